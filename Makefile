@@ -1,0 +1,62 @@
+# Everything a fresh machine needs: make demo, make test. Both set up what they use.
+PYTHON ?= python3
+VENV := .venv
+BIN := $(VENV)/bin
+PIP_QUIET := --quiet --disable-pip-version-check --no-input
+
+.PHONY: demo test test-core journeys lint bench assets screenshots lock clean
+
+demo: $(VENV)/run.stamp
+	@sh scripts/system_packages.sh window
+	@sh scripts/demo.sh
+
+test: $(VENV)/dev.stamp lint
+	@sh scripts/system_packages.sh tests
+	@$(MAKE) --no-print-directory test-core
+	QT_QPA_PLATFORM=offscreen $(BIN)/python -m pytest -q -n 2 -m "not journey"
+	@$(MAKE) --no-print-directory journeys
+
+journeys: $(VENV)/dev.stamp
+	@sh scripts/journeys.sh
+
+# The core's own tests in an environment that has no Qt at all.
+test-core: .venv-core/stamp
+	.venv-core/bin/python -c "import importlib.util as u, sys; sys.exit(u.find_spec('PySide6') is not None)"
+	PYTHONPATH=src .venv-core/bin/python -m pytest -q -p no:cacheprovider tests/rig tests/motion tests/art tests/files
+
+lint: $(VENV)/dev.stamp
+	$(BIN)/ruff check src tests scripts
+	$(BIN)/ruff format --check src tests scripts
+	$(BIN)/mypy
+	$(BIN)/lint-imports
+
+bench: $(VENV)/dev.stamp
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench.py
+
+# Draws the demo art anew and rigs it through the public edits.
+assets: $(VENV)/run.stamp
+	QT_QPA_PLATFORM=offscreen $(BIN)/python -m umbrite.demo.build src/umbrite/demo/assets
+
+screenshots: $(VENV)/run.stamp
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/screenshots.py docs/screenshots
+
+lock: $(VENV)/dev.stamp
+	$(BIN)/pip install $(PIP_QUIET) pip-tools
+	for f in requirements requirements-dev requirements-core; do \
+	  $(BIN)/pip-compile --quiet --generate-hashes --allow-unsafe --strip-extras --no-emit-index-url \
+	    --no-emit-find-links --no-emit-trusted-host --no-header --upgrade -o $$f.txt $$f.in; done
+
+$(VENV)/run.stamp: requirements.txt pyproject.toml
+	@sh scripts/make_venv.sh $(VENV) "$(PYTHON)" requirements.txt
+	@touch $@
+
+$(VENV)/dev.stamp: requirements-dev.txt pyproject.toml
+	@sh scripts/make_venv.sh $(VENV) "$(PYTHON)" requirements-dev.txt
+	@touch $@ $(VENV)/run.stamp
+
+.venv-core/stamp: requirements-core.txt
+	@sh scripts/make_venv.sh .venv-core "$(PYTHON)" requirements-core.txt bare
+	@touch $@
+
+clean:
+	rm -rf $(VENV) .venv-core build dist

@@ -1,0 +1,5 @@
+import sys
+
+from umbrite.cli import main
+
+sys.exit(main())

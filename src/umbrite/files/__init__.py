@@ -1,0 +1,1 @@
+"""How a puppet is kept and exchanged: the native package and open formats. No Qt here."""

@@ -1,0 +1,127 @@
+"""OpenRaster (.ora), in and out: the open format for layered pictures (a ZIP with stack.xml)."""
+
+import io
+import xml.etree.ElementTree as ET
+import zipfile
+from collections.abc import Iterator
+from pathlib import Path
+
+import numpy as np
+from PIL import Image
+
+from umbrite.files.errors import FileError, unwritable
+from umbrite.files.layers import Layer, Layered
+from umbrite.files.package import add_member
+from umbrite.files.png import decode, encode
+from umbrite.files.zips import Container
+
+KIND = "OpenRaster picture"
+DEEPEST = 50
+
+
+def read_openraster(path: Path) -> Layered:
+    """All layers of an OpenRaster file, back to front; groups are opened and hand down place, opacity and visibility.
+
+    Raises FileError for a file that is broken or no OpenRaster.
+    """
+    with Container(path, KIND) as container:
+        root = _stack(path, container.read("stack.xml"))
+        width, height = _whole(path, root, "w", 0), _whole(path, root, "h", 0)
+        if not (0 < width <= 60_000 and 0 < height <= 60_000):
+            raise FileError(
+                f"{path.name} says its canvas is {width} x {height} px, which can't be. Export it again."
+            )
+        stack = root.find("stack")
+        found = [] if stack is None else list(_layers(path, container, stack, (0, 0, 1.0, True), 0))
+    return Layered(path.stem, width, height, tuple(reversed(found)))
+
+
+def _stack(path: Path, data: bytes) -> ET.Element:
+    if b"<!DOCTYPE" in data or b"<!ENTITY" in data:
+        raise FileError(
+            f"{path.name} declares entities of its own, which no layered picture needs; it was not opened."
+        )
+    try:
+        root = ET.fromstring(data)  # noqa: S314  entities are refused above
+    except (ET.ParseError, ValueError, LookupError):
+        raise FileError(f"The layer list of {path.name} is damaged. Export it again and retry.") from None
+    if root.tag != "image":
+        raise FileError(f"{path.name} is no {KIND}.")
+    return root
+
+
+def _whole(path: Path, element: ET.Element, name: str, default: int) -> int:
+    text = element.get(name, str(default))
+    try:
+        value = round(float(text))
+    except (ValueError, OverflowError):
+        raise FileError(f"The layer list of {path.name} is damaged: {name} is {text[:20]!r}.") from None
+    return value
+
+
+def _layers(
+    path: Path, container: Container, stack: ET.Element, given: tuple[int, int, float, bool], depth: int
+) -> Iterator[Layer]:
+    if depth > DEEPEST:
+        raise FileError(f"{path.name} has groups within groups more than {DEEPEST} deep; it was not opened.")
+    for element in stack:
+        x, y = given[0] + _whole(path, element, "x", 0), given[1] + _whole(path, element, "y", 0)
+        opacity = given[2] * _share(element.get("opacity", "1"))
+        visible = given[3] and element.get("visibility", "visible") != "hidden"
+        if element.tag == "stack":
+            yield from _layers(path, container, element, (x, y, opacity, visible), depth + 1)
+        elif element.tag == "layer":
+            name = element.get("name") or "Layer"
+            picture = decode(container.read(element.get("src", "")), f"The layer {name} of {path.name}")
+            yield Layer(name, picture, x, y, opacity, visible)
+
+
+def _share(text: str) -> float:
+    try:
+        value = float(text)
+    except ValueError:
+        return 1.0
+    return min(max(value, 0.0), 1.0) if value == value else 1.0  # noqa: PLR0124  not a number
+
+
+def write_openraster(path: Path, layered: Layered) -> None:
+    """Write a layered picture with merged image and thumbnail, as the standard asks."""
+    root = ET.Element(
+        "image", version="0.0.3", w=str(layered.width), h=str(layered.height), name=layered.name
+    )
+    stack = ET.SubElement(root, "stack")
+    merged = Image.new("RGBA", (layered.width, layered.height))
+    try:
+        with zipfile.ZipFile(path, "w") as out:
+            add_member(out, "mimetype", b"image/openraster", zipfile.ZIP_STORED)
+            for i, layer in enumerate(layered.layers):
+                source = f"data/layer{i:03d}.png"
+                add_member(out, source, encode(layer.picture), zipfile.ZIP_STORED)
+                element = ET.Element("layer", name=layer.name, src=source, x=str(layer.x), y=str(layer.y))
+                element.set("opacity", repr(layer.opacity))
+                element.set("visibility", "visible" if layer.visible else "hidden")
+                stack.insert(0, element)
+                if layer.visible:
+                    _lay(merged, layer)
+            add_member(
+                out, "stack.xml", ET.tostring(root, "utf-8", xml_declaration=True), zipfile.ZIP_DEFLATED
+            )
+            add_member(out, "mergedimage.png", _png(merged), zipfile.ZIP_STORED)
+            merged.thumbnail((256, 256))
+            add_member(out, "Thumbnails/thumbnail.png", _png(merged), zipfile.ZIP_STORED)
+    except OSError as error:
+        raise unwritable(path, error) from None
+
+
+def _lay(merged: Image.Image, layer: Layer) -> None:
+    picture = layer.picture.copy()
+    picture[..., 3] = np.round(picture[..., 3] * layer.opacity).astype(np.uint8)
+    sheet = Image.new("RGBA", merged.size)
+    sheet.paste(Image.fromarray(picture), (layer.x, layer.y))
+    merged.alpha_composite(sheet)
+
+
+def _png(image: Image.Image) -> bytes:
+    out = io.BytesIO()
+    image.save(out, "PNG")
+    return out.getvalue()

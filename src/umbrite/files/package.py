@@ -1,0 +1,160 @@
+"""The native package `.umbrite`: a ZIP with `mimetype`, `puppet.json`, `art/<sha256>.png` and `preview.png`.
+
+Numbers survive to the last bit. Saving writes beside the file, syncs, keeps the previous save as `NAME.umbrite~`,
+and renames: at every moment the file or its backup is whole. The same document gives the same bytes.
+"""
+
+import contextlib
+import os
+import shutil
+import tempfile
+import zipfile
+from collections.abc import Mapping
+from pathlib import Path
+from typing import Any
+
+import msgspec
+
+from umbrite.files.errors import FileError, unwritable
+from umbrite.files.png import decode, fingerprint
+from umbrite.files.zips import Container
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import Pose, Puppet
+
+MIMETYPE = "application/x-umbrite"
+VERSION = 1
+KIND = "Umbrite puppet"
+
+
+class Document(msgspec.Struct, frozen=True):
+    """What puppet.json holds: the puppet, and the pose in which it was left."""
+
+    format: str
+    version: int
+    puppet: Puppet
+    pose: Mapping[str, float] = {}
+
+
+class Package(msgspec.Struct, frozen=True):
+    """A puppet with its pose and its art: sha256 -> PNG bytes."""
+
+    puppet: Puppet
+    pose: Pose
+    art: Mapping[str, bytes]
+
+
+def schema() -> dict[str, Any]:
+    """The JSON Schema of puppet.json."""
+    return {"$schema": "https://json-schema.org/draft/2020-12/schema", **msgspec.json.schema(Document)}
+
+
+def load(path: Path) -> Package:
+    """Read a package. Raises FileError with one sentence for anything that is not a whole, sound puppet."""
+    with Container(path, KIND) as container:
+        document = _document(path, container.read("puppet.json"))
+        if broken := invariants(document.puppet):
+            raise FileError(f"{path.name} can't be opened: {broken[0]}. Look for a backup beside it.")
+        drawings = {part.drawing.sha256: part.drawing for part in document.puppet.parts.values()}
+        art = {}
+        for sha256, drawing in drawings.items():
+            data = container.read(f"art/{sha256}.png")
+            if fingerprint(data) != sha256:
+                raise FileError(f"A drawing in {path.name} is damaged. Look for a backup beside it.")
+            height, width = decode(data, f"A drawing in {path.name}").shape[:2]
+            if (width, height) != (drawing.width, drawing.height):
+                raise FileError(
+                    f"A drawing in {path.name} has another size than the puppet says. Look for a backup."
+                )
+            art[sha256] = data
+    return Package(document.puppet, document.pose, art)
+
+
+def _document(path: Path, data: bytes) -> Document:
+    try:
+        head = msgspec.json.decode(data, type=dict[str, Any])
+        if head.get("format") != "umbrite":
+            raise FileError(f"{path.name} is no {KIND}.")
+        if head.get("version") != VERSION:
+            said = str(head.get("version"))[:20]
+            raise FileError(
+                f"{path.name} was made by another version of Umbrite (format {said}). Open it with a newer one."
+            )
+        return msgspec.json.decode(data, type=Document)
+    except msgspec.ValidationError as error:
+        raise FileError(f"{path.name} can't be opened: its puppet.json does not fit ({error}).") from None
+    except (msgspec.DecodeError, UnicodeDecodeError, RecursionError):
+        raise FileError(
+            f"{path.name} can't be opened: its puppet.json is damaged. Look for a backup beside it."
+        ) from None
+
+
+def save(path: Path, package: Package, preview: bytes | None = None) -> None:
+    """Write a package; the previous save stays as `NAME~`. Raises FileError, leaving what was there untouched."""
+    temporary: Path | None = None
+    try:
+        handle, name = tempfile.mkstemp(prefix=f".{path.name}.", suffix=".saving", dir=path.parent)
+        temporary = Path(name)
+        with os.fdopen(handle, "wb") as file:
+            _write(file, package, preview)
+            file.flush()
+            os.fsync(file.fileno())
+        if path.exists():
+            shutil.copymode(path, temporary)
+            _keep_backup(path)
+        else:
+            temporary.chmod(0o644)
+        temporary.replace(path)
+        _sync_folder(path.parent)
+    except OSError as error:
+        raise unwritable(path, error) from None
+    finally:
+        if temporary is not None:
+            temporary.unlink(missing_ok=True)
+
+
+def backup_of(path: Path) -> Path:
+    return path.with_name(path.name + "~")
+
+
+def _keep_backup(path: Path) -> None:
+    """Let the backup's name point to the present file, without a moment in which neither is whole."""
+    step = path.with_name(f".{path.name}.backup")
+    step.unlink(missing_ok=True)
+    try:
+        os.link(path, step)
+    except OSError:  # a file system without hard links
+        shutil.copy2(path, step)
+    step.replace(backup_of(path))
+
+
+def _sync_folder(folder: Path) -> None:
+    with contextlib.suppress(OSError):  # some file systems can't; the file itself is synced
+        handle = os.open(folder, os.O_RDONLY)
+        try:
+            os.fsync(handle)
+        finally:
+            os.close(handle)
+
+
+def _write(file: Any, package: Package, preview: bytes | None) -> None:
+    document = Document("umbrite", VERSION, package.puppet, dict(sorted(package.pose.items())))
+    wanted = sorted({part.drawing.sha256 for part in package.puppet.parts.values()})
+    with zipfile.ZipFile(file, "w") as out:
+        add_member(out, "mimetype", MIMETYPE.encode(), zipfile.ZIP_STORED)
+        add_member(
+            out,
+            "puppet.json",
+            msgspec.json.format(msgspec.json.encode(document), indent=1),
+            zipfile.ZIP_DEFLATED,
+        )
+        for sha256 in wanted:
+            add_member(out, f"art/{sha256}.png", package.art[sha256], zipfile.ZIP_STORED)
+        if preview is not None:
+            add_member(out, "preview.png", preview, zipfile.ZIP_STORED)
+
+
+def add_member(out: zipfile.ZipFile, name: str, data: bytes, how: int) -> None:
+    member = zipfile.ZipInfo(name, (1980, 1, 1, 0, 0, 0))
+    member.compress_type = how
+    member.external_attr = 0o644 << 16
+    out.writestr(member, data)

@@ -1,0 +1,73 @@
+"""What scripts may rely on: a pose and the findings as plain JSON values.
+
+Board pixels, y down; angles in degrees, counterclockwise positive. Fields may be added, none renamed.
+"""
+
+from typing import Any
+
+import numpy as np
+
+from umbrite.motion.evaluate import Placed
+from umbrite.rig.affine import Affine, svg_matrix
+from umbrite.rig.angles import shown_degrees
+from umbrite.rig.change import thing
+from umbrite.rig.findings import Finding
+from umbrite.rig.model import Puppet
+
+# A tip this near to its target has reached it, in board pixels.
+REACHED = 0.01
+
+
+def pose_report(placed: Placed, frame: int = 0) -> dict[str, Any]:
+    """The placement of every joint, part, limb and control of one frame, by name."""
+    puppet = placed.plan.puppet
+    maps = placed.part_maps()
+    parts = {}
+    for i, key in enumerate(placed.plan.parts):
+        one = Affine(*(complex(field[frame, i]) for field in maps))
+        parts[puppet.parts[key].name] = {"matrix": list(svg_matrix(one))}
+    return {
+        "joints": {joint.name: _joint(placed, key, frame) for key, joint in puppet.joints.items()},
+        "parts": parts,
+        "limbs": {
+            limb.name: {
+                "reached": bool(placed.limbs.distance[frame, i] <= REACHED),
+                "distance": float(placed.limbs.distance[frame, i]),
+                "bend": int(placed.limbs.bend[frame, i]),
+            }
+            for i, limb in enumerate(puppet.limbs.values())
+        },
+        "controls": {c.name: {"at": _xy(placed.control_at(c, frame))} for c in puppet.controls.values()},
+    }
+
+
+def _joint(placed: Placed, key: str, frame: int) -> dict[str, Any]:
+    puppet = placed.plan.puppet
+    joint = puppet.joints[key]
+    here = placed.joint_map(key, frame)
+    return {
+        "id": key,
+        "parent": None if joint.parent is None else puppet.joints[joint.parent].name,
+        "pivot": _xy(here(joint.pivot.z)),
+        "tip": None if joint.tip is None else _xy(here(joint.tip.z)),
+        "angle": shown_degrees(float(np.angle(here.a))),
+        "turn": shown_degrees(placed.turn(key, frame)),
+    }
+
+
+def _xy(z: complex) -> list[float]:
+    return [float(z.real), float(z.imag)]
+
+
+def findings_report(puppet: Puppet, found: list[Finding]) -> list[dict[str, Any]]:
+    """The findings with the name of the thing they are about."""
+    return [
+        {
+            "code": finding.code,
+            "severity": finding.severity,
+            "where": thing(puppet, finding.where).name,
+            "text": finding.text,
+            "fix": finding.fix,
+        }
+        for finding in found
+    ]

@@ -1,0 +1,162 @@
+"""The compiled plan of a puppet: everything that its motion needs, in arrays, in the order of the work.
+
+Joints are sorted by rank (see `rig.dependencies`), so that all joints of one rank are a slice and are placed in
+one go; limbs of a rank are solved in one go behind them. A plan is made once per puppet and never changes.
+"""
+
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from umbrite.rig.affine import Affine
+from umbrite.rig.dependencies import ranked
+from umbrite.rig.model import Limb, Puppet
+from umbrite.rig.parts import board_from_drawing
+from umbrite.rig.pivots import limb_tip
+
+Ints = NDArray[np.intp]
+Floats = NDArray[np.float64]
+Complexes = NDArray[np.complex128]
+
+
+class LimbBatch(NamedTuple):
+    """Limbs of one rank and one length: indices into the plan's joints, points at rest."""
+
+    numbers: Ints  # places in Plan.limbs
+    root: Ints
+    middle: Ints  # the root again for an aim
+    parent: Ints  # of the root; the ground (the last place) for a free root
+    target: Ints
+    tip: Complexes
+    bend: Floats
+
+
+class EndBatch(NamedTuple):
+    """Ends (hands, feet) among the joints of one rank that keep their target's angle."""
+
+    joint: Ints
+    frame: Ints  # what carries the limb's root: the angle is compared in its frame
+    target: Ints
+
+
+class Step(NamedTuple):
+    """The work of one rank: joints `first` to `last`, then limbs."""
+
+    first: int
+    last: int
+    ends: EndBatch | None
+    two_joint: LimbBatch | None
+    aims: LimbBatch | None
+
+
+class Plan(NamedTuple):
+    """A puppet made ready for motion; arrays of shape (joints,), (parts,) or (limbs,)."""
+
+    puppet: Puppet
+    joints: tuple[str, ...]
+    place: dict[str, int]
+    parent: Ints  # the ground, at place len(joints), for free joints
+    pivot: Complexes
+    smallest: Floats
+    largest: Floats
+    steps: tuple[Step, ...]
+    limbs: tuple[str, ...]
+    parts: tuple[str, ...]  # in draw order, back to front
+    part_joint: Ints
+    part_map: Affine
+
+
+def compile_plan(puppet: Puppet) -> Plan:
+    """The plan of a puppet. Raises RigError, naming the loop, where something would have to wait for itself."""
+    rank = ranked(puppet)
+    joints = tuple(sorted(puppet.joints, key=lambda key: rank[key]))
+    index = {key: i for i, key in enumerate(joints)}
+    ground = len(joints)
+    items = [puppet.joints[key] for key in joints]
+    parent = [ground if joint.parent is None else index[joint.parent] for joint in items]
+    limits = [(-np.pi, np.pi) if j.limit is None else (j.limit.smallest, j.limit.largest) for j in items]
+    spans = np.array(limits, dtype=np.float64).reshape(-1, 2)
+    limbs = tuple(puppet.limbs)
+    drawings = [board_from_drawing(puppet.parts[key].placement) for key in puppet.order]
+    part_map = np.array([tuple(m) for m in drawings], dtype=np.complex128).reshape(-1, 3).T
+    return _frozen(
+        Plan(
+            puppet=puppet,
+            joints=joints,
+            place=index,
+            parent=np.array(parent, dtype=np.intp),
+            pivot=np.array([joint.pivot.z for joint in items], dtype=np.complex128),
+            smallest=spans[:, 0].copy(),
+            largest=spans[:, 1].copy(),
+            steps=tuple(_steps(puppet, rank, joints, index)),
+            limbs=limbs,
+            parts=puppet.order,
+            part_joint=np.array([index[puppet.parts[key].joint] for key in puppet.order], dtype=np.intp),
+            part_map=Affine(*part_map),
+        )
+    )
+
+
+def _frozen(plan: Plan) -> Plan:
+    for value in (*plan, *plan.part_map):
+        if isinstance(value, np.ndarray):
+            value.setflags(write=False)
+    return plan
+
+
+def _steps(
+    puppet: Puppet, rank: dict[str, int], joints: tuple[str, ...], index: dict[str, int]
+) -> list[Step]:
+    ranks = [rank[key] for key in joints]
+    limbs = list(puppet.limbs)
+    enabled = [key for key in limbs if puppet.limbs[key].enabled]
+    steps = []
+    for level in range(max(rank.values(), default=-1) + 1):
+        here = [key for key in enabled if rank[key] == level]
+        steps.append(
+            Step(
+                first=int(np.searchsorted(ranks, level, side="left")),
+                last=int(np.searchsorted(ranks, level, side="right")),
+                ends=_ends(puppet, [key for key in enabled if _end_rank(puppet, rank, key) == level], index),
+                two_joint=_batch(puppet, [k for k in here if len(puppet.limbs[k].joints) == 2], limbs, index),
+                aims=_batch(puppet, [k for k in here if len(puppet.limbs[k].joints) == 1], limbs, index),
+            )
+        )
+    return steps
+
+
+def _end_rank(puppet: Puppet, rank: dict[str, int], key: str) -> int:
+    limb = puppet.limbs[key]
+    return rank[limb.end] if limb.end is not None and limb.end_hold == "target" else -1
+
+
+def _ends(puppet: Puppet, keys: list[str], index: dict[str, int]) -> EndBatch | None:
+    if not keys:
+        return None
+    limbs = [puppet.limbs[key] for key in keys]
+    return EndBatch(
+        joint=np.array([index[limb.end] for limb in limbs if limb.end], dtype=np.intp),
+        frame=_root_parents(puppet, limbs, index),
+        target=np.array([index[limb.target] for limb in limbs], dtype=np.intp),
+    )
+
+
+def _root_parents(puppet: Puppet, limbs: list[Limb], index: dict[str, int]) -> Ints:
+    parents = [puppet.joints[limb.joints[0]].parent for limb in limbs]
+    return np.array([len(index) if parent is None else index[parent] for parent in parents], dtype=np.intp)
+
+
+def _batch(puppet: Puppet, keys: list[str], limbs: list[str], index: dict[str, int]) -> LimbBatch | None:
+    if not keys:
+        return None
+    items = [puppet.limbs[key] for key in keys]
+    return LimbBatch(
+        numbers=np.array([limbs.index(key) for key in keys], dtype=np.intp),
+        root=np.array([index[limb.joints[0]] for limb in items], dtype=np.intp),
+        middle=np.array([index[limb.joints[-1]] for limb in items], dtype=np.intp),
+        parent=_root_parents(puppet, items, index),
+        target=np.array([index[limb.target] for limb in items], dtype=np.intp),
+        tip=np.array([limb_tip(puppet, limb) for limb in items], dtype=np.complex128),
+        bend=np.array([float(limb.bend) for limb in items]),
+    )

@@ -1,0 +1,70 @@
+"""From what a person drags to channel values: the other direction of the evaluator."""
+
+import math
+
+from umbrite.motion.evaluate import Placed
+from umbrite.rig.affine import inverse
+from umbrite.rig.angles import wrapped
+from umbrite.rig.family import ancestors, branch
+from umbrite.rig.model import Control, Limb, Pose, Puppet
+from umbrite.rig.poses import value, with_values
+
+
+def move_joint_to(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
+    """The pose in which a joint's pivot stands on a board point, by its own x and y."""
+    pivot = placed.plan.puppet.joints[key].pivot.z
+    shift = inverse(placed.carrier_map(key))(at) - pivot
+    return with_values(pose, {f"{key}.x": shift.real, f"{key}.y": shift.imag})
+
+
+def move_control_to(placed: Placed, pose: Pose, control: Control, at: complex) -> Pose:
+    """The pose in which a grip or master stands on a board point."""
+    arm = placed.joint_map(control.moves).direction(control.offset.z)
+    return move_joint_to(placed, pose, control.moves, at - complex(arm))
+
+
+def turn_joint_by(placed: Placed, pose: Pose, key: str, angle: float) -> Pose:
+    """Turn a joint by an angle as seen on the board, within its limit."""
+    carrier = placed.carrier_map(key)
+    seen = angle if abs(carrier.a) >= abs(carrier.b) else -angle  # a mirrored carrier turns it round
+    joint = placed.plan.puppet.joints[key]
+    turn = value(pose, key, "turn") + seen
+    if joint.limit is not None:
+        turn = min(max(wrapped(turn), joint.limit.smallest), joint.limit.largest)
+    return with_values(pose, {f"{key}.turn": turn})
+
+
+def scale_joint_to(pose: Pose, key: str, factor: float) -> Pose:
+    """Scale a joint, with all it carries, to a factor of rest, the same both ways."""
+    return with_values(pose, {f"{key}.scale_x": factor - 1, f"{key}.scale_y": factor - 1})
+
+
+def angle_between(pivot: complex, one: complex, other: complex) -> float:
+    """The turn about `pivot` that takes the direction of `one` to that of `other`; 0 where one is the pivot."""
+    if abs(one - pivot) < 1e-9 or abs(other - pivot) < 1e-9:
+        return 0.0
+    ratio = (other - pivot) / (one - pivot)
+    return math.atan2(ratio.imag, ratio.real)
+
+
+def limb_of(puppet: Puppet, joint: str) -> tuple[str, Limb] | None:
+    """The limb that a joint belongs to, or from whose end it hangs; the nearest one upwards."""
+    for key in (joint, *ancestors(puppet, joint)):
+        for limb_key, limb in puppet.limbs.items():
+            if limb.enabled and (key in limb.joints or key == limb.end):
+                return limb_key, limb
+        if key != joint and any(c.moves == key for c in puppet.controls.values()):
+            return None
+    return None
+
+
+def body_of(puppet: Puppet, joint: str) -> str | None:
+    """What moves when the art of this joint is dragged as a body: the nearest carrier with a control, for joints
+    that carry limbs themselves or are that carrier; None for what should turn instead (a head, a tail).
+    """
+    carried = set(branch(puppet, joint))
+    roots = {limb.joints[0] for limb in puppet.limbs.values()}
+    moved = {control.moves for control in puppet.controls.values()}
+    if joint not in moved and not roots & carried:
+        return None
+    return next((key for key in (joint, *ancestors(puppet, joint)) if key in moved), None)

@@ -1,0 +1,172 @@
+"""Limbs of one and two joints in closed form, over any number of frames at once.
+
+Both work in the frame of the root's parent at rest, where the chain is
+`tip = root + R(t1) (v1 + R(t2) v2)` with turns t1, t2 from rest, and lengths v1, v2 as drawn.
+
+Two joints: by the law of cosines |v1 + R(t2) v2| fixes the bend up to its side. Where the free solution breaks
+a limit, the nearest point of the reachable set lies on one of its borders: a turn at a limit, the other free, or
+both at limits. All of these are computed and the nearest taken, so limits are part of the solving, not a clamp
+after it. Shapes: every argument broadcasts to (frames, limbs); results have that shape. Degenerate input (a
+target on the root, a length of 0) gives a defined pose, never NaN.
+"""
+
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from umbrite.rig.angles import wrapped
+
+Floats = NDArray[np.float64]
+Complexes = NDArray[np.complex128]
+# Angles this close to a limit count as on it.
+SLACK = 1e-12
+
+
+class Turns(NamedTuple):
+    """Turns from rest of the first and second joint, radians, within their limits."""
+
+    first: Floats
+    second: Floats
+
+
+class Range(NamedTuple):
+    """Smallest and largest turn from rest; -pi and pi for a joint that is free."""
+
+    smallest: Floats
+    largest: Floats
+
+
+def _angle(z: Complexes) -> Floats:
+    return np.arctan2(z.imag, z.real)
+
+
+def into_range(angle: Floats, span: Range) -> tuple[Floats, Floats]:
+    """The turn within `span` that is nearest to `angle` on the circle, and how far from it that is (>= 0)."""
+    turn = wrapped(angle)
+    inside = (turn >= span.smallest - SLACK) & (turn <= span.largest + SLACK)
+    to_small, to_large = np.abs(wrapped(turn - span.smallest)), np.abs(wrapped(turn - span.largest))
+    end = np.where(to_small < to_large, span.smallest, span.largest)
+    off = np.where(inside, 0.0, np.minimum(to_small, to_large))
+    return np.where(inside, np.clip(turn, span.smallest, span.largest), end), off
+
+
+def aim(root: Complexes, v1: Complexes, target: Complexes, span: Range) -> Floats:
+    """The turn that points v1 from the root to the target, as near as the limits allow."""
+    to = target - root
+    usable = (np.abs(to) > 0) & (np.abs(v1) > 0)
+    angle = np.where(usable, _angle(to) - _angle(np.where(usable, v1, 1)), 0.0)
+    return into_range(angle, span)[0]
+
+
+def reach(
+    to_target: Complexes, v1: Complexes, v2: Complexes, bend: Floats, span1: Range, span2: Range
+) -> Turns:
+    """Turns that bring the tip to `to_target` (from the root), or as near as lengths, limits and side allow.
+
+    `bend` is +1 or -1, the sign of the angle from v1 to v2 once turned. Where a limit leaves the side no room,
+    the limit wins and the bend is as near to the side as it gets.
+    """
+    drawn = np.where((np.abs(v1) > 0) & (np.abs(v2) > 0), _angle(v2 * np.conj(v1)), 0.0)
+    inner = _inner_bend(np.abs(to_target), np.abs(v1), np.abs(v2))
+    second = wrapped(bend * inner - drawn)
+    first = _first_for(to_target, v1, v2, second)
+    shape = np.broadcast_shapes(first.shape, second.shape)
+    first, second = np.broadcast_to(first, shape).copy(), np.broadcast_to(second, shape).copy()
+    in_first, off_first = into_range(first, span1)
+    in_second, off_second = into_range(second, span2)
+    broken = (off_first > 0) | (off_second > 0)
+    first, second = in_first, in_second
+    if broken.any():
+        where = np.nonzero(broken)
+        to, one, two, side, rest, *ends = (
+            np.broadcast_to(x, shape)[where] for x in (to_target, v1, v2, bend, drawn, *span1, *span2)
+        )
+        found = _on_borders(to, one, two, side, rest, Range(*ends[:2]), Range(*ends[2:]))
+        first[where], second[where] = found.first, found.second
+    return Turns(first, second)
+
+
+def _inner_bend(distance: Floats, length1: Floats, length2: Floats) -> Floats:
+    """The unsigned angle between the two lengths at which the tip is `distance` from the root, 0..pi."""
+    product = 2 * length1 * length2
+    usable = product > 0
+    cosine = (distance**2 - length1**2 - length2**2) / np.where(usable, product, 1.0)
+    return np.where(usable, np.arccos(np.clip(cosine, -1.0, 1.0)), 0.0)
+
+
+def _first_for(to_target: Complexes, v1: Complexes, v2: Complexes, second: Floats) -> Floats:
+    """The first turn that points the tip at the target when the second turn is given; 0 where none can be told."""
+    arm = v1 + np.exp(1j * second) * v2
+    scale = np.abs(v1) + np.abs(v2)
+    usable = (np.abs(arm) > 1e-12 * scale) & (np.abs(to_target) > 0)
+    return np.where(usable, wrapped(_angle(to_target) - _angle(np.where(usable, arm, 1))), 0.0)
+
+
+def _on_borders(
+    to: Complexes, v1: Complexes, v2: Complexes, bend: Floats, drawn: Floats, span1: Range, span2: Range
+) -> Turns:
+    """The best of all poses on the borders of what limits and side allow; arrays of shape (cases,)."""
+    ends, allowed = _second_ends(bend, drawn, span2)
+    candidates: list[tuple[Floats, Floats, NDArray[np.bool_]]] = []
+    # The second turn at one of its ends, the first free or at a limit.
+    for second, ok in zip(ends, allowed, strict=True):
+        free = _first_for(to, v1, v2, second)
+        candidates.append((into_range(free, span1)[0], second, ok))
+        candidates.extend((limit, second, ok) for limit in span1)
+    # The first turn at a limit, the second free where that is allowed.
+    for first in span1:
+        rest = np.exp(-1j * first) * to - v1
+        usable = (np.abs(rest) > 0) & (np.abs(v2) > 0)
+        second = np.where(usable, wrapped(_angle(rest) - _angle(np.where(usable, v2, 1))), 0.0)
+        inside = _in_side(second, bend, drawn) & (into_range(second, span2)[1] <= 0)
+        candidates.append((first, np.clip(second, span2.smallest, span2.largest), inside))
+    # The second turn that fits the distance, the first at its nearest limit.
+    inner = _inner_bend(np.abs(to), np.abs(v1), np.abs(v2))
+    second, off = into_range(bend * inner - drawn, span2)
+    candidates.append((into_range(_first_for(to, v1, v2, second), span1)[0], second, off <= 0))
+    return _nearest(to, v1, v2, candidates)
+
+
+def _second_ends(bend: Floats, drawn: Floats, span2: Range) -> tuple[list[Floats], list[NDArray[np.bool_]]]:
+    """Where the second turn can end: its limits, and straight and folded where these lie within the limits.
+
+    If the limits leave the side no room at all, every end is allowed, so that the limits win.
+    """
+    straight, folded = wrapped(-drawn), wrapped(bend * np.pi - drawn)
+    ends = [span2.smallest, span2.largest, straight, folded]
+    allowed = [
+        _in_side(span2.smallest, bend, drawn),
+        _in_side(span2.largest, bend, drawn),
+        into_range(straight, span2)[1] <= 0,
+        into_range(folded, span2)[1] <= 0,
+    ]
+    ends = [np.clip(end, span2.smallest, span2.largest) for end in ends]
+    none = ~np.logical_or.reduce(allowed)
+    nearer_small = _off_side(span2.smallest, bend, drawn) <= _off_side(span2.largest, bend, drawn)
+    allowed[0] = allowed[0] | (none & nearer_small)
+    allowed[1] = allowed[1] | (none & ~nearer_small)
+    return ends, allowed
+
+
+def _in_side(second: Floats, bend: Floats, drawn: Floats) -> NDArray[np.bool_]:
+    return _off_side(second, bend, drawn) <= 1e-9
+
+
+def _off_side(second: Floats, bend: Floats, drawn: Floats) -> Floats:
+    """How far a second turn bends against the side, 0 for none; straight and folded belong to both sides."""
+    against = -bend * wrapped(drawn + second)
+    return np.where(against > 0, np.minimum(against, np.pi - against), 0.0)
+
+
+def _nearest(
+    to: Complexes, v1: Complexes, v2: Complexes, candidates: list[tuple[Floats, Floats, NDArray[np.bool_]]]
+) -> Turns:
+    """Of several poses the allowed one whose tip is nearest; among equals the earliest."""
+    firsts = np.array([np.broadcast_to(c[0], to.shape) for c in candidates])
+    seconds = np.array([np.broadcast_to(c[1], to.shape) for c in candidates])
+    allowed = np.array([np.broadcast_to(c[2], to.shape) for c in candidates])
+    tips = np.exp(1j * firsts) * (v1 + np.exp(1j * seconds) * v2)
+    away = np.where(allowed, np.abs(tips - to), np.inf)
+    best = np.argmin(away, axis=0)[None]
+    return Turns(np.take_along_axis(firsts, best, 0)[0], np.take_along_axis(seconds, best, 0)[0])

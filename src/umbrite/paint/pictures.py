@@ -1,0 +1,73 @@
+"""Drawings ready to paint: decoded once, with smaller versions for when the board is zoomed out."""
+
+from collections.abc import Callable, Mapping
+from typing import NamedTuple
+
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QImage, QPainter
+
+from umbrite.art.pictures import Picture
+from umbrite.files.png import decode
+
+# Clear pixels around each drawing, so that its turned edges are smooth; halves with each smaller version.
+MARGIN = 16
+SMALLEST = 4
+
+
+class Level(NamedTuple):
+    """One version of a drawing: its image, the factor from the drawing's pixels to it, and its clear margin."""
+
+    image: QImage
+    factor: float
+    margin: int
+
+
+class Pictures:
+    """The drawings of a puppet by sha256, decoded when first asked for."""
+
+    def __init__(self, art: Callable[[], Mapping[str, bytes]]) -> None:
+        self._art = art
+        self._levels: dict[str, list[Level]] = {}
+        self._pixels: dict[str, Picture] = {}
+
+    def pixels(self, sha256: str) -> Picture:
+        """The drawing's own RGBA pixels."""
+        if sha256 not in self._pixels:
+            self._pixels[sha256] = decode(self._art()[sha256], "A drawing")
+        return self._pixels[sha256]
+
+    def level(self, sha256: str, scale: float) -> Level:
+        """The smallest version that still has a pixel for each pixel painted at `scale`."""
+        if sha256 not in self._levels:
+            self._levels[sha256] = [self._whole(sha256)]
+        levels = self._levels[sha256]
+        wanted = 0
+        while wanted < SMALLEST and scale <= 0.5 ** (wanted + 1) * 1.15:
+            wanted += 1
+        while len(levels) <= wanted:
+            levels.append(_halved(levels[-1]))
+        return levels[wanted]
+
+    def _whole(self, sha256: str) -> Level:
+        pixels = self.pixels(sha256)
+        height, width = pixels.shape[:2]
+        # Even sizes halve without a shift.
+        step = 2**SMALLEST
+        wide, tall = (-(-(size + 2 * MARGIN) // step) * step for size in (width, height))
+        image = QImage(wide, tall, QImage.Format.Format_ARGB32_Premultiplied)
+        image.fill(Qt.GlobalColor.transparent)
+        source = QImage(pixels.tobytes(), width, height, 4 * width, QImage.Format.Format_RGBA8888)
+        painter = QPainter(image)
+        painter.drawImage(MARGIN, MARGIN, source)
+        painter.end()
+        return Level(image, 1.0, MARGIN)
+
+
+def _halved(level: Level) -> Level:
+    image = level.image.scaled(
+        level.image.width() // 2,
+        level.image.height() // 2,
+        Qt.AspectRatioMode.IgnoreAspectRatio,
+        Qt.TransformationMode.SmoothTransformation,
+    )
+    return Level(image, level.factor / 2, level.margin // 2)

@@ -1,0 +1,57 @@
+"""Pictures of a puppet: a pose as an image, on the puppet's own canvas, by the board's own painter."""
+
+from pathlib import Path
+
+from PySide6.QtCore import QBuffer, QIODevice, Qt
+from PySide6.QtGui import QImage, QPainter, QTransform
+
+from umbrite.files.errors import FileError, unwritable
+from umbrite.files.package import Package
+from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.paint.painter import paint_sprites, sprites
+from umbrite.paint.pictures import Pictures
+
+
+def render(placed: Placed, pictures: Pictures, scale: float = 1.0, frame: int = 0) -> QImage:
+    """The puppet's canvas in one pose, transparent where nothing lies; controls are never part of it."""
+    puppet = placed.plan.puppet
+    size = max(1, round(puppet.width * scale)), max(1, round(puppet.height * scale))
+    image = QImage(*size, QImage.Format.Format_ARGB32_Premultiplied)
+    if image.isNull():
+        raise FileError(f"A picture of {size[0]} x {size[1]} px is too large. Choose a smaller scale.")
+    image.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(image)
+    paint_sprites(painter, sprites(placed, frame), pictures, QTransform.fromScale(scale, scale))
+    painter.end()
+    return image
+
+
+def render_package(package: Package, scale: float = 1.0) -> QImage:
+    """A package in the pose it was left in."""
+    placed = evaluate(compile_plan(package.puppet), package.pose)
+    return render(placed, Pictures(lambda: package.art), scale)
+
+
+def preview_png(package: Package, longest: int = 384) -> bytes:
+    """A small PNG of the whole puppet, for file managers."""
+    scale = longest / max(package.puppet.width, package.puppet.height)
+    buffer = QBuffer()
+    buffer.open(QIODevice.OpenModeFlag.WriteOnly)
+    render_package(package, scale).save(buffer, b"PNG")
+    return bytes(buffer.data().data())
+
+
+def write_png(path: Path, image: QImage) -> None:
+    """Write an image as PNG, whole or not at all. Raises FileError."""
+    temporary = path.with_name(f".{path.name}.saving")
+    try:
+        if not image.save(str(temporary), b"PNG"):
+            # Qt gives no reason; writing a byte ourselves finds it.
+            temporary.write_bytes(b"")
+            raise FileError(f"{path.name} couldn't be written as a PNG. Choose another place.")
+        temporary.replace(path)
+    except OSError as error:
+        raise unwritable(path, error) from None
+    finally:
+        temporary.unlink(missing_ok=True)

@@ -1,0 +1,97 @@
+"""Maps of the plane as `z -> a*z + b*conj(z) + t` with three complex numbers.
+
+A turn with one scale has b = 0. Every function works on single complex numbers and on arrays of them
+alike (any shapes that broadcast), so the same code serves one frame and a thousand.
+"""
+
+import cmath
+import math
+from typing import Any, NamedTuple
+
+import numpy as np
+
+Complex = Any  # one complex number, or an array of complex128
+
+# A map whose determinant is below this share of its size squared has no usable inverse.
+FLAT = 1e-12
+
+
+class Affine(NamedTuple):
+    """`z -> a*z + b*conj(z) + t`; the fields are single complex numbers or arrays of one shape."""
+
+    a: Complex
+    b: Complex
+    t: Complex
+
+    def __call__(self, z: Complex) -> Complex:
+        """The place of the board point(s) z."""
+        return self.a * z + self.b * np.conjugate(z) + self.t
+
+    def direction(self, v: Complex) -> Complex:
+        """The image of a vector: no shift."""
+        return self.a * v + self.b * np.conjugate(v)
+
+
+IDENTITY = Affine(1 + 0j, 0j, 0j)
+
+
+def after(outer: Affine, inner: Affine) -> Affine:
+    """The map that does `inner` first and `outer` then."""
+    return Affine(
+        outer.a * inner.a + outer.b * np.conjugate(inner.b),
+        outer.a * inner.b + outer.b * np.conjugate(inner.a),
+        outer.a * inner.t + outer.b * np.conjugate(inner.t) + outer.t,
+    )
+
+
+def inverse(m: Affine) -> Affine:
+    """The map that undoes m. A flat map (scale 0) has none: it gives the map of all points to 0, never NaN."""
+    size = np.abs(m.a) ** 2 + np.abs(m.b) ** 2
+    det = np.abs(m.a) ** 2 - np.abs(m.b) ** 2
+    flat = np.abs(det) <= FLAT * size
+    safe = np.where(flat, 1.0, det)
+    a = np.where(flat, 0.0, np.conjugate(m.a) / safe)
+    b = np.where(flat, 0.0, -m.b / safe)
+    t = -(a * m.t + b * np.conjugate(m.t))
+    return Affine(complex(a), complex(b), complex(t)) if np.ndim(a) == 0 else Affine(a, b, t)
+
+
+def linear(turn: Complex, scale_x: Complex, scale_y: Complex, skew: Complex) -> tuple[Complex, Complex]:
+    """The pair (a, b) of: scale along x and y first, then skew (pixels sideways per pixel down), then turn."""
+    half_sum, half_difference = (scale_x + scale_y) / 2, (scale_x - scale_y) / 2
+    k = 0.5j * skew
+    a = (1 - k) * half_sum + k * np.conjugate(half_difference)
+    b = (1 - k) * half_difference + k * np.conjugate(half_sum)
+    spin = np.exp(1j * np.asarray(turn)) if np.ndim(turn) else cmath.exp(1j * turn)
+    return spin * a, spin * b
+
+
+def around(pivot: Complex, a: Complex, b: Complex, shift: Complex = 0j) -> Affine:
+    """The map with linear part (a, b) that takes `pivot` to `pivot + shift`."""
+    return Affine(a, b, pivot + shift - a * pivot - b * np.conjugate(pivot))
+
+
+def svg_matrix(m: Affine) -> tuple[float, float, float, float, float, float]:
+    """The six numbers of SVG's matrix(a b c d e f): x' = a x + c y + e, y' = b x + d y + f."""
+    x, y = m.a + m.b, 1j * (m.a - m.b)
+    return (x.real, x.imag, y.real, y.imag, m.t.real, m.t.imag)
+
+
+def from_svg(a: float, b: float, c: float, d: float, e: float, f: float) -> Affine:
+    """The map of SVG's matrix(a b c d e f)."""
+    x, y = complex(a, b), complex(c, d)
+    return Affine((x - 1j * y) / 2, (x + 1j * y) / 2, complex(e, f))
+
+
+def decompose(m: Affine) -> tuple[float, float, float, float]:
+    """(turn, scale_x, scale_y, skew) with `linear(...)` equal to m's linear part.
+
+    A mirrored map has a negative scale_y. A flat map gives skew 0 where it cannot be told.
+    """
+    x, y = complex(m.a + m.b), complex(1j * (m.a - m.b))
+    scale_x = abs(x)
+    turn = math.atan2(x.imag, x.real) if scale_x else math.atan2(y.imag, y.real) - math.pi / 2
+    in_frame = y * cmath.exp(-1j * turn)
+    scale_y = in_frame.imag
+    skew = in_frame.real / scale_y if abs(scale_y) > FLAT * abs(in_frame) and scale_y else 0.0
+    return turn, scale_x, scale_y, skew

@@ -1,0 +1,35 @@
+"""Angles: kept in radians (positive turns clockwise on the screen, as y points down), shown in degrees.
+
+People read degrees, counterclockwise positive, always between -180 and 180.
+"""
+
+import math
+from typing import Any
+
+import numpy as np
+
+TAU = 2 * math.pi
+
+
+def wrapped(angle: Any) -> Any:
+    """The same direction within -pi..pi; numbers or arrays."""
+    return angle - TAU * np.round(np.asarray(angle) / TAU) if np.ndim(angle) else math.remainder(angle, TAU)
+
+
+def shown_degrees(angle: float) -> float:
+    """Radians as people read them: degrees, counterclockwise positive, -180..180, never -0."""
+    degrees = -math.degrees(math.remainder(angle, TAU))
+    return 0.0 if abs(degrees) < 1e-12 else degrees
+
+
+def from_shown(degrees: float) -> float:
+    """Radians from what a person typed."""
+    return -math.radians(degrees)
+
+
+def angle_text(angle: float, digits: int = 1) -> str:
+    """An angle for the screen, with a real minus sign: −34.0°."""
+    text = f"{shown_degrees(angle):.{digits}f}"
+    if float(text) == 0:
+        text = text.lstrip("-")
+    return text.replace("-", "\N{MINUS SIGN}") + "°"

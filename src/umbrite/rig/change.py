@@ -1,0 +1,76 @@
+"""The small moves from which every edit is made: look up or refuse, put, take out, number."""
+
+from collections.abc import Mapping
+from typing import Any, TypeVar
+
+from msgspec.structs import replace
+
+from umbrite.rig.errors import MissingError, RigError
+from umbrite.rig.model import Control, Joint, Limb, Part, Puppet
+
+T = TypeVar("T")
+KINDS = {"j": "joints", "p": "parts", "l": "limbs", "c": "controls"}
+
+
+def _found(items: Mapping[str, T], key: str, kind: str) -> T:
+    try:
+        return items[key]
+    except KeyError:
+        raise MissingError(f"There is no {kind} with the id {key}; it may have been removed.") from None
+
+
+def get_joint(puppet: Puppet, key: str) -> Joint:
+    return _found(puppet.joints, key, "joint")
+
+
+def get_part(puppet: Puppet, key: str) -> Part:
+    return _found(puppet.parts, key, "part")
+
+
+def get_limb(puppet: Puppet, key: str) -> Limb:
+    return _found(puppet.limbs, key, "limb")
+
+
+def get_control(puppet: Puppet, key: str) -> Control:
+    return _found(puppet.controls, key, "control")
+
+
+def put(puppet: Puppet, key: str, value: Joint | Part | Limb | Control) -> Puppet:
+    """The puppet with `value` under `key`; the id's first letter says which kind it is."""
+    field = KINDS[key[0]]
+    return replace(puppet, **{field: {**getattr(puppet, field), key: value}})
+
+
+def change(puppet: Puppet, key: str, **fields: Any) -> Puppet:
+    """The puppet with some fields of one thing replaced."""
+    return put(puppet, key, replace(thing(puppet, key), **fields))
+
+
+def take_out(puppet: Puppet, key: str) -> Puppet:
+    field = KINDS[key[0]]
+    items = {k: v for k, v in getattr(puppet, field).items() if k != key}
+    puppet = replace(puppet, **{field: items})
+    return replace(puppet, order=tuple(k for k in puppet.order if k != key)) if key[0] == "p" else puppet
+
+
+def thing(puppet: Puppet, key: str) -> Any:
+    """The joint, part, limb or control of this id."""
+    finders = {"j": get_joint, "p": get_part, "l": get_limb, "c": get_control}
+    return finders[key[0]](puppet, key)
+
+
+def exists(puppet: Puppet, key: str) -> bool:
+    return key[:1] in KINDS and key in getattr(puppet, KINDS[key[0]])
+
+
+def new_id(puppet: Puppet, letter: str) -> tuple[Puppet, str]:
+    """A fresh id of a kind ("j", "p", "l", "c"); ids are never given twice."""
+    return replace(puppet, next_id=puppet.next_id + 1), f"{letter}{puppet.next_id}"
+
+
+def require_finite(*numbers: complex, what: str) -> None:
+    """Refuse NaN, infinity, and places farther out than any picture can be."""
+    if not all(abs(n) < 1e7 for n in numbers):
+        raise RigError(
+            f"{what} needs plain numbers below ten million; this was not one. Nothing was changed."
+        )

@@ -1,0 +1,115 @@
+"""What every edit keeps true, written down once. Tests call this after each edit, reading a file does too."""
+
+import itertools
+import math
+from collections.abc import Iterator
+
+import msgspec
+
+from umbrite.rig.change import KINDS
+from umbrite.rig.dependencies import ranked
+from umbrite.rig.errors import RigError
+from umbrite.rig.model import Puppet
+from umbrite.rig.pivots import limb_tip
+
+
+def invariants(puppet: Puppet) -> list[str]:
+    """A sentence for each thing that does not hold; an empty list where all is well."""
+    broken = [*_ids(puppet), *_references(puppet)]
+    if broken:
+        return broken
+    return [*_family(puppet), *_limbs(puppet), *_numbers(puppet)]
+
+
+def _ids(puppet: Puppet) -> Iterator[str]:
+    for letter, field in KINDS.items():
+        items = getattr(puppet, field)
+        for key in items:
+            if not (key[:1] == letter and key[1:].isdecimal() and 0 < int(key[1:]) < puppet.next_id):
+                yield f"{key} is no id of this puppet's {field}"
+        names = [item.name for item in items.values()]
+        if len(set(names)) != len(names):
+            yield f"two {field} have the same name"
+        if not all(names):
+            yield f"one of the {field} has no name"
+
+
+def _references(puppet: Puppet) -> Iterator[str]:
+    joints = puppet.joints
+    if sorted(puppet.order) != sorted(puppet.parts):
+        yield "the draw order is not a permutation of the parts"
+    for joint in joints.values():
+        if joint.parent is not None and joint.parent not in joints:
+            yield f"{joint.name} hangs from a joint that is not there"
+    for part in puppet.parts.values():
+        if part.joint not in joints:
+            yield f"{part.name} rides on a joint that is not there"
+    for limb in puppet.limbs.values():
+        wanted = [*limb.joints, limb.target, *([limb.end] if limb.end else [])]
+        if not limb.joints or any(key not in joints for key in wanted):
+            yield f"the limb {limb.name} needs a joint that is not there"
+    for control in puppet.controls.values():
+        if control.moves not in joints:
+            yield f"the control {control.name} moves a joint that is not there"
+
+
+def _family(puppet: Puppet) -> Iterator[str]:
+    for key, joint in puppet.joints.items():
+        seen = {key}
+        parent = joint.parent
+        while parent is not None and parent not in seen:
+            seen.add(parent)
+            parent = puppet.joints[parent].parent
+        if parent is not None:
+            yield f"{joint.name} is carried in a circle"
+            return
+    try:
+        ranked(puppet)
+    except RigError as error:
+        yield str(error)
+
+
+def _limbs(puppet: Puppet) -> Iterator[str]:
+    held: set[str] = set()
+    reached: set[str] = set()
+    for limb in puppet.limbs.values():
+        chain = [*limb.joints, *([limb.end] if limb.end else [])]
+        for upper, lower in itertools.pairwise(chain):
+            if puppet.joints[lower].parent != upper:
+                yield f"the limb {limb.name} is not one chain"
+        if held & set(chain):
+            yield f"the limb {limb.name} holds a joint of another limb"
+        if limb.target in reached:
+            yield f"the limb {limb.name} shares its target with another limb"
+        held |= set(chain)
+        reached.add(limb.target)
+        if not 1 <= len(limb.joints) <= 2:
+            yield f"the limb {limb.name} has {len(limb.joints)} joints"
+        if limb.end is None and limb.tip is None:
+            yield f"the limb {limb.name} has no tip"
+        elif puppet.joints[limb.target].pivot.z != limb_tip(puppet, limb):
+            yield f"the target of {limb.name} stands away from its tip"
+    if held & reached:
+        yield "a target is held by a limb"
+
+
+def _numbers(puppet: Puppet) -> Iterator[str]:
+    for joint in puppet.joints.values():
+        limit = joint.limit
+        if limit is not None and not -math.pi <= limit.smallest <= 0 <= limit.largest <= math.pi:
+            yield f"the limit of {joint.name} leaves out rest or goes beyond half a turn"
+    if not all(math.isfinite(number) for number in _all_numbers(msgspec.to_builtins(puppet))):
+        yield "a number is not finite"
+    if not (0 < puppet.width <= 100_000 and 0 < puppet.height <= 100_000):
+        yield "the canvas has an absurd size"
+
+
+def _all_numbers(value: object) -> Iterator[float]:
+    if isinstance(value, float):
+        yield value
+    elif isinstance(value, dict):
+        for item in value.values():
+            yield from _all_numbers(item)
+    elif isinstance(value, (list, tuple)):
+        for item in value:
+            yield from _all_numbers(item)

@@ -1,0 +1,159 @@
+"""Limbs: chains that are posed from their end. Making one moves no art: its target stands exactly at the tip."""
+
+import itertools
+from typing import Literal
+
+from umbrite.rig.change import change, get_joint, get_limb, new_id, put, take_out
+from umbrite.rig.dependencies import refuse_circles
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import ancestors, children, path, set_parent
+from umbrite.rig.model import Joint, Limb, Puppet, point
+from umbrite.rig.names import names_like, side_of, unique, words_of
+from umbrite.rig.parts import board_from_drawing
+from umbrite.rig.pivots import drawn_bend, limb_tip
+
+_KINDS = {
+    "leg": {"leg", "thigh", "shin", "calf", "foot", "ankle", "knee", "paw", "hoof", "shank"},
+    "arm": {"arm", "forearm", "hand", "elbow", "wrist", "shoulder"},
+    "tail": {"tail"},
+    "wing": {"wing"},
+    "neck": {"neck"},
+}
+
+
+def make_limb(puppet: Puppet, one: str, other: str) -> tuple[Puppet, str]:
+    """A limb between two joints picked in any order: the upper one is its root, the lower one's pivot its tip.
+
+    One joint picked twice makes an aim of a bone towards its own tip. The limb gets a name and a side from its
+    joints, a target at the tip (arms follow the body, legs the board or the master), and its bend side from the
+    drawing. Returns the new puppet and the limb's id.
+    """
+    way = path(puppet, one, other)
+    joints, end = (tuple(way[:-1]), way[-1]) if len(way) > 1 else (tuple(way), None)
+    _refuse_unfit(puppet, joints, end)
+    tip = None if end is not None else puppet.joints[joints[0]].tip
+    name, kind = default_name(puppet, way)
+    before = puppet
+    puppet, key = new_id(puppet, "l")
+    puppet, target = new_id(puppet, "j")
+    limb = Limb(
+        name=unique(name, names_like(puppet, "l")),
+        joints=joints,
+        target=target,
+        end=end,
+        tip=tip,
+        side=puppet.joints[joints[0]].side,
+        end_hold="target" if kind == "leg" and end is not None else "limb",
+    )
+    drawn = drawn_bend(puppet, limb)
+    bend = (1 if drawn > 0 else -1) if drawn != 0 else _guessed_bend(puppet, kind, end)
+    hook = Joint(
+        name=unique(f"{limb.name} target", names_like(puppet, "j")),
+        pivot=point(limb_tip(before, limb)),
+        parent=_default_follows(puppet, joints[0], kind),
+        side=limb.side,
+        pivot_set=True,
+    )
+    puppet = put(put(puppet, target, hook), key, change_bend(limb, bend))
+    refuse_circles(puppet)
+    return puppet, key
+
+
+def change_bend(limb: Limb, bend: int) -> Limb:
+    from msgspec.structs import replace
+
+    return replace(limb, bend=1 if bend > 0 else -1)
+
+
+def _refuse_unfit(puppet: Puppet, joints: tuple[str, ...], end: str | None) -> None:
+    names = [puppet.joints[key].name for key in joints]
+    if end is None and puppet.joints[joints[0]].tip is None:
+        raise RigError(f"{names[0]} alone has no tip to reach with. Drag on to the next joint of the limb.")
+    if len(joints) > 2:
+        raise RigError(
+            f"From {names[0]} to {puppet.joints[end or joints[-1]].name} there are {len(joints)} joints that turn; "
+            "limbs bend at one or two so far. Start or end one joint nearer."
+        )
+    points = [puppet.joints[key].pivot.z for key in (*joints, *([end] if end else []))]
+    for i, (here, there) in enumerate(itertools.pairwise(points)):
+        if abs(here - there) < 1e-6:
+            raise RigError(
+                f"{names[i]} has no length: the next pivot lies on its own. Drag one of them away first."
+            )
+    for limb in puppet.limbs.values():
+        held = {*limb.joints, limb.end}
+        if taken := next((key for key in (*joints, end) if key in held and key is not None), None):
+            raise RigError(
+                f"{puppet.joints[taken].name} is held by the limb {limb.name} already; remove that first."
+            )
+
+
+def default_name(puppet: Puppet, way: list[str]) -> tuple[str, str]:
+    """A limb's name and kind ("arm", "leg", ... or "limb") from the names of its joints."""
+    names = [puppet.joints[key].name for key in way]
+    words = {word for name in names for word in words_of(name)}
+    kind = next((kind for kind, known in _KINDS.items() if words & known), "limb")
+    sides = {side_of(name) for name in names} - {"middle"}
+    side = sides.pop() if len(sides) == 1 else ""
+    core = kind if kind != "limb" else f"{names[0]} limb"
+    text = f"{side} {core}".strip()
+    return text[:1].upper() + text[1:], kind
+
+
+def _default_follows(puppet: Puppet, root: str, kind: str) -> str | None:
+    """Hands follow the body; feet stay on the board, and go with the master where there is one."""
+    carriers = ancestors(puppet, root)
+    if kind != "leg":
+        return carriers[0] if carriers else None
+    return next((key for key in carriers if puppet.joints[key].role == "master"), None)
+
+
+def _guessed_bend(puppet: Puppet, kind: str, end: str | None) -> int:
+    """The side of a limb drawn straight: knees to where the feet point, elbows and all else the other way."""
+    facing = 1
+    feet = [end] if kind == "leg" and end else [
+        limb.end for limb in puppet.limbs.values() if limb.end_hold == "target" and limb.end
+    ]  # fmt: skip
+    for foot in feet:
+        for part in puppet.parts.values():
+            if part.joint == foot:
+                middle = complex(part.drawing.width / 2, part.drawing.height / 2)
+                ahead = board_from_drawing(part.placement)(middle) - puppet.joints[foot].pivot.z
+                facing = 1 if ahead.real >= 0 else -1
+    return facing if kind == "leg" else -facing
+
+
+def set_bend_side(puppet: Puppet, key: str, bend: int) -> Puppet:
+    """Choose to which side a limb's middle bends: +1 clockwise on the screen from root to tip, -1 the other."""
+    get_limb(puppet, key)
+    return change(puppet, key, bend=1 if bend > 0 else -1, side_chosen=True)
+
+
+def set_end_hold(puppet: Puppet, key: str, hold: Literal["limb", "target"]) -> Puppet:
+    """Let the end (hand, foot) turn with the limb, or keep the angle of the target."""
+    limb = get_limb(puppet, key)
+    if limb.end is None:
+        raise RigError(f"{limb.name} has no hand or foot beyond its tip that could keep an angle.")
+    puppet = change(puppet, key, end_hold=hold)
+    refuse_circles(puppet)
+    return puppet
+
+
+def set_follows(puppet: Puppet, key: str, joint: str | None) -> Puppet:
+    """Let a limb's target travel with a joint, or stay on the board (None). Refuses what would wait for itself."""
+    limb = get_limb(puppet, key)
+    if joint is not None:
+        get_joint(puppet, joint)
+    return set_parent(puppet, [limb.target], joint)
+
+
+def remove_limb(puppet: Puppet, key: str) -> Puppet:
+    """Take a limb away, with its target and the controls of that target; the joints stay where they are."""
+    limb = get_limb(puppet, key)
+    puppet = take_out(puppet, key)
+    for control, item in puppet.controls.items():
+        if item.moves == limb.target:
+            puppet = take_out(puppet, control)
+    for child in children(puppet, limb.target):
+        puppet = change(puppet, child, parent=puppet.joints[limb.target].parent)
+    return take_out(puppet, limb.target)

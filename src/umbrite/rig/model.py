@@ -1,0 +1,133 @@
+"""The puppet and what it is made of. All values are frozen; edits elsewhere in `rig` make new ones.
+
+Ids are short and never given twice in a puppet; whatever refers to something does so by id. Mappings keep
+their order; they are never changed in place. `Puppet.order` is the draw order, back to front, apart from
+the family. A joint without a part and without a tip is a carrier; a joint that limbs reach for is a target.
+"""
+
+from collections.abc import Mapping
+from typing import Literal
+
+import msgspec
+
+Side = Literal["near", "far", "middle"]
+SIDES: tuple[Side, ...] = ("near", "far", "middle")
+
+
+class Point(msgspec.Struct, frozen=True, array_like=True):
+    """A place on the board at rest, in pixels, y down."""
+
+    x: float
+    y: float
+
+    @property
+    def z(self) -> complex:
+        return complex(self.x, self.y)
+
+
+def point(z: complex) -> Point:
+    """A point from x + iy."""
+    return Point(float(z.real), float(z.imag))
+
+
+class Placement(msgspec.Struct, frozen=True, omit_defaults=True):
+    """Where a drawing lies at rest: scaled and skewed first, then turned about its corner, then put at x, y."""
+
+    x: float
+    y: float
+    turn: float = 0.0
+    scale_x: float = 1.0
+    scale_y: float = 1.0
+    skew: float = 0.0
+
+
+class Drawing(msgspec.Struct, frozen=True):
+    """One raster picture, named by the SHA-256 of its PNG; the pixels are kept beside the puppet."""
+
+    sha256: str
+    width: int
+    height: int
+
+
+class Part(msgspec.Struct, frozen=True, omit_defaults=True):
+    """One cut-out piece: a drawing placed in the puppet, riding on a joint."""
+
+    name: str
+    joint: str
+    drawing: Drawing
+    placement: Placement
+    opacity: float = 1.0
+    visible: bool = True
+    locked: bool = False
+
+
+class Limit(msgspec.Struct, frozen=True):
+    """The smallest and largest rotation from rest, radians; smallest <= 0 <= largest."""
+
+    smallest: float
+    largest: float
+
+
+class Joint(msgspec.Struct, frozen=True, omit_defaults=True):
+    """A node of the family. `parent` None is a free joint; `pivot_set` tells a chosen pivot from a first guess."""
+
+    name: str
+    pivot: Point
+    parent: str | None = None
+    tip: Point | None = None
+    side: Side = "middle"
+    limit: Limit | None = None
+    pivot_set: bool = False
+    role: Literal["", "master"] = ""
+
+
+class Limb(msgspec.Struct, frozen=True, omit_defaults=True):
+    """A chain posed from its end. `joints` run from the root on, each the parent of the next.
+
+    The tip reaches for the pivot of `target`. It is the pivot of `end` (a hand, a foot), or `tip` where the limb
+    has no joint beyond. `bend` is +1 or -1: the sign of the cross product of the first with the second length
+    on the board (+1 bends clockwise on the screen); `side_chosen` tells a side that a person chose from a guess.
+    `end_hold` says what keeps the angle of `end`.
+    """
+
+    name: str
+    joints: tuple[str, ...]
+    target: str
+    end: str | None = None
+    tip: Point | None = None
+    bend: Literal[1, -1] = 1
+    end_hold: Literal["limb", "target"] = "limb"
+    enabled: bool = True
+    side_chosen: bool = False
+    side: Side = "middle"
+
+
+class Control(msgspec.Struct, frozen=True, omit_defaults=True):
+    """An on-screen thing that animators drag: a grip moves a joint, a knob turns it, a master does all of it."""
+
+    name: str
+    kind: Literal["grip", "knob", "master"]
+    moves: str
+    shape: Literal["leaf", "shield", "drop", "crescent", "ring"] = "leaf"
+    offset: Point = Point(0.0, 0.0)
+    size: float = 44.0
+    side: Side = "middle"
+
+
+class Puppet(msgspec.Struct, frozen=True):
+    """The document: one articulated cut-out character. Compare by ==; refresh views by identity."""
+
+    name: str = "Puppet"
+    width: int = 1200
+    height: int = 1600
+    joints: Mapping[str, Joint] = {}
+    parts: Mapping[str, Part] = {}
+    order: tuple[str, ...] = ()
+    limbs: Mapping[str, Limb] = {}
+    controls: Mapping[str, Control] = {}
+    next_id: int = 1
+
+
+# A pose: channel name -> value, relative to rest; a channel that is not named is at rest.
+Pose = Mapping[str, float]
+EMPTY_POSE: Pose = {}

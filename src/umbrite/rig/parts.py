@@ -1,0 +1,111 @@
+"""Parts: adding, placing, ordering and removing cut-out pieces."""
+
+from collections.abc import Iterable
+
+from msgspec.structs import replace
+
+from umbrite.rig.affine import Affine, linear
+from umbrite.rig.change import change, get_part, new_id, put, require_finite, take_out
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import children, parts_on, users_of
+from umbrite.rig.model import Drawing, Joint, Part, Placement, Puppet, point
+from umbrite.rig.names import names_like, side_of, unique
+
+
+def board_from_drawing(placement: Placement) -> Affine:
+    """The map from a drawing's pixels to the board at rest."""
+    a, b = linear(placement.turn, placement.scale_x, placement.scale_y, placement.skew)
+    return Affine(a, b, complex(placement.x, placement.y))
+
+
+def add_part(puppet: Puppet, name: str, drawing: Drawing, placement: Placement) -> tuple[Puppet, str]:
+    """Put a part in front of all others, on a free joint of its own whose pivot is the drawing's middle for now.
+
+    Returns the new puppet and the part's id.
+    """
+    require_finite(placement.x, placement.y, placement.scale_x, placement.scale_y, what="A part's place")
+    puppet, joint_key = new_id(puppet, "j")
+    puppet, part_key = new_id(puppet, "p")
+    middle = board_from_drawing(placement)(complex(drawing.width / 2, drawing.height / 2))
+    joint_name = unique(name, names_like(puppet, "j"))
+    puppet = put(puppet, joint_key, Joint(name=joint_name, pivot=point(middle), side=side_of(name)))
+    part = Part(unique(name, names_like(puppet, "p")), joint_key, drawing, placement)
+    puppet = put(puppet, part_key, part)
+    return replace(puppet, order=(*puppet.order, part_key)), part_key
+
+
+def place_part(puppet: Puppet, key: str, placement: Placement) -> Puppet:
+    """Move, turn, scale or skew the drawing of a part at rest; its joint's pivot goes along unless it was set."""
+    require_finite(
+        placement.x, placement.y, placement.turn, placement.scale_x, placement.scale_y, placement.skew,
+        what="A part's place",
+    )  # fmt: skip
+    part = get_part(puppet, key)
+    puppet = change(puppet, key, placement=placement)
+    joint = puppet.joints[part.joint]
+    if joint.pivot_set or parts_on(puppet, part.joint) != [key]:
+        return puppet
+    middle = complex(part.drawing.width / 2, part.drawing.height / 2)
+    moved = board_from_drawing(placement)(middle) - board_from_drawing(part.placement)(middle)
+    return change(puppet, part.joint, pivot=point(joint.pivot.z + moved))
+
+
+def nudge_parts(puppet: Puppet, keys: Iterable[str], by: complex) -> Puppet:
+    """Shift parts on the board at rest by whole steps."""
+    for key in keys:
+        placement = get_part(puppet, key).placement
+        puppet = place_part(puppet, key, replace(placement, x=placement.x + by.real, y=placement.y + by.imag))
+    return puppet
+
+
+def reorder(puppet: Puppet, keys: Iterable[str], before: int) -> Puppet:
+    """Put parts, keeping their own order, in front of what was at places below `before` in the draw order.
+
+    `before` counts places in the present order, back to front: 0 is to the back, len(order) to the front.
+    """
+    moving = set(keys)
+    for key in moving:
+        get_part(puppet, key)
+    behind = [k for k in puppet.order[:before] if k not in moving]
+    in_front = [k for k in puppet.order[before:] if k not in moving]
+    return replace(puppet, order=(*behind, *(k for k in puppet.order if k in moving), *in_front))
+
+
+def step_order(puppet: Puppet, keys: Iterable[str], step: int) -> Puppet:
+    """Bring parts one place forward (step 1) or send them one place back (-1), past one part that is not chosen."""
+    moving = set(keys)
+    order = list(puppet.order)
+    places = range(len(order)) if step < 0 else range(len(order) - 1, -1, -1)
+    for i in places:
+        j = i + step
+        if order[i] in moving and 0 <= j < len(order) and order[j] not in moving:
+            order[i], order[j] = order[j], order[i]
+    return replace(puppet, order=tuple(order))
+
+
+def ride_on(puppet: Puppet, key: str, joint: str) -> Puppet:
+    """Let a part ride on another joint; its own joint goes if nothing else needs it."""
+    part = get_part(puppet, key)
+    if joint not in puppet.joints:
+        raise RigError(f"{part.name} can't ride on a joint that isn't there.")
+    puppet = change(puppet, key, joint=joint)
+    old = part.joint
+    bare = not parts_on(puppet, old) and not children(puppet, old) and not users_of(puppet, old)
+    return take_out(puppet, old) if bare and old != joint else puppet
+
+
+def remove_part(puppet: Puppet, key: str) -> Puppet:
+    """Remove a part and, where nothing else is on it, its joint; what hung from it hangs one higher then.
+
+    Refuses, naming the user, where a limb or control needs the joint.
+    """
+    part = get_part(puppet, key)
+    puppet = take_out(puppet, key)
+    if parts_on(puppet, part.joint):
+        return puppet
+    if users := users_of(puppet, part.joint):
+        raise RigError(f"{part.name} is used by {users}; remove that first, then the part.")
+    parent = puppet.joints[part.joint].parent
+    for child in children(puppet, part.joint):
+        puppet = change(puppet, child, parent=parent)
+    return take_out(puppet, part.joint)

@@ -1,0 +1,35 @@
+"""Poses: channel values by name, relative to rest. A channel's name is `<id>.<what>`.
+
+Joints have x, y (pixels in the parent's frame), turn (radians), scale_x, scale_y (factors less 1, so that rest
+is 0) and skew (pixels sideways per pixel down). Limbs have blend: 0 reaches for the target (IK), 1 takes the
+joints' own turns (FK). Values at rest are left out, so that equal poses compare equal.
+"""
+
+from collections.abc import Iterable, Mapping
+
+from umbrite.rig.model import Pose, Puppet
+
+JOINT_CHANNELS = ("x", "y", "turn", "scale_x", "scale_y", "skew")
+LIMB_CHANNELS = ("blend",)
+
+
+def with_values(pose: Pose, values: Mapping[str, float]) -> Pose:
+    """The pose with some channels set; zeros are left out."""
+    return {k: v for k, v in {**pose, **values}.items() if v != 0}
+
+
+def value(pose: Pose, key: str, channel: str) -> float:
+    return pose.get(f"{key}.{channel}", 0.0)
+
+
+def without(pose: Pose, keys: Iterable[str]) -> Pose:
+    """The pose with everything of these ids back at rest."""
+    gone = set(keys)
+    return {k: v for k, v in pose.items() if k.partition(".")[0] not in gone}
+
+
+def known_only(pose: Pose, puppet: Puppet) -> Pose:
+    """The pose without channels of things that the puppet no longer has."""
+    names = {f"{key}.{c}" for key in puppet.joints for c in JOINT_CHANNELS}
+    names |= {f"{key}.{c}" for key in puppet.limbs for c in LIMB_CHANNELS}
+    return pose if names.issuperset(pose) else {k: v for k, v in pose.items() if k in names}
