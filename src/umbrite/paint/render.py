@@ -3,7 +3,7 @@
 from pathlib import Path
 
 from PySide6.QtCore import QBuffer, QIODevice, Qt
-from PySide6.QtGui import QImage, QPainter, QTransform
+from PySide6.QtGui import QImage, QImageWriter, QPainter, QTransform
 
 from umbrite.files.errors import FileError, unwritable
 from umbrite.files.package import Package
@@ -38,7 +38,7 @@ def preview_png(package: Package, longest: int = 384) -> bytes:
     scale = longest / max(package.puppet.width, package.puppet.height)
     buffer = QBuffer()
     buffer.open(QIODevice.OpenModeFlag.WriteOnly)
-    render_package(package, scale).save(buffer, b"PNG")
+    QImageWriter(buffer, b"png").write(render_package(package, scale))
     return bytes(buffer.data().data())
 
 
@@ -46,10 +46,12 @@ def write_png(path: Path, image: QImage) -> None:
     """Write an image as PNG, whole or not at all. Raises FileError."""
     temporary = path.with_name(f".{path.name}.saving")
     try:
-        if not image.save(str(temporary), b"PNG"):
-            # Qt gives no reason; writing a byte ourselves finds it.
-            temporary.write_bytes(b"")
-            raise FileError(f"{path.name} couldn't be written as a PNG. Choose another place.")
+        writer = QImageWriter(str(temporary), b"png")
+        if not writer.write(image):
+            temporary.write_bytes(b"")  # Qt's reason is vague; writing ourselves raises the true one
+            raise FileError(
+                f"{path.name} couldn't be written as a PNG ({writer.errorString()}). Save it elsewhere."
+            )
         temporary.replace(path)
     except OSError as error:
         raise unwritable(path, error) from None

@@ -1,0 +1,206 @@
+"""The table of actions, from which menus, tool row, finder and shortcuts are made. One line, one action."""
+
+from collections.abc import Callable
+from typing import TYPE_CHECKING, NamedTuple
+
+from umbrite.desk import commands as c
+from umbrite.desk.session import STATIONS, Session
+
+if TYPE_CHECKING:
+    from umbrite.desk.window import Window
+
+
+def always(_session: Session) -> str:
+    return ""
+
+
+class Act(NamedTuple):
+    """One action. `why_not` gives the reason why it can't be done now, or an empty string.
+
+    `row` names the station whose tool row shows it; `tool` or `view` make it a switch.
+    """
+
+    id: str
+    menu: str
+    text: str
+    key: str
+    icon: str
+    does: Callable[["Window"], object]
+    why_not: Callable[[Session], str] = always
+    row: str = ""
+    tool: str = ""
+    view: str = ""
+
+
+def _on(command: Callable[[Session], object]) -> Callable[["Window"], object]:
+    """An action that needs the session only; a refusal is said by the window."""
+    return lambda window: command(window.session)
+
+
+def _tool(station: str, tool: str) -> Callable[["Window"], object]:
+    def take(window: "Window") -> None:
+        window.session.go_to(station)
+        window.session.take_tool(tool)
+
+    return take
+
+
+def _station(name: str) -> Callable[["Window"], object]:
+    return lambda window: window.session.go_to(name)
+
+
+def _view(name: str) -> Callable[["Window"], object]:
+    return lambda window: window.session.set_view(name, on=not window.session.views[name])
+
+
+ACTIONS: tuple[Act, ...] = (
+    Act("new", "File", "New puppet", "Ctrl+N", "plus", lambda w: w.files.new()),
+    Act("open", "File", "Open…", "Ctrl+O", "folder-open", lambda w: w.files.ask_open()),
+    Act("add", "File", "Add pictures…", "Ctrl+Shift+O", "images", lambda w: w.files.ask_add(), row="Parts"),
+    Act(
+        "demo",
+        "File",
+        "Open the demo: Wick, finished",
+        "",
+        "rig-master",
+        lambda w: w.files.open_demo("wick.umbrite"),
+    ),
+    Act(
+        "demo-art",
+        "File",
+        "Open the demo: Wick, unrigged",
+        "",
+        "layers",
+        lambda w: w.files.open_demo("wick.ora"),
+    ),
+    Act("save", "File", "Save", "Ctrl+S", "save", lambda w: w.files.save()),
+    Act("save-as", "File", "Save as…", "Ctrl+Shift+S", "save", lambda w: w.files.save_as()),
+    Act(
+        "export",
+        "File",
+        "Export the pose as PNG…",
+        "Ctrl+Shift+E",
+        "image",
+        lambda w: w.files.export(),
+        c.needs_parts,
+    ),
+    Act("quit", "File", "Quit", "Ctrl+Q", "x", lambda w: w.close()),
+    Act("undo", "Edit", "Undo", "Ctrl+Z", "undo-2", _on(Session.undo), c.needs_undo),
+    Act("redo", "Edit", "Redo", "Ctrl+Shift+Z", "redo-2", _on(Session.redo), c.needs_redo),
+    Act("delete", "Edit", "Remove", "Del", "trash-2", _on(c.delete), c.needs_selection),
+    Act("name", "Edit", "Name…", "F2", "check", lambda w: w.edit_name(), c.needs_selection),
+    Act("select-all", "Edit", "Select everything", "Ctrl+A", "check", _on(c.select_everything)),
+    Act("up", "Edit", "Walk up to the parent", "Alt+Up", "arrow-up", _on(c.walk_up), c.needs_chosen_joints),
+    Act(
+        "down",
+        "Edit",
+        "Walk down to the child",
+        "Alt+Down",
+        "arrow-down",
+        _on(c.walk_down),
+        c.needs_chosen_joints,
+    ),
+    Act(
+        "branch",
+        "Edit",
+        "Select the whole branch",
+        "Shift+Alt+Down",
+        "rig-limb",
+        _on(c.select_branch),
+        c.needs_chosen_joints,
+    ),
+    *(
+        Act(name.lower(), "Stations", name, f"Ctrl+{i + 1}", "", _station(name))
+        for i, name in enumerate(STATIONS)
+    ),
+    Act("place", "Rig", "Place", "V", "rig-place", _tool("Parts", "place"), row="Parts", tool="place"),
+    Act("forward", "Rig", "Forward", "PgUp", "arrow-up", _on(c.one_forward), c.needs_chosen_parts, "Parts"),
+    Act("back", "Rig", "Back", "PgDown", "arrow-down", _on(c.one_back), c.needs_chosen_parts, "Parts"),
+    Act(
+        "front",
+        "Rig",
+        "To the front",
+        "Shift+PgUp",
+        "arrow-up-to-line",
+        _on(c.to_front),
+        c.needs_chosen_parts,
+    ),
+    Act(
+        "rear",
+        "Rig",
+        "To the back",
+        "Shift+PgDown",
+        "arrow-down-to-line",
+        _on(c.to_back),
+        c.needs_chosen_parts,
+    ),
+    Act("pivot", "Rig", "Pivot", "P", "rig-pivot", _tool("Pivots", "pivot"), row="Pivots", tool="pivot"),
+    Act("cord", "Rig", "Cord", "D", "rig-cord", _tool("Pivots", "cord"), row="Pivots", tool="cord"),
+    Act(
+        "carry",
+        "Rig",
+        "Carry together",
+        "G",
+        "rig-carrier",
+        lambda w: w.carry(),
+        c.needs_chosen_joints,
+        "Pivots",
+    ),
+    Act("master", "Rig", "Master", "M", "rig-master", lambda w: w.put_master(), c.needs_no_master, "Pivots"),
+    Act(
+        "free",
+        "Rig",
+        "Free from the parent",
+        "Shift+D",
+        "link-2-off",
+        _on(c.free_joints),
+        c.needs_chosen_joints,
+    ),
+    Act("limb", "Rig", "Limb", "L", "rig-limb", _tool("Limbs", "limb"), row="Limbs", tool="limb"),
+    Act("limit", "Rig", "Limits", "J", "rig-limit", _tool("Limbs", "limit"), row="Limbs", tool="limit"),
+    Act("side", "Rig", "Turn bend side", "T", "rig-side", _on(c.turn_side), c.needs_limb, "Limbs"),
+    Act("free-limit", "Rig", "Remove limit", "Shift+J", "x", _on(c.free_limits), c.needs_limit),
+    Act(
+        "controls-make",
+        "Rig",
+        "Make controls",
+        "K",
+        "rig-controls",
+        _on(c.make_controls),
+        c.needs_proposals,
+        "Controls",
+    ),
+    Act(
+        "control",
+        "Rig",
+        "Place control",
+        "C",
+        "rig-place",
+        _tool("Controls", "control"),
+        row="Controls",
+        tool="control",
+    ),
+    Act("pose", "Rig", "Pose", "H", "rig-hand", _tool("Rehearse", "pose"), row="Rehearse", tool="pose"),
+    Act(
+        "reset",
+        "Rig",
+        "Reset selected",
+        "R",
+        "rotate-ccw",
+        _on(c.reset_selected),
+        c.needs_selection,
+        "Rehearse",
+    ),
+    Act("reset-all", "Rig", "Reset all", "Shift+R", "rotate-ccw", _on(c.reset_all), c.needs_pose, "Rehearse"),
+    Act("fit", "View", "Fit", "F", "maximize", lambda w: w.board.fit_selection()),
+    Act("actual", "View", "Actual size", "1", "search", lambda w: w.board.show_actual_size()),
+    Act("closer", "View", "Closer", "Ctrl++", "search", lambda w: w.board.zoom_by(1.25)),
+    Act("farther", "View", "Farther", "Ctrl+-", "search", lambda w: w.board.zoom_by(0.8)),
+    Act("xray", "View", "X-ray", "X", "contrast", _view("xray"), view="xray"),
+    Act("cords", "View", "All cords", "Shift+C", "rig-cord", _view("cords"), view="cords"),
+    Act("layout", "View", "Reset layout", "", "layers", lambda w: w.reset_layout()),
+    Act("findings", "Help", "Findings", "Ctrl+E", "lightbulb", lambda w: w.show_findings()),
+    Act("find", "Help", "Find a command…", "Ctrl+K", "search", lambda w: w.show_finder()),
+    Act("about", "Help", "About Umbrite", "", "circle-help", lambda w: w.show_about()),
+)
+MENUS = ("File", "Edit", "Stations", "Rig", "View", "Help")

@@ -1,0 +1,337 @@
+"""The board: shows the puppet, and turns pointer and keys into gestures. It edits nothing itself."""
+
+from collections.abc import Callable
+
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import (
+    QDragEnterEvent,
+    QDropEvent,
+    QIcon,
+    QKeyEvent,
+    QMouseEvent,
+    QPainter,
+    QPaintEvent,
+    QResizeEvent,
+    QWheelEvent,
+)  # fmt: skip
+from PySide6.QtWidgets import QMenu, QWidget
+
+from umbrite.desk.art_layer import ArtLayer
+from umbrite.desk.camera import Camera, fitting
+from umbrite.desk.gestures.base import Feedback, Gesture, Pointer
+from umbrite.desk.handles import Handle, handle_at
+from umbrite.desk.overlay import rig
+from umbrite.desk.picking import parts_at
+from umbrite.desk.session import Session
+from umbrite.desk.thumbnails import thumbnail
+from umbrite.desk.tools import REACH, Press, press
+from umbrite.paint.painter import sprites
+from umbrite.rig.errors import UmbriteError
+
+DRAG_FROM = 3.0  # widget pixels that the pointer must move before a press becomes a drag
+SAME_SPOT = 4.0
+ROOM_ABOVE = 62  # for the tool row
+
+
+class Board(QWidget):
+    """See the module. `hovered` tells that the hint may have changed; `dropped` carries files let go on it."""
+
+    hovered = Signal()
+    zoomed = Signal(float)
+    dropped = Signal(list)
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        self.camera = Camera()
+        self.hover: Handle | None = None
+        self._layer = ArtLayer()
+        self._pointer = QPointF(-1e4, -1e4)
+        self._press_at: QPointF | None = None
+        self._last_click = QPointF(-1e4, -1e4)
+        self._press = Press()
+        self._gesture: Gesture | None = None
+        self._feedback = Feedback()
+        self._panning: QPointF | None = None
+        self._space = False
+        self._fitted = False
+        self.setMouseTracking(True)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setAcceptDrops(True)
+        self.setMinimumSize(320, 240)
+        self.setAccessibleName("Board")
+        self.setAccessibleDescription("The puppet, and the handles of the present station")
+        self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
+        for signal in (session.selection_changed, session.view_changed, session.tool_changed):
+            signal.connect(self.update)
+        session.changed.connect(self._on_changed)
+        session.station_changed.connect(self._on_station)
+        session.opened.connect(self.fit_all)
+
+    # Views
+
+    def sizeHint(self) -> QSize:
+        return QSize(800, 640)
+
+    def _on_changed(self, *_: object) -> None:
+        self.update()
+
+    def _on_station(self) -> None:
+        self.cancel()
+        self.hover = None
+        self.update()
+
+    def room(self) -> QRectF:
+        """Where the puppet can be seen whole: below the tool row, with a margin."""
+        return QRectF(self.rect()).adjusted(28, ROOM_ABOVE, -28, -20)
+
+    def _look_through(self, camera: Camera) -> None:
+        self.camera = camera
+        self.zoomed.emit(camera.zoom)
+        self.update()
+
+    def fit_all(self) -> None:
+        """Show the whole puppet, controls included."""
+        box = QRectF()
+        for item in sprites(self.session.placed):
+            box = box.united(item.box)
+        for control in self.session.puppet.controls.values():
+            at, half = self.session.placed.control_at(control), control.size / 2
+            box = box.united(QRectF(at.real - half, at.imag - half * 0.6, 2 * half, 1.2 * half))
+        puppet = self.session.puppet
+        self._fitted = True
+        self._look_through(
+            fitting(box if not box.isEmpty() else QRectF(0, 0, puppet.width, puppet.height), self.room())
+        )
+
+    def fit_selection(self) -> None:
+        """Show what is selected, or everything where nothing is."""
+        chosen = set(self.session.selected("p"))
+        box = QRectF()
+        for item in sprites(self.session.placed):
+            if item.part in chosen:
+                box = box.united(item.box)
+        if box.isEmpty():
+            self.fit_all()
+        else:
+            self._look_through(fitting(box.adjusted(-40, -40, 40, 40), self.room()))
+
+    def zoom_by(self, factor: float) -> None:
+        middle = self.rect().center()
+        self._look_through(self.camera.zoomed(factor, complex(middle.x(), middle.y())))
+
+    def show_actual_size(self) -> None:
+        self.zoom_by(1 / self.camera.zoom)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        if not self._fitted or event.oldSize().isEmpty():
+            self.fit_all()
+            self._fitted = self.isVisible()
+        else:
+            grown = event.size() - event.oldSize()
+            self._look_through(self.camera.panned(complex(grown.width() / 2, grown.height() / 2)))
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        session = self.session
+        faded = session.puppet.order if session.views["xray"] else ()
+        size = (self.width(), self.height())
+        self._layer.refresh(
+            session.placed, session.pictures, self.camera, size, self.devicePixelRatioF(), faded, 0.42
+        )  # fmt: skip
+        painter = QPainter(self)
+        self._layer.image.setDevicePixelRatio(self.devicePixelRatioF())
+        painter.setClipRegion(event.region())
+        painter.drawImage(0, 0, self._layer.image)
+        scene = rig.Scene(
+            session, self.camera, self._feedback, self.hover, self._pointer, QRectF(self.rect())
+        )
+        rig.paint(painter, scene)
+        painter.end()
+
+    # Pointer
+
+    def _event(self, at: QPointF, kind: str, modifiers: Qt.KeyboardModifier) -> Pointer:
+        return Pointer(
+            self.camera.board(complex(at.x(), at.y())),
+            kind,  # type: ignore[arg-type]
+            self.camera.zoom,
+            bool(modifiers & Qt.KeyboardModifier.ShiftModifier),
+            bool(modifiers & Qt.KeyboardModifier.ControlModifier),
+            bool(modifiers & Qt.KeyboardModifier.AltModifier),
+        )
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self.setFocus(Qt.FocusReason.MouseFocusReason)
+        at = event.position()
+        if event.button() == Qt.MouseButton.MiddleButton or (
+            event.button() == Qt.MouseButton.LeftButton and self._space
+        ):
+            self._panning = at
+            self.setCursor(Qt.CursorShape.ClosedHandCursor)
+        elif event.button() == Qt.MouseButton.LeftButton and self._press_at is None:
+            again = (at - self._last_click).manhattanLength() <= SAME_SPOT
+            self._press_at = at
+            pointer = self._event(at, "press", event.modifiers())
+            self._guarded(lambda: self._decide(pointer, again=again))
+        elif event.button() == Qt.MouseButton.RightButton and self._gesture is None:
+            self._list_under(at, event.globalPosition().toPoint())
+
+    def _decide(self, pointer: Pointer, *, again: bool) -> None:
+        self._press = press(self.session, self.camera, pointer, again=again)
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        at = event.position()
+        self._pointer = at
+        if self._panning is not None:
+            by = at - self._panning
+            self._panning = at
+            self._look_through(self.camera.panned(complex(by.x(), by.y())))
+            return
+        if self._press_at is not None and self._gesture is None and self._press.gesture is not None:
+            if (at - self._press_at).manhattanLength() > DRAG_FROM:
+                begin = self._press.gesture
+                self._guarded(lambda: self._begin(begin))
+        if self._gesture is not None:
+            self._send(self._event(at, "move", event.modifiers()))
+        elif self._press_at is None:
+            self._hover_at(at)
+        self.update()
+
+    def _hover_at(self, at: QPointF) -> None:
+        found = handle_at(self.session, self.camera, self.camera.board(complex(at.x(), at.y())))
+        if (found is None) != (self.hover is None) or (found and self.hover and found[:2] != self.hover[:2]):
+            self.setCursor(Qt.CursorShape.PointingHandCursor if found else Qt.CursorShape.ArrowCursor)
+        self.hover = found
+        self.hovered.emit()
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        if self._panning is not None and event.button() in {
+            Qt.MouseButton.MiddleButton,
+            Qt.MouseButton.LeftButton,
+        }:
+            self._panning = None
+            self.unsetCursor()
+            return
+        if event.button() != Qt.MouseButton.LeftButton or self._press_at is None:
+            return
+        at = event.position()
+        if self._gesture is not None:
+            self._send(self._event(at, "release", event.modifiers()))
+        elif self._press.click is not None:
+            self._guarded(self._press.click)
+        self._last_click = at if self._gesture is None else QPointF(-1e4, -1e4)
+        self._end()
+
+    def leaveEvent(self, _event: object) -> None:
+        self._pointer = QPointF(-1e4, -1e4)
+        self.hover = None
+        self.update()
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        at = event.position()
+        steps = event.angleDelta().y() / 120
+        if steps:
+            self._look_through(self.camera.zoomed(1.18**steps, complex(at.x(), at.y())))
+
+    # Gestures
+
+    @property
+    def feedback(self) -> Feedback:
+        return self._feedback
+
+    @property
+    def dragging(self) -> bool:
+        return self._gesture is not None
+
+    def _begin(self, begin: Callable[[], Gesture]) -> None:
+        self._gesture = begin()
+        self._feedback = next(self._gesture)
+
+    def _send(self, pointer: Pointer) -> None:
+        if self._gesture is not None:
+            gesture = self._gesture
+            self._guarded(lambda: self._drive(gesture, pointer))
+
+    def _drive(self, gesture: Gesture, pointer: Pointer) -> None:
+        try:
+            self._feedback = gesture.send(pointer)
+        except StopIteration:
+            self._end()
+
+    def _guarded(self, work: Callable[[], None]) -> None:
+        """Do something that may be refused: the refusal is said, and everything is as it was."""
+        try:
+            work()
+        except UmbriteError as error:
+            self._gesture = None
+            self._feedback = Feedback()
+            self.session.spring_back()
+            self.session.say(str(error))
+
+    def _end(self) -> None:
+        self._gesture = None
+        self._press_at = None
+        self._press = Press()
+        self._feedback = Feedback()
+        self.hovered.emit()
+        self.update()
+
+    def cancel(self) -> bool:
+        """Put back what a running gesture did; whether there was one."""
+        running = self._gesture is not None
+        if running:
+            self._send(Pointer(0j, "cancel"))
+        self._end()
+        return running
+
+    # Keys
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        key = event.key()
+        if key == Qt.Key.Key_Escape:
+            if not self.cancel():
+                self.session.select([])
+        elif key == Qt.Key.Key_Space:
+            self._space = True
+            self.setCursor(Qt.CursorShape.OpenHandCursor)
+        else:
+            super().keyPressEvent(event)
+
+    def keyReleaseEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Space and not event.isAutoRepeat():
+            self._space = False
+            self.unsetCursor()
+        else:
+            super().keyReleaseEvent(event)
+
+    # What lies under the pointer; files let go here
+
+    def menu_under(self, at: QPointF) -> QMenu | None:
+        """Everything under a widget point, front first, to select from; None where nothing lies."""
+        under = parts_at(self.session, self.camera.board(complex(at.x(), at.y())), REACH / self.camera.zoom)
+        if not under:
+            return None
+        menu = QMenu(self)
+        for key in under:
+            part = self.session.puppet.parts[key]
+            chosen = part.joint if self.session.station in {"Pivots", "Limbs", "Controls"} else key
+            picture = QIcon(thumbnail(self.session.pictures, part.drawing, 28))
+            action = menu.addAction(picture, part.name)
+            action.triggered.connect(lambda _checked=False, chosen=chosen: self.session.select([chosen]))
+        return menu
+
+    def _list_under(self, at: QPointF, place: object) -> None:
+        menu = self.menu_under(at)
+        if menu is not None:
+            menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+            menu.popup(place)  # type: ignore[arg-type]
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if event.mimeData().hasUrls():
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        paths = [url.toLocalFile() for url in event.mimeData().urls() if url.isLocalFile()]
+        if paths:
+            event.acceptProposedAction()
+            self.dropped.emit(paths)

@@ -1,0 +1,347 @@
+"""Details: the fields of what is selected, for one or many things of a kind at once."""
+
+import math
+from collections.abc import Callable
+from typing import Any
+
+from msgspec.structs import replace
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QFormLayout, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
+
+from umbrite.desk import commands, look
+from umbrite.desk.bend_card import BendCard
+from umbrite.desk.fields import ChoiceField, NumberField, TextField, Writer
+from umbrite.desk.session import Session
+from umbrite.rig.angles import from_shown, shown_degrees
+from umbrite.rig.change import change, thing
+from umbrite.rig.family import branch, is_carrier, targets
+from umbrite.rig.limbs import set_end_hold, set_follows
+from umbrite.rig.limits import mended, set_limit
+from umbrite.rig.model import Placement, Puppet
+from umbrite.rig.names import rename
+from umbrite.rig.parts import place_part
+from umbrite.rig.pivots import move_pivot
+
+Read = Callable[[Puppet, str], Any]
+Write = Callable[[Puppet, str, Any], Puppet]
+
+
+class Section(QWidget):
+    """A title and rows of labelled fields for one kind of thing."""
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        self.fields: list[NumberField | TextField | ChoiceField] = []
+        self.column = QVBoxLayout(self)
+        self.column.setContentsMargins(12, 6, 12, 10)
+        self.column.setSpacing(6)
+        self.heading = QLabel()
+        self.heading.setObjectName("title")
+        self.about = QLabel()
+        self.about.setObjectName("quiet")
+        self.about.setWordWrap(True)
+        self.form = QFormLayout()
+        self.form.setContentsMargins(0, 2, 0, 0)
+        self.form.setHorizontalSpacing(10)
+        self.form.setVerticalSpacing(6)
+        self.form.setFieldGrowthPolicy(QFormLayout.FieldGrowthPolicy.AllNonFixedFieldsGrow)
+        self.form.setLabelAlignment(Qt.AlignmentFlag.AlignLeft)
+        self.column.addWidget(self.heading)
+        self.column.addWidget(self.about)
+        self.column.addLayout(self.form)
+
+    def number(self, label: str, read: Read, write: Write, **how: Any) -> NumberField:
+        return self._kept(NumberField(label, read, Writer(self.session, label, write), **how))
+
+    def text(self, label: str, read: Read, write: Write) -> TextField:
+        return self._kept(TextField(label, read, Writer(self.session, label, write)))
+
+    def choice(self, label: str, choices: Read, read: Read, write: Write) -> ChoiceField:
+        return self._kept(ChoiceField(label, choices, read, Writer(self.session, label, write)))
+
+    def _kept(self, field: Any) -> Any:
+        self.fields.append(field)
+        return field
+
+    def row(self, label: str, *fields: QWidget) -> None:
+        """One labelled row of one or two fields."""
+        line = QHBoxLayout()
+        line.setSpacing(6)
+        for field in fields:
+            line.addWidget(field, 1)
+        self.form.addRow(label, line)
+
+    def button(self, text: str, does: Callable[[], None]) -> QPushButton:
+        made = QPushButton(text)
+        made.clicked.connect(does)
+        self.column.addWidget(made)
+        return made
+
+    def show_for(self, keys: list[str]) -> None:
+        """Show these things; all are of this section's kind."""
+        puppet = self.session.puppet
+        self.heading.setText(thing(puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} selected")
+        self.about.setText(self.describe(puppet, keys))
+        for field in self.fields:
+            field.show_for(puppet, keys)
+
+    def describe(self, puppet: Puppet, keys: list[str]) -> str:  # noqa: ARG002  sections tell more
+        return ""
+
+
+def _name(puppet: Puppet, key: str) -> str:
+    return str(thing(puppet, key).name)
+
+
+class PartSection(Section):
+    """Where a drawing lies."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self.row("Name", self.text("Name", _name, rename))
+        self.row("Place", *(self.number(f"Place {c}", _placed(c), _put(c), unit=" px") for c in ("x", "y")))
+        turn = self.number("Turn", lambda p, k: shown_degrees(p.parts[k].placement.turn), _put_turn, unit="°")
+        self.row("Turn", turn)
+        scale = [
+            self.number(f"Scale {c[-1]}", _placed(c, 100), _put(c, 100), unit=" %")
+            for c in ("scale_x", "scale_y")
+        ]
+        self.row("Scale", *scale)
+        opacity = self.number(
+            "Opacity", lambda p, k: p.parts[k].opacity * 100, lambda p, k, v: change(p, k, opacity=v / 100),
+            unit=" %", digits=0, least=0, most=100,
+        )  # fmt: skip
+        self.row("Opacity", opacity)
+
+    def describe(self, puppet: Puppet, keys: list[str]) -> str:
+        if len(keys) > 1:
+            return "parts"
+        part = puppet.parts[keys[0]]
+        place = len(puppet.order) - puppet.order.index(keys[0])
+        return f"part, {part.drawing.width} × {part.drawing.height} px, {place} of {len(puppet.order)} from the front"
+
+
+def _placed(what: str, factor: float = 1.0) -> Read:
+    return lambda puppet, key: getattr(puppet.parts[key].placement, what) * factor
+
+
+def _put(what: str, factor: float = 1.0) -> Write:
+    def write(puppet: Puppet, key: str, value: float) -> Puppet:
+        placement: Placement = puppet.parts[key].placement
+        return place_part(puppet, key, replace(placement, **{what: value / factor}))
+
+    return write
+
+
+def _put_turn(puppet: Puppet, key: str, degrees: float) -> Puppet:
+    return place_part(puppet, key, replace(puppet.parts[key].placement, turn=from_shown(degrees)))
+
+
+class JointSection(Section):
+    """Pivot, side, and how far it turns. Limits are shown from the smaller to the larger angle as people see them."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self.row("Name", self.text("Name", _name, rename))
+        self.row("Pivot", *(self.number(f"Pivot {c}", _pivot(c), _put_pivot(c), unit=" px") for c in "xy"))
+        sides = [(word, side) for side, word in look.SIDE_WORD.items()]
+        self.row("Side", self.choice(
+            "Side", lambda _p, _k: sides, lambda p, k: p.joints[k].side, lambda p, k, v: change(p, k, side=v)
+        ))  # fmt: skip
+        self.row("Limits", *(
+            self.number(f"{word} limit", _limit(end), self._put_limit(end), unit="°", least=-180, most=180)
+            for word, end in (("Lower", "largest"), ("Upper", "smallest"))
+        ))  # fmt: skip
+        self.free = self.button("Remove limit", lambda: commands.free_limits(session))
+
+    def _put_limit(self, end: str) -> Write:
+        def write(puppet: Puppet, key: str, degrees: float) -> Puppet:
+            limit = puppet.joints[key].limit
+            ends = {
+                "smallest": limit.smallest if limit else -math.pi,
+                "largest": limit.largest if limit else math.pi,
+            }
+            ends[end] = from_shown(degrees)
+            _, note = mended(**ends)
+            if note:
+                self.session.say(note)
+            return set_limit(puppet, key, **ends)
+
+        return write
+
+    def show_for(self, keys: list[str]) -> None:
+        super().show_for(keys)
+        self.free.setVisible(any(self.session.puppet.joints[key].limit for key in keys))
+
+    def describe(self, puppet: Puppet, keys: list[str]) -> str:
+        if len(keys) > 1:
+            return "joints"
+        joint = puppet.joints[keys[0]]
+        kind = "master" if joint.role else "carrier" if is_carrier(puppet, keys[0]) else "joint"
+        by = f"carried by {puppet.joints[joint.parent].name}" if joint.parent else "free"
+        count = len(branch(puppet, keys[0])) - 1
+        return f"{kind}, {by}" + (f", carries {count}" if count else "")
+
+
+def _pivot(axis: str) -> Read:
+    return lambda puppet, key: getattr(puppet.joints[key].pivot, axis)
+
+
+def _put_pivot(axis: str) -> Write:
+    def write(puppet: Puppet, key: str, value: float) -> Puppet:
+        pivot = puppet.joints[key].pivot
+        return move_pivot(puppet, key, complex(value, pivot.y) if axis == "x" else complex(pivot.x, value))
+
+    return write
+
+
+def _limit(end: str) -> Read:
+    def read(puppet: Puppet, key: str) -> float:
+        limit = puppet.joints[key].limit
+        if limit is None:
+            return 180.0 if end == "smallest" else -180.0
+        # Half a turn shows as what it is on either side.
+        return -math.degrees(getattr(limit, end))
+
+    return read
+
+
+class LimbSection(Section):
+    """The limb card: bend side, what the target follows, what keeps the end's angle."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self.bends = QLabel("Bends to")
+        self.card = BendCard(session)
+        self.column.insertWidget(2, self.bends)
+        self.column.insertWidget(3, self.card)
+        self.row("Name", self.text("Name", _name, rename))
+        self.row("Target follows", self.choice(
+            "Target follows", _followable, lambda p, k: p.joints[p.limbs[k].target].parent, set_follows
+        ))  # fmt: skip
+        self.hold = self.choice(
+            "End angle",
+            lambda _p, _k: [("Turns with the limb", "limb"), ("Kept by the target", "target")],
+            lambda p, k: p.limbs[k].end_hold,
+            set_end_hold,
+        )
+        self.row("End angle", self.hold)
+        self.row("Solving", self.choice(
+            "Solving",
+            lambda _p, _k: [("Reaches for the target", True), ("Off", False)],
+            lambda p, k: p.limbs[k].enabled,
+            lambda p, k, v: change(p, k, enabled=v),
+        ))  # fmt: skip
+        self.button("Turn bend side", lambda: commands.turn_side(session))
+
+    def show_for(self, keys: list[str]) -> None:
+        super().show_for(keys)
+        puppet = self.session.puppet
+        single = len(keys) == 1 and len(puppet.limbs[keys[0]].joints) > 1
+        self.card.setVisible(single)
+        self.bends.setVisible(single)
+        self.hold.setEnabled(all(puppet.limbs[key].end for key in keys))
+        if single:
+            self.card.show_limb(keys[0])
+
+    def describe(self, puppet: Puppet, keys: list[str]) -> str:
+        if len(keys) > 1:
+            return "limbs"
+        limb = puppet.limbs[keys[0]]
+        names = ", ".join(puppet.joints[key].name.lower() for key in limb.joints)
+        tip = f"; tip at {puppet.joints[limb.end].name.lower()}" if limb.end else ""
+        return f"limb of {len(limb.joints)}: {names}{tip}"
+
+
+def _followable(puppet: Puppet, key: str) -> list[tuple[str, Any]]:
+    """The board, and every joint that the limb does not move itself."""
+    limb = puppet.limbs[key]
+    moved = {k for joint in limb.joints for k in branch(puppet, joint)} | {limb.target}
+    hooks = targets(puppet)
+    joints = [(joint.name, k) for k, joint in puppet.joints.items() if k not in moved and k not in hooks]
+    return [("The board", None), *joints]
+
+
+class ControlSection(Section):
+    """A control's name, shape, size and place."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self.row("Name", self.text("Name", _name, rename))
+        shapes = [
+            ("Leaf", "leaf"),
+            ("Shield", "shield"),
+            ("Drop", "drop"),
+            ("Crescent", "crescent"),
+            ("Ring", "ring"),
+        ]
+        self.row("Shape", self.choice(
+            "Shape", lambda _p, _k: shapes, lambda p, k: p.controls[k].shape, lambda p, k, v: change(p, k, shape=v)
+        ))  # fmt: skip
+        self.row("Size", self.number(
+            "Size", lambda p, k: p.controls[k].size, lambda p, k, v: change(p, k, size=v),
+            unit=" px", digits=0, least=8, most=1000,
+        ))  # fmt: skip
+
+    def describe(self, puppet: Puppet, keys: list[str]) -> str:
+        if len(keys) > 1:
+            return "controls"
+        control = puppet.controls[keys[0]]
+        does = {"grip": "moves", "knob": "turns", "master": "moves, turns and scales"}[control.kind]
+        return f"{'master control' if control.kind == 'master' else control.kind}, {does} {puppet.joints[control.moves].name}"
+
+
+class Details(QScrollArea):
+    """The panel: one section at a time, chosen by what is selected."""
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        self.setWidgetResizable(True)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setMinimumWidth(210)
+        inside = QWidget()
+        column = QVBoxLayout(inside)
+        column.setContentsMargins(0, 0, 0, 0)
+        self.nothing = QLabel("Click a part, a rivet or a control to see what it is made of.")
+        self.nothing.setObjectName("quiet")
+        self.nothing.setWordWrap(True)
+        self.nothing.setContentsMargins(12, 8, 12, 8)
+        column.addWidget(self.nothing)
+        self.sections: dict[str, Section] = {
+            "p": PartSection(session), "j": JointSection(session),
+            "l": LimbSection(session), "c": ControlSection(session),
+        }  # fmt: skip
+        for section in self.sections.values():
+            column.addWidget(section)
+        column.addStretch(1)
+        self.setWidget(inside)
+        session.changed.connect(self._on_changed)
+        session.selection_changed.connect(self.refresh)
+        session.station_changed.connect(self.refresh)
+        self.refresh()
+
+    def _on_changed(self, old: Any, new: Any) -> None:
+        if old.puppet is not new.puppet:
+            self.refresh()
+
+    def shown(self) -> tuple[str, list[str]]:
+        """The kind and the ids to show: in the stations of the rig the joint of a part, in Parts the part."""
+        session = self.session
+        for letter in ("c", "l"):
+            if found := [key for key in session.selection if key[0] == letter]:
+                return letter, found
+        wanted = "p" if session.station == "Parts" else "j"
+        found = session.selected(wanted)
+        if wanted == "p" and not found:  # a carrier has no drawing
+            return "j", session.selected("j")
+        return wanted, found
+
+    def refresh(self) -> None:
+        kind, keys = self.shown()
+        self.nothing.setVisible(not keys)
+        for letter, section in self.sections.items():
+            section.setVisible(bool(keys) and letter == kind)
+        if keys:
+            self.sections[kind].show_for(keys)

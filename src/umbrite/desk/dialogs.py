@@ -1,0 +1,73 @@
+"""The few questions that need a dialog, in one object that is handed in, so that tests can answer for a person."""
+
+from pathlib import Path
+from typing import Literal
+
+from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
+
+PUPPETS = "Puppets and pictures (*.umbrite *.ora *.png *.webp);;All files (*)"
+ART = "Pictures (*.ora *.png *.webp);;All files (*)"
+
+
+class Dialogs:
+    """Asks the person in front of the screen."""
+
+    def __init__(self, parent: QWidget) -> None:
+        self._parent = parent
+
+    def _dialog(self, title: str, kind: str, folder: Path | None) -> QFileDialog:
+        dialog = QFileDialog(self._parent, title, str(folder or Path.home()), kind)
+        dialog.setOption(QFileDialog.Option.DontUseNativeDialog)
+        dialog.setMinimumSize(720, 460)
+        return dialog
+
+    def path_to_open(self, folder: Path | None) -> Path | None:
+        dialog = self._dialog("Open a puppet or a layered picture", PUPPETS, folder)
+        dialog.setFileMode(QFileDialog.FileMode.ExistingFile)
+        found = self._run(dialog)
+        return found[0] if found else None
+
+    def paths_to_add(self, folder: Path | None) -> list[Path]:
+        dialog = self._dialog("Add pictures as parts", ART, folder)
+        dialog.setFileMode(QFileDialog.FileMode.ExistingFiles)
+        return self._run(dialog)
+
+    def path_to_save(self, suggestion: Path, ending: str) -> Path | None:
+        title = "Export the pose" if ending == ".png" else "Save the puppet"
+        dialog = self._dialog(title, f"*{ending}", suggestion.parent)
+        dialog.setAcceptMode(QFileDialog.AcceptMode.AcceptSave)
+        dialog.setDefaultSuffix(ending.lstrip("."))
+        dialog.selectFile(suggestion.name)
+        found = self._run(dialog)
+        return found[0] if found else None
+
+    def _run(self, dialog: QFileDialog) -> list[Path]:
+        try:
+            accepted = dialog.exec()
+            return [Path(name) for name in dialog.selectedFiles()] if accepted else []
+        finally:
+            dialog.deleteLater()
+
+    def about_unsaved(self, name: str) -> Literal["save", "drop", "stay"]:
+        box = QMessageBox(self._parent)
+        box.setIcon(QMessageBox.Icon.NoIcon)
+        box.setWindowTitle("Unsaved work")
+        box.setText(f"<b>{name} has changes that are not saved.</b>")
+        box.setInformativeText("Save them before you go on? Dropped changes can't be fetched back.")
+        keep = box.addButton("Save", QMessageBox.ButtonRole.AcceptRole)
+        drop = box.addButton("Drop the changes", QMessageBox.ButtonRole.DestructiveRole)
+        stay = box.addButton("Stay here", QMessageBox.ButtonRole.RejectRole)
+        box.setDefaultButton(keep)
+        box.setEscapeButton(stay)
+        box.exec()
+        clicked = box.clickedButton()
+        box.deleteLater()
+        return "save" if clicked is keep else "drop" if clicked is drop else "stay"
+
+    def tell(self, title: str, text: str) -> None:
+        box = QMessageBox(self._parent)
+        box.setIcon(QMessageBox.Icon.NoIcon)
+        box.setWindowTitle(title)
+        box.setText(text)
+        box.exec()
+        box.deleteLater()

@@ -1,0 +1,134 @@
+"""Opening, adding, saving and exporting from the window: asks where it must, and never loses unsaved work."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+from umbrite.desk.dialogs import Dialogs
+from umbrite.desk.session import Session
+from umbrite.files.layers import add_layers
+from umbrite.files.opening import NATIVE, open_any, read_art
+from umbrite.files.package import Package, save
+from umbrite.files.png import MOST_PIXELS
+from umbrite.paint.render import preview_png, render_package, write_png
+from umbrite.rig.errors import UmbriteError
+from umbrite.rig.model import Puppet
+
+DEMO = Path(__file__).parent.parent / "demo" / "assets"
+
+
+class FileDesk:
+    """File work for one window."""
+
+    def __init__(self, session: Session, dialogs: Dialogs) -> None:
+        self.session, self.dialogs = session, dialogs
+        self.folder: Path | None = None
+
+    def may_leave(self) -> bool:
+        """Ask only where unsaved work would be gone; whether to go on."""
+        session = self.session
+        if session.history.is_saved or (session.path is None and session.history.undo_name is None):
+            return True
+        answer = self.dialogs.about_unsaved(session.path.name if session.path else session.puppet.name)
+        return answer == "drop" or (answer == "save" and self.save())
+
+    def new(self) -> None:
+        if self.may_leave():
+            self.session.open(Package(Puppet(), {}, {}), None)
+            self.session.go_to("Parts")
+
+    def ask_open(self) -> None:
+        if self.may_leave() and (path := self.dialogs.path_to_open(self.folder)) is not None:
+            self.open(path)
+
+    def open(self, path: Path) -> bool:
+        """Open whatever the path is; a puppet keeps its path, art becomes a new unsaved puppet."""
+        try:
+            package = open_any(path)
+        except UmbriteError as error:
+            self.session.say(str(error))
+            return False
+        native = path.suffix.lower() == NATIVE
+        self.folder = path.parent if path.is_relative_to(DEMO) is False else self.folder
+        self.session.open(package, path if native else None)
+        self.session.go_to("Rehearse" if package.puppet.controls else "Parts")
+        self.session.say(f"{path.name} opened: {len(package.puppet.parts)} parts.")
+        return True
+
+    def open_demo(self, name: str) -> None:
+        """The demo, as a puppet without a path: saving asks where, and the shipped file stays as it is."""
+        if self.may_leave() and self.open(DEMO / name):
+            self.session.path = None
+            self.session.file_changed.emit()
+
+    def ask_add(self) -> None:
+        if paths := self.dialogs.paths_to_add(self.folder):
+            self.add(paths)
+
+    def add(self, paths: list[Path]) -> None:
+        """More art as parts in front of what is there."""
+        session = self.session
+        try:
+            layered = read_art(paths)
+            package, made = add_layers(session.package(), layered.layers)
+        except UmbriteError as error:
+            session.say(str(error))
+            return
+        if not made:
+            session.say(f"{paths[0].name} has no layer that shows anything, so nothing was added.")
+            return
+        session.add_art(package.art)
+        session.edit(f"Add {len(made)} part{'s' if len(made) > 1 else ''}", puppet=package.puppet)
+        session.go_to("Parts")
+        session.select(made)
+        self.folder = paths[0].parent
+
+    def dropped(self, names: list[str]) -> None:
+        """Files let go on the board: a puppet is opened, art begins a puppet or joins the one that is open."""
+        paths = [Path(name) for name in names]
+        if paths[0].suffix.lower() == NATIVE or (len(paths) == 1 and not self.session.puppet.parts):
+            if self.may_leave():
+                self.open(paths[0])
+        else:
+            self.add(paths)
+
+    def save(self) -> bool:
+        return self._save_to(self.session.path) if self.session.path else self.save_as()
+
+    def save_as(self) -> bool:
+        session = self.session
+        suggestion = session.path or (self.folder or Path.home()) / f"{session.puppet.name.lower()}{NATIVE}"
+        path = self.dialogs.path_to_save(suggestion, NATIVE)
+        return path is not None and self._save_to(path if path.suffix else path.with_suffix(NATIVE))
+
+    def _save_to(self, path: Path) -> bool:
+        package = self.session.package()
+
+        def work() -> None:
+            save(path, package, preview_png(package) if package.puppet.parts else None)
+
+        if not self._done(work):
+            return False
+        self.folder = path.parent
+        self.session.saved_as(path)
+        self.session.say(f"Saved as {path.name}.")
+        return True
+
+    def export(self) -> None:
+        session = self.session
+        stem = session.path.stem if session.path else session.puppet.name.lower()
+        path = self.dialogs.path_to_save((self.folder or Path.home()) / f"{stem}-pose.png", ".png")
+        if path is None:
+            return
+        puppet = session.puppet
+        if puppet.width * puppet.height > MOST_PIXELS:
+            session.say("The canvas is too large for one picture.")
+        elif self._done(lambda: write_png(path, render_package(session.package()))):
+            session.say(f"The pose was exported as {path.name}, {puppet.width} × {puppet.height} px.")
+
+    def _done(self, work: Callable[[], None]) -> bool:
+        try:
+            work()
+        except UmbriteError as error:
+            self.session.say(str(error))
+            return False
+        return True

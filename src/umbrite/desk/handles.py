@@ -1,0 +1,162 @@
+"""What can be grasped on the board besides the art: rivets, hooks, ends of fans, controls. Plain geometry."""
+
+import cmath
+from collections.abc import Iterator
+from typing import NamedTuple
+
+from umbrite.desk.camera import Camera
+from umbrite.desk.gestures.building import limit_direction
+from umbrite.desk.session import Session
+from umbrite.rig.family import is_carrier, targets
+from umbrite.rig.model import Control, Limit
+
+RIVET, WASHER, HOOK, FAN = 8.0, 15.0, 12.0, 64.0  # widget pixels
+GHOST_LIMIT = Limit(-cmath.pi / 4, cmath.pi / 4)
+
+
+class Handle(NamedTuple):
+    """Something to press on: its kind, the id it belongs to, its board point, and its size in widget pixels."""
+
+    kind: str
+    key: str
+    at: complex
+    radius: float
+    detail: str = ""
+
+
+def washer_radius(session: Session, key: str) -> float:
+    """Carriers stacked on one spot get wider washers the more they carry, so that each can be grasped."""
+    puppet = session.puppet
+    here = puppet.joints[key].pivot
+    below = 0
+    for other, joint in puppet.joints.items():
+        if (
+            other != key
+            and joint.pivot == here
+            and is_carrier(puppet, other)
+            and _carries(session, key, other)
+        ):
+            below += 1
+    return WASHER + 6 * below
+
+
+def _carries(session: Session, upper: str, lower: str) -> bool:
+    joints = session.puppet.joints
+    parent = joints[lower].parent
+    while parent is not None:
+        if parent == upper:
+            return True
+        parent = joints[parent].parent
+    return False
+
+
+def handles(session: Session, camera: Camera) -> list[Handle]:
+    """All handles of the present station, the ones on top last."""
+    if session.station == "Pivots":
+        return list(_rivets(session))
+    if session.station == "Limbs":
+        return [*_rivets(session), *_hooks(session), *_fan_ends(session, camera)]
+    if session.station in {"Controls", "Rehearse"}:
+        return list(_controls(session, camera))
+    return []
+
+
+def _rivets(session: Session) -> Iterator[Handle]:
+    puppet, placed = session.puppet, session.placed
+    hooks = targets(puppet)
+    plain: list[Handle] = []
+    wide: list[Handle] = []
+    for key in puppet.joints:
+        if key in hooks:
+            continue
+        carrier = is_carrier(puppet, key)
+        radius = washer_radius(session, key) if carrier else RIVET
+        (wide if carrier else plain).append(Handle("pivot", key, placed.pivot(key), radius))
+    yield from sorted(wide, key=lambda handle: -handle.radius)
+    yield from plain
+    chosen = set(session.selected("j"))
+    yield from (handle for handle in plain if handle.key in chosen)  # the selected one wins among equals
+
+
+def _hooks(session: Session) -> Iterator[Handle]:
+    for limb_key, limb in session.puppet.limbs.items():
+        yield Handle("hook", limb_key, session.placed.pivot(limb.target), HOOK, "beside")
+
+
+def fan_radius(camera: Camera) -> float:
+    """The fan's size on the board: never smaller than a finger on the screen."""
+    return FAN / camera.zoom
+
+
+def _fan_ends(session: Session, camera: Camera) -> Iterator[Handle]:
+    if session.tool != "limit":
+        return
+    for key in fans(session):
+        small, large = fan_directions(session, key)
+        for end, direction in (("smallest", small), ("largest", large)):
+            at = session.placed.pivot(key) + direction * fan_radius(camera)
+            yield Handle("limit", key, at, 10.0, end)
+
+
+def fans(session: Session) -> list[str]:
+    """The joints whose fans can be edited now: the selected ones, or those of the selected limb."""
+    limbs = [session.puppet.limbs[key] for key in session.selection if key[0] == "l"]
+    chosen = [*session.selected("j"), *(joint for limb in limbs for joint in limb.joints)]
+    hooks = targets(session.puppet)
+    return [key for key in dict.fromkeys(chosen) if key not in hooks]
+
+
+def fan_directions(session: Session, key: str) -> tuple[complex, complex]:
+    """Unit directions on the board of a joint's smallest and largest limit; pencilled ones where it has none."""
+    limit = session.puppet.joints[key].limit or GHOST_LIMIT
+    carrier = session.placed.carrier_map(key)
+    zero = limit_direction(session, key)
+    ends = []
+    for angle in (limit.smallest, limit.largest):
+        way = complex(carrier.direction(zero * cmath.exp(1j * angle)))
+        ends.append(way / abs(way) if abs(way) > 0 else 1j)
+    return ends[0], ends[1]
+
+
+def control_radius(control: Control) -> float:
+    """Half a control's width on the board."""
+    return control.size / 2
+
+
+def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
+    puppet, placed = session.puppet, session.placed
+    order = sorted(puppet.controls.items(), key=lambda item: -item[1].size)
+    for key, control in order:
+        at = placed.control_at(control)
+        radius = max(control_radius(control) * camera.zoom, 12.0)
+        if control.kind == "master":
+            yield Handle("control", key, at, radius * 0.8)
+            if session.rehearsing:
+                horn, bead = master_points(session, key, camera)
+                yield Handle("turn", key, horn, 11.0)
+                yield Handle("scale", key, bead, 11.0)
+        else:
+            yield Handle("control", key, at, radius)
+
+
+def master_points(session: Session, key: str, camera: Camera) -> tuple[complex, complex]:
+    """Where the master is grasped for turning (its right horn) and for scaling (the bead at its left horn)."""
+    control = session.puppet.controls[key]
+    at = session.placed.control_at(control)
+    axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
+    axis = axis / abs(axis) if abs(axis) > 0 else 1 + 0j
+    reach = max(control_radius(control), 30 / camera.zoom) * 1.12
+    return at + axis * reach, at - axis * reach
+
+
+def handle_at(session: Session, camera: Camera, at: complex) -> Handle | None:
+    """The handle under a board point: the topmost of those that reach it, small ones before wide ones."""
+    best = None
+    for handle in handles(session, camera):
+        place = handle.at
+        if handle.detail == "beside":
+            place += complex(0, HOOK * 1.3) / camera.zoom  # hooks hang below the rivet that they belong to
+        away = abs(place - at) * camera.zoom
+        if away <= handle.radius + 2 and (best is None or handle.radius <= best.radius):
+            best = handle
+    return best

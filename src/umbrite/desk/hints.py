@@ -1,0 +1,42 @@
+"""The hint line's sentences: what a drag will do here and now, and what Shift, Ctrl and Alt change."""
+
+from umbrite.desk.handles import Handle
+from umbrite.desk.session import Session
+from umbrite.rig.change import exists, thing
+
+STATION_HINTS = {
+    ("Parts", "place"): "Drag a part to move it; click again to pick what lies behind. Shift keeps to one axis or adds to the selection.",
+    ("Pivots", "pivot"): "Drag a rivet to where the part turns; the picture stays. Shift keeps to one axis, Ctrl snaps to another rivet.",
+    ("Pivots", "cord"): "Drag a cord from a rivet or part and let go on what shall carry it. Shift selects several to hang at once.",
+    ("Limbs", "limb"): "Press on one joint and drag to another, such as shoulder to wrist; either may come first.",
+    ("Limbs", "limit"): "Click a joint to see its fan, then drag an end. Shift steps by 5°, Ctrl sets both ends alike.",
+    ("Controls", "control"): "Make controls from the limbs and carriers, or drag one to another place. What it moves stays.",
+    ("Rehearse", "pose"): "Drag a control, or the art itself. Alt only turns, Shift keeps to one axis, Esc puts everything back.",
+}  # fmt: skip
+HANDLE_HINTS = {
+    ("Pivots", "pivot"): "{name}: drag to move its pivot. The picture stays.",
+    ("Limbs", "pivot"): "{name}: drag from here to the other end of the limb.",
+    ("Limbs", "hook"): "{name}: click to see both bend sides and what its target follows.",
+    ("Limbs", "limit"): "{name}: drag this end of the fan. Shift steps by 5°, Ctrl sets both ends alike.",
+    ("Controls", "control"): "{name}: drag to put the control elsewhere.",
+    ("Rehearse", "control"): "{name}: drag to pose. Shift keeps to one axis, Esc puts it back.",
+    ("Rehearse", "turn"): "{name}: drag to turn everything. Shift steps by 5°.",
+    ("Rehearse", "scale"): "{name}: drag to make everything larger or smaller.",
+}  # fmt: skip
+
+
+def hint_for(session: Session, hover: Handle | None) -> str:
+    """One sentence or two for what is under the pointer."""
+    if not session.puppet.parts:
+        return "Drop pictures here, or open a layered picture to begin."
+    if hover is not None:
+        text = HANDLE_HINTS.get((session.station, hover.kind))
+        if session.tool == "cord" and hover.kind == "pivot":
+            text = "{name}: drag a cord to what shall carry it."
+        if session.tool == "limit" and hover.kind == "pivot":
+            text = "{name}: click to see how far it may turn."
+        if text is not None:
+            puppet = session.puppet
+            name = thing(puppet, hover.key).name if exists(puppet, hover.key) else ""
+            return text.format(name=name)
+    return STATION_HINTS.get((session.station, session.tool), "")

@@ -1,0 +1,72 @@
+"""Undo: earlier states with the name of the step that led on from each. No edit needs an inverse."""
+
+from typing import NamedTuple
+
+from umbrite.rig.model import Pose, Puppet
+
+# Old states share nearly everything with new ones, so far back is cheap.
+MOST_STEPS = 2_000
+
+
+class State(NamedTuple):
+    """What undo goes back to."""
+
+    puppet: Puppet
+    pose: Pose
+
+
+class Step(NamedTuple):
+    """A state, and what was done to come to it."""
+
+    name: str
+    state: State
+
+
+class History:
+    """The line of states and the place on it. Holds at least one state at all times."""
+
+    def __init__(self, state: State) -> None:
+        self._steps = [Step("", state)]
+        self._at = 0
+        self._saved: State | None = None
+
+    @property
+    def now(self) -> State:
+        return self._steps[self._at].state
+
+    def push(self, name: str, state: State) -> None:
+        """A new step; what had been undone is gone then."""
+        self._steps = [*self._steps[: self._at + 1], Step(name, state)][-MOST_STEPS:]
+        self._at = len(self._steps) - 1
+
+    def undo(self) -> str | None:
+        """Go back one step; the name of what was undone, None at the beginning."""
+        if self._at == 0:
+            return None
+        self._at -= 1
+        return self._steps[self._at + 1].name
+
+    def redo(self) -> str | None:
+        if self._at + 1 == len(self._steps):
+            return None
+        self._at += 1
+        return self._steps[self._at].name
+
+    @property
+    def undo_name(self) -> str | None:
+        return self._steps[self._at].name if self._at else None
+
+    @property
+    def redo_name(self) -> str | None:
+        return self._steps[self._at + 1].name if self._at + 1 < len(self._steps) else None
+
+    def mark_saved(self) -> None:
+        self._saved = self.now
+
+    @property
+    def is_saved(self) -> bool:
+        return (
+            self._saved is not None
+            and self.now.puppet is self._saved.puppet
+            and self.now.pose == self._saved.pose
+        )

@@ -1,0 +1,277 @@
+"""What each station shows over the art."""
+
+import cmath
+import itertools
+from typing import NamedTuple
+
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QPainter, QPolygonF
+
+from umbrite.desk import handles as grasp
+from umbrite.desk import look
+from umbrite.desk.camera import Camera
+from umbrite.desk.gestures.base import Feedback
+from umbrite.desk.gestures.building import limit_direction
+from umbrite.desk.overlay import marks
+from umbrite.desk.overlay.shapes import paint_control, paint_master_points
+from umbrite.desk.session import Session
+from umbrite.paint.painter import sprites
+from umbrite.rig.family import branch, is_carrier, targets
+from umbrite.rig.model import Limb
+from umbrite.rig.pivots import STRAIGHT, drawn_bend
+
+NEAR_POINTER, FAR_POINTER = (
+    160.0,
+    420.0,
+)  # widget pixels within which controls are plain, and beyond which faint
+
+
+class Scene(NamedTuple):
+    """All that the overlay is drawn from."""
+
+    session: Session
+    camera: Camera
+    feedback: Feedback
+    hover: grasp.Handle | None
+    pointer: QPointF
+    size: QRectF
+
+
+def paint(painter: QPainter, scene: Scene) -> None:
+    """Everything over the art for the present station."""
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    station = scene.session.station
+    if station != "Rehearse":
+        _selected_outlines(painter, scene)
+    if station == "Pivots":
+        _cords(painter, scene)
+        _rivets(painter, scene)
+    elif station == "Limbs":
+        _limbs(painter, scene)
+        _fans(painter, scene)
+        _rivets(painter, scene)
+        _hooks(painter, scene)
+    elif station in {"Controls", "Rehearse"}:
+        _unreached(painter, scene)
+        _controls(painter, scene)
+    _feedback(painter, scene)
+
+
+def _hot(scene: Scene, key: str, kind: str) -> bool:
+    return scene.hover is not None and scene.hover.key == key and scene.hover.kind == kind
+
+
+def _selected_outlines(painter: QPainter, scene: Scene) -> None:
+    """A frame at the corners of each selected part, in lamp colour with ink, turned with the part."""
+    chosen = set(scene.session.selected("p"))
+    if not chosen:
+        return
+    view = scene.camera.transform()
+    for item in sprites(scene.session.placed):
+        if item.part not in chosen:
+            continue
+        drawing = scene.session.puppet.parts[item.part].drawing
+        box = QRectF(0, 0, drawing.width, drawing.height)
+        corners = (item.board_from_drawing * view).map(
+            QPolygonF([box.topLeft(), box.topRight(), box.bottomRight(), box.bottomLeft()])
+        )
+        places = [corners.at(i) for i in range(4)]
+        for i, corner in enumerate(places):
+            ends = [corner + _cut(places[(i + k) % 4] - corner, 16) for k in (1, -1)]
+            for colour, width in ((look.INK, 4.4), (look.LAMP, 2.2)):
+                painter.setPen(marks.pen(colour, width))
+                painter.drawPolyline(QPolygonF([ends[0], corner, ends[1]]))
+
+
+def _cut(way: QPointF, length: float) -> QPointF:
+    whole = (way.x() ** 2 + way.y() ** 2) ** 0.5
+    return way * min(1.0, length / whole) if whole > 0 else way
+
+
+def _cords(painter: QPainter, scene: Scene) -> None:
+    """Parent links: of the selected branch, or of all with the cords shown."""
+    session = scene.session
+    puppet, placed = session.puppet, session.placed
+    chosen = session.selected("j")
+    lit = {key for top in chosen for key in branch(puppet, top)}
+    hooks = targets(puppet)
+    for key, joint in puppet.joints.items():
+        if joint.parent is None or key in hooks or not (key in lit or session.views["cords"]):
+            continue
+        start, end = scene.camera.point(placed.pivot(key)), scene.camera.point(placed.pivot(joint.parent))
+        marks.cord(painter, start, end, lit=key in lit and key in chosen, far=_far_away(session, key))
+
+
+def _far_away(session: Session, key: str) -> bool:
+    """Whether a joint's pivot lies far from its parent's, so that the link deserves a second look."""
+    puppet = session.puppet
+    joint = puppet.joints[key]
+    if joint.parent is None:
+        return False
+    away = abs(joint.pivot.z - puppet.joints[joint.parent].pivot.z)
+    return away > 0.5 * max(puppet.width, puppet.height)
+
+
+def _rivets(painter: QPainter, scene: Scene) -> None:
+    session, camera = scene.session, scene.camera
+    puppet, placed = session.puppet, session.placed
+    chosen = {*session.selected("j"), *scene.feedback.lit}
+    hooks = targets(puppet)
+    carriers = [key for key in puppet.joints if key not in hooks and is_carrier(puppet, key)]
+    widths = {key: grasp.washer_radius(session, key) for key in carriers}
+    for key in sorted(carriers, key=lambda k: -widths[k]):
+        at = camera.point(placed.pivot(key))
+        marks.washer(painter, at, widths[key], lit=key in chosen, hot=_hot(scene, key, "pivot"))
+    inside = {puppet.joints[key].pivot for key in carriers}
+    for key, joint in puppet.joints.items():
+        if key in hooks or (key in widths and any(
+            k not in widths and k not in hooks and j.pivot == joint.pivot for k, j in puppet.joints.items()
+        )):  # fmt: skip
+            continue
+        lit = key in chosen and not (
+            key in widths and joint.pivot in inside and key not in scene.feedback.lit
+        )
+        marks.rivet(
+            painter, camera.point(placed.pivot(key)), joint.side,
+            set_=joint.pivot_set, lit=lit, hot=_hot(scene, key, "pivot"),
+        )  # fmt: skip
+
+
+def limb_points(session: Session, limb: Limb) -> list[complex]:
+    """Board points of a limb as shown: its joints' pivots and its tip."""
+    placed = session.placed
+    points = [placed.pivot(key) for key in limb.joints]
+    if limb.end is not None:
+        return [*points, placed.pivot(limb.end)]
+    tip = limb.tip.z if limb.tip is not None else 0j
+    return [*points, complex(placed.joint_map(limb.joints[-1])(tip))]
+
+
+def _limbs(painter: QPainter, scene: Scene) -> None:
+    session, camera = scene.session, scene.camera
+    for key, limb in session.puppet.limbs.items():
+        lit = key in session.selection or any(joint in session.selection for joint in limb.joints)
+        points = [camera.point(z) for z in limb_points(session, limb)]
+        if lit and len(points) > 2:
+            _reach(painter, points)
+        for start, end in itertools.pairwise(points):
+            marks.dowel(painter, start, end, limb.side, lit=lit)
+        if len(points) > 2:
+            straight = abs(drawn_bend(session.puppet, limb)) < STRAIGHT
+            _bend(painter, points, limb, unsure=straight and not limb.side_chosen)
+
+
+def _reach(painter: QPainter, points: list[QPointF]) -> None:
+    """A pale ring: what the limb can reach."""
+    lengths = [_length(b - a) for a, b in itertools.pairwise(points)]
+    painter.setBrush(look.with_alpha(look.LAMP, 16))
+    painter.setPen(marks.pen(look.with_alpha(look.LAMP, 120), 1.4))
+    painter.drawEllipse(points[0], sum(lengths), sum(lengths))
+
+
+def _length(way: QPointF) -> float:
+    return float((way.x() ** 2 + way.y() ** 2) ** 0.5)
+
+
+def _bend(painter: QPainter, points: list[QPointF], limb: Limb, *, unsure: bool) -> None:
+    """Outwards from the middle joint, square to the line from root to tip: clockwise bends point to its left."""
+    way = points[2] - points[0]
+    outwards = QPointF(way.y(), -way.x()) * limb.bend
+    marks.bend_arrow(painter, points[1], outwards, look.AMBER if unsure else look.VERMILION)
+
+
+def _hooks(painter: QPainter, scene: Scene) -> None:
+    session, camera = scene.session, scene.camera
+    for key, limb in session.puppet.limbs.items():
+        at = camera.point(session.placed.pivot(limb.target))
+        marks.hook(painter, at, limb.side, lit=key in session.selection, hot=_hot(scene, key, "hook"))
+
+
+def _fans(painter: QPainter, scene: Scene) -> None:
+    session, camera = scene.session, scene.camera
+    if session.tool != "limit":
+        return
+    edited = scene.feedback.limit_end
+    for key in grasp.fans(session):
+        small, large = grasp.fan_directions(session, key)
+        carrier = session.placed.carrier_map(key)
+        turn = session.placed.turn(key)
+        now = complex(carrier.direction(limit_direction(session, key) * cmath.exp(1j * turn)))
+        end = edited[1] if edited is not None and edited[0] == key else ""
+        if scene.hover is not None and scene.hover.kind == "limit" and scene.hover.key == key and not end:
+            end = scene.hover.detail
+        marks.fan(
+            painter, camera.point(session.placed.pivot(key)), grasp.FAN, small, large,
+            now / abs(now) if abs(now) > 0 else 1j,
+            pencilled=session.puppet.joints[key].limit is None, end=end,
+        )  # fmt: skip
+
+
+def _controls(painter: QPainter, scene: Scene) -> None:
+    session, camera = scene.session, scene.camera
+    for key, control in sorted(session.puppet.controls.items(), key=lambda item: -item[1].size):
+        at = camera.point(session.placed.control_at(control))
+        size = max(control.size * camera.zoom, 24.0)
+        axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
+        turn = cmath.phase(axis) if control.kind == "master" and abs(axis) > 0 else 0.0
+        lit = key in scene.feedback.lit or (key in session.selection and not session.rehearsing)
+        hot = scene.hover is not None and scene.hover.key == key
+        strength = 1.0 if lit or hot or not session.rehearsing else _strength(scene, at)
+        paint_control(painter, control, at, size, turn, lit=lit, hot=hot, strength=strength)
+        if control.kind == "master" and session.rehearsing:
+            horn, bead = grasp.master_points(session, key, camera)
+            paint_master_points(painter, camera.point(horn), camera.point(bead), strength)
+        if hot and not scene.feedback.readout:
+            words = {"turn": f"Turn {control.name}", "scale": f"Scale {control.name}"}
+            kind = scene.hover.kind if scene.hover is not None else ""
+            marks.label(painter, scene.pointer, words.get(kind, control.name), scene.size)
+
+
+def _strength(scene: Scene, at: QPointF) -> float:
+    """Controls fade in near the pointer."""
+    away = _length(scene.pointer - at)
+    share = (FAR_POINTER - away) / (FAR_POINTER - NEAR_POINTER)
+    return 0.34 + 0.66 * min(1.0, max(0.0, share))
+
+
+def _unreached(painter: QPainter, scene: Scene) -> None:
+    """A thin cord from the tip of a limb to its target where it can't reach it; a glow where a limit is reached."""
+    session, camera = scene.session, scene.camera
+    for i, limb in enumerate(session.puppet.limbs.values()):
+        points = limb_points(session, limb)
+        if session.placed.limbs.distance[0, i] > 0.5:
+            painter.setPen(marks.pen(look.PAPER, 4))
+            ends = camera.point(points[-1]), camera.point(session.placed.pivot(limb.target))
+            painter.drawLine(*ends)
+            painter.setPen(marks.pen(look.BRICK, 1.8, Qt.PenStyle.DashLine))
+            painter.drawLine(*ends)
+    if not scene.feedback.readout:
+        return
+    for key, joint in session.puppet.joints.items():
+        turn = session.placed.turn(key)
+        if joint.limit is not None and abs(turn) > 1e-9 and min(
+            abs(turn - joint.limit.smallest), abs(turn - joint.limit.largest)
+        ) < 1e-9:  # fmt: skip
+            at = camera.point(session.placed.pivot(key))
+            marks.glow(painter, at, 26)
+            painter.setPen(marks.pen(look.INK, 1.4))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawEllipse(at, 7, 7)
+
+
+def _feedback(painter: QPainter, scene: Scene) -> None:
+    feedback, camera = scene.feedback, scene.camera
+    if feedback.cord is not None:
+        marks.cord(painter, camera.point(feedback.cord[0]), camera.point(feedback.cord[1]), lit=True)
+        for key in feedback.lit:
+            if key in scene.session.puppet.joints:
+                joint = scene.session.puppet.joints[key]
+                at = camera.point(scene.session.placed.pivot(key))
+                marks.rivet(painter, at, joint.side, set_=joint.pivot_set, lit=True, hot=True)
+    if feedback.box is not None:
+        one, other = (camera.point(z) for z in feedback.box)
+        painter.setPen(marks.pen(look.INK, 1.2, Qt.PenStyle.DashLine))
+        painter.setBrush(look.with_alpha(look.LAMP, 40))
+        painter.drawRect(QRectF(one, other).normalized())
+    if feedback.readout:
+        marks.label(painter, scene.pointer, feedback.readout, scene.size)

@@ -1,0 +1,105 @@
+"""Controls as cut paper: leaf, shield, drop, crescent, ring; drawn at the origin, size 1 across, y down."""
+
+import math
+
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QPainter, QPainterPath, QTransform
+
+from umbrite.desk import look
+from umbrite.desk.overlay.marks import glow, pen
+from umbrite.rig.model import Control
+
+
+def _leaf() -> QPainterPath:
+    path = QPainterPath(QPointF(0, -0.62))
+    path.cubicTo(0.62, -0.3, 0.56, 0.34, 0, 0.62)
+    path.cubicTo(-0.56, 0.34, -0.62, -0.3, 0, -0.62)
+    return path
+
+
+def _shield() -> QPainterPath:
+    path = QPainterPath(QPointF(-0.6, -0.34))
+    path.cubicTo(-0.3, -0.36, -0.14, -0.42, 0, -0.54)
+    path.cubicTo(0.14, -0.42, 0.3, -0.36, 0.6, -0.34)
+    path.cubicTo(0.64, 0.1, 0.4, 0.42, 0, 0.58)
+    path.cubicTo(-0.4, 0.42, -0.64, 0.1, -0.6, -0.34)
+    return path
+
+
+def _drop() -> QPainterPath:
+    path = QPainterPath(QPointF(0, -0.66))
+    path.cubicTo(0.2, -0.3, 0.48, -0.1, 0.44, 0.22)
+    path.cubicTo(0.4, 0.68, -0.4, 0.68, -0.44, 0.22)
+    path.cubicTo(-0.48, -0.1, -0.2, -0.3, 0, -0.66)
+    return path
+
+
+def _crescent() -> QPainterPath:
+    path = QPainterPath(QPointF(-0.56, -0.14))
+    path.cubicTo(-0.3, 0.36, 0.3, 0.36, 0.56, -0.14)
+    path.cubicTo(0.28, 0.1, -0.28, 0.1, -0.56, -0.14)
+    return path
+
+
+def _ring() -> QPainterPath:
+    path = QPainterPath()
+    path.addEllipse(QRectF(-0.44, -0.44, 0.88, 0.88))
+    path.addEllipse(QRectF(-0.28, -0.28, 0.56, 0.56))
+    flag = QPainterPath(QPointF(0.3, -0.36))
+    flag.lineTo(0.62, -0.6)
+    flag.lineTo(0.5, -0.2)
+    flag.closeSubpath()
+    return path.united(flag)
+
+
+SHAPES = {"leaf": _leaf(), "shield": _shield(), "drop": _drop(), "crescent": _crescent(), "ring": _ring()}
+
+
+def paint_control(
+    painter: QPainter, control: Control, at: QPointF, size: float, turn: float,
+    *, lit: bool, hot: bool, strength: float = 1.0,
+) -> None:  # fmt: skip
+    """One control at a widget point; `size` in pixels, `turn` in radians, `strength` fades it when far away."""
+    colour = look.SIDE_COLOUR[control.side]
+    if lit:
+        glow(painter, at, size * 0.95)
+    place = QTransform().translate(at.x(), at.y()).rotateRadians(turn).scale(size, size)
+    path = place.map(SHAPES[control.shape])
+    painter.setOpacity(strength)
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(look.with_alpha(look.INK, 60))
+    painter.drawPath(path.translated(1.5, 2.5))
+    painter.setBrush(
+        look.with_alpha(colour.lighter(165) if hot else colour.lighter(140), 205 if hot or lit else 150)
+    )
+    painter.setPen(pen(look.PAPER, 4.2))
+    painter.drawPath(path)
+    painter.setPen(pen(look.INK, 1.8, look.SIDE_STROKE[control.side]))
+    painter.drawPath(path)
+    if control.side == "middle":  # its second sign: a double line
+        inner = QTransform().translate(at.x(), at.y()).rotateRadians(turn).scale(size * 0.74, size * 0.74)
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.setPen(pen(look.with_alpha(look.INK, 150), 1.0))
+        painter.drawPath(inner.map(SHAPES[control.shape]))
+    elif control.shape == "leaf":
+        painter.setPen(pen(look.with_alpha(look.INK, 150), 1.2, look.SIDE_STROKE[control.side]))
+        painter.drawLine(place.map(QPointF(0, -0.34)), place.map(QPointF(0, 0.5)))
+    painter.setOpacity(1.0)
+
+
+def paint_master_points(painter: QPainter, turn_at: QPointF, scale_at: QPointF, strength: float) -> None:
+    """The two ends of the master: an arc to turn by, a bead to scale by."""
+    painter.setOpacity(strength)
+    for at, brush in ((turn_at, look.BRASS_PALE), (scale_at, look.PAPER)):
+        painter.setPen(pen(look.PAPER, 4))
+        painter.setBrush(brush)
+        painter.drawEllipse(at, 9, 9)
+        painter.setPen(pen(look.INK, 1.7))
+        painter.drawEllipse(at, 9, 9)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.drawArc(QRectF(turn_at.x() - 4.5, turn_at.y() - 4.5, 9, 9), 30 * 16, 250 * 16)
+    corner = 4.5 * math.sqrt(0.5)
+    painter.drawLine(scale_at + QPointF(-corner, corner), scale_at + QPointF(corner, -corner))
+    painter.drawLine(scale_at + QPointF(corner, -corner), scale_at + QPointF(0, -corner))
+    painter.drawLine(scale_at + QPointF(corner, -corner), scale_at + QPointF(corner, 0))
+    painter.setOpacity(1.0)

@@ -1,0 +1,229 @@
+"""The one owner of what is open: puppet, pose, art, selection, station, tool and history.
+
+Views never edit a puppet; they ask the session, and it alone sends the signals of change. A gesture shows its
+work by `preview`, and ends it by `settle` (one step of undo) or `spring_back` (as if nothing had been).
+"""
+
+from collections.abc import Iterable, Mapping
+from pathlib import Path
+
+from PySide6.QtCore import QObject, Signal
+
+from umbrite.desk.history import History, State
+from umbrite.files.package import Package
+from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.plan import Plan, compile_plan
+from umbrite.paint.pictures import Pictures
+from umbrite.rig.change import exists
+from umbrite.rig.findings import Finding, findings
+from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
+from umbrite.rig.poses import known_only
+
+STATIONS = ("Parts", "Pivots", "Limbs", "Controls", "Rehearse")
+FIRST_TOOL = {"Parts": "place", "Pivots": "pivot", "Limbs": "limb", "Controls": "control", "Rehearse": "pose"}
+
+
+class Session(QObject):
+    """See the module. `changed` carries the old and the new shown state; compare by identity."""
+
+    changed = Signal(object, object)
+    opened = Signal()
+    selection_changed = Signal()
+    station_changed = Signal()
+    tool_changed = Signal()
+    view_changed = Signal()
+    file_changed = Signal()
+    said = Signal(str)
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        empty = State(Puppet(), EMPTY_POSE)
+        self.history = History(empty)
+        self.history.mark_saved()
+        self.art: dict[str, bytes] = {}
+        self.pictures = Pictures(lambda: self.art)
+        self.path: Path | None = None
+        self.selection: tuple[str, ...] = ()
+        self.station = "Parts"
+        self.tool = "place"
+        self.views: dict[str, bool] = {"xray": False, "names": False, "rest": False, "cords": True}
+        self._shown = empty
+        self._trial: Pose = EMPTY_POSE
+        self._plan: Plan | None = None
+        self._placed: Placed | None = None
+        self._found: tuple[Puppet, list[Finding]] | None = None
+
+    # What is shown
+
+    @property
+    def puppet(self) -> Puppet:
+        return self._shown.puppet
+
+    @property
+    def pose(self) -> Pose:
+        return self._shown.pose
+
+    @property
+    def rehearsing(self) -> bool:
+        return self.station == "Rehearse"
+
+    @property
+    def plan(self) -> Plan:
+        if self._plan is None or self._plan.puppet is not self.puppet:
+            self._plan = compile_plan(self.puppet)
+        return self._plan
+
+    @property
+    def placed(self) -> Placed:
+        """The evaluated puppet as it is shown: posed in Rehearse, at rest where the rig is built."""
+        if self._placed is None:
+            self._placed = evaluate(self.plan, self.shown_pose)
+        return self._placed
+
+    @property
+    def shown_pose(self) -> Pose:
+        """What the evaluator gets: the pose in Rehearse; elsewhere rest, or what a gesture is trying."""
+        if self.rehearsing:
+            return self.pose
+        return self._trial
+
+    @property
+    def findings(self) -> list[Finding]:
+        """What the checks notice about the puppet as it stands, outside of running gestures."""
+        settled = self.history.now.puppet
+        if self._found is None or self._found[0] is not settled:
+            self._found = (settled, findings(settled))
+        return self._found[1]
+
+    # Change
+
+    def edit(self, name: str, puppet: Puppet | None = None, pose: Pose | None = None) -> None:
+        """One step of undo. Channels of things that are gone are dropped from the pose."""
+        self._show(puppet, pose, EMPTY_POSE)
+        self.settle(name)
+
+    def preview(
+        self, puppet: Puppet | None = None, pose: Pose | None = None, trial: Pose = EMPTY_POSE
+    ) -> None:
+        """Show a state that is not yet a step; `trial` is a pose to look at where the rig is built."""
+        self._show(puppet, pose, trial)
+
+    def settle(self, name: str) -> None:
+        """Make what is shown a step of undo, unless nothing is different."""
+        now = self.history.now
+        puppet, pose = self._shown
+        pose = known_only(pose, puppet)
+        if puppet != now.puppet or pose != now.pose:
+            self.history.push(name, State(puppet if puppet != now.puppet else now.puppet, pose))
+        self._to_now()
+
+    def spring_back(self) -> None:
+        """Show the last settled state again."""
+        self._to_now()
+
+    def undo(self) -> None:
+        if (name := self.history.undo()) is not None:
+            self._to_now()
+            self.said.emit(f"Undone: {name}.")
+
+    def redo(self) -> None:
+        if (name := self.history.redo()) is not None:
+            self._to_now()
+            self.said.emit(f"Done again: {name}.")
+
+    def _to_now(self) -> None:
+        state = self.history.now
+        self._show(state.puppet, state.pose, EMPTY_POSE, settled=True)
+
+    def _show(self, puppet: Puppet | None, pose: Pose | None, trial: Pose, *, settled: bool = False) -> None:
+        old = self._shown
+        base = self.history.now
+        self._shown = State(base.puppet if puppet is None else puppet, base.pose if pose is None else pose)
+        self._trial = trial
+        self._placed = None
+        kept = tuple(key for key in self.selection if exists(self.puppet, key))
+        if kept != self.selection:
+            self.selection = kept
+            self.selection_changed.emit()
+        self.changed.emit(old, self._shown)
+        if settled:
+            self.file_changed.emit()
+
+    # Selection, station, tool, views
+
+    def select(self, keys: Iterable[str]) -> None:
+        chosen = tuple(dict.fromkeys(key for key in keys if exists(self.puppet, key)))
+        if chosen != self.selection:
+            self.selection = chosen
+            self.selection_changed.emit()
+
+    def toggle(self, keys: Iterable[str]) -> None:
+        """Add what is not selected, or take out what is."""
+        picked = list(keys)
+        if all(key in self.selection for key in picked):
+            self.select(key for key in self.selection if key not in picked)
+        else:
+            self.select([*self.selection, *picked])
+
+    def selected(self, letter: str) -> list[str]:
+        """The selected ids of one kind; parts and joints stand for each other."""
+        found = [key for key in self.selection if key[0] == letter]
+        if letter == "j":
+            found += [self.puppet.parts[key].joint for key in self.selection if key[0] == "p"]
+        elif letter == "p":
+            found += [
+                part for key in self.selection if key[0] == "j" for part in self.puppet.order
+                if self.puppet.parts[part].joint == key
+            ]  # fmt: skip
+        return list(dict.fromkeys(found))
+
+    def go_to(self, station: str) -> None:
+        if station != self.station:
+            self.station = station
+            self.tool = FIRST_TOOL[station]
+            self._placed = None
+            self.station_changed.emit()
+            self.tool_changed.emit()
+
+    def take_tool(self, tool: str) -> None:
+        if tool != self.tool:
+            self.tool = tool
+            self.tool_changed.emit()
+
+    def set_view(self, name: str, *, on: bool) -> None:
+        self.views = {**self.views, name: on}
+        self.view_changed.emit()
+
+    # Files
+
+    def open(self, package: Package, path: Path | None) -> None:
+        """Take up another puppet; history and selection begin anew."""
+        self.art = dict(package.art)
+        self.pictures = Pictures(lambda: self.art)
+        self.path = path
+        self.selection = ()
+        self.history = History(State(package.puppet, known_only(package.pose, package.puppet)))
+        if path is not None or not package.puppet.parts:
+            self.history.mark_saved()
+        self._plan = None
+        self._to_now()
+        self.selection_changed.emit()
+        self.opened.emit()
+
+    def package(self) -> Package:
+        """What would be saved now: the last settled state, and the art it needs."""
+        state = self.history.now
+        return Package(state.puppet, state.pose, self.art)
+
+    def add_art(self, art: Mapping[str, bytes]) -> None:
+        """More drawings; they stay even if their parts are undone, so that redo finds them."""
+        self.art.update(art)
+
+    def saved_as(self, path: Path) -> None:
+        self.path = path
+        self.history.mark_saved()
+        self.file_changed.emit()
+
+    def say(self, text: str) -> None:
+        """A plain sentence for the hint line."""
+        self.said.emit(text)

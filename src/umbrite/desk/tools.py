@@ -1,0 +1,179 @@
+"""What a press on the board means: by station, tool, and what lies there. Returns a gesture, and what a click does."""
+
+from collections.abc import Callable
+from typing import NamedTuple
+
+from umbrite.desk.camera import Camera
+from umbrite.desk.gestures import building, rehearsing
+from umbrite.desk.gestures.base import Gesture, Pointer
+from umbrite.desk.handles import Handle, handle_at
+from umbrite.desk.picking import deeper, parts_at
+from umbrite.desk.session import Session
+
+REACH = 3.0  # widget pixels around the pointer in which thin art is still hit
+
+
+class Spot(NamedTuple):
+    """What lies under a press; `again` tells a press at the same spot as the last click, which goes one deeper."""
+
+    handle: Handle | None
+    under: list[str]
+    again: bool
+
+
+class Press(NamedTuple):
+    """What follows a press: the gesture if the pointer is dragged, the action if it is only clicked."""
+
+    gesture: Callable[[], Gesture] | None = None
+    click: Callable[[], None] | None = None
+
+
+def joint_at(session: Session, camera: Camera, at: complex) -> str | None:
+    """The joint of the rivet, or else of the part, under a board point."""
+    handle = handle_at(session, camera, at)
+    if handle is not None and handle.kind == "pivot":
+        return handle.key
+    under = parts_at(session, at, REACH / camera.zoom)
+    return session.puppet.parts[under[0]].joint if under else None
+
+
+def press(session: Session, camera: Camera, pointer: Pointer, *, again: bool) -> Press:
+    """Decide at the press. Selecting happens at once, so that a drag moves what was pressed on."""
+    spot = Spot(
+        handle_at(session, camera, pointer.at), parts_at(session, pointer.at, REACH / camera.zoom), again
+    )
+    decide = {
+        "Parts": _in_parts,
+        "Pivots": _in_pivots,
+        "Limbs": _in_limbs,
+        "Controls": _in_controls,
+        "Rehearse": _in_rehearse,
+    }
+    return decide[session.station](session, camera, pointer, spot)
+
+
+def _pick(session: Session, spot: Spot, pointer: Pointer, *, joints: bool) -> Press:
+    """Select by real shape. A press on something selected keeps the selection until the click is over."""
+    as_key = (lambda part: session.puppet.parts[part].joint) if joints else (lambda part: part)
+    keys = [as_key(part) for part in spot.under]
+    if not keys:
+        if not pointer.shift:
+            session.select([])
+        return Press()
+    if pointer.shift:
+        session.toggle([keys[0]])
+        return Press()
+    if not any(key in session.selection for key in keys):
+        session.select([keys[0]])
+        return Press()
+
+    def click() -> None:
+        found = deeper(keys, session.selection, again=spot.again)
+        session.select([found] if found else [])
+
+    return Press(click=click)
+
+
+def _in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    picked = _pick(session, spot, pointer, joints=False)
+    if not spot.under:
+        return Press(
+            gesture=lambda: building.drag_box(session, pointer.at, lambda a, b: _parts_in(session, a, b))
+        )
+    chosen = [key for key in session.selection if key[0] == "p"]
+    if not chosen:
+        return picked
+    return Press(lambda: building.drag_parts(session, chosen, pointer.at), picked.click)
+
+
+def _parts_in(session: Session, one: complex, other: complex) -> list[str]:
+    """Parts whose boxes lie wholly within a box of the board."""
+    from umbrite.paint.painter import sprites
+
+    left, right = sorted((one.real, other.real))
+    top, bottom = sorted((one.imag, other.imag))
+    return [
+        item.part
+        for item in sprites(session.placed)
+        if left <= item.box.left() and item.box.right() <= right
+        and top <= item.box.top() and item.box.bottom() <= bottom
+        and not session.puppet.parts[item.part].locked
+    ]  # fmt: skip
+
+
+def _in_pivots(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    handle = spot.handle
+    if handle is not None:
+        if pointer.shift:
+            session.toggle([handle.key])
+            return Press()
+        if handle.key not in session.selection:
+            session.select([handle.key])
+        if session.tool == "pivot":
+            return Press(
+                lambda: building.drag_pivot(session, handle.key, pointer.at),
+                lambda: session.select([handle.key]),
+            )
+        return Press(_cord(session, camera, handle.key), lambda: session.select([handle.key]))
+    picked = _pick(session, spot, pointer, joints=True)
+    if session.tool == "cord" and spot.under and session.selection:
+        joint = next(
+            (p for p in (session.puppet.parts[k].joint for k in spot.under) if p in session.selection), None
+        )
+        return Press(_cord(session, camera, joint), picked.click) if joint else picked
+    return picked
+
+
+def _cord(session: Session, camera: Camera, first: str) -> Callable[[], Gesture]:
+    def begin() -> Gesture:
+        keys = session.selected("j")
+        keys = [first, *(key for key in keys if key != first)] if first in keys else [first]
+        return building.draw_cord(session, keys, lambda at: joint_at(session, camera, at))
+
+    return begin
+
+
+def _in_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    handle = spot.handle
+    if handle is not None and handle.kind == "limit":
+        return Press(lambda: building.drag_limit(session, handle.key, handle.detail))
+    if handle is not None and handle.kind == "hook":
+        session.select([handle.key])
+        return Press()
+    if handle is not None:
+        session.select([handle.key])
+        picked = Press()
+    else:
+        picked = _pick(session, spot, pointer, joints=True)
+    first = next((key for key in session.selection if key[0] == "j"), None)
+    if session.tool == "limb" and first is not None and (handle is not None or spot.under):
+        return Press(
+            lambda: building.draw_limb(session, first, lambda at: joint_at(session, camera, at)), picked.click
+        )
+    return picked
+
+
+def _in_controls(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    handle = spot.handle
+    if handle is None:
+        return _pick(session, spot, pointer, joints=True)
+    session.select([handle.key])
+    return Press(lambda: building.drag_control_place(session, handle.key, pointer.at))
+
+
+def _in_rehearse(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    handle = spot.handle
+    if handle is not None:
+        session.select([handle.key])
+        begin = {
+            "control": rehearsing.drag_control,
+            "turn": rehearsing.turn_control,
+            "scale": rehearsing.scale_control,
+        }[handle.kind]
+        return Press(lambda: begin(session, handle.key, pointer.at))
+    picked = _pick(session, spot, pointer, joints=True)
+    if not spot.under:
+        return picked
+    joints = [session.puppet.parts[key].joint for key in spot.under]
+    part = next((k for k, j in zip(spot.under, joints, strict=True) if j in session.selection), spot.under[0])
+    return Press(lambda: rehearsing.drag_art(session, part, pointer.at, turn_only=pointer.alt), picked.click)

@@ -1,0 +1,226 @@
+"""The window: strip, board and docks around one session, and the actions that tie them together."""
+
+from collections.abc import Callable
+
+from PySide6.QtCore import QByteArray, QPoint, QSettings, Qt
+from PySide6.QtGui import QAction, QCloseEvent, QKeyEvent, QKeySequence
+from PySide6.QtWidgets import QApplication, QDockWidget, QLineEdit, QMainWindow, QMenu, QVBoxLayout, QWidget
+
+from umbrite import __version__
+from umbrite.desk import commands, look
+from umbrite.desk.actions import ACTIONS, MENUS, Act
+from umbrite.desk.board import Board
+from umbrite.desk.board_frame import BoardFrame
+from umbrite.desk.depth_rail import DepthRail
+from umbrite.desk.details import Details
+from umbrite.desk.dialogs import Dialogs
+from umbrite.desk.family_panel import FamilyPanel
+from umbrite.desk.file_desk import FileDesk
+from umbrite.desk.finder import Finder
+from umbrite.desk.findings_list import FindingsList
+from umbrite.desk.session import Session
+from umbrite.desk.strip import Strip
+from umbrite.rig.errors import UmbriteError
+
+ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
+LAYOUT = 1  # raised when docks change, so that old layouts are not taken over
+
+
+class Window(QMainWindow):
+    """See the module. Dialogs and settings are handed in, so that tests bring their own."""
+
+    def __init__(self, session: Session, settings: QSettings, dialogs: Dialogs | None = None) -> None:
+        super().__init__()
+        self.session, self.settings = session, settings
+        self.dialogs = dialogs or Dialogs(self)
+        self.files: FileDesk = FileDesk(session, self.dialogs)
+        self.actions_by_id = {act.id: self._action(act) for act in ACTIONS}
+        self.frame = BoardFrame(session, [self.actions_by_id[key] for key in ("open", "demo-art", "demo")])
+        self.board: Board = self.frame.board
+        self.strip = Strip(session)
+        self.family = FamilyPanel(session)
+        self.depth_rail = DepthRail(session)
+        self.details = Details(session)
+        self.findings_list = FindingsList(session, self)
+        self.finder = Finder(list(self.actions_by_id.values()), self)
+        self._lay_out()
+        self._connect()
+        self.setWindowTitle("Umbrite")
+        self.resize(1280, 800)
+        self._first_layout = self.saveState(LAYOUT)
+        self._restore()
+        self._on_station()
+        self._refresh_actions()
+
+    # Building
+
+    def _action(self, act: Act) -> QAction:
+        action = QAction(act.text, self)
+        if act.icon:
+            action.setIcon(look.icon(act.icon))
+        if act.key:
+            action.setShortcut(QKeySequence(act.key))
+        action.setCheckable(bool(act.tool or act.view))
+        action.triggered.connect(lambda _checked=False: self.run(lambda: act.does(self)))
+        self.addAction(action)
+        return action
+
+    def _lay_out(self) -> None:
+        middle = QWidget()
+        column = QVBoxLayout(middle)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.addWidget(self.frame)
+        self.setCentralWidget(middle)
+        bar = self.menuBar()
+        for name in MENUS:
+            menu = QMenu(name, bar)
+            bar.addMenu(menu)
+            for act in (act for act in ACTIONS if act.menu == name):
+                if act.id in {
+                    "demo",
+                    "save",
+                    "quit",
+                    "delete",
+                    "up",
+                    "pivot",
+                    "limb",
+                    "controls-make",
+                    "pose",
+                    "xray",
+                }:
+                    menu.addSeparator()
+                menu.addAction(self.actions_by_id[act.id])
+        strip_bar = self.addToolBar("Stations")
+        strip_bar.setObjectName("stations")
+        strip_bar.setMovable(False)
+        strip_bar.setContextMenuPolicy(Qt.ContextMenuPolicy.PreventContextMenu)
+        strip_bar.addWidget(self.strip)
+        strip_bar.setStyleSheet("QToolBar { border: none; padding: 0; background: #EDE4D3; }")
+        self.docks = {
+            name: self._dock(name, widget, area)
+            for name, widget, area in (
+                ("Family", self.family, Qt.DockWidgetArea.LeftDockWidgetArea),
+                ("Depth", self.depth_rail, Qt.DockWidgetArea.RightDockWidgetArea),
+                ("Details", self.details, Qt.DockWidgetArea.RightDockWidgetArea),
+            )
+        }
+        self.resizeDocks(list(self.docks.values()), [226, 252, 252], Qt.Orientation.Horizontal)
+        self.resizeDocks([self.docks["Depth"], self.docks["Details"]], [300, 350], Qt.Orientation.Vertical)
+
+    def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
+        dock = QDockWidget(name, self)
+        dock.setObjectName(f"dock-{name.lower()}")
+        dock.setFeatures(
+            QDockWidget.DockWidgetFeature.DockWidgetMovable
+            | QDockWidget.DockWidgetFeature.DockWidgetFloatable
+        )
+        dock.setWidget(widget)
+        self.addDockWidget(area, dock)
+        return dock
+
+    def _connect(self) -> None:
+        session = self.session
+        session.station_changed.connect(self._on_station)
+        for signal in (
+            session.selection_changed,
+            session.tool_changed,
+            session.view_changed,
+            session.file_changed,
+        ):
+            signal.connect(self._refresh_actions)
+        self.strip.lamp_pressed.connect(self.show_findings)
+        self.board.dropped.connect(self.files.dropped)
+
+    def _restore(self) -> None:
+        geometry, state = self.settings.value("geometry"), self.settings.value("layout")
+        if isinstance(geometry, QByteArray):
+            self.restoreGeometry(geometry)
+        if isinstance(state, QByteArray):
+            self.restoreState(state, LAYOUT)
+
+    def reset_layout(self) -> None:
+        """Bring all panels back to where they were at first."""
+        self.restoreState(self._first_layout, LAYOUT)
+
+    # State
+
+    def _on_station(self) -> None:
+        row = [self.actions_by_id[act.id] for act in ACTIONS if act.row == self.session.station]
+        self.frame.show_tools(row)
+        self._refresh_actions()
+
+    def _refresh_actions(self) -> None:
+        session = self.session
+        for act in ACTIONS:
+            action = self.actions_by_id[act.id]
+            why = act.why_not(session)
+            action.setEnabled(not why)
+            action.setStatusTip(why)
+            key = f"  ({act.key})" if act.key else ""
+            action.setToolTip(f"{act.text}{key}" + (f"\n{why}" if why else ""))
+            if act.tool:
+                action.setChecked(session.tool == act.tool)
+            elif act.view:
+                action.setChecked(session.views[act.view])
+        for key, name in (("undo", session.history.undo_name), ("redo", session.history.redo_name)):
+            word = "Undo" if key == "undo" else "Redo"
+            self.actions_by_id[key].setText(f"{word}: {name}" if name else word)
+
+    def run(self, work: Callable[[], object]) -> None:
+        """Do an action; a refusal is said on the hint line, and nothing is changed."""
+        if self.board.dragging:
+            self.board.cancel()
+        try:
+            work()
+        except UmbriteError as error:
+            self.session.spring_back()
+            self.session.say(str(error))
+
+    # What actions ask of the window
+
+    def edit_name(self) -> None:
+        self.family.tree.edit_name(self.session.selection[0])
+
+    def carry(self) -> None:
+        key = commands.carry(self.session)
+        self.family.tree.edit_name(key)
+
+    def put_master(self) -> None:
+        commands.put_master(self.session)
+
+    def show_findings(self) -> None:
+        self.findings_list.refresh()
+        lamp = self.strip.lamp
+        place = lamp.mapToGlobal(QPoint(lamp.width() - self.findings_list.width(), lamp.height() + 4))
+        self.findings_list.move(place)
+        self.findings_list.show()
+
+    def show_finder(self) -> None:
+        place = self.board.mapToGlobal(QPoint(self.board.width() // 2, 60))
+        self.finder.open_at(place.x(), place.y())
+
+    def show_about(self) -> None:
+        self.dialogs.tell(
+            "About Umbrite",
+            f"<b>Umbrite {__version__}</b><br>Rigs cut-out characters: pivots, limbs, limits and controls."
+            "<br><br>Licence: Apache-2.0. Typeface: Alegreya Sans (OFL 1.1). Ordinary icons: Lucide (ISC).",
+        )
+
+    # Keys and the end
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        step = ARROWS.get(Qt.Key(event.key()))
+        typing = isinstance(QApplication.focusWidget(), QLineEdit)
+        if step is not None and not typing and self.board.hasFocus():
+            by = step * (10 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 1)
+            self.run(lambda: commands.nudge(self.session, complex(by)))
+        else:
+            super().keyPressEvent(event)
+
+    def closeEvent(self, event: QCloseEvent) -> None:
+        if not self.files.may_leave():
+            event.ignore()
+            return
+        self.settings.setValue("geometry", self.saveGeometry())
+        self.settings.setValue("layout", self.saveState(LAYOUT))
+        event.accept()
