@@ -100,7 +100,7 @@ def _weave() -> QPixmap:
     tile = QPixmap(8, 8)
     tile.fill(Qt.GlobalColor.transparent)
     painter = QPainter(tile)
-    thread = look.with_alpha(look.BRASS_DARK, 13)
+    thread = look.with_alpha(look.BRASS_DARK, 8)
     for x, y, w, h in ((0, 1, 4, 1), (4, 5, 4, 1), (1, 4, 1, 4), (5, 0, 1, 4)):
         painter.fillRect(x, y, w, h, thread)
     painter.end()

@@ -15,6 +15,7 @@ from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_joint_to
 from umbrite.paint.painter import paint_sprites, sprites
 from umbrite.rig.change import put
+from umbrite.rig.limits import free_limit
 from umbrite.rig.model import Limb, Puppet
 
 # How near the target comes to the root for the picture, as a share of the limb's length.
@@ -25,7 +26,10 @@ def limb_picture(session: Session, key: str, bend: int, width: int, height: int)
     """The limb's own art, bent to one side, with its bones."""
     puppet: Puppet = session.puppet
     limb: Limb = replace(puppet.limbs[key], bend=1 if bend > 0 else -1, enabled=True)
-    plan = compile_plan(put(puppet, key, limb))
+    free = put(puppet, key, limb)
+    for joint in limb.joints:  # limits would hide the difference that the pictures are for
+        free = free_limit(free, joint)
+    plan = compile_plan(free)
     rest = evaluate(plan, {})
     root, tip = puppet.joints[limb.joints[0]].pivot.z, puppet.joints[limb.target].pivot.z
     placed = evaluate(plan, move_joint_to(rest, {}, limb.target, root + (tip - root) * BENT))

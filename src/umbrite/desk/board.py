@@ -54,7 +54,7 @@ class Board(QWidget):
         self._feedback = Feedback()
         self._panning: QPointF | None = None
         self._space = False
-        self._fitted = False
+        self._fitted = True
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAcceptDrops(True)
@@ -85,8 +85,9 @@ class Board(QWidget):
         """Where the puppet can be seen whole: below the tool row, with a margin."""
         return QRectF(self.rect()).adjusted(28, ROOM_ABOVE, -28, -20)
 
-    def _look_through(self, camera: Camera) -> None:
+    def _look_through(self, camera: Camera, *, fitted: bool = False) -> None:
         self.camera = camera
+        self._fitted = fitted
         self.zoomed.emit(camera.zoom)
         self.update()
 
@@ -99,10 +100,8 @@ class Board(QWidget):
             at, half = self.session.placed.control_at(control), control.size / 2
             box = box.united(QRectF(at.real - half, at.imag - half * 0.6, 2 * half, 1.2 * half))
         puppet = self.session.puppet
-        self._fitted = True
-        self._look_through(
-            fitting(box if not box.isEmpty() else QRectF(0, 0, puppet.width, puppet.height), self.room())
-        )
+        whole = box if not box.isEmpty() else QRectF(0, 0, puppet.width, puppet.height)
+        self._look_through(fitting(whole, self.room()), fitted=True)
 
     def fit_selection(self) -> None:
         """Show what is selected, or everything where nothing is."""
@@ -124,9 +123,8 @@ class Board(QWidget):
         self.zoom_by(1 / self.camera.zoom)
 
     def resizeEvent(self, event: QResizeEvent) -> None:
-        if not self._fitted or event.oldSize().isEmpty():
+        if self._fitted or event.oldSize().isEmpty():
             self.fit_all()
-            self._fitted = self.isVisible()
         else:
             grown = event.size() - event.oldSize()
             self._look_through(self.camera.panned(complex(grown.width() / 2, grown.height() / 2)))
@@ -187,10 +185,9 @@ class Board(QWidget):
             self._panning = at
             self._look_through(self.camera.panned(complex(by.x(), by.y())))
             return
-        if self._press_at is not None and self._gesture is None and self._press.gesture is not None:
-            if (at - self._press_at).manhattanLength() > DRAG_FROM:
-                begin = self._press.gesture
-                self._guarded(lambda: self._begin(begin))
+        begin = self._press.gesture if self._press_at is not None and self._gesture is None else None
+        if begin is not None and (at - self._press_at).manhattanLength() > DRAG_FROM:  # type: ignore[operator]
+            self._guarded(lambda: self._begin(begin))
         if self._gesture is not None:
             self._send(self._event(at, "move", event.modifiers()))
         elif self._press_at is None:

@@ -96,7 +96,7 @@ class Welcome(QFrame):
         column.addSpacing(8)
         self.buttons = []
         for i, action in enumerate(actions):
-            button = QPushButton(action.icon(), action.text().replace("&", ""))
+            button = QPushButton(action.icon(), "  " + action.text().replace("&", ""))
             button.clicked.connect(action.trigger)
             button.setMinimumHeight(32)
             if i == 0:

@@ -222,18 +222,17 @@ class LimbSection(Section):
         ))  # fmt: skip
         self.hold = self.choice(
             "End angle",
-            lambda _p, _k: [("Turns with the limb", "limb"), ("Kept by the target", "target")],
+            lambda _p, _k: [("Turns with limb", "limb"), ("Kept by target", "target")],
             lambda p, k: p.limbs[k].end_hold,
             set_end_hold,
         )
         self.row("End angle", self.hold)
         self.row("Solving", self.choice(
             "Solving",
-            lambda _p, _k: [("Reaches for the target", True), ("Off", False)],
+            lambda _p, _k: [("To the target", True), ("Off", False)],
             lambda p, k: p.limbs[k].enabled,
             lambda p, k, v: change(p, k, enabled=v),
         ))  # fmt: skip
-        self.button("Turn bend side", lambda: commands.turn_side(session))
 
     def show_for(self, keys: list[str]) -> None:
         super().show_for(keys)

@@ -87,7 +87,7 @@ class SideSign(QStyledItemDelegate):
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             stroke = pen(look.SIDE_COLOUR[side], 2.6)
             if side == "far":
-                stroke.setDashPattern([1.1, 1.6])
+                stroke.setDashPattern([1.5, 0.9])
                 stroke.setCapStyle(Qt.PenCapStyle.FlatCap)
             painter.setPen(stroke)
             x = box.right() - 5
@@ -109,8 +109,8 @@ class FamilyTree(QTreeWidget):
         self._busy = False
         self.setColumnCount(3)
         self.setHeaderHidden(True)
-        self.setIndentation(15)
-        self.setIconSize(QSize(17, 17))
+        self.setIndentation(11)
+        self.setIconSize(QSize(16, 16))
         self.setUniformRowHeights(True)
         self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
@@ -123,11 +123,11 @@ class FamilyTree(QTreeWidget):
         self.setItemDelegateForColumn(0, self.delegate)
         header = self.header()
         header.setStretchLastSection(False)
-        header.setMinimumSectionSize(22)
+        header.setMinimumSectionSize(18)
         header.setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
         for column in (EYE, LOCK):
             header.setSectionResizeMode(column, QHeaderView.ResizeMode.Fixed)
-            header.resizeSection(column, 24)
+            header.resizeSection(column, 20)
         self.itemSelectionChanged.connect(self._tell_selection)
         self.itemChanged.connect(self._renamed)
         self.itemClicked.connect(self._clicked)
@@ -263,19 +263,20 @@ class FamilyTree(QTreeWidget):
         item = self._items[key]
         if wanted in item.text(0).casefold():
             return True
-        return any(self._holds(item.child(i).data(0, KEY), wanted) for i in range(item.childCount()))
+        below = [child for i in range(item.childCount()) if (child := item.child(i)) is not None]
+        return any(self._holds(child.data(0, KEY), wanted) for child in below)
 
     def dropEvent(self, event: QDropEvent) -> None:
         """On a row: hang from it. Between rows: hang from what carries the rows there. Below all: free."""
         item = self.itemAt(event.position().toPoint())
-        onto = item
+        onto: QTreeWidgetItem | None = item
         if (
             item is not None
             and self.dropIndicatorPosition() != QAbstractItemView.DropIndicatorPosition.OnItem
         ):
             onto = item.parent()
         keys = [found.data(0, KEY) for found in self.selectedItems() if found.data(0, KEY)[0] != "p"]
-        parent = None if onto is None else onto.data(0, KEY)
+        parent = onto.data(0, KEY) if onto is not None else None
         event.setDropAction(Qt.DropAction.IgnoreAction)
         event.accept()
         try:
@@ -296,6 +297,7 @@ class FamilyPanel(QWidget):
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
         super().__init__(parent)
+        self.setAutoFillBackground(True)
         column = QVBoxLayout(self)
         column.setContentsMargins(8, 4, 4, 6)
         column.setSpacing(6)
@@ -333,7 +335,7 @@ class Legend(QLabel):
         painter.setPen(pen(look.OCHRE, 2.6))
         painter.drawLine(9, 3, 9, 15)
         broken = pen(look.PLUM, 2.6)
-        broken.setDashPattern([1.1, 1.6])
+        broken.setDashPattern([1.5, 0.9])
         broken.setCapStyle(Qt.PenCapStyle.FlatCap)
         painter.setPen(broken)
         painter.drawLine(far, 3, far, 15)

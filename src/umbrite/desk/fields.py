@@ -39,7 +39,7 @@ class NumberField(QDoubleSpinBox):
     """A number with a unit; empty where several things differ."""
 
     def __init__(
-        self, label: str, read: Callable[[Puppet, str], float], writer: Writer,
+        self, label: str, read: Callable[[Puppet, str], float], writer: Writer, *,
         unit: str = "", digits: int = 1, least: float = -99_999, most: float = 99_999, parent: QWidget | None = None,
     ) -> None:  # fmt: skip
         super().__init__(parent)
@@ -51,7 +51,6 @@ class NumberField(QDoubleSpinBox):
         self.setSuffix(unit)
         self.setKeyboardTracking(False)
         self.setAccessibleName(label)
-        self.setButtonSymbols(QDoubleSpinBox.ButtonSymbols.NoButtons)
         self.setAlignment(Qt.AlignmentFlag.AlignRight)
         self.setMinimumWidth(64)
         self.setFont(look.font())

@@ -59,7 +59,11 @@ def font(size: float = 11.0, weight: QFont.Weight = QFont.Weight.Normal) -> QFon
 def icon(name: str, colour: str = INK.name(), size: int = 20) -> QIcon:
     """A line icon in one colour, with a paler picture for when it can't be used."""
     made = QIcon()
-    for mode, tint in ((QIcon.Mode.Normal, colour), (QIcon.Mode.Disabled, "#B5AA95")):
+    for mode, tint in (
+        (QIcon.Mode.Normal, colour),
+        (QIcon.Mode.Selected, colour),
+        (QIcon.Mode.Disabled, "#B5AA95"),
+    ):
         for scale in (1, 2):
             made.addPixmap(_icon_picture(name, tint, size * scale, scale), mode)
     return made
@@ -84,7 +88,7 @@ def dress(app: QApplication) -> None:
     app.setWindowIcon(QIcon(str(ASSETS / "umbrite.svg")))
     palette = QPalette()
     for role, colour in (
-        (QPalette.ColorRole.Window, OAT),
+        (QPalette.ColorRole.Window, PANEL),
         (QPalette.ColorRole.WindowText, INK),
         (QPalette.ColorRole.Base, PAPER),
         (QPalette.ColorRole.AlternateBase, PANEL),
@@ -118,7 +122,6 @@ QMenu::item:disabled { color: #8C8372; }
 QMenu::separator { height: 1px; background: #E2D8C4; margin: 4px 8px; }
 QDockWidget { font-weight: 700; }
 QDockWidget::title { background: #F7F1E6; padding: 7px 12px 3px 12px; border-top: 1px solid #CFC3AC; }
-QDockWidget > QWidget { background: #F7F1E6; }
 QToolTip { background: #2A2933; color: #FFFDF8; border: none; padding: 5px 8px; }
 QTreeView, QListView { background: #F7F1E6; border: none; outline: none; }
 QTreeView::item, QListView::item { padding: 2px 0; border: 1px solid transparent; }
@@ -133,6 +136,11 @@ QLineEdit, QDoubleSpinBox, QComboBox {
   selection-background-color: #E8A317; selection-color: #2A2933; }
 QLineEdit:focus, QDoubleSpinBox:focus, QComboBox:focus { border: 2px solid #E8A317; padding: 1px 6px; }
 QLineEdit:disabled, QDoubleSpinBox:disabled, QComboBox:disabled { background: #F1EADC; color: #8C8372; }
+QAbstractSpinBox QLineEdit, QAbstractSpinBox QLineEdit:focus {
+  border: none; padding: 0 7px; background: transparent; min-height: 0; }
+QTreeView QLineEdit { padding: 0 3px; min-height: 18px; }
+QDoubleSpinBox::up-button { subcontrol-origin: border; subcontrol-position: top right; width: 1px; height: 1px; border: none; }
+QDoubleSpinBox::down-button { subcontrol-origin: border; subcontrol-position: bottom right; width: 1px; height: 1px; border: none; }
 QComboBox::drop-down { border: none; width: 18px; }
 QComboBox::down-arrow { image: url(ICONS/chevron-down.svg); width: 12px; height: 12px; }
 QComboBox QAbstractItemView { background: #FFFDF8; border: 1px solid #CFC3AC; }
@@ -166,6 +174,6 @@ QScrollBar:horizontal { background: transparent; height: 11px; margin: 2px; }
 QScrollBar::handle:horizontal { background: #D8CBB2; border-radius: 3px; min-width: 28px; }
 QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
 QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
-QScrollArea { border: none; background: #F7F1E6; }
+QScrollArea { border: none; background: transparent; }
 QCheckBox { spacing: 7px; }
 """.replace("ICONS", (ASSETS / "icons").as_posix())

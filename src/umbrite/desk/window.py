@@ -104,8 +104,8 @@ class Window(QMainWindow):
                 ("Details", self.details, Qt.DockWidgetArea.RightDockWidgetArea),
             )
         }
-        self.resizeDocks(list(self.docks.values()), [226, 252, 252], Qt.Orientation.Horizontal)
-        self.resizeDocks([self.docks["Depth"], self.docks["Details"]], [300, 350], Qt.Orientation.Vertical)
+        self.resizeDocks(list(self.docks.values()), [256, 262, 262], Qt.Orientation.Horizontal)
+        self.resizeDocks([self.docks["Depth"], self.docks["Details"]], [270, 380], Qt.Orientation.Vertical)
 
     def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
         dock = QDockWidget(name, self)

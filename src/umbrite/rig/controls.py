@@ -5,7 +5,6 @@ from collections.abc import Iterable
 from umbrite.rig.change import get_joint, new_id, put, take_out
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, is_carrier
-from umbrite.rig.limbs import default_name
 from umbrite.rig.model import Control, Joint, Limb, Puppet
 from umbrite.rig.names import names_like, unique
 
@@ -20,22 +19,19 @@ def propose_controls(puppet: Puppet) -> list[Control]:
         if key in has or not is_carrier(puppet, key):
             continue
         if joint.role == "master":
-            found.append(Control(name=joint.name, kind="master", moves=key, shape="crescent", size=150.0))
+            found.append(Control(name=joint.name, kind="master", moves=key, shape="crescent", size=260.0))
         elif _carries_limb(puppet, key):
             found.append(_body_grip(key, joint))
     return found
 
 
 def _limb_grip(puppet: Puppet, limb: Limb) -> Control:
-    _, kind = default_name(puppet, [*limb.joints, *([limb.end] if limb.end else [])])
     name = puppet.joints[limb.end].name if limb.end else limb.name
-    return Control(
-        name=name, kind="grip", moves=limb.target, shape="leaf", side=limb.side, size=56.0 if kind else 44.0
-    )
+    return Control(name=name, kind="grip", moves=limb.target, shape="leaf", side=limb.side, size=60.0)
 
 
 def _body_grip(key: str, joint: Joint) -> Control:
-    return Control(name=joint.name, kind="grip", moves=key, shape="shield", side=joint.side, size=70.0)
+    return Control(name=joint.name, kind="grip", moves=key, shape="shield", side=joint.side, size=84.0)
 
 
 def _carries_limb(puppet: Puppet, key: str) -> bool:

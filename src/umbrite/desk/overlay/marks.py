@@ -101,7 +101,7 @@ def cord(painter: QPainter, start: QPointF, end: QPointF, *, lit: bool = False, 
     path = QPainterPath(start)
     path.quadTo((start + end) / 2 + sag, end)
     painter.setBrush(Qt.BrushStyle.NoBrush)
-    painter.setPen(pen(look.with_alpha(look.PAPER, 220), 5))
+    painter.setPen(pen(look.with_alpha(look.PAPER, 200), 3.6))
     painter.drawPath(path)
     style = Qt.PenStyle.DashLine if far else Qt.PenStyle.SolidLine
     painter.setPen(pen(look.LAMP if lit else look.QUIET, 3.0 if lit else 1.7, style))
@@ -158,8 +158,8 @@ def fan(
         place = at + QPointF(way.real, way.imag) * radius
         if name == end:
             glow(painter, place, 18)
-        painter.setPen(pen(look.INK, 1.6, style))
-        painter.setBrush(look.LAMP if name == end else look.PAPER)
+        painter.setPen(pen(look.INK, 1.6))
+        painter.setBrush(look.LAMP if name == end else look.PANEL if pencilled else look.PAPER)
         painter.drawEllipse(place, 6.5, 6.5)
         # Which end is which is told by its shape too: a bar for the smallest, a point for the largest.
         painter.setPen(pen(look.INK, 1.6))

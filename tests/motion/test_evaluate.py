@@ -1,0 +1,202 @@
+"""The evaluator: against a plain slow one, over many frames, and whatever finite numbers come."""
+
+import numpy as np
+import pytest
+from hypothesis import assume, given, settings
+from hypothesis import strategies as st
+from motion import oracle
+from strategies import EDITS, chains, poses, puppets
+
+from umbrite.motion.evaluate import evaluate, frames_of
+from umbrite.motion.plan import compile_plan
+from umbrite.rig.errors import RigError
+from umbrite.rig.limbs import make_limb, set_follows
+from umbrite.rig.limits import set_limit
+from umbrite.rig.model import Pose, Puppet
+from umbrite.rig.poses import known_only, value, with_values, without
+
+small = st.floats(-1.2, 1.2)
+
+
+def matrix(placed: object, key: str, frame: int = 0) -> np.ndarray:
+    m = placed.joint_map(key, frame)  # type: ignore[attr-defined]
+    columns = [m.direction(1 + 0j), m.direction(1j), m.t]
+    return np.array([[c.real for c in columns], [c.imag for c in columns], [0, 0, 1.0]])
+
+
+def gentle(draw: st.DrawFn, puppet: Puppet) -> dict[str, float]:
+    """Turns and moves as people make them, with even scales, for the oracle's simpler rules."""
+    pose = {}
+    for key in puppet.joints:
+        pose[f"{key}.turn"] = draw(small)
+        pose[f"{key}.x"] = draw(st.floats(-200, 200))
+        scale = draw(st.floats(-0.4, 0.6))
+        pose |= {f"{key}.scale_x": scale, f"{key}.scale_y": scale}
+    return pose
+
+
+@given(puppets(), st.data())
+@settings(max_examples=80)
+def test_joints_without_limbs_stand_where_matrices_put_them(puppet: Puppet, data: st.DataObject) -> None:
+    assume(not puppet.limbs)
+    pose = data.draw(poses(puppet, st.floats(-3, 3)))
+    placed = evaluate(compile_plan(puppet), pose)
+    for key in puppet.joints:
+        assert np.allclose(matrix(placed, key), oracle.place(puppet, pose, key), atol=1e-6)
+
+
+@given(chains(), st.data())
+@settings(max_examples=25)
+def test_limbs_reach_as_near_as_a_search_does(puppet: Puppet, data: st.DataObject) -> None:
+    keys = list(puppet.joints)
+    pivots = [puppet.joints[key].pivot.z for key in keys]
+    assume(min(abs(b - a) for a, b in zip(pivots, pivots[1:], strict=False)) > 5)
+    puppet, limb_key = make_limb(puppet, keys[0], keys[2])
+    for key in keys[:2]:
+        if data.draw(st.booleans()):
+            puppet = set_limit(puppet, key, -data.draw(st.floats(0, 3)), data.draw(st.floats(0, 3)))
+    pose = gentle(data.draw, puppet)
+    placed = evaluate(compile_plan(puppet), pose)
+    limb = puppet.limbs[limb_key]
+    searched = oracle.place(puppet, pose, limb.joints[1])
+    tip = puppet.joints[keys[2]].pivot.z
+    goal = oracle.at(oracle.place(puppet, pose, limb.target), puppet.joints[limb.target].pivot.z)
+    length = sum(abs(b - a) for a, b in zip(pivots, pivots[1:], strict=False))
+    assert placed.limbs.distance[0, 0] <= abs(oracle.at(searched, tip) - goal) + 0.0005 * length + 1e-6
+
+
+@given(puppets(EDITS), st.data())
+def test_any_finite_pose_gives_finite_places_within_limits(puppet: Puppet, data: st.DataObject) -> None:
+    pose = data.draw(poses(puppet, st.floats(allow_nan=False, allow_infinity=False)))
+    placed = evaluate(compile_plan(puppet), pose)
+    assert all(np.isfinite(field).all() for field in placed.maps)
+    assert np.isfinite(placed.limbs.distance).all()
+    for key, joint in puppet.joints.items():
+        if joint.limit is not None:
+            assert joint.limit.smallest - 1e-9 <= placed.turn(key) <= joint.limit.largest + 1e-9
+
+
+@given(puppets(EDITS), st.data())
+def test_a_pose_alone_and_among_others_is_the_same(puppet: Puppet, data: st.DataObject) -> None:
+    some = [data.draw(poses(puppet, st.floats(-50, 50))) for _ in range(3)]
+    names = sorted({name for pose in some for name in pose})
+    plan = compile_plan(puppet)
+    together = evaluate(plan, {name: np.array([pose.get(name, 0.0) for pose in some]) for name in names})
+    again = evaluate(plan, {name: np.array([pose.get(name, 0.0) for pose in some]) for name in names})
+    assert all((a == b).all() for a, b in zip(together.maps, again.maps, strict=True))
+    if not names:
+        return
+    assert together.frames == 3
+    for frame, pose in enumerate(some):
+        alone = evaluate(plan, pose)
+        for one, many in zip(alone.maps, together.maps, strict=True):
+            scale = max(1.0, float(np.abs(one).max()))
+            assert np.abs(one[0] - many[frame]).max() <= 1e-9 * scale
+
+
+@given(puppets())
+def test_at_rest_nothing_has_moved(puppet: Puppet) -> None:
+    placed = evaluate(compile_plan(puppet), {})
+    for key in puppet.joints:
+        assert placed.pivot(key) == pytest.approx(puppet.joints[key].pivot.z, abs=1e-4)
+    assert (placed.limbs.distance < 1e-4).all()
+
+
+def test_the_blend_goes_from_target_to_own_turns(figure_arm: tuple[Puppet, str]) -> None:
+    puppet, limb = figure_arm
+    upper, lower = puppet.limbs[limb].joints
+    plan = compile_plan(puppet)
+    pose: Pose = {f"{puppet.limbs[limb].target}.x": 40.0, f"{upper}.turn": 0.3, f"{lower}.turn": -0.2}
+    reaching, own = evaluate(plan, pose), evaluate(plan, {**pose, f"{limb}.blend": 1.0})
+    assert reaching.limbs.distance[0, 0] < 1e-6
+    assert (own.turn(upper), own.turn(lower)) == pytest.approx((0.3, -0.2))
+    half = evaluate(plan, {**pose, f"{limb}.blend": 0.5})
+    assert half.turn(upper) == pytest.approx((reaching.turn(upper) + 0.3) / 2)
+
+
+@pytest.fixture
+def figure_arm() -> tuple[Puppet, str]:
+    from demo_puppet import wick
+
+    puppet = wick()
+    return puppet, next(key for key, limb in puppet.limbs.items() if limb.name == "Near arm")
+
+
+def test_feet_stay_and_keep_their_angle_while_the_body_moves() -> None:
+    from demo_puppet import joint, wick
+
+    puppet = wick()
+    plan = compile_plan(puppet)
+    foot, shin, body = (joint(puppet, name) for name in ("Near foot", "Near shin", "Body"))
+    rest = evaluate(plan, {})
+    down = evaluate(plan, {f"{body}.x": 30.0, f"{body}.y": 60.0})
+    assert abs(down.pivot(foot) - rest.pivot(foot)) < 1e-6
+    assert np.angle(down.joint_map(foot).a) == pytest.approx(0.0, abs=1e-9)
+    assert abs(down.turn(shin)) > 0.2
+
+
+def test_the_master_moves_turns_and_scales_everything() -> None:
+    from demo_puppet import joint, wick
+
+    puppet = wick()
+    master = joint(puppet, "Master")
+    pose = {f"{master}.turn": 0.4, f"{master}.scale_x": 0.5, f"{master}.scale_y": 0.5, f"{master}.x": -20.0}
+    placed = evaluate(compile_plan(puppet), pose)
+    whole = placed.joint_map(master)
+    for key in puppet.joints:
+        assert placed.pivot(key) == pytest.approx(complex(whole(puppet.joints[key].pivot.z)), abs=1e-6)
+    assert (placed.limbs.distance < 1e-6).all()
+
+
+def test_a_mirrored_master_gives_the_mirrored_picture() -> None:
+    from demo_puppet import joint, wick
+
+    puppet = wick()
+    master, hand = joint(puppet, "Master"), next(iter(puppet.limbs.values())).target
+    plan = compile_plan(puppet)
+    pose = {f"{hand}.x": 90.0, f"{hand}.y": -60.0}
+    plain, mirrored = evaluate(plan, pose), evaluate(plan, {**pose, f"{master}.scale_x": -2.0})
+    centre = puppet.joints[master].pivot.x
+    for key in puppet.joints:
+        z = plain.pivot(key)
+        assert mirrored.pivot(key) == pytest.approx(complex(2 * centre - z.real, z.imag), abs=1e-6)
+
+
+def test_a_hand_may_ride_on_a_foot() -> None:
+    from demo_puppet import joint, wick
+
+    puppet = wick()
+    arm = next(iter(puppet.limbs))
+    puppet = set_follows(puppet, arm, joint(puppet, "Far foot"))
+    target = next(limb for limb in puppet.limbs.values() if limb.name == "Far leg").target
+    lifted = evaluate(compile_plan(puppet), {f"{target}.y": -80.0})
+    assert lifted.limbs.distance[0, 0] < 1e-6
+    assert abs(lifted.pivot(joint(puppet, "Near hand")) - puppet.joints[joint(puppet, "Near hand")].pivot.z) > 40
+
+
+def test_poses_of_different_lengths_and_values_that_are_no_numbers_are_refused() -> None:
+    plan = compile_plan(Puppet())
+    with pytest.raises(ValueError, match="different lengths"):
+        frames_of({"j1.x": np.zeros(2), "j2.x": np.zeros(3)})
+    with pytest.raises(ValueError, match=r"j1\.x of the pose is not finite"):
+        evaluate(plan, {"j1.x": float("nan")})
+    assert evaluate(plan, {"j1.x": np.zeros(5)}).frames == 5
+
+
+def test_poses_leave_out_rest_and_what_is_gone() -> None:
+    pose = with_values({"j1.x": 1.0, "j2.turn": 0.5}, {"j1.x": 0.0, "j3.y": 2.0})
+    assert pose == {"j2.turn": 0.5, "j3.y": 2.0}
+    assert without(pose, ["j3"]) == {"j2.turn": 0.5}
+    assert value(pose, "j2", "turn") == 0.5
+    assert known_only(pose, Puppet()) == {}
+
+
+def test_a_circle_in_a_damaged_puppet_is_refused_by_the_plan() -> None:
+    from demo_puppet import joint, wick
+
+    from umbrite.rig.change import change
+
+    puppet = wick()
+    limb = next(iter(puppet.limbs.values()))
+    with pytest.raises(RigError, match="wait for itself"):
+        compile_plan(change(puppet, limb.target, parent=joint(puppet, "Lamp pole")))

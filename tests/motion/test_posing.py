@@ -1,0 +1,61 @@
+"""From a drag to channel values."""
+
+import cmath
+
+import pytest
+from demo_puppet import joint, wick
+
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.posing import (
+    angle_between, body_of, limb_of, move_control_to, move_joint_to, scale_joint_to, turn_joint_by,
+)  # fmt: skip
+
+PUPPET = wick()
+PLAN = compile_plan(PUPPET)
+
+
+def test_a_grip_stands_where_it_is_put_however_its_carriers_are_posed() -> None:
+    master = joint(PUPPET, "Master")
+    pose = {f"{master}.turn": 0.7, f"{master}.scale_x": 0.4, f"{master}.scale_y": -0.2, f"{master}.skew": 0.3}
+    control = next(c for c in PUPPET.controls.values() if c.name == "Near hand")
+    after = move_control_to(evaluate(PLAN, pose), pose, control, 400 + 300j)
+    assert evaluate(PLAN, after).control_at(control) == pytest.approx(400 + 300j)
+    assert {k: after[k] for k in pose} == pose
+
+
+def test_a_joint_turns_as_seen_and_stops_at_its_limit() -> None:
+    head = joint(PUPPET, "Head")
+    rest = evaluate(PLAN, {})
+    assert turn_joint_by(rest, {}, head, 0.2)[f"{head}.turn"] == pytest.approx(0.2)
+    limit = PUPPET.joints[head].limit
+    assert limit is not None
+    assert turn_joint_by(rest, {}, head, 2.0)[f"{head}.turn"] == pytest.approx(limit.largest)
+    mirrored = evaluate(PLAN, {f"{joint(PUPPET, 'Master')}.scale_x": -2.0})
+    assert turn_joint_by(mirrored, {}, head, 0.2)[f"{head}.turn"] == pytest.approx(-0.2)
+
+
+def test_moving_to_where_it_is_changes_nothing() -> None:
+    head = joint(PUPPET, "Head")
+    assert move_joint_to(evaluate(PLAN, {}), {}, head, PUPPET.joints[head].pivot.z) == {}
+    assert scale_joint_to({}, head, 1.0) == {}
+
+
+@pytest.mark.parametrize(
+    ("part", "limb", "body"),
+    [
+        ("Near hand", "Near arm", None), ("Lamp pole", "Near arm", None), ("Far shin", "Far leg", None),
+        ("Trunk", None, "Body"), ("Hips", None, "Body"), ("Head", None, None), ("Scarf end", None, None),
+    ],
+)  # fmt: skip
+def test_art_drags_its_limb_or_its_body_or_turns(part: str, limb: str | None, body: str | None) -> None:
+    key = joint(PUPPET, part)
+    found, carrier = limb_of(PUPPET, key), body_of(PUPPET, key)
+    assert (found[1].name if found else None) == limb
+    if limb is None:
+        assert (PUPPET.joints[carrier].name if carrier else None) == body
+
+
+def test_the_angle_between_two_points_about_a_pivot() -> None:
+    assert angle_between(1 + 1j, 2 + 1j, 1 + 2j) == pytest.approx(cmath.pi / 2)
+    assert angle_between(1 + 1j, 1 + 1j, 5j) == 0

@@ -1,0 +1,324 @@
+"""Edits one by one: what riggers rely on, on Wick's own rig and on small puppets."""
+
+import math
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from umbrite.rig import limbs as limb_edits
+from umbrite.rig.angles import angle_text, from_shown, shown_degrees, wrapped
+from umbrite.rig.change import change, get_joint, put
+from umbrite.rig.controls import add_controls, control_at_rest, propose_controls, remove_control
+from umbrite.rig.dependencies import ranked
+from umbrite.rig.errors import MissingError, RigError
+from umbrite.rig.family import ancestors, branch, carry_together, children, path, remove_carrier, set_parent
+from umbrite.rig.findings import findings
+from umbrite.rig.invariants import invariants
+from umbrite.rig.limbs import make_limb, set_bend_side, set_end_hold, set_follows
+from umbrite.rig.limits import mended, set_limit
+from umbrite.rig.model import Drawing, Limit, Placement, Point, Puppet
+from umbrite.rig.names import core_of, rename, side_of, tidy, unique, words_of
+from umbrite.rig.parts import add_part, place_part, remove_part, reorder, ride_on, step_order
+from umbrite.rig.pivots import drawn_bend, limb_tip, move_pivot, set_tip
+
+PIVOTS = {
+    "Trunk": (300, 300), "Near upper arm": (250, 200), "Near forearm": (180, 280), "Near hand": (200, 380),
+    "Near thigh": (280, 400), "Near shin": (300, 500), "Near foot": (280, 600), "Head": (300, 150),
+}  # fmt: skip
+PARENTS = {
+    "Near upper arm": "Trunk", "Near forearm": "Near upper arm", "Near hand": "Near forearm",
+    "Near thigh": "Trunk", "Near shin": "Near thigh", "Near foot": "Near shin", "Head": "Trunk",
+}  # fmt: skip
+
+
+def named(puppet: Puppet, name: str) -> str:
+    return next(key for key, joint in puppet.joints.items() if joint.name == name)
+
+
+@pytest.fixture
+def figure() -> Puppet:
+    """A small figure with pivots and a family, and no limbs yet."""
+    puppet = Puppet()
+    for name, (x, y) in PIVOTS.items():
+        puppet, _ = add_part(puppet, name, Drawing("0" * 64, 40, 60), Placement(x - 15.0, y - 10.0))
+        puppet = move_pivot(puppet, named(puppet, name), complex(x, y))
+    for child, parent in PARENTS.items():
+        puppet = set_parent(puppet, [named(puppet, child)], named(puppet, parent))
+    return puppet
+
+
+@pytest.fixture
+def limbed(figure: Puppet) -> Puppet:
+    puppet, _ = make_limb(figure, named(figure, "Near upper arm"), named(figure, "Near hand"))
+    return make_limb(puppet, named(puppet, "Near foot"), named(puppet, "Near thigh"))[0]
+
+
+@given(st.floats(-1e4, 1e4))
+def test_shown_angles_lie_within_half_a_turn_and_come_back(angle: float) -> None:
+    shown = shown_degrees(angle)
+    assert -180 <= shown <= 180
+    assert abs(wrapped(from_shown(shown) - angle)) < 1e-6
+
+
+def test_angles_are_shown_counterclockwise_with_a_real_minus() -> None:
+    assert angle_text(math.radians(34)) == "−34.0°"
+    assert angle_text(-0.0001) == "0.0°"
+
+
+@pytest.mark.parametrize(
+    ("name", "side", "core"),
+    [
+        ("near_upper-arm", "near", "upper arm"),
+        ("FarHand", "far", "hand"),
+        ("L_leg", "far", "leg"),
+        ("Arm right", "near", "arm"),
+        ("Head", "middle", "head"),
+        ("left right", "middle", ""),
+    ],
+)
+def test_names_tell_their_side(name: str, side: str, core: str) -> None:
+    assert (side_of(name), core_of(name)) == (side, core)
+
+
+def test_names_are_tidied_numbered_and_unique() -> None:
+    assert tidy(" near_hand ") == "Near hand"
+    assert tidy("") == "Unnamed"
+    assert words_of("scarf tail 02") == ["scarf", "tail", "02"]
+    assert unique("Eye", ["Eye", "Eye 2"]) == "Eye 3"
+
+
+def test_a_name_may_have_spaces_but_not_be_empty_or_taken(figure: Puppet) -> None:
+    head = named(figure, "Head")
+    assert rename(figure, head, "  Big   head ").joints[head].name == "Big head"
+    with pytest.raises(RigError, match="can't be empty"):
+        rename(figure, head, "  ")
+    with pytest.raises(RigError, match="is taken"):
+        rename(figure, head, "Trunk")
+
+
+def test_the_family_can_be_walked(figure: Puppet) -> None:
+    trunk, hand = named(figure, "Trunk"), named(figure, "Near hand")
+    assert [figure.joints[k].name for k in ancestors(figure, hand)] == ["Near forearm", "Near upper arm", "Trunk"]
+    assert len(branch(figure, trunk)) == 8
+    assert path(figure, hand, trunk) == path(figure, trunk, hand)
+    with pytest.raises(RigError, match="one line of the family"):
+        path(figure, hand, named(figure, "Head"))
+
+
+def test_a_circle_is_refused_in_words_and_nothing_changes(figure: Puppet) -> None:
+    trunk, hand = named(figure, "Trunk"), named(figure, "Near hand")
+    with pytest.raises(RigError, match="Near hand is carried by Near forearm is carried by .*, a circle"):
+        set_parent(figure, [trunk], hand)
+    with pytest.raises(RigError, match="can't carry itself"):
+        set_parent(figure, [trunk], trunk)
+
+
+def test_a_missing_id_is_told_in_words(figure: Puppet) -> None:
+    with pytest.raises(MissingError, match="There is no joint with the id j999"):
+        get_joint(figure, "j999")
+
+
+def test_a_carrier_goes_over_the_uppermost_of_what_is_chosen(figure: Puppet) -> None:
+    thigh, shin, head = (named(figure, name) for name in ("Near thigh", "Near shin", "Head"))
+    puppet, key = carry_together(figure, [shin, head, thigh], "Bits", 300 + 400j)
+    assert children(puppet, key) == [thigh, head]
+    assert puppet.joints[key].parent == named(figure, "Trunk")
+    assert remove_carrier(puppet, key).joints[thigh] == figure.joints[thigh]
+
+
+def test_a_carrier_over_everything_is_the_only_free_joint(figure: Puppet) -> None:
+    puppet, key = carry_together(figure, children(figure, None), "Master", 300 + 650j, role="master")
+    assert children(puppet, None) == [key]
+    with pytest.raises(RigError, match="needs something to carry"):
+        carry_together(figure, [], "None", 0j)
+
+
+def test_a_limb_is_the_same_from_either_end(figure: Puppet) -> None:
+    upper, hand = named(figure, "Near upper arm"), named(figure, "Near hand")
+    one, key = make_limb(figure, upper, hand)
+    other, _ = make_limb(figure, hand, upper)
+    assert one == other
+    limb = one.limbs[key]
+    assert limb.name == "Near arm"
+    assert limb.joints == (upper, named(figure, "Near forearm"))
+    assert limb.end == hand
+    assert one.joints[limb.target].pivot == Point(200, 380)
+
+
+def test_hands_follow_the_body_and_feet_the_master_or_the_board(figure: Puppet, limbed: Puppet) -> None:
+    arm, leg = limbed.limbs.values()
+    assert limbed.joints[arm.target].parent == named(limbed, "Trunk")
+    assert limbed.joints[leg.target].parent is None
+    assert (arm.end_hold, leg.end_hold) == ("limb", "target")
+    mastered, master = carry_together(figure, children(figure, None), "Master", 0j, role="master")
+    mastered, key = make_limb(mastered, named(mastered, "Near thigh"), named(mastered, "Near foot"))
+    assert mastered.joints[mastered.limbs[key].target].parent == master
+
+
+def test_the_bend_side_comes_from_the_drawing(limbed: Puppet) -> None:
+    arm, leg = limbed.limbs.values()
+    assert (arm.bend, leg.bend) == (-1, 1)
+    for limb in (arm, leg):
+        assert drawn_bend(limbed, limb) * limb.bend > 0
+
+
+def test_a_straight_leg_gets_the_side_its_foot_points_to_and_a_finding(figure: Puppet) -> None:
+    straight = move_pivot(figure, named(figure, "Near shin"), 280 + 500j)
+    puppet, key = make_limb(straight, named(straight, "Near thigh"), named(straight, "Near foot"))
+    assert puppet.limbs[key].bend == 1
+    assert "limb-straight" in {f.code for f in findings(puppet)}
+    chosen = set_bend_side(puppet, key, -1)
+    assert chosen.limbs[key].bend == -1
+    assert "limb-straight" not in {f.code for f in findings(chosen)}
+
+
+def test_moving_the_wrist_takes_the_target_along_and_the_elbow_its_side(limbed: Puppet) -> None:
+    arm_key = next(iter(limbed.limbs))
+    moved = move_pivot(limbed, named(limbed, "Near hand"), 220 + 400j)
+    limb = moved.limbs[arm_key]
+    assert moved.joints[limb.target].pivot == Point(220, 400)
+    across = move_pivot(limbed, named(limbed, "Near forearm"), 330 + 280j)
+    assert across.limbs[arm_key].bend == 1
+    by_target = move_pivot(limbed, limb.target, 210 + 390j)
+    assert limb_tip(by_target, by_target.limbs[arm_key]) == 210 + 390j
+
+
+def test_a_side_chosen_against_the_drawing_stays_when_pivots_move(limbed: Puppet) -> None:
+    key = next(iter(limbed.limbs))
+    turned = set_bend_side(limbed, key, 1)
+    assert move_pivot(turned, named(turned, "Near forearm"), 181 + 281j).limbs[key].bend == 1
+
+
+def test_limbs_that_can_not_be_are_refused_with_what_would_work(figure: Puppet, limbed: Puppet) -> None:
+    with pytest.raises(RigError, match="has no tip to reach with"):
+        make_limb(figure, named(figure, "Head"), named(figure, "Head"))
+    with pytest.raises(RigError, match="held by the limb Near arm already"):
+        make_limb(limbed, named(limbed, "Near upper arm"), named(limbed, "Near hand"))
+    flat = move_pivot(figure, named(figure, "Near forearm"), 250 + 200j)
+    with pytest.raises(RigError, match="has no length"):
+        make_limb(flat, named(flat, "Near upper arm"), named(flat, "Near hand"))
+
+
+def test_one_bone_with_a_tip_aims(figure: Puppet) -> None:
+    head = named(figure, "Head")
+    puppet, key = make_limb(set_tip(figure, head, 300 + 80j), head, head)
+    assert puppet.joints[puppet.limbs[key].target].pivot == Point(300, 80)
+    with pytest.raises(RigError, match="needs a length"):
+        set_tip(figure, head, 300 + 150j)
+
+
+def test_a_target_may_ride_on_another_limb_but_not_on_its_own(limbed: Puppet) -> None:
+    arm, leg = limbed.limbs
+    foot = named(limbed, "Near foot")
+    follows = set_follows(limbed, arm, foot)
+    assert ranked(follows)[arm] > ranked(follows)[leg]
+    with pytest.raises(RigError, match="would have to wait for itself: .* needs "):
+        set_follows(limbed, arm, named(limbed, "Near hand"))
+    with pytest.raises(RigError, match="wait for itself"):
+        set_follows(follows, leg, named(limbed, "Near hand"))
+
+
+def test_a_limb_is_not_taken_apart_by_other_edits(limbed: Puppet) -> None:
+    with pytest.raises(RigError, match="held by the limb Near arm; remove the limb first"):
+        set_parent(limbed, [named(limbed, "Near forearm")], named(limbed, "Trunk"))
+    with pytest.raises(RigError, match="used by the limb Near leg"):
+        remove_part(limbed, next(k for k, p in limbed.parts.items() if p.name == "Near shin"))
+
+
+def test_removing_a_limb_takes_target_and_control_along(figure: Puppet, limbed: Puppet) -> None:
+    controlled, _ = add_controls(limbed, propose_controls(limbed))
+    for key in limbed.limbs:
+        controlled = limb_edits.remove_limb(controlled, key)
+    assert controlled.joints == figure.joints
+    assert not controlled.controls
+
+
+@pytest.mark.parametrize(
+    ("ends", "limit", "note"),
+    [
+        ((-0.5, 1.0), Limit(-0.5, 1.0), ""),
+        ((1.0, -0.5), Limit(-0.5, 1.0), "swapped"),
+        ((0.2, 1.0), Limit(0.0, 1.0), "left out the rest pose"),
+        ((-9.0, 9.0), Limit(-math.pi, math.pi), ""),
+    ],
+)
+def test_limits_are_mended_and_it_is_said(ends: tuple[float, float], limit: Limit, note: str) -> None:
+    found, said = mended(*ends)
+    assert found == limit
+    assert note in said
+
+
+def test_a_limit_of_nonsense_is_refused(figure: Puppet) -> None:
+    with pytest.raises(RigError, match="plain numbers"):
+        set_limit(figure, named(figure, "Head"), math.nan, 1.0)
+
+
+def test_controls_are_proposed_for_limbs_carriers_and_master_once(limbed: Puppet) -> None:
+    body, _ = carry_together(limbed, [named(limbed, "Trunk")], "Body", 300 + 400j)
+    puppet, _ = carry_together(body, children(body, None), "Master", 300 + 650j, role="master")
+    made, keys = add_controls(puppet, propose_controls(puppet))
+    kinds = {made.controls[key].name: made.controls[key].kind for key in keys}
+    assert kinds == {"Near hand": "grip", "Near foot": "grip", "Body": "grip", "Master": "master"}
+    assert propose_controls(made) == []
+    assert control_at_rest(made, made.controls[keys[0]]) == 200 + 380j
+    with pytest.raises(RigError, match="moves that already"):
+        add_controls(made, [made.controls[keys[0]]])
+    assert len(propose_controls(remove_control(made, keys[0]))) == 1
+
+
+def test_the_foot_can_turn_with_the_limb_or_keep_its_angle(limbed: Puppet) -> None:
+    _, leg = limbed.limbs
+    assert set_end_hold(limbed, leg, "limb").limbs[leg].end_hold == "limb"
+
+
+def test_draw_order_moves_one_and_many_and_stays_a_permutation(figure: Puppet) -> None:
+    a, b, c, *rest = figure.order
+    assert reorder(figure, [a], len(figure.order)).order == (b, c, *rest, a)
+    assert reorder(figure, [c, a], 0).order == (a, c, b, *rest)
+    assert step_order(figure, [a, b], 1).order[:3] == (c, a, b)
+    assert step_order(figure, [a], -1).order == figure.order
+
+
+def test_an_unset_pivot_goes_along_with_its_drawing_and_a_set_one_stays() -> None:
+    puppet, key = add_part(Puppet(), "Leaf", Drawing("0" * 64, 10, 10), Placement(0, 0))
+    joint = puppet.parts[key].joint
+    moved = place_part(puppet, key, Placement(100, 0))
+    assert moved.joints[joint].pivot == Point(105, 5)
+    kept = place_part(move_pivot(puppet, joint, 1j), key, Placement(100, 0))
+    assert kept.joints[joint].pivot == Point(0, 1)
+
+
+def test_a_part_can_ride_on_another_joint_and_its_bare_joint_goes(figure: Puppet) -> None:
+    eye, key = add_part(figure, "Eye", Drawing("0" * 64, 9, 9), Placement(300, 150))
+    riding = ride_on(eye, key, named(eye, "Head"))
+    assert riding.joints == figure.joints
+    assert riding.parts[key].joint == named(figure, "Head")
+
+
+def test_loose_parts_and_unset_pivots_are_found() -> None:
+    puppet, _ = add_part(Puppet(), "One", Drawing("0" * 64, 9, 9), Placement(0, 0))
+    puppet, _ = add_part(puppet, "Two", Drawing("0" * 64, 9, 9), Placement(50, 0))
+    assert [f.code for f in findings(puppet)] == ["part-loose", "part-loose", "pivot-unset", "pivot-unset"]
+
+
+def test_the_invariants_notice_what_is_broken(limbed: Puppet) -> None:
+    key, limb = next(iter(limbed.limbs.items()))
+    trunk = named(limbed, "Trunk")
+    broken = {
+        "stands away": change(limbed, limb.target, pivot=Point(0, 0)),
+        "in a circle": change(limbed, trunk, parent=named(limbed, "Head")),
+        "not there": change(limbed, trunk, parent="j999"),
+        "no id": put(limbed, "j999", limbed.joints[trunk]),
+        "the same name": change(limbed, trunk, name="Head"),
+        "one chain": change(limbed, key, joints=(limb.joints[0], named(limbed, "Head"))),
+        "leaves out rest": change(limbed, trunk, limit=Limit(0.1, 0.2)),
+        "not finite": change(limbed, trunk, pivot=Point(math.inf, 0)),
+        "permutation": reorder(limbed, [], 0).__class__(**{**_fields(limbed), "order": limbed.order[1:]}),
+    }
+    for words, puppet in broken.items():
+        assert any(words in sentence for sentence in invariants(puppet)), words
+
+
+def _fields(puppet: Puppet) -> dict[str, object]:
+    return {name: getattr(puppet, name) for name in puppet.__struct_fields__}
