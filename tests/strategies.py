@@ -1,6 +1,7 @@
 """Random puppets and edits, built through the public edits alone; edits that are refused are passed over."""
 
 import contextlib
+import itertools
 import math
 from collections.abc import Callable
 
@@ -23,7 +24,17 @@ angles = st.floats(-math.pi, math.pi)
 finite = st.floats(-1e6, 1e6, allow_nan=False)
 maps_numbers = st.builds(complex, st.floats(-3, 3), st.floats(-3, 3))
 
-NAMES = ("Near upper arm", "Near forearm", "Near hand", "Far thigh", "Far shin", "Far foot", "Trunk", "Head", "Tail")
+NAMES = (
+    "Near upper arm",
+    "Near forearm",
+    "Near hand",
+    "Far thigh",
+    "Far shin",
+    "Far foot",
+    "Trunk",
+    "Head",
+    "Tail",
+)
 
 
 def some_part(puppet: Puppet, draw: st.DrawFn) -> Puppet:
@@ -44,7 +55,9 @@ Edit = Callable[[Puppet, st.DrawFn], Puppet]
 # Edits of the rig: none of them may move a pixel of the rest picture.
 RIG_EDITS: dict[str, Edit] = {
     "move_pivot": lambda p, d: move_pivot(p, _pick(d, p.joints), d(points)),
-    "set_parent": lambda p, d: set_parent(p, [_pick(d, p.joints)], d(st.none() | st.sampled_from(list(p.joints)))),
+    "set_parent": lambda p, d: set_parent(
+        p, [_pick(d, p.joints)], d(st.none() | st.sampled_from(list(p.joints)))
+    ),
     "carry": lambda p, d: carry_together(
         p, {_pick(d, p.joints) for _ in range(d(st.integers(1, 4)))}, "Carrier", d(points)
     )[0],
@@ -64,7 +77,9 @@ ART_EDITS: dict[str, Edit] = {
     "add_part": some_part,
     "remove_part": lambda p, d: remove_part(p, _pick(d, p.parts)),
     "place": lambda p, d: place_part(
-        p, _pick(d, p.parts), Placement(d(coordinates), d(coordinates), d(angles), d(st.floats(-2, 2)), 1.0, 0.1)
+        p,
+        _pick(d, p.parts),
+        Placement(d(coordinates), d(coordinates), d(angles), d(st.floats(-2, 2)), 1.0, 0.1),
     ),
     "nudge": lambda p, d: nudge_parts(p, [_pick(d, p.parts)], d(points)),
     "reorder": lambda p, d: reorder(p, [_pick(d, p.parts)], d(st.integers(0, len(p.order)))),
@@ -85,7 +100,7 @@ def chains(draw: st.DrawFn) -> Puppet:
     keys = list(puppet.joints)
     for key in keys:
         puppet = move_pivot(puppet, key, draw(points))
-    for upper, lower in zip(keys, keys[1:], strict=False):
+    for upper, lower in itertools.pairwise(keys):
         puppet = set_parent(puppet, [lower], upper)
     return puppet
 

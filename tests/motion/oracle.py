@@ -81,7 +81,10 @@ def solve(puppet: Puppet, pose: Pose, limb: Limb) -> list[float]:
     def error(turns: tuple[float, float]) -> float:
         upper = above @ local(puppet, pose, root, turns[0])
         lower = upper @ local(puppet, pose, middle, turns[1])
-        points = [at(m, z) for m, z in ((upper, puppet.joints[root].pivot.z), (lower, puppet.joints[middle].pivot.z))]
+        points = [
+            at(m, z)
+            for m, z in ((upper, puppet.joints[root].pivot.z), (lower, puppet.joints[middle].pivot.z))
+        ]
         end = at(lower, tip)
         first, second = points[1] - points[0], end - points[1]
         cross = (first.conjugate() * second).imag * limb.bend

@@ -1,12 +1,14 @@
 """The evaluator: against a plain slow one, over many frames, and whatever finite numbers come."""
 
+import itertools
+
 import numpy as np
 import pytest
 from hypothesis import assume, given, settings
 from hypothesis import strategies as st
+
 from motion import oracle
 from strategies import EDITS, chains, poses, puppets
-
 from umbrite.motion.evaluate import evaluate, frames_of
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.errors import RigError
@@ -50,7 +52,7 @@ def test_joints_without_limbs_stand_where_matrices_put_them(puppet: Puppet, data
 def test_limbs_reach_as_near_as_a_search_does(puppet: Puppet, data: st.DataObject) -> None:
     keys = list(puppet.joints)
     pivots = [puppet.joints[key].pivot.z for key in keys]
-    assume(min(abs(b - a) for a, b in zip(pivots, pivots[1:], strict=False)) > 5)
+    assume(min(abs(b - a) for a, b in itertools.pairwise(pivots)) > 5)
     puppet, limb_key = make_limb(puppet, keys[0], keys[2])
     for key in keys[:2]:
         if data.draw(st.booleans()):
@@ -61,7 +63,7 @@ def test_limbs_reach_as_near_as_a_search_does(puppet: Puppet, data: st.DataObjec
     searched = oracle.place(puppet, pose, limb.joints[1])
     tip = puppet.joints[keys[2]].pivot.z
     goal = oracle.at(oracle.place(puppet, pose, limb.target), puppet.joints[limb.target].pivot.z)
-    length = sum(abs(b - a) for a, b in zip(pivots, pivots[1:], strict=False))
+    length = sum(abs(b - a) for a, b in itertools.pairwise(pivots))
     assert placed.limbs.distance[0, 0] <= abs(oracle.at(searched, tip) - goal) + 0.0005 * length + 1e-6
 
 
@@ -171,7 +173,9 @@ def test_a_hand_may_ride_on_a_foot() -> None:
     target = next(limb for limb in puppet.limbs.values() if limb.name == "Far leg").target
     lifted = evaluate(compile_plan(puppet), {f"{target}.y": -80.0})
     assert lifted.limbs.distance[0, 0] < 1e-6
-    assert abs(lifted.pivot(joint(puppet, "Near hand")) - puppet.joints[joint(puppet, "Near hand")].pivot.z) > 40
+    assert (
+        abs(lifted.pivot(joint(puppet, "Near hand")) - puppet.joints[joint(puppet, "Near hand")].pivot.z) > 40
+    )
 
 
 def test_poses_of_different_lengths_and_values_that_are_no_numbers_are_refused() -> None:
@@ -193,7 +197,6 @@ def test_poses_leave_out_rest_and_what_is_gone() -> None:
 
 def test_a_circle_in_a_damaged_puppet_is_refused_by_the_plan() -> None:
     from demo_puppet import joint, wick
-
     from umbrite.rig.change import change
 
     puppet = wick()

@@ -3,12 +3,18 @@
 import cmath
 
 import pytest
-from demo_puppet import joint, wick
 
+from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import (
-    angle_between, body_of, limb_of, move_control_to, move_joint_to, scale_joint_to, turn_joint_by,
+    angle_between,
+    body_of,
+    limb_of,
+    move_control_to,
+    move_joint_to,
+    scale_joint_to,
+    turn_joint_by,
 )  # fmt: skip
 
 PUPPET = wick()

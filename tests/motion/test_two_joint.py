@@ -56,7 +56,10 @@ def test_what_is_out_of_reach_is_approached_as_near_as_lengths_allow() -> None:
     l1, l2 = np.abs(cases.v1), np.abs(cases.v2)
     random = np.random.default_rng(4)
     direction = np.exp(1j * random.uniform(-4, 4, 10_000))
-    for distance, missing in (((l1 + l2) * 1.7, (l1 + l2) * 0.7), (np.abs(l1 - l2) * 0.4, np.abs(l1 - l2) * 0.6)):
+    for distance, missing in (
+        ((l1 + l2) * 1.7, (l1 + l2) * 0.7),
+        (np.abs(l1 - l2) * 0.4, np.abs(l1 - l2) * 0.6),
+    ):
         first, second = reach(distance * direction, *cases, free(10_000), free(10_000))
         away = np.abs(tip_of(cases, first, second) - distance * direction)
         assert np.abs(away - missing).max() < 1e-6

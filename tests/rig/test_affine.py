@@ -4,9 +4,19 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
-from strategies import maps_numbers, points
 
-from umbrite.rig.affine import IDENTITY, Affine, after, around, decompose, from_svg, inverse, linear, svg_matrix
+from strategies import maps_numbers, points
+from umbrite.rig.affine import (
+    IDENTITY,
+    Affine,
+    after,
+    around,
+    decompose,
+    from_svg,
+    inverse,
+    linear,
+    svg_matrix,
+)
 
 affines = st.builds(Affine, maps_numbers, maps_numbers, points)
 

@@ -6,8 +6,8 @@ import copy
 import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
-from strategies import ART_EDITS, EDITS, RIG_EDITS, puppets
 
+from strategies import ART_EDITS, EDITS, RIG_EDITS, puppets
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.errors import RigError
@@ -24,7 +24,9 @@ def rest_matrices(puppet: Puppet) -> dict[str, np.ndarray]:
 
 
 @given(puppets(EDITS), st.sampled_from(sorted(EDITS)), st.data())
-def test_every_edit_keeps_the_invariants_and_its_input(puppet: Puppet, name: str, data: st.DataObject) -> None:
+def test_every_edit_keeps_the_invariants_and_its_input(
+    puppet: Puppet, name: str, data: st.DataObject
+) -> None:
     assert invariants(puppet) == []
     before = copy.deepcopy(puppet)
     with contextlib.suppress(RigError):

@@ -99,7 +99,11 @@ def test_a_name_may_have_spaces_but_not_be_empty_or_taken(figure: Puppet) -> Non
 
 def test_the_family_can_be_walked(figure: Puppet) -> None:
     trunk, hand = named(figure, "Trunk"), named(figure, "Near hand")
-    assert [figure.joints[k].name for k in ancestors(figure, hand)] == ["Near forearm", "Near upper arm", "Trunk"]
+    assert [figure.joints[k].name for k in ancestors(figure, hand)] == [
+        "Near forearm",
+        "Near upper arm",
+        "Trunk",
+    ]
     assert len(branch(figure, trunk)) == 8
     assert path(figure, hand, trunk) == path(figure, trunk, hand)
     with pytest.raises(RigError, match="one line of the family"):

@@ -55,7 +55,14 @@ def _view(name: str) -> Callable[["Window"], object]:
 
 ACTIONS: tuple[Act, ...] = (
     Act("new", "File", "New puppet", "Ctrl+N", "plus", lambda w: w.files.new()),
-    Act("open", "File", "Open a puppet or a layered picture…", "Ctrl+O", "folder-open", lambda w: w.files.ask_open()),
+    Act(
+        "open",
+        "File",
+        "Open a puppet or a layered picture…",
+        "Ctrl+O",
+        "folder-open",
+        lambda w: w.files.ask_open(),
+    ),
     Act("add", "File", "Add pictures…", "Ctrl+Shift+O", "images", lambda w: w.files.ask_add(), row="Parts"),
     Act(
         "demo",

@@ -37,6 +37,7 @@ class Board(QWidget):
     """See the module. `hovered` tells that the hint may have changed; `dropped` carries files let go on it."""
 
     hovered = Signal()
+    pressed = Signal()
     zoomed = Signal(float)
     dropped = Signal(list)
 
@@ -160,6 +161,7 @@ class Board(QWidget):
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.setFocus(Qt.FocusReason.MouseFocusReason)
+        self.pressed.emit()
         at = event.position()
         if event.button() == Qt.MouseButton.MiddleButton or (
             event.button() == Qt.MouseButton.LeftButton and self._space

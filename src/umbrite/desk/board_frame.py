@@ -126,7 +126,7 @@ class Welcome(QFrame):
 
 
 class HintLine(QFrame):
-    """One sentence; a message takes its place for a while."""
+    """One sentence; a message takes its place for a while, or until the next press."""
 
     def __init__(self, session: Session, board: Board, parent: QWidget) -> None:
         super().__init__(parent)
@@ -152,7 +152,7 @@ class HintLine(QFrame):
         session.said.connect(self.say)
         board.hovered.connect(self.refresh)
         board.zoomed.connect(lambda zoom: self.zoom.setText(f"{zoom * 100:.0f} %"))
-        for signal in (session.station_changed, session.tool_changed):
+        for signal in (session.station_changed, session.tool_changed, board.pressed):
             signal.connect(self._drop_message)
         self.refresh()
 

@@ -74,8 +74,6 @@ def _rivets(session: Session) -> Iterator[Handle]:
         (wide if carrier else plain).append(Handle("pivot", key, placed.pivot(key), radius))
     yield from sorted(wide, key=lambda handle: -handle.radius)
     yield from plain
-    chosen = set(session.selected("j"))
-    yield from (handle for handle in plain if handle.key in chosen)  # the selected one wins among equals
 
 
 def _hooks(session: Session) -> Iterator[Handle]:
@@ -150,13 +148,14 @@ def master_points(session: Session, key: str, camera: Camera) -> tuple[complex, 
 
 
 def handle_at(session: Session, camera: Camera, at: complex) -> Handle | None:
-    """The handle under a board point: the topmost of those that reach it, small ones before wide ones."""
-    best = None
+    """The handle under a board point: small ones before wide ones, then the nearest, then the selected one."""
+    best: tuple[tuple[float, int, bool], Handle] | None = None
     for handle in handles(session, camera):
         place = handle.at
         if handle.detail == "beside":
             place += complex(0, HOOK * 1.3) / camera.zoom  # hooks hang below the rivet that they belong to
         away = abs(place - at) * camera.zoom
-        if away <= handle.radius + 2 and (best is None or handle.radius <= best.radius):
-            best = handle
-    return best
+        rank = (handle.radius, round(away), handle.key not in session.selection)
+        if away <= handle.radius + 2 and (best is None or rank <= best[0]):
+            best = (rank, handle)
+    return best[1] if best is not None else None

@@ -6,7 +6,7 @@ from typing import Literal
 from umbrite.rig.change import change, get_joint, get_limb, new_id, put, take_out
 from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import ancestors, children, path, set_parent
+from umbrite.rig.family import ancestors, children, parts_on, path, set_parent
 from umbrite.rig.model import Joint, Limb, Puppet, point
 from umbrite.rig.names import names_like, side_of, unique, words_of
 from umbrite.rig.parts import board_from_drawing
@@ -154,6 +154,8 @@ def remove_limb(puppet: Puppet, key: str) -> Puppet:
     for control, item in puppet.controls.items():
         if item.moves == limb.target:
             puppet = take_out(puppet, control)
+    if parts_on(puppet, limb.target):
+        return puppet  # a drawing rides on the target, so its joint stays as any other
     for child in children(puppet, limb.target):
         puppet = change(puppet, child, parent=puppet.joints[limb.target].parent)
     return take_out(puppet, limb.target)

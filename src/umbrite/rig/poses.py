@@ -14,8 +14,8 @@ LIMB_CHANNELS = ("blend",)
 
 
 def with_values(pose: Pose, values: Mapping[str, float]) -> Pose:
-    """The pose with some channels set; zeros are left out."""
-    return {k: v for k, v in {**pose, **values}.items() if v != 0}
+    """The pose with some channels set; zeros are left out, arrays' numbers become plain."""
+    return {k: float(v) for k, v in {**pose, **values}.items() if v != 0}
 
 
 def value(pose: Pose, key: str, channel: str) -> float:

@@ -69,7 +69,8 @@ def drag_pivot(session: Session, key: str, press: complex) -> Gesture:
         if event.ctrl and others:
             near = min(others, key=lambda k: abs(others[k] - at))
             at = others[near] if abs(others[near] - at) * event.zoom < PIVOT_SNAP * 2 else at
-        to = rest_from_board(at)
+        to = complex(rest_from_board(at))
+        to = complex(round(to.real, 3), round(to.imag, 3))  # no tails of rounding in the file
         session.preview(puppet=move_pivot(start, key, to))
         event = yield Feedback(readout=f"x {to.real:.1f}, y {to.imag:.1f}", lit=(key,))
     finish(session, event, f"Move pivot of {joint.name}")

@@ -1,0 +1,360 @@
+"""Parts, Pivots, Limbs and Controls with real pointer events on the real window."""
+
+from collections.abc import Callable
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QPointF, Qt
+from PySide6.QtGui import QImage
+
+from demo_puppet import joint, part
+from desk.conftest import Hand
+from umbrite.desk.handles import HOOK, fan_directions, fan_radius
+from umbrite.desk.window import Window
+from umbrite.rig.angles import shown_degrees
+from umbrite.rig.invariants import invariants
+from umbrite.rig.limits import set_limit
+from umbrite.rig.model import Point, Puppet
+
+SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
+Act = Callable[[str], None]
+
+
+def picture(window: Window) -> np.ndarray:
+    """The art as the board shows it, without the rig."""
+    window.board.repaint()
+    image = window.board._layer.image.convertToFormat(QImage.Format.Format_RGB888)
+    flat = np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.bytesPerLine())
+    return flat[:, : image.width() * 3].copy()
+
+
+def puppet(window: Window) -> Puppet:
+    return window.session.puppet
+
+
+def chosen(window: Window) -> list[str]:
+    session = window.session
+    return [
+        (puppet(window).parts | puppet(window).joints | puppet(window).limbs | puppet(window).controls)[
+            key
+        ].name  # type: ignore[operator]
+        for key in session.selection
+    ]
+
+
+def test_a_click_picks_by_shape_and_again_goes_deeper(art_window: Window, hand: Hand) -> None:
+    shoulder = 532 + 652j
+    hand.click(shoulder)
+    assert chosen(art_window) == ["Near upper arm"]
+    hand.click(shoulder)
+    assert chosen(art_window) == ["Trunk"]
+    hand.click(80 + 80j)
+    assert chosen(art_window) == []
+    hand.click(420 + 560j)  # within the trunk's neighbours' boxes, but on no paper
+    assert chosen(art_window) == []
+
+
+def test_dragging_moves_what_is_selected_even_behind_something(art_window: Window, hand: Hand) -> None:
+    session = art_window.session
+    trunk = part(puppet(art_window), "Trunk")
+    before = puppet(art_window).parts[trunk].placement
+    session.select([trunk])
+    hand.drag(532 + 652j, 542 + 672j)
+    after = puppet(art_window).parts[trunk].placement
+    assert (after.x - before.x, after.y - before.y) == pytest.approx((10, 20))
+    assert session.history.undo_name == "Move Trunk"
+    session.undo()
+    assert puppet(art_window).parts[trunk].placement == before
+
+
+def test_shift_selects_more_and_a_box_selects_what_lies_in_it(art_window: Window, hand: Hand) -> None:
+    hand.click(370 + 980j)
+    hand.click(640 + 300j, SHIFT)
+    assert chosen(art_window) == ["Near hand", "Cap"]
+    hand.drag(480 + 230j, 860 + 560j)
+    assert set(chosen(art_window)) == {"Head", "Eyes", "Mouth", "Cap"}
+
+
+def test_a_right_click_lists_everything_under_the_pointer(art_window: Window) -> None:
+    place = art_window.board.camera.point(532 + 652j)
+    menu = art_window.board.menu_under(place)
+    assert menu is not None
+    assert [action.text() for action in menu.actions()] == ["Near upper arm", "Trunk", "Scarf tail"]
+    menu.actions()[1].trigger()
+    assert chosen(art_window) == ["Trunk"]
+    menu.deleteLater()
+    assert art_window.board.menu_under(QPointF(5, 5)) is None
+
+
+def test_a_locked_part_is_not_picked(art_window: Window, hand: Hand) -> None:
+    tree = art_window.family.tree
+    arm = joint(puppet(art_window), "Near upper arm")
+    tree.itemClicked.emit(tree.item_for(arm), 2)
+    hand.click(532 + 652j)
+    assert chosen(art_window) == ["Trunk"]
+    tree.itemClicked.emit(tree.item_for(arm), 1)
+    assert not puppet(art_window).parts[part(puppet(art_window), "Near upper arm")].visible
+    assert art_window.session.history.undo_name == "Hide Near upper arm"
+
+
+def test_order_changes_by_actions_and_is_undone(art_window: Window, act: Act) -> None:
+    order = puppet(art_window).order
+    art_window.session.select([part(puppet(art_window), "Far hand")])
+    act("front")
+    assert puppet(art_window).order[-1] == order[0]
+    act("back")
+    act("undo")
+    act("undo")
+    assert puppet(art_window).order == order
+    act("redo")
+    assert puppet(art_window).order[-1] == order[0]
+
+
+def test_a_rivet_is_dragged_and_the_picture_stays(art_window: Window, hand: Hand) -> None:
+    art_window.session.go_to("Pivots")
+    before = picture(art_window)
+    key = joint(puppet(art_window), "Near forearm")
+    start = puppet(art_window).joints[key].pivot.z
+    hand.drag(start, 408 + 792j)
+    moved = puppet(art_window).joints[key]
+    assert abs(moved.pivot.z - (408 + 792j)) < 2
+    assert moved.pivot_set
+    assert (picture(art_window) == before).all()
+    assert art_window.session.history.undo_name == "Move pivot of Near forearm"
+
+
+def test_esc_in_the_middle_of_a_drag_puts_everything_back(
+    art_window: Window, hand: Hand, qtbot: object
+) -> None:
+    art_window.session.go_to("Pivots")
+    key = joint(puppet(art_window), "Head")
+    start = puppet(art_window)
+    at = start.joints[key].pivot.z
+    hand.press(at)
+    hand.move(at + 50)
+    assert puppet(art_window).joints[key].pivot.x == pytest.approx(at.real + 50, abs=1)
+    qtbot.keyClick(art_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
+    assert puppet(art_window) is start
+    hand.move(at + 90)
+    hand.release(at + 90)
+    assert puppet(art_window) is start
+    assert art_window.session.history.undo_name is None
+
+
+def test_ctrl_snaps_a_pivot_to_another_and_shift_keeps_to_an_axis(wick_window: Window, hand: Hand) -> None:
+    session = wick_window.session
+    session.go_to("Pivots")
+    pole, hand_key = (joint(puppet(wick_window), name) for name in ("Lamp pole", "Near hand"))
+    eyes = joint(puppet(wick_window), "Eyes")
+    start = puppet(wick_window).joints[eyes].pivot.z
+    hand.drag(start, start + 60 + 9j, SHIFT)
+    assert puppet(wick_window).joints[eyes].pivot.y == start.imag
+    at = puppet(wick_window).joints[pole].pivot.z
+    hand.drag(at, puppet(wick_window).joints[hand_key].pivot.z + 12 + 6j, CTRL)
+    assert puppet(wick_window).joints[pole].pivot == puppet(wick_window).joints[hand_key].pivot
+
+
+def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window: Window, hand: Hand) -> None:
+    session = art_window.session
+    session.go_to("Pivots")
+    session.take_tool("cord")
+    before = picture(art_window)
+    head, cap, trunk = (joint(puppet(art_window), name) for name in ("Head", "Cap", "Trunk"))
+    pivot = {key: puppet(art_window).joints[key].pivot.z for key in (head, cap)}
+    hand.drag(pivot[cap], 600 + 490j)  # let go on the head's paper
+    assert puppet(art_window).joints[cap].parent == head
+    session.select([joint(puppet(art_window), name) for name in ("Head", "Neck", "Hips")])
+    hand.drag(pivot[head], 560 + 860j)
+    assert {
+        puppet(art_window).joints[joint(puppet(art_window), n)].parent for n in ("Head", "Neck", "Hips")
+    } == {trunk}
+    assert (picture(art_window) == before).all()
+    hand.drag(puppet(art_window).joints[trunk].pivot.z, pivot[cap])
+    assert puppet(art_window).joints[trunk].parent is None
+    assert "a circle" in art_window.frame.hints.message
+    session.select([])
+    hand.drag(pivot[head], 1100 + 100j)
+    assert "let the cord go on a rivet" in art_window.frame.hints.message
+
+
+def test_carriers_go_over_a_selection_and_a_master_over_everything(art_window: Window, act: Act) -> None:
+    session = art_window.session
+    session.go_to("Pivots")
+    before = picture(art_window)
+    session.select([joint(puppet(art_window), name) for name in ("Hips", "Trunk")])
+    act("carry")
+    carrier = session.selection[0]
+    assert puppet(art_window).joints[carrier].name == "Carrier"
+    act("master")
+    master = session.selection[0]
+    assert puppet(art_window).joints[carrier].parent == master
+    assert puppet(art_window).joints[master].pivot.y == pytest.approx(1500, abs=12)
+    assert not art_window.actions_by_id["master"].isEnabled()
+    assert "has a master already" in art_window.actions_by_id["master"].toolTip()
+    assert (picture(art_window) == before).all()
+    act("delete")
+    assert puppet(art_window).joints[carrier].parent is None
+
+
+def test_a_limb_is_drawn_from_either_end_and_selected(wick_window: Window, hand: Hand, act: Act) -> None:
+    session = wick_window.session
+    session.go_to("Limbs")
+    arm = next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
+    session.select([arm])
+    act("delete")
+    assert len(puppet(wick_window).limbs) == 3
+    before = picture(wick_window)
+    pivots = [
+        puppet(wick_window).joints[joint(puppet(wick_window), n)].pivot.z
+        for n in ("Far upper arm", "Far hand")
+    ]
+    hand.drag(pivots[1], pivots[0])
+    limb = puppet(wick_window).limbs[session.selection[0]]
+    assert (limb.name, limb.bend) == ("Far arm", -1)
+    assert puppet(wick_window).joints[limb.target].pivot.z == pivots[1]
+    assert (picture(wick_window) == before).all()
+    assert invariants(puppet(wick_window)) == []
+
+
+def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(
+    wick_window: Window, hand: Hand, act: Act
+) -> None:
+    session = wick_window.session
+    session.go_to("Limbs")
+    target = next(limb for limb in puppet(wick_window).limbs.values() if limb.name == "Near leg").target
+    below = complex(0, HOOK * 1.3) / wick_window.board.camera.zoom
+    hand.click(puppet(wick_window).joints[target].pivot.z + below)
+    assert chosen(wick_window) == ["Near leg"]
+    clockwise, counter = wick_window.details.sections["l"].card.sides  # type: ignore[attr-defined]
+    assert clockwise.isChecked()
+    counter.click()
+    assert puppet(wick_window).limbs[session.selection[0]].bend == -1
+    assert counter.isChecked()
+    act("side")
+    assert puppet(wick_window).limbs[session.selection[0]].bend == 1
+    assert session.history.undo_name == "Turn bend side of Near leg"
+
+
+def test_a_fan_s_end_is_dragged_and_the_part_shows_itself_there(wick_window: Window, hand: Hand) -> None:
+    session = wick_window.session
+    session.go_to("Limbs")
+    session.take_tool("limit")
+    shin = joint(puppet(wick_window), "Near shin")
+    session.select([shin])
+    before = picture(wick_window)
+    _, large = fan_directions(session, shin)
+    pivot, radius = puppet(wick_window).joints[shin].pivot.z, fan_radius(wick_window.board.camera)
+    hand.press(pivot + large * radius)
+    for angle in np.linspace(0, -0.6, 5):
+        hand.move(pivot + large * np.exp(1j * angle) * radius)
+    assert session.placed.turn(shin) == pytest.approx(np.radians(140) - 0.6, abs=0.02)
+    assert "Near shin −" in wick_window.board.feedback.readout
+    hand.release(pivot + large * np.exp(-0.6j) * radius)
+    limit = puppet(wick_window).joints[shin].limit
+    assert limit is not None
+    assert limit.largest == pytest.approx(np.radians(140) - 0.6, abs=0.02)
+    assert limit.smallest == pytest.approx(np.radians(-12))
+    assert (picture(wick_window) == before).all()
+
+
+def test_shift_steps_a_limit_and_ctrl_sets_both_ends(wick_window: Window, hand: Hand) -> None:
+    session = wick_window.session
+    session.go_to("Limbs")
+    session.take_tool("limit")
+    head = joint(puppet(wick_window), "Head")
+    session.select([head])
+    pivot, radius = puppet(wick_window).joints[head].pivot.z, fan_radius(wick_window.board.camera)
+    _, large = fan_directions(session, head)
+    hand.drag(pivot + large * radius, pivot + large * np.exp(0.4j) * radius, SHIFT | CTRL)
+    limit = puppet(wick_window).joints[head].limit
+    assert limit is not None
+    assert shown_degrees(limit.smallest) == pytest.approx(-shown_degrees(limit.largest))
+    assert shown_degrees(limit.largest) % 5 == pytest.approx(0, abs=1e-9)
+
+
+def test_limits_are_typed_as_people_see_them(wick_window: Window) -> None:
+    session = wick_window.session
+    session.go_to("Limbs")
+    head = joint(puppet(wick_window), "Head")
+    session.select([head])
+    fields = {field.accessibleName(): field for field in wick_window.details.sections["j"].fields}
+    lower, upper = fields["Lower limit"], fields["Upper limit"]
+    assert (lower.text(), upper.text()) == ("-30.0°", "30.0°")
+    lower.setValue(-20.0)  # type: ignore[union-attr]
+    limit = puppet(wick_window).joints[head].limit
+    assert limit is not None
+    assert (shown_degrees(limit.largest), shown_degrees(limit.smallest)) == pytest.approx((-20, 30))
+    upper.setValue(-5.0)  # type: ignore[union-attr]
+    limit = puppet(wick_window).joints[head].limit
+    assert limit is not None
+    assert limit.smallest == 0
+    assert "left out the rest pose" in wick_window.frame.hints.message
+
+
+def test_details_change_many_at_once_and_refuse_in_words(wick_window: Window) -> None:
+    session = wick_window.session
+    session.go_to("Parts")
+    keys = [part(puppet(wick_window), name) for name in ("Near hand", "Far hand")]
+    session.select(keys)
+    fields = {field.accessibleName(): field for field in wick_window.details.sections["p"].fields}
+    assert fields["Place x"].text() == "several"
+    fields["Opacity"].setValue(60)  # type: ignore[union-attr]
+    assert {puppet(wick_window).parts[key].opacity for key in keys} == {0.6}
+    session.select(keys[:1])
+    name = fields["Name"]
+    name.setText("Trunk")  # type: ignore[union-attr]
+    name.setModified(True)  # type: ignore[union-attr]
+    name.editingFinished.emit()  # type: ignore[union-attr]
+    assert "is taken" in wick_window.frame.hints.message
+    assert puppet(wick_window).parts[keys[0]].name == "Near hand"
+
+
+def test_controls_are_made_in_one_step_and_placed(wick_window: Window, hand: Hand, act: Act) -> None:
+    session = wick_window.session
+    session.go_to("Controls")
+    session.select(puppet(wick_window).controls)
+    act("delete")
+    assert not puppet(wick_window).controls
+    act("controls-make")
+    names = {control.name for control in puppet(wick_window).controls.values()}
+    assert names == {"Near hand", "Far hand", "Near foot", "Far foot", "Body", "Master"}
+    assert session.history.undo_name == "Make 6 controls"
+    key = next(k for k, c in puppet(wick_window).controls.items() if c.name == "Far hand")
+    at = session.placed.control_at(puppet(wick_window).controls[key])
+    hand.drag(at, at + 40 - 30j)
+    assert puppet(wick_window).controls[key].offset == Point(
+        pytest.approx(40, abs=1), pytest.approx(-30, abs=1)
+    )
+
+
+def test_arrows_nudge_by_one_and_with_shift_by_ten(art_window: Window, qtbot: object) -> None:
+    key = part(puppet(art_window), "Cap")
+    art_window.session.select([key])
+    before = puppet(art_window).parts[key].placement
+    art_window.board.setFocus()
+    qtbot.keyClick(art_window.board, Qt.Key.Key_Right)  # type: ignore[attr-defined]
+    qtbot.keyClick(art_window.board, Qt.Key.Key_Up, SHIFT)  # type: ignore[attr-defined]
+    after = puppet(art_window).parts[key].placement
+    assert (after.x - before.x, after.y - before.y) == (1, -10)
+
+
+def test_walking_the_family_by_keys(wick_window: Window, act: Act) -> None:
+    session = wick_window.session
+    session.go_to("Pivots")
+    session.select([joint(puppet(wick_window), "Near forearm")])
+    act("up")
+    assert chosen(wick_window) == ["Near upper arm"]
+    act("branch")
+    assert chosen(wick_window) == ["Near upper arm", "Near forearm", "Near hand", "Lamp pole"]
+    session.select([joint(puppet(wick_window), "Neck")])
+    act("down")
+    assert chosen(wick_window)[0] in {"Head", "Scarf", "Scarf tail"}
+
+
+def test_a_limit_set_from_script_shows_its_fan_at_rest(wick_window: Window) -> None:
+    session = wick_window.session
+    session.go_to("Limbs")
+    cap = joint(puppet(wick_window), "Cap")
+    session.edit("Limit", puppet=set_limit(puppet(wick_window), cap, -0.5, 0.5))
+    small, large = fan_directions(session, cap)
+    assert np.angle(large / small) == pytest.approx(1.0)

@@ -1,0 +1,161 @@
+"""Rehearse with real pointer events: controls and art pose, limbs solve, Esc and undo put back."""
+
+from collections.abc import Callable
+
+import numpy as np
+import pytest
+from PySide6.QtCore import Qt
+
+from demo_puppet import control, joint
+from desk.conftest import Hand
+from umbrite.desk.handles import master_points
+from umbrite.desk.window import Window
+
+ALT, SHIFT = Qt.KeyboardModifier.AltModifier, Qt.KeyboardModifier.ShiftModifier
+Act = Callable[[str], None]
+
+
+def at(window: Window, name: str) -> complex:
+    """Where a joint is now."""
+    return window.session.placed.pivot(joint(window.session.puppet, name))
+
+
+def grip(window: Window, name: str) -> complex:
+    session = window.session
+    return session.placed.control_at(session.puppet.controls[control(session.puppet, name)])
+
+
+def test_dragging_a_hand_s_grip_brings_the_hand_there(wick_window: Window, hand: Hand) -> None:
+    hand.drag(grip(wick_window, "Near hand"), 330 + 700j)
+    assert abs(at(wick_window, "Near hand") - (330 + 700j)) < 1
+    assert wick_window.session.history.undo_name == "Pose Near hand"
+    wick_window.session.undo()
+    assert wick_window.session.pose == {}
+
+
+def test_dragging_the_art_of_a_hand_drags_its_limb(wick_window: Window, hand: Hand) -> None:
+    start = at(wick_window, "Far hand")
+    hand.drag(930 + 950j, 930 + 950j + 30 - 200j)
+    assert abs(at(wick_window, "Far hand") - (start + 30 - 200j)) < 1
+
+
+def test_the_lamp_pole_drags_the_arm_that_holds_it(wick_window: Window, hand: Hand) -> None:
+    start = at(wick_window, "Near hand")
+    hand.drag(324 + 220j, 324 + 220j + 40 - 60j)
+    assert abs(at(wick_window, "Near hand") - (start + 40 - 60j)) < 1
+    pole = wick_window.session.placed.joint_map(joint(wick_window.session.puppet, "Lamp pole"))
+    assert np.angle(pole.a) == pytest.approx(0, abs=1e-9)
+
+
+def test_feet_stay_on_the_board_while_the_body_moves(wick_window: Window, hand: Hand) -> None:
+    feet = [at(wick_window, name) for name in ("Near foot", "Far foot")]
+    knee = at(wick_window, "Near shin")
+    hand.drag(grip(wick_window, "Body"), grip(wick_window, "Body") + 40 + 90j)
+    assert [at(wick_window, name) for name in ("Near foot", "Far foot")] == pytest.approx(feet, abs=1e-6)
+    assert abs(at(wick_window, "Near shin") - knee) > 20
+
+
+def test_dragging_the_torso_moves_the_body(wick_window: Window, hand: Hand) -> None:
+    start = at(wick_window, "Hips")
+    hand.drag(600 + 760j, 640 + 790j)
+    assert abs(at(wick_window, "Hips") - (start + 40 + 30j)) < 1
+
+
+def test_the_master_moves_turns_and_scales_everything(wick_window: Window, hand: Hand) -> None:
+    session = wick_window.session
+    master = control(session.puppet, "Master")
+    head = at(wick_window, "Head")
+    hand.drag(grip(wick_window, "Master"), grip(wick_window, "Master") + 50 - 20j)
+    assert abs(at(wick_window, "Head") - (head + 50 - 20j)) < 2
+    _, bead = master_points(session, master, wick_window.board.camera)
+    hand.drag(bead, (bead + grip(wick_window, "Master")) / 2)
+    assert session.placed.joint_map(session.puppet.controls[master].moves).a == pytest.approx(0.5, abs=0.02)
+    horn, _ = master_points(session, master, wick_window.board.camera)
+    centre = grip(wick_window, "Master")
+    hand.drag(horn, centre + (horn - centre) * np.exp(-0.5j), steps=8)
+    assert np.angle(session.placed.joint_map(session.puppet.controls[master].moves).a) == pytest.approx(
+        -0.5, abs=0.02
+    )
+    assert (session.placed.limbs.distance < 1e-6).all()
+
+
+def test_a_head_turns_within_its_limit_and_alt_turns_a_torso(wick_window: Window, hand: Hand) -> None:
+    session = wick_window.session
+    hand.drag(640 + 440j, 1000 + 700j)
+    head = joint(session.puppet, "Head")
+    limit = session.puppet.joints[head].limit
+    assert limit is not None
+    assert session.placed.turn(head) == pytest.approx(limit.largest)
+    hand.drag(600 + 700j, 680 + 700j, ALT)
+    assert session.placed.turn(joint(session.puppet, "Trunk")) > 0.1
+    assert abs(at(wick_window, "Hips") - (610 + 960j)) < 1
+
+
+def test_alt_turns_one_joint_of_a_limb_alone(wick_window: Window, hand: Hand) -> None:
+    session = wick_window.session
+    elbow, upper = at(wick_window, "Far forearm"), session.placed.turn(joint(session.puppet, "Far upper arm"))
+    hand.drag(840 + 855j, 850 + 780j, ALT)
+    assert abs(at(wick_window, "Far forearm") - elbow) < 0.5
+    assert session.placed.turn(joint(session.puppet, "Far upper arm")) == pytest.approx(upper, abs=1e-3)
+    assert session.placed.turn(joint(session.puppet, "Far forearm")) < -0.2
+
+
+def test_esc_springs_back_and_reset_puts_one_or_all_to_rest(
+    wick_window: Window, hand: Hand, act: Act, qtbot: object
+) -> None:
+    session = wick_window.session
+    start = grip(wick_window, "Near hand")
+    hand.press(start)
+    hand.move(start + 100 - 100j)
+    assert session.pose
+    qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
+    assert session.pose == {}
+    hand.release(start)
+    hand.drag(start, start + 60 - 90j)
+    hand.drag(grip(wick_window, "Far foot"), grip(wick_window, "Far foot") - 60j)
+    session.select([control(session.puppet, "Near hand")])
+    act("reset")
+    assert len({name.split(".")[0] for name in session.pose}) == 1
+    assert abs(grip(wick_window, "Near hand") - start) < 1e-6
+    act("reset-all")
+    assert session.pose == {}
+    session.undo()
+    session.undo()
+    assert len({name.split(".")[0] for name in session.pose}) == 2
+
+
+def test_shift_keeps_a_drag_to_one_axis(wick_window: Window, hand: Hand) -> None:
+    start = grip(wick_window, "Near foot")
+    hand.drag(start, start + 80 - 20j, SHIFT)
+    assert grip(wick_window, "Near foot").imag == pytest.approx(start.imag)
+
+
+def test_out_of_reach_is_shown_and_nothing_breaks(wick_window: Window, hand: Hand) -> None:
+    hand.drag(grip(wick_window, "Near hand"), 60 + 100j)
+    session = wick_window.session
+    arm = list(session.puppet.limbs).index(
+        next(k for k, x in session.puppet.limbs.items() if x.name == "Near arm")
+    )
+    assert session.placed.limbs.distance[0, arm] > 200
+    wick_window.board.repaint()
+    assert np.isfinite(session.placed.maps.t).all()
+
+
+def test_the_pose_is_seen_in_rehearse_only_and_never_lost(wick_window: Window, hand: Hand) -> None:
+    session = wick_window.session
+    hand.drag(grip(wick_window, "Near hand"), 330 + 700j)
+    pose = session.pose
+    session.go_to("Pivots")
+    assert session.placed.pivot(joint(session.puppet, "Near hand")) == pytest.approx(366 + 962j)
+    session.go_to("Rehearse")
+    assert session.pose is pose
+    assert abs(at(wick_window, "Near hand") - (330 + 700j)) < 1
+
+
+def test_the_readout_stands_beside_the_pointer_while_dragging(wick_window: Window, hand: Hand) -> None:
+    start = grip(wick_window, "Near hand")
+    hand.press(start)
+    hand.move(start + 30 - 40j)
+    assert wick_window.board.feedback.readout == "+30, +40 px"
+    hand.release(start + 30 - 40j)
+    assert wick_window.board.feedback.readout == ""

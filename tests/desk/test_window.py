@@ -1,0 +1,344 @@
+"""The window as a whole: panels, files, findings, finder, settings, and what it does with bad input."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import QMimeData, QPointF, QSettings, Qt, QUrl
+from PySide6.QtGui import QDropEvent, QKeySequence
+from PySide6.QtWidgets import QAbstractItemView, QApplication, QPushButton
+from pytestqt.qtbot import QtBot
+
+from demo_puppet import ASSETS, joint, part
+from desk.conftest import Answers, Hand
+from umbrite.desk.actions import ACTIONS, MENUS
+from umbrite.desk.hints import HANDLE_HINTS, STATION_HINTS, hint_for
+from umbrite.desk.history import History, State
+from umbrite.desk.look import ASSETS as LOOK
+from umbrite.desk.session import FIRST_TOOL, STATIONS, Session
+from umbrite.desk.strip import progress
+from umbrite.desk.window import Window
+from umbrite.files.package import load
+from umbrite.rig.model import Puppet
+
+Act = Callable[[str], None]
+
+
+def drop(widget: QAbstractItemView, at: QPointF, where: QAbstractItemView.DropIndicatorPosition, mime: QMimeData,
+         monkeypatch: pytest.MonkeyPatch) -> None:  # fmt: skip
+    """Let go over a list as its own drag would: Qt's drag loop itself needs a real pointer (see the journeys)."""
+    monkeypatch.setattr(widget, "dropIndicatorPosition", lambda: where)
+    event = QDropEvent(
+        at, Qt.DropAction.MoveAction, mime, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
+    )
+    widget.dropEvent(event)
+
+
+def test_every_action_has_a_menu_a_key_of_its_own_and_an_icon_that_is_there() -> None:
+    keys = [act.key for act in ACTIONS if act.key]
+    assert len(set(keys)) == len(keys)
+    assert len({act.id for act in ACTIONS}) == len(ACTIONS)
+    for act in ACTIONS:
+        assert act.menu in MENUS
+        assert not act.key or not QKeySequence(act.key).isEmpty()
+        assert not act.icon or (LOOK / "icons" / f"{act.icon}.svg").exists(), act.icon
+
+
+def test_what_can_not_be_done_stays_visible_and_says_why(window: Window) -> None:
+    for act in ACTIONS:
+        action = window.actions_by_id[act.id]
+        assert action.isVisible()
+        assert action.isEnabled() == (act.why_not(window.session) == "")
+        assert action.isEnabled() or action.statusTip().endswith(".")
+
+
+def test_stations_are_reached_by_key_and_sign_and_show_their_tools(wick_window: Window, act: Act) -> None:
+    for station in STATIONS:
+        act(station.lower())
+        assert wick_window.session.station == station
+        assert wick_window.strip.signs[station].isChecked()
+        shown = {button.defaultAction() for button in wick_window.frame.tools.buttons}
+        assert shown == {wick_window.actions_by_id[a.id] for a in ACTIONS if a.row == station}
+        assert wick_window.frame.hints.text.text()
+    wick_window.strip.signs["Limbs"].click()
+    assert wick_window.session.station == "Limbs"
+
+
+def test_every_station_and_handle_has_a_hint(wick_window: Window, hand: Hand) -> None:
+    assert {station for station, _ in STATION_HINTS} == set(STATIONS)
+    assert all((station, tool) in STATION_HINTS for station, tool in FIRST_TOOL.items())
+    assert all(text.startswith("{name}") for text in HANDLE_HINTS.values())
+    session = wick_window.session
+    grip = next(c for c in session.puppet.controls.values() if c.name == "Far hand")
+    hand.click(30 + 30j)
+    hand.hover(session.placed.control_at(grip))
+    assert wick_window.frame.hints.text.text().startswith("Far hand: drag to pose")
+    assert hint_for(Session(), None).startswith("Drop pictures here")
+
+
+def test_the_strip_tells_progress_and_findings(art_window: Window, act: Act) -> None:
+    session = art_window.session
+    assert [progress(session, s).words for s in STATIONS] == [
+        "25 in order", "0 of 25 set", "none yet", "none yet", "at rest"
+    ]  # fmt: skip
+    assert progress(session, "Pivots").look_at
+    assert art_window.strip.lamp.text() == "50 findings"
+    act("findings")
+    rows = art_window.findings_list.findChildren(QPushButton)
+    fix = next(button for button in rows if button.text() == "The middle is right")
+    fix.click()
+    assert art_window.strip.lamp.text() == "49 findings"
+    assert session.history.undo_name == "The middle is right"
+    art_window.findings_list.refresh()
+    show = next(b for b in art_window.findings_list.findChildren(QPushButton) if b.text() == "Show")
+    show.click()
+    assert (session.station, len(session.selection)) == ("Pivots", 1)
+
+
+def test_the_family_re_parents_by_drag_and_selects_both_ways(
+    art_window: Window, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    session, tree = art_window.session, art_window.family.tree
+    cap, head = joint(session.puppet, "Cap"), joint(session.puppet, "Head")
+    tree.setCurrentItem(tree.item_for(cap))
+    assert session.selection == (cap,)
+    onto = QPointF(tree.visualItemRect(tree.item_for(head)).center())
+    drop(tree, onto, QAbstractItemView.DropIndicatorPosition.OnItem, QMimeData(), monkeypatch)
+    assert session.puppet.joints[cap].parent == head
+    assert tree.item_for(cap).parent() is tree.item_for(head)
+    session.select([head])
+    assert [item.text(0) for item in tree.selectedItems()] == ["Head"]
+    session.select([cap])
+    drop(tree, QPointF(5, 5), QAbstractItemView.DropIndicatorPosition.AboveItem, QMimeData(), monkeypatch)
+    assert session.puppet.joints[cap].parent is None
+
+
+def test_names_are_given_in_the_tree_and_refused_in_words(art_window: Window) -> None:
+    session, tree = art_window.session, art_window.family.tree
+    cap = joint(session.puppet, "Cap")
+    tree.item_for(cap).setText(0, "Flat cap")
+    assert session.puppet.joints[cap].name == "Flat cap"
+    assert "Flat cap" in {item.name for item in session.puppet.parts.values()}
+    tree.item_for(cap).setText(0, "Head")
+    assert "is taken" in art_window.frame.hints.message
+    assert tree.item_for(cap).text(0) == "Flat cap"
+
+
+def test_the_filter_shows_what_fits_and_what_carries_it(wick_window: Window) -> None:
+    tree = wick_window.family.tree
+    wick_window.family.find_box.setText("hand")
+    shown = {tree.item_for(j).text(0) for j in wick_window.session.puppet.joints if j in tree._items
+             and not tree.item_for(j).isHidden()}  # fmt: skip
+    assert {"Near hand", "Far hand", "Trunk", "Master"} <= shown
+    assert not {"Head", "Near shin"} & shown
+    wick_window.family.find_box.clear()
+    assert not tree.item_for(joint(wick_window.session.puppet, "Head")).isHidden()
+
+
+def test_the_depth_rail_reorders_one_and_many_by_drag(
+    art_window: Window, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    session, rail = art_window.session, art_window.depth_rail
+    names = [rail.item(i).text() for i in range(rail.count())]
+    assert names[:2] == ["Near hand", "Near forearm"]
+    session.select([part(session.puppet, name) for name in ("Near hand", "Lamp pole")])
+    below = QPointF(rail.visualItemRect(rail.item(4)).center())
+    drop(rail, below, QAbstractItemView.DropIndicatorPosition.BelowItem, QMimeData(), monkeypatch)
+    assert [rail.item(i).text() for i in range(6)] == [
+        "Near forearm", "Near upper arm", "Cap", "Near hand", "Lamp pole", "Eyes"
+    ]  # fmt: skip
+    session.undo()
+    assert [rail.item(i).text() for i in range(rail.count())] == names
+
+
+def test_a_saved_puppet_opens_again_to_the_last_bit(
+    wick_window: Window, hand: Hand, answers: Answers, tmp_path: Path, act: Act
+) -> None:
+    session = wick_window.session
+    hand.drag(366 + 962j, 330 + 700j)
+    answers.save_path = tmp_path / "mine.umbrite"
+    act("save-as")
+    puppet, pose = session.puppet, session.pose
+    assert session.history.is_saved
+    assert "saved" in wick_window.strip.file.text()
+    act("undo")
+    assert not session.history.is_saved
+    act("redo")
+    assert session.history.is_saved
+    act("new")
+    assert not session.puppet.parts
+    assert answers.asked == ["save wick.umbrite .umbrite"]
+    answers.open_path = tmp_path / "mine.umbrite"
+    act("open")
+    assert (session.puppet, session.pose) == (puppet, pose)
+
+
+def test_unsaved_work_is_asked_about_only_when_it_would_be_gone(
+    art_window: Window, answers: Answers, tmp_path: Path, act: Act
+) -> None:
+    session = art_window.session
+    session.select([part(session.puppet, "Cap")])
+    act("delete")
+    act("new")
+    assert answers.asked == ["unsaved Wick"]
+    assert session.puppet.parts
+    answers.unsaved, answers.save_path = "save", tmp_path / "kept.umbrite"
+    act("new")
+    assert not session.puppet.parts
+    assert len(load(tmp_path / "kept.umbrite").puppet.parts) == 24
+
+
+def test_the_demo_is_never_overwritten(window: Window, answers: Answers, act: Act) -> None:
+    act("demo")
+    assert window.session.path is None
+    act("save")
+    assert answers.asked == ["save wick.umbrite .umbrite"]
+
+
+def test_the_pose_is_exported_as_a_picture(
+    wick_window: Window, answers: Answers, tmp_path: Path, act: Act
+) -> None:
+    answers.save_path = tmp_path / "pose.png"
+    act("export")
+    assert answers.save_path.read_bytes().startswith(b"\x89PNG")
+    assert "exported as pose.png" in wick_window.frame.hints.message
+    answers.save_path = tmp_path / "nowhere" / "pose.png"
+    act("export")
+    assert "couldn't be saved" in wick_window.frame.hints.message
+
+
+def test_bad_files_are_told_in_the_window_and_nothing_is_lost(wick_window: Window, tmp_path: Path) -> None:
+    session = wick_window.session
+    before = session.puppet
+    cut = tmp_path / "cut.umbrite"
+    cut.write_bytes((ASSETS / "wick.umbrite").read_bytes()[:5000])
+    text = tmp_path / "notes.png"
+    text.write_text("no picture")
+    for path, words in ((cut, "cut off"), (text, "is no picture"), (tmp_path / "gone.ora", "isn't there")):
+        wick_window.files.open(path)
+        assert words in wick_window.frame.hints.message
+        wick_window.files.add([path])
+        assert session.puppet is before
+
+
+def test_files_let_go_on_the_board_begin_or_join_a_puppet(window: Window) -> None:
+    def let_go(*paths: Path) -> None:
+        mime = QMimeData()
+        mime.setUrls([QUrl.fromLocalFile(str(path)) for path in paths])
+        event = QDropEvent(
+            QPointF(200, 200),
+            Qt.DropAction.CopyAction,
+            mime,
+            Qt.MouseButton.LeftButton,
+            Qt.KeyboardModifier.NoModifier,
+        )
+        window.board.dropEvent(event)
+
+    let_go(ASSETS / "wick-pictures")
+    assert len(window.session.puppet.parts) == 25
+    assert not window.frame.welcome.isVisible()
+    let_go(ASSETS / "wick-pictures" / "25 Near hand.png")
+    assert len(window.session.puppet.parts) == 26
+    assert window.session.history.undo_name == "Add 1 part"
+    window.session.undo()
+    assert len(window.session.puppet.parts) == 25
+
+
+def test_an_empty_puppet_shows_three_ways_in(window: Window) -> None:
+    assert window.frame.welcome.isVisible()
+    assert not window.frame.tools.isVisible()
+    window.frame.welcome.buttons[1].click()
+    assert len(window.session.puppet.parts) == 25
+
+
+def test_commands_are_found_by_typing(wick_window: Window, qtbot: QtBot) -> None:
+    wick_window.show_finder()
+    finder = wick_window.finder
+    qtbot.keyClicks(finder.line, "stat lim")
+    assert finder.list.count() == 0
+    finder.line.clear()
+    qtbot.keyClicks(finder.line, "x-ray")
+    assert finder.list.count() == 1
+    qtbot.keyClick(finder.line, Qt.Key.Key_Return)
+    assert wick_window.session.views["xray"]
+    assert not finder.isVisible()
+
+
+def test_x_ray_changes_the_board_and_back(wick_window: Window, act: Act) -> None:
+    board = wick_window.board
+    place = board.camera.point(600 + 800j).toPoint()
+
+    def colour() -> str:
+        board.repaint()
+        return board._layer.image.pixelColor(place).name()
+
+    plain = colour()
+    act("xray")
+    assert colour() != plain
+    act("xray")
+    assert colour() == plain
+
+
+def test_the_window_remembers_its_layout(window: Window, tmp_path: Path) -> None:
+    left = Qt.DockWidgetArea.LeftDockWidgetArea
+    window.addDockWidget(left, window.docks["Depth"])
+    window.close()
+    settings = QSettings(str(tmp_path / "settings.ini"), QSettings.Format.IniFormat)
+    again = Window(Session(), settings, window.dialogs)
+    assert again.dockWidgetArea(again.docks["Depth"]) == left
+    again.reset_layout()
+    assert again.dockWidgetArea(again.docks["Depth"]) == Qt.DockWidgetArea.RightDockWidgetArea
+    again.deleteLater()
+
+
+def test_it_works_at_its_smallest_size(wick_window: Window) -> None:
+    wick_window.resize(1024, 700)
+    QApplication.processEvents()
+    assert wick_window.size().width() == 1024
+    board = wick_window.board
+    assert board.width() > 450
+    for sprite in ("Lamp pole", "Near foot", "Far hand"):
+        key = joint(wick_window.session.puppet, sprite)
+        assert board.rect().contains(board.camera.point(wick_window.session.placed.pivot(key)).toPoint())
+    assert wick_window.frame.tools.geometry().right() < board.width()
+
+
+def test_zooming_keeps_the_point_under_the_pointer(wick_window: Window, act: Act) -> None:
+    board = wick_window.board
+    before = board.camera
+    after = before.zoomed(2.5, 100 + 50j)
+    assert after.board(100 + 50j) == pytest.approx(before.board(100 + 50j))
+    act("actual")
+    assert board.camera.zoom == pytest.approx(1)
+    wick_window.session.select([joint(wick_window.session.puppet, "Near hand")])
+    act("fit")
+    assert board.camera.zoom > 1
+    wick_window.session.select([])
+    act("fit")
+    assert board.camera.zoom == pytest.approx(before.zoom)
+
+
+def test_history_keeps_names_forgets_what_was_undone_and_knows_what_is_saved() -> None:
+    history = History(State(Puppet(), {}))
+    history.mark_saved()
+    history.push("one", State(Puppet(name="1"), {}))
+    history.push("two", State(Puppet(name="2"), {}))
+    assert history.undo() == "two"
+    assert (history.undo_name, history.redo_name) == ("one", "two")
+    history.push("three", State(Puppet(name="3"), {}))
+    assert history.redo() is None
+    assert history.undo() == "three"
+    assert history.undo() == "one"
+    assert history.undo() is None
+    assert history.is_saved
+
+
+def test_an_edit_that_changes_nothing_is_no_step(wick_window: Window) -> None:
+    session = wick_window.session
+    session.edit("Nothing", puppet=session.puppet, pose=dict(session.pose))
+    assert session.history.undo_name is None
+
+
+def test_about_names_the_licences(answers: Answers, act: Act) -> None:
+    act("about")
+    assert answers.asked == ["About Umbrite"]

@@ -1,0 +1,157 @@
+"""OpenRaster and loose pictures: everything comes in with name, place and order, or nothing does."""
+
+import zipfile
+import zlib
+from pathlib import Path
+
+import numpy as np
+import pytest
+
+from demo_puppet import ASSETS, wick
+from umbrite.files.errors import FileError
+from umbrite.files.layers import Layer, Layered, add_layers, puppet_from, renamed
+from umbrite.files.opening import open_any, read_art
+from umbrite.files.openraster import read_openraster, write_openraster
+from umbrite.files.package import Package
+from umbrite.files.pictures_in import read_folder, read_pictures
+from umbrite.files.png import decode, encode
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import Puppet
+
+
+def blot(width: int = 8, height: int = 6, colour: tuple[int, ...] = (200, 50, 30, 255)) -> np.ndarray:
+    return np.full((height, width, 4), colour, np.uint8)
+
+
+def test_wicks_layers_come_in_as_parts_with_names_places_and_order() -> None:
+    package = open_any(ASSETS / "wick.ora")
+    finished = wick()
+    assert invariants(package.puppet) == []
+    parts = [package.puppet.parts[key] for key in package.puppet.order]
+    wanted = [finished.parts[key] for key in finished.order]
+    assert [p.name for p in parts] == [p.name for p in wanted]
+    assert [p.placement for p in parts] == [p.placement for p in wanted]
+    assert [p.drawing for p in parts] == [p.drawing for p in wanted]
+    assert all(joint.parent is None and not joint.pivot_set for joint in package.puppet.joints.values())
+
+
+def test_the_folder_of_pictures_gives_the_same_puppet_as_the_layered_picture() -> None:
+    layered, folder = open_any(ASSETS / "wick.ora"), open_any(ASSETS / "wick-pictures")
+    assert folder.puppet.parts == layered.puppet.parts
+    assert (folder.puppet.width, folder.puppet.height) == (layered.puppet.width, layered.puppet.height)
+
+
+def test_a_layered_picture_survives_the_round_trip(tmp_path: Path) -> None:
+    layers = (Layer("Back", blot(), 3, 4), Layer("Front <&>", blot(5, 5), -2, 0, 0.5, visible=False))
+    path = tmp_path / "two.ora"
+    write_openraster(path, Layered("two", 30, 20, layers))
+    again = read_openraster(path)
+    assert (again.width, again.height) == (30, 20)
+    for before, after in zip(layers, again.layers, strict=True):
+        assert (after.picture == before.picture).all()
+        assert after[0] == before[0]
+        assert after[2:] == before[2:]
+
+
+def ora(path: Path, stack: str, **members: bytes) -> Path:
+    with zipfile.ZipFile(path, "w") as out:
+        out.writestr("mimetype", "image/openraster")
+        out.writestr("stack.xml", stack)
+        for name, data in members.items():
+            out.writestr(f"{name}.png", data)
+    return path
+
+
+def test_groups_hand_down_place_opacity_and_visibility(tmp_path: Path) -> None:
+    stack = """<image w="40" h="30"><stack>
+      <layer name="Top" src="a.png" x="1" y="2"/>
+      <stack name="Arm" x="10" y="5" opacity="0.5" visibility="hidden"><layer name="Hand" src="a.png" opacity="0.5"/></stack>
+      <layer src="a.png"/></stack></image>"""
+    layers = read_openraster(ora(tmp_path / "g.ora", stack, a=encode(blot()))).layers
+    assert [layer.name for layer in layers] == ["Layer", "Hand", "Top"]
+    assert layers[1][2:] == (10, 5, 0.25, False)
+    package = puppet_from(read_openraster(tmp_path / "g.ora"))
+    hand = next(part for part in package.puppet.parts.values() if part.name == "Hand")
+    assert (hand.opacity, hand.visible) == (0.25, False)
+
+
+HOSTILE = {
+    "entities": ('<!DOCTYPE x [<!ENTITY a "aaaa">]><image w="1" h="1"/>', "entities"),
+    "no XML": ("<image", "layer list of .* is damaged"),
+    "another root": ("<svg/>", "is no OpenRaster"),
+    "absurd canvas": ('<image w="99999999" h="5"><stack/></image>', "which can't be"),
+    "a word for a number": ('<image w="wide" h="5"><stack/></image>', "damaged: w is 'wide'"),
+    "endless number": ('<image w="1e999" h="5"><stack/></image>', "damaged"),
+    "a missing picture": ('<image w="9" h="9"><stack><layer src="b.png"/></stack></image>', "lacks b.png"),
+    "a path out": ('<image w="9" h="9"><stack><layer src="../../etc/passwd"/></stack></image>', "lacks"),
+    "no picture": (
+        '<image w="9" h="9"><stack><layer name="L" src="t.png"/></stack></image>',
+        "no picture that",
+    ),
+    "deep groups": (f'<image w="9" h="9">{"<stack>" * 80}{"</stack>" * 80}</image>', "more than 50 deep"),
+    "nothing in it": ('<image w="9" h="9"><stack/></image>', "no layer that shows anything"),
+    "only clear layers": ('<image w="9" h="9"><stack><layer src="c.png"/></stack></image>', "nothing to rig"),
+}
+
+
+@pytest.mark.parametrize("name", HOSTILE)
+def test_a_broken_or_hostile_openraster_is_refused_in_one_sentence(tmp_path: Path, name: str) -> None:
+    stack, words = HOSTILE[name]
+    path = ora(tmp_path / "bad.ora", stack, t=b"just text", c=encode(blot(colour=(0, 0, 0, 0))))
+    with pytest.raises(FileError, match=words) as refusal:
+        open_any(path)
+    assert "\n" not in str(refusal.value)
+
+
+def test_pictures_of_one_size_keep_their_place_and_others_lie_side_by_side(tmp_path: Path) -> None:
+    sheet = np.zeros((20, 30, 4), np.uint8)
+    sheet[5:9, 10:14] = 255
+    for name in ("02 Hand", "10 Arm"):
+        (tmp_path / f"{name}.png").write_bytes(encode(sheet))
+    puppet = open_any(tmp_path).puppet
+    assert [puppet.parts[key].name for key in puppet.order] == ["Hand", "Arm"]
+    assert {(p.placement.x, p.placement.y) for p in puppet.parts.values()} == {(10, 5)}
+    (tmp_path / "11 Big.png").write_bytes(encode(blot(50, 40)))
+    layered = read_folder(tmp_path)
+    assert len({layer.x for layer in layered.layers}) == 3
+    assert layered.width > 30 + 30 + 50
+
+
+def test_what_is_no_art_is_told_by_name(tmp_path: Path) -> None:
+    text = tmp_path / "notes.txt"
+    text.write_text("buy lamp oil")
+    fake = tmp_path / "fake.png"
+    fake.write_text("buy lamp oil")
+    with pytest.raises(FileError, match=r"can't open notes\.txt here: it reads"):
+        open_any(text)
+    with pytest.raises(FileError, match=r"fake\.png is no picture"):
+        open_any(fake)
+    with pytest.raises(FileError, match="isn't there"):
+        open_any(tmp_path / "missing.ora")
+    (tmp_path / "empty").mkdir()
+    with pytest.raises(FileError, match="no PNG or WebP picture in the folder empty"):
+        read_art([tmp_path / "empty"])
+    cut = tmp_path / "cut.png"
+    cut.write_bytes(encode(np.random.default_rng(1).integers(0, 255, (80, 80, 4), np.uint8))[:900])
+    with pytest.raises(FileError, match=r"cut\.png is damaged"):
+        read_pictures([cut])
+
+
+def test_a_picture_that_is_too_large_is_not_unpacked() -> None:
+    data = bytearray(encode(blot()))
+    data[16:24] = (11_500).to_bytes(4, "big") * 2  # the header's width and height, with a sum that fits
+    data[29:33] = zlib.crc32(data[12:29]).to_bytes(4, "big")
+    with pytest.raises(FileError, match="too large"):
+        decode(bytes(data), "huge.png")
+
+
+def test_added_layers_lie_in_front_and_clear_ones_are_left_out() -> None:
+    package = Package(Puppet(), {}, {})
+    package, first = add_layers(
+        package, [Layer("Arm", blot(), 0, 0), Layer("Clear", blot(colour=(9, 9, 9, 0)), 0, 0)]
+    )
+    package, second = add_layers(package, [Layer("Arm", blot(), 50, 0)])
+    assert package.puppet.order == (*first, *second)
+    assert [part.name for part in package.puppet.parts.values()] == ["Arm", "Arm 2"]
+    assert len(package.art) == 1
+    assert renamed(package, "two_arms").puppet.name == "Two arms"

@@ -1,0 +1,203 @@
+"""The native package: to the last bit, atomic, and closed to what is broken or hostile."""
+
+import json
+import os
+import stat
+import zipfile
+from pathlib import Path
+
+import msgspec
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+from msgspec.structs import replace
+
+from demo_puppet import ASSETS, wick_package
+from strategies import EDITS, poses, puppets
+from umbrite.files import zips
+from umbrite.files.errors import FileError
+from umbrite.files.opening import open_any
+from umbrite.files.package import Document, Package, backup_of, load, save, schema
+from umbrite.files.png import encode, fingerprint
+from umbrite.rig.change import put
+from umbrite.rig.model import Drawing, Puppet
+
+
+def with_real_art(puppet: Puppet) -> Package:
+    """Random puppets name drawings that do not exist; give each part a small picture of its own."""
+    art = {}
+    for i, (key, part) in enumerate(puppet.parts.items()):
+        data = encode(np.full((2, 3, 4), i % 250, np.uint8))
+        art[fingerprint(data)] = data
+        puppet = put(puppet, key, replace(part, drawing=Drawing(fingerprint(data), 3, 2)))
+    return Package(puppet, {}, art)
+
+
+@given(puppets(EDITS), st.data())
+def test_a_saved_puppet_comes_back_to_the_last_bit(
+    tmp_path_factory: pytest.TempPathFactory, puppet: Puppet, data: st.DataObject
+) -> None:
+    package = with_real_art(puppet)
+    package = replace(package, pose=data.draw(poses(package.puppet)))
+    path = tmp_path_factory.mktemp("save") / "one.umbrite"
+    save(path, package)
+    again = load(path)
+    assert again.puppet == package.puppet
+    assert again.pose == package.pose
+    assert list(again.puppet.joints) == list(package.puppet.joints)
+    first = path.read_bytes()
+    save(path, again)
+    assert path.read_bytes() == first
+
+
+def test_the_package_is_what_the_documents_say(tmp_path: Path) -> None:
+    path = tmp_path / "wick.umbrite"
+    save(path, wick_package(), b"preview")
+    with zipfile.ZipFile(path) as package:
+        names = package.namelist()
+        assert names[:2] == ["mimetype", "puppet.json"]
+        assert package.getinfo("mimetype").compress_type == zipfile.ZIP_STORED
+        assert package.read("mimetype") == b"application/x-umbrite"
+        assert package.read("preview.png") == b"preview"
+        document = json.loads(package.read("puppet.json"))
+    assert (document["format"], document["version"]) == ("umbrite", 1)
+    assert path.read_bytes()[38:60].startswith(b"application/x-umbrite")  # where the MIME magic looks
+    assert schema()["$ref"].endswith("Document")
+
+
+def test_the_previous_save_is_kept_and_opens(tmp_path: Path) -> None:
+    path = tmp_path / "wick.umbrite"
+    first = wick_package()
+    save(path, first)
+    second = replace(first, puppet=replace(first.puppet, name="Second"))
+    save(path, second)
+    assert load(path).puppet.name == "Second"
+    assert open_any(backup_of(path)).puppet == first.puppet
+    assert sorted(p.name for p in tmp_path.iterdir()) == ["wick.umbrite", "wick.umbrite~"]
+
+
+def test_a_save_that_fails_leaves_what_was_there(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    path = tmp_path / "wick.umbrite"
+    save(path, wick_package())
+    before = path.read_bytes()
+
+    def full(_handle: int) -> None:
+        raise OSError(28, "No space left on device")
+
+    monkeypatch.setattr(os, "fsync", full)
+    with pytest.raises(FileError, match="couldn't be saved in .*no space left on device.*untouched"):
+        save(path, wick_package())
+    assert path.read_bytes() == before
+    assert [p.name for p in tmp_path.iterdir()] == ["wick.umbrite"]
+
+
+def test_a_folder_that_is_not_there_or_not_writable_is_told(tmp_path: Path) -> None:
+    with pytest.raises(FileError, match="couldn't be saved"):
+        save(tmp_path / "nowhere" / "wick.umbrite", wick_package())
+    blocked = tmp_path / "file"
+    blocked.write_text("a file, where a folder should be")
+    with pytest.raises(FileError, match="couldn't be saved"):
+        save(blocked / "wick.umbrite", wick_package())
+
+
+@pytest.mark.skipif(os.geteuid() == 0, reason="root may write everywhere")
+def test_a_read_only_folder_is_told(tmp_path: Path) -> None:
+    tmp_path.chmod(stat.S_IRUSR | stat.S_IXUSR)
+    with pytest.raises(FileError, match="permission denied"):
+        save(tmp_path / "wick.umbrite", wick_package())
+
+
+def rebuilt(path: Path, change: dict[str, bytes | None]) -> Path:
+    """Wick's package with some members replaced, added, or (None) left out."""
+    with zipfile.ZipFile(ASSETS / "wick.umbrite") as source, zipfile.ZipFile(path, "w") as out:
+        members = {name: source.read(name) for name in source.namelist()} | change
+        for name, data in members.items():
+            if data is not None:
+                out.writestr(name, data)
+    return path
+
+
+def document_with(**fields: object) -> bytes:
+    with zipfile.ZipFile(ASSETS / "wick.umbrite") as source:
+        return json.dumps({**json.loads(source.read("puppet.json")), **fields}).encode()
+
+
+def puppet_with(change: dict[str, object]) -> bytes:
+    with zipfile.ZipFile(ASSETS / "wick.umbrite") as source:
+        puppet = json.loads(source.read("puppet.json"))["puppet"]
+    return document_with(puppet={**puppet, **change})
+
+
+ART = next(iter(wick_package().art))
+JOINTS = msgspec.to_builtins(wick_package().puppet.joints)
+LOOP = {key: {**joint, "parent": key} for key, joint in JOINTS.items()}
+BROKEN: dict[str, tuple[dict[str, bytes | None], str]] = {
+    "no document": ({"puppet.json": None}, "lacks puppet.json"),
+    "not JSON": ({"puppet.json": b"{{{"}, "is damaged"),
+    "not text": ({"puppet.json": b"\xff\xfe\x00"}, "is damaged"),
+    "deep": ({"puppet.json": b"[" * 100_000}, "can't be opened"),
+    "another format": ({"puppet.json": document_with(format="other")}, "is no Umbrite puppet"),
+    "a newer version": ({"puppet.json": document_with(version=99)}, "another version of Umbrite .format 99"),
+    "a wrong type": ({"puppet.json": puppet_with({"width": "wide"})}, "does not fit"),
+    "a missing joint": ({"puppet.json": puppet_with({"joints": {}})}, "joint that is not there"),
+    "a circle": ({"puppet.json": puppet_with({"joints": LOOP})}, "can't be opened"),
+    "a huge number": ({"puppet.json": puppet_with({"width": 10**9})}, "absurd size"),
+    "missing art": ({f"art/{ART}.png": None}, "lacks art/"),
+    "changed art": ({f"art/{ART}.png": b"not the picture"}, "drawing in .* is damaged"),
+    "a path that leaves": ({"../outside": b"x"}, "path that leaves"),
+    "an absolute path": ({"/etc/outside": b"x"}, "path that leaves"),
+}
+
+
+@pytest.mark.parametrize("name", BROKEN)
+def test_a_broken_or_hostile_package_is_refused_in_one_sentence(tmp_path: Path, name: str) -> None:
+    change, words = BROKEN[name]
+    with pytest.raises(FileError, match=words) as refusal:
+        load(rebuilt(tmp_path / "bad.umbrite", change))
+    assert "\n" not in str(refusal.value)
+    assert not (tmp_path.parent / "outside").exists()
+
+
+def test_a_puppet_whose_drawing_has_another_size_is_refused(tmp_path: Path) -> None:
+    parts = msgspec.to_builtins(wick_package().puppet.parts)
+    next(iter(parts.values()))["drawing"]["width"] += 1
+    path = rebuilt(tmp_path / "bad.umbrite", {"puppet.json": puppet_with({"parts": parts})})
+    with pytest.raises(FileError, match="another size"):
+        load(path)
+
+
+@pytest.mark.parametrize("length", [0, 1, 100, 10_000, 400_000])
+def test_a_truncated_package_is_refused(tmp_path: Path, length: int) -> None:
+    path = tmp_path / "cut.umbrite"
+    path.write_bytes((ASSETS / "wick.umbrite").read_bytes()[:length])
+    with pytest.raises(FileError, match="cut off"):
+        load(path)
+
+
+def test_a_bomb_is_not_unpacked(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    monkeypatch.setattr(zips, "MOST_BYTES", 3_000_000)
+    path = tmp_path / "bomb.umbrite"
+    with zipfile.ZipFile(path, "w", zipfile.ZIP_DEFLATED) as out:
+        out.writestr("art/x.png", bytes(4_000_000))
+    assert path.stat().st_size < 10_000
+    with pytest.raises(FileError, match="so it was not opened"):
+        load(path)
+
+
+@given(st.integers(0, 2**31), st.integers(0, 255))
+def test_flipped_bytes_are_refused_or_harmless(
+    tmp_path_factory: pytest.TempPathFactory, place: int, value: int
+) -> None:
+    data = bytearray((ASSETS / "wick.umbrite").read_bytes())
+    data[place % len(data)] = value
+    path = tmp_path_factory.mktemp("flip") / "flipped.umbrite"
+    path.write_bytes(bytes(data))
+    try:
+        assert load(path).puppet.parts
+    except FileError as error:
+        assert "\n" not in str(error)
+
+
+def test_a_document_says_what_it_is() -> None:
+    assert Document("umbrite", 1, Puppet()).pose == {}

@@ -1,0 +1,111 @@
+"""The painter: drawings as they were made at rest, whole and smooth when turned; the same pose, the same picture."""
+
+from pathlib import Path
+
+import numpy as np
+import pytest
+from msgspec.structs import replace
+from PySide6.QtGui import QImage
+
+from demo_puppet import control, part, wick_package
+from umbrite.files.errors import FileError
+from umbrite.files.package import Package
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.posing import move_control_to
+from umbrite.paint.painter import sprites
+from umbrite.paint.pictures import Pictures
+from umbrite.paint.render import preview_png, render, render_package, write_png
+from umbrite.rig.change import change
+from umbrite.rig.parts import place_part
+
+
+def pixels(image: QImage) -> np.ndarray:
+    rgba = image.convertToFormat(QImage.Format.Format_RGBA8888)
+    return np.frombuffer(rgba.constBits(), np.uint8).reshape(rgba.height(), rgba.width(), 4).copy()
+
+
+def posed(package: Package, name: str, at: complex) -> Package:
+    placed = evaluate(compile_plan(package.puppet), package.pose)
+    grip = package.puppet.controls[control(package.puppet, name)]
+    return replace(package, pose=move_control_to(placed, package.pose, grip, at))
+
+
+def test_the_same_pose_gives_the_same_picture() -> None:
+    package = posed(wick_package(), "Near hand", 300 + 700j)
+    assert (pixels(render_package(package, 0.5)) == pixels(render_package(package, 0.5))).all()
+    wandered = posed(posed(package, "Near hand", 900 + 200j), "Near hand", 300 + 700j)
+    assert wandered.pose.keys() == package.pose.keys()
+    difference = pixels(render_package(wandered, 0.5)).astype(int) - pixels(render_package(package, 0.5))
+    assert np.abs(difference).max() <= 1
+
+
+def test_at_rest_the_picture_is_the_layers_laid_on_each_other() -> None:
+    package = wick_package()
+    drawn = pixels(render_package(package))
+    pictures = Pictures(lambda: package.art)
+    laid = np.zeros(drawn.shape, np.float64)
+    for key in package.puppet.order:
+        item = package.puppet.parts[key]
+        x, y = int(item.placement.x), int(item.placement.y)
+        piece = pictures.pixels(item.drawing.sha256).astype(np.float64)
+        alpha = piece[..., 3:] / 255
+        spot = laid[y : y + piece.shape[0], x : x + piece.shape[1]]
+        spot[...] = np.concatenate([piece[..., :3] * alpha, piece[..., 3:]], -1) + spot * (1 - alpha)
+    difference = np.abs(drawn[..., 3] - laid[..., 3])
+    assert difference.max() <= 2
+    solid = laid[..., 3] > 254
+    assert np.abs(drawn[solid][:, :3] - laid[solid][:, :3]).mean() < 0.5
+
+
+def test_the_hand_s_picture_goes_where_the_hand_goes() -> None:
+    before, after = (
+        pixels(render_package(p)) for p in (wick_package(), posed(wick_package(), "Far hand", 900 + 500j))
+    )
+    assert before[480:600, 860:960, 3].max() == 0
+    assert (after[480:600, 860:960, 3] == 255).sum() > 1500
+
+
+def test_parts_that_are_hidden_are_not_painted_and_opacity_is() -> None:
+    package = wick_package()
+    pole = part(package.puppet, "Lamp pole")
+    hidden = replace(package, puppet=change(package.puppet, pole, visible=False))
+    assert pole not in {item.part for item in sprites(evaluate(compile_plan(hidden.puppet), {}))}
+    assert pixels(render_package(hidden))[120:280, 280:370, 3].max() == 0
+    faint = replace(package, puppet=change(package.puppet, pole, opacity=0.5))
+    assert pixels(render_package(faint))[200, 330, 3] == pytest.approx(128, abs=2)
+
+
+def test_smaller_versions_keep_their_place() -> None:
+    package = wick_package()
+    pictures = Pictures(lambda: package.art)
+    placed = evaluate(compile_plan(package.puppet), {})
+    whole = pixels(render(placed, pictures))[..., 3].astype(float)
+    for scale in (0.5, 0.25, 0.125):
+        small = pixels(render(placed, pictures, scale))[..., 3].astype(float)
+        for axis in (0, 1):
+            places = np.arange(small.shape[axis]) + 0.5
+            wide = np.arange(whole.shape[axis]) + 0.5
+            centre = (small.sum(1 - axis) * places).sum() / small.sum() / scale
+            assert centre == pytest.approx((whole.sum(1 - axis) * wide).sum() / whole.sum(), abs=0.2 / scale)
+
+
+def test_a_turned_drawing_has_smooth_edges() -> None:
+    package = wick_package()
+    key = part(package.puppet, "Hips")
+    placement = package.puppet.parts[key].placement
+    alone = package.puppet
+    for other in package.puppet.parts:
+        alone = change(alone, other, visible=other == key)
+    turned = place_part(alone, key, replace(placement, turn=0.3))
+    alpha = pixels(render_package(replace(package, puppet=turned)))[..., 3]
+    assert ((alpha > 30) & (alpha < 225)).sum() > 300
+
+
+def test_pictures_are_written_whole_or_not_at_all(tmp_path: Path) -> None:
+    image = render_package(wick_package(), 0.1)
+    write_png(tmp_path / "small.png", image)
+    assert [p.name for p in tmp_path.iterdir()] == ["small.png"]
+    with pytest.raises(FileError, match="couldn't be saved"):
+        write_png(tmp_path / "nowhere" / "x.png", image)
+    assert preview_png(wick_package()).startswith(b"\x89PNG")

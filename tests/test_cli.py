@@ -1,0 +1,103 @@
+"""The command line: its JSON, its pictures, and one sentence with exit code 2 for whatever is wrong."""
+
+import json
+from pathlib import Path
+
+import numpy as np
+import pytest
+from PIL import Image
+
+from demo_puppet import ASSETS, wick
+from umbrite.cli import main
+from umbrite.files.package import load, save
+from umbrite.rig.change import change
+from umbrite.rig.model import Point
+
+WICK = str(ASSETS / "wick.umbrite")
+ORA = str(ASSETS / "wick.ora")
+
+
+def run(capsys: pytest.CaptureFixture[str], *words: str) -> tuple[int, str, str]:
+    code = main(words)
+    out, err = capsys.readouterr()
+    return code, out, err
+
+
+def test_pose_puts_a_grip_on_a_board_point(capsys: pytest.CaptureFixture[str]) -> None:
+    code, out, _ = run(capsys, "pose", WICK, "--set", "Near hand=300,800", "Far foot=700,1380")
+    report = json.loads(out)
+    assert code == 0
+    assert report["controls"]["Near hand"]["at"] == pytest.approx([300, 800])
+    assert report["joints"]["Near hand"]["pivot"] == pytest.approx([300, 800])
+    assert report["joints"]["Far foot"]["pivot"] == pytest.approx([700, 1380])
+    assert report["limbs"]["Near arm"]["reached"] is True
+
+
+def test_pose_writes_the_picture_and_the_json(capsys: pytest.CaptureFixture[str], tmp_path: Path) -> None:
+    picture, report = tmp_path / "out.png", tmp_path / "out.json"
+    code, out, _ = run(capsys, "pose", WICK, "--png", str(picture), "--json", str(report))
+    assert (code, out) == (0, "")
+    puppet = wick()
+    with Image.open(picture) as image:
+        assert image.size == (puppet.width, puppet.height)
+        assert np.array(image)[..., 3].max() == 255
+    assert "Near hand" in json.loads(report.read_text())["joints"]
+
+
+def test_check_tells_findings_and_counts_errors(capsys: pytest.CaptureFixture[str], tmp_path: Path) -> None:
+    assert run(capsys, "check", WICK)[:2] == (0, "0 findings.\n")
+    code, out, _ = run(capsys, "check", ORA, "--json")
+    assert code == 0
+    assert {finding["code"] for finding in json.loads(out)} == {"part-loose", "pivot-unset"}
+    package = load(ASSETS / "wick.umbrite")
+    limb = next(iter(package.puppet.limbs.values()))
+    away = change(package.puppet, limb.target, pivot=Point(0, 0))
+    bad = tmp_path / "away.umbrite"
+    save(bad, type(package)(away, {}, package.art))
+    code, _, err = run(capsys, "check", str(bad))
+    assert code == 2
+    assert "stands away from its tip" in err
+
+
+def test_convert_goes_from_art_to_puppet_to_picture(
+    capsys: pytest.CaptureFixture[str], tmp_path: Path
+) -> None:
+    puppet, picture, folder = tmp_path / "w.umbrite", tmp_path / "w.png", tmp_path / "f.umbrite"
+    assert run(capsys, "convert", ORA, str(puppet))[0] == 0
+    assert run(capsys, "convert", str(ASSETS / "wick-pictures"), str(folder))[0] == 0
+    assert load(puppet).puppet.parts == load(folder).puppet.parts
+    assert run(capsys, "convert", str(puppet), str(picture))[0] == 0
+    with Image.open(picture) as drawn, Image.open(ASSETS / "wick-pictures" / "25 Near hand.png") as hand:
+        pixels, piece = np.array(drawn), np.array(hand)
+    solid = piece[..., 3] == 255
+    assert np.abs(pixels[solid].astype(int) - piece[solid]).max() <= 1  # the front part, as it was drawn
+
+
+def test_the_schema_fits_the_file(capsys: pytest.CaptureFixture[str]) -> None:
+    code, out, _ = run(capsys, "schema")
+    assert code == 0
+    assert {"Puppet", "Joint", "Limb", "Part", "Control"} <= set(json.loads(out)["$defs"])
+
+
+@pytest.mark.parametrize(
+    ("words", "said"),
+    [
+        (["pose", "missing.umbrite"], "isn't there"),
+        (["pose", WICK, "--set", "Wing=1,2"], "no control named 'Wing'"),
+        (["pose", WICK, "--set", "Near hand=high"], "is set by Near hand=X,Y"),
+        (["pose", WICK, "--set", "Near hand=1"], "is set by Near hand=X,Y"),
+        (["pose", WICK, "--set", "Near hand=nan,2"], "plain numbers"),
+        (["pose", WICK, "--json", "/nowhere/out.json"], "couldn't be saved"),
+        (["pose", WICK, "--png", "/nowhere/out.png"], "couldn't be saved"),
+        (["convert", ORA, "out.gif"], "can't write out.gif"),
+        (["convert", __file__, "out.umbrite"], "can't open test_cli.py"),
+        (["check", str(ASSETS / "wick-pictures" / "25 Near hand.png" / "x")], "isn't there"),
+    ],
+)
+def test_bad_input_gives_one_sentence_and_exit_code_2(
+    capsys: pytest.CaptureFixture[str], words: list[str], said: str
+) -> None:
+    code, out, err = run(capsys, *words)
+    assert (code, out) == (2, "")
+    assert said in err
+    assert err.count("\n") == 1

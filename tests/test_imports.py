@@ -1,0 +1,63 @@
+"""The house's import rules hold, and would be noticed if they did not."""
+
+import shutil
+import subprocess
+import sys
+from pathlib import Path
+
+import pytest
+
+ROOT = Path(__file__).parent.parent
+LINTER = "from importlinter.cli import lint_imports_command; lint_imports_command()"
+
+
+def lint(root: Path) -> subprocess.CompletedProcess[str]:
+    command = [sys.executable, "-c", LINTER, "--no-cache"]
+    return subprocess.run(
+        command, cwd=root, env={"PYTHONPATH": str(root / "src")}, capture_output=True, text=True, check=False
+    )
+
+
+@pytest.mark.parametrize(
+    ("module", "line"),
+    [
+        ("rig/affine.py", "import PySide6.QtCore"),
+        ("motion/plan.py", "from PySide6.QtGui import QColor"),
+        ("files/png.py", "import shiboken6"),
+        ("art/pictures.py", "from umbrite.motion import plan"),
+        ("rig/model.py", "from umbrite.files import png"),
+        ("paint/painter.py", "from umbrite.desk import session"),
+        ("files/report.py", "from umbrite.paint import render"),
+    ],
+)
+def test_a_forbidden_import_is_found(tmp_path: Path, module: str, line: str) -> None:
+    shutil.copytree(ROOT / "src", tmp_path / "src", ignore=shutil.ignore_patterns("assets", "__pycache__"))
+    shutil.copy(ROOT / "pyproject.toml", tmp_path)
+    place = tmp_path / "src" / "umbrite" / module
+    place.write_text(f"{line}\n{place.read_text('utf-8')}", "utf-8")
+    found = lint(tmp_path)
+    assert found.returncode != 0
+    assert "BROKEN" in found.stdout
+
+
+def test_the_house_as_it_stands_keeps_the_rules() -> None:
+    found = lint(ROOT)
+    assert found.returncode == 0, found.stdout
+
+
+def test_the_core_imports_without_qt() -> None:
+    modules = [
+        ".".join(path.relative_to(ROOT / "src").with_suffix("").parts)
+        for package in ("rig", "motion", "art", "files")
+        for path in sorted((ROOT / "src" / "umbrite" / package).glob("*.py"))
+    ]
+    code = "import sys\nsys.modules['PySide6'] = sys.modules['shiboken6'] = None\n"
+    code += "".join(f"import {module.removesuffix('.__init__')}\n" for module in modules)
+    done = subprocess.run(
+        [sys.executable, "-c", code],
+        env={"PYTHONPATH": str(ROOT / "src")},
+        capture_output=True,
+        text=True,
+        check=False,
+    )
+    assert done.returncode == 0, done.stderr
