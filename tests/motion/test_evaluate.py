@@ -100,8 +100,8 @@ def test_a_pose_alone_and_among_others_is_the_same(puppet: Puppet, data: st.Data
 def test_at_rest_nothing_has_moved(puppet: Puppet) -> None:
     placed = evaluate(compile_plan(puppet), {})
     for key in puppet.joints:
-        assert placed.pivot(key) == pytest.approx(puppet.joints[key].pivot.z, abs=1e-4)
-    assert (placed.limbs.distance < 1e-4).all()
+        assert placed.pivot(key) == puppet.joints[key].pivot.z
+    assert (placed.limbs.distance == 0).all()
 
 
 def test_the_blend_goes_from_target_to_own_turns(figure_arm: tuple[Puppet, str]) -> None:

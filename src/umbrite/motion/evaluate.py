@@ -184,6 +184,7 @@ def _keep_angles(plan: Plan, ends: EndBatch, board: Affine, turns: Floats, own: 
     target = after(frame, _gathered(board, ends.target))
     carrier = after(frame, _gathered(board, plan.parent[ends.joint]))
     turn = wrapped(np.angle(target.a) - np.angle(carrier.a) + own[:, ends.joint])
+    turn = np.where(np.abs(turn) < 1e-12, 0.0, turn)  # rounding would blur the rest picture
     turns[:, ends.joint] = np.clip(turn, plan.smallest[ends.joint], plan.largest[ends.joint])
 
 

@@ -21,6 +21,8 @@ Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
 # Angles this close to a limit count as on it.
 SLACK = 1e-12
+# A target this near to the tip at rest, as a share of the limb's length, stands on it.
+STILL = 1e-10
 
 
 class Turns(NamedTuple):
@@ -56,7 +58,8 @@ def aim(root: Complexes, v1: Complexes, target: Complexes, span: Range) -> Float
     to = target - root
     usable = (np.abs(to) > 0) & (np.abs(v1) > 0)
     angle = np.where(usable, _angle(to) - _angle(np.where(usable, v1, 1)), 0.0)
-    return into_range(angle, span)[0]
+    still = np.abs(to - v1) <= STILL * np.abs(v1)
+    return into_range(np.where(still, 0.0, angle), span)[0]
 
 
 def reach(
@@ -75,8 +78,10 @@ def reach(
     first, second = np.broadcast_to(first, shape).copy(), np.broadcast_to(second, shape).copy()
     in_first, off_first = into_range(first, span1)
     in_second, off_second = into_range(second, span2)
-    broken = (off_first > 0) | (off_second > 0)
-    first, second = in_first, in_second
+    # A target that stands on the tip leaves the limb exactly as drawn: rounding would blur the rest picture.
+    at_rest = (np.abs(to_target - v1 - v2) <= STILL * (np.abs(v1) + np.abs(v2))) & (bend * drawn >= 0)
+    broken = ((off_first > 0) | (off_second > 0)) & ~at_rest
+    first, second = np.where(at_rest, 0.0, in_first), np.where(at_rest, 0.0, in_second)
     if broken.any():
         where = np.nonzero(broken)
         to, one, two, side, rest, *ends = (

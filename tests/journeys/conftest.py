@@ -1,0 +1,123 @@
+"""A real window on a real X display, driven by xdotool: the pointer and the keys come from the X server."""
+
+import subprocess
+import time
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QPoint, QRect, QSettings
+from PySide6.QtGui import QImage
+from PySide6.QtWidgets import QApplication, QWidget
+from pytestqt.qtbot import QtBot
+
+from umbrite.desk.look import dress
+from umbrite.desk.session import Session
+from umbrite.desk.window import Window
+
+
+class Person:
+    """Moves the pointer and presses keys as a person would, and counts each press, drag, typed text and key."""
+
+    def __init__(self, qtbot: QtBot, window: Window) -> None:
+        self.qtbot, self.window = qtbot, window
+        self.gestures = 0
+
+    def _do(self, *words: str) -> None:
+        """Run xdotool beside the window: drags of rows keep the window in a loop of its own until the button is up."""
+        process = subprocess.Popen(["xdotool", *words])
+        while process.poll() is None:
+            QApplication.processEvents()
+            time.sleep(0.002)
+        assert process.returncode == 0
+        self.settle()
+
+    def settle(self, milliseconds: int = 25) -> None:
+        """Let the window take in what came."""
+        end = time.monotonic() + milliseconds / 1000
+        while time.monotonic() < end:
+            QApplication.processEvents()
+            time.sleep(0.002)
+
+    def until(self, true: Callable[[], bool]) -> None:
+        self.qtbot.waitUntil(true, timeout=5000)
+
+    def to(self, at: QPoint) -> None:
+        self._do("mousemove", str(at.x()), str(at.y()))
+
+    def click(self, at: QPoint, button: int = 1) -> None:
+        self.gestures += 1
+        self.to(at)
+        self._do("click", str(button))
+
+    def drag(self, start: QPoint, end: QPoint, steps: int = 6) -> None:
+        self.gestures += 1
+        words = ["mousemove", str(start.x()), str(start.y()), "sleep", "0.03", "mousedown", "1", "sleep", "0.03"]
+        for i in range(1, steps + 1):
+            at = start + (end - start) * (i / steps)
+            words += ["mousemove", str(at.x()), str(at.y()), "sleep", "0.03"]
+        self._do(*words, "sleep", "0.08", "mouseup", "1")
+        self.settle(60)
+
+    def key(self, keys: str) -> None:
+        self.gestures += 1
+        self._do("key", keys)
+
+    def type(self, text: str) -> None:
+        self.gestures += 1
+        self._do("type", "--delay", "8", "--", text)
+
+    def board(self, z: complex) -> QPoint:
+        """A board point on the screen."""
+        return self.window.board.mapToGlobal(self.window.board.camera.point(z).toPoint())
+
+    def middle(self, widget: QWidget) -> QPoint:
+        return widget.mapToGlobal(widget.rect().center())
+
+    def row(self, name: str) -> QPoint:
+        """The middle of a row of the family, on its name."""
+        tree = self.window.family.tree
+        item = next(item for item in tree._items.values() if item.text(0) == name)
+        tree.scrollToItem(item)
+        self.settle()
+        box: QRect = tree.visualItemRect(item)
+        return tree.viewport().mapToGlobal(QPoint(box.left() + 34, box.center().y()))
+
+    def screen(self) -> np.ndarray:
+        """What the display shows, RGB, shape (height, width, 3): the X server's own pixels."""
+        self.settle(80)
+        handle = QApplication.primaryScreen().grabWindow(0)
+        image = handle.toImage().convertToFormat(QImage.Format.Format_RGB888)
+        flat = np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.bytesPerLine())
+        return flat[:, : image.width() * 3].reshape(image.height(), image.width(), 3).copy()
+
+    def around(self, at: QPoint, reach: int) -> np.ndarray:
+        return self.screen()[at.y() - reach : at.y() + reach, at.x() - reach : at.x() + reach].astype(int)
+
+
+@pytest.fixture
+def window(qtbot: QtBot, tmp_path: Path) -> Iterator[Window]:
+    """A real window at the corner of the display, with real dialogs."""
+    app = QApplication.instance()
+    assert isinstance(app, QApplication)
+    assert app.platformName() == "xcb", "journeys need a real X display: make journeys"
+    dress(app)
+    made = Window(Session(), QSettings(str(tmp_path / "settings.ini"), QSettings.Format.IniFormat))
+    made.files.folder = tmp_path
+    made.setGeometry(0, 0, 1280, 800)
+    made.show()
+    made.activateWindow()
+    qtbot.waitExposed(made)
+    yield made
+    made.session.history.mark_saved()
+    made.close()
+    made.deleteLater()
+    qtbot.wait(1)
+
+
+@pytest.fixture
+def person(qtbot: QtBot, window: Window) -> Person:
+    someone = Person(qtbot, window)
+    someone.settle(300)
+    return someone
