@@ -1,9 +1,10 @@
 """The board's picture of the puppet, kept as an image: only what changed is painted again."""
 
-from collections.abc import Collection
+from collections.abc import Collection, Iterator
+from typing import NamedTuple
 
 import numpy as np
-from PySide6.QtCore import QPointF, QRect, QRectF, Qt
+from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPainterPath, QPixmap, QTransform
 
 from umbrite.desk import look
@@ -14,9 +15,23 @@ from umbrite.motion.plan import Plan
 from umbrite.paint.painter import Sprite, paint_sprites, sprites
 from umbrite.paint.pictures import Pictures
 
+# Painting a turned drawing costs about this many times as much as laying down ready pixels.
+PAINT_COST = 6.0
+
+
+class Run(NamedTuple):
+    """Neighbours in the draw order that stand still while others are dragged, as one ready picture."""
+
+    items: list[Sprite]
+    image: QImage
+    at: QPoint  # of the image's corner, in device pixels
+
 
 class ArtLayer:
-    """Board, canvas edge and parts in one opaque image of the widget's size."""
+    """Board, canvas edge and parts in one opaque image of the widget's size.
+
+    While the same few parts move, those between them in the draw order stand ready as pictures of their own.
+    """
 
     def __init__(self) -> None:
         self.image = QImage()
@@ -26,7 +41,8 @@ class ArtLayer:
         self._weave = _weave()
         self._plan: Plan | None = None
         self._canvas: tuple[int, int, float | None] = (0, 0, None)
-        self.painted = 0  # how many device pixels the last refresh touched, for the benchmarks
+        self._moving: frozenset[int] = frozenset()
+        self._runs: dict[int, Run] = {}  # by the place of their first sprite
 
     def refresh(
         self, placed: Placed, pictures: Pictures, camera: Camera, size: tuple[int, int], ratio: float,
@@ -37,38 +53,82 @@ class ArtLayer:
         if placed.plan is not self._plan:
             self._plan, puppet = placed.plan, placed.plan.puppet
             self._canvas = (puppet.width, puppet.height, _ground(placed.plan))
-        canvas = self._canvas
-        key = (camera, size, ratio, canvas, tuple(faded), fade, id(pictures), [item.part for item in items])
+        key = (
+            camera,
+            size,
+            ratio,
+            self._canvas,
+            tuple(faded),
+            fade,
+            id(pictures),
+            [item.part for item in items],
+        )
         whole = QRect(0, 0, *size)
         if key != self._key:
             if self._key[:4] != key[:4]:
-                self._background = self._paint_background(camera, size, ratio, canvas)
+                self._background = self._paint_background(camera, size, ratio, self._canvas)
                 self.image = self._background.copy()
-            self._key = key
+            self._key, self._moving, self._runs = key, frozenset(), {}
             dirty = whole
         else:
-            dirty = _changed(self._sprites, items, camera).intersected(whole)
+            moving = frozenset(
+                i for i, (old, new) in enumerate(zip(self._sprites, items, strict=True)) if old != new
+            )
+            dirty = _around([*(self._sprites[i] for i in moving), *(items[i] for i in moving)], camera)
+            dirty = dirty.intersected(whole)
+            self._keep_runs(moving, items)
         self._sprites = items
         if not dirty.isEmpty():
-            self._paint(dirty, items, pictures, camera, ratio, faded, fade)
-        self.painted = round(dirty.width() * dirty.height() * ratio * ratio)
+            paint = Paint(pictures, camera, ratio, faded, fade)
+            self._paint(dirty, items, paint)
         return dirty
 
-    def _paint(
-        self, dirty: QRect, items: list[Sprite], pictures: Pictures, camera: Camera, ratio: float,
-        faded: Collection[str], fade: float,
-    ) -> None:  # fmt: skip
-        pixels = QRectF(
-            dirty.x() * ratio, dirty.y() * ratio, dirty.width() * ratio, dirty.height() * ratio
-        ).toAlignedRect()
+    def _keep_runs(self, moving: frozenset[int], items: list[Sprite]) -> None:
+        """Drop ready pictures when something else moves than before."""
+        if moving and not moving <= self._moving:
+            self._moving = moving
+            self._runs = {}
+        elif any(items[i] != self._sprites[i] for i in range(len(items)) if i not in self._moving):
+            self._runs = {}
+
+    def _paint(self, dirty: QRect, items: list[Sprite], how: "Paint") -> None:
+        pixels = how.device(QRectF(dirty)).toAlignedRect()
         painter = QPainter(self.image)
         painter.setClipRect(pixels)
         painter.drawImage(pixels, self._background, pixels)
-        view = camera.transform() * QTransform.fromScale(ratio, ratio)
-        on_board = camera.transform().inverted()[0].mapRect(QRectF(dirty))
-        touched = [item for item in items if item.box.intersects(on_board)]
-        paint_sprites(painter, touched, pictures, view, faded, fade)
+        on_board = how.camera.transform().inverted()[0].mapRect(QRectF(dirty))
+        if not self._moving:
+            how.sprites(painter, [item for item in items if item.box.intersects(on_board)])
+        else:
+            for first, last in _stretches(self._moving, len(items)):
+                touched = [item for item in items[first:last] if item.box.intersects(on_board)]
+                if first in self._moving or not touched:
+                    how.sprites(painter, touched)
+                else:
+                    self._lay_run(painter, first, items[first:last], touched, how, pixels)
         painter.end()
+
+    def _lay_run(
+        self,
+        painter: QPainter,
+        first: int,
+        items: list[Sprite],
+        touched: list[Sprite],
+        how: "Paint",
+        pixels: QRect,
+    ) -> None:
+        """Lay down a run as a ready picture, where that is cheaper than painting what is touched of it."""
+        if first not in self._runs:
+            box = how.device(QRectF(_around(items, how.camera))).toAlignedRect()
+            box = box.intersected(self.image.rect())
+            painted = sum(_area(how.device(QRectF(_around([item], how.camera))), pixels) for item in touched)
+            if painted * PAINT_COST < _area(QRectF(box), pixels) or box.isEmpty():
+                how.sprites(painter, touched)
+                return
+            self._runs[first] = how.run(items, box)
+        run = self._runs[first]
+        part = pixels.intersected(QRect(run.at, run.image.size()))
+        painter.drawImage(part, run.image, part.translated(-run.at))
 
     def _paint_background(
         self, camera: Camera, size: tuple[int, int], ratio: float, canvas: tuple[int, int, float | None]
@@ -138,12 +198,64 @@ def _ground(plan: Plan) -> float | None:
     return float(np.max(np.imag(corners))) if sizes else None
 
 
-def _changed(old: list[Sprite], new: list[Sprite], camera: Camera) -> QRect:
-    """Around all sprites that are not as they were, in widget pixels."""
+def _around(items: list[Sprite], camera: Camera) -> QRect:
+    """Around all of these as posed, in widget pixels, with a margin for soft edges."""
     box = QRectF()
-    for before, after in zip(old, new, strict=True):
-        if before != after:
-            box = box.united(before.box).united(after.box)
-    if box.isEmpty():
-        return QRect()
-    return camera.transform().mapRect(box).adjusted(-3, -3, 3, 3).toAlignedRect()
+    for item in items:
+        box = box.united(item.box)
+    return (
+        QRect() if box.isEmpty() else camera.transform().mapRect(box).adjusted(-3, -3, 3, 3).toAlignedRect()
+    )
+
+
+def _area(box: QRectF, within: QRect) -> float:
+    shared = box.intersected(QRectF(within))
+    return shared.width() * shared.height()
+
+
+def _stretches(moving: frozenset[int], count: int) -> Iterator[tuple[int, int]]:
+    """The draw order cut into single moving sprites and the runs between them, as (first, after the last)."""
+    start = 0
+    for i in sorted(moving):
+        if start < i:
+            yield start, i
+        yield i, i + 1
+        start = i + 1
+    if start < count:
+        yield start, count
+
+
+class Paint(NamedTuple):
+    """How sprites are painted now."""
+
+    pictures: Pictures
+    camera: Camera
+    ratio: float
+    faded: Collection[str]
+    fade: float
+
+    def device(self, box: QRectF) -> QRectF:
+        """A box of widget pixels in device pixels."""
+        r = self.ratio
+        return QRectF(box.x() * r, box.y() * r, box.width() * r, box.height() * r)
+
+    def sprites(self, painter: QPainter, items: list[Sprite]) -> None:
+        view = self.camera.transform() * QTransform.fromScale(self.ratio, self.ratio)
+        paint_sprites(painter, items, self.pictures, view, self.faded, self.fade)
+
+    def run(self, items: list[Sprite], box: QRect) -> Run:
+        """These sprites as one picture of the device pixels in `box`."""
+        image = QImage(box.size(), QImage.Format.Format_ARGB32_Premultiplied)
+        image.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(image)
+        view = self.camera.transform() * QTransform.fromScale(self.ratio, self.ratio)
+        paint_sprites(
+            painter,
+            items,
+            self.pictures,
+            view * QTransform.fromTranslate(-box.x(), -box.y()),
+            self.faded,
+            self.fade,
+        )
+        painter.end()
+        return Run(items, image, box.topLeft())

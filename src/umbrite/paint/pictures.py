@@ -9,8 +9,8 @@ from PySide6.QtGui import QImage, QPainter
 from umbrite.art.pictures import Picture
 from umbrite.files.png import decode
 
-# Clear pixels around each drawing, so that its turned edges are smooth; halves with each smaller version.
-MARGIN = 16
+# Clear pixels around each version of a drawing, so that its turned edges are smooth.
+MARGIN = 2
 SMALLEST = 4
 
 
@@ -51,23 +51,27 @@ class Pictures:
     def _whole(self, sha256: str) -> Level:
         pixels = self.pixels(sha256)
         height, width = pixels.shape[:2]
-        # Even sizes halve without a shift.
+        # Sizes that halve evenly keep smaller versions in their place.
         step = 2**SMALLEST
-        wide, tall = (-(-(size + 2 * MARGIN) // step) * step for size in (width, height))
-        image = QImage(wide, tall, QImage.Format.Format_ARGB32_Premultiplied)
-        image.fill(Qt.GlobalColor.transparent)
+        wide, tall = (-(-size // step) * step for size in (width, height))
         source = QImage(pixels.tobytes(), width, height, 4 * width, QImage.Format.Format_RGBA8888)
-        painter = QPainter(image)
-        painter.drawImage(MARGIN, MARGIN, source)
-        painter.end()
-        return Level(image, 1.0, MARGIN)
+        return Level(_with_margin(source, wide, tall), 1.0, MARGIN)
+
+
+def _with_margin(source: QImage, width: int, height: int) -> QImage:
+    image = QImage(width + 2 * MARGIN, height + 2 * MARGIN, QImage.Format.Format_ARGB32_Premultiplied)
+    image.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(image)
+    painter.drawImage(MARGIN, MARGIN, source)
+    painter.end()
+    return image
 
 
 def _halved(level: Level) -> Level:
-    image = level.image.scaled(
-        level.image.width() // 2,
-        level.image.height() // 2,
-        Qt.AspectRatioMode.IgnoreAspectRatio,
-        Qt.TransformationMode.SmoothTransformation,
+    whole = level.image
+    inner = whole.copy(MARGIN, MARGIN, whole.width() - 2 * MARGIN, whole.height() - 2 * MARGIN)
+    width, height = inner.width() // 2, inner.height() // 2
+    aspect, smooth = Qt.AspectRatioMode.IgnoreAspectRatio, Qt.TransformationMode.SmoothTransformation
+    return Level(
+        _with_margin(inner.scaled(width, height, aspect, smooth), width, height), level.factor / 2, MARGIN
     )
-    return Level(image, level.factor / 2, level.margin // 2)

@@ -1,13 +1,14 @@
 """Controls as cut paper: leaf, shield, drop, crescent, ring; drawn at the origin, size 1 across, y down."""
 
 import math
+from functools import lru_cache
 
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QPainter, QPainterPath, QTransform
+from PySide6.QtGui import QPainter, QPainterPath, QPixmap, QTransform
 
 from umbrite.desk import look
 from umbrite.desk.overlay.marks import glow, pen
-from umbrite.rig.model import Control
+from umbrite.rig.model import Control, Side
 
 
 def _leaf() -> QPainterPath:
@@ -60,31 +61,58 @@ def paint_control(
     *, lit: bool, hot: bool, strength: float = 1.0,
 ) -> None:  # fmt: skip
     """One control at a widget point; `size` in pixels, `turn` in radians, `strength` fades it when far away."""
-    colour = look.SIDE_COLOUR[control.side]
     if lit:
         glow(painter, at, size * 0.95)
-    place = QTransform().translate(at.x(), at.y()).rotateRadians(turn).scale(size, size)
-    path = place.map(SHAPES[control.shape])
+    picture = _picture(
+        control.shape, control.side, round(size), painter.device().devicePixelRatioF(), hot or lit
+    )
+    half = picture.deviceIndependentSize().width() / 2
     painter.setOpacity(strength)
+    if turn:
+        painter.save()
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        painter.setTransform(QTransform().translate(at.x(), at.y()).rotateRadians(turn), combine=True)
+        painter.drawPixmap(QPointF(-half, -half), picture)
+        painter.restore()
+    else:
+        painter.drawPixmap(QPointF(round(at.x() - half), round(at.y() - half)), picture)
+    painter.setOpacity(1.0)
+
+
+@lru_cache(maxsize=256)
+def _picture(shape: str, side: Side, size: int, ratio: float, strong: bool) -> QPixmap:  # noqa: FBT001  a cache's key
+    """A control as a picture: antialiased paths are too slow to be drawn anew at each step of a drag."""
+    wide = round(size * 1.4) + 12
+    picture = QPixmap(round(wide * ratio), round(wide * ratio))
+    picture.setDevicePixelRatio(ratio)
+    picture.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(picture)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    _draw(painter, shape, side, QPointF(wide / 2, wide / 2), size, strong=strong)
+    painter.end()
+    return picture
+
+
+def _draw(painter: QPainter, shape: str, side: Side, at: QPointF, size: float, *, strong: bool) -> None:
+    colour = look.SIDE_COLOUR[side]
+    place = QTransform().translate(at.x(), at.y()).scale(size, size)
+    path = place.map(SHAPES[shape])
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(look.with_alpha(look.INK, 60))
     painter.drawPath(path.translated(1.5, 2.5))
-    painter.setBrush(
-        look.with_alpha(colour.lighter(165) if hot else colour.lighter(140), 205 if hot or lit else 150)
-    )
+    painter.setBrush(look.with_alpha(colour.lighter(165 if strong else 140), 205 if strong else 150))
     painter.setPen(pen(look.PAPER, 4.2))
     painter.drawPath(path)
-    painter.setPen(pen(look.INK, 1.8, look.SIDE_STROKE[control.side]))
+    painter.setPen(pen(look.INK, 1.8, look.SIDE_STROKE[side]))
     painter.drawPath(path)
-    if control.side == "middle":  # its second sign: a double line
-        inner = QTransform().translate(at.x(), at.y()).rotateRadians(turn).scale(size * 0.74, size * 0.74)
+    if side == "middle":  # its second sign: a double line
+        inner = QTransform().translate(at.x(), at.y()).scale(size * 0.74, size * 0.74)
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.setPen(pen(look.with_alpha(look.INK, 150), 1.0))
-        painter.drawPath(inner.map(SHAPES[control.shape]))
-    elif control.shape == "leaf":
-        painter.setPen(pen(look.with_alpha(look.INK, 150), 1.2, look.SIDE_STROKE[control.side]))
+        painter.drawPath(inner.map(SHAPES[shape]))
+    elif shape == "leaf":
+        painter.setPen(pen(look.with_alpha(look.INK, 150), 1.2, look.SIDE_STROKE[side]))
         painter.drawLine(place.map(QPointF(0, -0.34)), place.map(QPointF(0, 0.5)))
-    painter.setOpacity(1.0)
 
 
 def paint_master_points(painter: QPainter, turn_at: QPointF, scale_at: QPointF, strength: float) -> None:

@@ -1,0 +1,237 @@
+"""Benchmarks: whole operations, sized, each with its baseline measured in the same run. Run by `make bench`."""
+
+import statistics
+import subprocess
+import sys
+import time
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+from PySide6.QtCore import QRectF, Qt
+from PySide6.QtGui import QColor, QImage, QPainter, QPixmap, QTransform
+from PySide6.QtWidgets import QApplication, QGraphicsPixmapItem, QGraphicsScene, QGraphicsView
+
+from umbrite.desk.art_layer import ArtLayer
+from umbrite.desk.board import Board
+from umbrite.desk.camera import fitting
+from umbrite.desk.session import Session
+from umbrite.files.package import Package
+from umbrite.files.png import encode, fingerprint
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.two_joint import Range, reach
+from umbrite.rig.family import set_parent
+from umbrite.rig.limbs import make_limb
+from umbrite.rig.model import Drawing, Placement, Puppet
+from umbrite.rig.parts import add_part
+from umbrite.rig.pivots import move_pivot
+
+WICK = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets" / "wick.umbrite"
+VIEW = (1280, 800)
+
+
+def seconds(work: Callable[[], object], least: float = 0.4) -> list[float]:
+    """Times of repeated runs, after one that is not counted."""
+    work()
+    times: list[float] = []
+    while sum(times) < least or len(times) < 5:
+        start = time.perf_counter()
+        work()
+        times.append(time.perf_counter() - start)
+    return times
+
+
+def show(name: str, times: list[float], note: str = "") -> float:
+    """One row: median and 95th percentile."""
+    middle = statistics.median(times)
+    high = sorted(times)[min(len(times) - 1, round(len(times) * 0.95))]
+    print(f"{name:<58}{middle * 1e3:>10.3f} ms {high * 1e3:>10.3f} ms   {note}")
+    return middle
+
+
+def figure(joints: int, limbs: int, drawing: Drawing) -> Puppet:
+    """A family of chains of three with limbs, and the rest hanging about."""
+    random = np.random.default_rng(1)
+    puppet = Puppet(width=1400, height=1400)
+    keys: list[str] = []
+    for i in range(joints):
+        at = complex(*random.uniform(100, 1200, 2))
+        puppet, _ = add_part(puppet, f"Part {i}", drawing, Placement(at.real, at.imag))
+        keys.append(list(puppet.joints)[-1])
+        puppet = move_pivot(puppet, keys[-1], at + drawing.width / 2)
+        chain = i < limbs * 3 and i % 3 != 0
+        # What is no limb hangs from what is no limb, as faces, coats and props do.
+        others = keys[limbs * 3 : -1]
+        parent = keys[i - 1] if chain else others[int(random.integers(0, len(others)))] if others else None
+        if parent is not None:
+            puppet = set_parent(puppet, [keys[-1]], parent)
+    for i in range(min(limbs, joints // 3)):
+        puppet, _ = make_limb(puppet, keys[3 * i], keys[3 * i + 2])
+    return puppet
+
+
+def bench_evaluation(joints: int, drawing: Drawing) -> None:
+    puppet = figure(joints, min(8, joints // 4), drawing)
+    plan = compile_plan(puppet)
+    target = next(iter(puppet.limbs.values())).target
+    show(f"evaluate 1 frame, {joints} joints", seconds(lambda: evaluate(plan, {f"{target}.x": 5.0})))
+    many = {f"{target}.x": np.linspace(0, 50, 1000)}
+    show(f"evaluate 1,000 frames, {joints} joints", seconds(lambda: evaluate(plan, many)))
+    show(f"compile the plan, {joints} joints", seconds(lambda: compile_plan(puppet)))
+
+
+def bench_solver(count: int) -> None:
+    random = np.random.default_rng(2)
+    goal = random.uniform(20, 190, count) * np.exp(1j * random.uniform(-3, 3, count))
+    one, two = np.full(count, 100 + 0j), np.full(count, 80 + 20j)
+    bend, free = np.ones(count), Range(np.full(count, -np.pi), np.full(count, np.pi))
+    tight = Range(np.full(count, -0.4), np.full(count, 0.6))
+    show(f"two-joint solve, {count:,}", seconds(lambda: reach(goal, one, two, bend, free, free)))
+    show(
+        f"two-joint solve within limits, {count:,}",
+        seconds(lambda: reach(goal, one, two, bend, tight, tight)),
+    )
+
+
+def pictures() -> tuple[Drawing, dict[str, bytes]]:
+    """One drawing of 96 x 192 px: a leaf with soft edges."""
+    y, x = np.mgrid[0:192, 0:96]
+    inside = np.clip(40 * (1 - ((x - 48) / 46) ** 2 - ((y - 96) / 94) ** 2), 0, 1)
+    picture = np.dstack([np.full((192, 96), c) for c in (90, 140, 110)] + [inside * 255]).astype(np.uint8)
+    data = encode(picture)
+    return Drawing(fingerprint(data), 96, 192), {fingerprint(data): data}
+
+
+def bench_board(parts: int) -> None:
+    drawing, art = pictures()
+    session = Session()
+    session.open(Package(figure(parts, 8, drawing), {}, art), None)
+    session.go_to("Rehearse")
+    camera = fitting(QRectF(0, 0, 1400, 1400), QRectF(0, 0, *VIEW))
+    layer = ArtLayer()
+    target = next(iter(session.puppet.limbs.values())).target
+
+    def full() -> None:
+        layer._key = ()
+        layer.refresh(session.placed, session.pictures, camera, VIEW, 1.0)
+
+    show(f"full repaint at 1280x800, {parts} parts", seconds(full))
+    frame = iter(range(10**9))
+
+    def drag() -> None:
+        step = next(frame) % 60
+        session.preview(pose={f"{target}.x": 2.0 * step, f"{target}.y": 1.5 * step})
+        layer.refresh(session.placed, session.pictures, camera, VIEW, 1.0)
+
+    ours = show(f"drag repaint at 1280x800, {parts} parts (evaluated too)", seconds(drag))
+    scene_full, scene_drag = graphics_scene(session, camera.zoom, target)
+    show(f"  baseline: one QGraphicsPixmapItem per part, full, {parts}", seconds(scene_full))
+    theirs = show(f"  baseline: one QGraphicsPixmapItem per part, drag, {parts}", seconds(scene_drag))
+    print(f"    our drag repaint is {theirs / ours:.1f} times as fast as the baseline")
+
+
+def graphics_scene(
+    session: Session, zoom: float, target: str
+) -> tuple[Callable[[], object], Callable[[], object]]:
+    """The same puppet as a scene of pixmap items, its full repaint and its drag repaint."""
+    scene = QGraphicsScene()
+    scene.setSceneRect(0, 0, 1400, 1400)
+    scene.setBackgroundBrush(QColor("#FBF8F1"))
+    view = QGraphicsView(scene)
+    view.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+    view.setViewportUpdateMode(QGraphicsView.ViewportUpdateMode.MinimalViewportUpdate)
+    view.setTransform(QTransform.fromScale(zoom, zoom))
+    view.resize(*VIEW)
+    view.show()
+    QApplication.processEvents()
+    items = []
+    for i, key in enumerate(session.plan.parts):
+        pixels = session.pictures.pixels(session.puppet.parts[key].drawing.sha256)
+        image = QImage(pixels.tobytes(), 96, 192, 96 * 4, QImage.Format.Format_RGBA8888)
+        item = QGraphicsPixmapItem(QPixmap.fromImage(image))
+        item.setTransformationMode(Qt.TransformationMode.SmoothTransformation)
+        item.setZValue(i)
+        scene.addItem(item)
+        items.append(item)
+    frame = iter(range(10**9))
+
+    def place() -> None:
+        step = next(frame) % 60
+        placed = evaluate(session.plan, {f"{target}.x": 2.0 * step, f"{target}.y": 1.5 * step})
+        maps = placed.part_maps()
+        for i, item in enumerate(items):
+            a, b, t = (complex(field[0, i]) for field in maps)
+            x, y = a + b, 1j * (a - b)
+            item.setTransform(QTransform(x.real, x.imag, y.real, y.imag, t.real, t.imag))
+
+    def full() -> None:
+        view.viewport().update()
+        QApplication.processEvents()
+
+    def drag() -> None:
+        place()
+        QApplication.processEvents()
+
+    place()
+    graphics_scene.kept = (scene, view, items)  # type: ignore[attr-defined]
+    return full, drag
+
+
+def bench_drag_of_the_widget() -> None:
+    """The whole way from a moved pose to the painted board, rig and controls included, with Wick."""
+    from umbrite.files.package import load
+
+    session = Session()
+    board = Board(session)
+    board.resize(*VIEW)
+    board.show()
+    QApplication.processEvents()
+    session.open(load(WICK), WICK)
+    session.go_to("Rehearse")
+    target = next(iter(session.puppet.limbs.values())).target
+    frame = iter(range(10**9))
+
+    def drag() -> None:
+        step = next(frame) % 60
+        session.preview(pose={f"{target}.x": 3.0 * step, f"{target}.y": -4.0 * step})
+        board.repaint()
+
+    show("drag of Wick's hand: pose to painted board, 1280x800", seconds(drag, 1.0), "aim: 8 and 16 ms")
+
+
+def bench_start() -> None:
+    code = (
+        "import time; t = time.perf_counter()\n"
+        "from pathlib import Path; import sys\n"
+        "from PySide6.QtCore import QSettings, QTimer\n"
+        "from PySide6.QtWidgets import QApplication\n"
+        "from umbrite.desk.look import dress; from umbrite.desk.session import Session\n"
+        "from umbrite.desk.window import Window\n"
+        "app = QApplication([]); dress(app)\n"
+        "w = Window(Session(), QSettings('/dev/null', QSettings.Format.IniFormat)); w.resize(1280, 800); w.show()\n"
+        f"w.files.open(Path({str(WICK)!r})); w.grab()\n"
+        "print(time.perf_counter() - t)"
+    )
+    run = [sys.executable, "-c", code]
+    times = [float(subprocess.run(run, capture_output=True, text=True, check=True).stdout) for _ in range(4)]
+    show("start to first painted board, demo open (warm)", times[1:], "aim: 1,500 ms")
+
+
+def main() -> None:
+    app = QApplication([])
+    print(f"{'what':<58}{'median':>13} {'95th':>13}")
+    drawing, _ = pictures()
+    for joints in (10, 80, 300):
+        bench_evaluation(joints, drawing)
+    for count in (1, 10_000):
+        bench_solver(count)
+    for parts in (60, 200):
+        bench_board(parts)
+    bench_drag_of_the_widget()
+    bench_start()
+    del app
+
+
+if __name__ == "__main__":
+    main()
