@@ -1,0 +1,154 @@
+"""Makes the pictures of the README from the demo data, one of each main view. Run as `screenshots.py FOLDER`."""
+
+import sys
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import QPointF, QSettings, Qt
+from PySide6.QtGui import QMouseEvent
+from PySide6.QtWidgets import QApplication
+
+from umbrite.desk.look import dress
+from umbrite.desk.session import Session
+from umbrite.desk.window import Window
+from umbrite.motion.posing import move_control_to
+
+DEMO = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
+
+
+def joint(window: Window, name: str) -> str:
+    return next(key for key, item in window.session.puppet.joints.items() if item.name == name)
+
+
+def limb(window: Window, name: str) -> str:
+    return next(key for key, item in window.session.puppet.limbs.items() if item.name == name)
+
+
+def point_at(window: Window, z: complex, kind: QMouseEvent.Type, *, held: bool) -> None:
+    at = window.board.camera.point(z)
+    left, none = Qt.MouseButton.LeftButton, Qt.MouseButton.NoButton
+    button = left if kind != QMouseEvent.Type.MouseMove else none
+    event = QMouseEvent(
+        kind,
+        at,
+        QPointF(window.board.mapToGlobal(at)),
+        button,
+        left if held else none,
+        Qt.KeyboardModifier.NoModifier,
+    )
+    QApplication.sendEvent(window.board, event)
+
+
+def parts(window: Window) -> None:
+    window.files.open(DEMO / "wick.ora")
+    window.session.select(
+        [next(k for k, p in window.session.puppet.parts.items() if p.name == "Near forearm")]
+    )
+
+
+def pivots(window: Window) -> None:
+    window.files.open(DEMO / "wick.umbrite")
+    window.session.go_to("Pivots")
+    window.session.select([joint(window, "Near forearm")])
+
+
+def limbs(window: Window) -> None:
+    window.files.open(DEMO / "wick.umbrite")
+    window.session.go_to("Limbs")
+    window.session.select([limb(window, "Near leg")])
+
+
+def limits(window: Window) -> None:
+    """In the middle of dragging a fan's end: the shin shows itself there."""
+    from umbrite.desk.handles import fan_directions, fan_radius
+
+    window.files.open(DEMO / "wick.umbrite")
+    session = window.session
+    session.go_to("Limbs")
+    session.take_tool("limit")
+    shin = joint(window, "Near shin")
+    session.select([shin])
+    pivot = session.puppet.joints[shin].pivot.z
+    _, large = fan_directions(session, shin)
+    start = pivot + large * fan_radius(window.board.camera)
+    kinds = QMouseEvent.Type
+    point_at(window, start, kinds.MouseButtonPress, held=True)
+    turn = complex(0.80, -0.60)
+    for share in (0.5, 1.0):
+        point_at(window, pivot + (start - pivot) * (1 + (turn - 1) * share), kinds.MouseMove, held=True)
+
+
+def controls(window: Window) -> None:
+    window.files.open(DEMO / "wick.umbrite")
+    window.session.go_to("Controls")
+    window.session.select(
+        [next(k for k, c in window.session.puppet.controls.items() if c.name == "Near hand")]
+    )
+
+
+def rehearse(window: Window) -> None:
+    window.files.open(DEMO / "wick.umbrite")
+    session = window.session
+    moves = {"Near hand": 90 - 250j, "Far hand": 30 - 330j, "Body": 20 + 60j, "Far foot": 150 - 110j}
+    for name, by in moves.items():
+        control = next(c for c in session.puppet.controls.values() if c.name == name)
+        at = session.placed.control_at(control) + by
+        session.edit(f"Pose {name}", pose=move_control_to(session.placed, session.pose, control, at))
+    far = next(c for c in session.puppet.controls.values() if c.name == "Far hand")
+    point_at(window, session.placed.control_at(far), QMouseEvent.Type.MouseMove, held=False)
+
+
+def findings(window: Window) -> None:
+    parts(window)
+    window.session.go_to("Pivots")
+    window.session.select([])
+    window.show_findings()
+
+
+def empty(_window: Window) -> None:
+    """The window as it opens first."""
+
+
+VIEWS: tuple[Callable[[Window], None], ...] = (
+    empty,
+    parts,
+    pivots,
+    limbs,
+    limits,
+    controls,
+    rehearse,
+    findings,
+)
+
+
+def take(folder: Path, view: Callable[[Window], None]) -> None:
+    folder.mkdir(parents=True, exist_ok=True)
+    window = Window(Session(), QSettings("/dev/null", QSettings.Format.IniFormat))
+    window.resize(1280, 800)
+    window.show()
+    QApplication.processEvents()
+    view(window)
+    QApplication.processEvents()
+    picture = window.grab()
+    if window.findings_list.isVisible():
+        from PySide6.QtGui import QPainter
+
+        painter = QPainter(picture)
+        painter.drawPixmap(window.mapFromGlobal(window.findings_list.pos()), window.findings_list.grab())
+        painter.end()
+        window.findings_list.close()
+    picture.save(str(folder / f"{view.__name__}.png"))
+    window.board.cancel()
+    window.session.history.mark_saved()
+    window.close()
+
+
+def main() -> None:
+    app = QApplication(sys.argv[:1])
+    dress(app)
+    for view in VIEWS:
+        take(Path(sys.argv[1]), view)
+
+
+if __name__ == "__main__":
+    main()
