@@ -53,7 +53,17 @@ class Person:
 
     def drag(self, start: QPoint, end: QPoint, steps: int = 6) -> None:
         self.gestures += 1
-        words = ["mousemove", str(start.x()), str(start.y()), "sleep", "0.03", "mousedown", "1", "sleep", "0.03"]
+        words = [
+            "mousemove",
+            str(start.x()),
+            str(start.y()),
+            "sleep",
+            "0.03",
+            "mousedown",
+            "1",
+            "sleep",
+            "0.03",
+        ]
         for i in range(1, steps + 1):
             at = start + (end - start) * (i / steps)
             words += ["mousemove", str(at.x()), str(at.y()), "sleep", "0.03"]

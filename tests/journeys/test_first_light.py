@@ -5,11 +5,11 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from demo_puppet import ASSETS, control, joint
-from journeys.conftest import Person
 from PySide6.QtCore import QPoint
 from PySide6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QLineEdit
 
+from demo_puppet import ASSETS, control, joint
+from journeys.conftest import Person
 from umbrite.demo.wick import JOINTS
 from umbrite.desk.handles import fan_directions, fan_radius
 from umbrite.desk.window import Window
@@ -83,7 +83,9 @@ def art(person: Person) -> np.ndarray:
     person.to(QPoint(1390, 890))
     board = person.window.board
     corner = board.mapToGlobal(QPoint(0, 60))
-    picture = person.screen()[corner.y() : corner.y() + board.height() - 60, corner.x() : corner.x() + board.width()]
+    picture = person.screen()[
+        corner.y() : corner.y() + board.height() - 60, corner.x() : corner.x() + board.width()
+    ]
     person.window.session.go_to(station)
     person.window.session.select(selection)
     return picture
@@ -94,7 +96,15 @@ def build_family(person: Person) -> None:
     window = person.window
     person.key("ctrl+2")
     before = art(person)
-    names = ["Near upper arm", "Near forearm", "Near thigh", "Near shin", "Near foot", "Near hand", "Lamp pole"]
+    names = [
+        "Near upper arm",
+        "Near forearm",
+        "Near thigh",
+        "Near shin",
+        "Near foot",
+        "Near hand",
+        "Lamp pole",
+    ]
     for name in [*names, "Trunk", "Hips"]:
         set_pivot(person, name)
     person.key("d")
@@ -128,7 +138,9 @@ def build_limbs(person: Person) -> None:
     person.key("ctrl+3")
     before = art(person)
     for start, end in (("Near upper arm", "Near hand"), ("Near foot", "Near thigh")):
-        places = [person.board(puppet(window).joints[joint(puppet(window), name)].pivot.z) for name in (start, end)]
+        places = [
+            person.board(puppet(window).joints[joint(puppet(window), name)].pivot.z) for name in (start, end)
+        ]
         person.drag(*places)
     assert {limb.name: limb.bend for limb in puppet(window).limbs.values()} == {"Near arm": -1, "Near leg": 1}
     for limb in puppet(window).limbs.values():
@@ -268,7 +280,12 @@ def test_the_demo_is_posed_by_hand_foot_hips_and_master(person: Person, window: 
     session = window.session
     window.files.open(ASSETS / "wick.umbrite")
     person.settle(200)
-    for name, by in (("Near hand", 60 - 160j), ("Far foot", 90 - 120j), ("Body", -30 + 60j), ("Master", 40 - 30j)):
+    for name, by in (
+        ("Near hand", 60 - 160j),
+        ("Far foot", 90 - 120j),
+        ("Body", -30 + 60j),
+        ("Master", 40 - 30j),
+    ):
         grip = session.puppet.controls[control(session.puppet, name)]
         at = session.placed.control_at(grip)
         board = window.board
@@ -277,5 +294,7 @@ def test_the_demo_is_posed_by_hand_foot_hips_and_master(person: Person, window: 
         person.drag(person.board(at), person.board(at + by))
         assert abs(session.placed.control_at(grip) - (at + by)) < 2 / board.camera.zoom, name
         assert session.history.undo_name == f"Pose {name}"
-        changed = np.abs(person.screen().astype(int) - before).max(-1)[corner.y() :, corner.x() : corner.x() + board.width()]
+        changed = np.abs(person.screen().astype(int) - before).max(-1)[
+            corner.y() :, corner.x() : corner.x() + board.width()
+        ]
         assert (changed > 30).sum() > 1500, name
