@@ -64,7 +64,15 @@ def paint_sprites(
         painter.setOpacity(item.opacity * (fade if item.part in faded else 1.0))
         local = QTransform.fromTranslate(-level.margin, -level.margin)
         local *= QTransform.fromScale(1 / level.factor, 1 / level.factor)
-        painter.setWorldTransform(local * whole)
+        painter.setWorldTransform(_sampled(local * whole))
         painter.drawImage(0, 0, level.image)
     painter.setOpacity(1.0)
     painter.setWorldTransform(before)
+
+
+def _sampled(m: QTransform) -> QTransform:
+    """The same map, such that Qt samples smoothly: it would round a mere shift to whole pixels."""
+    whole_pixels = abs(m.dx() - round(m.dx())) < 1e-3 and abs(m.dy() - round(m.dy())) < 1e-3
+    if m.type() != QTransform.TransformationType.TxTranslate or whole_pixels:
+        return m
+    return QTransform(1 + 1e-5, 0, 0, 1 + 1e-5, m.dx(), m.dy())
