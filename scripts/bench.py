@@ -15,6 +15,8 @@ from PySide6.QtWidgets import QApplication, QGraphicsPixmapItem, QGraphicsScene,
 from umbrite.desk.art_layer import ArtLayer
 from umbrite.desk.board import Board
 from umbrite.desk.camera import fitting
+from umbrite.desk.gestures.base import Pointer
+from umbrite.desk.gestures.rehearsing import drag_control
 from umbrite.desk.session import Session
 from umbrite.files.package import Package
 from umbrite.files.png import encode, fingerprint
@@ -122,7 +124,7 @@ def bench_board(parts: int) -> None:
     def drag() -> None:
         step = next(frame) % 60
         session.preview(pose={f"{target}.x": 2.0 * step, f"{target}.y": 1.5 * step})
-        layer.refresh(session.placed, session.pictures, camera, VIEW, 1.0)
+        layer.refresh(session.placed, session.pictures, camera, VIEW, 1.0, dragging=True)
 
     ours = show(f"drag repaint at 1280x800, {parts} parts (evaluated too)", seconds(drag))
     scene_full, scene_drag = graphics_scene(session, camera.zoom, target)
@@ -189,12 +191,15 @@ def bench_drag_of_the_widget() -> None:
     QApplication.processEvents()
     session.open(load(WICK), WICK)
     session.go_to("Rehearse")
-    target = next(iter(session.puppet.limbs.values())).target
+    grip = next(iter(session.puppet.controls.values()))
+    start = session.placed.control_at(grip)
+    board._gesture = drag_control(session, next(iter(session.puppet.controls)), start)
+    next(board._gesture)
     frame = iter(range(10**9))
 
     def drag() -> None:
         step = next(frame) % 60
-        session.preview(pose={f"{target}.x": 3.0 * step, f"{target}.y": -4.0 * step})
+        board._send(Pointer(start + step * (3 - 4j), "move", board.camera.zoom))
         board.repaint()
 
     show("drag of Wick's hand: pose to painted board, 1280x800", seconds(drag, 1.0), "aim: 8 and 16 ms")

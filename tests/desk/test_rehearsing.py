@@ -159,3 +159,26 @@ def test_the_readout_stands_beside_the_pointer_while_dragging(wick_window: Windo
     assert wick_window.board.feedback.readout == "+30, +40 px"
     hand.release(start + 30 - 40j)
     assert wick_window.board.feedback.readout == ""
+
+
+def test_after_a_drag_the_picture_is_that_of_the_pose_alone(wick_window: Window, hand: Hand) -> None:
+    board = wick_window.board
+
+    def picture() -> bytes:
+        board.repaint()
+        image = board._layer.image
+        return bytes(image.constBits())
+
+    rest = picture()
+    start = grip(wick_window, "Near hand")
+    hand.press(start)
+    for step in range(1, 6):
+        hand.move(start + step * (20 - 30j))
+        picture()
+    hand.release(start + 100 - 150j)
+    dragged = picture()
+    assert dragged != rest
+    board._layer._key = ()
+    assert picture() == dragged
+    wick_window.session.undo()
+    assert picture() == rest

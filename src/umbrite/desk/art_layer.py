@@ -46,9 +46,13 @@ class ArtLayer:
 
     def refresh(
         self, placed: Placed, pictures: Pictures, camera: Camera, size: tuple[int, int], ratio: float,
-        faded: Collection[str] = (), fade: float = 1.0,
+        faded: Collection[str] = (), fade: float = 1.0, *, dragging: bool = False,
     ) -> QRect:  # fmt: skip
-        """Bring the image up to date; the changed rectangle in widget pixels."""
+        """Bring the image up to date; the changed rectangle in widget pixels.
+
+        Ready pictures round colours a little differently, so they serve while `dragging` only; when it is over all is
+        painted once more, and the same pose gives the same picture again.
+        """
         items = sprites(placed)
         if placed.plan is not self._plan:
             self._plan, puppet = placed.plan, placed.plan.puppet
@@ -64,7 +68,8 @@ class ArtLayer:
             [item.part for item in items],
         )
         whole = QRect(0, 0, *size)
-        if key != self._key:
+        over = not dragging and bool(self._runs)
+        if key != self._key or over:
             if self._key[:4] != key[:4]:
                 self._background = self._paint_background(camera, size, ratio, self._canvas)
                 self.image = self._background.copy()
@@ -76,7 +81,8 @@ class ArtLayer:
             )
             dirty = _around([*(self._sprites[i] for i in moving), *(items[i] for i in moving)], camera)
             dirty = dirty.intersected(whole)
-            self._keep_runs(moving, items)
+            if dragging:
+                self._keep_runs(moving, items)
         self._sprites = items
         if not dirty.isEmpty():
             paint = Paint(pictures, camera, ratio, faded, fade)

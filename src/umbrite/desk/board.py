@@ -135,7 +135,8 @@ class Board(QWidget):
         faded = session.puppet.order if session.views["xray"] else ()
         size = (self.width(), self.height())
         self._layer.refresh(
-            session.placed, session.pictures, self.camera, size, self.devicePixelRatioF(), faded, 0.42
+            session.placed, session.pictures, self.camera, size, self.devicePixelRatioF(), faded, 0.42,
+            dragging=self.dragging,
         )  # fmt: skip
         painter = QPainter(self)
         self._layer.image.setDevicePixelRatio(self.devicePixelRatioF())
