@@ -358,3 +358,46 @@ def test_a_limit_set_from_script_shows_its_fan_at_rest(wick_window: Window) -> N
     session.edit("Limit", puppet=set_limit(puppet(wick_window), cap, -0.5, 0.5))
     small, large = fan_directions(session, cap)
     assert np.angle(large / small) == pytest.approx(1.0)
+
+
+def test_a_limb_s_target_follows_something_else_without_a_jump_in_the_pose(
+    wick_window: Window, hand: Hand
+) -> None:
+    session = wick_window.session
+    grip = next(c for c in puppet(wick_window).controls.values() if c.name == "Far hand")
+    start = session.placed.control_at(grip)
+    hand.drag(start, start + 20 - 150j)
+    hand.drag(640 + 440j, 660 + 470j)  # the head has turned
+    before = session.placed.part_maps().t.copy()
+    session.select([next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")])
+    field = next(
+        f for f in wick_window.details.sections["l"].fields if f.accessibleName() == "Target follows"
+    )
+    index = field.findText("Head")  # type: ignore[union-attr]
+    field.setCurrentIndex(index)  # type: ignore[union-attr]
+    field.activated.emit(index)  # type: ignore[union-attr]
+    limb = puppet(wick_window).limbs[session.selection[0]]
+    assert puppet(wick_window).joints[limb.target].parent == joint(puppet(wick_window), "Head")
+    assert np.abs(session.placed.part_maps().t - before).max() < 1e-6
+    assert session.history.undo_name == "Target follows of Far arm"
+
+
+def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window: Window, hand: Hand) -> None:
+    session = wick_window.session
+    session.go_to("Limbs")
+    places = [
+        puppet(wick_window).joints[joint(puppet(wick_window), name)].pivot.z for name in ("Trunk", "Cap")
+    ]
+    hand.drag(places[1], places[0])
+    key = session.selection[0]
+    assert len(puppet(wick_window).limbs[key].joints) == 3
+    assert invariants(puppet(wick_window)) == []
+    neck = joint(puppet(wick_window), "Neck")
+    session.select([neck])
+    give = next(f for f in wick_window.details.sections["j"].fields if f.accessibleName() == "Give")
+    give.setValue(0)  # type: ignore[union-attr]
+    assert puppet(wick_window).joints[neck].give == 0
+    session.go_to("Rehearse")
+    hand.drag(640 + 300j, 760 + 330j)
+    assert session.placed.turn(neck) == 0
+    assert abs(session.placed.turn(joint(puppet(wick_window), "Trunk"))) > 0.01

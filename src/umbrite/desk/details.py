@@ -1,7 +1,7 @@
 """Details: the fields of what is selected, for one or many things of a kind at once."""
 
 import math
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from typing import Any
 
 from msgspec.structs import replace
@@ -12,8 +12,10 @@ from umbrite.desk import commands, look
 from umbrite.desk.bend_card import BendCard
 from umbrite.desk.fields import ChoiceField, NumberField, TextField, Writer
 from umbrite.desk.session import Session
+from umbrite.motion.matching import switch_follows
 from umbrite.rig.angles import from_shown, shown_degrees
 from umbrite.rig.change import change, thing
+from umbrite.rig.errors import UmbriteError
 from umbrite.rig.family import branch, is_carrier, targets
 from umbrite.rig.limbs import set_end_hold, set_follows
 from umbrite.rig.limits import mended, set_limit
@@ -153,6 +155,15 @@ class JointSection(Section):
             self.number(f"{word} limit", _limit(end), self._put_limit(end), unit="°", least=-180, most=180)
             for word, end in (("Lower", "largest"), ("Upper", "smallest"))
         ))  # fmt: skip
+        self.row(
+            "Give",
+            self.number(
+                "Give",
+                lambda p, k: p.joints[k].give * 100,
+                lambda p, k, v: change(p, k, give=v / 100),
+                unit=" %", digits=0, least=0, most=100,
+            ),
+        )  # fmt: skip
         self.free = self.button("Remove limit", lambda: commands.free_limits(session))
 
     def _put_limit(self, end: str) -> Write:
@@ -207,6 +218,21 @@ def _limit(end: str) -> Read:
     return read
 
 
+class FollowsWriter(Writer):
+    """Lets targets follow something else so that neither the rest nor the present pose moves."""
+
+    def __call__(self, keys: Sequence[str], value: Any) -> None:
+        puppet, pose = self.session.puppet, self.session.pose
+        name = thing(puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} limbs"
+        try:
+            for key in keys:
+                puppet, pose = switch_follows(puppet, pose, key, value)
+        except UmbriteError as error:
+            self.session.say(str(error))
+            return
+        self.session.edit(f"{self.step} of {name}", puppet=puppet, pose=pose)
+
+
 class LimbSection(Section):
     """The limb card: bend side, what the target follows, what keeps the end's angle."""
 
@@ -217,9 +243,14 @@ class LimbSection(Section):
         self.column.insertWidget(2, self.bends)
         self.column.insertWidget(3, self.card)
         self.row("Name", self.text("Name", _name, rename))
-        self.row("Target follows", self.choice(
-            "Target follows", _followable, lambda p, k: p.joints[p.limbs[k].target].parent, set_follows
-        ))  # fmt: skip
+        self.row("Target follows", self._kept(
+                ChoiceField(
+                    "Target follows",
+                    _followable,
+                    lambda p, k: p.joints[p.limbs[k].target].parent,
+                    FollowsWriter(session, "Target follows", set_follows),
+                )
+            ))  # fmt: skip
         self.hold = self.choice(
             "End angle",
             lambda _p, _k: [("Turns with limb", "limb"), ("Kept by target", "target")],
@@ -237,7 +268,7 @@ class LimbSection(Section):
     def show_for(self, keys: list[str]) -> None:
         super().show_for(keys)
         puppet = self.session.puppet
-        single = len(keys) == 1 and len(puppet.limbs[keys[0]].joints) > 1
+        single = len(keys) == 1 and len(puppet.limbs[keys[0]].joints) == 2
         self.card.setVisible(single)
         self.bends.setVisible(single)
         self.hold.setEnabled(all(puppet.limbs[key].end for key in keys))

@@ -12,6 +12,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
+from umbrite.motion.long_limb import reach_long
 from umbrite.motion.plan import EndBatch, LimbBatch, Plan
 from umbrite.motion.two_joint import Range, aim, reach
 from umbrite.rig.affine import Affine, after, inverse, linear
@@ -97,9 +98,8 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
         if step.ends is not None:
             _keep_angles(plan, step.ends, board, turns, values["turn"])
         _place(plan, some, Affine(a, b, shift), turns, board)
-        for batch, solve in ((step.two_joint, _solve_two), (step.aims, _solve_aims)):
-            if batch is not None:
-                solve(plan, batch, Affine(a, b, shift), board, turns, values["blend"])
+        for batch in step.limbs:
+            _solve(plan, batch, Affine(a, b, shift), board, turns, values["blend"])
     return Placed(plan, board, turns, _how_limbs_fared(plan, board))
 
 
@@ -142,35 +142,101 @@ def _span(plan: Plan, places: NDArray[np.intp]) -> Range:
     return Range(plan.smallest[places], plan.largest[places])
 
 
-def _solve_two(
-    plan: Plan, batch: LimbBatch, own: Affine, board: Affine, turns: Floats, blend: Floats
-) -> None:
-    root, middle = batch.root, batch.middle
-    start = plan.pivot[root] + own.t[:, root]
-    unturned = Affine(own.a[:, root], own.b[:, root], 0)
-    v1 = unturned.direction(plan.pivot[middle] + own.t[:, middle] - plan.pivot[root])
-    lower = Affine(own.a[:, middle], own.b[:, middle], 0).direction(batch.tip - plan.pivot[middle])
-    v2 = unturned.direction(lower)
-    # A mirrored root turns what hangs from it the other way round.
-    flip = np.where(np.abs(unturned.b) > np.abs(unturned.a), -1.0, 1.0)
-    small, large = _span(plan, middle)
-    span2 = Range(np.where(flip > 0, small, -large), np.where(flip > 0, large, -small))
-    found = reach(
-        _target_in_frame(plan, batch, board) - start, v1, v2, batch.bend * flip, _span(plan, root), span2
-    )
+def _solve(plan: Plan, batch: LimbBatch, own: Affine, board: Affine, turns: Floats, blend: Floats) -> None:
+    """Find the turns of all limbs of a batch, by the method for their number of joints."""
+    root = batch.joints[:, 0]
+    lengths, flips = _chain(plan, batch, own)
+    to = _target_in_frame(plan, batch, board) - (plan.pivot[root] + own.t[:, root])
+    to = np.broadcast_to(to, lengths.shape[:2])
+    count = batch.joints.shape[1]
+    spans = [_flipped(_span(plan, batch.joints[:, j]), flips[..., j]) for j in range(count)]
+    if count > 1:
+        to = softened(to, lengths, batch.soften)
+    if count == 1:
+        found = [aim(np.zeros_like(to), lengths[..., 0], to, spans[0])]
+    elif count == 2:
+        found = list(reach(to, lengths[..., 0], lengths[..., 1], batch.bend * flips[..., 1], *spans))
+    else:
+        found = _solve_long(plan, batch, to, lengths, flips, turns, spans)
     share = blend[:, batch.numbers]
-    turns[:, root] = _blended(found.first, turns[:, root], share)
-    turns[:, middle] = _blended(found.second * flip, turns[:, middle], share)
+    for j, turn in enumerate(found):
+        joint = batch.joints[:, j]
+        turns[:, joint] = _blended(turn * flips[..., j], turns[:, joint], share)
 
 
-def _solve_aims(
-    plan: Plan, batch: LimbBatch, own: Affine, board: Affine, turns: Floats, blend: Floats
-) -> None:
-    root = batch.root
-    v1 = Affine(own.a[:, root], own.b[:, root], 0).direction(batch.tip - plan.pivot[root])
-    start = plan.pivot[root] + own.t[:, root]
-    found = aim(start, v1, _target_in_frame(plan, batch, board), _span(plan, root))
-    turns[:, root] = _blended(found, turns[:, root], blend[:, batch.numbers])
+def _solve_long(
+    plan: Plan,
+    batch: LimbBatch,
+    to: Complexes,
+    lengths: Complexes,
+    flips: Floats,
+    turns: Floats,
+    spans: list[Range],
+) -> list[Floats]:
+    """Long limbs as cases of one list: frames times limbs."""
+    count = batch.joints.shape[1]
+    own = turns[:, batch.joints] * flips
+    small = np.stack([np.broadcast_to(span.smallest, to.shape) for span in spans], axis=-1)
+    large = np.stack([np.broadcast_to(span.largest, to.shape) for span in spans], axis=-1)
+    give = np.broadcast_to(plan.give[batch.joints], own.shape)
+    bend = np.broadcast_to(batch.bend, to.shape)
+
+    def flat(x: Floats) -> Floats:
+        return x.reshape(-1, count)
+
+    span = Range(flat(small), flat(large))
+    v, to = lengths.reshape(-1, count), to.reshape(-1)
+    solved = reach_long(to, v, flat(own), span, flat(give), bend.reshape(-1))
+    return list(np.moveaxis(solved.reshape(own.shape), -1, 0))
+
+
+def _chain(plan: Plan, batch: LimbBatch, own: Affine) -> tuple[Complexes, Floats]:
+    """Each limb's lengths, unturned, in the frame of what carries its root, and the sense in which each joint turns.
+
+    Shapes (frames, limbs, joints). Joints' own scales are taken along; a mirrored joint (sense -1 from there on) turns
+    what hangs from it the other way round.
+    """
+    lengths, flips = [], []
+    whole = Affine(np.ones((1, 1), dtype=np.complex128), np.zeros((1, 1), dtype=np.complex128), 0)
+    count = batch.joints.shape[1]
+    for j in range(count):
+        joint = batch.joints[:, j]
+        flips.append(np.where(np.abs(whole.b) > np.abs(whole.a), -1.0, 1.0))
+        whole = after(whole, Affine(own.a[:, joint], own.b[:, joint], 0))
+        if j + 1 < count:
+            below = batch.joints[:, j + 1]
+            ahead = plan.pivot[below] + own.t[:, below]
+        else:
+            ahead = batch.tip
+        lengths.append(whole.direction(ahead - plan.pivot[joint]))
+    shape = np.broadcast_shapes(*(x.shape for x in lengths))
+    return (
+        np.stack([np.broadcast_to(x, shape) for x in lengths], axis=-1),
+        np.stack([np.broadcast_to(x, shape) for x in flips], axis=-1),
+    )
+
+
+def _flipped(span: Range, flip: Floats) -> Range:
+    return Range(
+        np.where(flip > 0, span.smallest, -span.largest), np.where(flip > 0, span.largest, -span.smallest)
+    )
+
+
+def softened(to: Complexes, lengths: Complexes, soften: Floats) -> Complexes:
+    """The target drawn in near full reach, so that a limb straightens gradually instead of popping.
+
+    Up to a distance a nothing changes; beyond it d becomes a + (L - a)(1 - exp(-(d - a) / (L - a))), which has the same
+    slope at a and comes to the full length L only far away. a is the share `soften` short of L, or the distance at rest
+    where that is farther, so that rest stays exact. `to` (frames, limbs), `lengths` (frames, limbs, joints).
+    """
+    full = np.abs(lengths).sum(axis=-1)
+    begins = np.clip(np.maximum(full * (1 - soften), np.abs(lengths.sum(axis=-1))), 0.0, full)
+    zone, distance = full - begins, np.abs(to)
+    soft = (distance > begins) & (zone > 1e-9 * full)
+    safe = np.where(soft, zone, 1.0)
+    drawn = begins + zone * (1 - np.exp(-np.where(soft, distance - begins, 0.0) / safe))
+    found: Complexes = np.where(soft, to * drawn / np.where(distance > 0, distance, 1.0), to)
+    return found
 
 
 def _blended(solved: Floats, own: Floats, share: Floats) -> Floats:
@@ -191,18 +257,13 @@ def _keep_angles(plan: Plan, ends: EndBatch, board: Affine, turns: Floats, own: 
 def _how_limbs_fared(plan: Plan, board: Affine) -> Fared:
     frames, count = board.a.shape[0], len(plan.limbs)
     distance, bend = np.zeros((frames, count)), np.ones((frames, count))
-    for step in plan.steps:
-        for batch in (step.two_joint, step.aims):
-            if batch is None:
-                continue
-            tip = _gathered(board, batch.middle)(batch.tip)
-            distance[:, batch.numbers] = np.abs(
-                tip - _gathered(board, batch.target)(plan.pivot[batch.target])
-            )
-            knee = _gathered(board, batch.middle)(plan.pivot[batch.middle])
-            hip = _gathered(board, batch.root)(plan.pivot[batch.root])
-            cross = ((knee - hip).conj() * (tip - knee)).imag
-            # A limb that is straight as posed bends to the side that it is set to.
-            straight = np.abs(cross) <= 1e-9 * np.abs(knee - hip) * np.abs(tip - knee)
-            bend[:, batch.numbers] = np.where(straight, batch.bend, np.sign(cross))
+    for batch in (batch for step in plan.steps for batch in step.limbs):
+        places = [_gathered(board, joint)(plan.pivot[joint]) for joint in (batch.joints[:, 0], batch.last)]
+        tip = _gathered(board, batch.last)(batch.tip)
+        distance[:, batch.numbers] = np.abs(tip - _gathered(board, batch.target)(plan.pivot[batch.target]))
+        first, second = places[1] - places[0], tip - places[1]
+        cross = (first.conj() * second).imag
+        # A limb that is straight as posed bends to the side that it is set to.
+        straight = np.abs(cross) <= 1e-9 * np.abs(first) * np.abs(second)
+        bend[:, batch.numbers] = np.where(straight, batch.bend, np.sign(cross))
     return Fared(distance, bend)

@@ -4,6 +4,7 @@ Joints are sorted by rank (see `rig.dependencies`), so that all joints of one ra
 one go; limbs of a rank are solved in one go behind them. A plan is made once per puppet and never changes.
 """
 
+from collections.abc import Iterator
 from typing import NamedTuple
 
 import numpy as np
@@ -11,7 +12,7 @@ from numpy.typing import NDArray
 
 from umbrite.rig.affine import Affine
 from umbrite.rig.dependencies import ranked
-from umbrite.rig.model import Limb, Puppet
+from umbrite.rig.model import Joint, Limb, Puppet
 from umbrite.rig.parts import board_from_drawing
 from umbrite.rig.pivots import limb_tip
 
@@ -21,15 +22,21 @@ Complexes = NDArray[np.complex128]
 
 
 class LimbBatch(NamedTuple):
-    """Limbs of one rank and one length: indices into the plan's joints, points at rest."""
+    """Limbs of one rank and one number of joints: places of joints in the plan, points at rest."""
 
     numbers: Ints  # places in Plan.limbs
-    root: Ints
-    middle: Ints  # the root again for an aim
+    joints: Ints  # (limbs, joints), from the root on
     parent: Ints  # of the root; the ground (the last place) for a free root
     target: Ints
     tip: Complexes
     bend: Floats
+    soften: Floats
+
+    @property
+    def last(self) -> Ints:
+        """The joints that carry the tips."""
+        found: Ints = self.joints[:, -1]
+        return found
 
 
 class EndBatch(NamedTuple):
@@ -46,8 +53,7 @@ class Step(NamedTuple):
     first: int
     last: int
     ends: EndBatch | None
-    two_joint: LimbBatch | None
-    aims: LimbBatch | None
+    limbs: tuple[LimbBatch, ...]  # one for each number of joints
 
 
 class Plan(NamedTuple):
@@ -60,6 +66,7 @@ class Plan(NamedTuple):
     pivot: Complexes
     smallest: Floats
     largest: Floats
+    give: Floats
     steps: tuple[Step, ...]
     limbs: tuple[str, ...]
     parts: tuple[str, ...]  # in draw order, back to front
@@ -75,8 +82,7 @@ def compile_plan(puppet: Puppet) -> Plan:
     ground = len(joints)
     items = [puppet.joints[key] for key in joints]
     parent = [ground if joint.parent is None else index[joint.parent] for joint in items]
-    limits = [(-np.pi, np.pi) if j.limit is None else (j.limit.smallest, j.limit.largest) for j in items]
-    spans = np.array(limits, dtype=np.float64).reshape(-1, 2)
+    spans = np.array([_span(joint) for joint in items], dtype=np.float64).reshape(-1, 2)
     limbs = tuple(puppet.limbs)
     drawings = [board_from_drawing(puppet.parts[key].placement) for key in puppet.order]
     part_map = np.array([tuple(m) for m in drawings], dtype=np.complex128).reshape(-1, 3).T
@@ -89,6 +95,7 @@ def compile_plan(puppet: Puppet) -> Plan:
             pivot=np.array([joint.pivot.z for joint in items], dtype=np.complex128),
             smallest=spans[:, 0].copy(),
             largest=spans[:, 1].copy(),
+            give=np.array([joint.give for joint in items], dtype=np.float64),
             steps=tuple(_steps(puppet, rank, joints, index)),
             limbs=limbs,
             parts=puppet.order,
@@ -96,6 +103,13 @@ def compile_plan(puppet: Puppet) -> Plan:
             part_map=Affine(*part_map),
         )
     )
+
+
+def _span(joint: Joint) -> tuple[float, float]:
+    """The smallest and largest turn; none for a locked joint, half a turn either way for a free one."""
+    if joint.give <= 0:
+        return (0.0, 0.0)
+    return (-np.pi, np.pi) if joint.limit is None else (joint.limit.smallest, joint.limit.largest)
 
 
 def _frozen(plan: Plan) -> Plan:
@@ -119,8 +133,7 @@ def _steps(
                 first=int(np.searchsorted(ranks, level, side="left")),
                 last=int(np.searchsorted(ranks, level, side="right")),
                 ends=_ends(puppet, [key for key in enabled if _end_rank(puppet, rank, key) == level], index),
-                two_joint=_batch(puppet, [k for k in here if len(puppet.limbs[k].joints) == 2], limbs, index),
-                aims=_batch(puppet, [k for k in here if len(puppet.limbs[k].joints) == 1], limbs, index),
+                limbs=tuple(_batches(puppet, here, limbs, index)),
             )
         )
     return steps
@@ -147,16 +160,16 @@ def _root_parents(puppet: Puppet, limbs: list[Limb], index: dict[str, int]) -> I
     return np.array([len(index) if parent is None else index[parent] for parent in parents], dtype=np.intp)
 
 
-def _batch(puppet: Puppet, keys: list[str], limbs: list[str], index: dict[str, int]) -> LimbBatch | None:
-    if not keys:
-        return None
-    items = [puppet.limbs[key] for key in keys]
-    return LimbBatch(
-        numbers=np.array([limbs.index(key) for key in keys], dtype=np.intp),
-        root=np.array([index[limb.joints[0]] for limb in items], dtype=np.intp),
-        middle=np.array([index[limb.joints[-1]] for limb in items], dtype=np.intp),
-        parent=_root_parents(puppet, items, index),
-        target=np.array([index[limb.target] for limb in items], dtype=np.intp),
-        tip=np.array([limb_tip(puppet, limb) for limb in items], dtype=np.complex128),
-        bend=np.array([float(limb.bend) for limb in items]),
-    )
+def _batches(puppet: Puppet, keys: list[str], limbs: list[str], index: dict[str, int]) -> Iterator[LimbBatch]:
+    for count in sorted({len(puppet.limbs[key].joints) for key in keys}):
+        some = [key for key in keys if len(puppet.limbs[key].joints) == count]
+        items = [puppet.limbs[key] for key in some]
+        yield LimbBatch(
+            numbers=np.array([limbs.index(key) for key in some], dtype=np.intp),
+            joints=np.array([[index[joint] for joint in limb.joints] for limb in items], dtype=np.intp),
+            parent=_root_parents(puppet, items, index),
+            target=np.array([index[limb.target] for limb in items], dtype=np.intp),
+            tip=np.array([limb_tip(puppet, limb) for limb in items], dtype=np.complex128),
+            bend=np.array([float(limb.bend) for limb in items]),
+            soften=np.array([limb.soften for limb in items]),
+        )

@@ -83,8 +83,6 @@ def _limbs(puppet: Puppet) -> Iterator[str]:
             yield f"the limb {limb.name} shares its target with another limb"
         held |= set(chain)
         reached.add(limb.target)
-        if not 1 <= len(limb.joints) <= 2:
-            yield f"the limb {limb.name} has {len(limb.joints)} joints"
         if limb.end is None and limb.tip is None:
             yield f"the limb {limb.name} has no tip"
         elif puppet.joints[limb.target].pivot.z != limb_tip(puppet, limb):
@@ -98,6 +96,10 @@ def _numbers(puppet: Puppet) -> Iterator[str]:
         limit = joint.limit
         if limit is not None and not -math.pi <= limit.smallest <= 0 <= limit.largest <= math.pi:
             yield f"the limit of {joint.name} leaves out rest or goes beyond half a turn"
+    if not all(0 <= joint.give <= 1 for joint in puppet.joints.values()):
+        yield "a joint's give is not between 0 and 1"
+    if not all(0 <= limb.soften < 1 for limb in puppet.limbs.values()):
+        yield "a limb's soften is not between 0 and 1"
     if not all(math.isfinite(number) for number in _all_numbers(msgspec.to_builtins(puppet))):
         yield "a number is not finite"
     if not (0 < puppet.width <= 100_000 and 0 < puppet.height <= 100_000):

@@ -69,11 +69,6 @@ def _refuse_unfit(puppet: Puppet, joints: tuple[str, ...], end: str | None) -> N
     names = [puppet.joints[key].name for key in joints]
     if end is None and puppet.joints[joints[0]].tip is None:
         raise RigError(f"{names[0]} alone has no tip to reach with. Drag on to the next joint of the limb.")
-    if len(joints) > 2:
-        raise RigError(
-            f"From {names[0]} to {puppet.joints[end or joints[-1]].name} there are {len(joints)} joints that turn; "
-            "limbs bend at one or two so far. Start or end one joint nearer."
-        )
     points = [puppet.joints[key].pivot.z for key in (*joints, *([end] if end else []))]
     for i, (here, there) in enumerate(itertools.pairwise(points)):
         if abs(here - there) < 1e-6:

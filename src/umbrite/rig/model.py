@@ -69,7 +69,10 @@ class Limit(msgspec.Struct, frozen=True):
 
 
 class Joint(msgspec.Struct, frozen=True, omit_defaults=True):
-    """A node of the family. `parent` None is a free joint; `pivot_set` tells a chosen pivot from a first guess."""
+    """A node of the family. `parent` None is a free joint; `pivot_set` tells a chosen pivot from a first guess.
+
+    `give` is how willingly it takes part in a limb's bending, 0 to 1; at 0 it is locked and turns in no way at all.
+    """
 
     name: str
     pivot: Point
@@ -78,6 +81,7 @@ class Joint(msgspec.Struct, frozen=True, omit_defaults=True):
     side: Side = "middle"
     limit: Limit | None = None
     pivot_set: bool = False
+    give: float = 1.0
     role: Literal["", "master"] = ""
 
 
@@ -87,7 +91,8 @@ class Limb(msgspec.Struct, frozen=True, omit_defaults=True):
     The tip reaches for the pivot of `target`. It is the pivot of `end` (a hand, a foot), or `tip` where the limb
     has no joint beyond. `bend` is +1 or -1: the sign of the cross product of the first with the second length
     on the board (+1 bends clockwise on the screen); `side_chosen` tells a side that a person chose from a guess.
-    `end_hold` says what keeps the angle of `end`.
+    `end_hold` says what keeps the angle of `end`. `soften` is the share of the limb's length near full reach in which it
+    straightens gradually, so that the middle does not pop.
     """
 
     name: str
@@ -98,6 +103,7 @@ class Limb(msgspec.Struct, frozen=True, omit_defaults=True):
     bend: Literal[1, -1] = 1
     end_hold: Literal["limb", "target"] = "limb"
     enabled: bool = True
+    soften: float = 0.04
     side_chosen: bool = False
     side: Side = "middle"
 

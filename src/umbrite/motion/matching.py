@@ -1,0 +1,101 @@
+"""Changing over without a jump: from target to own turns and back, and from one thing followed to another.
+
+Each gives the pose (and puppet) in which the picture is the same as before. A pose is matched for one frame.
+"""
+
+import cmath
+import itertools
+import math
+
+from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.posing import move_joint_to
+from umbrite.rig.affine import after, inverse
+from umbrite.rig.angles import wrapped
+from umbrite.rig.change import get_limb
+from umbrite.rig.errors import RigError
+from umbrite.rig.limbs import set_follows
+from umbrite.rig.model import Pose, Puppet
+from umbrite.rig.poses import value, with_values
+
+
+def own_turns_from_target(placed: Placed, pose: Pose, key: str) -> Pose:
+    """FK from IK: the joints' own turns take over what the limb has found; the picture stays."""
+    limb = get_limb(placed.plan.puppet, key)
+    values = {f"{joint}.turn": placed.turn(joint) for joint in limb.joints}
+    return with_values(pose, {**values, f"{key}.blend": 1.0})
+
+
+def target_from_own_turns(placed: Placed, pose: Pose, key: str) -> Pose:
+    """IK from FK: the target goes to the tip, and turns so that a kept end angle stays; the picture stays.
+
+    Refused where a two-joint limb is posed against its bend side, or straighter than soften lets it come: no place of
+    the target gives that picture.
+    """
+    puppet = placed.plan.puppet
+    limb = get_limb(puppet, key)
+    last = placed.joint_map(limb.joints[-1])
+    tip = complex(last(puppet.joints[limb.target].pivot.z))
+    matched = move_joint_to(
+        placed, with_values(pose, {f"{key}.blend": 0.0}), limb.target, _unsoftened(placed, key, tip)
+    )
+    if limb.end is not None and limb.end_hold == "target":
+        turn = placed.turn(limb.end) - value(pose, limb.end, "turn")
+        matched = _with_target_turn(placed, matched, key, turn)
+    found = evaluate(placed.plan, matched)
+    turned = max(abs(wrapped(found.turn(joint) - placed.turn(joint))) for joint in limb.joints)
+    if len(limb.joints) == 2 and turned > 1e-5:
+        raise RigError(
+            f"{limb.name} is posed in a way its target can't give: against its bend side, or straighter than its "
+            "soften zone allows. Bend it a little to its side, or turn the bend side, and match again."
+        )
+    return matched
+
+
+def _with_target_turn(placed: Placed, pose: Pose, key: str, turn: float) -> Pose:
+    """Turn the target so that its limb's end keeps its turn: compared in the frame of what carries the root."""
+    limb = placed.plan.puppet.limbs[key]
+    frame = inverse(placed.carrier_map(limb.joints[0]))
+    carrier = after(frame, placed.joint_map(limb.joints[-1]))
+    above = after(frame, placed.carrier_map(limb.target))
+    angle = cmath.phase(carrier.a) + turn - cmath.phase(above.a)
+    return with_values(pose, {f"{limb.target}.turn": float(wrapped(angle))})
+
+
+def _unsoftened(placed: Placed, key: str, tip: complex) -> complex:
+    """The place of the target for which soften lets the tip stand on `tip`: the inverse of `evaluate.softened`."""
+    puppet = placed.plan.puppet
+    limb = puppet.limbs[key]
+    frame = placed.carrier_map(limb.joints[0])
+    root = complex(inverse(frame)(placed.pivot(limb.joints[0])))
+    way = complex(inverse(frame)(tip)) - root
+    points = [complex(inverse(frame)(placed.pivot(joint))) for joint in limb.joints]
+    points.append(root + way)
+    full = sum(abs(b - a) for a, b in itertools.pairwise(points))
+    rest = [puppet.joints[joint].pivot.z for joint in limb.joints] + [puppet.joints[limb.target].pivot.z]
+    drawn = abs(rest[-1] - rest[0]) / sum(abs(b - a) for a, b in itertools.pairwise(rest))
+    begins = min(max(full * (1 - limb.soften), full * drawn), full)
+    zone, distance = full - begins, abs(way)
+    if len(limb.joints) < 2 or distance <= begins or zone <= 1e-9 * full:
+        return tip
+    # At full reach the exact place would be endlessly far; forty zones out nothing can be told apart.
+    left = max(1 - (distance - begins) / zone, 1e-17)
+    farther = begins - zone * math.log(left)
+    return complex(frame(root + way * farther / distance))
+
+
+def switch_follows(puppet: Puppet, pose: Pose, key: str, joint: str | None) -> tuple[Puppet, Pose]:
+    """Let a limb's target follow something else: at rest and in this pose it stays on the board as it is.
+
+    Refuses what would wait for itself. The target's own scale and skew stay as they are.
+    """
+    limb = get_limb(puppet, key)
+    before = evaluate(compile_plan(puppet), pose)
+    changed = set_follows(puppet, key, joint)
+    plan = compile_plan(changed)
+    moved = move_joint_to(evaluate(plan, pose), pose, limb.target, before.pivot(limb.target))
+    now, was = evaluate(plan, moved).joint_map(limb.target), before.joint_map(limb.target)
+    turn = wrapped(cmath.phase(was.a) - cmath.phase(now.a)) if now.a and was.a else 0.0
+    mirrored = abs(now.b) > abs(now.a)
+    turn = value(moved, limb.target, "turn") + (-turn if mirrored else turn)
+    return changed, with_values(moved, {f"{limb.target}.turn": float(wrapped(turn))})

@@ -1,0 +1,152 @@
+"""Limbs of three and more joints against a search, and what they keep: limits, give, rest, the order of starts."""
+
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from umbrite.motion.long_limb import reach_long
+from umbrite.motion.two_joint import Range
+
+
+def tips(v: np.ndarray, turns: np.ndarray) -> np.ndarray:
+    """Written apart from the solver: joint by joint."""
+    tip, heading = np.zeros(v.shape[0], complex), np.zeros(v.shape[0])
+    for j in range(v.shape[1]):
+        heading = heading + turns[:, j]
+        tip = tip + np.exp(1j * heading) * v[:, j]
+    return tip
+
+
+def cases(count: int, joints: int, seed: int) -> tuple[np.ndarray, np.ndarray, Range]:
+    random = np.random.default_rng(seed)
+    bends = np.cumsum(random.uniform(-0.8, 0.8, (count, joints)), axis=1)
+    v = random.uniform(20, 200, (count, joints)) * np.exp(1j * bends)
+    length = np.abs(v).sum(axis=1)
+    to = length * random.uniform(0, 1.2, count) * np.exp(1j * random.uniform(-4, 4, count))
+    span = Range(random.uniform(-2.8, 0, (count, joints)), random.uniform(0, 2.8, (count, joints)))
+    return v, to, span
+
+
+def solve(v: np.ndarray, to: np.ndarray, span: Range, own: np.ndarray | None = None) -> np.ndarray:
+    own = np.zeros(v.shape) if own is None else own
+    return reach_long(to, v, own, span, np.ones(v.shape), np.ones(v.shape[0]))
+
+
+def search(v: np.ndarray, to: np.ndarray, span: Range) -> np.ndarray:
+    """The nearest distance by a grid over all turns, polished from the eight best cells of each case."""
+    shares = np.linspace(0, 1, 15)
+    grid = np.stack(np.meshgrid(*[shares] * v.shape[1], indexing="ij"), -1).reshape(-1, v.shape[1])
+    found = np.empty(len(to))
+    for i in range(len(to)):
+        wide = span.largest[i] - span.smallest[i]
+        turns = span.smallest[i] + grid * wide
+        away = np.abs(tips(np.broadcast_to(v[i], turns.shape), turns) - to[i])
+        found[i] = polished(v[i], to[i], turns[np.argsort(away)[:8]], span.smallest[i], span.largest[i])
+    return found
+
+
+def polished(v: np.ndarray, to: complex, turns: np.ndarray, low: np.ndarray, high: np.ndarray) -> float:
+    """Pattern search: steps along each joint, halved where none helps."""
+    count = v.shape[0]
+    moves = np.concatenate([np.eye(count), -np.eye(count), [np.ones(count)], [-np.ones(count)]])
+    best = np.inf
+    for start in turns:
+        here, step = start, 0.1
+        now = abs(tips(v[None], here[None])[0] - to)
+        while step > 1e-5:
+            tries = np.clip(here + moves * step, low, high)
+            away = np.abs(tips(np.broadcast_to(v, tries.shape), tries) - to)
+            k = int(np.argmin(away))
+            if away[k] < now - 1e-12:
+                here, now = tries[k], float(away[k])
+            else:
+                step /= 2
+        best = min(best, now)
+    return float(best)
+
+
+def test_three_joints_under_limits_come_as_near_as_a_search_finds() -> None:
+    v, to, span = cases(250, 3, 1)
+    turns = solve(v, to, span)
+    assert (turns >= span.smallest - 1e-9).all()
+    assert (turns <= span.largest + 1e-9).all()
+    away, length = np.abs(tips(v, turns) - to), np.abs(v).sum(axis=1)
+    worse = (away - search(v, to, span)) / length
+    assert worse.max() <= 0.0005
+
+
+@pytest.mark.parametrize("joints", [3, 5, 8, 20])
+def test_free_chains_land_where_they_can(joints: int) -> None:
+    v, to, _ = cases(400, joints, 2)
+    free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
+    length = np.abs(v).sum(axis=1)
+    within = np.abs(to) < 0.97 * length
+    longest = np.abs(v).max(axis=1)
+    within &= np.abs(to) > 2 * longest - length  # nearer than this no chain can come
+    away = np.abs(tips(v, solve(v, to, free)) - to)
+    assert away[within].max() < 0.01
+    far = np.abs(to) > length
+    assert (away[far] - (np.abs(to) - length)[far]).max() < 0.0005 * length.max()
+
+
+def test_a_straight_chain_curls_to_its_side() -> None:
+    v = np.full((2, 6), 50 + 0j)
+    free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
+    to = np.array([200 + 0j, 200 + 0j])
+    turns = reach_long(to, v, np.zeros(v.shape), free, np.ones(v.shape), np.array([1.0, -1.0]))
+    assert np.abs(tips(v, turns) - to).max() < 0.01
+    bends = np.sign(turns[:, 1:].sum(axis=1))
+    assert (bends == [1, -1]).all()
+
+
+def test_a_target_on_the_tip_leaves_the_chain_exactly_as_drawn() -> None:
+    v, _, span = cases(50, 5, 3)
+    assert (solve(v, v.sum(axis=1), span) == 0).all()
+
+
+def test_give_spreads_the_bend_and_zero_locks() -> None:
+    v = np.full((1, 4), 100 + 0j) * np.exp(0.2j * np.arange(4))
+    free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
+    to = v.sum(axis=1) * 0.97
+    even = reach_long(to, v, np.zeros(v.shape), free, np.ones(v.shape), np.ones(1))
+    stiff = reach_long(to, v, np.zeros(v.shape), free, np.array([[1.0, 0.1, 1.0, 1.0]]), np.ones(1))
+    locked = reach_long(to, v, np.zeros(v.shape), free, np.array([[1.0, 0.0, 1.0, 1.0]]), np.ones(1))
+    assert abs(stiff[0, 1]) < 0.5 * abs(even[0, 1])
+    assert locked[0, 1] == 0
+    assert np.abs(tips(v, locked) - to)[0] < 0.01
+
+
+def test_equal_input_gives_equal_output_alone_and_among_others() -> None:
+    v, to, span = cases(60, 6, 4)
+    together = solve(v, to, span)
+    for i in range(0, 60, 7):
+        alone = solve(v[i : i + 1], to[i : i + 1], Range(span.smallest[i : i + 1], span.largest[i : i + 1]))
+        assert np.abs(alone - together[i]).max() < 1e-9
+    assert (solve(v, to, span) == together).all()
+
+
+def test_small_moves_of_the_target_make_small_turns() -> None:
+    v, _, _ = cases(1, 6, 5)
+    free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
+    length = float(np.abs(v).sum())
+    around = v.sum() * 0.75 + 0.15 * length * np.exp(1j * np.linspace(0, 2 * np.pi, 600))
+    turns = np.array([solve(v, np.array([to]), free)[0] for to in around])
+    assert np.abs(np.diff(turns, axis=0)).max() < 0.12
+
+
+@given(
+    st.lists(st.sampled_from([0j, 1e-12 + 0j, 3j, 100 + 0j, -1e6 + 0j]), min_size=3, max_size=6),
+    st.sampled_from([0j, 1e-9j, 50 + 0j, 1e9 + 1e9j]),
+    st.sampled_from([0.0, 1.0]),
+    st.sampled_from([(0.0, 0.0), (-np.pi, np.pi), (-0.1, 0.0)]),
+)
+def test_degenerate_chains_have_a_defined_pose(
+    lengths: list[complex], to: complex, give: float, ends: tuple[float, float]
+) -> None:
+    v = np.array([lengths])
+    span = Range(np.full(v.shape, ends[0]), np.full(v.shape, ends[1]))
+    turns = reach_long(np.array([to]), v, np.zeros(v.shape), span, np.full(v.shape, give), np.ones(1))
+    assert np.isfinite(turns).all()
+    assert (turns >= ends[0]).all()
+    assert (turns <= ends[1]).all()

@@ -1,0 +1,168 @@
+"""Changing over without a jump, and limbs of many joints and soft ends within the whole evaluator."""
+
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from demo_puppet import joint, wick
+from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.matching import own_turns_from_target, switch_follows, target_from_own_turns
+from umbrite.motion.plan import compile_plan
+from umbrite.rig.change import change
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import set_parent
+from umbrite.rig.invariants import invariants
+from umbrite.rig.limbs import make_limb
+from umbrite.rig.limits import set_limit
+from umbrite.rig.model import Drawing, Placement, Puppet
+from umbrite.rig.parts import add_part
+from umbrite.rig.pivots import move_pivot
+
+PUPPET = wick()
+LIMBS = {limb.name: key for key, limb in PUPPET.limbs.items()}
+moves = st.floats(-120, 120)
+
+
+def limb_pose(name: str, x: float, y: float) -> dict[str, float]:
+    target = PUPPET.limbs[LIMBS[name]].target
+    return {
+        f"{target}.x": x,
+        f"{target}.y": y,
+        f"{target}.turn": x / 300,
+        f"{joint(PUPPET, 'Trunk')}.turn": y / 900,
+    }
+
+
+def same_picture(one: Placed, other: Placed, within: float = 1e-6) -> None:
+    for a, b in zip(one.part_maps(), other.part_maps(), strict=True):
+        assert np.abs(a - b).max() < within
+
+
+@given(st.sampled_from(sorted(LIMBS)), moves, moves)
+def test_own_turns_take_over_exactly_what_the_target_gave(name: str, x: float, y: float) -> None:
+    plan, pose = compile_plan(PUPPET), limb_pose(name, x, y)
+    placed = evaluate(plan, pose)
+    same_picture(evaluate(plan, own_turns_from_target(placed, pose, LIMBS[name])), placed)
+
+
+@given(st.sampled_from(sorted(LIMBS)), moves, moves)
+def test_there_and_back_is_the_same_picture(name: str, x: float, y: float) -> None:
+    plan, pose = compile_plan(PUPPET), limb_pose(name, x, y)
+    placed = evaluate(plan, pose)
+    own = own_turns_from_target(placed, pose, LIMBS[name])
+    back = target_from_own_turns(evaluate(plan, own), own, LIMBS[name])
+    assert f"{LIMBS[name]}.blend" not in back
+    same_picture(evaluate(plan, back), placed, 1e-5)
+
+
+def test_a_pose_against_the_bend_side_is_refused_in_words() -> None:
+    key = LIMBS["Far arm"]
+    lower = PUPPET.limbs[key].joints[1]
+    free = change(PUPPET, lower, limit=None)
+    plan, pose = compile_plan(free), {f"{key}.blend": 1.0, f"{lower}.turn": 1.2}
+    with pytest.raises(RigError, match="against its bend side"):
+        target_from_own_turns(evaluate(plan, pose), pose, key)
+
+
+@given(
+    st.sampled_from(sorted(LIMBS)),
+    moves,
+    moves,
+    st.sampled_from(["Head", "Master", "Body", "Scarf end", None]),
+)
+def test_switching_what_is_followed_moves_nothing(name: str, x: float, y: float, follows: str | None) -> None:
+    pose = limb_pose(name, x, y)
+    pose[f"{joint(PUPPET, 'Master')}.turn"] = 0.3
+    pose[f"{joint(PUPPET, 'Head')}.turn"] = -0.2
+    parent = None if follows is None else joint(PUPPET, follows)
+    changed, after = switch_follows(PUPPET, pose, LIMBS[name], parent)
+    same_picture(evaluate(compile_plan(changed), after), evaluate(compile_plan(PUPPET), pose))
+    same_picture(evaluate(compile_plan(changed), {}), evaluate(compile_plan(PUPPET), {}), 1e-12)
+
+
+def tail(joints: int, bow: float = 0.15) -> tuple[Puppet, list[str], str]:
+    """A bowed chain of parts with a limb over all of them; the joints and the limb's id."""
+    puppet, keys = Puppet(), []
+    at, heading = 100 + 800j, 0.0
+    for i in range(joints + 1):
+        puppet, _ = add_part(
+            puppet, f"Tail {i + 1}", Drawing("0" * 64, 60, 30), Placement(at.real, at.imag - 15)
+        )
+        keys.append(list(puppet.joints)[-1])
+        puppet = move_pivot(puppet, keys[-1], at)
+        if i:
+            puppet = set_parent(puppet, [keys[-1]], keys[-2])
+        at += complex(70 * np.exp(1j * heading))
+        heading += bow
+    puppet, limb = make_limb(puppet, keys[-1], keys[0])
+    return puppet, keys, limb
+
+
+@pytest.mark.parametrize("joints", [3, 5, 12])
+def test_a_tail_of_any_length_reaches_and_keeps_its_rest(joints: int) -> None:
+    puppet, keys, limb = tail(joints)
+    assert invariants(puppet) == []
+    assert puppet.limbs[limb].joints == tuple(keys[:-1])
+    plan, target = compile_plan(puppet), puppet.limbs[limb].target
+    rest = evaluate(plan, {})
+    assert (rest.maps.t == 0).all()
+    moved = evaluate(plan, {f"{target}.x": np.linspace(0, -60, 9), f"{target}.y": np.linspace(0, 90, 9)})
+    assert moved.limbs.distance.max() < 0.01
+    assert (np.abs(np.diff(moved.turns, axis=0)) < 0.5).all()
+
+
+def test_a_tail_keeps_limits_and_locks() -> None:
+    puppet, keys, limb = tail(6)
+    puppet = set_limit(puppet, keys[1], -0.1, 0.1)
+    puppet = change(puppet, keys[3], give=0.0)
+    target = puppet.limbs[limb].target
+    steps = np.linspace(0, 1, 12)
+    placed = evaluate(compile_plan(puppet), {f"{target}.x": -200 * steps, f"{target}.y": 300 * steps})
+    turns = placed.turns[:, [placed.plan.place[key] for key in keys]]
+    assert np.abs(turns[:, 1]).max() <= 0.1 + 1e-9
+    assert (turns[:, 3] == 0).all()
+    assert np.abs(turns[:, 0]).max() > 0.1
+
+
+def test_a_locked_joint_turns_in_no_way() -> None:
+    head = joint(PUPPET, "Head")
+    locked = change(PUPPET, head, give=0.0)
+    assert evaluate(compile_plan(locked), {f"{head}.turn": 1.0}).turn(head) == 0
+
+
+def test_near_full_reach_the_middle_joint_has_no_jump_in_speed() -> None:
+    key = LIMBS["Far arm"]
+    limb = PUPPET.limbs[key]
+    free = PUPPET
+    for joint_key in limb.joints:
+        free = change(free, joint_key, limit=None)
+    root, wrist = PUPPET.joints[limb.joints[0]].pivot.z, PUPPET.joints[limb.target].pivot.z
+    way = (wrist - root) / abs(wrist - root)
+    outwards = np.linspace(-40, 60, 2001)
+    pose = {f"{limb.target}.x": (way * outwards).real, f"{limb.target}.y": (way * outwards).imag}
+
+    def speeds(soften: float) -> np.ndarray:
+        placed = evaluate(compile_plan(change(free, key, soften=soften)), pose)
+        return np.diff(placed.turns[:, placed.plan.place[limb.joints[1]]]) / (outwards[1] - outwards[0])
+
+    hard, soft = speeds(0.0), speeds(0.04)
+    assert np.abs(np.diff(hard)).max() > 0.1  # radians per pixel, from one step to the next
+    assert np.abs(np.diff(soft)).max() < 0.004
+
+
+def test_soften_changes_nothing_where_the_limb_is_not_near_full_reach() -> None:
+    plain = change(PUPPET, LIMBS["Near leg"], soften=0.0)
+    pose = limb_pose("Near leg", 20.0, -90.0)
+    same_picture(evaluate(compile_plan(plain), pose), evaluate(compile_plan(PUPPET), pose), 1e-12)
+
+
+def test_scaling_the_whole_puppet_scales_the_result() -> None:
+    master = joint(PUPPET, "Master")
+    pose = limb_pose("Near arm", 60, -80)
+    plan = compile_plan(PUPPET)
+    plain = evaluate(plan, pose)
+    large = evaluate(plan, {**pose, f"{master}.scale_x": 1.0, f"{master}.scale_y": 1.0})
+    pivot = PUPPET.joints[master].pivot.z
+    for key in PUPPET.joints:
+        assert large.pivot(key) == pytest.approx(pivot + 2 * (plain.pivot(key) - pivot), abs=1e-6)
