@@ -10,7 +10,6 @@ from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.matching import own_turns_from_target, switch_follows, target_from_own_turns
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change
-from umbrite.rig.errors import RigError
 from umbrite.rig.family import set_parent
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limbs import make_limb
@@ -56,13 +55,36 @@ def test_there_and_back_is_the_same_picture(name: str, x: float, y: float) -> No
     same_picture(evaluate(plan, back), placed, 1e-5)
 
 
-def test_a_pose_against_the_bend_side_is_refused_in_words() -> None:
+def test_a_pose_against_the_bend_side_is_matched_by_the_other_side() -> None:
     key = LIMBS["Far arm"]
     lower = PUPPET.limbs[key].joints[1]
     free = change(PUPPET, lower, limit=None)
     plan, pose = compile_plan(free), {f"{key}.blend": 1.0, f"{lower}.turn": 1.2}
-    with pytest.raises(RigError, match="against its bend side"):
-        target_from_own_turns(evaluate(plan, pose), pose, key)
+    placed = evaluate(plan, pose)
+    matched = target_from_own_turns(placed, pose, key)
+    assert matched[f"{key}.bend"] == 1.0
+    same_picture(evaluate(plan, matched), placed, 1e-5)
+
+
+def test_while_the_side_changes_the_limb_passes_through_straight() -> None:
+    key = LIMBS["Near arm"]
+    free = PUPPET
+    for joint_key in PUPPET.limbs[key].joints:
+        free = change(free, joint_key, limit=None)
+    share = np.linspace(0, 1, 101)
+    placed = evaluate(
+        compile_plan(free), {f"{key}.bend": share, f"{PUPPET.limbs[key].target}.y": np.full(101, -60.0)}
+    )
+    upper, lower, hand = (joint(PUPPET, name) for name in ("Near upper arm", "Near forearm", "Near hand"))
+    cross = []
+    for frame in range(101):
+        a, b, c = (placed.pivot(k, frame) for k in (upper, lower, hand))
+        cross.append(((b - a).conjugate() * (c - b)).imag)
+    assert np.sign(cross[0]) == PUPPET.limbs[key].bend == -np.sign(cross[-1])
+    assert abs(cross[50]) < 1e-6 * abs(cross[0])
+    assert (np.diff(placed.turns[:, placed.plan.place[lower]]) * np.sign(cross[0]) < 0).all()
+    assert placed.limbs.distance[[0, -1], 0].max() < 1e-6
+    assert np.abs(np.diff(placed.turns, axis=0)).max() < 0.06
 
 
 @given(

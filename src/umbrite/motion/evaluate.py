@@ -18,6 +18,7 @@ from umbrite.motion.two_joint import Range, aim, reach
 from umbrite.rig.affine import Affine, after, inverse, linear
 from umbrite.rig.angles import wrapped
 from umbrite.rig.model import Control
+from umbrite.rig.poses import JOINT_CHANNELS, LIMB_CHANNELS
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
@@ -99,19 +100,19 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
             _keep_angles(plan, step.ends, board, turns, values["turn"])
         _place(plan, some, Affine(a, b, shift), turns, board)
         for batch in step.limbs:
-            _solve(plan, batch, Affine(a, b, shift), board, turns, values["blend"])
+            _solve(plan, batch, Affine(a, b, shift), board, turns, values)
     return Placed(plan, board, turns, _how_limbs_fared(plan, board))
 
 
 def _channels(plan: Plan, pose: Channels, frames: int, count: int) -> dict[str, Floats]:
-    values = {name: np.zeros((frames, count)) for name in ("x", "y", "turn", "scale_x", "scale_y", "skew")}
-    values["blend"] = np.zeros((frames, len(plan.limbs)))
+    values = {name: np.zeros((frames, count)) for name in JOINT_CHANNELS}
+    values |= {name: np.zeros((frames, len(plan.limbs))) for name in LIMB_CHANNELS}
     limbs = {key: i for i, key in enumerate(plan.limbs)}
     for channel, value in pose.items():
         if not np.isfinite(value).all():
             raise ValueError(f"the channel {channel} of the pose is not finite")
         key, _, what = channel.partition(".")
-        place = limbs.get(key) if what == "blend" else plan.place.get(key)
+        place = limbs.get(key) if what in LIMB_CHANNELS else plan.place.get(key)
         if place is not None and what in values:
             values[what][:, place] = np.clip(value, -LARGEST, LARGEST)
     return values
@@ -142,7 +143,9 @@ def _span(plan: Plan, places: NDArray[np.intp]) -> Range:
     return Range(plan.smallest[places], plan.largest[places])
 
 
-def _solve(plan: Plan, batch: LimbBatch, own: Affine, board: Affine, turns: Floats, blend: Floats) -> None:
+def _solve(
+    plan: Plan, batch: LimbBatch, own: Affine, board: Affine, turns: Floats, values: dict[str, Floats]
+) -> None:
     """Find the turns of all limbs of a batch, by the method for their number of joints."""
     root = batch.joints[:, 0]
     lengths, flips = _chain(plan, batch, own)
@@ -155,10 +158,11 @@ def _solve(plan: Plan, batch: LimbBatch, own: Affine, board: Affine, turns: Floa
     if count == 1:
         found = [aim(np.zeros_like(to), lengths[..., 0], to, spans[0])]
     elif count == 2:
-        found = list(reach(to, lengths[..., 0], lengths[..., 1], batch.bend * flips[..., 1], *spans))
+        side = batch.bend * (1 - 2 * np.clip(values["bend"][:, batch.numbers], 0.0, 1.0))
+        found = list(reach(to, lengths[..., 0], lengths[..., 1], side * flips[..., 1], *spans))
     else:
         found = _solve_long(plan, batch, to, lengths, flips, turns, spans)
-    share = blend[:, batch.numbers]
+    share = values["blend"][:, batch.numbers]
     for j, turn in enumerate(found):
         joint = batch.joints[:, j]
         turns[:, joint] = _blended(turn * flips[..., j], turns[:, joint], share)

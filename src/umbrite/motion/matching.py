@@ -26,28 +26,30 @@ def own_turns_from_target(placed: Placed, pose: Pose, key: str) -> Pose:
     return with_values(pose, {**values, f"{key}.blend": 1.0})
 
 
-def target_from_own_turns(placed: Placed, pose: Pose, key: str) -> Pose:
+def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float | None = None) -> Pose:
     """IK from FK: the target goes to the tip, and turns so that a kept end angle stays; the picture stays.
 
-    Refused where a two-joint limb is posed against its bend side, or straighter than soften lets it come: no place of
-    the target gives that picture.
+    A two-joint limb that is posed against its bend side gets the other one by its bend channel. `end_turn` is the turn that
+    an end kept by the target shall show; without it, the one it shows. Refused where no place of the target gives the
+    picture, as where a joint is locked.
     """
     puppet = placed.plan.puppet
     limb = get_limb(puppet, key)
     last = placed.joint_map(limb.joints[-1])
     tip = complex(last(puppet.joints[limb.target].pivot.z))
-    matched = move_joint_to(
-        placed, with_values(pose, {f"{key}.blend": 0.0}), limb.target, _unsoftened(placed, key, tip)
-    )
+    place = list(placed.plan.limbs).index(key)
+    against = len(limb.joints) == 2 and int(placed.limbs.bend[0, place]) != limb.bend
+    # A long limb starts from its own turns, so these stay.
+    values = {f"{key}.blend": 0.0, f"{key}.bend": float(against)}
+    matched = move_joint_to(placed, with_values(pose, values), limb.target, _unsoftened(placed, key, tip))
     if limb.end is not None and limb.end_hold == "target":
-        turn = placed.turn(limb.end) - value(pose, limb.end, "turn")
-        matched = _with_target_turn(placed, matched, key, turn)
+        shown = placed.turn(limb.end) if end_turn is None else end_turn
+        matched = _with_target_turn(placed, matched, key, shown - value(pose, limb.end, "turn"))
     found = evaluate(placed.plan, matched)
-    turned = max(abs(wrapped(found.turn(joint) - placed.turn(joint))) for joint in limb.joints)
-    if len(limb.joints) == 2 and turned > 1e-5:
+    if max(abs(wrapped(found.turn(joint) - placed.turn(joint))) for joint in limb.joints) > 1e-5:
         raise RigError(
-            f"{limb.name} is posed in a way its target can't give: against its bend side, or straighter than its "
-            "soften zone allows. Bend it a little to its side, or turn the bend side, and match again."
+            f"{limb.name} is posed in a way that no place of its target gives: it is straighter than its soften zone "
+            "allows, or a joint is locked. Bend it a little and match again."
         )
     return matched
 

@@ -67,7 +67,8 @@ def reach(
 ) -> Turns:
     """Turns that bring the tip to `to_target` (from the root), or as near as lengths, limits and side allow.
 
-    `bend` is +1 or -1, the sign of the angle from v1 to v2 once turned. Where a limit leaves the side no room,
+    `bend` is +1 or -1, the sign of the angle from v1 to v2 once turned; between them the limb is on its way from one side
+    to the other, through straight, and its tip may stand beyond the target meanwhile. Where a limit leaves the side no room,
     the limit wins and the bend is as near to the side as it gets.
     """
     drawn = np.where((np.abs(v1) > 0) & (np.abs(v2) > 0), _angle(v2 * np.conj(v1)), 0.0)
@@ -76,11 +77,14 @@ def reach(
     first = _first_for(to_target, v1, v2, second)
     shape = np.broadcast_shapes(first.shape, second.shape)
     first, second = np.broadcast_to(first, shape).copy(), np.broadcast_to(second, shape).copy()
-    in_first, off_first = into_range(first, span1)
     in_second, off_second = into_range(second, span2)
+    first = np.where(np.abs(bend) < 1, _first_for(to_target, v1, v2, in_second), first)
+    in_first, off_first = into_range(first, span1)
     # A target that stands on the tip leaves the limb exactly as drawn: rounding would blur the rest picture.
     at_rest = (np.abs(to_target - v1 - v2) <= STILL * (np.abs(v1) + np.abs(v2))) & (bend * drawn >= 0)
-    broken = ((off_first > 0) | (off_second > 0)) & ~at_rest
+    partly = np.abs(bend) < 1
+    at_rest &= ~partly
+    broken = ((off_first > 0) | (off_second > 0)) & ~at_rest & ~partly
     first, second = np.where(at_rest, 0.0, in_first), np.where(at_rest, 0.0, in_second)
     if broken.any():
         where = np.nonzero(broken)

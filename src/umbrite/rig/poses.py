@@ -2,7 +2,7 @@
 
 Joints have x, y (pixels in the parent's frame), turn (radians), scale_x, scale_y (factors less 1, so that rest
 is 0) and skew (pixels sideways per pixel down). Limbs have blend: 0 reaches for the target (IK), 1 takes the
-joints' own turns (FK). Values at rest are left out, so that equal poses compare equal.
+joints' own turns (FK); and bend: 0 bends to the limb's side, 1 to the other, between them it passes through straight. Values at rest are left out, so that equal poses compare equal.
 """
 
 from collections.abc import Iterable, Mapping
@@ -10,7 +10,7 @@ from collections.abc import Iterable, Mapping
 from umbrite.rig.model import Pose, Puppet
 
 JOINT_CHANNELS = ("x", "y", "turn", "scale_x", "scale_y", "skew")
-LIMB_CHANNELS = ("blend",)
+LIMB_CHANNELS = ("blend", "bend")
 
 
 def with_values(pose: Pose, values: Mapping[str, float]) -> Pose:
