@@ -188,3 +188,47 @@ def test_scaling_the_whole_puppet_scales_the_result() -> None:
     pivot = PUPPET.joints[master].pivot.z
     for key in PUPPET.joints:
         assert large.pivot(key) == pytest.approx(pivot + 2 * (plain.pivot(key) - pivot), abs=1e-6)
+
+
+def stretching(share: float) -> tuple[Puppet, str]:
+    key = LIMBS["Far arm"]
+    puppet = change(PUPPET, key, stretch=share)
+    for joint_key in puppet.limbs[key].joints:
+        puppet = change(puppet, joint_key, limit=None)
+    return puppet, key
+
+
+def test_a_stretching_limb_reaches_farther_up_to_its_largest_stretch() -> None:
+    puppet, key = stretching(0.5)
+    target = puppet.limbs[key].target
+    root = puppet.joints[puppet.limbs[key].joints[0]].pivot.z
+    wrist = puppet.joints[target].pivot.z
+    length = sum(
+        abs(puppet.joints[b].pivot.z - puppet.joints[a].pivot.z)
+        for a, b in zip(("Far upper arm", "Far forearm"), ("Far forearm", "Far hand"), strict=True)
+        for a, b in [(joint(puppet, a), joint(puppet, b))]
+    )
+    way = (wrist - root) / abs(wrist - root)
+    away = np.linspace(0.9, 2.0, 45) * length
+    goal = root + way * away - wrist
+    placed = evaluate(compile_plan(puppet), {f"{target}.x": goal.real, f"{target}.y": goal.imag})
+    place = list(puppet.limbs).index(key)
+    assert placed.limbs.distance[away < 1.4 * length, place].max() < 1e-6
+    assert placed.limbs.distance[-1, place] == pytest.approx(0.5 * length, rel=0.01)
+    hand = joint(puppet, "Far hand")
+    for frame in (0, 10, 20):
+        assert placed.pivot(hand, frame) == pytest.approx(root + way * away[frame], abs=1e-6)
+
+
+def test_stretch_lengthens_the_art_along_the_limb_and_leaves_rest_alone() -> None:
+    puppet, key = stretching(0.4)
+    plan, target = compile_plan(puppet), puppet.limbs[key].target
+    same_picture(evaluate(plan, {}), evaluate(compile_plan(PUPPET), {}), 1e-12)
+    placed = evaluate(plan, {f"{target}.x": 70.0, f"{target}.y": 90.0})
+    upper = plan.parts.index(next(k for k, p in puppet.parts.items() if p.name == "Far upper arm"))
+    maps = placed.part_maps()
+    axis = plan.axis[plan.place[puppet.limbs[key].joints[0]]]
+    along, across = (abs(maps.a[0, upper] * v + maps.b[0, upper] * np.conj(v)) for v in (axis, axis * 1j))
+    assert along == pytest.approx(placed.lengthened[0, plan.place[puppet.limbs[key].joints[0]]])
+    assert along > 1.1
+    assert across == pytest.approx(1.0)

@@ -15,7 +15,7 @@ from numpy.typing import NDArray
 from umbrite.motion.long_limb import reach_long
 from umbrite.motion.plan import EndBatch, LimbBatch, Plan
 from umbrite.motion.two_joint import Range, aim, reach
-from umbrite.rig.affine import Affine, after, inverse, linear
+from umbrite.rig.affine import Affine, after, around, inverse, linear
 from umbrite.rig.angles import wrapped
 from umbrite.rig.model import Control
 from umbrite.rig.poses import JOINT_CHANNELS, LIMB_CHANNELS
@@ -41,6 +41,7 @@ class Placed(NamedTuple):
     maps: Affine
     turns: Floats  # each joint's turn from rest, (frames, joints)
     limbs: Fared
+    lengthened: Floats  # how many times longer each joint is along its axis, (frames, joints + 1)
 
     @property
     def frames(self) -> int:
@@ -71,7 +72,12 @@ class Placed(NamedTuple):
     def part_maps(self) -> Affine:
         """From each drawing's pixels to the board as posed; fields of shape (frames, parts) in draw order."""
         on = self.plan.part_joint
-        return after(Affine(*(field[:, on] for field in self.maps)), self.plan.part_map)
+        part_map = self.plan.part_map
+        if self.plan.axis.any():
+            longer = self.lengthened[:, on] - 1
+            stretch = Affine(1 + longer / 2, longer / 2 * self.plan.axis[on] ** 2, 0)
+            part_map = after(around(self.plan.pivot[on], stretch.a, stretch.b), part_map)
+        return after(Affine(*(field[:, on] for field in self.maps)), part_map)
 
 
 def frames_of(pose: Channels) -> int:
@@ -94,14 +100,18 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
     turns = np.clip(values["turn"], plan.smallest, plan.largest)
     board = Affine(*(np.zeros((frames, count + 1), dtype=np.complex128) for _ in range(3)))
     board.a[:, count] = 1  # the ground
+    lengthened = np.ones((frames, count + 1))
     for step in plan.steps:
         some = slice(step.first, step.last)
         if step.ends is not None:
             _keep_angles(plan, step.ends, board, turns, values["turn"])
+        if plan.axis.any():
+            shift[:, some] += _carried_along(plan, some, lengthened)
         _place(plan, some, Affine(a, b, shift), turns, board)
         for batch in step.limbs:
-            _solve(plan, batch, Affine(a, b, shift), board, turns, values)
-    return Placed(plan, board, turns, _how_limbs_fared(plan, board))
+            longer = _solve(plan, batch, Affine(a, b, shift), board, turns, values)
+            lengthened[:, batch.joints] = longer[..., None]
+    return Placed(plan, board, turns, _how_limbs_fared(plan, board, lengthened), lengthened)
 
 
 def _channels(plan: Plan, pose: Channels, frames: int, count: int) -> dict[str, Floats]:
@@ -128,6 +138,16 @@ def _place(plan: Plan, some: slice, own: Affine, turns: Floats, board: Affine) -
     board.a[:, some], board.b[:, some], board.t[:, some] = placed
 
 
+def _carried_along(plan: Plan, some: slice, lengthened: Floats) -> Complexes:
+    """How far joints are shifted because what carries them is longer: along its axis, by their share of it."""
+    up = plan.parent[some]
+    axis = plan.axis[up]
+    above = np.append(plan.pivot, 0j)[up]
+    along = ((plan.pivot[some] - above) * np.conj(axis)).real
+    found: Complexes = (lengthened[:, up] - 1) * along * axis
+    return found
+
+
 def _gathered(board: Affine, places: NDArray[np.intp]) -> Affine:
     return Affine(board.a[:, places], board.b[:, places], board.t[:, places])
 
@@ -145,16 +165,23 @@ def _span(plan: Plan, places: NDArray[np.intp]) -> Range:
 
 def _solve(
     plan: Plan, batch: LimbBatch, own: Affine, board: Affine, turns: Floats, values: dict[str, Floats]
-) -> None:
-    """Find the turns of all limbs of a batch, by the method for their number of joints."""
+) -> Floats:
+    """Find the turns of all limbs of a batch, by the method for their number of joints.
+
+    Returns how many times longer each limb is, (frames, limbs). Stretch lengthens all of a limb alike, so its turns are
+    those of the unstretched limb that reaches as far as soften lets it.
+    """
     root = batch.joints[:, 0]
     lengths, flips = _chain(plan, batch, own)
     to = _target_in_frame(plan, batch, board) - (plan.pivot[root] + own.t[:, root])
     to = np.broadcast_to(to, lengths.shape[:2])
     count = batch.joints.shape[1]
     spans = [_flipped(_span(plan, batch.joints[:, j]), flips[..., j]) for j in range(count)]
+    wanted = np.abs(to)
     if count > 1:
         to = softened(to, lengths, batch.soften)
+    reached = np.minimum(np.abs(to), np.abs(lengths).sum(axis=-1))
+    longer = np.clip(wanted / np.where(reached > 0, reached, np.inf), 1.0, 1 + batch.stretch)
     if count == 1:
         found = [aim(np.zeros_like(to), lengths[..., 0], to, spans[0])]
     elif count == 2:
@@ -166,6 +193,8 @@ def _solve(
     for j, turn in enumerate(found):
         joint = batch.joints[:, j]
         turns[:, joint] = _blended(turn * flips[..., j], turns[:, joint], share)
+    found_longer: Floats = 1 + (longer - 1) * (1 - np.clip(share, 0.0, 1.0))
+    return found_longer
 
 
 def _solve_long(
@@ -258,12 +287,13 @@ def _keep_angles(plan: Plan, ends: EndBatch, board: Affine, turns: Floats, own: 
     turns[:, ends.joint] = np.clip(turn, plan.smallest[ends.joint], plan.largest[ends.joint])
 
 
-def _how_limbs_fared(plan: Plan, board: Affine) -> Fared:
+def _how_limbs_fared(plan: Plan, board: Affine, lengthened: Floats) -> Fared:
     frames, count = board.a.shape[0], len(plan.limbs)
     distance, bend = np.zeros((frames, count)), np.ones((frames, count))
     for batch in (batch for step in plan.steps for batch in step.limbs):
         places = [_gathered(board, joint)(plan.pivot[joint]) for joint in (batch.joints[:, 0], batch.last)]
-        tip = _gathered(board, batch.last)(batch.tip)
+        longer = lengthened[:, batch.last]
+        tip = _gathered(board, batch.last)(batch.tip + (longer - 1) * (batch.tip - plan.pivot[batch.last]))
         distance[:, batch.numbers] = np.abs(tip - _gathered(board, batch.target)(plan.pivot[batch.target]))
         first, second = places[1] - places[0], tip - places[1]
         cross = (first.conj() * second).imag

@@ -31,6 +31,7 @@ class LimbBatch(NamedTuple):
     tip: Complexes
     bend: Floats
     soften: Floats
+    stretch: Floats
 
     @property
     def last(self) -> Ints:
@@ -67,6 +68,7 @@ class Plan(NamedTuple):
     smallest: Floats
     largest: Floats
     give: Floats
+    axis: Complexes  # the direction at rest in which a joint of a stretching limb lengthens; 0 for all others
     steps: tuple[Step, ...]
     limbs: tuple[str, ...]
     parts: tuple[str, ...]  # in draw order, back to front
@@ -96,6 +98,7 @@ def compile_plan(puppet: Puppet) -> Plan:
             smallest=spans[:, 0].copy(),
             largest=spans[:, 1].copy(),
             give=np.array([joint.give for joint in items], dtype=np.float64),
+            axis=_axes(puppet, joints),
             steps=tuple(_steps(puppet, rank, joints, index)),
             limbs=limbs,
             parts=puppet.order,
@@ -110,6 +113,16 @@ def _span(joint: Joint) -> tuple[float, float]:
     if joint.give <= 0:
         return (0.0, 0.0)
     return (-np.pi, np.pi) if joint.limit is None else (joint.limit.smallest, joint.limit.largest)
+
+
+def _axes(puppet: Puppet, joints: tuple[str, ...]) -> Complexes:
+    found = dict.fromkeys(joints, 0j)
+    for limb in puppet.limbs.values():
+        points = [puppet.joints[key].pivot.z for key in limb.joints] + [limb_tip(puppet, limb)]
+        for key, here, there in zip(limb.joints, points, points[1:], strict=False):
+            if limb.stretch > 0 and limb.enabled and here != there:
+                found[key] = (there - here) / abs(there - here)
+    return np.array([*found.values(), 0j], dtype=np.complex128)
 
 
 def _frozen(plan: Plan) -> Plan:
@@ -172,4 +185,5 @@ def _batches(puppet: Puppet, keys: list[str], limbs: list[str], index: dict[str,
             tip=np.array([limb_tip(puppet, limb) for limb in items], dtype=np.complex128),
             bend=np.array([float(limb.bend) for limb in items]),
             soften=np.array([limb.soften for limb in items]),
+            stretch=np.array([limb.stretch for limb in items]),
         )

@@ -100,6 +100,8 @@ def _numbers(puppet: Puppet) -> Iterator[str]:
         yield "a joint's give is not between 0 and 1"
     if not all(0 <= limb.soften < 1 for limb in puppet.limbs.values()):
         yield "a limb's soften is not between 0 and 1"
+    if not all(0 <= limb.stretch <= 10 for limb in puppet.limbs.values()):
+        yield "a limb's stretch is not between 0 and 10"
     if not all(math.isfinite(number) for number in _all_numbers(msgspec.to_builtins(puppet))):
         yield "a number is not finite"
     if not (0 < puppet.width <= 100_000 and 0 < puppet.height <= 100_000):

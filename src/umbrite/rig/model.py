@@ -92,7 +92,7 @@ class Limb(msgspec.Struct, frozen=True, omit_defaults=True):
     has no joint beyond. `bend` is +1 or -1: the sign of the cross product of the first with the second length
     on the board (+1 bends clockwise on the screen); `side_chosen` tells a side that a person chose from a guess.
     `end_hold` says what keeps the angle of `end`. `soften` is the share of the limb's length near full reach in which it
-    straightens gradually, so that the middle does not pop.
+    straightens gradually, so that the middle does not pop; `stretch` the share by which it may lengthen when its target is farther.
     """
 
     name: str
@@ -104,6 +104,7 @@ class Limb(msgspec.Struct, frozen=True, omit_defaults=True):
     end_hold: Literal["limb", "target"] = "limb"
     enabled: bool = True
     soften: float = 0.04
+    stretch: float = 0.0
     side_chosen: bool = False
     side: Side = "middle"
 
