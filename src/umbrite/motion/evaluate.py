@@ -12,6 +12,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
+from umbrite.motion.linking import with_links
 from umbrite.motion.long_limb import reach_long
 from umbrite.motion.plan import EndBatch, LimbBatch, Plan
 from umbrite.motion.two_joint import Range, aim, reach
@@ -93,6 +94,21 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
 
     Channels of things that the puppet lacks are passed over; values that are not finite raise ValueError.
     """
+    if plan.puppet.links:
+        pose = with_links(plan.puppet, pose, lambda joint, so_far: _travel(plan, joint, so_far))
+    return _evaluated(plan, pose)
+
+
+def _travel(plan: Plan, joint: str, pose: Channels) -> Floats:
+    """How far a joint has come along the board's x axis from rest, (frames,)."""
+    placed = _evaluated(plan, pose)
+    pivot = plan.puppet.joints[joint].pivot.z
+    place = plan.place[joint]
+    found: Floats = (Affine(*(field[:, place] for field in placed.maps))(pivot) - pivot).real
+    return found
+
+
+def _evaluated(plan: Plan, pose: Channels) -> Placed:
     frames, count = frames_of(pose), len(plan.joints)
     values = _channels(plan, pose, frames, count)
     a, b = linear(np.zeros((frames, count)), 1 + values["scale_x"], 1 + values["scale_y"], values["skew"])

@@ -6,10 +6,10 @@ from typing import Any, TypeVar
 from msgspec.structs import replace
 
 from umbrite.rig.errors import MissingError, RigError
-from umbrite.rig.model import Control, Joint, Limb, Part, Puppet
+from umbrite.rig.model import Control, Joint, Limb, Link, Part, Puppet
 
 T = TypeVar("T")
-KINDS = {"j": "joints", "p": "parts", "l": "limbs", "c": "controls"}
+KINDS = {"j": "joints", "p": "parts", "l": "limbs", "c": "controls", "k": "links"}
 
 
 def _found(items: Mapping[str, T], key: str, kind: str) -> T:
@@ -35,7 +35,11 @@ def get_control(puppet: Puppet, key: str) -> Control:
     return _found(puppet.controls, key, "control")
 
 
-def put(puppet: Puppet, key: str, value: Joint | Part | Limb | Control) -> Puppet:
+def get_link(puppet: Puppet, key: str) -> Link:
+    return _found(puppet.links, key, "link")
+
+
+def put(puppet: Puppet, key: str, value: Joint | Part | Limb | Control | Link) -> Puppet:
     """The puppet with `value` under `key`; the id's first letter says which kind it is."""
     field = KINDS[key[0]]
     return replace(puppet, **{field: {**getattr(puppet, field), key: value}})
@@ -50,12 +54,20 @@ def take_out(puppet: Puppet, key: str) -> Puppet:
     field = KINDS[key[0]]
     items = {k: v for k, v in getattr(puppet, field).items() if k != key}
     puppet = replace(puppet, **{field: items})
+    # A link whose end is gone has nothing to follow or to drive.
+    kept = {
+        k: link
+        for k, link in puppet.links.items()
+        if key not in {link.source.split(".")[0], link.drives.split(".")[0]}
+    }
+    if len(kept) < len(puppet.links):
+        puppet = replace(puppet, links=kept)
     return replace(puppet, order=tuple(k for k in puppet.order if k != key)) if key[0] == "p" else puppet
 
 
 def thing(puppet: Puppet, key: str) -> Any:
-    """The joint, part, limb or control of this id."""
-    finders = {"j": get_joint, "p": get_part, "l": get_limb, "c": get_control}
+    """The joint, part, limb, control or link of this id."""
+    finders = {"j": get_joint, "p": get_part, "l": get_limb, "c": get_control, "k": get_link}
     return finders[key[0]](puppet, key)
 
 
@@ -64,7 +76,7 @@ def exists(puppet: Puppet, key: str) -> bool:
 
 
 def new_id(puppet: Puppet, letter: str) -> tuple[Puppet, str]:
-    """A fresh id of a kind ("j", "p", "l", "c"); ids are never given twice."""
+    """A fresh id of a kind ("j", "p", "l", "c", "k"); ids are never given twice."""
     return replace(puppet, next_id=puppet.next_id + 1), f"{letter}{puppet.next_id}"
 
 

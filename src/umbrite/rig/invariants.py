@@ -9,6 +9,7 @@ import msgspec
 from umbrite.rig.change import KINDS
 from umbrite.rig.dependencies import ranked
 from umbrite.rig.errors import RigError
+from umbrite.rig.links import curve_fault, is_channel, link_order
 from umbrite.rig.model import Puppet
 from umbrite.rig.pivots import limb_tip
 
@@ -18,7 +19,7 @@ def invariants(puppet: Puppet) -> list[str]:
     broken = [*_ids(puppet), *_references(puppet)]
     if broken:
         return broken
-    return [*_family(puppet), *_limbs(puppet), *_numbers(puppet)]
+    return [*_family(puppet), *_limbs(puppet), *_links(puppet), *_numbers(puppet)]
 
 
 def _ids(puppet: Puppet) -> Iterator[str]:
@@ -51,6 +52,21 @@ def _references(puppet: Puppet) -> Iterator[str]:
     for control in puppet.controls.values():
         if control.moves not in joints:
             yield f"the control {control.name} moves a joint that is not there"
+
+
+def _links(puppet: Puppet) -> Iterator[str]:
+    try:
+        link_order(puppet)
+    except RigError as error:
+        yield str(error)
+    for link in puppet.links.values():
+        if broken := curve_fault(link.points):
+            yield f"the curve of {link.name} {broken}"
+        wanted = [link.drives] if link.travel else [link.drives, link.source]
+        if not all(is_channel(puppet, name) for name in wanted) or (
+            link.travel and link.source not in puppet.joints
+        ):
+            yield f"{link.name} links something that is not there"
 
 
 def _family(puppet: Puppet) -> Iterator[str]:

@@ -121,6 +121,21 @@ class Control(msgspec.Struct, frozen=True, omit_defaults=True):
     side: Side = "middle"
 
 
+class Link(msgspec.Struct, frozen=True, omit_defaults=True):
+    """A rule that makes one value follow another by a curve of points (x what is followed, y what is added).
+
+    `source` is a channel, or, where `travel` is set, a joint whose way along the board's x axis counts. The result is added
+    to the channel `drives`. Between points the curve is straight or smooth; beyond the first and last it goes on straight.
+    """
+
+    name: str
+    source: str
+    drives: str
+    points: tuple[Point, ...]
+    smooth: bool = False
+    travel: bool = False
+
+
 class Puppet(msgspec.Struct, frozen=True):
     """The document: one articulated cut-out character. Compare by ==; refresh views by identity."""
 
@@ -132,6 +147,7 @@ class Puppet(msgspec.Struct, frozen=True):
     order: tuple[str, ...] = ()
     limbs: Mapping[str, Limb] = {}
     controls: Mapping[str, Control] = {}
+    links: Mapping[str, Link] = {}
     next_id: int = 1
 
 

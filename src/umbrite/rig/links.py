@@ -1,0 +1,107 @@
+"""Links: one value follows another by a curve (a wheel turns as the cart moves, an eyelid by a slider)."""
+
+from collections.abc import Sequence
+from itertools import pairwise
+
+from umbrite.rig.change import get_joint, new_id, put, require_finite
+from umbrite.rig.dependencies import ranked
+from umbrite.rig.errors import RigError
+from umbrite.rig.model import Link, Point, Puppet
+from umbrite.rig.names import names_like, unique
+from umbrite.rig.poses import JOINT_CHANNELS, LIMB_CHANNELS
+
+
+def is_channel(puppet: Puppet, name: str) -> bool:
+    key, _, what = name.partition(".")
+    return (key in puppet.joints and what in JOINT_CHANNELS) or (
+        key in puppet.limbs and what in LIMB_CHANNELS
+    )
+
+
+def curve_fault(points: Sequence[Point]) -> str:
+    """What is wrong with a curve, to stand behind its name; empty where nothing is."""
+    if len(points) < 2:
+        return "needs at least two points"
+    if any(b.x - a.x < 1e-9 for a, b in pairwise(points)):
+        return "goes back or stands still in what it follows"
+    return ""
+
+
+def add_link(
+    puppet: Puppet,
+    source: str,
+    drives: str,
+    points: Sequence[tuple[float, float]],
+    *,
+    smooth: bool = False,
+    travel: bool = False,
+) -> tuple[Puppet, str]:
+    """Let the channel `drives` follow the channel `source` (or, with `travel`, the way of a joint) by a curve.
+
+    Refuses channels that are not there, curves that go back, and circles, naming the loop.
+    """
+    for name in [drives] if travel else [drives, source]:
+        if not is_channel(puppet, name):
+            raise RigError(f"There is no value named {name} to link. Choose a joint's or a limb's value.")
+    if travel:
+        get_joint(puppet, source)
+    for x, y in points:
+        require_finite(x, y, what="A link's curve")
+    curve = tuple(Point(float(x), float(y)) for x, y in sorted(points))
+    if fault := curve_fault(curve):
+        raise RigError(f"The curve {fault}; nothing was linked. Give it points one behind the other.")
+    puppet, key = new_id(puppet, "k")
+    name = unique(f"{_owner(puppet, drives)} by {_owner(puppet, source)}", names_like(puppet, "k"))
+    puppet = put(puppet, key, Link(name, source, drives, curve, smooth=smooth, travel=travel))
+    link_order(puppet)
+    return puppet, key
+
+
+def _owner(puppet: Puppet, channel: str) -> str:
+    key = channel.partition(".")[0]
+    return puppet.limbs[key].name if key in puppet.limbs else puppet.joints[key].name
+
+
+def link_order(puppet: Puppet) -> tuple[str, ...]:
+    """Links in the order in which they can be followed. Raises RigError with the loop in words.
+
+    A link by travel needs all that moves its joint: every channel of what the joint hangs from or waits for.
+    """
+    order: list[str] = []
+    way: list[str] = []
+    before = {key: _needed(puppet, link) for key, link in puppet.links.items()} if puppet.links else {}
+
+    def visit(key: str) -> None:
+        if key in order:
+            return
+        if key in way:
+            names = [puppet.links[k].name for k in [*way[way.index(key) :], key]]
+            raise RigError(
+                f"The links go in a circle: {' needs '.join(names)}. Let one of them follow something else."
+            )
+        way.append(key)
+        for other, link in puppet.links.items():
+            if link.drives in before[key] or link.drives.partition(".")[0] in before[key]:
+                visit(other)
+        way.pop()
+        order.append(key)
+
+    for key in puppet.links:
+        visit(key)
+    return tuple(order)
+
+
+def _needed(puppet: Puppet, link: Link) -> set[str]:
+    """The channel that a link follows, or the ids of everything that moves the joint whose travel it follows."""
+    if not link.travel:
+        return {link.source}
+    from umbrite.rig.dependencies import needs
+
+    ranked(puppet)
+    wants, found, todo = needs(puppet), {link.source}, [link.source]
+    while todo:
+        for key in wants.get(todo.pop(), ()):
+            if key not in found:
+                found.add(key)
+                todo.append(key)
+    return found
