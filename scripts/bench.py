@@ -21,8 +21,10 @@ from umbrite.desk.session import Session
 from umbrite.files.package import Package
 from umbrite.files.png import encode, fingerprint
 from umbrite.motion.evaluate import evaluate
+from umbrite.motion.long_limb import reach_long
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.two_joint import Range, reach
+from umbrite.motion.whole_body import HoldPoint, begin, drag
 from umbrite.rig.family import set_parent
 from umbrite.rig.limbs import make_limb
 from umbrite.rig.model import Drawing, Placement, Puppet
@@ -94,6 +96,76 @@ def bench_solver(count: int) -> None:
         f"two-joint solve within limits, {count:,}",
         seconds(lambda: reach(goal, one, two, bend, tight, tight)),
     )
+
+
+def bench_chains(joints: int) -> None:
+    """Our solvers beside ikpy's chain and SciPy's bounded least squares, on the same chains and targets."""
+    import warnings
+
+    import ikpy.chain
+    from ikpy.link import OriginLink, URDFLink
+    from scipy.optimize import least_squares
+
+    warnings.simplefilter("ignore")
+    random = np.random.default_rng(3)
+    limit = 2.0
+    v = np.full((1, joints), 100 + 0j)
+    span = Range(np.full((1, joints), -limit), np.full((1, joints), limit))
+    goals = [
+        complex(100 * joints * r * np.exp(1j * a)) for r, a in random.uniform((0.3, -1), (0.9, 1), (12, 2))
+    ]
+
+    def tip(turns: np.ndarray) -> complex:
+        return complex((100 * np.exp(1j * np.cumsum(turns))).sum())
+
+    def ours(goal: complex) -> np.ndarray:
+        if joints == 2:
+            ends = [Range(span.smallest[:, j], span.largest[:, j]) for j in (0, 1)]
+            return np.array(reach(np.array([goal]), v[:, 0], v[:, 1], np.ones(1), *ends)).ravel()
+        give, own = np.ones(v.shape), np.zeros(v.shape)
+        return reach_long(np.array([goal]), v, own, span, give, np.ones(1))[0]
+
+    def squares(goal: complex) -> np.ndarray:
+        def error(turns: np.ndarray) -> tuple[float, float]:
+            away = tip(turns) - goal
+            return away.real, away.imag
+
+        return least_squares(error, np.full(joints, 0.05), bounds=(-limit, limit)).x
+
+    flat = {"origin_orientation": [0, 0, 0], "rotation": [0, 0, 1], "bounds": (-limit, limit)}
+    links = [
+        URDFLink(name=f"{i}", origin_translation=[1.0 if i else 0.0, 0, 0], **flat) for i in range(joints)
+    ]
+    end = URDFLink("tip", [1.0, 0, 0], [0, 0, 0], rotation=None, joint_type="fixed")
+    chain = ikpy.chain.Chain([OriginLink(), *links, end], active_links_mask=[False, *[True] * joints, False])
+
+    def general(goal: complex) -> np.ndarray:
+        start = np.array([0.0, *[0.05] * joints, 0.0])
+        found = chain.inverse_kinematics([goal.real / 100, goal.imag / 100, 0], initial_position=start)
+        return found[1:-1]
+
+    for name, solve in (
+        ("ours", ours),
+        ("  baseline: ikpy", general),
+        ("  baseline: SciPy least squares", squares),
+    ):
+        each = [t for goal in goals for t in seconds(lambda goal=goal, solve=solve: solve(goal), 0.02)]
+        worst = max(abs(tip(solve(goal)) - goal) for goal in goals)
+        show(f"{name}, {joints} joints within limits", each, f"worst error {worst:.1e} px")
+
+
+def bench_whole_body() -> None:
+    """One step of a whole-body drag of Wick with four hold points."""
+    from umbrite.files.package import load
+
+    puppet = load(WICK).puppet
+    names = {joint.name: key for key, joint in puppet.joints.items()}
+    plan = compile_plan(puppet)
+    points = [HoldPoint(names[n], puppet.joints[names[n]].pivot.z + by)
+              for n in ("Near foot", "Far foot") for by in (0j, 110 + 40j)]  # fmt: skip
+    wrist = HoldPoint(names["Near hand"], puppet.joints[names["Near hand"]].pivot.z)
+    body = begin(evaluate(plan, {}), {}, wrist, points, names["Body"])
+    show("whole body of 28 joints, 4 hold points, a step", seconds(lambda: drag(body, wrist.at + 60 - 90j)))
 
 
 def pictures() -> tuple[Drawing, dict[str, bytes]]:
@@ -231,6 +303,9 @@ def main() -> None:
         bench_evaluation(joints, drawing)
     for count in (1, 10_000):
         bench_solver(count)
+    for joints in (2, 8):
+        bench_chains(joints)
+    bench_whole_body()
     for parts in (60, 200):
         bench_board(parts)
     bench_drag_of_the_widget()
