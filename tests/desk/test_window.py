@@ -12,6 +12,7 @@ from pytestqt.qtbot import QtBot
 from demo_puppet import ASSETS, joint, part
 from desk.conftest import Answers, Hand
 from umbrite.desk.actions import ACTIONS, MENUS
+from umbrite.desk.app import unexpected
 from umbrite.desk.hints import HANDLE_HINTS, STATION_HINTS, hint_for
 from umbrite.desk.history import History, State
 from umbrite.desk.look import ASSETS as LOOK
@@ -342,3 +343,18 @@ def test_an_edit_that_changes_nothing_is_no_step(wick_window: Window) -> None:
 def test_about_names_the_licences(answers: Answers, act: Act) -> None:
     act("about")
     assert answers.asked == ["About Umbrite"]
+
+
+def test_a_fault_of_ours_is_told_and_loses_nothing(
+    wick_window: Window, hand: Hand, capsys: pytest.CaptureFixture[str]
+) -> None:
+    session = wick_window.session
+    before = session.pose
+    hand.press(366 + 962j)
+    hand.move(400 + 900j)
+    error = ZeroDivisionError("a fault")
+    unexpected(wick_window, type(error), error, None)
+    assert "ZeroDivisionError" in capsys.readouterr().err
+    assert session.pose == before
+    assert not wick_window.board.dragging
+    assert "Something went wrong inside Umbrite" in wick_window.frame.hints.message

@@ -131,6 +131,7 @@ def puppet_with(change: dict[str, object]) -> bytes:
 
 ART = next(iter(wick_package().art))
 JOINTS = msgspec.to_builtins(wick_package().puppet.joints)
+FAR_OUT = {key: {**joint, "pivot": [1e200, 0.0]} for key, joint in JOINTS.items()}
 LOOP = {key: {**joint, "parent": key} for key, joint in JOINTS.items()}
 BROKEN: dict[str, tuple[dict[str, bytes | None], str]] = {
     "no document": ({"puppet.json": None}, "lacks puppet.json"),
@@ -143,6 +144,8 @@ BROKEN: dict[str, tuple[dict[str, bytes | None], str]] = {
     "a missing joint": ({"puppet.json": puppet_with({"joints": {}})}, "joint that is not there"),
     "a circle": ({"puppet.json": puppet_with({"joints": LOOP})}, "can't be opened"),
     "a huge number": ({"puppet.json": puppet_with({"width": 10**9})}, "absurd size"),
+    "a pose beyond all numbers": ({"puppet.json": document_with(pose={"j1.turn": 1e300})}, "absurd number"),
+    "a place beyond all boards": ({"puppet.json": puppet_with({"joints": FAR_OUT})}, "absurdly large"),
     "missing art": ({f"art/{ART}.png": None}, "lacks art/"),
     "changed art": ({f"art/{ART}.png": b"not the picture"}, "drawing in .* is damaged"),
     "a path that leaves": ({"../outside": b"x"}, "path that leaves"),

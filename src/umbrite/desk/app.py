@@ -2,7 +2,9 @@
 
 import signal
 import sys
+import traceback
 from pathlib import Path
+from types import TracebackType
 
 from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication
@@ -10,6 +12,19 @@ from PySide6.QtWidgets import QApplication
 from umbrite.desk.look import dress
 from umbrite.desk.session import Session
 from umbrite.desk.window import Window
+
+
+def unexpected(
+    window: Window, kind: type[BaseException], error: BaseException, trace: TracebackType | None
+) -> None:
+    """A fault of ours: the running gesture is put back, the work stays, the person is told, developers get the trace."""
+    traceback.print_exception(kind, error, trace)
+    window.board.cancel()
+    window.session.spring_back()
+    window.session.say(
+        f"Something went wrong inside Umbrite ({kind.__name__}: {error}). Your work is as it was before; "
+        "save it under another name to be safe."
+    )
 
 
 def start(file: Path | None) -> int:
@@ -22,6 +37,7 @@ def start(file: Path | None) -> int:
     signal.signal(signal.SIGINT, signal.SIG_DFL)
     session = Session()
     window = Window(session, QSettings("Umbrite", "Umbrite"))
+    sys.excepthook = lambda kind, error, trace: unexpected(window, kind, error, trace)
     window.show()
     if file is not None:
         window.files.open(file)

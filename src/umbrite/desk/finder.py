@@ -19,6 +19,7 @@ class Finder(QFrame):
         self.line.setAccessibleName("Find a command")
         self.list = QListWidget()
         self.list.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         column.addWidget(self.line)
         column.addWidget(self.list)
         self.resize(420, 360)

@@ -5,6 +5,7 @@ and renames: at every moment the file or its backup is whole. The same document 
 """
 
 import contextlib
+import math
 import os
 import shutil
 import tempfile
@@ -18,7 +19,7 @@ import msgspec
 from umbrite.files.errors import FileError, unwritable
 from umbrite.files.png import decode, fingerprint
 from umbrite.files.zips import Container
-from umbrite.rig.invariants import invariants
+from umbrite.rig.invariants import LARGEST, invariants
 from umbrite.rig.model import Pose, Puppet
 
 MIMETYPE = "application/x-umbrite"
@@ -54,6 +55,10 @@ def load(path: Path) -> Package:
         document = _document(path, container.read("puppet.json"))
         if broken := invariants(document.puppet):
             raise FileError(f"{path.name} can't be opened: {broken[0]}. Look for a backup beside it.")
+        if not all(math.isfinite(number) and abs(number) < LARGEST for number in document.pose.values()):
+            raise FileError(
+                f"{path.name} can't be opened: its pose holds an absurd number. Look for a backup beside it."
+            )
         drawings = {part.drawing.sha256: part.drawing for part in document.puppet.parts.values()}
         art = {}
         for sha256, drawing in drawings.items():

@@ -13,6 +13,9 @@ from umbrite.rig.links import curve_fault, is_channel, link_order
 from umbrite.rig.model import Puppet
 from umbrite.rig.pivots import limb_tip
 
+# No place, size or curve needs a number beyond this.
+LARGEST = 1e8
+
 
 def invariants(puppet: Puppet) -> list[str]:
     """A sentence for each thing that does not hold; an empty list where all is well."""
@@ -118,8 +121,11 @@ def _numbers(puppet: Puppet) -> Iterator[str]:
         yield "a limb's soften is not between 0 and 1"
     if not all(0 <= limb.stretch <= 10 for limb in puppet.limbs.values()):
         yield "a limb's stretch is not between 0 and 10"
-    if not all(math.isfinite(number) for number in _all_numbers(msgspec.to_builtins(puppet))):
+    numbers = list(_all_numbers(msgspec.to_builtins(puppet)))
+    if not all(math.isfinite(number) for number in numbers):
         yield "a number is not finite"
+    elif any(abs(number) > LARGEST for number in numbers):
+        yield "a number is absurdly large"
     if not (0 < puppet.width <= 100_000 and 0 < puppet.height <= 100_000):
         yield "the canvas has an absurd size"
 
