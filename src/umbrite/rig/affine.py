@@ -25,11 +25,11 @@ class Affine(NamedTuple):
 
     def __call__(self, z: Complex) -> Complex:
         """The place of the board point(s) z."""
-        return self.a * z + self.b * np.conjugate(z) + self.t
+        return self.a * z + self.b * z.conjugate() + self.t
 
     def direction(self, v: Complex) -> Complex:
         """The image of a vector: no shift."""
-        return self.a * v + self.b * np.conjugate(v)
+        return self.a * v + self.b * v.conjugate()
 
 
 IDENTITY = Affine(1 + 0j, 0j, 0j)
@@ -38,9 +38,9 @@ IDENTITY = Affine(1 + 0j, 0j, 0j)
 def after(outer: Affine, inner: Affine) -> Affine:
     """The map that does `inner` first and `outer` then."""
     return Affine(
-        outer.a * inner.a + outer.b * np.conjugate(inner.b),
-        outer.a * inner.b + outer.b * np.conjugate(inner.a),
-        outer.a * inner.t + outer.b * np.conjugate(inner.t) + outer.t,
+        outer.a * inner.a + outer.b * inner.b.conjugate(),
+        outer.a * inner.b + outer.b * inner.a.conjugate(),
+        outer.a * inner.t + outer.b * inner.t.conjugate() + outer.t,
     )
 
 
@@ -50,9 +50,9 @@ def inverse(m: Affine) -> Affine:
     det = np.abs(m.a) ** 2 - np.abs(m.b) ** 2
     flat = np.abs(det) <= FLAT * size
     safe = np.where(flat, 1.0, det)
-    a = np.where(flat, 0.0, np.conjugate(m.a) / safe)
+    a = np.where(flat, 0.0, m.a.conjugate() / safe)
     b = np.where(flat, 0.0, -m.b / safe)
-    t = -(a * m.t + b * np.conjugate(m.t))
+    t = -(a * m.t + b * m.t.conjugate())
     return Affine(complex(a), complex(b), complex(t)) if np.ndim(a) == 0 else Affine(a, b, t)
 
 
@@ -60,15 +60,15 @@ def linear(turn: Complex, scale_x: Complex, scale_y: Complex, skew: Complex) -> 
     """The pair (a, b) of: scale along x and y first, then skew (pixels sideways per pixel down), then turn."""
     half_sum, half_difference = (scale_x + scale_y) / 2, (scale_x - scale_y) / 2
     k = 0.5j * skew
-    a = (1 - k) * half_sum + k * np.conjugate(half_difference)
-    b = (1 - k) * half_difference + k * np.conjugate(half_sum)
+    a = (1 - k) * half_sum + k * half_difference.conjugate()
+    b = (1 - k) * half_difference + k * half_sum.conjugate()
     spin = np.exp(1j * np.asarray(turn)) if np.ndim(turn) else cmath.exp(1j * turn)
     return spin * a, spin * b
 
 
 def around(pivot: Complex, a: Complex, b: Complex, shift: Complex = 0j) -> Affine:
     """The map with linear part (a, b) that takes `pivot` to `pivot + shift`."""
-    return Affine(a, b, pivot + shift - a * pivot - b * np.conjugate(pivot))
+    return Affine(a, b, pivot + shift - a * pivot - b * pivot.conjugate())
 
 
 def svg_matrix(m: Affine) -> tuple[float, float, float, float, float, float]:

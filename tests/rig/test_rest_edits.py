@@ -1,0 +1,95 @@
+"""Changing the rest keeps limbs, limits, sides and controls together, and says what it did."""
+
+import cmath
+import math
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from demo_puppet import joint, part, wick
+from umbrite.rig.change import change
+from umbrite.rig.controls import control_at_rest
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import Point
+from umbrite.rig.pivots import set_tip
+from umbrite.rig.rest_edits import (
+    bone_angle,
+    bone_length,
+    set_bone_angle,
+    set_bone_length,
+    shift_branch,
+    turn_branch,
+)
+
+PUPPET = wick()
+SHIN, FOOT, UPPER = (joint(PUPPET, name) for name in ("Near shin", "Near foot", "Near upper arm"))
+
+
+def test_a_longer_shin_takes_foot_target_and_control_along() -> None:
+    length = bone_length(PUPPET, SHIN)
+    longer, words = set_bone_length(PUPPET, SHIN, length + 50)
+    assert bone_length(longer, SHIN) == pytest.approx(length + 50)
+    assert bone_angle(longer, SHIN) == pytest.approx(bone_angle(PUPPET, SHIN))
+    assert invariants(longer) == []
+    assert words == ["Moved at rest: Near foot.", "The target of Near leg stands on its tip again."]
+    way = longer.joints[FOOT].pivot.z - PUPPET.joints[FOOT].pivot.z
+    boot = part(PUPPET, "Near foot")
+    places = [p.parts[boot].placement for p in (PUPPET, longer)]
+    assert complex(places[1].x - places[0].x, places[1].y - places[0].y) == pytest.approx(way)
+    grip = next(c for c in longer.controls.values() if c.name == "Near foot")
+    assert control_at_rest(longer, grip) == pytest.approx(longer.joints[FOOT].pivot.z)
+    assert longer.joints[SHIN].limit == PUPPET.joints[SHIN].limit
+
+
+@given(st.floats(-3, 3))
+def test_turning_a_branch_turns_its_art_about_the_pivot_and_keeps_lengths(by: float) -> None:
+    turned, words = turn_branch(PUPPET, UPPER, by)
+    assert invariants(turned) == []
+    pivot = PUPPET.joints[UPPER].pivot.z
+    for name in ("Near forearm", "Near hand", "Lamp pole"):
+        key = joint(PUPPET, name)
+        wanted = pivot + (PUPPET.joints[key].pivot.z - pivot) * cmath.exp(1j * by)
+        assert turned.joints[key].pivot.z == pytest.approx(wanted)
+    lamp = part(PUPPET, "Lamp pole")
+    assert math.remainder(turned.parts[lamp].placement.turn - by, 2 * math.pi) == pytest.approx(0, abs=1e-9)
+    assert bone_length(turned, UPPER) == pytest.approx(bone_length(PUPPET, UPPER))
+    assert not words or "Near forearm" in words[0]
+    back, _ = turn_branch(turned, UPPER, -by)
+    assert back.joints[joint(PUPPET, "Near hand")].pivot.z == pytest.approx(
+        PUPPET.joints[joint(PUPPET, "Near hand")].pivot.z
+    )
+
+
+def test_an_angle_is_set_and_the_bend_side_follows_the_drawing() -> None:
+    forearm = joint(PUPPET, "Near forearm")
+    bent, words = set_bone_angle(PUPPET, forearm, bone_angle(PUPPET, UPPER) + 0.5)
+    limb = next(limb for limb in bent.limbs.values() if limb.name == "Near arm")
+    assert limb.bend == 1
+    assert "Near arm bends to the other side now, as it is drawn." in words
+    assert invariants(bent) == []
+
+
+def test_a_branch_is_shifted_with_all_its_art() -> None:
+    shifted, _ = shift_branch(PUPPET, joint(PUPPET, "Head"), 10 - 20j)
+    for name in ("Head", "Cap", "Eyes", "Mouth"):
+        before, after = (p.parts[part(PUPPET, name)].placement for p in (PUPPET, shifted))
+        assert (after.x - before.x, after.y - before.y) == (10, -20)
+    assert shifted.joints[joint(PUPPET, "Neck")] == PUPPET.joints[joint(PUPPET, "Neck")]
+
+
+def test_a_bone_with_a_tip_of_its_own_lengthens_too() -> None:
+    cap = joint(PUPPET, "Cap")
+    boned = set_tip(PUPPET, cap, 622 + 262j)
+    longer, _ = set_bone_length(boned, cap, 150)
+    assert longer.joints[cap].tip == Point(622, 212)
+
+
+def test_what_has_no_length_is_refused_in_words() -> None:
+    with pytest.raises(RigError, match="has no length"):
+        set_bone_length(PUPPET, joint(PUPPET, "Mouth"), 10)
+    with pytest.raises(RigError, match="above 0"):
+        set_bone_length(PUPPET, SHIN, 0)
+    with pytest.raises(RigError, match="plain numbers"):
+        set_bone_angle(change(PUPPET, SHIN, give=1.0), SHIN, math.nan)
