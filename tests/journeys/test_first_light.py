@@ -5,7 +5,7 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint
+from PySide6.QtCore import QPoint, QTimer
 from PySide6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QLineEdit
 
 from demo_puppet import ASSETS, control, joint
@@ -31,9 +31,11 @@ def tool(window: Window, name: str) -> QAbstractButton:
 
 
 def type_path(person: Person, path: Path) -> None:
-    """Answer the file dialog that a key has opened, by typing a path."""
+    """Answer the file dialog that a key has opened, by typing a path; wait for it where the machine is slow."""
     dialog = QApplication.activeModalWidget()
-    assert isinstance(dialog, QFileDialog)
+    if not isinstance(dialog, QFileDialog):
+        QTimer.singleShot(250, lambda: type_path(person, path))
+        return
     person.settle(200)
     person.key("ctrl+a")
     person.type(str(path))
@@ -46,8 +48,6 @@ def type_path(person: Person, path: Path) -> None:
 
 def while_modal(person: Person, path: Path, key: str) -> None:
     """Press the key that opens a dialog and answer it from within the dialog's own loop."""
-    from PySide6.QtCore import QTimer
-
     QTimer.singleShot(500, lambda: type_path(person, path))
     person.key(key)
     person.settle(700)
