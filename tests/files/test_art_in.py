@@ -9,7 +9,7 @@ import pytest
 
 from demo_puppet import ASSETS, wick
 from umbrite.files.errors import FileError
-from umbrite.files.layers import Layer, Layered, add_layers, puppet_from, renamed
+from umbrite.files.layers import Layer, Layered, add_layers, puppet_from
 from umbrite.files.opening import open_any, read_art
 from umbrite.files.openraster import read_openraster, write_openraster
 from umbrite.files.package import Package
@@ -154,4 +154,3 @@ def test_added_layers_lie_in_front_and_clear_ones_are_left_out() -> None:
     assert package.puppet.order == (*first, *second)
     assert [part.name for part in package.puppet.parts.values()] == ["Arm", "Arm 2"]
     assert len(package.art) == 1
-    assert renamed(package, "two_arms").puppet.name == "Two arms"

@@ -14,7 +14,7 @@ ASSETS = Path(__file__).parent / "assets"
 
 OAT, PANEL, LINE = QColor("#EDE4D3"), QColor("#F7F1E6"), QColor("#CFC3AC")
 INK, QUIET = QColor("#2A2933"), QColor("#625B51")
-LINEN, WEAVE = QColor("#FBF8F1"), QColor("#F1EADC")
+LINEN = QColor("#FBF8F1")
 LAMP, LAMP_PALE = QColor("#E8A317"), QColor("#FBE7B5")
 VERMILION = QColor("#B8432B")
 OCHRE, PLUM, TEAL = QColor("#B7791F"), QColor("#6B4E80"), QColor("#1F6F6B")

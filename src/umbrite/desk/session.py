@@ -46,7 +46,7 @@ class Session(QObject):
         self.selection: tuple[str, ...] = ()
         self.station = "Parts"
         self.tool = "place"
-        self.views: dict[str, bool] = {"xray": False, "names": False, "rest": False, "cords": True}
+        self.views: dict[str, bool] = {"xray": False, "cords": True}
         self._shown = empty
         self._trial: Pose = EMPTY_POSE
         self._plan: Plan | None = None

@@ -3,8 +3,6 @@
 from collections.abc import Iterable
 from typing import NamedTuple
 
-from msgspec.structs import replace
-
 from umbrite.art.pictures import Picture, opaque_box, trimmed
 from umbrite.files.errors import FileError
 from umbrite.files.package import Package
@@ -73,7 +71,3 @@ def side_by_side(layers: list[Layer], gap: int = 24) -> Layered:
         x += layer.picture.shape[1] + gap
     tallest = max(layer.picture.shape[0] for layer in layers)
     return Layered("Puppet", x, tallest + 2 * gap, tuple(placed))
-
-
-def renamed(package: Package, name: str) -> Package:
-    return replace(package, puppet=replace(package.puppet, name=tidy(name)))

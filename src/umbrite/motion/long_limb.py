@@ -88,11 +88,11 @@ def reach_long(to: Complexes, v: Complexes, own: Floats, span: Range, give: Floa
     best = np.clip(np.where(far[:, None], _stretched(to, v), own), low, high)
     rest = (np.abs(v.sum(axis=-1) - to) <= STILL * length) & (own == 0).all(axis=-1)
     best = np.where(rest[:, None], 0.0, best)
-    todo = np.flatnonzero(~rest)
-    best[todo], error = _descend(chains.pick(todo), best[todo])
-    todo = todo[error > chains.goal[todo]]
-    if todo.size:
-        best[todo] = _from_many(chains.pick(todo), best[todo], own[todo], bend[todo])
+    left = np.flatnonzero(~rest)
+    best[left], error = _descend(chains.pick(left), best[left])
+    left = left[error > chains.goal[left]]
+    if left.size:
+        best[left] = _from_many(chains.pick(left), best[left], own[left], bend[left])
     found: Floats = np.where(free, wrapped(best), best)
     return found
 

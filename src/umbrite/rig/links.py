@@ -98,10 +98,10 @@ def _needed(puppet: Puppet, link: Link) -> set[str]:
     from umbrite.rig.dependencies import needs
 
     ranked(puppet)
-    wants, found, todo = needs(puppet), {link.source}, [link.source]
-    while todo:
-        for key in wants.get(todo.pop(), ()):
+    wants, found, left = needs(puppet), {link.source}, [link.source]
+    while left:
+        for key in wants.get(left.pop(), ()):
             if key not in found:
                 found.add(key)
-                todo.append(key)
+                left.append(key)
     return found

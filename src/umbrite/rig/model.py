@@ -11,7 +11,6 @@ from typing import Literal
 import msgspec
 
 Side = Literal["near", "far", "middle"]
-SIDES: tuple[Side, ...] = ("near", "far", "middle")
 
 
 class Point(msgspec.Struct, frozen=True, array_like=True):

@@ -3,8 +3,6 @@
 import math
 from collections.abc import Callable, Iterable
 
-from msgspec.structs import replace
-
 from umbrite.desk.gestures.base import Feedback, Gesture, distance_text, finish, straightened
 from umbrite.desk.session import Session
 from umbrite.motion.posing import angle_between
@@ -225,9 +223,3 @@ def drag_control_place(session: Session, key: str, press: complex) -> Gesture:
         session.preview(puppet=change(start, key, offset=point(control.offset.z + way)))
         event = yield Feedback(readout=distance_text(control.offset.z + way), lit=(key,))
     finish(session, event, f"Place control {control.name}")
-
-
-def nudge_control(session: Session, key: str, by: complex) -> None:
-    control = session.puppet.controls[key]
-    moved = replace(control, offset=point(control.offset.z + by))
-    session.edit(f"Place control {control.name}", puppet=change(session.puppet, key, offset=moved.offset))
