@@ -401,3 +401,17 @@ def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window: Wind
     hand.drag(640 + 300j, 760 + 330j)
     assert session.placed.turn(neck) == 0
     assert abs(session.placed.turn(joint(puppet(wick_window), "Trunk"))) > 0.01
+
+
+def test_soften_and_stretch_are_typed_as_shares_of_the_limb(wick_window: Window) -> None:
+    session = wick_window.session
+    session.go_to("Limbs")
+    key = next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
+    session.select([key])
+    fields = {field.accessibleName(): field for field in wick_window.details.sections["l"].fields}
+    assert (fields["Soften"].text(), fields["Stretch"].text()) == ("4 %", "0 %")
+    fields["Soften"].setValue(10)  # type: ignore[union-attr]
+    fields["Stretch"].setValue(25)  # type: ignore[union-attr]
+    limb = puppet(wick_window).limbs[key]
+    assert (limb.soften, limb.stretch) == (0.1, 0.25)
+    assert session.history.undo_name == "Stretch of Far arm"

@@ -258,12 +258,22 @@ class LimbSection(Section):
             set_end_hold,
         )
         self.row("End angle", self.hold)
+        self.row("Soften, stretch", self._share("soften", 50), self._share("stretch", 300))
         self.row("Solving", self.choice(
             "Solving",
             lambda _p, _k: [("To the target", True), ("Off", False)],
             lambda p, k: p.limbs[k].enabled,
             lambda p, k, v: change(p, k, enabled=v),
         ))  # fmt: skip
+
+    def _share(self, what: str, most: float) -> NumberField:
+        """A share of the limb's length, in percent."""
+        return self.number(
+            what.capitalize(),
+            lambda p, k: getattr(p.limbs[k], what) * 100,
+            lambda p, k, v: change(p, k, **{what: v / 100}),
+            unit=" %", digits=0, least=0, most=most,
+        )  # fmt: skip
 
     def show_for(self, keys: list[str]) -> None:
         super().show_for(keys)
