@@ -182,3 +182,22 @@ def test_after_a_drag_the_picture_is_that_of_the_pose_alone(wick_window: Window,
     assert picture() == dragged
     wick_window.session.undo()
     assert picture() == rest
+
+
+def test_undo_in_the_middle_of_a_drag_puts_the_drag_back_and_no_more(
+    wick_window: Window, hand: Hand, act: Act
+) -> None:
+    session = wick_window.session
+    start = grip(wick_window, "Near hand")
+    hand.drag(start, start + 60 - 90j)
+    posed = session.pose
+    hand.press(start + 60 - 90j)
+    hand.move(start + 160 - 190j)
+    assert session.pose != posed
+    act("undo")
+    assert session.pose == posed
+    hand.move(start + 200 - 200j)
+    hand.release(start + 200 - 200j)
+    assert session.pose == posed
+    act("undo")
+    assert session.pose == {}

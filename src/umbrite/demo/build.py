@@ -6,6 +6,7 @@ Run as `python -m umbrite.demo.build FOLDER`.
 import sys
 from pathlib import Path
 
+import numpy as np
 from msgspec.structs import replace
 from PySide6.QtGui import QGuiApplication
 
@@ -32,8 +33,6 @@ def draw_wick() -> Layered:
 
 def write_pictures(folder: Path, layered: Layered) -> None:
     """One PNG per layer, all of the canvas's size, numbered back to front."""
-    import numpy as np
-
     folder.mkdir(parents=True, exist_ok=True)
     for old in folder.glob("*.png"):
         old.unlink()

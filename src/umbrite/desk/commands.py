@@ -18,7 +18,7 @@ from umbrite.rig.family import (
 )
 from umbrite.rig.limbs import remove_limb, set_bend_side
 from umbrite.rig.limits import free_limit
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Puppet, point
 from umbrite.rig.parts import board_from_drawing, nudge_parts, remove_part, reorder, step_order
 from umbrite.rig.pivots import move_pivot
 from umbrite.rig.poses import known_only, without
@@ -294,8 +294,6 @@ def nudge(session: Session, by: complex) -> None:
 
 
 def _nudge_controls(session: Session, by: complex) -> None:
-    from umbrite.rig.model import point
-
     puppet, pose = session.puppet, session.pose
     keys = [key for key in session.selection if key[0] == "c"]
     if not keys:

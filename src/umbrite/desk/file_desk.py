@@ -48,7 +48,8 @@ class FileDesk:
             self.session.say(str(error))
             return False
         native = path.suffix.lower() == NATIVE
-        self.folder = path.parent if path.is_relative_to(DEMO) is False else self.folder
+        if not path.is_relative_to(DEMO):
+            self.folder = path.parent
         self.session.open(package, path if native else None)
         self.session.go_to("Rehearse" if package.puppet.controls else "Parts")
         self.session.say(f"{path.name} opened: {len(package.puppet.parts)} parts.")

@@ -9,6 +9,7 @@ from umbrite.desk.gestures.base import Gesture, Pointer
 from umbrite.desk.handles import Handle, handle_at
 from umbrite.desk.picking import deeper, parts_at
 from umbrite.desk.session import Session
+from umbrite.paint.painter import sprites
 
 REACH = 3.0  # widget pixels around the pointer in which thin art is still hit
 
@@ -88,8 +89,6 @@ def _in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -
 
 def _parts_in(session: Session, one: complex, other: complex) -> list[str]:
     """Parts whose boxes lie wholly within a box of the board."""
-    from umbrite.paint.painter import sprites
-
     left, right = sorted((one.real, other.real))
     top, bottom = sorted((one.imag, other.imag))
     return [

@@ -167,9 +167,15 @@ class Window(QMainWindow):
             self.actions_by_id[key].setText(f"{word}: {name}" if name else word)
 
     def run(self, work: Callable[[], object]) -> None:
-        """Do an action; a refusal is said on the hint line, and nothing is changed."""
+        """Do an action; a refusal is said on the hint line, and nothing is changed.
+
+        In the middle of a drag any action, such as undo, puts the drag back and does no more.
+        """
         if self.board.dragging:
             self.board.cancel()
+            self.session.say("The drag was put back.")
+            self._refresh_actions()  # a switch that was pressed shows its true state again
+            return
         try:
             work()
         except UmbriteError as error:

@@ -96,12 +96,13 @@ def drag(body: Body, to: complex) -> Pose:
         weights = np.full(len(goals), HOLD_WEIGHT)
         weights[0] = 1.0 if number < STEPS else 0.0
         placed = evaluate(body.plan, _pose(body, values, shift))
-        error = goals - np.array([complex(placed.joint_map(p.joint)(p.at)) for p in body.points])
+        at = np.array([complex(placed.joint_map(p.joint)(p.at)) for p in body.points])
+        error = goals - at
         if np.abs(error * (weights > 0)).max(initial=0.0) < 1e-3:
             if number >= STEPS or np.abs(error).max() < 1e-3:
                 break
             continue
-        turned, shifted = _step(body, placed, values, error, weights)
+        turned, shifted = _step(body, placed, at, values, error, weights)
         values, shift = values + turned, shift + shifted
     return _pose(body, values, shift)
 
@@ -114,9 +115,13 @@ def _pose(body: Body, turns: Floats, shift: complex) -> Pose:
 
 
 def _step(
-    body: Body, placed: Placed, turns: Floats, error: NDArray[np.complex128], weights: Floats
+    body: Body,
+    placed: Placed,
+    at: NDArray[np.complex128],
+    turns: Floats,
+    error: NDArray[np.complex128],
+    weights: Floats,
 ) -> tuple[Floats, complex]:
-    at = np.array([complex(placed.joint_map(p.joint)(p.at)) for p in body.points])
     pivots = np.array([placed.pivot(key) for key in body.joints])
     carriers = [placed.carrier_map(key) for key in body.joints]
     sense = np.array([-1.0 if abs(m.b) > abs(m.a) else 1.0 for m in carriers])

@@ -2,6 +2,8 @@
 
 from collections.abc import Iterable
 
+from msgspec.structs import replace
+
 from umbrite.rig.change import get_joint, new_id, put, take_out
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, is_carrier
@@ -50,15 +52,9 @@ def add_controls(puppet: Puppet, controls: Iterable[Control]) -> tuple[Puppet, l
             )
         puppet, key = new_id(puppet, "c")
         name = unique(control.name, names_like(puppet, "c"))
-        puppet = put(puppet, key, _named(control, name))
+        puppet = put(puppet, key, replace(control, name=name))
         made.append(key)
     return puppet, made
-
-
-def _named(control: Control, name: str) -> Control:
-    from msgspec.structs import replace
-
-    return replace(control, name=name)
 
 
 def remove_control(puppet: Puppet, key: str) -> Puppet:

@@ -3,6 +3,7 @@
 from collections.abc import Iterable, Iterator
 
 from umbrite.rig.change import change, get_joint, new_id, put, take_out
+from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Joint, Puppet, point
 from umbrite.rig.names import names_like, unique
@@ -69,8 +70,6 @@ def is_carrier(puppet: Puppet, key: str) -> bool:
 
 def set_parent(puppet: Puppet, keys: Iterable[str], parent: str | None) -> Puppet:
     """Hang joints from another one (None: free). Refuses circles, and what would take a limb apart."""
-    from umbrite.rig.dependencies import refuse_circles
-
     for key in dict.fromkeys(keys):
         joint = get_joint(puppet, key)
         if joint.parent == parent:
@@ -109,8 +108,6 @@ def carry_together(
 
     Joints whose carrier is among `keys` come along with it. Returns the new puppet and the carrier's id.
     """
-    from umbrite.rig.dependencies import refuse_circles
-
     chosen = set(keys)
     for key in chosen:
         get_joint(puppet, key)

@@ -3,6 +3,8 @@
 import itertools
 from typing import Literal
 
+from msgspec.structs import replace
+
 from umbrite.rig.change import change, get_joint, get_limb, new_id, put, take_out
 from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
@@ -54,15 +56,9 @@ def make_limb(puppet: Puppet, one: str, other: str) -> tuple[Puppet, str]:
         side=limb.side,
         pivot_set=True,
     )
-    puppet = put(put(puppet, target, hook), key, change_bend(limb, bend))
+    puppet = put(put(puppet, target, hook), key, replace(limb, bend=1 if bend > 0 else -1))
     refuse_circles(puppet)
     return puppet, key
-
-
-def change_bend(limb: Limb, bend: int) -> Limb:
-    from msgspec.structs import replace
-
-    return replace(limb, bend=1 if bend > 0 else -1)
 
 
 def _refuse_unfit(puppet: Puppet, joints: tuple[str, ...], end: str | None) -> None:

@@ -4,7 +4,7 @@ from collections.abc import Sequence
 from itertools import pairwise
 
 from umbrite.rig.change import get_joint, new_id, put, require_finite
-from umbrite.rig.dependencies import ranked
+from umbrite.rig.dependencies import needs
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Link, Point, Puppet
 from umbrite.rig.names import names_like, unique
@@ -95,9 +95,6 @@ def _needed(puppet: Puppet, link: Link) -> set[str]:
     """The channel that a link follows, or the ids of everything that moves the joint whose travel it follows."""
     if not link.travel:
         return {link.source}
-    from umbrite.rig.dependencies import needs
-
-    ranked(puppet)
     wants, found, left = needs(puppet), {link.source}, [link.source]
     while left:
         for key in wants.get(left.pop(), ()):
