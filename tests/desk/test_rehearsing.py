@@ -201,3 +201,17 @@ def test_undo_in_the_middle_of_a_drag_puts_the_drag_back_and_no_more(
     assert session.pose == posed
     act("undo")
     assert session.pose == {}
+
+
+def test_undo_puts_back_the_very_first_drag_too(wick_window: Window, hand: Hand, qtbot: object) -> None:
+    session = wick_window.session
+    start = grip(wick_window, "Body")
+    hand.press(start)
+    hand.move(start + 40 + 60j)
+    assert session.pose
+    assert not wick_window.actions_by_id["undo"].isEnabled()
+    qtbot.keyClick(wick_window.board, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier)  # type: ignore[attr-defined]
+    assert session.pose == {}
+    assert not wick_window.board.dragging
+    hand.release(start + 40 + 60j)
+    assert session.history.undo_name is None

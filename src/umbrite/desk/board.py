@@ -8,6 +8,7 @@ from PySide6.QtGui import (
     QDropEvent,
     QIcon,
     QKeyEvent,
+    QKeySequence,
     QMouseEvent,
     QPainter,
     QPaintEvent,
@@ -281,6 +282,7 @@ class Board(QWidget):
         running = self._gesture is not None
         if running:
             self._send(Pointer(0j, "cancel"))
+            self.hover = None  # what was grasped has gone back from under the pointer
         self._end()
         return running
 
@@ -291,6 +293,8 @@ class Board(QWidget):
         if key == Qt.Key.Key_Escape:
             if not self.cancel():
                 self.session.select([])
+        elif self.dragging and event.matches(QKeySequence.StandardKey.Undo):
+            self.cancel()  # comes here where there is no step yet that the action could undo
         elif key == Qt.Key.Key_Space:
             self._space = True
             self.setCursor(Qt.CursorShape.OpenHandCursor)
