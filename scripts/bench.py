@@ -23,6 +23,7 @@ from umbrite.files.png import encode, fingerprint
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.long_limb import reach_long
 from umbrite.motion.plan import compile_plan
+from umbrite.motion.soft_ends import hard
 from umbrite.motion.two_joint import Range, reach
 from umbrite.motion.whole_body import HoldPoint, begin, drag
 from umbrite.rig.family import set_parent
@@ -123,7 +124,7 @@ def bench_chains(joints: int) -> None:
             ends = [Range(span.smallest[:, j], span.largest[:, j]) for j in (0, 1)]
             return np.array(reach(np.array([goal]), v[:, 0], v[:, 1], np.ones(1), *ends)).ravel()
         give, own = np.ones(v.shape), np.zeros(v.shape)
-        return reach_long(np.array([goal]), v, own, span, give, np.ones(1))[0]
+        return reach_long(np.array([goal]), v, own, hard(*span), give, np.ones(1))[0]
 
     def squares(goal: complex) -> np.ndarray:
         def error(turns: np.ndarray) -> tuple[float, float]:

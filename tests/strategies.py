@@ -12,7 +12,7 @@ from umbrite.rig.controls import add_controls, propose_controls
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import carry_together, children, remove_carrier, set_parent
 from umbrite.rig.limbs import make_limb, remove_limb, set_bend_side, set_end_hold, set_follows
-from umbrite.rig.limits import free_limit, set_limit
+from umbrite.rig.limits import free_limit, set_limit, set_soft
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.parts import add_part, nudge_parts, place_part, remove_part, reorder, ride_on, step_order
 from umbrite.rig.pivots import move_pivot, set_tip
@@ -66,8 +66,11 @@ RIG_EDITS: dict[str, Edit] = {
     "make_limb": lambda p, d: make_limb(p, _pick(d, p.joints), _pick(d, p.joints))[0],
     "remove_limb": lambda p, d: remove_limb(p, _pick(d, p.limbs)),
     "follows": lambda p, d: set_follows(p, _pick(d, p.limbs), d(st.none() | st.sampled_from(list(p.joints)))),
-    "end_hold": lambda p, d: set_end_hold(p, _pick(d, p.limbs), d(st.sampled_from(["limb", "target"]))),
+    "end_hold": lambda p, d: set_end_hold(
+        p, _pick(d, p.limbs), d(st.sampled_from(["limb", "target", "toe"]))
+    ),
     "set_limit": lambda p, d: set_limit(p, _pick(d, p.joints), d(angles), d(angles)),
+    "set_soft": lambda p, d: set_soft(p, _pick(d, p.joints), d(st.floats(0, 1))),
     "free_limit": lambda p, d: free_limit(p, _pick(d, p.joints)),
     "set_tip": lambda p, d: set_tip(p, _pick(d, p.joints), d(st.none() | points)),
     "controls": lambda p, _: add_controls(p, propose_controls(p))[0],

@@ -6,6 +6,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from umbrite.motion.long_limb import reach_long
+from umbrite.motion.soft_ends import hard
 from umbrite.motion.two_joint import Range
 
 
@@ -30,44 +31,46 @@ def cases(count: int, joints: int, seed: int) -> tuple[np.ndarray, np.ndarray, R
 
 def solve(v: np.ndarray, to: np.ndarray, span: Range, own: np.ndarray | None = None) -> np.ndarray:
     own = np.zeros(v.shape) if own is None else own
-    return reach_long(to, v, own, span, np.ones(v.shape), np.ones(v.shape[0]))
+    return reach_long(to, v, own, hard(*span), np.ones(v.shape), np.ones(v.shape[0]))
 
 
 def search(v: np.ndarray, to: np.ndarray, span: Range) -> np.ndarray:
     """The nearest distance by a grid over all turns, polished from the eight best cells of each case."""
     shares = np.linspace(0, 1, 15)
     grid = np.stack(np.meshgrid(*[shares] * v.shape[1], indexing="ij"), -1).reshape(-1, v.shape[1])
-    found = np.empty(len(to))
+    starts = []
     for i in range(len(to)):
-        wide = span.largest[i] - span.smallest[i]
-        turns = span.smallest[i] + grid * wide
+        turns = span.smallest[i] + grid * (span.largest[i] - span.smallest[i])
         away = np.abs(tips(np.broadcast_to(v[i], turns.shape), turns) - to[i])
-        found[i] = polished(v[i], to[i], turns[np.argsort(away)[:8]], span.smallest[i], span.largest[i])
+        starts.append(turns[np.argpartition(away, 8)[:8]])
+    every = (np.repeat(x, 8, axis=0) for x in (v, to, span.smallest, span.largest))
+    found: np.ndarray = polished(np.concatenate(starts), *every).reshape(-1, 8).min(axis=1)
     return found
 
 
-def polished(v: np.ndarray, to: complex, turns: np.ndarray, low: np.ndarray, high: np.ndarray) -> float:
-    """Pattern search: steps along each joint, halved where none helps."""
-    count = v.shape[0]
-    moves = np.concatenate([np.eye(count), -np.eye(count), [np.ones(count)], [-np.ones(count)]])
-    best = np.inf
-    for start in turns:
-        here, step = start, 0.1
-        now = abs(tips(v[None], here[None])[0] - to)
-        while step > 1e-5:
-            tries = np.clip(here + moves * step, low, high)
-            away = np.abs(tips(np.broadcast_to(v, tries.shape), tries) - to)
-            k = int(np.argmin(away))
-            if away[k] < now - 1e-12:
-                here, now = tries[k], float(away[k])
-            else:
-                step /= 2
-        best = min(best, now)
-    return float(best)
+def polished(
+    turns: np.ndarray, v: np.ndarray, to: np.ndarray, low: np.ndarray, high: np.ndarray
+) -> np.ndarray:
+    """Pattern search for many cases: steps along each joint and along all, halved where none helps."""
+    joints = v.shape[1]
+    moves = np.concatenate([np.eye(joints), -np.eye(joints), np.ones((1, joints)), -np.ones((1, joints))])
+    step = np.full(len(to), 0.1)
+    now = np.abs(tips(v, turns) - to)
+    while (left := np.flatnonzero(step > 1e-5)).size:
+        tries = turns[left, None] + moves * step[left, None, None]
+        tries = np.clip(tries, low[left, None], high[left, None])
+        wide = np.broadcast_to(v[left, None], tries.shape).reshape(-1, joints)
+        away = np.abs(tips(wide, tries.reshape(-1, joints)).reshape(tries.shape[:2]) - to[left, None])
+        pick = away.argmin(axis=1)
+        nearest = away[np.arange(len(left)), pick]
+        better = nearest < now[left] - 1e-12
+        turns[left[better]], now[left[better]] = tries[np.arange(len(left)), pick][better], nearest[better]
+        step[left[~better]] /= 2
+    return now
 
 
 def test_three_joints_under_limits_come_as_near_as_a_search_finds() -> None:
-    v, to, span = cases(250, 3, 1)
+    v, to, span = cases(2_000, 3, 1)
     turns = solve(v, to, span)
     assert (turns >= span.smallest - 1e-9).all()
     assert (turns <= span.largest + 1e-9).all()
@@ -94,7 +97,7 @@ def test_a_straight_chain_curls_to_its_side() -> None:
     v = np.full((2, 6), 50 + 0j)
     free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
     to = np.array([200 + 0j, 200 + 0j])
-    turns = reach_long(to, v, np.zeros(v.shape), free, np.ones(v.shape), np.array([1.0, -1.0]))
+    turns = reach_long(to, v, np.zeros(v.shape), hard(*free), np.ones(v.shape), np.array([1.0, -1.0]))
     assert np.abs(tips(v, turns) - to).max() < 0.01
     bends = np.sign(turns[:, 1:].sum(axis=1))
     assert (bends == [1, -1]).all()
@@ -109,9 +112,9 @@ def test_give_spreads_the_bend_and_zero_locks() -> None:
     v = np.full((1, 4), 100 + 0j) * np.exp(0.2j * np.arange(4))
     free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
     to = v.sum(axis=1) * 0.97
-    even = reach_long(to, v, np.zeros(v.shape), free, np.ones(v.shape), np.ones(1))
-    stiff = reach_long(to, v, np.zeros(v.shape), free, np.array([[1.0, 0.1, 1.0, 1.0]]), np.ones(1))
-    locked = reach_long(to, v, np.zeros(v.shape), free, np.array([[1.0, 0.0, 1.0, 1.0]]), np.ones(1))
+    even = reach_long(to, v, np.zeros(v.shape), hard(*free), np.ones(v.shape), np.ones(1))
+    stiff = reach_long(to, v, np.zeros(v.shape), hard(*free), np.array([[1.0, 0.1, 1.0, 1.0]]), np.ones(1))
+    locked = reach_long(to, v, np.zeros(v.shape), hard(*free), np.array([[1.0, 0.0, 1.0, 1.0]]), np.ones(1))
     assert abs(stiff[0, 1]) < 0.5 * abs(even[0, 1])
     assert locked[0, 1] == 0
     assert np.abs(tips(v, locked) - to)[0] < 0.01
@@ -146,7 +149,7 @@ def test_degenerate_chains_have_a_defined_pose(
 ) -> None:
     v = np.array([lengths])
     span = Range(np.full(v.shape, ends[0]), np.full(v.shape, ends[1]))
-    turns = reach_long(np.array([to]), v, np.zeros(v.shape), span, np.full(v.shape, give), np.ones(1))
+    turns = reach_long(np.array([to]), v, np.zeros(v.shape), hard(*span), np.full(v.shape, give), np.ones(1))
     assert np.isfinite(turns).all()
     assert (turns >= ends[0]).all()
     assert (turns <= ends[1]).all()

@@ -4,6 +4,7 @@ from collections.abc import Sequence
 
 from umbrite.desk.session import Session
 from umbrite.motion.posing import move_joint_to
+from umbrite.motion.resting import make_rest
 from umbrite.rig.change import change, thing
 from umbrite.rig.controls import add_controls, propose_controls, remove_control
 from umbrite.rig.errors import RigError
@@ -217,6 +218,13 @@ def reset_selected(session: Session) -> None:
 
 def reset_all(session: Session) -> None:
     session.edit("Reset the pose", pose={})
+
+
+def make_pose_the_rest(session: Session) -> None:
+    """What is seen becomes the rest pose; what else changed is said."""
+    puppet, words = make_rest(session.placed, session.pose)
+    session.edit("Make this pose the rest", puppet=puppet, pose={})
+    session.say("This is the rest pose now. " + " ".join(words))
 
 
 # Everything else

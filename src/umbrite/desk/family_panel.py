@@ -23,7 +23,7 @@ from umbrite.desk.overlay.marks import pen
 from umbrite.desk.session import Session
 from umbrite.rig.change import change, thing
 from umbrite.rig.errors import UmbriteError
-from umbrite.rig.family import is_carrier, parts_on, targets
+from umbrite.rig.family import is_carrier, parts_on, targets, toes
 from umbrite.rig.model import Puppet
 from umbrite.rig.names import rename
 
@@ -64,7 +64,7 @@ def rows(puppet: Puppet) -> Iterator[Row]:
 
 def _icon_of(puppet: Puppet, key: str, hooks: dict[str, str]) -> str:
     joint = puppet.joints[key]
-    if key in hooks:
+    if key in hooks or key in toes(puppet):
         return "rig-target"
     if joint.role == "master":
         return "rig-master"

@@ -8,19 +8,22 @@ clamp after it. The damping d shrinks with the error squared, which keeps steps 
 near it (Sugihara 2011).
 
 The first start is the own turns. Where it does not reach, a fixed set of others is tried, all at once: the same
-curled to the limb's side, curled to the other, and poses spread over the limits. The first of them that reaches counts;
+curled to the limb's side, curled to the other, and poses with joints at the ends or in the middle of their limits. The first of them that reaches counts;
 if none does, the nearest, brought to the very minimum by Newton steps with the whole second derivative (its
 eigenvalues taken positive, so that saddles are left: Dauphin et al. 2014). So equal input gives equal output, whatever
 was dragged before. Arrays have shape (cases, joints); a joint of give 0, or of a limit of no width, does not turn.
 """
 
+import itertools
 from collections.abc import Iterator
+from functools import cache
 from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.two_joint import STILL, Range
+from umbrite.motion.one_frame import LEAST_WILLING, STILL, Chain, descend
+from umbrite.motion.soft_ends import Ends, willingness
 from umbrite.rig.angles import wrapped
 
 Floats = NDArray[np.float64]
@@ -33,6 +36,7 @@ LOOSE = 1e3  # the "limit" of a joint that may turn all the way round
 SHARES = np.array([1.0, 0.5, 0.2, 0.05])  # of a Newton step that are tried
 LARGEST_STEP = 0.7  # radians a joint turns in one step
 NEAR = 1e-7  # of the limb's length: near enough
+FEW = 8  # so many cases are solved one by one, in plain numbers
 # Curl per joint, radians, with which a start leaves the straight line.
 CURL = 0.35
 
@@ -45,9 +49,11 @@ class Chains(NamedTuple):
     low: Floats
     high: Floats
     give: Floats
+    ends: Ends
 
     def pick(self, index: NDArray[np.intp]) -> "Chains":
-        return Chains(self.to[index], self.v[index], self.low[index], self.high[index], self.give[index])
+        low, high, give = self.low[index], self.high[index], self.give[index]
+        return Chains(self.to[index], self.v[index], low, high, give, self.ends.at(index))
 
     def repeated(self, count: int) -> "Chains":
         """All cases `count` times over, one set after the other."""
@@ -72,17 +78,17 @@ class Chains(NamedTuple):
         return found
 
 
-def reach_long(to: Complexes, v: Complexes, own: Floats, span: Range, give: Floats, bend: Floats) -> Floats:
+def reach_long(to: Complexes, v: Complexes, own: Floats, ends: Ends, give: Floats, bend: Floats) -> Floats:
     """Turns that bring the tip to `to` (from the root) or as near as limits and give allow; shape (cases, joints).
 
     `v` are the lengths as drawn, `own` the turns to start from, `bend` (cases,) the side to which a straight chain curls.
     A target that stands on the tip at rest leaves the chain exactly as drawn.
     """
-    low, high = np.where(give > 0, span.smallest, 0.0), np.where(give > 0, span.largest, 0.0)
+    low, high = np.where(give > 0, ends.smallest, 0.0), np.where(give > 0, ends.largest, 0.0)
     # A joint that may turn all the way round has no ends to stop at.
-    free = (span.smallest <= -np.pi) & (span.largest >= np.pi) & (give > 0)
+    free = (ends.smallest <= -np.pi) & (ends.largest >= np.pi) & (give > 0)
     low, high = np.where(free, -LOOSE, low), np.where(free, LOOSE, high)
-    chains = Chains(to, v, low, high, give)
+    chains = Chains(to, v, low, high, give, ends)
     length = chains.length
     far = np.abs(to) >= 0.9999 * length
     best = np.clip(np.where(far[:, None], _stretched(to, v), own), low, high)
@@ -131,15 +137,26 @@ def _starts(own: Floats, low: Floats, high: Floats, bend: Floats) -> Iterator[Fl
     yield own + curl * np.where(np.arange(own.shape[1]) == 0, -3.0, 2.0)
     yield own - curl * np.where(np.arange(own.shape[1]) == 0, -3.0, 2.0)
     low, high = np.maximum(low, -np.pi), np.minimum(high, np.pi)
-    for share in (0.5, 0.15, 0.85):
-        yield low + (high - low) * share
-    spread = np.random.default_rng(5).random((40, own.shape[1]))  # the same at every call
-    for shares in spread:
+    for shares in _spread(own.shape[1]):
         yield low + (high - low) * shares
+
+
+@cache
+def _spread(joints: int) -> Floats:
+    """Shares of the way through the limits: all at the ends or in the middle where these are few, or else some of them.
+
+    The nearest pose under limits mostly has joints at their ends. The same at every call.
+    """
+    shares = np.array([0.0, 0.5, 1.0])
+    if joints <= 3:
+        return np.array(list(itertools.product(shares, repeat=joints)))
+    return np.concatenate([[[0.5] * joints], np.random.default_rng(5).choice(shares, (40, joints))])
 
 
 def _descend(chains: Chains, turns: Floats, steps: int = STEPS) -> tuple[Floats, Floats]:
     """Damped steps until near, and the best pose met on the way with its distance."""
+    if len(turns) <= FEW:
+        return _descend_one_by_one(chains, turns, steps)
     best, error = turns.copy(), chains.away(turns)
     goal = chains.goal
     alive = np.flatnonzero(error > goal)
@@ -155,6 +172,18 @@ def _descend(chains: Chains, turns: Floats, steps: int = STEPS) -> tuple[Floats,
         best[alive[better]], error[alive[better]] = turns[better], away[better]
         going = (away > goal[alive]) & (np.abs(step).max(axis=-1) > 1e-9)
         alive, turns = alive[going], turns[going]
+    return best, error
+
+
+def _descend_one_by_one(chains: Chains, turns: Floats, steps: int) -> tuple[Floats, Floats]:
+    best, error = turns.copy(), np.zeros(len(turns))
+    soft = np.stack([chains.ends.soft_smallest, chains.ends.soft_largest], axis=-1).tolist()
+    columns = (chains.to, chains.v, chains.low, chains.high, chains.give)
+    goals = chains.goal.tolist()
+    for i, (to, v, low, high, give) in enumerate(zip(*(x.tolist() for x in columns), strict=True)):
+        zones = soft[i] if chains.ends.any_soft else None
+        chain = Chain(to, v, low, high, give, zones)
+        best[i], error[i] = descend(chain, turns[i].tolist(), goals[i], steps, LARGEST_STEP)
     return best, error
 
 
@@ -213,6 +242,9 @@ def _step(chains: Chains, turns: Floats) -> Floats:
     speed = 1j * (tip[:, None] - places)  # of the tip, when a joint turns
     damping = 1e-3 * np.abs(error) ** 2 + 1e-12 * chains.length**2 + 1e-300
     weight = chains.give
+    if chains.ends.any_soft:
+        # As if joints were asked to turn: they take their share, and the less the nearer they are to a soft end.
+        weight = weight * np.maximum(willingness(turns, chains.ends) ** 2, LEAST_WILLING)
     step = _damped(speed, weight, damping, error)
     for _ in range(2):  # joints that would leave their limits are held
         held = ((turns <= chains.low) & (step < 0)) | ((turns >= chains.high) & (step > 0))

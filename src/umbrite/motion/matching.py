@@ -7,30 +7,39 @@ import cmath
 import itertools
 import math
 
+import numpy as np
+
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_joint_to
+from umbrite.motion.soft_ends import asked_for
 from umbrite.rig.affine import after, inverse
 from umbrite.rig.angles import wrapped
 from umbrite.rig.change import get_limb
 from umbrite.rig.errors import RigError
 from umbrite.rig.limbs import set_follows
-from umbrite.rig.model import Pose, Puppet
+from umbrite.rig.model import Limb, Pose, Puppet
 from umbrite.rig.poses import value, with_values
 
 
 def own_turns_from_target(placed: Placed, pose: Pose, key: str) -> Pose:
     """FK from IK: the joints' own turns take over what the limb has found; the picture stays."""
     limb = get_limb(placed.plan.puppet, key)
-    values = {f"{joint}.turn": placed.turn(joint) for joint in limb.joints}
+    values = {f"{joint}.turn": turn_to_ask(placed, joint) for joint in limb.joints}
     return with_values(pose, {**values, f"{key}.blend": 1.0})
+
+
+def turn_to_ask(placed: Placed, joint: str) -> float:
+    """The value of a joint's turn channel with which its own turn is what it shows now."""
+    ends = placed.plan.ends.at(np.array([placed.plan.place[joint]]))
+    return float(asked_for(np.array([placed.turn(joint)]), ends)[0])
 
 
 def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float | None = None) -> Pose:
     """IK from FK: the target goes to the tip, and turns so that a kept end angle stays; the picture stays.
 
     A two-joint limb that is posed against its bend side gets the other one by its bend channel. `end_turn` is the turn that
-    an end kept by the target shall show; without it, the one it shows. Refused where no place of the target gives the
+    an end kept by the target, or pointing at its toe target, shall show; without it, the one it shows. Refused where no place of the target gives the
     picture, as where a joint is locked.
     """
     puppet = placed.plan.puppet
@@ -45,6 +54,10 @@ def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float 
     if limb.end is not None and limb.end_hold == "target":
         shown = placed.turn(limb.end) if end_turn is None else end_turn
         matched = _with_target_turn(placed, matched, key, shown - value(pose, limb.end, "turn"))
+    elif limb.end is not None and limb.end_hold == "toe":
+        shown = placed.turn(limb.end) if end_turn is None else end_turn
+        pointing = evaluate(placed.plan, with_values(matched, {f"{limb.end}.turn": 0.0})).turn(limb.end)
+        matched = with_values(matched, {f"{limb.end}.turn": float(wrapped(shown - pointing))})
     found = evaluate(placed.plan, matched)
     if max(abs(wrapped(found.turn(joint) - placed.turn(joint))) for joint in limb.joints) > 1e-5:
         raise RigError(
@@ -73,17 +86,33 @@ def _unsoftened(placed: Placed, key: str, tip: complex) -> complex:
     way = complex(inverse(frame)(tip)) - root
     points = [complex(inverse(frame)(placed.pivot(joint))) for joint in limb.joints]
     points.append(root + way)
+    if len(limb.joints) <= 2:
+        way = _unsettled(placed, limb, points)
     full = sum(abs(b - a) for a, b in itertools.pairwise(points))
     rest = [puppet.joints[joint].pivot.z for joint in limb.joints] + [puppet.joints[limb.target].pivot.z]
     drawn = abs(rest[-1] - rest[0]) / sum(abs(b - a) for a, b in itertools.pairwise(rest))
     begins = min(max(full * (1 - limb.soften), full * drawn), full)
     zone, distance = full - begins, abs(way)
     if len(limb.joints) < 2 or distance <= begins or zone <= 1e-9 * full:
-        return tip
+        return complex(frame(root + way))
     # At full reach the exact place would be endlessly far; forty zones out nothing can be told apart.
     left = max(1 - (distance - begins) / zone, 1e-17)
     farther = begins - zone * math.log(left)
     return complex(frame(root + way * farther / distance))
+
+
+def _unsettled(placed: Placed, limb: Limb, points: list[complex]) -> complex:
+    """The way from the root for which joints ease into these turns by their soft ends: see `limb_solving`."""
+    more = [turn_to_ask(placed, joint) - placed.turn(joint) for joint in limb.joints]
+    way = points[-1] - points[0]
+    if not any(more):
+        return way
+    if len(limb.joints) == 2:
+        above, below = placed.carrier_map(limb.joints[0]), placed.joint_map(limb.joints[0])
+        sense = -1.0 if (abs(below.b) > abs(below.a)) != (abs(above.b) > abs(above.a)) else 1.0
+        asked = points[1] + (points[2] - points[1]) * cmath.rect(1.0, sense * more[1]) - points[0]
+        way *= abs(asked) / abs(way) if way else 1.0
+    return way * cmath.rect(1.0, more[0])
 
 
 def switch_follows(puppet: Puppet, pose: Pose, key: str, joint: str | None) -> tuple[Puppet, Pose]:

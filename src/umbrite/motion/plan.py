@@ -4,15 +4,17 @@ Joints are sorted by rank (see `rig.dependencies`), so that all joints of one ra
 one go; limbs of a rank are solved in one go behind them. A plan is made once per puppet and never changes.
 """
 
+import itertools
 from collections.abc import Iterator
 from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
+from umbrite.motion.soft_ends import Ends, ends_of
 from umbrite.rig.affine import Affine
-from umbrite.rig.dependencies import ranked
-from umbrite.rig.model import Joint, Limb, Puppet
+from umbrite.rig.dependencies import held_by, ranked
+from umbrite.rig.model import Limb, Puppet
 from umbrite.rig.parts import board_from_drawing
 from umbrite.rig.pivots import limb_tip
 
@@ -32,6 +34,7 @@ class LimbBatch(NamedTuple):
     bend: Floats
     soften: Floats
     stretch: Floats
+    stretches: Floats  # (limbs, joints): each joint's share of the stretch, by give; 1 on the average over the length
 
     @property
     def last(self) -> Ints:
@@ -41,11 +44,12 @@ class LimbBatch(NamedTuple):
 
 
 class EndBatch(NamedTuple):
-    """Ends (hands, feet) among the joints of one rank that keep their target's angle."""
+    """Ends (hands, feet) among the joints of one rank whose angle something else keeps."""
 
     joint: Ints
     frame: Ints  # what carries the limb's root: the angle is compared in its frame
     target: Ints
+    pointing: NDArray[np.bool_]  # at a toe target, instead of keeping the target's angle
 
 
 class Step(NamedTuple):
@@ -65,8 +69,7 @@ class Plan(NamedTuple):
     place: dict[str, int]
     parent: Ints  # the ground, at place len(joints), for free joints
     pivot: Complexes
-    smallest: Floats
-    largest: Floats
+    ends: Ends
     give: Floats
     axis: Complexes  # the direction at rest in which a joint of a stretching limb lengthens; 0 for all others
     steps: tuple[Step, ...]
@@ -84,7 +87,7 @@ def compile_plan(puppet: Puppet) -> Plan:
     ground = len(joints)
     items = [puppet.joints[key] for key in joints]
     parent = [ground if joint.parent is None else index[joint.parent] for joint in items]
-    spans = np.array([_span(joint) for joint in items], dtype=np.float64).reshape(-1, 2)
+    spans = np.array([ends_of(joint) for joint in items], dtype=np.float64).reshape(-1, 4)
     limbs = tuple(puppet.limbs)
     drawings = [board_from_drawing(puppet.parts[key].placement) for key in puppet.order]
     part_map = np.array([tuple(m) for m in drawings], dtype=np.complex128).reshape(-1, 3).T
@@ -95,8 +98,7 @@ def compile_plan(puppet: Puppet) -> Plan:
             place=index,
             parent=np.array(parent, dtype=np.intp),
             pivot=np.array([joint.pivot.z for joint in items], dtype=np.complex128),
-            smallest=spans[:, 0].copy(),
-            largest=spans[:, 1].copy(),
+            ends=Ends(*(spans[:, i].copy() for i in range(4))),
             give=np.array([joint.give for joint in items], dtype=np.float64),
             axis=_axes(puppet, joints),
             steps=tuple(_steps(puppet, rank, joints, index)),
@@ -106,13 +108,6 @@ def compile_plan(puppet: Puppet) -> Plan:
             part_map=Affine(*part_map),
         )
     )
-
-
-def _span(joint: Joint) -> tuple[float, float]:
-    """The smallest and largest turn; none for a locked joint, half a turn either way for a free one."""
-    if joint.give <= 0:
-        return (0.0, 0.0)
-    return (-np.pi, np.pi) if joint.limit is None else (joint.limit.smallest, joint.limit.largest)
 
 
 def _axes(puppet: Puppet, joints: tuple[str, ...]) -> Complexes:
@@ -126,7 +121,7 @@ def _axes(puppet: Puppet, joints: tuple[str, ...]) -> Complexes:
 
 
 def _frozen(plan: Plan) -> Plan:
-    for value in (*plan, *plan.part_map):
+    for value in (*plan, *plan.part_map, *plan.ends):
         if isinstance(value, np.ndarray):
             value.setflags(write=False)
     return plan
@@ -154,7 +149,7 @@ def _steps(
 
 def _end_rank(puppet: Puppet, rank: dict[str, int], key: str) -> int:
     limb = puppet.limbs[key]
-    return rank[limb.end] if limb.end is not None and limb.end_hold == "target" else -1
+    return rank[limb.end] if limb.end is not None and limb.end_hold != "limb" else -1
 
 
 def _ends(puppet: Puppet, keys: list[str], index: dict[str, int]) -> EndBatch | None:
@@ -164,7 +159,8 @@ def _ends(puppet: Puppet, keys: list[str], index: dict[str, int]) -> EndBatch | 
     return EndBatch(
         joint=np.array([index[limb.end] for limb in limbs if limb.end], dtype=np.intp),
         frame=_root_parents(puppet, limbs, index),
-        target=np.array([index[limb.target] for limb in limbs], dtype=np.intp),
+        target=np.array([index[held_by(limb)] for limb in limbs], dtype=np.intp),
+        pointing=np.array([limb.end_hold == "toe" for limb in limbs]),
     )
 
 
@@ -186,4 +182,14 @@ def _batches(puppet: Puppet, keys: list[str], limbs: list[str], index: dict[str,
             bend=np.array([float(limb.bend) for limb in items]),
             soften=np.array([limb.soften for limb in items]),
             stretch=np.array([limb.stretch for limb in items]),
+            stretches=np.array([_stretches(puppet, limb) for limb in items]),
         )
+
+
+def _stretches(puppet: Puppet, limb: Limb) -> list[float]:
+    """How a limb's stretch is shared: by give, so that 1 + share * s over all lengths makes 1 + s in all."""
+    points = [puppet.joints[key].pivot.z for key in limb.joints] + [limb_tip(puppet, limb)]
+    lengths = [abs(there - here) for here, there in itertools.pairwise(points)]
+    gives = [puppet.joints[key].give for key in limb.joints]
+    whole = sum(give * length for give, length in zip(gives, lengths, strict=True))
+    return [give * sum(lengths) / whole if whole > 0 else 1.0 for give in gives]

@@ -3,6 +3,7 @@
 import math
 
 from umbrite.motion.evaluate import Placed
+from umbrite.motion.soft_ends import ends_of
 from umbrite.rig.affine import inverse
 from umbrite.rig.angles import wrapped
 from umbrite.rig.family import ancestors, branch
@@ -30,7 +31,8 @@ def turn_joint_by(placed: Placed, pose: Pose, key: str, angle: float) -> Pose:
     joint = placed.plan.puppet.joints[key]
     turn = value(pose, key, "turn") + seen
     if joint.limit is not None:
-        turn = min(max(wrapped(turn), joint.limit.smallest), joint.limit.largest)
+        smallest, largest, soft_smallest, soft_largest = ends_of(joint)
+        turn = min(max(wrapped(turn), smallest - soft_smallest), largest + soft_largest)
     return with_values(pose, {f"{key}.turn": turn})
 
 

@@ -10,19 +10,19 @@ after it. Shapes: every argument broadcasts to (frames, limbs); results have tha
 target on the root, a length of 0) gives a defined pose, never NaN.
 """
 
+import math
 from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
+from umbrite.motion.one_frame import SLACK, STILL, reach_two
 from umbrite.rig.angles import wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
-# Angles this close to a limit count as on it.
-SLACK = 1e-12
-# A target this near to the tip at rest, as a share of the limb's length, stands on it.
-STILL = 1e-10
+# So few limbs are solved one by one, in plain numbers.
+FEW = 12
 
 
 class Turns(NamedTuple):
@@ -71,14 +71,45 @@ def reach(
     to the other, through straight, and its tip may stand beyond the target meanwhile. Where a limit leaves the side no room,
     the limit wins and the bend is as near to the side as it gets.
     """
+    every = _Cases(to_target, v1, v2, bend, *span1, *span2)
+    shape = np.broadcast_shapes(*(np.shape(x) for x in every))
+    if math.prod(shape) <= FEW:
+        return _one_by_one(every, shape)
+    return _all_at_once(every, shape)
+
+
+class _Cases(NamedTuple):
+    to: Complexes
+    v1: Complexes
+    v2: Complexes
+    bend: Floats
+    low1: Floats
+    high1: Floats
+    low2: Floats
+    high2: Floats
+
+
+def _one_by_one(every: "_Cases", shape: tuple[int, ...]) -> Turns:
+    count = math.prod(shape)
+    plain = [[x.item()] * count if x.size == 1 else np.broadcast_to(x, shape).ravel().tolist() for x in every]
+    found = [
+        reach_two(to, one, two, bend, (low1, high1), (low2, high2))
+        for to, one, two, bend, low1, high1, low2, high2 in zip(*plain, strict=True)
+    ]
+    turns = np.array(found, dtype=np.float64).reshape(-1, 2)
+    return Turns(turns[:, 0].reshape(shape), turns[:, 1].reshape(shape))
+
+
+def _all_at_once(every: "_Cases", shape: tuple[int, ...]) -> Turns:
+    to_target, v1, v2, bend, low1, high1, low2, high2 = every
+    span1, span2 = Range(low1, high1), Range(low2, high2)
     drawn = np.where((np.abs(v1) > 0) & (np.abs(v2) > 0), _angle(v2 * np.conj(v1)), 0.0)
     inner = _inner_bend(np.abs(to_target), np.abs(v1), np.abs(v2))
     second = wrapped(bend * inner - drawn)
-    first = _first_for(to_target, v1, v2, second)
-    shape = np.broadcast_shapes(first.shape, second.shape)
+    first = first_for(to_target, v1, v2, second)
     first, second = np.broadcast_to(first, shape).copy(), np.broadcast_to(second, shape).copy()
     in_second, off_second = into_range(second, span2)
-    first = np.where(np.abs(bend) < 1, _first_for(to_target, v1, v2, in_second), first)
+    first = np.where(np.abs(bend) < 1, first_for(to_target, v1, v2, in_second), first)
     in_first, off_first = into_range(first, span1)
     # A target that stands on the tip leaves the limb exactly as drawn: rounding would blur the rest picture.
     at_rest = (np.abs(to_target - v1 - v2) <= STILL * (np.abs(v1) + np.abs(v2))) & (bend * drawn >= 0)
@@ -104,7 +135,7 @@ def _inner_bend(distance: Floats, length1: Floats, length2: Floats) -> Floats:
     return np.where(usable, np.arccos(np.clip(cosine, -1.0, 1.0)), 0.0)
 
 
-def _first_for(to_target: Complexes, v1: Complexes, v2: Complexes, second: Floats) -> Floats:
+def first_for(to_target: Complexes, v1: Complexes, v2: Complexes, second: Floats) -> Floats:
     """The first turn that points the tip at the target when the second turn is given; 0 where none can be told."""
     arm = v1 + np.exp(1j * second) * v2
     scale = np.abs(v1) + np.abs(v2)
@@ -120,7 +151,7 @@ def _on_borders(
     candidates: list[tuple[Floats, Floats, NDArray[np.bool_]]] = []
     # The second turn at one of its ends, the first free or at a limit.
     for second, ok in zip(ends, allowed, strict=True):
-        free = _first_for(to, v1, v2, second)
+        free = first_for(to, v1, v2, second)
         candidates.append((into_range(free, span1)[0], second, ok))
         candidates.extend((limit, second, ok) for limit in span1)
     # The first turn at a limit, the second free where that is allowed.
@@ -133,7 +164,7 @@ def _on_borders(
     # The second turn that fits the distance, the first at its nearest limit.
     inner = _inner_bend(np.abs(to), np.abs(v1), np.abs(v2))
     second, off = into_range(bend * inner - drawn, span2)
-    candidates.append((into_range(_first_for(to, v1, v2, second), span1)[0], second, off <= 0))
+    candidates.append((into_range(first_for(to, v1, v2, second), span1)[0], second, off <= 0))
     return _nearest(to, v1, v2, candidates)
 
 

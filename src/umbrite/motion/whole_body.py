@@ -7,6 +7,7 @@ the last steps serve the holds alone. The result depends on the pose at the begi
 pointer rests, nothing drifts. At the end the targets go to where the tips have come.
 """
 
+import cmath
 from collections.abc import Sequence
 from typing import NamedTuple
 
@@ -15,8 +16,10 @@ from msgspec.structs import replace
 from numpy.typing import NDArray
 
 from umbrite.motion.evaluate import Placed, evaluate
-from umbrite.motion.matching import own_turns_from_target, target_from_own_turns
+from umbrite.motion.matching import own_turns_from_target, target_from_own_turns, turn_to_ask
 from umbrite.motion.plan import Plan, compile_plan
+from umbrite.motion.soft_ends import Ends, taken, willingness
+from umbrite.rig.affine import linear
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors
 from umbrite.rig.model import Pose, Puppet
@@ -27,6 +30,7 @@ STEPS = 14
 HOLD_STEPS = 4  # the last ones, for the holds alone
 HOLD_WEIGHT = 30.0
 LARGEST_TURN = 0.4  # radians in one step
+LEAST_WILLING = 0.03  # of a joint at its soft end, so that it can come back
 # A carrier's shift by its own size counts as this much turning.
 SHIFT_GIVE = 0.6
 
@@ -39,17 +43,44 @@ class HoldPoint(NamedTuple):
 
 
 class Body(NamedTuple):
-    """What does not change during a drag: the plan without limbs, the own-turns pose, and who moves what."""
+    """What does not change during a drag: who moves what, and how every joint lies on its carrier."""
 
-    plan: Plan
-    limbs: Plan
-    pose: Pose
+    limbs: Plan  # the puppet's own plan
+    plan: Plan  # the same without limbs
+    pose: Pose  # by own turns
     points: tuple[HoldPoint, ...]  # the dragged one first
     places: tuple[complex, ...]  # on the board, at the beginning
     joints: tuple[str, ...]  # that may turn
     carrier: str | None  # that may shift
+    carried: NDArray[np.bool_]  # (points,): whether the carrier carries a point
     moves: NDArray[np.bool_]  # (points, joints): whether a joint carries a point
+    give: Floats
+    ends: Ends
+    chain: tuple["Lever", ...]  # all that carries a point, parents first
+    carried_by: tuple[int, ...]  # the place in the chain of each point's joint
     size: float
+
+
+class Lever(NamedTuple):
+    """One joint as plain numbers, for placing a few dozen of them many times over: arrays cost more than they spare."""
+
+    above: int  # place in the chain, -1 for the ground
+    pivot: complex
+    a: complex  # its own linear map, unturned
+    b: complex
+    shift: complex
+    turn: float  # where it does not take part
+    part: int  # its place in Body.joints, -1 where it does not take part
+    shifts: bool
+
+
+class Frame(NamedTuple):
+    """Where a chain has come: the fields of its maps, and its pivots on the board."""
+
+    a: list[complex]
+    b: list[complex]
+    t: list[complex]
+    pivots: list[complex]
 
 
 def begin(
@@ -62,23 +93,28 @@ def begin(
             pose = own_turns_from_target(placed, pose, key)
     for limb in puppet.limbs.values():
         if limb.enabled and limb.end is not None:
-            pose = with_values(pose, {f"{limb.end}.turn": placed.turn(limb.end)})
-    loose = _without_limbs(puppet)
+            pose = with_values(pose, {f"{limb.end}.turn": turn_to_ask(placed, limb.end)})
+    plan = compile_plan(_without_limbs(puppet))
     points = (dragged, *holds)
     above = [{point.joint, *ancestors(puppet, point.joint)} for point in points]
     joints = tuple(key for key in puppet.joints if puppet.joints[key].give > 0 and not puppet.joints[key].role
                    and key != carrier and any(key in chain for chain in above))  # fmt: skip
+    order = [key for key in plan.joints if any(key in chain for chain in above)]
+    places = np.array([plan.place[key] for key in joints], dtype=np.intp)
     return Body(
-        plan=compile_plan(loose),
         limbs=placed.plan,
+        plan=plan,
         pose=pose,
         points=points,
         places=tuple(complex(placed.joint_map(point.joint)(point.at)) for point in points),
         joints=joints,
-        carrier=carrier,
-        moves=np.array([[key in chain for key in joints] for chain in above], dtype=bool).reshape(
-            len(points), -1
-        ),
+        carrier=carrier if carrier in order else None,
+        carried=np.array([carrier in chain for chain in above]),
+        moves=np.array([[key in chain for key in joints] for chain in above]).reshape(len(points), -1),
+        give=np.array([puppet.joints[key].give for key in joints]),
+        ends=plan.ends.at(places),
+        chain=_chain(plan, evaluate(plan, pose), pose, order, joints, carrier),
+        carried_by=tuple(order.index(point.joint) for point in points),
         size=float(max(puppet.width, puppet.height)) / 4,
     )
 
@@ -87,24 +123,47 @@ def _without_limbs(puppet: Puppet) -> Puppet:
     return replace(puppet, limbs={key: replace(limb, enabled=False) for key, limb in puppet.limbs.items()})
 
 
+def _chain(
+    plan: Plan, placed: Placed, pose: Pose, order: list[str], joints: tuple[str, ...], carrier: str | None
+) -> tuple[Lever, ...]:
+    found = []
+    for key in order:
+        joint = plan.puppet.joints[key]
+        scales = [1 + value(pose, key, axis) for axis in ("scale_x", "scale_y")]
+        a, b = linear(0.0, scales[0], scales[1], value(pose, key, "skew"))
+        found.append(
+            Lever(
+                above=order.index(joint.parent) if joint.parent is not None else -1,
+                pivot=joint.pivot.z,
+                a=complex(a),
+                b=complex(b),
+                shift=complex(value(pose, key, "x"), value(pose, key, "y")),
+                turn=placed.turn(key),
+                part=joints.index(key) if key in joints else -1,
+                shifts=key == carrier,
+            )
+        )
+    return tuple(found)
+
+
 def drag(body: Body, to: complex) -> Pose:
     """The pose, by own turns, with the dragged point at `to` or as near as holds and limits allow."""
     goals = np.array([to, *body.places[1:]])
-    values = np.array([value(body.pose, key, "turn") for key in body.joints])
+    asked = np.array([value(body.pose, key, "turn") for key in body.joints])
     shift = 0j if body.carrier is None else complex(*(value(body.pose, body.carrier, axis) for axis in "xy"))
     for number in range(STEPS + HOLD_STEPS):
         weights = np.full(len(goals), HOLD_WEIGHT)
         weights[0] = 1.0 if number < STEPS else 0.0
-        placed = evaluate(body.plan, _pose(body, values, shift))
-        at = np.array([complex(placed.joint_map(p.joint)(p.at)) for p in body.points])
+        frame = _placed(body, taken(asked, body.ends), shift)
+        at = _points(body, frame)
         error = goals - at
         if np.abs(error * (weights > 0)).max(initial=0.0) < 1e-3:
             if number >= STEPS or np.abs(error).max() < 1e-3:
                 break
             continue
-        turned, shifted = _step(body, placed, at, values, error, weights)
-        values, shift = values + turned, shift + shifted
-    return _pose(body, values, shift)
+        turned, shifted = _step(body, frame, at, asked, error, weights)
+        asked, shift = asked + turned, shift + shifted
+    return _pose(body, asked, shift)
 
 
 def _pose(body: Body, turns: Floats, shift: complex) -> Pose:
@@ -114,39 +173,77 @@ def _pose(body: Body, turns: Floats, shift: complex) -> Pose:
     return with_values(body.pose, named)
 
 
+def _placed(body: Body, turns: Floats, shift: complex) -> Frame:
+    """The evaluator's own formula (see `evaluate`), joint by joint."""
+    every_a, every_b, every_t, pivots = frame = Frame([], [], [], [])
+    plain = turns.tolist()
+    for link in body.chain:
+        spin = cmath.rect(1.0, plain[link.part] if link.part >= 0 else link.turn)
+        a, b, pivot = spin * link.a, spin * link.b, link.pivot
+        at = pivot + (shift if link.shifts else link.shift)
+        t = at - a * pivot - b * pivot.conjugate()
+        if (up := link.above) >= 0:
+            over_a, over_b, over_t = every_a[up], every_b[up], every_t[up]
+            at = over_a * at + over_b * at.conjugate() + over_t
+            t = over_a * t + over_b * t.conjugate() + over_t
+            a, b = over_a * a + over_b * b.conjugate(), over_a * b + over_b * a.conjugate()
+        every_a.append(a)
+        every_b.append(b)
+        every_t.append(t)
+        pivots.append(at)
+    return frame
+
+
+def _points(body: Body, frame: Frame) -> NDArray[np.complex128]:
+    found = []
+    for point, i in zip(body.points, body.carried_by, strict=True):
+        z = point.at
+        found.append(frame.a[i] * z + frame.b[i] * z.conjugate() + frame.t[i])
+    return np.array(found)
+
+
 def _step(
     body: Body,
-    placed: Placed,
+    frame: Frame,
     at: NDArray[np.complex128],
-    turns: Floats,
+    asked: Floats,
     error: NDArray[np.complex128],
     weights: Floats,
 ) -> tuple[Floats, complex]:
-    pivots = np.array([placed.pivot(key) for key in body.joints])
-    carriers = [placed.carrier_map(key) for key in body.joints]
-    sense = np.array([-1.0 if abs(m.b) > abs(m.a) else 1.0 for m in carriers])
+    taking = [(i, link) for i, link in enumerate(body.chain) if link.part >= 0]
+    taking.sort(key=lambda item: item[1].part)
+    pivots = np.array([frame.pivots[i] for i, _ in taking], dtype=np.complex128)
+    # A mirrored carrier turns what it carries the other way round.
+    sense = np.array([
+        -1.0 if link.above >= 0 and abs(frame.b[link.above]) > abs(frame.a[link.above]) else 1.0 for _, link in taking
+    ])  # fmt: skip
+    if body.ends.any_soft:
+        sense = sense * np.maximum(willingness(taken(asked, body.ends), body.ends), LEAST_WILLING)
     speed = np.where(body.moves, 1j * sense * (at[:, None] - pivots[None]), 0)
-    columns = [speed.real, speed.imag]
-    give = np.array([body.plan.puppet.joints[key].give for key in body.joints])
+    give = body.give
     if body.carrier is not None:
-        frame = placed.carrier_map(body.carrier)
-        for unit in (1 + 0j, 1j):
-            column = np.full((len(at), 1), complex(frame.direction(unit)) * body.size)
-            columns = [np.hstack([columns[0], column.real]), np.hstack([columns[1], column.imag])]
-        give = np.concatenate([give, [SHIFT_GIVE, SHIFT_GIVE]])
-    matrix = np.vstack(columns) * np.tile(weights, 2)[:, None]
-    wanted = np.concatenate([error.real, error.imag]) * np.tile(weights, 2)
-    low, high = (np.array([limit[body.plan.place[key]] for key in body.joints])
-                 for limit in (body.plan.smallest, body.plan.largest))  # fmt: skip
+        units = np.array([1 + 0j, 1j])
+        above = next(link.above for link in body.chain if link.shifts)
+        if above >= 0:
+            units = frame.a[above] * units + frame.b[above] * units.conj()
+        speed = np.hstack([speed, body.carried[:, None] * units * body.size])
+        give = np.append(give, (SHIFT_GIVE, SHIFT_GIVE))
+    weighed = np.tile(weights, 2)
+    matrix = np.vstack([speed.real, speed.imag]) * weighed[:, None]
+    wanted = np.concatenate([error.real, error.imag]) * weighed
+    count = len(asked)
+    low, high = body.ends.asked
     free = np.ones(len(give))
     for _ in range(3):
         step = _damped(matrix, give * free, wanted, body.size)
-        ahead = step[: len(turns)]
-        held = ((turns <= low) & (ahead < 0)) | ((turns >= high) & (ahead > 0))
-        free[: len(turns)] = np.where(held, 0.0, free[: len(turns)])
+        ahead = step[:count]
+        held = ((asked <= low) & (ahead < 0)) | ((asked >= high) & (ahead > 0))
+        if not (held & (free[:count] > 0)).any():
+            break
+        free[:count] = np.where(held, 0.0, free[:count])
     step = step * min(1.0, LARGEST_TURN / max(float(np.abs(step).max(initial=0.0)), 1e-300))
-    turned = np.clip(turns + step[: len(turns)], low, high) - turns
-    shifted = complex(*step[len(turns) :]) * body.size if body.carrier is not None else 0j
+    turned = np.clip(asked + step[:count], low, high) - asked
+    shifted = complex(*step[count:]) * body.size if body.carrier is not None else 0j
     return turned, shifted
 
 
@@ -170,9 +267,9 @@ def let_go(body: Body, pose: Pose) -> Pose:
             continue
         shown = None
         before = pose
-        if limb.end is not None and limb.end_hold == "target":
+        if limb.end is not None and limb.end_hold != "limb":
             # The target takes over the whole turn of the end.
-            shown = value(pose, limb.end, "turn")
+            shown = evaluate(body.plan, pose).turn(limb.end)
             pose = with_values(pose, {f"{limb.end}.turn": 0.0})
         try:
             pose = target_from_own_turns(evaluate(body.limbs, pose), pose, key, shown)

@@ -4,14 +4,14 @@ The plan in `motion` orders its work by this, and edits refuse what would close 
 """
 
 from umbrite.rig.errors import RigError
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Limb, Puppet
 
 
 def needs(puppet: Puppet) -> dict[str, tuple[str, ...]]:
     """For each joint and limb id, the ids that must be placed first.
 
     A joint needs its parent; joints of a limb need the limb; the limb needs its root's parent and its target;
-    an end that keeps the target's angle needs the target.
+    an end that keeps the target's angle needs the target; one that points at its toe target needs that.
     """
     wants: dict[str, list[str]] = {
         key: [] if joint.parent is None else [joint.parent] for key, joint in puppet.joints.items()
@@ -23,9 +23,14 @@ def needs(puppet: Puppet) -> dict[str, tuple[str, ...]]:
         wants[key] = [limb.target] if root_parent is None else [root_parent, limb.target]
         for joint in limb.joints:
             wants[joint].append(key)
-        if limb.end is not None and limb.end_hold == "target":
-            wants[limb.end].append(limb.target)
+        if limb.end is not None and limb.end_hold != "limb":
+            wants[limb.end].append(held_by(limb))
     return {key: tuple(value) for key, value in wants.items()}
+
+
+def held_by(limb: Limb) -> str:
+    """The joint that keeps the angle of a limb's end."""
+    return limb.toe if limb.end_hold == "toe" and limb.toe is not None else limb.target
 
 
 def ranked(puppet: Puppet) -> dict[str, int]:

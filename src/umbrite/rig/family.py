@@ -63,9 +63,15 @@ def targets(puppet: Puppet) -> dict[str, str]:
     return {limb.target: key for key, limb in puppet.limbs.items()}
 
 
+def toes(puppet: Puppet) -> dict[str, str]:
+    """Joint id -> limb id, for every toe target."""
+    return {limb.toe: key for key, limb in puppet.limbs.items() if limb.toe is not None}
+
+
 def is_carrier(puppet: Puppet, key: str) -> bool:
     joint = get_joint(puppet, key)
-    return joint.tip is None and key not in targets(puppet) and not parts_on(puppet, key)
+    aimed_at = key in targets(puppet) or key in toes(puppet)
+    return joint.tip is None and not aimed_at and not parts_on(puppet, key)
 
 
 def set_parent(puppet: Puppet, keys: Iterable[str], parent: str | None) -> Puppet:
@@ -151,7 +157,9 @@ def remove_carrier(puppet: Puppet, key: str) -> Puppet:
 def users_of(puppet: Puppet, key: str) -> str:
     """The limbs and controls that a joint cannot be taken from, in words; empty where there are none."""
     limbs = [
-        limb.name for limb in puppet.limbs.values() if key in limb.joints or key in (limb.end, limb.target)
+        limb.name
+        for limb in puppet.limbs.values()
+        if key in limb.joints or key in (limb.end, limb.target, limb.toe)
     ]
     controls = [control.name for control in puppet.controls.values() if control.moves == key]
     words = [f"the limb {name}" for name in limbs] + [f"the control {name}" for name in controls]

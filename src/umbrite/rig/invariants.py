@@ -49,7 +49,7 @@ def _references(puppet: Puppet) -> Iterator[str]:
         if part.joint not in joints:
             yield f"{part.name} rides on a joint that is not there"
     for limb in puppet.limbs.values():
-        wanted = [*limb.joints, limb.target, *([limb.end] if limb.end else [])]
+        wanted = [*limb.joints, limb.target, *(key for key in (limb.end, limb.toe) if key)]
         if not limb.joints or any(key not in joints for key in wanted):
             yield f"the limb {limb.name} needs a joint that is not there"
     for control in puppet.controls.values():
@@ -96,6 +96,8 @@ def _limbs(puppet: Puppet) -> Iterator[str]:
         for upper, lower in itertools.pairwise(chain):
             if puppet.joints[lower].parent != upper:
                 yield f"the limb {limb.name} is not one chain"
+        if limb.end_hold == "toe" and limb.toe is None:
+            yield f"the limb {limb.name} has no toe target to point at"
         if held & set(chain):
             yield f"the limb {limb.name} holds a joint of another limb"
         if limb.target in reached:
@@ -115,6 +117,8 @@ def _numbers(puppet: Puppet) -> Iterator[str]:
         limit = joint.limit
         if limit is not None and not -math.pi <= limit.smallest <= 0 <= limit.largest <= math.pi:
             yield f"the limit of {joint.name} leaves out rest or goes beyond half a turn"
+        if limit is not None and not 0 <= limit.soft <= math.pi:
+            yield f"the soft ends of {joint.name} are no zone"
     if not all(0 <= joint.give <= 1 for joint in puppet.joints.values()):
         yield "a joint's give is not between 0 and 1"
     if not all(0 <= limb.soften < 1 for limb in puppet.limbs.values()):

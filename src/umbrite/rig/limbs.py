@@ -1,15 +1,14 @@
 """Limbs: chains that are posed from their end. Making one moves no art: its target stands exactly at the tip."""
 
 import itertools
-from typing import Literal
 
 from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_joint, get_limb, new_id, put, take_out
 from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import ancestors, children, parts_on, path, set_parent
-from umbrite.rig.model import Joint, Limb, Puppet, point
+from umbrite.rig.family import ancestors, children, parts_on, path, set_parent, users_of
+from umbrite.rig.model import EndHold, Joint, Limb, Puppet, point
 from umbrite.rig.names import names_like, side_of, unique, words_of
 from umbrite.rig.parts import board_from_drawing
 from umbrite.rig.pivots import drawn_bend, limb_tip
@@ -120,14 +119,39 @@ def set_bend_side(puppet: Puppet, key: str, bend: int) -> Puppet:
     return change(puppet, key, bend=1 if bend > 0 else -1, side_chosen=True)
 
 
-def set_end_hold(puppet: Puppet, key: str, hold: Literal["limb", "target"]) -> Puppet:
-    """Let the end (hand, foot) turn with the limb, or keep the angle of the target."""
+def set_end_hold(puppet: Puppet, key: str, hold: EndHold) -> Puppet:
+    """Let the end (hand, foot) turn with the limb, keep the angle of the target, or point at a toe target.
+
+    The toe target is made where the end's drawing or bone ends, riding on the limb's target; it stays for later when
+    another hold is chosen.
+    """
     limb = get_limb(puppet, key)
     if limb.end is None:
         raise RigError(f"{limb.name} has no hand or foot beyond its tip that could keep an angle.")
+    if hold == "toe" and limb.toe is None:
+        puppet, toe = new_id(puppet, "j")
+        end = puppet.joints[limb.end]
+        name = unique(f"{end.name} toe target", names_like(puppet, "j"))
+        at = point(far_end(puppet, limb.end))
+        joint = Joint(name=name, pivot=at, parent=limb.target, side=limb.side, pivot_set=True)
+        puppet = change(put(puppet, toe, joint), key, toe=toe)
     puppet = change(puppet, key, end_hold=hold)
     refuse_circles(puppet)
     return puppet
+
+
+def far_end(puppet: Puppet, key: str) -> complex:
+    """Where a joint's bone ends, or the middle of that edge of its drawings' frames that is farthest from the pivot."""
+    joint = get_joint(puppet, key)
+    if joint.tip is not None:
+        return joint.tip.z
+    ends = []
+    for part in (puppet.parts[part_key] for part_key in parts_on(puppet, key)):
+        w, h = part.drawing.width, part.drawing.height
+        onto = board_from_drawing(part.placement)
+        ends += [complex(onto(z)) for z in (w / 2 + 0j, w / 2 + 1j * h, 0.5j * h, w + 0.5j * h)]
+    farthest = max(ends, key=lambda z: abs(z - joint.pivot.z), default=joint.pivot.z)
+    return farthest if abs(farthest - joint.pivot.z) > 1 else joint.pivot.z + 40
 
 
 def set_follows(puppet: Puppet, key: str, joint: str | None) -> Puppet:
@@ -147,6 +171,13 @@ def remove_limb(puppet: Puppet, key: str) -> Puppet:
             puppet = take_out(puppet, control)
     if parts_on(puppet, limb.target):
         return puppet  # a drawing rides on the target, so its joint stays as any other
-    for child in children(puppet, limb.target):
-        puppet = change(puppet, child, parent=puppet.joints[limb.target].parent)
-    return take_out(puppet, limb.target)
+    unused = [limb.toe] if limb.toe is not None and not _in_use(puppet, limb.toe) else []
+    for gone in [*unused, limb.target]:
+        for child in children(puppet, gone):
+            puppet = change(puppet, child, parent=puppet.joints[gone].parent)
+        puppet = take_out(puppet, gone)
+    return puppet
+
+
+def _in_use(puppet: Puppet, key: str) -> bool:
+    return bool(parts_on(puppet, key) or users_of(puppet, key))

@@ -11,6 +11,7 @@ from typing import Literal
 import msgspec
 
 Side = Literal["near", "far", "middle"]
+EndHold = Literal["limb", "target", "toe"]
 
 
 class Point(msgspec.Struct, frozen=True, array_like=True):
@@ -60,11 +61,15 @@ class Part(msgspec.Struct, frozen=True, omit_defaults=True):
     locked: bool = False
 
 
-class Limit(msgspec.Struct, frozen=True):
-    """The smallest and largest rotation from rest, radians; smallest <= 0 <= largest."""
+class Limit(msgspec.Struct, frozen=True, omit_defaults=True):
+    """The smallest and largest rotation from rest, radians; smallest <= 0 <= largest.
+
+    `soft` is the width of the zone before each end in which turning gets harder; 0 is a hard stop.
+    """
 
     smallest: float
     largest: float
+    soft: float = 0.0
 
 
 class Joint(msgspec.Struct, frozen=True, omit_defaults=True):
@@ -90,7 +95,8 @@ class Limb(msgspec.Struct, frozen=True, omit_defaults=True):
     The tip reaches for the pivot of `target`. It is the pivot of `end` (a hand, a foot), or `tip` where the limb
     has no joint beyond. `bend` is +1 or -1: the sign of the cross product of the first with the second length
     on the board (+1 bends clockwise on the screen); `side_chosen` tells a side that a person chose from a guess.
-    `end_hold` says what keeps the angle of `end`. `soften` is the share of the limb's length near full reach in which it
+    `end_hold` says what keeps the angle of `end`: nothing but the limb, the target, or the joint `toe`, at which it points
+    and which rides on the target. `soften` is the share of the limb's length near full reach in which it
     straightens gradually, so that the middle does not pop; `stretch` the share by which it may lengthen when its target is farther.
     """
 
@@ -100,7 +106,8 @@ class Limb(msgspec.Struct, frozen=True, omit_defaults=True):
     end: str | None = None
     tip: Point | None = None
     bend: Literal[1, -1] = 1
-    end_hold: Literal["limb", "target"] = "limb"
+    end_hold: EndHold = "limb"
+    toe: str | None = None
     enabled: bool = True
     soften: float = 0.04
     stretch: float = 0.0

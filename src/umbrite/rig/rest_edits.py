@@ -86,7 +86,10 @@ def shift_branch(puppet: Puppet, key: str, by: complex) -> tuple[Puppet, list[st
 def _moved_branch(puppet: Puppet, key: str, spin: complex, shift: complex) -> Puppet:
     """Take pivots, tips and drawings of a branch by z -> spin * z + shift; targets in it come along with their limbs."""
     held = targets(puppet)
-    for joint_key in branch(puppet, key):
+    reached = branch(puppet, key)
+    # A toe target lies on its foot, wherever it hangs in the family.
+    along = [limb.toe for limb in puppet.limbs.values() if limb.toe and limb.end in reached]
+    for joint_key in dict.fromkeys([*reached, *along]):
         joint = puppet.joints[joint_key]
         if joint_key in held:
             continue

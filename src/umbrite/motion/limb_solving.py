@@ -1,0 +1,232 @@
+"""Limbs within the evaluator: from joints' own maps and targets to turns, by the method for the number of joints.
+
+A limb is solved in the frame of what carries its root, where the chain is `tip = sum of R(t1 + ... + tj) vj` as long as
+joints are scaled evenly. Where one is scaled unevenly or skewed, turning about it no longer keeps lengths; then the chain
+above is only near, and `_corrected` shifts the goal given to the solver until the true tip stands on the target.
+Shapes are (frames, limbs) and (frames, limbs, joints).
+"""
+
+from collections.abc import Mapping
+
+import numpy as np
+from numpy.typing import NDArray
+
+from umbrite.motion.long_limb import reach_long
+from umbrite.motion.plan import LimbBatch, Plan
+from umbrite.motion.soft_ends import Ends, taken
+from umbrite.motion.two_joint import Range, aim, first_for, into_range, reach
+from umbrite.rig.affine import Affine, after, inverse
+
+Floats = NDArray[np.float64]
+Complexes = NDArray[np.complex128]
+CORRECTIONS = 12
+# A joint whose map is this uneven, as a share of its size, needs the true chain.
+UNEVEN = 1e-9
+
+
+def solve_limbs(
+    plan: Plan,
+    batch: LimbBatch,
+    own: Affine,
+    roots: Complexes,
+    board: Affine,
+    turns: Floats,
+    values: Mapping[str, Floats],
+) -> Floats:
+    """Find the turns of all limbs of a batch and write them into `turns`.
+
+    `own` are the joints' own maps, unturned; `roots` the limbs' roots in the frame of what carries them.
+    Returns how many times longer each bone is, (frames, limbs, joints). What stretch adds is shared by give; the turns are
+    those of the lengthened chain, which reaches as far as soften lets it.
+    """
+    lengths, flips = _chain(plan, batch, own)
+    to = _target_in_frame(plan, batch, board) - roots
+    to = np.broadcast_to(to, lengths.shape[:2])
+    count = batch.joints.shape[1]
+    wanted = np.abs(to)
+    if count > 1:
+        to = softened(to, lengths, batch.soften)
+    longer = np.ones(lengths.shape)
+    if batch.stretch.any():
+        reached = np.minimum(np.abs(to), np.abs(lengths).sum(axis=-1))
+        factor = np.clip(wanted / np.where(reached > 0, reached, np.inf), 1.0, 1 + batch.stretch)
+        longer = 1 + (factor - 1)[..., None] * batch.stretches
+        lengths, to = lengths * longer, to * factor
+    solver = _Solver(plan, batch, lengths, flips, turns, values["bend"][:, batch.numbers])
+    found = solver.solve(to)
+    size, skewed = np.abs(own.a[:, batch.joints[:, :-1]]), np.abs(own.b[:, batch.joints[:, :-1]])
+    uneven = (skewed > UNEVEN * size) & (size > UNEVEN * skewed)  # even, mirrored joints have b alone
+    if uneven.any():
+        found = _corrected(solver, plan, own, to, found, longer, uneven.any(axis=-1))
+    share = np.clip(values["blend"][:, batch.numbers], 0.0, 1.0)
+    for j in range(count):
+        joint = batch.joints[:, j]
+        solved = found[..., j] * flips[..., j]
+        # Both the solved and the own turn lie within the limits, so does the mix.
+        turns[:, joint] = solved + share * (turns[:, joint] - solved)
+    mixed_longer: Floats = 1 + (longer - 1) * (1 - share)[..., None]
+    return mixed_longer
+
+
+class _Solver:
+    """One batch of limbs with everything but the goal given."""
+
+    def __init__(
+        self, plan: Plan, batch: LimbBatch, lengths: Complexes, flips: Floats, turns: Floats, bend: Floats
+    ) -> None:
+        self.batch, self.lengths, self.flips = batch, lengths, flips
+        self.own = turns[:, batch.joints] * flips
+        self.ends = [plan.ends.at(batch.joints[:, j]).flipped(flips[..., j]) for j in range(flips.shape[-1])]
+        self.give = plan.give[batch.joints]
+        self.side = batch.bend * (1 - 2 * np.clip(bend, 0.0, 1.0))
+
+    def solve(self, to: Complexes) -> Floats:
+        """Turns (frames, limbs, joints) for goals `to` (frames, limbs), both as seen in an unmirrored chain."""
+        count = self.lengths.shape[-1]
+        if count == 1:
+            turn = aim(np.zeros_like(to), self.lengths[..., 0], to, Range(*self.ends[0].asked))
+            return taken(turn, self.ends[0])[..., None]
+        return self._two(to) if count == 2 else self._long(to)
+
+    def _two(self, to: Complexes) -> Floats:
+        v1, v2 = self.lengths[..., 0], self.lengths[..., 1]
+        asked = [Range(*ends.asked) for ends in self.ends]
+        first, second = reach(to, v1, v2, self.side * self.flips[..., 1], *asked)
+        if any(ends.any_soft for ends in self.ends):
+            # The second eases into its limit, the first aims anew, as near as its own soft end lets it.
+            eased = taken(second, self.ends[1])
+            again = into_range(first_for(to, v1, v2, eased), asked[0])[0]
+            first = taken(np.where(eased == second, first, again), self.ends[0])
+            second = eased
+        return np.stack([first, second], axis=-1)
+
+    def _long(self, to: Complexes) -> Floats:
+        """Long limbs as cases of one list: frames times limbs."""
+        shape = self.own.shape
+        ends = Ends(
+            *(
+                np.stack([np.broadcast_to(end[i], shape[:2]) for end in self.ends], axis=-1).reshape(
+                    -1, shape[2]
+                )
+                for i in range(4)
+            )
+        )
+        solved = reach_long(
+            to.reshape(-1),
+            self.lengths.reshape(-1, shape[2]),
+            self.own.reshape(-1, shape[2]),
+            ends,
+            np.broadcast_to(self.give, shape).reshape(-1, shape[2]),
+            np.broadcast_to(self.batch.bend, shape[:2]).reshape(-1),
+        )
+        return solved.reshape(shape)
+
+
+def _corrected(
+    solver: _Solver,
+    plan: Plan,
+    own: Affine,
+    to: Complexes,
+    found: Floats,
+    longer: Floats,
+    uneven: NDArray[np.bool_],
+) -> Floats:
+    """Newton steps on the goal given to the solver, by differences, until the true tip stands on `to`; the best kept."""
+    size = np.abs(solver.lengths).sum(axis=-1)
+    step = 1e-4 * size + 1e-9
+
+    def missed(turns: Floats) -> Complexes:
+        return to - _true_tip(plan, solver.batch, own, turns * solver.flips, longer)
+
+    goal, best, error = to.copy(), found, missed(found)
+    best_away, damp = np.abs(error), np.ones(to.shape)
+    for _ in range(CORRECTIONS):
+        if not (uneven & (best_away > 1e-9 * size)).any():
+            break
+        right, down = (missed(solver.solve(goal + unit * step)) - error for unit in (1, 1j))
+        cross = (right.conj() * down).imag
+        safe = np.abs(cross) > 1e-12 * step**2
+        by_x = (error.conj() * down).imag / np.where(safe, cross, 1.0)
+        by_y = (right.conj() * error).imag / np.where(safe, cross, 1.0)
+        move = np.where(safe, -(by_x + 1j * by_y) * step, error)
+        move *= np.minimum(1.0, 0.3 * size / np.maximum(np.abs(move), 1e-300))
+        tried = goal + damp * np.where(uneven, move, 0)
+        turns = solver.solve(tried)
+        now = missed(turns)
+        better = np.abs(now) < best_away
+        goal, error = np.where(better, tried, goal), np.where(better, now, error)
+        best = np.where(better[..., None], turns, best)
+        best_away, damp = np.minimum(np.abs(now), best_away), np.where(better, 1.0, damp / 3)
+    return best
+
+
+def _true_tip(plan: Plan, batch: LimbBatch, own: Affine, turns: Floats, longer: Floats) -> Complexes:
+    """The tip from the root, in the frame of what carries the root, with every joint's own map as it is."""
+    whole = Affine(np.ones((1, 1), dtype=np.complex128), np.zeros((1, 1), dtype=np.complex128), 0)
+    tip = np.zeros(turns.shape[:2], dtype=np.complex128)
+    for j in range(batch.joints.shape[1]):
+        joint = batch.joints[:, j]
+        spin = np.exp(1j * turns[..., j])
+        whole = after(whole, Affine(spin * own.a[:, joint], spin * own.b[:, joint], 0))
+        tip = tip + whole.direction(_ahead(plan, batch, own, j) * longer[..., j])
+    return tip
+
+
+def _ahead(plan: Plan, batch: LimbBatch, own: Affine, j: int) -> Complexes:
+    """From joint j to the next one, or to the tip, in joint j's own frame."""
+    joint = batch.joints[:, j]
+    if j + 1 < batch.joints.shape[1]:
+        below = batch.joints[:, j + 1]
+        found = plan.pivot[below] + own.t[:, below] - plan.pivot[joint]
+    else:
+        found = np.broadcast_to(batch.tip - plan.pivot[joint], own.a[:, joint].shape)
+    ahead: Complexes = found
+    return ahead
+
+
+def _target_in_frame(plan: Plan, batch: LimbBatch, board: Affine) -> Complexes:
+    """The target's point in the frame of what carries the limb's root, shape (frames, limbs)."""
+    at = gathered(board, batch.target)(plan.pivot[batch.target])
+    found: Complexes = inverse(gathered(board, batch.parent))(at)
+    return found
+
+
+def gathered(board: Affine, places: NDArray[np.intp]) -> Affine:
+    return Affine(board.a[:, places], board.b[:, places], board.t[:, places])
+
+
+def _chain(plan: Plan, batch: LimbBatch, own: Affine) -> tuple[Complexes, Floats]:
+    """Each limb's lengths, unturned, in the frame of what carries its root, and the sense in which each joint turns.
+
+    Shapes (frames, limbs, joints). Joints' own scales are taken along; a mirrored joint (sense -1 from there on) turns
+    what hangs from it the other way round.
+    """
+    lengths, flips = [], []
+    whole = Affine(np.ones((1, 1), dtype=np.complex128), np.zeros((1, 1), dtype=np.complex128), 0)
+    for j in range(batch.joints.shape[1]):
+        joint = batch.joints[:, j]
+        flips.append(np.where(np.abs(whole.b) > np.abs(whole.a), -1.0, 1.0))
+        whole = after(whole, Affine(own.a[:, joint], own.b[:, joint], 0))
+        lengths.append(whole.direction(_ahead(plan, batch, own, j)))
+    shape = np.broadcast_shapes(*(x.shape for x in lengths))
+    return (
+        np.stack([np.broadcast_to(x, shape) for x in lengths], axis=-1),
+        np.stack([np.broadcast_to(x, shape) for x in flips], axis=-1),
+    )
+
+
+def softened(to: Complexes, lengths: Complexes, soften: Floats) -> Complexes:
+    """The target drawn in near full reach, so that a limb straightens gradually instead of popping.
+
+    Up to a distance a nothing changes; beyond it d becomes a + (L - a)(1 - exp(-(d - a) / (L - a))), which has the same
+    slope at a and comes to the full length L only far away. a is the share `soften` short of L, or the distance at rest
+    where that is farther, so that rest stays exact. `to` (frames, limbs), `lengths` (frames, limbs, joints).
+    """
+    full = np.abs(lengths).sum(axis=-1)
+    begins = np.clip(np.maximum(full * (1 - soften), np.abs(lengths.sum(axis=-1))), 0.0, full)
+    zone, distance = full - begins, np.abs(to)
+    soft = (distance > begins) & (zone > 1e-9 * full)
+    safe = np.where(soft, zone, 1.0)
+    drawn = begins + zone * (1 - np.exp(-np.where(soft, distance - begins, 0.0) / safe))
+    found: Complexes = np.where(soft, to * drawn / np.where(distance > 0, distance, 1.0), to)
+    return found

@@ -1,0 +1,94 @@
+"""Make the present pose the rest: what is seen stays where it is, and from now on counts as zero."""
+
+import numpy as np
+from msgspec.structs import replace
+
+from umbrite.motion.evaluate import Placed
+from umbrite.motion.linking import curve_at
+from umbrite.rig.affine import Affine, decompose
+from umbrite.rig.change import change, require_finite
+from umbrite.rig.limits import mended
+from umbrite.rig.model import Joint, Limit, Link, Placement, Point, Pose, Puppet, point
+from umbrite.rig.rest_edits import changes_in_words
+
+
+def make_rest(placed: Placed, pose: Pose, frame: int = 0) -> tuple[Puppet, list[str]]:
+    """The puppet whose rest is this frame as posed, and what else changed, in sentences.
+
+    Limits reach as far on the board as before; limbs bend to the side that they show; a target that was out of reach
+    comes back to its limb's tip; links go through the new rest. Raises RigError where a place is beyond all bounds.
+    """
+    before = puppet = placed.plan.puppet
+    maps = placed.part_maps()
+    for number, key in enumerate(placed.plan.parts):
+        m = Affine(*(complex(np.broadcast_to(field, maps.a.shape)[frame, number]) for field in maps))
+        require_finite(m.a, m.b, m.t, what="A drawing's place")
+        puppet = change(puppet, key, placement=Placement(m.t.real, m.t.imag, *decompose(m)))
+    for key, joint in before.joints.items():
+        puppet = change(puppet, key, **_joint_fields(placed, key, joint, frame))
+    puppet = _limbs_at_rest(placed, puppet, frame)
+    for key, control in before.controls.items():
+        arm = placed.joint_map(control.moves, frame).direction(control.offset.z)
+        puppet = change(puppet, key, offset=point(complex(arm)))
+    for key, link in before.links.items():
+        puppet = change(puppet, key, points=_through_rest(placed, pose, link, frame))
+    words = changes_in_words(before, puppet)
+    moved = [joint.name for key, joint in puppet.joints.items() if joint.limit != before.joints[key].limit]
+    if moved:
+        words.append(
+            f"Limits count from the new rest: {', '.join(moved[:3])}{' and more' * (len(moved) > 3)}."
+        )
+    return puppet, words
+
+
+def _joint_fields(placed: Placed, key: str, joint: Joint, frame: int) -> dict[str, Point | Limit | None]:
+    pivot = placed.pivot(key, frame)
+    require_finite(pivot, what="A pivot")
+    tip = None if joint.tip is None else point(_posed(placed, key, joint.tip.z, frame))
+    if tip is not None and abs(tip.z - pivot) < 1e-6:
+        tip = None  # scaled away to nothing
+    limit = joint.limit
+    if limit is not None:
+        turn = placed.turn(key, frame)
+        small, large = limit.smallest - turn, limit.largest - turn
+        carrier = placed.carrier_map(key, frame)
+        if abs(carrier.b) > abs(carrier.a):  # a mirrored carrier turned it the other way round
+            small, large = -large, -small
+        limit = replace(mended(min(small, 0.0), max(large, 0.0))[0], soft=limit.soft)
+    return {"pivot": point(pivot), "tip": tip, "limit": limit}
+
+
+def _posed(placed: Placed, key: str, at: complex, frame: int) -> complex:
+    """Where a point of a joint's bone is as posed, the stretch of its limb included."""
+    place = placed.plan.place[key]
+    pivot, axis = placed.plan.puppet.joints[key].pivot.z, complex(placed.plan.axis[place])
+    longer = float(placed.lengthened[frame, place]) - 1
+    along = ((at - pivot) * axis.conjugate()).real
+    return complex(placed.joint_map(key, frame)(at + longer * along * axis))
+
+
+def _limbs_at_rest(placed: Placed, puppet: Puppet, frame: int) -> Puppet:
+    for number, key in enumerate(placed.plan.limbs):
+        limb = puppet.limbs[key]
+        tip = limb.tip
+        if limb.end is not None:
+            at = puppet.joints[limb.end].pivot
+        else:
+            rest = placed.plan.puppet.joints[limb.target].pivot.z
+            at = tip = point(_posed(placed, limb.joints[-1], rest, frame))
+        bend = limb.bend
+        if limb.enabled and len(limb.joints) > 1:
+            bend = 1 if placed.limbs.bend[frame, number] > 0 else -1
+        puppet = change(puppet, key, tip=tip, bend=bend)
+        puppet = change(puppet, limb.target, pivot=at)
+    return puppet
+
+
+def _through_rest(placed: Placed, pose: Pose, link: Link, frame: int) -> tuple[Point, ...]:
+    """The curve shifted so that the new rest is at 0, 0."""
+    if link.travel:
+        source = placed.pivot(link.source, frame).real - placed.plan.puppet.joints[link.source].pivot.x
+    else:
+        source = pose.get(link.source, 0.0)
+    added = float(curve_at(link, np.array(source)))
+    return tuple(Point(p.x - source, p.y - added) for p in link.points)
