@@ -155,18 +155,63 @@ def bench_chains(joints: int) -> None:
         show(f"{name}, {joints} joints within limits", each, f"worst error {worst:.1e} px")
 
 
-def bench_whole_body() -> None:
-    """One step of a whole-body drag of Wick with four hold points."""
-    from umbrite.files.package import load
+def bench_growth() -> None:
+    """One long limb within limits, its target in reach and out of it, as the number of joints grows."""
+    random = np.random.default_rng(4)
+    for joints in (10, 100, 1000):
+        v = np.full((1, joints), 1000 / joints + 0j) * np.exp(
+            1j * np.cumsum(random.uniform(-0.1, 0.1, joints))
+        )
+        span = hard(np.full((1, joints), -1.0), np.full((1, joints), 1.0))
+        rest = (np.zeros((1, joints)), span, np.ones((1, joints)), np.ones(1))
+        near, far = 0.6 * v.sum(axis=1) * np.exp(0.3j), np.array([1500 + 200j])
+        show(
+            f"one limb of {joints:,} joints, in reach",
+            seconds(lambda v=v, r=rest, to=near: reach_long(to, v, *r), 0.1),
+        )
+        show(
+            f"one limb of {joints:,} joints, too far",
+            seconds(lambda v=v, r=rest, to=far: reach_long(to, v, *r), 0.1),
+        )
 
-    puppet = load(WICK).puppet
-    names = {joint.name: key for key, joint in puppet.joints.items()}
-    plan = compile_plan(puppet)
-    points = [HoldPoint(names[n], puppet.joints[names[n]].pivot.z + by)
-              for n in ("Near foot", "Far foot") for by in (0j, 110 + 40j)]  # fmt: skip
-    wrist = HoldPoint(names["Near hand"], puppet.joints[names["Near hand"]].pivot.z)
-    body = begin(evaluate(plan, {}), {}, wrist, points, names["Body"])
-    show("whole body of 28 joints, 4 hold points, a step", seconds(lambda: drag(body, wrist.at + 60 - 90j)))
+
+def bench_whole_body() -> None:
+    """One step of a whole-body drag with four hold points: bodies with four limbs of ever more joints."""
+    for joints in (10, 40, 200, 1000):
+        puppet, ends = starfish(joints, 5)
+        plan = compile_plan(puppet)
+        points = [HoldPoint(key, puppet.joints[key].pivot.z + 20) for key in ends]
+        body = begin(evaluate(plan, {}), {}, points[0], points[1:], next(iter(puppet.joints)))
+        to = points[0].at + 60 - 90j
+        held = max(
+            abs(complex(evaluate(body.plan, drag(body, to)).joint_map(p.joint)(p.at)) - p.at)
+            for p in points[1:]
+        )
+        show(
+            f"whole body of {joints} joints, 4 hold points, a step",
+            seconds(lambda body=body, to=to: drag(body, to)),
+            f"holds within {held:.3f} px",
+        )
+
+
+def starfish(joints: int, arms: int) -> tuple[Puppet, list[str]]:
+    """A body with arms of equally many joints, and the last joint of each."""
+    puppet = Puppet(width=1400, height=1400)
+    drawing = Drawing("0" * 64, 20, 20)
+    puppet, _ = add_part(puppet, "Body", drawing, Placement(700, 700))
+    hub = next(iter(puppet.joints))
+    puppet = move_pivot(puppet, hub, 700 + 700j)
+    ends, each = [], (joints - 1) // arms
+    for arm in range(arms):
+        above = hub
+        for i in range(each):
+            puppet, _ = add_part(puppet, f"Arm {arm} {i}", drawing, Placement(700, 700))
+            key = list(puppet.joints)[-1]
+            way = np.exp(2j * np.pi * arm / arms + 0.5j * i / each)
+            puppet = move_pivot(puppet, key, complex(700 + 700j + (60 + 500 * i / each) * way))
+            puppet, above = set_parent(puppet, [key], above), key
+        ends.append(above)
+    return puppet, ends
 
 
 def pictures() -> tuple[Drawing, dict[str, bytes]]:
@@ -300,12 +345,13 @@ def main() -> None:
     app = QApplication([])
     print(f"{'what':<58}{'median':>13} {'95th':>13}")
     drawing, _ = pictures()
-    for joints in (10, 80, 300):
+    for joints in (10, 80, 1000):
         bench_evaluation(joints, drawing)
     for count in (1, 10_000):
         bench_solver(count)
     for joints in (2, 8):
         bench_chains(joints)
+    bench_growth()
     bench_whole_body()
     for parts in (60, 200):
         bench_board(parts)

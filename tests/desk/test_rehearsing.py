@@ -215,3 +215,20 @@ def test_undo_puts_back_the_very_first_drag_too(wick_window: Window, hand: Hand,
     assert not wick_window.board.dragging
     hand.release(start + 40 + 60j)
     assert session.history.undo_name is None
+
+
+def test_the_present_pose_becomes_the_rest_and_undo_brings_both_back(
+    wick_window: Window, hand: Hand, act: Act
+) -> None:
+    session = wick_window.session
+    before = session.puppet
+    start = grip(wick_window, "Near hand")
+    hand.drag(start, start + 60 - 90j)
+    posed, seen = session.pose, session.placed.part_maps().t.copy()
+    act("make-rest")
+    assert session.pose == {}
+    assert abs(session.placed.part_maps().t - seen).max() < 1e-6
+    assert "rest pose now" in wick_window.frame.hints.message
+    act("undo")
+    assert session.puppet is before
+    assert session.pose == posed

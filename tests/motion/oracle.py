@@ -39,7 +39,20 @@ def local(puppet: Puppet, pose: Pose, key: str, turn: float) -> np.ndarray:
 
 def limited(puppet: Puppet, key: str, turn: float) -> float:
     limit = puppet.joints[key].limit
-    return turn if limit is None else min(max(turn, limit.smallest), limit.largest)
+    if limit is None:
+        return turn
+    if turn < 0:
+        return -softly(-turn, -limit.smallest, limit.soft)
+    return softly(turn, limit.largest, limit.soft)
+
+
+def softly(turn: float, end: float, soft: float) -> float:
+    """Up to the zone as asked; in it the speed falls evenly from 1 to 0, while twice its width is asked for."""
+    width = min(soft, end, math.pi - end)
+    depth = turn - (end - width)
+    if depth <= 0 or width <= 0:
+        return min(turn, end)
+    return end - width + (depth - depth * depth / (4 * width) if depth < 2 * width else width)
 
 
 def place(puppet: Puppet, pose: Pose, key: str) -> np.ndarray:

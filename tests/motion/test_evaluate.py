@@ -84,6 +84,19 @@ def test_any_finite_pose_gives_finite_places_within_limits(puppet: Puppet, data:
 
 
 @given(puppets(EDITS), st.data())
+def test_scales_of_nothing_and_mirrors_give_finite_places(puppet: Puppet, data: st.DataObject) -> None:
+    odd = st.sampled_from(
+        [-3.0, -2.0, -1.0, -1.0 + 1e-13, 0.0, 1e-300, 1e9]
+    )  # a scale channel of -1 is a scale of 0
+    pose = {
+        f"{key}.{axis}": data.draw(odd) for key in puppet.joints for axis in ("scale_x", "scale_y", "skew")
+    }
+    placed = evaluate(compile_plan(puppet), {**pose, **data.draw(poses(puppet, st.floats(-9, 9)))})
+    assert all(np.isfinite(field).all() for field in placed.maps)
+    assert np.isfinite(placed.limbs.distance).all()
+
+
+@given(puppets(EDITS), st.data())
 def test_a_pose_alone_and_among_others_is_the_same(puppet: Puppet, data: st.DataObject) -> None:
     some = [data.draw(poses(puppet, st.floats(-50, 50))) for _ in range(3)]
     names = sorted({name for pose in some for name in pose})

@@ -207,7 +207,6 @@ ACTIONS: tuple[Act, ...] = (
         "rig-hand",
         _on(c.make_pose_the_rest),
         c.needs_pose,
-        "Rehearse",
     ),
     Act("fit", "View", "Fit", "F", "maximize", lambda w: w.board.fit_selection()),
     Act("actual", "View", "Actual size", "1", "search", lambda w: w.board.show_actual_size()),

@@ -18,7 +18,7 @@ from umbrite.rig.change import change, thing
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.family import branch, is_carrier, targets
 from umbrite.rig.limbs import set_end_hold, set_follows
-from umbrite.rig.limits import mended, set_limit
+from umbrite.rig.limits import mended, set_limit, set_soft
 from umbrite.rig.model import Placement, Puppet
 from umbrite.rig.names import rename
 from umbrite.rig.parts import place_part
@@ -155,15 +155,20 @@ class JointSection(Section):
             self.number(f"{word} limit", _limit(end), self._put_limit(end), unit="°", least=-180, most=180)
             for word, end in (("Lower", "largest"), ("Upper", "smallest"))
         ))  # fmt: skip
-        self.row(
-            "Give",
-            self.number(
-                "Give",
-                lambda p, k: p.joints[k].give * 100,
-                lambda p, k, v: change(p, k, give=v / 100),
-                unit=" %", digits=0, least=0, most=100,
-            ),
+        self.soft = self.number(
+            "Soft ends",
+            lambda p, k: math.degrees(limit.soft) if (limit := p.joints[k].limit) else 0.0,
+            lambda p, k, v: set_soft(p, k, math.radians(v)),
+            unit="°", least=0, most=180,
         )  # fmt: skip
+        give = self.number(
+            "Give",
+            lambda p, k: p.joints[k].give * 100,
+            lambda p, k, v: change(p, k, give=v / 100),
+            unit=" %", digits=0, least=0, most=100,
+        )  # fmt: skip
+        self.row("Soft ends", self.soft)
+        self.row("Give", give)
         self.free = self.button("Remove limit", lambda: commands.free_limits(session))
 
     def _put_limit(self, end: str) -> Write:
@@ -183,7 +188,9 @@ class JointSection(Section):
 
     def show_for(self, keys: list[str]) -> None:
         super().show_for(keys)
-        self.free.setVisible(any(self.session.puppet.joints[key].limit for key in keys))
+        joints = [self.session.puppet.joints[key] for key in keys]
+        self.free.setVisible(any(joint.limit for joint in joints))
+        self.soft.setEnabled(all(joint.limit for joint in joints))
 
     def describe(self, puppet: Puppet, keys: list[str]) -> str:
         if len(keys) > 1:

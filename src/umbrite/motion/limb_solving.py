@@ -2,7 +2,7 @@
 
 A limb is solved in the frame of what carries its root, where the chain is `tip = sum of R(t1 + ... + tj) vj` as long as
 joints are scaled evenly. Where one is scaled unevenly or skewed, turning about it no longer keeps lengths; then the chain
-above is only near, and `_corrected` shifts the goal given to the solver until the true tip stands on the target.
+above is only near, and `_corrected` goes on from there with the true one.
 Shapes are (frames, limbs) and (frames, limbs, joints).
 """
 
@@ -11,15 +11,16 @@ from collections.abc import Mapping
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.long_limb import reach_long
+from umbrite.motion.long_limb import damped, reach_long
 from umbrite.motion.plan import LimbBatch, Plan
 from umbrite.motion.soft_ends import Ends, taken
 from umbrite.motion.two_joint import Range, aim, first_for, into_range, reach
 from umbrite.rig.affine import Affine, after, inverse
+from umbrite.rig.angles import wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
-CORRECTIONS = 12
+CORRECTIONS = 30
 # A joint whose map is this uneven, as a share of its size, needs the true chain.
 UNEVEN = 1e-9
 
@@ -131,33 +132,60 @@ def _corrected(
     longer: Floats,
     uneven: NDArray[np.bool_],
 ) -> Floats:
-    """Newton steps on the goal given to the solver, by differences, until the true tip stands on `to`; the best kept."""
+    """Damped steps (see `long_limb`) over the turns of the true chain, from what was found for the even one; the best kept."""
+    batch, count = solver.batch, found.shape[-1]
+    low, high = _room(solver, plan, own)
     size = np.abs(solver.lengths).sum(axis=-1)
-    step = 1e-4 * size + 1e-9
 
-    def missed(turns: Floats) -> Complexes:
-        return to - _true_tip(plan, solver.batch, own, turns * solver.flips, longer)
+    def tip(turns: Floats) -> Complexes:
+        return _true_tip(plan, batch, own, turns * solver.flips, longer)
 
-    goal, best, error = to.copy(), found, missed(found)
-    best_away, damp = np.abs(error), np.ones(to.shape)
+    # Straight chains have no way to turn nearer; a slight bend leads out.
+    inner = np.minimum(0.1, (high - low) / 4)
+    turns = np.where(uneven[..., None], np.clip(found, low + inner, high - inner), found)
+    best, nearest = found, np.abs(to - tip(found))
+    give = np.broadcast_to(solver.give, found.shape)
     for _ in range(CORRECTIONS):
-        if not (uneven & (best_away > 1e-9 * size)).any():
+        error = to - tip(turns)
+        better = np.abs(error) < nearest
+        best, nearest = np.where(better[..., None], turns, best), np.where(better, np.abs(error), nearest)
+        if not (uneven & (nearest > 1e-9 * size)).any():
             break
-        right, down = (missed(solver.solve(goal + unit * step)) - error for unit in (1, 1j))
-        cross = (right.conj() * down).imag
-        safe = np.abs(cross) > 1e-12 * step**2
-        by_x = (error.conj() * down).imag / np.where(safe, cross, 1.0)
-        by_y = (right.conj() * error).imag / np.where(safe, cross, 1.0)
-        move = np.where(safe, -(by_x + 1j * by_y) * step, error)
-        move *= np.minimum(1.0, 0.3 * size / np.maximum(np.abs(move), 1e-300))
-        tried = goal + damp * np.where(uneven, move, 0)
-        turns = solver.solve(tried)
-        now = missed(turns)
-        better = np.abs(now) < best_away
-        goal, error = np.where(better, tried, goal), np.where(better, now, error)
-        best = np.where(better[..., None], turns, best)
-        best_away, damp = np.minimum(np.abs(now), best_away), np.where(better, 1.0, damp / 3)
-    return best
+        steps = 1e-6 * np.eye(count)
+        speed = np.stack([(tip(turns + step) - tip(turns - step)) / 2e-6 for step in steps], axis=-1)
+        damping = (1e-3 * np.abs(error) ** 2 + 1e-12 * size**2 + 1e-300).ravel()
+        move = np.zeros(found.shape).reshape(-1, count)
+        weight = give.reshape(-1, count)
+        for _ in range(2):
+            move = damped(speed.reshape(-1, count), weight, damping, error.ravel())
+            at, least, most = (x.reshape(-1, count) for x in (turns, low, high))
+            weight = np.where(((at <= least) & (move < 0)) | ((at >= most) & (move > 0)), 0.0, weight)
+        move *= np.minimum(1.0, 0.5 / np.maximum(np.abs(move).max(axis=-1, keepdims=True), 1e-300))
+        turns = np.clip(turns + move.reshape(found.shape), low, high)
+    return np.where(uneven[..., None], best, found)
+
+
+def _room(solver: _Solver, plan: Plan, own: Affine) -> tuple[Floats, Floats]:
+    """Between which turns the true chain may be: its limits, and for two joints the bend side as far as limits leave one."""
+    shape = solver.flips.shape
+    low, high = (
+        np.stack([np.broadcast_to(end[i], shape[:2]) for end in solver.ends], axis=-1) for i in (0, 1)
+    )
+    if shape[-1] == 2:
+        lower = solver.batch.joints[:, 1]
+        first = _ahead(plan, solver.batch, own, 0)
+        second = Affine(own.a[:, lower], own.b[:, lower], 0).direction(_ahead(plan, solver.batch, own, 1))
+        drawn = np.angle(second * np.conj(first)) * solver.flips[..., 1]
+        side = np.where(solver.side < 0, -1.0, 1.0)
+        straight = wrapped(-drawn)
+        small = np.maximum(low[..., 1], np.where(side > 0, straight, straight - np.pi))
+        large = np.minimum(high[..., 1], np.where(side > 0, straight + np.pi, straight))
+        usable = (small <= large) & (np.abs(solver.side) == 1)
+        low[..., 1], high[..., 1] = (
+            np.where(usable, small, low[..., 1]),
+            np.where(usable, large, high[..., 1]),
+        )
+    return low, high
 
 
 def _true_tip(plan: Plan, batch: LimbBatch, own: Affine, turns: Floats, longer: Floats) -> Complexes:

@@ -221,7 +221,7 @@ def _newton(chains: Chains, turns: Floats) -> Floats:
     second = np.where(free[:, :, None] & free[:, None, :], second, 0.0)
     values, vectors = np.linalg.eigh(second)
     size = np.abs(values)
-    floor = 1e-9 * np.maximum(size.max(axis=-1, keepdims=True), 1e-300)
+    floor = np.maximum(1e-9 * size.max(axis=-1, keepdims=True), 1e-100)
     along = np.einsum("cji,cj->ci", vectors, np.where(free, slope, 0.0)) / np.maximum(size, floor)
     step = -np.einsum("cji,ci->cj", vectors, along)
     largest = np.abs(step).max(axis=-1, keepdims=True)
@@ -245,17 +245,17 @@ def _step(chains: Chains, turns: Floats) -> Floats:
     if chains.ends.any_soft:
         # As if joints were asked to turn: they take their share, and the less the nearer they are to a soft end.
         weight = weight * np.maximum(willingness(turns, chains.ends) ** 2, LEAST_WILLING)
-    step = _damped(speed, weight, damping, error)
+    step = damped(speed, weight, damping, error)
     for _ in range(2):  # joints that would leave their limits are held
         held = ((turns <= chains.low) & (step < 0)) | ((turns >= chains.high) & (step > 0))
         weight = np.where(held, 0.0, weight)
-        step = _damped(speed, weight, damping, error)
+        step = damped(speed, weight, damping, error)
     largest = np.abs(step).max(axis=-1, keepdims=True)
     limited: Floats = step * np.minimum(1.0, LARGEST_STEP / np.maximum(largest, 1e-300))
     return limited
 
 
-def _damped(speed: Complexes, weight: Floats, damping: Floats, error: Complexes) -> Floats:
+def damped(speed: Complexes, weight: Floats, damping: Floats, error: Complexes) -> Floats:
     """W J' (J W J' + d I)^-1 e, the 2 x 2 inverse written out."""
     xx = (weight * speed.real**2).sum(axis=-1) + damping
     yy = (weight * speed.imag**2).sum(axis=-1) + damping

@@ -39,7 +39,9 @@ def reach_two(
     """See `two_joint.reach`."""
     length1, length2, distance = abs(v1), abs(v2), abs(to)
     drawn = _drawn(v1, v2)
-    if abs(to - v1 - v2) <= STILL * (length1 + length2) and bend * drawn >= 0 and abs(bend) == 1:
+    cross = (v1.conjugate() * v2).imag * bend
+    still = abs(to - v1 - v2) <= STILL * (length1 + length2)
+    if still and cross >= -STILL * length1 * length2 and abs(bend) == 1:
         return 0.0, 0.0
     inner = _inner(distance, length1, length2)
     in_second, off_second = into_range(_wrapped(bend * inner - drawn), span2)

@@ -9,6 +9,7 @@ from umbrite.rig.affine import Affine, decompose
 from umbrite.rig.change import change, require_finite
 from umbrite.rig.limits import mended
 from umbrite.rig.model import Joint, Limit, Link, Placement, Point, Pose, Puppet, point
+from umbrite.rig.pivots import drawn_bend
 from umbrite.rig.rest_edits import changes_in_words
 
 
@@ -76,11 +77,10 @@ def _limbs_at_rest(placed: Placed, puppet: Puppet, frame: int) -> Puppet:
         else:
             rest = placed.plan.puppet.joints[limb.target].pivot.z
             at = tip = point(_posed(placed, limb.joints[-1], rest, frame))
-        bend = limb.bend
+        puppet = change(change(puppet, key, tip=tip), limb.target, pivot=at)
+        shown = drawn_bend(puppet, puppet.limbs[key]) or float(placed.limbs.bend[frame, number])
         if limb.enabled and len(limb.joints) > 1:
-            bend = 1 if placed.limbs.bend[frame, number] > 0 else -1
-        puppet = change(puppet, key, tip=tip, bend=bend)
-        puppet = change(puppet, limb.target, pivot=at)
+            puppet = change(puppet, key, bend=1 if shown > 0 else -1)
     return puppet
 
 

@@ -112,7 +112,8 @@ def _all_at_once(every: "_Cases", shape: tuple[int, ...]) -> Turns:
     first = np.where(np.abs(bend) < 1, first_for(to_target, v1, v2, in_second), first)
     in_first, off_first = into_range(first, span1)
     # A target that stands on the tip leaves the limb exactly as drawn: rounding would blur the rest picture.
-    at_rest = (np.abs(to_target - v1 - v2) <= STILL * (np.abs(v1) + np.abs(v2))) & (bend * drawn >= 0)
+    on_side = (np.conj(v1) * v2).imag * bend >= -STILL * np.abs(v1) * np.abs(v2)
+    at_rest = (np.abs(to_target - v1 - v2) <= STILL * (np.abs(v1) + np.abs(v2))) & on_side
     partly = np.abs(bend) < 1
     at_rest &= ~partly
     broken = ((off_first > 0) | (off_second > 0)) & ~at_rest & ~partly

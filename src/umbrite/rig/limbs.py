@@ -7,7 +7,7 @@ from msgspec.structs import replace
 from umbrite.rig.change import change, get_joint, get_limb, new_id, put, take_out
 from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import ancestors, children, parts_on, path, set_parent, users_of
+from umbrite.rig.family import ancestors, children, parts_on, path, set_parent, targets, toes, users_of
 from umbrite.rig.model import EndHold, Joint, Limb, Puppet, point
 from umbrite.rig.names import names_like, side_of, unique, words_of
 from umbrite.rig.parts import board_from_drawing
@@ -64,6 +64,11 @@ def _refuse_unfit(puppet: Puppet, joints: tuple[str, ...], end: str | None) -> N
     names = [puppet.joints[key].name for key in joints]
     if end is None and puppet.joints[joints[0]].tip is None:
         raise RigError(f"{names[0]} alone has no tip to reach with. Drag on to the next joint of the limb.")
+    aimed = {*targets(puppet), *toes(puppet)}
+    if aim := next((key for key in (*joints, end) if key in aimed), None):
+        raise RigError(
+            f"{puppet.joints[aim].name} is what a limb reaches for, so it can't be a joint of one. Pick other joints."
+        )
     points = [puppet.joints[key].pivot.z for key in (*joints, *([end] if end else []))]
     for i, (here, there) in enumerate(itertools.pairwise(points)):
         if abs(here - there) < 1e-6:
@@ -169,10 +174,9 @@ def remove_limb(puppet: Puppet, key: str) -> Puppet:
     for control, item in puppet.controls.items():
         if item.moves == limb.target:
             puppet = take_out(puppet, control)
-    if parts_on(puppet, limb.target):
-        return puppet  # a drawing rides on the target, so its joint stays as any other
-    unused = [limb.toe] if limb.toe is not None and not _in_use(puppet, limb.toe) else []
-    for gone in [*unused, limb.target]:
+    # What something else needs by now, or a drawing rides on, stays as any other joint.
+    left = [joint for joint in (limb.toe, limb.target) if joint is not None and not _in_use(puppet, joint)]
+    for gone in left:
         for child in children(puppet, gone):
             puppet = change(puppet, child, parent=puppet.joints[gone].parent)
         puppet = take_out(puppet, gone)

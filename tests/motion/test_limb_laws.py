@@ -1,0 +1,193 @@
+"""What limbs keep: toe targets, shared stretch, uneven joints, mirrored puppets, one frame and many alike."""
+
+import cmath
+import math
+
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+from msgspec.structs import replace
+
+from demo_puppet import joint, wick
+from strategies import poses, puppets
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.matching import own_turns_from_target, target_from_own_turns
+from umbrite.motion.one_frame import reach_two
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.two_joint import Range, reach
+from umbrite.rig.affine import Affine, after
+from umbrite.rig.change import change
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.limbs import far_end, remove_limb, set_end_hold
+from umbrite.rig.limits import set_limit
+from umbrite.rig.model import Limit, Point, Pose, Puppet
+from umbrite.rig.rest_edits import turn_branch
+
+PUPPET = wick()
+LIMBS = {limb.name: key for key, limb in PUPPET.limbs.items()}
+LEG, FOOT = LIMBS["Near leg"], joint(PUPPET, "Near foot")
+moves = st.floats(-120, 120)
+
+
+def toed() -> tuple[Puppet, str]:
+    puppet = set_end_hold(PUPPET, LEG, "toe")
+    toe = puppet.limbs[LEG].toe
+    assert toe is not None
+    return puppet, toe
+
+
+def test_a_toe_target_is_made_at_the_far_end_of_the_foot_and_rides_on_its_target() -> None:
+    puppet, toe = toed()
+    assert invariants(puppet) == []
+    assert puppet.joints[toe].name == "Near foot toe target"
+    assert puppet.joints[toe].parent == puppet.limbs[LEG].target
+    assert puppet.joints[toe].pivot.z == far_end(PUPPET, FOOT)
+    assert abs(far_end(PUPPET, FOOT) - PUPPET.joints[FOOT].pivot.z) > 30
+    again = set_end_hold(set_end_hold(puppet, LEG, "limb"), LEG, "toe")
+    assert again.limbs[LEG].toe == toe
+    assert toe not in remove_limb(puppet, LEG).joints
+
+
+@given(moves, moves, st.floats(-60, 60), st.floats(-60, 60))
+def test_the_foot_points_at_its_toe_target_wherever_target_and_hips_go(
+    x: float, y: float, tx: float, ty: float
+) -> None:
+    puppet, toe = toed()
+    pose = {f"{puppet.limbs[LEG].target}.x": x, f"{puppet.limbs[LEG].target}.y": y / 2,
+            f"{toe}.x": tx, f"{toe}.y": ty, f"{joint(puppet, 'Body')}.y": abs(y) / 3}  # fmt: skip
+    puppet = change(puppet, FOOT, limit=None)
+    placed = evaluate(compile_plan(puppet), pose)
+    ankle, goal = placed.pivot(FOOT), placed.pivot(toe)
+    shown = complex(placed.joint_map(FOOT)(puppet.joints[toe].pivot.z)) - ankle
+    assert cmath.phase(shown / (goal - ankle)) == pytest.approx(0, abs=1e-6)
+
+
+def test_a_pointing_foot_turns_on_by_hand_and_stops_at_its_limit() -> None:
+    puppet, toe = toed()
+    puppet = set_limit(puppet, FOOT, -0.3, 0.3)
+    plan = compile_plan(puppet)
+    assert evaluate(plan, {f"{FOOT}.turn": 0.2}).turn(FOOT) == pytest.approx(0.2)
+    up = evaluate(plan, {f"{toe}.y": -400.0})
+    assert abs(up.turn(FOOT)) == pytest.approx(0.3)
+
+
+@given(moves, moves)
+def test_a_pointing_foot_is_matched_there_and_back(x: float, y: float) -> None:
+    puppet, toe = toed()
+    plan = compile_plan(puppet)
+    pose = {f"{puppet.limbs[LEG].target}.x": x, f"{toe}.y": y / 3, f"{FOOT}.turn": 0.1}
+    shown = evaluate(plan, pose)
+    own = own_turns_from_target(shown, pose, LEG)
+    back = target_from_own_turns(evaluate(plan, own), own, LEG)
+    assert evaluate(plan, back).turn(FOOT) == pytest.approx(shown.turn(FOOT), abs=1e-5)
+
+
+def test_a_toe_target_comes_along_when_the_rest_is_turned() -> None:
+    puppet, toe = toed()
+    turned, _ = turn_branch(puppet, FOOT, 0.4)
+    pivot = puppet.joints[FOOT].pivot.z
+    wanted = pivot + (puppet.joints[toe].pivot.z - pivot) * cmath.exp(0.4j)
+    assert turned.joints[toe].pivot.z == pytest.approx(wanted)
+    assert invariants(turned) == []
+
+
+def test_stretch_is_shared_by_give_between_both_dragged_ends() -> None:
+    upper, lower = PUPPET.limbs[LEG].joints
+    puppet = change(change(PUPPET, LEG, stretch=1.0, soften=0.0), lower, give=0.25, limit=None)
+    plan = compile_plan(puppet)
+    for pose in ({f"{upper}.y": -90.0}, {f"{puppet.limbs[LEG].target}.y": 90.0}):  # the hip end, the foot end
+        placed = evaluate(plan, pose)
+        assert placed.limbs.distance[0, plan.limbs.index(LEG)] < 1e-6
+        more = [float(placed.lengthened[0, plan.place[key]]) - 1 for key in (upper, lower)]
+        assert more[0] == pytest.approx(4 * more[1])
+        assert more[1] > 0.01
+
+
+@given(st.floats(0.4, 1.8), st.floats(0.4, 1.8), st.floats(-0.5, 0.5), moves, moves)
+def test_a_limb_whose_root_is_scaled_unevenly_still_reaches(
+    sx: float, sy: float, skew: float, x: float, y: float
+) -> None:
+    key = LIMBS["Far arm"]
+    limb = PUPPET.limbs[key]
+    puppet = change(PUPPET, key, soften=0.0)
+    for name in limb.joints:
+        puppet = change(puppet, name, limit=None)
+    plan = compile_plan(puppet)
+    root = limb.joints[0]
+    uneven = {f"{root}.scale_x": sx - 1, f"{root}.scale_y": sy - 1, f"{root}.skew": skew}
+    # A goal that this limb can reach: where the tip stands for some turns of its own.
+    own = {
+        **uneven,
+        f"{root}.turn": x / 100,
+        f"{limb.joints[1]}.turn": -abs(y) / 100 - 0.1,
+        f"{key}.blend": 1.0,
+    }
+    shown = evaluate(plan, own)
+    goal = complex(shown.joint_map(limb.joints[1])(puppet.joints[limb.target].pivot.z))
+    at = goal - puppet.joints[limb.target].pivot.z
+    reaching = evaluate(plan, {**uneven, f"{limb.target}.x": at.real, f"{limb.target}.y": at.imag})
+    assert reaching.limbs.distance[0, plan.limbs.index(key)] < 0.01
+
+
+def mirrored(puppet: Puppet, centre: float = 300.0) -> Puppet:
+    """The puppet as a looking glass shows it, without its drawings' insides: written apart from any edit."""
+
+    def glass(p: Point | None) -> Point | None:
+        return None if p is None else Point(2 * centre - p.x, p.y)
+
+    joints = {
+        key: replace(j, pivot=glass(j.pivot), tip=glass(j.tip),
+                     limit=j.limit and Limit(-j.limit.largest, -j.limit.smallest, j.limit.soft))
+        for key, j in puppet.joints.items()
+    }  # fmt: skip
+    limbs = {key: replace(limb, bend=-limb.bend, tip=glass(limb.tip)) for key, limb in puppet.limbs.items()}
+    return replace(puppet, joints=joints, limbs=limbs)
+
+
+def mirrored_pose(pose: Pose) -> Pose:
+    turned = ("x", "turn", "skew")
+    return {name: -value if name.partition(".")[2] in turned else value for name, value in pose.items()}
+
+
+@given(puppets(), st.data())
+def test_a_mirrored_puppet_in_a_mirrored_pose_is_the_mirrored_picture(
+    puppet: Puppet, data: st.DataObject
+) -> None:
+    gentle = {name: value for name, value in data.draw(poses(puppet, st.floats(-0.7, 0.7))).items()
+              if name.partition(".")[2] in {"x", "y", "turn", "scale_x", "scale_y", "blend", "bend"}}  # fmt: skip
+    # A straight limb has no drawn side, and a target on the root no direction: either may go both ways.
+    plain, glass = (
+        evaluate(compile_plan(puppet), gentle),
+        evaluate(compile_plan(mirrored(puppet)), mirrored_pose(gentle)),
+    )
+    flip = Affine(0j, -1 + 0j, 600 + 0j)
+    for key in puppet.joints:
+        wanted = after(flip, after(plain.joint_map(key), flip))
+        for a, b in zip(wanted, glass.joint_map(key), strict=True):
+            assert a == pytest.approx(b, abs=1e-5 * max(1.0, abs(a)))
+
+
+def test_one_limb_in_plain_numbers_is_what_the_arrays_give() -> None:
+    random = np.random.default_rng(9)
+    count = 3000
+    to = random.uniform(0, 500, count) * np.exp(1j * random.uniform(-4, 4, count))
+    v1, v2 = (random.uniform(5, 300, count) * np.exp(1j * random.uniform(-4, 4, count)) for _ in range(2))
+    bend = random.choice([1.0, -1.0, 0.3, -0.6], count)
+    spans = [Range(random.uniform(-3.1, 0, count), random.uniform(0, 3.1, count)) for _ in range(2)]
+    many = reach(to, v1, v2, bend, *spans)
+    one = [
+        reach_two(complex(to[i]), complex(v1[i]), complex(v2[i]), float(bend[i]),
+                  (float(spans[0].smallest[i]), float(spans[0].largest[i])),
+                  (float(spans[1].smallest[i]), float(spans[1].largest[i])))
+        for i in range(count)
+    ]  # fmt: skip
+    assert np.abs(np.array(one) - np.array(many).T).max() < 1e-9
+
+
+def test_an_end_needs_something_beyond_the_tip_to_point_at_a_toe() -> None:
+    bare = change(PUPPET, LEG, end=None, tip=PUPPET.joints[FOOT].pivot)
+    with pytest.raises(RigError, match="no hand or foot"):
+        set_end_hold(bare, LEG, "toe")
+    assert math.isfinite(far_end(PUPPET, joint(PUPPET, "Master")).real)

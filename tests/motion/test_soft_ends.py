@@ -1,0 +1,117 @@
+"""Soft ends: no jump in speed, never beyond the limit, invertible, in own turns and in solving alike."""
+
+import math
+
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from demo_puppet import joint, wick
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.long_limb import reach_long
+from umbrite.motion.matching import own_turns_from_target, target_from_own_turns
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.soft_ends import Ends, asked_for, ends_of, hard, taken, willingness
+from umbrite.rig.errors import RigError
+from umbrite.rig.limits import set_limit, set_soft
+from umbrite.rig.model import Joint, Limit, Point
+
+softness = st.floats(0, 2)
+halves = st.floats(0, math.pi)
+
+
+def ends(small: float, large: float, soft: float) -> Ends:
+    limited = Joint("Elbow", Point(0, 0), limit=Limit(-small, large, soft))
+    return Ends(*(np.array(x) for x in ends_of(limited)))
+
+
+@given(halves, halves, softness, st.floats(-10, 10))
+def test_no_turn_leaves_the_limits_and_rest_stays_rest(
+    small: float, large: float, soft: float, asked: float
+) -> None:
+    limit = ends(small, large, soft)
+    assert -small <= taken(np.array(asked), limit) <= large
+    assert taken(np.array(0.0), limit) == 0
+
+
+@given(halves, halves, softness)
+def test_turning_gets_harder_without_a_jump_in_speed(small: float, large: float, soft: float) -> None:
+    limit = ends(small, large, soft)
+    asked = np.linspace(*limit.asked, 4001)
+    turn = taken(asked, limit)
+    speed = np.diff(turn) / max(float(np.diff(asked)[0]), 1e-12)
+    assert (speed >= -1e-6).all()
+    assert (speed <= 1 + 1e-6).all()
+    width = min(float(w) for w in limit[2:])
+    if width > 0.05:
+        # Half as fast where as much is asked for as the zone is wide, and no step from one sample to the next.
+        assert np.abs(np.diff(speed)).max() <= 1.01 * np.diff(asked)[0] / (2 * width) + 1e-6
+        assert willingness(taken(np.array(large), limit), limit) == pytest.approx(0.5, abs=1e-6)
+
+
+@given(halves, halves, softness, st.floats(0, 1))
+def test_what_to_ask_for_is_the_inverse(small: float, large: float, soft: float, share: float) -> None:
+    limit = ends(small, large, soft)
+    turn = np.array(-small + share * (small + large))
+    turn = np.clip(turn, limit.smallest, limit.largest)
+    assert taken(asked_for(turn, limit), limit) == pytest.approx(float(turn), abs=1e-7)
+
+
+def test_a_limb_eases_into_its_limit_while_its_target_is_drawn_on() -> None:
+    puppet = wick()
+    lower = joint(puppet, "Far forearm")
+    limb = next(limb for limb in puppet.limbs.values() if lower in limb.joints)
+    puppet = set_limit(puppet, lower, -0.6, 0.6)
+    way = {f"{limb.target}.y": np.linspace(-20, -160, 4000), f"{limb.target}.x": np.linspace(0, 30, 4000)}
+    kinks = []
+    for soft in (0.0, 0.3):
+        plan = compile_plan(set_soft(puppet, lower, soft))
+        turns = evaluate(plan, way).turns[:, plan.place[lower]]
+        assert np.abs(turns).max() == pytest.approx(0.6)
+        kinks.append(np.abs(np.diff(turns, 2)).max())
+    assert kinks[1] < 0.1 * kinks[0]
+
+
+@given(st.floats(-0.95, 0.95), st.floats(-0.95, 0.95))
+def test_matching_there_and_back_keeps_the_picture_within_soft_ends(first: float, second: float) -> None:
+    puppet = wick()
+    key = next(key for key, limb in puppet.limbs.items() if limb.name == "Far arm")
+    upper, lower = puppet.limbs[key].joints
+    for name in (upper, lower):
+        puppet = set_limit(puppet, name, -1.0, 1.0, 0.5)
+    plan = compile_plan(puppet)
+    own = {f"{upper}.turn": first, f"{lower}.turn": second, f"{key}.blend": 1.0}
+    shown = evaluate(plan, own)
+    try:
+        reaching = target_from_own_turns(shown, own, key)
+    except RigError:
+        return  # straighter than its soften zone allows
+    again = evaluate(plan, own_turns_from_target(evaluate(plan, reaching), reaching, key))
+    for name in (upper, lower):
+        assert again.turn(name) == pytest.approx(shown.turn(name), abs=1e-5)
+
+
+def test_a_long_limb_spares_the_joint_that_is_near_its_soft_end() -> None:
+    v = np.full((1, 4), 100 + 0j) * np.exp(0.2j * np.arange(4))
+    own = np.array([[0.0, 0.8, 0.0, 0.0]])
+    tip = (np.exp(1j * np.cumsum(own, axis=1)) * v).sum(axis=1)
+    to = tip + 40j * np.exp(1j * np.angle(tip))
+    wide, none = np.full(v.shape, 0.9), np.zeros(v.shape)
+    stiff = Ends(-wide, wide, none, np.array([[0.0, 0.9, 0.0, 0.0]]))
+    easy, spared = (
+        reach_long(to, v, own, limits, np.ones(v.shape), np.ones(1)) for limits in (hard(-wide, wide), stiff)
+    )
+    for turns in (easy, spared):
+        assert np.abs((np.exp(1j * np.cumsum(turns, axis=1)) * v).sum(axis=1) - to)[0] < 0.01
+    assert abs(spared[0, 1] - 0.8) < 0.4 * abs(easy[0, 1] - 0.8)
+
+
+def test_softness_needs_a_limit_and_is_kept_when_the_limit_changes() -> None:
+    puppet = wick()
+    lower = joint(puppet, "Near forearm")
+    soft = set_limit(set_soft(puppet, lower, 0.2), lower, -1.0, 1.0)
+    assert soft.joints[lower].limit == Limit(-1.0, 1.0, 0.2)
+    free = next(key for key, item in puppet.joints.items() if item.limit is None)
+    with pytest.raises(RigError, match="Give it a limit first"):
+        set_soft(puppet, free, 0.2)
