@@ -1,0 +1,104 @@
+"""Where paper is: the opaque area of drawings as they lie on the board, sampled on a grid of a chosen fineness."""
+
+from typing import NamedTuple
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from umbrite.art.pictures import Picture
+from umbrite.rig.affine import Affine, after, inverse, svg_matrix
+from umbrite.rig.model import Placement
+from umbrite.rig.parts import board_from_drawing
+
+Mask = NDArray[np.uint8]
+# Alpha from here on is inside an outline; half of full, so that antialiased edges lie where they were drawn.
+INSIDE = 128
+
+
+class Box(NamedTuple):
+    """A rectangle on the board: left, top, right, bottom in pixels."""
+
+    left: float
+    top: float
+    right: float
+    bottom: float
+
+    @property
+    def width(self) -> float:
+        return self.right - self.left
+
+    @property
+    def height(self) -> float:
+        return self.bottom - self.top
+
+    @property
+    def empty(self) -> bool:
+        return self.width <= 0 or self.height <= 0
+
+    def meet(self, other: "Box") -> "Box":
+        """What two boxes share; empty where they share nothing."""
+        return Box(
+            max(self.left, other.left),
+            max(self.top, other.top),
+            min(self.right, other.right),
+            min(self.bottom, other.bottom),
+        )
+
+    def join(self, other: "Box") -> "Box":
+        """The smallest box around both."""
+        return Box(
+            min(self.left, other.left),
+            min(self.top, other.top),
+            max(self.right, other.right),
+            max(self.bottom, other.bottom),
+        )
+
+    def grown(self, by: float) -> "Box":
+        return Box(self.left - by, self.top - by, self.right + by, self.bottom + by)
+
+
+class Sheet(NamedTuple):
+    """One drawing where it lies: its alpha, and its map from pixels to the board."""
+
+    alpha: Mask
+    board: Affine
+    box: Box
+
+
+def sheet_of(picture: Picture, placement: Placement) -> Sheet:
+    """A drawing's alpha with its place on the board at rest."""
+    board = board_from_drawing(placement)
+    return Sheet(np.ascontiguousarray(picture[..., 3]), board, box_of(picture.shape[1], picture.shape[0], board))
+
+
+def box_of(width: float, height: float, board: Affine) -> Box:
+    """The box on the board around a drawing of this size."""
+    corners = [complex(board(complex(x, y))) for x in (0, width) for y in (0, height)]
+    xs, ys = [z.real for z in corners], [z.imag for z in corners]
+    return Box(min(xs), min(ys), max(xs), max(ys))
+
+
+def sampled(sheet: Sheet, box: Box, scale: float) -> Mask:
+    """A sheet's alpha within a box of the board, `scale` samples a pixel; shape (rows, columns), 0..255.
+
+    Sample (row, column) stands for the board point box corner + (column + 0.5, row + 0.5) / scale.
+    """
+    columns, rows = max(1, round(box.width * scale)), max(1, round(box.height * scale))
+    board_from_sample = Affine(1 / scale + 0j, 0j, complex(box.left, box.top))
+    pixel = after(inverse(sheet.board), board_from_sample)
+    alpha = sheet.alpha
+    step = float(abs(pixel.a) + abs(pixel.b))
+    if step > 1.5:
+        # Shrink first by whole steps, so that thin drawings do not fall between the samples.
+        by = 2 ** int(np.ceil(np.log2(step / 1.5)))
+        small = (max(1, -(-alpha.shape[1] // by)), max(1, -(-alpha.shape[0] // by)))
+        alpha = cv2.resize(alpha, small, interpolation=cv2.INTER_AREA)
+        shrink = (small[0] / sheet.alpha.shape[1], small[1] / sheet.alpha.shape[0])
+        half = Affine((shrink[0] + shrink[1]) / 2 + 0j, (shrink[0] - shrink[1]) / 2 + 0j, 0j)
+        pixel = after(half, pixel)
+    a, b, c, d, e, f = svg_matrix(pixel)
+    # OpenCV counts from the middles of pixels: shift by half a sample before and half a pixel after.
+    matrix = np.array([[a, c, e + (a + c) / 2 - 0.5], [b, d, f + (b + d) / 2 - 0.5]])
+    flags = cv2.INTER_LINEAR | cv2.WARP_INVERSE_MAP
+    return cv2.warpAffine(alpha, matrix, (columns, rows), flags=flags, borderMode=cv2.BORDER_CONSTANT)

@@ -1,0 +1,87 @@
+"""What names tell about bodies: which kind of piece a name means, and what such a piece usually hangs from."""
+
+from umbrite.rig.names import words_of
+
+# Phrases come before single words; the last matching word of a name counts most ("boot buckle" is a buckle).
+_KINDS: dict[str, str] = {
+    "upper arm": "upper arm", "lower arm": "forearm", "fore arm": "forearm", "forearm": "forearm", "arm": "upper arm",
+    "shoulder": "upper arm", "sleeve": "upper arm", "elbow": "forearm",
+    "hand": "hand", "fist": "hand", "palm": "hand", "wrist": "hand", "glove": "hand", "mitten": "hand",
+    "finger": "finger", "fingers": "finger", "thumb": "finger",
+    "upper leg": "thigh", "lower leg": "shin", "thigh": "thigh", "leg": "thigh", "haunch": "thigh",
+    "shin": "shin", "calf": "shin", "shank": "shin", "knee": "shin", "cannon": "shin",
+    "foot": "foot", "boot": "foot", "shoe": "foot", "paw": "foot", "hoof": "foot", "ankle": "foot", "toe": "toe", "toes": "toe",
+    "hips": "hips", "hip": "hips", "pelvis": "hips", "waist": "hips", "rump": "hips",
+    "trunk": "trunk", "torso": "trunk", "body": "trunk", "chest": "trunk", "belly": "trunk", "bust": "trunk", "barrel": "trunk",
+    "neck": "neck", "head": "head", "skull": "head", "mantle": "head",
+    "eye": "eye", "eyes": "eye", "pupil": "pupil", "pupils": "pupil", "eyelid": "eye", "eyelids": "eye",
+    "brow": "face", "brows": "face", "mouth": "face", "lips": "face", "jaw": "face", "nose": "face", "snout": "face",
+    "muzzle": "face", "beak": "face", "ear": "face", "ears": "face", "horn": "face", "horns": "face", "antler": "face",
+    "hair": "face", "fringe": "face", "beard": "face", "cap": "face", "hat": "face", "hood": "face", "crown": "face",
+    "glasses": "face", "moustache": "face", "cheek": "face", "cheeks": "face",
+    "scarf": "collar", "collar": "collar", "tie": "collar", "necklace": "collar",
+    "coat tail": "skirt", "skirt": "skirt", "kilt": "skirt", "belt": "belt", "buckle": "belt",
+    "tail": "tail", "wing": "wing", "satchel": "load", "bag": "load", "pack": "load", "saddle": "load", "apron": "load",
+    "pole": "held", "lamp": "held", "lantern": "held", "staff": "held", "stick": "held", "cup": "held", "kettle": "held",
+    "teapot": "held", "sword": "held", "broom": "held",
+}  # fmt: skip
+
+# What a kind hangs from, the most usual first.
+_PARENTS: dict[str, tuple[str, ...]] = {
+    "trunk": ("hips",), "neck": ("trunk", "hips"), "head": ("neck", "trunk"), "eye": ("head",), "pupil": ("eye", "head"),
+    "face": ("head", "neck"), "collar": ("neck", "trunk", "head"),
+    "upper arm": ("trunk", "hips", "head"), "forearm": ("upper arm",), "hand": ("forearm", "upper arm"), "finger": ("hand",),
+    "thigh": ("hips", "trunk"), "shin": ("thigh",), "foot": ("shin", "thigh"), "toe": ("foot",),
+    "tail": ("hips", "trunk"), "wing": ("trunk",), "skirt": ("hips", "trunk"), "belt": ("hips", "trunk"),
+    "load": ("trunk", "hips"), "held": ("hand", "forearm"),
+}  # fmt: skip
+
+
+def kind_of(name: str) -> str:
+    """The kind of piece that a name means ("thigh", "face", ...); empty where it tells none."""
+    words = words_of(name)
+    for i in range(len(words) - 1, -1, -1):
+        for phrase in (" ".join(words[max(i - 1, 0) : i + 1]), words[i]):
+            if phrase in _KINDS:
+                return _KINDS[phrase]
+    return ""
+
+
+def fits_below(child: str, parent: str) -> float:
+    """How well names say that a piece hangs from another: 1 as usual, less for second choices, 0 unknown, -1 the reverse."""
+    one, other = kind_of(child), kind_of(parent)
+    if (before := _number_before(child, parent)) is not None:
+        return before
+    if not one or not other:
+        return 0.0
+    if other in _PARENTS.get(one, ()):
+        return 1.0 - 0.25 * _PARENTS[one].index(other)
+    return -1.0 if one in _above(other) else -0.5
+
+
+def _number_before(child: str, parent: str) -> float | None:
+    """Numbered pieces of one name are a chain: 'tail 2' hangs from 'tail 1'; None where names are not of that form."""
+    one, other = words_of(child), words_of(parent)
+    numbers = [int(words[-1]) if words and words[-1].isdecimal() else None for words in (one, other)]
+    stems = [words[:-1] if number is not None else words for words, number in zip((one, other), numbers, strict=True)]
+    if stems[0] != stems[1] or one == other or not stems[0]:
+        return None
+    step = (numbers[0] or 1) - (numbers[1] or 1)
+    return 1.0 if step == 1 else -1.0 if step == -1 else -0.5
+
+
+def _above(kind: str) -> set[str]:
+    """All kinds that may carry a kind, however far up."""
+    found: set[str] = set()
+    left = [kind]
+    while left:
+        for parent in _PARENTS.get(left.pop(), ()):
+            if parent not in found:
+                found.add(parent)
+                left.append(parent)
+    return found
+
+
+def root_rank(name: str) -> int:
+    """How fit a piece is to carry all others, by its name: 3 hips, 2 trunk, 1 any that names no kind, 0 others."""
+    return {"hips": 3, "trunk": 2, "": 1}.get(kind_of(name), 0)
