@@ -101,3 +101,18 @@ def test_bad_input_gives_one_sentence_and_exit_code_2(
     assert (code, out) == (2, "")
     assert said in err
     assert err.count("\n") == 1
+
+
+def test_joints_proposes_a_parent_and_a_pivot_for_every_part_but_one(
+    capsys: pytest.CaptureFixture[str],
+) -> None:
+    code, out, _ = run(capsys, "joints", ORA, "--json")
+    found = {line["part"]: line for line in json.loads(out)}
+    assert code == 0
+    assert len(found) == 24
+    assert found["Near shin"]["parent"] == "Near thigh"
+    assert found["Near shin"]["pivot"] == pytest.approx([604, 1212], abs=3)
+    assert 0 <= found["Scarf end"]["confidence"] <= 1
+    code, out, _ = run(capsys, "joints", ORA)
+    assert code == 0
+    assert "24 joints proposed for 25 parts." in out

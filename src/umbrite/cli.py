@@ -13,7 +13,8 @@ from umbrite import __version__
 from umbrite.files.errors import FileError, unwritable
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import Package, save, schema
-from umbrite.files.report import findings_report, pose_report
+from umbrite.files.png import decode
+from umbrite.files.report import findings_report, joints_report, pose_report
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
@@ -23,7 +24,7 @@ from umbrite.rig.findings import findings
 from umbrite.rig.model import Control, Pose
 from umbrite.rig.poses import with_values
 
-COMMANDS = ("pose", "check", "convert", "schema")
+COMMANDS = ("pose", "check", "joints", "convert", "schema")
 
 
 def main(argv: Sequence[str] | None = None) -> int:
@@ -59,6 +60,10 @@ def _parser() -> argparse.ArgumentParser:
     check.add_argument("file", type=Path, metavar="FILE")
     check.add_argument("--json", action="store_true")
     check.set_defaults(does=_check)
+    joints = commands.add_parser("joints", help="the pivots and parents that the art suggests")
+    joints.add_argument("file", type=Path, metavar="ART_OR_FILE")
+    joints.add_argument("--json", action="store_true")
+    joints.set_defaults(does=_joints)
     convert = commands.add_parser("convert", help="layered art or pictures to a puppet, a puppet to PNG")
     convert.add_argument("input", type=Path, metavar="IN")
     convert.add_argument("output", type=Path, metavar="OUT")
@@ -119,6 +124,22 @@ def _check(arguments: argparse.Namespace) -> int:
             print(f"{finding.severity}: {finding.text}")
         print(f"{len(found)} findings." if len(found) != 1 else "1 finding.")
     return int(any(finding.severity == "error" for finding in found))
+
+
+def _joints(arguments: argparse.Namespace) -> int:
+    from umbrite.art.joint_finding import find_joints
+
+    package = open_any(arguments.file)
+    pictures = {key: decode(data, key) for key, data in package.art.items()}
+    found = find_joints(package.puppet, pictures)
+    if arguments.json:
+        _write_json("-", joints_report(package.puppet, found))
+        return 0
+    for line in joints_report(package.puppet, found):
+        x, y = line["pivot"]
+        print(f"{line['part']} on {line['parent']} at {x:.0f}, {y:.0f} ({line['confidence']:.0%} sure)")
+    print(f"{len(found)} joints proposed for {len(package.puppet.parts)} parts.")
+    return 0
 
 
 def _convert(arguments: argparse.Namespace) -> int:

@@ -10,6 +10,7 @@ which is the most likely (a spanning tree by Prim's method), by the roundness of
 from collections.abc import Iterable, Mapping
 from typing import NamedTuple
 
+import cv2
 import numpy as np
 
 from umbrite.art.masks import Box, Mask, Sheet, sampled, sheet_of
@@ -23,7 +24,8 @@ from umbrite.rig.names import side_of
 FINENESS = 150.0  # samples across the overlap, at most
 LEAST_OVERLAP = 0.002  # of the smaller part's area; less is touching by accident
 ROUND = 0.42  # of a circle; a half round end has more, a square end's three sides less
-INSIDE = 0.9  # so much of a part on another is a piece that lies on it, such as an eye on a head
+INSIDE = 0.75  # so much of a part on another is a piece that lies on it, such as an eye on a head
+LONG = 2.2  # times as long as wide: such a piece has ends to turn about, even where it lies on another
 LEAST_LIKELY = 0.12
 
 
@@ -43,16 +45,21 @@ class Contact(NamedTuple):
     goods: tuple[float, float]
 
 
-def find_joints(puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None) -> list[Proposal]:
+def find_joints(
+    puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None
+) -> list[Proposal]:
     """Proposals for parts (all of a puppet, or two and more of `keys`), each part at most once as a child, parents first.
 
     `pictures` gives RGBA pixels by drawing fingerprint. Raises RigError where there are not two parts.
     """
     chosen = [key for key in puppet.order if keys is None or key in set(keys)]
     if len(chosen) < 2:
-        raise RigError("Joints lie between parts: select two or more parts that overlap, or nothing for all of them.")
+        raise RigError(
+            "Joints lie between parts: select two or more parts that overlap, or nothing for all of them."
+        )
     sheets = {
-        key: sheet_of(pictures[puppet.parts[key].drawing.sha256], puppet.parts[key].placement) for key in chosen
+        key: sheet_of(pictures[puppet.parts[key].drawing.sha256], puppet.parts[key].placement)
+        for key in chosen
     }
     areas = {key: _area(sheet) for key, sheet in sheets.items()}
     contacts: dict[tuple[str, str], Contact] = {}
@@ -67,7 +74,7 @@ def find_joints(puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[
 
 def _area(sheet: Sheet) -> float:
     """Opaque pixels on the board."""
-    size = abs(abs(sheet.board.a) ** 2 - abs(sheet.board.b) ** 2)
+    size = float(abs(abs(sheet.board.a) ** 2 - abs(sheet.board.b) ** 2))
     return float(np.count_nonzero(sheet.alpha >= 128)) * size
 
 
@@ -94,7 +101,9 @@ def _closely(one: Sheet, other: Sheet, box: Box, shares: tuple[float, float]) ->
     """The same with fine samples, in the overlap's surroundings."""
     around = box.grown(0.35 * max(box.width, box.height) + 2)
     scale = min(2.0, FINENESS / max(box.width, box.height))
-    shapes = [np.where(sampled(sheet, around, scale) >= 128, 255, 0).astype(np.uint8) for sheet in (one, other)]
+    shapes = [
+        np.where(sampled(sheet, around, scale) >= 128, 255, 0).astype(np.uint8) for sheet in (one, other)
+    ]
     overlap: Mask = shapes[0] & shapes[1]
     if not overlap.any():
         return None
@@ -106,7 +115,7 @@ def _closely(one: Sheet, other: Sheet, box: Box, shares: tuple[float, float]) ->
     middle = inscribed(overlap)
     pivots, goods = [], []
     for child in (0, 1):
-        if shares[child] > INSIDE:
+        if shares[child] > INSIDE and not _is_long(shapes[child]):
             rows, columns = np.nonzero(shapes[child])
             at, good = complex(columns.mean(), rows.mean()), 0.6
         else:
@@ -114,6 +123,12 @@ def _closely(one: Sheet, other: Sheet, box: Box, shares: tuple[float, float]) ->
         pivots.append(onto_board(at))
         goods.append(good * (1 - 0.5 * min(shares[child], shares[1 - child])))
     return Contact((pivots[0], pivots[1]), (goods[0], goods[1]))
+
+
+def _is_long(shape: Mask) -> bool:
+    """Whether the smallest rectangle around a shape, however it lies, is much longer than wide."""
+    _, (width, height), _ = cv2.minAreaRect(cv2.findNonZero(shape))
+    return max(width, height) > LONG * min(width, height)
 
 
 def _joined(child: Circle | None, parent: Circle | None, middle: Circle) -> tuple[complex, float]:

@@ -69,7 +69,9 @@ class Sheet(NamedTuple):
 def sheet_of(picture: Picture, placement: Placement) -> Sheet:
     """A drawing's alpha with its place on the board at rest."""
     board = board_from_drawing(placement)
-    return Sheet(np.ascontiguousarray(picture[..., 3]), board, box_of(picture.shape[1], picture.shape[0], board))
+    return Sheet(
+        np.ascontiguousarray(picture[..., 3]), board, box_of(picture.shape[1], picture.shape[0], board)
+    )
 
 
 def box_of(width: float, height: float, board: Affine) -> Box:
@@ -93,7 +95,7 @@ def sampled(sheet: Sheet, box: Box, scale: float) -> Mask:
         # Shrink first by whole steps, so that thin drawings do not fall between the samples.
         by = 2 ** int(np.ceil(np.log2(step / 1.5)))
         small = (max(1, -(-alpha.shape[1] // by)), max(1, -(-alpha.shape[0] // by)))
-        alpha = cv2.resize(alpha, small, interpolation=cv2.INTER_AREA)
+        alpha = np.asarray(cv2.resize(alpha, small, interpolation=cv2.INTER_AREA), dtype=np.uint8)
         shrink = (small[0] / sheet.alpha.shape[1], small[1] / sheet.alpha.shape[0])
         half = Affine((shrink[0] + shrink[1]) / 2 + 0j, (shrink[0] - shrink[1]) / 2 + 0j, 0j)
         pixel = after(half, pixel)
@@ -101,4 +103,5 @@ def sampled(sheet: Sheet, box: Box, scale: float) -> Mask:
     # OpenCV counts from the middles of pixels: shift by half a sample before and half a pixel after.
     matrix = np.array([[a, c, e + (a + c) / 2 - 0.5], [b, d, f + (b + d) / 2 - 0.5]])
     flags = cv2.INTER_LINEAR | cv2.WARP_INVERSE_MAP
-    return cv2.warpAffine(alpha, matrix, (columns, rows), flags=flags, borderMode=cv2.BORDER_CONSTANT)
+    found = cv2.warpAffine(alpha, matrix, (columns, rows), flags=flags, borderMode=cv2.BORDER_CONSTANT)
+    return np.asarray(found, dtype=np.uint8)

@@ -52,7 +52,7 @@ def round_end(shape: Mask, where: Mask) -> Circle | None:
     rows, columns = np.nonzero(where & shape)
     if len(hidden) < 6 or len(rows) < 6:
         return None
-    depth = cv2.distanceTransform(shape, cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
+    depth = np.asarray(cv2.distanceTransform(shape, cv2.DIST_L2, cv2.DIST_MASK_PRECISE), dtype=np.float32)
     centres, radii = _candidates(rows, columns, depth)
     arcs = _arcs(centres, radii, hidden[:: max(1, len(hidden) // 400)])
     # Of circles that touch equally long the deeper counts: it lies in the body of the limb.
@@ -60,7 +60,9 @@ def round_end(shape: Mask, where: Mask) -> Circle | None:
     return _fitted(complex(centres[best]), float(radii[best]), edge)
 
 
-def _candidates(rows: NDArray[np.intp], columns: NDArray[np.intp], depth: NDArray[np.float32]) -> tuple[NDArray[np.complex128], Floats]:
+def _candidates(
+    rows: NDArray[np.intp], columns: NDArray[np.intp], depth: NDArray[np.float32]
+) -> tuple[NDArray[np.complex128], Floats]:
     """Points to try, the deepest ones of the field spread evenly, and their distances to the outline."""
     radii = depth[rows, columns].astype(np.float64)
     deep = radii > 0.3 * radii.max()
@@ -73,17 +75,30 @@ def _candidates(rows: NDArray[np.intp], columns: NDArray[np.intp], depth: NDArra
 
 
 def _arcs(centres: NDArray[np.complex128], radii: Floats, edge: Floats) -> Floats:
-    """Along which share of each circle the outline lies on it."""
+    """Along which share of each circle the outline lies on it in one run."""
     away = (edge[:, 0] + 1j * edge[:, 1])[None] - centres[:, None]
     touch = np.abs(np.abs(away) - radii[:, None]) < np.maximum(1.2, TOUCH * radii)[:, None]
     bins = ((np.angle(away) / (2 * np.pi) % 1.0) * BINS).astype(np.intp) % BINS
     hit = np.zeros((len(centres), BINS), dtype=bool)
     which, point = np.nonzero(touch)
     hit[which, bins[which, point]] = True
-    # Points may lie sparser than the bins on small circles: a gap of one bin between two hits counts as hit.
-    hit |= np.roll(hit, 1, axis=1) & np.roll(hit, -1, axis=1)
-    shares: Floats = hit.mean(axis=1)
-    return shares
+    # Close gaps of two bins, as rough edges leave them; the three sides of a square end stay apart.
+    closed = hit.copy()
+    for gap in (1, 2):
+        bridged = hit & np.roll(hit, -gap - 1, axis=1)
+        for step in range(1, gap + 1):
+            closed |= np.roll(bridged, step, axis=1)
+    return _longest_run(closed) / BINS
+
+
+def _longest_run(hit: NDArray[np.bool_]) -> Floats:
+    """The longest run of hits on each circle, in bins."""
+    run = np.zeros(len(hit))
+    longest = np.zeros(len(hit))
+    for i in range(2 * BINS):
+        run = (run + 1) * hit[:, i % BINS]
+        longest = np.maximum(longest, run)
+    return np.minimum(longest, BINS)
 
 
 def _fitted(centre: complex, radius: float, edge: Floats) -> Circle:

@@ -12,7 +12,7 @@ from umbrite.rig.pivots import move_pivot
 
 FAMILY = {
     "Trunk": "Hips", "Neck": "Trunk", "Head": "Neck", "Cap": "Head", "Eyes": "Head", "Mouth": "Head",
-    "Scarf": "Neck", "Scarf tail": "Neck", "Scarf end": "Scarf tail",
+    "Scarf": "Neck", "Scarf tail": "Scarf", "Scarf end": "Scarf tail",
     "Near upper arm": "Trunk", "Near forearm": "Near upper arm", "Near hand": "Near forearm", "Lamp pole": "Near hand",
     "Far upper arm": "Trunk", "Far forearm": "Far upper arm", "Far hand": "Far forearm",
     "Near thigh": "Hips", "Near shin": "Near thigh", "Near foot": "Near shin",

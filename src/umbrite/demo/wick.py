@@ -19,14 +19,14 @@ BRASS, GLASS, FLAME = "#E0A63A", "#F7D98B", "#FFF4CF"
 WOOD, INK, HAIR = "#7B5637", "#2A2933", "#6B3F2A"
 
 JOINTS = {
-    "Head": (636, 512), "Cap": (622, 362), "Neck": (628, 578), "Trunk": (612, 935), "Hips": (610, 960),
-    "Near upper arm": (532, 652), "Near forearm": (408, 792), "Near hand": (366, 962),
-    "Far upper arm": (706, 650), "Far forearm": (790, 790), "Far hand": (888, 910),
+    "Head": (630, 487), "Cap": (626, 352), "Neck": (626, 606), "Trunk": (613, 946), "Hips": (610, 960),
+    "Near upper arm": (532, 652), "Near forearm": (408, 792), "Near hand": (368, 952),
+    "Far upper arm": (706, 650), "Far forearm": (790, 790), "Far hand": (890, 909),
     "Near thigh": (572, 985), "Near shin": (604, 1212), "Near foot": (560, 1430),
     "Far thigh": (652, 978), "Far shin": (704, 1196), "Far foot": (676, 1412),
-    "Near coat tail": (556, 930), "Far coat tail": (676, 930),
-    "Scarf tail": (552, 590), "Scarf end": (440, 640), "Scarf": (622, 590), "Lamp pole": (360, 985),
-    "Eyes": (692, 420), "Mouth": (700, 494),
+    "Near coat tail": (576, 944), "Far coat tail": (676, 930),
+    "Scarf tail": (587, 588), "Scarf end": (440, 640), "Scarf": (624, 600), "Lamp pole": (360, 985),
+    "Eyes": (698, 400), "Mouth": (707, 510),
 }  # fmt: skip
 
 
@@ -75,7 +75,8 @@ def _leg(side: str, colour: str, boot: str) -> list[Piece]:
 
 
 def _far_leg() -> list[Piece]:
-    tail = blob([(632, 900), (730, 900), (776, 1010), (804, 1128), (752, 1150), (690, 1140), (646, 1050)])
+    tail = blob([(632, 920), (722, 920), (776, 1010), (804, 1128), (752, 1150), (690, 1140), (646, 1050)])
+    tail = tail.united(disc(JOINTS["Far coat tail"], 50))
     return [*_leg("Far", TROUSERS_FAR, BOOT_FAR), Piece("Far coat tail", [Shape(tail, COAT_FAR)])]
 
 
@@ -100,6 +101,7 @@ def _scarf_behind() -> list[Piece]:
             (600, 626),
         ]
     )
+    tail = tail.united(disc(JOINTS["Scarf tail"], 36))
     end = blob(
         [
             (470, 606),
@@ -146,9 +148,9 @@ def _body() -> list[Piece]:
               Shape(polygon([(536, 800), (616, 794), (617, 818), (537, 824)]), COAT_LIGHT)]  # fmt: skip
     tail = blob(
         [
-            (506, 900),
-            (600, 892),
-            (652, 900),
+            (506, 950),
+            (576, 900),
+            (646, 950),
             (650, 1010),
             (628, 1130),
             (560, 1176),
@@ -157,6 +159,7 @@ def _body() -> list[Piece]:
             (478, 1020),
         ]
     )
+    tail = tail.united(disc(JOINTS["Near coat tail"], 70))
     neck = capsule((630, 486), (626, 606), 50, 60)
     scarf = blob(
         [(536, 560), (560, 528), (632, 552), (706, 530), (728, 566), (704, 618), (632, 640), (558, 622)]

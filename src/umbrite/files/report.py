@@ -3,7 +3,8 @@
 Board pixels, y down; angles in degrees, counterclockwise positive. Fields may be added, none renamed.
 """
 
-from typing import Any
+from collections.abc import Iterable
+from typing import TYPE_CHECKING, Any
 
 import numpy as np
 
@@ -13,6 +14,9 @@ from umbrite.rig.angles import shown_degrees
 from umbrite.rig.change import thing
 from umbrite.rig.findings import Finding
 from umbrite.rig.model import Puppet
+
+if TYPE_CHECKING:
+    from umbrite.art.joint_finding import Proposal
 
 # A tip this near to its target has reached it, in board pixels.
 REACHED = 0.01
@@ -70,4 +74,17 @@ def findings_report(puppet: Puppet, found: list[Finding]) -> list[dict[str, Any]
             "fix": finding.fix,
         }
         for finding in found
+    ]
+
+
+def joints_report(puppet: Puppet, found: "Iterable[Proposal]") -> list[dict[str, Any]]:
+    """What Find joints proposes, by names; pivots in board pixels."""
+    return [
+        {
+            "part": puppet.parts[proposal.part].name,
+            "parent": puppet.parts[proposal.parent].name,
+            "pivot": [proposal.pivot.real, proposal.pivot.imag],
+            "confidence": proposal.confidence,
+        }
+        for proposal in found
     ]

@@ -29,11 +29,11 @@ _KINDS: dict[str, str] = {
 # What a kind hangs from, the most usual first.
 _PARENTS: dict[str, tuple[str, ...]] = {
     "trunk": ("hips",), "neck": ("trunk", "hips"), "head": ("neck", "trunk"), "eye": ("head",), "pupil": ("eye", "head"),
-    "face": ("head", "neck"), "collar": ("neck", "trunk", "head"),
+    "face": ("head",), "collar": ("neck", "trunk", "head"),
     "upper arm": ("trunk", "hips", "head"), "forearm": ("upper arm",), "hand": ("forearm", "upper arm"), "finger": ("hand",),
     "thigh": ("hips", "trunk"), "shin": ("thigh",), "foot": ("shin", "thigh"), "toe": ("foot",),
     "tail": ("hips", "trunk"), "wing": ("trunk",), "skirt": ("hips", "trunk"), "belt": ("hips", "trunk"),
-    "load": ("trunk", "hips"), "held": ("hand", "forearm"),
+    "load": ("trunk", "hips"), "held": ("hand",),
 }  # fmt: skip
 
 
@@ -52,6 +52,8 @@ def fits_below(child: str, parent: str) -> float:
     one, other = kind_of(child), kind_of(parent)
     if (before := _number_before(child, parent)) is not None:
         return before
+    if _piece_of(child, parent):
+        return 1.0
     if not one or not other:
         return 0.0
     if other in _PARENTS.get(one, ()):
@@ -63,11 +65,25 @@ def _number_before(child: str, parent: str) -> float | None:
     """Numbered pieces of one name are a chain: 'tail 2' hangs from 'tail 1'; None where names are not of that form."""
     one, other = words_of(child), words_of(parent)
     numbers = [int(words[-1]) if words and words[-1].isdecimal() else None for words in (one, other)]
-    stems = [words[:-1] if number is not None else words for words, number in zip((one, other), numbers, strict=True)]
+    stems = [
+        words[:-1] if number is not None else words
+        for words, number in zip((one, other), numbers, strict=True)
+    ]
     if stems[0] != stems[1] or one == other or not stems[0]:
         return None
     step = (numbers[0] or 1) - (numbers[1] or 1)
     return 1.0 if step == 1 else -1.0 if step == -1 else -0.5
+
+
+def _piece_of(child: str, parent: str) -> bool:
+    """A piece named after another: the scarf tail hangs from the scarf, unless the words mean a kind of their own."""
+    whole, piece = words_of(parent), words_of(child)
+    return (
+        bool(whole)
+        and len(piece) > len(whole)
+        and piece[: len(whole)] == whole
+        and " ".join(piece[-2:]) not in _KINDS
+    )
 
 
 def _above(kind: str) -> set[str]:
@@ -82,6 +98,10 @@ def _above(kind: str) -> set[str]:
     return found
 
 
-def root_rank(name: str) -> int:
-    """How fit a piece is to carry all others, by its name: 3 hips, 2 trunk, 1 any that names no kind, 0 others."""
-    return {"hips": 3, "trunk": 2, "": 1}.get(kind_of(name), 0)
+def root_rank(name: str) -> float:
+    """How fit a piece is to carry all others, by its name: 3 hips, 2 trunk, 1 any that names no kind, others below.
+
+    Of the others those with fewer kinds above them come first: an upper arm before a hand.
+    """
+    kind = kind_of(name)
+    return {"hips": 3.0, "trunk": 2.0, "": 1.0}.get(kind, 0.9 - 0.05 * len(_above(kind)))

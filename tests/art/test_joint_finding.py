@@ -1,0 +1,146 @@
+"""Find joints: on generated pairs with known joints, on Wick's art, and the ways it refuses."""
+
+import cv2
+import numpy as np
+import pytest
+
+from art.limb_pairs import pair
+from demo_puppet import wick_package
+from umbrite.art.joint_finding import Proposal, find_joints
+from umbrite.art.masks import Box, sampled, sheet_of
+from umbrite.art.pictures import Picture
+from umbrite.art.round_ends import inscribed, round_end
+from umbrite.files.png import decode
+from umbrite.rig.affine import IDENTITY
+from umbrite.rig.body_words import fits_below, kind_of, root_rank
+from umbrite.rig.errors import RigError
+from umbrite.rig.model import Drawing, Placement, Puppet
+from umbrite.rig.parts import add_part
+
+
+def test_on_generated_pairs_the_pivot_is_found_within_a_small_share_of_the_width() -> None:
+    off = []
+    for seed in range(90):
+        one = pair(seed)
+        found = find_joints(one.puppet, one.pictures)
+        names = [(one.puppet.parts[f.part].name, one.puppet.parts[f.parent].name) for f in found]
+        assert names == [("Forearm", "Upper arm")]
+        off.append(abs(found[0].pivot - one.joint) / one.width)
+    assert np.median(off) < 0.02
+    assert np.quantile(off, 0.9) < 0.06
+
+
+def test_on_wicks_art_every_parent_is_right_and_pivots_lie_where_they_were_set_by_hand() -> None:
+    package = wick_package()
+    puppet = package.puppet
+    found = find_joints(puppet, {key: decode(data, key) for key, data in package.art.items()})
+    assert len(found) == len(puppet.parts) - 1
+    for proposal in found:
+        part, parent = puppet.parts[proposal.part], puppet.parts[proposal.parent]
+        joint = puppet.joints[part.joint]
+        assert joint.parent == parent.joint, part.name
+        narrower = min(part.drawing.width, part.drawing.height, parent.drawing.width, parent.drawing.height)
+        assert abs(proposal.pivot - joint.pivot.z) < 0.06 * narrower, part.name
+
+
+def test_only_what_is_chosen_gets_proposals_and_one_alone_is_refused() -> None:
+    one = pair(0)
+    assert find_joints(one.puppet, one.pictures, one.puppet.order) == find_joints(one.puppet, one.pictures)
+    with pytest.raises(RigError, match="select two or more parts"):
+        find_joints(one.puppet, one.pictures, one.puppet.order[:1])
+
+
+def block(width: int, height: int) -> Picture:
+    return np.full((height, width, 4), 255, np.uint8)
+
+
+def blocks(*places: tuple[str, int, int, int, int]) -> tuple[Puppet, dict[str, Picture]]:
+    """Plain rectangles: name, left, top, width, height."""
+    puppet, pictures = Puppet(), {}
+    for i, (name, x, y, width, height) in enumerate(places):
+        pictures[f"{i:064d}"] = block(width, height)
+        puppet, _ = add_part(puppet, name, Drawing(f"{i:064d}", width, height), Placement(x, y))
+    return puppet, pictures
+
+
+def by_names(puppet: Puppet, found: list[Proposal]) -> dict[str, str]:
+    return {puppet.parts[p.part].name: puppet.parts[p.parent].name for p in found}
+
+
+def test_parts_that_do_not_overlap_get_no_joint_and_square_ends_the_middle() -> None:
+    puppet, pictures = blocks(
+        ("Board", 0, 0, 300, 100), ("Plank", 280, 20, 200, 60), ("Stone", 900, 900, 50, 50)
+    )
+    found = find_joints(puppet, pictures)
+    assert by_names(puppet, found) == {"Plank": "Board"}
+    assert found[0].pivot == pytest.approx(290 + 50j, abs=6)
+    assert found[0].confidence < 0.7
+
+
+def test_numbered_pieces_hang_one_from_the_other() -> None:
+    places = [(f"Tail {i}", 100 * i, 0, 120, 40) for i in (3, 1, 2, 4)]
+    puppet, pictures = blocks(("Body", -150, -60, 280, 160), *places)
+    found = by_names(puppet, find_joints(puppet, pictures))
+    assert found["Tail 2"] == "Tail 1"
+    assert found["Tail 4"] == "Tail 3"
+
+
+def test_sides_are_not_mixed() -> None:
+    puppet, pictures = blocks(
+        ("Hips", 0, 0, 200, 100), ("Near thigh", 20, 60, 80, 200), ("Far thigh", 70, 60, 80, 200),
+        ("Far shin", 60, 230, 70, 200), ("Near shin", 30, 230, 70, 200),
+    )  # fmt: skip
+    found = by_names(puppet, find_joints(puppet, pictures))
+    assert found == {
+        "Near thigh": "Hips",
+        "Far thigh": "Hips",
+        "Near shin": "Near thigh",
+        "Far shin": "Far thigh",
+    }
+
+
+def test_a_round_end_is_told_from_a_square_one() -> None:
+    field = np.zeros((120, 200), np.uint8)
+    cv2.rectangle(field, (60, 40), (199, 80), 255, -1)
+    square = round_end(field, field)
+    cv2.circle(field, (60, 60), 20, 255, -1)
+    rounded = round_end(field, field)
+    assert square is not None
+    assert rounded is not None
+    assert rounded.arc > 0.5 > square.arc
+    assert rounded.centre == pytest.approx(60 + 60j, abs=1)
+    assert rounded.radius == pytest.approx(20, abs=1)
+    assert round_end(np.zeros((9, 9), np.uint8), field[:9, :9]) is None
+    assert inscribed(np.zeros((9, 9), np.uint8)).radius == 0
+
+
+def test_samples_lie_where_the_board_has_them() -> None:
+    ramp = np.zeros((40, 60, 4), np.uint8)
+    ramp[10:30, 20:50, 3] = 255
+    sheet = sheet_of(ramp, Placement(100.0, 50.0, scale_x=2.0, scale_y=0.5))
+    assert sheet.box == Box(100, 50, 220, 70)
+    fine = sampled(sheet, Box(90, 40, 230, 80), 2.0)
+    rows, columns = np.nonzero(fine >= 128)
+    left, top = 90 + columns.min() / 2, 40 + rows.min() / 2
+    right, bottom = 90 + (columns.max() + 1) / 2, 40 + (rows.max() + 1) / 2
+    assert (left, top, right, bottom) == pytest.approx((140, 55, 200, 65), abs=0.51)
+    rough = sampled(sheet, sheet.box, 0.1)
+    assert rough.sum() / 255 * 100 == pytest.approx(600, rel=0.35)
+    assert IDENTITY(1 + 2j) == 1 + 2j
+
+
+@pytest.mark.parametrize(
+    ("child", "parent", "fit"),
+    [
+        ("near_forearm", "NearUpperArm", 1.0), ("Upper arm", "Forearm", -1.0), ("Hand", "Upper arm", 0.75), ("Ear", "Shin", -0.5),
+        ("Pebble", "Trunk", 0.0), ("Tail 2", "Tail 1", 1.0), ("Tail 1", "Tail 3", -0.5), ("Scarf end", "Scarf", 1.0), ("Left boot", "Left shin", 1.0),
+    ],
+)  # fmt: skip
+def test_names_tell_what_hangs_from_what(child: str, parent: str, fit: float) -> None:
+    assert fits_below(child, parent) == fit
+
+
+def test_the_root_is_told_by_name() -> None:
+    names = ["Hand", "Hips", "Pebble", "Trunk", "Forearm"]
+    assert sorted(names, key=root_rank, reverse=True) == ["Hips", "Trunk", "Pebble", "Forearm", "Hand"]
+    assert kind_of("Near boot buckle") == "belt"
