@@ -12,7 +12,7 @@ from umbrite.rig.change import change
 from umbrite.rig.controls import control_at_rest
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Point
+from umbrite.rig.model import point
 from umbrite.rig.pivots import set_tip
 from umbrite.rig.rest_edits import (
     bone_angle,
@@ -81,9 +81,9 @@ def test_a_branch_is_shifted_with_all_its_art() -> None:
 
 def test_a_bone_with_a_tip_of_its_own_lengthens_too() -> None:
     cap = joint(PUPPET, "Cap")
-    boned = set_tip(PUPPET, cap, 622 + 262j)
+    boned = set_tip(PUPPET, cap, PUPPET.joints[cap].pivot.z - 100j)
     longer, _ = set_bone_length(boned, cap, 150)
-    assert longer.joints[cap].tip == Point(622, 212)
+    assert longer.joints[cap].tip == point(PUPPET.joints[cap].pivot.z - 150j)
 
 
 def test_what_has_no_length_is_refused_in_words() -> None:

@@ -4,6 +4,7 @@ from collections.abc import Callable
 from typing import TYPE_CHECKING, NamedTuple
 
 from umbrite.desk import commands as c
+from umbrite.desk import proposing
 from umbrite.desk.session import STATIONS, Session
 
 if TYPE_CHECKING:
@@ -140,6 +141,25 @@ ACTIONS: tuple[Act, ...] = (
         "arrow-down-to-line",
         _on(c.to_back),
         c.needs_chosen_parts,
+    ),
+    Act("find-joints", "Rig", "Find joints", "N", "rig-find", _on(proposing.find), c.needs_parts, "Pivots"),
+    Act(
+        "take-all",
+        "Rig",
+        "Take all pencilled joints",
+        "",
+        "check",
+        _on(proposing.take_all),
+        proposing.needs_pencilled,
+    ),
+    Act(
+        "leave-all",
+        "Rig",
+        "Leave all pencilled joints",
+        "",
+        "x",
+        _on(proposing.leave_all),
+        proposing.needs_pencilled,
     ),
     Act("pivot", "Rig", "Pivot", "P", "rig-pivot", _tool("Pivots", "pivot"), row="Pivots", tool="pivot"),
     Act("cord", "Rig", "Cord", "D", "rig-cord", _tool("Pivots", "cord"), row="Pivots", tool="cord"),

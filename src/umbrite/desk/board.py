@@ -17,6 +17,7 @@ from PySide6.QtGui import (
 )  # fmt: skip
 from PySide6.QtWidgets import QMenu, QWidget
 
+from umbrite.desk import proposing
 from umbrite.desk.art_layer import ArtLayer
 from umbrite.desk.camera import Camera, fitting
 from umbrite.desk.gestures.base import Feedback, Gesture, Pointer
@@ -64,7 +65,12 @@ class Board(QWidget):
         self.setAccessibleName("Board")
         self.setAccessibleDescription("The puppet, and the handles of the present station")
         self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
-        for signal in (session.selection_changed, session.view_changed, session.tool_changed):
+        for signal in (
+            session.selection_changed,
+            session.view_changed,
+            session.tool_changed,
+            session.proposals_changed,
+        ):
             signal.connect(self.update)
         session.changed.connect(self._on_changed)
         session.station_changed.connect(self._on_station)
@@ -291,8 +297,14 @@ class Board(QWidget):
     def keyPressEvent(self, event: QKeyEvent) -> None:
         key = event.key()
         if key == Qt.Key.Key_Escape:
-            if not self.cancel():
+            if self.cancel():
+                return
+            if self.session.proposals:
+                proposing.leave_all(self.session)
+            else:
                 self.session.select([])
+        elif key in {Qt.Key.Key_Return, Qt.Key.Key_Enter} and self.session.proposals:
+            self._guarded(lambda: proposing.take_all(self.session))
         elif self.dragging and event.matches(QKeySequence.StandardKey.Undo):
             self.cancel()  # comes here where there is no step yet that the action could undo
         elif key == Qt.Key.Key_Space:

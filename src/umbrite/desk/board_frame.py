@@ -33,6 +33,16 @@ class ToolRow(QFrame):
         self._row.activate()
         self.adjustSize()
 
+    def fit(self, width: int) -> None:
+        """Names beside the icons where there is room for them, icons alone where there is not."""
+        for style in (Qt.ToolButtonStyle.ToolButtonTextBesideIcon, Qt.ToolButtonStyle.ToolButtonIconOnly):
+            for button in self.buttons:
+                button.setToolButtonStyle(style)
+            self._row.activate()
+            self.adjustSize()
+            if self.sizeHint().width() <= width:
+                return
+
     def _button(self, action: QAction) -> QToolButton:
         button = KeyedButton(self)
         button.setObjectName("tool")
@@ -205,6 +215,7 @@ class BoardFrame(QWidget):
         empty = not self.session.puppet.parts
         self.welcome.setVisible(empty)
         self.tools.setVisible(not empty)
+        self.tools.fit(self.board.width() - 24)
         self.tools.move(12, 10)
         self.welcome.move(
             (self.board.width() - self.welcome.width()) // 2,

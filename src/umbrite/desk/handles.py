@@ -53,7 +53,7 @@ def _carries(session: Session, upper: str, lower: str) -> bool:
 def handles(session: Session, camera: Camera) -> list[Handle]:
     """All handles of the present station, the ones on top last."""
     if session.station == "Pivots":
-        return list(_rivets(session))
+        return [*_rivets(session), *_pencilled(session)]
     if session.station == "Limbs":
         return [*_rivets(session), *_hooks(session), *_fan_ends(session, camera)]
     if session.station in {"Controls", "Rehearse"}:
@@ -63,7 +63,7 @@ def handles(session: Session, camera: Camera) -> list[Handle]:
 
 def _rivets(session: Session) -> Iterator[Handle]:
     puppet, placed = session.puppet, session.placed
-    hooks = targets(puppet)
+    hooks = {*targets(puppet), *pencilled_joints(session)}
     plain: list[Handle] = []
     wide: list[Handle] = []
     for key in puppet.joints:
@@ -74,6 +74,24 @@ def _rivets(session: Session) -> Iterator[Handle]:
         (wide if carrier else plain).append(Handle("pivot", key, placed.pivot(key), radius))
     yield from sorted(wide, key=lambda handle: -handle.radius)
     yield from plain
+
+
+def pencilled_joints(session: Session) -> set[str]:
+    """Joints that show their pencilled pivot instead of their own."""
+    return (
+        {session.puppet.parts[p.part].joint for p in session.proposals}
+        if session.station == "Pivots"
+        else set()
+    )
+
+
+def _pencilled(session: Session) -> Iterator[Handle]:
+    """Joints that are proposed; the art of a part may be shown moved, its pencilled pivot goes along."""
+    for proposal in session.proposals:
+        key = session.puppet.parts[proposal.part].joint
+        yield Handle(
+            "pencilled", proposal.part, complex(session.placed.joint_map(key)(proposal.pivot)), RIVET - 1
+        )
 
 
 def _hooks(session: Session) -> Iterator[Handle]:

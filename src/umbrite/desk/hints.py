@@ -15,6 +15,7 @@ STATION_HINTS = {
 }  # fmt: skip
 HANDLE_HINTS = {
     ("Pivots", "pivot"): "{name}: drag to move its pivot. The picture stays.",
+    ("Pivots", "pencilled"): "{name}: click to take this joint, drag to correct it first, Alt+click to leave it out.",
     ("Limbs", "pivot"): "{name}: drag from here to the other end of the limb.",
     ("Limbs", "hook"): "{name}: click to see both bend sides and what its target follows.",
     ("Limbs", "limit"): "{name}: drag this end of the fan. Shift steps by 5°, Ctrl sets both ends alike.",

@@ -6,6 +6,7 @@ work by `preview`, and ends it by `settle` (one step of undo) or `spring_back` (
 
 from collections.abc import Iterable, Mapping
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 
@@ -18,6 +19,9 @@ from umbrite.rig.change import exists
 from umbrite.rig.findings import Finding, findings
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
 from umbrite.rig.poses import known_only
+
+if TYPE_CHECKING:
+    from umbrite.art.joint_finding import Proposal
 
 STATIONS = ("Parts", "Pivots", "Limbs", "Controls", "Rehearse")
 FIRST_TOOL = {"Parts": "place", "Pivots": "pivot", "Limbs": "limb", "Controls": "control", "Rehearse": "pose"}
@@ -33,6 +37,7 @@ class Session(QObject):
     tool_changed = Signal()
     view_changed = Signal()
     file_changed = Signal()
+    proposals_changed = Signal()
     said = Signal(str)
 
     def __init__(self, parent: QObject | None = None) -> None:
@@ -47,6 +52,7 @@ class Session(QObject):
         self.station = "Parts"
         self.tool = "place"
         self.views: dict[str, bool] = {"xray": False, "cords": True}
+        self.proposals: tuple[Proposal, ...] = ()
         self._shown = empty
         self._trial: Pose = EMPTY_POSE
         self._plan: Plan | None = None
@@ -145,6 +151,11 @@ class Session(QObject):
         if kept != self.selection:
             self.selection = kept
             self.selection_changed.emit()
+        left = tuple(
+            p for p in self.proposals if exists(self.puppet, p.part) and exists(self.puppet, p.parent)
+        )
+        if left != self.proposals:
+            self.propose(left)
         self.changed.emit(old, self._shown)
         if settled:
             self.file_changed.emit()
@@ -194,6 +205,11 @@ class Session(QObject):
         self.views = {**self.views, name: on}
         self.view_changed.emit()
 
+    def propose(self, proposals: "Iterable[Proposal]") -> None:
+        """Joints that are pencilled on the board until they are taken or left; no part of the puppet."""
+        self.proposals = tuple(proposals)
+        self.proposals_changed.emit()
+
     # Files
 
     def open(self, package: Package, path: Path | None) -> None:
@@ -202,6 +218,7 @@ class Session(QObject):
         self.pictures = Pictures(lambda: self.art)
         self.path = path
         self.selection = ()
+        self.proposals = ()
         self.history = History(State(package.puppet, known_only(package.pose, package.puppet)))
         if path is not None or not package.puppet.parts:
             self.history.mark_saved()

@@ -3,6 +3,7 @@
 from collections.abc import Callable
 from typing import NamedTuple
 
+from umbrite.desk import proposing
 from umbrite.desk.camera import Camera
 from umbrite.desk.gestures import building, rehearsing
 from umbrite.desk.gestures.base import Gesture, Pointer
@@ -102,6 +103,8 @@ def _parts_in(session: Session, one: complex, other: complex) -> list[str]:
 
 def _in_pivots(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
     handle = spot.handle
+    if handle is not None and handle.kind == "pencilled":
+        return _on_pencilled(session, handle.key, pointer)
     if handle is not None:
         if pointer.shift:
             session.toggle([handle.key])
@@ -121,6 +124,14 @@ def _in_pivots(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -
         )
         return Press(_cord(session, camera, joint), picked.click) if joint else picked
     return picked
+
+
+def _on_pencilled(session: Session, part: str, pointer: Pointer) -> Press:
+    if pointer.alt:
+        return Press(click=lambda: proposing.leave(session, part))
+    return Press(
+        lambda: proposing.drag_pencilled(session, part, pointer.at), lambda: proposing.take(session, part)
+    )
 
 
 def _cord(session: Session, camera: Camera, first: str) -> Callable[[], Gesture]:

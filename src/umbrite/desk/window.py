@@ -126,6 +126,7 @@ class Window(QMainWindow):
             session.tool_changed,
             session.view_changed,
             session.file_changed,
+            session.proposals_changed,
         ):
             signal.connect(self._refresh_actions)
         self.strip.lamp_pressed.connect(self.show_findings)

@@ -20,6 +20,7 @@ _KINDS: dict[str, str] = {
     "hair": "face", "fringe": "face", "beard": "face", "cap": "face", "hat": "face", "hood": "face", "crown": "face",
     "glasses": "face", "moustache": "face", "cheek": "face", "cheeks": "face",
     "scarf": "collar", "collar": "collar", "tie": "collar", "necklace": "collar",
+    "scarf tail": "loose end", "scarf end": "loose end", "tie end": "loose end", "ribbon": "loose end",
     "coat tail": "skirt", "skirt": "skirt", "kilt": "skirt", "belt": "belt", "buckle": "belt",
     "tail": "tail", "wing": "wing", "satchel": "load", "bag": "load", "pack": "load", "saddle": "load", "apron": "load",
     "pole": "held", "lamp": "held", "lantern": "held", "staff": "held", "stick": "held", "cup": "held", "kettle": "held",
@@ -29,7 +30,7 @@ _KINDS: dict[str, str] = {
 # What a kind hangs from, the most usual first.
 _PARENTS: dict[str, tuple[str, ...]] = {
     "trunk": ("hips",), "neck": ("trunk", "hips"), "head": ("neck", "trunk"), "eye": ("head",), "pupil": ("eye", "head"),
-    "face": ("head",), "collar": ("neck", "trunk", "head"),
+    "face": ("head",), "collar": ("neck", "trunk", "head"), "loose end": ("collar", "loose end"),
     "upper arm": ("trunk", "hips", "head"), "forearm": ("upper arm",), "hand": ("forearm", "upper arm"), "finger": ("hand",),
     "thigh": ("hips", "trunk"), "shin": ("thigh",), "foot": ("shin", "thigh"), "toe": ("foot",),
     "tail": ("hips", "trunk"), "wing": ("trunk",), "skirt": ("hips", "trunk"), "belt": ("hips", "trunk"),

@@ -67,3 +67,56 @@ def rename(puppet: Puppet, key: str, name: str) -> Puppet:
 def core_of(name: str) -> str:
     """The name without its side: 'Near upper arm' gives 'upper arm'."""
     return " ".join(word for word in words_of(name) if word not in _SIDE_WORDS)
+
+
+_SWAPS = {
+    "near": "far", "far": "near", "left": "right", "right": "left", "l": "r", "r": "l",
+    "Near": "Far", "Far": "Near", "Left": "Right", "Right": "Left", "L": "R", "R": "L",
+    "NEAR": "FAR", "FAR": "NEAR", "LEFT": "RIGHT", "RIGHT": "LEFT",
+}  # fmt: skip
+
+
+def swapped(name: str) -> str:
+    """The name of the other side: 'Near hand' gives 'Far hand'; a name without a side stays as it is."""
+    words = re.split(r"([A-Za-z]+)", re.sub(r"(?<=[a-z])(?=[A-Z])", "\0", name))
+    return "".join(_SWAPS.get(word, word) for word in words).replace("\0", "")
+
+
+def renamed(puppet: Puppet, names: dict[str, str]) -> Puppet:
+    """Give many things new names at once; they may take each other's. Refuses empty names and names given twice."""
+    for letter in KINDS:
+        keys = {key: " ".join(name.split()) for key, name in names.items() if key[0] == letter}
+        left = [thing(puppet, key).name for key in getattr(puppet, KINDS[letter]) if key not in keys]
+        for key, name in keys.items():
+            if not name:
+                raise RigError(
+                    f"{thing(puppet, key).name} would lose its name. Leave at least one letter in it."
+                )
+            if name in left:
+                raise RigError(
+                    f"The name {name} would be there twice. Give one of them a number or another name."
+                )
+            left.append(name)
+        for key, name in keys.items():
+            puppet = change(puppet, key, name=name)
+    return puppet
+
+
+def replaced(puppet: Puppet, keys: Iterable[str], find: str, put_in: str) -> dict[str, str]:
+    """New names with a text put in for another, whatever its case; only the names that change."""
+    if not find:
+        return {}
+    pattern = re.compile(re.escape(find), re.IGNORECASE)
+    names = {key: str(thing(puppet, key).name) for key in keys}
+    return {key: new for key, name in names.items() if (new := pattern.sub(lambda _: put_in, name)) != name}
+
+
+def numbered(keys: Iterable[str], stem: str, first: int = 1) -> dict[str, str]:
+    """New names of one stem, numbered in the order given."""
+    return {key: f"{stem} {first + i}".strip() for i, key in enumerate(keys)}
+
+
+def side_swapped(puppet: Puppet, keys: Iterable[str]) -> dict[str, str]:
+    """New names with the other side; only the names that tell one."""
+    names = {key: str(thing(puppet, key).name) for key in keys}
+    return {key: swapped(name) for key, name in names.items() if swapped(name) != name}

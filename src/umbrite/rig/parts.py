@@ -8,7 +8,7 @@ from umbrite.rig.affine import Affine, linear
 from umbrite.rig.change import change, get_part, new_id, put, require_finite, take_out
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import children, parts_on, users_of
-from umbrite.rig.model import Drawing, Joint, Part, Placement, Puppet, point
+from umbrite.rig.model import Drawing, Joint, Part, Placement, Puppet, on_grid, point
 from umbrite.rig.names import names_like, side_of, unique
 
 
@@ -24,6 +24,7 @@ def add_part(puppet: Puppet, name: str, drawing: Drawing, placement: Placement) 
     Returns the new puppet and the part's id.
     """
     require_finite(placement.x, placement.y, placement.scale_x, placement.scale_y, what="A part's place")
+    placement = _gridded(placement)
     puppet, joint_key = new_id(puppet, "j")
     puppet, part_key = new_id(puppet, "p")
     middle = board_from_drawing(placement)(complex(drawing.width / 2, drawing.height / 2))
@@ -34,13 +35,17 @@ def add_part(puppet: Puppet, name: str, drawing: Drawing, placement: Placement) 
     return replace(puppet, order=(*puppet.order, part_key)), part_key
 
 
+def _gridded(placement: Placement) -> Placement:
+    return replace(placement, x=on_grid(placement.x), y=on_grid(placement.y))
+
+
 def place_part(puppet: Puppet, key: str, placement: Placement) -> Puppet:
     """Move, turn, scale or skew the drawing of a part at rest; its joint's pivot goes along unless it was set."""
     require_finite(
         placement.x, placement.y, placement.turn, placement.scale_x, placement.scale_y, placement.skew,
         what="A part's place",
     )  # fmt: skip
-    part = get_part(puppet, key)
+    part, placement = get_part(puppet, key), _gridded(placement)
     puppet = change(puppet, key, placement=placement)
     joint = puppet.joints[part.joint]
     if joint.pivot_set or parts_on(puppet, part.joint) != [key]:
@@ -109,3 +114,19 @@ def remove_part(puppet: Puppet, key: str) -> Puppet:
     for child in children(puppet, part.joint):
         puppet = change(puppet, child, parent=parent)
     return take_out(puppet, part.joint)
+
+
+def exchange_drawing(puppet: Puppet, key: str, drawing: Drawing, corner: complex | None = None) -> Puppet:
+    """Give a part, and all that share its drawing, a revised drawing; pivot, joint and order stay.
+
+    `corner` tells where the new drawing's corner lies in the old one's pixels; without it both have the same middle.
+    """
+    part = get_part(puppet, key)
+    if corner is None:
+        corner = complex(part.drawing.width - drawing.width, part.drawing.height - drawing.height) / 2
+    for other, item in puppet.parts.items():
+        if other == key or (part.shares and item.shares == part.shares):
+            at = board_from_drawing(item.placement)(corner)
+            place = _gridded(replace(item.placement, x=at.real, y=at.imag))
+            puppet = change(puppet, other, drawing=drawing, placement=place)
+    return puppet

@@ -3,9 +3,9 @@
 import math
 
 from umbrite.rig.angles import wrapped
-from umbrite.rig.change import change, get_joint, require_finite
+from umbrite.rig.change import change, get_joint, get_part, require_finite
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import targets
+from umbrite.rig.family import set_parent, targets
 from umbrite.rig.model import Limb, Puppet, point
 
 # Below this bend a limb counts as drawn straight.
@@ -21,6 +21,14 @@ def move_pivot(puppet: Puppet, key: str, to: complex) -> Puppet:
     before = puppet
     puppet = change(puppet, key, pivot=point(to), pivot_set=True)
     return keep_limbs(before, puppet)
+
+
+def join_parts(puppet: Puppet, part: str, parent: str, pivot: complex) -> Puppet:
+    """Let a part turn about a board point and hang from another part; nothing moves. Refuses what `set_parent` refuses."""
+    key, above = get_part(puppet, part).joint, get_part(puppet, parent).joint
+    if key == above:
+        return move_pivot(puppet, key, pivot)
+    return set_parent(move_pivot(puppet, key, pivot), [key], above)
 
 
 def move_limb_tip(puppet: Puppet, limb_key: str, to: complex) -> Puppet:

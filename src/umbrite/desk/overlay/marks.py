@@ -111,6 +111,32 @@ def cord(painter: QPainter, start: QPointF, end: QPointF, *, lit: bool = False, 
         painter.drawPath(path)
 
 
+def pencil_cord(painter: QPainter, start: QPointF, end: QPointF) -> None:
+    """A proposed link: a thin broken pencil line with an arrow's head where it would hang."""
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.setPen(pen(look.with_alpha(look.PAPER, 210), 3.4))
+    painter.drawLine(start, end)
+    painter.setPen(pen(look.INK, 1.3, Qt.PenStyle.DashLine))
+    painter.drawLine(start, end)
+
+
+def pencil_rivet(painter: QPainter, at: QPointF, *, sure: bool, hot: bool) -> None:
+    """A proposed pivot: a hollow, dashed rivet with a cross in it, or a question mark where it is doubtful."""
+    radius = 9.0 if hot else 7.5
+    painter.setPen(pen(look.PAPER, 4.5))
+    painter.setBrush(look.with_alpha(look.LAMP if hot else look.PAPER, 235))
+    painter.drawEllipse(at, radius, radius)
+    painter.setPen(pen(look.INK, 1.5, Qt.PenStyle.DashLine))
+    painter.drawEllipse(at, radius, radius)
+    painter.setPen(pen(look.INK, 1.4))
+    if sure:
+        painter.drawLine(at - QPointF(3, 0), at + QPointF(3, 0))
+        painter.drawLine(at - QPointF(0, 3), at + QPointF(0, 3))
+    else:
+        painter.setFont(look.font(9, QFont.Weight.Bold))
+        painter.drawText(QRectF(at.x() - 8, at.y() - 8, 16, 16), Qt.AlignmentFlag.AlignCenter, "?")
+
+
 def hook(painter: QPainter, at: QPointF, side: Side, *, lit: bool = False, hot: bool = False) -> None:
     """A target: a hook that hangs below the tip it holds."""
     path = QPainterPath(at + QPointF(0, 7))

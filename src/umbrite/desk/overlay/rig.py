@@ -46,6 +46,7 @@ def paint(painter: QPainter, scene: Scene) -> None:
     if station == "Pivots":
         _cords(painter, scene)
         _rivets(painter, scene)
+        _pencilled(painter, scene)
     elif station == "Limbs":
         _limbs(painter, scene)
         _fans(painter, scene)
@@ -116,7 +117,7 @@ def _rivets(painter: QPainter, scene: Scene) -> None:
     session, camera = scene.session, scene.camera
     puppet, placed = session.puppet, session.placed
     chosen = {*session.selected("j"), *scene.feedback.lit}
-    hooks = targets(puppet)
+    hooks = {*targets(puppet), *grasp.pencilled_joints(session)}
     carriers = [key for key in puppet.joints if key not in hooks and is_carrier(puppet, key)]
     widths = {key: grasp.washer_radius(session, key) for key in carriers}
     for key in sorted(carriers, key=lambda k: -widths[k]):
@@ -135,6 +136,28 @@ def _rivets(painter: QPainter, scene: Scene) -> None:
             painter, camera.point(placed.pivot(key)), joint.side,
             set_=joint.pivot_set, lit=lit, hot=_hot(scene, key, "pivot"),
         )  # fmt: skip
+
+
+def _pencilled(painter: QPainter, scene: Scene) -> None:
+    """Proposed joints: a pencil cord to what shall carry it, and a hollow rivet; doubtful ones with a question mark."""
+    session, camera = scene.session, scene.camera
+    puppet, placed = session.puppet, session.placed
+    pivots = {p.part: p.pivot for p in session.proposals}
+    for proposal in session.proposals:
+        key, above = (puppet.parts[part].joint for part in (proposal.part, proposal.parent))
+        start = camera.point(complex(placed.joint_map(key)(proposal.pivot)))
+        upper = pivots.get(proposal.parent, puppet.joints[above].pivot.z)
+        end = camera.point(complex(placed.joint_map(above)(upper)))
+        marks.pencil_cord(painter, start, end)
+    for proposal in session.proposals:
+        key = puppet.parts[proposal.part].joint
+        at = camera.point(complex(placed.joint_map(key)(proposal.pivot)))
+        hot = _hot(scene, proposal.part, "pencilled")
+        marks.pencil_rivet(painter, at, sure=proposal.confidence >= 0.5, hot=hot)
+        if hot and not scene.feedback.readout:
+            names = puppet.parts[proposal.part].name, puppet.parts[proposal.parent].name
+            text = f"{names[0]} on {names[1]}, {proposal.confidence:.0%} sure"
+            marks.label(painter, scene.pointer, text, scene.size)
 
 
 def limb_points(session: Session, limb: Limb) -> list[complex]:

@@ -1,0 +1,162 @@
+"""Copies: complete, independent of the original, mirrored exactly; names in bulk."""
+
+import msgspec
+import pytest
+from hypothesis import assume, given
+from hypothesis import strategies as st
+from msgspec.structs import replace
+
+from demo_puppet import joint, part, wick
+from strategies import EDITS, puppets
+from umbrite.rig.affine import Affine, after
+from umbrite.rig.copying import Way, centre_line, copy_branches
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.links import add_link
+from umbrite.rig.model import Puppet
+from umbrite.rig.names import numbered, renamed, replaced, side_swapped, swapped
+from umbrite.rig.parts import board_from_drawing
+
+WICK = wick()
+
+
+def other_arm(way: Way, puppet: Puppet = WICK) -> tuple[Puppet, dict[str, str]]:
+    return copy_branches(puppet, [joint(puppet, "Near upper arm")], way)
+
+
+def test_the_mirrored_arm_brings_limb_limits_target_control_and_lamp_and_refers_to_nothing_old() -> None:
+    copied, new = other_arm(Way(line=centre_line(WICK, [joint(WICK, "Near upper arm")])))
+    assert invariants(copied) == []
+    assert {copied.parts[new[part(WICK, n)]].name for n in ("Near upper arm", "Near hand")} == {
+        "Far upper arm 2",
+        "Far hand 2",
+    }
+    old = next(limb for limb in WICK.limbs.values() if limb.name == "Near arm")
+    limb = next(item for key, item in copied.limbs.items() if key not in WICK.limbs)
+    assert limb.bend == -old.bend
+    assert limb.side == "far"
+    lower = joint(WICK, "Near forearm")
+    one, other = WICK.joints[lower].limit, copied.joints[new[lower]].limit
+    assert one is not None
+    assert other is not None
+    assert (other.smallest, other.largest) == (-one.largest, -one.smallest)
+    control = next(item for key, item in copied.controls.items() if key not in WICK.controls)
+    assert control.moves == limb.target == new[old.target]
+    made = {
+        key: value
+        for field in ("joints", "parts", "limbs", "controls")
+        for key, value in getattr(copied, field).items()
+        if key in new.values()
+    }
+    text = msgspec.json.encode(made).decode()
+    assert not any(f'"{key}"' in text for key in new)
+    assert copied.joints[new[joint(WICK, "Near upper arm")]].parent == joint(WICK, "Trunk")
+
+
+@given(puppets(EDITS), st.data(), st.floats(-500, 1500))
+def test_mirrored_twice_is_the_original_to_the_bit(puppet: Puppet, data: st.DataObject, line: float) -> None:
+    assume(puppet.joints)
+    key = data.draw(st.sampled_from(list(puppet.joints)))
+    once, new = copy_branches(puppet, [key], Way(line=line))
+    assert invariants(once) == []
+    twice, again = copy_branches(once, [new[key]], Way(line=line))
+    assert invariants(twice) == []
+    for old, middle in new.items():
+        if middle not in again or old[0] not in "jplc":
+            continue
+        field = {"j": "joints", "p": "parts", "l": "limbs", "c": "controls"}[old[0]]
+        first, second = getattr(puppet, field)[old], getattr(twice, field)[again[middle]]
+        if old[0] == "j":
+            assert (first.pivot, first.tip, first.limit, first.give) == (
+                second.pivot,
+                second.tip,
+                second.limit,
+                second.give,
+            )
+        elif old[0] == "p":
+            assert (first.placement, first.drawing) == (second.placement, second.drawing)
+        elif old[0] == "l":
+            assert (first.bend, first.tip, first.soften) == (second.bend, second.tip, second.soften)
+        else:
+            assert (first.offset, first.kind) == (second.offset, second.kind)
+
+
+@given(puppets(EDITS), st.data(), st.booleans())
+def test_a_copy_changes_nothing_that_was_there(puppet: Puppet, data: st.DataObject, mirrored: bool) -> None:  # noqa: FBT001
+    assume(puppet.joints)
+    keys = data.draw(st.sets(st.sampled_from(list(puppet.joints)), min_size=1))
+    way = Way(line=300.0) if mirrored else Way(shift=40 - 30j)
+    copied, new = copy_branches(puppet, keys, way)
+    assert invariants(copied) == []
+    for field in ("joints", "parts", "limbs", "controls"):
+        for key, item in getattr(puppet, field).items():
+            assert getattr(copied, field)[key] == item
+    assert [key for key in copied.order if key in puppet.parts] == list(puppet.order)
+    assert set(new).isdisjoint(new.values())
+
+
+def test_a_mirrored_drawing_lies_as_a_looking_glass_shows_it() -> None:
+    copied, new = other_arm(Way(line=600.0))
+    flip = Affine(0j, -1 + 0j, 1200 + 0j)
+    for name in ("Near upper arm", "Lamp pole"):
+        key = part(WICK, name)
+        wanted = after(flip, board_from_drawing(WICK.parts[key].placement))
+        found = board_from_drawing(copied.parts[new[key]].placement)
+        assert all(a == pytest.approx(b, abs=1e-9) for a, b in zip(wanted, found, strict=True))
+
+
+def test_a_moved_copy_keeps_bend_and_limits_and_far_copies_lie_behind() -> None:
+    copied, new = copy_branches(WICK, [joint(WICK, "Near thigh")], Way(shift=90 - 10j))
+    limb = next(item for key, item in copied.limbs.items() if key not in WICK.limbs)
+    assert limb.bend == next(item for item in WICK.limbs.values() if item.name == "Near leg").bend
+    shin = joint(WICK, "Near shin")
+    assert copied.joints[new[shin]].limit == WICK.joints[shin].limit
+    places = [copied.order.index(key) for key in (new[part(WICK, "Near foot")], part(WICK, "Near foot"))]
+    assert places[0] < places[1]
+
+
+def test_the_other_hand_hangs_from_the_other_arm() -> None:
+    copied, new = copy_branches(WICK, [joint(WICK, "Near foot")], Way(line=600.0))
+    assert copied.joints[new[joint(WICK, "Near foot")]].parent == joint(WICK, "Far shin")
+
+
+def test_links_within_a_branch_are_copied_with_their_signs() -> None:
+    upper, lower, head = (joint(WICK, name) for name in ("Near upper arm", "Near forearm", "Head"))
+    linked, _ = add_link(WICK, f"{upper}.turn", f"{lower}.turn", [(-1, -2), (1, 3)])
+    linked, _ = add_link(linked, f"{upper}.scale_y", f"{head}.turn", [(0, 0), (1, 1)])
+    copied, new = other_arm(Way(line=600.0), linked)
+    made = [link for key, link in copied.links.items() if key not in linked.links]
+    assert [(link.source, link.drives) for link in made] == [(f"{new[upper]}.turn", f"{new[lower]}.turn")]
+    assert [(p.x, p.y) for p in made[0].points] == [(-1, -3), (1, 2)]
+
+
+def test_nothing_to_copy_is_refused() -> None:
+    with pytest.raises(RigError, match="something to copy"):
+        copy_branches(WICK, [], Way())
+
+
+@pytest.mark.parametrize(
+    ("name", "other"),
+    [("Near hand", "Far hand"), ("left_arm", "right_arm"), ("armL", "armR"), ("Foot R", "Foot L"), ("Lantern", "Lantern"), ("Farmer", "Farmer"), ("leftFoot", "rightFoot")],
+)  # fmt: skip
+def test_names_swap_their_side_and_back(name: str, other: str) -> None:
+    assert swapped(name) == other
+    assert swapped(other) == name
+
+
+def test_many_names_change_at_once_even_where_they_trade_places() -> None:
+    keys = [part(WICK, name) for name in ("Near hand", "Far hand")]
+    traded = renamed(WICK, side_swapped(WICK, keys))
+    assert [traded.parts[key].name for key in keys] == ["Far hand", "Near hand"]
+    mitts = renamed(WICK, replaced(WICK, keys, "HAND", "mitt"))
+    assert [mitts.parts[key].name for key in keys] == ["Near mitt", "Far mitt"]
+    assert [renamed(WICK, numbered(keys, "Glove", 3)).parts[key].name for key in keys] == [
+        "Glove 3",
+        "Glove 4",
+    ]
+    with pytest.raises(RigError, match="twice"):
+        renamed(WICK, {keys[0]: "Cap"})
+    with pytest.raises(RigError, match="lose its name"):
+        renamed(WICK, replaced(WICK, keys[:1], "Near hand", " "))
+    assert replaced(WICK, keys, "", "x") == {}
+    assert replace(WICK) == WICK

@@ -1,0 +1,120 @@
+"""Placing art: as one thing, aligned, spread, laid out apart; and exchanged drawings that keep the rig."""
+
+import cmath
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from demo_puppet import joint, part, wick
+from strategies import EDITS, puppets
+from umbrite.rig.affine import Affine, after, around
+from umbrite.rig.copying import Way, copy_branches
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import Drawing, Placement, Puppet
+from umbrite.rig.parts import add_part, board_from_drawing, exchange_drawing
+from umbrite.rig.placing import (
+    align,
+    around_parts,
+    distribute,
+    fanned_out,
+    linear_taking,
+    part_box,
+    transform_parts,
+    with_place,
+)
+
+WICK = wick()
+ARM = [part(WICK, name) for name in ("Near upper arm", "Near forearm", "Near hand")]
+
+
+def tiles(*places: tuple[float, float, int, int]) -> Puppet:
+    puppet = Puppet()
+    for i, (x, y, w, h) in enumerate(places):
+        puppet, _ = add_part(puppet, f"Tile {i}", Drawing("0" * 64, w, h), Placement(x, y))
+    return puppet
+
+
+@given(st.floats(-3, 3), st.floats(0.2, 3), st.floats(-0.8, 0.8))
+def test_many_parts_are_turned_scaled_and_skewed_as_one(turn: float, scale: float, skew: float) -> None:
+    m = around(500 + 700j, scale * cmath.exp(1j * turn), skew + 0j)
+    moved = transform_parts(WICK, ARM, m)
+    assert invariants(moved) == []
+    for key in ARM:
+        wanted = after(m, board_from_drawing(WICK.parts[key].placement))
+        found = board_from_drawing(moved.parts[key].placement)
+        assert all(a == pytest.approx(b, abs=1e-6) for a, b in zip(wanted, found, strict=True))
+    assert moved.joints == WICK.joints  # pivots that were set stay
+
+
+def test_parts_are_aligned_to_each_edge_and_spread_evenly() -> None:
+    puppet = tiles((0, 0, 10, 40), (100, 30, 30, 10), (37, 90, 20, 20))
+    keys = list(puppet.order)
+    for edge, side in (("left", 0), ("top", 1), ("right", 2), ("bottom", 3)):
+        boxes = [part_box(align(puppet, keys, edge), key) for key in keys]
+        assert len({box[side] for box in boxes}) == 1
+    for edge, low, high in (("centre", 0, 2), ("middle", 1, 3)):
+        boxes = [part_box(align(puppet, keys, edge), key) for key in keys]
+        assert len({box[low] + box[high] for box in boxes}) == 1
+    boxes = sorted(part_box(distribute(puppet, keys, "across"), key) for key in keys)
+    assert boxes[1].left - boxes[0].right == pytest.approx(boxes[2].left - boxes[1].right)
+    assert (boxes[0].left, boxes[2].right) == (0, 130)
+    with pytest.raises(RigError, match="three or more"):
+        distribute(puppet, keys[:2], "down")
+    with pytest.raises(RigError, match="two or more"):
+        align(puppet, keys[:1], "left")
+
+
+@given(puppets(EDITS))
+def test_fanned_out_no_two_lie_on_one_another_and_nothing_is_changed(puppet: Puppet) -> None:
+    shifts = fanned_out(puppet)
+    boxes = []
+    for joint_key, by in shifts.items():
+        box = around_parts(
+            puppet,
+            [k for k in puppet.order if puppet.parts[k].joint == joint_key and puppet.parts[k].visible],
+        )
+        boxes.append((box.left + by.real, box.top + by.imag, box.right + by.real, box.bottom + by.imag))
+    for i, one in enumerate(boxes):
+        for other in boxes[i + 1 :]:
+            apart = one[2] <= other[0] or other[2] <= one[0] or one[3] <= other[1] or other[3] <= one[1]
+            assert apart
+
+
+def test_numbers_of_a_place_are_set_about_the_middle() -> None:
+    key = ARM[0]
+    middle = complex(WICK.parts[key].drawing.width / 2, WICK.parts[key].drawing.height / 2)
+    turned = with_place(WICK, key, turn=0.7, scale_x=2.0)
+    for puppet in (WICK, turned):
+        assert board_from_drawing(puppet.parts[key].placement)(middle) == pytest.approx(
+            board_from_drawing(WICK.parts[key].placement)(middle), abs=1e-6
+        )
+    assert with_place(WICK, key, x=12.5).parts[key].placement.x == 12.5
+
+
+def test_an_exchanged_drawing_keeps_pivot_place_and_binding_and_reaches_linked_copies_only() -> None:
+    key = part(WICK, "Near hand")
+    linked, new = copy_branches(WICK, [joint(WICK, "Near hand")], Way(shift=50 + 0j), linked=True)
+    loose, other = copy_branches(linked, [joint(linked, "Near hand")], Way(shift=90 + 0j))
+    size = WICK.parts[key].drawing
+    revised = Drawing("1" * 64, size.width, size.height)
+    found = exchange_drawing(loose, key, revised)
+    assert invariants(found) == []
+    assert found.joints == loose.joints
+    assert found.order == loose.order
+    assert found.parts[key].placement == loose.parts[key].placement
+    assert found.parts[new[key]].drawing == revised
+    assert found.parts[other[key]].drawing == size
+    larger = exchange_drawing(WICK, key, Drawing("2" * 64, size.width + 20, size.height + 10))
+    assert larger.parts[key].placement.x == WICK.parts[key].placement.x - 10
+    cornered = exchange_drawing(WICK, key, Drawing("2" * 64, 5, 5), corner=3 + 4j)
+    assert cornered.parts[key].placement.y == WICK.parts[key].placement.y + 4
+
+
+def test_a_linear_map_is_found_from_two_directions() -> None:
+    a, b = linear_taking(2 + 0j, 1 + 3j, 1j, 4 - 1j)
+    m = Affine(a, b, 0j)
+    assert m(2 + 0j) == pytest.approx(1j)
+    assert m(1 + 3j) == pytest.approx(4 - 1j)
+    assert linear_taking(1 + 0j, 2 + 0j, 1j, 1j) == (1, 0)
