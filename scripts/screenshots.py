@@ -40,7 +40,7 @@ def point_at(window: Window, z: complex, kind: QMouseEvent.Type, *, held: bool) 
 
 
 def parts(window: Window) -> None:
-    window.files.open(DEMO / "wick.ora")
+    window.files.open(DEMO / "wick.ora", ask=False)
     window.session.select(
         [next(k for k, p in window.session.puppet.parts.items() if p.name == "Near forearm")]
     )

@@ -1,6 +1,7 @@
 """A real window for each test, with fresh settings and dialogs that answer for a person; nothing may leak."""
 
 from collections.abc import Callable, Iterator
+from contextlib import AbstractContextManager, nullcontext
 from pathlib import Path
 from typing import Literal
 
@@ -12,9 +13,11 @@ from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS
 from umbrite.desk.board import Board
+from umbrite.desk.import_table import Chosen
 from umbrite.desk.look import dress
 from umbrite.desk.session import Session
 from umbrite.desk.window import Window
+from umbrite.files.layers import Layered, Watch, unwatched
 
 LEFT = Qt.MouseButton.LeftButton
 NONE = Qt.KeyboardModifier.NoModifier
@@ -29,6 +32,7 @@ class Answers:
         self.save_path: Path | None = None
         self.unsaved: Literal["save", "drop", "stay"] = "stay"
         self.asked: list[str] = []
+        self.layers: Callable[[Layered], Chosen | None] = lambda layered: Chosen(layered, carriers=False)
 
     def path_to_open(self, _folder: Path | None) -> Path | None:
         self.asked.append("open")
@@ -41,6 +45,14 @@ class Answers:
     def path_to_save(self, suggestion: Path, ending: str) -> Path | None:
         self.asked.append(f"save {suggestion.name} {ending}")
         return self.save_path
+
+    def choose_layers(self, layered: Layered) -> Chosen | None:
+        self.asked.append(f"layers of {layered.name}")
+        return self.layers(layered)
+
+    @staticmethod
+    def watch(_what: str) -> AbstractContextManager[Watch]:
+        return nullcontext(unwatched)
 
     def about_unsaved(self, name: str) -> Literal["save", "drop", "stay"]:
         self.asked.append(f"unsaved {name}")

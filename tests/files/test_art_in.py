@@ -9,7 +9,7 @@ import pytest
 
 from demo_puppet import ASSETS, wick
 from umbrite.files.errors import FileError
-from umbrite.files.layers import Layer, Layered, add_layers, puppet_from
+from umbrite.files.layers import CancelledError, Layer, Layered, add_layers, layer_of, puppet_from
 from umbrite.files.opening import open_any, read_art
 from umbrite.files.openraster import read_openraster, write_openraster
 from umbrite.files.package import Package
@@ -17,6 +17,14 @@ from umbrite.files.pictures_in import read_folder, read_pictures
 from umbrite.files.png import decode, encode
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet
+
+
+def layer(
+    name: str, picture: np.ndarray, x: int = 0, y: int = 0, opacity: float = 1.0, *, visible: bool = True
+) -> Layer:
+    made = layer_of(name, picture, x, y, opacity=opacity, visible=visible)
+    assert made is not None
+    return made
 
 
 def blot(width: int = 8, height: int = 6, colour: tuple[int, ...] = (200, 50, 30, 255)) -> np.ndarray:
@@ -42,15 +50,14 @@ def test_the_folder_of_pictures_gives_the_same_puppet_as_the_layered_picture() -
 
 
 def test_a_layered_picture_survives_the_round_trip(tmp_path: Path) -> None:
-    layers = (Layer("Back", blot(), 3, 4), Layer("Front <&>", blot(5, 5), -2, 0, 0.5, visible=False))
+    layers = (layer("Back", blot(), 3, 4), layer("Front <&>", blot(5, 5), -2, 0, 0.5, visible=False))
     path = tmp_path / "two.ora"
     write_openraster(path, Layered("two", 30, 20, layers))
     again = read_openraster(path)
     assert (again.width, again.height) == (30, 20)
     for before, after in zip(layers, again.layers, strict=True):
         assert (after.picture == before.picture).all()
-        assert after[0] == before[0]
-        assert after[2:] == before[2:]
+        assert after == before
 
 
 def ora(path: Path, stack: str, **members: bytes) -> Path:
@@ -69,7 +76,8 @@ def test_groups_hand_down_place_opacity_and_visibility(tmp_path: Path) -> None:
       <layer src="a.png"/></stack></image>"""
     layers = read_openraster(ora(tmp_path / "g.ora", stack, a=encode(blot()))).layers
     assert [layer.name for layer in layers] == ["Layer", "Hand", "Top"]
-    assert layers[1][2:] == (10, 5, 0.25, False)
+    assert (layers[1].x, layers[1].y, layers[1].opacity, layers[1].visible) == (10, 5, 0.25, False)
+    assert layers[1].groups == ("Arm",)
     package = puppet_from(read_openraster(tmp_path / "g.ora"))
     hand = next(part for part in package.puppet.parts.values() if part.name == "Hand")
     assert (hand.opacity, hand.visible) == (0.25, False)
@@ -147,10 +155,44 @@ def test_a_picture_that_is_too_large_is_not_unpacked() -> None:
 
 def test_added_layers_lie_in_front_and_clear_ones_are_left_out() -> None:
     package = Package(Puppet(), {}, {})
-    package, first = add_layers(
-        package, [Layer("Arm", blot(), 0, 0), Layer("Clear", blot(colour=(9, 9, 9, 0)), 0, 0)]
-    )
-    package, second = add_layers(package, [Layer("Arm", blot(), 50, 0)])
+    assert layer_of("Clear", blot(colour=(9, 9, 9, 0))) is None
+    package, first = add_layers(package, [layer("Arm", blot())])
+    package, second = add_layers(package, [layer("Arm", blot(), 50, 0)])
     assert package.puppet.order == (*first, *second)
     assert [part.name for part in package.puppet.parts.values()] == ["Arm", "Arm 2"]
     assert len(package.art) == 1
+
+
+def test_groups_become_carriers_where_that_is_wanted(tmp_path: Path) -> None:
+    stack = """<image w="40" h="30"><stack>
+      <stack name="Arm"><layer name="Upper" src="a.png"/><stack name="Lower"><layer name="Hand" src="a.png"/>
+      <layer name="Fore" src="a.png"/></stack></stack><layer name="Body" src="a.png"/></stack></image>"""
+    layered = read_openraster(ora(tmp_path / "g.ora", stack, a=encode(blot())))
+    puppet = puppet_from(layered, carriers=True).puppet
+    assert invariants(puppet) == []
+    parents = {
+        joint.name: joint.parent and puppet.joints[joint.parent].name for joint in puppet.joints.values()
+    }
+    assert parents == {
+        "Body": None,
+        "Hand": "Lower",
+        "Fore": "Lower",
+        "Upper": "Arm",
+        "Lower": "Arm",
+        "Arm": None,
+    }
+
+
+def test_reading_is_watched_and_can_be_cancelled_at_any_layer() -> None:
+    seen: list[tuple[int, int, str]] = []
+
+    def watch(done: int, of: int, name: str) -> None:
+        seen.append((done, of, name))
+        if done == 3:
+            raise CancelledError("Stopped.")
+
+    with pytest.raises(CancelledError):
+        read_art([ASSETS / "wick.ora"], watch)
+    assert [(done, of) for done, of, _ in seen] == [(0, 25), (1, 25), (2, 25), (3, 25)]
+    with pytest.raises(CancelledError):
+        read_art([ASSETS / "wick-pictures"], watch)

@@ -12,6 +12,7 @@ from demo_puppet import ASSETS, control, joint
 from journeys.conftest import Person
 from umbrite.demo.wick import JOINTS
 from umbrite.desk.handles import fan_directions, fan_radius
+from umbrite.desk.import_table import ImportTable
 from umbrite.desk.window import Window
 from umbrite.files.package import load
 from umbrite.rig.angles import shown_degrees
@@ -46,9 +47,21 @@ def type_path(person: Person, path: Path) -> None:
         dialog.reject()
 
 
+def take_layers(person: Person) -> None:
+    """Accept the table of layers as it is, with a key, when it comes up."""
+    dialog = QApplication.activeModalWidget()
+    if isinstance(dialog, ImportTable):
+        person.settle(200)
+        person.key("Return")
+    else:
+        QTimer.singleShot(250, lambda: take_layers(person))
+
+
 def while_modal(person: Person, path: Path, key: str) -> None:
     """Press the key that opens a dialog and answer it from within the dialog's own loop."""
     QTimer.singleShot(500, lambda: type_path(person, path))
+    if path.suffix == ".ora":
+        QTimer.singleShot(900, lambda: take_layers(person))
     person.key(key)
     person.settle(700)
     # A window manager gives the keys back to the window when a dialog closes; this display has none.

@@ -10,11 +10,10 @@ import numpy as np
 from msgspec.structs import replace
 from PySide6.QtGui import QGuiApplication
 
-from umbrite.art.pictures import trimmed
 from umbrite.demo.paper import cut, grain
 from umbrite.demo.rigging import rig_wick
 from umbrite.demo.wick import HEIGHT, WIDTH, pieces
-from umbrite.files.layers import Layer, Layered, puppet_from
+from umbrite.files.layers import Layered, layer_of, puppet_from
 from umbrite.files.openraster import write_openraster
 from umbrite.files.package import save
 from umbrite.files.png import encode
@@ -26,8 +25,8 @@ def draw_wick() -> Layered:
     sheet = grain(WIDTH, HEIGHT)
     layers = []
     for piece in pieces():
-        picture, x, y = trimmed(cut(piece, WIDTH, HEIGHT, sheet))
-        layers.append(Layer(piece.name, picture, x, y))
+        layer = layer_of(piece.name, cut(piece, WIDTH, HEIGHT, sheet))
+        layers.extend([layer] if layer is not None else [])
     return Layered("Wick", WIDTH, HEIGHT, tuple(layers))
 
 
@@ -38,8 +37,7 @@ def write_pictures(folder: Path, layered: Layered) -> None:
         old.unlink()
     for i, layer in enumerate(layered.layers):
         sheet = np.zeros((layered.height, layered.width, 4), np.uint8)
-        height, width = layer.picture.shape[:2]
-        sheet[layer.y : layer.y + height, layer.x : layer.x + width] = layer.picture
+        sheet[layer.y : layer.y + layer.height, layer.x : layer.x + layer.width] = layer.picture
         (folder / f"{i + 1:02d} {layer.name}.png").write_bytes(encode(sheet))
 
 

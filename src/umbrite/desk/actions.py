@@ -3,9 +3,11 @@
 from collections.abc import Callable
 from typing import TYPE_CHECKING, NamedTuple
 
+from umbrite.desk import art_commands as a
 from umbrite.desk import commands as c
 from umbrite.desk import proposing
 from umbrite.desk.session import STATIONS, Session
+from umbrite.rig.placing import Edge
 
 if TYPE_CHECKING:
     from umbrite.desk.window import Window
@@ -50,9 +52,19 @@ def _station(name: str) -> Callable[["Window"], object]:
     return lambda window: window.session.go_to(name)
 
 
+def _fan(window: "Window") -> None:
+    window.session.set_view("fan", on=not window.session.views["fan"])
+    window.board.fit_all()
+
+
 def _view(name: str) -> Callable[["Window"], object]:
     return lambda window: window.session.set_view(name, on=not window.session.views[name])
 
+
+EDGES: tuple[tuple[Edge, str], ...] = (
+    ("left", "left edges"), ("centre", "centres"), ("right", "right edges"),
+    ("top", "top edges"), ("middle", "middles"), ("bottom", "bottom edges"),
+)  # fmt: skip
 
 ACTIONS: tuple[Act, ...] = (
     Act("new", "File", "New puppet", "Ctrl+N", "plus", lambda w: w.files.new()),
@@ -142,6 +154,76 @@ ACTIONS: tuple[Act, ...] = (
         _on(c.to_back),
         c.needs_chosen_parts,
     ),
+    Act("copy", "Art", "Copy", "Ctrl+D", "rig-copy", _on(a.duplicate), c.needs_chosen_joints),
+    Act(
+        "copy-linked",
+        "Art",
+        "Linked copy",
+        "Ctrl+Shift+D",
+        "rig-copy-linked",
+        _on(a.linked_copy),
+        c.needs_chosen_joints,
+    ),
+    Act(
+        "other-mirrored",
+        "Art",
+        "Other side, mirrored",
+        "Ctrl+M",
+        "rig-mirror",
+        _on(a.mirrored_side),
+        c.needs_chosen_joints,
+    ),
+    Act(
+        "other-moved",
+        "Art",
+        "Other side, moved",
+        "Ctrl+Shift+M",
+        "rig-moved",
+        _on(a.moved_side),
+        c.needs_chosen_joints,
+    ),
+    *(
+        Act(
+            f"align-{edge}",
+            "Art",
+            f"Align {word}",
+            "",
+            f"rig-align-{edge}",
+            _on(a.aligned(edge)),
+            a.needs_several_parts,
+        )
+        for edge, word in EDGES
+    ),
+    Act(
+        "spread-across",
+        "Art",
+        "Spread evenly across",
+        "",
+        "rig-spread",
+        _on(a.spread("across")),
+        a.needs_several_parts,
+    ),
+    Act(
+        "spread-down",
+        "Art",
+        "Spread evenly down",
+        "",
+        "rig-spread-down",
+        _on(a.spread("down")),
+        a.needs_several_parts,
+    ),
+    Act(
+        "exchange",
+        "Art",
+        "Exchange the drawing…",
+        "",
+        "image",
+        lambda w: w.files.ask_exchange(),
+        a.needs_one_part,
+    ),
+    Act("fan", "Art", "Fan out", "U", "rig-fan", _fan, c.needs_parts, row="Parts", view="fan"),
+    Act("solo", "Art", "Solo", "O", "ghost", _view("solo"), view="solo"),
+    Act("flash", "Art", "Flash", "Y", "lightbulb", _on(a.flash), c.needs_chosen_parts),
     Act("find-joints", "Rig", "Find joints", "N", "rig-find", _on(proposing.find), c.needs_parts, "Pivots"),
     Act(
         "take-all",
@@ -233,10 +315,11 @@ ACTIONS: tuple[Act, ...] = (
     Act("closer", "View", "Closer", "Ctrl++", "search", lambda w: w.board.zoom_by(1.25)),
     Act("farther", "View", "Farther", "Ctrl+-", "search", lambda w: w.board.zoom_by(0.8)),
     Act("xray", "View", "X-ray", "X", "contrast", _view("xray"), view="xray"),
+    Act("outlines", "View", "Outlines", "Shift+X", "rig-part", _view("outlines"), view="outlines"),
     Act("cords", "View", "All cords", "Shift+C", "rig-cord", _view("cords"), view="cords"),
     Act("layout", "View", "Reset layout", "", "layers", lambda w: w.reset_layout()),
     Act("findings", "Help", "Findings", "Ctrl+E", "lightbulb", lambda w: w.show_findings()),
     Act("find", "Help", "Find a command…", "Ctrl+K", "search", lambda w: w.show_finder()),
     Act("about", "Help", "About Umbrite", "", "circle-help", lambda w: w.show_about()),
 )
-MENUS = ("File", "Edit", "Stations", "Rig", "View", "Help")
+MENUS = ("File", "Edit", "Stations", "Art", "Rig", "View", "Help")

@@ -1,6 +1,6 @@
 """The board: shows the puppet, and turns pointer and keys into gestures. It edits nothing itself."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Collection
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
@@ -139,10 +139,10 @@ class Board(QWidget):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         session = self.session
-        faded = session.puppet.order if session.views["xray"] else ()
+        faded, fade = _faded(session)
         size = (self.width(), self.height())
         self._layer.refresh(
-            session.placed, session.pictures, self.camera, size, self.devicePixelRatioF(), faded, 0.42,
+            session.placed, session.pictures, self.camera, size, self.devicePixelRatioF(), faded, fade,
             dragging=self.dragging,
         )  # fmt: skip
         painter = QPainter(self)
@@ -351,3 +351,12 @@ class Board(QWidget):
         if paths:
             event.acceptProposedAction()
             self.dropped.emit(paths)
+
+
+def _faded(session: Session) -> tuple[Collection[str], float]:
+    """The parts that are seen through, and how much of them is left."""
+    if session.solo:
+        return [key for key in session.puppet.order if key not in session.solo], 0.07
+    if session.views["outlines"]:
+        return session.puppet.order, 0.12
+    return (session.puppet.order, 0.42) if session.views["xray"] else ((), 1.0)

@@ -1,143 +1,28 @@
 """Details: the fields of what is selected, for one or many things of a kind at once."""
 
 import math
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 from typing import Any
 
-from msgspec.structs import replace
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QFormLayout, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from umbrite.desk import commands, look
 from umbrite.desk.bend_card import BendCard
-from umbrite.desk.fields import ChoiceField, NumberField, TextField, Writer
+from umbrite.desk.fields import ChoiceField, NumberField, Writer
+from umbrite.desk.part_section import PartSection
+from umbrite.desk.section import Read, Section, Write, name_of
 from umbrite.desk.session import Session
 from umbrite.motion.matching import switch_follows
-from umbrite.rig.angles import from_shown, shown_degrees
+from umbrite.rig.angles import from_shown
 from umbrite.rig.change import change, thing
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.family import branch, is_carrier, targets
 from umbrite.rig.limbs import set_end_hold, set_follows
 from umbrite.rig.limits import mended, set_limit, set_soft
-from umbrite.rig.model import Placement, Puppet
+from umbrite.rig.model import Puppet
 from umbrite.rig.names import rename
-from umbrite.rig.parts import place_part
 from umbrite.rig.pivots import move_pivot
-
-Read = Callable[[Puppet, str], Any]
-Write = Callable[[Puppet, str, Any], Puppet]
-
-
-class Section(QWidget):
-    """A title and rows of labelled fields for one kind of thing."""
-
-    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
-        super().__init__(parent)
-        self.session = session
-        self.fields: list[NumberField | TextField | ChoiceField] = []
-        self.column = QVBoxLayout(self)
-        self.column.setContentsMargins(12, 6, 12, 10)
-        self.column.setSpacing(6)
-        self.heading = QLabel()
-        self.heading.setObjectName("title")
-        self.about = QLabel()
-        self.about.setObjectName("quiet")
-        self.about.setWordWrap(True)
-        self.form = QFormLayout()
-        self.form.setContentsMargins(0, 2, 0, 0)
-        self.form.setHorizontalSpacing(10)
-        self.form.setVerticalSpacing(6)
-        self.form.setFieldGrowthPolicy(QFormLayout.FieldGrowthPolicy.AllNonFixedFieldsGrow)
-        self.form.setLabelAlignment(Qt.AlignmentFlag.AlignLeft)
-        self.column.addWidget(self.heading)
-        self.column.addWidget(self.about)
-        self.column.addLayout(self.form)
-
-    def number(self, label: str, read: Read, write: Write, **how: Any) -> NumberField:
-        return self._kept(NumberField(label, read, Writer(self.session, label, write), **how))
-
-    def text(self, label: str, read: Read, write: Write) -> TextField:
-        return self._kept(TextField(label, read, Writer(self.session, label, write)))
-
-    def choice(self, label: str, choices: Read, read: Read, write: Write) -> ChoiceField:
-        return self._kept(ChoiceField(label, choices, read, Writer(self.session, label, write)))
-
-    def _kept(self, field: Any) -> Any:
-        self.fields.append(field)
-        return field
-
-    def row(self, label: str, *fields: QWidget) -> None:
-        """One labelled row of one or two fields."""
-        line = QHBoxLayout()
-        line.setSpacing(6)
-        for field in fields:
-            line.addWidget(field, 1)
-        self.form.addRow(label, line)
-
-    def button(self, text: str, does: Callable[[], None]) -> QPushButton:
-        made = QPushButton(text)
-        made.clicked.connect(does)
-        self.column.addWidget(made)
-        return made
-
-    def show_for(self, keys: list[str]) -> None:
-        """Show these things; all are of this section's kind."""
-        puppet = self.session.puppet
-        self.heading.setText(thing(puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} selected")
-        self.about.setText(self.describe(puppet, keys))
-        for field in self.fields:
-            field.show_for(puppet, keys)
-
-    def describe(self, puppet: Puppet, keys: list[str]) -> str:  # noqa: ARG002  sections tell more
-        return ""
-
-
-def _name(puppet: Puppet, key: str) -> str:
-    return str(thing(puppet, key).name)
-
-
-class PartSection(Section):
-    """Where a drawing lies."""
-
-    def __init__(self, session: Session) -> None:
-        super().__init__(session)
-        self.row("Name", self.text("Name", _name, rename))
-        self.row("Place", *(self.number(f"Place {c}", _placed(c), _put(c), unit=" px") for c in ("x", "y")))
-        turn = self.number("Turn", lambda p, k: shown_degrees(p.parts[k].placement.turn), _put_turn, unit="°")
-        self.row("Turn", turn)
-        scale = [
-            self.number(f"Scale {c[-1]}", _placed(c, 100), _put(c, 100), unit=" %")
-            for c in ("scale_x", "scale_y")
-        ]
-        self.row("Scale", *scale)
-        opacity = self.number(
-            "Opacity", lambda p, k: p.parts[k].opacity * 100, lambda p, k, v: change(p, k, opacity=v / 100),
-            unit=" %", digits=0, least=0, most=100,
-        )  # fmt: skip
-        self.row("Opacity", opacity)
-
-    def describe(self, puppet: Puppet, keys: list[str]) -> str:
-        if len(keys) > 1:
-            return "parts"
-        part = puppet.parts[keys[0]]
-        place = len(puppet.order) - puppet.order.index(keys[0])
-        return f"part, {part.drawing.width} × {part.drawing.height} px, {place} of {len(puppet.order)} from the front"
-
-
-def _placed(what: str, factor: float = 1.0) -> Read:
-    return lambda puppet, key: getattr(puppet.parts[key].placement, what) * factor
-
-
-def _put(what: str, factor: float = 1.0) -> Write:
-    def write(puppet: Puppet, key: str, value: float) -> Puppet:
-        placement: Placement = puppet.parts[key].placement
-        return place_part(puppet, key, replace(placement, **{what: value / factor}))
-
-    return write
-
-
-def _put_turn(puppet: Puppet, key: str, degrees: float) -> Puppet:
-    return place_part(puppet, key, replace(puppet.parts[key].placement, turn=from_shown(degrees)))
 
 
 class JointSection(Section):
@@ -145,7 +30,7 @@ class JointSection(Section):
 
     def __init__(self, session: Session) -> None:
         super().__init__(session)
-        self.row("Name", self.text("Name", _name, rename))
+        self.row("Name", self.text("Name", name_of, rename))
         self.row("Pivot", *(self.number(f"Pivot {c}", _pivot(c), _put_pivot(c), unit=" px") for c in "xy"))
         sides = [(word, side) for side, word in look.SIDE_WORD.items()]
         self.row("Side", self.choice(
@@ -249,7 +134,7 @@ class LimbSection(Section):
         self.card = BendCard(session)
         self.column.insertWidget(2, self.bends)
         self.column.insertWidget(3, self.card)
-        self.row("Name", self.text("Name", _name, rename))
+        self.row("Name", self.text("Name", name_of, rename))
         self.row("Target follows", self._kept(
                 ChoiceField(
                     "Target follows",
@@ -319,7 +204,7 @@ class ControlSection(Section):
 
     def __init__(self, session: Session) -> None:
         super().__init__(session)
-        self.row("Name", self.text("Name", _name, rename))
+        self.row("Name", self.text("Name", name_of, rename))
         shapes = [
             ("Leaf", "leaf"),
             ("Shield", "shield"),

@@ -1,12 +1,16 @@
 """The few questions that need a dialog, in one object that is handed in, so that tests can answer for a person."""
 
+from contextlib import AbstractContextManager
 from pathlib import Path
 from typing import Literal
 
 from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
 
-PUPPETS = "Puppets and pictures (*.umbrite *.ora *.png *.webp);;All files (*)"
-ART = "Pictures (*.ora *.png *.webp);;All files (*)"
+from umbrite.desk.import_table import Chosen, ImportTable, watched
+from umbrite.files.layers import Layered, Watch
+
+PUPPETS = "Puppets and pictures (*.umbrite *.ora *.svg *.psd *.png *.webp);;All files (*)"
+ART = "Pictures (*.ora *.svg *.psd *.png *.webp);;All files (*)"
 
 
 class Dialogs:
@@ -47,6 +51,18 @@ class Dialogs:
             return [Path(name) for name in dialog.selectedFiles()] if accepted else []
         finally:
             dialog.deleteLater()
+
+    def choose_layers(self, layered: Layered) -> Chosen | None:
+        """The table of layers; None where the person turned back."""
+        table = ImportTable(layered, self._parent)
+        try:
+            return table.chosen() if table.exec() else None
+        finally:
+            table.deleteLater()
+
+    def watch(self, what: str) -> AbstractContextManager[Watch]:
+        """Progress with a cancel, shown where the work takes longer than a moment."""
+        return watched(self._parent, what)
 
     def about_unsaved(self, name: str) -> Literal["save", "drop", "stay"]:
         box = QMessageBox(self._parent)

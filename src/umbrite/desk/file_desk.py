@@ -3,15 +3,20 @@
 from collections.abc import Callable
 from pathlib import Path
 
+from umbrite.art.pictures import Picture
 from umbrite.desk.dialogs import Dialogs
+from umbrite.desk.import_table import Chosen
 from umbrite.desk.session import Session
-from umbrite.files.layers import add_layers
-from umbrite.files.opening import NATIVE, open_any, read_art
-from umbrite.files.package import Package, save
-from umbrite.files.png import MOST_PIXELS
+from umbrite.files.layers import add_layers, layer_of, puppet_from
+from umbrite.files.opening import NATIVE, is_native, read_art
+from umbrite.files.package import Package, load, save
+from umbrite.files.pictures_in import read_picture
+from umbrite.files.png import MOST_PIXELS, fingerprint
 from umbrite.paint.render import preview_png, render_package, write_png
+from umbrite.rig.affine import inverse
 from umbrite.rig.errors import UmbriteError
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Drawing, Puppet
+from umbrite.rig.parts import board_from_drawing, exchange_drawing
 
 DEMO = Path(__file__).parent.parent / "demo" / "assets"
 
@@ -40,24 +45,44 @@ class FileDesk:
         if self.may_leave() and (path := self.dialogs.path_to_open(self.folder)) is not None:
             self.open(path)
 
-    def open(self, path: Path) -> bool:
-        """Open whatever the path is; a puppet keeps its path, art becomes a new unsaved puppet."""
+    def open(self, path: Path, *, ask: bool = True) -> bool:
+        """Open whatever the path is; a puppet keeps its path, art becomes a new unsaved puppet.
+
+        With `ask` the layers of art are shown in a table first.
+        """
+        native = is_native(path)
         try:
-            package = open_any(path)
+            package = load(path) if native else self._new_from([path], ask=ask)
         except UmbriteError as error:
             self.session.say(str(error))
             return False
-        native = path.suffix.lower() == NATIVE
+        if package is None:
+            return False
         if not path.is_relative_to(DEMO):
             self.folder = path.parent
-        self.session.open(package, path if native else None)
+        self.session.open(package, path if path.suffix.lower() == NATIVE else None)
         self.session.go_to("Rehearse" if package.puppet.controls else "Parts")
         self.session.say(f"{path.name} opened: {len(package.puppet.parts)} parts.")
         return True
 
+    def _new_from(self, paths: list[Path], *, ask: bool) -> Package | None:
+        chosen = self._chosen(paths, ask=ask)
+        return None if chosen is None else puppet_from(chosen.layered, carriers=chosen.carriers)
+
+    def _chosen(self, paths: list[Path], *, ask: bool = True) -> Chosen | None:
+        """What the person wants of art files; None where they turned back. Raises FileError."""
+        with self.dialogs.watch(f"Reading {paths[0].name}") as watch:
+            layered = read_art(paths, watch)
+        if not ask or len(layered.layers) < 2:
+            return Chosen(layered, carriers=False)
+        chosen = self.dialogs.choose_layers(layered)
+        if chosen is None:
+            self.session.say("Nothing was added.")
+        return chosen
+
     def open_demo(self, name: str) -> None:
         """The demo, as a puppet without a path: saving asks where, and the shipped file stays as it is."""
-        if self.may_leave() and self.open(DEMO / name):
+        if self.may_leave() and self.open(DEMO / name, ask=False):
             self.session.path = None
             self.session.file_changed.emit()
 
@@ -69,8 +94,10 @@ class FileDesk:
         """More art as parts in front of what is there."""
         session = self.session
         try:
-            layered = read_art(paths)
-            package, made = add_layers(session.package(), layered.layers)
+            chosen = self._chosen(paths)
+            if chosen is None:
+                return
+            package, made = add_layers(session.package(), chosen.layered.layers, carriers=chosen.carriers)
         except UmbriteError as error:
             session.say(str(error))
             return
@@ -82,6 +109,41 @@ class FileDesk:
         session.go_to("Parts")
         session.select(made)
         self.folder = paths[0].parent
+
+    def ask_exchange(self) -> None:
+        """A revised drawing for the selected part; the rig stays."""
+        session = self.session
+        (key,) = session.selected("p")
+        if paths := self.dialogs.paths_to_add(self.folder):
+            try:
+                _, picture = read_picture(paths[0])
+            except UmbriteError as error:
+                session.say(str(error))
+                return
+            self.exchange(key, picture)
+
+    def exchange(self, key: str, picture: Picture) -> None:
+        session = self.session
+        part = session.puppet.parts[key]
+        layer = layer_of(part.name, picture)
+        if layer is None:
+            session.say("The revised picture shows nothing, so the old drawing stays.")
+            return
+        corner = None
+        if picture.shape[:2] == (
+            session.puppet.height,
+            session.puppet.width,
+        ):  # a whole canvas keeps its place on it
+            corner = complex(inverse(board_from_drawing(part.placement))(complex(layer.x, layer.y)))
+        elif picture.shape[:2] == (part.drawing.height, part.drawing.width):
+            corner = complex(layer.x, layer.y)
+        drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
+        session.add_art({drawing.sha256: layer.png})
+        session.edit(
+            f"Exchange the drawing of {part.name}",
+            puppet=exchange_drawing(session.puppet, key, drawing, corner),
+        )
+        session.say(f"{part.name} has its revised drawing; pivot, place and rig are as they were.")
 
     def dropped(self, names: list[str]) -> None:
         """Files let go on the board: a puppet is opened, art begins a puppet or joins the one that is open."""

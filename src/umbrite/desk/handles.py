@@ -1,4 +1,4 @@
-"""What can be grasped on the board besides the art: rivets, hooks, ends of fans, controls. Plain geometry."""
+"""What can be grasped on the board besides the art: frames, rivets, hooks, ends of fans, controls. Plain geometry."""
 
 import cmath
 from collections.abc import Iterator
@@ -6,6 +6,7 @@ from typing import NamedTuple
 
 from umbrite.desk.camera import Camera
 from umbrite.desk.gestures.building import limit_direction
+from umbrite.desk.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.session import Session
 from umbrite.rig.family import is_carrier, targets
 from umbrite.rig.model import Control, Limit
@@ -52,6 +53,8 @@ def _carries(session: Session, upper: str, lower: str) -> bool:
 
 def handles(session: Session, camera: Camera) -> list[Handle]:
     """All handles of the present station, the ones on top last."""
+    if session.station == "Parts":
+        return list(_frame(session, camera))
     if session.station == "Pivots":
         return [*_rivets(session), *_pencilled(session)]
     if session.station == "Limbs":
@@ -59,6 +62,15 @@ def handles(session: Session, camera: Camera) -> list[Handle]:
     if session.station in {"Controls", "Rehearse"}:
         return list(_controls(session, camera))
     return []
+
+
+def _frame(session: Session, camera: Camera) -> Iterator[Handle]:
+    frame = frame_of(session)
+    if frame is None or any(session.puppet.parts[key].locked for key in session.selected("p")):
+        return
+    shift = shown_shift(session)
+    for name, at in grasps(frame, camera.zoom):
+        yield Handle("frame", name, at + shift, 7.0)
 
 
 def _rivets(session: Session) -> Iterator[Handle]:

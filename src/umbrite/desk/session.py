@@ -18,6 +18,7 @@ from umbrite.paint.pictures import Pictures
 from umbrite.rig.change import exists
 from umbrite.rig.findings import Finding, findings
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
+from umbrite.rig.placing import fanned_out
 from umbrite.rig.poses import known_only
 
 if TYPE_CHECKING:
@@ -51,7 +52,12 @@ class Session(QObject):
         self.selection: tuple[str, ...] = ()
         self.station = "Parts"
         self.tool = "place"
-        self.views: dict[str, bool] = {"xray": False, "cords": True}
+        self.views: dict[str, bool] = {
+            "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False
+        }  # fmt: skip
+        self.solo: frozenset[str] = frozenset()
+        self.flashing: frozenset[str] = frozenset()
+        self._fan: Mapping[str, complex] = {}
         self.proposals: tuple[Proposal, ...] = ()
         self._shown = empty
         self._trial: Pose = EMPTY_POSE
@@ -84,6 +90,8 @@ class Session(QObject):
         """The evaluated puppet as it is shown: posed in Rehearse, at rest where the rig is built."""
         if self._placed is None:
             self._placed = evaluate(self.plan, self.shown_pose)
+            if self._fan and self.station in {"Parts", "Pivots"}:
+                self._placed = self._placed.shifted(self._fan)
         return self._placed
 
     @property
@@ -202,7 +210,13 @@ class Session(QObject):
             self.tool_changed.emit()
 
     def set_view(self, name: str, *, on: bool) -> None:
+        """Switch a view. `fan` lays the parts out apart, `solo` shows the selected ones alone; no edits, any of them."""
         self.views = {**self.views, name: on}
+        if name == "fan":
+            self._fan = fanned_out(self.history.now.puppet) if on else {}
+            self._placed = None
+        if name == "solo":
+            self.solo = frozenset(self.selected("p")) if on else frozenset()
         self.view_changed.emit()
 
     def propose(self, proposals: "Iterable[Proposal]") -> None:
@@ -223,6 +237,8 @@ class Session(QObject):
         if path is not None or not package.puppet.parts:
             self.history.mark_saved()
         self._plan = None
+        self._fan, self.solo = {}, frozenset()
+        self.views = {**self.views, "fan": False, "solo": False}
         self._to_now()
         self.selection_changed.emit()
         self.opened.emit()

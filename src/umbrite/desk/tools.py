@@ -8,6 +8,7 @@ from umbrite.desk.camera import Camera
 from umbrite.desk.gestures import building, rehearsing
 from umbrite.desk.gestures.base import Gesture, Pointer
 from umbrite.desk.handles import Handle, handle_at
+from umbrite.desk.part_frame import frame_of
 from umbrite.desk.picking import deeper, parts_at
 from umbrite.desk.session import Session
 from umbrite.paint.painter import sprites
@@ -77,6 +78,10 @@ def _pick(session: Session, spot: Spot, pointer: Pointer, *, joints: bool) -> Pr
 
 
 def _in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    frame = frame_of(session)
+    if spot.handle is not None and frame is not None:
+        grasp = spot.handle.key
+        return Press(lambda: building.drag_frame(session, frame, grasp, pointer.at))
     picked = _pick(session, spot, pointer, joints=False)
     if not spot.under:
         return Press(

@@ -1,27 +1,37 @@
 """Layers on their way in: whatever a picture file gives, before it becomes parts."""
 
-from collections.abc import Iterable
-from typing import NamedTuple
+from collections.abc import Callable, Iterable
+from typing import Any, NamedTuple
 
 from umbrite.art.pictures import Picture, opaque_box, trimmed
 from umbrite.files.errors import FileError
 from umbrite.files.package import Package
-from umbrite.files.png import encode, fingerprint
+from umbrite.files.png import decode, encode, fingerprint
 from umbrite.rig.change import change
-from umbrite.rig.model import Drawing, Placement, Puppet
+from umbrite.rig.family import ancestors, carry_together
+from umbrite.rig.model import Drawing, Placement, Puppet, Side
 from umbrite.rig.names import tidy
 from umbrite.rig.parts import add_part
+from umbrite.rig.placing import around_parts
 
 
 class Layer(NamedTuple):
-    """One picture with its place on the canvas."""
+    """One picture, trimmed to its opaque area and kept as a PNG, with its place on the canvas; `groups` from the outermost."""
 
     name: str
-    picture: Picture
+    png: bytes
+    width: int
+    height: int
     x: int
     y: int
     opacity: float = 1.0
     visible: bool = True
+    groups: tuple[str, ...] = ()
+    side: Side | None = None  # None: as the name tells
+
+    @property
+    def picture(self) -> Picture:
+        return decode(self.png, self.name)
 
 
 class Layered(NamedTuple):
@@ -33,31 +43,70 @@ class Layered(NamedTuple):
     layers: tuple[Layer, ...]
 
 
-def add_layers(package: Package, layers: Iterable[Layer]) -> tuple[Package, list[str]]:
-    """The package with a part for each layer that shows anything, in front of what was there; and the new ids."""
+# Is told how many of how many layers are done and which comes next; raises CancelledError to stop.
+Watch = Callable[[int, int, str], None]
+
+
+class CancelledError(FileError):
+    """A person stopped the work; nothing was added."""
+
+
+def unwatched(_done: int, _all: int, _name: str) -> None:
+    """Nobody looks on."""
+
+
+def layer_of(name: str, picture: Picture, x: int = 0, y: int = 0, **more: Any) -> Layer | None:
+    """A layer from pixels; None where they show nothing."""
+    left, _, right, _ = opaque_box(picture)
+    if left == right:
+        return None
+    cut, dx, dy = trimmed(picture)
+    return Layer(name, encode(cut), cut.shape[1], cut.shape[0], x + dx, y + dy, **more)
+
+
+def add_layers(
+    package: Package, layers: Iterable[Layer], *, carriers: bool = False
+) -> tuple[Package, list[str]]:
+    """The package with a part for each layer, in front of what was there; and the new ids.
+
+    With `carriers` each group of layers becomes a carrier over its parts, as deep as the groups are.
+    """
     puppet, art = package.puppet, dict(package.art)
-    made = []
+    made: dict[str, Layer] = {}
     for layer in layers:
-        left, _, right, _ = opaque_box(layer.picture)
-        if left == right:
-            continue  # an empty layer is nothing to rig
-        picture, x, y = trimmed(layer.picture)
-        data = encode(picture)
-        drawing = Drawing(fingerprint(data), picture.shape[1], picture.shape[0])
-        art[drawing.sha256] = data
-        puppet, key = add_part(
-            puppet, tidy(layer.name), drawing, Placement(float(layer.x + x), float(layer.y + y))
-        )
+        drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
+        art[drawing.sha256] = layer.png
+        puppet, key = add_part(puppet, tidy(layer.name), drawing, Placement(float(layer.x), float(layer.y)))
         if layer.opacity != 1.0 or not layer.visible:
             puppet = change(puppet, key, opacity=layer.opacity, visible=layer.visible)
-        made.append(key)
-    return Package(puppet, package.pose, art), made
+        if layer.side is not None:
+            puppet = change(puppet, puppet.parts[key].joint, side=layer.side)
+        made[key] = layer
+    if carriers:
+        puppet = _carried(puppet, made)
+    return Package(puppet, package.pose, art), list(made)
 
 
-def puppet_from(layered: Layered) -> Package:
+def _carried(puppet: Puppet, made: dict[str, Layer]) -> Puppet:
+    paths = {layer.groups[:depth] for layer in made.values() for depth in range(1, len(layer.groups) + 1)}
+    for path in sorted(paths, key=lambda path: (-len(path), path)):  # the innermost first
+        keys = [key for key, layer in made.items() if layer.groups[: len(path)] == path]
+        joints = [puppet.parts[key].joint for key in keys]
+        box = around_parts(puppet, keys)
+        middle = complex((box.left + box.right) / 2, (box.top + box.bottom) / 2)
+        tops = list(dict.fromkeys(_topmost(puppet, joint) for joint in joints))
+        puppet, _ = carry_together(puppet, tops, tidy(path[-1]), middle)
+    return puppet
+
+
+def _topmost(puppet: Puppet, joint: str) -> str:
+    return [joint, *ancestors(puppet, joint)][-1]
+
+
+def puppet_from(layered: Layered, *, carriers: bool = False) -> Package:
     """A new puppet of the picture's size, with a part for each layer. Refuses a picture without any."""
     empty = Package(Puppet(name=tidy(layered.name), width=layered.width, height=layered.height), {}, {})
-    package, made = add_layers(empty, layered.layers)
+    package, made = add_layers(empty, layered.layers, carriers=carriers)
     if not made:
         raise FileError(f"{layered.name} has no layer that shows anything, so there is nothing to rig.")
     return package
@@ -68,6 +117,6 @@ def side_by_side(layers: list[Layer], gap: int = 24) -> Layered:
     x, placed = gap, []
     for layer in layers:
         placed.append(layer._replace(x=x, y=gap))
-        x += layer.picture.shape[1] + gap
-    tallest = max(layer.picture.shape[0] for layer in layers)
+        x += layer.width + gap
+    tallest = max(layer.height for layer in layers)
     return Layered("Puppet", x, tallest + 2 * gap, tuple(placed))

@@ -3,23 +3,27 @@
 from pathlib import Path
 
 from umbrite.files.errors import FileError
-from umbrite.files.layers import Layered, puppet_from
+from umbrite.files.layers import Layered, Watch, puppet_from, unwatched
 from umbrite.files.openraster import read_openraster
 from umbrite.files.package import Package, load
 from umbrite.files.pictures_in import ENDINGS, read_folder, read_pictures
+from umbrite.files.psd import read_psd
+from umbrite.files.svg import read_svg
 
 NATIVE = ".umbrite"
-LAYERED = ".ora"
+LAYERED = {".ora": read_openraster, ".svg": read_svg, ".psd": read_psd}
+
+
+def is_native(path: Path) -> bool:
+    return path.suffix.lower() == NATIVE or path.name.endswith(NATIVE + "~")
 
 
 def open_any(path: Path) -> Package:
     """A package from a native file, a layered picture, a picture, or a folder of pictures. Raises FileError."""
-    if path.suffix.lower() == NATIVE or path.name.endswith(NATIVE + "~"):
-        return load(path)
-    return puppet_from(read_art([path]))
+    return load(path) if is_native(path) else puppet_from(read_art([path]))
 
 
-def read_art(paths: list[Path]) -> Layered:
+def read_art(paths: list[Path], watch: Watch = unwatched) -> Layered:
     """The layers of one layered picture, of a folder, or of several pictures together. Raises FileError."""
     for path in paths:
         if not path.exists():
@@ -28,13 +32,17 @@ def read_art(paths: list[Path]) -> Layered:
             )
     first = paths[0]
     if first.is_dir():
-        return read_folder(first)
+        return read_folder(first, watch)
     kinds = {path.suffix.lower() for path in paths}
-    if kinds == {LAYERED} and len(paths) == 1:
-        return read_openraster(first)
+    if len(paths) == 1 and first.suffix.lower() in LAYERED:
+        return LAYERED[first.suffix.lower()](first, watch)
     if kinds <= set(ENDINGS):
-        return read_pictures(paths, first.stem)
+        return read_pictures(paths, first.stem, watch)
     wrong = next(path for path in paths if path.suffix.lower() not in ENDINGS)
+    if wrong.suffix.lower() in LAYERED:
+        raise FileError(
+            f"Layered pictures are opened one at a time, and {wrong.name} came with others. Open it alone."
+        )
     raise FileError(
-        f"Umbrite can't open {wrong.name} here: it reads .umbrite puppets, .ora layered pictures, and PNG or WebP pictures."
+        f"Umbrite can't open {wrong.name} here: it reads .umbrite puppets, layered .ora, .svg and .psd pictures, and PNG or WebP."
     )

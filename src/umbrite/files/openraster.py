@@ -5,21 +5,22 @@ import xml.etree.ElementTree as ET
 import zipfile
 from collections.abc import Iterator
 from pathlib import Path
+from typing import NamedTuple
 
 import numpy as np
 from PIL import Image
 
 from umbrite.files.errors import FileError, unwritable
-from umbrite.files.layers import Layer, Layered
+from umbrite.files.layers import Layer, Layered, Watch, layer_of, unwatched
 from umbrite.files.package import add_member
-from umbrite.files.png import decode, encode
+from umbrite.files.png import decode
 from umbrite.files.zips import Container
 
 KIND = "OpenRaster picture"
 DEEPEST = 50
 
 
-def read_openraster(path: Path) -> Layered:
+def read_openraster(path: Path, watch: Watch = unwatched) -> Layered:
     """All layers of an OpenRaster file, back to front; groups are opened and hand down place, opacity and visibility.
 
     Raises FileError for a file that is broken or no OpenRaster.
@@ -32,7 +33,7 @@ def read_openraster(path: Path) -> Layered:
                 f"{path.name} says its canvas is {width} x {height} px, which can't be. Export it again."
             )
         stack = root.find("stack")
-        found = [] if stack is None else list(_layers(path, container, stack, (0, 0, 1.0, True), 0))
+        found = [] if stack is None else list(_read(path, container, stack, watch))
     return Layered(path.stem, width, height, tuple(reversed(found)))
 
 
@@ -59,21 +60,46 @@ def _whole(path: Path, element: ET.Element, name: str, default: int) -> int:
     return value
 
 
-def _layers(
-    path: Path, container: Container, stack: ET.Element, given: tuple[int, int, float, bool], depth: int
-) -> Iterator[Layer]:
-    if depth > DEEPEST:
+class _Given(NamedTuple):
+    """What groups hand down to their layers."""
+
+    x: int = 0
+    y: int = 0
+    opacity: float = 1.0
+    visible: bool = True
+    groups: tuple[str, ...] = ()
+
+
+def _read(path: Path, container: Container, stack: ET.Element, watch: Watch) -> Iterator[Layer]:
+    found = list(_layers(path, stack, _Given()))
+    for i, (element, given) in enumerate(found):
+        name = element.get("name") or "Layer"
+        watch(i, len(found), name)
+        picture = decode(container.read(element.get("src", "")), f"The layer {name} of {path.name}")
+        layer = layer_of(
+            name, picture, given.x, given.y, opacity=given.opacity, visible=given.visible, groups=given.groups
+        )
+        if layer is not None:
+            yield layer
+
+
+def _layers(path: Path, stack: ET.Element, given: _Given) -> Iterator[tuple[ET.Element, _Given]]:
+    if len(given.groups) > DEEPEST:
         raise FileError(f"{path.name} has groups within groups more than {DEEPEST} deep; it was not opened.")
     for element in stack:
-        x, y = given[0] + _whole(path, element, "x", 0), given[1] + _whole(path, element, "y", 0)
-        opacity = given[2] * _share(element.get("opacity", "1"))
-        visible = given[3] and element.get("visibility", "visible") != "hidden"
+        here = _Given(
+            given.x + _whole(path, element, "x", 0),
+            given.y + _whole(path, element, "y", 0),
+            given.opacity * _share(element.get("opacity", "1")),
+            given.visible and element.get("visibility", "visible") != "hidden",
+            given.groups,
+        )
         if element.tag == "stack":
-            yield from _layers(path, container, element, (x, y, opacity, visible), depth + 1)
+            yield from _layers(
+                path, element, here._replace(groups=(*given.groups, element.get("name") or "Group"))
+            )
         elif element.tag == "layer":
-            name = element.get("name") or "Layer"
-            picture = decode(container.read(element.get("src", "")), f"The layer {name} of {path.name}")
-            yield Layer(name, picture, x, y, opacity, visible)
+            yield element, here
 
 
 def _share(text: str) -> float:
@@ -96,7 +122,7 @@ def write_openraster(path: Path, layered: Layered) -> None:
             add_member(out, "mimetype", b"image/openraster", zipfile.ZIP_STORED)
             for i, layer in enumerate(layered.layers):
                 source = f"data/layer{i:03d}.png"
-                add_member(out, source, encode(layer.picture), zipfile.ZIP_STORED)
+                add_member(out, source, layer.png, zipfile.ZIP_STORED)
                 element = ET.Element("layer", name=layer.name, src=source, x=str(layer.x), y=str(layer.y))
                 element.set("opacity", repr(layer.opacity))
                 element.set("visibility", "visible" if layer.visible else "hidden")

@@ -3,8 +3,9 @@
 from collections.abc import Sequence
 from pathlib import Path
 
+from umbrite.art.pictures import Picture
 from umbrite.files.errors import FileError, unreadable
-from umbrite.files.layers import Layer, Layered, side_by_side
+from umbrite.files.layers import Layer, Layered, Watch, layer_of, side_by_side, unwatched
 from umbrite.files.png import decode
 
 ENDINGS = (".png", ".webp")
@@ -12,8 +13,8 @@ ENDINGS = (".png", ".webp")
 MOST_FILES = 2_000
 
 
-def read_picture(path: Path) -> Layer:
-    """One picture as a layer at the canvas corner; a leading number in the file's name is dropped from the layer's."""
+def read_picture(path: Path) -> tuple[str, Picture]:
+    """One picture and its name; a leading number in the file's name is dropped."""
     try:
         data = path.read_bytes()
     except OSError as error:
@@ -21,16 +22,23 @@ def read_picture(path: Path) -> Layer:
     stem = path.stem
     head, _, rest = stem.partition(" ")
     name = rest if head.isdecimal() and rest else stem
-    return Layer(name, decode(data, path.name), 0, 0)
+    return name, decode(data, path.name)
 
 
-def read_pictures(paths: Sequence[Path], name: str = "Puppet") -> Layered:
+def read_pictures(paths: Sequence[Path], name: str = "Puppet", watch: Watch = unwatched) -> Layered:
     """Several pictures: those of one common size keep their place on it, others are laid side by side."""
     if len(paths) > MOST_FILES:
         raise FileError(f"{name} holds {len(paths)} pictures; up to {MOST_FILES} can be opened at once.")
-    layers = [read_picture(path) for path in sorted(paths, key=_in_order)]
-    sizes = {layer.picture.shape[:2] for layer in layers}
-    if len(sizes) == 1:
+    layers: list[Layer] = []
+    sizes: set[tuple[int, int]] = set()
+    for i, path in enumerate(sorted(paths, key=_in_order)):
+        watch(i, len(paths), path.stem)
+        title, picture = read_picture(path)
+        sizes.add((picture.shape[0], picture.shape[1]))
+        layer = layer_of(title, picture)
+        if layer is not None:
+            layers.append(layer)
+    if len(sizes) == 1 or not layers:
         height, width = sizes.pop()
         return Layered(name, width, height, tuple(layers))
     return side_by_side(layers)._replace(name=name)
@@ -41,7 +49,7 @@ def _in_order(path: Path) -> tuple[int, str]:
     return (int(head) if head.isdecimal() else 0, path.name.lower())
 
 
-def read_folder(folder: Path) -> Layered:
+def read_folder(folder: Path, watch: Watch = unwatched) -> Layered:
     """All pictures of a folder, in the order of their names, back to front."""
     try:
         paths = [path for path in folder.iterdir() if path.suffix.lower() in ENDINGS and path.is_file()]
@@ -49,4 +57,4 @@ def read_folder(folder: Path) -> Layered:
         raise unreadable(folder, error) from None
     if not paths:
         raise FileError(f"There is no PNG or WebP picture in the folder {folder.name}. Choose another one.")
-    return read_pictures(paths, folder.name)
+    return read_pictures(paths, folder.name, watch)

@@ -70,6 +70,14 @@ class Placed(NamedTuple):
         pivot = self.plan.puppet.joints[control.moves].pivot.z
         return complex(self.joint_map(control.moves, frame)(pivot + control.offset.z))
 
+    def shifted(self, shifts: Mapping[str, complex]) -> "Placed":
+        """The same with some joints, and what rides on them, shown elsewhere; nothing else is different."""
+        t = self.maps.t.copy()
+        for key, by in shifts.items():
+            if key in self.plan.place:
+                t[:, self.plan.place[key]] += by
+        return self._replace(maps=self.maps._replace(t=t))
+
     def part_maps(self) -> Affine:
         """From each drawing's pixels to the board as posed; fields of shape (frames, parts) in draw order."""
         on = self.plan.part_joint

@@ -61,6 +61,7 @@ class Drawing(msgspec.Struct, frozen=True):
 class Part(msgspec.Struct, frozen=True, omit_defaults=True):
     """One cut-out piece: a drawing placed in the puppet, riding on a joint.
 
+    `label` is a colour word for people.
     Parts of one `shares` (not empty) share their drawing: when one is exchanged, all are.
     """
 
@@ -72,6 +73,7 @@ class Part(msgspec.Struct, frozen=True, omit_defaults=True):
     visible: bool = True
     locked: bool = False
     shares: str = ""
+    label: str = ""
 
 
 class Limit(msgspec.Struct, frozen=True, omit_defaults=True):

@@ -105,7 +105,7 @@ def distribute(puppet: Puppet, keys: Sequence[str], axis: Literal["across", "dow
 
 
 def fanned_out(puppet: Puppet, gap: float = 24.0) -> Mapping[str, complex]:
-    """For each joint with visible parts, a shift with which no two lie on one another: rows, near the canvas's shape.
+    """For each joint with visible parts, a shift with which no two lie on one another: packed on a sheet, tall ones first.
 
     Parts that ride on one joint stay together. The layout depends on the puppet alone; nothing is changed.
     """
@@ -115,18 +115,38 @@ def fanned_out(puppet: Puppet, gap: float = 24.0) -> Mapping[str, complex]:
             on.setdefault(puppet.parts[key].joint, []).append(key)
     boxes = {joint: around_parts(puppet, keys) for joint, keys in on.items()}
     area = sum((b.right - b.left + gap) * (b.bottom - b.top + gap) for b in boxes.values())
-    wide = max([math.sqrt(area * 1.5), *(b.right - b.left + gap for b in boxes.values())])
+    wide = max([math.sqrt(area * 1.2), *(b.right - b.left + gap for b in boxes.values())])
     shifts: dict[str, complex] = {}
-    x = y = tallest = 0.0
+    skyline = [(0.0, wide, 0.0)]  # stretches of (from, to, lowest free place)
     for joint in sorted(boxes, key=lambda k: (boxes[k].top - boxes[k].bottom, k)):
         box = boxes[joint]
-        width, height = box.right - box.left, box.bottom - box.top
-        if x > 0 and x + width > wide:
-            x, y, tallest = 0.0, y + tallest + gap, 0.0
+        width, height = box.right - box.left + gap, box.bottom - box.top + gap
+        x, y = _lowest(skyline, width, wide)
         shifts[joint] = complex(x - box.left, y - box.top)
-        x, tallest = x + width + gap, max(tallest, height)
-    middle = complex(wide / 2, (y + tallest) / 2) - complex(puppet.width / 2, puppet.height / 2)
+        skyline = _raised(skyline, x, x + width, y + height)
+    tallest = max(y for _, _, y in skyline)
+    middle = complex(wide / 2, tallest / 2) - complex(puppet.width / 2, puppet.height / 2)
     return {joint: shift - middle for joint, shift in shifts.items()}
+
+
+def _lowest(skyline: list[tuple[float, float, float]], width: float, wide: float) -> tuple[float, float]:
+    """Where a box of this width comes to lie highest up on the sheet: its x and y."""
+    places = []
+    for x, _, _ in skyline:
+        if x + width <= wide + 1e-6:
+            over = [y for start, end, y in skyline if start < x + width - 1e-9 and end > x + 1e-9]
+            places.append((max(over), x))
+    y, x = min(places)
+    return x, y
+
+
+def _raised(
+    skyline: list[tuple[float, float, float]], start: float, end: float, y: float
+) -> list[tuple[float, float, float]]:
+    """The skyline after a box has come to lie from `start` to `end`, down to `y`."""
+    left = [(a, min(b, start), h) for a, b, h in skyline if a < start]
+    right = [(max(a, end), b, h) for a, b, h in skyline if b > end]
+    return [*left, (start, end, y), *right]
 
 
 def with_place(puppet: Puppet, key: str, **fields: float) -> Puppet:

@@ -4,6 +4,7 @@ import math
 from collections.abc import Callable, Iterable
 
 from umbrite.desk.gestures.base import Feedback, Gesture, distance_text, finish, straightened
+from umbrite.desk.part_frame import Frame, dragged, shown_shift
 from umbrite.desk.session import Session
 from umbrite.motion.posing import angle_between
 from umbrite.rig.affine import inverse
@@ -15,6 +16,7 @@ from umbrite.rig.limits import mended, set_limit
 from umbrite.rig.model import Limit, point
 from umbrite.rig.parts import nudge_parts
 from umbrite.rig.pivots import move_pivot
+from umbrite.rig.placing import transform_parts
 
 # The joint under a board point, for gestures that end on one.
 JointAt = Callable[[complex], str | None]
@@ -40,6 +42,20 @@ def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
         session.preview(puppet=nudge_parts(start, keys, way))
         event = yield Feedback(readout=distance_text(way))
     finish(session, event, name)
+
+
+def drag_frame(session: Session, frame: Frame, grasp: str, press: complex) -> Gesture:
+    """Scale, skew or turn the selected parts as one thing by a handle of their frame."""
+    off = shown_shift(session)  # fanned out, the frame is shown elsewhere
+    start, keys = session.puppet, session.selected("p")
+    verb = "Turn" if grasp == "spin" else "Scale"
+    event = yield Feedback()
+    while event.kind == "move":
+        m, words = dragged(frame, grasp, press - off, event.at - off, shift=event.shift, ctrl=event.ctrl)
+        verb = "Skew" if words.startswith("skew") else verb
+        session.preview(puppet=transform_parts(start, keys, m))
+        event = yield Feedback(readout=words)
+    finish(session, event, f"{verb} {count_text(session, keys)}")
 
 
 def drag_box(session: Session, press: complex, found: Callable[[complex, complex], list[str]]) -> Gesture:

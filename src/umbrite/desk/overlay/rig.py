@@ -5,17 +5,16 @@ import itertools
 from typing import NamedTuple
 
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QPainter, QPolygonF
+from PySide6.QtGui import QPainter
 
 from umbrite.desk import handles as grasp
 from umbrite.desk import look
 from umbrite.desk.camera import Camera
 from umbrite.desk.gestures.base import Feedback
 from umbrite.desk.gestures.building import limit_direction
-from umbrite.desk.overlay import marks
+from umbrite.desk.overlay import marks, over_art
 from umbrite.desk.overlay.shapes import paint_control, paint_master_points
 from umbrite.desk.session import Session
-from umbrite.paint.painter import sprites
 from umbrite.rig.family import branch, is_carrier, targets
 from umbrite.rig.model import Limb
 from umbrite.rig.pivots import STRAIGHT, drawn_bend
@@ -41,8 +40,7 @@ def paint(painter: QPainter, scene: Scene) -> None:
     """Everything over the art for the present station."""
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     station = scene.session.station
-    if station != "Rehearse":
-        _selected_outlines(painter, scene)
+    over_art.paint(painter, scene.session, scene.camera, scene.hover)
     if station == "Pivots":
         _cords(painter, scene)
         _rivets(painter, scene)
@@ -60,33 +58,6 @@ def paint(painter: QPainter, scene: Scene) -> None:
 
 def _hot(scene: Scene, key: str, kind: str) -> bool:
     return scene.hover is not None and scene.hover.key == key and scene.hover.kind == kind
-
-
-def _selected_outlines(painter: QPainter, scene: Scene) -> None:
-    """A frame at the corners of each selected part, in lamp colour with ink, turned with the part."""
-    chosen = set(scene.session.selected("p"))
-    if not chosen:
-        return
-    view = scene.camera.transform()
-    for item in sprites(scene.session.placed):
-        if item.part not in chosen:
-            continue
-        drawing = scene.session.puppet.parts[item.part].drawing
-        box = QRectF(0, 0, drawing.width, drawing.height)
-        corners = (item.board_from_drawing * view).map(
-            QPolygonF([box.topLeft(), box.topRight(), box.bottomRight(), box.bottomLeft()])
-        )
-        places = [corners.at(i) for i in range(4)]
-        for i, corner in enumerate(places):
-            ends = [corner + _cut(places[(i + k) % 4] - corner, 16) for k in (1, -1)]
-            for colour, width in ((look.INK, 4.4), (look.LAMP, 2.2)):
-                painter.setPen(marks.pen(colour, width))
-                painter.drawPolyline(QPolygonF([ends[0], corner, ends[1]]))
-
-
-def _cut(way: QPointF, length: float) -> QPointF:
-    whole = (way.x() ** 2 + way.y() ** 2) ** 0.5
-    return way * min(1.0, length / whole) if whole > 0 else way
 
 
 def _cords(painter: QPainter, scene: Scene) -> None:

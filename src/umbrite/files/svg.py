@@ -1,0 +1,180 @@
+"""SVG with named groups in: each group that holds drawings becomes a layer, drawn by resvg.
+
+A group that holds groups is opened, and its name goes with its layers. Nothing outside the file is looked at: a file that
+refers to other files, or declares entities, is refused.
+"""
+
+import copy
+import re
+import xml.etree.ElementTree as ET
+from collections.abc import Iterator
+from pathlib import Path
+from typing import NamedTuple
+
+from umbrite.files.errors import FileError, unreadable
+from umbrite.files.layers import Layer, Layered, Watch, layer_of, unwatched
+from umbrite.files.png import MOST_PIXELS, decode
+
+SVG = "{http://www.w3.org/2000/svg}"
+LABEL = "{http://www.inkscape.org/namespaces/inkscape}label"
+HREFS = ("href", "{http://www.w3.org/1999/xlink}href")
+# What other drawings are made with, but draws nothing itself.
+HELPERS = {"defs", "style", "title", "desc", "metadata", "linearGradient", "radialGradient", "clipPath", "mask", "pattern", "filter", "symbol", "marker"}  # fmt: skip
+UNITS = {"": 1.0, "px": 1.0, "pt": 4 / 3, "pc": 16.0, "in": 96.0, "cm": 96 / 2.54, "mm": 9.6 / 2.54}
+MOST_BYTES = 100_000_000
+MOST_LAYERS = 5_000
+DEEPEST = 50
+
+
+class _Leaf(NamedTuple):
+    """A layer to be: the way of places from the root to its group, or to single drawings of a group, and its names."""
+
+    way: tuple[int, ...]
+    only: tuple[int, ...] | None  # places of the children to draw; None for all
+    name: str
+    groups: tuple[str, ...]
+
+
+def read_svg(path: Path, watch: Watch = unwatched) -> Layered:
+    """The layers of an SVG file, back to front. Raises FileError for files that are broken, hostile or too large."""
+    root = _root(path)
+    width, height = _size(path, root)
+    leaves = list(_leaves(path, root, (), ()))
+    if len(leaves) > MOST_LAYERS:
+        raise FileError(f"{path.name} has {len(leaves)} groups; up to {MOST_LAYERS} can be opened at once.")
+    layers: list[Layer] = []
+    for i, leaf in enumerate(leaves):
+        watch(i, len(leaves), leaf.name)
+        picture = decode(
+            _drawn(path, _alone(root, leaf, width, height), width, height),
+            f"The group {leaf.name} of {path.name}",
+        )
+        layer = layer_of(leaf.name, picture, groups=leaf.groups)
+        if layer is not None:
+            layers.append(layer)
+    return Layered(path.stem, width, height, tuple(layers))
+
+
+def _root(path: Path) -> ET.Element:
+    try:
+        data = path.read_bytes()
+    except OSError as error:
+        raise unreadable(path, error) from None
+    if len(data) > MOST_BYTES:
+        raise FileError(f"{path.name} is larger than {MOST_BYTES // 1_000_000} MB, so it was not opened.")
+    if b"<!ENTITY" in data:
+        raise FileError(
+            f"{path.name} declares entities of its own, which no drawing needs; it was not opened."
+        )
+    try:
+        root = ET.fromstring(data)  # noqa: S314  entities are refused above
+    except (ET.ParseError, ValueError, LookupError, RecursionError):
+        raise FileError(f"{path.name} is no whole SVG drawing. Export it again and retry.") from None
+    if root.tag != f"{SVG}svg":
+        raise FileError(f"{path.name} is no SVG drawing.")
+    for element in root.iter():
+        for name in HREFS:
+            link = element.get(name, "#")
+            if element.tag != f"{SVG}a" and not link.startswith(("#", "data:")):
+                raise FileError(
+                    f"{path.name} refers to another file ({link[:60]}), so it was not opened. Embed it and export again."
+                )
+    return root
+
+
+def _size(path: Path, root: ET.Element) -> tuple[int, int]:
+    box = [_number(text) for text in re.split(r"[\s,]+", root.get("viewBox", "").strip()) if text]
+    inner = box[2:4] if len(box) == 4 else [None, None]
+    sides = [_length(root.get(name), other) for name, other in zip(("width", "height"), inner, strict=True)]
+    if any(side is None or not 0 < side <= 60_000 for side in sides):
+        raise FileError(
+            f"{path.name} doesn't tell a usable size in pixels. Give it a width and a height and export again."
+        )
+    width, height = (max(1, round(side)) for side in sides if side is not None)
+    if width * height > MOST_PIXELS:
+        raise FileError(f"{path.name} is too large ({width} x {height} px). Make it smaller and try again.")
+    return width, height
+
+
+def _number(text: str) -> float | None:
+    try:
+        value = float(text)
+    except ValueError:
+        return None
+    return value if abs(value) < 1e9 else None
+
+
+def _length(text: str | None, other: float | None) -> float | None:
+    found = re.fullmatch(r"\s*([0-9.eE+-]+)\s*([a-z]*)\s*", text or "")
+    if found is None or found[2] not in UNITS:
+        return other
+    value = _number(found[1])
+    return None if value is None else value * UNITS[found[2]]
+
+
+def _plain(element: ET.Element) -> str:
+    return str(element.tag).rpartition("}")[2]
+
+
+def _name(element: ET.Element, other: str) -> str:
+    return element.get(LABEL) or element.get("id") or other
+
+
+def _leaves(
+    path: Path, element: ET.Element, way: tuple[int, ...], groups: tuple[str, ...]
+) -> Iterator[_Leaf]:
+    """Groups that hold drawings only are leaves; loose drawings beside groups are a leaf of their own between them."""
+    if len(way) > DEEPEST:
+        raise FileError(f"{path.name} has groups within groups more than {DEEPEST} deep; it was not opened.")
+    loose: list[int] = []
+    title = groups[-1] if groups else "Drawing"
+    for i, child in enumerate(element):
+        kind = _plain(child)
+        if kind == "g":
+            if loose:
+                yield _Leaf(way, tuple(loose), title, groups[:-1])
+                loose = []
+            name = _name(child, f"Group {i + 1}")
+            if any(_plain(inner) == "g" for inner in child):
+                yield from _leaves(path, child, (*way, i), (*groups, name))
+            else:
+                yield _Leaf((*way, i), None, name, groups)
+        elif kind not in HELPERS and kind not in {"namedview", "script"}:
+            loose.append(i)
+    if loose:
+        yield _Leaf(way, tuple(loose), title, groups[:-1])
+
+
+def _alone(root: ET.Element, leaf: _Leaf, width: int, height: int) -> str:
+    """The drawing with this leaf and what draws nothing itself."""
+    kept = copy.copy(root)
+    kept.set("width", str(width))
+    kept.set("height", str(height))
+    here = kept
+    for place in leaf.way:
+        chosen = copy.copy(here[place])
+        if chosen.get("display") == "none":
+            chosen.set("display", "inline")
+        here[:] = [
+            child if _plain(child) in HELPERS else chosen
+            for child in here
+            if _plain(child) in HELPERS or child is here[place]
+        ]
+        here = chosen
+    if leaf.only is not None:
+        wanted = {id(here[i]) for i in leaf.only}
+        here[:] = [child for child in here if _plain(child) in HELPERS or id(child) in wanted]
+    return ET.tostring(kept, encoding="unicode")
+
+
+def _drawn(path: Path, text: str, width: int, height: int) -> bytes:
+    import resvg_py
+
+    try:
+        return bytes(
+            resvg_py.svg_to_bytes(svg_string=text, width=width, height=height, skip_system_fonts=False)
+        )
+    except (ValueError, RuntimeError, OverflowError) as error:
+        raise FileError(
+            f"{path.name} can't be drawn ({str(error)[:120]}). Export it again as plain SVG."
+        ) from None

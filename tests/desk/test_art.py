@@ -1,0 +1,188 @@
+"""Parts as a rigger places them: frames, copies, names, fanned out, solo; with real pointer events."""
+
+from collections.abc import Callable
+
+import numpy as np
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QApplication
+
+from demo_puppet import joint, part
+from desk.conftest import Hand
+from desk.test_building import picture
+from umbrite.desk.part_frame import dragged, frame_of, grasps
+from umbrite.desk.window import Window
+from umbrite.rig.invariants import invariants
+from umbrite.rig.parts import board_from_drawing
+from umbrite.rig.placing import around_parts
+
+SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
+Act = Callable[[str], None]
+ARM = ("Near upper arm", "Near forearm", "Near hand")
+
+
+def select(window: Window, *names: str) -> list[str]:
+    keys = [part(window.session.puppet, name) for name in names]
+    window.session.select(keys)
+    return keys
+
+
+def grasp(window: Window, name: str) -> complex:
+    frame = frame_of(window.session)
+    assert frame is not None
+    return dict(grasps(frame, window.board.camera.zoom))[name]
+
+
+def test_a_corner_scales_many_as_one_about_the_opposite_corner(art_window: Window, hand: Hand) -> None:
+    session = art_window.session
+    keys = select(art_window, *ARM)
+    box = around_parts(session.puppet, keys)
+    corner = complex(box.right, box.bottom)
+    hand.drag(grasp(art_window, "x11"), corner + (corner - complex(box.left, box.top)) * 0.5)
+    now = around_parts(session.puppet, keys)
+    assert (now.left, now.top) == pytest.approx((box.left, box.top), abs=1e-3)
+    assert now.right - now.left == pytest.approx(1.5 * (box.right - box.left), rel=0.01)
+    assert session.puppet.parts[keys[0]].placement.scale_x == pytest.approx(1.5, rel=0.01)
+    assert invariants(session.puppet) == []
+    assert session.history.undo_name == "Scale 3 parts"
+
+
+def test_the_pin_turns_by_steps_with_shift_and_edges_skew_with_ctrl(art_window: Window, hand: Hand) -> None:
+    session = art_window.session
+    (key,) = select(art_window, "Head")
+    frame = frame_of(session)
+    assert frame is not None
+    middle = frame.at(0.5, 0.5)
+    pin = grasp(art_window, "spin")
+    hand.drag(pin, middle + (pin - middle) * np.exp(0.5j), SHIFT)
+    assert session.puppet.parts[key].placement.turn == pytest.approx(np.radians(30), abs=1e-6)
+    edge = grasp(art_window, "e51")
+    hand.drag(edge, edge + 60, CTRL)
+    assert session.puppet.parts[key].placement.skew != 0
+    assert session.history.undo_name == "Skew Head"
+
+
+def test_an_edge_stretches_one_way_only_and_nothing_can_be_scaled_away() -> None:
+    from umbrite.desk.part_frame import Frame
+
+    frame = Frame(10 + 10j, 100 + 0j, 50j)
+    m, words = dragged(frame, "e15", 110 + 35j, 160 + 35j, shift=False, ctrl=False)
+    assert words == "150 % × 100 %"
+    assert m(110 + 60j) == pytest.approx(160 + 60j)
+    assert m(10 + 10j) == pytest.approx(10 + 10j)
+    m, _ = dragged(frame, "x11", 110 + 60j, 10 + 10j, shift=True, ctrl=False)
+    assert abs(m(110 + 60j) - m(10 + 10j)) > 0.5
+
+
+def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(wick_window: Window, act: Act) -> None:
+    session = wick_window.session
+    session.go_to("Pivots")
+    session.select([joint(session.puppet, "Near upper arm")])
+    act("other-mirrored")
+    puppet = session.puppet
+    assert invariants(puppet) == []
+    assert [puppet.joints[key].name for key in session.selection] == ["Far upper arm 2"]
+    assert len(puppet.limbs) == 5
+    assert len(puppet.controls) == 7
+    assert "with 1 limb" in wick_window.frame.hints.message
+    act("undo")
+    assert len(session.puppet.limbs) == 4
+
+
+def test_copies_are_selected_and_linked_ones_say_so(art_window: Window, act: Act) -> None:
+    session = art_window.session
+    (key,) = select(art_window, "Cap")
+    act("copy-linked")
+    (copied,) = session.selection
+    assert session.puppet.parts[copied].shares == session.puppet.parts[key].shares != ""
+    assert "drawing shared" in art_window.details.sections["p"].about.text()
+    act("copy")
+    assert session.puppet.parts[session.selection[0]].shares == ""
+
+
+def test_fanned_out_edited_and_gathered_to_the_bit(art_window: Window, hand: Hand, act: Act) -> None:
+    session = art_window.session
+    gathered = session.placed.part_maps()
+    before = picture(art_window)
+    act("fan")
+    shown = session.placed.part_maps()
+    assert np.abs(shown.t - gathered.t).min() > 0
+    assert (picture(art_window) != before).any()
+    head = part(session.puppet, "Head")
+    at = shown.t[0, session.plan.parts.index(head)] + 120 + 150j
+    hand.drag(complex(at), complex(at) + 10)
+    assert session.puppet.parts[head].placement.x == 538 + 10
+    act("undo")
+    act("fan")
+    now = session.placed.part_maps()
+    assert all((a == b).all() for a, b in zip(now, gathered, strict=True))
+    art_window.board.fit_all()
+
+
+def test_names_of_many_are_replaced_numbered_and_swapped(art_window: Window) -> None:
+    session = art_window.session
+    keys = select(art_window, *ARM)
+    names = art_window.details.sections["p"].names  # type: ignore[attr-defined]
+    assert names.isVisible()
+    names.sought.setText("near")
+    names.put_in.setText("Left")
+    names.replace.click()
+    assert [session.puppet.parts[key].name for key in keys] == ["Left upper arm", "Left forearm", "Left hand"]
+    assert session.puppet.joints[session.puppet.parts[keys[0]].joint].name == "Left upper arm"
+    names.swap.click()
+    assert session.puppet.parts[keys[1]].name == "Right forearm"
+    names.put_in.setText("Piece")
+    names.number.click()
+    assert {session.puppet.parts[key].name for key in keys} == {"Piece 1", "Piece 2", "Piece 3"}
+    names.sought.setText("nowhere")
+    names.replace.click()
+    assert "No name changed" in art_window.frame.hints.message
+
+
+def test_aligning_and_spreading_by_actions(art_window: Window, act: Act) -> None:
+    session = art_window.session
+    keys = select(art_window, *ARM)
+    act("align-left")
+    assert len({around_parts(session.puppet, [key]).left for key in keys}) == 1
+    act("spread-down")
+    assert session.history.undo_name == "Spread 3 parts down"
+    select(art_window, "Head")
+    assert not art_window.actions_by_id["align-left"].isEnabled()
+
+
+def test_solo_and_outlines_change_the_view_and_nothing_else(art_window: Window, act: Act) -> None:
+    session = art_window.session
+    puppet, before = session.puppet, picture(art_window)
+    select(art_window, "Head")
+    act("solo")
+    alone = picture(art_window)
+    assert (alone != before).any()
+    act("solo")
+    assert (picture(art_window) == before).all()
+    act("outlines")
+    assert (picture(art_window) != before).any()
+    art_window.board.repaint()
+    act("outlines")
+    assert session.puppet is puppet
+
+
+def test_flashing_ends_by_itself(art_window: Window, act: Act, qtbot: object) -> None:
+    session = art_window.session
+    keys = select(art_window, "Head")
+    act("flash")
+    assert session.flashing == frozenset(keys)
+    art_window.board.repaint()
+    qtbot.waitUntil(lambda: not session.flashing, timeout=5000)  # type: ignore[attr-defined]
+    QApplication.processEvents()
+
+
+def test_a_turned_part_has_a_turned_frame(art_window: Window) -> None:
+    session = art_window.session
+    (key,) = select(art_window, "Lamp pole")
+    field = art_window.details.sections["p"].fields[3]
+    field.setValue(30.0)  # type: ignore[union-attr]
+    frame = frame_of(session)
+    assert frame is not None
+    assert np.angle(frame.x) == pytest.approx(-np.radians(30))
+    part_map = board_from_drawing(session.puppet.parts[key].placement)
+    assert frame.at(1, 0) == pytest.approx(complex(part_map(session.puppet.parts[key].drawing.width + 0j)))

@@ -1,0 +1,126 @@
+"""The table of layers, progress with cancel, and drawings exchanged: nothing is added until it is wanted."""
+
+from pathlib import Path
+
+import numpy as np
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QApplication, QComboBox, QProgressDialog, QSpinBox
+
+from demo_puppet import ASSETS, part
+from desk.conftest import Answers
+from umbrite.desk.import_table import Chosen, ImportTable, number_of, watched, with_number
+from umbrite.desk.window import Window
+from umbrite.files.layers import CancelledError, Layered, layer_of
+from umbrite.files.opening import read_art
+from umbrite.files.png import encode
+from umbrite.rig.invariants import invariants
+
+
+def table(window: Window) -> ImportTable:
+    return ImportTable(read_art([ASSETS / "wick.ora"]), window)
+
+
+def row_of(made: ImportTable, name: str) -> int:
+    return next(i for i in range(made.table.rowCount()) if made._item(i, 1).text() == name)
+
+
+def test_layers_are_ticked_named_and_sided_in_the_table(window: Window) -> None:
+    made = table(window)
+    made.show()
+    assert made.go.text() == "Add 25 parts"
+    assert made._item(0, 1).text() == "Near hand"  # front on top
+    side = made.table.cellWidget(row_of(made, "Cap"), 2)
+    assert isinstance(side, QComboBox)
+    assert side.currentText() == "Middle"
+    side.setCurrentIndex(1)
+    made._item(row_of(made, "Eyes"), 1).setText("Bright eyes")
+    number = made.table.cellWidget(row_of(made, "Bright eyes"), 3)
+    assert isinstance(number, QSpinBox)
+    number.setValue(4)
+    made._item(row_of(made, "Mouth"), 0).setCheckState(Qt.CheckState.Unchecked)
+    assert made.go.text() == "Add 24 parts"
+    layers = {layer.name: layer for layer in made.chosen().layered.layers}
+    assert len(layers) == 24
+    assert layers["Cap"].side == "far"
+    assert "Bright eyes 4" in layers
+    assert next(iter(layers)) == "Far hand"  # back to front again
+    made.tick_all(on=False)
+    assert not made.go.isEnabled()
+    made.close()
+    made.deleteLater()
+
+
+@pytest.mark.parametrize(
+    ("name", "number", "other"), [("Tail 3", 3, "Tail 7"), ("arm_02", 2, "arm 7"), ("Hat", 0, "Hat 7")]
+)
+def test_series_numbers_are_read_and_changed(name: str, number: int, other: str) -> None:
+    assert number_of(name) == number
+    assert with_number(name, 7) == other
+    assert number_of(with_number(name, 0)) == 0
+
+
+def test_what_was_chosen_in_the_table_is_added_with_carriers(
+    window: Window, answers: Answers, tmp_path: Path
+) -> None:
+    picture = np.full((9, 9, 4), 255, np.uint8)
+    layers = [
+        layer_of(name, picture, 20 * i, groups=("Arm",) if i else ())
+        for i, name in enumerate(("Body", "Upper", "Hand"))
+    ]
+    layered = Layered("figure", 90, 40, tuple(layer for layer in layers if layer is not None))
+    answers.layers = lambda _found: Chosen(layered, carriers=True)
+    window.files.open(ASSETS / "wick.ora")
+    puppet = window.session.puppet
+    assert invariants(puppet) == []
+    assert {joint.name for joint in puppet.joints.values()} == {"Body", "Upper", "Hand", "Arm"}
+    assert tmp_path.exists()
+
+
+def test_turning_back_adds_nothing(art_window: Window, answers: Answers) -> None:
+    answers.layers = lambda _found: None
+    before = art_window.session.puppet
+    answers.add_paths = [ASSETS / "wick.ora"]
+    art_window.files.ask_add()
+    assert art_window.session.puppet is before
+    assert art_window.frame.hints.message == "Nothing was added."
+
+
+def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window: Window) -> None:
+    with (
+        pytest.raises(CancelledError, match="Nothing was added"),
+        watched(window, "Reading wick.ora") as watch,
+    ):
+        watch(0, 25, "Far hand")
+        dialog = next(w for w in QApplication.topLevelWidgets() if isinstance(w, QProgressDialog))
+        assert "1 of 25: Far hand" in dialog.labelText()
+        watch(1, 25, "Cap")
+        dialog.cancel()
+        watch(2, 25, "Neck")
+    QApplication.processEvents()
+
+
+def test_a_revised_drawing_keeps_the_rig(wick_window: Window, answers: Answers, tmp_path: Path) -> None:
+    session = wick_window.session
+    key = part(session.puppet, "Near hand")
+    before = session.puppet
+    size = before.parts[key].drawing
+    revised = np.zeros((size.height, size.width, 4), np.uint8)
+    revised[10:-5, 4:-4] = (200, 40, 40, 255)
+    (tmp_path / "hand.png").write_bytes(encode(revised))
+    answers.add_paths = [tmp_path / "hand.png"]
+    session.go_to("Parts")
+    session.select([key])
+    wick_window.actions_by_id["exchange"].trigger()
+    after = session.puppet
+    assert after.joints == before.joints
+    assert after.limbs == before.limbs
+    assert after.parts[key].placement.x == before.parts[key].placement.x + 4
+    assert after.parts[key].placement.y == before.parts[key].placement.y + 10
+    whole = np.zeros((before.height, before.width, 4), np.uint8)
+    whole[900:980, 300:380] = 255
+    wick_window.files.exchange(key, whole)
+    placement = session.puppet.parts[key].placement
+    assert (placement.x, placement.y) == pytest.approx((300, 900))
+    wick_window.files.exchange(key, np.zeros((5, 5, 4), np.uint8))
+    assert "shows nothing" in wick_window.frame.hints.message
