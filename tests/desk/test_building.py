@@ -415,3 +415,61 @@ def test_soften_and_stretch_are_typed_as_shares_of_the_limb(wick_window: Window)
     limb = puppet(wick_window).limbs[key]
     assert (limb.soften, limb.stretch) == (0.1, 0.25)
     assert session.history.undo_name == "Stretch of Far arm"
+
+
+def test_while_a_pivot_is_dragged_ghosts_bend_the_joint_and_what_sticks_out_is_marked(
+    wick_window: Window, hand: Hand
+) -> None:
+    wick_window.session.go_to("Pivots")
+    knee = puppet(wick_window).joints[joint(puppet(wick_window), "Near shin")].pivot.z
+    hand.press(knee)
+    hand.move(knee + 10)
+    near = wick_window.board.feedback
+    assert [ghost.joint for ghost in near.ghosts] == [joint(puppet(wick_window), "Near shin")] * 2
+    limit = puppet(wick_window).joints[joint(puppet(wick_window), "Near shin")].limit
+    assert limit is not None
+    assert near.ghosts[0].turn == pytest.approx(limit.smallest)
+    wick_window.board.repaint()
+    hand.move(knee + 45 + 30j)
+    far = wick_window.board.feedback
+    assert len(far.marks) > 0
+    hand.release(knee)
+    assert wick_window.board.feedback.ghosts == ()
+
+
+def test_alt_slides_the_picture_under_its_pivot(wick_window: Window, hand: Hand) -> None:
+    session = wick_window.session
+    session.go_to("Pivots")
+    shin, piece = joint(puppet(wick_window), "Near shin"), part(puppet(wick_window), "Near shin")
+    before = puppet(wick_window)
+    middle = 582 + 1330j
+    hand.drag(middle, middle + 30 - 12j, Qt.KeyboardModifier.AltModifier)
+    after = puppet(wick_window)
+    assert after.joints == before.joints
+    was, now = before.parts[piece].placement, after.parts[piece].placement
+    assert complex(now.x - was.x, now.y - was.y) == pytest.approx(30 - 12j, abs=2)
+    assert session.history.undo_name == f"Slide {after.joints[shin].name} under its pivot"
+
+
+def test_sway_tries_a_pivot_springs_back_and_leaves_its_ghost(
+    wick_window: Window, hand: Hand, qtbot: object
+) -> None:
+    session, board = wick_window.session, wick_window.board
+    session.go_to("Pivots")
+    before, shown = session.puppet, picture(wick_window)
+    qtbot.keyPress(board, Qt.Key.Key_W)  # type: ignore[attr-defined]
+    start = 582 + 1330j
+    hand.press(start)
+    hand.move(start + 60)
+    assert abs(session.placed.turn(joint(session.puppet, "Near shin"))) > 0.1
+    hand.move(start + 60j, SHIFT)
+    assert "squashed" in board.feedback.readout
+    hand.move(start - 40)
+    hand.release(start - 40)
+    qtbot.keyRelease(board, Qt.Key.Key_W)  # type: ignore[attr-defined]
+    assert session.puppet is before
+    assert (picture(wick_window) == shown).all()
+    assert [ghost.joint for ghost in session.swept] == [joint(session.puppet, "Near shin")] * 2
+    board.repaint()
+    hand.click(30 + 30j)
+    assert session.swept == ()

@@ -13,7 +13,7 @@ from typing import NamedTuple
 import cv2
 import numpy as np
 
-from umbrite.art.masks import Box, Mask, Sheet, sampled, sheet_of
+from umbrite.art.masks import Box, Mask, Sheet, sampled, shared_area, sheet_of
 from umbrite.art.pictures import Picture
 from umbrite.art.round_ends import Circle, inscribed, round_end
 from umbrite.rig.body_words import fits_below, kind_of, root_rank
@@ -80,20 +80,11 @@ def _area(sheet: Sheet) -> float:
 
 def contact(one: Sheet, other: Sheet, area1: float, area2: float) -> Contact | None:
     """How two drawings overlap; None where they do not, or hardly."""
-    shared = one.box.meet(other.box)
-    if shared.empty or min(area1, area2) <= 0:
+    if min(area1, area2) <= 0 or (found := shared_area(one, other)) is None:
         return None
-    scale = min(1.0, 48.0 / max(shared.width, shared.height))
-    rough = [sampled(sheet, shared, scale) >= 128 for sheet in (one, other)]
-    both = rough[0] & rough[1]
-    overlap = both.sum() / scale**2
-    if overlap < LEAST_OVERLAP * min(area1, area2) or not both.any():
+    box, overlap = found
+    if overlap < LEAST_OVERLAP * min(area1, area2):
         return None
-    rows, columns = np.flatnonzero(both.any(axis=1)), np.flatnonzero(both.any(axis=0))
-    box = Box(
-        shared.left + columns[0] / scale, shared.top + rows[0] / scale,
-        shared.left + (columns[-1] + 1) / scale, shared.top + (rows[-1] + 1) / scale,
-    )  # fmt: skip
     return _closely(one, other, box, (overlap / area1, overlap / area2))
 
 

@@ -105,3 +105,25 @@ def sampled(sheet: Sheet, box: Box, scale: float) -> Mask:
     flags = cv2.INTER_LINEAR | cv2.WARP_INVERSE_MAP
     found = cv2.warpAffine(alpha, matrix, (columns, rows), flags=flags, borderMode=cv2.BORDER_CONSTANT)
     return np.asarray(found, dtype=np.uint8)
+
+
+def shared_area(one: Sheet, other: Sheet, fineness: float = 48.0) -> tuple[Box, float] | None:
+    """The box around what two drawings both cover, and its area in square board pixels; None where they share nothing.
+
+    Found on rough samples: `fineness` of them across the box that their frames share, at most one a pixel.
+    """
+    shared = one.box.meet(other.box)
+    if shared.empty:
+        return None
+    scale = min(1.0, fineness / max(shared.width, shared.height))
+    both = (sampled(one, shared, scale) >= INSIDE) & (sampled(other, shared, scale) >= INSIDE)
+    if not both.any():
+        return None
+    rows, columns = np.flatnonzero(both.any(axis=1)), np.flatnonzero(both.any(axis=0))
+    box = Box(
+        shared.left + columns[0] / scale,
+        shared.top + rows[0] / scale,
+        shared.left + (columns[-1] + 1) / scale,
+        shared.top + (rows[-1] + 1) / scale,
+    )
+    return box, float(both.sum()) / scale**2

@@ -26,7 +26,7 @@ from umbrite.desk.overlay import rig
 from umbrite.desk.picking import parts_at
 from umbrite.desk.session import Session
 from umbrite.desk.thumbnails import thumbnail
-from umbrite.desk.tools import REACH, Press, press
+from umbrite.desk.tools import REACH, Press, press, sway_at
 from umbrite.paint.painter import sprites
 from umbrite.rig.errors import UmbriteError
 
@@ -57,6 +57,7 @@ class Board(QWidget):
         self._feedback = Feedback()
         self._panning: QPointF | None = None
         self._space = False
+        self.swaying = False  # while W is held
         self._fitted = True
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
@@ -179,13 +180,17 @@ class Board(QWidget):
         elif event.button() == Qt.MouseButton.LeftButton and self._press_at is None:
             again = (at - self._last_click).manhattanLength() <= SAME_SPOT
             self._press_at = at
+            self.session.swept = ()
             pointer = self._event(at, "press", event.modifiers())
             self._guarded(lambda: self._decide(pointer, again=again))
         elif event.button() == Qt.MouseButton.RightButton and self._gesture is None:
             self._list_under(at, event.globalPosition().toPoint())
 
     def _decide(self, pointer: Pointer, *, again: bool) -> None:
-        self._press = press(self.session, self.camera, pointer, again=again)
+        if self.swaying:
+            self._press = sway_at(self.session, self.camera, pointer)
+        else:
+            self._press = press(self.session, self.camera, pointer, again=again)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         at = event.position()
@@ -307,6 +312,13 @@ class Board(QWidget):
             self._guarded(lambda: proposing.take_all(self.session))
         elif self.dragging and event.matches(QKeySequence.StandardKey.Undo):
             self.cancel()  # comes here where there is no step yet that the action could undo
+        elif (
+            key == Qt.Key.Key_W
+            and not event.modifiers()
+            and self.session.station in {"Parts", "Pivots", "Limbs"}
+        ):
+            self.swaying = True
+            self.hovered.emit()
         elif key == Qt.Key.Key_Space:
             self._space = True
             self.setCursor(Qt.CursorShape.OpenHandCursor)
@@ -314,7 +326,10 @@ class Board(QWidget):
             super().keyPressEvent(event)
 
     def keyReleaseEvent(self, event: QKeyEvent) -> None:
-        if event.key() == Qt.Key.Key_Space and not event.isAutoRepeat():
+        if event.key() == Qt.Key.Key_W and not event.isAutoRepeat():
+            self.swaying = False
+            self.hovered.emit()
+        elif event.key() == Qt.Key.Key_Space and not event.isAutoRepeat():
             self._space = False
             self.unsetCursor()
         else:

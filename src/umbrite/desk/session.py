@@ -6,7 +6,7 @@ work by `preview`, and ends it by `settle` (one step of undo) or `spring_back` (
 
 from collections.abc import Iterable, Mapping
 from pathlib import Path
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QObject, Signal
 
@@ -56,6 +56,7 @@ class Session(QObject):
             "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False
         }  # fmt: skip
         self.solo: frozenset[str] = frozenset()
+        self.swept: tuple[Any, ...] = ()  # ghosts of the last sway, until the next press
         self.flashing: frozenset[str] = frozenset()
         self._fan: Mapping[str, complex] = {}
         self.proposals: tuple[Proposal, ...] = ()

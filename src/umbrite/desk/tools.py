@@ -55,6 +55,12 @@ def press(session: Session, camera: Camera, pointer: Pointer, *, again: bool) ->
     return decide[session.station](session, camera, pointer, spot)
 
 
+def sway_at(session: Session, camera: Camera, pointer: Pointer) -> Press:
+    """What a press does while W is held: try the pivot of what lies there."""
+    joint = joint_at(session, camera, pointer.at)
+    return Press() if joint is None else Press(lambda: building.sway(session, joint, pointer.at))
+
+
 def _pick(session: Session, spot: Spot, pointer: Pointer, *, joints: bool) -> Press:
     """Select by real shape. A press on something selected keeps the selection until the click is over."""
     as_key = (lambda part: session.puppet.parts[part].joint) if joints else (lambda part: part)
@@ -122,12 +128,17 @@ def _in_pivots(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -
                 lambda: session.select([handle.key]),
             )
         return Press(_cord(session, camera, handle.key), lambda: session.select([handle.key]))
+    return _on_art_in_pivots(session, camera, pointer, spot)
+
+
+def _on_art_in_pivots(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    joints = [session.puppet.parts[key].joint for key in spot.under]
+    if session.tool == "pivot" and pointer.alt and joints:
+        return Press(lambda: building.slide_art(session, joints[0], pointer.at))
     picked = _pick(session, spot, pointer, joints=True)
-    if session.tool == "cord" and spot.under and session.selection:
-        joint = next(
-            (p for p in (session.puppet.parts[k].joint for k in spot.under) if p in session.selection), None
-        )
-        return Press(_cord(session, camera, joint), picked.click) if joint else picked
+    joint = next((key for key in joints if key in session.selection), None)
+    if session.tool == "cord" and joint is not None:
+        return Press(_cord(session, camera, joint), picked.click)
     return picked
 
 

@@ -17,6 +17,14 @@ class Pointer(NamedTuple):
     alt: bool = False
 
 
+class Ghost(NamedTuple):
+    """A branch of joints shown once more, turned about a board point; nothing in the puppet is."""
+
+    joint: str
+    pivot: complex
+    turn: float
+
+
 class Feedback(NamedTuple):
     """What to show beside the art while a gesture runs; places on the board."""
 
@@ -25,6 +33,8 @@ class Feedback(NamedTuple):
     lit: tuple[str, ...] = ()
     box: tuple[complex, complex] | None = None
     limit_end: tuple[str, str] | None = None
+    ghosts: tuple[Ghost, ...] = ()
+    marks: tuple[complex, ...] = ()  # where something sticks out
 
 
 Gesture = Generator[Feedback, Pointer, None]

@@ -3,14 +3,15 @@
 import math
 from collections.abc import Callable, Iterable
 
-from umbrite.desk.gestures.base import Feedback, Gesture, distance_text, finish, straightened
+from umbrite.desk.bending import ghosts, joined, marks
+from umbrite.desk.gestures.base import Feedback, Gesture, Ghost, distance_text, finish, straightened
 from umbrite.desk.part_frame import Frame, dragged, shown_shift
 from umbrite.desk.session import Session
 from umbrite.motion.posing import angle_between
 from umbrite.rig.affine import inverse
 from umbrite.rig.angles import angle_text
 from umbrite.rig.change import change, thing
-from umbrite.rig.family import path, set_parent
+from umbrite.rig.family import parts_on, path, set_parent
 from umbrite.rig.limbs import make_limb
 from umbrite.rig.limits import mended, set_limit
 from umbrite.rig.model import Limit, point
@@ -71,12 +72,13 @@ def drag_box(session: Session, press: complex, found: Callable[[complex, complex
 
 
 def drag_pivot(session: Session, key: str, press: complex) -> Gesture:
-    """Move a pivot; the art stays. Shift keeps to one axis, Ctrl snaps to another pivot."""
+    """Move a pivot; the art stays, and ghosts show how the joint would bend. Shift keeps to one axis, Ctrl snaps."""
     start, placed = session.puppet, session.placed
     joint = start.joints[key]
     shown = placed.pivot(key)
     rest_from_board = inverse(placed.joint_map(key))
     others = {k: placed.pivot(k) for k in start.joints if k != key}
+    bend = joined(session, key)
     event = yield Feedback(lit=(key,))
     while event.kind == "move":
         at = shown + straightened(press, event)
@@ -86,8 +88,49 @@ def drag_pivot(session: Session, key: str, press: complex) -> Gesture:
         to = complex(rest_from_board(at))
         to = complex(round(to.real, 3), round(to.imag, 3))  # no tails of rounding in the file
         session.preview(puppet=move_pivot(start, key, to))
-        event = yield Feedback(readout=f"x {to.real:.1f}, y {to.imag:.1f}", lit=(key,))
+        event = yield Feedback(
+            f"x {to.real:.1f}, y {to.imag:.1f}", lit=(key,), ghosts=ghosts(bend, to), marks=marks(bend, to)
+        )
     finish(session, event, f"Move pivot of {joint.name}")
+
+
+def slide_art(session: Session, key: str, press: complex) -> Gesture:
+    """Slide the drawings of a joint under its pivot, which stays."""
+    start = session.puppet
+    parts = parts_on(start, key)
+    pivot = start.joints[key].pivot.z
+    fixed = start if start.joints[key].pivot_set else move_pivot(start, key, pivot)
+    event = yield Feedback(lit=(key,))
+    while event.kind == "move":
+        way = straightened(press, event)
+        way = complex(round(way.real), round(way.imag))
+        session.preview(puppet=nudge_parts(fixed, parts, way))
+        bend = joined(session, key)
+        event = yield Feedback(
+            distance_text(way), lit=(key,), ghosts=ghosts(bend, pivot), marks=marks(bend, pivot)
+        )
+    finish(session, event, f"Slide {start.joints[key].name} under its pivot")
+
+
+def sway(session: Session, key: str, press: complex) -> Gesture:
+    """Try a pivot: turn a joint, or squash it with Shift; it springs back, and its swept ghost stays for comparing."""
+    pivot = session.placed.pivot(key)
+    turned, last, least, most = 0.0, press, 0.0, 0.0
+    event = yield Feedback(lit=(key,))
+    while event.kind == "move":
+        if event.shift:
+            factor = max(0.2, min(2.5, abs(event.at - pivot) / max(abs(press - pivot), 1.0)))
+            session.preview(trial={f"{key}.scale_y": factor - 1, f"{key}.scale_x": 1 / factor - 1})
+            event = yield Feedback(f"squashed to {factor * 100:.0f} %", lit=(key,))
+            continue
+        turned += angle_between(pivot, last, event.at)
+        last = event.at
+        least, most = min(least, turned), max(most, turned)
+        session.preview(trial=trial_of(session, key, turned))
+        event = yield Feedback(angle_text(turned), lit=(key,), ghosts=(Ghost(key, pivot, -turned),))
+    session.spring_back()
+    session.swept = tuple(Ghost(key, pivot, turn) for turn in (least, most) if abs(turn) > 0.02)
+    session.say(f"{session.puppet.joints[key].name} sprang back; nothing was changed.")
 
 
 def draw_cord(session: Session, keys: list[str], joint_at: JointAt) -> Gesture:

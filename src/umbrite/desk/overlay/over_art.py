@@ -1,5 +1,6 @@
 """What is drawn over the art itself: frames of selected parts, their handles, and outlines."""
 
+import cmath
 from functools import lru_cache
 
 import numpy as np
@@ -8,11 +9,14 @@ from PySide6.QtGui import QPainter, QPainterPath, QPolygonF
 
 from umbrite.desk import look
 from umbrite.desk.camera import Camera
+from umbrite.desk.gestures.base import Ghost
 from umbrite.desk.handles import Handle
 from umbrite.desk.overlay import marks
 from umbrite.desk.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.session import Session
-from umbrite.paint.painter import Sprite, sprites
+from umbrite.paint.painter import Sprite, paint_sprites, sprites, transform
+from umbrite.rig.affine import around
+from umbrite.rig.family import branch
 
 
 def paint(painter: QPainter, session: Session, camera: Camera, hover: Handle | None) -> None:
@@ -33,6 +37,33 @@ def paint(painter: QPainter, session: Session, camera: Camera, hover: Handle | N
         if item.part in chosen:
             _corners(painter, session, camera, item)
     _frame(painter, session, camera, hover)
+
+
+def paint_ghosts(painter: QPainter, session: Session, camera: Camera, ghosts: tuple[Ghost, ...]) -> None:
+    """Branches once more, turned about a point, seen through."""
+    items = sprites(session.placed)
+    for ghost in ghosts:
+        joints = set(branch(session.puppet, ghost.joint))
+        spun = around(ghost.pivot, cmath.rect(1.0, ghost.turn), 0j)
+        turned = [
+            item._replace(
+                board_from_drawing=item.board_from_drawing * transform(spun), opacity=0.3 * item.opacity
+            )
+            for item in items
+            if session.puppet.parts[item.part].joint in joints
+        ]
+        paint_sprites(painter, turned, session.pictures, camera.transform())
+
+
+def paint_marks(painter: QPainter, camera: Camera, places: tuple[complex, ...]) -> None:
+    """Where an end sticks out: an amber ring with a bar, which needs no colour to be told."""
+    for place in places:
+        at = camera.point(place)
+        for colour, width in ((look.PAPER, 5.0), (look.INK, 3.4), (look.AMBER, 1.8)):
+            painter.setPen(marks.pen(colour, width))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawEllipse(at, 8, 8)
+            painter.drawLine(at + QPointF(0, -3.5), at + QPointF(0, 3.5))
 
 
 def _corners(painter: QPainter, session: Session, camera: Camera, item: Sprite) -> None:

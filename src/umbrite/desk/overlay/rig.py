@@ -40,7 +40,9 @@ def paint(painter: QPainter, scene: Scene) -> None:
     """Everything over the art for the present station."""
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     station = scene.session.station
+    over_art.paint_ghosts(painter, scene.session, scene.camera, scene.feedback.ghosts or scene.session.swept)
     over_art.paint(painter, scene.session, scene.camera, scene.hover)
+    over_art.paint_marks(painter, scene.camera, scene.feedback.marks)
     if station == "Pivots":
         _cords(painter, scene)
         _rivets(painter, scene)
