@@ -186,3 +186,85 @@ def test_a_turned_part_has_a_turned_frame(art_window: Window) -> None:
     assert np.angle(frame.x) == pytest.approx(-np.radians(30))
     part_map = board_from_drawing(session.puppet.parts[key].placement)
     assert frame.at(1, 0) == pytest.approx(complex(part_map(session.puppet.parts[key].drawing.width + 0j)))
+
+
+def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(
+    wick_window: Window, act: Act
+) -> None:
+    session = wick_window.session
+    session.go_to("Pivots")
+    session.select([joint(session.puppet, "Near forearm")])
+    act("seam")
+    puppet = session.puppet
+    (cover,) = [key for key in puppet.parts if puppet.parts[key].name == "Near forearm cover"]
+    assert puppet.parts[cover].joint == joint(puppet, "Near forearm")
+    middle = board_from_drawing(puppet.parts[cover].placement)(
+        complex(puppet.parts[cover].drawing.width, puppet.parts[cover].drawing.height) / 2
+    )
+    assert middle == pytest.approx(puppet.joints[joint(puppet, "Near forearm")].pivot.z, abs=1.5)
+    assert puppet.order.index(cover) > puppet.order.index(part(puppet, "Near forearm"))
+    session.go_to("Parts")
+    keys = select(wick_window, "Trunk")
+    act("shade")
+    puppet = session.puppet
+    shade = puppet.parts[part(puppet, "Trunk shade")]
+    assert (shade.blend, shade.clip, shade.joint) == ("multiply", keys[0], puppet.parts[keys[0]].joint)
+    act("light")
+    light = joint(session.puppet, "Lamp light")
+    assert session.puppet.joints[light].parent == joint(session.puppet, "Master")
+    assert invariants(session.puppet) == []
+    picture(wick_window)
+    session.select([joint(session.puppet, "Master")])
+    assert not wick_window.actions_by_id["shade"].isEnabled()
+
+
+def test_a_reference_picture_is_seen_but_never_picked(art_window: Window, hand: Hand, act: Act) -> None:
+    session = art_window.session
+    (trunk,) = select(art_window, "Trunk")
+    act("reference")
+    assert session.puppet.parts[trunk].reference
+    hand.click(620 + 800j)
+    assert trunk not in session.selection
+    assert "never picked" in art_window.frame.hints.message or session.selection == ()
+
+
+def test_blend_and_clip_are_chosen_in_details_for_many_at_once(art_window: Window) -> None:
+    session = art_window.session
+    keys = select(art_window, "Eyes", "Mouth")
+    fields = {field.accessibleName(): field for field in art_window.details.sections["p"].fields}
+    blend = fields["Blend"]
+    blend.setCurrentIndex(1)  # type: ignore[union-attr]
+    blend.activated.emit(1)  # type: ignore[union-attr]
+    assert {session.puppet.parts[key].blend for key in keys} == {"multiply"}
+    (key,) = select(art_window, "Eyes")
+    clip = fields["Clip"]
+    names = [clip.itemText(i) for i in range(clip.count())]  # type: ignore[union-attr]
+    clip.activated.emit(names.index("Head"))  # type: ignore[union-attr]
+    assert session.puppet.parts[key].clip == part(session.puppet, "Head")
+
+
+def test_guides_are_pulled_out_of_rulers_snapped_to_moved_and_pushed_back(
+    art_window: Window, hand: Hand, act: Act
+) -> None:
+    session, board = art_window.session, art_window.board
+    act("rulers")
+    board.repaint()
+    ruler = board.camera.board(9 + 300j)
+    hand.drag(ruler, 300.4 + ruler.imag * 1j)
+    assert [(guide.axis, guide.at) for guide in session.puppet.guides] == [("x", 300.0)]
+    bottom = board.camera.board(complex(300, board.height() - 6))
+    hand.drag(bottom, bottom.real + 705j, SHIFT)
+    assert [guide.at for guide in session.puppet.guides] == [300.0, 700.0]
+    (hat,) = select(art_window, "Cap")
+    left = around_parts(session.puppet, [hat]).left
+    grab = 622 + 300j
+    hand.drag(grab, grab + (300 - left) + 4)
+    assert around_parts(session.puppet, [hat]).left == 300
+    hand.drag(300 + 1400j, 340 + 1400j)
+    assert session.puppet.guides[-1].at == 340.0
+    hand.drag(340 + 1400j, board.camera.board(8 + 400j))
+    assert [guide.axis for guide in session.puppet.guides] == ["y"]
+    act("clear-guides")
+    assert session.puppet.guides == ()
+    act("undo")
+    assert len(session.puppet.guides) == 1

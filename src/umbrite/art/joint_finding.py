@@ -52,7 +52,8 @@ def find_joints(
 
     `pictures` gives RGBA pixels by drawing fingerprint. Raises RigError where there are not two parts.
     """
-    chosen = [key for key in puppet.order if keys is None or key in set(keys)]
+    wanted = set(puppet.order if keys is None else keys)
+    chosen = [key for key in puppet.order if key in wanted and not puppet.parts[key].reference]
     if len(chosen) < 2:
         raise RigError(
             "Joints lie between parts: select two or more parts that overlap, or nothing for all of them."

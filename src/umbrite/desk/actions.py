@@ -5,7 +5,7 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from umbrite.desk import art_commands as a
 from umbrite.desk import commands as c
-from umbrite.desk import proposing
+from umbrite.desk import making, proposing
 from umbrite.desk.session import STATIONS, Session
 from umbrite.rig.placing import Edge
 
@@ -221,6 +221,10 @@ ACTIONS: tuple[Act, ...] = (
         lambda w: w.files.ask_exchange(),
         a.needs_one_part,
     ),
+    Act("reference", "Art", "Reference picture", "", "image", _on(a.switch_reference), a.needs_one_part),
+    Act("seam", "Art", "Seam cover", "", "rig-seam", _on(making.seam_cover), c.needs_chosen_joints),
+    Act("shade", "Art", "Shade", "", "rig-shade", _on(making.shade), c.needs_chosen_parts),
+    Act("light", "Art", "Light over all", "", "lightbulb", _on(making.light), c.needs_parts),
     Act("fan", "Art", "Fan out", "U", "rig-fan", _fan, c.needs_parts, row="Parts", view="fan"),
     Act("solo", "Art", "Solo", "O", "ghost", _view("solo"), view="solo"),
     Act("flash", "Art", "Flash", "Y", "lightbulb", _on(a.flash), c.needs_chosen_parts),
@@ -316,6 +320,8 @@ ACTIONS: tuple[Act, ...] = (
     Act("farther", "View", "Farther", "Ctrl+-", "search", lambda w: w.board.zoom_by(0.8)),
     Act("xray", "View", "X-ray", "X", "contrast", _view("xray"), view="xray"),
     Act("outlines", "View", "Outlines", "Shift+X", "rig-part", _view("outlines"), view="outlines"),
+    Act("rulers", "View", "Rulers and guides", "Shift+U", "rig-align-left", _view("rulers"), view="rulers"),
+    Act("clear-guides", "View", "Clear guides", "", "x", _on(a.clear_guides), a.needs_guides),
     Act("cords", "View", "All cords", "Shift+C", "rig-cord", _view("cords"), view="cords"),
     Act("layout", "View", "Reset layout", "", "layers", lambda w: w.reset_layout()),
     Act("findings", "Help", "Findings", "Ctrl+E", "lightbulb", lambda w: w.show_findings()),

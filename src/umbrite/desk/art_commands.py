@@ -8,6 +8,7 @@ from PySide6.QtCore import QTimer
 from umbrite.desk.commands import label_of
 from umbrite.desk.session import Session
 from umbrite.rig.copying import Way, centre_line, copy_branches
+from umbrite.rig.looks import make_reference, set_guides
 from umbrite.rig.placing import Edge, align, distribute
 
 BESIDE = 24 + 24j  # how far a plain copy lies from its original
@@ -79,6 +80,29 @@ def flash(session: Session) -> None:
             QTimer.singleShot(FLASH, session, lambda: blink(left - 1))
 
     blink(FLASHES - 1)
+
+
+def switch_reference(session: Session) -> None:
+    """Make the selected part a picture to work from, or a part again."""
+    (key,) = session.selected("p")
+    part = session.puppet.parts[key]
+    on = not part.reference
+    session.edit(
+        f"{'Reference' if on else 'Part again'}: {part.name}",
+        puppet=make_reference(session.puppet, key, on=on),
+    )
+    if on:
+        session.say(
+            f"{part.name} is a reference picture now: dimmed, behind everything, never picked on the board or exported."
+        )
+
+
+def clear_guides(session: Session) -> None:
+    session.edit(f"Clear {len(session.puppet.guides)} guides", puppet=set_guides(session.puppet, ()))
+
+
+def needs_guides(session: Session) -> str:
+    return "" if session.puppet.guides else "There are no guides. Show the rulers and pull one out."
 
 
 def needs_several_parts(session: Session) -> str:

@@ -53,7 +53,7 @@ class ArtLayer:
         Ready pictures round colours a little differently, so they serve while `dragging` only; when it is over all is
         painted once more, and the same pose gives the same picture again.
         """
-        items = sprites(placed)
+        items = sprites(placed, references=True)
         if placed.plan is not self._plan:
             self._plan, puppet = placed.plan, placed.plan.puppet
             self._canvas = (puppet.width, puppet.height, _ground(placed.plan))
@@ -76,6 +76,7 @@ class ArtLayer:
             self._key, self._moving, self._runs = key, frozenset(), {}
             dirty = whole
         else:
+            # A clipped sprite differs too when what clips it has moved.
             moving = frozenset(
                 i for i, (old, new) in enumerate(zip(self._sprites, items, strict=True)) if old != new
             )
@@ -106,9 +107,11 @@ class ArtLayer:
         if not self._moving:
             how.sprites(painter, [item for item in items if item.box.intersects(on_board)])
         else:
-            for first, last in _stretches(self._moving, len(items)):
+            # What blends with what lies behind it can't be laid down ready either.
+            single = self._moving | {i for i, item in enumerate(items) if item.blend != "normal"}
+            for first, last in _stretches(single, len(items)):
                 touched = [item for item in items[first:last] if item.box.intersects(on_board)]
-                if first in self._moving or not touched:
+                if first in single or not touched:
                     how.sprites(painter, touched)
                 else:
                     self._lay_run(painter, first, items[first:last], touched, how, pixels)

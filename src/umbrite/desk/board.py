@@ -1,6 +1,7 @@
 """The board: shows the puppet, and turns pointer and keys into gestures. It edits nothing itself."""
 
 from collections.abc import Callable, Collection
+from typing import Literal
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
@@ -21,8 +22,10 @@ from umbrite.desk import proposing
 from umbrite.desk.art_layer import ArtLayer
 from umbrite.desk.camera import Camera, fitting
 from umbrite.desk.gestures.base import Feedback, Gesture, Pointer
+from umbrite.desk.gestures.guides import drag_guide
 from umbrite.desk.handles import Handle, handle_at
 from umbrite.desk.overlay import rig
+from umbrite.desk.overlay.rulers import WIDE
 from umbrite.desk.picking import parts_at
 from umbrite.desk.session import Session
 from umbrite.desk.thumbnails import thumbnail
@@ -187,10 +190,31 @@ class Board(QWidget):
             self._list_under(at, event.globalPosition().toPoint())
 
     def _decide(self, pointer: Pointer, *, again: bool) -> None:
-        if self.swaying:
+        if (guide := self._guide_press(pointer)) is not None:
+            self._press = guide
+        elif self.swaying:
             self._press = sway_at(self.session, self.camera, pointer)
         else:
             self._press = press(self.session, self.camera, pointer, again=again)
+
+    def _guide_press(self, pointer: Pointer) -> Press | None:
+        """A guide is moved, or pulled out of a ruler."""
+        session = self.session
+        if not session.views["rulers"] or session.station not in {"Parts", "Pivots"}:
+            return None
+
+        def over_ruler(at: complex) -> bool:
+            place = self.camera.point(at)
+            return place.x() < WIDE or place.y() > self.height() - WIDE
+
+        found = handle_at(session, self.camera, pointer.at)
+        if over_ruler(pointer.at):
+            axis: Literal["x", "y"] = "x" if self.camera.point(pointer.at).x() < WIDE else "y"
+            return Press(lambda: drag_guide(session, None, axis, over_ruler))
+        if found is not None and found.kind == "guide":
+            number = int(found.key)
+            return Press(lambda: drag_guide(session, number, session.puppet.guides[number].axis, over_ruler))
+        return None
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         at = event.position()

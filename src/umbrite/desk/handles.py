@@ -11,7 +11,7 @@ from umbrite.desk.session import Session
 from umbrite.rig.family import is_carrier, targets
 from umbrite.rig.model import Control, Limit
 
-RIVET, WASHER, HOOK, FAN = 8.0, 15.0, 12.0, 64.0  # widget pixels
+RIVET, WASHER, HOOK, FAN, GUIDE = 8.0, 15.0, 12.0, 64.0, 4.0  # widget pixels
 GHOST_LIMIT = Limit(-cmath.pi / 4, cmath.pi / 4)
 
 
@@ -188,4 +188,15 @@ def handle_at(session: Session, camera: Camera, at: complex) -> Handle | None:
         rank = (handle.radius, round(away), handle.key not in session.selection)
         if away <= handle.radius + 2 and (best is None or rank <= best[0]):
             best = (rank, handle)
-    return best[1] if best is not None else None
+    return best[1] if best is not None else _guide_at(session, camera, at)
+
+
+def _guide_at(session: Session, camera: Camera, at: complex) -> Handle | None:
+    """A guide under a board point, where guides can be moved: with the rulers shown."""
+    if session.station not in {"Parts", "Pivots"} or not session.views["rulers"]:
+        return None
+    for i, guide in enumerate(session.puppet.guides):
+        place = at.real if guide.axis == "x" else at.imag
+        if abs(place - guide.at) * camera.zoom <= GUIDE:
+            return Handle("guide", str(i), at, GUIDE, guide.axis)
+    return None

@@ -14,6 +14,8 @@ STATION_HINTS = {
     ("Rehearse", "pose"): "Drag a control, or the art itself. Alt only turns, Shift keeps to one axis, Esc puts everything back.",
 }  # fmt: skip
 HANDLE_HINTS = {
+    ("Parts", "guide"): "Drag the guide; let go over a ruler it is gone. Shift keeps whole tens.",
+    ("Pivots", "guide"): "Drag the guide; let go over a ruler it is gone. Shift keeps whole tens.",
     ("Parts", "frame"): "Drag a corner to scale (Shift: freely), an edge to stretch (Ctrl: skew), the pin to turn (Shift: by 15°).",
     ("Pivots", "pivot"): "{name}: drag to move its pivot. The picture stays.",
     ("Pivots", "pencilled"): "{name}: click to take this joint, drag to correct it first, Alt+click to leave it out.",

@@ -9,11 +9,15 @@ from umbrite.desk.session import Session
 from umbrite.rig.angles import from_shown, shown_degrees
 from umbrite.rig.change import change
 from umbrite.rig.errors import UmbriteError
+from umbrite.rig.looks import set_blend, set_clip
 from umbrite.rig.model import Puppet
 from umbrite.rig.names import numbered, rename, renamed, replaced, side_swapped
 from umbrite.rig.placing import with_place
 
 LABELS = ("", "amber", "moss", "teal", "plum", "brick", "ink")
+
+
+BLENDS = [(word.capitalize(), word) for word in ("normal", "multiply", "screen", "overlay", "add")]
 
 
 class PartSection(Section):
@@ -46,6 +50,26 @@ class PartSection(Section):
         )
         self.row("Opacity", opacity)
         self.row("Label", label)
+        blend = self.choice("Blend", lambda _p, _k: BLENDS, lambda p, k: p.parts[k].blend, set_blend)
+        self.row("Blend", blend)
+        self.row(
+            "Clip",
+            self.choice(
+                "Clip",
+                lambda p, k: [
+                    ("Nowhere", None),
+                    *((part.name, key) for key, part in p.parts.items() if key != k),
+                ],
+                lambda p, k: p.parts[k].clip,
+                lambda p, k, v: set_clip(p, k, v, outside=p.parts[k].clip_outside),
+            ),
+            self.choice(
+                "Clip side",
+                lambda _p, _k: [("Inside", False), ("Outside", True)],
+                lambda p, k: p.parts[k].clip_outside,
+                lambda p, k, v: set_clip(p, k, p.parts[k].clip, outside=v),
+            ),
+        )
         self.names = NamesBox(session)
         self.column.addWidget(self.names)
 

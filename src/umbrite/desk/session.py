@@ -53,7 +53,7 @@ class Session(QObject):
         self.station = "Parts"
         self.tool = "place"
         self.views: dict[str, bool] = {
-            "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False
+            "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False
         }  # fmt: skip
         self.solo: frozenset[str] = frozenset()
         self.swept: tuple[Any, ...] = ()  # ghosts of the last sway, until the next press

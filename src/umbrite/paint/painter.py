@@ -4,12 +4,20 @@ from collections.abc import Collection
 from typing import NamedTuple
 
 import numpy as np
-from PySide6.QtCore import QRectF
-from PySide6.QtGui import QPainter, QTransform
+from PySide6.QtCore import QRect, QRectF, Qt
+from PySide6.QtGui import QImage, QPainter, QTransform
 
 from umbrite.motion.evaluate import Placed
 from umbrite.paint.pictures import Pictures
 from umbrite.rig.affine import Affine, svg_matrix
+
+
+class Clip(NamedTuple):
+    """What a sprite is clipped by: a drawing where it lies, and whether outside it is what is left."""
+
+    sha256: str
+    board_from_drawing: QTransform
+    outside: bool
 
 
 class Sprite(NamedTuple):
@@ -20,6 +28,8 @@ class Sprite(NamedTuple):
     opacity: float
     board_from_drawing: QTransform
     box: QRectF  # around the drawing as posed, on the board
+    blend: str = "normal"
+    clip: Clip | None = None
 
 
 def transform(m: Affine) -> QTransform:
@@ -27,20 +37,34 @@ def transform(m: Affine) -> QTransform:
     return QTransform(*svg_matrix(m))
 
 
-def sprites(placed: Placed, frame: int = 0) -> list[Sprite]:
-    """All visible parts of one frame, back to front."""
+MODES = {
+    "normal": QPainter.CompositionMode.CompositionMode_SourceOver,
+    "multiply": QPainter.CompositionMode.CompositionMode_Multiply,
+    "screen": QPainter.CompositionMode.CompositionMode_Screen,
+    "overlay": QPainter.CompositionMode.CompositionMode_Overlay,
+    "add": QPainter.CompositionMode.CompositionMode_Plus,
+}
+
+
+def sprites(placed: Placed, frame: int = 0, *, references: bool = False) -> list[Sprite]:
+    """All visible parts of one frame, back to front; reference pictures only where they are asked for."""
     maps = placed.part_maps()
     x_axis, y_axis = maps.a[frame] + maps.b[frame], 1j * (maps.a[frame] - maps.b[frame])
     rows = np.stack(
         [x_axis.real, x_axis.imag, y_axis.real, y_axis.imag, maps.t[frame].real, maps.t[frame].imag], -1
     )
+    parts = placed.plan.puppet.parts
+    matrices = {key: QTransform(*row) for key, row in zip(placed.plan.parts, rows.tolist(), strict=True)}
     found = []
-    for key, row in zip(placed.plan.parts, rows.tolist(), strict=True):
-        part = placed.plan.puppet.parts[key]
-        if part.visible:
-            matrix = QTransform(*row)
-            box = matrix.mapRect(QRectF(0, 0, part.drawing.width, part.drawing.height))
-            found.append(Sprite(key, part.drawing.sha256, part.opacity, matrix, box))
+    for key, matrix in matrices.items():
+        part = parts[key]
+        if not part.visible or (part.reference and not references):
+            continue
+        box = matrix.mapRect(QRectF(0, 0, part.drawing.width, part.drawing.height))
+        clip = None
+        if part.clip is not None:
+            clip = Clip(parts[part.clip].drawing.sha256, matrices[part.clip], part.clip_outside)
+        found.append(Sprite(key, part.drawing.sha256, part.opacity, matrix, box, part.blend, clip))
     return found
 
 
@@ -59,15 +83,54 @@ def paint_sprites(
     before = painter.worldTransform()
     painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
     for item in items:
-        whole = item.board_from_drawing * view
-        level = pictures.level(item.sha256, abs(whole.determinant()) ** 0.5)
         painter.setOpacity(item.opacity * (fade if item.part in faded else 1.0))
-        local = QTransform.fromTranslate(-level.margin, -level.margin)
-        local *= QTransform.fromScale(1 / level.factor, 1 / level.factor)
-        painter.setWorldTransform(_sampled(local * whole))
-        painter.drawImage(0, 0, level.image)
+        painter.setCompositionMode(MODES[item.blend])
+        if item.clip is None:
+            _lay(painter, item.sha256, item.board_from_drawing * view, pictures)
+        else:
+            _lay_clipped(painter, item, item.clip, pictures, view)
+    painter.setCompositionMode(MODES["normal"])
     painter.setOpacity(1.0)
     painter.setWorldTransform(before)
+
+
+def _lay(painter: QPainter, sha256: str, whole: QTransform, pictures: Pictures) -> None:
+    level = pictures.level(sha256, abs(whole.determinant()) ** 0.5)
+    local = QTransform.fromTranslate(-level.margin, -level.margin)
+    local *= QTransform.fromScale(1 / level.factor, 1 / level.factor)
+    painter.setWorldTransform(_sampled(local * whole))
+    painter.drawImage(0, 0, level.image)
+
+
+def _lay_clipped(painter: QPainter, item: Sprite, clip: Clip, pictures: Pictures, view: QTransform) -> None:
+    """Through a picture of its own: the drawing, then what the clip leaves of it."""
+    device = painter.device()
+    target = QRect(0, 0, device.width(), device.height())
+    box = view.mapRect(item.box).adjusted(-2, -2, 2, 2).toAlignedRect().intersected(target)
+    if box.isEmpty():
+        return
+    image = QImage(box.size(), QImage.Format.Format_ARGB32_Premultiplied)
+    image.fill(Qt.GlobalColor.transparent)
+    inner = QPainter(image)
+    inner.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+    moved = view * QTransform.fromTranslate(-box.x(), -box.y())
+    _lay(inner, item.sha256, item.board_from_drawing * moved, pictures)
+    if clip.outside:
+        inner.setCompositionMode(QPainter.CompositionMode.CompositionMode_DestinationOut)
+        _lay(inner, clip.sha256, clip.board_from_drawing * moved, pictures)
+    else:
+        mask = QImage(box.size(), QImage.Format.Format_ARGB32_Premultiplied)
+        mask.fill(Qt.GlobalColor.transparent)
+        shape = QPainter(mask)
+        shape.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        _lay(shape, clip.sha256, clip.board_from_drawing * moved, pictures)
+        shape.end()
+        inner.setWorldTransform(QTransform())
+        inner.setCompositionMode(QPainter.CompositionMode.CompositionMode_DestinationIn)
+        inner.drawImage(0, 0, mask)
+    inner.end()
+    painter.setWorldTransform(QTransform())
+    painter.drawImage(box.topLeft(), image)
 
 
 def _sampled(m: QTransform) -> QTransform:

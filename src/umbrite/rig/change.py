@@ -62,7 +62,12 @@ def take_out(puppet: Puppet, key: str) -> Puppet:
     }
     if len(kept) < len(puppet.links):
         puppet = replace(puppet, links=kept)
-    return replace(puppet, order=tuple(k for k in puppet.order if k != key)) if key[0] == "p" else puppet
+    if key[0] != "p":
+        return puppet
+    for other, part in puppet.parts.items():
+        if part.clip == key:  # nothing is left to clip by
+            puppet = change(puppet, other, clip=None, clip_outside=False)
+    return replace(puppet, order=tuple(k for k in puppet.order if k != key))
 
 
 def thing(puppet: Puppet, key: str) -> Any:

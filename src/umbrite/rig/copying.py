@@ -177,6 +177,7 @@ def _part(puppet: Puppet, key: str, new: dict[str, str], way: Way, names: _Names
         joint=new[part.joint],
         placement=way.placement(part.placement),
         shares=part.shares if linked else "",
+        clip=None if part.clip is None else new.get(part.clip, part.clip),
     )
 
 

@@ -43,6 +43,8 @@ def _family(puppet: Puppet) -> Iterator[Finding]:
     if len(puppet.parts) < 2:
         return
     for part_key, part in puppet.parts.items():
+        if part.reference:
+            continue
         alone = puppet.joints[part.joint].parent is None and not children(puppet, part.joint)
         if alone and parts_on(puppet, part.joint) == [part_key]:
             text = f"Nothing carries {part.name}, so it stays behind when the puppet moves. Give it a parent."
@@ -51,7 +53,7 @@ def _family(puppet: Puppet) -> Iterator[Finding]:
 
 def _pivots(puppet: Puppet) -> Iterator[Finding]:
     for key, joint in puppet.joints.items():
-        if not joint.pivot_set:
+        if not joint.pivot_set and not any(puppet.parts[p].reference for p in parts_on(puppet, key)):
             text = f"The pivot of {joint.name} is still the middle of its drawing. Drag it to where it turns."
             yield Finding("pivot-unset", "hint", key, text, "The middle is right")
 

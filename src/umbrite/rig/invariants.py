@@ -48,6 +48,8 @@ def _references(puppet: Puppet) -> Iterator[str]:
     for part in puppet.parts.values():
         if part.joint not in joints:
             yield f"{part.name} rides on a joint that is not there"
+        if part.clip is not None and part.clip not in puppet.parts:
+            yield f"{part.name} is clipped by a part that is not there"
     for limb in puppet.limbs.values():
         wanted = [*limb.joints, limb.target, *(key for key in (limb.end, limb.toe) if key)]
         if not limb.joints or any(key not in joints for key in wanted):

@@ -11,6 +11,7 @@ from typing import Literal
 import msgspec
 
 Side = Literal["near", "far", "middle"]
+Blend = Literal["normal", "multiply", "screen", "overlay", "add"]
 EndHold = Literal["limb", "target", "toe"]
 
 
@@ -61,7 +62,8 @@ class Drawing(msgspec.Struct, frozen=True):
 class Part(msgspec.Struct, frozen=True, omit_defaults=True):
     """One cut-out piece: a drawing placed in the puppet, riding on a joint.
 
-    `label` is a colour word for people.
+    `label` is a colour word for people. `blend` is how its colours meet what lies behind; `clip` the part inside whose opaque
+    area it shows (or outside). A `reference` is a picture to work from and not part of the puppet's picture.
     Parts of one `shares` (not empty) share their drawing: when one is exchanged, all are.
     """
 
@@ -74,6 +76,10 @@ class Part(msgspec.Struct, frozen=True, omit_defaults=True):
     locked: bool = False
     shares: str = ""
     label: str = ""
+    blend: Blend = "normal"
+    clip: str | None = None
+    clip_outside: bool = False
+    reference: bool = False
 
 
 class Limit(msgspec.Struct, frozen=True, omit_defaults=True):
@@ -157,6 +163,13 @@ class Link(msgspec.Struct, frozen=True, omit_defaults=True):
     travel: bool = False
 
 
+class Guide(msgspec.Struct, frozen=True):
+    """A line on the board to snap to: at a place on one axis."""
+
+    axis: Literal["x", "y"]
+    at: float
+
+
 class Puppet(msgspec.Struct, frozen=True):
     """The document: one articulated cut-out character. Compare by ==; refresh views by identity."""
 
@@ -169,6 +182,7 @@ class Puppet(msgspec.Struct, frozen=True):
     limbs: Mapping[str, Limb] = {}
     controls: Mapping[str, Control] = {}
     links: Mapping[str, Link] = {}
+    guides: tuple[Guide, ...] = ()
     next_id: int = 1
 
 

@@ -5,6 +5,7 @@ from collections.abc import Callable, Iterable
 
 from umbrite.desk.bending import ghosts, joined, marks
 from umbrite.desk.gestures.base import Feedback, Gesture, Ghost, distance_text, finish, straightened
+from umbrite.desk.gestures.guides import snapped_point, snapped_way
 from umbrite.desk.part_frame import Frame, dragged, shown_shift
 from umbrite.desk.session import Session
 from umbrite.motion.posing import angle_between
@@ -39,7 +40,7 @@ def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
     while event.kind == "move":
         way = straightened(press, event)
         # Whole pixels keep drawings as crisp as they came.
-        way = complex(round(way.real), round(way.imag))
+        way = snapped_way(start, keys, complex(round(way.real), round(way.imag)), event.zoom)
         session.preview(puppet=nudge_parts(start, keys, way))
         event = yield Feedback(readout=distance_text(way))
     finish(session, event, name)
@@ -85,7 +86,7 @@ def drag_pivot(session: Session, key: str, press: complex) -> Gesture:
         if event.ctrl and others:
             near = min(others, key=lambda k: abs(others[k] - at))
             at = others[near] if abs(others[near] - at) * event.zoom < PIVOT_SNAP * 2 else at
-        to = complex(rest_from_board(at))
+        to = snapped_point(start, complex(rest_from_board(at)), event.zoom)
         to = complex(round(to.real, 3), round(to.imag, 3))  # no tails of rounding in the file
         session.preview(puppet=move_pivot(start, key, to))
         event = yield Feedback(

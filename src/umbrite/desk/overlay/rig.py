@@ -12,7 +12,7 @@ from umbrite.desk import look
 from umbrite.desk.camera import Camera
 from umbrite.desk.gestures.base import Feedback
 from umbrite.desk.gestures.building import limit_direction
-from umbrite.desk.overlay import marks, over_art
+from umbrite.desk.overlay import marks, over_art, rulers
 from umbrite.desk.overlay.shapes import paint_control, paint_master_points
 from umbrite.desk.session import Session
 from umbrite.rig.family import branch, is_carrier, targets
@@ -40,6 +40,8 @@ def paint(painter: QPainter, scene: Scene) -> None:
     """Everything over the art for the present station."""
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     station = scene.session.station
+    if station in {"Parts", "Pivots"}:
+        rulers.paint_guides(painter, scene.session, scene.camera, scene.size)
     over_art.paint_ghosts(painter, scene.session, scene.camera, scene.feedback.ghosts or scene.session.swept)
     over_art.paint(painter, scene.session, scene.camera, scene.hover)
     over_art.paint_marks(painter, scene.camera, scene.feedback.marks)
@@ -55,6 +57,8 @@ def paint(painter: QPainter, scene: Scene) -> None:
     elif station in {"Controls", "Rehearse"}:
         _unreached(painter, scene)
         _controls(painter, scene)
+    if station in {"Parts", "Pivots"} and scene.session.views["rulers"]:
+        rulers.paint_rulers(painter, scene.camera, scene.size)
     _feedback(painter, scene)
 
 

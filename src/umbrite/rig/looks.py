@@ -1,0 +1,56 @@
+"""How parts are shown: blend modes, clips, reference pictures, guides. None of it moves anything."""
+
+from collections.abc import Iterable
+from typing import Literal
+
+from msgspec.structs import replace
+
+from umbrite.rig.change import change, get_part, require_finite
+from umbrite.rig.errors import RigError
+from umbrite.rig.model import Blend, Guide, Puppet, on_grid
+from umbrite.rig.parts import reorder
+
+DIMMED = 0.45
+MOST_GUIDES = 500
+
+
+def set_blend(puppet: Puppet, key: str, blend: Blend) -> Puppet:
+    """How a part's colours meet what lies behind it."""
+    get_part(puppet, key)
+    return change(puppet, key, blend=blend)
+
+
+def set_clip(puppet: Puppet, key: str, by: str | None, *, outside: bool = False) -> Puppet:
+    """Show a part only inside (or only outside) another part's opaque area, wherever both are; None shows all of it."""
+    part = get_part(puppet, key)
+    if by == key:
+        raise RigError(f"{part.name} can't be clipped by itself. Choose another part.")
+    if by is not None:
+        get_part(puppet, by)
+    return change(puppet, key, clip=by, clip_outside=outside and by is not None)
+
+
+def make_reference(puppet: Puppet, key: str, *, on: bool = True) -> Puppet:
+    """Make a part a picture to work from: dimmed, locked, behind everything, never picked, never exported; or a part again."""
+    get_part(puppet, key)
+    puppet = change(puppet, key, reference=on, locked=on, opacity=DIMMED if on else 1.0)
+    return reorder(puppet, [key], 0) if on else puppet
+
+
+def set_guides(puppet: Puppet, guides: Iterable[Guide]) -> Puppet:
+    """The guides of the board, at most 500; places are put on the grid."""
+    found = []
+    for guide in guides:
+        require_finite(guide.at, what="A guide's place")
+        found.append(replace(guide, at=on_grid(guide.at)))
+    if len(found) > MOST_GUIDES:
+        raise RigError(
+            f"There are {MOST_GUIDES} guides already, more than anybody can tell apart. Clear some first."
+        )
+    return replace(puppet, guides=tuple(found))
+
+
+def snapped(puppet: Puppet, axis: Literal["x", "y"], place: float, reach: float) -> float:
+    """The guide of an axis nearest to a place, if it lies within reach; else the place."""
+    near = min((g.at for g in puppet.guides if g.axis == axis), key=lambda at: abs(at - place), default=place)
+    return near if abs(near - place) <= reach else place
