@@ -52,6 +52,7 @@ def take_layers(person: Person) -> None:
     dialog = QApplication.activeModalWidget()
     if isinstance(dialog, ImportTable):
         person.settle(200)
+        person._do("windowfocus", "--sync", str(int(dialog.winId())))
         person.key("Return")
     else:
         QTimer.singleShot(250, lambda: take_layers(person))

@@ -1,33 +1,50 @@
-"""Draws Wick and writes him in the three forms that ship: OpenRaster, a folder of PNGs, and the finished puppet.
+"""Draws the demo characters and writes them as they ship: OpenRaster, finished puppets, and Wick as a folder of PNGs too.
 
 Run as `python -m umbrite.demo.build FOLDER`.
 """
 
 import sys
+from collections.abc import Callable
 from pathlib import Path
+from typing import NamedTuple
 
 import numpy as np
 from msgspec.structs import replace
 from PySide6.QtGui import QGuiApplication
 
-from umbrite.demo.paper import cut, grain
-from umbrite.demo.rigging import rig_wick
-from umbrite.demo.wick import HEIGHT, WIDTH, pieces
+from umbrite.demo import bramble, inkpot, wick
+from umbrite.demo.paper import Piece, cut, grain
+from umbrite.demo.rigging import rig_bramble, rig_inkpot, rig_wick
 from umbrite.files.layers import Layered, layer_of, puppet_from
 from umbrite.files.openraster import write_openraster
 from umbrite.files.package import save
 from umbrite.files.png import encode
 from umbrite.paint.render import preview_png
+from umbrite.rig.model import Puppet
 
 
-def draw_wick() -> Layered:
-    """Wick's pieces as layers on one canvas, back to front."""
-    sheet = grain(WIDTH, HEIGHT)
-    layers = []
-    for piece in pieces():
-        layer = layer_of(piece.name, cut(piece, WIDTH, HEIGHT, sheet))
-        layers.extend([layer] if layer is not None else [])
-    return Layered("Wick", WIDTH, HEIGHT, tuple(layers))
+class Demo(NamedTuple):
+    """A character: its name, canvas, pieces and rig."""
+
+    name: str
+    width: int
+    height: int
+    pieces: Callable[[], list[Piece]]
+    rig: Callable[[Puppet], Puppet]
+
+
+DEMOS = (
+    Demo("Wick", wick.WIDTH, wick.HEIGHT, wick.pieces, rig_wick),
+    Demo("Bramble", bramble.WIDTH, bramble.HEIGHT, bramble.pieces, rig_bramble),
+    Demo("Inkpot", inkpot.WIDTH, inkpot.HEIGHT, inkpot.pieces, rig_inkpot),
+)
+
+
+def draw(demo: Demo) -> Layered:
+    """A character's pieces as layers on one canvas, back to front."""
+    sheet = grain(demo.width, demo.height)
+    layers = [layer_of(piece.name, cut(piece, demo.width, demo.height, sheet)) for piece in demo.pieces()]
+    return Layered(demo.name, demo.width, demo.height, tuple(layer for layer in layers if layer is not None))
 
 
 def write_pictures(folder: Path, layered: Layered) -> None:
@@ -42,13 +59,17 @@ def write_pictures(folder: Path, layered: Layered) -> None:
 
 
 def build(folder: Path) -> None:
+    """Write all demos; Wick as a folder of pictures too."""
     folder.mkdir(parents=True, exist_ok=True)
-    layered = draw_wick()
-    write_openraster(folder / "wick.ora", layered)
-    write_pictures(folder / "wick-pictures", layered)
-    package = puppet_from(layered)
-    package = replace(package, puppet=rig_wick(package.puppet))
-    save(folder / "wick.umbrite", package, preview_png(package))
+    for demo in DEMOS:
+        layered = draw(demo)
+        stem = demo.name.lower()
+        write_openraster(folder / f"{stem}.ora", layered)
+        if demo.name == "Wick":
+            write_pictures(folder / "wick-pictures", layered)
+        package = puppet_from(layered)
+        package = replace(package, puppet=demo.rig(package.puppet))
+        save(folder / f"{stem}.umbrite", package, preview_png(package))
 
 
 if __name__ == "__main__":

@@ -1,8 +1,9 @@
-"""Wick's rig, built through the same public edits that the window uses."""
+"""The demos' rigs, built through the same public edits that the window uses."""
 
 import math
+from collections.abc import Mapping
 
-from umbrite.demo.wick import GROUND, JOINTS
+from umbrite.demo import bramble, inkpot, wick
 from umbrite.rig.controls import add_controls, propose_controls
 from umbrite.rig.family import carry_together, set_parent
 from umbrite.rig.limbs import make_limb, set_end_hold
@@ -33,22 +34,55 @@ def by_name(puppet: Puppet, name: str) -> str:
     return next(key for key, joint in puppet.joints.items() if joint.name == name)
 
 
+def _joined(
+    puppet: Puppet,
+    joints: Mapping[str, tuple[float, float]],
+    family: Mapping[str, str],
+    root: str,
+    ground: float,
+) -> Puppet:
+    """Pivots, family, a carrier for the body at the root's pivot, and the master on the ground below it."""
+    for name, (x, y) in joints.items():
+        puppet = move_pivot(puppet, by_name(puppet, name), complex(x, y))
+    for child, parent in family.items():
+        puppet = set_parent(puppet, [by_name(puppet, child)], by_name(puppet, parent))
+    x, y = joints[root]
+    name = "Body" if root != "Body" else "Trunk"
+    puppet, body = carry_together(puppet, [by_name(puppet, root)], name, complex(x, y))
+    return carry_together(puppet, [body], "Master", complex(x, ground), role="master")[0]
+
+
+def _finished(puppet: Puppet, limits: Mapping[str, tuple[float, float]]) -> Puppet:
+    for name, (low, high) in limits.items():
+        puppet = set_limit(puppet, by_name(puppet, name), -math.radians(high), -math.radians(low))
+    return add_controls(puppet, propose_controls(puppet))[0]
+
+
 def rig_wick(puppet: Puppet) -> Puppet:
     """Wick's unrigged parts in, the finished puppet out."""
-    for name, (x, y) in JOINTS.items():
-        puppet = move_pivot(puppet, by_name(puppet, name), complex(x, y))
-    for child, parent in FAMILY.items():
-        puppet = set_parent(puppet, [by_name(puppet, child)], by_name(puppet, parent))
-    x, y = JOINTS["Hips"]
-    puppet, body = carry_together(puppet, [by_name(puppet, "Hips")], "Body", complex(x, y))
-    puppet, _ = carry_together(puppet, [body], "Master", complex(x, GROUND), role="master")
+    puppet = _joined(puppet, wick.JOINTS, FAMILY, "Hips", wick.GROUND)
     for side in ("Near", "Far"):
         puppet, _ = make_limb(puppet, by_name(puppet, f"{side} upper arm"), by_name(puppet, f"{side} hand"))
         puppet, _ = make_limb(puppet, by_name(puppet, f"{side} thigh"), by_name(puppet, f"{side} foot"))
     # The hand that holds the pole keeps it upright.
     near_arm = next(key for key, limb in puppet.limbs.items() if limb.name == "Near arm")
-    puppet = set_end_hold(puppet, near_arm, "target")
-    for name, (low, high) in LIMITS.items():
-        puppet = set_limit(puppet, by_name(puppet, name), -math.radians(high), -math.radians(low))
-    puppet, _ = add_controls(puppet, propose_controls(puppet))
-    return puppet
+    return _finished(set_end_hold(puppet, near_arm, "target"), LIMITS)
+
+
+def rig_bramble(puppet: Puppet) -> Puppet:
+    """The goat: four legs that keep their hooves on the ground."""
+    puppet = _joined(puppet, bramble.JOINTS, bramble.FAMILY, "Body", bramble.GROUND)
+    for leg in bramble.LEGS:
+        puppet, _ = make_limb(puppet, by_name(puppet, f"{leg} thigh"), by_name(puppet, f"{leg} foot"))
+    return _finished(puppet, bramble.LIMITS)
+
+
+def rig_inkpot(puppet: Puppet) -> Puppet:
+    """The octopus: six long arms that follow the body; those with pot and cup keep them level."""
+    puppet = _joined(puppet, inkpot.JOINTS, inkpot.FAMILY, "Head", inkpot.GROUND)
+    for name in inkpot.ORDINALS:
+        ends = (by_name(puppet, f"{name} arm 1"), by_name(puppet, f"{name} arm {inkpot.COUNT}"))
+        puppet, key = make_limb(puppet, *ends)
+        if name in {"First", "Sixth"}:
+            puppet = set_end_hold(puppet, key, "target")
+    return _finished(puppet, inkpot.LIMITS)

@@ -35,6 +35,10 @@ class Act(NamedTuple):
     view: str = ""
 
 
+def _demo(name: str) -> Callable[["Window"], object]:
+    return lambda window: window.files.open_demo(name)
+
+
 def _on(command: Callable[[Session], object]) -> Callable[["Window"], object]:
     """An action that needs the session only; a refusal is said by the window."""
     return lambda window: command(window.session)
@@ -92,6 +96,13 @@ ACTIONS: tuple[Act, ...] = (
         "",
         "layers",
         lambda w: w.files.open_demo("wick.ora"),
+    ),
+    *(
+        Act(f"demo-{stem}", "File", f"Open the demo: {words}", "", "rig-master", _demo(f"{stem}.{kind}"))
+        for stem, kind, words in (
+            ("bramble", "umbrite", "Bramble the mail goat, finished"),
+            ("inkpot", "umbrite", "Inkpot the tea seller, finished"),
+        )
     ),
     Act("save", "File", "Save", "Ctrl+S", "save", lambda w: w.files.save()),
     Act("save-as", "File", "Save as…", "Ctrl+Shift+S", "save", lambda w: w.files.save_as()),

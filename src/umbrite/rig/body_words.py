@@ -34,7 +34,7 @@ _PARENTS: dict[str, tuple[str, ...]] = {
     "upper arm": ("trunk", "hips", "head"), "forearm": ("upper arm",), "hand": ("forearm", "upper arm"), "finger": ("hand",),
     "thigh": ("hips", "trunk"), "shin": ("thigh",), "foot": ("shin", "thigh"), "toe": ("foot",),
     "tail": ("hips", "trunk"), "wing": ("trunk",), "skirt": ("hips", "trunk"), "belt": ("hips", "trunk"),
-    "load": ("trunk", "hips"), "held": ("hand",),
+    "load": ("trunk", "hips"), "held": ("hand", "upper arm"),
 }  # fmt: skip
 
 

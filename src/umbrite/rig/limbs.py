@@ -91,7 +91,14 @@ def default_name(puppet: Puppet, way: list[str]) -> tuple[str, str]:
     sides = {side_of(name) for name in names} - {"middle"}
     side = sides.pop() if len(sides) == 1 else ""
     core = kind if kind != "limb" else f"{names[0]} limb"
-    text = f"{side} {core}".strip()
+    # What all names have before it besides the side tells limbs apart: front, hind, first.
+    shared = [word for word in words_of(names[0]) if all(word in words_of(name) for name in names[1:])]
+    which = [
+        word
+        for word in shared
+        if word.isalpha() and word not in _KINDS.get(kind, ()) and side_of(word) == "middle"
+    ]
+    text = " ".join([side, *(which if kind != "limb" else []), core]).strip()
     return text[:1].upper() + text[1:], kind
 
 

@@ -1,0 +1,49 @@
+"""The three demos: whole, without findings, and with art that tells its joints."""
+
+import pytest
+
+from demo_puppet import ASSETS
+from umbrite.art.joint_finding import find_joints
+from umbrite.files.opening import open_any
+from umbrite.files.package import load
+from umbrite.files.png import decode
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.rig.findings import findings
+from umbrite.rig.invariants import invariants
+
+NAMES = ("wick", "bramble", "inkpot")
+
+
+@pytest.mark.parametrize("name", NAMES)
+def test_a_demo_is_whole_and_has_nothing_to_mend(name: str) -> None:
+    finished, art = load(ASSETS / f"{name}.umbrite").puppet, open_any(ASSETS / f"{name}.ora").puppet
+    assert invariants(finished) == []
+    assert findings(finished) == []
+    assert [finished.parts[key].name for key in finished.order] == [art.parts[key].name for key in art.order]
+    assert not art.limbs
+    placed = evaluate(compile_plan(finished), {})
+    assert (placed.limbs.distance == 0).all()
+
+
+@pytest.mark.parametrize("name", NAMES[1:])
+def test_find_joints_sees_the_family_of_goat_and_octopus(name: str) -> None:
+    package = load(ASSETS / f"{name}.umbrite")
+    puppet = package.puppet
+    found = find_joints(puppet, {key: decode(data, key) for key, data in package.art.items()})
+    assert len(found) == len(puppet.parts) - 1
+    for proposal in found:
+        joint = puppet.joints[puppet.parts[proposal.part].joint]
+        assert joint.parent == puppet.parts[proposal.parent].joint, joint.name
+
+
+def test_the_demos_are_a_biped_a_quadruped_and_a_many_armed_one() -> None:
+    limbs = {name: load(ASSETS / f"{name}.umbrite").puppet.limbs.values() for name in NAMES}
+    assert [len(limbs[name]) for name in NAMES] == [4, 4, 6]
+    assert {len(limb.joints) for limb in limbs["inkpot"]} == {5}
+    assert {limb.name for limb in limbs["bramble"]} == {
+        "Near hind leg",
+        "Far hind leg",
+        "Near front leg",
+        "Far front leg",
+    }
