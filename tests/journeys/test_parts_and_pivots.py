@@ -6,7 +6,7 @@ from pathlib import Path
 import numpy as np
 import pytest
 from PySide6.QtCore import QMimeData, QPointF, Qt, QTimer, QUrl
-from PySide6.QtGui import QDropEvent
+from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent
 from PySide6.QtWidgets import QApplication, QLineEdit
 
 from demo_puppet import ASSETS, joint, part
@@ -29,10 +29,14 @@ def drop(window: Window, path: Path) -> None:
     """What the file manager sends when a folder is let go on the board."""
     data = QMimeData()
     data.setUrls([QUrl.fromLocalFile(str(path))])
-    place = QPointF(window.board.rect().center())
-    keys = Qt.KeyboardModifier.NoModifier
-    event = QDropEvent(place, Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, keys)
-    QApplication.sendEvent(window.board, event)
+    middle = window.board.rect().center()
+    what = (Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier)
+    for event in (
+        QDragEnterEvent(middle, *what),
+        QDragMoveEvent(middle, *what),
+        QDropEvent(QPointF(middle), *what),
+    ):
+        QApplication.sendEvent(window.board, event)
 
 
 def name_in_place(person: Person, name: str) -> None:
