@@ -5,7 +5,7 @@ from collections.abc import Sequence
 from umbrite.desk.session import Session
 from umbrite.motion.posing import move_joint_to
 from umbrite.motion.resting import make_rest
-from umbrite.rig.change import change, thing
+from umbrite.rig.change import change, exists, thing
 from umbrite.rig.controls import add_controls, propose_controls, remove_control
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import (
@@ -17,7 +17,7 @@ from umbrite.rig.family import (
     set_parent,
     targets,
 )
-from umbrite.rig.limbs import remove_limb, set_bend_side
+from umbrite.rig.limbs import remove_limb, set_bend_side, without_users
 from umbrite.rig.limits import free_limit
 from umbrite.rig.model import Puppet, point
 from umbrite.rig.parts import board_from_drawing, nudge_parts, remove_part, reorder, step_order
@@ -232,9 +232,33 @@ def make_pose_the_rest(session: Session) -> None:
 
 def delete(session: Session) -> None:
     """Remove what is selected; refused with the name of the user where something else needs it."""
-    puppet, name = session.puppet, label_of(session, session.selection)
+    try:
+        puppet = _without(session.puppet, session.selection)
+    except RigError as error:
+        used = " is used by " in str(error)
+        raise RigError(f"{error} Shift+Delete takes it along." if used else str(error)) from None
+    _removed(session, puppet, "")
+
+
+def delete_with_users(session: Session) -> None:
+    """Remove what is selected together with the limbs and controls that use it, which are named."""
+    puppet, gone = without_users(session.puppet, session.selected("j"))
+    left = [key for key in session.selection if exists(puppet, key)]
+    _removed(session, _without(puppet, left), f" with {', '.join(gone)}" if gone else "")
+
+
+def _removed(session: Session, puppet: Puppet, along: str) -> None:
+    name = label_of(session, session.selection)
+    session.edit(f"Remove {name}", puppet=puppet, pose=known_only(session.pose, puppet))
+    if along:
+        session.say(f"{name} was removed{along}. Undo brings all of it back.")
+
+
+def _without(puppet: Puppet, keys: Sequence[str]) -> Puppet:
     hooks = targets(puppet)
-    for key in session.selection:
+    for key in keys:
+        if not exists(puppet, key):
+            continue
         if key[0] == "c":
             puppet = remove_control(puppet, key)
         elif key[0] == "l":
@@ -245,7 +269,7 @@ def delete(session: Session) -> None:
             puppet = remove_limb(puppet, hooks[key])
         else:
             puppet = _without_joint(puppet, key)
-    session.edit(f"Remove {name}", puppet=puppet, pose=known_only(session.pose, puppet))
+    return puppet
 
 
 def _without_joint(puppet: Puppet, key: str) -> Puppet:

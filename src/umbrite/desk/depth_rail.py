@@ -4,6 +4,7 @@ from PySide6.QtCore import QSize, Qt
 from PySide6.QtGui import QDropEvent, QIcon
 from PySide6.QtWidgets import QAbstractItemView, QListWidget, QListWidgetItem, QWidget
 
+from umbrite.desk import look
 from umbrite.desk.commands import label_of
 from umbrite.desk.session import Session
 from umbrite.desk.thumbnails import thumbnail
@@ -18,7 +19,7 @@ class DepthRail(QListWidget):
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.session = session
-        self._shown: list[tuple[str, str, str, bool]] = []
+        self._shown: list[tuple[object, ...]] = []
         self._busy = False
         self.setIconSize(QSize(34, 26))
         self.setUniformItemSizes(True)
@@ -39,20 +40,24 @@ class DepthRail(QListWidget):
     def rebuild(self) -> None:
         puppet = self.session.puppet
         fresh = [
-            (key, puppet.parts[key].name, puppet.parts[key].drawing.sha256, puppet.parts[key].visible)
+            (key, part.name, part.drawing.sha256, part.visible, part.label)
             for key in reversed(puppet.order)
+            for part in [puppet.parts[key]]
         ]
         if fresh == self._shown:
             return
         self._busy = True
         place = self.verticalScrollBar().value()
-        self._shown = fresh
+        self._shown = list(fresh)
         self.clear()
-        for key, name, _, visible in fresh:
+        for key, name, _, visible, label in fresh:
             picture = thumbnail(self.session.pictures, puppet.parts[key].drawing, 26, 34)
             item = QListWidgetItem(QIcon(picture), name)
             item.setData(KEY, key)
             item.setSizeHint(QSize(60, 31))
+            if label in look.LABEL_COLOUR:
+                item.setBackground(look.with_alpha(look.LABEL_COLOUR[label], 60))
+                item.setToolTip(f"{name}, label {label}")
             if not visible:
                 item.setForeground(Qt.GlobalColor.gray)
                 item.setToolTip(f"{name} is hidden")

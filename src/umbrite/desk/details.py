@@ -52,6 +52,13 @@ class JointSection(Section):
             lambda p, k, v: change(p, k, give=v / 100),
             unit=" %", digits=0, least=0, most=100,
         )  # fmt: skip
+        self.catches = self.choice(
+            "A click picks",
+            lambda _p, _k: [("The part clicked", False), ("This carrier", True)],
+            lambda p, k: p.joints[k].catches,
+            lambda p, k, v: change(p, k, catches=v),
+        )
+        self.row("A click picks", self.catches)
         self.row("Soft ends", self.soft)
         self.row("Give", give)
         self.free = self.button("Remove limit", lambda: commands.free_limits(session))
@@ -75,6 +82,9 @@ class JointSection(Section):
         super().show_for(keys)
         joints = [self.session.puppet.joints[key] for key in keys]
         self.free.setVisible(any(joint.limit for joint in joints))
+        self.form.setRowVisible(
+            self.form.rowCount() - 3, all(is_carrier(self.session.puppet, key) for key in keys)
+        )
         self.soft.setEnabled(all(joint.limit for joint in joints))
 
     def describe(self, puppet: Puppet, keys: list[str]) -> str:

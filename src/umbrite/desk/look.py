@@ -30,6 +30,7 @@ SIDE_STROKE: dict[Side, Qt.PenStyle] = {
     "middle": Qt.PenStyle.SolidLine,
 }
 SIDE_WORD: dict[Side, str] = {"near": "Near side", "far": "Far side", "middle": "Middle"}
+LABEL_COLOUR = {"amber": AMBER, "moss": MOSS, "teal": TEAL, "plum": PLUM, "brick": BRICK, "ink": INK}
 FAMILY_NAME = "Alegreya Sans"
 
 

@@ -4,6 +4,7 @@ from collections.abc import Callable
 
 from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QPushButton, QWidget
 
+from umbrite.desk import look
 from umbrite.desk.section import Read, Section, Write, name_of
 from umbrite.desk.session import Session
 from umbrite.rig.angles import from_shown, shown_degrees
@@ -14,7 +15,7 @@ from umbrite.rig.model import Puppet
 from umbrite.rig.names import numbered, rename, renamed, replaced, side_swapped
 from umbrite.rig.placing import with_place
 
-LABELS = ("", "amber", "moss", "teal", "plum", "brick", "ink")
+LABELS = ("", *look.LABEL_COLOUR)
 
 
 BLENDS = [(word.capitalize(), word) for word in ("normal", "multiply", "screen", "overlay", "add")]

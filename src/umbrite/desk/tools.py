@@ -12,6 +12,7 @@ from umbrite.desk.part_frame import frame_of
 from umbrite.desk.picking import deeper, parts_at
 from umbrite.desk.session import Session
 from umbrite.paint.painter import sprites
+from umbrite.rig.family import caught
 
 REACH = 3.0  # widget pixels around the pointer in which thin art is still hit
 
@@ -63,8 +64,9 @@ def sway_at(session: Session, camera: Camera, pointer: Pointer) -> Press:
 
 def _pick(session: Session, spot: Spot, pointer: Pointer, *, joints: bool) -> Press:
     """Select by real shape. A press on something selected keeps the selection until the click is over."""
-    as_key = (lambda part: session.puppet.parts[part].joint) if joints else (lambda part: part)
-    keys = [as_key(part) for part in spot.under]
+    puppet = session.puppet
+    found = [caught(puppet, puppet.parts[part].joint) for part in spot.under] if joints else spot.under
+    keys = list(dict.fromkeys(found))
     if not keys:
         if not pointer.shift:
             session.select([])

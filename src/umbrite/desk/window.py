@@ -14,6 +14,7 @@ from umbrite.desk.board_frame import BoardFrame
 from umbrite.desk.depth_rail import DepthRail
 from umbrite.desk.details import Details
 from umbrite.desk.dialogs import Dialogs
+from umbrite.desk.family_diagram import FamilyDiagram
 from umbrite.desk.family_panel import FamilyPanel
 from umbrite.desk.file_desk import FileDesk
 from umbrite.desk.finder import Finder
@@ -23,7 +24,7 @@ from umbrite.desk.strip import Strip
 from umbrite.rig.errors import UmbriteError
 
 ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
-LAYOUT = 1  # raised when docks change, so that old layouts are not taken over
+LAYOUT = 2  # raised when docks change, so that old layouts are not taken over
 
 
 class Window(QMainWindow):
@@ -39,6 +40,7 @@ class Window(QMainWindow):
         self.board: Board = self.frame.board
         self.strip = Strip(session)
         self.family = FamilyPanel(session)
+        self.diagram = FamilyDiagram(session)
         self.depth_rail = DepthRail(session)
         self.details = Details(session)
         self.findings_list = FindingsList(session, self)
@@ -100,11 +102,18 @@ class Window(QMainWindow):
             name: self._dock(name, widget, area)
             for name, widget, area in (
                 ("Family", self.family, Qt.DockWidgetArea.LeftDockWidgetArea),
+                ("Diagram", self.diagram, Qt.DockWidgetArea.LeftDockWidgetArea),
                 ("Depth", self.depth_rail, Qt.DockWidgetArea.RightDockWidgetArea),
                 ("Details", self.details, Qt.DockWidgetArea.RightDockWidgetArea),
             )
         }
-        self.resizeDocks(list(self.docks.values()), [256, 262, 262], Qt.Orientation.Horizontal)
+        self.tabifyDockWidget(self.docks["Family"], self.docks["Diagram"])
+        self.docks["Family"].raise_()
+        self.resizeDocks(
+            [self.docks[name] for name in ("Family", "Depth", "Details")],
+            [256, 262, 262],
+            Qt.Orientation.Horizontal,
+        )
         self.resizeDocks([self.docks["Depth"], self.docks["Details"]], [270, 380], Qt.Orientation.Vertical)
 
     def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
@@ -184,6 +193,11 @@ class Window(QMainWindow):
             self.session.say(str(error))
 
     # What actions ask of the window
+
+    def show_diagram(self) -> None:
+        """Bring the diagram to the front, or the list again."""
+        shown = not self.diagram.visibleRegion().isEmpty()
+        self.docks["Family" if shown else "Diagram"].raise_()
 
     def edit_name(self) -> None:
         self.family.tree.edit_name(self.session.selection[0])

@@ -164,3 +164,9 @@ def users_of(puppet: Puppet, key: str) -> str:
     controls = [control.name for control in puppet.controls.values() if control.moves == key]
     words = [f"the limb {name}" for name in limbs] + [f"the control {name}" for name in controls]
     return " and ".join(words)
+
+
+def caught(puppet: Puppet, key: str) -> str:
+    """What a click on a joint's art picks: the uppermost carrier that catches clicks, or the joint itself."""
+    catching = [k for k in ancestors(puppet, key) if puppet.joints[k].catches]
+    return catching[-1] if catching else key

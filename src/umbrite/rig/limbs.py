@@ -1,6 +1,7 @@
 """Limbs: chains that are posed from their end. Making one moves no art: its target stands exactly at the tip."""
 
 import itertools
+from collections.abc import Iterable
 
 from msgspec.structs import replace
 
@@ -192,3 +193,18 @@ def remove_limb(puppet: Puppet, key: str) -> Puppet:
 
 def _in_use(puppet: Puppet, key: str) -> bool:
     return bool(parts_on(puppet, key) or users_of(puppet, key))
+
+
+def without_users(puppet: Puppet, joints: Iterable[str]) -> tuple[Puppet, list[str]]:
+    """The puppet without the limbs and controls that use these joints, and their names."""
+    gone: list[str] = []
+    for joint in joints:
+        for key, limb in list(puppet.limbs.items()):
+            if joint in limb.joints or joint in (limb.end, limb.target, limb.toe):
+                gone.append(limb.name)
+                puppet = remove_limb(puppet, key)
+        for key, control in list(puppet.controls.items()):
+            if control.moves == joint:
+                gone.append(control.name)
+                puppet = take_out(puppet, key)
+    return puppet, gone

@@ -96,7 +96,7 @@ class Limit(msgspec.Struct, frozen=True, omit_defaults=True):
 class Joint(msgspec.Struct, frozen=True, omit_defaults=True):
     """A node of the family. `parent` None is a free joint; `pivot_set` tells a chosen pivot from a first guess.
 
-    `give` is how willingly it takes part in a limb's bending, 0 to 1; at 0 it is locked and turns in no way at all.
+    With `catches` a click on what it carries picks it instead. `give` is how willingly it takes part in a limb's bending, 0 to 1; at 0 it is locked and turns in no way at all.
     """
 
     name: str
@@ -108,6 +108,7 @@ class Joint(msgspec.Struct, frozen=True, omit_defaults=True):
     pivot_set: bool = False
     give: float = 1.0
     role: Literal["", "master"] = ""
+    catches: bool = False
 
 
 class Limb(msgspec.Struct, frozen=True, omit_defaults=True):
