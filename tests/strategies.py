@@ -9,13 +9,25 @@ from hypothesis import strategies as st
 
 from umbrite.rig.change import change
 from umbrite.rig.controls import add_controls, propose_controls
+from umbrite.rig.copying import Way, copy_branches
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import carry_together, children, remove_carrier, set_parent
-from umbrite.rig.limbs import make_limb, remove_limb, set_bend_side, set_end_hold, set_follows
+from umbrite.rig.limbs import make_limb, remove_limb, set_bend_side, set_end_hold, set_follows, without_users
 from umbrite.rig.limits import free_limit, set_limit, set_soft
+from umbrite.rig.looks import at_two_depths, make_reference, set_blend, set_clip, trim
 from umbrite.rig.model import Drawing, Placement, Puppet
-from umbrite.rig.parts import add_part, nudge_parts, place_part, remove_part, reorder, ride_on, step_order
+from umbrite.rig.parts import (
+    add_part,
+    exchange_drawing,
+    nudge_parts,
+    place_part,
+    remove_part,
+    reorder,
+    ride_on,
+    step_order,
+)
 from umbrite.rig.pivots import move_pivot, set_tip
+from umbrite.rig.placing import align, distribute
 from umbrite.rig.poses import JOINT_CHANNELS
 
 coordinates = st.floats(-2000, 2000).map(lambda x: round(x, 3))
@@ -89,6 +101,17 @@ ART_EDITS: dict[str, Edit] = {
     "step": lambda p, d: step_order(p, [_pick(d, p.parts)], d(st.sampled_from([-1, 1]))),
     "ride_on": lambda p, d: ride_on(p, _pick(d, p.parts), _pick(d, p.joints)),
     "bend": lambda p, d: set_bend_side(p, _pick(d, p.limbs), d(st.sampled_from([1, -1]))),
+    "copy": lambda p, d: copy_branches(p, [_pick(d, p.joints)], Way(shift=d(points)))[0],
+    "mirror": lambda p, d: copy_branches(p, [_pick(d, p.joints)], Way(line=d(coordinates)), linked=True)[0],
+    "two_depths": lambda p, d: at_two_depths(p, _pick(d, p.parts))[0],
+    "clip": lambda p, d: set_clip(p, _pick(d, p.parts), _pick(d, p.parts), outside=d(st.booleans())),
+    "blend": lambda p, d: set_blend(p, _pick(d, p.parts), d(st.sampled_from(["normal", "multiply"]))),
+    "reference": lambda p, d: make_reference(p, _pick(d, p.parts)),
+    "trim": lambda p, d: trim(p, _pick(d, p.parts), [d(points) for _ in range(4)]),
+    "align": lambda p, d: align(p, list(p.order), d(st.sampled_from(["left", "middle", "bottom"]))),
+    "spread": lambda p, _: distribute(p, list(p.order), "across"),
+    "exchange": lambda p, d: exchange_drawing(p, _pick(d, p.parts), Drawing("1" * 64, 9, 7)),
+    "remove_users": lambda p, d: without_users(p, [_pick(d, p.joints)])[0],
     "disable": lambda p, d: change(p, _pick(d, p.limbs), enabled=False),
 }
 EDITS = {**RIG_EDITS, **ART_EDITS}

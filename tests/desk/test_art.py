@@ -268,3 +268,24 @@ def test_guides_are_pulled_out_of_rulers_snapped_to_moved_and_pushed_back(
     assert session.puppet.guides == ()
     act("undo")
     assert len(session.puppet.guides) == 1
+
+
+def test_a_loop_trims_the_selected_part_and_what_is_gone_is_not_picked(
+    art_window: Window, hand: Hand, act: Act
+) -> None:
+    session = art_window.session
+    (cap,) = select(art_window, "Cap")
+    act("trim")
+    hand.press(500 + 230j)
+    for at in (830 + 230j, 830 + 320j, 500 + 320j, 500 + 232j):
+        hand.move(at)
+    hand.release(500 + 231j)
+    assert len(session.puppet.parts[cap].trims) == 1
+    session.take_tool("place")
+    hand.click(622 + 290j)
+    assert cap not in session.selection
+    select(art_window, "Cap")
+    act("untrim")
+    assert session.puppet.parts[cap].trims == ()
+    act("two-depths")
+    assert session.puppet.parts[session.selection[0]].name == "Cap in front"

@@ -105,10 +105,10 @@ def solve(puppet: Puppet, pose: Pose, limb: Limb) -> list[float]:
         return abs(end - goal) + 1e4 * against
 
     best = min(
-        ((a, b) for a in np.linspace(*ranges[0], 61) for b in np.linspace(*ranges[1], 61)), key=error
+        ((a, b) for a in np.linspace(*ranges[0], 31) for b in np.linspace(*ranges[1], 31)), key=error
     )  # fmt: skip
-    step = max(ranges[0][1] - ranges[0][0], ranges[1][1] - ranges[1][0]) / 60
-    while step > 1e-10:
+    step = max(ranges[0][1] - ranges[0][0], ranges[1][1] - ranges[1][0]) / 30
+    while step > 1e-7:
         around = [
             (min(max(best[0] + i * step, ranges[0][0]), ranges[0][1]), min(max(best[1] + j * step, ranges[1][0]), ranges[1][1]))
             for i in (-1, -0.5, 0, 0.5, 1)

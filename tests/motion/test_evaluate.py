@@ -52,7 +52,7 @@ def test_joints_without_limbs_stand_where_matrices_put_them(puppet: Puppet, data
 
 
 @given(chains(), st.data())
-@settings(max_examples=25)
+@settings(max_examples=12)
 def test_limbs_reach_as_near_as_a_search_does(puppet: Puppet, data: st.DataObject) -> None:
     keys = list(puppet.joints)
     pivots = [puppet.joints[key].pivot.z for key in keys]

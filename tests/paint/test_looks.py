@@ -14,7 +14,16 @@ from umbrite.rig.copying import Way, copy_branches
 from umbrite.rig.errors import RigError
 from umbrite.rig.findings import findings
 from umbrite.rig.invariants import invariants
-from umbrite.rig.looks import make_reference, set_blend, set_clip, set_guides, snapped
+from umbrite.rig.looks import (
+    at_two_depths,
+    make_reference,
+    set_blend,
+    set_clip,
+    set_guides,
+    snapped,
+    trim,
+    untrimmed,
+)
 from umbrite.rig.model import Guide, Puppet
 
 
@@ -142,3 +151,36 @@ def test_the_shipped_demo_has_no_reference_and_no_clip() -> None:
     assert not any(item.reference or item.clip for item in puppet.parts.values())
     assert part(puppet, "Head")
     assert joint(puppet, "Head")
+
+
+def test_a_trim_cuts_away_brings_back_and_keeps_the_drawing(pair: tuple[Package, str, str]) -> None:
+    package, _, orange = pair
+    corner = [55 + 55j, 80 + 55j, 80 + 80j, 55 + 80j]
+    trimmed = trim(package.puppet, orange, corner)
+    assert shown(package, trimmed)[62, 62, 3] == 0
+    assert tuple(shown(package, trimmed)[40, 40, :3]) == (200, 100, 0)
+    assert trimmed.parts[orange].drawing == package.puppet.parts[orange].drawing
+    back = trim(trimmed, orange, [60 + 60j, 66 + 60j, 66 + 66j, 60 + 66j], cut=False)
+    picture = shown(package, back)
+    assert picture[63, 63, 3] == 255
+    assert picture[57, 57, 3] == 0
+    assert untrimmed(back, orange) == package.puppet
+    with pytest.raises(RigError, match="nothing to bring back"):
+        trim(package.puppet, orange, corner, cut=False)
+    with pytest.raises(RigError, match="loop around"):
+        trim(package.puppet, orange, corner[:2])
+
+
+def test_a_part_at_two_depths_rides_on_one_joint_and_shares_its_drawing(
+    pair: tuple[Package, str, str],
+) -> None:
+    package, grey, orange = pair
+    doubled, front = at_two_depths(package.puppet, grey)
+    assert invariants(doubled) == []
+    assert doubled.order == (grey, orange, front)
+    assert doubled.parts[front].joint == doubled.parts[grey].joint
+    assert doubled.parts[front].shares == doubled.parts[grey].shares != ""
+    piece = trim(doubled, front, [0j, 100 + 0j, 100 + 35j, 35j])
+    picture = shown(package, piece)
+    assert tuple(picture[40, 40, :3]) == (128, 128, 128)
+    assert tuple(picture[33, 33, :3]) == (200, 100, 0)

@@ -8,7 +8,7 @@ from PySide6.QtCore import QTimer
 from umbrite.desk.commands import label_of
 from umbrite.desk.session import Session
 from umbrite.rig.copying import Way, centre_line, copy_branches
-from umbrite.rig.looks import make_reference, set_guides
+from umbrite.rig.looks import at_two_depths, make_reference, set_guides, untrimmed
 from umbrite.rig.placing import Edge, align, distribute
 
 BESIDE = 24 + 24j  # how far a plain copy lies from its original
@@ -95,6 +95,31 @@ def switch_reference(session: Session) -> None:
         session.say(
             f"{part.name} is a reference picture now: dimmed, behind everything, never picked on the board or exported."
         )
+
+
+def untrim(session: Session) -> None:
+    puppet = session.puppet
+    for key in session.selected("p"):
+        puppet = untrimmed(puppet, key)
+    session.edit(f"Bring back all of {label_of(session, session.selected('p'))}", puppet=puppet)
+
+
+def needs_trimmed(session: Session) -> str:
+    if any(session.puppet.parts[key].trims for key in session.selected("p")):
+        return ""
+    return "Select a part that was trimmed first."
+
+
+def two_depths(session: Session) -> None:
+    """The selected part a second time, in front; trim it to the piece that shall be seen there."""
+    (key,) = session.selected("p")
+    puppet, new = at_two_depths(session.puppet, key)
+    session.edit(f"{session.puppet.parts[key].name} at two depths", puppet=puppet)
+    session.go_to("Parts")
+    session.select([new])
+    session.say(
+        f"{puppet.parts[new].name} rides along in front. Trim it (B) to the piece that shall be seen there."
+    )
 
 
 def clear_guides(session: Session) -> None:

@@ -34,7 +34,7 @@ class Frame(NamedTuple):
 def frame_of(session: Session) -> Frame | None:
     """The frame of the selected parts; None where there is none or one has no area."""
     keys = session.selected("p")
-    if not keys or session.station != "Parts":
+    if not keys or session.station != "Parts" or session.tool != "place":
         return None
     puppet = session.puppet
     if len(keys) == 1:

@@ -1,7 +1,10 @@
 """What lies under the pointer: parts by their real shape, front first."""
 
+from PySide6.QtCore import QPointF
+
 from umbrite.art.pictures import solid_at
 from umbrite.desk.session import Session
+from umbrite.paint.painter import trimmed_path
 from umbrite.rig.affine import Affine, inverse
 
 
@@ -26,6 +29,8 @@ def parts_at(session: Session, at: complex, reach: float = 0.0) -> list[str]:
             -margin <= z.real < part.drawing.width + margin
             and -margin <= z.imag < part.drawing.height + margin
         )
+        if inside and part.trims and not trimmed_path(part.trims).contains(QPointF(z.real, z.imag)):
+            continue
         if inside and solid_at(session.pictures.pixels(part.drawing.sha256), z, margin):
             found.append(key)
     return found

@@ -90,6 +90,11 @@ def _in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -
     if spot.handle is not None and frame is not None:
         grasp = spot.handle.key
         return Press(lambda: building.drag_frame(session, frame, grasp, pointer.at))
+    if session.tool == "trim":
+        chosen = [key for key in session.selection if key[0] == "p"] or spot.under[:1]
+        if chosen:
+            session.select(chosen[:1])
+            return Press(lambda: building.draw_trim(session, chosen[0], pointer.at))
     picked = _pick(session, spot, pointer, joints=False)
     if not spot.under:
         return Press(

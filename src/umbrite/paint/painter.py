@@ -4,12 +4,13 @@ from collections.abc import Collection
 from typing import NamedTuple
 
 import numpy as np
-from PySide6.QtCore import QRect, QRectF, Qt
-from PySide6.QtGui import QImage, QPainter, QTransform
+from PySide6.QtCore import QPointF, QRect, QRectF, Qt
+from PySide6.QtGui import QImage, QPainter, QPainterPath, QPolygonF, QTransform
 
 from umbrite.motion.evaluate import Placed
 from umbrite.paint.pictures import Pictures
 from umbrite.rig.affine import Affine, svg_matrix
+from umbrite.rig.model import Trim
 
 
 class Clip(NamedTuple):
@@ -30,6 +31,7 @@ class Sprite(NamedTuple):
     box: QRectF  # around the drawing as posed, on the board
     blend: str = "normal"
     clip: Clip | None = None
+    trims: tuple[Trim, ...] = ()
 
 
 def transform(m: Affine) -> QTransform:
@@ -37,6 +39,7 @@ def transform(m: Affine) -> QTransform:
     return QTransform(*svg_matrix(m))
 
 
+FAR = 1e6  # beyond all pictures
 MODES = {
     "normal": QPainter.CompositionMode.CompositionMode_SourceOver,
     "multiply": QPainter.CompositionMode.CompositionMode_Multiply,
@@ -64,7 +67,9 @@ def sprites(placed: Placed, frame: int = 0, *, references: bool = False) -> list
         clip = None
         if part.clip is not None:
             clip = Clip(parts[part.clip].drawing.sha256, matrices[part.clip], part.clip_outside)
-        found.append(Sprite(key, part.drawing.sha256, part.opacity, matrix, box, part.blend, clip))
+        found.append(
+            Sprite(key, part.drawing.sha256, part.opacity, matrix, box, part.blend, clip, part.trims)
+        )
     return found
 
 
@@ -85,10 +90,10 @@ def paint_sprites(
     for item in items:
         painter.setOpacity(item.opacity * (fade if item.part in faded else 1.0))
         painter.setCompositionMode(MODES[item.blend])
-        if item.clip is None:
+        if item.clip is None and not item.trims:
             _lay(painter, item.sha256, item.board_from_drawing * view, pictures)
         else:
-            _lay_clipped(painter, item, item.clip, pictures, view)
+            _lay_clipped(painter, item, pictures, view)
     painter.setCompositionMode(MODES["normal"])
     painter.setOpacity(1.0)
     painter.setWorldTransform(before)
@@ -102,35 +107,61 @@ def _lay(painter: QPainter, sha256: str, whole: QTransform, pictures: Pictures) 
     painter.drawImage(0, 0, level.image)
 
 
-def _lay_clipped(painter: QPainter, item: Sprite, clip: Clip, pictures: Pictures, view: QTransform) -> None:
-    """Through a picture of its own: the drawing, then what the clip leaves of it."""
+def _lay_clipped(painter: QPainter, item: Sprite, pictures: Pictures, view: QTransform) -> None:
+    """Through a picture of its own: the drawing, then what trims and clip leave of it."""
     device = painter.device()
     target = QRect(0, 0, device.width(), device.height())
     box = view.mapRect(item.box).adjusted(-2, -2, 2, 2).toAlignedRect().intersected(target)
     if box.isEmpty():
         return
-    image = QImage(box.size(), QImage.Format.Format_ARGB32_Premultiplied)
-    image.fill(Qt.GlobalColor.transparent)
-    inner = QPainter(image)
-    inner.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
     moved = view * QTransform.fromTranslate(-box.x(), -box.y())
+    image, inner = _blank(box)
     _lay(inner, item.sha256, item.board_from_drawing * moved, pictures)
-    if clip.outside:
-        inner.setCompositionMode(QPainter.CompositionMode.CompositionMode_DestinationOut)
-        _lay(inner, clip.sha256, clip.board_from_drawing * moved, pictures)
-    else:
-        mask = QImage(box.size(), QImage.Format.Format_ARGB32_Premultiplied)
-        mask.fill(Qt.GlobalColor.transparent)
-        shape = QPainter(mask)
-        shape.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        _lay(shape, clip.sha256, clip.board_from_drawing * moved, pictures)
+    if item.trims:
+        mask, shape = _blank(box)
+        shape.setWorldTransform(item.board_from_drawing * moved)
+        shape.fillPath(trimmed_path(item.trims), Qt.GlobalColor.black)
         shape.end()
-        inner.setWorldTransform(QTransform())
-        inner.setCompositionMode(QPainter.CompositionMode.CompositionMode_DestinationIn)
-        inner.drawImage(0, 0, mask)
+        _leave(inner, mask, outside=False)
+    if item.clip is not None:
+        mask, shape = _blank(box)
+        _lay(shape, item.clip.sha256, item.clip.board_from_drawing * moved, pictures)
+        shape.end()
+        _leave(inner, mask, outside=item.clip.outside)
     inner.end()
     painter.setWorldTransform(QTransform())
     painter.drawImage(box.topLeft(), image)
+
+
+def _blank(box: QRect) -> tuple[QImage, QPainter]:
+    image = QImage(box.size(), QImage.Format.Format_ARGB32_Premultiplied)
+    image.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(image)
+    painter.setRenderHints(QPainter.RenderHint.SmoothPixmapTransform | QPainter.RenderHint.Antialiasing)
+    return image, painter
+
+
+def _leave(painter: QPainter, mask: QImage, *, outside: bool) -> None:
+    mode = QPainter.CompositionMode
+    painter.setWorldTransform(QTransform())
+    painter.setCompositionMode(
+        mode.CompositionMode_DestinationOut if outside else mode.CompositionMode_DestinationIn
+    )
+    painter.drawImage(0, 0, mask)
+    painter.setCompositionMode(mode.CompositionMode_SourceOver)
+
+
+def trimmed_path(trims: tuple[Trim, ...]) -> QPainterPath:
+    """What trims leave of the plane, in a drawing's pixels: cut away and brought back one after the other."""
+    path = QPainterPath()
+    path.addRect(QRectF(-FAR, -FAR, 2 * FAR, 2 * FAR))
+    for one in trims:
+        loop = QPainterPath()
+        loop.addPolygon(QPolygonF([QPointF(p.x, p.y) for p in one.points]))
+        loop.closeSubpath()
+        loop.setFillRule(Qt.FillRule.WindingFill)
+        path = path.subtracted(loop) if one.cut else path.united(loop)
+    return path
 
 
 def _sampled(m: QTransform) -> QTransform:

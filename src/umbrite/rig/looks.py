@@ -1,14 +1,16 @@
 """How parts are shown: blend modes, clips, reference pictures, guides. None of it moves anything."""
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from typing import Literal
 
 from msgspec.structs import replace
 
-from umbrite.rig.change import change, get_part, require_finite
+from umbrite.rig.affine import inverse
+from umbrite.rig.change import change, get_part, new_id, put, require_finite
 from umbrite.rig.errors import RigError
-from umbrite.rig.model import Blend, Guide, Puppet, on_grid
-from umbrite.rig.parts import reorder
+from umbrite.rig.model import Blend, Guide, Puppet, Trim, on_grid, point
+from umbrite.rig.names import names_like, unique
+from umbrite.rig.parts import board_from_drawing, reorder
 
 DIMMED = 0.45
 MOST_GUIDES = 500
@@ -35,6 +37,39 @@ def make_reference(puppet: Puppet, key: str, *, on: bool = True) -> Puppet:
     get_part(puppet, key)
     puppet = change(puppet, key, reference=on, locked=on, opacity=DIMMED if on else 1.0)
     return reorder(puppet, [key], 0) if on else puppet
+
+
+def trim(puppet: Puppet, key: str, loop: Sequence[complex], *, cut: bool = True) -> Puppet:
+    """Cut away what of a part lies in a loop of board points at rest, or bring it back; the drawing is kept."""
+    part = get_part(puppet, key)
+    back = inverse(board_from_drawing(part.placement))
+    points = tuple(point(complex(back(z))) for z in loop)
+    require_finite(*(p.z for p in points), what="A trim's loop")
+    if len(points) < 3:
+        raise RigError("A trim needs a loop around something. Draw around what shall go.")
+    if not cut and not part.trims:
+        raise RigError(f"Nothing of {part.name} was cut away, so there is nothing to bring back.")
+    return change(puppet, key, trims=(*part.trims, Trim(points, cut)))
+
+
+def untrimmed(puppet: Puppet, key: str) -> Puppet:
+    """Bring back all that was cut away from a part."""
+    get_part(puppet, key)
+    return change(puppet, key, trims=())
+
+
+def at_two_depths(puppet: Puppet, key: str) -> tuple[Puppet, str]:
+    """Show a part a second time in front of everything, riding on the same joint and sharing its drawing.
+
+    Trimmed or clipped it brings only a piece of a part in front, such as a far hand. Returns the overlay's id.
+    """
+    part = get_part(puppet, key)
+    shares = part.shares or key
+    puppet = change(puppet, key, shares=shares)
+    puppet, new = new_id(puppet, "p")
+    name = unique(f"{part.name} in front", names_like(puppet, "p"))
+    puppet = put(puppet, new, replace(part, name=name, shares=shares))
+    return replace(puppet, order=(*puppet.order, new)), new
 
 
 def set_guides(puppet: Puppet, guides: Iterable[Guide]) -> Puppet:

@@ -59,11 +59,19 @@ class Drawing(msgspec.Struct, frozen=True):
     height: int
 
 
+class Trim(msgspec.Struct, frozen=True):
+    """A loop drawn over a part, in its drawing's pixels: what lies in it is cut away, or brought back."""
+
+    points: tuple[Point, ...]
+    cut: bool = True
+
+
 class Part(msgspec.Struct, frozen=True, omit_defaults=True):
     """One cut-out piece: a drawing placed in the puppet, riding on a joint.
 
     `label` is a colour word for people. `blend` is how its colours meet what lies behind; `clip` the part inside whose opaque
-    area it shows (or outside). A `reference` is a picture to work from and not part of the puppet's picture.
+    area it shows (or outside). A `reference` is a picture to work from and not part of the puppet's picture. `trims` hide what they
+    cut away, one after the other; the drawing itself stays whole.
     Parts of one `shares` (not empty) share their drawing: when one is exchanged, all are.
     """
 
@@ -80,6 +88,7 @@ class Part(msgspec.Struct, frozen=True, omit_defaults=True):
     clip: str | None = None
     clip_outside: bool = False
     reference: bool = False
+    trims: tuple[Trim, ...] = ()
 
 
 class Limit(msgspec.Struct, frozen=True, omit_defaults=True):

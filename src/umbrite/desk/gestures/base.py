@@ -34,6 +34,7 @@ class Feedback(NamedTuple):
     box: tuple[complex, complex] | None = None
     limit_end: tuple[str, str] | None = None
     ghosts: tuple[Ghost, ...] = ()
+    loop: tuple[complex, ...] = ()  # being drawn
     marks: tuple[complex, ...] = ()  # where something sticks out
 
 

@@ -15,6 +15,7 @@ from umbrite.rig.change import change, thing
 from umbrite.rig.family import parts_on, path, set_parent
 from umbrite.rig.limbs import make_limb
 from umbrite.rig.limits import mended, set_limit
+from umbrite.rig.looks import trim
 from umbrite.rig.model import Limit, point
 from umbrite.rig.parts import nudge_parts
 from umbrite.rig.pivots import move_pivot
@@ -70,6 +71,22 @@ def drag_box(session: Session, press: complex, found: Callable[[complex, complex
         event = yield Feedback(box=(press, event.at))
     if event.kind == "cancel":
         session.select(before)
+
+
+def draw_trim(session: Session, key: str, press: complex) -> Gesture:
+    """Draw a loop around what of a part shall go; Ctrl brings back what lies in it."""
+    start, off = session.puppet, complex(session.placed.joint_map(session.puppet.parts[key].joint).t)
+    loop = [press]
+    cut = True
+    event = yield Feedback(loop=tuple(loop))
+    while event.kind == "move":
+        cut = not event.ctrl
+        if abs(event.at - loop[-1]) * event.zoom > 2:
+            loop.append(event.at)
+        event = yield Feedback("cut away" if cut else "bring back", loop=tuple(loop))
+    if event.kind == "release":
+        puppet = trim(start, key, [z - off for z in loop], cut=cut)
+        session.edit(f"{'Trim' if cut else 'Bring back of'} {start.parts[key].name}", puppet=puppet)
 
 
 def drag_pivot(session: Session, key: str, press: complex) -> Gesture:

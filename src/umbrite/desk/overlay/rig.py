@@ -5,7 +5,7 @@ import itertools
 from typing import NamedTuple
 
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QPainter
+from PySide6.QtGui import QPainter, QPolygonF
 
 from umbrite.desk import handles as grasp
 from umbrite.desk import look
@@ -273,5 +273,11 @@ def _feedback(painter: QPainter, scene: Scene) -> None:
         painter.setPen(marks.pen(look.INK, 1.2, Qt.PenStyle.DashLine))
         painter.setBrush(look.with_alpha(look.LAMP, 40))
         painter.drawRect(QRectF(one, other).normalized())
+    if len(feedback.loop) > 1:
+        line = QPolygonF([camera.point(z) for z in feedback.loop])
+        painter.setBrush(look.with_alpha(look.LAMP, 40))
+        for colour, width in ((look.PAPER, 4.0), (look.INK, 1.6)):
+            painter.setPen(marks.pen(colour, width, Qt.PenStyle.DashLine))
+            painter.drawPolygon(line)
     if feedback.readout:
         marks.label(painter, scene.pointer, feedback.readout, scene.size)
