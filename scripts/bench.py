@@ -155,6 +155,27 @@ def bench_chains(joints: int) -> None:
         show(f"{name}, {joints} joints within limits", each, f"worst error {worst:.1e} px")
 
 
+def bench_find_joints(parts: int) -> None:
+    """Find joints over a whole puppet of parts of 400 x 400 px: a round-ended limb each, overlapping the next."""
+    from umbrite.art.joint_finding import find_joints
+
+    y, x = np.mgrid[0:400, 0:400]
+    along = np.clip(x, 80, 320)
+    inside = np.hypot(x - along, y - 200) < 70
+    picture = np.dstack(
+        [np.full((400, 400), 120, np.uint8)] * 3 + [np.where(inside, 255, 0).astype(np.uint8)]
+    )
+    drawing, puppet = Drawing("0" * 64, 400, 400), Puppet(width=4000, height=4000)
+    for i in range(parts):
+        puppet, _ = add_part(puppet, f"Piece {i}", drawing, Placement(240.0 * (i % 8), 110.0 * (i // 8)))
+    found = find_joints(puppet, {"0" * 64: picture})
+    show(
+        f"find joints, {parts} parts of 400 x 400 px",
+        seconds(lambda: find_joints(puppet, {"0" * 64: picture})),
+        f"{len(found)} found, aim: 1,000 ms",
+    )
+
+
 def bench_growth() -> None:
     """One long limb within limits, its target in reach and out of it, as the number of joints grows."""
     random = np.random.default_rng(4)
@@ -352,6 +373,7 @@ def main() -> None:
     for joints in (2, 8):
         bench_chains(joints)
     bench_growth()
+    bench_find_joints(40)
     bench_whole_body()
     for parts in (60, 200):
         bench_board(parts)

@@ -132,7 +132,7 @@ def test_samples_lie_where_the_board_has_them() -> None:
 @pytest.mark.parametrize(
     ("child", "parent", "fit"),
     [
-        ("near_forearm", "NearUpperArm", 1.0), ("Upper arm", "Forearm", -1.0), ("Hand", "Upper arm", 0.75), ("Ear", "Shin", -0.5),
+        ("near_forearm", "NearUpperArm", 1.0), ("Upper arm", "Forearm", -1.0), ("Hand", "Upper arm", 0.6), ("Ear", "Shin", -0.5),
         ("Pebble", "Trunk", 0.0), ("Tail 2", "Tail 1", 1.0), ("Tail 1", "Tail 3", -0.5), ("Scarf end", "Scarf", 1.0), ("Left boot", "Left shin", 1.0),
     ],
 )  # fmt: skip

@@ -232,3 +232,28 @@ def test_the_present_pose_becomes_the_rest_and_undo_brings_both_back(
     act("undo")
     assert session.puppet is before
     assert session.pose == posed
+
+
+def test_a_pin_is_a_pivot_for_one_turn_only(wick_window: Window, hand: Hand, qtbot: object) -> None:
+    session = wick_window.session
+    ctrl = Qt.KeyboardModifier.ControlModifier
+    puppet, pin = session.puppet, 800 + 200j
+    hand.click(pin, ctrl)
+    assert session.pin == pytest.approx(pin, abs=0.01)
+    wick_window.board.repaint()
+    head = joint(puppet, "Head")
+    before = session.placed.pivot(head)
+    start = 600 + 440j
+    turned = pin + (start - pin) * np.exp(0.4j)
+    hand.drag(start, turned, ctrl)
+    assert session.placed.turn(head) == pytest.approx(0.4, abs=0.02)
+    assert session.placed.pivot(head) == pytest.approx(pin + (before - pin) * np.exp(0.4j), abs=6)
+    assert session.puppet is puppet
+    wrist = session.placed.pivot(joint(puppet, "Near hand"))
+    hand.click(wrist + 100, ctrl)
+    hand.drag(wrist + 20j, wrist + 60 + 90j, ctrl)
+    target = next(limb.target for limb in puppet.limbs.values() if limb.name == "Near arm")
+    assert session.placed.pivot(target) != pytest.approx(wrist, abs=5)
+    assert abs(session.placed.pivot(target) - (wrist + 100)) == pytest.approx(100, abs=3)
+    qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
+    assert session.pin is None

@@ -21,9 +21,9 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
 from umbrite.rig.names import side_of
 
-FINENESS = 150.0  # samples across the overlap, at most
+FINENESS = 120.0  # samples across the overlap, at most
 LEAST_OVERLAP = 0.002  # of the smaller part's area; less is touching by accident
-ROUND = 0.42  # of a circle; a half round end has more, a square end's three sides less
+ROUND = 0.46  # of a circle; a half round end has more, a square end's three sides less
 INSIDE = 0.75  # so much of a part on another is a piece that lies on it, such as an eye on a head
 LONG = 2.2  # times as long as wide: such a piece has ends to turn about, even where it lies on another
 LEAST_LIKELY = 0.12
@@ -158,7 +158,7 @@ def _family(
             if best is None or likely[best] < LEAST_LIKELY:
                 break
             child, parent = best
-            confidence = min(1.0, max(0.02, likely[best] / 1.6))
+            confidence = min(1.0, max(0.02, likely[best] / 2.2))
             found.append(Proposal(child, parent, contacts[best].pivots[0], round(confidence, 3)))
             hanging.append(child)
             left.remove(child)
@@ -168,7 +168,7 @@ def _family(
 def _likely(child: str, parent: str, area: float, carrying: float, found: Contact) -> float:
     """How likely one part hangs from another: the overlap, names, sides, and that larger pieces carry smaller ones."""
     score = found.goods[0]
-    score += 0.8 * fits_below(child, parent)
+    score += 1.3 * fits_below(child, parent)
     sides = {side_of(child), side_of(parent)} - {"middle"}
     if len(sides) == 2:
         score -= 0.9

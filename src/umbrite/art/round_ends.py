@@ -17,7 +17,8 @@ from umbrite.art.masks import Mask
 
 Floats = NDArray[np.float64]
 BINS = 48  # of the circle, for counting along how much of it the outline is touched
-CENTRES = 500  # so many centres are tried at most
+CENTRES = 200  # so many centres are tried at most
+TRIED = 4  # of the centres are fitted
 TOUCH = 0.07  # of the radius: nearer than this touches
 
 
@@ -54,10 +55,11 @@ def round_end(shape: Mask, where: Mask) -> Circle | None:
         return None
     depth = np.asarray(cv2.distanceTransform(shape, cv2.DIST_L2, cv2.DIST_MASK_PRECISE), dtype=np.float32)
     centres, radii = _candidates(rows, columns, depth)
-    arcs = _arcs(centres, radii, hidden[:: max(1, len(hidden) // 400)])
+    arcs = _arcs(centres, radii, hidden[:: max(1, len(hidden) // 180)])
     # Of circles that touch equally long the deeper counts: it lies in the body of the limb.
-    best = int(np.argmax(arcs + 0.02 * radii / radii.max()))
-    return _fitted(complex(centres[best]), float(radii[best]), edge)
+    best = np.argsort(-(arcs + 0.02 * radii / radii.max()), kind="stable")[:TRIED]
+    fitted = [_fitted(complex(centres[i]), float(radii[i]), edge) for i in best]
+    return max(fitted, key=lambda circle: circle.arc)
 
 
 def _candidates(
@@ -130,5 +132,5 @@ def inscribed(shape: Mask) -> Circle:
     most = float(depth.max(initial=0.0))
     if most <= 0:
         return Circle(complex(shape.shape[1], shape.shape[0]) / 2, 0.0, 0.0)
-    rows, columns = np.nonzero(depth >= most - max(0.5, 0.03 * most))
+    rows, columns = np.nonzero(depth >= most - max(0.5, 0.12 * most))
     return Circle(complex(columns.mean(), rows.mean()), most, 0.0)

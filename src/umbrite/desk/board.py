@@ -328,7 +328,10 @@ class Board(QWidget):
         if key == Qt.Key.Key_Escape:
             if self.cancel():
                 return
-            if self.session.proposals:
+            if self.session.pin is not None:
+                self.session.pin = None
+                self.update()
+            elif self.session.proposals:
                 proposing.leave_all(self.session)
             else:
                 self.session.select([])

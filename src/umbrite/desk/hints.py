@@ -12,7 +12,7 @@ STATION_HINTS = {
     ("Limbs", "limb"): "Press on one joint and drag to another, such as shoulder to wrist; either may come first.",
     ("Limbs", "limit"): "Click a joint to see its fan, then drag an end. Shift steps by 5°, Ctrl sets both ends alike.",
     ("Controls", "control"): "Make controls from the limbs and carriers, or drag one to another place. What it moves stays.",
-    ("Rehearse", "pose"): "Drag a control, or the art itself. Alt only turns, Shift keeps to one axis, Esc puts everything back.",
+    ("Rehearse", "pose"): "Drag a control, or the art itself. Alt only turns, Shift keeps to one axis; Ctrl+click puts a pin to turn about.",
 }  # fmt: skip
 HANDLE_HINTS = {
     ("Parts", "guide"): "Drag the guide; let go over a ruler it is gone. Shift keeps whole tens.",

@@ -57,6 +57,7 @@ class Session(QObject):
         }  # fmt: skip
         self.solo: frozenset[str] = frozenset()
         self.swept: tuple[Any, ...] = ()  # ghosts of the last sway, until the next press
+        self.pin: complex | None = None  # a pivot for one turn only, on the board
         self.flashing: frozenset[str] = frozenset()
         self._fan: Mapping[str, complex] = {}
         self.proposals: tuple[Proposal, ...] = ()
@@ -201,6 +202,7 @@ class Session(QObject):
         if station != self.station:
             self.station = station
             self.tool = FIRST_TOOL[station]
+            self.pin = None
             self._placed = None
             self.station_changed.emit()
             self.tool_changed.emit()

@@ -194,7 +194,24 @@ def _in_controls(session: Session, _camera: Camera, pointer: Pointer, spot: Spot
     return Press(lambda: building.drag_control_place(session, handle.key, pointer.at))
 
 
+def _with_pin(session: Session, pointer: Pointer, spot: Spot) -> Press:
+    """Ctrl in Rehearse: a click puts a pin, a drag of the art turns it about the pin."""
+
+    def put() -> None:
+        session.pin = pointer.at
+        session.view_changed.emit()
+        session.say("A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away.")
+
+    pin = session.pin
+    if pin is None or not spot.under:
+        return Press(click=put)
+    joint = session.puppet.parts[spot.under[0]].joint
+    return Press(lambda: rehearsing.turn_about(session, joint, pin, pointer.at), put)
+
+
 def _in_rehearse(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    if pointer.ctrl:
+        return _with_pin(session, pointer, spot)
     handle = spot.handle
     if handle is not None:
         session.select([handle.key])

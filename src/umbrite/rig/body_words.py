@@ -33,7 +33,7 @@ _PARENTS: dict[str, tuple[str, ...]] = {
     "face": ("head",), "collar": ("neck", "trunk", "head"), "loose end": ("collar", "loose end"),
     "upper arm": ("trunk", "hips", "head"), "forearm": ("upper arm",), "hand": ("forearm", "upper arm"), "finger": ("hand",),
     "thigh": ("hips", "trunk"), "shin": ("thigh",), "foot": ("shin", "thigh"), "toe": ("foot",),
-    "tail": ("hips", "trunk"), "wing": ("trunk",), "skirt": ("hips", "trunk"), "belt": ("hips", "trunk"),
+    "tail": ("hips", "trunk"), "wing": ("trunk",), "skirt": ("hips",), "belt": ("hips", "trunk"),
     "load": ("trunk", "hips"), "held": ("hand", "upper arm"),
 }  # fmt: skip
 
@@ -58,7 +58,7 @@ def fits_below(child: str, parent: str) -> float:
     if not one or not other:
         return 0.0
     if other in _PARENTS.get(one, ()):
-        return 1.0 - 0.25 * _PARENTS[one].index(other)
+        return 1.0 - 0.4 * _PARENTS[one].index(other)
     return -1.0 if one in _above(other) else -0.5
 
 

@@ -70,6 +70,25 @@ def swing_limb(session: Session, joint: str, target: str, press: complex, name: 
     finish(session, event, name)
 
 
+def turn_about(session: Session, joint: str, pin: complex, press: complex) -> Gesture:
+    """Turn a joint about a point for this once; its own pivot stays what it is. A limb's target goes round the point."""
+    placed, pose = session.placed, session.pose
+    found = limb_of(session.puppet, joint)
+    key = found[1].target if found is not None else joint
+    start = placed.pivot(key)
+    turned, last = 0.0, press
+    event = yield Feedback()
+    while event.kind == "move":
+        turned += angle_between(pin, last, event.at)
+        last = event.at
+        step = cmath.pi / 36
+        angle = round(turned / step) * step if event.shift else turned
+        after = pose if found is not None else turn_joint_by(placed, pose, key, angle)
+        session.preview(pose=move_joint_to(placed, after, key, pin + (start - pin) * cmath.exp(1j * angle)))
+        event = yield Feedback(readout=angle_text(angle))
+    finish(session, event, f"Turn {session.puppet.joints[joint].name} about the pin")
+
+
 def scale_control(session: Session, key: str, press: complex) -> Gesture:
     """Scale what a master moves, about its pivot."""
     control = session.puppet.controls[key]

@@ -111,6 +111,16 @@ def cord(painter: QPainter, start: QPointF, end: QPointF, *, lit: bool = False, 
         painter.drawPath(path)
 
 
+def pin(painter: QPainter, at: QPointF) -> None:
+    """A pin put into the board for one turn: a long needle with a vermilion head."""
+    painter.setPen(pen(look.PAPER, 4.6))
+    painter.drawLine(at, at + QPointF(9, -20))
+    painter.setPen(pen(look.INK, 1.8))
+    painter.drawLine(at, at + QPointF(9, -20))
+    painter.setBrush(look.VERMILION)
+    painter.drawEllipse(at + QPointF(10, -23), 5.5, 5.5)
+
+
 def pencil_cord(painter: QPainter, start: QPointF, end: QPointF) -> None:
     """A proposed link: a thin broken pencil line with an arrow's head where it would hang."""
     painter.setBrush(Qt.BrushStyle.NoBrush)

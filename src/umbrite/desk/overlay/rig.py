@@ -59,6 +59,8 @@ def paint(painter: QPainter, scene: Scene) -> None:
         _controls(painter, scene)
     if station in {"Parts", "Pivots"} and scene.session.views["rulers"]:
         rulers.paint_rulers(painter, scene.camera, scene.size)
+    if scene.session.pin is not None:
+        marks.pin(painter, scene.camera.point(scene.session.pin))
     _feedback(painter, scene)
 
 
