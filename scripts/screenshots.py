@@ -8,9 +8,11 @@ from PySide6.QtCore import QPointF, QSettings, Qt
 from PySide6.QtGui import QMouseEvent
 from PySide6.QtWidgets import QApplication
 
+from umbrite.desk.import_table import ImportTable
 from umbrite.desk.look import dress
 from umbrite.desk.session import Session
 from umbrite.desk.window import Window
+from umbrite.files.opening import read_art
 from umbrite.motion.posing import move_control_to
 
 DEMO = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
@@ -50,6 +52,58 @@ def pivots(window: Window) -> None:
     window.files.open(DEMO / "wick.umbrite")
     window.session.go_to("Pivots")
     window.session.select([joint(window, "Near forearm")])
+
+
+def proposals(window: Window) -> None:
+    """Find joints on unrigged art: all pencilled, one under the pointer."""
+    window.files.open(DEMO / "wick.ora", ask=False)
+    window.actions_by_id["find-joints"].trigger()
+    knee = next(
+        p.pivot for p in window.session.proposals if window.session.puppet.parts[p.part].name == "Near shin"
+    )
+    point_at(window, knee, QMouseEvent.Type.MouseMove, held=False)
+
+
+def bending(window: Window) -> None:
+    """A pivot in the middle of being dragged to the wrong place."""
+    window.files.open(DEMO / "wick.umbrite")
+    window.session.go_to("Pivots")
+    knee = window.session.placed.pivot(joint(window, "Near shin"))
+    point_at(window, knee, QMouseEvent.Type.MouseButtonPress, held=True)
+    for by in (12 + 8j, 30 + 20j):
+        point_at(window, knee + by, QMouseEvent.Type.MouseMove, held=True)
+
+
+def fanned(window: Window) -> None:
+    window.files.open(DEMO / "inkpot.ora", ask=False)
+    window.session.select([next(k for k, p in window.session.puppet.parts.items() if p.name == "Hat")])
+    window.actions_by_id["fan"].trigger()
+
+
+def diagram(window: Window) -> None:
+    window.files.open(DEMO / "bramble.umbrite")
+    window.session.go_to("Pivots")
+    window.session.select([joint(window, "Head")])
+    window.show_diagram()
+    window.resizeDocks([window.docks["Diagram"]], [470], Qt.Orientation.Horizontal)
+    window.diagram.sheet.set_zoom(0.62)
+
+
+def octopus(window: Window) -> None:
+    """Six arms of many joints in a pose."""
+    window.files.open(DEMO / "inkpot.umbrite")
+    session = window.session
+    moves = {
+        "First arm 6": 120 - 330j,
+        "Second arm 6": -130 - 200j,
+        "Third arm 6": -200 - 100j,
+        "Fourth arm 6": 160 - 280j,
+        "Body": 20 + 30j,
+    }
+    for name, by in moves.items():
+        control = next(c for c in session.puppet.controls.values() if c.name == name)
+        at = session.placed.control_at(control) + by
+        session.edit(f"Pose {name}", pose=move_control_to(session.placed, session.pose, control, at))
 
 
 def limbs(window: Window) -> None:
@@ -112,13 +166,28 @@ def empty(_window: Window) -> None:
 VIEWS: tuple[Callable[[Window], None], ...] = (
     empty,
     parts,
+    fanned,
     pivots,
+    proposals,
+    bending,
+    diagram,
     limbs,
     limits,
     controls,
     rehearse,
+    octopus,
     findings,
 )
+
+
+def layers(folder: Path) -> None:
+    """The table of layers, a window of its own."""
+    table = ImportTable(read_art([DEMO / "wick.ora"]))
+    table.resize(760, 560)
+    table.show()
+    QApplication.processEvents()
+    table.grab().save(str(folder / "layers.png"))
+    table.close()
 
 
 def take(folder: Path, view: Callable[[Window], None]) -> None:
@@ -148,6 +217,7 @@ def main() -> None:
     dress(app)
     for view in VIEWS:
         take(Path(sys.argv[1]), view)
+    layers(Path(sys.argv[1]))
 
 
 if __name__ == "__main__":

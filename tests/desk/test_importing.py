@@ -1,5 +1,6 @@
 """The table of layers, progress with cancel, and drawings exchanged: nothing is added until it is wanted."""
 
+import sys
 from pathlib import Path
 
 import numpy as np
@@ -122,3 +123,24 @@ def test_a_revised_drawing_keeps_the_rig(wick_window: Window, answers: Answers, 
     assert (placement.x, placement.y) == pytest.approx((300, 900))
     wick_window.files.exchange(key, np.zeros((5, 5, 4), np.uint8))
     assert "shows nothing" in wick_window.frame.hints.message
+
+
+def test_a_drawing_saved_by_another_program_comes_back_by_itself(
+    wick_window: Window, qtbot: object, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setenv("UMBRITE_EDITOR", f"{sys.executable} -m umbrite.demo.stand_in_editor")
+    monkeypatch.setenv("PYTHONPATH", str(ASSETS.parent.parent.parent))
+    session = wick_window.session
+    key = part(session.puppet, "Near hand")
+    before = session.puppet
+    session.go_to("Parts")
+    session.select([key])
+    wick_window.actions_by_id["edit-drawing"].trigger()
+    qtbot.waitUntil(lambda: session.puppet.parts[key].drawing != before.parts[key].drawing, timeout=15_000)  # type: ignore[attr-defined]
+    after = session.puppet
+    assert after.parts[key].placement == before.parts[key].placement
+    assert after.joints == before.joints
+    pixels = session.pictures.pixels(after.parts[key].drawing.sha256)
+    assert tuple(pixels[pixels.shape[0] // 2, pixels.shape[1] // 2, :3]) == (184, 67, 43)
+    wick_window.actions_by_id["undo"].trigger()
+    assert session.puppet is before

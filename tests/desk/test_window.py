@@ -362,3 +362,20 @@ def test_a_fault_of_ours_is_told_and_loses_nothing(
     assert session.pose == before
     assert not wick_window.board.dragging
     assert "Something went wrong inside Umbrite" in wick_window.frame.hints.message
+
+
+def test_no_section_of_details_is_wider_than_its_panel(wick_window: Window) -> None:
+    session, details = wick_window.session, wick_window.details
+    puppet = session.puppet
+    for station, key in (
+        ("Parts", part(puppet, "Cap")),
+        ("Pivots", joint(puppet, "Body")),
+        ("Limbs", next(iter(puppet.limbs))),
+        ("Controls", next(iter(puppet.controls))),
+    ):
+        session.go_to(station)
+        session.select([key])
+        QApplication.processEvents()
+        inside = details.widget()
+        assert inside is not None
+        assert inside.minimumSizeHint().width() <= details.viewport().width(), station

@@ -54,8 +54,8 @@ def test_sizes_in_units_or_from_the_view_box(tmp_path: Path) -> None:
 
 
 HOSTILE = {
-    "an external picture": (' width="9" height="9"><image xlink:href="file:///etc/passwd"/></svg>', "refers to another file"),
-    "a web picture": (' width="9" height="9"><image href="https://example.org/a.png"/></svg>', "refers to another file"),
+    "an external picture": (' width="9" height="9"><image xlink:href="../../etc/passwd"/></svg>', "refers to another file"),
+    "a web picture": (' width="9" height="9"><image href="//elsewhere/a.png"/></svg>', "refers to another file"),
     "a huge size": (' width="1e8" height="9"><g id="a"/></svg>', "usable size"),
     "too many pixels": (' width="50000" height="50000"><g id="a"><rect width="9" height="9"/></g></svg>', "too large"),
     "no size": ("><g/></svg>", "usable size"),

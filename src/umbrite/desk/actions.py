@@ -224,6 +224,15 @@ ACTIONS: tuple[Act, ...] = (
         a.needs_several_parts,
     ),
     Act(
+        "edit-drawing",
+        "Art",
+        "Edit the drawing outside",
+        "",
+        "rig-part",
+        lambda w: w.edit_outside(),
+        a.needs_one_part,
+    ),
+    Act(
         "exchange",
         "Art",
         "Exchange the drawing…",

@@ -53,24 +53,23 @@ class PartSection(Section):
         self.row("Label", label)
         blend = self.choice("Blend", lambda _p, _k: BLENDS, lambda p, k: p.parts[k].blend, set_blend)
         self.row("Blend", blend)
-        self.row(
+        clip = self.choice(
             "Clip",
-            self.choice(
-                "Clip",
-                lambda p, k: [
-                    ("Nowhere", None),
-                    *((part.name, key) for key, part in p.parts.items() if key != k),
-                ],
-                lambda p, k: p.parts[k].clip,
-                lambda p, k, v: set_clip(p, k, v, outside=p.parts[k].clip_outside),
-            ),
-            self.choice(
-                "Clip side",
-                lambda _p, _k: [("Inside", False), ("Outside", True)],
-                lambda p, k: p.parts[k].clip_outside,
-                lambda p, k, v: set_clip(p, k, p.parts[k].clip, outside=v),
-            ),
+            lambda p, k: [
+                ("Nowhere", None),
+                *((part.name, key) for key, part in p.parts.items() if key != k),
+            ],
+            lambda p, k: p.parts[k].clip,
+            lambda p, k, v: set_clip(p, k, v, outside=p.parts[k].clip_outside),
         )
+        side = self.choice(
+            "Clip side",
+            lambda _p, _k: [("Inside", False), ("Outside", True)],
+            lambda p, k: p.parts[k].clip_outside,
+            lambda p, k, v: set_clip(p, k, p.parts[k].clip, outside=v),
+        )
+        self.row("Clip by", clip)
+        self.row("Show", side)
         self.names = NamesBox(session)
         self.column.addWidget(self.names)
 

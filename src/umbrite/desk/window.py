@@ -14,6 +14,7 @@ from umbrite.desk.board_frame import BoardFrame
 from umbrite.desk.depth_rail import DepthRail
 from umbrite.desk.details import Details
 from umbrite.desk.dialogs import Dialogs
+from umbrite.desk.editing_outside import OutsideEditor
 from umbrite.desk.family_diagram import FamilyDiagram
 from umbrite.desk.family_panel import FamilyPanel
 from umbrite.desk.file_desk import FileDesk
@@ -35,6 +36,7 @@ class Window(QMainWindow):
         self.session, self.settings = session, settings
         self.dialogs = dialogs or Dialogs(self)
         self.files: FileDesk = FileDesk(session, self.dialogs)
+        self.outside = OutsideEditor(session, self.files.exchange, self)
         self.actions_by_id = {act.id: self._action(act) for act in ACTIONS}
         self.frame = BoardFrame(session, [self.actions_by_id[key] for key in ("open", "demo-art", "demo")])
         self.board: Board = self.frame.board
@@ -201,6 +203,9 @@ class Window(QMainWindow):
 
     def edit_name(self) -> None:
         self.family.tree.edit_name(self.session.selection[0])
+
+    def edit_outside(self) -> None:
+        self.outside.open(self.session.selected("p")[0])
 
     def carry(self) -> None:
         key = commands.carry(self.session)
