@@ -5,7 +5,7 @@ import pytest
 
 from art.limb_pairs import limb, picture
 from umbrite.art.masks import Sheet, sheet_of
-from umbrite.art.seams import sticking_out
+from umbrite.art.seams import Seam
 from umbrite.rig.model import Placement
 
 MIDDLE, RADIUS = 150 + 150j, 22.0
@@ -22,24 +22,41 @@ def sheets(*, square: bool = False, beyond: float = 0.0) -> tuple[Sheet, Sheet]:
 
 @pytest.mark.parametrize("turn", [-1.4, -0.5, 0.0, 0.6, 1.5])
 def test_round_ends_turned_about_their_middle_show_nothing(turn: float) -> None:
-    assert sticking_out(*sheets(), MIDDLE, turn) == []
+    assert Seam(*sheets(), MIDDLE).faults(turn) == []
 
 
 def test_a_square_end_sticks_out_with_its_corner() -> None:
     child, parent = sheets(square=True, beyond=20)
-    assert sticking_out(child, parent, MIDDLE, 0.0) == []
-    (found,) = [item for item in sticking_out(child, parent, MIDDLE, 0.6) if item.of_child]
+    assert Seam(child, parent, MIDDLE).faults(0.0) == []
+    (found,) = [item for item in Seam(child, parent, MIDDLE).faults(0.6) if item.kind == "child"]
     corner = MIDDLE + (-20 - 22j) * np.exp(0.6j)
     assert abs(found.at - corner) < 8
     assert found.area > 20
 
 
 def test_a_pivot_beside_the_middle_lets_an_end_out_and_the_farther_the_more() -> None:
-    near, far = (sticking_out(*sheets(), MIDDLE + by, 0.9) for by in (4j, 14j))
+    near, far = (Seam(*sheets(), MIDDLE + by).faults(0.9) for by in (4j, 14j))
     assert sum(item.area for item in far) > sum(item.area for item in near) > 0
 
 
 def test_parts_that_do_not_touch_have_no_seam() -> None:
     child, parent = sheets()
     moved = child._replace(box=child.box._replace(left=900, right=1200))
-    assert sticking_out(moved, parent, MIDDLE, 1.0) == []
+    assert Seam(moved, parent, MIDDLE).faults(1.0) == []
+
+
+def test_a_gap_opens_on_the_outer_side_where_square_ends_meet() -> None:
+    """Two square ends that overlap a little: turned, a wedge opens opposite to where the limb bends."""
+    random = np.random.default_rng(1)
+    fields = [
+        limb(300, MIDDLE - 8, MIDDLE + 110, (RADIUS, RADIUS), square=True),
+        limb(300, MIDDLE + 8, MIDDLE - 110, (RADIUS, RADIUS), square=True),
+    ]
+    child, parent = (sheet_of(picture(field, 0.0, random), Placement(0, 0)) for field in fields)
+    seam = Seam(child, parent, MIDDLE)
+    assert seam.faults(0.0) == []
+    assert not [fault for fault in seam.faults(0.1) if fault.kind == "gap"]
+    (gap,) = [fault for fault in seam.faults(1.2) if fault.kind == "gap"]
+    assert gap.at.imag < MIDDLE.imag  # the child turned down, so it opens above
+    (other,) = [fault for fault in seam.faults(-1.2) if fault.kind == "gap"]
+    assert other.at.imag > MIDDLE.imag

@@ -1,10 +1,12 @@
-"""How a joint bends, seen while its pivot is dragged: ghosts at both ends of its range, and marks where an end sticks out."""
+"""How a joint bends, seen while its pivot is dragged: ghosts at both ends of its range, and marks where an end
+sticks out or a gap opens.
+"""
 
 import math
 from typing import NamedTuple
 
 from umbrite.art.masks import Sheet, sheet_of
-from umbrite.art.seams import sticking_out
+from umbrite.art.seams import Seam
 from umbrite.desk.gestures.base import Ghost
 from umbrite.desk.session import Session
 from umbrite.rig.family import parts_on
@@ -53,9 +55,12 @@ def ghosts(bend: Joined, pivot: complex) -> tuple[Ghost, ...]:
     return tuple(Ghost(bend.key, pivot + bend.shift, turn) for turn in bend.ends if abs(turn) > 1e-3)
 
 
-def marks(bend: Joined, pivot: complex) -> tuple[complex, ...]:
-    """Where ends stick out at both ends of the range."""
+def marks(bend: Joined, pivot: complex) -> tuple[tuple[complex, bool], ...]:
+    """Where ends stick out, or (True) a gap opens, at both ends of the range."""
     if bend.child is None or bend.parent is None:
         return ()
-    found = [item for turn in bend.ends for item in sticking_out(bend.child, bend.parent, pivot, turn)]
-    return tuple(item.at + bend.shift for item in sorted(found, key=lambda item: -item.area)[:MOST_MARKS])
+    seam = Seam(bend.child, bend.parent, pivot)
+    found = sorted(
+        (fault for turn in bend.ends for fault in seam.faults(turn)), key=lambda fault: -fault.area
+    )
+    return tuple((fault.at + bend.shift, fault.kind == "gap") for fault in found[:MOST_MARKS])

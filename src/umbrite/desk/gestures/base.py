@@ -35,7 +35,7 @@ class Feedback(NamedTuple):
     limit_end: tuple[str, str] | None = None
     ghosts: tuple[Ghost, ...] = ()
     loop: tuple[complex, ...] = ()  # being drawn
-    marks: tuple[complex, ...] = ()  # where something sticks out
+    marks: tuple[tuple[complex, bool], ...] = ()  # where something sticks out, or (True) a gap opens
 
 
 Gesture = Generator[Feedback, Pointer, None]

@@ -55,15 +55,18 @@ def paint_ghosts(painter: QPainter, session: Session, camera: Camera, ghosts: tu
         paint_sprites(painter, turned, session.pictures, camera.transform())
 
 
-def paint_marks(painter: QPainter, camera: Camera, places: tuple[complex, ...]) -> None:
-    """Where an end sticks out: an amber ring with a bar, which needs no colour to be told."""
-    for place in places:
+def paint_marks(painter: QPainter, camera: Camera, places: tuple[tuple[complex, bool], ...]) -> None:
+    """Where an end sticks out: an amber ring with a bar; where a gap opens: a brick ring, open on one side."""
+    for place, gap in places:
         at = camera.point(place)
-        for colour, width in ((look.PAPER, 5.0), (look.INK, 3.4), (look.AMBER, 1.8)):
+        for colour, width in ((look.PAPER, 5.0), (look.INK, 3.4), (look.BRICK if gap else look.AMBER, 1.8)):
             painter.setPen(marks.pen(colour, width))
             painter.setBrush(Qt.BrushStyle.NoBrush)
-            painter.drawEllipse(at, 8, 8)
-            painter.drawLine(at + QPointF(0, -3.5), at + QPointF(0, 3.5))
+            if gap:
+                painter.drawArc(QRectF(at.x() - 8, at.y() - 8, 16, 16), 40 * 16, 280 * 16)
+            else:
+                painter.drawEllipse(at, 8, 8)
+                painter.drawLine(at + QPointF(0, -3.5), at + QPointF(0, 3.5))
 
 
 def _corners(painter: QPainter, session: Session, camera: Camera, item: Sprite) -> None:
