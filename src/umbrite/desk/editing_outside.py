@@ -6,11 +6,10 @@ all of them get what was saved.
 
 import os
 import shlex
-import tempfile
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QFileSystemWatcher, QObject, QProcess, QTimer, QUrl
+from PySide6.QtCore import QFileSystemWatcher, QObject, QProcess, QTemporaryDir, QTimer, QUrl
 from PySide6.QtGui import QDesktopServices
 
 from umbrite.art.pictures import Picture
@@ -29,7 +28,7 @@ class OutsideEditor(QObject):
     ) -> None:
         super().__init__(parent)
         self.session, self._take = session, take
-        self._folder: tempfile.TemporaryDirectory[str] | None = None
+        self._folder: QTemporaryDir | None = None  # goes with this object
         self._parts: dict[str, tuple[str, bytes]] = {}  # file name -> part and what it held last
         self._watcher = QFileSystemWatcher(self)
         self._watcher.fileChanged.connect(
@@ -41,9 +40,9 @@ class OutsideEditor(QObject):
         """Write a part's drawing to a file, open it in the editor, and watch it; the file's path."""
         part = self.session.puppet.parts[key]
         if self._folder is None:
-            self._folder = tempfile.TemporaryDirectory(prefix="umbrite-")
+            self._folder = QTemporaryDir()
         safe = "".join(c if c.isalnum() or c in " -_" else "_" for c in part.name)
-        path = Path(self._folder.name) / f"{safe} {key}.png"
+        path = Path(self._folder.path()) / f"{safe} {key}.png"
         data = self.session.art[part.drawing.sha256]
         path.write_bytes(data)
         self.watch(key, path, data)
