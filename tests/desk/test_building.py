@@ -473,3 +473,30 @@ def test_sway_tries_a_pivot_springs_back_and_leaves_its_ghost(
     board.repaint()
     hand.click(30 + 30j)
     assert session.swept == ()
+
+
+def test_limits_by_preset_for_the_other_side_and_for_many(wick_window: Window, act: Act) -> None:
+    session = wick_window.session
+    session.go_to("Limbs")
+    shins = [joint(puppet(wick_window), name) for name in ("Near shin", "Far shin")]
+    session.select(shins[:1])
+    act("limit-30")
+    limit = puppet(wick_window).joints[shins[0]].limit
+    assert limit is not None
+    assert limit.largest == pytest.approx(np.radians(30))
+    act("limit-hinge")
+    act("limit-same")
+    limits = [puppet(wick_window).joints[key].limit for key in shins]
+    assert limits[0] == limits[1]
+    act("limit-mirror")
+    mirrored = puppet(wick_window).joints[shins[1]].limit
+    assert mirrored is not None
+    assert limits[0] is not None
+    assert mirrored.smallest == -limits[0].largest
+    head = joint(puppet(wick_window), "Head")
+    session.select([head, *shins])
+    act("limit-copy")
+    assert len({puppet(wick_window).joints[key].limit for key in (head, *shins)}) == 1
+    act("limit-arc")
+    assert session.history.undo_name == "Other arc of 3 things"
+    assert invariants(puppet(wick_window)) == []

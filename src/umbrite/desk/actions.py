@@ -5,6 +5,7 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from umbrite.desk import art_commands as a
 from umbrite.desk import commands as c
+from umbrite.desk import limit_commands as limiting
 from umbrite.desk import making, proposing
 from umbrite.desk.session import STATIONS, Session
 from umbrite.rig.placing import Edge
@@ -304,6 +305,61 @@ ACTIONS: tuple[Act, ...] = (
     Act("limb", "Rig", "Limb", "L", "rig-limb", _tool("Limbs", "limb"), row="Limbs", tool="limb"),
     Act("limit", "Rig", "Limits", "J", "rig-limit", _tool("Limbs", "limit"), row="Limbs", tool="limit"),
     Act("side", "Rig", "Turn bend side", "T", "rig-side", _on(c.turn_side), c.needs_limb, "Limbs"),
+    Act(
+        "limit-45",
+        "Rig",
+        "Limit 45° either way",
+        "",
+        "rig-limit",
+        _on(limiting.either_way(45)),
+        c.needs_chosen_joints,
+    ),
+    Act(
+        "limit-30",
+        "Rig",
+        "Limit 30° either way",
+        "",
+        "rig-limit",
+        _on(limiting.either_way(30)),
+        c.needs_chosen_joints,
+    ),
+    Act(
+        "limit-hinge",
+        "Rig",
+        "Hinge, one way",
+        "",
+        "rig-limit",
+        _on(limiting.hinge_one_way),
+        c.needs_chosen_joints,
+    ),
+    Act("limit-arc", "Rig", "The other arc", "", "rig-side", _on(limiting.inside_out), c.needs_limit),
+    Act(
+        "limit-mirror",
+        "Rig",
+        "Limit mirrored to the other side",
+        "",
+        "rig-mirror",
+        _on(limiting.mirrored_to_other_side),
+        c.needs_chosen_joints,
+    ),
+    Act(
+        "limit-same",
+        "Rig",
+        "Same limit on the other side",
+        "",
+        "rig-moved",
+        _on(limiting.same_on_other_side),
+        c.needs_chosen_joints,
+    ),
+    Act(
+        "limit-copy",
+        "Rig",
+        "Limit of the first for all selected",
+        "",
+        "rig-copy",
+        _on(limiting.copy_to_all),
+        limiting.needs_several_joints,
+    ),
     Act("free-limit", "Rig", "Remove limit", "Shift+J", "x", _on(c.free_limits), c.needs_limit),
     Act(
         "controls-make",

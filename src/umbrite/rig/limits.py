@@ -1,6 +1,7 @@
 """Limits: how far a joint turns from rest. Zero is the rest pose, always."""
 
 import math
+from collections.abc import Iterable
 
 from msgspec.structs import replace
 
@@ -8,6 +9,7 @@ from umbrite.rig.angles import angle_text
 from umbrite.rig.change import change, get_joint, require_finite
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Limit, Puppet
+from umbrite.rig.names import swapped
 
 
 def set_limit(
@@ -52,3 +54,48 @@ def free_limit(puppet: Puppet, joint: str) -> Puppet:
     """Let a joint turn all the way round again."""
     get_joint(puppet, joint)
     return change(puppet, joint, limit=None)
+
+
+def other_arc(puppet: Puppet, joint: str) -> Puppet:
+    """Turn a fan inside out: the joint may turn where it might not, from rest to half a turn on each side that was closed.
+
+    Rest is always inside, so a limit that is open on both sides becomes open on the side where it was narrower.
+    """
+    limit = get_joint(puppet, joint).limit
+    if limit is None:
+        raise RigError(f"{puppet.joints[joint].name} has no limit to turn inside out. Give it one first.")
+    if -limit.smallest < limit.largest:
+        return set_limit(puppet, joint, -math.pi + limit.largest, 0.0)
+    return set_limit(puppet, joint, 0.0, math.pi + limit.smallest)
+
+
+def hinge(puppet: Puppet, joint: str, most: float) -> Puppet:
+    """Let a joint turn one way only, up to `most` radians: to its limb's side, or clockwise where it is in none."""
+    side = next((limb.bend for limb in puppet.limbs.values() if joint in limb.joints[1:]), 1)
+    return set_limit(puppet, joint, 0.0, most) if side > 0 else set_limit(puppet, joint, -most, 0.0)
+
+
+def to_other_side(puppet: Puppet, joint: str, *, mirrored: bool) -> Puppet:
+    """Give the joint of the other side, found by name, the same limit, mirrored or as it is."""
+    here = get_joint(puppet, joint)
+    name = swapped(here.name)
+    other = next(
+        (key for key, item in puppet.joints.items() if item.name == name and name != here.name), None
+    )
+    if other is None:
+        raise RigError(
+            f"There is no other side of {here.name}: no joint is named {name}. Rename one of them."
+        )
+    if here.limit is None:
+        return free_limit(puppet, other)
+    small, large = here.limit.smallest, here.limit.largest
+    return set_limit(puppet, other, *((-large, -small) if mirrored else (small, large)), here.limit.soft)
+
+
+def copied_to(puppet: Puppet, joint: str, others: Iterable[str]) -> Puppet:
+    """Give other joints the limit of one."""
+    limit = get_joint(puppet, joint).limit
+    for key in others:
+        get_joint(puppet, key)
+        puppet = change(puppet, key, limit=limit)
+    return puppet

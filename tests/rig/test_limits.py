@@ -1,0 +1,50 @@
+"""Limits by preset, inside out, for the other side and for many; rest is always inside."""
+
+import math
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from demo_puppet import joint, wick
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.limits import copied_to, free_limit, hinge, other_arc, set_limit, to_other_side
+from umbrite.rig.model import Limit
+
+WICK = wick()
+NEAR, FAR, CAP = (joint(WICK, name) for name in ("Near shin", "Far shin", "Cap"))
+
+
+@given(st.floats(-math.pi, 0), st.floats(0, math.pi))
+def test_the_other_arc_keeps_rest_inside_and_opens_where_it_was_closed(small: float, large: float) -> None:
+    turned = other_arc(set_limit(WICK, CAP, small, large), CAP)
+    assert invariants(turned) == []
+    limit = turned.joints[CAP].limit
+    assert limit is not None
+    opened = limit.largest - limit.smallest
+    assert opened == pytest.approx(math.pi - max(-small, large))
+
+
+def test_a_hinge_turns_to_its_limbs_side_only() -> None:
+    bends = {limb.joints[1]: limb.bend for limb in WICK.limbs.values()}
+    for key, bend in bends.items():
+        limit = hinge(WICK, key, 2.0).joints[key].limit
+        assert limit == (Limit(0.0, 2.0) if bend > 0 else Limit(-2.0, 0.0))
+    assert hinge(WICK, CAP, 1.0).joints[CAP].limit == Limit(0.0, 1.0)
+
+
+def test_the_other_side_gets_the_limit_mirrored_or_the_same() -> None:
+    given_limit = set_limit(WICK, NEAR, -0.25, 2.0, 0.1)
+    assert to_other_side(given_limit, NEAR, mirrored=True).joints[FAR].limit == Limit(-2.0, 0.25, 0.1)
+    assert to_other_side(given_limit, NEAR, mirrored=False).joints[FAR].limit == Limit(-0.25, 2.0, 0.1)
+    assert to_other_side(free_limit(WICK, NEAR), NEAR, mirrored=True).joints[FAR].limit is None
+    with pytest.raises(RigError, match="no other side of Cap"):
+        to_other_side(WICK, CAP, mirrored=True)
+    with pytest.raises(RigError, match="no limit to turn inside out"):
+        other_arc(WICK, CAP)
+
+
+def test_one_limit_is_copied_to_many() -> None:
+    puppet = copied_to(set_limit(WICK, NEAR, -0.5, 0.5), NEAR, [FAR, CAP])
+    assert {puppet.joints[key].limit for key in (NEAR, FAR, CAP)} == {Limit(-0.5, 0.5)}
