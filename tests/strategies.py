@@ -12,7 +12,15 @@ from umbrite.rig.controls import add_controls, propose_controls
 from umbrite.rig.copying import Way, copy_branches
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import carry_together, children, remove_carrier, set_parent
-from umbrite.rig.limbs import make_limb, remove_limb, set_bend_side, set_end_hold, set_follows, without_users
+from umbrite.rig.limbs import (
+    extend_limb,
+    make_limb,
+    remove_limb,
+    set_bend_side,
+    set_end_hold,
+    set_follows,
+    without_users,
+)
 from umbrite.rig.limits import free_limit, set_limit, set_soft
 from umbrite.rig.looks import at_two_depths, make_reference, set_blend, set_clip, trim
 from umbrite.rig.model import Drawing, Placement, Puppet
@@ -111,6 +119,7 @@ ART_EDITS: dict[str, Edit] = {
     "align": lambda p, d: align(p, list(p.order), d(st.sampled_from(["left", "middle", "bottom"]))),
     "spread": lambda p, _: distribute(p, list(p.order), "across"),
     "exchange": lambda p, d: exchange_drawing(p, _pick(d, p.parts), Drawing("1" * 64, 9, 7)),
+    "extend": lambda p, d: extend_limb(p, _pick(d, p.limbs)),
     "remove_users": lambda p, d: without_users(p, [_pick(d, p.joints)])[0],
     "disable": lambda p, d: change(p, _pick(d, p.limbs), enabled=False),
 }

@@ -191,3 +191,14 @@ def test_an_end_needs_something_beyond_the_tip_to_point_at_a_toe() -> None:
     with pytest.raises(RigError, match="no hand or foot"):
         set_end_hold(bare, LEG, "toe")
     assert math.isfinite(far_end(PUPPET, joint(PUPPET, "Master")).real)
+
+
+def test_a_limb_on_uneven_joints_is_solved_alike_alone_and_among_others() -> None:
+    key = LIMBS["Far arm"]
+    root, target = PUPPET.limbs[key].joints[0], PUPPET.limbs[key].target
+    plan = compile_plan(PUPPET)
+    scales = np.array([0.0, 0.5, 1.0, -0.4])
+    together = evaluate(plan, {f"{root}.scale_x": scales, f"{target}.x": np.array([0.0, 20.0, -60.0, 40.0])})
+    for frame, (scale, x) in enumerate(zip(scales, (0.0, 20.0, -60.0, 40.0), strict=True)):
+        alone = evaluate(plan, {f"{root}.scale_x": float(scale), f"{target}.x": x})
+        assert np.abs(alone.maps.t[0] - together.maps.t[frame]).max() < 1e-9

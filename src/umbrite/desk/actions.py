@@ -305,6 +305,7 @@ ACTIONS: tuple[Act, ...] = (
     Act("limb", "Rig", "Limb", "L", "rig-limb", _tool("Limbs", "limb"), row="Limbs", tool="limb"),
     Act("limit", "Rig", "Limits", "J", "rig-limit", _tool("Limbs", "limit"), row="Limbs", tool="limit"),
     Act("side", "Rig", "Turn bend side", "T", "rig-side", _on(c.turn_side), c.needs_limb, "Limbs"),
+    Act("extend", "Rig", "Extend the limb by its end", "", "rig-limb", _on(limiting.extend), c.needs_limb),
     Act(
         "limit-45",
         "Rig",

@@ -1,10 +1,11 @@
-"""What actions do to limits: presets, the other arc, the other side, copies to many."""
+"""What actions do to limbs and limits: a joint more, presets, the other arc, the other side, copies to many."""
 
 import math
 from collections.abc import Callable
 
-from umbrite.desk.commands import label_of
+from umbrite.desk.commands import chosen_limbs, label_of
 from umbrite.desk.session import Session
+from umbrite.rig.limbs import extend_limb
 from umbrite.rig.limits import copied_to, hinge, other_arc, set_limit, to_other_side
 from umbrite.rig.model import Puppet
 
@@ -53,4 +54,16 @@ def needs_several_joints(session: Session) -> str:
         ""
         if len(session.selected("j")) > 1
         else "Select the joint that has the limit first, then others with Shift."
+    )
+
+
+def extend(session: Session) -> None:
+    """Take the end of the selected limb into it."""
+    key = chosen_limbs(session)[0]
+    limb = session.puppet.limbs[key]
+    puppet = extend_limb(session.puppet, key)
+    session.edit(f"Extend {limb.name}", puppet=puppet)
+    session.select([key])
+    session.say(
+        f"{limb.name} bends in {len(puppet.limbs[key].joints)} joints now; its target stands at the new tip."
     )

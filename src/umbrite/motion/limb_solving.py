@@ -137,22 +137,25 @@ def _corrected(
     low, high = _room(solver, plan, own)
     size = np.abs(solver.lengths).sum(axis=-1)
 
-    def tip(turns: Floats) -> Complexes:
-        return _true_tip(plan, batch, own, turns * solver.flips, longer)
+    def tip(turns: Floats) -> tuple[Complexes, Complexes]:
+        at, speed = _true_tip(plan, batch, own, turns * solver.flips, longer)
+        return at, speed * solver.flips
 
     # Straight chains have no way to turn nearer; a slight bend leads out.
     inner = np.minimum(0.1, (high - low) / 4)
     turns = np.where(uneven[..., None], np.clip(found, low + inner, high - inner), found)
-    best, nearest = found, np.abs(to - tip(found))
+    best, nearest = found, np.abs(to - tip(found)[0])
     give = np.broadcast_to(solver.give, found.shape)
+    open_ = uneven & (nearest > 1e-9 * size)
     for _ in range(CORRECTIONS):
-        error = to - tip(turns)
-        better = np.abs(error) < nearest
+        at_tip, speed = tip(turns)
+        error = to - at_tip
+        # What is near enough stays as it is, so that no case depends on the others beside it.
+        better = open_ & (np.abs(error) < nearest)
         best, nearest = np.where(better[..., None], turns, best), np.where(better, np.abs(error), nearest)
-        if not (uneven & (nearest > 1e-9 * size)).any():
+        open_ &= nearest > 1e-9 * size
+        if not open_.any():
             break
-        steps = 1e-6 * np.eye(count)
-        speed = np.stack([(tip(turns + step) - tip(turns - step)) / 2e-6 for step in steps], axis=-1)
         damping = (1e-3 * np.abs(error) ** 2 + 1e-12 * size**2 + 1e-300).ravel()
         move = np.zeros(found.shape).reshape(-1, count)
         weight = give.reshape(-1, count)
@@ -188,16 +191,30 @@ def _room(solver: _Solver, plan: Plan, own: Affine) -> tuple[Floats, Floats]:
     return low, high
 
 
-def _true_tip(plan: Plan, batch: LimbBatch, own: Affine, turns: Floats, longer: Floats) -> Complexes:
-    """The tip from the root, in the frame of what carries the root, with every joint's own map as it is."""
-    whole = Affine(np.ones((1, 1), dtype=np.complex128), np.zeros((1, 1), dtype=np.complex128), 0)
-    tip = np.zeros(turns.shape[:2], dtype=np.complex128)
-    for j in range(batch.joints.shape[1]):
-        joint = batch.joints[:, j]
-        spin = np.exp(1j * turns[..., j])
-        whole = after(whole, Affine(spin * own.a[:, joint], spin * own.b[:, joint], 0))
-        tip = tip + whole.direction(_ahead(plan, batch, own, j) * longer[..., j])
-    return tip
+def _true_tip(
+    plan: Plan, batch: LimbBatch, own: Affine, turns: Floats, longer: Floats
+) -> tuple[Complexes, Complexes]:
+    """The tip from the root, in the frame of what carries the root, with every joint's own map as it is; and its speeds.
+
+    The speed is that of the tip when one joint turns, (frames, limbs, joints): from joint to tip, turned by a right angle,
+    through the maps of all joints above.
+    """
+    count = batch.joints.shape[1]
+    locals_ = []
+    for j in range(count):
+        joint, spin = batch.joints[:, j], np.exp(1j * turns[..., j])
+        locals_.append(Affine(spin * own.a[:, joint], spin * own.b[:, joint], 0))
+    reach: Complexes = np.zeros(turns.shape[:2], dtype=np.complex128)
+    arms: list[Complexes] = []  # from each joint to the tip, in the frame above that joint
+    for j in reversed(range(count)):
+        reach = locals_[j].direction(_ahead(plan, batch, own, j) * longer[..., j] + reach)
+        arms.insert(0, reach)
+    above = Affine(np.ones((1, 1), dtype=np.complex128), np.zeros((1, 1), dtype=np.complex128), 0)
+    speeds = []
+    for local, arm in zip(locals_, arms, strict=True):
+        speeds.append(np.broadcast_to(above.direction(1j * arm), arm.shape))
+        above = after(above, local)
+    return arms[0], np.stack(speeds, axis=-1)
 
 
 def _ahead(plan: Plan, batch: LimbBatch, own: Affine, j: int) -> Complexes:

@@ -8,7 +8,17 @@ from msgspec.structs import replace
 from umbrite.rig.change import change, get_joint, get_limb, new_id, put, take_out
 from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import ancestors, children, parts_on, path, set_parent, targets, toes, users_of
+from umbrite.rig.family import (
+    ancestors,
+    branch,
+    children,
+    parts_on,
+    path,
+    set_parent,
+    targets,
+    toes,
+    users_of,
+)
 from umbrite.rig.model import EndHold, Joint, Limb, Puppet, point
 from umbrite.rig.names import names_like, side_of, unique, words_of
 from umbrite.rig.parts import board_from_drawing
@@ -208,3 +218,34 @@ def without_users(puppet: Puppet, joints: Iterable[str]) -> tuple[Puppet, list[s
                 gone.append(control.name)
                 puppet = take_out(puppet, key)
     return puppet, gone
+
+
+def extend_limb(puppet: Puppet, key: str) -> Puppet:
+    """Take the end (hand, foot) into the limb: it bends along, and what hangs from it becomes the end.
+
+    Where nothing hangs from it, the tip lies at its far end. The target goes to the new tip; name, side and all else stay.
+    """
+    limb = get_limb(puppet, key)
+    if limb.end is None:
+        raise RigError(
+            f"{limb.name} has nothing beyond its tip that it could be extended by. Hang a joint from its last one first."
+        )
+    hooks = {*targets(puppet), *toes(puppet)}
+    held = {joint for other in puppet.limbs.values() for joint in (*other.joints, other.end)}
+    beyond = [k for k in children(puppet, limb.end) if k not in hooks and k not in held]
+    end = max(beyond, key=lambda k: len(branch(puppet, k)), default=None)
+    tip = None if end is not None else point(far_end(puppet, limb.end))
+    longer = change(
+        puppet,
+        key,
+        joints=(*limb.joints, limb.end),
+        end=end,
+        tip=tip,
+        end_hold=limb.end_hold if end else "limb",
+    )
+    longer = change(longer, limb.target, pivot=point(limb_tip(longer, longer.limbs[key])))
+    drawn = drawn_bend(longer, longer.limbs[key])
+    if drawn != 0:
+        longer = change(longer, key, bend=1 if drawn > 0 else -1)
+    refuse_circles(longer)
+    return longer
