@@ -15,6 +15,7 @@ from umbrite.rig.parts import add_part, board_from_drawing, reorder, ride_on
 from umbrite.rig.placing import around_parts
 
 SHADE, SHADE_SHIFT, SHADE_SOFTNESS = (96, 70, 120), 0.22, 0.10  # colour, and shares of the part's width
+SHADE_STRENGTH = 0.6
 LIGHT, LIGHT_STRENGTH = (255, 214, 140), 0.55
 
 
@@ -79,7 +80,7 @@ def shade(session: Session) -> None:
         puppet, new = _made(
             session, puppet, dark, f"{part.name} shade", part.joint, board_from_drawing(part.placement)
         )
-        puppet = change(set_blend(puppet, new, "multiply"), new, clip=key)
+        puppet = change(set_blend(puppet, new, "multiply"), new, clip=key, opacity=SHADE_STRENGTH)
         puppet = reorder(puppet, [new], puppet.order.index(key) + 1)
         made.append(new)
     session.edit(f"Shade {len(made)} part{'s' if len(made) > 1 else ''}", puppet=puppet)
@@ -98,6 +99,7 @@ def light(session: Session) -> None:
     first = puppet.parts[puppet.order[0]].joint
     root = [first, *ancestors(puppet, first)][-1]
     puppet, key = _made(session, puppet, picture, "Lamp light", None, onto)
-    puppet = set_parent(puppet, [puppet.parts[key].joint], root)
+    joint = puppet.parts[key].joint
+    puppet = change(set_parent(puppet, [joint], root), joint, pivot_set=True)
     session.edit("Light over all", puppet=set_blend(puppet, key, "overlay"))
     session.select([key])
