@@ -95,12 +95,11 @@ def _arcs(centres: NDArray[np.complex128], radii: Floats, edge: Floats) -> Float
 
 def _longest_run(hit: NDArray[np.bool_]) -> Floats:
     """The longest run of hits on each circle, in bins."""
-    run = np.zeros(len(hit))
-    longest = np.zeros(len(hit))
-    for i in range(2 * BINS):
-        run = (run + 1) * hit[:, i % BINS]
-        longest = np.maximum(longest, run)
-    return np.minimum(longest, BINS)
+    twice = np.concatenate([hit, hit], axis=1)  # a run may go over the end
+    place = np.arange(2 * BINS)
+    last_miss = np.maximum.accumulate(np.where(twice, -1, place), axis=1)
+    found: Floats = np.minimum((place - last_miss).max(axis=1), BINS).astype(np.float64)
+    return found
 
 
 def _fitted(centre: complex, radius: float, edge: Floats) -> Circle:
