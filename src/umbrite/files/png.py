@@ -12,6 +12,8 @@ from umbrite.files.errors import FileError
 
 # A picture beyond this many pixels is refused rather than unpacked.
 MOST_PIXELS = 120_000_000
+# Pictures beyond this many are packed quickly rather than tightly: many of them come in at once.
+LARGE = 2_000_000
 
 
 def decode(data: bytes, name: str) -> Picture:
@@ -43,7 +45,8 @@ def _refuse_huge(name: str, width: int, height: int) -> None:
 def encode(picture: Picture) -> bytes:
     """The bytes of a PNG with these pixels; the same pixels always give the same bytes."""
     out = io.BytesIO()
-    Image.fromarray(picture).save(out, "PNG", compress_level=6)
+    large = picture.shape[0] * picture.shape[1] > LARGE
+    Image.fromarray(picture).save(out, "PNG", compress_level=1 if large else 6)
     return out.getvalue()
 
 
