@@ -12,6 +12,7 @@ from umbrite.rig.affine import Affine, after, around
 from umbrite.rig.copying import Way, copy_branches
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
+from umbrite.rig.looks import trim
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.parts import add_part, board_from_drawing, exchange_drawing
 from umbrite.rig.placing import (
@@ -118,3 +119,13 @@ def test_a_linear_map_is_found_from_two_directions() -> None:
     assert m(2 + 0j) == pytest.approx(1j)
     assert m(1 + 3j) == pytest.approx(4 - 1j)
     assert linear_taking(1 + 0j, 2 + 0j, 1j, 1j) == (1, 0)
+
+
+def test_trims_stay_where_they_lie_when_a_drawing_is_exchanged() -> None:
+    key = part(WICK, "Cap")
+    loop = [520 + 250j, 600 + 250j, 600 + 300j]
+    trimmed = trim(WICK, key, loop)
+    size = WICK.parts[key].drawing
+    found = exchange_drawing(trimmed, key, Drawing("3" * 64, size.width + 30, size.height + 8)).parts[key]
+    onto = board_from_drawing(found.placement)
+    assert [complex(onto(p.z)) for p in found.trims[0].points] == pytest.approx(loop)

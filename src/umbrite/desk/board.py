@@ -7,6 +7,7 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
     QDragEnterEvent,
     QDropEvent,
+    QFocusEvent,
     QIcon,
     QKeyEvent,
     QKeySequence,
@@ -331,11 +332,11 @@ class Board(QWidget):
             if self.session.pin is not None:
                 self.session.pin = None
                 self.update()
-            elif self.session.proposals:
+            elif self._pencilled():
                 proposing.leave_all(self.session)
             else:
                 self.session.select([])
-        elif key in {Qt.Key.Key_Return, Qt.Key.Key_Enter} and self.session.proposals:
+        elif key in {Qt.Key.Key_Return, Qt.Key.Key_Enter} and self._pencilled():
             self._guarded(lambda: proposing.take_all(self.session))
         elif self.dragging and event.matches(QKeySequence.StandardKey.Undo):
             self.cancel()  # comes here where there is no step yet that the action could undo
@@ -351,6 +352,14 @@ class Board(QWidget):
             self.setCursor(Qt.CursorShape.OpenHandCursor)
         else:
             super().keyPressEvent(event)
+
+    def _pencilled(self) -> bool:
+        """Whether proposals are seen, so that Enter and Esc mean them."""
+        return self.session.station == "Pivots" and bool(self.session.proposals)
+
+    def focusOutEvent(self, event: QFocusEvent) -> None:
+        self.swaying = False  # the release of W would go elsewhere
+        super().focusOutEvent(event)
 
     def keyReleaseEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_W and not event.isAutoRepeat():

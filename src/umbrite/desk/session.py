@@ -241,6 +241,7 @@ class Session(QObject):
             self.history.mark_saved()
         self._plan = None
         self._fan, self.solo = {}, frozenset()
+        self.pin, self.swept = None, ()
         self.views = {**self.views, "fan": False, "solo": False}
         self._to_now()
         self.selection_changed.emit()

@@ -128,5 +128,9 @@ def exchange_drawing(puppet: Puppet, key: str, drawing: Drawing, corner: complex
         if other == key or (part.shares and item.shares == part.shares):
             at = board_from_drawing(item.placement)(corner)
             place = _gridded(replace(item.placement, x=at.real, y=at.imag))
-            puppet = change(puppet, other, drawing=drawing, placement=place)
+            # Trims are loops in the drawing's pixels: they stay where they lie on the board.
+            trims = tuple(
+                replace(trim, points=tuple(point(p.z - corner) for p in trim.points)) for trim in item.trims
+            )
+            puppet = change(puppet, other, drawing=drawing, placement=place, trims=trims)
     return puppet

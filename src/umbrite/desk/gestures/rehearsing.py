@@ -1,6 +1,7 @@
 """Gestures of Rehearse: controls and the art itself, dragged; only the pose changes."""
 
 import cmath
+import math
 
 from umbrite.desk.gestures.base import Feedback, Gesture, distance_text, finish, straightened
 from umbrite.desk.session import Session
@@ -83,7 +84,12 @@ def turn_about(session: Session, joint: str, pin: complex, press: complex) -> Ge
         last = event.at
         step = cmath.pi / 36
         angle = round(turned / step) * step if event.shift else turned
-        after = pose if found is not None else turn_joint_by(placed, pose, key, angle)
+        after = pose
+        if found is None:
+            after = turn_joint_by(placed, pose, key, angle)
+            # A limit that stops the turn stops the way round the pin too.
+            done = abs(value(after, key, "turn") - value(pose, key, "turn"))
+            angle = math.copysign(min(abs(angle), done), angle)
         session.preview(pose=move_joint_to(placed, after, key, pin + (start - pin) * cmath.exp(1j * angle)))
         event = yield Feedback(readout=angle_text(angle))
     finish(session, event, f"Turn {session.puppet.joints[joint].name} about the pin")

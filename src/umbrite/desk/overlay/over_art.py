@@ -1,9 +1,9 @@
 """What is drawn over the art itself: frames of selected parts, their handles, and outlines."""
 
 import cmath
-from functools import lru_cache
 
 import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPainter, QPainterPath, QPolygonF
 
@@ -21,6 +21,9 @@ from umbrite.rig.family import branch
 
 def paint(painter: QPainter, session: Session, camera: Camera, hover: Handle | None) -> None:
     """Outlines where they are switched on or flashed; where the rig is built, frames of what is selected."""
+    chosen = set() if session.rehearsing else set(session.selected("p"))
+    if not (session.views["outlines"] or session.flashing or chosen):
+        return
     items = sprites(session.placed)
     if session.views["outlines"]:
         for item in items:
@@ -30,9 +33,6 @@ def paint(painter: QPainter, session: Session, camera: Camera, hover: Handle | N
         for item in items:
             if item.part in session.flashing:
                 _outline(painter, session, camera, item, (look.INK, 6.0), (look.LAMP, 3.6))
-    if session.rehearsing:
-        return
-    chosen = set(session.selected("p"))
     for item in items:
         if item.part in chosen:
             _corners(painter, session, camera, item)
@@ -41,7 +41,7 @@ def paint(painter: QPainter, session: Session, camera: Camera, hover: Handle | N
 
 def paint_ghosts(painter: QPainter, session: Session, camera: Camera, ghosts: tuple[Ghost, ...]) -> None:
     """Branches once more, turned about a point, seen through."""
-    items = sprites(session.placed)
+    items = sprites(session.placed) if ghosts else []
     for ghost in ghosts:
         joints = set(branch(session.puppet, ghost.joint))
         spun = around(ghost.pivot, cmath.rect(1.0, ghost.turn), 0j)
@@ -124,18 +124,22 @@ def _outline(
         painter.drawPath(path)
 
 
+_paths: dict[str, QPainterPath] = {}  # by fingerprint, so that painting does no tracing
+MOST_PATHS = 1_000
+
+
 def _path_of(session: Session, sha256: str) -> QPainterPath:
-    return _traced(
-        sha256, session.pictures.pixels(sha256)[..., 3].tobytes(), session.pictures.pixels(sha256).shape[1]
-    )
+    if sha256 not in _paths:
+        if len(_paths) > MOST_PATHS:
+            _paths.clear()
+        _paths[sha256] = _traced(session.pictures.pixels(sha256)[..., 3])
+    return _paths[sha256]
 
 
-@lru_cache(maxsize=400)
-def _traced(_sha256: str, alpha: bytes, width: int) -> QPainterPath:
+def _traced(field: NDArray[np.uint8]) -> QPainterPath:
     """The outline of a drawing's opaque area in its own pixels."""
     import cv2
 
-    field = np.frombuffer(alpha, np.uint8).reshape(-1, width)
     shape = np.pad(np.where(field >= 128, 255, 0).astype(np.uint8), 1)
     contours, _ = cv2.findContours(shape, cv2.RETR_CCOMP, cv2.CHAIN_APPROX_TC89_L1)
     path = QPainterPath()
