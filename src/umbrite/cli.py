@@ -14,7 +14,7 @@ from umbrite.files.errors import FileError, unwritable
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import Package, save, schema
 from umbrite.files.png import decode
-from umbrite.files.report import findings_report, joints_report, pose_report
+from umbrite.files.report import findings_report, joints_report, limits_report, pose_report
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
@@ -24,7 +24,7 @@ from umbrite.rig.findings import findings
 from umbrite.rig.model import Control, Pose
 from umbrite.rig.poses import with_values
 
-COMMANDS = ("pose", "check", "joints", "convert", "schema")
+COMMANDS = ("pose", "check", "joints", "limits", "convert", "schema")
 
 
 def main(argv: Sequence[str] | None = None) -> int:
@@ -64,6 +64,12 @@ def _parser() -> argparse.ArgumentParser:
     joints.add_argument("file", type=Path, metavar="ART_OR_FILE")
     joints.add_argument("--json", action="store_true")
     joints.set_defaults(does=_joints)
+    limits = commands.add_parser(
+        "limits", help="how far joints turn before a gap, an edge or a wrong bend shows"
+    )
+    limits.add_argument("file", type=Path, metavar="FILE")
+    limits.add_argument("--json", action="store_true")
+    limits.set_defaults(does=_limits)
     convert = commands.add_parser("convert", help="layered art or pictures to a puppet, a puppet to PNG")
     convert.add_argument("input", type=Path, metavar="IN")
     convert.add_argument("output", type=Path, metavar="OUT")
@@ -139,6 +145,22 @@ def _joints(arguments: argparse.Namespace) -> int:
         x, y = line["pivot"]
         print(f"{line['part']} on {line['parent']} at {x:.0f}, {y:.0f} ({line['confidence']:.0%} sure)")
     print(f"{len(found)} joints proposed for {len(package.puppet.parts)} parts.")
+    return 0
+
+
+def _limits(arguments: argparse.Namespace) -> int:
+    from umbrite.art.joint_limits import find_limits
+
+    package = open_any(arguments.file)
+    found = find_limits(package.puppet, {key: decode(data, key) for key, data in package.art.items()})
+    lines = limits_report(package.puppet, found)
+    if arguments.json:
+        _write_json("-", lines)
+        return 0
+    for line in lines:
+        ends = f"{line['smallest']:.1f} ({line['reason_smallest']}) to {line['largest']:.1f} ({line['reason_largest']})"
+        print(f"{line['joint']}: {ends}")
+    print(f"{len(lines)} joints looked at." if len(lines) != 1 else "1 joint looked at.")
     return 0
 
 

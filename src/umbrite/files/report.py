@@ -3,6 +3,7 @@
 Board pixels, y down; angles in degrees, counterclockwise positive. Fields may be added, none renamed.
 """
 
+import math
 from collections.abc import Iterable
 from typing import TYPE_CHECKING, Any
 
@@ -17,6 +18,7 @@ from umbrite.rig.model import Puppet
 
 if TYPE_CHECKING:
     from umbrite.art.joint_finding import Proposal
+    from umbrite.art.joint_limits import FoundLimit
 
 # A tip this near to its target has reached it, in board pixels.
 REACHED = 0.01
@@ -87,4 +89,18 @@ def joints_report(puppet: Puppet, found: "Iterable[Proposal]") -> list[dict[str,
             "confidence": proposal.confidence,
         }
         for proposal in found
+    ]
+
+
+def limits_report(puppet: Puppet, found: "Iterable[FoundLimit]") -> list[dict[str, Any]]:
+    """What Find limits reports, by names; degrees from rest, counterclockwise positive, so that the ends change places."""
+    return [
+        {
+            "joint": puppet.joints[limit.joint].name,
+            "smallest": -math.degrees(limit.largest),
+            "largest": -math.degrees(limit.smallest),
+            "reason_smallest": limit.reason_largest,
+            "reason_largest": limit.reason_smallest,
+        }
+        for limit in found
     ]

@@ -1,0 +1,100 @@
+"""Find limits for joints of a puppet: the seam of a joint's parts with those that carry them, and its limb's bend side."""
+
+import math
+from collections.abc import Iterable, Mapping
+from typing import NamedTuple
+
+from umbrite.art.limit_finding import Onset, Reason, SeamTurning
+from umbrite.art.masks import Sheet, sheet_of
+from umbrite.art.pictures import Picture
+from umbrite.rig.change import get_joint
+from umbrite.rig.family import ancestors, parts_on, targets, toes
+from umbrite.rig.model import Limb, Puppet
+from umbrite.rig.pivots import drawn_bend
+
+
+class FoundLimit(NamedTuple):
+    """How far a joint turns before something looks wrong: radians from rest, and why no farther."""
+
+    joint: str
+    smallest: float
+    largest: float
+    reason_smallest: Reason
+    reason_largest: Reason
+
+
+REASONS: Mapping[Reason, str] = {
+    "gap": "a gap opens in the seam",
+    "edge": "an edge of the part behind shows",
+    "side": "the limb would bend against its side",
+    "free": "nothing shows all the way",
+}
+
+
+def find_limits(
+    puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None
+) -> list[FoundLimit]:
+    """What limits the art and the limbs suggest, for the joints that have both a drawing and something with a drawing above.
+
+    `pictures` gives RGBA pixels by drawing fingerprint. Joints of `keys` that have no seam to look at are left out.
+    """
+    hooks = {*targets(puppet), *toes(puppet)}
+    found = []
+    for key in puppet.joints if keys is None else keys:
+        get_joint(puppet, key)
+        if key in hooks or (seam := _seam(puppet, pictures, key)) is None:
+            continue
+        small, large = seam.onset(-1), seam.onset(+1)
+        side = _against_side(puppet, key)
+        if side is not None and side.turn <= 0 and side.turn > small.turn:
+            small = side
+        if side is not None and side.turn >= 0 and side.turn < large.turn and small is not side:
+            large = side
+        found.append(FoundLimit(key, small.turn, large.turn, small.reason, large.reason))
+    return found
+
+
+def _seam(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> SeamTurning | None:
+    child = _own_parts(puppet, key)
+    above = next((found for up in ancestors(puppet, key) if (found := _own_parts(puppet, up))), [])
+    if not child or not above:
+        return None
+    front = max(child, key=puppet.order.index), max(above, key=puppet.order.index)
+    behind = puppet.order.index(front[0]) < puppet.order.index(front[1])
+    seam = SeamTurning(
+        _sheets(puppet, pictures, child),
+        _sheets(puppet, pictures, above),
+        puppet.joints[key].pivot.z,
+        child_behind=behind,
+    )
+    return None if seam.empty else seam
+
+
+def _own_parts(puppet: Puppet, key: str) -> list[str]:
+    """What of a joint's drawings makes its shape: no references, no shades and lights, nothing hidden."""
+    parts = ((part, puppet.parts[part]) for part in parts_on(puppet, key))
+    return [
+        key
+        for key, part in parts
+        if part.visible and not part.reference and part.blend == "normal" and part.clip is None
+    ]
+
+
+def _sheets(puppet: Puppet, pictures: Mapping[str, Picture], parts: Iterable[str]) -> list[Sheet]:
+    found = (puppet.parts[part] for part in parts)
+    return [sheet_of(pictures[part.drawing.sha256], part.placement) for part in found]
+
+
+def _against_side(puppet: Puppet, key: str) -> Onset | None:
+    """The turn of a limb's middle joint at which the limb is straight, and beyond which it bends to the other side."""
+    limb = next((limb for limb in puppet.limbs.values() if key in limb.joints[1:]), None)
+    if limb is None or len(limb.joints) != 2:
+        return None
+    bent = _signed_bend(puppet, limb)
+    return Onset(-bent if bent else -limb.bend * 1e-12, "side")
+
+
+def _signed_bend(puppet: Puppet, limb: Limb) -> float:
+    """The bend as drawn, to the limb's side; a limb drawn against its side is straight where it stands."""
+    bent = drawn_bend(puppet, limb)
+    return bent if bent * limb.bend > 0 and abs(bent) < math.pi else 0.0
