@@ -8,7 +8,7 @@ from collections.abc import Callable
 from hypothesis import strategies as st
 
 from umbrite.rig.change import change
-from umbrite.rig.controls import add_controls, propose_controls
+from umbrite.rig.controls import make_proposed, propose_controls
 from umbrite.rig.copying import Way, copy_branches
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import carry_together, children, remove_carrier, set_parent
@@ -93,7 +93,7 @@ RIG_EDITS: dict[str, Edit] = {
     "set_soft": lambda p, d: set_soft(p, _pick(d, p.joints), d(st.floats(0, 1))),
     "free_limit": lambda p, d: free_limit(p, _pick(d, p.joints)),
     "set_tip": lambda p, d: set_tip(p, _pick(d, p.joints), d(st.none() | points)),
-    "controls": lambda p, _: add_controls(p, propose_controls(p))[0],
+    "controls": lambda p, _: make_proposed(p, propose_controls(p))[0],
 }
 # Edits of the art and its order, and those that change how the rest looks on purpose.
 ART_EDITS: dict[str, Edit] = {

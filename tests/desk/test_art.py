@@ -83,7 +83,7 @@ def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(wick_window
     assert invariants(puppet) == []
     assert [puppet.joints[key].name for key in session.selection] == ["Far upper arm 2"]
     assert len(puppet.limbs) == 5
-    assert len(puppet.controls) == 7
+    assert len(puppet.controls) == 11
     assert "with 1 limb" in wick_window.frame.hints.message
     act("undo")
     assert len(session.puppet.limbs) == 4

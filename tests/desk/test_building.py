@@ -6,9 +6,11 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QImage
+from pytestqt.qtbot import QtBot
 
 from demo_puppet import joint, part
 from desk.conftest import Hand
+from umbrite.desk.control_places import pencils
 from umbrite.desk.handles import HOOK, fan_directions, fan_radius
 from umbrite.desk.window import Window
 from umbrite.rig.angles import shown_degrees
@@ -309,16 +311,33 @@ def test_details_change_many_at_once_and_refuse_in_words(wick_window: Window) ->
     assert puppet(wick_window).parts[keys[0]].name == "Near hand"
 
 
-def test_controls_are_made_in_one_step_and_placed(wick_window: Window, hand: Hand, act: Act) -> None:
+def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(
+    wick_window: Window, hand: Hand, act: Act, qtbot: QtBot
+) -> None:
     session = wick_window.session
     session.go_to("Controls")
     session.select(puppet(wick_window).controls)
     act("delete")
     assert not puppet(wick_window).controls
     act("controls-make")
+    assert not puppet(wick_window).controls  # pencilled only
+    neck = next(p for p in pencils(session) if p.proposed.control.name == "Neck")
+    hand.click(neck.at)
+    assert "Neck is left out" in wick_window.frame.hints.message
+    qtbot.keyClick(wick_window.board, Qt.Key.Key_Return)
     names = {control.name for control in puppet(wick_window).controls.values()}
-    assert names == {"Near hand", "Far hand", "Near foot", "Far foot", "Body", "Master"}
-    assert session.history.undo_name == "Make 6 controls"
+    assert names == {
+        "Near hand",
+        "Far hand",
+        "Near foot",
+        "Far foot",
+        "Body",
+        "Master",
+        "Head",
+        "Trunk",
+        "Look",
+    }
+    assert session.history.undo_name == "Make 9 controls"
     key = next(k for k, c in puppet(wick_window).controls.items() if c.name == "Far hand")
     at = session.placed.control_at(puppet(wick_window).controls[key])
     hand.drag(at, at + 40 - 30j)

@@ -57,7 +57,7 @@ def test_feet_stay_on_the_board_while_the_body_moves(wick_window: Window, hand: 
 
 def test_dragging_the_torso_moves_the_body(wick_window: Window, hand: Hand) -> None:
     start = at(wick_window, "Hips")
-    hand.drag(600 + 760j, 640 + 790j)
+    hand.drag(600 + 850j, 640 + 880j)
     assert abs(at(wick_window, "Hips") - (start + 40 + 30j)) < 1
 
 

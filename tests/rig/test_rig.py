@@ -9,7 +9,13 @@ from hypothesis import strategies as st
 from umbrite.rig import limbs as limb_edits
 from umbrite.rig.angles import angle_text, from_shown, shown_degrees, wrapped
 from umbrite.rig.change import change, get_joint, put
-from umbrite.rig.controls import add_controls, control_at_rest, propose_controls, remove_control
+from umbrite.rig.controls import (
+    add_controls,
+    control_at_rest,
+    make_proposed,
+    propose_controls,
+    remove_control,
+)
 from umbrite.rig.dependencies import ranked
 from umbrite.rig.errors import MissingError, RigError
 from umbrite.rig.family import ancestors, branch, carry_together, children, path, remove_carrier, set_parent
@@ -231,11 +237,11 @@ def test_a_limb_is_not_taken_apart_by_other_edits(limbed: Puppet) -> None:
 
 
 def test_removing_a_limb_takes_target_and_control_along(figure: Puppet, limbed: Puppet) -> None:
-    controlled, _ = add_controls(limbed, propose_controls(limbed))
+    controlled, _ = make_proposed(limbed, propose_controls(limbed))
     for key in limbed.limbs:
         controlled = limb_edits.remove_limb(controlled, key)
     assert controlled.joints == figure.joints
-    assert not controlled.controls
+    assert [control.kind for control in controlled.controls.values()] == ["knob"]
 
 
 @pytest.mark.parametrize(
@@ -261,9 +267,11 @@ def test_a_limit_of_nonsense_is_refused(figure: Puppet) -> None:
 def test_controls_are_proposed_for_limbs_carriers_and_master_once(limbed: Puppet) -> None:
     body, _ = carry_together(limbed, [named(limbed, "Trunk")], "Body", 300 + 400j)
     puppet, _ = carry_together(body, children(body, None), "Master", 300 + 650j, role="master")
-    made, keys = add_controls(puppet, propose_controls(puppet))
+    made, keys = make_proposed(puppet, propose_controls(puppet))
     kinds = {made.controls[key].name: made.controls[key].kind for key in keys}
-    assert kinds == {"Near hand": "grip", "Near foot": "grip", "Body": "grip", "Master": "master"}
+    assert kinds == {
+        "Near hand": "grip", "Near foot": "grip", "Body": "grip", "Master": "master", "Head": "knob", "Trunk": "knob"
+    }  # fmt: skip
     assert propose_controls(made) == []
     assert control_at_rest(made, made.controls[keys[0]]) == 200 + 380j
     with pytest.raises(RigError, match="moves that already"):

@@ -4,7 +4,7 @@ import math
 from collections.abc import Mapping
 
 from umbrite.demo import bramble, inkpot, wick
-from umbrite.rig.controls import add_controls, propose_controls
+from umbrite.rig.controls import make_proposed, propose_controls
 from umbrite.rig.family import carry_together, set_parent
 from umbrite.rig.limbs import make_limb, set_end_hold
 from umbrite.rig.limits import set_limit
@@ -55,7 +55,7 @@ def _joined(
 def _finished(puppet: Puppet, limits: Mapping[str, tuple[float, float]]) -> Puppet:
     for name, (low, high) in limits.items():
         puppet = set_limit(puppet, by_name(puppet, name), -math.radians(high), -math.radians(low))
-    return add_controls(puppet, propose_controls(puppet))[0]
+    return make_proposed(puppet, propose_controls(puppet))[0]
 
 
 def rig_wick(puppet: Puppet) -> Puppet:

@@ -5,9 +5,10 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from umbrite.desk import art_commands as a
 from umbrite.desk import commands as c
+from umbrite.desk import controlling, making, proposing
 from umbrite.desk import limit_commands as limiting
-from umbrite.desk import making, proposing
 from umbrite.desk.session import STATIONS, Session
+from umbrite.rig.model import ControlKind
 from umbrite.rig.placing import Edge
 
 if TYPE_CHECKING:
@@ -66,6 +67,10 @@ def _view(name: str) -> Callable[["Window"], object]:
     return lambda window: window.session.set_view(name, on=not window.session.views[name])
 
 
+KINDS: tuple[tuple[ControlKind, str], ...] = (
+    ("grip", "Grip for the selected"), ("knob", "Knob for the selected"), ("slider", "Slider for the selected"),
+    ("pad", "Pad for the selected"),
+)  # fmt: skip
 EDGES: tuple[tuple[Edge, str], ...] = (
     ("left", "left edges"), ("centre", "centres"), ("right", "right edges"),
     ("top", "top edges"), ("middle", "middles"), ("bottom", "bottom edges"),
@@ -364,23 +369,69 @@ ACTIONS: tuple[Act, ...] = (
     Act("free-limit", "Rig", "Remove limit", "Shift+J", "x", _on(c.free_limits), c.needs_limit),
     Act(
         "controls-make",
-        "Rig",
+        "Controls",
         "Make controls",
         "K",
         "rig-controls",
-        _on(c.make_controls),
-        c.needs_proposals,
+        _on(controlling.make_controls),
+        controlling.needs_proposals,
         "Controls",
     ),
     Act(
         "control",
-        "Rig",
+        "Controls",
         "Place control",
         "C",
         "rig-place",
         _tool("Controls", "control"),
         row="Controls",
         tool="control",
+    ),
+    *(
+        Act(
+            f"make-{kind}",
+            "Controls",
+            text,
+            "",
+            f"rig-{kind}",
+            _on(controlling.make(kind)),
+            controlling.needs_one_joint,
+        )
+        for kind, text in KINDS
+    ),
+    Act(
+        "make-chooser",
+        "Controls",
+        "Chooser among the selected parts",
+        "",
+        "rig-chooser",
+        _on(controlling.chooser),
+        controlling.needs_several_parts,
+    ),
+    Act(
+        "link",
+        "Controls",
+        "Link the second selected to the first",
+        "Shift+L",
+        "rig-cord",
+        _on(controlling.link),
+        controlling.needs_two_joints,
+    ),
+    Act(
+        "controls-list",
+        "Controls",
+        "List of controls and links",
+        "Ctrl+L",
+        "rig-controls",
+        lambda w: w.show_controls(),
+    ),
+    Act(
+        "hand-over",
+        "Controls",
+        "Animators touch controls only",
+        "",
+        "lock",
+        _on(controlling.switch_controls_only),
     ),
     Act("pose", "Rig", "Pose", "H", "rig-hand", _tool("Rehearse", "pose"), row="Rehearse", tool="pose"),
     Act(
@@ -418,4 +469,4 @@ ACTIONS: tuple[Act, ...] = (
     Act("find", "Help", "Find a command…", "Ctrl+K", "search", lambda w: w.show_finder()),
     Act("about", "Help", "About Umbrite", "", "circle-help", lambda w: w.show_about()),
 )
-MENUS = ("File", "Edit", "Stations", "Art", "Rig", "View", "Help")
+MENUS = ("File", "Edit", "Stations", "Art", "Rig", "Controls", "View", "Help")

@@ -19,12 +19,12 @@ from PySide6.QtGui import (
 )  # fmt: skip
 from PySide6.QtWidgets import QMenu, QWidget
 
-from umbrite.desk import proposing
+from umbrite.desk import controlling, look, proposing
 from umbrite.desk.art_layer import ArtLayer
 from umbrite.desk.camera import Camera, fitting
 from umbrite.desk.gestures.base import Feedback, Gesture, Pointer
 from umbrite.desk.gestures.guides import drag_guide
-from umbrite.desk.handles import Handle, handle_at
+from umbrite.desk.handles import Handle, handle_at, handles_at
 from umbrite.desk.overlay import rig
 from umbrite.desk.overlay.rulers import WIDE
 from umbrite.desk.picking import parts_at
@@ -332,12 +332,13 @@ class Board(QWidget):
             if self.session.pin is not None:
                 self.session.pin = None
                 self.update()
-            elif self._pencilled():
-                proposing.leave_all(self.session)
+            elif (pencilled := self._pencilled()) is not None:
+                pencilled[1](self.session)
             else:
                 self.session.select([])
-        elif key in {Qt.Key.Key_Return, Qt.Key.Key_Enter} and self._pencilled():
-            self._guarded(lambda: proposing.take_all(self.session))
+        elif key in {Qt.Key.Key_Return, Qt.Key.Key_Enter} and (pencilled := self._pencilled()) is not None:
+            take = pencilled[0]
+            self._guarded(lambda: take(self.session))
         elif self.dragging and event.matches(QKeySequence.StandardKey.Undo):
             self.cancel()  # comes here where there is no step yet that the action could undo
         elif (
@@ -353,9 +354,14 @@ class Board(QWidget):
         else:
             super().keyPressEvent(event)
 
-    def _pencilled(self) -> bool:
-        """Whether proposals are seen, so that Enter and Esc mean them."""
-        return self.session.station == "Pivots" and bool(self.session.proposals)
+    def _pencilled(self) -> tuple[Callable[[Session], None], Callable[[Session], None]] | None:
+        """What takes and what leaves the proposals that are seen, so that Enter and Esc mean them."""
+        session = self.session
+        if session.station == "Pivots" and session.proposals:
+            return proposing.take_all, proposing.leave_all
+        if session.station == "Controls" and session.left_out is not None:
+            return controlling.take_all, controlling.rub_out
+        return None
 
     def focusOutEvent(self, event: QFocusEvent) -> None:
         self.swaying = False  # the release of W would go elsewhere
@@ -375,10 +381,15 @@ class Board(QWidget):
 
     def menu_under(self, at: QPointF) -> QMenu | None:
         """Everything under a widget point, front first, to select from; None where nothing lies."""
-        under = parts_at(self.session, self.camera.board(complex(at.x(), at.y())), REACH / self.camera.zoom)
-        if not under:
+        z = self.camera.board(complex(at.x(), at.y()))
+        under = parts_at(self.session, z, REACH / self.camera.zoom)
+        controls = [h.key for h in handles_at(self.session, self.camera, z) if h.kind == "control"]
+        if not under and not controls:
             return None
         menu = QMenu(self)
+        for key in controls:
+            action = menu.addAction(look.icon("rig-controls"), self.session.puppet.controls[key].name)
+            action.triggered.connect(lambda _checked=False, chosen=key: self.session.select([chosen]))
         for key in under:
             part = self.session.puppet.parts[key]
             chosen = part.joint if self.session.station in {"Pivots", "Limbs", "Controls"} else key

@@ -5,8 +5,8 @@ from collections.abc import Sequence
 from umbrite.desk.session import Session
 from umbrite.motion.posing import move_joint_to
 from umbrite.motion.resting import make_rest
-from umbrite.rig.change import change, exists, thing
-from umbrite.rig.controls import add_controls, propose_controls, remove_control
+from umbrite.rig.change import change, exists, take_out, thing
+from umbrite.rig.controls import VALUED, remove_control
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import (
     ancestors,
@@ -64,14 +64,6 @@ def needs_no_master(session: Session) -> str:
     if any(joint.role == "master" for joint in session.puppet.joints.values()):
         return "This puppet has a master already."
     return needs_parts(session)
-
-
-def needs_proposals(session: Session) -> str:
-    if propose_controls(session.puppet):
-        return ""
-    if session.puppet.controls:
-        return "Every limb and carrier has its control already."
-    return "Make a limb or a master first; controls are made from them."
 
 
 def needs_pose(session: Session) -> str:
@@ -191,17 +183,15 @@ def free_limits(session: Session) -> None:
 # Controls and posing
 
 
-def make_controls(session: Session) -> None:
-    puppet, made = add_controls(session.puppet, propose_controls(session.puppet))
-    session.edit(f"Make {len(made)} control{'s' if len(made) > 1 else ''}", puppet=puppet)
-    session.say(f"{len(made)} controls made. Rehearse with them: Ctrl+5.")
-
-
 def channel_owners(session: Session) -> list[str]:
     """What a reset of the selection puts back: joints, and what selected controls and limbs move."""
     puppet = session.puppet
     keys = list(session.selected("j"))
-    keys += [puppet.controls[key].moves for key in session.selection if key[0] == "c"]
+    chosen = [key for key in session.selection if key[0] == "c"]
+    keys += [
+        *chosen,
+        *(puppet.controls[key].moves for key in chosen if puppet.controls[key].kind not in VALUED),
+    ]
     for limb_key in [key for key in session.selection if key[0] == "l"]:
         keys += [limb_key, puppet.limbs[limb_key].target]
     for joint in list(keys):
@@ -261,6 +251,8 @@ def _without(puppet: Puppet, keys: Sequence[str]) -> Puppet:
             continue
         if key[0] == "c":
             puppet = remove_control(puppet, key)
+        elif key[0] == "k":
+            puppet = take_out(puppet, key)
         elif key[0] == "l":
             puppet = remove_limb(puppet, key)
         elif key[0] == "p":

@@ -9,7 +9,9 @@ from PySide6.QtWidgets import QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from umbrite.desk import commands, look
 from umbrite.desk.bend_card import BendCard
+from umbrite.desk.control_section import ControlSection
 from umbrite.desk.fields import ChoiceField, NumberField, Writer
+from umbrite.desk.link_section import LinkSection
 from umbrite.desk.part_section import PartSection
 from umbrite.desk.section import Read, Section, Write, name_of
 from umbrite.desk.session import Session
@@ -209,35 +211,6 @@ def _followable(puppet: Puppet, key: str) -> list[tuple[str, Any]]:
     return [("The board", None), *joints]
 
 
-class ControlSection(Section):
-    """A control's name, shape, size and place."""
-
-    def __init__(self, session: Session) -> None:
-        super().__init__(session)
-        self.row("Name", self.text("Name", name_of, rename))
-        shapes = [
-            ("Leaf", "leaf"),
-            ("Shield", "shield"),
-            ("Drop", "drop"),
-            ("Crescent", "crescent"),
-            ("Ring", "ring"),
-        ]
-        self.row("Shape", self.choice(
-            "Shape", lambda _p, _k: shapes, lambda p, k: p.controls[k].shape, lambda p, k, v: change(p, k, shape=v)
-        ))  # fmt: skip
-        self.row("Size", self.number(
-            "Size", lambda p, k: p.controls[k].size, lambda p, k, v: change(p, k, size=v),
-            unit=" px", digits=0, least=8, most=1000,
-        ))  # fmt: skip
-
-    def describe(self, puppet: Puppet, keys: list[str]) -> str:
-        if len(keys) > 1:
-            return "controls"
-        control = puppet.controls[keys[0]]
-        does = {"grip": "moves", "knob": "turns", "master": "moves, turns and scales"}[control.kind]
-        return f"{'master control' if control.kind == 'master' else control.kind}, {does} {puppet.joints[control.moves].name}"
-
-
 class Details(QScrollArea):
     """The panel: one section at a time, chosen by what is selected."""
 
@@ -257,7 +230,7 @@ class Details(QScrollArea):
         column.addWidget(self.nothing)
         self.sections: dict[str, Section] = {
             "p": PartSection(session), "j": JointSection(session),
-            "l": LimbSection(session), "c": ControlSection(session),
+            "l": LimbSection(session), "c": ControlSection(session), "k": LinkSection(session),
         }  # fmt: skip
         for section in self.sections.values():
             column.addWidget(section)
@@ -275,7 +248,7 @@ class Details(QScrollArea):
     def shown(self) -> tuple[str, list[str]]:
         """The kind and the ids to show: in the stations of the rig the joint of a part, in Parts the part."""
         session = self.session
-        for letter in ("c", "l"):
+        for letter in ("k", "c", "l"):
             if found := [key for key in session.selection if key[0] == letter]:
                 return letter, found
         wanted = "p" if session.station == "Parts" else "j"

@@ -5,11 +5,12 @@ from collections.abc import Iterator
 from typing import NamedTuple
 
 from umbrite.desk.camera import Camera
+from umbrite.desk.control_places import is_valued, pencils, shape_box, shown_size
 from umbrite.desk.gestures.building import limit_direction
 from umbrite.desk.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.session import Session
 from umbrite.rig.family import is_carrier, targets
-from umbrite.rig.model import Control, Limit
+from umbrite.rig.model import Limit
 
 RIVET, WASHER, HOOK, FAN, GUIDE = 8.0, 15.0, 12.0, 64.0, 4.0  # widget pixels
 GHOST_LIMIT = Limit(-cmath.pi / 4, cmath.pi / 4)
@@ -146,18 +147,19 @@ def fan_directions(session: Session, key: str) -> tuple[complex, complex]:
     return ends[0], ends[1]
 
 
-def control_radius(control: Control) -> float:
-    """Half a control's width on the board."""
-    return control.size / 2
-
-
 def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
     puppet, placed = session.puppet, session.placed
+    for pencil in pencils(session):
+        yield Handle("proposed", str(pencil.number), pencil.at, 16.0)
     order = sorted(puppet.controls.items(), key=lambda item: -item[1].size)
     for key, control in order:
+        if session.rehearsing and control.locked:
+            continue
         at = placed.control_at(control)
-        radius = max(control_radius(control) * camera.zoom, 12.0)
-        if control.kind == "master":
+        radius = shown_size(control, camera) / 2
+        if is_valued(control):
+            yield Handle("control", key, at, radius, "box")
+        elif control.kind == "master":
             yield Handle("control", key, at, radius * 0.8)
             if session.rehearsing:
                 horn, bead = master_points(session, key, camera)
@@ -173,22 +175,30 @@ def master_points(session: Session, key: str, camera: Camera) -> tuple[complex, 
     at = session.placed.control_at(control)
     axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
     axis = axis / abs(axis) if abs(axis) > 0 else 1 + 0j
-    reach = max(control_radius(control), 30 / camera.zoom) * 1.12
+    reach = max(shown_size(control, camera) / 2, 30) / camera.zoom * 1.12
     return at + axis * reach, at - axis * reach
 
 
-def handle_at(session: Session, camera: Camera, at: complex) -> Handle | None:
-    """The handle under a board point: small ones before wide ones, then the nearest, then the selected one."""
-    best: tuple[tuple[float, int, bool], Handle] | None = None
-    for handle in handles(session, camera):
+def handles_at(session: Session, camera: Camera, at: complex) -> list[Handle]:
+    """All handles under a board point: small ones before wide ones, then the nearest, then the selected ones."""
+    found: list[tuple[tuple[float, int, bool, int], Handle]] = []
+    for i, handle in enumerate(handles(session, camera)):
         place = handle.at
         if handle.detail == "beside":
             place += complex(0, HOOK * 1.3) / camera.zoom  # hooks hang below the rivet that they belong to
         away = abs(place - at) * camera.zoom
-        rank = (handle.radius, round(away), handle.key not in session.selection)
-        if away <= handle.radius + 2 and (best is None or rank <= best[0]):
-            best = (rank, handle)
-    return best[1] if best is not None else _guide_at(session, camera, at)
+        if handle.detail == "box":
+            away = 0.0 if shape_box(session, camera, handle.key).contains(camera.point(at)) else 1e9
+        if away <= handle.radius + 2:
+            rank = (handle.radius, round(away), handle.key not in session.selection, -i)
+            found.append((rank, handle))
+    return [handle for _, handle in sorted(found, key=lambda item: item[0])]
+
+
+def handle_at(session: Session, camera: Camera, at: complex) -> Handle | None:
+    """The handle under a board point, or the guide there."""
+    found = handles_at(session, camera, at)
+    return found[0] if found else _guide_at(session, camera, at)
 
 
 def _guide_at(session: Session, camera: Camera, at: complex) -> Handle | None:

@@ -23,8 +23,9 @@ HANDLE_HINTS = {
     ("Limbs", "pivot"): "{name}: drag from here to the other end of the limb.",
     ("Limbs", "hook"): "{name}: click to see both bend sides and what its target follows.",
     ("Limbs", "limit"): "{name}: drag this end of the fan. Shift steps by 5°, Ctrl sets both ends alike.",
-    ("Controls", "control"): "{name}: drag to put the control elsewhere.",
-    ("Rehearse", "control"): "{name}: drag to pose. Shift keeps to one axis, Esc puts it back.",
+    ("Controls", "control"): "{name}: drag to put the control elsewhere. Shift selects several.",
+    ("Controls", "proposed"): "Click to leave this control out or to take it again. Enter makes the set, Esc rubs it out.",
+    ("Rehearse", "control"): "{name}: drag to pose. Shift keeps to one axis, Shift+click selects several to drag together.",
     ("Rehearse", "turn"): "{name}: drag to turn everything. Shift steps by 5°.",
     ("Rehearse", "scale"): "{name}: drag to make everything larger or smaller.",
 }  # fmt: skip

@@ -19,10 +19,11 @@ def parts_at(session: Session, at: complex, reach: float = 0.0) -> list[str]:
     where = back(at)
     grow = abs(back.a) + abs(back.b)
     found = []
+    hidden = placed.hidden()
     for i in range(len(placed.plan.parts) - 1, -1, -1):
         key = placed.plan.parts[i]
         part = puppet.parts[key]
-        if not part.visible or part.locked:
+        if not part.visible or part.locked or key in hidden:
             continue
         z, margin = complex(where[i]), reach * float(grow[i])
         inside = (

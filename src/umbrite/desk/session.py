@@ -61,6 +61,9 @@ class Session(QObject):
         self.flashing: frozenset[str] = frozenset()
         self._fan: Mapping[str, complex] = {}
         self.proposals: tuple[Proposal, ...] = ()
+        self.left_out: frozenset[str] | None = (
+            None  # of the pencilled controls; None while none are pencilled
+        )
         self._shown = empty
         self._trial: Pose = EMPTY_POSE
         self._plan: Plan | None = None
@@ -201,6 +204,7 @@ class Session(QObject):
     def go_to(self, station: str) -> None:
         if station != self.station:
             self.station = station
+            self.left_out = None
             self.tool = FIRST_TOOL[station]
             self.pin = None
             self._placed = None
@@ -227,6 +231,11 @@ class Session(QObject):
         self.proposals = tuple(proposals)
         self.proposals_changed.emit()
 
+    def pencil_controls(self, left_out: Iterable[str] | None) -> None:
+        """Show the controls that the puppet calls for, some of them left out by name; None rubs them out."""
+        self.left_out = None if left_out is None else frozenset(left_out)
+        self.proposals_changed.emit()
+
     # Files
 
     def open(self, package: Package, path: Path | None) -> None:
@@ -235,7 +244,7 @@ class Session(QObject):
         self.pictures = Pictures(lambda: self.art)
         self.path = path
         self.selection = ()
-        self.proposals = ()
+        self.proposals, self.left_out = (), None
         self.history = History(State(package.puppet, known_only(package.pose, package.puppet)))
         if path is not None or not package.puppet.parts:
             self.history.mark_saved()

@@ -3,8 +3,9 @@
 from collections.abc import Callable
 from typing import NamedTuple
 
-from umbrite.desk import proposing
+from umbrite.desk import controlling, proposing
 from umbrite.desk.camera import Camera
+from umbrite.desk.control_places import is_valued
 from umbrite.desk.gestures import building, rehearsing
 from umbrite.desk.gestures.base import Gesture, Pointer
 from umbrite.desk.handles import Handle, handle_at
@@ -190,8 +191,17 @@ def _in_controls(session: Session, _camera: Camera, pointer: Pointer, spot: Spot
     handle = spot.handle
     if handle is None:
         return _pick(session, spot, pointer, joints=True)
-    session.select([handle.key])
-    return Press(lambda: building.drag_control_place(session, handle.key, pointer.at))
+    if handle.kind == "proposed":
+        return Press(click=lambda: controlling.leave_or_take(session, int(handle.key)))
+    if pointer.shift:
+        session.toggle([handle.key])
+        return Press()
+    if handle.key not in session.selection:
+        session.select([handle.key])
+    return Press(
+        lambda: building.drag_control_place(session, handle.key, pointer.at),
+        lambda: session.select([handle.key]),
+    )
 
 
 def _with_pin(session: Session, pointer: Pointer, spot: Spot) -> Press:
@@ -209,21 +219,41 @@ def _with_pin(session: Session, pointer: Pointer, spot: Spot) -> Press:
     return Press(lambda: rehearsing.turn_about(session, joint, pin, pointer.at), put)
 
 
-def _in_rehearse(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+def _on_control(session: Session, camera: Camera, pointer: Pointer, handle: Handle) -> Press:
+    """A control in Rehearse: a drag takes all selected ones along, Shift+click selects another one."""
+    key = handle.key
+    if handle.kind != "control":
+        session.select([key])
+        begin = rehearsing.turn_control if handle.kind == "turn" else rehearsing.scale_control
+        return Press(lambda: begin(session, key, pointer.at))
+    if key not in session.selection and not pointer.shift:
+        session.select([key])
+    others = [
+        k for k in session.selection if k[0] == "c" and k != key and not session.puppet.controls[k].locked
+    ]
+
+    def click() -> None:
+        if pointer.shift:
+            session.toggle([key])
+        elif is_valued(session.puppet.controls[key]):
+            session.select([key])
+            rehearsing.choose_at(session, camera, key, pointer.at)
+        else:
+            session.select([key])
+
+    return Press(lambda: rehearsing.drag_controls(session, [key, *others], pointer.at, camera), click)
+
+
+def _in_rehearse(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
     if pointer.ctrl:
         return _with_pin(session, pointer, spot)
-    handle = spot.handle
-    if handle is not None:
-        session.select([handle.key])
-        begin = {
-            "control": rehearsing.drag_control,
-            "turn": rehearsing.turn_control,
-            "scale": rehearsing.scale_control,
-        }[handle.kind]
-        return Press(lambda: begin(session, handle.key, pointer.at))
+    if spot.handle is not None:
+        return _on_control(session, camera, pointer, spot.handle)
     picked = _pick(session, spot, pointer, joints=True)
     if not spot.under:
         return picked
+    if session.puppet.controls_only:
+        return Press(lambda: controlling.refused(session), picked.click)
     joints = [session.puppet.parts[key].joint for key in spot.under]
     part = next((k for k, j in zip(spot.under, joints, strict=True) if j in session.selection), spot.under[0])
     return Press(lambda: rehearsing.drag_art(session, part, pointer.at, turn_only=pointer.alt), picked.click)

@@ -11,6 +11,7 @@ from umbrite.desk import commands, look
 from umbrite.desk.actions import ACTIONS, MENUS, Act
 from umbrite.desk.board import Board
 from umbrite.desk.board_frame import BoardFrame
+from umbrite.desk.controls_panel import ControlsPanel
 from umbrite.desk.depth_rail import DepthRail
 from umbrite.desk.details import Details
 from umbrite.desk.dialogs import Dialogs
@@ -25,7 +26,7 @@ from umbrite.desk.strip import Strip
 from umbrite.rig.errors import UmbriteError
 
 ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
-LAYOUT = 2  # raised when docks change, so that old layouts are not taken over
+LAYOUT = 3  # raised when docks change, so that old layouts are not taken over
 
 
 class Window(QMainWindow):
@@ -43,6 +44,7 @@ class Window(QMainWindow):
         self.strip = Strip(session)
         self.family = FamilyPanel(session)
         self.diagram = FamilyDiagram(session)
+        self.controls_panel = ControlsPanel(session)
         self.depth_rail = DepthRail(session)
         self.details = Details(session)
         self.findings_list = FindingsList(session, self)
@@ -105,11 +107,13 @@ class Window(QMainWindow):
             for name, widget, area in (
                 ("Family", self.family, Qt.DockWidgetArea.LeftDockWidgetArea),
                 ("Diagram", self.diagram, Qt.DockWidgetArea.LeftDockWidgetArea),
+                ("Controls", self.controls_panel, Qt.DockWidgetArea.LeftDockWidgetArea),
                 ("Depth", self.depth_rail, Qt.DockWidgetArea.RightDockWidgetArea),
                 ("Details", self.details, Qt.DockWidgetArea.RightDockWidgetArea),
             )
         }
         self.tabifyDockWidget(self.docks["Family"], self.docks["Diagram"])
+        self.tabifyDockWidget(self.docks["Diagram"], self.docks["Controls"])
         self.docks["Family"].raise_()
         self.resizeDocks(
             [self.docks[name] for name in ("Family", "Depth", "Details")],
@@ -200,6 +204,11 @@ class Window(QMainWindow):
         """Bring the diagram to the front, or the list again."""
         shown = not self.diagram.visibleRegion().isEmpty()
         self.docks["Family" if shown else "Diagram"].raise_()
+
+    def show_controls(self) -> None:
+        """Bring the list of controls to the front, or the family again."""
+        shown = not self.controls_panel.visibleRegion().isEmpty()
+        self.docks["Family" if shown else "Controls"].raise_()
 
     def edit_name(self) -> None:
         self.family.tree.edit_name(self.session.selection[0])

@@ -43,6 +43,7 @@ class Placed(NamedTuple):
     turns: Floats  # each joint's turn from rest, (frames, joints)
     limbs: Fared
     lengthened: Floats  # how many times longer each joint is along its axis, (frames, joints + 1)
+    values: Mapping[str, Floats] = {}  # channels of controls, (frames,) each
 
     @property
     def frames(self) -> int:
@@ -69,6 +70,28 @@ class Placed(NamedTuple):
         """Where a control stands on the board as posed."""
         pivot = self.plan.puppet.joints[control.moves].pivot.z
         return complex(self.joint_map(control.moves, frame)(pivot + control.offset.z))
+
+    def control_value(self, key: str, channel: str = "value", frame: int = 0) -> float:
+        """The value of a slider, pad or chooser, links included."""
+        found = self.values.get(f"{key}.{channel}")
+        return 0.0 if found is None else float(found[frame])
+
+    def chosen(self, key: str, frame: int = 0) -> int:
+        """The number of what a chooser shows."""
+        count = len(self.plan.puppet.controls[key].choices)
+        return min(max(round(self.control_value(key, frame=frame)), 0), max(count - 1, 0))
+
+    def hidden(self, frame: int = 0) -> frozenset[str]:
+        """Parts that don't show because a chooser shows others."""
+        controls = self.plan.puppet.controls
+        choosers = [key for key, control in controls.items() if control.choices]
+        return frozenset(
+            part
+            for key in choosers
+            for i, choice in enumerate(controls[key].choices)
+            if i != self.chosen(key, frame)
+            for part in choice.parts
+        )
 
     def shifted(self, shifts: Mapping[str, complex]) -> "Placed":
         """The same with some joints, and what rides on them, shown elsewhere; nothing else is different."""
@@ -104,7 +127,19 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
     """
     if plan.puppet.links:
         pose = with_links(plan.puppet, pose, lambda joint, so_far: _travel(plan, joint, so_far))
-    return _evaluated(plan, pose)
+    placed = _evaluated(plan, pose)
+    return (
+        placed._replace(values=_control_values(plan, pose, placed.frames)) if plan.puppet.controls else placed
+    )
+
+
+def _control_values(plan: Plan, pose: Channels, frames: int) -> dict[str, Floats]:
+    controls = plan.puppet.controls
+    return {
+        channel: np.broadcast_to(np.asarray(value, dtype=np.float64), (frames,))
+        for channel, value in pose.items()
+        if channel.partition(".")[0] in controls
+    }
 
 
 def _travel(plan: Plan, joint: str, pose: Channels) -> Floats:

@@ -17,7 +17,7 @@ from umbrite.rig.affine import after, inverse
 from umbrite.rig.angles import wrapped
 from umbrite.rig.change import get_limb
 from umbrite.rig.errors import RigError
-from umbrite.rig.limbs import set_follows
+from umbrite.rig.family import set_parent
 from umbrite.rig.model import Limb, Pose, Puppet
 from umbrite.rig.poses import value, with_values
 
@@ -120,13 +120,20 @@ def switch_follows(puppet: Puppet, pose: Pose, key: str, joint: str | None) -> t
 
     Refuses what would wait for itself. The target's own scale and skew stay as they are.
     """
-    limb = get_limb(puppet, key)
+    return hung_elsewhere(puppet, pose, get_limb(puppet, key).target, joint)
+
+
+def hung_elsewhere(puppet: Puppet, pose: Pose, key: str, parent: str | None) -> tuple[Puppet, Pose]:
+    """Hang a joint from something else: at rest and in this pose it stays on the board as it is.
+
+    Refuses what `set_parent` refuses. The joint's own scale and skew stay as they are.
+    """
     before = evaluate(compile_plan(puppet), pose)
-    changed = set_follows(puppet, key, joint)
+    changed = set_parent(puppet, [key], parent)
     plan = compile_plan(changed)
-    moved = move_joint_to(evaluate(plan, pose), pose, limb.target, before.pivot(limb.target))
-    now, was = evaluate(plan, moved).joint_map(limb.target), before.joint_map(limb.target)
+    moved = move_joint_to(evaluate(plan, pose), pose, key, before.pivot(key))
+    now, was = evaluate(plan, moved).joint_map(key), before.joint_map(key)
     turn = wrapped(cmath.phase(was.a) - cmath.phase(now.a)) if now.a and was.a else 0.0
     mirrored = abs(now.b) > abs(now.a)
-    turn = value(moved, limb.target, "turn") + (-turn if mirrored else turn)
-    return changed, with_values(moved, {f"{limb.target}.turn": float(wrapped(turn))})
+    turn = value(moved, key, "turn") + (-turn if mirrored else turn)
+    return changed, with_values(moved, {f"{key}.turn": float(wrapped(turn))})

@@ -6,6 +6,7 @@ from umbrite.motion.evaluate import Placed
 from umbrite.motion.soft_ends import ends_of
 from umbrite.rig.affine import inverse
 from umbrite.rig.angles import wrapped
+from umbrite.rig.controls import MOVING
 from umbrite.rig.family import ancestors, branch
 from umbrite.rig.model import Control, Limb, Pose, Puppet
 from umbrite.rig.poses import value, with_values
@@ -22,6 +23,24 @@ def move_control_to(placed: Placed, pose: Pose, control: Control, at: complex) -
     """The pose in which a grip or master stands on a board point."""
     arm = placed.joint_map(control.moves).direction(control.offset.z)
     return move_joint_to(placed, pose, control.moves, at - complex(arm))
+
+
+def pose_control(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
+    """The pose in which a grip, a master or an aim point comes as near to a board point as its axes and range allow."""
+    control = placed.plan.puppet.controls[key]
+    moved = move_control_to(placed, pose, control, at)
+    values = {}
+    for axis in "xy":
+        channel = f"{control.moves}.{axis}"
+        wanted = (
+            value(moved, control.moves, axis)
+            if control.axes in ("both", axis)
+            else value(pose, control.moves, axis)
+        )
+        if control.least is not None and control.most is not None:
+            wanted = min(max(wanted, getattr(control.least, axis)), getattr(control.most, axis))
+        values[channel] = wanted
+    return with_values(moved, values)
 
 
 def turn_joint_by(placed: Placed, pose: Pose, key: str, angle: float) -> Pose:
@@ -55,7 +74,7 @@ def limb_of(puppet: Puppet, joint: str) -> tuple[str, Limb] | None:
         for limb_key, limb in puppet.limbs.items():
             if limb.enabled and (key in limb.joints or key == limb.end):
                 return limb_key, limb
-        if key != joint and any(c.moves == key for c in puppet.controls.values()):
+        if key != joint and any(c.moves == key for c in puppet.controls.values() if c.kind in MOVING):
             return None
     return None
 
@@ -66,7 +85,7 @@ def body_of(puppet: Puppet, joint: str) -> str | None:
     """
     carried = set(branch(puppet, joint))
     roots = {limb.joints[0] for limb in puppet.limbs.values()}
-    moved = {control.moves for control in puppet.controls.values()}
+    moved = {control.moves for control in puppet.controls.values() if control.kind in MOVING}
     if joint not in moved and not roots & carried:
         return None
     return next((key for key in (joint, *ancestors(puppet, joint)) if key in moved), None)

@@ -59,9 +59,10 @@ def sprites(placed: Placed, frame: int = 0, *, references: bool = False) -> list
     parts = placed.plan.puppet.parts
     matrices = {key: QTransform(*row) for key, row in zip(placed.plan.parts, rows.tolist(), strict=True)}
     found = []
+    hidden = placed.hidden(frame)
     for key, matrix in matrices.items():
         part = parts[key]
-        if not part.visible or (part.reference and not references):
+        if not part.visible or key in hidden or (part.reference and not references):
             continue
         box = matrix.mapRect(QRectF(0, 0, part.drawing.width, part.drawing.height))
         clip = None

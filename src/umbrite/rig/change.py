@@ -64,6 +64,10 @@ def take_out(puppet: Puppet, key: str) -> Puppet:
         puppet = replace(puppet, links=kept)
     if key[0] != "p":
         return puppet
+    for other, control in puppet.controls.items():
+        if any(key in choice.parts for choice in control.choices):
+            left = (replace(c, parts=tuple(p for p in c.parts if p != key)) for c in control.choices)
+            puppet = change(puppet, other, choices=tuple(left))
     for other, part in puppet.parts.items():
         if part.clip == key:  # nothing is left to clip by
             puppet = change(puppet, other, clip=None, clip_outside=False)

@@ -12,10 +12,12 @@ from typing import Any, NamedTuple
 from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_joint, new_id, require_finite
+from umbrite.rig.controls import VALUED
 from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
 from umbrite.rig.model import (
+    Choice,
     Control,
     Joint,
     Limb,
@@ -203,8 +205,17 @@ def _control(puppet: Puppet, key: str, new: dict[str, str], way: Way, names: _Na
         name=names.new("controls", control.name),
         moves=new[control.moves],
         offset=way.vector(control.offset),
+        **_range(control, way),
         side=names.side(control.side),
+        choices=tuple(Choice(c.name, tuple(new[p] for p in c.parts if p in new)) for c in control.choices),
     )
+
+
+def _range(control: Control, way: Way) -> dict[str, Point]:
+    """The range of what moves, mirrored where the copy is."""
+    if way.line is None or control.kind in VALUED or control.least is None or control.most is None:
+        return {}
+    return {"least": Point(-control.most.x, control.least.y), "most": Point(-control.least.x, control.most.y)}
 
 
 def _order(before: Puppet, parts: list[str], new: dict[str, str], made: dict[str, Part]) -> tuple[str, ...]:

@@ -57,6 +57,8 @@ def _references(puppet: Puppet) -> Iterator[str]:
     for control in puppet.controls.values():
         if control.moves not in joints:
             yield f"the control {control.name} moves a joint that is not there"
+        if any(part not in puppet.parts for choice in control.choices for part in choice.parts):
+            yield f"the control {control.name} chooses a part that is not there"
 
 
 def _links(puppet: Puppet) -> Iterator[str]:

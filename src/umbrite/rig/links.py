@@ -3,18 +3,22 @@
 from collections.abc import Sequence
 from itertools import pairwise
 
-from umbrite.rig.change import get_joint, new_id, put, require_finite
+from msgspec.structs import replace
+
+from umbrite.rig.change import change, get_joint, get_link, new_id, put, require_finite, thing
 from umbrite.rig.dependencies import needs
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Link, Point, Puppet
 from umbrite.rig.names import names_like, unique
-from umbrite.rig.poses import JOINT_CHANNELS, LIMB_CHANNELS
+from umbrite.rig.poses import CONTROL_CHANNELS, JOINT_CHANNELS, LIMB_CHANNELS
 
 
 def is_channel(puppet: Puppet, name: str) -> bool:
     key, _, what = name.partition(".")
-    return (key in puppet.joints and what in JOINT_CHANNELS) or (
-        key in puppet.limbs and what in LIMB_CHANNELS
+    return (
+        (key in puppet.joints and what in JOINT_CHANNELS)
+        or (key in puppet.limbs and what in LIMB_CHANNELS)
+        or (key in puppet.controls and what in CONTROL_CHANNELS)
     )
 
 
@@ -59,7 +63,7 @@ def add_link(
 
 def _owner(puppet: Puppet, channel: str) -> str:
     key = channel.partition(".")[0]
-    return puppet.limbs[key].name if key in puppet.limbs else puppet.joints[key].name
+    return str(thing(puppet, key).name)
 
 
 def link_order(puppet: Puppet) -> tuple[str, ...]:
@@ -102,3 +106,71 @@ def _needed(puppet: Puppet, link: Link) -> set[str]:
                 found.add(key)
                 left.append(key)
     return found
+
+
+CHANNEL_WORDS = {
+    "turn": "turn", "x": "across", "y": "up and down", "scale_x": "width", "scale_y": "height", "skew": "skew", "value": "value",
+    "value_y": "upright value", "blend": "own turns or target", "bend": "bend side",
+}  # fmt: skip
+
+
+def channel_word(puppet: Puppet, channel: str) -> str:
+    """A channel for people: 'Near hand: turn'."""
+    key, _, what = channel.partition(".")
+    return f"{thing(puppet, key).name}: {CHANNEL_WORDS[what]}"
+
+
+def linkable_channels(puppet: Puppet, *, sources: bool = False) -> list[str]:
+    """The channels that can be driven, or with `sources` followed: controls' values first, then turns and the rest."""
+    valued = [key for key, control in puppet.controls.items() if control.kind in {"slider", "pad", "chooser"}]
+    own = [f"{key}.value" for key in valued]
+    own += [f"{key}.value_y" for key in valued if puppet.controls[key].kind == "pad"]
+    joints = [
+        f"{key}.{what}" for key in puppet.joints for what in ("turn", "x", "y", "scale_x", "scale_y", "skew")
+    ]
+    limbs = [f"{key}.{what}" for key in puppet.limbs for what in LIMB_CHANNELS]
+    return [*own, *joints, *limbs] if sources else [*joints, *limbs, *own]
+
+
+def set_curve(puppet: Puppet, key: str, points: Sequence[Point]) -> Puppet:
+    """Give a link another curve. Refuses one that goes back or has fewer than two points."""
+    get_link(puppet, key)
+    for point in points:
+        require_finite(point.x, point.y, what="A link's curve")
+    curve = tuple(sorted(points, key=lambda p: p.x))
+    if fault := curve_fault(curve):
+        raise RigError(f"The curve {fault}; it stays as it was. Give it points one behind the other.")
+    return change(puppet, key, points=curve)
+
+
+def relink(
+    puppet: Puppet,
+    key: str,
+    *,
+    source: str | None = None,
+    drives: str | None = None,
+    travel: bool | None = None,
+) -> Puppet:
+    """Let a link follow or drive something else. Refuses what is not there, and circles, naming the loop."""
+    link = get_link(puppet, key)
+    link = replace(
+        link,
+        source=link.source if source is None else source,
+        drives=link.drives if drives is None else drives,
+        travel=link.travel if travel is None else travel,
+    )
+    for name in [link.drives] if link.travel else [link.drives, link.source]:
+        if not is_channel(puppet, name):
+            raise RigError(f"There is no value named {name} to link. Choose a joint's or a limb's value.")
+    if link.travel:
+        get_joint(puppet, link.source)
+    if link.source == link.drives:
+        raise RigError("A value can't follow itself. Choose another one for it to follow.")
+    owner = {name: _owner(puppet, name) for name in (link.drives, link.source)}
+    automatic = link.name.rstrip(" 0123456789").endswith(f" by {_owner(puppet, puppet.links[key].source)}")
+    changed = put(puppet, key, link)
+    link_order(changed)
+    if automatic:
+        others = [item.name for k, item in puppet.links.items() if k != key]
+        changed = change(changed, key, name=unique(f"{owner[link.drives]} by {owner[link.source]}", others))
+    return changed

@@ -12,6 +12,10 @@ import msgspec
 
 Side = Literal["near", "far", "middle"]
 Blend = Literal["normal", "multiply", "screen", "overlay", "add"]
+ControlKind = Literal["grip", "knob", "master", "slider", "pad", "chooser", "aim"]
+ControlShape = Literal["leaf", "shield", "drop", "crescent", "ring", "slot", "tile", "strip", "eye"]
+Axes = Literal["both", "x", "y"]
+Shown = Literal["always", "ghosted", "near", "never"]
 EndHold = Literal["limb", "target", "toe"]
 
 
@@ -146,16 +150,39 @@ class Limb(msgspec.Struct, frozen=True, omit_defaults=True):
     side: Side = "middle"
 
 
-class Control(msgspec.Struct, frozen=True, omit_defaults=True):
-    """An on-screen thing that animators drag: a grip moves a joint, a knob turns it, a master does all of it."""
+class Choice(msgspec.Struct, frozen=True):
+    """One thing that a chooser offers: a name, and the parts that show only with it."""
 
     name: str
-    kind: Literal["grip", "knob", "master"]
+    parts: tuple[str, ...]
+
+
+class Control(msgspec.Struct, frozen=True, omit_defaults=True):
+    """An on-screen thing that animators drag.
+
+    A grip, a master and an aim point move the joint `moves` (the master turns and scales it too), a knob turns it. A slider has a
+    value of its own, a pad two, a chooser the number of one of its `choices`: they stand beside the joint `moves`, and links
+    let other things follow their channels `value` and `value_y`. `axes` and the range `least` to `most` hold in what the
+    control moves: pixels from rest of grips, values of sliders and pads. `size` is in board pixels, or with `on_screen` in
+    those of the screen. `shown` says when it is seen; unseen it can be used all the same. A `locked` one animators leave alone.
+    """
+
+    name: str
+    kind: ControlKind
     moves: str
-    shape: Literal["leaf", "shield", "drop", "crescent", "ring"] = "leaf"
+    shape: ControlShape = "leaf"
     offset: Point = Point(0.0, 0.0)
     size: float = 44.0
     side: Side = "middle"
+    axes: Axes = "both"
+    least: Point | None = None
+    most: Point | None = None
+    on_screen: bool = False
+    colour: str = ""
+    label: str = ""
+    shown: Shown = "always"
+    locked: bool = False
+    choices: tuple[Choice, ...] = ()
 
 
 class Link(msgspec.Struct, frozen=True, omit_defaults=True):
@@ -180,8 +207,25 @@ class Guide(msgspec.Struct, frozen=True):
     at: float
 
 
+class SavedPose(msgspec.Struct, frozen=True):
+    """A pose on the shelf: its name, and its channels."""
+
+    name: str
+    channels: Mapping[str, float] = {}
+
+
+class Meant(msgspec.Struct, frozen=True):
+    """A finding that a person has looked at and that is meant so: its code, and the id it is about."""
+
+    code: str
+    where: str
+
+
 class Puppet(msgspec.Struct, frozen=True):
-    """The document: one articulated cut-out character. Compare by ==; refresh views by identity."""
+    """The document: one articulated cut-out character. Compare by ==; refresh views by identity.
+
+    With `controls_only` animators touch nothing in Rehearse but controls that are not locked.
+    """
 
     name: str = "Puppet"
     width: int = 1200
@@ -193,6 +237,9 @@ class Puppet(msgspec.Struct, frozen=True):
     controls: Mapping[str, Control] = {}
     links: Mapping[str, Link] = {}
     guides: tuple[Guide, ...] = ()
+    poses: tuple[SavedPose, ...] = ()
+    meant: tuple[Meant, ...] = ()
+    controls_only: bool = False
     next_id: int = 1
 
 

@@ -2,7 +2,8 @@
 
 Joints have x, y (pixels in the parent's frame), turn (radians), scale_x, scale_y (factors less 1, so that rest
 is 0) and skew (pixels sideways per pixel down). Limbs have blend: 0 reaches for the target (IK), 1 takes the
-joints' own turns (FK); and bend: 0 bends to the limb's side, 1 to the other, between them it passes through straight. Values at rest are left out, so that equal poses compare equal.
+joints' own turns (FK); and bend: 0 bends to the limb's side, 1 to the other, between them it passes through straight.
+Sliders, pads and choosers have value, pads value_y too. Values at rest are left out, so that equal poses compare equal.
 """
 
 from collections.abc import Iterable, Mapping
@@ -11,6 +12,7 @@ from umbrite.rig.model import Pose, Puppet
 
 JOINT_CHANNELS = ("x", "y", "turn", "scale_x", "scale_y", "skew")
 LIMB_CHANNELS = ("blend", "bend")
+CONTROL_CHANNELS = ("value", "value_y")
 
 
 def with_values(pose: Pose, values: Mapping[str, float]) -> Pose:
@@ -32,4 +34,5 @@ def known_only(pose: Pose, puppet: Puppet) -> Pose:
     """The pose without channels of things that the puppet no longer has."""
     names = {f"{key}.{c}" for key in puppet.joints for c in JOINT_CHANNELS}
     names |= {f"{key}.{c}" for key in puppet.limbs for c in LIMB_CHANNELS}
+    names |= {f"{key}.{c}" for key in puppet.controls for c in CONTROL_CHANNELS}
     return pose if names.issuperset(pose) else {k: v for k, v in pose.items() if k in names}

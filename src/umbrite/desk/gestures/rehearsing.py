@@ -2,21 +2,29 @@
 
 import cmath
 import math
+from collections.abc import Sequence
 
+from umbrite.desk.camera import Camera
+from umbrite.desk.control_places import bead_at, cells, values_at
 from umbrite.desk.gestures.base import Feedback, Gesture, distance_text, finish, straightened
 from umbrite.desk.session import Session
+from umbrite.motion.evaluate import evaluate
 from umbrite.motion.posing import (
     angle_between,
     body_of,
     limb_of,
     move_joint_to,
+    pose_control,
     scale_joint_to,
     turn_joint_by,
 )
 from umbrite.rig.angles import angle_text
-from umbrite.rig.poses import value
+from umbrite.rig.controls import MOVING, VALUED, span_of
+from umbrite.rig.model import Control, Pose
+from umbrite.rig.poses import CONTROL_CHANNELS, value, with_values
 
 SMALLEST_SCALE = 0.05
+TURN_STEP = math.radians(5)
 
 
 def drag_joint(session: Session, key: str, press: complex, name: str, lit: str = "") -> Gesture:
@@ -31,13 +39,119 @@ def drag_joint(session: Session, key: str, press: complex, name: str, lit: str =
     finish(session, event, name)
 
 
-def drag_control(session: Session, key: str, press: complex) -> Gesture:
-    """Move what a grip or the master moves, turn what a knob turns."""
+def drag_controls(session: Session, keys: Sequence[str], press: complex, camera: Camera) -> Gesture:
+    """Drag one control, and with it the others that are selected: each by the same way, turn, or share of its slot.
+
+    The first of `keys` is the one under the pointer. Shift keeps grips to one axis and steps knobs and sliders.
+    """
+    puppet, pose = session.puppet, session.pose
+    first = puppet.controls[keys[0]]
+    name = f"Pose {first.name}" + (f" and {len(keys) - 1} more" if len(keys) > 1 else "")
+    start = session.placed
+    at = {key: start.control_at(puppet.controls[key]) for key in keys}
+    values = {key: [start.control_value(key, c) for c in CONTROL_CHANNELS] for key in keys}
+    hold = bead_offset(session, camera, keys[0], press)
+    turned, last, text = 0.0, press, ""
+    event = yield Feedback(lit=tuple(keys))
+    while event.kind == "move":
+        way = straightened(press, event)
+        pivot = start.pivot(first.moves)
+        turned, last = turned + angle_between(pivot, last, event.at), event.at
+        angle = round(turned / TURN_STEP) * TURN_STEP if event.shift else turned
+        shares = _shares(session, camera, keys[0], event.at - hold, values, steps=event.shift)
+        after = pose
+        for key in _carriers_first(session, keys):
+            control = puppet.controls[key]
+            if control.kind in MOVING:
+                placed = start if len(keys) == 1 else evaluate(session.plan, after)
+                after = pose_control(placed, after, key, at[key] + way)
+            elif control.kind == "knob":
+                after = turn_joint_by(start, after, control.moves, angle)
+            else:
+                after = with_values(after, _moved_values(control, key, values[key], shares))
+        session.preview(pose=after)
+        text = _words(first, way, after, keys[0])
+        event = yield Feedback(readout=text, lit=tuple(keys))
+    finish(session, event, name)
+
+
+def bead_offset(session: Session, camera: Camera, key: str, press: complex) -> complex:
+    """From a slider's or pad's bead to the press on it, so that it does not jump; elsewhere it comes to the pointer."""
     control = session.puppet.controls[key]
-    name = f"Pose {control.name}"
+    if control.kind not in VALUED:
+        return 0j
+    bead = bead_at(session, camera, key)
+    off = press - camera.board(complex(bead.x(), bead.y()))
+    return off if abs(off) * camera.zoom < 12 else 0j
+
+
+def _shares(
+    session: Session, camera: Camera, key: str, at: complex, values: dict[str, list[float]], *, steps: bool
+) -> tuple[float, float]:
+    """How far the dragged bead has come, as shares of its span."""
+    control = session.puppet.controls[key]
+    if control.kind not in VALUED:
+        return 0.0, 0.0
+    least, most = span_of(control)
+    found = values_at(session, camera, key, at)
+    shares = []
+    for i, (channel, low, high) in enumerate(
+        zip(CONTROL_CHANNELS, (least.x, least.y), (most.x, most.y), strict=True)
+    ):
+        to = found.get(f"{key}.{channel}", values[key][i])
+        if steps and high > low:
+            to = low + round((to - low) / (high - low) * 10) / 10 * (high - low)
+        shares.append((to - values[key][i]) / (high - low) if high > low else 0.0)
+    return shares[0], shares[1]
+
+
+def _moved_values(
+    control: Control, key: str, before: list[float], shares: tuple[float, float]
+) -> dict[str, float]:
+    least, most = span_of(control)
+    moved = {}
+    for channel, value_now, share, low, high in zip(
+        CONTROL_CHANNELS, before, shares, (least.x, least.y), (most.x, most.y), strict=True
+    ):
+        if channel == "value" or control.kind == "pad":
+            moved[f"{key}.{channel}"] = min(max(value_now + share * (high - low), low), high)
+    if control.kind == "chooser":
+        moved = {channel: float(round(number)) for channel, number in moved.items()}
+    return moved
+
+
+def _carriers_first(session: Session, keys: Sequence[str]) -> list[str]:
+    """Controls in the order in which what they move is placed, so that carried ones are put right last."""
+    place = session.plan.place
+    return sorted(keys, key=lambda key: place[session.puppet.controls[key].moves])
+
+
+def _words(control: Control, way: complex, pose: Pose, key: str) -> str:
+    if control.kind in MOVING:
+        return distance_text(way)
     if control.kind == "knob":
-        return turn_joint(session, control.moves, press, name)
-    return drag_joint(session, control.moves, press, name, key)
+        return angle_text(value(pose, control.moves, "turn"))
+    if control.kind == "chooser":
+        return control.choices[round(value(pose, key, "value"))].name if control.choices else control.name
+    numbers = [value(pose, key, "value"), *([value(pose, key, "value_y")] if control.kind == "pad" else [])]
+    return ", ".join(f"{number:+.2f}" for number in numbers).replace("-", "\N{MINUS SIGN}")
+
+
+def choose_at(session: Session, camera: Camera, key: str, at: complex) -> None:
+    """A click on a chooser's cell, or beside a slider's bead."""
+    control = session.puppet.controls[key]
+    place = camera.point(at)
+    if control.kind == "chooser":
+        number = next((i for i, box in enumerate(cells(session, camera, key)) if box.contains(place)), None)
+        if number is None:
+            return
+        session.edit(
+            f"Choose {control.choices[number].name}", pose=with_values(session.pose, {f"{key}.value": number})
+        )
+    else:
+        session.edit(
+            f"Set {control.name}", pose=with_values(session.pose, values_at(session, camera, key, at))
+        )
 
 
 def turn_joint(session: Session, key: str, press: complex, name: str) -> Gesture:
@@ -50,8 +164,7 @@ def turn_joint(session: Session, key: str, press: complex, name: str) -> Gesture
         # Small steps add up, so that turning on past half a turn doesn't jump.
         turned += angle_between(pivot, last, event.at)
         last = event.at
-        step = cmath.pi / 36
-        angle = round(turned / step) * step if event.shift else turned
+        angle = round(turned / TURN_STEP) * TURN_STEP if event.shift else turned
         after = turn_joint_by(placed, pose, key, angle)
         session.preview(pose=after)
         event = yield Feedback(readout=angle_text(value(after, key, "turn")))
@@ -82,8 +195,7 @@ def turn_about(session: Session, joint: str, pin: complex, press: complex) -> Ge
     while event.kind == "move":
         turned += angle_between(pin, last, event.at)
         last = event.at
-        step = cmath.pi / 36
-        angle = round(turned / step) * step if event.shift else turned
+        angle = round(turned / TURN_STEP) * TURN_STEP if event.shift else turned
         after = pose
         if found is None:
             after = turn_joint_by(placed, pose, key, angle)

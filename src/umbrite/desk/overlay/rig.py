@@ -12,17 +12,11 @@ from umbrite.desk import look
 from umbrite.desk.camera import Camera
 from umbrite.desk.gestures.base import Feedback
 from umbrite.desk.gestures.building import limit_direction
-from umbrite.desk.overlay import marks, over_art, rulers
-from umbrite.desk.overlay.shapes import paint_control, paint_master_points
+from umbrite.desk.overlay import controls, marks, over_art, rulers
 from umbrite.desk.session import Session
 from umbrite.rig.family import branch, is_carrier, targets
 from umbrite.rig.model import Limb
 from umbrite.rig.pivots import STRAIGHT, drawn_bend
-
-NEAR_POINTER, FAR_POINTER = (
-    160.0,
-    420.0,
-)  # widget pixels within which controls are plain, and beyond which faint
 
 
 class Scene(NamedTuple):
@@ -56,7 +50,9 @@ def paint(painter: QPainter, scene: Scene) -> None:
         _hooks(painter, scene)
     elif station in {"Controls", "Rehearse"}:
         _unreached(painter, scene)
-        _controls(painter, scene)
+        controls.paint(
+            painter, scene.session, scene.camera, scene.feedback, scene.hover, scene.pointer, scene.size
+        )
     if station in {"Parts", "Pivots"} and scene.session.views["rulers"]:
         rulers.paint_rulers(painter, scene.camera, scene.size)
     if scene.session.pin is not None:
@@ -207,33 +203,6 @@ def _fans(painter: QPainter, scene: Scene) -> None:
             now / abs(now) if abs(now) > 0 else 1j,
             pencilled=session.puppet.joints[key].limit is None, end=end,
         )  # fmt: skip
-
-
-def _controls(painter: QPainter, scene: Scene) -> None:
-    session, camera = scene.session, scene.camera
-    for key, control in sorted(session.puppet.controls.items(), key=lambda item: -item[1].size):
-        at = camera.point(session.placed.control_at(control))
-        size = max(control.size * camera.zoom, 24.0)
-        axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
-        turn = cmath.phase(axis) if control.kind == "master" and abs(axis) > 0 else 0.0
-        lit = key in scene.feedback.lit or (key in session.selection and not session.rehearsing)
-        hot = scene.hover is not None and scene.hover.key == key
-        strength = 1.0 if lit or hot or not session.rehearsing else _strength(scene, at)
-        paint_control(painter, control, at, size, turn, lit=lit, hot=hot, strength=strength)
-        if control.kind == "master" and session.rehearsing:
-            horn, bead = grasp.master_points(session, key, camera)
-            paint_master_points(painter, camera.point(horn), camera.point(bead), strength)
-        if hot and not scene.feedback.readout:
-            words = {"turn": f"Turn {control.name}", "scale": f"Scale {control.name}"}
-            kind = scene.hover.kind if scene.hover is not None else ""
-            marks.label(painter, scene.pointer, words.get(kind, control.name), scene.size)
-
-
-def _strength(scene: Scene, at: QPointF) -> float:
-    """Controls fade in near the pointer."""
-    away = _length(scene.pointer - at)
-    share = (FAR_POINTER - away) / (FAR_POINTER - NEAR_POINTER)
-    return 0.34 + 0.66 * min(1.0, max(0.0, share))
 
 
 def _unreached(painter: QPainter, scene: Scene) -> None:

@@ -4,11 +4,11 @@ import math
 from functools import lru_cache
 
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QPainter, QPainterPath, QPixmap, QTransform
+from PySide6.QtGui import QColor, QPainter, QPainterPath, QPixmap, QTransform
 
 from umbrite.desk import look
 from umbrite.desk.overlay.marks import glow, pen
-from umbrite.rig.model import Control, Side
+from umbrite.rig.model import Control, ControlShape, Side
 
 
 def _leaf() -> QPainterPath:
@@ -53,7 +53,30 @@ def _ring() -> QPainterPath:
     return path.united(flag)
 
 
-SHAPES = {"leaf": _leaf(), "shield": _shield(), "drop": _drop(), "crescent": _crescent(), "ring": _ring()}
+def _eye() -> QPainterPath:
+    path = QPainterPath(QPointF(-0.6, 0))
+    path.cubicTo(-0.3, -0.46, 0.3, -0.46, 0.6, 0)
+    path.cubicTo(0.3, 0.46, -0.3, 0.46, -0.6, 0)
+    pupil = QPainterPath()
+    pupil.addEllipse(QRectF(-0.15, -0.15, 0.3, 0.3))
+    return path.subtracted(pupil)
+
+
+def _box(tall: float) -> QPainterPath:
+    path = QPainterPath()
+    path.addRoundedRect(QRectF(-0.55, -tall / 2, 1.1, tall), 0.08, 0.08)
+    return path
+
+
+SHAPES: dict[ControlShape, QPainterPath] = {
+    "leaf": _leaf(), "shield": _shield(), "drop": _drop(), "crescent": _crescent(), "ring": _ring(), "eye": _eye(),
+    "slot": _box(0.16), "tile": _box(1.1), "strip": _box(0.4),
+}  # fmt: skip
+
+
+def colour_of(control: Control) -> QColor:
+    """The colour that was chosen for a control, or that of its side."""
+    return look.LABEL_COLOUR.get(control.colour, look.SIDE_COLOUR[control.side])
 
 
 def paint_control(
@@ -64,7 +87,12 @@ def paint_control(
     if lit:
         glow(painter, at, size * 0.95)
     picture = _picture(
-        control.shape, control.side, round(size), painter.device().devicePixelRatioF(), hot or lit
+        control.shape,
+        control.side,
+        colour_of(control).name(),
+        round(size),
+        painter.device().devicePixelRatioF(),
+        hot or lit,
     )
     half = picture.deviceIndependentSize().width() / 2
     painter.setOpacity(strength)
@@ -80,7 +108,7 @@ def paint_control(
 
 
 @lru_cache(maxsize=256)
-def _picture(shape: str, side: Side, size: int, ratio: float, strong: bool) -> QPixmap:  # noqa: FBT001  a cache's key
+def _picture(shape: ControlShape, side: Side, colour: str, size: int, ratio: float, strong: bool) -> QPixmap:  # noqa: FBT001  a cache's key
     """A control as a picture: antialiased paths are too slow to be drawn anew at each step of a drag."""
     wide = round(size * 1.4) + 12
     picture = QPixmap(round(wide * ratio), round(wide * ratio))
@@ -88,13 +116,21 @@ def _picture(shape: str, side: Side, size: int, ratio: float, strong: bool) -> Q
     picture.fill(Qt.GlobalColor.transparent)
     painter = QPainter(picture)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    _draw(painter, shape, side, QPointF(wide / 2, wide / 2), size, strong=strong)
+    _draw(painter, shape, side, QColor(colour), QPointF(wide / 2, wide / 2), size, strong=strong)
     painter.end()
     return picture
 
 
-def _draw(painter: QPainter, shape: str, side: Side, at: QPointF, size: float, *, strong: bool) -> None:
-    colour = look.SIDE_COLOUR[side]
+def _draw(
+    painter: QPainter,
+    shape: ControlShape,
+    side: Side,
+    colour: QColor,
+    at: QPointF,
+    size: float,
+    *,
+    strong: bool,
+) -> None:
     place = QTransform().translate(at.x(), at.y()).scale(size, size)
     path = place.map(SHAPES[shape])
     painter.setPen(Qt.PenStyle.NoPen)

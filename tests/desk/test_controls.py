@@ -1,0 +1,237 @@
+"""Controls in the window: made, listed, locked, carried, dragged together, and links with their curve."""
+
+from collections.abc import Callable
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QPointF, Qt
+from PySide6.QtWidgets import QListWidgetItem
+from pytestqt.qtbot import QtBot
+
+from demo_puppet import control, joint
+from desk.conftest import Hand
+from desk.test_building import picture
+from desk.test_rehearsing import at, grip
+from umbrite.desk.control_places import bead_at, cells
+from umbrite.desk.window import Window
+from umbrite.rig.change import change
+
+SHIFT = Qt.KeyboardModifier.ShiftModifier
+Act = Callable[[str], None]
+
+
+def choose(window: Window, section: str, label: str, text: str) -> None:
+    """Choose a word in a choice of Details."""
+    field = next(f for f in window.details.sections[section].fields if f.accessibleName() == label)
+    field.setCurrentIndex(field.findText(text))  # type: ignore[union-attr]
+    field.activated.emit(field.currentIndex())  # type: ignore[union-attr]
+
+
+def bead(window: Window, key: str) -> complex:
+    place = bead_at(window.session, window.board.camera, key)
+    return window.board.camera.board(complex(place.x(), place.y()))
+
+
+def row(window: Window, name: str) -> QListWidgetItem:
+    return window.controls_panel.controls.findItems(name, Qt.MatchFlag.MatchExactly)[0]
+
+
+def test_several_selected_controls_are_dragged_together(wick_window: Window, hand: Hand) -> None:
+    hands = [at(wick_window, name) for name in ("Near hand", "Far hand")]
+    hand.click(grip(wick_window, "Near hand"))
+    hand.click(grip(wick_window, "Far hand"), SHIFT)
+    hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 30 - 60j)
+    moved = [at(wick_window, name) for name in ("Near hand", "Far hand")]
+    assert moved == pytest.approx([z - 30 - 60j for z in hands], abs=1)
+    assert wick_window.session.history.undo_name == "Pose Far hand and 1 more"
+
+
+def test_a_hand_dragged_together_with_the_body_that_carries_it_comes_no_farther(
+    wick_window: Window, hand: Hand
+) -> None:
+    session = wick_window.session
+    start = at(wick_window, "Far hand"), at(wick_window, "Hips")
+    session.select([control(session.puppet, "Far hand"), control(session.puppet, "Body")])
+    hand.drag(grip(wick_window, "Body"), grip(wick_window, "Body") + 20 + 30j)
+    assert (at(wick_window, "Far hand"), at(wick_window, "Hips")) == pytest.approx(
+        [z + 20 + 30j for z in start], abs=1
+    )
+
+
+def test_a_knob_turns_within_its_limit(wick_window: Window, hand: Hand) -> None:
+    place, pivot = grip(wick_window, "Head"), at(wick_window, "Head")
+    hand.drag(place, pivot + (place - pivot) * np.exp(0.3j), steps=8)
+    head = joint(wick_window.session.puppet, "Head")
+    assert wick_window.session.placed.turn(head) == pytest.approx(0.3, abs=0.02)
+    hand.drag(grip(wick_window, "Head"), pivot + (place - pivot) * np.exp(1.4j), steps=8)
+    assert wick_window.session.placed.turn(head) == pytest.approx(np.radians(30))
+
+
+def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(
+    wick_window: Window, hand: Hand, act: Act
+) -> None:
+    session = wick_window.session
+    head = joint(session.puppet, "Head")
+    session.select([head])
+    act("make-slider")
+    key = session.selection[0]
+    assert session.station == "Controls"
+    assert session.puppet.controls[key].name == "Head slider"
+    act("rehearse")
+    start = bead(wick_window, key)
+    hand.drag(start, start + 400)
+    assert session.pose[f"{key}.value"] == 1.0
+    assert session.placed.turn(head) == pytest.approx(np.radians(30))
+    hand.click(start)  # the middle of the slot
+    assert session.placed.turn(head) == pytest.approx(0, abs=0.02)
+    act("undo")
+    assert session.placed.turn(head) == pytest.approx(np.radians(30))
+    session.select([key])
+    act("reset")
+    assert session.pose == {}
+
+
+def test_a_pad_drives_two_values(wick_window: Window, hand: Hand, act: Act) -> None:
+    session = wick_window.session
+    cap = joint(session.puppet, "Cap")
+    session.select([cap])
+    act("make-pad")
+    key = session.selection[0]
+    act("rehearse")
+    before = session.placed.pivot(cap)
+    start = bead(wick_window, key)
+    half = session.puppet.controls[key].size / 2
+    hand.drag(start, start + half - 1j * half / 2)
+    assert session.placed.pivot(cap) - before == pytest.approx(40 + 20j, abs=1.5)
+
+
+def test_a_chooser_shows_the_part_whose_cell_is_clicked(wick_window: Window, hand: Hand, act: Act) -> None:
+    session = wick_window.session
+    session.select([joint(session.puppet, "Cap"), joint(session.puppet, "Mouth")])
+    act("make-chooser")
+    key = session.selection[0]
+    act("rehearse")
+    assert len(session.placed.hidden()) == 1
+    second = cells(session, wick_window.board.camera, key)[1].center()
+    before = picture(wick_window)
+    hand.click(wick_window.board.camera.board(complex(second.x(), second.y())))
+    assert session.placed.chosen(key) == 1
+    assert (picture(wick_window) != before).any()
+    assert session.history.undo_name == "Choose Mouth"
+
+
+def test_a_locked_control_is_left_alone_and_so_is_the_art_where_only_controls_count(
+    wick_window: Window, hand: Hand, act: Act
+) -> None:
+    session = wick_window.session
+    place = grip(wick_window, "Far hand")
+    act("hand-over")
+    row(wick_window, "Far hand").setCheckState(Qt.CheckState.Unchecked)
+    assert session.puppet.controls[control(session.puppet, "Far hand")].locked
+    hand.drag(place, place - 40j)
+    assert session.pose == {}
+    assert "locked the rest" in wick_window.frame.hints.message
+    row(wick_window, "Far hand").setCheckState(Qt.CheckState.Checked)
+    wick_window.controls_panel.only.click()
+    assert not session.puppet.controls_only
+    hand.drag(place, place - 40j)
+    assert session.pose != {}
+
+
+def test_a_control_that_is_never_shown_is_still_dragged(wick_window: Window, hand: Hand) -> None:
+    session = wick_window.session
+    key = control(session.puppet, "Far foot")
+    session.edit("Hide it", puppet=change(session.puppet, key, shown="never"))
+    place = grip(wick_window, "Far foot")
+    start = at(wick_window, "Far foot")
+    hand.drag(place, place + 40 - 40j)
+    assert at(wick_window, "Far foot") == pytest.approx(start + 40 - 40j, abs=1)
+
+
+@pytest.mark.parametrize("shown", ["As a ghost", "Near the pointer", "Never, but usable"])
+def test_what_is_shown_of_a_control_changes_the_board(
+    wick_window: Window, hand: Hand, act: Act, shown: str
+) -> None:
+    session = wick_window.session
+    act("controls")
+    session.select([control(session.puppet, "Near hand")])
+    choose(wick_window, "c", "Shown", shown)
+    act("rehearse")
+    session.select([])
+    hand.hover(grip(wick_window, "Far hand") + 150)
+    faint = wick_window.board.grab().toImage()
+    session.undo()
+    assert wick_window.board.grab().toImage() != faint
+
+
+def test_a_control_is_carried_by_another_one_without_a_jump(
+    wick_window: Window, hand: Hand, act: Act
+) -> None:
+    session = wick_window.session
+    hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 20 - 80j)
+    before = at(wick_window, "Far hand")
+    act("controls")
+    session.select([control(session.puppet, "Far hand")])
+    choose(wick_window, "c", "Carried by", "Near foot")
+    assert session.history.undo_name == "Carrier of Far hand"
+    act("rehearse")
+    assert at(wick_window, "Far hand") == pytest.approx(before, abs=1e-6)
+    hand.drag(grip(wick_window, "Near foot"), grip(wick_window, "Near foot") - 30j)
+    assert at(wick_window, "Far hand") == pytest.approx(before - 30j, abs=1)
+
+
+def test_what_lies_behind_is_picked_from_the_list_and_the_right_click(wick_window: Window, act: Act) -> None:
+    session = wick_window.session
+    act("controls-list")
+    row(wick_window, "Master").setSelected(True)
+    assert session.selection == (control(session.puppet, "Master"),)
+    place = wick_window.board.camera.point(grip(wick_window, "Body"))
+    menu = wick_window.board.menu_under(QPointF(place))
+    assert menu is not None
+    action = next(a for a in menu.actions() if a.text() == "Body")
+    action.trigger()
+    assert session.selection == (control(session.puppet, "Body"),)
+    menu.deleteLater()
+
+
+def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(
+    wick_window: Window, act: Act, qtbot: QtBot
+) -> None:
+    session = wick_window.session
+    foot, cap = (joint(session.puppet, name) for name in ("Near foot", "Cap"))
+    session.select([foot, cap])
+    act("link")
+    key = session.selection[0]
+    assert session.puppet.links[key].name == "Cap by Near foot"
+    choose(wick_window, "k", "Follows", "Master: way along the board")
+    assert session.puppet.links[key].travel
+    curve = wick_window.details.sections["k"].curve  # type: ignore[attr-defined]
+    last = session.puppet.links[key].points[-1]
+    start = curve.at(last).toPoint()
+    qtbot.mousePress(curve, Qt.MouseButton.LeftButton, pos=start)
+    qtbot.mouseMove(curve, start + QPointF(0, 20).toPoint())
+    qtbot.mouseRelease(curve, Qt.MouseButton.LeftButton, pos=start + QPointF(0, 20).toPoint())
+    assert session.puppet.links[key].points[-1].y < last.y
+    assert session.history.undo_name == "Curve of Cap by Master"
+    qtbot.mouseDClick(curve, Qt.MouseButton.LeftButton, pos=curve.rect().center())
+    assert len(session.puppet.links[key].points) == 4
+    curve.setFocus()
+    qtbot.keyClick(curve, Qt.Key.Key_Delete)
+    assert len(session.puppet.links[key].points) == 3
+    choose(wick_window, "k", "Between points", "Smooth")
+    assert session.puppet.links[key].smooth
+    wick_window.controls_panel.links.item(wick_window.controls_panel.links.count() - 1).setSelected(True)
+    act("delete")
+    assert key not in session.puppet.links
+
+
+def test_the_pencilled_set_is_rubbed_out_by_escape(wick_window: Window, act: Act, qtbot: QtBot) -> None:
+    session = wick_window.session
+    act("controls")
+    session.select(session.puppet.controls)
+    act("delete")
+    act("controls-make")
+    assert session.left_out == frozenset()
+    qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)
+    assert session.left_out is None
+    assert session.puppet.controls == {}

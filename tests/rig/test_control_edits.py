@@ -1,0 +1,165 @@
+"""Controls of all kinds: proposed, made one by one, their ranges and choices, and what goes with them."""
+
+import pytest
+from msgspec.structs import replace
+
+from demo_puppet import control, joint, part, wick
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.posing import pose_control
+from umbrite.rig.change import change
+from umbrite.rig.controls import (
+    make_chooser,
+    make_control,
+    make_proposed,
+    propose_controls,
+    remove_control,
+    set_range,
+    span_of,
+)
+from umbrite.rig.copying import Way, copy_branches
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.links import relink, set_curve
+from umbrite.rig.model import Point, Puppet
+from umbrite.rig.parts import remove_part
+
+PUPPET = wick()
+
+
+def bare() -> Puppet:
+    puppet = PUPPET
+    for key in PUPPET.controls:
+        puppet = remove_control(puppet, key)
+    return puppet
+
+
+def test_the_proposed_set_has_hands_feet_hips_trunk_head_neck_eyes_and_master() -> None:
+    kinds = {p.control.name: p.control.kind for p in propose_controls(bare())}
+    assert kinds == {
+        "Near hand": "grip", "Far hand": "grip", "Near foot": "grip", "Far foot": "grip", "Body": "grip", "Master": "master",
+        "Trunk": "knob", "Neck": "knob", "Head": "knob", "Look": "aim",
+    }  # fmt: skip
+
+
+def test_taking_controls_away_leaves_the_rig_and_takes_an_aim_point_s_joint_along() -> None:
+    puppet = bare()
+    assert puppet.controls == {}
+    assert puppet.links == {}
+    assert "Look point" not in {item.name for item in puppet.joints.values()}
+    assert puppet.limbs == PUPPET.limbs
+    made, _ = make_proposed(puppet, propose_controls(puppet))
+    assert invariants(made) == []
+    assert {c.name for c in made.controls.values()} == {c.name for c in PUPPET.controls.values()}
+
+
+def test_eyes_go_where_the_aim_point_is_dragged_and_no_farther() -> None:
+    look = control(PUPPET, "Look")
+    eyes = joint(PUPPET, "Eyes")
+    plan = compile_plan(PUPPET)
+    rest = evaluate(plan, {})
+    at = rest.control_at(PUPPET.controls[look])
+    came = [
+        evaluate(plan, pose_control(rest, {}, look, at + by)).pivot(eyes) - rest.pivot(eyes)
+        for by in (90, 2000)
+    ]
+    assert 2 < came[0].real < came[1].real < 12
+    assert came[0].imag == pytest.approx(0, abs=1e-9)
+    down = evaluate(plan, pose_control(rest, {}, look, at + 500j)).pivot(eyes) - rest.pivot(eyes)
+    assert down == pytest.approx(1j * came[1].real)
+
+
+def test_axes_and_ranges_hold_a_grip() -> None:
+    key = control(PUPPET, "Near hand")
+    puppet = set_range(change(PUPPET, key, axes="x"), key, least_x=-50.0, most_x=20.0)
+    rest = evaluate(compile_plan(puppet), {})
+    start = rest.control_at(puppet.controls[key])
+    for by, expected in ((10 - 300j, 10), (900, 20), (-900 + 40j, -50)):
+        pose = pose_control(rest, {}, key, start + by)
+        assert evaluate(compile_plan(puppet), pose).control_at(puppet.controls[key]) == pytest.approx(
+            start + expected
+        )
+    swapped = set_range(puppet, key, least_x=80.0)
+    assert (swapped.controls[key].least, swapped.controls[key].most) == (Point(20.0, -1e4), Point(80.0, 1e4))
+
+
+def test_a_slider_turns_its_joint_over_its_limit_and_goes_with_its_link() -> None:
+    head = joint(PUPPET, "Head")
+    puppet, key = make_control(PUPPET, "slider", head)
+    limit = puppet.joints[head].limit
+    assert limit is not None
+    assert evaluate(compile_plan(puppet), {f"{key}.value": 1.0}).turn(head) == pytest.approx(limit.largest)
+    assert evaluate(compile_plan(puppet), {f"{key}.value": -0.5}).turn(head) == pytest.approx(
+        limit.smallest / 2
+    )
+    assert span_of(puppet.controls[key]) == (Point(-1, -1), Point(1, 1))
+    assert remove_control(puppet, key).links == PUPPET.links
+
+
+def test_a_pad_moves_both_ways() -> None:
+    cap = joint(PUPPET, "Cap")
+    puppet, key = make_control(PUPPET, "pad", cap)
+    placed = evaluate(compile_plan(puppet), {f"{key}.value": 0.5, f"{key}.value_y": -1.0})
+    assert placed.pivot(cap) - puppet.joints[cap].pivot.z == pytest.approx(20 - 40j)
+
+
+def test_a_chooser_shows_one_part_at_a_time_and_survives_the_loss_of_one() -> None:
+    parts = [part(PUPPET, name) for name in ("Cap", "Mouth", "Scarf end")]
+    puppet, key = make_chooser(PUPPET, parts)
+    plan = compile_plan(puppet)
+    for value, shown in ((0.0, 0), (1.2, 1), (9.0, 2), (-3.0, 0)):
+        hidden = evaluate(plan, {f"{key}.value": value}).hidden()
+        assert hidden == frozenset(parts) - {parts[shown]}
+    with pytest.raises(RigError, match="two or more parts"):
+        make_chooser(PUPPET, parts[:1])
+    with pytest.raises(RigError, match="belongs to a chooser already"):
+        make_chooser(puppet, parts)
+    fewer = remove_part(puppet, parts[2])
+    assert invariants(fewer) == []
+    assert [choice.parts for choice in fewer.controls[key].choices] == [(parts[0],), (parts[1],), ()]
+
+
+def test_what_a_limb_reaches_for_gets_no_knob() -> None:
+    limb = next(iter(PUPPET.limbs.values()))
+    with pytest.raises(RigError, match="Make a grip"):
+        make_control(PUPPET, "knob", limb.target)
+
+
+def test_a_mirrored_copy_mirrors_ranges_and_takes_choices_along() -> None:
+    key = control(PUPPET, "Near hand")
+    puppet = set_range(PUPPET, key, least_x=-50.0, most_x=20.0)
+    copied, new = copy_branches(puppet, [joint(puppet, "Near upper arm")], Way(0j, 600.0))
+    mirrored = copied.controls[new[key]]
+    assert mirrored.least is not None
+    assert mirrored.most is not None
+    assert (mirrored.least.x, mirrored.most.x) == (-20.0, 50.0)
+    chosen, chooser = make_chooser(puppet, [part(puppet, "Near hand"), part(puppet, "Lamp pole")])
+    chosen = change(chosen, chooser, moves=joint(chosen, "Near upper arm"))
+    copied, new = copy_branches(chosen, [joint(chosen, "Near upper arm")], Way(40 + 0j, None))
+    assert [c.parts for c in copied.controls[new[chooser]].choices] == [
+        (new[p],) for c in chosen.controls[chooser].choices for p in c.parts
+    ]
+
+
+def test_links_are_led_elsewhere_and_curves_exchanged_but_never_into_a_circle() -> None:
+    head, cap = joint(PUPPET, "Head"), joint(PUPPET, "Cap")
+    puppet, key = make_control(PUPPET, "slider", head)
+    link = next(k for k, item in puppet.links.items() if item.source == f"{key}.value")
+    led = relink(puppet, link, drives=f"{cap}.turn")
+    assert led.links[link].name == "Cap by Head slider"
+    placed = evaluate(compile_plan(led), {f"{key}.value": 1.0})
+    assert placed.turn(head) == 0
+    assert placed.turn(cap) > 0.1
+    with pytest.raises(RigError, match="can't follow itself"):
+        relink(led, link, source=f"{cap}.turn")
+    with pytest.raises(RigError, match="at least two points"):
+        set_curve(led, link, [Point(0.0, 0.0)])
+    with pytest.raises(RigError, match="no value named"):
+        relink(led, link, source="j999.turn")
+    steeper = set_curve(led, link, [Point(1.0, 0.2), Point(-1.0, -0.2)])
+    assert steeper.links[link].points[0].x == -1.0
+
+
+def test_old_puppets_without_the_new_fields_are_the_same() -> None:
+    plain = replace(PUPPET, controls_only=False, meant=(), poses=())
+    assert plain == PUPPET
