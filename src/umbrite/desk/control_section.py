@@ -60,7 +60,7 @@ class ControlSection(Section):
         self.row("Axes", self.axes)
         self.ranges = [
             self.number(
-                f"{word} {axis}", _end(end, axis), _put_end(end, axis), digits=2, least=-10_000, most=10_000
+                f"{word} {axis}", _end(end, axis), _put_end(end, axis), digits=1, least=-10_000, most=10_000
             )
             for axis in "xy"
             for end, word in (("least", "Least"), ("most", "Most"))

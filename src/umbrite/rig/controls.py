@@ -13,6 +13,7 @@ from umbrite.rig.links import add_link
 from umbrite.rig.model import Choice, Control, ControlKind, ControlShape, Joint, Limb, Point, Puppet, point
 from umbrite.rig.names import names_like, side_of, unique
 from umbrite.rig.parts import board_from_drawing
+from umbrite.rig.placing import around_parts
 
 MOVING: frozenset[ControlKind] = frozenset({"grip", "master", "aim"})
 VALUED: frozenset[ControlKind] = frozenset({"slider", "pad", "chooser"})
@@ -83,8 +84,8 @@ def _knobs(puppet: Puppet) -> list[Proposed]:
         at = middle_of(puppet, key)
         if kind == "neck":
             at = joint.pivot.z
-        elif kind == "trunk":  # on the chest, out of the way of the hips
-            at = joint.pivot.z + 1.35 * (at - joint.pivot.z)
+        else:  # on the chest, out of the way of the hips; on the brow, where it does not hide the face
+            at = joint.pivot.z + (1.35 if kind == "trunk" else 1.9) * (at - joint.pivot.z)
         offset = point(at - joint.pivot.z)
         found.append(Proposed(Control(joint.name, "knob", key, shape, offset, size, joint.side)))
     return found
@@ -148,7 +149,9 @@ def _with_aim(puppet: Puppet, control: Control, eyes: Sequence[str]) -> tuple[Pu
         # Beyond the point where the eyes have gone all the way they stay there.
         curve = [(-2 * AIM_GOES, -far), (-AIM_GOES, -far), (AIM_GOES, far), (2 * AIM_GOES, far)]
         for axis in "xy":
-            puppet, _ = add_link(puppet, f"{key}.{axis}", f"{eye}.{axis}", curve)
+            puppet, link = add_link(puppet, f"{key}.{axis}", f"{eye}.{axis}", curve)
+            name = f"{puppet.joints[eye].name} {'across' if axis == 'x' else 'upright'}"
+            puppet = change(puppet, link, name=unique(name, names_like(puppet, "k")))
     return puppet, replace(control, moves=key, offset=Point(0.0, 0.0))
 
 
@@ -186,8 +189,9 @@ def make_control(
         raise RigError(
             f"{item.name} is what a limb reaches for; a grip moves it. Make a grip instead of a knob."
         )
-    shift = complex(0 if kind in MOVING or kind == "knob" else 110, 0)
-    place = item.pivot.z + shift if at is None else at
+    place = at
+    if place is None:
+        place = item.pivot.z if kind in MOVING or kind == "knob" else _beside_art(puppet)
     name = item.name if kind in MOVING or kind == "knob" else f"{item.name} {kind}"
     side = item.side if item.side != "middle" else side_of(item.name)
     size = {"slider": 120.0, "pad": 90.0, "chooser": 120.0}.get(kind, 60.0)
@@ -204,6 +208,13 @@ def make_control(
         for channel, axis in (("value", "x"), ("value_y", "y")):
             puppet, _ = add_link(puppet, f"{key}.{channel}", f"{joint}.{axis}", [(-1.0, -40.0), (1.0, 40.0)])
     return puppet, key
+
+
+def _beside_art(puppet: Puppet) -> complex:
+    """A free place to the right of the art, one below the other."""
+    box = around_parts(puppet, puppet.order)
+    count = sum(control.kind in VALUED for control in puppet.controls.values())
+    return complex(box.right + 90, box.top + 80 + 110 * count)
 
 
 def make_chooser(puppet: Puppet, parts: Sequence[str]) -> tuple[Puppet, str]:
@@ -224,8 +235,7 @@ def make_chooser(puppet: Puppet, parts: Sequence[str]) -> tuple[Puppet, str]:
     name = unique(
         f"{names[0]} chooser", [n for n in names_like(puppet, "c") if n != puppet.controls[key].name]
     )
-    offset = point(middle_of(puppet, joint) + 140 - puppet.joints[puppet.controls[key].moves].pivot.z)
-    return change(puppet, key, choices=choices, name=name, offset=offset), key
+    return change(puppet, key, choices=choices, name=name), key
 
 
 def span_of(control: Control) -> tuple[Point, Point]:
