@@ -4,8 +4,8 @@ from collections.abc import Callable
 from typing import TYPE_CHECKING, NamedTuple
 
 from umbrite.desk import art_commands as a
+from umbrite.desk import boning, controlling, making, proposing
 from umbrite.desk import commands as c
-from umbrite.desk import controlling, making, proposing
 from umbrite.desk import limit_commands as limiting
 from umbrite.desk.session import STATIONS, Session
 from umbrite.rig.model import ControlKind
@@ -307,8 +307,85 @@ ACTIONS: tuple[Act, ...] = (
         _on(c.free_joints),
         c.needs_chosen_joints,
     ),
+    Act("bone", "Rig", "Bones", "E", "rig-bone", _tool("Limbs", "bone"), row="Limbs", tool="bone"),
+    Act("bind", "Rig", "Bind", "Q", "rig-bind", _tool("Limbs", "bind"), row="Limbs", tool="bind"),
+    Act("bones-pivots", "Bones", "Bones from pivots", "", "rig-bone", _on(boning.from_pivots), c.needs_parts),
+    Act(
+        "bones-middle",
+        "Bones",
+        "Bones along the middle of the part",
+        "",
+        "rig-bone",
+        _on(boning.middle_of_part),
+        a.needs_one_part,
+    ),
+    Act("detach", "Bones", "Detach", "", "link-2-off", _on(boning.detach_bones), boning.needs_bones),
+    Act(
+        "attach",
+        "Bones",
+        "Attach the first selected to the second",
+        "",
+        "rig-cord",
+        _on(boning.attach_bone),
+        boning.needs_two,
+    ),
+    Act(
+        "same-length",
+        "Bones",
+        "Same length on the other side",
+        "",
+        "rig-mirror",
+        _on(boning.same_length),
+        boning.needs_bones,
+    ),
+    Act(
+        "bind-name",
+        "Bones",
+        "Bind parts by name",
+        "",
+        "rig-bind",
+        _on(boning.bind_by_name),
+        boning.needs_any_bone,
+    ),
+    Act(
+        "bind-overlap",
+        "Bones",
+        "Bind parts by overlap",
+        "",
+        "rig-bind",
+        _on(boning.bind_by_overlap),
+        boning.needs_any_bone,
+    ),
+    Act(
+        "loose",
+        "Bones",
+        "Show what nothing carries",
+        "",
+        "search",
+        _on(boning.select_loose),
+        boning.needs_loose,
+    ),
+    Act(
+        "bind-nearest",
+        "Bones",
+        "Bind what is loose to the nearest",
+        "",
+        "rig-bind",
+        _on(boning.bind_nearest),
+        boning.needs_loose,
+    ),
     Act("limb", "Rig", "Limb", "L", "rig-limb", _tool("Limbs", "limb"), row="Limbs", tool="limb"),
     Act("limit", "Rig", "Limits", "J", "rig-limit", _tool("Limbs", "limit"), row="Limbs", tool="limit"),
+    Act(
+        "find-limits",
+        "Rig",
+        "Find limits",
+        "Shift+N",
+        "rig-find",
+        lambda w: w.find_limits(),
+        c.needs_parts,
+        "Limbs",
+    ),
     Act("side", "Rig", "Turn bend side", "T", "rig-side", _on(c.turn_side), c.needs_limb, "Limbs"),
     Act("extend", "Rig", "Extend the limb by its end", "", "rig-limb", _on(limiting.extend), c.needs_limb),
     Act(
@@ -469,4 +546,4 @@ ACTIONS: tuple[Act, ...] = (
     Act("find", "Help", "Find a command…", "Ctrl+K", "search", lambda w: w.show_finder()),
     Act("about", "Help", "About Umbrite", "", "circle-help", lambda w: w.show_about()),
 )
-MENUS = ("File", "Edit", "Stations", "Art", "Rig", "Controls", "View", "Help")
+MENUS = ("File", "Edit", "Stations", "Art", "Rig", "Bones", "Controls", "View", "Help")

@@ -19,7 +19,7 @@ from PySide6.QtGui import (
 )  # fmt: skip
 from PySide6.QtWidgets import QMenu, QWidget
 
-from umbrite.desk import controlling, look, proposing
+from umbrite.desk import boning, controlling, limit_commands, look, proposing
 from umbrite.desk.art_layer import ArtLayer
 from umbrite.desk.camera import Camera, fitting
 from umbrite.desk.gestures.base import Feedback, Gesture, Pointer
@@ -75,6 +75,7 @@ class Board(QWidget):
             session.view_changed,
             session.tool_changed,
             session.proposals_changed,
+            session.boning_changed,
         ):
             signal.connect(self.update)
         session.changed.connect(self._on_changed)
@@ -217,6 +218,12 @@ class Board(QWidget):
             return Press(lambda: drag_guide(session, number, session.puppet.guides[number].axis, over_ruler))
         return None
 
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        if self.session.boning.chain is not None and event.button() == Qt.MouseButton.LeftButton:
+            boning.end_chain(self.session)
+        else:
+            self.mousePressEvent(event)
+
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         at = event.position()
         self._pointer = at
@@ -236,6 +243,8 @@ class Board(QWidget):
 
     def _hover_at(self, at: QPointF) -> None:
         found = handle_at(self.session, self.camera, self.camera.board(complex(at.x(), at.y())))
+        if self.hover is not None and self.hover.kind == "limit" and (found is None or found.kind != "limit"):
+            self.session.spring_back()  # what the wheel has shown
         if (found is None) != (self.hover is None) or (found and self.hover and found[:2] != self.hover[:2]):
             self.setCursor(Qt.CursorShape.PointingHandCursor if found else Qt.CursorShape.ArrowCursor)
         self.hover = found
@@ -267,7 +276,12 @@ class Board(QWidget):
     def wheelEvent(self, event: QWheelEvent) -> None:
         at = event.position()
         steps = event.angleDelta().y() / 120
-        if steps:
+        if steps and self.hover is not None and self.hover.kind == "limit" and self._press_at is None:
+            key, end = self.hover.key, self.hover.detail
+            degrees = steps * (5 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 1)
+            self._guarded(lambda: limit_commands.wheel(self.session, key, end, degrees))
+            self._hover_at(at)
+        elif steps:
             self._look_through(self.camera.zoomed(1.18**steps, complex(at.x(), at.y())))
 
     # Gestures
@@ -329,7 +343,9 @@ class Board(QWidget):
         if key == Qt.Key.Key_Escape:
             if self.cancel():
                 return
-            if self.session.pin is not None:
+            if self.session.boning.chain is not None or self.session.boning.card is not None:
+                boning.end_chain(self.session)
+            elif self.session.pin is not None:
                 self.session.pin = None
                 self.update()
             elif (pencilled := self._pencilled()) is not None:

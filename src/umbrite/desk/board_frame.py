@@ -6,6 +6,8 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QToolBut
 
 from umbrite.desk import look
 from umbrite.desk.board import Board
+from umbrite.desk.bone_card import BoneCard
+from umbrite.desk.found_limits import FoundStrip
 from umbrite.desk.hints import hint_for
 from umbrite.desk.overlay.marks import pen
 from umbrite.desk.session import Session
@@ -197,6 +199,8 @@ class BoardFrame(QWidget):
         self.board = Board(session, self)
         self.tools = ToolRow(self.board)
         self.welcome = Welcome(welcome, self.board)
+        self.found = FoundStrip(session, self.board)
+        self.bone_card = BoneCard(session, self.board)
         self.hints = HintLine(session, self.board, self)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
@@ -204,6 +208,9 @@ class BoardFrame(QWidget):
         column.addWidget(self.board, 1)
         column.addWidget(self.hints)
         self.board.installEventFilter(self)
+        session.boning_changed.connect(self._place_card)
+        session.changed.connect(lambda *_: self._place_card())
+        self.board.zoomed.connect(lambda _zoom: self._place_card())
         session.opened.connect(self.arrange)
         session.file_changed.connect(self.arrange)
 
@@ -217,10 +224,24 @@ class BoardFrame(QWidget):
         self.tools.setVisible(not empty)
         self.tools.fit(self.board.width() - 24)
         self.tools.move(12, 10)
+        self.found.setGeometry(12, self.board.height() - 178, self.board.width() - 24, 168)
         self.welcome.move(
             (self.board.width() - self.welcome.width()) // 2,
             (self.board.height() - self.welcome.height()) // 2,
         )
+
+    def _place_card(self) -> None:
+        """Keep the card beside the tip of its bone, within the board."""
+        key = self.session.boning.card
+        joint = self.session.puppet.joints.get(key) if key is not None else None
+        if joint is None or joint.tip is None:
+            return
+        at = self.board.camera.point(joint.tip.z)
+        right, low = (
+            self.board.width() - self.bone_card.width(),
+            self.board.height() - self.bone_card.height(),
+        )
+        self.bone_card.move(int(min(max(at.x() + 26, 8), right - 8)), int(min(max(at.y() + 10, 58), low - 8)))
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         if event.type() == QEvent.Type.Resize:

@@ -1,26 +1,23 @@
 """Details: the fields of what is selected, for one or many things of a kind at once."""
 
+import cmath
 import math
-from collections.abc import Sequence
 from typing import Any
 
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from umbrite.desk import commands, look
-from umbrite.desk.bend_card import BendCard
 from umbrite.desk.control_section import ControlSection
-from umbrite.desk.fields import ChoiceField, NumberField, Writer
+from umbrite.desk.limb_section import LimbSection
 from umbrite.desk.link_section import LinkSection
 from umbrite.desk.part_section import PartSection
 from umbrite.desk.section import Read, Section, Write, name_of
 from umbrite.desk.session import Session
-from umbrite.motion.matching import switch_follows
-from umbrite.rig.angles import from_shown
-from umbrite.rig.change import change, thing
-from umbrite.rig.errors import UmbriteError
-from umbrite.rig.family import branch, is_carrier, targets
-from umbrite.rig.limbs import set_end_hold, set_follows
+from umbrite.rig.angles import from_shown, shown_degrees
+from umbrite.rig.bones import set_angle, set_length
+from umbrite.rig.change import change
+from umbrite.rig.family import branch, is_carrier
 from umbrite.rig.limits import mended, set_limit, set_soft
 from umbrite.rig.model import Puppet
 from umbrite.rig.names import rename
@@ -34,6 +31,19 @@ class JointSection(Section):
         super().__init__(session)
         self.row("Name", self.text("Name", name_of, rename))
         self.row("Pivot", *(self.number(f"Pivot {c}", _pivot(c), _put_pivot(c), unit=" px") for c in "xy"))
+        self.bone = [
+            self.number("Length", _length, set_length, unit=" px", least=2),
+            self.number(
+                "Angle",
+                _angle,
+                lambda p, k, v: set_angle(p, k, from_shown(v)),
+                unit="°",
+                least=-180,
+                most=180,
+            ),
+        ]
+        self.row("Length, angle", *self.bone)
+        self.bone_row = self.form.rowCount() - 1
         sides = [(word, side) for side, word in look.SIDE_WORD.items()]
         self.row("Side", self.choice(
             "Side", lambda _p, _k: sides, lambda p, k: p.joints[k].side, lambda p, k, v: change(p, k, side=v)
@@ -61,6 +71,7 @@ class JointSection(Section):
             lambda p, k, v: change(p, k, catches=v),
         )
         self.row("A click picks", self.catches)
+        self.catches_row = self.form.rowCount() - 1
         self.row("Soft ends", self.soft)
         self.row("Give", give)
         self.free = self.button("Remove limit", lambda: commands.free_limits(session))
@@ -84,19 +95,36 @@ class JointSection(Section):
         super().show_for(keys)
         joints = [self.session.puppet.joints[key] for key in keys]
         self.free.setVisible(any(joint.limit for joint in joints))
-        self.form.setRowVisible(
-            self.form.rowCount() - 3, all(is_carrier(self.session.puppet, key) for key in keys)
-        )
+        self.form.setRowVisible(self.catches_row, all(is_carrier(self.session.puppet, key) for key in keys))
+        self.form.setRowVisible(self.bone_row, all(joint.tip for joint in joints))
         self.soft.setEnabled(all(joint.limit for joint in joints))
 
     def describe(self, puppet: Puppet, keys: list[str]) -> str:
         if len(keys) > 1:
             return "joints"
         joint = puppet.joints[keys[0]]
-        kind = "master" if joint.role else "carrier" if is_carrier(puppet, keys[0]) else "joint"
+        kind = (
+            "master"
+            if joint.role
+            else "bone"
+            if joint.tip
+            else "carrier"
+            if is_carrier(puppet, keys[0])
+            else "joint"
+        )
         by = f"carried by {puppet.joints[joint.parent].name}" if joint.parent else "free"
         count = len(branch(puppet, keys[0])) - 1
         return f"{kind}, {by}" + (f", carries {count}" if count else "")
+
+
+def _length(puppet: Puppet, key: str) -> float:
+    joint = puppet.joints[key]
+    return 0.0 if joint.tip is None else abs(joint.tip.z - joint.pivot.z)
+
+
+def _angle(puppet: Puppet, key: str) -> float:
+    joint = puppet.joints[key]
+    return 0.0 if joint.tip is None else shown_degrees(cmath.phase(joint.tip.z - joint.pivot.z))
 
 
 def _pivot(axis: str) -> Read:
@@ -120,95 +148,6 @@ def _limit(end: str) -> Read:
         return -math.degrees(getattr(limit, end))
 
     return read
-
-
-class FollowsWriter(Writer):
-    """Lets targets follow something else so that neither the rest nor the present pose moves."""
-
-    def __call__(self, keys: Sequence[str], value: Any) -> None:
-        puppet, pose = self.session.puppet, self.session.pose
-        name = thing(puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} limbs"
-        try:
-            for key in keys:
-                puppet, pose = switch_follows(puppet, pose, key, value)
-        except UmbriteError as error:
-            self.session.say(str(error))
-            return
-        self.session.edit(f"{self.step} of {name}", puppet=puppet, pose=pose)
-
-
-class LimbSection(Section):
-    """The limb card: bend side, what the target follows, what keeps the end's angle."""
-
-    def __init__(self, session: Session) -> None:
-        super().__init__(session)
-        self.bends = QLabel("Bends to")
-        self.card = BendCard(session)
-        self.column.insertWidget(2, self.bends)
-        self.column.insertWidget(3, self.card)
-        self.row("Name", self.text("Name", name_of, rename))
-        self.row("Target follows", self._kept(
-                ChoiceField(
-                    "Target follows",
-                    _followable,
-                    lambda p, k: p.joints[p.limbs[k].target].parent,
-                    FollowsWriter(session, "Target follows", set_follows),
-                )
-            ))  # fmt: skip
-        self.hold = self.choice(
-            "End angle",
-            lambda _p, _k: [
-                ("Turns with limb", "limb"),
-                ("Kept by target", "target"),
-                ("Points at toe", "toe"),
-            ],
-            lambda p, k: p.limbs[k].end_hold,
-            set_end_hold,
-        )
-        self.row("End angle", self.hold)
-        self.row("Soften, stretch", self._share("soften", 50), self._share("stretch", 300))
-        self.row("Solving", self.choice(
-            "Solving",
-            lambda _p, _k: [("To the target", True), ("Off", False)],
-            lambda p, k: p.limbs[k].enabled,
-            lambda p, k, v: change(p, k, enabled=v),
-        ))  # fmt: skip
-
-    def _share(self, what: str, most: float) -> NumberField:
-        """A share of the limb's length, in percent."""
-        return self.number(
-            what.capitalize(),
-            lambda p, k: getattr(p.limbs[k], what) * 100,
-            lambda p, k, v: change(p, k, **{what: v / 100}),
-            unit=" %", digits=0, least=0, most=most,
-        )  # fmt: skip
-
-    def show_for(self, keys: list[str]) -> None:
-        super().show_for(keys)
-        puppet = self.session.puppet
-        single = len(keys) == 1 and len(puppet.limbs[keys[0]].joints) == 2
-        self.card.setVisible(single)
-        self.bends.setVisible(single)
-        self.hold.setEnabled(all(puppet.limbs[key].end for key in keys))
-        if single:
-            self.card.show_limb(keys[0])
-
-    def describe(self, puppet: Puppet, keys: list[str]) -> str:
-        if len(keys) > 1:
-            return "limbs"
-        limb = puppet.limbs[keys[0]]
-        names = ", ".join(puppet.joints[key].name.lower() for key in limb.joints)
-        tip = f"; tip at {puppet.joints[limb.end].name.lower()}" if limb.end else ""
-        return f"limb of {len(limb.joints)}: {names}{tip}"
-
-
-def _followable(puppet: Puppet, key: str) -> list[tuple[str, Any]]:
-    """The board, and every joint that the limb does not move itself."""
-    limb = puppet.limbs[key]
-    moved = {k for joint in limb.joints for k in branch(puppet, joint)} | {limb.target}
-    hooks = targets(puppet)
-    joints = [(joint.name, k) for k, joint in puppet.joints.items() if k not in moved and k not in hooks]
-    return [("The board", None), *joints]
 
 
 class Details(QScrollArea):
@@ -242,7 +181,7 @@ class Details(QScrollArea):
         self.refresh()
 
     def _on_changed(self, old: Any, new: Any) -> None:
-        if old.puppet is not new.puppet:
+        if old.puppet is not new.puppet or (old.pose is not new.pose and self.shown()[0] == "l"):
             self.refresh()
 
     def shown(self) -> tuple[str, list[str]]:

@@ -52,7 +52,7 @@ class NumberField(QDoubleSpinBox):
         self.setKeyboardTracking(False)
         self.setAccessibleName(label)
         self.setAlignment(Qt.AlignmentFlag.AlignRight)
-        self.setMinimumWidth(64)
+        self.setMinimumWidth(60)
         self.setFont(look.font())
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.valueChanged.connect(self._commit)

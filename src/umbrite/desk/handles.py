@@ -9,10 +9,12 @@ from umbrite.desk.control_places import is_valued, pencils, shape_box, shown_siz
 from umbrite.desk.gestures.building import limit_direction
 from umbrite.desk.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.session import Session
+from umbrite.rig.bones import away_from_bone
 from umbrite.rig.family import is_carrier, targets
 from umbrite.rig.model import Limit
 
 RIVET, WASHER, HOOK, FAN, GUIDE = 8.0, 15.0, 12.0, 64.0, 4.0  # widget pixels
+SHAFT = 7.0
 GHOST_LIMIT = Limit(-cmath.pi / 4, cmath.pi / 4)
 
 
@@ -59,7 +61,7 @@ def handles(session: Session, camera: Camera) -> list[Handle]:
     if session.station == "Pivots":
         return [*_rivets(session), *_pencilled(session)]
     if session.station == "Limbs":
-        return [*_rivets(session), *_hooks(session), *_fan_ends(session, camera)]
+        return [*_tips(session), *_rivets(session), *_hooks(session), *_fan_ends(session, camera)]
     if session.station in {"Controls", "Rehearse"}:
         return list(_controls(session, camera))
     return []
@@ -105,6 +107,25 @@ def _pencilled(session: Session) -> Iterator[Handle]:
         yield Handle(
             "pencilled", proposal.part, complex(session.placed.joint_map(key)(proposal.pivot)), RIVET - 1
         )
+
+
+def _tips(session: Session) -> Iterator[Handle]:
+    """Tips of bones, where no rivet lies on them."""
+    pivots = {joint.pivot for joint in session.puppet.joints.values()}
+    for key, joint in session.puppet.joints.items():
+        if joint.tip is not None and (joint.tip not in pivots or session.tool == "bone"):
+            yield Handle("tip", key, complex(session.placed.joint_map(key)(joint.tip.z)), 7.0)
+
+
+def bone_at(session: Session, camera: Camera, at: complex) -> str | None:
+    """The bone whose shaft lies under a board point at rest."""
+    near = {
+        key: away_from_bone(session.puppet, key, at) * camera.zoom
+        for key, j in session.puppet.joints.items()
+        if j.tip
+    }
+    best = min(near, key=near.__getitem__, default=None)
+    return best if best is not None and near[best] <= SHAFT else None
 
 
 def _hooks(session: Session) -> Iterator[Handle]:

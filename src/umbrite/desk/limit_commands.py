@@ -4,10 +4,12 @@ import math
 from collections.abc import Callable
 
 from umbrite.desk.commands import chosen_limbs, label_of
+from umbrite.desk.gestures.building import trial_of
 from umbrite.desk.session import Session
+from umbrite.rig.angles import angle_text
 from umbrite.rig.limbs import extend_limb
 from umbrite.rig.limits import copied_to, hinge, other_arc, set_limit, to_other_side
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Limit, Puppet
 
 HINGE = math.radians(120)
 
@@ -67,3 +69,20 @@ def extend(session: Session) -> None:
     session.say(
         f"{limb.name} bends in {len(puppet.limbs[key].joints)} joints now; its target stands at the new tip."
     )
+
+
+def wheel(session: Session, key: str, end: str, degrees: float) -> None:
+    """The wheel over an end of a fan: so many degrees outwards (positive) or inwards."""
+    joint = session.puppet.joints[key]
+    limit = joint.limit or Limit(-math.pi / 4, math.pi / 4)
+    ends = {"smallest": limit.smallest, "largest": limit.largest}
+    step = math.radians(degrees)
+    if end == "smallest":
+        ends[end] = min(0.0, max(-math.pi, ends[end] - step))
+    else:
+        ends[end] = max(0.0, min(math.pi, ends[end] + step))
+    session.edit(
+        f"Limit {joint.name}", puppet=set_limit(session.puppet, key, ends["smallest"], ends["largest"])
+    )
+    session.preview(trial=trial_of(session, key, ends[end]))
+    session.say(f"{joint.name}: {angle_text(ends[end])}")

@@ -6,7 +6,7 @@ work by `preview`, and ends it by `settle` (one step of undo) or `spring_back` (
 
 from collections.abc import Iterable, Mapping
 from pathlib import Path
-from typing import TYPE_CHECKING, Any
+from typing import TYPE_CHECKING, Any, NamedTuple
 
 from PySide6.QtCore import QObject, Signal
 
@@ -23,9 +23,29 @@ from umbrite.rig.poses import known_only
 
 if TYPE_CHECKING:
     from umbrite.art.joint_finding import Proposal
+    from umbrite.art.joint_limits import FoundLimit
 
 STATIONS = ("Parts", "Pivots", "Limbs", "Controls", "Rehearse")
 FIRST_TOOL = {"Parts": "place", "Pivots": "pivot", "Limbs": "limb", "Controls": "control", "Rehearse": "pose"}
+
+
+class Line(NamedTuple):
+    """A line along which bones were made, so that their number can be changed afterwards."""
+
+    points: tuple[complex, ...]
+    parent: str | None
+    part: str | None
+    name: str
+    bones: int
+    by_curvature: bool
+
+
+class Boning(NamedTuple):
+    """What is being drawn: the bone from whose tip the next goes on, the one whose card is shown, and its line."""
+
+    chain: str | None = None
+    card: str | None = None
+    line: Line | None = None
 
 
 class Session(QObject):
@@ -39,6 +59,8 @@ class Session(QObject):
     view_changed = Signal()
     file_changed = Signal()
     proposals_changed = Signal()
+    limits_found = Signal()
+    boning_changed = Signal()
     said = Signal(str)
 
     def __init__(self, parent: QObject | None = None) -> None:
@@ -64,6 +86,8 @@ class Session(QObject):
         self.left_out: frozenset[str] | None = (
             None  # of the pencilled controls; None while none are pencilled
         )
+        self.found_limits: tuple[FoundLimit, ...] = ()
+        self.boning = Boning()
         self._shown = empty
         self._trial: Pose = EMPTY_POSE
         self._plan: Plan | None = None
@@ -169,6 +193,10 @@ class Session(QObject):
         )
         if left != self.proposals:
             self.propose(left)
+        if any(key is not None and key not in self.puppet.joints for key in self.boning[:2]):
+            self.set_boning(Boning())
+        if any(found.joint not in self.puppet.joints for found in self.found_limits):
+            self.show_limits(())
         self.changed.emit(old, self._shown)
         if settled:
             self.file_changed.emit()
@@ -205,6 +233,9 @@ class Session(QObject):
         if station != self.station:
             self.station = station
             self.left_out = None
+            self.set_boning(Boning())
+            if self.found_limits:
+                self.show_limits(())
             self.tool = FIRST_TOOL[station]
             self.pin = None
             self._placed = None
@@ -213,6 +244,7 @@ class Session(QObject):
 
     def take_tool(self, tool: str) -> None:
         if tool != self.tool:
+            self.set_boning(Boning())
             self.tool = tool
             self.tool_changed.emit()
 
@@ -231,6 +263,17 @@ class Session(QObject):
         self.proposals = tuple(proposals)
         self.proposals_changed.emit()
 
+    def set_boning(self, boning: Boning) -> None:
+        """Which chain of bones is being drawn, and the bone whose card is shown."""
+        if boning != self.boning:
+            self.boning = boning
+            self.boning_changed.emit()
+
+    def show_limits(self, found: "Iterable[FoundLimit]") -> None:
+        """Limits that were found and can be taken; none put them away."""
+        self.found_limits = tuple(found)
+        self.limits_found.emit()
+
     def pencil_controls(self, left_out: Iterable[str] | None) -> None:
         """Show the controls that the puppet calls for, some of them left out by name; None rubs them out."""
         self.left_out = None if left_out is None else frozenset(left_out)
@@ -245,6 +288,8 @@ class Session(QObject):
         self.path = path
         self.selection = ()
         self.proposals, self.left_out = (), None
+        self.set_boning(Boning())
+        self.show_limits(())
         self.history = History(State(package.puppet, known_only(package.pose, package.puppet)))
         if path is not None or not package.puppet.parts:
             self.history.mark_saved()

@@ -3,12 +3,16 @@
 from collections.abc import Callable
 from typing import NamedTuple
 
-from umbrite.desk import controlling, proposing
+from PySide6.QtCore import QPointF, Qt
+from PySide6.QtGui import QPolygonF
+
+from umbrite.desk import boning, controlling, proposing
 from umbrite.desk.camera import Camera
 from umbrite.desk.control_places import is_valued
+from umbrite.desk.gestures import boning as bone_gestures
 from umbrite.desk.gestures import building, rehearsing
 from umbrite.desk.gestures.base import Gesture, Pointer
-from umbrite.desk.handles import Handle, handle_at
+from umbrite.desk.handles import Handle, bone_at, handle_at
 from umbrite.desk.part_frame import frame_of
 from umbrite.desk.picking import deeper, parts_at
 from umbrite.desk.session import Session
@@ -36,7 +40,7 @@ class Press(NamedTuple):
 def joint_at(session: Session, camera: Camera, at: complex) -> str | None:
     """The joint of the rivet, or else of the part, under a board point."""
     handle = handle_at(session, camera, at)
-    if handle is not None and handle.kind == "pivot":
+    if handle is not None and handle.kind in {"pivot", "tip"}:
         return handle.key
     under = parts_at(session, at, REACH / camera.zoom)
     return session.puppet.parts[under[0]].joint if under else None
@@ -171,20 +175,97 @@ def _in_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) ->
     handle = spot.handle
     if handle is not None and handle.kind == "limit":
         return Press(lambda: building.drag_limit(session, handle.key, handle.detail))
+    if session.tool == "bone" or (session.tool == "bind" and (handle is None or handle.kind == "tip")):
+        work = _with_bones if session.tool == "bone" else _with_binding
+        return work(session, camera, pointer, spot)
     if handle is not None and handle.kind == "hook":
         session.select([handle.key])
+        return Press(
+            lambda: building.draw_follows(session, handle.key, lambda at: joint_at(session, camera, at)),
+            lambda: session.select([handle.key]),
+        )
+    if handle is not None and pointer.shift:
+        session.toggle([handle.key])
         return Press()
     if handle is not None:
         session.select([handle.key])
-        picked = Press()
-    else:
-        picked = _pick(session, spot, pointer, joints=True)
+    picked = Press() if handle is not None else _pick(session, spot, pointer, joints=True)
     first = next((key for key in session.selection if key[0] == "j"), None)
     if session.tool == "limb" and first is not None and (handle is not None or spot.under):
         return Press(
             lambda: building.draw_limb(session, first, lambda at: joint_at(session, camera, at)), picked.click
         )
     return picked
+
+
+def _with_bones(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    """Alt drags what is there; Ctrl draws a line for many bones; else bones are drawn, or gone on with by clicks."""
+    handle = spot.handle
+    if pointer.alt:
+        key = handle.key if handle is not None else bone_at(session, camera, pointer.at)
+        if key is None or key[0] != "j":
+            return Press()
+        grasp = "whole" if handle is None else "tip" if handle.kind == "tip" else "head"
+        session.select([key])
+        return Press(lambda: bone_gestures.drag_bone(session, key, grasp, pointer.at))
+    if pointer.ctrl:
+        return Press(lambda: bone_gestures.draw_line(session, pointer.at, camera.zoom))
+    chain = session.boning.chain
+
+    def click() -> None:
+        if handle is not None and handle.kind in {"pivot", "tip"}:
+            session.select([handle.key])
+        elif chain is not None:
+            start, parent = bone_gestures.starting_at(session, pointer.at, camera.zoom)
+            boning.add(session, start, pointer.at, parent)
+        elif (key := bone_at(session, camera, pointer.at)) is not None:
+            session.select([key])
+        else:
+            _pick(session, spot, pointer, joints=True)
+
+    return Press(lambda: bone_gestures.draw_bone(session, pointer.at, camera.zoom), click)
+
+
+def _with_binding(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    """A cord from a part to its bone; on the bare board a loop of parts for the selected bone."""
+    parts = list(spot.under)
+    if parts:
+        chosen = [key for key in session.selection if key[0] == "p"]
+        dragged = chosen if parts[0] in chosen else parts[:1]
+
+        def click() -> None:
+            session.toggle(parts[:1]) if pointer.shift else session.select(parts[:1])
+
+        return Press(
+            lambda: bone_gestures.bind_by_cord(
+                session, dragged, pointer.at, lambda at: bone_or_joint_at(session, camera, at)
+            ),
+            click,
+        )
+    bone = next((key for key in session.selection if key[0] == "j"), None)
+    if bone is None:
+        return Press(
+            click=lambda: session.say("Select the bone first, then draw a loop around what it shall carry.")
+        )
+    return Press(
+        lambda: bone_gestures.bind_by_loop(
+            session, bone, pointer.at, lambda loop: _parts_in_loop(session, loop)
+        )
+    )
+
+
+def bone_or_joint_at(session: Session, camera: Camera, at: complex) -> str | None:
+    """The bone under a board point, or else the joint there."""
+    return bone_at(session, camera, at) or joint_at(session, camera, at)
+
+
+def _parts_in_loop(session: Session, loop: tuple[complex, ...]) -> list[str]:
+    """Parts whose middles lie in a loop on the board."""
+    if len(loop) < 3:
+        return []
+    path = QPolygonF([QPointF(z.real, z.imag) for z in loop])
+    rule = Qt.FillRule.WindingFill
+    return [item.part for item in sprites(session.placed) if path.containsPoint(item.box.center(), rule)]
 
 
 def _in_controls(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press:

@@ -7,7 +7,7 @@ from PySide6.QtGui import QAction, QCloseEvent, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import QApplication, QDockWidget, QLineEdit, QMainWindow, QMenu, QVBoxLayout, QWidget
 
 from umbrite import __version__
-from umbrite.desk import commands, look
+from umbrite.desk import commands, found_limits, look
 from umbrite.desk.actions import ACTIONS, MENUS, Act
 from umbrite.desk.board import Board
 from umbrite.desk.board_frame import BoardFrame
@@ -204,6 +204,9 @@ class Window(QMainWindow):
         """Bring the diagram to the front, or the list again."""
         shown = not self.diagram.visibleRegion().isEmpty()
         self.docks["Family" if shown else "Diagram"].raise_()
+
+    def find_limits(self) -> None:
+        found_limits.find(self.session, self.dialogs.watch)
 
     def show_controls(self) -> None:
         """Bring the list of controls to the front, or the family again."""

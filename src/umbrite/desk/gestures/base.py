@@ -35,6 +35,8 @@ class Feedback(NamedTuple):
     limit_end: tuple[str, str] | None = None
     ghosts: tuple[Ghost, ...] = ()
     loop: tuple[complex, ...] = ()  # being drawn
+    bone: tuple[complex, complex] | None = None  # being drawn
+    line: tuple[complex, ...] = ()  # being drawn, open
     marks: tuple[tuple[complex, bool], ...] = ()  # where something sticks out, or (True) a gap opens
 
 

@@ -8,6 +8,7 @@ from umbrite.desk.gestures.base import Feedback, Gesture, Ghost, distance_text, 
 from umbrite.desk.gestures.guides import snapped_point, snapped_way
 from umbrite.desk.part_frame import Frame, dragged, shown_shift
 from umbrite.desk.session import Session
+from umbrite.motion.matching import switch_follows
 from umbrite.motion.posing import angle_between
 from umbrite.rig.affine import inverse
 from umbrite.rig.angles import angle_text
@@ -197,6 +198,26 @@ def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
     follows = puppet.joints[limb.target].parent
     where = f"follows {puppet.joints[follows].name}" if follows else "stays on the board"
     session.say(f"{limb.name} is a limb now; its target {where}. Look at its bend side in Details.")
+
+
+def draw_follows(session: Session, key: str, joint_at: JointAt) -> Gesture:
+    """Draw a cord from a target's hook to what the target shall follow; on the bare board it stays on the board."""
+    limb = session.puppet.limbs[key]
+    origin = session.placed.pivot(limb.target)
+    event = yield Feedback(cord=(origin, origin), lit=(key,))
+    while event.kind == "move":
+        over = joint_at(event.at)
+        name = session.puppet.joints[over].name if over is not None else "the board"
+        event = yield Feedback(f"{limb.name} follows {name}", (origin, event.at), (over,) if over else ())
+    if event.kind == "cancel":
+        return
+    over = joint_at(event.at)
+    now = session.history.now
+    puppet, pose = switch_follows(now.puppet, now.pose, key, over)
+    name = puppet.joints[over].name if over is not None else "the board"
+    session.edit(f"Target follows {name}", puppet=puppet, pose=pose)
+    session.select([key])
+    session.say(f"The target of {limb.name} follows {name} now. Nothing has moved, also in the pose.")
 
 
 def _chain(session: Session, first: str, over: str | None) -> list[str]:

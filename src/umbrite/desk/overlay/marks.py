@@ -93,6 +93,18 @@ def dowel(painter: QPainter, start: QPointF, end: QPointF, side: Side, *, lit: b
     painter.drawLine(start + way * 0.06, end - way * 0.04)
 
 
+def notch(painter: QPainter, head: QPointF, tip: QPointF, *, hot: bool = False) -> None:
+    """The tip of a bone: a notch across the dowel, wider under the pointer."""
+    way = tip - head
+    length = math.hypot(way.x(), way.y())
+    if length < 6:
+        return
+    across = QPointF(-way.y(), way.x()) / length * (7.5 if hot else 5.5)
+    for colour, width in ((look.PAPER, 5.0), (look.LAMP if hot else look.INK, 2.2)):
+        painter.setPen(pen(colour, width))
+        painter.drawLine(tip - across, tip + across)
+
+
 def cord(painter: QPainter, start: QPointF, end: QPointF, *, lit: bool = False, far: bool = False) -> None:
     """A slack cord from child to parent."""
     way = end - start

@@ -44,6 +44,7 @@ def paint(painter: QPainter, scene: Scene) -> None:
         _rivets(painter, scene)
         _pencilled(painter, scene)
     elif station == "Limbs":
+        _bones(painter, scene)
         _limbs(painter, scene)
         _fans(painter, scene)
         _rivets(painter, scene)
@@ -145,6 +146,25 @@ def limb_points(session: Session, limb: Limb) -> list[complex]:
     return [*points, complex(placed.joint_map(limb.joints[-1])(tip))]
 
 
+def _bones(painter: QPainter, scene: Scene) -> None:
+    """Joints with a tip: a dowel from head to tip with a notch there; limbs draw their own dowels over it."""
+    session, camera = scene.session, scene.camera
+    placed = session.placed
+    for key, joint in session.puppet.joints.items():
+        if joint.tip is None:
+            continue
+        head = camera.point(placed.pivot(key))
+        tip = camera.point(complex(placed.joint_map(key)(joint.tip.z)))
+        marks.dowel(painter, head, tip, joint.side, lit=key in session.selection)
+        marks.notch(painter, head, tip, hot=_hot(scene, key, "tip"))
+    chain = session.boning.chain
+    if chain is not None and scene.feedback.bone is None and scene.pointer.x() > 0:
+        tip_of = session.puppet.joints[chain].tip
+        if tip_of is not None:
+            painter.setPen(marks.pen(look.with_alpha(look.INK, 120), 1.4, Qt.PenStyle.DashLine))
+            painter.drawLine(camera.point(complex(placed.joint_map(chain)(tip_of.z))), scene.pointer)
+
+
 def _limbs(painter: QPainter, scene: Scene) -> None:
     session, camera = scene.session, scene.camera
     for key, limb in session.puppet.limbs.items():
@@ -244,6 +264,13 @@ def _feedback(painter: QPainter, scene: Scene) -> None:
         painter.setPen(marks.pen(look.INK, 1.2, Qt.PenStyle.DashLine))
         painter.setBrush(look.with_alpha(look.LAMP, 40))
         painter.drawRect(QRectF(one, other).normalized())
+    if feedback.bone is not None:
+        start, end = (camera.point(z) for z in feedback.bone)
+        marks.dowel(painter, start, end, "middle", lit=True)
+    if len(feedback.line) > 1:
+        for colour, width in ((look.PAPER, 4.5), (look.INK, 1.8)):
+            painter.setPen(marks.pen(colour, width))
+            painter.drawPolyline([camera.point(z) for z in feedback.line])
     if len(feedback.loop) > 1:
         line = QPolygonF([camera.point(z) for z in feedback.loop])
         painter.setBrush(look.with_alpha(look.LAMP, 40))
