@@ -15,8 +15,6 @@ from PySide6.QtWidgets import QApplication, QGraphicsPixmapItem, QGraphicsScene,
 from umbrite.desk.art_layer import ArtLayer
 from umbrite.desk.board import Board
 from umbrite.desk.camera import fitting
-from umbrite.desk.gestures.base import Pointer
-from umbrite.desk.gestures.rehearsing import drag_control
 from umbrite.desk.session import Session
 from umbrite.files.package import Package
 from umbrite.files.png import encode, fingerprint
@@ -319,8 +317,11 @@ def graphics_scene(
     return full, drag
 
 
-def bench_drag_of_the_widget() -> None:
-    """The whole way from a moved pose to the painted board, rig and controls included, with Wick."""
+def bench_drag_of_the_widget(name: str) -> None:
+    """The whole way from a pointer's event to the painted board, rig and controls included: each grip and the body in turn."""
+    from PySide6.QtCore import QEvent, QPointF
+    from PySide6.QtGui import QMouseEvent
+
     from umbrite.files.package import load
 
     session = Session()
@@ -328,20 +329,29 @@ def bench_drag_of_the_widget() -> None:
     board.resize(*VIEW)
     board.show()
     QApplication.processEvents()
-    session.open(load(WICK), WICK)
+    path = WICK.with_name(f"{name}.umbrite")
+    session.open(load(path), path)
     session.go_to("Rehearse")
-    grip = next(iter(session.puppet.controls.values()))
-    start = session.placed.control_at(grip)
-    board._gesture = drag_control(session, next(iter(session.puppet.controls)), start)
-    next(board._gesture)
-    frame = iter(range(10**9))
+    left, none, keys = Qt.MouseButton.LeftButton, Qt.MouseButton.NoButton, Qt.KeyboardModifier.NoModifier
 
-    def drag() -> None:
-        step = next(frame) % 60
-        board._send(Pointer(start + step * (3 - 4j), "move", board.camera.zoom))
+    def send(kind: QEvent.Type, at: complex, button: Qt.MouseButton, held: Qt.MouseButton) -> None:
+        place = board.camera.point(at)
+        event = QMouseEvent(kind, place, QPointF(board.mapToGlobal(place)), button, held, keys)
+        QApplication.sendEvent(board, event)
         board.repaint()
 
-    show("drag of Wick's hand: pose to painted board, 1280x800", seconds(drag, 1.0), "aim: 8 and 16 ms")
+    times: list[float] = []
+    for control in [c for c in session.puppet.controls.values() if c.kind in {"grip", "master"}]:
+        start = session.placed.control_at(control)
+        send(QEvent.Type.MouseButtonPress, start, left, left)
+        for step in range(40):
+            at = start + 90 * np.sin(step / 6) - 1j * 70 * (1 - np.cos(step / 5))
+            before = time.perf_counter()
+            send(QEvent.Type.MouseMove, complex(at), none, left)
+            times.append(time.perf_counter() - before)
+        send(QEvent.Type.MouseButtonRelease, start, left, none)
+        session.undo()
+    show(f"drag in {path.stem}, every grip: event to painted board", times, "aim: 8 and 16 ms")
 
 
 def bench_start() -> None:
@@ -377,7 +387,8 @@ def main() -> None:
     bench_whole_body()
     for parts in (60, 200):
         bench_board(parts)
-    bench_drag_of_the_widget()
+    for name in ("wick", "bramble", "inkpot"):
+        bench_drag_of_the_widget(name)
     bench_start()
     del app
 

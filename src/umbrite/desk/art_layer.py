@@ -78,7 +78,9 @@ class ArtLayer:
         else:
             # A clipped sprite differs too when what clips it has moved.
             moving = frozenset(
-                i for i, (old, new) in enumerate(zip(self._sprites, items, strict=True)) if old != new
+                i
+                for i, (old, new) in enumerate(zip(self._sprites, items, strict=True))
+                if not old.looks_like(new)
             )
             dirty = _around([*(self._sprites[i] for i in moving), *(items[i] for i in moving)], camera)
             dirty = dirty.intersected(whole)
@@ -95,7 +97,9 @@ class ArtLayer:
         if moving and not moving <= self._moving:
             self._moving = moving
             self._runs = {}
-        elif any(items[i] != self._sprites[i] for i in range(len(items)) if i not in self._moving):
+        elif any(
+            not items[i].looks_like(self._sprites[i]) for i in range(len(items)) if i not in self._moving
+        ):
             self._runs = {}
 
     def _paint(self, dirty: QRect, items: list[Sprite], how: "Paint") -> None:

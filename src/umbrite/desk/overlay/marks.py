@@ -1,9 +1,10 @@
 """The hardware of the rig as pictures: dowels, rivets, washers, cords, hooks, fans. All sizes in widget pixels."""
 
 import math
+from functools import lru_cache
 
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QColor, QFont, QFontMetricsF, QPainter, QPainterPath, QPen, QRadialGradient
+from PySide6.QtGui import QColor, QFont, QFontMetricsF, QPainter, QPainterPath, QPen, QPixmap, QRadialGradient
 
 from umbrite.desk import look
 from umbrite.rig.model import Side
@@ -15,13 +16,30 @@ def pen(colour: QColor, width: float, style: Qt.PenStyle = Qt.PenStyle.SolidLine
 
 def glow(painter: QPainter, at: QPointF, radius: float) -> None:
     """The lamp's light behind what is selected."""
-    light = QRadialGradient(at, radius)
+    picture = _glow(round(radius), painter.device().devicePixelRatioF())
+    half = picture.deviceIndependentSize().width() / 2
+    painter.drawPixmap(at - QPointF(half, half), picture)
+
+
+@lru_cache(maxsize=64)
+def _glow(radius: int, ratio: float) -> QPixmap:
+    """A gradient is too slow to be drawn anew at each step of a drag."""
+    wide = 2 * radius + 2
+    picture = QPixmap(round(wide * ratio), round(wide * ratio))
+    picture.setDevicePixelRatio(ratio)
+    picture.fill(Qt.GlobalColor.transparent)
+    middle = QPointF(wide / 2, wide / 2)
+    light = QRadialGradient(middle, radius)
     light.setColorAt(0.0, look.with_alpha(look.LAMP, 190))
     light.setColorAt(0.55, look.with_alpha(look.LAMP, 110))
     light.setColorAt(1.0, look.with_alpha(look.LAMP, 0))
+    painter = QPainter(picture)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(light)
-    painter.drawEllipse(at, radius, radius)
+    painter.drawEllipse(middle, radius, radius)
+    painter.end()
+    return picture
 
 
 def rivet(
