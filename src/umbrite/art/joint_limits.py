@@ -54,6 +54,12 @@ def find_limits(
     return found
 
 
+def gap_turns(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> tuple[float, float] | None:
+    """The turns from rest (negative, positive) at which a gap opens in a joint's seam; None where there is no seam."""
+    seam = _seam(puppet, pictures, key)
+    return None if seam is None else (seam.onset(-1, "gap").turn, seam.onset(+1, "gap").turn)
+
+
 def _seam(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> SeamTurning | None:
     child = _own_parts(puppet, key)
     above = next((found for up in ancestors(puppet, key) if (found := _own_parts(puppet, up))), [])

@@ -44,7 +44,7 @@ FAMILY = {
 }  # fmt: skip
 
 LIMITS = {
-    "Head": (-35, 30), "Neck": (-40, 35), "Tail": (-60, 60), "Near ear": (-40, 40), "Far ear": (-40, 40), "Beard": (-25, 25),
+    "Head": (-35, 30), "Neck": (-40, 35), "Tail": (-35, 35), "Near ear": (-40, 40), "Far ear": (-40, 40), "Beard": (-25, 25),
     "Satchel": (-18, 18), **{f"{leg} foot": (-50, 60) for leg in LEGS},
 }  # fmt: skip
 

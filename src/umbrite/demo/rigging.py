@@ -25,7 +25,7 @@ FAMILY = {
 LIMITS = {
     "Near shin": (-140, 12), "Far shin": (-140, 12), "Near forearm": (-28, 130), "Far forearm": (-45, 125),
     "Near foot": (-45, 40), "Far foot": (-45, 40), "Head": (-30, 30), "Neck": (-20, 20), "Near coat tail": (-35, 35),
-    "Far coat tail": (-35, 35), "Scarf tail": (-40, 40), "Scarf end": (-50, 50), "Trunk": (-40, 40),
+    "Far coat tail": (-35, 35), "Scarf tail": (-40, 40), "Scarf end": (-50, 50), "Trunk": (-20, 20),
 }  # fmt: skip
 
 

@@ -13,7 +13,7 @@ from umbrite.rig.family import targets
 
 STATION_OF = {
     "part-loose": "Pivots", "pivot-unset": "Pivots", "limb-straight": "Limbs", "target-away": "Limbs",
-    "limit-closed": "Limbs",
+    "limit-closed": "Limbs", "bend-against": "Limbs", "order-wrong": "Parts",
 }  # fmt: skip
 
 

@@ -1,0 +1,264 @@
+"""The workout: every control and joint through its range, and what was measured on the way.
+
+All sweeps are evaluated as frames by the one evaluator. A jump is a step in which a joint turns, or a part moves, far more
+than the step was; a flip a limb whose bend changes side on the way; gaps are looked for at the farthest turns that were reached.
+"""
+
+import math
+from collections.abc import Callable, Mapping
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from umbrite.art.joint_limits import gap_turns
+from umbrite.art.pictures import Picture
+from umbrite.checking.sweeps import Sweep, height_of, sweeps
+from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.plan import Plan, compile_plan
+from umbrite.rig.angles import angle_text, wrapped
+from umbrite.rig.change import thing
+from umbrite.rig.findings import Finding, findings
+from umbrite.rig.model import Puppet
+
+Floats = NDArray[np.float64]
+Watch = Callable[[int, int, str], None]
+
+JUMP = math.radians(28)  # a joint's turn in one step
+FINER = 24
+LEAP = 0.16  # a part's way in one step, as a share of the figure's height
+IDLE = 0.5  # px: a control that moves nothing by more than this moves nothing
+STATIC = frozenset({"order-wrong", "bend-against"})  # what no movement shows better
+SLACK = math.radians(1.5)
+LOOKED_AT = math.radians(4)  # joints that turn less than this are not looked at for gaps
+AT_LIMIT = 1e-6
+
+
+class Noticed(NamedTuple):
+    """A finding of the workout, with the sweep and frame that show it, and where on the board."""
+
+    finding: Finding
+    sweep: Sweep | None
+    frame: int
+    at: complex | None
+
+
+class Measured(NamedTuple):
+    """What one sweep measured: the largest turn of a joint and way of a part in one step, and how many frames sat at a limit."""
+
+    sweep: Sweep
+    name: str
+    largest_turn: float
+    largest_way: float
+    frames: int
+    at_limit: int
+    unreached: int
+
+
+class Report(NamedTuple):
+    """All of it: faults first."""
+
+    noticed: list[Noticed]
+    measured: list[Measured]
+
+
+def unwatched(_done: int, _all: int, _name: str) -> None:
+    """Nobody looks on."""
+
+
+def workout(
+    puppet: Puppet, pictures: Mapping[str, Picture], watch: Watch = unwatched, steps: int = 72
+) -> Report:
+    """Run everything. `watch` is told how far it is, and may raise to stop."""
+    plan = compile_plan(puppet)
+    runs = sweeps(puppet, steps)
+    rest = evaluate(plan, {})
+    corners, height = _corners(plan), height_of(puppet)
+    noticed: list[Noticed] = []
+    measured: list[Measured] = []
+    reached: dict[int, tuple[float, Sweep, int, float, Sweep, int]] = {}
+    for i, sweep in enumerate(runs):
+        name = str(thing(puppet, sweep.key).name)
+        watch(i, len(runs) * 2, name)
+        placed = evaluate(plan, sweep.channels)
+        places = _places(placed, corners)
+        measured.append(_measure(placed, places, sweep, name))
+        noticed += _jumps(placed, places, sweep, name, height)
+        if sweep.key[0] == "c":
+            noticed += _idle(rest, placed, places, sweep, name)
+            if puppet.controls[sweep.key].kind == "master":
+                noticed += _left_behind(placed, places, sweep)
+        _note_reach(reached, placed, sweep)
+    for i, (place, reach) in enumerate(reached.items()):
+        key = plan.joints[place]
+        watch(len(reached) + i, len(reached) * 2, puppet.joints[key].name)
+        noticed += _gaps(puppet, pictures, key, reach)
+    noticed += [Noticed(found, None, 0, None) for found in findings(puppet) if found.code in STATIC]
+    rank = {"error": 0, "warning": 1, "hint": 2}
+    return Report(sorted(noticed, key=lambda item: rank[item.finding.severity]), measured)
+
+
+def _corners(plan: Plan) -> NDArray[np.complex128]:
+    """The corners of each part's drawing in its own pixels, (parts, 4)."""
+    drawings = [plan.puppet.parts[key].drawing for key in plan.parts]
+    return np.array([[0, d.width, 1j * d.height, d.width + 1j * d.height] for d in drawings]).reshape(-1, 4)
+
+
+def _places(placed: Placed, corners: NDArray[np.complex128]) -> NDArray[np.complex128]:
+    """Where those corners are, (frames, parts, 4)."""
+    maps = placed.part_maps()
+    a, b, t = (field[:, :, None] for field in maps)
+    return np.asarray(a * corners + b * np.conj(corners) + t)
+
+
+def _measure(placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str) -> Measured:
+    puppet = placed.plan.puppet
+    turns = np.abs(wrapped(np.diff(placed.turns, axis=0))).max(initial=0.0)
+    ways = np.abs(np.diff(places, axis=0)).max(initial=0.0)
+    limits = [
+        (i, joint.limit) for i, key in enumerate(placed.plan.joints) if (joint := puppet.joints[key]).limit
+    ]
+    at_limit = np.zeros(placed.frames, dtype=bool)
+    for i, limit in limits:
+        if limit is not None:
+            near = np.minimum(
+                np.abs(placed.turns[:, i] - limit.smallest), np.abs(placed.turns[:, i] - limit.largest)
+            )
+            at_limit |= near < AT_LIMIT
+    out = (placed.limbs.distance > 1.0).any(axis=1) if placed.limbs.distance.size else np.zeros(1, dtype=bool)
+    return Measured(
+        sweep, name, float(turns), float(ways), placed.frames, int(at_limit.sum()), int(out.sum())
+    )
+
+
+def _jumps(
+    placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str, height: float
+) -> list[Noticed]:
+    """Flips of a bend, joints that turn too far in one step, parts that leap."""
+    plan, puppet = placed.plan, placed.plan.puppet
+    found = []
+    flipped: set[str] = set()
+    for i, (key, limb) in enumerate(puppet.limbs.items()):
+        bends = placed.limbs.bend[:, i]
+        turned = np.abs(wrapped(np.diff(placed.turns[:, [plan.place[j] for j in limb.joints]], axis=0))).max(
+            axis=1
+        )
+        against = (bends != limb.bend) & (np.append(turned, 0) + np.append(0, turned) > JUMP)
+        changed = np.flatnonzero((np.diff(bends) != 0) & (turned > JUMP))
+        if changed.size or (len(limb.joints) == 2 and against.any()):
+            frame = int(changed[0]) + 1 if changed.size else int(against.argmax())
+            text = f"{limb.name} bends over to the other side while {name} moves. Look at its bend side."
+            at = placed.pivot(limb.joints[-1], frame)
+            found.append(Noticed(Finding("bend-flips", "error", key, text), sweep, frame, at))
+            flipped.update(limb.joints)
+    steps = np.abs(wrapped(np.diff(placed.turns, axis=0)))
+    for i, key in enumerate(plan.joints):
+        if (
+            key not in flipped
+            and steps[:, i].size
+            and steps[:, i].max() > JUMP
+            and _is_jump(plan, sweep, i, steps[:, i])
+        ):
+            frame = int(steps[:, i].argmax()) + 1
+            turn = angle_text(float(steps[frame - 1, i]), 0).replace("\N{MINUS SIGN}", "")
+            text = f"{puppet.joints[key].name} jumps by {turn} in one small step of {name}."
+            found.append(
+                Noticed(Finding("joint-jumps", "warning", key, text), sweep, frame, placed.pivot(key, frame))
+            )
+    ways = np.abs(np.diff(places, axis=0)).max(axis=2)
+    if not found and ways.size and ways.max() > LEAP * height:
+        frame, i = (int(n) for n in np.unravel_index(int(ways.argmax()), ways.shape))
+        part = plan.parts[i]
+        text = f"{puppet.parts[part].name} leaps by {ways.max():.0f} px in one small step of {name}."
+        found.append(
+            Noticed(
+                Finding("part-leaps", "warning", part, text),
+                sweep,
+                frame + 1,
+                complex(places[frame + 1, i].mean()),
+            )
+        )
+    return found
+
+
+def _is_jump(plan: Plan, sweep: Sweep, joint: int, steps: Floats) -> bool:
+    """Whether a large step stays large when the way is cut into finer ones; fast turning near full reach does not."""
+    frame = int(steps.argmax())
+    fine = {
+        name: np.linspace(values[frame], values[frame + 1], FINER + 1)
+        for name, values in sweep.channels.items()
+    }
+    turns = evaluate(plan, fine).turns[:, joint]
+    return bool(np.abs(wrapped(np.diff(turns))).max() > 0.5 * steps[frame])
+
+
+def _idle(
+    rest: Placed, placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str
+) -> list[Noticed]:
+    moved = np.abs(places - places[:1]).max(initial=0.0)
+    shows = (
+        {placed.hidden(frame) for frame in range(placed.frames)}
+        if placed.plan.puppet.controls[sweep.key].choices
+        else set()
+    )
+    if moved > IDLE or len(shows) > 1:
+        return []
+    text = f"The control {name} moves nothing that can be seen. Let it move something, link it, or remove it."
+    at = rest.control_at(placed.plan.puppet.controls[sweep.key])
+    return [Noticed(Finding("control-idle", "warning", sweep.key, text), sweep, placed.frames // 2, at)]
+
+
+def _left_behind(placed: Placed, places: NDArray[np.complex128], sweep: Sweep) -> list[Noticed]:
+    """Parts that stay where they are while the master moves."""
+    moved = np.abs(places - places[:1]).max(axis=(0, 2))
+    found = []
+    for i, part in enumerate(placed.plan.parts):
+        item = placed.plan.puppet.parts[part]
+        if moved[i] < IDLE and not item.reference:
+            text = f"{item.name} stays behind when the master moves: nothing carries it. Give it a parent."
+            frame = placed.frames // 3
+            found.append(
+                Noticed(
+                    Finding("part-stays", "error", part, text), sweep, frame, complex(places[frame, i].mean())
+                )
+            )
+    return found
+
+
+def _note_reach(
+    reached: dict[int, tuple[float, Sweep, int, float, Sweep, int]], placed: Placed, sweep: Sweep
+) -> None:
+    """Keep the farthest turn either way of each joint, and where it was reached."""
+    lows, highs = placed.turns.argmin(axis=0), placed.turns.argmax(axis=0)
+    for i in range(placed.turns.shape[1]):
+        low, high = float(placed.turns[lows[i], i]), float(placed.turns[highs[i], i])
+        before = reached.get(i, (0.0, sweep, 0, 0.0, sweep, 0))
+        small = (low, sweep, int(lows[i])) if low < before[0] else before[:3]
+        large = (high, sweep, int(highs[i])) if high > before[3] else before[3:]
+        reached[i] = (*small, *large)
+
+
+def _gaps(
+    puppet: Puppet,
+    pictures: Mapping[str, Picture],
+    key: str,
+    reach: tuple[float, Sweep, int, float, Sweep, int],
+) -> list[Noticed]:
+    low, low_sweep, low_frame, high, high_sweep, high_frame = reach
+    if high - low < LOOKED_AT or (opens := gap_turns(puppet, pictures, key)) is None:
+        return []
+    found = []
+    for turn, at, sweep, frame in (
+        (low, opens[0], low_sweep, low_frame),
+        (high, opens[1], high_sweep, high_frame),
+    ):
+        if abs(turn) > abs(at) + SLACK and abs(at) < math.pi:
+            text = (
+                f"A gap opens at {puppet.joints[key].name} from {angle_text(at, 0)} on, and it turns to {angle_text(turn, 0)}. "
+                "Limit it, cover the seam, or move its pivot."
+            )
+            place = evaluate(
+                compile_plan(puppet), {n: float(v[frame]) for n, v in sweep.channels.items()}
+            ).pivot(key)
+            found.append(Noticed(Finding("gap", "warning", key, text), sweep, frame, place))
+    return found
