@@ -46,6 +46,16 @@ def _on(command: Callable[[Session], object]) -> Callable[["Window"], object]:
     return lambda window: command(window.session)
 
 
+def _then_board(command: Callable[[Session], object]) -> Callable[["Window"], object]:
+    """The same, and the keys go to the board, where Enter takes what was pencilled."""
+
+    def work(window: "Window") -> None:
+        command(window.session)
+        window.board.setFocus()
+
+    return work
+
+
 def _tool(station: str, tool: str) -> Callable[["Window"], object]:
     def take(window: "Window") -> None:
         window.session.go_to(station)
@@ -266,7 +276,16 @@ ACTIONS: tuple[Act, ...] = (
     Act("fan", "Art", "Fan out", "U", "rig-fan", _fan, c.needs_parts, row="Parts", view="fan"),
     Act("solo", "Art", "Solo", "O", "ghost", _view("solo"), view="solo"),
     Act("flash", "Art", "Flash", "Y", "lightbulb", _on(a.flash), c.needs_chosen_parts),
-    Act("find-joints", "Rig", "Find joints", "N", "rig-find", _on(proposing.find), c.needs_parts, "Pivots"),
+    Act(
+        "find-joints",
+        "Rig",
+        "Find joints",
+        "N",
+        "rig-find",
+        _then_board(proposing.find),
+        c.needs_parts,
+        "Pivots",
+    ),
     Act(
         "take-all",
         "Rig",
@@ -450,7 +469,7 @@ ACTIONS: tuple[Act, ...] = (
         "Make controls",
         "K",
         "rig-controls",
-        _on(controlling.make_controls),
+        _then_board(controlling.make_controls),
         controlling.needs_proposals,
         "Controls",
     ),
@@ -537,6 +556,16 @@ ACTIONS: tuple[Act, ...] = (
     Act("farther", "View", "Farther", "Ctrl+-", "search", lambda w: w.board.zoom_by(0.8)),
     Act("xray", "View", "X-ray", "X", "contrast", _view("xray"), view="xray"),
     Act("outlines", "View", "Outlines", "Shift+X", "rig-part", _view("outlines"), view="outlines"),
+    Act("bare", "View", "Art only, in Rehearse", "Z", "image", _view("bare"), view="bare"),
+    Act(
+        "skeleton",
+        "View",
+        "Controls only, in Rehearse",
+        "Shift+Z",
+        "rig-controls",
+        _view("skeleton"),
+        view="skeleton",
+    ),
     Act("rulers", "View", "Rulers and guides", "Shift+U", "rig-align-left", _view("rulers"), view="rulers"),
     Act("clear-guides", "View", "Clear guides", "", "x", _on(a.clear_guides), a.needs_guides),
     Act("cords", "View", "All cords", "Shift+C", "rig-cord", _view("cords"), view="cords"),

@@ -435,6 +435,8 @@ def _faded(session: Session) -> tuple[Collection[str], float]:
     """The parts that are seen through, and how much of them is left."""
     if session.solo:
         return [key for key in session.puppet.order if key not in session.solo], 0.07
+    if session.views["skeleton"] and session.rehearsing:
+        return session.puppet.order, 0.0
     if session.views["outlines"]:
         return session.puppet.order, 0.12
     return (session.puppet.order, 0.42) if session.views["xray"] else ((), 1.0)

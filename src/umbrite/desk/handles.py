@@ -62,7 +62,7 @@ def handles(session: Session, camera: Camera) -> list[Handle]:
         return [*_rivets(session), *_pencilled(session)]
     if session.station == "Limbs":
         return [*_tips(session), *_rivets(session), *_hooks(session), *_fan_ends(session, camera)]
-    if session.station in {"Controls", "Rehearse"}:
+    if session.station == "Controls" or (session.rehearsing and not session.views["bare"]):
         return list(_controls(session, camera))
     return []
 

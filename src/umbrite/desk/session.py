@@ -75,7 +75,8 @@ class Session(QObject):
         self.station = "Parts"
         self.tool = "place"
         self.views: dict[str, bool] = {
-            "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False
+            "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False,
+            "bare": False, "skeleton": False,
         }  # fmt: skip
         self.solo: frozenset[str] = frozenset()
         self.swept: tuple[Any, ...] = ()  # ghosts of the last sway, until the next press

@@ -49,7 +49,7 @@ def paint(painter: QPainter, scene: Scene) -> None:
         _fans(painter, scene)
         _rivets(painter, scene)
         _hooks(painter, scene)
-    elif station in {"Controls", "Rehearse"}:
+    elif station == "Controls" or (station == "Rehearse" and not scene.session.views["bare"]):
         _unreached(painter, scene)
         controls.paint(
             painter, scene.session, scene.camera, scene.feedback, scene.hover, scene.pointer, scene.size
