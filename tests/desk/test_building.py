@@ -6,6 +6,7 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QImage
+from PySide6.QtWidgets import QApplication
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import joint, part
@@ -440,6 +441,7 @@ def test_while_a_pivot_is_dragged_ghosts_bend_the_joint_and_what_sticks_out_is_m
     wick_window: Window, hand: Hand
 ) -> None:
     wick_window.session.go_to("Pivots")
+    QApplication.processEvents()  # the board takes the room of the pose shelf
     knee = puppet(wick_window).joints[joint(puppet(wick_window), "Near shin")].pivot.z
     hand.press(knee)
     hand.move(knee + 10)

@@ -4,7 +4,7 @@ from collections.abc import Callable
 from typing import TYPE_CHECKING, NamedTuple
 
 from umbrite.desk import art_commands as a
-from umbrite.desk import boning, controlling, making, proposing
+from umbrite.desk import boning, controlling, making, pose_shelf, proposing
 from umbrite.desk import commands as c
 from umbrite.desk import limit_commands as limiting
 from umbrite.desk.session import STATIONS, Session
@@ -529,10 +529,43 @@ ACTIONS: tuple[Act, ...] = (
         "lock",
         _on(controlling.switch_controls_only),
     ),
-    Act("pose", "Rig", "Pose", "H", "rig-hand", _tool("Rehearse", "pose"), row="Rehearse", tool="pose"),
+    Act("pose", "Pose", "Pose", "H", "rig-hand", _tool("Rehearse", "pose"), row="Rehearse", tool="pose"),
+    Act(
+        "body", "Pose", "Whole body", "A", "rig-whole", _tool("Rehearse", "body"), row="Rehearse", tool="body"
+    ),
+    Act("free-holds", "Pose", "Take all hold points away", "Shift+A", "x", _on(c.free_holds), c.needs_holds),
+    Act("save-pose", "Pose", "Save the pose on the shelf", "S", "plus", _on(pose_shelf.save), c.needs_parts),
+    Act(
+        "mirror-pose",
+        "Pose",
+        "Mirror the pose",
+        "Shift+M",
+        "rig-mirror",
+        _on(pose_shelf.mirror),
+        c.needs_pose,
+    ),
+    Act("copy-pose", "Pose", "Copy the pose", "Ctrl+C", "rig-copy", _on(pose_shelf.copy), c.needs_parts),
+    Act(
+        "paste-pose",
+        "Pose",
+        "Paste the pose",
+        "Ctrl+V",
+        "rig-copy-linked",
+        _on(pose_shelf.paste),
+        c.needs_parts,
+    ),
+    Act(
+        "reset-branch",
+        "Pose",
+        "Reset the branch",
+        "Ctrl+R",
+        "rotate-ccw",
+        _on(c.reset_branch),
+        c.needs_chosen_joints,
+    ),
     Act(
         "reset",
-        "Rig",
+        "Pose",
         "Reset selected",
         "R",
         "rotate-ccw",
@@ -540,10 +573,12 @@ ACTIONS: tuple[Act, ...] = (
         c.needs_selection,
         "Rehearse",
     ),
-    Act("reset-all", "Rig", "Reset all", "Shift+R", "rotate-ccw", _on(c.reset_all), c.needs_pose, "Rehearse"),
+    Act(
+        "reset-all", "Pose", "Reset all", "Shift+R", "rotate-ccw", _on(c.reset_all), c.needs_pose, "Rehearse"
+    ),
     Act(
         "make-rest",
-        "Rig",
+        "Pose",
         "Make this pose the rest",
         "",
         "rig-hand",
@@ -570,9 +605,10 @@ ACTIONS: tuple[Act, ...] = (
     Act("clear-guides", "View", "Clear guides", "", "x", _on(a.clear_guides), a.needs_guides),
     Act("cords", "View", "All cords", "Shift+C", "rig-cord", _view("cords"), view="cords"),
     Act("diagram", "View", "Family as a diagram", "Ctrl+G", "rig-family", lambda w: w.show_diagram()),
+    Act("show", "View", "Show to others", "F11", "maximize", lambda w: w.show_alone()),
     Act("layout", "View", "Reset layout", "", "layers", lambda w: w.reset_layout()),
     Act("findings", "Help", "Findings", "Ctrl+E", "lightbulb", lambda w: w.show_findings()),
     Act("find", "Help", "Find a command…", "Ctrl+K", "search", lambda w: w.show_finder()),
     Act("about", "Help", "About Umbrite", "", "circle-help", lambda w: w.show_about()),
 )
-MENUS = ("File", "Edit", "Stations", "Art", "Rig", "Bones", "Controls", "View", "Help")
+MENUS = ("File", "Edit", "Stations", "Art", "Rig", "Bones", "Controls", "Pose", "View", "Help")

@@ -343,15 +343,7 @@ class Board(QWidget):
         if key == Qt.Key.Key_Escape:
             if self.cancel():
                 return
-            if self.session.boning.chain is not None or self.session.boning.card is not None:
-                boning.end_chain(self.session)
-            elif self.session.pin is not None:
-                self.session.pin = None
-                self.update()
-            elif (pencilled := self._pencilled()) is not None:
-                pencilled[1](self.session)
-            else:
-                self.session.select([])
+            self._escape(event)
         elif key in {Qt.Key.Key_Return, Qt.Key.Key_Enter} and (pencilled := self._pencilled()) is not None:
             take = pencilled[0]
             self._guarded(lambda: take(self.session))
@@ -367,6 +359,20 @@ class Board(QWidget):
         elif key == Qt.Key.Key_Space:
             self._space = True
             self.setCursor(Qt.CursorShape.OpenHandCursor)
+        else:
+            super().keyPressEvent(event)
+
+    def _escape(self, event: QKeyEvent) -> None:
+        """One thing after the other: a chain of bones, a pin, pencilled things, the selection; else it is the window's."""
+        if self.session.boning.chain is not None or self.session.boning.card is not None:
+            boning.end_chain(self.session)
+        elif self.session.pin is not None:
+            self.session.pin = None
+            self.update()
+        elif (pencilled := self._pencilled()) is not None:
+            pencilled[1](self.session)
+        elif self.session.selection:
+            self.session.select([])
         else:
             super().keyPressEvent(event)
 

@@ -196,6 +196,7 @@ class BoardFrame(QWidget):
     def __init__(self, session: Session, welcome: list[QAction], parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.session = session
+        self.alone = False
         self.board = Board(session, self)
         self.tools = ToolRow(self.board)
         self.welcome = Welcome(welcome, self.board)
@@ -218,10 +219,16 @@ class BoardFrame(QWidget):
         self.tools.show_actions(actions)
         self.arrange()
 
+    def show_alone(self, *, on: bool) -> None:
+        """Nothing but the board, or the tools and hints again."""
+        self.alone = on
+        self.hints.setVisible(not on)
+        self.arrange()
+
     def arrange(self) -> None:
         empty = not self.session.puppet.parts
         self.welcome.setVisible(empty)
-        self.tools.setVisible(not empty)
+        self.tools.setVisible(not empty and not self.alone)
         self.tools.fit(self.board.width() - 24)
         self.tools.move(12, 10)
         self.found.setGeometry(12, self.board.height() - 178, self.board.width() - 24, 168)

@@ -344,3 +344,23 @@ def hang_from(session: Session, keys: Sequence[str], parent: str | None) -> None
     after = set_parent(puppet, joints, parent)
     where = f"from {puppet.joints[parent].name}" if parent is not None else "from nothing"
     session.edit(f"Hang {label_of(session, joints)} {where}", puppet=after)
+
+
+def reset_branch(session: Session) -> None:
+    """Put the selected joints back to rest, with all that they carry and what their limbs reach for."""
+    puppet = session.puppet
+    keys = {k for key in session.selected("j") for k in branch(puppet, key)}
+    limbs = [key for key, limb in puppet.limbs.items() if keys & {*limb.joints, limb.end}]
+    keys |= {*limbs, *(puppet.limbs[key].target for key in limbs)}
+    session.edit(
+        f"Reset the branch of {label_of(session, session.selected('j'))}", pose=without(session.pose, keys)
+    )
+
+
+def needs_holds(session: Session) -> str:
+    return "" if session.holds else "No point is held. Take Whole body and click on the art to hold it there."
+
+
+def free_holds(session: Session) -> None:
+    session.holds = ()
+    session.view_changed.emit()

@@ -14,6 +14,7 @@ from umbrite.desk.history import History, State
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
+from umbrite.motion.whole_body import HoldPoint
 from umbrite.paint.pictures import Pictures
 from umbrite.rig.change import exists
 from umbrite.rig.findings import Finding, findings
@@ -81,6 +82,7 @@ class Session(QObject):
         self.solo: frozenset[str] = frozenset()
         self.swept: tuple[Any, ...] = ()  # ghosts of the last sway, until the next press
         self.pin: complex | None = None  # a pivot for one turn only, on the board
+        self.holds: tuple[HoldPoint, ...] = ()  # points that stay while the whole body is dragged
         self.flashing: frozenset[str] = frozenset()
         self._fan: Mapping[str, complex] = {}
         self.proposals: tuple[Proposal, ...] = ()
@@ -194,6 +196,7 @@ class Session(QObject):
         )
         if left != self.proposals:
             self.propose(left)
+        self.holds = tuple(hold for hold in self.holds if hold.joint in self.puppet.joints)
         if any(key is not None and key not in self.puppet.joints for key in self.boning[:2]):
             self.set_boning(Boning())
         if any(found.joint not in self.puppet.joints for found in self.found_limits):
@@ -296,7 +299,7 @@ class Session(QObject):
             self.history.mark_saved()
         self._plan = None
         self._fan, self.solo = {}, frozenset()
-        self.pin, self.swept = None, ()
+        self.pin, self.swept, self.holds = None, (), ()
         self.views = {**self.views, "fan": False, "solo": False}
         self._to_now()
         self.selection_changed.emit()

@@ -10,7 +10,7 @@ from umbrite.desk import boning, controlling, proposing
 from umbrite.desk.camera import Camera
 from umbrite.desk.control_places import is_valued
 from umbrite.desk.gestures import boning as bone_gestures
-from umbrite.desk.gestures import building, rehearsing
+from umbrite.desk.gestures import building, rehearsing, whole_body
 from umbrite.desk.gestures.base import Gesture, Pointer
 from umbrite.desk.handles import Handle, bone_at, handle_at
 from umbrite.desk.part_frame import frame_of
@@ -328,8 +328,14 @@ def _on_control(session: Session, camera: Camera, pointer: Pointer, handle: Hand
 def _in_rehearse(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
     if pointer.ctrl:
         return _with_pin(session, pointer, spot)
-    if spot.handle is not None:
+    if spot.handle is not None and session.tool != "body":
         return _on_control(session, camera, pointer, spot.handle)
+    if session.tool == "body" and spot.under and not session.puppet.controls_only:
+        held = session.puppet.parts[spot.under[0]].joint
+        return Press(
+            lambda: whole_body.drag_body(session, held, pointer.at),
+            lambda: whole_body.switch_hold(session, held, pointer.at, camera.zoom),
+        )
     picked = _pick(session, spot, pointer, joints=True)
     if not spot.under:
         return picked

@@ -21,12 +21,13 @@ from umbrite.desk.family_panel import FamilyPanel
 from umbrite.desk.file_desk import FileDesk
 from umbrite.desk.finder import Finder
 from umbrite.desk.findings_list import FindingsList
+from umbrite.desk.pose_shelf import PoseShelf
 from umbrite.desk.session import Session
 from umbrite.desk.strip import Strip
 from umbrite.rig.errors import UmbriteError
 
 ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
-LAYOUT = 3  # raised when docks change, so that old layouts are not taken over
+LAYOUT = 4  # raised when docks change, so that old layouts are not taken over
 
 
 class Window(QMainWindow):
@@ -38,6 +39,7 @@ class Window(QMainWindow):
         self.dialogs = dialogs or Dialogs(self)
         self.files: FileDesk = FileDesk(session, self.dialogs)
         self.outside = OutsideEditor(session, self.files.exchange, self)
+        self.alone = False  # whether only the puppet is shown
         self.actions_by_id = {act.id: self._action(act) for act in ACTIONS}
         self.frame = BoardFrame(session, [self.actions_by_id[key] for key in ("open", "demo-art", "demo")])
         self.board: Board = self.frame.board
@@ -45,6 +47,7 @@ class Window(QMainWindow):
         self.family = FamilyPanel(session)
         self.diagram = FamilyDiagram(session)
         self.controls_panel = ControlsPanel(session)
+        self.shelf = PoseShelf(session)
         self.depth_rail = DepthRail(session)
         self.details = Details(session)
         self.findings_list = FindingsList(session, self)
@@ -96,12 +99,17 @@ class Window(QMainWindow):
                 }:
                     menu.addSeparator()
                 menu.addAction(self.actions_by_id[act.id])
-        strip_bar = self.addToolBar("Stations")
+        self.strip_bar = strip_bar = self.addToolBar("Stations")
         strip_bar.setObjectName("stations")
         strip_bar.setMovable(False)
         strip_bar.setContextMenuPolicy(Qt.ContextMenuPolicy.PreventContextMenu)
         strip_bar.addWidget(self.strip)
         strip_bar.setStyleSheet("QToolBar { border: none; padding: 0; background: #EDE4D3; }")
+        for corner, area in (
+            (Qt.Corner.BottomLeftCorner, Qt.DockWidgetArea.LeftDockWidgetArea),
+            (Qt.Corner.BottomRightCorner, Qt.DockWidgetArea.RightDockWidgetArea),
+        ):
+            self.setCorner(corner, area)
         self.docks = {
             name: self._dock(name, widget, area)
             for name, widget, area in (
@@ -110,6 +118,7 @@ class Window(QMainWindow):
                 ("Controls", self.controls_panel, Qt.DockWidgetArea.LeftDockWidgetArea),
                 ("Depth", self.depth_rail, Qt.DockWidgetArea.RightDockWidgetArea),
                 ("Details", self.details, Qt.DockWidgetArea.RightDockWidgetArea),
+                ("Poses", self.shelf, Qt.DockWidgetArea.BottomDockWidgetArea),
             )
         }
         self.tabifyDockWidget(self.docks["Family"], self.docks["Diagram"])
@@ -121,6 +130,7 @@ class Window(QMainWindow):
             Qt.Orientation.Horizontal,
         )
         self.resizeDocks([self.docks["Depth"], self.docks["Details"]], [270, 380], Qt.Orientation.Vertical)
+        self.resizeDocks([self.docks["Poses"]], [120], Qt.Orientation.Vertical)
 
     def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
         dock = QDockWidget(name, self)
@@ -163,6 +173,7 @@ class Window(QMainWindow):
     def _on_station(self) -> None:
         row = [self.actions_by_id[act.id] for act in ACTIONS if act.row == self.session.station]
         self.frame.show_tools(row)
+        self.docks["Poses"].setVisible(self.session.rehearsing and not self.alone)
         self._refresh_actions()
 
     def _refresh_actions(self) -> None:
@@ -213,6 +224,36 @@ class Window(QMainWindow):
         shown = not self.controls_panel.visibleRegion().isEmpty()
         self.docks["Family" if shown else "Controls"].raise_()
 
+    def show_alone(self) -> None:
+        """Show the puppet alone on the whole screen, or everything again."""
+        self.alone = not self.alone
+        if self.alone:
+            self._before_alone = (
+                self.saveState(LAYOUT),
+                self.isFullScreen(),
+                self.session.station,
+                self.session.views["bare"],
+            )
+            self.session.go_to("Rehearse")
+            self.session.set_view("bare", on=True)
+        for dock in self.docks.values():
+            dock.setVisible(not self.alone)
+        self.menuBar().setVisible(not self.alone)
+        self.strip_bar.setVisible(not self.alone)
+        self.frame.show_alone(on=self.alone)
+        if self.alone:
+            self.showFullScreen()
+        else:
+            layout, full, station, bare = self._before_alone
+            self.restoreState(layout, LAYOUT)
+            if not full:
+                self.showNormal()
+            self.session.set_view("bare", on=bare)
+            self.session.go_to(station)
+            self._on_station()
+        self.board.setFocus()
+        self.board.fit_all()
+
     def edit_name(self) -> None:
         self.family.tree.edit_name(self.session.selection[0])
 
@@ -247,6 +288,9 @@ class Window(QMainWindow):
     # Keys and the end
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Escape and self.alone:
+            self.show_alone()
+            return
         step = ARROWS.get(Qt.Key(event.key()))
         typing = isinstance(QApplication.focusWidget(), QLineEdit)
         if step is not None and not typing and self.board.hasFocus():

@@ -62,6 +62,9 @@ def _references(puppet: Puppet) -> Iterator[str]:
 
 
 def _links(puppet: Puppet) -> Iterator[str]:
+    names = [saved.name for saved in puppet.poses]
+    if len(set(names)) != len(names) or not all(names):
+        yield "two poses on the shelf have the same name, or one has none"
     try:
         link_order(puppet)
     except RigError as error:

@@ -82,7 +82,7 @@ def _one(
             paint_master_points(painter, camera.point(horn), camera.point(bead), strength)
     painter.setOpacity(strength)
     if control.label:
-        _label(painter, at + QPointF(0, size * 0.5 + 12), control.label)
+        marks.small_label(painter, at + QPointF(0, size * 0.5 + 12), control.label)
     if control.locked:
         _padlock(painter, at + QPointF(size * 0.42, -size * 0.42))
 
@@ -131,18 +131,6 @@ def _cells(painter: QPainter, session: Session, camera: Camera, key: str, *, lit
             painter.setPen(marks.pen(look.INK, 2.0))
             corner = inner.bottomRight() - QPointF(12, 9)
             painter.drawPolyline([corner, corner + QPointF(3, 4), corner + QPointF(9, -4)])
-
-
-def _label(painter: QPainter, middle: QPointF, text: str) -> None:
-    painter.setFont(look.font(9.5))
-    metrics = painter.fontMetrics()
-    wide = metrics.horizontalAdvance(text) + 10
-    box = QRectF(middle.x() - wide / 2, middle.y() - 8, wide, 16)
-    painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(look.with_alpha(look.PAPER, 220))
-    painter.drawRoundedRect(box, 4, 4)
-    painter.setPen(look.INK)
-    painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
 
 
 def _padlock(painter: QPainter, at: QPointF) -> None:

@@ -151,6 +151,30 @@ def pin(painter: QPainter, at: QPointF) -> None:
     painter.drawEllipse(at + QPointF(10, -23), 5.5, 5.5)
 
 
+def nail(painter: QPainter, at: QPointF) -> None:
+    """A point that is held: a nail's head with a cross."""
+    painter.setPen(pen(look.PAPER, 5))
+    painter.setBrush(look.TEAL)
+    painter.drawEllipse(at, 8, 8)
+    painter.setPen(pen(look.INK, 1.8))
+    painter.drawEllipse(at, 8, 8)
+    painter.setPen(pen(look.PAPER, 2))
+    painter.drawLine(at - QPointF(4, 0), at + QPointF(4, 0))
+    painter.drawLine(at - QPointF(0, 4), at + QPointF(0, 4))
+
+
+def small_label(painter: QPainter, middle: QPointF, text: str) -> None:
+    """A few words on paper, centred."""
+    painter.setFont(look.font(9.5))
+    wide = painter.fontMetrics().horizontalAdvance(text) + 10
+    box = QRectF(middle.x() - wide / 2, middle.y() - 8, wide, 16)
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(look.with_alpha(look.PAPER, 225))
+    painter.drawRoundedRect(box, 4, 4)
+    painter.setPen(look.INK)
+    painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+
+
 def pencil_cord(painter: QPainter, start: QPointF, end: QPointF) -> None:
     """A proposed link: a thin broken pencil line with an arrow's head where it would hang."""
     painter.setBrush(Qt.BrushStyle.NoBrush)

@@ -56,6 +56,10 @@ def paint(painter: QPainter, scene: Scene) -> None:
         )
     if station in {"Parts", "Pivots"} and scene.session.views["rulers"]:
         rulers.paint_rulers(painter, scene.camera, scene.size)
+    if station == "Rehearse" and not scene.session.views["bare"]:
+        for hold in scene.session.holds:
+            place = complex(scene.session.placed.joint_map(hold.joint)(hold.at))
+            marks.nail(painter, scene.camera.point(place))
     if scene.session.pin is not None:
         marks.pin(painter, scene.camera.point(scene.session.pin))
     _feedback(painter, scene)
@@ -228,14 +232,17 @@ def _fans(painter: QPainter, scene: Scene) -> None:
 def _unreached(painter: QPainter, scene: Scene) -> None:
     """A thin cord from the tip of a limb to its target where it can't reach it; a glow where a limit is reached."""
     session, camera = scene.session, scene.camera
-    for i, limb in enumerate(session.puppet.limbs.values()):
+    for i, (key, limb) in enumerate(session.puppet.limbs.items()):
         points = limb_points(session, limb)
-        if session.placed.limbs.distance[0, i] > 0.5:
+        by_target = session.shown_pose.get(f"{key}.blend", 0.0) < 0.5
+        if by_target and session.placed.limbs.distance[0, i] > 0.5:
             painter.setPen(marks.pen(look.PAPER, 4))
             ends = camera.point(points[-1]), camera.point(session.placed.pivot(limb.target))
             painter.drawLine(*ends)
             painter.setPen(marks.pen(look.BRICK, 1.8, Qt.PenStyle.DashLine))
             painter.drawLine(*ends)
+            words = f"{session.placed.limbs.distance[0, i]:.0f} px"
+            marks.small_label(painter, (ends[0] + ends[1]) / 2, words)
     if not scene.feedback.readout:
         return
     for key, joint in session.puppet.joints.items():

@@ -1,0 +1,129 @@
+"""The pose shelf: poses kept by name in the puppet, applied, blended, mirrored, and carried to other puppets by names.
+
+The clean pose needs no place on the shelf: it is the pose without channels, always there.
+"""
+
+import math
+from collections.abc import Collection, Mapping
+
+from msgspec.structs import replace
+
+from umbrite.rig.errors import RigError
+from umbrite.rig.model import Pose, Puppet, SavedPose
+from umbrite.rig.names import swapped, unique
+from umbrite.rig.poses import CONTROL_CHANNELS, JOINT_CHANNELS, LIMB_CHANNELS, known_only, with_values
+
+CLEAN = "Clean"
+TURNED = frozenset({"turn", "x", "skew"})  # what changes its sign in a mirror
+
+
+def save_pose(puppet: Puppet, name: str, pose: Pose) -> Puppet:
+    """Put a pose on the shelf, under a name that is not taken."""
+    name = unique(" ".join(name.split()) or "Pose", [CLEAN, *(saved.name for saved in puppet.poses)])
+    return replace(puppet, poses=(*puppet.poses, SavedPose(name, dict(known_only(pose, puppet)))))
+
+
+def get_pose(puppet: Puppet, name: str) -> SavedPose:
+    """A pose of the shelf by its name; the clean pose is always there."""
+    if name == CLEAN:
+        return SavedPose(CLEAN)
+    for saved in puppet.poses:
+        if saved.name == name:
+            return saved
+    known = ", ".join([CLEAN, *(saved.name for saved in puppet.poses)])
+    raise RigError(f"There is no pose named {name!r} on the shelf. It has: {known}.")
+
+
+def rename_pose(puppet: Puppet, name: str, to: str) -> Puppet:
+    to = " ".join(to.split())
+    if name == CLEAN:
+        raise RigError("The clean pose keeps its name. Save a pose of your own beside it.")
+    if not to:
+        raise RigError("A pose needs a name; it keeps the one it has.")
+    if to != name and to in {CLEAN, *(saved.name for saved in puppet.poses)}:
+        raise RigError(f"{to} is the name of another pose. Choose a different one.")
+    get_pose(puppet, name)
+    return replace(puppet, poses=tuple(replace(p, name=to) if p.name == name else p for p in puppet.poses))
+
+
+def delete_pose(puppet: Puppet, name: str) -> Puppet:
+    if name == CLEAN:
+        raise RigError("The clean pose is always there and can't be deleted.")
+    get_pose(puppet, name)
+    return replace(puppet, poses=tuple(p for p in puppet.poses if p.name != name))
+
+
+def blended(pose: Pose, other: Pose, share: float, only: Collection[str] | None = None) -> Pose:
+    """A pose on the way to another: 0 is the one, 1 the other; `only` the channels of these ids, the rest stays."""
+    names = {*pose, *other}
+    if only is not None:
+        names = {name for name in names if name.partition(".")[0] in only}
+    if share in {0.0, 1.0}:
+        source = other if share else pose
+        return with_values(pose, {name: source.get(name, 0.0) for name in names})
+    return with_values(pose, {n: (1 - share) * pose.get(n, 0.0) + share * other.get(n, 0.0) for n in names})
+
+
+def mirrored(puppet: Puppet, pose: Pose) -> Pose:
+    """The pose with the sides exchanged by name.
+
+    In a figure seen from the side near and far limbs bend to the same side, and they change places only; in one seen from the
+    front they bend against each other, and everything is turned round too.
+    """
+    names = {
+        item.name: key
+        for items in (puppet.joints, puppet.limbs, puppet.controls)
+        for key, item in items.items()
+    }
+    front = _from_the_front(puppet)
+    found = {}
+    for channel, number in pose.items():
+        key, _, what = channel.partition(".")
+        item = puppet.joints.get(key) or puppet.limbs.get(key) or puppet.controls.get(key)
+        if item is None:
+            continue
+        other = names.get(swapped(item.name), key)
+        same_kind = other[0] == key[0]
+        found[f"{other if same_kind else key}.{what}"] = -number if front and what in TURNED else number
+    return with_values({}, found)
+
+
+def _from_the_front(puppet: Puppet) -> bool:
+    limbs = {limb.name: limb for limb in puppet.limbs.values()}
+    pairs = [
+        (limb, limbs[swapped(name)])
+        for name, limb in limbs.items()
+        if swapped(name) in limbs and swapped(name) != name
+    ]
+    return bool(pairs) and sum(one.bend != other.bend for one, other in pairs) * 2 > len(pairs)
+
+
+def by_names(puppet: Puppet, pose: Pose) -> dict[str, float]:
+    """A pose with names in the place of ids, for other puppets and for the clipboard."""
+    found = {}
+    for channel, number in known_only(pose, puppet).items():
+        key, _, what = channel.partition(".")
+        kind = {"j": "joint", "l": "limb", "c": "control"}[key[0]]
+        item = puppet.joints.get(key) or puppet.limbs.get(key) or puppet.controls[key]
+        found[f"{kind}/{item.name}/{what}"] = number
+    return found
+
+
+def from_names(puppet: Puppet, channels: Mapping[str, float]) -> tuple[Pose, list[str]]:
+    """A pose of this puppet from names, and the names that it does not have."""
+    keys = {("joint", j.name): k for k, j in puppet.joints.items()}
+    keys |= {("limb", item.name): k for k, item in puppet.limbs.items()}
+    keys |= {("control", c.name): k for k, c in puppet.controls.items()}
+    known = {"joint": JOINT_CHANNELS, "limb": LIMB_CHANNELS, "control": CONTROL_CHANNELS}
+    found, missing = {}, []
+    for channel, number in channels.items():
+        kind, _, rest = channel.partition("/")
+        name, _, what = rest.rpartition("/")
+        key = keys.get((kind, name))
+        if not isinstance(number, (int, float)) or not math.isfinite(number) or abs(number) > 1e7:
+            raise RigError(f"The pose holds no plain number for {name}; nothing was pasted.")
+        if key is None or what not in known.get(kind, ()):
+            missing.append(name or channel)
+        else:
+            found[f"{key}.{what}"] = float(number)
+    return with_values({}, found), list(dict.fromkeys(missing))

@@ -1,0 +1,157 @@
+"""Rehearse: the pose shelf, the whole body with hold points, resets, and views for looking."""
+
+from collections.abc import Callable
+
+import pytest
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtGui import QGuiApplication
+from pytestqt.qtbot import QtBot
+
+from demo_puppet import ASSETS, control, joint
+from desk.conftest import Hand
+from desk.test_rehearsing import at, grip
+from umbrite.desk.pose_shelf import PoseCard
+from umbrite.desk.window import Window
+
+Act = Callable[[str], None]
+LEFT = Qt.MouseButton.LeftButton
+
+
+def card(window: Window, name: str) -> PoseCard:
+    return next(c for c in window.shelf.cards if c.name == name)
+
+
+@pytest.fixture
+def waving(wick_window: Window, hand: Hand, act: Act) -> Window:
+    """Wick with one pose on the shelf, at rest again."""
+    hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 30 - 200j)
+    hand.drag(grip(wick_window, "Body"), grip(wick_window, "Body") + 40j)
+    act("save-pose")
+    act("reset-all")
+    return wick_window
+
+
+def test_poses_are_saved_as_thumbnails_applied_and_undone(waving: Window, qtbot: QtBot) -> None:
+    assert [c.name for c in waving.shelf.cards] == ["Clean", "Pose 1"]
+    saved = waving.session.puppet.poses[0].channels
+    qtbot.mouseClick(card(waving, "Pose 1"), LEFT)
+    assert waving.session.pose == saved
+    qtbot.mouseClick(card(waving, "Clean"), LEFT)
+    assert waving.session.pose == {}
+    waving.session.undo()
+    assert waving.session.pose == saved
+
+
+def test_a_drag_across_blends_and_settles_as_one_step(waving: Window, qtbot: QtBot) -> None:
+    shown = card(waving, "Pose 1")
+    target = next(iter(shown.pose))
+    qtbot.mousePress(shown, LEFT, pos=QPoint(5, 30))
+    qtbot.mouseMove(shown, QPoint(50, 30))
+    assert waving.session.pose[target] == pytest.approx(shown.pose[target] / 2)
+    qtbot.mouseRelease(shown, LEFT, pos=QPoint(50, 30))
+    assert waving.session.history.undo_name == "Blend 50% to Pose 1"
+    waving.session.undo()
+    assert waving.session.pose == {}
+
+
+def test_only_the_selected_takes_up_a_pose(waving: Window, qtbot: QtBot) -> None:
+    session = waving.session
+    session.select([control(session.puppet, "Far hand")])
+    waving.shelf.only.setChecked(True)
+    qtbot.mouseClick(card(waving, "Pose 1"), LEFT)
+    moves = session.puppet.controls[control(session.puppet, "Far hand")].moves
+    assert {name.partition(".")[0] for name in session.pose} == {moves}
+
+
+def test_poses_are_named_deleted_and_the_clean_one_stays(waving: Window, qtbot: QtBot) -> None:
+    shelf = waving.shelf
+    qtbot.mouseDClick(card(waving, "Pose 1"), LEFT)
+    assert shelf.name_line.isVisible()
+    qtbot.keyClicks(shelf.name_line, "Hello")
+    qtbot.keyClick(shelf.name_line, Qt.Key.Key_Return)
+    assert [c.name for c in shelf.cards] == ["Clean", "Hello"]
+    menu = shelf.menu_for(card(waving, "Hello"))
+    next(action for action in menu.actions() if action.text() == "Delete").trigger()
+    assert [c.name for c in shelf.cards] == ["Clean"]
+    assert [a.text() for a in shelf.menu_for(card(waving, "Clean")).actions()] == ["Apply"]
+    shelf.edit_name(card(waving, "Clean"))
+    assert not shelf.name_line.isVisible()
+
+
+def test_a_pose_is_mirrored_and_copied_to_another_puppet_by_name(
+    waving: Window, act: Act, qtbot: QtBot
+) -> None:
+    session = waving.session
+    session.edit(
+        "Turn",
+        pose={f"{joint(session.puppet, 'Head')}.turn": 0.2, f"{joint(session.puppet, 'Cap')}.turn": 0.1},
+    )
+    act("copy-pose")
+    waving.shelf.buttons["Mirror"].click()
+    assert session.history.undo_name in {"Mirror the pose", "Turn"}
+    waving.files.open(ASSETS / "bramble.umbrite")
+    act("paste-pose")
+    assert session.pose == {f"{joint(session.puppet, 'Head')}.turn": 0.2}
+    assert "has no Cap" in waving.frame.hints.message
+    QGuiApplication.clipboard().setText("[1, 2")
+    before = session.pose
+    act("paste-pose")
+    assert "no pose on the clipboard" in waving.frame.hints.message
+    assert session.pose == before
+
+
+def test_the_whole_body_gives_way_and_the_feet_stay(wick_window: Window, hand: Hand, act: Act) -> None:
+    act("body")
+    feet = [at(wick_window, name) for name in ("Near foot", "Far foot")]
+    start = at(wick_window, "Near hand")
+    hand.drag(start, start - 80 + 160j, steps=8)
+    assert at(wick_window, "Near hand") == pytest.approx(start - 80 + 160j, abs=3)
+    assert [at(wick_window, name) for name in ("Near foot", "Far foot")] == pytest.approx(feet, abs=0.5)
+    assert wick_window.session.history.undo_name == "Drag the body by Near hand"
+
+
+def test_hold_points_are_set_and_taken_away_by_clicks(wick_window: Window, hand: Hand, act: Act) -> None:
+    session = wick_window.session
+    act("body")
+    head = at(wick_window, "Head") - 60j
+    hand.click(head)
+    assert [hold.joint for hold in session.holds] == [joint(session.puppet, "Head")]
+    start = at(wick_window, "Near hand")
+    hand.drag(start, start - 60 - 40j, steps=8)
+    hold = session.holds[0]
+    assert complex(session.placed.joint_map(hold.joint)(hold.at)) == pytest.approx(head, abs=1)
+    hand.click(head)
+    assert session.holds == ()
+    assert not wick_window.actions_by_id["free-holds"].isEnabled()
+
+
+def test_a_branch_is_reset_and_the_rest_stays(wick_window: Window, hand: Hand, act: Act) -> None:
+    session = wick_window.session
+    hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 90j)
+    hand.drag(grip(wick_window, "Near foot"), grip(wick_window, "Near foot") - 60j)
+    session.select([joint(session.puppet, "Trunk")])
+    act("reset-branch")
+    moves = session.puppet.controls[control(session.puppet, "Near foot")].moves
+    assert {name.partition(".")[0] for name in session.pose} == {moves}
+
+
+def test_art_only_controls_only_and_the_puppet_alone(
+    wick_window: Window, hand: Hand, act: Act, qtbot: QtBot
+) -> None:
+    place = grip(wick_window, "Far hand")
+    act("bare")
+    hand.hover(place)
+    assert wick_window.board.hover is None
+    act("bare")
+    plain = wick_window.board.grab().toImage()
+    act("skeleton")
+    assert wick_window.board.grab().toImage() != plain
+    act("skeleton")
+    act("show")
+    assert wick_window.isFullScreen()
+    assert not wick_window.menuBar().isVisible()
+    assert not wick_window.docks["Family"].isVisible()
+    qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)
+    assert wick_window.menuBar().isVisible()
+    assert wick_window.docks["Family"].isVisible()
+    assert not wick_window.session.views["bare"]
