@@ -5,12 +5,14 @@ from pathlib import Path
 
 import numpy as np
 import pytest
+from msgspec.structs import replace
 from PIL import Image
 
 from demo_puppet import ASSETS, wick
 from umbrite.cli import main
 from umbrite.files.package import load, save
 from umbrite.rig.change import change
+from umbrite.rig.limits import set_limit
 from umbrite.rig.model import Point
 
 WICK = str(ASSETS / "wick.umbrite")
@@ -116,3 +118,51 @@ def test_joints_proposes_a_parent_and_a_pivot_for_every_part_but_one(
     code, out, _ = run(capsys, "joints", ORA)
     assert code == 0
     assert "24 joints proposed for 25 parts." in out
+
+
+def test_a_folder_is_checked_file_by_file(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    for name in ("wick", "inkpot"):
+        save(tmp_path / f"{name}.umbrite", load(ASSETS / f"{name}.umbrite"))
+    code, out, _ = run(capsys, "check", str(tmp_path), "--json")
+    assert (code, json.loads(out)) == (0, {"inkpot.umbrite": [], "wick.umbrite": []})
+    (tmp_path / "broken.umbrite").write_bytes(b"no package")
+    code, out, err = run(capsys, "check", str(tmp_path))
+    assert code == 2
+    assert "broken.umbrite" in err
+    assert "wick.umbrite:" in out
+    code, _, err = run(capsys, "check", str(tmp_path / "nothing"))
+    assert code == 2
+
+
+@pytest.mark.parametrize("ending", ["png", "pdf", "tiff"])
+def test_the_workout_writes_a_contact_sheet(
+    ending: str, tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    package = load(ASSETS / "bramble.umbrite")
+    few = {
+        key: item
+        for key, item in package.puppet.controls.items()
+        if item.name in {"Near hind foot", "Master"}
+    }
+    tail = next(key for key, item in package.puppet.joints.items() if item.name == "Tail")
+    bad = set_limit(replace(package.puppet, controls=few), tail, -1.6, 1.6)
+    save(tmp_path / "bad.umbrite", replace(package, puppet=bad))
+    code, out, _ = run(
+        capsys,
+        "workout",
+        str(tmp_path / "bad.umbrite"),
+        "--json",
+        "--sheet",
+        str(tmp_path / f"sheet.{ending}"),
+    )
+    report = json.loads(out)
+    assert code == 0
+    assert any(f["code"] == "gap" and f["where"] == "Tail" for f in report["findings"])
+    assert {line["moving"] for line in report["runs"]} >= {"Master", "Tail"}
+    data = (tmp_path / f"sheet.{ending}").read_bytes()
+    assert data.startswith({"png": b"\x89PNG", "pdf": b"%PDF", "tiff": b"II*"}[ending])
+    code, _, err = run(
+        capsys, "workout", str(tmp_path / "bad.umbrite"), "--sheet", str(tmp_path / "sheet.doc")
+    )
+    assert code == 2
+    assert ".png, .pdf or .tiff" in err

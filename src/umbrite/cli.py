@@ -2,6 +2,7 @@
 
 import argparse
 import json
+import math
 import sys
 from collections.abc import Sequence
 from pathlib import Path
@@ -19,12 +20,14 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
 from umbrite.rig.angles import from_shown
+from umbrite.rig.controls import VALUED, span_of
 from umbrite.rig.errors import RigError, UmbriteError
-from umbrite.rig.findings import findings
+from umbrite.rig.findings import Finding, findings
 from umbrite.rig.model import Control, Pose
-from umbrite.rig.poses import with_values
+from umbrite.rig.poses import known_only, with_values
+from umbrite.rig.shelf import get_pose
 
-COMMANDS = ("pose", "check", "joints", "limits", "convert", "schema")
+COMMANDS = ("pose", "check", "workout", "joints", "limits", "convert", "schema")
 
 
 def main(argv: Sequence[str] | None = None) -> int:
@@ -54,12 +57,20 @@ def _parser() -> argparse.ArgumentParser:
     pose.add_argument("file", type=Path, metavar="FILE")
     pose.add_argument("--set", action="append", nargs="+", default=[], metavar="CONTROL=VALUES")
     pose.add_argument("--json", metavar="OUT", help="a file, or - for standard output")
+    pose.add_argument("--pose", metavar="NAME", help="a pose of the shelf; Clean is always there")
     pose.add_argument("--png", type=Path, metavar="OUT")
+    for ending in ("svg", "ora", "csv"):
+        pose.add_argument(f"--{ending}", type=Path, metavar="OUT")
     pose.set_defaults(does=_pose)
-    check = commands.add_parser("check", help="what the checks notice about a puppet")
-    check.add_argument("file", type=Path, metavar="FILE")
+    check = commands.add_parser("check", help="what the checks notice about a puppet, or all of a folder")
+    check.add_argument("file", type=Path, metavar="FILE_OR_FOLDER")
     check.add_argument("--json", action="store_true")
     check.set_defaults(does=_check)
+    work = commands.add_parser("workout", help="run everything through its range and look for faults")
+    work.add_argument("file", type=Path, metavar="FILE")
+    work.add_argument("--json", action="store_true")
+    work.add_argument("--sheet", type=Path, metavar="OUT", help="the contact sheet, .png, .pdf or .tiff")
+    work.set_defaults(does=_workout)
     joints = commands.add_parser("joints", help="the pivots and parents that the art suggests")
     joints.add_argument("file", type=Path, metavar="ART_OR_FILE")
     joints.add_argument("--json", action="store_true")
@@ -70,7 +81,9 @@ def _parser() -> argparse.ArgumentParser:
     limits.add_argument("file", type=Path, metavar="FILE")
     limits.add_argument("--json", action="store_true")
     limits.set_defaults(does=_limits)
-    convert = commands.add_parser("convert", help="layered art or pictures to a puppet, a puppet to PNG")
+    convert = commands.add_parser(
+        "convert", help="art to a puppet, a puppet's pose to PNG, SVG, OpenRaster, CSV or JSON"
+    )
     convert.add_argument("input", type=Path, metavar="IN")
     convert.add_argument("output", type=Path, metavar="OUT")
     convert.set_defaults(does=_convert)
@@ -81,21 +94,36 @@ def _parser() -> argparse.ArgumentParser:
 def _pose(arguments: argparse.Namespace) -> int:
     package = open_any(arguments.file)
     plan = compile_plan(package.puppet)
-    pose = package.pose
+    pose = package.pose if arguments.pose is None else _saved(package, arguments.pose)
     for setting in [word for words in arguments.set for word in words]:
         pose = _set(package, pose, setting)
     placed = evaluate(plan, pose)
-    if arguments.json or not arguments.png:
+    outs = {ending: getattr(arguments, ending) for ending in ("png", "svg", "ora", "csv")}
+    if arguments.json or not any(outs.values()):
         _write_json(arguments.json or "-", pose_report(placed))
-    if arguments.png:
-        from umbrite.paint.render import render_package, write_png
-
-        write_png(arguments.png, render_package(replace(package, pose=pose)))
+    for ending, out in outs.items():
+        if out is not None:
+            _exported(replace(package, pose=pose), out, f".{ending}")
     return 0
 
 
+def _saved(package: Package, name: str) -> Pose:
+    return known_only(get_pose(package.puppet, name).channels, package.puppet)
+
+
+def _exported(package: Package, out: Path, ending: str) -> None:
+    """Write a package in its pose in one of the formats that show a pose."""
+    from umbrite.paint.export import export_csv, export_openraster, export_svg
+    from umbrite.paint.render import render_package, write_png
+
+    if ending == ".png":
+        write_png(out, render_package(package))
+    else:
+        {".svg": export_svg, ".ora": export_openraster, ".csv": export_csv}[ending](out, package)
+
+
 def _set(package: Package, pose: Pose, setting: str) -> Pose:
-    """One CONTROL=VALUES: a grip to X,Y on the board, a knob to degrees from rest."""
+    """One CONTROL=VALUES: a grip to X,Y on the board, a knob to degrees from rest, sliders, pads and choosers to values."""
     name, _, text = setting.partition("=")
     control = next((c for c in package.puppet.controls.values() if c.name == name), None)
     if control is None:
@@ -104,13 +132,20 @@ def _set(package: Package, pose: Pose, setting: str) -> Pose:
     numbers = _numbers(control, text)
     if control.kind == "knob":
         return with_values(pose, {f"{control.moves}.turn": from_shown(numbers[0])})
+    if control.kind in VALUED:
+        key = next(k for k, c in package.puppet.controls.items() if c is control)
+        least, most = span_of(control)
+        values = {f"{key}.value": min(max(numbers[0], least.x), most.x)}
+        if control.kind == "pad":
+            values[f"{key}.value_y"] = min(max(numbers[1], least.y), most.y)
+        return with_values(pose, values)
     placed = evaluate(compile_plan(package.puppet), pose)
     return move_control_to(placed, pose, control, complex(numbers[0], numbers[1]))
 
 
 def _numbers(control: Control, text: str) -> list[float]:
-    wanted = 1 if control.kind == "knob" else 2
-    form = "DEGREES" if control.kind == "knob" else "X,Y"
+    form = {"knob": "DEGREES", "slider": "VALUE", "chooser": "NUMBER"}.get(control.kind, "X,Y")
+    wanted = 2 if form == "X,Y" else 1
     try:
         numbers = [float(word) for word in text.split(",")]
     except ValueError:
@@ -121,15 +156,71 @@ def _numbers(control: Control, text: str) -> list[float]:
 
 
 def _check(arguments: argparse.Namespace) -> int:
+    if arguments.file.is_dir():
+        return _check_folder(arguments)
     puppet = open_any(arguments.file).puppet
     found = findings(puppet)
     if arguments.json:
         _write_json("-", findings_report(puppet, found))
     else:
-        for finding in found:
-            print(f"{finding.severity}: {finding.text}")
-        print(f"{len(found)} findings." if len(found) != 1 else "1 finding.")
+        _tell(found)
     return int(any(finding.severity == "error" for finding in found))
+
+
+def _tell(found: Sequence[Finding]) -> None:
+    for finding in found:
+        print(f"{finding.severity}: {finding.text}")
+    print(f"{len(found)} findings." if len(found) != 1 else "1 finding.")
+
+
+def _check_folder(arguments: argparse.Namespace) -> int:
+    """Every puppet of a folder; what can't be read is told and makes the exit code 2."""
+    paths = sorted(arguments.file.glob(f"*{NATIVE}"))
+    if not paths:
+        raise FileError(
+            f"There is no {NATIVE} file in {arguments.file.name}. Choose another folder, or one file."
+        )
+    code = 0
+    report: dict[str, list[dict[str, Any]] | None] = {}
+    for path in paths:
+        try:
+            puppet = open_any(path).puppet
+        except UmbriteError as error:
+            print(error, file=sys.stderr)
+            report[path.name], code = None, 2
+            continue
+        found = findings(puppet)
+        report[path.name] = findings_report(puppet, found)
+        code = max(code, int(any(finding.severity == "error" for finding in found)))
+        if not arguments.json:
+            print(f"{path.name}:")
+            _tell(found)
+    if arguments.json:
+        _write_json("-", report)
+    return code
+
+
+def _workout(arguments: argparse.Namespace) -> int:
+    """Everything through its range: what was noticed, as text or JSON, and the contact sheet."""
+    from umbrite.checking.report import workout_report
+    from umbrite.checking.workout import workout
+
+    package = open_any(arguments.file)
+    pictures = {key: decode(data, key) for key, data in package.art.items()}
+    report = workout(package.puppet, pictures)
+    if arguments.sheet is not None:
+        from umbrite.checking.report import write_sheets
+
+        write_sheets(arguments.sheet, package, report)
+    if arguments.json:
+        _write_json("-", workout_report(package.puppet, report))
+    else:
+        for line in report.measured:
+            print(
+                f"{line.name}: at most {math.degrees(line.largest_turn):.1f} degrees and {line.largest_way:.0f} px a step"
+            )
+        _tell([item.finding for item in report.noticed])
+    return int(any(item.finding.severity == "error" for item in report.noticed))
 
 
 def _joints(arguments: argparse.Namespace) -> int:
@@ -167,16 +258,18 @@ def _limits(arguments: argparse.Namespace) -> int:
 def _convert(arguments: argparse.Namespace) -> int:
     package = open_any(arguments.input)
     ending = arguments.output.suffix.lower()
-    if ending == ".png":
-        from umbrite.paint.render import render_package, write_png
-
-        write_png(arguments.output, render_package(package))
+    if ending in {".png", ".svg", ".ora", ".csv"}:
+        _exported(package, arguments.output, ending)
+    elif ending == ".json":
+        _write_json(str(arguments.output), pose_report(evaluate(compile_plan(package.puppet), package.pose)))
     elif ending == NATIVE:
         from umbrite.paint.render import preview_png
 
         save(arguments.output, package, preview_png(package))
     else:
-        raise FileError(f"Umbrite can't write {arguments.output.name}: end it with {NATIVE} or .png.")
+        raise FileError(
+            f"Umbrite can't write {arguments.output.name}: end it with {NATIVE}, .png, .svg, .ora, .csv or .json."
+        )
     return 0
 
 

@@ -78,9 +78,7 @@ def test_poses_are_named_deleted_and_the_clean_one_stays(waving: Window, qtbot: 
     assert not shelf.name_line.isVisible()
 
 
-def test_a_pose_is_mirrored_and_copied_to_another_puppet_by_name(
-    waving: Window, act: Act, qtbot: QtBot
-) -> None:
+def test_a_pose_is_mirrored_and_copied_to_another_puppet_by_name(waving: Window, act: Act) -> None:
     session = waving.session
     session.edit(
         "Turn",

@@ -6,7 +6,7 @@ from pathlib import Path
 import pytest
 from PySide6.QtCore import QMimeData, QPointF, QSettings, Qt, QUrl
 from PySide6.QtGui import QDropEvent, QKeySequence
-from PySide6.QtWidgets import QAbstractItemView, QApplication, QPushButton
+from PySide6.QtWidgets import QAbstractItemView, QApplication, QLabel, QPushButton
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS, joint, part
@@ -20,6 +20,7 @@ from umbrite.desk.session import FIRST_TOOL, STATIONS, Session
 from umbrite.desk.strip import progress
 from umbrite.desk.window import Window
 from umbrite.files.package import load
+from umbrite.rig.limits import set_limit
 from umbrite.rig.model import Puppet
 
 Act = Callable[[str], None]
@@ -379,3 +380,37 @@ def test_no_section_of_details_is_wider_than_its_panel(wick_window: Window) -> N
         inside = details.widget()
         assert inside is not None
         assert inside.minimumSizeHint().width() <= details.viewport().width(), station
+
+
+def test_a_gap_within_limits_is_found_in_the_background_explained_and_meant_so(
+    wick_window: Window, act: Act
+) -> None:
+    session = wick_window.session
+    session.seams.begin()
+    session.seams.finish()
+    assert session.findings == []
+    neck = joint(session.puppet, "Neck")
+    session.edit("Wide", puppet=set_limit(session.puppet, neck, -1.0, 1.0))
+    assert session.seams._queue == [neck]  # only what the edit can have changed
+    session.seams.finish()
+    assert [item.code for item in session.findings] == ["gap"]
+    act("findings")
+    buttons = {button.text(): button for button in wick_window.findings_list.findChildren(QPushButton)}
+    buttons["Explain"].click()
+    labels = [
+        label
+        for label in wick_window.findings_list.findChildren(QLabel)
+        if "background shows through" in label.text()
+    ]
+    assert labels[0].isVisible()
+    buttons["It is meant so"].click()
+    assert session.findings == []
+    assert session.puppet.meant
+    again = [
+        b
+        for b in wick_window.findings_list.findChildren(QPushButton)
+        if b.text().startswith("Look again at 1")
+    ]
+    again[-1].click()
+    assert [item.code for item in session.findings] == ["gap"]
+    wick_window.findings_list.close()

@@ -60,6 +60,20 @@ def gap_turns(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> tupl
     return None if seam is None else (seam.onset(-1, "gap").turn, seam.onset(+1, "gap").turn)
 
 
+GAP_SLACK = math.radians(1.5)
+
+
+def gap_within(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> float | None:
+    """The end of a joint's limit at which a gap is open, if there is one; looks at the two ends only."""
+    limit = get_joint(puppet, key).limit
+    if limit is None or (seam := _seam(puppet, pictures, key)) is None:
+        return None
+    for turn in (limit.smallest + GAP_SLACK, limit.largest - GAP_SLACK):
+        if abs(turn) > GAP_SLACK and seam.fault(turn) == "gap":
+            return turn
+    return None
+
+
 def _seam(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> SeamTurning | None:
     child = _own_parts(puppet, key)
     above = next((found for up in ancestors(puppet, key) if (found := _own_parts(puppet, up))), [])

@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING, Any, NamedTuple
 from PySide6.QtCore import QObject, Signal
 
 from umbrite.desk.history import History, State
+from umbrite.desk.seam_watch import SeamWatch
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
@@ -61,6 +62,7 @@ class Session(QObject):
     file_changed = Signal()
     proposals_changed = Signal()
     limits_found = Signal()
+    findings_changed = Signal()
     boning_changed = Signal()
     said = Signal(str)
 
@@ -96,6 +98,7 @@ class Session(QObject):
         self._plan: Plan | None = None
         self._placed: Placed | None = None
         self._found: tuple[Puppet, list[Finding]] | None = None
+        self.seams = SeamWatch(self)
 
     # What is shown
 
@@ -139,7 +142,8 @@ class Session(QObject):
         settled = self.history.now.puppet
         if self._found is None or self._found[0] is not settled:
             self._found = (settled, findings(settled))
-        return self._found[1]
+        rank = {"error": 0, "warning": 1, "hint": 2}
+        return sorted([*self._found[1], *self.seams.found], key=lambda finding: rank[finding.severity])
 
     # Change
 

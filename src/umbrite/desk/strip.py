@@ -14,6 +14,9 @@ from umbrite.rig.family import targets
 STATION_OF = {
     "part-loose": "Pivots", "pivot-unset": "Pivots", "limb-straight": "Limbs", "target-away": "Limbs",
     "limit-closed": "Limbs", "bend-against": "Limbs", "order-wrong": "Parts",
+    "pivot-outside": "Pivots", "limit-without-rest": "Limbs", "names-alike": "Pivots", "side-mixed": "Pivots",
+    "control-idle": "Controls", "pose-beyond": "Rehearse", "limb-unequal": "Limbs", "limb-locked": "Limbs", "gap": "Limbs",
+    "bend-flips": "Rehearse", "joint-jumps": "Rehearse", "part-leaps": "Rehearse", "part-stays": "Pivots",
 }  # fmt: skip
 
 
@@ -187,7 +190,7 @@ class Strip(QWidget):
         self.file.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         self.file.setMinimumWidth(110)
         row.addWidget(self.file)
-        for signal in (session.station_changed, session.file_changed, session.opened):
+        for signal in (session.station_changed, session.file_changed, session.opened, session.findings_changed):
             signal.connect(self.refresh)
         self.refresh()
 

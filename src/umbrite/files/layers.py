@@ -28,6 +28,7 @@ class Layer(NamedTuple):
     visible: bool = True
     groups: tuple[str, ...] = ()
     side: Side | None = None  # None: as the name tells
+    blend: str = "normal"
 
     @property
     def picture(self) -> Picture:

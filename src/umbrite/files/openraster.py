@@ -110,8 +110,14 @@ def _share(text: str) -> float:
     return min(max(value, 0.0), 1.0) if value == value else 1.0  # noqa: PLR0124  not a number
 
 
-def write_openraster(path: Path, layered: Layered) -> None:
-    """Write a layered picture with merged image and thumbnail, as the standard asks."""
+COMPOSITE = {"multiply": "svg:multiply", "screen": "svg:screen", "overlay": "svg:overlay", "add": "svg:plus"}
+
+
+def write_openraster(path: Path, layered: Layered, merged_png: bytes | None = None) -> None:
+    """Write a layered picture with merged image and thumbnail, as the standard asks.
+
+    `merged_png` is the merged image where it is known; without it plain layers are laid over each other.
+    """
     root = ET.Element(
         "image", version="0.0.3", w=str(layered.width), h=str(layered.height), name=layered.name
     )
@@ -126,12 +132,16 @@ def write_openraster(path: Path, layered: Layered) -> None:
                 element = ET.Element("layer", name=layer.name, src=source, x=str(layer.x), y=str(layer.y))
                 element.set("opacity", repr(layer.opacity))
                 element.set("visibility", "visible" if layer.visible else "hidden")
+                if layer.blend in COMPOSITE:
+                    element.set("composite-op", COMPOSITE[layer.blend])
                 stack.insert(0, element)
-                if layer.visible:
+                if layer.visible and merged_png is None:
                     _lay(merged, layer)
             add_member(
                 out, "stack.xml", ET.tostring(root, "utf-8", xml_declaration=True), zipfile.ZIP_DEFLATED
             )
+            if merged_png is not None:
+                merged = Image.open(io.BytesIO(merged_png)).convert("RGBA")
             add_member(out, "mergedimage.png", _png(merged), zipfile.ZIP_STORED)
             merged.thumbnail((256, 256))
             add_member(out, "Thumbnails/thumbnail.png", _png(merged), zipfile.ZIP_STORED)

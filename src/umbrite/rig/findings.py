@@ -1,14 +1,22 @@
 """Findings: what the checks noticed about a puppet, each with a place, a reason and, where possible, a fix."""
 
-from collections.abc import Iterator
+import itertools
+from collections.abc import Callable, Iterator
 from typing import Literal
 
 import msgspec
+from msgspec.structs import replace
 
-from umbrite.rig.change import change
-from umbrite.rig.family import children, parts_on
-from umbrite.rig.model import Puppet
+from umbrite.rig.affine import inverse
+from umbrite.rig.change import change, thing
+from umbrite.rig.family import targets, toes
+from umbrite.rig.limits import set_limit
+from umbrite.rig.model import Limb, Meant, Part, Puppet
+from umbrite.rig.names import side_of, swapped, words_of
+from umbrite.rig.parts import board_from_drawing
 from umbrite.rig.pivots import STRAIGHT, drawn_bend, keep_limbs, limb_tip
+
+UNEQUAL = 1.15  # one limb longer than its pair by more than this share
 
 
 class Finding(msgspec.Struct, frozen=True):
@@ -21,14 +29,48 @@ class Finding(msgspec.Struct, frozen=True):
     fix: str | None = None
 
 
-def findings(puppet: Puppet) -> list[Finding]:
-    """All findings, errors first."""
-    found = [*_limbs(puppet), *_family(puppet), *_pivots(puppet), *_limits(puppet), *_order(puppet)]
+def findings(puppet: Puppet, *, meant: bool = False) -> list[Finding]:
+    """All findings, errors first; with `meant` also those that a person has marked as meant so."""
+    view = _View(puppet)
+    found = [
+        finding
+        for check in (_limbs, _pairs, _locked, _family, _pivots, _limits, _order, _names, _controls, _poses)
+        for finding in check(view)
+    ]
+    if not meant and puppet.meant:
+        accepted = {(item.code, item.where) for item in puppet.meant}
+        found = [finding for finding in found if (finding.code, finding.where) not in accepted]
     rank = {"error": 0, "warning": 1, "hint": 2}
     return sorted(found, key=lambda finding: rank[finding.severity])
 
 
-def _limbs(puppet: Puppet) -> Iterator[Finding]:
+def mark_meant(puppet: Puppet, finding: Finding) -> Puppet:
+    """Keep in the file that a finding is meant so."""
+    mark = Meant(finding.code, finding.where)
+    return puppet if mark in puppet.meant else replace(puppet, meant=(*puppet.meant, mark))
+
+
+def look_again(puppet: Puppet) -> Puppet:
+    """Forget what was meant so: all findings count again."""
+    return replace(puppet, meant=())
+
+
+class _View:
+    """A puppet with what the checks ask again and again, looked up once."""
+
+    def __init__(self, puppet: Puppet) -> None:
+        self.puppet = puppet
+        self.children: dict[str | None, list[str]] = {}
+        for key, joint in puppet.joints.items():
+            self.children.setdefault(joint.parent, []).append(key)
+        self.parts: dict[str, list[str]] = {}
+        for key in puppet.order:
+            self.parts.setdefault(puppet.parts[key].joint, []).append(key)
+        self.hooks = {*targets(puppet), *toes(puppet)}
+
+
+def _limbs(view: _View) -> Iterator[Finding]:
+    puppet = view.puppet
     for key, limb in puppet.limbs.items():
         away = abs(puppet.joints[limb.target].pivot.z - limb_tip(puppet, limb))
         if away > 1e-6:
@@ -43,38 +85,87 @@ def _limbs(puppet: Puppet) -> Iterator[Finding]:
             yield Finding("limb-straight", "warning", key, text, "Keep the side it has")
 
 
-def _family(puppet: Puppet) -> Iterator[Finding]:
+def _pairs(view: _View) -> Iterator[Finding]:
+    """Near and far limbs of unlike length."""
+    puppet = view.puppet
+    limbs = {limb.name: (key, limb) for key, limb in puppet.limbs.items()}
+    for name, (key, limb) in limbs.items():
+        if side_of(name) != "near" or swapped(name) not in limbs:
+            continue
+        one, other = (_length(puppet, item) for item in (limb, limbs[swapped(name)][1]))
+        if min(one, other) > 0 and max(one, other) / min(one, other) > UNEQUAL:
+            text = f"{name} is {one:.0f} px long and {swapped(name)} {other:.0f} px. Look whether both shall reach as far."
+            yield Finding("limb-unequal", "hint", key, text)
+
+
+def _length(puppet: Puppet, limb: Limb) -> float:
+    points = [puppet.joints[key].pivot.z for key in limb.joints] + [limb_tip(puppet, limb)]
+    return sum(abs(b - a) for a, b in itertools.pairwise(points))
+
+
+def _locked(view: _View) -> Iterator[Finding]:
+    """Joints of limbs that give nothing."""
+    puppet = view.puppet
+    for limb in puppet.limbs.values():
+        for key in limb.joints if limb.enabled else ():
+            if puppet.joints[key].give == 0:
+                text = f"{puppet.joints[key].name} is locked, so {limb.name} bends without it."
+                yield Finding("limb-locked", "hint", key, text, "Let it bend again")
+
+
+def _family(view: _View) -> Iterator[Finding]:
+    puppet = view.puppet
     if len(puppet.parts) < 2:
         return
     for part_key, part in puppet.parts.items():
         if part.reference:
             continue
-        alone = puppet.joints[part.joint].parent is None and not children(puppet, part.joint)
-        if alone and parts_on(puppet, part.joint) == [part_key]:
+        alone = puppet.joints[part.joint].parent is None and part.joint not in view.children
+        if alone and puppet.joints[part.joint].tip is None and view.parts[part.joint] == [part_key]:
             text = f"Nothing carries {part.name}, so it stays behind when the puppet moves. Give it a parent."
             yield Finding("part-loose", "warning", part.joint, text)
 
 
-def _pivots(puppet: Puppet) -> Iterator[Finding]:
+def _pivots(view: _View) -> Iterator[Finding]:
+    puppet = view.puppet
     for key, joint in puppet.joints.items():
-        if not joint.pivot_set and not any(puppet.parts[p].reference for p in parts_on(puppet, key)):
+        parts = [puppet.parts[p] for p in view.parts.get(key, ())]
+        if any(part.reference for part in parts):
+            continue
+        if joint.pivot_set and parts and not any(_near_drawing(part, joint.pivot.z) for part in parts):
+            text = f"The pivot of {joint.name} lies outside its drawing, so it swings instead of turning. Look whether that is wanted."
+            yield Finding("pivot-outside", "hint", key, text)
+        if not joint.pivot_set:
             text = f"The pivot of {joint.name} is still the middle of its drawing. Drag it to where it turns."
             yield Finding("pivot-unset", "hint", key, text, "The middle is right")
 
 
-def _limits(puppet: Puppet) -> Iterator[Finding]:
+def _near_drawing(part: Part, z: complex) -> bool:
+    """Whether a board point lies on a drawing's frame, or hardly beside it."""
+    at = complex(inverse(board_from_drawing(part.placement))(z))
+    w, h = part.drawing.width, part.drawing.height
+    slack = 0.15 * max(w, h) + 4
+    return -slack <= at.real <= w + slack and -slack <= at.imag <= h + slack
+
+
+def _limits(view: _View) -> Iterator[Finding]:
+    puppet = view.puppet
+    for key, joint in puppet.joints.items():
+        limit = joint.limit
+        if limit is not None and not limit.smallest <= 0 <= limit.largest:
+            text = f"The limits of {joint.name} leave out the rest pose, so it would jump as soon as it is touched."
+            yield Finding("limit-without-rest", "error", key, text, "Widen the limits to rest")
     for key, joint in puppet.joints.items():
         if joint.limit is not None and joint.limit.largest - joint.limit.smallest < 1e-9:
             text = f"The limits of {joint.name} leave no room, so it can't turn at all."
             yield Finding("limit-closed", "hint", key, text)
 
 
-def _order(puppet: Puppet) -> Iterator[Finding]:
+def _order(view: _View) -> Iterator[Finding]:
     """Near pieces lie in front of the middle piece that carries them and far ones behind; limbs are stacked one way."""
+    puppet = view.puppet
     place = {key: i for i, key in enumerate(puppet.order)}
-    front = {
-        joint: max(place[p] for p in parts) for joint in puppet.joints if (parts := _solid(puppet, joint))
-    }
+    front = {joint: max(place[p] for p in parts) for joint in puppet.joints if (parts := _solid(view, joint))}
     for key, joint in puppet.joints.items():
         above = joint.parent
         while above is not None and above not in front:
@@ -98,22 +189,88 @@ def _order(puppet: Puppet) -> Iterator[Finding]:
             yield Finding("order-wrong", "warning", key, text)
 
 
-def _solid(puppet: Puppet, joint: str) -> list[str]:
+def _solid(view: _View, joint: str) -> list[str]:
     """A joint's parts that show its shape, without shades, lights and references."""
-    parts = ((key, puppet.parts[key]) for key in parts_on(puppet, joint))
+    parts = ((key, view.puppet.parts[key]) for key in view.parts.get(joint, ()))
     return [key for key, part in parts if part.blend == "normal" and not part.reference and part.clip is None]
+
+
+def _names(view: _View) -> Iterator[Finding]:
+    """Names that differ by spaces or case only, and sides that say something else than the name."""
+    puppet = view.puppet
+    seen: dict[tuple[str, str], str] = {}
+    for kind, items in (("joint", puppet.joints), ("limb", puppet.limbs), ("control", puppet.controls)):
+        for key, item in items.items():
+            plain = " ".join(words_of(item.name))
+            other = seen.setdefault((kind, plain), key)
+            if other != key and plain:
+                twin = items[other].name
+                text = f"{item.name} and {twin} have nearly the same name. Rename one, so that they can be told apart."
+                yield Finding("names-alike", "hint", key, text)
+            named = side_of(item.name)
+            if "middle" not in {named, item.side} and named != item.side:
+                text = f"{item.name} is named {named} but set to the {item.side} side."
+                yield Finding("side-mixed", "warning", key, text, f"Set it to the {named} side")
+
+
+def _controls(view: _View) -> Iterator[Finding]:
+    """Controls that move nothing, as far as that is known without moving them."""
+    puppet = view.puppet
+    followed = {link.source.partition(".")[0] for link in puppet.links.values()}
+    for key, control in puppet.controls.items():
+        joint = puppet.joints[control.moves]
+        why = ""
+        if control.kind in {"slider", "pad"} and key not in followed:
+            why = "no link follows it"
+        elif control.kind == "aim" and control.moves not in followed and control.moves not in view.hooks:
+            why = "nothing looks at it"
+        elif control.kind == "chooser" and len(control.choices) < 2:
+            why = "it has nothing to choose from"
+        elif control.kind == "knob" and (
+            joint.give == 0 or (joint.limit and joint.limit.largest - joint.limit.smallest < 1e-9)
+        ):
+            why = f"{joint.name} is locked"
+        elif control.least is not None and control.least == control.most:
+            why = "its range is empty"
+        if why:
+            text = f"The control {control.name} moves nothing: {why}. Link it, change it, or remove it."
+            yield Finding("control-idle", "warning", key, text)
+
+
+def _poses(view: _View) -> Iterator[Finding]:
+    """Poses of the shelf that ask for more than a limit allows."""
+    puppet = view.puppet
+    for saved in puppet.poses:
+        for channel, number in saved.channels.items():
+            key, _, what = channel.partition(".")
+            joint = puppet.joints.get(key)
+            if joint is None or what != "turn" or joint.limit is None:
+                continue
+            soft = joint.limit.soft + 1e-6
+            if not joint.limit.smallest - soft <= number <= joint.limit.largest + soft:
+                text = f"The pose {saved.name} turns {joint.name} beyond its limit; it stops there. Save the pose anew if that is right."
+                yield Finding("pose-beyond", "hint", key, text)
 
 
 def mend(puppet: Puppet, finding: Finding) -> Puppet:
     """Do what `finding.fix` says. No fix moves the art."""
-    if finding.code == "target-away":
-        return keep_limbs(puppet, puppet)
-    if finding.code == "limb-straight":
-        return change(puppet, finding.where, side_chosen=True)
-    if finding.code == "bend-against":
-        return change(
-            puppet, finding.where, bend=1 if drawn_bend(puppet, puppet.limbs[finding.where]) > 0 else -1
-        )
-    if finding.code == "pivot-unset":
-        return change(puppet, finding.where, pivot_set=True)
-    return puppet
+    work = _MENDS.get(finding.code)
+    return puppet if work is None else work(puppet, finding.where)
+
+
+def _rest_within(puppet: Puppet, key: str) -> Puppet:
+    limit = puppet.joints[key].limit
+    return puppet if limit is None else set_limit(puppet, key, limit.smallest, limit.largest)
+
+
+_MENDS: dict[str, Callable[[Puppet, str], Puppet]] = {
+    "target-away": lambda puppet, _: keep_limbs(puppet, puppet),
+    "limb-straight": lambda puppet, key: change(puppet, key, side_chosen=True),
+    "bend-against": lambda puppet, key: change(
+        puppet, key, bend=1 if drawn_bend(puppet, puppet.limbs[key]) > 0 else -1
+    ),
+    "limit-without-rest": _rest_within,
+    "side-mixed": lambda puppet, key: change(puppet, key, side=side_of(thing(puppet, key).name)),
+    "limb-locked": lambda puppet, key: change(puppet, key, give=1.0),
+    "pivot-unset": lambda puppet, key: change(puppet, key, pivot_set=True),
+}

@@ -1,0 +1,105 @@
+"""What a workout found, as plain values for scripts, as shots, and as contact sheets of one or many pages."""
+
+import io
+import math
+from pathlib import Path
+from typing import Any
+
+from PIL import Image
+from PySide6.QtCore import QBuffer, QIODevice
+from PySide6.QtGui import QGuiApplication, QImage
+
+from umbrite.checking.sheet import Shot, contact_sheet, pose_at
+from umbrite.checking.sweeps import extremes
+from umbrite.checking.workout import Noticed, Report
+from umbrite.files.errors import FileError, unwritable
+from umbrite.files.package import Package
+from umbrite.motion.plan import compile_plan
+from umbrite.paint.pictures import Pictures
+from umbrite.rig.change import thing
+from umbrite.rig.model import Puppet
+
+PER_PAGE = 12
+FORMATS = {".png": "PNG", ".pdf": "PDF", ".tif": "TIFF", ".tiff": "TIFF"}
+
+
+def workout_report(puppet: Puppet, report: Report) -> dict[str, Any]:
+    """Findings as `check` gives them, with what was moved and how far it was, and what each run measured."""
+    return {
+        "findings": [
+            {
+                "code": item.finding.code,
+                "severity": item.finding.severity,
+                "where": thing(puppet, item.finding.where).name,
+                "text": item.finding.text,
+                "fix": item.finding.fix,
+                "moving": None if item.sweep is None else thing(puppet, item.sweep.key).name,
+                "frame": item.frame,
+            }
+            for item in report.noticed
+        ],
+        "runs": [
+            {
+                "moving": line.name,
+                "frames": line.frames,
+                "largest_turn": math.degrees(line.largest_turn),
+                "largest_way": line.largest_way,
+                "frames_at_limits": line.at_limit,
+                "frames_out_of_reach": line.unreached,
+            }
+            for line in report.measured
+        ],
+    }
+
+
+def shots_of(puppet: Puppet, report: Report) -> list[Shot]:
+    """The worst frames first, marked; then poses far from rest."""
+    marked = [shot_of(item) for item in report.noticed if item.sweep is not None]
+    return [*marked, *(Shot(pose, words) for words, pose in extremes(puppet))]
+
+
+def shot_of(item: Noticed) -> Shot:
+    pose = {} if item.sweep is None else pose_at(item.sweep.channels, item.frame)
+    return Shot(pose, item.finding.text, marked=True, at=item.at)
+
+
+def sheets_of(package: Package, shots: list[Shot], family: str = "") -> list[QImage]:
+    """The pages of a contact sheet."""
+    plan, pictures = compile_plan(package.puppet), Pictures(lambda: package.art)
+    pages = [shots[i : i + PER_PAGE] for i in range(0, len(shots), PER_PAGE)] or [[]]
+    return [contact_sheet(plan, pictures, page, family=family) for page in pages]
+
+
+def write_sheets(path: Path, package: Package, report: Report) -> None:
+    """Write the contact sheet: PDF and TIFF with a page for each twelve pictures, PNG with all below each other."""
+    kind = FORMATS.get(path.suffix.lower())
+    if kind is None:
+        raise FileError(f"A contact sheet can't be written as {path.name}: end it with .png, .pdf or .tiff.")
+    app = QGuiApplication.instance() or QGuiApplication(
+        ["umbrite", "-platform", "offscreen"]
+    )  # fonts need one
+    pages = [_pillow(image) for image in sheets_of(package, shots_of(package.puppet, report))]
+    del app
+    temporary = path.with_name(f".{path.name}.saving")
+    try:
+        if kind == "PNG":
+            whole = Image.new("RGB", (pages[0].width, sum(page.height for page in pages)))
+            top = 0
+            for page in pages:
+                whole.paste(page, (0, top))
+                top += page.height
+            whole.save(temporary, kind)
+        else:
+            pages[0].save(temporary, kind, save_all=True, append_images=pages[1:])
+        temporary.replace(path)
+    except OSError as error:
+        raise unwritable(path, error) from None
+    finally:
+        temporary.unlink(missing_ok=True)
+
+
+def _pillow(image: QImage) -> Image.Image:
+    buffer = QBuffer()
+    buffer.open(QIODevice.OpenModeFlag.WriteOnly)
+    image.save(buffer, "PNG")  # type: ignore[call-overload]
+    return Image.open(io.BytesIO(bytes(buffer.data().data()))).convert("RGB")
