@@ -1,6 +1,7 @@
 """Makes the pictures of the README from the demo data, one of each main view. Run as `screenshots.py FOLDER`."""
 
 import sys
+import tempfile
 from collections.abc import Callable
 from pathlib import Path
 
@@ -192,7 +193,9 @@ def layers(folder: Path) -> None:
 
 def take(folder: Path, view: Callable[[Window], None]) -> None:
     folder.mkdir(parents=True, exist_ok=True)
-    window = Window(Session(), QSettings("/dev/null", QSettings.Format.IniFormat))
+    window = Window(
+        Session(), QSettings(str(Path(tempfile.mkdtemp()) / "settings.ini"), QSettings.Format.IniFormat)
+    )
     window.resize(1280, 800)
     window.show()
     QApplication.processEvents()

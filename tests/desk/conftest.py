@@ -18,6 +18,7 @@ from umbrite.desk.look import dress
 from umbrite.desk.session import Session
 from umbrite.desk.window import Window
 from umbrite.files.layers import Layered, Watch, unwatched
+from umbrite.files.recovery import Left
 
 LEFT = Qt.MouseButton.LeftButton
 NONE = Qt.KeyboardModifier.NoModifier
@@ -31,6 +32,8 @@ class Answers:
         self.add_paths: list[Path] = []
         self.save_path: Path | None = None
         self.unsaved: Literal["save", "drop", "stay"] = "stay"
+        self.changed: Literal["overwrite", "elsewhere", "stay"] = "stay"
+        self.recovery: Literal["open", "drop", "later"] = "later"
         self.asked: list[str] = []
         self.layers: Callable[[Layered], Chosen | None] = lambda layered: Chosen(layered, carriers=False)
 
@@ -57,6 +60,14 @@ class Answers:
     def about_unsaved(self, name: str) -> Literal["save", "drop", "stay"]:
         self.asked.append(f"unsaved {name}")
         return self.unsaved
+
+    def about_changed(self, name: str, *, gone: bool) -> Literal["overwrite", "elsewhere", "stay"]:
+        self.asked.append(f"{'gone' if gone else 'changed'} {name}")
+        return self.changed
+
+    def about_recovery(self, left: Left) -> Literal["open", "drop", "later"]:
+        self.asked.append(f"recover {left.beside.name}")
+        return self.recovery
 
     def tell(self, title: str, _text: str) -> None:
         self.asked.append(title)

@@ -41,6 +41,10 @@ def _demo(name: str) -> Callable[["Window"], object]:
     return lambda window: window.files.open_demo(name)
 
 
+def _export(ending: str) -> Callable[["Window"], object]:
+    return lambda window: window.files.export_as(ending)
+
+
 def _on(command: Callable[[Session], object]) -> Callable[["Window"], object]:
     """An action that needs the session only; a refusal is said by the window."""
     return lambda window: command(window.session)
@@ -131,6 +135,19 @@ ACTIONS: tuple[Act, ...] = (
         lambda w: w.files.export(),
         c.needs_parts,
     ),
+    *(
+        Act(
+            f"export-{ending}",
+            "File",
+            f"Export the pose as {word}…",
+            "",
+            "image",
+            _export(f".{ending}"),
+            c.needs_parts,
+        )
+        for ending, word in (("svg", "SVG"), ("ora", "OpenRaster"), ("csv", "CSV"), ("json", "JSON"))
+    ),
+    Act("preferences", "Edit", "Preferences…", "Ctrl+,", "contrast", lambda w: w.show_preferences()),
     Act("quit", "File", "Quit", "Ctrl+Q", "x", lambda w: w.close()),
     Act("undo", "Edit", "Undo", "Ctrl+Z", "undo-2", _on(Session.undo), c.needs_undo),
     Act("redo", "Edit", "Redo", "Ctrl+Shift+Z", "redo-2", _on(Session.redo), c.needs_redo),

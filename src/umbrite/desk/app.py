@@ -6,10 +6,11 @@ import traceback
 from pathlib import Path
 from types import TracebackType
 
-from PySide6.QtCore import QSettings
+from PySide6.QtCore import QSettings, QTimer
 from PySide6.QtWidgets import QApplication
 
-from umbrite.desk.look import dress
+from umbrite.desk.look import set_theme
+from umbrite.desk.preferences import Preferences
 from umbrite.desk.session import Session
 from umbrite.desk.window import Window
 
@@ -33,12 +34,14 @@ def start(file: Path | None) -> int:
     app.setApplicationName("Umbrite")
     app.setOrganizationName("Umbrite")
     app.setDesktopFileName("umbrite")
-    dress(app)
+    settings = QSettings("Umbrite", "Umbrite")
+    set_theme(app, Preferences(settings).theme)
     signal.signal(signal.SIGINT, signal.SIG_DFL)
     session = Session()
-    window = Window(session, QSettings("Umbrite", "Umbrite"))
+    window = Window(session, settings)
     sys.excepthook = lambda kind, error, trace: unexpected(window, kind, error, trace)
     window.show()
     if file is not None:
         window.files.open(file)
+    QTimer.singleShot(0, window.offer_recovery)
     return app.exec()

@@ -153,13 +153,13 @@ class ArtLayer:
         painter.scale(ratio, ratio)
         width, height, ground = canvas
         sheet = _torn_sheet(camera, width, height)
-        painter.fillRect(QRect(0, 0, *size), look.OAT.lighter(103))
-        painter.fillPath(sheet.translated(2, 4), look.with_alpha(look.INK, 22))
+        painter.fillRect(QRect(0, 0, *size), look.BOARD)
+        painter.fillPath(sheet.translated(2, 4), QColor(0, 0, 0, 22))
         painter.fillPath(sheet, look.LINEN)
         painter.drawTiledPixmap(QRect(0, 0, *size), self._weave)
         painter.strokePath(sheet, pen(look.LINE, 1.0))
         if ground is not None:
-            painter.setPen(pen(QColor("#C9BDA6"), 1.2))
+            painter.setPen(pen(look.GROUND, 1.2))
             reach = width * 0.1
             painter.drawLine(
                 camera.point(complex(-reach, ground)), camera.point(complex(width + reach, ground))

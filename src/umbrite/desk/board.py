@@ -87,6 +87,11 @@ class Board(QWidget):
     def sizeHint(self) -> QSize:
         return QSize(800, 640)
 
+    def forget(self) -> None:
+        """Paint all anew: the colours have changed."""
+        self._layer = ArtLayer()
+        self.update()
+
     def _on_changed(self, *_: object) -> None:
         self.update()
 

@@ -46,6 +46,11 @@ class ThingList(QListWidget):
             return [(key, c.name, ICONS[c.kind], c.locked) for key, c in puppet.controls.items()]
         return [(key, link.name, "rig-cord", False) for key, link in puppet.links.items()]
 
+    def forget(self) -> None:
+        """Make all rows anew: their colours have changed."""
+        self._shown = []
+        self.rebuild()
+
     def rebuild(self) -> None:
         rows = self._rows()
         if rows == self._shown:

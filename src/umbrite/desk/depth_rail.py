@@ -37,6 +37,11 @@ class DepthRail(QListWidget):
         if getattr(old, "puppet", None) is not getattr(new, "puppet", None):
             self.rebuild()
 
+    def forget(self) -> None:
+        """Make all rows anew: their colours have changed."""
+        self._shown = []
+        self.rebuild()
+
     def rebuild(self) -> None:
         puppet = self.session.puppet
         fresh = [

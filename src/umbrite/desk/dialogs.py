@@ -1,5 +1,6 @@
 """The few questions that need a dialog, in one object that is handed in, so that tests can answer for a person."""
 
+import time
 from contextlib import AbstractContextManager
 from pathlib import Path
 from typing import Literal
@@ -8,6 +9,7 @@ from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
 
 from umbrite.desk.import_table import Chosen, ImportTable, watched
 from umbrite.files.layers import Layered, Watch
+from umbrite.files.recovery import Left
 
 PUPPETS = "Puppets and pictures (*.umbrite *.ora *.svg *.psd *.png *.webp);;All files (*)"
 ART = "Pictures (*.ora *.svg *.psd *.png *.webp);;All files (*)"
@@ -37,7 +39,7 @@ class Dialogs:
         return self._run(dialog)
 
     def path_to_save(self, suggestion: Path, ending: str) -> Path | None:
-        title = "Export the pose" if ending == ".png" else "Save the puppet"
+        title = "Save the puppet" if ending == ".umbrite" else "Export"
         dialog = self._dialog(title, f"*{ending}", suggestion.parent)
         dialog.setAcceptMode(QFileDialog.AcceptMode.AcceptSave)
         dialog.setDefaultSuffix(ending.lstrip("."))
@@ -79,6 +81,47 @@ class Dialogs:
         clicked = box.clickedButton()
         box.deleteLater()
         return "save" if clicked is keep else "drop" if clicked is drop else "stay"
+
+    def about_changed(self, name: str, *, gone: bool) -> Literal["overwrite", "elsewhere", "stay"]:
+        """The file is not what it was when it was opened."""
+        happened = "was moved or removed" if gone else "was changed by another program"
+        words = {"overwrite": "Write it here", "elsewhere": "Save elsewhere…", "stay": "Stay here"}
+        return self._ask(  # type: ignore[return-value]
+            "File changed", f"<b>{name} {happened} since it was opened or saved here.</b>",
+            "Writing it here puts your work in its place; what the other program wrote stays as the backup.", words, "elsewhere",
+        )  # fmt: skip
+
+    def about_recovery(self, left: Left) -> Literal["open", "drop", "later"]:
+        """Unsaved work of a run that ended suddenly."""
+        when = time.strftime("%d %B, %H:%M", time.localtime(left.beside.written))
+        name = Path(left.beside.of).name if left.beside.of else left.beside.name
+        words = {"open": "Bring it back", "drop": "Let it go", "later": "Ask me later"}
+        return self._ask(  # type: ignore[return-value]
+            "Unsaved work", f"<b>Umbrite ended suddenly while {name} had changes that were not saved.</b>",
+            f"They were kept on {when}. Bringing them back changes no file until you save.", words, "open",
+        )  # fmt: skip
+
+    def _ask(self, title: str, text: str, more: str, words: dict[str, str], default: str) -> str:
+        """A question with a few answers; closing it means the last one."""
+        box = QMessageBox(self._parent)
+        box.setIcon(QMessageBox.Icon.NoIcon)
+        box.setWindowTitle(title)
+        box.setText(text)
+        box.setInformativeText(more)
+        roles = (
+            QMessageBox.ButtonRole.AcceptRole,
+            QMessageBox.ButtonRole.DestructiveRole,
+            QMessageBox.ButtonRole.RejectRole,
+        )
+        buttons = {
+            key: box.addButton(label, role) for (key, label), role in zip(words.items(), roles, strict=True)
+        }
+        box.setDefaultButton(buttons[default])
+        box.setEscapeButton(buttons[list(words)[-1]])
+        box.exec()
+        clicked = box.clickedButton()
+        box.deleteLater()
+        return next((key for key, button in buttons.items() if button is clicked), list(words)[-1])
 
     def tell(self, title: str, text: str) -> None:
         box = QMessageBox(self._parent)

@@ -172,7 +172,7 @@ class FamilyDiagram(QScrollArea):
         self.sheet = Sheet(session)
         self.setWidget(self.sheet)
         self.setFrameShape(QScrollArea.Shape.NoFrame)
-        self.setStyleSheet("QScrollArea { background: #F7F1E6; }")
+        self.setObjectName("diagram")
 
     def wheelEvent(self, event: QWheelEvent) -> None:
         if event.modifiers() & Qt.KeyboardModifier.ControlModifier:

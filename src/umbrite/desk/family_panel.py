@@ -139,6 +139,11 @@ class FamilyTree(QTreeWidget):
         if getattr(old, "puppet", None) is not getattr(new, "puppet", None):
             self.rebuild()
 
+    def forget(self) -> None:
+        """Make all rows anew: their colours have changed."""
+        self._rows = []
+        self.rebuild()
+
     def rebuild(self) -> None:
         """Show the puppet's rows; nothing is touched where they are the same."""
         fresh = list(rows(self.session.puppet))
@@ -157,10 +162,18 @@ class FamilyTree(QTreeWidget):
             item.setFlags(item.flags() | Qt.ItemFlag.ItemIsEditable)
             if key[0] != "l":
                 item.setIcon(
-                    EYE, look.icon("eye" if visible else "eye-off", "#8C8372" if visible else "#B8432B", 15)
+                    EYE,
+                    look.icon(
+                        "eye" if visible else "eye-off", (look.DIM if visible else look.VERMILION).name(), 15
+                    ),
                 )
                 item.setIcon(
-                    LOCK, look.icon("lock" if locked else "lock-open", "#B8432B" if locked else "#CFC3AC", 14)
+                    LOCK,
+                    look.icon(
+                        "lock" if locked else "lock-open",
+                        (look.VERMILION if locked else look.LINE).name(),
+                        14,
+                    ),
                 )
                 item.setToolTip(EYE, "Hide" if visible else "Show")
                 item.setToolTip(

@@ -6,12 +6,15 @@ from pathlib import Path
 from umbrite.art.pictures import Picture
 from umbrite.desk.dialogs import Dialogs
 from umbrite.desk.import_table import Chosen
+from umbrite.desk.preferences import Preferences
 from umbrite.desk.session import Session
 from umbrite.files.layers import add_layers, layer_of, puppet_from
 from umbrite.files.opening import NATIVE, is_native, read_art
 from umbrite.files.package import Package, load, save
 from umbrite.files.pictures_in import read_picture
 from umbrite.files.png import MOST_PIXELS, fingerprint
+from umbrite.files.recovery import Left
+from umbrite.paint.export import export_csv, export_json, export_openraster, export_svg
 from umbrite.paint.render import preview_png, render_package, write_png
 from umbrite.rig.affine import inverse
 from umbrite.rig.errors import UmbriteError
@@ -21,11 +24,21 @@ from umbrite.rig.parts import board_from_drawing, exchange_drawing
 DEMO = Path(__file__).parent.parent / "demo" / "assets"
 
 
+def stamp_of(path: Path) -> tuple[int, int] | None:
+    """When a file was written and how long it is; None where there is none."""
+    try:
+        found = path.stat()
+    except OSError:
+        return None
+    return found.st_mtime_ns, found.st_size
+
+
 class FileDesk:
     """File work for one window."""
 
-    def __init__(self, session: Session, dialogs: Dialogs) -> None:
-        self.session, self.dialogs = session, dialogs
+    def __init__(self, session: Session, dialogs: Dialogs, preferences: Preferences) -> None:
+        self.session, self.dialogs, self.preferences = session, dialogs, preferences
+        self._stamp: tuple[int, int] | None = None  # of the file as it was read or written last
         self.folder: Path | None = None
 
     def may_leave(self) -> bool:
@@ -61,6 +74,9 @@ class FileDesk:
         if not path.is_relative_to(DEMO):
             self.folder = path.parent
         self.session.open(package, path if path.suffix.lower() == NATIVE else None)
+        self._stamp = stamp_of(path)
+        if native and not path.is_relative_to(DEMO):
+            self.preferences.add_recent(str(path.resolve()))
         self.session.go_to("Rehearse" if package.puppet.controls else "Parts")
         self.session.say(f"{path.name} opened: {len(package.puppet.parts)} parts.")
         return True
@@ -73,7 +89,7 @@ class FileDesk:
         """What the person wants of art files; None where they turned back. Raises FileError."""
         with self.dialogs.watch(f"Reading {paths[0].name}") as watch:
             layered = read_art(paths, watch)
-        if not ask or len(layered.layers) < 2:
+        if not ask or len(layered.layers) < 2 or not self.preferences.layer_table:
             return Chosen(layered, carriers=False)
         chosen = self.dialogs.choose_layers(layered)
         if chosen is None:
@@ -169,12 +185,55 @@ class FileDesk:
         def work() -> None:
             save(path, package, preview_png(package) if package.puppet.parts else None)
 
+        if path == self.session.path and stamp_of(path) != self._stamp:
+            answer = self.dialogs.about_changed(path.name, gone=not path.exists())
+            if answer != "overwrite":
+                return self.save_as() if answer == "elsewhere" else False
         if not self._done(work):
             return False
+        self._stamp = stamp_of(path)
+        self.preferences.add_recent(str(path.resolve()))
         self.folder = path.parent
         self.session.saved_as(path)
         self.session.say(f"Saved as {path.name}.")
         return True
+
+    def open_recent(self, name: str) -> None:
+        if self.may_leave():
+            self.open(Path(name))
+
+    def recover(self, left: Left) -> bool:
+        """Take up unsaved work of a run that ended suddenly; it counts as not saved."""
+        try:
+            package = left.package()
+        except UmbriteError as error:
+            self.session.say(str(error))
+            return False
+        of = None if left.beside.of is None else Path(left.beside.of)
+        self.session.open(package, of)
+        self.session.history.mark_unsaved()
+        self._stamp = None if of is None else stamp_of(of)
+        self.session.file_changed.emit()
+        self.session.go_to("Rehearse" if package.puppet.controls else "Parts")
+        self.session.say(f"{package.puppet.name} is back as it was last kept. Save it to be safe.")
+        return True
+
+    def export_as(self, ending: str) -> None:
+        """The pose as SVG, OpenRaster, CSV or JSON."""
+        session = self.session
+        stem = session.path.stem if session.path else session.puppet.name.lower()
+        path = self.dialogs.path_to_save((self.folder or Path.home()) / f"{stem}-pose{ending}", ending)
+        if path is None:
+            return
+        package = session.package()
+        work: dict[str, Callable[[], None]] = {
+            ".svg": lambda: export_svg(path, package),
+            ".ora": lambda: export_openraster(path, package),
+            ".csv": lambda: export_csv(path, package),
+            ".json": lambda: export_json(path, package),
+        }
+        if self._done(work[ending]):
+            session.say(f"The pose was exported as {path.name}.")
 
     def export(self) -> None:
         session = self.session

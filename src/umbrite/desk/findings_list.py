@@ -46,7 +46,6 @@ class FindingsList(QFrame):
         self.area = QScrollArea()
         self.area.setWidgetResizable(True)
         self.area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.area.setStyleSheet("QScrollArea, QScrollArea > QWidget > QWidget { background: #FFFDF8; }")
         outer.addWidget(self.area)
         self.resize(440, 380)
 

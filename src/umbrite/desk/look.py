@@ -21,6 +21,8 @@ OCHRE, PLUM, TEAL = QColor("#B7791F"), QColor("#6B4E80"), QColor("#1F6F6B")
 MOSS, AMBER, BRICK = QColor("#5C7A3A"), QColor("#C98A1B"), QColor("#9E2F2F")
 BRASS, BRASS_PALE, BRASS_DARK = QColor("#D9A441"), QColor("#F6DFA4"), QColor("#8A6420")
 PAPER = QColor("#FFFDF8")
+BOARD, GROUND = QColor("#F2EAD9"), QColor("#C9BDA6")  # beside the canvas, and the line it stands on
+DIM = QColor("#8C8372")
 
 SIDE_COLOUR: dict[Side, QColor] = {"near": OCHRE, "far": PLUM, "middle": TEAL}
 # A second sign for each side, so that nobody needs the colour.
@@ -57,12 +59,13 @@ def font(size: float = 11.0, weight: QFont.Weight = QFont.Weight.Normal) -> QFon
 
 
 @lru_cache(maxsize=256)
-def icon(name: str, colour: str = INK.name(), size: int = 20) -> QIcon:
+def icon(name: str, colour: str = "", size: int = 20) -> QIcon:
     """A line icon in one colour, with a paler picture for when it can't be used."""
     made = QIcon()
+    drawn = colour or INK.name()
     for mode, tint in (
-        (QIcon.Mode.Normal, colour),
-        (QIcon.Mode.Selected, colour),
+        (QIcon.Mode.Normal, drawn),
+        (QIcon.Mode.Selected, drawn),
         (QIcon.Mode.Disabled, "#B5AA95"),
     ):
         for scale in (1, 2):
@@ -79,6 +82,37 @@ def _icon_picture(name: str, colour: str, size: int, ratio: int) -> QPixmap:
     painter.end()
     picture.setDevicePixelRatio(ratio)
     return picture
+
+
+THEMES = {"day": "Paper by day", "night": "Paper by night"}
+# The same hues after dark. Every colour is changed in place, so that whoever holds one sees the theme of now.
+NIGHT: dict[str, str] = {
+    "OAT": "#23212B", "PANEL": "#2C2A35", "LINE": "#4B4757", "INK": "#EFE7D7", "QUIET": "#BDB3A2", "LINEN": "#484454",
+    "LAMP_PALE": "#574722", "PAPER": "#353240", "OCHRE": "#E2AC50", "PLUM": "#BFA3D8", "TEAL": "#5FBBB4", "MOSS": "#93B56B",
+    "BRICK": "#E47F78", "VERMILION": "#E2755C", "DIM": "#8E8698", "BOARD": "#201E27", "GROUND": "#5B5668",
+}  # fmt: skip
+NIGHT_STYLE = {
+    "#EDE4D3": "#23212B", "#F7F1E6": "#2C2A35", "#FFFDF8": "#353240", "#FBF7EE": "#302E39", "#CFC3AC": "#4B4757",
+    "#E2D8C4": "#433F4E", "#2A2933": "#EFE7D7", "#625B51": "#BDB3A2", "#8C8372": "#8E8698", "#FBE7B5": "#574722",
+    "#F3E8D2": "#38353F", "#F1EADC": "#2E2C36", "#FBF0D3": "#4A4030", "#F3E2B6": "#5C4B26", "#B9A983": "#6A6374",
+    "#DDD3BF": "#3D3A46", "#D8CBB2": "#565163", "#BFAE8D": "#6D6778",
+}  # fmt: skip
+_DAY = {name: globals()[name].name() for name in NIGHT}
+_theme = ["day"]
+
+
+def theme() -> str:
+    return _theme[0]
+
+
+def set_theme(app: QApplication, name: str) -> None:
+    """Change all colours in place and dress the application anew."""
+    _theme[0] = "night" if name == "night" else "day"
+    colours = NIGHT if _theme[0] == "night" else _DAY
+    for each, value in colours.items():
+        globals()[each].setRgb(QColor(value).rgb())
+    icon.cache_clear()
+    dress(app)
 
 
 def dress(app: QApplication) -> None:
@@ -105,9 +139,13 @@ def dress(app: QApplication) -> None:
     ):
         palette.setColor(role, colour)
     for role in (QPalette.ColorRole.Text, QPalette.ColorRole.ButtonText, QPalette.ColorRole.WindowText):
-        palette.setColor(QPalette.ColorGroup.Disabled, role, QColor("#8C8372"))
+        palette.setColor(QPalette.ColorGroup.Disabled, role, DIM)
     app.setPalette(palette)
-    app.setStyleSheet(STYLE)
+    sheet = STYLE
+    if _theme[0] == "night":
+        for day, night in NIGHT_STYLE.items():
+            sheet = sheet.replace(day, night)
+    app.setStyleSheet(sheet.replace("ON_MAIN", "#FFFDF8"))
 
 
 STYLE = """
@@ -153,7 +191,7 @@ QPushButton:pressed, QToolButton:pressed { background: #F3E2B6; }
 QPushButton:focus, QToolButton:focus { border: 2px solid #E8A317; padding: 3px 11px; }
 QToolButton:focus { padding: 2px 5px; }
 QPushButton:disabled, QToolButton:disabled { background: #F1EADC; color: #8C8372; border-color: #DDD3BF; }
-QPushButton#main { background: #B8432B; border: 1px solid #8F3320; color: #FFFDF8; font-weight: 700; padding: 6px 14px; }
+QPushButton#main { background: #B8432B; border: 1px solid #8F3320; color: ON_MAIN; font-weight: 700; padding: 6px 14px; }
 QPushButton#main:hover { background: #A43A24; }
 QPushButton#main:focus { border: 2px solid #2A2933; padding: 5px 13px; }
 QPushButton#main:disabled { background: #D9C8BC; border-color: #CDBBAE; color: #6E655C; }
@@ -166,6 +204,10 @@ QToolButton#tool:focus { border: 2px solid #E8A317; padding: 3px 8px; }
 QFrame#toolrow { background: #FBF7EE; border: 1px solid #CFC3AC; border-radius: 9px; }
 QFrame#hints { background: #F7F1E6; border-top: 1px solid #CFC3AC; }
 QFrame#popover { background: #FFFDF8; border: 1px solid #B9A983; border-radius: 8px; }
+QToolBar#stations { border: none; padding: 0; background: #EDE4D3; }
+QScrollArea#diagram { background: #F7F1E6; }
+QFrame#popover QScrollArea, QFrame#popover QScrollArea > QWidget > QWidget { background: #FFFDF8; }
+QDialog { background: #F7F1E6; }
 QLabel#quiet { color: #625B51; }
 QLabel#title { font-weight: 700; }
 QScrollBar:vertical { background: transparent; width: 11px; margin: 2px; }

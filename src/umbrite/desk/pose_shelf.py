@@ -284,6 +284,11 @@ class PoseShelf(QWidget):
         super().showEvent(event)  # type: ignore[arg-type]
         self.refresh()
 
+    def forget(self) -> None:
+        """Make all cards anew: their colours have changed."""
+        self._shown = ()
+        self.refresh()
+
     def refresh(self) -> None:
         """Make the cards anew where poses, or what they look like, have changed."""
         if not self.isVisible():

@@ -190,7 +190,12 @@ class Strip(QWidget):
         self.file.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         self.file.setMinimumWidth(110)
         row.addWidget(self.file)
-        for signal in (session.station_changed, session.file_changed, session.opened, session.findings_changed):
+        for signal in (
+            session.station_changed,
+            session.file_changed,
+            session.opened,
+            session.findings_changed,
+        ):
             signal.connect(self.refresh)
         self.refresh()
 

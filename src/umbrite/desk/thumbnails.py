@@ -40,3 +40,8 @@ def _paint(pictures: Pictures, drawing: Drawing, width: int, height: int) -> QPi
     painter.drawImage(QRectF((width - wide) / 2, (height - tall) / 2, wide, tall), level.image, inner)
     painter.end()
     return card
+
+
+def forget_pictures() -> None:
+    """Draw all cards anew: their colours have changed."""
+    _made.clear()

@@ -1,6 +1,7 @@
 """The window: strip, board and docks around one session, and the actions that tie them together."""
 
 from collections.abc import Callable
+from pathlib import Path
 
 from PySide6.QtCore import QByteArray, QPoint, QSettings, Qt
 from PySide6.QtGui import QAction, QCloseEvent, QKeyEvent, QKeySequence
@@ -21,9 +22,13 @@ from umbrite.desk.family_panel import FamilyPanel
 from umbrite.desk.file_desk import FileDesk
 from umbrite.desk.finder import Finder
 from umbrite.desk.findings_list import FindingsList
+from umbrite.desk.keeping import Keeper
 from umbrite.desk.pose_shelf import PoseShelf
+from umbrite.desk.preferences import Preferences, PreferencesDialog
+from umbrite.desk.refreshing import forget_pictures
 from umbrite.desk.session import Session
 from umbrite.desk.strip import Strip
+from umbrite.files.recovery import forget
 from umbrite.rig.errors import UmbriteError
 
 ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
@@ -33,11 +38,20 @@ LAYOUT = 4  # raised when docks change, so that old layouts are not taken over
 class Window(QMainWindow):
     """See the module. Dialogs and settings are handed in, so that tests bring their own."""
 
-    def __init__(self, session: Session, settings: QSettings, dialogs: Dialogs | None = None) -> None:
+    def __init__(
+        self,
+        session: Session,
+        settings: QSettings,
+        dialogs: Dialogs | None = None,
+        keep_in: Path | None = None,
+    ) -> None:
         super().__init__()
         self.session, self.settings = session, settings
         self.dialogs = dialogs or Dialogs(self)
-        self.files: FileDesk = FileDesk(session, self.dialogs)
+        self.preferences = Preferences(settings)
+        self.files: FileDesk = FileDesk(session, self.dialogs, self.preferences)
+        self.keeper = Keeper(session, keep_in or Path(settings.fileName()).parent / "recovery", self)
+        self.keeper.set_interval(self.preferences.autosave)
         self.outside = OutsideEditor(session, self.files.exchange, self)
         self.alone = False  # whether only the puppet is shown
         self.actions_by_id = {act.id: self._action(act) for act in ACTIONS}
@@ -99,12 +113,16 @@ class Window(QMainWindow):
                 }:
                     menu.addSeparator()
                 menu.addAction(self.actions_by_id[act.id])
+                if act.id == "open":
+                    self.recent_menu = QMenu("Open recent", menu)
+                    menu.addMenu(self.recent_menu)
+                    self.recent_menu.aboutToShow.connect(self._fill_recent)
+                    menu.aboutToShow.connect(self._fill_recent)
         self.strip_bar = strip_bar = self.addToolBar("Stations")
         strip_bar.setObjectName("stations")
         strip_bar.setMovable(False)
         strip_bar.setContextMenuPolicy(Qt.ContextMenuPolicy.PreventContextMenu)
         strip_bar.addWidget(self.strip)
-        strip_bar.setStyleSheet("QToolBar { border: none; padding: 0; background: #EDE4D3; }")
         for corner, area in (
             (Qt.Corner.BottomLeftCorner, Qt.DockWidgetArea.LeftDockWidgetArea),
             (Qt.Corner.BottomRightCorner, Qt.DockWidgetArea.RightDockWidgetArea),
@@ -209,6 +227,58 @@ class Window(QMainWindow):
             self.session.spring_back()
             self.session.say(str(error))
 
+    def set_theme(self, name: str) -> None:
+        """Dress everything in a theme; what keeps pictures of its own makes them anew."""
+        app = QApplication.instance()
+        if not isinstance(app, QApplication) or name == look.theme():
+            return
+        look.set_theme(app, name)
+        forget_pictures()
+        for act in ACTIONS:
+            if act.icon:
+                self.actions_by_id[act.id].setIcon(look.icon(act.icon))
+        for rebuilt in (
+            self.family.tree,
+            self.depth_rail,
+            self.controls_panel.controls,
+            self.controls_panel.links,
+        ):
+            rebuilt.forget()
+        self.shelf.forget()
+        self.board.forget()
+        self._on_station()
+
+    def show_preferences(self) -> None:
+        dialog = PreferencesDialog(self.preferences, self._preferences_changed, self)
+        dialog.exec()
+        dialog.deleteLater()
+
+    def _preferences_changed(self) -> None:
+        self.set_theme(self.preferences.theme)
+        self.keeper.set_interval(self.preferences.autosave)
+
+    def offer_recovery(self) -> None:
+        """After a crash: bring back what was not saved, one file after the other, or let it go."""
+        for left in self.keeper.left():
+            answer = self.dialogs.about_recovery(left)
+            if answer == "later":
+                return
+            if answer == "open" and not self.files.recover(left):
+                continue
+            forget(left.path)
+            if answer == "open":
+                return
+
+    def _fill_recent(self) -> None:
+        self.recent_menu.clear()
+        for name in self.preferences.recent:
+            action = self.recent_menu.addAction(Path(name).name)
+            action.setToolTip(name)
+            action.triggered.connect(
+                lambda _on=False, name=name: self.run(lambda: self.files.open_recent(name))
+            )
+        self.recent_menu.setEnabled(bool(self.preferences.recent))
+
     # What actions ask of the window
 
     def show_diagram(self) -> None:
@@ -303,6 +373,7 @@ class Window(QMainWindow):
         if not self.files.may_leave():
             event.ignore()
             return
+        self.keeper.close()
         self.settings.setValue("geometry", self.saveGeometry())
         self.settings.setValue("layout", self.saveState(LAYOUT))
         event.accept()

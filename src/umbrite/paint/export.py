@@ -3,6 +3,7 @@
 import base64
 import csv
 import io
+import json
 import xml.etree.ElementTree as ET
 from collections.abc import Callable
 from pathlib import Path
@@ -14,6 +15,7 @@ from umbrite.files.errors import unwritable
 from umbrite.files.layers import Layer, Layered
 from umbrite.files.openraster import write_openraster
 from umbrite.files.package import Package
+from umbrite.files.report import pose_report
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.paint.painter import Sprite, paint_sprites, sprites
@@ -119,6 +121,12 @@ def export_csv(path: Path, package: Package) -> None:
         one = Affine(*(complex(field[0, i]) for field in maps))
         lines.writerow(["part", puppet.parts[key].name, *svg_matrix(one), "", "", ""])
     _written(path, lambda to: to.write_text(out.getvalue(), encoding="utf-8"))
+
+
+def export_json(path: Path, package: Package) -> None:
+    """The pose as `umbrite pose --json` gives it."""
+    text = json.dumps(pose_report(placed_of(package)), indent=1, ensure_ascii=False)
+    _written(path, lambda to: to.write_text(text + "\n", encoding="utf-8"))
 
 
 def _png(image: QImage) -> bytes:

@@ -297,3 +297,8 @@ def label(painter: QPainter, at: QPointF, text: str, within: QRectF) -> None:
     painter.drawRoundedRect(box, 5, 5)
     painter.setPen(look.PAPER)
     painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+
+
+def forget_pictures() -> None:
+    """Draw what is kept anew: its colours have changed."""
+    _glow.cache_clear()

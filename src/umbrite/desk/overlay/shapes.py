@@ -167,3 +167,8 @@ def paint_master_points(painter: QPainter, turn_at: QPointF, scale_at: QPointF, 
     painter.drawLine(scale_at + QPointF(corner, -corner), scale_at + QPointF(0, -corner))
     painter.drawLine(scale_at + QPointF(corner, -corner), scale_at + QPointF(corner, 0))
     painter.setOpacity(1.0)
+
+
+def forget_pictures() -> None:
+    """Draw what is kept anew: its colours have changed."""
+    _picture.cache_clear()

@@ -1,0 +1,217 @@
+"""The window loses nothing: autosave and recovery, files changed by others, full disks, preferences, recent files, themes."""
+
+import errno
+import os
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import QSettings
+from PySide6.QtWidgets import QApplication
+from pytestqt.qtbot import QtBot
+
+from demo_puppet import ASSETS, joint
+from desk.conftest import Answers, Hand
+from desk.test_rehearsing import grip
+from umbrite.desk import look
+from umbrite.desk.preferences import Preferences, PreferencesDialog
+from umbrite.desk.session import Session
+from umbrite.desk.window import Window
+from umbrite.files import package as packages
+from umbrite.files.package import load
+from umbrite.files.recovery import keep
+from umbrite.rig.names import rename
+
+Act = Callable[[str], None]
+
+
+@pytest.fixture
+def own(window: Window, tmp_path: Path) -> Path:
+    """A puppet of one's own, opened in the window."""
+    path = tmp_path / "mine.umbrite"
+    path.write_bytes((ASSETS / "wick.umbrite").read_bytes())
+    window.files.open(path)
+    return path
+
+
+def turn(window: Window, number: float) -> None:
+    window.session.edit("Turn", pose={f"{joint(window.session.puppet, 'Head')}.turn": number})
+
+
+def test_changes_are_kept_in_the_background_and_dropped_when_saved(
+    own: Path, window: Window, act: Act
+) -> None:
+    keeper = window.keeper
+    assert not keeper.path.exists()
+    turn(window, 0.2)
+    assert keeper._timer.isActive()
+    keeper.keep_now()
+    keeper.finish()
+    assert load(keeper.path).pose == window.session.pose
+    act("save")
+    assert not keeper.path.exists()
+    assert not keeper._timer.isActive()
+    assert load(own).pose == window.session.pose
+
+
+def left_by_a_crash(folder: Path, of: Path | None) -> Path:
+    """A recovery file of a process that is gone."""
+    package = load(ASSETS / "wick.umbrite")
+    path = folder / "999999998-1.recovery"
+    keep(
+        path,
+        packages.Package(rename(package.puppet, joint(package.puppet, "Cap"), "Beret"), {}, package.art),
+        of,
+        7.0,
+    )
+    words = path.with_suffix(".json")
+    words.write_text(words.read_text().replace(f'"process":{os.getpid()}', '"process":999999998'))
+    return path
+
+
+def test_after_a_crash_the_next_start_brings_back_what_was_there(
+    own: Path, window: Window, answers: Answers, act: Act
+) -> None:
+    left = left_by_a_crash(window.keeper.folder, own)
+    window.offer_recovery()
+    assert answers.asked[-1] == "recover Wick"
+    assert left.exists()  # asked later
+    answers.recovery = "open"
+    window.offer_recovery()
+    assert "Beret" in {item.name for item in window.session.puppet.joints.values()}
+    assert window.session.path == own
+    assert not window.session.history.is_saved
+    assert not left.exists()
+    assert "Cap" in {
+        item.name for item in load(own).puppet.joints.values()
+    }  # the file is as it was until saved
+    act("save")
+    assert "Beret" in {item.name for item in load(own).puppet.joints.values()}
+
+
+def test_unwanted_or_broken_remains_are_let_go_or_told(window: Window, answers: Answers) -> None:
+    left = left_by_a_crash(window.keeper.folder, None)
+    left.write_bytes(b"broken")
+    answers.recovery = "open"
+    window.offer_recovery()
+    assert left.exists()  # it could not be read; it is not thrown away for that
+    answers.recovery = "drop"
+    window.offer_recovery()
+    assert not left.exists()
+
+
+def test_a_file_that_another_program_changed_is_never_overwritten_silently(
+    own: Path, window: Window, answers: Answers, act: Act, tmp_path: Path
+) -> None:
+    turn(window, 0.2)
+    other = (ASSETS / "bramble.umbrite").read_bytes()
+    own.write_bytes(other)
+    act("save")
+    assert answers.asked[-1] == "changed mine.umbrite"
+    assert own.read_bytes() == other
+    answers.changed, answers.save_path = "elsewhere", tmp_path / "else.umbrite"
+    act("save")
+    assert own.read_bytes() == other
+    assert load(tmp_path / "else.umbrite").pose == window.session.pose
+    turn(window, 0.1)
+    (tmp_path / "else.umbrite").unlink()
+    answers.changed = "overwrite"
+    act("save")
+    assert answers.asked[-1] == "gone else.umbrite"
+    assert load(tmp_path / "else.umbrite").pose == window.session.pose
+    act("save")
+    assert answers.asked[-1] == "gone else.umbrite"  # not asked again about our own writing
+
+
+def test_a_full_disk_loses_nothing_and_says_so(
+    own: Path, window: Window, act: Act, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    before = own.read_bytes()
+    turn(window, 0.2)
+
+    def full(_handle: int) -> None:
+        raise OSError(errno.ENOSPC, "No space left on device")
+
+    monkeypatch.setattr(packages.os, "fsync", full)
+    act("save")
+    assert own.read_bytes() == before
+    assert not window.session.history.is_saved
+    assert "mine.umbrite" in window.frame.hints.message
+    monkeypatch.undo()
+    act("save")
+    assert load(own).pose == window.session.pose
+    assert [path.name for path in own.parent.iterdir() if "saving" in path.name] == []
+
+
+def test_recent_files_are_listed_and_opened(own: Path, window: Window) -> None:
+    window._fill_recent()
+    assert [action.text() for action in window.recent_menu.actions()] == ["mine.umbrite"]
+    window.files.open(ASSETS / "bramble.umbrite")
+    assert window.preferences.recent == [str(own)]  # demos are not listed
+    window.recent_menu.actions()[0].trigger()
+    assert window.session.path == own
+
+
+def test_preferences_survive_nonsense_in_the_settings_file(tmp_path: Path) -> None:
+    settings = QSettings(str(tmp_path / "odd.ini"), QSettings.Format.IniFormat)
+    for key, value in (("theme", "plaid"), ("autosave", "often"), ("recent", 7), ("layer_table", "maybe")):
+        settings.setValue(key, value)
+    found = Preferences(settings)
+    assert (found.theme, found.autosave, found.recent, found.layer_table) == ("day", 15, [], True)
+
+
+def test_preferences_take_effect_at_once_and_are_remembered(window: Window, qtbot: QtBot) -> None:
+    dialog = PreferencesDialog(window.preferences, window._preferences_changed, window)
+    qtbot.addWidget(dialog)
+    dialog.theme.setCurrentIndex(1)
+    dialog.theme.activated.emit(1)
+    assert look.theme() == "night"
+    dialog.autosave.setValue(40)
+    assert window.keeper._timer.interval() == 40_000
+    dialog.theme.setCurrentIndex(0)
+    dialog.theme.activated.emit(0)
+    assert look.theme() == "day"
+    assert Preferences(window.settings).autosave == 40
+
+
+def contrast(one: object, other: object) -> float:
+    """The ratio of the web's guidelines (WCAG 2): relative luminances, lighter over darker."""
+
+    def luminance(colour: object) -> float:
+        parts = [c / 12.92 if c <= 0.04045 else ((c + 0.055) / 1.055) ** 2.4 for c in colour.getRgbF()[:3]]  # type: ignore[attr-defined]
+        return 0.2126 * parts[0] + 0.7152 * parts[1] + 0.0722 * parts[2]
+
+    low, high = sorted((luminance(one), luminance(other)))
+    return (high + 0.05) / (low + 0.05)
+
+
+@pytest.mark.parametrize("theme", ["day", "night"])
+def test_text_has_contrast_in_both_themes(theme: str, wick_window: Window, hand: Hand) -> None:
+    app = QApplication.instance()
+    assert isinstance(app, QApplication)
+    before = wick_window.grab().toImage()
+    wick_window.set_theme(theme)
+    try:
+        for ground in (look.OAT, look.PANEL, look.PAPER, look.LINEN, look.LAMP_PALE):
+            assert contrast(look.INK, ground) > 7
+        for ground in (look.OAT, look.PANEL, look.PAPER):
+            assert contrast(look.QUIET, ground) > 4.5
+        assert (wick_window.grab().toImage() != before) == (theme == "night")
+        hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 60j)
+        assert wick_window.session.pose
+    finally:
+        wick_window.set_theme("day")
+
+
+def test_the_layout_is_remembered(window: Window, answers: Answers, qtbot: QtBot) -> None:
+    window.docks["Depth"].setFloating(True)
+    window.resize(1100, 720)
+    answers.unsaved = "drop"
+    window.close()
+    again = Window(Session(), window.settings, answers)  # type: ignore[arg-type]
+    qtbot.addWidget(again)
+    assert again.docks["Depth"].isFloating()
+    assert again.size().height() == 720
+    again.reset_layout()
+    assert not again.docks["Depth"].isFloating()
+    again.close()
