@@ -1,5 +1,6 @@
 """Broken and hostile files: thousands of mutated packages and pictures give a sentence or a sound puppet, nothing else."""
 
+import copy
 import io
 import json
 import os
@@ -96,7 +97,7 @@ def with_nasty_json(data: bytes, chance: random.Random) -> bytes:
                 continue
             what = chance.random()
             if what < 0.7:
-                node[key] = chance.choice(NASTY)
+                node[key] = copy.deepcopy(chance.choice(NASTY))
             elif isinstance(node, dict):
                 node[chance.choice(["", "j1", "p2", "l3", str(key) + "x"])] = node.pop(key)
             break

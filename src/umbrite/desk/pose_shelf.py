@@ -131,6 +131,11 @@ def picture_of(session: Session, pose: Pose, width: int, height: int) -> QPixmap
     return picture
 
 
+ACTS = (
+    ("Save pose", "plus", save), ("Mirror", "rig-mirror", mirror), ("Copy", "rig-copy", copy), ("Paste", "rig-copy-linked", paste),
+)  # fmt: skip
+
+
 class PoseCard(QWidget):
     """One pose: a click applies it, a drag across blends towards it, a double click on it names it."""
 
@@ -235,16 +240,10 @@ class PoseShelf(QWidget):
         side = QVBoxLayout()
         side.setSpacing(4)
         self.buttons: dict[str, QToolButton] = {}
-        grid = (
-            ("Save pose", "plus", save),
-            ("Mirror", "rig-mirror", mirror),
-            ("Copy", "rig-copy", copy),
-            ("Paste", "rig-copy-linked", paste),
-        )
-        for i in range(0, len(grid), 2):
+        for i in range(0, len(ACTS), 2):
             line = QHBoxLayout()
             line.setSpacing(4)
-            for words, symbol, does in grid[i : i + 2]:
+            for words, symbol, does in ACTS[i : i + 2]:
                 button = QToolButton()
                 button.setText(words)
                 button.setIcon(look.icon(symbol))
@@ -286,6 +285,8 @@ class PoseShelf(QWidget):
 
     def forget(self) -> None:
         """Make all cards anew: their colours have changed."""
+        for words, symbol, _ in ACTS:
+            self.buttons[words].setIcon(look.icon(symbol))
         self._shown = ()
         self.refresh()
 

@@ -98,6 +98,7 @@ class Session(QObject):
         self._plan: Plan | None = None
         self._placed: Placed | None = None
         self._found: tuple[Puppet, list[Finding]] | None = None
+        self.tried: tuple[Puppet, list[Finding]] | None = None  # what a workout noticed about a puppet
         self.seams = SeamWatch(self)
 
     # What is shown
@@ -143,7 +144,11 @@ class Session(QObject):
         if self._found is None or self._found[0] is not settled:
             self._found = (settled, findings(settled))
         rank = {"error": 0, "warning": 1, "hint": 2}
-        return sorted([*self._found[1], *self.seams.found], key=lambda finding: rank[finding.severity])
+        tried = self.tried[1] if self.tried is not None and self.tried[0] is settled else []
+        known = {(finding.code, finding.where) for finding in [*self._found[1], *self.seams.found]}
+        meant = {(item.code, item.where) for item in settled.meant}
+        more = [finding for finding in tried if (finding.code, finding.where) not in known | meant]
+        return sorted([*self._found[1], *self.seams.found, *more], key=lambda finding: rank[finding.severity])
 
     # Change
 
@@ -270,6 +275,11 @@ class Session(QObject):
         """Joints that are pencilled on the board until they are taken or left; no part of the puppet."""
         self.proposals = tuple(proposals)
         self.proposals_changed.emit()
+
+    def show_tried(self, found: "list[Finding]") -> None:
+        """What a workout noticed counts as findings until the puppet is changed."""
+        self.tried = (self.history.now.puppet, found)
+        self.findings_changed.emit()
 
     def set_boning(self, boning: Boning) -> None:
         """Which chain of bones is being drawn, and the bone whose card is shown."""

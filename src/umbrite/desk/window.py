@@ -9,7 +9,8 @@ from PySide6.QtWidgets import QApplication, QDockWidget, QLineEdit, QMainWindow,
 
 from umbrite import __version__
 from umbrite.desk import commands, found_limits, look
-from umbrite.desk.actions import ACTIONS, MENUS, Act
+from umbrite.desk.acting import Act
+from umbrite.desk.actions import ACTIONS, MENUS
 from umbrite.desk.board import Board
 from umbrite.desk.board_frame import BoardFrame
 from umbrite.desk.controls_panel import ControlsPanel
@@ -53,6 +54,7 @@ class Window(QMainWindow):
         self.keeper = Keeper(session, keep_in or Path(settings.fileName()).parent / "recovery", self)
         self.keeper.set_interval(self.preferences.autosave)
         self.outside = OutsideEditor(session, self.files.exchange, self)
+        self.workout_sheet: QWidget | None = None
         self.alone = False  # whether only the puppet is shown
         self.actions_by_id = {act.id: self._action(act) for act in ACTIONS}
         self.frame = BoardFrame(session, [self.actions_by_id[key] for key in ("open", "demo-art", "demo")])

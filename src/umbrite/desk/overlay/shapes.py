@@ -136,7 +136,11 @@ def _draw(
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(look.with_alpha(look.INK, 60))
     painter.drawPath(path.translated(1.5, 2.5))
-    painter.setBrush(look.with_alpha(colour.lighter(165 if strong else 140), 205 if strong else 150))
+    painter.setBrush(
+        look.with_alpha(
+            colour.lighter((165 if strong else 140) if look.theme() == "day" else 104), 205 if strong else 150
+        )
+    )
     painter.setPen(pen(look.PAPER, 4.2))
     painter.drawPath(path)
     painter.setPen(pen(look.INK, 1.8, look.SIDE_STROKE[side]))
