@@ -32,13 +32,14 @@ lint: $(VENV)/dev.stamp
 
 bench: $(VENV)/dev.stamp
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench.py
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/soak.py 20000
 
 # Draws the demo art anew and rigs it through the public edits.
 assets: $(VENV)/run.stamp
 	QT_QPA_PLATFORM=offscreen $(BIN)/python -m umbrite.demo.build src/umbrite/demo/assets
 
 screenshots: $(VENV)/run.stamp
-	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/screenshots.py docs/screenshots
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/screenshots.py docs/screenshots src/umbrite/desk/assets/guide
 
 lock: $(VENV)/dev.stamp
 	$(BIN)/pip install $(PIP_QUIET) pip-tools

@@ -363,7 +363,7 @@ def bench_start() -> None:
         "from umbrite.desk.look import dress; from umbrite.desk.session import Session\n"
         "from umbrite.desk.window import Window\n"
         "app = QApplication([]); dress(app)\n"
-        "w = Window(Session(), QSettings('/dev/null', QSettings.Format.IniFormat)); w.resize(1280, 800); w.show()\n"
+        "w = Window(Session(), QSettings('bench-settings.ini', QSettings.Format.IniFormat)); w.resize(1280, 800); w.show()\n"
         f"w.files.open(Path({str(WICK)!r})); w.grab()\n"
         "print(time.perf_counter() - t)"
     )

@@ -1,5 +1,6 @@
 """Makes the pictures of the README from the demo data, one of each main view. Run as `screenshots.py FOLDER`."""
 
+import itertools
 import sys
 import tempfile
 from collections.abc import Callable
@@ -134,8 +135,16 @@ def limits(window: Window) -> None:
 
 
 def controls(window: Window) -> None:
+    """All kinds in place, and the list of them."""
     window.files.open(DEMO / "wick.umbrite")
-    window.session.go_to("Controls")
+    for names, action in (
+        (("Head",), "make-slider"),
+        (("Cap",), "make-pad"),
+        (("Cap", "Mouth"), "make-chooser"),
+    ):
+        window.session.select([joint(window, name) for name in names])
+        window.actions_by_id[action].trigger()
+    window.show_controls()
     window.session.select(
         [next(k for k, c in window.session.puppet.controls.items() if c.name == "Near hand")]
     )
@@ -144,11 +153,7 @@ def controls(window: Window) -> None:
 def rehearse(window: Window) -> None:
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
-    moves = {"Near hand": 90 - 250j, "Far hand": 30 - 330j, "Body": 20 + 60j, "Far foot": 150 - 110j}
-    for name, by in moves.items():
-        control = next(c for c in session.puppet.controls.values() if c.name == name)
-        at = session.placed.control_at(control) + by
-        session.edit(f"Pose {name}", pose=move_control_to(session.placed, session.pose, control, at))
+    pose(window, {"Near hand": 90 - 250j, "Far hand": 30 - 330j, "Body": 20 + 60j, "Far foot": 150 - 110j})
     far = next(c for c in session.puppet.controls.values() if c.name == "Far hand")
     point_at(window, session.placed.control_at(far), QMouseEvent.Type.MouseMove, held=False)
 
@@ -158,6 +163,65 @@ def findings(window: Window) -> None:
     window.session.go_to("Pivots")
     window.session.select([])
     window.show_findings()
+
+
+def shelf(window: Window) -> None:
+    """Poses on the shelf, and the whole body in the middle of a drag, one foot held."""
+    from umbrite.desk.gestures.whole_body import switch_hold
+
+    window.files.open(DEMO / "wick.umbrite")
+    session = window.session
+    for step in (
+        {"Near hand": 90 - 250j, "Far hand": 30 - 330j}, {"Body": 20 + 90j, "Far foot": 150 - 110j}, {"Near foot": -60 - 40j},
+    ):  # fmt: skip
+        pose(window, step)
+        window.actions_by_id["save-pose"].trigger()
+    window.shelf.apply("Pose 2")
+    window.actions_by_id["body"].trigger()
+    QApplication.processEvents()
+    foot = joint(window, "Far foot")
+    switch_hold(session, foot, session.placed.pivot(foot) + 40 + 20j, window.board.camera.zoom)
+    start = session.placed.pivot(joint(window, "Near hand"))
+    point_at(window, start, QMouseEvent.Type.MouseButtonPress, held=True)
+    for share in (0.3, 0.6, 1.0):
+        point_at(window, start + (40 + 260j) * share, QMouseEvent.Type.MouseMove, held=True)
+
+
+def found(window: Window) -> None:
+    """Find limits: the strip of pictures."""
+    window.files.open(DEMO / "wick.umbrite")
+    window.session.go_to("Limbs")
+    window.session.select([joint(window, name) for name in ("Near shin", "Trunk", "Near foot")])
+    window.find_limits()
+
+
+def bones(window: Window) -> None:
+    """Bones drawn over an arm, with the card of the last."""
+    from umbrite.desk import boning
+
+    window.files.open(DEMO / "wick.ora", ask=False)
+    session = window.session
+    session.go_to("Limbs")
+    session.take_tool("bone")
+    parent = None
+    points = (532 + 652j, 408 + 792j, 368 + 952j, 330 + 1010j)
+    for head, tip in itertools.pairwise(points):
+        boning.add(session, head, tip, parent)
+        parent = session.selection[0]
+    point_at(window, 300 + 1120j, QMouseEvent.Type.MouseMove, held=False)
+
+
+def night(window: Window) -> None:
+    window.set_theme("night")
+    limbs(window)
+
+
+def pose(window: Window, moves: dict[str, complex]) -> None:
+    session = window.session
+    for name, by in moves.items():
+        control = next(c for c in session.puppet.controls.values() if c.name == name)
+        at = session.placed.control_at(control) + by
+        session.edit(f"Pose {name}", pose=move_control_to(session.placed, session.pose, control, at))
 
 
 def empty(_window: Window) -> None:
@@ -178,7 +242,31 @@ VIEWS: tuple[Callable[[Window], None], ...] = (
     rehearse,
     octopus,
     findings,
+    bones,
+    found,
+    shelf,
+    night,
 )
+
+
+PAGE_WIDTH = 800  # of the guide's pictures
+
+
+def workout(folder: Path) -> None:
+    """The contact sheet of Bramble, with a limit made too wide."""
+    from umbrite.checking.report import sheets_of, shots_of
+    from umbrite.checking.workout import workout as run
+    from umbrite.files.package import Package, load
+    from umbrite.files.png import decode
+    from umbrite.rig.limits import set_limit
+
+    package = load(DEMO / "bramble.umbrite")
+    tail = next(key for key, item in package.puppet.joints.items() if item.name == "Tail")
+    puppet = set_limit(package.puppet, tail, -1.5, 1.5)
+    report = run(puppet, {key: decode(data, key) for key, data in package.art.items()})
+    shots = shots_of(puppet, report)[:12]
+    (page,) = sheets_of(Package(puppet, {}, package.art), shots, "Alegreya Sans")
+    page.save(str(folder / "workout.png"))
 
 
 def layers(folder: Path) -> None:
@@ -210,6 +298,10 @@ def take(folder: Path, view: Callable[[Window], None]) -> None:
         painter.end()
         window.findings_list.close()
     picture.save(str(folder / f"{view.__name__}.png"))
+    if view.__name__ in {"parts", "pivots", "limbs", "controls", "rehearse"} and len(sys.argv) > 2:
+        small = picture.scaledToWidth(PAGE_WIDTH, Qt.TransformationMode.SmoothTransformation)
+        small.save(str(Path(sys.argv[2]) / f"{view.__name__}.png"))
+    window.set_theme("day")
     window.board.cancel()
     window.session.history.mark_saved()
     window.close()
@@ -221,6 +313,7 @@ def main() -> None:
     for view in VIEWS:
         take(Path(sys.argv[1]), view)
     layers(Path(sys.argv[1]))
+    workout(Path(sys.argv[1]))
 
 
 if __name__ == "__main__":

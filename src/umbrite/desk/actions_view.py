@@ -20,6 +20,7 @@ VIEW: tuple[Act, ...] = (
     Act("diagram", "View", "Family as a diagram", "Ctrl+G", "rig-family", lambda w: w.show_diagram()),
     Act("show", "View", "Show to others", "F11", "maximize", lambda w: w.show_alone()),
     Act("layout", "View", "Reset layout", "", "layers", lambda w: w.reset_layout()),
+    Act("guide", "Help", "Guide to this station", "Shift+F1", "circle-help", lambda w: w.show_guide()),
     Act("findings", "Help", "Findings", "Ctrl+E", "lightbulb", lambda w: w.show_findings()),
     Act("find", "Help", "Find a command…", "Ctrl+K", "search", lambda w: w.show_finder()),
     Act("about", "Help", "About Umbrite", "", "circle-help", lambda w: w.show_about()),

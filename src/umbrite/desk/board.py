@@ -3,7 +3,7 @@
 from collections.abc import Callable, Collection
 from typing import Literal
 
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
     QDragEnterEvent,
     QDropEvent,
@@ -15,6 +15,7 @@ from PySide6.QtGui import (
     QPainter,
     QPaintEvent,
     QResizeEvent,
+    QTabletEvent,
     QWheelEvent,
 )  # fmt: skip
 from PySide6.QtWidgets import QMenu, QWidget
@@ -27,6 +28,7 @@ from umbrite.desk.gestures.guides import drag_guide
 from umbrite.desk.handles import Handle, handle_at, handles_at
 from umbrite.desk.overlay import rig
 from umbrite.desk.overlay.rulers import WIDE
+from umbrite.desk.pen import is_eraser
 from umbrite.desk.picking import parts_at
 from umbrite.desk.session import Session
 from umbrite.desk.thumbnails import thumbnail
@@ -62,6 +64,7 @@ class Board(QWidget):
         self._panning: QPointF | None = None
         self._space = False
         self.swaying = False  # while W is held
+        self.pressure = 1.0  # of the pen, while its event is taken
         self._fitted = True
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
@@ -176,6 +179,7 @@ class Board(QWidget):
             bool(modifiers & Qt.KeyboardModifier.ShiftModifier),
             bool(modifiers & Qt.KeyboardModifier.ControlModifier),
             bool(modifiers & Qt.KeyboardModifier.AltModifier),
+            self.pressure,
         )
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
@@ -222,6 +226,24 @@ class Board(QWidget):
             number = int(found.key)
             return Press(lambda: drag_guide(session, number, session.puppet.guides[number].axis, over_ruler))
         return None
+
+    def tabletEvent(self, event: QTabletEvent) -> None:
+        """A pen does what the mouse does, its eraser end what the mouse does with Ctrl; its pressure goes along."""
+        kinds = {
+            QEvent.Type.TabletPress: (QEvent.Type.MouseButtonPress, self.mousePressEvent),
+            QEvent.Type.TabletMove: (QEvent.Type.MouseMove, self.mouseMoveEvent),
+            QEvent.Type.TabletRelease: (QEvent.Type.MouseButtonRelease, self.mouseReleaseEvent),
+        }
+        kind, work = kinds[event.type()]
+        keys = (
+            event.modifiers() | Qt.KeyboardModifier.ControlModifier if is_eraser(event) else event.modifiers()
+        )
+        self.pressure = event.pressure() if kind != QEvent.Type.MouseButtonRelease else 1.0
+        work(
+            QMouseEvent(kind, event.position(), event.globalPosition(), event.button(), event.buttons(), keys)
+        )
+        self.pressure = 1.0
+        event.accept()
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
         if self.session.boning.chain is not None and event.button() == Qt.MouseButton.LeftButton:

@@ -23,6 +23,7 @@ from umbrite.desk.family_panel import FamilyPanel
 from umbrite.desk.file_desk import FileDesk
 from umbrite.desk.finder import Finder
 from umbrite.desk.findings_list import FindingsList
+from umbrite.desk.guide import Guide
 from umbrite.desk.keeping import Keeper
 from umbrite.desk.pose_shelf import PoseShelf
 from umbrite.desk.preferences import Preferences, PreferencesDialog
@@ -67,6 +68,7 @@ class Window(QMainWindow):
         self.depth_rail = DepthRail(session)
         self.details = Details(session)
         self.findings_list = FindingsList(session, self)
+        self.guide = Guide(ACTIONS, self)
         self.finder = Finder(list(self.actions_by_id.values()), self)
         self._lay_out()
         self._connect()
@@ -349,6 +351,9 @@ class Window(QMainWindow):
     def show_finder(self) -> None:
         place = self.board.mapToGlobal(QPoint(self.board.width() // 2, 60))
         self.finder.open_at(place.x(), place.y())
+
+    def show_guide(self) -> None:
+        self.guide.open_at(self.session.station)
 
     def show_about(self) -> None:
         self.dialogs.tell(

@@ -51,7 +51,7 @@ def _references(puppet: Puppet) -> Iterator[str]:
         if part.clip is not None and part.clip not in puppet.parts:
             yield f"{part.name} is clipped by a part that is not there"
     for limb in puppet.limbs.values():
-        wanted = [*limb.joints, limb.target, *(key for key in (limb.end, limb.toe) if key)]
+        wanted = [*limb.joints, limb.target, *(key for key in (limb.end, limb.toe) if key is not None)]
         if not limb.joints or any(key not in joints for key in wanted):
             yield f"the limb {limb.name} needs a joint that is not there"
     for control in puppet.controls.values():
@@ -99,7 +99,7 @@ def _limbs(puppet: Puppet) -> Iterator[str]:
     held: set[str] = set()
     reached: set[str] = set()
     for limb in puppet.limbs.values():
-        chain = [*limb.joints, *([limb.end] if limb.end else [])]
+        chain = [*limb.joints, *([limb.end] if limb.end is not None else [])]
         for upper, lower in itertools.pairwise(chain):
             if puppet.joints[lower].parent != upper:
                 yield f"the limb {limb.name} is not one chain"

@@ -15,6 +15,7 @@ class Pointer(NamedTuple):
     shift: bool = False
     ctrl: bool = False
     alt: bool = False
+    pressure: float = 1.0  # of a pen; a mouse presses fully
 
 
 class Ghost(NamedTuple):

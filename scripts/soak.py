@@ -1,0 +1,169 @@
+"""A soak: thousands of random gestures and commands through the session over the demos, with undo, save and open mixed in.
+
+Run as `soak.py [GESTURES]`. Prints what was done, how much memory grew, and stops at the first exception or broken invariant.
+"""
+
+import contextlib
+import gc
+import os
+import random
+import resource
+import sys
+import tempfile
+import time
+from collections import Counter
+from pathlib import Path
+
+from PySide6.QtCore import QRectF
+from PySide6.QtWidgets import QApplication
+
+from umbrite.desk import art_commands, boning, commands, controlling, limit_commands, pose_shelf
+from umbrite.desk.camera import fitting
+from umbrite.desk.gestures.base import Pointer
+from umbrite.desk.session import STATIONS, Session
+from umbrite.desk.tools import press
+from umbrite.files.package import load, save
+from umbrite.rig.errors import UmbriteError
+from umbrite.rig.invariants import invariants
+
+ASSETS = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
+TOOLS = {
+    "Parts": ("place", "trim"), "Pivots": ("pivot", "cord"), "Limbs": ("limb", "limit", "bone", "bind"),
+    "Controls": ("control",), "Rehearse": ("pose", "body"),
+}  # fmt: skip
+COMMANDS = (
+    commands.to_front, commands.to_back, commands.one_forward, commands.free_joints, commands.carry, commands.turn_side,
+    commands.free_limits, commands.reset_selected, commands.reset_all, commands.delete, commands.delete_with_users, commands.walk_up,
+    commands.walk_down, commands.select_branch, commands.make_pose_the_rest, commands.reset_branch, limit_commands.hinge_one_way,
+    limit_commands.inside_out, limit_commands.extend, limit_commands.either_way(45), boning.from_pivots, boning.bind_nearest,
+    boning.detach_bones, controlling.make_controls, controlling.take_all, controlling.make("slider"), controlling.make("knob"),
+    controlling.link, controlling.chooser, pose_shelf.save, pose_shelf.mirror, art_commands.duplicate, art_commands.mirrored_side,
+)  # fmt: skip
+MOST_PARTS = 120  # copies of copies would fill the memory by right
+
+
+def memory() -> float:
+    """Resident memory in MB."""
+    pages = int(Path("/proc/self/statm").read_text("ascii").split()[1])
+    return pages * resource.getpagesize() / 1e6
+
+
+class Soak:
+    """One session and a random hand."""
+
+    def __init__(self, seed: int, folder: Path) -> None:
+        self.chance = random.Random(seed)
+        self.folder = folder
+        self.session = Session()
+        self.done: Counter[str] = Counter()
+        self.open()
+
+    def open(self) -> None:
+        name = self.chance.choice(("wick", "bramble", "inkpot"))
+        self.session.open(load(ASSETS / f"{name}.umbrite"), None)
+
+    def somewhere(self) -> complex:
+        """A board point: on a joint or control mostly, or anywhere."""
+        puppet, placed = self.session.puppet, self.session.placed
+        where = self.chance.random()
+        near = complex(self.chance.gauss(0, 6), self.chance.gauss(0, 6))
+        if where < 0.45 and puppet.joints:
+            return placed.pivot(self.chance.choice(list(puppet.joints))) + near
+        if where < 0.75 and puppet.controls:
+            return placed.control_at(puppet.controls[self.chance.choice(list(puppet.controls))]) + near
+        return complex(
+            self.chance.uniform(-50, puppet.width + 50), self.chance.uniform(-50, puppet.height + 50)
+        )
+
+    def gesture(self) -> None:
+        session, chance = self.session, self.chance
+        camera = fitting(QRectF(0, 0, session.puppet.width, session.puppet.height), QRectF(0, 0, 800, 640))
+        keys = {name: chance.random() < 0.15 for name in ("shift", "ctrl", "alt")}
+        start = self.somewhere()
+        found = press(
+            session, camera, Pointer(start, "press", camera.zoom, **keys), again=chance.random() < 0.2
+        )
+        if found.gesture is None or chance.random() < 0.15:
+            if found.click is not None:
+                found.click()
+            return
+        running = found.gesture()
+        next(running)
+        to = self.somewhere()
+        for i in range(1, chance.randint(2, 5)):
+            running.send(Pointer(start + (to - start) * i / 4, "move", camera.zoom, **keys))
+        end = "cancel" if chance.random() < 0.1 else "release"
+        with contextlib.suppress(StopIteration):
+            running.send(Pointer(to, end, camera.zoom, **keys))  # type: ignore[arg-type]
+
+    def step(self) -> None:
+        """One thing that a person might do; refusals are part of it."""
+        session, chance = self.session, self.chance
+        what = chance.random()
+        try:
+            if what < 0.7:
+                self.done["gesture"] += 1
+                self.gesture()
+            elif what < 0.8:
+                self.done["undo or redo"] += 1
+                for _ in range(chance.randint(1, 6)):
+                    session.undo() if chance.random() < 0.6 else session.redo()
+            elif what < 0.88:
+                self.done["station or tool"] += 1
+                session.go_to(chance.choice(STATIONS))
+                session.take_tool(chance.choice(TOOLS[session.station]))
+            elif what < 0.985:
+                self.done["command"] += 1
+                if session.puppet.parts and (len(session.puppet.parts) < MOST_PARTS or chance.random() < 0.5):
+                    chosen = list(session.puppet.joints) + list(session.puppet.controls)
+                    session.select(chance.sample(chosen, min(len(chosen), chance.randint(1, 3))))
+                    chance.choice(COMMANDS)(session)
+            elif what < 0.995:
+                self.done["save and open"] += 1
+                path = self.folder / "soak.umbrite"
+                before = session.package()
+                save(path, before)
+                again = load(path)
+                assert (again.puppet, again.pose) == (before.puppet, before.pose)
+                session.open(again, path)
+            else:
+                self.done["another demo"] += 1
+                self.open()
+        except UmbriteError:
+            self.done["refused"] += 1
+            session.spring_back()
+        except (IndexError, ValueError, StopIteration) as error:
+            if not isinstance(error, (IndexError, ValueError)) or (
+                "unpack" not in str(error) and "index" not in str(error)
+            ):
+                raise
+            session.spring_back()  # a command without what it needs, which the window would not offer
+
+
+def main() -> None:
+    count = int(sys.argv[1]) if len(sys.argv) > 1 else 20_000
+    os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    app = QApplication(sys.argv[:1])
+    start, middle = time.monotonic(), 0.0
+    with tempfile.TemporaryDirectory() as folder:
+        soak = Soak(11, Path(folder))
+        for i in range(count):
+            soak.step()
+            if i % 20 == 0 and (broken := invariants(soak.session.puppet)):
+                raise SystemExit(f"after {i} steps: {broken[0]}")
+            if i == count // 4:
+                gc.collect()
+                middle = memory()
+        gc.collect()
+        grown = memory() - middle
+    words = ", ".join(f"{number} {name}" for name, number in soak.done.most_common())
+    print(
+        f"soak: {count} steps in {time.monotonic() - start:.0f} s ({words}); memory grew by {grown:.1f} MB after the first quarter"
+    )
+    del app
+    if grown > 20:
+        raise SystemExit("memory grew by more than 20 MB")
+
+
+if __name__ == "__main__":
+    main()

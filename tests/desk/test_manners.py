@@ -1,0 +1,182 @@
+"""Manners: pens, keyboard, names for assistive technology, screens of double density, the workout's window and the guide."""
+
+import subprocess
+import sys
+from collections.abc import Callable
+from contextlib import nullcontext
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import QPointF, Qt
+from PySide6.QtGui import QImage, QKeySequence
+from PySide6.QtWidgets import (
+    QAbstractButton,
+    QAbstractSpinBox,
+    QComboBox,
+    QLineEdit,
+    QListWidget,
+    QTreeWidget,
+    QWidget,
+)
+from pytestqt.qtbot import QtBot
+
+from demo_puppet import ASSETS, joint, part
+from desk.conftest import Answers
+from desk.test_rehearsing import at, grip
+from umbrite.desk.actions import ACTIONS
+from umbrite.desk.guide import PAGES
+from umbrite.desk.pen import PenPoint, SimulatedPen
+from umbrite.desk.session import STATIONS
+from umbrite.desk.window import Window
+from umbrite.files.layers import CancelledError, unwatched
+from umbrite.rig.limits import set_limit
+
+Act = Callable[[str], None]
+
+
+def spot(window: Window, z: complex) -> QPointF:
+    return QPointF(window.board.camera.point(z))
+
+
+def test_a_pen_drags_a_hand_as_the_mouse_does(wick_window: Window) -> None:
+    start = grip(wick_window, "Far hand")
+    pen = SimulatedPen(wick_window.board)
+    pressures: list[float] = []
+    send = wick_window.board._send
+    wick_window.board._send = lambda pointer: (pressures.append(pointer.pressure), send(pointer))[1]  # type: ignore[method-assign]
+    way = [PenPoint(spot(wick_window, start - 80j * i / 4), 0.2 * i) for i in range(5)]
+    pen.stroke(way)
+    assert at(wick_window, "Far hand") == pytest.approx(start - 80j, abs=1)
+    assert pressures[1:4] == pytest.approx([0.4, 0.6, 0.8], abs=1e-6)
+    assert wick_window.board.pressure == 1.0
+
+
+def test_the_eraser_brings_trimmed_paper_back(wick_window: Window, act: Act) -> None:
+    session = wick_window.session
+    act("trim")
+    key = part(session.puppet, "Trunk")
+    session.select([key])
+    loop = [PenPoint(spot(wick_window, 600 + 750j + 30 * z)) for z in (0, 1, 1 + 1j, 1j)]
+    SimulatedPen(wick_window.board).stroke(loop)
+    SimulatedPen(wick_window.board, eraser=True).stroke(loop)
+    assert [one.cut for one in session.puppet.parts[key].trims] == [True, False]
+
+
+def test_every_action_is_in_a_menu_and_findable_and_no_key_is_given_twice(window: Window) -> None:
+    shown = {
+        action
+        for menu in window.menuBar().findChildren(type(window.recent_menu))
+        for action in menu.actions()
+    }
+    assert all(window.actions_by_id[act.id] in shown for act in ACTIONS)
+    keys = [QKeySequence(act.key).toString() for act in ACTIONS if act.key]
+    assert len(keys) == len(set(keys))
+
+
+def test_everything_that_takes_keys_has_a_name_for_assistive_technology(wick_window: Window) -> None:
+    session = wick_window.session
+    puppet = session.puppet
+    for station, key in zip(
+        STATIONS, (part(puppet, "Cap"), joint(puppet, "Body"), next(iter(puppet.limbs)), next(iter(puppet.controls)), joint(puppet, "Head")),
+        strict=True,
+    ):  # fmt: skip
+        session.go_to(station)
+        session.select([key])
+        for widget in wick_window.findChildren(QWidget):
+            kinds = (QAbstractButton, QLineEdit, QAbstractSpinBox, QComboBox, QListWidget, QTreeWidget)
+            inner = isinstance(
+                widget.parentWidget(), (QAbstractSpinBox, QComboBox)
+            ) or widget.objectName().startswith("qt_")
+            if (
+                not widget.isVisible()
+                or inner
+                or not isinstance(widget, kinds)
+                or widget.focusPolicy() == Qt.FocusPolicy.NoFocus
+            ):
+                continue
+            name = (
+                widget.accessibleName()
+                or (widget.text() if isinstance(widget, QAbstractButton) else "")
+                or widget.toolTip()
+            )
+            assert name, (station, widget)
+
+
+def test_tab_reaches_the_board_the_lists_and_the_fields(wick_window: Window, qtbot: QtBot) -> None:
+    wick_window.activateWindow()
+    wick_window.board.setFocus()
+    seen: set[str] = set()
+    for _ in range(120):
+        qtbot.keyClick(wick_window, Qt.Key.Key_Tab)
+        focus = wick_window.focusWidget()
+        if focus is not None:
+            seen.add(focus.accessibleName() or type(focus).__name__)
+    assert {"Find a joint or part", "Depth, front on top"} <= seen
+
+
+def test_the_window_paints_sharply_on_a_screen_of_double_density(tmp_path: Path) -> None:
+    script = f"""
+import sys
+from PySide6.QtCore import QSettings
+from PySide6.QtWidgets import QApplication
+from pathlib import Path
+from umbrite.desk.look import dress
+from umbrite.desk.session import Session
+from umbrite.desk.window import Window
+app = QApplication(sys.argv); dress(app)
+w = Window(Session(), QSettings({str(tmp_path / "s.ini")!r}, QSettings.Format.IniFormat))
+w.resize(1024, 700); w.show(); w.files.open(Path({str(ASSETS / "wick.umbrite")!r})); app.processEvents()
+w.grab().save({str(tmp_path / "double.png")!r})
+w.close()
+"""
+    env = {"QT_QPA_PLATFORM": "offscreen", "QT_SCALE_FACTOR": "2", "PATH": "", "HOME": str(tmp_path)}
+    done = subprocess.run(
+        [sys.executable, "-c", script], env=env, capture_output=True, text=True, timeout=60, check=False
+    )
+    assert done.returncode == 0, done.stderr
+    image = QImage(str(tmp_path / "double.png"))
+    assert image.width() == 2048
+    blurred = image.scaled(image.size() / 2).scaled(image.size())
+    assert blurred != image  # more than a small picture made large
+
+
+def test_the_workout_lists_what_it_noticed_and_its_sheet_is_kept(
+    wick_window: Window, act: Act, answers: Answers, tmp_path: Path
+) -> None:
+    session = wick_window.session
+    answers.watch = lambda _what: nullcontext(unwatched)  # type: ignore[method-assign]
+    session.edit("Wide", puppet=set_limit(session.puppet, joint(session.puppet, "Neck"), -1.2, 1.2))
+    act("workout")
+    sheet = wick_window.workout_sheet
+    assert sheet is not None
+    assert sheet.isVisible()
+    assert {item.code for item in session.findings} == {"gap"}
+    answers.save_path = tmp_path / "sheet.pdf"
+    sheet.keep.click()  # type: ignore[attr-defined]
+    assert (tmp_path / "sheet.pdf").read_bytes().startswith(b"%PDF")
+    sheet.close()
+    session.undo()
+    assert session.findings == []
+
+
+def test_the_guide_has_a_page_with_a_picture_and_keys_for_each_station(wick_window: Window, act: Act) -> None:
+    for station in STATIONS:
+        wick_window.session.go_to(station)
+        act("guide")
+        assert wick_window.guide.list.currentItem().text() == station
+        text = wick_window.guide.page.toPlainText()
+        assert text.startswith(station)
+        assert "Tools and keys" in text
+        assert (PAGES / f"{station.lower()}.png").stat().st_size > 10_000
+    wick_window.guide.close()
+
+
+def test_a_workout_can_be_cancelled(wick_window: Window, act: Act, answers: Answers) -> None:
+    def stop(done: int, _all: int, _name: str) -> None:
+        if done == 2:
+            raise CancelledError("stopped")
+
+    answers.watch = lambda _what: nullcontext(stop)  # type: ignore[method-assign]
+    act("workout")
+    assert wick_window.workout_sheet is None
+    assert "stopped" in wick_window.frame.hints.message
