@@ -357,13 +357,13 @@ def bench_drag_of_the_widget(name: str) -> None:
 def bench_start() -> None:
     code = (
         "import time; t = time.perf_counter()\n"
-        "from pathlib import Path; import sys\n"
+        "from pathlib import Path; import sys, tempfile\n"
         "from PySide6.QtCore import QSettings, QTimer\n"
         "from PySide6.QtWidgets import QApplication\n"
         "from umbrite.desk.look import dress; from umbrite.desk.session import Session\n"
         "from umbrite.desk.window import Window\n"
         "app = QApplication([]); dress(app)\n"
-        "w = Window(Session(), QSettings('bench-settings.ini', QSettings.Format.IniFormat)); w.resize(1280, 800); w.show()\n"
+        "w = Window(Session(), QSettings(tempfile.mkdtemp() + '/s.ini', QSettings.Format.IniFormat)); w.resize(1280, 800); w.show()\n"
         f"w.files.open(Path({str(WICK)!r})); w.grab()\n"
         "print(time.perf_counter() - t)"
     )

@@ -166,9 +166,7 @@ def findings(window: Window) -> None:
 
 
 def shelf(window: Window) -> None:
-    """Poses on the shelf, and the whole body in the middle of a drag, one foot held."""
-    from umbrite.desk.gestures.whole_body import switch_hold
-
+    """Poses on the shelf, and the whole body in the middle of a drag by a hand; the feet hold."""
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
     for step in (
@@ -179,12 +177,10 @@ def shelf(window: Window) -> None:
     window.shelf.apply("Pose 2")
     window.actions_by_id["body"].trigger()
     QApplication.processEvents()
-    foot = joint(window, "Far foot")
-    switch_hold(session, foot, session.placed.pivot(foot) + 40 + 20j, window.board.camera.zoom)
     start = session.placed.pivot(joint(window, "Near hand"))
     point_at(window, start, QMouseEvent.Type.MouseButtonPress, held=True)
     for share in (0.3, 0.6, 1.0):
-        point_at(window, start + (40 + 260j) * share, QMouseEvent.Type.MouseMove, held=True)
+        point_at(window, start + (70 + 190j) * share, QMouseEvent.Type.MouseMove, held=True)
 
 
 def found(window: Window) -> None:
