@@ -227,6 +227,36 @@ def test_the_hook_s_cord_leads_the_target_to_what_it_shall_follow_without_a_jump
     assert session.history.undo_name == "Target follows the board"
 
 
+def test_alt_drags_the_tip_and_the_target_with_it(wick_window: Window, hand: Hand, act: Act) -> None:
+    act("limbs")
+    arm = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
+    limb = puppet(wick_window).limbs[arm]
+    start = puppet(wick_window).joints[limb.target].pivot.z
+    art = puppet(wick_window).parts
+    hook = start + 15j / wick_window.board.camera.zoom
+    hand.drag(hook, hook + 20 + 12j, ALT)
+    assert puppet(wick_window).joints[limb.target].pivot.z == pytest.approx(start + 20 + 12j, abs=1)
+    assert limb.end is not None
+    assert puppet(wick_window).joints[limb.end].pivot == puppet(wick_window).joints[limb.target].pivot
+    assert puppet(wick_window).parts == art
+
+
+def test_limbs_and_parents_are_made_by_keys_alone(wick_window: Window, act: Act) -> None:
+    session = wick_window.session
+    arm = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Near arm")
+    session.edit("Remove it", puppet=remove_limb(puppet(wick_window), arm))
+    session.select([joint(puppet(wick_window), name) for name in ("Near hand", "Near upper arm")])
+    act("limb-between")
+    assert puppet(wick_window).limbs[session.selection[0]].name == "Near arm"
+    session.select([joint(puppet(wick_window), name) for name in ("Cap", "Eyes", "Neck")])
+    act("hang-last")
+    neck = joint(puppet(wick_window), "Neck")
+    assert [puppet(wick_window).joints[joint(puppet(wick_window), n)].parent for n in ("Cap", "Eyes")] == [
+        neck,
+        neck,
+    ]
+
+
 def test_give_is_dragged_and_stepped_as_bars(wick_window: Window, act: Act, qtbot: QtBot) -> None:
     act("limbs")
     leg = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Near leg")

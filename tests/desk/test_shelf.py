@@ -3,6 +3,7 @@
 from collections.abc import Callable
 
 import pytest
+from msgspec.structs import replace
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QGuiApplication
 from pytestqt.qtbot import QtBot
@@ -24,6 +25,8 @@ def card(window: Window, name: str) -> PoseCard:
 @pytest.fixture
 def waving(wick_window: Window, hand: Hand, act: Act) -> Window:
     """Wick with one pose on the shelf, at rest again."""
+    session = wick_window.session
+    session.edit("An empty shelf", puppet=replace(session.puppet, poses=()))
     hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 30 - 200j)
     hand.drag(grip(wick_window, "Body"), grip(wick_window, "Body") + 40j)
     act("save-pose")

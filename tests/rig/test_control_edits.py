@@ -161,5 +161,5 @@ def test_links_are_led_elsewhere_and_curves_exchanged_but_never_into_a_circle() 
 
 
 def test_old_puppets_without_the_new_fields_are_the_same() -> None:
-    plain = replace(PUPPET, controls_only=False, meant=(), poses=())
+    plain = replace(PUPPET, controls_only=False, meant=())
     assert plain == PUPPET

@@ -49,6 +49,15 @@ LIMITS = {
 }  # fmt: skip
 
 
+POSES: dict[str, dict[str, float]] = {
+    "Walk": {
+        "Trunk.y": 14, "Near front leg target.x": 150, "Near front leg target.y": -26, "Far hind leg target.x": 130, "Far hind leg target.y": -14,
+        "Far front leg target.x": -150, "Near hind leg target.x": -140, "Near hind leg target.y": -6, "Neck.turn": -8, "Tail.turn": 14,
+    },
+    "Graze": {"Neck.turn": -32, "Head.turn": -20, "Trunk.y": 30, "Near front leg target.x": 60, "Tail.turn": -12},
+}  # fmt: skip
+
+
 def pieces() -> list[Piece]:
     """All pieces, back to front."""
     return [

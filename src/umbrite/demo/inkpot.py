@@ -14,12 +14,12 @@ WIDE, THIN = 54.0, 15.0
 ORDINALS = ("First", "Second", "Third", "Fourth", "Fifth", "Sixth")
 # Four points of the curve of each arm, from the root on.
 CURVES: dict[str, tuple[XY, XY, XY, XY]] = {
-    "First": ((610, 630), (420, 700), (330, 620), (196, 700)),
+    "First": ((594, 640), (420, 700), (330, 620), (196, 700)),
     "Second": ((604, 690), (470, 840), (330, 900), (276, 1150)),
     "Third": ((668, 716), (640, 900), (500, 1000), (560, 1220)),
     "Fourth": ((742, 716), (770, 900), (900, 1010), (850, 1220)),
     "Fifth": ((806, 690), (940, 840), (1080, 900), (1136, 1150)),
-    "Sixth": ((800, 630), (1000, 690), (1090, 560), (1120, 420)),
+    "Sixth": ((816, 640), (1000, 690), (1090, 560), (1120, 420)),
 }
 
 
@@ -50,6 +50,15 @@ FAMILY = {
 LIMITS = {
     "Hat": (-20, 20), "Teapot": (-60, 60), "Cup": (-45, 45),
     **{f"{name} arm {i}": (-70, 70) for name in ORDINALS for i in range(2, COUNT + 1)},
+}  # fmt: skip
+
+
+POSES: dict[str, dict[str, float]] = {
+    "Pour": {"Sixth arm target.x": -90, "Sixth arm target.y": 60, "Teapot.turn": -30, "First arm target.x": 120, "First arm target.y": -30, "Hat.turn": 8},
+    "Dance": {
+        "Second arm target.x": -150, "Second arm target.y": -320, "Fifth arm target.x": 150, "Fifth arm target.y": -320,
+        "Third arm target.x": -90, "Fourth arm target.x": 90, "Body.y": -30, "Hat.turn": -10,
+    },
 }  # fmt: skip
 
 

@@ -10,6 +10,7 @@ from umbrite.rig.limbs import make_limb, set_end_hold
 from umbrite.rig.limits import set_limit
 from umbrite.rig.model import Puppet
 from umbrite.rig.pivots import move_pivot
+from umbrite.rig.shelf import save_pose
 
 FAMILY = {
     "Trunk": "Hips", "Neck": "Trunk", "Head": "Neck", "Cap": "Head", "Eyes": "Head", "Mouth": "Head",
@@ -26,6 +27,16 @@ LIMITS = {
     "Near shin": (-140, 12), "Far shin": (-140, 12), "Near forearm": (-28, 130), "Far forearm": (-45, 125),
     "Near foot": (-45, 40), "Far foot": (-45, 40), "Head": (-30, 30), "Neck": (-20, 20), "Near coat tail": (-35, 35),
     "Far coat tail": (-35, 35), "Scarf tail": (-40, 40), "Scarf end": (-50, 50), "Trunk": (-20, 20),
+}  # fmt: skip
+
+
+WICK_POSES: dict[str, dict[str, float]] = {
+    "Wave": {"Far arm target.x": 40, "Far arm target.y": -420, "Head.turn": 6},
+    "Walk": {
+        "Body.y": 22, "Body.x": 10, "Near leg target.x": 130, "Near leg target.y": -10, "Far leg target.x": -170, "Far leg target.y": -30,
+        "Far leg target.turn": -28, "Far arm target.x": 60, "Near coat tail.turn": -10, "Far coat tail.turn": 10,
+    },
+    "Lamp up": {"Near arm target.x": 80, "Near arm target.y": -260, "Trunk.turn": 6, "Head.turn": 12, "Body.y": 12},
 }  # fmt: skip
 
 
@@ -52,6 +63,17 @@ def _joined(
     return carry_together(puppet, [body], "Master", complex(x, ground), role="master")[0]
 
 
+def _with_poses(puppet: Puppet, poses: Mapping[str, Mapping[str, float]]) -> Puppet:
+    """Poses for the shelf, by the names of joints: `Near leg target.x` and so on, turns in degrees as shown."""
+    for name, values in poses.items():
+        channels = {}
+        for channel, number in values.items():
+            joint, _, what = channel.rpartition(".")
+            channels[f"{by_name(puppet, joint)}.{what}"] = -math.radians(number) if what == "turn" else number
+        puppet = save_pose(puppet, name, channels)
+    return puppet
+
+
 def _finished(puppet: Puppet, limits: Mapping[str, tuple[float, float]]) -> Puppet:
     for name, (low, high) in limits.items():
         puppet = set_limit(puppet, by_name(puppet, name), -math.radians(high), -math.radians(low))
@@ -66,7 +88,7 @@ def rig_wick(puppet: Puppet) -> Puppet:
         puppet, _ = make_limb(puppet, by_name(puppet, f"{side} thigh"), by_name(puppet, f"{side} foot"))
     # The hand that holds the pole keeps it upright.
     near_arm = next(key for key, limb in puppet.limbs.items() if limb.name == "Near arm")
-    return _finished(set_end_hold(puppet, near_arm, "target"), LIMITS)
+    return _with_poses(_finished(set_end_hold(puppet, near_arm, "target"), LIMITS), WICK_POSES)
 
 
 def rig_bramble(puppet: Puppet) -> Puppet:
@@ -74,7 +96,7 @@ def rig_bramble(puppet: Puppet) -> Puppet:
     puppet = _joined(puppet, bramble.JOINTS, bramble.FAMILY, "Body", bramble.GROUND)
     for leg in bramble.LEGS:
         puppet, _ = make_limb(puppet, by_name(puppet, f"{leg} thigh"), by_name(puppet, f"{leg} foot"))
-    return _finished(puppet, bramble.LIMITS)
+    return _with_poses(_finished(puppet, bramble.LIMITS), bramble.POSES)
 
 
 def rig_inkpot(puppet: Puppet) -> Puppet:
@@ -85,4 +107,4 @@ def rig_inkpot(puppet: Puppet) -> Puppet:
         puppet, key = make_limb(puppet, *ends)
         if name in {"First", "Sixth"}:
             puppet = set_end_hold(puppet, key, "target")
-    return _finished(puppet, inkpot.LIMITS)
+    return _with_poses(_finished(puppet, inkpot.LIMITS), inkpot.POSES)

@@ -53,6 +53,8 @@ BUILD: tuple[Act, ...] = (
     Act("limit", "Rig", "Limits", "J", "rig-limit", tool_of("Limbs", "limit"), row="Limbs", tool="limit"),
     Act("find-limits", "Rig", "Find limits", "Shift+N", "rig-find", lambda w: w.find_limits(), c.needs_parts, "Limbs"),
     Act("side", "Rig", "Turn bend side", "T", "rig-side", on_session(c.turn_side), c.needs_limb, "Limbs"),
+    Act("limb-between", "Rig", "Limb between the two selected", "Shift+E", "rig-limb", on_session(limiting.limb_between), limiting.needs_two_joints),
+    Act("hang-last", "Rig", "Hang the others from the last selected", "Shift+G", "rig-cord", on_session(limiting.hang_from_last), limiting.needs_several_joints),
     Act("extend", "Rig", "Extend the limb by its end", "", "rig-limb", on_session(limiting.extend), c.needs_limb),
     Act("limit-45", "Rig", "Limit 45° either way", "", "rig-limit", on_session(limiting.either_way(45)), c.needs_chosen_joints),
     Act("limit-30", "Rig", "Limit 30° either way", "", "rig-limit", on_session(limiting.either_way(30)), c.needs_chosen_joints),

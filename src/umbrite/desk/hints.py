@@ -24,7 +24,7 @@ HANDLE_HINTS = {
     ("Pivots", "pivot"): "{name}: drag to move its pivot. The picture stays.",
     ("Pivots", "pencilled"): "{name}: click to take this joint, drag to correct it first, Alt+click to leave it out.",
     ("Limbs", "pivot"): "{name}: drag from here to the other end of the limb.",
-    ("Limbs", "hook"): "{name}: click to see its card; drag the hook's cord to what its target shall follow.",
+    ("Limbs", "hook"): "{name}: click to see its card; drag the hook's cord to what its target shall follow. Alt+drag moves the tip.",
     ("Limbs", "tip"): "{name}: its tip. Draw on from here; with Bones, Alt+drag moves it, Shift too leaves what it carries.",
     ("Limbs", "limit"): "{name}: drag this end of the fan or turn the wheel over it. Shift steps by 5°, Ctrl sets both ends alike.",
     ("Controls", "control"): "{name}: drag to put the control elsewhere. Shift selects several.",

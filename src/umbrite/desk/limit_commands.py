@@ -7,7 +7,8 @@ from umbrite.desk.commands import chosen_limbs, label_of
 from umbrite.desk.gestures.building import trial_of
 from umbrite.desk.session import Session
 from umbrite.rig.angles import angle_text
-from umbrite.rig.limbs import extend_limb
+from umbrite.rig.family import set_parent
+from umbrite.rig.limbs import extend_limb, make_limb
 from umbrite.rig.limits import copied_to, hinge, other_arc, set_limit, to_other_side
 from umbrite.rig.model import Limit, Puppet
 
@@ -86,3 +87,29 @@ def wheel(session: Session, key: str, end: str, degrees: float) -> None:
     )
     session.preview(trial=trial_of(session, key, ends[end]))
     session.say(f"{joint.name}: {angle_text(ends[end])}")
+
+
+def needs_two_joints(session: Session) -> str:
+    return (
+        ""
+        if len(session.selected("j")) == 2
+        else "Select both ends of the limb first, such as shoulder and wrist."
+    )
+
+
+def limb_between(session: Session) -> None:
+    """A limb between the two selected joints, in any order."""
+    one, other = session.selected("j")
+    puppet, key = make_limb(session.puppet, one, other)
+    session.edit(f"Make limb {puppet.limbs[key].name}", puppet=puppet)
+    session.go_to("Limbs")
+    session.select([key])
+
+
+def hang_from_last(session: Session) -> None:
+    """Hang all selected joints from the one that was selected last."""
+    *keys, parent = session.selected("j")
+    name = session.puppet.joints[parent].name
+    session.edit(
+        f"Hang {label_of(session, keys)} from {name}", puppet=set_parent(session.puppet, keys, parent)
+    )

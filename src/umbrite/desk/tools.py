@@ -180,10 +180,7 @@ def _in_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) ->
         return work(session, camera, pointer, spot)
     if handle is not None and handle.kind == "hook":
         session.select([handle.key])
-        return Press(
-            lambda: building.draw_follows(session, handle.key, lambda at: joint_at(session, camera, at)),
-            lambda: session.select([handle.key]),
-        )
+        return _on_hook(session, camera, pointer, handle.key)
     if handle is not None and pointer.shift:
         session.toggle([handle.key])
         return Press()
@@ -196,6 +193,16 @@ def _in_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) ->
             lambda: building.draw_limb(session, first, lambda at: joint_at(session, camera, at)), picked.click
         )
     return picked
+
+
+def _on_hook(session: Session, camera: Camera, pointer: Pointer, limb: str) -> Press:
+    """A hook's cord leads to what the target shall follow; with Alt the tip itself is put elsewhere."""
+    if pointer.alt:
+        return Press(lambda: building.drag_limb_tip(session, limb, pointer.at))
+    return Press(
+        lambda: building.draw_follows(session, limb, lambda at: joint_at(session, camera, at)),
+        lambda: session.select([limb]),
+    )
 
 
 def _with_bones(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:

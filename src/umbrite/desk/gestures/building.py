@@ -19,7 +19,7 @@ from umbrite.rig.limits import mended, set_limit
 from umbrite.rig.looks import trim
 from umbrite.rig.model import Limit, point
 from umbrite.rig.parts import nudge_parts
-from umbrite.rig.pivots import move_pivot
+from umbrite.rig.pivots import limb_tip, move_limb_tip, move_pivot
 from umbrite.rig.placing import transform_parts
 
 # The joint under a board point, for gestures that end on one.
@@ -198,6 +198,18 @@ def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
     follows = puppet.joints[limb.target].parent
     where = f"follows {puppet.joints[follows].name}" if follows else "stays on the board"
     session.say(f"{limb.name} is a limb now; its target {where}. Look at its bend side in Details.")
+
+
+def drag_limb_tip(session: Session, key: str, press: complex) -> Gesture:
+    """Put the point with which a limb reaches, and its target, elsewhere; the art stays. A limb that ends at a joint moves its pivot."""
+    start = session.puppet
+    tip = limb_tip(start, start.limbs[key])
+    event = yield Feedback(lit=(key,))
+    while event.kind == "move":
+        to = snapped_point(start, tip + straightened(press, event), event.zoom)
+        session.preview(puppet=move_limb_tip(start, key, to))
+        event = yield Feedback(readout=f"x {to.real:.1f}, y {to.imag:.1f}", lit=(key,))
+    finish(session, event, f"Move tip of {start.limbs[key].name}")
 
 
 def draw_follows(session: Session, key: str, joint_at: JointAt) -> Gesture:
