@@ -98,30 +98,7 @@ class Window(QMainWindow):
         column.setContentsMargins(0, 0, 0, 0)
         column.addWidget(self.frame)
         self.setCentralWidget(middle)
-        bar = self.menuBar()
-        for name in MENUS:
-            menu = QMenu(name, bar)
-            bar.addMenu(menu)
-            for act in (act for act in ACTIONS if act.menu == name):
-                if act.id in {
-                    "demo",
-                    "save",
-                    "quit",
-                    "delete",
-                    "up",
-                    "pivot",
-                    "limb",
-                    "controls-make",
-                    "pose",
-                    "xray",
-                }:
-                    menu.addSeparator()
-                menu.addAction(self.actions_by_id[act.id])
-                if act.id == "open":
-                    self.recent_menu = QMenu("Open recent", menu)
-                    menu.addMenu(self.recent_menu)
-                    self.recent_menu.aboutToShow.connect(self._fill_recent)
-                    menu.aboutToShow.connect(self._fill_recent)
+        self._fill_menus()
         self.strip_bar = strip_bar = self.addToolBar("Stations")
         strip_bar.setObjectName("stations")
         strip_bar.setMovable(False)
@@ -153,6 +130,32 @@ class Window(QMainWindow):
         )
         self.resizeDocks([self.docks["Depth"], self.docks["Details"]], [270, 380], Qt.Orientation.Vertical)
         self.resizeDocks([self.docks["Poses"]], [120], Qt.Orientation.Vertical)
+
+    def _fill_menus(self) -> None:
+        bar = self.menuBar()
+        for name in MENUS:
+            menu = QMenu(name, bar)
+            bar.addMenu(menu)
+            for act in (act for act in ACTIONS if act.menu == name):
+                if act.id in {
+                    "demo",
+                    "save",
+                    "quit",
+                    "delete",
+                    "up",
+                    "pivot",
+                    "limb",
+                    "controls-make",
+                    "pose",
+                    "xray",
+                }:
+                    menu.addSeparator()
+                menu.addAction(self.actions_by_id[act.id])
+                if act.id == "open":
+                    self.recent_menu = QMenu("Open recent", menu)
+                    menu.addMenu(self.recent_menu)
+                    self.recent_menu.aboutToShow.connect(self._fill_recent)
+                    menu.aboutToShow.connect(self._fill_recent)
 
     def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
         dock = QDockWidget(name, self)

@@ -1,0 +1,117 @@
+"""Trying joints: pivots dragged with ghosts, pictures slid, sway; limits by presets; limbs made longer."""
+
+from collections.abc import Callable
+
+import numpy as np
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QApplication
+
+from demo_puppet import joint, part
+from desk.conftest import Hand
+from desk.test_building import picture, puppet
+from umbrite.desk.window import Window
+from umbrite.rig.invariants import invariants
+
+SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
+
+Act = Callable[[str], None]
+
+
+def test_while_a_pivot_is_dragged_ghosts_bend_the_joint_and_what_sticks_out_is_marked(
+    wick_window: Window, hand: Hand
+) -> None:
+    wick_window.session.go_to("Pivots")
+    QApplication.processEvents()  # the board takes the room of the pose shelf
+    knee = puppet(wick_window).joints[joint(puppet(wick_window), "Near shin")].pivot.z
+    hand.press(knee)
+    hand.move(knee + 10)
+    near = wick_window.board.feedback
+    assert [ghost.joint for ghost in near.ghosts] == [joint(puppet(wick_window), "Near shin")] * 2
+    limit = puppet(wick_window).joints[joint(puppet(wick_window), "Near shin")].limit
+    assert limit is not None
+    assert near.ghosts[0].turn == pytest.approx(limit.smallest)
+    wick_window.board.repaint()
+    hand.move(knee + 45 + 30j)
+    far = wick_window.board.feedback
+    assert len(far.marks) > 0
+    hand.release(knee)
+    assert wick_window.board.feedback.ghosts == ()
+
+
+def test_alt_slides_the_picture_under_its_pivot(wick_window: Window, hand: Hand) -> None:
+    session = wick_window.session
+    session.go_to("Pivots")
+    shin, piece = joint(puppet(wick_window), "Near shin"), part(puppet(wick_window), "Near shin")
+    before = puppet(wick_window)
+    middle = 582 + 1330j
+    hand.drag(middle, middle + 30 - 12j, Qt.KeyboardModifier.AltModifier)
+    after = puppet(wick_window)
+    assert after.joints == before.joints
+    was, now = before.parts[piece].placement, after.parts[piece].placement
+    assert complex(now.x - was.x, now.y - was.y) == pytest.approx(30 - 12j, abs=2)
+    assert session.history.undo_name == f"Slide {after.joints[shin].name} under its pivot"
+
+
+def test_sway_tries_a_pivot_springs_back_and_leaves_its_ghost(
+    wick_window: Window, hand: Hand, qtbot: object
+) -> None:
+    session, board = wick_window.session, wick_window.board
+    session.go_to("Pivots")
+    before, shown = session.puppet, picture(wick_window)
+    qtbot.keyPress(board, Qt.Key.Key_W)  # type: ignore[attr-defined]
+    start = 582 + 1330j
+    hand.press(start)
+    hand.move(start + 60)
+    assert abs(session.placed.turn(joint(session.puppet, "Near shin"))) > 0.1
+    hand.move(start + 60j, SHIFT)
+    assert "squashed" in board.feedback.readout
+    hand.move(start - 40)
+    hand.release(start - 40)
+    qtbot.keyRelease(board, Qt.Key.Key_W)  # type: ignore[attr-defined]
+    assert session.puppet is before
+    assert (picture(wick_window) == shown).all()
+    assert [ghost.joint for ghost in session.swept] == [joint(session.puppet, "Near shin")] * 2
+    board.repaint()
+    hand.click(30 + 30j)
+    assert session.swept == ()
+
+
+def test_limits_by_preset_for_the_other_side_and_for_many(wick_window: Window, act: Act) -> None:
+    session = wick_window.session
+    session.go_to("Limbs")
+    shins = [joint(puppet(wick_window), name) for name in ("Near shin", "Far shin")]
+    session.select(shins[:1])
+    act("limit-30")
+    limit = puppet(wick_window).joints[shins[0]].limit
+    assert limit is not None
+    assert limit.largest == pytest.approx(np.radians(30))
+    act("limit-hinge")
+    act("limit-same")
+    limits = [puppet(wick_window).joints[key].limit for key in shins]
+    assert limits[0] == limits[1]
+    act("limit-mirror")
+    mirrored = puppet(wick_window).joints[shins[1]].limit
+    assert mirrored is not None
+    assert limits[0] is not None
+    assert mirrored.smallest == -limits[0].largest
+    head = joint(puppet(wick_window), "Head")
+    session.select([head, *shins])
+    act("limit-copy")
+    assert len({puppet(wick_window).joints[key].limit for key in (head, *shins)}) == 1
+    act("limit-arc")
+    assert session.history.undo_name == "Other arc of 3 things"
+    assert invariants(puppet(wick_window)) == []
+
+
+def test_a_limb_is_extended_by_an_action_and_undone(wick_window: Window, act: Act) -> None:
+    session = wick_window.session
+    session.go_to("Limbs")
+    key = next(k for k, item in puppet(wick_window).limbs.items() if item.name == "Far leg")
+    before = puppet(wick_window)
+    session.select([key])
+    act("extend")
+    assert len(puppet(wick_window).limbs[key].joints) == 3
+    assert "bends in 3 joints" in wick_window.frame.hints.message
+    act("undo")
+    assert puppet(wick_window) is before
