@@ -3,6 +3,7 @@
 import itertools
 import sys
 import tempfile
+import time
 from collections.abc import Callable
 from pathlib import Path
 
@@ -140,7 +141,6 @@ def controls(window: Window) -> None:
     for names, action in (
         (("Head",), "make-slider"),
         (("Cap",), "make-pad"),
-        (("Cap", "Mouth"), "make-chooser"),
     ):
         window.session.select([joint(window, name) for name in names])
         window.actions_by_id[action].trigger()
@@ -284,7 +284,9 @@ def take(folder: Path, view: Callable[[Window], None]) -> None:
     window.show()
     QApplication.processEvents()
     view(window)
-    QApplication.processEvents()
+    settled = time.monotonic() + 0.25
+    while time.monotonic() < settled:
+        QApplication.processEvents()
     picture = window.grab()
     if window.findings_list.isVisible():
         from PySide6.QtGui import QPainter

@@ -20,7 +20,7 @@ from umbrite.rig.controls import (
 from umbrite.rig.copying import Way, copy_branches
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.links import relink, set_curve
+from umbrite.rig.links import add_link, relink, set_curve
 from umbrite.rig.model import Point, Puppet
 from umbrite.rig.parts import remove_part
 
@@ -163,3 +163,32 @@ def test_links_are_led_elsewhere_and_curves_exchanged_but_never_into_a_circle() 
 def test_old_puppets_without_the_new_fields_are_the_same() -> None:
     plain = replace(PUPPET, controls_only=False, meant=())
     assert plain == PUPPET
+
+
+def test_a_foot_rolls_by_a_slider_while_its_ankle_stays_and_an_eyelid_follows_one() -> None:
+    foot = joint(PUPPET, "Near foot")
+    puppet, key = make_control(PUPPET, "slider", foot)
+    plan = compile_plan(puppet)
+    rest, rolled = evaluate(plan, {}), evaluate(plan, {f"{key}.value": 0.6})
+    limit = puppet.joints[foot].limit
+    assert limit is not None
+    assert rolled.turn(foot) == pytest.approx(0.6 * limit.largest)
+    assert rolled.pivot(foot) == pytest.approx(rest.pivot(foot))
+    mouth = joint(PUPPET, "Mouth")
+    puppet, key = make_control(PUPPET, "slider", mouth)
+    link = next(k for k, item in puppet.links.items() if item.source == f"{key}.value")
+    lid = set_curve(
+        relink(puppet, link, drives=f"{mouth}.scale_y"),
+        link,
+        [Point(-1.0, -0.9), Point(0.0, 0.0), Point(1.0, 0.2)],
+    )
+    closed = evaluate(compile_plan(lid), {f"{key}.value": -1.0}).joint_map(mouth)
+    assert abs(closed.a - closed.b) == pytest.approx(0.1)
+
+
+def test_a_wheel_turns_by_the_distance_that_its_cart_has_come() -> None:
+    cap, master = joint(PUPPET, "Cap"), joint(PUPPET, "Master")
+    radius = 60.0
+    puppet, _ = add_link(PUPPET, master, f"{cap}.turn", [(0.0, 0.0), (radius, 1.0)], travel=True)
+    placed = evaluate(compile_plan(puppet), {f"{master}.x": 150.0})
+    assert placed.turn(cap) == pytest.approx(150 / radius)

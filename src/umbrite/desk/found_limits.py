@@ -38,7 +38,7 @@ SHORT: dict[Reason, str] = {
     "gap": "a gap opens",
     "edge": "an edge shows",
     "side": "bends wrong",
-    "free": "free all the way",
+    "free": "free",
 }
 Watching = Callable[[str], AbstractContextManager[Watch]]
 

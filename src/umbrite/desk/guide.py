@@ -47,6 +47,7 @@ class Guide(QDialog):
         self.list.setAccessibleName("Stations")
         self.list.addItems(list(STATIONS))
         self.list.setFixedWidth(130)
+        self.list.setSpacing(4)
         self.page = GuideBrowser()
         self.page.setAccessibleName("Page of the guide")
         self.page.setOpenLinks(False)

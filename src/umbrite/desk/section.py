@@ -4,7 +4,7 @@ from collections.abc import Callable
 from typing import Any
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QFormLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFormLayout, QHBoxLayout, QLabel, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
 from umbrite.desk.fields import ChoiceField, NumberField, TextField, Writer
 from umbrite.desk.session import Session
@@ -26,6 +26,7 @@ class Section(QWidget):
         super().__init__(parent)
         self.session = session
         self.fields: list[NumberField | TextField | ChoiceField] = []
+        self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Maximum)
         self.column = QVBoxLayout(self)
         self.column.setContentsMargins(12, 6, 12, 10)
         self.column.setSpacing(6)
