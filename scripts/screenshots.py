@@ -154,6 +154,7 @@ def rehearse(window: Window) -> None:
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
     pose(window, {"Near hand": 90 - 250j, "Far hand": 30 - 330j, "Body": 20 + 60j, "Far foot": 150 - 110j})
+    window.board.fit_all()
     far = next(c for c in session.puppet.controls.values() if c.name == "Far hand")
     point_at(window, session.placed.control_at(far), QMouseEvent.Type.MouseMove, held=False)
 

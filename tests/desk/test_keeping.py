@@ -54,6 +54,13 @@ def test_changes_are_kept_in_the_background_and_dropped_when_saved(
     assert load(own).pose == window.session.pose
 
 
+def test_an_untouched_demo_is_not_kept(window: Window) -> None:
+    window.files.open_demo("wick.umbrite")
+    assert not window.keeper._timer.isActive()
+    turn(window, 0.1)
+    assert window.keeper._timer.isActive()
+
+
 def left_by_a_crash(folder: Path, of: Path | None) -> Path:
     """A recovery file of a process that is gone."""
     package = load(ASSETS / "wick.umbrite")

@@ -9,7 +9,7 @@ from umbrite.desk.overlay.marks import pen
 from umbrite.desk.session import Session
 from umbrite.rig.change import change
 
-FOOT = 15  # below the bars, for the joints' numbers
+FOOT = 18  # below the bars, for the joints' numbers
 
 
 class GiveBars(QWidget):
@@ -21,7 +21,7 @@ class GiveBars(QWidget):
         self.joints: tuple[str, ...] = ()
         self.chosen = 0
         self._dragging = False
-        self.setFixedHeight(62)
+        self.setFixedHeight(70)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("Give of each joint")
@@ -30,7 +30,7 @@ class GiveBars(QWidget):
         )
 
     def sizeHint(self) -> QSize:
-        return QSize(200, 62)
+        return QSize(200, 70)
 
     def show_limb(self, key: str) -> None:
         self.joints = self.session.puppet.limbs[key].joints

@@ -34,7 +34,8 @@ class Keeper(QObject):
 
     def _on_change(self) -> None:
         session = self.session
-        if session.history.is_saved or not session.puppet.parts:
+        untouched = session.path is None and session.history.undo_name is None
+        if session.history.is_saved or untouched or not session.puppet.parts:
             self._timer.stop()
             self._drop()
         elif not self._timer.isActive() and session.history.now is not self._kept:
