@@ -243,7 +243,7 @@ def rehearse(person: Person, folder: Path) -> None:
     assert hand_picture(person, goal) < 40
     person.drag(person.board(start), person.board(goal), steps=12)
     assert abs(session.placed.control_at(grip) - goal) < 2 / window.board.camera.zoom
-    assert hand_picture(person, goal) > 200
+    assert hand_picture(person, goal) > 90
     assert hand_picture(person, start) < 40
     posed = session.pose
 

@@ -183,11 +183,15 @@ def test_the_master_moves_turns_and_scales_everything_controls_included(
     horn, _ = master_points(session, key, window.board.camera)
     before = places()
     person.drag(person.board(horn), person.board(centre + (horn - centre) * np.exp(-0.25j)), steps=12)
-    assert np.abs(places() - centre - (before - centre) * np.exp(-0.25j)).max() < 12
+    turned = session.placed.joint_map(session.puppet.controls[key].moves).a
+    assert np.angle(turned) == pytest.approx(-0.25, abs=0.03)  # whole pixels of the screen
+    assert np.abs(places() - centre - (before - centre) * turned).max() < 1e-6
     _, bead = master_points(session, key, window.board.camera)
     before = places()
     person.drag(person.board(bead), person.board(centre + (bead - centre) * 0.7))
-    assert np.abs(places() - centre - (before - centre) * 0.7).max() < 12
+    scaled = session.placed.joint_map(session.puppet.controls[key].moves).a / turned
+    assert scaled == pytest.approx(0.7, abs=0.03)
+    assert np.abs(places() - centre - (before - centre) * scaled).max() < 1e-6
     assert (session.placed.limbs.distance < 1e-6).all()
 
 
