@@ -25,6 +25,7 @@ from umbrite.motion.soft_ends import hard
 from umbrite.motion.two_joint import Range, reach
 from umbrite.motion.whole_body import HoldPoint, begin, drag
 from umbrite.rig.family import set_parent
+from umbrite.rig.findings import findings
 from umbrite.rig.limbs import make_limb
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.parts import add_part
@@ -354,6 +355,12 @@ def bench_drag_of_the_widget(name: str) -> None:
     show(f"drag in {path.stem}, every grip: event to painted board", times, "aim: 8 and 16 ms")
 
 
+def bench_findings(drawing: Drawing) -> None:
+    """All checks of a puppet of 200 parts, as after an edit; seams are looked at in the background, one at a time."""
+    puppet = figure(200, 12, drawing)
+    show("findings of a 200-part puppet", seconds(lambda: findings(puppet)), "aim: 30 ms")
+
+
 def bench_start() -> None:
     code = (
         "import time; t = time.perf_counter()\n"
@@ -383,6 +390,7 @@ def main() -> None:
     for joints in (2, 8):
         bench_chains(joints)
     bench_growth()
+    bench_findings(drawing)
     bench_find_joints(40)
     bench_whole_body()
     for parts in (60, 200):

@@ -2,6 +2,9 @@
 
 import errno
 import os
+import signal
+import subprocess
+import sys
 from collections.abc import Callable
 from pathlib import Path
 
@@ -94,6 +97,44 @@ def test_after_a_crash_the_next_start_brings_back_what_was_there(
     }  # the file is as it was until saved
     act("save")
     assert "Beret" in {item.name for item in load(own).puppet.joints.values()}
+
+
+CRASH = """
+import os, signal, sys
+from pathlib import Path
+from PySide6.QtCore import QSettings
+from PySide6.QtWidgets import QApplication
+from umbrite.desk.session import Session
+from umbrite.desk.window import Window
+app = QApplication(sys.argv)
+window = Window(Session(), QSettings(sys.argv[1], QSettings.Format.IniFormat))
+window.files.open(Path(sys.argv[2]))
+head = next(key for key, joint in window.session.puppet.joints.items() if joint.name == "Head")
+window.session.edit("Turn", pose={f"{head}.turn": 0.25})
+window.keeper.keep_now()
+window.keeper.finish()
+os.kill(os.getpid(), signal.SIGKILL)
+"""
+
+
+def test_after_a_kill_in_the_middle_of_work_the_next_start_offers_it(
+    own: Path, window: Window, answers: Answers
+) -> None:
+    words = [sys.executable, "-c", CRASH, window.settings.fileName(), str(own)]
+    done = subprocess.run(
+        words,
+        env={**os.environ, "QT_QPA_PLATFORM": "offscreen"},
+        capture_output=True,
+        timeout=60,
+        check=False,
+    )
+    assert done.returncode == -signal.SIGKILL, done.stderr
+    answers.recovery = "open"
+    window.offer_recovery()
+    assert answers.asked[-1] == "recover Wick"
+    assert window.session.pose == {f"{joint(window.session.puppet, 'Head')}.turn": 0.25}
+    assert window.session.path == own
+    assert not window.session.history.is_saved
 
 
 def test_unwanted_or_broken_remains_are_let_go_or_told(window: Window, answers: Answers) -> None:

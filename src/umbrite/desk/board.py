@@ -27,6 +27,7 @@ from umbrite.desk.gestures.base import Feedback, Gesture, Pointer
 from umbrite.desk.gestures.guides import drag_guide
 from umbrite.desk.handles import Handle, handle_at, handles_at
 from umbrite.desk.overlay import rig
+from umbrite.desk.overlay.marks import pen
 from umbrite.desk.overlay.rulers import WIDE
 from umbrite.desk.pen import is_eraser
 from umbrite.desk.picking import parts_at
@@ -63,6 +64,7 @@ class Board(QWidget):
         self._feedback = Feedback()
         self._panning: QPointF | None = None
         self._space = False
+        self._shows_focus = False
         self.swaying = False  # while W is held
         self.pressure = 1.0  # of the pen, while its event is taken
         self._fitted = True
@@ -167,6 +169,11 @@ class Board(QWidget):
             session, self.camera, self._feedback, self.hover, self._pointer, QRectF(self.rect())
         )
         rig.paint(painter, scene)
+        if self._shows_focus and self.hasFocus():
+            painter.setClipping(False)
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.setPen(pen(look.LAMP, 2.4))
+            painter.drawRect(QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5))
         painter.end()
 
     # Pointer
@@ -412,8 +419,20 @@ class Board(QWidget):
             return controlling.take_all, controlling.rub_out
         return None
 
+    def focusInEvent(self, event: QFocusEvent) -> None:
+        """Focus is shown where it came by keys; a pointer knows where it is."""
+        reasons = {
+            Qt.FocusReason.TabFocusReason,
+            Qt.FocusReason.BacktabFocusReason,
+            Qt.FocusReason.ShortcutFocusReason,
+        }
+        self._shows_focus = event.reason() in reasons
+        self.update()
+        super().focusInEvent(event)
+
     def focusOutEvent(self, event: QFocusEvent) -> None:
         self.swaying = False  # the release of W would go elsewhere
+        self.update()
         super().focusOutEvent(event)
 
     def keyReleaseEvent(self, event: QKeyEvent) -> None:

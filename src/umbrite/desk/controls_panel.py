@@ -36,9 +36,13 @@ class ThingList(QListWidget):
         self.setAccessibleName(label)
         self.itemSelectionChanged.connect(self._tell)
         self.itemChanged.connect(self._checked)
-        session.changed.connect(lambda *_: self.rebuild())
+        session.changed.connect(self._on_changed)
         session.selection_changed.connect(self.show_selection)
         self.rebuild()
+
+    def _on_changed(self, old: object, new: object) -> None:
+        if getattr(old, "puppet", None) is not getattr(new, "puppet", None):
+            self.rebuild()
 
     def _rows(self) -> list[tuple[str, str, str, bool]]:
         puppet = self.session.puppet
@@ -111,7 +115,7 @@ class ControlsPanel(QWidget):
         for widget, share in ((words, 0), (self.controls, 3), (self.only, 0), (links, 0), (self.links, 2)):
             column.addWidget(widget, share)
         self.only.clicked.connect(lambda on: controlling.set_controls_only(session, on=on))
-        session.changed.connect(self._refresh)
+        session.file_changed.connect(self._refresh)
         self._refresh()
 
     def _refresh(self, *_: object) -> None:

@@ -176,12 +176,18 @@ class Details(QScrollArea):
         column.addStretch(1)
         self.setWidget(inside)
         session.changed.connect(self._on_changed)
+        session.file_changed.connect(self._on_settled)
         session.selection_changed.connect(self.refresh)
         session.station_changed.connect(self.refresh)
         self.refresh()
 
     def _on_changed(self, old: Any, new: Any) -> None:
-        if old.puppet is not new.puppet or (old.pose is not new.pose and self.shown()[0] == "l"):
+        if old.puppet is not new.puppet:
+            self.refresh()
+
+    def _on_settled(self) -> None:
+        """A limb's card shows values of the pose too; they are read when a drag is over."""
+        if self.shown()[0] == "l":
             self.refresh()
 
     def shown(self) -> tuple[str, list[str]]:

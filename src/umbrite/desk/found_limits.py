@@ -232,7 +232,7 @@ class FoundStrip(QFrame):
         side.addWidget(close, 0, Qt.AlignmentFlag.AlignRight)
         row.addLayout(side)
         session.limits_found.connect(self.rebuild)
-        session.changed.connect(lambda *_: [card.update() for card in self.cards])
+        session.file_changed.connect(lambda: [card.update() for card in self.cards])
         self.hide()
 
     def rebuild(self) -> None:

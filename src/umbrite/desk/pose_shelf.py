@@ -269,15 +269,15 @@ class PoseShelf(QWidget):
         self._naming = ""
         self.name_line.editingFinished.connect(self._rename)
         self.setMinimumHeight(TALL + 22)
-        session.changed.connect(self._on_changed)
+        session.file_changed.connect(self._on_settled)
         session.station_changed.connect(self.refresh)
         session.opened.connect(self.refresh)
 
-    def _on_changed(self, *_: object) -> None:
-        if self.isVisible():
-            self.refresh()
-            for card in self.cards:
-                card.update()
+    def _on_settled(self) -> None:
+        """After a step, not during a drag: the cards, and which of them shows the present pose."""
+        self.refresh()
+        for card in self.cards:
+            card.update()
 
     def showEvent(self, event: object) -> None:
         super().showEvent(event)  # type: ignore[arg-type]
