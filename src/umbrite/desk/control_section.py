@@ -1,15 +1,13 @@
 """Details of controls: what they move and how far, how they look and when, who carries them, and who may touch them."""
 
-from collections.abc import Sequence
 from typing import Any
 
 from umbrite.desk.controlling import carrier_of, carry_by
-from umbrite.desk.fields import ChoiceField, Writer
+from umbrite.desk.fields import ChoiceField, PosedWriter
 from umbrite.desk.section import Read, Section, Write, name_of
 from umbrite.desk.session import Session
-from umbrite.rig.change import change, thing
+from umbrite.rig.change import change
 from umbrite.rig.controls import MOVING, VALUED, set_range, span_of
-from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Puppet
 from umbrite.rig.names import rename
 
@@ -32,21 +30,6 @@ DOES = {
 KIND_WORD = {"master": "master control", "aim": "aim point"}
 
 
-class CarrierWriter(Writer):
-    """Lets controls travel with another one so that nothing jumps."""
-
-    def __call__(self, keys: Sequence[str], value: Any) -> None:
-        puppet, pose = self.session.puppet, self.session.history.now.pose
-        name = thing(puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} controls"
-        try:
-            for key in keys:
-                puppet, pose = carry_by(puppet, pose, key, value)
-        except UmbriteError as error:
-            self.session.say(str(error))
-            return
-        self.session.edit(f"{self.step} of {name}", puppet=puppet, pose=pose)
-
-
 class ControlSection(Section):
     """See the module."""
 
@@ -54,7 +37,7 @@ class ControlSection(Section):
         super().__init__(session)
         self.row("Name", self.text("Name", name_of, rename))
         self.row("Carried by", self._kept(ChoiceField(
-            "Carried by", _others, carrier_of, CarrierWriter(session, "Carrier", lambda p, _k, _v: p)
+            "Carried by", _others, carrier_of, PosedWriter(session, "Carrier", carry_by)
         )))  # fmt: skip
         self.axes = self.choice("Axes", lambda _p, _k: AXES, _read("axes"), _write("axes"))
         self.row("Axes", self.axes)

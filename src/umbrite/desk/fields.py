@@ -11,9 +11,10 @@ from umbrite.desk import look
 from umbrite.desk.session import Session
 from umbrite.rig.change import thing
 from umbrite.rig.errors import UmbriteError
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Pose, Puppet
 
 MIXED = "several"
+PosedChange = Callable[[Puppet, Pose, str, Any], tuple[Puppet, Pose]]
 
 
 class Writer:
@@ -33,6 +34,26 @@ class Writer:
             self.session.say(str(error))
             return
         self.session.edit(f"{self.step} of {name}", puppet=puppet)
+
+
+class PosedWriter(Writer):
+    """Writes what concerns the pose too: `change` takes puppet, pose, id and value, and gives puppet and pose."""
+
+    def __init__(self, session: Session, step: str, change: PosedChange) -> None:
+        super().__init__(session, step, lambda puppet, _key, _value: puppet)
+        self.change = change
+
+    def __call__(self, keys: Sequence[str], value: Any) -> None:
+        puppet, pose = self.session.history.now
+        name = thing(puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} things"
+        try:
+            for key in keys:
+                puppet, pose = self.change(puppet, pose, key, value)
+        except UmbriteError as error:
+            self.session.spring_back()
+            self.session.say(str(error))
+            return
+        self.session.edit(f"{self.step} of {name}", puppet=puppet, pose=pose)
 
 
 class NumberField(QDoubleSpinBox):

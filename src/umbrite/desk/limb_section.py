@@ -1,65 +1,34 @@
 """The limb card in Details: bend side, give, what the target follows, what keeps the end's angle, target or own turns."""
 
-from collections.abc import Sequence
 from typing import Any
 
 from PySide6.QtWidgets import QLabel
 
 from umbrite.desk.bend_card import BendCard
-from umbrite.desk.fields import ChoiceField, NumberField, Writer
+from umbrite.desk.fields import ChoiceField, NumberField, PosedWriter
 from umbrite.desk.give_bars import GiveBars
 from umbrite.desk.section import Section, name_of
 from umbrite.desk.session import Session
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.matching import own_turns_from_target, switch_follows, target_from_own_turns
 from umbrite.motion.plan import compile_plan
-from umbrite.rig.change import change, thing
-from umbrite.rig.errors import UmbriteError
+from umbrite.rig.change import change
 from umbrite.rig.family import branch, targets
-from umbrite.rig.limbs import set_end_hold, set_follows
-from umbrite.rig.model import Puppet
+from umbrite.rig.limbs import set_end_hold
+from umbrite.rig.model import Pose, Puppet
 from umbrite.rig.names import rename
 from umbrite.rig.poses import value, with_values
 
 
-class FollowsWriter(Writer):
-    """Lets targets follow something else so that neither the rest nor the present pose moves."""
-
-    def __call__(self, keys: Sequence[str], value: Any) -> None:
-        puppet, pose = self.session.puppet, self.session.pose
-        name = thing(puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} limbs"
-        try:
-            for key in keys:
-                puppet, pose = switch_follows(puppet, pose, key, value)
-        except UmbriteError as error:
-            self.session.say(str(error))
-            return
-        self.session.edit(f"{self.step} of {name}", puppet=puppet, pose=pose)
+def posed_by(puppet: Puppet, pose: Pose, key: str, own: float) -> tuple[Puppet, Pose]:
+    """Change over between target (0) and own turns (1) so that the picture stays."""
+    match = own_turns_from_target if own else target_from_own_turns
+    return puppet, match(evaluate(compile_plan(puppet), pose), pose, key)
 
 
-class PosedByWriter(Writer):
-    """Changes over between target and own turns so that the picture stays."""
-
-    def __call__(self, keys: Sequence[str], value: Any) -> None:
-        session = self.session
-        pose, plan = session.history.now.pose, compile_plan(session.history.now.puppet)
-        match = own_turns_from_target if value else target_from_own_turns
-        try:
-            for key in keys:
-                pose = match(evaluate(plan, pose), pose, key)
-        except UmbriteError as error:
-            session.say(str(error))
-            return
-        words = "own turns" if value else "target"
-        session.edit(f"Pose {thing(session.puppet, keys[0]).name} by its {words}", pose=pose)
-
-
-class BlendWriter(Writer):
-    """Mixes target and own turns in the pose."""
-
-    def __call__(self, keys: Sequence[str], value: Any) -> None:
-        pose = with_values(self.session.history.now.pose, {f"{key}.blend": value / 100 for key in keys})
-        self.session.edit(f"Blend of {thing(self.session.puppet, keys[0]).name}", pose=pose)
+def blended(puppet: Puppet, pose: Pose, key: str, percent: float) -> tuple[Puppet, Pose]:
+    """Mix target and own turns in the pose."""
+    return puppet, with_values(pose, {f"{key}.blend": percent / 100})
 
 
 class LimbSection(Section):
@@ -79,7 +48,7 @@ class LimbSection(Section):
                     "Target follows",
                     _followable,
                     lambda p, k: p.joints[p.limbs[k].target].parent,
-                    FollowsWriter(session, "Target follows", set_follows),
+                    PosedWriter(session, "Target follows", switch_follows),
                 )
             ))  # fmt: skip
         self.hold = self.choice(
@@ -96,10 +65,10 @@ class LimbSection(Section):
         self.row("Posed by", self._kept(ChoiceField(
             "Posed by", lambda _p, _k: [("Its target", 0.0), ("Its own turns", 1.0)],
             lambda _p, k: float(value(session.pose, k, "blend") >= 0.5),
-            PosedByWriter(session, "Posing", lambda p, _k, _v: p),
+            PosedWriter(session, "Posing", posed_by),
         )))  # fmt: skip
         self.row("Blend", self._kept(NumberField(
-            "Blend", lambda _p, k: value(session.pose, k, "blend") * 100, BlendWriter(session, "Blend", lambda p, _k, _v: p),
+            "Blend", lambda _p, k: value(session.pose, k, "blend") * 100, PosedWriter(session, "Blend", blended),
             unit=" %", digits=0, least=0, most=100,
         )))  # fmt: skip
         self.row("Soften, stretch", self._share("soften", 50), self._share("stretch", 300))
