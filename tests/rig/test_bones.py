@@ -31,6 +31,7 @@ from umbrite.rig.bones import (
     spread_along,
 )
 from umbrite.rig.change import change
+from umbrite.rig.copying import Way, copy_branches
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limbs import make_limb
@@ -234,3 +235,21 @@ def test_the_middle_line_runs_within_the_part_from_end_to_end(name: str) -> None
     inner = line[len(line) // 5 : -len(line) // 5]
     shares = [under_bone(WICK, PICTURES, z, z + 0.01, [key]).get(key, 0.0) for z in inner]
     assert min(shares) > 0.9
+
+
+def test_the_other_side_of_a_boned_arm_in_one_gesture() -> None:
+    arm = [joint(WICK, f"Near {name}") for name in ("upper arm", "forearm", "hand")]
+    puppet, _ = bones_from_pivots(WICK, arm)
+    copied, new = copy_branches(puppet, arm[:1], Way(0j, 600.0))
+    assert invariants(copied) == []
+    for key in arm:
+        (head, tip), (other_head, other_tip) = ends(puppet, key), ends(copied, new[key])
+        assert (other_head, other_tip) == (1200 - head.conjugate(), 1200 - tip.conjugate())
+    one = next(limb for limb in puppet.limbs.values() if limb.joints[0] == arm[0])
+    other = next(limb for limb in copied.limbs.values() if limb.joints[0] == new[arm[0]])
+    assert other.bend == -one.bend
+    assert {copied.parts[new[p]].joint for p in puppet.parts if puppet.parts[p].joint == arm[1]} == {
+        new[arm[1]]
+    }
+    hand = next(c for c in copied.controls.values() if c.moves == other.target)
+    assert hand.name == "Far hand 2"
