@@ -251,6 +251,31 @@ def test_text_has_contrast_in_both_themes(theme: str, wick_window: Window, hand:
         wick_window.set_theme("day")
 
 
+def test_panels_are_put_away_and_brought_back_and_the_shelf_stays_away(wick_window: Window, act: Act) -> None:
+    panels = {action.text(): action for action in wick_window.panels_menu.actions()}
+    assert set(panels) == {"Family", "Diagram", "Controls", "Depth", "Details", "Poses"}
+    panels["Depth"].trigger()
+    assert not wick_window.docks["Depth"].isVisible()
+    panels["Depth"].trigger()
+    assert wick_window.docks["Depth"].isVisible()
+    panels["Poses"].trigger()
+    act("limbs")
+    act("rehearse")
+    assert not wick_window.docks["Poses"].isVisible()
+    act("layout")
+    act("limbs")
+    act("rehearse")
+    assert wick_window.docks["Poses"].isVisible()
+    wick_window.docks["Poses"].close()  # its cross
+    act("limbs")
+    act("rehearse")
+    assert not wick_window.docks["Poses"].isVisible()
+    act("limbs")
+    panels["Poses"].trigger()
+    assert wick_window.session.station == "Rehearse"
+    assert wick_window.docks["Poses"].isVisible()
+
+
 def test_the_layout_is_remembered(window: Window, answers: Answers, qtbot: QtBot) -> None:
     window.docks["Depth"].setFloating(True)
     window.resize(1100, 720)

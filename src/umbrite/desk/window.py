@@ -3,7 +3,7 @@
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QByteArray, QPoint, QSettings, Qt
+from PySide6.QtCore import QByteArray, QEvent, QObject, QPoint, QSettings, Qt
 from PySide6.QtGui import QAction, QCloseEvent, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import QApplication, QDockWidget, QLineEdit, QMainWindow, QMenu, QVBoxLayout, QWidget
 
@@ -49,6 +49,7 @@ class Window(QMainWindow):
     ) -> None:
         super().__init__()
         self.session, self.settings = session, settings
+        self.docks: dict[str, QDockWidget] = {}
         self.dialogs = dialogs or Dialogs(self)
         self.preferences = Preferences(settings)
         self.files: FileDesk = FileDesk(session, self.dialogs, self.preferences)
@@ -56,6 +57,7 @@ class Window(QMainWindow):
         self.keeper.set_interval(self.preferences.autosave)
         self.outside = OutsideEditor(session, self.files.exchange, self)
         self.workout_sheet: QWidget | None = None
+        self.shelf_wanted = str(settings.value("shelf", "true")).lower() != "false"
         self.alone = False  # whether only the puppet is shown
         self.actions_by_id = {act.id: self._action(act) for act in ACTIONS}
         self.frame = BoardFrame(session, [self.actions_by_id[key] for key in ("open", "demo-art", "demo")])
@@ -120,6 +122,10 @@ class Window(QMainWindow):
                 ("Poses", self.shelf, Qt.DockWidgetArea.BottomDockWidgetArea),
             )
         }
+        for dock in self.docks.values():
+            self.panels_menu.addAction(dock.toggleViewAction())
+        self.docks["Poses"].toggleViewAction().triggered.connect(self._want_shelf)
+        self.docks["Poses"].installEventFilter(self)
         self.tabifyDockWidget(self.docks["Family"], self.docks["Diagram"])
         self.tabifyDockWidget(self.docks["Diagram"], self.docks["Controls"])
         self.docks["Family"].raise_()
@@ -151,11 +157,27 @@ class Window(QMainWindow):
                 }:
                     menu.addSeparator()
                 menu.addAction(self.actions_by_id[act.id])
+                if act.id == "diagram":
+                    self.panels_menu = QMenu("Panels", menu)
+                    menu.addMenu(self.panels_menu)
                 if act.id == "open":
                     self.recent_menu = QMenu("Open recent", menu)
                     menu.addMenu(self.recent_menu)
                     self.recent_menu.aboutToShow.connect(self._fill_recent)
                     menu.aboutToShow.connect(self._fill_recent)
+
+    def _want_shelf(self, on: bool) -> None:  # noqa: FBT001  a signal's plain word
+        """The shelf comes and goes with Rehearse, unless it was put away."""
+        self.shelf_wanted = on
+        self.settings.setValue("shelf", "true" if on else "false")
+        if on:
+            self.session.go_to("Rehearse")
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        """The cross of the shelf's title puts it away for good; leaving Rehearse only hides it."""
+        if event.type() == QEvent.Type.Close and watched is self.docks.get("Poses"):
+            self._want_shelf(on=False)
+        return super().eventFilter(watched, event)
 
     def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
         dock = QDockWidget(name, self)
@@ -163,6 +185,7 @@ class Window(QMainWindow):
         dock.setFeatures(
             QDockWidget.DockWidgetFeature.DockWidgetMovable
             | QDockWidget.DockWidgetFeature.DockWidgetFloatable
+            | QDockWidget.DockWidgetFeature.DockWidgetClosable
         )
         dock.setWidget(widget)
         self.addDockWidget(area, dock)
@@ -191,6 +214,8 @@ class Window(QMainWindow):
 
     def reset_layout(self) -> None:
         """Bring all panels back to where they were at first."""
+        self.shelf_wanted = True
+        self.settings.setValue("shelf", "true")
         self.restoreState(self._first_layout, LAYOUT)
 
     # State
@@ -198,7 +223,7 @@ class Window(QMainWindow):
     def _on_station(self) -> None:
         row = [self.actions_by_id[act.id] for act in ACTIONS if act.row == self.session.station]
         self.frame.show_tools(row)
-        self.docks["Poses"].setVisible(self.session.rehearsing and not self.alone)
+        self.docks["Poses"].setVisible(self.session.rehearsing and self.shelf_wanted and not self.alone)
         self._refresh_actions()
 
     def _refresh_actions(self) -> None:
