@@ -17,6 +17,7 @@ from desk.test_rehearsing import at
 from umbrite.desk.found_limits import FoundStrip
 from umbrite.desk.handles import fan_directions, fan_radius
 from umbrite.desk.window import Window
+from umbrite.rig.bones import add_bone
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limbs import remove_limb
 from umbrite.rig.model import Puppet
@@ -202,9 +203,15 @@ def test_parts_are_bound_by_cord_by_loop_by_name_and_to_the_nearest(
 def test_what_is_loose_is_shown_and_bound_by_overlap(boned: Window, act: Act) -> None:
     act("loose")
     assert joint(puppet(boned), "Cap") in boned.session.selection
-    boned.session.select([])
+    session = boned.session
+    shin, (bare, bone) = part(puppet(boned), "Far shin"), add_bone(puppet(boned), 704 + 1196j, 676 + 1412j)
+    session.edit("A bone that carries nothing", puppet=bare)
+    session.select([])
     act("bind-overlap")
-    assert "bound by overlap" in boned.frame.hints.message or "No part fits" in boned.frame.hints.message
+    assert puppet(boned).parts[shin].joint == bone
+    assert "bound by overlap" in boned.frame.hints.message
+    act("bind-overlap")
+    assert "No part fits a bone by overlap" in boned.frame.hints.message
 
 
 def test_the_hook_s_cord_leads_the_target_to_what_it_shall_follow_without_a_jump(

@@ -88,8 +88,15 @@ def test_a_pose_is_mirrored_and_copied_to_another_puppet_by_name(waving: Window,
         pose={f"{joint(session.puppet, 'Head')}.turn": 0.2, f"{joint(session.puppet, 'Cap')}.turn": 0.1},
     )
     act("copy-pose")
+    near, far = (
+        next(limb.target for limb in session.puppet.limbs.values() if limb.name == f"{side} arm")
+        for side in ("Near", "Far")
+    )
+    session.edit("Reach", pose={**session.pose, f"{near}.y": -80.0})
     waving.shelf.buttons["Mirror"].click()
-    assert session.history.undo_name in {"Mirror the pose", "Turn"}
+    assert session.history.undo_name == "Mirror the pose"
+    assert session.pose[f"{far}.y"] == -80.0
+    assert f"{near}.y" not in session.pose
     waving.files.open(ASSETS / "bramble.umbrite")
     act("paste-pose")
     assert session.pose == {f"{joint(session.puppet, 'Head')}.turn": 0.2}

@@ -1,89 +1,51 @@
 """The list of controls and links: pick those behind something, lock them, see what follows what."""
 
+from typing import Any
+
 from PySide6.QtCore import QSize, Qt
 from PySide6.QtWidgets import (
-    QAbstractItemView,
     QCheckBox,
     QLabel,
-    QListWidget,
     QListWidgetItem,
     QVBoxLayout,
     QWidget,
 )
 
 from umbrite.desk import controlling, look
+from umbrite.desk.selecting_list import KEY, SelectingList
 from umbrite.desk.session import Session
 from umbrite.rig.change import change
 
-KEY = Qt.ItemDataRole.UserRole
 ICONS = {
     "grip": "rig-grip", "knob": "rig-knob", "master": "rig-master", "slider": "rig-slider", "pad": "rig-pad",
     "chooser": "rig-chooser", "aim": "rig-aim",
 }  # fmt: skip
 
 
-class ThingList(QListWidget):
-    """Rows for the puppet's things of one kind; selects both ways."""
+class ThingList(SelectingList):
+    """Rows for the controls (c) or the links (k) of the puppet."""
 
     def __init__(self, session: Session, letter: str, label: str, parent: QWidget | None = None) -> None:
-        super().__init__(parent)
-        self.session, self.letter = session, letter
-        self._busy = False
-        self._shown: list[tuple[str, str, str, bool]] = []
+        super().__init__(session, label, parent)
+        self.letter = letter
         self.setIconSize(QSize(18, 18))
-        self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
-        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.setAccessibleName(label)
-        self.itemSelectionChanged.connect(self._tell)
         self.itemChanged.connect(self._checked)
-        session.changed.connect(self._on_changed)
-        session.selection_changed.connect(self.show_selection)
         self.rebuild()
 
-    def _on_changed(self, old: object, new: object) -> None:
-        if getattr(old, "puppet", None) is not getattr(new, "puppet", None):
-            self.rebuild()
-
-    def _rows(self) -> list[tuple[str, str, str, bool]]:
+    def fresh_rows(self) -> list[tuple[Any, ...]]:
         puppet = self.session.puppet
         if self.letter == "c":
             return [(key, c.name, ICONS[c.kind], c.locked) for key, c in puppet.controls.items()]
         return [(key, link.name, "rig-cord", False) for key, link in puppet.links.items()]
 
-    def forget(self) -> None:
-        """Make all rows anew: their colours have changed."""
-        self._shown = []
-        self.rebuild()
-
-    def rebuild(self) -> None:
-        rows = self._rows()
-        if rows == self._shown:
-            return
-        self._busy, self._shown = True, rows
-        self.clear()
-        for key, name, symbol, locked in rows:
-            item = QListWidgetItem(look.icon(symbol), name)
-            item.setData(KEY, key)
-            if self.letter == "c":
-                item.setCheckState(Qt.CheckState.Unchecked if locked else Qt.CheckState.Checked)
-                item.setToolTip(f"{name}: ticked, animators use it")
-            self.addItem(item)
-        self._busy = False
-        self.show_selection()
-
-    def show_selection(self) -> None:
-        if self._busy:
-            return
-        self._busy = True
-        for i in range(self.count()):
-            self.item(i).setSelected(self.item(i).data(KEY) in self.session.selection)
-        self._busy = False
-
-    def _tell(self) -> None:
-        if not self._busy:
-            self._busy = True
-            self.session.select([item.data(KEY) for item in self.selectedItems()])
-            self._busy = False
+    def item_for(self, row: tuple[Any, ...]) -> QListWidgetItem:
+        _, name, symbol, locked = row
+        item = super().item_for(row)
+        item.setIcon(look.icon(symbol))
+        if self.letter == "c":
+            item.setCheckState(Qt.CheckState.Unchecked if locked else Qt.CheckState.Checked)
+            item.setToolTip(f"{name}: ticked, animators use it")
+        return item
 
     def _checked(self, item: QListWidgetItem) -> None:
         key = item.data(KEY)

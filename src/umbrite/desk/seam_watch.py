@@ -39,6 +39,7 @@ class SeamWatch(QObject):
         self.session = session
         self._known: dict[str, tuple[Look, Finding | None]] = {}
         self._queue: list[str] = []
+        self._seen: Puppet | None = None
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
         self._timer.timeout.connect(self.step)
@@ -55,6 +56,9 @@ class SeamWatch(QObject):
     def begin(self) -> None:
         """Queue the limited joints that look different from when they were looked at last."""
         puppet = self.session.history.now.puppet
+        if puppet is self._seen:  # only the pose has changed
+            return
+        self._seen = puppet
         self._known = {key: item for key, item in self._known.items() if key in puppet.joints}
         self._queue = []
         for key, joint in puppet.joints.items():

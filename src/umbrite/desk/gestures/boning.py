@@ -4,7 +4,7 @@ import cmath
 from collections.abc import Callable
 
 from umbrite.desk import boning
-from umbrite.desk.gestures.base import Feedback, Gesture, distance_text, finish, straightened
+from umbrite.desk.gestures.base import Feedback, Gesture, distance_text, finish
 from umbrite.desk.session import Session
 from umbrite.rig.angles import angle_text
 from umbrite.rig.bones import SHORTEST, move_bone, move_head, move_tip
@@ -70,7 +70,7 @@ def drag_bone(session: Session, key: str, grasp: str, press: complex) -> Gesture
         elif grasp == "tip" and joint.tip is not None:
             puppet = move_tip(start, key, joint.tip.z + way, along=along)
         else:
-            puppet = move_bone(start, key, straightened(press, event._replace(shift=False)), along=along)
+            puppet = move_bone(start, key, way, along=along)
         session.preview(puppet=puppet)
         event = yield Feedback(readout=distance_text(way), lit=(key,))
     words = {"head": "Move head of", "tip": "Move tip of"}.get(grasp, "Move bone")
