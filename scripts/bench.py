@@ -12,6 +12,7 @@ from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPixmap, QTransform
 from PySide6.QtWidgets import QApplication, QGraphicsPixmapItem, QGraphicsScene, QGraphicsView
 
+from umbrite.checking.puppet_findings import findings
 from umbrite.desk.art_layer import ArtLayer
 from umbrite.desk.board import Board
 from umbrite.desk.camera import fitting
@@ -24,12 +25,11 @@ from umbrite.motion.plan import compile_plan
 from umbrite.motion.soft_ends import hard
 from umbrite.motion.two_joint import Range, reach
 from umbrite.motion.whole_body import HoldPoint, begin, drag
-from umbrite.rig.family import set_parent
-from umbrite.rig.findings import findings
-from umbrite.rig.limbs import make_limb
+from umbrite.rig.edits.limbs import make_limb
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.parts import add_part
+from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.model import Drawing, Placement, Puppet
-from umbrite.rig.parts import add_part
-from umbrite.rig.pivots import move_pivot
 
 WICK = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets" / "wick.umbrite"
 VIEW = (1280, 800)

@@ -251,11 +251,11 @@ PAGE_WIDTH = 800  # of the guide's pictures
 
 def workout(folder: Path) -> None:
     """The contact sheet of Bramble, with a limit made too wide."""
-    from umbrite.checking.report import sheets_of, shots_of
     from umbrite.checking.workout import workout as run
+    from umbrite.checking.workout_report import sheets_of, shots_of
     from umbrite.files.package import Package, load
     from umbrite.files.png import decode
-    from umbrite.rig.limits import set_limit
+    from umbrite.rig.edits.limits import set_limit
 
     package = load(DEMO / "bramble.umbrite")
     tail = next(key for key, item in package.puppet.joints.items() if item.name == "Tail")

@@ -8,11 +8,11 @@ from collections.abc import Callable
 from hypothesis import strategies as st
 
 from umbrite.rig.change import change
-from umbrite.rig.controls import make_proposed, propose_controls
-from umbrite.rig.copying import Way, copy_branches
-from umbrite.rig.errors import RigError
-from umbrite.rig.family import carry_together, children, remove_carrier, set_parent
-from umbrite.rig.limbs import (
+from umbrite.rig.channels import JOINT_CHANNELS
+from umbrite.rig.edits.arranging import align, distribute
+from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
+from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.limbs import (
     extend_limb,
     make_limb,
     remove_limb,
@@ -21,10 +21,10 @@ from umbrite.rig.limbs import (
     set_follows,
     without_users,
 )
-from umbrite.rig.limits import free_limit, set_limit, set_soft
-from umbrite.rig.looks import at_two_depths, make_reference, set_blend, set_clip, trim
-from umbrite.rig.model import Drawing, Placement, Puppet
-from umbrite.rig.parts import (
+from umbrite.rig.edits.limits import free_limit, set_limit, set_soft
+from umbrite.rig.edits.looks import at_two_depths, make_reference, set_blend, set_clip, trim
+from umbrite.rig.edits.parenting import carry_together, remove_carrier, set_parent
+from umbrite.rig.edits.parts import (
     add_part,
     exchange_drawing,
     nudge_parts,
@@ -34,9 +34,10 @@ from umbrite.rig.parts import (
     ride_on,
     step_order,
 )
-from umbrite.rig.pivots import move_pivot, set_tip
-from umbrite.rig.placing import align, distribute
-from umbrite.rig.poses import JOINT_CHANNELS
+from umbrite.rig.edits.pivots import move_pivot, set_tip
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import children
+from umbrite.rig.model import Drawing, Placement, Puppet
 
 coordinates = st.floats(-2000, 2000).map(lambda x: round(x, 3))
 points = st.builds(complex, coordinates, coordinates)

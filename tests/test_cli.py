@@ -12,7 +12,7 @@ from demo_puppet import ASSETS, wick
 from umbrite.cli import main
 from umbrite.files.package import load, save
 from umbrite.rig.change import change
-from umbrite.rig.limits import set_limit
+from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.model import Point
 
 WICK = str(ASSETS / "wick.umbrite")

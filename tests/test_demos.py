@@ -4,12 +4,12 @@ import pytest
 
 from demo_puppet import ASSETS
 from umbrite.art.joint_finding import find_joints
+from umbrite.checking.puppet_findings import findings
 from umbrite.files.opening import open_any
 from umbrite.files.package import load
 from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.rig.findings import findings
 from umbrite.rig.invariants import invariants
 
 NAMES = ("wick", "bramble", "inkpot")

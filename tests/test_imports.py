@@ -27,7 +27,7 @@ def lint(root: Path) -> subprocess.CompletedProcess[str]:
         ("art/pictures.py", "from umbrite.motion import plan"),
         ("rig/model.py", "from umbrite.files import png"),
         ("paint/painter.py", "from umbrite.desk import session"),
-        ("files/report.py", "from umbrite.paint import render"),
+        ("files/json_reports.py", "from umbrite.paint import render"),
     ],
 )
 def test_a_forbidden_import_is_found(tmp_path: Path, module: str, line: str) -> None:

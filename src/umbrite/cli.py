@@ -11,21 +11,22 @@ from typing import Any, TextIO
 from msgspec.structs import replace
 
 from umbrite import __version__
+from umbrite.checking.findings_report import findings_report
+from umbrite.checking.puppet_findings import Finding, findings
 from umbrite.files.errors import FileError, unwritable
+from umbrite.files.json_reports import joints_report, limits_report, pose_report
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import Package, save, schema
 from umbrite.files.png import decode
-from umbrite.files.report import findings_report, joints_report, limits_report, pose_report
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
 from umbrite.rig.angles import from_shown
-from umbrite.rig.controls import VALUED, span_of
+from umbrite.rig.channels import known_only, with_values
+from umbrite.rig.control_kinds import VALUED, span_of
+from umbrite.rig.edits.shelf import get_pose
 from umbrite.rig.errors import RigError, UmbriteError
-from umbrite.rig.findings import Finding, findings
 from umbrite.rig.model import Control, Pose
-from umbrite.rig.poses import known_only, with_values
-from umbrite.rig.shelf import get_pose
 
 COMMANDS = ("pose", "check", "workout", "joints", "limits", "convert", "schema")
 
@@ -202,14 +203,14 @@ def _check_folder(arguments: argparse.Namespace) -> int:
 
 def _workout(arguments: argparse.Namespace) -> int:
     """Everything through its range: what was noticed, as text or JSON, and the contact sheet."""
-    from umbrite.checking.report import workout_report
     from umbrite.checking.workout import workout
+    from umbrite.checking.workout_report import workout_report
 
     package = open_any(arguments.file)
     pictures = {key: decode(data, key) for key, data in package.art.items()}
     report = workout(package.puppet, pictures)
     if arguments.sheet is not None:
-        from umbrite.checking.report import write_sheets
+        from umbrite.checking.workout_report import write_sheets
 
         write_sheets(arguments.sheet, package, report)
     if arguments.json:

@@ -7,8 +7,8 @@ import cv2
 import numpy as np
 
 from umbrite.art.pictures import Picture, trimmed
+from umbrite.rig.edits.parts import add_part
 from umbrite.rig.model import Drawing, Placement, Puppet
-from umbrite.rig.parts import add_part
 
 FINER = 3
 

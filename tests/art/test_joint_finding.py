@@ -13,9 +13,9 @@ from umbrite.art.round_ends import inscribed, round_end
 from umbrite.files.png import decode
 from umbrite.rig.affine import IDENTITY
 from umbrite.rig.body_words import fits_below, kind_of, root_rank
+from umbrite.rig.edits.parts import add_part
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Drawing, Placement, Puppet
-from umbrite.rig.parts import add_part
 
 
 def test_on_generated_pairs_the_pivot_is_found_within_a_small_share_of_the_width() -> None:

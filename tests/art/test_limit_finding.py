@@ -14,7 +14,7 @@ from umbrite.art.masks import Sheet, sheet_of
 from umbrite.cli import main
 from umbrite.files.package import load
 from umbrite.files.png import decode
-from umbrite.rig.limbs import set_bend_side
+from umbrite.rig.edits.limbs import set_bend_side
 from umbrite.rig.model import Placement
 
 PIVOT = 200 + 200j

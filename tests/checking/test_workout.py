@@ -8,21 +8,21 @@ import pytest
 from msgspec.structs import replace
 
 from demo_puppet import ASSETS, control, joint, part
-from umbrite.checking.sheet import Shot, contact_sheet, pose_at
+from umbrite.checking.contact_sheet import Shot, contact_sheet, pose_at
 from umbrite.checking.sweeps import extremes, sweeps, there_and_back
 from umbrite.checking.workout import Report, workout
 from umbrite.files.package import load
 from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.paint.pictures import Pictures
+from umbrite.paint.levels import Pictures
 from umbrite.rig.change import change
-from umbrite.rig.controls import make_control
-from umbrite.rig.family import set_parent
-from umbrite.rig.limits import set_limit
-from umbrite.rig.links import add_link, set_curve
+from umbrite.rig.edits.controls import make_control
+from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.links import add_link, set_curve
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.parts import step_order
 from umbrite.rig.model import Point, Puppet
-from umbrite.rig.parts import step_order
 
 DEMOS = {name: load(ASSETS / f"{name}.umbrite") for name in ("wick", "bramble", "inkpot")}
 PICTURES = {name: {key: decode(data, key) for key, data in demo.art.items()} for name, demo in DEMOS.items()}

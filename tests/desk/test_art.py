@@ -13,8 +13,7 @@ from desk.test_building import picture
 from umbrite.desk.part_frame import dragged, frame_of, grasps
 from umbrite.desk.window import Window
 from umbrite.rig.invariants import invariants
-from umbrite.rig.parts import board_from_drawing
-from umbrite.rig.placing import around_parts
+from umbrite.rig.placement import around_parts, board_from_drawing
 
 SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
 Act = Callable[[str], None]

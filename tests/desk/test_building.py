@@ -14,8 +14,8 @@ from umbrite.desk.control_places import pencils
 from umbrite.desk.handles import HOOK, fan_directions, fan_radius
 from umbrite.desk.window import Window
 from umbrite.rig.angles import shown_degrees
+from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.invariants import invariants
-from umbrite.rig.limits import set_limit
 from umbrite.rig.model import Point, Puppet
 
 SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier

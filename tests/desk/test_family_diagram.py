@@ -12,9 +12,9 @@ from PySide6.QtWidgets import QApplication
 from demo_puppet import joint, part, wick
 from desk.conftest import Hand
 from strategies import EDITS, puppets
+from umbrite.desk.panels.diagram_layout import layout
 from umbrite.desk.window import Window
 from umbrite.rig.change import change
-from umbrite.rig.diagram import layout
 from umbrite.rig.family import caught, targets
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet

@@ -23,7 +23,7 @@ from umbrite.desk.window import Window
 from umbrite.files import package as packages
 from umbrite.files.package import load
 from umbrite.files.recovery import keep
-from umbrite.rig.names import rename
+from umbrite.rig.edits.renaming import rename
 
 Act = Callable[[str], None]
 

@@ -17,9 +17,9 @@ from desk.test_rehearsing import at
 from umbrite.desk.found_limits import FoundStrip
 from umbrite.desk.handles import fan_directions, fan_radius
 from umbrite.desk.window import Window
-from umbrite.rig.bones import add_bone
+from umbrite.rig.edits.bones import add_bone
+from umbrite.rig.edits.limbs import remove_limb
 from umbrite.rig.invariants import invariants
-from umbrite.rig.limbs import remove_limb
 from umbrite.rig.model import Puppet
 
 ALT, SHIFT, CTRL = (

@@ -29,7 +29,7 @@ from umbrite.desk.pen import PenPoint, SimulatedPen
 from umbrite.desk.session import STATIONS
 from umbrite.desk.window import Window
 from umbrite.files.layers import CancelledError, unwatched
-from umbrite.rig.limits import set_limit
+from umbrite.rig.edits.limits import set_limit
 
 Act = Callable[[str], None]
 

@@ -20,7 +20,7 @@ from umbrite.desk.session import FIRST_TOOL, STATIONS, Session
 from umbrite.desk.strip import progress
 from umbrite.desk.window import Window
 from umbrite.files.package import load
-from umbrite.rig.limits import set_limit
+from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.model import Puppet
 
 Act = Callable[[str], None]

@@ -5,10 +5,11 @@ import math
 import pytest
 
 from demo_puppet import joint, wick
-from umbrite.files.report import findings_report, pose_report
+from umbrite.checking.findings_report import findings_report
+from umbrite.checking.puppet_findings import Finding
+from umbrite.files.json_reports import pose_report
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.rig.findings import Finding
 
 
 def test_a_pose_tells_joints_parts_limbs_and_controls_by_name() -> None:

@@ -12,10 +12,10 @@ from journeys.test_first_light import puppet, tool
 from umbrite.desk.handles import HOOK, fan_directions, fan_radius, master_points
 from umbrite.desk.window import Window
 from umbrite.files.package import Package, load
-from umbrite.rig.controls import remove_control
+from umbrite.rig.edits.controls import remove_control
+from umbrite.rig.edits.limbs import remove_limb
+from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.invariants import invariants
-from umbrite.rig.limbs import remove_limb
-from umbrite.rig.limits import free_limit
 
 pytestmark = pytest.mark.journey
 

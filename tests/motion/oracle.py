@@ -8,8 +8,8 @@ import math
 
 import numpy as np
 
+from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.model import Limb, Pose, Puppet
-from umbrite.rig.pivots import limb_tip
 
 
 def shift(z: complex) -> np.ndarray:

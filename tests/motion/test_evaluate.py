@@ -12,14 +12,14 @@ from strategies import EDITS, chains, poses, puppets
 from umbrite.motion.evaluate import evaluate, frames_of
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change
+from umbrite.rig.channels import known_only, value, with_values, without
+from umbrite.rig.edits.limbs import make_limb, set_follows
+from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.parts import add_part
+from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import set_parent
-from umbrite.rig.limbs import make_limb, set_follows
-from umbrite.rig.limits import set_limit
 from umbrite.rig.model import Drawing, Placement, Pose, Puppet
-from umbrite.rig.parts import add_part
-from umbrite.rig.pivots import move_pivot
-from umbrite.rig.poses import known_only, value, with_values, without
 
 small = st.floats(-1.2, 1.2)
 

@@ -18,12 +18,13 @@ from umbrite.motion.plan import compile_plan
 from umbrite.motion.two_joint import Range, reach
 from umbrite.rig.affine import Affine, after
 from umbrite.rig.change import change
+from umbrite.rig.edits.limbs import remove_limb, set_end_hold
+from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.rest import turn_branch
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.limbs import far_end, remove_limb, set_end_hold
-from umbrite.rig.limits import set_limit
+from umbrite.rig.limb_shape import far_end
 from umbrite.rig.model import Limit, Point, Pose, Puppet
-from umbrite.rig.rest_edits import turn_branch
 
 PUPPET = wick()
 LIMBS = {limb.name: key for key, limb in PUPPET.limbs.items()}

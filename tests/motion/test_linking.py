@@ -13,9 +13,9 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.linking import curve_at
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change, take_out
+from umbrite.rig.edits.links import add_link
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.links import add_link
 from umbrite.rig.model import Link, Point
 
 PUPPET = wick()

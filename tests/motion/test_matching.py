@@ -10,13 +10,13 @@ from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.matching import own_turns_from_target, switch_follows, target_from_own_turns
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change
-from umbrite.rig.family import set_parent
+from umbrite.rig.edits.limbs import make_limb
+from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.parts import add_part
+from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.invariants import invariants
-from umbrite.rig.limbs import make_limb
-from umbrite.rig.limits import set_limit
 from umbrite.rig.model import Drawing, Placement, Puppet
-from umbrite.rig.parts import add_part
-from umbrite.rig.pivots import move_pivot
 
 PUPPET = wick()
 LIMBS = {limb.name: key for key, limb in PUPPET.limbs.items()}

@@ -11,9 +11,9 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.resting import make_rest
 from umbrite.rig.change import change
+from umbrite.rig.edits.links import add_link
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.links import add_link
 from umbrite.rig.model import Puppet
 
 PUPPET = wick()

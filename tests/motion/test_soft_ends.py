@@ -13,8 +13,8 @@ from umbrite.motion.long_limb import reach_long
 from umbrite.motion.matching import own_turns_from_target, target_from_own_turns
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.soft_ends import Ends, asked_for, ends_of, hard, taken, willingness
+from umbrite.rig.edits.limits import set_limit, set_soft
 from umbrite.rig.errors import RigError
-from umbrite.rig.limits import set_limit, set_soft
 from umbrite.rig.model import Joint, Limit, Point
 
 softness = st.floats(0, 2)

@@ -22,9 +22,9 @@ from umbrite.motion.posing import pose_control
 from umbrite.paint.export import export_csv, export_openraster, export_svg
 from umbrite.paint.render import render_package, write_png
 from umbrite.rig.change import change
-from umbrite.rig.looks import trim
+from umbrite.rig.edits.looks import trim
+from umbrite.rig.edits.shelf import save_pose
 from umbrite.rig.model import Point
-from umbrite.rig.shelf import save_pose
 
 pytestmark = pytest.mark.usefixtures("qapp")
 

@@ -6,15 +6,13 @@ from PySide6.QtGui import QImage
 
 from demo_puppet import joint, part, wick
 from umbrite.art.covers import disc_of_colour, fitting_radius, light_disc, shade_of
+from umbrite.checking.puppet_findings import findings
 from umbrite.files.layers import add_layers, layer_of
 from umbrite.files.package import Package
 from umbrite.paint.render import render_package
 from umbrite.rig.change import change, take_out
-from umbrite.rig.copying import Way, copy_branches
-from umbrite.rig.errors import RigError
-from umbrite.rig.findings import findings
-from umbrite.rig.invariants import invariants
-from umbrite.rig.looks import (
+from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.looks import (
     at_two_depths,
     make_reference,
     set_blend,
@@ -24,6 +22,8 @@ from umbrite.rig.looks import (
     trim,
     untrimmed,
 )
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Guide, Puppet
 
 

@@ -13,11 +13,11 @@ from umbrite.files.package import Package
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
+from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import sprites
-from umbrite.paint.pictures import Pictures
 from umbrite.paint.render import preview_png, render, render_package, write_png
 from umbrite.rig.change import change
-from umbrite.rig.parts import place_part
+from umbrite.rig.edits.parts import place_part
 
 
 def pixels(image: QImage) -> np.ndarray:

@@ -14,8 +14,9 @@ from umbrite.files.package import load
 from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.rig.binding import bind, bind_loose_to_nearest, by_name, loose_parts
-from umbrite.rig.bones import (
+from umbrite.rig.change import change
+from umbrite.rig.edits.binding import bind, bind_loose_to_nearest, by_name, loose_parts
+from umbrite.rig.edits.bones import (
     add_bone,
     attach,
     bones_along,
@@ -30,11 +31,10 @@ from umbrite.rig.bones import (
     set_length,
     spread_along,
 )
-from umbrite.rig.change import change
-from umbrite.rig.copying import Way, copy_branches
+from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.limbs import make_limb
 from umbrite.rig.model import Puppet
 
 WICK = wick()

@@ -8,21 +8,15 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import pose_control
 from umbrite.rig.change import change
-from umbrite.rig.controls import (
-    make_chooser,
-    make_control,
-    make_proposed,
-    propose_controls,
-    remove_control,
-    set_range,
-    span_of,
-)
-from umbrite.rig.copying import Way, copy_branches
+from umbrite.rig.control_kinds import span_of
+from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
+from umbrite.rig.edits.controls import make_chooser, make_control, remove_control, set_range
+from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.links import add_link, relink, set_curve
+from umbrite.rig.edits.parts import remove_part
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.links import add_link, relink, set_curve
 from umbrite.rig.model import Point, Puppet
-from umbrite.rig.parts import remove_part
 
 PUPPET = wick()
 

@@ -8,10 +8,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from strategies import ART_EDITS, EDITS, RIG_EDITS, puppets
+from umbrite.checking.puppet_findings import findings, mend
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.errors import RigError
-from umbrite.rig.findings import findings, mend
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet
 

@@ -9,10 +9,11 @@ from hypothesis import strategies as st
 from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
+from umbrite.rig.edits.limbs import extend_limb
+from umbrite.rig.edits.limits import copied_to, free_limit, hinge, other_arc, set_limit, to_other_side
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.limbs import extend_limb, far_end
-from umbrite.rig.limits import copied_to, free_limit, hinge, other_arc, set_limit, to_other_side
+from umbrite.rig.limb_shape import far_end
 from umbrite.rig.model import Limit, point
 
 WICK = wick()

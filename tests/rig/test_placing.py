@@ -9,22 +9,21 @@ from hypothesis import strategies as st
 from demo_puppet import joint, part, wick
 from strategies import EDITS, puppets
 from umbrite.rig.affine import Affine, after, around
-from umbrite.rig.copying import Way, copy_branches
-from umbrite.rig.errors import RigError
-from umbrite.rig.invariants import invariants
-from umbrite.rig.looks import trim
-from umbrite.rig.model import Drawing, Placement, Puppet
-from umbrite.rig.parts import add_part, board_from_drawing, exchange_drawing
-from umbrite.rig.placing import (
+from umbrite.rig.edits.arranging import (
     align,
-    around_parts,
     distribute,
     fanned_out,
     linear_taking,
-    part_box,
     transform_parts,
     with_place,
 )
+from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.looks import trim
+from umbrite.rig.edits.parts import add_part, exchange_drawing
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import Drawing, Placement, Puppet
+from umbrite.rig.placement import around_parts, board_from_drawing, part_box
 
 WICK = wick()
 ARM = [part(WICK, name) for name in ("Near upper arm", "Near forearm", "Near hand")]

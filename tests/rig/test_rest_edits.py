@@ -9,12 +9,9 @@ from hypothesis import strategies as st
 
 from demo_puppet import joint, part, wick
 from umbrite.rig.change import change
-from umbrite.rig.controls import control_at_rest
-from umbrite.rig.errors import RigError
-from umbrite.rig.invariants import invariants
-from umbrite.rig.model import point
-from umbrite.rig.pivots import set_tip
-from umbrite.rig.rest_edits import (
+from umbrite.rig.control_kinds import control_at_rest
+from umbrite.rig.edits.pivots import set_tip
+from umbrite.rig.edits.rest import (
     bone_angle,
     bone_length,
     set_bone_angle,
@@ -22,6 +19,9 @@ from umbrite.rig.rest_edits import (
     shift_branch,
     turn_branch,
 )
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import point
 
 PUPPET = wick()
 SHIN, FOOT, UPPER = (joint(PUPPET, name) for name in ("Near shin", "Near foot", "Near upper arm"))

@@ -6,27 +6,26 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from umbrite.rig import limbs as limb_edits
+from umbrite.checking.puppet_findings import findings
 from umbrite.rig.angles import angle_text, from_shown, shown_degrees, wrapped
 from umbrite.rig.change import change, get_joint, put
-from umbrite.rig.controls import (
-    add_controls,
-    control_at_rest,
-    make_proposed,
-    propose_controls,
-    remove_control,
-)
+from umbrite.rig.control_kinds import control_at_rest
 from umbrite.rig.dependencies import ranked
+from umbrite.rig.edits import limbs
+from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
+from umbrite.rig.edits.controls import add_controls, remove_control
+from umbrite.rig.edits.limbs import make_limb, set_bend_side, set_end_hold, set_follows
+from umbrite.rig.edits.limits import mended, set_limit
+from umbrite.rig.edits.parenting import carry_together, remove_carrier, set_parent
+from umbrite.rig.edits.parts import add_part, place_part, remove_part, reorder, ride_on, step_order
+from umbrite.rig.edits.pivots import move_pivot, set_tip
+from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import MissingError, RigError
-from umbrite.rig.family import ancestors, branch, carry_together, children, path, remove_carrier, set_parent
-from umbrite.rig.findings import findings
+from umbrite.rig.family import ancestors, branch, children, path
 from umbrite.rig.invariants import invariants
-from umbrite.rig.limbs import make_limb, set_bend_side, set_end_hold, set_follows
-from umbrite.rig.limits import mended, set_limit
+from umbrite.rig.limb_shape import drawn_bend, limb_tip
 from umbrite.rig.model import Drawing, Limit, Placement, Point, Puppet
-from umbrite.rig.names import core_of, rename, side_of, tidy, unique, words_of
-from umbrite.rig.parts import add_part, place_part, remove_part, reorder, ride_on, step_order
-from umbrite.rig.pivots import drawn_bend, limb_tip, move_pivot, set_tip
+from umbrite.rig.names import core_of, side_of, tidy, unique, words_of
 
 PIVOTS = {
     "Trunk": (300, 300), "Near upper arm": (250, 200), "Near forearm": (180, 280), "Near hand": (200, 380),
@@ -239,7 +238,7 @@ def test_a_limb_is_not_taken_apart_by_other_edits(limbed: Puppet) -> None:
 def test_removing_a_limb_takes_target_and_control_along(figure: Puppet, limbed: Puppet) -> None:
     controlled, _ = make_proposed(limbed, propose_controls(limbed))
     for key in limbed.limbs:
-        controlled = limb_edits.remove_limb(controlled, key)
+        controlled = limbs.remove_limb(controlled, key)
     assert controlled.joints == figure.joints
     assert [control.kind for control in controlled.controls.values()] == ["knob"]
 

@@ -8,10 +8,7 @@ from msgspec.structs import replace
 from demo_puppet import ASSETS, joint, wick
 from umbrite.files.package import load
 from umbrite.rig.change import change
-from umbrite.rig.errors import RigError
-from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Pose
-from umbrite.rig.shelf import (
+from umbrite.rig.edits.shelf import (
     CLEAN,
     blended,
     by_names,
@@ -22,6 +19,9 @@ from umbrite.rig.shelf import (
     rename_pose,
     save_pose,
 )
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import Pose
 
 WICK = replace(wick(), poses=())
 CHANNELS = [f"{key}.{what}" for key in list(WICK.joints)[:8] for what in ("turn", "x", "y")]

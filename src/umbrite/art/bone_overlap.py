@@ -11,7 +11,7 @@ from umbrite.art.masks import INSIDE
 from umbrite.art.pictures import Picture
 from umbrite.rig.affine import inverse
 from umbrite.rig.model import Puppet
-from umbrite.rig.parts import board_from_drawing
+from umbrite.rig.placement import board_from_drawing
 
 STOPS = 33  # points along a bone at which is looked
 FINENESS = 110  # samples across a drawing for its middle line

@@ -9,8 +9,8 @@ from umbrite.art.masks import Sheet, sheet_of
 from umbrite.art.pictures import Picture
 from umbrite.rig.change import get_joint
 from umbrite.rig.family import ancestors, parts_on, targets, toes
+from umbrite.rig.limb_shape import drawn_bend
 from umbrite.rig.model import Limb, Puppet
-from umbrite.rig.pivots import drawn_bend
 
 
 class FoundLimit(NamedTuple):

@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 from umbrite.art.pictures import Picture
 from umbrite.rig.affine import Affine, after, inverse, svg_matrix
 from umbrite.rig.model import Placement
-from umbrite.rig.parts import board_from_drawing
+from umbrite.rig.placement import board_from_drawing
 
 Mask = NDArray[np.uint8]
 # Alpha from here on is inside an outline; half of full, so that antialiased edges lie where they were drawn.

@@ -11,11 +11,11 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.rig.controls import span_of
+from umbrite.rig.control_kinds import span_of
 from umbrite.rig.family import targets
+from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.model import Control, Limb, Puppet
-from umbrite.rig.parts import board_from_drawing
-from umbrite.rig.pivots import limb_tip
+from umbrite.rig.placement import board_from_drawing
 
 Floats = NDArray[np.float64]
 STEPS = 72

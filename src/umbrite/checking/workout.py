@@ -13,12 +13,12 @@ from numpy.typing import NDArray
 
 from umbrite.art.joint_limits import gap_turns
 from umbrite.art.pictures import Picture
+from umbrite.checking.puppet_findings import Finding, findings
 from umbrite.checking.sweeps import Sweep, height_of, sweeps
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.rig.angles import angle_text, wrapped
 from umbrite.rig.change import thing
-from umbrite.rig.findings import Finding, findings
 from umbrite.rig.model import Puppet
 
 Floats = NDArray[np.float64]

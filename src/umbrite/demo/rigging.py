@@ -4,13 +4,13 @@ import math
 from collections.abc import Mapping
 
 from umbrite.demo import bramble, inkpot, wick
-from umbrite.rig.controls import make_proposed, propose_controls
-from umbrite.rig.family import carry_together, set_parent
-from umbrite.rig.limbs import make_limb, set_end_hold
-from umbrite.rig.limits import set_limit
+from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
+from umbrite.rig.edits.limbs import make_limb, set_end_hold
+from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.parenting import carry_together, set_parent
+from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.edits.shelf import save_pose
 from umbrite.rig.model import Puppet
-from umbrite.rig.pivots import move_pivot
-from umbrite.rig.shelf import save_pose
 
 FAMILY = {
     "Trunk": "Hips", "Neck": "Trunk", "Head": "Neck", "Cap": "Head", "Eyes": "Head", "Mouth": "Head",

@@ -5,7 +5,7 @@ from umbrite.desk import boning, making, proposing
 from umbrite.desk import commands as c
 from umbrite.desk import limit_commands as limiting
 from umbrite.desk.acting import Act, fan, on_session, then_board, tool_of, view_of
-from umbrite.rig.placing import Edge
+from umbrite.rig.edits.arranging import Edge
 
 EDGES: tuple[tuple[Edge, str], ...] = (
     ("left", "left edges"), ("centre", "centres"), ("right", "right edges"),

@@ -7,9 +7,9 @@ from PySide6.QtCore import QTimer
 
 from umbrite.desk.commands import label_of
 from umbrite.desk.session import Session
-from umbrite.rig.copying import Way, centre_line, copy_branches
-from umbrite.rig.looks import at_two_depths, make_reference, set_guides, untrimmed
-from umbrite.rig.placing import Edge, align, distribute
+from umbrite.rig.edits.arranging import Edge, align, distribute
+from umbrite.rig.edits.copying import Way, centre_line, copy_branches
+from umbrite.rig.edits.looks import at_two_depths, make_reference, set_guides, untrimmed
 
 BESIDE = 24 + 24j  # how far a plain copy lies from its original
 FLASHES, FLASH = 6, 160  # times on and off, milliseconds each

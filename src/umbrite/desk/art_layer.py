@@ -12,8 +12,8 @@ from umbrite.desk.camera import Camera
 from umbrite.desk.overlay.marks import pen
 from umbrite.motion.evaluate import Placed
 from umbrite.motion.plan import Plan
+from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import Sprite, paint_sprites, sprites
-from umbrite.paint.pictures import Pictures
 
 # Painting a turned drawing costs about this many times as much as laying down ready pixels.
 PAINT_COST = 6.0

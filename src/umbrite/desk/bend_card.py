@@ -15,7 +15,7 @@ from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_joint_to
 from umbrite.paint.painter import paint_sprites, sprites
 from umbrite.rig.change import put
-from umbrite.rig.limits import free_limit
+from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.model import Limb, Puppet
 
 # How near the target comes to the root for the picture, as a share of the limb's length.

@@ -16,8 +16,8 @@ from PySide6.QtWidgets import (
 
 from umbrite.desk import boning, look
 from umbrite.desk.session import Session
+from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import UmbriteError
-from umbrite.rig.names import rename
 
 
 class BoneCard(QFrame):

@@ -6,12 +6,13 @@ from umbrite.art.bone_overlap import by_overlap, fits, middle_line, under_bone
 from umbrite.art.pictures import Picture
 from umbrite.desk.commands import label_of
 from umbrite.desk.session import Boning, Line, Session
-from umbrite.rig.binding import bind, bind_loose_to_nearest, by_name, loose_parts
-from umbrite.rig.bones import add_bone, attach, bones_along, bones_from_pivots, detach, equal_length
-from umbrite.rig.change import change, exists, new_id, put
-from umbrite.rig.family import ancestors, parts_on, set_parent, targets
+from umbrite.rig.change import change, exists, names_like, new_id, put
+from umbrite.rig.edits.binding import bind, bind_loose_to_nearest, by_name, loose_parts
+from umbrite.rig.edits.bones import add_bone, attach, bones_along, bones_from_pivots, detach, equal_length
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.family import ancestors, parts_on, targets
 from umbrite.rig.model import Joint, Puppet
-from umbrite.rig.names import names_like, side_of, unique
+from umbrite.rig.names import side_of, unique
 
 GOOD = 0.25  # so well a part has to fit a bone to be bound to it unasked
 CROSSED = 0.2  # of a bone's length: what it crosses is offered

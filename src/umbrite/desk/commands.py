@@ -6,23 +6,18 @@ from umbrite.desk.session import Session
 from umbrite.motion.posing import move_joint_to
 from umbrite.motion.resting import make_rest
 from umbrite.rig.change import change, exists, take_out, thing
-from umbrite.rig.controls import VALUED, remove_control
+from umbrite.rig.channels import known_only, without
+from umbrite.rig.control_kinds import VALUED
+from umbrite.rig.edits.controls import remove_control
+from umbrite.rig.edits.limbs import remove_limb, set_bend_side, without_users
+from umbrite.rig.edits.limits import free_limit
+from umbrite.rig.edits.parenting import carry_together, remove_carrier, set_parent
+from umbrite.rig.edits.parts import nudge_parts, remove_part, reorder, step_order
+from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import (
-    ancestors,
-    branch,
-    carry_together,
-    children,
-    remove_carrier,
-    set_parent,
-    targets,
-)
-from umbrite.rig.limbs import remove_limb, set_bend_side, without_users
-from umbrite.rig.limits import free_limit
+from umbrite.rig.family import ancestors, branch, children, targets
 from umbrite.rig.model import Puppet, point
-from umbrite.rig.parts import board_from_drawing, nudge_parts, remove_part, reorder, step_order
-from umbrite.rig.pivots import move_pivot
-from umbrite.rig.poses import known_only, without
+from umbrite.rig.placement import board_from_drawing
 
 
 def label_of(session: Session, keys: Sequence[str]) -> str:

@@ -7,7 +7,8 @@ from PySide6.QtCore import QPointF, QRectF
 
 from umbrite.desk.camera import Camera
 from umbrite.desk.session import Session
-from umbrite.rig.controls import VALUED, Proposed, propose_controls, span_of
+from umbrite.rig.control_kinds import VALUED, span_of
+from umbrite.rig.edits.control_proposals import Proposed, propose_controls
 from umbrite.rig.model import Control
 
 LEAST_SIZE = 24.0  # widget pixels

@@ -7,9 +7,10 @@ from umbrite.desk.fields import ChoiceField, PosedWriter
 from umbrite.desk.section import Read, Section, Write, name_of
 from umbrite.desk.session import Session
 from umbrite.rig.change import change
-from umbrite.rig.controls import MOVING, VALUED, set_range, span_of
+from umbrite.rig.control_kinds import MOVING, VALUED, span_of
+from umbrite.rig.edits.controls import set_range
+from umbrite.rig.edits.renaming import rename
 from umbrite.rig.model import Puppet
-from umbrite.rig.names import rename
 
 SHAPES = [(word.capitalize(), word) for word in ("leaf", "shield", "drop", "crescent", "ring", "eye", "tile")]
 COLOURS = [

@@ -8,9 +8,11 @@ from umbrite.desk.gestures.base import Feedback, Gesture
 from umbrite.desk.session import Session
 from umbrite.motion.matching import hung_elsewhere
 from umbrite.rig.change import change
-from umbrite.rig.controls import VALUED, make_chooser, make_control, make_proposed, propose_controls
+from umbrite.rig.control_kinds import VALUED
+from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
+from umbrite.rig.edits.controls import make_chooser, make_control
+from umbrite.rig.edits.links import add_link
 from umbrite.rig.errors import RigError
-from umbrite.rig.links import add_link
 from umbrite.rig.model import ControlKind, Pose, Puppet, point
 
 

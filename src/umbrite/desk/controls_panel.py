@@ -3,13 +3,7 @@
 from typing import Any
 
 from PySide6.QtCore import QSize, Qt
-from PySide6.QtWidgets import (
-    QCheckBox,
-    QLabel,
-    QListWidgetItem,
-    QVBoxLayout,
-    QWidget,
-)
+from PySide6.QtWidgets import QCheckBox, QLabel, QListWidgetItem, QVBoxLayout, QWidget
 
 from umbrite.desk import controlling, look
 from umbrite.desk.selecting_list import KEY, SelectingList

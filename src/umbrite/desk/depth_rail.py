@@ -11,7 +11,7 @@ from umbrite.desk.commands import label_of
 from umbrite.desk.selecting_list import KEY, SelectingList
 from umbrite.desk.session import Session
 from umbrite.desk.thumbnails import thumbnail
-from umbrite.rig.parts import reorder
+from umbrite.rig.edits.parts import reorder
 
 
 class DepthRail(SelectingList):

@@ -15,13 +15,13 @@ from umbrite.desk.part_section import PartSection
 from umbrite.desk.section import Read, Section, Write, name_of
 from umbrite.desk.session import Session
 from umbrite.rig.angles import from_shown, shown_degrees
-from umbrite.rig.bones import set_angle, set_length
 from umbrite.rig.change import change
+from umbrite.rig.edits.bones import set_angle, set_length
+from umbrite.rig.edits.limits import mended, set_limit, set_soft
+from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.edits.renaming import rename
 from umbrite.rig.family import branch, is_carrier
-from umbrite.rig.limits import mended, set_limit, set_soft
 from umbrite.rig.model import Puppet
-from umbrite.rig.names import rename
-from umbrite.rig.pivots import move_pivot
 
 
 class JointSection(Section):

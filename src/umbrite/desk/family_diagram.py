@@ -6,11 +6,12 @@ from PySide6.QtWidgets import QScrollArea, QWidget
 
 from umbrite.desk import look
 from umbrite.desk.overlay import marks
+from umbrite.desk.panels.diagram_layout import layout
 from umbrite.desk.session import Session
 from umbrite.desk.thumbnails import thumbnail
-from umbrite.rig.diagram import layout
+from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import UmbriteError
-from umbrite.rig.family import is_carrier, parts_on, set_parent
+from umbrite.rig.family import is_carrier, parts_on
 
 CARD_WIDE, CARD_TALL, COLUMN, ROW, EDGE = 62.0, 58.0, 72.0, 86.0, 14.0
 DRAG_FROM = 4.0

@@ -22,10 +22,10 @@ from umbrite.desk.commands import hang_from
 from umbrite.desk.overlay.marks import pen
 from umbrite.desk.session import Session
 from umbrite.rig.change import change, thing
+from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.family import is_carrier, parts_on, targets, toes
 from umbrite.rig.model import Puppet
-from umbrite.rig.names import rename
 
 KEY = Qt.ItemDataRole.UserRole
 SIDE = Qt.ItemDataRole.UserRole + 1

@@ -17,9 +17,10 @@ from umbrite.files.recovery import Left
 from umbrite.paint.export import export_csv, export_json, export_openraster, export_svg
 from umbrite.paint.render import preview_png, render_package, write_png
 from umbrite.rig.affine import inverse
+from umbrite.rig.edits.parts import exchange_drawing
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Drawing, Puppet
-from umbrite.rig.parts import board_from_drawing, exchange_drawing
+from umbrite.rig.placement import board_from_drawing
 
 DEMO = Path(__file__).parent.parent / "demo" / "assets"
 

@@ -3,10 +3,10 @@
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
+from umbrite.checking.puppet_findings import Finding, look_again, mark_meant, mend
 from umbrite.desk import look
 from umbrite.desk.session import Session
 from umbrite.desk.strip import STATION_OF
-from umbrite.rig.findings import Finding, look_again, mark_meant, mend
 
 EXPLAIN = {
     "target-away": "A target stands exactly on its limb's tip at rest; else the limb jumps when it is first touched.",

@@ -29,8 +29,8 @@ from umbrite.files.layers import CancelledError, Watch
 from umbrite.motion.evaluate import evaluate
 from umbrite.paint.painter import paint_sprites, sprites
 from umbrite.rig.angles import angle_text
+from umbrite.rig.edits.limits import free_limit, set_limit
 from umbrite.rig.family import ancestors, branch, parts_on, targets
-from umbrite.rig.limits import free_limit, set_limit
 from umbrite.rig.model import Puppet
 
 MANY = 4  # joints from which on the search takes long enough for a progress bar

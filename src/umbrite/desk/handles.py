@@ -9,7 +9,7 @@ from umbrite.desk.control_places import is_valued, pencils, shape_box, shown_siz
 from umbrite.desk.gestures.building import limit_direction
 from umbrite.desk.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.session import Session
-from umbrite.rig.bones import away_from_bone
+from umbrite.rig.edits.bones import away_from_bone
 from umbrite.rig.family import is_carrier, targets
 from umbrite.rig.model import Limit
 

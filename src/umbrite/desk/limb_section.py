@@ -13,11 +13,11 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.matching import own_turns_from_target, switch_follows, target_from_own_turns
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change
+from umbrite.rig.channels import value, with_values
+from umbrite.rig.edits.limbs import set_end_hold
+from umbrite.rig.edits.renaming import rename
 from umbrite.rig.family import branch, targets
-from umbrite.rig.limbs import set_end_hold
 from umbrite.rig.model import Pose, Puppet
-from umbrite.rig.names import rename
-from umbrite.rig.poses import value, with_values
 
 
 def posed_by(puppet: Puppet, pose: Pose, key: str, own: float) -> tuple[Puppet, Pose]:

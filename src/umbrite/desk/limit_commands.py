@@ -7,9 +7,9 @@ from umbrite.desk.commands import chosen_limbs, label_of
 from umbrite.desk.gestures.building import trial_of
 from umbrite.desk.session import Session
 from umbrite.rig.angles import angle_text
-from umbrite.rig.family import set_parent
-from umbrite.rig.limbs import extend_limb, make_limb
-from umbrite.rig.limits import copied_to, hinge, other_arc, set_limit, to_other_side
+from umbrite.rig.edits.limbs import extend_limb, make_limb
+from umbrite.rig.edits.limits import copied_to, hinge, other_arc, set_limit, to_other_side
+from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.model import Limit, Puppet
 
 HINGE = math.radians(120)

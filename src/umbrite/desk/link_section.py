@@ -15,10 +15,11 @@ from umbrite.desk.section import Section, name_of
 from umbrite.desk.session import Session
 from umbrite.motion.linking import curve_at
 from umbrite.rig.change import change
+from umbrite.rig.channels import channel_word, linkable_channels
+from umbrite.rig.edits.links import relink, set_curve
+from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import UmbriteError
-from umbrite.rig.links import channel_word, linkable_channels, relink, set_curve
 from umbrite.rig.model import Link, Point, Puppet
-from umbrite.rig.names import rename
 
 GRASP = 10.0
 Curve = tuple[Point, ...]

@@ -7,12 +7,13 @@ from umbrite.files.layers import layer_of
 from umbrite.files.png import fingerprint
 from umbrite.rig.affine import Affine, after, decompose, inverse
 from umbrite.rig.change import change
+from umbrite.rig.edits.looks import set_blend
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.parts import add_part, reorder, ride_on
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import ancestors, parts_on, set_parent
-from umbrite.rig.looks import set_blend
+from umbrite.rig.family import ancestors, parts_on
 from umbrite.rig.model import Drawing, Placement, Puppet
-from umbrite.rig.parts import add_part, board_from_drawing, reorder, ride_on
-from umbrite.rig.placing import around_parts
+from umbrite.rig.placement import around_parts, board_from_drawing
 
 SHADE, SHADE_SHIFT, SHADE_SOFTNESS = (96, 70, 120), 0.22, 0.10  # colour, and shares of the part's width
 SHADE_STRENGTH = 0.6

@@ -6,8 +6,8 @@ from typing import NamedTuple
 
 from umbrite.desk.session import Session
 from umbrite.rig.affine import Affine, around, inverse
-from umbrite.rig.parts import board_from_drawing
-from umbrite.rig.placing import around_parts, linear_taking
+from umbrite.rig.edits.arranging import linear_taking
+from umbrite.rig.placement import around_parts, board_from_drawing
 
 STEP = math.radians(15)
 SPIN_AWAY = 26.0  # widget pixels from the upper edge to the spin handle

@@ -9,11 +9,11 @@ from umbrite.desk.section import Read, Section, Write, name_of
 from umbrite.desk.session import Session
 from umbrite.rig.angles import from_shown, shown_degrees
 from umbrite.rig.change import change
+from umbrite.rig.edits.arranging import with_place
+from umbrite.rig.edits.looks import set_blend, set_clip
+from umbrite.rig.edits.renaming import numbered, rename, renamed, replaced, side_swapped
 from umbrite.rig.errors import UmbriteError
-from umbrite.rig.looks import set_blend, set_clip
 from umbrite.rig.model import Puppet
-from umbrite.rig.names import numbered, rename, renamed, replaced, side_swapped
-from umbrite.rig.placing import with_place
 
 LABELS = ("", *look.LABEL_COLOUR)
 

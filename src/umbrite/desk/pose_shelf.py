@@ -31,10 +31,8 @@ from umbrite.desk.session import Session
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.paint.painter import paint_sprites, sprites
-from umbrite.rig.errors import RigError, UmbriteError
-from umbrite.rig.model import Pose
-from umbrite.rig.poses import known_only
-from umbrite.rig.shelf import (
+from umbrite.rig.channels import known_only
+from umbrite.rig.edits.shelf import (
     CLEAN,
     blended,
     by_names,
@@ -45,6 +43,8 @@ from umbrite.rig.shelf import (
     rename_pose,
     save_pose,
 )
+from umbrite.rig.errors import RigError, UmbriteError
+from umbrite.rig.model import Pose
 
 WIDE, TALL = 72, 92
 FORMAT = "umbrite-pose"

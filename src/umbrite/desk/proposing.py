@@ -2,8 +2,8 @@
 
 from umbrite.desk.gestures.base import Feedback, Gesture, straightened
 from umbrite.desk.session import Session
+from umbrite.rig.edits.pivots import join_parts
 from umbrite.rig.errors import RigError
-from umbrite.rig.pivots import join_parts
 
 
 def find(session: Session) -> None:

@@ -5,9 +5,9 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject, QTimer
 
 from umbrite.art.joint_limits import gap_within
+from umbrite.checking.puppet_findings import Finding
 from umbrite.rig.angles import angle_text
 from umbrite.rig.family import ancestors, parts_on
-from umbrite.rig.findings import Finding
 from umbrite.rig.model import Puppet
 
 if TYPE_CHECKING:

@@ -10,18 +10,18 @@ from typing import TYPE_CHECKING, Any, NamedTuple
 
 from PySide6.QtCore import QObject, Signal
 
+from umbrite.checking.puppet_findings import Finding, findings
 from umbrite.desk.history import History, State
 from umbrite.desk.seam_watch import SeamWatch
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.whole_body import HoldPoint
-from umbrite.paint.pictures import Pictures
+from umbrite.paint.levels import Pictures
 from umbrite.rig.change import exists
-from umbrite.rig.findings import Finding, findings
+from umbrite.rig.channels import known_only
+from umbrite.rig.edits.arranging import fanned_out
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
-from umbrite.rig.placing import fanned_out
-from umbrite.rig.poses import known_only
 
 if TYPE_CHECKING:
     from umbrite.art.joint_finding import Proposal

@@ -4,7 +4,7 @@ from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QPainter, QPixmap
 
 from umbrite.desk import look
-from umbrite.paint.pictures import Pictures
+from umbrite.paint.levels import Pictures
 from umbrite.rig.model import Drawing
 
 _made: dict[tuple[str, int, int], QPixmap] = {}

@@ -7,8 +7,8 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QPixmap
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
-from umbrite.checking.report import sheets_of, shots_of, write_sheets
 from umbrite.checking.workout import Report, workout
+from umbrite.checking.workout_report import sheets_of, shots_of, write_sheets
 from umbrite.desk import look
 from umbrite.desk.session import Session
 from umbrite.files.layers import CancelledError

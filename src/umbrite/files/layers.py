@@ -8,11 +8,12 @@ from umbrite.files.errors import FileError
 from umbrite.files.package import Package
 from umbrite.files.png import decode, encode, fingerprint
 from umbrite.rig.change import change
-from umbrite.rig.family import ancestors, carry_together
+from umbrite.rig.edits.parenting import carry_together
+from umbrite.rig.edits.parts import add_part
+from umbrite.rig.family import ancestors
 from umbrite.rig.model import Drawing, Placement, Puppet, Side
 from umbrite.rig.names import tidy
-from umbrite.rig.parts import add_part
-from umbrite.rig.placing import around_parts
+from umbrite.rig.placement import around_parts
 
 
 class Layer(NamedTuple):

@@ -18,8 +18,8 @@ from umbrite.motion.plan import EndBatch, Plan
 from umbrite.motion.soft_ends import taken
 from umbrite.rig.affine import Affine, after, around, inverse, linear
 from umbrite.rig.angles import wrapped
+from umbrite.rig.channels import JOINT_CHANNELS, LIMB_CHANNELS
 from umbrite.rig.model import Control
-from umbrite.rig.poses import JOINT_CHANNELS, LIMB_CHANNELS
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]

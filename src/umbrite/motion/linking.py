@@ -10,7 +10,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.rig.links import link_order
+from umbrite.rig.dependencies import link_order
 from umbrite.rig.model import Link, Puppet
 
 Floats = NDArray[np.float64]

@@ -16,10 +16,10 @@ from umbrite.motion.soft_ends import asked_for
 from umbrite.rig.affine import after, inverse
 from umbrite.rig.angles import wrapped
 from umbrite.rig.change import get_limb
+from umbrite.rig.channels import value, with_values
+from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import set_parent
 from umbrite.rig.model import Limb, Pose, Puppet
-from umbrite.rig.poses import value, with_values
 
 
 def own_turns_from_target(placed: Placed, pose: Pose, key: str) -> Pose:

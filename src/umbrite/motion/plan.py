@@ -14,9 +14,9 @@ from numpy.typing import NDArray
 from umbrite.motion.soft_ends import Ends, ends_of
 from umbrite.rig.affine import Affine
 from umbrite.rig.dependencies import held_by, ranked
+from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.model import Limb, Puppet
-from umbrite.rig.parts import board_from_drawing
-from umbrite.rig.pivots import limb_tip
+from umbrite.rig.placement import board_from_drawing
 
 Ints = NDArray[np.intp]
 Floats = NDArray[np.float64]

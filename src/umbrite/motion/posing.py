@@ -6,10 +6,10 @@ from umbrite.motion.evaluate import Placed
 from umbrite.motion.soft_ends import ends_of
 from umbrite.rig.affine import inverse
 from umbrite.rig.angles import wrapped
-from umbrite.rig.controls import MOVING
+from umbrite.rig.channels import value, with_values
+from umbrite.rig.control_kinds import MOVING
 from umbrite.rig.family import ancestors, branch
 from umbrite.rig.model import Control, Limb, Pose, Puppet
-from umbrite.rig.poses import value, with_values
 
 
 def move_joint_to(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:

@@ -7,10 +7,10 @@ from umbrite.motion.evaluate import Placed
 from umbrite.motion.linking import curve_at
 from umbrite.rig.affine import Affine, decompose
 from umbrite.rig.change import change, require_finite
-from umbrite.rig.limits import mended
+from umbrite.rig.edits.limits import mended
+from umbrite.rig.edits.rest import changes_in_words
+from umbrite.rig.limb_shape import drawn_bend
 from umbrite.rig.model import Joint, Limit, Link, Placement, Point, Pose, Puppet, point
-from umbrite.rig.pivots import drawn_bend
-from umbrite.rig.rest_edits import changes_in_words
 
 
 def make_rest(placed: Placed, pose: Pose, frame: int = 0) -> tuple[Puppet, list[str]]:

@@ -20,10 +20,10 @@ from umbrite.motion.matching import own_turns_from_target, target_from_own_turns
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.soft_ends import Ends, taken, willingness
 from umbrite.rig.affine import linear
+from umbrite.rig.channels import value, with_values
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors
 from umbrite.rig.model import Pose, Puppet
-from umbrite.rig.poses import value, with_values
 
 Floats = NDArray[np.float64]
 STEPS = 14

@@ -12,14 +12,14 @@ from PySide6.QtCore import QBuffer, QIODevice, QRect, Qt
 from PySide6.QtGui import QImage, QImageWriter, QPainter, QTransform
 
 from umbrite.files.errors import unwritable
+from umbrite.files.json_reports import pose_report
 from umbrite.files.layers import Layer, Layered
 from umbrite.files.openraster import write_openraster
 from umbrite.files.package import Package
-from umbrite.files.report import pose_report
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import compile_plan
+from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import Sprite, paint_sprites, sprites
-from umbrite.paint.pictures import Pictures
 from umbrite.paint.render import render
 from umbrite.rig.affine import Affine, svg_matrix
 

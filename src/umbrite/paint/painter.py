@@ -8,7 +8,7 @@ from PySide6.QtCore import QPointF, QRect, QRectF, Qt
 from PySide6.QtGui import QImage, QPainter, QPainterPath, QPolygonF, QTransform
 
 from umbrite.motion.evaluate import Placed
-from umbrite.paint.pictures import Pictures
+from umbrite.paint.levels import Pictures
 from umbrite.rig.affine import Affine, svg_matrix
 from umbrite.rig.model import Trim
 

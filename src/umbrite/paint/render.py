@@ -9,8 +9,8 @@ from umbrite.files.errors import FileError, unwritable
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import compile_plan
+from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import paint_sprites, sprites
-from umbrite.paint.pictures import Pictures
 
 
 def render(placed: Placed, pictures: Pictures, scale: float = 1.0, frame: int = 0) -> QImage:

@@ -95,3 +95,8 @@ def require_finite(*numbers: complex, what: str) -> None:
         raise RigError(
             f"{what} needs plain numbers below ten million; this was not one. Nothing was changed."
         )
+
+
+def names_like(puppet: Puppet, letter: str) -> list[str]:
+    """All names in use for one kind of thing."""
+    return [item.name for item in getattr(puppet, KINDS[letter]).values()]

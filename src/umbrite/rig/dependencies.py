@@ -3,8 +3,11 @@
 The plan in `motion` orders its work by this, and edits refuse what would close a circle, naming the loop.
 """
 
+from collections.abc import Sequence
+from itertools import pairwise
+
 from umbrite.rig.errors import RigError
-from umbrite.rig.model import Limb, Puppet
+from umbrite.rig.model import Limb, Link, Point, Puppet
 
 
 def needs(puppet: Puppet) -> dict[str, tuple[str, ...]]:
@@ -66,3 +69,54 @@ def _in_words(puppet: Puppet, loop: list[str]) -> str:
         f"{names[0]} would have to wait for itself: {' needs '.join([*names, names[0]])}. "
         "Let the target follow something that the limb doesn't move, such as the board or the body."
     )
+
+
+def curve_fault(points: Sequence[Point]) -> str:
+    """What is wrong with a curve, to stand behind its name; empty where nothing is."""
+    if len(points) < 2:
+        return "needs at least two points"
+    if any(b.x - a.x < 1e-9 for a, b in pairwise(points)):
+        return "goes back or stands still in what it follows"
+    return ""
+
+
+def link_order(puppet: Puppet) -> tuple[str, ...]:
+    """Links in the order in which they can be followed. Raises RigError with the loop in words.
+
+    A link by travel needs all that moves its joint: every channel of what the joint hangs from or waits for.
+    """
+    order: list[str] = []
+    way: list[str] = []
+    before = {key: _needed(puppet, link) for key, link in puppet.links.items()} if puppet.links else {}
+
+    def visit(key: str) -> None:
+        if key in order:
+            return
+        if key in way:
+            names = [puppet.links[k].name for k in [*way[way.index(key) :], key]]
+            raise RigError(
+                f"The links go in a circle: {' needs '.join(names)}. Let one of them follow something else."
+            )
+        way.append(key)
+        for other, link in puppet.links.items():
+            if link.drives in before[key] or link.drives.partition(".")[0] in before[key]:
+                visit(other)
+        way.pop()
+        order.append(key)
+
+    for key in puppet.links:
+        visit(key)
+    return tuple(order)
+
+
+def _needed(puppet: Puppet, link: Link) -> set[str]:
+    """The channel that a link follows, or the ids of everything that moves the joint whose travel it follows."""
+    if not link.travel:
+        return {link.source}
+    wants, found, left = needs(puppet), {link.source}, [link.source]
+    while left:
+        for key in wants.get(left.pop(), ()):
+            if key not in found:
+                found.add(key)
+                left.append(key)
+    return found

@@ -7,11 +7,11 @@ from collections.abc import Iterator
 import msgspec
 
 from umbrite.rig.change import KINDS
-from umbrite.rig.dependencies import ranked
+from umbrite.rig.channels import is_channel
+from umbrite.rig.dependencies import curve_fault, link_order, ranked
 from umbrite.rig.errors import RigError
-from umbrite.rig.links import curve_fault, is_channel, link_order
+from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.model import Puppet
-from umbrite.rig.pivots import limb_tip
 
 # No place, size or curve needs a number beyond this.
 LARGEST = 1e8

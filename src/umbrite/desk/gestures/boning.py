@@ -7,7 +7,7 @@ from umbrite.desk import boning
 from umbrite.desk.gestures.base import Feedback, Gesture, distance_text, finish
 from umbrite.desk.session import Session
 from umbrite.rig.angles import angle_text
-from umbrite.rig.bones import SHORTEST, move_bone, move_head, move_tip
+from umbrite.rig.edits.bones import SHORTEST, move_bone, move_head, move_tip
 
 SNAP = 10.0  # widget pixels
 JointAt = Callable[[complex], str | None]

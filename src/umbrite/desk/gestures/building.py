@@ -13,14 +13,16 @@ from umbrite.motion.posing import angle_between
 from umbrite.rig.affine import inverse
 from umbrite.rig.angles import angle_text
 from umbrite.rig.change import change, thing
-from umbrite.rig.family import parts_on, path, set_parent
-from umbrite.rig.limbs import make_limb
-from umbrite.rig.limits import mended, set_limit
-from umbrite.rig.looks import trim
+from umbrite.rig.edits.arranging import transform_parts
+from umbrite.rig.edits.limbs import make_limb
+from umbrite.rig.edits.limits import mended, set_limit
+from umbrite.rig.edits.looks import trim
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.parts import nudge_parts
+from umbrite.rig.edits.pivots import move_limb_tip, move_pivot
+from umbrite.rig.family import parts_on, path
+from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.model import Limit, point
-from umbrite.rig.parts import nudge_parts
-from umbrite.rig.pivots import limb_tip, move_limb_tip, move_pivot
-from umbrite.rig.placing import transform_parts
 
 # The joint under a board point, for gestures that end on one.
 JointAt = Callable[[complex], str | None]

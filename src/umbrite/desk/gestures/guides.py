@@ -5,9 +5,9 @@ from typing import Literal
 
 from umbrite.desk.gestures.base import Feedback, Gesture, finish
 from umbrite.desk.session import Session
-from umbrite.rig.looks import set_guides, snapped
+from umbrite.rig.edits.looks import set_guides, snapped
 from umbrite.rig.model import Guide, Puppet
-from umbrite.rig.placing import around_parts
+from umbrite.rig.placement import around_parts
 
 SNAP = 6.0  # widget pixels
 

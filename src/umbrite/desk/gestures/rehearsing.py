@@ -19,9 +19,9 @@ from umbrite.motion.posing import (
     turn_joint_by,
 )
 from umbrite.rig.angles import angle_text
-from umbrite.rig.controls import MOVING, VALUED, span_of
+from umbrite.rig.channels import CONTROL_CHANNELS, value, with_values
+from umbrite.rig.control_kinds import MOVING, VALUED, span_of
 from umbrite.rig.model import Control, Pose
-from umbrite.rig.poses import CONTROL_CHANNELS, value, with_values
 
 SMALLEST_SCALE = 0.05
 TURN_STEP = math.radians(5)

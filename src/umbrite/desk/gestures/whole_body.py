@@ -5,7 +5,7 @@ from umbrite.desk.session import Session
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.whole_body import HoldPoint, begin, drag, let_go
 from umbrite.rig.affine import inverse
-from umbrite.rig.controls import MOVING
+from umbrite.rig.control_kinds import MOVING
 from umbrite.rig.family import ancestors, is_carrier
 
 NEAR = 14.0  # widget pixels

@@ -15,8 +15,8 @@ from umbrite.desk.gestures.building import limit_direction
 from umbrite.desk.overlay import controls, marks, over_art, rulers
 from umbrite.desk.session import Session
 from umbrite.rig.family import branch, is_carrier, targets
+from umbrite.rig.limb_shape import STRAIGHT, drawn_bend
 from umbrite.rig.model import Limb
-from umbrite.rig.pivots import STRAIGHT, drawn_bend
 
 
 class Scene(NamedTuple):

@@ -1,15 +1,11 @@
 """Pivots and tips: where joints turn. Setting one moves no art; limbs that end there keep their targets on it."""
 
-import math
-
-from umbrite.rig.angles import wrapped
 from umbrite.rig.change import change, get_joint, get_part, require_finite
+from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import set_parent, targets
-from umbrite.rig.model import Limb, Puppet, point
-
-# Below this bend a limb counts as drawn straight.
-STRAIGHT = math.radians(1.0)
+from umbrite.rig.family import targets
+from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, limb_tip
+from umbrite.rig.model import Puppet, point
 
 
 def move_pivot(puppet: Puppet, key: str, to: complex) -> Puppet:
@@ -65,22 +61,3 @@ def keep_limbs(before: Puppet, puppet: Puppet) -> Puppet:
         if agreed and now != 0 and bend != limb.bend:
             puppet = change(puppet, key, bend=bend)
     return puppet
-
-
-def limb_tip(puppet: Puppet, limb: Limb) -> complex:
-    """The board point at rest with which a limb reaches: its end's pivot, or its own tip."""
-    if limb.end is not None:
-        return puppet.joints[limb.end].pivot.z
-    if limb.tip is None:
-        raise RigError(f"The limb {limb.name} has neither an end joint nor a tip. Give it one of them.")
-    return limb.tip.z
-
-
-def drawn_bend(puppet: Puppet, limb: Limb) -> float:
-    """The angle from the first length to the last as drawn, -pi..pi; 0 for a straight limb or an aim."""
-    points = [puppet.joints[key].pivot.z for key in limb.joints] + [limb_tip(puppet, limb)]
-    first, last = points[1] - points[0], points[-1] - points[-2]
-    if len(limb.joints) < 2 or abs(first) < 1e-9 or abs(last) < 1e-9:
-        return 0.0
-    ratio = last / first
-    return float(wrapped(math.atan2(ratio.imag, ratio.real)))

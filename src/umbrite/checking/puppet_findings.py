@@ -9,12 +9,13 @@ from msgspec.structs import replace
 
 from umbrite.rig.affine import inverse
 from umbrite.rig.change import change, thing
+from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.pivots import keep_limbs
 from umbrite.rig.family import targets, toes
-from umbrite.rig.limits import set_limit
+from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, limb_tip
 from umbrite.rig.model import Limb, Meant, Part, Puppet
 from umbrite.rig.names import side_of, swapped, words_of
-from umbrite.rig.parts import board_from_drawing
-from umbrite.rig.pivots import STRAIGHT, drawn_bend, keep_limbs, limb_tip
+from umbrite.rig.placement import board_from_drawing
 
 UNEQUAL = 1.15  # one limb longer than its pair by more than this share
 

@@ -8,12 +8,14 @@ from collections.abc import Collection, Mapping
 
 from msgspec.structs import replace
 
+from umbrite.rig.channels import CONTROL_CHANNELS, JOINT_CHANNELS, LIMB_CHANNELS, known_only, with_values
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Pose, Puppet, SavedPose
 from umbrite.rig.names import swapped, unique
-from umbrite.rig.poses import CONTROL_CHANNELS, JOINT_CHANNELS, LIMB_CHANNELS, known_only, with_values
 
 CLEAN = "Clean"
+
+
 TURNED = frozenset({"turn", "x", "skew"})  # what changes its sign in a mirror
 
 

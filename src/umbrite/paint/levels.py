@@ -11,6 +11,8 @@ from umbrite.files.png import decode
 
 # Clear pixels around each version of a drawing, so that its turned edges are smooth.
 MARGIN = 2
+
+
 SMALLEST = 4
 
 

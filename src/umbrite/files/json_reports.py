@@ -12,13 +12,12 @@ import numpy as np
 from umbrite.motion.evaluate import Placed
 from umbrite.rig.affine import Affine, svg_matrix
 from umbrite.rig.angles import shown_degrees
-from umbrite.rig.change import thing
-from umbrite.rig.findings import Finding
 from umbrite.rig.model import Puppet
 
 if TYPE_CHECKING:
     from umbrite.art.joint_finding import Proposal
     from umbrite.art.joint_limits import FoundLimit
+
 
 # A tip this near to its target has reached it, in board pixels.
 REACHED = 0.01
@@ -63,20 +62,6 @@ def _joint(placed: Placed, key: str, frame: int) -> dict[str, Any]:
 
 def _xy(z: complex) -> list[float]:
     return [float(z.real), float(z.imag)]
-
-
-def findings_report(puppet: Puppet, found: list[Finding]) -> list[dict[str, Any]]:
-    """The findings with the name of the thing they are about."""
-    return [
-        {
-            "code": finding.code,
-            "severity": finding.severity,
-            "where": thing(puppet, finding.where).name,
-            "text": finding.text,
-            "fix": finding.fix,
-        }
-        for finding in found
-    ]
 
 
 def joints_report(puppet: Puppet, found: "Iterable[Proposal]") -> list[dict[str, Any]]:

@@ -9,17 +9,19 @@ from PIL import Image
 from PySide6.QtCore import QBuffer, QIODevice
 from PySide6.QtGui import QGuiApplication, QImage
 
-from umbrite.checking.sheet import Shot, contact_sheet, pose_at
+from umbrite.checking.contact_sheet import Shot, contact_sheet, pose_at
 from umbrite.checking.sweeps import extremes
 from umbrite.checking.workout import Noticed, Report
 from umbrite.files.errors import FileError, unwritable
 from umbrite.files.package import Package
 from umbrite.motion.plan import compile_plan
-from umbrite.paint.pictures import Pictures
+from umbrite.paint.levels import Pictures
 from umbrite.rig.change import thing
 from umbrite.rig.model import Puppet
 
 PER_PAGE = 12
+
+
 FORMATS = {".png": "PNG", ".pdf": "PDF", ".tif": "TIFF", ".tiff": "TIFF"}
 
 

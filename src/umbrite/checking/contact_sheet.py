@@ -10,11 +10,13 @@ from PySide6.QtGui import QColor, QFont, QImage, QPainter, QPen, QTransform
 
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import Plan
+from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import paint_sprites, sprites
-from umbrite.paint.pictures import Pictures
 from umbrite.rig.model import Pose
 
 CELL_WIDTH, CELL_HEIGHT, WORDS = 300, 320, 30
+
+
 PAPER, INK, LINE, MARK = QColor("#FBF8F1"), QColor("#2A2933"), QColor("#CFC3AC"), QColor("#9E2F2F")
 
 

@@ -7,16 +7,16 @@ import pytest
 from msgspec.structs import replace
 
 from demo_puppet import control, joint, part, wick
+from umbrite.checking.puppet_findings import findings, look_again, mark_meant, mend
 from umbrite.rig.change import change
-from umbrite.rig.controls import make_control
-from umbrite.rig.family import set_parent
-from umbrite.rig.findings import findings, look_again, mark_meant, mend
+from umbrite.rig.edits.controls import make_control
+from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.parts import reorder
+from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.edits.shelf import save_pose
 from umbrite.rig.invariants import invariants
-from umbrite.rig.limits import set_limit
 from umbrite.rig.model import Limit, Point, Puppet
-from umbrite.rig.parts import reorder
-from umbrite.rig.pivots import move_pivot
-from umbrite.rig.shelf import save_pose
 
 WICK = wick()
 Plant = tuple[Puppet, str, str]

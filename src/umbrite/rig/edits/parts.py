@@ -4,18 +4,12 @@ from collections.abc import Iterable
 
 from msgspec.structs import replace
 
-from umbrite.rig.affine import Affine, linear
-from umbrite.rig.change import change, get_part, new_id, put, require_finite, take_out
+from umbrite.rig.change import change, get_part, names_like, new_id, put, require_finite, take_out
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import children, parts_on, users_of
 from umbrite.rig.model import Drawing, Joint, Part, Placement, Puppet, on_grid, point
-from umbrite.rig.names import names_like, side_of, unique
-
-
-def board_from_drawing(placement: Placement) -> Affine:
-    """The map from a drawing's pixels to the board at rest."""
-    a, b = linear(placement.turn, placement.scale_x, placement.scale_y, placement.skew)
-    return Affine(a, b, complex(placement.x, placement.y))
+from umbrite.rig.names import side_of, unique
+from umbrite.rig.placement import board_from_drawing
 
 
 def add_part(puppet: Puppet, name: str, drawing: Drawing, placement: Placement) -> tuple[Puppet, str]:

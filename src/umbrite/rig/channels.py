@@ -8,10 +8,49 @@ Sliders, pads and choosers have value, pads value_y too. Values at rest are left
 
 from collections.abc import Iterable, Mapping
 
+from umbrite.rig.change import thing
 from umbrite.rig.model import Pose, Puppet
 
+
+def is_channel(puppet: Puppet, name: str) -> bool:
+    key, _, what = name.partition(".")
+    return (
+        (key in puppet.joints and what in JOINT_CHANNELS)
+        or (key in puppet.limbs and what in LIMB_CHANNELS)
+        or (key in puppet.controls and what in CONTROL_CHANNELS)
+    )
+
+
+CHANNEL_WORDS = {
+    "turn": "turn", "x": "across", "y": "up and down", "scale_x": "width", "scale_y": "height", "skew": "skew", "value": "value",
+    "value_y": "upright value", "blend": "own turns or target", "bend": "bend side",
+}  # fmt: skip
+
+
+def channel_word(puppet: Puppet, channel: str) -> str:
+    """A channel for people: 'Near hand: turn'."""
+    key, _, what = channel.partition(".")
+    return f"{thing(puppet, key).name}: {CHANNEL_WORDS[what]}"
+
+
+def linkable_channels(puppet: Puppet, *, sources: bool = False) -> list[str]:
+    """The channels that can be driven, or with `sources` followed: controls' values first, then turns and the rest."""
+    valued = [key for key, control in puppet.controls.items() if control.kind in {"slider", "pad", "chooser"}]
+    own = [f"{key}.value" for key in valued]
+    own += [f"{key}.value_y" for key in valued if puppet.controls[key].kind == "pad"]
+    joints = [
+        f"{key}.{what}" for key in puppet.joints for what in ("turn", "x", "y", "scale_x", "scale_y", "skew")
+    ]
+    limbs = [f"{key}.{what}" for key in puppet.limbs for what in LIMB_CHANNELS]
+    return [*own, *joints, *limbs] if sources else [*joints, *limbs, *own]
+
+
 JOINT_CHANNELS = ("x", "y", "turn", "scale_x", "scale_y", "skew")
+
+
 LIMB_CHANNELS = ("blend", "bend")
+
+
 CONTROL_CHANNELS = ("value", "value_y")
 
 

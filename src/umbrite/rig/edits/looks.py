@@ -6,13 +6,16 @@ from typing import Literal
 from msgspec.structs import replace
 
 from umbrite.rig.affine import inverse
-from umbrite.rig.change import change, get_part, new_id, put, require_finite
+from umbrite.rig.change import change, get_part, names_like, new_id, put, require_finite
+from umbrite.rig.edits.parts import reorder
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Blend, Guide, Puppet, Trim, on_grid, point
-from umbrite.rig.names import names_like, unique
-from umbrite.rig.parts import board_from_drawing, reorder
+from umbrite.rig.names import unique
+from umbrite.rig.placement import board_from_drawing
 
 DIMMED = 0.45
+
+
 MOST_GUIDES = 500
 
 

@@ -8,15 +8,18 @@ import itertools
 import math
 from collections.abc import Iterable, Sequence
 
-from umbrite.rig.change import change, get_joint, new_id, put, require_finite
+from umbrite.rig.change import change, get_joint, names_like, new_id, put, require_finite
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.pivots import keep_limbs, move_pivot, set_tip
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import branch, children, set_parent, targets, toes
-from umbrite.rig.limbs import far_end
+from umbrite.rig.family import branch, children, targets, toes
+from umbrite.rig.limb_shape import far_end
 from umbrite.rig.model import Joint, Puppet, point
-from umbrite.rig.names import names_like, side_of, swapped, unique
-from umbrite.rig.pivots import keep_limbs, move_pivot, set_tip
+from umbrite.rig.names import side_of, swapped, unique
 
 SHORTEST = 2.0  # board pixels
+
+
 ON = 1e-6
 
 

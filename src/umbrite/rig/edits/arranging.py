@@ -2,45 +2,18 @@
 
 import math
 from collections.abc import Iterable, Mapping, Sequence
-from typing import Literal, NamedTuple
+from typing import Literal
 
 from msgspec.structs import replace
 
 from umbrite.rig.affine import Affine, after, decompose
 from umbrite.rig.change import get_part
+from umbrite.rig.edits.parts import nudge_parts, place_part
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Placement, Puppet
-from umbrite.rig.parts import board_from_drawing, nudge_parts, place_part
+from umbrite.rig.placement import around_parts, board_from_drawing, part_box
 
 Edge = Literal["left", "centre", "right", "top", "middle", "bottom"]
-
-
-class Box(NamedTuple):
-    """A rectangle of the board, pixels."""
-
-    left: float
-    top: float
-    right: float
-    bottom: float
-
-
-def part_box(puppet: Puppet, key: str) -> Box:
-    """The box around a part's drawing at rest."""
-    part = get_part(puppet, key)
-    onto = board_from_drawing(part.placement)
-    w, h = part.drawing.width, part.drawing.height
-    corners = [complex(onto(z)) for z in (0j, w + 0j, 1j * h, complex(w, h))]
-    xs, ys = [z.real for z in corners], [z.imag for z in corners]
-    return Box(min(xs), min(ys), max(xs), max(ys))
-
-
-def around_parts(puppet: Puppet, keys: Iterable[str]) -> Box:
-    """The box around several parts. Raises RigError for none."""
-    boxes = [part_box(puppet, key) for key in keys]
-    if not boxes:
-        raise RigError("There is no part to place. Select one or more parts first.")
-    lefts, tops, rights, bottoms = zip(*boxes, strict=True)
-    return Box(min(lefts), min(tops), max(rights), max(bottoms))
 
 
 def transform_parts(puppet: Puppet, keys: Iterable[str], m: Affine) -> Puppet:

@@ -2,14 +2,15 @@
 
 from collections.abc import Iterable
 
-from umbrite.rig.bones import away_from_bone
 from umbrite.rig.change import get_joint, get_part
-from umbrite.rig.controls import middle_of
+from umbrite.rig.edits.bones import away_from_bone
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.parts import ride_on
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import ancestors, children, parts_on, set_parent, targets, toes, users_of
+from umbrite.rig.family import ancestors, children, parts_on, targets, toes, users_of
 from umbrite.rig.model import Puppet
 from umbrite.rig.names import words_of
-from umbrite.rig.parts import board_from_drawing, ride_on
+from umbrite.rig.placement import board_from_drawing, middle_of
 
 
 def bind(puppet: Puppet, parts: Iterable[str], bone: str) -> Puppet:

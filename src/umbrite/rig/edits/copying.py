@@ -12,7 +12,7 @@ from typing import Any, NamedTuple
 from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_joint, new_id, require_finite
-from umbrite.rig.controls import VALUED
+from umbrite.rig.control_kinds import VALUED
 from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch

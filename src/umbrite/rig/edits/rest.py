@@ -10,11 +10,12 @@ import math
 from umbrite.rig.affine import after, around, decompose
 from umbrite.rig.angles import angle_text
 from umbrite.rig.change import change, get_joint, require_finite
+from umbrite.rig.edits.pivots import keep_limbs
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, parts_on, targets
+from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.model import Placement, Puppet, point
-from umbrite.rig.parts import board_from_drawing
-from umbrite.rig.pivots import keep_limbs, limb_tip
+from umbrite.rig.placement import board_from_drawing
 
 
 def bone_end(puppet: Puppet, key: str) -> complex:

@@ -5,24 +5,15 @@ from collections.abc import Iterable
 
 from msgspec.structs import replace
 
-from umbrite.rig.change import change, get_joint, get_limb, new_id, put, take_out
+from umbrite.rig.change import change, get_joint, get_limb, names_like, new_id, put, take_out
 from umbrite.rig.dependencies import refuse_circles
+from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import (
-    ancestors,
-    branch,
-    children,
-    parts_on,
-    path,
-    set_parent,
-    targets,
-    toes,
-    users_of,
-)
+from umbrite.rig.family import ancestors, branch, children, parts_on, path, targets, toes, users_of
+from umbrite.rig.limb_shape import drawn_bend, far_end, limb_tip
 from umbrite.rig.model import EndHold, Joint, Limb, Puppet, point
-from umbrite.rig.names import names_like, side_of, unique, words_of
-from umbrite.rig.parts import board_from_drawing
-from umbrite.rig.pivots import drawn_bend, limb_tip
+from umbrite.rig.names import side_of, unique, words_of
+from umbrite.rig.placement import board_from_drawing
 
 _KINDS = {
     "leg": {"leg", "thigh", "shin", "calf", "foot", "ankle", "knee", "paw", "hoof", "shank"},
@@ -161,20 +152,6 @@ def set_end_hold(puppet: Puppet, key: str, hold: EndHold) -> Puppet:
     puppet = change(puppet, key, end_hold=hold)
     refuse_circles(puppet)
     return puppet
-
-
-def far_end(puppet: Puppet, key: str) -> complex:
-    """Where a joint's bone ends, or the middle of that edge of its drawings' frames that is farthest from the pivot."""
-    joint = get_joint(puppet, key)
-    if joint.tip is not None:
-        return joint.tip.z
-    ends = []
-    for part in (puppet.parts[part_key] for part_key in parts_on(puppet, key)):
-        w, h = part.drawing.width, part.drawing.height
-        onto = board_from_drawing(part.placement)
-        ends += [complex(onto(z)) for z in (w / 2 + 0j, w / 2 + 1j * h, 0.5j * h, w + 0.5j * h)]
-    farthest = max(ends, key=lambda z: abs(z - joint.pivot.z), default=joint.pivot.z)
-    return farthest if abs(farthest - joint.pivot.z) > 1 else joint.pivot.z + 40
 
 
 def set_follows(puppet: Puppet, key: str, joint: str | None) -> Puppet:

@@ -1,0 +1,140 @@
+"""The controls that a puppet calls for, found from its family, limbs and carriers, and made."""
+
+from collections.abc import Iterable, Sequence
+from typing import NamedTuple
+
+from msgspec.structs import replace
+
+from umbrite.rig.body_words import kind_of
+from umbrite.rig.change import change, get_joint, names_like, new_id, put
+from umbrite.rig.control_kinds import MOVING
+from umbrite.rig.edits.controls import add_controls
+from umbrite.rig.edits.links import add_link
+from umbrite.rig.family import ancestors, branch, is_carrier, parts_on
+from umbrite.rig.model import Control, ControlShape, Joint, Limb, Point, Puppet, point
+from umbrite.rig.names import unique
+from umbrite.rig.placement import middle_of
+
+KNOBS: dict[str, tuple[ControlShape, float]] = {
+    "head": ("drop", 70.0),
+    "neck": ("ring", 46.0),
+    "trunk": ("shield", 76.0),
+}
+
+
+# How far eyes go, as a share of their drawing's height, and how far the aim point is pulled until they get there.
+EYES_GO, AIM_GOES = 0.13, 180.0
+
+
+class Proposed(NamedTuple):
+    """A control that the puppet calls for. An aim point stands beside the joint `moves` until it is made, for the joints `eyes`."""
+
+    control: Control
+    eyes: tuple[str, ...] = ()
+
+
+def propose_controls(puppet: Puppet) -> list[Proposed]:
+    """The set that this puppet calls for, without what it has already; nothing is changed.
+
+    Grips for what limbs reach with and for each carrier that moves limbs, knobs for head, neck and trunk, an aim point for the
+    eyes of each head, and the master control.
+    """
+    moved = {control.moves for control in puppet.controls.values() if control.kind in MOVING}
+    found = [Proposed(_limb_grip(puppet, limb)) for limb in puppet.limbs.values() if limb.target not in moved]
+    for key, joint in puppet.joints.items():
+        if key in moved or not is_carrier(puppet, key):
+            continue
+        if joint.role == "master":
+            master = Control(name=joint.name, kind="master", moves=key, shape="crescent", size=260.0)
+            found.append(Proposed(master))
+        elif _carries_limb(puppet, key):
+            found.append(Proposed(_body_grip(key, joint)))
+    return [*found, *_knobs(puppet), *_aims(puppet)]
+
+
+def _limb_grip(puppet: Puppet, limb: Limb) -> Control:
+    name = puppet.joints[limb.end].name if limb.end else limb.name
+    return Control(name=name, kind="grip", moves=limb.target, shape="leaf", side=limb.side, size=60.0)
+
+
+def _body_grip(key: str, joint: Joint) -> Control:
+    return Control(name=joint.name, kind="grip", moves=key, shape="shield", side=joint.side, size=84.0)
+
+
+def _carries_limb(puppet: Puppet, key: str) -> bool:
+    carried = set(branch(puppet, key))
+    return any(limb.joints[0] in carried for limb in puppet.limbs.values())
+
+
+def _knobs(puppet: Puppet) -> list[Proposed]:
+    """Head, neck and trunk turn by knobs, unless a carrier moves them about the same pivot or a limb bends them."""
+    taken = {control.moves for control in puppet.controls.values() if control.kind == "knob"}
+    taken |= {key for limb in puppet.limbs.values() for key in (*limb.joints, limb.end) if key is not None}
+    found = []
+    for key, joint in puppet.joints.items():
+        kind = kind_of(joint.name)
+        if kind not in KNOBS or key in taken or not parts_on(puppet, key) or joint.parent is None:
+            continue
+        if any(abs(puppet.joints[up].pivot.z - joint.pivot.z) < 1 for up in ancestors(puppet, key)):
+            continue
+        shape, size = KNOBS[kind]
+        at = middle_of(puppet, key)
+        if kind == "neck":
+            at = joint.pivot.z
+        else:  # on the chest, out of the way of the hips; on the brow, where it does not hide the face
+            at = joint.pivot.z + (1.35 if kind == "trunk" else 1.9) * (at - joint.pivot.z)
+        offset = point(at - joint.pivot.z)
+        found.append(Proposed(Control(joint.name, "knob", key, shape, offset, size, joint.side)))
+    return found
+
+
+def _aims(puppet: Puppet) -> list[Proposed]:
+    """One aim point for the eyes that hang from the same joint; pupils count before the eyes that they lie on."""
+    driven = {link.drives.partition(".")[0] for link in puppet.links.values()}
+    heads: dict[str, list[str]] = {}
+    for key, joint in puppet.joints.items():
+        if kind_of(joint.name) in {"eye", "pupil"} and joint.parent is not None and parts_on(puppet, key):
+            heads.setdefault(joint.parent, []).append(key)
+    found = []
+    for head, eyes in heads.items():
+        pupils = [key for key in eyes if kind_of(puppet.joints[key].name) == "pupil"]
+        chosen = [key for key in pupils or eyes if key not in driven]
+        if not chosen or kind_of(puppet.joints[head].name) == "pupil":
+            continue
+        middle = sum(middle_of(puppet, key) for key in chosen) / len(chosen)
+        ahead = 1 if middle.real >= middle_of(puppet, head).real else -1
+        wide = max((puppet.parts[part].drawing.width for part in parts_on(puppet, head)), default=200)
+        at = complex(middle.real + ahead * 0.75 * wide, middle.imag)
+        name = f"{puppet.joints[head].name} look" if len(heads) > 1 else "Look"
+        aim = Control(name, "aim", head, "eye", point(at - puppet.joints[head].pivot.z), 54.0)
+        found.append(Proposed(aim, tuple(chosen)))
+    return found
+
+
+def make_proposed(puppet: Puppet, proposed: Iterable[Proposed]) -> tuple[Puppet, list[str]]:
+    """Put proposed controls on the puppet; aim points get a joint of their own and links to the eyes."""
+    made = []
+    for control, eyes in proposed:
+        if control.kind == "aim":
+            puppet, control = _with_aim(puppet, control, eyes)  # noqa: PLW2901  the control as it will be
+        puppet, keys = add_controls(puppet, [control])
+        made += keys
+    return puppet, made
+
+
+def _with_aim(puppet: Puppet, control: Control, eyes: Sequence[str]) -> tuple[Puppet, Control]:
+    head = get_joint(puppet, control.moves)
+    puppet, key = new_id(puppet, "j")
+    name = unique(f"{control.name} point", names_like(puppet, "j"))
+    at = point(head.pivot.z + control.offset.z)
+    puppet = put(puppet, key, Joint(name=name, pivot=at, parent=control.moves, pivot_set=True))
+    for eye in eyes:
+        heights = [puppet.parts[part].drawing.height for part in parts_on(puppet, eye)]
+        far = max(3.0, EYES_GO * max(heights, default=40))
+        # Beyond the point where the eyes have gone all the way they stay there.
+        curve = [(-2 * AIM_GOES, -far), (-AIM_GOES, -far), (AIM_GOES, far), (2 * AIM_GOES, far)]
+        for axis in "xy":
+            puppet, link = add_link(puppet, f"{key}.{axis}", f"{eye}.{axis}", curve)
+            name = f"{puppet.joints[eye].name} {'across' if axis == 'x' else 'upright'}"
+            puppet = change(puppet, link, name=unique(name, names_like(puppet, "k")))
+    return puppet, replace(control, moves=key, offset=Point(0.0, 0.0))

@@ -1,0 +1,122 @@
+"""Controls: the on-screen things that animators drag, proposed from the family, limbs and carriers, or made one by one."""
+
+from collections.abc import Iterable, Sequence
+
+from msgspec.structs import replace
+
+from umbrite.rig.change import change, get_control, get_joint, get_part, names_like, new_id, put, take_out
+from umbrite.rig.control_kinds import MOVING, SHAPE_OF, VALUED
+from umbrite.rig.edits.links import add_link
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import children, parts_on, targets, toes, users_of
+from umbrite.rig.model import Choice, Control, ControlKind, Point, Puppet, point
+from umbrite.rig.names import side_of, unique
+from umbrite.rig.placement import around_parts
+
+
+def add_controls(puppet: Puppet, controls: Iterable[Control]) -> tuple[Puppet, list[str]]:
+    """Put controls on the puppet, names made unique. Refuses two that move the same thing, or two that turn it."""
+    made = []
+    for control in controls:
+        get_joint(puppet, control.moves)
+        if other := next((c for c in puppet.controls.values() if _same_work(c, control)), None):
+            raise RigError(
+                f"{other.name} moves that already; remove it before another control takes its place."
+            )
+        puppet, key = new_id(puppet, "c")
+        name = unique(control.name, names_like(puppet, "c"))
+        puppet = put(puppet, key, replace(control, name=name))
+        made.append(key)
+    return puppet, made
+
+
+def _same_work(one: Control, other: Control) -> bool:
+    both = {one.kind, other.kind}
+    return one.moves == other.moves and (both <= MOVING or both == {"knob"})
+
+
+def make_control(
+    puppet: Puppet, kind: ControlKind, joint: str, at: complex | None = None
+) -> tuple[Puppet, str]:
+    """One control for a joint: moving or turning it, or standing beside it with a value of its own.
+
+    `at` is its board point at rest; without it, it stands on the pivot, or beside the art where it has a value. A slider is
+    linked to the joint's turn at once, over its limit where it has one, a pad to its place.
+    """
+    item = get_joint(puppet, joint)
+    if kind in {"knob", "slider", "pad"} and joint in {*targets(puppet), *toes(puppet)} and kind == "knob":
+        raise RigError(
+            f"{item.name} is what a limb reaches for; a grip moves it. Make a grip instead of a knob."
+        )
+    place = at
+    if place is None:
+        place = item.pivot.z if kind in MOVING or kind == "knob" else _beside_art(puppet)
+    name = item.name if kind in MOVING or kind == "knob" else f"{item.name} {kind}"
+    side = item.side if item.side != "middle" else side_of(item.name)
+    size = {"slider": 120.0, "pad": 90.0, "chooser": 120.0}.get(kind, 60.0)
+    # What has a value of its own stands on what carries the joint, so that it does not turn with what it turns.
+    stands = joint if kind in MOVING or kind == "knob" or item.parent is None else item.parent
+    offset = point(place - puppet.joints[stands].pivot.z)
+    control = Control(name, kind, stands, SHAPE_OF[kind], offset, size, side)
+    puppet, (key,) = add_controls(puppet, [control])
+    if kind == "slider":
+        small, large = (item.limit.smallest, item.limit.largest) if item.limit else (-0.7, 0.7)
+        curve = [(-1.0, small), (0.0, 0.0), (1.0, large)]
+        puppet, _ = add_link(puppet, f"{key}.value", f"{joint}.turn", curve)
+    elif kind == "pad":
+        for channel, axis in (("value", "x"), ("value_y", "y")):
+            puppet, _ = add_link(puppet, f"{key}.{channel}", f"{joint}.{axis}", [(-1.0, -40.0), (1.0, 40.0)])
+    return puppet, key
+
+
+def _beside_art(puppet: Puppet) -> complex:
+    """A free place to the right of the art, one below the other."""
+    box = around_parts(puppet, puppet.order)
+    count = sum(control.kind in VALUED for control in puppet.controls.values())
+    return complex(box.right + 90, box.top + 80 + 110 * count)
+
+
+def make_chooser(puppet: Puppet, parts: Sequence[str]) -> tuple[Puppet, str]:
+    """A chooser that shows one of several parts; at rest the first of them. It stands beside what carries the first part."""
+    if len(parts) < 2:
+        raise RigError("A chooser needs two or more parts to choose from. Select them with Shift first.")
+    for key in parts:
+        get_part(puppet, key)
+    taken = {part for c in puppet.controls.values() for choice in c.choices for part in choice.parts}
+    if again := next((key for key in parts if key in taken), None):
+        raise RigError(
+            f"{puppet.parts[again].name} belongs to a chooser already. Leave it out, or remove that first."
+        )
+    joint = puppet.parts[parts[0]].joint
+    puppet, key = make_control(puppet, "chooser", joint)
+    names = [puppet.parts[part].name for part in parts]
+    choices = tuple(Choice(name, (part,)) for name, part in zip(names, parts, strict=True))
+    name = unique(
+        f"{names[0]} chooser", [n for n in names_like(puppet, "c") if n != puppet.controls[key].name]
+    )
+    return change(puppet, key, choices=choices, name=name), key
+
+
+def set_range(puppet: Puppet, key: str, **ends: float | None) -> Puppet:
+    """Change ends of a control's range: `least_x`, `most_x`, `least_y`, `most_y`; swapped ends are put right."""
+    control = get_control(puppet, key)
+    far = 1.0 if control.kind in VALUED else 1e4
+    least, most = control.least or Point(-far, -far), control.most or Point(far, far)
+    x = sorted((_end(ends, "least_x", least.x), _end(ends, "most_x", most.x)))
+    y = sorted((_end(ends, "least_y", least.y), _end(ends, "most_y", most.y)))
+    return change(puppet, key, least=Point(x[0], y[0]), most=Point(x[1], y[1]))
+
+
+def _end(ends: dict[str, float | None], name: str, before: float) -> float:
+    given = ends.get(name)
+    return before if given is None else float(given)
+
+
+def remove_control(puppet: Puppet, key: str) -> Puppet:
+    """Take a control away; what it moved stays where it is. An aim point's own joint and links go with it."""
+    control = get_control(puppet, key)
+    puppet = take_out(puppet, key)
+    bare = control.kind == "aim" and not (
+        parts_on(puppet, control.moves) or children(puppet, control.moves) or users_of(puppet, control.moves)
+    )
+    return take_out(puppet, control.moves) if bare else puppet

@@ -1,0 +1,90 @@
+"""Who hangs from whom, changed. No edit here moves the rest picture, or a pose that stays at rest."""
+
+from collections.abc import Iterable
+
+from umbrite.rig.change import change, get_joint, names_like, new_id, put, take_out
+from umbrite.rig.dependencies import refuse_circles
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import ancestors, children, parts_on, users_of
+from umbrite.rig.model import Joint, Puppet, point
+from umbrite.rig.names import unique
+
+
+def set_parent(puppet: Puppet, keys: Iterable[str], parent: str | None) -> Puppet:
+    """Hang joints from another one (None: free). Refuses circles, and what would take a limb apart."""
+    for key in dict.fromkeys(keys):
+        joint = get_joint(puppet, key)
+        if joint.parent == parent:
+            continue
+        if parent is not None:
+            refuse_loop(puppet, key, parent)
+        _refuse_breaking_limb(puppet, key)
+        puppet = change(puppet, key, parent=parent)
+    refuse_circles(puppet)
+    return puppet
+
+
+def refuse_loop(puppet: Puppet, key: str, parent: str) -> None:
+    way = [parent, *ancestors(puppet, parent)]
+    if key in way:
+        loop = " is carried by ".join(puppet.joints[k].name for k in [*way[: way.index(key) + 1], parent])
+        name, other = puppet.joints[key].name, puppet.joints[parent].name
+        if key == parent:
+            raise RigError(f"{name} can't carry itself. Choose another parent.")
+        raise RigError(f"{name} can't hang from {other}: {loop}, a circle. Free {other} from {name} first.")
+
+
+def _refuse_breaking_limb(puppet: Puppet, key: str) -> None:
+    for limb in puppet.limbs.values():
+        if key in limb.joints[1:] or key == limb.end:
+            name = puppet.joints[key].name
+            raise RigError(
+                f"{name} is held by the limb {limb.name}; remove the limb first, then change its parent."
+            )
+
+
+def carry_together(
+    puppet: Puppet, keys: Iterable[str], name: str, pivot: complex, role: str = ""
+) -> tuple[Puppet, str]:
+    """Put a new carrier over joints: it hangs where the uppermost of them hung. Nothing moves.
+
+    Joints whose carrier is among `keys` come along with it. Returns the new puppet and the carrier's id.
+    """
+    chosen = set(keys)
+    for key in chosen:
+        get_joint(puppet, key)
+    tops = [key for key in puppet.joints if key in chosen and chosen.isdisjoint(ancestors(puppet, key))]
+    if not tops:
+        raise RigError("A carrier needs something to carry. Select one or more joints first.")
+    for key in tops:
+        _refuse_breaking_limb(puppet, key)
+    parent = _common_parent(puppet, tops)
+    puppet, carrier = new_id(puppet, "j")
+    name = unique(name, names_like(puppet, "j"))
+    joint = Joint(name=name, pivot=point(pivot), parent=parent, pivot_set=True, role=role)  # type: ignore[arg-type]
+    puppet = put(puppet, carrier, joint)
+    for key in tops:
+        puppet = change(puppet, key, parent=carrier)
+    refuse_circles(puppet)
+    return puppet, carrier
+
+
+def _common_parent(puppet: Puppet, tops: list[str]) -> str | None:
+    """The nearest joint that carries all of `tops`, or None."""
+    shared = ancestors(puppet, tops[0])
+    for key in tops[1:]:
+        way = set(ancestors(puppet, key))
+        shared = [k for k in shared if k in way]
+    return shared[0] if shared else None
+
+
+def remove_carrier(puppet: Puppet, key: str) -> Puppet:
+    """Take a carrier away; what it carried hangs from its own carrier then. Refuses joints that are in use."""
+    joint = get_joint(puppet, key)
+    if parts_on(puppet, key):
+        raise RigError(f"{joint.name} has a drawing riding on it; remove the part instead of the joint.")
+    if users := users_of(puppet, key):
+        raise RigError(f"{joint.name} is used by {users}; remove that first.")
+    for child in children(puppet, key):
+        puppet = change(puppet, child, parent=joint.parent)
+    return take_out(puppet, key)

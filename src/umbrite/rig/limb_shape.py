@@ -1,0 +1,46 @@
+"""What a limb is as drawn: the points it runs through, its tip, and how it bends at rest. Board pixels, radians."""
+
+import math
+
+from umbrite.rig.angles import wrapped
+from umbrite.rig.change import get_joint
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import parts_on
+from umbrite.rig.model import Limb, Puppet
+from umbrite.rig.placement import board_from_drawing
+
+# Below this bend a limb counts as drawn straight.
+STRAIGHT = math.radians(1.0)
+
+
+def limb_tip(puppet: Puppet, limb: Limb) -> complex:
+    """The board point at rest with which a limb reaches: its end's pivot, or its own tip."""
+    if limb.end is not None:
+        return puppet.joints[limb.end].pivot.z
+    if limb.tip is None:
+        raise RigError(f"The limb {limb.name} has neither an end joint nor a tip. Give it one of them.")
+    return limb.tip.z
+
+
+def drawn_bend(puppet: Puppet, limb: Limb) -> float:
+    """The angle from the first length to the last as drawn, -pi..pi; 0 for a straight limb or an aim."""
+    points = [puppet.joints[key].pivot.z for key in limb.joints] + [limb_tip(puppet, limb)]
+    first, last = points[1] - points[0], points[-1] - points[-2]
+    if len(limb.joints) < 2 or abs(first) < 1e-9 or abs(last) < 1e-9:
+        return 0.0
+    ratio = last / first
+    return float(wrapped(math.atan2(ratio.imag, ratio.real)))
+
+
+def far_end(puppet: Puppet, key: str) -> complex:
+    """Where a joint's bone ends, or the middle of that edge of its drawings' frames that is farthest from the pivot."""
+    joint = get_joint(puppet, key)
+    if joint.tip is not None:
+        return joint.tip.z
+    ends = []
+    for part in (puppet.parts[part_key] for part_key in parts_on(puppet, key)):
+        w, h = part.drawing.width, part.drawing.height
+        onto = board_from_drawing(part.placement)
+        ends += [complex(onto(z)) for z in (w / 2 + 0j, w / 2 + 1j * h, 0.5j * h, w + 0.5j * h)]
+    farthest = max(ends, key=lambda z: abs(z - joint.pivot.z), default=joint.pivot.z)
+    return farthest if abs(farthest - joint.pivot.z) > 1 else joint.pivot.z + 40

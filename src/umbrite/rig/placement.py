@@ -1,0 +1,56 @@
+"""Where drawings lie on the board at rest: from their pixels to the board, and the boxes around them."""
+
+from collections.abc import Iterable
+from typing import NamedTuple
+
+from umbrite.rig.affine import Affine, linear
+from umbrite.rig.change import get_part
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import parts_on
+from umbrite.rig.model import Placement, Puppet
+
+
+def board_from_drawing(placement: Placement) -> Affine:
+    """The map from a drawing's pixels to the board at rest."""
+    a, b = linear(placement.turn, placement.scale_x, placement.scale_y, placement.skew)
+    return Affine(a, b, complex(placement.x, placement.y))
+
+
+class Box(NamedTuple):
+    """A rectangle of the board, pixels."""
+
+    left: float
+    top: float
+    right: float
+    bottom: float
+
+
+def part_box(puppet: Puppet, key: str) -> Box:
+    """The box around a part's drawing at rest."""
+    part = get_part(puppet, key)
+    onto = board_from_drawing(part.placement)
+    w, h = part.drawing.width, part.drawing.height
+    corners = [complex(onto(z)) for z in (0j, w + 0j, 1j * h, complex(w, h))]
+    xs, ys = [z.real for z in corners], [z.imag for z in corners]
+    return Box(min(xs), min(ys), max(xs), max(ys))
+
+
+def around_parts(puppet: Puppet, keys: Iterable[str]) -> Box:
+    """The box around several parts. Raises RigError for none."""
+    boxes = [part_box(puppet, key) for key in keys]
+    if not boxes:
+        raise RigError("There is no part to place. Select one or more parts first.")
+    lefts, tops, rights, bottoms = zip(*boxes, strict=True)
+    return Box(min(lefts), min(tops), max(rights), max(bottoms))
+
+
+def middle_of(puppet: Puppet, key: str) -> complex:
+    """The middle of a joint's drawings on the board at rest, or its pivot where it has none."""
+    parts = [puppet.parts[part] for part in parts_on(puppet, key)]
+    if not parts:
+        return puppet.joints[key].pivot.z
+    middles = [
+        complex(board_from_drawing(part.placement)(complex(part.drawing.width, part.drawing.height) / 2))
+        for part in parts
+    ]
+    return sum(middles) / len(middles)
