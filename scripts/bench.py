@@ -13,10 +13,10 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPixmap, QTransform
 from PySide6.QtWidgets import QApplication, QGraphicsPixmapItem, QGraphicsScene, QGraphicsView
 
 from umbrite.checking.puppet_findings import findings
-from umbrite.desk.art_layer import ArtLayer
-from umbrite.desk.board import Board
-from umbrite.desk.camera import fitting
-from umbrite.desk.session import Session
+from umbrite.desk.board.art_layer import ArtLayer
+from umbrite.desk.board.board import Board
+from umbrite.desk.board.camera import fitting
+from umbrite.desk.session.session import Session
 from umbrite.files.package import Package
 from umbrite.files.png import encode, fingerprint
 from umbrite.motion.evaluate import evaluate
@@ -367,7 +367,7 @@ def bench_start() -> None:
         "from pathlib import Path; import sys, tempfile\n"
         "from PySide6.QtCore import QSettings, QTimer\n"
         "from PySide6.QtWidgets import QApplication\n"
-        "from umbrite.desk.look import dress; from umbrite.desk.session import Session\n"
+        "from umbrite.desk.theme.look import dress; from umbrite.desk.session.session import Session\n"
         "from umbrite.desk.window import Window\n"
         "app = QApplication([]); dress(app)\n"
         "w = Window(Session(), QSettings(tempfile.mkdtemp() + '/s.ini', QSettings.Format.IniFormat)); w.resize(1280, 800); w.show()\n"

@@ -11,9 +11,10 @@ from PySide6.QtCore import QPointF, QSettings, Qt
 from PySide6.QtGui import QMouseEvent
 from PySide6.QtWidgets import QApplication
 
-from umbrite.desk.import_table import ImportTable
-from umbrite.desk.look import dress
-from umbrite.desk.session import Session
+from umbrite.desk.commands import bone_commands
+from umbrite.desk.files.import_table import ImportTable
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.opening import read_art
 from umbrite.motion.posing import move_control_to
@@ -117,7 +118,7 @@ def limbs(window: Window) -> None:
 
 def limits(window: Window) -> None:
     """In the middle of dragging a fan's end: the shin shows itself there."""
-    from umbrite.desk.handles import fan_directions, fan_radius
+    from umbrite.desk.board.handles import fan_directions, fan_radius
 
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
@@ -194,8 +195,6 @@ def found(window: Window) -> None:
 
 def bones(window: Window) -> None:
     """Bones drawn over an arm, with the card of the last."""
-    from umbrite.desk import boning
-
     window.files.open(DEMO / "wick.ora", ask=False)
     session = window.session
     session.go_to("Limbs")
@@ -203,7 +202,7 @@ def bones(window: Window) -> None:
     parent = None
     points = (532 + 652j, 408 + 792j, 368 + 952j, 330 + 1010j)
     for head, tip in itertools.pairwise(points):
-        boning.add(session, head, tip, parent)
+        bone_commands.add(session, head, tip, parent)
         parent = session.selection[0]
     point_at(window, 300 + 1120j, QMouseEvent.Type.MouseMove, held=False)
 

@@ -10,8 +10,8 @@ from PySide6.QtCore import QPointF, QSettings, Qt
 from PySide6.QtGui import QMouseEvent
 from PySide6.QtWidgets import QApplication
 
-from umbrite.desk.look import dress
-from umbrite.desk.session import Session
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 
 DRAGS = {

@@ -17,11 +17,23 @@ from pathlib import Path
 from PySide6.QtCore import QRectF
 from PySide6.QtWidgets import QApplication
 
-from umbrite.desk import art_commands, boning, commands, controlling, limit_commands, pose_shelf
-from umbrite.desk.camera import fitting
-from umbrite.desk.gestures.base import Pointer
-from umbrite.desk.session import STATIONS, Session
-from umbrite.desk.tools import press
+from umbrite.desk.board.camera import fitting
+from umbrite.desk.board.gestures.gesture import Pointer
+from umbrite.desk.board.presses import press
+from umbrite.desk.commands import (
+    art_commands,
+    bone_commands,
+    control_commands,
+    edit_commands,
+    family_commands,
+    limb_commands,
+    limit_commands,
+    order_commands,
+    pose_commands,
+    shelf_commands,
+)
+from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import STATIONS
 from umbrite.files.package import load, save
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.invariants import invariants
@@ -32,12 +44,12 @@ TOOLS = {
     "Controls": ("control",), "Rehearse": ("pose", "body"),
 }  # fmt: skip
 COMMANDS = (
-    commands.to_front, commands.to_back, commands.one_forward, commands.free_joints, commands.carry, commands.turn_side,
-    commands.free_limits, commands.reset_selected, commands.reset_all, commands.delete, commands.delete_with_users, commands.walk_up,
-    commands.walk_down, commands.select_branch, commands.make_pose_the_rest, commands.reset_branch, limit_commands.hinge_one_way,
-    limit_commands.inside_out, limit_commands.extend, limit_commands.either_way(45), boning.from_pivots, boning.bind_nearest,
-    boning.detach_bones, controlling.make_controls, controlling.take_all, controlling.make("slider"), controlling.make("knob"),
-    controlling.link, controlling.chooser, pose_shelf.save, pose_shelf.mirror, art_commands.duplicate, art_commands.mirrored_side,
+    order_commands.to_front, order_commands.to_back, order_commands.one_forward, family_commands.free_joints, family_commands.carry, limb_commands.turn_side,
+    limit_commands.free_limits, pose_commands.reset_selected, pose_commands.reset_all, edit_commands.delete, edit_commands.delete_with_users, edit_commands.walk_up,
+    edit_commands.walk_down, edit_commands.select_branch, pose_commands.make_pose_the_rest, pose_commands.reset_branch, limit_commands.hinge_one_way,
+    limit_commands.inside_out, limb_commands.extend, limit_commands.either_way(45), bone_commands.from_pivots, bone_commands.bind_nearest,
+    bone_commands.detach_bones, control_commands.make_controls, control_commands.take_all, control_commands.make("slider"), control_commands.make("knob"),
+    control_commands.link, control_commands.chooser, shelf_commands.save, shelf_commands.mirror, art_commands.duplicate, art_commands.mirrored_side,
 )  # fmt: skip
 MOST_PARTS = 120  # copies of copies would fill the memory by right
 

@@ -3,11 +3,13 @@
 import shutil
 import subprocess
 import sys
+from collections import Counter
 from pathlib import Path
 
 import pytest
 
 ROOT = Path(__file__).parent.parent
+MODULES = sorted((ROOT / "src").rglob("*.py"))
 LINTER = "from importlinter.cli import lint_imports_command; lint_imports_command()"
 
 
@@ -49,7 +51,7 @@ def test_the_core_imports_without_qt() -> None:
     modules = [
         ".".join(path.relative_to(ROOT / "src").with_suffix("").parts)
         for package in ("rig", "motion", "art", "files")
-        for path in sorted((ROOT / "src" / "umbrite" / package).glob("*.py"))
+        for path in sorted((ROOT / "src" / "umbrite" / package).rglob("*.py"))
     ]
     code = "import sys\nsys.modules['PySide6'] = sys.modules['shiboken6'] = None\n"
     code += "".join(f"import {module.removesuffix('.__init__')}\n" for module in modules)
@@ -61,3 +63,28 @@ def test_the_core_imports_without_qt() -> None:
         check=False,
     )
     assert done.returncode == 0, done.stderr
+
+
+def test_no_folder_holds_more_rooms_than_a_street_has() -> None:
+    rooms = Counter(path.parent for path in MODULES if path.name != "__init__.py")
+    assert {str(folder): count for folder, count in rooms.items() if count > 16} == {}
+
+
+def test_no_two_modules_have_the_same_name() -> None:
+    names = Counter(path.stem for path in MODULES if path.name != "__init__.py")
+    assert [name for name, count in names.items() if count > 1] == []
+
+
+@pytest.mark.parametrize(
+    ("module", "line"),
+    [
+        ("desk/session/session.py", "from umbrite.desk.commands import labels"),
+        ("desk/commands/labels.py", "from umbrite.desk.actions import action"),
+        ("desk/actions/action.py", "from umbrite.desk import window"),
+        ("desk/session/seam_watch.py", "from umbrite.desk.session import session"),
+        ("rig/family.py", "from umbrite.rig.edits import parenting"),
+        ("motion/plan.py", "from umbrite.motion import evaluate"),
+    ],
+)
+def test_a_planted_circle_is_found(tmp_path: Path, module: str, line: str) -> None:
+    test_a_forbidden_import_is_found(tmp_path, module, line)

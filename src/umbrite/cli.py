@@ -13,7 +13,7 @@ from msgspec.structs import replace
 from umbrite import __version__
 from umbrite.checking.findings_report import findings_report
 from umbrite.checking.puppet_findings import Finding, findings
-from umbrite.files.errors import FileError, unwritable
+from umbrite.files.file_errors import FileError, unwritable
 from umbrite.files.json_reports import joints_report, limits_report, pose_report
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import Package, save, schema

@@ -12,12 +12,13 @@ from PySide6.QtWidgets import QApplication
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS
-from umbrite.desk.board import Board
-from umbrite.desk.import_table import Chosen
-from umbrite.desk.look import dress
-from umbrite.desk.session import Session
+from umbrite.desk.board.board import Board
+from umbrite.desk.files.import_table import Chosen
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
-from umbrite.files.layers import Layered, Watch, unwatched
+from umbrite.files.layers import Layered
+from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.recovery import Left
 
 LEFT = Qt.MouseButton.LeftButton

@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QApplication
 from demo_puppet import joint, part
 from desk.conftest import Hand
 from desk.test_building import picture
-from umbrite.desk.part_frame import dragged, frame_of, grasps
+from umbrite.desk.board.part_frame import dragged, frame_of, grasps
 from umbrite.desk.window import Window
 from umbrite.rig.invariants import invariants
 from umbrite.rig.placement import around_parts, board_from_drawing
@@ -62,7 +62,7 @@ def test_the_pin_turns_by_steps_with_shift_and_edges_skew_with_ctrl(art_window: 
 
 
 def test_an_edge_stretches_one_way_only_and_nothing_can_be_scaled_away() -> None:
-    from umbrite.desk.part_frame import Frame
+    from umbrite.desk.board.part_frame import Frame
 
     frame = Frame(10 + 10j, 100 + 0j, 50j)
     m, words = dragged(frame, "e15", 110 + 35j, 160 + 35j, shift=False, ctrl=False)

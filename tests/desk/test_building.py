@@ -10,8 +10,8 @@ from pytestqt.qtbot import QtBot
 
 from demo_puppet import joint, part
 from desk.conftest import Hand
-from umbrite.desk.control_places import pencils
-from umbrite.desk.handles import HOOK, fan_directions, fan_radius
+from umbrite.desk.board.control_places import pencils
+from umbrite.desk.board.handles import HOOK, fan_directions, fan_radius
 from umbrite.desk.window import Window
 from umbrite.rig.angles import shown_degrees
 from umbrite.rig.edits.limits import set_limit

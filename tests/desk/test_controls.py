@@ -12,7 +12,7 @@ from demo_puppet import control, joint
 from desk.conftest import Hand
 from desk.test_building import picture
 from desk.test_rehearsing import at, grip
-from umbrite.desk.control_places import bead_at, cells
+from umbrite.desk.board.control_places import bead_at, cells
 from umbrite.desk.window import Window
 from umbrite.rig.change import change
 

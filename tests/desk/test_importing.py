@@ -10,9 +10,11 @@ from PySide6.QtWidgets import QApplication, QComboBox, QProgressDialog, QSpinBox
 
 from demo_puppet import ASSETS, part
 from desk.conftest import Answers
-from umbrite.desk.import_table import Chosen, ImportTable, number_of, watched, with_number
+from umbrite.desk.files.import_table import Chosen, ImportTable, number_of, with_number
+from umbrite.desk.files.progress import watched
 from umbrite.desk.window import Window
-from umbrite.files.layers import CancelledError, Layered, layer_of
+from umbrite.files.layers import Layered, layer_of
+from umbrite.files.long_work import CancelledError
 from umbrite.files.opening import read_art
 from umbrite.files.png import encode
 from umbrite.rig.invariants import invariants

@@ -16,9 +16,10 @@ from pytestqt.qtbot import QtBot
 from demo_puppet import ASSETS, joint
 from desk.conftest import Answers, Hand
 from desk.test_rehearsing import grip
-from umbrite.desk import look
-from umbrite.desk.preferences import Preferences, PreferencesDialog
-from umbrite.desk.session import Session
+from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
+from umbrite.desk.session.preferences import Preferences
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look
 from umbrite.desk.window import Window
 from umbrite.files import package as packages
 from umbrite.files.package import load
@@ -104,7 +105,7 @@ import os, signal, sys
 from pathlib import Path
 from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication
-from umbrite.desk.session import Session
+from umbrite.desk.session.session import Session
 from umbrite.desk.window import Window
 app = QApplication(sys.argv)
 window = Window(Session(), QSettings(sys.argv[1], QSettings.Format.IniFormat))

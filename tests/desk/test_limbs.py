@@ -14,8 +14,8 @@ from demo_puppet import joint, part
 from desk.conftest import NONE, Answers, Hand
 from desk.test_controls import choose
 from desk.test_rehearsing import at
-from umbrite.desk.found_limits import FoundStrip
-from umbrite.desk.handles import fan_directions, fan_radius
+from umbrite.desk.board.found_strip import FoundStrip
+from umbrite.desk.board.handles import fan_directions, fan_radius
 from umbrite.desk.window import Window
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.limbs import remove_limb
@@ -378,7 +378,7 @@ def test_find_limits_over_the_whole_puppet_can_be_cancelled(
 ) -> None:
     from contextlib import nullcontext
 
-    from umbrite.files.layers import CancelledError
+    from umbrite.files.long_work import CancelledError
 
     def stop(done: int, _all: int, _name: str) -> None:
         if done == 2:

@@ -23,12 +23,12 @@ from pytestqt.qtbot import QtBot
 from demo_puppet import ASSETS, joint, part
 from desk.conftest import Answers
 from desk.test_rehearsing import at, grip
-from umbrite.desk.actions import ACTIONS
-from umbrite.desk.guide import PAGES
-from umbrite.desk.pen import PenPoint, SimulatedPen
-from umbrite.desk.session import STATIONS
+from umbrite.desk.actions.action_table import ACTIONS
+from umbrite.desk.board.pen import PenPoint, SimulatedPen
+from umbrite.desk.dialogs.guide import PAGES
+from umbrite.desk.session.stations import STATIONS
 from umbrite.desk.window import Window
-from umbrite.files.layers import CancelledError, unwatched
+from umbrite.files.long_work import CancelledError, unwatched
 from umbrite.rig.edits.limits import set_limit
 
 Act = Callable[[str], None]
@@ -125,8 +125,8 @@ import sys
 from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication
 from pathlib import Path
-from umbrite.desk.look import dress
-from umbrite.desk.session import Session
+from umbrite.desk.theme.look import dress
+from umbrite.desk.session.session import Session
 from umbrite.desk.window import Window
 app = QApplication(sys.argv); dress(app)
 w = Window(Session(), QSettings({str(tmp_path / "s.ini")!r}, QSettings.Format.IniFormat))

@@ -8,7 +8,7 @@ from PySide6.QtCore import Qt
 
 from demo_puppet import control, joint
 from desk.conftest import Hand
-from umbrite.desk.handles import master_points
+from umbrite.desk.board.handles import master_points
 from umbrite.desk.window import Window
 
 ALT, SHIFT = Qt.KeyboardModifier.AltModifier, Qt.KeyboardModifier.ShiftModifier

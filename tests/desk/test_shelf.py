@@ -11,7 +11,7 @@ from pytestqt.qtbot import QtBot
 from demo_puppet import ASSETS, control, joint
 from desk.conftest import Hand
 from desk.test_rehearsing import at, grip
-from umbrite.desk.pose_shelf import PoseCard
+from umbrite.desk.panels.pose_shelf import PoseCard
 from umbrite.desk.window import Window
 
 Act = Callable[[str], None]

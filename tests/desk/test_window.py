@@ -11,13 +11,14 @@ from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS, joint, part
 from desk.conftest import Answers, Hand
-from umbrite.desk.actions import ACTIONS, MENUS
+from umbrite.desk.actions.action_table import ACTIONS, MENUS
 from umbrite.desk.app import unexpected
-from umbrite.desk.hints import HANDLE_HINTS, STATION_HINTS, hint_for
-from umbrite.desk.history import History, State
-from umbrite.desk.look import ASSETS as LOOK
-from umbrite.desk.session import FIRST_TOOL, STATIONS, Session
-from umbrite.desk.strip import progress
+from umbrite.desk.board.hints import HANDLE_HINTS, STATION_HINTS, hint_for
+from umbrite.desk.panels.station_strip import progress
+from umbrite.desk.session.history import History, State
+from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import FIRST_TOOL, STATIONS
+from umbrite.desk.theme.look import ASSETS as LOOK
 from umbrite.desk.window import Window
 from umbrite.files.package import load
 from umbrite.rig.edits.limits import set_limit

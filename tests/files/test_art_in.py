@@ -8,8 +8,9 @@ import numpy as np
 import pytest
 
 from demo_puppet import ASSETS, wick
-from umbrite.files.errors import FileError
-from umbrite.files.layers import CancelledError, Layer, Layered, add_layers, layer_of, puppet_from
+from umbrite.files.file_errors import FileError
+from umbrite.files.layers import Layer, Layered, add_layers, layer_of, puppet_from
+from umbrite.files.long_work import CancelledError
 from umbrite.files.opening import open_any, read_art
 from umbrite.files.openraster import read_openraster, write_openraster
 from umbrite.files.package import Package

@@ -16,7 +16,7 @@ from msgspec.structs import replace
 from demo_puppet import ASSETS, wick_package
 from strategies import EDITS, poses, puppets
 from umbrite.files import zips
-from umbrite.files.errors import FileError
+from umbrite.files.file_errors import FileError
 from umbrite.files.opening import open_any
 from umbrite.files.package import Document, Package, backup_of, load, save, schema
 from umbrite.files.png import encode, fingerprint

@@ -12,7 +12,7 @@ import pytest
 from msgspec.structs import replace
 
 from demo_puppet import ASSETS
-from umbrite.files.errors import FileError
+from umbrite.files.file_errors import FileError
 from umbrite.files.package import backup_of, load
 from umbrite.files.recovery import forget, keep, left_behind, recovery_path, started_at
 

@@ -7,7 +7,7 @@ import pytest
 from PIL import Image
 from psd_tools import PSDImage
 
-from umbrite.files.errors import FileError
+from umbrite.files.file_errors import FileError
 from umbrite.files.opening import open_any, read_art
 from umbrite.rig.invariants import invariants
 

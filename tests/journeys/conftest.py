@@ -12,8 +12,8 @@ from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication, QWidget
 from pytestqt.qtbot import QtBot
 
-from umbrite.desk.look import dress
-from umbrite.desk.session import Session
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 
 

@@ -11,8 +11,8 @@ from PySide6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QLineE
 from demo_puppet import ASSETS, control, joint
 from journeys.conftest import Person
 from umbrite.demo.wick import JOINTS
-from umbrite.desk.handles import fan_directions, fan_radius
-from umbrite.desk.import_table import ImportTable
+from umbrite.desk.board.handles import fan_directions, fan_radius
+from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.window import Window
 from umbrite.files.package import load
 from umbrite.rig.angles import shown_degrees

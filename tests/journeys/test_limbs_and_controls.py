@@ -9,7 +9,7 @@ import pytest
 from demo_puppet import ASSETS, control, joint
 from journeys.conftest import Person
 from journeys.test_first_light import puppet, tool
-from umbrite.desk.handles import HOOK, fan_directions, fan_radius, master_points
+from umbrite.desk.board.handles import HOOK, fan_directions, fan_radius, master_points
 from umbrite.desk.window import Window
 from umbrite.files.package import Package, load
 from umbrite.rig.edits.controls import remove_control

@@ -8,7 +8,7 @@ from msgspec.structs import replace
 from PySide6.QtGui import QImage
 
 from demo_puppet import control, part, wick_package
-from umbrite.files.errors import FileError
+from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan

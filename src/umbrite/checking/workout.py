@@ -5,7 +5,7 @@ than the step was; a flip a limb whose bend changes side on the way; gaps are lo
 """
 
 import math
-from collections.abc import Callable, Mapping
+from collections.abc import Mapping
 from typing import NamedTuple
 
 import numpy as np
@@ -15,6 +15,7 @@ from umbrite.art.joint_limits import gap_turns
 from umbrite.art.pictures import Picture
 from umbrite.checking.puppet_findings import Finding, findings
 from umbrite.checking.sweeps import Sweep, height_of, sweeps
+from umbrite.files.long_work import Watch, unwatched
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.rig.angles import angle_text, wrapped
@@ -22,15 +23,29 @@ from umbrite.rig.change import thing
 from umbrite.rig.model import Puppet
 
 Floats = NDArray[np.float64]
-Watch = Callable[[int, int, str], None]
+
 
 JUMP = math.radians(28)  # a joint's turn in one step
+
+
 FINER = 24
+
+
 LEAP = 0.16  # a part's way in one step, as a share of the figure's height
+
+
 IDLE = 0.5  # px: a control that moves nothing by more than this moves nothing
+
+
 STATIC = frozenset({"order-wrong", "bend-against"})  # what no movement shows better
+
+
 SLACK = math.radians(1.5)
+
+
 LOOKED_AT = math.radians(4)  # joints that turn less than this are not looked at for gaps
+
+
 AT_LIMIT = 1e-6
 
 
@@ -60,10 +75,6 @@ class Report(NamedTuple):
 
     noticed: list[Noticed]
     measured: list[Measured]
-
-
-def unwatched(_done: int, _all: int, _name: str) -> None:
-    """Nobody looks on."""
 
 
 def workout(

@@ -12,7 +12,7 @@ from PySide6.QtGui import QGuiApplication, QImage
 from umbrite.checking.contact_sheet import Shot, contact_sheet, pose_at
 from umbrite.checking.sweeps import extremes
 from umbrite.checking.workout import Noticed, Report
-from umbrite.files.errors import FileError, unwritable
+from umbrite.files.file_errors import FileError, unwritable
 from umbrite.files.package import Package
 from umbrite.motion.plan import compile_plan
 from umbrite.paint.levels import Pictures

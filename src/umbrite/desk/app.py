@@ -9,9 +9,9 @@ from types import TracebackType
 from PySide6.QtCore import QSettings, QTimer
 from PySide6.QtWidgets import QApplication
 
-from umbrite.desk.look import set_theme
-from umbrite.desk.preferences import Preferences
-from umbrite.desk.session import Session
+from umbrite.desk.session.preferences import Preferences
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme.look import set_theme
 from umbrite.desk.window import Window
 
 

@@ -8,28 +8,32 @@ from PySide6.QtGui import QAction, QCloseEvent, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import QApplication, QDockWidget, QLineEdit, QMainWindow, QMenu, QVBoxLayout, QWidget
 
 from umbrite import __version__
-from umbrite.desk import commands, found_limits, look
-from umbrite.desk.acting import Act
-from umbrite.desk.actions import ACTIONS, MENUS
-from umbrite.desk.board import Board
-from umbrite.desk.board_frame import BoardFrame
-from umbrite.desk.controls_panel import ControlsPanel
-from umbrite.desk.depth_rail import DepthRail
-from umbrite.desk.details import Details
-from umbrite.desk.dialogs import Dialogs
-from umbrite.desk.editing_outside import OutsideEditor
-from umbrite.desk.family_diagram import FamilyDiagram
-from umbrite.desk.family_panel import FamilyPanel
-from umbrite.desk.file_desk import FileDesk
-from umbrite.desk.finder import Finder
-from umbrite.desk.findings_list import FindingsList
-from umbrite.desk.guide import Guide
-from umbrite.desk.keeping import Keeper
-from umbrite.desk.pose_shelf import PoseShelf
-from umbrite.desk.preferences import Preferences, PreferencesDialog
-from umbrite.desk.refreshing import forget_pictures
-from umbrite.desk.session import Session
-from umbrite.desk.strip import Strip
+from umbrite.desk.actions.action import Act
+from umbrite.desk.actions.action_table import ACTIONS, MENUS
+from umbrite.desk.board.board import Board
+from umbrite.desk.board.board_frame import BoardFrame
+from umbrite.desk.board.overlay import control_shapes
+from umbrite.desk.commands import edit_commands, family_commands, found_limit_commands, workout_commands
+from umbrite.desk.dialogs.command_finder import Finder
+from umbrite.desk.dialogs.dialogs import Dialogs
+from umbrite.desk.dialogs.guide import Guide
+from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
+from umbrite.desk.files.file_desk import FileDesk
+from umbrite.desk.files.outside_editor import OutsideEditor
+from umbrite.desk.files.questions import Questions
+from umbrite.desk.files.recovery_keeper import Keeper
+from umbrite.desk.panels.controls_panel import ControlsPanel
+from umbrite.desk.panels.depth_rail import DepthRail
+from umbrite.desk.panels.details.details import Details
+from umbrite.desk.panels.family_diagram import FamilyDiagram
+from umbrite.desk.panels.family_panel import FamilyPanel
+from umbrite.desk.panels.findings_list import FindingsList
+from umbrite.desk.panels.pose_shelf import PoseShelf
+from umbrite.desk.panels.station_strip import Strip
+from umbrite.desk.panels.workout_sheet import WorkoutSheet
+from umbrite.desk.session.preferences import Preferences
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look, marks, thumbnails
 from umbrite.files.recovery import forget
 from umbrite.rig.errors import UmbriteError
 
@@ -44,19 +48,19 @@ class Window(QMainWindow):
         self,
         session: Session,
         settings: QSettings,
-        dialogs: Dialogs | None = None,
+        dialogs: Questions | None = None,
         keep_in: Path | None = None,
     ) -> None:
         super().__init__()
         self.session, self.settings = session, settings
         self.docks: dict[str, QDockWidget] = {}
-        self.dialogs = dialogs or Dialogs(self)
+        self.dialogs: Questions = dialogs or Dialogs(self)
         self.preferences = Preferences(settings)
         self.files: FileDesk = FileDesk(session, self.dialogs, self.preferences)
         self.keeper = Keeper(session, keep_in or Path(settings.fileName()).parent / "recovery", self)
         self.keeper.set_interval(self.preferences.autosave)
         self.outside = OutsideEditor(session, self.files.exchange, self)
-        self.workout_sheet: QWidget | None = None
+        self.workout_sheet: WorkoutSheet | None = None
         self.shelf_wanted = str(settings.value("shelf", "true")).lower() != "false"
         self.alone = False  # whether only the puppet is shown
         self.actions_by_id = {act.id: self._action(act) for act in ACTIONS}
@@ -265,7 +269,8 @@ class Window(QMainWindow):
         if not isinstance(app, QApplication) or name == look.theme():
             return
         look.set_theme(app, name)
-        forget_pictures()
+        for kept in (marks, control_shapes, thumbnails):
+            kept.forget_pictures()
         for act in ACTIONS:
             if act.icon:
                 self.actions_by_id[act.id].setIcon(look.icon(act.icon))
@@ -319,7 +324,7 @@ class Window(QMainWindow):
         self.docks["Family" if shown else "Diagram"].raise_()
 
     def find_limits(self) -> None:
-        found_limits.find(self.session, self.dialogs.watch)
+        found_limit_commands.find(self.session, self.dialogs.watch)
 
     def show_controls(self) -> None:
         """Bring the list of controls to the front, or the family again."""
@@ -363,11 +368,15 @@ class Window(QMainWindow):
         self.outside.open(self.session.selected("p")[0])
 
     def carry(self) -> None:
-        key = commands.carry(self.session)
+        key = family_commands.carry(self.session)
         self.family.tree.edit_name(key)
 
-    def put_master(self) -> None:
-        commands.put_master(self.session)
+    def run_workout(self) -> None:
+        """Run everything through its range, and show the contact sheet."""
+        found = workout_commands.run(self.session, self.dialogs.watch)
+        if found is not None:
+            self.workout_sheet = WorkoutSheet(self, *found, lambda: self.files.keep_sheet(*found))
+            self.workout_sheet.show()
 
     def show_findings(self) -> None:
         self.findings_list.refresh()
@@ -400,7 +409,7 @@ class Window(QMainWindow):
         typing = isinstance(QApplication.focusWidget(), QLineEdit)
         if step is not None and not typing and self.board.hasFocus():
             by = step * (10 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 1)
-            self.run(lambda: commands.nudge(self.session, complex(by)))
+            self.run(lambda: edit_commands.nudge(self.session, complex(by)))
         else:
             super().keyPressEvent(event)
 

@@ -1,10 +1,10 @@
 """Layers on their way in: whatever a picture file gives, before it becomes parts."""
 
-from collections.abc import Callable, Iterable
+from collections.abc import Iterable
 from typing import Any, NamedTuple
 
 from umbrite.art.pictures import Picture, opaque_box, trimmed
-from umbrite.files.errors import FileError
+from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package
 from umbrite.files.png import decode, encode, fingerprint
 from umbrite.rig.change import change
@@ -43,18 +43,6 @@ class Layered(NamedTuple):
     width: int
     height: int
     layers: tuple[Layer, ...]
-
-
-# Is told how many of how many layers are done and which comes next; raises CancelledError to stop.
-Watch = Callable[[int, int, str], None]
-
-
-class CancelledError(FileError):
-    """A person stopped the work; nothing was added."""
-
-
-def unwatched(_done: int, _all: int, _name: str) -> None:
-    """Nobody looks on."""
 
 
 def layer_of(name: str, picture: Picture, x: int = 0, y: int = 0, **more: Any) -> Layer | None:

@@ -2,8 +2,9 @@
 
 from pathlib import Path
 
-from umbrite.files.errors import FileError
-from umbrite.files.layers import Layered, Watch, puppet_from, unwatched
+from umbrite.files.file_errors import FileError
+from umbrite.files.layers import Layered, puppet_from
+from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.openraster import read_openraster
 from umbrite.files.package import Package, load
 from umbrite.files.pictures_in import ENDINGS, read_folder, read_pictures

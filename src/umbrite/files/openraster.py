@@ -10,8 +10,9 @@ from typing import NamedTuple
 import numpy as np
 from PIL import Image
 
-from umbrite.files.errors import FileError, unwritable
-from umbrite.files.layers import Layer, Layered, Watch, layer_of, unwatched
+from umbrite.files.file_errors import FileError, unwritable
+from umbrite.files.layers import Layer, Layered, layer_of
+from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import add_member
 from umbrite.files.png import decode
 from umbrite.files.zips import Container

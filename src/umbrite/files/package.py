@@ -16,7 +16,7 @@ from typing import Any
 
 import msgspec
 
-from umbrite.files.errors import FileError, unwritable
+from umbrite.files.file_errors import FileError, unwritable
 from umbrite.files.png import decode, fingerprint
 from umbrite.files.zips import Container
 from umbrite.rig.invariants import LARGEST, invariants

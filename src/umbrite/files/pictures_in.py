@@ -4,8 +4,9 @@ from collections.abc import Sequence
 from pathlib import Path
 
 from umbrite.art.pictures import Picture
-from umbrite.files.errors import FileError, unreadable
-from umbrite.files.layers import Layer, Layered, Watch, layer_of, side_by_side, unwatched
+from umbrite.files.file_errors import FileError, unreadable
+from umbrite.files.layers import Layer, Layered, layer_of, side_by_side
+from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.png import decode
 
 ENDINGS = (".png", ".webp")

@@ -8,7 +8,7 @@ import numpy as np
 from PIL import Image, UnidentifiedImageError
 
 from umbrite.art.pictures import Picture
-from umbrite.files.errors import FileError
+from umbrite.files.file_errors import FileError
 
 # A picture beyond this many pixels is refused rather than unpacked.
 MOST_PIXELS = 120_000_000

@@ -5,8 +5,9 @@ from typing import Any
 
 import numpy as np
 
-from umbrite.files.errors import FileError, unreadable
-from umbrite.files.layers import Layer, Layered, Watch, layer_of, unwatched
+from umbrite.files.file_errors import FileError, unreadable
+from umbrite.files.layers import Layer, Layered, layer_of
+from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.png import MOST_PIXELS
 
 MOST_BYTES = 2_000_000_000

@@ -11,7 +11,7 @@ from typing import NamedTuple
 
 import msgspec
 
-from umbrite.files.errors import FileError
+from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package, backup_of, load, save
 
 ENDING = ".recovery"

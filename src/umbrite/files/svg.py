@@ -11,8 +11,9 @@ from collections.abc import Iterator
 from pathlib import Path
 from typing import NamedTuple
 
-from umbrite.files.errors import FileError, unreadable
-from umbrite.files.layers import Layer, Layered, Watch, layer_of, unwatched
+from umbrite.files.file_errors import FileError, unreadable
+from umbrite.files.layers import Layer, Layered, layer_of
+from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.png import MOST_PIXELS, decode
 
 SVG = "{http://www.w3.org/2000/svg}"

@@ -5,7 +5,7 @@ import zlib
 from pathlib import Path, PurePosixPath
 from typing import Self
 
-from umbrite.files.errors import FileError, unreadable
+from umbrite.files.file_errors import FileError, unreadable
 
 MOST_BYTES = 2_000_000_000
 MOST_MEMBERS = 20_000

@@ -15,11 +15,12 @@ from umbrite.motion.posing import move_joint_to
 from umbrite.motion.soft_ends import asked_for
 from umbrite.rig.affine import after, inverse
 from umbrite.rig.angles import wrapped
-from umbrite.rig.change import get_limb
+from umbrite.rig.change import change, get_limb
 from umbrite.rig.channels import value, with_values
+from umbrite.rig.control_kinds import VALUED
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
-from umbrite.rig.model import Limb, Pose, Puppet
+from umbrite.rig.model import Limb, Pose, Puppet, point
 
 
 def own_turns_from_target(placed: Placed, pose: Pose, key: str) -> Pose:
@@ -137,3 +138,25 @@ def hung_elsewhere(puppet: Puppet, pose: Pose, key: str, parent: str | None) -> 
     mirrored = abs(now.b) > abs(now.a)
     turn = value(moved, key, "turn") + (-turn if mirrored else turn)
     return changed, with_values(moved, {f"{key}.turn": float(wrapped(turn))})
+
+
+def carry_by(puppet: Puppet, pose: Pose, key: str, by: str | None) -> tuple[Puppet, Pose]:
+    """Let a control travel with another one: what it moves hangs from what the other moves; nothing jumps.
+
+    A control with a value of its own only stands elsewhere then. None: it stands on the board.
+    """
+    control = puppet.controls[key]
+    joint = None if by is None else puppet.controls[by].moves
+    if control.kind in VALUED:
+        if joint is None:
+            raise RigError(f"{control.name} has to stand beside something. Choose what it travels with.")
+        at = puppet.joints[control.moves].pivot.z + control.offset.z
+        offset = point(at - puppet.joints[joint].pivot.z)
+        return change(puppet, key, moves=joint, offset=offset), pose
+    return hung_elsewhere(puppet, pose, control.moves, joint)
+
+
+def posed_by(puppet: Puppet, pose: Pose, key: str, own: float) -> tuple[Puppet, Pose]:
+    """Change over between target (0) and own turns (1) so that the picture stays."""
+    match = own_turns_from_target if own else target_from_own_turns
+    return puppet, match(evaluate(compile_plan(puppet), pose), pose, key)

@@ -89,3 +89,12 @@ def body_of(puppet: Puppet, joint: str) -> str | None:
     if joint not in moved and not roots & carried:
         return None
     return next((key for key in (joint, *ancestors(puppet, joint)) if key in moved), None)
+
+
+def trial_of(puppet: Puppet, key: str, turn: float) -> dict[str, float]:
+    """A pose that shows one joint turned, with its limb following its joints meanwhile."""
+    trial = {f"{key}.turn": turn}
+    for limb_key, limb in puppet.limbs.items():
+        if key in limb.joints:
+            trial[f"{limb_key}.blend"] = 1.0
+    return trial

@@ -11,7 +11,7 @@ from pathlib import Path
 from PySide6.QtCore import QBuffer, QIODevice, QRect, Qt
 from PySide6.QtGui import QImage, QImageWriter, QPainter, QTransform
 
-from umbrite.files.errors import unwritable
+from umbrite.files.file_errors import unwritable
 from umbrite.files.json_reports import pose_report
 from umbrite.files.layers import Layer, Layered
 from umbrite.files.openraster import write_openraster

@@ -5,7 +5,7 @@ from pathlib import Path
 from PySide6.QtCore import QBuffer, QIODevice, Qt
 from PySide6.QtGui import QImage, QImageWriter, QPainter, QTransform
 
-from umbrite.files.errors import FileError, unwritable
+from umbrite.files.file_errors import FileError, unwritable
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import compile_plan

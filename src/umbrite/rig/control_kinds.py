@@ -23,3 +23,15 @@ def span_of(control: Control) -> tuple[Point, Point]:
 def control_at_rest(puppet: Puppet, control: Control) -> complex:
     """Where a control stands at rest: its offset from the pivot of what it moves."""
     return puppet.joints[control.moves].pivot.z + control.offset.z
+
+
+def carrier_of(puppet: Puppet, key: str) -> str | None:
+    """The control with which another one travels: the nearest whose joint carries its own."""
+    control = puppet.controls[key]
+    moved = {c.moves: k for k, c in puppet.controls.items() if k != key and c.kind not in VALUED}
+    joint = control.moves if control.kind in VALUED else puppet.joints[control.moves].parent
+    while joint is not None:
+        if joint in moved:
+            return moved[joint]
+        joint = puppet.joints[joint].parent
+    return None

@@ -7,7 +7,7 @@ from umbrite.rig.change import get_joint
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import parts_on
 from umbrite.rig.model import Limb, Puppet
-from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.placement import board_from_drawing, middle_of_part
 
 # Below this bend a limb counts as drawn straight.
 STRAIGHT = math.radians(1.0)
@@ -44,3 +44,24 @@ def far_end(puppet: Puppet, key: str) -> complex:
         ends += [complex(onto(z)) for z in (w / 2 + 0j, w / 2 + 1j * h, 0.5j * h, w + 0.5j * h)]
     farthest = max(ends, key=lambda z: abs(z - joint.pivot.z), default=joint.pivot.z)
     return farthest if abs(farthest - joint.pivot.z) > 1 else joint.pivot.z + 40
+
+
+def rest_direction(puppet: Puppet, key: str) -> complex:
+    """The direction at rest, from its pivot, in which a joint's fan shows zero: along its bone or its art. A unit vector."""
+    way = _ahead(puppet, key) - puppet.joints[key].pivot.z
+    return way / abs(way) if abs(way) > 1e-6 else 1j
+
+
+def _ahead(puppet: Puppet, key: str) -> complex:
+    """A board point to which a joint leads: its tip, the next joint of its limb, a child's pivot, or a drawing's middle."""
+    joint = puppet.joints[key]
+    if joint.tip is not None:
+        return joint.tip.z
+    for limb in puppet.limbs.values():
+        chain = [*limb.joints, *([limb.end] if limb.end else [])]
+        if key in chain[:-1]:
+            return puppet.joints[chain[chain.index(key) + 1]].pivot.z
+    middles = [middle_of_part(puppet.parts[part]) for part in parts_on(puppet, key)]
+    children = [j.pivot.z for j in puppet.joints.values() if j.parent == key]
+    found = [z for z in [*children, *middles] if abs(z - joint.pivot.z) > 8]
+    return found[0] if found else joint.pivot.z + 1j

@@ -7,7 +7,7 @@ from umbrite.rig.affine import Affine, linear
 from umbrite.rig.change import get_part
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import parts_on
-from umbrite.rig.model import Placement, Puppet
+from umbrite.rig.model import Part, Placement, Puppet
 
 
 def board_from_drawing(placement: Placement) -> Affine:
@@ -44,13 +44,30 @@ def around_parts(puppet: Puppet, keys: Iterable[str]) -> Box:
     return Box(min(lefts), min(tops), max(rights), max(bottoms))
 
 
+def middle_of_part(part: Part) -> complex:
+    """The middle of a drawing on the board at rest."""
+    return complex(board_from_drawing(part.placement)(complex(part.drawing.width, part.drawing.height) / 2))
+
+
 def middle_of(puppet: Puppet, key: str) -> complex:
     """The middle of a joint's drawings on the board at rest, or its pivot where it has none."""
-    parts = [puppet.parts[part] for part in parts_on(puppet, key)]
-    if not parts:
-        return puppet.joints[key].pivot.z
-    middles = [
-        complex(board_from_drawing(part.placement)(complex(part.drawing.width, part.drawing.height) / 2))
-        for part in parts
+    middles = [middle_of_part(puppet.parts[part]) for part in parts_on(puppet, key)]
+    return sum(middles) / len(middles) if middles else puppet.joints[key].pivot.z
+
+
+def ground_of(puppet: Puppet) -> complex:
+    """The middle of the feet on the ground: below the lowest art."""
+    corners = [
+        board_from_drawing(part.placement)(complex(x * part.drawing.width, y * part.drawing.height))
+        for part in puppet.parts.values()
+        for x in (0, 1)
+        for y in (0, 1)
     ]
-    return sum(middles) / len(middles)
+    low = max(z.imag for z in corners)
+    feet = [
+        puppet.joints[limb.end].pivot.z.real
+        for limb in puppet.limbs.values()
+        if limb.end_hold == "target" and limb.end
+    ]
+    near = feet or [z.real for z in corners if z.imag > low - 0.08 * puppet.height]
+    return complex(round((min(near) + max(near)) / 2), round(low))

@@ -2,14 +2,14 @@
 
 from collections.abc import Iterable
 
-from umbrite.rig.change import get_joint, get_part
+from umbrite.rig.change import change, get_joint, get_part, names_like, new_id, put
 from umbrite.rig.edits.bones import away_from_bone
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import ride_on
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, children, parts_on, targets, toes, users_of
-from umbrite.rig.model import Puppet
-from umbrite.rig.names import words_of
+from umbrite.rig.model import Joint, Puppet
+from umbrite.rig.names import side_of, unique, words_of
 from umbrite.rig.placement import board_from_drawing, middle_of
 
 
@@ -102,3 +102,13 @@ def bind_loose_to_nearest(puppet: Puppet) -> tuple[Puppet, dict[str, str]]:
         )
         found[part] = joint
     return puppet, found
+
+
+def unbound(puppet: Puppet, part: str) -> Puppet:
+    """Give a part a joint of its own again, at the bone's head, hanging from what carries the bone."""
+    item = puppet.parts[part]
+    bone = puppet.joints[item.joint]
+    puppet, key = new_id(puppet, "j")
+    name = unique(item.name, names_like(puppet, "j"))
+    puppet = put(puppet, key, Joint(name=name, pivot=bone.pivot, parent=bone.parent, side=side_of(item.name)))
+    return change(puppet, part, joint=key)

@@ -235,3 +235,10 @@ def away_from_bone(puppet: Puppet, key: str, z: complex) -> float:
     way = joint.tip.z - joint.pivot.z
     share = ((z - joint.pivot.z) * way.conjugate()).real / (abs(way) ** 2 or math.inf)
     return abs(z - joint.pivot.z - way * min(max(share, 0.0), 1.0))
+
+
+def named(puppet: Puppet, key: str, name: str) -> Puppet:
+    """Name a new bone after what it carries, with the side that the name tells."""
+    others = [n for k, n in zip(puppet.joints, names_like(puppet, "j"), strict=True) if k != key]
+    side = side_of(name)
+    return change(puppet, key, name=unique(name, others), **({"side": side} if side != "middle" else {}))

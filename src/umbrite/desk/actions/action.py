@@ -1,0 +1,123 @@
+"""What an action is, what it may ask of the window, and the small makers of what actions do. The menus beside it list them."""
+
+from collections.abc import Callable
+from typing import NamedTuple, Protocol
+
+from umbrite.desk.session.session import Session
+
+
+class ShownBoard(Protocol):
+    """What actions ask of the board."""
+
+    def setFocus(self) -> None: ...
+    def fit_all(self) -> None: ...
+    def fit_selection(self) -> None: ...
+    def show_actual_size(self) -> None: ...
+    def zoom_by(self, factor: float) -> None: ...
+
+
+class FileWork(Protocol):
+    """What actions ask of the files' side of the window."""
+
+    def new(self) -> None: ...
+    def ask_open(self) -> None: ...
+    def ask_add(self) -> None: ...
+    def ask_exchange(self) -> None: ...
+    def open_demo(self, name: str) -> None: ...
+    def save(self) -> bool: ...
+    def save_as(self) -> bool: ...
+    def export(self) -> None: ...
+    def export_as(self, ending: str) -> None: ...
+
+
+class Desk(Protocol):
+    """What actions ask of the window. It is told here, below the window, so that no import runs upwards."""
+
+    @property
+    def session(self) -> Session: ...
+    @property
+    def board(self) -> ShownBoard: ...
+    @property
+    def files(self) -> FileWork: ...
+
+    def close(self) -> bool: ...
+    def carry(self) -> None: ...
+    def edit_name(self) -> None: ...
+    def edit_outside(self) -> None: ...
+    def find_limits(self) -> None: ...
+    def reset_layout(self) -> None: ...
+    def run_workout(self) -> None: ...
+    def show_about(self) -> None: ...
+    def show_alone(self) -> None: ...
+    def show_controls(self) -> None: ...
+    def show_diagram(self) -> None: ...
+    def show_finder(self) -> None: ...
+    def show_findings(self) -> None: ...
+    def show_guide(self) -> None: ...
+    def show_preferences(self) -> None: ...
+
+
+def always(_session: Session) -> str:
+    return ""
+
+
+class Act(NamedTuple):
+    """One action. `why_not` gives the reason why it can't be done now, or an empty string.
+
+    `row` names the station whose tool row shows it; `tool` or `view` make it a switch.
+    """
+
+    id: str
+    menu: str
+    text: str
+    key: str
+    icon: str
+    does: Callable[[Desk], object]
+    why_not: Callable[[Session], str] = always
+    row: str = ""
+    tool: str = ""
+    view: str = ""
+
+
+def with_demo(name: str) -> Callable[[Desk], object]:
+    return lambda desk: desk.files.open_demo(name)
+
+
+def with_export(ending: str) -> Callable[[Desk], object]:
+    return lambda desk: desk.files.export_as(ending)
+
+
+def on_session(command: Callable[[Session], object]) -> Callable[[Desk], object]:
+    """An action that needs the session only; a refusal is said by the window."""
+    return lambda desk: command(desk.session)
+
+
+def then_board(command: Callable[[Session], object]) -> Callable[[Desk], object]:
+    """The same, and the keys go to the board, where Enter takes what was pencilled."""
+
+    def work(desk: Desk) -> None:
+        command(desk.session)
+        desk.board.setFocus()
+
+    return work
+
+
+def tool_of(station: str, tool: str) -> Callable[[Desk], object]:
+    def take(desk: Desk) -> None:
+        desk.session.go_to(station)
+        desk.session.take_tool(tool)
+
+    return take
+
+
+def station_of(name: str) -> Callable[[Desk], object]:
+    return lambda desk: desk.session.go_to(name)
+
+
+def fan(desk: Desk) -> None:
+    desk.session.set_view("fan", on=not desk.session.views["fan"])
+    desk.board.fit_all()
+
+
+def view_of(name: str) -> Callable[[Desk], object]:
+    return lambda desk: desk.session.set_view(name, on=not desk.session.views[name])

@@ -1,0 +1,35 @@
+"""Copies, aligning, drawings, trims, covers, and ways of looking at parts one by one."""
+
+from umbrite.desk.actions.action import Act, fan, on_session, tool_of, view_of
+from umbrite.desk.commands import art_commands, cover_commands, reasons
+from umbrite.rig.edits.arranging import Edge
+
+EDGES: tuple[tuple[Edge, str], ...] = (
+    ("left", "left edges"), ("centre", "centres"), ("right", "right edges"),
+    ("top", "top edges"), ("middle", "middles"), ("bottom", "bottom edges"),
+)  # fmt: skip
+
+# One line, one action.
+# fmt: off
+ART: tuple[Act, ...] = (
+    Act("copy", "Art", "Copy", "Ctrl+D", "rig-copy", on_session(art_commands.duplicate), reasons.needs_chosen_joints),
+    Act("copy-linked", "Art", "Linked copy", "Ctrl+Shift+D", "rig-copy-linked", on_session(art_commands.linked_copy), reasons.needs_chosen_joints),
+    Act("other-mirrored", "Art", "Other side, mirrored", "Ctrl+M", "rig-mirror", on_session(art_commands.mirrored_side), reasons.needs_chosen_joints),
+    Act("other-moved", "Art", "Other side, moved", "Ctrl+Shift+M", "rig-moved", on_session(art_commands.moved_side), reasons.needs_chosen_joints),
+    *(Act(f"align-{edge}", "Art", f"Align {word}", "", f"rig-align-{edge}", on_session(art_commands.aligned(edge)), art_commands.needs_several_parts) for edge, word in EDGES),
+    Act("spread-across", "Art", "Spread evenly across", "", "rig-spread", on_session(art_commands.spread("across")), art_commands.needs_several_parts),
+    Act("spread-down", "Art", "Spread evenly down", "", "rig-spread-down", on_session(art_commands.spread("down")), art_commands.needs_several_parts),
+    Act("edit-drawing", "Art", "Edit the drawing outside", "", "rig-part", lambda desk: desk.edit_outside(), art_commands.needs_one_part),
+    Act("exchange", "Art", "Exchange the drawing…", "", "image", lambda desk: desk.files.ask_exchange(), art_commands.needs_one_part),
+    Act("reference", "Art", "Reference picture", "", "image", on_session(art_commands.switch_reference), art_commands.needs_one_part),
+    Act("seam", "Art", "Seam cover", "", "rig-seam", on_session(cover_commands.seam_cover), reasons.needs_chosen_joints),
+    Act("shade", "Art", "Shade", "", "rig-shade", on_session(cover_commands.shade), reasons.needs_chosen_parts),
+    Act("light", "Art", "Light over all", "", "lightbulb", on_session(cover_commands.light), reasons.needs_parts),
+    Act("trim", "Art", "Trim", "B", "rig-trim", tool_of("Parts", "trim"), tool="trim"),
+    Act("untrim", "Art", "Bring all back", "Shift+B", "rotate-ccw", on_session(art_commands.untrim), art_commands.needs_trimmed),
+    Act("two-depths", "Art", "At two depths", "", "layers", on_session(art_commands.two_depths), art_commands.needs_one_part),
+    Act("fan", "Art", "Fan out", "U", "rig-fan", fan, reasons.needs_parts, row="Parts", view="fan"),
+    Act("solo", "Art", "Solo", "O", "ghost", view_of("solo"), view="solo"),
+    Act("flash", "Art", "Flash", "Y", "lightbulb", on_session(art_commands.flash), reasons.needs_chosen_parts),
+)
+# fmt: on

@@ -1,0 +1,19 @@
+"""Bones and what rides on them."""
+
+from umbrite.desk.actions.action import Act, on_session
+from umbrite.desk.commands import art_commands, bone_commands, reasons
+
+# One line, one action.
+# fmt: off
+BONES: tuple[Act, ...] = (
+    Act("bones-pivots", "Bones", "Bones from pivots", "", "rig-bone", on_session(bone_commands.from_pivots), reasons.needs_parts),
+    Act("bones-middle", "Bones", "Bones along the middle of the part", "", "rig-bone", on_session(bone_commands.middle_of_part), art_commands.needs_one_part),
+    Act("detach", "Bones", "Detach", "", "link-2-off", on_session(bone_commands.detach_bones), bone_commands.needs_bones),
+    Act("attach", "Bones", "Attach the first selected to the second", "", "rig-cord", on_session(bone_commands.attach_bone), bone_commands.needs_two),
+    Act("same-length", "Bones", "Same length on the other side", "", "rig-mirror", on_session(bone_commands.same_length), bone_commands.needs_bones),
+    Act("bind-name", "Bones", "Bind parts by name", "", "rig-bind", on_session(bone_commands.bind_by_name), bone_commands.needs_any_bone),
+    Act("bind-overlap", "Bones", "Bind parts by overlap", "", "rig-bind", on_session(bone_commands.bind_by_overlap), bone_commands.needs_any_bone),
+    Act("loose", "Bones", "Show what nothing carries", "", "search", on_session(bone_commands.select_loose), bone_commands.needs_loose),
+    Act("bind-nearest", "Bones", "Bind what is loose to the nearest", "", "rig-bind", on_session(bone_commands.bind_nearest), bone_commands.needs_loose),
+)
+# fmt: on

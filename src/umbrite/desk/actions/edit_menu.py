@@ -1,0 +1,21 @@
+"""Undo, selection, names, preferences."""
+
+from umbrite.desk.actions.action import Act, on_session
+from umbrite.desk.commands import edit_commands, reasons
+from umbrite.desk.session.session import Session
+
+# One line, one action.
+# fmt: off
+EDIT: tuple[Act, ...] = (
+    Act("preferences", "Edit", "Preferences…", "Ctrl+,", "contrast", lambda desk: desk.show_preferences()),
+    Act("undo", "Edit", "Undo", "Ctrl+Z", "undo-2", on_session(Session.undo), reasons.needs_undo),
+    Act("redo", "Edit", "Redo", "Ctrl+Shift+Z", "redo-2", on_session(Session.redo), reasons.needs_redo),
+    Act("delete", "Edit", "Remove", "Del", "trash-2", on_session(edit_commands.delete), reasons.needs_selection),
+    Act("name", "Edit", "Name…", "F2", "check", lambda desk: desk.edit_name(), reasons.needs_selection),
+    Act("select-all", "Edit", "Select everything", "Ctrl+A", "check", on_session(edit_commands.select_everything)),
+    Act("up", "Edit", "Walk up to the parent", "Alt+Up", "arrow-up", on_session(edit_commands.walk_up), reasons.needs_chosen_joints),
+    Act("down", "Edit", "Walk down to the child", "Alt+Down", "arrow-down", on_session(edit_commands.walk_down), reasons.needs_chosen_joints),
+    Act("branch", "Edit", "Select the whole branch", "Shift+Alt+Down", "rig-limb", on_session(edit_commands.select_branch), reasons.needs_chosen_joints),
+    Act("delete-with", "Edit", "Delete with what uses it", "Shift+Del", "trash-2", on_session(edit_commands.delete_with_users), reasons.needs_selection),
+)
+# fmt: on

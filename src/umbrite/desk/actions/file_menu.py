@@ -1,0 +1,24 @@
+"""Files: opening, saving, exporting."""
+
+from umbrite.desk.actions.action import Act, with_demo, with_export
+from umbrite.desk.commands import reasons
+
+DEMOS = (("bramble", "Bramble the mail goat, finished"), ("inkpot", "Inkpot the tea seller, finished"))
+EXPORTS = (("svg", "SVG"), ("ora", "OpenRaster"), ("csv", "CSV"), ("json", "JSON"))
+
+# One line, one action.
+# fmt: off
+FILE: tuple[Act, ...] = (
+    Act("new", "File", "New puppet", "Ctrl+N", "plus", lambda desk: desk.files.new()),
+    Act("open", "File", "Open a puppet or a layered picture…", "Ctrl+O", "folder-open", lambda desk: desk.files.ask_open()),
+    Act("add", "File", "Add pictures…", "Ctrl+Shift+O", "images", lambda desk: desk.files.ask_add(), row="Parts"),
+    Act("demo", "File", "Open the demo: Wick, finished", "", "rig-master", lambda desk: desk.files.open_demo("wick.umbrite")),
+    Act("demo-art", "File", "Open the demo: Wick, unrigged", "", "layers", lambda desk: desk.files.open_demo("wick.ora")),
+    *(Act(f"demo-{stem}", "File", f"Open the demo: {words}", "", "rig-master", with_demo(f"{stem}.umbrite")) for stem, words in DEMOS),
+    Act("save", "File", "Save", "Ctrl+S", "save", lambda desk: desk.files.save()),
+    Act("save-as", "File", "Save as…", "Ctrl+Shift+S", "save", lambda desk: desk.files.save_as()),
+    Act("export", "File", "Export the pose as PNG…", "Ctrl+Shift+E", "image", lambda desk: desk.files.export(), reasons.needs_parts),
+    *(Act(f"export-{ending}", "File", f"Export the pose as {word}…", "", "image", with_export(f".{ending}"), reasons.needs_parts) for ending, word in EXPORTS),
+    Act("quit", "File", "Quit", "Ctrl+Q", "x", lambda desk: desk.close()),
+)
+# fmt: on

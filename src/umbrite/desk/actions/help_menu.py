@@ -1,0 +1,13 @@
+"""The guide, the findings, and finding a command."""
+
+from umbrite.desk.actions.action import Act
+
+# One line, one action.
+# fmt: off
+HELP: tuple[Act, ...] = (
+    Act("guide", "Help", "Guide to this station", "Shift+F1", "circle-help", lambda desk: desk.show_guide()),
+    Act("findings", "Help", "Findings", "Ctrl+E", "lightbulb", lambda desk: desk.show_findings()),
+    Act("find", "Help", "Find a command…", "Ctrl+K", "search", lambda desk: desk.show_finder()),
+    Act("about", "Help", "About Umbrite", "", "circle-help", lambda desk: desk.show_about()),
+)
+# fmt: on

@@ -1,0 +1,22 @@
+"""Posing, the shelf, the workout, and rest."""
+
+from umbrite.desk.actions.action import Act, on_session, tool_of
+from umbrite.desk.commands import pose_commands, reasons, shelf_commands
+
+# One line, one action.
+# fmt: off
+POSE: tuple[Act, ...] = (
+    Act("pose", "Pose", "Pose", "H", "rig-hand", tool_of("Rehearse", "pose"), row="Rehearse", tool="pose"),
+    Act("body", "Pose", "Whole body", "A", "rig-whole", tool_of("Rehearse", "body"), row="Rehearse", tool="body"),
+    Act("free-holds", "Pose", "Take all hold points away", "Shift+A", "x", on_session(pose_commands.free_holds), reasons.needs_holds),
+    Act("save-pose", "Pose", "Save the pose on the shelf", "S", "plus", on_session(shelf_commands.save), reasons.needs_parts),
+    Act("mirror-pose", "Pose", "Mirror the pose", "Shift+M", "rig-mirror", on_session(shelf_commands.mirror), reasons.needs_pose),
+    Act("copy-pose", "Pose", "Copy the pose", "Ctrl+C", "rig-copy", on_session(shelf_commands.copy), reasons.needs_parts),
+    Act("paste-pose", "Pose", "Paste the pose", "Ctrl+V", "rig-copy-linked", on_session(shelf_commands.paste), reasons.needs_parts),
+    Act("workout", "Pose", "Workout", "Shift+W", "rig-workout", lambda desk: desk.run_workout(), reasons.needs_parts, "Rehearse"),
+    Act("reset-branch", "Pose", "Reset the branch", "Ctrl+R", "rotate-ccw", on_session(pose_commands.reset_branch), reasons.needs_chosen_joints),
+    Act("reset", "Pose", "Reset selected", "R", "rotate-ccw", on_session(pose_commands.reset_selected), reasons.needs_selection, "Rehearse"),
+    Act("reset-all", "Pose", "Reset all", "Shift+R", "rotate-ccw", on_session(pose_commands.reset_all), reasons.needs_pose, "Rehearse"),
+    Act("make-rest", "Pose", "Make this pose the rest", "", "rig-hand", on_session(pose_commands.make_pose_the_rest), reasons.needs_pose),
+)
+# fmt: on

@@ -1,0 +1,47 @@
+"""Placing, order, pivots, family, limbs and limits."""
+
+from umbrite.desk.actions.action import Act, on_session, then_board, tool_of
+from umbrite.desk.commands import (
+    family_commands,
+    joint_commands,
+    limb_commands,
+    limit_commands,
+    order_commands,
+    reasons,
+)
+
+# One line, one action.
+# fmt: off
+RIG: tuple[Act, ...] = (
+    Act("place", "Rig", "Place", "V", "rig-place", tool_of("Parts", "place"), row="Parts", tool="place"),
+    Act("forward", "Rig", "Forward", "PgUp", "arrow-up", on_session(order_commands.one_forward), reasons.needs_chosen_parts, "Parts"),
+    Act("back", "Rig", "Back", "PgDown", "arrow-down", on_session(order_commands.one_back), reasons.needs_chosen_parts, "Parts"),
+    Act("front", "Rig", "To the front", "Shift+PgUp", "arrow-up-to-line", on_session(order_commands.to_front), reasons.needs_chosen_parts),
+    Act("rear", "Rig", "To the back", "Shift+PgDown", "arrow-down-to-line", on_session(order_commands.to_back), reasons.needs_chosen_parts),
+    Act("find-joints", "Rig", "Find joints", "N", "rig-find", then_board(joint_commands.find), reasons.needs_parts, "Pivots"),
+    Act("take-all", "Rig", "Take all pencilled joints", "", "check", on_session(joint_commands.take_all), joint_commands.needs_pencilled),
+    Act("leave-all", "Rig", "Leave all pencilled joints", "", "x", on_session(joint_commands.leave_all), joint_commands.needs_pencilled),
+    Act("pivot", "Rig", "Pivot", "P", "rig-pivot", tool_of("Pivots", "pivot"), row="Pivots", tool="pivot"),
+    Act("cord", "Rig", "Cord", "D", "rig-cord", tool_of("Pivots", "cord"), row="Pivots", tool="cord"),
+    Act("carry", "Rig", "Carry together", "G", "rig-carrier", lambda desk: desk.carry(), reasons.needs_chosen_joints, "Pivots"),
+    Act("master", "Rig", "Master", "M", "rig-master", on_session(family_commands.put_master), reasons.needs_no_master, "Pivots"),
+    Act("free", "Rig", "Free from the parent", "Shift+D", "link-2-off", on_session(family_commands.free_joints), reasons.needs_chosen_joints),
+    Act("bone", "Rig", "Bones", "E", "rig-bone", tool_of("Limbs", "bone"), row="Limbs", tool="bone"),
+    Act("bind", "Rig", "Bind", "Q", "rig-bind", tool_of("Limbs", "bind"), row="Limbs", tool="bind"),
+    Act("limb", "Rig", "Limb", "L", "rig-limb", tool_of("Limbs", "limb"), row="Limbs", tool="limb"),
+    Act("limit", "Rig", "Limits", "J", "rig-limit", tool_of("Limbs", "limit"), row="Limbs", tool="limit"),
+    Act("find-limits", "Rig", "Find limits", "Shift+N", "rig-find", lambda desk: desk.find_limits(), reasons.needs_parts, "Limbs"),
+    Act("side", "Rig", "Turn bend side", "T", "rig-side", on_session(limb_commands.turn_side), reasons.needs_limb, "Limbs"),
+    Act("limb-between", "Rig", "Limb between the two selected", "Shift+E", "rig-limb", on_session(limb_commands.limb_between), limb_commands.needs_two_joints),
+    Act("hang-last", "Rig", "Hang the others from the last selected", "Shift+G", "rig-cord", on_session(family_commands.hang_from_last), limit_commands.needs_several_joints),
+    Act("extend", "Rig", "Extend the limb by its end", "", "rig-limb", on_session(limb_commands.extend), reasons.needs_limb),
+    Act("limit-45", "Rig", "Limit 45° either way", "", "rig-limit", on_session(limit_commands.either_way(45)), reasons.needs_chosen_joints),
+    Act("limit-30", "Rig", "Limit 30° either way", "", "rig-limit", on_session(limit_commands.either_way(30)), reasons.needs_chosen_joints),
+    Act("limit-hinge", "Rig", "Hinge, one way", "", "rig-limit", on_session(limit_commands.hinge_one_way), reasons.needs_chosen_joints),
+    Act("limit-arc", "Rig", "The other arc", "", "rig-side", on_session(limit_commands.inside_out), reasons.needs_limit),
+    Act("limit-mirror", "Rig", "Limit mirrored to the other side", "", "rig-mirror", on_session(limit_commands.mirrored_to_other_side), reasons.needs_chosen_joints),
+    Act("limit-same", "Rig", "Same limit on the other side", "", "rig-moved", on_session(limit_commands.same_on_other_side), reasons.needs_chosen_joints),
+    Act("limit-copy", "Rig", "Limit of the first for all selected", "", "rig-copy", on_session(limit_commands.copy_to_all), limit_commands.needs_several_joints),
+    Act("free-limit", "Rig", "Remove limit", "Shift+J", "x", on_session(limit_commands.free_limits), reasons.needs_limit),
+)
+# fmt: on

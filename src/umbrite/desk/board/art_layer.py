@@ -1,0 +1,274 @@
+"""The board's picture of the puppet, kept as an image: only what changed is painted again."""
+
+from collections.abc import Collection, Iterator
+from typing import NamedTuple
+
+import numpy as np
+from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, Qt
+from PySide6.QtGui import QColor, QImage, QPainter, QPainterPath, QPixmap, QTransform
+
+from umbrite.desk.board.camera import Camera
+from umbrite.desk.theme import look
+from umbrite.desk.theme.marks import pen
+from umbrite.motion.evaluate import Placed
+from umbrite.motion.plan import Plan
+from umbrite.paint.levels import Pictures
+from umbrite.paint.painter import Sprite, paint_sprites, sprites
+
+# Painting a turned drawing costs about this many times as much as laying down ready pixels.
+PAINT_COST = 6.0
+
+
+class Run(NamedTuple):
+    """Neighbours in the draw order that stand still while others are dragged, as one ready picture."""
+
+    items: list[Sprite]
+    image: QImage
+    at: QPoint  # of the image's corner, in device pixels
+
+
+class ArtLayer:
+    """Board, canvas edge and parts in one opaque image of the widget's size.
+
+    While the same few parts move, those between them in the draw order stand ready as pictures of their own.
+    """
+
+    def __init__(self) -> None:
+        self.image = QImage()
+        self._key: tuple[object, ...] = ()
+        self._sprites: list[Sprite] = []
+        self._background = QImage()
+        self._weave = _weave()
+        self._plan: Plan | None = None
+        self._canvas: tuple[int, int, float | None] = (0, 0, None)
+        self._moving: frozenset[int] = frozenset()
+        self._runs: dict[int, Run] = {}  # by the place of their first sprite
+
+    def refresh(
+        self, placed: Placed, pictures: Pictures, camera: Camera, size: tuple[int, int], ratio: float,
+        faded: Collection[str] = (), fade: float = 1.0, *, dragging: bool = False,
+    ) -> QRect:  # fmt: skip
+        """Bring the image up to date; the changed rectangle in widget pixels.
+
+        Ready pictures round colours a little differently, so they serve while `dragging` only; when it is over all is
+        painted once more, and the same pose gives the same picture again.
+        """
+        items = sprites(placed, references=True)
+        if placed.plan is not self._plan:
+            self._plan, puppet = placed.plan, placed.plan.puppet
+            self._canvas = (puppet.width, puppet.height, _ground(placed.plan))
+        key = (
+            camera,
+            size,
+            ratio,
+            self._canvas,
+            tuple(faded),
+            fade,
+            id(pictures),
+            [item.part for item in items],
+        )
+        whole = QRect(0, 0, *size)
+        over = not dragging and bool(self._runs)
+        if key != self._key or over:
+            if self._key[:4] != key[:4]:
+                self._background = self._paint_background(camera, size, ratio, self._canvas)
+                self.image = self._background.copy()
+            self._key, self._moving, self._runs = key, frozenset(), {}
+            dirty = whole
+        else:
+            # A clipped sprite differs too when what clips it has moved.
+            moving = frozenset(
+                i
+                for i, (old, new) in enumerate(zip(self._sprites, items, strict=True))
+                if not old.looks_like(new)
+            )
+            dirty = _around([*(self._sprites[i] for i in moving), *(items[i] for i in moving)], camera)
+            dirty = dirty.intersected(whole)
+            if dragging:
+                self._keep_runs(moving, items)
+        self._sprites = items
+        if not dirty.isEmpty():
+            paint = Paint(pictures, camera, ratio, faded, fade)
+            self._paint(dirty, items, paint)
+        return dirty
+
+    def _keep_runs(self, moving: frozenset[int], items: list[Sprite]) -> None:
+        """Drop ready pictures when something else moves than before."""
+        if moving and not moving <= self._moving:
+            self._moving = moving
+            self._runs = {}
+        elif any(
+            not items[i].looks_like(self._sprites[i]) for i in range(len(items)) if i not in self._moving
+        ):
+            self._runs = {}
+
+    def _paint(self, dirty: QRect, items: list[Sprite], how: "Paint") -> None:
+        pixels = how.device(QRectF(dirty)).toAlignedRect()
+        painter = QPainter(self.image)
+        painter.setClipRect(pixels)
+        painter.drawImage(pixels, self._background, pixels)
+        on_board = how.camera.transform().inverted()[0].mapRect(QRectF(dirty))
+        if not self._moving:
+            how.sprites(painter, [item for item in items if item.box.intersects(on_board)])
+        else:
+            # What blends with what lies behind it can't be laid down ready either.
+            single = self._moving | {i for i, item in enumerate(items) if item.blend != "normal"}
+            for first, last in _stretches(single, len(items)):
+                touched = [item for item in items[first:last] if item.box.intersects(on_board)]
+                if first in single or not touched:
+                    how.sprites(painter, touched)
+                else:
+                    self._lay_run(painter, first, items[first:last], touched, how, pixels)
+        painter.end()
+
+    def _lay_run(
+        self,
+        painter: QPainter,
+        first: int,
+        items: list[Sprite],
+        touched: list[Sprite],
+        how: "Paint",
+        pixels: QRect,
+    ) -> None:
+        """Lay down a run as a ready picture, where that is cheaper than painting what is touched of it."""
+        if first not in self._runs:
+            box = how.device(QRectF(_around(items, how.camera))).toAlignedRect()
+            box = box.intersected(self.image.rect())
+            painted = sum(_area(how.device(QRectF(_around([item], how.camera))), pixels) for item in touched)
+            if painted * PAINT_COST < _area(QRectF(box), pixels) or box.isEmpty():
+                how.sprites(painter, touched)
+                return
+            self._runs[first] = how.run(items, box)
+        run = self._runs[first]
+        part = pixels.intersected(QRect(run.at, run.image.size()))
+        painter.drawImage(part, run.image, part.translated(-run.at))
+
+    def _paint_background(
+        self, camera: Camera, size: tuple[int, int], ratio: float, canvas: tuple[int, int, float | None]
+    ) -> QImage:
+        image = QImage(round(size[0] * ratio), round(size[1] * ratio), QImage.Format.Format_RGB32)
+        image.fill(look.OAT)
+        painter = QPainter(image)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.scale(ratio, ratio)
+        width, height, ground = canvas
+        sheet = _torn_sheet(camera, width, height)
+        painter.fillRect(QRect(0, 0, *size), look.BOARD)
+        painter.fillPath(sheet.translated(2, 4), QColor(0, 0, 0, 22))
+        painter.fillPath(sheet, look.LINEN)
+        painter.drawTiledPixmap(QRect(0, 0, *size), self._weave)
+        painter.strokePath(sheet, pen(look.LINE, 1.0))
+        if ground is not None:
+            painter.setPen(pen(look.GROUND, 1.2))
+            reach = width * 0.1
+            painter.drawLine(
+                camera.point(complex(-reach, ground)), camera.point(complex(width + reach, ground))
+            )
+        painter.end()
+        return image
+
+
+def _weave() -> QPixmap:
+    """A tile of linen: threads over and under, barely to be seen."""
+    tile = QPixmap(8, 8)
+    tile.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(tile)
+    thread = look.with_alpha(look.BRASS_DARK, 8)
+    for x, y, w, h in ((0, 1, 4, 1), (4, 5, 4, 1), (1, 4, 1, 4), (5, 0, 1, 4)):
+        painter.fillRect(x, y, w, h, thread)
+    painter.end()
+    return tile
+
+
+def _torn_sheet(camera: Camera, width: int, height: int) -> QPainterPath:
+    """The canvas edge: straight from afar, a little torn from near; the same tears each time."""
+    random = np.random.default_rng(7)
+    corners = [0j, complex(width, 0), complex(width, height), complex(0, height)]
+    path = QPainterPath()
+    for i, start in enumerate(corners):
+        end = corners[(i + 1) % 4]
+        across = (end - start) / abs(end - start) * 1j
+        for share in np.linspace(0, 1, 40, endpoint=False):
+            at = camera.screen(start + (end - start) * share) + across * random.uniform(-1.3, 1.3)
+            place = QPointF(at.real, at.imag)
+            path.lineTo(place) if path.elementCount() else path.moveTo(place)
+    path.closeSubpath()
+    return path
+
+
+def _ground(plan: Plan) -> float | None:
+    """Where the puppet stands at rest: the master's pivot, or else the lowest edge of the art."""
+    puppet = plan.puppet
+    masters = [joint.pivot.y for joint in puppet.joints.values() if joint.role == "master"]
+    if masters:
+        return masters[0]
+    sizes = [puppet.parts[key].drawing for key in plan.parts]
+    corners = [
+        plan.part_map(np.array([x * s.width + 1j * y * s.height for s in sizes]))
+        for x in (0, 1)
+        for y in (0, 1)
+    ]
+    return float(np.max(np.imag(corners))) if sizes else None
+
+
+def _around(items: list[Sprite], camera: Camera) -> QRect:
+    """Around all of these as posed, in widget pixels, with a margin for soft edges."""
+    box = QRectF()
+    for item in items:
+        box = box.united(item.box)
+    return (
+        QRect() if box.isEmpty() else camera.transform().mapRect(box).adjusted(-3, -3, 3, 3).toAlignedRect()
+    )
+
+
+def _area(box: QRectF, within: QRect) -> float:
+    shared = box.intersected(QRectF(within))
+    return shared.width() * shared.height()
+
+
+def _stretches(moving: frozenset[int], count: int) -> Iterator[tuple[int, int]]:
+    """The draw order cut into single moving sprites and the runs between them, as (first, after the last)."""
+    start = 0
+    for i in sorted(moving):
+        if start < i:
+            yield start, i
+        yield i, i + 1
+        start = i + 1
+    if start < count:
+        yield start, count
+
+
+class Paint(NamedTuple):
+    """How sprites are painted now."""
+
+    pictures: Pictures
+    camera: Camera
+    ratio: float
+    faded: Collection[str]
+    fade: float
+
+    def device(self, box: QRectF) -> QRectF:
+        """A box of widget pixels in device pixels."""
+        r = self.ratio
+        return QRectF(box.x() * r, box.y() * r, box.width() * r, box.height() * r)
+
+    def sprites(self, painter: QPainter, items: list[Sprite]) -> None:
+        view = self.camera.transform() * QTransform.fromScale(self.ratio, self.ratio)
+        paint_sprites(painter, items, self.pictures, view, self.faded, self.fade)
+
+    def run(self, items: list[Sprite], box: QRect) -> Run:
+        """These sprites as one picture of the device pixels in `box`."""
+        image = QImage(box.size(), QImage.Format.Format_ARGB32_Premultiplied)
+        image.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(image)
+        view = self.camera.transform() * QTransform.fromScale(self.ratio, self.ratio)
+        paint_sprites(
+            painter,
+            items,
+            self.pictures,
+            view * QTransform.fromTranslate(-box.x(), -box.y()),
+            self.faded,
+            self.fade,
+        )
+        painter.end()
+        return Run(items, image, box.topLeft())

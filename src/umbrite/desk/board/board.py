@@ -1,0 +1,499 @@
+"""The board: shows the puppet, and turns pointer and keys into gestures. It edits nothing itself."""
+
+from collections.abc import Callable, Collection
+from typing import Literal
+
+from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import (
+    QDragEnterEvent,
+    QDropEvent,
+    QFocusEvent,
+    QIcon,
+    QKeyEvent,
+    QKeySequence,
+    QMouseEvent,
+    QPainter,
+    QPaintEvent,
+    QResizeEvent,
+    QTabletEvent,
+    QWheelEvent,
+)  # fmt: skip
+from PySide6.QtWidgets import QMenu, QWidget
+
+from umbrite.desk.board.art_layer import ArtLayer
+from umbrite.desk.board.camera import Camera, fitting
+from umbrite.desk.board.gestures.gesture import Feedback, Gesture, Pointer
+from umbrite.desk.board.gestures.guide_gestures import drag_guide
+from umbrite.desk.board.handles import Handle, handle_at, handles_at
+from umbrite.desk.board.overlay import rig_overlay
+from umbrite.desk.board.overlay.ruler_overlay import WIDE
+from umbrite.desk.board.pen import is_eraser
+from umbrite.desk.board.picking import parts_at
+from umbrite.desk.board.presses import REACH, Press, press, sway_at
+from umbrite.desk.commands import bone_commands, control_commands, joint_commands, limit_commands
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look
+from umbrite.desk.theme.marks import pen
+from umbrite.desk.theme.thumbnails import thumbnail
+from umbrite.paint.painter import sprites
+from umbrite.rig.errors import UmbriteError
+
+DRAG_FROM = 3.0  # widget pixels that the pointer must move before a press becomes a drag
+
+
+SAME_SPOT = 4.0
+
+
+ROOM_ABOVE = 62  # for the tool row
+
+
+class Board(QWidget):
+    """See the module. `hovered` tells that the hint may have changed; `dropped` carries files let go on it."""
+
+    hovered = Signal()
+    pressed = Signal()
+    zoomed = Signal(float)
+    dropped = Signal(list)
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        self.camera = Camera()
+        self.hover: Handle | None = None
+        self._layer = ArtLayer()
+        self._pointer = QPointF(-1e4, -1e4)
+        self._press_at: QPointF | None = None
+        self._last_click = QPointF(-1e4, -1e4)
+        self._press = Press()
+        self._gesture: Gesture | None = None
+        self._feedback = Feedback()
+        self._panning: QPointF | None = None
+        self._space = False
+        self._shows_focus = False
+        self.swaying = False  # while W is held
+        self.pressure = 1.0  # of the pen, while its event is taken
+        self._fitted = True
+        self.setMouseTracking(True)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setAcceptDrops(True)
+        self.setMinimumSize(320, 240)
+        self.setAccessibleName("Board")
+        self.setAccessibleDescription("The puppet, and the handles of the present station")
+        self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
+        for signal in (
+            session.selection_changed,
+            session.view_changed,
+            session.tool_changed,
+            session.proposals_changed,
+            session.boning_changed,
+        ):
+            signal.connect(self.update)
+        session.changed.connect(self._on_changed)
+        session.station_changed.connect(self._on_station)
+        session.opened.connect(self.fit_all)
+
+    # Views
+
+    def sizeHint(self) -> QSize:
+        return QSize(800, 640)
+
+    def forget(self) -> None:
+        """Paint all anew: the colours have changed."""
+        self._layer = ArtLayer()
+        self.update()
+
+    def _on_changed(self, *_: object) -> None:
+        self.update()
+
+    def _on_station(self) -> None:
+        self.cancel()
+        self.hover = None
+        self.update()
+
+    def room(self) -> QRectF:
+        """Where the puppet can be seen whole: below the tool row, with a margin."""
+        return QRectF(self.rect()).adjusted(28, ROOM_ABOVE, -28, -20)
+
+    def _look_through(self, camera: Camera, *, fitted: bool = False) -> None:
+        self.camera = camera
+        self._fitted = fitted
+        self.zoomed.emit(camera.zoom)
+        self.update()
+
+    def fit_all(self) -> None:
+        """Show the whole puppet, controls included."""
+        box = QRectF()
+        for item in sprites(self.session.placed):
+            box = box.united(item.box)
+        for control in self.session.puppet.controls.values():
+            at, half = self.session.placed.control_at(control), control.size / 2
+            box = box.united(QRectF(at.real - half, at.imag - half * 0.6, 2 * half, 1.2 * half))
+        puppet = self.session.puppet
+        whole = box if not box.isEmpty() else QRectF(0, 0, puppet.width, puppet.height)
+        self._look_through(fitting(whole, self.room()), fitted=True)
+
+    def fit_selection(self) -> None:
+        """Show what is selected, or everything where nothing is."""
+        chosen = set(self.session.selected("p"))
+        box = QRectF()
+        for item in sprites(self.session.placed):
+            if item.part in chosen:
+                box = box.united(item.box)
+        if box.isEmpty():
+            self.fit_all()
+        else:
+            self._look_through(fitting(box.adjusted(-40, -40, 40, 40), self.room()))
+
+    def zoom_by(self, factor: float) -> None:
+        middle = self.rect().center()
+        self._look_through(self.camera.zoomed(factor, complex(middle.x(), middle.y())))
+
+    def show_actual_size(self) -> None:
+        self.zoom_by(1 / self.camera.zoom)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        if self._fitted or event.oldSize().isEmpty():
+            self.fit_all()
+        else:
+            grown = event.size() - event.oldSize()
+            self._look_through(self.camera.panned(complex(grown.width() / 2, grown.height() / 2)))
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        session = self.session
+        faded, fade = _faded(session)
+        size = (self.width(), self.height())
+        self._layer.refresh(
+            session.placed, session.pictures, self.camera, size, self.devicePixelRatioF(), faded, fade,
+            dragging=self.dragging,
+        )  # fmt: skip
+        painter = QPainter(self)
+        self._layer.image.setDevicePixelRatio(self.devicePixelRatioF())
+        painter.setClipRegion(event.region())
+        painter.drawImage(0, 0, self._layer.image)
+        scene = rig_overlay.Scene(
+            session, self.camera, self._feedback, self.hover, self._pointer, QRectF(self.rect())
+        )
+        rig_overlay.paint(painter, scene)
+        if self._shows_focus and self.hasFocus():
+            painter.setClipping(False)
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.setPen(pen(look.LAMP, 2.4))
+            painter.drawRect(QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5))
+        painter.end()
+
+    # Pointer
+
+    def _event(self, at: QPointF, kind: str, modifiers: Qt.KeyboardModifier) -> Pointer:
+        return Pointer(
+            self.camera.board(complex(at.x(), at.y())),
+            kind,  # type: ignore[arg-type]
+            self.camera.zoom,
+            bool(modifiers & Qt.KeyboardModifier.ShiftModifier),
+            bool(modifiers & Qt.KeyboardModifier.ControlModifier),
+            bool(modifiers & Qt.KeyboardModifier.AltModifier),
+            self.pressure,
+        )
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self.setFocus(Qt.FocusReason.MouseFocusReason)
+        self.pressed.emit()
+        at = event.position()
+        if event.button() == Qt.MouseButton.MiddleButton or (
+            event.button() == Qt.MouseButton.LeftButton and self._space
+        ):
+            self._panning = at
+            self.setCursor(Qt.CursorShape.ClosedHandCursor)
+        elif event.button() == Qt.MouseButton.LeftButton and self._press_at is None:
+            again = (at - self._last_click).manhattanLength() <= SAME_SPOT
+            self._press_at = at
+            self.session.swept = ()
+            pointer = self._event(at, "press", event.modifiers())
+            self._guarded(lambda: self._decide(pointer, again=again))
+        elif event.button() == Qt.MouseButton.RightButton and self._gesture is None:
+            self._list_under(at, event.globalPosition().toPoint())
+
+    def _decide(self, pointer: Pointer, *, again: bool) -> None:
+        if (guide := self._guide_press(pointer)) is not None:
+            self._press = guide
+        elif self.swaying:
+            self._press = sway_at(self.session, self.camera, pointer)
+        else:
+            self._press = press(self.session, self.camera, pointer, again=again)
+
+    def _guide_press(self, pointer: Pointer) -> Press | None:
+        """A guide is moved, or pulled out of a ruler."""
+        session = self.session
+        if not session.views["rulers"] or session.station not in {"Parts", "Pivots"}:
+            return None
+
+        def over_ruler(at: complex) -> bool:
+            place = self.camera.point(at)
+            return place.x() < WIDE or place.y() > self.height() - WIDE
+
+        found = handle_at(session, self.camera, pointer.at)
+        if over_ruler(pointer.at):
+            axis: Literal["x", "y"] = "x" if self.camera.point(pointer.at).x() < WIDE else "y"
+            return Press(lambda: drag_guide(session, None, axis, over_ruler))
+        if found is not None and found.kind == "guide":
+            number = int(found.key)
+            return Press(lambda: drag_guide(session, number, session.puppet.guides[number].axis, over_ruler))
+        return None
+
+    def tabletEvent(self, event: QTabletEvent) -> None:
+        """A pen does what the mouse does, its eraser end what the mouse does with Ctrl; its pressure goes along."""
+        kinds = {
+            QEvent.Type.TabletPress: (QEvent.Type.MouseButtonPress, self.mousePressEvent),
+            QEvent.Type.TabletMove: (QEvent.Type.MouseMove, self.mouseMoveEvent),
+            QEvent.Type.TabletRelease: (QEvent.Type.MouseButtonRelease, self.mouseReleaseEvent),
+        }
+        kind, work = kinds[event.type()]
+        keys = (
+            event.modifiers() | Qt.KeyboardModifier.ControlModifier if is_eraser(event) else event.modifiers()
+        )
+        self.pressure = event.pressure() if kind != QEvent.Type.MouseButtonRelease else 1.0
+        work(
+            QMouseEvent(kind, event.position(), event.globalPosition(), event.button(), event.buttons(), keys)
+        )
+        self.pressure = 1.0
+        event.accept()
+
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        if self.session.boning.chain is not None and event.button() == Qt.MouseButton.LeftButton:
+            bone_commands.end_chain(self.session)
+        else:
+            self.mousePressEvent(event)
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        at = event.position()
+        self._pointer = at
+        if self._panning is not None:
+            by = at - self._panning
+            self._panning = at
+            self._look_through(self.camera.panned(complex(by.x(), by.y())))
+            return
+        begin = self._press.gesture if self._press_at is not None and self._gesture is None else None
+        if begin is not None and (at - self._press_at).manhattanLength() > DRAG_FROM:  # type: ignore[operator]
+            self._guarded(lambda: self._begin(begin))
+        if self._gesture is not None:
+            self._send(self._event(at, "move", event.modifiers()))
+        elif self._press_at is None:
+            self._hover_at(at)
+        self.update()
+
+    def _hover_at(self, at: QPointF) -> None:
+        found = handle_at(self.session, self.camera, self.camera.board(complex(at.x(), at.y())))
+        if self.hover is not None and self.hover.kind == "limit" and (found is None or found.kind != "limit"):
+            self.session.spring_back()  # what the wheel has shown
+        if (found is None) != (self.hover is None) or (found and self.hover and found[:2] != self.hover[:2]):
+            self.setCursor(Qt.CursorShape.PointingHandCursor if found else Qt.CursorShape.ArrowCursor)
+        self.hover = found
+        self.hovered.emit()
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        if self._panning is not None and event.button() in {
+            Qt.MouseButton.MiddleButton,
+            Qt.MouseButton.LeftButton,
+        }:
+            self._panning = None
+            self.unsetCursor()
+            return
+        if event.button() != Qt.MouseButton.LeftButton or self._press_at is None:
+            return
+        at = event.position()
+        if self._gesture is not None:
+            self._send(self._event(at, "release", event.modifiers()))
+        elif self._press.click is not None:
+            self._guarded(self._press.click)
+        self._last_click = at if self._gesture is None else QPointF(-1e4, -1e4)
+        self._end()
+
+    def leaveEvent(self, _event: object) -> None:
+        self._pointer = QPointF(-1e4, -1e4)
+        self.hover = None
+        self.update()
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        at = event.position()
+        steps = event.angleDelta().y() / 120
+        if steps and self.hover is not None and self.hover.kind == "limit" and self._press_at is None:
+            key, end = self.hover.key, self.hover.detail
+            degrees = steps * (5 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 1)
+            self._guarded(lambda: limit_commands.wheel(self.session, key, end, degrees))
+            self._hover_at(at)
+        elif steps:
+            self._look_through(self.camera.zoomed(1.18**steps, complex(at.x(), at.y())))
+
+    # Gestures
+
+    @property
+    def feedback(self) -> Feedback:
+        return self._feedback
+
+    @property
+    def dragging(self) -> bool:
+        return self._gesture is not None
+
+    def _begin(self, begin: Callable[[], Gesture]) -> None:
+        self._gesture = begin()
+        self._feedback = next(self._gesture)
+
+    def _send(self, pointer: Pointer) -> None:
+        if self._gesture is not None:
+            gesture = self._gesture
+            self._guarded(lambda: self._drive(gesture, pointer))
+
+    def _drive(self, gesture: Gesture, pointer: Pointer) -> None:
+        try:
+            self._feedback = gesture.send(pointer)
+        except StopIteration:
+            self._end()
+
+    def _guarded(self, work: Callable[[], None]) -> None:
+        """Do something that may be refused: the refusal is said, and everything is as it was."""
+        try:
+            work()
+        except UmbriteError as error:
+            self._gesture = None
+            self._feedback = Feedback()
+            self.session.spring_back()
+            self.session.say(str(error))
+
+    def _end(self) -> None:
+        self._gesture = None
+        self._press_at = None
+        self._press = Press()
+        self._feedback = Feedback()
+        self.hovered.emit()
+        self.update()
+
+    def cancel(self) -> bool:
+        """Put back what a running gesture did; whether there was one."""
+        running = self._gesture is not None
+        if running:
+            self._send(Pointer(0j, "cancel"))
+            self.hover = None  # what was grasped has gone back from under the pointer
+        self._end()
+        return running
+
+    # Keys
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        key = event.key()
+        if key == Qt.Key.Key_Escape:
+            if self.cancel():
+                return
+            self._escape(event)
+        elif key in {Qt.Key.Key_Return, Qt.Key.Key_Enter} and (pencilled := self._pencilled()) is not None:
+            take = pencilled[0]
+            self._guarded(lambda: take(self.session))
+        elif self.dragging and event.matches(QKeySequence.StandardKey.Undo):
+            self.cancel()  # comes here where there is no step yet that the action could undo
+        elif (
+            key == Qt.Key.Key_W
+            and not event.modifiers()
+            and self.session.station in {"Parts", "Pivots", "Limbs"}
+        ):
+            self.swaying = True
+            self.hovered.emit()
+        elif key == Qt.Key.Key_Space:
+            self._space = True
+            self.setCursor(Qt.CursorShape.OpenHandCursor)
+        else:
+            super().keyPressEvent(event)
+
+    def _escape(self, event: QKeyEvent) -> None:
+        """One thing after the other: a chain of bones, a pin, pencilled things, the selection; else it is the window's."""
+        if self.session.boning.chain is not None or self.session.boning.card is not None:
+            bone_commands.end_chain(self.session)
+        elif self.session.pin is not None:
+            self.session.pin = None
+            self.update()
+        elif (pencilled := self._pencilled()) is not None:
+            pencilled[1](self.session)
+        elif self.session.selection:
+            self.session.select([])
+        else:
+            super().keyPressEvent(event)
+
+    def _pencilled(self) -> tuple[Callable[[Session], None], Callable[[Session], None]] | None:
+        """What takes and what leaves the proposals that are seen, so that Enter and Esc mean them."""
+        session = self.session
+        if session.station == "Pivots" and session.proposals:
+            return joint_commands.take_all, joint_commands.leave_all
+        if session.station == "Controls" and session.left_out is not None:
+            return control_commands.take_all, control_commands.rub_out
+        return None
+
+    def focusInEvent(self, event: QFocusEvent) -> None:
+        """Focus is shown where it came by keys; a pointer knows where it is."""
+        reasons = {
+            Qt.FocusReason.TabFocusReason,
+            Qt.FocusReason.BacktabFocusReason,
+            Qt.FocusReason.ShortcutFocusReason,
+        }
+        self._shows_focus = event.reason() in reasons
+        self.update()
+        super().focusInEvent(event)
+
+    def focusOutEvent(self, event: QFocusEvent) -> None:
+        self.swaying = False  # the release of W would go elsewhere
+        self.update()
+        super().focusOutEvent(event)
+
+    def keyReleaseEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_W and not event.isAutoRepeat():
+            self.swaying = False
+            self.hovered.emit()
+        elif event.key() == Qt.Key.Key_Space and not event.isAutoRepeat():
+            self._space = False
+            self.unsetCursor()
+        else:
+            super().keyReleaseEvent(event)
+
+    # What lies under the pointer; files let go here
+
+    def menu_under(self, at: QPointF) -> QMenu | None:
+        """Everything under a widget point, front first, to select from; None where nothing lies."""
+        z = self.camera.board(complex(at.x(), at.y()))
+        under = parts_at(self.session, z, REACH / self.camera.zoom)
+        controls = [h.key for h in handles_at(self.session, self.camera, z) if h.kind == "control"]
+        if not under and not controls:
+            return None
+        menu = QMenu(self)
+        for key in controls:
+            action = menu.addAction(look.icon("rig-controls"), self.session.puppet.controls[key].name)
+            action.triggered.connect(lambda _checked=False, chosen=key: self.session.select([chosen]))
+        for key in under:
+            part = self.session.puppet.parts[key]
+            chosen = part.joint if self.session.station in {"Pivots", "Limbs", "Controls"} else key
+            picture = QIcon(thumbnail(self.session.pictures, part.drawing, 28))
+            action = menu.addAction(picture, part.name)
+            action.triggered.connect(lambda _checked=False, chosen=chosen: self.session.select([chosen]))
+        return menu
+
+    def _list_under(self, at: QPointF, place: object) -> None:
+        menu = self.menu_under(at)
+        if menu is not None:
+            menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+            menu.popup(place)  # type: ignore[arg-type]
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if event.mimeData().hasUrls():
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        paths = [url.toLocalFile() for url in event.mimeData().urls() if url.isLocalFile()]
+        if paths:
+            event.acceptProposedAction()
+            self.dropped.emit(paths)
+
+
+def _faded(session: Session) -> tuple[Collection[str], float]:
+    """The parts that are seen through, and how much of them is left."""
+    if session.solo:
+        return [key for key in session.puppet.order if key not in session.solo], 0.07
+    if session.views["skeleton"] and session.rehearsing:
+        return session.puppet.order, 0.0
+    if session.views["outlines"]:
+        return session.puppet.order, 0.12
+    return (session.puppet.order, 0.42) if session.views["xray"] else ((), 1.0)

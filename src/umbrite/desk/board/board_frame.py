@@ -1,0 +1,79 @@
+"""The board with what lies on its edges: the tool row, the hint line, and the sheet with three ways in."""
+
+from PySide6.QtCore import QEvent, QObject
+from PySide6.QtGui import QAction
+from PySide6.QtWidgets import QVBoxLayout, QWidget
+
+from umbrite.desk.board.board import Board
+from umbrite.desk.board.bone_card import BoneCard
+from umbrite.desk.board.found_strip import FoundStrip
+from umbrite.desk.board.hint_line import HintLine
+from umbrite.desk.board.tool_row import ToolRow
+from umbrite.desk.board.welcome import Welcome
+from umbrite.desk.session.session import Session
+
+
+class BoardFrame(QWidget):
+    """Puts them together, and keeps the tool row and the welcome sheet in place."""
+
+    def __init__(self, session: Session, welcome: list[QAction], parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        self.alone = False
+        self.board = Board(session, self)
+        self.tools = ToolRow(self.board)
+        self.welcome = Welcome(welcome, self.board)
+        self.found = FoundStrip(session, self.board)
+        self.bone_card = BoneCard(session, self.board)
+        self.hints = HintLine(session, self.board, self)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(0)
+        column.addWidget(self.board, 1)
+        column.addWidget(self.hints)
+        self.board.installEventFilter(self)
+        session.boning_changed.connect(self._place_card)
+        session.changed.connect(lambda *_: self._place_card())
+        self.board.zoomed.connect(lambda _zoom: self._place_card())
+        session.opened.connect(self.arrange)
+        session.file_changed.connect(self.arrange)
+
+    def show_tools(self, actions: list[QAction]) -> None:
+        self.tools.show_actions(actions)
+        self.arrange()
+
+    def show_alone(self, *, on: bool) -> None:
+        """Nothing but the board, or the tools and hints again."""
+        self.alone = on
+        self.hints.setVisible(not on)
+        self.arrange()
+
+    def arrange(self) -> None:
+        empty = not self.session.puppet.parts
+        self.welcome.setVisible(empty)
+        self.tools.setVisible(not empty and not self.alone)
+        self.tools.fit(self.board.width() - 24)
+        self.tools.move(12, 10)
+        self.found.setGeometry(12, self.board.height() - 178, self.board.width() - 24, 168)
+        self.welcome.move(
+            (self.board.width() - self.welcome.width()) // 2,
+            (self.board.height() - self.welcome.height()) // 2,
+        )
+
+    def _place_card(self) -> None:
+        """Keep the card beside the tip of its bone, within the board."""
+        key = self.session.boning.card
+        joint = self.session.puppet.joints.get(key) if key is not None else None
+        if joint is None or joint.tip is None:
+            return
+        at = self.board.camera.point(joint.tip.z)
+        right, low = (
+            self.board.width() - self.bone_card.width(),
+            self.board.height() - self.bone_card.height(),
+        )
+        self.bone_card.move(int(min(max(at.x() + 26, 8), right - 8)), int(min(max(at.y() + 10, 58), low - 8)))
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        if event.type() == QEvent.Type.Resize:
+            self.arrange()
+        return super().eventFilter(watched, event)

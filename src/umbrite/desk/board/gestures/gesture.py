@@ -1,0 +1,69 @@
+"""What all gestures share: the events they take, what they show meanwhile, and how they end."""
+
+from collections.abc import Callable, Generator
+from typing import Literal, NamedTuple
+
+from umbrite.desk.session.session import Session
+
+
+class Pointer(NamedTuple):
+    """One event: where on the board, how many widget pixels a board pixel has, and the keys held."""
+
+    at: complex
+    kind: Literal["press", "move", "release", "cancel"] = "move"
+    zoom: float = 1.0
+    shift: bool = False
+    ctrl: bool = False
+    alt: bool = False
+    pressure: float = 1.0  # of a pen; a mouse presses fully
+
+
+class Ghost(NamedTuple):
+    """A branch of joints shown once more, turned about a board point; nothing in the puppet is."""
+
+    joint: str
+    pivot: complex
+    turn: float
+
+
+class Feedback(NamedTuple):
+    """What to show beside the art while a gesture runs; places on the board."""
+
+    readout: str = ""
+    cord: tuple[complex, complex] | None = None
+    lit: tuple[str, ...] = ()
+    box: tuple[complex, complex] | None = None
+    limit_end: tuple[str, str] | None = None
+    ghosts: tuple[Ghost, ...] = ()
+    loop: tuple[complex, ...] = ()  # being drawn
+    bone: tuple[complex, complex] | None = None  # being drawn
+    line: tuple[complex, ...] = ()  # being drawn, open
+    marks: tuple[tuple[complex, bool], ...] = ()  # where something sticks out, or (True) a gap opens
+
+
+Gesture = Generator[Feedback, Pointer, None]
+
+
+def finish(session: Session, event: Pointer, name: str) -> None:
+    """End a gesture that previewed its work: keep it as a step on release, put everything back on cancel."""
+    if event.kind == "release":
+        session.settle(name)
+    else:
+        session.spring_back()
+
+
+def straightened(start: complex, event: Pointer) -> complex:
+    """The way from `start` to the pointer; with Shift along the nearer axis only."""
+    way = event.at - start
+    if not event.shift:
+        return way
+    return complex(way.real, 0) if abs(way.real) >= abs(way.imag) else complex(0, way.imag)
+
+
+def distance_text(way: complex) -> str:
+    """A move for the readout, y upwards as people think of it."""
+    return f"{way.real:+.0f}, {-way.imag:+.0f} px".replace("-", "\N{MINUS SIGN}")
+
+
+# The joint under a board point, for gestures that end on one.
+JointAt = Callable[[complex], str | None]

@@ -1,0 +1,52 @@
+"""Guides: pulled out of a ruler, moved, pushed back into it; and snapping to them."""
+
+from collections.abc import Callable
+from typing import Literal
+
+from umbrite.desk.board.gestures.gesture import Feedback, Gesture, finish
+from umbrite.desk.session.session import Session
+from umbrite.rig.edits.looks import set_guides, snapped
+from umbrite.rig.model import Guide, Puppet
+from umbrite.rig.placement import around_parts
+
+SNAP = 6.0  # widget pixels
+
+
+def drag_guide(
+    session: Session, number: int | None, axis: Literal["x", "y"], over_ruler: Callable[[complex], bool]
+) -> Gesture:
+    """Move a guide, or pull a new one (None); let go over a ruler it is gone. Shift keeps it on whole tens."""
+    start = session.puppet
+    others = [guide for i, guide in enumerate(start.guides) if i != number]
+    event = yield Feedback()
+    while event.kind == "move":
+        at = event.at.real if axis == "x" else event.at.imag
+        at = round(at / 10) * 10.0 if event.shift else float(round(at))
+        guides = others if over_ruler(event.at) else [*others, Guide(axis, at)]
+        session.preview(puppet=set_guides(start, guides))
+        event = yield Feedback(
+            readout=f"{axis} {at:.0f}" if len(guides) > len(others) else "let go: no guide"
+        )
+    finish(session, event, "Guide")
+
+
+def snapped_way(puppet: Puppet, keys: list[str], way: complex, zoom: float) -> complex:
+    """A move of parts with their box's nearest edge or middle brought to a guide that is near."""
+    if not puppet.guides:
+        return way
+    box = around_parts(puppet, keys)
+    x = _snapped(puppet, "x", (box.left, (box.left + box.right) / 2, box.right), way.real, SNAP / zoom)
+    y = _snapped(puppet, "y", (box.top, (box.top + box.bottom) / 2, box.bottom), way.imag, SNAP / zoom)
+    return complex(x, y)
+
+
+def _snapped(
+    puppet: Puppet, axis: Literal["x", "y"], lines: tuple[float, ...], by: float, reach: float
+) -> float:
+    moves = [snapped(puppet, axis, line + by, reach) - line for line in lines]
+    near = [move for move in moves if move != by]
+    return min(near, key=lambda move: abs(move - by), default=by)
+
+
+def snapped_point(puppet: Puppet, at: complex, zoom: float) -> complex:
+    return complex(snapped(puppet, "x", at.real, SNAP / zoom), snapped(puppet, "y", at.imag, SNAP / zoom))

@@ -1,0 +1,20 @@
+"""Pencilled joints, corrected before they are taken."""
+
+from umbrite.desk.board.gestures.gesture import Feedback, Gesture, straightened
+from umbrite.desk.commands.joint_commands import take
+from umbrite.desk.session.session import Session
+
+
+def drag_pencilled(session: Session, part: str, press: complex) -> Gesture:
+    """Correct a pencilled pivot before it is taken."""
+    before = session.proposals
+    proposal = next(p for p in before if p.part == part)
+    event = yield Feedback()
+    while event.kind == "move":
+        at = proposal.pivot + straightened(press, event)
+        session.propose(p._replace(pivot=at) if p.part == part else p for p in before)
+        event = yield Feedback(readout=f"x {at.real:.1f}, y {at.imag:.1f}")
+    if event.kind == "cancel":
+        session.propose(before)
+    else:
+        take(session, part)

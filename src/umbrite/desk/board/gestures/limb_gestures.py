@@ -1,0 +1,77 @@
+"""Limbs drawn from joint to joint; their tips moved, their targets hung from what they shall follow."""
+
+from umbrite.desk.board.gestures.gesture import Feedback, Gesture, JointAt, finish, straightened
+from umbrite.desk.board.gestures.guide_gestures import snapped_point
+from umbrite.desk.session.session import Session
+from umbrite.motion.matching import switch_follows
+from umbrite.rig.edits.limbs import make_limb
+from umbrite.rig.edits.pivots import move_limb_tip
+from umbrite.rig.family import path
+from umbrite.rig.limb_shape import limb_tip
+
+
+def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
+    """Make a limb from one joint to another, in any order; the joints between light up meanwhile."""
+    puppet = session.puppet
+    origin = session.placed.pivot(first)
+    event = yield Feedback(cord=(origin, origin), lit=(first,))
+    while event.kind == "move":
+        over = joint_at(event.at)
+        chain = _chain(session, first, over)
+        names = [puppet.joints[key].name for key in chain]
+        text = f"{names[0]} to {names[-1]}" if len(names) > 1 else "Drag on to the end of the limb"
+        event = yield Feedback(text, (origin, event.at), tuple(chain))
+    over = joint_at(event.at)
+    if event.kind == "cancel":
+        return
+    if over is None:
+        session.say("No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle.")
+        return
+    puppet, key = make_limb(puppet, first, over)
+    limb = puppet.limbs[key]
+    session.edit(f"Make limb {limb.name}", puppet=puppet)
+    session.select([key])
+    follows = puppet.joints[limb.target].parent
+    where = f"follows {puppet.joints[follows].name}" if follows else "stays on the board"
+    session.say(f"{limb.name} is a limb now; its target {where}. Look at its bend side in Details.")
+
+
+def drag_limb_tip(session: Session, key: str, press: complex) -> Gesture:
+    """Put the point with which a limb reaches, and its target, elsewhere; the art stays. A limb that ends at a joint moves its pivot."""
+    start = session.puppet
+    tip = limb_tip(start, start.limbs[key])
+    event = yield Feedback(lit=(key,))
+    while event.kind == "move":
+        to = snapped_point(start, tip + straightened(press, event), event.zoom)
+        session.preview(puppet=move_limb_tip(start, key, to))
+        event = yield Feedback(readout=f"x {to.real:.1f}, y {to.imag:.1f}", lit=(key,))
+    finish(session, event, f"Move tip of {start.limbs[key].name}")
+
+
+def draw_follows(session: Session, key: str, joint_at: JointAt) -> Gesture:
+    """Draw a cord from a target's hook to what the target shall follow; on the bare board it stays on the board."""
+    limb = session.puppet.limbs[key]
+    origin = session.placed.pivot(limb.target)
+    event = yield Feedback(cord=(origin, origin), lit=(key,))
+    while event.kind == "move":
+        over = joint_at(event.at)
+        name = session.puppet.joints[over].name if over is not None else "the board"
+        event = yield Feedback(f"{limb.name} follows {name}", (origin, event.at), (over,) if over else ())
+    if event.kind == "cancel":
+        return
+    over = joint_at(event.at)
+    now = session.history.now
+    puppet, pose = switch_follows(now.puppet, now.pose, key, over)
+    name = puppet.joints[over].name if over is not None else "the board"
+    session.edit(f"Target follows {name}", puppet=puppet, pose=pose)
+    session.select([key])
+    session.say(f"The target of {limb.name} follows {name} now. Nothing has moved, also in the pose.")
+
+
+def _chain(session: Session, first: str, over: str | None) -> list[str]:
+    if over is None or over == first:
+        return [first]
+    try:
+        return path(session.puppet, first, over)
+    except ValueError:
+        return [first]

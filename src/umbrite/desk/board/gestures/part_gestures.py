@@ -1,0 +1,68 @@
+"""Placing parts: moved, scaled by their frame, selected in a box, trimmed."""
+
+from collections.abc import Callable
+
+from umbrite.desk.board.gestures.gesture import Feedback, Gesture, distance_text, finish, straightened
+from umbrite.desk.board.gestures.guide_gestures import snapped_way
+from umbrite.desk.board.part_frame import Frame, dragged, shown_shift
+from umbrite.desk.commands.labels import count_text
+from umbrite.desk.session.session import Session
+from umbrite.rig.edits.arranging import transform_parts
+from umbrite.rig.edits.looks import trim
+from umbrite.rig.edits.parts import nudge_parts
+
+
+def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
+    """Move the drawings of parts at rest; Shift keeps to one axis."""
+    start = session.puppet
+    name = f"Move {count_text(session, keys)}"
+    event = yield Feedback()
+    while event.kind == "move":
+        way = straightened(press, event)
+        # Whole pixels keep drawings as crisp as they came.
+        way = snapped_way(start, keys, complex(round(way.real), round(way.imag)), event.zoom)
+        session.preview(puppet=nudge_parts(start, keys, way))
+        event = yield Feedback(readout=distance_text(way))
+    finish(session, event, name)
+
+
+def drag_frame(session: Session, frame: Frame, grasp: str, press: complex) -> Gesture:
+    """Scale, skew or turn the selected parts as one thing by a handle of their frame."""
+    off = shown_shift(session)  # fanned out, the frame is shown elsewhere
+    start, keys = session.puppet, session.selected("p")
+    verb = "Turn" if grasp == "spin" else "Scale"
+    event = yield Feedback()
+    while event.kind == "move":
+        m, words = dragged(frame, grasp, press - off, event.at - off, shift=event.shift, ctrl=event.ctrl)
+        verb = "Skew" if words.startswith("skew") else verb
+        session.preview(puppet=transform_parts(start, keys, m))
+        event = yield Feedback(readout=words)
+    finish(session, event, f"{verb} {count_text(session, keys)}")
+
+
+def drag_box(session: Session, press: complex, found: Callable[[complex, complex], list[str]]) -> Gesture:
+    """Select what lies in a box; with Shift in addition to what is selected."""
+    before = session.selection
+    event = yield Feedback()
+    while event.kind == "move":
+        inside = found(press, event.at)
+        session.select([*before, *inside] if event.shift else inside)
+        event = yield Feedback(box=(press, event.at))
+    if event.kind == "cancel":
+        session.select(before)
+
+
+def draw_trim(session: Session, key: str, press: complex) -> Gesture:
+    """Draw a loop around what of a part shall go; Ctrl brings back what lies in it."""
+    start, off = session.puppet, complex(session.placed.joint_map(session.puppet.parts[key].joint).t)
+    loop = [press]
+    cut = True
+    event = yield Feedback(loop=tuple(loop))
+    while event.kind == "move":
+        cut = not event.ctrl
+        if abs(event.at - loop[-1]) * event.zoom > 2:
+            loop.append(event.at)
+        event = yield Feedback("cut away" if cut else "bring back", loop=tuple(loop))
+    if event.kind == "release":
+        puppet = trim(start, key, [z - off for z in loop], cut=cut)
+        session.edit(f"{'Trim' if cut else 'Bring back of'} {start.parts[key].name}", puppet=puppet)

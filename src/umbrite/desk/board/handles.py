@@ -1,0 +1,237 @@
+"""What can be grasped on the board besides the art: frames, rivets, hooks, ends of fans, controls. Plain geometry."""
+
+import cmath
+from collections.abc import Iterator
+from typing import NamedTuple
+
+from umbrite.desk.board.camera import Camera
+from umbrite.desk.board.control_places import is_valued, pencils, shape_box, shown_size
+from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
+from umbrite.desk.session.session import Session
+from umbrite.rig.edits.bones import away_from_bone
+from umbrite.rig.family import is_carrier, targets
+from umbrite.rig.limb_shape import rest_direction
+from umbrite.rig.model import Limit
+
+RIVET, WASHER, HOOK, FAN, GUIDE = 8.0, 15.0, 12.0, 64.0, 4.0  # widget pixels
+
+
+SHAFT = 7.0
+
+
+GHOST_LIMIT = Limit(-cmath.pi / 4, cmath.pi / 4)
+
+
+class Handle(NamedTuple):
+    """Something to press on: its kind, the id it belongs to, its board point, and its size in widget pixels."""
+
+    kind: str
+    key: str
+    at: complex
+    radius: float
+    detail: str = ""
+
+
+def washer_radius(session: Session, key: str) -> float:
+    """Carriers stacked on one spot get wider washers the more they carry, so that each can be grasped."""
+    puppet = session.puppet
+    here = puppet.joints[key].pivot
+    below = 0
+    for other, joint in puppet.joints.items():
+        if (
+            other != key
+            and joint.pivot == here
+            and is_carrier(puppet, other)
+            and _carries(session, key, other)
+        ):
+            below += 1
+    return WASHER + 6 * below
+
+
+def _carries(session: Session, upper: str, lower: str) -> bool:
+    joints = session.puppet.joints
+    parent = joints[lower].parent
+    while parent is not None:
+        if parent == upper:
+            return True
+        parent = joints[parent].parent
+    return False
+
+
+def handles(session: Session, camera: Camera) -> list[Handle]:
+    """All handles of the present station, the ones on top last."""
+    if session.station == "Parts":
+        return list(_frame(session, camera))
+    if session.station == "Pivots":
+        return [*_rivets(session), *_pencilled(session)]
+    if session.station == "Limbs":
+        return [*_tips(session), *_rivets(session), *_hooks(session), *_fan_ends(session, camera)]
+    if session.station == "Controls" or (session.rehearsing and not session.views["bare"]):
+        return list(_controls(session, camera))
+    return []
+
+
+def _frame(session: Session, camera: Camera) -> Iterator[Handle]:
+    frame = frame_of(session)
+    if frame is None or any(session.puppet.parts[key].locked for key in session.selected("p")):
+        return
+    shift = shown_shift(session)
+    for name, at in grasps(frame, camera.zoom):
+        yield Handle("frame", name, at + shift, 7.0)
+
+
+def _rivets(session: Session) -> Iterator[Handle]:
+    puppet, placed = session.puppet, session.placed
+    hooks = {*targets(puppet), *pencilled_joints(session)}
+    plain: list[Handle] = []
+    wide: list[Handle] = []
+    for key in puppet.joints:
+        if key in hooks:
+            continue
+        carrier = is_carrier(puppet, key)
+        radius = washer_radius(session, key) if carrier else RIVET
+        (wide if carrier else plain).append(Handle("pivot", key, placed.pivot(key), radius))
+    yield from sorted(wide, key=lambda handle: -handle.radius)
+    yield from plain
+
+
+def pencilled_joints(session: Session) -> set[str]:
+    """Joints that show their pencilled pivot instead of their own."""
+    return (
+        {session.puppet.parts[p.part].joint for p in session.proposals}
+        if session.station == "Pivots"
+        else set()
+    )
+
+
+def _pencilled(session: Session) -> Iterator[Handle]:
+    """Joints that are proposed; the art of a part may be shown moved, its pencilled pivot goes along."""
+    for proposal in session.proposals:
+        key = session.puppet.parts[proposal.part].joint
+        yield Handle(
+            "pencilled", proposal.part, complex(session.placed.joint_map(key)(proposal.pivot)), RIVET - 1
+        )
+
+
+def _tips(session: Session) -> Iterator[Handle]:
+    """Tips of bones, where no rivet lies on them."""
+    pivots = {joint.pivot for joint in session.puppet.joints.values()}
+    for key, joint in session.puppet.joints.items():
+        if joint.tip is not None and (joint.tip not in pivots or session.tool == "bone"):
+            yield Handle("tip", key, complex(session.placed.joint_map(key)(joint.tip.z)), 7.0)
+
+
+def bone_at(session: Session, camera: Camera, at: complex) -> str | None:
+    """The bone whose shaft lies under a board point at rest."""
+    near = {
+        key: away_from_bone(session.puppet, key, at) * camera.zoom
+        for key, j in session.puppet.joints.items()
+        if j.tip
+    }
+    best = min(near, key=near.__getitem__, default=None)
+    return best if best is not None and near[best] <= SHAFT else None
+
+
+def _hooks(session: Session) -> Iterator[Handle]:
+    for limb_key, limb in session.puppet.limbs.items():
+        yield Handle("hook", limb_key, session.placed.pivot(limb.target), HOOK, "beside")
+
+
+def fan_radius(camera: Camera) -> float:
+    """The fan's size on the board: never smaller than a finger on the screen."""
+    return FAN / camera.zoom
+
+
+def _fan_ends(session: Session, camera: Camera) -> Iterator[Handle]:
+    if session.tool != "limit":
+        return
+    for key in fans(session):
+        small, large = fan_directions(session, key)
+        for end, direction in (("smallest", small), ("largest", large)):
+            at = session.placed.pivot(key) + direction * fan_radius(camera)
+            yield Handle("limit", key, at, 10.0, end)
+
+
+def fans(session: Session) -> list[str]:
+    """The joints whose fans can be edited now: the selected ones, or those of the selected limb."""
+    limbs = [session.puppet.limbs[key] for key in session.selection if key[0] == "l"]
+    chosen = [*session.selected("j"), *(joint for limb in limbs for joint in limb.joints)]
+    hooks = targets(session.puppet)
+    return [key for key in dict.fromkeys(chosen) if key not in hooks]
+
+
+def fan_directions(session: Session, key: str) -> tuple[complex, complex]:
+    """Unit directions on the board of a joint's smallest and largest limit; pencilled ones where it has none."""
+    limit = session.puppet.joints[key].limit or GHOST_LIMIT
+    carrier = session.placed.carrier_map(key)
+    zero = rest_direction(session.puppet, key)
+    ends = []
+    for angle in (limit.smallest, limit.largest):
+        way = complex(carrier.direction(zero * cmath.exp(1j * angle)))
+        ends.append(way / abs(way) if abs(way) > 0 else 1j)
+    return ends[0], ends[1]
+
+
+def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
+    puppet, placed = session.puppet, session.placed
+    for pencil in pencils(session):
+        yield Handle("proposed", str(pencil.number), pencil.at, 16.0)
+    order = sorted(puppet.controls.items(), key=lambda item: -item[1].size)
+    for key, control in order:
+        if session.rehearsing and control.locked:
+            continue
+        at = placed.control_at(control)
+        radius = shown_size(control, camera) / 2
+        if is_valued(control):
+            yield Handle("control", key, at, radius, "box")
+        elif control.kind == "master":
+            yield Handle("control", key, at, radius * 0.8)
+            if session.rehearsing:
+                horn, bead = master_points(session, key, camera)
+                yield Handle("turn", key, horn, 11.0)
+                yield Handle("scale", key, bead, 11.0)
+        else:
+            yield Handle("control", key, at, radius)
+
+
+def master_points(session: Session, key: str, camera: Camera) -> tuple[complex, complex]:
+    """Where the master is grasped for turning (its right horn) and for scaling (the bead at its left horn)."""
+    control = session.puppet.controls[key]
+    at = session.placed.control_at(control)
+    axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
+    axis = axis / abs(axis) if abs(axis) > 0 else 1 + 0j
+    reach = max(shown_size(control, camera) / 2, 30) / camera.zoom * 1.12
+    return at + axis * reach, at - axis * reach
+
+
+def handles_at(session: Session, camera: Camera, at: complex) -> list[Handle]:
+    """All handles under a board point: small ones before wide ones, then the nearest, then the selected ones."""
+    found: list[tuple[tuple[float, int, bool, int], Handle]] = []
+    for i, handle in enumerate(handles(session, camera)):
+        place = handle.at
+        if handle.detail == "beside":
+            place += complex(0, HOOK * 1.3) / camera.zoom  # hooks hang below the rivet that they belong to
+        away = abs(place - at) * camera.zoom
+        if handle.detail == "box":
+            away = 0.0 if shape_box(session, camera, handle.key).contains(camera.point(at)) else 1e9
+        if away <= handle.radius + 2:
+            rank = (handle.radius, round(away), handle.key not in session.selection, -i)
+            found.append((rank, handle))
+    return [handle for _, handle in sorted(found, key=lambda item: item[0])]
+
+
+def handle_at(session: Session, camera: Camera, at: complex) -> Handle | None:
+    """The handle under a board point, or the guide there."""
+    found = handles_at(session, camera, at)
+    return found[0] if found else _guide_at(session, camera, at)
+
+
+def _guide_at(session: Session, camera: Camera, at: complex) -> Handle | None:
+    """A guide under a board point, where guides can be moved: with the rulers shown."""
+    if session.station not in {"Parts", "Pivots"} or not session.views["rulers"]:
+        return None
+    for i, guide in enumerate(session.puppet.guides):
+        place = at.real if guide.axis == "x" else at.imag
+        if abs(place - guide.at) * camera.zoom <= GUIDE:
+            return Handle("guide", str(i), at, GUIDE, guide.axis)
+    return None

@@ -1,0 +1,150 @@
+"""What is drawn over the art itself: frames of selected parts, their handles, and outlines."""
+
+import cmath
+
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QPainter, QPainterPath, QPolygonF
+
+from umbrite.desk.board.camera import Camera
+from umbrite.desk.board.gestures.gesture import Ghost
+from umbrite.desk.board.handles import Handle
+from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look, marks
+from umbrite.paint.painter import Sprite, paint_sprites, sprites, transform
+from umbrite.rig.affine import around
+from umbrite.rig.family import branch
+
+
+def paint(painter: QPainter, session: Session, camera: Camera, hover: Handle | None) -> None:
+    """Outlines where they are switched on or flashed; where the rig is built, frames of what is selected."""
+    chosen = set() if session.rehearsing else set(session.selected("p"))
+    if not (session.views["outlines"] or session.flashing or chosen):
+        return
+    items = sprites(session.placed)
+    if session.views["outlines"]:
+        for item in items:
+            side = session.puppet.joints[session.puppet.parts[item.part].joint].side
+            _outline(painter, session, camera, item, (look.SIDE_COLOUR[side], 1.6))
+    if session.flashing:
+        for item in items:
+            if item.part in session.flashing:
+                _outline(painter, session, camera, item, (look.INK, 6.0), (look.LAMP, 3.6))
+    for item in items:
+        if item.part in chosen:
+            _corners(painter, session, camera, item)
+    _frame(painter, session, camera, hover)
+
+
+def paint_ghosts(painter: QPainter, session: Session, camera: Camera, ghosts: tuple[Ghost, ...]) -> None:
+    """Branches once more, turned about a point, seen through."""
+    items = sprites(session.placed) if ghosts else []
+    for ghost in ghosts:
+        joints = set(branch(session.puppet, ghost.joint))
+        spun = around(ghost.pivot, cmath.rect(1.0, ghost.turn), 0j)
+        turned = [
+            item._replace(
+                board_from_drawing=item.board_from_drawing * transform(spun), opacity=0.3 * item.opacity
+            )
+            for item in items
+            if session.puppet.parts[item.part].joint in joints
+        ]
+        paint_sprites(painter, turned, session.pictures, camera.transform())
+
+
+def paint_marks(painter: QPainter, camera: Camera, places: tuple[tuple[complex, bool], ...]) -> None:
+    """Where an end sticks out: an amber ring with a bar; where a gap opens: a brick ring, open on one side."""
+    for place, gap in places:
+        at = camera.point(place)
+        for colour, width in ((look.PAPER, 5.0), (look.INK, 3.4), (look.BRICK if gap else look.AMBER, 1.8)):
+            painter.setPen(marks.pen(colour, width))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            if gap:
+                painter.drawArc(QRectF(at.x() - 8, at.y() - 8, 16, 16), 40 * 16, 280 * 16)
+            else:
+                painter.drawEllipse(at, 8, 8)
+                painter.drawLine(at + QPointF(0, -3.5), at + QPointF(0, 3.5))
+
+
+def _corners(painter: QPainter, session: Session, camera: Camera, item: Sprite) -> None:
+    """A frame at the corners of a selected part, in lamp colour with ink, turned with the part."""
+    drawing = session.puppet.parts[item.part].drawing
+    box = QRectF(0, 0, drawing.width, drawing.height)
+    corners = (item.board_from_drawing * camera.transform()).map(
+        QPolygonF([box.topLeft(), box.topRight(), box.bottomRight(), box.bottomLeft()])
+    )
+    places = [corners.at(i) for i in range(4)]
+    for i, corner in enumerate(places):
+        ends = [corner + _cut(places[(i + k) % 4] - corner, 16) for k in (1, -1)]
+        for colour, width in ((look.INK, 4.4), (look.LAMP, 2.2)):
+            painter.setPen(marks.pen(colour, width))
+            painter.drawPolyline(QPolygonF([ends[0], corner, ends[1]]))
+
+
+def _cut(way: QPointF, length: float) -> QPointF:
+    whole = (way.x() ** 2 + way.y() ** 2) ** 0.5
+    return way * min(1.0, length / whole) if whole > 0 else way
+
+
+def _frame(painter: QPainter, session: Session, camera: Camera, hover: Handle | None) -> None:
+    """What the selection is scaled, skewed and turned by: paper tabs at corners and edges, a pin above."""
+    frame = frame_of(session)
+    if frame is None:
+        return
+    shift = shown_shift(session)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    if len(session.selected("p")) > 1:
+        painter.setPen(marks.pen(look.INK, 1.2, Qt.PenStyle.DashLine))
+        places = [camera.point(frame.at(u, v) + shift) for u, v in ((0, 0), (1, 0), (1, 1), (0, 1))]
+        painter.drawPolygon(QPolygonF(places))
+    for name, z in grasps(frame, camera.zoom):
+        at, hot = camera.point(z + shift), hover is not None and hover.kind == "frame" and hover.key == name
+        size = 6.0 if hot else 4.5
+        painter.setPen(marks.pen(look.INK, 1.5))
+        painter.setBrush(look.LAMP if hot else look.PAPER)
+        if name == "spin":
+            painter.drawLine(at, camera.point(frame.at(0.5, 0) + shift))
+            painter.drawEllipse(at, size + 1, size + 1)
+        elif name[0] == "x":
+            painter.drawRect(QRectF(at.x() - size, at.y() - size, 2 * size, 2 * size))
+        else:
+            painter.drawEllipse(at, size - 1, size - 1)
+
+
+def _outline(
+    painter: QPainter, session: Session, camera: Camera, item: Sprite, *strokes: tuple[object, float]
+) -> None:
+    path = (item.board_from_drawing * camera.transform()).map(_path_of(session, item.sha256))
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    for colour, width in strokes:
+        painter.setPen(marks.pen(colour, width))  # type: ignore[arg-type]
+        painter.drawPath(path)
+
+
+_paths: dict[str, QPainterPath] = {}  # by fingerprint, so that painting does no tracing
+
+
+MOST_PATHS = 1_000
+
+
+def _path_of(session: Session, sha256: str) -> QPainterPath:
+    if sha256 not in _paths:
+        if len(_paths) > MOST_PATHS:
+            _paths.clear()
+        _paths[sha256] = _traced(session.pictures.pixels(sha256)[..., 3])
+    return _paths[sha256]
+
+
+def _traced(field: NDArray[np.uint8]) -> QPainterPath:
+    """The outline of a drawing's opaque area in its own pixels."""
+    import cv2
+
+    shape = np.pad(np.where(field >= 128, 255, 0).astype(np.uint8), 1)
+    contours, _ = cv2.findContours(shape, cv2.RETR_CCOMP, cv2.CHAIN_APPROX_TC89_L1)
+    path = QPainterPath()
+    for contour in contours:
+        path.addPolygon(QPolygonF([QPointF(float(x) - 0.5, float(y) - 0.5) for x, y in contour[:, 0]]))
+        path.closeSubpath()
+    return path

@@ -1,0 +1,174 @@
+"""Controls over the art: where they are, how plainly they show, their labels, and the pencilled ones."""
+
+import cmath
+
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QPainter
+
+from umbrite.desk.board import handles
+from umbrite.desk.board.camera import Camera
+from umbrite.desk.board.control_places import bead_at, cells, is_valued, pencils, shown_size
+from umbrite.desk.board.gestures.gesture import Feedback
+from umbrite.desk.board.overlay.control_shapes import colour_of, paint_control, paint_master_points
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look, marks
+from umbrite.desk.theme.thumbnails import thumbnail
+from umbrite.rig.model import Control
+
+# Widget pixels from the pointer within which controls are plain, and beyond which faint.
+NEAR_POINTER, FAR_POINTER = 160.0, 420.0
+
+
+FAINT, GHOST = 0.34, 0.28
+
+
+def paint(
+    painter: QPainter, session: Session, camera: Camera, feedback: Feedback,
+    hover: handles.Handle | None, pointer: QPointF, within: QRectF,
+) -> None:  # fmt: skip
+    """All controls, the largest first, and the label of the one under the pointer."""
+    for key, control in sorted(session.puppet.controls.items(), key=lambda item: -item[1].size):
+        at = camera.point(session.placed.control_at(control))
+        lit = key in feedback.lit or key in session.selection
+        hot = hover is not None and hover.key == key
+        strength = _strength(session, control, at, pointer, plain=lit or hot)
+        if strength > 0:
+            painter.setOpacity(strength)
+            _one(painter, session, camera, key, at, lit=lit, hot=hot, strength=strength)
+            painter.setOpacity(1.0)
+    _pencilled(painter, session, camera, hover, pointer, within)
+    if hover is not None and hover.key in session.puppet.controls and not feedback.readout:
+        name = session.puppet.controls[hover.key].name
+        words = {"turn": f"Turn {name}", "scale": f"Scale {name}"}
+        marks.label(painter, pointer, words.get(hover.kind, name), within)
+
+
+def _strength(session: Session, control: Control, at: QPointF, pointer: QPointF, *, plain: bool) -> float:
+    """How plainly a control shows: in Rehearse it fades in near the pointer; where it is built it is always seen."""
+    if plain:
+        return 1.0
+    if not session.rehearsing:
+        return 0.45 if control.shown in {"ghosted", "never"} else 1.0
+    if control.shown == "never" or control.locked:
+        return 0.0
+    off = pointer - at
+    away = (off.x() ** 2 + off.y() ** 2) ** 0.5
+    share = min(1.0, max(0.0, (FAR_POINTER - away) / (FAR_POINTER - NEAR_POINTER)))
+    if control.shown == "near":
+        return share
+    return GHOST if control.shown == "ghosted" else FAINT + (1 - FAINT) * share
+
+
+def _one(
+    painter: QPainter,
+    session: Session,
+    camera: Camera,
+    key: str,
+    at: QPointF,
+    *,
+    lit: bool,
+    hot: bool,
+    strength: float,
+) -> None:
+    control = session.puppet.controls[key]
+    size = shown_size(control, camera)
+    if is_valued(control):
+        _valued(painter, session, camera, key, lit=lit or hot)
+    else:
+        axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
+        turn = cmath.phase(axis) if control.kind == "master" and abs(axis) > 0 else 0.0
+        paint_control(painter, control, at, size, turn, lit=lit, hot=hot, strength=strength)
+        if control.kind == "master" and session.rehearsing:
+            horn, bead = handles.master_points(session, key, camera)
+            paint_master_points(painter, camera.point(horn), camera.point(bead), strength)
+    painter.setOpacity(strength)
+    if control.label:
+        marks.small_label(painter, at + QPointF(0, size * 0.5 + 12), control.label)
+    if control.locked:
+        _padlock(painter, at + QPointF(size * 0.42, -size * 0.42))
+
+
+def _valued(painter: QPainter, session: Session, camera: Camera, key: str, *, lit: bool) -> None:
+    """A slot with a bead, a tile with a bead, or a strip of thumbnails."""
+    control = session.puppet.controls[key]
+    colour = colour_of(control)
+    if control.kind == "chooser":
+        _cells(painter, session, camera, key, lit=lit)
+        return
+    at = camera.point(session.placed.control_at(control))
+    half = shown_size(control, camera) / 2
+    tall = half if control.kind == "pad" else 5.0
+    box = QRectF(at.x() - half - 6, at.y() - tall - 6, 2 * half + 12, 2 * tall + 12)
+    painter.setPen(marks.pen(look.LAMP if lit else look.PAPER, 4.2))
+    painter.setBrush(look.with_alpha(look.PAPER, 215))
+    painter.drawRoundedRect(box, 8, 8)
+    painter.setPen(marks.pen(look.INK, 1.6, look.SIDE_STROKE[control.side]))
+    painter.drawRoundedRect(box, 8, 8)
+    painter.setPen(marks.pen(look.with_alpha(look.INK, 130), 1.4))
+    painter.drawLine(QPointF(at.x() - half, at.y()), QPointF(at.x() + half, at.y()))
+    painter.drawLine(QPointF(at.x(), at.y() - min(tall, 5)), QPointF(at.x(), at.y() + min(tall, 5)))
+    if control.kind == "pad":
+        painter.drawLine(QPointF(at.x(), at.y() - half), QPointF(at.x(), at.y() + half))
+    bead = bead_at(session, camera, key)
+    painter.setPen(marks.pen(look.INK, 1.8))
+    painter.setBrush(colour.lighter(150 if lit else 130))
+    painter.drawEllipse(bead, 7.5, 7.5)
+
+
+def _cells(painter: QPainter, session: Session, camera: Camera, key: str, *, lit: bool) -> None:
+    control, puppet = session.puppet.controls[key], session.puppet
+    chosen = session.placed.chosen(key)
+    for i, (box, choice) in enumerate(zip(cells(session, camera, key), control.choices, strict=False)):
+        inner = box.adjusted(1.5, 1.5, -1.5, -1.5)
+        painter.setBrush(look.LAMP_PALE if i == chosen else look.PAPER)
+        painter.setPen(marks.pen(look.INK if i == chosen or lit else look.LINE, 2.0 if i == chosen else 1.2))
+        painter.drawRoundedRect(inner, 4, 4)
+        part = next((p for p in choice.parts if p in puppet.parts), None)
+        if part is not None:
+            wide = int(inner.width()) - 4
+            picture = thumbnail(session.pictures, puppet.parts[part].drawing, max(wide, 8))
+            painter.drawPixmap(inner.topLeft() + QPointF(2, 2), picture)
+        if i == chosen:  # a sign beside the colour
+            painter.setPen(marks.pen(look.INK, 2.0))
+            corner = inner.bottomRight() - QPointF(12, 9)
+            painter.drawPolyline([corner, corner + QPointF(3, 4), corner + QPointF(9, -4)])
+
+
+def _padlock(painter: QPainter, at: QPointF) -> None:
+    painter.setPen(marks.pen(look.INK, 1.6))
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.drawArc(QRectF(at.x() - 4, at.y() - 8, 8, 10), 0, 180 * 16)
+    painter.setBrush(look.BRASS_PALE)
+    painter.drawRoundedRect(QRectF(at.x() - 6, at.y() - 3, 12, 9), 2, 2)
+
+
+def _pencilled(
+    painter: QPainter,
+    session: Session,
+    camera: Camera,
+    hover: handles.Handle | None,
+    pointer: QPointF,
+    within: QRectF,
+) -> None:
+    """Proposed controls: dashed shapes; those that are left out are faint and crossed."""
+    for pencil in pencils(session):
+        control = pencil.proposed.control
+        at = camera.point(pencil.at)
+        hot = hover is not None and hover.kind == "proposed" and hover.key == str(pencil.number)
+        size = shown_size(control, camera)
+        paint_control(
+            painter, control, at, size, 0.0, lit=hot, hot=hot, strength=0.25 if pencil.left_out else 0.72
+        )
+        painter.setPen(marks.pen(look.INK, 1.6, Qt.PenStyle.DashLine))
+        painter.setBrush(look.with_alpha(look.PAPER, 215))
+        painter.drawEllipse(at, 10, 10)
+        painter.setPen(marks.pen(look.INK, 2.2))
+        if pencil.left_out:
+            painter.drawLine(at + QPointF(-4, -4), at + QPointF(4, 4))
+            painter.drawLine(at + QPointF(-4, 4), at + QPointF(4, -4))
+        else:
+            painter.drawPolyline([at + QPointF(-5, 0), at + QPointF(-1.5, 4), at + QPointF(5, -4)])
+        if hot:
+            kind = {"aim": "aim point", "master": "master control"}.get(control.kind, control.kind)
+            word = "left out, click to take it" if pencil.left_out else "click to leave it out"
+            marks.label(painter, pointer, f"{control.name}: {kind}, {word}", within)

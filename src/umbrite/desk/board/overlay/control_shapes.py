@@ -1,0 +1,178 @@
+"""Controls as cut paper: leaf, shield, drop, crescent, ring; drawn at the origin, size 1 across, y down."""
+
+import math
+from functools import lru_cache
+
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QPainter, QPainterPath, QPixmap, QTransform
+
+from umbrite.desk.theme import look
+from umbrite.desk.theme.marks import glow, pen
+from umbrite.rig.model import Control, ControlShape, Side
+
+
+def _leaf() -> QPainterPath:
+    path = QPainterPath(QPointF(0, -0.62))
+    path.cubicTo(0.62, -0.3, 0.56, 0.34, 0, 0.62)
+    path.cubicTo(-0.56, 0.34, -0.62, -0.3, 0, -0.62)
+    return path
+
+
+def _shield() -> QPainterPath:
+    path = QPainterPath(QPointF(-0.6, -0.34))
+    path.cubicTo(-0.3, -0.36, -0.14, -0.42, 0, -0.54)
+    path.cubicTo(0.14, -0.42, 0.3, -0.36, 0.6, -0.34)
+    path.cubicTo(0.64, 0.1, 0.4, 0.42, 0, 0.58)
+    path.cubicTo(-0.4, 0.42, -0.64, 0.1, -0.6, -0.34)
+    return path
+
+
+def _drop() -> QPainterPath:
+    path = QPainterPath(QPointF(0, -0.66))
+    path.cubicTo(0.2, -0.3, 0.48, -0.1, 0.44, 0.22)
+    path.cubicTo(0.4, 0.68, -0.4, 0.68, -0.44, 0.22)
+    path.cubicTo(-0.48, -0.1, -0.2, -0.3, 0, -0.66)
+    return path
+
+
+def _crescent() -> QPainterPath:
+    path = QPainterPath(QPointF(-0.56, -0.14))
+    path.cubicTo(-0.3, 0.36, 0.3, 0.36, 0.56, -0.14)
+    path.cubicTo(0.28, 0.1, -0.28, 0.1, -0.56, -0.14)
+    return path
+
+
+def _ring() -> QPainterPath:
+    path = QPainterPath()
+    path.addEllipse(QRectF(-0.44, -0.44, 0.88, 0.88))
+    path.addEllipse(QRectF(-0.28, -0.28, 0.56, 0.56))
+    flag = QPainterPath(QPointF(0.3, -0.36))
+    flag.lineTo(0.62, -0.6)
+    flag.lineTo(0.5, -0.2)
+    flag.closeSubpath()
+    return path.united(flag)
+
+
+def _eye() -> QPainterPath:
+    path = QPainterPath(QPointF(-0.6, 0))
+    path.cubicTo(-0.3, -0.46, 0.3, -0.46, 0.6, 0)
+    path.cubicTo(0.3, 0.46, -0.3, 0.46, -0.6, 0)
+    pupil = QPainterPath()
+    pupil.addEllipse(QRectF(-0.15, -0.15, 0.3, 0.3))
+    return path.subtracted(pupil)
+
+
+def _box(tall: float) -> QPainterPath:
+    path = QPainterPath()
+    path.addRoundedRect(QRectF(-0.55, -tall / 2, 1.1, tall), 0.08, 0.08)
+    return path
+
+
+SHAPES: dict[ControlShape, QPainterPath] = {
+    "leaf": _leaf(), "shield": _shield(), "drop": _drop(), "crescent": _crescent(), "ring": _ring(), "eye": _eye(),
+    "slot": _box(0.16), "tile": _box(1.1), "strip": _box(0.4),
+}  # fmt: skip
+
+
+def colour_of(control: Control) -> QColor:
+    """The colour that was chosen for a control, or that of its side."""
+    return look.LABEL_COLOUR.get(control.colour, look.SIDE_COLOUR[control.side])
+
+
+def paint_control(
+    painter: QPainter, control: Control, at: QPointF, size: float, turn: float,
+    *, lit: bool, hot: bool, strength: float = 1.0,
+) -> None:  # fmt: skip
+    """One control at a widget point; `size` in pixels, `turn` in radians, `strength` fades it when far away."""
+    if lit:
+        glow(painter, at, size * 0.95)
+    picture = _picture(
+        control.shape,
+        control.side,
+        colour_of(control).name(),
+        round(size),
+        painter.device().devicePixelRatioF(),
+        hot or lit,
+    )
+    half = picture.deviceIndependentSize().width() / 2
+    painter.setOpacity(strength)
+    if turn:
+        painter.save()
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        painter.setTransform(QTransform().translate(at.x(), at.y()).rotateRadians(turn), combine=True)
+        painter.drawPixmap(QPointF(-half, -half), picture)
+        painter.restore()
+    else:
+        painter.drawPixmap(QPointF(round(at.x() - half), round(at.y() - half)), picture)
+    painter.setOpacity(1.0)
+
+
+@lru_cache(maxsize=256)
+def _picture(shape: ControlShape, side: Side, colour: str, size: int, ratio: float, strong: bool) -> QPixmap:  # noqa: FBT001  a cache's key
+    """A control as a picture: antialiased paths are too slow to be drawn anew at each step of a drag."""
+    wide = round(size * 1.4) + 12
+    picture = QPixmap(round(wide * ratio), round(wide * ratio))
+    picture.setDevicePixelRatio(ratio)
+    picture.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(picture)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    _draw(painter, shape, side, QColor(colour), QPointF(wide / 2, wide / 2), size, strong=strong)
+    painter.end()
+    return picture
+
+
+def _draw(
+    painter: QPainter,
+    shape: ControlShape,
+    side: Side,
+    colour: QColor,
+    at: QPointF,
+    size: float,
+    *,
+    strong: bool,
+) -> None:
+    place = QTransform().translate(at.x(), at.y()).scale(size, size)
+    path = place.map(SHAPES[shape])
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(look.with_alpha(look.INK, 60))
+    painter.drawPath(path.translated(1.5, 2.5))
+    painter.setBrush(
+        look.with_alpha(
+            colour.lighter((165 if strong else 140) if look.theme() == "day" else 104), 205 if strong else 150
+        )
+    )
+    painter.setPen(pen(look.PAPER, 4.2))
+    painter.drawPath(path)
+    painter.setPen(pen(look.INK, 1.8, look.SIDE_STROKE[side]))
+    painter.drawPath(path)
+    if side == "middle":  # its second sign: a double line
+        inner = QTransform().translate(at.x(), at.y()).scale(size * 0.74, size * 0.74)
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.setPen(pen(look.with_alpha(look.INK, 150), 1.0))
+        painter.drawPath(inner.map(SHAPES[shape]))
+    elif shape == "leaf":
+        painter.setPen(pen(look.with_alpha(look.INK, 150), 1.2, look.SIDE_STROKE[side]))
+        painter.drawLine(place.map(QPointF(0, -0.34)), place.map(QPointF(0, 0.5)))
+
+
+def paint_master_points(painter: QPainter, turn_at: QPointF, scale_at: QPointF, strength: float) -> None:
+    """The two ends of the master: an arc to turn by, a bead to scale by."""
+    painter.setOpacity(strength)
+    for at, brush in ((turn_at, look.BRASS_PALE), (scale_at, look.PAPER)):
+        painter.setPen(pen(look.PAPER, 4))
+        painter.setBrush(brush)
+        painter.drawEllipse(at, 9, 9)
+        painter.setPen(pen(look.INK, 1.7))
+        painter.drawEllipse(at, 9, 9)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.drawArc(QRectF(turn_at.x() - 4.5, turn_at.y() - 4.5, 9, 9), 30 * 16, 250 * 16)
+    corner = 4.5 * math.sqrt(0.5)
+    painter.drawLine(scale_at + QPointF(-corner, corner), scale_at + QPointF(corner, -corner))
+    painter.drawLine(scale_at + QPointF(corner, -corner), scale_at + QPointF(0, -corner))
+    painter.drawLine(scale_at + QPointF(corner, -corner), scale_at + QPointF(corner, 0))
+    painter.setOpacity(1.0)
+
+
+def forget_pictures() -> None:
+    """Draw what is kept anew: its colours have changed."""
+    _picture.cache_clear()

@@ -1,0 +1,289 @@
+"""What each station shows over the art."""
+
+import cmath
+import itertools
+from typing import NamedTuple
+
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QPainter, QPolygonF
+
+from umbrite.desk.board import handles
+from umbrite.desk.board.camera import Camera
+from umbrite.desk.board.gestures.gesture import Feedback
+from umbrite.desk.board.overlay import art_overlay, control_overlay, ruler_overlay
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look, marks
+from umbrite.rig.family import branch, is_carrier, targets
+from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, rest_direction
+from umbrite.rig.model import Limb
+
+
+class Scene(NamedTuple):
+    """All that the overlay is drawn from."""
+
+    session: Session
+    camera: Camera
+    feedback: Feedback
+    hover: handles.Handle | None
+    pointer: QPointF
+    size: QRectF
+
+
+def paint(painter: QPainter, scene: Scene) -> None:
+    """Everything over the art for the present station."""
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    station = scene.session.station
+    if station in {"Parts", "Pivots"}:
+        ruler_overlay.paint_guides(painter, scene.session, scene.camera, scene.size)
+    art_overlay.paint_ghosts(
+        painter, scene.session, scene.camera, scene.feedback.ghosts or scene.session.swept
+    )
+    art_overlay.paint(painter, scene.session, scene.camera, scene.hover)
+    art_overlay.paint_marks(painter, scene.camera, scene.feedback.marks)
+    if station == "Pivots":
+        _cords(painter, scene)
+        _rivets(painter, scene)
+        _pencilled(painter, scene)
+    elif station == "Limbs":
+        _bones(painter, scene)
+        _limbs(painter, scene)
+        _fans(painter, scene)
+        _rivets(painter, scene)
+        _hooks(painter, scene)
+    elif station == "Controls" or (station == "Rehearse" and not scene.session.views["bare"]):
+        _unreached(painter, scene)
+        control_overlay.paint(
+            painter, scene.session, scene.camera, scene.feedback, scene.hover, scene.pointer, scene.size
+        )
+    if station in {"Parts", "Pivots"} and scene.session.views["rulers"]:
+        ruler_overlay.paint_rulers(painter, scene.camera, scene.size)
+    if station == "Rehearse" and not scene.session.views["bare"]:
+        for hold in scene.session.holds:
+            place = complex(scene.session.placed.joint_map(hold.joint)(hold.at))
+            marks.nail(painter, scene.camera.point(place))
+    if scene.session.pin is not None:
+        marks.pin(painter, scene.camera.point(scene.session.pin))
+    _feedback(painter, scene)
+
+
+def _hot(scene: Scene, key: str, kind: str) -> bool:
+    return scene.hover is not None and scene.hover.key == key and scene.hover.kind == kind
+
+
+def _cords(painter: QPainter, scene: Scene) -> None:
+    """Parent links: of the selected branch, or of all with the cords shown."""
+    session = scene.session
+    puppet, placed = session.puppet, session.placed
+    chosen = session.selected("j")
+    lit = {key for top in chosen for key in branch(puppet, top)}
+    hooks = targets(puppet)
+    for key, joint in puppet.joints.items():
+        if joint.parent is None or key in hooks or not (key in lit or session.views["cords"]):
+            continue
+        start, end = scene.camera.point(placed.pivot(key)), scene.camera.point(placed.pivot(joint.parent))
+        marks.cord(painter, start, end, lit=key in lit and key in chosen, far=_far_away(session, key))
+
+
+def _far_away(session: Session, key: str) -> bool:
+    """Whether a joint's pivot lies far from its parent's, so that the link deserves a second look."""
+    puppet = session.puppet
+    joint = puppet.joints[key]
+    if joint.parent is None:
+        return False
+    away = abs(joint.pivot.z - puppet.joints[joint.parent].pivot.z)
+    return away > 0.5 * max(puppet.width, puppet.height)
+
+
+def _rivets(painter: QPainter, scene: Scene) -> None:
+    session, camera = scene.session, scene.camera
+    puppet, placed = session.puppet, session.placed
+    chosen = {*session.selected("j"), *scene.feedback.lit}
+    hooks = {*targets(puppet), *handles.pencilled_joints(session)}
+    carriers = [key for key in puppet.joints if key not in hooks and is_carrier(puppet, key)]
+    widths = {key: handles.washer_radius(session, key) for key in carriers}
+    for key in sorted(carriers, key=lambda k: -widths[k]):
+        at = camera.point(placed.pivot(key))
+        marks.washer(painter, at, widths[key], lit=key in chosen, hot=_hot(scene, key, "pivot"))
+    inside = {puppet.joints[key].pivot for key in carriers}
+    for key, joint in puppet.joints.items():
+        if key in hooks or (key in widths and any(
+            k not in widths and k not in hooks and j.pivot == joint.pivot for k, j in puppet.joints.items()
+        )):  # fmt: skip
+            continue
+        lit = key in chosen and not (
+            key in widths and joint.pivot in inside and key not in scene.feedback.lit
+        )
+        marks.rivet(
+            painter, camera.point(placed.pivot(key)), joint.side,
+            set_=joint.pivot_set, lit=lit, hot=_hot(scene, key, "pivot"),
+        )  # fmt: skip
+
+
+def _pencilled(painter: QPainter, scene: Scene) -> None:
+    """Proposed joints: a pencil cord to what shall carry it, and a hollow rivet; doubtful ones with a question mark."""
+    session, camera = scene.session, scene.camera
+    puppet, placed = session.puppet, session.placed
+    pivots = {p.part: p.pivot for p in session.proposals}
+    for proposal in session.proposals:
+        key, above = (puppet.parts[part].joint for part in (proposal.part, proposal.parent))
+        start = camera.point(complex(placed.joint_map(key)(proposal.pivot)))
+        upper = pivots.get(proposal.parent, puppet.joints[above].pivot.z)
+        end = camera.point(complex(placed.joint_map(above)(upper)))
+        marks.pencil_cord(painter, start, end)
+    for proposal in session.proposals:
+        key = puppet.parts[proposal.part].joint
+        at = camera.point(complex(placed.joint_map(key)(proposal.pivot)))
+        hot = _hot(scene, proposal.part, "pencilled")
+        marks.pencil_rivet(painter, at, sure=proposal.confidence >= 0.5, hot=hot)
+        if hot and not scene.feedback.readout:
+            names = puppet.parts[proposal.part].name, puppet.parts[proposal.parent].name
+            text = f"{names[0]} on {names[1]}, {proposal.confidence:.0%} sure"
+            marks.label(painter, scene.pointer, text, scene.size)
+
+
+def limb_points(session: Session, limb: Limb) -> list[complex]:
+    """Board points of a limb as shown: its joints' pivots and its tip."""
+    placed = session.placed
+    points = [placed.pivot(key) for key in limb.joints]
+    if limb.end is not None:
+        return [*points, placed.pivot(limb.end)]
+    tip = limb.tip.z if limb.tip is not None else 0j
+    return [*points, complex(placed.joint_map(limb.joints[-1])(tip))]
+
+
+def _bones(painter: QPainter, scene: Scene) -> None:
+    """Joints with a tip: a dowel from head to tip with a notch there; limbs draw their own dowels over it."""
+    session, camera = scene.session, scene.camera
+    placed = session.placed
+    for key, joint in session.puppet.joints.items():
+        if joint.tip is None:
+            continue
+        head = camera.point(placed.pivot(key))
+        tip = camera.point(complex(placed.joint_map(key)(joint.tip.z)))
+        marks.dowel(painter, head, tip, joint.side, lit=key in session.selection)
+        marks.notch(painter, head, tip, hot=_hot(scene, key, "tip"))
+    chain = session.boning.chain
+    if chain is not None and scene.feedback.bone is None and scene.pointer.x() > 0:
+        tip_of = session.puppet.joints[chain].tip
+        if tip_of is not None:
+            painter.setPen(marks.pen(look.with_alpha(look.INK, 120), 1.4, Qt.PenStyle.DashLine))
+            painter.drawLine(camera.point(complex(placed.joint_map(chain)(tip_of.z))), scene.pointer)
+
+
+def _limbs(painter: QPainter, scene: Scene) -> None:
+    session, camera = scene.session, scene.camera
+    for key, limb in session.puppet.limbs.items():
+        lit = key in session.selection or any(joint in session.selection for joint in limb.joints)
+        points = [camera.point(z) for z in limb_points(session, limb)]
+        if lit and len(points) > 2:
+            _reach(painter, points)
+        for start, end in itertools.pairwise(points):
+            marks.dowel(painter, start, end, limb.side, lit=lit)
+        if len(points) > 2:
+            straight = abs(drawn_bend(session.puppet, limb)) < STRAIGHT
+            _bend(painter, points, limb, unsure=straight and not limb.side_chosen)
+
+
+def _reach(painter: QPainter, points: list[QPointF]) -> None:
+    """A pale ring: what the limb can reach."""
+    lengths = [_length(b - a) for a, b in itertools.pairwise(points)]
+    painter.setBrush(look.with_alpha(look.LAMP, 16))
+    painter.setPen(marks.pen(look.with_alpha(look.LAMP, 120), 1.4))
+    painter.drawEllipse(points[0], sum(lengths), sum(lengths))
+
+
+def _length(way: QPointF) -> float:
+    return float((way.x() ** 2 + way.y() ** 2) ** 0.5)
+
+
+def _bend(painter: QPainter, points: list[QPointF], limb: Limb, *, unsure: bool) -> None:
+    """Outwards from the middle joint, square to the line from root to tip: clockwise bends point to its left."""
+    way = points[2] - points[0]
+    outwards = QPointF(way.y(), -way.x()) * limb.bend
+    marks.bend_arrow(painter, points[1], outwards, look.AMBER if unsure else look.VERMILION)
+
+
+def _hooks(painter: QPainter, scene: Scene) -> None:
+    session, camera = scene.session, scene.camera
+    for key, limb in session.puppet.limbs.items():
+        at = camera.point(session.placed.pivot(limb.target))
+        marks.hook(painter, at, limb.side, lit=key in session.selection, hot=_hot(scene, key, "hook"))
+
+
+def _fans(painter: QPainter, scene: Scene) -> None:
+    session, camera = scene.session, scene.camera
+    if session.tool != "limit":
+        return
+    edited = scene.feedback.limit_end
+    for key in handles.fans(session):
+        small, large = handles.fan_directions(session, key)
+        carrier = session.placed.carrier_map(key)
+        turn = session.placed.turn(key)
+        now = complex(carrier.direction(rest_direction(session.puppet, key) * cmath.exp(1j * turn)))
+        end = edited[1] if edited is not None and edited[0] == key else ""
+        if scene.hover is not None and scene.hover.kind == "limit" and scene.hover.key == key and not end:
+            end = scene.hover.detail
+        marks.fan(
+            painter, camera.point(session.placed.pivot(key)), handles.FAN, small, large,
+            now / abs(now) if abs(now) > 0 else 1j,
+            pencilled=session.puppet.joints[key].limit is None, end=end,
+        )  # fmt: skip
+
+
+def _unreached(painter: QPainter, scene: Scene) -> None:
+    """A thin cord from the tip of a limb to its target where it can't reach it; a glow where a limit is reached."""
+    session, camera = scene.session, scene.camera
+    for i, (key, limb) in enumerate(session.puppet.limbs.items()):
+        points = limb_points(session, limb)
+        by_target = session.shown_pose.get(f"{key}.blend", 0.0) < 0.5
+        if by_target and session.placed.limbs.distance[0, i] > 0.5:
+            painter.setPen(marks.pen(look.PAPER, 4))
+            ends = camera.point(points[-1]), camera.point(session.placed.pivot(limb.target))
+            painter.drawLine(*ends)
+            painter.setPen(marks.pen(look.BRICK, 1.8, Qt.PenStyle.DashLine))
+            painter.drawLine(*ends)
+            words = f"{session.placed.limbs.distance[0, i]:.0f} px"
+            marks.small_label(painter, (ends[0] + ends[1]) / 2, words)
+    if not scene.feedback.readout:
+        return
+    for key, joint in session.puppet.joints.items():
+        turn = session.placed.turn(key)
+        if joint.limit is not None and abs(turn) > 1e-9 and min(
+            abs(turn - joint.limit.smallest), abs(turn - joint.limit.largest)
+        ) < 1e-9:  # fmt: skip
+            at = camera.point(session.placed.pivot(key))
+            marks.glow(painter, at, 26)
+            painter.setPen(marks.pen(look.INK, 1.4))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawEllipse(at, 7, 7)
+
+
+def _feedback(painter: QPainter, scene: Scene) -> None:
+    feedback, camera = scene.feedback, scene.camera
+    if feedback.cord is not None:
+        marks.cord(painter, camera.point(feedback.cord[0]), camera.point(feedback.cord[1]), lit=True)
+        for key in feedback.lit:
+            if key in scene.session.puppet.joints:
+                joint = scene.session.puppet.joints[key]
+                at = camera.point(scene.session.placed.pivot(key))
+                marks.rivet(painter, at, joint.side, set_=joint.pivot_set, lit=True, hot=True)
+    if feedback.box is not None:
+        one, other = (camera.point(z) for z in feedback.box)
+        painter.setPen(marks.pen(look.INK, 1.2, Qt.PenStyle.DashLine))
+        painter.setBrush(look.with_alpha(look.LAMP, 40))
+        painter.drawRect(QRectF(one, other).normalized())
+    if feedback.bone is not None:
+        start, end = (camera.point(z) for z in feedback.bone)
+        marks.dowel(painter, start, end, "middle", lit=True)
+    if len(feedback.line) > 1:
+        for colour, width in ((look.PAPER, 4.5), (look.INK, 1.8)):
+            painter.setPen(marks.pen(colour, width))
+            painter.drawPolyline([camera.point(z) for z in feedback.line])
+    if len(feedback.loop) > 1:
+        line = QPolygonF([camera.point(z) for z in feedback.loop])
+        painter.setBrush(look.with_alpha(look.LAMP, 40))
+        for colour, width in ((look.PAPER, 4.0), (look.INK, 1.6)):
+            painter.setPen(marks.pen(colour, width, Qt.PenStyle.DashLine))
+            painter.drawPolygon(line)
+    if feedback.readout:
+        marks.label(painter, scene.pointer, feedback.readout, scene.size)

@@ -1,0 +1,64 @@
+"""Rulers along the left and lower edges of the board, and the guides."""
+
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QPainter
+
+from umbrite.desk.board.camera import Camera
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look, marks
+
+WIDE = 18.0  # of a ruler, widget pixels
+
+
+def steps(zoom: float) -> float:
+    """Board pixels between two numbers of a ruler: 1, 2 or 5 times a power of ten, some 60 widget pixels apart."""
+    step = 1.0
+    factors = (2.0, 2.5, 2.0)
+    i = 0
+    while step * zoom < 60:
+        step *= factors[i % 3]
+        i += 1
+    return step
+
+
+def paint_guides(painter: QPainter, session: Session, camera: Camera, size: QRectF) -> None:
+    for guide in session.puppet.guides:
+        at = camera.point(complex(guide.at, guide.at))
+        line = (
+            (QPointF(at.x(), 0), QPointF(at.x(), size.height()))
+            if guide.axis == "x"
+            else (QPointF(0, at.y()), QPointF(size.width(), at.y()))
+        )
+        painter.setPen(marks.pen(look.with_alpha(look.PAPER, 200), 2.6))
+        painter.drawLine(*line)
+        painter.setPen(marks.pen(look.TEAL, 1.1, Qt.PenStyle.DashDotLine))
+        painter.drawLine(*line)
+
+
+def paint_rulers(painter: QPainter, camera: Camera, size: QRectF) -> None:
+    left = QRectF(0, 0, WIDE, size.height())
+    low = QRectF(0, size.height() - WIDE, size.width(), WIDE)
+    painter.setPen(marks.pen(look.LINE, 1.0))
+    painter.setBrush(look.PAPER)
+    painter.drawRect(left)
+    painter.drawRect(low)
+    painter.setFont(look.font(7.5))
+    step = steps(camera.zoom)
+    first, last = camera.board(0j), camera.board(complex(size.width(), size.height()))
+    painter.setPen(marks.pen(look.QUIET, 1.0))
+    for i in range(int(first.real // step), int(last.real // step) + 1):
+        x = camera.point(complex(i * step, 0)).x()
+        if x > WIDE:
+            painter.drawLine(QPointF(x, low.top() + 1), QPointF(x, low.top() + 6))
+            painter.drawText(
+                QRectF(x + 2, low.top() + 3, 50, 14), Qt.AlignmentFlag.AlignLeft, f"{i * step:.0f}"
+            )
+    for i in range(int(first.imag // step), int(last.imag // step) + 1):
+        y = camera.point(complex(0, i * step)).y()
+        if y < low.top():
+            painter.drawLine(QPointF(WIDE - 6, y), QPointF(WIDE - 1, y))
+            painter.save()
+            painter.translate(2, y - 2)
+            painter.rotate(-90)
+            painter.drawText(QRectF(0, 0, 50, 12), Qt.AlignmentFlag.AlignLeft, f"{i * step:.0f}")
+            painter.restore()

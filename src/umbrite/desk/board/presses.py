@@ -1,0 +1,366 @@
+"""What a press on the board means: by station, tool, and what lies there. Returns a gesture, and what a click does."""
+
+from collections.abc import Callable
+from typing import NamedTuple
+
+from PySide6.QtCore import QPointF, Qt
+from PySide6.QtGui import QPolygonF
+
+from umbrite.desk.board.camera import Camera
+from umbrite.desk.board.control_places import is_valued
+from umbrite.desk.board.gestures import (
+    body_gestures,
+    bone_gestures,
+    control_gestures,
+    joint_gestures,
+    limb_gestures,
+    limit_gestures,
+    part_gestures,
+    pivot_gestures,
+    pose_gestures,
+)
+from umbrite.desk.board.gestures.gesture import Gesture, Pointer
+from umbrite.desk.board.handles import Handle, bone_at, handle_at
+from umbrite.desk.board.part_frame import frame_of
+from umbrite.desk.board.picking import deeper, parts_at
+from umbrite.desk.commands import bone_commands, control_commands, joint_commands
+from umbrite.desk.session.session import Session
+from umbrite.paint.painter import sprites
+from umbrite.rig.family import caught
+
+REACH = 3.0  # widget pixels around the pointer in which thin art is still hit
+
+
+class Spot(NamedTuple):
+    """What lies under a press; `again` tells a press at the same spot as the last click, which goes one deeper."""
+
+    handle: Handle | None
+    under: list[str]
+    again: bool
+
+
+class Press(NamedTuple):
+    """What follows a press: the gesture if the pointer is dragged, the action if it is only clicked."""
+
+    gesture: Callable[[], Gesture] | None = None
+    click: Callable[[], None] | None = None
+
+
+def joint_at(session: Session, camera: Camera, at: complex) -> str | None:
+    """The joint of the rivet, or else of the part, under a board point."""
+    handle = handle_at(session, camera, at)
+    if handle is not None and handle.kind in {"pivot", "tip"}:
+        return handle.key
+    under = parts_at(session, at, REACH / camera.zoom)
+    return session.puppet.parts[under[0]].joint if under else None
+
+
+def press(session: Session, camera: Camera, pointer: Pointer, *, again: bool) -> Press:
+    """Decide at the press. Selecting happens at once, so that a drag moves what was pressed on."""
+    spot = Spot(
+        handle_at(session, camera, pointer.at), parts_at(session, pointer.at, REACH / camera.zoom), again
+    )
+    decide = {
+        "Parts": _in_parts,
+        "Pivots": _in_pivots,
+        "Limbs": _in_limbs,
+        "Controls": _in_controls,
+        "Rehearse": _in_rehearse,
+    }
+    return decide[session.station](session, camera, pointer, spot)
+
+
+def sway_at(session: Session, camera: Camera, pointer: Pointer) -> Press:
+    """What a press does while W is held: try the pivot of what lies there."""
+    joint = joint_at(session, camera, pointer.at)
+    return Press() if joint is None else Press(lambda: pivot_gestures.sway(session, joint, pointer.at))
+
+
+def _pick(session: Session, spot: Spot, pointer: Pointer, *, joints: bool) -> Press:
+    """Select by real shape. A press on something selected keeps the selection until the click is over."""
+    puppet = session.puppet
+    found = [caught(puppet, puppet.parts[part].joint) for part in spot.under] if joints else spot.under
+    keys = list(dict.fromkeys(found))
+    if not keys:
+        if not pointer.shift:
+            session.select([])
+        return Press()
+    if pointer.shift:
+        session.toggle([keys[0]])
+        return Press()
+    if not any(key in session.selection for key in keys):
+        session.select([keys[0]])
+        return Press()
+
+    def click() -> None:
+        found = deeper(keys, session.selection, again=spot.again)
+        session.select([found] if found else [])
+
+    return Press(click=click)
+
+
+def _in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    frame = frame_of(session)
+    if spot.handle is not None and frame is not None:
+        grasp = spot.handle.key
+        return Press(lambda: part_gestures.drag_frame(session, frame, grasp, pointer.at))
+    if session.tool == "trim":
+        chosen = [key for key in session.selection if key[0] == "p"] or spot.under[:1]
+        if chosen:
+            session.select(chosen[:1])
+            return Press(lambda: part_gestures.draw_trim(session, chosen[0], pointer.at))
+    picked = _pick(session, spot, pointer, joints=False)
+    if not spot.under:
+        return Press(
+            gesture=lambda: part_gestures.drag_box(session, pointer.at, lambda a, b: _parts_in(session, a, b))
+        )
+    chosen = [key for key in session.selection if key[0] == "p"]
+    if not chosen:
+        return picked
+    return Press(lambda: part_gestures.drag_parts(session, chosen, pointer.at), picked.click)
+
+
+def _parts_in(session: Session, one: complex, other: complex) -> list[str]:
+    """Parts whose boxes lie wholly within a box of the board."""
+    left, right = sorted((one.real, other.real))
+    top, bottom = sorted((one.imag, other.imag))
+    return [
+        item.part
+        for item in sprites(session.placed)
+        if left <= item.box.left() and item.box.right() <= right
+        and top <= item.box.top() and item.box.bottom() <= bottom
+        and not session.puppet.parts[item.part].locked
+    ]  # fmt: skip
+
+
+def _in_pivots(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    handle = spot.handle
+    if handle is not None and handle.kind == "pencilled":
+        return _on_pencilled(session, handle.key, pointer)
+    if handle is not None:
+        if pointer.shift:
+            session.toggle([handle.key])
+            return Press()
+        if handle.key not in session.selection:
+            session.select([handle.key])
+        if session.tool == "pivot":
+            return Press(
+                lambda: pivot_gestures.drag_pivot(session, handle.key, pointer.at),
+                lambda: session.select([handle.key]),
+            )
+        return Press(_cord(session, camera, handle.key), lambda: session.select([handle.key]))
+    return _on_art_in_pivots(session, camera, pointer, spot)
+
+
+def _on_art_in_pivots(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    joints = [session.puppet.parts[key].joint for key in spot.under]
+    if session.tool == "pivot" and pointer.alt and joints:
+        return Press(lambda: pivot_gestures.slide_art(session, joints[0], pointer.at))
+    picked = _pick(session, spot, pointer, joints=True)
+    joint = next((key for key in joints if key in session.selection), None)
+    if session.tool == "cord" and joint is not None:
+        return Press(_cord(session, camera, joint), picked.click)
+    return picked
+
+
+def _on_pencilled(session: Session, part: str, pointer: Pointer) -> Press:
+    if pointer.alt:
+        return Press(click=lambda: joint_commands.leave(session, part))
+    return Press(
+        lambda: joint_gestures.drag_pencilled(session, part, pointer.at),
+        lambda: joint_commands.take(session, part),
+    )
+
+
+def _cord(session: Session, camera: Camera, first: str) -> Callable[[], Gesture]:
+    def begin() -> Gesture:
+        keys = session.selected("j")
+        keys = [first, *(key for key in keys if key != first)] if first in keys else [first]
+        return pivot_gestures.draw_cord(session, keys, lambda at: joint_at(session, camera, at))
+
+    return begin
+
+
+def _in_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    handle = spot.handle
+    if handle is not None and handle.kind == "limit":
+        return Press(lambda: limit_gestures.drag_limit(session, handle.key, handle.detail))
+    if session.tool == "bone" or (session.tool == "bind" and (handle is None or handle.kind == "tip")):
+        work = _with_bones if session.tool == "bone" else _with_binding
+        return work(session, camera, pointer, spot)
+    if handle is not None and handle.kind == "hook":
+        session.select([handle.key])
+        return _on_hook(session, camera, pointer, handle.key)
+    if handle is not None and pointer.shift:
+        session.toggle([handle.key])
+        return Press()
+    if handle is not None:
+        session.select([handle.key])
+    picked = Press() if handle is not None else _pick(session, spot, pointer, joints=True)
+    first = next((key for key in session.selection if key[0] == "j"), None)
+    if session.tool == "limb" and first is not None and (handle is not None or spot.under):
+        return Press(
+            lambda: limb_gestures.draw_limb(session, first, lambda at: joint_at(session, camera, at)),
+            picked.click,
+        )
+    return picked
+
+
+def _on_hook(session: Session, camera: Camera, pointer: Pointer, limb: str) -> Press:
+    """A hook's cord leads to what the target shall follow; with Alt the tip itself is put elsewhere."""
+    if pointer.alt:
+        return Press(lambda: limb_gestures.drag_limb_tip(session, limb, pointer.at))
+    return Press(
+        lambda: limb_gestures.draw_follows(session, limb, lambda at: joint_at(session, camera, at)),
+        lambda: session.select([limb]),
+    )
+
+
+def _with_bones(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    """Alt drags what is there; Ctrl draws a line for many bones; else bones are drawn, or gone on with by clicks."""
+    handle = spot.handle
+    if pointer.alt:
+        key = handle.key if handle is not None else bone_at(session, camera, pointer.at)
+        if key is None or key[0] != "j":
+            return Press()
+        grasp = "whole" if handle is None else "tip" if handle.kind == "tip" else "head"
+        session.select([key])
+        return Press(lambda: bone_gestures.drag_bone(session, key, grasp, pointer.at))
+    if pointer.ctrl:
+        return Press(lambda: bone_gestures.draw_line(session, pointer.at, camera.zoom))
+    chain = session.boning.chain
+
+    def click() -> None:
+        if handle is not None and handle.kind in {"pivot", "tip"}:
+            session.select([handle.key])
+        elif chain is not None:
+            start, parent = bone_gestures.starting_at(session, pointer.at, camera.zoom)
+            bone_commands.add(session, start, pointer.at, parent)
+        elif (key := bone_at(session, camera, pointer.at)) is not None:
+            session.select([key])
+        else:
+            _pick(session, spot, pointer, joints=True)
+
+    return Press(lambda: bone_gestures.draw_bone(session, pointer.at, camera.zoom), click)
+
+
+def _with_binding(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    """A cord from a part to its bone; on the bare board a loop of parts for the selected bone."""
+    parts = list(spot.under)
+    if parts:
+        chosen = [key for key in session.selection if key[0] == "p"]
+        dragged = chosen if parts[0] in chosen else parts[:1]
+
+        def click() -> None:
+            session.toggle(parts[:1]) if pointer.shift else session.select(parts[:1])
+
+        return Press(
+            lambda: bone_gestures.bind_by_cord(
+                session, dragged, pointer.at, lambda at: bone_or_joint_at(session, camera, at)
+            ),
+            click,
+        )
+    bone = next((key for key in session.selection if key[0] == "j"), None)
+    if bone is None:
+        return Press(
+            click=lambda: session.say("Select the bone first, then draw a loop around what it shall carry.")
+        )
+    return Press(
+        lambda: bone_gestures.bind_by_loop(
+            session, bone, pointer.at, lambda loop: _parts_in_loop(session, loop)
+        )
+    )
+
+
+def bone_or_joint_at(session: Session, camera: Camera, at: complex) -> str | None:
+    """The bone under a board point, or else the joint there."""
+    return bone_at(session, camera, at) or joint_at(session, camera, at)
+
+
+def _parts_in_loop(session: Session, loop: tuple[complex, ...]) -> list[str]:
+    """Parts whose middles lie in a loop on the board."""
+    if len(loop) < 3:
+        return []
+    path = QPolygonF([QPointF(z.real, z.imag) for z in loop])
+    rule = Qt.FillRule.WindingFill
+    return [item.part for item in sprites(session.placed) if path.containsPoint(item.box.center(), rule)]
+
+
+def _in_controls(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    handle = spot.handle
+    if handle is None:
+        return _pick(session, spot, pointer, joints=True)
+    if handle.kind == "proposed":
+        return Press(click=lambda: control_commands.leave_or_take(session, int(handle.key)))
+    if pointer.shift:
+        session.toggle([handle.key])
+        return Press()
+    if handle.key not in session.selection:
+        session.select([handle.key])
+    return Press(
+        lambda: control_gestures.drag_control_place(session, handle.key, pointer.at),
+        lambda: session.select([handle.key]),
+    )
+
+
+def _with_pin(session: Session, pointer: Pointer, spot: Spot) -> Press:
+    """Ctrl in Rehearse: a click puts a pin, a drag of the art turns it about the pin."""
+
+    def put() -> None:
+        session.pin = pointer.at
+        session.view_changed.emit()
+        session.say("A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away.")
+
+    pin = session.pin
+    if pin is None or not spot.under:
+        return Press(click=put)
+    joint = session.puppet.parts[spot.under[0]].joint
+    return Press(lambda: pose_gestures.turn_about(session, joint, pin, pointer.at), put)
+
+
+def _on_control(session: Session, camera: Camera, pointer: Pointer, handle: Handle) -> Press:
+    """A control in Rehearse: a drag takes all selected ones along, Shift+click selects another one."""
+    key = handle.key
+    if handle.kind != "control":
+        session.select([key])
+        begin = pose_gestures.turn_control if handle.kind == "turn" else pose_gestures.scale_control
+        return Press(lambda: begin(session, key, pointer.at))
+    if key not in session.selection and not pointer.shift:
+        session.select([key])
+    others = [
+        k for k in session.selection if k[0] == "c" and k != key and not session.puppet.controls[k].locked
+    ]
+
+    def click() -> None:
+        if pointer.shift:
+            session.toggle([key])
+        elif is_valued(session.puppet.controls[key]):
+            session.select([key])
+            pose_gestures.choose_at(session, camera, key, pointer.at)
+        else:
+            session.select([key])
+
+    return Press(lambda: pose_gestures.drag_controls(session, [key, *others], pointer.at, camera), click)
+
+
+def _in_rehearse(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    if pointer.ctrl:
+        return _with_pin(session, pointer, spot)
+    if spot.handle is not None and session.tool != "body":
+        return _on_control(session, camera, pointer, spot.handle)
+    if session.tool == "body" and spot.under and not session.puppet.controls_only:
+        held = session.puppet.parts[spot.under[0]].joint
+        return Press(
+            lambda: body_gestures.drag_body(session, held, pointer.at),
+            lambda: body_gestures.switch_hold(session, held, pointer.at, camera.zoom),
+        )
+    picked = _pick(session, spot, pointer, joints=True)
+    if not spot.under:
+        return picked
+    if session.puppet.controls_only:
+        return Press(lambda: pose_gestures.refused(session), picked.click)
+    joints = [session.puppet.parts[key].joint for key in spot.under]
+    part = next((k for k, j in zip(spot.under, joints, strict=True) if j in session.selection), spot.under[0])
+    return Press(
+        lambda: pose_gestures.drag_art(session, part, pointer.at, turn_only=pointer.alt), picked.click
+    )

@@ -1,0 +1,140 @@
+"""What actions do to the art: copies, the other side, aligning, views for working on parts one by one."""
+
+from collections.abc import Callable
+from typing import Literal
+
+from PySide6.QtCore import QTimer
+
+from umbrite.desk.commands.labels import label_of
+from umbrite.desk.session.session import Session
+from umbrite.rig.edits.arranging import Edge, align, distribute
+from umbrite.rig.edits.copying import Way, centre_line, copy_branches
+from umbrite.rig.edits.looks import at_two_depths, make_reference, set_guides, untrimmed
+
+BESIDE = 24 + 24j  # how far a plain copy lies from its original
+
+
+FLASHES, FLASH = 6, 160  # times on and off, milliseconds each
+
+
+def _copy(session: Session, step: str, way: Way, *, sides: bool = False, linked: bool = False) -> None:
+    keys = session.selected("j")
+    puppet, new = copy_branches(session.puppet, keys, way, sides=sides, linked=linked)
+    session.edit(f"{step} of {label_of(session, keys)}", puppet=puppet)
+    letter = "p" if session.station == "Parts" else "j"
+    chosen = [new[key] for key in (session.puppet.parts if letter == "p" else keys) if key in new]
+    session.select(chosen)
+    parts = sum(key[0] == "p" for key in new)
+    limbs = sum(key[0] == "l" for key in new)
+    with_limbs = f" with {limbs} limb{'s' if limbs > 1 else ''}" if limbs else ""
+    session.say(f"{step}: {parts} part{'s' if parts != 1 else ''}{with_limbs}, joined to copies alone.")
+
+
+def duplicate(session: Session) -> None:
+    """Copies of the selected branches beside the originals, with drawings of their own."""
+    _copy(session, "Copy", Way(shift=BESIDE))
+
+
+def linked_copy(session: Session) -> None:
+    """Copies that share their drawings: when one is exchanged, all are."""
+    _copy(session, "Linked copy", Way(shift=BESIDE), linked=True)
+
+
+def mirrored_side(session: Session) -> None:
+    """The other side of the selected branches, mirrored, with limbs, limits and controls mirrored too."""
+    _copy(
+        session,
+        "Other side, mirrored,",
+        Way(line=centre_line(session.puppet, session.selected("j"))),
+        sides=True,
+    )
+
+
+def moved_side(session: Session) -> None:
+    """The other side, only moved: a far leg in side view is not mirrored."""
+    _copy(session, "Other side, moved,", Way(shift=BESIDE * 2), sides=True)
+
+
+def aligned(edge: Edge) -> Callable[[Session], None]:
+    def run(session: Session) -> None:
+        keys = session.selected("p")
+        session.edit(f"Align {len(keys)} parts {edge}", puppet=align(session.puppet, keys, edge))
+
+    return run
+
+
+def spread(axis: Literal["across", "down"]) -> Callable[[Session], None]:
+    def run(session: Session) -> None:
+        keys = session.selected("p")
+        session.edit(f"Spread {len(keys)} parts {axis}", puppet=distribute(session.puppet, keys, axis))
+
+    return run
+
+
+def flash(session: Session) -> None:
+    """Show where the selected parts are: their outlines blink a few times."""
+    keys = frozenset(session.selected("p"))
+
+    def blink(left: int) -> None:
+        session.flashing = keys if left % 2 else frozenset()
+        session.view_changed.emit()
+        if left:
+            QTimer.singleShot(FLASH, session, lambda: blink(left - 1))
+
+    blink(FLASHES - 1)
+
+
+def switch_reference(session: Session) -> None:
+    """Make the selected part a picture to work from, or a part again."""
+    (key,) = session.selected("p")
+    part = session.puppet.parts[key]
+    on = not part.reference
+    session.edit(
+        f"{'Reference' if on else 'Part again'}: {part.name}",
+        puppet=make_reference(session.puppet, key, on=on),
+    )
+    if on:
+        session.say(
+            f"{part.name} is a reference picture now: dimmed, behind everything, never picked on the board or exported."
+        )
+
+
+def untrim(session: Session) -> None:
+    puppet = session.puppet
+    for key in session.selected("p"):
+        puppet = untrimmed(puppet, key)
+    session.edit(f"Bring back all of {label_of(session, session.selected('p'))}", puppet=puppet)
+
+
+def needs_trimmed(session: Session) -> str:
+    if any(session.puppet.parts[key].trims for key in session.selected("p")):
+        return ""
+    return "Select a part that was trimmed first."
+
+
+def two_depths(session: Session) -> None:
+    """The selected part a second time, in front; trim it to the piece that shall be seen there."""
+    (key,) = session.selected("p")
+    puppet, new = at_two_depths(session.puppet, key)
+    session.edit(f"{session.puppet.parts[key].name} at two depths", puppet=puppet)
+    session.go_to("Parts")
+    session.select([new])
+    session.say(
+        f"{puppet.parts[new].name} rides along in front. Trim it (B) to the piece that shall be seen there."
+    )
+
+
+def clear_guides(session: Session) -> None:
+    session.edit(f"Clear {len(session.puppet.guides)} guides", puppet=set_guides(session.puppet, ()))
+
+
+def needs_guides(session: Session) -> str:
+    return "" if session.puppet.guides else "There are no guides. Show the rulers and pull one out."
+
+
+def needs_several_parts(session: Session) -> str:
+    return "" if len(session.selected("p")) > 1 else "Select two or more parts first."
+
+
+def needs_one_part(session: Session) -> str:
+    return "" if len(session.selected("p")) == 1 else "Select one part first."

@@ -1,0 +1,284 @@
+"""Bones at the desk: drawn one after the other, along lines, bound to what lies under them; named and bound in place."""
+
+from collections.abc import Sequence
+
+from umbrite.art.bone_overlap import by_overlap, fits, middle_line, under_bone
+from umbrite.art.pictures import Picture
+from umbrite.desk.commands.labels import label_of
+from umbrite.desk.session.drafts import Boning, Line
+from umbrite.desk.session.session import Session
+from umbrite.rig.change import exists
+from umbrite.rig.edits.binding import bind, bind_loose_to_nearest, by_name, loose_parts, unbound
+from umbrite.rig.edits.bones import (
+    add_bone,
+    attach,
+    bones_along,
+    bones_from_pivots,
+    detach,
+    equal_length,
+    named,
+)
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.family import ancestors, parts_on, targets
+from umbrite.rig.model import Puppet
+
+GOOD = 0.25  # so well a part has to fit a bone to be bound to it unasked
+
+
+CROSSED = 0.2  # of a bone's length: what it crosses is offered
+
+
+def pictures_of(session: Session, parts: Sequence[str] | None = None) -> dict[str, Picture]:
+    keys = session.puppet.parts if parts is None else parts
+    drawings = [session.puppet.parts[key].drawing.sha256 for key in keys]
+    return {sha256: session.pictures.pixels(sha256) for sha256 in drawings}
+
+
+def add(session: Session, head: complex, tip: complex, parent: str | None) -> None:
+    """A bone as one step: it takes the part that fits it best, unless that rides on another bone, and its name."""
+    puppet = session.puppet
+    pictures = pictures_of(session)
+    part = _best_part(puppet, pictures, head, tip)
+    own = None if part is None else puppet.parts[part].joint
+    if parent is None and own is not None:
+        parent = puppet.joints[own].parent
+    name = puppet.parts[part].name if part is not None else "Bone"
+    puppet, key = add_bone(puppet, head, tip, parent)
+    if part is not None:
+        puppet = bind(puppet, [part], key)
+    puppet = named(puppet, key, name)
+    crossed = _crossed(puppet, pictures, key, head, tip)
+    session.edit(f"Draw bone {puppet.joints[key].name}", puppet=puppet)
+    session.select([key])
+    session.set_boning(Boning(chain=key, card=key))
+    carries = f"carries {puppet.parts[part].name}" if part is not None else "carries nothing yet"
+    asks = f" It crosses {crossed}, which nothing carries: tick it to bind it too." if crossed else ""
+    session.say(
+        f"{puppet.joints[key].name} {carries}.{asks} Go on from its tip; Esc or a double click ends the chain."
+    )
+
+
+def _best_part(puppet: Puppet, pictures: dict[str, Picture], head: complex, tip: complex) -> str | None:
+    free = [
+        key
+        for key in under_bone(puppet, pictures, head, tip)
+        if puppet.joints[puppet.parts[key].joint].tip is None
+    ]
+    good = {key: fits(puppet, pictures, key, head, tip) for key in free}
+    best = max(good, key=good.__getitem__, default=None)
+    return best if best is not None and good[best] >= GOOD else None
+
+
+def _crossed(puppet: Puppet, pictures: dict[str, Picture], key: str, head: complex, tip: complex) -> str:
+    """The names of parts under a bone that nothing carries."""
+    loose = set(loose_parts(puppet)) - set(parts_on(puppet, key))
+    under = under_bone(puppet, pictures, head, tip, loose)
+    return ", ".join(puppet.parts[part].name for part, share in under.items() if share >= CROSSED)
+
+
+def candidates(session: Session, key: str) -> list[tuple[str, bool]]:
+    """What a bone's card offers: parts under it, the most covered first, and whether they ride on it."""
+    puppet = session.puppet
+    joint = puppet.joints[key]
+    bound = parts_on(puppet, key)
+    tip = joint.tip
+    under = under_bone(puppet, pictures_of(session), joint.pivot.z, tip.z) if tip is not None else {}
+    offered = [part for part, share in under.items() if share >= CROSSED and part not in bound]
+    return [(part, True) for part in bound] + [(part, False) for part in offered[:5]]
+
+
+def set_bound(session: Session, key: str, part: str, *, on: bool) -> None:
+    """Tick or untick a part on a bone's card; unticked it hangs from what carries the bone, on a joint of its own."""
+    puppet = session.puppet
+    name, bone = puppet.parts[part].name, puppet.joints[key].name
+    if on:
+        session.edit(f"Bind {name} to {bone}", puppet=bind(puppet, [part], key))
+    else:
+        session.edit(f"Unbind {name} from {bone}", puppet=unbound(puppet, part))
+
+
+def end_chain(session: Session) -> None:
+    session.set_boning(Boning())
+    session.say(
+        "The chain is ended. Press on a tip or a rivet to branch off, or anywhere to draw a free bone."
+    )
+
+
+# Lines
+def along(session: Session, points: Sequence[complex], parent: str | None, part: str | None = None) -> None:
+    """A chain along a drawn line, or along the middle of a part; the card changes the number afterwards."""
+    name = session.puppet.parts[part].name if part is not None else "Chain"
+    count = 5 if part is None else 4
+    _make_along(session, Line(tuple(points), parent, part, name, count, by_curvature=False))
+
+
+def _make_along(session: Session, line: Line) -> None:
+    puppet = session.puppet
+    puppet, keys = bones_along(
+        puppet, line.points, line.bones, line.parent, f"{line.name} bone", by_curvature=line.by_curvature
+    )
+    if line.part is not None and line.bones == 1:
+        puppet = bind(puppet, [line.part], keys[0])
+    session.edit(f"Make {len(keys)} bones along {line.name}", puppet=puppet)
+    session.select(keys)
+    session.set_boning(Boning(card=keys[-1], line=line))
+
+
+def change_line(session: Session, *, count: int | None = None, by_curvature: bool | None = None) -> None:
+    """Make the bones along the last line anew, as the same step of undo."""
+    line = session.boning.line
+    if line is None:
+        return
+    wanted = line._replace(
+        bones=line.bones if count is None else count,
+        by_curvature=line.by_curvature if by_curvature is None else by_curvature,
+    )
+    if wanted != line:
+        session.undo()
+        _make_along(session, wanted)
+
+
+def middle_of_part(session: Session) -> None:
+    """Bones along the middle line of the selected part."""
+    part = session.selected("p")[0]
+    joint = session.puppet.joints[session.puppet.parts[part].joint]
+    points = middle_line(session.puppet, pictures_of(session, [part]), part)
+    session.go_to("Limbs")
+    along(session, points, joint.parent, part)
+    session.say(
+        "Change their number on the card. Cut the drawing into pieces for them, or bind whole parts to single bones."
+    )
+
+
+# Commands
+def from_pivots(session: Session) -> None:
+    """Tips for the selected joints, or for all: from each pivot to its child's."""
+    keys = session.selected("j") or [k for k in session.puppet.joints if k not in targets(session.puppet)]
+    puppet, made = bones_from_pivots(session.puppet, keys)
+    session.edit(f"Make {len(made)} bones from pivots", puppet=puppet)
+    session.say(f"{len(made)} joints are bones now. Alt+drag moves heads, tips and whole bones.")
+
+
+def needs_bones(session: Session) -> str:
+    found = [key for key in session.selected("j") if session.puppet.joints[key].tip is not None]
+    return "" if found else "Select one or more bones first."
+
+
+def needs_two(session: Session) -> str:
+    return (
+        ""
+        if len(session.selected("j")) == 2
+        else "Select the bone first, then with Shift the one that shall carry it."
+    )
+
+
+def needs_loose(session: Session) -> str:
+    return "" if loose_parts(session.puppet) else "Every part is carried by something."
+
+
+def needs_any_bone(session: Session) -> str:
+    return (
+        ""
+        if any(j.tip is not None for j in session.puppet.joints.values())
+        else "Draw bones first, or make them from the pivots."
+    )
+
+
+def bind_by_name(session: Session) -> None:
+    _bind_found(session, by_name(session.puppet, _parts(session), _bones(session)), "by name")
+
+
+def bind_by_overlap(session: Session) -> None:
+    puppet = session.puppet
+    free = [key for key in _parts(session) if puppet.joints[puppet.parts[key].joint].tip is None]
+    _bind_found(session, by_overlap(puppet, pictures_of(session), free, _bones(session)), "by overlap")
+
+
+def _parts(session: Session) -> list[str]:
+    chosen = [key for key in session.selection if key[0] == "p"]
+    return chosen or list(session.puppet.order)
+
+
+def _bones(session: Session) -> list[str]:
+    hooks = targets(session.puppet)
+    return [key for key, joint in session.puppet.joints.items() if joint.tip is not None and key not in hooks]
+
+
+def _bind_found(session: Session, found: dict[str, str], how: str) -> None:
+    puppet = session.puppet
+    for part, bone in found.items():
+        if exists(puppet, bone):
+            puppet = bind(puppet, [part], bone)
+    if not found:
+        session.say(
+            f"No part fits a bone {how}. Draw a cord from the part to its bone with Bind, or tick it on the bone's card."
+        )
+        return
+    session.edit(f"Bind {len(found)} parts {how}", puppet=puppet)
+    names = ", ".join(puppet.parts[part].name for part in list(found)[:4])
+    session.say(
+        f"{len(found)} parts bound {how}: {names}{' and more' if len(found) > 4 else ''}. {_still_loose(puppet)}"
+    )
+
+
+def _still_loose(puppet: Puppet) -> str:
+    loose = [puppet.parts[key].name for key in loose_parts(puppet)]
+    if not loose:
+        return "Nothing is left loose."
+    more = " and more" if len(loose) > 4 else ""
+    return f"Nothing carries {', '.join(loose[:4])}{more} yet."
+
+
+def bind_nearest(session: Session) -> None:
+    puppet, found = bind_loose_to_nearest(session.puppet)
+    session.edit(f"Bind {len(found)} loose parts to the nearest", puppet=puppet)
+    lines = [
+        f"{puppet.parts[part].name} to {puppet.joints[joint].name}" for part, joint in list(found.items())[:4]
+    ]
+    session.say("; ".join(lines) + ("; and more." if len(found) > 4 else "."))
+
+
+def select_loose(session: Session) -> None:
+    """Show what nothing carries."""
+    loose = loose_parts(session.puppet)
+    session.select(session.puppet.parts[key].joint for key in loose)
+    session.say(_still_loose(session.puppet))
+
+
+def detach_bones(session: Session) -> None:
+    puppet, keys = session.puppet, session.selected("j")
+    for key in keys:
+        puppet = detach(puppet, key)
+    session.edit(f"Detach {label_of(session, keys)}", puppet=puppet)
+
+
+def attach_bone(session: Session) -> None:
+    one, other = session.selected("j")
+    puppet = attach(session.puppet, one, other)
+    session.edit(f"Attach {puppet.joints[one].name} to {puppet.joints[other].name}", puppet=puppet)
+
+
+def same_length(session: Session) -> None:
+    puppet, keys = (
+        session.puppet,
+        [k for k in session.selected("j") if session.puppet.joints[k].tip is not None],
+    )
+    for key in keys:
+        puppet = equal_length(puppet, key)
+    session.edit(f"Same length on the other side of {label_of(session, keys)}", puppet=puppet)
+
+
+def bind_to(session: Session, parts: Sequence[str], joint: str) -> None:
+    """Bind parts to a bone by hand; to a joint without a tip they are hung by their own joints."""
+    puppet = session.puppet
+    name = puppet.joints[joint].name
+    label = puppet.parts[parts[0]].name if len(parts) == 1 else f"{len(parts)} parts"
+    if puppet.joints[joint].tip is not None:
+        after = bind(puppet, parts, joint)
+    else:
+        own = [puppet.parts[part].joint for part in parts]
+        after = set_parent(
+            puppet, [k for k in own if k != joint and k not in ancestors(puppet, joint)], joint
+        )
+    session.edit(f"Bind {label} to {name}", puppet=after)
+    session.say(f"{label} rides on {name} now. Nothing has moved. {_still_loose(after)}")

@@ -1,0 +1,150 @@
+"""Controls: the proposed set looked at and made, single ones, and what animators may touch."""
+
+from collections.abc import Callable, Sequence
+
+from msgspec.structs import replace
+
+from umbrite.desk.session.session import Session
+from umbrite.rig.control_kinds import VALUED
+from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
+from umbrite.rig.edits.controls import make_chooser, make_control
+from umbrite.rig.edits.links import add_link
+from umbrite.rig.model import ControlKind, Puppet
+
+
+def needs_proposals(session: Session) -> str:
+    if propose_controls(session.puppet):
+        return ""
+    if session.puppet.controls:
+        return "Every limb and carrier has its control already."
+    return "Make a limb or a master first; controls are made from them."
+
+
+def make_controls(session: Session) -> None:
+    """Pencil the proposed controls in place; asked again, make those that are not left out."""
+    if session.left_out is None or session.station != "Controls":
+        session.go_to("Controls")
+        session.pencil_controls(())
+        count = len(propose_controls(session.puppet))
+        session.say(
+            f"{count} controls are pencilled in. Click one to leave it out or take it again; Enter makes them, Esc rubs them out."
+        )
+        return
+    take_all(session)
+
+
+def take_all(session: Session) -> None:
+    """Make the pencilled controls that are not left out, in one step."""
+    left = session.left_out or frozenset()
+    wanted = [p for p in propose_controls(session.puppet) if p.control.name not in left]
+    session.pencil_controls(None)
+    if not wanted:
+        session.say("All pencilled controls were left out; none was made.")
+        return
+    puppet, made = make_proposed(session.puppet, wanted)
+    session.edit(f"Make {len(made)} control{'s' if len(made) > 1 else ''}", puppet=puppet)
+    session.say(f"{len(made)} controls made. Rehearse with them: Ctrl+5.")
+
+
+def rub_out(session: Session) -> None:
+    session.pencil_controls(None)
+    session.say("The pencilled controls were rubbed out; nothing was made.")
+
+
+def leave_or_take(session: Session, number: int) -> None:
+    """Leave a pencilled control out, or take it again."""
+    name = propose_controls(session.puppet)[number].control.name
+    left = session.left_out or frozenset()
+    session.pencil_controls(left ^ {name})
+    word = "is in the set again" if name in left else "is left out"
+    session.say(f"{name} {word}. Enter makes the others.")
+
+
+def needs_one_joint(session: Session) -> str:
+    return (
+        ""
+        if session.selected("j")
+        else "Select what the control shall move first: a part, a rivet or a carrier."
+    )
+
+
+def needs_several_parts(session: Session) -> str:
+    return "" if len(session.selected("p")) > 1 else "Select the parts to choose from first, with Shift."
+
+
+def make(kind: ControlKind) -> Callable[[Session], None]:
+    """An action that makes one control of a kind for each selected joint."""
+
+    def work(session: Session) -> None:
+        puppet, made = session.puppet, []
+        for joint in session.selected("j"):
+            puppet, key = make_control(puppet, kind, joint)
+            made.append(key)
+        session.edit(f"Make {kind} {label_of_new(puppet, made)}", puppet=puppet)
+        session.go_to("Controls")
+        session.select(made)
+
+    return work
+
+
+def label_of_new(puppet: Puppet, keys: Sequence[str]) -> str:
+    return puppet.controls[keys[0]].name if len(keys) == 1 else f"for {len(keys)} joints"
+
+
+def chooser(session: Session) -> None:
+    """A chooser among the selected parts."""
+    puppet, key = make_chooser(session.puppet, session.selected("p"))
+    session.edit(f"Make {puppet.controls[key].name}", puppet=puppet)
+    session.go_to("Controls")
+    session.select([key])
+    session.say("One of these parts shows at a time now; click its thumbnail in Rehearse.")
+
+
+def set_controls_only(session: Session, *, on: bool) -> None:
+    """Let animators touch controls only, or the art too."""
+    step = "Lock everything but controls" if on else "Let the art be dragged"
+    session.edit(step, puppet=replace(session.puppet, controls_only=on))
+
+
+def switch_controls_only(session: Session) -> None:
+    set_controls_only(session, on=not session.puppet.controls_only)
+    words = (
+        "Only controls can be dragged in Rehearse now."
+        if session.puppet.controls_only
+        else "The art can be dragged in Rehearse again."
+    )
+    session.say(words)
+
+
+def needs_two_joints(session: Session) -> str:
+    return (
+        ""
+        if len(_linkable(session)) == 2
+        else "Select what is followed first, then with Shift what shall follow."
+    )
+
+
+def _linkable(session: Session) -> list[str]:
+    puppet = session.puppet
+    found = [puppet.parts[key].joint if key[0] == "p" else key for key in session.selection]
+    return [key for key in dict.fromkeys(found) if key[0] in "jc"]
+
+
+def link(session: Session) -> None:
+    """Let the turn of the second selected thing follow the first: a control's value, or the turn of a joint."""
+    one, other = _linkable(session)
+    puppet = session.puppet
+    source = (
+        f"{one}.value"
+        if one[0] == "c" and puppet.controls[one].kind in VALUED
+        else f"{_joint(puppet, one)}.turn"
+    )
+    drives = f"{_joint(puppet, other)}.turn"
+    puppet, key = add_link(puppet, source, drives, [(-1.0, -0.5), (0.0, 0.0), (1.0, 0.5)])
+    session.edit(f"Link {puppet.links[key].name}", puppet=puppet)
+    session.select([key])
+    session.say("Drag the points of the curve in Details; choose there which values are linked.")
+
+
+def _joint(puppet: Puppet, key: str) -> str:
+    return puppet.controls[key].moves if key[0] == "c" else key

@@ -1,0 +1,110 @@
+"""Parts made from parts: seam covers, shades, and one light over the figure."""
+
+from umbrite.art.covers import BEYOND, disc_of_colour, fitting_radius, light_disc, shade_of
+from umbrite.art.pictures import Picture
+from umbrite.desk.session.session import Session
+from umbrite.files.layers import layer_of
+from umbrite.files.png import fingerprint
+from umbrite.rig.affine import Affine, after, decompose, inverse
+from umbrite.rig.change import change
+from umbrite.rig.edits.looks import set_blend
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.parts import add_part, reorder, ride_on
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import ancestors, parts_on
+from umbrite.rig.model import Drawing, Placement, Puppet
+from umbrite.rig.placement import around_parts, board_from_drawing
+
+SHADE, SHADE_SHIFT, SHADE_SOFTNESS = (96, 70, 120), 0.22, 0.10  # colour, and shares of the part's width
+
+
+SHADE_STRENGTH = 0.6
+
+
+LIGHT, LIGHT_STRENGTH = (255, 214, 140), 0.55
+
+
+def _made(
+    session: Session, puppet: Puppet, picture: Picture, name: str, joint: str | None, onto: Affine
+) -> tuple[Puppet, str]:
+    """A part from pixels, placed by a map from them to the board, riding on a joint."""
+    layer = layer_of(name, picture)
+    if layer is None:
+        raise RigError(f"{name} would show nothing here, so it was not made.")
+    session.add_art({fingerprint(layer.png): layer.png})
+    drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
+    whole = after(onto, Affine(1 + 0j, 0j, complex(layer.x, layer.y)))
+    at = complex(whole.t)
+    puppet, key = add_part(puppet, name, drawing, Placement(at.real, at.imag, *decompose(whole)))
+    return (puppet if joint is None else ride_on(puppet, key, joint)), key
+
+
+def seam_cover(session: Session) -> None:
+    """Cover the seam at the selected joint in the part's own colour; it rides on the joint, over both parts."""
+    joint = session.selected("j")[0]
+    puppet = session.puppet
+    parts = parts_on(puppet, joint)
+    if not parts:
+        raise RigError(
+            f"{puppet.joints[joint].name} has no drawing whose colour a cover could take. Select a joint with a part."
+        )
+    part = puppet.parts[max(parts, key=puppet.order.index)]
+    picture = session.pictures.pixels(part.drawing.sha256)
+    board = board_from_drawing(part.placement)
+    at = complex(inverse(board)(puppet.joints[joint].pivot.z))
+    radius = fitting_radius(picture, at) * BEYOND
+    if radius < 2:
+        raise RigError(
+            f"The pivot of {part.name} lies outside its drawing, so there is no seam to cover. Move the pivot first."
+        )
+    disc = disc_of_colour(picture, at, radius)
+    corner = at - (disc.shape[0] - 1) / 2 * (1 + 1j)
+    puppet, key = _made(
+        session, puppet, disc, f"{part.name} cover", joint, after(board, Affine(1 + 0j, 0j, corner))
+    )
+    parent = puppet.joints[joint].parent
+    over = [*parts, *(parts_on(puppet, parent) if parent else [])]
+    puppet = reorder(puppet, [key], max(puppet.order.index(k) for k in over) + 1)
+    session.edit(f"Cover the seam of {part.name}", puppet=puppet)
+    session.select([key])
+    session.say(
+        f"The seam is covered by {puppet.parts[key].name}; it turns with the joint and has its own place in the depth rail."
+    )
+
+
+def shade(session: Session) -> None:
+    """A shade along one side of each selected part, made from its own shape, that rides with it."""
+    puppet, made = session.puppet, []
+    for key in session.selected("p"):
+        part = puppet.parts[key]
+        picture = session.pictures.pixels(part.drawing.sha256)
+        width = min(part.drawing.width, part.drawing.height)
+        dark = shade_of(
+            picture, complex(width * SHADE_SHIFT, -width * SHADE_SHIFT / 3), width * SHADE_SOFTNESS, SHADE
+        )
+        puppet, new = _made(
+            session, puppet, dark, f"{part.name} shade", part.joint, board_from_drawing(part.placement)
+        )
+        puppet = change(set_blend(puppet, new, "multiply"), new, clip=key, opacity=SHADE_STRENGTH)
+        puppet = reorder(puppet, [new], puppet.order.index(key) + 1)
+        made.append(new)
+    session.edit(f"Shade {len(made)} part{'s' if len(made) > 1 else ''}", puppet=puppet)
+    session.select(made)
+
+
+def light(session: Session) -> None:
+    """One lamp light over the whole figure, from its upper left; it rides on what carries everything."""
+    puppet = session.puppet
+    box = around_parts(puppet, puppet.order)
+    radius = int(max(box.right - box.left, box.bottom - box.top) * 0.6)
+    size = min(radius, 400)
+    at = complex(box.left + (box.right - box.left) * 0.3, box.top + (box.bottom - box.top) * 0.25)
+    picture = light_disc(size, LIGHT, LIGHT_STRENGTH)
+    onto = Affine(radius / size + 0j, 0j, at - radius * (1 + 1j))
+    first = puppet.parts[puppet.order[0]].joint
+    root = [first, *ancestors(puppet, first)][-1]
+    puppet, key = _made(session, puppet, picture, "Lamp light", None, onto)
+    joint = puppet.parts[key].joint
+    puppet = change(set_parent(puppet, [joint], root), joint, pivot_set=True)
+    session.edit("Light over all", puppet=set_blend(puppet, key, "overlay"))
+    session.select([key])

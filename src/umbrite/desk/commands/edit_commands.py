@@ -1,0 +1,132 @@
+"""What is selected: more of it, fewer of it, removed, or nudged."""
+
+from collections.abc import Sequence
+
+from umbrite.desk.commands.labels import label_of
+from umbrite.desk.session.session import Session
+from umbrite.motion.posing import move_joint_to
+from umbrite.rig.change import change, exists, take_out
+from umbrite.rig.channels import known_only
+from umbrite.rig.edits.controls import remove_control
+from umbrite.rig.edits.limbs import remove_limb, without_users
+from umbrite.rig.edits.parenting import remove_carrier
+from umbrite.rig.edits.parts import nudge_parts, remove_part
+from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import branch, children, targets
+from umbrite.rig.model import Puppet, point
+
+
+# Everything else
+def delete(session: Session) -> None:
+    """Remove what is selected; refused with the name of the user where something else needs it."""
+    try:
+        puppet = _without(session.puppet, session.selection)
+    except RigError as error:
+        used = " is used by " in str(error)
+        raise RigError(f"{error} Shift+Delete takes it along." if used else str(error)) from None
+    _removed(session, puppet, "")
+
+
+def delete_with_users(session: Session) -> None:
+    """Remove what is selected together with the limbs and controls that use it, which are named."""
+    puppet, gone = without_users(session.puppet, session.selected("j"))
+    left = [key for key in session.selection if exists(puppet, key)]
+    _removed(session, _without(puppet, left), f" with {', '.join(gone)}" if gone else "")
+
+
+def _removed(session: Session, puppet: Puppet, along: str) -> None:
+    name = label_of(session, session.selection)
+    session.edit(f"Remove {name}", puppet=puppet, pose=known_only(session.pose, puppet))
+    if along:
+        session.say(f"{name} was removed{along}. Undo brings all of it back.")
+
+
+def _without(puppet: Puppet, keys: Sequence[str]) -> Puppet:
+    hooks = targets(puppet)
+    for key in keys:
+        if not exists(puppet, key):
+            continue
+        if key[0] == "c":
+            puppet = remove_control(puppet, key)
+        elif key[0] == "k":
+            puppet = take_out(puppet, key)
+        elif key[0] == "l":
+            puppet = remove_limb(puppet, key)
+        elif key[0] == "p":
+            puppet = remove_part(puppet, key)
+        elif key in hooks:
+            puppet = remove_limb(puppet, hooks[key])
+        else:
+            puppet = _without_joint(puppet, key)
+    return puppet
+
+
+def _without_joint(puppet: Puppet, key: str) -> Puppet:
+    parts = [part for part in puppet.order if puppet.parts[part].joint == key]
+    if not parts:
+        return remove_carrier(puppet, key)
+    for part in parts:
+        puppet = remove_part(puppet, part)
+    return puppet
+
+
+def select_everything(session: Session) -> None:
+    if session.station == "Parts":
+        session.select(session.puppet.parts)
+    elif session.station in {"Controls", "Rehearse"}:
+        session.select(session.puppet.controls)
+    else:
+        hooks = targets(session.puppet)
+        session.select(key for key in session.puppet.joints if key not in hooks)
+
+
+def walk_up(session: Session) -> None:
+    puppet = session.puppet
+    ups = [puppet.joints[key].parent for key in session.selected("j")]
+    session.select(key for key in ups if key is not None) if any(ups) else session.say(
+        "Nothing carries this one."
+    )
+
+
+def walk_down(session: Session) -> None:
+    hooks = targets(session.puppet)
+    downs = [k for key in session.selected("j") for k in children(session.puppet, key)[:1] if k not in hooks]
+    session.select(downs) if downs else session.say("This one carries nothing.")
+
+
+def select_branch(session: Session) -> None:
+    hooks = targets(session.puppet)
+    session.select(k for key in session.selected("j") for k in branch(session.puppet, key) if k not in hooks)
+
+
+def nudge(session: Session, by: complex) -> None:
+    """Arrow keys: one step of parts, pivots, controls, or of the pose, as the station is."""
+    puppet = session.puppet
+    if session.station == "Parts" and session.selected("p"):
+        keys = session.selected("p")
+        session.edit(f"Nudge {label_of(session, keys)}", puppet=nudge_parts(puppet, keys, by))
+    elif session.station == "Pivots" and session.selected("j"):
+        keys = session.selected("j")
+        for key in keys:
+            puppet = move_pivot(puppet, key, puppet.joints[key].pivot.z + by)
+        session.edit(f"Nudge pivot of {label_of(session, keys)}", puppet=puppet)
+    elif session.station in {"Controls", "Rehearse"}:
+        _nudge_controls(session, by)
+
+
+def _nudge_controls(session: Session, by: complex) -> None:
+    puppet, pose = session.puppet, session.pose
+    keys = [key for key in session.selection if key[0] == "c"]
+    if not keys:
+        return
+    name = label_of(session, keys)
+    if session.rehearsing:
+        for key in keys:
+            moves = puppet.controls[key].moves
+            pose = move_joint_to(session.placed, pose, moves, session.placed.pivot(moves) + by)
+        session.edit(f"Nudge {name}", pose=pose)
+    else:
+        for key in keys:
+            puppet = change(puppet, key, offset=point(puppet.controls[key].offset.z + by))
+        session.edit(f"Nudge {name}", puppet=puppet)

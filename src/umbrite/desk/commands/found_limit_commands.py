@@ -1,0 +1,73 @@
+"""Find limits: look at the seams of joints, and take over what was found."""
+
+import math
+
+from umbrite.art.joint_limits import FoundLimit, find_limits
+from umbrite.desk.session.session import Session
+from umbrite.files.long_work import CancelledError, Watching
+from umbrite.rig.edits.limits import free_limit, set_limit
+from umbrite.rig.family import targets
+from umbrite.rig.model import Puppet
+
+MANY = 4  # joints from which on the search takes long enough for a progress bar
+
+
+def find(session: Session, watching: Watching) -> None:
+    """Look at the selected joints, those of the selected limbs, or all, and show what was found as a strip."""
+    limbs = [session.puppet.limbs[key] for key in session.selection if key[0] == "l"]
+    chosen = [*session.selected("j"), *(joint for limb in limbs for joint in limb.joints)]
+    hooks = targets(session.puppet)
+    keys = [key for key in dict.fromkeys(chosen or session.puppet.joints) if key not in hooks]
+    pictures = {
+        part.drawing.sha256: session.pictures.pixels(part.drawing.sha256)
+        for part in session.puppet.parts.values()
+    }
+    found: list[FoundLimit] = []
+    if len(keys) < MANY:
+        found = find_limits(session.puppet, pictures, keys)
+    else:
+        try:
+            with watching("Turning the joints") as watch:
+                for i, key in enumerate(keys):
+                    watch(i, len(keys), session.puppet.joints[key].name)
+                    found += find_limits(session.puppet, pictures, [key])
+        except CancelledError:
+            session.say("The search was stopped; no limit was changed.")
+            return
+    session.go_to("Limbs")
+    session.take_tool("limit")
+    session.show_limits(found)
+    if found:
+        session.say(
+            "Click a picture to take that limit, or take all. What is free all the way gets no limit."
+        )
+    else:
+        session.say(
+            "None of these joints has a seam to look at: neither it nor what carries it has a drawing there."
+        )
+
+
+def taken(puppet: Puppet, found: FoundLimit, end: str) -> Puppet:
+    """The puppet with one end of a found limit, the other as it is; "both" takes both."""
+    limit = puppet.joints[found.joint].limit
+    small, large = (limit.smallest, limit.largest) if limit else (-math.pi, math.pi)
+    small = found.smallest if end in {"smallest", "both"} else small
+    large = found.largest if end in {"largest", "both"} else large
+    if small <= -math.pi and large >= math.pi:
+        return free_limit(puppet, found.joint)
+    return set_limit(puppet, found.joint, small, large)
+
+
+def take(session: Session, found: FoundLimit, end: str) -> None:
+    name = session.puppet.joints[found.joint].name
+    session.edit(f"Take limit of {name}", puppet=taken(session.puppet, found, end))
+
+
+def take_all(session: Session) -> None:
+    """All found limits in one step."""
+    puppet = session.puppet
+    for found in session.found_limits:
+        puppet = taken(puppet, found, "both")
+    count = len(session.found_limits)
+    session.edit(f"Take {count} limits", puppet=puppet)
+    session.say(f"The limits of {count} joints were taken over.")

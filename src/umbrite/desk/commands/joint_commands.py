@@ -1,0 +1,84 @@
+"""Find joints: proposals pencilled on the board, taken or left one by one or all at once."""
+
+from umbrite.desk.session.session import Session
+from umbrite.rig.edits.pivots import join_parts
+from umbrite.rig.errors import RigError
+
+
+def find(session: Session) -> None:
+    """Pencil the joints that the art suggests: between the selected parts where there are several, or in all of it."""
+    from umbrite.art.joint_finding import find_joints
+
+    chosen = session.selected("p")
+    pictures = {
+        part.drawing.sha256: session.pictures.pixels(part.drawing.sha256)
+        for part in session.puppet.parts.values()
+    }
+    found = find_joints(session.puppet, pictures, chosen if len(chosen) > 1 else None)
+    new = [p for p in found if not _is_so(session, p.part, p.parent, p.pivot)]
+    session.go_to("Pivots")
+    session.propose(new)
+    if new:
+        doubtful = sum(p.confidence < 0.5 for p in new)
+        words = f", {doubtful} of them doubtful" if doubtful else ""
+        session.say(
+            f"{len(new)} joints are pencilled in{words}. Click one to take it, drag it to correct it, Alt+click to leave it; "
+            "Enter takes all."
+        )
+    else:
+        session.say("No joint is missing where parts overlap: all that the art suggests is there already.")
+
+
+def _is_so(session: Session, part: str, parent: str, pivot: complex) -> bool:
+    puppet = session.puppet
+    joint = puppet.joints[puppet.parts[part].joint]
+    return joint.pivot_set and joint.parent == puppet.parts[parent].joint and abs(joint.pivot.z - pivot) < 0.5
+
+
+def needs_pencilled(session: Session) -> str:
+    return "" if session.proposals else "Find joints first; then there is something to take or to leave."
+
+
+def take(session: Session, part: str) -> None:
+    """Make one pencilled joint a real one."""
+    proposal = next(p for p in session.proposals if p.part == part)
+    puppet = join_parts(session.puppet, proposal.part, proposal.parent, proposal.pivot)
+    name = puppet.parts[part].name
+    session.propose(p for p in session.proposals if p.part != part)
+    session.edit(f"Take joint of {name}", puppet=puppet)
+    session.select([puppet.parts[part].joint])
+    session.say(f"{name} hangs from {puppet.parts[proposal.parent].name} and turns here. {_left(session)}")
+
+
+def leave(session: Session, part: str) -> None:
+    """Rub out one pencilled joint."""
+    session.propose(p for p in session.proposals if p.part != part)
+    session.say(f"The joint of {session.puppet.parts[part].name} was left out. {_left(session)}")
+
+
+def _left(session: Session) -> str:
+    count = len(session.proposals)
+    return f"{count} more are pencilled." if count else "No more are pencilled."
+
+
+def take_all(session: Session) -> None:
+    """Make all pencilled joints real in one step; those that are refused stay pencilled and are named."""
+    puppet, refused = session.puppet, []
+    for proposal in session.proposals:
+        try:
+            puppet = join_parts(puppet, proposal.part, proposal.parent, proposal.pivot)
+        except RigError:
+            refused.append(proposal)
+    count = len(session.proposals) - len(refused)
+    session.propose(refused)
+    session.edit(f"Take {count} joints", puppet=puppet)
+    names = ", ".join(puppet.parts[p.part].name for p in refused[:3])
+    session.say(
+        f"{count} joints made."
+        + (f" {names} would close a circle or break a limb and stayed pencilled." if refused else "")
+    )
+
+
+def leave_all(session: Session) -> None:
+    session.propose(())
+    session.say("All pencilled joints were left out.")

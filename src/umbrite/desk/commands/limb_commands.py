@@ -1,0 +1,56 @@
+"""Limbs made, extended and turned to their other side."""
+
+from umbrite.desk.commands.labels import label_of
+from umbrite.desk.session.session import Session
+from umbrite.rig.edits.limbs import extend_limb, make_limb, set_bend_side
+
+
+# Limbs and limits
+def chosen_limbs(session: Session) -> list[str]:
+    """The selected limbs, or those that the selected joints belong to."""
+    limbs = session.puppet.limbs
+    chosen = [key for key in session.selection if key[0] == "l"]
+    joints = set(session.selected("j"))
+    return chosen or [key for key, limb in limbs.items() if joints & {*limb.joints, limb.end, limb.target}]
+
+
+def turn_side(session: Session) -> None:
+    puppet = session.puppet
+    keys = chosen_limbs(session)
+    for key in keys:
+        puppet = set_bend_side(puppet, key, -puppet.limbs[key].bend)
+    session.edit(f"Turn bend side of {label_of(session, keys)}", puppet=puppet)
+
+
+def choose_side(session: Session, key: str, bend: int) -> None:
+    name = session.puppet.limbs[key].name
+    session.edit(f"Bend side of {name}", puppet=set_bend_side(session.puppet, key, bend))
+
+
+def extend(session: Session) -> None:
+    """Take the end of the selected limb into it."""
+    key = chosen_limbs(session)[0]
+    limb = session.puppet.limbs[key]
+    puppet = extend_limb(session.puppet, key)
+    session.edit(f"Extend {limb.name}", puppet=puppet)
+    session.select([key])
+    session.say(
+        f"{limb.name} bends in {len(puppet.limbs[key].joints)} joints now; its target stands at the new tip."
+    )
+
+
+def needs_two_joints(session: Session) -> str:
+    return (
+        ""
+        if len(session.selected("j")) == 2
+        else "Select both ends of the limb first, such as shoulder and wrist."
+    )
+
+
+def limb_between(session: Session) -> None:
+    """A limb between the two selected joints, in any order."""
+    one, other = session.selected("j")
+    puppet, key = make_limb(session.puppet, one, other)
+    session.edit(f"Make limb {puppet.limbs[key].name}", puppet=puppet)
+    session.go_to("Limbs")
+    session.select([key])

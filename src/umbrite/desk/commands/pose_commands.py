@@ -1,0 +1,59 @@
+"""The pose put back to rest, or made the rest."""
+
+from umbrite.desk.commands.labels import label_of
+from umbrite.desk.session.session import Session
+from umbrite.motion.resting import make_rest
+from umbrite.rig.channels import without
+from umbrite.rig.control_kinds import VALUED
+from umbrite.rig.family import branch
+
+
+# Controls and posing
+def channel_owners(session: Session) -> list[str]:
+    """What a reset of the selection puts back: joints, and what selected controls and limbs move."""
+    puppet = session.puppet
+    keys = list(session.selected("j"))
+    chosen = [key for key in session.selection if key[0] == "c"]
+    keys += [
+        *chosen,
+        *(puppet.controls[key].moves for key in chosen if puppet.controls[key].kind not in VALUED),
+    ]
+    for limb_key in [key for key in session.selection if key[0] == "l"]:
+        keys += [limb_key, puppet.limbs[limb_key].target]
+    for joint in list(keys):
+        for limb_key, limb in puppet.limbs.items():
+            if joint in limb.joints or joint == limb.end:
+                keys += [limb_key, limb.target]
+    return list(dict.fromkeys(keys))
+
+
+def reset_selected(session: Session) -> None:
+    keys = channel_owners(session)
+    session.edit(f"Reset {label_of(session, session.selection)}", pose=without(session.pose, keys))
+
+
+def reset_all(session: Session) -> None:
+    session.edit("Reset the pose", pose={})
+
+
+def make_pose_the_rest(session: Session) -> None:
+    """What is seen becomes the rest pose; what else changed is said."""
+    puppet, words = make_rest(session.placed, session.pose)
+    session.edit("Make this pose the rest", puppet=puppet, pose={})
+    session.say("This is the rest pose now. " + " ".join(words))
+
+
+def reset_branch(session: Session) -> None:
+    """Put the selected joints back to rest, with all that they carry and what their limbs reach for."""
+    puppet = session.puppet
+    keys = {k for key in session.selected("j") for k in branch(puppet, key)}
+    limbs = [key for key, limb in puppet.limbs.items() if keys & {*limb.joints, limb.end}]
+    keys |= {*limbs, *(puppet.limbs[key].target for key in limbs)}
+    session.edit(
+        f"Reset the branch of {label_of(session, session.selected('j'))}", pose=without(session.pose, keys)
+    )
+
+
+def free_holds(session: Session) -> None:
+    session.holds = ()
+    session.view_changed.emit()

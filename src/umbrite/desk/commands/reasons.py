@@ -1,0 +1,52 @@
+"""Reasons why something can't be done now; an empty string where it can."""
+
+from umbrite.desk.commands.limb_commands import chosen_limbs
+from umbrite.desk.session.session import Session
+
+
+# Reasons why something can't be done now; an empty string where it can.
+def needs_parts(session: Session) -> str:
+    return "" if session.puppet.parts else "There are no parts yet. Open a layered picture first."
+
+
+def needs_chosen_parts(session: Session) -> str:
+    return "" if session.selected("p") else "Select one or more parts first."
+
+
+def needs_chosen_joints(session: Session) -> str:
+    return "" if session.selected("j") else "Select one or more joints first."
+
+
+def needs_selection(session: Session) -> str:
+    return "" if session.selection else "Select something first."
+
+
+def needs_limb(session: Session) -> str:
+    return "" if chosen_limbs(session) else "Select a limb first: click its hook, or one of its joints."
+
+
+def needs_limit(session: Session) -> str:
+    limited = any(session.puppet.joints[key].limit for key in session.selected("j"))
+    return "" if limited else "Select a joint that has a limit first."
+
+
+def needs_no_master(session: Session) -> str:
+    if any(joint.role == "master" for joint in session.puppet.joints.values()):
+        return "This puppet has a master already."
+    return needs_parts(session)
+
+
+def needs_pose(session: Session) -> str:
+    return "" if session.pose else "The puppet is at rest."
+
+
+def needs_undo(session: Session) -> str:
+    return "" if session.history.undo_name is not None else "There is nothing to undo."
+
+
+def needs_redo(session: Session) -> str:
+    return "" if session.history.redo_name is not None else "There is nothing to do again."
+
+
+def needs_holds(session: Session) -> str:
+    return "" if session.holds else "No point is held. Take Whole body and click on the art to hold it there."

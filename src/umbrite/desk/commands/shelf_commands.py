@@ -1,0 +1,68 @@
+"""Poses of the shelf: applied, saved, mirrored, copied and pasted."""
+
+import json
+
+from PySide6.QtGui import QGuiApplication
+
+from umbrite.desk.commands.pose_commands import channel_owners
+from umbrite.desk.session.session import Session
+from umbrite.rig.channels import known_only
+from umbrite.rig.edits.shelf import blended, by_names, from_names, get_pose, mirrored, save_pose
+from umbrite.rig.errors import RigError
+
+FORMAT = "umbrite-pose"
+
+
+def chosen_ids(session: Session, *, only_selected: bool) -> set[str] | None:
+    """The ids whose channels a pose shall change; None for all."""
+    return set(channel_owners(session)) if only_selected and session.selection else None
+
+
+def apply(session: Session, name: str, *, only_selected: bool = False) -> None:
+    """Take up a pose of the shelf, whole or for what is selected."""
+    saved = get_pose(session.puppet, name)
+    only = chosen_ids(session, only_selected=only_selected)
+    pose = known_only(saved.channels, session.puppet)
+    session.edit(f"Pose {name}", pose=blended(session.history.now.pose, pose, 1.0, only))
+
+
+def save(session: Session) -> str:
+    """Put the present pose on the shelf; its name."""
+    count = len(session.puppet.poses) + 1
+    puppet = save_pose(session.history.now.puppet, f"Pose {count}", session.history.now.pose)
+    name = puppet.poses[-1].name
+    session.edit(f"Save {name}", puppet=puppet)
+    session.say(f"{name} is on the shelf. Double click its name to give it another one.")
+    return name
+
+
+def mirror(session: Session) -> None:
+    session.edit("Mirror the pose", pose=mirrored(session.puppet, session.history.now.pose))
+
+
+def copy(session: Session) -> None:
+    """The present pose by names, as text on the clipboard: other puppets and other programs can read it."""
+    names = by_names(session.puppet, session.history.now.pose)
+    QGuiApplication.clipboard().setText(
+        json.dumps({"format": FORMAT, "channels": names}, indent=1, ensure_ascii=False)
+    )
+    session.say(f"The pose is on the clipboard: {len(names)} values by name.")
+
+
+def paste(session: Session) -> None:
+    """Take up a pose from the clipboard, as far as the names are known here."""
+    try:
+        found = json.loads(QGuiApplication.clipboard().text())
+        channels = found["channels"] if found["format"] == FORMAT else None
+    except (ValueError, KeyError, TypeError, RecursionError):
+        channels = None
+    if not isinstance(channels, dict):
+        raise RigError("There is no pose on the clipboard. Copy one here or in another window first.")
+    pose, missing = from_names(session.puppet, channels)
+    session.edit("Paste pose", pose=pose)
+    words = (
+        f" This puppet has no {', '.join(missing[:4])}{' and more' if len(missing) > 4 else ''}."
+        if missing
+        else ""
+    )
+    session.say(f"Pose pasted: {len(pose)} values.{words}")

@@ -1,0 +1,32 @@
+"""The workout, run for the puppet that is open; its faults become findings."""
+
+from umbrite.checking.workout import Report, workout
+from umbrite.desk.session.session import Session
+from umbrite.files.long_work import CancelledError, Watching
+from umbrite.files.package import Package
+
+
+def run(session: Session, watching: Watching) -> tuple[Package, Report] | None:
+    """Run everything through its range: what was tried, and the report; None where it was cancelled, and nothing is left behind."""
+    package = session.package()
+    pictures = {
+        part.drawing.sha256: session.pictures.pixels(part.drawing.sha256)
+        for part in package.puppet.parts.values()
+    }
+    try:
+        with watching("Workout") as watch:
+            report = workout(package.puppet, pictures, watch)
+    except CancelledError:
+        session.say("The workout was stopped; nothing was changed.")
+        return None
+    session.show_tried([item.finding for item in report.noticed])
+    count = len(report.noticed)
+    words = (
+        "found nothing to mend"
+        if not count
+        else f"noticed {count} thing{'s' if count > 1 else ''}; the lamp lists them"
+    )
+    session.say(
+        f"The workout ran {len(report.measured)} controls and joints through their range and {words}."
+    )
+    return package, report

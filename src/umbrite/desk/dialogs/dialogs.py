@@ -1,0 +1,136 @@
+"""The few questions that need a dialog, in one object that is handed in, so that tests can answer for a person."""
+
+import time
+from contextlib import AbstractContextManager
+from pathlib import Path
+from typing import Literal
+
+from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
+
+from umbrite.desk.files.import_table import Chosen, ImportTable
+from umbrite.desk.files.progress import watched
+from umbrite.files.layers import Layered
+from umbrite.files.long_work import Watch
+from umbrite.files.recovery import Left
+
+PUPPETS = "Puppets and pictures (*.umbrite *.ora *.svg *.psd *.png *.webp);;All files (*)"
+
+
+ART = "Pictures (*.ora *.svg *.psd *.png *.webp);;All files (*)"
+
+
+class Dialogs:
+    """Asks the person in front of the screen."""
+
+    def __init__(self, parent: QWidget) -> None:
+        self._parent = parent
+
+    def _dialog(self, title: str, kind: str, folder: Path | None) -> QFileDialog:
+        dialog = QFileDialog(self._parent, title, str(folder or Path.home()), kind)
+        dialog.setOption(QFileDialog.Option.DontUseNativeDialog)
+        dialog.setMinimumSize(720, 460)
+        return dialog
+
+    def path_to_open(self, folder: Path | None) -> Path | None:
+        dialog = self._dialog("Open a puppet or a layered picture", PUPPETS, folder)
+        dialog.setFileMode(QFileDialog.FileMode.ExistingFile)
+        found = self._run(dialog)
+        return found[0] if found else None
+
+    def paths_to_add(self, folder: Path | None) -> list[Path]:
+        dialog = self._dialog("Add pictures as parts", ART, folder)
+        dialog.setFileMode(QFileDialog.FileMode.ExistingFiles)
+        return self._run(dialog)
+
+    def path_to_save(self, suggestion: Path, ending: str) -> Path | None:
+        title = "Save the puppet" if ending == ".umbrite" else "Export"
+        dialog = self._dialog(title, f"*{ending}", suggestion.parent)
+        dialog.setAcceptMode(QFileDialog.AcceptMode.AcceptSave)
+        dialog.setDefaultSuffix(ending.lstrip("."))
+        dialog.selectFile(suggestion.name)
+        found = self._run(dialog)
+        return found[0] if found else None
+
+    def _run(self, dialog: QFileDialog) -> list[Path]:
+        try:
+            accepted = dialog.exec()
+            return [Path(name) for name in dialog.selectedFiles()] if accepted else []
+        finally:
+            dialog.deleteLater()
+
+    def choose_layers(self, layered: Layered) -> Chosen | None:
+        """The table of layers; None where the person turned back."""
+        table = ImportTable(layered, self._parent)
+        try:
+            return table.chosen() if table.exec() else None
+        finally:
+            table.deleteLater()
+
+    def watch(self, what: str) -> AbstractContextManager[Watch]:
+        """Progress with a cancel, shown where the work takes longer than a moment."""
+        return watched(self._parent, what)
+
+    def about_unsaved(self, name: str) -> Literal["save", "drop", "stay"]:
+        box = QMessageBox(self._parent)
+        box.setIcon(QMessageBox.Icon.NoIcon)
+        box.setWindowTitle("Unsaved work")
+        box.setText(f"<b>{name} has changes that are not saved.</b>")
+        box.setInformativeText("Save them before you go on? Dropped changes can't be fetched back.")
+        keep = box.addButton("Save", QMessageBox.ButtonRole.AcceptRole)
+        drop = box.addButton("Drop the changes", QMessageBox.ButtonRole.DestructiveRole)
+        stay = box.addButton("Stay here", QMessageBox.ButtonRole.RejectRole)
+        box.setDefaultButton(keep)
+        box.setEscapeButton(stay)
+        box.exec()
+        clicked = box.clickedButton()
+        box.deleteLater()
+        return "save" if clicked is keep else "drop" if clicked is drop else "stay"
+
+    def about_changed(self, name: str, *, gone: bool) -> Literal["overwrite", "elsewhere", "stay"]:
+        """The file is not what it was when it was opened."""
+        happened = "was moved or removed" if gone else "was changed by another program"
+        words = {"overwrite": "Write it here", "elsewhere": "Save elsewhere…", "stay": "Stay here"}
+        return self._ask(  # type: ignore[return-value]
+            "File changed", f"<b>{name} {happened} since it was opened or saved here.</b>",
+            "Writing it here puts your work in its place; what the other program wrote stays as the backup.", words, "elsewhere",
+        )  # fmt: skip
+
+    def about_recovery(self, left: Left) -> Literal["open", "drop", "later"]:
+        """Unsaved work of a run that ended suddenly."""
+        when = time.strftime("%d %B, %H:%M", time.localtime(left.beside.written))
+        name = Path(left.beside.of).name if left.beside.of else left.beside.name
+        words = {"open": "Bring it back", "drop": "Let it go", "later": "Ask me later"}
+        return self._ask(  # type: ignore[return-value]
+            "Unsaved work", f"<b>Umbrite ended suddenly while {name} had changes that were not saved.</b>",
+            f"They were kept on {when}. Bringing them back changes no file until you save.", words, "open",
+        )  # fmt: skip
+
+    def _ask(self, title: str, text: str, more: str, words: dict[str, str], default: str) -> str:
+        """A question with a few answers; closing it means the last one."""
+        box = QMessageBox(self._parent)
+        box.setIcon(QMessageBox.Icon.NoIcon)
+        box.setWindowTitle(title)
+        box.setText(text)
+        box.setInformativeText(more)
+        roles = (
+            QMessageBox.ButtonRole.AcceptRole,
+            QMessageBox.ButtonRole.DestructiveRole,
+            QMessageBox.ButtonRole.RejectRole,
+        )
+        buttons = {
+            key: box.addButton(label, role) for (key, label), role in zip(words.items(), roles, strict=True)
+        }
+        box.setDefaultButton(buttons[default])
+        box.setEscapeButton(buttons[list(words)[-1]])
+        box.exec()
+        clicked = box.clickedButton()
+        box.deleteLater()
+        return next((key for key, button in buttons.items() if button is clicked), list(words)[-1])
+
+    def tell(self, title: str, text: str) -> None:
+        box = QMessageBox(self._parent)
+        box.setIcon(QMessageBox.Icon.NoIcon)
+        box.setWindowTitle(title)
+        box.setText(text)
+        box.exec()
+        box.deleteLater()

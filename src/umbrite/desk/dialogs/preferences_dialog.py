@@ -1,0 +1,55 @@
+"""The dialog of preferences; each takes effect at once."""
+
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QComboBox,
+    QDialog,
+    QDialogButtonBox,
+    QFormLayout,
+    QSpinBox,
+    QVBoxLayout,
+    QWidget,
+)
+
+from umbrite.desk.session.preferences import Preferences
+from umbrite.desk.theme import look
+
+
+class PreferencesDialog(QDialog):
+    """The dialog; `changed` is called after each change."""
+
+    def __init__(self, preferences: Preferences, changed: object, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.preferences, self._changed = preferences, changed
+        self.setWindowTitle("Preferences")
+        column = QVBoxLayout(self)
+        form = QFormLayout()
+        self.theme = QComboBox()
+        self.theme.setAccessibleName("Theme")
+        for key, words in look.THEMES.items():
+            self.theme.addItem(words, key)
+        self.theme.setCurrentIndex(list(look.THEMES).index(preferences.theme))
+        self.autosave = QSpinBox()
+        self.autosave.setAccessibleName("Keep unsaved work after")
+        self.autosave.setRange(2, 600)
+        self.autosave.setSuffix(" seconds")
+        self.autosave.setValue(preferences.autosave)
+        self.table = QCheckBox("Show the table of layers before art is added")
+        self.table.setChecked(preferences.layer_table)
+        form.addRow("Theme", self.theme)
+        form.addRow("Keep unsaved work after", self.autosave)
+        form.addRow(self.table)
+        column.addLayout(form)
+        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
+        buttons.rejected.connect(self.accept)
+        column.addWidget(buttons)
+        self.theme.activated.connect(self._write)
+        self.autosave.valueChanged.connect(self._write)
+        self.table.toggled.connect(self._write)
+        self.setMinimumWidth(420)
+
+    def _write(self, *_: object) -> None:
+        self.preferences.theme = self.theme.currentData()
+        self.preferences.autosave = self.autosave.value()
+        self.preferences.layer_table = self.table.isChecked()
+        self._changed()  # type: ignore[operator]

@@ -1,0 +1,265 @@
+"""Opening, adding, saving and exporting from the window: asks where it must, and never loses unsaved work."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+from umbrite.art.pictures import Picture
+from umbrite.checking.workout import Report
+from umbrite.checking.workout_report import write_sheets
+from umbrite.demo import ASSETS as DEMOS
+from umbrite.desk.files.import_table import Chosen
+from umbrite.desk.files.questions import Questions
+from umbrite.desk.session.preferences import Preferences
+from umbrite.desk.session.session import Session
+from umbrite.files.layers import add_layers, layer_of, puppet_from
+from umbrite.files.opening import NATIVE, is_native, read_art
+from umbrite.files.package import Package, load, save
+from umbrite.files.pictures_in import read_picture
+from umbrite.files.png import MOST_PIXELS, fingerprint
+from umbrite.files.recovery import Left
+from umbrite.paint.export import export_csv, export_json, export_openraster, export_svg
+from umbrite.paint.render import preview_png, render_package, write_png
+from umbrite.rig.affine import inverse
+from umbrite.rig.edits.parts import exchange_drawing
+from umbrite.rig.errors import UmbriteError
+from umbrite.rig.model import Drawing, Puppet
+from umbrite.rig.placement import board_from_drawing
+
+
+def stamp_of(path: Path) -> tuple[int, int] | None:
+    """When a file was written and how long it is; None where there is none."""
+    try:
+        found = path.stat()
+    except OSError:
+        return None
+    return found.st_mtime_ns, found.st_size
+
+
+class FileDesk:
+    """File work for one window."""
+
+    def __init__(self, session: Session, dialogs: Questions, preferences: Preferences) -> None:
+        self.session, self.dialogs, self.preferences = session, dialogs, preferences
+        self._stamp: tuple[int, int] | None = None  # of the file as it was read or written last
+        self.folder: Path | None = None
+
+    def may_leave(self) -> bool:
+        """Ask only where unsaved work would be gone; whether to go on."""
+        session = self.session
+        if session.history.is_saved or (session.path is None and session.history.undo_name is None):
+            return True
+        answer = self.dialogs.about_unsaved(session.path.name if session.path else session.puppet.name)
+        return answer == "drop" or (answer == "save" and self.save())
+
+    def new(self) -> None:
+        if self.may_leave():
+            self.session.open(Package(Puppet(), {}, {}), None)
+            self.session.go_to("Parts")
+
+    def ask_open(self) -> None:
+        if self.may_leave() and (path := self.dialogs.path_to_open(self.folder)) is not None:
+            self.open(path)
+
+    def open(self, path: Path, *, ask: bool = True) -> bool:
+        """Open whatever the path is; a puppet keeps its path, art becomes a new unsaved puppet.
+
+        With `ask` the layers of art are shown in a table first.
+        """
+        native = is_native(path)
+        try:
+            package = load(path) if native else self._new_from([path], ask=ask)
+        except UmbriteError as error:
+            self.session.say(str(error))
+            return False
+        if package is None:
+            return False
+        if not path.is_relative_to(DEMOS):
+            self.folder = path.parent
+        self.session.open(package, path if path.suffix.lower() == NATIVE else None)
+        self._stamp = stamp_of(path)
+        if native and not path.is_relative_to(DEMOS):
+            self.preferences.add_recent(str(path.resolve()))
+        self.session.go_to("Rehearse" if package.puppet.controls else "Parts")
+        self.session.say(f"{path.name} opened: {len(package.puppet.parts)} parts.")
+        return True
+
+    def _new_from(self, paths: list[Path], *, ask: bool) -> Package | None:
+        chosen = self._chosen(paths, ask=ask)
+        return None if chosen is None else puppet_from(chosen.layered, carriers=chosen.carriers)
+
+    def _chosen(self, paths: list[Path], *, ask: bool = True) -> Chosen | None:
+        """What the person wants of art files; None where they turned back. Raises FileError."""
+        with self.dialogs.watch(f"Reading {paths[0].name}") as watch:
+            layered = read_art(paths, watch)
+        if not ask or len(layered.layers) < 2 or not self.preferences.layer_table:
+            return Chosen(layered, carriers=False)
+        chosen = self.dialogs.choose_layers(layered)
+        if chosen is None:
+            self.session.say("Nothing was added.")
+        return chosen
+
+    def open_demo(self, name: str) -> None:
+        """The demo, as a puppet without a path: saving asks where, and the shipped file stays as it is."""
+        if self.may_leave() and self.open(DEMOS / name, ask=False):
+            self.session.path = None
+            self.session.file_changed.emit()
+
+    def ask_add(self) -> None:
+        if paths := self.dialogs.paths_to_add(self.folder):
+            self.add(paths)
+
+    def add(self, paths: list[Path]) -> None:
+        """More art as parts in front of what is there."""
+        session = self.session
+        try:
+            chosen = self._chosen(paths)
+            if chosen is None:
+                return
+            package, made = add_layers(session.package(), chosen.layered.layers, carriers=chosen.carriers)
+        except UmbriteError as error:
+            session.say(str(error))
+            return
+        if not made:
+            session.say(f"{paths[0].name} has no layer that shows anything, so nothing was added.")
+            return
+        session.add_art(package.art)
+        session.edit(f"Add {len(made)} part{'s' if len(made) > 1 else ''}", puppet=package.puppet)
+        session.go_to("Parts")
+        session.select(made)
+        self.folder = paths[0].parent
+
+    def ask_exchange(self) -> None:
+        """A revised drawing for the selected part; the rig stays."""
+        session = self.session
+        (key,) = session.selected("p")
+        if paths := self.dialogs.paths_to_add(self.folder):
+            try:
+                _, picture = read_picture(paths[0])
+            except UmbriteError as error:
+                session.say(str(error))
+                return
+            self.exchange(key, picture)
+
+    def exchange(self, key: str, picture: Picture) -> None:
+        session = self.session
+        part = session.puppet.parts[key]
+        layer = layer_of(part.name, picture)
+        if layer is None:
+            session.say("The revised picture shows nothing, so the old drawing stays.")
+            return
+        corner = None
+        if picture.shape[:2] == (
+            session.puppet.height,
+            session.puppet.width,
+        ):  # a whole canvas keeps its place on it
+            corner = complex(inverse(board_from_drawing(part.placement))(complex(layer.x, layer.y)))
+        elif picture.shape[:2] == (part.drawing.height, part.drawing.width):
+            corner = complex(layer.x, layer.y)
+        drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
+        session.add_art({drawing.sha256: layer.png})
+        session.edit(
+            f"Exchange the drawing of {part.name}",
+            puppet=exchange_drawing(session.puppet, key, drawing, corner),
+        )
+        session.say(f"{part.name} has its revised drawing; pivot, place and rig are as they were.")
+
+    def dropped(self, names: list[str]) -> None:
+        """Files let go on the board: a puppet is opened, art begins a puppet or joins the one that is open."""
+        paths = [Path(name) for name in names]
+        if paths[0].suffix.lower() == NATIVE or (len(paths) == 1 and not self.session.puppet.parts):
+            if self.may_leave():
+                self.open(paths[0])
+        else:
+            self.add(paths)
+
+    def save(self) -> bool:
+        return self._save_to(self.session.path) if self.session.path else self.save_as()
+
+    def save_as(self) -> bool:
+        session = self.session
+        suggestion = session.path or (self.folder or Path.home()) / f"{session.puppet.name.lower()}{NATIVE}"
+        path = self.dialogs.path_to_save(suggestion, NATIVE)
+        return path is not None and self._save_to(path if path.suffix else path.with_suffix(NATIVE))
+
+    def _save_to(self, path: Path) -> bool:
+        package = self.session.package()
+
+        def work() -> None:
+            save(path, package, preview_png(package) if package.puppet.parts else None)
+
+        if path == self.session.path and stamp_of(path) != self._stamp:
+            answer = self.dialogs.about_changed(path.name, gone=not path.exists())
+            if answer != "overwrite":
+                return self.save_as() if answer == "elsewhere" else False
+        if not self._done(work):
+            return False
+        self._stamp = stamp_of(path)
+        self.preferences.add_recent(str(path.resolve()))
+        self.folder = path.parent
+        self.session.saved_as(path)
+        self.session.say(f"Saved as {path.name}.")
+        return True
+
+    def open_recent(self, name: str) -> None:
+        if self.may_leave():
+            self.open(Path(name))
+
+    def recover(self, left: Left) -> bool:
+        """Take up unsaved work of a run that ended suddenly; it counts as not saved."""
+        try:
+            package = left.package()
+        except UmbriteError as error:
+            self.session.say(str(error))
+            return False
+        of = None if left.beside.of is None else Path(left.beside.of)
+        self.session.open(package, of)
+        self.session.history.mark_unsaved()
+        self._stamp = None if of is None else stamp_of(of)
+        self.session.file_changed.emit()
+        self.session.go_to("Rehearse" if package.puppet.controls else "Parts")
+        self.session.say(f"{package.puppet.name} is back as it was last kept. Save it to be safe.")
+        return True
+
+    def export_as(self, ending: str) -> None:
+        """The pose as SVG, OpenRaster, CSV or JSON."""
+        session = self.session
+        stem = session.path.stem if session.path else session.puppet.name.lower()
+        path = self.dialogs.path_to_save((self.folder or Path.home()) / f"{stem}-pose{ending}", ending)
+        if path is None:
+            return
+        package = session.package()
+        work: dict[str, Callable[[], None]] = {
+            ".svg": lambda: export_svg(path, package),
+            ".ora": lambda: export_openraster(path, package),
+            ".csv": lambda: export_csv(path, package),
+            ".json": lambda: export_json(path, package),
+        }
+        if self._done(work[ending]):
+            session.say(f"The pose was exported as {path.name}.")
+
+    def keep_sheet(self, package: Package, report: Report) -> None:
+        """The contact sheet of a workout, as PDF, TIFF or PNG."""
+        suggestion = (self.folder or Path.home()) / f"{package.puppet.name.lower()}-workout.pdf"
+        path = self.dialogs.path_to_save(suggestion, ".pdf")
+        if path is not None and self._done(lambda: write_sheets(path, package, report)):
+            self.session.say(f"The contact sheet was kept as {path.name}.")
+
+    def export(self) -> None:
+        session = self.session
+        stem = session.path.stem if session.path else session.puppet.name.lower()
+        path = self.dialogs.path_to_save((self.folder or Path.home()) / f"{stem}-pose.png", ".png")
+        if path is None:
+            return
+        puppet = session.puppet
+        if puppet.width * puppet.height > MOST_PIXELS:
+            session.say("The canvas is too large for one picture.")
+        elif self._done(lambda: write_png(path, render_package(session.package()))):
+            session.say(f"The pose was exported as {path.name}, {puppet.width} × {puppet.height} px.")
+
+    def _done(self, work: Callable[[], None]) -> bool:
+        try:
+            work()
+        except UmbriteError as error:
+            self.session.say(str(error))
+            return False
+        return True

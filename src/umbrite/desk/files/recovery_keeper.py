@@ -1,0 +1,80 @@
+"""Autosave: unsaved work goes to a recovery file in the background; after a crash the next start offers it."""
+
+import threading
+import time
+from pathlib import Path
+
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from umbrite.desk.session.session import Session
+from umbrite.files.package import Package
+from umbrite.files.recovery import Left, forget, keep, left_behind, recovery_path
+from umbrite.rig.errors import UmbriteError
+
+EVERY = 15_000  # milliseconds from the first change that is not kept yet
+
+
+class Keeper(QObject):
+    """Watches a session. Writing happens in a thread of its own; the values it is given never change."""
+
+    failed = Signal(str)
+
+    def __init__(self, session: Session, folder: Path, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self.session, self.folder = session, folder
+        self.path = recovery_path(folder)
+        self._timer = QTimer(self)
+        self._timer.setSingleShot(True)
+        self._timer.setInterval(EVERY)
+        self._timer.timeout.connect(self.keep_now)
+        self._thread: threading.Thread | None = None
+        self._kept: object = None
+        session.file_changed.connect(self._on_change)
+        self.failed.connect(session.say)
+
+    def _on_change(self) -> None:
+        session = self.session
+        untouched = session.path is None and session.history.undo_name is None
+        if session.history.is_saved or untouched or not session.puppet.parts:
+            self._timer.stop()
+            self._drop()
+        elif not self._timer.isActive() and session.history.now is not self._kept:
+            self._timer.start()
+
+    def set_interval(self, seconds: int) -> None:
+        self._timer.setInterval(max(seconds, 1) * 1000)
+
+    def keep_now(self) -> None:
+        """Hand the present state to the writer; if that is still busy, come back soon."""
+        if self._thread is not None and self._thread.is_alive():
+            self._timer.start()
+            return
+        self._kept = self.session.history.now
+        work = (self.session.package(), self.session.path)
+        self._thread = threading.Thread(target=self._write, args=work, name="recovery", daemon=True)
+        self._thread.start()
+
+    def _write(self, package: Package, of: Path | None) -> None:
+        try:
+            keep(self.path, package, of, time.time())
+        except UmbriteError as error:
+            self.failed.emit(str(error))
+
+    def finish(self) -> None:
+        """Wait for the writer."""
+        if self._thread is not None:
+            self._thread.join()
+
+    def _drop(self) -> None:
+        self.finish()
+        self._kept = None
+        forget(self.path)
+
+    def close(self) -> None:
+        """The window is closed in order: nothing has to be recovered."""
+        self._timer.stop()
+        self._drop()
+
+    def left(self) -> list[Left]:
+        """What earlier runs left behind."""
+        return [left for left in left_behind(self.folder) if left.path != self.path]

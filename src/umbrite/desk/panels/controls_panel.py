@@ -1,0 +1,79 @@
+"""The list of controls and links: pick those behind something, lock them, see what follows what."""
+
+from typing import Any
+
+from PySide6.QtCore import QSize, Qt
+from PySide6.QtWidgets import QCheckBox, QLabel, QListWidgetItem, QVBoxLayout, QWidget
+
+from umbrite.desk.commands import control_commands
+from umbrite.desk.panels.selecting_list import KEY, SelectingList
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look
+from umbrite.rig.change import change
+
+ICONS = {
+    "grip": "rig-grip", "knob": "rig-knob", "master": "rig-master", "slider": "rig-slider", "pad": "rig-pad",
+    "chooser": "rig-chooser", "aim": "rig-aim",
+}  # fmt: skip
+
+
+class ThingList(SelectingList):
+    """Rows for the controls (c) or the links (k) of the puppet."""
+
+    def __init__(self, session: Session, letter: str, label: str, parent: QWidget | None = None) -> None:
+        super().__init__(session, label, parent)
+        self.letter = letter
+        self.setIconSize(QSize(18, 18))
+        self.itemChanged.connect(self._checked)
+        self.rebuild()
+
+    def fresh_rows(self) -> list[tuple[Any, ...]]:
+        puppet = self.session.puppet
+        if self.letter == "c":
+            return [(key, c.name, ICONS[c.kind], c.locked) for key, c in puppet.controls.items()]
+        return [(key, link.name, "rig-cord", False) for key, link in puppet.links.items()]
+
+    def item_for(self, row: tuple[Any, ...]) -> QListWidgetItem:
+        _, name, symbol, locked = row
+        item = super().item_for(row)
+        item.setIcon(look.icon(symbol))
+        if self.letter == "c":
+            item.setCheckState(Qt.CheckState.Unchecked if locked else Qt.CheckState.Checked)
+            item.setToolTip(f"{name}: ticked, animators use it")
+        return item
+
+    def _checked(self, item: QListWidgetItem) -> None:
+        key = item.data(KEY)
+        locked = item.checkState() == Qt.CheckState.Unchecked
+        if self._busy or self.letter != "c" or self.session.puppet.controls[key].locked == locked:
+            return
+        word = "Lock" if locked else "Unlock"
+        self.session.edit(f"{word} {item.text()}", puppet=change(self.session.puppet, key, locked=locked))
+
+
+class ControlsPanel(QWidget):
+    """Both lists, and whether animators may touch more than controls."""
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        column = QVBoxLayout(self)
+        column.setContentsMargins(6, 6, 6, 6)
+        column.setSpacing(5)
+        words = QLabel("Ticked controls are handed over to animators.")
+        words.setObjectName("quiet")
+        words.setWordWrap(True)
+        self.controls = ThingList(session, "c", "Controls")
+        self.only = QCheckBox("Lock everything else")
+        self.only.setToolTip("In Rehearse only controls can be dragged, not the art")
+        links = QLabel("Links")
+        links.setObjectName("title")
+        self.links = ThingList(session, "k", "Links")
+        for widget, share in ((words, 0), (self.controls, 3), (self.only, 0), (links, 0), (self.links, 2)):
+            column.addWidget(widget, share)
+        self.only.clicked.connect(lambda on: control_commands.set_controls_only(session, on=on))
+        session.file_changed.connect(self._refresh)
+        self._refresh()
+
+    def _refresh(self, *_: object) -> None:
+        self.only.setChecked(self.session.puppet.controls_only)

@@ -1,0 +1,127 @@
+"""The limb card: both bend sides as small pictures of the actual limb; a click chooses one."""
+
+from msgspec.structs import replace
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt
+from PySide6.QtGui import QPainter, QPaintEvent, QPixmap, QTransform
+from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QWidget
+
+from umbrite.desk.board.camera import fitting
+from umbrite.desk.commands.limb_commands import choose_side
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look, marks
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.posing import move_joint_to
+from umbrite.paint.painter import paint_sprites, sprites
+from umbrite.rig.change import put
+from umbrite.rig.edits.limits import free_limit
+from umbrite.rig.model import Limb, Puppet
+
+# How near the target comes to the root for the picture, as a share of the limb's length.
+BENT = 0.72
+
+
+def limb_picture(session: Session, key: str, bend: int, width: int, height: int) -> QPixmap:
+    """The limb's own art, bent to one side, with its bones."""
+    puppet: Puppet = session.puppet
+    limb: Limb = replace(puppet.limbs[key], bend=1 if bend > 0 else -1, enabled=True)
+    free = put(puppet, key, limb)
+    for joint in limb.joints:  # limits would hide the difference that the pictures are for
+        free = free_limit(free, joint)
+    plan = compile_plan(free)
+    rest = evaluate(plan, {})
+    root, tip = puppet.joints[limb.joints[0]].pivot.z, puppet.joints[limb.target].pivot.z
+    placed = evaluate(plan, move_joint_to(rest, {}, limb.target, root + (tip - root) * BENT))
+    chain = {*limb.joints, limb.end}
+    items = [item for item in sprites(placed) if puppet.parts[item.part].joint in chain]
+    points = [placed.pivot(joint) for joint in limb.joints]
+    points.append(complex(placed.joint_map(limb.joints[-1])(tip)))
+    box = QRectF(points[0].real, points[0].imag, 1, 1)
+    for item in items:
+        box = box.united(item.box)
+    for z in points:
+        box = box.united(QRectF(z.real - 20, z.imag - 20, 40, 40))
+    picture = QPixmap(width * 2, height * 2)
+    picture.setDevicePixelRatio(2)
+    picture.fill(Qt.GlobalColor.transparent)
+    camera = fitting(box, QRectF(12, 8, width - 24, height - 16))
+    painter = QPainter(picture)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    paint_sprites(painter, items, session.pictures, camera.transform())
+    painter.setWorldTransform(QTransform())
+    on_card = [camera.point(z) for z in points]
+    painter.setPen(marks.pen(look.PAPER, 4))
+    painter.drawPolyline(on_card)
+    painter.setPen(marks.pen(look.INK, 1.8))
+    painter.drawPolyline(on_card)
+    if len(on_card) > 2:
+        way = on_card[2] - on_card[0]
+        marks.bend_arrow(painter, on_card[1], QPointF(way.y(), -way.x()) * bend, look.VERMILION)
+    painter.end()
+    return picture
+
+
+class SideButton(QAbstractButton):
+    """One of the two sides, as a card."""
+
+    def __init__(self, session: Session, bend: int, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._session, self._bend, self._key = session, bend, ""
+        self._picture = QPixmap()
+        self.setCheckable(True)
+        self.setMinimumSize(96, 104)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setAccessibleName("Bends clockwise" if bend > 0 else "Bends counterclockwise")
+        self.setToolTip("Let the limb bend to this side")
+        self.clicked.connect(self._choose)
+
+    def show_limb(self, key: str) -> None:
+        self._key = key
+        self.setChecked(self._session.puppet.limbs[key].bend == self._bend)
+        self._picture = limb_picture(self._session, key, self._bend, self.width(), self.height())
+        self.update()
+
+    def _choose(self) -> None:
+        choose_side(self._session, self._key, self._bend)
+
+    def sizeHint(self) -> QSize:
+        return QSize(112, 108)
+
+    def resizeEvent(self, _event: object) -> None:
+        if self._key in self._session.puppet.limbs:
+            self.show_limb(self._key)
+
+    def paintEvent(self, _event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        box = QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5)
+        chosen = self.isChecked()
+        painter.setBrush(look.LAMP_PALE if chosen else look.PAPER)
+        painter.setPen(marks.pen(look.LAMP if chosen else look.LINE, 2.4 if chosen else 1.2))
+        painter.drawRoundedRect(box, 7, 7)
+        if self.hasFocus():
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.setPen(marks.pen(look.INK, 1.2, Qt.PenStyle.DotLine))
+            painter.drawRoundedRect(box.adjusted(3, 3, -3, -3), 5, 5)
+        painter.drawPixmap(0, 0, self._picture)
+        if chosen:  # told by a sign too
+            painter.setPen(marks.pen(look.INK, 2.2))
+            painter.drawPolyline([QPointF(10, 14), QPointF(14, 18), QPointF(21, 9)])
+        painter.end()
+
+
+class BendCard(QWidget):
+    """Both sides, one beside the other."""
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(8)
+        self.sides = (SideButton(session, 1, self), SideButton(session, -1, self))
+        for button in self.sides:
+            row.addWidget(button, 1)
+
+    def show_limb(self, key: str) -> None:
+        for button in self.sides:
+            button.show_limb(key)

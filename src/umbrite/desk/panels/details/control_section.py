@@ -1,0 +1,137 @@
+"""Details of controls: what they move and how far, how they look and when, who carries them, and who may touch them."""
+
+from typing import Any
+
+from umbrite.desk.panels.details.fields import ChoiceField, PosedWriter
+from umbrite.desk.panels.details.section import Read, Section, Write, name_of
+from umbrite.desk.session.session import Session
+from umbrite.motion.matching import carry_by
+from umbrite.rig.change import change
+from umbrite.rig.control_kinds import MOVING, VALUED, carrier_of, span_of
+from umbrite.rig.edits.controls import set_range
+from umbrite.rig.edits.renaming import rename
+from umbrite.rig.model import Puppet
+
+SHAPES = [(word.capitalize(), word) for word in ("leaf", "shield", "drop", "crescent", "ring", "eye", "tile")]
+
+
+COLOURS = [
+    ("Of its side", ""),
+    *((word.capitalize(), word) for word in ("amber", "moss", "teal", "plum", "brick", "ink")),
+]
+
+
+SHOWN = [
+    ("Always", "always"),
+    ("As a ghost", "ghosted"),
+    ("Near the pointer", "near"),
+    ("Never, but usable", "never"),
+]
+
+
+AXES = [("Both axes", "both"), ("Across only", "x"), ("Up and down only", "y")]
+
+
+DOES = {
+    "grip": "moves", "knob": "turns", "master": "moves, turns and scales", "aim": "is looked at through", "slider": "stands beside",
+    "pad": "stands beside", "chooser": "stands beside",
+}  # fmt: skip
+
+
+KIND_WORD = {"master": "master control", "aim": "aim point"}
+
+
+class ControlSection(Section):
+    """See the module."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self.row("Name", self.text("Name", name_of, rename))
+        self.row("Carried by", self._kept(ChoiceField(
+            "Carried by", _others, carrier_of, PosedWriter(session, "Carrier", carry_by)
+        )))  # fmt: skip
+        self.axes = self.choice("Axes", lambda _p, _k: AXES, _read("axes"), _write("axes"))
+        self.row("Axes", self.axes)
+        self.ranges = [
+            self.number(
+                f"{word} {axis}", _end(end, axis), _put_end(end, axis), digits=1, least=-10_000, most=10_000
+            )
+            for axis in "xy"
+            for end, word in (("least", "Least"), ("most", "Most"))
+        ]
+        self.row("Range across", *self.ranges[:2])
+        self.row("Range upright", *self.ranges[2:])
+        self.shape = self.choice("Shape", lambda _p, _k: SHAPES, _read("shape"), _write("shape"))
+        self.row("Shape", self.shape)
+        self.row(
+            "Size",
+            self.number("Size", _read("size"), _write("size"), unit=" px", digits=0, least=8, most=1000),
+        )
+        sizes = [("The board", False), ("The screen", True)]
+        self.row(
+            "Pixels of",
+            self.choice("Pixels of", lambda _p, _k: sizes, _read("on_screen"), _write("on_screen")),
+        )
+        self.row("Colour", self.choice("Colour", lambda _p, _k: COLOURS, _read("colour"), _write("colour")))
+        self.row("Label", self.text("Label", _read("label"), _write("label")))
+        self.row("Shown", self.choice("Shown", lambda _p, _k: SHOWN, _read("shown"), _write("shown")))
+        lock = [("Animators use it", False), ("Locked", True)]
+        self.row(
+            "Hand-over", self.choice("Hand-over", lambda _p, _k: lock, _read("locked"), _write("locked"))
+        )
+
+    def show_for(self, keys: list[str]) -> None:
+        super().show_for(keys)
+        kinds = {self.session.puppet.controls[key].kind for key in keys}
+        self.axes.setEnabled(kinds <= MOVING)
+        self.shape.setEnabled(kinds.isdisjoint(VALUED))
+        for field in self.ranges:
+            field.setEnabled(kinds.isdisjoint({"knob", "chooser"}))
+
+    def describe(self, puppet: Puppet, keys: list[str]) -> str:
+        if len(keys) > 1:
+            return "controls"
+        control = puppet.controls[keys[0]]
+        return f"{KIND_WORD.get(control.kind, control.kind)}, {DOES[control.kind]} {puppet.joints[control.moves].name}"
+
+
+def _read(field: str) -> Read:
+    return lambda puppet, key: getattr(puppet.controls[key], field)
+
+
+def _write(field: str) -> Write:
+    return lambda puppet, key, value: change(puppet, key, **{field: value})
+
+
+def _end(end: str, axis: str) -> Read:
+    def read(puppet: Puppet, key: str) -> float:
+        control = puppet.controls[key]
+        if control.kind in VALUED:
+            return float(getattr(span_of(control)[end == "most"], axis))
+        point = getattr(control, end)
+        return 1e4 * (1 if end == "most" else -1) if point is None else float(getattr(point, axis))
+
+    return read
+
+
+def _put_end(end: str, axis: str) -> Write:
+    return lambda puppet, key, value: set_range(puppet, key, **{f"{end}_{axis}": value})
+
+
+def _others(puppet: Puppet, key: str) -> list[tuple[str, Any]]:
+    """The board, and every control whose joint this one does not carry itself."""
+    own = puppet.controls[key].moves
+    found: list[tuple[str, Any]] = [("The board", None)]
+    for other, control in puppet.controls.items():
+        joint: str | None = control.moves
+        carried = False
+        while joint is not None and not carried:
+            carried = joint == own
+            joint = puppet.joints[joint].parent
+        if (
+            other != key
+            and control.kind not in VALUED
+            and (not carried or puppet.controls[key].kind in VALUED)
+        ):
+            found.append((control.name, other))
+    return found

@@ -1,0 +1,75 @@
+"""Details: the fields of what is selected, for one or many things of a kind at once."""
+
+from typing import Any
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QLabel, QScrollArea, QVBoxLayout, QWidget
+
+from umbrite.desk.panels.details.control_section import ControlSection
+from umbrite.desk.panels.details.joint_section import JointSection
+from umbrite.desk.panels.details.limb_section import LimbSection
+from umbrite.desk.panels.details.link_section import LinkSection
+from umbrite.desk.panels.details.part_section import PartSection
+from umbrite.desk.panels.details.section import Section
+from umbrite.desk.session.session import Session
+
+
+class Details(QScrollArea):
+    """The panel: one section at a time, chosen by what is selected."""
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        self.setWidgetResizable(True)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setMinimumWidth(210)
+        inside = QWidget()
+        column = QVBoxLayout(inside)
+        column.setContentsMargins(0, 0, 0, 0)
+        self.nothing = QLabel("Click a part, a rivet or a control to see what it is made of.")
+        self.nothing.setObjectName("quiet")
+        self.nothing.setWordWrap(True)
+        self.nothing.setContentsMargins(12, 8, 12, 8)
+        column.addWidget(self.nothing)
+        self.sections: dict[str, Section] = {
+            "p": PartSection(session), "j": JointSection(session),
+            "l": LimbSection(session), "c": ControlSection(session), "k": LinkSection(session),
+        }  # fmt: skip
+        for section in self.sections.values():
+            column.addWidget(section)
+        column.addStretch(1)
+        self.setWidget(inside)
+        session.changed.connect(self._on_changed)
+        session.file_changed.connect(self._on_settled)
+        session.selection_changed.connect(self.refresh)
+        session.station_changed.connect(self.refresh)
+        self.refresh()
+
+    def _on_changed(self, old: Any, new: Any) -> None:
+        if old.puppet is not new.puppet:
+            self.refresh()
+
+    def _on_settled(self) -> None:
+        """A limb's card shows values of the pose too; they are read when a drag is over."""
+        if self.shown()[0] == "l":
+            self.refresh()
+
+    def shown(self) -> tuple[str, list[str]]:
+        """The kind and the ids to show: in the stations of the rig the joint of a part, in Parts the part."""
+        session = self.session
+        for letter in ("k", "c", "l"):
+            if found := [key for key in session.selection if key[0] == letter]:
+                return letter, found
+        wanted = "p" if session.station == "Parts" else "j"
+        found = session.selected(wanted)
+        if wanted == "p" and not found:  # a carrier has no drawing
+            return "j", session.selected("j")
+        return wanted, found
+
+    def refresh(self) -> None:
+        kind, keys = self.shown()
+        self.nothing.setVisible(not keys)
+        for letter, section in self.sections.items():
+            section.setVisible(bool(keys) and letter == kind)
+        if keys:
+            self.sections[kind].show_for(keys)

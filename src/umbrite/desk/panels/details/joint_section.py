@@ -1,0 +1,143 @@
+"""Details of joints: pivot, bone, side, and how far they turn."""
+
+import cmath
+import math
+
+from umbrite.desk.commands import limit_commands
+from umbrite.desk.panels.details.section import Read, Section, Write, name_of
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look
+from umbrite.rig.angles import from_shown, shown_degrees
+from umbrite.rig.change import change
+from umbrite.rig.edits.bones import set_angle, set_length
+from umbrite.rig.edits.limits import mended, set_limit, set_soft
+from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.edits.renaming import rename
+from umbrite.rig.family import branch, is_carrier
+from umbrite.rig.model import Puppet
+
+
+class JointSection(Section):
+    """Pivot, side, and how far it turns. Limits are shown from the smaller to the larger angle as people see them."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self.row("Name", self.text("Name", name_of, rename))
+        self.row("Pivot", *(self.number(f"Pivot {c}", _pivot(c), _put_pivot(c), unit=" px") for c in "xy"))
+        self.bone = [
+            self.number("Length", _length, set_length, unit=" px", least=2),
+            self.number(
+                "Angle",
+                _angle,
+                lambda p, k, v: set_angle(p, k, from_shown(v)),
+                unit="°",
+                least=-180,
+                most=180,
+            ),
+        ]
+        self.row("Length, angle", *self.bone)
+        self.bone_row = self.form.rowCount() - 1
+        sides = [(word, side) for side, word in look.SIDE_WORD.items()]
+        self.row("Side", self.choice(
+            "Side", lambda _p, _k: sides, lambda p, k: p.joints[k].side, lambda p, k, v: change(p, k, side=v)
+        ))  # fmt: skip
+        self.row("Limits", *(
+            self.number(f"{word} limit", _limit(end), self._put_limit(end), unit="°", least=-180, most=180)
+            for word, end in (("Lower", "largest"), ("Upper", "smallest"))
+        ))  # fmt: skip
+        self.soft = self.number(
+            "Soft ends",
+            lambda p, k: math.degrees(limit.soft) if (limit := p.joints[k].limit) else 0.0,
+            lambda p, k, v: set_soft(p, k, math.radians(v)),
+            unit="°", least=0, most=180,
+        )  # fmt: skip
+        give = self.number(
+            "Give",
+            lambda p, k: p.joints[k].give * 100,
+            lambda p, k, v: change(p, k, give=v / 100),
+            unit=" %", digits=0, least=0, most=100,
+        )  # fmt: skip
+        self.catches = self.choice(
+            "A click picks",
+            lambda _p, _k: [("The part clicked", False), ("This carrier", True)],
+            lambda p, k: p.joints[k].catches,
+            lambda p, k, v: change(p, k, catches=v),
+        )
+        self.row("A click picks", self.catches)
+        self.catches_row = self.form.rowCount() - 1
+        self.row("Soft ends", self.soft)
+        self.row("Give", give)
+        self.free = self.button("Remove limit", lambda: limit_commands.free_limits(session))
+
+    def _put_limit(self, end: str) -> Write:
+        def write(puppet: Puppet, key: str, degrees: float) -> Puppet:
+            limit = puppet.joints[key].limit
+            ends = {
+                "smallest": limit.smallest if limit else -math.pi,
+                "largest": limit.largest if limit else math.pi,
+            }
+            ends[end] = from_shown(degrees)
+            _, note = mended(**ends)
+            if note:
+                self.session.say(note)
+            return set_limit(puppet, key, **ends)
+
+        return write
+
+    def show_for(self, keys: list[str]) -> None:
+        super().show_for(keys)
+        joints = [self.session.puppet.joints[key] for key in keys]
+        self.free.setVisible(any(joint.limit for joint in joints))
+        self.form.setRowVisible(self.catches_row, all(is_carrier(self.session.puppet, key) for key in keys))
+        self.form.setRowVisible(self.bone_row, all(joint.tip for joint in joints))
+        self.soft.setEnabled(all(joint.limit for joint in joints))
+
+    def describe(self, puppet: Puppet, keys: list[str]) -> str:
+        if len(keys) > 1:
+            return "joints"
+        joint = puppet.joints[keys[0]]
+        kind = (
+            "master"
+            if joint.role
+            else "bone"
+            if joint.tip
+            else "carrier"
+            if is_carrier(puppet, keys[0])
+            else "joint"
+        )
+        by = f"carried by {puppet.joints[joint.parent].name}" if joint.parent else "free"
+        count = len(branch(puppet, keys[0])) - 1
+        return f"{kind}, {by}" + (f", carries {count}" if count else "")
+
+
+def _length(puppet: Puppet, key: str) -> float:
+    joint = puppet.joints[key]
+    return 0.0 if joint.tip is None else abs(joint.tip.z - joint.pivot.z)
+
+
+def _angle(puppet: Puppet, key: str) -> float:
+    joint = puppet.joints[key]
+    return 0.0 if joint.tip is None else shown_degrees(cmath.phase(joint.tip.z - joint.pivot.z))
+
+
+def _pivot(axis: str) -> Read:
+    return lambda puppet, key: getattr(puppet.joints[key].pivot, axis)
+
+
+def _put_pivot(axis: str) -> Write:
+    def write(puppet: Puppet, key: str, value: float) -> Puppet:
+        pivot = puppet.joints[key].pivot
+        return move_pivot(puppet, key, complex(value, pivot.y) if axis == "x" else complex(pivot.x, value))
+
+    return write
+
+
+def _limit(end: str) -> Read:
+    def read(puppet: Puppet, key: str) -> float:
+        limit = puppet.joints[key].limit
+        if limit is None:
+            return 180.0 if end == "smallest" else -180.0
+        # Half a turn shows as what it is on either side.
+        return -math.degrees(getattr(limit, end))
+
+    return read

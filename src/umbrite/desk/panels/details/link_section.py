@@ -1,0 +1,69 @@
+"""Details of a link: what follows what, and the curve between them, drawn and dragged."""
+
+from umbrite.desk.panels.details.curve_edit import Curve, CurveEdit
+from umbrite.desk.panels.details.section import Section, name_of
+from umbrite.desk.session.session import Session
+from umbrite.rig.change import change
+from umbrite.rig.channels import channel_word, linkable_channels
+from umbrite.rig.edits.links import relink, set_curve
+from umbrite.rig.edits.renaming import rename
+from umbrite.rig.errors import UmbriteError
+from umbrite.rig.model import Puppet
+
+
+class LinkSection(Section):
+    """See the module."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self.key = ""
+        self.curve = CurveEdit(self._curve_changed)
+        self.column.insertWidget(2, self.curve)
+        self.row("Name", self.text("Name", name_of, rename))
+        self.row("Follows", self.choice(
+            "Follows", lambda p, _k: _sources(p), lambda p, k: (p.links[k].source, p.links[k].travel),
+            lambda p, k, v: relink(p, k, source=v[0], travel=v[1]),
+        ))  # fmt: skip
+        self.row("Value", self.choice(
+            "Value", lambda p, _k: [(channel_word(p, c), c) for c in linkable_channels(p)], lambda p, k: p.links[k].drives,
+            lambda p, k, v: relink(p, k, drives=v),
+        ))  # fmt: skip
+        self.row("Between points", self.choice(
+            "Between points", lambda _p, _k: [("Straight", False), ("Smooth", True)], lambda p, k: p.links[k].smooth,
+            lambda p, k, v: change(p, k, smooth=v),
+        ))  # fmt: skip
+
+    def show_for(self, keys: list[str]) -> None:
+        super().show_for(keys)
+        self.key = keys[0]
+        self.curve.show_link(self.session.puppet.links[self.key])
+
+    def _curve_changed(self, points: Curve, settle: bool) -> None:  # noqa: FBT001  a callback's plain word
+        session = self.session
+        try:
+            puppet = set_curve(session.history.now.puppet, self.key, points)
+        except UmbriteError as error:
+            session.spring_back()
+            session.say(str(error))
+            return
+        if settle:
+            session.edit(f"Curve of {puppet.links[self.key].name}", puppet=puppet)
+        else:
+            session.preview(puppet=puppet)
+
+    def describe(self, puppet: Puppet, keys: list[str]) -> str:
+        link = puppet.links[keys[0]]
+        source = (
+            f"way of {puppet.joints[link.source].name} along the board"
+            if link.travel
+            else channel_word(puppet, link.source)
+        )
+        return f"{channel_word(puppet, link.drives)} follows {source}"
+
+
+def _sources(puppet: Puppet) -> list[tuple[str, tuple[str, bool]]]:
+    channels = [(channel_word(puppet, c), (c, False)) for c in linkable_channels(puppet, sources=True)]
+    return [
+        *channels,
+        *((f"{joint.name}: way along the board", (key, True)) for key, joint in puppet.joints.items()),
+    ]

@@ -1,0 +1,60 @@
+"""The family's tree with its filter box and the legend of the sides."""
+
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QPainter
+from PySide6.QtWidgets import QLabel, QLineEdit, QVBoxLayout, QWidget  # fmt: skip
+
+from umbrite.desk.panels.family_tree import FamilyTree
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look
+from umbrite.desk.theme.marks import pen
+
+
+class FamilyPanel(QWidget):
+    """The tree with its filter box and the legend of the sides."""
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setAutoFillBackground(True)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(8, 4, 4, 6)
+        column.setSpacing(6)
+        self.find_box = QLineEdit()
+        self.find_box.setPlaceholderText("Find a joint or part")
+        self.find_box.setAccessibleName("Find a joint or part")
+        self.find_box.setClearButtonEnabled(True)
+        self.tree = FamilyTree(session, self)
+        self.find_box.textChanged.connect(self.tree.filter)
+        session.changed.connect(self._filter_again)
+        column.addWidget(self.find_box)
+        column.addWidget(self.tree, 1)
+        column.addWidget(Legend(self))
+        self.setMinimumWidth(190)
+
+    def _filter_again(self) -> None:
+        if self.find_box.text():
+            self.tree.filter(self.find_box.text())
+
+
+class Legend(QLabel):
+    """Which bar means which side."""
+
+    def __init__(self, parent: QWidget) -> None:
+        super().__init__("      near         far", parent)
+        self.setObjectName("quiet")
+        self.setFixedHeight(18)
+
+    def paintEvent(self, event: object) -> None:
+        super().paintEvent(event)  # type: ignore[arg-type]
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        metrics = self.fontMetrics()
+        far = metrics.horizontalAdvance("      near         ") - 9
+        painter.setPen(pen(look.OCHRE, 2.6))
+        painter.drawLine(9, 3, 9, 15)
+        broken = pen(look.PLUM, 2.6)
+        broken.setDashPattern([1.5, 0.9])
+        broken.setCapStyle(Qt.PenCapStyle.FlatCap)
+        painter.setPen(broken)
+        painter.drawLine(far, 3, far, 15)
+        painter.end()

@@ -1,0 +1,129 @@
+"""The findings, one below the other: show takes you to the place, the fix does what it says."""
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
+
+from umbrite.checking.puppet_findings import Finding, look_again, mark_meant, mend
+from umbrite.desk.panels.station_strip import STATION_OF
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look
+
+EXPLAIN = {
+    "target-away": "A target stands exactly on its limb's tip at rest; else the limb jumps when it is first touched.",
+    "limb-straight": "From a straight drawing nobody can tell where the knee bends. Both sides are shown in Details; one click chooses.",
+    "bend-against": "At rest the limb is drawn bent one way; set to the other it would fold over as soon as anything moves.",
+    "part-loose": "A part without a parent stays on the board while the rest of the puppet moves.",
+    "pivot-unset": "Until a pivot is set the middle of the drawing stands in for it; hardly anything turns about its middle.",
+    "pivot-outside": "A part turns about its pivot. One that lies outside the drawing makes the part swing around it, as a lantern on a cord.",
+    "limit-closed": "Smallest and largest are the same, so the joint is locked. One lock by give 0 says that more plainly.",
+    "limit-without-rest": "Zero is the rest pose, always; limits that leave it out would make the joint jump at the first touch.",
+    "order-wrong": "Near pieces are expected in front of what carries them and far ones behind, and the pieces of a limb stacked one way.",
+    "names-alike": "Names are found by their words in copies, mirrors and pasted poses; two that read the same are mistaken for each other.",
+    "side-mixed": "The side decides colours, signs, and what counts as the other side.",
+    "control-idle": "Animators would drag it and nothing would happen.",
+    "pose-beyond": "Limits hold for saved poses too, so this one looks different from when it was saved.",
+    "limb-unequal": "Limbs of a pair usually reach equally far; a pivot may have slipped.",
+    "limb-locked": "A locked joint of a limb does not bend along; the others do more.",
+    "gap": "Turned this far, the paper of neither part reaches the outline any more, and the background shows through.",
+    "bend-flips": "A knee or elbow that changes sides in the middle of a movement pops.",
+    "joint-jumps": "A small step of the control makes a large one of the joint.",
+    "part-leaps": "A small step of the control makes this part leap.",
+    "part-stays": "Everything else moved with the master, this did not.",
+}
+
+
+SIGN = {"error": ("x", look.BRICK), "warning": ("lightbulb", look.AMBER), "hint": ("circle-help", look.TEAL)}
+
+
+class FindingsList(QFrame):
+    """A popover under the lamp."""
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent, Qt.WindowType.Popup)
+        self.session = session
+        self.setObjectName("popover")
+        self.setAccessibleName("Findings")
+        outer = QVBoxLayout(self)
+        outer.setContentsMargins(4, 4, 4, 4)
+        self.area = QScrollArea()
+        self.area.setWidgetResizable(True)
+        self.area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        outer.addWidget(self.area)
+        self.resize(440, 380)
+
+    def refresh(self) -> None:
+        inside = QWidget()
+        column = QVBoxLayout(inside)
+        column.setContentsMargins(8, 6, 8, 6)
+        column.setSpacing(9)
+        found = self.session.findings
+        if not found:
+            column.addWidget(QLabel("Nothing to look at: the checks found all well."))
+        for finding in found:
+            column.addWidget(self._row(finding))
+        count = len(self.session.puppet.meant)
+        if count:
+            again = QPushButton(f"Look again at {count} that {'is' if count == 1 else 'are'} meant so")
+            again.clicked.connect(self._look_again)
+            column.addWidget(again)
+        column.addStretch(1)
+        self.area.setWidget(inside)
+
+    def _row(self, finding: Finding) -> QWidget:
+        row = QWidget()
+        line = QHBoxLayout(row)
+        line.setContentsMargins(0, 0, 0, 0)
+        sign = QLabel()
+        name, colour = SIGN[finding.severity]
+        sign.setPixmap(look.icon(name, colour.name()).pixmap(18, 18))
+        sign.setAccessibleName(finding.severity)
+        line.addWidget(sign, 0, Qt.AlignmentFlag.AlignTop)
+        words = QVBoxLayout()
+        words.setSpacing(3)
+        text = QLabel(finding.text)
+        text.setWordWrap(True)
+        words.addWidget(text)
+        buttons = QHBoxLayout()
+        show = QPushButton("Show")
+        show.clicked.connect(lambda: self._show(finding))
+        buttons.addWidget(show)
+        if finding.fix is not None:
+            fix = QPushButton(finding.fix)
+            fix.clicked.connect(lambda: self._fix(finding))
+            buttons.addWidget(fix)
+        why = QPushButton("Explain")
+        why.setCheckable(True)
+        more = QLabel(EXPLAIN.get(finding.code, ""))
+        more.setObjectName("quiet")
+        more.setWordWrap(True)
+        more.hide()
+        why.toggled.connect(more.setVisible)
+        meant = QPushButton("It is meant so")
+        meant.clicked.connect(lambda: self._mean(finding))
+        buttons.addWidget(why)
+        buttons.addWidget(meant)
+        buttons.addStretch(1)
+        words.addWidget(more)
+        words.addLayout(buttons)
+        line.addLayout(words, 1)
+        return row
+
+    def _show(self, finding: Finding) -> None:
+        self.close()
+        self.session.go_to(STATION_OF.get(finding.code, self.session.station))
+        self.session.select([finding.where])
+        self.session.say(finding.text)
+
+    def _mean(self, finding: Finding) -> None:
+        self.session.edit(
+            "Mark a finding as meant so", puppet=mark_meant(self.session.history.now.puppet, finding)
+        )
+        self.refresh()
+
+    def _look_again(self) -> None:
+        self.session.edit("Look at all findings again", puppet=look_again(self.session.history.now.puppet))
+        self.refresh()
+
+    def _fix(self, finding: Finding) -> None:
+        self.session.edit(finding.fix or "Fix", puppet=mend(self.session.puppet, finding))
+        self.refresh()

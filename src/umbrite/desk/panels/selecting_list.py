@@ -1,0 +1,81 @@
+"""A list whose rows stand for things of the puppet, selected both ways; rebuilt only where what it shows has changed."""
+
+from typing import Any
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QAbstractItemView, QListWidget, QListWidgetItem, QWidget
+
+from umbrite.desk.session.session import Session
+
+KEY = Qt.ItemDataRole.UserRole
+
+
+class SelectingList(QListWidget):
+    """Its kinds say what the rows are (`fresh_rows`), how one looks (`item_for`), and which are chosen."""
+
+    def __init__(self, session: Session, label: str, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        self._shown: list[tuple[Any, ...]] = []
+        self._busy = False
+        self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setAccessibleName(label)
+        self.itemSelectionChanged.connect(self._tell_selection)
+        session.changed.connect(self._on_changed)
+        session.selection_changed.connect(self.show_selection)
+
+    def fresh_rows(self) -> list[tuple[Any, ...]]:
+        """What each row shows: its id, its words, and what else tells it from before; none here."""
+        return []
+
+    def item_for(self, row: tuple[Any, ...]) -> QListWidgetItem:
+        """The item of a row: its id and its words."""
+        item = QListWidgetItem(row[1])
+        item.setData(KEY, row[0])
+        return item
+
+    def chosen(self) -> set[str]:
+        """The ids whose rows are selected."""
+        return set(self.session.selection)
+
+    def _on_changed(self, old: object, new: object) -> None:
+        if getattr(old, "puppet", None) is not getattr(new, "puppet", None):
+            self.rebuild()
+
+    def forget(self) -> None:
+        """Make all rows anew: their colours have changed."""
+        self._shown = []
+        self.rebuild()
+
+    def rebuild(self) -> None:
+        rows = self.fresh_rows()
+        if rows == self._shown:
+            return
+        self._busy, self._shown = True, rows
+        place = self.verticalScrollBar().value()
+        self.clear()
+        for row in rows:
+            self.addItem(self.item_for(row))
+        self.verticalScrollBar().setValue(place)
+        self._busy = False
+        self.show_selection()
+
+    def show_selection(self) -> None:
+        if self._busy:
+            return
+        chosen = self.chosen()
+        self._busy = True
+        self.clearSelection()
+        for i in range(self.count()):
+            self.item(i).setSelected(self.item(i).data(KEY) in chosen)
+        found = [i for i in range(self.count()) if self.item(i).isSelected()]
+        if len(found) == 1:
+            self.scrollToItem(self.item(found[0]))
+        self._busy = False
+
+    def _tell_selection(self) -> None:
+        if not self._busy:
+            self._busy = True
+            self.session.select([item.data(KEY) for item in self.selectedItems()])
+            self._busy = False

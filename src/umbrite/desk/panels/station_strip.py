@@ -1,0 +1,222 @@
+"""The station strip: the five places of work on one cord, each with its progress; findings lamp, undo, file."""
+
+from typing import NamedTuple
+
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QFont, QFontMetrics, QPainter, QPaintEvent
+from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QLabel, QSizePolicy, QToolButton, QWidget
+
+from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import STATIONS
+from umbrite.desk.theme import look
+from umbrite.desk.theme.marks import glow, pen
+from umbrite.rig.family import targets
+
+STATION_OF = {
+    "part-loose": "Pivots", "pivot-unset": "Pivots", "limb-straight": "Limbs", "target-away": "Limbs",
+    "limit-closed": "Limbs", "bend-against": "Limbs", "order-wrong": "Parts",
+    "pivot-outside": "Pivots", "limit-without-rest": "Limbs", "names-alike": "Pivots", "side-mixed": "Pivots",
+    "control-idle": "Controls", "pose-beyond": "Rehearse", "limb-unequal": "Limbs", "limb-locked": "Limbs", "gap": "Limbs",
+    "bend-flips": "Rehearse", "joint-jumps": "Rehearse", "part-leaps": "Rehearse", "part-stays": "Pivots",
+}  # fmt: skip
+
+
+class Progress(NamedTuple):
+    """What a station's sign shows: words, how far it is (0 to 1), and whether there is something to look at."""
+
+    words: str
+    share: float
+    look_at: bool
+
+
+def progress(session: Session, station: str) -> Progress:
+    """How far a station's work is."""
+    puppet = session.puppet
+    marked = any(STATION_OF.get(f.code) == station and f.severity != "hint" for f in session.findings)
+    if station == "Parts":
+        count = len(puppet.parts)
+        return Progress(f"{count} in order" if count else "none yet", float(count > 0), marked)
+    if station == "Pivots":
+        hooks = targets(puppet)
+        joints = [joint for key, joint in puppet.joints.items() if key not in hooks]
+        done = sum(joint.pivot_set for joint in joints)
+        words = f"{done} of {len(joints)} set" if joints else "none yet"
+        return Progress(words, done / len(joints) if joints else 0.0, marked)
+    if station == "Limbs":
+        straight = sum(f.code == "limb-straight" for f in session.findings)
+        count = len(puppet.limbs)
+        words = f"{count} limb{'s' if count > 1 else ''}" if count else "none yet"
+        return Progress(words + (f", {straight} straight" if straight else ""), float(count > 0), marked)
+    if station == "Controls":
+        count = len(puppet.controls)
+        return Progress(f"{count} made" if count else "none yet", float(count > 0), marked)
+    return Progress("posed" if session.pose else "at rest", float(bool(session.pose)), marked)
+
+
+class StationSign(QAbstractButton):
+    """One station: a disc on the cord that fills as the work goes on, its name, and its progress in words."""
+
+    def __init__(self, session: Session, station: str, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.session, self.station = session, station
+        self.setCheckable(True)
+        self.setAutoExclusive(True)
+        self.setText(station)
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        self.setToolTip(f"{station}  (Ctrl+{STATIONS.index(station) + 1})")
+        self.setCursor(Qt.CursorShape.PointingHandCursor)
+        self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
+        self.state = progress(session, station)
+
+    def refresh(self) -> None:
+        self.state = progress(self.session, self.station)
+        self.setChecked(self.session.station == self.station)
+        self.setAccessibleName(self.station)
+        self.setAccessibleDescription(self.state.words)
+        self.updateGeometry()
+        self.update()
+
+    def sizeHint(self) -> QSize:
+        name = QFontMetrics(look.font(12.5, QFont.Weight.Bold)).horizontalAdvance(self.station)
+        words = QFontMetrics(look.font(9.5)).horizontalAdvance("24 of 24 set")
+        return QSize(38 + max(name, words) + 10, 46)
+
+    def minimumSizeHint(self) -> QSize:
+        return QSize(86, 46)
+
+    def paintEvent(self, _event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        middle = self.height() / 2
+        disc = QPointF(18, middle)
+        self._cord(painter, middle)
+        if self.isChecked():
+            glow(painter, disc, 18)
+        painter.setPen(pen(look.INK, 1.5))
+        painter.setBrush(look.PAPER)
+        painter.drawEllipse(disc, 8.5, 8.5)
+        if self.state.share > 0:
+            painter.setPen(Qt.PenStyle.NoPen)
+            painter.setBrush(look.LAMP if self.isChecked() else look.MOSS)
+            box = QRectF(disc.x() - 6, disc.y() - 6, 12, 12)
+            painter.drawPie(box, 90 * 16, -round(360 * 16 * self.state.share))
+        text = self.rect().adjusted(34, 0, 0, 0)
+        bold = QFont.Weight.Bold if self.isChecked() else QFont.Weight.Medium
+        painter.setFont(look.font(12.5, bold))
+        painter.setPen(look.INK)
+        painter.drawText(text.adjusted(0, 4, 0, -20), Qt.AlignmentFlag.AlignVCenter, self.station)
+        painter.setFont(look.font(9.5))
+        painter.setPen(look.QUIET)
+        words = QFontMetrics(painter.font()).elidedText(
+            self.state.words, Qt.TextElideMode.ElideRight, text.width() - 2
+        )
+        painter.drawText(text.adjusted(0, 23, 0, -4), Qt.AlignmentFlag.AlignVCenter, words)
+        if self.state.look_at:
+            self._flag(painter, disc)
+        if self.isChecked():
+            painter.setPen(pen(look.INK, 2.4))
+            painter.drawLine(
+                QPointF(35, self.height() - 1.5), QPointF(self.width() - 12, self.height() - 1.5)
+            )
+        if self.hasFocus():
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.setPen(pen(look.LAMP, 2))
+            painter.drawRoundedRect(QRectF(self.rect()).adjusted(1, 1, -1, -1), 6, 6)
+        painter.end()
+
+    def _cord(self, painter: QPainter, middle: float) -> None:
+        """The cord passes behind the discs, one sign's end being the next one's beginning; under the words it is out."""
+        painter.setPen(pen(look.LINE, 2))
+        first, last = self.station == STATIONS[0], self.station == STATIONS[-1]
+        if not first:
+            painter.drawLine(QPointF(0, middle), QPointF(18, middle))
+        if not last:
+            painter.drawLine(QPointF(self.width() - 8, middle), QPointF(self.width(), middle))
+
+    def _flag(self, painter: QPainter, disc: QPointF) -> None:
+        """Something to look at: an amber disc with a bar, told by its shape too."""
+        at = disc + QPointF(7.5, -7.5)
+        painter.setPen(pen(look.INK, 1.2))
+        painter.setBrush(look.AMBER)
+        painter.drawEllipse(at, 5, 5)
+        painter.drawLine(at + QPointF(0, -2.2), at + QPointF(0, 0.6))
+        painter.drawPoint(at + QPointF(0, 2.6))
+
+
+class FindingsLamp(QToolButton):
+    """The count of findings; a click shows them."""
+
+    def __init__(self, session: Session, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.session = session
+        self.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
+        self.refresh()
+
+    def refresh(self) -> None:
+        found = self.session.findings
+        grave = sum(finding.severity != "hint" for finding in found)
+        colour = (
+            look.BRICK if any(f.severity == "error" for f in found) else look.AMBER if grave else look.MOSS
+        )
+        self.setIcon(look.icon("lightbulb", colour.name()))
+        self.setText(f"{len(found)} finding{'' if len(found) == 1 else 's'}" if found else "All well")
+        self.setToolTip("What the checks noticed  (Ctrl+E)")
+
+
+class Strip(QWidget):
+    """All of it in one row."""
+
+    lamp_pressed = Signal()
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        row = QHBoxLayout(self)
+        row.setContentsMargins(14, 3, 14, 3)
+        row.setSpacing(0)
+        name = QLabel("Umbrite")
+        name.setFont(look.font(17, QFont.Weight.Medium))
+        row.addWidget(name)
+        row.addSpacing(18)
+        self.signs = {station: StationSign(session, station, self) for station in STATIONS}
+        for station, sign in self.signs.items():
+            row.addWidget(sign)
+            sign.clicked.connect(lambda _checked=False, station=station: session.go_to(station))
+        row.addStretch(1)
+        self.lamp = FindingsLamp(session, self)
+        self.lamp.clicked.connect(self.lamp_pressed)
+        row.addWidget(self.lamp)
+        row.addSpacing(12)
+        self.file = QLabel()
+        self.file.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+        self.file.setMinimumWidth(110)
+        row.addWidget(self.file)
+        for signal in (
+            session.station_changed,
+            session.file_changed,
+            session.opened,
+            session.findings_changed,
+        ):
+            signal.connect(self.refresh)
+        self.refresh()
+
+    def refresh(self) -> None:
+        for sign in self.signs.values():
+            sign.refresh()
+        self.lamp.refresh()
+        history = self.session.history
+        state = "saved" if history.is_saved else "not saved yet"
+        if self.session.path is None and not self.session.puppet.parts:
+            state = "empty"
+        file = self.session.path.name if self.session.path else self.session.puppet.name
+        last = (
+            f"<br><span style='color:#625B51'>last: {history.undo_name}</span>" if history.undo_name else ""
+        )
+        shown = file if len(file) < 24 else file[:22] + "…"
+        self.file.setText(f"<b>{shown}</b> · <span style='color:#625B51'>{state}</span>{last}")
+
+    def paintEvent(self, _event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.setPen(pen(look.LINE, 1))
+        painter.drawLine(0, self.height() - 1, self.width(), self.height() - 1)
+        painter.end()

@@ -1,0 +1,54 @@
+"""What is remembered between runs."""
+
+from PySide6.QtCore import QSettings
+
+from umbrite.desk.theme import look
+
+RECENT = 8
+
+
+class Preferences:
+    """What is remembered between runs, with sound values whatever the settings file says."""
+
+    def __init__(self, settings: QSettings) -> None:
+        self.settings = settings
+
+    @property
+    def theme(self) -> str:
+        value = str(self.settings.value("theme", "day"))
+        return value if value in look.THEMES else "day"
+
+    @theme.setter
+    def theme(self, name: str) -> None:
+        self.settings.setValue("theme", name)
+
+    @property
+    def autosave(self) -> int:
+        """Seconds after a change until it is kept for recovery."""
+        try:
+            value = int(str(self.settings.value("autosave", 15)))
+        except ValueError:
+            value = 15
+        return min(max(value, 2), 600)
+
+    @autosave.setter
+    def autosave(self, seconds: int) -> None:
+        self.settings.setValue("autosave", seconds)
+
+    @property
+    def layer_table(self) -> bool:
+        """Whether the table of layers is shown before art is added."""
+        return str(self.settings.value("layer_table", "true")).lower() != "false"
+
+    @layer_table.setter
+    def layer_table(self, on: bool) -> None:
+        self.settings.setValue("layer_table", "true" if on else "false")
+
+    @property
+    def recent(self) -> list[str]:
+        value = self.settings.value("recent", [])
+        names = [value] if isinstance(value, str) else value if isinstance(value, list) else []
+        return [str(name) for name in names if name][:RECENT]
+
+    def add_recent(self, name: str) -> None:
+        self.settings.setValue("recent", [name, *(other for other in self.recent if other != name)][:RECENT])

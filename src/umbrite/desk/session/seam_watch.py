@@ -1,0 +1,107 @@
+"""Looks at seams while nobody waits: one joint at a time, only those that an edit can have changed."""
+
+from collections.abc import Callable
+
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from umbrite.art.joint_limits import gap_within
+from umbrite.art.pictures import Picture
+from umbrite.checking.puppet_findings import Finding
+from umbrite.rig.angles import angle_text
+from umbrite.rig.family import ancestors, parts_on
+from umbrite.rig.model import Puppet
+
+PAUSE = 400  # milliseconds after an edit before it begins
+
+
+BETWEEN = 15
+
+
+Look = tuple[object, ...]
+
+
+def looked_at(puppet: Puppet, key: str) -> Look:
+    """All that a joint's seam depends on."""
+    joint = puppet.joints[key]
+    above = next((up for up in ancestors(puppet, key) if parts_on(puppet, up)), None)
+    parts = [*parts_on(puppet, key), *(parts_on(puppet, above) if above is not None else [])]
+    return (
+        joint.limit,
+        joint.pivot,
+        tuple((k, puppet.parts[k].placement, puppet.parts[k].drawing.sha256) for k in parts),
+    )
+
+
+class SeamWatch(QObject):
+    """Keeps the findings of seams up to date. `settled` gives the puppet outside of running gestures, `pixels` its drawings."""
+
+    changed = Signal()
+
+    def __init__(
+        self, settled: Callable[[], Puppet], pixels: Callable[[str], Picture], parent: QObject | None = None
+    ) -> None:
+        super().__init__(parent)
+        self._settled, self._pixels = settled, pixels
+        self._known: dict[str, tuple[Look, Finding | None]] = {}
+        self._queue: list[str] = []
+        self._seen: Puppet | None = None
+        self._timer = QTimer(self)
+        self._timer.setSingleShot(True)
+        self._timer.timeout.connect(self.step)
+
+    @property
+    def found(self) -> list[Finding]:
+        """What is known of the puppet as it stands."""
+        joints = self._settled().joints
+        meant = {(item.code, item.where) for item in self._settled().meant}
+        kept = (finding for key, (_, finding) in self._known.items() if key in joints)
+        return [item for item in kept if item is not None and (item.code, item.where) not in meant]
+
+    def begin(self) -> None:
+        """Queue the limited joints that look different from when they were looked at last."""
+        puppet = self._settled()
+        if puppet is self._seen:  # only the pose has changed
+            return
+        self._seen = puppet
+        self._known = {key: item for key, item in self._known.items() if key in puppet.joints}
+        self._queue = []
+        for key, joint in puppet.joints.items():
+            if joint.limit is None:
+                self._known.pop(key, None)
+            elif key not in self._known or self._known[key][0] != looked_at(puppet, key):
+                self._queue.append(key)
+        if self._queue:
+            self._timer.start(PAUSE)
+
+    def step(self) -> None:
+        """Look at one joint, then come back for the next."""
+        puppet = self._settled()
+        if not self._queue:
+            return
+        key = self._queue.pop()
+        if key in puppet.joints:
+            before = self.found
+            pictures = {
+                puppet.parts[part].drawing.sha256: self._pixels(puppet.parts[part].drawing.sha256)
+                for joint in (key, *ancestors(puppet, key))
+                for part in parts_on(puppet, joint)
+            }
+            turn = gap_within(puppet, pictures, key)
+            finding = None
+            if turn is not None:
+                text = (
+                    f"At its limit of {angle_text(turn, 0)} a gap opens at {puppet.joints[key].name}. "
+                    "Narrow the limit (Find limits tells where), cover the seam, or move the pivot."
+                )
+                finding = Finding("gap", "warning", key, text)
+            self._known[key] = (looked_at(puppet, key), finding)
+            if self.found != before:
+                self.changed.emit()
+        if self._queue:
+            self._timer.start(BETWEEN)
+
+    def finish(self) -> None:
+        """Look at all that is left now."""
+        while self._queue:
+            self.step()
+        self._timer.stop()
