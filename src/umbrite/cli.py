@@ -23,7 +23,7 @@ from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
 from umbrite.rig.angles import from_shown
 from umbrite.rig.channels import known_only, with_values
-from umbrite.rig.control_kinds import VALUED, span_of
+from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.edits.shelf import get_pose
 from umbrite.rig.errors import RigError, UmbriteError
 from umbrite.rig.model import Control, Pose
@@ -131,13 +131,13 @@ def _set(package: Package, pose: Pose, setting: str) -> Pose:
         known = ", ".join(c.name for c in package.puppet.controls.values()) or "none"
         raise RigError(f"There is no control named {name!r} in {package.puppet.name}. It has: {known}.")
     numbers = _numbers(control, text)
-    if control.kind == "knob":
+    if traits(control).turns:
         return with_values(pose, {f"{control.moves}.turn": from_shown(numbers[0])})
-    if control.kind in VALUED:
+    if traits(control).values:
         key = next(k for k, c in package.puppet.controls.items() if c is control)
         least, most = span_of(control)
         values = {f"{key}.value": min(max(numbers[0], least.x), most.x)}
-        if control.kind == "pad":
+        if traits(control).two_values:
             values[f"{key}.value_y"] = min(max(numbers[1], least.y), most.y)
         return with_values(pose, values)
     placed = evaluate(compile_plan(package.puppet), pose)
@@ -145,7 +145,7 @@ def _set(package: Package, pose: Pose, setting: str) -> Pose:
 
 
 def _numbers(control: Control, text: str) -> list[float]:
-    form = {"knob": "DEGREES", "slider": "VALUE", "chooser": "NUMBER"}.get(control.kind, "X,Y")
+    form = traits(control).form
     wanted = 2 if form == "X,Y" else 1
     try:
         numbers = [float(word) for word in text.split(",")]

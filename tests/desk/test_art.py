@@ -94,7 +94,7 @@ def test_copies_are_selected_and_linked_ones_say_so(art_window: Window, act: Act
     act("copy-linked")
     (copied,) = session.selection
     assert session.puppet.parts[copied].shares == session.puppet.parts[key].shares != ""
-    assert "drawing shared" in art_window.details.sections["p"].about.text()
+    assert "drawing shared" in art_window.details.sections["part"].about.text()
     act("copy")
     assert session.puppet.parts[session.selection[0]].shares == ""
 
@@ -121,7 +121,7 @@ def test_fanned_out_edited_and_gathered_to_the_bit(art_window: Window, hand: Han
 def test_names_of_many_are_replaced_numbered_and_swapped(art_window: Window) -> None:
     session = art_window.session
     keys = select(art_window, *ARM)
-    names = art_window.details.sections["p"].names  # type: ignore[attr-defined]
+    names = art_window.details.sections["part"].names  # type: ignore[attr-defined]
     assert names.isVisible()
     names.sought.setText("near")
     names.put_in.setText("Left")
@@ -178,7 +178,7 @@ def test_flashing_ends_by_itself(art_window: Window, act: Act, qtbot: object) ->
 def test_a_turned_part_has_a_turned_frame(art_window: Window) -> None:
     session = art_window.session
     (key,) = select(art_window, "Lamp pole")
-    field = art_window.details.sections["p"].fields[3]
+    field = art_window.details.sections["part"].fields[3]
     field.setValue(30.0)  # type: ignore[union-attr]
     frame = frame_of(session)
     assert frame is not None
@@ -230,7 +230,7 @@ def test_a_reference_picture_is_seen_but_never_picked(art_window: Window, hand: 
 def test_blend_and_clip_are_chosen_in_details_for_many_at_once(art_window: Window) -> None:
     session = art_window.session
     keys = select(art_window, "Eyes", "Mouth")
-    fields = {field.accessibleName(): field for field in art_window.details.sections["p"].fields}
+    fields = {field.accessibleName(): field for field in art_window.details.sections["part"].fields}
     blend = fields["Blend"]
     blend.setCurrentIndex(1)  # type: ignore[union-attr]
     blend.activated.emit(1)  # type: ignore[union-attr]

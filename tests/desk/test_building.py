@@ -227,7 +227,7 @@ def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(
     below = complex(0, HOOK * 1.3) / wick_window.board.camera.zoom
     hand.click(puppet(wick_window).joints[target].pivot.z + below)
     assert chosen(wick_window) == ["Near leg"]
-    clockwise, counter = wick_window.details.sections["l"].card.sides  # type: ignore[attr-defined]
+    clockwise, counter = wick_window.details.sections["limb"].card.sides  # type: ignore[attr-defined]
     assert clockwise.isChecked()
     counter.click()
     assert puppet(wick_window).limbs[session.selection[0]].bend == -1
@@ -279,7 +279,7 @@ def test_limits_are_typed_as_people_see_them(wick_window: Window) -> None:
     session.go_to("Limbs")
     head = joint(puppet(wick_window), "Head")
     session.select([head])
-    fields = {field.accessibleName(): field for field in wick_window.details.sections["j"].fields}
+    fields = {field.accessibleName(): field for field in wick_window.details.sections["joint"].fields}
     lower, upper = fields["Lower limit"], fields["Upper limit"]
     assert (lower.text(), upper.text()) == ("-30.0°", "30.0°")
     lower.setValue(-20.0)  # type: ignore[union-attr]
@@ -298,7 +298,7 @@ def test_details_change_many_at_once_and_refuse_in_words(wick_window: Window) ->
     session.go_to("Parts")
     keys = [part(puppet(wick_window), name) for name in ("Near hand", "Far hand")]
     session.select(keys)
-    fields = {field.accessibleName(): field for field in wick_window.details.sections["p"].fields}
+    fields = {field.accessibleName(): field for field in wick_window.details.sections["part"].fields}
     assert fields["Place x"].text() == "several"
     fields["Opacity"].setValue(60)  # type: ignore[union-attr]
     assert {puppet(wick_window).parts[key].opacity for key in keys} == {0.6}
@@ -390,7 +390,7 @@ def test_a_limb_s_target_follows_something_else_without_a_jump_in_the_pose(
     before = session.placed.part_maps().t.copy()
     session.select([next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")])
     field = next(
-        f for f in wick_window.details.sections["l"].fields if f.accessibleName() == "Target follows"
+        f for f in wick_window.details.sections["limb"].fields if f.accessibleName() == "Target follows"
     )
     index = field.findText("Head")  # type: ignore[union-attr]
     field.setCurrentIndex(index)  # type: ignore[union-attr]
@@ -413,7 +413,7 @@ def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window: Wind
     assert invariants(puppet(wick_window)) == []
     neck = joint(puppet(wick_window), "Neck")
     session.select([neck])
-    give = next(f for f in wick_window.details.sections["j"].fields if f.accessibleName() == "Give")
+    give = next(f for f in wick_window.details.sections["joint"].fields if f.accessibleName() == "Give")
     give.setValue(0)  # type: ignore[union-attr]
     assert puppet(wick_window).joints[neck].give == 0
     session.go_to("Rehearse")
@@ -427,7 +427,7 @@ def test_soften_and_stretch_are_typed_as_shares_of_the_limb(wick_window: Window)
     session.go_to("Limbs")
     key = next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
     session.select([key])
-    fields = {field.accessibleName(): field for field in wick_window.details.sections["l"].fields}
+    fields = {field.accessibleName(): field for field in wick_window.details.sections["limb"].fields}
     assert (fields["Soften"].text(), fields["Stretch"].text()) == ("4 %", "0 %")
     fields["Soften"].setValue(10)  # type: ignore[union-attr]
     fields["Stretch"].setValue(25)  # type: ignore[union-attr]

@@ -155,7 +155,7 @@ def test_what_is_shown_of_a_control_changes_the_board(
     session = wick_window.session
     act("controls")
     session.select([control(session.puppet, "Near hand")])
-    choose(wick_window, "c", "Shown", shown)
+    choose(wick_window, "control", "Shown", shown)
     act("rehearse")
     session.select([])
     hand.hover(grip(wick_window, "Far hand") + 150)
@@ -172,7 +172,7 @@ def test_a_control_is_carried_by_another_one_without_a_jump(
     before = at(wick_window, "Far hand")
     act("controls")
     session.select([control(session.puppet, "Far hand")])
-    choose(wick_window, "c", "Carried by", "Near foot")
+    choose(wick_window, "control", "Carried by", "Near foot")
     assert session.history.undo_name == "Carrier of Far hand"
     act("rehearse")
     assert at(wick_window, "Far hand") == pytest.approx(before, abs=1e-6)
@@ -203,9 +203,9 @@ def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(
     act("link")
     key = session.selection[0]
     assert session.puppet.links[key].name == "Cap by Near foot"
-    choose(wick_window, "k", "Follows", "Master: way along the board")
+    choose(wick_window, "link", "Follows", "Master: way along the board")
     assert session.puppet.links[key].travel
-    curve = wick_window.details.sections["k"].curve  # type: ignore[attr-defined]
+    curve = wick_window.details.sections["link"].curve  # type: ignore[attr-defined]
     last = session.puppet.links[key].points[-1]
     start = curve.at(last).toPoint()
     qtbot.mousePress(curve, Qt.MouseButton.LeftButton, pos=start)
@@ -218,7 +218,7 @@ def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(
     curve.setFocus()
     qtbot.keyClick(curve, Qt.Key.Key_Delete)
     assert len(session.puppet.links[key].points) == 3
-    choose(wick_window, "k", "Between points", "Smooth")
+    choose(wick_window, "link", "Between points", "Smooth")
     assert session.puppet.links[key].smooth
     wick_window.controls_panel.links.item(wick_window.controls_panel.links.count() - 1).setSelected(True)
     act("delete")

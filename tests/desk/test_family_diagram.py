@@ -90,7 +90,9 @@ def test_a_click_on_what_a_catching_carrier_carries_picks_the_carrier(
     hand.click(620 + 800j)
     assert session.selection == (body,)
     assert caught(session.puppet, joint(session.puppet, "Cap")) == body
-    field = next(f for f in wick_window.details.sections["j"].fields if f.accessibleName() == "A click picks")
+    field = next(
+        f for f in wick_window.details.sections["joint"].fields if f.accessibleName() == "A click picks"
+    )
     assert field.isVisible()
     session.select([joint(session.puppet, "Head")])
     assert not field.isVisible()

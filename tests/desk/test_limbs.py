@@ -162,12 +162,12 @@ def test_typed_length_detach_attach_and_the_same_length(boned: Window, act: Act)
     session = boned.session
     upper, fore = (joint(puppet(boned), f"Near {n}") for n in ("upper arm", "forearm"))
     session.select([upper])
-    field(boned, "j", "Length").setValue(150.0)  # type: ignore[attr-defined]
+    field(boned, "joint", "Length").setValue(150.0)  # type: ignore[attr-defined]
     item = puppet(boned).joints[upper]
     assert item.tip is not None
     assert abs(item.tip.z - item.pivot.z) == pytest.approx(150)
     assert puppet(boned).joints[fore].pivot == item.tip
-    field(boned, "j", "Angle").setValue(-90.0)  # type: ignore[attr-defined]
+    field(boned, "joint", "Angle").setValue(-90.0)  # type: ignore[attr-defined]
     item = puppet(boned).joints[upper]
     assert item.tip.z - item.pivot.z == pytest.approx(150j, abs=1e-3)  # type: ignore[union-attr]
     session.select([fore])
@@ -268,7 +268,7 @@ def test_give_is_dragged_and_stepped_as_bars(wick_window: Window, act: Act, qtbo
     act("limbs")
     leg = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Near leg")
     wick_window.session.select([leg])
-    bars = wick_window.details.sections["l"].bars  # type: ignore[attr-defined]
+    bars = wick_window.details.sections["limb"].bars  # type: ignore[attr-defined]
     shin = puppet(wick_window).limbs[leg].joints[1]
     room = bars.bar(1)
     qtbot.mousePress(bars, Qt.MouseButton.LeftButton, pos=QPoint(int(room.center().x()), int(room.top())))
@@ -290,15 +290,15 @@ def test_the_limb_card_changes_over_between_target_and_own_turns_with_the_pictur
     posed = [at(wick_window, n) for n in ("Far hand", "Far forearm")]
     arm = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
     session.select([arm])
-    choose(wick_window, "l", "Posed by", "Its own turns")
+    choose(wick_window, "limb", "Posed by", "Its own turns")
     assert session.pose[f"{arm}.blend"] == 1.0
     assert [at(wick_window, n) for n in ("Far hand", "Far forearm")] == pytest.approx(posed, abs=1e-6)
-    choose(wick_window, "l", "Posed by", "Its target")
+    choose(wick_window, "limb", "Posed by", "Its target")
     assert f"{arm}.blend" not in session.pose
     assert [at(wick_window, n) for n in ("Far hand", "Far forearm")] == pytest.approx(posed, abs=1e-4)
-    field(wick_window, "l", "Blend").setValue(50)  # type: ignore[attr-defined]
+    field(wick_window, "limb", "Blend").setValue(50)  # type: ignore[attr-defined]
     assert session.pose[f"{arm}.blend"] == 0.5
-    choose(wick_window, "l", "Solving", "Off")
+    choose(wick_window, "limb", "Solving", "Off")
     assert not puppet(wick_window).limbs[arm].enabled
     act("undo")
     session.select([arm])

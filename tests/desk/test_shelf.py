@@ -13,6 +13,7 @@ from desk.conftest import Hand
 from desk.test_rehearsing import at, grip
 from umbrite.desk.panels.pose_shelf import PoseCard
 from umbrite.desk.window import Window
+from umbrite.rig.ids import owner_of
 
 Act = Callable[[str], None]
 LEFT = Qt.MouseButton.LeftButton
@@ -63,7 +64,7 @@ def test_only_the_selected_takes_up_a_pose(waving: Window, qtbot: QtBot) -> None
     waving.shelf.only.setChecked(True)
     qtbot.mouseClick(card(waving, "Pose 1"), LEFT)
     moves = session.puppet.controls[control(session.puppet, "Far hand")].moves
-    assert {name.partition(".")[0] for name in session.pose} == {moves}
+    assert {owner_of(name) for name in session.pose} == {moves}
 
 
 def test_poses_are_named_deleted_and_the_clean_one_stays(waving: Window, qtbot: QtBot) -> None:
@@ -140,7 +141,7 @@ def test_a_branch_is_reset_and_the_rest_stays(wick_window: Window, hand: Hand, a
     session.select([joint(session.puppet, "Trunk")])
     act("reset-branch")
     moves = session.puppet.controls[control(session.puppet, "Near foot")].moves
-    assert {name.partition(".")[0] for name in session.pose} == {moves}
+    assert {owner_of(name) for name in session.pose} == {moves}
 
 
 def test_art_only_controls_only_and_the_puppet_alone(

@@ -159,7 +159,7 @@ def build_limbs(person: Person) -> None:
     assert {limb.name: limb.bend for limb in puppet(window).limbs.values()} == {"Near arm": -1, "Near leg": 1}
     for limb in puppet(window).limbs.values():
         assert puppet(window).joints[limb.target].pivot == puppet(window).joints[str(limb.end)].pivot
-    sides = window.details.sections["l"].card.sides  # type: ignore[attr-defined]
+    sides = window.details.sections["limb"].card.sides  # type: ignore[attr-defined]
     person.click(person.middle(sides[1]))
     assert puppet(window).limbs[session.selection[0]].bend == -1
     person.click(person.middle(sides[0]))
@@ -173,7 +173,7 @@ def build_limbs(person: Person) -> None:
     limit = puppet(window).joints[shin].limit
     assert limit is not None
     assert -np.pi / 4 + 0.5 < limit.smallest < -np.pi / 4 + 0.7
-    field = next(f for f in window.details.sections["j"].fields if f.accessibleName() == "Lower limit")
+    field = next(f for f in window.details.sections["joint"].fields if f.accessibleName() == "Lower limit")
     person.click(person.middle(field))
     person.key("ctrl+a")
     person.type("-140")

@@ -15,6 +15,7 @@ from umbrite.files.package import Package, load
 from umbrite.rig.edits.controls import remove_control
 from umbrite.rig.edits.limbs import remove_limb
 from umbrite.rig.edits.limits import free_limit
+from umbrite.rig.ids import id_kind
 from umbrite.rig.invariants import invariants
 
 pytestmark = pytest.mark.journey
@@ -51,7 +52,7 @@ def draw_limb(person: Person, one: str, other: str) -> str:
     window = person.window
     person.drag(person.board(at(window, one)), person.board(at(window, other)))
     key = window.session.selection[0]
-    assert key[0] == "l", window.frame.hints.text.text()
+    assert id_kind(key) == "limb", window.frame.hints.text.text()
     return key
 
 
@@ -92,7 +93,7 @@ def test_knees_turned_in_and_out_by_card_and_key(person: Person, family: Window)
     person.key("ctrl+3")
     leg = draw_limb(person, "Near thigh", "Near foot")
     bend = puppet(family).limbs[leg].bend
-    card = family.details.sections["l"].card  # type: ignore[attr-defined]
+    card = family.details.sections["limb"].card  # type: ignore[attr-defined]
     other = next(button for button in card.sides if not button.isChecked())
     person.click(person.middle(other))
     assert puppet(family).limbs[leg].bend == -bend

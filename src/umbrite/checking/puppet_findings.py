@@ -9,9 +9,12 @@ from msgspec.structs import replace
 
 from umbrite.rig.affine import inverse
 from umbrite.rig.change import change, thing
+from umbrite.rig.channels import channel
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.pivots import keep_limbs
 from umbrite.rig.family import targets, toes
+from umbrite.rig.ids import owner_of
 from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, limb_tip
 from umbrite.rig.model import Limb, Meant, Part, Puppet
 from umbrite.rig.names import side_of, swapped, words_of
@@ -217,17 +220,17 @@ def _names(view: _View) -> Iterator[Finding]:
 def _controls(view: _View) -> Iterator[Finding]:
     """Controls that move nothing, as far as that is known without moving them."""
     puppet = view.puppet
-    followed = {link.source.partition(".")[0] for link in puppet.links.values()}
+    followed = {owner_of(link.source) for link in puppet.links.values()}
     for key, control in puppet.controls.items():
         joint = puppet.joints[control.moves]
         why = ""
-        if control.kind in {"slider", "pad"} and key not in followed:
+        if traits(control).values and not traits(control).chooses and key not in followed:
             why = "no link follows it"
         elif control.kind == "aim" and control.moves not in followed and control.moves not in view.hooks:
             why = "nothing looks at it"
-        elif control.kind == "chooser" and len(control.choices) < 2:
+        elif traits(control).chooses and len(control.choices) < 2:
             why = "it has nothing to choose from"
-        elif control.kind == "knob" and (
+        elif traits(control).turns and (
             joint.give == 0 or (joint.limit and joint.limit.largest - joint.limit.smallest < 1e-9)
         ):
             why = f"{joint.name} is locked"
@@ -242,15 +245,15 @@ def _poses(view: _View) -> Iterator[Finding]:
     """Poses of the shelf that ask for more than a limit allows."""
     puppet = view.puppet
     for saved in puppet.poses:
-        for channel, number in saved.channels.items():
-            key, _, what = channel.partition(".")
-            joint = puppet.joints.get(key)
-            if joint is None or what != "turn" or joint.limit is None:
+        for name, number in saved.channels.items():
+            here = channel(name)
+            joint = None if here is None else puppet.joints.get(here.owner)
+            if here is None or here.kind.what != "turn" or joint is None or joint.limit is None:
                 continue
             soft = joint.limit.soft + 1e-6
             if not joint.limit.smallest - soft <= number <= joint.limit.largest + soft:
                 text = f"The pose {saved.name} turns {joint.name} beyond its limit; it stops there. Save the pose anew if that is right."
-                yield Finding("pose-beyond", "hint", key, text)
+                yield Finding("pose-beyond", "hint", here.owner, text)
 
 
 def mend(puppet: Puppet, finding: Finding) -> Puppet:

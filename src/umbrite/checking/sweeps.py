@@ -11,7 +11,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.rig.control_kinds import span_of
+from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.family import targets
 from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.model import Control, Limb, Puppet
@@ -34,7 +34,7 @@ class Sweep(NamedTuple):
 def sweeps(puppet: Puppet, steps: int = STEPS) -> list[Sweep]:
     """All runs of a puppet, controls first, then joints that no control turns."""
     found = [Sweep(key, _of_control(puppet, key, control, steps)) for key, control in puppet.controls.items()]
-    turned = {control.moves for control in puppet.controls.values() if control.kind == "knob"}
+    turned = {control.moves for control in puppet.controls.values() if traits(control).turns}
     held = {joint for limb in puppet.limbs.values() for joint in limb.joints if limb.enabled}
     found += [
         Sweep(key, {f"{key}.turn": there_and_back(*_span(puppet, key), steps)})
@@ -67,12 +67,12 @@ def around(radius: float, steps: int) -> NDArray[np.complex128]:
 
 def _of_control(puppet: Puppet, key: str, control: Control, steps: int) -> dict[str, Floats]:
     moves = control.moves
-    if control.kind == "knob":
+    if traits(control).turns:
         return {f"{moves}.turn": there_and_back(*_span(puppet, moves), steps)}
-    if control.kind in {"slider", "pad", "chooser"}:
+    if traits(control).values:
         least, most = span_of(control)
         found = {f"{key}.value": there_and_back(least.x, most.x, steps)}
-        if control.kind == "pad":
+        if traits(control).two_values:
             found[f"{key}.value_y"] = np.roll(there_and_back(least.y, most.y, steps), steps // 5)
             found[f"{key}.value_y"][0] = 0.0
         return found
@@ -91,7 +91,7 @@ def _moving(puppet: Puppet, control: Control, steps: int) -> Iterator[tuple[str,
         if control.least is not None and control.most is not None:
             values = np.clip(values, getattr(control.least, axis), getattr(control.most, axis))  # noqa: PLW2901
         yield f"{control.moves}.{axis}", values
-    if control.kind == "master":
+    if traits(control).whole:
         yield f"{control.moves}.turn", there_and_back(-0.4, 0.4, steps)
         for axis in "xy":
             yield f"{control.moves}.scale_{axis}", there_and_back(-0.25, 0.25, steps)

@@ -20,6 +20,8 @@ from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.rig.angles import angle_text, wrapped
 from umbrite.rig.change import thing
+from umbrite.rig.control_kinds import traits
+from umbrite.rig.ids import id_kind
 from umbrite.rig.model import Puppet
 
 Floats = NDArray[np.float64]
@@ -95,9 +97,9 @@ def workout(
         places = _places(placed, corners)
         measured.append(_measure(placed, places, sweep, name))
         noticed += _jumps(placed, places, sweep, name, height)
-        if sweep.key[0] == "c":
+        if id_kind(sweep.key) == "control":
             noticed += _idle(rest, placed, places, sweep, name)
-            if puppet.controls[sweep.key].kind == "master":
+            if traits(puppet.controls[sweep.key]).whole:
                 noticed += _left_behind(placed, places, sweep)
         _note_reach(reached, placed, sweep)
     for i, (place, reach) in enumerate(reached.items()):

@@ -365,7 +365,7 @@ class Window(QMainWindow):
         self.family.tree.edit_name(self.session.selection[0])
 
     def edit_outside(self) -> None:
-        self.outside.open(self.session.selected("p")[0])
+        self.outside.open(self.session.selected("part")[0])
 
     def carry(self) -> None:
         key = family_commands.carry(self.session)

@@ -19,6 +19,7 @@ from umbrite.motion.soft_ends import taken
 from umbrite.rig.affine import Affine, after, around, inverse, linear
 from umbrite.rig.angles import wrapped
 from umbrite.rig.channels import JOINT_CHANNELS, LIMB_CHANNELS
+from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Control
 
 Floats = NDArray[np.float64]
@@ -138,7 +139,7 @@ def _control_values(plan: Plan, pose: Channels, frames: int) -> dict[str, Floats
     return {
         channel: np.broadcast_to(np.asarray(value, dtype=np.float64), (frames,))
         for channel, value in pose.items()
-        if channel.partition(".")[0] in controls
+        if owner_of(channel) in controls
     }
 
 

@@ -17,7 +17,7 @@ from umbrite.rig.affine import after, inverse
 from umbrite.rig.angles import wrapped
 from umbrite.rig.change import change, get_limb
 from umbrite.rig.channels import value, with_values
-from umbrite.rig.control_kinds import VALUED
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Limb, Pose, Puppet, point
@@ -147,7 +147,7 @@ def carry_by(puppet: Puppet, pose: Pose, key: str, by: str | None) -> tuple[Pupp
     """
     control = puppet.controls[key]
     joint = None if by is None else puppet.controls[by].moves
-    if control.kind in VALUED:
+    if traits(control).values:
         if joint is None:
             raise RigError(f"{control.name} has to stand beside something. Choose what it travels with.")
         at = puppet.joints[control.moves].pivot.z + control.offset.z

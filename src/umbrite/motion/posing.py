@@ -7,7 +7,7 @@ from umbrite.motion.soft_ends import ends_of
 from umbrite.rig.affine import inverse
 from umbrite.rig.angles import wrapped
 from umbrite.rig.channels import value, with_values
-from umbrite.rig.control_kinds import MOVING
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.family import ancestors, branch
 from umbrite.rig.model import Control, Limb, Pose, Puppet
 
@@ -74,7 +74,7 @@ def limb_of(puppet: Puppet, joint: str) -> tuple[str, Limb] | None:
         for limb_key, limb in puppet.limbs.items():
             if limb.enabled and (key in limb.joints or key == limb.end):
                 return limb_key, limb
-        if key != joint and any(c.moves == key for c in puppet.controls.values() if c.kind in MOVING):
+        if key != joint and any(c.moves == key for c in puppet.controls.values() if traits(c).moves):
             return None
     return None
 
@@ -85,7 +85,7 @@ def body_of(puppet: Puppet, joint: str) -> str | None:
     """
     carried = set(branch(puppet, joint))
     roots = {limb.joints[0] for limb in puppet.limbs.values()}
-    moved = {control.moves for control in puppet.controls.values() if control.kind in MOVING}
+    moved = {control.moves for control in puppet.controls.values() if traits(control).moves}
     if joint not in moved and not roots & carried:
         return None
     return next((key for key in (joint, *ancestors(puppet, joint)) if key in moved), None)

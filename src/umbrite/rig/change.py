@@ -6,10 +6,10 @@ from typing import Any, TypeVar
 from msgspec.structs import replace
 
 from umbrite.rig.errors import MissingError, RigError
+from umbrite.rig.ids import FIELDS, Kind, id_kind, numbered_id, owner_of
 from umbrite.rig.model import Control, Joint, Limb, Link, Part, Puppet
 
 T = TypeVar("T")
-KINDS = {"j": "joints", "p": "parts", "l": "limbs", "c": "controls", "k": "links"}
 
 
 def _found(items: Mapping[str, T], key: str, kind: str) -> T:
@@ -39,9 +39,22 @@ def get_link(puppet: Puppet, key: str) -> Link:
     return _found(puppet.links, key, "link")
 
 
+def things(puppet: Puppet, of: Kind) -> Mapping[str, Any]:
+    """All things of one kind, by id."""
+    found: Mapping[str, Any] = getattr(puppet, FIELDS[of])
+    return found
+
+
+def _field(key: str) -> str:
+    found = id_kind(key)
+    if found is None:
+        raise MissingError(f"There is nothing with the id {key}; ids begin with the letter of a kind.")
+    return FIELDS[found]
+
+
 def put(puppet: Puppet, key: str, value: Joint | Part | Limb | Control | Link) -> Puppet:
-    """The puppet with `value` under `key`; the id's first letter says which kind it is."""
-    field = KINDS[key[0]]
+    """The puppet with `value` under `key`; the id says which kind it is."""
+    field = _field(key)
     return replace(puppet, **{field: {**getattr(puppet, field), key: value}})
 
 
@@ -51,18 +64,18 @@ def change(puppet: Puppet, key: str, **fields: Any) -> Puppet:
 
 
 def take_out(puppet: Puppet, key: str) -> Puppet:
-    field = KINDS[key[0]]
+    field = _field(key)
     items = {k: v for k, v in getattr(puppet, field).items() if k != key}
     puppet = replace(puppet, **{field: items})
     # A link whose end is gone has nothing to follow or to drive.
     kept = {
         k: link
         for k, link in puppet.links.items()
-        if key not in {link.source.split(".")[0], link.drives.split(".")[0]}
+        if key not in {owner_of(link.source), owner_of(link.drives)}
     }
     if len(kept) < len(puppet.links):
         puppet = replace(puppet, links=kept)
-    if key[0] != "p":
+    if id_kind(key) != "part":
         return puppet
     for other, control in puppet.controls.items():
         if any(key in choice.parts for choice in control.choices):
@@ -75,18 +88,19 @@ def take_out(puppet: Puppet, key: str) -> Puppet:
 
 
 def thing(puppet: Puppet, key: str) -> Any:
-    """The joint, part, limb, control or link of this id."""
-    finders = {"j": get_joint, "p": get_part, "l": get_limb, "c": get_control, "k": get_link}
-    return finders[key[0]](puppet, key)
+    """The joint, part, limb, control or link of this id. Raises MissingError."""
+    of = id_kind(key)
+    return _found({} if of is None else things(puppet, of), key, of or "thing")
 
 
 def exists(puppet: Puppet, key: str) -> bool:
-    return key[:1] in KINDS and key in getattr(puppet, KINDS[key[0]])
+    of = id_kind(key)
+    return of is not None and key in things(puppet, of)
 
 
-def new_id(puppet: Puppet, letter: str) -> tuple[Puppet, str]:
-    """A fresh id of a kind ("j", "p", "l", "c", "k"); ids are never given twice."""
-    return replace(puppet, next_id=puppet.next_id + 1), f"{letter}{puppet.next_id}"
+def new_id(puppet: Puppet, of: Kind) -> tuple[Puppet, str]:
+    """A fresh id of a kind; ids are never given twice."""
+    return replace(puppet, next_id=puppet.next_id + 1), numbered_id(of, puppet.next_id)
 
 
 def require_finite(*numbers: complex, what: str) -> None:
@@ -97,6 +111,6 @@ def require_finite(*numbers: complex, what: str) -> None:
         )
 
 
-def names_like(puppet: Puppet, letter: str) -> list[str]:
+def names_like(puppet: Puppet, of: Kind) -> list[str]:
     """All names in use for one kind of thing."""
-    return [item.name for item in getattr(puppet, KINDS[letter]).values()]
+    return [item.name for item in things(puppet, of).values()]

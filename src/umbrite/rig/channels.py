@@ -1,77 +1,151 @@
-"""Poses: channel values by name, relative to rest. A channel's name is `<id>.<what>`.
+"""Channels: the values that a pose sets and a link drives, each with its owner, unit, rest, and what a mirror does to it.
 
-Joints have x, y (pixels in the parent's frame), turn (radians), scale_x, scale_y (factors less 1, so that rest
-is 0) and skew (pixels sideways per pixel down). Limbs have blend: 0 reaches for the target (IK), 1 takes the
-joints' own turns (FK); and bend: 0 bends to the limb's side, 1 to the other, between them it passes through straight.
-Sliders, pads and choosers have value, pads value_y too. Values at rest are left out, so that equal poses compare equal.
+In poses and files a channel goes by its name, `<id>.<what>`; `channel` gives the value behind a name, and nobody else takes
+names apart. Joints have x, y (pixels in the parent's frame), turn (radians), scale_x, scale_y (factors less 1, so that rest
+is 0) and skew (pixels sideways per pixel down). Limbs have blend: 0 reaches for the target (IK), 1 takes the joints' own turns
+(FK); and bend: 0 bends to the limb's side, 1 to the other, between them it passes through straight. Sliders, pads and choosers
+have value, pads value_y too.
+
+A `Pose` names what is not at rest and nothing else, so that equal poses compare equal. `Settings` name what they set, rest
+included, and say nothing of the rest: poses of the shelf, pasted ones, and keys. `with_values` lays settings over a pose.
 """
 
 from collections.abc import Iterable, Mapping
+from functools import lru_cache
+from typing import Literal, NamedTuple
 
 from umbrite.rig.change import thing
+from umbrite.rig.control_kinds import CONTROL_KINDS, VALUED
+from umbrite.rig.ids import Kind, id_kind, owner_of
 from umbrite.rig.model import Pose, Puppet
+
+Unit = Literal["pixels", "radians", "factor", "share", "number"]
+Settings = Mapping[str, float]
+
+
+class ChannelKind(NamedTuple):
+    """What holds for a channel whoever owns it. `neutral` is its value at rest.
+
+    `stepped` holds its value until the next, `wraps` comes to the same after a whole turn, `mirrored` is -1 where the value
+    changes its sign in a mirror. `word` is for people.
+    """
+
+    what: str
+    of: Kind
+    word: str
+    unit: Unit
+    neutral: float = 0.0
+    stepped: bool = False
+    wraps: bool = False
+    mirrored: Literal[1, -1] = 1
+
+
+# fmt: off
+CHANNEL_KINDS: dict[str, ChannelKind] = {each.what: each for each in (
+    ChannelKind("x", "joint", "across", "pixels", mirrored=-1),
+    ChannelKind("y", "joint", "up and down", "pixels"),
+    ChannelKind("turn", "joint", "turn", "radians", wraps=True, mirrored=-1),
+    ChannelKind("scale_x", "joint", "width", "factor"),
+    ChannelKind("scale_y", "joint", "height", "factor"),
+    ChannelKind("skew", "joint", "skew", "factor", mirrored=-1),
+    ChannelKind("blend", "limb", "own turns or target", "share"),
+    ChannelKind("bend", "limb", "bend side", "share"),
+    ChannelKind("value", "control", "value", "number"),
+    ChannelKind("value_y", "control", "upright value", "number"),
+)}
+# fmt: on
+
+
+def whats(of: Kind) -> tuple[str, ...]:
+    """What can be set of a kind of thing, in a fixed order."""
+    return tuple(each.what for each in CHANNEL_KINDS.values() if each.of == of)
+
+
+JOINT_CHANNELS, LIMB_CHANNELS, CONTROL_CHANNELS = whats("joint"), whats("limb"), whats("control")
+
+
+class Channel(NamedTuple):
+    """One value of one thing."""
+
+    owner: str
+    kind: ChannelKind
+
+    @property
+    def name(self) -> str:
+        return f"{self.owner}.{self.kind.what}"
+
+    def of_owner(self, owner: str) -> "Channel":
+        """The same value of another thing."""
+        return self._replace(owner=owner)
+
+
+@lru_cache(maxsize=100_000)
+def channel(name: str) -> Channel | None:
+    """The channel that goes by a name; None where none can. Whether a puppet has its owner is another question."""
+    owner, _, what = name.partition(".")
+    found = CHANNEL_KINDS.get(what)
+    return Channel(owner, found) if found is not None and id_kind(owner) == found.of else None
 
 
 def is_channel(puppet: Puppet, name: str) -> bool:
-    key, _, what = name.partition(".")
-    return (
-        (key in puppet.joints and what in JOINT_CHANNELS)
-        or (key in puppet.limbs and what in LIMB_CHANNELS)
-        or (key in puppet.controls and what in CONTROL_CHANNELS)
+    """Whether a name is that of a channel which this puppet has."""
+    found = channel(name)
+    return found is not None and (
+        found.owner in puppet.joints or found.owner in puppet.limbs or found.owner in puppet.controls
     )
 
 
-CHANNEL_WORDS = {
-    "turn": "turn", "x": "across", "y": "up and down", "scale_x": "width", "scale_y": "height", "skew": "skew", "value": "value",
-    "value_y": "upright value", "blend": "own turns or target", "bend": "bend side",
-}  # fmt: skip
+def is_stepped(puppet: Puppet, name: str) -> bool:
+    """Whether a channel holds each value until the next: what a chooser shows does."""
+    found = channel(name)
+    control = puppet.controls.get(found.owner) if found is not None else None
+    return found is not None and (
+        found.kind.stepped or (control is not None and CONTROL_KINDS[control.kind].chooses)
+    )
 
 
-def channel_word(puppet: Puppet, channel: str) -> str:
+def channel_word(puppet: Puppet, name: str) -> str:
     """A channel for people: 'Near hand: turn'."""
-    key, _, what = channel.partition(".")
-    return f"{thing(puppet, key).name}: {CHANNEL_WORDS[what]}"
+    found = channel(name)
+    return f"{thing(puppet, owner_of(name)).name}: {found.kind.word if found is not None else ''}"
 
 
 def linkable_channels(puppet: Puppet, *, sources: bool = False) -> list[str]:
     """The channels that can be driven, or with `sources` followed: controls' values first, then turns and the rest."""
-    valued = [key for key, control in puppet.controls.items() if control.kind in {"slider", "pad", "chooser"}]
-    own = [f"{key}.value" for key in valued]
-    own += [f"{key}.value_y" for key in valued if puppet.controls[key].kind == "pad"]
-    joints = [
-        f"{key}.{what}" for key in puppet.joints for what in ("turn", "x", "y", "scale_x", "scale_y", "skew")
+    valued = [(key, control.kind) for key, control in puppet.controls.items() if control.kind in VALUED]
+    own = [
+        f"{key}.{what}" for what in CONTROL_CHANNELS for key, of in valued if what in CONTROL_KINDS[of].values
     ]
+    turn_first = sorted(JOINT_CHANNELS, key=lambda what: what != "turn")
+    joints = [f"{key}.{what}" for key in puppet.joints for what in turn_first]
     limbs = [f"{key}.{what}" for key in puppet.limbs for what in LIMB_CHANNELS]
     return [*own, *joints, *limbs] if sources else [*joints, *limbs, *own]
 
 
-JOINT_CHANNELS = ("x", "y", "turn", "scale_x", "scale_y", "skew")
+def neutral(name: str) -> float:
+    """The value of a channel at rest."""
+    found = channel(name)
+    return 0.0 if found is None else found.kind.neutral
 
 
-LIMB_CHANNELS = ("blend", "bend")
+def with_values(pose: Pose, settings: Settings) -> Pose:
+    """The pose with some channels set; what comes to rest is left out, arrays' numbers become plain."""
+    return {k: float(v) for k, v in {**pose, **settings}.items() if v != neutral(k)}
 
 
-CONTROL_CHANNELS = ("value", "value_y")
-
-
-def with_values(pose: Pose, values: Mapping[str, float]) -> Pose:
-    """The pose with some channels set; zeros are left out, arrays' numbers become plain."""
-    return {k: float(v) for k, v in {**pose, **values}.items() if v != 0}
-
-
-def value(pose: Pose, key: str, channel: str) -> float:
-    return pose.get(f"{key}.{channel}", 0.0)
+def value(pose: Pose, key: str, what: str) -> float:
+    """The value of one thing's channel in a pose, at rest where the pose does not name it."""
+    return pose.get(f"{key}.{what}", CHANNEL_KINDS[what].neutral)
 
 
 def without(pose: Pose, keys: Iterable[str]) -> Pose:
     """The pose with everything of these ids back at rest."""
     gone = set(keys)
-    return {k: v for k, v in pose.items() if k.partition(".")[0] not in gone}
+    return {k: v for k, v in pose.items() if owner_of(k) not in gone}
 
 
-def known_only(pose: Pose, puppet: Puppet) -> Pose:
-    """The pose without channels of things that the puppet no longer has."""
-    names = {f"{key}.{c}" for key in puppet.joints for c in JOINT_CHANNELS}
-    names |= {f"{key}.{c}" for key in puppet.limbs for c in LIMB_CHANNELS}
-    names |= {f"{key}.{c}" for key in puppet.controls for c in CONTROL_CHANNELS}
-    return pose if names.issuperset(pose) else {k: v for k, v in pose.items() if k in names}
+def known_only(pose: Settings, puppet: Puppet) -> Settings:
+    """The pose or settings without channels of things that the puppet does not have; the same object where it has all."""
+    if all(is_channel(puppet, name) for name in pose):
+        return pose
+    return {name: number for name, number in pose.items() if is_channel(puppet, name)}

@@ -1,35 +1,71 @@
-"""The kinds of controls: what each moves, which values it has, how it looks."""
+"""The kinds of controls, in one table: what each does, which values it has, how it looks, and how it is set by words."""
+
+from typing import Literal, NamedTuple
 
 from umbrite.rig.model import Control, ControlKind, ControlShape, Point, Puppet
 
-MOVING: frozenset[ControlKind] = frozenset({"grip", "master", "aim"})
+
+class Traits(NamedTuple):
+    """What all controls of a kind share.
+
+    `moves` and `turns` say what a drag does to the joint of the control; `values` are the channels of the control's own, for
+    kinds that stand beside a joint; `chooses` that the value is the number of a choice; `whole` that turning and scaling belong to it
+    too. `word` and `does` are for people, `form` is how the command line sets it, `size` board pixels.
+    """
+
+    word: str
+    does: str
+    shape: ControlShape
+    form: Literal["X,Y", "DEGREES", "VALUE", "NUMBER"]
+    moves: bool = False
+    turns: bool = False
+    values: tuple[str, ...] = ()
+    chooses: bool = False
+    whole: bool = False
+    size: float = 60.0
+
+    @property
+    def two_values(self) -> bool:
+        return len(self.values) == 2
 
 
-VALUED: frozenset[ControlKind] = frozenset({"slider", "pad", "chooser"})
+# fmt: off
+CONTROL_KINDS: dict[ControlKind, Traits] = {
+    "grip": Traits("grip", "moves", "leaf", "X,Y", moves=True),
+    "knob": Traits("knob", "turns", "ring", "DEGREES", turns=True),
+    "master": Traits("master control", "moves, turns and scales", "crescent", "X,Y", moves=True, whole=True),
+    "slider": Traits("slider", "stands beside", "slot", "VALUE", values=("value",), size=120.0),
+    "pad": Traits("pad", "stands beside", "tile", "X,Y", values=("value", "value_y"), size=90.0),
+    "chooser": Traits("chooser", "stands beside", "strip", "NUMBER", values=("value",), chooses=True, size=120.0),
+    "aim": Traits("aim point", "is looked at through", "eye", "X,Y", moves=True),
+}
+# fmt: on
+MOVING: frozenset[ControlKind] = frozenset(kind for kind, traits in CONTROL_KINDS.items() if traits.moves)
+VALUED: frozenset[ControlKind] = frozenset(kind for kind, traits in CONTROL_KINDS.items() if traits.values)
 
 
-SHAPE_OF: dict[ControlKind, ControlShape] = {
-    "grip": "leaf", "knob": "ring", "master": "crescent", "slider": "slot", "pad": "tile", "chooser": "strip", "aim": "eye",
-}  # fmt: skip
+def traits(control: Control) -> Traits:
+    """What holds for all controls of this one's kind."""
+    return CONTROL_KINDS[control.kind]
 
 
 def span_of(control: Control) -> tuple[Point, Point]:
     """The smallest and largest values of a slider, a pad or a chooser."""
-    if control.kind == "chooser":
+    if traits(control).chooses:
         return Point(0.0, 0.0), Point(max(len(control.choices) - 1, 0), 0.0)
     return control.least or Point(-1.0, -1.0), control.most or Point(1.0, 1.0)
 
 
 def control_at_rest(puppet: Puppet, control: Control) -> complex:
-    """Where a control stands at rest: its offset from the pivot of what it moves."""
+    """Where a control stands on the board at rest: its offset from the pivot of what it moves."""
     return puppet.joints[control.moves].pivot.z + control.offset.z
 
 
 def carrier_of(puppet: Puppet, key: str) -> str | None:
-    """The control with which another one travels: the nearest whose joint carries its own."""
+    """The control with which another one travels: the nearest whose joint carries its own; None for the board."""
     control = puppet.controls[key]
-    moved = {c.moves: k for k, c in puppet.controls.items() if k != key and c.kind not in VALUED}
-    joint = control.moves if control.kind in VALUED else puppet.joints[control.moves].parent
+    moved = {c.moves: k for k, c in puppet.controls.items() if k != key and not traits(c).values}
+    joint = control.moves if traits(control).values else puppet.joints[control.moves].parent
     while joint is not None:
         if joint in moved:
             return moved[joint]

@@ -7,6 +7,7 @@ from collections.abc import Sequence
 from itertools import pairwise
 
 from umbrite.rig.errors import RigError
+from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.model import Limb, Link, Point, Puppet
 
 
@@ -64,7 +65,7 @@ def refuse_circles(puppet: Puppet) -> None:
 
 
 def _in_words(puppet: Puppet, loop: list[str]) -> str:
-    names = [puppet.limbs[k].name if k[0] == "l" else puppet.joints[k].name for k in loop]
+    names = [puppet.limbs[k].name if id_kind(k) == "limb" else puppet.joints[k].name for k in loop]
     return (
         f"{names[0]} would have to wait for itself: {' needs '.join([*names, names[0]])}. "
         "Let the target follow something that the limb doesn't move, such as the board or the body."
@@ -99,7 +100,7 @@ def link_order(puppet: Puppet) -> tuple[str, ...]:
             )
         way.append(key)
         for other, link in puppet.links.items():
-            if link.drives in before[key] or link.drives.partition(".")[0] in before[key]:
+            if link.drives in before[key] or owner_of(link.drives) in before[key]:
                 visit(other)
         way.pop()
         order.append(key)

@@ -6,10 +6,11 @@ from collections.abc import Iterator
 
 import msgspec
 
-from umbrite.rig.change import KINDS
+from umbrite.rig.change import things
 from umbrite.rig.channels import is_channel
 from umbrite.rig.dependencies import curve_fault, link_order, ranked
 from umbrite.rig.errors import RigError
+from umbrite.rig.ids import FIELDS, is_id
 from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.model import Puppet
 
@@ -26,10 +27,10 @@ def invariants(puppet: Puppet) -> list[str]:
 
 
 def _ids(puppet: Puppet) -> Iterator[str]:
-    for letter, field in KINDS.items():
-        items = getattr(puppet, field)
+    for of, field in FIELDS.items():
+        items = things(puppet, of)
         for key in items:
-            if not (key[:1] == letter and key[1:].isdecimal() and 0 < int(key[1:]) < puppet.next_id):
+            if not is_id(key, of, puppet.next_id):
                 yield f"{key} is no id of this puppet's {field}"
         names = [item.name for item in items.values()]
         if len(set(names)) != len(names):

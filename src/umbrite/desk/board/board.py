@@ -134,7 +134,7 @@ class Board(QWidget):
 
     def fit_selection(self) -> None:
         """Show what is selected, or everything where nothing is."""
-        chosen = set(self.session.selected("p"))
+        chosen = set(self.session.selected("part"))
         box = QRectF()
         for item in sprites(self.session.placed):
             if item.part in chosen:

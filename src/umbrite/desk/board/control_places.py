@@ -7,7 +7,7 @@ from PySide6.QtCore import QPointF, QRectF
 
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.session.session import Session
-from umbrite.rig.control_kinds import VALUED, span_of
+from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.edits.control_proposals import Proposed, propose_controls
 from umbrite.rig.model import Control
 
@@ -33,7 +33,7 @@ def bead_at(session: Session, camera: Camera, key: str) -> QPointF:
     least, most = span_of(control)
     half = shown_size(control, camera) / 2
     across = _share(least.x, most.x, session.placed.control_value(key)) * 2 - 1
-    if control.kind != "pad":
+    if not traits(control).two_values:
         return middle + QPointF(across * half, 0)
     up = _share(least.y, most.y, session.placed.control_value(key, "value_y")) * 2 - 1
     return middle + QPointF(across * half, -up * half)
@@ -46,7 +46,7 @@ def values_at(session: Session, camera: Camera, key: str, at: complex) -> dict[s
     half = shown_size(control, camera) / 2
     off = camera.point(at) - camera.point(session.placed.control_at(control))
     found = {f"{key}.value": least.x + (most.x - least.x) * _share(-half, half, off.x())}
-    if control.kind == "pad":
+    if traits(control).two_values:
         found[f"{key}.value_y"] = least.y + (most.y - least.y) * _share(-half, half, -off.y())
     return found
 
@@ -64,17 +64,17 @@ def cells(session: Session, camera: Camera, key: str) -> list[QRectF]:
 def shape_box(session: Session, camera: Camera, key: str) -> QRectF:
     """The widget box in which a slider, pad or chooser can be pressed."""
     control = session.puppet.controls[key]
-    if control.kind == "chooser":
+    if traits(control).chooses:
         boxes = cells(session, camera, key)
         return boxes[0].united(boxes[-1])
     half = shown_size(control, camera) / 2 + 9
     middle = camera.point(session.placed.control_at(control))
-    tall = half if control.kind == "pad" else 12.0
+    tall = half if traits(control).two_values else 12.0
     return QRectF(middle.x() - half, middle.y() - tall, 2 * half, 2 * tall)
 
 
 def is_valued(control: Control) -> bool:
-    return control.kind in VALUED
+    return bool(traits(control).values)
 
 
 class Pencil(NamedTuple):

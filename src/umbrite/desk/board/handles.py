@@ -8,6 +8,7 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import is_valued, pencils, shape_box, shown_size
 from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.session.session import Session
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.bones import away_from_bone
 from umbrite.rig.family import is_carrier, targets
 from umbrite.rig.limb_shape import rest_direction
@@ -73,7 +74,7 @@ def handles(session: Session, camera: Camera) -> list[Handle]:
 
 def _frame(session: Session, camera: Camera) -> Iterator[Handle]:
     frame = frame_of(session)
-    if frame is None or any(session.puppet.parts[key].locked for key in session.selected("p")):
+    if frame is None or any(session.puppet.parts[key].locked for key in session.selected("part")):
         return
     shift = shown_shift(session)
     for name, at in grasps(frame, camera.zoom):
@@ -154,8 +155,8 @@ def _fan_ends(session: Session, camera: Camera) -> Iterator[Handle]:
 
 def fans(session: Session) -> list[str]:
     """The joints whose fans can be edited now: the selected ones, or those of the selected limb."""
-    limbs = [session.puppet.limbs[key] for key in session.selection if key[0] == "l"]
-    chosen = [*session.selected("j"), *(joint for limb in limbs for joint in limb.joints)]
+    limbs = [session.puppet.limbs[key] for key in session.only("limb")]
+    chosen = [*session.selected("joint"), *(joint for limb in limbs for joint in limb.joints)]
     hooks = targets(session.puppet)
     return [key for key in dict.fromkeys(chosen) if key not in hooks]
 
@@ -184,7 +185,7 @@ def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
         radius = shown_size(control, camera) / 2
         if is_valued(control):
             yield Handle("control", key, at, radius, "box")
-        elif control.kind == "master":
+        elif traits(control).whole:
             yield Handle("control", key, at, radius * 0.8)
             if session.rehearsing:
                 horn, bead = master_points(session, key, camera)

@@ -37,7 +37,7 @@ class Frame(NamedTuple):
 
 def frame_of(session: Session) -> Frame | None:
     """The frame of the selected parts; None where there is none or one has no area."""
-    keys = session.selected("p")
+    keys = session.selected("part")
     if not keys or session.station != "Parts" or session.tool != "place":
         return None
     puppet = session.puppet
@@ -59,7 +59,7 @@ def frame_of(session: Session) -> Frame | None:
 
 def shown_shift(session: Session) -> complex:
     """How far the frame is shown from where it lies at rest: parts that are fanned out lie elsewhere."""
-    key = session.selected("p")[0]
+    key = session.selected("part")[0]
     return complex(session.placed.joint_map(session.puppet.parts[key].joint).t)
 
 

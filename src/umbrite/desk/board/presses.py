@@ -27,6 +27,7 @@ from umbrite.desk.commands import bone_commands, control_commands, joint_command
 from umbrite.desk.session.session import Session
 from umbrite.paint.painter import sprites
 from umbrite.rig.family import caught
+from umbrite.rig.ids import id_kind
 
 REACH = 3.0  # widget pixels around the pointer in which thin art is still hit
 
@@ -105,7 +106,7 @@ def _in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -
         grasp = spot.handle.key
         return Press(lambda: part_gestures.drag_frame(session, frame, grasp, pointer.at))
     if session.tool == "trim":
-        chosen = [key for key in session.selection if key[0] == "p"] or spot.under[:1]
+        chosen = session.only("part") or spot.under[:1]
         if chosen:
             session.select(chosen[:1])
             return Press(lambda: part_gestures.draw_trim(session, chosen[0], pointer.at))
@@ -114,7 +115,7 @@ def _in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -
         return Press(
             gesture=lambda: part_gestures.drag_box(session, pointer.at, lambda a, b: _parts_in(session, a, b))
         )
-    chosen = [key for key in session.selection if key[0] == "p"]
+    chosen = session.only("part")
     if not chosen:
         return picked
     return Press(lambda: part_gestures.drag_parts(session, chosen, pointer.at), picked.click)
@@ -174,7 +175,7 @@ def _on_pencilled(session: Session, part: str, pointer: Pointer) -> Press:
 
 def _cord(session: Session, camera: Camera, first: str) -> Callable[[], Gesture]:
     def begin() -> Gesture:
-        keys = session.selected("j")
+        keys = session.selected("joint")
         keys = [first, *(key for key in keys if key != first)] if first in keys else [first]
         return pivot_gestures.draw_cord(session, keys, lambda at: joint_at(session, camera, at))
 
@@ -197,7 +198,7 @@ def _in_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) ->
     if handle is not None:
         session.select([handle.key])
     picked = Press() if handle is not None else _pick(session, spot, pointer, joints=True)
-    first = next((key for key in session.selection if key[0] == "j"), None)
+    first = next(iter(session.only("joint")), None)
     if session.tool == "limb" and first is not None and (handle is not None or spot.under):
         return Press(
             lambda: limb_gestures.draw_limb(session, first, lambda at: joint_at(session, camera, at)),
@@ -221,7 +222,7 @@ def _with_bones(session: Session, camera: Camera, pointer: Pointer, spot: Spot) 
     handle = spot.handle
     if pointer.alt:
         key = handle.key if handle is not None else bone_at(session, camera, pointer.at)
-        if key is None or key[0] != "j":
+        if key is None or id_kind(key) != "joint":
             return Press()
         grasp = "whole" if handle is None else "tip" if handle.kind == "tip" else "head"
         session.select([key])
@@ -248,7 +249,7 @@ def _with_binding(session: Session, camera: Camera, pointer: Pointer, spot: Spot
     """A cord from a part to its bone; on the bare board a loop of parts for the selected bone."""
     parts = list(spot.under)
     if parts:
-        chosen = [key for key in session.selection if key[0] == "p"]
+        chosen = session.only("part")
         dragged = chosen if parts[0] in chosen else parts[:1]
 
         def click() -> None:
@@ -260,7 +261,7 @@ def _with_binding(session: Session, camera: Camera, pointer: Pointer, spot: Spot
             ),
             click,
         )
-    bone = next((key for key in session.selection if key[0] == "j"), None)
+    bone = next(iter(session.only("joint")), None)
     if bone is None:
         return Press(
             click=lambda: session.say("Select the bone first, then draw a loop around what it shall carry.")
@@ -328,7 +329,9 @@ def _on_control(session: Session, camera: Camera, pointer: Pointer, handle: Hand
     if key not in session.selection and not pointer.shift:
         session.select([key])
     others = [
-        k for k in session.selection if k[0] == "c" and k != key and not session.puppet.controls[k].locked
+        k
+        for k in session.selection
+        if id_kind(k) == "control" and k != key and not session.puppet.controls[k].locked
     ]
 
     def click() -> None:

@@ -10,6 +10,7 @@ from umbrite.desk.session.session import Session
 from umbrite.rig.edits.arranging import Edge, align, distribute
 from umbrite.rig.edits.copying import Way, centre_line, copy_branches
 from umbrite.rig.edits.looks import at_two_depths, make_reference, set_guides, untrimmed
+from umbrite.rig.ids import id_kind
 
 BESIDE = 24 + 24j  # how far a plain copy lies from its original
 
@@ -18,14 +19,15 @@ FLASHES, FLASH = 6, 160  # times on and off, milliseconds each
 
 
 def _copy(session: Session, step: str, way: Way, *, sides: bool = False, linked: bool = False) -> None:
-    keys = session.selected("j")
+    keys = session.selected("joint")
     puppet, new = copy_branches(session.puppet, keys, way, sides=sides, linked=linked)
     session.edit(f"{step} of {label_of(session, keys)}", puppet=puppet)
-    letter = "p" if session.station == "Parts" else "j"
-    chosen = [new[key] for key in (session.puppet.parts if letter == "p" else keys) if key in new]
+    chosen = [
+        new[key] for key in (session.puppet.parts if session.station == "Parts" else keys) if key in new
+    ]
     session.select(chosen)
-    parts = sum(key[0] == "p" for key in new)
-    limbs = sum(key[0] == "l" for key in new)
+    parts = sum(id_kind(key) == "part" for key in new)
+    limbs = sum(id_kind(key) == "limb" for key in new)
     with_limbs = f" with {limbs} limb{'s' if limbs > 1 else ''}" if limbs else ""
     session.say(f"{step}: {parts} part{'s' if parts != 1 else ''}{with_limbs}, joined to copies alone.")
 
@@ -45,7 +47,7 @@ def mirrored_side(session: Session) -> None:
     _copy(
         session,
         "Other side, mirrored,",
-        Way(line=centre_line(session.puppet, session.selected("j"))),
+        Way(line=centre_line(session.puppet, session.selected("joint"))),
         sides=True,
     )
 
@@ -57,7 +59,7 @@ def moved_side(session: Session) -> None:
 
 def aligned(edge: Edge) -> Callable[[Session], None]:
     def run(session: Session) -> None:
-        keys = session.selected("p")
+        keys = session.selected("part")
         session.edit(f"Align {len(keys)} parts {edge}", puppet=align(session.puppet, keys, edge))
 
     return run
@@ -65,7 +67,7 @@ def aligned(edge: Edge) -> Callable[[Session], None]:
 
 def spread(axis: Literal["across", "down"]) -> Callable[[Session], None]:
     def run(session: Session) -> None:
-        keys = session.selected("p")
+        keys = session.selected("part")
         session.edit(f"Spread {len(keys)} parts {axis}", puppet=distribute(session.puppet, keys, axis))
 
     return run
@@ -73,7 +75,7 @@ def spread(axis: Literal["across", "down"]) -> Callable[[Session], None]:
 
 def flash(session: Session) -> None:
     """Show where the selected parts are: their outlines blink a few times."""
-    keys = frozenset(session.selected("p"))
+    keys = frozenset(session.selected("part"))
 
     def blink(left: int) -> None:
         session.flashing = keys if left % 2 else frozenset()
@@ -86,7 +88,7 @@ def flash(session: Session) -> None:
 
 def switch_reference(session: Session) -> None:
     """Make the selected part a picture to work from, or a part again."""
-    (key,) = session.selected("p")
+    (key,) = session.selected("part")
     part = session.puppet.parts[key]
     on = not part.reference
     session.edit(
@@ -101,20 +103,20 @@ def switch_reference(session: Session) -> None:
 
 def untrim(session: Session) -> None:
     puppet = session.puppet
-    for key in session.selected("p"):
+    for key in session.selected("part"):
         puppet = untrimmed(puppet, key)
-    session.edit(f"Bring back all of {label_of(session, session.selected('p'))}", puppet=puppet)
+    session.edit(f"Bring back all of {label_of(session, session.selected('part'))}", puppet=puppet)
 
 
 def needs_trimmed(session: Session) -> str:
-    if any(session.puppet.parts[key].trims for key in session.selected("p")):
+    if any(session.puppet.parts[key].trims for key in session.selected("part")):
         return ""
     return "Select a part that was trimmed first."
 
 
 def two_depths(session: Session) -> None:
     """The selected part a second time, in front; trim it to the piece that shall be seen there."""
-    (key,) = session.selected("p")
+    (key,) = session.selected("part")
     puppet, new = at_two_depths(session.puppet, key)
     session.edit(f"{session.puppet.parts[key].name} at two depths", puppet=puppet)
     session.go_to("Parts")
@@ -133,8 +135,8 @@ def needs_guides(session: Session) -> str:
 
 
 def needs_several_parts(session: Session) -> str:
-    return "" if len(session.selected("p")) > 1 else "Select two or more parts first."
+    return "" if len(session.selected("part")) > 1 else "Select two or more parts first."
 
 
 def needs_one_part(session: Session) -> str:
-    return "" if len(session.selected("p")) == 1 else "Select one part first."
+    return "" if len(session.selected("part")) == 1 else "Select one part first."

@@ -140,7 +140,7 @@ def change_line(session: Session, *, count: int | None = None, by_curvature: boo
 
 def middle_of_part(session: Session) -> None:
     """Bones along the middle line of the selected part."""
-    part = session.selected("p")[0]
+    part = session.selected("part")[0]
     joint = session.puppet.joints[session.puppet.parts[part].joint]
     points = middle_line(session.puppet, pictures_of(session, [part]), part)
     session.go_to("Limbs")
@@ -153,21 +153,21 @@ def middle_of_part(session: Session) -> None:
 # Commands
 def from_pivots(session: Session) -> None:
     """Tips for the selected joints, or for all: from each pivot to its child's."""
-    keys = session.selected("j") or [k for k in session.puppet.joints if k not in targets(session.puppet)]
+    keys = session.selected("joint") or [k for k in session.puppet.joints if k not in targets(session.puppet)]
     puppet, made = bones_from_pivots(session.puppet, keys)
     session.edit(f"Make {len(made)} bones from pivots", puppet=puppet)
     session.say(f"{len(made)} joints are bones now. Alt+drag moves heads, tips and whole bones.")
 
 
 def needs_bones(session: Session) -> str:
-    found = [key for key in session.selected("j") if session.puppet.joints[key].tip is not None]
+    found = [key for key in session.selected("joint") if session.puppet.joints[key].tip is not None]
     return "" if found else "Select one or more bones first."
 
 
 def needs_two(session: Session) -> str:
     return (
         ""
-        if len(session.selected("j")) == 2
+        if len(session.selected("joint")) == 2
         else "Select the bone first, then with Shift the one that shall carry it."
     )
 
@@ -195,7 +195,7 @@ def bind_by_overlap(session: Session) -> None:
 
 
 def _parts(session: Session) -> list[str]:
-    chosen = [key for key in session.selection if key[0] == "p"]
+    chosen = session.only("part")
     return chosen or list(session.puppet.order)
 
 
@@ -246,14 +246,14 @@ def select_loose(session: Session) -> None:
 
 
 def detach_bones(session: Session) -> None:
-    puppet, keys = session.puppet, session.selected("j")
+    puppet, keys = session.puppet, session.selected("joint")
     for key in keys:
         puppet = detach(puppet, key)
     session.edit(f"Detach {label_of(session, keys)}", puppet=puppet)
 
 
 def attach_bone(session: Session) -> None:
-    one, other = session.selected("j")
+    one, other = session.selected("joint")
     puppet = attach(session.puppet, one, other)
     session.edit(f"Attach {puppet.joints[one].name} to {puppet.joints[other].name}", puppet=puppet)
 
@@ -261,7 +261,7 @@ def attach_bone(session: Session) -> None:
 def same_length(session: Session) -> None:
     puppet, keys = (
         session.puppet,
-        [k for k in session.selected("j") if session.puppet.joints[k].tip is not None],
+        [k for k in session.selected("joint") if session.puppet.joints[k].tip is not None],
     )
     for key in keys:
         puppet = equal_length(puppet, key)

@@ -5,10 +5,11 @@ from collections.abc import Callable, Sequence
 from msgspec.structs import replace
 
 from umbrite.desk.session.session import Session
-from umbrite.rig.control_kinds import VALUED
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import make_chooser, make_control
 from umbrite.rig.edits.links import add_link
+from umbrite.rig.ids import id_kind
 from umbrite.rig.model import ControlKind, Puppet
 
 
@@ -63,13 +64,13 @@ def leave_or_take(session: Session, number: int) -> None:
 def needs_one_joint(session: Session) -> str:
     return (
         ""
-        if session.selected("j")
+        if session.selected("joint")
         else "Select what the control shall move first: a part, a rivet or a carrier."
     )
 
 
 def needs_several_parts(session: Session) -> str:
-    return "" if len(session.selected("p")) > 1 else "Select the parts to choose from first, with Shift."
+    return "" if len(session.selected("part")) > 1 else "Select the parts to choose from first, with Shift."
 
 
 def make(kind: ControlKind) -> Callable[[Session], None]:
@@ -77,7 +78,7 @@ def make(kind: ControlKind) -> Callable[[Session], None]:
 
     def work(session: Session) -> None:
         puppet, made = session.puppet, []
-        for joint in session.selected("j"):
+        for joint in session.selected("joint"):
             puppet, key = make_control(puppet, kind, joint)
             made.append(key)
         session.edit(f"Make {kind} {label_of_new(puppet, made)}", puppet=puppet)
@@ -93,7 +94,7 @@ def label_of_new(puppet: Puppet, keys: Sequence[str]) -> str:
 
 def chooser(session: Session) -> None:
     """A chooser among the selected parts."""
-    puppet, key = make_chooser(session.puppet, session.selected("p"))
+    puppet, key = make_chooser(session.puppet, session.selected("part"))
     session.edit(f"Make {puppet.controls[key].name}", puppet=puppet)
     session.go_to("Controls")
     session.select([key])
@@ -126,8 +127,8 @@ def needs_two_joints(session: Session) -> str:
 
 def _linkable(session: Session) -> list[str]:
     puppet = session.puppet
-    found = [puppet.parts[key].joint if key[0] == "p" else key for key in session.selection]
-    return [key for key in dict.fromkeys(found) if key[0] in "jc"]
+    found = [puppet.parts[key].joint if id_kind(key) == "part" else key for key in session.selection]
+    return [key for key in dict.fromkeys(found) if id_kind(key) in {"joint", "control"}]
 
 
 def link(session: Session) -> None:
@@ -136,7 +137,7 @@ def link(session: Session) -> None:
     puppet = session.puppet
     source = (
         f"{one}.value"
-        if one[0] == "c" and puppet.controls[one].kind in VALUED
+        if id_kind(one) == "control" and traits(puppet.controls[one]).values
         else f"{_joint(puppet, one)}.turn"
     )
     drives = f"{_joint(puppet, other)}.turn"
@@ -147,4 +148,4 @@ def link(session: Session) -> None:
 
 
 def _joint(puppet: Puppet, key: str) -> str:
-    return puppet.controls[key].moves if key[0] == "c" else key
+    return puppet.controls[key].moves if id_kind(key) == "control" else key

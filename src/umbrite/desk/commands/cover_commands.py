@@ -41,7 +41,7 @@ def _made(
 
 def seam_cover(session: Session) -> None:
     """Cover the seam at the selected joint in the part's own colour; it rides on the joint, over both parts."""
-    joint = session.selected("j")[0]
+    joint = session.selected("joint")[0]
     puppet = session.puppet
     parts = parts_on(puppet, joint)
     if not parts:
@@ -75,7 +75,7 @@ def seam_cover(session: Session) -> None:
 def shade(session: Session) -> None:
     """A shade along one side of each selected part, made from its own shape, that rides with it."""
     puppet, made = session.puppet, []
-    for key in session.selected("p"):
+    for key in session.selected("part"):
         part = puppet.parts[key]
         picture = session.pictures.pixels(part.drawing.sha256)
         width = min(part.drawing.width, part.drawing.height)

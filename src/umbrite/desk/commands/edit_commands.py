@@ -14,6 +14,7 @@ from umbrite.rig.edits.parts import nudge_parts, remove_part
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, children, targets
+from umbrite.rig.ids import id_kind
 from umbrite.rig.model import Puppet, point
 
 
@@ -30,7 +31,7 @@ def delete(session: Session) -> None:
 
 def delete_with_users(session: Session) -> None:
     """Remove what is selected together with the limbs and controls that use it, which are named."""
-    puppet, gone = without_users(session.puppet, session.selected("j"))
+    puppet, gone = without_users(session.puppet, session.selected("joint"))
     left = [key for key in session.selection if exists(puppet, key)]
     _removed(session, _without(puppet, left), f" with {', '.join(gone)}" if gone else "")
 
@@ -47,13 +48,13 @@ def _without(puppet: Puppet, keys: Sequence[str]) -> Puppet:
     for key in keys:
         if not exists(puppet, key):
             continue
-        if key[0] == "c":
+        if id_kind(key) == "control":
             puppet = remove_control(puppet, key)
-        elif key[0] == "k":
+        elif id_kind(key) == "link":
             puppet = take_out(puppet, key)
-        elif key[0] == "l":
+        elif id_kind(key) == "limb":
             puppet = remove_limb(puppet, key)
-        elif key[0] == "p":
+        elif id_kind(key) == "part":
             puppet = remove_part(puppet, key)
         elif key in hooks:
             puppet = remove_limb(puppet, hooks[key])
@@ -83,7 +84,7 @@ def select_everything(session: Session) -> None:
 
 def walk_up(session: Session) -> None:
     puppet = session.puppet
-    ups = [puppet.joints[key].parent for key in session.selected("j")]
+    ups = [puppet.joints[key].parent for key in session.selected("joint")]
     session.select(key for key in ups if key is not None) if any(ups) else session.say(
         "Nothing carries this one."
     )
@@ -91,23 +92,27 @@ def walk_up(session: Session) -> None:
 
 def walk_down(session: Session) -> None:
     hooks = targets(session.puppet)
-    downs = [k for key in session.selected("j") for k in children(session.puppet, key)[:1] if k not in hooks]
+    downs = [
+        k for key in session.selected("joint") for k in children(session.puppet, key)[:1] if k not in hooks
+    ]
     session.select(downs) if downs else session.say("This one carries nothing.")
 
 
 def select_branch(session: Session) -> None:
     hooks = targets(session.puppet)
-    session.select(k for key in session.selected("j") for k in branch(session.puppet, key) if k not in hooks)
+    session.select(
+        k for key in session.selected("joint") for k in branch(session.puppet, key) if k not in hooks
+    )
 
 
 def nudge(session: Session, by: complex) -> None:
     """Arrow keys: one step of parts, pivots, controls, or of the pose, as the station is."""
     puppet = session.puppet
-    if session.station == "Parts" and session.selected("p"):
-        keys = session.selected("p")
+    if session.station == "Parts" and session.selected("part"):
+        keys = session.selected("part")
         session.edit(f"Nudge {label_of(session, keys)}", puppet=nudge_parts(puppet, keys, by))
-    elif session.station == "Pivots" and session.selected("j"):
-        keys = session.selected("j")
+    elif session.station == "Pivots" and session.selected("joint"):
+        keys = session.selected("joint")
         for key in keys:
             puppet = move_pivot(puppet, key, puppet.joints[key].pivot.z + by)
         session.edit(f"Nudge pivot of {label_of(session, keys)}", puppet=puppet)
@@ -117,7 +122,7 @@ def nudge(session: Session, by: complex) -> None:
 
 def _nudge_controls(session: Session, by: complex) -> None:
     puppet, pose = session.puppet, session.pose
-    keys = [key for key in session.selection if key[0] == "c"]
+    keys = session.only("control")
     if not keys:
         return
     name = label_of(session, keys)

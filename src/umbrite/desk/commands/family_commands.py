@@ -7,18 +7,19 @@ from umbrite.desk.session.session import Session
 from umbrite.rig.edits.parenting import carry_together, set_parent
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, children
+from umbrite.rig.ids import id_kind
 from umbrite.rig.placement import ground_of
 
 
 # Family
 def free_joints(session: Session) -> None:
-    keys = session.selected("j")
+    keys = session.selected("joint")
     session.edit(f"Free {label_of(session, keys)}", puppet=set_parent(session.puppet, keys, None))
 
 
 def carry(session: Session) -> str:
     """Put a carrier over the selected joints, pivot on the first of them; returns its id."""
-    keys = session.selected("j")
+    keys = session.selected("joint")
     pivot = session.puppet.joints[keys[0]].pivot.z
     puppet, key = carry_together(session.puppet, keys, "Carrier", pivot)
     session.edit(f"Carry {label_of(session, keys)} together", puppet=puppet)
@@ -38,8 +39,8 @@ def put_master(session: Session) -> str:
 def hang_from(session: Session, keys: Sequence[str], parent: str | None) -> None:
     """Re-parent by the family panel; a limb's row stands for its target."""
     puppet = session.puppet
-    joints = [puppet.limbs[key].target if key[0] == "l" else key for key in keys]
-    parent = puppet.limbs[parent].target if parent is not None and parent[0] == "l" else parent
+    joints = [puppet.limbs[key].target if id_kind(key) == "limb" else key for key in keys]
+    parent = puppet.limbs[parent].target if parent is not None and id_kind(parent) == "limb" else parent
     if parent is not None and set(joints) & {parent, *ancestors(puppet, parent)} and len(joints) > 1:
         raise RigError("Some of these carry the place where you let go. Drag fewer, or let go elsewhere.")
     after = set_parent(puppet, joints, parent)
@@ -49,7 +50,7 @@ def hang_from(session: Session, keys: Sequence[str], parent: str | None) -> None
 
 def hang_from_last(session: Session) -> None:
     """Hang all selected joints from the one that was selected last."""
-    *keys, parent = session.selected("j")
+    *keys, parent = session.selected("joint")
     name = session.puppet.joints[parent].name
     session.edit(
         f"Hang {label_of(session, keys)} from {name}", puppet=set_parent(session.puppet, keys, parent)

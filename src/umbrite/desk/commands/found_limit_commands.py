@@ -14,8 +14,8 @@ MANY = 4  # joints from which on the search takes long enough for a progress bar
 
 def find(session: Session, watching: Watching) -> None:
     """Look at the selected joints, those of the selected limbs, or all, and show what was found as a strip."""
-    limbs = [session.puppet.limbs[key] for key in session.selection if key[0] == "l"]
-    chosen = [*session.selected("j"), *(joint for limb in limbs for joint in limb.joints)]
+    limbs = [session.puppet.limbs[key] for key in session.only("limb")]
+    chosen = [*session.selected("joint"), *(joint for limb in limbs for joint in limb.joints)]
     hooks = targets(session.puppet)
     keys = [key for key in dict.fromkeys(chosen or session.puppet.joints) if key not in hooks]
     pictures = {

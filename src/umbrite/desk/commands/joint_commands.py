@@ -9,7 +9,7 @@ def find(session: Session) -> None:
     """Pencil the joints that the art suggests: between the selected parts where there are several, or in all of it."""
     from umbrite.art.joint_finding import find_joints
 
-    chosen = session.selected("p")
+    chosen = session.selected("part")
     pictures = {
         part.drawing.sha256: session.pictures.pixels(part.drawing.sha256)
         for part in session.puppet.parts.values()

@@ -9,8 +9,8 @@ from umbrite.rig.edits.limbs import extend_limb, make_limb, set_bend_side
 def chosen_limbs(session: Session) -> list[str]:
     """The selected limbs, or those that the selected joints belong to."""
     limbs = session.puppet.limbs
-    chosen = [key for key in session.selection if key[0] == "l"]
-    joints = set(session.selected("j"))
+    chosen = session.only("limb")
+    joints = set(session.selected("joint"))
     return chosen or [key for key, limb in limbs.items() if joints & {*limb.joints, limb.end, limb.target}]
 
 
@@ -42,14 +42,14 @@ def extend(session: Session) -> None:
 def needs_two_joints(session: Session) -> str:
     return (
         ""
-        if len(session.selected("j")) == 2
+        if len(session.selected("joint")) == 2
         else "Select both ends of the limb first, such as shoulder and wrist."
     )
 
 
 def limb_between(session: Session) -> None:
     """A limb between the two selected joints, in any order."""
-    one, other = session.selected("j")
+    one, other = session.selected("joint")
     puppet, key = make_limb(session.puppet, one, other)
     session.edit(f"Make limb {puppet.limbs[key].name}", puppet=puppet)
     session.go_to("Limbs")

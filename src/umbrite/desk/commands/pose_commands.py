@@ -4,7 +4,7 @@ from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
 from umbrite.motion.resting import make_rest
 from umbrite.rig.channels import without
-from umbrite.rig.control_kinds import VALUED
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.family import branch
 
 
@@ -12,13 +12,13 @@ from umbrite.rig.family import branch
 def channel_owners(session: Session) -> list[str]:
     """What a reset of the selection puts back: joints, and what selected controls and limbs move."""
     puppet = session.puppet
-    keys = list(session.selected("j"))
-    chosen = [key for key in session.selection if key[0] == "c"]
+    keys = list(session.selected("joint"))
+    chosen = session.only("control")
     keys += [
         *chosen,
-        *(puppet.controls[key].moves for key in chosen if puppet.controls[key].kind not in VALUED),
+        *(puppet.controls[key].moves for key in chosen if not traits(puppet.controls[key]).values),
     ]
-    for limb_key in [key for key in session.selection if key[0] == "l"]:
+    for limb_key in session.only("limb"):
         keys += [limb_key, puppet.limbs[limb_key].target]
     for joint in list(keys):
         for limb_key, limb in puppet.limbs.items():
@@ -46,11 +46,12 @@ def make_pose_the_rest(session: Session) -> None:
 def reset_branch(session: Session) -> None:
     """Put the selected joints back to rest, with all that they carry and what their limbs reach for."""
     puppet = session.puppet
-    keys = {k for key in session.selected("j") for k in branch(puppet, key)}
+    keys = {k for key in session.selected("joint") for k in branch(puppet, key)}
     limbs = [key for key, limb in puppet.limbs.items() if keys & {*limb.joints, limb.end}]
     keys |= {*limbs, *(puppet.limbs[key].target for key in limbs)}
     session.edit(
-        f"Reset the branch of {label_of(session, session.selected('j'))}", pose=without(session.pose, keys)
+        f"Reset the branch of {label_of(session, session.selected('joint'))}",
+        pose=without(session.pose, keys),
     )
 
 

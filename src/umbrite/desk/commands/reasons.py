@@ -10,11 +10,11 @@ def needs_parts(session: Session) -> str:
 
 
 def needs_chosen_parts(session: Session) -> str:
-    return "" if session.selected("p") else "Select one or more parts first."
+    return "" if session.selected("part") else "Select one or more parts first."
 
 
 def needs_chosen_joints(session: Session) -> str:
-    return "" if session.selected("j") else "Select one or more joints first."
+    return "" if session.selected("joint") else "Select one or more joints first."
 
 
 def needs_selection(session: Session) -> str:
@@ -26,7 +26,7 @@ def needs_limb(session: Session) -> str:
 
 
 def needs_limit(session: Session) -> str:
-    limited = any(session.puppet.joints[key].limit for key in session.selected("j"))
+    limited = any(session.puppet.joints[key].limit for key in session.selected("joint"))
     return "" if limited else "Select a joint that has a limit first."
 
 

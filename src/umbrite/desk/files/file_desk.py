@@ -131,7 +131,7 @@ class FileDesk:
     def ask_exchange(self) -> None:
         """A revised drawing for the selected part; the rig stays."""
         session = self.session
-        (key,) = session.selected("p")
+        (key,) = session.selected("part")
         if paths := self.dialogs.paths_to_add(self.folder):
             try:
                 _, picture = read_picture(paths[0])

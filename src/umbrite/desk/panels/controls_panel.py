@@ -10,34 +10,30 @@ from umbrite.desk.panels.selecting_list import KEY, SelectingList
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 from umbrite.rig.change import change
-
-ICONS = {
-    "grip": "rig-grip", "knob": "rig-knob", "master": "rig-master", "slider": "rig-slider", "pad": "rig-pad",
-    "chooser": "rig-chooser", "aim": "rig-aim",
-}  # fmt: skip
+from umbrite.rig.ids import Kind
 
 
 class ThingList(SelectingList):
-    """Rows for the controls (c) or the links (k) of the puppet."""
+    """Rows for the controls or the links of the puppet."""
 
-    def __init__(self, session: Session, letter: str, label: str, parent: QWidget | None = None) -> None:
+    def __init__(self, session: Session, of: Kind, label: str, parent: QWidget | None = None) -> None:
         super().__init__(session, label, parent)
-        self.letter = letter
+        self.of = of
         self.setIconSize(QSize(18, 18))
         self.itemChanged.connect(self._checked)
         self.rebuild()
 
     def fresh_rows(self) -> list[tuple[Any, ...]]:
         puppet = self.session.puppet
-        if self.letter == "c":
-            return [(key, c.name, ICONS[c.kind], c.locked) for key, c in puppet.controls.items()]
+        if self.of == "control":
+            return [(key, c.name, f"rig-{c.kind}", c.locked) for key, c in puppet.controls.items()]
         return [(key, link.name, "rig-cord", False) for key, link in puppet.links.items()]
 
     def item_for(self, row: tuple[Any, ...]) -> QListWidgetItem:
         _, name, symbol, locked = row
         item = super().item_for(row)
         item.setIcon(look.icon(symbol))
-        if self.letter == "c":
+        if self.of == "control":
             item.setCheckState(Qt.CheckState.Unchecked if locked else Qt.CheckState.Checked)
             item.setToolTip(f"{name}: ticked, animators use it")
         return item
@@ -45,7 +41,7 @@ class ThingList(SelectingList):
     def _checked(self, item: QListWidgetItem) -> None:
         key = item.data(KEY)
         locked = item.checkState() == Qt.CheckState.Unchecked
-        if self._busy or self.letter != "c" or self.session.puppet.controls[key].locked == locked:
+        if self._busy or self.of != "control" or self.session.puppet.controls[key].locked == locked:
             return
         word = "Lock" if locked else "Unlock"
         self.session.edit(f"{word} {item.text()}", puppet=change(self.session.puppet, key, locked=locked))
@@ -63,12 +59,12 @@ class ControlsPanel(QWidget):
         words = QLabel("Ticked controls are handed over to animators.")
         words.setObjectName("quiet")
         words.setWordWrap(True)
-        self.controls = ThingList(session, "c", "Controls")
+        self.controls = ThingList(session, "control", "Controls")
         self.only = QCheckBox("Lock everything else")
         self.only.setToolTip("In Rehearse only controls can be dragged, not the art")
         links = QLabel("Links")
         links.setObjectName("title")
-        self.links = ThingList(session, "k", "Links")
+        self.links = ThingList(session, "link", "Links")
         for widget, share in ((words, 0), (self.controls, 3), (self.only, 0), (links, 0), (self.links, 2)):
             column.addWidget(widget, share)
         self.only.clicked.connect(lambda on: control_commands.set_controls_only(session, on=on))

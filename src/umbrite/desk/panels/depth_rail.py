@@ -44,7 +44,7 @@ class DepthRail(SelectingList):
         return item
 
     def chosen(self) -> set[str]:
-        return set(self.session.selected("p"))
+        return set(self.session.selected("part"))
 
     def dropEvent(self, event: QDropEvent) -> None:
         row = self.indexAt(event.position().toPoint()).row()

@@ -72,7 +72,7 @@ class Sheet(QWidget):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.fillRect(self.rect(), look.PAPER)
         puppet = self.session.puppet
-        chosen = set(self.session.selected("j"))
+        chosen = set(self.session.selected("joint"))
         for key in self._places:
             parent = puppet.joints[key].parent
             if parent in self._places:
@@ -155,7 +155,9 @@ class Sheet(QWidget):
         """Hang a joint, with all selected where it is among them, from another; on the bare sheet it becomes free."""
         session = self.session
         keys = (
-            [k for k in session.selected("j") if k in self._places] if key in session.selected("j") else [key]
+            [k for k in session.selected("joint") if k in self._places]
+            if key in session.selected("joint")
+            else [key]
         )
         name = session.puppet.joints[key].name if len(keys) == 1 else f"{len(keys)} joints"
         try:

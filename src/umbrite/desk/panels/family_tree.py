@@ -22,6 +22,7 @@ from umbrite.rig.change import change, thing
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.family import is_carrier, parts_on, targets, toes
+from umbrite.rig.ids import id_kind
 from umbrite.rig.model import Puppet
 
 KEY = Qt.ItemDataRole.UserRole
@@ -161,7 +162,7 @@ class FamilyTree(QTreeWidget):
             item.setData(0, SIDE, side)
             item.setIcon(0, look.icon(symbol, look.SIDE_COLOUR[side].name()))  # type: ignore[index]
             item.setFlags(item.flags() | Qt.ItemFlag.ItemIsEditable)
-            if key[0] != "l":
+            if id_kind(key) != "limb":
                 item.setIcon(
                     EYE,
                     look.icon(
@@ -193,7 +194,7 @@ class FamilyTree(QTreeWidget):
             return
         session = self.session
         chosen = {key for key in session.selection if key in self._items} | {
-            joint for joint in session.selected("j") if joint in self._items
+            joint for joint in session.selected("joint") if joint in self._items
         }
         self._busy = True
         self.clearSelection()
@@ -225,10 +226,10 @@ class FamilyTree(QTreeWidget):
         if self._busy or column != 0:
             return
         key, session = item.data(0, KEY), self.session
-        joint = session.puppet.limbs[key].target if key[0] == "l" else key
+        joint = session.puppet.limbs[key].target if id_kind(key) == "limb" else key
         try:
             puppet = rename(session.puppet, joint, item.text(0))
-            for part in parts_on(puppet, joint) if joint[0] == "j" else []:
+            for part in parts_on(puppet, joint) if id_kind(joint) == "joint" else []:
                 if puppet.parts[part].name == thing(session.puppet, joint).name:
                     puppet = rename(puppet, part, item.text(0))
         except UmbriteError as error:
@@ -240,12 +241,14 @@ class FamilyTree(QTreeWidget):
 
     def _clicked(self, item: QTreeWidgetItem, column: int) -> None:
         key = item.data(0, KEY)
-        if column == 0 or key[0] == "l":
+        if column == 0 or id_kind(key) == "limb":
             return
         session = self.session
         puppet = session.puppet
         parts = (
-            [key] if key[0] == "p" else [p for p in puppet.order if self._carried(puppet.parts[p].joint, key)]
+            [key]
+            if id_kind(key) == "part"
+            else [p for p in puppet.order if self._carried(puppet.parts[p].joint, key)]
         )
         if not parts:
             session.say(f"{thing(puppet, key).name} carries no drawing.")
@@ -289,7 +292,7 @@ class FamilyTree(QTreeWidget):
             and self.dropIndicatorPosition() != QAbstractItemView.DropIndicatorPosition.OnItem
         ):
             onto = item.parent()
-        keys = [found.data(0, KEY) for found in self.selectedItems() if found.data(0, KEY)[0] != "p"]
+        keys = [found.data(0, KEY) for found in self.selectedItems() if id_kind(found.data(0, KEY)) != "part"]
         parent = onto.data(0, KEY) if onto is not None else None
         event.setDropAction(Qt.DropAction.IgnoreAction)
         event.accept()

@@ -22,6 +22,8 @@ from umbrite.paint.levels import Pictures
 from umbrite.rig.change import exists
 from umbrite.rig.channels import known_only
 from umbrite.rig.edits.arranging import fanned_out
+from umbrite.rig.family import parts_on
+from umbrite.rig.ids import Kind, id_kind
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
 
 if TYPE_CHECKING:
@@ -219,17 +221,19 @@ class Session(QObject):
         else:
             self.select([*self.selection, *picked])
 
-    def selected(self, letter: str) -> list[str]:
+    def selected(self, of: Kind) -> list[str]:
         """The selected ids of one kind; parts and joints stand for each other."""
-        found = [key for key in self.selection if key[0] == letter]
-        if letter == "j":
-            found += [self.puppet.parts[key].joint for key in self.selection if key[0] == "p"]
-        elif letter == "p":
-            found += [
-                part for key in self.selection if key[0] == "j" for part in self.puppet.order
-                if self.puppet.parts[part].joint == key
-            ]  # fmt: skip
+        found = self.only(of)
+        if of == "joint":
+            found += [self.puppet.parts[key].joint for key in self.only("part")]
+        elif of == "part":
+            joints = self.only("joint")
+            found += [part for joint in joints for part in parts_on(self.puppet, joint)]
         return list(dict.fromkeys(found))
+
+    def only(self, of: Kind) -> list[str]:
+        """The selected ids of one kind, as they were picked."""
+        return [key for key in self.selection if id_kind(key) == of]
 
     def go_to(self, station: str) -> None:
         if station != self.station:
@@ -257,7 +261,7 @@ class Session(QObject):
             self._fan = fanned_out(self.history.now.puppet) if on else {}
             self._placed = None
         if name == "solo":
-            self.solo = frozenset(self.selected("p")) if on else frozenset()
+            self.solo = frozenset(self.selected("part")) if on else frozenset()
         self.view_changed.emit()
 
     def propose(self, proposals: "Iterable[Proposal]") -> None:

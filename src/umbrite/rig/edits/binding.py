@@ -108,7 +108,7 @@ def unbound(puppet: Puppet, part: str) -> Puppet:
     """Give a part a joint of its own again, at the bone's head, hanging from what carries the bone."""
     item = puppet.parts[part]
     bone = puppet.joints[item.joint]
-    puppet, key = new_id(puppet, "j")
-    name = unique(item.name, names_like(puppet, "j"))
+    puppet, key = new_id(puppet, "joint")
+    name = unique(item.name, names_like(puppet, "joint"))
     puppet = put(puppet, key, Joint(name=name, pivot=bone.pivot, parent=bone.parent, side=side_of(item.name)))
     return change(puppet, part, joint=key)

@@ -32,8 +32,8 @@ def add_bone(
         raise RigError("A bone needs a length: drag on from where you pressed before you let go.")
     if parent is not None:
         get_joint(puppet, parent)
-    puppet, key = new_id(puppet, "j")
-    name = unique(name, names_like(puppet, "j"))
+    puppet, key = new_id(puppet, "joint")
+    name = unique(name, names_like(puppet, "joint"))
     side = side_of(name)
     if side == "middle" and parent is not None:
         side = puppet.joints[parent].side
@@ -239,6 +239,6 @@ def away_from_bone(puppet: Puppet, key: str, z: complex) -> float:
 
 def named(puppet: Puppet, key: str, name: str) -> Puppet:
     """Name a new bone after what it carries, with the side that the name tells."""
-    others = [n for k, n in zip(puppet.joints, names_like(puppet, "j"), strict=True) if k != key]
+    others = [n for k, n in zip(puppet.joints, names_like(puppet, "joint"), strict=True) if k != key]
     side = side_of(name)
     return change(puppet, key, name=unique(name, others), **({"side": side} if side != "middle" else {}))

@@ -7,10 +7,11 @@ from msgspec.structs import replace
 
 from umbrite.rig.body_words import kind_of
 from umbrite.rig.change import change, get_joint, names_like, new_id, put
-from umbrite.rig.control_kinds import MOVING
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.controls import add_controls
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.family import ancestors, branch, is_carrier, parts_on
+from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Control, ControlShape, Joint, Limb, Point, Puppet, point
 from umbrite.rig.names import unique
 from umbrite.rig.placement import middle_of
@@ -39,7 +40,7 @@ def propose_controls(puppet: Puppet) -> list[Proposed]:
     Grips for what limbs reach with and for each carrier that moves limbs, knobs for head, neck and trunk, an aim point for the
     eyes of each head, and the master control.
     """
-    moved = {control.moves for control in puppet.controls.values() if control.kind in MOVING}
+    moved = {control.moves for control in puppet.controls.values() if traits(control).moves}
     found = [Proposed(_limb_grip(puppet, limb)) for limb in puppet.limbs.values() if limb.target not in moved]
     for key, joint in puppet.joints.items():
         if key in moved or not is_carrier(puppet, key):
@@ -68,7 +69,7 @@ def _carries_limb(puppet: Puppet, key: str) -> bool:
 
 def _knobs(puppet: Puppet) -> list[Proposed]:
     """Head, neck and trunk turn by knobs, unless a carrier moves them about the same pivot or a limb bends them."""
-    taken = {control.moves for control in puppet.controls.values() if control.kind == "knob"}
+    taken = {control.moves for control in puppet.controls.values() if traits(control).turns}
     taken |= {key for limb in puppet.limbs.values() for key in (*limb.joints, limb.end) if key is not None}
     found = []
     for key, joint in puppet.joints.items():
@@ -90,7 +91,7 @@ def _knobs(puppet: Puppet) -> list[Proposed]:
 
 def _aims(puppet: Puppet) -> list[Proposed]:
     """One aim point for the eyes that hang from the same joint; pupils count before the eyes that they lie on."""
-    driven = {link.drives.partition(".")[0] for link in puppet.links.values()}
+    driven = {owner_of(link.drives) for link in puppet.links.values()}
     heads: dict[str, list[str]] = {}
     for key, joint in puppet.joints.items():
         if kind_of(joint.name) in {"eye", "pupil"} and joint.parent is not None and parts_on(puppet, key):
@@ -124,8 +125,8 @@ def make_proposed(puppet: Puppet, proposed: Iterable[Proposed]) -> tuple[Puppet,
 
 def _with_aim(puppet: Puppet, control: Control, eyes: Sequence[str]) -> tuple[Puppet, Control]:
     head = get_joint(puppet, control.moves)
-    puppet, key = new_id(puppet, "j")
-    name = unique(f"{control.name} point", names_like(puppet, "j"))
+    puppet, key = new_id(puppet, "joint")
+    name = unique(f"{control.name} point", names_like(puppet, "joint"))
     at = point(head.pivot.z + control.offset.z)
     puppet = put(puppet, key, Joint(name=name, pivot=at, parent=control.moves, pivot_set=True))
     for eye in eyes:
@@ -136,5 +137,5 @@ def _with_aim(puppet: Puppet, control: Control, eyes: Sequence[str]) -> tuple[Pu
         for axis in "xy":
             puppet, link = add_link(puppet, f"{key}.{axis}", f"{eye}.{axis}", curve)
             name = f"{puppet.joints[eye].name} {'across' if axis == 'x' else 'upright'}"
-            puppet = change(puppet, link, name=unique(name, names_like(puppet, "k")))
+            puppet = change(puppet, link, name=unique(name, names_like(puppet, "link")))
     return puppet, replace(control, moves=key, offset=Point(0.0, 0.0))

@@ -5,7 +5,7 @@ from collections.abc import Iterable, Sequence
 from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_control, get_joint, get_part, names_like, new_id, put, take_out
-from umbrite.rig.control_kinds import MOVING, SHAPE_OF, VALUED
+from umbrite.rig.control_kinds import CONTROL_KINDS, MOVING, traits
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import children, parts_on, targets, toes, users_of
@@ -23,8 +23,8 @@ def add_controls(puppet: Puppet, controls: Iterable[Control]) -> tuple[Puppet, l
             raise RigError(
                 f"{other.name} moves that already; remove it before another control takes its place."
             )
-        puppet, key = new_id(puppet, "c")
-        name = unique(control.name, names_like(puppet, "c"))
+        puppet, key = new_id(puppet, "control")
+        name = unique(control.name, names_like(puppet, "control"))
         puppet = put(puppet, key, replace(control, name=name))
         made.append(key)
     return puppet, made
@@ -44,20 +44,20 @@ def make_control(
     linked to the joint's turn at once, over its limit where it has one, a pad to its place.
     """
     item = get_joint(puppet, joint)
-    if kind in {"knob", "slider", "pad"} and joint in {*targets(puppet), *toes(puppet)} and kind == "knob":
+    if kind == "knob" and joint in {*targets(puppet), *toes(puppet)}:
         raise RigError(
             f"{item.name} is what a limb reaches for; a grip moves it. Make a grip instead of a knob."
         )
+    of = CONTROL_KINDS[kind]
     place = at
     if place is None:
-        place = item.pivot.z if kind in MOVING or kind == "knob" else _beside_art(puppet)
-    name = item.name if kind in MOVING or kind == "knob" else f"{item.name} {kind}"
+        place = _beside_art(puppet) if of.values else item.pivot.z
+    name = f"{item.name} {kind}" if of.values else item.name
     side = item.side if item.side != "middle" else side_of(item.name)
-    size = {"slider": 120.0, "pad": 90.0, "chooser": 120.0}.get(kind, 60.0)
     # What has a value of its own stands on what carries the joint, so that it does not turn with what it turns.
-    stands = joint if kind in MOVING or kind == "knob" or item.parent is None else item.parent
+    stands = item.parent if of.values and item.parent is not None else joint
     offset = point(place - puppet.joints[stands].pivot.z)
-    control = Control(name, kind, stands, SHAPE_OF[kind], offset, size, side)
+    control = Control(name, kind, stands, of.shape, offset, of.size, side)
     puppet, (key,) = add_controls(puppet, [control])
     if kind == "slider":
         small, large = (item.limit.smallest, item.limit.largest) if item.limit else (-0.7, 0.7)
@@ -72,7 +72,7 @@ def make_control(
 def _beside_art(puppet: Puppet) -> complex:
     """A free place to the right of the art, one below the other."""
     box = around_parts(puppet, puppet.order)
-    count = sum(control.kind in VALUED for control in puppet.controls.values())
+    count = sum(bool(traits(control).values) for control in puppet.controls.values())
     return complex(box.right + 90, box.top + 80 + 110 * count)
 
 
@@ -92,7 +92,7 @@ def make_chooser(puppet: Puppet, parts: Sequence[str]) -> tuple[Puppet, str]:
     names = [puppet.parts[part].name for part in parts]
     choices = tuple(Choice(name, (part,)) for name, part in zip(names, parts, strict=True))
     name = unique(
-        f"{names[0]} chooser", [n for n in names_like(puppet, "c") if n != puppet.controls[key].name]
+        f"{names[0]} chooser", [n for n in names_like(puppet, "control") if n != puppet.controls[key].name]
     )
     return change(puppet, key, choices=choices, name=name), key
 
@@ -100,7 +100,7 @@ def make_chooser(puppet: Puppet, parts: Sequence[str]) -> tuple[Puppet, str]:
 def set_range(puppet: Puppet, key: str, **ends: float | None) -> Puppet:
     """Change ends of a control's range: `least_x`, `most_x`, `least_y`, `most_y`; swapped ends are put right."""
     control = get_control(puppet, key)
-    far = 1.0 if control.kind in VALUED else 1e4
+    far = 1.0 if traits(control).values else 1e4
     least, most = control.least or Point(-far, -far), control.most or Point(far, far)
     x = sorted((_end(ends, "least_x", least.x), _end(ends, "most_x", most.x)))
     y = sorted((_end(ends, "least_y", least.y), _end(ends, "most_y", most.y)))

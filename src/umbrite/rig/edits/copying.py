@@ -12,10 +12,12 @@ from typing import Any, NamedTuple
 from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_joint, new_id, require_finite
-from umbrite.rig.control_kinds import VALUED
+from umbrite.rig.channels import CHANNEL_KINDS, channel
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
+from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.model import (
     Choice,
     Control,
@@ -89,7 +91,7 @@ def copy_branches(
     ]
     controls = [key for key, control in puppet.controls.items() if control.moves in joints]
     for key in (*(k for k in puppet.joints if k in joints), *parts, *limbs, *controls):
-        puppet, new[key] = new_id(puppet, key[0])
+        puppet, new[key] = new_id(puppet, id_kind(key) or "joint")
     names = _Names(before, sides=sides)
     copies = {new[k]: _part(before, k, new, way, names, linked=linked) for k in parts}
     made: dict[str, dict[str, Any]] = {
@@ -213,7 +215,7 @@ def _control(puppet: Puppet, key: str, new: dict[str, str], way: Way, names: _Na
 
 def _range(control: Control, way: Way) -> dict[str, Point]:
     """The range of what moves, mirrored where the copy is."""
-    if way.line is None or control.kind in VALUED or control.least is None or control.most is None:
+    if way.line is None or traits(control).values or control.least is None or control.most is None:
         return {}
     return {"least": Point(-control.most.x, control.least.y), "most": Point(-control.least.x, control.most.y)}
 
@@ -231,21 +233,21 @@ def _order(before: Puppet, parts: list[str], new: dict[str, str], made: dict[str
 
 def _links(before: Puppet, puppet: Puppet, new: dict[str, str], way: Way, names: _Names) -> Puppet:
     for link in before.links.values():
-        driven, _, what = link.drives.partition(".")
-        if driven not in new:
+        driven, followed = channel(link.drives), channel(link.source)
+        if driven is None or driven.owner not in new:
             continue
-        source, _, channel = link.source.partition(".")
-        name = new.get(source, source)
-        turned = [way.line is not None and part in {"turn", "x", "skew"} for part in (channel or "x", what)]
-        if source not in new:
-            turned[0] = False
-        points = [Point(-p.x if turned[0] else p.x, -p.y if turned[1] else p.y) for p in link.points]
-        puppet, key = new_id(puppet, "k")
+        # A link by travel follows the way along x, which a mirror turns round.
+        sign_x = CHANNEL_KINDS["x"].mirrored if followed is None else followed.kind.mirrored
+        sign_x = sign_x if way.line is not None and owner_of(link.source) in new else 1
+        sign_y = driven.kind.mirrored if way.line is not None else 1
+        points = [Point(p.x * sign_x, p.y * sign_y) for p in link.points]
+        source = new.get(owner_of(link.source), owner_of(link.source))
+        puppet, key = new_id(puppet, "link")
         copy = replace(
             link,
             name=names.new("links", link.name),
-            source=f"{name}.{channel}" if channel else name,
-            drives=f"{new[driven]}.{what}",
+            source=source if followed is None else followed.of_owner(source).name,
+            drives=driven.of_owner(new[driven.owner]).name,
             points=tuple(sorted(points, key=lambda p: p.x)),
         )
         puppet = replace(puppet, links={**puppet.links, key: copy})

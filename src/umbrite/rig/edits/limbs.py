@@ -37,10 +37,10 @@ def make_limb(puppet: Puppet, one: str, other: str) -> tuple[Puppet, str]:
     tip = None if end is not None else puppet.joints[joints[0]].tip
     name, kind = default_name(puppet, way)
     before = puppet
-    puppet, key = new_id(puppet, "l")
-    puppet, target = new_id(puppet, "j")
+    puppet, key = new_id(puppet, "limb")
+    puppet, target = new_id(puppet, "joint")
     limb = Limb(
-        name=unique(name, names_like(puppet, "l")),
+        name=unique(name, names_like(puppet, "limb")),
         joints=joints,
         target=target,
         end=end,
@@ -51,7 +51,7 @@ def make_limb(puppet: Puppet, one: str, other: str) -> tuple[Puppet, str]:
     drawn = drawn_bend(puppet, limb)
     bend = (1 if drawn > 0 else -1) if drawn != 0 else _guessed_bend(puppet, kind, end)
     hook = Joint(
-        name=unique(f"{limb.name} target", names_like(puppet, "j")),
+        name=unique(f"{limb.name} target", names_like(puppet, "joint")),
         pivot=point(limb_tip(before, limb)),
         parent=_default_follows(puppet, joints[0], kind),
         side=limb.side,
@@ -143,9 +143,9 @@ def set_end_hold(puppet: Puppet, key: str, hold: EndHold) -> Puppet:
     if limb.end is None:
         raise RigError(f"{limb.name} has no hand or foot beyond its tip that could keep an angle.")
     if hold == "toe" and limb.toe is None:
-        puppet, toe = new_id(puppet, "j")
+        puppet, toe = new_id(puppet, "joint")
         end = puppet.joints[limb.end]
-        name = unique(f"{end.name} toe target", names_like(puppet, "j"))
+        name = unique(f"{end.name} toe target", names_like(puppet, "joint"))
         at = point(far_end(puppet, limb.end))
         joint = Joint(name=name, pivot=at, parent=limb.target, side=limb.side, pivot_set=True)
         puppet = change(put(puppet, toe, joint), key, toe=toe)

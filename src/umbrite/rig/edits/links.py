@@ -8,6 +8,7 @@ from umbrite.rig.change import change, get_joint, get_link, names_like, new_id, 
 from umbrite.rig.channels import is_channel
 from umbrite.rig.dependencies import curve_fault, link_order
 from umbrite.rig.errors import RigError
+from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Link, Point, Puppet
 from umbrite.rig.names import unique
 
@@ -35,15 +36,15 @@ def add_link(
     curve = tuple(Point(float(x), float(y)) for x, y in sorted(points))
     if fault := curve_fault(curve):
         raise RigError(f"The curve {fault}; nothing was linked. Give it points one behind the other.")
-    puppet, key = new_id(puppet, "k")
-    name = unique(f"{_owner(puppet, drives)} by {_owner(puppet, source)}", names_like(puppet, "k"))
+    puppet, key = new_id(puppet, "link")
+    name = unique(f"{_owner(puppet, drives)} by {_owner(puppet, source)}", names_like(puppet, "link"))
     puppet = put(puppet, key, Link(name, source, drives, curve, smooth=smooth, travel=travel))
     link_order(puppet)
     return puppet, key
 
 
 def _owner(puppet: Puppet, channel: str) -> str:
-    key = channel.partition(".")[0]
+    key = owner_of(channel)
     return str(thing(puppet, key).name)
 
 

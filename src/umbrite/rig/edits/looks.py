@@ -69,8 +69,8 @@ def at_two_depths(puppet: Puppet, key: str) -> tuple[Puppet, str]:
     part = get_part(puppet, key)
     shares = part.shares or key
     puppet = change(puppet, key, shares=shares)
-    puppet, new = new_id(puppet, "p")
-    name = unique(f"{part.name} in front", names_like(puppet, "p"))
+    puppet, new = new_id(puppet, "part")
+    name = unique(f"{part.name} in front", names_like(puppet, "part"))
     puppet = put(puppet, new, replace(part, name=name, shares=shares))
     return replace(puppet, order=(*puppet.order, new)), new
 

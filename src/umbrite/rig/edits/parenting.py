@@ -59,8 +59,8 @@ def carry_together(
     for key in tops:
         _refuse_breaking_limb(puppet, key)
     parent = _common_parent(puppet, tops)
-    puppet, carrier = new_id(puppet, "j")
-    name = unique(name, names_like(puppet, "j"))
+    puppet, carrier = new_id(puppet, "joint")
+    name = unique(name, names_like(puppet, "joint"))
     joint = Joint(name=name, pivot=point(pivot), parent=parent, pivot_set=True, role=role)  # type: ignore[arg-type]
     puppet = put(puppet, carrier, joint)
     for key in tops:

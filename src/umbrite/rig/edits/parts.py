@@ -19,12 +19,12 @@ def add_part(puppet: Puppet, name: str, drawing: Drawing, placement: Placement) 
     """
     require_finite(placement.x, placement.y, placement.scale_x, placement.scale_y, what="A part's place")
     placement = _gridded(placement)
-    puppet, joint_key = new_id(puppet, "j")
-    puppet, part_key = new_id(puppet, "p")
+    puppet, joint_key = new_id(puppet, "joint")
+    puppet, part_key = new_id(puppet, "part")
     middle = board_from_drawing(placement)(complex(drawing.width / 2, drawing.height / 2))
-    joint_name = unique(name, names_like(puppet, "j"))
+    joint_name = unique(name, names_like(puppet, "joint"))
     puppet = put(puppet, joint_key, Joint(name=joint_name, pivot=point(middle), side=side_of(name)))
-    part = Part(unique(name, names_like(puppet, "p")), joint_key, drawing, placement)
+    part = Part(unique(name, names_like(puppet, "part")), joint_key, drawing, placement)
     puppet = put(puppet, part_key, part)
     return replace(puppet, order=(*puppet.order, part_key)), part_key
 

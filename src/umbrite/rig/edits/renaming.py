@@ -3,8 +3,9 @@
 import re
 from collections.abc import Iterable
 
-from umbrite.rig.change import KINDS, change, names_like, thing
+from umbrite.rig.change import change, names_like, thing, things
 from umbrite.rig.errors import RigError
+from umbrite.rig.ids import FIELDS, id_kind
 from umbrite.rig.model import Puppet
 from umbrite.rig.names import swapped
 
@@ -15,16 +16,16 @@ def rename(puppet: Puppet, key: str, name: str) -> Puppet:
     old = thing(puppet, key)
     if not name:
         raise RigError(f"A name can't be empty, so {old.name} keeps its own. Type at least one letter.")
-    if name != old.name and name in names_like(puppet, key[0]):
+    if name != old.name and name in names_like(puppet, id_kind(key) or "joint"):
         raise RigError(f"The name {name} is taken, so {old.name} keeps its own. Choose another one.")
     return change(puppet, key, name=name)
 
 
 def renamed(puppet: Puppet, names: dict[str, str]) -> Puppet:
     """Give many things new names at once; they may take each other's. Refuses empty names and names given twice."""
-    for letter in KINDS:
-        keys = {key: " ".join(name.split()) for key, name in names.items() if key[0] == letter}
-        left = [thing(puppet, key).name for key in getattr(puppet, KINDS[letter]) if key not in keys]
+    for of in FIELDS:
+        keys = {key: " ".join(name.split()) for key, name in names.items() if id_kind(key) == of}
+        left = [thing(puppet, key).name for key in things(puppet, of) if key not in keys]
         for key, name in keys.items():
             if not name:
                 raise RigError(

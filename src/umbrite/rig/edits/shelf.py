@@ -8,15 +8,14 @@ from collections.abc import Collection, Mapping
 
 from msgspec.structs import replace
 
-from umbrite.rig.channels import CONTROL_CHANNELS, JOINT_CHANNELS, LIMB_CHANNELS, known_only, with_values
+from umbrite.rig.change import thing
+from umbrite.rig.channels import channel, known_only, with_values
 from umbrite.rig.errors import RigError
+from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.model import Pose, Puppet, SavedPose
 from umbrite.rig.names import swapped, unique
 
 CLEAN = "Clean"
-
-
-TURNED = frozenset({"turn", "x", "skew"})  # what changes its sign in a mirror
 
 
 def save_pose(puppet: Puppet, name: str, pose: Pose) -> Puppet:
@@ -59,7 +58,7 @@ def blended(pose: Pose, other: Pose, share: float, only: Collection[str] | None 
     """A pose on the way to another: 0 is the one, 1 the other; `only` the channels of these ids, the rest stays."""
     names = {*pose, *other}
     if only is not None:
-        names = {name for name in names if name.partition(".")[0] in only}
+        names = {name for name in names if owner_of(name) in only}
     if share in {0.0, 1.0}:
         source = other if share else pose
         return with_values(pose, {name: source.get(name, 0.0) for name in names})
@@ -79,14 +78,13 @@ def mirrored(puppet: Puppet, pose: Pose) -> Pose:
     }
     front = _from_the_front(puppet)
     found = {}
-    for channel, number in pose.items():
-        key, _, what = channel.partition(".")
-        item = puppet.joints.get(key) or puppet.limbs.get(key) or puppet.controls.get(key)
-        if item is None:
+    for name, number in known_only(pose, puppet).items():
+        here = channel(name)
+        if here is None:
             continue
-        other = names.get(swapped(item.name), key)
-        same_kind = other[0] == key[0]
-        found[f"{other if same_kind else key}.{what}"] = -number if front and what in TURNED else number
+        other = names.get(swapped(thing(puppet, here.owner).name), here.owner)
+        there = here.of_owner(other) if id_kind(other) == here.kind.of else here
+        found[there.name] = number * here.kind.mirrored if front else number
     return with_values({}, found)
 
 
@@ -103,11 +101,9 @@ def _from_the_front(puppet: Puppet) -> bool:
 def by_names(puppet: Puppet, pose: Pose) -> dict[str, float]:
     """A pose with names in the place of ids, for other puppets and for the clipboard."""
     found = {}
-    for channel, number in known_only(pose, puppet).items():
-        key, _, what = channel.partition(".")
-        kind = {"j": "joint", "l": "limb", "c": "control"}[key[0]]
-        item = puppet.joints.get(key) or puppet.limbs.get(key) or puppet.controls[key]
-        found[f"{kind}/{item.name}/{what}"] = number
+    for name, number in known_only(pose, puppet).items():
+        if (here := channel(name)) is not None:
+            found[f"{here.kind.of}/{thing(puppet, here.owner).name}/{here.kind.what}"] = number
     return found
 
 
@@ -116,16 +112,15 @@ def from_names(puppet: Puppet, channels: Mapping[str, float]) -> tuple[Pose, lis
     keys = {("joint", j.name): k for k, j in puppet.joints.items()}
     keys |= {("limb", item.name): k for k, item in puppet.limbs.items()}
     keys |= {("control", c.name): k for k, c in puppet.controls.items()}
-    known = {"joint": JOINT_CHANNELS, "limb": LIMB_CHANNELS, "control": CONTROL_CHANNELS}
     found, missing = {}, []
-    for channel, number in channels.items():
-        kind, _, rest = channel.partition("/")
+    for words, number in channels.items():
+        kind, _, rest = words.partition("/")
         name, _, what = rest.rpartition("/")
         key = keys.get((kind, name))
         if not isinstance(number, (int, float)) or not math.isfinite(number) or abs(number) > 1e7:
             raise RigError(f"The pose holds no plain number for {name}; nothing was pasted.")
-        if key is None or what not in known.get(kind, ()):
-            missing.append(name or channel)
+        if key is None or channel(f"{key}.{what}") is None:
+            missing.append(name or words)
         else:
             found[f"{key}.{what}"] = float(number)
     return with_values({}, found), list(dict.fromkeys(missing))

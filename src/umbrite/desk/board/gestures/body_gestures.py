@@ -5,7 +5,7 @@ from umbrite.desk.session.session import Session
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.whole_body import HoldPoint, begin, drag, let_go
 from umbrite.rig.affine import inverse
-from umbrite.rig.control_kinds import MOVING
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.family import ancestors, is_carrier
 
 NEAR = 14.0  # widget pixels
@@ -44,7 +44,7 @@ def drag_body(session: Session, joint: str, press: complex) -> Gesture:
     puppet, pose, placed = session.puppet, session.pose, session.placed
     holds = tuple(hold for hold in session.holds or default_holds(session))
     grip = HoldPoint(joint, complex(inverse(placed.joint_map(joint))(press)))
-    moved = {control.moves for control in puppet.controls.values() if control.kind in MOVING}
+    moved = {control.moves for control in puppet.controls.values() if traits(control).moves}
     up = ancestors(puppet, joint)
     carrier = next((key for key in up if key in moved and not puppet.joints[key].role), None)
     if carrier is None:

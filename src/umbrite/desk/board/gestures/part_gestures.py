@@ -29,7 +29,7 @@ def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
 def drag_frame(session: Session, frame: Frame, grasp: str, press: complex) -> Gesture:
     """Scale, skew or turn the selected parts as one thing by a handle of their frame."""
     off = shown_shift(session)  # fanned out, the frame is shown elsewhere
-    start, keys = session.puppet, session.selected("p")
+    start, keys = session.puppet, session.selected("part")
     verb = "Turn" if grasp == "spin" else "Scale"
     event = yield Feedback()
     while event.kind == "move":

@@ -20,7 +20,7 @@ from umbrite.motion.posing import (
 )
 from umbrite.rig.angles import angle_text
 from umbrite.rig.channels import CONTROL_CHANNELS, value, with_values
-from umbrite.rig.control_kinds import MOVING, VALUED, span_of
+from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.model import Control, Pose
 
 
@@ -75,10 +75,10 @@ def drag_controls(session: Session, keys: Sequence[str], press: complex, camera:
         after = pose
         for key in _carriers_first(session, keys):
             control = puppet.controls[key]
-            if control.kind in MOVING:
+            if traits(control).moves:
                 placed = start if len(keys) == 1 else evaluate(session.plan, after)
                 after = pose_control(placed, after, key, at[key] + way)
-            elif control.kind == "knob":
+            elif traits(control).turns:
                 after = turn_joint_by(start, after, control.moves, angle)
             else:
                 after = with_values(after, _moved_values(control, key, values[key], shares))
@@ -91,7 +91,7 @@ def drag_controls(session: Session, keys: Sequence[str], press: complex, camera:
 def bead_offset(session: Session, camera: Camera, key: str, press: complex) -> complex:
     """From a slider's or pad's bead to the press on it, so that it does not jump; elsewhere it comes to the pointer."""
     control = session.puppet.controls[key]
-    if control.kind not in VALUED:
+    if not traits(control).values:
         return 0j
     bead = bead_at(session, camera, key)
     off = press - camera.board(complex(bead.x(), bead.y()))
@@ -103,7 +103,7 @@ def _shares(
 ) -> tuple[float, float]:
     """How far the dragged bead has come, as shares of its span."""
     control = session.puppet.controls[key]
-    if control.kind not in VALUED:
+    if not traits(control).values:
         return 0.0, 0.0
     least, most = span_of(control)
     found = values_at(session, camera, key, at)
@@ -126,9 +126,9 @@ def _moved_values(
     for channel, value_now, share, low, high in zip(
         CONTROL_CHANNELS, before, shares, (least.x, least.y), (most.x, most.y), strict=True
     ):
-        if channel == "value" or control.kind == "pad":
+        if channel == "value" or traits(control).two_values:
             moved[f"{key}.{channel}"] = min(max(value_now + share * (high - low), low), high)
-    if control.kind == "chooser":
+    if traits(control).chooses:
         moved = {channel: float(round(number)) for channel, number in moved.items()}
     return moved
 
@@ -140,13 +140,16 @@ def _carriers_first(session: Session, keys: Sequence[str]) -> list[str]:
 
 
 def _words(control: Control, way: complex, pose: Pose, key: str) -> str:
-    if control.kind in MOVING:
+    if traits(control).moves:
         return distance_text(way)
-    if control.kind == "knob":
+    if traits(control).turns:
         return angle_text(value(pose, control.moves, "turn"))
-    if control.kind == "chooser":
+    if traits(control).chooses:
         return control.choices[round(value(pose, key, "value"))].name if control.choices else control.name
-    numbers = [value(pose, key, "value"), *([value(pose, key, "value_y")] if control.kind == "pad" else [])]
+    numbers = [
+        value(pose, key, "value"),
+        *([value(pose, key, "value_y")] if traits(control).two_values else []),
+    ]
     return ", ".join(f"{number:+.2f}" for number in numbers).replace("-", "\N{MINUS SIGN}")
 
 
@@ -154,7 +157,7 @@ def choose_at(session: Session, camera: Camera, key: str, at: complex) -> None:
     """A click on a chooser's cell, or beside a slider's bead."""
     control = session.puppet.controls[key]
     place = camera.point(at)
-    if control.kind == "chooser":
+    if traits(control).chooses:
         number = next((i for i, box in enumerate(cells(session, camera, key)) if box.contains(place)), None)
         if number is None:
             return

@@ -20,7 +20,7 @@ from umbrite.rig.family import branch
 
 def paint(painter: QPainter, session: Session, camera: Camera, hover: Handle | None) -> None:
     """Outlines where they are switched on or flashed; where the rig is built, frames of what is selected."""
-    chosen = set() if session.rehearsing else set(session.selected("p"))
+    chosen = set() if session.rehearsing else set(session.selected("part"))
     if not (session.views["outlines"] or session.flashing or chosen):
         return
     items = sprites(session.placed)
@@ -95,7 +95,7 @@ def _frame(painter: QPainter, session: Session, camera: Camera, hover: Handle | 
         return
     shift = shown_shift(session)
     painter.setBrush(Qt.BrushStyle.NoBrush)
-    if len(session.selected("p")) > 1:
+    if len(session.selected("part")) > 1:
         painter.setPen(marks.pen(look.INK, 1.2, Qt.PenStyle.DashLine))
         places = [camera.point(frame.at(u, v) + shift) for u, v in ((0, 0), (1, 0), (1, 1), (0, 1))]
         painter.drawPolygon(QPolygonF(places))

@@ -13,6 +13,7 @@ from umbrite.desk.board.overlay.control_shapes import colour_of, paint_control, 
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.thumbnails import thumbnail
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.model import Control
 
 # Widget pixels from the pointer within which controls are plain, and beyond which faint.
@@ -76,9 +77,9 @@ def _one(
         _valued(painter, session, camera, key, lit=lit or hot)
     else:
         axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
-        turn = cmath.phase(axis) if control.kind == "master" and abs(axis) > 0 else 0.0
+        turn = cmath.phase(axis) if traits(control).whole and abs(axis) > 0 else 0.0
         paint_control(painter, control, at, size, turn, lit=lit, hot=hot, strength=strength)
-        if control.kind == "master" and session.rehearsing:
+        if traits(control).whole and session.rehearsing:
             horn, bead = handles.master_points(session, key, camera)
             paint_master_points(painter, camera.point(horn), camera.point(bead), strength)
     painter.setOpacity(strength)
@@ -92,12 +93,12 @@ def _valued(painter: QPainter, session: Session, camera: Camera, key: str, *, li
     """A slot with a bead, a tile with a bead, or a strip of thumbnails."""
     control = session.puppet.controls[key]
     colour = colour_of(control)
-    if control.kind == "chooser":
+    if traits(control).chooses:
         _cells(painter, session, camera, key, lit=lit)
         return
     at = camera.point(session.placed.control_at(control))
     half = shown_size(control, camera) / 2
-    tall = half if control.kind == "pad" else 5.0
+    tall = half if traits(control).two_values else 5.0
     box = QRectF(at.x() - half - 6, at.y() - tall - 6, 2 * half + 12, 2 * tall + 12)
     painter.setPen(marks.pen(look.LAMP if lit else look.PAPER, 4.2))
     painter.setBrush(look.with_alpha(look.PAPER, 215))
@@ -107,7 +108,7 @@ def _valued(painter: QPainter, session: Session, camera: Camera, key: str, *, li
     painter.setPen(marks.pen(look.with_alpha(look.INK, 130), 1.4))
     painter.drawLine(QPointF(at.x() - half, at.y()), QPointF(at.x() + half, at.y()))
     painter.drawLine(QPointF(at.x(), at.y() - min(tall, 5)), QPointF(at.x(), at.y() + min(tall, 5)))
-    if control.kind == "pad":
+    if traits(control).two_values:
         painter.drawLine(QPointF(at.x(), at.y() - half), QPointF(at.x(), at.y() + half))
     bead = bead_at(session, camera, key)
     painter.setPen(marks.pen(look.INK, 1.8))
@@ -169,6 +170,6 @@ def _pencilled(
         else:
             painter.drawPolyline([at + QPointF(-5, 0), at + QPointF(-1.5, 4), at + QPointF(5, -4)])
         if hot:
-            kind = {"aim": "aim point", "master": "master control"}.get(control.kind, control.kind)
+            kind = traits(control).word
             word = "left out, click to take it" if pencil.left_out else "click to leave it out"
             marks.label(painter, pointer, f"{control.name}: {kind}, {word}", within)

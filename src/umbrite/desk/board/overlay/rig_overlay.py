@@ -74,7 +74,7 @@ def _cords(painter: QPainter, scene: Scene) -> None:
     """Parent links: of the selected branch, or of all with the cords shown."""
     session = scene.session
     puppet, placed = session.puppet, session.placed
-    chosen = session.selected("j")
+    chosen = session.selected("joint")
     lit = {key for top in chosen for key in branch(puppet, top)}
     hooks = targets(puppet)
     for key, joint in puppet.joints.items():
@@ -97,7 +97,7 @@ def _far_away(session: Session, key: str) -> bool:
 def _rivets(painter: QPainter, scene: Scene) -> None:
     session, camera = scene.session, scene.camera
     puppet, placed = session.puppet, session.placed
-    chosen = {*session.selected("j"), *scene.feedback.lit}
+    chosen = {*session.selected("joint"), *scene.feedback.lit}
     hooks = {*targets(puppet), *handles.pencilled_joints(session)}
     carriers = [key for key in puppet.joints if key not in hooks and is_carrier(puppet, key)]
     widths = {key: handles.washer_radius(session, key) for key in carriers}

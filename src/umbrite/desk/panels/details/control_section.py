@@ -7,7 +7,7 @@ from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session
 from umbrite.motion.matching import carry_by
 from umbrite.rig.change import change
-from umbrite.rig.control_kinds import MOVING, VALUED, carrier_of, span_of
+from umbrite.rig.control_kinds import MOVING, VALUED, carrier_of, span_of, traits
 from umbrite.rig.edits.controls import set_range
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.model import Puppet
@@ -30,15 +30,6 @@ SHOWN = [
 
 
 AXES = [("Both axes", "both"), ("Across only", "x"), ("Up and down only", "y")]
-
-
-DOES = {
-    "grip": "moves", "knob": "turns", "master": "moves, turns and scales", "aim": "is looked at through", "slider": "stands beside",
-    "pad": "stands beside", "chooser": "stands beside",
-}  # fmt: skip
-
-
-KIND_WORD = {"master": "master control", "aim": "aim point"}
 
 
 class ControlSection(Section):
@@ -92,7 +83,8 @@ class ControlSection(Section):
         if len(keys) > 1:
             return "controls"
         control = puppet.controls[keys[0]]
-        return f"{KIND_WORD.get(control.kind, control.kind)}, {DOES[control.kind]} {puppet.joints[control.moves].name}"
+        of = traits(control)
+        return f"{of.word}, {of.does} {puppet.joints[control.moves].name}"
 
 
 def _read(field: str) -> Read:
@@ -106,7 +98,7 @@ def _write(field: str) -> Write:
 def _end(end: str, axis: str) -> Read:
     def read(puppet: Puppet, key: str) -> float:
         control = puppet.controls[key]
-        if control.kind in VALUED:
+        if traits(control).values:
             return float(getattr(span_of(control)[end == "most"], axis))
         point = getattr(control, end)
         return 1e4 * (1 if end == "most" else -1) if point is None else float(getattr(point, axis))
@@ -130,8 +122,8 @@ def _others(puppet: Puppet, key: str) -> list[tuple[str, Any]]:
             joint = puppet.joints[joint].parent
         if (
             other != key
-            and control.kind not in VALUED
-            and (not carried or puppet.controls[key].kind in VALUED)
+            and not traits(control).values
+            and (not carried or traits(puppet.controls[key]).values)
         ):
             found.append((control.name, other))
     return found

@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from umbrite.desk.theme import look
 from umbrite.desk.theme.marks import pen
 from umbrite.motion.linking import curve_at
+from umbrite.rig.channels import channel
 from umbrite.rig.model import Link, Point
 
 GRASP = 10.0
@@ -20,9 +21,10 @@ GRASP = 10.0
 Curve = tuple[Point, ...]
 
 
-def shown_unit(channel: str) -> float:
+def shown_unit(name: str) -> float:
     """By what a channel's value is multiplied for people: turns are shown in degrees, counterclockwise positive."""
-    return -180 / math.pi if channel.endswith(".turn") else 1.0
+    here = channel(name)
+    return -180 / math.pi if here is not None and here.kind.unit == "radians" else 1.0
 
 
 class CurveEdit(QWidget):

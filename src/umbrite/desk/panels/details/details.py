@@ -12,6 +12,7 @@ from umbrite.desk.panels.details.link_section import LinkSection
 from umbrite.desk.panels.details.part_section import PartSection
 from umbrite.desk.panels.details.section import Section
 from umbrite.desk.session.session import Session
+from umbrite.rig.ids import Kind
 
 
 class Details(QScrollArea):
@@ -31,9 +32,9 @@ class Details(QScrollArea):
         self.nothing.setWordWrap(True)
         self.nothing.setContentsMargins(12, 8, 12, 8)
         column.addWidget(self.nothing)
-        self.sections: dict[str, Section] = {
-            "p": PartSection(session), "j": JointSection(session),
-            "l": LimbSection(session), "c": ControlSection(session), "k": LinkSection(session),
+        self.sections: dict[Kind, Section] = {
+            "part": PartSection(session), "joint": JointSection(session),
+            "limb": LimbSection(session), "control": ControlSection(session), "link": LinkSection(session),
         }  # fmt: skip
         for section in self.sections.values():
             column.addWidget(section)
@@ -51,25 +52,26 @@ class Details(QScrollArea):
 
     def _on_settled(self) -> None:
         """A limb's card shows values of the pose too; they are read when a drag is over."""
-        if self.shown()[0] == "l":
+        if self.shown()[0] == "limb":
             self.refresh()
 
-    def shown(self) -> tuple[str, list[str]]:
+    def shown(self) -> tuple[Kind, list[str]]:
         """The kind and the ids to show: in the stations of the rig the joint of a part, in Parts the part."""
         session = self.session
-        for letter in ("k", "c", "l"):
-            if found := [key for key in session.selection if key[0] == letter]:
-                return letter, found
-        wanted = "p" if session.station == "Parts" else "j"
+        alone: tuple[Kind, ...] = ("link", "control", "limb")
+        for of in alone:
+            if found := session.only(of):
+                return of, found
+        wanted: Kind = "part" if session.station == "Parts" else "joint"
         found = session.selected(wanted)
-        if wanted == "p" and not found:  # a carrier has no drawing
-            return "j", session.selected("j")
+        if wanted == "part" and not found:  # a carrier has no drawing
+            return "joint", session.selected("joint")
         return wanted, found
 
     def refresh(self) -> None:
         kind, keys = self.shown()
         self.nothing.setVisible(not keys)
-        for letter, section in self.sections.items():
-            section.setVisible(bool(keys) and letter == kind)
+        for of, section in self.sections.items():
+            section.setVisible(bool(keys) and of == kind)
         if keys:
             self.sections[kind].show_for(keys)

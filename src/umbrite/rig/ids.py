@@ -1,0 +1,32 @@
+"""Ids: a letter that tells the kind of thing, and a number that is never given twice in a puppet.
+
+Nobody else looks at the letter: `id_kind` is asked.
+"""
+
+from typing import Literal
+
+Kind = Literal["joint", "part", "limb", "control", "link"]
+KINDS: dict[str, Kind] = {"j": "joint", "p": "part", "l": "limb", "c": "control", "k": "link"}
+LETTERS: dict[Kind, str] = {kind: letter for letter, kind in KINDS.items()}
+# Where a puppet keeps the things of a kind.
+FIELDS: dict[Kind, str] = {kind: f"{kind}s" for kind in LETTERS}
+
+
+def id_kind(key: str) -> Kind | None:
+    """What kind of thing an id names; None for what is no id. Whether a puppet has that thing is another question."""
+    return KINDS.get(key[:1])
+
+
+def numbered_id(of: Kind, number: int) -> str:
+    """The id of a kind with this number."""
+    return f"{LETTERS[of]}{number}"
+
+
+def is_id(key: str, of: Kind, below: int) -> bool:
+    """Whether this is a well-formed id of a kind, with a number from 1 on and less than `below`."""
+    return id_kind(key) == of and key[1:].isdecimal() and 0 < int(key[1:]) < below
+
+
+def owner_of(channel: str) -> str:
+    """The id whose value a channel's name means; a bare id (what a link by travel follows) stands for itself."""
+    return channel.partition(".")[0]
