@@ -4,7 +4,7 @@ VENV := .venv
 BIN := $(VENV)/bin
 PIP_QUIET := --quiet --disable-pip-version-check --no-input
 
-.PHONY: demo test test-core journeys lint bench assets screenshots lock clean
+.PHONY: demo test test-long test-core journeys lint bench assets screenshots lock clean
 
 demo: $(VENV)/run.stamp
 	@sh scripts/system_packages.sh window
@@ -13,8 +13,13 @@ demo: $(VENV)/run.stamp
 test: $(VENV)/dev.stamp lint
 	@sh scripts/system_packages.sh tests
 	@$(MAKE) --no-print-directory test-core
-	QT_QPA_PLATFORM=offscreen $(BIN)/python -m pytest -q -n 2 -m "not journey"
+	QT_QPA_PLATFORM=offscreen $(BIN)/python -m pytest -q -n 2 -m "not journey and not long"
 	@$(MAKE) --no-print-directory journeys
+
+# More of the same: the long cases, far more mutated files, kills and random edits.
+test-long: $(VENV)/dev.stamp
+	QT_QPA_PLATFORM=offscreen UMBRITE_MUTATIONS=33400 UMBRITE_KILLS=50 UMBRITE_EXAMPLES=600 \
+	  $(BIN)/python -m pytest -q -n 2 -m "not journey" tests
 
 journeys: $(VENV)/dev.stamp
 	@sh scripts/journeys.sh

@@ -25,6 +25,7 @@ from umbrite.motion.plan import compile_plan
 from umbrite.motion.soft_ends import hard
 from umbrite.motion.two_joint import Range, reach
 from umbrite.motion.whole_body import HoldPoint, begin, drag
+from umbrite.rig.document import Document
 from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import add_part
@@ -246,7 +247,7 @@ def pictures() -> tuple[Drawing, dict[str, bytes]]:
 def bench_board(parts: int) -> None:
     drawing, art = pictures()
     session = Session()
-    session.open(Package(figure(parts, 8, drawing), {}, art), None)
+    session.open(Package(Document(figure(parts, 8, drawing)), art), None)
     session.go_to("Rehearse")
     camera = fitting(QRectF(0, 0, 1400, 1400), QRectF(0, 0, *VIEW))
     layer = ArtLayer()

@@ -254,6 +254,7 @@ def workout(folder: Path) -> None:
     from umbrite.checking.workout_report import sheets_of, shots_of
     from umbrite.files.package import Package, load
     from umbrite.files.png import decode
+    from umbrite.rig.document import Document
     from umbrite.rig.edits.limits import set_limit
 
     package = load(DEMO / "bramble.umbrite")
@@ -261,7 +262,7 @@ def workout(folder: Path) -> None:
     puppet = set_limit(package.puppet, tail, -1.5, 1.5)
     report = run(puppet, {key: decode(data, key) for key, data in package.art.items()})
     shots = shots_of(puppet, report)[:12]
-    (page,) = sheets_of(Package(puppet, {}, package.art), shots, "Alegreya Sans")
+    (page,) = sheets_of(Package(Document(puppet), package.art), shots, "Alegreya Sans")
     page.save(str(folder / "workout.png"))
 
 

@@ -55,7 +55,7 @@ def test_check_tells_findings_and_counts_errors(capsys: pytest.CaptureFixture[st
     limb = next(iter(package.puppet.limbs.values()))
     away = change(package.puppet, limb.target, pivot=Point(0, 0))
     bad = tmp_path / "away.umbrite"
-    save(bad, type(package)(away, {}, package.art))
+    save(bad, package.having(away))
     code, _, err = run(capsys, "check", str(bad))
     assert code == 2
     assert "stands away from its tip" in err
@@ -146,7 +146,7 @@ def test_the_workout_writes_a_contact_sheet(
     }
     tail = next(key for key, item in package.puppet.joints.items() if item.name == "Tail")
     bad = set_limit(replace(package.puppet, controls=few), tail, -1.6, 1.6)
-    save(tmp_path / "bad.umbrite", replace(package, puppet=bad))
+    save(tmp_path / "bad.umbrite", package.having(puppet=bad))
     code, out, _ = run(
         capsys,
         "workout",

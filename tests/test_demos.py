@@ -1,10 +1,16 @@
 """The three demos: whole, without findings, and with art that tells its joints."""
 
+import os
+import subprocess
+import sys
+from pathlib import Path
+
 import pytest
 
 from demo_puppet import ASSETS
 from umbrite.art.joint_finding import find_joints
 from umbrite.checking.puppet_findings import findings
+from umbrite.demo.build import DEMOS, Demo
 from umbrite.files.opening import open_any
 from umbrite.files.package import load
 from umbrite.files.png import decode
@@ -47,3 +53,26 @@ def test_the_demos_are_a_biped_a_quadruped_and_a_many_armed_one() -> None:
         "Near front leg",
         "Far front leg",
     }
+
+
+@pytest.mark.long
+def test_the_scripts_make_the_shipped_demos_again_byte_for_byte(tmp_path: Path) -> None:
+    command = [sys.executable, "-m", "umbrite.demo.build", str(tmp_path)]
+    done = subprocess.run(
+        command,
+        env={**os.environ, "QT_QPA_PLATFORM": "offscreen"},
+        capture_output=True,
+        text=True,
+        check=False,
+    )
+    assert done.returncode == 0, done.stderr
+    made = {path.relative_to(tmp_path): path.read_bytes() for path in tmp_path.rglob("*") if path.is_file()}
+    shipped = {path.relative_to(ASSETS): path.read_bytes() for path in ASSETS.rglob("*") if path.is_file()}
+    assert made == shipped
+
+
+@pytest.mark.parametrize("demo", DEMOS, ids=lambda demo: demo.name)
+def test_the_rig_script_makes_the_shipped_rig_of_the_shipped_art(demo: Demo) -> None:
+    stem = demo.name.lower()
+    shipped = load(ASSETS / f"{stem}.umbrite")
+    assert demo.rig(open_any(ASSETS / f"{stem}.ora").puppet) == shipped.puppet

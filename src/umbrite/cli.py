@@ -8,8 +8,6 @@ from collections.abc import Sequence
 from pathlib import Path
 from typing import Any, TextIO
 
-from msgspec.structs import replace
-
 from umbrite import __version__
 from umbrite.checking.findings_report import findings_report
 from umbrite.checking.puppet_findings import Finding, findings
@@ -104,7 +102,7 @@ def _pose(arguments: argparse.Namespace) -> int:
         _write_json(arguments.json or "-", pose_report(placed))
     for ending, out in outs.items():
         if out is not None:
-            _exported(replace(package, pose=pose), out, f".{ending}")
+            _exported(package.having(pose=pose), out, f".{ending}")
     return 0
 
 

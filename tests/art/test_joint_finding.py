@@ -7,7 +7,7 @@ import pytest
 from art.limb_pairs import pair
 from demo_puppet import wick_package
 from umbrite.art.joint_finding import Proposal, find_joints
-from umbrite.art.masks import Box, sampled, sheet_of
+from umbrite.art.masks import sampled, sheet_of
 from umbrite.art.pictures import Picture
 from umbrite.art.round_ends import inscribed, round_end
 from umbrite.files.png import decode
@@ -16,6 +16,7 @@ from umbrite.rig.body_words import fits_below, kind_of, root_rank
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Drawing, Placement, Puppet
+from umbrite.rig.placement import Box
 
 
 def test_on_generated_pairs_the_pivot_is_found_within_a_small_share_of_the_width() -> None:

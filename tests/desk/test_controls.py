@@ -111,7 +111,7 @@ def test_a_chooser_shows_the_part_whose_cell_is_clicked(wick_window: Window, han
     act("make-chooser")
     key = session.selection[0]
     act("rehearse")
-    assert len(session.placed.hidden()) == 1
+    assert np.count_nonzero(~session.placed.shown) == 1
     second = cells(session, wick_window.board.camera, key)[1].center()
     before = picture(wick_window)
     hand.click(wick_window.board.camera.board(complex(second.x(), second.y())))

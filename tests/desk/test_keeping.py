@@ -24,6 +24,7 @@ from umbrite.desk.window import Window
 from umbrite.files import package as packages
 from umbrite.files.package import load
 from umbrite.files.recovery import keep
+from umbrite.rig.document import Document
 from umbrite.rig.edits.renaming import rename
 
 Act = Callable[[str], None]
@@ -71,7 +72,9 @@ def left_by_a_crash(folder: Path, of: Path | None) -> Path:
     path = folder / "999999998-1.recovery"
     keep(
         path,
-        packages.Package(rename(package.puppet, joint(package.puppet, "Cap"), "Beret"), {}, package.art),
+        packages.Package(
+            Document(rename(package.puppet, joint(package.puppet, "Cap"), "Beret")), package.art
+        ),
         of,
         7.0,
     )

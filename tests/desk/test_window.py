@@ -15,12 +15,13 @@ from umbrite.desk.actions.action_table import ACTIONS, MENUS
 from umbrite.desk.app import unexpected
 from umbrite.desk.board.hints import HANDLE_HINTS, STATION_HINTS, hint_for
 from umbrite.desk.panels.station_strip import progress
-from umbrite.desk.session.history import History, State
+from umbrite.desk.session.history import History
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import FIRST_TOOL, STATIONS
 from umbrite.desk.theme.look import ASSETS as LOOK
 from umbrite.desk.window import Window
 from umbrite.files.package import load
+from umbrite.rig.document import Document
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.model import Puppet
 
@@ -326,13 +327,13 @@ def test_zooming_keeps_the_point_under_the_pointer(wick_window: Window, act: Act
 
 
 def test_history_keeps_names_forgets_what_was_undone_and_knows_what_is_saved() -> None:
-    history = History(State(Puppet(), {}))
+    history = History(Document(Puppet()))
     history.mark_saved()
-    history.push("one", State(Puppet(name="1"), {}))
-    history.push("two", State(Puppet(name="2"), {}))
+    history.push("one", Document(Puppet(name="1")))
+    history.push("two", Document(Puppet(name="2")))
     assert history.undo() == "two"
     assert (history.undo_name, history.redo_name) == ("one", "two")
-    history.push("three", State(Puppet(name="3"), {}))
+    history.push("three", Document(Puppet(name="3")))
     assert history.redo() is None
     assert history.undo() == "three"
     assert history.undo() == "one"

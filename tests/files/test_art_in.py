@@ -16,8 +16,8 @@ from umbrite.files.openraster import read_openraster, write_openraster
 from umbrite.files.package import Package
 from umbrite.files.pictures_in import read_folder, read_pictures
 from umbrite.files.png import decode, encode
+from umbrite.rig.document import Document
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Puppet
 
 
 def layer(
@@ -155,7 +155,7 @@ def test_a_picture_that_is_too_large_is_not_unpacked() -> None:
 
 
 def test_added_layers_lie_in_front_and_clear_ones_are_left_out() -> None:
-    package = Package(Puppet(), {}, {})
+    package = Package(Document(), {})
     assert layer_of("Clear", blot(colour=(9, 9, 9, 0))) is None
     package, first = add_layers(package, [layer("Arm", blot())])
     package, second = add_layers(package, [layer("Arm", blot(), 50, 0)])

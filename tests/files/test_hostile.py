@@ -13,10 +13,11 @@ import pytest
 
 from demo_puppet import ASSETS
 from umbrite.files.opening import open_any
-from umbrite.files.package import load, save
+from umbrite.files.package import Package, load, save
 from umbrite.files.png import encode
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
+from umbrite.rig.document import Document
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.invariants import invariants
 
@@ -37,7 +38,7 @@ def small_package(folder: Path) -> bytes:
     parts = {key: replace(part, drawing=drawing) for key, part in whole.puppet.parts.items()}
     save(
         folder / "small.umbrite",
-        replace(whole, puppet=replace(whole.puppet, parts=parts), art={drawing.sha256: picture}),
+        Package(Document(replace(whole.puppet, parts=parts)), {drawing.sha256: picture}),
     )
     return (folder / "small.umbrite").read_bytes()
 

@@ -1,10 +1,12 @@
 """The native package: to the last bit, atomic, and closed to what is broken or hostile."""
 
+import copy
 import json
 import os
 import stat
 import zipfile
 from pathlib import Path
+from typing import Any
 
 import msgspec
 import numpy as np
@@ -17,10 +19,12 @@ from demo_puppet import ASSETS, wick_package
 from strategies import EDITS, poses, puppets
 from umbrite.files import zips
 from umbrite.files.file_errors import FileError
+from umbrite.files.migrations import VERSION, migrated
 from umbrite.files.opening import open_any
-from umbrite.files.package import Document, Package, backup_of, load, save, schema
+from umbrite.files.package import MIMETYPE, Package, backup_of, load, save, schema
 from umbrite.files.png import encode, fingerprint
 from umbrite.rig.change import put
+from umbrite.rig.document import Document
 from umbrite.rig.model import Drawing, Puppet
 
 
@@ -31,7 +35,7 @@ def with_real_art(puppet: Puppet) -> Package:
         data = encode(np.full((2, 3, 4), i % 250, np.uint8))
         art[fingerprint(data)] = data
         puppet = put(puppet, key, replace(part, drawing=Drawing(fingerprint(data), 3, 2)))
-    return Package(puppet, {}, art)
+    return Package(Document(puppet), art)
 
 
 @given(puppets(EDITS), st.data())
@@ -39,7 +43,7 @@ def test_a_saved_puppet_comes_back_to_the_last_bit(
     tmp_path_factory: pytest.TempPathFactory, puppet: Puppet, data: st.DataObject
 ) -> None:
     package = with_real_art(puppet)
-    package = replace(package, pose=data.draw(poses(package.puppet)))
+    package = package.having(pose=data.draw(poses(package.puppet)))
     path = tmp_path_factory.mktemp("save") / "one.umbrite"
     save(path, package)
     again = load(path)
@@ -61,16 +65,16 @@ def test_the_package_is_what_the_documents_say(tmp_path: Path) -> None:
         assert package.read("mimetype") == b"application/x-umbrite"
         assert package.read("preview.png") == b"preview"
         document = json.loads(package.read("puppet.json"))
-    assert (document["format"], document["version"]) == ("umbrite", 1)
+    assert (document["format"], document["version"]) == ("umbrite", VERSION)
     assert path.read_bytes()[38:60].startswith(b"application/x-umbrite")  # where the MIME magic looks
-    assert schema()["$ref"].endswith("Document")
+    assert schema()["$ref"].endswith("Content")
 
 
 def test_the_previous_save_is_kept_and_opens(tmp_path: Path) -> None:
     path = tmp_path / "wick.umbrite"
     first = wick_package()
     save(path, first)
-    second = replace(first, puppet=replace(first.puppet, name="Second"))
+    second = first.having(puppet=replace(first.puppet, name="Second"))
     save(path, second)
     assert load(path).puppet.name == "Second"
     assert open_any(backup_of(path)).puppet == first.puppet
@@ -108,6 +112,13 @@ def test_a_read_only_folder_is_told(tmp_path: Path) -> None:
         save(tmp_path / "wick.umbrite", wick_package())
 
 
+def content(path: Path) -> dict[str, Any]:
+    """puppet.json of a package, as plain values."""
+    with zipfile.ZipFile(path) as package:
+        found: dict[str, Any] = json.loads(package.read("puppet.json"))
+    return found
+
+
 def rebuilt(path: Path, change: dict[str, bytes | None]) -> Path:
     """Wick's package with some members replaced, added, or (None) left out."""
     with zipfile.ZipFile(ASSETS / "wick.umbrite") as source, zipfile.ZipFile(path, "w") as out:
@@ -119,14 +130,17 @@ def rebuilt(path: Path, change: dict[str, bytes | None]) -> Path:
 
 
 def document_with(**fields: object) -> bytes:
-    with zipfile.ZipFile(ASSETS / "wick.umbrite") as source:
-        return json.dumps({**json.loads(source.read("puppet.json")), **fields}).encode()
+    return json.dumps({**content(ASSETS / "wick.umbrite"), **fields}).encode()
+
+
+def posed_with(pose: dict[str, float]) -> bytes:
+    document = content(ASSETS / "wick.umbrite")["document"]
+    return document_with(document={**document, "pose": pose})
 
 
 def puppet_with(change: dict[str, object]) -> bytes:
-    with zipfile.ZipFile(ASSETS / "wick.umbrite") as source:
-        puppet = json.loads(source.read("puppet.json"))["puppet"]
-    return document_with(puppet={**puppet, **change})
+    document = content(ASSETS / "wick.umbrite")["document"]
+    return document_with(document={**document, "puppet": {**document["puppet"], **change}})
 
 
 ART = next(iter(wick_package().art))
@@ -144,7 +158,7 @@ BROKEN: dict[str, tuple[dict[str, bytes | None], str]] = {
     "a missing joint": ({"puppet.json": puppet_with({"joints": {}})}, "joint that is not there"),
     "a circle": ({"puppet.json": puppet_with({"joints": LOOP})}, "can't be opened"),
     "a huge number": ({"puppet.json": puppet_with({"width": 10**9})}, "absurd size"),
-    "a pose beyond all numbers": ({"puppet.json": document_with(pose={"j1.turn": 1e300})}, "absurd number"),
+    "a pose beyond all numbers": ({"puppet.json": posed_with({"j1.turn": 1e300})}, "absurd number"),
     "a place beyond all boards": ({"puppet.json": puppet_with({"joints": FAR_OUT})}, "absurdly large"),
     "missing art": ({f"art/{ART}.png": None}, "lacks art/"),
     "changed art": ({f"art/{ART}.png": b"not the picture"}, "drawing in .* is damaged"),
@@ -203,4 +217,47 @@ def test_flipped_bytes_are_refused_or_harmless(
 
 
 def test_a_document_says_what_it_is() -> None:
-    assert Document("umbrite", 1, Puppet()).pose == {}
+    assert Document(Puppet()).pose == {}
+
+
+RELEASED = Path(__file__).parent / "released-1"
+
+
+@pytest.mark.parametrize("name", ["wick", "bramble", "inkpot"])
+def test_the_demos_of_the_first_format_open_equal_and_are_saved_in_the_present_one(
+    name: str, tmp_path: Path
+) -> None:
+    old, shipped = load(RELEASED / f"{name}.umbrite"), load(ASSETS / f"{name}.umbrite")
+    assert content(RELEASED / f"{name}.umbrite")["version"] == 1
+    assert old.document == shipped.document
+    assert old.art == shipped.art
+    save(tmp_path / "again.umbrite", old)
+    assert content(tmp_path / "again.umbrite")["version"] == VERSION
+    assert load(tmp_path / "again.umbrite") == old
+
+
+def test_an_older_version_is_brought_up_on_a_copy() -> None:
+    old = content(RELEASED / "wick.umbrite")
+    before = copy.deepcopy(old)
+    new = migrated(old)
+    assert old == before
+    assert new["document"] == {"puppet": old["puppet"], "pose": old["pose"]}
+
+
+@pytest.mark.parametrize(
+    "place", [(), ("document",), ("document", "puppet"), ("document", "puppet", "parts", 0)]
+)
+def test_a_field_of_a_newer_umbrite_is_refused_instead_of_dropped(
+    tmp_path: Path, place: tuple[str | int, ...]
+) -> None:
+    path = tmp_path / "newer.umbrite"
+    save(path, wick_package())
+    raw = inner = content(path)
+    for step in place:
+        inner = list(inner.values())[step] if isinstance(step, int) else inner[step]
+    inner["shimmer"] = 1.0
+    with zipfile.ZipFile(path, "w") as out:
+        out.writestr("mimetype", MIMETYPE)
+        out.writestr("puppet.json", json.dumps(raw))
+    with pytest.raises(FileError, match="shimmer.*Open it with a newer one"):
+        load(path)

@@ -28,7 +28,7 @@ path, kept = Path(sys.argv[1]), Path(sys.argv[2])
 package = load(Path(sys.argv[3]))
 print("ready", flush=True)
 for number in itertools.count():
-    state = replace(package, puppet=replace(package.puppet, name=f"State {number}"))
+    state = package.having(puppet=replace(package.puppet, name=f"State {number}"))
     save(path, state)
     keep(kept, state, path, float(number))
 """

@@ -12,6 +12,7 @@ from journeys.test_first_light import puppet, tool
 from umbrite.desk.board.handles import HOOK, fan_directions, fan_radius, master_points
 from umbrite.desk.window import Window
 from umbrite.files.package import Package, load
+from umbrite.rig.document import Document
 from umbrite.rig.edits.controls import remove_control
 from umbrite.rig.edits.limbs import remove_limb
 from umbrite.rig.edits.limits import free_limit
@@ -32,7 +33,7 @@ def family(person: Person, window: Window) -> Window:
         bare = remove_limb(bare, key)
     for key in bare.joints:
         bare = free_limit(bare, key)
-    window.session.open(Package(bare, {}, whole.art), None)
+    window.session.open(Package(Document(bare), whole.art), None)
     person.settle(200)
     person.gestures = 0
     return window

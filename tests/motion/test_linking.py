@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 
 from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
-from umbrite.motion.linking import curve_at
+from umbrite.motion.linking import Curve, curve_at, curve_of
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change, take_out
 from umbrite.rig.edits.links import add_link
@@ -23,8 +23,8 @@ HEAD, CAP, BODY, EYES = (joint(PUPPET, name) for name in ("Head", "Cap", "Body",
 POINTS = [(-1.0, -2.0), (0.0, 0.0), (0.5, 0.2), (2.0, 4.0)]
 
 
-def link(points: list[tuple[float, float]], *, smooth: bool) -> Link:
-    return Link("l", "a", "b", tuple(Point(*p) for p in points), smooth=smooth)
+def link(points: list[tuple[float, float]], *, smooth: bool) -> Curve:
+    return curve_of(Link("l", "a", "b", tuple(Point(*p) for p in points), smooth=smooth))
 
 
 @pytest.mark.parametrize("smooth", [False, True])

@@ -9,7 +9,6 @@ from pathlib import Path
 import numpy as np
 import pytest
 import resvg_py
-from msgspec.structs import replace
 from PIL import Image, ImageChops
 
 from demo_puppet import ASSETS, control, part
@@ -43,7 +42,7 @@ def posed(name: str = "wick") -> Package:
     loop = [Point(0, 0), Point(60, 0), Point(60, 50), Point(0, 50)]
     puppet = trim(puppet, second, [p.z for p in loop], cut=True)
     puppet = change(puppet, third, clip=puppet.order[-4], blend="multiply")
-    return replace(package, puppet=puppet, pose=pose)
+    return package.having(puppet=puppet, pose=pose)
 
 
 def on_white(image: Image.Image) -> np.ndarray:
@@ -131,7 +130,7 @@ def test_the_command_line_exports_a_pose_of_the_shelf_and_sets_every_kind_of_con
     package = load(ASSETS / "wick.umbrite")
     hand = control(package.puppet, "Far hand")
     moved = pose_control(evaluate(compile_plan(package.puppet), {}), {}, hand, 900 + 600j)
-    saved = replace(package, puppet=save_pose(package.puppet, "Wave", moved))
+    saved = package.having(puppet=save_pose(package.puppet, "Wave", moved))
     save(tmp_path / "wick.umbrite", saved)
     outs = [
         word

@@ -11,6 +11,7 @@ from umbrite.files.layers import add_layers, layer_of
 from umbrite.files.package import Package
 from umbrite.paint.render import render_package
 from umbrite.rig.change import change, take_out
+from umbrite.rig.document import Document
 from umbrite.rig.edits.copying import Way, copy_branches
 from umbrite.rig.edits.looks import (
     at_two_depths,
@@ -39,15 +40,13 @@ def pair() -> tuple[Package, str, str]:
         layer_of("Orange", tile((200, 100, 0, 255)), 30, 30),
     ]
     package, (one, other) = add_layers(
-        Package(Puppet(width=100, height=100), {}, {}), [x for x in layers if x]
+        Package(Document(Puppet(width=100, height=100)), {}), [x for x in layers if x]
     )
     return package, one, other
 
 
 def shown(package: Package, puppet: Puppet) -> np.ndarray:
-    image = render_package(Package(puppet, package.pose, package.art)).convertToFormat(
-        QImage.Format.Format_RGBA8888
-    )
+    image = render_package(package.having(puppet)).convertToFormat(QImage.Format.Format_RGBA8888)
     return np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.width(), 4).copy()
 
 

@@ -13,8 +13,8 @@ from umbrite.files.package import Package
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
+from umbrite.motion.scene import scene_of
 from umbrite.paint.levels import Pictures
-from umbrite.paint.painter import sprites
 from umbrite.paint.render import preview_png, render, render_package, write_png
 from umbrite.rig.change import change
 from umbrite.rig.edits.parts import place_part
@@ -28,7 +28,7 @@ def pixels(image: QImage) -> np.ndarray:
 def posed(package: Package, name: str, at: complex) -> Package:
     placed = evaluate(compile_plan(package.puppet), package.pose)
     grip = package.puppet.controls[control(package.puppet, name)]
-    return replace(package, pose=move_control_to(placed, package.pose, grip, at))
+    return package.having(pose=move_control_to(placed, package.pose, grip, at))
 
 
 def test_the_same_pose_gives_the_same_picture() -> None:
@@ -69,10 +69,10 @@ def test_the_hand_s_picture_goes_where_the_hand_goes() -> None:
 def test_parts_that_are_hidden_are_not_painted_and_opacity_is() -> None:
     package = wick_package()
     pole = part(package.puppet, "Lamp pole")
-    hidden = replace(package, puppet=change(package.puppet, pole, visible=False))
-    assert pole not in {item.part for item in sprites(evaluate(compile_plan(hidden.puppet), {}))}
+    hidden = package.having(puppet=change(package.puppet, pole, visible=False))
+    assert pole not in {item.part for item in scene_of(evaluate(compile_plan(hidden.puppet), {}))}
     assert pixels(render_package(hidden))[120:280, 280:370, 3].max() == 0
-    faint = replace(package, puppet=change(package.puppet, pole, opacity=0.5))
+    faint = package.having(puppet=change(package.puppet, pole, opacity=0.5))
     assert pixels(render_package(faint))[200, 330, 3] == pytest.approx(128, abs=2)
 
 
@@ -98,7 +98,7 @@ def test_a_turned_drawing_has_smooth_edges() -> None:
     for other in package.puppet.parts:
         alone = change(alone, other, visible=other == key)
     turned = place_part(alone, key, replace(placement, turn=0.3))
-    alpha = pixels(render_package(replace(package, puppet=turned)))[..., 3]
+    alpha = pixels(render_package(package.having(puppet=turned)))[..., 3]
     assert ((alpha > 30) & (alpha < 225)).sum() > 300
 
 

@@ -15,7 +15,8 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.art.masks import INSIDE, Box, Mask, Sheet, sampled, shared_area
+from umbrite.art.masks import INSIDE, Mask, Sheet, sampled, shared_area
+from umbrite.rig.placement import Box
 
 Reason = Literal["gap", "edge", "side", "free"]
 Floats = NDArray[np.float64]

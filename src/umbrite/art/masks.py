@@ -9,53 +9,11 @@ from numpy.typing import NDArray
 from umbrite.art.pictures import Picture
 from umbrite.rig.affine import Affine, after, inverse, svg_matrix
 from umbrite.rig.model import Placement
-from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.placement import Box, board_from_drawing, box_of
 
 Mask = NDArray[np.uint8]
 # Alpha from here on is inside an outline; half of full, so that antialiased edges lie where they were drawn.
 INSIDE = 128
-
-
-class Box(NamedTuple):
-    """A rectangle on the board: left, top, right, bottom in pixels."""
-
-    left: float
-    top: float
-    right: float
-    bottom: float
-
-    @property
-    def width(self) -> float:
-        return self.right - self.left
-
-    @property
-    def height(self) -> float:
-        return self.bottom - self.top
-
-    @property
-    def empty(self) -> bool:
-        return self.width <= 0 or self.height <= 0
-
-    def meet(self, other: "Box") -> "Box":
-        """What two boxes share; empty where they share nothing."""
-        return Box(
-            max(self.left, other.left),
-            max(self.top, other.top),
-            min(self.right, other.right),
-            min(self.bottom, other.bottom),
-        )
-
-    def join(self, other: "Box") -> "Box":
-        """The smallest box around both."""
-        return Box(
-            min(self.left, other.left),
-            min(self.top, other.top),
-            max(self.right, other.right),
-            max(self.bottom, other.bottom),
-        )
-
-    def grown(self, by: float) -> "Box":
-        return Box(self.left - by, self.top - by, self.right + by, self.bottom + by)
 
 
 class Sheet(NamedTuple):
@@ -72,13 +30,6 @@ def sheet_of(picture: Picture, placement: Placement) -> Sheet:
     return Sheet(
         np.ascontiguousarray(picture[..., 3]), board, box_of(picture.shape[1], picture.shape[0], board)
     )
-
-
-def box_of(width: float, height: float, board: Affine) -> Box:
-    """The box on the board around a drawing of this size."""
-    corners = [complex(board(complex(x, y))) for x in (0, width) for y in (0, height)]
-    xs, ys = [z.real for z in corners], [z.imag for z in corners]
-    return Box(min(xs), min(ys), max(xs), max(ys))
 
 
 def sampled(sheet: Sheet, box: Box, scale: float) -> Mask:

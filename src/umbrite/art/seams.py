@@ -12,8 +12,9 @@ import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.art.masks import INSIDE, Box, Mask, Sheet, sampled, shared_area
+from umbrite.art.masks import INSIDE, Mask, Sheet, sampled, shared_area
 from umbrite.rig.affine import after, around
+from umbrite.rig.placement import Box
 
 FINENESS = 110.0  # samples across the seam
 LEAST = 0.004  # of the seam's area; less is a jagged edge

@@ -10,8 +10,9 @@ from PySide6.QtGui import QColor, QFont, QImage, QPainter, QPen, QTransform
 
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import Plan
+from umbrite.motion.scene import around, scene_of
 from umbrite.paint.levels import Pictures
-from umbrite.paint.painter import paint_sprites, sprites
+from umbrite.paint.painter import Raster, rect_of
 from umbrite.rig.model import Pose
 
 CELL_WIDTH, CELL_HEIGHT, WORDS = 300, 320, 30
@@ -52,10 +53,7 @@ def contact_sheet(
 
 
 def _room(plan: Plan, shots: Sequence[Shot]) -> QRectF:
-    box = QRectF()
-    for shot in shots:
-        for item in sprites(evaluate(plan, shot.pose)):
-            box = box.united(item.box)
+    box = rect_of(around(shape for shot in shots for shape in scene_of(evaluate(plan, shot.pose))))
     return box if not box.isEmpty() else QRectF(0, 0, plan.puppet.width, plan.puppet.height)
 
 
@@ -68,7 +66,7 @@ def _cell(painter: QPainter, plan: Plan, pictures: Pictures, shot: Shot, cell: Q
     view.translate(-room.center().x(), -room.center().y())
     painter.save()
     painter.setClipRect(cell)
-    paint_sprites(painter, sprites(evaluate(plan, shot.pose)), pictures, view)
+    Raster(painter, pictures).draw(scene_of(evaluate(plan, shot.pose)), view)
     painter.restore()
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.setPen(QPen(MARK if shot.marked else LINE, 3 if shot.marked else 1))

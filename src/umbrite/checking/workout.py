@@ -18,6 +18,7 @@ from umbrite.checking.sweeps import Sweep, height_of, sweeps
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
+from umbrite.motion.scene import corners_of
 from umbrite.rig.angles import angle_text, wrapped
 from umbrite.rig.change import thing
 from umbrite.rig.control_kinds import traits
@@ -86,7 +87,7 @@ def workout(
     plan = compile_plan(puppet)
     runs = sweeps(puppet, steps)
     rest = evaluate(plan, {})
-    corners, height = _corners(plan), height_of(puppet)
+    height = height_of(puppet)
     noticed: list[Noticed] = []
     measured: list[Measured] = []
     reached: dict[int, tuple[float, Sweep, int, float, Sweep, int]] = {}
@@ -94,7 +95,7 @@ def workout(
         name = str(thing(puppet, sweep.key).name)
         watch(i, len(runs) * 2, name)
         placed = evaluate(plan, sweep.channels)
-        places = _places(placed, corners)
+        places = corners_of(placed)
         measured.append(_measure(placed, places, sweep, name))
         noticed += _jumps(placed, places, sweep, name, height)
         if id_kind(sweep.key) == "control":
@@ -109,19 +110,6 @@ def workout(
     noticed += [Noticed(found, None, 0, None) for found in findings(puppet) if found.code in STATIC]
     rank = {"error": 0, "warning": 1, "hint": 2}
     return Report(sorted(noticed, key=lambda item: rank[item.finding.severity]), measured)
-
-
-def _corners(plan: Plan) -> NDArray[np.complex128]:
-    """The corners of each part's drawing in its own pixels, (parts, 4)."""
-    drawings = [plan.puppet.parts[key].drawing for key in plan.parts]
-    return np.array([[0, d.width, 1j * d.height, d.width + 1j * d.height] for d in drawings]).reshape(-1, 4)
-
-
-def _places(placed: Placed, corners: NDArray[np.complex128]) -> NDArray[np.complex128]:
-    """Where those corners are, (frames, parts, 4)."""
-    maps = placed.part_maps()
-    a, b, t = (field[:, :, None] for field in maps)
-    return np.asarray(a * corners + b * np.conj(corners) + t)
 
 
 def _measure(placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str) -> Measured:
@@ -209,12 +197,7 @@ def _idle(
     rest: Placed, placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str
 ) -> list[Noticed]:
     moved = np.abs(places - places[:1]).max(initial=0.0)
-    shows = (
-        {placed.hidden(frame) for frame in range(placed.frames)}
-        if placed.plan.puppet.controls[sweep.key].choices
-        else set()
-    )
-    if moved > IDLE or len(shows) > 1:
+    if moved > IDLE or (placed.shown != placed.shown[:1]).any():
         return []
     text = f"The control {name} moves nothing that can be seen. Let it move something, link it, or remove it."
     at = rest.control_at(placed.plan.puppet.controls[sweep.key])

@@ -9,7 +9,6 @@ from pathlib import Path
 from typing import NamedTuple
 
 import numpy as np
-from msgspec.structs import replace
 from PySide6.QtGui import QGuiApplication
 
 from umbrite.demo import bramble, inkpot, wick
@@ -68,7 +67,7 @@ def build(folder: Path) -> None:
         if demo.name == "Wick":
             write_pictures(folder / "wick-pictures", layered)
         package = puppet_from(layered)
-        package = replace(package, puppet=demo.rig(package.puppet))
+        package = package.having(puppet=demo.rig(package.puppet))
         save(folder / f"{stem}.umbrite", package, preview_png(package))
 
 

@@ -8,6 +8,7 @@ from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package
 from umbrite.files.png import decode, encode, fingerprint
 from umbrite.rig.change import change
+from umbrite.rig.document import Document
 from umbrite.rig.edits.parenting import carry_together
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.family import ancestors
@@ -74,7 +75,7 @@ def add_layers(
         made[key] = layer
     if carriers:
         puppet = _carried(puppet, made)
-    return Package(puppet, package.pose, art), list(made)
+    return Package(Document(puppet, package.pose), art), list(made)
 
 
 def _carried(puppet: Puppet, made: dict[str, Layer]) -> Puppet:
@@ -95,7 +96,8 @@ def _topmost(puppet: Puppet, joint: str) -> str:
 
 def puppet_from(layered: Layered, *, carriers: bool = False) -> Package:
     """A new puppet of the picture's size, with a part for each layer. Refuses a picture without any."""
-    empty = Package(Puppet(name=tidy(layered.name), width=layered.width, height=layered.height), {}, {})
+    puppet = Puppet(name=tidy(layered.name), width=layered.width, height=layered.height)
+    empty = Package(Document(puppet), {})
     package, made = add_layers(empty, layered.layers, carriers=carriers)
     if not made:
         raise FileError(f"{layered.name} has no layer that shows anything, so there is nothing to rig.")

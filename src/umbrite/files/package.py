@@ -15,38 +15,51 @@ from pathlib import Path
 from typing import Any
 
 import msgspec
+from msgspec.structs import replace
 
 from umbrite.files.file_errors import FileError, unwritable
+from umbrite.files.migrations import OLDEST, VERSION, migrated
 from umbrite.files.png import decode, fingerprint
 from umbrite.files.zips import Container
+from umbrite.rig.document import Document
 from umbrite.rig.invariants import LARGEST, invariants
-from umbrite.rig.model import Pose, Puppet
+from umbrite.rig.model import Pose, Puppet, Value
 
 MIMETYPE = "application/x-umbrite"
-VERSION = 1
 KIND = "Umbrite puppet"
 
 
-class Document(msgspec.Struct, frozen=True):
-    """What puppet.json holds: the puppet, and the pose in which it was left."""
+class Content(Value, frozen=True):
+    """What puppet.json holds."""
 
     format: str
     version: int
-    puppet: Puppet
-    pose: Mapping[str, float] = {}
+    document: Document
 
 
 class Package(msgspec.Struct, frozen=True):
-    """A puppet with its pose and its art: sha256 -> PNG bytes."""
+    """A document with its art: sha256 -> PNG bytes."""
 
-    puppet: Puppet
-    pose: Pose
+    document: Document
     art: Mapping[str, bytes]
+
+    @property
+    def puppet(self) -> Puppet:
+        return self.document.puppet
+
+    @property
+    def pose(self) -> Pose:
+        return self.document.pose
+
+    def having(self, puppet: Puppet | None = None, pose: Pose | None = None) -> "Package":
+        """The same with another puppet or pose."""
+        document = Document(self.puppet if puppet is None else puppet, self.pose if pose is None else pose)
+        return replace(self, document=document)
 
 
 def schema() -> dict[str, Any]:
     """The JSON Schema of puppet.json."""
-    return {"$schema": "https://json-schema.org/draft/2020-12/schema", **msgspec.json.schema(Document)}
+    return {"$schema": "https://json-schema.org/draft/2020-12/schema", **msgspec.json.schema(Content)}
 
 
 def load(path: Path) -> Package:
@@ -59,33 +72,44 @@ def load(path: Path) -> Package:
             raise FileError(
                 f"{path.name} can't be opened: its pose holds an absurd number. Look for a backup beside it."
             )
-        drawings = {part.drawing.sha256: part.drawing for part in document.puppet.parts.values()}
-        art = {}
-        for sha256, drawing in drawings.items():
-            data = container.read(f"art/{sha256}.png")
-            if fingerprint(data) != sha256:
-                raise FileError(f"A drawing in {path.name} is damaged. Look for a backup beside it.")
-            height, width = decode(data, f"A drawing in {path.name}").shape[:2]
-            if (width, height) != (drawing.width, drawing.height):
-                raise FileError(
-                    f"A drawing in {path.name} has another size than the puppet says. Look for a backup."
-                )
-            art[sha256] = data
-    return Package(document.puppet, document.pose, art)
+        return Package(document, _art(path, container, document.puppet))
+
+
+def _art(path: Path, container: Container, puppet: Puppet) -> dict[str, bytes]:
+    """The drawings that a puppet names, each whole and of the size that it says."""
+    art = {}
+    for drawing in {part.drawing.sha256: part.drawing for part in puppet.parts.values()}.values():
+        data = container.read(f"art/{drawing.sha256}.png")
+        if fingerprint(data) != drawing.sha256:
+            raise FileError(f"A drawing in {path.name} is damaged. Look for a backup beside it.")
+        height, width = decode(data, f"A drawing in {path.name}").shape[:2]
+        if (width, height) != (drawing.width, drawing.height):
+            raise FileError(
+                f"A drawing in {path.name} has another size than the puppet says. Look for a backup."
+            )
+        art[drawing.sha256] = data
+    return art
 
 
 def _document(path: Path, data: bytes) -> Document:
     try:
-        head = msgspec.json.decode(data, type=dict[str, Any])
-        if head.get("format") != "umbrite":
+        raw = msgspec.json.decode(data, type=dict[str, Any])
+        if raw.get("format") != "umbrite":
             raise FileError(f"{path.name} is no {KIND}.")
-        if head.get("version") != VERSION:
-            said = str(head.get("version"))[:20]
+        version = raw.get("version")
+        if not isinstance(version, int) or not OLDEST <= version <= VERSION:
             raise FileError(
-                f"{path.name} was made by another version of Umbrite (format {said}). Open it with a newer one."
+                f"{path.name} was made by another version of Umbrite (format {str(version)[:20]}). Open it with a newer one."
             )
-        return msgspec.json.decode(data, type=Document)
+        if version < VERSION:
+            return msgspec.convert(migrated(raw), type=Content).document
+        return msgspec.json.decode(data, type=Content).document
     except msgspec.ValidationError as error:
+        if "unknown field" in str(error):
+            raise FileError(
+                f"{path.name} holds something that this version of Umbrite does not know ({error}); opening it would lose that. "
+                "Open it with a newer one."
+            ) from None
         raise FileError(f"{path.name} can't be opened: its puppet.json does not fit ({error}).") from None
     except (msgspec.DecodeError, UnicodeDecodeError, RecursionError):
         raise FileError(
@@ -142,14 +166,14 @@ def _sync_folder(folder: Path) -> None:
 
 
 def _write(file: Any, package: Package, preview: bytes | None) -> None:
-    document = Document("umbrite", VERSION, package.puppet, dict(sorted(package.pose.items())))
+    document = Document(package.puppet, dict(sorted(package.pose.items())))
     wanted = sorted({part.drawing.sha256 for part in package.puppet.parts.values()})
     with zipfile.ZipFile(file, "w") as out:
         add_member(out, "mimetype", MIMETYPE.encode(), zipfile.ZIP_STORED)
         add_member(
             out,
             "puppet.json",
-            msgspec.json.format(msgspec.json.encode(document), indent=1),
+            msgspec.json.format(msgspec.json.encode(Content("umbrite", VERSION, document)), indent=1),
             zipfile.ZIP_DEFLATED,
         )
         for sha256 in wanted:

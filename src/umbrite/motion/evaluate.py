@@ -13,17 +13,18 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.motion.limb_solving import gathered, solve_limbs
-from umbrite.motion.linking import with_links
-from umbrite.motion.plan import EndBatch, Plan
+from umbrite.motion.linking import curve_at
+from umbrite.motion.plan import EndBatch, LinkStep, Plan
 from umbrite.motion.soft_ends import taken
 from umbrite.rig.affine import Affine, after, around, inverse, linear
 from umbrite.rig.angles import wrapped
-from umbrite.rig.channels import JOINT_CHANNELS, LIMB_CHANNELS
-from umbrite.rig.ids import owner_of
+from umbrite.rig.channels import CHANNEL_KINDS, JOINT_CHANNELS, channel
+from umbrite.rig.ids import Kind
 from umbrite.rig.model import Control
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
+Flags = NDArray[np.bool_]
 Channels = Mapping[str, float] | Mapping[str, NDArray[np.float64]]
 # Channel values beyond this are cut, so that no product overflows.
 LARGEST = 1e9
@@ -44,7 +45,8 @@ class Placed(NamedTuple):
     turns: Floats  # each joint's turn from rest, (frames, joints)
     limbs: Fared
     lengthened: Floats  # how many times longer each joint is along its axis, (frames, joints + 1)
-    values: Mapping[str, Floats] = {}  # channels of controls, (frames,) each
+    channels: Mapping[str, Floats]  # by kind of value, links included, (frames, owners of the kind)
+    shown: Flags  # which parts show, (frames, parts) in draw order
 
     @property
     def frames(self) -> int:
@@ -72,27 +74,18 @@ class Placed(NamedTuple):
         pivot = self.plan.puppet.joints[control.moves].pivot.z
         return complex(self.joint_map(control.moves, frame)(pivot + control.offset.z))
 
-    def control_value(self, key: str, channel: str = "value", frame: int = 0) -> float:
+    def value(self, key: str, what: str, frame: int = 0) -> float:
+        """A channel of a joint, limb or control as it counts here: what the pose gives and what links add."""
+        return float(self.channels[what][frame, self.plan.owners[key]])
+
+    def control_value(self, key: str, what: str = "value", frame: int = 0) -> float:
         """The value of a slider, pad or chooser, links included."""
-        found = self.values.get(f"{key}.{channel}")
-        return 0.0 if found is None else float(found[frame])
+        return self.value(key, what, frame)
 
     def chosen(self, key: str, frame: int = 0) -> int:
         """The number of what a chooser shows."""
         count = len(self.plan.puppet.controls[key].choices)
-        return min(max(round(self.control_value(key, frame=frame)), 0), max(count - 1, 0))
-
-    def hidden(self, frame: int = 0) -> frozenset[str]:
-        """Parts that don't show because a chooser shows others."""
-        controls = self.plan.puppet.controls
-        choosers = [key for key, control in controls.items() if control.choices]
-        return frozenset(
-            part
-            for key in choosers
-            for i, choice in enumerate(controls[key].choices)
-            if i != self.chosen(key, frame)
-            for part in choice.parts
-        )
+        return int(_choice(self.channels["value"][frame, self.plan.owners[key]], count))
 
     def shifted(self, shifts: Mapping[str, complex]) -> "Placed":
         """The same with some joints, and what rides on them, shown elsewhere; nothing else is different."""
@@ -126,70 +119,85 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
 
     Channels of things that the puppet lacks are passed over; values that are not finite raise ValueError.
     """
-    if plan.puppet.links:
-        pose = with_links(plan.puppet, pose, lambda joint, so_far: _travel(plan, joint, so_far))
-    placed = _evaluated(plan, pose)
-    return (
-        placed._replace(values=_control_values(plan, pose, placed.frames)) if plan.puppet.controls else placed
-    )
-
-
-def _control_values(plan: Plan, pose: Channels, frames: int) -> dict[str, Floats]:
-    controls = plan.puppet.controls
-    return {
-        channel: np.broadcast_to(np.asarray(value, dtype=np.float64), (frames,))
-        for channel, value in pose.items()
-        if owner_of(channel) in controls
-    }
-
-
-def _travel(plan: Plan, joint: str, pose: Channels) -> Floats:
-    """How far a joint has come along the board's x axis from rest, (frames,)."""
-    placed = _evaluated(plan, pose)
-    pivot = plan.puppet.joints[joint].pivot.z
-    place = plan.place[joint]
-    found: Floats = (Affine(*(field[:, place] for field in placed.maps))(pivot) - pivot).real
-    return found
-
-
-def _evaluated(plan: Plan, pose: Channels) -> Placed:
     frames, count = frames_of(pose), len(plan.joints)
-    values = _channels(plan, pose, frames, count)
-    a, b = linear(np.zeros((frames, count)), 1 + values["scale_x"], 1 + values["scale_y"], values["skew"])
-    shift = values["x"] + 1j * values["y"]
-    turns = taken(values["turn"], plan.ends)
+    values = _tables(plan, pose, frames)
     board = Affine(*(np.zeros((frames, count + 1), dtype=np.complex128) for _ in range(3)))
     board.a[:, count] = 1  # the ground
+    for link in plan.links:
+        _follow(plan, link, values, board)
+    a, b = linear(np.zeros((frames, count)), 1 + values["scale_x"], 1 + values["scale_y"], values["skew"])
+    own = Affine(a, b, values["x"] + 1j * values["y"])
+    turns = taken(values["turn"], plan.ends)
     lengthened = np.ones((frames, count + 1))
     for step in plan.steps:
         some = slice(step.first, step.last)
+        for link in step.links:
+            _follow(plan, link, values, board)
+            if link.drives.what in JOINT_CHANNELS:
+                _renew(plan, values, link.drives.place, own, turns)
         if step.ends is not None:
-            _keep_angles(plan, step.ends, Affine(a, b, shift), board, turns, values["turn"])
+            _keep_angles(plan, step.ends, own, board, turns, values["turn"])
         if plan.axis.any():
-            shift[:, some] += _carried_along(plan, some, lengthened)
-        _place(plan, some, Affine(a, b, shift), turns, board)
+            own.t[:, some] += _carried_along(plan, some, lengthened)
+        _place(plan, some, own, turns, board)
         for batch in step.limbs:
             root = batch.joints[:, 0]
-            roots = plan.pivot[root] + shift[:, root]
+            roots = plan.pivot[root] + own.t[:, root]
             if plan.axis.any():
                 roots = roots + _carried_along(plan, root, lengthened)
-            own = Affine(a, b, shift)
             lengthened[:, batch.joints] = solve_limbs(plan, batch, own, roots, board, turns, values)
-    return Placed(plan, board, turns, _how_limbs_fared(plan, board, lengthened), lengthened)
+    fared = _how_limbs_fared(plan, board, lengthened)
+    return Placed(plan, board, turns, fared, lengthened, values, _shown(plan, values, frames))
 
 
-def _channels(plan: Plan, pose: Channels, frames: int, count: int) -> dict[str, Floats]:
-    values = {name: np.zeros((frames, count)) for name in JOINT_CHANNELS}
-    values |= {name: np.zeros((frames, len(plan.limbs))) for name in LIMB_CHANNELS}
-    limbs = {key: i for i, key in enumerate(plan.limbs)}
-    for channel, value in pose.items():
+def _tables(plan: Plan, pose: Channels, frames: int) -> dict[str, Floats]:
+    """All channels, a table of (frames, owners) for each kind of value; what the pose does not name is at rest."""
+    columns: dict[Kind, int] = {
+        "joint": len(plan.joints), "limb": len(plan.limbs), "control": len(plan.controls)
+    }  # fmt: skip
+    values = {what: np.full((frames, columns[each.of]), each.neutral) for what, each in CHANNEL_KINDS.items()}
+    for name, value in pose.items():
         if not np.isfinite(value).all():
-            raise ValueError(f"the channel {channel} of the pose is not finite")
-        key, _, what = channel.partition(".")
-        place = limbs.get(key) if what in LIMB_CHANNELS else plan.place.get(key)
-        if place is not None and what in values:
-            values[what][:, place] = np.clip(value, -LARGEST, LARGEST)
+            raise ValueError(f"the channel {name} of the pose is not finite")
+        found = channel(name)
+        place = None if found is None else plan.owners.get(found.owner)
+        if found is not None and place is not None:
+            values[found.kind.what][:, place] = np.clip(value, -LARGEST, LARGEST)
     return values
+
+
+def _follow(plan: Plan, link: LinkStep, values: dict[str, Floats], board: Affine) -> None:
+    """Add what a link's curve gives to what it drives. Travel is how far a joint has come along the board's x axis from rest."""
+    if link.source is not None:
+        followed = values[link.source.what][:, link.source.place]
+    else:
+        pivot = plan.pivot[link.travel]
+        followed = (Affine(*(field[:, link.travel] for field in board))(pivot) - pivot).real
+    driven = values[link.drives.what][:, link.drives.place]
+    driven[:] = np.clip(driven + curve_at(link.curve, followed), -LARGEST, LARGEST)
+
+
+def _renew(plan: Plan, values: dict[str, Floats], place: int, own: Affine, turns: Floats) -> None:
+    """A joint's own map and turn once more, after a link has changed its channels."""
+    x, y, turn, scale_x, scale_y, skew = (values[what][:, place] for what in JOINT_CHANNELS)
+    own.a[:, place], own.b[:, place] = linear(np.zeros(turn.shape), 1 + scale_x, 1 + scale_y, skew)
+    own.t[:, place] = x + 1j * y
+    turns[:, place] = taken(turn, plan.ends.at(place))
+
+
+def _shown(plan: Plan, values: dict[str, Floats], frames: int) -> Flags:
+    """Which parts show, (frames, parts): those that are not hidden, and of a chooser's parts those of its choice."""
+    shown = np.tile(plan.visible, (frames, 1))
+    for chooser in plan.choosers:
+        picked = _choice(values["value"][:, chooser.control], len(chooser.choices))
+        for i, parts in enumerate(chooser.choices):
+            shown[:, parts] &= (picked == i)[:, None]
+    return shown
+
+
+def _choice(value: Floats, count: int) -> NDArray[np.intp]:
+    """The number of the choice that a chooser's value means."""
+    return np.clip(np.round(value), 0, max(count - 1, 0)).astype(np.intp)
 
 
 def _place(plan: Plan, some: slice, own: Affine, turns: Floats, board: Affine) -> None:

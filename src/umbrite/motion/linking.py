@@ -1,27 +1,39 @@
-"""Following links: from a pose to the pose in which all linked values are added, for one frame or many.
+"""The curves of links, for one value or many.
 
 Straight pieces interpolate; smooth ones are monotone cubics (Fritsch and Carlson 1980, with the harmonic mean of the
 slopes), which never swing beyond their points. Beyond its ends a curve goes on straight, at the slope of its end.
 """
 
-from collections.abc import Callable, Mapping
-from typing import Any
+from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.rig.dependencies import link_order
-from umbrite.rig.model import Link, Puppet
+from umbrite.rig.model import Link
 
 Floats = NDArray[np.float64]
 
 
-def curve_at(link: Link, x: Floats) -> Floats:
-    """The link's curve at positions x, any shape."""
+class Curve(NamedTuple):
+    """A link's curve made ready: its points, the slopes of the pieces, and for a smooth one those at the points."""
+
+    xs: Floats
+    ys: Floats
+    steps: Floats
+    slopes: Floats | None
+
+
+def curve_of(link: Link) -> Curve:
+    """The curve of a link, made ready to be asked at many places."""
     xs, ys = np.array([p.x for p in link.points]), np.array([p.y for p in link.points])
     steps = np.diff(ys) / np.diff(xs)
+    return Curve(xs, ys, steps, _slopes(xs, steps) if link.smooth else None)
+
+
+def curve_at(curve: Curve, x: Floats) -> Floats:
+    """What a curve adds at positions x, any shape."""
+    xs, ys, steps, slopes = curve
     place = np.clip(np.searchsorted(xs, x, side="right") - 1, 0, len(xs) - 2)
-    slopes = _slopes(xs, steps) if link.smooth else None
     width = xs[place + 1] - xs[place]
     share = np.clip((x - xs[place]) / width, 0.0, 1.0)
     if slopes is None:
@@ -47,19 +59,3 @@ def _slopes(xs: Floats, steps: Floats) -> Floats:
         safe = np.where(same, one / np.where(same, steps[:-1], 1) + two / np.where(same, steps[1:], 1), 1.0)
         slopes[1:-1] = np.where(same, (one + two) / safe, 0.0)
     return slopes
-
-
-def with_links(
-    puppet: Puppet, pose: Mapping[str, Any], travel: Callable[[str, Mapping[str, Any]], Floats]
-) -> Mapping[str, Any]:
-    """The pose with all linked values added. `travel` gives a joint's way along x in a pose, shape (frames,)."""
-    for key in link_order(puppet):
-        link = puppet.links[key]
-        source = (
-            travel(link.source, pose)
-            if link.travel
-            else np.asarray(pose.get(link.source, 0.0), dtype=np.float64)
-        )
-        added = curve_at(link, source) + pose.get(link.drives, 0.0)
-        pose = {**pose, link.drives: added if added.ndim else float(added)}
-    return pose

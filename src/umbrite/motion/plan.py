@@ -1,19 +1,22 @@
-"""The compiled plan of a puppet: everything that its motion needs, in arrays, in the order of the work.
+"""The compiled plan of a puppet: everything that its motion needs, links included, in arrays and in the order of the work.
 
 Joints are sorted by rank (see `rig.dependencies`), so that all joints of one rank are a slice and are placed in
 one go; limbs of a rank are solved in one go behind them. A plan is made once per puppet and never changes.
 """
 
 import itertools
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
+from umbrite.motion.linking import Curve, curve_of
 from umbrite.motion.soft_ends import Ends, ends_of
 from umbrite.rig.affine import Affine
-from umbrite.rig.dependencies import held_by, ranked
+from umbrite.rig.channels import channel
+from umbrite.rig.dependencies import held_by, link_order, ranked
+from umbrite.rig.errors import RigError
 from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.model import Limb, Puppet
 from umbrite.rig.placement import board_from_drawing
@@ -52,9 +55,33 @@ class EndBatch(NamedTuple):
     pointing: NDArray[np.bool_]  # at a toe target, instead of keeping the target's angle
 
 
-class Step(NamedTuple):
-    """The work of one rank: joints `first` to `last`, then limbs."""
+class Address(NamedTuple):
+    """Where the evaluator keeps a channel: the table of its kind, and the column of its owner."""
 
+    what: str
+    place: int
+
+
+class LinkStep(NamedTuple):
+    """One link made ready: what it follows (a channel, or by `travel` the joint at that place), its curve, what it drives."""
+
+    source: Address | None
+    travel: int
+    curve: Curve
+    drives: Address
+
+
+class Chooser(NamedTuple):
+    """A chooser's place among the controls, and for each choice the places of the parts that show with it."""
+
+    control: int
+    choices: tuple[Ints, ...]
+
+
+class Step(NamedTuple):
+    """The work of one rank: links, then joints `first` to `last`, then limbs."""
+
+    links: tuple[LinkStep, ...]
     first: int
     last: int
     ends: EndBatch | None
@@ -72,11 +99,16 @@ class Plan(NamedTuple):
     ends: Ends
     give: Floats
     axis: Complexes  # the direction at rest in which a joint of a stretching limb lengthens; 0 for all others
+    links: tuple[LinkStep, ...]  # that need no joint placed; the others are in the steps
     steps: tuple[Step, ...]
     limbs: tuple[str, ...]
+    controls: tuple[str, ...]
+    owners: Mapping[str, int]  # joints, limbs and controls: the column of each in the tables of its channels
     parts: tuple[str, ...]  # in draw order, back to front
     part_joint: Ints
     part_map: Affine
+    visible: NDArray[np.bool_]  # (parts,): whether a part shows at all
+    choosers: tuple[Chooser, ...]
 
 
 def compile_plan(puppet: Puppet) -> Plan:
@@ -91,6 +123,10 @@ def compile_plan(puppet: Puppet) -> Plan:
     limbs = tuple(puppet.limbs)
     drawings = [board_from_drawing(puppet.parts[key].placement) for key in puppet.order]
     part_map = np.array([tuple(m) for m in drawings], dtype=np.complex128).reshape(-1, 3).T
+    controls = tuple(puppet.controls)
+    owners = {key: i for keys in (joints, limbs, controls) for i, key in enumerate(keys)}
+    links = {key: _link_step(puppet, key, owners) for key in link_order(puppet)}
+    early = tuple(step for key, step in links.items() if key not in rank)
     return _frozen(
         Plan(
             puppet=puppet,
@@ -101,13 +137,42 @@ def compile_plan(puppet: Puppet) -> Plan:
             ends=Ends(*(spans[:, i].copy() for i in range(4))),
             give=np.array([joint.give for joint in items], dtype=np.float64),
             axis=_axes(puppet, joints),
-            steps=tuple(_steps(puppet, rank, joints, index)),
+            links=early,
+            steps=tuple(_steps(puppet, rank, joints, links)),
             limbs=limbs,
+            controls=controls,
+            owners=owners,
             parts=puppet.order,
             part_joint=np.array([index[puppet.parts[key].joint] for key in puppet.order], dtype=np.intp),
             part_map=Affine(*part_map),
+            visible=np.array([puppet.parts[key].visible for key in puppet.order], dtype=bool),
+            choosers=tuple(_choosers(puppet)),
         )
     )
+
+
+def _link_step(puppet: Puppet, key: str, owners: Mapping[str, int]) -> LinkStep:
+    def address(name: str) -> Address:
+        found = channel(name)
+        if found is None:
+            raise RigError(f"There is no value named {name} to link. Choose a joint's or a limb's value.")
+        return Address(found.kind.what, owners[found.owner])
+
+    link = puppet.links[key]
+    return LinkStep(
+        source=None if link.travel else address(link.source),
+        travel=owners[link.source] if link.travel else -1,
+        curve=curve_of(link),
+        drives=address(link.drives),
+    )
+
+
+def _choosers(puppet: Puppet) -> Iterator[Chooser]:
+    place = {key: i for i, key in enumerate(puppet.order)}
+    for i, control in enumerate(puppet.controls.values()):
+        if control.choices:
+            parts = ([place[part] for part in choice.parts] for choice in control.choices)
+            yield Chooser(i, tuple(np.array(some, dtype=np.intp) for some in parts))
 
 
 def _axes(puppet: Puppet, joints: tuple[str, ...]) -> Complexes:
@@ -128,9 +193,10 @@ def _frozen(plan: Plan) -> Plan:
 
 
 def _steps(
-    puppet: Puppet, rank: dict[str, int], joints: tuple[str, ...], index: dict[str, int]
+    puppet: Puppet, rank: dict[str, int], joints: tuple[str, ...], links: Mapping[str, LinkStep]
 ) -> list[Step]:
     ranks = [rank[key] for key in joints]
+    index = {key: i for i, key in enumerate(joints)}
     limbs = list(puppet.limbs)
     enabled = [key for key in limbs if puppet.limbs[key].enabled]
     steps = []
@@ -138,6 +204,7 @@ def _steps(
         here = [key for key in enabled if rank[key] == level]
         steps.append(
             Step(
+                links=tuple(step for key, step in links.items() if rank.get(key) == level),
                 first=int(np.searchsorted(ranks, level, side="left")),
                 last=int(np.searchsorted(ranks, level, side="right")),
                 ends=_ends(puppet, [key for key in enabled if _end_rank(puppet, rank, key) == level], index),

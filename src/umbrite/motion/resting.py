@@ -4,7 +4,7 @@ import numpy as np
 from msgspec.structs import replace
 
 from umbrite.motion.evaluate import Placed
-from umbrite.motion.linking import curve_at
+from umbrite.motion.linking import curve_at, curve_of
 from umbrite.rig.affine import Affine, decompose
 from umbrite.rig.change import change, require_finite
 from umbrite.rig.edits.limits import mended
@@ -90,5 +90,5 @@ def _through_rest(placed: Placed, pose: Pose, link: Link, frame: int) -> tuple[P
         source = placed.pivot(link.source, frame).real - placed.plan.puppet.joints[link.source].pivot.x
     else:
         source = pose.get(link.source, 0.0)
-    added = float(curve_at(link, np.array(source)))
+    added = float(curve_at(curve_of(link), np.array(source)))
     return tuple(Point(p.x - source, p.y - added) for p in link.points)

@@ -24,7 +24,7 @@ class Ends(NamedTuple):
     soft_smallest: Floats
     soft_largest: Floats
 
-    def at(self, places: NDArray[np.intp] | slice) -> "Ends":
+    def at(self, places: NDArray[np.intp] | slice | int) -> "Ends":
         return Ends(*(field[places] for field in self))
 
     def flipped(self, sense: Floats) -> "Ends":

@@ -18,8 +18,9 @@ from umbrite.files.openraster import write_openraster
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import compile_plan
+from umbrite.motion.scene import Shape, scene_of
 from umbrite.paint.levels import Pictures
-from umbrite.paint.painter import Sprite, paint_sprites, sprites
+from umbrite.paint.painter import Raster, rect_of, transform_of
 from umbrite.paint.render import render
 from umbrite.rig.affine import Affine, svg_matrix
 
@@ -47,7 +48,7 @@ def export_svg(path: Path, package: Package) -> None:
     root = ET.Element(f"{{{SVG}}}svg", version="1.1", width=str(puppet.width), height=str(puppet.height))
     root.set("viewBox", f"0 0 {puppet.width} {puppet.height}")
     ET.SubElement(root, f"{{{SVG}}}title").text = puppet.name
-    for item in sprites(placed):
+    for item in scene_of(placed):
         part = puppet.parts[item.part]
         baked = item.clip is not None or bool(item.trims)
         png = _png(cut_out(item, pictures)) if baked else package.art[item.sha256]
@@ -55,7 +56,7 @@ def export_svg(path: Path, package: Package) -> None:
         ET.SubElement(node, f"{{{SVG}}}title").text = part.name
         node.set("width", str(part.drawing.width))
         node.set("height", str(part.drawing.height))
-        node.set("transform", f"matrix({' '.join(f'{number:.9g}' for number in item.place)})")
+        node.set("transform", f"matrix({' '.join(f'{number:.9g}' for number in item.matrix)})")
         if item.opacity < 1:
             node.set("opacity", f"{item.opacity:.6g}")
         if item.blend in CSS_BLEND:
@@ -64,16 +65,15 @@ def export_svg(path: Path, package: Package) -> None:
     _written(path, lambda to: to.write_bytes(ET.tostring(root, "utf-8", xml_declaration=True)))
 
 
-def cut_out(item: Sprite, pictures: Pictures) -> QImage:
+def cut_out(item: Shape, pictures: Pictures) -> QImage:
     """A part's drawing in its own pixels, with what trims and clip leave of it in this pose."""
     drawing = pictures.level(item.sha256, 1.0)
     size = (drawing.image.width() - 2 * drawing.margin, drawing.image.height() - 2 * drawing.margin)
     image = QImage(int(size[0]), int(size[1]), QImage.Format.Format_ARGB32_Premultiplied)
     image.fill(Qt.GlobalColor.transparent)
-    back, _ = item.board_from_drawing.inverted()
+    back, _ = transform_of(item.matrix).inverted()
     painter = QPainter(image)
-    plain = item._replace(opacity=1.0, blend="normal")
-    paint_sprites(painter, [plain], pictures, back)
+    Raster(painter, pictures).draw([item.plain()], back)
     painter.end()
     return image
 
@@ -84,15 +84,15 @@ def export_openraster(path: Path, package: Package) -> None:
     pictures = Pictures(lambda: package.art)
     canvas = QRect(0, 0, puppet.width, puppet.height)
     layers = []
-    for item in sprites(placed):
-        box = item.box.adjusted(-1, -1, 1, 1).toAlignedRect().intersected(canvas)
+    for item in scene_of(placed):
+        box = rect_of(item.box).adjusted(-1, -1, 1, 1).toAlignedRect().intersected(canvas)
         if box.isEmpty():
             continue
         image = QImage(box.size(), QImage.Format.Format_ARGB32_Premultiplied)
         image.fill(Qt.GlobalColor.transparent)
         painter = QPainter(image)
         view = QTransform.fromTranslate(-box.x(), -box.y())
-        paint_sprites(painter, [item._replace(opacity=1.0, blend="normal")], pictures, view)
+        Raster(painter, pictures).draw([item.plain()], view)
         painter.end()
         name = puppet.parts[item.part].name
         layers.append(

@@ -1,54 +1,42 @@
-"""The one painter of puppets: parts in draw order, from an evaluated pose."""
+"""What can draw a scene, and the one painter that does so far: with QPainter, for the board and for export alike."""
 
-from collections.abc import Collection
-from typing import NamedTuple
+from collections.abc import Collection, Sequence
+from typing import NamedTuple, Protocol
 
-import numpy as np
 from PySide6.QtCore import QPointF, QRect, QRectF, Qt
 from PySide6.QtGui import QImage, QPainter, QPainterPath, QPolygonF, QTransform
 
-from umbrite.motion.evaluate import Placed
+from umbrite.motion.scene import Matrix, Shape
 from umbrite.paint.levels import Pictures
-from umbrite.rig.affine import Affine, svg_matrix
 from umbrite.rig.model import Trim
+from umbrite.rig.placement import Box
 
 
-class Clip(NamedTuple):
-    """What a sprite is clipped by: a drawing where it lies, and whether outside it is what is left."""
-
-    sha256: str
-    board_from_drawing: QTransform
-    outside: bool
-
-
-class Sprite(NamedTuple):
-    """A part ready to paint: its id, drawing, opacity, and its map from the drawing's pixels to the board."""
-
-    part: str
-    sha256: str
-    opacity: float
-    board_from_drawing: QTransform
-    box: QRectF  # around the drawing as posed, on the board
-    blend: str = "normal"
-    clip: Clip | None = None
-    trims: tuple[Trim, ...] = ()
-    place: tuple[float, ...] = ()  # the numbers of the map, which compare faster than it does
-
-    def looks_like(self, other: "Sprite") -> bool:
-        """Whether both would be painted alike."""
-        return (
-            self.place == other.place
-            and self.sha256 == other.sha256
-            and self.opacity == other.opacity
-            and self.blend == other.blend
-            and self.trims == other.trims
-            and self.clip == other.clip
-        )
-
-
-def transform(m: Affine) -> QTransform:
+def transform_of(matrix: Matrix) -> QTransform:
     """The same map for Qt."""
-    return QTransform(*svg_matrix(m))
+    return QTransform(*matrix)
+
+
+def rect_of(box: Box | None) -> QRectF:
+    """The same box for Qt; nothing is an empty one."""
+    return QRectF() if box is None else QRectF(box.left, box.top, box.width, box.height)
+
+
+class Fading(NamedTuple):
+    """Parts that are seen through meanwhile, and how much of them is left."""
+
+    parts: Collection[str] = ()
+    share: float = 1.0
+
+
+NOT_FADED = Fading()
+
+
+class Backend(Protocol):
+    """What can draw a scene. Another painter, such as one on a graphics card, draws the same shapes."""
+
+    def draw(self, shapes: Sequence[Shape], view: QTransform, fading: Fading = NOT_FADED) -> None:
+        """Draw shapes back to front through `view` (board to target pixels)."""
 
 
 FAR = 1e6  # beyond all pictures
@@ -61,58 +49,27 @@ MODES = {
 }
 
 
-def sprites(placed: Placed, frame: int = 0, *, references: bool = False) -> list[Sprite]:
-    """All visible parts of one frame, back to front; reference pictures only where they are asked for."""
-    maps = placed.part_maps()
-    x_axis, y_axis = maps.a[frame] + maps.b[frame], 1j * (maps.a[frame] - maps.b[frame])
-    rows = np.stack(
-        [x_axis.real, x_axis.imag, y_axis.real, y_axis.imag, maps.t[frame].real, maps.t[frame].imag], -1
-    )
-    parts = placed.plan.puppet.parts
-    places = dict(zip(placed.plan.parts, map(tuple, rows.tolist()), strict=True))
-    matrices = {key: QTransform(*row) for key, row in places.items()}
-    found = []
-    hidden = placed.hidden(frame)
-    for key, matrix in matrices.items():
-        part = parts[key]
-        if not part.visible or key in hidden or (part.reference and not references):
-            continue
-        box = matrix.mapRect(QRectF(0, 0, part.drawing.width, part.drawing.height))
-        clip = None
-        if part.clip is not None:
-            clip = Clip(parts[part.clip].drawing.sha256, matrices[part.clip], part.clip_outside)
-        found.append(
-            Sprite(
-                key, part.drawing.sha256, part.opacity, matrix, box, part.blend, clip, part.trims, places[key]
-            )
-        )
-    return found
+class Raster:
+    """Draws a scene with QPainter; drawings are sampled smoothly from a version of fitting size."""
 
+    def __init__(self, painter: QPainter, pictures: Pictures) -> None:
+        self._painter, self._pictures = painter, pictures
 
-def paint_sprites(
-    painter: QPainter,
-    items: list[Sprite],
-    pictures: Pictures,
-    view: QTransform,
-    faded: Collection[str] = (),
-    fade: float = 1.0,
-) -> None:
-    """Paint parts through `view` (board to target pixels); those in `faded` with `fade` of their opacity.
-
-    The painter's own transform is put back; drawings are sampled smoothly from a version of fitting size.
-    """
-    before = painter.worldTransform()
-    painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-    for item in items:
-        painter.setOpacity(item.opacity * (fade if item.part in faded else 1.0))
-        painter.setCompositionMode(MODES[item.blend])
-        if item.clip is None and not item.trims:
-            _lay(painter, item.sha256, item.board_from_drawing * view, pictures)
-        else:
-            _lay_clipped(painter, item, pictures, view)
-    painter.setCompositionMode(MODES["normal"])
-    painter.setOpacity(1.0)
-    painter.setWorldTransform(before)
+    def draw(self, shapes: Sequence[Shape], view: QTransform, fading: Fading = NOT_FADED) -> None:
+        """See `Backend`. The painter's own transform is put back."""
+        painter = self._painter
+        before = painter.worldTransform()
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        for shape in shapes:
+            painter.setOpacity(shape.opacity * (fading.share if shape.part in fading.parts else 1.0))
+            painter.setCompositionMode(MODES[shape.blend])
+            if shape.clip is None and not shape.trims:
+                _lay(painter, shape.sha256, transform_of(shape.matrix) * view, self._pictures)
+            else:
+                _lay_clipped(painter, shape, self._pictures, view)
+        painter.setCompositionMode(MODES["normal"])
+        painter.setOpacity(1.0)
+        painter.setWorldTransform(before)
 
 
 def _lay(painter: QPainter, sha256: str, whole: QTransform, pictures: Pictures) -> None:
@@ -123,27 +80,27 @@ def _lay(painter: QPainter, sha256: str, whole: QTransform, pictures: Pictures) 
     painter.drawImage(0, 0, level.image)
 
 
-def _lay_clipped(painter: QPainter, item: Sprite, pictures: Pictures, view: QTransform) -> None:
+def _lay_clipped(painter: QPainter, shape: Shape, pictures: Pictures, view: QTransform) -> None:
     """Through a picture of its own: the drawing, then what trims and clip leave of it."""
     device = painter.device()
     target = QRect(0, 0, device.width(), device.height())
-    box = view.mapRect(item.box).adjusted(-2, -2, 2, 2).toAlignedRect().intersected(target)
+    box = view.mapRect(rect_of(shape.box)).adjusted(-2, -2, 2, 2).toAlignedRect().intersected(target)
     if box.isEmpty():
         return
     moved = view * QTransform.fromTranslate(-box.x(), -box.y())
     image, inner = _blank(box)
-    _lay(inner, item.sha256, item.board_from_drawing * moved, pictures)
-    if item.trims:
-        mask, shape = _blank(box)
-        shape.setWorldTransform(item.board_from_drawing * moved)
-        shape.fillPath(trimmed_path(item.trims), Qt.GlobalColor.black)
-        shape.end()
+    _lay(inner, shape.sha256, transform_of(shape.matrix) * moved, pictures)
+    if shape.trims:
+        mask, cutter = _blank(box)
+        cutter.setWorldTransform(transform_of(shape.matrix) * moved)
+        cutter.fillPath(trimmed_path(shape.trims), Qt.GlobalColor.black)
+        cutter.end()
         _leave(inner, mask, outside=False)
-    if item.clip is not None:
-        mask, shape = _blank(box)
-        _lay(shape, item.clip.sha256, item.clip.board_from_drawing * moved, pictures)
-        shape.end()
-        _leave(inner, mask, outside=item.clip.outside)
+    if shape.clip is not None:
+        mask, cutter = _blank(box)
+        _lay(cutter, shape.clip.sha256, transform_of(shape.clip.matrix) * moved, pictures)
+        cutter.end()
+        _leave(inner, mask, outside=shape.clip.outside)
     inner.end()
     painter.setWorldTransform(QTransform())
     painter.drawImage(box.topLeft(), image)

@@ -9,8 +9,9 @@ from umbrite.files.file_errors import FileError, unwritable
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import compile_plan
+from umbrite.motion.scene import scene_of
 from umbrite.paint.levels import Pictures
-from umbrite.paint.painter import paint_sprites, sprites
+from umbrite.paint.painter import Raster
 
 
 def render(placed: Placed, pictures: Pictures, scale: float = 1.0, frame: int = 0) -> QImage:
@@ -22,7 +23,7 @@ def render(placed: Placed, pictures: Pictures, scale: float = 1.0, frame: int = 
         raise FileError(f"A picture of {size[0]} x {size[1]} px is too large. Choose a smaller scale.")
     image.fill(Qt.GlobalColor.transparent)
     painter = QPainter(image)
-    paint_sprites(painter, sprites(placed, frame), pictures, QTransform.fromScale(scale, scale))
+    Raster(painter, pictures).draw(scene_of(placed, frame), QTransform.fromScale(scale, scale))
     painter.end()
     return image
 

@@ -1,18 +1,20 @@
-"""What has to be placed before what: a joint after its parent, a limb after its target and its root's parent.
+"""What has to be known before what: a joint after its parent, a limb after its target and its root's parent, a link after what it follows.
 
 The plan in `motion` orders its work by this, and edits refuse what would close a circle, naming the loop.
 """
 
-from collections.abc import Sequence
+from collections.abc import Callable, Mapping, Sequence
+from graphlib import CycleError, TopologicalSorter
 from itertools import pairwise
 
+from umbrite.rig.change import thing
 from umbrite.rig.errors import RigError
-from umbrite.rig.ids import id_kind, owner_of
-from umbrite.rig.model import Limb, Link, Point, Puppet
+from umbrite.rig.ids import owner_of
+from umbrite.rig.model import Limb, Point, Puppet
 
 
-def needs(puppet: Puppet) -> dict[str, tuple[str, ...]]:
-    """For each joint and limb id, the ids that must be placed first.
+def needs(puppet: Puppet) -> dict[str, list[str]]:
+    """For each joint and limb id, the ids of joints and limbs that must be placed first, links aside.
 
     A joint needs its parent; joints of a limb need the limb; the limb needs its root's parent and its target;
     an end that keeps the target's angle needs the target; one that points at its toe target needs that.
@@ -29,7 +31,7 @@ def needs(puppet: Puppet) -> dict[str, tuple[str, ...]]:
             wants[joint].append(key)
         if limb.end is not None and limb.end_hold != "limb":
             wants[limb.end].append(held_by(limb))
-    return {key: tuple(value) for key, value in wants.items()}
+    return wants
 
 
 def held_by(limb: Limb) -> str:
@@ -37,25 +39,35 @@ def held_by(limb: Limb) -> str:
     return limb.toe if limb.end_hold == "toe" and limb.toe is not None else limb.target
 
 
+def late_links(puppet: Puppet) -> tuple[str, ...]:
+    """Links that can be followed only while joints are being placed: those by travel, and what follows what they drive."""
+    late: list[str] = []
+    for key in link_order(puppet):
+        link = puppet.links[key]
+        if link.travel or any(puppet.links[other].drives == link.source for other in late):
+            late.append(key)
+    return tuple(late)
+
+
 def ranked(puppet: Puppet) -> dict[str, int]:
-    """Each joint's and limb's rank: one more than the highest it needs. Raises RigError naming a circle."""
+    """Each joint's, limb's and late link's rank: one more than the highest it needs. Raises RigError naming a circle."""
     wants = needs(puppet)
+    holder = {joint: key for key, limb in puppet.limbs.items() if limb.enabled for joint in limb.joints}
+    late = late_links(puppet)
+    for key in late:
+        link = puppet.links[key]
+        wants[key] = (
+            [link.source]
+            if link.travel
+            else [other for other in late if puppet.links[other].drives == link.source]
+        )
+        # A limb starts from its joints' own values, so it waits for what drives them.
+        for driven in (owner_of(link.drives), holder.get(owner_of(link.drives))):
+            if driven in wants:
+                wants[driven].append(key)
     rank: dict[str, int] = {}
-    for start in wants:
-        stack, on_way = [start], dict.fromkeys([start])
-        while stack:
-            key = stack[-1]
-            missing = next((k for k in wants[key] if k not in rank), None)
-            if missing is None:
-                rank[key] = 1 + max((rank[k] for k in wants[key]), default=-1)
-                on_way.pop(key, None)
-                stack.pop()
-            elif missing in on_way:
-                way = list(on_way)
-                raise RigError(_in_words(puppet, way[way.index(missing) :]))
-            else:
-                on_way[missing] = None
-                stack.append(missing)
+    for key in _in_order(puppet, wants, _waiting):
+        rank[key] = 1 + max((rank[k] for k in wants[key]), default=-1)
     return rank
 
 
@@ -64,60 +76,60 @@ def refuse_circles(puppet: Puppet) -> None:
     ranked(puppet)
 
 
-def _in_words(puppet: Puppet, loop: list[str]) -> str:
-    names = [puppet.limbs[k].name if id_kind(k) == "limb" else puppet.joints[k].name for k in loop]
-    return (
-        f"{names[0]} would have to wait for itself: {' needs '.join([*names, names[0]])}. "
-        "Let the target follow something that the limb doesn't move, such as the board or the body."
-    )
-
-
-def curve_fault(points: Sequence[Point]) -> str:
-    """What is wrong with a curve, to stand behind its name; empty where nothing is."""
-    if len(points) < 2:
-        return "needs at least two points"
-    if any(b.x - a.x < 1e-9 for a, b in pairwise(points)):
-        return "goes back or stands still in what it follows"
-    return ""
-
-
 def link_order(puppet: Puppet) -> tuple[str, ...]:
     """Links in the order in which they can be followed. Raises RigError with the loop in words.
 
     A link by travel needs all that moves its joint: every channel of what the joint hangs from or waits for.
     """
-    order: list[str] = []
-    way: list[str] = []
-    before = {key: _needed(puppet, link) for key, link in puppet.links.items()} if puppet.links else {}
-
-    def visit(key: str) -> None:
-        if key in order:
-            return
-        if key in way:
-            names = [puppet.links[k].name for k in [*way[way.index(key) :], key]]
-            raise RigError(
-                f"The links go in a circle: {' needs '.join(names)}. Let one of them follow something else."
-            )
-        way.append(key)
-        for other, link in puppet.links.items():
-            if link.drives in before[key] or owner_of(link.drives) in before[key]:
-                visit(other)
-        way.pop()
-        order.append(key)
-
-    for key in puppet.links:
-        visit(key)
-    return tuple(order)
+    if not puppet.links:
+        return ()
+    wants = needs(puppet)
+    before = {
+        key: _all_before(wants, link.source) if link.travel else {link.source}
+        for key, link in puppet.links.items()
+    }
+    graph = {
+        key: [k for k, link in puppet.links.items() if before[key] & {link.drives, owner_of(link.drives)}]
+        for key in puppet.links
+    }
+    return _in_order(puppet, graph, _linked_round)
 
 
-def _needed(puppet: Puppet, link: Link) -> set[str]:
-    """The channel that a link follows, or the ids of everything that moves the joint whose travel it follows."""
-    if not link.travel:
-        return {link.source}
-    wants, found, left = needs(puppet), {link.source}, [link.source]
+def _all_before(wants: Mapping[str, Sequence[str]], start: str) -> set[str]:
+    """An id and all that it needs, however far back."""
+    found, left = {start}, [start]
     while left:
-        for key in wants.get(left.pop(), ()):
-            if key not in found:
-                found.add(key)
-                left.append(key)
+        fresh = [key for key in wants.get(left.pop(), ()) if key not in found]
+        found.update(fresh)
+        left += fresh
     return found
+
+
+def _in_order(
+    puppet: Puppet, wants: Mapping[str, Sequence[str]], sentence: Callable[[list[str]], str]
+) -> tuple[str, ...]:
+    try:
+        return tuple(TopologicalSorter(wants).static_order())
+    except CycleError as error:
+        loop: list[str] = error.args[1][::-1]  # each needs the next; the first stands at the end again
+        raise RigError(sentence([str(thing(puppet, key).name) for key in loop])) from None
+
+
+def _waiting(names: list[str]) -> str:
+    return (
+        f"{names[0]} would have to wait for itself: {' needs '.join(names)}. "
+        "Let the target follow something that the limb doesn't move, such as the board or the body."
+    )
+
+
+def _linked_round(names: list[str]) -> str:
+    return f"The links go in a circle: {' needs '.join(names)}. Let one of them follow something else."
+
+
+def curve_fault(points: Sequence[Point]) -> str:
+    """What is wrong with a link's curve, to stand behind its name; empty where nothing is."""
+    if len(points) < 2:
+        return "needs at least two points"
+    if any(b.x - a.x < 1e-9 for a, b in pairwise(points)):
+        return "goes back or stands still in what it follows"
+    return ""

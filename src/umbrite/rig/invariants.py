@@ -8,7 +8,7 @@ import msgspec
 
 from umbrite.rig.change import things
 from umbrite.rig.channels import is_channel
-from umbrite.rig.dependencies import curve_fault, link_order, ranked
+from umbrite.rig.dependencies import curve_fault, ranked
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import FIELDS, is_id
 from umbrite.rig.limb_shape import limb_tip
@@ -20,7 +20,7 @@ LARGEST = 1e8
 
 def invariants(puppet: Puppet) -> list[str]:
     """A sentence for each thing that does not hold; an empty list where all is well."""
-    broken = [*_ids(puppet), *_references(puppet)]
+    broken = [*_ids(puppet), *_references(puppet), *_links_lead_somewhere(puppet)]
     if broken:
         return broken
     return [*_family(puppet), *_limbs(puppet), *_links(puppet), *_numbers(puppet)]
@@ -62,22 +62,20 @@ def _references(puppet: Puppet) -> Iterator[str]:
             yield f"the control {control.name} chooses a part that is not there"
 
 
+def _links_lead_somewhere(puppet: Puppet) -> Iterator[str]:
+    for link in puppet.links.values():
+        followed = link.source in puppet.joints if link.travel else is_channel(puppet, link.source)
+        if not (followed and is_channel(puppet, link.drives)):
+            yield f"{link.name} links something that is not there"
+
+
 def _links(puppet: Puppet) -> Iterator[str]:
     names = [saved.name for saved in puppet.poses]
     if len(set(names)) != len(names) or not all(names):
         yield "two poses on the shelf have the same name, or one has none"
-    try:
-        link_order(puppet)
-    except RigError as error:
-        yield str(error)
     for link in puppet.links.values():
         if broken := curve_fault(link.points):
             yield f"the curve of {link.name} {broken}"
-        wanted = [link.drives] if link.travel else [link.drives, link.source]
-        if not all(is_channel(puppet, name) for name in wanted) or (
-            link.travel and link.source not in puppet.joints
-        ):
-            yield f"{link.name} links something that is not there"
 
 
 def _family(puppet: Puppet) -> Iterator[str]:

@@ -19,7 +19,11 @@ Shown = Literal["always", "ghosted", "near", "never"]
 EndHold = Literal["limb", "target", "toe"]
 
 
-class Point(msgspec.Struct, frozen=True, array_like=True):
+class Value(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
+    """What all values of a document are: frozen, compared by content, and read from files only as far as every field is known."""
+
+
+class Point(Value, frozen=True, array_like=True):
     """A place on the board at rest, in pixels, y down."""
 
     x: float
@@ -44,7 +48,7 @@ def point(z: complex) -> Point:
     return Point(on_grid(z.real), on_grid(z.imag))
 
 
-class Placement(msgspec.Struct, frozen=True, omit_defaults=True):
+class Placement(Value, frozen=True, omit_defaults=True):
     """Where a drawing lies at rest: scaled and skewed first, then turned about its corner, then put at x, y."""
 
     x: float
@@ -55,7 +59,7 @@ class Placement(msgspec.Struct, frozen=True, omit_defaults=True):
     skew: float = 0.0
 
 
-class Drawing(msgspec.Struct, frozen=True):
+class Drawing(Value, frozen=True):
     """One raster picture, named by the SHA-256 of its PNG; the pixels are kept beside the puppet."""
 
     sha256: str
@@ -63,14 +67,14 @@ class Drawing(msgspec.Struct, frozen=True):
     height: int
 
 
-class Trim(msgspec.Struct, frozen=True):
+class Trim(Value, frozen=True):
     """A loop drawn over a part, in its drawing's pixels: what lies in it is cut away, or brought back."""
 
     points: tuple[Point, ...]
     cut: bool = True
 
 
-class Part(msgspec.Struct, frozen=True, omit_defaults=True):
+class Part(Value, frozen=True, omit_defaults=True):
     """One cut-out piece: a drawing placed in the puppet, riding on a joint.
 
     `label` is a colour word for people. `blend` is how its colours meet what lies behind; `clip` the part inside whose opaque
@@ -95,7 +99,7 @@ class Part(msgspec.Struct, frozen=True, omit_defaults=True):
     trims: tuple[Trim, ...] = ()
 
 
-class Limit(msgspec.Struct, frozen=True, omit_defaults=True):
+class Limit(Value, frozen=True, omit_defaults=True):
     """The smallest and largest rotation from rest, radians; smallest <= 0 <= largest.
 
     `soft` is the width of the zone before each end in which turning gets harder; 0 is a hard stop.
@@ -106,7 +110,7 @@ class Limit(msgspec.Struct, frozen=True, omit_defaults=True):
     soft: float = 0.0
 
 
-class Joint(msgspec.Struct, frozen=True, omit_defaults=True):
+class Joint(Value, frozen=True, omit_defaults=True):
     """A node of the family. `parent` None is a free joint; `pivot_set` tells a chosen pivot from a first guess.
 
     With `catches` a click on what it carries picks it instead. `give` is how willingly it takes part in a limb's bending, 0 to 1; at 0 it is locked and turns in no way at all.
@@ -124,7 +128,7 @@ class Joint(msgspec.Struct, frozen=True, omit_defaults=True):
     catches: bool = False
 
 
-class Limb(msgspec.Struct, frozen=True, omit_defaults=True):
+class Limb(Value, frozen=True, omit_defaults=True):
     """A chain posed from its end. `joints` run from the root on, each the parent of the next.
 
     The tip reaches for the pivot of `target`. It is the pivot of `end` (a hand, a foot), or `tip` where the limb
@@ -150,14 +154,14 @@ class Limb(msgspec.Struct, frozen=True, omit_defaults=True):
     side: Side = "middle"
 
 
-class Choice(msgspec.Struct, frozen=True):
+class Choice(Value, frozen=True):
     """One thing that a chooser offers: a name, and the parts that show only with it."""
 
     name: str
     parts: tuple[str, ...]
 
 
-class Control(msgspec.Struct, frozen=True, omit_defaults=True):
+class Control(Value, frozen=True, omit_defaults=True):
     """An on-screen thing that animators drag.
 
     A grip, a master and an aim point move the joint `moves` (the master turns and scales it too), a knob turns it. A slider has a
@@ -185,7 +189,7 @@ class Control(msgspec.Struct, frozen=True, omit_defaults=True):
     choices: tuple[Choice, ...] = ()
 
 
-class Link(msgspec.Struct, frozen=True, omit_defaults=True):
+class Link(Value, frozen=True, omit_defaults=True):
     """A rule that makes one value follow another by a curve of points (x what is followed, y what is added).
 
     `source` is a channel, or, where `travel` is set, a joint whose way along the board's x axis counts. The result is added
@@ -200,29 +204,29 @@ class Link(msgspec.Struct, frozen=True, omit_defaults=True):
     travel: bool = False
 
 
-class Guide(msgspec.Struct, frozen=True):
+class Guide(Value, frozen=True):
     """A line on the board to snap to: at a place on one axis."""
 
     axis: Literal["x", "y"]
     at: float
 
 
-class SavedPose(msgspec.Struct, frozen=True):
+class SavedPose(Value, frozen=True):
     """A pose on the shelf: its name, and its channels."""
 
     name: str
     channels: Mapping[str, float] = {}
 
 
-class Meant(msgspec.Struct, frozen=True):
+class Meant(Value, frozen=True):
     """A finding that a person has looked at and that is meant so: its code, and the id it is about."""
 
     code: str
     where: str
 
 
-class Puppet(msgspec.Struct, frozen=True):
-    """The document: one articulated cut-out character. Compare by ==; refresh views by identity.
+class Puppet(Value, frozen=True):
+    """One articulated cut-out character. Compare by ==; refresh views by identity.
 
     With `controls_only` animators touch nothing in Rehearse but controls that are not locked.
     """

@@ -1,6 +1,7 @@
 """Where drawings lie on the board at rest: from their pixels to the board, and the boxes around them."""
 
 from collections.abc import Iterable
+from functools import reduce
 from typing import NamedTuple
 
 from umbrite.rig.affine import Affine, linear
@@ -17,31 +18,66 @@ def board_from_drawing(placement: Placement) -> Affine:
 
 
 class Box(NamedTuple):
-    """A rectangle of the board, pixels."""
+    """A rectangle on the board: left, top, right, bottom in pixels."""
 
     left: float
     top: float
     right: float
     bottom: float
 
+    @property
+    def width(self) -> float:
+        return self.right - self.left
 
-def part_box(puppet: Puppet, key: str) -> Box:
-    """The box around a part's drawing at rest."""
-    part = get_part(puppet, key)
-    onto = board_from_drawing(part.placement)
-    w, h = part.drawing.width, part.drawing.height
-    corners = [complex(onto(z)) for z in (0j, w + 0j, 1j * h, complex(w, h))]
+    @property
+    def height(self) -> float:
+        return self.bottom - self.top
+
+    @property
+    def empty(self) -> bool:
+        return self.width <= 0 or self.height <= 0
+
+    def meet(self, other: "Box") -> "Box":
+        """What two boxes share; empty where they share nothing."""
+        return Box(
+            max(self.left, other.left),
+            max(self.top, other.top),
+            min(self.right, other.right),
+            min(self.bottom, other.bottom),
+        )
+
+    def join(self, other: "Box") -> "Box":
+        """The smallest box around both."""
+        return Box(
+            min(self.left, other.left),
+            min(self.top, other.top),
+            max(self.right, other.right),
+            max(self.bottom, other.bottom),
+        )
+
+    def grown(self, by: float) -> "Box":
+        return Box(self.left - by, self.top - by, self.right + by, self.bottom + by)
+
+
+def box_of(width: float, height: float, board: Affine) -> Box:
+    """The box on the board around a drawing of this size."""
+    corners = [complex(board(complex(x, y))) for x in (0, width) for y in (0, height)]
     xs, ys = [z.real for z in corners], [z.imag for z in corners]
     return Box(min(xs), min(ys), max(xs), max(ys))
 
 
+def part_box(puppet: Puppet, key: str) -> Box:
+    """The box around a part's drawing at rest."""
+    part = get_part(puppet, key)
+    return box_of(part.drawing.width, part.drawing.height, board_from_drawing(part.placement))
+
+
 def around_parts(puppet: Puppet, keys: Iterable[str]) -> Box:
-    """The box around several parts. Raises RigError for none."""
+    """The box around several parts at rest. Raises RigError for none."""
     boxes = [part_box(puppet, key) for key in keys]
     if not boxes:
         raise RigError("There is no part to place. Select one or more parts first.")
-    lefts, tops, rights, bottoms = zip(*boxes, strict=True)
-    return Box(min(lefts), min(tops), max(rights), max(bottoms))
+    return reduce(Box.join, boxes)
 
 
 def middle_of_part(part: Part) -> complex:

@@ -1,6 +1,6 @@
 """The board's picture of the puppet, kept as an image: only what changed is painted again."""
 
-from collections.abc import Collection, Iterator
+from collections.abc import Iterator
 from typing import NamedTuple
 
 import numpy as np
@@ -12,8 +12,9 @@ from umbrite.desk.theme import look
 from umbrite.desk.theme.marks import pen
 from umbrite.motion.evaluate import Placed
 from umbrite.motion.plan import Plan
+from umbrite.motion.scene import Shape, around, scene_of
 from umbrite.paint.levels import Pictures
-from umbrite.paint.painter import Sprite, paint_sprites, sprites
+from umbrite.paint.painter import NOT_FADED, Fading, Raster, rect_of
 
 # Painting a turned drawing costs about this many times as much as laying down ready pixels.
 PAINT_COST = 6.0
@@ -22,7 +23,7 @@ PAINT_COST = 6.0
 class Run(NamedTuple):
     """Neighbours in the draw order that stand still while others are dragged, as one ready picture."""
 
-    items: list[Sprite]
+    items: list[Shape]
     image: QImage
     at: QPoint  # of the image's corner, in device pixels
 
@@ -36,24 +37,24 @@ class ArtLayer:
     def __init__(self) -> None:
         self.image = QImage()
         self._key: tuple[object, ...] = ()
-        self._sprites: list[Sprite] = []
+        self._shapes: list[Shape] = []
         self._background = QImage()
         self._weave = _weave()
         self._plan: Plan | None = None
         self._canvas: tuple[int, int, float | None] = (0, 0, None)
         self._moving: frozenset[int] = frozenset()
-        self._runs: dict[int, Run] = {}  # by the place of their first sprite
+        self._runs: dict[int, Run] = {}  # by the place of their first shape
 
     def refresh(
         self, placed: Placed, pictures: Pictures, camera: Camera, size: tuple[int, int], ratio: float,
-        faded: Collection[str] = (), fade: float = 1.0, *, dragging: bool = False,
+        fading: Fading = NOT_FADED, *, dragging: bool = False,
     ) -> QRect:  # fmt: skip
         """Bring the image up to date; the changed rectangle in widget pixels.
 
         Ready pictures round colours a little differently, so they serve while `dragging` only; when it is over all is
         painted once more, and the same pose gives the same picture again.
         """
-        items = sprites(placed, references=True)
+        items = scene_of(placed, references=True)
         if placed.plan is not self._plan:
             self._plan, puppet = placed.plan, placed.plan.puppet
             self._canvas = (puppet.width, puppet.height, _ground(placed.plan))
@@ -62,8 +63,7 @@ class ArtLayer:
             size,
             ratio,
             self._canvas,
-            tuple(faded),
-            fade,
+            fading,
             id(pictures),
             [item.part for item in items],
         )
@@ -76,47 +76,43 @@ class ArtLayer:
             self._key, self._moving, self._runs = key, frozenset(), {}
             dirty = whole
         else:
-            # A clipped sprite differs too when what clips it has moved.
+            # A clipped shape differs too when what clips it has moved.
             moving = frozenset(
-                i
-                for i, (old, new) in enumerate(zip(self._sprites, items, strict=True))
-                if not old.looks_like(new)
+                i for i, (old, new) in enumerate(zip(self._shapes, items, strict=True)) if old != new
             )
-            dirty = _around([*(self._sprites[i] for i in moving), *(items[i] for i in moving)], camera)
+            dirty = _around([*(self._shapes[i] for i in moving), *(items[i] for i in moving)], camera)
             dirty = dirty.intersected(whole)
             if dragging:
                 self._keep_runs(moving, items)
-        self._sprites = items
+        self._shapes = items
         if not dirty.isEmpty():
-            paint = Paint(pictures, camera, ratio, faded, fade)
+            paint = Paint(pictures, camera, ratio, fading)
             self._paint(dirty, items, paint)
         return dirty
 
-    def _keep_runs(self, moving: frozenset[int], items: list[Sprite]) -> None:
+    def _keep_runs(self, moving: frozenset[int], items: list[Shape]) -> None:
         """Drop ready pictures when something else moves than before."""
         if moving and not moving <= self._moving:
             self._moving = moving
             self._runs = {}
-        elif any(
-            not items[i].looks_like(self._sprites[i]) for i in range(len(items)) if i not in self._moving
-        ):
+        elif any(items[i] != self._shapes[i] for i in range(len(items)) if i not in self._moving):
             self._runs = {}
 
-    def _paint(self, dirty: QRect, items: list[Sprite], how: "Paint") -> None:
+    def _paint(self, dirty: QRect, items: list[Shape], how: "Paint") -> None:
         pixels = how.device(QRectF(dirty)).toAlignedRect()
         painter = QPainter(self.image)
         painter.setClipRect(pixels)
         painter.drawImage(pixels, self._background, pixels)
         on_board = how.camera.transform().inverted()[0].mapRect(QRectF(dirty))
         if not self._moving:
-            how.sprites(painter, [item for item in items if item.box.intersects(on_board)])
+            how.shapes(painter, [item for item in items if rect_of(item.box).intersects(on_board)])
         else:
             # What blends with what lies behind it can't be laid down ready either.
             single = self._moving | {i for i, item in enumerate(items) if item.blend != "normal"}
             for first, last in _stretches(single, len(items)):
-                touched = [item for item in items[first:last] if item.box.intersects(on_board)]
+                touched = [item for item in items[first:last] if rect_of(item.box).intersects(on_board)]
                 if first in single or not touched:
-                    how.sprites(painter, touched)
+                    how.shapes(painter, touched)
                 else:
                     self._lay_run(painter, first, items[first:last], touched, how, pixels)
         painter.end()
@@ -125,8 +121,8 @@ class ArtLayer:
         self,
         painter: QPainter,
         first: int,
-        items: list[Sprite],
-        touched: list[Sprite],
+        items: list[Shape],
+        touched: list[Shape],
         how: "Paint",
         pixels: QRect,
     ) -> None:
@@ -136,7 +132,7 @@ class ArtLayer:
             box = box.intersected(self.image.rect())
             painted = sum(_area(how.device(QRectF(_around([item], how.camera))), pixels) for item in touched)
             if painted * PAINT_COST < _area(QRectF(box), pixels) or box.isEmpty():
-                how.sprites(painter, touched)
+                how.shapes(painter, touched)
                 return
             self._runs[first] = how.run(items, box)
         run = self._runs[first]
@@ -211,11 +207,9 @@ def _ground(plan: Plan) -> float | None:
     return float(np.max(np.imag(corners))) if sizes else None
 
 
-def _around(items: list[Sprite], camera: Camera) -> QRect:
+def _around(items: list[Shape], camera: Camera) -> QRect:
     """Around all of these as posed, in widget pixels, with a margin for soft edges."""
-    box = QRectF()
-    for item in items:
-        box = box.united(item.box)
+    box = rect_of(around(items))
     return (
         QRect() if box.isEmpty() else camera.transform().mapRect(box).adjusted(-3, -3, 3, 3).toAlignedRect()
     )
@@ -227,7 +221,7 @@ def _area(box: QRectF, within: QRect) -> float:
 
 
 def _stretches(moving: frozenset[int], count: int) -> Iterator[tuple[int, int]]:
-    """The draw order cut into single moving sprites and the runs between them, as (first, after the last)."""
+    """The draw order cut into single moving shapes and the runs between them, as (first, after the last)."""
     start = 0
     for i in sorted(moving):
         if start < i:
@@ -239,36 +233,30 @@ def _stretches(moving: frozenset[int], count: int) -> Iterator[tuple[int, int]]:
 
 
 class Paint(NamedTuple):
-    """How sprites are painted now."""
+    """How shapes are painted now."""
 
     pictures: Pictures
     camera: Camera
     ratio: float
-    faded: Collection[str]
-    fade: float
+    fading: Fading
 
     def device(self, box: QRectF) -> QRectF:
         """A box of widget pixels in device pixels."""
         r = self.ratio
         return QRectF(box.x() * r, box.y() * r, box.width() * r, box.height() * r)
 
-    def sprites(self, painter: QPainter, items: list[Sprite]) -> None:
+    def shapes(self, painter: QPainter, items: list[Shape]) -> None:
         view = self.camera.transform() * QTransform.fromScale(self.ratio, self.ratio)
-        paint_sprites(painter, items, self.pictures, view, self.faded, self.fade)
+        Raster(painter, self.pictures).draw(items, view, self.fading)
 
-    def run(self, items: list[Sprite], box: QRect) -> Run:
-        """These sprites as one picture of the device pixels in `box`."""
+    def run(self, items: list[Shape], box: QRect) -> Run:
+        """These shapes as one picture of the device pixels in `box`."""
         image = QImage(box.size(), QImage.Format.Format_ARGB32_Premultiplied)
         image.fill(Qt.GlobalColor.transparent)
         painter = QPainter(image)
         view = self.camera.transform() * QTransform.fromScale(self.ratio, self.ratio)
-        paint_sprites(
-            painter,
-            items,
-            self.pictures,
-            view * QTransform.fromTranslate(-box.x(), -box.y()),
-            self.faded,
-            self.fade,
+        Raster(painter, self.pictures).draw(
+            items, view * QTransform.fromTranslate(-box.x(), -box.y()), self.fading
         )
         painter.end()
         return Run(items, image, box.topLeft())

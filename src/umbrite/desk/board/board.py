@@ -1,6 +1,6 @@
 """The board: shows the puppet, and turns pointer and keys into gestures. It edits nothing itself."""
 
-from collections.abc import Callable, Collection
+from collections.abc import Callable
 from typing import Literal
 
 from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
@@ -35,7 +35,8 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 from umbrite.desk.theme.marks import pen
 from umbrite.desk.theme.thumbnails import thumbnail
-from umbrite.paint.painter import sprites
+from umbrite.motion.scene import around, scene_of
+from umbrite.paint.painter import NOT_FADED, Fading, rect_of
 from umbrite.rig.errors import UmbriteError
 
 DRAG_FROM = 3.0  # widget pixels that the pointer must move before a press becomes a drag
@@ -122,9 +123,7 @@ class Board(QWidget):
 
     def fit_all(self) -> None:
         """Show the whole puppet, controls included."""
-        box = QRectF()
-        for item in sprites(self.session.placed):
-            box = box.united(item.box)
+        box = rect_of(around(scene_of(self.session.placed)))
         for control in self.session.puppet.controls.values():
             at, half = self.session.placed.control_at(control), control.size / 2
             box = box.united(QRectF(at.real - half, at.imag - half * 0.6, 2 * half, 1.2 * half))
@@ -135,10 +134,7 @@ class Board(QWidget):
     def fit_selection(self) -> None:
         """Show what is selected, or everything where nothing is."""
         chosen = set(self.session.selected("part"))
-        box = QRectF()
-        for item in sprites(self.session.placed):
-            if item.part in chosen:
-                box = box.united(item.box)
+        box = rect_of(around(item for item in scene_of(self.session.placed) if item.part in chosen))
         if box.isEmpty():
             self.fit_all()
         else:
@@ -160,10 +156,9 @@ class Board(QWidget):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         session = self.session
-        faded, fade = _faded(session)
         size = (self.width(), self.height())
         self._layer.refresh(
-            session.placed, session.pictures, self.camera, size, self.devicePixelRatioF(), faded, fade,
+            session.placed, session.pictures, self.camera, size, self.devicePixelRatioF(), _fading(session),
             dragging=self.dragging,
         )  # fmt: skip
         painter = QPainter(self)
@@ -488,12 +483,12 @@ class Board(QWidget):
             self.dropped.emit(paths)
 
 
-def _faded(session: Session) -> tuple[Collection[str], float]:
+def _fading(session: Session) -> Fading:
     """The parts that are seen through, and how much of them is left."""
     if session.solo:
-        return [key for key in session.puppet.order if key not in session.solo], 0.07
+        return Fading(tuple(key for key in session.puppet.order if key not in session.solo), 0.07)
     if session.views["skeleton"] and session.rehearsing:
-        return session.puppet.order, 0.0
+        return Fading(session.puppet.order, 0.0)
     if session.views["outlines"]:
-        return session.puppet.order, 0.12
-    return (session.puppet.order, 0.42) if session.views["xray"] else ((), 1.0)
+        return Fading(session.puppet.order, 0.12)
+    return Fading(session.puppet.order, 0.42) if session.views["xray"] else NOT_FADED

@@ -24,7 +24,8 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.posing import trial_of
-from umbrite.paint.painter import paint_sprites, sprites
+from umbrite.motion.scene import scene_of
+from umbrite.paint.painter import Raster
 from umbrite.rig.angles import angle_text
 from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.family import ancestors, branch, parts_on
@@ -48,7 +49,7 @@ def joint_picture(session: Session, key: str, turn: float, width: int, height: i
     placed = evaluate(plan, trial_of(session.puppet, key, turn))
     above = next((up for up in ancestors(puppet, key) if parts_on(puppet, up)), None)
     shown = {*branch(puppet, key), *([above] if above else [])}
-    items = [item for item in sprites(placed) if puppet.parts[item.part].joint in shown]
+    items = [item for item in scene_of(placed) if puppet.parts[item.part].joint in shown]
     pivot = placed.pivot(key)
     own = [puppet.parts[part].drawing for part in parts_on(puppet, key)]
     reach = 0.62 * max((max(d.width, d.height) for d in own), default=120)
@@ -60,7 +61,7 @@ def joint_picture(session: Session, key: str, turn: float, width: int, height: i
     )
     painter = QPainter(picture)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    paint_sprites(painter, items, session.pictures, camera.transform())
+    Raster(painter, session.pictures).draw(items, camera.transform())
     painter.resetTransform()
     at = camera.point(pivot)
     way = rest_direction(session.puppet, key) * complex(math.cos(turn), math.sin(turn))

@@ -4,8 +4,8 @@ from PySide6.QtCore import QPointF
 
 from umbrite.art.pictures import solid_at
 from umbrite.desk.session.session import Session
+from umbrite.motion.scene import scene_of
 from umbrite.paint.painter import trimmed_path
-from umbrite.rig.affine import Affine, inverse
 
 
 def parts_at(session: Session, at: complex, reach: float = 0.0) -> list[str]:
@@ -13,27 +13,19 @@ def parts_at(session: Session, at: complex, reach: float = 0.0) -> list[str]:
 
     `reach` in board pixels widens the point, so that thin pieces can be hit when zoomed out.
     """
-    placed, puppet = session.placed, session.puppet
-    maps = placed.part_maps()
-    back = inverse(Affine(*(field[0] for field in maps)))
-    where = back(at)
-    grow = abs(back.a) + abs(back.b)
     found = []
-    hidden = placed.hidden()
-    for i in range(len(placed.plan.parts) - 1, -1, -1):
-        key = placed.plan.parts[i]
-        part = puppet.parts[key]
-        if not part.visible or part.locked or key in hidden:
+    for shape in reversed(scene_of(session.placed, references=True)):
+        if session.puppet.parts[shape.part].locked:
             continue
-        z, margin = complex(where[i]), reach * float(grow[i])
-        inside = (
-            -margin <= z.real < part.drawing.width + margin
-            and -margin <= z.imag < part.drawing.height + margin
-        )
-        if inside and part.trims and not trimmed_path(part.trims).contains(QPointF(z.real, z.imag)):
+        z, grow = shape.pixel_at(at)
+        margin = reach * grow
+        wide, tall = shape.size
+        if not (-margin <= z.real < wide + margin and -margin <= z.imag < tall + margin):
             continue
-        if inside and solid_at(session.pictures.pixels(part.drawing.sha256), z, margin):
-            found.append(key)
+        if shape.trims and not trimmed_path(shape.trims).contains(QPointF(z.real, z.imag)):
+            continue
+        if solid_at(session.pictures.pixels(shape.sha256), z, margin):
+            found.append(shape.part)
     return found
 
 

@@ -25,7 +25,8 @@ from umbrite.desk.board.part_frame import frame_of
 from umbrite.desk.board.picking import deeper, parts_at
 from umbrite.desk.commands import bone_commands, control_commands, joint_commands
 from umbrite.desk.session.session import Session
-from umbrite.paint.painter import sprites
+from umbrite.motion.scene import scene_of
+from umbrite.paint.painter import rect_of
 from umbrite.rig.family import caught
 from umbrite.rig.ids import id_kind
 
@@ -127,9 +128,8 @@ def _parts_in(session: Session, one: complex, other: complex) -> list[str]:
     top, bottom = sorted((one.imag, other.imag))
     return [
         item.part
-        for item in sprites(session.placed)
-        if left <= item.box.left() and item.box.right() <= right
-        and top <= item.box.top() and item.box.bottom() <= bottom
+        for item in scene_of(session.placed)
+        if left <= item.box.left and item.box.right <= right and top <= item.box.top and item.box.bottom <= bottom
         and not session.puppet.parts[item.part].locked
     ]  # fmt: skip
 
@@ -284,7 +284,9 @@ def _parts_in_loop(session: Session, loop: tuple[complex, ...]) -> list[str]:
         return []
     path = QPolygonF([QPointF(z.real, z.imag) for z in loop])
     rule = Qt.FillRule.WindingFill
-    return [item.part for item in sprites(session.placed) if path.containsPoint(item.box.center(), rule)]
+    return [
+        item.part for item in scene_of(session.placed) if path.containsPoint(rect_of(item.box).center(), rule)
+    ]
 
 
 def _in_controls(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press:

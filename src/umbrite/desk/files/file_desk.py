@@ -20,9 +20,10 @@ from umbrite.files.recovery import Left
 from umbrite.paint.export import export_csv, export_json, export_openraster, export_svg
 from umbrite.paint.render import preview_png, render_package, write_png
 from umbrite.rig.affine import inverse
+from umbrite.rig.document import Document
 from umbrite.rig.edits.parts import exchange_drawing
 from umbrite.rig.errors import UmbriteError
-from umbrite.rig.model import Drawing, Puppet
+from umbrite.rig.model import Drawing
 from umbrite.rig.placement import board_from_drawing
 
 
@@ -53,7 +54,7 @@ class FileDesk:
 
     def new(self) -> None:
         if self.may_leave():
-            self.session.open(Package(Puppet(), {}, {}), None)
+            self.session.open(Package(Document(), {}), None)
             self.session.go_to("Parts")
 
     def ask_open(self) -> None:

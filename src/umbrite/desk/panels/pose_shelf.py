@@ -26,7 +26,8 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.paint.painter import paint_sprites, sprites
+from umbrite.motion.scene import around, scene_of
+from umbrite.paint.painter import Raster, rect_of
 from umbrite.rig.channels import known_only
 from umbrite.rig.edits.shelf import CLEAN, blended, delete_pose, rename_pose
 from umbrite.rig.errors import UmbriteError
@@ -42,10 +43,8 @@ def picture_of(session: Session, pose: Pose, width: int, height: int) -> QPixmap
     """The puppet in a pose, small, on paper."""
     puppet = session.history.now.puppet
     plan = session.plan if session.plan.puppet is puppet else compile_plan(puppet)
-    items = sprites(evaluate(plan, known_only(pose, puppet)))
-    box = QRectF()
-    for item in items:
-        box = box.united(item.box)
+    items = scene_of(evaluate(plan, known_only(pose, puppet)))
+    box = rect_of(around(items))
     picture = QPixmap(width * 2, height * 2)
     picture.setDevicePixelRatio(2)
     picture.fill(look.LINEN)
@@ -58,7 +57,7 @@ def picture_of(session: Session, pose: Pose, width: int, height: int) -> QPixmap
     view.translate(-box.center().x(), -box.center().y())
     painter = QPainter(picture)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    paint_sprites(painter, items, session.pictures, view)
+    Raster(painter, session.pictures).draw(items, view)
     painter.end()
     return picture
 

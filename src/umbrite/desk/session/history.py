@@ -2,39 +2,32 @@
 
 from typing import NamedTuple
 
-from umbrite.rig.model import Pose, Puppet
+from umbrite.rig.document import Document
 
 # Old states share nearly everything with new ones, so far back is cheap.
 MOST_STEPS = 2_000
-
-
-class State(NamedTuple):
-    """What undo goes back to."""
-
-    puppet: Puppet
-    pose: Pose
 
 
 class Step(NamedTuple):
     """A state, and what was done to come to it."""
 
     name: str
-    state: State
+    state: Document
 
 
 class History:
     """The line of states and the place on it. Holds at least one state at all times."""
 
-    def __init__(self, state: State) -> None:
+    def __init__(self, state: Document) -> None:
         self._steps = [Step("", state)]
         self._at = 0
-        self._saved: State | None = None
+        self._saved: Document | None = None
 
     @property
-    def now(self) -> State:
+    def now(self) -> Document:
         return self._steps[self._at].state
 
-    def push(self, name: str, state: State) -> None:
+    def push(self, name: str, state: Document) -> None:
         """A new step; what had been undone is gone then."""
         self._steps = [*self._steps[: self._at + 1], Step(name, state)][-MOST_STEPS:]
         self._at = len(self._steps) - 1

@@ -12,7 +12,7 @@ from PySide6.QtCore import QObject, Signal
 
 from umbrite.art.pictures import Picture
 from umbrite.checking.puppet_findings import Finding, findings
-from umbrite.desk.session.history import History, State
+from umbrite.desk.session.history import History
 from umbrite.desk.session.seam_watch import SeamWatch
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import Placed, evaluate
@@ -20,7 +20,7 @@ from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.whole_body import HoldPoint
 from umbrite.paint.levels import Pictures
 from umbrite.rig.change import exists
-from umbrite.rig.channels import known_only
+from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.arranging import fanned_out
 from umbrite.rig.family import parts_on
 from umbrite.rig.ids import Kind, id_kind
@@ -51,7 +51,7 @@ class Session(QObject):
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
-        empty = State(Puppet(), EMPTY_POSE)
+        empty = Document()
         self.history = History(empty)
         self.history.mark_saved()
         self.art: dict[str, bytes] = {}
@@ -157,10 +157,9 @@ class Session(QObject):
     def settle(self, name: str) -> None:
         """Make what is shown a step of undo, unless nothing is different."""
         now = self.history.now
-        puppet, pose = self._shown
-        pose = known_only(pose, puppet)
-        if puppet != now.puppet or pose != now.pose:
-            self.history.push(name, State(puppet if puppet != now.puppet else now.puppet, pose))
+        document = settled(self._shown, now)
+        if document is not now:
+            self.history.push(name, document)
         self._to_now()
 
     def spring_back(self) -> None:
@@ -184,7 +183,7 @@ class Session(QObject):
     def _show(self, puppet: Puppet | None, pose: Pose | None, trial: Pose, *, settled: bool = False) -> None:
         old = self._shown
         base = self.history.now
-        self._shown = State(base.puppet if puppet is None else puppet, base.pose if pose is None else pose)
+        self._shown = Document(base.puppet if puppet is None else puppet, base.pose if pose is None else pose)
         self._trial = trial
         self._placed = None
         kept = tuple(key for key in self.selection if exists(self.puppet, key))
@@ -301,7 +300,7 @@ class Session(QObject):
         self.proposals, self.left_out = (), None
         self.set_boning(Boning())
         self.show_limits(())
-        self.history = History(State(package.puppet, known_only(package.pose, package.puppet)))
+        self.history = History(settled(package.document, Document(package.puppet)))
         if path is not None or not package.puppet.parts:
             self.history.mark_saved()
         self._plan = None
@@ -314,8 +313,7 @@ class Session(QObject):
 
     def package(self) -> Package:
         """What would be saved now: the last settled state, and the art it needs."""
-        state = self.history.now
-        return Package(state.puppet, state.pose, self.art)
+        return Package(self.history.now, self.art)
 
     def add_art(self, art: Mapping[str, bytes]) -> None:
         """More drawings; they stay even if their parts are undone, so that redo finds them."""

@@ -6,7 +6,7 @@ from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_joint, get_link, names_like, new_id, put, require_finite, thing
 from umbrite.rig.channels import is_channel
-from umbrite.rig.dependencies import curve_fault, link_order
+from umbrite.rig.dependencies import curve_fault, refuse_circles
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Link, Point, Puppet
@@ -39,7 +39,7 @@ def add_link(
     puppet, key = new_id(puppet, "link")
     name = unique(f"{_owner(puppet, drives)} by {_owner(puppet, source)}", names_like(puppet, "link"))
     puppet = put(puppet, key, Link(name, source, drives, curve, smooth=smooth, travel=travel))
-    link_order(puppet)
+    refuse_circles(puppet)
     return puppet, key
 
 
@@ -85,7 +85,7 @@ def relink(
     owner = {name: _owner(puppet, name) for name in (link.drives, link.source)}
     automatic = link.name.rstrip(" 0123456789").endswith(f" by {_owner(puppet, puppet.links[key].source)}")
     changed = put(puppet, key, link)
-    link_order(changed)
+    refuse_circles(changed)
     if automatic:
         others = [item.name for k, item in puppet.links.items() if k != key]
         changed = change(changed, key, name=unique(f"{owner[link.drives]} by {owner[link.source]}", others))

@@ -2,10 +2,8 @@
 
 import cmath
 
-import numpy as np
-from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QPainter, QPainterPath, QPolygonF
+from PySide6.QtGui import QPainter, QPolygonF
 
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.gestures.gesture import Ghost
@@ -13,7 +11,9 @@ from umbrite.desk.board.handles import Handle
 from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
-from umbrite.paint.painter import Sprite, paint_sprites, sprites, transform
+from umbrite.motion.scene import Shape, scene_of
+from umbrite.paint.outlines import outline_of
+from umbrite.paint.painter import Raster
 from umbrite.rig.affine import around
 from umbrite.rig.family import branch
 
@@ -23,7 +23,7 @@ def paint(painter: QPainter, session: Session, camera: Camera, hover: Handle | N
     chosen = set() if session.rehearsing else set(session.selected("part"))
     if not (session.views["outlines"] or session.flashing or chosen):
         return
-    items = sprites(session.placed)
+    items = scene_of(session.placed)
     if session.views["outlines"]:
         for item in items:
             side = session.puppet.joints[session.puppet.parts[item.part].joint].side
@@ -34,24 +34,18 @@ def paint(painter: QPainter, session: Session, camera: Camera, hover: Handle | N
                 _outline(painter, session, camera, item, (look.INK, 6.0), (look.LAMP, 3.6))
     for item in items:
         if item.part in chosen:
-            _corners(painter, session, camera, item)
+            _corners(painter, camera, item)
     _frame(painter, session, camera, hover)
 
 
 def paint_ghosts(painter: QPainter, session: Session, camera: Camera, ghosts: tuple[Ghost, ...]) -> None:
     """Branches once more, turned about a point, seen through."""
-    items = sprites(session.placed) if ghosts else []
+    items = scene_of(session.placed) if ghosts else []
     for ghost in ghosts:
         joints = set(branch(session.puppet, ghost.joint))
         spun = around(ghost.pivot, cmath.rect(1.0, ghost.turn), 0j)
-        turned = [
-            item._replace(
-                board_from_drawing=item.board_from_drawing * transform(spun), opacity=0.3 * item.opacity
-            )
-            for item in items
-            if session.puppet.parts[item.part].joint in joints
-        ]
-        paint_sprites(painter, turned, session.pictures, camera.transform())
+        turned = [item.moved(spun, 0.3) for item in items if session.puppet.parts[item.part].joint in joints]
+        Raster(painter, session.pictures).draw(turned, camera.transform())
 
 
 def paint_marks(painter: QPainter, camera: Camera, places: tuple[tuple[complex, bool], ...]) -> None:
@@ -68,14 +62,9 @@ def paint_marks(painter: QPainter, camera: Camera, places: tuple[tuple[complex, 
                 painter.drawLine(at + QPointF(0, -3.5), at + QPointF(0, 3.5))
 
 
-def _corners(painter: QPainter, session: Session, camera: Camera, item: Sprite) -> None:
+def _corners(painter: QPainter, camera: Camera, item: Shape) -> None:
     """A frame at the corners of a selected part, in lamp colour with ink, turned with the part."""
-    drawing = session.puppet.parts[item.part].drawing
-    box = QRectF(0, 0, drawing.width, drawing.height)
-    corners = (item.board_from_drawing * camera.transform()).map(
-        QPolygonF([box.topLeft(), box.topRight(), box.bottomRight(), box.bottomLeft()])
-    )
-    places = [corners.at(i) for i in range(4)]
+    places = [camera.point(z) for z in item.corners()]
     for i, corner in enumerate(places):
         ends = [corner + _cut(places[(i + k) % 4] - corner, 16) for k in (1, -1)]
         for colour, width in ((look.INK, 4.4), (look.LAMP, 2.2)):
@@ -114,37 +103,10 @@ def _frame(painter: QPainter, session: Session, camera: Camera, hover: Handle | 
 
 
 def _outline(
-    painter: QPainter, session: Session, camera: Camera, item: Sprite, *strokes: tuple[object, float]
+    painter: QPainter, session: Session, camera: Camera, item: Shape, *strokes: tuple[object, float]
 ) -> None:
-    path = (item.board_from_drawing * camera.transform()).map(_path_of(session, item.sha256))
+    path = camera.transform().map(outline_of(item, session.pictures))
     painter.setBrush(Qt.BrushStyle.NoBrush)
     for colour, width in strokes:
         painter.setPen(marks.pen(colour, width))  # type: ignore[arg-type]
         painter.drawPath(path)
-
-
-_paths: dict[str, QPainterPath] = {}  # by fingerprint, so that painting does no tracing
-
-
-MOST_PATHS = 1_000
-
-
-def _path_of(session: Session, sha256: str) -> QPainterPath:
-    if sha256 not in _paths:
-        if len(_paths) > MOST_PATHS:
-            _paths.clear()
-        _paths[sha256] = _traced(session.pictures.pixels(sha256)[..., 3])
-    return _paths[sha256]
-
-
-def _traced(field: NDArray[np.uint8]) -> QPainterPath:
-    """The outline of a drawing's opaque area in its own pixels."""
-    import cv2
-
-    shape = np.pad(np.where(field >= 128, 255, 0).astype(np.uint8), 1)
-    contours, _ = cv2.findContours(shape, cv2.RETR_CCOMP, cv2.CHAIN_APPROX_TC89_L1)
-    path = QPainterPath()
-    for contour in contours:
-        path.addPolygon(QPolygonF([QPointF(float(x) - 0.5, float(y) - 0.5) for x, y in contour[:, 0]]))
-        path.closeSubpath()
-    return path

@@ -12,7 +12,8 @@ from umbrite.desk.theme import look, marks
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_joint_to
-from umbrite.paint.painter import paint_sprites, sprites
+from umbrite.motion.scene import around, scene_of
+from umbrite.paint.painter import Raster, rect_of
 from umbrite.rig.change import put
 from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.model import Limb, Puppet
@@ -33,12 +34,10 @@ def limb_picture(session: Session, key: str, bend: int, width: int, height: int)
     root, tip = puppet.joints[limb.joints[0]].pivot.z, puppet.joints[limb.target].pivot.z
     placed = evaluate(plan, move_joint_to(rest, {}, limb.target, root + (tip - root) * BENT))
     chain = {*limb.joints, limb.end}
-    items = [item for item in sprites(placed) if puppet.parts[item.part].joint in chain]
+    items = [item for item in scene_of(placed) if puppet.parts[item.part].joint in chain]
     points = [placed.pivot(joint) for joint in limb.joints]
     points.append(complex(placed.joint_map(limb.joints[-1])(tip)))
-    box = QRectF(points[0].real, points[0].imag, 1, 1)
-    for item in items:
-        box = box.united(item.box)
+    box = rect_of(around(items))
     for z in points:
         box = box.united(QRectF(z.real - 20, z.imag - 20, 40, 40))
     picture = QPixmap(width * 2, height * 2)
@@ -47,7 +46,7 @@ def limb_picture(session: Session, key: str, bend: int, width: int, height: int)
     camera = fitting(box, QRectF(12, 8, width - 24, height - 16))
     painter = QPainter(picture)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    paint_sprites(painter, items, session.pictures, camera.transform())
+    Raster(painter, session.pictures).draw(items, camera.transform())
     painter.setWorldTransform(QTransform())
     on_card = [camera.point(z) for z in points]
     painter.setPen(marks.pen(look.PAPER, 4))

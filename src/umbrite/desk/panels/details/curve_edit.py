@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from umbrite.desk.theme import look
 from umbrite.desk.theme.marks import pen
-from umbrite.motion.linking import curve_at
+from umbrite.motion.linking import curve_at, curve_of
 from umbrite.rig.channels import channel
 from umbrite.rig.model import Link, Point
 
@@ -87,7 +87,8 @@ class CurveEdit(QWidget):
         painter.drawLine(QPointF(zero.x(), 2), QPointF(zero.x(), self.height() - 2))
         painter.drawLine(QPointF(2, zero.y()), QPointF(self.width() - 2, zero.y()))
         xs = np.linspace(self._frame.left(), self._frame.right(), 120)
-        line = [self.at(Point(float(x), float(y))) for x, y in zip(xs, curve_at(self.link, xs), strict=True)]
+        ys = curve_at(curve_of(self.link), xs)
+        line = [self.at(Point(float(x), float(y))) for x, y in zip(xs, ys, strict=True)]
         painter.setPen(pen(look.VERMILION, 2.0))
         painter.drawPolyline(line)
         for i, point in enumerate(self.link.points):

@@ -46,7 +46,8 @@ class PosedWriter(Writer):
         self.change = change
 
     def __call__(self, keys: Sequence[str], value: Any) -> None:
-        puppet, pose = self.session.history.now
+        now = self.session.history.now
+        puppet, pose = now.puppet, now.pose
         name = thing(puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} things"
         try:
             for key in keys:

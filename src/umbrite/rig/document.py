@@ -1,0 +1,23 @@
+"""The document: what is open, undone, saved and recovered. What moves a puppet stands beside it, so that it never recompiles the plan."""
+
+from umbrite.rig.channels import known_only
+from umbrite.rig.model import EMPTY_POSE, Pose, Puppet, Value
+
+
+class Document(Value, frozen=True):
+    """A puppet, and the pose in which it was left: what its channels are where they are not at rest."""
+
+    puppet: Puppet = Puppet()
+    pose: Pose = EMPTY_POSE
+
+
+def settled(document: Document, before: Document) -> Document:
+    """A document as it is kept after an edit: its pose without channels of things that are gone.
+
+    What equals what was there before is that very object, so that views can tell by identity what has changed.
+    """
+    puppet = before.puppet if document.puppet == before.puppet else document.puppet
+    pose = known_only(document.pose, puppet)
+    if puppet is before.puppet and pose == before.pose:
+        return before
+    return Document(puppet, pose)
