@@ -46,11 +46,12 @@ assets: $(VENV)/run.stamp
 screenshots: $(VENV)/run.stamp
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/screenshots.py docs/screenshots src/umbrite/desk/assets/guide
 
+# Pins what the .in files name; `make lock UPGRADE=--upgrade` takes newer versions of everything.
 lock: $(VENV)/dev.stamp
 	$(BIN)/pip install $(PIP_QUIET) pip-tools
 	for f in requirements requirements-dev requirements-core; do \
 	  $(BIN)/pip-compile --quiet --generate-hashes --allow-unsafe --strip-extras --no-emit-index-url \
-	    --no-emit-find-links --no-emit-trusted-host --no-header --upgrade -o $$f.txt $$f.in; done
+	    --no-emit-find-links --no-emit-trusted-host --no-header $(UPGRADE) -o $$f.txt $$f.in; done
 
 $(VENV)/run.stamp: requirements.txt pyproject.toml
 	@sh scripts/make_venv.sh $(VENV) "$(PYTHON)" requirements.txt

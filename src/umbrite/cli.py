@@ -6,17 +6,18 @@ import math
 import sys
 from collections.abc import Sequence
 from pathlib import Path
-from typing import Any, TextIO
+from typing import Any
 
 from umbrite import __version__
 from umbrite.checking.findings_report import findings_report
 from umbrite.checking.puppet_findings import Finding, findings
-from umbrite.files.file_errors import FileError, unwritable
+from umbrite.files.atomic import write
+from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import joints_report, limits_report, pose_report
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import Package, save, schema
 from umbrite.files.png import decode
-from umbrite.motion.evaluate import evaluate
+from umbrite.motion.evaluate import evaluate, placed_of
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
 from umbrite.rig.angles import from_shown
@@ -112,7 +113,8 @@ def _saved(package: Package, name: str) -> Pose:
 
 def _exported(package: Package, out: Path, ending: str) -> None:
     """Write a package in its pose in one of the formats that show a pose."""
-    from umbrite.paint.export import export_csv, export_openraster, export_svg
+    from umbrite.files.pose_files import export_csv
+    from umbrite.paint.export import export_openraster, export_svg
     from umbrite.paint.render import render_package, write_png
 
     if ending == ".png":
@@ -260,7 +262,7 @@ def _convert(arguments: argparse.Namespace) -> int:
     if ending in {".png", ".svg", ".ora", ".csv"}:
         _exported(package, arguments.output, ending)
     elif ending == ".json":
-        _write_json(str(arguments.output), pose_report(evaluate(compile_plan(package.puppet), package.pose)))
+        _write_json(str(arguments.output), pose_report(placed_of(package.document)))
     elif ending == NATIVE:
         from umbrite.paint.render import preview_png
 
@@ -278,17 +280,8 @@ def _schema(_arguments: argparse.Namespace) -> int:
 
 
 def _write_json(out: str, value: Any) -> None:
+    text = json.dumps(value, indent=1, ensure_ascii=False) + "\n"
     if out == "-":
-        _dump(value, sys.stdout)
-        return
-    path = Path(out)
-    try:
-        with path.open("w", encoding="utf-8") as file:
-            _dump(value, file)
-    except OSError as error:
-        raise unwritable(path, error) from None
-
-
-def _dump(value: Any, file: TextIO) -> None:
-    json.dump(value, file, indent=1, ensure_ascii=False)
-    file.write("\n")
+        sys.stdout.write(text)
+    else:
+        write(Path(out), text.encode())

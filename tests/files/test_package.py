@@ -18,10 +18,11 @@ from msgspec.structs import replace
 from demo_puppet import ASSETS, wick_package
 from strategies import EDITS, poses, puppets
 from umbrite.files import zips
+from umbrite.files.atomic import backup_of
 from umbrite.files.file_errors import FileError
 from umbrite.files.migrations import VERSION, migrated
 from umbrite.files.opening import open_any
-from umbrite.files.package import MIMETYPE, Package, backup_of, load, save, schema
+from umbrite.files.package import MIMETYPE, Package, load, save, schema
 from umbrite.files.png import encode, fingerprint
 from umbrite.rig.change import put
 from umbrite.rig.document import Document

@@ -12,8 +12,9 @@ import pytest
 from msgspec.structs import replace
 
 from demo_puppet import ASSETS
+from umbrite.files.atomic import backup_of
 from umbrite.files.file_errors import FileError
-from umbrite.files.package import backup_of, load
+from umbrite.files.package import load
 from umbrite.files.recovery import forget, keep, left_behind, recovery_path, started_at
 
 KILLS = int(os.environ.get("UMBRITE_KILLS", "12"))

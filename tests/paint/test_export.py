@@ -15,10 +15,11 @@ from demo_puppet import ASSETS, control, part
 from umbrite.cli import main
 from umbrite.files.openraster import read_openraster
 from umbrite.files.package import Package, load, save
+from umbrite.files.pose_files import export_csv
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import pose_control
-from umbrite.paint.export import export_csv, export_openraster, export_svg
+from umbrite.paint.export import export_openraster, export_svg
 from umbrite.paint.render import render_package, write_png
 from umbrite.rig.change import change
 from umbrite.rig.edits.looks import trim

@@ -6,16 +6,17 @@ from pathlib import Path
 from typing import Any
 
 from PIL import Image
-from PySide6.QtCore import QBuffer, QIODevice
 from PySide6.QtGui import QGuiApplication, QImage
 
 from umbrite.checking.contact_sheet import Shot, contact_sheet, pose_at
 from umbrite.checking.sweeps import extremes
 from umbrite.checking.workout import Noticed, Report
-from umbrite.files.file_errors import FileError, unwritable
+from umbrite.files.atomic import writing
+from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package
 from umbrite.motion.plan import compile_plan
 from umbrite.paint.levels import Pictures
+from umbrite.paint.render import png_of
 from umbrite.rig.change import thing
 from umbrite.rig.model import Puppet
 
@@ -82,26 +83,21 @@ def write_sheets(path: Path, package: Package, report: Report) -> None:
     )  # fonts need one
     pages = [_pillow(image) for image in sheets_of(package, shots_of(package.puppet, report))]
     del app
-    temporary = path.with_name(f".{path.name}.saving")
-    try:
+    with writing(path) as file:
         if kind == "PNG":
-            whole = Image.new("RGB", (pages[0].width, sum(page.height for page in pages)))
-            top = 0
-            for page in pages:
-                whole.paste(page, (0, top))
-                top += page.height
-            whole.save(temporary, kind)
+            _below_each_other(pages).save(file, kind)
         else:
-            pages[0].save(temporary, kind, save_all=True, append_images=pages[1:])
-        temporary.replace(path)
-    except OSError as error:
-        raise unwritable(path, error) from None
-    finally:
-        temporary.unlink(missing_ok=True)
+            pages[0].save(file, kind, save_all=True, append_images=pages[1:])
+
+
+def _below_each_other(pages: list[Image.Image]) -> Image.Image:
+    whole = Image.new("RGB", (pages[0].width, sum(page.height for page in pages)))
+    top = 0
+    for page in pages:
+        whole.paste(page, (0, top))
+        top += page.height
+    return whole
 
 
 def _pillow(image: QImage) -> Image.Image:
-    buffer = QBuffer()
-    buffer.open(QIODevice.OpenModeFlag.WriteOnly)
-    image.save(buffer, "PNG")  # type: ignore[call-overload]
-    return Image.open(io.BytesIO(bytes(buffer.data().data()))).convert("RGB")
+    return Image.open(io.BytesIO(png_of(image))).convert("RGB")

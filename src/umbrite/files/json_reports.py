@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING, Any
 import numpy as np
 
 from umbrite.motion.evaluate import Placed
-from umbrite.rig.affine import Affine, svg_matrix
+from umbrite.motion.scene import places_of
 from umbrite.rig.angles import shown_degrees
 from umbrite.rig.model import Puppet
 
@@ -26,11 +26,9 @@ REACHED = 0.01
 def pose_report(placed: Placed, frame: int = 0) -> dict[str, Any]:
     """The placement of every joint, part, limb and control of one frame, by name."""
     puppet = placed.plan.puppet
-    maps = placed.part_maps()
-    parts = {}
-    for i, key in enumerate(placed.plan.parts):
-        one = Affine(*(complex(field[frame, i]) for field in maps))
-        parts[puppet.parts[key].name] = {"matrix": list(svg_matrix(one))}
+    parts = {
+        puppet.parts[key].name: {"matrix": list(matrix)} for key, matrix in places_of(placed, frame).items()
+    }
     return {
         "joints": {joint.name: _joint(placed, key, frame) for key, joint in puppet.joints.items()},
         "parts": parts,

@@ -1,20 +1,23 @@
 """OpenRaster (.ora), in and out: the open format for layered pictures (a ZIP with stack.xml)."""
 
 import io
-import xml.etree.ElementTree as ET
+import math
 import zipfile
 from collections.abc import Iterator
 from pathlib import Path
 from typing import NamedTuple
+from xml.etree.ElementTree import Element, SubElement, tostring
 
 import numpy as np
 from PIL import Image
 
-from umbrite.files.file_errors import FileError, unwritable
+from umbrite.files.atomic import writing
+from umbrite.files.file_errors import FileError
 from umbrite.files.layers import Layer, Layered, layer_of
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import add_member
 from umbrite.files.png import decode
+from umbrite.files.xml_in import read_xml
 from umbrite.files.zips import Container
 
 KIND = "OpenRaster picture"
@@ -38,21 +41,14 @@ def read_openraster(path: Path, watch: Watch = unwatched) -> Layered:
     return Layered(path.stem, width, height, tuple(reversed(found)))
 
 
-def _stack(path: Path, data: bytes) -> ET.Element:
-    if b"<!DOCTYPE" in data or b"<!ENTITY" in data:
-        raise FileError(
-            f"{path.name} declares entities of its own, which no layered picture needs; it was not opened."
-        )
-    try:
-        root = ET.fromstring(data)  # noqa: S314  entities are refused above
-    except (ET.ParseError, ValueError, LookupError):
-        raise FileError(f"The layer list of {path.name} is damaged. Export it again and retry.") from None
+def _stack(path: Path, data: bytes) -> Element:
+    root = read_xml(path, data, what=f"The layer list of {path.name}")
     if root.tag != "image":
         raise FileError(f"{path.name} is no {KIND}.")
     return root
 
 
-def _whole(path: Path, element: ET.Element, name: str, default: int) -> int:
+def _whole(path: Path, element: Element, name: str, default: int) -> int:
     text = element.get(name, str(default))
     try:
         value = round(float(text))
@@ -71,7 +67,7 @@ class _Given(NamedTuple):
     groups: tuple[str, ...] = ()
 
 
-def _read(path: Path, container: Container, stack: ET.Element, watch: Watch) -> Iterator[Layer]:
+def _read(path: Path, container: Container, stack: Element, watch: Watch) -> Iterator[Layer]:
     found = list(_layers(path, stack, _Given()))
     for i, (element, given) in enumerate(found):
         name = element.get("name") or "Layer"
@@ -84,7 +80,7 @@ def _read(path: Path, container: Container, stack: ET.Element, watch: Watch) -> 
             yield layer
 
 
-def _layers(path: Path, stack: ET.Element, given: _Given) -> Iterator[tuple[ET.Element, _Given]]:
+def _layers(path: Path, stack: Element, given: _Given) -> Iterator[tuple[Element, _Given]]:
     if len(given.groups) > DEEPEST:
         raise FileError(f"{path.name} has groups within groups more than {DEEPEST} deep; it was not opened.")
     for element in stack:
@@ -108,46 +104,51 @@ def _share(text: str) -> float:
         value = float(text)
     except ValueError:
         return 1.0
-    return min(max(value, 0.0), 1.0) if value == value else 1.0  # noqa: PLR0124  not a number
+    return min(max(value, 0.0), 1.0) if math.isfinite(value) else 1.0
 
 
 COMPOSITE = {"multiply": "svg:multiply", "screen": "svg:screen", "overlay": "svg:overlay", "add": "svg:plus"}
 
 
 def write_openraster(path: Path, layered: Layered, merged_png: bytes | None = None) -> None:
-    """Write a layered picture with merged image and thumbnail, as the standard asks.
+    """Write a layered picture with merged image and thumbnail, as the standard asks. Raises FileError.
 
     `merged_png` is the merged image where it is known; without it plain layers are laid over each other.
     """
-    root = ET.Element(
-        "image", version="0.0.3", w=str(layered.width), h=str(layered.height), name=layered.name
-    )
-    stack = ET.SubElement(root, "stack")
+    with writing(path) as file, zipfile.ZipFile(file, "w") as out:
+        add_member(out, "mimetype", b"image/openraster", zipfile.ZIP_STORED)
+        root = Element(
+            "image", version="0.0.3", w=str(layered.width), h=str(layered.height), name=layered.name
+        )
+        stack = SubElement(root, "stack")
+        for i, layer in enumerate(layered.layers):
+            source = f"data/layer{i:03d}.png"
+            add_member(out, source, layer.png, zipfile.ZIP_STORED)
+            stack.insert(0, _element(layer, source))
+        add_member(out, "stack.xml", tostring(root, "utf-8", xml_declaration=True), zipfile.ZIP_DEFLATED)
+        merged = (
+            _merged(layered) if merged_png is None else Image.open(io.BytesIO(merged_png)).convert("RGBA")
+        )
+        add_member(out, "mergedimage.png", _png(merged), zipfile.ZIP_STORED)
+        merged.thumbnail((256, 256))
+        add_member(out, "Thumbnails/thumbnail.png", _png(merged), zipfile.ZIP_STORED)
+
+
+def _element(layer: Layer, source: str) -> Element:
+    element = Element("layer", name=layer.name, src=source, x=str(layer.x), y=str(layer.y))
+    element.set("opacity", repr(layer.opacity))
+    element.set("visibility", "visible" if layer.visible else "hidden")
+    if layer.blend in COMPOSITE:
+        element.set("composite-op", COMPOSITE[layer.blend])
+    return element
+
+
+def _merged(layered: Layered) -> Image.Image:
     merged = Image.new("RGBA", (layered.width, layered.height))
-    try:
-        with zipfile.ZipFile(path, "w") as out:
-            add_member(out, "mimetype", b"image/openraster", zipfile.ZIP_STORED)
-            for i, layer in enumerate(layered.layers):
-                source = f"data/layer{i:03d}.png"
-                add_member(out, source, layer.png, zipfile.ZIP_STORED)
-                element = ET.Element("layer", name=layer.name, src=source, x=str(layer.x), y=str(layer.y))
-                element.set("opacity", repr(layer.opacity))
-                element.set("visibility", "visible" if layer.visible else "hidden")
-                if layer.blend in COMPOSITE:
-                    element.set("composite-op", COMPOSITE[layer.blend])
-                stack.insert(0, element)
-                if layer.visible and merged_png is None:
-                    _lay(merged, layer)
-            add_member(
-                out, "stack.xml", ET.tostring(root, "utf-8", xml_declaration=True), zipfile.ZIP_DEFLATED
-            )
-            if merged_png is not None:
-                merged = Image.open(io.BytesIO(merged_png)).convert("RGBA")
-            add_member(out, "mergedimage.png", _png(merged), zipfile.ZIP_STORED)
-            merged.thumbnail((256, 256))
-            add_member(out, "Thumbnails/thumbnail.png", _png(merged), zipfile.ZIP_STORED)
-    except OSError as error:
-        raise unwritable(path, error) from None
+    for layer in layered.layers:
+        if layer.visible:
+            _lay(merged, layer)
+    return merged
 
 
 def _lay(merged: Image.Image, layer: Layer) -> None:

@@ -1,23 +1,20 @@
 """The native package `.umbrite`: a ZIP with `mimetype`, `puppet.json`, `art/<sha256>.png` and `preview.png`.
 
-Numbers survive to the last bit. Saving writes beside the file, syncs, keeps the previous save as `NAME.umbrite~`,
-and renames: at every moment the file or its backup is whole. The same document gives the same bytes.
+Numbers survive to the last bit. Saving is atomic (see `atomic`) and keeps the previous save as `NAME.umbrite~`.
+The same document gives the same bytes.
 """
 
-import contextlib
 import math
-import os
-import shutil
-import tempfile
 import zipfile
 from collections.abc import Mapping
 from pathlib import Path
-from typing import Any
+from typing import Any, BinaryIO
 
 import msgspec
 from msgspec.structs import replace
 
-from umbrite.files.file_errors import FileError, unwritable
+from umbrite.files.atomic import writing
+from umbrite.files.file_errors import FileError
 from umbrite.files.migrations import OLDEST, VERSION, migrated
 from umbrite.files.png import decode, fingerprint
 from umbrite.files.zips import Container
@@ -119,53 +116,11 @@ def _document(path: Path, data: bytes) -> Document:
 
 def save(path: Path, package: Package, preview: bytes | None = None) -> None:
     """Write a package; the previous save stays as `NAME~`. Raises FileError, leaving what was there untouched."""
-    temporary: Path | None = None
-    try:
-        handle, name = tempfile.mkstemp(prefix=f".{path.name}.", suffix=".saving", dir=path.parent)
-        temporary = Path(name)
-        with os.fdopen(handle, "wb") as file:
-            _write(file, package, preview)
-            file.flush()
-            os.fsync(file.fileno())
-        if path.exists():
-            shutil.copymode(path, temporary)
-            _keep_backup(path)
-        else:
-            temporary.chmod(0o644)
-        temporary.replace(path)
-        _sync_folder(path.parent)
-    except OSError as error:
-        raise unwritable(path, error) from None
-    finally:
-        if temporary is not None:
-            temporary.unlink(missing_ok=True)
+    with writing(path, backup=True) as file:
+        _write(file, package, preview)
 
 
-def backup_of(path: Path) -> Path:
-    return path.with_name(path.name + "~")
-
-
-def _keep_backup(path: Path) -> None:
-    """Let the backup's name point to the present file, without a moment in which neither is whole."""
-    step = path.with_name(f".{path.name}.backup")
-    step.unlink(missing_ok=True)
-    try:
-        os.link(path, step)
-    except OSError:  # a file system without hard links
-        shutil.copy2(path, step)
-    step.replace(backup_of(path))
-
-
-def _sync_folder(folder: Path) -> None:
-    with contextlib.suppress(OSError):  # some file systems can't; the file itself is synced
-        handle = os.open(folder, os.O_RDONLY)
-        try:
-            os.fsync(handle)
-        finally:
-            os.close(handle)
-
-
-def _write(file: Any, package: Package, preview: bytes | None) -> None:
+def _write(file: BinaryIO, package: Package, preview: bytes | None) -> None:
     document = Document(package.puppet, dict(sorted(package.pose.items())))
     wanted = sorted({part.drawing.sha256 for part in package.puppet.parts.values()})
     with zipfile.ZipFile(file, "w") as out:

@@ -11,8 +11,9 @@ from typing import NamedTuple
 
 import msgspec
 
+from umbrite.files.atomic import backup_of, write
 from umbrite.files.file_errors import FileError
-from umbrite.files.package import Package, backup_of, load, save
+from umbrite.files.package import Package, load, save
 
 ENDING = ".recovery"
 
@@ -60,10 +61,7 @@ def keep(path: Path, package: Package, of: Path | None, written: float) -> None:
         beside = Beside(
             process, started_at(process), None if of is None else str(of), package.puppet.name, written
         )
-        words = path.with_suffix(".json")
-        temporary = words.with_name(words.name + ".saving")
-        temporary.write_bytes(msgspec.json.encode(beside))
-        temporary.replace(words)
+        write(path.with_suffix(".json"), msgspec.json.encode(beside))
     except OSError as error:
         raise FileError(
             f"Unsaved work couldn't be kept for recovery ({error.strerror}). Save soon."

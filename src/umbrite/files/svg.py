@@ -6,15 +6,16 @@ refers to other files, or declares entities, is refused.
 
 import copy
 import re
-import xml.etree.ElementTree as ET
 from collections.abc import Iterator
 from pathlib import Path
 from typing import NamedTuple
+from xml.etree.ElementTree import Element, tostring
 
 from umbrite.files.file_errors import FileError, unreadable
 from umbrite.files.layers import Layer, Layered, layer_of
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.png import MOST_PIXELS, decode
+from umbrite.files.xml_in import read_xml
 
 SVG = "{http://www.w3.org/2000/svg}"
 LABEL = "{http://www.inkscape.org/namespaces/inkscape}label"
@@ -56,21 +57,14 @@ def read_svg(path: Path, watch: Watch = unwatched) -> Layered:
     return Layered(path.stem, width, height, tuple(layers))
 
 
-def _root(path: Path) -> ET.Element:
+def _root(path: Path) -> Element:
     try:
         data = path.read_bytes()
     except OSError as error:
         raise unreadable(path, error) from None
     if len(data) > MOST_BYTES:
         raise FileError(f"{path.name} is larger than {MOST_BYTES // 1_000_000} MB, so it was not opened.")
-    if b"<!ENTITY" in data:
-        raise FileError(
-            f"{path.name} declares entities of its own, which no drawing needs; it was not opened."
-        )
-    try:
-        root = ET.fromstring(data)  # noqa: S314  entities are refused above
-    except (ET.ParseError, ValueError, LookupError, RecursionError):
-        raise FileError(f"{path.name} is no whole SVG drawing. Export it again and retry.") from None
+    root = read_xml(path, data, what=f"The SVG drawing {path.name}")
     if root.tag != f"{SVG}svg":
         raise FileError(f"{path.name} is no SVG drawing.")
     for element in root.iter():
@@ -83,7 +77,7 @@ def _root(path: Path) -> ET.Element:
     return root
 
 
-def _size(path: Path, root: ET.Element) -> tuple[int, int]:
+def _size(path: Path, root: Element) -> tuple[int, int]:
     box = [_number(text) for text in re.split(r"[\s,]+", root.get("viewBox", "").strip()) if text]
     inner = box[2:4] if len(box) == 4 else [None, None]
     sides = [_length(root.get(name), other) for name, other in zip(("width", "height"), inner, strict=True)]
@@ -113,17 +107,15 @@ def _length(text: str | None, other: float | None) -> float | None:
     return None if value is None else value * UNITS[found[2]]
 
 
-def _plain(element: ET.Element) -> str:
+def _plain(element: Element) -> str:
     return str(element.tag).rpartition("}")[2]
 
 
-def _name(element: ET.Element, other: str) -> str:
+def _name(element: Element, other: str) -> str:
     return element.get(LABEL) or element.get("id") or other
 
 
-def _leaves(
-    path: Path, element: ET.Element, way: tuple[int, ...], groups: tuple[str, ...]
-) -> Iterator[_Leaf]:
+def _leaves(path: Path, element: Element, way: tuple[int, ...], groups: tuple[str, ...]) -> Iterator[_Leaf]:
     """Groups that hold drawings only are leaves; loose drawings beside groups are a leaf of their own between them."""
     if len(way) > DEEPEST:
         raise FileError(f"{path.name} has groups within groups more than {DEEPEST} deep; it was not opened.")
@@ -146,7 +138,7 @@ def _leaves(
         yield _Leaf(way, tuple(loose), title, groups[:-1])
 
 
-def _alone(root: ET.Element, leaf: _Leaf, width: int, height: int) -> str:
+def _alone(root: Element, leaf: _Leaf, width: int, height: int) -> str:
     """The drawing with this leaf and what draws nothing itself."""
     kept = copy.copy(root)
     kept.set("width", str(width))
@@ -165,7 +157,7 @@ def _alone(root: ET.Element, leaf: _Leaf, width: int, height: int) -> str:
     if leaf.only is not None:
         wanted = {id(here[i]) for i in leaf.only}
         here[:] = [child for child in here if _plain(child) in HELPERS or id(child) in wanted]
-    return ET.tostring(kept, encoding="unicode")
+    return tostring(kept, encoding="unicode")
 
 
 def _drawn(path: Path, text: str, width: int, height: int) -> bytes:

@@ -14,11 +14,12 @@ from numpy.typing import NDArray
 
 from umbrite.motion.limb_solving import gathered, solve_limbs
 from umbrite.motion.linking import curve_at
-from umbrite.motion.plan import EndBatch, LinkStep, Plan
+from umbrite.motion.plan import EndBatch, LinkStep, Plan, compile_plan
 from umbrite.motion.soft_ends import taken
 from umbrite.rig.affine import Affine, after, around, inverse, linear
 from umbrite.rig.angles import wrapped
 from umbrite.rig.channels import CHANNEL_KINDS, JOINT_CHANNELS, channel
+from umbrite.rig.document import Document
 from umbrite.rig.ids import Kind
 from umbrite.rig.model import Control
 
@@ -148,6 +149,11 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
             lengthened[:, batch.joints] = solve_limbs(plan, batch, own, roots, board, turns, values)
     fared = _how_limbs_fared(plan, board, lengthened)
     return Placed(plan, board, turns, fared, lengthened, values, _shown(plan, values, frames))
+
+
+def placed_of(document: Document) -> Placed:
+    """A document's puppet in the pose in which it was left."""
+    return evaluate(compile_plan(document.puppet), document.pose)
 
 
 def _tables(plan: Plan, pose: Channels, frames: int) -> dict[str, Floats]:

@@ -5,10 +5,10 @@ from pathlib import Path
 from PySide6.QtCore import QBuffer, QIODevice, Qt
 from PySide6.QtGui import QImage, QImageWriter, QPainter, QTransform
 
-from umbrite.files.file_errors import FileError, unwritable
+from umbrite.files.atomic import write
+from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package
-from umbrite.motion.evaluate import Placed, evaluate
-from umbrite.motion.plan import compile_plan
+from umbrite.motion.evaluate import Placed, placed_of
 from umbrite.motion.scene import scene_of
 from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import Raster
@@ -30,31 +30,22 @@ def render(placed: Placed, pictures: Pictures, scale: float = 1.0, frame: int = 
 
 def render_package(package: Package, scale: float = 1.0) -> QImage:
     """A package in the pose it was left in."""
-    placed = evaluate(compile_plan(package.puppet), package.pose)
-    return render(placed, Pictures(lambda: package.art), scale)
+    return render(placed_of(package.document), Pictures(lambda: package.art), scale)
 
 
 def preview_png(package: Package, longest: int = 384) -> bytes:
     """A small PNG of the whole puppet, for file managers."""
-    scale = longest / max(package.puppet.width, package.puppet.height)
+    return png_of(render_package(package, longest / max(package.puppet.width, package.puppet.height)))
+
+
+def png_of(image: QImage) -> bytes:
+    """An image as the bytes of a PNG."""
     buffer = QBuffer()
     buffer.open(QIODevice.OpenModeFlag.WriteOnly)
-    QImageWriter(buffer, b"png").write(render_package(package, scale))
+    QImageWriter(buffer, b"png").write(image)
     return bytes(buffer.data().data())
 
 
 def write_png(path: Path, image: QImage) -> None:
     """Write an image as PNG, whole or not at all. Raises FileError."""
-    temporary = path.with_name(f".{path.name}.saving")
-    try:
-        writer = QImageWriter(str(temporary), b"png")
-        if not writer.write(image):
-            temporary.write_bytes(b"")  # Qt's reason is vague; writing ourselves raises the true one
-            raise FileError(
-                f"{path.name} couldn't be written as a PNG ({writer.errorString()}). Save it elsewhere."
-            )
-        temporary.replace(path)
-    except OSError as error:
-        raise unwritable(path, error) from None
-    finally:
-        temporary.unlink(missing_ok=True)
+    write(path, png_of(image))

@@ -16,8 +16,9 @@ from umbrite.files.opening import NATIVE, is_native, read_art
 from umbrite.files.package import Package, load, save
 from umbrite.files.pictures_in import read_picture
 from umbrite.files.png import MOST_PIXELS, fingerprint
+from umbrite.files.pose_files import export_csv, export_json
 from umbrite.files.recovery import Left
-from umbrite.paint.export import export_csv, export_json, export_openraster, export_svg
+from umbrite.paint.export import export_openraster, export_svg
 from umbrite.paint.render import preview_png, render_package, write_png
 from umbrite.rig.affine import inverse
 from umbrite.rig.document import Document

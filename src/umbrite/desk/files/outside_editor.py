@@ -14,6 +14,7 @@ from PySide6.QtGui import QDesktopServices
 
 from umbrite.art.pictures import Picture
 from umbrite.desk.session.session import Session
+from umbrite.files.atomic import write
 from umbrite.files.pictures_in import read_picture
 from umbrite.rig.errors import UmbriteError
 
@@ -44,7 +45,7 @@ class OutsideEditor(QObject):
         safe = "".join(c if c.isalnum() or c in " -_" else "_" for c in part.name)
         path = Path(self._folder.path()) / f"{safe} {key}.png"
         data = self.session.art[part.drawing.sha256]
-        path.write_bytes(data)
+        write(path, data)
         self.watch(key, path, data)
         command = os.environ.get("UMBRITE_EDITOR")
         if command:
