@@ -9,8 +9,9 @@ from pathlib import Path
 from typing import Any
 
 from umbrite import __version__
+from umbrite.checking.finding_codes import Finding
 from umbrite.checking.findings_report import findings_report
-from umbrite.checking.puppet_findings import Finding, findings
+from umbrite.checking.puppet_findings import findings
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import joints_report, limits_report, pose_report

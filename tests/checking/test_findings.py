@@ -7,7 +7,8 @@ import pytest
 from msgspec.structs import replace
 
 from demo_puppet import control, joint, part, wick
-from umbrite.checking.puppet_findings import findings, look_again, mark_meant, mend
+from umbrite.checking.finding_codes import mend
+from umbrite.checking.puppet_findings import findings, look_again, mark_meant
 from umbrite.rig.change import change
 from umbrite.rig.edits.controls import make_control
 from umbrite.rig.edits.limits import set_limit

@@ -5,8 +5,8 @@ import math
 import pytest
 
 from demo_puppet import joint, wick
+from umbrite.checking.finding_codes import Finding
 from umbrite.checking.findings_report import findings_report
-from umbrite.checking.puppet_findings import Finding
 from umbrite.files.json_reports import pose_report
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan

@@ -8,7 +8,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from strategies import ART_EDITS, EDITS, RIG_EDITS, puppets
-from umbrite.checking.puppet_findings import findings, mend
+from umbrite.checking.finding_codes import mend
+from umbrite.checking.puppet_findings import findings
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.errors import RigError

@@ -4,7 +4,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 Picture = NDArray[np.uint8]
-# Alpha from here on counts as paper, for trimming and for picking.
+# Alpha from here on counts as paper when it is picked; trimming keeps every pixel that is not wholly clear.
 SOLID = 8
 
 

@@ -2,7 +2,7 @@
 
 from typing import Any
 
-from umbrite.checking.puppet_findings import Finding
+from umbrite.checking.finding_codes import Finding
 from umbrite.rig.change import thing
 from umbrite.rig.model import Puppet
 

@@ -13,9 +13,9 @@ from numpy.typing import NDArray
 
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.family import targets
-from umbrite.rig.limb_shape import limb_tip
-from umbrite.rig.model import Control, Limb, Puppet
-from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.limb_shape import limb_length
+from umbrite.rig.model import Control, Puppet
+from umbrite.rig.placement import around_parts
 
 Floats = NDArray[np.float64]
 STEPS = 72
@@ -102,23 +102,10 @@ def _span(puppet: Puppet, key: str) -> tuple[float, float]:
     return (limit.smallest, limit.largest) if limit is not None else (-UNLIMITED, UNLIMITED)
 
 
-def limb_length(puppet: Puppet, limb: Limb) -> float:
-    """The length of a limb at rest, joint by joint."""
-    points = [puppet.joints[key].pivot.z for key in limb.joints] + [limb_tip(puppet, limb)]
-    return sum(abs(b - a) for a, b in itertools.pairwise(points))
-
-
 def height_of(puppet: Puppet) -> float:
-    """The height of the figure at rest."""
-    corners = [
-        complex(board_from_drawing(part.placement)(complex(x * part.drawing.width, y * part.drawing.height)))
-        for part in puppet.parts.values()
-        if not part.reference
-        for x in (0, 1)
-        for y in (0, 1)
-    ]
-    lows = [z.imag for z in corners]
-    return max(lows) - min(lows) if lows else float(puppet.height)
+    """The height of the figure at rest, without reference pictures; that of the canvas where there is no art."""
+    parts = [key for key, part in puppet.parts.items() if not part.reference]
+    return around_parts(puppet, parts).height if parts else float(puppet.height)
 
 
 def extremes(puppet: Puppet, count: int = 12) -> list[tuple[str, dict[str, float]]]:

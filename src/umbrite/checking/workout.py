@@ -13,7 +13,8 @@ from numpy.typing import NDArray
 
 from umbrite.art.joint_limits import gap_turns
 from umbrite.art.pictures import Picture
-from umbrite.checking.puppet_findings import Finding, findings
+from umbrite.checking.finding_codes import RANK, Finding, finding
+from umbrite.checking.puppet_findings import findings
 from umbrite.checking.sweeps import Sweep, height_of, sweeps
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.motion.evaluate import Placed, evaluate
@@ -50,6 +51,10 @@ LOOKED_AT = math.radians(4)  # joints that turn less than this are not looked at
 
 
 AT_LIMIT = 1e-6
+NOTHING_SEEN = (
+    "The control {name} moves nothing that can be seen. Let it move something, link it, or remove it."
+)
+OPENS_ON_THE_WAY = "A gap opens at {name} from {opens} on, and it turns to {turn}. Limit it, cover the seam, or move its pivot."
 
 
 class Noticed(NamedTuple):
@@ -108,8 +113,7 @@ def workout(
         watch(len(reached) + i, len(reached) * 2, puppet.joints[key].name)
         noticed += _gaps(puppet, pictures, key, reach)
     noticed += [Noticed(found, None, 0, None) for found in findings(puppet) if found.code in STATIC]
-    rank = {"error": 0, "warning": 1, "hint": 2}
-    return Report(sorted(noticed, key=lambda item: rank[item.finding.severity]), measured)
+    return Report(sorted(noticed, key=lambda item: RANK[item.finding.severity]), measured)
 
 
 def _measure(placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str) -> Measured:
@@ -148,9 +152,8 @@ def _jumps(
         changed = np.flatnonzero((np.diff(bends) != 0) & (turned > JUMP))
         if changed.size or (len(limb.joints) == 2 and against.any()):
             frame = int(changed[0]) + 1 if changed.size else int(against.argmax())
-            text = f"{limb.name} bends over to the other side while {name} moves. Look at its bend side."
             at = placed.pivot(limb.joints[-1], frame)
-            found.append(Noticed(Finding("bend-flips", "error", key, text), sweep, frame, at))
+            found.append(Noticed(finding("bend-flips", key, name=limb.name, moved=name), sweep, frame, at))
             flipped.update(limb.joints)
     steps = np.abs(wrapped(np.diff(placed.turns, axis=0)))
     for i, key in enumerate(plan.joints):
@@ -162,18 +165,21 @@ def _jumps(
         ):
             frame = int(steps[:, i].argmax()) + 1
             turn = angle_text(float(steps[frame - 1, i]), 0).replace("\N{MINUS SIGN}", "")
-            text = f"{puppet.joints[key].name} jumps by {turn} in one small step of {name}."
             found.append(
-                Noticed(Finding("joint-jumps", "warning", key, text), sweep, frame, placed.pivot(key, frame))
+                Noticed(
+                    finding("joint-jumps", key, name=puppet.joints[key].name, turn=turn, moved=name),
+                    sweep,
+                    frame,
+                    placed.pivot(key, frame),
+                )
             )
     ways = np.abs(np.diff(places, axis=0)).max(axis=2)
     if not found and ways.size and ways.max() > LEAP * height:
         frame, i = (int(n) for n in np.unravel_index(int(ways.argmax()), ways.shape))
         part = plan.parts[i]
-        text = f"{puppet.parts[part].name} leaps by {ways.max():.0f} px in one small step of {name}."
         found.append(
             Noticed(
-                Finding("part-leaps", "warning", part, text),
+                finding("part-leaps", part, name=puppet.parts[part].name, way=ways.max(), moved=name),
                 sweep,
                 frame + 1,
                 complex(places[frame + 1, i].mean()),
@@ -199,9 +205,10 @@ def _idle(
     moved = np.abs(places - places[:1]).max(initial=0.0)
     if moved > IDLE or (placed.shown != placed.shown[:1]).any():
         return []
-    text = f"The control {name} moves nothing that can be seen. Let it move something, link it, or remove it."
     at = rest.control_at(placed.plan.puppet.controls[sweep.key])
-    return [Noticed(Finding("control-idle", "warning", sweep.key, text), sweep, placed.frames // 2, at)]
+    return [
+        Noticed(finding("control-idle", sweep.key, NOTHING_SEEN, name=name), sweep, placed.frames // 2, at)
+    ]
 
 
 def _left_behind(placed: Placed, places: NDArray[np.complex128], sweep: Sweep) -> list[Noticed]:
@@ -211,11 +218,13 @@ def _left_behind(placed: Placed, places: NDArray[np.complex128], sweep: Sweep) -
     for i, part in enumerate(placed.plan.parts):
         item = placed.plan.puppet.parts[part]
         if moved[i] < IDLE and not item.reference:
-            text = f"{item.name} stays behind when the master moves: nothing carries it. Give it a parent."
             frame = placed.frames // 3
             found.append(
                 Noticed(
-                    Finding("part-stays", "error", part, text), sweep, frame, complex(places[frame, i].mean())
+                    finding("part-stays", part, name=item.name),
+                    sweep,
+                    frame,
+                    complex(places[frame, i].mean()),
                 )
             )
     return found
@@ -249,12 +258,22 @@ def _gaps(
         (high, opens[1], high_sweep, high_frame),
     ):
         if abs(turn) > abs(at) + SLACK and abs(at) < math.pi:
-            text = (
-                f"A gap opens at {puppet.joints[key].name} from {angle_text(at, 0)} on, and it turns to {angle_text(turn, 0)}. "
-                "Limit it, cover the seam, or move its pivot."
-            )
             place = evaluate(
                 compile_plan(puppet), {n: float(v[frame]) for n, v in sweep.channels.items()}
             ).pivot(key)
-            found.append(Noticed(Finding("gap", "warning", key, text), sweep, frame, place))
+            found.append(
+                Noticed(
+                    finding(
+                        "gap",
+                        key,
+                        OPENS_ON_THE_WAY,
+                        name=puppet.joints[key].name,
+                        opens=angle_text(at, 0),
+                        turn=angle_text(turn, 0),
+                    ),
+                    sweep,
+                    frame,
+                    place,
+                )
+            )
     return found

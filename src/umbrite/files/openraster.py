@@ -16,7 +16,7 @@ from umbrite.files.file_errors import FileError
 from umbrite.files.layers import Layer, Layered, layer_of
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import add_member
-from umbrite.files.png import decode
+from umbrite.files.png import decode, encode
 from umbrite.files.xml_in import read_xml
 from umbrite.files.zips import Container
 
@@ -129,9 +129,9 @@ def write_openraster(path: Path, layered: Layered, merged_png: bytes | None = No
         merged = (
             _merged(layered) if merged_png is None else Image.open(io.BytesIO(merged_png)).convert("RGBA")
         )
-        add_member(out, "mergedimage.png", _png(merged), zipfile.ZIP_STORED)
+        add_member(out, "mergedimage.png", encode(np.asarray(merged)), zipfile.ZIP_STORED)
         merged.thumbnail((256, 256))
-        add_member(out, "Thumbnails/thumbnail.png", _png(merged), zipfile.ZIP_STORED)
+        add_member(out, "Thumbnails/thumbnail.png", encode(np.asarray(merged)), zipfile.ZIP_STORED)
 
 
 def _element(layer: Layer, source: str) -> Element:
@@ -157,9 +157,3 @@ def _lay(merged: Image.Image, layer: Layer) -> None:
     sheet = Image.new("RGBA", merged.size)
     sheet.paste(Image.fromarray(picture), (layer.x, layer.y))
     merged.alpha_composite(sheet)
-
-
-def _png(image: Image.Image) -> bytes:
-    out = io.BytesIO()
-    image.save(out, "PNG")
-    return out.getvalue()

@@ -1,5 +1,7 @@
 """Layered PSD in, by psd-tools: pixel layers with name, place, opacity, visibility and groups."""
 
+import struct
+import zlib
 from pathlib import Path
 from typing import Any
 
@@ -11,6 +13,11 @@ from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.png import MOST_PIXELS
 
 MOST_BYTES = 2_000_000_000
+# What the reader's parser raises where it stumbles over a damaged file.
+READER_ERRORS = (
+    OSError, ValueError, TypeError, LookupError, ArithmeticError, AttributeError, AssertionError, EOFError, MemoryError,
+    RecursionError, NotImplementedError, struct.error, zlib.error,
+)  # fmt: skip
 
 
 def read_psd(path: Path, watch: Watch = unwatched) -> Layered:
@@ -22,7 +29,7 @@ def read_psd(path: Path, watch: Watch = unwatched) -> Layered:
         document: Any = PSDImage.open(path)
     except OSError as error:
         raise unreadable(path, error) from None
-    except Exception as error:  # the reader raises whatever its parser stumbles over
+    except READER_ERRORS as error:
         raise _damaged(path, error) from None
     width, height = int(document.width), int(document.height)
     if width * height > MOST_PIXELS:
@@ -37,7 +44,7 @@ def read_psd(path: Path, watch: Watch = unwatched) -> Layered:
                 layers.append(made)
     except FileError:
         raise
-    except Exception as error:
+    except READER_ERRORS as error:
         raise _damaged(path, error) from None
     return Layered(path.stem, width, height, tuple(layers))
 

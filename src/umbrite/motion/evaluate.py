@@ -12,6 +12,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
+from umbrite.motion.kinematics import placed_below
 from umbrite.motion.limb_solving import gathered, solve_limbs
 from umbrite.motion.linking import curve_at
 from umbrite.motion.plan import EndBatch, LinkStep, Plan, compile_plan
@@ -208,11 +209,9 @@ def _choice(value: Floats, count: int) -> NDArray[np.intp]:
 
 def _place(plan: Plan, some: slice, own: Affine, turns: Floats, board: Affine) -> None:
     """Place joints whose carriers are placed: M = M(parent) after (about the pivot: unturned part, then turn)."""
-    spin = np.exp(1j * turns[:, some])
-    a, b, pivot = spin * own.a[:, some], spin * own.b[:, some], plan.pivot[some]
-    local = Affine(a, b, pivot + own.t[:, some] - a * pivot - b * np.conj(pivot))
     up = plan.parent[some]
-    placed = after(Affine(board.a[:, up], board.b[:, up], board.t[:, up]), local)
+    own_here = Affine(own.a[:, some], own.b[:, some], own.t[:, some])
+    placed = placed_below(gathered(board, up), own_here, plan.pivot[some], turns[:, some])
     board.a[:, some], board.b[:, some], board.t[:, some] = placed
 
 

@@ -79,7 +79,7 @@ def _with_target_turn(placed: Placed, pose: Pose, key: str, turn: float) -> Pose
 
 
 def _unsoftened(placed: Placed, key: str, tip: complex) -> complex:
-    """The place of the target for which soften lets the tip stand on `tip`: the inverse of `evaluate.softened`."""
+    """The place of the target for which soften lets the tip stand on `tip`: the inverse of `limb_solving.softened`."""
     puppet = placed.plan.puppet
     limb = puppet.limbs[key]
     frame = placed.carrier_map(limb.joints[0])

@@ -17,7 +17,7 @@ from umbrite.rig.affine import Affine
 from umbrite.rig.channels import channel
 from umbrite.rig.dependencies import held_by, link_order, ranked
 from umbrite.rig.errors import RigError
-from umbrite.rig.limb_shape import limb_tip
+from umbrite.rig.limb_shape import limb_points, limb_tip
 from umbrite.rig.model import Limb, Puppet
 from umbrite.rig.placement import board_from_drawing
 
@@ -178,7 +178,7 @@ def _choosers(puppet: Puppet) -> Iterator[Chooser]:
 def _axes(puppet: Puppet, joints: tuple[str, ...]) -> Complexes:
     found = dict.fromkeys(joints, 0j)
     for limb in puppet.limbs.values():
-        points = [puppet.joints[key].pivot.z for key in limb.joints] + [limb_tip(puppet, limb)]
+        points = limb_points(puppet, limb)
         for key, here, there in zip(limb.joints, points, points[1:], strict=False):
             if limb.stretch > 0 and limb.enabled and here != there:
                 found[key] = (there - here) / abs(there - here)
@@ -255,7 +255,7 @@ def _batches(puppet: Puppet, keys: list[str], limbs: list[str], index: dict[str,
 
 def _stretches(puppet: Puppet, limb: Limb) -> list[float]:
     """How a limb's stretch is shared: by give, so that 1 + share * s over all lengths makes 1 + s in all."""
-    points = [puppet.joints[key].pivot.z for key in limb.joints] + [limb_tip(puppet, limb)]
+    points = limb_points(puppet, limb)
     lengths = [abs(there - here) for here, there in itertools.pairwise(points)]
     gives = [puppet.joints[key].give for key in limb.joints]
     whole = sum(give * length for give, length in zip(gives, lengths, strict=True))

@@ -16,6 +16,7 @@ from msgspec.structs import replace
 from numpy.typing import NDArray
 
 from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.kinematics import one_below
 from umbrite.motion.matching import own_turns_from_target, target_from_own_turns, turn_to_ask
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.soft_ends import Ends, taken, willingness
@@ -77,9 +78,7 @@ class Lever(NamedTuple):
 class Frame(NamedTuple):
     """Where a chain has come: the fields of its maps, and its pivots on the board."""
 
-    a: list[complex]
-    b: list[complex]
-    t: list[complex]
+    maps: list[tuple[complex, complex, complex]]  # a, b, t of each
     pivots: list[complex]
 
 
@@ -174,31 +173,26 @@ def _pose(body: Body, turns: Floats, shift: complex) -> Pose:
 
 
 def _placed(body: Body, turns: Floats, shift: complex) -> Frame:
-    """The evaluator's own formula (see `evaluate`), joint by joint."""
-    every_a, every_b, every_t, pivots = frame = Frame([], [], [], [])
+    """The chain placed joint by joint, parents first."""
+    maps: list[tuple[complex, complex, complex]] = []
+    pivots: list[complex] = []
     plain = turns.tolist()
     for link in body.chain:
         spin = cmath.rect(1.0, plain[link.part] if link.part >= 0 else link.turn)
-        a, b, pivot = spin * link.a, spin * link.b, link.pivot
-        at = pivot + (shift if link.shifts else link.shift)
-        t = at - a * pivot - b * pivot.conjugate()
-        if (up := link.above) >= 0:
-            over_a, over_b, over_t = every_a[up], every_b[up], every_t[up]
-            at = over_a * at + over_b * at.conjugate() + over_t
-            t = over_a * t + over_b * t.conjugate() + over_t
-            a, b = over_a * a + over_b * b.conjugate(), over_a * b + over_b * a.conjugate()
-        every_a.append(a)
-        every_b.append(b)
-        every_t.append(t)
-        pivots.append(at)
-    return frame
+        above = maps[link.above] if link.above >= 0 else None
+        a, b, t = one_below(
+            above, spin * link.a, spin * link.b, shift if link.shifts else link.shift, link.pivot
+        )
+        maps.append((a, b, t))
+        pivots.append(a * link.pivot + b * link.pivot.conjugate() + t)
+    return Frame(maps, pivots)
 
 
 def _points(body: Body, frame: Frame) -> NDArray[np.complex128]:
     found = []
     for point, i in zip(body.points, body.carried_by, strict=True):
-        z = point.at
-        found.append(frame.a[i] * z + frame.b[i] * z.conjugate() + frame.t[i])
+        (a, b, t), z = frame.maps[i], point.at
+        found.append(a * z + b * z.conjugate() + t)
     return np.array(found)
 
 
@@ -215,7 +209,8 @@ def _step(
     pivots = np.array([frame.pivots[i] for i, _ in taking], dtype=np.complex128)
     # A mirrored carrier turns what it carries the other way round.
     sense = np.array([
-        -1.0 if link.above >= 0 and abs(frame.b[link.above]) > abs(frame.a[link.above]) else 1.0 for _, link in taking
+        -1.0 if link.above >= 0 and abs(frame.maps[link.above][1]) > abs(frame.maps[link.above][0]) else 1.0
+        for _, link in taking
     ])  # fmt: skip
     if body.ends.any_soft:
         sense = sense * np.maximum(willingness(taken(asked, body.ends), body.ends), LEAST_WILLING)
@@ -225,7 +220,8 @@ def _step(
         units = np.array([1 + 0j, 1j])
         above = next(link.above for link in body.chain if link.shifts)
         if above >= 0:
-            units = frame.a[above] * units + frame.b[above] * units.conj()
+            a, b, _ = frame.maps[above]
+            units = a * units + b * units.conj()
         speed = np.hstack([speed, body.carried[:, None] * units * body.size])
         give = np.append(give, (SHIFT_GIVE, SHIFT_GIVE))
     weighed = np.tile(weights, 2)

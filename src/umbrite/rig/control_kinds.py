@@ -2,6 +2,7 @@
 
 from typing import Literal, NamedTuple
 
+from umbrite.rig.family import ancestors
 from umbrite.rig.model import Control, ControlKind, ControlShape, Point, Puppet
 
 
@@ -65,9 +66,5 @@ def carrier_of(puppet: Puppet, key: str) -> str | None:
     """The control with which another one travels: the nearest whose joint carries its own; None for the board."""
     control = puppet.controls[key]
     moved = {c.moves: k for k, c in puppet.controls.items() if k != key and not traits(c).values}
-    joint = control.moves if traits(control).values else puppet.joints[control.moves].parent
-    while joint is not None:
-        if joint in moved:
-            return moved[joint]
-        joint = puppet.joints[joint].parent
-    return None
+    up = [*([control.moves] if traits(control).values else []), *ancestors(puppet, control.moves)]
+    return next((moved[joint] for joint in up if joint in moved), None)

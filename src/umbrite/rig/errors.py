@@ -9,6 +9,14 @@ class RigError(UmbriteError, ValueError):
     """An edit that was refused; the puppet is as it was."""
 
 
+class InUseError(RigError):
+    """Something that can't go because limbs or controls need it; `users` names them."""
+
+    def __init__(self, text: str, users: str) -> None:
+        super().__init__(text)
+        self.users = users
+
+
 class MissingError(RigError, KeyError):
     """An id or a name that the puppet does not have."""
 

@@ -22,6 +22,11 @@ def ancestors(puppet: Puppet, key: str) -> list[str]:
     return found
 
 
+def carries(puppet: Puppet, upper: str, lower: str) -> bool:
+    """Whether a joint carries another one, however far below; none carries itself."""
+    return upper in ancestors(puppet, lower)
+
+
 def branch(puppet: Puppet, key: str) -> list[str]:
     """The joint and all that it carries, parents before children."""
     get_joint(puppet, key)

@@ -1,5 +1,6 @@
 """What a limb is as drawn: the points it runs through, its tip, and how it bends at rest. Board pixels, radians."""
 
+import itertools
 import math
 
 from umbrite.rig.angles import wrapped
@@ -22,9 +23,19 @@ def limb_tip(puppet: Puppet, limb: Limb) -> complex:
     return limb.tip.z
 
 
+def limb_points(puppet: Puppet, limb: Limb) -> list[complex]:
+    """The board points at rest through which a limb runs: its joints' pivots, and its tip."""
+    return [*(puppet.joints[key].pivot.z for key in limb.joints), limb_tip(puppet, limb)]
+
+
+def limb_length(puppet: Puppet, limb: Limb) -> float:
+    """The length of a limb at rest, joint by joint, in board pixels."""
+    return sum(abs(b - a) for a, b in itertools.pairwise(limb_points(puppet, limb)))
+
+
 def drawn_bend(puppet: Puppet, limb: Limb) -> float:
     """The angle from the first length to the last as drawn, -pi..pi; 0 for a straight limb or an aim."""
-    points = [puppet.joints[key].pivot.z for key in limb.joints] + [limb_tip(puppet, limb)]
+    points = limb_points(puppet, limb)
     first, last = points[1] - points[0], points[-1] - points[-2]
     if len(limb.joints) < 2 or abs(first) < 1e-9 or abs(last) < 1e-9:
         return 0.0

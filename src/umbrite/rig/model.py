@@ -17,6 +17,7 @@ ControlShape = Literal["leaf", "shield", "drop", "crescent", "ring", "slot", "ti
 Axes = Literal["both", "x", "y"]
 Shown = Literal["always", "ghosted", "near", "never"]
 EndHold = Literal["limb", "target", "toe"]
+Role = Literal["", "master"]
 
 
 class Value(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
@@ -124,7 +125,7 @@ class Joint(Value, frozen=True, omit_defaults=True):
     limit: Limit | None = None
     pivot_set: bool = False
     give: float = 1.0
-    role: Literal["", "master"] = ""
+    role: Role = ""
     catches: bool = False
 
 

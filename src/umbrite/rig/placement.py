@@ -59,6 +59,12 @@ class Box(NamedTuple):
         return Box(self.left - by, self.top - by, self.right + by, self.bottom + by)
 
 
+def corners_of_part(part: Part) -> list[complex]:
+    """The corners of a drawing's frame on the board at rest."""
+    onto, drawing = board_from_drawing(part.placement), part.drawing
+    return [complex(onto(complex(x, y))) for x in (0, drawing.width) for y in (0, drawing.height)]
+
+
 def box_of(width: float, height: float, board: Affine) -> Box:
     """The box on the board around a drawing of this size."""
     corners = [complex(board(complex(x, y))) for x in (0, width) for y in (0, height)]
@@ -92,18 +98,14 @@ def middle_of(puppet: Puppet, key: str) -> complex:
 
 
 def ground_of(puppet: Puppet) -> complex:
-    """The middle of the feet on the ground: below the lowest art."""
-    corners = [
-        board_from_drawing(part.placement)(complex(x * part.drawing.width, y * part.drawing.height))
-        for part in puppet.parts.values()
-        for x in (0, 1)
-        for y in (0, 1)
-    ]
-    low = max(z.imag for z in corners)
+    """The middle of the feet on the ground, on whole pixels of the board at rest: below the lowest art. Raises RigError for none."""
+    low = around_parts(puppet, puppet.parts).bottom
     feet = [
-        puppet.joints[limb.end].pivot.z.real
+        puppet.joints[limb.end].pivot.x
         for limb in puppet.limbs.values()
         if limb.end_hold == "target" and limb.end
     ]
-    near = feet or [z.real for z in corners if z.imag > low - 0.08 * puppet.height]
-    return complex(round((min(near) + max(near)) / 2), round(low))
+    if not feet:
+        corners = [z for part in puppet.parts.values() for z in corners_of_part(part)]
+        feet = [z.real for z in corners if z.imag > low - 0.08 * puppet.height]
+    return complex(round((min(feet) + max(feet)) / 2), round(low))

@@ -10,7 +10,7 @@ from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.session.session import Session
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.bones import away_from_bone
-from umbrite.rig.family import is_carrier, targets
+from umbrite.rig.family import carries, is_carrier, targets
 from umbrite.rig.limb_shape import rest_direction
 from umbrite.rig.model import Limit
 
@@ -39,24 +39,9 @@ def washer_radius(session: Session, key: str) -> float:
     here = puppet.joints[key].pivot
     below = 0
     for other, joint in puppet.joints.items():
-        if (
-            other != key
-            and joint.pivot == here
-            and is_carrier(puppet, other)
-            and _carries(session, key, other)
-        ):
+        if other != key and joint.pivot == here and is_carrier(puppet, other) and carries(puppet, key, other):
             below += 1
     return WASHER + 6 * below
-
-
-def _carries(session: Session, upper: str, lower: str) -> bool:
-    joints = session.puppet.joints
-    parent = joints[lower].parent
-    while parent is not None:
-        if parent == upper:
-            return True
-        parent = joints[parent].parent
-    return False
 
 
 def handles(session: Session, camera: Camera) -> list[Handle]:

@@ -12,7 +12,7 @@ from umbrite.rig.edits.limbs import remove_limb, without_users
 from umbrite.rig.edits.parenting import remove_carrier
 from umbrite.rig.edits.parts import nudge_parts, remove_part
 from umbrite.rig.edits.pivots import move_pivot
-from umbrite.rig.errors import RigError
+from umbrite.rig.errors import InUseError
 from umbrite.rig.family import branch, children, targets
 from umbrite.rig.ids import id_kind
 from umbrite.rig.model import Puppet, point
@@ -23,9 +23,8 @@ def delete(session: Session) -> None:
     """Remove what is selected; refused with the name of the user where something else needs it."""
     try:
         puppet = _without(session.puppet, session.selection)
-    except RigError as error:
-        used = " is used by " in str(error)
-        raise RigError(f"{error} Shift+Delete takes it along." if used else str(error)) from None
+    except InUseError as error:
+        raise InUseError(f"{error} Shift+Delete takes it along.", error.users) from None
     _removed(session, puppet, "")
 
 

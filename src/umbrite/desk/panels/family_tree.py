@@ -21,7 +21,7 @@ from umbrite.desk.theme.marks import pen
 from umbrite.rig.change import change, thing
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import UmbriteError
-from umbrite.rig.family import is_carrier, parts_on, targets, toes
+from umbrite.rig.family import ancestors, is_carrier, parts_on, targets, toes
 from umbrite.rig.ids import id_kind
 from umbrite.rig.model import Puppet
 
@@ -248,7 +248,11 @@ class FamilyTree(QTreeWidget):
         parts = (
             [key]
             if id_kind(key) == "part"
-            else [p for p in puppet.order if self._carried(puppet.parts[p].joint, key)]
+            else [
+                p
+                for p in puppet.order
+                if key in {puppet.parts[p].joint, *ancestors(puppet, puppet.parts[p].joint)}
+            ]
         )
         if not parts:
             session.say(f"{thing(puppet, key).name} carries no drawing.")
@@ -264,11 +268,6 @@ class FamilyTree(QTreeWidget):
             ("locked", False): "Unlock",
         }
         session.edit(f"{words[what, value]} {thing(puppet, key).name}", puppet=puppet)
-
-    def _carried(self, joint: str | None, top: str) -> bool:
-        while joint is not None and joint != top:
-            joint = self.session.puppet.joints[joint].parent
-        return joint == top
 
     def filter(self, text: str) -> None:
         """Show only rows whose name holds the text, with all that carries them."""

@@ -3,34 +3,10 @@
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
-from umbrite.checking.puppet_findings import Finding, look_again, mark_meant, mend
-from umbrite.desk.panels.station_strip import STATION_OF
+from umbrite.checking.finding_codes import CODES, Finding, mend
+from umbrite.checking.puppet_findings import look_again, mark_meant
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
-
-EXPLAIN = {
-    "target-away": "A target stands exactly on its limb's tip at rest; else the limb jumps when it is first touched.",
-    "limb-straight": "From a straight drawing nobody can tell where the knee bends. Both sides are shown in Details; one click chooses.",
-    "bend-against": "At rest the limb is drawn bent one way; set to the other it would fold over as soon as anything moves.",
-    "part-loose": "A part without a parent stays on the board while the rest of the puppet moves.",
-    "pivot-unset": "Until a pivot is set the middle of the drawing stands in for it; hardly anything turns about its middle.",
-    "pivot-outside": "A part turns about its pivot. One that lies outside the drawing makes the part swing around it, as a lantern on a cord.",
-    "limit-closed": "Smallest and largest are the same, so the joint is locked. One lock by give 0 says that more plainly.",
-    "limit-without-rest": "Zero is the rest pose, always; limits that leave it out would make the joint jump at the first touch.",
-    "order-wrong": "Near pieces are expected in front of what carries them and far ones behind, and the pieces of a limb stacked one way.",
-    "names-alike": "Names are found by their words in copies, mirrors and pasted poses; two that read the same are mistaken for each other.",
-    "side-mixed": "The side decides colours, signs, and what counts as the other side.",
-    "control-idle": "Animators would drag it and nothing would happen.",
-    "pose-beyond": "Limits hold for saved poses too, so this one looks different from when it was saved.",
-    "limb-unequal": "Limbs of a pair usually reach equally far; a pivot may have slipped.",
-    "limb-locked": "A locked joint of a limb does not bend along; the others do more.",
-    "gap": "Turned this far, the paper of neither part reaches the outline any more, and the background shows through.",
-    "bend-flips": "A knee or elbow that changes sides in the middle of a movement pops.",
-    "joint-jumps": "A small step of the control makes a large one of the joint.",
-    "part-leaps": "A small step of the control makes this part leap.",
-    "part-stays": "Everything else moved with the master, this did not.",
-}
-
 
 SIGN = {"error": ("x", look.BRICK), "warning": ("lightbulb", look.AMBER), "hint": ("circle-help", look.TEAL)}
 
@@ -93,7 +69,7 @@ class FindingsList(QFrame):
             buttons.addWidget(fix)
         why = QPushButton("Explain")
         why.setCheckable(True)
-        more = QLabel(EXPLAIN.get(finding.code, ""))
+        more = QLabel(CODES[finding.code].explanation)
         more.setObjectName("quiet")
         more.setWordWrap(True)
         more.hide()
@@ -110,7 +86,7 @@ class FindingsList(QFrame):
 
     def _show(self, finding: Finding) -> None:
         self.close()
-        self.session.go_to(STATION_OF.get(finding.code, self.session.station))
+        self.session.go_to(CODES[finding.code].station)
         self.session.select([finding.where])
         self.session.say(finding.text)
 

@@ -6,19 +6,12 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QFont, QFontMetrics, QPainter, QPaintEvent
 from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QLabel, QSizePolicy, QToolButton, QWidget
 
+from umbrite.checking.finding_codes import CODES
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
 from umbrite.desk.theme import look
 from umbrite.desk.theme.marks import glow, pen
 from umbrite.rig.family import targets
-
-STATION_OF = {
-    "part-loose": "Pivots", "pivot-unset": "Pivots", "limb-straight": "Limbs", "target-away": "Limbs",
-    "limit-closed": "Limbs", "bend-against": "Limbs", "order-wrong": "Parts",
-    "pivot-outside": "Pivots", "limit-without-rest": "Limbs", "names-alike": "Pivots", "side-mixed": "Pivots",
-    "control-idle": "Controls", "pose-beyond": "Rehearse", "limb-unequal": "Limbs", "limb-locked": "Limbs", "gap": "Limbs",
-    "bend-flips": "Rehearse", "joint-jumps": "Rehearse", "part-leaps": "Rehearse", "part-stays": "Pivots",
-}  # fmt: skip
 
 
 class Progress(NamedTuple):
@@ -32,7 +25,7 @@ class Progress(NamedTuple):
 def progress(session: Session, station: str) -> Progress:
     """How far a station's work is."""
     puppet = session.puppet
-    marked = any(STATION_OF.get(f.code) == station and f.severity != "hint" for f in session.findings)
+    marked = any(CODES[f.code].station == station and f.severity != "hint" for f in session.findings)
     if station == "Parts":
         count = len(puppet.parts)
         return Progress(f"{count} in order" if count else "none yet", float(count > 0), marked)

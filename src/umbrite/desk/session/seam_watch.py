@@ -6,7 +6,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from umbrite.art.joint_limits import gap_within
 from umbrite.art.pictures import Picture
-from umbrite.checking.puppet_findings import Finding
+from umbrite.checking.finding_codes import Finding, finding
 from umbrite.rig.angles import angle_text
 from umbrite.rig.family import ancestors, parts_on
 from umbrite.rig.model import Puppet
@@ -54,7 +54,7 @@ class SeamWatch(QObject):
         """What is known of the puppet as it stands."""
         joints = self._settled().joints
         meant = {(item.code, item.where) for item in self._settled().meant}
-        kept = (finding for key, (_, finding) in self._known.items() if key in joints)
+        kept = (noticed for key, (_, noticed) in self._known.items() if key in joints)
         return [item for item in kept if item is not None and (item.code, item.where) not in meant]
 
     def begin(self) -> None:
@@ -87,14 +87,10 @@ class SeamWatch(QObject):
                 for part in parts_on(puppet, joint)
             }
             turn = gap_within(puppet, pictures, key)
-            finding = None
+            noticed = None
             if turn is not None:
-                text = (
-                    f"At its limit of {angle_text(turn, 0)} a gap opens at {puppet.joints[key].name}. "
-                    "Narrow the limit (Find limits tells where), cover the seam, or move the pivot."
-                )
-                finding = Finding("gap", "warning", key, text)
-            self._known[key] = (looked_at(puppet, key), finding)
+                noticed = finding("gap", key, turn=angle_text(turn, 0), name=puppet.joints[key].name)
+            self._known[key] = (looked_at(puppet, key), noticed)
             if self.found != before:
                 self.changed.emit()
         if self._queue:

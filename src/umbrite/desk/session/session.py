@@ -11,7 +11,8 @@ from typing import TYPE_CHECKING, Any
 from PySide6.QtCore import QObject, Signal
 
 from umbrite.art.pictures import Picture
-from umbrite.checking.puppet_findings import Finding, findings
+from umbrite.checking.finding_codes import Finding, gravest_first
+from umbrite.checking.puppet_findings import findings
 from umbrite.desk.session.history import History
 from umbrite.desk.session.seam_watch import SeamWatch
 from umbrite.files.package import Package
@@ -134,12 +135,11 @@ class Session(QObject):
         settled = self.history.now.puppet
         if self._found is None or self._found[0] is not settled:
             self._found = (settled, findings(settled))
-        rank = {"error": 0, "warning": 1, "hint": 2}
         tried = self.tried[1] if self.tried is not None and self.tried[0] is settled else []
         known = {(finding.code, finding.where) for finding in [*self._found[1], *self.seams.found]}
         meant = {(item.code, item.where) for item in settled.meant}
         more = [finding for finding in tried if (finding.code, finding.where) not in known | meant]
-        return sorted([*self._found[1], *self.seams.found, *more], key=lambda finding: rank[finding.severity])
+        return gravest_first([*self._found[1], *self.seams.found, *more])
 
     # Change
 

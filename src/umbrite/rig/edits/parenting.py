@@ -4,9 +4,9 @@ from collections.abc import Iterable
 
 from umbrite.rig.change import change, get_joint, names_like, new_id, put, take_out
 from umbrite.rig.dependencies import refuse_circles
-from umbrite.rig.errors import RigError
+from umbrite.rig.errors import InUseError, RigError
 from umbrite.rig.family import ancestors, children, parts_on, users_of
-from umbrite.rig.model import Joint, Puppet, point
+from umbrite.rig.model import Joint, Puppet, Role, point
 from umbrite.rig.names import unique
 
 
@@ -44,7 +44,7 @@ def _refuse_breaking_limb(puppet: Puppet, key: str) -> None:
 
 
 def carry_together(
-    puppet: Puppet, keys: Iterable[str], name: str, pivot: complex, role: str = ""
+    puppet: Puppet, keys: Iterable[str], name: str, pivot: complex, role: Role = ""
 ) -> tuple[Puppet, str]:
     """Put a new carrier over joints: it hangs where the uppermost of them hung. Nothing moves.
 
@@ -61,7 +61,7 @@ def carry_together(
     parent = _common_parent(puppet, tops)
     puppet, carrier = new_id(puppet, "joint")
     name = unique(name, names_like(puppet, "joint"))
-    joint = Joint(name=name, pivot=point(pivot), parent=parent, pivot_set=True, role=role)  # type: ignore[arg-type]
+    joint = Joint(name=name, pivot=point(pivot), parent=parent, pivot_set=True, role=role)
     puppet = put(puppet, carrier, joint)
     for key in tops:
         puppet = change(puppet, key, parent=carrier)
@@ -84,7 +84,7 @@ def remove_carrier(puppet: Puppet, key: str) -> Puppet:
     if parts_on(puppet, key):
         raise RigError(f"{joint.name} has a drawing riding on it; remove the part instead of the joint.")
     if users := users_of(puppet, key):
-        raise RigError(f"{joint.name} is used by {users}; remove that first.")
+        raise InUseError(f"{joint.name} is used by {users}; remove that first.", users)
     for child in children(puppet, key):
         puppet = change(puppet, child, parent=joint.parent)
     return take_out(puppet, key)

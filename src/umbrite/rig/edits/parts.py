@@ -5,7 +5,7 @@ from collections.abc import Iterable
 from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_part, names_like, new_id, put, require_finite, take_out
-from umbrite.rig.errors import RigError
+from umbrite.rig.errors import InUseError, RigError
 from umbrite.rig.family import children, parts_on, users_of
 from umbrite.rig.model import Drawing, Joint, Part, Placement, Puppet, on_grid, point
 from umbrite.rig.names import side_of, unique
@@ -103,7 +103,7 @@ def remove_part(puppet: Puppet, key: str) -> Puppet:
     if parts_on(puppet, part.joint):
         return puppet
     if users := users_of(puppet, part.joint):
-        raise RigError(f"{part.name} is used by {users}; remove that first, then the part.")
+        raise InUseError(f"{part.name} is used by {users}; remove that first, then the part.", users)
     parent = puppet.joints[part.joint].parent
     for child in children(puppet, part.joint):
         puppet = change(puppet, child, parent=parent)

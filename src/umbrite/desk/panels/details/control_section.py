@@ -10,6 +10,7 @@ from umbrite.rig.change import change
 from umbrite.rig.control_kinds import MOVING, VALUED, carrier_of, span_of, traits
 from umbrite.rig.edits.controls import set_range
 from umbrite.rig.edits.renaming import rename
+from umbrite.rig.family import ancestors
 from umbrite.rig.model import Puppet
 
 SHAPES = [(word.capitalize(), word) for word in ("leaf", "shield", "drop", "crescent", "ring", "eye", "tile")]
@@ -115,11 +116,7 @@ def _others(puppet: Puppet, key: str) -> list[tuple[str, Any]]:
     own = puppet.controls[key].moves
     found: list[tuple[str, Any]] = [("The board", None)]
     for other, control in puppet.controls.items():
-        joint: str | None = control.moves
-        carried = False
-        while joint is not None and not carried:
-            carried = joint == own
-            joint = puppet.joints[joint].parent
+        carried = own in {control.moves, *ancestors(puppet, control.moves)}
         if (
             other != key
             and not traits(control).values

@@ -1,0 +1,167 @@
+"""Every kind of finding, in one table: how grave it is, at which station it is dealt with, what it says, why, and how it is mended.
+
+Checks of the rig, the watch over seams and the workout all notice things by these codes.
+"""
+
+from collections.abc import Callable, Iterable
+from typing import Literal, NamedTuple
+
+import msgspec
+
+from umbrite.rig.change import change, thing
+from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.pivots import keep_limbs
+from umbrite.rig.limb_shape import drawn_bend
+from umbrite.rig.model import Puppet
+from umbrite.rig.names import side_of
+
+Severity = Literal["error", "warning", "hint"]
+RANK: dict[Severity, int] = {"error": 0, "warning": 1, "hint": 2}
+
+
+class Finding(msgspec.Struct, frozen=True):
+    """One thing noticed. `where` is an id; `fix` says what `mend` would do, None where a person has to."""
+
+    code: str
+    severity: Severity
+    where: str
+    text: str
+    fix: str | None = None
+
+
+class Code(NamedTuple):
+    """What all findings of one kind share. `text` and `fix` have places for words; `mend` moves no art."""
+
+    severity: Severity
+    station: str
+    text: str
+    explanation: str
+    fix: str | None = None
+    mend: Callable[[Puppet, str], Puppet] | None = None
+
+
+def _rest_within(puppet: Puppet, key: str) -> Puppet:
+    limit = puppet.joints[key].limit
+    return puppet if limit is None else set_limit(puppet, key, limit.smallest, limit.largest)
+
+
+def _as_drawn(puppet: Puppet, key: str) -> Puppet:
+    return change(puppet, key, bend=1 if drawn_bend(puppet, puppet.limbs[key]) > 0 else -1)
+
+
+CODES: dict[str, Code] = {
+    "target-away": Code(
+        "error", "Limbs", "The target of {name} stands {away:.1f} px away from its tip.",
+        "A target stands exactly on its limb's tip at rest; else the limb jumps when it is first touched.",
+        "Put the target on the tip", lambda puppet, _: keep_limbs(puppet, puppet),
+    ),
+    "bend-against": Code(
+        "error", "Limbs",
+        "{name} is drawn bent to one side and set to bend to the other, so it flips over as soon as it moves.",
+        "At rest the limb is drawn bent one way; set to the other it would fold over as soon as anything moves.",
+        "Bend it as it is drawn", _as_drawn,
+    ),
+    "limb-straight": Code(
+        "warning", "Limbs", "{name} is drawn straight, so its bend side is a guess. Look at both and choose one.",
+        "From a straight drawing nobody can tell where the knee bends. Both sides are shown in Details; one click chooses.",
+        "Keep the side it has", lambda puppet, key: change(puppet, key, side_chosen=True),
+    ),
+    "limb-unequal": Code(
+        "hint", "Limbs",
+        "{name} is {one:.0f} px long and {twin} {other:.0f} px. Look whether both shall reach as far.",
+        "Limbs of a pair usually reach equally far; a pivot may have slipped.",
+    ),
+    "limb-locked": Code(
+        "hint", "Limbs", "{name} is locked, so {limb} bends without it.",
+        "A locked joint of a limb does not bend along; the others do more.",
+        "Let it bend again", lambda puppet, key: change(puppet, key, give=1.0),
+    ),
+    "part-loose": Code(
+        "warning", "Pivots",
+        "Nothing carries {name}, so it stays behind when the puppet moves. Give it a parent.",
+        "A part without a parent stays on the board while the rest of the puppet moves.",
+    ),
+    "pivot-outside": Code(
+        "hint", "Pivots",
+        "The pivot of {name} lies outside its drawing, so it swings instead of turning. Look whether that is wanted.",
+        "A part turns about its pivot. One that lies outside the drawing makes the part swing around it, as a lantern on a cord.",
+    ),
+    "pivot-unset": Code(
+        "hint", "Pivots", "The pivot of {name} is still the middle of its drawing. Drag it to where it turns.",
+        "Until a pivot is set the middle of the drawing stands in for it; hardly anything turns about its middle.",
+        "The middle is right", lambda puppet, key: change(puppet, key, pivot_set=True),
+    ),
+    "limit-without-rest": Code(
+        "error", "Limbs",
+        "The limits of {name} leave out the rest pose, so it would jump as soon as it is touched.",
+        "Zero is the rest pose, always; limits that leave it out would make the joint jump at the first touch.",
+        "Widen the limits to rest", _rest_within,
+    ),
+    "limit-closed": Code(
+        "hint", "Limbs", "The limits of {name} leave no room, so it can't turn at all.",
+        "Smallest and largest are the same, so the joint is locked. One lock by give 0 says that more plainly.",
+    ),
+    "order-wrong": Code(
+        "warning", "Parts", "{name} is on the {side} side and lies {lies} {other}. Look at the depth rail.",
+        "Near pieces are expected in front of what carries them and far ones behind, and the pieces of a limb stacked one way.",
+    ),
+    "names-alike": Code(
+        "hint", "Pivots",
+        "{name} and {twin} have nearly the same name. Rename one, so that they can be told apart.",
+        "Names are found by their words in copies, mirrors and pasted poses; two that read the same are mistaken for each other.",
+    ),
+    "side-mixed": Code(
+        "warning", "Pivots", "{name} is named {named} but set to the {side} side.",
+        "The side decides colours, signs, and what counts as the other side.",
+        "Set it to the {named} side", lambda puppet, key: change(puppet, key, side=side_of(thing(puppet, key).name)),
+    ),
+    "control-idle": Code(
+        "warning", "Controls", "The control {name} moves nothing: {why}. Link it, change it, or remove it.",
+        "Animators would drag it and nothing would happen.",
+    ),
+    "pose-beyond": Code(
+        "hint", "Rehearse",
+        "The pose {pose} turns {name} beyond its limit; it stops there. Save the pose anew if that is right.",
+        "Limits hold for saved poses too, so this one looks different from when it was saved.",
+    ),
+    "gap": Code(
+        "warning", "Limbs",
+        "At its limit of {turn} a gap opens at {name}. "
+        "Narrow the limit (Find limits tells where), cover the seam, or move the pivot.",
+        "Turned this far, the paper of neither part reaches the outline any more, and the background shows through.",
+    ),
+    "bend-flips": Code(
+        "error", "Rehearse", "{name} bends over to the other side while {moved} moves. Look at its bend side.",
+        "A knee or elbow that changes sides in the middle of a movement pops.",
+    ),
+    "joint-jumps": Code(
+        "warning", "Rehearse", "{name} jumps by {turn} in one small step of {moved}.",
+        "A small step of the control makes a large one of the joint.",
+    ),
+    "part-leaps": Code(
+        "warning", "Rehearse", "{name} leaps by {way:.0f} px in one small step of {moved}.",
+        "A small step of the control makes this part leap.",
+    ),
+    "part-stays": Code(
+        "error", "Pivots", "{name} stays behind when the master moves: nothing carries it. Give it a parent.",
+        "Everything else moved with the master, this did not.",
+    ),
+}  # fmt: skip
+
+
+def finding(code: str, where: str, text: str | None = None, **words: object) -> Finding:
+    """A finding of a kind about the thing `where`; `text` says something else than the table, with the same words."""
+    of = CODES[code]
+    fix = None if of.fix is None else of.fix.format(**words)
+    return Finding(code, of.severity, where, (text or of.text).format(**words), fix)
+
+
+def gravest_first(found: Iterable[Finding]) -> list[Finding]:
+    """Errors, then warnings, then hints; among equals the order in which they came."""
+    return sorted(found, key=lambda each: RANK[each.severity])
+
+
+def mend(puppet: Puppet, found: Finding) -> Puppet:
+    """Do what `found.fix` says. No fix moves the art."""
+    of = CODES.get(found.code)
+    return puppet if of is None or of.mend is None or found.fix is None else of.mend(puppet, found.where)

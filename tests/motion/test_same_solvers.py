@@ -1,0 +1,81 @@
+"""What is computed in two ways, for one and for many, gives the same: limbs in plain numbers and in arrays, one joint below another."""
+
+import cmath
+
+import numpy as np
+import pytest
+
+from umbrite.motion import long_limb, two_joint
+from umbrite.motion.kinematics import one_below, placed_below
+from umbrite.motion.long_limb import reach_long
+from umbrite.motion.soft_ends import Ends
+from umbrite.motion.two_joint import Range, reach
+from umbrite.rig.affine import Affine
+
+CASES = 300
+SPANS = {"free": (np.pi, np.pi), "wide": (1.6, 2.2), "narrow": (0.3, 0.4), "one way": (0.0, 2.4)}
+
+
+def lengths(random: np.random.Generator, count: int) -> np.ndarray:
+    return random.uniform(40, 160, (CASES, count)) * np.exp(1j * random.uniform(-3, 3, (CASES, count)))
+
+
+@pytest.mark.parametrize("span", SPANS)
+@pytest.mark.parametrize("bend", [1.0, -1.0, 0.4])
+def test_two_joints_alone_and_among_many(span: str, bend: float, monkeypatch: pytest.MonkeyPatch) -> None:
+    random = np.random.default_rng(3)
+    v1, v2 = lengths(random, 2).T
+    to = random.uniform(0, 340, CASES) * np.exp(1j * random.uniform(-3, 3, CASES))
+    low, high = SPANS[span]
+    limit = Range(np.full(CASES, -low), np.full(CASES, high))
+    arguments = (to, v1, v2, np.full(CASES, bend), limit, limit)
+    together = reach(*arguments)
+    monkeypatch.setattr(two_joint, "FEW", CASES)
+    alone = reach(*arguments)
+    for one, other in zip(together, alone, strict=True):
+        assert np.abs(one - other).max() < 1e-9
+
+
+@pytest.mark.parametrize("soft", [0.0, 0.2])
+@pytest.mark.parametrize("span", SPANS)
+@pytest.mark.parametrize("joints", [3, 6])
+def test_long_limbs_alone_and_among_many(
+    joints: int, span: str, soft: float, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    random = np.random.default_rng(4)
+    v = lengths(random, joints)
+    to = random.uniform(0, 0.9, CASES) * np.abs(v).sum(axis=1) * np.exp(1j * random.uniform(-3, 3, CASES))
+    low, high = SPANS[span]
+    zone = min(soft, low, high) if span != "free" else 0.0
+    every = np.ones((CASES, joints))
+    ends = Ends(-low * every, high * every, zone * every, zone * every)
+    arguments = (to, v, 0 * every, ends, every, np.ones(CASES))
+
+    def away(turns: np.ndarray) -> np.ndarray:
+        return np.abs(to - (np.exp(1j * np.cumsum(turns, axis=1)) * v).sum(axis=1))
+
+    together = reach_long(*arguments)
+    monkeypatch.setattr(long_limb, "FEW", CASES)
+    alone = reach_long(*arguments)
+    # A few cases stop elsewhere, as near (one way of stopping for both comes with the next work on motion).
+    same = np.abs(together - alone).max(axis=1) < 1e-6
+    assert same.mean() > 0.97
+    assert np.abs(away(together) - away(alone)).max() < 0.02 * np.abs(v).sum(axis=1).max()
+
+
+@pytest.mark.parametrize("mirrored", [False, True])
+def test_one_joint_below_another_in_plain_numbers_and_in_arrays(mirrored: bool) -> None:  # noqa: FBT001  a parameter
+    random = np.random.default_rng(5)
+    numbers = random.normal(size=(7, 40)) + 1j * random.normal(size=(7, 40))
+    over_a, over_b, over_t, a, b, shift, pivot = numbers
+    if mirrored:
+        over_a, over_b = over_b, over_a
+    turns = random.uniform(-3, 3, 40)
+    together = placed_below(Affine(over_a, over_b, over_t), Affine(a, b, shift), pivot, turns)
+    for i in range(40):
+        spin = cmath.rect(1.0, float(turns[i]))
+        above = tuple(complex(field[i]) for field in (over_a, over_b, over_t))
+        alone = one_below(
+            above, spin * complex(a[i]), spin * complex(b[i]), complex(shift[i]), complex(pivot[i])
+        )  # type: ignore[arg-type]
+        assert np.allclose([field[i] for field in together], alone, rtol=1e-13, atol=1e-13)
