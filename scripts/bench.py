@@ -17,6 +17,7 @@ from umbrite.desk.board.art_layer import ArtLayer
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.camera import fitting
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import REHEARSE
 from umbrite.files.package import Package
 from umbrite.files.png import encode, fingerprint
 from umbrite.motion.evaluate import evaluate
@@ -248,14 +249,14 @@ def bench_board(parts: int) -> None:
     drawing, art = pictures()
     session = Session()
     session.open(Package(Document(figure(parts, 8, drawing)), art), None)
-    session.go_to("Rehearse")
+    session.stage.go_to(REHEARSE)
     camera = fitting(QRectF(0, 0, 1400, 1400), QRectF(0, 0, *VIEW))
     layer = ArtLayer()
     target = next(iter(session.puppet.limbs.values())).target
 
     def full() -> None:
         layer._key = ()
-        layer.refresh(session.placed, session.pictures, camera, VIEW, 1.0)
+        layer.refresh(session.placed, session.file.pictures, camera, VIEW, 1.0)
 
     show(f"full repaint at 1280x800, {parts} parts", seconds(full))
     frame = iter(range(10**9))
@@ -263,7 +264,7 @@ def bench_board(parts: int) -> None:
     def drag() -> None:
         step = next(frame) % 60
         session.preview(pose={f"{target}.x": 2.0 * step, f"{target}.y": 1.5 * step})
-        layer.refresh(session.placed, session.pictures, camera, VIEW, 1.0, dragging=True)
+        layer.refresh(session.placed, session.file.pictures, camera, VIEW, 1.0, dragging=True)
 
     ours = show(f"drag repaint at 1280x800, {parts} parts (evaluated too)", seconds(drag))
     scene_full, scene_drag = graphics_scene(session, camera.zoom, target)
@@ -287,8 +288,8 @@ def graphics_scene(
     view.show()
     QApplication.processEvents()
     items = []
-    for i, key in enumerate(session.plan.parts):
-        pixels = session.pictures.pixels(session.puppet.parts[key].drawing.sha256)
+    for i, key in enumerate(session.placed.plan.parts):
+        pixels = session.file.pictures.pixels(session.puppet.parts[key].drawing.sha256)
         image = QImage(pixels.tobytes(), 96, 192, 96 * 4, QImage.Format.Format_RGBA8888)
         item = QGraphicsPixmapItem(QPixmap.fromImage(image))
         item.setTransformationMode(Qt.TransformationMode.SmoothTransformation)
@@ -299,7 +300,7 @@ def graphics_scene(
 
     def place() -> None:
         step = next(frame) % 60
-        placed = evaluate(session.plan, {f"{target}.x": 2.0 * step, f"{target}.y": 1.5 * step})
+        placed = evaluate(session.placed.plan, {f"{target}.x": 2.0 * step, f"{target}.y": 1.5 * step})
         maps = placed.part_maps()
         for i, item in enumerate(items):
             a, b, t = (complex(field[0, i]) for field in maps)
@@ -333,7 +334,7 @@ def bench_drag_of_the_widget(name: str) -> None:
     QApplication.processEvents()
     path = WICK.with_name(f"{name}.umbrite")
     session.open(load(path), path)
-    session.go_to("Rehearse")
+    session.stage.go_to(REHEARSE)
     left, none, keys = Qt.MouseButton.LeftButton, Qt.MouseButton.NoButton, Qt.KeyboardModifier.NoModifier
 
     def send(kind: QEvent.Type, at: complex, button: Qt.MouseButton, held: Qt.MouseButton) -> None:
@@ -352,7 +353,7 @@ def bench_drag_of_the_widget(name: str) -> None:
             send(QEvent.Type.MouseMove, complex(at), none, left)
             times.append(time.perf_counter() - before)
         send(QEvent.Type.MouseButtonRelease, start, left, none)
-        session.undo()
+        session.step(-1)
     show(f"drag in {path.stem}, every grip: event to painted board", times, "aim: 8 and 16 ms")
 
 

@@ -14,6 +14,7 @@ from PySide6.QtWidgets import QApplication
 from umbrite.desk.commands import bone_commands
 from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import LIMBS, PIVOTS
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.opening import read_art
@@ -47,15 +48,15 @@ def point_at(window: Window, z: complex, kind: QMouseEvent.Type, *, held: bool) 
 
 def parts(window: Window) -> None:
     window.files.open(DEMO / "wick.ora", ask=False)
-    window.session.select(
+    window.session.selection.pick(
         [next(k for k, p in window.session.puppet.parts.items() if p.name == "Near forearm")]
     )
 
 
 def pivots(window: Window) -> None:
     window.files.open(DEMO / "wick.umbrite")
-    window.session.go_to("Pivots")
-    window.session.select([joint(window, "Near forearm")])
+    window.session.stage.go_to(PIVOTS)
+    window.session.selection.pick([joint(window, "Near forearm")])
 
 
 def proposals(window: Window) -> None:
@@ -63,7 +64,9 @@ def proposals(window: Window) -> None:
     window.files.open(DEMO / "wick.ora", ask=False)
     window.actions_by_id["find-joints"].trigger()
     knee = next(
-        p.pivot for p in window.session.proposals if window.session.puppet.parts[p.part].name == "Near shin"
+        p.pivot
+        for p in window.session.drafts.now.proposals
+        if window.session.puppet.parts[p.part].name == "Near shin"
     )
     point_at(window, knee, QMouseEvent.Type.MouseMove, held=False)
 
@@ -71,7 +74,7 @@ def proposals(window: Window) -> None:
 def bending(window: Window) -> None:
     """A pivot in the middle of being dragged to the wrong place."""
     window.files.open(DEMO / "wick.umbrite")
-    window.session.go_to("Pivots")
+    window.session.stage.go_to(PIVOTS)
     knee = window.session.placed.pivot(joint(window, "Near shin"))
     point_at(window, knee, QMouseEvent.Type.MouseButtonPress, held=True)
     for by in (12 + 8j, 30 + 20j):
@@ -80,14 +83,16 @@ def bending(window: Window) -> None:
 
 def fanned(window: Window) -> None:
     window.files.open(DEMO / "inkpot.ora", ask=False)
-    window.session.select([next(k for k, p in window.session.puppet.parts.items() if p.name == "Hat")])
+    window.session.selection.pick(
+        [next(k for k, p in window.session.puppet.parts.items() if p.name == "Hat")]
+    )
     window.actions_by_id["fan"].trigger()
 
 
 def diagram(window: Window) -> None:
     window.files.open(DEMO / "bramble.umbrite")
-    window.session.go_to("Pivots")
-    window.session.select([joint(window, "Head")])
+    window.session.stage.go_to(PIVOTS)
+    window.session.selection.pick([joint(window, "Head")])
     window.show_diagram()
     window.resizeDocks([window.docks["Diagram"]], [470], Qt.Orientation.Horizontal)
     window.diagram.sheet.set_zoom(0.62)
@@ -112,8 +117,8 @@ def octopus(window: Window) -> None:
 
 def limbs(window: Window) -> None:
     window.files.open(DEMO / "wick.umbrite")
-    window.session.go_to("Limbs")
-    window.session.select([limb(window, "Near leg")])
+    window.session.stage.go_to(LIMBS)
+    window.session.selection.pick([limb(window, "Near leg")])
 
 
 def limits(window: Window) -> None:
@@ -122,10 +127,10 @@ def limits(window: Window) -> None:
 
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
-    session.go_to("Limbs")
-    session.take_tool("limit")
+    session.stage.go_to(LIMBS)
+    session.stage.take_tool("limit")
     shin = joint(window, "Near shin")
-    session.select([shin])
+    session.selection.pick([shin])
     pivot = session.puppet.joints[shin].pivot.z
     _, large = fan_directions(session, shin)
     start = pivot + large * fan_radius(window.board.camera)
@@ -143,10 +148,10 @@ def controls(window: Window) -> None:
         (("Head",), "make-slider"),
         (("Cap",), "make-pad"),
     ):
-        window.session.select([joint(window, name) for name in names])
+        window.session.selection.pick([joint(window, name) for name in names])
         window.actions_by_id[action].trigger()
     window.show_controls()
-    window.session.select(
+    window.session.selection.pick(
         [next(k for k, c in window.session.puppet.controls.items() if c.name == "Near hand")]
     )
 
@@ -162,8 +167,8 @@ def rehearse(window: Window) -> None:
 
 def findings(window: Window) -> None:
     parts(window)
-    window.session.go_to("Pivots")
-    window.session.select([])
+    window.session.stage.go_to(PIVOTS)
+    window.session.selection.pick([])
     window.show_findings()
 
 
@@ -188,8 +193,8 @@ def shelf(window: Window) -> None:
 def found(window: Window) -> None:
     """Find limits: the strip of pictures."""
     window.files.open(DEMO / "wick.umbrite")
-    window.session.go_to("Limbs")
-    window.session.select([joint(window, name) for name in ("Near shin", "Trunk", "Near foot")])
+    window.session.stage.go_to(LIMBS)
+    window.session.selection.pick([joint(window, name) for name in ("Near shin", "Trunk", "Near foot")])
     window.find_limits()
 
 
@@ -197,13 +202,13 @@ def bones(window: Window) -> None:
     """Bones drawn over an arm, with the card of the last."""
     window.files.open(DEMO / "wick.ora", ask=False)
     session = window.session
-    session.go_to("Limbs")
-    session.take_tool("bone")
+    session.stage.go_to(LIMBS)
+    session.stage.take_tool("bone")
     parent = None
     points = (532 + 652j, 408 + 792j, 368 + 952j, 330 + 1010j)
     for head, tip in itertools.pairwise(points):
         bone_commands.add(session, head, tip, parent)
-        parent = session.selection[0]
+        parent = session.selection.keys[0]
     point_at(window, 300 + 1120j, QMouseEvent.Type.MouseMove, held=False)
 
 

@@ -39,10 +39,6 @@ from umbrite.rig.errors import UmbriteError
 from umbrite.rig.invariants import invariants
 
 ASSETS = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
-TOOLS = {
-    "Parts": ("place", "trim"), "Pivots": ("pivot", "cord"), "Limbs": ("limb", "limit", "bone", "bind"),
-    "Controls": ("control",), "Rehearse": ("pose", "body"),
-}  # fmt: skip
 COMMANDS = (
     order_commands.to_front, order_commands.to_back, order_commands.one_forward, family_commands.free_joints, family_commands.carry, limb_commands.turn_side,
     limit_commands.free_limits, pose_commands.reset_selected, pose_commands.reset_all, edit_commands.delete, edit_commands.delete_with_users, edit_commands.walk_up,
@@ -119,21 +115,21 @@ class Soak:
             elif what < 0.8:
                 self.done["undo or redo"] += 1
                 for _ in range(chance.randint(1, 6)):
-                    session.undo() if chance.random() < 0.6 else session.redo()
+                    session.step(-1) if chance.random() < 0.6 else session.step(1)
             elif what < 0.88:
                 self.done["station or tool"] += 1
-                session.go_to(chance.choice(STATIONS))
-                session.take_tool(chance.choice(TOOLS[session.station]))
+                session.stage.go_to(chance.choice(list(STATIONS.values())))
+                session.stage.take_tool(chance.choice(session.stage.station.tools))
             elif what < 0.985:
                 self.done["command"] += 1
                 if session.puppet.parts and (len(session.puppet.parts) < MOST_PARTS or chance.random() < 0.5):
                     chosen = list(session.puppet.joints) + list(session.puppet.controls)
-                    session.select(chance.sample(chosen, min(len(chosen), chance.randint(1, 3))))
+                    session.selection.pick(chance.sample(chosen, min(len(chosen), chance.randint(1, 3))))
                     chance.choice(COMMANDS)(session)
             elif what < 0.995:
                 self.done["save and open"] += 1
                 path = self.folder / "soak.umbrite"
-                before = session.package()
+                before = session.file.package()
                 save(path, before)
                 again = load(path)
                 assert (again.puppet, again.pose) == (before.puppet, before.pose)

@@ -11,6 +11,7 @@ from demo_puppet import joint, part
 from desk.conftest import Hand
 from desk.test_building import picture
 from umbrite.desk.board.part_frame import dragged, frame_of, grasps
+from umbrite.desk.session.stations import PARTS, PIVOTS
 from umbrite.desk.window import Window
 from umbrite.rig.invariants import invariants
 from umbrite.rig.placement import around_parts, board_from_drawing
@@ -22,7 +23,7 @@ ARM = ("Near upper arm", "Near forearm", "Near hand")
 
 def select(window: Window, *names: str) -> list[str]:
     keys = [part(window.session.puppet, name) for name in names]
-    window.session.select(keys)
+    window.session.selection.pick(keys)
     return keys
 
 
@@ -75,12 +76,12 @@ def test_an_edge_stretches_one_way_only_and_nothing_can_be_scaled_away() -> None
 
 def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(wick_window: Window, act: Act) -> None:
     session = wick_window.session
-    session.go_to("Pivots")
-    session.select([joint(session.puppet, "Near upper arm")])
+    session.stage.go_to(PIVOTS)
+    session.selection.pick([joint(session.puppet, "Near upper arm")])
     act("other-mirrored")
     puppet = session.puppet
     assert invariants(puppet) == []
-    assert [puppet.joints[key].name for key in session.selection] == ["Far upper arm 2"]
+    assert [puppet.joints[key].name for key in session.selection.keys] == ["Far upper arm 2"]
     assert len(puppet.limbs) == 5
     assert len(puppet.controls) == 11
     assert "with 1 limb" in wick_window.frame.hints.message
@@ -92,11 +93,11 @@ def test_copies_are_selected_and_linked_ones_say_so(art_window: Window, act: Act
     session = art_window.session
     (key,) = select(art_window, "Cap")
     act("copy-linked")
-    (copied,) = session.selection
+    (copied,) = session.selection.keys
     assert session.puppet.parts[copied].shares == session.puppet.parts[key].shares != ""
     assert "drawing shared" in art_window.details.sections["part"].about.text()
     act("copy")
-    assert session.puppet.parts[session.selection[0]].shares == ""
+    assert session.puppet.parts[session.selection.keys[0]].shares == ""
 
 
 def test_fanned_out_edited_and_gathered_to_the_bit(art_window: Window, hand: Hand, act: Act) -> None:
@@ -108,7 +109,7 @@ def test_fanned_out_edited_and_gathered_to_the_bit(art_window: Window, hand: Han
     assert np.abs(shown.t - gathered.t).min() > 0
     assert (picture(art_window) != before).any()
     head = part(session.puppet, "Head")
-    at = shown.t[0, session.plan.parts.index(head)] + 120 + 150j
+    at = shown.t[0, session.placed.plan.parts.index(head)] + 120 + 150j
     hand.drag(complex(at), complex(at) + 10)
     assert session.puppet.parts[head].placement.x == 538 + 10
     act("undo")
@@ -169,9 +170,9 @@ def test_flashing_ends_by_itself(art_window: Window, act: Act, qtbot: object) ->
     session = art_window.session
     keys = select(art_window, "Head")
     act("flash")
-    assert session.flashing == frozenset(keys)
+    assert session.drafts.now.flashing == frozenset(keys)
     art_window.board.repaint()
-    qtbot.waitUntil(lambda: not session.flashing, timeout=5000)  # type: ignore[attr-defined]
+    qtbot.waitUntil(lambda: not session.drafts.now.flashing, timeout=5000)  # type: ignore[attr-defined]
     QApplication.processEvents()
 
 
@@ -191,8 +192,8 @@ def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(
     wick_window: Window, act: Act
 ) -> None:
     session = wick_window.session
-    session.go_to("Pivots")
-    session.select([joint(session.puppet, "Near forearm")])
+    session.stage.go_to(PIVOTS)
+    session.selection.pick([joint(session.puppet, "Near forearm")])
     act("seam")
     puppet = session.puppet
     (cover,) = [key for key in puppet.parts if puppet.parts[key].name == "Near forearm cover"]
@@ -202,7 +203,7 @@ def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(
     )
     assert middle == pytest.approx(puppet.joints[joint(puppet, "Near forearm")].pivot.z, abs=1.5)
     assert puppet.order.index(cover) > puppet.order.index(part(puppet, "Near forearm"))
-    session.go_to("Parts")
+    session.stage.go_to(PARTS)
     keys = select(wick_window, "Trunk")
     act("shade")
     puppet = session.puppet
@@ -213,7 +214,7 @@ def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(
     assert session.puppet.joints[light].parent == joint(session.puppet, "Master")
     assert invariants(session.puppet) == []
     picture(wick_window)
-    session.select([joint(session.puppet, "Master")])
+    session.selection.pick([joint(session.puppet, "Master")])
     assert not wick_window.actions_by_id["shade"].isEnabled()
 
 
@@ -223,8 +224,8 @@ def test_a_reference_picture_is_seen_but_never_picked(art_window: Window, hand: 
     act("reference")
     assert session.puppet.parts[trunk].reference
     hand.click(620 + 800j)
-    assert trunk not in session.selection
-    assert "never picked" in art_window.frame.hints.message or session.selection == ()
+    assert trunk not in session.selection.keys
+    assert "never picked" in art_window.frame.hints.message or session.selection.keys == ()
 
 
 def test_blend_and_clip_are_chosen_in_details_for_many_at_once(art_window: Window) -> None:
@@ -280,11 +281,11 @@ def test_a_loop_trims_the_selected_part_and_what_is_gone_is_not_picked(
         hand.move(at)
     hand.release(500 + 231j)
     assert len(session.puppet.parts[cap].trims) == 1
-    session.take_tool("place")
+    session.stage.take_tool("place")
     hand.click(622 + 290j)
-    assert cap not in session.selection
+    assert cap not in session.selection.keys
     select(art_window, "Cap")
     act("untrim")
     assert session.puppet.parts[cap].trims == ()
     act("two-depths")
-    assert session.puppet.parts[session.selection[0]].name == "Cap in front"
+    assert session.puppet.parts[session.selection.keys[0]].name == "Cap in front"

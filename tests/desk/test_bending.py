@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QApplication
 from demo_puppet import joint, part
 from desk.conftest import Hand
 from desk.test_building import picture, puppet
+from umbrite.desk.session.stations import LIMBS, PIVOTS
 from umbrite.desk.window import Window
 from umbrite.rig.invariants import invariants
 
@@ -21,7 +22,7 @@ Act = Callable[[str], None]
 def test_while_a_pivot_is_dragged_ghosts_bend_the_joint_and_what_sticks_out_is_marked(
     wick_window: Window, hand: Hand
 ) -> None:
-    wick_window.session.go_to("Pivots")
+    wick_window.session.stage.go_to(PIVOTS)
     QApplication.processEvents()  # the board takes the room of the pose shelf
     knee = puppet(wick_window).joints[joint(puppet(wick_window), "Near shin")].pivot.z
     hand.press(knee)
@@ -41,7 +42,7 @@ def test_while_a_pivot_is_dragged_ghosts_bend_the_joint_and_what_sticks_out_is_m
 
 def test_alt_slides_the_picture_under_its_pivot(wick_window: Window, hand: Hand) -> None:
     session = wick_window.session
-    session.go_to("Pivots")
+    session.stage.go_to(PIVOTS)
     shin, piece = joint(puppet(wick_window), "Near shin"), part(puppet(wick_window), "Near shin")
     before = puppet(wick_window)
     middle = 582 + 1330j
@@ -57,7 +58,7 @@ def test_sway_tries_a_pivot_springs_back_and_leaves_its_ghost(
     wick_window: Window, hand: Hand, qtbot: object
 ) -> None:
     session, board = wick_window.session, wick_window.board
-    session.go_to("Pivots")
+    session.stage.go_to(PIVOTS)
     before, shown = session.puppet, picture(wick_window)
     qtbot.keyPress(board, Qt.Key.Key_W)  # type: ignore[attr-defined]
     start = 582 + 1330j
@@ -71,17 +72,17 @@ def test_sway_tries_a_pivot_springs_back_and_leaves_its_ghost(
     qtbot.keyRelease(board, Qt.Key.Key_W)  # type: ignore[attr-defined]
     assert session.puppet is before
     assert (picture(wick_window) == shown).all()
-    assert [ghost.joint for ghost in session.swept] == [joint(session.puppet, "Near shin")] * 2
+    assert [ghost.joint for ghost in session.drafts.now.swept] == [joint(session.puppet, "Near shin")] * 2
     board.repaint()
     hand.click(30 + 30j)
-    assert session.swept == ()
+    assert session.drafts.now.swept == ()
 
 
 def test_limits_by_preset_for_the_other_side_and_for_many(wick_window: Window, act: Act) -> None:
     session = wick_window.session
-    session.go_to("Limbs")
+    session.stage.go_to(LIMBS)
     shins = [joint(puppet(wick_window), name) for name in ("Near shin", "Far shin")]
-    session.select(shins[:1])
+    session.selection.pick(shins[:1])
     act("limit-30")
     limit = puppet(wick_window).joints[shins[0]].limit
     assert limit is not None
@@ -96,7 +97,7 @@ def test_limits_by_preset_for_the_other_side_and_for_many(wick_window: Window, a
     assert limits[0] is not None
     assert mirrored.smallest == -limits[0].largest
     head = joint(puppet(wick_window), "Head")
-    session.select([head, *shins])
+    session.selection.pick([head, *shins])
     act("limit-copy")
     assert len({puppet(wick_window).joints[key].limit for key in (head, *shins)}) == 1
     act("limit-arc")
@@ -106,10 +107,10 @@ def test_limits_by_preset_for_the_other_side_and_for_many(wick_window: Window, a
 
 def test_a_limb_is_extended_by_an_action_and_undone(wick_window: Window, act: Act) -> None:
     session = wick_window.session
-    session.go_to("Limbs")
+    session.stage.go_to(LIMBS)
     key = next(k for k, item in puppet(wick_window).limbs.items() if item.name == "Far leg")
     before = puppet(wick_window)
-    session.select([key])
+    session.selection.pick([key])
     act("extend")
     assert len(puppet(wick_window).limbs[key].joints) == 3
     assert "bends in 3 joints" in wick_window.frame.hints.message

@@ -12,6 +12,7 @@ from demo_puppet import joint, part
 from desk.conftest import Hand
 from umbrite.desk.board.control_places import pencils
 from umbrite.desk.board.handles import HOOK, fan_directions, fan_radius
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE
 from umbrite.desk.window import Window
 from umbrite.rig.angles import shown_degrees
 from umbrite.rig.edits.limits import set_limit
@@ -40,7 +41,7 @@ def chosen(window: Window) -> list[str]:
         (puppet(window).parts | puppet(window).joints | puppet(window).limbs | puppet(window).controls)[
             key
         ].name  # type: ignore[operator]
-        for key in session.selection
+        for key in session.selection.keys
     ]
 
 
@@ -60,12 +61,12 @@ def test_dragging_moves_what_is_selected_even_behind_something(art_window: Windo
     session = art_window.session
     trunk = part(puppet(art_window), "Trunk")
     before = puppet(art_window).parts[trunk].placement
-    session.select([trunk])
+    session.selection.pick([trunk])
     hand.drag(532 + 652j, 542 + 672j)
     after = puppet(art_window).parts[trunk].placement
     assert (after.x - before.x, after.y - before.y) == pytest.approx((10, 20))
     assert session.history.undo_name == "Move Trunk"
-    session.undo()
+    session.step(-1)
     assert puppet(art_window).parts[trunk].placement == before
 
 
@@ -101,7 +102,7 @@ def test_a_locked_part_is_not_picked(art_window: Window, hand: Hand) -> None:
 
 def test_order_changes_by_actions_and_is_undone(art_window: Window, act: Act) -> None:
     order = puppet(art_window).order
-    art_window.session.select([part(puppet(art_window), "Far hand")])
+    art_window.session.selection.pick([part(puppet(art_window), "Far hand")])
     act("front")
     assert puppet(art_window).order[-1] == order[0]
     act("back")
@@ -113,7 +114,7 @@ def test_order_changes_by_actions_and_is_undone(art_window: Window, act: Act) ->
 
 
 def test_a_rivet_is_dragged_and_the_picture_stays(art_window: Window, hand: Hand) -> None:
-    art_window.session.go_to("Pivots")
+    art_window.session.stage.go_to(PIVOTS)
     before = picture(art_window)
     key = joint(puppet(art_window), "Near forearm")
     start = puppet(art_window).joints[key].pivot.z
@@ -128,7 +129,7 @@ def test_a_rivet_is_dragged_and_the_picture_stays(art_window: Window, hand: Hand
 def test_esc_in_the_middle_of_a_drag_puts_everything_back(
     art_window: Window, hand: Hand, qtbot: object
 ) -> None:
-    art_window.session.go_to("Pivots")
+    art_window.session.stage.go_to(PIVOTS)
     key = joint(puppet(art_window), "Head")
     start = puppet(art_window)
     at = start.joints[key].pivot.z
@@ -145,7 +146,7 @@ def test_esc_in_the_middle_of_a_drag_puts_everything_back(
 
 def test_ctrl_snaps_a_pivot_to_another_and_shift_keeps_to_an_axis(wick_window: Window, hand: Hand) -> None:
     session = wick_window.session
-    session.go_to("Pivots")
+    session.stage.go_to(PIVOTS)
     pole, hand_key = (joint(puppet(wick_window), name) for name in ("Lamp pole", "Near hand"))
     eyes = joint(puppet(wick_window), "Eyes")
     start = puppet(wick_window).joints[eyes].pivot.z
@@ -158,14 +159,14 @@ def test_ctrl_snaps_a_pivot_to_another_and_shift_keeps_to_an_axis(wick_window: W
 
 def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window: Window, hand: Hand) -> None:
     session = art_window.session
-    session.go_to("Pivots")
-    session.take_tool("cord")
+    session.stage.go_to(PIVOTS)
+    session.stage.take_tool("cord")
     before = picture(art_window)
     head, cap, trunk = (joint(puppet(art_window), name) for name in ("Head", "Cap", "Trunk"))
     pivot = {key: puppet(art_window).joints[key].pivot.z for key in (head, cap)}
     hand.drag(pivot[cap], 600 + 490j)  # let go on the head's paper
     assert puppet(art_window).joints[cap].parent == head
-    session.select([joint(puppet(art_window), name) for name in ("Head", "Neck", "Hips")])
+    session.selection.pick([joint(puppet(art_window), name) for name in ("Head", "Neck", "Hips")])
     hand.drag(pivot[head], 560 + 860j)
     assert {
         puppet(art_window).joints[joint(puppet(art_window), n)].parent for n in ("Head", "Neck", "Hips")
@@ -174,21 +175,21 @@ def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window: Window, ha
     hand.drag(puppet(art_window).joints[trunk].pivot.z, pivot[cap])
     assert puppet(art_window).joints[trunk].parent is None
     assert "a circle" in art_window.frame.hints.message
-    session.select([])
+    session.selection.pick([])
     hand.drag(pivot[head], 1100 + 100j)
     assert "let the cord go on a rivet" in art_window.frame.hints.message
 
 
 def test_carriers_go_over_a_selection_and_a_master_over_everything(art_window: Window, act: Act) -> None:
     session = art_window.session
-    session.go_to("Pivots")
+    session.stage.go_to(PIVOTS)
     before = picture(art_window)
-    session.select([joint(puppet(art_window), name) for name in ("Hips", "Trunk")])
+    session.selection.pick([joint(puppet(art_window), name) for name in ("Hips", "Trunk")])
     act("carry")
-    carrier = session.selection[0]
+    carrier = session.selection.keys[0]
     assert puppet(art_window).joints[carrier].name == "Carrier"
     act("master")
-    master = session.selection[0]
+    master = session.selection.keys[0]
     assert puppet(art_window).joints[carrier].parent == master
     assert puppet(art_window).joints[master].pivot.y == pytest.approx(1500, abs=12)
     assert not art_window.actions_by_id["master"].isEnabled()
@@ -200,9 +201,9 @@ def test_carriers_go_over_a_selection_and_a_master_over_everything(art_window: W
 
 def test_a_limb_is_drawn_from_either_end_and_selected(wick_window: Window, hand: Hand, act: Act) -> None:
     session = wick_window.session
-    session.go_to("Limbs")
+    session.stage.go_to(LIMBS)
     arm = next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
-    session.select([arm])
+    session.selection.pick([arm])
     act("delete")
     assert len(puppet(wick_window).limbs) == 3
     before = picture(wick_window)
@@ -211,7 +212,7 @@ def test_a_limb_is_drawn_from_either_end_and_selected(wick_window: Window, hand:
         for n in ("Far upper arm", "Far hand")
     ]
     hand.drag(pivots[1], pivots[0])
-    limb = puppet(wick_window).limbs[session.selection[0]]
+    limb = puppet(wick_window).limbs[session.selection.keys[0]]
     assert (limb.name, limb.bend) == ("Far arm", -1)
     assert puppet(wick_window).joints[limb.target].pivot.z == pivots[1]
     assert (picture(wick_window) == before).all()
@@ -222,7 +223,7 @@ def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(
     wick_window: Window, hand: Hand, act: Act
 ) -> None:
     session = wick_window.session
-    session.go_to("Limbs")
+    session.stage.go_to(LIMBS)
     target = next(limb for limb in puppet(wick_window).limbs.values() if limb.name == "Near leg").target
     below = complex(0, HOOK * 1.3) / wick_window.board.camera.zoom
     hand.click(puppet(wick_window).joints[target].pivot.z + below)
@@ -230,19 +231,19 @@ def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(
     clockwise, counter = wick_window.details.sections["limb"].card.sides  # type: ignore[attr-defined]
     assert clockwise.isChecked()
     counter.click()
-    assert puppet(wick_window).limbs[session.selection[0]].bend == -1
+    assert puppet(wick_window).limbs[session.selection.keys[0]].bend == -1
     assert counter.isChecked()
     act("side")
-    assert puppet(wick_window).limbs[session.selection[0]].bend == 1
+    assert puppet(wick_window).limbs[session.selection.keys[0]].bend == 1
     assert session.history.undo_name == "Turn bend side of Near leg"
 
 
 def test_a_fan_s_end_is_dragged_and_the_part_shows_itself_there(wick_window: Window, hand: Hand) -> None:
     session = wick_window.session
-    session.go_to("Limbs")
-    session.take_tool("limit")
+    session.stage.go_to(LIMBS)
+    session.stage.take_tool("limit")
     shin = joint(puppet(wick_window), "Near shin")
-    session.select([shin])
+    session.selection.pick([shin])
     before = picture(wick_window)
     _, large = fan_directions(session, shin)
     pivot, radius = puppet(wick_window).joints[shin].pivot.z, fan_radius(wick_window.board.camera)
@@ -261,10 +262,10 @@ def test_a_fan_s_end_is_dragged_and_the_part_shows_itself_there(wick_window: Win
 
 def test_shift_steps_a_limit_and_ctrl_sets_both_ends(wick_window: Window, hand: Hand) -> None:
     session = wick_window.session
-    session.go_to("Limbs")
-    session.take_tool("limit")
+    session.stage.go_to(LIMBS)
+    session.stage.take_tool("limit")
     head = joint(puppet(wick_window), "Head")
-    session.select([head])
+    session.selection.pick([head])
     pivot, radius = puppet(wick_window).joints[head].pivot.z, fan_radius(wick_window.board.camera)
     _, large = fan_directions(session, head)
     hand.drag(pivot + large * radius, pivot + large * np.exp(0.4j) * radius, SHIFT | CTRL)
@@ -276,9 +277,9 @@ def test_shift_steps_a_limit_and_ctrl_sets_both_ends(wick_window: Window, hand: 
 
 def test_limits_are_typed_as_people_see_them(wick_window: Window) -> None:
     session = wick_window.session
-    session.go_to("Limbs")
+    session.stage.go_to(LIMBS)
     head = joint(puppet(wick_window), "Head")
-    session.select([head])
+    session.selection.pick([head])
     fields = {field.accessibleName(): field for field in wick_window.details.sections["joint"].fields}
     lower, upper = fields["Lower limit"], fields["Upper limit"]
     assert (lower.text(), upper.text()) == ("-30.0°", "30.0°")
@@ -295,14 +296,14 @@ def test_limits_are_typed_as_people_see_them(wick_window: Window) -> None:
 
 def test_details_change_many_at_once_and_refuse_in_words(wick_window: Window) -> None:
     session = wick_window.session
-    session.go_to("Parts")
+    session.stage.go_to(PARTS)
     keys = [part(puppet(wick_window), name) for name in ("Near hand", "Far hand")]
-    session.select(keys)
+    session.selection.pick(keys)
     fields = {field.accessibleName(): field for field in wick_window.details.sections["part"].fields}
     assert fields["Place x"].text() == "several"
     fields["Opacity"].setValue(60)  # type: ignore[union-attr]
     assert {puppet(wick_window).parts[key].opacity for key in keys} == {0.6}
-    session.select(keys[:1])
+    session.selection.pick(keys[:1])
     name = fields["Name"]
     name.setText("Trunk")  # type: ignore[union-attr]
     name.setModified(True)  # type: ignore[union-attr]
@@ -315,8 +316,8 @@ def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(
     wick_window: Window, hand: Hand, act: Act, qtbot: QtBot
 ) -> None:
     session = wick_window.session
-    session.go_to("Controls")
-    session.select(puppet(wick_window).controls)
+    session.stage.go_to(CONTROLS)
+    session.selection.pick(puppet(wick_window).controls)
     act("delete")
     assert not puppet(wick_window).controls
     act("controls-make")
@@ -348,7 +349,7 @@ def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(
 
 def test_arrows_nudge_by_one_and_with_shift_by_ten(art_window: Window, qtbot: object) -> None:
     key = part(puppet(art_window), "Cap")
-    art_window.session.select([key])
+    art_window.session.selection.pick([key])
     before = puppet(art_window).parts[key].placement
     art_window.board.setFocus()
     qtbot.keyClick(art_window.board, Qt.Key.Key_Right)  # type: ignore[attr-defined]
@@ -359,20 +360,20 @@ def test_arrows_nudge_by_one_and_with_shift_by_ten(art_window: Window, qtbot: ob
 
 def test_walking_the_family_by_keys(wick_window: Window, act: Act) -> None:
     session = wick_window.session
-    session.go_to("Pivots")
-    session.select([joint(puppet(wick_window), "Near forearm")])
+    session.stage.go_to(PIVOTS)
+    session.selection.pick([joint(puppet(wick_window), "Near forearm")])
     act("up")
     assert chosen(wick_window) == ["Near upper arm"]
     act("branch")
     assert chosen(wick_window) == ["Near upper arm", "Near forearm", "Near hand", "Lamp pole"]
-    session.select([joint(puppet(wick_window), "Neck")])
+    session.selection.pick([joint(puppet(wick_window), "Neck")])
     act("down")
     assert chosen(wick_window)[0] in {"Head", "Scarf", "Scarf tail"}
 
 
 def test_a_limit_set_from_script_shows_its_fan_at_rest(wick_window: Window) -> None:
     session = wick_window.session
-    session.go_to("Limbs")
+    session.stage.go_to(LIMBS)
     cap = joint(puppet(wick_window), "Cap")
     session.edit("Limit", puppet=set_limit(puppet(wick_window), cap, -0.5, 0.5))
     small, large = fan_directions(session, cap)
@@ -388,14 +389,16 @@ def test_a_limb_s_target_follows_something_else_without_a_jump_in_the_pose(
     hand.drag(start, start + 20 - 150j)
     hand.drag(640 + 440j, 660 + 470j)  # the head has turned
     before = session.placed.part_maps().t.copy()
-    session.select([next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")])
+    session.selection.pick(
+        [next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")]
+    )
     field = next(
         f for f in wick_window.details.sections["limb"].fields if f.accessibleName() == "Target follows"
     )
     index = field.findText("Head")  # type: ignore[union-attr]
     field.setCurrentIndex(index)  # type: ignore[union-attr]
     field.activated.emit(index)  # type: ignore[union-attr]
-    limb = puppet(wick_window).limbs[session.selection[0]]
+    limb = puppet(wick_window).limbs[session.selection.keys[0]]
     assert puppet(wick_window).joints[limb.target].parent == joint(puppet(wick_window), "Head")
     assert np.abs(session.placed.part_maps().t - before).max() < 1e-6
     assert session.history.undo_name == "Target follows of Far arm"
@@ -403,20 +406,20 @@ def test_a_limb_s_target_follows_something_else_without_a_jump_in_the_pose(
 
 def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window: Window, hand: Hand) -> None:
     session = wick_window.session
-    session.go_to("Limbs")
+    session.stage.go_to(LIMBS)
     places = [
         puppet(wick_window).joints[joint(puppet(wick_window), name)].pivot.z for name in ("Trunk", "Cap")
     ]
     hand.drag(places[1], places[0])
-    key = session.selection[0]
+    key = session.selection.keys[0]
     assert len(puppet(wick_window).limbs[key].joints) == 3
     assert invariants(puppet(wick_window)) == []
     neck = joint(puppet(wick_window), "Neck")
-    session.select([neck])
+    session.selection.pick([neck])
     give = next(f for f in wick_window.details.sections["joint"].fields if f.accessibleName() == "Give")
     give.setValue(0)  # type: ignore[union-attr]
     assert puppet(wick_window).joints[neck].give == 0
-    session.go_to("Rehearse")
+    session.stage.go_to(REHEARSE)
     hand.drag(640 + 300j, 760 + 330j)
     assert session.placed.turn(neck) == 0
     assert abs(session.placed.turn(joint(puppet(wick_window), "Trunk"))) > 0.01
@@ -424,9 +427,9 @@ def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window: Wind
 
 def test_soften_and_stretch_are_typed_as_shares_of_the_limb(wick_window: Window) -> None:
     session = wick_window.session
-    session.go_to("Limbs")
+    session.stage.go_to(LIMBS)
     key = next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
-    session.select([key])
+    session.selection.pick([key])
     fields = {field.accessibleName(): field for field in wick_window.details.sections["limb"].fields}
     assert (fields["Soften"].text(), fields["Stretch"].text()) == ("4 %", "0 %")
     fields["Soften"].setValue(10)  # type: ignore[union-attr]

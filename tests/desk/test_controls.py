@@ -13,6 +13,7 @@ from desk.conftest import Hand
 from desk.test_building import picture
 from desk.test_rehearsing import at, grip
 from umbrite.desk.board.control_places import bead_at, cells
+from umbrite.desk.session.stations import CONTROLS
 from umbrite.desk.window import Window
 from umbrite.rig.change import change
 
@@ -51,7 +52,7 @@ def test_a_hand_dragged_together_with_the_body_that_carries_it_comes_no_farther(
 ) -> None:
     session = wick_window.session
     start = at(wick_window, "Far hand"), at(wick_window, "Hips")
-    session.select([control(session.puppet, "Far hand"), control(session.puppet, "Body")])
+    session.selection.pick([control(session.puppet, "Far hand"), control(session.puppet, "Body")])
     hand.drag(grip(wick_window, "Body"), grip(wick_window, "Body") + 20 + 30j)
     assert (at(wick_window, "Far hand"), at(wick_window, "Hips")) == pytest.approx(
         [z + 20 + 30j for z in start], abs=1
@@ -72,10 +73,10 @@ def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(
 ) -> None:
     session = wick_window.session
     head = joint(session.puppet, "Head")
-    session.select([head])
+    session.selection.pick([head])
     act("make-slider")
-    key = session.selection[0]
-    assert session.station == "Controls"
+    key = session.selection.keys[0]
+    assert session.stage.station is CONTROLS
     assert session.puppet.controls[key].name == "Head slider"
     act("rehearse")
     start = bead(wick_window, key)
@@ -86,7 +87,7 @@ def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(
     assert session.placed.turn(head) == pytest.approx(0, abs=0.02)
     act("undo")
     assert session.placed.turn(head) == pytest.approx(np.radians(30))
-    session.select([key])
+    session.selection.pick([key])
     act("reset")
     assert session.pose == {}
 
@@ -94,9 +95,9 @@ def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(
 def test_a_pad_drives_two_values(wick_window: Window, hand: Hand, act: Act) -> None:
     session = wick_window.session
     cap = joint(session.puppet, "Cap")
-    session.select([cap])
+    session.selection.pick([cap])
     act("make-pad")
-    key = session.selection[0]
+    key = session.selection.keys[0]
     act("rehearse")
     before = session.placed.pivot(cap)
     start = bead(wick_window, key)
@@ -107,9 +108,9 @@ def test_a_pad_drives_two_values(wick_window: Window, hand: Hand, act: Act) -> N
 
 def test_a_chooser_shows_the_part_whose_cell_is_clicked(wick_window: Window, hand: Hand, act: Act) -> None:
     session = wick_window.session
-    session.select([joint(session.puppet, "Cap"), joint(session.puppet, "Mouth")])
+    session.selection.pick([joint(session.puppet, "Cap"), joint(session.puppet, "Mouth")])
     act("make-chooser")
-    key = session.selection[0]
+    key = session.selection.keys[0]
     act("rehearse")
     assert np.count_nonzero(~session.placed.shown) == 1
     second = cells(session, wick_window.board.camera, key)[1].center()
@@ -154,13 +155,13 @@ def test_what_is_shown_of_a_control_changes_the_board(
 ) -> None:
     session = wick_window.session
     act("controls")
-    session.select([control(session.puppet, "Near hand")])
+    session.selection.pick([control(session.puppet, "Near hand")])
     choose(wick_window, "control", "Shown", shown)
     act("rehearse")
-    session.select([])
+    session.selection.pick([])
     hand.hover(grip(wick_window, "Far hand") + 150)
     faint = wick_window.board.grab().toImage()
-    session.undo()
+    session.step(-1)
     assert wick_window.board.grab().toImage() != faint
 
 
@@ -171,7 +172,7 @@ def test_a_control_is_carried_by_another_one_without_a_jump(
     hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 20 - 80j)
     before = at(wick_window, "Far hand")
     act("controls")
-    session.select([control(session.puppet, "Far hand")])
+    session.selection.pick([control(session.puppet, "Far hand")])
     choose(wick_window, "control", "Carried by", "Near foot")
     assert session.history.undo_name == "Carrier of Far hand"
     act("rehearse")
@@ -184,13 +185,13 @@ def test_what_lies_behind_is_picked_from_the_list_and_the_right_click(wick_windo
     session = wick_window.session
     act("controls-list")
     row(wick_window, "Master").setSelected(True)
-    assert session.selection == (control(session.puppet, "Master"),)
+    assert session.selection.keys == (control(session.puppet, "Master"),)
     place = wick_window.board.camera.point(grip(wick_window, "Body"))
     menu = wick_window.board.menu_under(QPointF(place))
     assert menu is not None
     action = next(a for a in menu.actions() if a.text() == "Body")
     action.trigger()
-    assert session.selection == (control(session.puppet, "Body"),)
+    assert session.selection.keys == (control(session.puppet, "Body"),)
     menu.deleteLater()
 
 
@@ -199,9 +200,9 @@ def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(
 ) -> None:
     session = wick_window.session
     foot, cap = (joint(session.puppet, name) for name in ("Near foot", "Cap"))
-    session.select([foot, cap])
+    session.selection.pick([foot, cap])
     act("link")
-    key = session.selection[0]
+    key = session.selection.keys[0]
     assert session.puppet.links[key].name == "Cap by Near foot"
     choose(wick_window, "link", "Follows", "Master: way along the board")
     assert session.puppet.links[key].travel
@@ -228,10 +229,10 @@ def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(
 def test_the_pencilled_set_is_rubbed_out_by_escape(wick_window: Window, act: Act, qtbot: QtBot) -> None:
     session = wick_window.session
     act("controls")
-    session.select(session.puppet.controls)
+    session.selection.pick(session.puppet.controls)
     act("delete")
     act("controls-make")
-    assert session.left_out == frozenset()
+    assert session.drafts.now.left_out == frozenset()
     qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)
-    assert session.left_out is None
+    assert session.drafts.now.left_out is None
     assert session.puppet.controls == {}

@@ -13,6 +13,7 @@ from demo_puppet import joint, part, wick
 from desk.conftest import Hand
 from strategies import EDITS, puppets
 from umbrite.desk.panels.diagram_layout import layout
+from umbrite.desk.session.stations import PARTS, PIVOTS
 from umbrite.desk.window import Window
 from umbrite.rig.change import change
 from umbrite.rig.family import caught, targets
@@ -86,22 +87,22 @@ def test_a_click_on_what_a_catching_carrier_carries_picks_the_carrier(
     session = wick_window.session
     body = joint(session.puppet, "Body")
     session.edit("catch", puppet=change(session.puppet, body, catches=True))
-    session.go_to("Pivots")
+    session.stage.go_to(PIVOTS)
     hand.click(620 + 800j)
-    assert session.selection == (body,)
+    assert session.selection.keys == (body,)
     assert caught(session.puppet, joint(session.puppet, "Cap")) == body
     field = next(
         f for f in wick_window.details.sections["joint"].fields if f.accessibleName() == "A click picks"
     )
     assert field.isVisible()
-    session.select([joint(session.puppet, "Head")])
+    session.selection.pick([joint(session.puppet, "Head")])
     assert not field.isVisible()
 
 
 def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(wick_window: Window, act: Act) -> None:
     session = wick_window.session
-    session.go_to("Parts")
-    session.select([part(session.puppet, "Near forearm")])
+    session.stage.go_to(PARTS)
+    session.selection.pick([part(session.puppet, "Near forearm")])
     before = session.puppet
     act("delete")
     assert session.puppet is before

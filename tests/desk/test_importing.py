@@ -12,6 +12,7 @@ from demo_puppet import ASSETS, part
 from desk.conftest import Answers
 from umbrite.desk.files.import_table import Chosen, ImportTable, number_of, with_number
 from umbrite.desk.files.progress import watched
+from umbrite.desk.session.stations import PARTS
 from umbrite.desk.window import Window
 from umbrite.files.layers import Layered, layer_of
 from umbrite.files.long_work import CancelledError
@@ -110,8 +111,8 @@ def test_a_revised_drawing_keeps_the_rig(wick_window: Window, answers: Answers, 
     revised[10:-5, 4:-4] = (200, 40, 40, 255)
     (tmp_path / "hand.png").write_bytes(encode(revised))
     answers.add_paths = [tmp_path / "hand.png"]
-    session.go_to("Parts")
-    session.select([key])
+    session.stage.go_to(PARTS)
+    session.selection.pick([key])
     wick_window.actions_by_id["exchange"].trigger()
     after = session.puppet
     assert after.joints == before.joints
@@ -135,14 +136,14 @@ def test_a_drawing_saved_by_another_program_comes_back_by_itself(
     session = wick_window.session
     key = part(session.puppet, "Near hand")
     before = session.puppet
-    session.go_to("Parts")
-    session.select([key])
+    session.stage.go_to(PARTS)
+    session.selection.pick([key])
     wick_window.actions_by_id["edit-drawing"].trigger()
     qtbot.waitUntil(lambda: session.puppet.parts[key].drawing != before.parts[key].drawing, timeout=15_000)  # type: ignore[attr-defined]
     after = session.puppet
     assert after.parts[key].placement == before.parts[key].placement
     assert after.joints == before.joints
-    pixels = session.pictures.pixels(after.parts[key].drawing.sha256)
+    pixels = session.file.pictures.pixels(after.parts[key].drawing.sha256)
     assert tuple(pixels[pixels.shape[0] // 2, pixels.shape[1] // 2, :3]) == (184, 67, 43)
     wick_window.actions_by_id["undo"].trigger()
     assert session.puppet is before

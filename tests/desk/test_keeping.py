@@ -19,6 +19,7 @@ from desk.test_rehearsing import grip
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import REHEARSE
 from umbrite.desk.theme import look
 from umbrite.desk.window import Window
 from umbrite.files import package as packages
@@ -93,7 +94,7 @@ def test_after_a_crash_the_next_start_brings_back_what_was_there(
     answers.recovery = "open"
     window.offer_recovery()
     assert "Beret" in {item.name for item in window.session.puppet.joints.values()}
-    assert window.session.path == own
+    assert window.session.file.path == own
     assert not window.session.history.is_saved
     assert not left.exists()
     assert "Cap" in {
@@ -137,7 +138,7 @@ def test_after_a_kill_in_the_middle_of_work_the_next_start_offers_it(
     window.offer_recovery()
     assert answers.asked[-1] == "recover Wick"
     assert window.session.pose == {f"{joint(window.session.puppet, 'Head')}.turn": 0.25}
-    assert window.session.path == own
+    assert window.session.file.path == own
     assert not window.session.history.is_saved
 
 
@@ -184,7 +185,7 @@ def test_a_full_disk_loses_nothing_and_says_so(
     def full(_handle: int) -> None:
         raise OSError(errno.ENOSPC, "No space left on device")
 
-    monkeypatch.setattr(packages.os, "fsync", full)
+    monkeypatch.setattr(os, "fsync", full)
     act("save")
     assert own.read_bytes() == before
     assert not window.session.history.is_saved
@@ -201,7 +202,7 @@ def test_recent_files_are_listed_and_opened(own: Path, window: Window) -> None:
     window.files.open(ASSETS / "bramble.umbrite")
     assert window.preferences.recent == [str(own)]  # demos are not listed
     window.recent_menu.actions()[0].trigger()
-    assert window.session.path == own
+    assert window.session.file.path == own
 
 
 def test_preferences_survive_nonsense_in_the_settings_file(tmp_path: Path) -> None:
@@ -276,7 +277,7 @@ def test_panels_are_put_away_and_brought_back_and_the_shelf_stays_away(wick_wind
     assert not wick_window.docks["Poses"].isVisible()
     act("limbs")
     panels["Poses"].trigger()
-    assert wick_window.session.station == "Rehearse"
+    assert wick_window.session.stage.station is REHEARSE
     assert wick_window.docks["Poses"].isVisible()
 
 

@@ -16,6 +16,7 @@ from desk.test_controls import choose
 from desk.test_rehearsing import at
 from umbrite.desk.board.found_strip import FoundStrip
 from umbrite.desk.board.handles import fan_directions, fan_radius
+from umbrite.desk.session.stations import LIMBS
 from umbrite.desk.window import Window
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.limbs import remove_limb
@@ -97,19 +98,23 @@ def test_a_click_goes_on_and_escape_or_a_double_click_ends_the_chain(
             NONE,
         ),
     )
-    assert boned.session.boning.chain is None
+    assert boned.session.drafts.now.bones.chain is None
     hand.drag(900 + 300j, 1000 + 300j)  # a free one elsewhere
-    assert puppet(boned).joints[boned.session.selection[0]].parent is None
-    assert boned.session.boning.chain is not None
+    assert puppet(boned).joints[boned.session.selection.keys[0]].parent is None
+    assert boned.session.drafts.now.bones.chain is not None
     qtbot.keyClick(boned.board, Qt.Key.Key_Escape)
-    assert boned.session.boning.chain is None
+    assert boned.session.drafts.now.bones.chain is None
 
 
 def test_a_branch_starts_at_any_rivet_or_tip(boned: Window, hand: Hand) -> None:
     upper = joint(puppet(boned), "Near upper arm")
-    boned.session.set_boning(boned.session.boning._replace(chain=None, card=None))
+    boned.session.drafts.put(
+        boned.session.drafts.now._replace(
+            bones=boned.session.drafts.now.bones._replace(chain=None, card=None)
+        )
+    )
     hand.drag(ARM[1], ARM[1] - 90 + 20j)
-    assert puppet(boned).joints[boned.session.selection[0]].parent == upper  # whose tip it is
+    assert puppet(boned).joints[boned.session.selection.keys[0]].parent == upper  # whose tip it is
 
 
 def test_alt_drags_heads_tips_and_whole_bones_with_children_or_without(boned: Window, hand: Hand) -> None:
@@ -147,13 +152,13 @@ def test_a_line_gives_as_many_bones_as_the_card_says(art_window: Window, hand: H
 
 def test_bones_along_the_middle_of_a_part_and_from_the_pivots(art_window: Window, act: Act) -> None:
     session = art_window.session
-    session.select([part(puppet(art_window), "Scarf tail")])
+    session.selection.pick([part(puppet(art_window), "Scarf tail")])
     act("bones-middle")
-    assert [puppet(art_window).joints[key].name for key in session.selection] == [
+    assert [puppet(art_window).joints[key].name for key in session.selection.keys] == [
         f"Scarf tail bone {i}" for i in (1, 2, 3, 4)
     ]
-    assert session.station == "Limbs"
-    session.select([joint(puppet(art_window), "Near thigh")])
+    assert session.stage.station is LIMBS
+    session.selection.pick([joint(puppet(art_window), "Near thigh")])
     act("bones-pivots")
     assert puppet(art_window).joints[joint(puppet(art_window), "Near thigh")].tip is not None
 
@@ -161,7 +166,7 @@ def test_bones_along_the_middle_of_a_part_and_from_the_pivots(art_window: Window
 def test_typed_length_detach_attach_and_the_same_length(boned: Window, act: Act) -> None:
     session = boned.session
     upper, fore = (joint(puppet(boned), f"Near {n}") for n in ("upper arm", "forearm"))
-    session.select([upper])
+    session.selection.pick([upper])
     field(boned, "joint", "Length").setValue(150.0)  # type: ignore[attr-defined]
     item = puppet(boned).joints[upper]
     assert item.tip is not None
@@ -170,10 +175,10 @@ def test_typed_length_detach_attach_and_the_same_length(boned: Window, act: Act)
     field(boned, "joint", "Angle").setValue(-90.0)  # type: ignore[attr-defined]
     item = puppet(boned).joints[upper]
     assert item.tip.z - item.pivot.z == pytest.approx(150j, abs=1e-3)  # type: ignore[union-attr]
-    session.select([fore])
+    session.selection.pick([fore])
     act("detach")
     assert puppet(boned).joints[fore].parent is None
-    session.select([fore, upper])
+    session.selection.pick([fore, upper])
     act("attach")
     assert puppet(boned).joints[fore].parent == upper
 
@@ -187,7 +192,7 @@ def test_parts_are_bound_by_cord_by_loop_by_name_and_to_the_nearest(
     cap = part(puppet(boned), "Cap")
     hand.drag(626 + 352j, (ARM[0] * 0.8 + ARM[1] * 0.2))
     assert puppet(boned).parts[cap].joint == upper
-    session.select([glove])
+    session.selection.pick([glove])
     hand.press(1010 + 850j)
     for z in (1010 + 1030j, 850 + 1030j, 850 + 880j):
         hand.move(z)
@@ -195,18 +200,18 @@ def test_parts_are_bound_by_cord_by_loop_by_name_and_to_the_nearest(
     assert puppet(boned).parts[part(puppet(boned), "Far hand")].joint == glove
     act("undo")
     act("bind-nearest")
-    assert not [f for f in session.findings if f.code == "part-loose"]
+    assert not [f for f in session.checks.found if f.code == "part-loose"]
     assert "to" in boned.frame.hints.message
     assert invariants(puppet(boned)) == []
 
 
 def test_what_is_loose_is_shown_and_bound_by_overlap(boned: Window, act: Act) -> None:
     act("loose")
-    assert joint(puppet(boned), "Cap") in boned.session.selection
+    assert joint(puppet(boned), "Cap") in boned.session.selection.keys
     session = boned.session
     shin, (bare, bone) = part(puppet(boned), "Far shin"), add_bone(puppet(boned), 704 + 1196j, 676 + 1412j)
     session.edit("A bone that carries nothing", puppet=bare)
-    session.select([])
+    session.selection.pick([])
     act("bind-overlap")
     assert puppet(boned).parts[shin].joint == bone
     assert "bound by overlap" in boned.frame.hints.message
@@ -252,10 +257,10 @@ def test_limbs_and_parents_are_made_by_keys_alone(wick_window: Window, act: Act)
     session = wick_window.session
     arm = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Near arm")
     session.edit("Remove it", puppet=remove_limb(puppet(wick_window), arm))
-    session.select([joint(puppet(wick_window), name) for name in ("Near hand", "Near upper arm")])
+    session.selection.pick([joint(puppet(wick_window), name) for name in ("Near hand", "Near upper arm")])
     act("limb-between")
-    assert puppet(wick_window).limbs[session.selection[0]].name == "Near arm"
-    session.select([joint(puppet(wick_window), name) for name in ("Cap", "Eyes", "Neck")])
+    assert puppet(wick_window).limbs[session.selection.keys[0]].name == "Near arm"
+    session.selection.pick([joint(puppet(wick_window), name) for name in ("Cap", "Eyes", "Neck")])
     act("hang-last")
     neck = joint(puppet(wick_window), "Neck")
     assert [puppet(wick_window).joints[joint(puppet(wick_window), n)].parent for n in ("Cap", "Eyes")] == [
@@ -267,7 +272,7 @@ def test_limbs_and_parents_are_made_by_keys_alone(wick_window: Window, act: Act)
 def test_give_is_dragged_and_stepped_as_bars(wick_window: Window, act: Act, qtbot: QtBot) -> None:
     act("limbs")
     leg = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Near leg")
-    wick_window.session.select([leg])
+    wick_window.session.selection.pick([leg])
     bars = wick_window.details.sections["limb"].bars  # type: ignore[attr-defined]
     shin = puppet(wick_window).limbs[leg].joints[1]
     room = bars.bar(1)
@@ -289,7 +294,7 @@ def test_the_limb_card_changes_over_between_target_and_own_turns_with_the_pictur
     hand.drag(at(wick_window, "Far hand"), at(wick_window, "Far hand") - 60 - 80j)
     posed = [at(wick_window, n) for n in ("Far hand", "Far forearm")]
     arm = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
-    session.select([arm])
+    session.selection.pick([arm])
     choose(wick_window, "limb", "Posed by", "Its own turns")
     assert session.pose[f"{arm}.blend"] == 1.0
     assert [at(wick_window, n) for n in ("Far hand", "Far forearm")] == pytest.approx(posed, abs=1e-6)
@@ -301,7 +306,7 @@ def test_the_limb_card_changes_over_between_target_and_own_turns_with_the_pictur
     choose(wick_window, "limb", "Solving", "Off")
     assert not puppet(wick_window).limbs[arm].enabled
     act("undo")
-    session.select([arm])
+    session.selection.pick([arm])
     act("extend")
     assert len(puppet(wick_window).limbs[arm].joints) == 3
     act("delete")
@@ -319,7 +324,7 @@ def test_a_limb_from_two_picks_in_any_order_an_aim_and_one_of_many(
     made = []
     for one, other in ((0, 2), (2, 0)):
         hand.drag(ARM[one], ARM[other])
-        limb = puppet(wick_window).limbs[session.selection[0]]
+        limb = puppet(wick_window).limbs[session.selection.keys[0]]
         made.append((limb.joints, limb.end, limb.bend, limb.name))
         act("undo")
     assert made[0] == made[1]
@@ -332,7 +337,7 @@ def test_the_wheel_over_a_fan_s_end_steps_it_and_the_part_shows_itself(
     session = wick_window.session
     act("limit")
     head = joint(puppet(wick_window), "Head")
-    session.select([head])
+    session.selection.pick([head])
     _, large = fan_directions(session, head)
     place = session.placed.pivot(head) + large * fan_radius(wick_window.board.camera)
     hand.hover(place)
@@ -353,7 +358,7 @@ def test_the_wheel_over_a_fan_s_end_steps_it_and_the_part_shows_itself(
 def test_found_limits_are_looked_at_as_pictures_and_taken_by_a_click(wick_window: Window, act: Act) -> None:
     session = wick_window.session
     shin = joint(puppet(wick_window), "Near shin")
-    session.select([shin, joint(puppet(wick_window), "Trunk")])
+    session.selection.pick([shin, joint(puppet(wick_window), "Trunk")])
     act("find-limits")
     strip: FoundStrip = wick_window.frame.found
     assert strip.isVisible()
@@ -386,7 +391,7 @@ def test_find_limits_over_the_whole_puppet_can_be_cancelled(
 
     answers.watch = lambda _what: nullcontext(stop)  # type: ignore[method-assign, assignment]
     before = puppet(wick_window)
-    wick_window.session.select([])
+    wick_window.session.selection.pick([])
     act("find-limits")
     assert "stopped" in wick_window.frame.hints.message
     assert puppet(wick_window) is before

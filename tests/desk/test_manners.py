@@ -55,7 +55,7 @@ def test_the_eraser_brings_trimmed_paper_back(wick_window: Window, act: Act) -> 
     session = wick_window.session
     act("trim")
     key = part(session.puppet, "Trunk")
-    session.select([key])
+    session.selection.pick([key])
     loop = [PenPoint(spot(wick_window, 600 + 750j + 30 * z)) for z in (0, 1, 1 + 1j, 1j)]
     SimulatedPen(wick_window.board).stroke(loop)
     SimulatedPen(wick_window.board, eraser=True).stroke(loop)
@@ -77,11 +77,11 @@ def test_everything_that_takes_keys_has_a_name_for_assistive_technology(wick_win
     session = wick_window.session
     puppet = session.puppet
     for station, key in zip(
-        STATIONS, (part(puppet, "Cap"), joint(puppet, "Body"), next(iter(puppet.limbs)), next(iter(puppet.controls)), joint(puppet, "Head")),
+        STATIONS.values(), (part(puppet, "Cap"), joint(puppet, "Body"), next(iter(puppet.limbs)), next(iter(puppet.controls)), joint(puppet, "Head")),
         strict=True,
     ):  # fmt: skip
-        session.go_to(station)
-        session.select([key])
+        session.stage.go_to(station)
+        session.selection.pick([key])
         for widget in wick_window.findChildren(QWidget):
             kinds = (QAbstractButton, QLineEdit, QAbstractSpinBox, QComboBox, QListWidget, QTreeWidget)
             inner = isinstance(
@@ -99,7 +99,7 @@ def test_everything_that_takes_keys_has_a_name_for_assistive_technology(wick_win
                 or (widget.text() if isinstance(widget, QAbstractButton) else "")
                 or widget.toolTip()
             )
-            assert name, (station, widget)
+            assert name, (station.name, widget)
 
 
 def test_tab_reaches_the_board_the_lists_and_the_fields(wick_window: Window, qtbot: QtBot) -> None:
@@ -155,18 +155,18 @@ def test_the_workout_lists_what_it_noticed_and_its_sheet_is_kept(
     sheet = wick_window.workout_sheet
     assert sheet is not None
     assert sheet.isVisible()
-    assert {item.code for item in session.findings} == {"gap"}
+    assert {item.code for item in session.checks.found} == {"gap"}
     answers.save_path = tmp_path / "sheet.pdf"
     sheet.keep.click()  # type: ignore[attr-defined]
     assert (tmp_path / "sheet.pdf").read_bytes().startswith(b"%PDF")
     sheet.close()
-    session.undo()
-    assert session.findings == []
+    session.step(-1)
+    assert session.checks.found == []
 
 
 def test_the_guide_has_a_page_with_a_picture_and_keys_for_each_station(wick_window: Window, act: Act) -> None:
     for station in STATIONS:
-        wick_window.session.go_to(station)
+        wick_window.session.stage.go_to(STATIONS[station])
         act("guide")
         assert wick_window.guide.list.currentItem().text() == station
         text = wick_window.guide.page.toPlainText()

@@ -9,6 +9,7 @@ from demo_puppet import joint, part, wick
 from desk.conftest import Hand
 from desk.test_building import picture
 from umbrite.demo.rigging import FAMILY
+from umbrite.desk.session.stations import PIVOTS
 from umbrite.desk.window import Window
 from umbrite.rig.invariants import invariants
 
@@ -18,7 +19,7 @@ Act = Callable[[str], None]
 
 def pencilled(window: Window, name: str) -> complex:
     key = part(window.session.puppet, name)
-    return next(p.pivot for p in window.session.proposals if p.part == key)
+    return next(p.pivot for p in window.session.drafts.now.proposals if p.part == key)
 
 
 def test_enter_takes_all_in_one_step_and_the_picture_stays(
@@ -27,11 +28,11 @@ def test_enter_takes_all_in_one_step_and_the_picture_stays(
     session = art_window.session
     before, bare = picture(art_window), session.puppet
     act("find-joints")
-    assert session.station == "Pivots"
-    assert len(session.proposals) == 24
+    assert session.stage.station is PIVOTS
+    assert len(session.drafts.now.proposals) == 24
     assert session.puppet is bare
     qtbot.keyClick(art_window.board, Qt.Key.Key_Return)  # type: ignore[attr-defined]
-    assert session.proposals == ()
+    assert session.drafts.now.proposals == ()
     found = session.puppet
     for child, parent in FAMILY.items():
         assert found.joints[joint(found, child)].parent == joint(found, parent), child
@@ -52,12 +53,12 @@ def test_one_is_taken_by_a_click_one_corrected_by_a_drag_one_left_with_alt(
     found = session.puppet
     assert found.joints[joint(found, "Near shin")].parent == joint(found, "Near thigh")
     assert found.joints[joint(found, "Near shin")].pivot.z == pytest.approx(knee)
-    assert len(session.proposals) == 23
+    assert len(session.drafts.now.proposals) == 23
     ankle = pencilled(art_window, "Near foot")
     hand.drag(ankle, ankle + 12 - 20j)
     assert session.puppet.joints[joint(found, "Near foot")].pivot.z == pytest.approx(ankle + 12 - 20j, abs=1)
     hand.click(pencilled(art_window, "Lamp pole"), ALT)
-    assert len(session.proposals) == 21
+    assert len(session.drafts.now.proposals) == 21
     assert session.puppet.joints[joint(found, "Lamp pole")].parent is None
     assert "was left out" in art_window.frame.hints.message
 
@@ -66,27 +67,27 @@ def test_esc_during_the_drag_puts_the_pencil_back_and_esc_then_rubs_all_out(
     art_window: Window, act: Act, hand: Hand, qtbot: object
 ) -> None:
     act("find-joints")
-    before = art_window.session.proposals
+    before = art_window.session.drafts.now.proposals
     start = pencilled(art_window, "Far shin")
     hand.press(start)
     hand.move(start + 50)
     assert pencilled(art_window, "Far shin") != start
     qtbot.keyClick(art_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
-    assert art_window.session.proposals == before
+    assert art_window.session.drafts.now.proposals == before
     hand.release(start)
     qtbot.keyClick(art_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
-    assert art_window.session.proposals == ()
+    assert art_window.session.drafts.now.proposals == ()
 
 
 def test_only_between_what_is_selected_and_nothing_where_all_is_so(art_window: Window, act: Act) -> None:
     session = art_window.session
-    session.select([part(session.puppet, name) for name in ("Near upper arm", "Near forearm")])
+    session.selection.pick([part(session.puppet, name) for name in ("Near upper arm", "Near forearm")])
     act("find-joints")
-    assert [session.puppet.parts[p.part].name for p in session.proposals] == ["Near forearm"]
+    assert [session.puppet.parts[p.part].name for p in session.drafts.now.proposals] == ["Near forearm"]
     act("take-all")
-    session.select([part(session.puppet, name) for name in ("Near upper arm", "Near forearm")])
+    session.selection.pick([part(session.puppet, name) for name in ("Near upper arm", "Near forearm")])
     act("find-joints")
-    assert session.proposals == ()
+    assert session.drafts.now.proposals == ()
     assert "No joint is missing" in art_window.frame.hints.message
 
 
@@ -95,9 +96,9 @@ def test_what_is_refused_stays_pencilled_and_is_named(wick_window: Window, act: 
     from umbrite.art.joint_finding import Proposal
 
     shin, scarf = (part(wick(), name) for name in ("Near shin", "Scarf"))
-    session.propose([Proposal(shin, scarf, 600 + 600j, 0.9)])
+    session.drafts.put(session.drafts.now._replace(proposals=(Proposal(shin, scarf, 600 + 600j, 0.9),)))
     before = session.puppet
     act("take-all")
-    assert len(session.proposals) == 1
+    assert len(session.drafts.now.proposals) == 1
     assert "stayed pencilled" in wick_window.frame.hints.message
     assert session.puppet.joints == before.joints

@@ -9,6 +9,7 @@ from PySide6.QtCore import Qt
 from demo_puppet import control, joint
 from desk.conftest import Hand
 from umbrite.desk.board.handles import master_points
+from umbrite.desk.session.stations import PIVOTS, REHEARSE
 from umbrite.desk.window import Window
 
 ALT, SHIFT = Qt.KeyboardModifier.AltModifier, Qt.KeyboardModifier.ShiftModifier
@@ -29,7 +30,7 @@ def test_dragging_a_hand_s_grip_brings_the_hand_there(wick_window: Window, hand:
     hand.drag(grip(wick_window, "Near hand"), 330 + 700j)
     assert abs(at(wick_window, "Near hand") - (330 + 700j)) < 1
     assert wick_window.session.history.undo_name == "Pose Near hand"
-    wick_window.session.undo()
+    wick_window.session.step(-1)
     assert wick_window.session.pose == {}
 
 
@@ -113,14 +114,14 @@ def test_esc_springs_back_and_reset_puts_one_or_all_to_rest(
     hand.release(start)
     hand.drag(start, start + 60 - 90j)
     hand.drag(grip(wick_window, "Far foot"), grip(wick_window, "Far foot") - 60j)
-    session.select([control(session.puppet, "Near hand")])
+    session.selection.pick([control(session.puppet, "Near hand")])
     act("reset")
     assert len({name.split(".")[0] for name in session.pose}) == 1
     assert abs(grip(wick_window, "Near hand") - start) < 1e-6
     act("reset-all")
     assert session.pose == {}
-    session.undo()
-    session.undo()
+    session.step(-1)
+    session.step(-1)
     assert len({name.split(".")[0] for name in session.pose}) == 2
 
 
@@ -145,9 +146,9 @@ def test_the_pose_is_seen_in_rehearse_only_and_never_lost(wick_window: Window, h
     session = wick_window.session
     hand.drag(grip(wick_window, "Near hand"), 330 + 700j)
     pose = session.pose
-    session.go_to("Pivots")
+    session.stage.go_to(PIVOTS)
     assert session.placed.pivot(joint(session.puppet, "Near hand")) == pytest.approx(368 + 952j)
-    session.go_to("Rehearse")
+    session.stage.go_to(REHEARSE)
     assert session.pose is pose
     assert abs(at(wick_window, "Near hand") - (330 + 700j)) < 1
 
@@ -180,7 +181,7 @@ def test_after_a_drag_the_picture_is_that_of_the_pose_alone(wick_window: Window,
     assert dragged != rest
     board._layer._key = ()
     assert picture() == dragged
-    wick_window.session.undo()
+    wick_window.session.step(-1)
     assert picture() == rest
 
 
@@ -239,7 +240,7 @@ def test_a_pin_is_a_pivot_for_one_turn_only(wick_window: Window, hand: Hand, qtb
     ctrl = Qt.KeyboardModifier.ControlModifier
     puppet, pin = session.puppet, 800 + 200j
     hand.click(pin, ctrl)
-    assert session.pin == pytest.approx(pin, abs=0.01)
+    assert session.drafts.now.pin == pytest.approx(pin, abs=0.01)
     wick_window.board.repaint()
     head = joint(puppet, "Head")
     before = session.placed.pivot(head)
@@ -256,4 +257,4 @@ def test_a_pin_is_a_pivot_for_one_turn_only(wick_window: Window, hand: Hand, qtb
     assert session.placed.pivot(target) != pytest.approx(wrist, abs=5)
     assert abs(session.placed.pivot(target) - (wrist + 100)) == pytest.approx(100, abs=3)
     qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
-    assert session.pin is None
+    assert session.drafts.now.pin is None

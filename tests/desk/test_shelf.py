@@ -42,7 +42,7 @@ def test_poses_are_saved_as_thumbnails_applied_and_undone(waving: Window, qtbot:
     assert waving.session.pose == saved
     qtbot.mouseClick(card(waving, "Clean"), LEFT)
     assert waving.session.pose == {}
-    waving.session.undo()
+    waving.session.step(-1)
     assert waving.session.pose == saved
 
 
@@ -54,13 +54,13 @@ def test_a_drag_across_blends_and_settles_as_one_step(waving: Window, qtbot: QtB
     assert waving.session.pose[target] == pytest.approx(shown.pose[target] / 2)
     qtbot.mouseRelease(shown, LEFT, pos=QPoint(50, 30))
     assert waving.session.history.undo_name == "Blend 50% to Pose 1"
-    waving.session.undo()
+    waving.session.step(-1)
     assert waving.session.pose == {}
 
 
 def test_only_the_selected_takes_up_a_pose(waving: Window, qtbot: QtBot) -> None:
     session = waving.session
-    session.select([control(session.puppet, "Far hand")])
+    session.selection.pick([control(session.puppet, "Far hand")])
     waving.shelf.only.setChecked(True)
     qtbot.mouseClick(card(waving, "Pose 1"), LEFT)
     moves = session.puppet.controls[control(session.puppet, "Far hand")].moves
@@ -124,13 +124,13 @@ def test_hold_points_are_set_and_taken_away_by_clicks(wick_window: Window, hand:
     act("body")
     head = at(wick_window, "Head") - 60j
     hand.click(head)
-    assert [hold.joint for hold in session.holds] == [joint(session.puppet, "Head")]
+    assert [hold.joint for hold in session.drafts.now.holds] == [joint(session.puppet, "Head")]
     start = at(wick_window, "Near hand")
     hand.drag(start, start - 60 - 40j, steps=8)
-    hold = session.holds[0]
+    hold = session.drafts.now.holds[0]
     assert complex(session.placed.joint_map(hold.joint)(hold.at)) == pytest.approx(head, abs=1)
     hand.click(head)
-    assert session.holds == ()
+    assert session.drafts.now.holds == ()
     assert not wick_window.actions_by_id["free-holds"].isEnabled()
 
 
@@ -138,7 +138,7 @@ def test_a_branch_is_reset_and_the_rest_stays(wick_window: Window, hand: Hand, a
     session = wick_window.session
     hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 90j)
     hand.drag(grip(wick_window, "Near foot"), grip(wick_window, "Near foot") - 60j)
-    session.select([joint(session.puppet, "Trunk")])
+    session.selection.pick([joint(session.puppet, "Trunk")])
     act("reset-branch")
     moves = session.puppet.controls[control(session.puppet, "Near foot")].moves
     assert {owner_of(name) for name in session.pose} == {moves}
@@ -163,4 +163,4 @@ def test_art_only_controls_only_and_the_puppet_alone(
     qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)
     assert wick_window.menuBar().isVisible()
     assert wick_window.docks["Family"].isVisible()
-    assert not wick_window.session.views["bare"]
+    assert not wick_window.session.stage.views["bare"]

@@ -17,7 +17,7 @@ from umbrite.desk.board.hints import HANDLE_HINTS, STATION_HINTS, hint_for
 from umbrite.desk.panels.station_strip import progress
 from umbrite.desk.session.history import History
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import FIRST_TOOL, STATIONS
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, STATIONS
 from umbrite.desk.theme.look import ASSETS as LOOK
 from umbrite.desk.window import Window
 from umbrite.files.package import load
@@ -59,18 +59,18 @@ def test_what_can_not_be_done_stays_visible_and_says_why(window: Window) -> None
 def test_stations_are_reached_by_key_and_sign_and_show_their_tools(wick_window: Window, act: Act) -> None:
     for station in STATIONS:
         act(station.lower())
-        assert wick_window.session.station == station
+        assert wick_window.session.stage.station.name == station
         assert wick_window.strip.signs[station].isChecked()
         shown = {button.defaultAction() for button in wick_window.frame.tools.buttons}
         assert shown == {wick_window.actions_by_id[a.id] for a in ACTIONS if a.row == station}
         assert wick_window.frame.hints.text.text()
     wick_window.strip.signs["Limbs"].click()
-    assert wick_window.session.station == "Limbs"
+    assert wick_window.session.stage.station is LIMBS
 
 
 def test_every_station_and_handle_has_a_hint(wick_window: Window, hand: Hand) -> None:
     assert {station for station, _ in STATION_HINTS} == set(STATIONS)
-    assert all((station, tool) in STATION_HINTS for station, tool in FIRST_TOOL.items())
+    assert all((name, tool) in STATION_HINTS for name, station in STATIONS.items() for tool in station.tools)
     assert all(
         text.startswith("{name}")
         for (_, kind), text in HANDLE_HINTS.items()
@@ -100,7 +100,7 @@ def test_the_strip_tells_progress_and_findings(art_window: Window, act: Act) -> 
     art_window.findings_list.refresh()
     show = next(b for b in art_window.findings_list.findChildren(QPushButton) if b.text() == "Show")
     show.click()
-    assert (session.station, len(session.selection)) == ("Pivots", 1)
+    assert (session.stage.station, len(session.selection.keys)) == (PIVOTS, 1)
 
 
 def test_the_family_re_parents_by_drag_and_selects_both_ways(
@@ -109,14 +109,14 @@ def test_the_family_re_parents_by_drag_and_selects_both_ways(
     session, tree = art_window.session, art_window.family.tree
     cap, head = joint(session.puppet, "Cap"), joint(session.puppet, "Head")
     tree.setCurrentItem(tree.item_for(cap))
-    assert session.selection == (cap,)
+    assert session.selection.keys == (cap,)
     onto = QPointF(tree.visualItemRect(tree.item_for(head)).center())
     drop(tree, onto, QAbstractItemView.DropIndicatorPosition.OnItem, QMimeData(), monkeypatch)
     assert session.puppet.joints[cap].parent == head
     assert tree.item_for(cap).parent() is tree.item_for(head)
-    session.select([head])
+    session.selection.pick([head])
     assert [item.text(0) for item in tree.selectedItems()] == ["Head"]
-    session.select([cap])
+    session.selection.pick([cap])
     drop(tree, QPointF(5, 5), QAbstractItemView.DropIndicatorPosition.AboveItem, QMimeData(), monkeypatch)
     assert session.puppet.joints[cap].parent is None
 
@@ -149,13 +149,13 @@ def test_the_depth_rail_reorders_one_and_many_by_drag(
     session, rail = art_window.session, art_window.depth_rail
     names = [rail.item(i).text() for i in range(rail.count())]
     assert names[:2] == ["Near hand", "Near forearm"]
-    session.select([part(session.puppet, name) for name in ("Near hand", "Lamp pole")])
+    session.selection.pick([part(session.puppet, name) for name in ("Near hand", "Lamp pole")])
     below = QPointF(rail.visualItemRect(rail.item(4)).center())
     drop(rail, below, QAbstractItemView.DropIndicatorPosition.BelowItem, QMimeData(), monkeypatch)
     assert [rail.item(i).text() for i in range(6)] == [
         "Near forearm", "Near upper arm", "Cap", "Near hand", "Lamp pole", "Eyes"
     ]  # fmt: skip
-    session.undo()
+    session.step(-1)
     assert [rail.item(i).text() for i in range(rail.count())] == names
 
 
@@ -185,7 +185,7 @@ def test_unsaved_work_is_asked_about_only_when_it_would_be_gone(
     art_window: Window, answers: Answers, tmp_path: Path, act: Act
 ) -> None:
     session = art_window.session
-    session.select([part(session.puppet, "Cap")])
+    session.selection.pick([part(session.puppet, "Cap")])
     act("delete")
     act("new")
     assert answers.asked == ["layers of wick", "unsaved Wick"]
@@ -198,7 +198,7 @@ def test_unsaved_work_is_asked_about_only_when_it_would_be_gone(
 
 def test_the_demo_is_never_overwritten(window: Window, answers: Answers, act: Act) -> None:
     act("demo")
-    assert window.session.path is None
+    assert window.session.file.path is None
     act("save")
     assert answers.asked == ["save wick.umbrite .umbrite"]
 
@@ -248,7 +248,7 @@ def test_files_let_go_on_the_board_begin_or_join_a_puppet(window: Window) -> Non
     let_go(ASSETS / "wick-pictures" / "25 Near hand.png")
     assert len(window.session.puppet.parts) == 26
     assert window.session.history.undo_name == "Add 1 part"
-    window.session.undo()
+    window.session.step(-1)
     assert len(window.session.puppet.parts) == 25
 
 
@@ -268,7 +268,7 @@ def test_commands_are_found_by_typing(wick_window: Window, qtbot: QtBot) -> None
     qtbot.keyClicks(finder.line, "x-ray")
     assert finder.list.count() == 1
     qtbot.keyClick(finder.line, Qt.Key.Key_Return)
-    assert wick_window.session.views["xray"]
+    assert wick_window.session.stage.views["xray"]
     assert not finder.isVisible()
 
 
@@ -318,10 +318,10 @@ def test_zooming_keeps_the_point_under_the_pointer(wick_window: Window, act: Act
     assert after.board(100 + 50j) == pytest.approx(before.board(100 + 50j))
     act("actual")
     assert board.camera.zoom == pytest.approx(1)
-    wick_window.session.select([joint(wick_window.session.puppet, "Near hand")])
+    wick_window.session.selection.pick([joint(wick_window.session.puppet, "Near hand")])
     act("fit")
     assert board.camera.zoom > 1
-    wick_window.session.select([])
+    wick_window.session.selection.pick([])
     act("fit")
     assert board.camera.zoom == pytest.approx(before.zoom)
 
@@ -371,13 +371,13 @@ def test_no_section_of_details_is_wider_than_its_panel(wick_window: Window) -> N
     session, details = wick_window.session, wick_window.details
     puppet = session.puppet
     for station, key in (
-        ("Parts", part(puppet, "Cap")),
-        ("Pivots", joint(puppet, "Body")),
-        ("Limbs", next(iter(puppet.limbs))),
-        ("Controls", next(iter(puppet.controls))),
+        (PARTS, part(puppet, "Cap")),
+        (PIVOTS, joint(puppet, "Body")),
+        (LIMBS, next(iter(puppet.limbs))),
+        (CONTROLS, next(iter(puppet.controls))),
     ):
-        session.go_to(station)
-        session.select([key])
+        session.stage.go_to(station)
+        session.selection.pick([key])
         QApplication.processEvents()
         inside = details.widget()
         assert inside is not None
@@ -388,14 +388,14 @@ def test_a_gap_within_limits_is_found_in_the_background_explained_and_meant_so(
     wick_window: Window, act: Act
 ) -> None:
     session = wick_window.session
-    session.seams.begin()
-    session.seams.finish()
-    assert session.findings == []
+    session.checks.seams.begin()
+    session.checks.seams.finish()
+    assert session.checks.found == []
     neck = joint(session.puppet, "Neck")
     session.edit("Wide", puppet=set_limit(session.puppet, neck, -1.0, 1.0))
-    assert session.seams._queue == [neck]  # only what the edit can have changed
-    session.seams.finish()
-    assert [item.code for item in session.findings] == ["gap"]
+    assert session.checks.seams._queue == [neck]  # only what the edit can have changed
+    session.checks.seams.finish()
+    assert [item.code for item in session.checks.found] == ["gap"]
     act("findings")
     buttons = {button.text(): button for button in wick_window.findings_list.findChildren(QPushButton)}
     buttons["Explain"].click()
@@ -406,7 +406,7 @@ def test_a_gap_within_limits_is_found_in_the_background_explained_and_meant_so(
     ]
     assert labels[0].isVisible()
     buttons["It is meant so"].click()
-    assert session.findings == []
+    assert session.checks.found == []
     assert session.puppet.meant
     again = [
         b
@@ -414,5 +414,5 @@ def test_a_gap_within_limits_is_found_in_the_background_explained_and_meant_so(
         if b.text().startswith("Look again at 1")
     ]
     again[-1].click()
-    assert [item.code for item in session.findings] == ["gap"]
+    assert [item.code for item in session.checks.found] == ["gap"]
     wick_window.findings_list.close()

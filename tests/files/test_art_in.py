@@ -9,12 +9,12 @@ import pytest
 
 from demo_puppet import ASSETS, wick
 from umbrite.files.file_errors import FileError
+from umbrite.files.formats.openraster import read_openraster, write_openraster
+from umbrite.files.formats.pictures_in import read_folder, read_pictures
 from umbrite.files.layers import Layer, Layered, add_layers, layer_of, puppet_from
 from umbrite.files.long_work import CancelledError
 from umbrite.files.opening import open_any, read_art
-from umbrite.files.openraster import read_openraster, write_openraster
 from umbrite.files.package import Package
-from umbrite.files.pictures_in import read_folder, read_pictures
 from umbrite.files.png import decode, encode
 from umbrite.rig.document import Document
 from umbrite.rig.invariants import invariants

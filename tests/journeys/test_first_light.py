@@ -13,6 +13,7 @@ from journeys.conftest import Person
 from umbrite.demo.wick import JOINTS
 from umbrite.desk.board.handles import fan_directions, fan_radius
 from umbrite.desk.files.import_table import ImportTable
+from umbrite.desk.session.stations import PARTS
 from umbrite.desk.window import Window
 from umbrite.files.package import load
 from umbrite.rig.angles import shown_degrees
@@ -90,18 +91,18 @@ def hang(person: Person, child: str, parent: str) -> None:
 
 def art(person: Person) -> np.ndarray:
     """The board's own part of the screen in the Parts station, where no rig is drawn."""
-    station = person.window.session.station
-    selection = person.window.session.selection
-    person.window.session.select([])
-    person.window.session.go_to("Parts")
+    station = person.window.session.stage.station
+    selection = person.window.session.selection.keys
+    person.window.session.selection.pick([])
+    person.window.session.stage.go_to(PARTS)
     person.to(QPoint(1390, 890))
     board = person.window.board
     corner = board.mapToGlobal(QPoint(0, 60))
     picture = person.screen()[
         corner.y() : corner.y() + board.height() - 60, corner.x() : corner.x() + board.width()
     ]
-    person.window.session.go_to(station)
-    person.window.session.select(selection)
+    person.window.session.stage.go_to(station)
+    person.window.session.selection.pick(selection)
     return picture
 
 
@@ -161,9 +162,9 @@ def build_limbs(person: Person) -> None:
         assert puppet(window).joints[limb.target].pivot == puppet(window).joints[str(limb.end)].pivot
     sides = window.details.sections["limb"].card.sides  # type: ignore[attr-defined]
     person.click(person.middle(sides[1]))
-    assert puppet(window).limbs[session.selection[0]].bend == -1
+    assert puppet(window).limbs[session.selection.keys[0]].bend == -1
     person.click(person.middle(sides[0]))
-    assert puppet(window).limbs[session.selection[0]].bend == 1
+    assert puppet(window).limbs[session.selection.keys[0]].bend == 1
     person.key("j")
     shin = joint(puppet(window), "Near shin")
     person.click(person.board(puppet(window).joints[shin].pivot.z))
@@ -195,10 +196,10 @@ def test_from_layered_art_to_a_dragged_hand(person: Person, window: Window, tmp_
     # 1 Parts: a click picks by shape, again goes deeper; the depth rail reorders by drag.
     shoulder = person.board(532 + 652j)
     person.click(shoulder)
-    assert [puppet(window).parts[key].name for key in session.selection] == ["Near upper arm"]
+    assert [puppet(window).parts[key].name for key in session.selection.keys] == ["Near upper arm"]
     person.settle(500)
     person.click(shoulder)
-    assert [puppet(window).parts[key].name for key in session.selection] == ["Trunk"]
+    assert [puppet(window).parts[key].name for key in session.selection.keys] == ["Trunk"]
     rail = window.depth_rail
     rail.scrollToTop()
     rows = [rail.viewport().mapToGlobal(rail.visualItemRect(rail.item(i)).center()) for i in (4, 2)]

@@ -52,7 +52,7 @@ def draw_limb(person: Person, one: str, other: str) -> str:
     """Press on one joint and let go on the other; the limb's id."""
     window = person.window
     person.drag(person.board(at(window, one)), person.board(at(window, other)))
-    key = window.session.selection[0]
+    key = window.session.selection.keys[0]
     assert id_kind(key) == "limb", window.frame.hints.text.text()
     return key
 

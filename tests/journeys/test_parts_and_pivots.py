@@ -55,9 +55,11 @@ def test_from_unrigged_art_to_a_family_with_pivots(person: Person, window: Windo
     person.key("ctrl+2")
     before = art(person)
     person.key("n")
-    assert len(window.session.proposals) == 24
+    assert len(window.session.drafts.now.proposals) == 24
     # One is corrected before it is taken, all others are taken as they are.
-    ankle = next(p.pivot for p in window.session.proposals if p.part == part(puppet(window), "Near foot"))
+    ankle = next(
+        p.pivot for p in window.session.drafts.now.proposals if p.part == part(puppet(window), "Near foot")
+    )
     person.drag(person.board(ankle), person.board(ankle + 4 - 12j))
     assert abs(puppet(window).joints[joint(puppet(window), "Near foot")].pivot.z - (ankle + 4 - 12j)) < 3
     person.key("Return")
@@ -126,11 +128,11 @@ def test_the_other_arm_mirrored_and_parts_fanned_out_edited_and_gathered(
     before = art(person)
     rest = puppet(window)
     person.key("u")
-    assert session.views["fan"]
+    assert session.stage.views["fan"]
     assert (art(person) != before).any()
     cap = part(puppet(window), "Cap")
     maps = session.placed.part_maps()
-    i = session.plan.parts.index(cap)
+    i = session.placed.plan.parts.index(cap)
     drawing = puppet(window).parts[cap].drawing
     middle = complex(maps.t[0, i]) + complex(drawing.width, drawing.height) / 2
     person.drag(person.board(middle), person.board(middle + 40 - 30j))

@@ -13,7 +13,7 @@ from PIL import Image, ImageChops
 
 from demo_puppet import ASSETS, control, part
 from umbrite.cli import main
-from umbrite.files.openraster import read_openraster
+from umbrite.files.formats.openraster import read_openraster
 from umbrite.files.package import Package, load, save
 from umbrite.files.pose_files import export_csv
 from umbrite.motion.evaluate import evaluate

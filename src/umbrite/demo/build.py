@@ -14,8 +14,8 @@ from PySide6.QtGui import QGuiApplication
 from umbrite.demo import bramble, inkpot, wick
 from umbrite.demo.paper import Piece, cut, grain
 from umbrite.demo.rigging import rig_bramble, rig_inkpot, rig_wick
+from umbrite.files.formats.openraster import write_openraster
 from umbrite.files.layers import Layered, layer_of, puppet_from
-from umbrite.files.openraster import write_openraster
 from umbrite.files.package import save
 from umbrite.files.png import encode
 from umbrite.paint.render import preview_png

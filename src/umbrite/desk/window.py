@@ -33,9 +33,9 @@ from umbrite.desk.panels.station_strip import Strip
 from umbrite.desk.panels.workout_sheet import WorkoutSheet
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import REHEARSE
 from umbrite.desk.theme import look, marks, thumbnails
 from umbrite.files.recovery import forget
-from umbrite.rig.errors import UmbriteError
 
 ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
 LAYOUT = 4  # raised when docks change, so that old layouts are not taken over
@@ -175,7 +175,7 @@ class Window(QMainWindow):
         self.shelf_wanted = on
         self.settings.setValue("shelf", "true" if on else "false")
         if on:
-            self.session.go_to("Rehearse")
+            self.session.stage.go_to(REHEARSE)
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         """The cross of the shelf's title puts it away for good; leaving Rehearse only hides it."""
@@ -197,13 +197,13 @@ class Window(QMainWindow):
 
     def _connect(self) -> None:
         session = self.session
-        session.station_changed.connect(self._on_station)
+        session.stage.station_changed.connect(self._on_station)
         for signal in (
-            session.selection_changed,
-            session.tool_changed,
-            session.view_changed,
-            session.file_changed,
-            session.proposals_changed,
+            session.selection.changed,
+            session.stage.tool_changed,
+            session.stage.view_changed,
+            session.settled,
+            session.drafts.changed,
         ):
             signal.connect(self._refresh_actions)
         self.strip.lamp_pressed.connect(self.show_findings)
@@ -225,9 +225,11 @@ class Window(QMainWindow):
     # State
 
     def _on_station(self) -> None:
-        row = [self.actions_by_id[act.id] for act in ACTIONS if act.row == self.session.station]
+        row = [self.actions_by_id[act.id] for act in ACTIONS if act.row == self.session.stage.station.name]
         self.frame.show_tools(row)
-        self.docks["Poses"].setVisible(self.session.rehearsing and self.shelf_wanted and not self.alone)
+        self.docks["Poses"].setVisible(
+            "Poses" in self.session.stage.station.panels and self.shelf_wanted and not self.alone
+        )
         self._refresh_actions()
 
     def _refresh_actions(self) -> None:
@@ -240,9 +242,9 @@ class Window(QMainWindow):
             key = f"  ({act.key})" if act.key else ""
             action.setToolTip(f"{act.text}{key}" + (f"\n{why}" if why else ""))
             if act.tool:
-                action.setChecked(session.tool == act.tool)
+                action.setChecked(session.stage.tool == act.tool)
             elif act.view:
-                action.setChecked(session.views[act.view])
+                action.setChecked(session.stage.views[act.view])
         for key, name in (("undo", session.history.undo_name), ("redo", session.history.redo_name)):
             word = "Undo" if key == "undo" else "Redo"
             self.actions_by_id[key].setText(f"{word}: {name}" if name else word)
@@ -257,11 +259,7 @@ class Window(QMainWindow):
             self.session.say("The drag was put back.")
             self._refresh_actions()  # a switch that was pressed shows its true state again
             return
-        try:
-            work()
-        except UmbriteError as error:
-            self.session.spring_back()
-            self.session.say(str(error))
+        self.session.attempt(work)
 
     def set_theme(self, name: str) -> None:
         """Dress everything in a theme; what keeps pictures of its own makes them anew."""
@@ -338,11 +336,11 @@ class Window(QMainWindow):
             self._before_alone = (
                 self.saveState(LAYOUT),
                 self.isFullScreen(),
-                self.session.station,
-                self.session.views["bare"],
+                self.session.stage.station,
+                self.session.stage.views["bare"],
             )
-            self.session.go_to("Rehearse")
-            self.session.set_view("bare", on=True)
+            self.session.stage.go_to(REHEARSE)
+            self.session.stage.set_view("bare", on=True)
         for dock in self.docks.values():
             dock.setVisible(not self.alone)
         self.menuBar().setVisible(not self.alone)
@@ -355,17 +353,17 @@ class Window(QMainWindow):
             self.restoreState(layout, LAYOUT)
             if not full:
                 self.showNormal()
-            self.session.set_view("bare", on=bare)
-            self.session.go_to(station)
+            self.session.stage.set_view("bare", on=bare)
+            self.session.stage.go_to(station)
             self._on_station()
         self.board.setFocus()
         self.board.fit_all()
 
     def edit_name(self) -> None:
-        self.family.tree.edit_name(self.session.selection[0])
+        self.family.tree.edit_name(self.session.selection.keys[0])
 
     def edit_outside(self) -> None:
-        self.outside.open(self.session.selected("part")[0])
+        self.outside.open(self.session.selection.of("part")[0])
 
     def carry(self) -> None:
         key = family_commands.carry(self.session)
@@ -390,7 +388,7 @@ class Window(QMainWindow):
         self.finder.open_at(place.x(), place.y())
 
     def show_guide(self) -> None:
-        self.guide.open_at(self.session.station)
+        self.guide.open_at(self.session.stage.station.name)
 
     def show_about(self) -> None:
         self.dialogs.tell(

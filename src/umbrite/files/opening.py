@@ -3,13 +3,13 @@
 from pathlib import Path
 
 from umbrite.files.file_errors import FileError
+from umbrite.files.formats.openraster import read_openraster
+from umbrite.files.formats.pictures_in import ENDINGS, read_folder, read_pictures
+from umbrite.files.formats.psd import read_psd
+from umbrite.files.formats.svg import read_svg
 from umbrite.files.layers import Layered, puppet_from
 from umbrite.files.long_work import Watch, unwatched
-from umbrite.files.openraster import read_openraster
 from umbrite.files.package import Package, load
-from umbrite.files.pictures_in import ENDINGS, read_folder, read_pictures
-from umbrite.files.psd import read_psd
-from umbrite.files.svg import read_svg
 
 NATIVE = ".umbrite"
 LAYERED = {".ora": read_openraster, ".svg": read_svg, ".psd": read_psd}

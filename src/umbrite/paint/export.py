@@ -8,8 +8,8 @@ from PySide6.QtCore import QRect, Qt
 from PySide6.QtGui import QImage, QPainter, QTransform
 
 from umbrite.files.atomic import write
+from umbrite.files.formats.openraster import write_openraster
 from umbrite.files.layers import Layer, Layered
-from umbrite.files.openraster import write_openraster
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import placed_of
 from umbrite.motion.scene import Shape, scene_of

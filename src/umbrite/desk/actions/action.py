@@ -4,6 +4,7 @@ from collections.abc import Callable
 from typing import NamedTuple, Protocol
 
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import STATIONS
 
 
 class ShownBoard(Protocol):
@@ -104,20 +105,20 @@ def then_board(command: Callable[[Session], object]) -> Callable[[Desk], object]
 
 def tool_of(station: str, tool: str) -> Callable[[Desk], object]:
     def take(desk: Desk) -> None:
-        desk.session.go_to(station)
-        desk.session.take_tool(tool)
+        desk.session.stage.go_to(STATIONS[station])
+        desk.session.stage.take_tool(tool)
 
     return take
 
 
 def station_of(name: str) -> Callable[[Desk], object]:
-    return lambda desk: desk.session.go_to(name)
+    return lambda desk: desk.session.stage.go_to(STATIONS[name])
 
 
 def fan(desk: Desk) -> None:
-    desk.session.set_view("fan", on=not desk.session.views["fan"])
+    desk.session.stage.set_view("fan", on=not desk.session.stage.views["fan"])
     desk.board.fit_all()
 
 
 def view_of(name: str) -> Callable[[Desk], object]:
-    return lambda desk: desk.session.set_view(name, on=not desk.session.views[name])
+    return lambda desk: desk.session.stage.set_view(name, on=not desk.session.stage.views[name])

@@ -32,12 +32,12 @@ from umbrite.desk.board.picking import parts_at
 from umbrite.desk.board.presses import REACH, Press, press, sway_at
 from umbrite.desk.commands import bone_commands, control_commands, joint_commands, limit_commands
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import CONTROLS, PIVOTS
 from umbrite.desk.theme import look
 from umbrite.desk.theme.marks import pen
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.motion.scene import around, scene_of
 from umbrite.paint.painter import NOT_FADED, Fading, rect_of
-from umbrite.rig.errors import UmbriteError
 
 DRAG_FROM = 3.0  # widget pixels that the pointer must move before a press becomes a drag
 
@@ -82,15 +82,14 @@ class Board(QWidget):
         self.setAccessibleDescription("The puppet, and the handles of the present station")
         self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
         for signal in (
-            session.selection_changed,
-            session.view_changed,
-            session.tool_changed,
-            session.proposals_changed,
-            session.boning_changed,
+            session.selection.changed,
+            session.stage.view_changed,
+            session.stage.tool_changed,
+            session.drafts.changed,
         ):
             signal.connect(self.update)
         session.changed.connect(self._on_changed)
-        session.station_changed.connect(self._on_station)
+        session.stage.station_changed.connect(self._on_station)
         session.opened.connect(self.fit_all)
 
     # Views
@@ -133,7 +132,7 @@ class Board(QWidget):
 
     def fit_selection(self) -> None:
         """Show what is selected, or everything where nothing is."""
-        chosen = set(self.session.selected("part"))
+        chosen = set(self.session.selection.of("part"))
         box = rect_of(around(item for item in scene_of(self.session.placed) if item.part in chosen))
         if box.isEmpty():
             self.fit_all()
@@ -158,7 +157,7 @@ class Board(QWidget):
         session = self.session
         size = (self.width(), self.height())
         self._layer.refresh(
-            session.placed, session.pictures, self.camera, size, self.devicePixelRatioF(), _fading(session),
+            session.placed, session.file.pictures, self.camera, size, self.devicePixelRatioF(), _fading(session),
             dragging=self.dragging,
         )  # fmt: skip
         painter = QPainter(self)
@@ -201,7 +200,7 @@ class Board(QWidget):
         elif event.button() == Qt.MouseButton.LeftButton and self._press_at is None:
             again = (at - self._last_click).manhattanLength() <= SAME_SPOT
             self._press_at = at
-            self.session.swept = ()
+            self.session.drafts.put(self.session.drafts.now._replace(swept=()))
             pointer = self._event(at, "press", event.modifiers())
             self._guarded(lambda: self._decide(pointer, again=again))
         elif event.button() == Qt.MouseButton.RightButton and self._gesture is None:
@@ -218,7 +217,7 @@ class Board(QWidget):
     def _guide_press(self, pointer: Pointer) -> Press | None:
         """A guide is moved, or pulled out of a ruler."""
         session = self.session
-        if not session.views["rulers"] or session.station not in {"Parts", "Pivots"}:
+        if not session.stage.views["rulers"] or not session.stage.station.guides:
             return None
 
         def over_ruler(at: complex) -> bool:
@@ -253,7 +252,7 @@ class Board(QWidget):
         event.accept()
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
-        if self.session.boning.chain is not None and event.button() == Qt.MouseButton.LeftButton:
+        if self.session.drafts.now.bones.chain is not None and event.button() == Qt.MouseButton.LeftButton:
             bone_commands.end_chain(self.session)
         else:
             self.mousePressEvent(event)
@@ -345,13 +344,9 @@ class Board(QWidget):
 
     def _guarded(self, work: Callable[[], None]) -> None:
         """Do something that may be refused: the refusal is said, and everything is as it was."""
-        try:
-            work()
-        except UmbriteError as error:
+        if not self.session.attempt(work):
             self._gesture = None
             self._feedback = Feedback()
-            self.session.spring_back()
-            self.session.say(str(error))
 
     def _end(self) -> None:
         self._gesture = None
@@ -383,11 +378,7 @@ class Board(QWidget):
             self._guarded(lambda: take(self.session))
         elif self.dragging and event.matches(QKeySequence.StandardKey.Undo):
             self.cancel()  # comes here where there is no step yet that the action could undo
-        elif (
-            key == Qt.Key.Key_W
-            and not event.modifiers()
-            and self.session.station in {"Parts", "Pivots", "Limbs"}
-        ):
+        elif key == Qt.Key.Key_W and not event.modifiers() and self.session.stage.station.sways:
             self.swaying = True
             self.hovered.emit()
         elif key == Qt.Key.Key_Space:
@@ -398,24 +389,24 @@ class Board(QWidget):
 
     def _escape(self, event: QKeyEvent) -> None:
         """One thing after the other: a chain of bones, a pin, pencilled things, the selection; else it is the window's."""
-        if self.session.boning.chain is not None or self.session.boning.card is not None:
+        if self.session.drafts.now.bones.chain is not None or self.session.drafts.now.bones.card is not None:
             bone_commands.end_chain(self.session)
-        elif self.session.pin is not None:
-            self.session.pin = None
+        elif self.session.drafts.now.pin is not None:
+            self.session.drafts.put(self.session.drafts.now._replace(pin=None))
             self.update()
         elif (pencilled := self._pencilled()) is not None:
             pencilled[1](self.session)
-        elif self.session.selection:
-            self.session.select([])
+        elif self.session.selection.keys:
+            self.session.selection.pick([])
         else:
             super().keyPressEvent(event)
 
     def _pencilled(self) -> tuple[Callable[[Session], None], Callable[[Session], None]] | None:
         """What takes and what leaves the proposals that are seen, so that Enter and Esc mean them."""
         session = self.session
-        if session.station == "Pivots" and session.proposals:
+        if session.stage.station is PIVOTS and session.drafts.now.proposals:
             return joint_commands.take_all, joint_commands.leave_all
-        if session.station == "Controls" and session.left_out is not None:
+        if session.stage.station is CONTROLS and session.drafts.now.left_out is not None:
             return control_commands.take_all, control_commands.rub_out
         return None
 
@@ -457,13 +448,15 @@ class Board(QWidget):
         menu = QMenu(self)
         for key in controls:
             action = menu.addAction(look.icon("rig-controls"), self.session.puppet.controls[key].name)
-            action.triggered.connect(lambda _checked=False, chosen=key: self.session.select([chosen]))
+            action.triggered.connect(lambda _checked=False, chosen=key: self.session.selection.pick([chosen]))
         for key in under:
             part = self.session.puppet.parts[key]
-            chosen = part.joint if self.session.station in {"Pivots", "Limbs", "Controls"} else key
-            picture = QIcon(thumbnail(self.session.pictures, part.drawing, 28))
+            chosen = part.joint if self.session.stage.station.picks == "joint" else key
+            picture = QIcon(thumbnail(self.session.file.pictures, part.drawing, 28))
             action = menu.addAction(picture, part.name)
-            action.triggered.connect(lambda _checked=False, chosen=chosen: self.session.select([chosen]))
+            action.triggered.connect(
+                lambda _checked=False, chosen=chosen: self.session.selection.pick([chosen])
+            )
         return menu
 
     def _list_under(self, at: QPointF, place: object) -> None:
@@ -485,10 +478,10 @@ class Board(QWidget):
 
 def _fading(session: Session) -> Fading:
     """The parts that are seen through, and how much of them is left."""
-    if session.solo:
-        return Fading(tuple(key for key in session.puppet.order if key not in session.solo), 0.07)
-    if session.views["skeleton"] and session.rehearsing:
+    if session.stage.solo:
+        return Fading(tuple(key for key in session.puppet.order if key not in session.stage.solo), 0.07)
+    if session.stage.views["skeleton"] and session.stage.station.posed:
         return Fading(session.puppet.order, 0.0)
-    if session.views["outlines"]:
+    if session.stage.views["outlines"]:
         return Fading(session.puppet.order, 0.12)
-    return Fading(session.puppet.order, 0.42) if session.views["xray"] else NOT_FADED
+    return Fading(session.puppet.order, 0.42) if session.stage.views["xray"] else NOT_FADED

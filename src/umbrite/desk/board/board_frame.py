@@ -32,11 +32,11 @@ class BoardFrame(QWidget):
         column.addWidget(self.board, 1)
         column.addWidget(self.hints)
         self.board.installEventFilter(self)
-        session.boning_changed.connect(self._place_card)
+        session.drafts.changed.connect(lambda *_: self._place_card())
         session.changed.connect(lambda *_: self._place_card())
         self.board.zoomed.connect(lambda _zoom: self._place_card())
         session.opened.connect(self.arrange)
-        session.file_changed.connect(self.arrange)
+        session.settled.connect(self.arrange)
 
     def show_tools(self, actions: list[QAction]) -> None:
         self.tools.show_actions(actions)
@@ -62,7 +62,7 @@ class BoardFrame(QWidget):
 
     def _place_card(self) -> None:
         """Keep the card beside the tip of its bone, within the board."""
-        key = self.session.boning.card
+        key = self.session.drafts.now.bones.card
         joint = self.session.puppet.joints.get(key) if key is not None else None
         if joint is None or joint.tip is None:
             return

@@ -1,5 +1,7 @@
 """The card beside a bone that was just drawn: its name, what it carries, and for a line the number of bones."""
 
+from collections.abc import Callable
+
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import (
@@ -15,10 +17,10 @@ from PySide6.QtWidgets import (
 )
 
 from umbrite.desk.commands import bone_commands
+from umbrite.desk.session.drafts import Drafts
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 from umbrite.rig.edits.renaming import rename
-from umbrite.rig.errors import UmbriteError
 
 
 class BoneCard(QFrame):
@@ -43,7 +45,9 @@ class BoneCard(QFrame):
         self.close_button.setIcon(look.icon("check"))
         self.close_button.setAccessibleName("Done with this bone")
         self.close_button.clicked.connect(
-            lambda: session.set_boning(session.boning._replace(card=None, line=None))
+            lambda: session.drafts.put(
+                session.drafts.now._replace(bones=session.drafts.now.bones._replace(card=None, line=None))
+            )
         )
         top.addWidget(self.name, 1)
         top.addWidget(self.close_button)
@@ -71,13 +75,17 @@ class BoneCard(QFrame):
         self.curved.toggled.connect(
             lambda on: self._guarded(lambda: bone_commands.change_line(session, by_curvature=on))
         )
-        session.boning_changed.connect(self.refresh)
+        session.drafts.changed.connect(self._on_drafts)
         session.changed.connect(lambda *_: self.refresh())
         self.hide()
 
+    def _on_drafts(self, old: Drafts, new: Drafts) -> None:
+        if old.bones is not new.bones:
+            self.refresh()
+
     def refresh(self) -> None:
         """Show the bone that was drawn last, or nothing."""
-        shown = self.session.boning.card
+        shown = self.session.drafts.now.bones.card
         if shown is None or shown not in self.session.puppet.joints:
             self.hide()
             return
@@ -90,7 +98,7 @@ class BoneCard(QFrame):
             tick.hide()
             tick.deleteLater()
         self.ticks = {}
-        line = self.session.boning.line
+        line = self.session.drafts.now.bones.line
         if line is None:
             for part, bound in bone_commands.candidates(self.session, shown):
                 self._add_tick(part, bound=bound)
@@ -132,16 +140,17 @@ class BoneCard(QFrame):
                 )
             )
 
-    def _guarded(self, work: object) -> None:
-        try:
-            work()  # type: ignore[operator]
-        except UmbriteError as error:
-            self.session.say(str(error))
+    def _guarded(self, work: Callable[[], None]) -> None:
+        if not self.session.attempt(work):
             self.refresh()
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() in {Qt.Key.Key_Escape, Qt.Key.Key_Return, Qt.Key.Key_Enter}:
-            self.session.set_boning(self.session.boning._replace(card=None, line=None))
+            self.session.drafts.put(
+                self.session.drafts.now._replace(
+                    bones=self.session.drafts.now.bones._replace(card=None, line=None)
+                )
+            )
             parent = self.parentWidget()
             if parent is not None:
                 parent.setFocus()

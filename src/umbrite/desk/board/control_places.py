@@ -7,6 +7,7 @@ from PySide6.QtCore import QPointF, QRectF
 
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import CONTROLS
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.edits.control_proposals import Proposed, propose_controls
 from umbrite.rig.model import Control
@@ -88,10 +89,10 @@ class Pencil(NamedTuple):
 
 def pencils(session: Session) -> Iterator[Pencil]:
     """The proposed controls while they are looked at, in Controls."""
-    if session.station != "Controls" or session.left_out is None:
+    if session.stage.station is not CONTROLS or session.drafts.now.left_out is None:
         return
     for i, proposed in enumerate(propose_controls(session.puppet)):
         control = proposed.control
         pivot = session.puppet.joints[control.moves].pivot.z
         at = complex(session.placed.joint_map(control.moves)(pivot + control.offset.z))
-        yield Pencil(i, proposed, at, control.name in session.left_out)
+        yield Pencil(i, proposed, at, control.name in session.drafts.now.left_out)

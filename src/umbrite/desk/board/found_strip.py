@@ -20,6 +20,7 @@ from umbrite.art.joint_limits import REASONS, FoundLimit
 from umbrite.art.limit_finding import Reason
 from umbrite.desk.board.camera import fitting
 from umbrite.desk.commands.found_limit_commands import take, take_all
+from umbrite.desk.session.drafts import Drafts
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.motion.evaluate import evaluate
@@ -61,7 +62,7 @@ def joint_picture(session: Session, key: str, turn: float, width: int, height: i
     )
     painter = QPainter(picture)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    Raster(painter, session.pictures).draw(items, camera.transform())
+    Raster(painter, session.file.pictures).draw(items, camera.transform())
     painter.resetTransform()
     at = camera.point(pivot)
     way = rest_direction(session.puppet, key) * complex(math.cos(turn), math.sin(turn))
@@ -159,16 +160,20 @@ class FoundStrip(QFrame):
         close.setIcon(look.icon("x"))
         close.setAccessibleName("Put the found limits away")
         close.setToolTip("Put the found limits away")
-        close.clicked.connect(lambda: session.show_limits(()))
+        close.clicked.connect(lambda: session.drafts.put(session.drafts.now._replace(found_limits=())))
         self.close_button = close
         side.addWidget(self.title)
         side.addWidget(self.all)
         side.addStretch(1)
         side.addWidget(close, 0, Qt.AlignmentFlag.AlignRight)
         row.addLayout(side)
-        session.limits_found.connect(self.rebuild)
-        session.file_changed.connect(lambda: [card.update() for card in self.cards])
+        session.drafts.changed.connect(self._on_drafts)
+        session.settled.connect(lambda: [card.update() for card in self.cards])
         self.hide()
+
+    def _on_drafts(self, old: Drafts, new: Drafts) -> None:
+        if old.found_limits is not new.found_limits:
+            self.rebuild()
 
     def rebuild(self) -> None:
         """Show what the session has found, or go away where that is nothing."""
@@ -178,7 +183,7 @@ class FoundStrip(QFrame):
         line.setSpacing(6)
         self.cards = [
             LimitCard(self.session, found, end, inside)
-            for found in self.session.found_limits
+            for found in self.session.drafts.now.found_limits
             for end in ("largest", "smallest")  # as people count: the lower angle first
         ]
         for card in self.cards:

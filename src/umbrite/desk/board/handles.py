@@ -8,6 +8,7 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import is_valued, pencils, shape_box, shown_size
 from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.bones import away_from_bone
 from umbrite.rig.family import carries, is_carrier, targets
@@ -46,20 +47,20 @@ def washer_radius(session: Session, key: str) -> float:
 
 def handles(session: Session, camera: Camera) -> list[Handle]:
     """All handles of the present station, the ones on top last."""
-    if session.station == "Parts":
+    if session.stage.station is PARTS:
         return list(_frame(session, camera))
-    if session.station == "Pivots":
+    if session.stage.station is PIVOTS:
         return [*_rivets(session), *_pencilled(session)]
-    if session.station == "Limbs":
+    if session.stage.station is LIMBS:
         return [*_tips(session), *_rivets(session), *_hooks(session), *_fan_ends(session, camera)]
-    if session.station == "Controls" or (session.rehearsing and not session.views["bare"]):
+    if session.stage.station is CONTROLS or (session.stage.station.posed and not session.stage.views["bare"]):
         return list(_controls(session, camera))
     return []
 
 
 def _frame(session: Session, camera: Camera) -> Iterator[Handle]:
     frame = frame_of(session)
-    if frame is None or any(session.puppet.parts[key].locked for key in session.selected("part")):
+    if frame is None or any(session.puppet.parts[key].locked for key in session.selection.of("part")):
         return
     shift = shown_shift(session)
     for name, at in grasps(frame, camera.zoom):
@@ -84,15 +85,15 @@ def _rivets(session: Session) -> Iterator[Handle]:
 def pencilled_joints(session: Session) -> set[str]:
     """Joints that show their pencilled pivot instead of their own."""
     return (
-        {session.puppet.parts[p.part].joint for p in session.proposals}
-        if session.station == "Pivots"
+        {session.puppet.parts[p.part].joint for p in session.drafts.now.proposals}
+        if session.stage.station is PIVOTS
         else set()
     )
 
 
 def _pencilled(session: Session) -> Iterator[Handle]:
     """Joints that are proposed; the art of a part may be shown moved, its pencilled pivot goes along."""
-    for proposal in session.proposals:
+    for proposal in session.drafts.now.proposals:
         key = session.puppet.parts[proposal.part].joint
         yield Handle(
             "pencilled", proposal.part, complex(session.placed.joint_map(key)(proposal.pivot)), RIVET - 1
@@ -103,7 +104,7 @@ def _tips(session: Session) -> Iterator[Handle]:
     """Tips of bones, where no rivet lies on them."""
     pivots = {joint.pivot for joint in session.puppet.joints.values()}
     for key, joint in session.puppet.joints.items():
-        if joint.tip is not None and (joint.tip not in pivots or session.tool == "bone"):
+        if joint.tip is not None and (joint.tip not in pivots or session.stage.tool == "bone"):
             yield Handle("tip", key, complex(session.placed.joint_map(key)(joint.tip.z)), 7.0)
 
 
@@ -129,7 +130,7 @@ def fan_radius(camera: Camera) -> float:
 
 
 def _fan_ends(session: Session, camera: Camera) -> Iterator[Handle]:
-    if session.tool != "limit":
+    if session.stage.tool != "limit":
         return
     for key in fans(session):
         small, large = fan_directions(session, key)
@@ -140,8 +141,8 @@ def _fan_ends(session: Session, camera: Camera) -> Iterator[Handle]:
 
 def fans(session: Session) -> list[str]:
     """The joints whose fans can be edited now: the selected ones, or those of the selected limb."""
-    limbs = [session.puppet.limbs[key] for key in session.only("limb")]
-    chosen = [*session.selected("joint"), *(joint for limb in limbs for joint in limb.joints)]
+    limbs = [session.puppet.limbs[key] for key in session.selection.only("limb")]
+    chosen = [*session.selection.of("joint"), *(joint for limb in limbs for joint in limb.joints)]
     hooks = targets(session.puppet)
     return [key for key in dict.fromkeys(chosen) if key not in hooks]
 
@@ -164,7 +165,7 @@ def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
         yield Handle("proposed", str(pencil.number), pencil.at, 16.0)
     order = sorted(puppet.controls.items(), key=lambda item: -item[1].size)
     for key, control in order:
-        if session.rehearsing and control.locked:
+        if session.stage.station.posed and control.locked:
             continue
         at = placed.control_at(control)
         radius = shown_size(control, camera) / 2
@@ -172,7 +173,7 @@ def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
             yield Handle("control", key, at, radius, "box")
         elif traits(control).whole:
             yield Handle("control", key, at, radius * 0.8)
-            if session.rehearsing:
+            if session.stage.station.posed:
                 horn, bead = master_points(session, key, camera)
                 yield Handle("turn", key, horn, 11.0)
                 yield Handle("scale", key, bead, 11.0)
@@ -201,7 +202,7 @@ def handles_at(session: Session, camera: Camera, at: complex) -> list[Handle]:
         if handle.detail == "box":
             away = 0.0 if shape_box(session, camera, handle.key).contains(camera.point(at)) else 1e9
         if away <= handle.radius + 2:
-            rank = (handle.radius, round(away), handle.key not in session.selection, -i)
+            rank = (handle.radius, round(away), handle.key not in session.selection.keys, -i)
             found.append((rank, handle))
     return [handle for _, handle in sorted(found, key=lambda item: item[0])]
 
@@ -214,7 +215,7 @@ def handle_at(session: Session, camera: Camera, at: complex) -> Handle | None:
 
 def _guide_at(session: Session, camera: Camera, at: complex) -> Handle | None:
     """A guide under a board point, where guides can be moved: with the rulers shown."""
-    if session.station not in {"Parts", "Pivots"} or not session.views["rulers"]:
+    if not session.stage.station.guides or not session.stage.views["rulers"]:
         return None
     for i, guide in enumerate(session.puppet.guides):
         place = at.real if guide.axis == "x" else at.imag

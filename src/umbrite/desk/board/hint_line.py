@@ -39,7 +39,7 @@ class HintLine(QFrame):
         session.said.connect(self.say)
         board.hovered.connect(self.refresh)
         board.zoomed.connect(lambda zoom: self.zoom.setText(f"{zoom * 100:.0f} %"))
-        for signal in (session.station_changed, session.tool_changed, board.pressed):
+        for signal in (session.stage.station_changed, session.stage.tool_changed, board.pressed):
             signal.connect(self._drop_message)
         self.refresh()
 

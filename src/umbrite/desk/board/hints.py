@@ -42,17 +42,17 @@ def hint_for(session: Session, hover: Handle | None) -> str:
     if not session.puppet.parts:
         return "Drop pictures here, or open a layered picture to begin."
     if hover is not None:
-        text = HANDLE_HINTS.get((session.station, hover.kind))
-        if session.tool == "cord" and hover.kind == "pivot":
+        text = HANDLE_HINTS.get((session.stage.station.name, hover.kind))
+        if session.stage.tool == "cord" and hover.kind == "pivot":
             text = "{name}: drag a cord to what shall carry it."
-        if session.tool == "bone" and hover.kind == "pivot":
+        if session.stage.tool == "bone" and hover.kind == "pivot":
             text = (
                 "{name}: draw a bone from here that it carries. Alt+drag moves its head, the picture stays."
             )
-        if session.tool == "limit" and hover.kind == "pivot":
+        if session.stage.tool == "limit" and hover.kind == "pivot":
             text = "{name}: click to see how far it may turn."
         if text is not None:
             puppet = session.puppet
             name = thing(puppet, hover.key).name if exists(puppet, hover.key) else ""
             return text.format(name=name)
-    return STATION_HINTS.get((session.station, session.tool), "")
+    return STATION_HINTS.get((session.stage.station.name, session.stage.tool), "")

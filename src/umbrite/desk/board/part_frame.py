@@ -5,6 +5,7 @@ import math
 from typing import NamedTuple
 
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import PARTS
 from umbrite.rig.affine import Affine, around, inverse
 from umbrite.rig.edits.arranging import linear_taking
 from umbrite.rig.placement import around_parts, board_from_drawing
@@ -37,8 +38,8 @@ class Frame(NamedTuple):
 
 def frame_of(session: Session) -> Frame | None:
     """The frame of the selected parts; None where there is none or one has no area."""
-    keys = session.selected("part")
-    if not keys or session.station != "Parts" or session.tool != "place":
+    keys = session.selection.of("part")
+    if not keys or session.stage.station is not PARTS or session.stage.tool != "place":
         return None
     puppet = session.puppet
     if len(keys) == 1:
@@ -59,7 +60,7 @@ def frame_of(session: Session) -> Frame | None:
 
 def shown_shift(session: Session) -> complex:
     """How far the frame is shown from where it lies at rest: parts that are fanned out lie elsewhere."""
-    key = session.selected("part")[0]
+    key = session.selection.of("part")[0]
     return complex(session.placed.joint_map(session.puppet.parts[key].joint).t)
 
 

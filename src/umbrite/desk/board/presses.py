@@ -69,7 +69,7 @@ def press(session: Session, camera: Camera, pointer: Pointer, *, again: bool) ->
         "Controls": _in_controls,
         "Rehearse": _in_rehearse,
     }
-    return decide[session.station](session, camera, pointer, spot)
+    return decide[session.stage.station.name](session, camera, pointer, spot)
 
 
 def sway_at(session: Session, camera: Camera, pointer: Pointer) -> Press:
@@ -85,18 +85,18 @@ def _pick(session: Session, spot: Spot, pointer: Pointer, *, joints: bool) -> Pr
     keys = list(dict.fromkeys(found))
     if not keys:
         if not pointer.shift:
-            session.select([])
+            session.selection.pick([])
         return Press()
     if pointer.shift:
-        session.toggle([keys[0]])
+        session.selection.toggle([keys[0]])
         return Press()
-    if not any(key in session.selection for key in keys):
-        session.select([keys[0]])
+    if not any(key in session.selection.keys for key in keys):
+        session.selection.pick([keys[0]])
         return Press()
 
     def click() -> None:
-        found = deeper(keys, session.selection, again=spot.again)
-        session.select([found] if found else [])
+        found = deeper(keys, session.selection.keys, again=spot.again)
+        session.selection.pick([found] if found else [])
 
     return Press(click=click)
 
@@ -106,17 +106,17 @@ def _in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -
     if spot.handle is not None and frame is not None:
         grasp = spot.handle.key
         return Press(lambda: part_gestures.drag_frame(session, frame, grasp, pointer.at))
-    if session.tool == "trim":
-        chosen = session.only("part") or spot.under[:1]
+    if session.stage.tool == "trim":
+        chosen = session.selection.only("part") or spot.under[:1]
         if chosen:
-            session.select(chosen[:1])
+            session.selection.pick(chosen[:1])
             return Press(lambda: part_gestures.draw_trim(session, chosen[0], pointer.at))
     picked = _pick(session, spot, pointer, joints=False)
     if not spot.under:
         return Press(
             gesture=lambda: part_gestures.drag_box(session, pointer.at, lambda a, b: _parts_in(session, a, b))
         )
-    chosen = session.only("part")
+    chosen = session.selection.only("part")
     if not chosen:
         return picked
     return Press(lambda: part_gestures.drag_parts(session, chosen, pointer.at), picked.click)
@@ -140,26 +140,26 @@ def _in_pivots(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -
         return _on_pencilled(session, handle.key, pointer)
     if handle is not None:
         if pointer.shift:
-            session.toggle([handle.key])
+            session.selection.toggle([handle.key])
             return Press()
-        if handle.key not in session.selection:
-            session.select([handle.key])
-        if session.tool == "pivot":
+        if handle.key not in session.selection.keys:
+            session.selection.pick([handle.key])
+        if session.stage.tool == "pivot":
             return Press(
                 lambda: pivot_gestures.drag_pivot(session, handle.key, pointer.at),
-                lambda: session.select([handle.key]),
+                lambda: session.selection.pick([handle.key]),
             )
-        return Press(_cord(session, camera, handle.key), lambda: session.select([handle.key]))
+        return Press(_cord(session, camera, handle.key), lambda: session.selection.pick([handle.key]))
     return _on_art_in_pivots(session, camera, pointer, spot)
 
 
 def _on_art_in_pivots(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
     joints = [session.puppet.parts[key].joint for key in spot.under]
-    if session.tool == "pivot" and pointer.alt and joints:
+    if session.stage.tool == "pivot" and pointer.alt and joints:
         return Press(lambda: pivot_gestures.slide_art(session, joints[0], pointer.at))
     picked = _pick(session, spot, pointer, joints=True)
-    joint = next((key for key in joints if key in session.selection), None)
-    if session.tool == "cord" and joint is not None:
+    joint = next((key for key in joints if key in session.selection.keys), None)
+    if session.stage.tool == "cord" and joint is not None:
         return Press(_cord(session, camera, joint), picked.click)
     return picked
 
@@ -175,7 +175,7 @@ def _on_pencilled(session: Session, part: str, pointer: Pointer) -> Press:
 
 def _cord(session: Session, camera: Camera, first: str) -> Callable[[], Gesture]:
     def begin() -> Gesture:
-        keys = session.selected("joint")
+        keys = session.selection.of("joint")
         keys = [first, *(key for key in keys if key != first)] if first in keys else [first]
         return pivot_gestures.draw_cord(session, keys, lambda at: joint_at(session, camera, at))
 
@@ -186,20 +186,22 @@ def _in_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) ->
     handle = spot.handle
     if handle is not None and handle.kind == "limit":
         return Press(lambda: limit_gestures.drag_limit(session, handle.key, handle.detail))
-    if session.tool == "bone" or (session.tool == "bind" and (handle is None or handle.kind == "tip")):
-        work = _with_bones if session.tool == "bone" else _with_binding
+    if session.stage.tool == "bone" or (
+        session.stage.tool == "bind" and (handle is None or handle.kind == "tip")
+    ):
+        work = _with_bones if session.stage.tool == "bone" else _with_binding
         return work(session, camera, pointer, spot)
     if handle is not None and handle.kind == "hook":
-        session.select([handle.key])
+        session.selection.pick([handle.key])
         return _on_hook(session, camera, pointer, handle.key)
     if handle is not None and pointer.shift:
-        session.toggle([handle.key])
+        session.selection.toggle([handle.key])
         return Press()
     if handle is not None:
-        session.select([handle.key])
+        session.selection.pick([handle.key])
     picked = Press() if handle is not None else _pick(session, spot, pointer, joints=True)
-    first = next(iter(session.only("joint")), None)
-    if session.tool == "limb" and first is not None and (handle is not None or spot.under):
+    first = next(iter(session.selection.only("joint")), None)
+    if session.stage.tool == "limb" and first is not None and (handle is not None or spot.under):
         return Press(
             lambda: limb_gestures.draw_limb(session, first, lambda at: joint_at(session, camera, at)),
             picked.click,
@@ -213,7 +215,7 @@ def _on_hook(session: Session, camera: Camera, pointer: Pointer, limb: str) -> P
         return Press(lambda: limb_gestures.drag_limb_tip(session, limb, pointer.at))
     return Press(
         lambda: limb_gestures.draw_follows(session, limb, lambda at: joint_at(session, camera, at)),
-        lambda: session.select([limb]),
+        lambda: session.selection.pick([limb]),
     )
 
 
@@ -225,20 +227,20 @@ def _with_bones(session: Session, camera: Camera, pointer: Pointer, spot: Spot) 
         if key is None or id_kind(key) != "joint":
             return Press()
         grasp = "whole" if handle is None else "tip" if handle.kind == "tip" else "head"
-        session.select([key])
+        session.selection.pick([key])
         return Press(lambda: bone_gestures.drag_bone(session, key, grasp, pointer.at))
     if pointer.ctrl:
         return Press(lambda: bone_gestures.draw_line(session, pointer.at, camera.zoom))
-    chain = session.boning.chain
+    chain = session.drafts.now.bones.chain
 
     def click() -> None:
         if handle is not None and handle.kind in {"pivot", "tip"}:
-            session.select([handle.key])
+            session.selection.pick([handle.key])
         elif chain is not None:
             start, parent = bone_gestures.starting_at(session, pointer.at, camera.zoom)
             bone_commands.add(session, start, pointer.at, parent)
         elif (key := bone_at(session, camera, pointer.at)) is not None:
-            session.select([key])
+            session.selection.pick([key])
         else:
             _pick(session, spot, pointer, joints=True)
 
@@ -249,11 +251,11 @@ def _with_binding(session: Session, camera: Camera, pointer: Pointer, spot: Spot
     """A cord from a part to its bone; on the bare board a loop of parts for the selected bone."""
     parts = list(spot.under)
     if parts:
-        chosen = session.only("part")
+        chosen = session.selection.only("part")
         dragged = chosen if parts[0] in chosen else parts[:1]
 
         def click() -> None:
-            session.toggle(parts[:1]) if pointer.shift else session.select(parts[:1])
+            session.selection.toggle(parts[:1]) if pointer.shift else session.selection.pick(parts[:1])
 
         return Press(
             lambda: bone_gestures.bind_by_cord(
@@ -261,7 +263,7 @@ def _with_binding(session: Session, camera: Camera, pointer: Pointer, spot: Spot
             ),
             click,
         )
-    bone = next(iter(session.only("joint")), None)
+    bone = next(iter(session.selection.only("joint")), None)
     if bone is None:
         return Press(
             click=lambda: session.say("Select the bone first, then draw a loop around what it shall carry.")
@@ -296,13 +298,13 @@ def _in_controls(session: Session, _camera: Camera, pointer: Pointer, spot: Spot
     if handle.kind == "proposed":
         return Press(click=lambda: control_commands.leave_or_take(session, int(handle.key)))
     if pointer.shift:
-        session.toggle([handle.key])
+        session.selection.toggle([handle.key])
         return Press()
-    if handle.key not in session.selection:
-        session.select([handle.key])
+    if handle.key not in session.selection.keys:
+        session.selection.pick([handle.key])
     return Press(
         lambda: control_gestures.drag_control_place(session, handle.key, pointer.at),
-        lambda: session.select([handle.key]),
+        lambda: session.selection.pick([handle.key]),
     )
 
 
@@ -310,11 +312,10 @@ def _with_pin(session: Session, pointer: Pointer, spot: Spot) -> Press:
     """Ctrl in Rehearse: a click puts a pin, a drag of the art turns it about the pin."""
 
     def put() -> None:
-        session.pin = pointer.at
-        session.view_changed.emit()
+        session.drafts.put(session.drafts.now._replace(pin=pointer.at))
         session.say("A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away.")
 
-    pin = session.pin
+    pin = session.drafts.now.pin
     if pin is None or not spot.under:
         return Press(click=put)
     joint = session.puppet.parts[spot.under[0]].joint
@@ -325,25 +326,25 @@ def _on_control(session: Session, camera: Camera, pointer: Pointer, handle: Hand
     """A control in Rehearse: a drag takes all selected ones along, Shift+click selects another one."""
     key = handle.key
     if handle.kind != "control":
-        session.select([key])
+        session.selection.pick([key])
         begin = pose_gestures.turn_control if handle.kind == "turn" else pose_gestures.scale_control
         return Press(lambda: begin(session, key, pointer.at))
-    if key not in session.selection and not pointer.shift:
-        session.select([key])
+    if key not in session.selection.keys and not pointer.shift:
+        session.selection.pick([key])
     others = [
         k
-        for k in session.selection
+        for k in session.selection.keys
         if id_kind(k) == "control" and k != key and not session.puppet.controls[k].locked
     ]
 
     def click() -> None:
         if pointer.shift:
-            session.toggle([key])
+            session.selection.toggle([key])
         elif is_valued(session.puppet.controls[key]):
-            session.select([key])
+            session.selection.pick([key])
             pose_gestures.choose_at(session, camera, key, pointer.at)
         else:
-            session.select([key])
+            session.selection.pick([key])
 
     return Press(lambda: pose_gestures.drag_controls(session, [key, *others], pointer.at, camera), click)
 
@@ -351,9 +352,9 @@ def _on_control(session: Session, camera: Camera, pointer: Pointer, handle: Hand
 def _in_rehearse(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
     if pointer.ctrl:
         return _with_pin(session, pointer, spot)
-    if spot.handle is not None and session.tool != "body":
+    if spot.handle is not None and session.stage.tool != "body":
         return _on_control(session, camera, pointer, spot.handle)
-    if session.tool == "body" and spot.under and not session.puppet.controls_only:
+    if session.stage.tool == "body" and spot.under and not session.puppet.controls_only:
         held = session.puppet.parts[spot.under[0]].joint
         return Press(
             lambda: body_gestures.drag_body(session, held, pointer.at),
@@ -365,7 +366,9 @@ def _in_rehearse(session: Session, camera: Camera, pointer: Pointer, spot: Spot)
     if session.puppet.controls_only:
         return Press(lambda: pose_gestures.refused(session), picked.click)
     joints = [session.puppet.parts[key].joint for key in spot.under]
-    part = next((k for k, j in zip(spot.under, joints, strict=True) if j in session.selection), spot.under[0])
+    part = next(
+        (k for k, j in zip(spot.under, joints, strict=True) if j in session.selection.keys), spot.under[0]
+    )
     return Press(
         lambda: pose_gestures.drag_art(session, part, pointer.at, turn_only=pointer.alt), picked.click
     )

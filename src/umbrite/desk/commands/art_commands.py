@@ -7,6 +7,7 @@ from PySide6.QtCore import QTimer
 
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import PARTS
 from umbrite.rig.edits.arranging import Edge, align, distribute
 from umbrite.rig.edits.copying import Way, centre_line, copy_branches
 from umbrite.rig.edits.looks import at_two_depths, make_reference, set_guides, untrimmed
@@ -19,13 +20,13 @@ FLASHES, FLASH = 6, 160  # times on and off, milliseconds each
 
 
 def _copy(session: Session, step: str, way: Way, *, sides: bool = False, linked: bool = False) -> None:
-    keys = session.selected("joint")
+    keys = session.selection.of("joint")
     puppet, new = copy_branches(session.puppet, keys, way, sides=sides, linked=linked)
     session.edit(f"{step} of {label_of(session, keys)}", puppet=puppet)
     chosen = [
-        new[key] for key in (session.puppet.parts if session.station == "Parts" else keys) if key in new
+        new[key] for key in (session.puppet.parts if session.stage.station is PARTS else keys) if key in new
     ]
-    session.select(chosen)
+    session.selection.pick(chosen)
     parts = sum(id_kind(key) == "part" for key in new)
     limbs = sum(id_kind(key) == "limb" for key in new)
     with_limbs = f" with {limbs} limb{'s' if limbs > 1 else ''}" if limbs else ""
@@ -47,7 +48,7 @@ def mirrored_side(session: Session) -> None:
     _copy(
         session,
         "Other side, mirrored,",
-        Way(line=centre_line(session.puppet, session.selected("joint"))),
+        Way(line=centre_line(session.puppet, session.selection.of("joint"))),
         sides=True,
     )
 
@@ -59,7 +60,7 @@ def moved_side(session: Session) -> None:
 
 def aligned(edge: Edge) -> Callable[[Session], None]:
     def run(session: Session) -> None:
-        keys = session.selected("part")
+        keys = session.selection.of("part")
         session.edit(f"Align {len(keys)} parts {edge}", puppet=align(session.puppet, keys, edge))
 
     return run
@@ -67,7 +68,7 @@ def aligned(edge: Edge) -> Callable[[Session], None]:
 
 def spread(axis: Literal["across", "down"]) -> Callable[[Session], None]:
     def run(session: Session) -> None:
-        keys = session.selected("part")
+        keys = session.selection.of("part")
         session.edit(f"Spread {len(keys)} parts {axis}", puppet=distribute(session.puppet, keys, axis))
 
     return run
@@ -75,11 +76,10 @@ def spread(axis: Literal["across", "down"]) -> Callable[[Session], None]:
 
 def flash(session: Session) -> None:
     """Show where the selected parts are: their outlines blink a few times."""
-    keys = frozenset(session.selected("part"))
+    keys = frozenset(session.selection.of("part"))
 
     def blink(left: int) -> None:
-        session.flashing = keys if left % 2 else frozenset()
-        session.view_changed.emit()
+        session.drafts.put(session.drafts.now._replace(flashing=keys if left % 2 else frozenset()))
         if left:
             QTimer.singleShot(FLASH, session, lambda: blink(left - 1))
 
@@ -88,7 +88,7 @@ def flash(session: Session) -> None:
 
 def switch_reference(session: Session) -> None:
     """Make the selected part a picture to work from, or a part again."""
-    (key,) = session.selected("part")
+    (key,) = session.selection.of("part")
     part = session.puppet.parts[key]
     on = not part.reference
     session.edit(
@@ -103,24 +103,24 @@ def switch_reference(session: Session) -> None:
 
 def untrim(session: Session) -> None:
     puppet = session.puppet
-    for key in session.selected("part"):
+    for key in session.selection.of("part"):
         puppet = untrimmed(puppet, key)
-    session.edit(f"Bring back all of {label_of(session, session.selected('part'))}", puppet=puppet)
+    session.edit(f"Bring back all of {label_of(session, session.selection.of('part'))}", puppet=puppet)
 
 
 def needs_trimmed(session: Session) -> str:
-    if any(session.puppet.parts[key].trims for key in session.selected("part")):
+    if any(session.puppet.parts[key].trims for key in session.selection.of("part")):
         return ""
     return "Select a part that was trimmed first."
 
 
 def two_depths(session: Session) -> None:
     """The selected part a second time, in front; trim it to the piece that shall be seen there."""
-    (key,) = session.selected("part")
+    (key,) = session.selection.of("part")
     puppet, new = at_two_depths(session.puppet, key)
     session.edit(f"{session.puppet.parts[key].name} at two depths", puppet=puppet)
-    session.go_to("Parts")
-    session.select([new])
+    session.stage.go_to(PARTS)
+    session.selection.pick([new])
     session.say(
         f"{puppet.parts[new].name} rides along in front. Trim it (B) to the piece that shall be seen there."
     )
@@ -135,8 +135,8 @@ def needs_guides(session: Session) -> str:
 
 
 def needs_several_parts(session: Session) -> str:
-    return "" if len(session.selected("part")) > 1 else "Select two or more parts first."
+    return "" if len(session.selection.of("part")) > 1 else "Select two or more parts first."
 
 
 def needs_one_part(session: Session) -> str:
-    return "" if len(session.selected("part")) == 1 else "Select one part first."
+    return "" if len(session.selection.of("part")) == 1 else "Select one part first."

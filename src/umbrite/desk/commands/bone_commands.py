@@ -7,6 +7,7 @@ from umbrite.art.pictures import Picture
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.drafts import Boning, Line
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import LIMBS
 from umbrite.rig.change import exists
 from umbrite.rig.edits.binding import bind, bind_loose_to_nearest, by_name, loose_parts, unbound
 from umbrite.rig.edits.bones import (
@@ -31,7 +32,7 @@ CROSSED = 0.2  # of a bone's length: what it crosses is offered
 def pictures_of(session: Session, parts: Sequence[str] | None = None) -> dict[str, Picture]:
     keys = session.puppet.parts if parts is None else parts
     drawings = [session.puppet.parts[key].drawing.sha256 for key in keys]
-    return {sha256: session.pictures.pixels(sha256) for sha256 in drawings}
+    return {sha256: session.file.pictures.pixels(sha256) for sha256 in drawings}
 
 
 def add(session: Session, head: complex, tip: complex, parent: str | None) -> None:
@@ -49,8 +50,8 @@ def add(session: Session, head: complex, tip: complex, parent: str | None) -> No
     puppet = named(puppet, key, name)
     crossed = _crossed(puppet, pictures, key, head, tip)
     session.edit(f"Draw bone {puppet.joints[key].name}", puppet=puppet)
-    session.select([key])
-    session.set_boning(Boning(chain=key, card=key))
+    session.selection.pick([key])
+    session.drafts.put(session.drafts.now._replace(bones=Boning(chain=key, card=key)))
     carries = f"carries {puppet.parts[part].name}" if part is not None else "carries nothing yet"
     asks = f" It crosses {crossed}, which nothing carries: tick it to bind it too." if crossed else ""
     session.say(
@@ -98,7 +99,7 @@ def set_bound(session: Session, key: str, part: str, *, on: bool) -> None:
 
 
 def end_chain(session: Session) -> None:
-    session.set_boning(Boning())
+    session.drafts.put(session.drafts.now._replace(bones=Boning()))
     session.say(
         "The chain is ended. Press on a tip or a rivet to branch off, or anywhere to draw a free bone."
     )
@@ -120,13 +121,13 @@ def _make_along(session: Session, line: Line) -> None:
     if line.part is not None and line.bones == 1:
         puppet = bind(puppet, [line.part], keys[0])
     session.edit(f"Make {len(keys)} bones along {line.name}", puppet=puppet)
-    session.select(keys)
-    session.set_boning(Boning(card=keys[-1], line=line))
+    session.selection.pick(keys)
+    session.drafts.put(session.drafts.now._replace(bones=Boning(card=keys[-1], line=line)))
 
 
 def change_line(session: Session, *, count: int | None = None, by_curvature: bool | None = None) -> None:
     """Make the bones along the last line anew, as the same step of undo."""
-    line = session.boning.line
+    line = session.drafts.now.bones.line
     if line is None:
         return
     wanted = line._replace(
@@ -134,16 +135,16 @@ def change_line(session: Session, *, count: int | None = None, by_curvature: boo
         by_curvature=line.by_curvature if by_curvature is None else by_curvature,
     )
     if wanted != line:
-        session.undo()
+        session.step(-1)
         _make_along(session, wanted)
 
 
 def middle_of_part(session: Session) -> None:
     """Bones along the middle line of the selected part."""
-    part = session.selected("part")[0]
+    part = session.selection.of("part")[0]
     joint = session.puppet.joints[session.puppet.parts[part].joint]
     points = middle_line(session.puppet, pictures_of(session, [part]), part)
-    session.go_to("Limbs")
+    session.stage.go_to(LIMBS)
     along(session, points, joint.parent, part)
     session.say(
         "Change their number on the card. Cut the drawing into pieces for them, or bind whole parts to single bones."
@@ -153,21 +154,23 @@ def middle_of_part(session: Session) -> None:
 # Commands
 def from_pivots(session: Session) -> None:
     """Tips for the selected joints, or for all: from each pivot to its child's."""
-    keys = session.selected("joint") or [k for k in session.puppet.joints if k not in targets(session.puppet)]
+    keys = session.selection.of("joint") or [
+        k for k in session.puppet.joints if k not in targets(session.puppet)
+    ]
     puppet, made = bones_from_pivots(session.puppet, keys)
     session.edit(f"Make {len(made)} bones from pivots", puppet=puppet)
     session.say(f"{len(made)} joints are bones now. Alt+drag moves heads, tips and whole bones.")
 
 
 def needs_bones(session: Session) -> str:
-    found = [key for key in session.selected("joint") if session.puppet.joints[key].tip is not None]
+    found = [key for key in session.selection.of("joint") if session.puppet.joints[key].tip is not None]
     return "" if found else "Select one or more bones first."
 
 
 def needs_two(session: Session) -> str:
     return (
         ""
-        if len(session.selected("joint")) == 2
+        if len(session.selection.of("joint")) == 2
         else "Select the bone first, then with Shift the one that shall carry it."
     )
 
@@ -195,7 +198,7 @@ def bind_by_overlap(session: Session) -> None:
 
 
 def _parts(session: Session) -> list[str]:
-    chosen = session.only("part")
+    chosen = session.selection.only("part")
     return chosen or list(session.puppet.order)
 
 
@@ -241,19 +244,19 @@ def bind_nearest(session: Session) -> None:
 def select_loose(session: Session) -> None:
     """Show what nothing carries."""
     loose = loose_parts(session.puppet)
-    session.select(session.puppet.parts[key].joint for key in loose)
+    session.selection.pick(session.puppet.parts[key].joint for key in loose)
     session.say(_still_loose(session.puppet))
 
 
 def detach_bones(session: Session) -> None:
-    puppet, keys = session.puppet, session.selected("joint")
+    puppet, keys = session.puppet, session.selection.of("joint")
     for key in keys:
         puppet = detach(puppet, key)
     session.edit(f"Detach {label_of(session, keys)}", puppet=puppet)
 
 
 def attach_bone(session: Session) -> None:
-    one, other = session.selected("joint")
+    one, other = session.selection.of("joint")
     puppet = attach(session.puppet, one, other)
     session.edit(f"Attach {puppet.joints[one].name} to {puppet.joints[other].name}", puppet=puppet)
 
@@ -261,7 +264,7 @@ def attach_bone(session: Session) -> None:
 def same_length(session: Session) -> None:
     puppet, keys = (
         session.puppet,
-        [k for k in session.selected("joint") if session.puppet.joints[k].tip is not None],
+        [k for k in session.selection.of("joint") if session.puppet.joints[k].tip is not None],
     )
     for key in keys:
         puppet = equal_length(puppet, key)

@@ -5,6 +5,7 @@ from collections.abc import Callable, Sequence
 from msgspec.structs import replace
 
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import CONTROLS
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import make_chooser, make_control
@@ -23,9 +24,9 @@ def needs_proposals(session: Session) -> str:
 
 def make_controls(session: Session) -> None:
     """Pencil the proposed controls in place; asked again, make those that are not left out."""
-    if session.left_out is None or session.station != "Controls":
-        session.go_to("Controls")
-        session.pencil_controls(())
+    if session.drafts.now.left_out is None or session.stage.station is not CONTROLS:
+        session.stage.go_to(CONTROLS)
+        session.drafts.put(session.drafts.now._replace(left_out=frozenset()))
         count = len(propose_controls(session.puppet))
         session.say(
             f"{count} controls are pencilled in. Click one to leave it out or take it again; Enter makes them, Esc rubs them out."
@@ -36,9 +37,9 @@ def make_controls(session: Session) -> None:
 
 def take_all(session: Session) -> None:
     """Make the pencilled controls that are not left out, in one step."""
-    left = session.left_out or frozenset()
+    left = session.drafts.now.left_out or frozenset()
     wanted = [p for p in propose_controls(session.puppet) if p.control.name not in left]
-    session.pencil_controls(None)
+    session.drafts.put(session.drafts.now._replace(left_out=None))
     if not wanted:
         session.say("All pencilled controls were left out; none was made.")
         return
@@ -48,15 +49,15 @@ def take_all(session: Session) -> None:
 
 
 def rub_out(session: Session) -> None:
-    session.pencil_controls(None)
+    session.drafts.put(session.drafts.now._replace(left_out=None))
     session.say("The pencilled controls were rubbed out; nothing was made.")
 
 
 def leave_or_take(session: Session, number: int) -> None:
     """Leave a pencilled control out, or take it again."""
     name = propose_controls(session.puppet)[number].control.name
-    left = session.left_out or frozenset()
-    session.pencil_controls(left ^ {name})
+    left = session.drafts.now.left_out or frozenset()
+    session.drafts.put(session.drafts.now._replace(left_out=left ^ {name}))
     word = "is in the set again" if name in left else "is left out"
     session.say(f"{name} {word}. Enter makes the others.")
 
@@ -64,13 +65,15 @@ def leave_or_take(session: Session, number: int) -> None:
 def needs_one_joint(session: Session) -> str:
     return (
         ""
-        if session.selected("joint")
+        if session.selection.of("joint")
         else "Select what the control shall move first: a part, a rivet or a carrier."
     )
 
 
 def needs_several_parts(session: Session) -> str:
-    return "" if len(session.selected("part")) > 1 else "Select the parts to choose from first, with Shift."
+    return (
+        "" if len(session.selection.of("part")) > 1 else "Select the parts to choose from first, with Shift."
+    )
 
 
 def make(kind: ControlKind) -> Callable[[Session], None]:
@@ -78,12 +81,12 @@ def make(kind: ControlKind) -> Callable[[Session], None]:
 
     def work(session: Session) -> None:
         puppet, made = session.puppet, []
-        for joint in session.selected("joint"):
+        for joint in session.selection.of("joint"):
             puppet, key = make_control(puppet, kind, joint)
             made.append(key)
         session.edit(f"Make {kind} {label_of_new(puppet, made)}", puppet=puppet)
-        session.go_to("Controls")
-        session.select(made)
+        session.stage.go_to(CONTROLS)
+        session.selection.pick(made)
 
     return work
 
@@ -94,10 +97,10 @@ def label_of_new(puppet: Puppet, keys: Sequence[str]) -> str:
 
 def chooser(session: Session) -> None:
     """A chooser among the selected parts."""
-    puppet, key = make_chooser(session.puppet, session.selected("part"))
+    puppet, key = make_chooser(session.puppet, session.selection.of("part"))
     session.edit(f"Make {puppet.controls[key].name}", puppet=puppet)
-    session.go_to("Controls")
-    session.select([key])
+    session.stage.go_to(CONTROLS)
+    session.selection.pick([key])
     session.say("One of these parts shows at a time now; click its thumbnail in Rehearse.")
 
 
@@ -127,7 +130,7 @@ def needs_two_joints(session: Session) -> str:
 
 def _linkable(session: Session) -> list[str]:
     puppet = session.puppet
-    found = [puppet.parts[key].joint if id_kind(key) == "part" else key for key in session.selection]
+    found = [puppet.parts[key].joint if id_kind(key) == "part" else key for key in session.selection.keys]
     return [key for key in dict.fromkeys(found) if id_kind(key) in {"joint", "control"}]
 
 
@@ -143,7 +146,7 @@ def link(session: Session) -> None:
     drives = f"{_joint(puppet, other)}.turn"
     puppet, key = add_link(puppet, source, drives, [(-1.0, -0.5), (0.0, 0.0), (1.0, 0.5)])
     session.edit(f"Link {puppet.links[key].name}", puppet=puppet)
-    session.select([key])
+    session.selection.pick([key])
     session.say("Drag the points of the curve in Details; choose there which values are linked.")
 
 

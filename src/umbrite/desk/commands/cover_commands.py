@@ -31,7 +31,7 @@ def _made(
     layer = layer_of(name, picture)
     if layer is None:
         raise RigError(f"{name} would show nothing here, so it was not made.")
-    session.add_art({fingerprint(layer.png): layer.png})
+    session.file.add_art({fingerprint(layer.png): layer.png})
     drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
     whole = after(onto, Affine(1 + 0j, 0j, complex(layer.x, layer.y)))
     at = complex(whole.t)
@@ -41,7 +41,7 @@ def _made(
 
 def seam_cover(session: Session) -> None:
     """Cover the seam at the selected joint in the part's own colour; it rides on the joint, over both parts."""
-    joint = session.selected("joint")[0]
+    joint = session.selection.of("joint")[0]
     puppet = session.puppet
     parts = parts_on(puppet, joint)
     if not parts:
@@ -49,7 +49,7 @@ def seam_cover(session: Session) -> None:
             f"{puppet.joints[joint].name} has no drawing whose colour a cover could take. Select a joint with a part."
         )
     part = puppet.parts[max(parts, key=puppet.order.index)]
-    picture = session.pictures.pixels(part.drawing.sha256)
+    picture = session.file.pictures.pixels(part.drawing.sha256)
     board = board_from_drawing(part.placement)
     at = complex(inverse(board)(puppet.joints[joint].pivot.z))
     radius = fitting_radius(picture, at) * BEYOND
@@ -66,7 +66,7 @@ def seam_cover(session: Session) -> None:
     over = [*parts, *(parts_on(puppet, parent) if parent else [])]
     puppet = reorder(puppet, [key], max(puppet.order.index(k) for k in over) + 1)
     session.edit(f"Cover the seam of {part.name}", puppet=puppet)
-    session.select([key])
+    session.selection.pick([key])
     session.say(
         f"The seam is covered by {puppet.parts[key].name}; it turns with the joint and has its own place in the depth rail."
     )
@@ -75,9 +75,9 @@ def seam_cover(session: Session) -> None:
 def shade(session: Session) -> None:
     """A shade along one side of each selected part, made from its own shape, that rides with it."""
     puppet, made = session.puppet, []
-    for key in session.selected("part"):
+    for key in session.selection.of("part"):
         part = puppet.parts[key]
-        picture = session.pictures.pixels(part.drawing.sha256)
+        picture = session.file.pictures.pixels(part.drawing.sha256)
         width = min(part.drawing.width, part.drawing.height)
         dark = shade_of(
             picture, complex(width * SHADE_SHIFT, -width * SHADE_SHIFT / 3), width * SHADE_SOFTNESS, SHADE
@@ -89,7 +89,7 @@ def shade(session: Session) -> None:
         puppet = reorder(puppet, [new], puppet.order.index(key) + 1)
         made.append(new)
     session.edit(f"Shade {len(made)} part{'s' if len(made) > 1 else ''}", puppet=puppet)
-    session.select(made)
+    session.selection.pick(made)
 
 
 def light(session: Session) -> None:
@@ -107,4 +107,4 @@ def light(session: Session) -> None:
     joint = puppet.parts[key].joint
     puppet = change(set_parent(puppet, [joint], root), joint, pivot_set=True)
     session.edit("Light over all", puppet=set_blend(puppet, key, "overlay"))
-    session.select([key])
+    session.selection.pick([key])

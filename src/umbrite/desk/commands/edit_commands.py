@@ -22,7 +22,7 @@ from umbrite.rig.model import Puppet, point
 def delete(session: Session) -> None:
     """Remove what is selected; refused with the name of the user where something else needs it."""
     try:
-        puppet = _without(session.puppet, session.selection)
+        puppet = _without(session.puppet, session.selection.keys)
     except InUseError as error:
         raise InUseError(f"{error} Shift+Delete takes it along.", error.users) from None
     _removed(session, puppet, "")
@@ -30,13 +30,13 @@ def delete(session: Session) -> None:
 
 def delete_with_users(session: Session) -> None:
     """Remove what is selected together with the limbs and controls that use it, which are named."""
-    puppet, gone = without_users(session.puppet, session.selected("joint"))
-    left = [key for key in session.selection if exists(puppet, key)]
+    puppet, gone = without_users(session.puppet, session.selection.of("joint"))
+    left = [key for key in session.selection.keys if exists(puppet, key)]
     _removed(session, _without(puppet, left), f" with {', '.join(gone)}" if gone else "")
 
 
 def _removed(session: Session, puppet: Puppet, along: str) -> None:
-    name = label_of(session, session.selection)
+    name = label_of(session, session.selection.keys)
     session.edit(f"Remove {name}", puppet=puppet, pose=known_only(session.pose, puppet))
     if along:
         session.say(f"{name} was removed{along}. Undo brings all of it back.")
@@ -72,19 +72,18 @@ def _without_joint(puppet: Puppet, key: str) -> Puppet:
 
 
 def select_everything(session: Session) -> None:
-    if session.station == "Parts":
-        session.select(session.puppet.parts)
-    elif session.station in {"Controls", "Rehearse"}:
-        session.select(session.puppet.controls)
+    kind = session.stage.station.selects_all
+    if kind != "joint":
+        session.selection.pick(session.puppet.parts if kind == "part" else session.puppet.controls)
     else:
         hooks = targets(session.puppet)
-        session.select(key for key in session.puppet.joints if key not in hooks)
+        session.selection.pick(key for key in session.puppet.joints if key not in hooks)
 
 
 def walk_up(session: Session) -> None:
     puppet = session.puppet
-    ups = [puppet.joints[key].parent for key in session.selected("joint")]
-    session.select(key for key in ups if key is not None) if any(ups) else session.say(
+    ups = [puppet.joints[key].parent for key in session.selection.of("joint")]
+    session.selection.pick(key for key in ups if key is not None) if any(ups) else session.say(
         "Nothing carries this one."
     )
 
@@ -92,40 +91,43 @@ def walk_up(session: Session) -> None:
 def walk_down(session: Session) -> None:
     hooks = targets(session.puppet)
     downs = [
-        k for key in session.selected("joint") for k in children(session.puppet, key)[:1] if k not in hooks
+        k
+        for key in session.selection.of("joint")
+        for k in children(session.puppet, key)[:1]
+        if k not in hooks
     ]
-    session.select(downs) if downs else session.say("This one carries nothing.")
+    session.selection.pick(downs) if downs else session.say("This one carries nothing.")
 
 
 def select_branch(session: Session) -> None:
     hooks = targets(session.puppet)
-    session.select(
-        k for key in session.selected("joint") for k in branch(session.puppet, key) if k not in hooks
+    session.selection.pick(
+        k for key in session.selection.of("joint") for k in branch(session.puppet, key) if k not in hooks
     )
 
 
 def nudge(session: Session, by: complex) -> None:
     """Arrow keys: one step of parts, pivots, controls, or of the pose, as the station is."""
-    puppet = session.puppet
-    if session.station == "Parts" and session.selected("part"):
-        keys = session.selected("part")
+    puppet, nudged = session.puppet, session.stage.station.nudges
+    if nudged == "part" and session.selection.of("part"):
+        keys = session.selection.of("part")
         session.edit(f"Nudge {label_of(session, keys)}", puppet=nudge_parts(puppet, keys, by))
-    elif session.station == "Pivots" and session.selected("joint"):
-        keys = session.selected("joint")
+    elif nudged == "joint" and session.selection.of("joint"):
+        keys = session.selection.of("joint")
         for key in keys:
             puppet = move_pivot(puppet, key, puppet.joints[key].pivot.z + by)
         session.edit(f"Nudge pivot of {label_of(session, keys)}", puppet=puppet)
-    elif session.station in {"Controls", "Rehearse"}:
+    elif nudged == "control":
         _nudge_controls(session, by)
 
 
 def _nudge_controls(session: Session, by: complex) -> None:
     puppet, pose = session.puppet, session.pose
-    keys = session.only("control")
+    keys = session.selection.only("control")
     if not keys:
         return
     name = label_of(session, keys)
-    if session.rehearsing:
+    if session.stage.station.posed:
         for key in keys:
             moves = puppet.controls[key].moves
             pose = move_joint_to(session.placed, pose, moves, session.placed.pivot(moves) + by)

@@ -13,17 +13,17 @@ from umbrite.rig.placement import ground_of
 
 # Family
 def free_joints(session: Session) -> None:
-    keys = session.selected("joint")
+    keys = session.selection.of("joint")
     session.edit(f"Free {label_of(session, keys)}", puppet=set_parent(session.puppet, keys, None))
 
 
 def carry(session: Session) -> str:
     """Put a carrier over the selected joints, pivot on the first of them; returns its id."""
-    keys = session.selected("joint")
+    keys = session.selection.of("joint")
     pivot = session.puppet.joints[keys[0]].pivot.z
     puppet, key = carry_together(session.puppet, keys, "Carrier", pivot)
     session.edit(f"Carry {label_of(session, keys)} together", puppet=puppet)
-    session.select([key])
+    session.selection.pick([key])
     return key
 
 
@@ -32,7 +32,7 @@ def put_master(session: Session) -> str:
     puppet = session.puppet
     puppet, key = carry_together(puppet, children(puppet, None), "Master", ground_of(puppet), role="master")
     session.edit("Put a master over everything", puppet=puppet)
-    session.select([key])
+    session.selection.pick([key])
     return key
 
 
@@ -50,7 +50,7 @@ def hang_from(session: Session, keys: Sequence[str], parent: str | None) -> None
 
 def hang_from_last(session: Session) -> None:
     """Hang all selected joints from the one that was selected last."""
-    *keys, parent = session.selected("joint")
+    *keys, parent = session.selection.of("joint")
     name = session.puppet.joints[parent].name
     session.edit(
         f"Hang {label_of(session, keys)} from {name}", puppet=set_parent(session.puppet, keys, parent)

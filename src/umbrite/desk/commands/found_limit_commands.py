@@ -4,6 +4,7 @@ import math
 
 from umbrite.art.joint_limits import FoundLimit, find_limits
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import LIMBS
 from umbrite.files.long_work import CancelledError, Watching
 from umbrite.rig.edits.limits import free_limit, set_limit
 from umbrite.rig.family import targets
@@ -14,12 +15,12 @@ MANY = 4  # joints from which on the search takes long enough for a progress bar
 
 def find(session: Session, watching: Watching) -> None:
     """Look at the selected joints, those of the selected limbs, or all, and show what was found as a strip."""
-    limbs = [session.puppet.limbs[key] for key in session.only("limb")]
-    chosen = [*session.selected("joint"), *(joint for limb in limbs for joint in limb.joints)]
+    limbs = [session.puppet.limbs[key] for key in session.selection.only("limb")]
+    chosen = [*session.selection.of("joint"), *(joint for limb in limbs for joint in limb.joints)]
     hooks = targets(session.puppet)
     keys = [key for key in dict.fromkeys(chosen or session.puppet.joints) if key not in hooks]
     pictures = {
-        part.drawing.sha256: session.pictures.pixels(part.drawing.sha256)
+        part.drawing.sha256: session.file.pictures.pixels(part.drawing.sha256)
         for part in session.puppet.parts.values()
     }
     found: list[FoundLimit] = []
@@ -34,9 +35,9 @@ def find(session: Session, watching: Watching) -> None:
         except CancelledError:
             session.say("The search was stopped; no limit was changed.")
             return
-    session.go_to("Limbs")
-    session.take_tool("limit")
-    session.show_limits(found)
+    session.stage.go_to(LIMBS)
+    session.stage.take_tool("limit")
+    session.drafts.put(session.drafts.now._replace(found_limits=tuple(found)))
     if found:
         session.say(
             "Click a picture to take that limit, or take all. What is free all the way gets no limit."
@@ -66,8 +67,8 @@ def take(session: Session, found: FoundLimit, end: str) -> None:
 def take_all(session: Session) -> None:
     """All found limits in one step."""
     puppet = session.puppet
-    for found in session.found_limits:
+    for found in session.drafts.now.found_limits:
         puppet = taken(puppet, found, "both")
-    count = len(session.found_limits)
+    count = len(session.drafts.now.found_limits)
     session.edit(f"Take {count} limits", puppet=puppet)
     session.say(f"The limits of {count} joints were taken over.")

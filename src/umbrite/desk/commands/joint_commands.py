@@ -1,6 +1,7 @@
 """Find joints: proposals pencilled on the board, taken or left one by one or all at once."""
 
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import PIVOTS
 from umbrite.rig.edits.pivots import join_parts
 from umbrite.rig.errors import RigError
 
@@ -9,15 +10,15 @@ def find(session: Session) -> None:
     """Pencil the joints that the art suggests: between the selected parts where there are several, or in all of it."""
     from umbrite.art.joint_finding import find_joints
 
-    chosen = session.selected("part")
+    chosen = session.selection.of("part")
     pictures = {
-        part.drawing.sha256: session.pictures.pixels(part.drawing.sha256)
+        part.drawing.sha256: session.file.pictures.pixels(part.drawing.sha256)
         for part in session.puppet.parts.values()
     }
     found = find_joints(session.puppet, pictures, chosen if len(chosen) > 1 else None)
     new = [p for p in found if not _is_so(session, p.part, p.parent, p.pivot)]
-    session.go_to("Pivots")
-    session.propose(new)
+    session.stage.go_to(PIVOTS)
+    session.drafts.put(session.drafts.now._replace(proposals=tuple(new)))
     if new:
         doubtful = sum(p.confidence < 0.5 for p in new)
         words = f", {doubtful} of them doubtful" if doubtful else ""
@@ -36,41 +37,53 @@ def _is_so(session: Session, part: str, parent: str, pivot: complex) -> bool:
 
 
 def needs_pencilled(session: Session) -> str:
-    return "" if session.proposals else "Find joints first; then there is something to take or to leave."
+    return (
+        ""
+        if session.drafts.now.proposals
+        else "Find joints first; then there is something to take or to leave."
+    )
 
 
 def take(session: Session, part: str) -> None:
     """Make one pencilled joint a real one."""
-    proposal = next(p for p in session.proposals if p.part == part)
+    proposal = next(p for p in session.drafts.now.proposals if p.part == part)
     puppet = join_parts(session.puppet, proposal.part, proposal.parent, proposal.pivot)
     name = puppet.parts[part].name
-    session.propose(p for p in session.proposals if p.part != part)
+    session.drafts.put(
+        session.drafts.now._replace(
+            proposals=tuple(p for p in session.drafts.now.proposals if p.part != part)
+        )
+    )
     session.edit(f"Take joint of {name}", puppet=puppet)
-    session.select([puppet.parts[part].joint])
+    session.selection.pick([puppet.parts[part].joint])
     session.say(f"{name} hangs from {puppet.parts[proposal.parent].name} and turns here. {_left(session)}")
 
 
 def leave(session: Session, part: str) -> None:
     """Rub out one pencilled joint."""
-    session.propose(p for p in session.proposals if p.part != part)
+    session.drafts.put(
+        session.drafts.now._replace(
+            proposals=tuple(p for p in session.drafts.now.proposals if p.part != part)
+        )
+    )
     session.say(f"The joint of {session.puppet.parts[part].name} was left out. {_left(session)}")
 
 
 def _left(session: Session) -> str:
-    count = len(session.proposals)
+    count = len(session.drafts.now.proposals)
     return f"{count} more are pencilled." if count else "No more are pencilled."
 
 
 def take_all(session: Session) -> None:
     """Make all pencilled joints real in one step; those that are refused stay pencilled and are named."""
     puppet, refused = session.puppet, []
-    for proposal in session.proposals:
+    for proposal in session.drafts.now.proposals:
         try:
             puppet = join_parts(puppet, proposal.part, proposal.parent, proposal.pivot)
         except RigError:
             refused.append(proposal)
-    count = len(session.proposals) - len(refused)
-    session.propose(refused)
+    count = len(session.drafts.now.proposals) - len(refused)
+    session.drafts.put(session.drafts.now._replace(proposals=tuple(refused)))
     session.edit(f"Take {count} joints", puppet=puppet)
     names = ", ".join(puppet.parts[p.part].name for p in refused[:3])
     session.say(
@@ -80,5 +93,5 @@ def take_all(session: Session) -> None:
 
 
 def leave_all(session: Session) -> None:
-    session.propose(())
+    session.drafts.put(session.drafts.now._replace(proposals=()))
     session.say("All pencilled joints were left out.")

@@ -2,6 +2,7 @@
 
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import LIMBS
 from umbrite.rig.edits.limbs import extend_limb, make_limb, set_bend_side
 
 
@@ -9,8 +10,8 @@ from umbrite.rig.edits.limbs import extend_limb, make_limb, set_bend_side
 def chosen_limbs(session: Session) -> list[str]:
     """The selected limbs, or those that the selected joints belong to."""
     limbs = session.puppet.limbs
-    chosen = session.only("limb")
-    joints = set(session.selected("joint"))
+    chosen = session.selection.only("limb")
+    joints = set(session.selection.of("joint"))
     return chosen or [key for key, limb in limbs.items() if joints & {*limb.joints, limb.end, limb.target}]
 
 
@@ -33,7 +34,7 @@ def extend(session: Session) -> None:
     limb = session.puppet.limbs[key]
     puppet = extend_limb(session.puppet, key)
     session.edit(f"Extend {limb.name}", puppet=puppet)
-    session.select([key])
+    session.selection.pick([key])
     session.say(
         f"{limb.name} bends in {len(puppet.limbs[key].joints)} joints now; its target stands at the new tip."
     )
@@ -42,15 +43,15 @@ def extend(session: Session) -> None:
 def needs_two_joints(session: Session) -> str:
     return (
         ""
-        if len(session.selected("joint")) == 2
+        if len(session.selection.of("joint")) == 2
         else "Select both ends of the limb first, such as shoulder and wrist."
     )
 
 
 def limb_between(session: Session) -> None:
     """A limb between the two selected joints, in any order."""
-    one, other = session.selected("joint")
+    one, other = session.selection.of("joint")
     puppet, key = make_limb(session.puppet, one, other)
     session.edit(f"Make limb {puppet.limbs[key].name}", puppet=puppet)
-    session.go_to("Limbs")
-    session.select([key])
+    session.stage.go_to(LIMBS)
+    session.selection.pick([key])

@@ -13,7 +13,7 @@ from umbrite.rig.model import Limit, Puppet
 
 def free_limits(session: Session) -> None:
     puppet = session.puppet
-    keys = [key for key in session.selected("joint") if puppet.joints[key].limit]
+    keys = [key for key in session.selection.of("joint") if puppet.joints[key].limit]
     for key in keys:
         puppet = free_limit(puppet, key)
     session.edit(f"Remove limit of {label_of(session, keys)}", puppet=puppet)
@@ -23,7 +23,7 @@ HINGE = math.radians(120)
 
 
 def _for_all(session: Session, step: str, edit: Callable[[Puppet, str], Puppet]) -> None:
-    puppet, keys = session.puppet, session.selected("joint")
+    puppet, keys = session.puppet, session.selection.of("joint")
     for key in keys:
         puppet = edit(puppet, key)
     session.edit(f"{step} of {label_of(session, keys)}", puppet=puppet)
@@ -54,7 +54,7 @@ def same_on_other_side(session: Session) -> None:
 
 def copy_to_all(session: Session) -> None:
     """The limit of the joint that was selected first, for all that are selected."""
-    first, *others = session.selected("joint")
+    first, *others = session.selection.of("joint")
     puppet = copied_to(session.puppet, first, others)
     session.edit(f"Limit of {session.puppet.joints[first].name} for {len(others)} more", puppet=puppet)
 
@@ -62,7 +62,7 @@ def copy_to_all(session: Session) -> None:
 def needs_several_joints(session: Session) -> str:
     return (
         ""
-        if len(session.selected("joint")) > 1
+        if len(session.selection.of("joint")) > 1
         else "Select the joint that has the limit first, then others with Shift."
     )
 

@@ -8,22 +8,24 @@ from umbrite.rig.model import Puppet
 
 # Order
 def _ordered(session: Session, word: str, puppet: Puppet) -> None:
-    session.edit(f"{word} {label_of(session, session.selected('part'))}", puppet=puppet)
+    session.edit(f"{word} {label_of(session, session.selection.of('part'))}", puppet=puppet)
 
 
 def to_front(session: Session) -> None:
     _ordered(
-        session, "To the front:", reorder(session.puppet, session.selected("part"), len(session.puppet.order))
+        session,
+        "To the front:",
+        reorder(session.puppet, session.selection.of("part"), len(session.puppet.order)),
     )
 
 
 def to_back(session: Session) -> None:
-    _ordered(session, "To the back:", reorder(session.puppet, session.selected("part"), 0))
+    _ordered(session, "To the back:", reorder(session.puppet, session.selection.of("part"), 0))
 
 
 def one_forward(session: Session) -> None:
-    _ordered(session, "Forward:", step_order(session.puppet, session.selected("part"), 1))
+    _ordered(session, "Forward:", step_order(session.puppet, session.selection.of("part"), 1))
 
 
 def one_back(session: Session) -> None:
-    _ordered(session, "Back:", step_order(session.puppet, session.selected("part"), -1))
+    _ordered(session, "Back:", step_order(session.puppet, session.selection.of("part"), -1))

@@ -12,13 +12,13 @@ from umbrite.rig.family import branch
 def channel_owners(session: Session) -> list[str]:
     """What a reset of the selection puts back: joints, and what selected controls and limbs move."""
     puppet = session.puppet
-    keys = list(session.selected("joint"))
-    chosen = session.only("control")
+    keys = list(session.selection.of("joint"))
+    chosen = session.selection.only("control")
     keys += [
         *chosen,
         *(puppet.controls[key].moves for key in chosen if not traits(puppet.controls[key]).values),
     ]
-    for limb_key in session.only("limb"):
+    for limb_key in session.selection.only("limb"):
         keys += [limb_key, puppet.limbs[limb_key].target]
     for joint in list(keys):
         for limb_key, limb in puppet.limbs.items():
@@ -29,7 +29,7 @@ def channel_owners(session: Session) -> list[str]:
 
 def reset_selected(session: Session) -> None:
     keys = channel_owners(session)
-    session.edit(f"Reset {label_of(session, session.selection)}", pose=without(session.pose, keys))
+    session.edit(f"Reset {label_of(session, session.selection.keys)}", pose=without(session.pose, keys))
 
 
 def reset_all(session: Session) -> None:
@@ -46,15 +46,14 @@ def make_pose_the_rest(session: Session) -> None:
 def reset_branch(session: Session) -> None:
     """Put the selected joints back to rest, with all that they carry and what their limbs reach for."""
     puppet = session.puppet
-    keys = {k for key in session.selected("joint") for k in branch(puppet, key)}
+    keys = {k for key in session.selection.of("joint") for k in branch(puppet, key)}
     limbs = [key for key, limb in puppet.limbs.items() if keys & {*limb.joints, limb.end}]
     keys |= {*limbs, *(puppet.limbs[key].target for key in limbs)}
     session.edit(
-        f"Reset the branch of {label_of(session, session.selected('joint'))}",
+        f"Reset the branch of {label_of(session, session.selection.of('joint'))}",
         pose=without(session.pose, keys),
     )
 
 
 def free_holds(session: Session) -> None:
-    session.holds = ()
-    session.view_changed.emit()
+    session.drafts.put(session.drafts.now._replace(holds=()))

@@ -10,15 +10,15 @@ def needs_parts(session: Session) -> str:
 
 
 def needs_chosen_parts(session: Session) -> str:
-    return "" if session.selected("part") else "Select one or more parts first."
+    return "" if session.selection.of("part") else "Select one or more parts first."
 
 
 def needs_chosen_joints(session: Session) -> str:
-    return "" if session.selected("joint") else "Select one or more joints first."
+    return "" if session.selection.of("joint") else "Select one or more joints first."
 
 
 def needs_selection(session: Session) -> str:
-    return "" if session.selection else "Select something first."
+    return "" if session.selection.keys else "Select something first."
 
 
 def needs_limb(session: Session) -> str:
@@ -26,7 +26,7 @@ def needs_limb(session: Session) -> str:
 
 
 def needs_limit(session: Session) -> str:
-    limited = any(session.puppet.joints[key].limit for key in session.selected("joint"))
+    limited = any(session.puppet.joints[key].limit for key in session.selection.of("joint"))
     return "" if limited else "Select a joint that has a limit first."
 
 
@@ -49,4 +49,8 @@ def needs_redo(session: Session) -> str:
 
 
 def needs_holds(session: Session) -> str:
-    return "" if session.holds else "No point is held. Take Whole body and click on the art to hold it there."
+    return (
+        ""
+        if session.drafts.now.holds
+        else "No point is held. Take Whole body and click on the art to hold it there."
+    )

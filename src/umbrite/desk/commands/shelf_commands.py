@@ -15,7 +15,7 @@ FORMAT = "umbrite-pose"
 
 def chosen_ids(session: Session, *, only_selected: bool) -> set[str] | None:
     """The ids whose channels a pose shall change; None for all."""
-    return set(channel_owners(session)) if only_selected and session.selection else None
+    return set(channel_owners(session)) if only_selected and session.selection.keys else None
 
 
 def apply(session: Session, name: str, *, only_selected: bool = False) -> None:

@@ -8,9 +8,9 @@ from umbrite.files.package import Package
 
 def run(session: Session, watching: Watching) -> tuple[Package, Report] | None:
     """Run everything through its range: what was tried, and the report; None where it was cancelled, and nothing is left behind."""
-    package = session.package()
+    package = session.file.package()
     pictures = {
-        part.drawing.sha256: session.pictures.pixels(part.drawing.sha256)
+        part.drawing.sha256: session.file.pictures.pixels(part.drawing.sha256)
         for part in package.puppet.parts.values()
     }
     try:
@@ -19,7 +19,7 @@ def run(session: Session, watching: Watching) -> tuple[Package, Report] | None:
     except CancelledError:
         session.say("The workout was stopped; nothing was changed.")
         return None
-    session.show_tried([item.finding for item in report.noticed])
+    session.checks.add_tried([item.finding for item in report.noticed])
     count = len(report.noticed)
     words = (
         "found nothing to mend"

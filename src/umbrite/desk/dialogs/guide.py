@@ -61,6 +61,6 @@ class Guide(QDialog):
 
     def open_at(self, station: str) -> None:
         """Show the page of a station."""
-        self.list.setCurrentRow(STATIONS.index(station))
+        self.list.setCurrentRow(list(STATIONS).index(station))
         self.show()
         self.raise_()

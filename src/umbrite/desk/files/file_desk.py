@@ -11,10 +11,11 @@ from umbrite.desk.files.import_table import Chosen
 from umbrite.desk.files.questions import Questions
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import PARTS, REHEARSE
+from umbrite.files.formats.pictures_in import read_picture
 from umbrite.files.layers import add_layers, layer_of, puppet_from
 from umbrite.files.opening import NATIVE, is_native, read_art
 from umbrite.files.package import Package, load, save
-from umbrite.files.pictures_in import read_picture
 from umbrite.files.png import MOST_PIXELS, fingerprint
 from umbrite.files.pose_files import export_csv, export_json
 from umbrite.files.recovery import Left
@@ -48,15 +49,17 @@ class FileDesk:
     def may_leave(self) -> bool:
         """Ask only where unsaved work would be gone; whether to go on."""
         session = self.session
-        if session.history.is_saved or (session.path is None and session.history.undo_name is None):
+        if session.history.is_saved or (session.file.path is None and session.history.undo_name is None):
             return True
-        answer = self.dialogs.about_unsaved(session.path.name if session.path else session.puppet.name)
+        answer = self.dialogs.about_unsaved(
+            session.file.path.name if session.file.path else session.puppet.name
+        )
         return answer == "drop" or (answer == "save" and self.save())
 
     def new(self) -> None:
         if self.may_leave():
             self.session.open(Package(Document(), {}), None)
-            self.session.go_to("Parts")
+            self.session.stage.go_to(PARTS)
 
     def ask_open(self) -> None:
         if self.may_leave() and (path := self.dialogs.path_to_open(self.folder)) is not None:
@@ -81,7 +84,7 @@ class FileDesk:
         self._stamp = stamp_of(path)
         if native and not path.is_relative_to(DEMOS):
             self.preferences.add_recent(str(path.resolve()))
-        self.session.go_to("Rehearse" if package.puppet.controls else "Parts")
+        self.session.stage.go_to(REHEARSE if package.puppet.controls else PARTS)
         self.session.say(f"{path.name} opened: {len(package.puppet.parts)} parts.")
         return True
 
@@ -103,8 +106,7 @@ class FileDesk:
     def open_demo(self, name: str) -> None:
         """The demo, as a puppet without a path: saving asks where, and the shipped file stays as it is."""
         if self.may_leave() and self.open(DEMOS / name, ask=False):
-            self.session.path = None
-            self.session.file_changed.emit()
+            self.session.file.saved_as(None)
 
     def ask_add(self) -> None:
         if paths := self.dialogs.paths_to_add(self.folder):
@@ -117,23 +119,25 @@ class FileDesk:
             chosen = self._chosen(paths)
             if chosen is None:
                 return
-            package, made = add_layers(session.package(), chosen.layered.layers, carriers=chosen.carriers)
+            package, made = add_layers(
+                session.file.package(), chosen.layered.layers, carriers=chosen.carriers
+            )
         except UmbriteError as error:
             session.say(str(error))
             return
         if not made:
             session.say(f"{paths[0].name} has no layer that shows anything, so nothing was added.")
             return
-        session.add_art(package.art)
+        session.file.add_art(package.art)
         session.edit(f"Add {len(made)} part{'s' if len(made) > 1 else ''}", puppet=package.puppet)
-        session.go_to("Parts")
-        session.select(made)
+        session.stage.go_to(PARTS)
+        session.selection.pick(made)
         self.folder = paths[0].parent
 
     def ask_exchange(self) -> None:
         """A revised drawing for the selected part; the rig stays."""
         session = self.session
-        (key,) = session.selected("part")
+        (key,) = session.selection.of("part")
         if paths := self.dialogs.paths_to_add(self.folder):
             try:
                 _, picture = read_picture(paths[0])
@@ -158,7 +162,7 @@ class FileDesk:
         elif picture.shape[:2] == (part.drawing.height, part.drawing.width):
             corner = complex(layer.x, layer.y)
         drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
-        session.add_art({drawing.sha256: layer.png})
+        session.file.add_art({drawing.sha256: layer.png})
         session.edit(
             f"Exchange the drawing of {part.name}",
             puppet=exchange_drawing(session.puppet, key, drawing, corner),
@@ -175,21 +179,23 @@ class FileDesk:
             self.add(paths)
 
     def save(self) -> bool:
-        return self._save_to(self.session.path) if self.session.path else self.save_as()
+        return self._save_to(self.session.file.path) if self.session.file.path else self.save_as()
 
     def save_as(self) -> bool:
         session = self.session
-        suggestion = session.path or (self.folder or Path.home()) / f"{session.puppet.name.lower()}{NATIVE}"
+        suggestion = (
+            session.file.path or (self.folder or Path.home()) / f"{session.puppet.name.lower()}{NATIVE}"
+        )
         path = self.dialogs.path_to_save(suggestion, NATIVE)
         return path is not None and self._save_to(path if path.suffix else path.with_suffix(NATIVE))
 
     def _save_to(self, path: Path) -> bool:
-        package = self.session.package()
+        package = self.session.file.package()
 
         def work() -> None:
             save(path, package, preview_png(package) if package.puppet.parts else None)
 
-        if path == self.session.path and stamp_of(path) != self._stamp:
+        if path == self.session.file.path and stamp_of(path) != self._stamp:
             answer = self.dialogs.about_changed(path.name, gone=not path.exists())
             if answer != "overwrite":
                 return self.save_as() if answer == "elsewhere" else False
@@ -198,7 +204,7 @@ class FileDesk:
         self._stamp = stamp_of(path)
         self.preferences.add_recent(str(path.resolve()))
         self.folder = path.parent
-        self.session.saved_as(path)
+        self.session.file.saved_as(path)
         self.session.say(f"Saved as {path.name}.")
         return True
 
@@ -214,22 +220,20 @@ class FileDesk:
             self.session.say(str(error))
             return False
         of = None if left.beside.of is None else Path(left.beside.of)
-        self.session.open(package, of)
-        self.session.history.mark_unsaved()
+        self.session.open(package, of, saved=False)
         self._stamp = None if of is None else stamp_of(of)
-        self.session.file_changed.emit()
-        self.session.go_to("Rehearse" if package.puppet.controls else "Parts")
+        self.session.stage.go_to(REHEARSE if package.puppet.controls else PARTS)
         self.session.say(f"{package.puppet.name} is back as it was last kept. Save it to be safe.")
         return True
 
     def export_as(self, ending: str) -> None:
         """The pose as SVG, OpenRaster, CSV or JSON."""
         session = self.session
-        stem = session.path.stem if session.path else session.puppet.name.lower()
+        stem = session.file.path.stem if session.file.path else session.puppet.name.lower()
         path = self.dialogs.path_to_save((self.folder or Path.home()) / f"{stem}-pose{ending}", ending)
         if path is None:
             return
-        package = session.package()
+        package = session.file.package()
         work: dict[str, Callable[[], None]] = {
             ".svg": lambda: export_svg(path, package),
             ".ora": lambda: export_openraster(path, package),
@@ -248,14 +252,14 @@ class FileDesk:
 
     def export(self) -> None:
         session = self.session
-        stem = session.path.stem if session.path else session.puppet.name.lower()
+        stem = session.file.path.stem if session.file.path else session.puppet.name.lower()
         path = self.dialogs.path_to_save((self.folder or Path.home()) / f"{stem}-pose.png", ".png")
         if path is None:
             return
         puppet = session.puppet
         if puppet.width * puppet.height > MOST_PIXELS:
             session.say("The canvas is too large for one picture.")
-        elif self._done(lambda: write_png(path, render_package(session.package()))):
+        elif self._done(lambda: write_png(path, render_package(session.file.package()))):
             session.say(f"The pose was exported as {path.name}, {puppet.width} × {puppet.height} px.")
 
     def _done(self, work: Callable[[], None]) -> bool:

@@ -15,7 +15,7 @@ from PySide6.QtGui import QDesktopServices
 from umbrite.art.pictures import Picture
 from umbrite.desk.session.session import Session
 from umbrite.files.atomic import write
-from umbrite.files.pictures_in import read_picture
+from umbrite.files.formats.pictures_in import read_picture
 from umbrite.rig.errors import UmbriteError
 
 SETTLE = 250  # milliseconds after a change before the file is read, so that a save in steps is whole
@@ -44,7 +44,7 @@ class OutsideEditor(QObject):
             self._folder = QTemporaryDir()
         safe = "".join(c if c.isalnum() or c in " -_" else "_" for c in part.name)
         path = Path(self._folder.path()) / f"{safe} {key}.png"
-        data = self.session.art[part.drawing.sha256]
+        data = self.session.file.art[part.drawing.sha256]
         write(path, data)
         self.watch(key, path, data)
         command = os.environ.get("UMBRITE_EDITOR")

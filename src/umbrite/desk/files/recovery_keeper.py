@@ -29,12 +29,12 @@ class Keeper(QObject):
         self._timer.timeout.connect(self.keep_now)
         self._thread: threading.Thread | None = None
         self._kept: object = None
-        session.file_changed.connect(self._on_change)
+        session.settled.connect(self._on_change)
         self.failed.connect(session.say)
 
     def _on_change(self) -> None:
         session = self.session
-        untouched = session.path is None and session.history.undo_name is None
+        untouched = session.file.path is None and session.history.undo_name is None
         if session.history.is_saved or untouched or not session.puppet.parts:
             self._timer.stop()
             self._drop()
@@ -50,7 +50,7 @@ class Keeper(QObject):
             self._timer.start()
             return
         self._kept = self.session.history.now
-        work = (self.session.package(), self.session.path)
+        work = (self.session.file.package(), self.session.file.path)
         self._thread = threading.Thread(target=self._write, args=work, name="recovery", daemon=True)
         self._thread.start()
 

@@ -68,7 +68,7 @@ class ControlsPanel(QWidget):
         for widget, share in ((words, 0), (self.controls, 3), (self.only, 0), (links, 0), (self.links, 2)):
             column.addWidget(widget, share)
         self.only.clicked.connect(lambda on: control_commands.set_controls_only(session, on=on))
-        session.file_changed.connect(self._refresh)
+        session.settled.connect(self._refresh)
         self._refresh()
 
     def _refresh(self, *_: object) -> None:

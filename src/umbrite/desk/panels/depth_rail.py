@@ -33,7 +33,9 @@ class DepthRail(SelectingList):
     def item_for(self, row: tuple[Any, ...]) -> QListWidgetItem:
         key, name, _, visible, label = row
         item = super().item_for(row)
-        item.setIcon(QIcon(thumbnail(self.session.pictures, self.session.puppet.parts[key].drawing, 26, 34)))
+        item.setIcon(
+            QIcon(thumbnail(self.session.file.pictures, self.session.puppet.parts[key].drawing, 26, 34))
+        )
         item.setSizeHint(QSize(60, 31))
         if label in look.LABEL_COLOUR:
             item.setBackground(look.with_alpha(look.LABEL_COLOUR[label], 60))
@@ -44,7 +46,7 @@ class DepthRail(SelectingList):
         return item
 
     def chosen(self) -> set[str]:
-        return set(self.session.selected("part"))
+        return set(self.session.selection.of("part"))
 
     def dropEvent(self, event: QDropEvent) -> None:
         row = self.indexAt(event.position().toPoint()).row()

@@ -9,7 +9,6 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.rig.edits.parenting import set_parent
-from umbrite.rig.errors import UmbriteError
 from umbrite.rig.family import is_carrier, parts_on
 
 CARD_WIDE, CARD_TALL, COLUMN, ROW, EDGE = 62.0, 58.0, 72.0, 86.0, 14.0
@@ -36,7 +35,7 @@ class Sheet(QWidget):
         self.setAccessibleName("Family as a diagram")
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         session.changed.connect(self._on_changed)
-        session.selection_changed.connect(self.update)
+        session.selection.changed.connect(self.update)
         self.rebuild()
 
     def _on_changed(self, old: object, new: object) -> None:
@@ -72,7 +71,7 @@ class Sheet(QWidget):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.fillRect(self.rect(), look.PAPER)
         puppet = self.session.puppet
-        chosen = set(self.session.selected("joint"))
+        chosen = set(self.session.selection.of("joint"))
         for key in self._places:
             parent = puppet.joints[key].parent
             if parent in self._places:
@@ -121,18 +120,18 @@ class Sheet(QWidget):
         parts = parts_on(puppet, key)
         if not parts or is_carrier(puppet, key):
             return None
-        return thumbnail(self.session.pictures, puppet.parts[parts[-1]].drawing, 34, 46)
+        return thumbnail(self.session.file.pictures, puppet.parts[parts[-1]].drawing, 34, 46)
 
     # Pointer
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._pressed, self._start = self.joint_at(event.position()), event.position()
         if self._pressed is None:
-            self.session.select([])
+            self.session.selection.pick([])
         elif event.modifiers() & Qt.KeyboardModifier.ShiftModifier:
-            self.session.toggle([self._pressed])
-        elif self._pressed not in self.session.selection:
-            self.session.select([self._pressed])
+            self.session.selection.toggle([self._pressed])
+        elif self._pressed not in self.session.selection.keys:
+            self.session.selection.pick([self._pressed])
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         at = event.position()
@@ -155,19 +154,18 @@ class Sheet(QWidget):
         """Hang a joint, with all selected where it is among them, from another; on the bare sheet it becomes free."""
         session = self.session
         keys = (
-            [k for k in session.selected("joint") if k in self._places]
-            if key in session.selected("joint")
+            [k for k in session.selection.of("joint") if k in self._places]
+            if key in session.selection.of("joint")
             else [key]
         )
         name = session.puppet.joints[key].name if len(keys) == 1 else f"{len(keys)} joints"
-        try:
-            puppet = set_parent(session.puppet, keys, over)
-        except UmbriteError as error:
-            session.say(str(error))
-            return
-        where = f"from {puppet.joints[over].name}" if over else "from nothing"
-        session.edit(f"Hang {name} {where}", puppet=puppet)
-        session.say(f"{name} hangs {where} now. Nothing has moved.")
+        where = f"from {session.puppet.joints[over].name}" if over else "from nothing"
+
+        def hang() -> None:
+            session.edit(f"Hang {name} {where}", puppet=set_parent(session.puppet, keys, over))
+            session.say(f"{name} hangs {where} now. Nothing has moved.")
+
+        session.attempt(hang)
 
 
 class FamilyDiagram(QScrollArea):

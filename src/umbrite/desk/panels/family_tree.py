@@ -134,7 +134,7 @@ class FamilyTree(QTreeWidget):
         self.itemChanged.connect(self._renamed)
         self.itemClicked.connect(self._clicked)
         session.changed.connect(self._on_changed)
-        session.selection_changed.connect(self.show_selection)
+        session.selection.changed.connect(self.show_selection)
         self.rebuild()
 
     def _on_changed(self, old: object, new: object) -> None:
@@ -193,8 +193,8 @@ class FamilyTree(QTreeWidget):
         if self._busy:
             return
         session = self.session
-        chosen = {key for key in session.selection if key in self._items} | {
-            joint for joint in session.selected("joint") if joint in self._items
+        chosen = {key for key in session.selection.keys if key in self._items} | {
+            joint for joint in session.selection.of("joint") if joint in self._items
         }
         self._busy = True
         self.clearSelection()
@@ -207,7 +207,7 @@ class FamilyTree(QTreeWidget):
     def _tell_selection(self) -> None:
         if not self._busy:
             self._busy = True
-            self.session.select([item.data(0, KEY) for item in self.selectedItems()])
+            self.session.selection.pick([item.data(0, KEY) for item in self.selectedItems()])
             self._busy = False
 
     def item_for(self, key: str) -> QTreeWidgetItem:
@@ -295,11 +295,8 @@ class FamilyTree(QTreeWidget):
         parent = onto.data(0, KEY) if onto is not None else None
         event.setDropAction(Qt.DropAction.IgnoreAction)
         event.accept()
-        try:
-            if keys:
-                hang_from(self.session, keys, parent)
-        except UmbriteError as error:
-            self.session.say(str(error))
+        if keys:
+            self.session.attempt(lambda: hang_from(self.session, keys, parent))
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Escape:

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollA
 from umbrite.checking.finding_codes import CODES, Finding, mend
 from umbrite.checking.puppet_findings import look_again, mark_meant
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import STATIONS
 from umbrite.desk.theme import look
 
 SIGN = {"error": ("x", look.BRICK), "warning": ("lightbulb", look.AMBER), "hint": ("circle-help", look.TEAL)}
@@ -32,7 +33,7 @@ class FindingsList(QFrame):
         column = QVBoxLayout(inside)
         column.setContentsMargins(8, 6, 8, 6)
         column.setSpacing(9)
-        found = self.session.findings
+        found = self.session.checks.found
         if not found:
             column.addWidget(QLabel("Nothing to look at: the checks found all well."))
         for finding in found:
@@ -86,8 +87,8 @@ class FindingsList(QFrame):
 
     def _show(self, finding: Finding) -> None:
         self.close()
-        self.session.go_to(CODES[finding.code].station)
-        self.session.select([finding.where])
+        self.session.stage.go_to(STATIONS[CODES[finding.code].station])
+        self.session.selection.pick([finding.where])
         self.session.say(finding.text)
 
     def _mean(self, finding: Finding) -> None:

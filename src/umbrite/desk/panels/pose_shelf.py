@@ -1,5 +1,7 @@
 """The pose shelf below the board in Rehearse: thumbnails to click, drag across, name, mirror, copy and paste."""
 
+from collections.abc import Callable
+
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import (
     QContextMenuEvent,
@@ -30,7 +32,6 @@ from umbrite.motion.scene import around, scene_of
 from umbrite.paint.painter import Raster, rect_of
 from umbrite.rig.channels import known_only
 from umbrite.rig.edits.shelf import CLEAN, blended, delete_pose, rename_pose
-from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Pose
 
 WIDE, TALL = 72, 92
@@ -42,7 +43,7 @@ ACROSS = 90.0  # pixels dragged for the whole way to a pose
 def picture_of(session: Session, pose: Pose, width: int, height: int) -> QPixmap:
     """The puppet in a pose, small, on paper."""
     puppet = session.history.now.puppet
-    plan = session.plan if session.plan.puppet is puppet else compile_plan(puppet)
+    plan = session.placed.plan if session.placed.plan.puppet is puppet else compile_plan(puppet)
     items = scene_of(evaluate(plan, known_only(pose, puppet)))
     box = rect_of(around(items))
     picture = QPixmap(width * 2, height * 2)
@@ -57,7 +58,7 @@ def picture_of(session: Session, pose: Pose, width: int, height: int) -> QPixmap
     view.translate(-box.center().x(), -box.center().y())
     painter = QPainter(picture)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    Raster(painter, session.pictures).draw(items, view)
+    Raster(painter, session.file.pictures).draw(items, view)
     painter.end()
     return picture
 
@@ -200,8 +201,8 @@ class PoseShelf(QWidget):
         self._naming = ""
         self.name_line.editingFinished.connect(self._rename)
         self.setMinimumHeight(TALL + 22)
-        session.file_changed.connect(self._on_settled)
-        session.station_changed.connect(self.refresh)
+        session.settled.connect(self._on_settled)
+        session.stage.station_changed.connect(self.refresh)
         session.opened.connect(self.refresh)
 
     def _on_settled(self) -> None:
@@ -241,12 +242,8 @@ class PoseShelf(QWidget):
         line.addStretch(1)
         self.area.setWidget(inside)
 
-    def _guarded(self, work: object) -> None:
-        try:
-            work(self.session)  # type: ignore[operator]
-        except UmbriteError as error:
-            self.session.spring_back()
-            self.session.say(str(error))
+    def _guarded(self, work: Callable[[Session], None]) -> None:
+        self.session.attempt(lambda: work(self.session))
 
     def apply(self, name: str) -> None:
         self._guarded(lambda session: apply(session, name, only_selected=self.only.isChecked()))

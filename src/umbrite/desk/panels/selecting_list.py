@@ -23,7 +23,7 @@ class SelectingList(QListWidget):
         self.setAccessibleName(label)
         self.itemSelectionChanged.connect(self._tell_selection)
         session.changed.connect(self._on_changed)
-        session.selection_changed.connect(self.show_selection)
+        session.selection.changed.connect(self.show_selection)
 
     def fresh_rows(self) -> list[tuple[Any, ...]]:
         """What each row shows: its id, its words, and what else tells it from before; none here."""
@@ -37,7 +37,7 @@ class SelectingList(QListWidget):
 
     def chosen(self) -> set[str]:
         """The ids whose rows are selected."""
-        return set(self.session.selection)
+        return set(self.session.selection.keys)
 
     def _on_changed(self, old: object, new: object) -> None:
         if getattr(old, "puppet", None) is not getattr(new, "puppet", None):
@@ -77,5 +77,5 @@ class SelectingList(QListWidget):
     def _tell_selection(self) -> None:
         if not self._busy:
             self._busy = True
-            self.session.select([item.data(KEY) for item in self.selectedItems()])
+            self.session.selection.pick([item.data(KEY) for item in self.selectedItems()])
             self._busy = False

@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QLabel, QSizePolicy,
 
 from umbrite.checking.finding_codes import CODES
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import STATIONS
+from umbrite.desk.session.stations import PARTS, REHEARSE, STATIONS
 from umbrite.desk.theme import look
 from umbrite.desk.theme.marks import glow, pen
 from umbrite.rig.family import targets
@@ -25,7 +25,7 @@ class Progress(NamedTuple):
 def progress(session: Session, station: str) -> Progress:
     """How far a station's work is."""
     puppet = session.puppet
-    marked = any(CODES[f.code].station == station and f.severity != "hint" for f in session.findings)
+    marked = any(CODES[f.code].station == station and f.severity != "hint" for f in session.checks.found)
     if station == "Parts":
         count = len(puppet.parts)
         return Progress(f"{count} in order" if count else "none yet", float(count > 0), marked)
@@ -36,7 +36,7 @@ def progress(session: Session, station: str) -> Progress:
         words = f"{done} of {len(joints)} set" if joints else "none yet"
         return Progress(words, done / len(joints) if joints else 0.0, marked)
     if station == "Limbs":
-        straight = sum(f.code == "limb-straight" for f in session.findings)
+        straight = sum(f.code == "limb-straight" for f in session.checks.found)
         count = len(puppet.limbs)
         words = f"{count} limb{'s' if count > 1 else ''}" if count else "none yet"
         return Progress(words + (f", {straight} straight" if straight else ""), float(count > 0), marked)
@@ -56,14 +56,14 @@ class StationSign(QAbstractButton):
         self.setAutoExclusive(True)
         self.setText(station)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.setToolTip(f"{station}  (Ctrl+{STATIONS.index(station) + 1})")
+        self.setToolTip(f"{station}  (Ctrl+{list(STATIONS).index(station) + 1})")
         self.setCursor(Qt.CursorShape.PointingHandCursor)
         self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
         self.state = progress(session, station)
 
     def refresh(self) -> None:
         self.state = progress(self.session, self.station)
-        self.setChecked(self.session.station == self.station)
+        self.setChecked(self.session.stage.station.name == self.station)
         self.setAccessibleName(self.station)
         self.setAccessibleDescription(self.state.words)
         self.updateGeometry()
@@ -120,7 +120,7 @@ class StationSign(QAbstractButton):
     def _cord(self, painter: QPainter, middle: float) -> None:
         """The cord passes behind the discs, one sign's end being the next one's beginning; under the words it is out."""
         painter.setPen(pen(look.LINE, 2))
-        first, last = self.station == STATIONS[0], self.station == STATIONS[-1]
+        first, last = self.station == PARTS.name, self.station == REHEARSE.name
         if not first:
             painter.drawLine(QPointF(0, middle), QPointF(18, middle))
         if not last:
@@ -146,7 +146,7 @@ class FindingsLamp(QToolButton):
         self.refresh()
 
     def refresh(self) -> None:
-        found = self.session.findings
+        found = self.session.checks.found
         grave = sum(finding.severity != "hint" for finding in found)
         colour = (
             look.BRICK if any(f.severity == "error" for f in found) else look.AMBER if grave else look.MOSS
@@ -174,7 +174,9 @@ class Strip(QWidget):
         self.signs = {station: StationSign(session, station, self) for station in STATIONS}
         for station, sign in self.signs.items():
             row.addWidget(sign)
-            sign.clicked.connect(lambda _checked=False, station=station: session.go_to(station))
+            sign.clicked.connect(
+                lambda _checked=False, station=station: session.stage.go_to(STATIONS[station])
+            )
         row.addStretch(1)
         self.lamp = FindingsLamp(session, self)
         self.lamp.clicked.connect(self.lamp_pressed)
@@ -185,10 +187,10 @@ class Strip(QWidget):
         self.file.setMinimumWidth(110)
         row.addWidget(self.file)
         for signal in (
-            session.station_changed,
-            session.file_changed,
+            session.stage.station_changed,
+            session.settled,
             session.opened,
-            session.findings_changed,
+            session.checks.changed,
         ):
             signal.connect(self.refresh)
         self.refresh()
@@ -199,9 +201,9 @@ class Strip(QWidget):
         self.lamp.refresh()
         history = self.session.history
         state = "saved" if history.is_saved else "not saved yet"
-        if self.session.path is None and not self.session.puppet.parts:
+        if self.session.file.path is None and not self.session.puppet.parts:
             state = "empty"
-        file = self.session.path.name if self.session.path else self.session.puppet.name
+        file = self.session.file.path.name if self.session.file.path else self.session.puppet.name
         last = (
             f"<br><span style='color:#625B51'>last: {history.undo_name}</span>" if history.undo_name else ""
         )

@@ -1,6 +1,24 @@
-"""What is being drawn or proposed, and is no part of the puppet yet."""
+"""What is being drawn, proposed or held for a while: no part of the puppet, and gone when the puppet is closed."""
 
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
+
+from PySide6.QtCore import QObject, Signal
+
+from umbrite.motion.whole_body import HoldPoint
+from umbrite.rig.change import exists
+from umbrite.rig.model import Puppet
+
+if TYPE_CHECKING:
+    from umbrite.art.joint_finding import Proposal
+    from umbrite.art.joint_limits import FoundLimit
+
+
+class Ghost(NamedTuple):
+    """A branch of joints shown once more, turned about a board point; nothing in the puppet is."""
+
+    joint: str
+    pivot: complex
+    turn: float
 
 
 class Line(NamedTuple):
@@ -15,8 +33,61 @@ class Line(NamedTuple):
 
 
 class Boning(NamedTuple):
-    """What is being drawn: the bone from whose tip the next goes on, the one whose card is shown, and its line."""
+    """The bone from whose tip the next goes on, the one whose card is shown, and its line."""
 
     chain: str | None = None
     card: str | None = None
     line: Line | None = None
+
+
+class Drafts(NamedTuple):
+    """All of it as one value."""
+
+    proposals: "tuple[Proposal, ...]" = ()  # joints, pencilled until they are taken or left
+    left_out: frozenset[str] | None = (
+        None  # of the pencilled controls, by name; None while none are pencilled
+    )
+    found_limits: "tuple[FoundLimit, ...]" = ()
+    bones: Boning = Boning()
+    pin: complex | None = None  # a pivot for one turn only, on the board
+    holds: tuple[HoldPoint, ...] = ()  # points that stay while the whole body is dragged
+    swept: tuple[Ghost, ...] = ()  # the last sway, until the next press
+    flashing: frozenset[str] = frozenset()  # parts whose outlines blink
+
+    def known_to(self, puppet: Puppet) -> "Drafts":
+        """Without what is about things that the puppet no longer has; the same object where all is there."""
+        proposals = tuple(p for p in self.proposals if exists(puppet, p.part) and exists(puppet, p.parent))
+        holds = tuple(hold for hold in self.holds if hold.joint in puppet.joints)
+        gone = any(key is not None and key not in puppet.joints for key in self.bones[:2])
+        lost = any(found.joint not in puppet.joints for found in self.found_limits)
+        kept = self._replace(
+            proposals=proposals,
+            holds=holds,
+            bones=Boning() if gone else self.bones,
+            found_limits=() if lost else self.found_limits,
+        )
+        return self if kept == self else kept
+
+    def elsewhere(self) -> "Drafts":
+        """What is left when the station is changed: proposed joints and hold points."""
+        return Drafts(proposals=self.proposals, holds=self.holds, swept=self.swept, flashing=self.flashing)
+
+
+class DraftBook(QObject):
+    """Holds the drafts of a session, and tells when they change."""
+
+    changed = Signal(object, object)  # the old and the new drafts
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self._now = Drafts()
+
+    @property
+    def now(self) -> Drafts:
+        return self._now
+
+    def put(self, drafts: Drafts) -> None:
+        """Take other drafts in the place of these: `now._replace(…)` for some of them."""
+        if drafts != self._now:
+            old, self._now = self._now, drafts
+            self.changed.emit(old, drafts)

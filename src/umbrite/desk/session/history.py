@@ -56,10 +56,6 @@ class History:
     def mark_saved(self) -> None:
         self._saved = self.now
 
-    def mark_unsaved(self) -> None:
-        """What is open is not in its file: it was brought back after a crash."""
-        self._saved = None
-
     @property
     def is_saved(self) -> bool:
         return (

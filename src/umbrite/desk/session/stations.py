@@ -1,6 +1,33 @@
-"""The places of work, and the tool with which each begins."""
+"""The places of work, each a value: its tools, the panels it brings along, and what is done and shown there."""
 
-STATIONS = ("Parts", "Pivots", "Limbs", "Controls", "Rehearse")
+from typing import Literal, NamedTuple
 
 
-FIRST_TOOL = {"Parts": "place", "Pivots": "pivot", "Limbs": "limb", "Controls": "control", "Rehearse": "pose"}
+class Station(NamedTuple):
+    """A place of work. The first of its tools is taken when it is entered; `panels` come and go with it.
+
+    `picks` is what a click on art selects there, `selects_all` what "everything" means. `posed` shows the pose instead of rest.
+    The rest says what can be seen and done: parts fanned out, guides, swaying, controls.
+    """
+
+    name: str
+    tools: tuple[str, ...]
+    picks: Literal["part", "joint"] = "joint"
+    selects_all: Literal["part", "joint", "control"] = "joint"
+    panels: tuple[str, ...] = ()
+    posed: bool = False
+    fans: bool = False
+    guides: bool = False
+    sways: bool = False
+    controls: bool = False
+    nudges: Literal["", "part", "joint", "control"] = ""
+
+
+PARTS = Station("Parts", ("place", "trim"), "part", "part", fans=True, guides=True, sways=True, nudges="part")
+PIVOTS = Station("Pivots", ("pivot", "cord"), fans=True, guides=True, sways=True, nudges="joint")
+LIMBS = Station("Limbs", ("limb", "bone", "bind", "limit"), sways=True)
+CONTROLS = Station("Controls", ("control",), selects_all="control", controls=True, nudges="control")
+REHEARSE = Station(
+    "Rehearse", ("pose", "body"), "part", "control", ("Poses",), posed=True, controls=True, nudges="control"
+)
+STATIONS: dict[str, Station] = {each.name: each for each in (PARTS, PIVOTS, LIMBS, CONTROLS, REHEARSE)}

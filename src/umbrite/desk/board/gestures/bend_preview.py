@@ -7,7 +7,7 @@ from typing import NamedTuple
 
 from umbrite.art.masks import Sheet, sheet_of
 from umbrite.art.seams import Seam
-from umbrite.desk.board.gestures.gesture import Ghost
+from umbrite.desk.session.drafts import Ghost
 from umbrite.desk.session.session import Session
 from umbrite.rig.family import parts_on
 
@@ -49,7 +49,7 @@ def _sheet(session: Session, key: str) -> Sheet | None:
     if not parts:
         return None
     part = max(parts, key=lambda part: part.drawing.width * part.drawing.height)
-    return sheet_of(session.pictures.pixels(part.drawing.sha256), part.placement)
+    return sheet_of(session.file.pictures.pixels(part.drawing.sha256), part.placement)
 
 
 def ghosts(bend: Joined, pivot: complex) -> tuple[Ghost, ...]:

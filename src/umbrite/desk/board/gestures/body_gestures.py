@@ -14,15 +14,17 @@ NEAR = 14.0  # widget pixels
 def switch_hold(session: Session, joint: str, at: complex, zoom: float) -> None:
     """Put a hold point where the art was clicked, or take one away that is there."""
     placed = session.placed
-    for hold in session.holds:
+    for hold in session.drafts.now.holds:
         if abs(complex(placed.joint_map(hold.joint)(hold.at)) - at) * zoom <= NEAR:
-            session.holds = tuple(other for other in session.holds if other != hold)
-            session.view_changed.emit()
+            session.drafts.put(
+                session.drafts.now._replace(
+                    holds=tuple(other for other in session.drafts.now.holds if other != hold)
+                )
+            )
             session.say("The hold point was taken away.")
             return
     rest = complex(inverse(placed.joint_map(joint))(at))
-    session.holds = (*session.holds, HoldPoint(joint, rest))
-    session.view_changed.emit()
+    session.drafts.put(session.drafts.now._replace(holds=(*session.drafts.now.holds, HoldPoint(joint, rest))))
     name = session.puppet.joints[joint].name
     session.say(f"{name} is held here while you drag the body. Click the hold point again to take it away.")
 
@@ -42,7 +44,7 @@ def _limb_name(session: Session, end: str) -> str:
 def drag_body(session: Session, joint: str, press: complex) -> Gesture:
     """Drag a point of the art; all joints and the body's carrier give way, holds stay, limits hold."""
     puppet, pose, placed = session.puppet, session.pose, session.placed
-    holds = tuple(hold for hold in session.holds or default_holds(session))
+    holds = tuple(hold for hold in session.drafts.now.holds or default_holds(session))
     grip = HoldPoint(joint, complex(inverse(placed.joint_map(joint))(press)))
     moved = {control.moves for control in puppet.controls.values() if traits(control).moves}
     up = ancestors(puppet, joint)

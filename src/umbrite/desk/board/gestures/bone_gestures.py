@@ -26,7 +26,7 @@ def starting_at(session: Session, at: complex, zoom: float) -> tuple[complex, st
     if near:
         _, place, key = min(near)
         return place, key
-    chain = session.boning.chain
+    chain = session.drafts.now.bones.chain
     tip = puppet.joints[chain].tip if chain is not None and chain in puppet.joints else None
     return (tip.z, chain) if tip is not None else (at, None)
 

@@ -3,6 +3,7 @@
 from collections.abc import Callable, Generator
 from typing import Literal, NamedTuple
 
+from umbrite.desk.session.drafts import Ghost
 from umbrite.desk.session.session import Session
 
 
@@ -16,14 +17,6 @@ class Pointer(NamedTuple):
     ctrl: bool = False
     alt: bool = False
     pressure: float = 1.0  # of a pen; a mouse presses fully
-
-
-class Ghost(NamedTuple):
-    """A branch of joints shown once more, turned about a board point; nothing in the puppet is."""
-
-    joint: str
-    pivot: complex
-    turn: float
 
 
 class Feedback(NamedTuple):

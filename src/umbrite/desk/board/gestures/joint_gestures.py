@@ -7,14 +7,18 @@ from umbrite.desk.session.session import Session
 
 def drag_pencilled(session: Session, part: str, press: complex) -> Gesture:
     """Correct a pencilled pivot before it is taken."""
-    before = session.proposals
+    before = session.drafts.now.proposals
     proposal = next(p for p in before if p.part == part)
     event = yield Feedback()
     while event.kind == "move":
         at = proposal.pivot + straightened(press, event)
-        session.propose(p._replace(pivot=at) if p.part == part else p for p in before)
+        session.drafts.put(
+            session.drafts.now._replace(
+                proposals=tuple(p._replace(pivot=at) if p.part == part else p for p in before)
+            )
+        )
         event = yield Feedback(readout=f"x {at.real:.1f}, y {at.imag:.1f}")
     if event.kind == "cancel":
-        session.propose(before)
+        session.drafts.put(session.drafts.now._replace(proposals=before))
     else:
         take(session, part)

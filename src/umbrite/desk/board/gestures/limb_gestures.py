@@ -30,7 +30,7 @@ def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
     puppet, key = make_limb(puppet, first, over)
     limb = puppet.limbs[key]
     session.edit(f"Make limb {limb.name}", puppet=puppet)
-    session.select([key])
+    session.selection.pick([key])
     follows = puppet.joints[limb.target].parent
     where = f"follows {puppet.joints[follows].name}" if follows else "stays on the board"
     session.say(f"{limb.name} is a limb now; its target {where}. Look at its bend side in Details.")
@@ -64,7 +64,7 @@ def draw_follows(session: Session, key: str, joint_at: JointAt) -> Gesture:
     puppet, pose = switch_follows(now.puppet, now.pose, key, over)
     name = puppet.joints[over].name if over is not None else "the board"
     session.edit(f"Target follows {name}", puppet=puppet, pose=pose)
-    session.select([key])
+    session.selection.pick([key])
     session.say(f"The target of {limb.name} follows {name} now. Nothing has moved, also in the pose.")
 
 

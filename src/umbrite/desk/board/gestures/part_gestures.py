@@ -29,7 +29,7 @@ def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
 def drag_frame(session: Session, frame: Frame, grasp: str, press: complex) -> Gesture:
     """Scale, skew or turn the selected parts as one thing by a handle of their frame."""
     off = shown_shift(session)  # fanned out, the frame is shown elsewhere
-    start, keys = session.puppet, session.selected("part")
+    start, keys = session.puppet, session.selection.of("part")
     verb = "Turn" if grasp == "spin" else "Scale"
     event = yield Feedback()
     while event.kind == "move":
@@ -42,14 +42,14 @@ def drag_frame(session: Session, frame: Frame, grasp: str, press: complex) -> Ge
 
 def drag_box(session: Session, press: complex, found: Callable[[complex, complex], list[str]]) -> Gesture:
     """Select what lies in a box; with Shift in addition to what is selected."""
-    before = session.selection
+    before = session.selection.keys
     event = yield Feedback()
     while event.kind == "move":
         inside = found(press, event.at)
-        session.select([*before, *inside] if event.shift else inside)
+        session.selection.pick([*before, *inside] if event.shift else inside)
         event = yield Feedback(box=(press, event.at))
     if event.kind == "cancel":
-        session.select(before)
+        session.selection.pick(before)
 
 
 def draw_trim(session: Session, key: str, press: complex) -> Gesture:

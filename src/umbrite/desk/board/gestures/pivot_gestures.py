@@ -4,7 +4,6 @@ from umbrite.desk.board.gestures.bend_preview import ghosts, joined, marks
 from umbrite.desk.board.gestures.gesture import (
     Feedback,
     Gesture,
-    Ghost,
     JointAt,
     distance_text,
     finish,
@@ -12,6 +11,7 @@ from umbrite.desk.board.gestures.gesture import (
 )
 from umbrite.desk.board.gestures.guide_gestures import snapped_point
 from umbrite.desk.commands.labels import count_text
+from umbrite.desk.session.drafts import Ghost
 from umbrite.desk.session.session import Session
 from umbrite.motion.posing import angle_between, trial_of
 from umbrite.rig.affine import inverse
@@ -82,7 +82,11 @@ def sway(session: Session, key: str, press: complex) -> Gesture:
         session.preview(trial=trial_of(session.puppet, key, turned))
         event = yield Feedback(angle_text(turned), lit=(key,), ghosts=(Ghost(key, pivot, -turned),))
     session.spring_back()
-    session.swept = tuple(Ghost(key, pivot, turn) for turn in (least, most) if abs(turn) > 0.02)
+    session.drafts.put(
+        session.drafts.now._replace(
+            swept=tuple(Ghost(key, pivot, turn) for turn in (least, most) if abs(turn) > 0.02)
+        )
+    )
     session.say(f"{session.puppet.joints[key].name} sprang back; nothing was changed.")
 
 

@@ -76,7 +76,7 @@ def drag_controls(session: Session, keys: Sequence[str], press: complex, camera:
         for key in _carriers_first(session, keys):
             control = puppet.controls[key]
             if traits(control).moves:
-                placed = start if len(keys) == 1 else evaluate(session.plan, after)
+                placed = start if len(keys) == 1 else evaluate(session.placed.plan, after)
                 after = pose_control(placed, after, key, at[key] + way)
             elif traits(control).turns:
                 after = turn_joint_by(start, after, control.moves, angle)
@@ -135,7 +135,7 @@ def _moved_values(
 
 def _carriers_first(session: Session, keys: Sequence[str]) -> list[str]:
     """Controls in the order in which what they move is placed, so that carried ones are put right last."""
-    place = session.plan.place
+    place = session.placed.plan.place
     return sorted(keys, key=lambda key: place[session.puppet.controls[key].moves])
 
 

@@ -6,9 +6,9 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPainter, QPolygonF
 
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.gestures.gesture import Ghost
 from umbrite.desk.board.handles import Handle
 from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
+from umbrite.desk.session.drafts import Ghost
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.motion.scene import Shape, scene_of
@@ -20,17 +20,17 @@ from umbrite.rig.family import branch
 
 def paint(painter: QPainter, session: Session, camera: Camera, hover: Handle | None) -> None:
     """Outlines where they are switched on or flashed; where the rig is built, frames of what is selected."""
-    chosen = set() if session.rehearsing else set(session.selected("part"))
-    if not (session.views["outlines"] or session.flashing or chosen):
+    chosen = set() if session.stage.station.posed else set(session.selection.of("part"))
+    if not (session.stage.views["outlines"] or session.drafts.now.flashing or chosen):
         return
     items = scene_of(session.placed)
-    if session.views["outlines"]:
+    if session.stage.views["outlines"]:
         for item in items:
             side = session.puppet.joints[session.puppet.parts[item.part].joint].side
             _outline(painter, session, camera, item, (look.SIDE_COLOUR[side], 1.6))
-    if session.flashing:
+    if session.drafts.now.flashing:
         for item in items:
-            if item.part in session.flashing:
+            if item.part in session.drafts.now.flashing:
                 _outline(painter, session, camera, item, (look.INK, 6.0), (look.LAMP, 3.6))
     for item in items:
         if item.part in chosen:
@@ -45,7 +45,7 @@ def paint_ghosts(painter: QPainter, session: Session, camera: Camera, ghosts: tu
         joints = set(branch(session.puppet, ghost.joint))
         spun = around(ghost.pivot, cmath.rect(1.0, ghost.turn), 0j)
         turned = [item.moved(spun, 0.3) for item in items if session.puppet.parts[item.part].joint in joints]
-        Raster(painter, session.pictures).draw(turned, camera.transform())
+        Raster(painter, session.file.pictures).draw(turned, camera.transform())
 
 
 def paint_marks(painter: QPainter, camera: Camera, places: tuple[tuple[complex, bool], ...]) -> None:
@@ -84,7 +84,7 @@ def _frame(painter: QPainter, session: Session, camera: Camera, hover: Handle | 
         return
     shift = shown_shift(session)
     painter.setBrush(Qt.BrushStyle.NoBrush)
-    if len(session.selected("part")) > 1:
+    if len(session.selection.of("part")) > 1:
         painter.setPen(marks.pen(look.INK, 1.2, Qt.PenStyle.DashLine))
         places = [camera.point(frame.at(u, v) + shift) for u, v in ((0, 0), (1, 0), (1, 1), (0, 1))]
         painter.drawPolygon(QPolygonF(places))
@@ -105,7 +105,7 @@ def _frame(painter: QPainter, session: Session, camera: Camera, hover: Handle | 
 def _outline(
     painter: QPainter, session: Session, camera: Camera, item: Shape, *strokes: tuple[object, float]
 ) -> None:
-    path = camera.transform().map(outline_of(item, session.pictures))
+    path = camera.transform().map(outline_of(item, session.file.pictures))
     painter.setBrush(Qt.BrushStyle.NoBrush)
     for colour, width in strokes:
         painter.setPen(marks.pen(colour, width))  # type: ignore[arg-type]

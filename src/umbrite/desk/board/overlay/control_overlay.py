@@ -30,7 +30,7 @@ def paint(
     """All controls, the largest first, and the label of the one under the pointer."""
     for key, control in sorted(session.puppet.controls.items(), key=lambda item: -item[1].size):
         at = camera.point(session.placed.control_at(control))
-        lit = key in feedback.lit or key in session.selection
+        lit = key in feedback.lit or key in session.selection.keys
         hot = hover is not None and hover.key == key
         strength = _strength(session, control, at, pointer, plain=lit or hot)
         if strength > 0:
@@ -48,7 +48,7 @@ def _strength(session: Session, control: Control, at: QPointF, pointer: QPointF,
     """How plainly a control shows: in Rehearse it fades in near the pointer; where it is built it is always seen."""
     if plain:
         return 1.0
-    if not session.rehearsing:
+    if not session.stage.station.posed:
         return 0.45 if control.shown in {"ghosted", "never"} else 1.0
     if control.shown == "never" or control.locked:
         return 0.0
@@ -79,7 +79,7 @@ def _one(
         axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
         turn = cmath.phase(axis) if traits(control).whole and abs(axis) > 0 else 0.0
         paint_control(painter, control, at, size, turn, lit=lit, hot=hot, strength=strength)
-        if traits(control).whole and session.rehearsing:
+        if traits(control).whole and session.stage.station.posed:
             horn, bead = handles.master_points(session, key, camera)
             paint_master_points(painter, camera.point(horn), camera.point(bead), strength)
     painter.setOpacity(strength)
@@ -127,7 +127,7 @@ def _cells(painter: QPainter, session: Session, camera: Camera, key: str, *, lit
         part = next((p for p in choice.parts if p in puppet.parts), None)
         if part is not None:
             wide = int(inner.width()) - 4
-            picture = thumbnail(session.pictures, puppet.parts[part].drawing, max(wide, 8))
+            picture = thumbnail(session.file.pictures, puppet.parts[part].drawing, max(wide, 8))
             painter.drawPixmap(inner.topLeft() + QPointF(2, 2), picture)
         if i == chosen:  # a sign beside the colour
             painter.setPen(marks.pen(look.INK, 2.0))

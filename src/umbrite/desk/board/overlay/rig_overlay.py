@@ -12,6 +12,7 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.gestures.gesture import Feedback
 from umbrite.desk.board.overlay import art_overlay, control_overlay, ruler_overlay
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import LIMBS, PIVOTS
 from umbrite.desk.theme import look, marks
 from umbrite.rig.family import branch, is_carrier, targets
 from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, rest_direction
@@ -32,37 +33,37 @@ class Scene(NamedTuple):
 def paint(painter: QPainter, scene: Scene) -> None:
     """Everything over the art for the present station."""
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    station = scene.session.station
-    if station in {"Parts", "Pivots"}:
+    station = scene.session.stage.station
+    if station.guides:
         ruler_overlay.paint_guides(painter, scene.session, scene.camera, scene.size)
     art_overlay.paint_ghosts(
-        painter, scene.session, scene.camera, scene.feedback.ghosts or scene.session.swept
+        painter, scene.session, scene.camera, scene.feedback.ghosts or scene.session.drafts.now.swept
     )
     art_overlay.paint(painter, scene.session, scene.camera, scene.hover)
     art_overlay.paint_marks(painter, scene.camera, scene.feedback.marks)
-    if station == "Pivots":
+    if station is PIVOTS:
         _cords(painter, scene)
         _rivets(painter, scene)
         _pencilled(painter, scene)
-    elif station == "Limbs":
+    elif station is LIMBS:
         _bones(painter, scene)
         _limbs(painter, scene)
         _fans(painter, scene)
         _rivets(painter, scene)
         _hooks(painter, scene)
-    elif station == "Controls" or (station == "Rehearse" and not scene.session.views["bare"]):
+    elif station.controls and not (station.posed and scene.session.stage.views["bare"]):
         _unreached(painter, scene)
         control_overlay.paint(
             painter, scene.session, scene.camera, scene.feedback, scene.hover, scene.pointer, scene.size
         )
-    if station in {"Parts", "Pivots"} and scene.session.views["rulers"]:
+    if station.guides and scene.session.stage.views["rulers"]:
         ruler_overlay.paint_rulers(painter, scene.camera, scene.size)
-    if station == "Rehearse" and not scene.session.views["bare"]:
-        for hold in scene.session.holds:
+    if station.posed and not scene.session.stage.views["bare"]:
+        for hold in scene.session.drafts.now.holds:
             place = complex(scene.session.placed.joint_map(hold.joint)(hold.at))
             marks.nail(painter, scene.camera.point(place))
-    if scene.session.pin is not None:
-        marks.pin(painter, scene.camera.point(scene.session.pin))
+    if scene.session.drafts.now.pin is not None:
+        marks.pin(painter, scene.camera.point(scene.session.drafts.now.pin))
     _feedback(painter, scene)
 
 
@@ -74,11 +75,11 @@ def _cords(painter: QPainter, scene: Scene) -> None:
     """Parent links: of the selected branch, or of all with the cords shown."""
     session = scene.session
     puppet, placed = session.puppet, session.placed
-    chosen = session.selected("joint")
+    chosen = session.selection.of("joint")
     lit = {key for top in chosen for key in branch(puppet, top)}
     hooks = targets(puppet)
     for key, joint in puppet.joints.items():
-        if joint.parent is None or key in hooks or not (key in lit or session.views["cords"]):
+        if joint.parent is None or key in hooks or not (key in lit or session.stage.views["cords"]):
             continue
         start, end = scene.camera.point(placed.pivot(key)), scene.camera.point(placed.pivot(joint.parent))
         marks.cord(painter, start, end, lit=key in lit and key in chosen, far=_far_away(session, key))
@@ -97,7 +98,7 @@ def _far_away(session: Session, key: str) -> bool:
 def _rivets(painter: QPainter, scene: Scene) -> None:
     session, camera = scene.session, scene.camera
     puppet, placed = session.puppet, session.placed
-    chosen = {*session.selected("joint"), *scene.feedback.lit}
+    chosen = {*session.selection.of("joint"), *scene.feedback.lit}
     hooks = {*targets(puppet), *handles.pencilled_joints(session)}
     carriers = [key for key in puppet.joints if key not in hooks and is_carrier(puppet, key)]
     widths = {key: handles.washer_radius(session, key) for key in carriers}
@@ -123,14 +124,14 @@ def _pencilled(painter: QPainter, scene: Scene) -> None:
     """Proposed joints: a pencil cord to what shall carry it, and a hollow rivet; doubtful ones with a question mark."""
     session, camera = scene.session, scene.camera
     puppet, placed = session.puppet, session.placed
-    pivots = {p.part: p.pivot for p in session.proposals}
-    for proposal in session.proposals:
+    pivots = {p.part: p.pivot for p in session.drafts.now.proposals}
+    for proposal in session.drafts.now.proposals:
         key, above = (puppet.parts[part].joint for part in (proposal.part, proposal.parent))
         start = camera.point(complex(placed.joint_map(key)(proposal.pivot)))
         upper = pivots.get(proposal.parent, puppet.joints[above].pivot.z)
         end = camera.point(complex(placed.joint_map(above)(upper)))
         marks.pencil_cord(painter, start, end)
-    for proposal in session.proposals:
+    for proposal in session.drafts.now.proposals:
         key = puppet.parts[proposal.part].joint
         at = camera.point(complex(placed.joint_map(key)(proposal.pivot)))
         hot = _hot(scene, proposal.part, "pencilled")
@@ -160,9 +161,9 @@ def _bones(painter: QPainter, scene: Scene) -> None:
             continue
         head = camera.point(placed.pivot(key))
         tip = camera.point(complex(placed.joint_map(key)(joint.tip.z)))
-        marks.dowel(painter, head, tip, joint.side, lit=key in session.selection)
+        marks.dowel(painter, head, tip, joint.side, lit=key in session.selection.keys)
         marks.notch(painter, head, tip, hot=_hot(scene, key, "tip"))
-    chain = session.boning.chain
+    chain = session.drafts.now.bones.chain
     if chain is not None and scene.feedback.bone is None and scene.pointer.x() > 0:
         tip_of = session.puppet.joints[chain].tip
         if tip_of is not None:
@@ -173,7 +174,7 @@ def _bones(painter: QPainter, scene: Scene) -> None:
 def _limbs(painter: QPainter, scene: Scene) -> None:
     session, camera = scene.session, scene.camera
     for key, limb in session.puppet.limbs.items():
-        lit = key in session.selection or any(joint in session.selection for joint in limb.joints)
+        lit = key in session.selection.keys or any(joint in session.selection.keys for joint in limb.joints)
         points = [camera.point(z) for z in limb_points(session, limb)]
         if lit and len(points) > 2:
             _reach(painter, points)
@@ -207,12 +208,12 @@ def _hooks(painter: QPainter, scene: Scene) -> None:
     session, camera = scene.session, scene.camera
     for key, limb in session.puppet.limbs.items():
         at = camera.point(session.placed.pivot(limb.target))
-        marks.hook(painter, at, limb.side, lit=key in session.selection, hot=_hot(scene, key, "hook"))
+        marks.hook(painter, at, limb.side, lit=key in session.selection.keys, hot=_hot(scene, key, "hook"))
 
 
 def _fans(painter: QPainter, scene: Scene) -> None:
     session, camera = scene.session, scene.camera
-    if session.tool != "limit":
+    if session.stage.tool != "limit":
         return
     edited = scene.feedback.limit_end
     for key in handles.fans(session):
@@ -235,7 +236,7 @@ def _unreached(painter: QPainter, scene: Scene) -> None:
     session, camera = scene.session, scene.camera
     for i, (key, limb) in enumerate(session.puppet.limbs.items()):
         points = limb_points(session, limb)
-        by_target = session.shown_pose.get(f"{key}.blend", 0.0) < 0.5
+        by_target = session.placed.value(key, "blend") < 0.5
         if by_target and session.placed.limbs.distance[0, i] > 0.5:
             painter.setPen(marks.pen(look.PAPER, 4))
             ends = camera.point(points[-1]), camera.point(session.placed.pivot(limb.target))

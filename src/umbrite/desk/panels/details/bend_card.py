@@ -46,7 +46,7 @@ def limb_picture(session: Session, key: str, bend: int, width: int, height: int)
     camera = fitting(box, QRectF(12, 8, width - 24, height - 16))
     painter = QPainter(picture)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    Raster(painter, session.pictures).draw(items, camera.transform())
+    Raster(painter, session.file.pictures).draw(items, camera.transform())
     painter.setWorldTransform(QTransform())
     on_card = [camera.point(z) for z in points]
     painter.setPen(marks.pen(look.PAPER, 4))

@@ -2,7 +2,7 @@
 
 from typing import Any
 
-from umbrite.desk.panels.details.fields import ChoiceField, PosedWriter
+from umbrite.desk.panels.details.fields import ChoiceField, Writer, on_both
 from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session
 from umbrite.motion.matching import carry_by
@@ -39,8 +39,8 @@ class ControlSection(Section):
     def __init__(self, session: Session) -> None:
         super().__init__(session)
         self.row("Name", self.text("Name", name_of, rename))
-        self.row("Carried by", self._kept(ChoiceField(
-            "Carried by", _others, carrier_of, PosedWriter(session, "Carrier", carry_by)
+        self.row("Carried by", self.kept(ChoiceField(
+            "Carried by", _others, carrier_of, Writer(session, "Carrier", on_both(carry_by))
         )))  # fmt: skip
         self.axes = self.choice("Axes", lambda _p, _k: AXES, _read("axes"), _write("axes"))
         self.row("Axes", self.axes)

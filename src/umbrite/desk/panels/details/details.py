@@ -12,6 +12,7 @@ from umbrite.desk.panels.details.link_section import LinkSection
 from umbrite.desk.panels.details.part_section import PartSection
 from umbrite.desk.panels.details.section import Section
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import PARTS
 from umbrite.rig.ids import Kind
 
 
@@ -41,9 +42,9 @@ class Details(QScrollArea):
         column.addStretch(1)
         self.setWidget(inside)
         session.changed.connect(self._on_changed)
-        session.file_changed.connect(self._on_settled)
-        session.selection_changed.connect(self.refresh)
-        session.station_changed.connect(self.refresh)
+        session.settled.connect(self._on_settled)
+        session.selection.changed.connect(self.refresh)
+        session.stage.station_changed.connect(self.refresh)
         self.refresh()
 
     def _on_changed(self, old: Any, new: Any) -> None:
@@ -60,12 +61,12 @@ class Details(QScrollArea):
         session = self.session
         alone: tuple[Kind, ...] = ("link", "control", "limb")
         for of in alone:
-            if found := session.only(of):
+            if found := session.selection.only(of):
                 return of, found
-        wanted: Kind = "part" if session.station == "Parts" else "joint"
-        found = session.selected(wanted)
+        wanted: Kind = "part" if session.stage.station is PARTS else "joint"
+        found = session.selection.of(wanted)
         if wanted == "part" and not found:  # a carrier has no drawing
-            return "joint", session.selected("joint")
+            return "joint", session.selection.of("joint")
         return wanted, found
 
     def refresh(self) -> None:

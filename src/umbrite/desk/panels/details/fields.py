@@ -1,78 +1,83 @@
 """Fields of the Details panel: each knows how to read its value and how to write it, for one or many things."""
 
 from collections.abc import Callable, Sequence
-from typing import Any
+from typing import Any, NamedTuple, TypedDict, Unpack
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QWheelEvent
-from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QLineEdit, QWidget
+from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QLineEdit
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 from umbrite.rig.change import thing
-from umbrite.rig.errors import UmbriteError
+from umbrite.rig.document import Document
 from umbrite.rig.model import Pose, Puppet
 
 MIXED = "several"
 
 
-PosedChange = Callable[[Puppet, Pose, str, Any], tuple[Puppet, Pose]]
+PuppetWrite = Callable[[Puppet, str, Any], Puppet]
+DocumentWrite = Callable[[Document, str, Any], Document]
 
 
-class Writer:
-    """Writes one value to many things as one step of undo; a refusal is said, and the field shows the old value."""
+class Numeric(TypedDict, total=False):
+    """How a number is shown and what it may be."""
 
-    def __init__(self, session: Session, step: str, write: Callable[[Puppet, str, Any], Puppet]) -> None:
-        self.session, self.step, self.write = session, step, write
-
-    def __call__(self, keys: Sequence[str], value: Any) -> None:
-        puppet = self.session.puppet
-        name = thing(puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} things"
-        try:
-            for key in keys:
-                puppet = self.write(puppet, key, value)
-        except UmbriteError as error:
-            self.session.spring_back()
-            self.session.say(str(error))
-            return
-        self.session.edit(f"{self.step} of {name}", puppet=puppet)
+    unit: str
+    digits: int
+    least: float
+    most: float
 
 
-class PosedWriter(Writer):
-    """Writes what concerns the pose too: `change` takes puppet, pose, id and value, and gives puppet and pose."""
+class Writer(NamedTuple):
+    """Writes one value to many things as one step of undo; a refusal is said, and the field shows the old value.
 
-    def __init__(self, session: Session, step: str, change: PosedChange) -> None:
-        super().__init__(session, step, lambda puppet, _key, _value: puppet)
-        self.change = change
+    `write` takes a document, an id and the value; `note` says what was different from what was asked for.
+    """
+
+    session: Session
+    step: str
+    write: DocumentWrite
+    note: Callable[[Puppet, str, Any], str] = lambda _puppet, _key, _value: ""
 
     def __call__(self, keys: Sequence[str], value: Any) -> None:
-        now = self.session.history.now
-        puppet, pose = now.puppet, now.pose
-        name = thing(puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} things"
-        try:
+        before = document = self.session.history.now
+        name = thing(before.puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} things"
+
+        def work() -> None:
+            nonlocal document
             for key in keys:
-                puppet, pose = self.change(puppet, pose, key, value)
-        except UmbriteError as error:
-            self.session.spring_back()
-            self.session.say(str(error))
-            return
-        self.session.edit(f"{self.step} of {name}", puppet=puppet, pose=pose)
+                document = self.write(document, key, value)
+
+        if self.session.attempt(work):
+            self.session.edit(f"{self.step} of {name}", puppet=document.puppet, pose=document.pose)
+            for note in filter(None, (self.note(before.puppet, key, value) for key in keys)):
+                self.session.say(note)
+
+
+def on_both(write: Callable[[Puppet, Pose, str, Any], tuple[Puppet, Pose]]) -> DocumentWrite:
+    """What changes puppet and pose together, as a change of the document."""
+    return lambda document, key, value: Document(*write(document.puppet, document.pose, key, value))
+
+
+def on_puppet(write: PuppetWrite) -> DocumentWrite:
+    """What changes the puppet only, as a change of the document."""
+    return lambda document, key, value: Document(write(document.puppet, key, value), document.pose)
 
 
 class NumberField(QDoubleSpinBox):
     """A number with a unit; empty where several things differ."""
 
     def __init__(
-        self, label: str, read: Callable[[Puppet, str], float], writer: Writer, *,
-        unit: str = "", digits: int = 1, least: float = -99_999, most: float = 99_999, parent: QWidget | None = None,
-    ) -> None:  # fmt: skip
-        super().__init__(parent)
+        self, label: str, read: Callable[[Puppet, str], float], writer: Writer, **how: Unpack[Numeric]
+    ) -> None:
+        super().__init__()
         self._read, self._writer = read, writer
         self._keys: list[str] = []
         self._mixed = False
-        self.setRange(least - 1, most)
-        self.setDecimals(digits)
-        self.setSuffix(unit)
+        self.setRange(how.get("least", -99_999) - 1, how.get("most", 99_999))
+        self.setDecimals(how.get("digits", 1))
+        self.setSuffix(how.get("unit", ""))
         self.setKeyboardTracking(False)
         self.setAccessibleName(label)
         self.setAlignment(Qt.AlignmentFlag.AlignRight)
@@ -105,10 +110,8 @@ class NumberField(QDoubleSpinBox):
 class TextField(QLineEdit):
     """A name; written when it is finished."""
 
-    def __init__(
-        self, label: str, read: Callable[[Puppet, str], str], writer: Writer, parent: QWidget | None = None
-    ) -> None:
-        super().__init__(parent)
+    def __init__(self, label: str, read: Callable[[Puppet, str], str], writer: Writer) -> None:
+        super().__init__()
         self._read, self._writer = read, writer
         self._keys: list[str] = []
         self.setAccessibleName(label)
@@ -133,9 +136,9 @@ class ChoiceField(QComboBox):
 
     def __init__(
         self, label: str, choices: Callable[[Puppet, str], list[tuple[str, Any]]],
-        read: Callable[[Puppet, str], Any], writer: Writer, parent: QWidget | None = None,
+        read: Callable[[Puppet, str], Any], writer: Writer,
     ) -> None:  # fmt: skip
-        super().__init__(parent)
+        super().__init__()
         self._choices, self._read, self._writer = choices, read, writer
         self._keys: list[str] = []
         self.setAccessibleName(label)

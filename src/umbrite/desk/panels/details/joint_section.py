@@ -4,6 +4,7 @@ import cmath
 import math
 
 from umbrite.desk.commands import limit_commands
+from umbrite.desk.panels.details.fields import NumberField, Writer, on_puppet
 from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
@@ -42,8 +43,8 @@ class JointSection(Section):
             "Side", lambda _p, _k: sides, lambda p, k: p.joints[k].side, lambda p, k, v: change(p, k, side=v)
         ))  # fmt: skip
         self.row("Limits", *(
-            self.number(f"{word} limit", _limit(end), self._put_limit(end), unit="°", least=-180, most=180)
-            for word, end in (("Lower", "largest"), ("Upper", "smallest"))
+            self.kept(NumberField(label, _limit(end), _limit_writer(session, label, end), unit="°", least=-180, most=180))
+            for label, end in (("Lower limit", "largest"), ("Upper limit", "smallest"))
         ))  # fmt: skip
         self.soft = self.number(
             "Soft ends",
@@ -68,21 +69,6 @@ class JointSection(Section):
         self.row("Soft ends", self.soft)
         self.row("Give", give)
         self.free = self.button("Remove limit", lambda: limit_commands.free_limits(session))
-
-    def _put_limit(self, end: str) -> Write:
-        def write(puppet: Puppet, key: str, degrees: float) -> Puppet:
-            limit = puppet.joints[key].limit
-            ends = {
-                "smallest": limit.smallest if limit else -math.pi,
-                "largest": limit.largest if limit else math.pi,
-            }
-            ends[end] = from_shown(degrees)
-            _, note = mended(**ends)
-            if note:
-                self.session.say(note)
-            return set_limit(puppet, key, **ends)
-
-        return write
 
     def show_for(self, keys: list[str]) -> None:
         super().show_for(keys)
@@ -141,3 +127,19 @@ def _limit(end: str) -> Read:
         return -math.degrees(getattr(limit, end))
 
     return read
+
+
+def _ends(puppet: Puppet, key: str, end: str, degrees: float) -> dict[str, float]:
+    limit = puppet.joints[key].limit
+    ends = {"smallest": limit.smallest if limit else -math.pi, "largest": limit.largest if limit else math.pi}
+    return {**ends, end: from_shown(degrees)}
+
+
+def _limit_writer(session: Session, label: str, end: str) -> Writer:
+    """Puts one end of a limit; ends that were the wrong way round are mended, which is said."""
+    return Writer(
+        session,
+        label,
+        on_puppet(lambda puppet, key, degrees: set_limit(puppet, key, **_ends(puppet, key, end, degrees))),
+        lambda puppet, key, degrees: mended(**_ends(puppet, key, end, degrees))[1],
+    )

@@ -2,25 +2,27 @@
 
 from typing import Any
 
+from msgspec.structs import replace
 from PySide6.QtWidgets import QLabel
 
 from umbrite.desk.panels.details.bend_card import BendCard
-from umbrite.desk.panels.details.fields import ChoiceField, NumberField, PosedWriter
+from umbrite.desk.panels.details.fields import ChoiceField, NumberField, Writer, on_both
 from umbrite.desk.panels.details.give_bars import GiveBars
 from umbrite.desk.panels.details.section import Section, name_of
 from umbrite.desk.session.session import Session
 from umbrite.motion.matching import posed_by, switch_follows
 from umbrite.rig.change import change
 from umbrite.rig.channels import value, with_values
+from umbrite.rig.document import Document
 from umbrite.rig.edits.limbs import set_end_hold
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.family import branch, targets
-from umbrite.rig.model import Pose, Puppet
+from umbrite.rig.model import Puppet
 
 
-def blended(puppet: Puppet, pose: Pose, key: str, percent: float) -> tuple[Puppet, Pose]:
+def blended(document: Document, key: str, percent: float) -> Document:
     """Mix target and own turns in the pose."""
-    return puppet, with_values(pose, {f"{key}.blend": percent / 100})
+    return replace(document, pose=with_values(document.pose, {f"{key}.blend": percent / 100}))
 
 
 class LimbSection(Section):
@@ -35,12 +37,12 @@ class LimbSection(Section):
         self.bars = GiveBars(session)
         self.row("Give", self.bars)
         self.row("Name", self.text("Name", name_of, rename))
-        self.row("Follows", self._kept(
+        self.row("Follows", self.kept(
                 ChoiceField(
                     "Target follows",
                     _followable,
                     lambda p, k: p.joints[p.limbs[k].target].parent,
-                    PosedWriter(session, "Target follows", switch_follows),
+                    Writer(session, "Target follows", on_both(switch_follows)),
                 )
             ))  # fmt: skip
         self.hold = self.choice(
@@ -54,13 +56,13 @@ class LimbSection(Section):
             set_end_hold,
         )
         self.row("End angle", self.hold)
-        self.row("Posed by", self._kept(ChoiceField(
+        self.row("Posed by", self.kept(ChoiceField(
             "Posed by", lambda _p, _k: [("Its target", 0.0), ("Its own turns", 1.0)],
             lambda _p, k: float(value(session.pose, k, "blend") >= 0.5),
-            PosedWriter(session, "Posing", posed_by),
+            Writer(session, "Posing", on_both(posed_by)),
         )))  # fmt: skip
-        self.row("Blend", self._kept(NumberField(
-            "Blend", lambda _p, k: value(session.pose, k, "blend") * 100, PosedWriter(session, "Blend", blended),
+        self.row("Blend", self.kept(NumberField(
+            "Blend", lambda _p, k: value(session.pose, k, "blend") * 100, Writer(session, "Blend", blended),
             unit=" %", digits=0, least=0, most=100,
         )))  # fmt: skip
         self.row("Soften, stretch", self._share("soften", 50), self._share("stretch", 300))

@@ -7,7 +7,6 @@ from umbrite.rig.change import change
 from umbrite.rig.channels import channel_word, linkable_channels
 from umbrite.rig.edits.links import relink, set_curve
 from umbrite.rig.edits.renaming import rename
-from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Puppet
 
 
@@ -40,16 +39,15 @@ class LinkSection(Section):
 
     def _curve_changed(self, points: Curve, settle: bool) -> None:  # noqa: FBT001  a callback's plain word
         session = self.session
-        try:
+
+        def work() -> None:
             puppet = set_curve(session.history.now.puppet, self.key, points)
-        except UmbriteError as error:
-            session.spring_back()
-            session.say(str(error))
-            return
-        if settle:
-            session.edit(f"Curve of {puppet.links[self.key].name}", puppet=puppet)
-        else:
-            session.preview(puppet=puppet)
+            if settle:
+                session.edit(f"Curve of {puppet.links[self.key].name}", puppet=puppet)
+            else:
+                session.preview(puppet=puppet)
+
+        session.attempt(work)
 
     def describe(self, puppet: Puppet, keys: list[str]) -> str:
         link = puppet.links[keys[0]]

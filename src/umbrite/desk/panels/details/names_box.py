@@ -6,7 +6,6 @@ from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QPushButton, QWidg
 
 from umbrite.desk.session.session import Session
 from umbrite.rig.edits.renaming import numbered, renamed, replaced, side_swapped
-from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Puppet
 
 
@@ -55,7 +54,6 @@ class NamesBox(QWidget):
         if not found:
             self.session.say("No name changed: nothing like that stands in the names of what is selected.")
             return
-        try:
-            self.session.edit(f"{step}: {len(self.keys)} names", puppet=renamed(puppet, found))
-        except UmbriteError as error:
-            self.session.say(str(error))
+        self.session.attempt(
+            lambda: self.session.edit(f"{step}: {len(self.keys)} names", puppet=renamed(puppet, found))
+        )

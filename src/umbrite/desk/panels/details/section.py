@@ -1,20 +1,28 @@
 """A section of Details: a title and rows of labelled fields for one kind of thing."""
 
 from collections.abc import Callable
-from typing import Any
+from typing import Any, TypeVar, Unpack
 
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFormLayout, QHBoxLayout, QLabel, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
-from umbrite.desk.panels.details.fields import ChoiceField, NumberField, TextField, Writer
+from umbrite.desk.panels.details.fields import (
+    ChoiceField,
+    NumberField,
+    Numeric,
+    PuppetWrite,
+    TextField,
+    Writer,
+    on_puppet,
+)
 from umbrite.desk.session.session import Session
 from umbrite.rig.change import thing
 from umbrite.rig.model import Puppet
 
 Read = Callable[[Puppet, str], Any]
-
-
-Write = Callable[[Puppet, str, Any], Puppet]
+Write = PuppetWrite
+Field = NumberField | TextField | ChoiceField
+F = TypeVar("F", NumberField, TextField, ChoiceField)
 
 
 def name_of(puppet: Puppet, key: str) -> str:
@@ -27,7 +35,7 @@ class Section(QWidget):
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.session = session
-        self.fields: list[NumberField | TextField | ChoiceField] = []
+        self.fields: list[Field] = []
         self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Maximum)
         self.column = QVBoxLayout(self)
         self.column.setContentsMargins(12, 6, 12, 10)
@@ -47,16 +55,17 @@ class Section(QWidget):
         self.column.addWidget(self.about)
         self.column.addLayout(self.form)
 
-    def number(self, label: str, read: Read, write: Write, **how: Any) -> NumberField:
-        return self._kept(NumberField(label, read, Writer(self.session, label, write), **how))
+    def number(self, label: str, read: Read, write: Write, **how: Unpack[Numeric]) -> NumberField:
+        return self.kept(NumberField(label, read, Writer(self.session, label, on_puppet(write)), **how))
 
     def text(self, label: str, read: Read, write: Write) -> TextField:
-        return self._kept(TextField(label, read, Writer(self.session, label, write)))
+        return self.kept(TextField(label, read, Writer(self.session, label, on_puppet(write))))
 
     def choice(self, label: str, choices: Read, read: Read, write: Write) -> ChoiceField:
-        return self._kept(ChoiceField(label, choices, read, Writer(self.session, label, write)))
+        return self.kept(ChoiceField(label, choices, read, Writer(self.session, label, on_puppet(write))))
 
-    def _kept(self, field: Any) -> Any:
+    def kept(self, field: F) -> F:
+        """The field, which follows from now on what the section shows."""
         self.fields.append(field)
         return field
 

@@ -1,0 +1,45 @@
+"""What the checks notice about the puppet that is open: the rig at once, seams in the background, a workout until the next edit."""
+
+from collections.abc import Callable, Sequence
+
+from PySide6.QtCore import QObject, Signal
+
+from umbrite.art.pictures import Picture
+from umbrite.checking.finding_codes import Finding, gravest_first
+from umbrite.checking.puppet_findings import findings
+from umbrite.desk.session.seam_watch import SeamWatch
+from umbrite.rig.model import Puppet
+
+
+class Checks(QObject):
+    """See the module. `settled` gives the puppet outside of running gestures, `pixels` a drawing."""
+
+    changed = Signal()
+
+    def __init__(
+        self, settled: Callable[[], Puppet], pixels: Callable[[str], Picture], parent: QObject | None = None
+    ) -> None:
+        super().__init__(parent)
+        self._settled = settled
+        self.seams = SeamWatch(settled, pixels, self)
+        self.seams.changed.connect(self.changed)
+        self._rig: tuple[Puppet, list[Finding]] | None = None
+        self._tried: tuple[Puppet, Sequence[Finding]] | None = None
+
+    @property
+    def found(self) -> list[Finding]:
+        """All of it for the puppet as it stands, errors first, without what is meant so."""
+        puppet = self._settled()
+        if self._rig is None or self._rig[0] is not puppet:
+            self._rig = (puppet, findings(puppet))
+        noticed = [*self._rig[1], *self.seams.found]
+        known = {(each.code, each.where) for each in noticed} | {
+            (mark.code, mark.where) for mark in puppet.meant
+        }
+        tried = self._tried[1] if self._tried is not None and self._tried[0] is puppet else ()
+        return gravest_first([*noticed, *(each for each in tried if (each.code, each.where) not in known)])
+
+    def add_tried(self, found: Sequence[Finding]) -> None:
+        """What a workout noticed counts until the puppet is changed."""
+        self._tried = (self._settled(), found)
+        self.changed.emit()

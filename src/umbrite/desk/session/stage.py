@@ -1,0 +1,63 @@
+"""Where one works and how one looks: the station, the tool, and the views. None of it is an edit."""
+
+from collections.abc import Callable, Mapping
+
+from PySide6.QtCore import QObject, Signal
+
+from umbrite.desk.session.stations import PARTS, Station
+
+VIEWS = {
+    "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False, "bare": False, "skeleton": False,
+}  # fmt: skip
+
+
+class Stage(QObject):
+    """See the module. `fanned` gives the layout of parts pulled apart, `chosen` the parts that are selected."""
+
+    station_changed = Signal()
+    tool_changed = Signal()
+    view_changed = Signal()
+
+    def __init__(
+        self,
+        fanned: Callable[[], Mapping[str, complex]],
+        chosen: Callable[[], list[str]],
+        parent: QObject | None = None,
+    ) -> None:
+        super().__init__(parent)
+        self._fanned, self._chosen = fanned, chosen
+        self.station: Station = PARTS
+        self.tool = PARTS.tools[0]
+        self.views: Mapping[str, bool] = dict(VIEWS)
+        self.solo: frozenset[str] = frozenset()  # parts that are shown alone; none: all are
+        self._fan: Mapping[str, complex] = {}
+
+    @property
+    def fan(self) -> Mapping[str, complex]:
+        """How far each joint's parts are shown from where they lie, while they are fanned out here."""
+        return self._fan if self.station.fans else {}
+
+    def go_to(self, station: Station) -> None:
+        if station is not self.station:
+            self.station, self.tool = station, station.tools[0]
+            self.station_changed.emit()
+            self.tool_changed.emit()
+
+    def take_tool(self, tool: str) -> None:
+        if tool != self.tool:
+            self.tool = tool
+            self.tool_changed.emit()
+
+    def set_view(self, name: str, *, on: bool) -> None:
+        """Switch a view. `fan` lays the parts out apart, `solo` shows the selected ones alone."""
+        self.views = {**self.views, name: on}
+        if name == "fan":
+            self._fan = self._fanned() if on else {}
+        if name == "solo":
+            self.solo = frozenset(self._chosen()) if on else frozenset()
+        self.view_changed.emit()
+
+    def clear(self) -> None:
+        """Another puppet is open: what was pulled apart or shown alone is not there any more."""
+        self._fan, self.solo = {}, frozenset()
+        self.views = {**self.views, "fan": False, "solo": False}
