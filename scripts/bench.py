@@ -13,7 +13,7 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPixmap, QTransform
 from PySide6.QtWidgets import QApplication, QGraphicsPixmapItem, QGraphicsScene, QGraphicsView
 
 from umbrite.checking.puppet_findings import findings
-from umbrite.desk.board.art_layer import ArtLayer
+from umbrite.desk.board.art_layer import ArtLayer, View
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.camera import fitting
 from umbrite.desk.session.session import Session
@@ -251,12 +251,12 @@ def bench_board(parts: int) -> None:
     session.open(Package(Document(figure(parts, 8, drawing)), art), None)
     session.stage.go_to(REHEARSE)
     camera = fitting(QRectF(0, 0, 1400, 1400), QRectF(0, 0, *VIEW))
-    layer = ArtLayer()
+    layer = ArtLayer(session.stage.theme)
     target = next(iter(session.puppet.limbs.values())).target
 
     def full() -> None:
         layer._key = ()
-        layer.refresh(session.placed, session.file.pictures, camera, VIEW, 1.0)
+        layer.refresh(session.placed, session.file.pictures, View(camera, VIEW))
 
     show(f"full repaint at 1280x800, {parts} parts", seconds(full))
     frame = iter(range(10**9))
@@ -264,7 +264,7 @@ def bench_board(parts: int) -> None:
     def drag() -> None:
         step = next(frame) % 60
         session.preview(pose={f"{target}.x": 2.0 * step, f"{target}.y": 1.5 * step})
-        layer.refresh(session.placed, session.file.pictures, camera, VIEW, 1.0, dragging=True)
+        layer.refresh(session.placed, session.file.pictures, View(camera, VIEW), dragging=True)
 
     ours = show(f"drag repaint at 1280x800, {parts} parts (evaluated too)", seconds(drag))
     scene_full, scene_drag = graphics_scene(session, camera.zoom, target)

@@ -21,6 +21,7 @@ from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import REHEARSE
 from umbrite.desk.theme import look
+from umbrite.desk.theme.themes import DAY, NIGHT
 from umbrite.desk.window import Window
 from umbrite.files import package as packages
 from umbrite.files.package import load
@@ -218,12 +219,12 @@ def test_preferences_take_effect_at_once_and_are_remembered(window: Window, qtbo
     qtbot.addWidget(dialog)
     dialog.theme.setCurrentIndex(1)
     dialog.theme.activated.emit(1)
-    assert look.theme() == "night"
+    assert window.session.stage.theme is NIGHT
     dialog.autosave.setValue(40)
     assert window.keeper._timer.interval() == 40_000
     dialog.theme.setCurrentIndex(0)
     dialog.theme.activated.emit(0)
-    assert look.theme() == "day"
+    assert window.session.stage.theme is DAY
     assert Preferences(window.settings).autosave == 40
 
 

@@ -11,7 +11,8 @@ from PySide6.QtWidgets import QApplication
 
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
-from umbrite.desk.theme.look import set_theme
+from umbrite.desk.theme.look import dress
+from umbrite.desk.theme.themes import theme_named
 from umbrite.desk.window import Window
 
 
@@ -35,9 +36,11 @@ def start(file: Path | None) -> int:
     app.setOrganizationName("Umbrite")
     app.setDesktopFileName("umbrite")
     settings = QSettings("Umbrite", "Umbrite")
-    set_theme(app, Preferences(settings).theme)
+    theme = theme_named(Preferences(settings).theme)
+    dress(app, theme)
     signal.signal(signal.SIGINT, signal.SIG_DFL)
     session = Session()
+    session.stage.dress(theme)
     window = Window(session, settings)
     sys.excepthook = lambda kind, error, trace: unexpected(window, kind, error, trace)
     window.show()

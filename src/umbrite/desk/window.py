@@ -12,7 +12,6 @@ from umbrite.desk.actions.action import Act
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.board_frame import BoardFrame
-from umbrite.desk.board.overlay import control_shapes
 from umbrite.desk.commands import edit_commands, family_commands, found_limit_commands, workout_commands
 from umbrite.desk.dialogs.command_finder import Finder
 from umbrite.desk.dialogs.dialogs import Dialogs
@@ -34,7 +33,8 @@ from umbrite.desk.panels.workout_sheet import WorkoutSheet
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import REHEARSE
-from umbrite.desk.theme import look, marks, thumbnails
+from umbrite.desk.theme.look import dress, icon
+from umbrite.desk.theme.themes import theme_named
 from umbrite.files.recovery import forget
 
 ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
@@ -90,7 +90,7 @@ class Window(QMainWindow):
     def _action(self, act: Act) -> QAction:
         action = QAction(act.text, self)
         if act.icon:
-            action.setIcon(look.icon(act.icon))
+            action.setIcon(icon(self.session.stage.theme, act.icon))
         if act.key:
             action.setShortcut(QKeySequence(act.key))
         action.setCheckable(bool(act.tool or act.view))
@@ -198,6 +198,7 @@ class Window(QMainWindow):
     def _connect(self) -> None:
         session = self.session
         session.stage.station_changed.connect(self._on_station)
+        session.stage.theme_changed.connect(self._on_theme)
         for signal in (
             session.selection.changed,
             session.stage.tool_changed,
@@ -262,25 +263,16 @@ class Window(QMainWindow):
         self.session.attempt(work)
 
     def set_theme(self, name: str) -> None:
-        """Dress everything in a theme; what keeps pictures of its own makes them anew."""
-        app = QApplication.instance()
-        if not isinstance(app, QApplication) or name == look.theme():
-            return
-        look.set_theme(app, name)
-        for kept in (marks, control_shapes, thumbnails):
-            kept.forget_pictures()
+        """Dress everything in a theme; what keeps pictures of its own hears of it."""
+        app, theme = QApplication.instance(), theme_named(name)
+        if isinstance(app, QApplication) and theme is not self.session.stage.theme:
+            dress(app, theme)
+            self.session.stage.dress(theme)
+
+    def _on_theme(self) -> None:
         for act in ACTIONS:
             if act.icon:
-                self.actions_by_id[act.id].setIcon(look.icon(act.icon))
-        for rebuilt in (
-            self.family.tree,
-            self.depth_rail,
-            self.controls_panel.controls,
-            self.controls_panel.links,
-        ):
-            rebuilt.forget()
-        self.shelf.forget()
-        self.board.forget()
+                self.actions_by_id[act.id].setIcon(icon(self.session.stage.theme, act.icon))
         self._on_station()
 
     def show_preferences(self) -> None:

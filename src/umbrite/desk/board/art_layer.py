@@ -9,7 +9,9 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPainterPath, QPixmap, QTran
 
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.theme import look
+from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import pen
+from umbrite.desk.theme.themes import Theme
 from umbrite.motion.evaluate import Placed
 from umbrite.motion.plan import Plan
 from umbrite.motion.scene import Shape, around, scene_of
@@ -28,32 +30,40 @@ class Run(NamedTuple):
     at: QPoint  # of the image's corner, in device pixels
 
 
+class View(NamedTuple):
+    """How the board is looked at: the widget's size in its own pixels, device pixels in each, and what is seen through."""
+
+    camera: Camera
+    size: tuple[int, int]
+    ratio: float = 1.0
+    fading: Fading = NOT_FADED
+
+
 class ArtLayer:
     """Board, canvas edge and parts in one opaque image of the widget's size.
 
     While the same few parts move, those between them in the draw order stand ready as pictures of their own.
     """
 
-    def __init__(self) -> None:
+    def __init__(self, theme: Theme) -> None:
+        self._theme = theme
         self.image = QImage()
         self._key: tuple[object, ...] = ()
         self._shapes: list[Shape] = []
         self._background = QImage()
-        self._weave = _weave()
+        self._weave = _weave(theme)
         self._plan: Plan | None = None
         self._canvas: tuple[int, int, float | None] = (0, 0, None)
         self._moving: frozenset[int] = frozenset()
         self._runs: dict[int, Run] = {}  # by the place of their first shape
 
-    def refresh(
-        self, placed: Placed, pictures: Pictures, camera: Camera, size: tuple[int, int], ratio: float,
-        fading: Fading = NOT_FADED, *, dragging: bool = False,
-    ) -> QRect:  # fmt: skip
+    def refresh(self, placed: Placed, pictures: Pictures, view: View, *, dragging: bool = False) -> QRect:
         """Bring the image up to date; the changed rectangle in widget pixels.
 
         Ready pictures round colours a little differently, so they serve while `dragging` only; when it is over all is
         painted once more, and the same pose gives the same picture again.
         """
+        camera, size, ratio, fading = view
         items = scene_of(placed, references=True)
         if placed.plan is not self._plan:
             self._plan, puppet = placed.plan, placed.plan.puppet
@@ -143,19 +153,19 @@ class ArtLayer:
         self, camera: Camera, size: tuple[int, int], ratio: float, canvas: tuple[int, int, float | None]
     ) -> QImage:
         image = QImage(round(size[0] * ratio), round(size[1] * ratio), QImage.Format.Format_RGB32)
-        image.fill(look.OAT)
-        painter = QPainter(image)
+        image.fill(self._theme.oat)
+        painter = Inked(image, self._theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.scale(ratio, ratio)
         width, height, ground = canvas
         sheet = _torn_sheet(camera, width, height)
-        painter.fillRect(QRect(0, 0, *size), look.BOARD)
+        painter.fillRect(QRect(0, 0, *size), painter.theme.board)
         painter.fillPath(sheet.translated(2, 4), QColor(0, 0, 0, 22))
-        painter.fillPath(sheet, look.LINEN)
+        painter.fillPath(sheet, painter.theme.linen)
         painter.drawTiledPixmap(QRect(0, 0, *size), self._weave)
-        painter.strokePath(sheet, pen(look.LINE, 1.0))
+        painter.strokePath(sheet, pen(painter.theme.line, 1.0))
         if ground is not None:
-            painter.setPen(pen(look.GROUND, 1.2))
+            painter.setPen(pen(painter.theme.ground, 1.2))
             reach = width * 0.1
             painter.drawLine(
                 camera.point(complex(-reach, ground)), camera.point(complex(width + reach, ground))
@@ -164,12 +174,12 @@ class ArtLayer:
         return image
 
 
-def _weave() -> QPixmap:
+def _weave(theme: Theme) -> QPixmap:
     """A tile of linen: threads over and under, barely to be seen."""
     tile = QPixmap(8, 8)
     tile.fill(Qt.GlobalColor.transparent)
     painter = QPainter(tile)
-    thread = look.with_alpha(look.BRASS_DARK, 8)
+    thread = look.with_alpha(theme.brass_dark, 8)
     for x, y, w, h in ((0, 1, 4, 1), (4, 5, 4, 1), (1, 4, 1, 4), (5, 0, 1, 4)):
         painter.fillRect(x, y, w, h, thread)
     painter.end()

@@ -12,7 +12,6 @@ from PySide6.QtGui import (
     QKeyEvent,
     QKeySequence,
     QMouseEvent,
-    QPainter,
     QPaintEvent,
     QResizeEvent,
     QTabletEvent,
@@ -20,13 +19,14 @@ from PySide6.QtGui import (
 )  # fmt: skip
 from PySide6.QtWidgets import QMenu, QWidget
 
-from umbrite.desk.board.art_layer import ArtLayer
+from umbrite.desk.board.art_layer import ArtLayer, View
 from umbrite.desk.board.camera import Camera, fitting
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, Pointer
 from umbrite.desk.board.gestures.guide_gestures import drag_guide
 from umbrite.desk.board.handles import Handle, handle_at, handles_at
 from umbrite.desk.board.overlay import rig_overlay
 from umbrite.desk.board.overlay.ruler_overlay import WIDE
+from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.pen import is_eraser
 from umbrite.desk.board.picking import parts_at
 from umbrite.desk.board.presses import REACH, Press, press, sway_at
@@ -34,6 +34,7 @@ from umbrite.desk.commands import bone_commands, control_commands, joint_command
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, PIVOTS
 from umbrite.desk.theme import look
+from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import pen
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.motion.scene import around, scene_of
@@ -61,7 +62,7 @@ class Board(QWidget):
         self.session = session
         self.camera = Camera()
         self.hover: Handle | None = None
-        self._layer = ArtLayer()
+        self._layer = ArtLayer(session.stage.theme)
         self._pointer = QPointF(-1e4, -1e4)
         self._press_at: QPointF | None = None
         self._last_click = QPointF(-1e4, -1e4)
@@ -91,15 +92,15 @@ class Board(QWidget):
         session.changed.connect(self._on_changed)
         session.stage.station_changed.connect(self._on_station)
         session.opened.connect(self.fit_all)
+        session.stage.theme_changed.connect(self._on_theme)
 
     # Views
 
     def sizeHint(self) -> QSize:
         return QSize(800, 640)
 
-    def forget(self) -> None:
-        """Paint all anew: the colours have changed."""
-        self._layer = ArtLayer()
+    def _on_theme(self) -> None:
+        self._layer = ArtLayer(self.session.stage.theme)
         self.update()
 
     def _on_changed(self, *_: object) -> None:
@@ -156,22 +157,18 @@ class Board(QWidget):
     def paintEvent(self, event: QPaintEvent) -> None:
         session = self.session
         size = (self.width(), self.height())
-        self._layer.refresh(
-            session.placed, session.file.pictures, self.camera, size, self.devicePixelRatioF(), _fading(session),
-            dragging=self.dragging,
-        )  # fmt: skip
-        painter = QPainter(self)
+        view = View(self.camera, size, self.devicePixelRatioF(), _fading(session))
+        self._layer.refresh(session.placed, session.file.pictures, view, dragging=self.dragging)
+        painter = Inked(self, self.session.stage.theme)
         self._layer.image.setDevicePixelRatio(self.devicePixelRatioF())
         painter.setClipRegion(event.region())
         painter.drawImage(0, 0, self._layer.image)
-        scene = rig_overlay.Scene(
-            session, self.camera, self._feedback, self.hover, self._pointer, QRectF(self.rect())
-        )
-        rig_overlay.paint(painter, scene)
+        sight = Sight(session, self.camera, self._feedback, self.hover, self._pointer, QRectF(self.rect()))
+        rig_overlay.paint(painter, sight)
         if self._shows_focus and self.hasFocus():
             painter.setClipping(False)
             painter.setBrush(Qt.BrushStyle.NoBrush)
-            painter.setPen(pen(look.LAMP, 2.4))
+            painter.setPen(pen(painter.theme.lamp, 2.4))
             painter.drawRect(QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5))
         painter.end()
 
@@ -447,12 +444,14 @@ class Board(QWidget):
             return None
         menu = QMenu(self)
         for key in controls:
-            action = menu.addAction(look.icon("rig-controls"), self.session.puppet.controls[key].name)
+            action = menu.addAction(
+                look.icon(self.session.stage.theme, "rig-controls"), self.session.puppet.controls[key].name
+            )
             action.triggered.connect(lambda _checked=False, chosen=key: self.session.selection.pick([chosen]))
         for key in under:
             part = self.session.puppet.parts[key]
             chosen = part.joint if self.session.stage.station.picks == "joint" else key
-            picture = QIcon(thumbnail(self.session.file.pictures, part.drawing, 28))
+            picture = QIcon(thumbnail(self.session.stage.theme, self.session.file.pictures, part.drawing, 28))
             action = menu.addAction(picture, part.name)
             action.triggered.connect(
                 lambda _checked=False, chosen=chosen: self.session.selection.pick([chosen])

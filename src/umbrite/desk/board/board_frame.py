@@ -21,8 +21,8 @@ class BoardFrame(QWidget):
         self.session = session
         self.alone = False
         self.board = Board(session, self)
-        self.tools = ToolRow(self.board)
-        self.welcome = Welcome(welcome, self.board)
+        self.tools = ToolRow(session, self.board)
+        self.welcome = Welcome(session, welcome, self.board)
         self.found = FoundStrip(session, self.board)
         self.bone_card = BoneCard(session, self.board)
         self.hints = HintLine(session, self.board, self)

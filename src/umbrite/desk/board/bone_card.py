@@ -42,7 +42,8 @@ class BoneCard(QFrame):
         self.name.editingFinished.connect(self._rename)
         self.close_button = QToolButton()
         self.close_button.setObjectName("plain")
-        self.close_button.setIcon(look.icon("check"))
+        self._paint_button()
+        session.stage.theme_changed.connect(self._paint_button)
         self.close_button.setAccessibleName("Done with this bone")
         self.close_button.clicked.connect(
             lambda: session.drafts.put(
@@ -78,6 +79,9 @@ class BoneCard(QFrame):
         session.drafts.changed.connect(self._on_drafts)
         session.changed.connect(lambda *_: self.refresh())
         self.hide()
+
+    def _paint_button(self) -> None:
+        self.close_button.setIcon(look.icon(self.session.stage.theme, "check"))
 
     def _on_drafts(self, old: Drafts, new: Drafts) -> None:
         if old.bones is not new.bones:

@@ -23,10 +23,11 @@ from umbrite.desk.commands.found_limit_commands import take, take_all
 from umbrite.desk.session.drafts import Drafts
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
+from umbrite.desk.theme.card import Card
+from umbrite.desk.theme.inked import Inked
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.posing import trial_of
 from umbrite.motion.scene import scene_of
-from umbrite.paint.painter import Raster
 from umbrite.rig.angles import angle_text
 from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.family import ancestors, branch, parts_on
@@ -54,28 +55,22 @@ def joint_picture(session: Session, key: str, turn: float, width: int, height: i
     pivot = placed.pivot(key)
     own = [puppet.parts[part].drawing for part in parts_on(puppet, key)]
     reach = 0.62 * max((max(d.width, d.height) for d in own), default=120)
-    picture = QPixmap(width * 2, height * 2)
-    picture.setDevicePixelRatio(2)
-    picture.fill(Qt.GlobalColor.transparent)
     camera = fitting(
         QRectF(pivot.real - reach, pivot.imag - reach, 2 * reach, 2 * reach), QRectF(0, 0, width, height)
     )
-    painter = QPainter(picture)
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    Raster(painter, session.file.pictures).draw(items, camera.transform())
-    painter.resetTransform()
+    card = Card(session.stage.theme, width, height).with_shapes(items, session.file.pictures, camera)
+    painter = card.painter
     at = camera.point(pivot)
     way = rest_direction(session.puppet, key) * complex(math.cos(turn), math.sin(turn))
-    painter.setPen(marks.pen(look.PAPER, 3.4))
+    painter.setPen(marks.pen(painter.theme.paper, 3.4))
     end = at + QPointF(way.real, way.imag) * 40
     painter.drawLine(at, end)
-    painter.setPen(marks.pen(look.VERMILION, 1.6, Qt.PenStyle.DashLine))
+    painter.setPen(marks.pen(painter.theme.vermilion, 1.6, Qt.PenStyle.DashLine))
     painter.drawLine(at, end)
-    painter.setPen(marks.pen(look.INK, 1.4))
-    painter.setBrush(look.BRASS_PALE)
+    painter.setPen(marks.pen(painter.theme.ink, 1.4))
+    painter.setBrush(painter.theme.brass_pale)
     painter.drawEllipse(at, 3.6, 3.6)
-    painter.end()
-    return picture
+    return card.finished()
 
 
 class LimitCard(QAbstractButton):
@@ -112,17 +107,20 @@ class LimitCard(QAbstractButton):
         return QSize(118, 132)
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = QPainter(self)
+        painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         box = QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5)
         chosen = self.is_taken()
-        painter.setBrush(look.LAMP_PALE if chosen or self.underMouse() else look.PAPER)
+        painter.setBrush(painter.theme.lamp_pale if chosen or self.underMouse() else painter.theme.paper)
         painter.setPen(
-            marks.pen(look.LAMP if chosen or self.hasFocus() else look.LINE, 2.2 if chosen else 1.2)
+            marks.pen(
+                painter.theme.lamp if chosen or self.hasFocus() else painter.theme.line,
+                2.2 if chosen else 1.2,
+            )
         )
         painter.drawRoundedRect(box, 6, 6)
         painter.drawPixmap(5, 5, self._picture)
-        painter.setPen(look.INK)
+        painter.setPen(painter.theme.ink)
         painter.setFont(look.font(9.5))
         name = self.session.puppet.joints[self.found.joint].name
         metrics = painter.fontMetrics()
@@ -131,7 +129,7 @@ class LimitCard(QAbstractButton):
             short = metrics.elidedText(text, Qt.TextElideMode.ElideRight, int(line.width()))
             painter.drawText(line, Qt.AlignmentFlag.AlignCenter, short)
         if chosen:
-            painter.setPen(marks.pen(look.INK, 2.2))
+            painter.setPen(marks.pen(painter.theme.ink, 2.2))
             painter.drawPolyline([QPointF(10, 13), QPointF(14, 17), QPointF(21, 8)])
         painter.end()
 
@@ -157,7 +155,8 @@ class FoundStrip(QFrame):
         self.all.setObjectName("main")
         self.all.clicked.connect(lambda: take_all(session))
         close = QToolButton()
-        close.setIcon(look.icon("x"))
+        close.setIcon(look.icon(session.stage.theme, "x"))
+        session.stage.theme_changed.connect(lambda: close.setIcon(look.icon(session.stage.theme, "x")))
         close.setAccessibleName("Put the found limits away")
         close.setToolTip("Put the found limits away")
         close.clicked.connect(lambda: session.drafts.put(session.drafts.now._replace(found_limits=())))

@@ -4,15 +4,18 @@ from PySide6.QtCore import QRectF, QSize, Qt
 from PySide6.QtGui import QAction, QPainter, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QToolButton, QWidget
 
+from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
+from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import pen
 
 
 class ToolRow(QFrame):
     """Only the tools of the present station, each with its name and key."""
 
-    def __init__(self, parent: QWidget) -> None:
+    def __init__(self, session: Session, parent: QWidget) -> None:
         super().__init__(parent)
+        self.session = session
         self.setObjectName("toolrow")
         self._row = QHBoxLayout(self)
         self._row.setContentsMargins(5, 4, 5, 4)
@@ -39,7 +42,7 @@ class ToolRow(QFrame):
                 return
 
     def _button(self, action: QAction) -> QToolButton:
-        button = KeyedButton(self)
+        button = KeyedButton(self.session, self)
         button.setObjectName("tool")
         button.setDefaultAction(action)
         button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
@@ -52,6 +55,10 @@ class ToolRow(QFrame):
 
 class KeyedButton(QToolButton):
     """A tool button that shows its key, small, well apart from the name."""
+
+    def __init__(self, session: Session, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.session = session
 
     def sizeHint(self) -> QSize:
         hint = super().sizeHint()
@@ -71,14 +78,14 @@ class KeyedButton(QToolButton):
         key = self._key()
         if not key:
             return
-        painter = QPainter(self)
+        painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         wide = self._key_width(key)
         box = QRectF(self.width() - wide - 6, self.height() / 2 - 8, wide, 16)
-        painter.setPen(pen(look.LINE, 1))
-        painter.setBrush(look.PAPER)
+        painter.setPen(pen(painter.theme.line, 1))
+        painter.setBrush(painter.theme.paper)
         painter.drawRoundedRect(box, 3, 3)
         painter.setFont(look.font(8.5))
-        painter.setPen(look.QUIET)
+        painter.setPen(painter.theme.quiet)
         painter.drawText(box, Qt.AlignmentFlag.AlignCenter, key)
         painter.end()

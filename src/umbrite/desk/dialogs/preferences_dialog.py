@@ -1,5 +1,7 @@
 """The dialog of preferences; each takes effect at once."""
 
+from collections.abc import Callable
+
 from PySide6.QtWidgets import (
     QCheckBox,
     QComboBox,
@@ -12,13 +14,15 @@ from PySide6.QtWidgets import (
 )
 
 from umbrite.desk.session.preferences import Preferences
-from umbrite.desk.theme import look
+from umbrite.desk.theme.themes import THEMES
 
 
 class PreferencesDialog(QDialog):
     """The dialog; `changed` is called after each change."""
 
-    def __init__(self, preferences: Preferences, changed: object, parent: QWidget | None = None) -> None:
+    def __init__(
+        self, preferences: Preferences, changed: Callable[[], None], parent: QWidget | None = None
+    ) -> None:
         super().__init__(parent)
         self.preferences, self._changed = preferences, changed
         self.setWindowTitle("Preferences")
@@ -26,9 +30,9 @@ class PreferencesDialog(QDialog):
         form = QFormLayout()
         self.theme = QComboBox()
         self.theme.setAccessibleName("Theme")
-        for key, words in look.THEMES.items():
-            self.theme.addItem(words, key)
-        self.theme.setCurrentIndex(list(look.THEMES).index(preferences.theme))
+        for theme in THEMES.values():
+            self.theme.addItem(theme.title, theme.name)
+        self.theme.setCurrentIndex(list(THEMES).index(preferences.theme))
         self.autosave = QSpinBox()
         self.autosave.setAccessibleName("Keep unsaved work after")
         self.autosave.setRange(2, 600)
@@ -52,4 +56,4 @@ class PreferencesDialog(QDialog):
         self.preferences.theme = self.theme.currentData()
         self.preferences.autosave = self.autosave.value()
         self.preferences.layer_table = self.table.isChecked()
-        self._changed()  # type: ignore[operator]
+        self._changed()

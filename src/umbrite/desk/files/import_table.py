@@ -21,7 +21,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from umbrite.desk.theme import look
+from umbrite.desk.theme.themes import SIDE_WORD
 from umbrite.files.layers import Layer, Layered
 from umbrite.rig.model import Side
 from umbrite.rig.names import side_of, tidy
@@ -127,7 +127,7 @@ class ImportTable(QDialog):
         name = QTableWidgetItem(tidy(layer.name))
         table.setItem(row, 1, name)
         side = QComboBox()
-        side.addItems([look.SIDE_WORD[word] for word in SIDES])
+        side.addItems([SIDE_WORD[word] for word in SIDES])
         side.setCurrentIndex(SIDES.index(side_of(layer.name)))
         table.setCellWidget(row, 2, side)
         number = QSpinBox()

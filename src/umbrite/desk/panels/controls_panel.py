@@ -32,7 +32,7 @@ class ThingList(SelectingList):
     def item_for(self, row: tuple[Any, ...]) -> QListWidgetItem:
         _, name, symbol, locked = row
         item = super().item_for(row)
-        item.setIcon(look.icon(symbol))
+        item.setIcon(look.icon(self.session.stage.theme, symbol))
         if self.of == "control":
             item.setCheckState(Qt.CheckState.Unchecked if locked else Qt.CheckState.Checked)
             item.setToolTip(f"{name}: ticked, animators use it")

@@ -34,11 +34,19 @@ class DepthRail(SelectingList):
         key, name, _, visible, label = row
         item = super().item_for(row)
         item.setIcon(
-            QIcon(thumbnail(self.session.file.pictures, self.session.puppet.parts[key].drawing, 26, 34))
+            QIcon(
+                thumbnail(
+                    self.session.stage.theme,
+                    self.session.file.pictures,
+                    self.session.puppet.parts[key].drawing,
+                    26,
+                    34,
+                )
+            )
         )
         item.setSizeHint(QSize(60, 31))
-        if label in look.LABEL_COLOUR:
-            item.setBackground(look.with_alpha(look.LABEL_COLOUR[label], 60))
+        if (colour := self.session.stage.theme.label(label)) is not None:
+            item.setBackground(look.with_alpha(colour, 60))
             item.setToolTip(f"{name}, label {label}")
         if not visible:
             item.setForeground(Qt.GlobalColor.gray)

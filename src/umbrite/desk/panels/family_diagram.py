@@ -7,6 +7,8 @@ from PySide6.QtWidgets import QScrollArea, QWidget
 from umbrite.desk.panels.diagram_layout import layout
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
+from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.themes import SIDE_STROKE
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.family import is_carrier, parts_on
@@ -67,9 +69,9 @@ class Sheet(QWidget):
     # Painting
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = QPainter(self)
+        painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.fillRect(self.rect(), look.PAPER)
+        painter.fillRect(self.rect(), painter.theme.paper)
         puppet = self.session.puppet
         chosen = set(self.session.selection.of("joint"))
         for key in self._places:
@@ -89,11 +91,11 @@ class Sheet(QWidget):
             marks.cord(painter, self.card(self._pressed).center(), self._pointer, lit=True)
         painter.end()
 
-    def _paint_card(self, painter: QPainter, key: str, *, lit: bool) -> None:
+    def _paint_card(self, painter: Inked, key: str, *, lit: bool) -> None:
         puppet, box = self.session.puppet, self.card(key)
         joint = puppet.joints[key]
-        painter.setPen(marks.pen(look.INK if lit else look.LINE, 1.8 if lit else 1.0))
-        painter.setBrush(look.LAMP.lighter(165) if lit else look.LINEN)
+        painter.setPen(marks.pen(painter.theme.ink if lit else painter.theme.line, 1.8 if lit else 1.0))
+        painter.setBrush(painter.theme.lamp.lighter(165) if lit else painter.theme.linen)
         painter.drawRoundedRect(box, 5, 5)
         picture = self._picture(key)
         inner = QRectF(
@@ -103,11 +105,11 @@ class Sheet(QWidget):
             painter.drawPixmap(inner, picture, QRectF(picture.rect()))
         else:
             marks.washer(painter, inner.center(), 12 * self.zoom)
-        colour = look.SIDE_COLOUR[joint.side]
-        stroke = marks.pen(colour, 3.0, look.SIDE_STROKE[joint.side])
+        colour = painter.theme.side(joint.side)
+        stroke = marks.pen(colour, 3.0, SIDE_STROKE[joint.side])
         painter.setPen(stroke)
         painter.drawLine(box.bottomLeft() + QPointF(5, -3), box.bottomRight() + QPointF(-5, -3))
-        painter.setPen(look.INK)
+        painter.setPen(painter.theme.ink)
         painter.setFont(look.font(max(6.0, 8.5 * self.zoom)))
         text = painter.fontMetrics().elidedText(
             joint.name, Qt.TextElideMode.ElideMiddle, int(box.width() - 4)
@@ -120,7 +122,9 @@ class Sheet(QWidget):
         parts = parts_on(puppet, key)
         if not parts or is_carrier(puppet, key):
             return None
-        return thumbnail(self.session.file.pictures, puppet.parts[parts[-1]].drawing, 34, 46)
+        return thumbnail(
+            self.session.stage.theme, self.session.file.pictures, puppet.parts[parts[-1]].drawing, 34, 46
+        )
 
     # Pointer
 

@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QLabel, QLineEdit, QVBoxLayout, QWidget  # fmt: sk
 
 from umbrite.desk.panels.family_tree import FamilyTree
 from umbrite.desk.session.session import Session
-from umbrite.desk.theme import look
+from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import pen
 
 
@@ -28,7 +28,7 @@ class FamilyPanel(QWidget):
         session.changed.connect(self._filter_again)
         column.addWidget(self.find_box)
         column.addWidget(self.tree, 1)
-        column.addWidget(Legend(self))
+        column.addWidget(Legend(session, self))
         self.setMinimumWidth(190)
 
     def _filter_again(self) -> None:
@@ -39,20 +39,21 @@ class FamilyPanel(QWidget):
 class Legend(QLabel):
     """Which bar means which side."""
 
-    def __init__(self, parent: QWidget) -> None:
+    def __init__(self, session: Session, parent: QWidget) -> None:
         super().__init__("      near         far", parent)
+        self.session = session
         self.setObjectName("quiet")
         self.setFixedHeight(18)
 
     def paintEvent(self, event: object) -> None:
         super().paintEvent(event)  # type: ignore[arg-type]
-        painter = QPainter(self)
+        painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         metrics = self.fontMetrics()
         far = metrics.horizontalAdvance("      near         ") - 9
-        painter.setPen(pen(look.OCHRE, 2.6))
+        painter.setPen(pen(painter.theme.ochre, 2.6))
         painter.drawLine(9, 3, 9, 15)
-        broken = pen(look.PLUM, 2.6)
+        broken = pen(painter.theme.plum, 2.6)
         broken.setDashPattern([1.5, 0.9])
         broken.setCapStyle(Qt.PenCapStyle.FlatCap)
         painter.setPen(broken)

@@ -1,6 +1,7 @@
 """The tree of joints with parts riding on them. Drag to re-parent; the eye hides, the padlock locks."""
 
 from collections.abc import Iterator
+from typing import NamedTuple
 
 from PySide6.QtCore import QModelIndex, QPersistentModelIndex, QPoint, QRect, QSize, Qt
 from PySide6.QtGui import QDropEvent, QKeyEvent, QPainter
@@ -23,7 +24,7 @@ from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.family import ancestors, is_carrier, parts_on, targets, toes
 from umbrite.rig.ids import id_kind
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Puppet, Side
 
 KEY = Qt.ItemDataRole.UserRole
 
@@ -34,10 +35,16 @@ SIDE = Qt.ItemDataRole.UserRole + 1
 EYE, LOCK = 1, 2
 
 
-class Row(tuple[str, str, str, str | None, bool, bool, str]):
-    """What a row shows: (key, name, icon, parent row's key, visible, locked, side). Compared to see what changed."""
+class Row(NamedTuple):
+    """What a row shows. Compared to see what changed."""
 
-    __slots__ = ()
+    key: str
+    name: str
+    icon: str
+    above: str | None  # the key of the row it hangs from
+    visible: bool
+    locked: bool
+    side: Side
 
 
 def rows(puppet: Puppet) -> Iterator[Row]:
@@ -54,11 +61,11 @@ def rows(puppet: Puppet) -> Iterator[Row]:
             visible = all(puppet.parts[part].visible for part in parts)
             locked = bool(parts) and all(puppet.parts[part].locked for part in parts)
             row = hooks.get(key, key)
-            yield Row((row, joint.name, _icon_of(puppet, key, hooks), above, visible, locked, joint.side))
+            yield Row(row, joint.name, _icon_of(puppet, key, hooks), above, visible, locked, joint.side)
             if len(parts) > 1 or any(puppet.parts[part].name != joint.name for part in parts):
                 for part_key in reversed(parts):
                     part = puppet.parts[part_key]
-                    yield Row((part_key, part.name, "rig-part", row, part.visible, part.locked, joint.side))
+                    yield Row(part_key, part.name, "rig-part", row, part.visible, part.locked, joint.side)
             yield from walk(key, row)
 
     return walk(None, None)
@@ -78,6 +85,10 @@ def _icon_of(puppet: Puppet, key: str, hooks: dict[str, str]) -> str:
 class SideSign(QStyledItemDelegate):
     """Paints the near or far sign at the right edge of a name: a bar, broken for the far side."""
 
+    def __init__(self, session: Session, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.session = session
+
     def paint(
         self, painter: QPainter, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex
     ) -> None:
@@ -87,7 +98,7 @@ class SideSign(QStyledItemDelegate):
             box: QRect = option.rect
             painter.save()
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            stroke = pen(look.SIDE_COLOUR[side], 2.6)
+            stroke = pen(self.session.stage.theme.side(side), 2.6)
             if side == "far":
                 stroke.setDashPattern([1.5, 0.9])
                 stroke.setCapStyle(Qt.PenCapStyle.FlatCap)
@@ -121,7 +132,7 @@ class FamilyTree(QTreeWidget):
         )
         self.setExpandsOnDoubleClick(False)
         self.setAccessibleName("Family")
-        self.delegate = SideSign(self)
+        self.delegate = SideSign(session, self)
         self.setItemDelegateForColumn(0, self.delegate)
         header = self.header()
         header.setStretchLastSection(False)
@@ -134,6 +145,7 @@ class FamilyTree(QTreeWidget):
         self.itemChanged.connect(self._renamed)
         self.itemClicked.connect(self._clicked)
         session.changed.connect(self._on_changed)
+        session.stage.theme_changed.connect(self._paint_anew)
         session.selection.changed.connect(self.show_selection)
         self.rebuild()
 
@@ -141,14 +153,14 @@ class FamilyTree(QTreeWidget):
         if getattr(old, "puppet", None) is not getattr(new, "puppet", None):
             self.rebuild()
 
-    def forget(self) -> None:
+    def _paint_anew(self) -> None:
         """Make all rows anew: their colours have changed."""
         self._rows = []
         self.rebuild()
 
     def rebuild(self) -> None:
         """Show the puppet's rows; nothing is touched where they are the same."""
-        fresh = list(rows(self.session.puppet))
+        fresh, theme = list(rows(self.session.puppet)), self.session.stage.theme
         if fresh == self._rows:
             return
         folded = {key for key, item in self._items.items() if item.childCount() and not item.isExpanded()}
@@ -160,20 +172,21 @@ class FamilyTree(QTreeWidget):
             item = QTreeWidgetItem([name])
             item.setData(0, KEY, key)
             item.setData(0, SIDE, side)
-            item.setIcon(0, look.icon(symbol, look.SIDE_COLOUR[side].name()))  # type: ignore[index]
+            item.setIcon(0, look.icon(theme, symbol, theme.side(side)))
             item.setFlags(item.flags() | Qt.ItemFlag.ItemIsEditable)
             if id_kind(key) != "limb":
                 item.setIcon(
                     EYE,
                     look.icon(
-                        "eye" if visible else "eye-off", (look.DIM if visible else look.VERMILION).name(), 15
+                        theme, "eye" if visible else "eye-off", theme.dim if visible else theme.vermilion, 15
                     ),
                 )
                 item.setIcon(
                     LOCK,
                     look.icon(
+                        theme,
                         "lock" if locked else "lock-open",
-                        (look.VERMILION if locked else look.LINE).name(),
+                        theme.vermilion if locked else theme.line,
                         14,
                     ),
                 )

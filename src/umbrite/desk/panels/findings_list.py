@@ -9,7 +9,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
 from umbrite.desk.theme import look
 
-SIGN = {"error": ("x", look.BRICK), "warning": ("lightbulb", look.AMBER), "hint": ("circle-help", look.TEAL)}
+SIGN = {"error": ("x", "brick"), "warning": ("lightbulb", "amber"), "hint": ("circle-help", "teal")}
 
 
 class FindingsList(QFrame):
@@ -52,7 +52,9 @@ class FindingsList(QFrame):
         line.setContentsMargins(0, 0, 0, 0)
         sign = QLabel()
         name, colour = SIGN[finding.severity]
-        sign.setPixmap(look.icon(name, colour.name()).pixmap(18, 18))
+        sign.setPixmap(
+            look.icon(self.session.stage.theme, name, self.session.stage.theme.label(colour)).pixmap(18, 18)
+        )
         sign.setAccessibleName(finding.severity)
         line.addWidget(sign, 0, Qt.AlignmentFlag.AlignTop)
         words = QVBoxLayout()

@@ -3,15 +3,7 @@
 from collections.abc import Callable
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import (
-    QContextMenuEvent,
-    QKeyEvent,
-    QMouseEvent,
-    QPainter,
-    QPaintEvent,
-    QPixmap,
-    QTransform,
-)
+from PySide6.QtGui import QContextMenuEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import (
     QCheckBox,
     QHBoxLayout,
@@ -23,13 +15,16 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from umbrite.desk.board.camera import fitting
 from umbrite.desk.commands.shelf_commands import apply, chosen_ids, copy, mirror, paste, save
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
+from umbrite.desk.theme.card import Card
+from umbrite.desk.theme.inked import Inked
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import around, scene_of
-from umbrite.paint.painter import Raster, rect_of
+from umbrite.paint.painter import rect_of
 from umbrite.rig.channels import known_only
 from umbrite.rig.edits.shelf import CLEAN, blended, delete_pose, rename_pose
 from umbrite.rig.model import Pose
@@ -45,22 +40,9 @@ def picture_of(session: Session, pose: Pose, width: int, height: int) -> QPixmap
     puppet = session.history.now.puppet
     plan = session.placed.plan if session.placed.plan.puppet is puppet else compile_plan(puppet)
     items = scene_of(evaluate(plan, known_only(pose, puppet)))
-    box = rect_of(around(items))
-    picture = QPixmap(width * 2, height * 2)
-    picture.setDevicePixelRatio(2)
-    picture.fill(look.LINEN)
-    if box.isEmpty():
-        return picture
-    scale = min((width - 8) / box.width(), (height - 8) / box.height())
-    view = QTransform()
-    view.translate(width / 2, height / 2)
-    view.scale(scale, scale)
-    view.translate(-box.center().x(), -box.center().y())
-    painter = QPainter(picture)
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    Raster(painter, session.file.pictures).draw(items, view)
-    painter.end()
-    return picture
+    card = Card(session.stage.theme, width, height, session.stage.theme.linen)
+    camera = fitting(rect_of(around(items)), QRectF(4, 4, width - 8, height - 8))
+    return card.with_shapes(items, session.file.pictures, camera).finished()
 
 
 ACTS = (
@@ -86,23 +68,24 @@ class PoseCard(QWidget):
         return QSize(WIDE, TALL)
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = QPainter(self)
+        painter = Inked(self, self.shelf.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         box = QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5)
         here = self.shelf.session.pose == self.pose
-        painter.setBrush(look.LAMP_PALE if here else look.PAPER)
+        painter.setBrush(painter.theme.lamp_pale if here else painter.theme.paper)
         painter.setPen(
             marks.pen(
-                look.LAMP if here or self.hasFocus() else look.LINE, 2.0 if here or self.hasFocus() else 1.2
+                painter.theme.lamp if here or self.hasFocus() else painter.theme.line,
+                2.0 if here or self.hasFocus() else 1.2,
             )
         )
         painter.drawRoundedRect(box, 5, 5)
         painter.drawPixmap(4, 4, self.picture)
         if self._share:
             painter.setPen(Qt.PenStyle.NoPen)
-            painter.setBrush(look.with_alpha(look.LAMP, 90))
+            painter.setBrush(look.with_alpha(painter.theme.lamp, 90))
             painter.drawRect(QRectF(4, 4, (WIDE - 8) * self._share, TALL - 26))
-        painter.setPen(look.INK)
+        painter.setPen(painter.theme.ink)
         painter.setFont(look.font(9.5))
         words = f"{self._share:.0%}" if self._share else self.name
         line = QRectF(4, TALL - 22, WIDE - 8, 18)
@@ -178,7 +161,7 @@ class PoseShelf(QWidget):
             for words, symbol, does in ACTS[i : i + 2]:
                 button = QToolButton()
                 button.setText(words)
-                button.setIcon(look.icon(symbol))
+                button.setIcon(look.icon(session.stage.theme, symbol))
                 button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
                 button.clicked.connect(lambda _on=False, does=does: self._guarded(does))
                 button.setMinimumWidth(96)
@@ -204,6 +187,7 @@ class PoseShelf(QWidget):
         session.settled.connect(self._on_settled)
         session.stage.station_changed.connect(self.refresh)
         session.opened.connect(self.refresh)
+        session.stage.theme_changed.connect(self._paint_anew)
 
     def _on_settled(self) -> None:
         """After a step, not during a drag: the cards, and which of them shows the present pose."""
@@ -215,10 +199,10 @@ class PoseShelf(QWidget):
         super().showEvent(event)  # type: ignore[arg-type]
         self.refresh()
 
-    def forget(self) -> None:
+    def _paint_anew(self) -> None:
         """Make all cards anew: their colours have changed."""
         for words, symbol, _ in ACTS:
-            self.buttons[words].setIcon(look.icon(symbol))
+            self.buttons[words].setIcon(look.icon(self.session.stage.theme, symbol))
         self._shown = ()
         self.refresh()
 
@@ -263,7 +247,9 @@ class PoseShelf(QWidget):
         menu.addAction("Apply").triggered.connect(lambda: self.apply(card.name))
         if card.name != CLEAN:
             menu.addAction("Name…").triggered.connect(lambda: self.edit_name(card))
-            menu.addAction(look.icon("trash-2"), "Delete").triggered.connect(lambda: self.delete(card.name))
+            menu.addAction(look.icon(self.session.stage.theme, "trash-2"), "Delete").triggered.connect(
+                lambda: self.delete(card.name)
+            )
         return menu
 
     def delete(self, name: str) -> None:

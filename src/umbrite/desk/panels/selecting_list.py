@@ -24,6 +24,7 @@ class SelectingList(QListWidget):
         self.itemSelectionChanged.connect(self._tell_selection)
         session.changed.connect(self._on_changed)
         session.selection.changed.connect(self.show_selection)
+        session.stage.theme_changed.connect(self._paint_anew)
 
     def fresh_rows(self) -> list[tuple[Any, ...]]:
         """What each row shows: its id, its words, and what else tells it from before; none here."""
@@ -43,7 +44,7 @@ class SelectingList(QListWidget):
         if getattr(old, "puppet", None) is not getattr(new, "puppet", None):
             self.rebuild()
 
-    def forget(self) -> None:
+    def _paint_anew(self) -> None:
         """Make all rows anew: their colours have changed."""
         self._shown = []
         self.rebuild()

@@ -10,6 +10,7 @@ from umbrite.checking.finding_codes import CODES
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS, REHEARSE, STATIONS
 from umbrite.desk.theme import look
+from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import glow, pen
 from umbrite.rig.family import targets
 
@@ -78,28 +79,28 @@ class StationSign(QAbstractButton):
         return QSize(86, 46)
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = QPainter(self)
+        painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         middle = self.height() / 2
         disc = QPointF(18, middle)
         self._cord(painter, middle)
         if self.isChecked():
             glow(painter, disc, 18)
-        painter.setPen(pen(look.INK, 1.5))
-        painter.setBrush(look.PAPER)
+        painter.setPen(pen(painter.theme.ink, 1.5))
+        painter.setBrush(painter.theme.paper)
         painter.drawEllipse(disc, 8.5, 8.5)
         if self.state.share > 0:
             painter.setPen(Qt.PenStyle.NoPen)
-            painter.setBrush(look.LAMP if self.isChecked() else look.MOSS)
+            painter.setBrush(painter.theme.lamp if self.isChecked() else painter.theme.moss)
             box = QRectF(disc.x() - 6, disc.y() - 6, 12, 12)
             painter.drawPie(box, 90 * 16, -round(360 * 16 * self.state.share))
         text = self.rect().adjusted(34, 0, 0, 0)
         bold = QFont.Weight.Bold if self.isChecked() else QFont.Weight.Medium
         painter.setFont(look.font(12.5, bold))
-        painter.setPen(look.INK)
+        painter.setPen(painter.theme.ink)
         painter.drawText(text.adjusted(0, 4, 0, -20), Qt.AlignmentFlag.AlignVCenter, self.station)
         painter.setFont(look.font(9.5))
-        painter.setPen(look.QUIET)
+        painter.setPen(painter.theme.quiet)
         words = QFontMetrics(painter.font()).elidedText(
             self.state.words, Qt.TextElideMode.ElideRight, text.width() - 2
         )
@@ -107,30 +108,30 @@ class StationSign(QAbstractButton):
         if self.state.look_at:
             self._flag(painter, disc)
         if self.isChecked():
-            painter.setPen(pen(look.INK, 2.4))
+            painter.setPen(pen(painter.theme.ink, 2.4))
             painter.drawLine(
                 QPointF(35, self.height() - 1.5), QPointF(self.width() - 12, self.height() - 1.5)
             )
         if self.hasFocus():
             painter.setBrush(Qt.BrushStyle.NoBrush)
-            painter.setPen(pen(look.LAMP, 2))
+            painter.setPen(pen(painter.theme.lamp, 2))
             painter.drawRoundedRect(QRectF(self.rect()).adjusted(1, 1, -1, -1), 6, 6)
         painter.end()
 
-    def _cord(self, painter: QPainter, middle: float) -> None:
+    def _cord(self, painter: Inked, middle: float) -> None:
         """The cord passes behind the discs, one sign's end being the next one's beginning; under the words it is out."""
-        painter.setPen(pen(look.LINE, 2))
+        painter.setPen(pen(painter.theme.line, 2))
         first, last = self.station == PARTS.name, self.station == REHEARSE.name
         if not first:
             painter.drawLine(QPointF(0, middle), QPointF(18, middle))
         if not last:
             painter.drawLine(QPointF(self.width() - 8, middle), QPointF(self.width(), middle))
 
-    def _flag(self, painter: QPainter, disc: QPointF) -> None:
+    def _flag(self, painter: Inked, disc: QPointF) -> None:
         """Something to look at: an amber disc with a bar, told by its shape too."""
         at = disc + QPointF(7.5, -7.5)
-        painter.setPen(pen(look.INK, 1.2))
-        painter.setBrush(look.AMBER)
+        painter.setPen(pen(painter.theme.ink, 1.2))
+        painter.setBrush(painter.theme.amber)
         painter.drawEllipse(at, 5, 5)
         painter.drawLine(at + QPointF(0, -2.2), at + QPointF(0, 0.6))
         painter.drawPoint(at + QPointF(0, 2.6))
@@ -146,12 +147,12 @@ class FindingsLamp(QToolButton):
         self.refresh()
 
     def refresh(self) -> None:
-        found = self.session.checks.found
+        found, theme = self.session.checks.found, self.session.stage.theme
         grave = sum(finding.severity != "hint" for finding in found)
         colour = (
-            look.BRICK if any(f.severity == "error" for f in found) else look.AMBER if grave else look.MOSS
+            theme.brick if any(f.severity == "error" for f in found) else theme.amber if grave else theme.moss
         )
-        self.setIcon(look.icon("lightbulb", colour.name()))
+        self.setIcon(look.icon(theme, "lightbulb", colour))
         self.setText(f"{len(found)} finding{'' if len(found) == 1 else 's'}" if found else "All well")
         self.setToolTip("What the checks noticed  (Ctrl+E)")
 
@@ -191,6 +192,7 @@ class Strip(QWidget):
             session.settled,
             session.opened,
             session.checks.changed,
+            session.stage.theme_changed,
         ):
             signal.connect(self.refresh)
         self.refresh()
@@ -199,19 +201,19 @@ class Strip(QWidget):
         for sign in self.signs.values():
             sign.refresh()
         self.lamp.refresh()
-        history = self.session.history
+        history, quiet = self.session.history, self.session.stage.theme.quiet.name()
         state = "saved" if history.is_saved else "not saved yet"
         if self.session.file.path is None and not self.session.puppet.parts:
             state = "empty"
         file = self.session.file.path.name if self.session.file.path else self.session.puppet.name
         last = (
-            f"<br><span style='color:#625B51'>last: {history.undo_name}</span>" if history.undo_name else ""
+            f"<br><span style='color:{quiet}'>last: {history.undo_name}</span>" if history.undo_name else ""
         )
         shown = file if len(file) < 24 else file[:22] + "…"
-        self.file.setText(f"<b>{shown}</b> · <span style='color:#625B51'>{state}</span>{last}")
+        self.file.setText(f"<b>{shown}</b> · <span style='color:{quiet}'>{state}</span>{last}")
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = QPainter(self)
-        painter.setPen(pen(look.LINE, 1))
+        painter = Inked(self, self.session.stage.theme)
+        painter.setPen(pen(painter.theme.line, 1))
         painter.drawLine(0, self.height() - 1, self.width(), self.height() - 1)
         painter.end()

@@ -2,7 +2,7 @@
 
 from PySide6.QtCore import QSettings
 
-from umbrite.desk.theme import look
+from umbrite.desk.theme.themes import THEMES
 
 RECENT = 8
 
@@ -16,7 +16,7 @@ class Preferences:
     @property
     def theme(self) -> str:
         value = str(self.settings.value("theme", "day"))
-        return value if value in look.THEMES else "day"
+        return value if value in THEMES else "day"
 
     @theme.setter
     def theme(self, name: str) -> None:

@@ -1,10 +1,11 @@
-"""Where one works and how one looks: the station, the tool, and the views. None of it is an edit."""
+"""Where one works and how it looks: the station, the tool, the views and the theme. None of it is an edit."""
 
 from collections.abc import Callable, Mapping
 
 from PySide6.QtCore import QObject, Signal
 
 from umbrite.desk.session.stations import PARTS, Station
+from umbrite.desk.theme.themes import DAY, Theme
 
 VIEWS = {
     "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False, "bare": False, "skeleton": False,
@@ -17,6 +18,7 @@ class Stage(QObject):
     station_changed = Signal()
     tool_changed = Signal()
     view_changed = Signal()
+    theme_changed = Signal()
 
     def __init__(
         self,
@@ -26,6 +28,7 @@ class Stage(QObject):
     ) -> None:
         super().__init__(parent)
         self._fanned, self._chosen = fanned, chosen
+        self.theme = DAY
         self.station: Station = PARTS
         self.tool = PARTS.tools[0]
         self.views: Mapping[str, bool] = dict(VIEWS)
@@ -56,6 +59,12 @@ class Stage(QObject):
         if name == "solo":
             self.solo = frozenset(self._chosen()) if on else frozenset()
         self.view_changed.emit()
+
+    def dress(self, theme: Theme) -> None:
+        """Paint in another theme from now on."""
+        if theme is not self.theme:
+            self.theme = theme
+            self.theme_changed.emit()
 
     def clear(self) -> None:
         """Another puppet is open: what was pulled apart or shown alone is not there any more."""

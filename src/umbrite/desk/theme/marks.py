@@ -2,11 +2,14 @@
 
 import math
 from functools import lru_cache
+from typing import NamedTuple
 
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QFont, QFontMetricsF, QPainter, QPainterPath, QPen, QPixmap, QRadialGradient
 
 from umbrite.desk.theme import look
+from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.themes import SIDE_STROKE
 from umbrite.rig.model import Side
 
 
@@ -14,25 +17,25 @@ def pen(colour: QColor, width: float, style: Qt.PenStyle = Qt.PenStyle.SolidLine
     return QPen(colour, width, style, Qt.PenCapStyle.RoundCap, Qt.PenJoinStyle.RoundJoin)
 
 
-def glow(painter: QPainter, at: QPointF, radius: float) -> None:
+def glow(painter: Inked, at: QPointF, radius: float) -> None:
     """The lamp's light behind what is selected."""
-    picture = _glow(round(radius), painter.device().devicePixelRatioF())
+    picture = _glow(painter.theme.lamp.name(), round(radius), painter.device().devicePixelRatioF())
     half = picture.deviceIndependentSize().width() / 2
     painter.drawPixmap(at - QPointF(half, half), picture)
 
 
 @lru_cache(maxsize=64)
-def _glow(radius: int, ratio: float) -> QPixmap:
+def _glow(colour: str, radius: int, ratio: float) -> QPixmap:
     """A gradient is too slow to be drawn anew at each step of a drag."""
-    wide = 2 * radius + 2
+    wide, lamp = 2 * radius + 2, QColor(colour)
     picture = QPixmap(round(wide * ratio), round(wide * ratio))
     picture.setDevicePixelRatio(ratio)
     picture.fill(Qt.GlobalColor.transparent)
     middle = QPointF(wide / 2, wide / 2)
     light = QRadialGradient(middle, radius)
-    light.setColorAt(0.0, look.with_alpha(look.LAMP, 190))
-    light.setColorAt(0.55, look.with_alpha(look.LAMP, 110))
-    light.setColorAt(1.0, look.with_alpha(look.LAMP, 0))
+    light.setColorAt(0.0, look.with_alpha(lamp, 190))
+    light.setColorAt(0.55, look.with_alpha(lamp, 110))
+    light.setColorAt(1.0, look.with_alpha(lamp, 0))
     painter = QPainter(picture)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     painter.setPen(Qt.PenStyle.NoPen)
@@ -43,49 +46,49 @@ def _glow(radius: int, ratio: float) -> QPixmap:
 
 
 def rivet(
-    painter: QPainter, at: QPointF, side: Side, *, set_: bool = True, lit: bool = False, hot: bool = False
+    painter: Inked, at: QPointF, side: Side, *, set_: bool = True, lit: bool = False, hot: bool = False
 ) -> None:
     """A brass rivet with a slot; hollow and pencilled where the pivot has not been set."""
     if lit:
         glow(painter, at, 20)
     radius = 7.5 if hot else 6.5
-    painter.setPen(pen(look.PAPER, 4.5))
+    painter.setPen(pen(painter.theme.paper, 4.5))
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.drawEllipse(at, radius, radius)
     if set_:
         shine = QRadialGradient(at + QPointF(-2, -2.5), radius * 1.7)
-        shine.setColorAt(0, look.BRASS_PALE)
-        shine.setColorAt(1, look.BRASS)
+        shine.setColorAt(0, painter.theme.brass_pale)
+        shine.setColorAt(1, painter.theme.brass)
         painter.setBrush(shine)
-        painter.setPen(pen(look.INK, 1.6))
+        painter.setPen(pen(painter.theme.ink, 1.6))
     else:
-        painter.setBrush(look.with_alpha(look.PAPER, 200))
-        painter.setPen(pen(look.INK, 1.4, Qt.PenStyle.DotLine))
+        painter.setBrush(look.with_alpha(painter.theme.paper, 200))
+        painter.setPen(pen(painter.theme.ink, 1.4, Qt.PenStyle.DotLine))
     painter.drawEllipse(at, radius, radius)
     if set_:
-        painter.setPen(pen(look.BRASS_DARK, 1.6))
+        painter.setPen(pen(painter.theme.brass_dark, 1.6))
         painter.drawLine(at + QPointF(-3, 0), at + QPointF(3, 0))
     if side == "far":  # the second sign of the far side
-        painter.setPen(pen(look.PLUM, 1.6))
+        painter.setPen(pen(painter.theme.plum, 1.6))
         painter.drawLine(at + QPointF(0, -3), at + QPointF(0, 3))
 
 
-def washer(painter: QPainter, at: QPointF, radius: float, *, lit: bool = False, hot: bool = False) -> None:
+def washer(painter: Inked, at: QPointF, radius: float, *, lit: bool = False, hot: bool = False) -> None:
     """A carrier: a rivet in a paper washer."""
     if lit:
         glow(painter, at, radius * 1.9)
     ring = QPainterPath()
     ring.addEllipse(at, radius, radius)
     ring.addEllipse(at, 8.0, 8.0)
-    painter.setPen(pen(look.INK, 1.8 if hot else 1.3))
-    painter.setBrush(look.LAMP_PALE if hot else look.with_alpha(look.PAPER, 235))
+    painter.setPen(pen(painter.theme.ink, 1.8 if hot else 1.3))
+    painter.setBrush(painter.theme.lamp_pale if hot else look.with_alpha(painter.theme.paper, 235))
     painter.drawPath(ring)
-    painter.setPen(pen(look.TEAL, 1.4))
+    painter.setPen(pen(painter.theme.teal, 1.4))
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.drawEllipse(at, radius - 3.2, radius - 3.2)
 
 
-def dowel(painter: QPainter, start: QPointF, end: QPointF, side: Side, *, lit: bool = False) -> None:
+def dowel(painter: Inked, start: QPointF, end: QPointF, side: Side, *, lit: bool = False) -> None:
     """A bone or a length of a limb: two parallel ink lines, rounded, in the colour and the sign of its side."""
     way = end - start
     length = math.hypot(way.x(), way.y())
@@ -98,32 +101,35 @@ def dowel(painter: QPainter, start: QPointF, end: QPointF, side: Side, *, lit: b
     path.lineTo(start - across)
     path.quadTo(start - way / length * 5, start + across)
     if lit:
-        painter.setPen(pen(look.with_alpha(look.LAMP, 150), 11))
+        painter.setPen(pen(look.with_alpha(painter.theme.lamp, 150), 11))
         painter.drawPath(path)
-    colour = look.SIDE_COLOUR[side]
-    painter.setPen(pen(look.with_alpha(look.PAPER, 230), 4.5))
-    painter.setBrush(look.with_alpha(look.PAPER, 120))
+    colour = painter.theme.side(side)
+    painter.setPen(pen(look.with_alpha(painter.theme.paper, 230), 4.5))
+    painter.setBrush(look.with_alpha(painter.theme.paper, 120))
     painter.drawPath(path)
     painter.setBrush(look.with_alpha(colour, 70))
-    painter.setPen(pen(look.INK, 1.7, look.SIDE_STROKE[side]))
+    painter.setPen(pen(painter.theme.ink, 1.7, SIDE_STROKE[side]))
     painter.drawPath(path)
-    painter.setPen(pen(colour, 1.8, look.SIDE_STROKE[side]))
+    painter.setPen(pen(colour, 1.8, SIDE_STROKE[side]))
     painter.drawLine(start + way * 0.06, end - way * 0.04)
 
 
-def notch(painter: QPainter, head: QPointF, tip: QPointF, *, hot: bool = False) -> None:
+def notch(painter: Inked, head: QPointF, tip: QPointF, *, hot: bool = False) -> None:
     """The tip of a bone: a notch across the dowel, wider under the pointer."""
     way = tip - head
     length = math.hypot(way.x(), way.y())
     if length < 6:
         return
     across = QPointF(-way.y(), way.x()) / length * (7.5 if hot else 5.5)
-    for colour, width in ((look.PAPER, 5.0), (look.LAMP if hot else look.INK, 2.2)):
+    for colour, width in (
+        (painter.theme.paper, 5.0),
+        (painter.theme.lamp if hot else painter.theme.ink, 2.2),
+    ):
         painter.setPen(pen(colour, width))
         painter.drawLine(tip - across, tip + across)
 
 
-def cord(painter: QPainter, start: QPointF, end: QPointF, *, lit: bool = False, far: bool = False) -> None:
+def cord(painter: Inked, start: QPointF, end: QPointF, *, lit: bool = False, far: bool = False) -> None:
     """A slack cord from child to parent."""
     way = end - start
     length = math.hypot(way.x(), way.y())
@@ -131,68 +137,68 @@ def cord(painter: QPainter, start: QPointF, end: QPointF, *, lit: bool = False, 
     path = QPainterPath(start)
     path.quadTo((start + end) / 2 + sag, end)
     painter.setBrush(Qt.BrushStyle.NoBrush)
-    painter.setPen(pen(look.with_alpha(look.PAPER, 200), 3.6))
+    painter.setPen(pen(look.with_alpha(painter.theme.paper, 200), 3.6))
     painter.drawPath(path)
     style = Qt.PenStyle.DashLine if far else Qt.PenStyle.SolidLine
-    painter.setPen(pen(look.LAMP if lit else look.QUIET, 3.0 if lit else 1.7, style))
+    painter.setPen(pen(painter.theme.lamp if lit else painter.theme.quiet, 3.0 if lit else 1.7, style))
     painter.drawPath(path)
     if lit:
-        painter.setPen(pen(look.INK, 1.1))
+        painter.setPen(pen(painter.theme.ink, 1.1))
         painter.drawPath(path)
 
 
-def pin(painter: QPainter, at: QPointF) -> None:
+def pin(painter: Inked, at: QPointF) -> None:
     """A pin put into the board for one turn: a long needle with a vermilion head."""
-    painter.setPen(pen(look.PAPER, 4.6))
+    painter.setPen(pen(painter.theme.paper, 4.6))
     painter.drawLine(at, at + QPointF(9, -20))
-    painter.setPen(pen(look.INK, 1.8))
+    painter.setPen(pen(painter.theme.ink, 1.8))
     painter.drawLine(at, at + QPointF(9, -20))
-    painter.setBrush(look.VERMILION)
+    painter.setBrush(painter.theme.vermilion)
     painter.drawEllipse(at + QPointF(10, -23), 5.5, 5.5)
 
 
-def nail(painter: QPainter, at: QPointF) -> None:
+def nail(painter: Inked, at: QPointF) -> None:
     """A point that is held: a nail's head with a cross."""
-    painter.setPen(pen(look.PAPER, 5))
-    painter.setBrush(look.TEAL)
+    painter.setPen(pen(painter.theme.paper, 5))
+    painter.setBrush(painter.theme.teal)
     painter.drawEllipse(at, 8, 8)
-    painter.setPen(pen(look.INK, 1.8))
+    painter.setPen(pen(painter.theme.ink, 1.8))
     painter.drawEllipse(at, 8, 8)
-    painter.setPen(pen(look.PAPER, 2))
+    painter.setPen(pen(painter.theme.paper, 2))
     painter.drawLine(at - QPointF(4, 0), at + QPointF(4, 0))
     painter.drawLine(at - QPointF(0, 4), at + QPointF(0, 4))
 
 
-def small_label(painter: QPainter, middle: QPointF, text: str) -> None:
+def small_label(painter: Inked, middle: QPointF, text: str) -> None:
     """A few words on paper, centred."""
     painter.setFont(look.font(9.5))
     wide = painter.fontMetrics().horizontalAdvance(text) + 10
     box = QRectF(middle.x() - wide / 2, middle.y() - 8, wide, 16)
     painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(look.with_alpha(look.PAPER, 225))
+    painter.setBrush(look.with_alpha(painter.theme.paper, 225))
     painter.drawRoundedRect(box, 4, 4)
-    painter.setPen(look.INK)
+    painter.setPen(painter.theme.ink)
     painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
 
 
-def pencil_cord(painter: QPainter, start: QPointF, end: QPointF) -> None:
+def pencil_cord(painter: Inked, start: QPointF, end: QPointF) -> None:
     """A proposed link: a thin broken pencil line with an arrow's head where it would hang."""
     painter.setBrush(Qt.BrushStyle.NoBrush)
-    painter.setPen(pen(look.with_alpha(look.PAPER, 210), 3.4))
+    painter.setPen(pen(look.with_alpha(painter.theme.paper, 210), 3.4))
     painter.drawLine(start, end)
-    painter.setPen(pen(look.INK, 1.3, Qt.PenStyle.DashLine))
+    painter.setPen(pen(painter.theme.ink, 1.3, Qt.PenStyle.DashLine))
     painter.drawLine(start, end)
 
 
-def pencil_rivet(painter: QPainter, at: QPointF, *, sure: bool, hot: bool) -> None:
+def pencil_rivet(painter: Inked, at: QPointF, *, sure: bool, hot: bool) -> None:
     """A proposed pivot: a hollow, dashed rivet with a cross in it, or a question mark where it is doubtful."""
     radius = 9.0 if hot else 7.5
-    painter.setPen(pen(look.PAPER, 4.5))
-    painter.setBrush(look.with_alpha(look.LAMP if hot else look.PAPER, 235))
+    painter.setPen(pen(painter.theme.paper, 4.5))
+    painter.setBrush(look.with_alpha(painter.theme.lamp if hot else painter.theme.paper, 235))
     painter.drawEllipse(at, radius, radius)
-    painter.setPen(pen(look.INK, 1.5, Qt.PenStyle.DashLine))
+    painter.setPen(pen(painter.theme.ink, 1.5, Qt.PenStyle.DashLine))
     painter.drawEllipse(at, radius, radius)
-    painter.setPen(pen(look.INK, 1.4))
+    painter.setPen(pen(painter.theme.ink, 1.4))
     if sure:
         painter.drawLine(at - QPointF(3, 0), at + QPointF(3, 0))
         painter.drawLine(at - QPointF(0, 3), at + QPointF(0, 3))
@@ -201,7 +207,7 @@ def pencil_rivet(painter: QPainter, at: QPointF, *, sure: bool, hot: bool) -> No
         painter.drawText(QRectF(at.x() - 8, at.y() - 8, 16, 16), Qt.AlignmentFlag.AlignCenter, "?")
 
 
-def hook(painter: QPainter, at: QPointF, side: Side, *, lit: bool = False, hot: bool = False) -> None:
+def hook(painter: Inked, at: QPointF, side: Side, *, lit: bool = False, hot: bool = False) -> None:
     """A target: a hook that hangs below the tip it holds."""
     path = QPainterPath(at + QPointF(0, 7))
     path.lineTo(at + QPointF(0, 15))
@@ -209,50 +215,60 @@ def hook(painter: QPainter, at: QPointF, side: Side, *, lit: bool = False, hot: 
     if lit:
         glow(painter, at + QPointF(-4, 15), 22)
     painter.setBrush(Qt.BrushStyle.NoBrush)
-    painter.setPen(pen(look.PAPER, 8))
+    painter.setPen(pen(painter.theme.paper, 8))
     painter.drawPath(path)
-    painter.setPen(pen(look.INK, 5.4 if hot else 4.8))
+    painter.setPen(pen(painter.theme.ink, 5.4 if hot else 4.8))
     painter.drawPath(path)
     painter.setPen(
-        pen(look.LAMP if lit else look.SIDE_COLOUR[side].lighter(135), 2.4, look.SIDE_STROKE[side])
+        pen(painter.theme.lamp if lit else painter.theme.side(side).lighter(135), 2.4, SIDE_STROKE[side])
     )
     painter.drawPath(path)
 
 
-def fan(
-    painter: QPainter, at: QPointF, radius: float, small: complex, large: complex, now: complex,
-    *, pencilled: bool, end: str = "",
-) -> None:  # fmt: skip
-    """A paper fan between two directions (y down), the present angle as a needle, the edited end in lamp colour."""
+class Fan(NamedTuple):
+    """A range of turning: its two directions and the present one (y down), and the end that is edited."""
+
+    small: complex
+    large: complex
+    now: complex
+    pencilled: bool
+    end: str = ""
+
+
+def fan(painter: Inked, at: QPointF, radius: float, shown: Fan) -> None:
+    """A paper fan between two directions, the present angle as a needle, the edited end in lamp colour."""
+    small, large, now, pencilled, end = shown
     start = -math.degrees(math.atan2(small.imag, small.real))
     sweep = -math.degrees(_turn(small, large))
     box = QRectF(at.x() - radius, at.y() - radius, 2 * radius, 2 * radius)
     style = Qt.PenStyle.DotLine if pencilled else Qt.PenStyle.SolidLine
-    painter.setPen(pen(look.with_alpha(look.INK, 170), 1.2, style))
-    painter.setBrush(look.with_alpha(look.BRASS_PALE, 70 if pencilled else 175))
+    painter.setPen(pen(look.with_alpha(painter.theme.ink, 170), 1.2, style))
+    painter.setBrush(look.with_alpha(painter.theme.brass_pale, 70 if pencilled else 175))
     if abs(sweep) > 359.5:
         painter.drawEllipse(at, radius, radius)
     else:
         painter.drawPie(box, round(start * 16), round(sweep * 16))
     if not pencilled:
-        painter.setPen(pen(look.with_alpha(look.BRASS_DARK, 90), 0.9))
+        painter.setPen(pen(look.with_alpha(painter.theme.brass_dark, 90), 0.9))
         for fold in range(1, 6):
             angle = math.radians(-(start + sweep * fold / 6))
             painter.drawLine(at, at + QPointF(math.cos(angle), math.sin(angle)) * radius)
     needle = QPointF(now.real, now.imag)
-    painter.setPen(pen(look.PAPER, 4))
+    painter.setPen(pen(painter.theme.paper, 4))
     painter.drawLine(at + needle * 9, at + needle * (radius - 6))
-    painter.setPen(pen(look.INK, 2))
+    painter.setPen(pen(painter.theme.ink, 2))
     painter.drawLine(at + needle * 9, at + needle * (radius - 6))
     for name, way in (("smallest", small), ("largest", large)):
         place = at + QPointF(way.real, way.imag) * radius
         if name == end:
             glow(painter, place, 18)
-        painter.setPen(pen(look.INK, 1.6))
-        painter.setBrush(look.LAMP if name == end else look.PANEL if pencilled else look.PAPER)
+        painter.setPen(pen(painter.theme.ink, 1.6))
+        painter.setBrush(
+            painter.theme.lamp if name == end else painter.theme.panel if pencilled else painter.theme.paper
+        )
         painter.drawEllipse(place, 6.5, 6.5)
         # Which end is which is told by its shape too: a bar for the smallest, a point for the largest.
-        painter.setPen(pen(look.INK, 1.6))
+        painter.setPen(pen(painter.theme.ink, 1.6))
         if name == "smallest":
             painter.drawLine(place + QPointF(-2.6, 0), place + QPointF(2.6, 0))
         else:
@@ -265,7 +281,7 @@ def _turn(small: complex, large: complex) -> float:
     return angle if angle > 1e-9 else angle + 2 * math.pi
 
 
-def bend_arrow(painter: QPainter, knee: QPointF, way: QPointF, colour: QColor) -> None:
+def bend_arrow(painter: Inked, knee: QPointF, way: QPointF, colour: QColor) -> None:
     """The side to which a limb bends: an arrow from its middle joint outwards."""
     length = math.hypot(way.x(), way.y())
     if length < 1e-6:
@@ -277,14 +293,14 @@ def bend_arrow(painter: QPainter, knee: QPointF, way: QPointF, colour: QColor) -
     head.lineTo(tip - unit * 8 + across * 5)
     head.moveTo(tip)
     head.lineTo(tip - unit * 8 - across * 5)
-    for stroke, width in ((look.PAPER, 5.5), (colour, 2.4)):
+    for stroke, width in ((painter.theme.paper, 5.5), (colour, 2.4)):
         painter.setPen(pen(stroke, width))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawLine(start, tip)
         painter.drawPath(head)
 
 
-def label(painter: QPainter, at: QPointF, text: str, within: QRectF) -> None:
+def label(painter: Inked, at: QPointF, text: str, within: QRectF) -> None:
     """A dark label beside the pointer, kept inside the board."""
     painter.setFont(look.font(11, QFont.Weight.Medium))
     metrics = QFontMetricsF(painter.font())
@@ -293,12 +309,7 @@ def label(painter: QPainter, at: QPointF, text: str, within: QRectF) -> None:
     box.moveLeft(min(box.left(), within.right() - box.width() - 6))
     box.moveTop(min(box.top(), within.bottom() - box.height() - 6))
     painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(look.INK)
+    painter.setBrush(painter.theme.ink)
     painter.drawRoundedRect(box, 5, 5)
-    painter.setPen(look.PAPER)
+    painter.setPen(painter.theme.paper)
     painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
-
-
-def forget_pictures() -> None:
-    """Draw what is kept anew: its colours have changed."""
-    _glow.cache_clear()

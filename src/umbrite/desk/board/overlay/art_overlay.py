@@ -3,14 +3,15 @@
 import cmath
 
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QPainter, QPolygonF
+from PySide6.QtGui import QPolygonF
 
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.handles import Handle
 from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.session.drafts import Ghost
 from umbrite.desk.session.session import Session
-from umbrite.desk.theme import look, marks
+from umbrite.desk.theme import marks
+from umbrite.desk.theme.inked import Inked
 from umbrite.motion.scene import Shape, scene_of
 from umbrite.paint.outlines import outline_of
 from umbrite.paint.painter import Raster
@@ -18,7 +19,7 @@ from umbrite.rig.affine import around
 from umbrite.rig.family import branch
 
 
-def paint(painter: QPainter, session: Session, camera: Camera, hover: Handle | None) -> None:
+def paint(painter: Inked, session: Session, camera: Camera, hover: Handle | None) -> None:
     """Outlines where they are switched on or flashed; where the rig is built, frames of what is selected."""
     chosen = set() if session.stage.station.posed else set(session.selection.of("part"))
     if not (session.stage.views["outlines"] or session.drafts.now.flashing or chosen):
@@ -27,18 +28,18 @@ def paint(painter: QPainter, session: Session, camera: Camera, hover: Handle | N
     if session.stage.views["outlines"]:
         for item in items:
             side = session.puppet.joints[session.puppet.parts[item.part].joint].side
-            _outline(painter, session, camera, item, (look.SIDE_COLOUR[side], 1.6))
+            _outline(painter, session, camera, item, (painter.theme.side(side), 1.6))
     if session.drafts.now.flashing:
         for item in items:
             if item.part in session.drafts.now.flashing:
-                _outline(painter, session, camera, item, (look.INK, 6.0), (look.LAMP, 3.6))
+                _outline(painter, session, camera, item, (painter.theme.ink, 6.0), (painter.theme.lamp, 3.6))
     for item in items:
         if item.part in chosen:
             _corners(painter, camera, item)
     _frame(painter, session, camera, hover)
 
 
-def paint_ghosts(painter: QPainter, session: Session, camera: Camera, ghosts: tuple[Ghost, ...]) -> None:
+def paint_ghosts(painter: Inked, session: Session, camera: Camera, ghosts: tuple[Ghost, ...]) -> None:
     """Branches once more, turned about a point, seen through."""
     items = scene_of(session.placed) if ghosts else []
     for ghost in ghosts:
@@ -48,11 +49,15 @@ def paint_ghosts(painter: QPainter, session: Session, camera: Camera, ghosts: tu
         Raster(painter, session.file.pictures).draw(turned, camera.transform())
 
 
-def paint_marks(painter: QPainter, camera: Camera, places: tuple[tuple[complex, bool], ...]) -> None:
+def paint_marks(painter: Inked, camera: Camera, places: tuple[tuple[complex, bool], ...]) -> None:
     """Where an end sticks out: an amber ring with a bar; where a gap opens: a brick ring, open on one side."""
     for place, gap in places:
         at = camera.point(place)
-        for colour, width in ((look.PAPER, 5.0), (look.INK, 3.4), (look.BRICK if gap else look.AMBER, 1.8)):
+        for colour, width in (
+            (painter.theme.paper, 5.0),
+            (painter.theme.ink, 3.4),
+            (painter.theme.brick if gap else painter.theme.amber, 1.8),
+        ):
             painter.setPen(marks.pen(colour, width))
             painter.setBrush(Qt.BrushStyle.NoBrush)
             if gap:
@@ -62,12 +67,12 @@ def paint_marks(painter: QPainter, camera: Camera, places: tuple[tuple[complex, 
                 painter.drawLine(at + QPointF(0, -3.5), at + QPointF(0, 3.5))
 
 
-def _corners(painter: QPainter, camera: Camera, item: Shape) -> None:
+def _corners(painter: Inked, camera: Camera, item: Shape) -> None:
     """A frame at the corners of a selected part, in lamp colour with ink, turned with the part."""
     places = [camera.point(z) for z in item.corners()]
     for i, corner in enumerate(places):
         ends = [corner + _cut(places[(i + k) % 4] - corner, 16) for k in (1, -1)]
-        for colour, width in ((look.INK, 4.4), (look.LAMP, 2.2)):
+        for colour, width in ((painter.theme.ink, 4.4), (painter.theme.lamp, 2.2)):
             painter.setPen(marks.pen(colour, width))
             painter.drawPolyline(QPolygonF([ends[0], corner, ends[1]]))
 
@@ -77,7 +82,7 @@ def _cut(way: QPointF, length: float) -> QPointF:
     return way * min(1.0, length / whole) if whole > 0 else way
 
 
-def _frame(painter: QPainter, session: Session, camera: Camera, hover: Handle | None) -> None:
+def _frame(painter: Inked, session: Session, camera: Camera, hover: Handle | None) -> None:
     """What the selection is scaled, skewed and turned by: paper tabs at corners and edges, a pin above."""
     frame = frame_of(session)
     if frame is None:
@@ -85,14 +90,14 @@ def _frame(painter: QPainter, session: Session, camera: Camera, hover: Handle | 
     shift = shown_shift(session)
     painter.setBrush(Qt.BrushStyle.NoBrush)
     if len(session.selection.of("part")) > 1:
-        painter.setPen(marks.pen(look.INK, 1.2, Qt.PenStyle.DashLine))
+        painter.setPen(marks.pen(painter.theme.ink, 1.2, Qt.PenStyle.DashLine))
         places = [camera.point(frame.at(u, v) + shift) for u, v in ((0, 0), (1, 0), (1, 1), (0, 1))]
         painter.drawPolygon(QPolygonF(places))
     for name, z in grasps(frame, camera.zoom):
         at, hot = camera.point(z + shift), hover is not None and hover.kind == "frame" and hover.key == name
         size = 6.0 if hot else 4.5
-        painter.setPen(marks.pen(look.INK, 1.5))
-        painter.setBrush(look.LAMP if hot else look.PAPER)
+        painter.setPen(marks.pen(painter.theme.ink, 1.5))
+        painter.setBrush(painter.theme.lamp if hot else painter.theme.paper)
         if name == "spin":
             painter.drawLine(at, camera.point(frame.at(0.5, 0) + shift))
             painter.drawEllipse(at, size + 1, size + 1)
@@ -103,7 +108,7 @@ def _frame(painter: QPainter, session: Session, camera: Camera, hover: Handle | 
 
 
 def _outline(
-    painter: QPainter, session: Session, camera: Camera, item: Shape, *strokes: tuple[object, float]
+    painter: Inked, session: Session, camera: Camera, item: Shape, *strokes: tuple[object, float]
 ) -> None:
     path = camera.transform().map(outline_of(item, session.file.pictures))
     painter.setBrush(Qt.BrushStyle.NoBrush)

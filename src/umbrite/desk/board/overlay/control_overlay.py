@@ -3,15 +3,16 @@
 import cmath
 
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QPainter
 
 from umbrite.desk.board import handles
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import bead_at, cells, is_valued, pencils, shown_size
-from umbrite.desk.board.gestures.gesture import Feedback
-from umbrite.desk.board.overlay.control_shapes import colour_of, paint_control, paint_master_points
+from umbrite.desk.board.overlay.control_shapes import Held, colour_of, paint_control, paint_master_points
+from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
+from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.themes import SIDE_STROKE
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.model import Control
@@ -23,11 +24,9 @@ NEAR_POINTER, FAR_POINTER = 160.0, 420.0
 FAINT, GHOST = 0.34, 0.28
 
 
-def paint(
-    painter: QPainter, session: Session, camera: Camera, feedback: Feedback,
-    hover: handles.Handle | None, pointer: QPointF, within: QRectF,
-) -> None:  # fmt: skip
+def paint(painter: Inked, sight: Sight) -> None:
     """All controls, the largest first, and the label of the one under the pointer."""
+    session, camera, feedback, hover, pointer, within = sight
     for key, control in sorted(session.puppet.controls.items(), key=lambda item: -item[1].size):
         at = camera.point(session.placed.control_at(control))
         lit = key in feedback.lit or key in session.selection.keys
@@ -35,9 +34,9 @@ def paint(
         strength = _strength(session, control, at, pointer, plain=lit or hot)
         if strength > 0:
             painter.setOpacity(strength)
-            _one(painter, session, camera, key, at, lit=lit, hot=hot, strength=strength)
+            _one(painter, sight, key, Held(shown_size(control, camera), 0.0, lit, hot, strength))
             painter.setOpacity(1.0)
-    _pencilled(painter, session, camera, hover, pointer, within)
+    _pencilled(painter, sight)
     if hover is not None and hover.key in session.puppet.controls and not feedback.readout:
         name = session.puppet.controls[hover.key].name
         words = {"turn": f"Turn {name}", "scale": f"Scale {name}"}
@@ -60,39 +59,30 @@ def _strength(session: Session, control: Control, at: QPointF, pointer: QPointF,
     return GHOST if control.shown == "ghosted" else FAINT + (1 - FAINT) * share
 
 
-def _one(
-    painter: QPainter,
-    session: Session,
-    camera: Camera,
-    key: str,
-    at: QPointF,
-    *,
-    lit: bool,
-    hot: bool,
-    strength: float,
-) -> None:
+def _one(painter: Inked, sight: Sight, key: str, held: Held) -> None:
+    session, camera = sight.session, sight.camera
     control = session.puppet.controls[key]
-    size = shown_size(control, camera)
+    at = camera.point(session.placed.control_at(control))
     if is_valued(control):
-        _valued(painter, session, camera, key, lit=lit or hot)
+        _valued(painter, session, camera, key, lit=held.lit or held.hot)
     else:
         axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
         turn = cmath.phase(axis) if traits(control).whole and abs(axis) > 0 else 0.0
-        paint_control(painter, control, at, size, turn, lit=lit, hot=hot, strength=strength)
+        paint_control(painter, control, at, held._replace(turn=turn))
         if traits(control).whole and session.stage.station.posed:
             horn, bead = handles.master_points(session, key, camera)
-            paint_master_points(painter, camera.point(horn), camera.point(bead), strength)
-    painter.setOpacity(strength)
+            paint_master_points(painter, camera.point(horn), camera.point(bead), held.strength)
+    painter.setOpacity(held.strength)
     if control.label:
-        marks.small_label(painter, at + QPointF(0, size * 0.5 + 12), control.label)
+        marks.small_label(painter, at + QPointF(0, held.size * 0.5 + 12), control.label)
     if control.locked:
-        _padlock(painter, at + QPointF(size * 0.42, -size * 0.42))
+        _padlock(painter, at + QPointF(held.size * 0.42, -held.size * 0.42))
 
 
-def _valued(painter: QPainter, session: Session, camera: Camera, key: str, *, lit: bool) -> None:
+def _valued(painter: Inked, session: Session, camera: Camera, key: str, *, lit: bool) -> None:
     """A slot with a bead, a tile with a bead, or a strip of thumbnails."""
     control = session.puppet.controls[key]
-    colour = colour_of(control)
+    colour = colour_of(painter.theme, control)
     if traits(control).chooses:
         _cells(painter, session, camera, key, lit=lit)
         return
@@ -100,70 +90,68 @@ def _valued(painter: QPainter, session: Session, camera: Camera, key: str, *, li
     half = shown_size(control, camera) / 2
     tall = half if traits(control).two_values else 5.0
     box = QRectF(at.x() - half - 6, at.y() - tall - 6, 2 * half + 12, 2 * tall + 12)
-    painter.setPen(marks.pen(look.LAMP if lit else look.PAPER, 4.2))
-    painter.setBrush(look.with_alpha(look.PAPER, 215))
+    painter.setPen(marks.pen(painter.theme.lamp if lit else painter.theme.paper, 4.2))
+    painter.setBrush(look.with_alpha(painter.theme.paper, 215))
     painter.drawRoundedRect(box, 8, 8)
-    painter.setPen(marks.pen(look.INK, 1.6, look.SIDE_STROKE[control.side]))
+    painter.setPen(marks.pen(painter.theme.ink, 1.6, SIDE_STROKE[control.side]))
     painter.drawRoundedRect(box, 8, 8)
-    painter.setPen(marks.pen(look.with_alpha(look.INK, 130), 1.4))
+    painter.setPen(marks.pen(look.with_alpha(painter.theme.ink, 130), 1.4))
     painter.drawLine(QPointF(at.x() - half, at.y()), QPointF(at.x() + half, at.y()))
     painter.drawLine(QPointF(at.x(), at.y() - min(tall, 5)), QPointF(at.x(), at.y() + min(tall, 5)))
     if traits(control).two_values:
         painter.drawLine(QPointF(at.x(), at.y() - half), QPointF(at.x(), at.y() + half))
     bead = bead_at(session, camera, key)
-    painter.setPen(marks.pen(look.INK, 1.8))
+    painter.setPen(marks.pen(painter.theme.ink, 1.8))
     painter.setBrush(colour.lighter(150 if lit else 130))
     painter.drawEllipse(bead, 7.5, 7.5)
 
 
-def _cells(painter: QPainter, session: Session, camera: Camera, key: str, *, lit: bool) -> None:
+def _cells(painter: Inked, session: Session, camera: Camera, key: str, *, lit: bool) -> None:
     control, puppet = session.puppet.controls[key], session.puppet
     chosen = session.placed.chosen(key)
     for i, (box, choice) in enumerate(zip(cells(session, camera, key), control.choices, strict=False)):
         inner = box.adjusted(1.5, 1.5, -1.5, -1.5)
-        painter.setBrush(look.LAMP_PALE if i == chosen else look.PAPER)
-        painter.setPen(marks.pen(look.INK if i == chosen or lit else look.LINE, 2.0 if i == chosen else 1.2))
+        painter.setBrush(painter.theme.lamp_pale if i == chosen else painter.theme.paper)
+        painter.setPen(
+            marks.pen(
+                painter.theme.ink if i == chosen or lit else painter.theme.line, 2.0 if i == chosen else 1.2
+            )
+        )
         painter.drawRoundedRect(inner, 4, 4)
         part = next((p for p in choice.parts if p in puppet.parts), None)
         if part is not None:
             wide = int(inner.width()) - 4
-            picture = thumbnail(session.file.pictures, puppet.parts[part].drawing, max(wide, 8))
+            picture = thumbnail(
+                session.stage.theme, session.file.pictures, puppet.parts[part].drawing, max(wide, 8)
+            )
             painter.drawPixmap(inner.topLeft() + QPointF(2, 2), picture)
         if i == chosen:  # a sign beside the colour
-            painter.setPen(marks.pen(look.INK, 2.0))
+            painter.setPen(marks.pen(painter.theme.ink, 2.0))
             corner = inner.bottomRight() - QPointF(12, 9)
             painter.drawPolyline([corner, corner + QPointF(3, 4), corner + QPointF(9, -4)])
 
 
-def _padlock(painter: QPainter, at: QPointF) -> None:
-    painter.setPen(marks.pen(look.INK, 1.6))
+def _padlock(painter: Inked, at: QPointF) -> None:
+    painter.setPen(marks.pen(painter.theme.ink, 1.6))
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.drawArc(QRectF(at.x() - 4, at.y() - 8, 8, 10), 0, 180 * 16)
-    painter.setBrush(look.BRASS_PALE)
+    painter.setBrush(painter.theme.brass_pale)
     painter.drawRoundedRect(QRectF(at.x() - 6, at.y() - 3, 12, 9), 2, 2)
 
 
-def _pencilled(
-    painter: QPainter,
-    session: Session,
-    camera: Camera,
-    hover: handles.Handle | None,
-    pointer: QPointF,
-    within: QRectF,
-) -> None:
+def _pencilled(painter: Inked, sight: Sight) -> None:
     """Proposed controls: dashed shapes; those that are left out are faint and crossed."""
+    session, camera, _, hover, pointer, within = sight
     for pencil in pencils(session):
         control = pencil.proposed.control
         at = camera.point(pencil.at)
         hot = hover is not None and hover.kind == "proposed" and hover.key == str(pencil.number)
-        size = shown_size(control, camera)
-        paint_control(
-            painter, control, at, size, 0.0, lit=hot, hot=hot, strength=0.25 if pencil.left_out else 0.72
-        )
-        painter.setPen(marks.pen(look.INK, 1.6, Qt.PenStyle.DashLine))
-        painter.setBrush(look.with_alpha(look.PAPER, 215))
+        strength = 0.25 if pencil.left_out else 0.72
+        paint_control(painter, control, at, Held(shown_size(control, camera), 0.0, hot, hot, strength))
+        painter.setPen(marks.pen(painter.theme.ink, 1.6, Qt.PenStyle.DashLine))
+        painter.setBrush(look.with_alpha(painter.theme.paper, 215))
         painter.drawEllipse(at, 10, 10)
-        painter.setPen(marks.pen(look.INK, 2.2))
+        painter.setPen(marks.pen(painter.theme.ink, 2.2))
         if pencil.left_out:
             painter.drawLine(at + QPointF(-4, -4), at + QPointF(4, 4))
             painter.drawLine(at + QPointF(-4, 4), at + QPointF(4, -4))

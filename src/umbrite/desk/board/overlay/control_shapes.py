@@ -2,12 +2,15 @@
 
 import math
 from functools import lru_cache
+from typing import NamedTuple
 
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPainterPath, QPixmap, QTransform
 
 from umbrite.desk.theme import look
+from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import glow, pen
+from umbrite.desk.theme.themes import SIDE_STROKE, Theme, theme_named
 from umbrite.rig.model import Control, ControlShape, Side
 
 
@@ -74,32 +77,50 @@ SHAPES: dict[ControlShape, QPainterPath] = {
 }  # fmt: skip
 
 
-def colour_of(control: Control) -> QColor:
+def colour_of(theme: Theme, control: Control) -> QColor:
     """The colour that was chosen for a control, or that of its side."""
-    return look.LABEL_COLOUR.get(control.colour, look.SIDE_COLOUR[control.side])
+    return theme.label(control.colour) or theme.side(control.side)
 
 
-def paint_control(
-    painter: QPainter, control: Control, at: QPointF, size: float, turn: float,
-    *, lit: bool, hot: bool, strength: float = 1.0,
-) -> None:  # fmt: skip
-    """One control at a widget point; `size` in pixels, `turn` in radians, `strength` fades it when far away."""
-    if lit:
-        glow(painter, at, size * 0.95)
+class Cut(NamedTuple):
+    """What a control is cut from: everything its picture depends on, which is kept by it."""
+
+    theme: str
+    shape: ControlShape
+    side: Side
+    colour: str
+    size: int
+    ratio: float
+    strong: bool
+
+
+class Held(NamedTuple):
+    """How a control is shown: `size` in pixels, `turn` in radians, `strength` fades it when far away."""
+
+    size: float
+    turn: float
+    lit: bool
+    hot: bool
+    strength: float = 1.0
+
+
+def paint_control(painter: Inked, control: Control, at: QPointF, held: Held) -> None:
+    """One control at a widget point."""
+    if held.lit:
+        glow(painter, at, held.size * 0.95)
+    theme = painter.theme
     picture = _picture(
-        control.shape,
-        control.side,
-        colour_of(control).name(),
-        round(size),
-        painter.device().devicePixelRatioF(),
-        hot or lit,
-    )
+        Cut(
+            theme.name, control.shape, control.side, colour_of(theme, control).name(), round(held.size),
+            painter.device().devicePixelRatioF(), held.hot or held.lit,
+        )
+    )  # fmt: skip
     half = picture.deviceIndependentSize().width() / 2
-    painter.setOpacity(strength)
-    if turn:
+    painter.setOpacity(held.strength)
+    if held.turn:
         painter.save()
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        painter.setTransform(QTransform().translate(at.x(), at.y()).rotateRadians(turn), combine=True)
+        painter.setTransform(QTransform().translate(at.x(), at.y()).rotateRadians(held.turn), combine=True)
         painter.drawPixmap(QPointF(-half, -half), picture)
         painter.restore()
     else:
@@ -108,61 +129,51 @@ def paint_control(
 
 
 @lru_cache(maxsize=256)
-def _picture(shape: ControlShape, side: Side, colour: str, size: int, ratio: float, strong: bool) -> QPixmap:  # noqa: FBT001  a cache's key
+def _picture(cut: Cut) -> QPixmap:
     """A control as a picture: antialiased paths are too slow to be drawn anew at each step of a drag."""
-    wide = round(size * 1.4) + 12
-    picture = QPixmap(round(wide * ratio), round(wide * ratio))
-    picture.setDevicePixelRatio(ratio)
+    wide = round(cut.size * 1.4) + 12
+    picture = QPixmap(round(wide * cut.ratio), round(wide * cut.ratio))
+    picture.setDevicePixelRatio(cut.ratio)
     picture.fill(Qt.GlobalColor.transparent)
-    painter = QPainter(picture)
+    painter = Inked(picture, theme_named(cut.theme))
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    _draw(painter, shape, side, QColor(colour), QPointF(wide / 2, wide / 2), size, strong=strong)
+    _draw(painter, cut, QPointF(wide / 2, wide / 2))
     painter.end()
     return picture
 
 
-def _draw(
-    painter: QPainter,
-    shape: ControlShape,
-    side: Side,
-    colour: QColor,
-    at: QPointF,
-    size: float,
-    *,
-    strong: bool,
-) -> None:
-    place = QTransform().translate(at.x(), at.y()).scale(size, size)
-    path = place.map(SHAPES[shape])
+def _draw(painter: Inked, cut: Cut, at: QPointF) -> None:
+    theme = painter.theme
+    place = QTransform().translate(at.x(), at.y()).scale(cut.size, cut.size)
+    path = place.map(SHAPES[cut.shape])
     painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(look.with_alpha(look.INK, 60))
+    painter.setBrush(look.with_alpha(theme.ink, 60))
     painter.drawPath(path.translated(1.5, 2.5))
-    painter.setBrush(
-        look.with_alpha(
-            colour.lighter((165 if strong else 140) if look.theme() == "day" else 104), 205 if strong else 150
-        )
-    )
-    painter.setPen(pen(look.PAPER, 4.2))
+    strong, plain = theme.shine
+    paper = QColor(cut.colour).lighter(strong if cut.strong else plain)
+    painter.setBrush(look.with_alpha(paper, 205 if cut.strong else 150))
+    painter.setPen(pen(theme.paper, 4.2))
     painter.drawPath(path)
-    painter.setPen(pen(look.INK, 1.8, look.SIDE_STROKE[side]))
+    painter.setPen(pen(theme.ink, 1.8, SIDE_STROKE[cut.side]))
     painter.drawPath(path)
-    if side == "middle":  # its second sign: a double line
-        inner = QTransform().translate(at.x(), at.y()).scale(size * 0.74, size * 0.74)
+    if cut.side == "middle":  # its second sign: a double line
+        inner = QTransform().translate(at.x(), at.y()).scale(cut.size * 0.74, cut.size * 0.74)
         painter.setBrush(Qt.BrushStyle.NoBrush)
-        painter.setPen(pen(look.with_alpha(look.INK, 150), 1.0))
-        painter.drawPath(inner.map(SHAPES[shape]))
-    elif shape == "leaf":
-        painter.setPen(pen(look.with_alpha(look.INK, 150), 1.2, look.SIDE_STROKE[side]))
+        painter.setPen(pen(look.with_alpha(theme.ink, 150), 1.0))
+        painter.drawPath(inner.map(SHAPES[cut.shape]))
+    elif cut.shape == "leaf":
+        painter.setPen(pen(look.with_alpha(theme.ink, 150), 1.2, SIDE_STROKE[cut.side]))
         painter.drawLine(place.map(QPointF(0, -0.34)), place.map(QPointF(0, 0.5)))
 
 
-def paint_master_points(painter: QPainter, turn_at: QPointF, scale_at: QPointF, strength: float) -> None:
+def paint_master_points(painter: Inked, turn_at: QPointF, scale_at: QPointF, strength: float) -> None:
     """The two ends of the master: an arc to turn by, a bead to scale by."""
     painter.setOpacity(strength)
-    for at, brush in ((turn_at, look.BRASS_PALE), (scale_at, look.PAPER)):
-        painter.setPen(pen(look.PAPER, 4))
+    for at, brush in ((turn_at, painter.theme.brass_pale), (scale_at, painter.theme.paper)):
+        painter.setPen(pen(painter.theme.paper, 4))
         painter.setBrush(brush)
         painter.drawEllipse(at, 9, 9)
-        painter.setPen(pen(look.INK, 1.7))
+        painter.setPen(pen(painter.theme.ink, 1.7))
         painter.drawEllipse(at, 9, 9)
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.drawArc(QRectF(turn_at.x() - 4.5, turn_at.y() - 4.5, 9, 9), 30 * 16, 250 * 16)
@@ -171,8 +182,3 @@ def paint_master_points(painter: QPainter, turn_at: QPointF, scale_at: QPointF, 
     painter.drawLine(scale_at + QPointF(corner, -corner), scale_at + QPointF(0, -corner))
     painter.drawLine(scale_at + QPointF(corner, -corner), scale_at + QPointF(corner, 0))
     painter.setOpacity(1.0)
-
-
-def forget_pictures() -> None:
-    """Draw what is kept anew: its colours have changed."""
-    _picture.cache_clear()

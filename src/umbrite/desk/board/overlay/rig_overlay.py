@@ -2,78 +2,64 @@
 
 import cmath
 import itertools
-from typing import NamedTuple
 
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPainter, QPolygonF
 
 from umbrite.desk.board import handles
-from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.gestures.gesture import Feedback
 from umbrite.desk.board.overlay import art_overlay, control_overlay, ruler_overlay
+from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS, PIVOTS
 from umbrite.desk.theme import look, marks
+from umbrite.desk.theme.inked import Inked
 from umbrite.rig.family import branch, is_carrier, targets
 from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, rest_direction
 from umbrite.rig.model import Limb
 
 
-class Scene(NamedTuple):
-    """All that the overlay is drawn from."""
-
-    session: Session
-    camera: Camera
-    feedback: Feedback
-    hover: handles.Handle | None
-    pointer: QPointF
-    size: QRectF
-
-
-def paint(painter: QPainter, scene: Scene) -> None:
+def paint(painter: Inked, sight: Sight) -> None:
     """Everything over the art for the present station."""
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    station = scene.session.stage.station
+    station = sight.session.stage.station
     if station.guides:
-        ruler_overlay.paint_guides(painter, scene.session, scene.camera, scene.size)
+        ruler_overlay.paint_guides(painter, sight.session, sight.camera, sight.within)
     art_overlay.paint_ghosts(
-        painter, scene.session, scene.camera, scene.feedback.ghosts or scene.session.drafts.now.swept
+        painter, sight.session, sight.camera, sight.feedback.ghosts or sight.session.drafts.now.swept
     )
-    art_overlay.paint(painter, scene.session, scene.camera, scene.hover)
-    art_overlay.paint_marks(painter, scene.camera, scene.feedback.marks)
+    art_overlay.paint(painter, sight.session, sight.camera, sight.hover)
+    art_overlay.paint_marks(painter, sight.camera, sight.feedback.marks)
     if station is PIVOTS:
-        _cords(painter, scene)
-        _rivets(painter, scene)
-        _pencilled(painter, scene)
+        _cords(painter, sight)
+        _rivets(painter, sight)
+        _pencilled(painter, sight)
     elif station is LIMBS:
-        _bones(painter, scene)
-        _limbs(painter, scene)
-        _fans(painter, scene)
-        _rivets(painter, scene)
-        _hooks(painter, scene)
-    elif station.controls and not (station.posed and scene.session.stage.views["bare"]):
-        _unreached(painter, scene)
-        control_overlay.paint(
-            painter, scene.session, scene.camera, scene.feedback, scene.hover, scene.pointer, scene.size
-        )
-    if station.guides and scene.session.stage.views["rulers"]:
-        ruler_overlay.paint_rulers(painter, scene.camera, scene.size)
-    if station.posed and not scene.session.stage.views["bare"]:
-        for hold in scene.session.drafts.now.holds:
-            place = complex(scene.session.placed.joint_map(hold.joint)(hold.at))
-            marks.nail(painter, scene.camera.point(place))
-    if scene.session.drafts.now.pin is not None:
-        marks.pin(painter, scene.camera.point(scene.session.drafts.now.pin))
-    _feedback(painter, scene)
+        _bones(painter, sight)
+        _limbs(painter, sight)
+        _fans(painter, sight)
+        _rivets(painter, sight)
+        _hooks(painter, sight)
+    elif station.controls and not (station.posed and sight.session.stage.views["bare"]):
+        _unreached(painter, sight)
+        control_overlay.paint(painter, sight)
+    if station.guides and sight.session.stage.views["rulers"]:
+        ruler_overlay.paint_rulers(painter, sight.camera, sight.within)
+    if station.posed and not sight.session.stage.views["bare"]:
+        for hold in sight.session.drafts.now.holds:
+            place = complex(sight.session.placed.joint_map(hold.joint)(hold.at))
+            marks.nail(painter, sight.camera.point(place))
+    if sight.session.drafts.now.pin is not None:
+        marks.pin(painter, sight.camera.point(sight.session.drafts.now.pin))
+    _feedback(painter, sight)
 
 
-def _hot(scene: Scene, key: str, kind: str) -> bool:
-    return scene.hover is not None and scene.hover.key == key and scene.hover.kind == kind
+def _hot(sight: Sight, key: str, kind: str) -> bool:
+    return sight.hover is not None and sight.hover.key == key and sight.hover.kind == kind
 
 
-def _cords(painter: QPainter, scene: Scene) -> None:
+def _cords(painter: Inked, sight: Sight) -> None:
     """Parent links: of the selected branch, or of all with the cords shown."""
-    session = scene.session
+    session = sight.session
     puppet, placed = session.puppet, session.placed
     chosen = session.selection.of("joint")
     lit = {key for top in chosen for key in branch(puppet, top)}
@@ -81,7 +67,7 @@ def _cords(painter: QPainter, scene: Scene) -> None:
     for key, joint in puppet.joints.items():
         if joint.parent is None or key in hooks or not (key in lit or session.stage.views["cords"]):
             continue
-        start, end = scene.camera.point(placed.pivot(key)), scene.camera.point(placed.pivot(joint.parent))
+        start, end = sight.camera.point(placed.pivot(key)), sight.camera.point(placed.pivot(joint.parent))
         marks.cord(painter, start, end, lit=key in lit and key in chosen, far=_far_away(session, key))
 
 
@@ -95,16 +81,16 @@ def _far_away(session: Session, key: str) -> bool:
     return away > 0.5 * max(puppet.width, puppet.height)
 
 
-def _rivets(painter: QPainter, scene: Scene) -> None:
-    session, camera = scene.session, scene.camera
+def _rivets(painter: Inked, sight: Sight) -> None:
+    session, camera = sight.session, sight.camera
     puppet, placed = session.puppet, session.placed
-    chosen = {*session.selection.of("joint"), *scene.feedback.lit}
+    chosen = {*session.selection.of("joint"), *sight.feedback.lit}
     hooks = {*targets(puppet), *handles.pencilled_joints(session)}
     carriers = [key for key in puppet.joints if key not in hooks and is_carrier(puppet, key)]
     widths = {key: handles.washer_radius(session, key) for key in carriers}
     for key in sorted(carriers, key=lambda k: -widths[k]):
         at = camera.point(placed.pivot(key))
-        marks.washer(painter, at, widths[key], lit=key in chosen, hot=_hot(scene, key, "pivot"))
+        marks.washer(painter, at, widths[key], lit=key in chosen, hot=_hot(sight, key, "pivot"))
     inside = {puppet.joints[key].pivot for key in carriers}
     for key, joint in puppet.joints.items():
         if key in hooks or (key in widths and any(
@@ -112,17 +98,17 @@ def _rivets(painter: QPainter, scene: Scene) -> None:
         )):  # fmt: skip
             continue
         lit = key in chosen and not (
-            key in widths and joint.pivot in inside and key not in scene.feedback.lit
+            key in widths and joint.pivot in inside and key not in sight.feedback.lit
         )
         marks.rivet(
             painter, camera.point(placed.pivot(key)), joint.side,
-            set_=joint.pivot_set, lit=lit, hot=_hot(scene, key, "pivot"),
+            set_=joint.pivot_set, lit=lit, hot=_hot(sight, key, "pivot"),
         )  # fmt: skip
 
 
-def _pencilled(painter: QPainter, scene: Scene) -> None:
+def _pencilled(painter: Inked, sight: Sight) -> None:
     """Proposed joints: a pencil cord to what shall carry it, and a hollow rivet; doubtful ones with a question mark."""
-    session, camera = scene.session, scene.camera
+    session, camera = sight.session, sight.camera
     puppet, placed = session.puppet, session.placed
     pivots = {p.part: p.pivot for p in session.drafts.now.proposals}
     for proposal in session.drafts.now.proposals:
@@ -134,12 +120,12 @@ def _pencilled(painter: QPainter, scene: Scene) -> None:
     for proposal in session.drafts.now.proposals:
         key = puppet.parts[proposal.part].joint
         at = camera.point(complex(placed.joint_map(key)(proposal.pivot)))
-        hot = _hot(scene, proposal.part, "pencilled")
+        hot = _hot(sight, proposal.part, "pencilled")
         marks.pencil_rivet(painter, at, sure=proposal.confidence >= 0.5, hot=hot)
-        if hot and not scene.feedback.readout:
+        if hot and not sight.feedback.readout:
             names = puppet.parts[proposal.part].name, puppet.parts[proposal.parent].name
             text = f"{names[0]} on {names[1]}, {proposal.confidence:.0%} sure"
-            marks.label(painter, scene.pointer, text, scene.size)
+            marks.label(painter, sight.pointer, text, sight.within)
 
 
 def limb_points(session: Session, limb: Limb) -> list[complex]:
@@ -152,9 +138,9 @@ def limb_points(session: Session, limb: Limb) -> list[complex]:
     return [*points, complex(placed.joint_map(limb.joints[-1])(tip))]
 
 
-def _bones(painter: QPainter, scene: Scene) -> None:
+def _bones(painter: Inked, sight: Sight) -> None:
     """Joints with a tip: a dowel from head to tip with a notch there; limbs draw their own dowels over it."""
-    session, camera = scene.session, scene.camera
+    session, camera = sight.session, sight.camera
     placed = session.placed
     for key, joint in session.puppet.joints.items():
         if joint.tip is None:
@@ -162,17 +148,17 @@ def _bones(painter: QPainter, scene: Scene) -> None:
         head = camera.point(placed.pivot(key))
         tip = camera.point(complex(placed.joint_map(key)(joint.tip.z)))
         marks.dowel(painter, head, tip, joint.side, lit=key in session.selection.keys)
-        marks.notch(painter, head, tip, hot=_hot(scene, key, "tip"))
+        marks.notch(painter, head, tip, hot=_hot(sight, key, "tip"))
     chain = session.drafts.now.bones.chain
-    if chain is not None and scene.feedback.bone is None and scene.pointer.x() > 0:
+    if chain is not None and sight.feedback.bone is None and sight.pointer.x() > 0:
         tip_of = session.puppet.joints[chain].tip
         if tip_of is not None:
-            painter.setPen(marks.pen(look.with_alpha(look.INK, 120), 1.4, Qt.PenStyle.DashLine))
-            painter.drawLine(camera.point(complex(placed.joint_map(chain)(tip_of.z))), scene.pointer)
+            painter.setPen(marks.pen(look.with_alpha(painter.theme.ink, 120), 1.4, Qt.PenStyle.DashLine))
+            painter.drawLine(camera.point(complex(placed.joint_map(chain)(tip_of.z))), sight.pointer)
 
 
-def _limbs(painter: QPainter, scene: Scene) -> None:
-    session, camera = scene.session, scene.camera
+def _limbs(painter: Inked, sight: Sight) -> None:
+    session, camera = sight.session, sight.camera
     for key, limb in session.puppet.limbs.items():
         lit = key in session.selection.keys or any(joint in session.selection.keys for joint in limb.joints)
         points = [camera.point(z) for z in limb_points(session, limb)]
@@ -185,11 +171,11 @@ def _limbs(painter: QPainter, scene: Scene) -> None:
             _bend(painter, points, limb, unsure=straight and not limb.side_chosen)
 
 
-def _reach(painter: QPainter, points: list[QPointF]) -> None:
+def _reach(painter: Inked, points: list[QPointF]) -> None:
     """A pale ring: what the limb can reach."""
     lengths = [_length(b - a) for a, b in itertools.pairwise(points)]
-    painter.setBrush(look.with_alpha(look.LAMP, 16))
-    painter.setPen(marks.pen(look.with_alpha(look.LAMP, 120), 1.4))
+    painter.setBrush(look.with_alpha(painter.theme.lamp, 16))
+    painter.setPen(marks.pen(look.with_alpha(painter.theme.lamp, 120), 1.4))
     painter.drawEllipse(points[0], sum(lengths), sum(lengths))
 
 
@@ -197,55 +183,62 @@ def _length(way: QPointF) -> float:
     return float((way.x() ** 2 + way.y() ** 2) ** 0.5)
 
 
-def _bend(painter: QPainter, points: list[QPointF], limb: Limb, *, unsure: bool) -> None:
+def _bend(painter: Inked, points: list[QPointF], limb: Limb, *, unsure: bool) -> None:
     """Outwards from the middle joint, square to the line from root to tip: clockwise bends point to its left."""
     way = points[2] - points[0]
     outwards = QPointF(way.y(), -way.x()) * limb.bend
-    marks.bend_arrow(painter, points[1], outwards, look.AMBER if unsure else look.VERMILION)
+    marks.bend_arrow(painter, points[1], outwards, painter.theme.amber if unsure else painter.theme.vermilion)
 
 
-def _hooks(painter: QPainter, scene: Scene) -> None:
-    session, camera = scene.session, scene.camera
+def _hooks(painter: Inked, sight: Sight) -> None:
+    session, camera = sight.session, sight.camera
     for key, limb in session.puppet.limbs.items():
         at = camera.point(session.placed.pivot(limb.target))
-        marks.hook(painter, at, limb.side, lit=key in session.selection.keys, hot=_hot(scene, key, "hook"))
+        marks.hook(painter, at, limb.side, lit=key in session.selection.keys, hot=_hot(sight, key, "hook"))
 
 
-def _fans(painter: QPainter, scene: Scene) -> None:
-    session, camera = scene.session, scene.camera
+def _fans(painter: Inked, sight: Sight) -> None:
+    session, camera = sight.session, sight.camera
     if session.stage.tool != "limit":
         return
-    edited = scene.feedback.limit_end
+    edited = sight.feedback.limit_end
     for key in handles.fans(session):
         small, large = handles.fan_directions(session, key)
         carrier = session.placed.carrier_map(key)
         turn = session.placed.turn(key)
         now = complex(carrier.direction(rest_direction(session.puppet, key) * cmath.exp(1j * turn)))
         end = edited[1] if edited is not None and edited[0] == key else ""
-        if scene.hover is not None and scene.hover.kind == "limit" and scene.hover.key == key and not end:
-            end = scene.hover.detail
+        if sight.hover is not None and sight.hover.kind == "limit" and sight.hover.key == key and not end:
+            end = sight.hover.detail
         marks.fan(
-            painter, camera.point(session.placed.pivot(key)), handles.FAN, small, large,
-            now / abs(now) if abs(now) > 0 else 1j,
-            pencilled=session.puppet.joints[key].limit is None, end=end,
-        )  # fmt: skip
+            painter,
+            camera.point(session.placed.pivot(key)),
+            handles.FAN,
+            marks.Fan(
+                small,
+                large,
+                now / abs(now) if abs(now) > 0 else 1j,
+                pencilled=session.puppet.joints[key].limit is None,
+                end=end,
+            ),
+        )
 
 
-def _unreached(painter: QPainter, scene: Scene) -> None:
+def _unreached(painter: Inked, sight: Sight) -> None:
     """A thin cord from the tip of a limb to its target where it can't reach it; a glow where a limit is reached."""
-    session, camera = scene.session, scene.camera
+    session, camera = sight.session, sight.camera
     for i, (key, limb) in enumerate(session.puppet.limbs.items()):
         points = limb_points(session, limb)
         by_target = session.placed.value(key, "blend") < 0.5
         if by_target and session.placed.limbs.distance[0, i] > 0.5:
-            painter.setPen(marks.pen(look.PAPER, 4))
+            painter.setPen(marks.pen(painter.theme.paper, 4))
             ends = camera.point(points[-1]), camera.point(session.placed.pivot(limb.target))
             painter.drawLine(*ends)
-            painter.setPen(marks.pen(look.BRICK, 1.8, Qt.PenStyle.DashLine))
+            painter.setPen(marks.pen(painter.theme.brick, 1.8, Qt.PenStyle.DashLine))
             painter.drawLine(*ends)
             words = f"{session.placed.limbs.distance[0, i]:.0f} px"
             marks.small_label(painter, (ends[0] + ends[1]) / 2, words)
-    if not scene.feedback.readout:
+    if not sight.feedback.readout:
         return
     for key, joint in session.puppet.joints.items():
         turn = session.placed.turn(key)
@@ -254,37 +247,37 @@ def _unreached(painter: QPainter, scene: Scene) -> None:
         ) < 1e-9:  # fmt: skip
             at = camera.point(session.placed.pivot(key))
             marks.glow(painter, at, 26)
-            painter.setPen(marks.pen(look.INK, 1.4))
+            painter.setPen(marks.pen(painter.theme.ink, 1.4))
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawEllipse(at, 7, 7)
 
 
-def _feedback(painter: QPainter, scene: Scene) -> None:
-    feedback, camera = scene.feedback, scene.camera
+def _feedback(painter: Inked, sight: Sight) -> None:
+    feedback, camera = sight.feedback, sight.camera
     if feedback.cord is not None:
         marks.cord(painter, camera.point(feedback.cord[0]), camera.point(feedback.cord[1]), lit=True)
         for key in feedback.lit:
-            if key in scene.session.puppet.joints:
-                joint = scene.session.puppet.joints[key]
-                at = camera.point(scene.session.placed.pivot(key))
+            if key in sight.session.puppet.joints:
+                joint = sight.session.puppet.joints[key]
+                at = camera.point(sight.session.placed.pivot(key))
                 marks.rivet(painter, at, joint.side, set_=joint.pivot_set, lit=True, hot=True)
     if feedback.box is not None:
         one, other = (camera.point(z) for z in feedback.box)
-        painter.setPen(marks.pen(look.INK, 1.2, Qt.PenStyle.DashLine))
-        painter.setBrush(look.with_alpha(look.LAMP, 40))
+        painter.setPen(marks.pen(painter.theme.ink, 1.2, Qt.PenStyle.DashLine))
+        painter.setBrush(look.with_alpha(painter.theme.lamp, 40))
         painter.drawRect(QRectF(one, other).normalized())
     if feedback.bone is not None:
         start, end = (camera.point(z) for z in feedback.bone)
         marks.dowel(painter, start, end, "middle", lit=True)
     if len(feedback.line) > 1:
-        for colour, width in ((look.PAPER, 4.5), (look.INK, 1.8)):
+        for colour, width in ((painter.theme.paper, 4.5), (painter.theme.ink, 1.8)):
             painter.setPen(marks.pen(colour, width))
             painter.drawPolyline([camera.point(z) for z in feedback.line])
     if len(feedback.loop) > 1:
         line = QPolygonF([camera.point(z) for z in feedback.loop])
-        painter.setBrush(look.with_alpha(look.LAMP, 40))
-        for colour, width in ((look.PAPER, 4.0), (look.INK, 1.6)):
+        painter.setBrush(look.with_alpha(painter.theme.lamp, 40))
+        for colour, width in ((painter.theme.paper, 4.0), (painter.theme.ink, 1.6)):
             painter.setPen(marks.pen(colour, width, Qt.PenStyle.DashLine))
             painter.drawPolygon(line)
     if feedback.readout:
-        marks.label(painter, scene.pointer, feedback.readout, scene.size)
+        marks.label(painter, sight.pointer, feedback.readout, sight.within)

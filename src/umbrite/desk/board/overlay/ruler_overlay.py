@@ -1,11 +1,11 @@
 """Rulers along the left and lower edges of the board, and the guides."""
 
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QPainter
 
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
+from umbrite.desk.theme.inked import Inked
 
 WIDE = 18.0  # of a ruler, widget pixels
 
@@ -21,7 +21,7 @@ def steps(zoom: float) -> float:
     return step
 
 
-def paint_guides(painter: QPainter, session: Session, camera: Camera, size: QRectF) -> None:
+def paint_guides(painter: Inked, session: Session, camera: Camera, size: QRectF) -> None:
     for guide in session.puppet.guides:
         at = camera.point(complex(guide.at, guide.at))
         line = (
@@ -29,23 +29,23 @@ def paint_guides(painter: QPainter, session: Session, camera: Camera, size: QRec
             if guide.axis == "x"
             else (QPointF(0, at.y()), QPointF(size.width(), at.y()))
         )
-        painter.setPen(marks.pen(look.with_alpha(look.PAPER, 200), 2.6))
+        painter.setPen(marks.pen(look.with_alpha(painter.theme.paper, 200), 2.6))
         painter.drawLine(*line)
-        painter.setPen(marks.pen(look.TEAL, 1.1, Qt.PenStyle.DashDotLine))
+        painter.setPen(marks.pen(painter.theme.teal, 1.1, Qt.PenStyle.DashDotLine))
         painter.drawLine(*line)
 
 
-def paint_rulers(painter: QPainter, camera: Camera, size: QRectF) -> None:
+def paint_rulers(painter: Inked, camera: Camera, size: QRectF) -> None:
     left = QRectF(0, 0, WIDE, size.height())
     low = QRectF(0, size.height() - WIDE, size.width(), WIDE)
-    painter.setPen(marks.pen(look.LINE, 1.0))
-    painter.setBrush(look.PAPER)
+    painter.setPen(marks.pen(painter.theme.line, 1.0))
+    painter.setBrush(painter.theme.paper)
     painter.drawRect(left)
     painter.drawRect(low)
     painter.setFont(look.font(7.5))
     step = steps(camera.zoom)
     first, last = camera.board(0j), camera.board(complex(size.width(), size.height()))
-    painter.setPen(marks.pen(look.QUIET, 1.0))
+    painter.setPen(marks.pen(painter.theme.quiet, 1.0))
     for i in range(int(first.real // step), int(last.real // step) + 1):
         x = camera.point(complex(i * step, 0)).x()
         if x > WIDE:

@@ -2,18 +2,20 @@
 
 from msgspec.structs import replace
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QPainter, QPaintEvent, QPixmap, QTransform
+from PySide6.QtGui import QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QWidget
 
 from umbrite.desk.board.camera import fitting
 from umbrite.desk.commands.limb_commands import choose_side
 from umbrite.desk.session.session import Session
-from umbrite.desk.theme import look, marks
+from umbrite.desk.theme import marks
+from umbrite.desk.theme.card import Card
+from umbrite.desk.theme.inked import Inked
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_joint_to
 from umbrite.motion.scene import around, scene_of
-from umbrite.paint.painter import Raster, rect_of
+from umbrite.paint.painter import rect_of
 from umbrite.rig.change import put
 from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.model import Limb, Puppet
@@ -40,24 +42,18 @@ def limb_picture(session: Session, key: str, bend: int, width: int, height: int)
     box = rect_of(around(items))
     for z in points:
         box = box.united(QRectF(z.real - 20, z.imag - 20, 40, 40))
-    picture = QPixmap(width * 2, height * 2)
-    picture.setDevicePixelRatio(2)
-    picture.fill(Qt.GlobalColor.transparent)
     camera = fitting(box, QRectF(12, 8, width - 24, height - 16))
-    painter = QPainter(picture)
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    Raster(painter, session.file.pictures).draw(items, camera.transform())
-    painter.setWorldTransform(QTransform())
+    card = Card(session.stage.theme, width, height).with_shapes(items, session.file.pictures, camera)
+    painter = card.painter
     on_card = [camera.point(z) for z in points]
-    painter.setPen(marks.pen(look.PAPER, 4))
+    painter.setPen(marks.pen(painter.theme.paper, 4))
     painter.drawPolyline(on_card)
-    painter.setPen(marks.pen(look.INK, 1.8))
+    painter.setPen(marks.pen(painter.theme.ink, 1.8))
     painter.drawPolyline(on_card)
     if len(on_card) > 2:
         way = on_card[2] - on_card[0]
-        marks.bend_arrow(painter, on_card[1], QPointF(way.y(), -way.x()) * bend, look.VERMILION)
-    painter.end()
-    return picture
+        marks.bend_arrow(painter, on_card[1], QPointF(way.y(), -way.x()) * bend, painter.theme.vermilion)
+    return card.finished()
 
 
 class SideButton(QAbstractButton):
@@ -91,20 +87,22 @@ class SideButton(QAbstractButton):
             self.show_limb(self._key)
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = QPainter(self)
+        painter = Inked(self, self._session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         box = QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5)
         chosen = self.isChecked()
-        painter.setBrush(look.LAMP_PALE if chosen else look.PAPER)
-        painter.setPen(marks.pen(look.LAMP if chosen else look.LINE, 2.4 if chosen else 1.2))
+        painter.setBrush(painter.theme.lamp_pale if chosen else painter.theme.paper)
+        painter.setPen(
+            marks.pen(painter.theme.lamp if chosen else painter.theme.line, 2.4 if chosen else 1.2)
+        )
         painter.drawRoundedRect(box, 7, 7)
         if self.hasFocus():
             painter.setBrush(Qt.BrushStyle.NoBrush)
-            painter.setPen(marks.pen(look.INK, 1.2, Qt.PenStyle.DotLine))
+            painter.setPen(marks.pen(painter.theme.ink, 1.2, Qt.PenStyle.DotLine))
             painter.drawRoundedRect(box.adjusted(3, 3, -3, -3), 5, 5)
         painter.drawPixmap(0, 0, self._picture)
         if chosen:  # told by a sign too
-            painter.setPen(marks.pen(look.INK, 2.2))
+            painter.setPen(marks.pen(painter.theme.ink, 2.2))
             painter.drawPolyline([QPointF(10, 14), QPointF(14, 18), QPointF(21, 9)])
         painter.end()
 

@@ -9,7 +9,9 @@ from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QKeyEvent, QMouseEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
+from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import pen
 from umbrite.motion.linking import curve_at, curve_of
 from umbrite.rig.channels import channel
@@ -30,9 +32,9 @@ def shown_unit(name: str) -> float:
 class CurveEdit(QWidget):
     """The curve of a link: points are dragged, a double click puts one in, Delete takes the chosen one out."""
 
-    def __init__(self, changed: Callable[[Curve, bool], None], parent: QWidget | None = None) -> None:
-        super().__init__(parent)
-        self._changed = changed
+    def __init__(self, session: Session, changed: Callable[[Curve, bool], None]) -> None:
+        super().__init__()
+        self.session, self._changed = session, changed
         self.link: Link | None = None
         self.chosen = -1
         self._frame = QRectF()
@@ -75,28 +77,28 @@ class CurveEdit(QWidget):
         )
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = QPainter(self)
+        painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.setPen(pen(look.LAMP if self.hasFocus() else look.LINE, 1.4))
-        painter.setBrush(look.PAPER)
+        painter.setPen(pen(painter.theme.lamp if self.hasFocus() else painter.theme.line, 1.4))
+        painter.setBrush(painter.theme.paper)
         painter.drawRoundedRect(QRectF(self.rect()).adjusted(1, 1, -1, -1), 5, 5)
         if self.link is None:
             return
         zero = self.at(Point(0.0, 0.0))
-        painter.setPen(pen(look.LINE, 1.0, Qt.PenStyle.DashLine))
+        painter.setPen(pen(painter.theme.line, 1.0, Qt.PenStyle.DashLine))
         painter.drawLine(QPointF(zero.x(), 2), QPointF(zero.x(), self.height() - 2))
         painter.drawLine(QPointF(2, zero.y()), QPointF(self.width() - 2, zero.y()))
         xs = np.linspace(self._frame.left(), self._frame.right(), 120)
         ys = curve_at(curve_of(self.link), xs)
         line = [self.at(Point(float(x), float(y))) for x, y in zip(xs, ys, strict=True)]
-        painter.setPen(pen(look.VERMILION, 2.0))
+        painter.setPen(pen(painter.theme.vermilion, 2.0))
         painter.drawPolyline(line)
         for i, point in enumerate(self.link.points):
-            painter.setPen(pen(look.INK, 1.6))
-            painter.setBrush(look.LAMP if i == self.chosen else look.BRASS_PALE)
+            painter.setPen(pen(painter.theme.ink, 1.6))
+            painter.setBrush(painter.theme.lamp if i == self.chosen else painter.theme.brass_pale)
             painter.drawEllipse(self.at(point), 6 if i == self.chosen else 5, 6 if i == self.chosen else 5)
         if 0 <= self.chosen < len(self.link.points):
-            painter.setPen(look.INK)
+            painter.setPen(painter.theme.ink)
             painter.setFont(look.font(9.5))
             painter.drawText(
                 QRectF(self.rect()).adjusted(6, 3, -6, -3), Qt.AlignmentFlag.AlignTop, self._words()

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
+from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import pen
 from umbrite.rig.change import change
 
@@ -49,21 +50,23 @@ class GiveBars(QWidget):
         return QRectF(i * wide + 4, 3, min(wide - 8, 46), self.height() - FOOT - 4)
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = QPainter(self)
+        painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setFont(look.font(9))
         for i, key in enumerate(self.joints):
             room, give = self.bar(i), self.session.puppet.joints[key].give
-            painter.setPen(pen(look.LAMP if self.hasFocus() and i == self.chosen else look.LINE, 1.4))
-            painter.setBrush(look.PAPER)
+            painter.setPen(
+                pen(painter.theme.lamp if self.hasFocus() and i == self.chosen else painter.theme.line, 1.4)
+            )
+            painter.setBrush(painter.theme.paper)
             painter.drawRoundedRect(room, 3, 3)
             filled = QRectF(
                 room.left(), room.bottom() - room.height() * give, room.width(), room.height() * give
             )
             painter.setPen(Qt.PenStyle.NoPen)
-            painter.setBrush(look.TEAL)
+            painter.setBrush(painter.theme.teal)
             painter.drawRoundedRect(filled.adjusted(2, min(2, filled.height()), -2, -1), 2, 2)
-            painter.setPen(look.INK)
+            painter.setPen(painter.theme.ink)
             text = "locked" if give == 0 else f"{give * 100:.0f}"
             foot = QRectF(room.left() - 4, room.bottom() + 1, room.width() + 8, FOOT)
             painter.drawText(foot, Qt.AlignmentFlag.AlignCenter, text)

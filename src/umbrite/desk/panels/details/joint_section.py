@@ -7,7 +7,7 @@ from umbrite.desk.commands import limit_commands
 from umbrite.desk.panels.details.fields import NumberField, Writer, on_puppet
 from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session
-from umbrite.desk.theme import look
+from umbrite.desk.theme.themes import SIDE_WORD
 from umbrite.rig.angles import from_shown, shown_degrees
 from umbrite.rig.change import change
 from umbrite.rig.edits.bones import set_angle, set_length
@@ -38,7 +38,7 @@ class JointSection(Section):
         ]
         self.row("Length, angle", *self.bone)
         self.bone_row = self.form.rowCount() - 1
-        sides = [(word, side) for side, word in look.SIDE_WORD.items()]
+        sides = [(word, side) for side, word in SIDE_WORD.items()]
         self.row("Side", self.choice(
             "Side", lambda _p, _k: sides, lambda p, k: p.joints[k].side, lambda p, k, v: change(p, k, side=v)
         ))  # fmt: skip

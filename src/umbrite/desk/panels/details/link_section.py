@@ -16,7 +16,7 @@ class LinkSection(Section):
     def __init__(self, session: Session) -> None:
         super().__init__(session)
         self.key = ""
-        self.curve = CurveEdit(self._curve_changed)
+        self.curve = CurveEdit(session, self._curve_changed)
         self.column.insertWidget(2, self.curve)
         self.row("Name", self.text("Name", name_of, rename))
         self.row("Follows", self.choice(

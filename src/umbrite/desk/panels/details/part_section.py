@@ -3,7 +3,7 @@
 from umbrite.desk.panels.details.names_box import NamesBox
 from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session
-from umbrite.desk.theme import look
+from umbrite.desk.theme.themes import LABELS
 from umbrite.rig.angles import from_shown, shown_degrees
 from umbrite.rig.change import change
 from umbrite.rig.edits.arranging import with_place
@@ -11,7 +11,7 @@ from umbrite.rig.edits.looks import set_blend, set_clip
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.model import Puppet
 
-LABELS = ("", *look.LABEL_COLOUR)
+CHOICES = ("", *LABELS)
 
 
 BLENDS = [(word.capitalize(), word) for word in ("normal", "multiply", "screen", "overlay", "add")]
@@ -38,7 +38,7 @@ class PartSection(Section):
             "Opacity", lambda p, k: p.parts[k].opacity * 100, lambda p, k, v: change(p, k, opacity=v / 100),
             unit=" %", digits=0, least=0, most=100,
         )  # fmt: skip
-        colours = [(word.capitalize() if word else "None", word) for word in LABELS]
+        colours = [(word.capitalize() if word else "None", word) for word in CHOICES]
         label = self.choice(
             "Label",
             lambda _p, _k: colours,
