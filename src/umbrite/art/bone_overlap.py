@@ -26,7 +26,7 @@ def under_bone(
     parts: Iterable[str] | None = None,
 ) -> dict[str, float]:
     """Part -> the share of the bone that lies over its paper at rest, the largest first; nothing for parts it misses."""
-    stops = head + (tip - head) * np.linspace(0.0, 1.0, STOPS)
+    stops = np.asarray(head + (tip - head) * np.linspace(0.0, 1.0, STOPS), dtype=np.complex128)
     found = {}
     for key in puppet.order if parts is None else parts:
         part = puppet.parts[key]

@@ -20,7 +20,7 @@ class Sheet(NamedTuple):
     """One drawing where it lies: its alpha, and its map from pixels to the board."""
 
     alpha: Mask
-    board: Affine
+    board: Affine[complex]
     box: Box
 
 
@@ -48,7 +48,7 @@ def sampled(sheet: Sheet, box: Box, scale: float) -> Mask:
         small = (max(1, -(-alpha.shape[1] // by)), max(1, -(-alpha.shape[0] // by)))
         alpha = np.asarray(cv2.resize(alpha, small, interpolation=cv2.INTER_AREA), dtype=np.uint8)
         shrink = (small[0] / sheet.alpha.shape[1], small[1] / sheet.alpha.shape[0])
-        half = Affine((shrink[0] + shrink[1]) / 2 + 0j, (shrink[0] - shrink[1]) / 2 + 0j, 0j)
+        half: Affine[complex] = Affine((shrink[0] + shrink[1]) / 2 + 0j, (shrink[0] - shrink[1]) / 2 + 0j, 0j)
         pixel = after(half, pixel)
     a, b, c, d, e, f = svg_matrix(pixel)
     # OpenCV counts from the middles of pixels: shift by half a sample before and half a pixel after.

@@ -116,7 +116,7 @@ def _enlarged(coarse: NDArray[np.float32], size: int) -> NDArray[np.float32]:
     fy, fx = (ys - y0)[:, None].astype(np.float32), (xs - x0)[None].astype(np.float32)
     top = coarse[y0][:, x0] * (1 - fx) + coarse[y0][:, x0 + 1] * fx
     bottom = coarse[y0 + 1][:, x0] * (1 - fx) + coarse[y0 + 1][:, x0 + 1] * fx
-    return top * (1 - fy) + bottom * fy
+    return np.asarray(top * (1 - fy) + bottom * fy, dtype=np.float32)
 
 
 def cut(piece: Piece, width: int, height: int, sheet: NDArray[np.float32]) -> Pixels:

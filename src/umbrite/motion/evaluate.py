@@ -13,7 +13,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.motion.kinematics import placed_below
-from umbrite.motion.limb_solving import gathered, solve_limbs
+from umbrite.motion.limb_solving import Chains, gathered, solve_limbs
 from umbrite.motion.linking import curve_at
 from umbrite.motion.plan import EndBatch, LinkStep, Plan, compile_plan
 from umbrite.motion.soft_ends import taken
@@ -43,7 +43,7 @@ class Placed(NamedTuple):
     """Where everything is: joint maps of shape (frames, joints + 1), the last one being the ground."""
 
     plan: Plan
-    maps: Affine
+    maps: Affine[Complexes]
     turns: Floats  # each joint's turn from rest, (frames, joints)
     limbs: Fared
     lengthened: Floats  # how many times longer each joint is along its axis, (frames, joints + 1)
@@ -54,12 +54,12 @@ class Placed(NamedTuple):
     def frames(self) -> int:
         return int(self.turns.shape[0])
 
-    def joint_map(self, key: str, frame: int = 0) -> Affine:
+    def joint_map(self, key: str, frame: int = 0) -> Affine[complex]:
         """Board at rest to board as posed, for what rides on this joint."""
         i = self.plan.place[key]
         return Affine(*(complex(field[frame, i]) for field in self.maps))
 
-    def carrier_map(self, key: str, frame: int = 0) -> Affine:
+    def carrier_map(self, key: str, frame: int = 0) -> Affine[complex]:
         """The map of what carries this joint; the identity for a free joint."""
         i = self.plan.parent[self.plan.place[key]]
         return Affine(*(complex(field[frame, i]) for field in self.maps))
@@ -97,15 +97,16 @@ class Placed(NamedTuple):
                 t[:, self.plan.place[key]] += by
         return self._replace(maps=self.maps._replace(t=t))
 
-    def part_maps(self) -> Affine:
+    def part_maps(self) -> Affine[Complexes]:
         """From each drawing's pixels to the board as posed; fields of shape (frames, parts) in draw order."""
         on = self.plan.part_joint
         part_map = self.plan.part_map
         if self.plan.axis.any():
             longer = self.lengthened[:, on] - 1
-            stretch = Affine(1 + longer / 2, longer / 2 * self.plan.axis[on] ** 2, 0)
-            part_map = after(around(self.plan.pivot[on], stretch.a, stretch.b), part_map)
-        return after(Affine(*(field[:, on] for field in self.maps)), part_map)
+            wider = np.asarray(1 + longer / 2, dtype=np.complex128)
+            across = np.asarray(longer / 2 * self.plan.axis[on] ** 2, dtype=np.complex128)
+            part_map = after(around(self.plan.pivot[on], wider, across), part_map)
+        return after(gathered(self.maps, on), part_map)
 
 
 def frames_of(pose: Channels) -> int:
@@ -147,7 +148,7 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
             roots = plan.pivot[root] + own.t[:, root]
             if plan.axis.any():
                 roots = roots + _carried_along(plan, root, lengthened)
-            lengthened[:, batch.joints] = solve_limbs(plan, batch, own, roots, board, turns, values)
+            lengthened[:, batch.joints] = solve_limbs(plan, batch, Chains(own, roots), board, turns, values)
     fared = _how_limbs_fared(plan, board, lengthened)
     return Placed(plan, board, turns, fared, lengthened, values, _shown(plan, values, frames))
 
@@ -173,7 +174,7 @@ def _tables(plan: Plan, pose: Channels, frames: int) -> dict[str, Floats]:
     return values
 
 
-def _follow(plan: Plan, link: LinkStep, values: dict[str, Floats], board: Affine) -> None:
+def _follow(plan: Plan, link: LinkStep, values: dict[str, Floats], board: Affine[Complexes]) -> None:
     """Add what a link's curve gives to what it drives. Travel is how far a joint has come along the board's x axis from rest."""
     if link.source is not None:
         followed = values[link.source.what][:, link.source.place]
@@ -184,7 +185,7 @@ def _follow(plan: Plan, link: LinkStep, values: dict[str, Floats], board: Affine
     driven[:] = np.clip(driven + curve_at(link.curve, followed), -LARGEST, LARGEST)
 
 
-def _renew(plan: Plan, values: dict[str, Floats], place: int, own: Affine, turns: Floats) -> None:
+def _renew(plan: Plan, values: dict[str, Floats], place: int, own: Affine[Complexes], turns: Floats) -> None:
     """A joint's own map and turn once more, after a link has changed its channels."""
     x, y, turn, scale_x, scale_y, skew = (values[what][:, place] for what in JOINT_CHANNELS)
     own.a[:, place], own.b[:, place] = linear(np.zeros(turn.shape), 1 + scale_x, 1 + scale_y, skew)
@@ -207,7 +208,7 @@ def _choice(value: Floats, count: int) -> NDArray[np.intp]:
     return np.clip(np.round(value), 0, max(count - 1, 0)).astype(np.intp)
 
 
-def _place(plan: Plan, some: slice, own: Affine, turns: Floats, board: Affine) -> None:
+def _place(plan: Plan, some: slice, own: Affine[Complexes], turns: Floats, board: Affine[Complexes]) -> None:
     """Place joints whose carriers are placed: M = M(parent) after (about the pivot: unturned part, then turn)."""
     up = plan.parent[some]
     own_here = Affine(own.a[:, some], own.b[:, some], own.t[:, some])
@@ -226,7 +227,7 @@ def _carried_along(plan: Plan, some: slice | NDArray[np.intp], lengthened: Float
 
 
 def _keep_angles(
-    plan: Plan, ends: EndBatch, own: Affine, board: Affine, turns: Floats, given: Floats
+    plan: Plan, ends: EndBatch, own: Affine[Complexes], board: Affine[Complexes], turns: Floats, given: Floats
 ) -> None:
     """Ends take their target's angle or point at their toe target, plus what the hand gave, as far as limits go."""
     joint = ends.joint
@@ -241,7 +242,7 @@ def _keep_angles(
     turns[:, joint] = taken(turn, plan.ends.at(joint))
 
 
-def _turn_to_toe(plan: Plan, ends: EndBatch, own: Affine, board: Affine) -> Floats:
+def _turn_to_toe(plan: Plan, ends: EndBatch, own: Affine[Complexes], board: Affine[Complexes]) -> Floats:
     """The turn in its carrier's frame with which an end points at its toe target as it does at rest."""
     joint, pivot, toe = ends.joint, plan.pivot[ends.joint], plan.pivot[ends.target]
     at = inverse(gathered(board, plan.parent[joint]))(gathered(board, ends.target)(toe))
@@ -252,7 +253,7 @@ def _turn_to_toe(plan: Plan, ends: EndBatch, own: Affine, board: Affine) -> Floa
     return found
 
 
-def _how_limbs_fared(plan: Plan, board: Affine, lengthened: Floats) -> Fared:
+def _how_limbs_fared(plan: Plan, board: Affine[Complexes], lengthened: Floats) -> Fared:
     frames, count = board.a.shape[0], len(plan.limbs)
     distance, bend = np.zeros((frames, count)), np.ones((frames, count))
     for batch in (batch for step in plan.steps for batch in step.limbs):

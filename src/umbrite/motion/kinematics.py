@@ -14,7 +14,9 @@ Complexes = NDArray[np.complex128]
 Floats = NDArray[np.float64]
 
 
-def placed_below(above: Affine, own: Affine, pivot: Complexes, turns: Floats) -> Affine:
+def placed_below(
+    above: Affine[Complexes], own: Affine[Complexes], pivot: Complexes, turns: Floats
+) -> Affine[Complexes]:
     """The maps of joints whose carriers' maps are `above`. `own` holds each joint's linear part (a, b), unturned, and its shift t.
 
     All arguments broadcast to one shape; board pixels, radians.

@@ -7,6 +7,7 @@ Shapes are (frames, limbs) and (frames, limbs, joints).
 """
 
 from collections.abc import Mapping
+from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
@@ -15,7 +16,7 @@ from umbrite.motion.long_limb import damped, reach_long
 from umbrite.motion.plan import LimbBatch, Plan
 from umbrite.motion.soft_ends import Ends, taken
 from umbrite.motion.two_joint import Range, aim, first_for, into_range, reach
-from umbrite.rig.affine import Affine, after, inverse
+from umbrite.rig.affine import UNMOVED, Affine, after, inverse
 from umbrite.rig.angles import wrapped
 
 Floats = NDArray[np.float64]
@@ -25,21 +26,27 @@ CORRECTIONS = 30
 UNEVEN = 1e-9
 
 
+class Chains(NamedTuple):
+    """The joints' own maps, unturned, and the limbs' roots in the frame of what carries them."""
+
+    own: Affine[Complexes]
+    roots: Complexes
+
+
 def solve_limbs(
     plan: Plan,
     batch: LimbBatch,
-    own: Affine,
-    roots: Complexes,
-    board: Affine,
+    chains: Chains,
+    board: Affine[Complexes],
     turns: Floats,
     values: Mapping[str, Floats],
 ) -> Floats:
     """Find the turns of all limbs of a batch and write them into `turns`.
 
-    `own` are the joints' own maps, unturned; `roots` the limbs' roots in the frame of what carries them.
     Returns how many times longer each bone is, (frames, limbs, joints). What stretch adds is shared by give; the turns are
     those of the lengthened chain, which reaches as far as soften lets it.
     """
+    own, roots = chains
     lengths, flips = _chain(plan, batch, own)
     to = _target_in_frame(plan, batch, board) - roots
     to = np.broadcast_to(to, lengths.shape[:2])
@@ -58,7 +65,7 @@ def solve_limbs(
     size, skewed = np.abs(own.a[:, batch.joints[:, :-1]]), np.abs(own.b[:, batch.joints[:, :-1]])
     uneven = (skewed > UNEVEN * size) & (size > UNEVEN * skewed)  # even, mirrored joints have b alone
     if uneven.any():
-        found = _corrected(solver, plan, own, to, found, longer, uneven.any(axis=-1))
+        found = _corrected(solver, own, to, found, longer, np.asarray(uneven.any(axis=-1)))
     share = np.clip(values["blend"][:, batch.numbers], 0.0, 1.0)
     for j in range(count):
         joint = batch.joints[:, j]
@@ -75,7 +82,7 @@ class _Solver:
     def __init__(
         self, plan: Plan, batch: LimbBatch, lengths: Complexes, flips: Floats, turns: Floats, bend: Floats
     ) -> None:
-        self.batch, self.lengths, self.flips = batch, lengths, flips
+        self.plan, self.batch, self.lengths, self.flips = plan, batch, lengths, flips
         self.own = turns[:, batch.joints] * flips
         self.ends = [plan.ends.at(batch.joints[:, j]).flipped(flips[..., j]) for j in range(flips.shape[-1])]
         self.give = plan.give[batch.joints]
@@ -125,15 +132,14 @@ class _Solver:
 
 def _corrected(
     solver: _Solver,
-    plan: Plan,
-    own: Affine,
+    own: Affine[Complexes],
     to: Complexes,
     found: Floats,
     longer: Floats,
     uneven: NDArray[np.bool_],
 ) -> Floats:
     """Damped steps (see `long_limb`) over the turns of the true chain, from what was found for the even one; the best kept."""
-    batch, count = solver.batch, found.shape[-1]
+    plan, batch, count = solver.plan, solver.batch, found.shape[-1]
     low, high = _room(solver, plan, own)
     size = np.abs(solver.lengths).sum(axis=-1)
 
@@ -168,7 +174,7 @@ def _corrected(
     return np.where(uneven[..., None], best, found)
 
 
-def _room(solver: _Solver, plan: Plan, own: Affine) -> tuple[Floats, Floats]:
+def _room(solver: _Solver, plan: Plan, own: Affine[Complexes]) -> tuple[Floats, Floats]:
     """Between which turns the true chain may be: its limits, and for two joints the bend side as far as limits leave one."""
     shape = solver.flips.shape
     low, high = (
@@ -177,7 +183,9 @@ def _room(solver: _Solver, plan: Plan, own: Affine) -> tuple[Floats, Floats]:
     if shape[-1] == 2:
         lower = solver.batch.joints[:, 1]
         first = _ahead(plan, solver.batch, own, 0)
-        second = Affine(own.a[:, lower], own.b[:, lower], 0).direction(_ahead(plan, solver.batch, own, 1))
+        second = Affine(own.a[:, lower], own.b[:, lower], UNMOVED).direction(
+            _ahead(plan, solver.batch, own, 1)
+        )
         drawn = np.angle(second * np.conj(first)) * solver.flips[..., 1]
         side = np.where(solver.side < 0, -1.0, 1.0)
         straight = wrapped(-drawn)
@@ -192,7 +200,7 @@ def _room(solver: _Solver, plan: Plan, own: Affine) -> tuple[Floats, Floats]:
 
 
 def _true_tip(
-    plan: Plan, batch: LimbBatch, own: Affine, turns: Floats, longer: Floats
+    plan: Plan, batch: LimbBatch, own: Affine[Complexes], turns: Floats, longer: Floats
 ) -> tuple[Complexes, Complexes]:
     """The tip from the root, in the frame of what carries the root, with every joint's own map as it is; and its speeds.
 
@@ -203,13 +211,13 @@ def _true_tip(
     locals_ = []
     for j in range(count):
         joint, spin = batch.joints[:, j], np.exp(1j * turns[..., j])
-        locals_.append(Affine(spin * own.a[:, joint], spin * own.b[:, joint], 0))
+        locals_.append(Affine(spin * own.a[:, joint], spin * own.b[:, joint], UNMOVED))
     reach: Complexes = np.zeros(turns.shape[:2], dtype=np.complex128)
     arms: list[Complexes] = []  # from each joint to the tip, in the frame above that joint
     for j in reversed(range(count)):
         reach = locals_[j].direction(_ahead(plan, batch, own, j) * longer[..., j] + reach)
         arms.insert(0, reach)
-    above = Affine(np.ones((1, 1), dtype=np.complex128), np.zeros((1, 1), dtype=np.complex128), 0)
+    above = Affine(np.ones((1, 1), dtype=np.complex128), np.zeros((1, 1), dtype=np.complex128), UNMOVED)
     speeds = []
     for local, arm in zip(locals_, arms, strict=True):
         speeds.append(np.broadcast_to(above.direction(1j * arm), arm.shape))
@@ -217,7 +225,7 @@ def _true_tip(
     return arms[0], np.stack(speeds, axis=-1)
 
 
-def _ahead(plan: Plan, batch: LimbBatch, own: Affine, j: int) -> Complexes:
+def _ahead(plan: Plan, batch: LimbBatch, own: Affine[Complexes], j: int) -> Complexes:
     """From joint j to the next one, or to the tip, in joint j's own frame."""
     joint = batch.joints[:, j]
     if j + 1 < batch.joints.shape[1]:
@@ -229,29 +237,29 @@ def _ahead(plan: Plan, batch: LimbBatch, own: Affine, j: int) -> Complexes:
     return ahead
 
 
-def _target_in_frame(plan: Plan, batch: LimbBatch, board: Affine) -> Complexes:
+def _target_in_frame(plan: Plan, batch: LimbBatch, board: Affine[Complexes]) -> Complexes:
     """The target's point in the frame of what carries the limb's root, shape (frames, limbs)."""
     at = gathered(board, batch.target)(plan.pivot[batch.target])
     found: Complexes = inverse(gathered(board, batch.parent))(at)
     return found
 
 
-def gathered(board: Affine, places: NDArray[np.intp]) -> Affine:
+def gathered(board: Affine[Complexes], places: NDArray[np.intp]) -> Affine[Complexes]:
     return Affine(board.a[:, places], board.b[:, places], board.t[:, places])
 
 
-def _chain(plan: Plan, batch: LimbBatch, own: Affine) -> tuple[Complexes, Floats]:
+def _chain(plan: Plan, batch: LimbBatch, own: Affine[Complexes]) -> tuple[Complexes, Floats]:
     """Each limb's lengths, unturned, in the frame of what carries its root, and the sense in which each joint turns.
 
     Shapes (frames, limbs, joints). Joints' own scales are taken along; a mirrored joint (sense -1 from there on) turns
     what hangs from it the other way round.
     """
     lengths, flips = [], []
-    whole = Affine(np.ones((1, 1), dtype=np.complex128), np.zeros((1, 1), dtype=np.complex128), 0)
+    whole = Affine(np.ones((1, 1), dtype=np.complex128), np.zeros((1, 1), dtype=np.complex128), UNMOVED)
     for j in range(batch.joints.shape[1]):
         joint = batch.joints[:, j]
         flips.append(np.where(np.abs(whole.b) > np.abs(whole.a), -1.0, 1.0))
-        whole = after(whole, Affine(own.a[:, joint], own.b[:, joint], 0))
+        whole = after(whole, Affine(own.a[:, joint], own.b[:, joint], UNMOVED))
         lengths.append(whole.direction(_ahead(plan, batch, own, j)))
     shape = np.broadcast_shapes(*(x.shape for x in lengths))
     return (

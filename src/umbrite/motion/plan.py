@@ -106,7 +106,7 @@ class Plan(NamedTuple):
     owners: Mapping[str, int]  # joints, limbs and controls: the column of each in the tables of its channels
     parts: tuple[str, ...]  # in draw order, back to front
     part_joint: Ints
-    part_map: Affine
+    part_map: Affine[Complexes]
     visible: NDArray[np.bool_]  # (parts,): whether a part shows at all
     choosers: tuple[Chooser, ...]
 

@@ -41,7 +41,7 @@ class Flat(NamedTuple):
     trims: tuple[Trim, ...]
 
     @property
-    def map(self) -> Affine:
+    def map(self) -> Affine[complex]:
         """From the drawing's pixels to the board."""
         return from_svg(*self.matrix)
 
@@ -64,7 +64,7 @@ class Flat(NamedTuple):
         wide, tall = self.size
         return [complex(self.map(z)) for z in (0j, wide + 0j, complex(wide, tall), 1j * tall)]
 
-    def moved(self, by: Affine, opacity: float) -> "Flat":
+    def moved(self, by: Affine[complex], opacity: float) -> "Flat":
         """The shape once more, taken elsewhere by a map of the board and seen through: a ghost."""
         matrix = svg_matrix(after(by, self.map))
         return self._replace(

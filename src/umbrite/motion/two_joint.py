@@ -123,7 +123,7 @@ def _all_at_once(every: "_Cases", shape: tuple[int, ...]) -> Turns:
         to, one, two, side, rest, *ends = (
             np.broadcast_to(x, shape)[where] for x in (to_target, v1, v2, bend, drawn, *span1, *span2)
         )
-        found = _on_borders(to, one, two, side, rest, Range(*ends[:2]), Range(*ends[2:]))
+        found = _on_borders(to, one, two, side, rest, (Range(*ends[:2]), Range(*ends[2:])))
         first[where], second[where] = found.first, found.second
     return Turns(first, second)
 
@@ -145,9 +145,10 @@ def first_for(to_target: Complexes, v1: Complexes, v2: Complexes, second: Floats
 
 
 def _on_borders(
-    to: Complexes, v1: Complexes, v2: Complexes, bend: Floats, drawn: Floats, span1: Range, span2: Range
+    to: Complexes, v1: Complexes, v2: Complexes, bend: Floats, drawn: Floats, spans: tuple[Range, Range]
 ) -> Turns:
     """The best of all poses on the borders of what limits and side allow; arrays of shape (cases,)."""
+    span1, span2 = spans
     ends, allowed = _second_ends(bend, drawn, span2)
     candidates: list[tuple[Floats, Floats, NDArray[np.bool_]]] = []
     # The second turn at one of its ends, the first free or at a limit.

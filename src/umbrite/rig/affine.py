@@ -6,36 +6,54 @@ alike (any shapes that broadcast), so the same code serves one frame and a thous
 
 import cmath
 import math
-from typing import Any, NamedTuple
+from typing import Any, Generic, NamedTuple, TypeVar, overload
 
 import numpy as np
+from numpy.typing import NDArray
 
-Complex = Any  # one complex number, or an array of complex128
+Floats = NDArray[np.float64]
+Complexes = NDArray[np.complex128]
+C = TypeVar("C", bound=complex | Complexes)  # one number, or an array of them
+UNMOVED: Complexes = np.zeros((), dtype=np.complex128)  # no shift, for maps that are arrays
 
 # A map whose determinant is below this share of its size squared has no usable inverse.
 FLAT = 1e-12
 
 
-class Affine(NamedTuple):
+class Affine(NamedTuple, Generic[C]):
     """`z -> a*z + b*conj(z) + t`; the fields are single complex numbers or arrays of one shape."""
 
-    a: Complex
-    b: Complex
-    t: Complex
+    a: C
+    b: C
+    t: C
 
-    def __call__(self, z: Complex) -> Complex:
+    @overload
+    def __call__(self, z: Complexes) -> Complexes: ...
+    @overload
+    def __call__(self, z: complex) -> C: ...
+    def __call__(self, z: Any) -> Any:
         """The place of the board point(s) z."""
         return self.a * z + self.b * z.conjugate() + self.t
 
-    def direction(self, v: Complex) -> Complex:
+    @overload
+    def direction(self, v: Complexes) -> Complexes: ...
+    @overload
+    def direction(self, v: complex) -> C: ...
+    def direction(self, v: Any) -> Any:
         """The image of a vector: no shift."""
         return self.a * v + self.b * v.conjugate()
 
 
-IDENTITY = Affine(1 + 0j, 0j, 0j)
+IDENTITY: Affine[complex] = Affine(1 + 0j, 0j, 0j)
 
 
-def after(outer: Affine, inner: Affine) -> Affine:
+@overload
+def after(outer: Affine[complex], inner: Affine[complex]) -> Affine[complex]: ...
+@overload
+def after(outer: Affine[Complexes], inner: Affine[complex] | Affine[Complexes]) -> Affine[Complexes]: ...
+@overload
+def after(outer: Affine[complex], inner: Affine[Complexes]) -> Affine[Complexes]: ...
+def after(outer: Affine[Any], inner: Affine[Any]) -> Affine[Any]:
     """The map that does `inner` first and `outer` then."""
     return Affine(
         outer.a * inner.a + outer.b * inner.b.conjugate(),
@@ -44,7 +62,11 @@ def after(outer: Affine, inner: Affine) -> Affine:
     )
 
 
-def inverse(m: Affine) -> Affine:
+@overload
+def inverse(m: Affine[complex]) -> Affine[complex]: ...
+@overload
+def inverse(m: Affine[Complexes]) -> Affine[Complexes]: ...
+def inverse(m: Affine[Any]) -> Affine[Any]:
     """The map that undoes m. A flat map (scale 0) has none: it gives the map of all points to 0, never NaN."""
     size = np.abs(m.a) ** 2 + np.abs(m.b) ** 2
     det = np.abs(m.a) ** 2 - np.abs(m.b) ** 2
@@ -56,7 +78,11 @@ def inverse(m: Affine) -> Affine:
     return Affine(complex(a), complex(b), complex(t)) if np.ndim(a) == 0 else Affine(a, b, t)
 
 
-def linear(turn: Complex, scale_x: Complex, scale_y: Complex, skew: Complex) -> tuple[Complex, Complex]:
+@overload
+def linear(turn: float, scale_x: float, scale_y: float, skew: float) -> tuple[complex, complex]: ...
+@overload
+def linear(turn: Floats, scale_x: Floats, scale_y: Floats, skew: Floats) -> tuple[Complexes, Complexes]: ...
+def linear(turn: Any, scale_x: Any, scale_y: Any, skew: Any) -> tuple[Any, Any]:
     """The pair (a, b) of: scale along x and y first, then skew (pixels sideways per pixel down), then turn."""
     half_sum, half_difference = (scale_x + scale_y) / 2, (scale_x - scale_y) / 2
     k = 0.5j * skew
@@ -66,24 +92,30 @@ def linear(turn: Complex, scale_x: Complex, scale_y: Complex, skew: Complex) -> 
     return spin * a, spin * b
 
 
-def around(pivot: Complex, a: Complex, b: Complex, shift: Complex = 0j) -> Affine:
+@overload
+def around(pivot: complex, a: complex, b: complex, shift: complex = 0j) -> Affine[complex]: ...
+@overload
+def around(
+    pivot: Complexes | complex, a: Complexes, b: Complexes, shift: Complexes | complex = 0j
+) -> Affine[Complexes]: ...
+def around(pivot: Any, a: Any, b: Any, shift: Any = 0j) -> Affine[Any]:
     """The map with linear part (a, b) that takes `pivot` to `pivot + shift`."""
     return Affine(a, b, pivot + shift - a * pivot - b * pivot.conjugate())
 
 
-def svg_matrix(m: Affine) -> tuple[float, float, float, float, float, float]:
+def svg_matrix(m: Affine[complex]) -> tuple[float, float, float, float, float, float]:
     """The six numbers of SVG's matrix(a b c d e f): x' = a x + c y + e, y' = b x + d y + f."""
     x, y = m.a + m.b, 1j * (m.a - m.b)
     return (x.real, x.imag, y.real, y.imag, m.t.real, m.t.imag)
 
 
-def from_svg(a: float, b: float, c: float, d: float, e: float, f: float) -> Affine:
+def from_svg(a: float, b: float, c: float, d: float, e: float, f: float) -> Affine[complex]:
     """The map of SVG's matrix(a b c d e f)."""
     x, y = complex(a, b), complex(c, d)
     return Affine((x - 1j * y) / 2, (x + 1j * y) / 2, complex(e, f))
 
 
-def decompose(m: Affine) -> tuple[float, float, float, float]:
+def decompose(m: Affine[complex]) -> tuple[float, float, float, float]:
     """(turn, scale_x, scale_y, skew) with `linear(...)` equal to m's linear part.
 
     A mirrored map has a negative scale_y. A flat map gives skew 0 where it cannot be told.

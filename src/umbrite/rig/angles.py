@@ -4,13 +4,19 @@ People read degrees, counterclockwise positive, always between -180 and 180.
 """
 
 import math
-from typing import Any
+from typing import Any, overload
 
 import numpy as np
+from numpy.typing import NDArray
 
+Floats = NDArray[np.float64]
 TAU = 2 * math.pi
 
 
+@overload
+def wrapped(angle: float) -> float: ...
+@overload
+def wrapped(angle: Floats) -> Floats: ...
 def wrapped(angle: Any) -> Any:
     """The same direction within -pi..pi; numbers or arrays."""
     return angle - TAU * np.round(np.asarray(angle) / TAU) if np.ndim(angle) else math.remainder(angle, TAU)

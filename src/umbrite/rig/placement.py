@@ -11,7 +11,7 @@ from umbrite.rig.family import parts_on
 from umbrite.rig.model import Part, Placement, Puppet
 
 
-def board_from_drawing(placement: Placement) -> Affine:
+def board_from_drawing(placement: Placement) -> Affine[complex]:
     """The map from a drawing's pixels to the board at rest."""
     a, b = linear(placement.turn, placement.scale_x, placement.scale_y, placement.skew)
     return Affine(a, b, complex(placement.x, placement.y))
@@ -65,7 +65,7 @@ def corners_of_part(part: Part) -> list[complex]:
     return [complex(onto(complex(x, y))) for x in (0, drawing.width) for y in (0, drawing.height)]
 
 
-def box_of(width: float, height: float, board: Affine) -> Box:
+def box_of(width: float, height: float, board: Affine[complex]) -> Box:
     """The box on the board around a drawing of this size."""
     corners = [complex(board(complex(x, y))) for x in (0, width) for y in (0, height)]
     xs, ys = [z.real for z in corners], [z.imag for z in corners]

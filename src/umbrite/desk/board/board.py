@@ -1,9 +1,9 @@
-"""The board: shows the puppet, and turns pointer and keys into gestures. It edits nothing itself."""
+"""The board: shows the puppet, and turns pointer and keys into gestures and commands, which do the editing."""
 
 from collections.abc import Callable
 from typing import Literal
 
-from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QEvent, QPoint, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
     QDragEnterEvent,
     QDropEvent,
@@ -21,7 +21,7 @@ from PySide6.QtWidgets import QMenu, QWidget
 
 from umbrite.desk.board.art_layer import ArtLayer, View
 from umbrite.desk.board.camera import Camera, fitting
-from umbrite.desk.board.gestures.gesture import Feedback, Gesture, Pointer
+from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Gesture, Pointer
 from umbrite.desk.board.gestures.guide_gestures import drag_guide
 from umbrite.desk.board.handles import Handle, handle_at, handles_at
 from umbrite.desk.board.overlay import rig_overlay
@@ -89,7 +89,7 @@ class Board(QWidget):
             session.drafts.changed,
         ):
             signal.connect(self.update)
-        session.changed.connect(self._on_changed)
+        session.changed.connect(lambda *_: self.update())
         session.stage.station_changed.connect(self._on_station)
         session.opened.connect(self.fit_all)
         session.stage.theme_changed.connect(self._on_theme)
@@ -101,9 +101,6 @@ class Board(QWidget):
 
     def _on_theme(self) -> None:
         self._layer = ArtLayer(self.session.stage.theme)
-        self.update()
-
-    def _on_changed(self, *_: object) -> None:
         self.update()
 
     def _on_station(self) -> None:
@@ -174,10 +171,10 @@ class Board(QWidget):
 
     # Pointer
 
-    def _event(self, at: QPointF, kind: str, modifiers: Qt.KeyboardModifier) -> Pointer:
+    def _event(self, at: QPointF, kind: EventKind, modifiers: Qt.KeyboardModifier) -> Pointer:
         return Pointer(
             self.camera.board(complex(at.x(), at.y())),
-            kind,  # type: ignore[arg-type]
+            kind,
             self.camera.zoom,
             bool(modifiers & Qt.KeyboardModifier.ShiftModifier),
             bool(modifiers & Qt.KeyboardModifier.ControlModifier),
@@ -262,8 +259,9 @@ class Board(QWidget):
             self._panning = at
             self._look_through(self.camera.panned(complex(by.x(), by.y())))
             return
-        begin = self._press.gesture if self._press_at is not None and self._gesture is None else None
-        if begin is not None and (at - self._press_at).manhattanLength() > DRAG_FROM:  # type: ignore[operator]
+        begin, start = self._press.gesture, self._press_at
+        far = start is not None and (at - start).manhattanLength() > DRAG_FROM
+        if begin is not None and far and self._gesture is None:
             self._guarded(lambda: self._begin(begin))
         if self._gesture is not None:
             self._send(self._event(at, "move", event.modifiers()))
@@ -458,11 +456,11 @@ class Board(QWidget):
             )
         return menu
 
-    def _list_under(self, at: QPointF, place: object) -> None:
+    def _list_under(self, at: QPointF, place: QPoint) -> None:
         menu = self.menu_under(at)
         if menu is not None:
             menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-            menu.popup(place)  # type: ignore[arg-type]
+            menu.popup(place)
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if event.mimeData().hasUrls():

@@ -80,7 +80,7 @@ def grasps(frame: Frame, zoom: float) -> list[tuple[str, complex]]:
 
 def dragged(
     frame: Frame, grasp: str, start: complex, to: complex, *, shift: bool, ctrl: bool
-) -> tuple[Affine, str]:
+) -> tuple[Affine[complex], str]:
     """The board map that a drag makes, and the words for it.
 
     Corners keep the proportions (Shift: free), edges scale one way (Ctrl: skew), the spin handle turns (Shift: by steps).
@@ -109,7 +109,7 @@ def dragged(
 
 def _skewed(
     frame: Frame, fixed: complex, by: tuple[float, float], at_u: float, at_v: float
-) -> tuple[Affine, str]:
+) -> tuple[Affine[complex], str]:
     if at_u == 0.5:  # the upper or lower edge slides along x
         share = by[0] * (2 * at_v - 1)
         a, b = linear_taking(frame.x, frame.y, frame.x, frame.y + share * frame.x)

@@ -25,7 +25,7 @@ LIGHT, LIGHT_STRENGTH = (255, 214, 140), 0.55
 
 
 def _made(
-    session: Session, puppet: Puppet, picture: Picture, name: str, joint: str | None, onto: Affine
+    session: Session, puppet: Puppet, picture: Picture, name: str, joint: str | None, onto: Affine[complex]
 ) -> tuple[Puppet, str]:
     """A part from pixels, placed by a map from them to the board, riding on a joint."""
     layer = layer_of(name, picture)

@@ -3,7 +3,7 @@
 import time
 from contextlib import AbstractContextManager
 from pathlib import Path
-from typing import Literal
+from typing import Literal, TypeVar
 
 from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
 
@@ -17,6 +17,9 @@ PUPPETS = "Puppets and pictures (*.umbrite *.ora *.svg *.psd *.png *.webp);;All 
 
 
 ART = "Pictures (*.ora *.svg *.psd *.png *.webp);;All files (*)"
+
+
+Answer = TypeVar("Answer", bound=str)
 
 
 class Dialogs:
@@ -89,8 +92,12 @@ class Dialogs:
     def about_changed(self, name: str, *, gone: bool) -> Literal["overwrite", "elsewhere", "stay"]:
         """The file is not what it was when it was opened."""
         happened = "was moved or removed" if gone else "was changed by another program"
-        words = {"overwrite": "Write it here", "elsewhere": "Save elsewhere…", "stay": "Stay here"}
-        return self._ask(  # type: ignore[return-value]
+        words: dict[Literal["overwrite", "elsewhere", "stay"], str] = {
+            "overwrite": "Write it here",
+            "elsewhere": "Save elsewhere…",
+            "stay": "Stay here",
+        }
+        return self._ask(
             "File changed", f"<b>{name} {happened} since it was opened or saved here.</b>",
             "Writing it here puts your work in its place; what the other program wrote stays as the backup.", words, "elsewhere",
         )  # fmt: skip
@@ -99,13 +106,17 @@ class Dialogs:
         """Unsaved work of a run that ended suddenly."""
         when = time.strftime("%d %B, %H:%M", time.localtime(left.beside.written))
         name = Path(left.beside.of).name if left.beside.of else left.beside.name
-        words = {"open": "Bring it back", "drop": "Let it go", "later": "Ask me later"}
-        return self._ask(  # type: ignore[return-value]
+        words: dict[Literal["open", "drop", "later"], str] = {
+            "open": "Bring it back",
+            "drop": "Let it go",
+            "later": "Ask me later",
+        }
+        return self._ask(
             "Unsaved work", f"<b>Umbrite ended suddenly while {name} had changes that were not saved.</b>",
             f"They were kept on {when}. Bringing them back changes no file until you save.", words, "open",
         )  # fmt: skip
 
-    def _ask(self, title: str, text: str, more: str, words: dict[str, str], default: str) -> str:
+    def _ask(self, title: str, text: str, more: str, words: dict[Answer, str], default: Answer) -> Answer:
         """A question with a few answers; closing it means the last one."""
         box = QMessageBox(self._parent)
         box.setIcon(QMessageBox.Icon.NoIcon)

@@ -10,6 +10,7 @@ from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.themes import SIDE_STROKE
 from umbrite.desk.theme.thumbnails import thumbnail
+from umbrite.rig.document import Document
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.family import is_carrier, parts_on
 
@@ -40,8 +41,8 @@ class Sheet(QWidget):
         session.selection.changed.connect(self.update)
         self.rebuild()
 
-    def _on_changed(self, old: object, new: object) -> None:
-        if getattr(old, "puppet", None) is not getattr(new, "puppet", None):
+    def _on_changed(self, old: Document, new: Document) -> None:
+        if old.puppet is not new.puppet:
             self.rebuild()
 
     def rebuild(self) -> None:

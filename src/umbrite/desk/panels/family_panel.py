@@ -1,7 +1,7 @@
 """The family's tree with its filter box and the legend of the sides."""
 
 from PySide6.QtCore import Qt
-from PySide6.QtGui import QPainter
+from PySide6.QtGui import QPainter, QPaintEvent
 from PySide6.QtWidgets import QLabel, QLineEdit, QVBoxLayout, QWidget  # fmt: skip
 
 from umbrite.desk.panels.family_tree import FamilyTree
@@ -45,8 +45,8 @@ class Legend(QLabel):
         self.setObjectName("quiet")
         self.setFixedHeight(18)
 
-    def paintEvent(self, event: object) -> None:
-        super().paintEvent(event)  # type: ignore[arg-type]
+    def paintEvent(self, event: QPaintEvent) -> None:
+        super().paintEvent(event)
         painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         metrics = self.fontMetrics()

@@ -20,6 +20,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 from umbrite.desk.theme.marks import pen
 from umbrite.rig.change import change, thing
+from umbrite.rig.document import Document
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.family import ancestors, is_carrier, parts_on, targets, toes
@@ -149,8 +150,8 @@ class FamilyTree(QTreeWidget):
         session.selection.changed.connect(self.show_selection)
         self.rebuild()
 
-    def _on_changed(self, old: object, new: object) -> None:
-        if getattr(old, "puppet", None) is not getattr(new, "puppet", None):
+    def _on_changed(self, old: Document, new: Document) -> None:
+        if old.puppet is not new.puppet:
             self.rebuild()
 
     def _paint_anew(self) -> None:

@@ -6,6 +6,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QAbstractItemView, QListWidget, QListWidgetItem, QWidget
 
 from umbrite.desk.session.session import Session
+from umbrite.rig.document import Document
 
 KEY = Qt.ItemDataRole.UserRole
 
@@ -40,8 +41,8 @@ class SelectingList(QListWidget):
         """The ids whose rows are selected."""
         return set(self.session.selection.keys)
 
-    def _on_changed(self, old: object, new: object) -> None:
-        if getattr(old, "puppet", None) is not getattr(new, "puppet", None):
+    def _on_changed(self, old: Document, new: Document) -> None:
+        if old.puppet is not new.puppet:
             self.rebuild()
 
     def _paint_anew(self) -> None:

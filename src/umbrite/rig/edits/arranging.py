@@ -16,7 +16,7 @@ from umbrite.rig.placement import around_parts, board_from_drawing, part_box
 Edge = Literal["left", "centre", "right", "top", "middle", "bottom"]
 
 
-def transform_parts(puppet: Puppet, keys: Iterable[str], m: Affine) -> Puppet:
+def transform_parts(puppet: Puppet, keys: Iterable[str], m: Affine[complex]) -> Puppet:
     """Take the drawings of parts by a map of the board, as one thing; pivots that were not set go along."""
     for key in keys:
         whole = after(m, board_from_drawing(get_part(puppet, key).placement))

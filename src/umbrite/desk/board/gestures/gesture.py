@@ -6,12 +6,14 @@ from typing import Literal, NamedTuple
 from umbrite.desk.session.drafts import Ghost
 from umbrite.desk.session.session import Session
 
+EventKind = Literal["press", "move", "release", "cancel"]
+
 
 class Pointer(NamedTuple):
     """One event: where on the board, how many widget pixels a board pixel has, and the keys held."""
 
     at: complex
-    kind: Literal["press", "move", "release", "cancel"] = "move"
+    kind: EventKind = "move"
     zoom: float = 1.0
     shift: bool = False
     ctrl: bool = False

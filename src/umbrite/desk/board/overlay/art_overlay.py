@@ -3,7 +3,7 @@
 import cmath
 
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QPolygonF
+from PySide6.QtGui import QColor, QPolygonF
 
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.handles import Handle
@@ -108,10 +108,10 @@ def _frame(painter: Inked, session: Session, camera: Camera, hover: Handle | Non
 
 
 def _outline(
-    painter: Inked, session: Session, camera: Camera, item: Shape, *strokes: tuple[object, float]
+    painter: Inked, session: Session, camera: Camera, item: Shape, *strokes: tuple[QColor, float]
 ) -> None:
     path = camera.transform().map(outline_of(item, session.file.pictures))
     painter.setBrush(Qt.BrushStyle.NoBrush)
     for colour, width in strokes:
-        painter.setPen(marks.pen(colour, width))  # type: ignore[arg-type]
+        painter.setPen(marks.pen(colour, width))
         painter.drawPath(path)

@@ -1,6 +1,7 @@
 """Controls over the art: where they are, how plainly they show, their labels, and the pencilled ones."""
 
 import cmath
+import math
 
 from PySide6.QtCore import QPointF, QRectF, Qt
 
@@ -52,7 +53,7 @@ def _strength(session: Session, control: Control, at: QPointF, pointer: QPointF,
     if control.shown == "never" or control.locked:
         return 0.0
     off = pointer - at
-    away = (off.x() ** 2 + off.y() ** 2) ** 0.5
+    away = math.hypot(off.x(), off.y())
     share = min(1.0, max(0.0, (FAR_POINTER - away) / (FAR_POINTER - NEAR_POINTER)))
     if control.shown == "near":
         return share

@@ -2,7 +2,7 @@
 
 from msgspec.structs import replace
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QPainter, QPaintEvent, QPixmap
+from PySide6.QtGui import QPainter, QPaintEvent, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QWidget
 
 from umbrite.desk.board.camera import fitting
@@ -82,7 +82,7 @@ class SideButton(QAbstractButton):
     def sizeHint(self) -> QSize:
         return QSize(112, 108)
 
-    def resizeEvent(self, _event: object) -> None:
+    def resizeEvent(self, _event: QResizeEvent) -> None:
         if self._key in self._session.puppet.limbs:
             self.show_limb(self._key)
 

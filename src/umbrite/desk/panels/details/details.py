@@ -1,7 +1,5 @@
 """Details: the fields of what is selected, for one or many things of a kind at once."""
 
-from typing import Any
-
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QLabel, QScrollArea, QVBoxLayout, QWidget
 
@@ -13,6 +11,7 @@ from umbrite.desk.panels.details.part_section import PartSection
 from umbrite.desk.panels.details.section import Section
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
+from umbrite.rig.document import Document
 from umbrite.rig.ids import Kind
 
 
@@ -47,7 +46,7 @@ class Details(QScrollArea):
         session.stage.station_changed.connect(self.refresh)
         self.refresh()
 
-    def _on_changed(self, old: Any, new: Any) -> None:
+    def _on_changed(self, old: Document, new: Document) -> None:
         if old.puppet is not new.puppet:
             self.refresh()
 
