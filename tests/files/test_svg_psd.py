@@ -60,7 +60,7 @@ HOSTILE = {
     "too many pixels": (' width="50000" height="50000"><g id="a"><rect width="9" height="9"/></g></svg>', "too large"),
     "no size": ("><g/></svg>", "usable size"),
     "a word": (' width="wide" height="9"><g/></svg>', "usable size"),
-    "half a file": (' width="9" height="9"><g><rect', "no whole SVG"),
+    "half a file": (' width="9" height="9"><g><rect', "is damaged"),
     "nothing in it": (' width="9" height="9"></svg>', "no layer that shows anything"),
     "deep groups": (f' width="9" height="9">{"<g>" * 70}{"</g>" * 70}</svg>', "more than 50 deep"),
 }  # fmt: skip

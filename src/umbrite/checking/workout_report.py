@@ -83,11 +83,13 @@ def write_sheets(path: Path, package: Package, report: Report) -> None:
     )  # fonts need one
     pages = [_pillow(image) for image in sheets_of(package, shots_of(package.puppet, report))]
     del app
+    made = io.BytesIO()  # TIFF goes back and forth in what it writes
+    if kind == "PNG":
+        _below_each_other(pages).save(made, kind)
+    else:
+        pages[0].save(made, kind, save_all=True, append_images=pages[1:])
     with writing(path) as file:
-        if kind == "PNG":
-            _below_each_other(pages).save(file, kind)
-        else:
-            pages[0].save(file, kind, save_all=True, append_images=pages[1:])
+        file.write(made.getvalue())
 
 
 def _below_each_other(pages: list[Image.Image]) -> Image.Image:

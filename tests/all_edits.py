@@ -1,0 +1,261 @@
+"""Every public edit of a puppet with random arguments, by its name: those that leave the rest picture alone, and the others."""
+
+import importlib
+import inspect
+import math
+import pkgutil
+from collections.abc import Callable, Iterable, Mapping
+from typing import Any
+
+from hypothesis import strategies as st
+
+from umbrite.rig import edits
+from umbrite.rig.affine import Affine
+from umbrite.rig.edits import (
+    arranging,
+    binding,
+    bones,
+    control_proposals,
+    controls,
+    copying,
+    limbs,
+    limits,
+    links,
+    looks,
+    parenting,
+    parts,
+    pivots,
+    renaming,
+    rest,
+    shelf,
+)
+from umbrite.rig.edits.copying import Way
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import is_carrier, targets
+from umbrite.rig.model import Control, Drawing, Guide, Placement, Point, Puppet
+
+coordinates = st.floats(-2000, 2000).map(lambda x: round(x, 3))
+points = st.builds(complex, coordinates, coordinates)
+angles = st.floats(-math.pi, math.pi)
+
+NAMES = (
+    "Near upper arm",
+    "Near forearm",
+    "Near hand",
+    "Far thigh",
+    "Far shin",
+    "Far foot",
+    "Trunk",
+    "Head",
+    "Tail",
+)
+
+Edit = Callable[[Puppet, st.DrawFn], Any]  # gives the puppet, alone or first in a tuple
+
+
+def _pick(draw: st.DrawFn, items: Iterable[str]) -> str:
+    found = list(items)
+    if not found:
+        raise RigError("There is nothing to pick from here, so nothing was done.")
+    return draw(st.sampled_from(found))
+
+
+def _some(draw: st.DrawFn, items: Iterable[str], most: int = 3) -> list[str]:
+    return list(dict.fromkeys(_pick(draw, items) for _ in range(draw(st.integers(1, most)))))
+
+
+def _bones(puppet: Puppet) -> list[str]:
+    return [key for key, joint in puppet.joints.items() if joint.tip is not None]
+
+
+def _limited(puppet: Puppet) -> list[str]:
+    return [key for key, joint in puppet.joints.items() if joint.limit is not None]
+
+
+def _loose(puppet: Puppet) -> list[str]:
+    hooks = targets(puppet)
+    return [key for key in puppet.joints if key not in hooks]
+
+
+def _drawing(draw: st.DrawFn) -> Drawing:
+    return Drawing(draw(st.sampled_from("01")) * 64, draw(st.integers(1, 400)), draw(st.integers(1, 400)))
+
+
+def _placement(draw: st.DrawFn) -> Placement:
+    return Placement(draw(coordinates), draw(coordinates), draw(angles), draw(st.floats(-2, 2)), 1.0, 0.1)
+
+
+def _curve(draw: st.DrawFn) -> list[tuple[float, float]]:
+    """Through the origin, so that what is linked rests when its source does."""
+    return [(-1.0, draw(st.floats(-2, 2))), (0.0, 0.0), (1.0, draw(st.floats(-2, 2)))]
+
+
+def _pairs(puppet: Puppet) -> list[tuple[str, str]]:
+    """Joints one of which carries the other, root first, and one pair that is not so."""
+    found = [(joint.parent, key) for key, joint in puppet.joints.items() if joint.parent is not None]
+    return [*found, (next(iter(puppet.joints)), next(iter(puppet.joints)))]
+
+
+def _channel(puppet: Puppet, draw: st.DrawFn) -> str:
+    return f"{_pick(draw, _loose(puppet))}.{draw(st.sampled_from(['turn', 'x', 'y']))}"
+
+
+def _none_or(draw: st.DrawFn, items: Iterable[str]) -> str | None:
+    return draw(st.none() | st.sampled_from(list(items)))
+
+
+# Edits of the rig: none of them may move a pixel of the rest picture.
+RIG_EDITS: dict[str, Edit] = {
+    "bones.named": lambda p, d: bones.named(p, _pick(d, p.joints), d(st.sampled_from(NAMES))),
+    "bones.bones_from_pivots": lambda p, d: bones.bones_from_pivots(p, _some(d, _loose(p))),
+    "bones.add_bone": lambda p, d: bones.add_bone(p, d(points), d(points), _none_or(d, _loose(p))),
+    "bones.bones_along": lambda p, d: bones.bones_along(
+        p,
+        [d(points) for _ in range(3)],
+        d(st.integers(1, 4)),
+        _none_or(d, _loose(p)),
+        by_curvature=d(st.booleans()),
+    ),
+    "bones.move_head": lambda p, d: bones.move_head(p, _pick(d, _bones(p)), d(points)),
+    "bones.move_tip": lambda p, d: bones.move_tip(p, _pick(d, _bones(p)), d(points), along=d(st.booleans())),
+    "bones.move_bone": lambda p, d: bones.move_bone(p, _pick(d, _bones(p)), d(points)),
+    "bones.set_length": lambda p, d: bones.set_length(p, _pick(d, _bones(p)), d(st.floats(1, 400))),
+    "bones.set_angle": lambda p, d: bones.set_angle(p, _pick(d, _bones(p)), d(angles)),
+    "bones.equal_length": lambda p, d: bones.equal_length(p, _pick(d, _bones(p))),
+    "bones.detach": lambda p, d: bones.detach(p, _pick(d, _loose(p))),
+    "bones.attach": lambda p, d: bones.attach(p, _pick(d, _loose(p)), _pick(d, _loose(p))),
+    "binding.bind": lambda p, d: binding.bind(p, _some(d, p.parts), _pick(d, _loose(p))),
+    "binding.bind_loose_to_nearest": lambda p, _: binding.bind_loose_to_nearest(p),
+    "binding.unbound": lambda p, d: binding.unbound(p, _pick(d, p.parts)),
+    "control_proposals.make_proposed": lambda p, _: control_proposals.make_proposed(
+        p, control_proposals.propose_controls(p)
+    ),
+    "controls.add_controls": lambda p, d: controls.add_controls(
+        p, [Control("Handle", d(st.sampled_from(["grip", "slider", "pad"])), _pick(d, _loose(p)))]
+    ),
+    "controls.make_control": lambda p, d: controls.make_control(
+        p, d(st.sampled_from(["grip", "slider", "pad"])), _pick(d, p.joints), d(st.none() | points)
+    ),
+    "controls.make_chooser": lambda p, d: controls.make_chooser(p, _some(d, p.parts)),
+    "controls.set_range": lambda p, d: controls.set_range(
+        p, _pick(d, p.controls), x_least=-d(st.floats(0, 90))
+    ),
+    "controls.remove_control": lambda p, d: controls.remove_control(p, _pick(d, p.controls)),
+    "limbs.make_limb": lambda p, d: limbs.make_limb(p, *d(st.sampled_from(_pairs(p)))),
+    "limbs.remove_limb": lambda p, d: limbs.remove_limb(p, _pick(d, p.limbs)),
+    "limbs.extend_limb": lambda p, d: limbs.extend_limb(p, _pick(d, p.limbs)),
+    "limbs.set_follows": lambda p, d: limbs.set_follows(p, _pick(d, p.limbs), _none_or(d, p.joints)),
+    "limbs.set_end_hold": lambda p, d: limbs.set_end_hold(
+        p, _pick(d, p.limbs), d(st.sampled_from(["limb", "target", "toe"]))
+    ),
+    "limbs.without_users": lambda p, d: limbs.without_users(p, _some(d, p.joints)),
+    "limits.set_limit": lambda p, d: limits.set_limit(p, _pick(d, p.joints), d(angles), d(angles)),
+    "limits.set_soft": lambda p, d: limits.set_soft(p, _pick(d, _limited(p)), d(st.floats(0, 1))),
+    "limits.free_limit": lambda p, d: limits.free_limit(p, _pick(d, p.joints)),
+    "limits.other_arc": lambda p, d: limits.other_arc(p, _pick(d, _limited(p))),
+    "limits.hinge": lambda p, d: limits.hinge(p, _pick(d, p.joints), d(st.floats(0.1, 3))),
+    "limits.to_other_side": lambda p, d: limits.to_other_side(
+        p, _pick(d, _limited(p)), mirrored=d(st.booleans())
+    ),
+    "limits.copied_to": lambda p, d: limits.copied_to(p, _pick(d, _limited(p)), _some(d, p.joints)),
+    "links.add_link": lambda p, d: links.add_link(
+        p, _channel(p, d), _channel(p, d), _curve(d), smooth=d(st.booleans()), travel=d(st.booleans())
+    ),
+    "links.set_curve": lambda p, d: links.set_curve(
+        p, _pick(d, p.links), [Point(x, y) for x, y in _curve(d)]
+    ),
+    "links.relink": lambda p, d: links.relink(p, _pick(d, p.links), source=_channel(p, d)),
+    "looks.set_guides": lambda p, d: looks.set_guides(
+        p, [Guide("x", d(coordinates)), Guide("y", d(coordinates))]
+    ),
+    "parenting.set_parent": lambda p, d: parenting.set_parent(p, _some(d, p.joints), _none_or(d, p.joints)),
+    "parenting.carry_together": lambda p, d: parenting.carry_together(
+        p, _some(d, p.joints, 4), "Carrier", d(points), role=d(st.sampled_from(["", "master"]))
+    ),
+    "parenting.remove_carrier": lambda p, d: parenting.remove_carrier(
+        p, _pick(d, [key for key in p.joints if is_carrier(p, key)])
+    ),
+    "pivots.move_pivot": lambda p, d: pivots.move_pivot(p, _pick(d, p.joints), d(points)),
+    "pivots.join_parts": lambda p, d: pivots.join_parts(p, _pick(d, p.parts), _pick(d, p.parts), d(points)),
+    "pivots.move_limb_tip": lambda p, d: pivots.move_limb_tip(p, _pick(d, p.limbs), d(points)),
+    "pivots.set_tip": lambda p, d: pivots.set_tip(p, _pick(d, p.joints), d(st.none() | points)),
+    "pivots.keep_limbs": lambda p, d: pivots.keep_limbs(
+        p, pivots.move_pivot(p, _pick(d, p.joints), d(points))
+    ),
+    "renaming.rename": lambda p, d: renaming.rename(
+        p, _pick(d, p.joints), d(st.sampled_from(NAMES)) + " too"
+    ),
+    "renaming.renamed": lambda p, d: renaming.renamed(
+        p, {key: f"{p.joints[key].name} {i}" for i, key in enumerate(_some(d, p.joints))}
+    ),
+    "shelf.save_pose": lambda p, d: shelf.save_pose(
+        p, d(st.sampled_from(NAMES)), {_channel(p, d): d(angles)}
+    ),
+    "shelf.rename_pose": lambda p, d: shelf.rename_pose(
+        p, _pick(d, [s.name for s in p.poses]), d(st.sampled_from(NAMES))
+    ),
+    "shelf.delete_pose": lambda p, d: shelf.delete_pose(p, _pick(d, [s.name for s in p.poses])),
+}
+# Edits of the art and its order, and those that change how the rest looks on purpose.
+ART_EDITS: dict[str, Edit] = {
+    "limbs.set_bend_side": lambda p, d: limbs.set_bend_side(
+        p, _pick(d, p.limbs), d(st.sampled_from([1, -1]))
+    ),
+    "arranging.transform_parts": lambda p, d: arranging.transform_parts(
+        p, _some(d, p.parts), Affine(1.1 + 0.2j, 0.1 + 0j, d(points))
+    ),
+    "arranging.align": lambda p, d: arranging.align(
+        p, list(p.order), d(st.sampled_from(["left", "middle", "bottom"]))
+    ),
+    "arranging.distribute": lambda p, d: arranging.distribute(
+        p, list(p.order), d(st.sampled_from(["across", "down"]))
+    ),
+    "arranging.with_place": lambda p, d: arranging.with_place(p, _pick(d, p.parts), x=d(coordinates)),
+    "copying.copy_branches": lambda p, d: copying.copy_branches(
+        p,
+        [_pick(d, p.joints)],
+        d(st.sampled_from([Way(shift=30 + 4j), Way(line=600.0)])),
+        linked=d(st.booleans()),
+    ),
+    "looks.set_blend": lambda p, d: looks.set_blend(
+        p, _pick(d, p.parts), d(st.sampled_from(["normal", "multiply"]))
+    ),
+    "looks.set_clip": lambda p, d: looks.set_clip(
+        p, _pick(d, p.parts), _none_or(d, p.parts), outside=d(st.booleans())
+    ),
+    "looks.make_reference": lambda p, d: looks.make_reference(p, _pick(d, p.parts), on=d(st.booleans())),
+    "looks.trim": lambda p, d: looks.trim(p, _pick(d, p.parts), [d(points) for _ in range(4)]),
+    "looks.untrimmed": lambda p, d: looks.untrimmed(p, _pick(d, p.parts)),
+    "looks.at_two_depths": lambda p, d: looks.at_two_depths(p, _pick(d, p.parts)),
+    "parts.add_part": lambda p, d: parts.add_part(p, d(st.sampled_from(NAMES)), _drawing(d), _placement(d)),
+    "parts.place_part": lambda p, d: parts.place_part(p, _pick(d, p.parts), _placement(d)),
+    "parts.nudge_parts": lambda p, d: parts.nudge_parts(p, _some(d, p.parts), d(points)),
+    "parts.reorder": lambda p, d: parts.reorder(p, _some(d, p.parts), d(st.integers(0, len(p.order)))),
+    "parts.step_order": lambda p, d: parts.step_order(p, _some(d, p.parts), d(st.sampled_from([-1, 1]))),
+    "parts.ride_on": lambda p, d: parts.ride_on(p, _pick(d, p.parts), _pick(d, p.joints)),
+    "parts.remove_part": lambda p, d: parts.remove_part(p, _pick(d, p.parts)),
+    "parts.exchange_drawing": lambda p, d: parts.exchange_drawing(p, _pick(d, p.parts), _drawing(d)),
+    "rest.set_bone_length": lambda p, d: rest.set_bone_length(p, _pick(d, p.joints), d(st.floats(1, 400))),
+    "rest.set_bone_angle": lambda p, d: rest.set_bone_angle(p, _pick(d, p.joints), d(angles)),
+    "rest.turn_branch": lambda p, d: rest.turn_branch(p, _pick(d, p.joints), d(angles)),
+    "rest.shift_branch": lambda p, d: rest.shift_branch(p, _pick(d, p.joints), d(points)),
+}
+EDITS: Mapping[str, Edit] = {**RIG_EDITS, **ART_EDITS}
+
+
+def edited(name: str, puppet: Puppet, draw: st.DrawFn) -> Puppet:
+    """The puppet after the edit of that name with random arguments. Raises RigError where it is refused."""
+    found = EDITS[name](puppet, draw)
+    return found if isinstance(found, Puppet) else found[0]
+
+
+def public_edits() -> set[str]:
+    """The names of all functions of the street of edits that give a puppet."""
+    found = set()
+    for module in pkgutil.iter_modules(edits.__path__, f"{edits.__name__}."):
+        room = importlib.import_module(module.name)
+        for name, made in inspect.getmembers(room, inspect.isfunction):
+            gives = str(inspect.signature(made).return_annotation)
+            if made.__module__ == module.name and not name.startswith("_") and "model.Puppet" in gives:
+                found.add(f"{module.name.rpartition('.')[2]}.{name}")
+    return found
