@@ -4,7 +4,7 @@ VENV := .venv
 BIN := $(VENV)/bin
 PIP_QUIET := --quiet --disable-pip-version-check --no-input
 
-.PHONY: demo test test-long test-core journeys lint bench assets screenshots lock clean
+.PHONY: demo wheel test test-long test-core journeys lint bench assets screenshots lock clean
 
 demo: $(VENV)/run.stamp
 	@sh scripts/system_packages.sh window
@@ -27,7 +27,11 @@ journeys: $(VENV)/dev.stamp
 # The core's own tests in an environment that has no Qt at all.
 test-core: .venv-core/stamp
 	.venv-core/bin/python -c "import importlib.util as u, sys; sys.exit(u.find_spec('PySide6') is not None)"
-	PYTHONPATH=src .venv-core/bin/python -m pytest -q -p no:cacheprovider tests/rig tests/motion tests/art tests/files
+	PYTHONPATH=src .venv-core/bin/python -m pytest -q -p no:cacheprovider -m "not long" tests/rig tests/motion tests/art tests/files
+
+# What is installed elsewhere: dist/umbrite-*.whl.
+wheel: $(VENV)/dev.stamp
+	$(BIN)/python -m hatchling build -t wheel -d dist
 
 lint: $(VENV)/dev.stamp
 	$(BIN)/ruff check src tests scripts

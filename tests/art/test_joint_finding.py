@@ -11,7 +11,6 @@ from umbrite.art.masks import sampled, sheet_of
 from umbrite.art.pictures import Picture
 from umbrite.art.round_ends import inscribed, round_end
 from umbrite.files.png import decode
-from umbrite.rig.affine import IDENTITY
 from umbrite.rig.body_words import fits_below, kind_of, root_rank
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.errors import RigError
@@ -19,9 +18,10 @@ from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.placement import Box
 
 
-def test_on_generated_pairs_the_pivot_is_found_within_a_small_share_of_the_width() -> None:
+@pytest.mark.parametrize("seeds", [range(200, 230), pytest.param(range(90), marks=pytest.mark.long)])
+def test_on_generated_pairs_the_pivot_is_found_within_a_small_share_of_the_width(seeds: range) -> None:
     off = []
-    for seed in range(90):
+    for seed in seeds:
         one = pair(seed)
         found = find_joints(one.puppet, one.pictures)
         names = [(one.puppet.parts[f.part].name, one.puppet.parts[f.parent].name) for f in found]
@@ -127,7 +127,6 @@ def test_samples_lie_where_the_board_has_them() -> None:
     assert (left, top, right, bottom) == pytest.approx((140, 55, 200, 65), abs=0.51)
     rough = sampled(sheet, sheet.box, 0.1)
     assert rough.sum() / 255 * 100 == pytest.approx(600, rel=0.35)
-    assert IDENTITY(1 + 2j) == 1 + 2j
 
 
 @pytest.mark.parametrize(

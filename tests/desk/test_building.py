@@ -26,7 +26,7 @@ Act = Callable[[str], None]
 def picture(window: Window) -> np.ndarray:
     """The art as the board shows it, without the rig."""
     window.board.repaint()
-    image = window.board._layer.image.convertToFormat(QImage.Format.Format_RGB888)
+    image = window.board.picture.convertToFormat(QImage.Format.Format_RGB888)
     flat = np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.bytesPerLine())
     return flat[:, : image.width() * 3].copy()
 

@@ -26,23 +26,23 @@ def table(window: Window) -> ImportTable:
 
 
 def row_of(made: ImportTable, name: str) -> int:
-    return next(i for i in range(made.table.rowCount()) if made._item(i, 1).text() == name)
+    return next(i for i in range(made.table.rowCount()) if made.cell(i, 1).text() == name)
 
 
 def test_layers_are_ticked_named_and_sided_in_the_table(window: Window) -> None:
     made = table(window)
     made.show()
     assert made.go.text() == "Add 25 parts"
-    assert made._item(0, 1).text() == "Near hand"  # front on top
+    assert made.cell(0, 1).text() == "Near hand"  # front on top
     side = made.table.cellWidget(row_of(made, "Cap"), 2)
     assert isinstance(side, QComboBox)
     assert side.currentText() == "Middle"
     side.setCurrentIndex(1)
-    made._item(row_of(made, "Eyes"), 1).setText("Bright eyes")
+    made.cell(row_of(made, "Eyes"), 1).setText("Bright eyes")
     number = made.table.cellWidget(row_of(made, "Bright eyes"), 3)
     assert isinstance(number, QSpinBox)
     number.setValue(4)
-    made._item(row_of(made, "Mouth"), 0).setCheckState(Qt.CheckState.Unchecked)
+    made.cell(row_of(made, "Mouth"), 0).setCheckState(Qt.CheckState.Unchecked)
     assert made.go.text() == "Add 24 parts"
     layers = {layer.name: layer for layer in made.chosen().layered.layers}
     assert len(layers) == 24

@@ -2,6 +2,7 @@
 
 import errno
 import os
+import re
 import signal
 import subprocess
 import sys
@@ -10,18 +11,18 @@ from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QSettings
-from PySide6.QtWidgets import QApplication
+from PySide6.QtGui import QColor
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS, joint
 from desk.conftest import Answers, Hand
 from desk.test_rehearsing import grip
+from umbrite import desk
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import REHEARSE
-from umbrite.desk.theme import look
-from umbrite.desk.theme.themes import DAY, NIGHT
+from umbrite.desk.theme.themes import DAY, NIGHT, THEMES, Theme
 from umbrite.desk.window import Window
 from umbrite.files import package as packages
 from umbrite.files.package import load
@@ -51,21 +52,21 @@ def test_changes_are_kept_in_the_background_and_dropped_when_saved(
     keeper = window.keeper
     assert not keeper.path.exists()
     turn(window, 0.2)
-    assert keeper._timer.isActive()
+    assert keeper.waiting
     keeper.keep_now()
     keeper.finish()
     assert load(keeper.path).pose == window.session.pose
     act("save")
     assert not keeper.path.exists()
-    assert not keeper._timer.isActive()
+    assert not keeper.waiting
     assert load(own).pose == window.session.pose
 
 
 def test_an_untouched_demo_is_not_kept(window: Window) -> None:
     window.files.open_demo("wick.umbrite")
-    assert not window.keeper._timer.isActive()
+    assert not window.keeper.waiting
     turn(window, 0.1)
-    assert window.keeper._timer.isActive()
+    assert window.keeper.waiting
 
 
 def left_by_a_crash(folder: Path, of: Path | None) -> Path:
@@ -198,7 +199,7 @@ def test_a_full_disk_loses_nothing_and_says_so(
 
 
 def test_recent_files_are_listed_and_opened(own: Path, window: Window) -> None:
-    window._fill_recent()
+    window.recent_menu.aboutToShow.emit()
     assert [action.text() for action in window.recent_menu.actions()] == ["mine.umbrite"]
     window.files.open(ASSETS / "bramble.umbrite")
     assert window.preferences.recent == [str(own)]  # demos are not listed
@@ -215,46 +216,77 @@ def test_preferences_survive_nonsense_in_the_settings_file(tmp_path: Path) -> No
 
 
 def test_preferences_take_effect_at_once_and_are_remembered(window: Window, qtbot: QtBot) -> None:
-    dialog = PreferencesDialog(window.preferences, window._preferences_changed, window)
+    dialog = PreferencesDialog(window.preferences, window.apply_preferences, window)
     qtbot.addWidget(dialog)
     dialog.theme.setCurrentIndex(1)
     dialog.theme.activated.emit(1)
     assert window.session.stage.theme is NIGHT
     dialog.autosave.setValue(40)
-    assert window.keeper._timer.interval() == 40_000
+    assert window.keeper.interval == 40
     dialog.theme.setCurrentIndex(0)
     dialog.theme.activated.emit(0)
     assert window.session.stage.theme is DAY
     assert Preferences(window.settings).autosave == 40
 
 
-def contrast(one: object, other: object) -> float:
+def contrast(one: QColor, other: QColor) -> float:
     """The ratio of the web's guidelines (WCAG 2): relative luminances, lighter over darker."""
 
-    def luminance(colour: object) -> float:
-        parts = [c / 12.92 if c <= 0.04045 else ((c + 0.055) / 1.055) ** 2.4 for c in colour.getRgbF()[:3]]  # type: ignore[attr-defined]
+    def luminance(colour: QColor) -> float:
+        shares = (colour.redF(), colour.greenF(), colour.blueF())
+        parts = [c / 12.92 if c <= 0.04045 else ((c + 0.055) / 1.055) ** 2.4 for c in shares]
         return 0.2126 * parts[0] + 0.7152 * parts[1] + 0.0722 * parts[2]
 
     low, high = sorted((luminance(one), luminance(other)))
     return (high + 0.05) / (low + 0.05)
 
 
-@pytest.mark.parametrize("theme", ["day", "night"])
-def test_text_has_contrast_in_both_themes(theme: str, wick_window: Window, hand: Hand) -> None:
-    app = QApplication.instance()
-    assert isinstance(app, QApplication)
+@pytest.mark.parametrize("theme", THEMES.values(), ids=list(THEMES))
+def test_text_has_contrast_in_every_theme(theme: Theme) -> None:
+    for ground in (
+        theme.oat,
+        theme.panel,
+        theme.paper,
+        theme.linen,
+        theme.tray,
+        theme.hover,
+        theme.lamp_pale,
+    ):
+        assert contrast(theme.ink, ground) > 7
+    for ground in (theme.oat, theme.panel, theme.paper, theme.tray):
+        assert contrast(theme.quiet, ground) > 4.5
+    assert contrast(theme.on_lamp, theme.lamp) > 4.5
+    assert contrast(theme.on_main, QColor("#B8432B")) > 4.5
+
+
+def test_no_colour_stands_outside_the_themes() -> None:
+    """So that what holds for the colours of the themes holds for all that is seen."""
+    own = {"themes.py", "style_sheet.py"}
+    rooms = [path for path in Path(desk.__path__[0]).rglob("*.py") if path.name not in own]
+    assert len(rooms) > 60
+    assert [str(path) for path in rooms if re.search(r"#[0-9A-Fa-f]{6}", path.read_text("utf-8"))] == []
+
+
+def test_the_label_of_the_file_can_be_read_in_every_theme(wick_window: Window) -> None:
+    turn(wick_window, 0.2)
+    for theme in THEMES.values():
+        wick_window.set_theme(theme.name)
+        colours = set(re.findall(r"color:(#[0-9a-f]{6})", wick_window.strip.file.text()))
+        assert colours == {theme.quiet.name()}
+    wick_window.set_theme("day")
+
+
+def test_a_theme_is_taken_on_at_once_and_a_drag_works_in_it(wick_window: Window, hand: Hand) -> None:
     before = wick_window.grab().toImage()
-    wick_window.set_theme(theme)
+    wick_window.set_theme("night")
     try:
-        for ground in (look.OAT, look.PANEL, look.PAPER, look.LINEN, look.LAMP_PALE):
-            assert contrast(look.INK, ground) > 7
-        for ground in (look.OAT, look.PANEL, look.PAPER):
-            assert contrast(look.QUIET, ground) > 4.5
-        assert (wick_window.grab().toImage() != before) == (theme == "night")
+        assert wick_window.grab().toImage() != before
         hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 60j)
         assert wick_window.session.pose
     finally:
         wick_window.set_theme("day")
+        wick_window.session.step(-1)
+    assert wick_window.board.palette().color(wick_window.board.palette().ColorRole.Window) == DAY.panel
 
 
 def test_panels_are_put_away_and_brought_back_and_the_shelf_stays_away(wick_window: Window, act: Act) -> None:

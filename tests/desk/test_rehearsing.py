@@ -5,11 +5,13 @@ from collections.abc import Callable
 import numpy as np
 import pytest
 from PySide6.QtCore import Qt
+from PySide6.QtGui import QImage
 
 from demo_puppet import control, joint
 from desk.conftest import Hand
 from umbrite.desk.board.handles import master_points
 from umbrite.desk.session.stations import PIVOTS, REHEARSE
+from umbrite.desk.theme.themes import DAY
 from umbrite.desk.window import Window
 
 ALT, SHIFT = Qt.KeyboardModifier.AltModifier, Qt.KeyboardModifier.ShiftModifier
@@ -138,8 +140,17 @@ def test_out_of_reach_is_shown_and_nothing_breaks(wick_window: Window, hand: Han
         next(k for k, x in session.puppet.limbs.items() if x.name == "Near arm")
     )
     assert session.placed.limbs.distance[0, arm] > 200
-    wick_window.board.repaint()
     assert np.isfinite(session.placed.maps.t).all()
+    assert brick(wick_window) > 15  # the cord from the tip to the target it does not reach
+    session.step(-1)
+    assert brick(wick_window) == 0
+
+
+def brick(window: Window) -> int:
+    """How many pixels of the board have just the colour of what is wrong."""
+    image = window.board.grab().toImage().convertToFormat(QImage.Format.Format_RGB32)
+    pixels = np.frombuffer(image.constBits(), np.uint32).reshape(image.height(), image.width())
+    return int(((pixels & 0xFFFFFF) == (DAY.brick.rgb() & 0xFFFFFF)).sum())
 
 
 def test_the_pose_is_seen_in_rehearse_only_and_never_lost(wick_window: Window, hand: Hand) -> None:
@@ -167,7 +178,7 @@ def test_after_a_drag_the_picture_is_that_of_the_pose_alone(wick_window: Window,
 
     def picture() -> bytes:
         board.repaint()
-        image = board._layer.image
+        image = board.picture
         return bytes(image.constBits())
 
     rest = picture()
@@ -179,7 +190,7 @@ def test_after_a_drag_the_picture_is_that_of_the_pose_alone(wick_window: Window,
     hand.release(start + 100 - 150j)
     dragged = picture()
     assert dragged != rest
-    board._layer._key = ()
+    board.paint_anew()
     assert picture() == dragged
     wick_window.session.step(-1)
     assert picture() == rest

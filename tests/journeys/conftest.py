@@ -7,7 +7,7 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QRect, QSettings
+from PySide6.QtCore import QPoint, QRect, QSettings, Qt
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication, QWidget
 from pytestqt.qtbot import QtBot
@@ -88,7 +88,7 @@ class Person:
     def row(self, name: str) -> QPoint:
         """The middle of a row of the family, on its name."""
         tree = self.window.family.tree
-        item = next(item for item in tree._items.values() if item.text(0) == name)
+        (item,) = tree.findItems(name, Qt.MatchFlag.MatchExactly | Qt.MatchFlag.MatchRecursive)
         tree.scrollToItem(item)
         self.settle()
         box: QRect = tree.visualItemRect(item)

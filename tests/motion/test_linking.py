@@ -20,6 +20,7 @@ from umbrite.rig.model import Link, Point
 
 PUPPET = wick()
 HEAD, CAP, BODY, EYES = (joint(PUPPET, name) for name in ("Head", "Cap", "Body", "Eyes"))
+UPPER, FOREARM = (joint(PUPPET, name) for name in ("Near upper arm", "Near forearm"))
 POINTS = [(-1.0, -2.0), (0.0, 0.0), (0.5, 0.2), (2.0, 4.0)]
 
 
@@ -84,6 +85,9 @@ def test_circles_and_nonsense_are_refused_in_words() -> None:
         add_link(puppet, f"{CAP}.turn", f"{HEAD}.turn", [(0, 0), (1, 1)])
     with pytest.raises(RigError, match="in a circle"):
         add_link(PUPPET, BODY, f"{BODY}.x", [(0, 0), (1, 1)], travel=True)
+    # Both joints of a limb are placed together, so one can't be turned by how far the other has come.
+    with pytest.raises(RigError, match="wait for itself"):
+        add_link(PUPPET, UPPER, f"{FOREARM}.turn", [(0, 0), (1, 1)], travel=True)
     with pytest.raises(RigError, match="no value named"):
         add_link(PUPPET, "j999.turn", f"{HEAD}.turn", [(0, 0), (1, 1)])
     with pytest.raises(RigError, match="at least two points"):

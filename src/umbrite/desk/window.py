@@ -276,11 +276,12 @@ class Window(QMainWindow):
         self._on_station()
 
     def show_preferences(self) -> None:
-        dialog = PreferencesDialog(self.preferences, self._preferences_changed, self)
+        dialog = PreferencesDialog(self.preferences, self.apply_preferences, self)
         dialog.exec()
         dialog.deleteLater()
 
-    def _preferences_changed(self) -> None:
+    def apply_preferences(self) -> None:
+        """Do as the preferences say now."""
         self.set_theme(self.preferences.theme)
         self.keeper.set_interval(self.preferences.autosave)
 

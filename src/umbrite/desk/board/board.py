@@ -9,6 +9,7 @@ from PySide6.QtGui import (
     QDropEvent,
     QFocusEvent,
     QIcon,
+    QImage,
     QKeyEvent,
     QKeySequence,
     QMouseEvent,
@@ -92,14 +93,20 @@ class Board(QWidget):
         session.changed.connect(lambda *_: self.update())
         session.stage.station_changed.connect(self._on_station)
         session.opened.connect(self.fit_all)
-        session.stage.theme_changed.connect(self._on_theme)
+        session.stage.theme_changed.connect(self.paint_anew)
 
     # Views
 
     def sizeHint(self) -> QSize:
         return QSize(800, 640)
 
-    def _on_theme(self) -> None:
+    @property
+    def picture(self) -> QImage:
+        """The art as it is shown, without what lies over it."""
+        return self._layer.image
+
+    def paint_anew(self) -> None:
+        """Paint all of the art again, as if nothing were kept from before."""
         self._layer = ArtLayer(self.session.stage.theme)
         self.update()
 

@@ -143,7 +143,7 @@ class ImportTable(QDialog):
     def tick_all(self, *, on: bool) -> None:
         state = Qt.CheckState.Checked if on else Qt.CheckState.Unchecked
         for row in range(len(self.rows)):
-            self._item(row, 0).setCheckState(state)
+            self.cell(row, 0).setCheckState(state)
 
     def _count(self) -> None:
         count = len(self._ticked())
@@ -152,9 +152,10 @@ class ImportTable(QDialog):
 
     def _ticked(self) -> list[int]:
         rows = range(len(self.rows))
-        return [row for row in rows if self._item(row, 0).checkState() == Qt.CheckState.Checked]
+        return [row for row in rows if self.cell(row, 0).checkState() == Qt.CheckState.Checked]
 
-    def _item(self, row: int, column: int) -> QTableWidgetItem:
+    def cell(self, row: int, column: int) -> QTableWidgetItem:
+        """What stands in a row: its tick in column 0, its name in column 1."""
         item = self.table.item(row, column)
         assert item is not None
         return item
@@ -165,7 +166,7 @@ class ImportTable(QDialog):
         for row in reversed(self._ticked()):
             side = self.table.cellWidget(row, 2)
             assert isinstance(side, QComboBox)
-            name = self._item(row, 1).text().strip() or self.rows[row].name
+            name = self.cell(row, 1).text().strip() or self.rows[row].name
             layers.append(self.rows[row]._replace(name=name, side=SIDES[side.currentIndex()]))
         return Chosen(self.layered._replace(layers=tuple(layers)), self.carriers.isChecked())
 

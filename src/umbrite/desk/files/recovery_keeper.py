@@ -41,6 +41,16 @@ class Keeper(QObject):
         elif not self._timer.isActive() and session.history.now is not self._kept:
             self._timer.start()
 
+    @property
+    def waiting(self) -> bool:
+        """Whether there is something that will be kept soon."""
+        return self._timer.isActive()
+
+    @property
+    def interval(self) -> float:
+        """After how many seconds unsaved work is kept."""
+        return self._timer.interval() / 1000
+
     def set_interval(self, seconds: int) -> None:
         self._timer.setInterval(max(seconds, 1) * 1000)
 
