@@ -10,6 +10,7 @@ class FileError(UmbriteError):
 
 
 def unreadable(path: Path, error: OSError) -> FileError:
+    """The sentence for a file that the system did not let be read."""
     if isinstance(error, FileNotFoundError):
         return FileError(
             f"{path.name} isn't there: nothing was found at {path}. Check the name and the folder."
@@ -20,6 +21,7 @@ def unreadable(path: Path, error: OSError) -> FileError:
 
 
 def unwritable(path: Path, error: OSError) -> FileError:
+    """The sentence for a file or folder that the system did not let be written."""
     return FileError(
         f"{path.name} couldn't be saved in {path.parent}: {_reason(error)}. "
         "What was there before is untouched; save to another place."

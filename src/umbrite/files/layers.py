@@ -34,6 +34,7 @@ class Layer(NamedTuple):
 
     @property
     def picture(self) -> Picture:
+        """The pixels, decoded at each call: (height, width, 4) RGBA, 8 bits, not premultiplied."""
         return decode(self.png, self.name)
 
 

@@ -16,6 +16,7 @@ LAYERED = {".ora": read_openraster, ".svg": read_svg, ".psd": read_psd}
 
 
 def is_native(path: Path) -> bool:
+    """Whether a path is a puppet by its ending, in capitals or not."""
     return path.suffix.lower() == NATIVE or path.name.endswith(NATIVE + "~")
 
 

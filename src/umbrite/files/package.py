@@ -42,10 +42,12 @@ class Package(msgspec.Struct, frozen=True):
 
     @property
     def puppet(self) -> Puppet:
+        """The puppet of the document."""
         return self.document.puppet
 
     @property
     def pose(self) -> Pose:
+        """The pose in which it was left."""
         return self.document.pose
 
     def having(self, puppet: Puppet | None = None, pose: Pose | None = None) -> "Package":
@@ -138,6 +140,7 @@ def _write(file: BinaryIO, package: Package, preview: bytes | None) -> None:
 
 
 def add_member(out: zipfile.ZipFile, name: str, data: bytes, how: int) -> None:
+    """Write one member into an open archive, with a fixed time so that equal packages are equal bytes."""
     member = zipfile.ZipInfo(name, (1980, 1, 1, 0, 0, 0))
     member.compress_type = how
     member.external_attr = 0o644 << 16

@@ -50,6 +50,7 @@ def started_at(process: int) -> str:
 
 
 def recovery_path(folder: Path, number: int = 1) -> Path:
+    """The file in which a run keeps its unsaved work: the run's process number and a count."""
     return folder / f"{os.getpid()}-{number}{ENDING}"
 
 

@@ -69,4 +69,5 @@ class Container:
             ) from None
 
     def names(self) -> list[str]:
+        """The names of all members, in the order of the archive."""
         return self._zip.namelist()

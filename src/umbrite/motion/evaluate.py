@@ -52,6 +52,7 @@ class Placed(NamedTuple):
 
     @property
     def frames(self) -> int:
+        """How many poses were evaluated at once."""
         return int(self.turns.shape[0])
 
     def joint_map(self, key: str, frame: int = 0) -> Affine[complex]:
@@ -69,6 +70,7 @@ class Placed(NamedTuple):
         return complex(self.joint_map(key, frame)(self.plan.puppet.joints[key].pivot.z))
 
     def turn(self, key: str, frame: int = 0) -> float:
+        """The turn of a joint in radians (clockwise on the screen), links, limbs and limits included."""
         return float(self.turns[frame, self.plan.place[key]])
 
     def control_at(self, control: Control, frame: int = 0) -> complex:

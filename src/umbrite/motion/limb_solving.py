@@ -245,6 +245,7 @@ def _target_in_frame(plan: Plan, batch: LimbBatch, board: Affine[Complexes]) -> 
 
 
 def gathered(board: Affine[Complexes], places: NDArray[np.intp]) -> Affine[Complexes]:
+    """The maps of some joints: fields of shape (frames, joints) narrowed to the columns in `places`."""
     return Affine(board.a[:, places], board.b[:, places], board.t[:, places])
 
 

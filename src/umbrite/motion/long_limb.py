@@ -52,6 +52,7 @@ class Chains(NamedTuple):
     ends: Ends
 
     def pick(self, index: NDArray[np.intp]) -> "Chains":
+        """The same for some of the cases only."""
         low, high, give = self.low[index], self.high[index], self.give[index]
         return Chains(self.to[index], self.v[index], low, high, give, self.ends.at(index))
 
@@ -67,6 +68,7 @@ class Chains(NamedTuple):
 
     @property
     def length(self) -> Floats:
+        """Each limb's whole length, unturned, in board pixels, shape (cases,)."""
         found: Floats = np.abs(self.v).sum(axis=-1)
         return found
 

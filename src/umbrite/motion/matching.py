@@ -144,6 +144,7 @@ def carry_by(puppet: Puppet, pose: Pose, key: str, by: str | None) -> tuple[Pupp
     """Let a control travel with another one: what it moves hangs from what the other moves; nothing jumps.
 
     A control with a value of its own only stands elsewhere then. None: it stands on the board.
+    Refuses a control that would stand beside nothing.
     """
     control = puppet.controls[key]
     joint = None if by is None else puppet.controls[by].moves

@@ -25,6 +25,7 @@ class Ends(NamedTuple):
     soft_largest: Floats
 
     def at(self, places: NDArray[np.intp] | slice | int) -> "Ends":
+        """The ends of some joints only."""
         return Ends(*(field[places] for field in self))
 
     def flipped(self, sense: Floats) -> "Ends":
@@ -44,6 +45,7 @@ class Ends(NamedTuple):
 
     @property
     def any_soft(self) -> bool:
+        """Whether any of them is soft, so that the plain clip is not enough."""
         return bool(self.soft_smallest.any() or self.soft_largest.any())
 
 

@@ -20,22 +20,27 @@ def _found(items: Mapping[str, T], key: str, kind: str) -> T:
 
 
 def get_joint(puppet: Puppet, key: str) -> Joint:
+    """The joint of that id. Raises RigError where the puppet has none."""
     return _found(puppet.joints, key, "joint")
 
 
 def get_part(puppet: Puppet, key: str) -> Part:
+    """The part of that id. Raises RigError where the puppet has none."""
     return _found(puppet.parts, key, "part")
 
 
 def get_limb(puppet: Puppet, key: str) -> Limb:
+    """The limb of that id. Raises RigError where the puppet has none."""
     return _found(puppet.limbs, key, "limb")
 
 
 def get_control(puppet: Puppet, key: str) -> Control:
+    """The control of that id. Raises RigError where the puppet has none."""
     return _found(puppet.controls, key, "control")
 
 
 def get_link(puppet: Puppet, key: str) -> Link:
+    """The link of that id. Raises RigError where the puppet has none."""
     return _found(puppet.links, key, "link")
 
 
@@ -64,6 +69,7 @@ def change(puppet: Puppet, key: str, **fields: Any) -> Puppet:
 
 
 def take_out(puppet: Puppet, key: str) -> Puppet:
+    """The puppet without the thing of that id and without what only served it. What needs it is not asked: see the edits."""
     field = _field(key)
     items = {k: v for k, v in getattr(puppet, field).items() if k != key}
     puppet = replace(puppet, **{field: items})
@@ -94,6 +100,7 @@ def thing(puppet: Puppet, key: str) -> Any:
 
 
 def exists(puppet: Puppet, key: str) -> bool:
+    """Whether the puppet has a thing of that id, of whatever kind."""
     of = id_kind(key)
     return of is not None and key in things(puppet, of)
 

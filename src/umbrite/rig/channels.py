@@ -72,6 +72,7 @@ class Channel(NamedTuple):
 
     @property
     def name(self) -> str:
+        """The channel as poses write it: the id of its owner, a dot, the kind of value."""
         return f"{self.owner}.{self.kind.what}"
 
     def of_owner(self, owner: str) -> "Channel":

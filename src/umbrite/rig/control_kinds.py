@@ -27,6 +27,7 @@ class Traits(NamedTuple):
 
     @property
     def two_values(self) -> bool:
+        """Whether it has a value down as well as one across."""
         return len(self.values) == 2
 
 

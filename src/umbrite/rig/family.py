@@ -45,7 +45,10 @@ def _walk(by_parent: dict[str | None, list[str]], key: str) -> Iterator[str]:
 
 
 def path(puppet: Puppet, one: str, other: str) -> list[str]:
-    """The joints from the upper of two to the lower, both included, whichever is named first."""
+    """The joints from the upper of two to the lower, both included, whichever is named first.
+
+    Raises RigError where neither carries the other.
+    """
     for low, high in ((other, one), (one, other)):
         way = [low, *ancestors(puppet, low)]
         if high in way:
@@ -72,6 +75,7 @@ def toes(puppet: Puppet) -> dict[str, str]:
 
 
 def is_carrier(puppet: Puppet, key: str) -> bool:
+    """Whether a joint carries no drawing of its own and is no target: a carrier, or the master."""
     joint = get_joint(puppet, key)
     aimed_at = key in targets(puppet) or key in toes(puppet)
     return joint.tip is None and not aimed_at and not parts_on(puppet, key)

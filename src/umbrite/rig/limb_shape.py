@@ -15,7 +15,10 @@ STRAIGHT = math.radians(1.0)
 
 
 def limb_tip(puppet: Puppet, limb: Limb) -> complex:
-    """The board point at rest with which a limb reaches: its end's pivot, or its own tip."""
+    """The board point at rest with which a limb reaches: its end's pivot, or its own tip.
+
+    Raises RigError for a limb with neither.
+    """
     if limb.end is not None:
         return puppet.joints[limb.end].pivot.z
     if limb.tip is None:

@@ -32,6 +32,7 @@ class Point(Value, frozen=True, array_like=True):
 
     @property
     def z(self) -> complex:
+        """The point as one complex number, x + iy, in board pixels with y down."""
         return complex(self.x, self.y)
 
 

@@ -27,14 +27,17 @@ class Box(NamedTuple):
 
     @property
     def width(self) -> float:
+        """In the units of the box, mostly board pixels."""
         return self.right - self.left
 
     @property
     def height(self) -> float:
+        """In the units of the box, mostly board pixels."""
         return self.bottom - self.top
 
     @property
     def empty(self) -> bool:
+        """Whether nothing is inside: a width or height of nothing or less."""
         return self.width <= 0 or self.height <= 0
 
     def meet(self, other: "Box") -> "Box":
@@ -56,6 +59,7 @@ class Box(NamedTuple):
         )
 
     def grown(self, by: float) -> "Box":
+        """The box with `by` more on each side."""
         return Box(self.left - by, self.top - by, self.right + by, self.bottom + by)
 
 

@@ -15,7 +15,10 @@ MOST_FILES = 2_000
 
 
 def read_picture(path: Path) -> tuple[str, Picture]:
-    """One picture and its name; a leading number in the file's name is dropped."""
+    """One picture and its name; a leading number in the file's name is dropped.
+
+    Raises FileError for what is no whole PNG or WebP.
+    """
     try:
         data = path.read_bytes()
     except OSError as error:
@@ -27,7 +30,10 @@ def read_picture(path: Path) -> tuple[str, Picture]:
 
 
 def read_pictures(paths: Sequence[Path], name: str = "Puppet", watch: Watch = unwatched) -> Layered:
-    """Several pictures: those of one common size keep their place on it, others are laid side by side."""
+    """Several pictures: those of one common size keep their place on it, others are laid side by side.
+
+    Raises FileError for too many, and for what is no picture.
+    """
     if len(paths) > MOST_FILES:
         raise FileError(f"{name} holds {len(paths)} pictures; up to {MOST_FILES} can be opened at once.")
     layers: list[Layer] = []
@@ -51,7 +57,10 @@ def _in_order(path: Path) -> tuple[int, str]:
 
 
 def read_folder(folder: Path, watch: Watch = unwatched) -> Layered:
-    """All pictures of a folder, in the order of their names, back to front."""
+    """All pictures of a folder, in the order of their names, back to front.
+
+    Raises FileError for a folder without pictures.
+    """
     try:
         paths = [path for path in folder.iterdir() if path.suffix.lower() in ENDINGS and path.is_file()]
     except OSError as error:

@@ -37,7 +37,7 @@ def linear_taking(ex: complex, ey: complex, to_x: complex, to_y: complex) -> tup
 
 
 def align(puppet: Puppet, keys: Sequence[str], edge: Edge) -> Puppet:
-    """Bring parts to one edge or middle line of the box around them all."""
+    """Bring parts to one edge or middle line of the box around them all. Refuses fewer than two parts."""
     if len(keys) < 2:
         raise RigError("One part has nothing to be aligned with. Select two or more.")
     whole = around_parts(puppet, keys)
@@ -56,7 +56,7 @@ def align(puppet: Puppet, keys: Sequence[str], edge: Edge) -> Puppet:
 
 
 def distribute(puppet: Puppet, keys: Sequence[str], axis: Literal["across", "down"]) -> Puppet:
-    """Make the gaps between neighbours equal; the outermost stay."""
+    """Make the gaps between neighbours equal; the outermost stay. Refuses fewer than three parts."""
     if len(keys) < 3:
         raise RigError("Between fewer than three parts there is nothing to spread. Select three or more.")
 

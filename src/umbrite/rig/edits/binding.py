@@ -86,7 +86,10 @@ def nearest(puppet: Puppet, part: str) -> str | None:
 
 
 def bind_loose_to_nearest(puppet: Puppet) -> tuple[Puppet, dict[str, str]]:
-    """Hang every part that nothing carries from the nearest bone or joint; returns part -> what carries it now."""
+    """Hang every part that nothing carries from the nearest bone or joint; returns part -> what carries it now.
+
+    Refuses where there is no family to hang from.
+    """
     found = {}
     for part in loose_parts(puppet):
         joint = nearest(puppet, part)

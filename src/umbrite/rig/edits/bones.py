@@ -26,7 +26,10 @@ ON = 1e-6
 def add_bone(
     puppet: Puppet, head: complex, tip: complex, parent: str | None = None, name: str = "Bone"
 ) -> tuple[Puppet, str]:
-    """A bone between two board points at rest, hanging from a joint or free. Returns the puppet and the bone's id."""
+    """A bone between two board points at rest, hanging from a joint or free. Returns the puppet and the bone's id.
+
+    Refuses a bone without a length.
+    """
     require_finite(head, tip, what="A bone")
     if abs(tip - head) < SHORTEST:
         raise RigError("A bone needs a length: drag on from where you pressed before you let go.")
@@ -42,6 +45,7 @@ def add_bone(
 
 
 def is_bone(puppet: Puppet, key: str) -> bool:
+    """Whether a joint has a tip of its own and so can be drawn as a length."""
     return get_joint(puppet, key).tip is not None
 
 
@@ -56,6 +60,7 @@ def bones_from_pivots(puppet: Puppet, keys: Iterable[str]) -> tuple[Puppet, list
     """Give joints tips: the pivot of their child that carries most, or the far end of their art where they have none.
 
     Joints that are bones already, carriers without a child, and what limbs reach for stay as they are.
+    Refuses where no joint is left without a tip.
     """
     hooks = {*targets(puppet), *toes(puppet)}
     made = []
@@ -83,7 +88,10 @@ def bones_along(
     *,
     by_curvature: bool = False,
 ) -> tuple[Puppet, list[str]]:
-    """A chain of bones along a line of board points, of even length, or shorter where the line bends."""
+    """A chain of bones along a line of board points, of even length, or shorter where the line bends.
+
+    Refuses other numbers than 1 to 60, and a line too short for them.
+    """
     if not 1 <= count <= 60:
         raise RigError("A chain has between 1 and 60 bones. Choose another number.")
     stops = spread_along(line, count, by_curvature=by_curvature)
@@ -96,7 +104,10 @@ def bones_along(
 
 
 def spread_along(line: Sequence[complex], count: int, *, by_curvature: bool = False) -> list[complex]:
-    """`count` + 1 points along a line, at even steps of its length, or of its length and bending together."""
+    """`count` + 1 points along a line, at even steps of its length, or of its length and bending together.
+
+    Refuses a line too short for so many.
+    """
     points = [z for i, z in enumerate(line) if i == 0 or abs(z - line[i - 1]) > 1e-9]
     require_finite(*points, what="A line")
     steps = [abs(b - a) for a, b in itertools.pairwise(points)]
@@ -131,7 +142,10 @@ def move_head(puppet: Puppet, key: str, to: complex, *, along: bool = True) -> P
 
 
 def move_tip(puppet: Puppet, key: str, to: complex, *, along: bool = True, branches: bool = True) -> Puppet:
-    """Put a bone's tip elsewhere. Attached bones go along: with all they carry, or (`branches` off) with their heads only."""
+    """Put a bone's tip elsewhere. Attached bones go along: with all they carry, or (`branches` off) with their heads only.
+
+    Refuses a joint without a tip.
+    """
     require_finite(to, what="A tip")
     before = puppet
     tip = get_joint(puppet, key).tip
@@ -174,7 +188,10 @@ def _shifted(puppet: Puppet, key: str, by: complex) -> Puppet:
 
 
 def set_length(puppet: Puppet, key: str, length: float) -> Puppet:
-    """Make a bone longer or shorter along its direction; attached bones go along, the art stays."""
+    """Make a bone longer or shorter along its direction; attached bones go along, the art stays.
+
+    Refuses a joint without a tip, and lengths (board pixels) below the shortest.
+    """
     require_finite(length, what="A length")
     joint = get_joint(puppet, key)
     if joint.tip is None or length < SHORTEST:
@@ -184,7 +201,10 @@ def set_length(puppet: Puppet, key: str, length: float) -> Puppet:
 
 
 def set_angle(puppet: Puppet, key: str, angle: float) -> Puppet:
-    """Point a bone in a direction on the board (radians, clockwise as y runs down); attached bones go along, the art stays."""
+    """Point a bone in a direction on the board (radians, clockwise as y runs down); attached bones go along, the art stays.
+
+    Refuses a joint without a tip.
+    """
     require_finite(angle, what="An angle")
     joint = get_joint(puppet, key)
     if joint.tip is None:
@@ -193,7 +213,7 @@ def set_angle(puppet: Puppet, key: str, angle: float) -> Puppet:
 
 
 def equal_length(puppet: Puppet, key: str) -> Puppet:
-    """Give the bone of the other side, found by name, the same length."""
+    """Give the bone of the other side, found by name, the same length. Refuses where the other side has none."""
     joint = get_joint(puppet, key)
     name = swapped(joint.name)
     other = next((k for k, j in puppet.joints.items() if j.name == name and name != joint.name), None)
@@ -207,14 +227,17 @@ def equal_length(puppet: Puppet, key: str) -> Puppet:
 
 
 def detach(puppet: Puppet, key: str) -> Puppet:
-    """Take a bone off the tip it hangs on: it stays where it is and becomes free."""
+    """Take a bone off the tip it hangs on: it stays where it is and becomes free. Refuses a bone that is free."""
     if get_joint(puppet, key).parent is None:
         raise RigError(f"{puppet.joints[key].name} is free already; there is nothing to detach it from.")
     return set_parent(puppet, [key], None)
 
 
 def attach(puppet: Puppet, key: str, parent: str) -> Puppet:
-    """Hang a bone from another one and put its head onto that one's tip; its own tip and the art stay."""
+    """Hang a bone from another one and put its head onto that one's tip; its own tip and the art stay.
+
+    Refuses what would leave it without a length, and circles.
+    """
     tip = get_joint(puppet, parent).tip
     puppet = set_parent(puppet, [key], parent)
     if tip is None:

@@ -42,6 +42,7 @@ def make_control(
 
     `at` is its board point at rest; without it, it stands on the pivot, or beside the art where it has a value. A slider is
     linked to the joint's turn at once, over its limit where it has one, a pad to its place.
+    Refuses knobs and the like for targets.
     """
     item = get_joint(puppet, joint)
     if kind == "knob" and joint in {*targets(puppet), *toes(puppet)}:
@@ -77,7 +78,10 @@ def _beside_art(puppet: Puppet) -> complex:
 
 
 def make_chooser(puppet: Puppet, parts: Sequence[str]) -> tuple[Puppet, str]:
-    """A chooser that shows one of several parts; at rest the first of them. It stands beside what carries the first part."""
+    """A chooser that shows one of several parts; at rest the first of them. It stands beside what carries the first part.
+
+    Refuses fewer than two parts, and parts of another chooser.
+    """
     if len(parts) < 2:
         raise RigError("A chooser needs two or more parts to choose from. Select them with Shift first.")
     for key in parts:

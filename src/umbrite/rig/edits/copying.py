@@ -44,11 +44,13 @@ class Way(NamedTuple):
     line: float | None = None
 
     def point(self, p: Point) -> Point:
+        """A board point (pixels, y down) where the copy has it."""
         if self.line is not None:
             return Point(2 * self.line - p.x, p.y)
         return Point(p.x + self.shift.real, p.y + self.shift.imag)
 
     def vector(self, p: Point) -> Point:
+        """A board vector as the copy has it: mirrored, never shifted."""
         return Point(-p.x, p.y) if self.line is not None else p
 
     def placement(self, p: Placement) -> Placement:
@@ -60,6 +62,7 @@ class Way(NamedTuple):
         return Placement(at.x, at.y, -p.turn, -p.scale_x, p.scale_y, -p.skew)
 
     def limit(self, limit: Limit | None) -> Limit | None:
+        """A limit (radians) as the copy has it: mirrored copies turn the other way."""
         if limit is None or self.line is None:
             return limit
         return Limit(-limit.largest, -limit.smallest, limit.soft)
@@ -73,6 +76,7 @@ def copy_branches(
     With `linked` the copies share their drawings with the originals from now on: exchanged once, exchanged in all.
     `sides` swaps near and far in names and marks. Copies of parts lie beside their originals in the draw order: behind
     them for far ones, else in front. Returns the puppet and the map from old to new ids.
+    Refuses an empty choice.
     """
     require_finite(way.shift, way.line or 0.0, what="A copy's place")
     way = Way(point(way.shift).z, None if way.line is None else on_grid(way.line))
@@ -139,11 +143,13 @@ class _Names:
         }
 
     def new(self, field: str, name: str) -> str:
+        """A name for a copy that nothing of that field has yet, with the side swapped where sides are."""
         name = unique(swapped(name) if self.sides else name, self.taken[field])
         self.taken[field].add(name)
         return name
 
     def side(self, side: Side) -> Side:
+        """The side of the body on which the copy is."""
         return OTHER[side] if self.sides else side
 
 

@@ -138,6 +138,7 @@ def set_end_hold(puppet: Puppet, key: str, hold: EndHold) -> Puppet:
 
     The toe target is made where the end's drawing or bone ends, riding on the limb's target; it stays for later when
     another hold is chosen.
+    Refuses a limb without an end.
     """
     limb = get_limb(puppet, key)
     if limb.end is None:
@@ -201,6 +202,7 @@ def extend_limb(puppet: Puppet, key: str) -> Puppet:
     """Take the end (hand, foot) into the limb: it bends along, and what hangs from it becomes the end.
 
     Where nothing hangs from it, the tip lies at its far end. The target goes to the new tip; name, side and all else stay.
+    Refuses a limb beyond whose tip nothing hangs.
     """
     limb = get_limb(puppet, key)
     if limb.end is None:

@@ -30,7 +30,10 @@ def set_limit(
 
 
 def set_soft(puppet: Puppet, joint: str, soft: float) -> Puppet:
-    """Make the ends of a joint's limit soft over a zone of `soft` radians; 0 makes them hard stops."""
+    """Make the ends of a joint's limit soft over a zone of `soft` radians; 0 makes them hard stops.
+
+    Refuses a joint without a limit.
+    """
     limit = get_joint(puppet, joint).limit
     if limit is None:
         name = puppet.joints[joint].name
@@ -60,6 +63,7 @@ def other_arc(puppet: Puppet, joint: str) -> Puppet:
     """Turn a fan inside out: the joint may turn where it might not, from rest to half a turn on each side that was closed.
 
     Rest is always inside, so a limit that is open on both sides becomes open on the side where it was narrower.
+    Refuses a joint without a limit.
     """
     limit = get_joint(puppet, joint).limit
     if limit is None:
@@ -76,7 +80,10 @@ def hinge(puppet: Puppet, joint: str, most: float) -> Puppet:
 
 
 def to_other_side(puppet: Puppet, joint: str, *, mirrored: bool) -> Puppet:
-    """Give the joint of the other side, found by name, the same limit, mirrored or as it is."""
+    """Give the joint of the other side, found by name, the same limit, mirrored or as it is.
+
+    Refuses where no joint has the name of the other side.
+    """
     here = get_joint(puppet, joint)
     name = swapped(here.name)
     other = next(

@@ -26,7 +26,10 @@ def set_blend(puppet: Puppet, key: str, blend: Blend) -> Puppet:
 
 
 def set_clip(puppet: Puppet, key: str, by: str | None, *, outside: bool = False) -> Puppet:
-    """Show a part only inside (or only outside) another part's opaque area, wherever both are; None shows all of it."""
+    """Show a part only inside (or only outside) another part's opaque area, wherever both are; None shows all of it.
+
+    Refuses a part as its own clip, and circles.
+    """
     part = get_part(puppet, key)
     if by == key:
         raise RigError(f"{part.name} can't be clipped by itself. Choose another part.")
@@ -43,7 +46,10 @@ def make_reference(puppet: Puppet, key: str, *, on: bool = True) -> Puppet:
 
 
 def trim(puppet: Puppet, key: str, loop: Sequence[complex], *, cut: bool = True) -> Puppet:
-    """Cut away what of a part lies in a loop of board points at rest, or bring it back; the drawing is kept."""
+    """Cut away what of a part lies in a loop of board points at rest, or bring it back; the drawing is kept.
+
+    Refuses a loop without an area, and bringing back where nothing is cut.
+    """
     part = get_part(puppet, key)
     back = inverse(board_from_drawing(part.placement))
     points = tuple(point(complex(back(z))) for z in loop)
@@ -76,7 +82,7 @@ def at_two_depths(puppet: Puppet, key: str) -> tuple[Puppet, str]:
 
 
 def set_guides(puppet: Puppet, guides: Iterable[Guide]) -> Puppet:
-    """The guides of the board, at most 500; places are put on the grid."""
+    """The guides of the board, at most 500; places are put on the grid. Refuses more."""
     found = []
     for guide in guides:
         require_finite(guide.at, what="A guide's place")

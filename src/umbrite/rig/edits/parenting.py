@@ -25,6 +25,7 @@ def set_parent(puppet: Puppet, keys: Iterable[str], parent: str | None) -> Puppe
 
 
 def refuse_loop(puppet: Puppet, key: str, parent: str) -> None:
+    """Raise RigError where hanging `key` from `parent` would make it carry itself."""
     way = [parent, *ancestors(puppet, parent)]
     if key in way:
         loop = " is carried by ".join(puppet.joints[k].name for k in [*way[: way.index(key) + 1], parent])
@@ -49,6 +50,7 @@ def carry_together(
     """Put a new carrier over joints: it hangs where the uppermost of them hung. Nothing moves.
 
     Joints whose carrier is among `keys` come along with it. Returns the new puppet and the carrier's id.
+    Refuses an empty choice.
     """
     chosen = set(keys)
     for key in chosen:

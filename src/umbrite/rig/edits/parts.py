@@ -83,7 +83,10 @@ def step_order(puppet: Puppet, keys: Iterable[str], step: int) -> Puppet:
 
 
 def ride_on(puppet: Puppet, key: str, joint: str) -> Puppet:
-    """Let a part ride on another joint; its own joint goes if nothing else needs it."""
+    """Let a part ride on another joint; its own joint goes if nothing else needs it.
+
+    Refuses a joint that is not there.
+    """
     part = get_part(puppet, key)
     if joint not in puppet.joints:
         raise RigError(f"{part.name} can't ride on a joint that isn't there.")

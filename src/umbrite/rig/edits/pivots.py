@@ -36,7 +36,10 @@ def move_limb_tip(puppet: Puppet, limb_key: str, to: complex) -> Puppet:
 
 
 def set_tip(puppet: Puppet, key: str, to: complex | None) -> Puppet:
-    """Give a joint a tip, which makes it a bone with a length and a direction, or take the tip away (None)."""
+    """Give a joint a tip, which makes it a bone with a length and a direction, or take the tip away (None).
+
+    Refuses a tip on the pivot.
+    """
     joint = get_joint(puppet, key)
     if to is None:
         return change(puppet, key, tip=None)

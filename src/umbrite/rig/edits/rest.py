@@ -35,6 +35,7 @@ def bone_end(puppet: Puppet, key: str) -> complex:
 
 
 def bone_length(puppet: Puppet, key: str) -> float:
+    """From a joint's pivot to its tip at rest, in board pixels. Its end is its tip, or else the pivot of what it carries; refused where neither is."""
     return abs(bone_end(puppet, key) - puppet.joints[key].pivot.z)
 
 
@@ -47,6 +48,7 @@ def set_bone_length(puppet: Puppet, key: str, length: float) -> tuple[Puppet, li
     """Make a bone longer or shorter: what hangs beyond its end moves along its direction, art included.
 
     Returns the puppet and what else changed, in sentences.
+    Refuses lengths (board pixels) of 0 or less, and a bone without a direction.
     """
     require_finite(length, what="A length")
     pivot, end = get_joint(puppet, key).pivot.z, bone_end(puppet, key)

@@ -25,7 +25,7 @@ def save_pose(puppet: Puppet, name: str, pose: Pose) -> Puppet:
 
 
 def get_pose(puppet: Puppet, name: str) -> SavedPose:
-    """A pose of the shelf by its name; the clean pose is always there."""
+    """A pose of the shelf by its name; the clean pose is always there. Raises RigError with the names there are."""
     if name == CLEAN:
         return SavedPose(CLEAN)
     for saved in puppet.poses:
@@ -36,6 +36,7 @@ def get_pose(puppet: Puppet, name: str) -> SavedPose:
 
 
 def rename_pose(puppet: Puppet, name: str, to: str) -> Puppet:
+    """Give a pose of the shelf another name. Refuses an empty name, one that is taken, and the clean pose."""
     to = " ".join(to.split())
     if name == CLEAN:
         raise RigError("The clean pose keeps its name. Save a pose of your own beside it.")
@@ -48,6 +49,7 @@ def rename_pose(puppet: Puppet, name: str, to: str) -> Puppet:
 
 
 def delete_pose(puppet: Puppet, name: str) -> Puppet:
+    """Take a pose off the shelf. Refuses the clean pose and a name that none has."""
     if name == CLEAN:
         raise RigError("The clean pose is always there and can't be deleted.")
     get_pose(puppet, name)
@@ -108,7 +110,10 @@ def by_names(puppet: Puppet, pose: Pose) -> dict[str, float]:
 
 
 def from_names(puppet: Puppet, channels: Mapping[str, float]) -> tuple[Pose, list[str]]:
-    """A pose of this puppet from names, and the names that it does not have."""
+    """A pose of this puppet from names, and the names that it does not have.
+
+    Raises RigError for values that are no plain numbers.
+    """
     keys = {("joint", j.name): k for k, j in puppet.joints.items()}
     keys |= {("limb", item.name): k for k, item in puppet.limbs.items()}
     keys |= {("control", c.name): k for k, c in puppet.controls.items()}
