@@ -48,6 +48,7 @@ assets: $(VENV)/run.stamp
 	QT_QPA_PLATFORM=offscreen $(BIN)/python -m umbrite.demo.build src/umbrite/demo/assets
 
 screenshots: $(VENV)/run.stamp
+	$(BIN)/python scripts/draw_house.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/screenshots.py docs/screenshots src/umbrite/desk/assets/guide
 
 # Pins what the .in files name; `make lock UPGRADE=--upgrade` takes newer versions of everything.
