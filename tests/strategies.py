@@ -21,7 +21,9 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.family import children
 from umbrite.rig.model import Drawing, Placement, Puppet
 
-__all__ = ("ART_EDITS", "EDITS", "RIG_EDITS", "angles", "coordinates", "edited", "points")
+UNLINKED = {name: edit for name, edit in RIG_EDITS.items() if not name.startswith("links.")}
+
+__all__ = ("ART_EDITS", "EDITS", "RIG_EDITS", "UNLINKED", "angles", "coordinates", "edited", "points")
 
 finite = st.floats(-1e6, 1e6, allow_nan=False)
 maps_numbers = st.builds(complex, st.floats(-3, 3), st.floats(-3, 3))

@@ -92,5 +92,7 @@ def test_a_planted_circle_is_found(tmp_path: Path, module: str, line: str) -> No
 
 def test_the_picture_of_the_house_is_drawn_from_the_code_as_it_is(tmp_path: Path) -> None:
     root = Path(__file__).parent.parent
-    subprocess.run([sys.executable, root / "scripts" / "draw_house.py", tmp_path / "a.svg"], check=True, timeout=60)
+    subprocess.run(
+        [sys.executable, root / "scripts" / "draw_house.py", tmp_path / "a.svg"], check=True, timeout=60
+    )
     assert (tmp_path / "a.svg").read_text("utf-8") == (root / "docs" / "architecture.svg").read_text("utf-8")

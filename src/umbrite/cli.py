@@ -9,6 +9,7 @@ from pathlib import Path
 from typing import Any
 
 from umbrite import __version__
+from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding
 from umbrite.checking.findings_report import findings_report
 from umbrite.checking.puppet_findings import findings
@@ -208,7 +209,7 @@ def _workout(arguments: argparse.Namespace) -> int:
     from umbrite.checking.workout_report import workout_report
 
     package = open_any(arguments.file)
-    pictures = {key: decode(data, key) for key, data in package.art.items()}
+    pictures = _pixels(package)
     report = workout(package.puppet, pictures)
     if arguments.sheet is not None:
         from umbrite.checking.workout_report import write_sheets
@@ -225,11 +226,15 @@ def _workout(arguments: argparse.Namespace) -> int:
     return int(any(item.finding.severity == "error" for item in report.noticed))
 
 
+def _pixels(package: Package) -> dict[str, Picture]:
+    return {key: decode(data, key) for key, data in package.art.items()}
+
+
 def _joints(arguments: argparse.Namespace) -> int:
     from umbrite.art.joint_finding import find_joints
 
     package = open_any(arguments.file)
-    pictures = {key: decode(data, key) for key, data in package.art.items()}
+    pictures = _pixels(package)
     found = find_joints(package.puppet, pictures)
     if arguments.json:
         _write_json("-", joints_report(package.puppet, found))
@@ -245,7 +250,7 @@ def _limits(arguments: argparse.Namespace) -> int:
     from umbrite.art.joint_limits import find_limits
 
     package = open_any(arguments.file)
-    found = find_limits(package.puppet, {key: decode(data, key) for key, data in package.art.items()})
+    found = find_limits(package.puppet, _pixels(package))
     lines = limits_report(package.puppet, found)
     if arguments.json:
         _write_json("-", lines)

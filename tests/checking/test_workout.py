@@ -37,12 +37,13 @@ def codes(report: Report) -> set[tuple[str, str]]:
     return {(item.finding.code, item.finding.where) for item in report.noticed}
 
 
+@pytest.mark.parametrize("steps", [24, pytest.param(72, marks=pytest.mark.long)])
 @pytest.mark.parametrize("name", DEMOS)
-def test_the_finished_demos_are_silent(name: str) -> None:
-    report = run(DEMOS[name].puppet, name, steps=72)
+def test_the_finished_demos_are_silent(name: str, steps: int) -> None:
+    report = run(DEMOS[name].puppet, name, steps=steps)
     assert [item.finding.text for item in report.noticed] == []
     assert {m.sweep.key for m in report.measured} >= set(DEMOS[name].puppet.controls)
-    assert all(math.isfinite(m.largest_turn) and m.frames == 72 for m in report.measured)
+    assert all(math.isfinite(m.largest_turn) and m.frames == steps for m in report.measured)
 
 
 def flipped_knee() -> tuple[Puppet, str, str]:

@@ -22,7 +22,7 @@ from PySide6.QtWidgets import (
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS, joint, part
-from desk.conftest import Answers
+from desk.conftest import Answers, Hand
 from desk.test_rehearsing import at, grip
 from umbrite.desk.actions.action_table import ACTIONS
 from umbrite.desk.board import board as boards
@@ -42,7 +42,9 @@ def spot(window: Window, z: complex) -> QPointF:
     return QPointF(window.board.camera.point(z))
 
 
-def test_a_pen_drags_a_hand_as_the_mouse_does(wick_window: Window, monkeypatch: pytest.MonkeyPatch) -> None:
+def test_a_pen_drags_a_hand_as_the_mouse_does(
+    wick_window: Window, hand: Hand, monkeypatch: pytest.MonkeyPatch
+) -> None:
     start = grip(wick_window, "Far hand")
     pen = SimulatedPen(wick_window.board)
     pressures: list[float] = []
@@ -59,7 +61,9 @@ def test_a_pen_drags_a_hand_as_the_mouse_does(wick_window: Window, monkeypatch: 
     monkeypatch.setattr(boards, "press", lambda *_args, **_how: Press(noting))
     pen.stroke(way)
     assert pressures[1:] == pytest.approx([0.4, 0.6, 0.8], abs=1e-6)
-    assert wick_window.board.pressure == 1.0
+    pressures.clear()
+    hand.drag(start, start - 80j)
+    assert set(pressures) == {1.0}  # a mouse after the pen presses fully again
 
 
 def test_the_eraser_brings_trimmed_paper_back(wick_window: Window, act: Act) -> None:

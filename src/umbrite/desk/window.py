@@ -31,7 +31,7 @@ from umbrite.desk.panels.pose_shelf import PoseShelf
 from umbrite.desk.panels.station_strip import Strip
 from umbrite.desk.panels.workout_sheet import WorkoutSheet
 from umbrite.desk.session.preferences import Preferences
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import REHEARSE
 from umbrite.desk.theme.look import dress, icon
 from umbrite.desk.theme.themes import theme_named
@@ -260,7 +260,7 @@ class Window(QMainWindow):
             self.session.say("The drag was put back.")
             self._refresh_actions()  # a switch that was pressed shows its true state again
             return
-        self.session.attempt(work)
+        attempt(self.session, work)
 
     def set_theme(self, name: str) -> None:
         """Dress everything in a theme; what keeps pictures of its own hears of it."""

@@ -8,6 +8,7 @@ from PySide6.QtGui import QImage, QPainter
 
 from umbrite.art.pictures import Picture
 from umbrite.files.png import decode
+from umbrite.rig.model import Puppet
 
 # Clear pixels around each version of a drawing, so that its turned edges are smooth.
 MARGIN = 2
@@ -37,6 +38,11 @@ class Pictures:
         if sha256 not in self._pixels:
             self._pixels[sha256] = decode(self._art()[sha256], "A drawing")
         return self._pixels[sha256]
+
+    def of(self, puppet: Puppet) -> dict[str, Picture]:
+        """The pixels of all drawings that a puppet shows, by sha256."""
+        shown = (part.drawing.sha256 for part in puppet.parts.values())
+        return {sha256: self.pixels(sha256) for sha256 in dict.fromkeys(shown)}
 
     def level(self, sha256: str, scale: float) -> Level:
         """The smallest version that still has a pixel for each pixel painted at `scale`."""

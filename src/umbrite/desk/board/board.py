@@ -32,7 +32,7 @@ from umbrite.desk.board.pen import is_eraser
 from umbrite.desk.board.picking import parts_at
 from umbrite.desk.board.presses import REACH, Press, press, sway_at
 from umbrite.desk.commands import bone_commands, control_commands, joint_commands, limit_commands
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import CONTROLS, PIVOTS
 from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
@@ -74,7 +74,7 @@ class Board(QWidget):
         self._space = False
         self._shows_focus = False
         self.swaying = False  # while W is held
-        self.pressure = 1.0  # of the pen, while its event is taken
+        self._pressure = 1.0  # of the pen, while its event is taken
         self._fitted = True
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
@@ -186,7 +186,7 @@ class Board(QWidget):
             bool(modifiers & Qt.KeyboardModifier.ShiftModifier),
             bool(modifiers & Qt.KeyboardModifier.ControlModifier),
             bool(modifiers & Qt.KeyboardModifier.AltModifier),
-            self.pressure,
+            self._pressure,
         )
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
@@ -245,11 +245,11 @@ class Board(QWidget):
         keys = (
             event.modifiers() | Qt.KeyboardModifier.ControlModifier if is_eraser(event) else event.modifiers()
         )
-        self.pressure = event.pressure() if kind != QEvent.Type.MouseButtonRelease else 1.0
+        self._pressure = event.pressure() if kind != QEvent.Type.MouseButtonRelease else 1.0
         work(
             QMouseEvent(kind, event.position(), event.globalPosition(), event.button(), event.buttons(), keys)
         )
-        self.pressure = 1.0
+        self._pressure = 1.0
         event.accept()
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
@@ -346,7 +346,7 @@ class Board(QWidget):
 
     def _guarded(self, work: Callable[[], None]) -> None:
         """Do something that may be refused: the refusal is said, and everything is as it was."""
-        if not self.session.attempt(work):
+        if not attempt(self.session, work):
             self._gesture = None
             self._feedback = Feedback()
 

@@ -18,7 +18,7 @@ from PySide6.QtWidgets import (
 
 from umbrite.desk.commands import bone_commands
 from umbrite.desk.session.drafts import Drafts
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.rig.edits.renaming import rename
 
@@ -145,7 +145,7 @@ class BoneCard(QFrame):
             )
 
     def _guarded(self, work: Callable[[], None]) -> None:
-        if not self.session.attempt(work):
+        if not attempt(self.session, work):
             self.refresh()
 
     def keyPressEvent(self, event: QKeyEvent) -> None:

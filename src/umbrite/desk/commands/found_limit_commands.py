@@ -19,10 +19,7 @@ def find(session: Session, watching: Watching) -> None:
     chosen = [*session.selection.of("joint"), *(joint for limb in limbs for joint in limb.joints)]
     hooks = targets(session.puppet)
     keys = [key for key in dict.fromkeys(chosen or session.puppet.joints) if key not in hooks]
-    pictures = {
-        part.drawing.sha256: session.file.pictures.pixels(part.drawing.sha256)
-        for part in session.puppet.parts.values()
-    }
+    pictures = session.file.pictures.of(session.puppet)
     found: list[FoundLimit] = []
     if len(keys) < MANY:
         found = find_limits(session.puppet, pictures, keys)

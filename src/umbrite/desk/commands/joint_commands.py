@@ -11,10 +11,7 @@ def find(session: Session) -> None:
     from umbrite.art.joint_finding import find_joints
 
     chosen = session.selection.of("part")
-    pictures = {
-        part.drawing.sha256: session.file.pictures.pixels(part.drawing.sha256)
-        for part in session.puppet.parts.values()
-    }
+    pictures = session.file.pictures.of(session.puppet)
     found = find_joints(session.puppet, pictures, chosen if len(chosen) > 1 else None)
     new = [p for p in found if not _is_so(session, p.part, p.parent, p.pivot)]
     session.stage.go_to(PIVOTS)

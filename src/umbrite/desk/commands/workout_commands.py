@@ -9,10 +9,7 @@ from umbrite.files.package import Package
 def run(session: Session, watching: Watching) -> tuple[Package, Report] | None:
     """Run everything through its range: what was tried, and the report; None where it was cancelled, and nothing is left behind."""
     package = session.file.package()
-    pictures = {
-        part.drawing.sha256: session.file.pictures.pixels(part.drawing.sha256)
-        for part in package.puppet.parts.values()
-    }
+    pictures = session.file.pictures.of(package.puppet)
     try:
         with watching("Workout") as watch:
             report = workout(package.puppet, pictures, watch)

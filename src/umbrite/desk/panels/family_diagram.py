@@ -5,7 +5,7 @@ from PySide6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPixmap, QWheelEve
 from PySide6.QtWidgets import QScrollArea, QWidget
 
 from umbrite.desk.panels.diagram_layout import layout
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.themes import SIDE_STROKE
@@ -170,7 +170,7 @@ class Sheet(QWidget):
             session.edit(f"Hang {name} {where}", puppet=set_parent(session.puppet, keys, over))
             session.say(f"{name} hangs {where} now. Nothing has moved.")
 
-        session.attempt(hang)
+        attempt(session, hang)
 
 
 class FamilyDiagram(QScrollArea):

@@ -16,7 +16,7 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from umbrite.desk.commands.family_commands import hang_from
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.desk.theme.marks import pen
 from umbrite.rig.change import change, thing
@@ -310,7 +310,7 @@ class FamilyTree(QTreeWidget):
         event.setDropAction(Qt.DropAction.IgnoreAction)
         event.accept()
         if keys:
-            self.session.attempt(lambda: hang_from(self.session, keys, parent))
+            attempt(self.session, lambda: hang_from(self.session, keys, parent))
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Escape:

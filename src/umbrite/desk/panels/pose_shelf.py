@@ -25,7 +25,7 @@ from PySide6.QtWidgets import (
 
 from umbrite.desk.board.camera import fitting
 from umbrite.desk.commands.shelf_commands import apply, chosen_ids, copy, mirror, paste, save
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.card import Card
 from umbrite.desk.theme.inked import Inked
@@ -235,7 +235,7 @@ class PoseShelf(QWidget):
         self.area.setWidget(inside)
 
     def _guarded(self, work: Callable[[Session], None]) -> None:
-        self.session.attempt(lambda: work(self.session))
+        attempt(self.session, lambda: work(self.session))
 
     def apply(self, name: str) -> None:
         self._guarded(lambda session: apply(session, name, only_selected=self.only.isChecked()))

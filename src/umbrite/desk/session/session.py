@@ -99,10 +99,6 @@ class Session(QObject):
         """Show a state that is not yet a step; `trial` is a pose to look at where the rig is built."""
         self._show(self._with(puppet, pose), trial)
 
-    def settle(self, name: str) -> None:
-        """Make what is shown a step of undo, unless nothing is different."""
-        self._settle(name, self._shown)
-
     def spring_back(self) -> None:
         """Show the last settled state again."""
         self._show_settled()
@@ -113,16 +109,6 @@ class Session(QObject):
         if name is not None:
             self._show_settled()
             self.say(f"{'Undone' if by < 0 else 'Done again'}: {name}.")
-
-    def attempt(self, work: Callable[[], object]) -> bool:
-        """Do what may be refused. A refusal is said and everything is as it was; whether it was done."""
-        try:
-            work()
-        except UmbriteError as error:
-            self.spring_back()
-            self.say(str(error))
-            return False
-        return True
 
     def _with(self, puppet: Puppet | None, pose: Pose | None) -> Document:
         now = self.history.now
@@ -175,3 +161,14 @@ class Session(QObject):
     def say(self, text: str) -> None:
         """A plain sentence for the hint line."""
         self.said.emit(text)
+
+
+def attempt(session: Session, work: Callable[[], object]) -> bool:
+    """Do what may be refused. A refusal is said and everything is as it was; whether it was done."""
+    try:
+        work()
+    except UmbriteError as error:
+        session.spring_back()
+        session.say(str(error))
+        return False
+    return True

@@ -42,7 +42,7 @@ Gesture = Generator[Feedback, Pointer, None]
 def finish(session: Session, event: Pointer, name: str) -> None:
     """End a gesture that previewed its work: keep it as a step on release, put everything back on cancel."""
     if event.kind == "release":
-        session.settle(name)
+        session.edit(name, session.puppet, session.pose)
     else:
         session.spring_back()
 

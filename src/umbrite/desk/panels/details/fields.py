@@ -7,7 +7,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QWheelEvent
 from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QLineEdit
 
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.rig.change import thing
 from umbrite.rig.document import Document
@@ -49,7 +49,7 @@ class Writer(NamedTuple):
             for key in keys:
                 document = self.write(document, key, value)
 
-        if self.session.attempt(work):
+        if attempt(self.session, work):
             self.session.edit(f"{self.step} of {name}", puppet=document.puppet, pose=document.pose)
             for note in filter(None, (self.note(before.puppet, key, value) for key in keys)):
                 self.session.say(note)

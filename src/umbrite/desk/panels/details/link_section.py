@@ -2,7 +2,7 @@
 
 from umbrite.desk.panels.details.curve_edit import Curve, CurveEdit
 from umbrite.desk.panels.details.section import Section, name_of
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.rig.change import change
 from umbrite.rig.channels import channel_word, linkable_channels
 from umbrite.rig.edits.links import relink, set_curve
@@ -47,7 +47,7 @@ class LinkSection(Section):
             else:
                 session.preview(puppet=puppet)
 
-        session.attempt(work)
+        attempt(session, work)
 
     def describe(self, puppet: Puppet, keys: list[str]) -> str:
         link = puppet.links[keys[0]]

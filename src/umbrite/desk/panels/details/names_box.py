@@ -4,7 +4,7 @@ from collections.abc import Callable
 
 from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QPushButton, QWidget
 
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.rig.edits.renaming import numbered, renamed, replaced, side_swapped
 from umbrite.rig.model import Puppet
 
@@ -54,6 +54,7 @@ class NamesBox(QWidget):
         if not found:
             self.session.say("No name changed: nothing like that stands in the names of what is selected.")
             return
-        self.session.attempt(
-            lambda: self.session.edit(f"{step}: {len(self.keys)} names", puppet=renamed(puppet, found))
+        attempt(
+            self.session,
+            lambda: self.session.edit(f"{step}: {len(self.keys)} names", puppet=renamed(puppet, found)),
         )

@@ -1,0 +1,61 @@
+"""The session and the board stay small: few public members, and nobody else writes what they own."""
+
+import ast
+from pathlib import Path
+
+from PySide6.QtCore import QObject
+from PySide6.QtWidgets import QWidget
+
+from umbrite import desk
+from umbrite.desk.board.board import Board
+from umbrite.desk.session.session import Session
+from umbrite.desk.window import Window
+
+OWNED = {
+    "history",
+    "selection",
+    "stage",
+    "drafts",
+    "file",
+    "checks",
+    "station",
+    "tool",
+    "views",
+    "solo",
+    "theme",
+    "path",
+    "keys",
+    "now",
+}
+
+
+def members(thing: QObject, base: type) -> set[str]:
+    """What is public and its own: neither Qt's nor an override of Qt's."""
+    return {name for name in {*dir(type(thing)), *vars(thing)} if not name.startswith("_")} - set(dir(base))
+
+
+def test_session_and_board_have_few_doors(window: Window) -> None:
+    assert 10 < len(members(window.session, QObject)) < 20
+    assert 10 < len(members(window.board, QWidget)) < 20
+    assert type(window.session) is Session
+    assert type(window.board) is Board
+
+
+def test_nobody_else_writes_the_state_of_the_session_or_sends_its_signals() -> None:
+    """Assignments to `….session.<part>.<owned>`, and `emit` on what belongs to the session, outside of its street."""
+    wrong = []
+    for path in Path(desk.__path__[0]).rglob("*.py"):
+        if path.parent.name == "session":
+            continue
+        for node in ast.walk(ast.parse(path.read_text("utf-8"))):
+            targets = node.targets if isinstance(node, ast.Assign) else []
+            written = [ast.unparse(t) for t in targets if isinstance(t, ast.Attribute) and t.attr in OWNED]
+            wrong += [f"{path.name}: {text}" for text in written if "session." in text]
+            if (
+                isinstance(node, ast.Call)
+                and isinstance(node.func, ast.Attribute)
+                and node.func.attr == "emit"
+            ):
+                sent = ast.unparse(node.func.value)
+                wrong += [f"{path.name}: {sent}"] if "session." in sent else []
+    assert wrong == []
