@@ -8,6 +8,7 @@ from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPainterPath, QPixmap, QTransform
 
 from umbrite.desk.board.camera import Camera
+from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import pen
@@ -270,3 +271,14 @@ class Paint(NamedTuple):
         )
         painter.end()
         return Run(items, image, box.topLeft())
+
+
+def fading_of(session: Session) -> Fading:
+    """The parts that are seen through, and how much of them is left."""
+    if session.stage.solo:
+        return Fading(tuple(key for key in session.puppet.order if key not in session.stage.solo), 0.07)
+    if session.stage.views["skeleton"] and session.stage.station.posed:
+        return Fading(session.puppet.order, 0.0)
+    if session.stage.views["outlines"]:
+        return Fading(session.puppet.order, 0.12)
+    return Fading(session.puppet.order, 0.42) if session.stage.views["xray"] else NOT_FADED

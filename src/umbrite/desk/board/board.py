@@ -8,7 +8,6 @@ from PySide6.QtGui import (
     QDragEnterEvent,
     QDropEvent,
     QFocusEvent,
-    QIcon,
     QImage,
     QKeyEvent,
     QKeySequence,
@@ -20,26 +19,24 @@ from PySide6.QtGui import (
 )  # fmt: skip
 from PySide6.QtWidgets import QMenu, QWidget
 
-from umbrite.desk.board.art_layer import ArtLayer, View
+from umbrite.desk.board.art_layer import ArtLayer, View, fading_of
 from umbrite.desk.board.camera import Camera, fitting
 from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Gesture, Pointer
 from umbrite.desk.board.gestures.guide_gestures import drag_guide
-from umbrite.desk.board.handles import Handle, handle_at, handles_at
+from umbrite.desk.board.handles import Handle, handle_at
 from umbrite.desk.board.overlay import rig_overlay
 from umbrite.desk.board.overlay.ruler_overlay import WIDE
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.pen import is_eraser
-from umbrite.desk.board.picking import parts_at
-from umbrite.desk.board.presses import REACH, Press, press, sway_at
+from umbrite.desk.board.presses import Press, press, sway_at
+from umbrite.desk.board.under_menu import menu_under
 from umbrite.desk.commands import bone_commands, control_commands, joint_commands, limit_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import CONTROLS, PIVOTS
-from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import pen
-from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.motion.scene import around, scene_of
-from umbrite.paint.painter import NOT_FADED, Fading, rect_of
+from umbrite.paint.painter import rect_of
 
 DRAG_FROM = 3.0  # widget pixels that the pointer must move before a press becomes a drag
 
@@ -161,7 +158,7 @@ class Board(QWidget):
     def paintEvent(self, event: QPaintEvent) -> None:
         session = self.session
         size = (self.width(), self.height())
-        view = View(self.camera, size, self.devicePixelRatioF(), _fading(session))
+        view = View(self.camera, size, self.devicePixelRatioF(), fading_of(session))
         self._layer.refresh(session.placed, session.file.pictures, view, dragging=self.dragging)
         painter = Inked(self, self.session.stage.theme)
         self._layer.image.setDevicePixelRatio(self.devicePixelRatioF())
@@ -442,26 +439,7 @@ class Board(QWidget):
 
     def menu_under(self, at: QPointF) -> QMenu | None:
         """Everything under a widget point, front first, to select from; None where nothing lies."""
-        z = self.camera.board(complex(at.x(), at.y()))
-        under = parts_at(self.session, z, REACH / self.camera.zoom)
-        controls = [h.key for h in handles_at(self.session, self.camera, z) if h.kind == "control"]
-        if not under and not controls:
-            return None
-        menu = QMenu(self)
-        for key in controls:
-            action = menu.addAction(
-                look.icon(self.session.stage.theme, "rig-controls"), self.session.puppet.controls[key].name
-            )
-            action.triggered.connect(lambda _checked=False, chosen=key: self.session.selection.pick([chosen]))
-        for key in under:
-            part = self.session.puppet.parts[key]
-            chosen = part.joint if self.session.stage.station.picks == "joint" else key
-            picture = QIcon(thumbnail(self.session.stage.theme, self.session.file.pictures, part.drawing, 28))
-            action = menu.addAction(picture, part.name)
-            action.triggered.connect(
-                lambda _checked=False, chosen=chosen: self.session.selection.pick([chosen])
-            )
-        return menu
+        return menu_under(self, self.session, self.camera, self.camera.board(complex(at.x(), at.y())))
 
     def _list_under(self, at: QPointF, place: QPoint) -> None:
         menu = self.menu_under(at)
@@ -478,14 +456,3 @@ class Board(QWidget):
         if paths:
             event.acceptProposedAction()
             self.dropped.emit(paths)
-
-
-def _fading(session: Session) -> Fading:
-    """The parts that are seen through, and how much of them is left."""
-    if session.stage.solo:
-        return Fading(tuple(key for key in session.puppet.order if key not in session.stage.solo), 0.07)
-    if session.stage.views["skeleton"] and session.stage.station.posed:
-        return Fading(session.puppet.order, 0.0)
-    if session.stage.views["outlines"]:
-        return Fading(session.puppet.order, 0.12)
-    return Fading(session.puppet.order, 0.42) if session.stage.views["xray"] else NOT_FADED

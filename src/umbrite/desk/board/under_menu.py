@@ -1,0 +1,33 @@
+"""What lies under the pointer, as a menu to pick from: for whatever a click does not reach."""
+
+from PySide6.QtGui import QIcon
+from PySide6.QtWidgets import QMenu, QWidget
+
+from umbrite.desk.board.camera import Camera
+from umbrite.desk.board.handles import handles_at
+from umbrite.desk.board.picking import parts_at
+from umbrite.desk.board.presses import REACH
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look
+from umbrite.desk.theme.thumbnails import thumbnail
+
+
+def menu_under(parent: QWidget, session: Session, camera: Camera, z: complex) -> QMenu | None:
+    """Everything under a board point, front first, to select from; None where nothing lies."""
+    under = parts_at(session, z, REACH / camera.zoom)
+    controls = [h.key for h in handles_at(session, camera, z) if h.kind == "control"]
+    if not under and not controls:
+        return None
+    menu = QMenu(parent)
+    for key in controls:
+        action = menu.addAction(
+            look.icon(session.stage.theme, "rig-controls"), session.puppet.controls[key].name
+        )
+        action.triggered.connect(lambda _checked=False, chosen=key: session.selection.pick([chosen]))
+    for key in under:
+        part = session.puppet.parts[key]
+        chosen = part.joint if session.stage.station.picks == "joint" else key
+        picture = QIcon(thumbnail(session.stage.theme, session.file.pictures, part.drawing, 28))
+        action = menu.addAction(picture, part.name)
+        action.triggered.connect(lambda _checked=False, chosen=chosen: session.selection.pick([chosen]))
+    return menu
