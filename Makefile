@@ -2,6 +2,7 @@
 PYTHON ?= python3
 VENV := .venv
 BIN := $(VENV)/bin
+CORE_TESTS := tests/rig tests/motion tests/art tests/files
 PIP_QUIET := --quiet --disable-pip-version-check --no-input
 
 .PHONY: demo wheel test test-long test-core journeys lint bench assets screenshots lock clean
@@ -13,7 +14,7 @@ demo: $(VENV)/run.stamp
 test: $(VENV)/dev.stamp lint
 	@sh scripts/system_packages.sh tests
 	@$(MAKE) --no-print-directory test-core
-	QT_QPA_PLATFORM=offscreen $(BIN)/python -m pytest -q -n 2 -m "not journey and not long"
+	QT_QPA_PLATFORM=offscreen $(BIN)/python -m pytest -q -n 2 -m "not journey and not long" $(foreach room,$(CORE_TESTS),--ignore=$(room))
 	@$(MAKE) --no-print-directory journeys
 
 # More of the same: the long cases, far more mutated files, kills and random edits.
@@ -27,7 +28,7 @@ journeys: $(VENV)/dev.stamp
 # The core's own tests in an environment that has no Qt at all.
 test-core: .venv-core/stamp
 	.venv-core/bin/python -c "import importlib.util as u, sys; sys.exit(u.find_spec('PySide6') is not None)"
-	PYTHONPATH=src .venv-core/bin/python -m pytest -q -p no:cacheprovider -m "not long" tests/rig tests/motion tests/art tests/files
+	PYTHONPATH=src .venv-core/bin/python -m pytest -q -n 2 -p no:cacheprovider -m "not long" $(CORE_TESTS)
 
 # What is installed elsewhere: dist/umbrite-*.whl.
 wheel: $(VENV)/dev.stamp

@@ -54,7 +54,11 @@ def test_the_mirrored_arm_brings_limb_limits_target_control_and_lamp_and_refers_
     assert copied.joints[new[joint(WICK, "Near upper arm")]].parent == joint(WICK, "Trunk")
 
 
-@given(puppets(EDITS), st.data(), st.floats(-500, 1500))
+# What is turned or spread by computing lies between the places that mirror to the bit; a mirror may round there.
+ON_GRID = {name: edit for name, edit in EDITS.items() if not name.startswith(("rest.", "arranging."))}
+
+
+@given(puppets(ON_GRID), st.data(), st.floats(-500, 1500))
 def test_mirrored_twice_is_the_original_to_the_bit(puppet: Puppet, data: st.DataObject, line: float) -> None:
     assume(puppet.joints)
     key = data.draw(st.sampled_from(list(puppet.joints)))
