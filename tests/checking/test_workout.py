@@ -37,13 +37,16 @@ def codes(report: Report) -> set[tuple[str, str]]:
     return {(item.finding.code, item.finding.where) for item in report.noticed}
 
 
-@pytest.mark.parametrize("steps", [24, pytest.param(72, marks=pytest.mark.long)])
+@pytest.mark.parametrize("each", [3, pytest.param(1, marks=pytest.mark.long)])
 @pytest.mark.parametrize("name", DEMOS)
-def test_the_finished_demos_are_silent(name: str, steps: int) -> None:
-    report = run(DEMOS[name].puppet, name, steps=steps)
+def test_the_finished_demos_are_silent(name: str, each: int) -> None:
+    """With every third control, and in the long run with all."""
+    puppet = DEMOS[name].puppet
+    puppet = replace(puppet, controls=dict(list(puppet.controls.items())[::each]))
+    report = run(puppet, name, steps=72)
     assert [item.finding.text for item in report.noticed] == []
-    assert {m.sweep.key for m in report.measured} >= set(DEMOS[name].puppet.controls)
-    assert all(math.isfinite(m.largest_turn) and m.frames == steps for m in report.measured)
+    assert {m.sweep.key for m in report.measured} >= set(puppet.controls)
+    assert all(math.isfinite(m.largest_turn) and m.frames == 72 for m in report.measured)
 
 
 def flipped_knee() -> tuple[Puppet, str, str]:

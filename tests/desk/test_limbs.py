@@ -14,7 +14,7 @@ from demo_puppet import joint, part
 from desk.conftest import NONE, Answers, Hand
 from desk.test_controls import choose
 from desk.test_rehearsing import at
-from umbrite.desk.board.found_strip import FoundStrip
+from umbrite.desk.board.edges.found_strip import FoundStrip
 from umbrite.desk.board.handles import fan_directions, fan_radius
 from umbrite.desk.session.stations import LIMBS
 from umbrite.desk.window import Window

@@ -13,7 +13,7 @@ from demo_puppet import ASSETS, joint, part
 from desk.conftest import Answers, Hand
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
 from umbrite.desk.app import unexpected
-from umbrite.desk.board.hints import HANDLE_HINTS, STATION_HINTS, hint_for
+from umbrite.desk.board.edges.hints import HANDLE_HINTS, STATION_HINTS, hint_for
 from umbrite.desk.panels.station_strip import progress
 from umbrite.desk.session.history import History
 from umbrite.desk.session.session import Session
@@ -396,7 +396,7 @@ def test_a_gap_within_limits_is_found_in_the_background_explained_and_meant_so(
     assert session.checks.found == []
     neck = joint(session.puppet, "Neck")
     session.edit("Wide", puppet=set_limit(session.puppet, neck, -1.0, 1.0))
-    assert session.checks.seams._queue == [neck]  # only what the edit can have changed
+    assert session.checks.seams.waiting == [neck]  # only what the edit can have changed
     session.checks.seams.finish()
     assert [item.code for item in session.checks.found] == ["gap"]
     act("findings")

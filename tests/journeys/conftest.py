@@ -24,7 +24,7 @@ class Person:
         self.qtbot, self.window = qtbot, window
         self.gestures = 0
 
-    def _do(self, *words: str) -> None:
+    def do(self, *words: str) -> None:
         """Run xdotool beside the window: drags of rows keep the window in a loop of its own until the button is up."""
         process = subprocess.Popen(["xdotool", *words])
         while process.poll() is None:
@@ -44,12 +44,12 @@ class Person:
         self.qtbot.waitUntil(true, timeout=5000)
 
     def to(self, at: QPoint) -> None:
-        self._do("mousemove", str(at.x()), str(at.y()))
+        self.do("mousemove", str(at.x()), str(at.y()))
 
     def click(self, at: QPoint, button: int = 1) -> None:
         self.gestures += 1
         self.to(at)
-        self._do("click", str(button))
+        self.do("click", str(button))
 
     def drag(self, start: QPoint, end: QPoint, steps: int = 6) -> None:
         self.gestures += 1
@@ -67,16 +67,16 @@ class Person:
         for i in range(1, steps + 1):
             at = start + (end - start) * (i / steps)
             words += ["mousemove", str(at.x()), str(at.y()), "sleep", "0.03"]
-        self._do(*words, "sleep", "0.08", "mouseup", "1")
+        self.do(*words, "sleep", "0.08", "mouseup", "1")
         self.settle(60)
 
     def key(self, keys: str) -> None:
         self.gestures += 1
-        self._do("key", keys)
+        self.do("key", keys)
 
     def type(self, text: str) -> None:
         self.gestures += 1
-        self._do("type", "--delay", "8", "--", text)
+        self.do("type", "--delay", "8", "--", text)
 
     def board(self, z: complex) -> QPoint:
         """A board point on the screen."""

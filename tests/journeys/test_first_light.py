@@ -53,7 +53,7 @@ def take_layers(person: Person) -> None:
     dialog = QApplication.activeModalWidget()
     if isinstance(dialog, ImportTable):
         person.settle(200)
-        person._do("windowfocus", "--sync", str(int(dialog.winId())))
+        person.do("windowfocus", "--sync", str(int(dialog.winId())))
         person.key("Return")
     else:
         QTimer.singleShot(250, lambda: take_layers(person))
@@ -67,7 +67,7 @@ def while_modal(person: Person, path: Path, key: str) -> None:
     person.key(key)
     person.settle(700)
     # A window manager gives the keys back to the window when a dialog closes; this display has none.
-    person._do("windowfocus", "--sync", str(int(person.window.winId())))
+    person.do("windowfocus", "--sync", str(int(person.window.winId())))
 
 
 def set_pivot(person: Person, name: str) -> None:
@@ -250,12 +250,12 @@ def rehearse(person: Person, folder: Path) -> None:
 
     # Esc in the middle of a drag.
     person.to(person.board(goal))
-    person._do("mousedown", "1")
+    person.do("mousedown", "1")
     person.to(person.board(goal + 200 + 80j))
     assert session.pose != posed
     person.key("Escape")
     assert session.pose == posed
-    person._do("mouseup", "1")
+    person.do("mouseup", "1")
     assert session.pose == posed
 
     person.key("ctrl+z")

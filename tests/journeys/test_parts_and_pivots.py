@@ -84,7 +84,7 @@ def test_a_dropped_folder_a_cord_and_three_stacked_carriers(
     QTimer.singleShot(400, lambda: take_layers(person))
     drop(window, folder)
     person.until(lambda: len(puppet(window).parts) == 25)
-    person._do("windowfocus", "--sync", str(int(window.winId())))
+    person.do("windowfocus", "--sync", str(int(window.winId())))
     person.key("ctrl+2")
     before = art(person)
 

@@ -5,11 +5,11 @@ from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from umbrite.desk.board.board import Board
-from umbrite.desk.board.bone_card import BoneCard
-from umbrite.desk.board.found_strip import FoundStrip
-from umbrite.desk.board.hint_line import HintLine
-from umbrite.desk.board.tool_row import ToolRow
-from umbrite.desk.board.welcome import Welcome
+from umbrite.desk.board.edges.bone_card import BoneCard
+from umbrite.desk.board.edges.found_strip import FoundStrip
+from umbrite.desk.board.edges.hint_line import HintLine
+from umbrite.desk.board.edges.tool_row import ToolRow
+from umbrite.desk.board.edges.welcome import Welcome
 from umbrite.desk.session.session import Session
 
 

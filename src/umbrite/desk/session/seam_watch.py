@@ -43,7 +43,7 @@ class SeamWatch(QObject):
         super().__init__(parent)
         self._settled, self._pixels = settled, pixels
         self._known: dict[str, tuple[Look, Finding | None]] = {}
-        self._queue: list[str] = []
+        self.waiting: list[str] = []  # joints to look at
         self._seen: Puppet | None = None
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
@@ -64,21 +64,21 @@ class SeamWatch(QObject):
             return
         self._seen = puppet
         self._known = {key: item for key, item in self._known.items() if key in puppet.joints}
-        self._queue = []
+        self.waiting = []
         for key, joint in puppet.joints.items():
             if joint.limit is None:
                 self._known.pop(key, None)
             elif key not in self._known or self._known[key][0] != looked_at(puppet, key):
-                self._queue.append(key)
-        if self._queue:
+                self.waiting.append(key)
+        if self.waiting:
             self._timer.start(PAUSE)
 
     def step(self) -> None:
         """Look at one joint, then come back for the next."""
         puppet = self._settled()
-        if not self._queue:
+        if not self.waiting:
             return
-        key = self._queue.pop()
+        key = self.waiting.pop()
         if key in puppet.joints:
             before = self.found
             pictures = {
@@ -93,11 +93,11 @@ class SeamWatch(QObject):
             self._known[key] = (looked_at(puppet, key), noticed)
             if self.found != before:
                 self.changed.emit()
-        if self._queue:
+        if self.waiting:
             self._timer.start(BETWEEN)
 
     def finish(self) -> None:
         """Look at all that is left now."""
-        while self._queue:
+        while self.waiting:
             self.step()
         self._timer.stop()

@@ -5,7 +5,7 @@ from PySide6.QtGui import QFont
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QWidget
 
 from umbrite.desk.board.board import Board
-from umbrite.desk.board.hints import hint_for
+from umbrite.desk.board.edges.hints import hint_for
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 
