@@ -165,7 +165,11 @@ def _tables(plan: Plan, pose: Channels, frames: int) -> dict[str, Floats]:
     columns: dict[Kind, int] = {
         "joint": len(plan.joints), "limb": len(plan.limbs), "control": len(plan.controls)
     }  # fmt: skip
-    values = {what: np.full((frames, columns[each.of]), each.neutral) for what, each in CHANNEL_KINDS.items()}
+    values = {}
+    for what, each in CHANNEL_KINDS.items():
+        values[what] = np.zeros((frames, columns[each.of]))  # costs nothing until it is written to
+        if each.neutral:
+            values[what] += each.neutral
     for name, value in pose.items():
         if not np.isfinite(value).all():
             raise ValueError(f"the channel {name} of the pose is not finite")

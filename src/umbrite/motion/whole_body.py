@@ -76,10 +76,9 @@ class Lever(NamedTuple):
 
 
 class Frame(NamedTuple):
-    """Where a chain has come: the fields of its maps, and its pivots on the board."""
+    """Where a chain has come: the maps of its joints."""
 
     maps: list[tuple[complex, complex, complex]]  # a, b, t of each
-    pivots: list[complex]
 
 
 def begin(
@@ -175,17 +174,13 @@ def _pose(body: Body, turns: Floats, shift: complex) -> Pose:
 def _placed(body: Body, turns: Floats, shift: complex) -> Frame:
     """The chain placed joint by joint, parents first."""
     maps: list[tuple[complex, complex, complex]] = []
-    pivots: list[complex] = []
     plain = turns.tolist()
     for link in body.chain:
         spin = cmath.rect(1.0, plain[link.part] if link.part >= 0 else link.turn)
         above = maps[link.above] if link.above >= 0 else None
-        a, b, t = one_below(
-            above, spin * link.a, spin * link.b, shift if link.shifts else link.shift, link.pivot
-        )
-        maps.append((a, b, t))
-        pivots.append(a * link.pivot + b * link.pivot.conjugate() + t)
-    return Frame(maps, pivots)
+        moved = shift if link.shifts else link.shift
+        maps.append(one_below(above, spin * link.a, spin * link.b, moved, link.pivot))
+    return Frame(maps)
 
 
 def _points(body: Body, frame: Frame) -> NDArray[np.complex128]:
@@ -206,7 +201,9 @@ def _step(
 ) -> tuple[Floats, complex]:
     taking = [(i, link) for i, link in enumerate(body.chain) if link.part >= 0]
     taking.sort(key=lambda item: item[1].part)
-    pivots = np.array([frame.pivots[i] for i, _ in taking], dtype=np.complex128)
+    own = np.array([link.pivot for _, link in taking], dtype=np.complex128)
+    a, b, t = np.array([frame.maps[i] for i, _ in taking], dtype=np.complex128).reshape(-1, 3).T
+    pivots = a * own + b * own.conj() + t
     # A mirrored carrier turns what it carries the other way round.
     sense = np.array([
         -1.0 if link.above >= 0 and abs(frame.maps[link.above][1]) > abs(frame.maps[link.above][0]) else 1.0
@@ -220,8 +217,8 @@ def _step(
         units = np.array([1 + 0j, 1j])
         above = next(link.above for link in body.chain if link.shifts)
         if above >= 0:
-            a, b, _ = frame.maps[above]
-            units = a * units + b * units.conj()
+            over, mirrored, _ = frame.maps[above]
+            units = over * units + mirrored * units.conj()
         speed = np.hstack([speed, body.carried[:, None] * units * body.size])
         give = np.append(give, (SHIFT_GIVE, SHIFT_GIVE))
     weighed = np.tile(weights, 2)

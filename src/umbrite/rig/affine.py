@@ -88,7 +88,7 @@ def linear(turn: Any, scale_x: Any, scale_y: Any, skew: Any) -> tuple[Any, Any]:
     k = 0.5j * skew
     a = (1 - k) * half_sum + k * half_difference.conjugate()
     b = (1 - k) * half_difference + k * half_sum.conjugate()
-    spin = np.exp(1j * np.asarray(turn)) if np.ndim(turn) else cmath.exp(1j * turn)
+    spin = np.exp(1j * turn) if isinstance(turn, np.ndarray) else cmath.exp(1j * turn)
     return spin * a, spin * b
 
 
