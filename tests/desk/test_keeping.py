@@ -12,6 +12,7 @@ from pathlib import Path
 import pytest
 from PySide6.QtCore import QSettings
 from PySide6.QtGui import QColor
+from PySide6.QtWidgets import QApplication
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS, joint
@@ -326,3 +327,18 @@ def test_the_layout_is_remembered(window: Window, answers: Answers, qtbot: QtBot
     again.reset_layout()
     assert not again.docks["Depth"].isFloating()
     again.close()
+
+
+@pytest.mark.parametrize("theme", THEMES.values(), ids=list(THEMES))
+def test_the_arrows_of_lists_can_be_seen_in_every_theme(theme: Theme, wick_window: Window) -> None:
+    wick_window.set_theme(theme.name)
+    try:
+        used = set(re.findall(r"url\((.*?)\)", QApplication.instance().styleSheet()))  # type: ignore[union-attr]
+        assert len(used) == 2
+        for path in used:
+            stroke = re.search(r'stroke="(.*?)"', Path(path).read_text("utf-8"))
+            assert stroke is not None
+            drawn = QColor("#000000") if stroke[1] == "currentColor" else QColor(stroke[1])
+            assert contrast(drawn, theme.panel) > 4.5
+    finally:
+        wick_window.set_theme("day")

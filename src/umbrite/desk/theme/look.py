@@ -66,6 +66,12 @@ def _icon_picture(name: str, colour: str, size: int, ratio: int) -> QPixmap:
     return picture
 
 
+def _arrows(theme: Theme) -> Path:
+    """The folder of the arrows that the style sheet shows, which it can't colour itself."""
+    own = ASSETS / "icons" / theme.name
+    return own if own.is_dir() else ASSETS / "icons"
+
+
 def dress(app: QApplication, theme: Theme = DAY) -> None:
     """Give the application its font, and the colours and the style of a theme."""
     load_fonts()
@@ -93,4 +99,4 @@ def dress(app: QApplication, theme: Theme = DAY) -> None:
         palette.setColor(QPalette.ColorGroup.Disabled, role, theme.dim)
     app.setPalette(palette)
     colours = {name: colour.name() for name, colour in theme.colours().items()}
-    app.setStyleSheet(STYLE.substitute(colours, icons=(ASSETS / "icons").as_posix()))
+    app.setStyleSheet(STYLE.substitute(colours, icons=_arrows(theme).as_posix()))
