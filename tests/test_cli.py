@@ -145,7 +145,8 @@ def test_the_workout_writes_a_contact_sheet(
         if item.name in {"Near hind foot", "Master"}
     }
     tail = next(key for key, item in package.puppet.joints.items() if item.name == "Tail")
-    bad = set_limit(replace(package.puppet, controls=few), tail, -1.6, 1.6)
+    free = {key: replace(item, limit=None) for key, item in package.puppet.joints.items()}  # few sweeps
+    bad = set_limit(replace(package.puppet, controls=few, joints=free), tail, -1.6, 1.6)
     save(tmp_path / "bad.umbrite", package.having(puppet=bad))
     code, out, _ = run(
         capsys,
