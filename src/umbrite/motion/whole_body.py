@@ -20,7 +20,7 @@ from umbrite.motion.kinematics import one_below
 from umbrite.motion.matching import own_turns_from_target, target_from_own_turns, turn_to_ask
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.soft_ends import Ends, taken, willingness
-from umbrite.rig.affine import linear
+from umbrite.rig.affine import Affine, linear
 from umbrite.rig.channels import value, with_values
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors
@@ -59,6 +59,9 @@ class Body(NamedTuple):
     ends: Ends
     chain: tuple["Lever", ...]  # all that carries a point, parents first
     carried_by: tuple[int, ...]  # the place in the chain of each point's joint
+    taking: NDArray[np.intp]  # (joints,): the place in the chain of each joint that may turn
+    over: NDArray[np.intp]  # (joints,): the place of what carries it, -1 for the ground
+    pivot: NDArray[np.complex128]  # (joints,): where it turns, at rest
     size: float
 
 
@@ -99,6 +102,8 @@ def begin(
                    and key != carrier and any(key in chain for chain in above))  # fmt: skip
     order = [key for key in plan.joints if any(key in chain for chain in above)]
     places = np.array([plan.place[key] for key in joints], dtype=np.intp)
+    levers = _chain(plan, evaluate(plan, pose), pose, order, joints, carrier)
+    taking = sorted((i for i, lever in enumerate(levers) if lever.part >= 0), key=lambda i: levers[i].part)
     return Body(
         limbs=placed.plan,
         plan=plan,
@@ -111,7 +116,10 @@ def begin(
         moves=np.array([[key in chain for key in joints] for chain in above]).reshape(len(points), -1),
         give=np.array([puppet.joints[key].give for key in joints]),
         ends=plan.ends.at(places),
-        chain=_chain(plan, evaluate(plan, pose), pose, order, joints, carrier),
+        chain=levers,
+        taking=np.array(taking, dtype=np.intp),
+        over=np.array([levers[i].above for i in taking], dtype=np.intp),
+        pivot=np.array([levers[i].pivot for i in taking], dtype=np.complex128),
         carried_by=tuple(order.index(point.joint) for point in points),
         size=float(max(puppet.width, puppet.height)) / 4,
     )
@@ -199,16 +207,11 @@ def _step(
     error: NDArray[np.complex128],
     weights: Floats,
 ) -> tuple[Floats, complex]:
-    taking = [(i, link) for i, link in enumerate(body.chain) if link.part >= 0]
-    taking.sort(key=lambda item: item[1].part)
-    own = np.array([link.pivot for _, link in taking], dtype=np.complex128)
-    a, b, t = np.array([frame.maps[i] for i, _ in taking], dtype=np.complex128).reshape(-1, 3).T
-    pivots = a * own + b * own.conj() + t
-    # A mirrored carrier turns what it carries the other way round.
-    sense = np.array([
-        -1.0 if link.above >= 0 and abs(frame.maps[link.above][1]) > abs(frame.maps[link.above][0]) else 1.0
-        for _, link in taking
-    ])  # fmt: skip
+    maps = np.array(frame.maps, dtype=np.complex128).reshape(-1, 3)
+    pivots = Affine(*maps[body.taking].T)(body.pivot)
+    # A mirrored carrier turns what it carries the other way round; the ground, at the end, is not mirrored.
+    mirrored = np.append(np.abs(maps[:, 1]) > np.abs(maps[:, 0]), [False])
+    sense = np.where(mirrored[body.over], -1.0, 1.0)
     if body.ends.any_soft:
         sense = sense * np.maximum(willingness(taken(asked, body.ends), body.ends), LEAST_WILLING)
     speed = np.where(body.moves, 1j * sense * (at[:, None] - pivots[None]), 0)
@@ -217,8 +220,8 @@ def _step(
         units = np.array([1 + 0j, 1j])
         above = next(link.above for link in body.chain if link.shifts)
         if above >= 0:
-            over, mirrored, _ = frame.maps[above]
-            units = over * units + mirrored * units.conj()
+            even, flipped, _ = frame.maps[above]
+            units = even * units + flipped * units.conj()
         speed = np.hstack([speed, body.carried[:, None] * units * body.size])
         give = np.append(give, (SHIFT_GIVE, SHIFT_GIVE))
     weighed = np.tile(weights, 2)
