@@ -20,7 +20,7 @@ class Container:
             self._zip = zipfile.ZipFile(path)
         except OSError as error:
             raise unreadable(path, error) from None
-        except (zipfile.BadZipFile, ValueError, EOFError, NotImplementedError):
+        except (zipfile.BadZipFile, ValueError, EOFError, RuntimeError):
             raise FileError(
                 f"{path.name} is no {kind}, or was cut off. Look for a backup, or export it again."
             ) from None
@@ -61,7 +61,6 @@ class Container:
             OSError,
             EOFError,
             RuntimeError,
-            NotImplementedError,
             MemoryError,
         ):
             raise FileError(

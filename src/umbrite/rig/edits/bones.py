@@ -44,11 +44,6 @@ def add_bone(
     return put(puppet, key, bone), key
 
 
-def is_bone(puppet: Puppet, key: str) -> bool:
-    """Whether a joint has a tip of its own and so can be drawn as a length."""
-    return get_joint(puppet, key).tip is not None
-
-
 def is_attached(puppet: Puppet, key: str) -> bool:
     """Whether a bone's head lies on the tip of the bone that carries it."""
     joint = get_joint(puppet, key)
