@@ -144,7 +144,7 @@ RIG_EDITS: dict[str, Edit] = {
     "limbs.make_limb": lambda p, d: limbs.make_limb(p, *d(st.sampled_from(_pairs(p)))),
     "limbs.remove_limb": lambda p, d: limbs.remove_limb(p, _pick(d, p.limbs)),
     "limbs.extend_limb": lambda p, d: limbs.extend_limb(p, _pick(d, p.limbs)),
-    "limbs.set_follows": lambda p, d: limbs.set_follows(p, _pick(d, p.limbs), _none_or(d, p.joints)),
+    "limbs.hang_target": lambda p, d: limbs.hang_target(p, _pick(d, p.limbs), _none_or(d, p.joints)),
     "limbs.set_end_hold": lambda p, d: limbs.set_end_hold(
         p, _pick(d, p.limbs), d(st.sampled_from(["limb", "target", "toe"]))
     ),

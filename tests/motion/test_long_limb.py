@@ -29,9 +29,16 @@ def cases(count: int, joints: int, seed: int) -> tuple[np.ndarray, np.ndarray, R
     return v, to, span
 
 
-def solve(v: np.ndarray, to: np.ndarray, span: Range, own: np.ndarray | None = None) -> np.ndarray:
+def solve(
+    v: np.ndarray,
+    to: np.ndarray,
+    span: Range,
+    own: np.ndarray | None = None,
+    side: np.ndarray | None = None,
+) -> np.ndarray:
     own = np.zeros(v.shape) if own is None else own
-    return reach_long(to, v, own, hard(*span), np.ones(v.shape), np.ones(v.shape[0]))
+    side = np.ones(v.shape[0]) if side is None else side
+    return reach_long(to, v, own, hard(*span), np.ones(v.shape), side)
 
 
 def search(v: np.ndarray, to: np.ndarray, span: Range) -> np.ndarray:
@@ -106,7 +113,9 @@ def test_a_straight_chain_curls_to_its_side() -> None:
 
 def test_a_target_on_the_tip_leaves_the_chain_exactly_as_drawn() -> None:
     v, _, span = cases(50, 5, 3)
-    assert (solve(v, v.sum(axis=1), span) == 0).all()
+    drawn = np.sign(np.angle(v[:, 1:] * np.conj(v[:, :-1])).sum(axis=1))
+    assert (solve(v, v.sum(axis=1), span, side=drawn) == 0).all()
+    assert (solve(v, v.sum(axis=1), span, side=-drawn) != 0).any(axis=1).all()
 
 
 def test_give_spreads_the_bend_and_zero_locks() -> None:

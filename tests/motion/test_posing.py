@@ -44,7 +44,7 @@ def test_a_joint_turns_as_seen_and_stops_at_its_limit() -> None:
 def test_moving_to_where_it_is_changes_nothing() -> None:
     head = joint(PUPPET, "Head")
     assert move_joint_to(evaluate(PLAN, {}), {}, head, PUPPET.joints[head].pivot.z) == {}
-    assert scale_joint_to({}, head, 1.0) == {}
+    assert scale_joint_to(evaluate(PLAN, {}), {}, head, 1.0) == {}
 
 
 @pytest.mark.parametrize(

@@ -26,7 +26,7 @@ def test_what_was_posed_is_seen_at_rest(puppet: Puppet, data: st.DataObject) -> 
     pose = data.draw(poses(puppet, st.floats(-0.8, 3)))
     placed = evaluate(compile_plan(puppet), pose)
     try:
-        rested, _ = make_rest(placed, pose)
+        rested, _ = make_rest(placed)
     except RigError:
         return  # posed beyond all bounds
     assert invariants(rested) == []
@@ -39,7 +39,7 @@ def test_limits_targets_and_sides_stay_with_the_limb_and_are_told() -> None:
     pose = {f"{ARM.target}.x": 60.0, f"{ARM.target}.y": -90.0, f"{joint(PUPPET, 'Head')}.turn": 0.2}
     arm = next(key for key, limb in PUPPET.limbs.items() if limb is ARM)
     placed = evaluate(compile_plan(change(PUPPET, arm, soften=0.0)), pose)
-    rested, words = make_rest(placed, pose)
+    rested, words = make_rest(placed)
     before, after = PUPPET.joints[LOWER].limit, rested.joints[LOWER].limit
     assert before is not None
     assert after is not None
@@ -58,7 +58,7 @@ def test_a_target_out_of_reach_comes_back_to_the_tip() -> None:
     pose = {f"{ARM.target}.x": 900.0}
     placed = evaluate(compile_plan(PUPPET), pose)
     assert placed.limbs.distance.max() > 100
-    rested, words = make_rest(placed, pose)
+    rested, words = make_rest(placed)
     assert evaluate(compile_plan(rested), {}).limbs.distance.max() < 1e-9
     assert "The target of Near arm stands on its tip again." in words
 
@@ -68,7 +68,7 @@ def test_links_go_on_from_the_new_rest() -> None:
     puppet, _ = add_link(PUPPET, f"{head}.turn", f"{cap}.turn", [(-1, -0.5), (0, 0), (1, 1)])
     pose = {f"{head}.turn": 0.2}
     placed = evaluate(compile_plan(puppet), pose)
-    rested, _ = make_rest(placed, pose)
+    rested, _ = make_rest(placed)
     further = evaluate(compile_plan(puppet), {f"{head}.turn": 0.3})
     again = evaluate(compile_plan(rested), {f"{head}.turn": 0.1})
     assert placed.turn(cap) == pytest.approx(0.2)

@@ -17,7 +17,7 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet
 
-CASES, LEAST = 16, 4  # of so many puppets an edit must succeed on so many, or its law has said nothing
+CASES, LEAST = 20, 3  # of so many puppets an edit must succeed on so many, or its law has said nothing
 
 
 def rest_matrices(puppet: Puppet) -> dict[str, np.ndarray]:

@@ -16,7 +16,7 @@ from umbrite.motion.kinematics import placed_below
 from umbrite.motion.limb_solving import Chains, gathered, solve_limbs
 from umbrite.motion.linking import curve_at
 from umbrite.motion.plan import EndBatch, LinkStep, Plan, compile_plan
-from umbrite.motion.soft_ends import taken
+from umbrite.motion.soft_ends import fitting, taken
 from umbrite.rig.affine import Affine, after, around, inverse, linear
 from umbrite.rig.angles import wrapped
 from umbrite.rig.channels import CHANNEL_KINDS, JOINT_CHANNELS, channel
@@ -49,6 +49,7 @@ class Placed(NamedTuple):
     lengthened: Floats  # how many times longer each joint is along its axis, (frames, joints + 1)
     channels: Mapping[str, Floats]  # by kind of value, links included, (frames, owners of the kind)
     shown: Flags  # which parts show, (frames, parts) in draw order
+    linked: Mapping[tuple[str, int], Floats]  # what links add, by kind of value and owner's place, (frames,)
 
     @property
     def frames(self) -> int:
@@ -128,8 +129,9 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
     values = _tables(plan, pose, frames)
     board = Affine(*(np.zeros((frames, count + 1), dtype=np.complex128) for _ in range(3)))
     board.a[:, count] = 1  # the ground
+    linked: dict[tuple[str, int], Floats] = {}
     for link in plan.links:
-        _follow(plan, link, values, board)
+        _follow(plan, link, values, board, linked)
     a, b = linear(np.zeros((frames, count)), 1 + values["scale_x"], 1 + values["scale_y"], values["skew"])
     own = Affine(a, b, values["x"] + 1j * values["y"])
     turns = taken(values["turn"], plan.ends)
@@ -137,7 +139,7 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
     for step in plan.steps:
         some = slice(step.first, step.last)
         for link in step.links:
-            _follow(plan, link, values, board)
+            _follow(plan, link, values, board, linked)
             if link.drives.what in JOINT_CHANNELS:
                 _renew(plan, values, link.drives.place, own, turns)
         if step.ends is not None:
@@ -152,7 +154,7 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
                 roots = roots + _carried_along(plan, root, lengthened)
             lengthened[:, batch.joints] = solve_limbs(plan, batch, Chains(own, roots), board, turns, values)
     fared = _how_limbs_fared(plan, board, lengthened)
-    return Placed(plan, board, turns, fared, lengthened, values, _shown(plan, values, frames))
+    return Placed(plan, board, turns, fared, lengthened, values, _shown(plan, values, frames), linked)
 
 
 def placed_of(document: Document) -> Placed:
@@ -180,7 +182,13 @@ def _tables(plan: Plan, pose: Channels, frames: int) -> dict[str, Floats]:
     return values
 
 
-def _follow(plan: Plan, link: LinkStep, values: dict[str, Floats], board: Affine[Complexes]) -> None:
+def _follow(
+    plan: Plan,
+    link: LinkStep,
+    values: dict[str, Floats],
+    board: Affine[Complexes],
+    linked: dict[tuple[str, int], Floats],
+) -> None:
     """Add what a link's curve gives to what it drives. Travel is how far a joint has come along the board's x axis from rest."""
     if link.source is not None:
         followed = values[link.source.what][:, link.source.place]
@@ -188,7 +196,10 @@ def _follow(plan: Plan, link: LinkStep, values: dict[str, Floats], board: Affine
         pivot = plan.pivot[link.travel]
         followed = (Affine(*(field[:, link.travel] for field in board))(pivot) - pivot).real
     driven = values[link.drives.what][:, link.drives.place]
+    before = driven.copy()
     driven[:] = np.clip(driven + curve_at(link.curve, followed), -LARGEST, LARGEST)
+    where = link.drives.what, link.drives.place
+    linked[where] = linked.get(where, 0.0) + (driven - before)
 
 
 def _renew(plan: Plan, values: dict[str, Floats], place: int, own: Affine[Complexes], turns: Floats) -> None:
@@ -245,7 +256,8 @@ def _keep_angles(
         turn = np.where(ends.pointing, _turn_to_toe(plan, ends, own, board), turn)
     turn = wrapped(turn + given[:, joint])
     turn = np.where(np.abs(turn) < 1e-12, 0.0, turn)  # rounding would blur the rest picture
-    turns[:, joint] = taken(turn, plan.ends.at(joint))
+    kept = plan.ends.at(joint)
+    turns[:, joint] = taken(fitting(turn, kept), kept)
 
 
 def _turn_to_toe(plan: Plan, ends: EndBatch, own: Affine[Complexes], board: Affine[Complexes]) -> Floats:

@@ -2,7 +2,7 @@
 
 A limb is solved in the frame of what carries its root, where the chain is `tip = sum of R(t1 + ... + tj) vj` as long as
 joints are scaled evenly. Where one is scaled unevenly or skewed, turning about it no longer keeps lengths; then the chain
-above is only near, and `_corrected` goes on from there with the true one.
+above is only near, and `uneven` goes on from there with the true one.
 Shapes are (frames, limbs) and (frames, limbs, joints).
 """
 
@@ -12,16 +12,16 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.long_limb import damped, reach_long
+from umbrite.motion.long_limb import reach_long
 from umbrite.motion.plan import LimbBatch, Plan
 from umbrite.motion.soft_ends import Ends, taken
 from umbrite.motion.two_joint import Range, aim, first_for, into_range, reach
+from umbrite.motion.uneven import Asked, ahead, corrected
 from umbrite.rig.affine import UNMOVED, Affine, after, inverse
-from umbrite.rig.angles import wrapped
+from umbrite.rig.angles import TAU, wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
-CORRECTIONS = 30
 # A joint whose map is this uneven, as a share of its size, needs the true chain.
 UNEVEN = 1e-9
 
@@ -65,15 +65,29 @@ def solve_limbs(
     size, skewed = np.abs(own.a[:, batch.joints[:, :-1]]), np.abs(own.b[:, batch.joints[:, :-1]])
     uneven = (skewed > UNEVEN * size) & (size > UNEVEN * skewed)  # even, mirrored joints have b alone
     if uneven.any():
-        found = _corrected(solver, own, to, found, longer, np.asarray(uneven.any(axis=-1)))
+        found = corrected(plan, batch, own, solver.asked(to, longer), found, np.asarray(uneven.any(axis=-1)))
     share = np.clip(values["blend"][:, batch.numbers], 0.0, 1.0)
     for j in range(count):
         joint = batch.joints[:, j]
-        solved = found[..., j] * flips[..., j]
-        # Both the solved and the own turn lie within the limits, so does the mix.
-        turns[:, joint] = solved + share * (turns[:, joint] - solved)
+        turns[:, joint] = _mixed(found[..., j] * flips[..., j], turns[:, joint], share, plan.ends.at(joint))
     mixed_longer: Floats = 1 + (longer - 1) * (1 - share)[..., None]
     return mixed_longer
+
+
+def _mixed(solved: Floats, own: Floats, share: Floats, ends: Ends) -> Floats:
+    """Between the solved and the own turns, the short way round where limits leave it open; whole turns are those of the own.
+
+    Both lie within the limits, so does what lies between them.
+    """
+    if not share.any():
+        return solved
+    short = own + (1 - share) * wrapped(solved - own)
+    whole = TAU * np.round(own / TAU)
+    short = np.where(share < 1, whole + wrapped(short - whole), own)
+    found: Floats = np.where(
+        np.isinf(ends.smallest) & np.isinf(ends.largest), short, solved + share * (own - solved)
+    )
+    return found
 
 
 class _Solver:
@@ -84,9 +98,26 @@ class _Solver:
     ) -> None:
         self.plan, self.batch, self.lengths, self.flips = plan, batch, lengths, flips
         self.own = turns[:, batch.joints] * flips
-        self.ends = [plan.ends.at(batch.joints[:, j]).flipped(flips[..., j]) for j in range(flips.shape[-1])]
+        # A joint without a limit is asked for half a turn at most: the limb needs a direction, no more.
+        ends = [plan.ends.at(batch.joints[:, j]).flipped(flips[..., j]) for j in range(flips.shape[-1])]
+        self.ends = [
+            one._replace(
+                smallest=np.where(np.isinf(one.smallest), -np.pi, one.smallest),
+                largest=np.where(np.isinf(one.largest), np.pi, one.largest),
+            )
+            for one in ends
+        ]
         self.give = plan.give[batch.joints]
         self.side = batch.bend * (1 - 2 * np.clip(bend, 0.0, 1.0))
+
+    def asked(self, to: Complexes, longer: Floats) -> Asked:
+        """What is asked of the true chains."""
+        shape = self.flips.shape
+        low, high = (
+            np.stack([np.broadcast_to(end[i], shape[:2]) for end in self.ends], axis=-1) for i in (0, 1)
+        )
+        size = np.abs(self.lengths).sum(axis=-1)
+        return Asked(to, low, high, self.flips, np.broadcast_to(self.give, shape), longer, self.side, size)
 
     def solve(self, to: Complexes) -> Floats:
         """Turns (frames, limbs, joints) for goals `to` (frames, limbs), both as seen in an unmirrored chain."""
@@ -125,116 +156,9 @@ class _Solver:
             self.own.reshape(-1, shape[2]),
             ends,
             np.broadcast_to(self.give, shape).reshape(-1, shape[2]),
-            np.broadcast_to(self.batch.bend, shape[:2]).reshape(-1),
+            np.where(self.side * self.flips[..., 1] < 0, -1.0, 1.0).reshape(-1),
         )
         return solved.reshape(shape)
-
-
-def _corrected(
-    solver: _Solver,
-    own: Affine[Complexes],
-    to: Complexes,
-    found: Floats,
-    longer: Floats,
-    uneven: NDArray[np.bool_],
-) -> Floats:
-    """Damped steps (see `long_limb`) over the turns of the true chain, from what was found for the even one; the best kept."""
-    plan, batch, count = solver.plan, solver.batch, found.shape[-1]
-    low, high = _room(solver, plan, own)
-    size = np.abs(solver.lengths).sum(axis=-1)
-
-    def tip(turns: Floats) -> tuple[Complexes, Complexes]:
-        at, speed = _true_tip(plan, batch, own, turns * solver.flips, longer)
-        return at, speed * solver.flips
-
-    # Straight chains have no way to turn nearer; a slight bend leads out.
-    inner = np.minimum(0.1, (high - low) / 4)
-    turns = np.where(uneven[..., None], np.clip(found, low + inner, high - inner), found)
-    best, nearest = found, np.abs(to - tip(found)[0])
-    give = np.broadcast_to(solver.give, found.shape)
-    open_ = uneven & (nearest > 1e-9 * size)
-    for _ in range(CORRECTIONS):
-        at_tip, speed = tip(turns)
-        error = to - at_tip
-        # What is near enough stays as it is, so that no case depends on the others beside it.
-        better = open_ & (np.abs(error) < nearest)
-        best, nearest = np.where(better[..., None], turns, best), np.where(better, np.abs(error), nearest)
-        open_ &= nearest > 1e-9 * size
-        if not open_.any():
-            break
-        damping = (1e-3 * np.abs(error) ** 2 + 1e-12 * size**2 + 1e-300).ravel()
-        move = np.zeros(found.shape).reshape(-1, count)
-        weight = give.reshape(-1, count)
-        for _ in range(2):
-            move = damped(speed.reshape(-1, count), weight, damping, error.ravel())
-            at, least, most = (x.reshape(-1, count) for x in (turns, low, high))
-            weight = np.where(((at <= least) & (move < 0)) | ((at >= most) & (move > 0)), 0.0, weight)
-        move *= np.minimum(1.0, 0.5 / np.maximum(np.abs(move).max(axis=-1, keepdims=True), 1e-300))
-        turns = np.clip(turns + move.reshape(found.shape), low, high)
-    return np.where(uneven[..., None], best, found)
-
-
-def _room(solver: _Solver, plan: Plan, own: Affine[Complexes]) -> tuple[Floats, Floats]:
-    """Between which turns the true chain may be: its limits, and for two joints the bend side as far as limits leave one."""
-    shape = solver.flips.shape
-    low, high = (
-        np.stack([np.broadcast_to(end[i], shape[:2]) for end in solver.ends], axis=-1) for i in (0, 1)
-    )
-    if shape[-1] == 2:
-        lower = solver.batch.joints[:, 1]
-        first = _ahead(plan, solver.batch, own, 0)
-        second = Affine(own.a[:, lower], own.b[:, lower], UNMOVED).direction(
-            _ahead(plan, solver.batch, own, 1)
-        )
-        drawn = np.angle(second * np.conj(first)) * solver.flips[..., 1]
-        side = np.where(solver.side < 0, -1.0, 1.0)
-        straight = wrapped(-drawn)
-        small = np.maximum(low[..., 1], np.where(side > 0, straight, straight - np.pi))
-        large = np.minimum(high[..., 1], np.where(side > 0, straight + np.pi, straight))
-        usable = (small <= large) & (np.abs(solver.side) == 1)
-        low[..., 1], high[..., 1] = (
-            np.where(usable, small, low[..., 1]),
-            np.where(usable, large, high[..., 1]),
-        )
-    return low, high
-
-
-def _true_tip(
-    plan: Plan, batch: LimbBatch, own: Affine[Complexes], turns: Floats, longer: Floats
-) -> tuple[Complexes, Complexes]:
-    """The tip from the root, in the frame of what carries the root, with every joint's own map as it is; and its speeds.
-
-    The speed is that of the tip when one joint turns, (frames, limbs, joints): from joint to tip, turned by a right angle,
-    through the maps of all joints above.
-    """
-    count = batch.joints.shape[1]
-    locals_ = []
-    for j in range(count):
-        joint, spin = batch.joints[:, j], np.exp(1j * turns[..., j])
-        locals_.append(Affine(spin * own.a[:, joint], spin * own.b[:, joint], UNMOVED))
-    reach: Complexes = np.zeros(turns.shape[:2], dtype=np.complex128)
-    arms: list[Complexes] = []  # from each joint to the tip, in the frame above that joint
-    for j in reversed(range(count)):
-        reach = locals_[j].direction(_ahead(plan, batch, own, j) * longer[..., j] + reach)
-        arms.insert(0, reach)
-    above = Affine(np.ones((1, 1), dtype=np.complex128), np.zeros((1, 1), dtype=np.complex128), UNMOVED)
-    speeds = []
-    for local, arm in zip(locals_, arms, strict=True):
-        speeds.append(np.broadcast_to(above.direction(1j * arm), arm.shape))
-        above = after(above, local)
-    return arms[0], np.stack(speeds, axis=-1)
-
-
-def _ahead(plan: Plan, batch: LimbBatch, own: Affine[Complexes], j: int) -> Complexes:
-    """From joint j to the next one, or to the tip, in joint j's own frame."""
-    joint = batch.joints[:, j]
-    if j + 1 < batch.joints.shape[1]:
-        below = batch.joints[:, j + 1]
-        found = plan.pivot[below] + own.t[:, below] - plan.pivot[joint]
-    else:
-        found = np.broadcast_to(batch.tip - plan.pivot[joint], own.a[:, joint].shape)
-    ahead: Complexes = found
-    return ahead
 
 
 def _target_in_frame(plan: Plan, batch: LimbBatch, board: Affine[Complexes]) -> Complexes:
@@ -261,7 +185,7 @@ def _chain(plan: Plan, batch: LimbBatch, own: Affine[Complexes]) -> tuple[Comple
         joint = batch.joints[:, j]
         flips.append(np.where(np.abs(whole.b) > np.abs(whole.a), -1.0, 1.0))
         whole = after(whole, Affine(own.a[:, joint], own.b[:, joint], UNMOVED))
-        lengths.append(whole.direction(_ahead(plan, batch, own, j)))
+        lengths.append(whole.direction(ahead(plan, batch, own, j)))
     shape = np.broadcast_shapes(*(x.shape for x in lengths))
     return (
         np.stack([np.broadcast_to(x, shape) for x in lengths], axis=-1),

@@ -1,17 +1,18 @@
-"""Limbs of three and more joints: iterative, from the pose of their own turns, within limits and give.
+"""Limbs of three and more joints: from a pose that changes evenly with the target to the target itself.
 
-The chain is `tip = sum of R(t1 + ... + tj) vj`. Each step is a damped least-squares step (Levenberg and Marquardt; for
-chains: Wampler 1986, Nakamura and Hanafusa 1986): with J the 2 x n matrix of the tip's speeds and W = diag(give),
-`dt = W J' (J W J' + d I)^-1 e`, the smallest turns, weighed by give, that bring the tip nearer. Joints that would leave
-their limits are held and the step is computed again without them, so limits and give are inside the iteration, not a
-clamp after it. The damping d shrinks with the error squared, which keeps steps calm far from the target and quick
-near it (Sugihara 2011).
+The chain is `tip = sum of R(t1 + ... + tj) vj`. It starts from the pose that `curling` finds, mostly on the target already. Each
+step from there is a damped least-squares step (Levenberg and Marquardt; for chains: Wampler 1986, Nakamura and Hanafusa 1986): with
+J the 2 x n matrix of the tip's speeds and W = diag(give), `dt = W J' (J W J' + d I)^-1 e`, the smallest turns, weighed by give, that
+bring the tip nearer. Joints that would leave their limits are held and the step is computed again without them, so limits and give
+are inside the iteration, not a clamp after it. The damping d shrinks with the error squared, which keeps steps calm far from the
+target and quick near it (Sugihara 2011). What has not come there is brought to the very minimum by Newton steps with the whole
+second derivative (its eigenvalues taken positive, so that saddles are left: Dauphin et al. 2014).
 
-The first start is the own turns. Where it does not reach, a fixed set of others is tried, all at once: the same
-curled to the limb's side, curled to the other, and poses with joints at the ends or in the middle of their limits. The first of them that reaches counts;
-if none does, the nearest, brought to the very minimum by Newton steps with the whole second derivative (its
-eigenvalues taken positive, so that saddles are left: Dauphin et al. 2014). So equal input gives equal output, whatever
-was dragged before. Arrays have shape (cases, joints); a joint of give 0, or of a limit of no width, does not turn.
+Where the limits leave this way no room, a fixed few other starts are tried: first the curl to the other side, then poses at the
+ends of the limits; the nearest counts, among equals the earliest. So a limb bends to its side wherever it can reach that way, equal input
+gives equal output, whatever was dragged before, and a mirrored limb in a mirrored pose comes to the mirrored place. Two poses far apart
+meet in two places only: behind the root, opposite to the middle of its limits, and where limits end the way to the side that the
+limb was given. Arrays have shape (cases, joints); a joint of give 0, or of a limit of no width, does not turn.
 """
 
 import itertools
@@ -22,6 +23,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
+from umbrite.motion.curling import Limber, curled
 from umbrite.motion.one_frame import LEAST_WILLING, STILL, Chain, descend
 from umbrite.motion.soft_ends import Ends, willingness
 from umbrite.rig.angles import wrapped
@@ -29,16 +31,16 @@ from umbrite.rig.angles import wrapped
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
 
-STEPS = 40
-FEWER_STEPS = 15  # for the many starts, which Newton steps finish
-POLISH = 25
+STEPS = 12
+POLISH = 60
+FEW_STEPS, KEPT = 4, 4  # for other starts: after so many steps the best so many go on
 LOOSE = 1e3  # the "limit" of a joint that may turn all the way round
-SHARES = np.array([1.0, 0.5, 0.2, 0.05])  # of a Newton step that are tried
-LARGEST_STEP = 0.7  # radians a joint turns in one step
-NEAR = 1e-7  # of the limb's length: near enough
+SHARES = np.array([1.0, 0.5, 0.2, 0.05, 0.01])  # of a Newton step that are tried
+LARGEST_STEP = 0.2  # radians a joint turns in one step
+LARGEST_NEWTON = 0.5
+NEAR = 1e-10  # of the limb's length: near enough
+NEARER = 1e-6  # of the limb's length: so much nearer another start must come to count
 FEW = 8  # so many cases are solved one by one, in plain numbers
-# Curl per joint, radians, with which a start leaves the straight line.
-CURL = 0.35
 
 
 class Chains(NamedTuple):
@@ -80,90 +82,96 @@ class Chains(NamedTuple):
         return found
 
 
-def reach_long(to: Complexes, v: Complexes, own: Floats, ends: Ends, give: Floats, bend: Floats) -> Floats:
+def reach_long(to: Complexes, v: Complexes, own: Floats, ends: Ends, give: Floats, side: Floats) -> Floats:
     """Turns that bring the tip to `to` (from the root) or as near as limits and give allow; shape (cases, joints).
 
-    `v` are the lengths as drawn, `own` the turns to start from, `bend` (cases,) the side to which a straight chain curls.
-    A target that stands on the tip at rest leaves the chain exactly as drawn.
+    `v` are the lengths as drawn, `own` the turns that count as unbent, `side` (cases,) +1 or -1, to which the limb bends.
+    A target that stands on the tip at rest leaves the chain exactly as drawn, if that is bent to its side or to none.
     """
     low, high = np.where(give > 0, ends.smallest, 0.0), np.where(give > 0, ends.largest, 0.0)
     # A joint that may turn all the way round has no ends to stop at.
-    free = (ends.smallest <= -np.pi) & (ends.largest >= np.pi) & (give > 0)
+    free = (high - low >= 2 * np.pi - 1e-9) & (give > 0)
     low, high = np.where(free, -LOOSE, low), np.where(free, LOOSE, high)
     chains = Chains(to, v, low, high, give, ends)
-    length = chains.length
-    far = np.abs(to) >= 0.9999 * length
-    best = np.clip(np.where(far[:, None], _stretched(to, v), own), low, high)
-    rest = (np.abs(v.sum(axis=-1) - to) <= STILL * length) & (own == 0).all(axis=-1)
-    best = np.where(rest[:, None], 0.0, best)
-    left = np.flatnonzero(~rest)
-    best[left], error = _descend(chains.pick(left), best[left])
-    left = left[error > chains.goal[left]]
+    at_rest = (np.abs(v.sum(axis=-1) - to) <= STILL * chains.length) & (own == 0).all(axis=-1)
+    bent = np.angle(v[:, 1:] * np.conj(v[:, :-1]))
+    # What is folded back on itself bends to both sides.
+    at_rest &= (bent.sum(axis=-1) * side >= -NEAR) | (np.abs(bent) > np.pi - NEAR).any(axis=-1)
+    best = np.zeros(v.shape)
+    left = np.flatnonzero(~at_rest)
     if left.size:
-        best[left] = _from_many(chains.pick(left), best[left], own[left], bend[left])
-    found: Floats = np.where(free, wrapped(best), best)
+        willing = give
+        if ends.any_soft:  # inner joints that are near a soft end curl less
+            willing = give * np.maximum(willingness(np.clip(own, low, high), ends) ** 2, LEAST_WILLING)
+            willing[:, 0] = give[:, 0]
+        best[left] = _reached(chains.pick(left), Limber(v, own, low, high, willing, side).at(left))
+    # Seen from the own turn, the short way round.
+    found: Floats = np.where(free, own + wrapped(best - own), best)
     return found
 
 
-def _stretched(to: Complexes, v: Complexes) -> Floats:
-    """The turns of the chain stretched straight towards the target."""
-    headings = np.angle(v)
-    found: Floats = wrapped(
-        np.concatenate([np.angle(to)[:, None] - headings[:, :1], -np.diff(headings, axis=-1)], axis=-1)
-    )
-    return found
+def _reached(chains: Chains, limber: Limber) -> Floats:
+    best, error = _descend(chains, curled(chains.to, limber))
+    missed = np.flatnonzero(error > chains.goal)
+    if missed.size:
+        some = chains.pick(missed)
+        best[missed], error[missed] = _polish(some, best[missed])
+    missed = np.flatnonzero(error > chains.goal + NEARER * chains.length)
+    if missed.size:
+        some = chains.pick(missed)
+        turns, near = _best_of_others(some, limber.at(missed))
+        nearer = near < error[missed] - NEARER * some.length
+        best[missed[nearer]] = turns[nearer]
+    return best
 
 
-def _from_many(chains: Chains, first: Floats, own: Floats, bend: Floats) -> Floats:
-    """The best of the pose that was found first and of all other starts, for cases that the first did not solve."""
-    low, high = chains.low, chains.high
-    starts = np.stack([first, *(np.clip(start, low, high) for start in _starts(own, low, high, bend))])
+def _best_of_others(chains: Chains, limber: Limber) -> tuple[Floats, Floats]:
+    """The nearest pose of all other starts, and its distance. A few steps show which of them are worth going on with."""
+    starts = np.stack([*_others(chains, limber)])
     count, cases, joints = starts.shape
-    wide = chains.repeated(count)
-    turns, error = _descend(wide, starts.reshape(-1, joints), FEWER_STEPS)
-    goal = np.broadcast_to(chains.goal, (count, cases))
-    missed = np.flatnonzero(np.broadcast_to((error.reshape(goal.shape) > goal).all(axis=0), goal.shape))
-    turns[missed], error[missed] = _polish(wide.pick(missed), turns[missed])
-    turns, error = turns.reshape(starts.shape), error.reshape(goal.shape)
-    # The first that is as near as can be, or else the nearest; ties go to the earlier start.
-    rank = np.where(error <= goal, -1.0 + np.arange(count)[:, None] / count, error)
-    found: Floats = turns[np.argmin(rank, axis=0), np.arange(cases)]
-    return found
+    turns, error = _polish(chains.repeated(count), starts.reshape(-1, joints), FEW_STEPS)
+    turns, error = turns.reshape(starts.shape), error.reshape(count, cases)
+    # To the grid of what counts as nearer: among equals the earliest, whatever is rounded how.
+    kept = np.argsort(np.round(error / (NEARER * chains.length)), axis=0, kind="stable")[:KEPT]
+    kept = np.sort(kept, axis=0)
+    every = np.arange(cases)
+    turns, error = _polish(chains.repeated(len(kept)), turns[kept, every].reshape(-1, joints))
+    turns, error = turns.reshape(len(kept), cases, joints), error.reshape(len(kept), cases)
+    best = np.argmax(error <= error.min(axis=0) + NEARER * chains.length, axis=0)
+    return turns[best, every], error[best, every]
 
 
-def _starts(own: Floats, low: Floats, high: Floats, bend: Floats) -> Iterator[Floats]:
-    """The poses to start from besides the own turns, in their fixed order."""
-    curl = CURL * bend[:, None] * np.ones(own.shape[1])
-    yield own + curl
-    yield own - curl
-    yield own + curl * np.where(np.arange(own.shape[1]) == 0, -3.0, 2.0)
-    yield own - curl * np.where(np.arange(own.shape[1]) == 0, -3.0, 2.0)
-    low, high = np.maximum(low, -np.pi), np.minimum(high, np.pi)
-    for shares in _spread(own.shape[1]):
-        yield low + (high - low) * shares
+def _others(chains: Chains, limber: Limber) -> Iterator[Floats]:
+    """Other poses to start from, in their fixed order: the other curl, and poses with joints at the ends or in the middle of their limits.
+
+    The nearest pose under limits mostly has joints at their ends. Few joints are tried in all ways, many with one bend after another.
+    """
+    yield curled(chains.to, limber._replace(side=-limber.side))
+    low, high = np.maximum(limber.low, -np.pi), np.minimum(limber.high, np.pi)
+    to_side = limber.side[:, None] > 0
+    near, far = np.where(to_side, high, low), np.where(to_side, low, high)
+    for shares in _spread(near.shape[1]):
+        yield near + (far - near) * shares
 
 
 @cache
 def _spread(joints: int) -> Floats:
-    """Shares of the way through the limits: all at the ends or in the middle where these are few, or else some of them.
-
-    The nearest pose under limits mostly has joints at their ends. The same at every call.
-    """
-    shares = np.array([0.0, 0.5, 1.0])
+    """Shares of the way through the limits from the end on the limb's side."""
     if joints <= 3:
-        return np.array(list(itertools.product(shares, repeat=joints)))
-    return np.concatenate([[[0.5] * joints], np.random.default_rng(5).choice(shares, (40, joints))])
+        return np.array(list(itertools.product([0.0, 0.5, 1.0], repeat=joints)))
+    before = np.tri(joints, k=-1)
+    return np.concatenate([1 - before, before, np.full((1, joints), 0.5)])
 
 
-def _descend(chains: Chains, turns: Floats, steps: int = STEPS) -> tuple[Floats, Floats]:
+def _descend(chains: Chains, turns: Floats) -> tuple[Floats, Floats]:
     """Damped steps until near, and the best pose met on the way with its distance."""
     if len(turns) <= FEW:
-        return _descend_one_by_one(chains, turns, steps)
+        return _descend_one_by_one(chains, turns)
     best, error = turns.copy(), chains.away(turns)
     goal = chains.goal
     alive = np.flatnonzero(error > goal)
     turns = turns[alive]
-    for _ in range(steps):
+    for _ in range(STEPS):
         if alive.size == 0:
             break
         here = chains.pick(alive)
@@ -177,7 +185,7 @@ def _descend(chains: Chains, turns: Floats, steps: int = STEPS) -> tuple[Floats,
     return best, error
 
 
-def _descend_one_by_one(chains: Chains, turns: Floats, steps: int) -> tuple[Floats, Floats]:
+def _descend_one_by_one(chains: Chains, turns: Floats) -> tuple[Floats, Floats]:
     best, error = turns.copy(), np.zeros(len(turns))
     soft = np.stack([chains.ends.soft_smallest, chains.ends.soft_largest], axis=-1).tolist()
     columns = (chains.to, chains.v, chains.low, chains.high, chains.give)
@@ -185,50 +193,69 @@ def _descend_one_by_one(chains: Chains, turns: Floats, steps: int) -> tuple[Floa
     for i, (to, v, low, high, give) in enumerate(zip(*(x.tolist() for x in columns), strict=True)):
         zones = soft[i] if chains.ends.any_soft else None
         chain = Chain(to, v, low, high, give, zones)
-        best[i], error[i] = descend(chain, turns[i].tolist(), goals[i], steps, LARGEST_STEP)
+        best[i], error[i] = descend(chain, turns[i].tolist(), goals[i], STEPS, LARGEST_STEP)
     return best, error
 
 
-def _polish(chains: Chains, turns: Floats) -> tuple[Floats, Floats]:
-    """Newton steps on half the squared distance, joints at their limits held; the poses and their distances."""
-    error = chains.away(turns)
-    several = chains.repeated(len(SHARES))
-    every = np.arange(len(turns))
-    for _ in range(POLISH):
-        tries = np.clip(turns + _newton(chains, turns) * SHARES[:, None, None], chains.low, chains.high)
-        away = several.away(tries.reshape(-1, turns.shape[1])).reshape(tries.shape[:2])
-        pick = np.argmin(away, axis=0)
+def _polish(chains: Chains, turns: Floats, steps: int = POLISH) -> tuple[Floats, Floats]:
+    """Newton steps on half the squared distance, joints at their limits held; the poses and their distances.
+
+    Every case goes on until no part of a step brings it nearer, whatever the others do.
+    """
+    turns, error = turns.copy(), chains.away(turns)
+    alive = np.arange(len(turns))
+    for _ in range(steps):
+        here = chains.pick(alive)
+        tries = np.clip(
+            turns[alive] + _newton(here, turns[alive]) * SHARES[:, None, None], here.low, here.high
+        )
+        away = here.repeated(len(SHARES)).away(tries.reshape(-1, turns.shape[1])).reshape(tries.shape[:2])
+        pick, every = np.argmin(away, axis=0), np.arange(len(alive))
         nearest = away[pick, every]
-        better = nearest < error
-        if not better.any():
+        better = nearest < error[alive] - 1e-13 * here.length
+        turns[alive[better]], error[alive[better]] = tries[pick, every][better], nearest[better]
+        alive = alive[better & (nearest > here.goal)]
+        if not alive.size:
             break
-        turns = np.where(better[:, None], tries[pick, every], turns)
-        error = np.minimum(nearest, error)
     return turns, error
 
 
 def _newton(chains: Chains, turns: Floats) -> Floats:
-    """The Newton step: the second derivative is Jj . Jk + e . (tip - place of the later of j and k)."""
+    """The Newton step, by give: the second derivative is Jj . Jk + e . (tip - place of the later of j and k)."""
     tip, places = _tip(chains.v, turns)
     error = chains.to - tip
     arm = tip[:, None] - places
-    slope = -(np.conj(1j * arm) * error[:, None]).real  # of half the squared distance
+    share = np.sqrt(chains.give)
+    slope = -(np.conj(1j * arm) * error[:, None]).real * share  # of half the squared distance
     joints = turns.shape[1]
     later = np.maximum(np.arange(joints)[:, None], np.arange(joints)[None])
-    second = (np.conj(arm)[:, :, None] * arm[:, None, :]).real + (np.conj(error)[:, None] * arm).real[
-        :, later
-    ]
-    held = (chains.give <= 0) | ((turns <= chains.low) & (slope > 0)) | ((turns >= chains.high) & (slope < 0))
-    free = ~held
+    second = (np.conj(arm)[:, :, None] * arm[:, None, :]).real
+    second = second + (np.conj(error)[:, None] * arm).real[:, later]
+    second = second * share[:, :, None] * share[:, None, :]
+    at_low, at_high = turns <= chains.low, turns >= chains.high
+    held = (chains.give <= 0) | (at_low & (slope > 0)) | (at_high & (slope < 0))
+    step = np.zeros(turns.shape)
+    for _ in range(2):  # joints that the step would take out of their limits are held as well
+        step = _free_step(second, slope, ~held) * share
+        leaving = (at_low & (step < 0)) | (at_high & (step > 0))
+        if not (leaving & ~held).any():
+            break
+        held = held | leaving
+    step = np.where(held, 0.0, step)
+    largest = np.abs(step).max(axis=-1, keepdims=True)
+    limited: Floats = step * np.minimum(1.0, LARGEST_NEWTON / np.maximum(largest, 1e-300))
+    return limited
+
+
+def _free_step(second: Floats, slope: Floats, free: NDArray[np.bool_]) -> Floats:
     second = np.where(free[:, :, None] & free[:, None, :], second, 0.0)
     values, vectors = np.linalg.eigh(second)
     size = np.abs(values)
     floor = np.maximum(1e-9 * size.max(axis=-1, keepdims=True), 1e-100)
     along = np.einsum("cji,cj->ci", vectors, np.where(free, slope, 0.0)) / np.maximum(size, floor)
-    step = -np.einsum("cji,ci->cj", vectors, along)
-    largest = np.abs(step).max(axis=-1, keepdims=True)
-    limited: Floats = np.where(free, step * np.minimum(1.0, LARGEST_STEP / np.maximum(largest, 1e-300)), 0.0)
-    return limited
+    along = np.where(size > floor, along, 0.0)  # ways that change nothing
+    found: Floats = -np.einsum("cji,ci->cj", vectors, along)
+    return found
 
 
 def _tip(v: Complexes, turns: Floats) -> tuple[Complexes, Complexes]:
@@ -242,7 +269,7 @@ def _step(chains: Chains, turns: Floats) -> Floats:
     tip, places = _tip(chains.v, turns)
     error = chains.to - tip
     speed = 1j * (tip[:, None] - places)  # of the tip, when a joint turns
-    damping = 1e-3 * np.abs(error) ** 2 + 1e-12 * chains.length**2 + 1e-300
+    damping = 0.1 * np.abs(error) ** 2 + 1e-12 * chains.length**2 + 1e-300
     weight = chains.give
     if chains.ends.any_soft:
         # As if joints were asked to turn: they take their share, and the less the nearer they are to a soft end.

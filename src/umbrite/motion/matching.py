@@ -13,10 +13,11 @@ from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_joint_to
 from umbrite.motion.soft_ends import asked_for
+from umbrite.motion.totals import added, held, total, with_totals
 from umbrite.rig.affine import after, inverse
 from umbrite.rig.angles import wrapped
 from umbrite.rig.change import change, get_limb
-from umbrite.rig.channels import value, with_values
+from umbrite.rig.channels import with_values
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
@@ -26,12 +27,16 @@ from umbrite.rig.model import Limb, Pose, Puppet, point
 def own_turns_from_target(placed: Placed, pose: Pose, key: str) -> Pose:
     """FK from IK: the joints' own turns take over what the limb has found; the picture stays."""
     limb = get_limb(placed.plan.puppet, key)
-    values = {f"{joint}.turn": turn_to_ask(placed, joint) for joint in limb.joints}
-    return with_values(pose, {**values, f"{key}.blend": 1.0})
+    return held(placed, pose, {**own_turns(placed, limb), f"{key}.blend": 1.0})
+
+
+def own_turns(placed: Placed, limb: Limb) -> dict[str, float]:
+    """What the turn channels of a limb's joints have to come to, links included, for its own turns to be what it shows."""
+    return {f"{joint}.turn": turn_to_ask(placed, joint) for joint in limb.joints}
 
 
 def turn_to_ask(placed: Placed, joint: str) -> float:
-    """The value of a joint's turn channel with which its own turn is what it shows now."""
+    """What a joint's turn channel has to come to, links included, for its own turn to be what it shows now."""
     ends = placed.plan.ends.at(np.array([placed.plan.place[joint]]))
     return float(asked_for(np.array([placed.turn(joint)]), ends)[0])
 
@@ -48,17 +53,20 @@ def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float 
     last = placed.joint_map(limb.joints[-1])
     tip = complex(last(puppet.joints[limb.target].pivot.z))
     place = list(placed.plan.limbs).index(key)
-    against = len(limb.joints) == 2 and int(placed.limbs.bend[0, place]) != limb.bend
+    against = len(limb.joints) >= 2 and int(placed.limbs.bend[0, place]) != limb.bend
+    at = _unsoftened(placed, key, tip)
     # A long limb starts from its own turns, so these stay.
-    values = {f"{key}.blend": 0.0, f"{key}.bend": float(against)}
-    matched = move_joint_to(placed, with_values(pose, values), limb.target, _unsoftened(placed, key, tip))
-    if limb.end is not None and limb.end_hold == "target":
-        shown = placed.turn(limb.end) if end_turn is None else end_turn
-        matched = _with_target_turn(placed, matched, key, shown - value(pose, limb.end, "turn"))
-    elif limb.end is not None and limb.end_hold == "toe":
-        shown = placed.turn(limb.end) if end_turn is None else end_turn
-        pointing = evaluate(placed.plan, with_values(matched, {f"{limb.end}.turn": 0.0})).turn(limb.end)
-        matched = with_values(matched, {f"{limb.end}.turn": float(wrapped(shown - pointing))})
+    wanted = {f"{key}.blend": 0.0, f"{key}.bend": float(against)}
+    matched = with_values(pose, {name: number - added(placed, name) for name, number in wanted.items()})
+    # What links add may hang on what is set here; then it is set anew.
+    for _ in range(1 + 2 * bool(puppet.links)):
+        matched = move_joint_to(placed, matched, limb.target, at)
+        if limb.end is not None and limb.end_hold != "limb":
+            shown = placed.turn(limb.end) if end_turn is None else end_turn
+            matched = _with_end_turn(placed, matched, key, shown)
+        now = evaluate(placed.plan, matched)
+        target = {f"{limb.target}.{what}": total(now, f"{limb.target}.{what}") for what in ("x", "y", "turn")}
+        matched = held(placed, matched, {**wanted, **target})
     found = evaluate(placed.plan, matched)
     if max(abs(wrapped(found.turn(joint) - placed.turn(joint))) for joint in limb.joints) > 1e-5:
         raise RigError(
@@ -68,6 +76,17 @@ def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float 
     return matched
 
 
+def _with_end_turn(placed: Placed, pose: Pose, key: str, shown: float) -> Pose:
+    """Let a limb's end show a turn: by its own where it points at its toe target, by the target's where that keeps it."""
+    limb = placed.plan.puppet.limbs[key]
+    assert limb.end is not None
+    name = f"{limb.end}.turn"
+    if limb.end_hold == "toe":
+        pointing = evaluate(placed.plan, with_totals(placed, pose, {name: 0.0})).turn(limb.end)
+        return with_totals(placed, pose, {name: float(wrapped(shown - pointing))})
+    return _with_target_turn(placed, pose, key, shown - total(placed, name))
+
+
 def _with_target_turn(placed: Placed, pose: Pose, key: str, turn: float) -> Pose:
     """Turn the target so that its limb's end keeps its turn: compared in the frame of what carries the root."""
     limb = placed.plan.puppet.limbs[key]
@@ -75,7 +94,9 @@ def _with_target_turn(placed: Placed, pose: Pose, key: str, turn: float) -> Pose
     carrier = after(frame, placed.joint_map(limb.joints[-1]))
     above = after(frame, placed.carrier_map(limb.target))
     angle = cmath.phase(carrier.a) + turn - cmath.phase(above.a)
-    return with_values(pose, {f"{limb.target}.turn": float(wrapped(angle))})
+    name = f"{limb.target}.turn"
+    now = total(placed, name)
+    return with_totals(placed, pose, {name: float(now + wrapped(angle - now))})
 
 
 def _unsoftened(placed: Placed, key: str, tip: complex) -> complex:
@@ -116,10 +137,10 @@ def _unsettled(placed: Placed, limb: Limb, points: list[complex]) -> complex:
     return way * cmath.rect(1.0, more[0])
 
 
-def switch_follows(puppet: Puppet, pose: Pose, key: str, joint: str | None) -> tuple[Puppet, Pose]:
-    """Let a limb's target follow something else: at rest and in this pose it stays on the board as it is.
+def hang_target_in_place(puppet: Puppet, pose: Pose, key: str, joint: str | None) -> tuple[Puppet, Pose]:
+    """Hang a limb's target from something else, and change its channels so that it stays where it is.
 
-    Refuses what would wait for itself. The target's own scale and skew stay as they are.
+    Nothing moves at rest or in this pose; other poses move with what it hangs from now. Refuses what would wait for itself. The target's own scale and skew stay as they are.
     """
     return hung_elsewhere(puppet, pose, get_limb(puppet, key).target, joint)
 
@@ -132,12 +153,17 @@ def hung_elsewhere(puppet: Puppet, pose: Pose, key: str, parent: str | None) -> 
     before = evaluate(compile_plan(puppet), pose)
     changed = set_parent(puppet, [key], parent)
     plan = compile_plan(changed)
-    moved = move_joint_to(evaluate(plan, pose), pose, key, before.pivot(key))
-    now, was = evaluate(plan, moved).joint_map(key), before.joint_map(key)
-    turn = wrapped(cmath.phase(was.a) - cmath.phase(now.a)) if now.a and was.a else 0.0
-    mirrored = abs(now.b) > abs(now.a)
-    turn = value(moved, key, "turn") + (-turn if mirrored else turn)
-    return changed, with_values(moved, {f"{key}.turn": float(wrapped(turn))})
+    was, moved = before.joint_map(key), pose
+    # What links add may hang on what is set here; then it is set anew.
+    for _ in range(1 + 15 * bool(puppet.links)):
+        moved = move_joint_to(evaluate(plan, moved), moved, key, before.pivot(key))
+        now = evaluate(plan, moved)
+        here = now.joint_map(key)
+        turn = wrapped(cmath.phase(was.a) - cmath.phase(here.a)) if here.a and was.a else 0.0
+        turn = total(now, f"{key}.turn") + (-turn if abs(here.b) > abs(here.a) else turn)
+        own = {f"{key}.{axis}": total(now, f"{key}.{axis}") for axis in "xy" if puppet.links}
+        moved = held(before, moved, {**own, f"{key}.turn": float(turn)}, plan)
+    return changed, moved
 
 
 def carry_by(puppet: Puppet, pose: Pose, key: str, by: str | None) -> tuple[Puppet, Pose]:

@@ -16,6 +16,8 @@ SLACK = 1e-12
 STILL = 1e-10
 # The share that a joint at its soft end still takes, so that it can come back.
 LEAST_WILLING = 1e-3
+# What differs by less than this share of a limb's length, or in radians, counts as equal.
+TIE = 1e-9
 Span = tuple[float, float]
 
 
@@ -23,14 +25,18 @@ def _wrapped(angle: float) -> float:
     return math.remainder(angle, TAU)
 
 
-def into_range(angle: float, span: Span) -> tuple[float, float]:
-    """The turn within `span` that is nearest on the circle, and how far from it that is."""
+def into_range(angle: float, span: Span, side: float = 1.0) -> tuple[float, float]:
+    """The turn within `span` that is nearest on the circle, and how far from it that is; a tie goes to the side."""
     turn = _wrapped(angle)
     low, high = span
+    if turn < low - SLACK:
+        turn += TAU * math.ceil((low - turn - SLACK) / TAU)
+    if turn > high + SLACK:
+        turn -= TAU * math.ceil((turn - high - SLACK) / TAU)
     if low - SLACK <= turn <= high + SLACK:
         return min(max(turn, low), high), 0.0
     to_low, to_high = abs(_wrapped(turn - low)), abs(_wrapped(turn - high))
-    return (low, to_low) if to_low < to_high else (high, to_high)
+    return (low, to_low) if to_low < to_high - (-TIE if side < 0 else TIE) else (high, to_high)
 
 
 def reach_two(
@@ -44,17 +50,15 @@ def reach_two(
     if still and cross >= -STILL * length1 * length2 and abs(bend) == 1:
         return 0.0, 0.0
     inner = _inner(distance, length1, length2)
-    in_second, off_second = into_range(_wrapped(bend * inner - drawn), span2)
+    in_second, off_second = into_range(_wrapped(bend * inner - drawn), span2, bend)
     aimed = _wrapped(bend * inner - drawn) if abs(bend) == 1 else in_second
-    in_first, off_first = into_range(_first_for(to, v1, v2, aimed), span1)
+    in_first, off_first = into_range(_first_for(to, v1, v2, aimed), span1, bend)
     if abs(bend) < 1 or (off_first <= 0 and off_second <= 0):
         return in_first, in_second
-    best, nearest = (in_first, in_second), math.inf
-    for first, second in _borders(to, v1, v2, bend, span1, span2):
-        away = abs(cmath.rect(1.0, first) * (v1 + cmath.rect(1.0, second) * v2) - to)
-        if away < nearest:
-            best, nearest = (first, second), away
-    return best
+    found = _borders(to, v1, v2, bend, span1, span2)
+    away = [abs(cmath.rect(1.0, one) * (v1 + cmath.rect(1.0, two) * v2) - to) for one, two in found]
+    least = min(away) + TIE * (length1 + length2)
+    return next(turns for turns, distance in zip(found, away, strict=True) if distance <= least)
 
 
 def _drawn(v1: complex, v2: complex) -> float:
@@ -87,26 +91,27 @@ def _borders(
         return min(against, math.pi - against) if against > 0 else 0.0
 
     straight, folded = _wrapped(-drawn), _wrapped(bend * math.pi - drawn)
+    ends1, ends2 = (span1[::-1], span2[::-1]) if bend > 0 else (span1, span2)
     allowed = [
-        *(off_side(end) <= 1e-9 for end in span2),
+        *(off_side(end) <= 1e-9 for end in ends2),
         *(into_range(end, span2)[1] <= 0 for end in (straight, folded)),
     ]
     if not any(allowed):
-        allowed[0 if off_side(span2[0]) <= off_side(span2[1]) else 1] = True
+        allowed[0 if off_side(ends2[0]) <= off_side(ends2[1]) + TIE else 1] = True
     found = []
-    for end, ok in zip((*span2, straight, folded), allowed, strict=True):
+    for end, ok in zip((*ends2, straight, folded), allowed, strict=True):
         if ok:
-            second = min(max(end, span2[0]), span2[1])
-            found.append((into_range(_first_for(to, v1, v2, second), span1)[0], second))
-            found.extend((first, second) for first in span1)
-    for first in span1:
+            second = into_range(end, span2, bend)[0] if end not in span2 else end
+            found.append((into_range(_first_for(to, v1, v2, second), span1, bend)[0], second))
+            found.extend((first, second) for first in ends1)
+    for first in ends1:
         rest = cmath.rect(1.0, -first) * to - v1
         second = _wrapped(cmath.phase(rest) - cmath.phase(v2)) if rest and v2 else 0.0
         if off_side(second) <= 1e-9 and into_range(second, span2)[1] <= 0:
-            found.append((first, min(max(second, span2[0]), span2[1])))
-    second, off = into_range(bend * inner - drawn, span2)
+            found.append((first, into_range(second, span2, bend)[0]))
+    second, off = into_range(bend * inner - drawn, span2, bend)
     if off <= 0:
-        found.append((into_range(_first_for(to, v1, v2, second), span1)[0], second))
+        found.append((into_range(_first_for(to, v1, v2, second), span1, bend)[0], second))
     return found
 
 
@@ -142,7 +147,7 @@ def descend(
             best, nearest = turns, away
         if away <= goal or moved <= 1e-9 or number == steps:
             break
-        damping = 1e-3 * away * away + 1e-12 * length2 + 1e-300
+        damping = 0.1 * away * away + 1e-12 * length2 + 1e-300
         arms = [tip - place for place in places]
         weight = _willing(chain, turns)
         step = _damped(arms, weight, damping, error)

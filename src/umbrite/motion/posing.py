@@ -4,8 +4,7 @@ import math
 
 from umbrite.motion.evaluate import Placed
 from umbrite.motion.soft_ends import ends_of
-from umbrite.rig.affine import inverse
-from umbrite.rig.angles import wrapped
+from umbrite.motion.totals import added, moved_to, with_totals
 from umbrite.rig.channels import value, with_values
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.family import ancestors, branch
@@ -13,10 +12,8 @@ from umbrite.rig.model import Control, Limb, Pose, Puppet
 
 
 def move_joint_to(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
-    """The pose in which a joint's pivot stands on a board point, by its own x and y."""
-    pivot = placed.plan.puppet.joints[key].pivot.z
-    shift = inverse(placed.carrier_map(key))(at) - pivot
-    return with_values(pose, {f"{key}.x": shift.real, f"{key}.y": shift.imag})
+    """The pose in which a joint's pivot stands on a board point, by its own x and y, whatever links add."""
+    return moved_to(placed, pose, key, at)
 
 
 def move_control_to(placed: Placed, pose: Pose, control: Control, at: complex) -> Pose:
@@ -48,16 +45,16 @@ def turn_joint_by(placed: Placed, pose: Pose, key: str, angle: float) -> Pose:
     carrier = placed.carrier_map(key)
     seen = angle if abs(carrier.a) >= abs(carrier.b) else -angle  # a mirrored carrier turns it round
     joint = placed.plan.puppet.joints[key]
-    turn = value(pose, key, "turn") + seen
+    turn = value(pose, key, "turn") + added(placed, f"{key}.turn") + seen
     if joint.limit is not None:
         smallest, largest, soft_smallest, soft_largest = ends_of(joint)
-        turn = min(max(wrapped(turn), smallest - soft_smallest), largest + soft_largest)
-    return with_values(pose, {f"{key}.turn": turn})
+        turn = min(max(turn, smallest - soft_smallest), largest + soft_largest)
+    return with_totals(placed, pose, {f"{key}.turn": turn})
 
 
-def scale_joint_to(pose: Pose, key: str, factor: float) -> Pose:
+def scale_joint_to(placed: Placed, pose: Pose, key: str, factor: float) -> Pose:
     """Scale a joint, with all it carries, to a factor of rest, the same both ways."""
-    return with_values(pose, {f"{key}.scale_x": factor - 1, f"{key}.scale_y": factor - 1})
+    return with_totals(placed, pose, {f"{key}.scale_x": factor - 1, f"{key}.scale_y": factor - 1})
 
 
 def angle_between(pivot: complex, one: complex, other: complex) -> float:

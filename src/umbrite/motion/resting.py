@@ -5,19 +5,24 @@ from msgspec.structs import replace
 
 from umbrite.motion.evaluate import Placed
 from umbrite.motion.linking import curve_at, curve_of
+from umbrite.motion.rebased_poses import rebased
+from umbrite.motion.totals import total
 from umbrite.rig.affine import Affine, decompose
 from umbrite.rig.change import change, require_finite
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.limits import mended
 from umbrite.rig.edits.rest import changes_in_words
 from umbrite.rig.limb_shape import drawn_bend
 from umbrite.rig.model import Joint, Limit, Link, Placement, Point, Pose, Puppet, point
 
+FLAT = 1e-6  # a scale below this leaves nothing to count from
 
-def make_rest(placed: Placed, pose: Pose, frame: int = 0) -> tuple[Puppet, list[str]]:
+
+def make_rest(placed: Placed, frame: int = 0) -> tuple[Puppet, list[str]]:
     """The puppet whose rest is this frame as posed, and what else changed, in sentences.
 
     Limits reach as far on the board as before; limbs bend to the side that they show; a target that was out of reach
-    comes back to its limb's tip; links go through the new rest. Raises RigError where a place is beyond all bounds.
+    comes back to its limb's tip; links go through the new rest; poses on the shelf show what they were saved for. Raises RigError where a place is beyond all bounds.
     """
     before = puppet = placed.plan.puppet
     maps = placed.part_maps()
@@ -32,7 +37,8 @@ def make_rest(placed: Placed, pose: Pose, frame: int = 0) -> tuple[Puppet, list[
         arm = placed.joint_map(control.moves, frame).direction(control.offset.z)
         puppet = change(puppet, key, offset=point(complex(arm)))
     for key, link in before.links.items():
-        puppet = change(puppet, key, points=_through_rest(placed, pose, link, frame))
+        puppet = change(puppet, key, points=_through_rest(placed, link, frame))
+    puppet = replace(puppet, poses=rebased(placed, puppet, frame))
     words = changes_in_words(before, puppet)
     moved = [joint.name for key, joint in puppet.joints.items() if joint.limit != before.joints[key].limit]
     if moved:
@@ -40,6 +46,16 @@ def make_rest(placed: Placed, pose: Pose, frame: int = 0) -> tuple[Puppet, list[
             f"Limits count from the new rest: {', '.join(moved[:3])}{' and more' * (len(moved) > 3)}."
         )
     return puppet, words
+
+
+def kept_at_rest(puppet: Puppet, pose: Pose) -> Pose:
+    """What is left of the pose that has become the rest: what choosers show. All else counts as zero now."""
+    return {name: pose[name] for name in chosen_channels(puppet) if name in pose}
+
+
+def chosen_channels(puppet: Puppet) -> list[str]:
+    """The channels of choosers: they count choices, not a way from rest."""
+    return [f"{key}.value" for key, control in puppet.controls.items() if traits(control).chooses]
 
 
 def _joint_fields(placed: Placed, key: str, joint: Joint, frame: int) -> dict[str, Point | Limit | None]:
@@ -84,11 +100,22 @@ def _limbs_at_rest(placed: Placed, puppet: Puppet, frame: int) -> Puppet:
     return puppet
 
 
-def _through_rest(placed: Placed, pose: Pose, link: Link, frame: int) -> tuple[Point, ...]:
+def _through_rest(placed: Placed, link: Link, frame: int) -> tuple[Point, ...]:
     """The curve shifted so that the new rest is at 0, 0."""
     if link.travel:
         source = placed.pivot(link.source, frame).real - placed.plan.puppet.joints[link.source].pivot.x
     else:
-        source = pose.get(link.source, 0.0)
+        source = total(placed, link.source, frame)
     added = float(curve_at(curve_of(link), np.array(source)))
-    return tuple(Point(p.x - source, p.y - added) for p in link.points)
+    if link.source in chosen_channels(placed.plan.puppet):
+        source = 0.0
+    # A scale at rest is baked into the art; what comes on top of it counts in shares of that.
+    across = 1 + source if _is_scale(link.source) and not link.travel else 1.0
+    up = 1 + total(placed, link.drives, frame) if _is_scale(link.drives) else 1.0
+    if min(abs(across), abs(up)) < FLAT:
+        across = up = 1.0
+    return tuple(Point((p.x - source) / across, (p.y - added) / up) for p in link.points)
+
+
+def _is_scale(name: str) -> bool:
+    return name.endswith((".scale_x", ".scale_y"))

@@ -2,8 +2,9 @@
 
 In a zone of width w before an end, a turn of x into the zone becomes x - x^2 / (4 w): as fast as asked where the zone
 begins, ever slower, and still at the end, which is reached when 2 w are asked for. So the turn has no jump in speed (it
-is C1) at either border. With w = 0 the end is a hard stop. A zone never reaches over rest, nor what is asked for over
-half a turn, so rest stays rest. All arguments broadcast; radians.
+is C1) at either border. With w = 0 the end is a hard stop. A zone never reaches over rest, nor, where the end lies within half a
+turn, what is asked for over half a turn, so rest stays rest. A joint without a limit turns as often as it likes: its ends are
+endlessly far. All arguments broadcast; radians.
 """
 
 from typing import NamedTuple
@@ -11,9 +12,11 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
+from umbrite.rig.angles import TAU
 from umbrite.rig.model import Joint
 
 Floats = NDArray[np.float64]
+WHOLE = 1e-12  # of a turn: so near to an end counts as on it
 
 
 class Ends(NamedTuple):
@@ -50,13 +53,28 @@ class Ends(NamedTuple):
 
 
 def ends_of(joint: Joint) -> tuple[float, float, float, float]:
-    """A joint's `Ends`: none to turn in for a locked joint, half a turn either way for a free one."""
+    """A joint's `Ends`: none to turn in for a locked joint, endlessly far for a free one."""
     if joint.give <= 0:
         return (0.0, 0.0, 0.0, 0.0)
     if joint.limit is None:
-        return (-np.pi, np.pi, 0.0, 0.0)
+        return (-np.inf, np.inf, 0.0, 0.0)
     small, large, soft = joint.limit.smallest, joint.limit.largest, joint.limit.soft
-    return (small, large, min(soft, -small, np.pi + small), min(soft, large, np.pi - large))
+    return (small, large, _zone(soft, -small), _zone(soft, large))
+
+
+def _zone(soft: float, end: float) -> float:
+    """How wide a soft zone may be before an end that lies so far from rest."""
+    return min(soft, end, np.pi - end) if end < np.pi else min(soft, end)
+
+
+def fitting(turn: Floats, ends: Ends) -> Floats:
+    """The same direction, by whole turns within the ends where these leave it a place, as near to rest as they do."""
+    up = np.ceil(np.maximum((ends.smallest - turn) / TAU - WHOLE, 0.0))
+    down = np.ceil(np.maximum((turn - ends.largest) / TAU - WHOLE, 0.0))
+    other = turn + TAU * (up - down)
+    inside = (other >= ends.smallest - TAU * WHOLE) & (other <= ends.largest + TAU * WHOLE)
+    found: Floats = np.where(inside, other, turn)
+    return found
 
 
 def taken(asked: Floats, ends: Ends) -> Floats:

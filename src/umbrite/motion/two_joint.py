@@ -16,8 +16,8 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.one_frame import SLACK, STILL, reach_two
-from umbrite.rig.angles import wrapped
+from umbrite.motion.one_frame import SLACK, STILL, TIE, reach_two
+from umbrite.rig.angles import TAU, wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
@@ -33,7 +33,7 @@ class Turns(NamedTuple):
 
 
 class Range(NamedTuple):
-    """Smallest and largest turn from rest; -pi and pi for a joint that is free."""
+    """Smallest and largest turn from rest; -pi and pi for a joint that is free. A range may lie or reach beyond half a turn."""
 
     smallest: Floats
     largest: Floats
@@ -43,12 +43,19 @@ def _angle(z: Complexes) -> Floats:
     return np.arctan2(z.imag, z.real)
 
 
-def into_range(angle: Floats, span: Range) -> tuple[Floats, Floats]:
-    """The turn within `span` that is nearest to `angle` on the circle, and how far from it that is (>= 0)."""
+def into_range(angle: Floats, span: Range, side: Floats | float = 1.0) -> tuple[Floats, Floats]:
+    """The turn within `span` that is nearest to `angle` on the circle, and how far from it that is (>= 0).
+
+    Where both ends are as near, the larger counts for a side of +1, the smaller for -1, so that a mirrored limb is a mirror image.
+    """
     turn = wrapped(angle)
+    turn = turn + TAU * np.ceil(np.maximum((span.smallest - turn - SLACK) / TAU, 0.0))
+    turn = turn - TAU * np.ceil(np.maximum((turn - span.largest - SLACK) / TAU, 0.0))
     inside = (turn >= span.smallest - SLACK) & (turn <= span.largest + SLACK)
     to_small, to_large = np.abs(wrapped(turn - span.smallest)), np.abs(wrapped(turn - span.largest))
-    end = np.where(to_small < to_large, span.smallest, span.largest)
+    end = np.where(
+        to_small < to_large - TIE * np.where(np.asarray(side) < 0, -1.0, 1.0), span.smallest, span.largest
+    )
     off = np.where(inside, 0.0, np.minimum(to_small, to_large))
     return np.where(inside, np.clip(turn, span.smallest, span.largest), end), off
 
@@ -108,9 +115,9 @@ def _all_at_once(every: "_Cases", shape: tuple[int, ...]) -> Turns:
     second = wrapped(bend * inner - drawn)
     first = first_for(to_target, v1, v2, second)
     first, second = np.broadcast_to(first, shape).copy(), np.broadcast_to(second, shape).copy()
-    in_second, off_second = into_range(second, span2)
+    in_second, off_second = into_range(second, span2, bend)
     first = np.where(np.abs(bend) < 1, first_for(to_target, v1, v2, in_second), first)
-    in_first, off_first = into_range(first, span1)
+    in_first, off_first = into_range(first, span1, bend)
     # A target that stands on the tip leaves the limb exactly as drawn: rounding would blur the rest picture.
     on_side = (np.conj(v1) * v2).imag * bend >= -STILL * np.abs(v1) * np.abs(v2)
     at_rest = (np.abs(to_target - v1 - v2) <= STILL * (np.abs(v1) + np.abs(v2))) & on_side
@@ -150,23 +157,25 @@ def _on_borders(
     """The best of all poses on the borders of what limits and side allow; arrays of shape (cases,)."""
     span1, span2 = spans
     ends, allowed = _second_ends(bend, drawn, span2)
+    # Seen from the side, so that equals count in the mirrored order for a mirrored limb.
+    firsts = _from_side(span1, bend)
     candidates: list[tuple[Floats, Floats, NDArray[np.bool_]]] = []
     # The second turn at one of its ends, the first free or at a limit.
     for second, ok in zip(ends, allowed, strict=True):
         free = first_for(to, v1, v2, second)
-        candidates.append((into_range(free, span1)[0], second, ok))
-        candidates.extend((limit, second, ok) for limit in span1)
+        candidates.append((into_range(free, span1, bend)[0], second, ok))
+        candidates.extend((limit, second, ok) for limit in firsts)
     # The first turn at a limit, the second free where that is allowed.
-    for first in span1:
+    for first in firsts:
         rest = np.exp(-1j * first) * to - v1
         usable = (np.abs(rest) > 0) & (np.abs(v2) > 0)
         second = np.where(usable, wrapped(_angle(rest) - _angle(np.where(usable, v2, 1))), 0.0)
         inside = _in_side(second, bend, drawn) & (into_range(second, span2)[1] <= 0)
-        candidates.append((first, np.clip(second, span2.smallest, span2.largest), inside))
+        candidates.append((first, into_range(second, span2, bend)[0], inside))
     # The second turn that fits the distance, the first at its nearest limit.
     inner = _inner_bend(np.abs(to), np.abs(v1), np.abs(v2))
-    second, off = into_range(bend * inner - drawn, span2)
-    candidates.append((into_range(first_for(to, v1, v2, second), span1)[0], second, off <= 0))
+    second, off = into_range(bend * inner - drawn, span2, bend)
+    candidates.append((into_range(first_for(to, v1, v2, second), span1, bend)[0], second, off <= 0))
     return _nearest(to, v1, v2, candidates)
 
 
@@ -176,19 +185,25 @@ def _second_ends(bend: Floats, drawn: Floats, span2: Range) -> tuple[list[Floats
     If the limits leave the side no room at all, every end is allowed, so that the limits win.
     """
     straight, folded = wrapped(-drawn), wrapped(bend * np.pi - drawn)
-    ends = [span2.smallest, span2.largest, straight, folded]
+    near, far = _from_side(span2, bend)
+    ends = [near, far, into_range(straight, span2, bend)[0], into_range(folded, span2, bend)[0]]
     allowed = [
-        _in_side(span2.smallest, bend, drawn),
-        _in_side(span2.largest, bend, drawn),
+        _in_side(near, bend, drawn),
+        _in_side(far, bend, drawn),
         into_range(straight, span2)[1] <= 0,
         into_range(folded, span2)[1] <= 0,
     ]
-    ends = [np.clip(end, span2.smallest, span2.largest) for end in ends]
     none = ~np.logical_or.reduce(allowed)
-    nearer_small = _off_side(span2.smallest, bend, drawn) <= _off_side(span2.largest, bend, drawn)
-    allowed[0] = allowed[0] | (none & nearer_small)
-    allowed[1] = allowed[1] | (none & ~nearer_small)
+    nearer = _off_side(near, bend, drawn) <= _off_side(far, bend, drawn) + TIE
+    allowed[0] = allowed[0] | (none & nearer)
+    allowed[1] = allowed[1] | (none & ~nearer)
     return ends, allowed
+
+
+def _from_side(span: Range, bend: Floats) -> tuple[Floats, Floats]:
+    """Both ends, first the one on the side to which the limb bends."""
+    onward = bend > 0
+    return np.where(onward, span.largest, span.smallest), np.where(onward, span.smallest, span.largest)
 
 
 def _in_side(second: Floats, bend: Floats, drawn: Floats) -> NDArray[np.bool_]:
@@ -204,11 +219,12 @@ def _off_side(second: Floats, bend: Floats, drawn: Floats) -> Floats:
 def _nearest(
     to: Complexes, v1: Complexes, v2: Complexes, candidates: list[tuple[Floats, Floats, NDArray[np.bool_]]]
 ) -> Turns:
-    """Of several poses the allowed one whose tip is nearest; among equals the earliest."""
+    """Of several poses the allowed one whose tip is nearest; among equals, whatever is rounded how, the earliest."""
     firsts = np.array([np.broadcast_to(c[0], to.shape) for c in candidates])
     seconds = np.array([np.broadcast_to(c[1], to.shape) for c in candidates])
     allowed = np.array([np.broadcast_to(c[2], to.shape) for c in candidates])
     tips = np.exp(1j * firsts) * (v1 + np.exp(1j * seconds) * v2)
     away = np.where(allowed, np.abs(tips - to), np.inf)
-    best = np.argmin(away, axis=0)[None]
+    least = away.min(axis=0) + TIE * (np.abs(v1) + np.abs(v2))
+    best = np.argmax(away <= least, axis=0)[None]
     return Turns(np.take_along_axis(firsts, best, 0)[0], np.take_along_axis(seconds, best, 0)[0])

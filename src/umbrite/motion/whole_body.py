@@ -17,13 +17,14 @@ from numpy.typing import NDArray
 
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.kinematics import one_below
-from umbrite.motion.matching import own_turns_from_target, target_from_own_turns, turn_to_ask
+from umbrite.motion.matching import own_turns, target_from_own_turns, turn_to_ask
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.soft_ends import Ends, taken, willingness
+from umbrite.motion.totals import held, total, with_totals
 from umbrite.rig.affine import Affine, linear
-from umbrite.rig.channels import value, with_values
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors
+from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Pose, Puppet
 
 Floats = NDArray[np.float64]
@@ -48,7 +49,8 @@ class Body(NamedTuple):
 
     limbs: Plan  # the puppet's own plan
     plan: Plan  # the same without limbs
-    pose: Pose  # by own turns
+    start: Placed  # by own turns, at the beginning
+    pose: Pose  # the same
     points: tuple[HoldPoint, ...]  # the dragged one first
     places: tuple[complex, ...]  # on the board, at the beginning
     joints: tuple[str, ...]  # that may turn
@@ -58,6 +60,7 @@ class Body(NamedTuple):
     give: Floats
     ends: Ends
     chain: tuple["Lever", ...]  # all that carries a point, parents first
+    kept: tuple[str, ...]  # channels of these that links drive; they stay what they are
     carried_by: tuple[int, ...]  # the place in the chain of each point's joint
     taking: NDArray[np.intp]  # (joints,): the place in the chain of each joint that may turn
     over: NDArray[np.intp]  # (joints,): the place of what carries it, -1 for the ground
@@ -89,24 +92,27 @@ def begin(
 ) -> Body:
     """Make ready for dragging a point; `carrier` may shift along (None: nothing does)."""
     puppet = placed.plan.puppet
+    plan = compile_plan(_without_limbs(puppet))
+    wanted: dict[str, float] = {}
     for key, limb in puppet.limbs.items():
         if limb.enabled:
-            pose = own_turns_from_target(placed, pose, key)
-    for limb in puppet.limbs.values():
-        if limb.enabled and limb.end is not None:
-            pose = with_values(pose, {f"{limb.end}.turn": turn_to_ask(placed, limb.end)})
-    plan = compile_plan(_without_limbs(puppet))
+            wanted |= {**own_turns(placed, limb), f"{key}.blend": 1.0}
+            if limb.end is not None:
+                wanted[f"{limb.end}.turn"] = turn_to_ask(placed, limb.end)
+    pose = held(placed, pose, wanted, plan)
+    start = evaluate(plan, pose)
     points = (dragged, *holds)
     above = [{point.joint, *ancestors(puppet, point.joint)} for point in points]
     joints = tuple(key for key in puppet.joints if puppet.joints[key].give > 0 and not puppet.joints[key].role
                    and key != carrier and any(key in chain for chain in above))  # fmt: skip
     order = [key for key in plan.joints if any(key in chain for chain in above)]
     places = np.array([plan.place[key] for key in joints], dtype=np.intp)
-    levers = _chain(plan, evaluate(plan, pose), pose, order, joints, carrier)
+    levers = _chain(start, order, joints, carrier)
     taking = sorted((i for i, lever in enumerate(levers) if lever.part >= 0), key=lambda i: levers[i].part)
     return Body(
         limbs=placed.plan,
         plan=plan,
+        start=start,
         pose=pose,
         points=points,
         places=tuple(complex(placed.joint_map(point.joint)(point.at)) for point in points),
@@ -117,6 +123,7 @@ def begin(
         give=np.array([puppet.joints[key].give for key in joints]),
         ends=plan.ends.at(places),
         chain=levers,
+        kept=_driven(plan.puppet, order),
         taking=np.array(taking, dtype=np.intp),
         over=np.array([levers[i].above for i in taking], dtype=np.intp),
         pivot=np.array([levers[i].pivot for i in taking], dtype=np.complex128),
@@ -129,21 +136,26 @@ def _without_limbs(puppet: Puppet) -> Puppet:
     return replace(puppet, limbs={key: replace(limb, enabled=False) for key, limb in puppet.limbs.items()})
 
 
+def _driven(puppet: Puppet, keys: list[str]) -> tuple[str, ...]:
+    names = {link.drives for link in puppet.links.values()}
+    return tuple(sorted(name for name in names if owner_of(name) in keys))
+
+
 def _chain(
-    plan: Plan, placed: Placed, pose: Pose, order: list[str], joints: tuple[str, ...], carrier: str | None
+    placed: Placed, order: list[str], joints: tuple[str, ...], carrier: str | None
 ) -> tuple[Lever, ...]:
     found = []
     for key in order:
-        joint = plan.puppet.joints[key]
-        scales = [1 + value(pose, key, axis) for axis in ("scale_x", "scale_y")]
-        a, b = linear(0.0, scales[0], scales[1], value(pose, key, "skew"))
+        joint = placed.plan.puppet.joints[key]
+        scales = [1 + placed.value(key, axis) for axis in ("scale_x", "scale_y")]
+        a, b = linear(0.0, scales[0], scales[1], placed.value(key, "skew"))
         found.append(
             Lever(
                 above=order.index(joint.parent) if joint.parent is not None else -1,
                 pivot=joint.pivot.z,
                 a=complex(a),
                 b=complex(b),
-                shift=complex(value(pose, key, "x"), value(pose, key, "y")),
+                shift=complex(placed.value(key, "x"), placed.value(key, "y")),
                 turn=placed.turn(key),
                 part=joints.index(key) if key in joints else -1,
                 shifts=key == carrier,
@@ -155,8 +167,8 @@ def _chain(
 def drag(body: Body, to: complex) -> Pose:
     """The pose, by own turns, with the dragged point at `to` or as near as holds and limits allow."""
     goals = np.array([to, *body.places[1:]])
-    asked = np.array([value(body.pose, key, "turn") for key in body.joints])
-    shift = 0j if body.carrier is None else complex(*(value(body.pose, body.carrier, axis) for axis in "xy"))
+    asked = np.array([body.start.value(key, "turn") for key in body.joints])
+    shift = 0j if body.carrier is None else complex(*(body.start.value(body.carrier, axis) for axis in "xy"))
     for number in range(STEPS + HOLD_STEPS):
         weights = np.full(len(goals), HOLD_WEIGHT)
         weights[0] = 1.0 if number < STEPS else 0.0
@@ -176,7 +188,8 @@ def _pose(body: Body, turns: Floats, shift: complex) -> Pose:
     named = {f"{key}.turn": float(turn) for key, turn in zip(body.joints, turns, strict=True)}
     if body.carrier is not None:
         named |= {f"{body.carrier}.x": shift.real, f"{body.carrier}.y": shift.imag}
-    return with_values(body.pose, named)
+    kept = {name: total(body.start, name) for name in body.kept if name not in named}
+    return with_totals(body.start, body.pose, named, kept)
 
 
 def _placed(body: Body, turns: Floats, shift: complex) -> Frame:
@@ -266,7 +279,7 @@ def let_go(body: Body, pose: Pose) -> Pose:
         if limb.end is not None and limb.end_hold != "limb":
             # The target takes over the whole turn of the end.
             shown = evaluate(body.plan, pose).turn(limb.end)
-            pose = with_values(pose, {f"{limb.end}.turn": 0.0})
+            pose = held(evaluate(body.plan, pose), pose, {f"{limb.end}.turn": 0.0})
         try:
             pose = target_from_own_turns(evaluate(body.limbs, pose), pose, key, shown)
         except RigError:

@@ -1,6 +1,6 @@
 """Angles: kept in radians (positive turns clockwise on the screen, as y points down), shown in degrees.
 
-People read degrees, counterclockwise positive, always between -180 and 180.
+People read degrees, counterclockwise positive. Directions lie between -180 and 180; a turn is shown as what it is, also beyond.
 """
 
 import math
@@ -11,6 +11,8 @@ from numpy.typing import NDArray
 
 Floats = NDArray[np.float64]
 TAU = 2 * math.pi
+# Farther than a hundred turns from rest no limit lets a joint turn.
+MOST_TURN = 100 * TAU
 
 
 @overload
@@ -23,8 +25,8 @@ def wrapped(angle: Any) -> Any:
 
 
 def shown_degrees(angle: float) -> float:
-    """Radians as people read them: degrees, counterclockwise positive, -180..180, never -0."""
-    degrees = -math.degrees(math.remainder(angle, TAU))
+    """Radians as people read them: degrees, counterclockwise positive, never -0; whole turns are kept."""
+    degrees = -math.degrees(angle)
     return 0.0 if abs(degrees) < 1e-12 else degrees
 
 

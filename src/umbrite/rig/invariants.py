@@ -6,6 +6,7 @@ from collections.abc import Iterator
 
 import msgspec
 
+from umbrite.rig.angles import MOST_TURN
 from umbrite.rig.change import things
 from umbrite.rig.channels import is_channel
 from umbrite.rig.dependencies import curve_fault, ranked
@@ -121,8 +122,8 @@ def _limbs(puppet: Puppet) -> Iterator[str]:
 def _numbers(puppet: Puppet) -> Iterator[str]:
     for joint in puppet.joints.values():
         limit = joint.limit
-        if limit is not None and not -math.pi <= limit.smallest <= 0 <= limit.largest <= math.pi:
-            yield f"the limit of {joint.name} leaves out rest or goes beyond half a turn"
+        if limit is not None and not -MOST_TURN <= limit.smallest <= 0 <= limit.largest <= MOST_TURN:
+            yield f"the limit of {joint.name} leaves out rest or goes beyond a hundred turns"
         if limit is not None and not 0 <= limit.soft <= math.pi:
             yield f"the soft ends of {joint.name} are no zone"
     if not all(0 <= joint.give <= 1 for joint in puppet.joints.values()):

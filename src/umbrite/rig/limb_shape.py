@@ -1,9 +1,10 @@
 """What a limb is as drawn: the points it runs through, its tip, and how it bends at rest. Board pixels, radians."""
 
+import cmath
 import itertools
 import math
+from collections.abc import Sequence
 
-from umbrite.rig.angles import wrapped
 from umbrite.rig.change import get_joint
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import parts_on
@@ -37,13 +38,19 @@ def limb_length(puppet: Puppet, limb: Limb) -> float:
 
 
 def drawn_bend(puppet: Puppet, limb: Limb) -> float:
-    """The angle from the first length to the last as drawn, -pi..pi; 0 for a straight limb or an aim."""
+    """How far a limb bends from its first length to its last as drawn, radians, all its bends together; 0 for a straight limb or an aim."""
     points = limb_points(puppet, limb)
-    first, last = points[1] - points[0], points[-1] - points[-2]
-    if len(limb.joints) < 2 or abs(first) < 1e-9 or abs(last) < 1e-9:
-        return 0.0
-    ratio = last / first
-    return float(wrapped(math.atan2(ratio.imag, ratio.real)))
+    lengths = [there - here for here, there in itertools.pairwise(points)]
+    return sum(bends(lengths))
+
+
+def bends(lengths: Sequence[complex]) -> list[float]:
+    """The angles from each length to the next, -pi..pi; 0 beside a length of nothing."""
+    found = []
+    for before, after in itertools.pairwise(lengths):
+        nothing = abs(before) < 1e-9 or abs(after) < 1e-9
+        found.append(0.0 if nothing else cmath.phase(after * before.conjugate()))
+    return found
 
 
 def far_end(puppet: Puppet, key: str) -> complex:

@@ -150,7 +150,7 @@ class Limb(Value, frozen=True, omit_defaults=True):
     end_hold: EndHold = "limb"
     toe: str | None = None
     enabled: bool = True
-    soften: float = 0.04
+    soften: float = 0.0065
     stretch: float = 0.0
     side_chosen: bool = False
     side: Side = "middle"

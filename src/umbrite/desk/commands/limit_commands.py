@@ -6,7 +6,7 @@ from collections.abc import Callable
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
 from umbrite.motion.posing import trial_of
-from umbrite.rig.angles import angle_text
+from umbrite.rig.angles import MOST_TURN, angle_text
 from umbrite.rig.edits.limits import copied_to, free_limit, hinge, other_arc, set_limit, to_other_side
 from umbrite.rig.model import Limit, Puppet
 
@@ -74,9 +74,9 @@ def wheel(session: Session, key: str, end: str, degrees: float) -> None:
     ends = {"smallest": limit.smallest, "largest": limit.largest}
     step = math.radians(degrees)
     if end == "smallest":
-        ends[end] = min(0.0, max(-math.pi, ends[end] - step))
+        ends[end] = min(0.0, max(-MOST_TURN, ends[end] - step))
     else:
-        ends[end] = max(0.0, min(math.pi, ends[end] + step))
+        ends[end] = max(0.0, min(MOST_TURN, ends[end] + step))
     session.edit(
         f"Limit {joint.name}", puppet=set_limit(session.puppet, key, ends["smallest"], ends["largest"])
     )

@@ -2,7 +2,7 @@
 
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
-from umbrite.motion.resting import make_rest
+from umbrite.motion.resting import kept_at_rest, make_rest
 from umbrite.rig.channels import without
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.family import branch
@@ -38,8 +38,8 @@ def reset_all(session: Session) -> None:
 
 def make_pose_the_rest(session: Session) -> None:
     """What is seen becomes the rest pose; what else changed is said."""
-    puppet, words = make_rest(session.placed, session.pose)
-    session.edit("Make this pose the rest", puppet=puppet, pose={})
+    puppet, words = make_rest(session.placed)
+    session.edit("Make this pose the rest", puppet=puppet, pose=kept_at_rest(puppet, session.pose))
     session.say("This is the rest pose now. " + " ".join(words))
 
 

@@ -155,8 +155,12 @@ def set_end_hold(puppet: Puppet, key: str, hold: EndHold) -> Puppet:
     return puppet
 
 
-def set_follows(puppet: Puppet, key: str, joint: str | None) -> Puppet:
-    """Let a limb's target travel with a joint, or stay on the board (None). Refuses what would wait for itself."""
+def hang_target(puppet: Puppet, key: str, joint: str | None) -> Puppet:
+    """Hang a limb's target from a joint, or from the board (None). Only the family changes.
+
+    At rest nothing moves. In a pose the target goes to where its own channels take it from there;
+    `motion.matching.hang_target_in_place` moves these along so that it stays. Refuses what would wait for itself.
+    """
     limb = get_limb(puppet, key)
     if joint is not None:
         get_joint(puppet, joint)

@@ -5,7 +5,7 @@ from collections.abc import Iterable
 
 from msgspec.structs import replace
 
-from umbrite.rig.angles import angle_text
+from umbrite.rig.angles import MOST_TURN, angle_text
 from umbrite.rig.change import change, get_joint, require_finite
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Limit, Puppet
@@ -17,7 +17,7 @@ def set_limit(
 ) -> Puppet:
     """Let a joint turn from `smallest` to `largest` radians from rest only; `soft` None keeps the softness it has.
 
-    Swapped ends are put right, a range that leaves out rest is widened to it, and nothing goes beyond half a turn
+    Swapped ends are put right, a range that leaves out rest is widened to it, and nothing goes beyond a hundred turns
     either way: `mended` says in words what was done. Moves nothing, because rest is always inside.
     """
     require_finite(smallest, largest, what="A limit")
@@ -49,7 +49,7 @@ def mended(smallest: float, largest: float) -> tuple[Limit, str]:
         notes.append("the ends were swapped and have been put right")
     if smallest > 0 or largest < 0:
         notes.append(f"the range left out the rest pose and now reaches to {angle_text(0.0, 0)}")
-    small, large = max(-math.pi, min(smallest, 0.0)), min(math.pi, max(largest, 0.0))
+    small, large = max(-MOST_TURN, min(smallest, 0.0)), min(MOST_TURN, max(largest, 0.0))
     return Limit(small, large), ("Limit mended: " + "; ".join(notes) + ".") if notes else ""
 
 
@@ -69,8 +69,8 @@ def other_arc(puppet: Puppet, joint: str) -> Puppet:
     if limit is None:
         raise RigError(f"{puppet.joints[joint].name} has no limit to turn inside out. Give it one first.")
     if -limit.smallest < limit.largest:
-        return set_limit(puppet, joint, -math.pi + limit.largest, 0.0)
-    return set_limit(puppet, joint, 0.0, math.pi + limit.smallest)
+        return set_limit(puppet, joint, min(limit.largest - math.pi, 0.0), 0.0)
+    return set_limit(puppet, joint, 0.0, max(limit.smallest + math.pi, 0.0))
 
 
 def hinge(puppet: Puppet, joint: str, most: float) -> Puppet:

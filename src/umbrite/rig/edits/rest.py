@@ -8,7 +8,7 @@ import cmath
 import math
 
 from umbrite.rig.affine import after, around, decompose
-from umbrite.rig.angles import angle_text
+from umbrite.rig.angles import angle_text, wrapped
 from umbrite.rig.change import change, get_joint, require_finite
 from umbrite.rig.edits.pivots import keep_limbs
 from umbrite.rig.errors import RigError
@@ -154,5 +154,5 @@ def changes_in_words(before: Puppet, after_edit: Puppet) -> list[str]:
         and not math.isclose(part.placement.turn, before.parts[key].placement.turn, abs_tol=1e-9)
     }
     if len(turned) == 1:
-        found.append(f"The drawings turned by {angle_text(turned.pop())}.")
+        found.append(f"The drawings turned by {angle_text(wrapped(turned.pop()))}.")
     return found

@@ -3,7 +3,7 @@
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, JointAt, finish, straightened
 from umbrite.desk.board.gestures.guide_gestures import snapped_point
 from umbrite.desk.session.session import Session
-from umbrite.motion.matching import switch_follows
+from umbrite.motion.matching import hang_target_in_place
 from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.edits.pivots import move_limb_tip
 from umbrite.rig.family import path
@@ -61,7 +61,7 @@ def draw_follows(session: Session, key: str, joint_at: JointAt) -> Gesture:
         return
     over = joint_at(event.at)
     now = session.history.now
-    puppet, pose = switch_follows(now.puppet, now.pose, key, over)
+    puppet, pose = hang_target_in_place(now.puppet, now.pose, key, over)
     name = puppet.joints[over].name if over is not None else "the board"
     session.edit(f"Target follows {name}", puppet=puppet, pose=pose)
     session.selection.pick([key])

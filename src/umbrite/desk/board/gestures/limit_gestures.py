@@ -5,7 +5,7 @@ import math
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, finish
 from umbrite.desk.session.session import Session
 from umbrite.motion.posing import angle_between, trial_of
-from umbrite.rig.angles import angle_text
+from umbrite.rig.angles import angle_text, wrapped
 from umbrite.rig.edits.limits import mended, set_limit
 from umbrite.rig.limb_shape import rest_direction
 from umbrite.rig.model import Limit
@@ -24,7 +24,8 @@ def drag_limit(session: Session, key: str, end: str) -> Gesture:
     carrier = session.placed.carrier_map(key)
     zero = pivot + carrier.direction(rest_direction(session.puppet, key))
     before = joint.limit or Limit(-math.pi / 4, math.pi / 4)
-    note = ""
+    note, last = "", before.smallest if end == "smallest" else before.largest
+    beyond = abs(last) > math.pi
     event = yield Feedback(limit_end=(key, end))
     while event.kind == "move":
         angle = angle_between(pivot, zero, event.at)
@@ -32,7 +33,10 @@ def drag_limit(session: Session, key: str, end: str) -> Gesture:
             angle = -angle
         if event.shift:
             angle = round(angle / LIMIT_STEP) * LIMIT_STEP
-        angle = _on_its_side(angle, end, before)
+        if beyond:  # an end that lies beyond half a turn goes on from there
+            angle = last = last + wrapped(angle - last)
+        else:
+            angle = _on_its_side(angle, end, before)
         both = {"smallest": before.smallest, "largest": before.largest, end: angle}
         if event.ctrl:
             both = {"smallest": -abs(angle), "largest": abs(angle)}

@@ -233,7 +233,7 @@ def scale_control(session: Session, key: str, press: complex) -> Gesture:
     while event.kind == "move":
         reach = abs(press - pivot)
         factor = max(SMALLEST_SCALE, before * abs(event.at - pivot) / reach) if reach > 1e-6 else before
-        session.preview(pose=scale_joint_to(pose, control.moves, factor))
+        session.preview(pose=scale_joint_to(placed, pose, control.moves, factor))
         event = yield Feedback(readout=f"{factor * 100:.0f} %", lit=(key,))
     finish(session, event, f"Scale {control.name}")
 

@@ -43,7 +43,7 @@ class JointSection(Section):
             "Side", lambda _p, _k: sides, lambda p, k: p.joints[k].side, lambda p, k, v: change(p, k, side=v)
         ))  # fmt: skip
         self.row("Limits", *(
-            self.kept(NumberField(label, _limit(end), _limit_writer(session, label, end), unit="°", least=-180, most=180))
+            self.kept(NumberField(label, _limit(end), _limit_writer(session, label, end), unit="°", least=-36000, most=36000))
             for label, end in (("Lower limit", "largest"), ("Upper limit", "smallest"))
         ))  # fmt: skip
         self.soft = self.number(
@@ -123,8 +123,7 @@ def _limit(end: str) -> Read:
         limit = puppet.joints[key].limit
         if limit is None:
             return 180.0 if end == "smallest" else -180.0
-        # Half a turn shows as what it is on either side.
-        return -math.degrees(getattr(limit, end))
+        return shown_degrees(getattr(limit, end))
 
     return read
 

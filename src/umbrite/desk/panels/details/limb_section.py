@@ -10,7 +10,7 @@ from umbrite.desk.panels.details.fields import ChoiceField, NumberField, Writer,
 from umbrite.desk.panels.details.give_bars import GiveBars
 from umbrite.desk.panels.details.section import Section, name_of
 from umbrite.desk.session.session import Session
-from umbrite.motion.matching import posed_by, switch_follows
+from umbrite.motion.matching import hang_target_in_place, posed_by
 from umbrite.rig.change import change
 from umbrite.rig.channels import value, with_values
 from umbrite.rig.document import Document
@@ -42,7 +42,7 @@ class LimbSection(Section):
                     "Target follows",
                     _followable,
                     lambda p, k: p.joints[p.limbs[k].target].parent,
-                    Writer(session, "Target follows", on_both(switch_follows)),
+                    Writer(session, "Target follows", on_both(hang_target_in_place)),
                 )
             ))  # fmt: skip
         self.hold = self.choice(

@@ -1,0 +1,162 @@
+"""With links in play, of all kinds, chained and travelling: posing, matching, following, the whole body, make-rest."""
+
+import numpy as np
+import pytest
+
+from demo_puppet import joint, wick
+from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.matching import hang_target_in_place, own_turns_from_target, target_from_own_turns
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.posing import move_joint_to, scale_joint_to, turn_joint_by
+from umbrite.motion.resting import make_rest
+from umbrite.motion.totals import total
+from umbrite.motion.whole_body import HoldPoint, begin, drag, let_go
+from umbrite.rig.channels import with_values
+from umbrite.rig.edits.links import add_link
+from umbrite.rig.edits.shelf import save_pose
+from umbrite.rig.model import Pose, Puppet
+
+WICK = wick()
+BODY, HEAD, CAP, MASTER = (joint(WICK, name) for name in ("Body", "Head", "Cap", "Master"))
+UPPER, FOREARM, HAND = (joint(WICK, name) for name in ("Near upper arm", "Near forearm", "Near hand"))
+ARM, LEG = (
+    next(k for k, limb in WICK.limbs.items() if limb.name == name) for name in ("Near arm", "Near leg")
+)
+REACH, STAND = WICK.limbs[ARM].target, WICK.limbs[LEG].target
+KINDS = {
+    "a turn follows a turn": [(f"{HEAD}.turn", f"{CAP}.turn", False)],
+    "an arm drives itself": [(f"{UPPER}.turn", f"{FOREARM}.turn", False)],
+    "an arm drives the head": [(f"{UPPER}.turn", f"{HEAD}.turn", False)],
+    "a target drives its target": [(f"{REACH}.x", f"{REACH}.y", False)],
+    "a target drives what carries it": [(f"{REACH}.y", f"{BODY}.x", False)],
+    "chained": [(f"{UPPER}.turn", f"{HEAD}.turn", False), (f"{HEAD}.turn", f"{CAP}.scale_x", False)],
+    "travel": [(BODY, f"{CAP}.turn", True), (f"{CAP}.turn", f"{HEAD}.y", False)],
+    "travel of a target": [(STAND, f"{HEAD}.turn", True)],
+    "blend": [(f"{HEAD}.turn", f"{ARM}.blend", False)],
+    "bend side": [(f"{CAP}.turn", f"{ARM}.bend", False)],
+    "scale": [(f"{HEAD}.turn", f"{BODY}.scale_y", False)],
+}
+each = pytest.mark.parametrize("kind", KINDS)
+
+
+def linked(kind: str) -> Puppet:
+    puppet = WICK
+    for source, drives, travel in KINDS[kind]:
+        big = travel or source.endswith((".x", ".y"))
+        wide = 200.0 if big else 1.0
+        high = 30.0 if drives.endswith((".x", ".y")) else 0.25
+        points = [(-wide, -high), (0.0, 0.0), (wide, 2 * high)]
+        puppet, _ = add_link(puppet, source, drives, points, travel=travel, smooth=len(KINDS[kind]) > 1)
+    return puppet
+
+
+def posed(x: float, y: float) -> Pose:
+    return {f"{REACH}.x": x, f"{REACH}.y": y, f"{BODY}.x": x / 4, f"{BODY}.y": abs(y) / 5, f"{HEAD}.turn": 0.12,
+            f"{UPPER}.turn": 0.2, f"{CAP}.turn": -0.1, f"{STAND}.x": 20.0}  # fmt: skip
+
+
+def same(one: Placed, other: Placed, near: float = 1e-6) -> None:
+    """The same picture; a target beyond its limb's reach may stand elsewhere."""
+    for key in set(one.plan.joints) - {limb.target for limb in one.plan.puppet.limbs.values()}:
+        assert abs(one.pivot(key) - other.pivot(key)) < near, one.plan.puppet.joints[key].name
+    for a, b in zip(one.part_maps(), other.part_maps(), strict=True):
+        assert np.abs(a - b).max() < near
+
+
+WAYS = ((35.0, -20.0), (-60.0, 44.0), (12.0, 66.0))
+
+
+@each
+@pytest.mark.parametrize(("x", "y"), WAYS)
+def test_a_joint_comes_to_where_it_is_dragged(kind: str, x: float, y: float) -> None:
+    puppet, pose = linked(kind), posed(30, -20)
+    placed = evaluate(compile_plan(puppet), pose)
+    for key in (REACH, HEAD, BODY):
+        to = placed.pivot(key) + complex(x, y)
+        moved = move_joint_to(placed, pose, key, to)
+        assert abs(evaluate(placed.plan, moved).pivot(key) - to) < 1e-6
+    same(placed, evaluate(placed.plan, move_joint_to(placed, pose, HEAD, placed.pivot(HEAD))), 1e-9)
+
+
+@each
+def test_a_joint_turns_and_scales_by_what_is_asked(kind: str) -> None:
+    puppet, pose = linked(kind), posed(30, -20)
+    placed = evaluate(compile_plan(puppet), pose)
+    turned = evaluate(placed.plan, turn_joint_by(placed, pose, HEAD, 0.05))
+    assert total(turned, f"{HEAD}.turn") - total(placed, f"{HEAD}.turn") == pytest.approx(0.05)
+    scaled = evaluate(placed.plan, scale_joint_to(placed, pose, CAP, 1.5))
+    assert total(scaled, f"{CAP}.scale_x") == pytest.approx(0.5)
+
+
+@each
+@pytest.mark.parametrize("key", [ARM, LEG])
+@pytest.mark.parametrize(("x", "y"), WAYS)
+def test_changing_over_between_target_and_own_turns_keeps_the_picture(
+    key: str, kind: str, x: float, y: float
+) -> None:
+    puppet, pose = linked(kind), posed(x, y)
+    placed = evaluate(compile_plan(puppet), pose)
+    own = own_turns_from_target(placed, pose, key)
+    forward = evaluate(placed.plan, own)
+    same(placed, forward)
+    assert forward.value(key, "blend") == pytest.approx(1.0)
+    same(placed, evaluate(placed.plan, target_from_own_turns(forward, own, key)))
+
+
+@each
+def test_following_something_else_keeps_the_picture(kind: str) -> None:
+    puppet, pose = linked(kind), posed(25, -40)
+    placed = evaluate(compile_plan(puppet), pose)
+    for parent in (None, HEAD, MASTER):
+        changed, after = hang_target_in_place(puppet, pose, ARM, parent)
+        same(placed, evaluate(compile_plan(changed), after))
+
+
+@each
+def test_the_whole_body_stays_where_nothing_is_dragged_and_holds_where_something_is(kind: str) -> None:
+    puppet, pose = linked(kind), posed(25, -40)
+    placed = evaluate(compile_plan(puppet), pose)
+    dragged = HoldPoint(HAND, puppet.joints[HAND].pivot.z)
+    holds = [
+        HoldPoint(foot, puppet.joints[foot].pivot.z)
+        for foot in (joint(puppet, "Near foot"), joint(puppet, "Far foot"))
+    ]
+    body = begin(placed, pose, dragged, holds, BODY)
+    same(placed, evaluate(body.plan, drag(body, body.places[0])), 1e-5)
+    same(placed, evaluate(placed.plan, let_go(body, drag(body, body.places[0]))), 1e-5)
+    here = evaluate(body.plan, drag(body, body.places[0] + 40 - 30j))
+    for point, at in zip(body.points, (body.places[0] + 40 - 30j, *body.places[1:]), strict=True):
+        assert abs(complex(here.joint_map(point.joint)(point.at)) - at) < 0.1
+
+
+@each
+def test_the_pose_that_becomes_the_rest_stays_what_is_seen(kind: str) -> None:
+    puppet, pose = linked(kind), posed(25, -40)
+    placed = evaluate(compile_plan(puppet), pose)
+    rested, _ = make_rest(placed)
+    after = evaluate(compile_plan(rested), {})
+    same(placed, after, 1e-5)
+    # And links go on from there as they would have.
+    onward = with_values(pose, {f"{HEAD}.turn": pose[f"{HEAD}.turn"] + 0.1})
+    for kinds in (after, evaluate(compile_plan(rested), {f"{HEAD}.turn": 0.1})):
+        assert np.isfinite(kinds.turns).all()
+    if kind == "a turn follows a turn":
+        same(evaluate(placed.plan, onward), evaluate(compile_plan(rested), {f"{HEAD}.turn": 0.1}), 1e-5)
+
+
+# A rest that is scaled unevenly bends its limbs otherwise; and a target that moves what carries it has no way to follow.
+@pytest.mark.parametrize("kind", sorted(set(KINDS) - {"scale", "a target drives what carries it"}))
+@pytest.mark.parametrize(("x", "y"), WAYS)
+def test_shelf_poses_survive_that_a_pose_becomes_the_rest(kind: str, x: float, y: float) -> None:
+    channels = {**posed(x, y), f"{HEAD}.turn": 0.20, f"{CAP}.scale_x": 0.3, f"{MASTER}.turn": 0.2}
+    puppet = save_pose(linked(kind), "Wave", channels)
+    plan = compile_plan(puppet)
+    rested, _ = make_rest(evaluate(plan, posed(-30, 20)))
+    again = compile_plan(rested)
+    same(evaluate(plan, channels), evaluate(again, rested.poses[-1].channels), 1e-3)
+
+
+def test_a_saved_turn_counts_from_the_new_rest() -> None:
+    puppet = save_pose(WICK, "Nod", {f"{HEAD}.turn": 0.20})
+    rested, _ = make_rest(evaluate(compile_plan(puppet), {f"{HEAD}.turn": 0.15}))
+    assert rested.poses[-1].channels == {f"{HEAD}.turn": pytest.approx(0.05)}
