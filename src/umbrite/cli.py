@@ -286,7 +286,7 @@ def _schema(_arguments: argparse.Namespace) -> int:
 
 
 def _write_json(out: str, value: Any) -> None:
-    text = json.dumps(value, indent=1, ensure_ascii=False) + "\n"
+    text = json.dumps(value, indent=1, ensure_ascii=False, allow_nan=False) + "\n"
     if out == "-":
         sys.stdout.write(text)
     else:

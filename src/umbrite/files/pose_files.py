@@ -33,5 +33,5 @@ def export_csv(path: Path, package: Package) -> None:
 
 def export_json(path: Path, package: Package) -> None:
     """The pose as `umbrite pose --json` gives it. Raises FileError."""
-    text = json.dumps(pose_report(placed_of(package.document)), indent=1, ensure_ascii=False)
+    text = json.dumps(pose_report(placed_of(package.document)), indent=1, ensure_ascii=False, allow_nan=False)
     write(path, f"{text}\n".encode())

@@ -30,6 +30,8 @@ Flags = NDArray[np.bool_]
 Channels = Mapping[str, float] | Mapping[str, NDArray[np.float64]]
 # Channel values beyond this are cut, so that no product overflows.
 LARGEST = 1e9
+# Maps of deeply nested scales are cut here, so that squares of squares of lengths are still numbers.
+HUGE = 1e50
 
 
 class Fared(NamedTuple):
@@ -135,6 +137,7 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
     a, b = linear(np.zeros((frames, count)), 1 + values["scale_x"], 1 + values["scale_y"], values["skew"])
     own = Affine(a, b, values["x"] + 1j * values["y"])
     turns = taken(values["turn"], plan.ends)
+    huge = _may_grow_huge(plan, own)
     lengthened = np.ones((frames, count + 1))
     for step in plan.steps:
         some = slice(step.first, step.last)
@@ -147,6 +150,8 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
         if plan.axis.any():
             own.t[:, some] += _carried_along(plan, some, lengthened)
         _place(plan, some, own, turns, board)
+        if huge:
+            _cut(board, some)
         for batch in step.limbs:
             root = batch.joints[:, 0]
             roots = plan.pivot[root] + own.t[:, root]
@@ -155,6 +160,20 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
             lengthened[:, batch.joints] = solve_limbs(plan, batch, Chains(own, roots), board, turns, values)
     fared = _how_limbs_fared(plan, board, lengthened)
     return Placed(plan, board, turns, fared, lengthened, values, _shown(plan, values, frames), linked)
+
+
+def _may_grow_huge(plan: Plan, own: Affine[Complexes]) -> bool:
+    """Whether scales, one within the other, or links that drive them while joints are placed, could leave the numbers."""
+    if any(link.drives.what.startswith("scale") for step in plan.steps for link in step.links):
+        return True
+    largest = float((np.abs(own.a) + np.abs(own.b)).max(initial=1.0))
+    return bool(len(plan.steps) * np.log10(max(largest, 1.0)) > np.log10(HUGE))
+
+
+def _cut(board: Affine[Complexes], some: slice) -> None:
+    for field in board:
+        here = field[:, some]
+        here *= HUGE / np.maximum(np.abs(here), HUGE)
 
 
 def placed_of(document: Document) -> Placed:
