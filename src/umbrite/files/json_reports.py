@@ -52,7 +52,7 @@ def _joint(placed: Placed, key: str, frame: int) -> dict[str, Any]:
         "id": key,
         "parent": None if joint.parent is None else puppet.joints[joint.parent].name,
         "pivot": _xy(here(joint.pivot.z)),
-        "tip": None if joint.tip is None else _xy(here(joint.tip.z)),
+        "tip": None if joint.tip is None else _xy(placed.bone_point(key, joint.tip.z, frame)),
         "angle": shown_degrees(float(np.angle(here.a))),
         "turn": shown_degrees(placed.turn(key, frame)),
     }

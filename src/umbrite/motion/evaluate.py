@@ -72,6 +72,14 @@ class Placed(NamedTuple):
         """Where a joint's pivot is on the board as posed."""
         return complex(self.joint_map(key, frame)(self.plan.puppet.joints[key].pivot.z))
 
+    def bone_point(self, key: str, at: complex, frame: int = 0) -> complex:
+        """Where a point of a joint's bone (its tip, say), given at rest, is as posed, the stretch of its limb included."""
+        place = self.plan.place[key]
+        pivot, axis = self.plan.puppet.joints[key].pivot.z, complex(self.plan.axis[place])
+        longer = float(self.lengthened[frame, place]) - 1
+        along = ((at - pivot) * axis.conjugate()).real
+        return complex(self.joint_map(key, frame)(at + longer * along * axis))
+
     def turn(self, key: str, frame: int = 0) -> float:
         """The turn of a joint in radians (clockwise on the screen), links, limbs and limits included."""
         return float(self.turns[frame, self.plan.place[key]])

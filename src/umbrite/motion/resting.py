@@ -61,7 +61,7 @@ def chosen_channels(puppet: Puppet) -> list[str]:
 def _joint_fields(placed: Placed, key: str, joint: Joint, frame: int) -> dict[str, Point | Limit | None]:
     pivot = placed.pivot(key, frame)
     require_finite(pivot, what="A pivot")
-    tip = None if joint.tip is None else point(_posed(placed, key, joint.tip.z, frame))
+    tip = None if joint.tip is None else point(placed.bone_point(key, joint.tip.z, frame))
     if tip is not None and abs(tip.z - pivot) < 1e-6:
         tip = None  # scaled away to nothing
     limit = joint.limit
@@ -75,15 +75,6 @@ def _joint_fields(placed: Placed, key: str, joint: Joint, frame: int) -> dict[st
     return {"pivot": point(pivot), "tip": tip, "limit": limit}
 
 
-def _posed(placed: Placed, key: str, at: complex, frame: int) -> complex:
-    """Where a point of a joint's bone is as posed, the stretch of its limb included."""
-    place = placed.plan.place[key]
-    pivot, axis = placed.plan.puppet.joints[key].pivot.z, complex(placed.plan.axis[place])
-    longer = float(placed.lengthened[frame, place]) - 1
-    along = ((at - pivot) * axis.conjugate()).real
-    return complex(placed.joint_map(key, frame)(at + longer * along * axis))
-
-
 def _limbs_at_rest(placed: Placed, puppet: Puppet, frame: int) -> Puppet:
     for number, key in enumerate(placed.plan.limbs):
         limb = puppet.limbs[key]
@@ -92,7 +83,7 @@ def _limbs_at_rest(placed: Placed, puppet: Puppet, frame: int) -> Puppet:
             at = puppet.joints[limb.end].pivot
         else:
             rest = placed.plan.puppet.joints[limb.target].pivot.z
-            at = tip = point(_posed(placed, limb.joints[-1], rest, frame))
+            at = tip = point(placed.bone_point(limb.joints[-1], rest, frame))
         puppet = change(change(puppet, key, tip=tip), limb.target, pivot=at)
         shown = drawn_bend(puppet, puppet.limbs[key]) or float(placed.limbs.bend[frame, number])
         if limb.enabled and len(limb.joints) > 1:

@@ -31,6 +31,18 @@ def side_of(name: str) -> Side:
     return found.pop() if len(found) == 1 else "middle"
 
 
+def side_word(name: str) -> str:
+    """The word with which a name tells its side, as it is written there; empty where it tells none."""
+    spaced = re.sub(r"(?<=[a-z])(?=[A-Z])", " ", name)
+    return next((word for word in _WORDS.findall(spaced) if word.lower() in _SIDE_WORDS), "")
+
+
+def tells_left_and_right(names: Iterable[str]) -> bool:
+    """Whether most names that tell a side speak of left and right, not of near and far."""
+    told = [word.lower() for name in names if (word := side_word(name))]
+    return sum(word not in ("near", "far") for word in told) * 2 > len(told)
+
+
 def tidy(name: str) -> str:
     """A layer or file name as people would write it: 'near_upper-arm' becomes 'Near upper arm'."""
     text = re.sub(r"[\s_]+", " ", name).strip()

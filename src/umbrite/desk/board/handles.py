@@ -105,7 +105,7 @@ def _tips(session: Session) -> Iterator[Handle]:
     pivots = {joint.pivot for joint in session.puppet.joints.values()}
     for key, joint in session.puppet.joints.items():
         if joint.tip is not None and (joint.tip not in pivots or session.stage.tool == "bone"):
-            yield Handle("tip", key, complex(session.placed.joint_map(key)(joint.tip.z)), 7.0)
+            yield Handle("tip", key, session.placed.bone_point(key, joint.tip.z), 7.0)
 
 
 def bone_at(session: Session, camera: Camera, at: complex) -> str | None:

@@ -122,7 +122,8 @@ def _make_along(session: Session, line: Line) -> None:
         puppet = bind(puppet, [line.part], keys[0])
     session.edit(f"Make {len(keys)} bones along {line.name}", puppet=puppet)
     session.selection.pick(keys)
-    session.drafts.put(session.drafts.now._replace(bones=Boning(card=keys[-1], line=line)))
+    made = line._replace(made=session.puppet)
+    session.drafts.put(session.drafts.now._replace(bones=Boning(card=keys[-1], line=made)))
 
 
 def change_line(session: Session, *, count: int | None = None, by_curvature: bool | None = None) -> None:
@@ -135,6 +136,9 @@ def change_line(session: Session, *, count: int | None = None, by_curvature: boo
         by_curvature=line.by_curvature if by_curvature is None else by_curvature,
     )
     if wanted != line:
+        if session.puppet is not line.made:
+            session.say("Something else was changed since. Undo that first, or draw the line again.")
+            return
         session.step(-1)
         _make_along(session, wanted)
 

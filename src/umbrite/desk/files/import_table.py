@@ -21,7 +21,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from umbrite.desk.theme.themes import SIDE_WORD
+from umbrite.desk.theme.themes import side_words
 from umbrite.files.layers import Layer, Layered
 from umbrite.rig.model import Side
 from umbrite.rig.names import side_of, tidy
@@ -59,6 +59,7 @@ class ImportTable(QDialog):
     def __init__(self, layered: Layered, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.layered = layered
+        self._words = side_words(layer.name for layer in layered.layers)
         self.setWindowTitle("Lay out the pieces")
         self.setMinimumSize(720, 480)
         column = QVBoxLayout(self)
@@ -127,7 +128,7 @@ class ImportTable(QDialog):
         name = QTableWidgetItem(tidy(layer.name))
         table.setItem(row, 1, name)
         side = QComboBox()
-        side.addItems([SIDE_WORD[word] for word in SIDES])
+        side.addItems([self._words[word] for word in SIDES])
         side.setCurrentIndex(SIDES.index(side_of(layer.name)))
         table.setCellWidget(row, 2, side)
         number = QSpinBox()

@@ -8,6 +8,7 @@ from umbrite.desk.panels.family_tree import FamilyTree
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import pen
+from umbrite.desk.theme.themes import side_words
 
 
 class FamilyPanel(QWidget):
@@ -40,17 +41,25 @@ class Legend(QLabel):
     """Which bar means which side."""
 
     def __init__(self, session: Session, parent: QWidget) -> None:
-        super().__init__("      near         far", parent)
+        super().__init__(parent)
         self.session = session
         self.setObjectName("quiet")
         self.setFixedHeight(18)
+        session.changed.connect(self._tell)
+        self._tell()
+
+    def _tell(self) -> None:
+        words = side_words(joint.name for joint in self.session.puppet.joints.values())
+        near, far = (words[side].split()[0].lower() for side in ("near", "far"))
+        self._before_far = f"      {near}         "
+        self.setText(self._before_far + far)
 
     def paintEvent(self, event: QPaintEvent) -> None:
         super().paintEvent(event)
         painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         metrics = self.fontMetrics()
-        far = metrics.horizontalAdvance("      near         ") - 9
+        far = metrics.horizontalAdvance(self._before_far) - 9
         painter.setPen(pen(painter.theme.ochre, 2.6))
         painter.drawLine(9, 3, 9, 15)
         broken = pen(painter.theme.plum, 2.6)

@@ -30,6 +30,9 @@ class Line(NamedTuple):
     name: str
     bones: int
     by_curvature: bool
+    made: Puppet | None = (
+        None  # what it made; once something else has changed, it is no step of its own any more
+    )
 
 
 class Boning(NamedTuple):

@@ -1,11 +1,13 @@
 """The themes: every colour of the desk as one value, by day and by night. It is handed to whatever paints."""
 
+from collections.abc import Iterable
 from typing import NamedTuple
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QColor
 
 from umbrite.rig.model import Side
+from umbrite.rig.names import tells_left_and_right
 
 # A second sign for each side, so that nobody needs the colour.
 SIDE_STROKE: dict[Side, Qt.PenStyle] = {
@@ -14,6 +16,15 @@ SIDE_STROKE: dict[Side, Qt.PenStyle] = {
     "middle": Qt.PenStyle.SolidLine,
 }
 SIDE_WORD: dict[Side, str] = {"near": "Near side", "far": "Far side", "middle": "Middle"}
+# Art whose names speak of left and right: the right side counts as the near one.
+LEFT_AND_RIGHT: dict[Side, str] = {"near": "Right side", "far": "Left side", "middle": "Middle"}
+
+
+def side_words(names: Iterable[str]) -> dict[Side, str]:
+    """The words for the sides in the way in which these names tell them."""
+    return LEFT_AND_RIGHT if tells_left_and_right(names) else SIDE_WORD
+
+
 LABELS = ("amber", "moss", "teal", "plum", "brick", "ink")
 
 

@@ -12,7 +12,7 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, branch, children, parts_on, path, targets, toes, users_of
 from umbrite.rig.limb_shape import drawn_bend, far_end, limb_tip
 from umbrite.rig.model import EndHold, Joint, Limb, Puppet, point
-from umbrite.rig.names import side_of, unique, words_of
+from umbrite.rig.names import core_of, side_of, side_word, unique, words_of
 from umbrite.rig.placement import board_from_drawing
 
 _KINDS = {
@@ -91,8 +91,9 @@ def default_name(puppet: Puppet, way: list[str]) -> tuple[str, str]:
     words = {word for name in names for word in words_of(name)}
     kind = next((kind for kind, known in _KINDS.items() if words & known), "limb")
     sides = {side_of(name) for name in names} - {"middle"}
-    side = sides.pop() if len(sides) == 1 else ""
-    core = kind if kind != "limb" else f"{names[0]} limb"
+    # The side in the words of the art: "L" stays L.
+    side = next(filter(None, map(side_word, names)), "") if len(sides) == 1 else ""
+    core = kind if kind != "limb" else f"{core_of(names[0]) or names[0]} limb"
     # What all names have before it besides the side tells limbs apart: front, hind, first.
     shared = [word for word in words_of(names[0]) if all(word in words_of(name) for name in names[1:])]
     which = [

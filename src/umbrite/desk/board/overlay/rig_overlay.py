@@ -135,7 +135,7 @@ def limb_points(session: Session, limb: Limb) -> list[complex]:
     if limb.end is not None:
         return [*points, placed.pivot(limb.end)]
     tip = limb.tip.z if limb.tip is not None else 0j
-    return [*points, complex(placed.joint_map(limb.joints[-1])(tip))]
+    return [*points, placed.bone_point(limb.joints[-1], tip)]
 
 
 def _bones(painter: Inked, sight: Sight) -> None:
@@ -146,7 +146,7 @@ def _bones(painter: Inked, sight: Sight) -> None:
         if joint.tip is None:
             continue
         head = camera.point(placed.pivot(key))
-        tip = camera.point(complex(placed.joint_map(key)(joint.tip.z)))
+        tip = camera.point(placed.bone_point(key, joint.tip.z))
         marks.dowel(painter, head, tip, joint.side, lit=key in session.selection.keys)
         marks.notch(painter, head, tip, hot=_hot(sight, key, "tip"))
     chain = session.drafts.now.bones.chain
@@ -154,7 +154,7 @@ def _bones(painter: Inked, sight: Sight) -> None:
         tip_of = session.puppet.joints[chain].tip
         if tip_of is not None:
             painter.setPen(marks.pen(look.with_alpha(painter.theme.ink, 120), 1.4, Qt.PenStyle.DashLine))
-            painter.drawLine(camera.point(complex(placed.joint_map(chain)(tip_of.z))), sight.pointer)
+            painter.drawLine(camera.point(placed.bone_point(chain, tip_of.z)), sight.pointer)
 
 
 def _limbs(painter: Inked, sight: Sight) -> None:

@@ -7,7 +7,7 @@ from umbrite.desk.commands import limit_commands
 from umbrite.desk.panels.details.fields import NumberField, Writer, on_puppet
 from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session
-from umbrite.desk.theme.themes import SIDE_WORD
+from umbrite.desk.theme.themes import side_words
 from umbrite.rig.angles import from_shown, shown_degrees
 from umbrite.rig.change import change
 from umbrite.rig.edits.bones import set_angle, set_length
@@ -38,9 +38,8 @@ class JointSection(Section):
         ]
         self.row("Length, angle", *self.bone)
         self.bone_row = self.form.rowCount() - 1
-        sides = [(word, side) for side, word in SIDE_WORD.items()]
         self.row("Side", self.choice(
-            "Side", lambda _p, _k: sides, lambda p, k: p.joints[k].side, lambda p, k, v: change(p, k, side=v)
+            "Side", lambda p, _k: _sides(p), lambda p, k: p.joints[k].side, lambda p, k, v: change(p, k, side=v)
         ))  # fmt: skip
         self.row("Limits", *(
             self.kept(NumberField(label, _limit(end), _limit_writer(session, label, end), unit="°", least=-36000, most=36000))
@@ -116,6 +115,11 @@ def _put_pivot(axis: str) -> Write:
         return move_pivot(puppet, key, complex(value, pivot.y) if axis == "x" else complex(pivot.x, value))
 
     return write
+
+
+def _sides(puppet: Puppet) -> list[tuple[str, str]]:
+    words = side_words(joint.name for joint in puppet.joints.values())
+    return [(word, side) for side, word in words.items()]
 
 
 def _limit(end: str) -> Read:
