@@ -21,10 +21,10 @@ from umbrite.desk.session.stations import REHEARSE
 from umbrite.files.package import Package
 from umbrite.files.png import encode, fingerprint
 from umbrite.motion.evaluate import evaluate
-from umbrite.motion.long_limb import reach_long
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.soft_ends import hard
-from umbrite.motion.two_joint import Range, reach
+from umbrite.motion.solvers.long_limb import reach_long
+from umbrite.motion.solvers.two_joint import Range, reach
 from umbrite.motion.whole_body import HoldPoint, begin, drag
 from umbrite.rig.document import Document
 from umbrite.rig.edits.limbs import make_limb

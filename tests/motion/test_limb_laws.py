@@ -13,9 +13,9 @@ from demo_puppet import joint, wick
 from strategies import UNLINKED, poses, puppets
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.matching import own_turns_from_target, target_from_own_turns
-from umbrite.motion.one_frame import reach_two
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.two_joint import Range, reach
+from umbrite.motion.solvers.one_frame import reach_two
+from umbrite.motion.solvers.two_joint import Range, reach
 from umbrite.rig.affine import Affine, after
 from umbrite.rig.change import change
 from umbrite.rig.edits.limbs import remove_limb, set_end_hold

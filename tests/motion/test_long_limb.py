@@ -5,9 +5,9 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from umbrite.motion.long_limb import reach_long
 from umbrite.motion.soft_ends import hard
-from umbrite.motion.two_joint import Range
+from umbrite.motion.solvers.long_limb import reach_long
+from umbrite.motion.solvers.two_joint import Range
 
 
 def tips(v: np.ndarray, turns: np.ndarray) -> np.ndarray:

@@ -5,11 +5,11 @@ import cmath
 import numpy as np
 import pytest
 
-from umbrite.motion import long_limb, two_joint
 from umbrite.motion.kinematics import one_below, placed_below
-from umbrite.motion.long_limb import reach_long
 from umbrite.motion.soft_ends import Ends
-from umbrite.motion.two_joint import Range, reach
+from umbrite.motion.solvers import long_limb, two_joint
+from umbrite.motion.solvers.long_limb import reach_long
+from umbrite.motion.solvers.two_joint import Range, reach
 from umbrite.rig.affine import Affine
 
 CASES = 300

@@ -9,10 +9,10 @@ from hypothesis import strategies as st
 
 from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
-from umbrite.motion.long_limb import reach_long
 from umbrite.motion.matching import own_turns_from_target, target_from_own_turns
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.soft_ends import Ends, asked_for, ends_of, hard, taken, willingness
+from umbrite.motion.solvers.long_limb import reach_long
 from umbrite.rig.edits.limits import set_limit, set_soft
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Joint, Limit, Point

@@ -8,7 +8,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from umbrite.motion.two_joint import Range, aim, into_range, reach
+from umbrite.motion.solvers.two_joint import Range, aim, into_range, reach
 from umbrite.rig.angles import wrapped
 
 MANY = 100_000

@@ -2,18 +2,21 @@
 
 Two parts that overlap may be joined. Where one of them ends round within the other, the middle of the round end is the
 pivot (see `round_ends`); where both do, the middle of both counts; else the middle of the largest circle that fits into the
-overlap. Which of two carries the other, and which pairs are joints at all, is decided for the whole puppet: the piece
-that is the best root by name and size comes first, then always the pair of one that hangs already and one that does not
-which is the most likely (a spanning tree by Prim's method), by the roundness of the end, the overlap and the names.
+overlap. Two round ends about one middle say most, and explain away what else lies about that
+place: a forearm that lies on the body does not hang from it. Which pairs are joints is decided for the whole figure: the spanning
+tree of the most likely pairs (Prim's method), from the piece that is the best root by name, or by size, by what it carries and how low;
+then pieces are hung from what they hang from more likely, and two pieces of one outline from the same. Parts are taken as they are seen:
+trims cut away, hidden parts and references left out.
 """
 
+import math
 from collections.abc import Iterable, Mapping
 from typing import NamedTuple
 
 import cv2
 import numpy as np
 
-from umbrite.art.masks import Mask, Sheet, sampled, shared_area, sheet_of
+from umbrite.art.masks import Mask, Sheet, sampled, shared_area, sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.art.round_ends import Circle, inscribed, round_end
 from umbrite.rig.body_words import fits_below, kind_of, root_rank
@@ -28,6 +31,17 @@ ROUND = 0.46  # of a circle; a half round end has more, a square end's three sid
 INSIDE = 0.75  # so much of a part on another is a piece that lies on it, such as an eye on a head
 LONG = 2.2  # times as long as wide: such a piece has ends to turn about, even where it lies on another
 LEAST_LIKELY = 0.12
+# Two round ends about one middle; another contact within so much of a part's width of these is weaker by so much.
+FIRM, SAME_PLACE, ELSEWHERE = 0.8, 0.5, 0.4
+BESIDE, FEW_BETWEEN = 0.25, 3.0  # what it says that two pieces are neighbours in the draw order
+ALIKE, PAIR = (
+    0.03,
+    0.5,
+)  # sizes of a pair differ by less; its joints may be so much less likely, together, for its sake
+UNNAMED = 1.0  # the rank of a root whose name says nothing
+LARGE = 0.45  # of the largest piece: as large may be the root as well
+# How much contacts say: two round ends about one middle 1; one that lies on the other part; one of the part below; none; a piece on another.
+ONE_END, OTHER_END, NO_END, FULL_END, LIES_ON = 0.72, 0.55, 0.2, 0.3, 0.6
 
 
 class Proposal(NamedTuple):
@@ -54,14 +68,13 @@ def find_joints(
     `pictures` gives RGBA pixels by drawing fingerprint. Raises RigError where there are not two parts.
     """
     wanted = set(puppet.order if keys is None else keys)
-    chosen = [key for key in puppet.order if key in wanted and not puppet.parts[key].reference]
+    chosen = [key for key in puppet.order if key in wanted and _is_paper(puppet, key, asked=keys is not None)]
     if len(chosen) < 2:
         raise RigError(
             "Joints lie between parts: select two or more parts that overlap, or nothing for all of them."
         )
     sheets = {
-        key: sheet_of(pictures[puppet.parts[key].drawing.sha256], puppet.parts[key].placement)
-        for key in chosen
+        key: sheet_of_part(puppet.parts[key], pictures[puppet.parts[key].drawing.sha256]) for key in chosen
     }
     areas = {key: _area(sheet) for key, sheet in sheets.items()}
     contacts: dict[tuple[str, str], Contact] = {}
@@ -71,13 +84,54 @@ def find_joints(
             if found is not None:
                 contacts[one, other] = found
                 contacts[other, one] = Contact(found.pivots[::-1], found.goods[::-1])
-    return _family(puppet, chosen, areas, contacts)
+    widths = {key: _width(sheet) for key, sheet in sheets.items()}
+    return _family(puppet, chosen, areas, widths, _explained(contacts, widths))
+
+
+def _is_paper(puppet: Puppet, key: str, *, asked: bool) -> bool:
+    """Whether a part counts: references never do, hidden parts only if they are asked for."""
+    part = puppet.parts[key]
+    return not part.reference and (part.visible or asked)
 
 
 def _area(sheet: Sheet) -> float:
     """Opaque pixels on the board."""
     size = float(abs(abs(sheet.board.a) ** 2 - abs(sheet.board.b) ** 2))
     return float(np.count_nonzero(sheet.alpha >= 128)) * size
+
+
+def _width(sheet: Sheet) -> float:
+    """How wide a drawing is across its length, on the board, as if it were a bar."""
+    solid = cv2.findNonZero((sheet.alpha >= 128).astype(np.uint8))
+    if solid is None:
+        return 0.0
+    _, (width, height), _ = cv2.minAreaRect(solid)
+    size = math.sqrt(abs(abs(sheet.board.a) ** 2 - abs(sheet.board.b) ** 2))
+    return float(min(width, height)) * size
+
+
+def _explained(
+    contacts: Mapping[tuple[str, str], Contact], widths: Mapping[str, float]
+) -> dict[tuple[str, str], Contact]:
+    """Contacts, those weaker that lie about the same place of a part as its joint of two round ends.
+
+    A forearm that lies on the body does not hang from it: where it could turn there, the upper arm ends.
+    """
+    firm: dict[str, list[tuple[str, complex]]] = {}
+    for (one, other), found in contacts.items():
+        if min(found.goods) >= FIRM:
+            firm.setdefault(one, []).append((other, found.pivots[0]))
+    weaker = {}
+    for (one, other), found in contacts.items():
+        goods = [
+            good * (ELSEWHERE if any(
+                joined != beside and abs(at - pivot) < SAME_PLACE * widths[key]
+                for joined, at in firm.get(key, [])
+            ) and good < FIRM else 1.0)
+            for key, beside, good, pivot in zip((one, other), (other, one), found.goods, found.pivots, strict=True)
+        ]  # fmt: skip
+        weaker[one, other] = Contact(found.pivots, (goods[0], goods[1]))
+    return weaker
 
 
 def contact(one: Sheet, other: Sheet, area1: float, area2: float) -> Contact | None:
@@ -110,9 +164,9 @@ def _closely(one: Sheet, other: Sheet, box: Box, shares: tuple[float, float]) ->
     for child in (0, 1):
         if shares[child] > INSIDE and not _is_long(shapes[child]):
             rows, columns = np.nonzero(shapes[child])
-            at, good = complex(columns.mean(), rows.mean()), 0.6
+            at, good = complex(columns.mean(), rows.mean()), LIES_ON
         else:
-            at, good = _joined(ends[child], ends[1 - child], middle)
+            at, good = _joined(ends[child], ends[1 - child], middle, (shapes[child], shapes[1 - child]))
         pivots.append(onto_board(at))
         goods.append(good * (1 - 0.5 * min(shares[child], shares[1 - child])))
     return Contact((pivots[0], pivots[1]), (goods[0], goods[1]))
@@ -124,8 +178,17 @@ def _is_long(shape: Mask) -> bool:
     return max(width, height) > LONG * min(width, height)
 
 
-def _joined(child: Circle | None, parent: Circle | None, middle: Circle) -> tuple[complex, float]:
-    """The pivot between two ends, in samples, and how good it is."""
+def _joined(
+    child: Circle | None, parent: Circle | None, middle: Circle, shapes: tuple[Mask, Mask]
+) -> tuple[complex, float]:
+    """The pivot between two ends, in samples, and how good it is: two round ends about one middle say most.
+
+    One round end says the more, the more of it lies on the other part, and more if it is the end of what hangs there.
+    """
+    # Cut ends: the more of the end of what hangs there lies on the other, the better.
+    wide = inscribed(shapes[0]).radius
+    lying = float(np.count_nonzero(shapes[0] & shapes[1])) / max(1.0, 1.5 * math.pi * wide * wide)
+    cut = NO_END + FULL_END * min(1.0, lying)
     ends = [end for end in (child, parent) if end is not None and end.arc >= ROUND]
     if len(ends) == 2:
         one, other = ends
@@ -135,35 +198,198 @@ def _joined(child: Circle | None, parent: Circle | None, middle: Circle) -> tupl
             return sum(end.centre * w for end, w in zip(ends, weights, strict=True)) / sum(weights), 1.0
         ends = [min(ends, key=lambda end: end.radius)]
     if ends:
-        return ends[0].centre, min(1.0, 0.5 + ends[0].arc)
-    return middle.centre, 0.4
+        one = ends[0]
+        said, under = (ONE_END, shapes[1]) if one is child else (OTHER_END, shapes[0])
+        good = said * min(1.0, 0.5 + one.arc) * _covered(one, under)
+        if one is child or good > cut:
+            return one.centre, good
+    return middle.centre, cut
+
+
+def _covered(end: Circle, under: Mask) -> float:
+    """The share of a round end that lies on the other part."""
+    disc = np.zeros_like(under)
+    cv2.circle(disc, (round(end.centre.real), round(end.centre.imag)), max(1, round(end.radius)), 255, -1)
+    return float(np.count_nonzero(disc & under)) / max(1.0, float(np.count_nonzero(disc)))
 
 
 def _family(
-    puppet: Puppet, keys: list[str], areas: Mapping[str, float], contacts: Mapping[tuple[str, str], Contact]
+    puppet: Puppet,
+    keys: list[str],
+    areas: Mapping[str, float],
+    widths: Mapping[str, float],
+    contacts: Mapping[tuple[str, str], Contact],
 ) -> list[Proposal]:
-    """Prim's method from the best root of each group of parts that hang together."""
+    """The tree of each group of parts that hang together, from its root outwards."""
     names = {key: puppet.parts[key].name for key in keys}
-    likely = {pair: _likely(names[pair[0]], names[pair[1]], areas[pair[0]], areas[pair[1]], found)
-              for pair, found in contacts.items()}  # fmt: skip
-    left = sorted(keys, key=lambda key: (root_rank(names[key]), areas[key]), reverse=True)
+    depth = {key: i for i, key in enumerate(keys)}
+    likely = {
+        pair: _likely(names[pair[0]], names[pair[1]], areas[pair[0]], areas[pair[1]], found)
+        # Pieces of one limb mostly lie one upon the other, not far apart in the draw order.
+        + BESIDE * float(np.exp((1 - abs(depth[pair[0]] - depth[pair[1]])) / FEW_BETWEEN))
+        for pair, found in contacts.items()
+    }
+    likely = {pair: score for pair, score in likely.items() if score >= LEAST_LIKELY}
     found: list[Proposal] = []
-    while left:
-        hanging = [left.pop(0)]
-        while True:
-            best = max(
-                ((child, parent) for child in left for parent in hanging if (child, parent) in likely),
-                key=lambda pair: likely[pair],
-                default=None,
+    for group in _groups(keys, likely):
+        root = _root(group, likely, names, areas, contacts)
+        parents = _like_pairs(_rehung(_tree(group, root, likely), likely), likely, areas, widths)
+        order = _parents_first(parents, root)
+        found += [
+            Proposal(
+                child,
+                parents[child],
+                contacts[child, parents[child]].pivots[0],
+                _sure(child, parents, likely),
             )
-            if best is None or likely[best] < LEAST_LIKELY:
-                break
-            child, parent = best
-            confidence = min(1.0, max(0.02, likely[best] / 2.2))
-            found.append(Proposal(child, parent, contacts[best].pivots[0], round(confidence, 3)))
-            hanging.append(child)
-            left.remove(child)
+            for child in order
+        ]
     return found
+
+
+def _like_pairs(
+    parents: dict[str, str],
+    likely: Mapping[tuple[str, str], float],
+    areas: Mapping[str, float],
+    widths: Mapping[str, float],
+) -> dict[str, str]:
+    """The same, with two pieces of one outline that hang from different pieces hung from the same, where both may."""
+    parents = dict(parents)
+    ordered = sorted(parents)
+    for i, one in enumerate(ordered):
+        for other in ordered[i + 1 :]:
+            above = parents[one], parents[other]
+            if above[0] == above[1] or not _alike(one, other, areas, widths) or _alike(*above, areas, widths):
+                continue
+            both = [
+                p
+                for p in above
+                if all((child, p) in likely and child not in _upwards(p, parents) for child in (one, other))
+            ]
+            if both:
+                best = max(both, key=lambda p: likely[one, p] + likely[other, p])
+                if (
+                    likely[one, best] + likely[other, best]
+                    > sum(likely.get((c, parents[c]), 0.0) for c in (one, other)) - PAIR
+                ):
+                    parents[one] = parents[other] = best
+    return parents
+
+
+def _alike(one: str, other: str, areas: Mapping[str, float], widths: Mapping[str, float]) -> bool:
+    """Whether two pieces have outlines of the same size, mirrored or not."""
+    return all(
+        min(size[one], size[other]) > (1 - ALIKE) * max(size[one], size[other]) for size in (areas, widths)
+    )
+
+
+def _groups(keys: list[str], likely: Mapping[tuple[str, str], float]) -> list[list[str]]:
+    """Parts that hang together, in the order of their first."""
+    left, groups = list(keys), []
+    while left:
+        group, fresh = [], [left[0]]
+        while fresh:
+            group += fresh
+            left = [key for key in left if key not in fresh]
+            fresh = [
+                key for key in left if any((key, one) in likely or (one, key) in likely for one in fresh)
+            ]
+        groups.append(group)
+    return groups
+
+
+def _root(
+    group: list[str],
+    likely: Mapping[tuple[str, str], float],
+    names: Mapping[str, str],
+    areas: Mapping[str, float],
+    contacts: Mapping[tuple[str, str], Contact],
+) -> str:
+    """What carries all others: by name; else the largest piece, the lowest of large ones that carry several; of a chain its wide end."""
+    rank = max(root_rank(names[key]) for key in group)
+    best = [key for key in group if root_rank(names[key]) == rank]
+    if rank != UNNAMED:
+        return max(best, key=lambda key: areas[key])
+    best = group
+    joined = {key: _firmly(key, group, likely) for key in group}
+    ends = [key for key in best if len(joined[key]) <= 1]
+    largest = max(best, key=lambda key: areas[key])
+    if len(group) > 2 and all(len(some) <= 2 for some in joined.values()) and ends:
+        return max(ends, key=lambda key: areas[key])
+    large = [
+        key for key in best
+        if areas[key] >= LARGE * areas[largest] and len(joined[key]) >= 3 and (key == largest or largest in joined[key])
+    ]  # fmt: skip
+
+    def carried(key: str) -> float:
+        """How low on the board the joints of a piece lie."""
+        return float(np.mean([contacts[other, key].pivots[0].imag for other in joined[key]]))
+
+    return max(large, key=carried, default=largest)
+
+
+def _firmly(key: str, group: list[str], likely: Mapping[tuple[str, str], float]) -> list[str]:
+    """The pieces to which one is joined most likely of all that they or it could be joined to."""
+    tree = _tree(group, key, likely)
+    return [other for other, parent in tree.items() if parent == key]
+
+
+def _tree(group: list[str], root: str, likely: Mapping[tuple[str, str], float]) -> dict[str, str]:
+    """The tree of the strongest joints, whichever way they hang (Prim's method), from the root outwards."""
+    parents: dict[str, str] = {}
+    hanging, left = [root], [key for key in group if key != root]
+    while left:
+        pairs = [(a, b) for a in left for b in hanging if (a, b) in likely or (b, a) in likely]
+        child, parent = max(pairs, key=lambda pair: _either(pair, likely))
+        parents[child] = parent
+        hanging.append(child)
+        left.remove(child)
+    return parents
+
+
+def _either(pair: tuple[str, str], likely: Mapping[tuple[str, str], float]) -> float:
+    return max(likely.get(pair, 0.0), likely.get(pair[::-1], 0.0))
+
+
+def _rehung(parents: dict[str, str], likely: Mapping[tuple[str, str], float]) -> dict[str, str]:
+    """The same, with pieces hung from what they hang from more likely, as long as any gains by it."""
+    parents = dict(parents)
+    for _ in range(len(parents)):
+        gains = [
+            (score - likely.get((child, parents[child]), 0.0), child, parent)
+            for (child, parent), score in likely.items()
+            if child in parents and child not in _upwards(parent, parents)
+        ]
+        gain, child, parent = max(gains, default=(0.0, "", ""))
+        if gain <= 1e-9:
+            break
+        parents[child] = parent
+    return parents
+
+
+def _upwards(key: str, parents: Mapping[str, str]) -> list[str]:
+    found = [key]
+    while found[-1] in parents:
+        found.append(parents[found[-1]])
+    return found
+
+
+def _parents_first(parents: Mapping[str, str], root: str) -> list[str]:
+    order = [root]
+    for key in order:
+        order += [child for child, parent in parents.items() if parent == key]
+    return order[1:]
+
+
+def _sure(child: str, parents: Mapping[str, str], likely: Mapping[tuple[str, str], float]) -> float:
+    """How sure a joint is: how good it is, and by how much better than the next."""
+    own = likely.get((child, parents[child]), LEAST_LIKELY)
+    others = [
+        score for (one, other), score in likely.items()
+        if one == child and other != parents[child] and child not in _upwards(other, parents)
+    ]  # fmt: skip
+    lead = own - max(others, default=0.0)
+    return round(float(np.clip(0.25 + 0.3 * own + 0.35 * min(lead, 1.0), 0.02, 1.0)), 3)
 
 
 def _likely(child: str, parent: str, area: float, carrying: float, found: Contact) -> float:
@@ -172,7 +398,7 @@ def _likely(child: str, parent: str, area: float, carrying: float, found: Contac
     score += 1.3 * fits_below(child, parent)
     sides = {side_of(child), side_of(parent)} - {"middle"}
     if len(sides) == 2:
-        score -= 0.9
+        score -= 1.5
     elif side_of(child) == side_of(parent):
         score += 0.1
     if not kind_of(child) or not kind_of(parent):

@@ -5,7 +5,7 @@ from collections.abc import Iterable, Mapping
 from typing import NamedTuple
 
 from umbrite.art.limit_finding import Onset, Reason, SeamTurning
-from umbrite.art.masks import Sheet, sheet_of
+from umbrite.art.masks import Sheet, sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.rig.change import get_joint
 from umbrite.rig.family import ancestors, parts_on, targets, toes
@@ -102,7 +102,7 @@ def _own_parts(puppet: Puppet, key: str) -> list[str]:
 
 def _sheets(puppet: Puppet, pictures: Mapping[str, Picture], parts: Iterable[str]) -> list[Sheet]:
     found = (puppet.parts[part] for part in parts)
-    return [sheet_of(pictures[part.drawing.sha256], part.placement) for part in found]
+    return [sheet_of_part(part, pictures[part.drawing.sha256]) for part in found]
 
 
 def _against_side(puppet: Puppet, key: str) -> Onset | None:

@@ -23,19 +23,20 @@ Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
 Flags = NDArray[np.bool_]
 
-SAMPLES = 640.0  # across the field around the pivot
+SAMPLES = 900.0  # across the field around the pivot
 STEP = math.radians(1.0)
 EXACT = math.radians(0.05)
 MOST = math.pi
 LOOK_ON = (math.radians(0.5), math.radians(3.0))  # beyond an onset, to see how a gap grows
-LATEST = math.radians(3.0)
+LATEST = math.radians(5.0)
 FARTHEST_BACK = math.radians(15.0)
-LEAST_BARE = 0.4  # board pixels; less is how edges meet pixels
-LEAST_NOTCH = 2.5  # board pixels
+FINEST = 16.0  # samples to a pixel of a drawing, so that small art is seen as finely as large art
+LEAST_BARE = 0.55  # pixels of the drawings; less is how edges meet pixels
+LEAST_NOTCH = 1.5  # pixels of the drawings
 # Shares of the seam's width.
-BARE = 0.004  # a point of an outline this far outside counts as bare
+BARE = 0.008  # a point of an outline this far outside counts as bare
 MEETING = (
-    5.0  # times that: two bare caps this near to each other meet: the notch is sharper than some 25 degrees
+    3.0  # times that: two bare caps this near to each other meet: the notch is sharper than some 40 degrees
 )
 NOTCH = 0.25  # within which the flanks of a notch are measured
 NOTICED = 0.03  # how long a notch's flanks are before it is noticed
@@ -74,14 +75,15 @@ class SeamTurning:
         corners = [complex(x, y) for x in (box.left, box.right) for y in (box.top, box.bottom)]
         reach = 1.25 * max(abs(corner - pivot) for corner in corners) + 4
         self.box = Box(pivot.real - reach, pivot.imag - reach, pivot.real + reach, pivot.imag + reach)
-        self.scale = min(4.0, SAMPLES / self.box.width)
+        self.pixel = max(_pixel(sheet) for sheet in (*child, *parent))
+        self.scale = min(FINEST / self.pixel, SAMPLES / self.box.width)
         masks = [_union(sheets, self.box, self.scale) for sheets in (child, parent)]
         seam = masks[0] & masks[1]
         self.empty = not seam.any()
         if self.empty:
             return
         self.width = _width(seam) / self.scale
-        self.bare = max(BARE * self.width, LEAST_BARE)
+        self.bare = max(BARE * self.width, LEAST_BARE * self.pixel)
         rows, columns = np.nonzero(seam)
         middle = complex(self.box.left, self.box.top) + complex(columns.mean(), rows.mean()) / self.scale
         fields = [_signed(mask) / self.scale for mask in masks]
@@ -135,7 +137,7 @@ class SeamTurning:
     def fault(self, turn: float) -> Reason:
         """What looks wrong with the child turned by `turn` radians; "free" where nothing does."""
         child, parent, out = self._bare(turn)
-        if self._flank(child, parent) > max(NOTICED * self.width, LEAST_NOTCH):
+        if self._flank(child, parent) > max(NOTICED * self.width, LEAST_NOTCH * self.pixel):
             return "gap"
         return "edge" if out > max(EDGE * self.width, 1.0) else "free"
 
@@ -186,6 +188,11 @@ class SeamTurning:
                 return Onset(self._gap_began(sense * bad) if why == "gap" else sense * good, why)
             good = bad
         return Onset(sense * MOST, "free")
+
+
+def _pixel(sheet: Sheet) -> float:
+    """How large a pixel of a drawing is on the board."""
+    return math.sqrt(abs(abs(sheet.board.a) ** 2 - abs(sheet.board.b) ** 2))
 
 
 def _nearest(some: Complexes, others: Complexes) -> tuple[float, complex]:

@@ -8,7 +8,7 @@ from numpy.typing import NDArray
 
 from umbrite.art.pictures import Picture
 from umbrite.rig.affine import Affine, after, inverse, svg_matrix
-from umbrite.rig.model import Placement
+from umbrite.rig.model import Part, Placement
 from umbrite.rig.placement import Box, board_from_drawing, box_of
 
 Mask = NDArray[np.uint8]
@@ -30,6 +30,20 @@ def sheet_of(picture: Picture, placement: Placement) -> Sheet:
     return Sheet(
         np.ascontiguousarray(picture[..., 3]), board, box_of(picture.shape[1], picture.shape[0], board)
     )
+
+
+def sheet_of_part(part: Part, picture: Picture) -> Sheet:
+    """A part's alpha as it is seen, without what its trims cut away, with its place on the board at rest."""
+    sheet = sheet_of(picture, part.placement)
+    if not part.trims:
+        return sheet
+    left = np.full_like(sheet.alpha, 255)
+    for trim in part.trims:
+        loop = (
+            np.array([[p.x - 0.5, p.y - 0.5] for p in trim.points]) * 16
+        )  # OpenCV counts from pixels' middles
+        cv2.fillPoly(left, [loop.round().astype(np.int32)], 0 if trim.cut else 255, cv2.LINE_AA, 4)
+    return sheet._replace(alpha=np.minimum(sheet.alpha, left))
 
 
 def sampled(sheet: Sheet, box: Box, scale: float) -> Mask:

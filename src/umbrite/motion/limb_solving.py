@@ -12,10 +12,10 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.long_limb import reach_long
 from umbrite.motion.plan import LimbBatch, Plan
 from umbrite.motion.soft_ends import Ends, taken
-from umbrite.motion.two_joint import Range, aim, first_for, into_range, reach
+from umbrite.motion.solvers.long_limb import reach_long
+from umbrite.motion.solvers.two_joint import Range, aim, first_for, into_range, reach
 from umbrite.motion.uneven import Asked, ahead, corrected
 from umbrite.rig.affine import UNMOVED, Affine, after, inverse
 from umbrite.rig.angles import TAU, wrapped

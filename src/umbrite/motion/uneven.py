@@ -11,8 +11,8 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.long_limb import damped
 from umbrite.motion.plan import LimbBatch, Plan
+from umbrite.motion.solvers.long_limb import damped
 from umbrite.rig.affine import UNMOVED, Affine, after
 from umbrite.rig.angles import TAU, wrapped
 

@@ -1,6 +1,7 @@
 """What names tell about bodies: which kind of piece a name means, and what such a piece usually hangs from."""
 
-from umbrite.rig.names import words_of
+from umbrite.rig.names import core_of, side_of
+from umbrite.rig.word_table import meaning, says_nothing
 
 # Phrases come before single words; the last matching word of a name counts most ("boot buckle" is a buckle).
 _KINDS: dict[str, str] = {
@@ -19,7 +20,7 @@ _KINDS: dict[str, str] = {
     "muzzle": "face", "beak": "face", "ear": "face", "ears": "face", "horn": "face", "horns": "face", "antler": "face",
     "hair": "face", "fringe": "face", "beard": "face", "cap": "face", "hat": "face", "hood": "face", "crown": "face",
     "glasses": "face", "moustache": "face", "cheek": "face", "cheeks": "face",
-    "scarf": "collar", "collar": "collar", "tie": "collar", "necklace": "collar",
+    "eyeball": "eye", "eye ball": "eye", "eye lid": "eye", "hind leg": "thigh", "front leg": "thigh", "scarf": "collar", "collar": "collar", "tie": "collar", "necklace": "collar",
     "scarf tail": "loose end", "scarf end": "loose end", "tie end": "loose end", "ribbon": "loose end",
     "coat tail": "skirt", "skirt": "skirt", "kilt": "skirt", "belt": "belt", "buckle": "belt",
     "tail": "tail", "wing": "wing", "satchel": "load", "bag": "load", "pack": "load", "saddle": "load", "apron": "load",
@@ -40,7 +41,7 @@ _PARENTS: dict[str, tuple[str, ...]] = {
 
 def kind_of(name: str) -> str:
     """The kind of piece that a name means ("thigh", "face", ...); empty where it tells none."""
-    words = words_of(name)
+    words = meaning(name)
     for i in range(len(words) - 1, -1, -1):
         for phrase in (" ".join(words[max(i - 1, 0) : i + 1]), words[i]):
             if phrase in _KINDS:
@@ -64,7 +65,11 @@ def fits_below(child: str, parent: str) -> float:
 
 def _number_before(child: str, parent: str) -> float | None:
     """Numbered pieces of one name are a chain: 'tail 2' hangs from 'tail 1'; None where names are not of that form."""
-    one, other = words_of(child), words_of(parent)
+    if says_nothing(child) or says_nothing(parent):
+        return None
+    if side_of(child) != side_of(parent):
+        return None
+    one, other = core_of(child).split(), core_of(parent).split()
     numbers = [int(words[-1]) if words and words[-1].isdecimal() else None for words in (one, other)]
     stems = [
         words[:-1] if number is not None else words
@@ -78,8 +83,8 @@ def _number_before(child: str, parent: str) -> float | None:
 
 def _piece_of(child: str, parent: str) -> bool:
     """A piece named after another: the scarf tail hangs from the scarf, unless the words mean a kind of their own."""
-    whole, piece = words_of(parent), words_of(child)
-    return (
+    whole, piece = meaning(parent), meaning(child)
+    return not says_nothing(parent) and (
         bool(whole)
         and len(piece) > len(whole)
         and piece[: len(whole)] == whole

@@ -4,6 +4,7 @@ import re
 from collections.abc import Iterable
 
 from umbrite.rig.model import Side
+from umbrite.rig.word_table import meaning
 
 # "left" and "right" are the character's own; without a facing the right side counts as the near one.
 _SIDE_WORDS: dict[str, Side] = {
@@ -21,20 +22,20 @@ _WORDS = re.compile(r"[A-Za-z]+|\d+|[^\W\d_]+")
 
 def words_of(name: str) -> list[str]:
     """Lower-case words; spaces, underscores, hyphens and camel case divide."""
-    spaced = re.sub(r"(?<=[a-z])(?=[A-Z])", " ", name)
+    spaced = re.sub(r"(?<=[a-z])(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z])", " ", name)
     return [word.lower() for word in _WORDS.findall(spaced)]
 
 
 def side_of(name: str) -> Side:
     """The side that a name tells: near, far, or middle where it tells none."""
-    found = {_SIDE_WORDS[word] for word in words_of(name) if word in _SIDE_WORDS}
+    found = {_SIDE_WORDS[word] for word in meaning(name) if word in _SIDE_WORDS}
     return found.pop() if len(found) == 1 else "middle"
 
 
 def side_word(name: str) -> str:
     """The word with which a name tells its side, as it is written there; empty where it tells none."""
-    spaced = re.sub(r"(?<=[a-z])(?=[A-Z])", " ", name)
-    return next((word for word in _WORDS.findall(spaced) if word.lower() in _SIDE_WORDS), "")
+    spaced = re.sub(r"(?<=[a-z])(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z])", " ", name)
+    return next((word for word in _WORDS.findall(spaced) if side_of(word) != "middle"), "")
 
 
 def tells_left_and_right(names: Iterable[str]) -> bool:

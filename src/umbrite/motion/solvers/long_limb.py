@@ -23,9 +23,9 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.curling import Limber, curled
-from umbrite.motion.one_frame import LEAST_WILLING, STILL, Chain, descend
 from umbrite.motion.soft_ends import Ends, willingness
+from umbrite.motion.solvers.curling import Limber, curled
+from umbrite.motion.solvers.one_frame import LEAST_WILLING, STILL, Chain, descend
 from umbrite.rig.angles import wrapped
 
 Floats = NDArray[np.float64]

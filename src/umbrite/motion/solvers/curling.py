@@ -15,8 +15,8 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion import one_curl
-from umbrite.motion.one_curl import FULL, OWN, SLOPE, TIE, One, curl_one
+from umbrite.motion.solvers import one_curl
+from umbrite.motion.solvers.one_curl import FULL, OWN, SLOPE, TIE, One, curl_one
 from umbrite.rig.angles import TAU, wrapped
 
 Floats = NDArray[np.float64]

@@ -16,7 +16,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.one_frame import SLACK, STILL, TIE, reach_two
+from umbrite.motion.solvers.one_frame import SLACK, STILL, TIE, reach_two
 from umbrite.rig.angles import TAU, wrapped
 
 Floats = NDArray[np.float64]

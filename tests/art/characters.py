@@ -1,0 +1,291 @@
+"""Generated whole characters whose family and pivots are known: eight shapes of body, in six styles of names, 300 to 3,000 px tall.
+
+Pieces are capsules, ellipses and plates in a figure of about 1,000 units, made longer and shorter, turned and rough at random,
+drawn small and placed large. Far pieces lie behind the body, near ones before it.
+"""
+
+import math
+from typing import NamedTuple
+
+import cv2
+import numpy as np
+
+from umbrite.art.pictures import Picture, trimmed
+from umbrite.rig.edits.parts import add_part
+from umbrite.rig.model import Drawing, Placement, Puppet
+
+STYLES = ("plain", "joined", "sided", "german", "neutral", "default")
+BODIES = ("biped", "stout", "long", "quadruped", "bird", "tentacled", "serpent", "plates")
+
+
+class Piece(NamedTuple):
+    """A piece in units: its name as side and words, its parent, its ends and widths; `depth` from back to front."""
+
+    side: str
+    name: str
+    parent: str
+    pivot: complex
+    end: complex
+    radii: tuple[float, float]
+    depth: int
+    round: bool = True
+
+    @property
+    def key(self) -> str:
+        return f"{self.side} {self.name}".strip()
+
+
+class Character(NamedTuple):
+    """A puppet of loose parts, its pictures, and for each part the true parent (empty for the root), pivot and width."""
+
+    puppet: Puppet
+    pictures: dict[str, Picture]
+    parents: dict[str, str]
+    pivots: dict[str, complex]
+    widths: dict[str, float]
+
+
+def character(seed: int, body: str, style: str) -> Character:
+    """The character of a seed."""
+    random = np.random.default_rng([seed, BODIES.index(body), 7])
+    pieces = _pieces(body, random)
+    size = float(np.exp(random.uniform(np.log(300), np.log(3000)))) / 1000
+    drawn = min(size, 0.6)  # drawn at most so large, and scaled on the board
+    names = _names(pieces, style, random)
+    puppet, pictures, keys = Puppet(), {}, {}
+    for piece in sorted(pieces, key=lambda one: one.depth):
+        picture, corner = _drawing(piece, drawn, random)
+        number = f"{len(pictures):064d}"
+        pictures[number] = picture
+        drawing = Drawing(number, picture.shape[1], picture.shape[0])
+        at, scale = corner * size, size / drawn
+        puppet, key = add_part(
+            puppet, names[piece.key], drawing, Placement(at.real, at.imag, 0.0, scale, scale)
+        )
+        keys[piece.key] = key
+    return Character(
+        puppet, pictures,
+        {keys[p.key]: keys.get(p.parent, "") for p in pieces},
+        {keys[p.key]: p.pivot * size for p in pieces},
+        {keys[p.key]: 2 * min(p.radii) * size for p in pieces},
+    )  # fmt: skip
+
+
+def _drawing(piece: Piece, scale: float, random: np.random.Generator) -> tuple[Picture, complex]:
+    finer = 3 * scale
+    wide = max(piece.radii) + 8
+    ends = (piece.pivot, piece.end)
+    left, top = (min(getattr(z, axis) for z in ends) - wide for axis in ("real", "imag"))
+    right, bottom = (max(getattr(z, axis) for z in ends) + wide for axis in ("real", "imag"))
+    columns, rows = (3 * math.ceil((b - a) * scale) for a, b in ((left, right), (top, bottom)))
+    field = np.zeros((rows, columns), np.uint8)
+    one, other = ((z - complex(left, top)) * finer for z in ends)
+    along = (other - one) / max(abs(other - one), 1e-9) * 1j
+    a, b = (radius * finer for radius in piece.radii)
+    corners = [one + along * a, one - along * a, other - along * b, other + along * b]
+    cv2.fillConvexPoly(field, np.array([[z.real, z.imag] for z in corners]).round().astype(np.int32), 255)
+    if piece.round:
+        for z, radius in ((one, a), (other, b)):
+            cv2.circle(field, (round(z.real), round(z.imag)), round(radius), 255, -1)
+    else:
+        more = [z - along * s * 1j * r for z, r, s in ((one, a, -1), (other, b, 1))]
+        flat = [more[0] + along * a, more[0] - along * a, more[1] - along * b, more[1] + along * b]
+        cv2.fillConvexPoly(field, np.array([[z.real, z.imag] for z in flat]).round().astype(np.int32), 255)
+    if random.random() < 0.5:
+        row, column = np.indices(field.shape, dtype=np.float32)
+        noise = random.normal(0, 1, (2, *[max(4, n // 24) for n in field.shape])).astype(np.float32)
+        waves = [cv2.resize(n, field.shape[::-1], interpolation=cv2.INTER_CUBIC) * 1.2 * finer for n in noise]
+        field = cv2.remap(field, column + waves[0], row + waves[1], cv2.INTER_LINEAR)
+    alpha = cv2.resize(field, None, fx=1 / 3, fy=1 / 3, interpolation=cv2.INTER_AREA)
+    picture, x, y = trimmed(np.dstack([np.full_like(alpha, 120)] * 3 + [alpha]))
+    return picture, complex(left, top) + complex(x, y) / scale
+
+
+class _Row(NamedTuple):
+    """A chain of pieces: headings wander, each piece is a little longer or shorter."""
+
+    side: str
+    names: list[str]
+    parent: str
+    at: complex
+    heading: float
+    lengths: list[float]
+    radii: list[float]
+    depth: int
+    step: int = 1
+    plain: bool = True
+
+
+class _Figure:
+    """A figure that grows piece by piece; most have limbs of one size on both sides."""
+
+    def __init__(self, random: np.random.Generator) -> None:
+        self.random, self.pieces = random, list[Piece]()
+        self.same, self.sizes = random.random() < 0.7, dict[str, float]()
+
+    def about(self, number: float, of: str = "") -> float:
+        by = self.random.uniform(0.88, 1.12)
+        return number * (self.sizes.setdefault(of, by) if of and self.same else by)
+
+    def add(self, *piece: object) -> Piece:
+        self.pieces.append(Piece(*piece))  # type: ignore[arg-type]
+        return self.pieces[-1]
+
+    def chain(self, *given: object) -> None:
+        row = _Row(*given)  # type: ignore[arg-type]
+        parent, at, heading = row.parent, row.at, row.heading
+        for i, name in enumerate(row.names):
+            heading += self.random.uniform(-0.3, 0.3)
+            end = at + self.about(row.lengths[i], name) * complex(np.exp(1j * heading))
+            pair = (row.radii[i], row.radii[i + 1] if i + 1 < len(row.radii) else row.radii[i] * 0.9)
+            parent = self.add(row.side, name, parent, at, end, pair, row.depth + row.step * i, row.plain).key
+            at = end
+
+
+DOWN = math.pi / 2
+
+
+def _pieces(body: str, random: np.random.Generator) -> list[Piece]:
+    figure = _Figure(random)
+    if body in ("biped", "stout", "long", "plates"):
+        _upright(figure, body)
+    else:
+        {"quadruped": _quadruped, "bird": _bird, "tentacled": _tentacled, "serpent": _serpent}[body](figure)
+    return figure.pieces
+
+
+def _upright(figure: _Figure, body: str) -> None:
+    about = figure.about
+    stout, long = (1.5 if body == "stout" else 1.0), (1.35 if body == "long" else 1.0)
+    round_ = body != "plates"
+    w = about(90 * stout)
+    figure.add("", "hips", "", 500 + 560j, 500 + 590j, (w, w * 0.95), 20)
+    trunk = figure.add(
+        "", "trunk", "hips", 500 + 540j, complex(500, 540 - about(190)), (w * 0.9, w * 1.05), 22, round_
+    )
+    neck = trunk.end - 1j * w * 0.8
+    figure.add("", "neck", "trunk", neck, neck - 60j, (about(30), about(28)), 21)
+    head = figure.add(
+        "", "head", "neck", neck - 55j, neck - 55j - 1j * about(100), (about(70), about(85)), 24
+    )
+    for side, x, depth in (("far", 1.0, 2), ("near", -1.0, 30)):
+        arm, leg = about(34 * stout, "arm"), about(44 * stout, "leg")
+        shoulder = trunk.end + complex(x * w * 0.75, 10)
+        figure.chain(side, ["upper arm", "forearm", "hand"], "trunk", shoulder, DOWN - 0.35 * x, [150 * long, 140 * long, 50],
+                     [arm, arm * 0.85, arm * 0.7, arm * 0.8], depth + 4, 1, round_)  # fmt: skip
+        hip = 500 + 590j + complex(x * w * 0.5, 20)
+        figure.chain(side, ["thigh", "shin", "foot"], "hips", hip, DOWN - 0.1 * x, [170 * long, 170 * long, 70],
+                     [leg, leg * 0.8, leg * 0.6, leg * 0.55], depth, 1, round_)  # fmt: skip
+    for i, side in enumerate(("far", "near")):
+        eye = head.end + complex((i - 0.5) * 60, 10)
+        figure.add(side, "eye", "head", eye, eye + 3, (about(13), about(13)), 26)
+
+
+def _quadruped(figure: _Figure) -> None:
+    about = figure.about
+    figure.add("", "trunk", "", 380 + 450j, 680 + 440j, (about(110), about(100)), 20)
+    figure.add("", "neck", "trunk", 700 + 400j, 790 + 290j, (about(60), about(50)), 19)
+    figure.add("", "head", "neck", 790 + 285j, 890 + 310j, (about(60), about(40)), 25)
+    for side, depth, off in (("far", 2, 30), ("near", 30, -15)):
+        for which, x in (("hind", 370.0), ("front", 690.0)):
+            w = about(46, which)
+            figure.chain(side, [f"{which} thigh", f"{which} shin", f"{which} foot"], "trunk", complex(x + off, 500), DOWN,
+                         [150, 140, 45], [w, w * 0.75, w * 0.55, w * 0.6], depth)  # fmt: skip
+    figure.chain(
+        "",
+        ["tail 1", "tail 2", "tail 3"],
+        "trunk",
+        290 + 420j,
+        math.pi * 0.85,
+        [90, 90, 80],
+        [26, 22, 18, 12],
+        8,
+    )
+
+
+def _bird(figure: _Figure) -> None:
+    about = figure.about
+    figure.add("", "trunk", "", 420 + 520j, 600 + 460j, (about(120), about(110)), 20)
+    figure.add("", "head", "trunk", 670 + 370j, 720 + 330j, (about(70), about(66)), 22)
+    for side, depth, off in (("far", 3, 40), ("near", 30, -10)):
+        figure.chain(
+            side,
+            ["wing 1", "wing 2"],
+            "trunk",
+            complex(540 + off, 430),
+            math.pi * 0.9,
+            [170, 170],
+            [50, 40, 18],
+            depth,
+        )
+        figure.chain(
+            side,
+            ["thigh", "shin", "foot"],
+            "trunk",
+            complex(480 + off, 600),
+            DOWN,
+            [90, 130, 60],
+            [36, 22, 16, 14],
+            depth + 3,
+        )
+    figure.chain("", ["tail 1", "tail 2"], "trunk", 320 + 560j, math.pi * 0.9, [120, 120], [44, 36, 24], 10)
+    figure.add("near", "eye", "head", 735 + 320j, 738 + 320j, (13, 13), 26)
+
+
+def _tentacled(figure: _Figure) -> None:
+    about = figure.about
+    figure.add("", "mantle", "", 500 + 380j, 500 + 260j, (about(130), about(140)), 40)
+    for i in range(6):
+        at = 500 + 460j + (i - 2.5) * 42
+        figure.chain("", [f"arm {'abcdef'[i]} {j + 1}" for j in range(4)], "mantle", at, DOWN + (i - 2.5) * 0.42,
+                     [110, 105, 100, 90], [34, 29, 24, 19, 12], 2 + 4 * i)  # fmt: skip
+    for i, side in enumerate(("far", "near")):
+        eye = complex(460 + 80 * i, 330)
+        figure.add(side, "eye", "mantle", eye, eye + 3, (about(22), about(22)), 44)
+
+
+def _serpent(figure: _Figure) -> None:
+    figure.add("", "head", "", 160 + 420j, 230 + 400j, (figure.about(60), figure.about(50)), 40)
+    names = [f"spine {i + 1}" for i in range(8)]
+    figure.chain("", names, "head", 240 + 420j, 0.2, [110] * 8, [46, 45, 44, 42, 38, 34, 28, 22, 14], 30, -1)
+
+
+_GERMAN = {
+    "hips": "Becken", "trunk": "Rumpf", "neck": "Hals", "head": "Kopf", "upper arm": "Oberarm", "forearm": "Unterarm",
+    "hand": "Hand", "thigh": "Oberschenkel", "shin": "Unterschenkel", "foot": "Fuß", "eye": "Auge", "tail": "Schwanz",
+    "wing": "Flügel", "mantle": "Kopf", "arm": "Arm", "spine": "Wirbel", "hind": "hinten", "front": "vorn",
+}  # fmt: skip
+
+
+def _names(pieces: list[Piece], style: str, random: np.random.Generator) -> dict[str, str]:
+    order = random.permutation(len(pieces))
+    forms = ("Layer {}", "Shape {}", "Layer {} copy", "Ebene {}", "image_{:04d}", "{}", "Group 1 copy {}")
+    form = forms[int(random.integers(len(forms)))]
+    neutral = [
+        "".join(random.choice(list("bdgklmnprstvz"), 2)) + random.choice(list("aiou")) + str(i) for i in order
+    ]
+    found = {}
+    for number, piece in enumerate(pieces):
+        words = piece.name.split()
+        if style == "default":
+            name = form.format(int(order[number]) + 1)
+        elif style == "neutral":
+            name = (
+                neutral[number].rstrip("0123456789")
+                + "xyzwvutsrqponmlkjihgfedcba"[number % 26]
+                + "q" * (number // 26)
+            )
+        elif style == "joined":
+            name = ({"near": "R", "far": "L", "": ""}[piece.side]) + "".join(
+                word.capitalize() for word in words
+            )
+        elif style == "sided":
+            name = "_".join(words) + {"near": ".R", "far": ".L", "": ""}[piece.side]
+        elif style == "german":
+            known = _GERMAN.get(piece.name)
+            name = known or " ".join(_GERMAN.get(word, word) for word in words)
+            name = {"near": "rechts ", "far": "links ", "": ""}[piece.side] + name
+        else:
+            name = piece.key
+        found[piece.key] = name
+    return found

@@ -1,0 +1,125 @@
+"""Find joints on whole generated characters, in all styles of names; and what is seen of parts."""
+
+from typing import NamedTuple
+
+import numpy as np
+import pytest
+from msgspec.structs import replace
+
+from art.characters import BODIES, STYLES, character
+from art.limb_pairs import pair
+from umbrite.art.joint_finding import find_joints
+from umbrite.art.masks import sheet_of_part
+from umbrite.rig.body_words import fits_below, kind_of
+from umbrite.rig.change import change
+from umbrite.rig.model import Point, Trim
+from umbrite.rig.names import side_of
+from umbrite.rig.word_table import says_nothing
+
+
+class Figures(NamedTuple):
+    """Shares of right parents, of right ones among those that are called sure; how far pivots lie off, in widths."""
+
+    right: float
+    sure: float
+    median: float
+    most: float
+
+
+def figures(seeds: range, style: str) -> Figures:
+    right, sure, off = [], [], []
+    for seed in seeds:
+        for body in BODIES:
+            one = character(seed, body, style)
+            found = {p.part: p for p in find_joints(one.puppet, one.pictures)}
+            for key, parent in one.parents.items():
+                proposal = found.get(key)
+                good = (proposal.parent if proposal else "") == parent
+                right.append(good)
+                if proposal is not None and proposal.confidence > 0.8:
+                    sure.append(good)
+                if proposal is not None and good:
+                    off.append(abs(proposal.pivot - one.pivots[key]) / one.widths[key])
+    return Figures(
+        float(np.mean(right)), float(np.mean(sure)), float(np.median(off)), float(np.quantile(off, 0.9))
+    )
+
+
+# Seeds that nothing was tuned on.
+@pytest.mark.parametrize("seeds", [range(200, 201), pytest.param(range(200, 212), marks=pytest.mark.long)])
+@pytest.mark.parametrize(
+    ("style", "least"),
+    [
+        ("plain", 0.97),
+        ("joined", 0.97),
+        ("sided", 0.95),
+        ("german", 0.95),
+        ("neutral", 0.88),
+        ("default", 0.88),
+    ],
+)
+def test_characters_hang_together_as_they_were_made(style: str, least: float, seeds: range) -> None:
+    found = figures(seeds, style)
+    print(f"{style}: {found}")
+    assert found.right >= least
+    assert found.sure >= 0.95
+    assert found.median < 0.03
+    assert found.most < 0.12
+
+
+def test_all_styles_are_tried() -> None:
+    assert set(STYLES) == {"plain", "joined", "sided", "german", "neutral", "default"}
+
+
+@pytest.mark.parametrize(
+    ("name", "kind", "side"),
+    [
+        ("upperarm", "upper arm", "middle"), ("LowerLeg", "shin", "middle"), ("hindleg.L", "thigh", "far"),
+        ("RIGHTARM", "upper arm", "near"), ("LUpperArm", "upper arm", "far"), ("eyeball", "eye", "middle"),
+        ("Oberschenkel links", "thigh", "far"), ("Fuß_rechts", "foot", "near"), ("avambraccio sinistro", "forearm", "far"),
+        ("głowa", "head", "middle"), ("muslo derecho", "thigh", "near"), ("tête", "head", "middle"), ("mão esquerda", "hand", "far"),
+        ("migi jouwan", "upper arm", "near"), ("legend", "", "middle"),
+    ],
+)  # fmt: skip
+def test_words_are_understood_joined_and_in_other_languages(name: str, kind: str, side: str) -> None:
+    assert kind_of(name) == kind
+    assert side_of(name) == side
+
+
+@pytest.mark.parametrize(
+    "name", ["Layer 7", "Layer 12 copy", "Shape 3", "Group 1 copy 2", "Ebene 4", "image_0007", "12"]
+)
+def test_names_that_programs_give_say_nothing(name: str) -> None:
+    assert says_nothing(name)
+    assert fits_below(name, "Layer 1") == fits_below("Layer 2", name) == 0.0
+    assert not says_nothing("tail 1")
+    assert fits_below("spine_02", "spine_01") == 1.0
+
+
+def test_trims_hidden_parts_and_references_are_taken_as_they_are_seen() -> None:
+    one = pair(202)
+    forearm, upper = one.puppet.order[1], one.puppet.order[0]
+    for hidden in (change(one.puppet, forearm, visible=False), change(one.puppet, forearm, reference=True)):
+        other = change(hidden, upper, name=one.puppet.parts[upper].name)
+        with pytest.raises(Exception, match="select two or more parts"):
+            find_joints(other, one.pictures)
+    drawing = one.puppet.parts[forearm].drawing
+    whole = tuple(
+        Point(x, y)
+        for x, y in (
+            (-9, -9),
+            (drawing.width + 9, -9),
+            (drawing.width + 9, drawing.height + 9),
+            (-9, drawing.height + 9),
+        )
+    )
+    cut = change(one.puppet, forearm, trims=(Trim(whole),))
+    assert find_joints(cut, one.pictures) == []
+    back = change(one.puppet, forearm, trims=(Trim(whole), Trim(whole, cut=False)))
+    assert [p.pivot for p in find_joints(back, one.pictures)] == [
+        p.pivot for p in find_joints(one.puppet, one.pictures)
+    ]
+    half = replace(cut.parts[forearm], trims=(Trim((Point(0, 0), Point(drawing.width / 2, 0), Point(drawing.width / 2, drawing.height), Point(0, drawing.height))),))  # fmt: skip
+    alpha = sheet_of_part(half, one.pictures[drawing.sha256]).alpha
+    assert not alpha[:, : drawing.width // 2 - 1].any()
+    assert alpha[:, drawing.width // 2 + 1 :].any()
