@@ -42,6 +42,7 @@ lint: $(VENV)/dev.stamp
 
 bench: $(VENV)/dev.stamp
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench.py
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/figures.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/soak.py 20000
 
 # Draws the demo art anew and rigs it through the public edits.

@@ -24,7 +24,7 @@ def bar(
     turn, drawn = turns
     size = int(2 * (max(map(abs, ends)) + width) / scale + 8)
     finer = 8 if size < 380 else 3
-    middle = size / 2 + complex(*random.uniform(-0.5, 0.5, 2))
+    middle = complex(*(size / 2 + random.uniform(-0.5, 0.5, 2)))
     places = [
         complex(x, y)
         for x, y in ((ends[0], -width / 2), (ends[1], -width / 2), (ends[1], width / 2), (ends[0], width / 2))
@@ -55,7 +55,7 @@ def off(seed: int) -> list[float]:
 
 
 # Seeds that nothing was tuned on.
-@pytest.mark.parametrize("seeds", [range(500, 530), pytest.param(range(500, 700), marks=pytest.mark.long)])
+@pytest.mark.parametrize("seeds", [range(500, 512), pytest.param(range(500, 700), marks=pytest.mark.long)])
 def test_gaps_of_art_of_any_size_and_rotation_are_found_within_a_degree_or_so(seeds: range) -> None:
     errors = np.abs([error for seed in seeds for error in off(seed)])
     print(f"within 1 degree: {np.mean(errors <= 1):.3f}, worst {errors.max():.2f}")

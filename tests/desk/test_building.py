@@ -431,7 +431,7 @@ def test_soften_and_stretch_are_typed_as_shares_of_the_limb(wick_window: Window)
     key = next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
     session.selection.pick([key])
     fields = {field.accessibleName(): field for field in wick_window.details.sections["limb"].fields}
-    assert (fields["Soften"].text(), fields["Stretch"].text()) == ("4 %", "0 %")
+    assert (fields["Soften"].text(), fields["Stretch"].text()) == ("0.65 %", "0 %")
     fields["Soften"].setValue(10)  # type: ignore[union-attr]
     fields["Stretch"].setValue(25)  # type: ignore[union-attr]
     limb = puppet(wick_window).limbs[key]

@@ -65,7 +65,7 @@ class LimbSection(Section):
             "Blend", lambda _p, k: value(session.pose, k, "blend") * 100, Writer(session, "Blend", blended),
             unit=" %", digits=0, least=0, most=100,
         )))  # fmt: skip
-        self.row("Soften, stretch", self._share("soften", 50), self._share("stretch", 300))
+        self.row("Soften, stretch", self._share("soften", 50, 2), self._share("stretch", 300))
         self.row("Solving", self.choice(
             "Solving",
             lambda _p, _k: [("To the target", True), ("Off", False)],
@@ -73,13 +73,13 @@ class LimbSection(Section):
             lambda p, k, v: change(p, k, enabled=v),
         ))  # fmt: skip
 
-    def _share(self, what: str, most: float) -> NumberField:
+    def _share(self, what: str, most: float, digits: int = 0) -> NumberField:
         """A share of the limb's length, in percent."""
         return self.number(
             what.capitalize(),
             lambda p, k: getattr(p.limbs[k], what) * 100,
             lambda p, k, v: change(p, k, **{what: v / 100}),
-            unit=" %", digits=0, least=0, most=most,
+            unit=" %", digits=digits, least=0, most=most,
         )  # fmt: skip
 
     def show_for(self, keys: list[str]) -> None:
