@@ -10,11 +10,11 @@ from art.characters import BODIES, STYLES, character
 from art.limb_pairs import pair
 from umbrite.art.joint_finding import find_joints
 from umbrite.art.masks import sheet_of_part
-from umbrite.rig.body_words import fits_below, kind_of
 from umbrite.rig.change import change
 from umbrite.rig.model import Point, Trim
 from umbrite.rig.names import side_of
-from umbrite.rig.word_table import says_nothing
+from umbrite.rig.words.body_words import fits_below, kind_of
+from umbrite.rig.words.word_table import says_nothing
 
 
 class Figures(NamedTuple):

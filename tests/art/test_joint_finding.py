@@ -11,11 +11,11 @@ from umbrite.art.masks import sampled, sheet_of
 from umbrite.art.pictures import Picture
 from umbrite.art.round_ends import inscribed, round_end
 from umbrite.files.png import decode
-from umbrite.rig.body_words import fits_below, kind_of, root_rank
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.placement import Box
+from umbrite.rig.words.body_words import fits_below, kind_of, root_rank
 
 
 @pytest.mark.parametrize("seeds", [range(200, 230), pytest.param(range(90), marks=pytest.mark.long)])

@@ -19,11 +19,11 @@ import numpy as np
 from umbrite.art.masks import Mask, Sheet, sampled, shared_area, sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.art.round_ends import Circle, inscribed, round_end
-from umbrite.rig.body_words import fits_below, kind_of, root_rank
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
 from umbrite.rig.names import side_of
 from umbrite.rig.placement import Box
+from umbrite.rig.words.body_words import fits_below, kind_of, root_rank
 
 FINENESS = 120.0  # samples across the overlap, at most
 LEAST_OVERLAP = 0.002  # of the smaller part's area; less is touching by accident
@@ -389,7 +389,7 @@ def _sure(child: str, parents: Mapping[str, str], likely: Mapping[tuple[str, str
         if one == child and other != parents[child] and child not in _upwards(other, parents)
     ]  # fmt: skip
     lead = own - max(others, default=0.0)
-    return round(float(np.clip(0.25 + 0.3 * own + 0.35 * min(lead, 1.0), 0.02, 1.0)), 3)
+    return round(float(np.clip(0.2 + 0.3 * own + 0.35 * min(lead, 1.0), 0.02, 1.0)), 3)
 
 
 def _likely(child: str, parent: str, area: float, carrying: float, found: Contact) -> float:

@@ -28,6 +28,7 @@ STEP = math.radians(1.0)
 EXACT = math.radians(0.05)
 MOST = math.pi
 LOOK_ON = (math.radians(0.5), math.radians(3.0))  # beyond an onset, to see how a gap grows
+STAYS = tuple(math.radians(more) for more in (4.0, 8.0, 12.0, 16.0))
 LATEST = math.radians(5.0)
 FARTHEST_BACK = math.radians(15.0)
 FINEST = 16.0  # samples to a pixel of a drawing, so that small art is seen as finely as large art
@@ -36,7 +37,7 @@ LEAST_NOTCH = 1.5  # pixels of the drawings
 # Shares of the seam's width.
 BARE = 0.008  # a point of an outline this far outside counts as bare
 MEETING = (
-    3.0  # times that: two bare caps this near to each other meet: the notch is sharper than some 40 degrees
+    5.0  # times that: two bare caps this near to each other meet: the notch is sharper than some 25 degrees
 )
 NOTCH = 0.25  # within which the flanks of a notch are measured
 NOTICED = 0.03  # how long a notch's flanks are before it is noticed
@@ -168,11 +169,18 @@ class SeamTurning:
         late = (one + unseen) / grows - LOOK_ON[0]
         return turn - sense * min(max(late, 0.0), LATEST, abs(turn))
 
+    def _stays_open(self, turn: float) -> bool:
+        """Whether a gap seen at a turn is one: a gap grows, while corners that pass each other meet and part again."""
+        further = (turn + math.copysign(more, turn) for more in STAYS if abs(turn) + more <= MOST)
+        return all(self._flank(*self._bare(later)[:2]) > 0 for later in further)
+
     def onset(self, sense: int, reason: Reason | None = None) -> Onset:
         """The first turn in one sense (+1 or -1) that shows a fault, or a fault of one kind: steps of a degree, then halved."""
 
         def wrong(turn: float) -> bool:
             found = self.fault(sense * turn)
+            if found == "gap" and not self._stays_open(sense * turn):
+                found = "free"
             return found != "free" if reason is None else found == reason
 
         if self.empty:

@@ -4,7 +4,7 @@ import re
 from collections.abc import Iterable
 
 from umbrite.rig.model import Side
-from umbrite.rig.word_table import meaning
+from umbrite.rig.words.word_table import meaning
 
 # "left" and "right" are the character's own; without a facing the right side counts as the near one.
 _SIDE_WORDS: dict[str, Side] = {

@@ -5,7 +5,6 @@ from typing import NamedTuple
 
 from msgspec.structs import replace
 
-from umbrite.rig.body_words import kind_of
 from umbrite.rig.change import change, get_joint, names_like, new_id, put
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.controls import add_controls
@@ -15,6 +14,7 @@ from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Control, ControlShape, Joint, Limb, Point, Puppet, point
 from umbrite.rig.names import unique
 from umbrite.rig.placement import middle_of
+from umbrite.rig.words.body_words import kind_of
 
 KNOBS: dict[str, tuple[ControlShape, float]] = {
     "head": ("drop", 70.0),

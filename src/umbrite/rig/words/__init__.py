@@ -1,0 +1,1 @@
+"""What words of names mean: for bodies, and in other languages."""
