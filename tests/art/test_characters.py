@@ -12,8 +12,8 @@ from umbrite.art.joint_finding import find_joints
 from umbrite.art.masks import sheet_of_part
 from umbrite.rig.change import change
 from umbrite.rig.model import Point, Trim
-from umbrite.rig.names import side_of
 from umbrite.rig.words.body_words import fits_below, kind_of
+from umbrite.rig.words.names import side_of
 from umbrite.rig.words.word_table import says_nothing
 
 

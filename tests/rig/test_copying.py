@@ -15,8 +15,8 @@ from umbrite.rig.edits.renaming import numbered, renamed, replaced, side_swapped
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet
-from umbrite.rig.names import swapped
 from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.words.names import swapped
 
 WICK = wick()
 

@@ -25,7 +25,7 @@ from umbrite.rig.family import ancestors, branch, children, path
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limb_shape import drawn_bend, limb_tip
 from umbrite.rig.model import Drawing, Limit, Placement, Point, Puppet
-from umbrite.rig.names import core_of, side_of, tidy, unique, words_of
+from umbrite.rig.words.names import core_of, side_of, tidy, unique, words_of
 
 PIVOTS = {
     "Trunk": (300, 300), "Near upper arm": (250, 200), "Near forearm": (180, 280), "Near hand": (200, 380),

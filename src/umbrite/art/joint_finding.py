@@ -21,9 +21,9 @@ from umbrite.art.pictures import Picture
 from umbrite.art.round_ends import Circle, inscribed, round_end
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
-from umbrite.rig.names import side_of
 from umbrite.rig.placement import Box
 from umbrite.rig.words.body_words import fits_below, kind_of, root_rank
+from umbrite.rig.words.names import side_of
 
 FINENESS = 120.0  # samples across the overlap, at most
 LEAST_OVERLAP = 0.002  # of the smaller part's area; less is touching by accident

@@ -13,7 +13,7 @@ from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.pivots import keep_limbs
 from umbrite.rig.limb_shape import drawn_bend
 from umbrite.rig.model import Puppet
-from umbrite.rig.names import side_of
+from umbrite.rig.words.names import side_of
 
 Severity = Literal["error", "warning", "hint"]
 RANK: dict[Severity, int] = {"error": 0, "warning": 1, "hint": 2}

@@ -12,8 +12,8 @@ from umbrite.rig.family import targets, toes
 from umbrite.rig.ids import owner_of
 from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, limb_length, limb_tip
 from umbrite.rig.model import Meant, Part, Puppet
-from umbrite.rig.names import side_of, swapped, words_of
 from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.words.names import side_of, swapped, words_of
 
 STACKED_BOTH_WAYS = "The pieces of {name} are stacked forwards and backwards in turn. Look at the depth rail."
 UNEQUAL = 1.15  # one limb longer than its pair by more than this share

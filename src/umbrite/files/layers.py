@@ -13,8 +13,8 @@ from umbrite.rig.edits.parenting import carry_together
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.family import ancestors
 from umbrite.rig.model import Drawing, Placement, Puppet, Side
-from umbrite.rig.names import tidy
 from umbrite.rig.placement import around_parts
+from umbrite.rig.words.names import tidy
 
 
 class Layer(NamedTuple):

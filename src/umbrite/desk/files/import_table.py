@@ -24,7 +24,7 @@ from PySide6.QtWidgets import (
 from umbrite.desk.theme.themes import side_words
 from umbrite.files.layers import Layer, Layered
 from umbrite.rig.model import Side
-from umbrite.rig.names import side_of, tidy
+from umbrite.rig.words.names import side_of, tidy
 
 COLUMNS = ("Layer", "Name", "Side", "No.", "Group")
 

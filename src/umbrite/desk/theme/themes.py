@@ -7,7 +7,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QColor
 
 from umbrite.rig.model import Side
-from umbrite.rig.names import tells_left_and_right
+from umbrite.rig.words.names import tells_left_and_right
 
 # A second sign for each side, so that nobody needs the colour.
 SIDE_STROKE: dict[Side, Qt.PenStyle] = {

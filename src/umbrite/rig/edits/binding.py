@@ -9,8 +9,8 @@ from umbrite.rig.edits.parts import ride_on
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, children, parts_on, targets, toes, users_of
 from umbrite.rig.model import Joint, Puppet
-from umbrite.rig.names import side_of, unique, words_of
 from umbrite.rig.placement import board_from_drawing, middle_of
+from umbrite.rig.words.names import side_of, unique, words_of
 
 
 def bind(puppet: Puppet, parts: Iterable[str], bone: str) -> Puppet:

@@ -15,7 +15,7 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, children, targets, toes
 from umbrite.rig.limb_shape import far_end
 from umbrite.rig.model import Joint, Puppet, point
-from umbrite.rig.names import side_of, swapped, unique
+from umbrite.rig.words.names import side_of, swapped, unique
 
 SHORTEST = 2.0  # board pixels
 

@@ -12,9 +12,9 @@ from umbrite.rig.edits.links import add_link
 from umbrite.rig.family import ancestors, branch, is_carrier, parts_on
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Control, ControlShape, Joint, Limb, Point, Puppet, point
-from umbrite.rig.names import unique
 from umbrite.rig.placement import middle_of
 from umbrite.rig.words.body_words import kind_of
+from umbrite.rig.words.names import unique
 
 KNOBS: dict[str, tuple[ControlShape, float]] = {
     "head": ("drop", 70.0),

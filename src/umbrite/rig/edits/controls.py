@@ -10,8 +10,8 @@ from umbrite.rig.edits.links import add_link
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import children, parts_on, targets, toes, users_of
 from umbrite.rig.model import Choice, Control, ControlKind, Point, Puppet, point
-from umbrite.rig.names import side_of, unique
 from umbrite.rig.placement import around_parts
+from umbrite.rig.words.names import side_of, unique
 
 
 def add_controls(puppet: Puppet, controls: Iterable[Control]) -> tuple[Puppet, list[str]]:

@@ -32,7 +32,7 @@ from umbrite.rig.model import (
     on_grid,
     point,
 )
-from umbrite.rig.names import swapped, unique
+from umbrite.rig.words.names import swapped, unique
 
 OTHER: dict[Side, Side] = {"near": "far", "far": "near", "middle": "middle"}
 

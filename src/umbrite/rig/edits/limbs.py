@@ -12,8 +12,8 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, branch, children, parts_on, path, targets, toes, users_of
 from umbrite.rig.limb_shape import drawn_bend, far_end, limb_tip
 from umbrite.rig.model import EndHold, Joint, Limb, Puppet, point
-from umbrite.rig.names import core_of, side_of, side_word, unique, words_of
 from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.words.names import core_of, side_of, side_word, unique, words_of
 
 _KINDS = {
     "leg": {"leg", "thigh", "shin", "calf", "foot", "ankle", "knee", "paw", "hoof", "shank"},

@@ -9,7 +9,7 @@ from umbrite.rig.angles import MOST_TURN, angle_text
 from umbrite.rig.change import change, get_joint, require_finite
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Limit, Puppet
-from umbrite.rig.names import swapped
+from umbrite.rig.words.names import swapped
 
 
 def set_limit(

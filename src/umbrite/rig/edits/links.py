@@ -10,7 +10,7 @@ from umbrite.rig.dependencies import curve_fault, refuse_circles
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Link, Point, Puppet
-from umbrite.rig.names import unique
+from umbrite.rig.words.names import unique
 
 
 def add_link(

@@ -10,8 +10,8 @@ from umbrite.rig.change import change, get_part, names_like, new_id, put, requir
 from umbrite.rig.edits.parts import reorder
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Blend, Guide, Puppet, Trim, on_grid, point
-from umbrite.rig.names import unique
 from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.words.names import unique
 
 DIMMED = 0.45
 

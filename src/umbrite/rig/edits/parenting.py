@@ -7,7 +7,7 @@ from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import InUseError, RigError
 from umbrite.rig.family import ancestors, children, parts_on, users_of
 from umbrite.rig.model import Joint, Puppet, Role, point
-from umbrite.rig.names import unique
+from umbrite.rig.words.names import unique
 
 
 def set_parent(puppet: Puppet, keys: Iterable[str], parent: str | None) -> Puppet:

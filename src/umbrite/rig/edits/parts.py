@@ -8,8 +8,8 @@ from umbrite.rig.change import change, get_part, names_like, new_id, put, requir
 from umbrite.rig.errors import InUseError, RigError
 from umbrite.rig.family import children, parts_on, users_of
 from umbrite.rig.model import Drawing, Joint, Part, Placement, Puppet, on_grid, point
-from umbrite.rig.names import side_of, unique
 from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.words.names import side_of, unique
 
 
 def add_part(puppet: Puppet, name: str, drawing: Drawing, placement: Placement) -> tuple[Puppet, str]:

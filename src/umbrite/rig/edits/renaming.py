@@ -7,7 +7,7 @@ from umbrite.rig.change import change, names_like, thing, things
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import FIELDS, id_kind
 from umbrite.rig.model import Puppet
-from umbrite.rig.names import swapped
+from umbrite.rig.words.names import swapped
 
 
 def rename(puppet: Puppet, key: str, name: str) -> Puppet:

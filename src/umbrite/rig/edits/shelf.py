@@ -13,7 +13,7 @@ from umbrite.rig.channels import channel, known_only, with_values
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.model import Pose, Puppet, SavedPose
-from umbrite.rig.names import swapped, unique
+from umbrite.rig.words.names import swapped, unique
 
 CLEAN = "Clean"
 

@@ -1,6 +1,6 @@
 """What names tell about bodies: which kind of piece a name means, and what such a piece usually hangs from."""
 
-from umbrite.rig.names import core_of, side_of
+from umbrite.rig.words.names import core_of, side_of
 from umbrite.rig.words.word_table import meaning, says_nothing
 
 # Phrases come before single words; the last matching word of a name counts most ("boot buckle" is a buckle).
