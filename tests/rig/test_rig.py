@@ -24,8 +24,8 @@ from umbrite.rig.errors import MissingError, RigError
 from umbrite.rig.family import ancestors, branch, children, path
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limb_shape import drawn_bend, limb_tip
-from umbrite.rig.model import Drawing, Limit, Placement, Point, Puppet
-from umbrite.rig.words.names import core_of, side_of, tidy, unique, words_of
+from umbrite.rig.model import Drawing, Joint, Limit, Placement, Point, Puppet, point
+from umbrite.rig.words.names import core_of, side_of, tells_left_and_right, tidy, unique, words_of
 
 PIVOTS = {
     "Trunk": (300, 300), "Near upper arm": (250, 200), "Near forearm": (180, 280), "Near hand": (200, 380),
@@ -332,3 +332,30 @@ def test_the_invariants_notice_what_is_broken(limbed: Puppet) -> None:
 
 def _fields(puppet: Puppet) -> dict[str, object]:
     return {name: getattr(puppet, name) for name in puppet.__struct_fields__}
+
+
+@pytest.mark.parametrize(
+    ("names", "limb"),
+    [
+        (("L upper arm", "L forearm"), "L arm"),
+        (("Near upper arm", "Near forearm"), "Near arm"),
+        (("upper_arm.R", "forearm.R"), "R arm"),
+        (("Near tentacle 1", "Near tentacle 2"), "Near tentacle 1 limb"),
+    ],
+)
+def test_made_limbs_take_the_word_that_the_art_has_for_its_side(names: tuple[str, str], limb: str) -> None:
+    puppet = Puppet(
+        joints={
+            "j1": Joint(names[0], point(0j), pivot_set=True),
+            "j2": Joint(names[1], point(100 + 0j), "j1", pivot_set=True, tip=point(200 + 20j)),
+        },
+        next_id=3,
+    )
+    made, key = make_limb(puppet, "j1", "j2")
+    assert made.limbs[key].name == limb
+
+
+def test_sides_are_told_in_the_words_of_the_art() -> None:
+    assert tells_left_and_right(["L arm", "R arm", "Near hand"])
+    assert not tells_left_and_right(["Near arm", "Far arm", "Left hand"])
+    assert not tells_left_and_right(["Head"])
