@@ -16,10 +16,13 @@ from desk.test_controls import choose
 from desk.test_rehearsing import at
 from umbrite.desk.board.edges.found_strip import FoundStrip
 from umbrite.desk.board.handles import fan_directions, fan_radius
+from umbrite.desk.commands import bone_commands
+from umbrite.desk.panels.family_panel import Legend
 from umbrite.desk.session.stations import LIMBS
 from umbrite.desk.window import Window
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.limbs import remove_limb
+from umbrite.rig.edits.renaming import rename
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet
 
@@ -161,6 +164,40 @@ def test_bones_along_the_middle_of_a_part_and_from_the_pivots(art_window: Window
     session.selection.pick([joint(puppet(art_window), "Near thigh")])
     act("bones-pivots")
     assert puppet(art_window).joints[joint(puppet(art_window), "Near thigh")].tip is not None
+
+
+def test_the_number_of_bones_changes_as_one_step_but_never_undoes_another(
+    art_window: Window, act: Act
+) -> None:
+    session = art_window.session
+    session.selection.pick([part(puppet(art_window), "Scarf tail")])
+    act("bones-middle")
+    bone_commands.change_line(session, count=7)
+    before = puppet(art_window).joints
+    assert sum(item.name.startswith("Scarf tail bone") for item in before.values()) == 7
+    renamed = rename(puppet(art_window), joint(puppet(art_window), "Head"), "Noggin")
+    session.edit("Rename", puppet=renamed)
+    heard: list[str] = []
+    session.said.connect(heard.append)
+    bone_commands.change_line(session, count=12)
+    assert puppet(art_window) is renamed
+    assert "Something else was changed" in heard[-1]
+    session.step(-1)
+    bone_commands.change_line(session, count=5)
+    names = [item.name for item in puppet(art_window).joints.values()]
+    assert sum(name.startswith("Scarf tail bone") for name in names) == 5
+
+
+def test_legend_and_field_speak_of_left_and_right_where_the_art_does(art_window: Window) -> None:
+    session = art_window.session
+    legend = art_window.findChild(Legend)
+    assert legend is not None
+    assert legend.text().split() == ["near", "far"]
+    other = puppet(art_window)
+    for key, item in other.joints.items():
+        other = rename(other, key, item.name.replace("Near", "Right").replace("Far", "Left"))
+    session.edit("Rename", puppet=other)
+    assert legend.text().split() == ["right", "left"]
 
 
 def test_typed_length_detach_attach_and_the_same_length(boned: Window, act: Act) -> None:
