@@ -17,8 +17,9 @@ from umbrite.rig.change import change
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Joint, Puppet, point
+from umbrite.rig.model import Joint, Limb, Puppet, point
 
+SOFTEN = Limb("", (), "").soften  # what limbs are given when they are made
 CART = Puppet(
     joints={
         "j1": Joint("Cart", point(0j), pivot_set=True),
@@ -97,14 +98,14 @@ def test_within_limits_the_mix_goes_through_them() -> None:
 
 @pytest.mark.parametrize("distance", [0.97, 0.99, 0.995])
 def test_a_planted_foot_does_not_slide_before_the_leg_is_all_but_straight(distance: float) -> None:
-    puppet = change(chain([0j, 30 + 150j, 0 + 300j]), "l98", soften=chain_soften())
+    puppet = change(chain([0j, 30 + 150j, 0 + 300j]), "l98", soften=SOFTEN)
     length = 2 * abs(30 + 150j)
     placed = evaluate(compile_plan(puppet), {"j99.y": distance * length - 300})
     assert placed.limbs.distance[0, 0] < 0.25
 
 
 def test_the_knee_has_no_jump_in_speed_near_full_reach() -> None:
-    puppet = change(chain([0j, 30 + 150j, 0 + 300j]), "l98", soften=chain_soften())
+    puppet = change(chain([0j, 30 + 150j, 0 + 300j]), "l98", soften=SOFTEN)
     length = 2 * abs(30 + 150j)
     ways = np.linspace(0.97, 1.02, 2001) * length
     placed = evaluate(compile_plan(puppet), {"j99.y": ways - 300})
@@ -112,10 +113,3 @@ def test_the_knee_has_no_jump_in_speed_near_full_reach() -> None:
     speed = np.diff(knee)
     # Twice as fine steps change their speed half as much: there is no corner.
     assert np.abs(np.diff(speed)).max() < 0.03 * np.abs(speed).max()
-
-
-def chain_soften() -> float:
-    """What limbs are given when they are made."""
-    from umbrite.rig.model import Limb
-
-    return Limb("", (), "").soften

@@ -232,8 +232,9 @@ def _family(
     likely = {pair: score for pair, score in likely.items() if score >= LEAST_LIKELY}
     found: list[Proposal] = []
     for group in _groups(keys, likely):
-        root = _root(group, likely, names, areas, contacts)
-        parents = _like_pairs(_rehung(_tree(group, root, likely), likely), likely, areas, widths)
+        joined = _joined_pieces(group, _tree(group, likely))
+        root = _root(group, joined, names, areas, contacts)
+        parents = _like_pairs(_rehung(_from_root(root, joined), likely), likely, areas, widths)
         order = _parents_first(parents, root)
         found += [
             Proposal(
@@ -300,7 +301,7 @@ def _groups(keys: list[str], likely: Mapping[tuple[str, str], float]) -> list[li
 
 def _root(
     group: list[str],
-    likely: Mapping[tuple[str, str], float],
+    joined: Mapping[str, list[str]],
     names: Mapping[str, str],
     areas: Mapping[str, float],
     contacts: Mapping[tuple[str, str], Contact],
@@ -311,7 +312,6 @@ def _root(
     if rank != UNNAMED:
         return max(best, key=lambda key: areas[key])
     best = group
-    joined = {key: _firmly(key, group, likely) for key in group}
     ends = [key for key in best if len(joined[key]) <= 1]
     largest = max(best, key=lambda key: areas[key])
     if len(group) > 2 and all(len(some) <= 2 for some in joined.values()) and ends:
@@ -328,16 +328,30 @@ def _root(
     return max(large, key=carried, default=largest)
 
 
-def _firmly(key: str, group: list[str], likely: Mapping[tuple[str, str], float]) -> list[str]:
-    """The pieces to which one is joined most likely of all that they or it could be joined to."""
-    tree = _tree(group, key, likely)
-    return [other for other, parent in tree.items() if parent == key]
+def _joined_pieces(group: list[str], tree: Mapping[str, str]) -> dict[str, list[str]]:
+    """For each piece those that it is joined to in the tree, whichever carries the other."""
+    joined: dict[str, list[str]] = {key: [] for key in group}
+    for one, other in tree.items():
+        joined[one].append(other)
+        joined[other].append(one)
+    return joined
 
 
-def _tree(group: list[str], root: str, likely: Mapping[tuple[str, str], float]) -> dict[str, str]:
-    """The tree of the strongest joints, whichever way they hang (Prim's method), from the root outwards."""
+def _from_root(root: str, joined: Mapping[str, list[str]]) -> dict[str, str]:
+    """The same tree from another root outwards."""
     parents: dict[str, str] = {}
-    hanging, left = [root], [key for key in group if key != root]
+    reached = [root]
+    for key in reached:
+        fresh = [other for other in joined[key] if other != parents.get(key)]
+        parents |= dict.fromkeys(fresh, key)
+        reached += fresh
+    return parents
+
+
+def _tree(group: list[str], likely: Mapping[tuple[str, str], float]) -> dict[str, str]:
+    """The tree of the strongest joints, whichever way they hang (Prim's method), from the first of a group on."""
+    parents: dict[str, str] = {}
+    hanging, left = group[:1], group[1:]
     while left:
         pairs = [(a, b) for a in left for b in hanging if (a, b) in likely or (b, a) in likely]
         child, parent = max(pairs, key=lambda pair: _either(pair, likely))

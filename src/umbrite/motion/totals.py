@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan
 from umbrite.rig.affine import inverse
-from umbrite.rig.channels import channel, value, with_values
+from umbrite.rig.channels import channel, neutral, value, with_values
 from umbrite.rig.model import Pose
 
 # So often a place is looked for again; each time comes much nearer, or the links allow no such place.
@@ -61,7 +61,7 @@ def with_totals(
         away = {name: off for name, off in away.items() if abs(off) > NEAR * (1 + abs(every[name]))}
         if not away:
             break
-        found = with_values(found, {name: _own(found, name) + off for name, off in away.items()})
+        found = with_values(found, {name: found.get(name, neutral(name)) + off for name, off in away.items()})
     return found
 
 
@@ -101,8 +101,3 @@ def moved_to(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
         more_y = (right.real * away.imag - right.imag * away.real) / size
         found = with_values(found, {names[0]: x + more_x, names[1]: y + more_y})
     return best
-
-
-def _own(pose: Pose, name: str) -> float:
-    found = channel(name)
-    return 0.0 if found is None else value(pose, found.owner, found.kind.what)

@@ -4,7 +4,7 @@ import re
 from collections.abc import Iterable
 
 from umbrite.rig.model import Side
-from umbrite.rig.words.word_table import meaning
+from umbrite.rig.words.word_table import meaning, pieces
 
 # "left" and "right" are the character's own; without a facing the right side counts as the near one.
 _SIDE_WORDS: dict[str, Side] = {
@@ -17,13 +17,9 @@ _SIDE_WORDS: dict[str, Side] = {
 }
 
 
-_WORDS = re.compile(r"[A-Za-z]+|\d+|[^\W\d_]+")
-
-
 def words_of(name: str) -> list[str]:
     """Lower-case words; spaces, underscores, hyphens and camel case divide."""
-    spaced = re.sub(r"(?<=[a-z])(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z])", " ", name)
-    return [word.lower() for word in _WORDS.findall(spaced)]
+    return [word.lower() for word in pieces(name)]
 
 
 def side_of(name: str) -> Side:
@@ -32,10 +28,14 @@ def side_of(name: str) -> Side:
     return found.pop() if len(found) == 1 else "middle"
 
 
+def _is_side(word: str) -> bool:
+    """Whether a word tells a side and nothing else, in any language."""
+    return all(piece in _SIDE_WORDS for piece in meaning(word))
+
+
 def side_word(name: str) -> str:
     """The word with which a name tells its side, as it is written there; empty where it tells none."""
-    spaced = re.sub(r"(?<=[a-z])(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z])", " ", name)
-    return next((word for word in _WORDS.findall(spaced) if side_of(word) != "middle"), "")
+    return next((word for word in pieces(name) if _is_side(word)), "")
 
 
 def tells_left_and_right(names: Iterable[str]) -> bool:
@@ -63,7 +63,7 @@ def unique(name: str, taken: Iterable[str]) -> str:
 
 def core_of(name: str) -> str:
     """The name without its side: 'Near upper arm' gives 'upper arm'."""
-    return " ".join(word for word in words_of(name) if word not in _SIDE_WORDS)
+    return " ".join(word for word in words_of(name) if not _is_side(word))
 
 
 _SWAPS = {

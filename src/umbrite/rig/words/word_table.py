@@ -12,7 +12,7 @@ from functools import cache
 FOREIGN: dict[str, str] = {
     # sides
     **dict.fromkeys(("links", "linker", "linke", "linkes", "gauche", "izquierdo", "izquierda", "izq", "esquerdo", "esquerda", "sinistro", "sinistra", "lewy", "lewa", "lewe", "hidari"), "left"),
-    **dict.fromkeys(("rechts", "rechter", "rechte", "rechtes", "droit", "droite", "derecho", "derecha", "der", "direito", "direita", "destro", "destra", "prawy", "prawa", "prawe", "migi"), "right"),
+    **dict.fromkeys(("rechts", "rechter", "rechte", "rechtes", "droit", "droite", "derecho", "derecha", "direito", "direita", "destro", "destra", "prawy", "prawa", "prawe", "migi"), "right"),
     **dict.fromkeys(("vorn", "vorne", "vorderer", "vorder", "avant", "delantero", "delantera", "dianteiro", "dianteira", "anteriore", "przedni", "przednia", "mae"), "front"),
     **dict.fromkeys(("hinten", "hinterer", "hinter", "arriere", "trasero", "trasera", "traseiro", "traseira", "posteriore", "tylny", "tylna", "ushiro"), "hind"),
     # arms
@@ -29,7 +29,7 @@ FOREIGN: dict[str, str] = {
     **dict.fromkeys(("bein", "jambe", "pierna", "perna", "gamba", "noga"), "leg"),
     **dict.fromkeys(("fuss", "pied", "pie", "pe", "piede", "stopa", "ashi"), "foot"),
     **dict.fromkeys(("knie", "genou", "rodilla", "joelho", "ginocchio", "kolano", "hiza"), "knee"),
-    **dict.fromkeys(("schuh", "stiefel", "chaussure", "botte", "zapato", "bota", "sapato", "scarpa", "stivale", "but", "kutsu"), "shoe"),
+    **dict.fromkeys(("schuh", "stiefel", "chaussure", "botte", "zapato", "bota", "sapato", "scarpa", "stivale", "kutsu"), "shoe"),
     **dict.fromkeys(("pfote", "patte", "pata", "zampa", "lapa"), "paw"),
     # the body
     **dict.fromkeys(("rumpf", "torse", "tronc", "torso", "tronco", "tulow", "doutai", "dou"), "trunk"),
@@ -146,7 +146,13 @@ _NOTHING = frozenset(
         "reiya",
     ]
 )
+_CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z])")
 _WORDS = re.compile(r"[A-Za-z]+|\d+|[^\W\d_]+")
+
+
+def pieces(name: str) -> list[str]:
+    """The words and numbers of a name as they are written; spaces, underscores, hyphens and camel case divide."""
+    return _WORDS.findall(_CAMEL.sub(" ", name))
 
 
 @cache
@@ -160,9 +166,8 @@ def plain(text: str) -> str:
 @cache
 def meaning(name: str) -> tuple[str, ...]:
     """The English words of a name: divided where words change, other languages put into English."""
-    spaced = re.sub(r"(?<=[a-z])(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z])", " ", plain(name))
     found: list[str] = []
-    for word in _WORDS.findall(spaced):
+    for word in pieces(plain(name)):
         low = word.lower()
         if low in FOREIGN:
             found += FOREIGN[low].split()
@@ -186,5 +191,4 @@ def _apart(word: str) -> tuple[str, ...]:
 
 def says_nothing(name: str) -> bool:
     """Whether a name is one that programs give: numbers, and words such as layer or copy."""
-    words = _WORDS.findall(plain(name).replace("_", " "))
-    return all(word.isdecimal() or word.lower() in _NOTHING for word in words)
+    return all(word.isdecimal() or word.lower() in _NOTHING for word in pieces(plain(name)))
