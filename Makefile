@@ -19,7 +19,7 @@ test: $(VENV)/dev.stamp lint
 
 # More of the same: the long cases, far more mutated files, kills and random edits.
 test-long: $(VENV)/dev.stamp
-	QT_QPA_PLATFORM=offscreen UMBRITE_MUTATIONS=33400 UMBRITE_KILLS=50 UMBRITE_EXAMPLES=600 \
+	QT_QPA_PLATFORM=offscreen UMBRITE_MUTATIONS=10000 UMBRITE_KILLS=100 UMBRITE_EXAMPLES=600 \
 	  $(BIN)/python -m pytest -q -n 2 -m "not journey" tests
 
 journeys: $(VENV)/dev.stamp
@@ -42,6 +42,7 @@ lint: $(VENV)/dev.stamp
 
 bench: $(VENV)/dev.stamp
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench.py
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench_large.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/figures.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/soak.py 20000
 

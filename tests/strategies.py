@@ -30,7 +30,8 @@ maps_numbers = st.builds(complex, st.floats(-3, 3), st.floats(-3, 3))
 
 
 def some_part(puppet: Puppet, draw: st.DrawFn) -> Puppet:
-    drawing = Drawing("0" * 64, draw(st.integers(1, 400)), draw(st.integers(1, 400)))
+    wide, tall = draw(st.integers(1, 400)), draw(st.integers(1, 400))
+    drawing = Drawing(f"{wide:032x}{tall:032x}", wide, tall)
     at = draw(points)
     return add_part(puppet, draw(st.sampled_from(NAMES)), drawing, Placement(at.real, at.imag))[0]
 
@@ -65,7 +66,7 @@ def furnished(draw: st.DrawFn) -> Puppet:
     puppet, _ = add_link(puppet, f"{slider}.value", f"{bone}.turn", [(-1.0, -0.5), (1.0, 0.5)])
     fins = []
     for side in ("Near", "Far"):
-        puppet, fin = add_part(puppet, f"{side} fin", Drawing("1" * 64, 40, 90), Placement(5.0, 6.0))
+        puppet, fin = add_part(puppet, f"{side} fin", Drawing(f"{1:064x}", 40, 90), Placement(5.0, 6.0))
         fins.append(puppet.parts[fin].joint)
         puppet = set_tip(puppet, fins[-1], draw(points) + 5000)
     puppet = set_parent(puppet, fins[1:], loose)

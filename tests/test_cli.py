@@ -10,6 +10,7 @@ from PIL import Image
 
 from demo_puppet import ASSETS, wick
 from umbrite.cli import main
+from umbrite.files import package as packages
 from umbrite.files.package import load, save
 from umbrite.rig.change import change
 from umbrite.rig.edits.limits import set_limit
@@ -55,7 +56,9 @@ def test_check_tells_findings_and_counts_errors(capsys: pytest.CaptureFixture[st
     limb = next(iter(package.puppet.limbs.values()))
     away = change(package.puppet, limb.target, pivot=Point(0, 0))
     bad = tmp_path / "away.umbrite"
-    save(bad, package.having(away))
+    with pytest.MonkeyPatch.context() as patch:  # what can't be opened is not saved either
+        patch.setattr(packages, "fault_of", lambda _document: None)
+        save(bad, package.having(away))
     code, _, err = run(capsys, "check", str(bad))
     assert code == 2
     assert "stands away from its tip" in err

@@ -1,9 +1,12 @@
 """The command line: the desk, and what can be done without it. Bad input gives one sentence and exit code 2."""
 
 import argparse
+import contextlib
 import json
 import math
+import os
 import sys
+import warnings
 from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
@@ -40,12 +43,31 @@ def main(argv: Sequence[str] | None = None) -> int:
 
         return start(Path(words[0]) if words else None)
     arguments = _parser().parse_args(words)
+    if not sys.warnoptions:
+        warnings.simplefilter("ignore")  # what libraries think of a file is for nobody here
     try:
         code: int = arguments.does(arguments)
+        if sys.stdout is not None:
+            sys.stdout.flush()
     except UmbriteError as error:
         print(error, file=sys.stderr)
         return 2
+    except OSError as error:  # all files are written elsewhere, so this is standard output
+        return _unheard(error)
     return code
+
+
+def _unheard(error: OSError) -> int:
+    """Standard output is closed or full: nobody listens any more, which is no fault, or not everything was written."""
+    with contextlib.suppress(OSError):
+        os.dup2(os.open(os.devnull, os.O_WRONLY), 1)  # so that nothing is tried once more at the end
+    if isinstance(error, BrokenPipeError):
+        return 0
+    print(
+        f"The output could not be written to its end: {(error.strerror or str(error)).lower()}.",
+        file=sys.stderr,
+    )
+    return 2
 
 
 def _parser() -> argparse.ArgumentParser:
@@ -287,6 +309,8 @@ def _schema(_arguments: argparse.Namespace) -> int:
 
 def _write_json(out: str, value: Any) -> None:
     text = json.dumps(value, indent=1, ensure_ascii=False, allow_nan=False) + "\n"
+    if out == "-" and sys.stdout is None:
+        raise FileError("Standard output is closed, so the report went nowhere. Name a file for it.")
     if out == "-":
         sys.stdout.write(text)
     else:

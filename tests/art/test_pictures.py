@@ -4,7 +4,7 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from umbrite.art.pictures import opaque_box, solid_at, trimmed
+from umbrite.art.pictures import opaque_box, solid_at, solid_bits, trimmed
 
 
 def spot(width: int, height: int, x: int, y: int, alpha: int = 255) -> np.ndarray:
@@ -35,8 +35,8 @@ def test_an_empty_picture_trims_to_one_clear_pixel() -> None:
 
 def test_a_hit_is_by_shape_and_not_by_box() -> None:
     picture = spot(9, 9, 4, 4)
-    assert solid_at(picture, 4.5 + 4.5j)
-    assert not solid_at(picture, 6.5 + 4.5j)
-    assert solid_at(picture, 6.5 + 4.5j, reach=2)
-    assert not solid_at(picture, -50 - 50j, reach=2)
-    assert not solid_at(spot(9, 9, 4, 4, alpha=3), 4.5 + 4.5j)
+    assert solid_at(solid_bits(picture), 4.5 + 4.5j)
+    assert not solid_at(solid_bits(picture), 6.5 + 4.5j)
+    assert solid_at(solid_bits(picture), 6.5 + 4.5j, reach=2)
+    assert not solid_at(solid_bits(picture), -50 - 50j, reach=2)
+    assert not solid_at(solid_bits(spot(9, 9, 4, 4, alpha=3)), 4.5 + 4.5j)

@@ -34,6 +34,7 @@ class Answers:
         self.save_path: Path | None = None
         self.unsaved: Literal["save", "drop", "stay"] = "stay"
         self.changed: Literal["overwrite", "elsewhere", "stay"] = "stay"
+        self.replace = False
         self.recovery: Literal["open", "drop", "later"] = "later"
         self.asked: list[str] = []
         self.layers: Callable[[Layered], Chosen | None] = lambda layered: Chosen(layered, carriers=False)
@@ -65,6 +66,10 @@ class Answers:
     def about_changed(self, name: str, *, gone: bool) -> Literal["overwrite", "elsewhere", "stay"]:
         self.asked.append(f"{'gone' if gone else 'changed'} {name}")
         return self.changed
+
+    def may_replace(self, name: str) -> bool:
+        self.asked.append(f"replace {name}")
+        return self.replace
 
     def about_recovery(self, left: Left) -> Literal["open", "drop", "later"]:
         self.asked.append(f"recover {left.beside.name}")

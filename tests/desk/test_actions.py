@@ -23,7 +23,7 @@ from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.looks import set_guides, trim
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Drawing, Guide, Placement
+from umbrite.rig.model import Guide, Placement
 
 State = Callable[[Window], None]
 
@@ -129,7 +129,7 @@ def boned(window: Window) -> None:
     puppet, near = add_bone(puppet, 600 + 900j, 640 + 990j, hips, "Near fin")
     puppet, far = add_bone(puppet, 640 + 990j, 700 + 1100j, near, "Far fin")
     drawing = puppet.parts[part(puppet, "Cap")].drawing
-    puppet, _ = add_part(puppet, "Badge", Drawing(drawing.sha256, 9, 9), Placement(620.0, 930.0))
+    puppet, _ = add_part(puppet, "Badge", drawing, Placement(620.0, 930.0))
     window.session.edit("Bones", puppet=puppet)
     window.session.stage.go_to(LIMBS)
     window.session.selection.pick([far])

@@ -14,9 +14,9 @@ from umbrite.desk.files.import_table import Chosen, ImportTable, number_of, with
 from umbrite.desk.files.progress import watched
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.window import Window
+from umbrite.files.apart.reading import read_art
 from umbrite.files.layers import Layered, layer_of
 from umbrite.files.long_work import CancelledError
-from umbrite.files.opening import read_art
 from umbrite.files.png import encode
 from umbrite.rig.invariants import invariants
 
@@ -102,6 +102,23 @@ def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window: Windo
     QApplication.processEvents()
 
 
+def one_layer(picture: np.ndarray) -> Layered:
+    """A picture as it comes in."""
+    layer = layer_of("Revised", picture)
+    return Layered("Revised", picture.shape[1], picture.shape[0], () if layer is None else (layer,))
+
+
+def test_what_could_not_be_kept_is_told_before_anything_is_added(
+    window: Window,
+) -> None:
+    layer = one_layer(np.full((9, 9, 4), 255, np.uint8)).layers[0]
+    layers = Layered("Booth", 40, 40, (layer, layer._replace(name="Other")), ("Other is laid on as hue.",))
+    table = ImportTable(layers, window)
+    assert "Other is laid on as hue." in table.notes.toPlainText()
+    assert not table.notes.isHidden()
+    assert ImportTable(layers._replace(notes=()), window).notes.isHidden()
+
+
 def test_a_revised_drawing_keeps_the_rig(wick_window: Window, answers: Answers, tmp_path: Path) -> None:
     session = wick_window.session
     key = part(session.puppet, "Near hand")
@@ -121,10 +138,10 @@ def test_a_revised_drawing_keeps_the_rig(wick_window: Window, answers: Answers, 
     assert after.parts[key].placement.y == before.parts[key].placement.y + 10
     whole = np.zeros((before.height, before.width, 4), np.uint8)
     whole[900:980, 300:380] = 255
-    wick_window.files.exchange(key, whole)
+    wick_window.files.exchange(key, one_layer(whole))
     placement = session.puppet.parts[key].placement
     assert (placement.x, placement.y) == pytest.approx((300, 900))
-    wick_window.files.exchange(key, np.zeros((5, 5, 4), np.uint8))
+    wick_window.files.exchange(key, one_layer(np.zeros((5, 5, 4), np.uint8)))
     assert "shows nothing" in wick_window.frame.hints.message
 
 

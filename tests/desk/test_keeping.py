@@ -20,6 +20,7 @@ from desk.conftest import Answers, Hand
 from desk.test_rehearsing import grip
 from umbrite import desk
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
+from umbrite.desk.files import recovery_keeper
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import REHEARSE
@@ -27,7 +28,7 @@ from umbrite.desk.theme.themes import DAY, NIGHT, THEMES, Theme
 from umbrite.desk.window import Window
 from umbrite.files import package as packages
 from umbrite.files.package import load
-from umbrite.files.recovery import keep
+from umbrite.files.recovery import keep, left_behind, new_hold
 from umbrite.rig.document import Document
 from umbrite.rig.edits.renaming import rename
 
@@ -51,14 +52,14 @@ def test_changes_are_kept_in_the_background_and_dropped_when_saved(
     own: Path, window: Window, act: Act
 ) -> None:
     keeper = window.keeper
-    assert not keeper.path.exists()
     turn(window, 0.2)
     assert keeper.waiting
     keeper.keep_now()
     keeper.finish()
-    assert load(keeper.path).pose == window.session.pose
+    assert keeper.hold is not None
+    assert load(keeper.hold.path).pose == window.session.pose
     act("save")
-    assert not keeper.path.exists()
+    assert not keeper.hold.path.exists()
     assert not keeper.waiting
     assert load(own).pose == window.session.pose
 
@@ -73,18 +74,17 @@ def test_an_untouched_demo_is_not_kept(window: Window) -> None:
 def left_by_a_crash(folder: Path, of: Path | None) -> Path:
     """A recovery file of a process that is gone."""
     package = load(ASSETS / "wick.umbrite")
-    path = folder / "999999998-1.recovery"
+    hold = new_hold(folder)
     keep(
-        path,
+        hold,
         packages.Package(
             Document(rename(package.puppet, joint(package.puppet, "Cap"), "Beret")), package.art
         ),
         of,
         7.0,
     )
-    words = path.with_suffix(".json")
-    words.write_text(words.read_text().replace(f'"process":{os.getpid()}', '"process":999999998'))
-    return path
+    hold.let_go()  # as the system does when a process dies
+    return hold.path
 
 
 def test_after_a_crash_the_next_start_brings_back_what_was_there(
@@ -99,12 +99,79 @@ def test_after_a_crash_the_next_start_brings_back_what_was_there(
     assert "Beret" in {item.name for item in window.session.puppet.joints.values()}
     assert window.session.file.path == own
     assert not window.session.history.is_saved
-    assert not left.exists()
+    assert left.exists()  # until a newer one takes its place, or it is saved
+    assert left_behind(left.parent) == []  # and nobody else is offered it
     assert "Cap" in {
         item.name for item in load(own).puppet.joints.values()
     }  # the file is as it was until saved
     act("save")
     assert "Beret" in {item.name for item in load(own).puppet.joints.values()}
+    assert not left.exists()
+
+
+def test_what_was_brought_back_is_offered_again_after_a_kill_before_it_was_kept_anew(
+    window: Window, answers: Answers
+) -> None:
+    """Without a file of its own too, where nothing but the recovery file holds the work."""
+    left = left_by_a_crash(window.keeper.folder, None)
+    answers.recovery = "open"
+    window.offer_recovery()
+    assert window.keeper.hold is not None
+    assert window.keeper.hold.path == left
+    window.keeper.hold.let_go()  # killed here
+    (again,) = left_behind(left.parent)
+    assert "Beret" in {item.name for item in again.package().puppet.joints.values()}
+    again.hold.let_go()
+    answers.unsaved = "stay"
+    assert not window.files.may_leave()  # it counts as unsaved
+    turn(window, 0.3)
+    window.keeper.keep_now()
+    window.keeper.finish()
+    assert load(left).pose == window.session.pose  # the same file holds what is newer
+
+
+def test_where_nothing_can_be_kept_the_person_is_told_once(
+    window: Window, answers: Answers, qtbot: QtBot, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    window.files.open_demo("wick.umbrite")
+    real = recovery_keeper.keep
+
+    def broken(*_: object) -> None:
+        raise OSError(28, "No space left on device")
+
+    monkeypatch.setattr(recovery_keeper, "keep", broken)
+    for number in (0.1, 0.2):
+        turn(window, number)
+        window.keeper.keep_now()
+        window.keeper.finish()
+        qtbot.wait(10)
+    assert answers.asked.count("Not kept for recovery") == 1
+    assert window.keeper.waiting  # it tries again
+    monkeypatch.setattr(recovery_keeper, "keep", real)
+    window.keeper.keep_now()
+    window.keeper.finish()
+    qtbot.wait(10)
+    assert window.keeper.hold is not None
+    assert load(window.keeper.hold.path).pose == window.session.pose
+
+
+@pytest.mark.parametrize(
+    ("typed", "made"),
+    [("hero.v2", "hero.v2.umbrite"), ("photo.png", "photo.png.umbrite"), ("A.UMBRITE", "A.UMBRITE")],
+)
+def test_a_puppet_is_saved_under_a_name_that_opens_again(
+    window: Window, answers: Answers, act: Act, tmp_path: Path, typed: str, made: str
+) -> None:
+    window.files.open_demo("wick.umbrite")
+    answers.save_path = tmp_path / typed
+    act("save-as")
+    assert window.session.file.path == tmp_path / made
+    assert load(tmp_path / made).puppet == window.session.puppet
+    if typed != made:
+        (tmp_path / made).write_text("something else")
+        act("save-as")
+        assert answers.asked[-1] == f"replace {made}"
+        assert (tmp_path / made).read_text() == "something else"
 
 
 CRASH = """

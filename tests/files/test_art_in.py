@@ -8,12 +8,13 @@ import numpy as np
 import pytest
 
 from demo_puppet import ASSETS, wick
+from umbrite.files.apart.reading import read_art
 from umbrite.files.file_errors import FileError
 from umbrite.files.formats.openraster import read_openraster, write_openraster
 from umbrite.files.formats.pictures_in import read_folder, read_pictures
 from umbrite.files.layers import Layer, Layered, add_layers, layer_of, puppet_from
 from umbrite.files.long_work import CancelledError
-from umbrite.files.opening import open_any, read_art
+from umbrite.files.opening import open_any
 from umbrite.files.package import Package
 from umbrite.files.png import decode, encode
 from umbrite.rig.document import Document
@@ -88,8 +89,8 @@ HOSTILE = {
     "entities": ('<!DOCTYPE x [<!ENTITY a "aaaa">]><image w="1" h="1"/>', "entities"),
     "no XML": ("<image", "layer list of .* is damaged"),
     "another root": ("<svg/>", "is no OpenRaster"),
-    "absurd canvas": ('<image w="99999999" h="5"><stack/></image>', "which can't be"),
-    "a word for a number": ('<image w="wide" h="5"><stack/></image>', "damaged: w is 'wide'"),
+    "absurd canvas": ('<image w="99999999" h="5"><stack/></image>', "absurd size"),
+    "a word for a number": ('<image w="wide" h="5"><stack/></image>', "damaged: w is wide"),
     "endless number": ('<image w="1e999" h="5"><stack/></image>', "damaged"),
     "a missing picture": ('<image w="9" h="9"><stack><layer src="b.png"/></stack></image>', "lacks b.png"),
     "a path out": ('<image w="9" h="9"><stack><layer src="../../etc/passwd"/></stack></image>', "lacks"),
@@ -122,8 +123,12 @@ def test_pictures_of_one_size_keep_their_place_and_others_lie_side_by_side(tmp_p
     assert {(p.placement.x, p.placement.y) for p in puppet.parts.values()} == {(10, 5)}
     (tmp_path / "11 Big.png").write_bytes(encode(blot(50, 40)))
     layered = read_folder(tmp_path)
-    assert len({layer.x for layer in layered.layers}) == 3
-    assert layered.width > 30 + 30 + 50
+    boxes = [(layer.x, layer.y, layer.x + layer.width, layer.y + layer.height) for layer in layered.layers]
+    for i, (left, top, right, bottom) in enumerate(boxes):
+        assert 0 < left < right < layered.width
+        assert 0 < top < bottom < layered.height
+        assert all(left >= r or right <= x or top >= b or bottom <= y for x, y, r, b in boxes[:i])
+    assert layered.width < 200
 
 
 def test_what_is_no_art_is_told_by_name(tmp_path: Path) -> None:
@@ -194,6 +199,7 @@ def test_reading_is_watched_and_can_be_cancelled_at_any_layer() -> None:
 
     with pytest.raises(CancelledError):
         read_art([ASSETS / "wick.ora"], watch)
-    assert [(done, of) for done, of, _ in seen] == [(0, 25), (1, 25), (2, 25), (3, 25)]
+    asked = [(done, of) for done, of, _ in seen if of > 1]  # in between it is asked whether to go on
+    assert list(dict.fromkeys(asked)) == [(0, 25), (1, 25), (2, 25), (3, 25)]
     with pytest.raises(CancelledError):
         read_art([ASSETS / "wick-pictures"], watch)

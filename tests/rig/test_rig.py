@@ -87,7 +87,7 @@ def test_names_tell_their_side(name: str, side: str, core: str) -> None:
 def test_names_are_tidied_numbered_and_unique() -> None:
     assert tidy(" near_hand ") == "Near hand"
     assert tidy("") == "Unnamed"
-    assert words_of("scarf tail 02") == ["scarf", "tail", "02"]
+    assert words_of("scarf tail 02") == ("scarf", "tail", "02")
     assert unique("Eye", ["Eye", "Eye 2"]) == "Eye 3"
 
 

@@ -25,11 +25,18 @@ def trimmed(picture: Picture) -> tuple[Picture, int, int]:
     return np.ascontiguousarray(picture[top:bottom, left:right]), left, top
 
 
-def solid_at(picture: Picture, at: complex, reach: float = 0.0) -> bool:
-    """Whether there is paper at a pixel position, or within `reach` pixels of it (a square); outside is clear."""
-    height, width = picture.shape[:2]
+def solid_bits(picture: Picture) -> NDArray[np.uint8]:
+    """Where there is paper, a bit a pixel: (height, width / 8 rounded up), as `numpy.packbits` lays them."""
+    return np.packbits(picture[..., 3] >= SOLID, axis=1)
+
+
+def solid_at(bits: NDArray[np.uint8], at: complex, reach: float = 0.0) -> bool:
+    """Whether there is paper at a pixel position, or within `reach` pixels of it (a square); outside is clear. Bits: see `solid_bits`."""
+    height, width = bits.shape[0], 8 * bits.shape[1]
     left, right = max(0, int(np.floor(at.real - reach))), min(width, int(np.floor(at.real + reach)) + 1)
     top, bottom = max(0, int(np.floor(at.imag - reach))), min(height, int(np.floor(at.imag + reach)) + 1)
-    return (
-        bool((picture[top:bottom, left:right, 3] >= SOLID).any()) if left < right and top < bottom else False
-    )
+    if left >= right or top >= bottom:
+        return False
+    first = left // 8
+    near = np.unpackbits(bits[top:bottom, first : -(-right // 8)], axis=1)
+    return bool(near[:, left - 8 * first : right - 8 * first].any())

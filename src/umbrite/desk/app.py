@@ -2,6 +2,7 @@
 
 import signal
 import sys
+import threading
 import traceback
 from pathlib import Path
 from types import TracebackType
@@ -14,6 +15,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme.look import dress
 from umbrite.desk.theme.themes import theme_named
 from umbrite.desk.window import Window
+from umbrite.files.atomic import sweep_all
 
 
 def unexpected(
@@ -43,6 +45,8 @@ def start(file: Path | None) -> int:
     session.stage.dress(theme)
     window = Window(session, settings)
     sys.excepthook = lambda kind, error, trace: unexpected(window, kind, error, trace)
+    folders = {Path(name).parent for name in window.preferences.recent}
+    threading.Thread(target=sweep_all, args=(folders,), daemon=True).start()
     window.show()
     if file is not None:
         window.files.open(file)

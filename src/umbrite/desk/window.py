@@ -35,7 +35,6 @@ from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import REHEARSE
 from umbrite.desk.theme.look import dress, icon
 from umbrite.desk.theme.themes import theme_named
-from umbrite.files.recovery import forget
 
 ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
 LAYOUT = 4  # raised when docks change, so that old layouts are not taken over
@@ -208,6 +207,7 @@ class Window(QMainWindow):
         ):
             signal.connect(self._refresh_actions)
         self.strip.lamp_pressed.connect(self.show_findings)
+        self.keeper.failed.connect(lambda text: self.dialogs.tell("Not kept for recovery", text))
         self.board.dropped.connect(self.files.dropped)
 
     def _restore(self) -> None:
@@ -287,15 +287,18 @@ class Window(QMainWindow):
 
     def offer_recovery(self) -> None:
         """After a crash: bring back what was not saved, one file after the other, or let it go."""
-        for left in self.keeper.left():
+        found = self.keeper.left()
+        for left in found:
             answer = self.dialogs.about_recovery(left)
-            if answer == "later":
-                return
-            if answer == "open" and not self.files.recover(left):
-                continue
-            forget(left.path)
-            if answer == "open":
-                return
+            if answer == "drop":
+                left.hold.give_up()
+            elif answer == "open" and self.files.recover(left):
+                self.keeper.adopt(left)
+            if answer == "later" or self.keeper.hold is left.hold:
+                break
+        for left in found:
+            if left.hold is not self.keeper.hold:
+                left.hold.let_go()
 
     def _fill_recent(self) -> None:
         self.recent_menu.clear()
@@ -409,6 +412,7 @@ class Window(QMainWindow):
             event.ignore()
             return
         self.keeper.close()
+        self.session.file.pictures.stop()
         self.settings.setValue("geometry", self.saveGeometry())
         self.settings.setValue("layout", self.saveState(LAYOUT))
         event.accept()

@@ -1,5 +1,6 @@
 """Layers on their way in: whatever a picture file gives, before it becomes parts."""
 
+import math
 from collections.abc import Iterable
 from typing import Any, NamedTuple
 
@@ -7,12 +8,14 @@ from umbrite.art.pictures import Picture, opaque_box, trimmed
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package
 from umbrite.files.png import decode, encode, fingerprint
+from umbrite.rig.bounds import canvas_fault, size_faults
 from umbrite.rig.change import change
 from umbrite.rig.document import Document
 from umbrite.rig.edits.parenting import carry_together
 from umbrite.rig.edits.parts import add_part
+from umbrite.rig.errors import readable
 from umbrite.rig.family import ancestors
-from umbrite.rig.model import Drawing, Placement, Puppet, Side
+from umbrite.rig.model import Blend, Drawing, Placement, Puppet, Side
 from umbrite.rig.placement import around_parts
 from umbrite.rig.words.names import tidy
 
@@ -30,7 +33,8 @@ class Layer(NamedTuple):
     visible: bool = True
     groups: tuple[str, ...] = ()
     side: Side | None = None  # None: as the name tells
-    blend: str = "normal"
+    blend: Blend = "normal"
+    clips: bool = False  # shows only on the nearest layer below that does not
 
     @property
     def picture(self) -> Picture:
@@ -39,12 +43,13 @@ class Layer(NamedTuple):
 
 
 class Layered(NamedTuple):
-    """A layered picture: the canvas and its layers, back to front."""
+    """A layered picture: the canvas and its layers, back to front; `notes` tell what of it could not be kept, or was changed."""
 
     name: str
     width: int
     height: int
     layers: tuple[Layer, ...]
+    notes: tuple[str, ...] = ()
 
 
 def layer_of(name: str, picture: Picture, x: int = 0, y: int = 0, **more: Any) -> Layer | None:
@@ -56,15 +61,36 @@ def layer_of(name: str, picture: Picture, x: int = 0, y: int = 0, **more: Any) -
     return Layer(name, encode(cut), cut.shape[1], cut.shape[0], x + dx, y + dy, **more)
 
 
+def overlap_notes(groups: Iterable[list[Layer]]) -> list[str]:
+    """What to tell of groups that are seen through as a whole: where their layers overlap, it will show."""
+    notes = []
+    for layers in groups:
+        if any(_overlap(one, other) for i, one in enumerate(layers) for other in layers[:i]):
+            name = readable(layers[0].groups[-1] if layers[0].groups else "A group", 60)
+            notes.append(
+                f"{name} is seen through as a whole; its parts take that on one by one, so where they overlap it shows."
+            )
+    return notes
+
+
+def _overlap(one: Layer, other: Layer) -> bool:
+    return (
+        one.x < other.x + other.width and other.x < one.x + one.width
+        and one.y < other.y + other.height and other.y < one.y + one.height
+    )  # fmt: skip
+
+
 def add_layers(
     package: Package, layers: Iterable[Layer], *, carriers: bool = False
 ) -> tuple[Package, list[str]]:
     """The package with a part for each layer, in front of what was there; and the new ids.
 
-    With `carriers` each group of layers becomes a carrier over its parts, as deep as the groups are.
+    With `carriers` each group of layers becomes a carrier over its parts, as deep as the groups are. Raises FileError where it would
+    be more than a puppet can keep.
     """
     puppet, art = package.puppet, dict(package.art)
     made: dict[str, Layer] = {}
+    base: str | None = None
     for layer in layers:
         drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
         art[drawing.sha256] = layer.png
@@ -73,9 +99,14 @@ def add_layers(
             puppet = change(puppet, key, opacity=layer.opacity, visible=layer.visible)
         if layer.side is not None:
             puppet = change(puppet, puppet.parts[key].joint, side=layer.side)
+        if layer.blend != "normal" or (layer.clips and base is not None):
+            puppet = change(puppet, key, blend=layer.blend, clip=base if layer.clips else None)
+        base = base if layer.clips else key
         made[key] = layer
     if carriers:
         puppet = _carried(puppet, made)
+    if fault := next(size_faults(puppet), None):
+        raise FileError(f"That would be more than a puppet can keep: {fault}. Nothing was added.")
     return Package(Document(puppet, package.pose), art), list(made)
 
 
@@ -97,6 +128,8 @@ def _topmost(puppet: Puppet, joint: str) -> str:
 
 def puppet_from(layered: Layered, *, carriers: bool = False) -> Package:
     """A new puppet of the picture's size, with a part for each layer. Refuses a picture without any."""
+    if fault := canvas_fault(layered.width, layered.height):
+        raise FileError(f"{readable(layered.name, 60)} can't be opened: {fault}.")
     puppet = Puppet(name=tidy(layered.name), width=layered.width, height=layered.height)
     empty = Package(Document(puppet), {})
     package, made = add_layers(empty, layered.layers, carriers=carriers)
@@ -106,10 +139,14 @@ def puppet_from(layered: Layered, *, carriers: bool = False) -> Package:
 
 
 def side_by_side(layers: list[Layer], gap: int = 24) -> Layered:
-    """Layers of different sizes laid out in one row on a canvas that holds them all."""
-    x, placed = gap, []
+    """Layers of different sizes laid out in rows, on a canvas about as high as wide that holds them all."""
+    area = sum((layer.width + gap) * (layer.height + gap) for layer in layers)
+    widest = max(round(math.sqrt(area)), *(layer.width for layer in layers), 1) + 2 * gap
+    x, y, tallest, placed = gap, gap, 0, []
     for layer in layers:
-        placed.append(layer._replace(x=x, y=gap))
-        x += layer.width + gap
-    tallest = max(layer.height for layer in layers)
-    return Layered("Puppet", x, tallest + 2 * gap, tuple(placed))
+        if x > gap and x + layer.width + gap > widest:
+            x, y, tallest = gap, y + tallest + gap, 0
+        placed.append(layer._replace(x=x, y=y))
+        x, tallest = x + layer.width + gap, max(tallest, layer.height)
+    right = max(layer.x + layer.width for layer in placed) + gap
+    return Layered("Puppet", right, y + tallest + gap, tuple(placed))

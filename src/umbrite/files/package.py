@@ -7,6 +7,7 @@ The same document gives the same bytes.
 import math
 import zipfile
 from collections.abc import Mapping
+from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 from typing import Any, BinaryIO
 
@@ -15,13 +16,19 @@ from msgspec.structs import replace
 
 from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError
+from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.migrations import OLDEST, VERSION, migrated
-from umbrite.files.png import decode, fingerprint
-from umbrite.files.zips import Container
+from umbrite.files.png import fingerprint, measure
+from umbrite.files.zips import MOST_BYTES, Container
+from umbrite.rig.bounds import LARGEST
 from umbrite.rig.document import Document
-from umbrite.rig.invariants import LARGEST, invariants
-from umbrite.rig.model import Pose, Puppet, Value
+from umbrite.rig.errors import readable
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import Drawing, Pose, Puppet, Value
 
+# Bytes of puppet.json; of one of an earlier version, which is built as plain values first; of the preview.
+MOST_WORDS, MOST_OLD_WORDS, MOST_PREVIEW = 48_000_000, 12_000_000, 20_000_000
+THREADS = 2
 MIMETYPE = "application/x-umbrite"
 KIND = "Umbrite puppet"
 
@@ -61,79 +68,123 @@ def schema() -> dict[str, Any]:
     return {"$schema": "https://json-schema.org/draft/2020-12/schema", **msgspec.json.schema(Content)}
 
 
-def load(path: Path) -> Package:
-    """Read a package. Raises FileError with one sentence for anything that is not a whole, sound puppet."""
+def load(path: Path, watch: Watch = unwatched) -> Package:
+    """Read a package; drawings are looked through but not unpacked. Raises FileError with one sentence for anything that is not a whole, sound puppet."""
     with Container(path, KIND) as container:
-        document = _document(path, container.read("puppet.json"))
-        if broken := invariants(document.puppet):
-            raise FileError(f"{path.name} can't be opened: {broken[0]}. Look for a backup beside it.")
-        if not all(math.isfinite(number) and abs(number) < LARGEST for number in document.pose.values()):
-            raise FileError(
-                f"{path.name} can't be opened: its pose holds an absurd number. Look for a backup beside it."
-            )
-        return Package(document, _art(path, container, document.puppet))
+        document = _document(container.name, container.read("puppet.json", MOST_WORDS))
+        if fault := fault_of(document):
+            raise FileError(f"{container.name} can't be opened: {fault}. Look for a backup beside it.")
+        return Package(document, _art(container, document.puppet, watch))
 
 
-def _art(path: Path, container: Container, puppet: Puppet) -> dict[str, bytes]:
+def fault_of(document: Document) -> str | None:
+    """Why a document can be neither saved nor opened, in words; None where it can."""
+    if broken := invariants(document.puppet):
+        return broken[0]
+    if not all(math.isfinite(number) and abs(number) < LARGEST for number in document.pose.values()):
+        return "its pose holds an absurd number"
+    return None
+
+
+def _art(container: Container, puppet: Puppet, watch: Watch) -> dict[str, bytes]:
     """The drawings that a puppet names, each whole and of the size that it says."""
-    art = {}
-    for drawing in {part.drawing.sha256: part.drawing for part in puppet.parts.values()}.values():
-        data = container.read(f"art/{drawing.sha256}.png")
-        if fingerprint(data) != drawing.sha256:
-            raise FileError(f"A drawing in {path.name} is damaged. Look for a backup beside it.")
-        height, width = decode(data, f"A drawing in {path.name}").shape[:2]
-        if (width, height) != (drawing.width, drawing.height):
-            raise FileError(
-                f"A drawing in {path.name} has another size than the puppet says. Look for a backup."
-            )
-        art[drawing.sha256] = data
+    art: dict[str, bytes] = {}
+    drawings = {part.drawing.sha256: part for part in puppet.parts.values()}
+    with ThreadPoolExecutor(THREADS) as pool:  # what is read is looked through while the next is read
+        looked = []
+        for i, (sha256, part) in enumerate(drawings.items()):
+            watch(i, len(drawings), part.name)
+            art[sha256] = container.read(f"art/{sha256}.png")
+            looked.append(pool.submit(_look_through, container.name, part.drawing, art[sha256]))
+        for each in looked:
+            each.result()
     return art
 
 
-def _document(path: Path, data: bytes) -> Document:
+def _look_through(name: str, drawing: Drawing, data: bytes) -> None:
+    """Raise FileError where a drawing is not the one, or not as large, as the puppet says."""
+    if fingerprint(data) != drawing.sha256:
+        raise FileError(f"A drawing in {name} is damaged. Look for a backup beside it.")
+    if measure(data, f"A drawing in {name}") != (drawing.width, drawing.height):
+        raise FileError(f"A drawing in {name} has another size than the puppet says. Look for a backup.")
+
+
+class _Head(msgspec.Struct):
+    """What tells a puppet.json from others; the rest is passed over without being built."""
+
+    format: Any = None
+    version: Any = None
+
+
+def _document(name: str, data: bytes) -> Document:
     try:
-        raw = msgspec.json.decode(data, type=dict[str, Any])
-        if raw.get("format") != "umbrite":
-            raise FileError(f"{path.name} is no {KIND}.")
-        version = raw.get("version")
+        head = msgspec.json.decode(data, type=_Head)
+        if head.format != "umbrite":
+            raise FileError(f"{name} is no {KIND}.")
+        version = head.version
         if not isinstance(version, int) or not OLDEST <= version <= VERSION:
+            shown = readable(str(version) if isinstance(version, (str, float)) else "unknown", 20)
+            if isinstance(version, int) and abs(version) < 10**9:
+                shown = str(version)
             raise FileError(
-                f"{path.name} was made by another version of Umbrite (format {str(version)[:20]}). Open it with a newer one."
+                f"{name} was made by another version of Umbrite (format {shown}). Open it with a newer one."
             )
         if version < VERSION:
+            if len(data) > MOST_OLD_WORDS:
+                raise FileError(f"{name} says more than a puppet of its version can need; it was not opened.")
+            raw = msgspec.json.decode(data, type=dict[str, Any])
             return msgspec.convert(migrated(raw), type=Content).document
         return msgspec.json.decode(data, type=Content).document
     except msgspec.ValidationError as error:
-        if "unknown field" in str(error):
+        reason = readable(str(error))
+        if "unknown field" in reason:
             raise FileError(
-                f"{path.name} holds something that this version of Umbrite does not know ({error}); opening it would lose that. "
+                f"{name} holds something that this version of Umbrite does not know ({reason}); opening it would lose that. "
                 "Open it with a newer one."
             ) from None
-        raise FileError(f"{path.name} can't be opened: its puppet.json does not fit ({error}).") from None
-    except (msgspec.DecodeError, UnicodeDecodeError, RecursionError):
+        raise FileError(f"{name} can't be opened: its puppet.json does not fit ({reason}).") from None
+    except (msgspec.DecodeError, UnicodeDecodeError, RecursionError, MemoryError):
         raise FileError(
-            f"{path.name} can't be opened: its puppet.json is damaged. Look for a backup beside it."
+            f"{name} can't be opened: its puppet.json is damaged. Look for a backup beside it."
         ) from None
 
 
-def save(path: Path, package: Package, preview: bytes | None = None) -> None:
-    """Write a package; the previous save stays as `NAME~`. Raises FileError, leaving what was there untouched."""
+def save(path: Path, package: Package, preview: bytes | None = None, watch: Watch = unwatched) -> None:
+    """Write a package; the previous save stays as `NAME~`. Raises FileError, leaving what was there untouched; so does a watch that
+    stops it.
+
+    What could not be opened again is not saved: the bounds are those of `load`.
+    """
+    words, wanted = _words(package), sorted({part.drawing.sha256 for part in package.puppet.parts.values()})
+    fault = fault_of(package.document)
+    if fault is None and len(words) > MOST_WORDS:
+        fault = "it says more than a puppet may"
+    if (
+        fault is None
+        and sum(len(package.art[sha256]) for sha256 in wanted) > MOST_BYTES - len(words) - MOST_PREVIEW
+    ):
+        fault = f"its drawings take more than {MOST_BYTES / 1e9:.0f} GB"
+    if fault is not None:
+        raise FileError(
+            f"{package.puppet.name} can't be saved as it is, for it could not be opened again: {fault}."
+        )
     with writing(path, backup=True) as file:
-        _write(file, package, preview)
+        _write(file, package, words, preview, watch)
 
 
-def _write(file: BinaryIO, package: Package, preview: bytes | None) -> None:
+def _words(package: Package) -> bytes:
+    """What puppet.json will hold."""
     document = Document(package.puppet, dict(sorted(package.pose.items())))
+    return msgspec.json.format(msgspec.json.encode(Content("umbrite", VERSION, document)), indent=1)
+
+
+def _write(file: BinaryIO, package: Package, words: bytes, preview: bytes | None, watch: Watch) -> None:
     wanted = sorted({part.drawing.sha256 for part in package.puppet.parts.values()})
     with zipfile.ZipFile(file, "w") as out:
         add_member(out, "mimetype", MIMETYPE.encode(), zipfile.ZIP_STORED)
-        add_member(
-            out,
-            "puppet.json",
-            msgspec.json.format(msgspec.json.encode(Content("umbrite", VERSION, document)), indent=1),
-            zipfile.ZIP_DEFLATED,
-        )
-        for sha256 in wanted:
+        add_member(out, "puppet.json", words, zipfile.ZIP_DEFLATED)
+        for i, sha256 in enumerate(wanted):
+            watch(i, len(wanted), "drawings")
             add_member(out, f"art/{sha256}.png", package.art[sha256], zipfile.ZIP_STORED)
         if preview is not None:
             add_member(out, "preview.png", preview, zipfile.ZIP_STORED)

@@ -1,17 +1,19 @@
 """Recovery files: what was not yet saved, kept beside the settings, one per running window, whole at every moment.
 
-A file belongs to a process; when that is gone without having removed it, what is in it was not saved. The words beside it say which
-file it was. Writing happens in the way of saving: beside, synced, renamed; so a kill leaves the last whole one.
+A file is owned by whoever holds the lock beside it. The lock dies with its process, so what can be locked was left behind; process
+numbers, which come again, tell nothing. Writing happens in the way of saving: beside, synced, renamed; so a kill leaves the last whole one.
 """
 
 import contextlib
+import fcntl
 import os
+import secrets
 from pathlib import Path
 from typing import NamedTuple
 
 import msgspec
 
-from umbrite.files.atomic import backup_of, write
+from umbrite.files.atomic import backup_of, sweep, write
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package, load, save
 
@@ -19,7 +21,7 @@ ENDING = ".recovery"
 
 
 class Beside(msgspec.Struct, frozen=True):
-    """What is kept beside a recovery file: whose it is, which file it was of, its name, and when it was written."""
+    """What is kept beside a recovery file: who wrote it, which file it was of, its name, and when it was written."""
 
     process: int
     started: str
@@ -28,15 +30,42 @@ class Beside(msgspec.Struct, frozen=True):
     written: float
 
 
-class Left(NamedTuple):
-    """Unsaved work of a process that is gone."""
+class Hold:
+    """A recovery file's place while it is ours, kept by a lock that dies with this process."""
 
-    path: Path
+    def __init__(self, path: Path, handle: int | None) -> None:
+        self.path, self._handle = path, handle
+
+    def let_go(self) -> None:
+        """Leave the file to whoever finds it."""
+        if self._handle is not None:
+            os.close(self._handle)
+            self._handle = None
+
+    def forget(self) -> None:
+        """Remove the file: its work was saved, or is not wanted. The place stays ours."""
+        for each in (self.path, _words_of(self.path), backup_of(self.path)):
+            with contextlib.suppress(OSError):
+                each.unlink(missing_ok=True)
+
+    def give_up(self) -> None:
+        """Remove the file and its lock: there will be nothing to keep."""
+        self.forget()
+        if self._handle is not None:
+            with contextlib.suppress(OSError):
+                _lock_of(self.path).unlink(missing_ok=True)
+        self.let_go()
+
+
+class Left(NamedTuple):
+    """Unsaved work of a process that is gone, and the hold on it: as long as that lasts, nobody else is offered it."""
+
+    hold: Hold
     beside: Beside
 
     def package(self) -> Package:
         """What is in it. Raises FileError."""
-        return load(self.path)
+        return load(self.hold.path)
 
 
 def started_at(process: int) -> str:
@@ -49,48 +78,108 @@ def started_at(process: int) -> str:
     return fields[19] if len(fields) > 19 else ""
 
 
-def recovery_path(folder: Path, number: int = 1) -> Path:
-    """The file in which a run keeps its unsaved work: the run's process number and a count."""
-    return folder / f"{os.getpid()}-{number}{ENDING}"
-
-
-def keep(path: Path, package: Package, of: Path | None, written: float) -> None:
-    """Write a recovery file and the words beside it. Raises FileError."""
+def new_hold(folder: Path) -> Hold:
+    """A place of its own for unsaved work. Raises FileError where the folder does not let it."""
+    path = folder / f"{secrets.token_hex(8)}{ENDING}"
     try:
-        path.parent.mkdir(parents=True, exist_ok=True)
-        process = os.getpid()
-        beside = Beside(
-            process, started_at(process), None if of is None else str(of), package.puppet.name, written
-        )
-        write(path.with_suffix(".json"), msgspec.json.encode(beside))
+        folder.mkdir(parents=True, exist_ok=True)
+        sweep(folder)
+        return Hold(path, _locked(path))
     except OSError as error:
-        raise FileError(
-            f"Unsaved work couldn't be kept for recovery ({error.strerror}). Save soon."
-        ) from None
+        raise _not_kept(error) from None
+
+
+def keep(hold: Hold, package: Package, of: Path | None, written: float) -> None:
+    """Write a recovery file and the words beside it. Raises FileError; what was kept before stays."""
+    path = hold.path
+    try:
+        process = os.getpid()
+        beside = Beside(process, started_at(process), _in_words(of), package.puppet.name, written)
+        path.parent.mkdir(parents=True, exist_ok=True)
+        write(_words_of(path), msgspec.json.encode(beside))
+    except OSError as error:
+        raise _not_kept(error) from None
     save(path, package)
     with contextlib.suppress(OSError):
         backup_of(path).unlink(missing_ok=True)
 
 
-def forget(path: Path) -> None:
-    """Remove a recovery file: its work was saved, or is not wanted."""
-    for each in (path, path.with_suffix(".json"), backup_of(path)):
-        with contextlib.suppress(OSError):
-            each.unlink(missing_ok=True)
-
-
-def left_behind(folder: Path) -> list[Left]:
-    """Unsaved work of processes that are gone, the latest first."""
+def left_behind(folder: Path, but: Path | None = None) -> list[Left]:
+    """Unsaved work of processes that are gone, the latest first, each held for the one who asks; all but one file."""
+    sweep(folder)
+    _sweep_locks(folder)
     found = []
     for path in sorted(folder.glob(f"*{ENDING}")):
+        beside = _beside(path)
+        if path == but or _lives_without_lock(path, beside):
+            continue
         try:
-            beside = msgspec.json.decode(path.with_suffix(".json").read_bytes(), type=Beside)
-        except (OSError, msgspec.DecodeError):
-            number = path.stem.partition("-")[0]
-            beside = Beside(
-                int(number) if number.isdecimal() else 0, "", None, "Puppet", path.stat().st_mtime
-            )
-        running = started_at(beside.process)
-        if not running or running != beside.started:
-            found.append(Left(path, beside))
+            handle = _locked(path)
+        except OSError:
+            continue
+        if path.exists():
+            found.append(Left(Hold(path, handle), beside))
+        elif handle is not None:  # it went while we looked
+            os.close(handle)
     return sorted(found, key=lambda left: -left.beside.written)
+
+
+def _locked(path: Path) -> int | None:
+    """The lock beside a recovery file; None where the file system has none. Raises OSError where another process holds it."""
+    flags = os.O_RDWR | os.O_CREAT | os.O_NOFOLLOW | os.O_CLOEXEC
+    handle = os.open(_lock_of(path), flags, 0o666)
+    try:
+        fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
+    except BlockingIOError:
+        os.close(handle)
+        raise
+    except OSError:
+        os.close(handle)
+        _lock_of(path).unlink(missing_ok=True)
+        return None
+    return handle
+
+
+def _sweep_locks(folder: Path) -> None:
+    """Locks of processes that are gone and kept nothing."""
+    for lock in folder.glob("*.lock"):
+        path = lock.with_suffix(ENDING)
+        if not path.exists():
+            with contextlib.suppress(OSError):
+                Hold(path, _locked(path)).give_up()
+
+
+def _in_words(of: Path | None) -> str | None:
+    """A path as text; None for one that no text can hold, so that saving what is brought back asks where."""
+    return str(of) if of is not None and os.fsencode(of).decode("utf-8", "replace") == str(of) else None
+
+
+def _lives_without_lock(path: Path, beside: Beside) -> bool:
+    """Whether a file of an earlier version, which locked nothing, belongs to a process that still runs."""
+    running = started_at(beside.process)
+    return not _lock_of(path).exists() and running != "" and running == beside.started
+
+
+def _beside(path: Path) -> Beside:
+    try:
+        return msgspec.json.decode(_words_of(path).read_bytes(), type=Beside)
+    except (OSError, msgspec.DecodeError, UnicodeDecodeError):
+        pass
+    try:
+        written = path.stat().st_mtime
+    except OSError:  # a link to nowhere, say
+        written = 0.0
+    return Beside(0, "", None, "Puppet", written)
+
+
+def _words_of(path: Path) -> Path:
+    return path.with_suffix(".json")
+
+
+def _lock_of(path: Path) -> Path:
+    return path.with_suffix(".lock")
+
+
+def _not_kept(error: Exception) -> FileError:
+    reason = getattr(error, "strerror", None) or str(error)
+    return FileError(f"Unsaved work couldn't be kept for recovery ({reason}). Save soon.")

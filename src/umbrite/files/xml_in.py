@@ -6,7 +6,7 @@ from xml.etree.ElementTree import Element, ParseError
 from defusedxml.common import DefusedXmlException
 from defusedxml.ElementTree import fromstring
 
-from umbrite.files.file_errors import FileError
+from umbrite.files.file_errors import READER_ERRORS, FileError, shown_name
 
 
 def read_xml(path: Path, data: bytes, *, what: str) -> Element:
@@ -15,8 +15,8 @@ def read_xml(path: Path, data: bytes, *, what: str) -> Element:
         root: Element = fromstring(data, forbid_dtd=False, forbid_entities=True, forbid_external=True)
     except DefusedXmlException:
         raise FileError(
-            f"{path.name} declares entities of its own, which no picture needs; it was not opened."
+            f"{shown_name(path)} declares entities of its own, which no picture needs; it was not opened."
         ) from None
-    except (ParseError, ValueError, LookupError, RecursionError):
+    except (ParseError, *READER_ERRORS):
         raise FileError(f"{what} is damaged. Export it again and retry.") from None
     return root

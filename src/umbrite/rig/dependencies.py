@@ -11,6 +11,7 @@ from umbrite.rig.change import thing
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Limb, Point, Puppet
+from umbrite.rig.remembered import remembered_by
 
 
 def needs(puppet: Puppet) -> dict[str, list[str]]:
@@ -49,8 +50,17 @@ def late_links(puppet: Puppet) -> tuple[str, ...]:
     return tuple(late)
 
 
-def ranked(puppet: Puppet) -> dict[str, int]:
-    """Each joint's, limb's and late link's rank: one more than the highest it needs. Raises RigError naming a circle."""
+def _family(puppet: Puppet) -> tuple[object, ...]:
+    parents = tuple(joint.parent for joint in puppet.joints.values())
+    return tuple(puppet.joints), parents, puppet.limbs, puppet.links
+
+
+@remembered_by(_family)
+def ranked(puppet: Puppet) -> Mapping[str, int]:
+    """Each joint's, limb's and late link's rank: one more than the highest it needs. Raises RigError naming a circle.
+
+    Places do not matter, so a puppet of the same family, limbs and links is not looked through again.
+    """
     wants = needs(puppet)
     holder = {joint: key for key, limb in puppet.limbs.items() if limb.enabled for joint in limb.joints}
     late = late_links(puppet)

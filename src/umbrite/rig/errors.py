@@ -1,8 +1,30 @@
 """The one base of our errors: a sentence that says what was refused, why, and what to do."""
 
+import re
+import unicodedata
+
+# A sentence with more letters than this carries foreign text that nobody can read.
+MOST_LETTERS = 480
+LONGEST_WORDS = 160
+
 
 class UmbriteError(Exception):
-    """Anything the program refuses; its text is shown to people as it is."""
+    """Anything the program refuses; its text is shown to people as it is, without what could upset a terminal."""
+
+    def __init__(self, text: str = "") -> None:
+        super().__init__(readable(text, MOST_LETTERS))
+
+
+def readable(text: str, most: int = LONGEST_WORDS) -> str:
+    """Foreign text for a sentence: on one line, without control characters, and cut in its middle where it is too long."""
+    plain = re.sub(r"\s+", " ", "".join(_shown(letter) for letter in text)).strip()
+    half = most // 2
+    return plain if len(plain) <= most else f"{plain[:half]}…{plain[-half:]}"
+
+
+def _shown(letter: str) -> str:
+    # Other: controls, what turns the direction of writing, halves of letters, what has no meaning.
+    return letter if unicodedata.category(letter)[0] != "C" else " " if letter.isspace() else "�"
 
 
 class RigError(UmbriteError, ValueError):
@@ -21,4 +43,4 @@ class MissingError(RigError, KeyError):
     """An id or a name that the puppet does not have."""
 
     def __str__(self) -> str:
-        return str(self.args[0]) if self.args else ""
+        return str(self.args[0])

@@ -1,15 +1,34 @@
 """The family: who is carried by whom. No edit here moves the rest picture, or a pose that stays at rest."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 
 from umbrite.rig.change import get_joint
 from umbrite.rig.errors import RigError
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Joint, Limb, Part, Puppet
+from umbrite.rig.remembered import remembered
 
 
 def children(puppet: Puppet, parent: str | None) -> list[str]:
     """Ids of the joints that hang directly from `parent` (None: the free ones), in family order."""
-    return [key for key, joint in puppet.joints.items() if joint.parent == parent]
+    return list(by_parent(puppet.joints).get(parent, ()))
+
+
+@remembered
+def by_parent(joints: Mapping[str, Joint]) -> Mapping[str | None, list[str]]:
+    """Parent id (None: free) -> ids of the joints that hang directly from it, in family order."""
+    found: dict[str | None, list[str]] = {}
+    for key, joint in joints.items():
+        found.setdefault(joint.parent, []).append(key)
+    return found
+
+
+@remembered
+def by_joint(parts: Mapping[str, Part], order: tuple[str, ...]) -> Mapping[str, list[str]]:
+    """Joint id -> ids of the parts that ride directly on it, back to front."""
+    found: dict[str, list[str]] = {}
+    for key in order:
+        found.setdefault(parts[key].joint, []).append(key)
+    return found
 
 
 def ancestors(puppet: Puppet, key: str) -> list[str]:
@@ -30,18 +49,15 @@ def carries(puppet: Puppet, upper: str, lower: str) -> bool:
 def branch(puppet: Puppet, key: str) -> list[str]:
     """The joint and all that it carries, parents before children."""
     get_joint(puppet, key)
-    by_parent: dict[str | None, list[str]] = {}
-    for child, joint in puppet.joints.items():
-        by_parent.setdefault(joint.parent, []).append(child)
-    return list(_walk(by_parent, key))
+    return list(_walk(by_parent(puppet.joints), key))
 
 
-def _walk(by_parent: dict[str | None, list[str]], key: str) -> Iterator[str]:
+def _walk(below: Mapping[str | None, list[str]], key: str) -> Iterator[str]:
     stack = [key]
     while stack:
         top = stack.pop()
         yield top
-        stack.extend(reversed(by_parent.get(top, [])))
+        stack.extend(reversed(below.get(top, [])))
 
 
 def path(puppet: Puppet, one: str, other: str) -> list[str]:
@@ -61,24 +77,44 @@ def path(puppet: Puppet, one: str, other: str) -> list[str]:
 
 def parts_on(puppet: Puppet, key: str) -> list[str]:
     """Ids of the parts that ride directly on a joint, back to front."""
-    return [part for part in puppet.order if puppet.parts[part].joint == key]
+    return list(by_joint(puppet.parts, puppet.order).get(key, ()))
 
 
-def targets(puppet: Puppet) -> dict[str, str]:
+def targets(puppet: Puppet) -> Mapping[str, str]:
     """Joint id -> limb id, for every joint that a limb reaches for."""
-    return {limb.target: key for key, limb in puppet.limbs.items()}
+    return _targets(puppet.limbs)
 
 
-def toes(puppet: Puppet) -> dict[str, str]:
+@remembered
+def _targets(limbs: Mapping[str, Limb]) -> Mapping[str, str]:
+    return {limb.target: key for key, limb in limbs.items()}
+
+
+def toes(puppet: Puppet) -> Mapping[str, str]:
     """Joint id -> limb id, for every toe target."""
-    return {limb.toe: key for key, limb in puppet.limbs.items() if limb.toe is not None}
+    return _toes(puppet.limbs)
+
+
+@remembered
+def _toes(limbs: Mapping[str, Limb]) -> Mapping[str, str]:
+    return {limb.toe: key for key, limb in limbs.items() if limb.toe is not None}
 
 
 def is_carrier(puppet: Puppet, key: str) -> bool:
     """Whether a joint carries no drawing of its own and is no target: a carrier, or the master."""
-    joint = get_joint(puppet, key)
-    aimed_at = key in targets(puppet) or key in toes(puppet)
-    return joint.tip is None and not aimed_at and not parts_on(puppet, key)
+    get_joint(puppet, key)
+    return key in carriers(puppet.joints, puppet.parts, puppet.order, puppet.limbs)
+
+
+@remembered
+def carriers(
+    joints: Mapping[str, Joint], parts: Mapping[str, Part], order: tuple[str, ...], limbs: Mapping[str, Limb]
+) -> frozenset[str]:
+    """All joints that carry no drawing of their own, are no bone and no target."""
+    drawn, aimed = by_joint(parts, order), {*_targets(limbs), *_toes(limbs)}
+    return frozenset(
+        key for key, joint in joints.items() if joint.tip is None and key not in aimed and key not in drawn
+    )
 
 
 def users_of(puppet: Puppet, key: str) -> str:

@@ -7,6 +7,7 @@ from typing import Literal
 
 Kind = Literal["joint", "part", "limb", "control", "link"]
 KINDS: dict[str, Kind] = {"j": "joint", "p": "part", "l": "limb", "c": "control", "k": "link"}
+LONGEST_NUMBER = 9  # digits
 LETTERS: dict[Kind, str] = {kind: letter for letter, kind in KINDS.items()}
 # Where a puppet keeps the things of a kind.
 FIELDS: dict[Kind, str] = {kind: f"{kind}s" for kind in LETTERS}
@@ -24,7 +25,9 @@ def numbered_id(of: Kind, number: int) -> str:
 
 def is_id(key: str, of: Kind, below: int) -> bool:
     """Whether this is a well-formed id of a kind, with a number from 1 on and less than `below`."""
-    return id_kind(key) == of and key[1:].isdecimal() and 0 < int(key[1:]) < below
+    number = key[1:]
+    well_formed = number.isascii() and number.isdecimal() and len(number) <= LONGEST_NUMBER
+    return id_kind(key) == of and well_formed and 0 < int(number) < below
 
 
 def owner_of(channel: str) -> str:

@@ -7,6 +7,7 @@ from collections.abc import Iterator
 import msgspec
 
 from umbrite.rig.angles import MOST_TURN
+from umbrite.rig.bounds import LARGEST, MOST_IDS, size_faults
 from umbrite.rig.change import things
 from umbrite.rig.channels import is_channel
 from umbrite.rig.dependencies import curve_fault, ranked
@@ -14,9 +15,6 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.ids import FIELDS, is_id
 from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.model import Puppet
-
-# No place, size or curve needs a number beyond this.
-LARGEST = 1e8
 
 
 def invariants(puppet: Puppet) -> list[str]:
@@ -137,8 +135,9 @@ def _numbers(puppet: Puppet) -> Iterator[str]:
         yield "a number is not finite"
     elif any(abs(number) > LARGEST for number in numbers):
         yield "a number is absurdly large"
-    if not (0 < puppet.width <= 100_000 and 0 < puppet.height <= 100_000):
-        yield "the canvas has an absurd size"
+    if not 0 < puppet.next_id <= MOST_IDS:
+        yield "the count of its ids is absurd"
+    yield from size_faults(puppet)
 
 
 def _all_numbers(value: object) -> Iterator[float]:

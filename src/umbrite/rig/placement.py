@@ -1,7 +1,7 @@
 """Where drawings lie on the board at rest: from their pixels to the board, and the boxes around them."""
 
 from collections.abc import Iterable
-from functools import reduce
+from functools import lru_cache, reduce
 from typing import NamedTuple
 
 from umbrite.rig.affine import Affine, linear
@@ -11,6 +11,7 @@ from umbrite.rig.family import parts_on
 from umbrite.rig.model import Part, Placement, Puppet
 
 
+@lru_cache(maxsize=8_192)
 def board_from_drawing(placement: Placement) -> Affine[complex]:
     """The map from a drawing's pixels to the board at rest."""
     a, b = linear(placement.turn, placement.scale_x, placement.scale_y, placement.skew)

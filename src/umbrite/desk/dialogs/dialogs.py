@@ -102,6 +102,12 @@ class Dialogs:
             "Writing it here puts your work in its place; what the other program wrote stays as the backup.", words, "elsewhere",
         )  # fmt: skip
 
+    def may_replace(self, name: str) -> bool:
+        """A file of that name is there already."""
+        words: dict[Literal["replace", "stay"], str] = {"replace": "Write over it", "stay": "Stay here"}
+        more = "A puppet's previous save stays beside it as a backup; a picture's is gone."
+        return self._ask("File exists", f"<b>{name} is there already.</b>", more, words, "stay") == "replace"
+
     def about_recovery(self, left: Left) -> Literal["open", "drop", "later"]:
         """Unsaved work of a run that ended suddenly."""
         when = time.strftime("%d %B, %H:%M", time.localtime(left.beside.written))
@@ -125,7 +131,7 @@ class Dialogs:
         box.setInformativeText(more)
         roles = (
             QMessageBox.ButtonRole.AcceptRole,
-            QMessageBox.ButtonRole.DestructiveRole,
+            *[QMessageBox.ButtonRole.DestructiveRole] * (len(words) - 2),
             QMessageBox.ButtonRole.RejectRole,
         )
         buttons = {

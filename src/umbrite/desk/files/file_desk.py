@@ -3,25 +3,28 @@
 from collections.abc import Callable
 from pathlib import Path
 
-from umbrite.art.pictures import Picture
 from umbrite.checking.workout import Report
 from umbrite.checking.workout_report import write_sheets
 from umbrite.demo import ASSETS as DEMOS
 from umbrite.desk.files.import_table import Chosen
+from umbrite.desk.files.progress import in_thread
 from umbrite.desk.files.questions import Questions
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS, REHEARSE
-from umbrite.files.formats.pictures_in import read_picture
-from umbrite.files.layers import add_layers, layer_of, puppet_from
-from umbrite.files.opening import NATIVE, is_native, read_art
+from umbrite.files.apart.reading import read_art
+from umbrite.files.file_errors import shown_name
+from umbrite.files.layers import Layered, add_layers, puppet_from
+from umbrite.files.long_work import Watch
+from umbrite.files.opening import NATIVE, is_native
 from umbrite.files.package import Package, load, save
-from umbrite.files.png import MOST_PIXELS, fingerprint
+from umbrite.files.png import fingerprint
 from umbrite.files.pose_files import export_csv, export_json
 from umbrite.files.recovery import Left
 from umbrite.paint.export import export_openraster, export_svg
 from umbrite.paint.render import preview_png, render_package, write_png
 from umbrite.rig.affine import inverse
+from umbrite.rig.bounds import picture_fault
 from umbrite.rig.document import Document
 from umbrite.rig.edits.parts import exchange_drawing
 from umbrite.rig.errors import UmbriteError
@@ -38,6 +41,11 @@ def stamp_of(path: Path) -> tuple[int, int] | None:
     return found.st_mtime_ns, found.st_size
 
 
+def with_ending(path: Path, ending: str) -> Path:
+    """The place under a name that ends as its kind must; whatever else looks like an ending stays part of the name."""
+    return path if path.name.lower().endswith(ending) else path.with_name(path.name + ending)
+
+
 class FileDesk:
     """File work for one window."""
 
@@ -49,7 +57,7 @@ class FileDesk:
     def may_leave(self) -> bool:
         """Ask only where unsaved work would be gone; whether to go on."""
         session = self.session
-        if session.history.is_saved or (session.file.path is None and session.history.undo_name is None):
+        if session.history.is_saved:
             return True
         answer = self.dialogs.about_unsaved(
             session.file.path.name if session.file.path else session.puppet.name
@@ -72,7 +80,7 @@ class FileDesk:
         """
         native = is_native(path)
         try:
-            package = load(path) if native else self._new_from([path], ask=ask)
+            package = self._loaded(path) if native else self._new_from([path], ask=ask)
         except UmbriteError as error:
             self.session.say(str(error))
             return False
@@ -85,8 +93,12 @@ class FileDesk:
         if native and not path.is_relative_to(DEMOS):
             self.preferences.add_recent(str(path.resolve()))
         self.session.stage.go_to(REHEARSE if package.puppet.controls else PARTS)
-        self.session.say(f"{path.name} opened: {len(package.puppet.parts)} parts.")
+        self.session.say(f"{shown_name(path)} opened: {len(package.puppet.parts)} parts.")
         return True
+
+    def _loaded(self, path: Path) -> Package:
+        with self.dialogs.watch(f"Opening {shown_name(path)}") as watch:
+            return in_thread(lambda step: load(path, step), watch)
 
     def _new_from(self, paths: list[Path], *, ask: bool) -> Package | None:
         chosen = self._chosen(paths, ask=ask)
@@ -94,9 +106,10 @@ class FileDesk:
 
     def _chosen(self, paths: list[Path], *, ask: bool = True) -> Chosen | None:
         """What the person wants of art files; None where they turned back. Raises FileError."""
-        with self.dialogs.watch(f"Reading {paths[0].name}") as watch:
+        with self.dialogs.watch(f"Reading {shown_name(paths[0])}") as watch:
             layered = read_art(paths, watch)
-        if not ask or len(layered.layers) < 2 or not self.preferences.layer_table:
+        plain = len(layered.layers) < 2 or not self.preferences.layer_table
+        if not ask or (plain and not layered.notes):
             return Chosen(layered, carriers=False)
         chosen = self.dialogs.choose_layers(layered)
         if chosen is None:
@@ -140,26 +153,29 @@ class FileDesk:
         (key,) = session.selection.of("part")
         if paths := self.dialogs.paths_to_add(self.folder):
             try:
-                _, picture = read_picture(paths[0])
+                with self.dialogs.watch(f"Reading {shown_name(paths[0])}") as watch:
+                    revised = read_art(paths[:1], watch)
             except UmbriteError as error:
                 session.say(str(error))
                 return
-            self.exchange(key, picture)
+            self.exchange(key, revised)
 
-    def exchange(self, key: str, picture: Picture) -> None:
+    def exchange(self, key: str, revised: Layered) -> None:
+        """Give a part the one layer of a picture as its drawing."""
         session = self.session
         part = session.puppet.parts[key]
-        layer = layer_of(part.name, picture)
-        if layer is None:
-            session.say("The revised picture shows nothing, so the old drawing stays.")
+        if len(revised.layers) != 1:
+            found = "shows nothing" if not revised.layers else f"has {len(revised.layers)} layers"
+            session.say(
+                f"The revised picture {found}, so the old drawing stays. Choose a picture of one layer."
+            )
             return
+        (layer,) = revised.layers
         corner = None
-        if picture.shape[:2] == (
-            session.puppet.height,
-            session.puppet.width,
-        ):  # a whole canvas keeps its place on it
+        if (revised.width, revised.height) == (session.puppet.width, session.puppet.height):
+            # a whole canvas keeps its place on it
             corner = complex(inverse(board_from_drawing(part.placement))(complex(layer.x, layer.y)))
-        elif picture.shape[:2] == (part.drawing.height, part.drawing.width):
+        elif (revised.width, revised.height) == (part.drawing.width, part.drawing.height):
             corner = complex(layer.x, layer.y)
         drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
         session.file.add_art({drawing.sha256: layer.png})
@@ -186,14 +202,30 @@ class FileDesk:
         suggestion = (
             session.file.path or (self.folder or Path.home()) / f"{session.puppet.name.lower()}{NATIVE}"
         )
-        path = self.dialogs.path_to_save(suggestion, NATIVE)
-        return path is not None and self._save_to(path if path.suffix else path.with_suffix(NATIVE))
+        path = self._place_for(suggestion, NATIVE)
+        return path is not None and self._save_to(path)
+
+    def _place_for(self, suggestion: Path, ending: str) -> Path | None:
+        """Where the person wants a file, with its ending; None where they turned back.
+
+        The dialog asked about replacing the name that was typed; where the ending makes it another one, it is asked here.
+        """
+        typed = self.dialogs.path_to_save(suggestion, ending)
+        path = None if typed is None else with_ending(typed, ending)
+        if path is not None and path != typed and path.exists() and not self.dialogs.may_replace(path.name):
+            return None
+        return path
 
     def _save_to(self, path: Path) -> bool:
-        package = self.session.file.package()
+        package, pictures = self.session.file.package(), self.session.file.pictures
+
+        def write(step: Watch) -> None:
+            preview = preview_png(package, pictures=pictures.waiting()) if package.puppet.parts else None
+            save(path, package, preview, step)
 
         def work() -> None:
-            save(path, package, preview_png(package) if package.puppet.parts else None)
+            with self.dialogs.watch(f"Saving {shown_name(path)}") as watch:
+                in_thread(write, watch)
 
         if path == self.session.file.path and stamp_of(path) != self._stamp:
             answer = self.dialogs.about_changed(path.name, gone=not path.exists())
@@ -215,7 +247,7 @@ class FileDesk:
     def recover(self, left: Left) -> bool:
         """Take up unsaved work of a run that ended suddenly; it counts as not saved."""
         try:
-            package = left.package()
+            package = self._loaded(left.hold.path)
         except UmbriteError as error:
             self.session.say(str(error))
             return False
@@ -230,7 +262,7 @@ class FileDesk:
         """The pose as SVG, OpenRaster, CSV or JSON."""
         session = self.session
         stem = session.file.path.stem if session.file.path else session.puppet.name.lower()
-        path = self.dialogs.path_to_save((self.folder or Path.home()) / f"{stem}-pose{ending}", ending)
+        path = self._place_for((self.folder or Path.home()) / f"{stem}-pose{ending}", ending)
         if path is None:
             return
         package = session.file.package()
@@ -253,12 +285,12 @@ class FileDesk:
     def export(self) -> None:
         session = self.session
         stem = session.file.path.stem if session.file.path else session.puppet.name.lower()
-        path = self.dialogs.path_to_save((self.folder or Path.home()) / f"{stem}-pose.png", ".png")
+        path = self._place_for((self.folder or Path.home()) / f"{stem}-pose.png", ".png")
         if path is None:
             return
         puppet = session.puppet
-        if puppet.width * puppet.height > MOST_PIXELS:
-            session.say("The canvas is too large for one picture.")
+        if fault := picture_fault(puppet.width, puppet.height):
+            session.say(f"The canvas {fault}. Export it as SVG or OpenRaster instead.")
         elif self._done(lambda: write_png(path, render_package(session.file.package()))):
             session.say(f"The pose was exported as {path.name}, {puppet.width} × {puppet.height} px.")
 

@@ -13,6 +13,7 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QHeaderView,
     QLabel,
+    QPlainTextEdit,
     QPushButton,
     QSpinBox,
     QTableWidget,
@@ -76,6 +77,8 @@ class ImportTable(QDialog):
         about.setObjectName("quiet")
         about.setWordWrap(True)
         column.addWidget(about)
+        self.notes = self._notes()
+        column.addWidget(self.notes)
         self.rows = tuple(reversed(layered.layers))
         self.table = self._table()
         column.addWidget(self.table, 1)
@@ -102,6 +105,16 @@ class ImportTable(QDialog):
         self.go.setFocus()
         self.table.itemChanged.connect(self._count)
         self._count()
+
+    def _notes(self) -> QPlainTextEdit:
+        """What of the picture could not be kept; hidden where everything was."""
+        notes = QPlainTextEdit("\n".join(f"\N{BULLET} {note}" for note in self.layered.notes), self)
+        notes.setReadOnly(True)
+        notes.setAccessibleName("What is not kept of this picture")
+        lines = min(len(self.layered.notes), 4)
+        notes.setFixedHeight(lines * notes.fontMetrics().lineSpacing() + 18)
+        notes.setVisible(lines > 0)
+        return notes
 
     def _table(self) -> QTableWidget:
         table = QTableWidget(len(self.rows), len(COLUMNS), self)

@@ -12,10 +12,12 @@ from pathlib import Path
 from PySide6.QtCore import QFileSystemWatcher, QObject, QProcess, QTemporaryDir, QTimer, QUrl
 from PySide6.QtGui import QDesktopServices
 
-from umbrite.art.pictures import Picture
 from umbrite.desk.session.session import Session
+from umbrite.files.apart.reading import read_art
 from umbrite.files.atomic import write
-from umbrite.files.formats.pictures_in import read_picture
+from umbrite.files.files_in import read_file
+from umbrite.files.formats.pictures_in import MOST_BYTES
+from umbrite.files.layers import Layered
 from umbrite.rig.errors import UmbriteError
 
 SETTLE = 250  # milliseconds after a change before the file is read, so that a save in steps is whole
@@ -25,7 +27,7 @@ class OutsideEditor(QObject):
     """Files that are open outside, one a part."""
 
     def __init__(
-        self, session: Session, take: Callable[[str, Picture], None], parent: QObject | None = None
+        self, session: Session, take: Callable[[str, Layered], None], parent: QObject | None = None
     ) -> None:
         super().__init__(parent)
         self.session, self._take = session, take
@@ -42,18 +44,12 @@ class OutsideEditor(QObject):
         part = self.session.puppet.parts[key]
         if self._folder is None:
             self._folder = QTemporaryDir()
-        safe = "".join(c if c.isalnum() or c in " -_" else "_" for c in part.name)
+        safe = "".join(c if c.isalnum() or c in " -_" else "_" for c in part.name[:60])
         path = Path(self._folder.path()) / f"{safe} {key}.png"
         data = self.session.file.art[part.drawing.sha256]
         write(path, data)
         self.watch(key, path, data)
-        command = os.environ.get("UMBRITE_EDITOR")
-        if command:
-            words = [*shlex.split(command), str(path)]
-            started = bool(QProcess.startDetached(words[0], words[1:]))
-        else:
-            started = QDesktopServices.openUrl(QUrl.fromLocalFile(str(path)))
-        if started:
+        if _started(os.environ.get("UMBRITE_EDITOR", ""), path):
             self.session.say(
                 f"{part.name} is open in a picture editor; whatever is saved there comes back by itself."
             )
@@ -80,13 +76,26 @@ class OutsideEditor(QObject):
             return
         self._watcher.addPath(name)  # editors that save by renaming leave a new file behind
         key, before = self._parts[name]
-        data = path.read_bytes()
-        if data == before or key not in self.session.puppet.parts:
+        if key not in self.session.puppet.parts:
             return
         try:
-            _, picture = read_picture(path)
+            data = read_file(path, MOST_BYTES)
+            if data == before:
+                return
+            revised = read_art([path])
         except UmbriteError as error:
             self.session.say(str(error))
             return
         self._parts[name] = (key, data)
-        self._take(key, picture)
+        self._take(key, revised)
+
+
+def _started(command: str, path: Path) -> bool:
+    """Whether a picture editor took the file: the command, or what the desktop opens PNGs with."""
+    try:
+        words = [*shlex.split(command), str(path)]
+    except ValueError:  # a quote that is never closed
+        return False
+    if len(words) > 1:
+        return bool(QProcess.startDetached(words[0], words[1:]))
+    return QDesktopServices.openUrl(QUrl.fromLocalFile(str(path)))

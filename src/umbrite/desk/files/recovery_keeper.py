@@ -8,7 +8,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from umbrite.desk.session.session import Session
 from umbrite.files.package import Package
-from umbrite.files.recovery import Left, forget, keep, left_behind, recovery_path
+from umbrite.files.recovery import Hold, Left, keep, left_behind, new_hold
 from umbrite.rig.errors import UmbriteError
 
 EVERY = 15_000  # milliseconds from the first change that is not kept yet
@@ -17,25 +17,26 @@ EVERY = 15_000  # milliseconds from the first change that is not kept yet
 class Keeper(QObject):
     """Watches a session. Writing happens in a thread of its own; the values it is given never change."""
 
-    failed = Signal(str)
+    failed = Signal(str)  # once, until it works again
+    _ended = Signal(str)
 
     def __init__(self, session: Session, folder: Path, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self.session, self.folder = session, folder
-        self.path = recovery_path(folder)
+        self.hold: Hold | None = None
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
         self._timer.setInterval(EVERY)
         self._timer.timeout.connect(self.keep_now)
         self._thread: threading.Thread | None = None
         self._kept: object = None
+        self._fails = False
         session.settled.connect(self._on_change)
-        self.failed.connect(session.say)
+        self._ended.connect(self._on_end)
 
     def _on_change(self) -> None:
         session = self.session
-        untouched = session.file.path is None and session.history.undo_name is None
-        if session.history.is_saved or untouched or not session.puppet.parts:
+        if session.history.is_saved or not session.puppet.parts:
             self._timer.stop()
             self._drop()
         elif not self._timer.isActive() and session.history.now is not self._kept:
@@ -66,9 +67,34 @@ class Keeper(QObject):
 
     def _write(self, package: Package, of: Path | None) -> None:
         try:
-            keep(self.path, package, of, time.time())
+            if self.hold is None:
+                self.hold = new_hold(self.folder)
+            keep(self.hold, package, of, time.time())
         except UmbriteError as error:
-            self.failed.emit(str(error))
+            self._ended.emit(str(error))
+        except Exception as error:  # noqa: BLE001 whatever it was: the person must hear of it
+            self._ended.emit(f"Unsaved work couldn't be kept for recovery ({error}). Save soon.")
+        else:
+            self._ended.emit("")
+
+    def _on_end(self, fault: str) -> None:
+        """Tell of the first failure in a row; and try again after the usual time."""
+        if fault and not self._fails:
+            self.failed.emit(fault)
+        self._fails = bool(fault)
+        if fault:
+            self._kept = None
+            if not self.session.history.is_saved:
+                self._timer.start()
+
+    def adopt(self, left: Left) -> None:
+        """What was brought back is ours now: its file stays until a newer one takes its place, or the work is saved."""
+        self.finish()
+        self._timer.stop()
+        if self.hold is not None:
+            self.hold.give_up()
+        self.hold = left.hold
+        self._kept = self.session.history.now
 
     def finish(self) -> None:
         """Wait for the writer."""
@@ -78,13 +104,17 @@ class Keeper(QObject):
     def _drop(self) -> None:
         self.finish()
         self._kept = None
-        forget(self.path)
+        if self.hold is not None:
+            self.hold.forget()
 
     def close(self) -> None:
         """The window is closed in order: nothing has to be recovered."""
         self._timer.stop()
-        self._drop()
+        self.finish()
+        if self.hold is not None:
+            self.hold.give_up()
+            self.hold = None
 
     def left(self) -> list[Left]:
-        """What earlier runs left behind."""
-        return [left for left in left_behind(self.folder) if left.path != self.path]
+        """What earlier runs left behind, held for this one."""
+        return left_behind(self.folder, None if self.hold is None else self.hold.path)

@@ -138,17 +138,17 @@ class Session(QObject):
 
     # Files
 
-    def open(self, package: Package, path: Path | None, *, saved: bool | None = None) -> None:
+    def open(self, package: Package, path: Path | None, *, saved: bool = True) -> None:
         """Take up another puppet; history and selection begin anew.
 
-        It counts as saved if it is empty or has a path, unless `saved` says otherwise.
+        It counts as saved, art as it came in too, for that is still where it came from; not so what was brought back after a crash.
         """
         self.file.take(package.art, path)
         self.selection.pick(())
         self.drafts.put(Drafts())
         self.stage.clear()
         self.history = History(settled(package.document, Document(package.puppet)))
-        if saved or (saved is None and (path is not None or not package.puppet.parts)):
+        if saved:
             self.history.mark_saved()
         self._show_settled()
         self.selection.changed.emit()

@@ -12,16 +12,25 @@ import numpy as np
 from PIL import Image
 
 from umbrite.files.atomic import writing
-from umbrite.files.file_errors import FileError
-from umbrite.files.layers import Layer, Layered, layer_of
+from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.formats.pictures_in import profile_notes, refuse_too_much, title_of
+from umbrite.files.layers import Layer, Layered, layer_of, overlap_notes
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import add_member
-from umbrite.files.png import decode, encode
+from umbrite.files.png import decode_art, encode
 from umbrite.files.xml_in import read_xml
 from umbrite.files.zips import Container
+from umbrite.rig.bounds import LARGEST, canvas_fault
+from umbrite.rig.errors import readable
+from umbrite.rig.model import Blend
 
 KIND = "OpenRaster picture"
 DEEPEST = 50
+MOST_WORDS = 20_000_000
+COMPOSITE: dict[Blend, str] = {
+    "multiply": "svg:multiply", "screen": "svg:screen", "overlay": "svg:overlay", "add": "svg:plus",
+}  # fmt: skip
+BLENDS: dict[str, Blend] = {"svg:src-over": "normal", **{word: blend for blend, word in COMPOSITE.items()}}
 
 
 def read_openraster(path: Path, watch: Watch = unwatched) -> Layered:
@@ -30,21 +39,20 @@ def read_openraster(path: Path, watch: Watch = unwatched) -> Layered:
     Raises FileError for a file that is broken or no OpenRaster.
     """
     with Container(path, KIND) as container:
-        root = _stack(path, container.read("stack.xml"))
+        root = _stack(path, container.read("stack.xml", MOST_WORDS))
         width, height = _whole(path, root, "w", 0), _whole(path, root, "h", 0)
-        if not (0 < width <= 60_000 and 0 < height <= 60_000):
-            raise FileError(
-                f"{path.name} says its canvas is {width} x {height} px, which can't be. Export it again."
-            )
+        if fault := canvas_fault(width, height):
+            raise FileError(f"{shown_name(path)} can't be opened: {fault}. Export it again.")
         stack = root.find("stack")
-        found = [] if stack is None else list(_read(path, container, stack, watch))
-    return Layered(path.stem, width, height, tuple(reversed(found)))
+        notes: list[str] = []
+        found = [] if stack is None else _read(path, container, stack, watch, notes)
+    return Layered(title_of(path), width, height, tuple(reversed(found)), tuple(notes))
 
 
 def _stack(path: Path, data: bytes) -> Element:
-    root = read_xml(path, data, what=f"The layer list of {path.name}")
+    root = read_xml(path, data, what=f"The layer list of {shown_name(path)}")
     if root.tag != "image":
-        raise FileError(f"{path.name} is no {KIND}.")
+        raise FileError(f"{shown_name(path)} is no {KIND}.")
     return root
 
 
@@ -53,8 +61,30 @@ def _whole(path: Path, element: Element, name: str, default: int) -> int:
     try:
         value = round(float(text))
     except (ValueError, OverflowError):
-        raise FileError(f"The layer list of {path.name} is damaged: {name} is {text[:20]!r}.") from None
+        value = None
+    if value is None or abs(value) > LARGEST:
+        shown = readable(text, 20)
+        raise FileError(f"The layer list of {shown_name(path)} is damaged: {name} is {shown}.")
     return value
+
+
+class Faithful:
+    """Counts the groups whose opacity their layers take on one by one, and tells of blend modes of groups."""
+
+    def __init__(self, notes: list[str]) -> None:
+        self._notes, self._groups = notes, 0
+
+    def group(self, element: Element, here: "_Given") -> "_Given":
+        """What a group hands down."""
+        name = _name(element, "A group")
+        if element.get("composite-op", "svg:src-over") != "svg:src-over":
+            self._notes.append(
+                f"The group {name} is laid on in a way of its own; its layers come in as they are."
+            )
+        if _share(element.get("opacity", "1")) == 1.0:
+            return here
+        self._groups += 1
+        return here._replace(faint=(*here.faint, self._groups))
 
 
 class _Given(NamedTuple):
@@ -65,24 +95,63 @@ class _Given(NamedTuple):
     opacity: float = 1.0
     visible: bool = True
     groups: tuple[str, ...] = ()
+    faint: tuple[int, ...] = ()  # groups that are laid on as a whole with less than full opacity, by number
 
 
-def _read(path: Path, container: Container, stack: Element, watch: Watch) -> Iterator[Layer]:
-    found = list(_layers(path, stack, _Given()))
+def _read(path: Path, container: Container, stack: Element, watch: Watch, notes: list[str]) -> list[Layer]:
+    """The layers in front first; what can't be kept is added to the notes."""
+    found = list(_layers(path, stack, _Given(), Faithful(notes)))
+    layers: list[Layer] = []
+    seen: dict[str, tuple[Layer | None, str]] = {}  # what several layers show is unpacked once
+    faint: dict[int, list[Layer]] = {}
     for i, (element, given) in enumerate(found):
-        name = element.get("name") or "Layer"
+        name, source = _name(element, "Layer"), element.get("src", "")
         watch(i, len(found), name)
-        picture = decode(container.read(element.get("src", "")), f"The layer {name} of {path.name}")
-        layer = layer_of(
-            name, picture, given.x, given.y, opacity=given.opacity, visible=given.visible, groups=given.groups
+        if source not in seen:
+            title = f"The layer {readable(name, 60)} of {shown_name(path)}"
+            picture, profile = decode_art(container.read(source), title)
+            watch(i, len(found), name)
+            seen[source] = layer_of("", picture), profile
+            del picture  # the next one would stand beside it
+        bare = seen[source][0]
+        if bare is None:
+            continue
+        layer = bare._replace(
+            name=name, x=bare.x + given.x, y=bare.y + given.y, opacity=given.opacity, visible=given.visible,
+            groups=given.groups, blend=_blend(element, notes),
+        )  # fmt: skip
+        layers.append(layer)
+        for group in given.faint:
+            faint.setdefault(group, []).append(layer)
+        refuse_too_much(layers)
+    notes += profile_notes(profile for _, profile in seen.values())
+    notes += overlap_notes(faint.values())
+    return layers
+
+
+def _name(element: Element, other: str) -> str:
+    return readable(element.get("name") or "") or other
+
+
+def _blend(element: Element, notes: list[str]) -> Blend:
+    """How a layer's colours meet what lies behind; what we do not have becomes normal, and is noted."""
+    asked = element.get("composite-op", "svg:src-over")
+    blend: Blend | None = BLENDS.get(asked)
+    if blend is None:
+        what = readable(asked.removeprefix("svg:"), 30)
+        notes.append(
+            f"{_name(element, 'A layer')} is laid on as {what}, which Umbrite does not have; it comes in as normal."
         )
-        if layer is not None:
-            yield layer
+    return blend or "normal"
 
 
-def _layers(path: Path, stack: Element, given: _Given) -> Iterator[tuple[Element, _Given]]:
+def _layers(
+    path: Path, stack: Element, given: _Given, faithful: "Faithful"
+) -> Iterator[tuple[Element, _Given]]:
     if len(given.groups) > DEEPEST:
-        raise FileError(f"{path.name} has groups within groups more than {DEEPEST} deep; it was not opened.")
+        raise FileError(
+            f"{shown_name(path)} has groups within groups more than {DEEPEST} deep; it was not opened."
+        )
     for element in stack:
         here = _Given(
             given.x + _whole(path, element, "x", 0),
@@ -90,10 +159,14 @@ def _layers(path: Path, stack: Element, given: _Given) -> Iterator[tuple[Element
             given.opacity * _share(element.get("opacity", "1")),
             given.visible and element.get("visibility", "visible") != "hidden",
             given.groups,
+            given.faint,
         )
         if element.tag == "stack":
             yield from _layers(
-                path, element, here._replace(groups=(*given.groups, element.get("name") or "Group"))
+                path,
+                element,
+                faithful.group(element, here)._replace(groups=(*given.groups, _name(element, "Group"))),
+                faithful,
             )
         elif element.tag == "layer":
             yield element, here
@@ -105,9 +178,6 @@ def _share(text: str) -> float:
     except ValueError:
         return 1.0
     return min(max(value, 0.0), 1.0) if math.isfinite(value) else 1.0
-
-
-COMPOSITE = {"multiply": "svg:multiply", "screen": "svg:screen", "overlay": "svg:overlay", "add": "svg:plus"}
 
 
 def write_openraster(path: Path, layered: Layered, merged_png: bytes | None = None) -> None:

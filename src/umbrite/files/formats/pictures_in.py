@@ -1,32 +1,42 @@
 """Single pictures in: one file is one layer; a folder of pictures is a puppet."""
 
-from collections.abc import Sequence
+import os
+import re
+from collections.abc import Iterable, Sequence
 from pathlib import Path
 
-from umbrite.art.pictures import Picture
-from umbrite.files.file_errors import FileError, unreadable
+from umbrite.files.file_errors import FileError, shown_name, unreadable
+from umbrite.files.files_in import read_file
 from umbrite.files.layers import Layer, Layered, layer_of, side_by_side
 from umbrite.files.long_work import Watch, unwatched
-from umbrite.files.png import decode
+from umbrite.files.png import Decoded, decode_art
+from umbrite.rig.bounds import together_fault
 
 ENDINGS = (".png", ".webp")
-# A number before the name keeps the order: "03 Near hand.png" lies in front of "02 ...".
 MOST_FILES = 2_000
+MOST_BYTES = 1_000_000_000
+# A number before the name keeps the order: "03 Near hand.png" or "3_near_hand.png" lies in front of "02 ...".
+NUMBERED = re.compile(r"\d+[\s_.)-]+(?=\S)")
 
 
-def read_picture(path: Path) -> tuple[str, Picture]:
+def read_picture(path: Path) -> tuple[str, Decoded]:
     """One picture and its name; a leading number in the file's name is dropped.
 
     Raises FileError for what is no whole PNG or WebP.
     """
-    try:
-        data = path.read_bytes()
-    except OSError as error:
-        raise unreadable(path, error) from None
-    stem = path.stem
-    head, _, rest = stem.partition(" ")
-    name = rest if head.isdecimal() and rest else stem
-    return name, decode(data, path.name)
+    return title_of(path), decode_art(read_file(path, MOST_BYTES), shown_name(path))
+
+
+def title_of(path: Path) -> str:
+    """What a file's picture is called; bytes that are no text are shown as unknown letters."""
+    stem = os.fsencode(path.stem).decode("utf-8", "replace")
+    return NUMBERED.sub("", stem, count=1) if NUMBERED.match(stem) else stem
+
+
+def in_order(path: Path) -> tuple[tuple[int, int, str], ...]:
+    """A key for natural order: numbers in names count as numbers, wherever they stand and whatever stands between."""
+    chunks = [chunk for chunk in re.split(r"(\d+)|[\s_.()-]+", path.stem.lower()) if chunk]
+    return tuple((0, int(chunk), "") if chunk.isdecimal() else (1, 0, chunk) for chunk in chunks)
 
 
 def read_pictures(paths: Sequence[Path], name: str = "Puppet", watch: Watch = unwatched) -> Layered:
@@ -38,22 +48,40 @@ def read_pictures(paths: Sequence[Path], name: str = "Puppet", watch: Watch = un
         raise FileError(f"{name} holds {len(paths)} pictures; up to {MOST_FILES} can be opened at once.")
     layers: list[Layer] = []
     sizes: set[tuple[int, int]] = set()
-    for i, path in enumerate(sorted(paths, key=_in_order)):
-        watch(i, len(paths), path.stem)
-        title, picture = read_picture(path)
+    profiles: list[str] = []
+    for i, path in enumerate(sorted(paths, key=in_order)):
+        watch(i, len(paths), title_of(path))
+        title, (picture, profile) = read_picture(path)
+        watch(i, len(paths), title)
         sizes.add((picture.shape[0], picture.shape[1]))
+        profiles.append(profile)
         layer = layer_of(title, picture)
+        del picture  # the next one would stand beside it
         if layer is not None:
             layers.append(layer)
+        refuse_too_much(layers)
+    notes = tuple(profile_notes(profiles))
     if len(sizes) == 1 or not layers:
         height, width = sizes.pop()
-        return Layered(name, width, height, tuple(layers))
-    return side_by_side(layers)._replace(name=name)
+        return Layered(name, width, height, tuple(layers), notes)
+    return side_by_side(layers)._replace(name=name, notes=notes)
 
 
-def _in_order(path: Path) -> tuple[int, str]:
-    head = path.stem.partition(" ")[0]
-    return (int(head) if head.isdecimal() else 0, path.name.lower())
+def refuse_too_much(layers: Sequence[Layer]) -> None:
+    """Raises FileError where layers have more pixels together than a puppet can keep."""
+    drawings = {id(layer.png): layer.width * layer.height for layer in layers}
+    if fault := together_fault(sum(drawings.values())):
+        raise FileError(
+            f"That is more than a puppet can keep: {fault}. Make the pictures smaller and try again."
+        )
+
+
+def profile_notes(profiles: Iterable[str]) -> list[str]:
+    """What to tell of colour profiles that were brought to sRGB."""
+    given = [profile for profile in profiles if profile]
+    names = ", ".join(sorted(set(given))[:3])
+    many = f"{len(given)} pictures were" if len(given) > 1 else "1 picture was"
+    return [f"The colours of {many} brought to sRGB from {names}."] if given else []
 
 
 def read_folder(folder: Path, watch: Watch = unwatched) -> Layered:
@@ -66,5 +94,7 @@ def read_folder(folder: Path, watch: Watch = unwatched) -> Layered:
     except OSError as error:
         raise unreadable(folder, error) from None
     if not paths:
-        raise FileError(f"There is no PNG or WebP picture in the folder {folder.name}. Choose another one.")
-    return read_pictures(paths, folder.name, watch)
+        raise FileError(
+            f"There is no PNG or WebP picture in the folder {shown_name(folder)}. Choose another one."
+        )
+    return read_pictures(paths, shown_name(folder), watch)

@@ -1,86 +1,209 @@
-"""Layered PSD in, by psd-tools: pixel layers with name, place, opacity, visibility and groups."""
+"""Layered PSD in, by psd-tools: what its layers show, with masks applied, clips and blend modes as ours, and notes on what was lost."""
 
-import struct
-import zlib
+import warnings
+from collections.abc import Iterable, Iterator
 from pathlib import Path
-from typing import Any
+from typing import Any, NamedTuple
 
 import numpy as np
+from PIL import Image
 
-from umbrite.files.file_errors import FileError, unreadable
-from umbrite.files.layers import Layer, Layered, layer_of
+from umbrite.art.pictures import Picture
+from umbrite.files.file_errors import READER_ERRORS, FileError, shown_name
+from umbrite.files.files_in import open_file
+from umbrite.files.formats.pictures_in import profile_notes, refuse_too_much, title_of
+from umbrite.files.layers import Layer, Layered, layer_of, overlap_notes
 from umbrite.files.long_work import Watch, unwatched
-from umbrite.files.png import MOST_PIXELS
+from umbrite.rig.bounds import canvas_fault, picture_fault
+from umbrite.rig.errors import readable
+from umbrite.rig.model import Blend
 
 MOST_BYTES = 2_000_000_000
-# What the reader's parser raises where it stumbles over a damaged file.
-READER_ERRORS = (
-    OSError, ValueError, TypeError, LookupError, ArithmeticError, AttributeError, AssertionError, EOFError, MemoryError,
-    RecursionError, NotImplementedError, struct.error, zlib.error,
-)  # fmt: skip
+DEEPEST = 50
+# Layer ids, as the format names them, of the channel with the alpha.
+ALPHA = -1
+BLENDS: dict[bytes, Blend] = {
+    b"norm": "normal", b"pass": "normal", b"mul ": "multiply", b"scrn": "screen", b"over": "overlay", b"lddg": "add",
+}  # fmt: skip
+
+
+class _Given(NamedTuple):
+    """What groups hand down to their layers."""
+
+    opacity: float = 1.0
+    visible: bool = True
+    groups: tuple[str, ...] = ()
+    masks: tuple[Any, ...] = ()
+    faint: tuple[int, ...] = ()  # groups with less than full opacity, by number
+
+
+class _Found(NamedTuple):
+    """A layer on its way in; `base` is what it is clipped by."""
+
+    layer: Any
+    given: _Given
+    base: Any | None
 
 
 def read_psd(path: Path, watch: Watch = unwatched) -> Layered:
     """All layers of a PSD file that have pixels, back to front. Raises FileError for one that is broken or too large."""
     from psd_tools import PSDImage
 
-    _refuse_others(path)
-    try:
-        document: Any = PSDImage.open(path)
-    except OSError as error:
-        raise unreadable(path, error) from None
-    except READER_ERRORS as error:
-        raise _damaged(path, error) from None
-    width, height = int(document.width), int(document.height)
-    if width * height > MOST_PIXELS:
-        raise FileError(f"{path.name} is too large ({width} x {height} px). Make it smaller and try again.")
-    try:
-        found = [layer for layer in document.descendants() if not layer.is_group()]
-        layers = []
-        for i, layer in enumerate(found):
-            watch(i, len(found), str(layer.name))
-            made = _layer(path, layer)
-            if made is not None:
-                layers.append(made)
-    except FileError:
-        raise
-    except READER_ERRORS as error:
-        raise _damaged(path, error) from None
-    return Layered(path.stem, width, height, tuple(layers))
+    name = shown_name(path)
+    with open_file(path, MOST_BYTES) as file:
+        if file.read(4) != b"8BPS":
+            raise FileError(f"{name} is no PSD picture, or its beginning is damaged. Export it again.")
+        file.seek(0)
+        try:
+            with warnings.catch_warnings():
+                warnings.simplefilter("ignore")
+                document: Any = PSDImage.open(file)
+            width, height = int(document.width), int(document.height)
+            if fault := canvas_fault(width, height) or picture_fault(width, height):
+                raise FileError(f"{name} can't be opened: it {fault}. Make it smaller and try again.")
+            layers, notes = _read(name, document, watch)
+        except READER_ERRORS as error:
+            raise FileError(
+                f"{name} is damaged or of a kind that can't be read ({type(error).__name__}). "
+                "Export it again as a layered PSD or as OpenRaster."
+            ) from None
+    return Layered(title_of(path), width, height, tuple(layers), tuple(dict.fromkeys(notes)))
 
 
-def _refuse_others(path: Path) -> None:
-    try:
-        size = path.stat().st_size
-        with path.open("rb") as file:
-            begins = file.read(4)
-    except OSError as error:
-        raise unreadable(path, error) from None
-    if size > MOST_BYTES:
-        raise FileError(f"{path.name} is larger than 2 GB, so it was not opened.")
-    if begins != b"8BPS":
-        raise FileError(f"{path.name} is no PSD picture, or its beginning is damaged. Export it again.")
+def _read(name: str, document: Any, watch: Watch) -> tuple[list[Layer], list[str]]:
+    from psd_tools.constants import Resource
+
+    notes: list[str] = []
+    found = list(_layers(document, _Given(), notes))
+    layers: list[Layer] = []
+    faint: dict[int, list[Layer]] = {}
+    empty: set[int] = set()
+    for i, each in enumerate(found):
+        title = _title(each.layer)
+        watch(i, len(found), title)
+        if each.base is not None and id(each.base) in empty:
+            notes.append(f"{title} shows only on a layer that is empty, so it was left out.")
+            continue
+        layer = _layer(name, each, notes)
+        watch(i, len(found), title)
+        if layer is None:
+            empty.add(id(each.layer))
+            continue
+        layers.append(layer)
+        for group in each.given.faint:
+            faint.setdefault(group, []).append(layer)
+        refuse_too_much(layers)
+    if Resource.ICC_PROFILE in document.image_resources:
+        notes += profile_notes(["the file's own profile"])
+    return layers, [*notes, *overlap_notes(faint.values())]
 
 
-def _layer(path: Path, layer: Any) -> Layer | None:
-    if layer.width * layer.height > MOST_PIXELS:
-        raise FileError(f"The layer {layer.name} of {path.name} is too large. Make it smaller and try again.")
-    image = layer.topil()
-    if image is None:
+def _title(layer: Any) -> str:
+    return readable(str(layer.name), 120) or "Layer"
+
+
+def _layers(group: Iterable[Any], given: _Given, notes: list[str]) -> Iterator[_Found]:
+    """What holds pixels, back to front; groups are opened and hand down what they do to all of their layers."""
+    if len(given.groups) > DEEPEST:
+        raise FileError(f"It has groups within groups more than {DEEPEST} deep; it was not opened.")
+    base: Any | None = None
+    for layer in group:
+        title = _title(layer)
+        clips = bool(layer.clipping)
+        if not clips:
+            base = layer
+        clipped_by = base if clips else None
+        if clipped_by is not None and clipped_by.is_group():
+            notes.append(
+                f"{title} is clipped by the group {_title(clipped_by)}; only single layers can clip here."
+            )
+            clipped_by = None
+        if not layer.is_group():
+            yield _Found(layer, given, clipped_by)
+            continue
+        if BLENDS.get(layer.blend_mode.value) != "normal":
+            notes.append(f"The group {title} is laid on in a way of its own; its layers come in as they are.")
+        opacity = layer.opacity / 255
+        yield from _layers(
+            layer,
+            _Given(
+                given.opacity * opacity, given.visible and layer.visible, (*given.groups, title),
+                (*given.masks, *_masks(layer, notes)), given.faint if opacity == 1.0 else (*given.faint, id(layer)),
+            ),
+            notes,
+        )  # fmt: skip
+
+
+def _masks(layer: Any, notes: list[str]) -> tuple[Any, ...]:
+    """The mask by which a layer or a group is covered, if there is one that counts."""
+    mask = layer.mask if layer.has_mask() else None
+    if layer.has_vector_mask() and not (mask is not None and mask.has_real()):
+        notes.append(
+            f"{_title(layer)} is cut by a path; that was not done here. Turn the path into pixels to keep it."
+        )
+    return () if mask is None or mask.disabled else (mask,)
+
+
+def _layer(name: str, found: _Found, notes: list[str]) -> Layer | None:
+    layer, given, title = found.layer, found.given, _title(found.layer)
+    if layer.width * layer.height and (fault := picture_fault(layer.width, layer.height)):
+        raise FileError(f"The layer {title} of {name} {fault}. Make it smaller and try again.")
+    picture = _picture(name, layer)
+    if picture is None:
+        if layer.kind not in {"pixel", "group"}:
+            notes.append(
+                f"{title} has no pixels of its own (it is a layer of the kind {layer.kind}), so it was left out."
+            )
         return None
-    groups: list[str] = []
-    above = layer.parent
-    while above is not None and getattr(above, "parent", None) is not None:
-        groups.insert(0, str(above.name))
-        above = above.parent
-    picture = np.array(image.convert("RGBA"))
+    if layer.has_effects():
+        notes.append(f"{title} has effects, which are no part of its pixels; they were left out.")
+    corner = int(layer.left), int(layer.top)
+    for mask in (*given.masks, *_masks(layer, notes)):
+        picture = _masked(picture, corner, mask)
+    blend = BLENDS.get(layer.blend_mode.value)
+    if blend is None:
+        mode = layer.blend_mode.name.lower().replace("_", " ")
+        notes.append(f"{title} is laid on as {mode}, which Umbrite does not have; it comes in as normal.")
     return layer_of(
-        str(layer.name), picture, int(layer.left), int(layer.top),
-        opacity=layer.opacity / 255, visible=bool(layer.is_visible()), groups=tuple(groups),
+        title, picture, *corner, opacity=given.opacity * layer.opacity / 255, visible=given.visible and bool(layer.visible),
+        groups=given.groups, blend=blend or "normal", clips=found.base is not None,
     )  # fmt: skip
 
 
-def _damaged(path: Path, error: Exception) -> FileError:
-    return FileError(
-        f"{path.name} is damaged or of a kind that can't be read ({type(error).__name__}). Export it again as a layered PSD or as OpenRaster."
-    )
+def _picture(name: str, layer: Any) -> Picture | None:
+    """A layer's pixels with its alpha, in every colour mode. Raises FileError where they can't be unpacked."""
+    from psd_tools.compression import PSDDecompressionWarning
+
+    try:
+        with warnings.catch_warnings():
+            warnings.simplefilter("ignore")
+            warnings.simplefilter("error", PSDDecompressionWarning)
+            image = layer.topil()
+            alpha = layer.topil(ALPHA) if image is not None and "A" not in image.getbands() else None
+    except PSDDecompressionWarning:
+        raise FileError(
+            f"The pixels of the layer {_title(layer)} of {name} are damaged. Export the file again."
+        ) from None
+    if image is None:
+        return None
+    rgba = image.convert("RGBA")
+    if alpha is not None:
+        rgba.putalpha(alpha.convert("L"))
+    return np.asarray(rgba)
+
+
+def _masked(picture: Picture, corner: tuple[int, int], mask: Any) -> Picture:
+    """The picture with less alpha where a mask covers it; both lie on the canvas."""
+    height, width = picture.shape[:2]
+    sheet = Image.new("L", (width, height), int(mask.background_color))
+    image = mask.topil()
+    if image is not None:
+        sheet.paste(image.convert("L"), (mask.left - corner[0], mask.top - corner[1]))
+    parameters = mask.parameters
+    density = getattr(parameters, "user_mask_density", None) if parameters is not None else None
+    shows = np.asarray(sheet).astype(np.float32) / 255
+    if density is not None:
+        shows = 1 - (1 - shows) * density / 255
+    masked = picture.copy()
+    masked[..., 3] = np.round(picture[..., 3] * shows).astype(np.uint8)
+    return masked

@@ -5,17 +5,23 @@ refers to other files, or declares entities, is refused.
 """
 
 import copy
+import math
 import re
 from collections.abc import Iterator
 from pathlib import Path
 from typing import NamedTuple
 from xml.etree.ElementTree import Element, tostring
 
-from umbrite.files.file_errors import FileError, unreadable
+from umbrite.art.pictures import Picture, opaque_box
+from umbrite.files.file_errors import READER_ERRORS, FileError, shown_name
+from umbrite.files.files_in import read_file
+from umbrite.files.formats.pictures_in import refuse_too_much, title_of
 from umbrite.files.layers import Layer, Layered, layer_of
 from umbrite.files.long_work import Watch, unwatched
-from umbrite.files.png import MOST_PIXELS, decode
+from umbrite.files.png import decode
 from umbrite.files.xml_in import read_xml
+from umbrite.rig.bounds import LONGEST, picture_fault
+from umbrite.rig.errors import readable
 
 SVG = "{http://www.w3.org/2000/svg}"
 LABEL = "{http://www.inkscape.org/namespaces/inkscape}label"
@@ -26,6 +32,9 @@ UNITS = {"": 1.0, "px": 1.0, "pt": 4 / 3, "pc": 16.0, "in": 96.0, "cm": 96 / 2.5
 MOST_BYTES = 100_000_000
 MOST_LAYERS = 5_000
 DEEPEST = 50
+DEEPEST_ELEMENTS = 120  # the renderer's own stack holds a few hundred
+# Beyond so many pixels a group's box is looked for in a picture so many times coarser.
+SMALL_CANVAS, COARSE = 100_000, 4
 
 
 class _Leaf(NamedTuple):
@@ -43,51 +52,70 @@ def read_svg(path: Path, watch: Watch = unwatched) -> Layered:
     width, height = _size(path, root)
     leaves = list(_leaves(path, root, (), ()))
     if len(leaves) > MOST_LAYERS:
-        raise FileError(f"{path.name} has {len(leaves)} groups; up to {MOST_LAYERS} can be opened at once.")
+        raise FileError(
+            f"{shown_name(path)} has {len(leaves)} groups; up to {MOST_LAYERS} can be opened at once."
+        )
     layers: list[Layer] = []
     for i, leaf in enumerate(leaves):
         watch(i, len(leaves), leaf.name)
-        picture = decode(
-            _drawn(path, _alone(root, leaf, width, height), width, height),
-            f"The group {leaf.name} of {path.name}",
-        )
-        layer = layer_of(leaf.name, picture, groups=leaf.groups)
+        layer = _layer(path, _alone(root, leaf, width, height), leaf, (width, height))
         if layer is not None:
             layers.append(layer)
-    return Layered(path.stem, width, height, tuple(layers))
+        refuse_too_much(layers)
+    return Layered(title_of(path), width, height, tuple(layers))
+
+
+def _layer(path: Path, alone: Element, leaf: _Leaf, size: tuple[int, int]) -> Layer | None:
+    """A group, drawn in its own box only: where that is, a coarse picture of the whole canvas tells."""
+    width, height = size
+    box = (0, 0, width, height)
+    if width * height > SMALL_CANVAS:
+        coarse = _drawn(path, alone, box, 1 / COARSE)
+        left, top, right, bottom = opaque_box(coarse)
+        if right > left:
+            box = (
+                max(0, COARSE * (left - 1)), max(0, COARSE * (top - 1)),
+                min(width, COARSE * (right + 1)), min(height, COARSE * (bottom + 1)),
+            )  # fmt: skip
+    return layer_of(leaf.name, _drawn(path, alone, box), box[0], box[1], groups=leaf.groups)
 
 
 def _root(path: Path) -> Element:
-    try:
-        data = path.read_bytes()
-    except OSError as error:
-        raise unreadable(path, error) from None
-    if len(data) > MOST_BYTES:
-        raise FileError(f"{path.name} is larger than {MOST_BYTES // 1_000_000} MB, so it was not opened.")
-    root = read_xml(path, data, what=f"The SVG drawing {path.name}")
+    name = shown_name(path)
+    root = read_xml(path, read_file(path, MOST_BYTES), what=f"The SVG drawing {name}")
     if root.tag != f"{SVG}svg":
-        raise FileError(f"{path.name} is no SVG drawing.")
+        raise FileError(f"{name} is no SVG drawing.")
+    if _depth(root) > DEEPEST_ELEMENTS:
+        raise FileError(f"{name} nests its elements more than {DEEPEST_ELEMENTS} deep; it was not opened.")
     for element in root.iter():
-        for name in HREFS:
-            link = element.get(name, "#")
+        for attribute in HREFS:
+            link = element.get(attribute, "#")
             if element.tag != f"{SVG}a" and not link.startswith(("#", "data:")):
+                shown = readable(link, 60)
                 raise FileError(
-                    f"{path.name} refers to another file ({link[:60]}), so it was not opened. Embed it and export again."
+                    f"{name} refers to another file ({shown}), so it was not opened. Embed it and export again."
                 )
     return root
+
+
+def _depth(root: Element) -> int:
+    depth, row = 0, [root]
+    while row and depth <= DEEPEST_ELEMENTS:
+        depth, row = depth + 1, [child for element in row for child in element]
+    return depth
 
 
 def _size(path: Path, root: Element) -> tuple[int, int]:
     box = [_number(text) for text in re.split(r"[\s,]+", root.get("viewBox", "").strip()) if text]
     inner = box[2:4] if len(box) == 4 else [None, None]
     sides = [_length(root.get(name), other) for name, other in zip(("width", "height"), inner, strict=True)]
-    if any(side is None or not 0 < side <= 60_000 for side in sides):
+    if any(side is None or not 0 < side <= LONGEST for side in sides):
         raise FileError(
-            f"{path.name} doesn't tell a usable size in pixels. Give it a width and a height and export again."
+            f"{shown_name(path)} doesn't tell a usable size in pixels. Give it a width and a height and export again."
         )
     width, height = (max(1, round(side)) for side in sides if side is not None)
-    if width * height > MOST_PIXELS:
-        raise FileError(f"{path.name} is too large ({width} x {height} px). Make it smaller and try again.")
+    if fault := picture_fault(width, height):
+        raise FileError(f"{shown_name(path)} {fault}. Make it smaller and try again.")
     return width, height
 
 
@@ -112,13 +140,15 @@ def _plain(element: Element) -> str:
 
 
 def _name(element: Element, other: str) -> str:
-    return element.get(LABEL) or element.get("id") or other
+    return readable(element.get(LABEL) or element.get("id") or "") or other
 
 
 def _leaves(path: Path, element: Element, way: tuple[int, ...], groups: tuple[str, ...]) -> Iterator[_Leaf]:
     """Groups that hold drawings only are leaves; loose drawings beside groups are a leaf of their own between them."""
     if len(way) > DEEPEST:
-        raise FileError(f"{path.name} has groups within groups more than {DEEPEST} deep; it was not opened.")
+        raise FileError(
+            f"{shown_name(path)} has groups within groups more than {DEEPEST} deep; it was not opened."
+        )
     loose: list[int] = []
     title = groups[-1] if groups else "Drawing"
     for i, child in enumerate(element):
@@ -138,7 +168,7 @@ def _leaves(path: Path, element: Element, way: tuple[int, ...], groups: tuple[st
         yield _Leaf(way, tuple(loose), title, groups[:-1])
 
 
-def _alone(root: Element, leaf: _Leaf, width: int, height: int) -> str:
+def _alone(root: Element, leaf: _Leaf, width: int, height: int) -> Element:
     """The drawing with this leaf and what draws nothing itself."""
     kept = copy.copy(root)
     kept.set("width", str(width))
@@ -157,17 +187,30 @@ def _alone(root: Element, leaf: _Leaf, width: int, height: int) -> str:
     if leaf.only is not None:
         wanted = {id(here[i]) for i in leaf.only}
         here[:] = [child for child in here if _plain(child) in HELPERS or id(child) in wanted]
-    return tostring(kept, encoding="unicode")
+    return kept
 
 
-def _drawn(path: Path, text: str, width: int, height: int) -> bytes:
+def _drawn(path: Path, alone: Element, box: tuple[int, int, int, int], scale: float = 1.0) -> Picture:
+    """What lies in a box of the canvas, (left, top, right, bottom) in its pixels."""
     import resvg_py
 
+    left, top, right, bottom = box
+    width, height = max(1, math.ceil((right - left) * scale)), max(1, math.ceil((bottom - top) * scale))
+    frame = Element(f"{SVG}svg", width=str(width), height=str(height))
+    frame.set("viewBox", f"{left} {top} {width / scale} {height / scale}")
+    frame.append(alone)
     try:
-        return bytes(
-            resvg_py.svg_to_bytes(svg_string=text, width=width, height=height, skip_system_fonts=False)
+        data = bytes(
+            resvg_py.svg_to_bytes(
+                svg_string=tostring(frame, encoding="unicode"),
+                width=width,
+                height=height,
+                skip_system_fonts=False,
+            )
         )
-    except (ValueError, RuntimeError, OverflowError) as error:
+    except READER_ERRORS as error:
+        reason = readable(str(error), 120)
         raise FileError(
-            f"{path.name} can't be drawn ({str(error)[:120]}). Export it again as plain SVG."
+            f"{shown_name(path)} can't be drawn ({reason}). Export it again as plain SVG."
         ) from None
+    return decode(data, f"A group of {shown_name(path)}")

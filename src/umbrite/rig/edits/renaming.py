@@ -4,7 +4,7 @@ import re
 from collections.abc import Iterable
 
 from umbrite.rig.change import change, names_like, thing, things
-from umbrite.rig.errors import RigError
+from umbrite.rig.errors import RigError, readable
 from umbrite.rig.ids import FIELDS, id_kind
 from umbrite.rig.model import Puppet
 from umbrite.rig.words.names import swapped
@@ -12,7 +12,7 @@ from umbrite.rig.words.names import swapped
 
 def rename(puppet: Puppet, key: str, name: str) -> Puppet:
     """Give a joint, part, limb or control another name. Refuses an empty one and one that is taken."""
-    name = " ".join(name.split())
+    name = readable(name)
     old = thing(puppet, key)
     if not name:
         raise RigError(f"A name can't be empty, so {old.name} keeps its own. Type at least one letter.")
@@ -24,7 +24,7 @@ def rename(puppet: Puppet, key: str, name: str) -> Puppet:
 def renamed(puppet: Puppet, names: dict[str, str]) -> Puppet:
     """Give many things new names at once; they may take each other's. Refuses empty names and names given twice."""
     for of in FIELDS:
-        keys = {key: " ".join(name.split()) for key, name in names.items() if id_kind(key) == of}
+        keys = {key: readable(name) for key, name in names.items() if id_kind(key) == of}
         left = [thing(puppet, key).name for key in things(puppet, of) if key not in keys]
         for key, name in keys.items():
             if not name:

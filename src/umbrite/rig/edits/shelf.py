@@ -10,7 +10,7 @@ from msgspec.structs import replace
 
 from umbrite.rig.change import thing
 from umbrite.rig.channels import channel, known_only, with_values
-from umbrite.rig.errors import RigError
+from umbrite.rig.errors import RigError, readable
 from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.model import Pose, Puppet, SavedPose
 from umbrite.rig.words.names import swapped, unique
@@ -20,7 +20,7 @@ CLEAN = "Clean"
 
 def save_pose(puppet: Puppet, name: str, pose: Pose) -> Puppet:
     """Put a pose on the shelf, under a name that is not taken."""
-    name = unique(" ".join(name.split()) or "Pose", [CLEAN, *(saved.name for saved in puppet.poses)])
+    name = unique(readable(name) or "Pose", [CLEAN, *(saved.name for saved in puppet.poses)])
     return replace(puppet, poses=(*puppet.poses, SavedPose(name, dict(known_only(pose, puppet)))))
 
 
@@ -37,7 +37,7 @@ def get_pose(puppet: Puppet, name: str) -> SavedPose:
 
 def rename_pose(puppet: Puppet, name: str, to: str) -> Puppet:
     """Give a pose of the shelf another name. Refuses an empty name, one that is taken, and the clean pose."""
-    to = " ".join(to.split())
+    to = readable(to)
     if name == CLEAN:
         raise RigError("The clean pose keeps its name. Save a pose of your own beside it.")
     if not to:

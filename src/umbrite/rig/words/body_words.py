@@ -1,5 +1,7 @@
 """What names tell about bodies: which kind of piece a name means, and what such a piece usually hangs from."""
 
+from functools import lru_cache
+
 from umbrite.rig.words.names import core_of, side_of
 from umbrite.rig.words.word_table import meaning, says_nothing
 
@@ -39,6 +41,7 @@ _PARENTS: dict[str, tuple[str, ...]] = {
 }  # fmt: skip
 
 
+@lru_cache(maxsize=8_192)
 def kind_of(name: str) -> str:
     """The kind of piece that a name means ("thigh", "face", ...); empty where it tells none."""
     words = meaning(name)

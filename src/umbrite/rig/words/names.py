@@ -2,7 +2,9 @@
 
 import re
 from collections.abc import Iterable
+from functools import lru_cache
 
+from umbrite.rig.errors import readable
 from umbrite.rig.model import Side
 from umbrite.rig.words.word_table import meaning, pieces
 
@@ -17,11 +19,13 @@ _SIDE_WORDS: dict[str, Side] = {
 }
 
 
-def words_of(name: str) -> list[str]:
+@lru_cache(maxsize=8_192)
+def words_of(name: str) -> tuple[str, ...]:
     """Lower-case words; spaces, underscores, hyphens and camel case divide."""
-    return [word.lower() for word in pieces(name)]
+    return tuple(word.lower() for word in pieces(name))
 
 
+@lru_cache(maxsize=8_192)
 def side_of(name: str) -> Side:
     """The side that a name tells: near, far, or middle where it tells none."""
     found = {_SIDE_WORDS[word] for word in meaning(name) if word in _SIDE_WORDS}
@@ -33,6 +37,7 @@ def _is_side(word: str) -> bool:
     return all(piece in _SIDE_WORDS for piece in meaning(word))
 
 
+@lru_cache(maxsize=8_192)
 def side_word(name: str) -> str:
     """The word with which a name tells its side, as it is written there; empty where it tells none."""
     return next((word for word in pieces(name) if _is_side(word)), "")
@@ -46,8 +51,8 @@ def tells_left_and_right(names: Iterable[str]) -> bool:
 
 def tidy(name: str) -> str:
     """A layer or file name as people would write it: 'near_upper-arm' becomes 'Near upper arm'."""
-    text = re.sub(r"[\s_]+", " ", name).strip()
-    return (text[:1].upper() + text[1:])[:120] or "Unnamed"
+    text = readable(re.sub(r"[\s_]+", " ", name), 10_000)
+    return (text[:1].upper() + text[1:])[:120].strip() or "Unnamed"
 
 
 def unique(name: str, taken: Iterable[str]) -> str:

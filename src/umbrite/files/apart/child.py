@@ -1,0 +1,89 @@
+"""The process that reads foreign art: it starts with little memory, no network and nothing to write to, and hands layers to its parent.
+
+Run as a module by `reading`, with the number of a piece of shared memory. It takes one line of JSON from standard input, the
+paths, and answers in lines of JSON: ["at", done, all, name] while it works, ["layer", fields, length] for each layer, whose
+PNG was added to the shared memory, and at last ["end", fields] or ["refused", sentence].
+"""
+
+import contextlib
+import ctypes
+import json
+import os
+import resource
+import signal
+import sys
+from pathlib import Path
+from typing import Any
+
+# Bytes that the process may take beyond what the files have on the disk.
+MEMORY = 1_000_000_000
+# Bytes of all layers as PNG.
+MOST_HANDED = 1_500_000_000
+CLONE_NEWUSER, CLONE_NEWNET = 0x10000000, 0x40000000
+PR_SET_PDEATHSIG, PR_SET_NO_NEW_PRIVS = 1, 38
+
+
+def confine(stored: int) -> None:
+    """Take from this process what reading does not need; what the kernel does not allow is left out."""
+    system = ctypes.CDLL(None, use_errno=True)
+    system.prctl(PR_SET_PDEATHSIG, signal.SIGKILL, 0, 0, 0)
+    system.prctl(PR_SET_NO_NEW_PRIVS, 1, 0, 0, 0)
+    if system.unshare(CLONE_NEWNET) != 0:
+        system.unshare(CLONE_NEWUSER | CLONE_NEWNET)
+    for what, most in (
+        (resource.RLIMIT_DATA, MEMORY + 2 * stored),
+        (resource.RLIMIT_FSIZE, MOST_HANDED),
+        (resource.RLIMIT_CORE, 0),
+        (resource.RLIMIT_NPROC, 0),
+    ):
+        with contextlib.suppress(OSError, ValueError):
+            resource.setrlimit(what, (most, most))
+    signal.signal(signal.SIGXFSZ, signal.SIG_IGN)
+
+
+def stored_bytes(paths: list[Path]) -> int:
+    """How much of the disk files take; what is sparse counts for what is there."""
+    total = 0
+    for path in paths:
+        with contextlib.suppress(OSError):
+            total += path.stat().st_blocks * 512
+    return total
+
+
+def main() -> None:
+    """Read what the parent asks for, hand it over, and end."""
+    memory = int(sys.argv[1])
+    paths = [Path(os.fsdecode(bytes.fromhex(word))) for word in json.loads(sys.stdin.readline())]
+    answers = os.fdopen(os.dup(1), "w", encoding="utf-8", errors="replace")
+    nowhere = os.open(os.devnull, os.O_RDWR)
+    for handle in (0, 1, 2):  # what libraries have to say is for nobody
+        os.dup2(nowhere, handle)
+    from umbrite.files.file_errors import FileError
+    from umbrite.files.formats.any_art import read_here
+
+    def say(*words: Any) -> None:
+        answers.write(json.dumps(words) + "\n")
+        answers.flush()
+
+    def hand(data: bytes) -> None:
+        left = memoryview(data)
+        while left:
+            left = left[os.write(memory, left) :]
+
+    confine(stored_bytes(paths))
+    try:
+        layered = read_here(paths, lambda done, of, name: say("at", done, of, name))
+        for layer in layered.layers:
+            hand(layer.png)
+            say("layer", ["" if field is layer.png else field for field in layer], len(layer.png))
+        say("end", [*layered._replace(layers=())])
+    except FileError as error:
+        say("refused", str(error))
+    except MemoryError:
+        say("refused", "That needs more memory than art may take. Make the pictures smaller and try again.")
+    except Exception:  # noqa: BLE001 whatever a file does to its reader, the person hears one sentence
+        say("refused", "That is damaged or of a kind that can't be read. Export it again and retry.")
+
+
+if __name__ == "__main__":
+    main()

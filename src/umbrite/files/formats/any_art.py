@@ -1,0 +1,39 @@
+"""Foreign art of every kind, told apart by what it is and read in this process. Nobody but the reading process should call this on files of others."""
+
+from pathlib import Path
+
+from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.formats.openraster import read_openraster
+from umbrite.files.formats.pictures_in import ENDINGS, read_folder, read_pictures, title_of
+from umbrite.files.formats.psd import read_psd
+from umbrite.files.formats.svg import read_svg
+from umbrite.files.layers import Layered
+from umbrite.files.long_work import Watch, unwatched
+from umbrite.rig.errors import readable
+
+LAYERED = {".ora": read_openraster, ".svg": read_svg, ".psd": read_psd}
+
+
+def read_here(paths: list[Path], watch: Watch = unwatched) -> Layered:
+    """The layers of one layered picture, of a folder, or of several pictures together. Raises FileError."""
+    for path in paths:
+        if not path.exists():
+            raise FileError(
+                f"{shown_name(path)} isn't there: nothing was found at {readable(str(path), 200)}. Check the name and the folder."
+            )
+    first = paths[0]
+    if first.is_dir():
+        return read_folder(first, watch)
+    kinds = {path.suffix.lower() for path in paths}
+    if len(paths) == 1 and first.suffix.lower() in LAYERED:
+        return LAYERED[first.suffix.lower()](first, watch)
+    if kinds <= set(ENDINGS):
+        return read_pictures(paths, title_of(first), watch)
+    wrong = next(path for path in paths if path.suffix.lower() not in ENDINGS)
+    if wrong.suffix.lower() in LAYERED:
+        raise FileError(
+            f"Layered pictures are opened one at a time, and {shown_name(wrong)} came with others. Open it alone."
+        )
+    raise FileError(
+        f"Umbrite can't open {shown_name(wrong)} here: it reads .umbrite puppets, layered .ora, .svg and .psd pictures, and PNG or WebP."
+    )
