@@ -2,7 +2,7 @@
 
 import numpy as np
 import pytest
-from hypothesis import given
+from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from demo_puppet import joint, wick
@@ -87,6 +87,7 @@ def test_while_the_side_changes_the_limb_passes_through_straight() -> None:
     assert np.abs(np.diff(placed.turns, axis=0)).max() < 0.06
 
 
+@settings(max_examples=40)
 @given(
     st.sampled_from(sorted(LIMBS)),
     moves,

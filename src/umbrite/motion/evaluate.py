@@ -72,6 +72,11 @@ class Placed(NamedTuple):
         """Where a joint's pivot is on the board as posed."""
         return complex(self.joint_map(key, frame)(self.plan.puppet.joints[key].pivot.z))
 
+    def pivots(self, frame: int = 0) -> dict[str, complex]:
+        """Where all joints' pivots are on the board as posed."""
+        maps = Affine(*(field[frame, :-1] for field in self.maps))
+        return dict(zip(self.plan.joints, maps(self.plan.pivot).tolist(), strict=True))
+
     def bone_point(self, key: str, at: complex, frame: int = 0) -> complex:
         """Where a point of a joint's bone (its tip, say), given at rest, is as posed, the stretch of its limb included."""
         place = self.plan.place[key]

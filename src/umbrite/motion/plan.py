@@ -18,8 +18,9 @@ from umbrite.rig.channels import channel
 from umbrite.rig.dependencies import held_by, link_order, ranked
 from umbrite.rig.errors import RigError
 from umbrite.rig.limb_shape import limb_points, limb_tip
-from umbrite.rig.model import Limb, Puppet
+from umbrite.rig.model import Limb, Part, Puppet
 from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.remembered import remembered, remembered_by
 
 Ints = NDArray[np.intp]
 Floats = NDArray[np.float64]
@@ -114,15 +115,13 @@ class Plan(NamedTuple):
 def compile_plan(puppet: Puppet) -> Plan:
     """The plan of a puppet. Raises RigError, naming the loop, where something would have to wait for itself."""
     rank = ranked(puppet)
-    joints = tuple(sorted(puppet.joints, key=lambda key: rank[key]))
-    index = {key: i for i, key in enumerate(joints)}
+    joints, index = _in_order(tuple(puppet.joints), rank)
     ground = len(joints)
     items = [puppet.joints[key] for key in joints]
     parent = [ground if joint.parent is None else index[joint.parent] for joint in items]
-    spans = np.array([ends_of(joint) for joint in items], dtype=np.float64).reshape(-1, 4)
+    ends, give = _ranges(joints, puppet)
     limbs = tuple(puppet.limbs)
-    drawings = [board_from_drawing(puppet.parts[key].placement) for key in puppet.order]
-    part_map = np.array([tuple(m) for m in drawings], dtype=np.complex128).reshape(-1, 3).T
+    part_map, visible = _drawings(puppet.parts, puppet.order)
     controls = tuple(puppet.controls)
     owners = {key: i for keys in (joints, limbs, controls) for i, key in enumerate(keys)}
     links = {key: _link_step(puppet, key, owners) for key in link_order(puppet)}
@@ -134,21 +133,55 @@ def compile_plan(puppet: Puppet) -> Plan:
             place=index,
             parent=np.array(parent, dtype=np.intp),
             pivot=np.array([joint.pivot.z for joint in items], dtype=np.complex128),
-            ends=Ends(*(spans[:, i].copy() for i in range(4))),
-            give=np.array([joint.give for joint in items], dtype=np.float64),
+            ends=ends,
+            give=give,
             axis=_axes(puppet, joints),
             links=early,
-            steps=tuple(_steps(puppet, rank, joints, links)),
+            steps=_steps(puppet, rank, joints, links),
             limbs=limbs,
             controls=controls,
             owners=owners,
             parts=puppet.order,
-            part_joint=np.array([index[puppet.parts[key].joint] for key in puppet.order], dtype=np.intp),
-            part_map=Affine(*part_map),
-            visible=np.array([puppet.parts[key].visible for key in puppet.order], dtype=bool),
+            part_joint=_part_joints(puppet.parts, puppet.order, index),
+            part_map=part_map,
+            visible=visible,
             choosers=tuple(_choosers(puppet)),
         )
     )
+
+
+@remembered
+def _in_order(keys: tuple[str, ...], rank: Mapping[str, int]) -> tuple[tuple[str, ...], dict[str, int]]:
+    """The joints by rank, and the place of each."""
+    joints = tuple(sorted(keys, key=lambda key: rank[key]))
+    return joints, {key: i for i, key in enumerate(joints)}
+
+
+def _limited(joints: tuple[str, ...], puppet: Puppet) -> tuple[object, ...]:
+    return joints, tuple((puppet.joints[key].limit, puppet.joints[key].give) for key in joints)
+
+
+@remembered_by(_limited)
+def _ranges(joints: tuple[str, ...], puppet: Puppet) -> tuple[Ends, NDArray[np.float64]]:
+    """How far joints turn, and how willingly they bend."""
+    items = [puppet.joints[key] for key in joints]
+    spans = np.array([ends_of(joint) for joint in items], dtype=np.float64).reshape(-1, 4)
+    return Ends(*(spans[:, i].copy() for i in range(4))), np.array([joint.give for joint in items])
+
+
+@remembered
+def _drawings(
+    parts: Mapping[str, Part], order: tuple[str, ...]
+) -> tuple[Affine[Complexes], NDArray[np.bool_]]:
+    """From each drawing to the board at rest, and whether it shows; in draw order."""
+    maps = [tuple(board_from_drawing(parts[key].placement)) for key in order]
+    fields = np.array(maps, dtype=np.complex128).reshape(-1, 3).T
+    return Affine(*fields), np.array([parts[key].visible for key in order], dtype=bool)
+
+
+@remembered
+def _part_joints(parts: Mapping[str, Part], order: tuple[str, ...], index: Mapping[str, int]) -> Ints:
+    return np.array([index[parts[key].joint] for key in order], dtype=np.intp)
 
 
 def _link_step(puppet: Puppet, key: str, owners: Mapping[str, int]) -> LinkStep:
@@ -192,9 +225,19 @@ def _frozen(plan: Plan) -> Plan:
     return plan
 
 
+def _in_limbs(
+    puppet: Puppet, rank: Mapping[str, int], joints: tuple[str, ...], links: Mapping[str, LinkStep]
+) -> tuple[object, ...]:
+    """What steps are made of: the joints of limbs where they lie, and the order of all."""
+    used = {key for limb in puppet.limbs.values() for key in (*limb.joints, limb.end, limb.target, limb.toe)}
+    items = tuple(joint for key, joint in puppet.joints.items() if key in used)
+    return rank, joints, puppet.limbs, items, links or None
+
+
+@remembered_by(_in_limbs)
 def _steps(
-    puppet: Puppet, rank: dict[str, int], joints: tuple[str, ...], links: Mapping[str, LinkStep]
-) -> list[Step]:
+    puppet: Puppet, rank: Mapping[str, int], joints: tuple[str, ...], links: Mapping[str, LinkStep]
+) -> tuple[Step, ...]:
     ranks = [rank[key] for key in joints]
     index = {key: i for i, key in enumerate(joints)}
     limbs = list(puppet.limbs)
@@ -211,10 +254,10 @@ def _steps(
                 limbs=tuple(_batches(puppet, here, limbs, index)),
             )
         )
-    return steps
+    return tuple(steps)
 
 
-def _end_rank(puppet: Puppet, rank: dict[str, int], key: str) -> int:
+def _end_rank(puppet: Puppet, rank: Mapping[str, int], key: str) -> int:
     limb = puppet.limbs[key]
     return rank[limb.end] if limb.end is not None and limb.end_hold != "limb" else -1
 

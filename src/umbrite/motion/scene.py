@@ -15,6 +15,7 @@ from umbrite.motion.evaluate import Placed
 from umbrite.rig.affine import FLAT, Affine, after, from_svg, svg_matrix
 from umbrite.rig.model import Blend, Trim
 from umbrite.rig.placement import Box, box_of
+from umbrite.rig.remembered import remembered
 
 Matrix = tuple[float, float, float, float, float, float]  # x' = a x + c y + e, y' = b x + d y + f, as in SVG
 
@@ -81,6 +82,12 @@ Shape = Flat
 
 def scene_of(placed: Placed, frame: int = 0, *, references: bool = False) -> list[Shape]:
     """All parts that show in one frame, back to front; reference pictures only where they are asked for."""
+    shapes, parts = _scene(placed, frame), placed.plan.puppet.parts
+    return [shape for shape in shapes if references or not parts[shape.part].reference]
+
+
+@remembered
+def _scene(placed: Placed, frame: int) -> list[Shape]:
     plan, parts = placed.plan, placed.plan.puppet.parts
     rows = _rows(placed, frame)
     places: dict[str, Matrix] = dict(zip(plan.parts, map(tuple, rows.tolist()), strict=True))
@@ -88,7 +95,7 @@ def scene_of(placed: Placed, frame: int = 0, *, references: bool = False) -> lis
     found = []
     for i, (key, shown) in enumerate(zip(plan.parts, placed.shown[frame].tolist(), strict=True)):
         part = parts[key]
-        if not shown or (part.reference and not references):
+        if not shown:
             continue
         drawing, clip = part.drawing, None
         if part.clip is not None:

@@ -74,6 +74,8 @@ class Raster:
 
 def _lay(painter: QPainter, sha256: str, whole: QTransform, pictures: Pictures) -> None:
     level = pictures.level(sha256, abs(whole.determinant()) ** 0.5)
+    if level is None:  # it is on its way
+        return
     local = QTransform.fromTranslate(-level.margin, -level.margin)
     local *= QTransform.fromScale(1 / level.factor, 1 / level.factor)
     painter.setWorldTransform(_sampled(local * whole))

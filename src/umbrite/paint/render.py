@@ -1,7 +1,10 @@
 """Pictures of a puppet: a pose as an image, on the puppet's own canvas, by the board's own painter."""
 
+import math
 from pathlib import Path
 
+import cv2
+import numpy as np
 from PySide6.QtCore import QBuffer, QIODevice, Qt
 from PySide6.QtGui import QImage, QImageWriter, QPainter, QTransform
 
@@ -9,9 +12,11 @@ from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import Placed, placed_of
-from umbrite.motion.scene import scene_of
-from umbrite.paint.levels import Pictures
+from umbrite.motion.scene import Shape, scene_of
+from umbrite.paint.levels import LARGE, Pictures
 from umbrite.paint.painter import Raster
+
+QUICKLY = (cv2.IMWRITE_PNG_COMPRESSION, 1, cv2.IMWRITE_PNG_STRATEGY, cv2.IMWRITE_PNG_STRATEGY_RLE)
 
 
 def render(placed: Placed, pictures: Pictures, scale: float = 1.0, frame: int = 0) -> QImage:
@@ -22,24 +27,41 @@ def render(placed: Placed, pictures: Pictures, scale: float = 1.0, frame: int = 
     if image.isNull():
         raise FileError(f"A picture of {size[0]} x {size[1]} px is too large. Choose a smaller scale.")
     image.fill(Qt.GlobalColor.transparent)
+    shapes = scene_of(placed, frame)
+    pictures.expect((shape.sha256, scale * stretch(shape)) for shape in shapes)
     painter = QPainter(image)
-    Raster(painter, pictures).draw(scene_of(placed, frame), QTransform.fromScale(scale, scale))
+    Raster(painter, pictures).draw(shapes, QTransform.fromScale(scale, scale))
     painter.end()
     return image
 
 
-def render_package(package: Package, scale: float = 1.0) -> QImage:
-    """A package in the pose it was left in."""
-    return render(placed_of(package.document), Pictures(lambda: package.art), scale)
+def stretch(shape: Shape) -> float:
+    """How many pixels across a shape shows for each of its drawing's, at a scale of 1."""
+    a, b, c, d, *_ = shape.matrix
+    return math.sqrt(abs(a * d - b * c))
 
 
-def preview_png(package: Package, longest: int = 384) -> bytes:
+def render_package(package: Package, scale: float = 1.0, pictures: Pictures | None = None) -> QImage:
+    """A package in the pose it was left in; with what is unpacked already of its drawings, where that is handed in."""
+    own = Pictures(lambda: package.art)
+    try:
+        return render(placed_of(package.document), pictures or own, scale)
+    finally:
+        own.stop()
+
+
+def preview_png(package: Package, longest: int = 384, pictures: Pictures | None = None) -> bytes:
     """A small PNG of the whole puppet, for file managers."""
-    return png_of(render_package(package, longest / max(package.puppet.width, package.puppet.height)))
+    scale = longest / max(package.puppet.width, package.puppet.height)
+    return png_of(render_package(package, scale, pictures))
 
 
 def png_of(image: QImage) -> bytes:
-    """An image as the bytes of a PNG."""
+    """An image as the bytes of a PNG; a large one is packed quickly rather than tightly."""
+    if image.width() * image.height() > LARGE:
+        straight = image.convertToFormat(QImage.Format.Format_ARGB32)
+        pixels = np.frombuffer(straight.constBits(), np.uint8).reshape(image.height(), image.width(), 4)
+        return cv2.imencode(".png", pixels, QUICKLY)[1].tobytes()
     buffer = QBuffer()
     buffer.open(QIODevice.OpenModeFlag.WriteOnly)
     QImageWriter(buffer, b"png").write(image)

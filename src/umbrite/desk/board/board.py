@@ -61,6 +61,7 @@ class Board(QWidget):
         self.camera = Camera()
         self.hover: Handle | None = None
         self._layer = ArtLayer(session.stage.theme)
+        self._standing = rig_overlay.standing_marks()
         self._pointer = QPointF(-1e4, -1e4)
         self._press_at: QPointF | None = None
         self._last_click = QPointF(-1e4, -1e4)
@@ -91,6 +92,7 @@ class Board(QWidget):
         session.stage.station_changed.connect(self._on_station)
         session.opened.connect(self.fit_all)
         session.stage.theme_changed.connect(self.paint_anew)
+        session.file.arrivals.came.connect(self.paint_anew)
 
     # Views
 
@@ -164,7 +166,17 @@ class Board(QWidget):
         self._layer.image.setDevicePixelRatio(self.devicePixelRatioF())
         painter.setClipRegion(event.region())
         painter.drawImage(0, 0, self._layer.image)
-        sight = Sight(session, self.camera, self._feedback, self.hover, self._pointer, QRectF(self.rect()))
+        within = QRectF(self.rect())
+        sight = Sight(
+            session,
+            self.camera,
+            self._feedback,
+            self.hover,
+            self._pointer,
+            within,
+            self._standing,
+            self.dragging,
+        )
         rig_overlay.paint(painter, sight)
         if self._shows_focus and self.hasFocus():
             painter.setClipping(False)

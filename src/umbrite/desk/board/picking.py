@@ -24,7 +24,7 @@ def parts_at(session: Session, at: complex, reach: float = 0.0) -> list[str]:
             continue
         if shape.trims and not trimmed_path(shape.trims).contains(QPointF(z.real, z.imag)):
             continue
-        if solid_at(session.file.pictures.pixels(shape.sha256), z, margin):
+        if solid_at(session.file.pictures.solid(shape.sha256), z, margin):
             found.append(shape.part)
     return found
 

@@ -5,12 +5,12 @@ from PySide6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPixmap, QWheelEve
 from PySide6.QtWidgets import QScrollArea, QWidget
 
 from umbrite.desk.panels.diagram_layout import layout
+from umbrite.desk.panels.following import Following
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.themes import SIDE_STROKE
 from umbrite.desk.theme.thumbnails import thumbnail
-from umbrite.rig.document import Document
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.family import is_carrier, parts_on
 
@@ -37,13 +37,9 @@ class Sheet(QWidget):
         self.setMouseTracking(True)
         self.setAccessibleName("Family as a diagram")
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        session.changed.connect(self._on_changed)
+        self._following = Following(session, self.rebuild, ("joints", "parts", "order", "limbs"), self)
         session.selection.changed.connect(self.update)
         self.rebuild()
-
-    def _on_changed(self, old: Document, new: Document) -> None:
-        if old.puppet is not new.puppet:
-            self.rebuild()
 
     def rebuild(self) -> None:
         self._places = layout(self.session.puppet)

@@ -26,7 +26,7 @@ class FamilyPanel(QWidget):
         self.find_box.setClearButtonEnabled(True)
         self.tree = FamilyTree(session, self)
         self.find_box.textChanged.connect(self.tree.filter)
-        session.changed.connect(self._filter_again)
+        session.settled.connect(self._filter_again)
         column.addWidget(self.find_box)
         column.addWidget(self.tree, 1)
         column.addWidget(Legend(session, self))
@@ -45,7 +45,7 @@ class Legend(QLabel):
         self.session = session
         self.setObjectName("quiet")
         self.setFixedHeight(18)
-        session.changed.connect(self._tell)
+        session.settled.connect(self._tell)
         self._tell()
 
     def _tell(self) -> None:

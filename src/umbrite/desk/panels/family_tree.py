@@ -16,16 +16,16 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from umbrite.desk.commands.family_commands import hang_from
+from umbrite.desk.panels.following import Following
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.desk.theme.marks import pen
 from umbrite.rig.change import change, thing
-from umbrite.rig.document import Document
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import UmbriteError
-from umbrite.rig.family import ancestors, is_carrier, parts_on, targets, toes
+from umbrite.rig.family import ancestors, by_joint, by_parent, carriers, parts_on, targets, toes
 from umbrite.rig.ids import id_kind
-from umbrite.rig.model import Puppet, Side
+from umbrite.rig.model import Joint, Puppet, Side
 
 KEY = Qt.ItemDataRole.UserRole
 
@@ -50,35 +50,29 @@ class Row(NamedTuple):
 
 def rows(puppet: Puppet) -> Iterator[Row]:
     """All rows in family order, parents first; a joint and its only part of the same name share one row."""
-    hooks = targets(puppet)
-    by_parent: dict[str | None, list[str]] = {}
-    for key, joint in puppet.joints.items():
-        by_parent.setdefault(joint.parent, []).append(key)
-
-    def walk(parent: str | None, above: str | None) -> Iterator[Row]:
-        for key in by_parent.get(parent, []):
-            joint = puppet.joints[key]
-            parts = parts_on(puppet, key)
-            visible = all(puppet.parts[part].visible for part in parts)
-            locked = bool(parts) and all(puppet.parts[part].locked for part in parts)
-            row = hooks.get(key, key)
-            yield Row(row, joint.name, _icon_of(puppet, key, hooks), above, visible, locked, joint.side)
-            if len(parts) > 1 or any(puppet.parts[part].name != joint.name for part in parts):
-                for part_key in reversed(parts):
-                    part = puppet.parts[part_key]
-                    yield Row(part_key, part.name, "rig-part", row, part.visible, part.locked, joint.side)
-            yield from walk(key, row)
-
-    return walk(None, None)
+    hooks, aimed = targets(puppet), {*targets(puppet), *toes(puppet)}
+    bare = carriers(puppet.joints, puppet.parts, puppet.order, puppet.limbs)
+    below, riding = by_parent(puppet.joints), by_joint(puppet.parts, puppet.order)
+    left: list[tuple[str, str | None]] = [(key, None) for key in reversed(below.get(None, ()))]
+    while left:
+        key, above = left.pop()
+        joint = puppet.joints[key]
+        parts = [(part, puppet.parts[part]) for part in riding.get(key, ())]
+        visible = all(part.visible for _, part in parts)
+        locked = bool(parts) and all(part.locked for _, part in parts)
+        row = hooks.get(key, key)
+        symbol = "rig-target" if key in aimed else _icon_of(joint, carrier=key in bare)
+        yield Row(row, joint.name, symbol, above, visible, locked, joint.side)
+        if len(parts) > 1 or any(part.name != joint.name for _, part in parts):
+            for part_key, part in reversed(parts):
+                yield Row(part_key, part.name, "rig-part", row, part.visible, part.locked, joint.side)
+        left += [(child, row) for child in reversed(below.get(key, ()))]
 
 
-def _icon_of(puppet: Puppet, key: str, hooks: dict[str, str]) -> str:
-    joint = puppet.joints[key]
-    if key in hooks or key in toes(puppet):
-        return "rig-target"
+def _icon_of(joint: Joint, *, carrier: bool) -> str:
     if joint.role == "master":
         return "rig-master"
-    if is_carrier(puppet, key):
+    if carrier:
         return "rig-carrier"
     return "rig-joint" if joint.pivot_set else "rig-joint-open"
 
@@ -145,14 +139,10 @@ class FamilyTree(QTreeWidget):
         self.itemSelectionChanged.connect(self._tell_selection)
         self.itemChanged.connect(self._renamed)
         self.itemClicked.connect(self._clicked)
-        session.changed.connect(self._on_changed)
+        self._following = Following(session, self.rebuild, ("joints", "parts", "order", "limbs"), self)
         session.stage.theme_changed.connect(self._paint_anew)
         session.selection.changed.connect(self.show_selection)
         self.rebuild()
-
-    def _on_changed(self, old: Document, new: Document) -> None:
-        if old.puppet is not new.puppet:
-            self.rebuild()
 
     def _paint_anew(self) -> None:
         """Make all rows anew: their colours have changed."""
@@ -160,48 +150,57 @@ class FamilyTree(QTreeWidget):
         self.rebuild()
 
     def rebuild(self) -> None:
-        """Show the puppet's rows; nothing is touched where they are the same."""
-        fresh, theme = list(rows(self.session.puppet)), self.session.stage.theme
+        """Show the puppet's rows; where only what they say has changed, they stay, and nothing is touched where they are the same."""
+        fresh = list(rows(self.session.puppet))
         if fresh == self._rows:
+            return
+        places = [(row.key, row.above) for row in fresh]
+        before, self._rows = self._rows, fresh
+        self._busy = True
+        if places == [(row.key, row.above) for row in before]:
+            for old, new in zip(before, fresh, strict=True):
+                if old != new:
+                    self._show(self._items[new.key], new)
+            self._busy = False
             return
         folded = {key for key, item in self._items.items() if item.childCount() and not item.isExpanded()}
         place = self.verticalScrollBar().value()
-        self._busy = True
-        self._rows, self._items = fresh, {}
+        self.setUpdatesEnabled(False)
         self.clear()
-        for key, name, symbol, above, visible, locked, side in fresh:
-            item = QTreeWidgetItem([name])
-            item.setData(0, KEY, key)
-            item.setData(0, SIDE, side)
-            item.setIcon(0, look.icon(theme, symbol, theme.side(side)))
-            item.setFlags(item.flags() | Qt.ItemFlag.ItemIsEditable)
-            if id_kind(key) != "limb":
-                item.setIcon(
-                    EYE,
-                    look.icon(
-                        theme, "eye" if visible else "eye-off", theme.dim if visible else theme.vermilion, 15
-                    ),
-                )
-                item.setIcon(
-                    LOCK,
-                    look.icon(
-                        theme,
-                        "lock" if locked else "lock-open",
-                        theme.vermilion if locked else theme.line,
-                        14,
-                    ),
-                )
-                item.setToolTip(EYE, "Hide" if visible else "Show")
-                item.setToolTip(
-                    LOCK, "Let it be picked again" if locked else "Lock, so that it can't be picked"
-                )
-            (self._items[above].addChild if above in self._items else self.addTopLevelItem)(item)
-            self._items[key] = item
-        for key, item in self._items.items():
-            item.setExpanded(key not in folded)
+        self._items = {}
+        tops: list[QTreeWidgetItem] = []
+        for row in fresh:  # put together before the tree hears of any of it
+            item = self._items[row.key] = QTreeWidgetItem()
+            self._show(item, row)
+            if row.above in self._items:
+                self._items[row.above].addChild(item)
+            else:
+                tops.append(item)
+        self.addTopLevelItems(tops)
+        self.expandAll()
+        for key in folded & self._items.keys():
+            self._items[key].setExpanded(False)
+        self.setUpdatesEnabled(True)
         self._busy = False
         self.verticalScrollBar().setValue(place)
         self.show_selection()
+
+    def _show(self, item: QTreeWidgetItem, row: Row) -> None:
+        """Let an item say what a row says."""
+        theme = self.session.stage.theme
+        item.setText(0, row.name)
+        item.setData(0, KEY, row.key)
+        item.setData(0, SIDE, row.side)
+        item.setIcon(0, look.icon(theme, row.icon, theme.side(row.side)))
+        item.setFlags(item.flags() | Qt.ItemFlag.ItemIsEditable)
+        if id_kind(row.key) == "limb":
+            return
+        eye, seen = ("eye", theme.dim) if row.visible else ("eye-off", theme.vermilion)
+        item.setIcon(EYE, look.icon(theme, eye, seen, 15))
+        lock, barred = ("lock", theme.vermilion) if row.locked else ("lock-open", theme.line)
+        item.setIcon(LOCK, look.icon(theme, lock, barred, 14))
+        item.setToolTip(EYE, "Hide" if row.visible else "Show")
+        item.setToolTip(LOCK, "Let it be picked again" if row.locked else "Lock, so that it can't be picked")
 
     def show_selection(self) -> None:
         if self._busy:

@@ -5,8 +5,8 @@ from typing import Any
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QAbstractItemView, QListWidget, QListWidgetItem, QWidget
 
+from umbrite.desk.panels.following import Following
 from umbrite.desk.session.session import Session
-from umbrite.rig.document import Document
 
 KEY = Qt.ItemDataRole.UserRole
 
@@ -23,9 +23,12 @@ class SelectingList(QListWidget):
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setAccessibleName(label)
         self.itemSelectionChanged.connect(self._tell_selection)
-        session.changed.connect(self._on_changed)
+        self._following = Following(
+            session, self.rebuild, ("joints", "parts", "order", "limbs", "controls", "links"), self
+        )
         session.selection.changed.connect(self.show_selection)
         session.stage.theme_changed.connect(self._paint_anew)
+        session.file.arrivals.came.connect(self._paint_anew)
 
     def fresh_rows(self) -> list[tuple[Any, ...]]:
         """What each row shows: its id, its words, and what else tells it from before; none here."""
@@ -41,10 +44,6 @@ class SelectingList(QListWidget):
         """The ids whose rows are selected."""
         return set(self.session.selection.keys)
 
-    def _on_changed(self, old: Document, new: Document) -> None:
-        if old.puppet is not new.puppet:
-            self.rebuild()
-
     def _paint_anew(self) -> None:
         """Make all rows anew: their colours have changed."""
         self._shown = []
@@ -54,7 +53,16 @@ class SelectingList(QListWidget):
         rows = self.fresh_rows()
         if rows == self._shown:
             return
-        self._busy, self._shown = True, rows
+        before, self._shown = self._shown, rows
+        self._busy = True
+        if [row[0] for row in rows] == [row[0] for row in before]:
+            for i, (old, new) in enumerate(zip(before, rows, strict=True)):
+                if old != new:
+                    self.takeItem(i)
+                    self.insertItem(i, self.item_for(new))
+            self._busy = False
+            self.show_selection()
+            return
         place = self.verticalScrollBar().value()
         self.clear()
         for row in rows:

@@ -2,7 +2,7 @@
 
 from typing import NamedTuple
 
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QFont, QFontMetrics, QPainter, QPaintEvent
 from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QLabel, QSizePolicy, QToolButton, QWidget
 
@@ -13,6 +13,9 @@ from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import glow, pen
 from umbrite.rig.family import targets
+
+# With so many joints the signs follow a step so many milliseconds later.
+MANY, LATE = 300, 80
 
 
 class Progress(NamedTuple):
@@ -187,9 +190,13 @@ class Strip(QWidget):
         self.file.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         self.file.setMinimumWidth(110)
         row.addWidget(self.file)
+        self._late = QTimer(self)
+        self._late.setSingleShot(True)
+        self._late.setInterval(LATE)
+        self._late.timeout.connect(self.refresh)
+        session.settled.connect(self._on_settled)
         for signal in (
             session.stage.station_changed,
-            session.settled,
             session.opened,
             session.checks.changed,
             session.stage.theme_changed,
@@ -197,12 +204,19 @@ class Strip(QWidget):
             signal.connect(self.refresh)
         self.refresh()
 
+    def _on_settled(self) -> None:
+        """A large puppet is looked through when the step itself is painted."""
+        if len(self.session.puppet.joints) > MANY:
+            self._late.start()
+        else:
+            self.refresh()
+
     def refresh(self) -> None:
         for sign in self.signs.values():
             sign.refresh()
         self.lamp.refresh()
         history, quiet = self.session.history, self.session.stage.theme.quiet.name()
-        state = "saved" if history.is_saved else "not saved yet"
+        state = "saved" if history.is_saved and self.session.file.path else "not saved yet"
         if self.session.file.path is None and not self.session.puppet.parts:
             state = "empty"
         file = self.session.file.path.name if self.session.file.path else self.session.puppet.name

@@ -3,9 +3,36 @@
 from collections.abc import Callable, Mapping
 from pathlib import Path
 
+from PySide6.QtCore import QObject, QTimer, Signal
+
 from umbrite.files.package import Package
 from umbrite.paint.levels import Pictures
 from umbrite.rig.document import Document
+
+TOGETHER = 80  # milliseconds in which what arrives is told at once
+
+
+class Arrivals(QObject):
+    """Tells when large drawings have been unpacked, in the thread of the window and not for each one alone."""
+
+    came = Signal()
+    _one = Signal()
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._soon = QTimer(self)
+        self._soon.setSingleShot(True)
+        self._soon.setInterval(TOGETHER)
+        self._soon.timeout.connect(self.came)
+        self._one.connect(self._on_one)
+
+    def _on_one(self) -> None:
+        if not self._soon.isActive():
+            self._soon.start()
+
+    def tell(self) -> None:
+        """Called by any thread."""
+        self._one.emit()
 
 
 class OpenFile:
@@ -15,7 +42,8 @@ class OpenFile:
         self._now, self._saved = now, saved
         self._art: dict[str, bytes] = {}
         self._path: Path | None = None
-        self.pictures = Pictures(lambda: self._art)
+        self.arrivals = Arrivals()
+        self.pictures = Pictures(lambda: self._art, self.arrivals.tell)
 
     @property
     def path(self) -> Path | None:
@@ -29,7 +57,8 @@ class OpenFile:
     def take(self, art: Mapping[str, bytes], path: Path | None) -> None:
         """Another puppet is open."""
         self._art, self._path = dict(art), path
-        self.pictures = Pictures(lambda: self._art)
+        self.pictures.stop()
+        self.pictures = Pictures(lambda: self._art, self.arrivals.tell)
 
     def add_art(self, art: Mapping[str, bytes]) -> None:
         """More drawings; they stay even if their parts are undone, so that redo finds them."""

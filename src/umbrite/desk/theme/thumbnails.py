@@ -5,7 +5,7 @@ from PySide6.QtGui import QPainter, QPixmap
 
 from umbrite.desk.theme.card import Card
 from umbrite.desk.theme.themes import Theme
-from umbrite.paint.levels import Pictures
+from umbrite.paint.levels import Level, Pictures
 from umbrite.rig.model import Drawing
 
 _made: dict[tuple[str, str, int, int], QPixmap] = {}
@@ -20,14 +20,19 @@ def thumbnail(
     """The drawing, fitted into a paper card of `width` by `size` pixels."""
     wide = width or size
     key = (theme.name, drawing.sha256, size, wide)
-    if key not in _made:
+    if key in _made:
+        return _made[key]
+    scale = min((wide - 6) / drawing.width, (size - 6) / drawing.height)
+    level = pictures.level(drawing.sha256, min(1.0, scale * 2))
+    made = _paint(theme, level, drawing, wide, size)
+    if level is not None:  # else it is on its way
         if len(_made) > MOST:
             _made.clear()
-        _made[key] = _paint(theme, pictures, drawing, wide, size)
-    return _made[key]
+        _made[key] = made
+    return made
 
 
-def _paint(theme: Theme, pictures: Pictures, drawing: Drawing, width: int, height: int) -> QPixmap:
+def _paint(theme: Theme, level: Level | None, drawing: Drawing, width: int, height: int) -> QPixmap:
     card = Card(theme, width, height)
     painter = card.painter
     painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
@@ -35,7 +40,8 @@ def _paint(theme: Theme, pictures: Pictures, drawing: Drawing, width: int, heigh
     painter.setBrush(theme.linen)
     painter.drawRoundedRect(QRectF(0.5, 0.5, width - 1, height - 1), 3, 3)
     scale = min((width - 6) / drawing.width, (height - 6) / drawing.height)
-    level = pictures.level(drawing.sha256, min(1.0, scale * 2))
+    if level is None:
+        return card.finished()
     inner = QRectF(
         level.margin, level.margin, drawing.width * level.factor, drawing.height * level.factor
     )  # fmt: skip

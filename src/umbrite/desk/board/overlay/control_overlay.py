@@ -27,7 +27,7 @@ FAINT, GHOST = 0.34, 0.28
 
 def paint(painter: Inked, sight: Sight) -> None:
     """All controls, the largest first, and the label of the one under the pointer."""
-    session, camera, feedback, hover, pointer, within = sight
+    session, camera, feedback, hover, pointer, within, *_ = sight
     for key, control in sorted(session.puppet.controls.items(), key=lambda item: -item[1].size):
         at = camera.point(session.placed.control_at(control))
         lit = key in feedback.lit or key in session.selection.keys
@@ -142,7 +142,7 @@ def _padlock(painter: Inked, at: QPointF) -> None:
 
 def _pencilled(painter: Inked, sight: Sight) -> None:
     """Proposed controls: dashed shapes; those that are left out are faint and crossed."""
-    session, camera, _, hover, pointer, within = sight
+    session, camera, _, hover, pointer, within, *_ = sight
     for pencil in pencils(session):
         control = pencil.proposed.control
         at = camera.point(pencil.at)

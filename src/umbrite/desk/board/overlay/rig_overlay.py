@@ -2,18 +2,21 @@
 
 import cmath
 import itertools
+import math
 
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPainter, QPolygonF
 
 from umbrite.desk.board import handles
+from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.overlay import art_overlay, control_overlay, ruler_overlay
 from umbrite.desk.board.overlay.sight import Sight
+from umbrite.desk.board.overlay.standing import Sign, Standing
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS, PIVOTS
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
-from umbrite.rig.family import branch, is_carrier, targets
+from umbrite.rig.family import branch, carriers, targets
 from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, rest_direction
 from umbrite.rig.model import Limb
 
@@ -57,53 +60,72 @@ def _hot(sight: Sight, key: str, kind: str) -> bool:
     return sight.hover is not None and sight.hover.key == key and sight.hover.kind == kind
 
 
+def standing_marks() -> dict[str, Standing]:
+    """The marks that are kept as ready pictures, for a board to hold."""
+    return {"cords": Standing(_cord), "rivets": Standing(_rivet)}
+
+
+def _cord(painter: Inked, camera: Camera, sign: Sign) -> None:
+    start, end, lit, far = sign
+    marks.cord(painter, camera.point(start), camera.point(end), lit=lit, far=far)
+
+
+def _rivet(painter: Inked, camera: Camera, sign: Sign) -> None:
+    at, wide, side, set_, lit, hot = sign
+    if wide:
+        marks.washer(painter, camera.point(at), wide, lit=lit, hot=hot)
+    else:
+        marks.rivet(painter, camera.point(at), side, set_=set_, lit=lit, hot=hot)
+
+
 def _cords(painter: Inked, sight: Sight) -> None:
     """Parent links: of the selected branch, or of all with the cords shown."""
     session = sight.session
-    puppet, placed = session.puppet, session.placed
-    chosen = session.selection.of("joint")
+    puppet, pivots = session.puppet, session.placed.pivots()
+    chosen = set(session.selection.of("joint"))
     lit = {key for top in chosen for key in branch(puppet, top)}
     hooks = targets(puppet)
-    for key, joint in puppet.joints.items():
-        if joint.parent is None or key in hooks or not (key in lit or session.stage.views["cords"]):
+    wanted = puppet.joints if session.stage.views["cords"] else lit
+    far = 0.5 * max(
+        puppet.width, puppet.height
+    )  # so far from its parent that the link deserves a second look
+    signs: dict[str, Sign] = {}
+    for key in wanted:
+        joint = puppet.joints[key]
+        parent = joint.parent
+        if parent is None or key in hooks:
             continue
-        start, end = sight.camera.point(placed.pivot(key)), sight.camera.point(placed.pivot(joint.parent))
-        marks.cord(painter, start, end, lit=key in lit and key in chosen, far=_far_away(session, key))
-
-
-def _far_away(session: Session, key: str) -> bool:
-    """Whether a joint's pivot lies far from its parent's, so that the link deserves a second look."""
-    puppet = session.puppet
-    joint = puppet.joints[key]
-    if joint.parent is None:
-        return False
-    away = abs(joint.pivot.z - puppet.joints[joint.parent].pivot.z)
-    return away > 0.5 * max(puppet.width, puppet.height)
+        upper = puppet.joints[parent].pivot
+        away = math.hypot(joint.pivot.x - upper.x, joint.pivot.y - upper.y) > far
+        signs[key] = (pivots[key], pivots[parent], key in chosen, away)
+    sight.keep("cords", painter, signs)
 
 
 def _rivets(painter: Inked, sight: Sight) -> None:
-    session, camera = sight.session, sight.camera
-    puppet, placed = session.puppet, session.placed
+    session = sight.session
+    puppet, pivots = session.puppet, session.placed.pivots()
     chosen = {*session.selection.of("joint"), *sight.feedback.lit}
     hooks = {*targets(puppet), *handles.pencilled_joints(session)}
-    carriers = [key for key in puppet.joints if key not in hooks and is_carrier(puppet, key)]
-    widths = {key: handles.washer_radius(session, key) for key in carriers}
-    for key in sorted(carriers, key=lambda k: -widths[k]):
-        at = camera.point(placed.pivot(key))
-        marks.washer(painter, at, widths[key], lit=key in chosen, hot=_hot(sight, key, "pivot"))
-    inside = {puppet.joints[key].pivot for key in carriers}
+    bare = carriers(puppet.joints, puppet.parts, puppet.order, puppet.limbs) - hooks
+    widths = {key: handles.washer_radius(session, key) for key in puppet.joints if key in bare}
+    hot = sight.hover.key if sight.hover is not None and sight.hover.kind == "pivot" else None
+    signs: dict[str, Sign] = {}
+    for key in sorted(widths, key=lambda k: -widths[k]):
+        signs[f"washer {key}"] = (pivots[key], widths[key], "", True, key in chosen, key == hot)
+    inside = {puppet.joints[key].pivot for key in widths}
+    plain = (
+        {joint.pivot for key, joint in puppet.joints.items() if key not in widths and key not in hooks}
+        if widths
+        else set()
+    )
     for key, joint in puppet.joints.items():
-        if key in hooks or (key in widths and any(
-            k not in widths and k not in hooks and j.pivot == joint.pivot for k, j in puppet.joints.items()
-        )):  # fmt: skip
+        if key in hooks or (key in widths and joint.pivot in plain):
             continue
         lit = key in chosen and not (
             key in widths and joint.pivot in inside and key not in sight.feedback.lit
         )
-        marks.rivet(
-            painter, camera.point(placed.pivot(key)), joint.side,
-            set_=joint.pivot_set, lit=lit, hot=_hot(sight, key, "pivot"),
-        )  # fmt: skip
+        signs[key] = (pivots[key], 0.0, joint.side, joint.pivot_set, lit, key == hot)
+    sight.keep("rivets", painter, signs)
 
 
 def _pencilled(painter: Inked, sight: Sight) -> None:
