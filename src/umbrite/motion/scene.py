@@ -5,7 +5,7 @@ shapes are `Flat`: a drawing under one map. A painter decides by the kind of a s
 """
 
 import math
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from typing import NamedTuple
 
 import numpy as np
@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 
 from umbrite.motion.evaluate import Placed
 from umbrite.rig.affine import FLAT, Affine, after, from_svg, svg_matrix
-from umbrite.rig.model import Blend, Trim
+from umbrite.rig.model import Blend, Part, Trim
 from umbrite.rig.placement import Box, box_of
 from umbrite.rig.remembered import remembered
 
@@ -83,37 +83,65 @@ Shape = Flat
 def scene_of(placed: Placed, frame: int = 0, *, references: bool = False) -> list[Shape]:
     """All parts that show in one frame, back to front; reference pictures only where they are asked for."""
     shapes, parts = _scene(placed, frame), placed.plan.puppet.parts
-    return [shape for shape in shapes if references or not parts[shape.part].reference]
+    if references or not _references(parts):
+        return list(shapes)
+    return [shape for shape in shapes if not parts[shape.part].reference]
+
+
+@remembered
+def _references(parts: Mapping[str, Part]) -> frozenset[str]:
+    return frozenset(key for key, part in parts.items() if part.reference)
 
 
 @remembered
 def _scene(placed: Placed, frame: int) -> list[Shape]:
-    plan, parts = placed.plan, placed.plan.puppet.parts
+    shapes = _shapes(placed, frame)
+    return [shape for shape, shown in zip(shapes, placed.shown[frame].tolist(), strict=True) if shown]
+
+
+class _Known(NamedTuple):
+    """The shapes of a scene that was made before, and what they were made from."""
+
+    parts: list[Part]
+    rows: NDArray[np.float64]
+    shapes: list[Shape]
+
+
+_last: list[_Known] = []  # one at most
+
+
+def _shapes(placed: Placed, frame: int) -> list[Shape]:
+    """The shapes of all parts, shown or not. A shape that lies where it lay in the last scene is that very one."""
+    keys, puppet = placed.plan.parts, placed.plan.puppet.parts
+    parts = [puppet[key] for key in keys]
     rows = _rows(placed, frame)
-    places: dict[str, Matrix] = dict(zip(plan.parts, map(tuple, rows.tolist()), strict=True))
+    known = _last[0] if _last and len(_last[0].parts) == len(parts) else None
+    lies = np.zeros(len(parts), bool) if known is None else (rows == known.rows).all(axis=1)
+    matrices: list[Matrix] = [tuple(row) for row in rows.tolist()]
     boxes = _boxes(placed, rows)
+    clips = any(part.clip is not None for part in parts)
+    places = dict(zip(keys, matrices, strict=True)) if clips else {}
     found = []
-    for i, (key, shown) in enumerate(zip(plan.parts, placed.shown[frame].tolist(), strict=True)):
-        part = parts[key]
-        if not shown:
+    for i, (key, part, still) in enumerate(zip(keys, parts, lies.tolist(), strict=True)):
+        if (
+            known is not None
+            and still
+            and part is known.parts[i]
+            and part.clip is None
+            and known.shapes[i].part == key
+        ):
+            found.append(known.shapes[i])
             continue
         drawing, clip = part.drawing, None
         if part.clip is not None:
-            clip = Clip(parts[part.clip].drawing.sha256, places[part.clip], part.clip_outside)
+            clip = Clip(puppet[part.clip].drawing.sha256, places[part.clip], part.clip_outside)
         size = (drawing.width, drawing.height)
         found.append(
             Flat(
-                key,
-                drawing.sha256,
-                size,
-                places[key],
-                Box(*boxes[i]),
-                part.opacity,
-                part.blend,
-                clip,
-                part.trims,
+                key, drawing.sha256, size, matrices[i], Box(*boxes[i]), part.opacity, part.blend, clip, part.trims
             )
-        )
+        )  # fmt: skip
+    _last[:] = [_Known(parts, rows, found)]
     return found
 
 

@@ -6,6 +6,7 @@ person who looks on need not wait for them: they are unpacked in threads, and wh
 
 import struct
 import threading
+import time
 from collections import OrderedDict, deque
 from collections.abc import Callable, Iterable, Mapping
 from concurrent.futures import Future, ThreadPoolExecutor
@@ -30,6 +31,7 @@ LARGE = 1_500_000
 # Bytes of whole large drawings, and of their bare pixels, that are kept for the next time.
 WHOLE, BARE = 200_000_000, 120_000_000
 THREADS, AHEAD = 2, 4
+LATELY = 3.0  # seconds
 Item = TypeVar("Item")
 
 
@@ -52,6 +54,7 @@ class Pictures:
         self._levels: dict[str, dict[int, Level]] = {}
         self._whole = _Budget[Level](WHOLE)
         self._pixels = _Budget[Picture](BARE)
+        self._looked_at: dict[str, float] = {}  # whole drawings: when they were asked for last
         self._solid: dict[str, NDArray[np.uint8]] = {}
         self._coming: dict[str, tuple[int, Future[Level]]] = {}  # one version of each at a time
         self._expected: deque[tuple[str, int]] = deque()
@@ -93,8 +96,12 @@ class Pictures:
             if (found := self._known(sha256, wanted)) is not None:
                 return found
             if self._arrived is not None and is_large(self._art()[sha256]):
-                self._begin(sha256, wanted)
-                return self._nearest(sha256, wanted)
+                if wanted == 0 and not self._fits(sha256):
+                    wanted = 1
+                if (found := self._known(sha256, wanted)) is None:
+                    self._begin(sha256, wanted)
+                    found = self._nearest(sha256, wanted)
+                return found
             level, coming = self._coming.get(sha256, (-1, None))
         made = self._make(sha256, wanted) if coming is None or level != wanted else coming.result()
         self._expect_more()
@@ -125,6 +132,13 @@ class Pictures:
     def _known(self, sha256: str, wanted: int) -> Level | None:
         found = self._levels.get(sha256, {}).get(wanted)
         return self._whole.get(sha256) if found is None and wanted == 0 else found
+
+    def _fits(self, sha256: str) -> bool:
+        """Whether all whole drawings that are looked at now fit into the budget; they would push each other out for ever."""
+        now, art = time.monotonic(), self._art()
+        self._looked_at[sha256] = now
+        lately = [key for key, when in self._looked_at.items() if now - when < LATELY and key in art]
+        return 4 * sum(pixels_of(art[key]) for key in lately) <= WHOLE
 
     def _nearest(self, sha256: str, wanted: int) -> Level | None:
         known = self._levels.get(sha256, {})
@@ -215,12 +229,17 @@ class _Budget(Generic[Item]):
             self._items.popitem(last=False)
 
 
+def pixels_of(data: bytes) -> int:
+    """How many pixels a PNG says that it has."""
+    if len(data) < 24:
+        return 0
+    width, height = struct.unpack_from(">LL", data, 16)
+    return int(width * height)
+
+
 def is_large(data: bytes) -> bool:
     """Whether a PNG says that it has many pixels."""
-    if len(data) < 24:
-        return False
-    width, height = struct.unpack_from(">LL", data, 16)
-    return bool(width * height > LARGE)
+    return pixels_of(data) > LARGE
 
 
 def _wanted(scale: float) -> int:

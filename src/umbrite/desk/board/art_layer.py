@@ -18,6 +18,7 @@ from umbrite.motion.plan import Plan
 from umbrite.motion.scene import Shape, around, scene_of
 from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import NOT_FADED, Fading, Raster, rect_of
+from umbrite.rig.remembered import remembered_by
 
 # Painting a turned drawing costs about this many times as much as laying down ready pixels.
 PAINT_COST = 6.0
@@ -203,6 +204,12 @@ def _torn_sheet(camera: Camera, width: int, height: int) -> QPainterPath:
     return path
 
 
+def _standing_on(plan: Plan) -> tuple[object, ...]:
+    puppet = plan.puppet
+    return puppet.parts, puppet.order, tuple(j.pivot for j in puppet.joints.values() if j.role == "master")
+
+
+@remembered_by(_standing_on)
 def _ground(plan: Plan) -> float | None:
     """Where the puppet stands at rest: the master's pivot, or else the lowest edge of the art."""
     puppet = plan.puppet

@@ -1,4 +1,4 @@
-"""How panels follow the puppet: at the end of a step at once, in the middle of a drag a little later, and only where it concerns them."""
+"""How panels follow the puppet: at the end of a step at once, in a drag when it pauses, and only where it concerns them."""
 
 from collections.abc import Callable
 
@@ -27,7 +27,7 @@ class Following(QObject):
 
     def _on_changed(self, old: Document, new: Document) -> None:
         one, other = old.puppet, new.puppet
-        if one is other or self._late.isActive():
+        if one is other:
             return
         if any(getattr(one, field) is not getattr(other, field) for field in self._fields):
             self._late.start()

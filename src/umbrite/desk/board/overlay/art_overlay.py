@@ -41,11 +41,11 @@ def paint(painter: Inked, session: Session, camera: Camera, hover: Handle | None
 
 def paint_ghosts(painter: Inked, session: Session, camera: Camera, ghosts: tuple[Ghost, ...]) -> None:
     """Branches once more, turned about a point, seen through."""
-    items = scene_of(session.placed) if ghosts else []
+    items, parts = scene_of(session.placed) if ghosts else [], session.puppet.parts
     for ghost in ghosts:
         joints = set(branch(session.puppet, ghost.joint))
         spun = around(ghost.pivot, cmath.rect(1.0, ghost.turn), 0j)
-        turned = [item.moved(spun, 0.3) for item in items if session.puppet.parts[item.part].joint in joints]
+        turned = [item.moved(spun, 0.3) for item in items if parts[item.part].joint in joints]
         Raster(painter, session.file.pictures).draw(turned, camera.transform())
 
 

@@ -2,7 +2,6 @@
 
 import cmath
 import itertools
-import math
 
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPainter, QPolygonF
@@ -67,7 +66,7 @@ def standing_marks() -> dict[str, Standing]:
 
 def _cord(painter: Inked, camera: Camera, sign: Sign) -> None:
     start, end, lit, far = sign
-    marks.cord(painter, camera.point(start), camera.point(end), lit=lit, far=far)
+    marks.cord(painter, camera.point(start), camera.point(end), lit=lit, far=abs(start - end) > far)
 
 
 def _rivet(painter: Inked, camera: Camera, sign: Sign) -> None:
@@ -95,9 +94,7 @@ def _cords(painter: Inked, sight: Sight) -> None:
         parent = joint.parent
         if parent is None or key in hooks:
             continue
-        upper = puppet.joints[parent].pivot
-        away = math.hypot(joint.pivot.x - upper.x, joint.pivot.y - upper.y) > far
-        signs[key] = (pivots[key], pivots[parent], key in chosen, away)
+        signs[key] = (pivots[key], pivots[parent], key in chosen, far)
     sight.keep("cords", painter, signs)
 
 

@@ -1,0 +1,214 @@
+"""Large puppets: marks that stand still are ready pictures, panels follow when a drag pauses, large drawings arrive in threads."""
+
+import threading
+import time
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+import pytest
+from msgspec.structs import replace
+from PySide6.QtWidgets import QApplication
+from pytestqt.qtbot import QtBot
+
+from desk.conftest import Answers, Hand
+from umbrite.desk.files.progress import in_thread
+from umbrite.desk.session.stations import PIVOTS
+from umbrite.desk.window import Window
+from umbrite.files import png
+from umbrite.files.long_work import CancelledError, Watch, unwatched
+from umbrite.files.package import Package, load
+from umbrite.files.png import decode, encode, fingerprint
+from umbrite.paint import levels
+from umbrite.paint.levels import Pictures
+from umbrite.rig.document import Document
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.parts import add_part
+from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.edits.renaming import rename
+from umbrite.rig.family import parts_on
+from umbrite.rig.model import Drawing, Placement, Puppet
+
+
+def row_of_lanterns(count: int) -> Package:
+    """Lanterns on a string, each carried by the one before."""
+    picture = np.full((30, 20, 4), (210, 120, 40, 255), np.uint8)
+    data = encode(picture)
+    drawing, puppet = Drawing(fingerprint(data), 20, 30), Puppet("Lanterns", 1200, 900)
+    for i in range(count):
+        at = complex(40 + 95 * (i % 12), 40 + 110 * (i // 12))
+        puppet, _ = add_part(puppet, f"Lantern {i}", drawing, Placement(at.real, at.imag))
+        key = list(puppet.joints)[-1]
+        puppet = move_pivot(puppet, key, at + 10 + 3j)
+        if i:
+            puppet = set_parent(puppet, [key], list(puppet.joints)[-2])
+    return Package(Document(puppet), {drawing.sha256: data})
+
+
+def opened(window: Window, count: int) -> None:
+    window.session.open(row_of_lanterns(count), None)
+    window.session.stage.go_to(PIVOTS)
+    window.session.stage.set_view("cords", on=True)
+
+
+def seen(window: Window) -> np.ndarray:
+    image = window.board.grab().toImage().convertToFormat(window.board.grab().toImage().Format.Format_RGB32)
+    return np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), -1).copy()
+
+
+def test_marks_in_a_drag_are_those_that_are_painted_anew(window: Window, hand: Hand) -> None:
+    opened(window, 60)
+    session, board = window.session, window.board
+    before = seen(window)
+    joint = list(session.puppet.joints)[30]
+    pivot = session.puppet.joints[joint].pivot.z
+    hand.press(pivot)
+    for i in range(5):
+        hand.move(pivot + (9 + 4 * i) * (1 + 1j))
+        during = seen(window)
+    assert (during != before).any()
+    hand.release(pivot + 25 * (1 + 1j))
+    after = seen(window)
+    board._standing = type(board)(session)._standing  # as if nothing had been kept
+    assert (seen(window) == after).all()
+    session.step(-1)
+    session.selection.pick([])
+    assert (seen(window) == before).all()
+
+
+def test_the_family_says_at_the_end_of_a_step_what_is_there_and_keeps_its_rows(window: Window) -> None:
+    opened(window, 40)
+    session, tree = window.session, window.family.tree
+    joint = list(session.puppet.joints)[7]
+    item = tree.item_for(joint)
+    (part,) = parts_on(session.puppet, joint)
+    renamed = rename(rename(session.puppet, joint, "Lamp of the ferry"), part, "Lamp of the ferry")
+    session.preview(puppet=renamed)
+    assert item.text(0) != "Lamp of the ferry"  # in a drag it waits for a pause
+    session.edit("Name", puppet=renamed)
+    assert tree.item_for(joint) is item
+    assert item.text(0) == "Lamp of the ferry"
+
+
+@pytest.fixture
+def heavy(monkeypatch: pytest.MonkeyPatch) -> dict[str, bytes]:
+    monkeypatch.setattr(levels, "LARGE", 1_000)
+    random = np.random.default_rng(2)
+    pictures = [random.integers(0, 255, (60, 50, 4)).astype(np.uint8) for _ in range(5)]
+    return {fingerprint(data): data for data in map(encode, pictures)}
+
+
+def test_nobody_waits_for_large_drawings_and_each_arrives(heavy: dict[str, bytes]) -> None:
+    arrived = threading.Semaphore(0)
+    patient, live = Pictures(lambda: heavy), Pictures(lambda: heavy, arrived.release)
+    for sha256 in heavy:
+        assert live.level(sha256, 0.4) is None
+    for _ in heavy:
+        assert arrived.acquire(timeout=10)
+    for sha256 in heavy:
+        there, waited = live.level(sha256, 0.4), patient.level(sha256, 0.4)
+        assert there is not None
+        assert waited is not None
+        assert there.image == waited.image
+        assert live.level(sha256, 1.0) is not None  # the nearest one that is there, for now
+    live.stop()
+
+
+def test_what_is_expected_is_unpacked_ahead_and_is_the_same(heavy: dict[str, bytes]) -> None:
+    ahead, plain = Pictures(lambda: heavy), Pictures(lambda: heavy)
+    ahead.expect((sha256, 1.0) for sha256 in heavy)
+    for sha256 in heavy:
+        one, other = ahead.level(sha256, 1.0), plain.level(sha256, 1.0)
+        assert one is not None
+        assert other is not None
+        assert one.image == other.image
+    ahead.stop()
+
+
+def test_whole_large_drawings_are_kept_within_a_budget(
+    heavy: dict[str, bytes], monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr(levels, "WHOLE", 40_000)
+    pictures = Pictures(lambda: heavy)
+    for sha256 in heavy:
+        pictures.level(sha256, 1.0)
+        pictures.level(sha256, 0.2)
+    assert len(pictures._whole._items) < len(heavy)
+    assert all(0 not in kept for kept in pictures._levels.values())
+
+
+def test_where_not_all_whole_drawings_fit_they_do_not_push_each_other_out_for_ever(
+    heavy: dict[str, bytes], monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr(levels, "WHOLE", 40_000)
+    told: list[int] = []
+    pictures = Pictures(lambda: heavy, lambda: told.append(1))
+    for _ in range(40):
+        for sha256 in heavy:
+            pictures.level(sha256, 1.0)
+        time.sleep(0.01)
+    assert all(pictures.level(sha256, 1.0) is not None for sha256 in heavy)
+    assert len(told) <= 2 * len(heavy)
+    pictures.stop()
+
+
+def test_a_large_png_is_read_as_a_small_one_is(monkeypatch: pytest.MonkeyPatch) -> None:
+    picture = np.random.default_rng(4).integers(0, 255, (70, 90, 4)).astype(np.uint8)
+    data = encode(picture)
+    monkeypatch.setattr(png, "BULKY", 10**9)
+    slow = decode(data, "It")
+    monkeypatch.setattr(png, "BULKY", 0)
+    assert (decode(data, "It") == slow).all()
+    assert (slow == picture).all()
+
+
+def test_work_in_a_thread_can_be_cancelled_and_says_what_went_wrong() -> None:
+    def endless(step: Watch) -> None:
+        while True:
+            step(1, 2, "on and on")
+            time.sleep(0.001)
+
+    asked: list[str] = []
+
+    def watch(_done: int, _all: int, name: str) -> None:
+        asked.append(name)
+        if len(asked) > 5:
+            raise CancelledError("Stopped.")
+
+    with pytest.raises(CancelledError, match="Stopped"):
+        in_thread(endless, watch)
+    assert asked[-1] == "on and on"
+
+    def faulty(_step: Watch) -> None:
+        raise OSError("no")
+
+    with pytest.raises(OSError, match="no"):
+        in_thread(faulty, unwatched)
+    assert in_thread(lambda _step: 7, unwatched) == 7
+
+
+def test_a_heavy_puppet_is_shown_and_saved_with_its_preview(
+    window: Window,
+    answers: Answers,
+    heavy: dict[str, bytes],
+    act: Callable[[str], None],
+    qtbot: QtBot,
+    tmp_path: Path,
+) -> None:
+    puppet = Puppet("Heavy", 400, 300)
+    for i, sha256 in enumerate(heavy):
+        puppet, _ = add_part(puppet, f"Slab {i}", Drawing(sha256, 50, 60), Placement(60.0 * i, 20.0))
+    window.session.open(Package(Document(puppet), heavy), None)
+    QApplication.processEvents()
+    pictures = window.session.file.pictures
+    qtbot.waitUntil(lambda: all(pictures.level(sha256, 1.0) is not None for sha256 in heavy), timeout=5_000)
+    qtbot.wait(200)  # until the board has been told
+    shown = seen(window)
+    window.session.edit(
+        "Hide", puppet=replace(puppet, parts={k: replace(p, visible=False) for k, p in puppet.parts.items()})
+    )
+    assert (seen(window) != shown).mean() > 0.05
+    window.session.step(-1)
+    answers.save_path = tmp_path / "heavy.umbrite"
+    act("save-as")
+    assert load(tmp_path / "heavy.umbrite").art == heavy
