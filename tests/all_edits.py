@@ -78,7 +78,8 @@ def _loose(puppet: Puppet) -> list[str]:
 
 
 def _drawing(draw: st.DrawFn) -> Drawing:
-    return Drawing(draw(st.sampled_from("01")) * 64, draw(st.integers(1, 400)), draw(st.integers(1, 400)))
+    wide, tall = draw(st.integers(1, 400)), draw(st.integers(1, 400))
+    return Drawing(f"{wide:032x}{tall:032x}", wide, tall)  # a drawing has one size
 
 
 def _placement(draw: st.DrawFn) -> Placement:
@@ -142,6 +143,9 @@ RIG_EDITS: dict[str, Edit] = {
     ),
     "controls.remove_control": lambda p, d: controls.remove_control(p, _pick(d, p.controls)),
     "limbs.make_limb": lambda p, d: limbs.make_limb(p, *d(st.sampled_from(_pairs(p)))),
+    "limbs.make_limbs": lambda p, d: limbs.make_limbs(
+        p, limbs.propose_limbs(p) or [d(st.sampled_from(_pairs(p)))]
+    ),
     "limbs.remove_limb": lambda p, d: limbs.remove_limb(p, _pick(d, p.limbs)),
     "limbs.extend_limb": lambda p, d: limbs.extend_limb(p, _pick(d, p.limbs)),
     "limbs.hang_target": lambda p, d: limbs.hang_target(p, _pick(d, p.limbs), _none_or(d, p.joints)),

@@ -19,6 +19,7 @@ from umbrite.files.opening import open_any
 from umbrite.files.package import Package
 from umbrite.motion.whole_body import HoldPoint
 from umbrite.rig.edits.bones import add_bone
+from umbrite.rig.edits.limbs import remove_limb
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.looks import set_guides, trim
 from umbrite.rig.edits.parts import add_part
@@ -96,6 +97,16 @@ def undone(window: Window) -> None:
     window.session.step(-1)
 
 
+def unlimbed(window: Window) -> None:
+    """A family with names that tell its limbs, and none made."""
+    wick(window)
+    puppet = window.session.puppet
+    for key in puppet.limbs:
+        puppet = remove_limb(puppet, key)
+    window.session.edit("Unmake", puppet=puppet)
+    window.session.stage.go_to(LIMBS)
+
+
 def with_guides(window: Window) -> None:
     wick(window)
     window.session.edit("Guide", puppet=set_guides(window.session.puppet, [Guide("x", 300.0)]))
@@ -167,7 +178,7 @@ FITTING: dict[str, State] = {
     "attach": bone_and_other, "bind-name": boned, "bind-overlap": boned, "loose": boned, "bind-nearest": boned,
     "limit-mirror": one_sided, "limit-same": one_sided, "limit-copy": picked(LIMBS, "Near shin", "Head"), "reset-branch": posed,
     "reset": posed, "paste-pose": copied, "extend": end_of_limb, "find-joints": art, "controls-make": limb_without_controls,
-    "free": picked(PIVOTS, "Head"), "hang-last": picked(PIVOTS, "Cap", "Near hand"), "limb-between": picked(LIMBS, "Scarf tail", "Scarf end"),
+    "free": picked(PIVOTS, "Head"), "hang-last": picked(PIVOTS, "Cap", "Near hand"), "limbs-from-names": unlimbed, "limb-between": picked(LIMBS, "Scarf tail", "Scarf end"),
     "undo": posed, "mirror-pose": waved, "two-depths": picked(PARTS, "Scarf", of="part"), "rehearse": limb, "pose": limb, "up": picked(PIVOTS, "Head"),
     "down": picked(PIVOTS, "Trunk"), "branch": picked(PIVOTS, "Trunk"), "controls-list": wick, "bones-middle": ONE_PART,
     "limit-arc": picked(LIMBS, "Head"), "front": picked(PARTS, "Trunk", of="part"), "forward": picked(PARTS, "Trunk", of="part"),

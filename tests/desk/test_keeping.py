@@ -21,9 +21,9 @@ from desk.test_rehearsing import grip
 from umbrite import desk
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
 from umbrite.desk.files import recovery_keeper
+from umbrite.desk.panels.arrangement import EdgeTab
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import REHEARSE
 from umbrite.desk.theme.themes import DAY, NIGHT, THEMES, Theme
 from umbrite.desk.window import Window
 from umbrite.files import package as packages
@@ -357,29 +357,90 @@ def test_a_theme_is_taken_on_at_once_and_a_drag_works_in_it(wick_window: Window,
     assert wick_window.board.palette().color(wick_window.board.palette().ColorRole.Window) == DAY.panel
 
 
-def test_panels_are_put_away_and_brought_back_and_the_shelf_stays_away(wick_window: Window, act: Act) -> None:
+def test_panels_are_put_away_and_brought_back(wick_window: Window, act: Act) -> None:
+    act("limbs")
     panels = {action.text(): action for action in wick_window.panels_menu.actions()}
     assert set(panels) == {"Family", "Diagram", "Controls", "Depth", "Details", "Poses"}
     panels["Depth"].trigger()
     assert not wick_window.docks["Depth"].isVisible()
     panels["Depth"].trigger()
     assert wick_window.docks["Depth"].isVisible()
-    panels["Poses"].trigger()
-    act("limbs")
     act("rehearse")
-    assert not wick_window.docks["Poses"].isVisible()
-    act("layout")
-    act("limbs")
-    act("rehearse")
-    assert wick_window.docks["Poses"].isVisible()
     wick_window.docks["Poses"].close()  # its cross
     act("limbs")
     act("rehearse")
     assert not wick_window.docks["Poses"].isVisible()
-    act("limbs")
-    panels["Poses"].trigger()
-    assert wick_window.session.stage.station is REHEARSE
+    act("layout")
     assert wick_window.docks["Poses"].isVisible()
+    act("limbs")
+    act("rehearse")
+    assert wick_window.docks["Poses"].isVisible()
+
+
+def test_each_station_has_its_own_arrangement_and_rehearse_gives_the_board_the_room(
+    wick_window: Window, act: Act, qtbot: QtBot
+) -> None:
+    def wide() -> int:
+        qtbot.wait(30)
+        return wick_window.board.width()
+
+    def standing() -> set[str]:
+        return {name for name, dock in wick_window.docks.items() if dock.isVisible()}
+
+    act("limbs")
+    built, wide_built = standing(), wide()
+    assert built == {"Family", "Diagram", "Controls", "Depth", "Details"}
+    act("rehearse")
+    assert standing() == {"Details", "Poses"}
+    assert wide() > 1.25 * wide_built
+    act("diagram")  # asked for, it comes
+    assert "Diagram" in standing()
+    act("limbs")
+    wick_window.docks["Depth"].hide()
+    act("rehearse")
+    assert standing() == {"Details", "Poses", "Diagram"}
+    act("limbs")
+    assert standing() == built - {"Depth"}
+    act("panels")
+    assert standing() == set()
+    act("panels")
+    assert standing() == built - {"Depth"}
+    act("layout")
+    assert standing() == built
+
+
+def test_a_panel_that_is_put_away_stands_as_a_tab_at_the_edge(
+    wick_window: Window, act: Act, qtbot: QtBot
+) -> None:
+    act("rehearse")
+    tabs = {tab.text(): tab for tab in wick_window.findChildren(EdgeTab)}
+    assert tabs["Depth"].isVisible()
+    assert not tabs["Details"].isVisible()
+    tabs["Depth"].click()
+    qtbot.wait(20)
+    assert wick_window.docks["Depth"].isVisible()
+    assert not tabs["Depth"].isVisible()
+
+
+def test_steps_are_buttons_with_a_list_to_go_back_to(wick_window: Window) -> None:
+    session, strip = wick_window.session, wick_window.strip
+    assert not strip.undo.isEnabled()
+    poses = [session.pose]
+    for number in (0.1, 0.2, 0.3):
+        turn(wick_window, number)
+        poses.append(session.pose)
+    assert strip.undo.toolTip().startswith("Undo: Turn")
+    strip.undo.click()
+    assert session.pose == poses[2]
+    menu = strip.undo.menu()
+    menu.aboutToShow.emit()
+    assert [action.text() for action in menu.actions()] == ["Turn", "Turn"]
+    menu.actions()[1].trigger()
+    assert session.pose == poses[0]
+    assert not strip.undo.isEnabled()
+    strip.redo.menu().aboutToShow.emit()
+    strip.redo.menu().actions()[2].trigger()
+    assert session.pose == poses[3]
 
 
 def test_the_layout_is_remembered(window: Window, answers: Answers, qtbot: QtBot) -> None:

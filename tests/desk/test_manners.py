@@ -30,7 +30,7 @@ from umbrite.desk.board.gestures.gesture import Feedback, Gesture
 from umbrite.desk.board.pen import PenPoint, SimulatedPen
 from umbrite.desk.board.presses import Press
 from umbrite.desk.dialogs.guide import PAGES
-from umbrite.desk.session.stations import STATIONS
+from umbrite.desk.session.stations import LIMBS, STATIONS
 from umbrite.desk.window import Window
 from umbrite.files.long_work import CancelledError, unwatched
 from umbrite.rig.edits.limits import set_limit
@@ -118,6 +118,7 @@ def test_everything_that_takes_keys_has_a_name_for_assistive_technology(wick_win
 
 
 def test_tab_reaches_the_board_the_lists_and_the_fields(wick_window: Window, qtbot: QtBot) -> None:
+    wick_window.session.stage.go_to(LIMBS)
     wick_window.activateWindow()
     wick_window.board.setFocus()
     seen: set[str] = set()

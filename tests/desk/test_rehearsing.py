@@ -7,12 +7,18 @@ import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage
 
-from demo_puppet import control, joint
+from demo_puppet import control, joint, part
 from desk.conftest import Hand
-from umbrite.desk.board.handles import master_points
+from umbrite.desk.board.control_places import seen_places, shown_size
+from umbrite.desk.board.gestures import pose_gestures
+from umbrite.desk.board.gestures.gesture import Pointer
+from umbrite.desk.board.handles import handle_at, handles, master_points, ring_radius
+from umbrite.desk.board.picking import parts_at
 from umbrite.desk.session.stations import PIVOTS, REHEARSE
 from umbrite.desk.theme.themes import DAY
 from umbrite.desk.window import Window
+from umbrite.motion.scene import scene_of
+from umbrite.rig.edits.controls import make_control, remove_control
 
 ALT, SHIFT = Qt.KeyboardModifier.AltModifier, Qt.KeyboardModifier.ShiftModifier
 Act = Callable[[str], None]
@@ -36,9 +42,24 @@ def test_dragging_a_hand_s_grip_brings_the_hand_there(wick_window: Window, hand:
     assert wick_window.session.pose == {}
 
 
+def bare_spot(window: Window, name: str) -> complex:
+    """A place of a part's art that nothing lies over, no handle either, as far from its pivot as can be."""
+    session, camera = window.session, window.board.camera
+    key = part(session.puppet, name)
+    box = next(shape.box for shape in scene_of(session.placed) if shape.part == key)
+    spots = [
+        complex(x, y)
+        for x in np.linspace(box.left, box.right, 24)
+        for y in np.linspace(box.top, box.bottom, 24)
+    ]
+    bare = [z for z in spots if parts_at(session, z)[:1] == [key] and handle_at(session, camera, z) is None]
+    pivot = session.placed.pivot(session.puppet.parts[key].joint)
+    return max(bare, key=lambda z: abs(z - pivot))
+
+
 def test_dragging_the_art_of_a_hand_drags_its_limb(wick_window: Window, hand: Hand) -> None:
-    start = at(wick_window, "Far hand")
-    hand.drag(930 + 950j, 930 + 950j + 30 - 200j)
+    start, spot = at(wick_window, "Far hand"), bare_spot(wick_window, "Far hand")
+    hand.drag(spot, spot + 30 - 200j)
     assert abs(at(wick_window, "Far hand") - (start + 30 - 200j)) < 1
 
 
@@ -97,7 +118,7 @@ def test_a_head_turns_within_its_limit_and_alt_turns_a_torso(wick_window: Window
 def test_alt_turns_one_joint_of_a_limb_alone(wick_window: Window, hand: Hand) -> None:
     session = wick_window.session
     elbow, upper = at(wick_window, "Far forearm"), session.placed.turn(joint(session.puppet, "Far upper arm"))
-    hand.drag(840 + 855j, 850 + 780j, ALT)
+    hand.drag(838 + 845j, 848 + 770j, ALT)
     assert abs(at(wick_window, "Far forearm") - elbow) < 0.5
     assert session.placed.turn(joint(session.puppet, "Far upper arm")) == pytest.approx(upper, abs=1e-3)
     assert session.placed.turn(joint(session.puppet, "Far forearm")) < -0.2
@@ -269,3 +290,83 @@ def test_a_pin_is_a_pivot_for_one_turn_only(wick_window: Window, hand: Hand, qtb
     assert abs(session.placed.pivot(target) - (wrist + 100)) == pytest.approx(100, abs=3)
     qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
     assert session.drafts.now.pin is None
+
+
+def beside(window: Window, name: str) -> complex:
+    """A place on the ring around a grip, away from what is next to it."""
+    session, camera = window.session, window.board.camera
+    key = control(session.puppet, name)
+    middle = next(h.at for h in handles(session, camera) if h.kind == "control" and h.key == key)
+    radius = ring_radius(session.puppet.controls[key], camera) / camera.zoom
+    spots = [middle + radius * np.exp(1j * turn) for turn in np.linspace(0, 2 * np.pi, 40)]
+    found = [
+        z
+        for z in spots
+        if (h := handle_at(session, camera, z)) is not None and (h.kind, h.key) == ("ring", key)
+    ]
+    return complex(found[len(found) // 2])
+
+
+@pytest.mark.parametrize("name", ["Near foot", "Near hand", "Body"])
+def test_the_ring_around_a_grip_turns_what_it_moves(wick_window: Window, hand: Hand, name: str) -> None:
+    session = wick_window.session
+    before = {key: session.placed.pivot(key) for key in session.puppet.joints}
+    start, middle = beside(wick_window, name), grip(wick_window, name)
+    hand.hover(start)
+    assert wick_window.board.hover is not None
+    assert wick_window.board.hover.kind == "ring"
+    hand.drag(start, middle + (start - middle) * np.exp(0.16j if name == "Body" else 0.25j), steps=8)
+    assert session.history.undo_name == f"Turn {name}"
+    moves = session.puppet.controls[control(session.puppet, name)].moves
+    assert abs(session.placed.pivot(moves) - before[moves]) < 1e-6  # it turned, it did not move
+    turned = joint(session.puppet, {"Body": "Hips"}.get(name, name))
+    assert session.placed.turn(turned) != 0 or abs(np.angle(session.placed.joint_map(turned).a)) > 0.02
+    targets = [limb.target for limb in session.puppet.limbs.values() if limb.end_hold == "target"]
+    assert all(abs(session.placed.pivot(key) - before[key]) < 1e-6 for key in targets)
+
+
+def test_a_knob_does_not_whirl_when_it_is_grasped_near_its_pivot(wick_window: Window) -> None:
+    session = wick_window.session
+    head = joint(session.puppet, "Head")
+    camera = wick_window.board.camera
+    near = session.placed.pivot(head) + 2 / camera.zoom
+    gesture = pose_gestures.turn_joint(session, head, near, "Turn Head")
+    next(gesture)
+    turns = []
+    for x, y in ((2, 0), (1, 2), (-1, 2), (-2, 0), (-2, -2), (1, -2)):
+        place = session.placed.pivot(head) + complex(x, y) / camera.zoom
+        gesture.send(Pointer(place, "move", camera.zoom))
+        turns.append(session.placed.turn(head))
+    assert max(abs(turn) for turn in turns) < 0.1
+
+
+def test_controls_that_would_lie_on_each_other_are_pulled_apart(wick_window: Window) -> None:
+    session, camera = wick_window.session, wick_window.board.camera
+    puppet = session.puppet
+    for name in ("Cap", "Scarf", "Hips"):
+        puppet, _ = make_control(puppet, "grip", joint(puppet, name), 600 + 500j)
+    session.edit("Grips", puppet=puppet)
+    places = seen_places(session, camera)
+    shown = [
+        (places[key], shown_size(c, camera) / 2)
+        for key, c in session.puppet.controls.items()
+        if c.kind in {"grip", "knob", "aim"}
+    ]
+    for i, (one, half) in enumerate(shown):
+        for other, more in shown[:i]:
+            off = one - other
+            assert np.hypot(off.x(), off.y()) > 0.7 * (half + more)
+
+
+def test_dragging_the_hips_moves_the_body_and_never_the_master(wick_window: Window, hand: Hand) -> None:
+    """Without a control for the body, too."""
+    session = wick_window.session
+    body = control(session.puppet, "Body")
+    session.edit("Less", puppet=remove_control(session.puppet, body))
+    feet = [at(wick_window, name) for name in ("Near foot", "Far foot")]
+    hips, master = at(wick_window, "Hips"), at(wick_window, "Master")
+    spot = bare_spot(wick_window, "Hips")
+    hand.drag(spot, spot + 25 + 60j)
+    assert abs(at(wick_window, "Hips") - (hips + 25 + 60j)) < 1
+    assert at(wick_window, "Master") == master
+    assert [at(wick_window, name) for name in ("Near foot", "Far foot")] == pytest.approx(feet, abs=1e-6)

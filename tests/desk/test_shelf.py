@@ -159,8 +159,8 @@ def test_art_only_controls_only_and_the_puppet_alone(
     act("show")
     assert wick_window.isFullScreen()
     assert not wick_window.menuBar().isVisible()
-    assert not wick_window.docks["Family"].isVisible()
+    assert not wick_window.docks["Details"].isVisible()
     qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)
     assert wick_window.menuBar().isVisible()
-    assert wick_window.docks["Family"].isVisible()
+    assert wick_window.docks["Details"].isVisible()
     assert not wick_window.session.stage.views["bare"]

@@ -3,7 +3,7 @@
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QByteArray, QEvent, QObject, QPoint, QSettings, Qt
+from PySide6.QtCore import QByteArray, QPoint, QSettings, Qt
 from PySide6.QtGui import QAction, QCloseEvent, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import QApplication, QDockWidget, QLineEdit, QMainWindow, QMenu, QVBoxLayout, QWidget
 
@@ -21,6 +21,7 @@ from umbrite.desk.files.file_desk import FileDesk
 from umbrite.desk.files.outside_editor import OutsideEditor
 from umbrite.desk.files.questions import Questions
 from umbrite.desk.files.recovery_keeper import Keeper
+from umbrite.desk.panels.arrangement import LAYOUT, Arrangements
 from umbrite.desk.panels.controls_panel import ControlsPanel
 from umbrite.desk.panels.depth_rail import DepthRail
 from umbrite.desk.panels.details.details import Details
@@ -37,7 +38,6 @@ from umbrite.desk.theme.look import dress, icon
 from umbrite.desk.theme.themes import theme_named
 
 ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
-LAYOUT = 4  # raised when docks change, so that old layouts are not taken over
 
 
 class Window(QMainWindow):
@@ -60,7 +60,6 @@ class Window(QMainWindow):
         self.keeper.set_interval(self.preferences.autosave)
         self.outside = OutsideEditor(session, self.files.exchange, self)
         self.workout_sheet: WorkoutSheet | None = None
-        self.shelf_wanted = str(settings.value("shelf", "true")).lower() != "false"
         self.alone = False  # whether only the puppet is shown
         self.actions_by_id = {act.id: self._action(act) for act in ACTIONS}
         self.frame = BoardFrame(session, [self.actions_by_id[key] for key in ("open", "demo-art", "demo")])
@@ -79,7 +78,7 @@ class Window(QMainWindow):
         self._connect()
         self.setWindowTitle("Umbrite")
         self.resize(1280, 800)
-        self._first_layout = self.saveState(LAYOUT)
+        self.arrangements = Arrangements(self, self.docks, self.settings)
         self._restore()
         self._on_station()
         self._refresh_actions()
@@ -127,8 +126,6 @@ class Window(QMainWindow):
         }
         for dock in self.docks.values():
             self.panels_menu.addAction(dock.toggleViewAction())
-        self.docks["Poses"].toggleViewAction().triggered.connect(self._want_shelf)
-        self.docks["Poses"].installEventFilter(self)
         self.tabifyDockWidget(self.docks["Family"], self.docks["Diagram"])
         self.tabifyDockWidget(self.docks["Diagram"], self.docks["Controls"])
         self.docks["Family"].raise_()
@@ -169,19 +166,6 @@ class Window(QMainWindow):
                     self.recent_menu.aboutToShow.connect(self._fill_recent)
                     menu.aboutToShow.connect(self._fill_recent)
 
-    def _want_shelf(self, on: bool) -> None:  # noqa: FBT001  a signal's plain word
-        """The shelf comes and goes with Rehearse, unless it was put away."""
-        self.shelf_wanted = on
-        self.settings.setValue("shelf", "true" if on else "false")
-        if on:
-            self.session.stage.go_to(REHEARSE)
-
-    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
-        """The cross of the shelf's title puts it away for good; leaving Rehearse only hides it."""
-        if event.type() == QEvent.Type.Close and watched is self.docks.get("Poses"):
-            self._want_shelf(on=False)
-        return super().eventFilter(watched, event)
-
     def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
         dock = QDockWidget(name, self)
         dock.setObjectName(f"dock-{name.lower()}")
@@ -207,30 +191,26 @@ class Window(QMainWindow):
         ):
             signal.connect(self._refresh_actions)
         self.strip.lamp_pressed.connect(self.show_findings)
+        self.strip.stepped.connect(lambda by: self.run(lambda: session.step(by)))
         self.keeper.failed.connect(lambda text: self.dialogs.tell("Not kept for recovery", text))
         self.board.dropped.connect(self.files.dropped)
 
     def _restore(self) -> None:
-        geometry, state = self.settings.value("geometry"), self.settings.value("layout")
+        geometry = self.settings.value("geometry")
         if isinstance(geometry, QByteArray):
             self.restoreGeometry(geometry)
-        if isinstance(state, QByteArray):
-            self.restoreState(state, LAYOUT)
 
     def reset_layout(self) -> None:
         """Bring all panels back to where they were at first."""
-        self.shelf_wanted = True
-        self.settings.setValue("shelf", "true")
-        self.restoreState(self._first_layout, LAYOUT)
+        self.arrangements.reset()
 
     # State
 
     def _on_station(self) -> None:
         row = [self.actions_by_id[act.id] for act in ACTIONS if act.row == self.session.stage.station.name]
         self.frame.show_tools(row)
-        self.docks["Poses"].setVisible(
-            "Poses" in self.session.stage.station.panels and self.shelf_wanted and not self.alone
-        )
+        if not self.alone:
+            self.arrangements.enter(self.session.stage.station.name)
         self._refresh_actions()
 
     def _refresh_actions(self) -> None:
@@ -315,7 +295,7 @@ class Window(QMainWindow):
     def show_diagram(self) -> None:
         """Bring the diagram to the front, or the list again."""
         shown = not self.diagram.visibleRegion().isEmpty()
-        self.docks["Family" if shown else "Diagram"].raise_()
+        self.arrangements.show("Family" if shown else "Diagram")
 
     def find_limits(self) -> None:
         found_limit_commands.find(self.session, self.dialogs.watch)
@@ -323,7 +303,14 @@ class Window(QMainWindow):
     def show_controls(self) -> None:
         """Bring the list of controls to the front, or the family again."""
         shown = not self.controls_panel.visibleRegion().isEmpty()
-        self.docks["Family" if shown else "Controls"].raise_()
+        self.arrangements.show("Family" if shown else "Controls")
+
+    def switch_panels(self) -> None:
+        """Put all panels away, or bring them back."""
+        away = self.arrangements.switch_all()
+        self.session.say(
+            "The panels are put away; the same key brings them back." if away else "The panels are back."
+        )
 
     def show_alone(self) -> None:
         """Show the puppet alone on the whole screen, or everything again."""
@@ -414,5 +401,5 @@ class Window(QMainWindow):
         self.keeper.close()
         self.session.file.pictures.stop()
         self.settings.setValue("geometry", self.saveGeometry())
-        self.settings.setValue("layout", self.saveState(LAYOUT))
+        self.arrangements.keep()
         event.accept()

@@ -5,6 +5,7 @@ import math
 from umbrite.motion.evaluate import Placed
 from umbrite.motion.soft_ends import ends_of
 from umbrite.motion.totals import added, moved_to, with_totals
+from umbrite.rig.body import body_carrier, body_joint
 from umbrite.rig.channels import value, with_values
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.family import ancestors, branch
@@ -65,6 +66,27 @@ def angle_between(pivot: complex, one: complex, other: complex) -> float:
     return math.atan2(ratio.imag, ratio.real)
 
 
+def turn_of_step(pivot: complex, one: complex, other: complex, least: float) -> float:
+    """The turn that a small step of the pointer means. Within `least` of the pivot, where directions whirl, it counts for less the
+    nearer it is.
+    """
+    reach = min(abs(one - pivot), abs(other - pivot))
+    share = 1.0 if least <= 0 else min(1.0, (reach / least) ** 2)
+    return share * angle_between(pivot, one, other)
+
+
+def turned_with(puppet: Puppet, control: Control) -> str | None:
+    """The joint that turns when a grip is turned: what it moves, or the hand or foot that reaches with it; None where nothing would."""
+    if not traits(control).moves or control.kind == "aim":
+        return None
+    limb = next((limb for limb in puppet.limbs.values() if limb.target == control.moves), None)
+    if limb is None or not limb.enabled:
+        return control.moves
+    if limb.end is None or limb.end_hold == "toe":
+        return None
+    return control.moves if limb.end_hold == "target" else limb.end
+
+
 def limb_of(puppet: Puppet, joint: str) -> tuple[str, Limb] | None:
     """The limb that a joint belongs to, or from whose end it hangs; the nearest one upwards."""
     for key in (joint, *ancestors(puppet, joint)):
@@ -79,13 +101,18 @@ def limb_of(puppet: Puppet, joint: str) -> tuple[str, Limb] | None:
 def body_of(puppet: Puppet, joint: str) -> str | None:
     """What moves when the art of this joint is dragged as a body: the nearest carrier with a control, for joints
     that carry limbs themselves or are that carrier; None for what should turn instead (a head, a tail).
+
+    The master moves everything, so it moves only where nothing else can: without a control of its own the body moves itself.
     """
     carried = set(branch(puppet, joint))
     roots = {limb.joints[0] for limb in puppet.limbs.values()}
     moved = {control.moves for control in puppet.controls.values() if traits(control).moves}
     if joint not in moved and not roots & carried:
         return None
-    return next((key for key in (joint, *ancestors(puppet, joint)) if key in moved), None)
+    way = [joint, *ancestors(puppet, joint)]
+    alone = next((key for key in way if key in moved and puppet.joints[key].role != "master"), None)
+    body = body_carrier(puppet) or body_joint(puppet)
+    return alone or (body if body in way else next((key for key in way if key in moved), None))
 
 
 def trial_of(puppet: Puppet, key: str, turn: float) -> dict[str, float]:

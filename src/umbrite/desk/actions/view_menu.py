@@ -18,6 +18,7 @@ VIEW: tuple[Act, ...] = (
     Act("clear-guides", "View", "Clear guides", "", "x", on_session(art_commands.clear_guides), art_commands.needs_guides),
     Act("cords", "View", "All cords", "Shift+C", "rig-cord", view_of("cords"), view="cords"),
     Act("diagram", "View", "Family as a diagram", "Ctrl+G", "rig-family", lambda desk: desk.show_diagram()),
+    Act("panels", "View", "Put panels away or bring them back", "F9", "maximize", lambda desk: desk.switch_panels()),
     Act("show", "View", "Show to others", "F11", "maximize", lambda desk: desk.show_alone()),
     Act("layout", "View", "Reset layout", "", "layers", lambda desk: desk.reset_layout()),
 )

@@ -1,8 +1,10 @@
 """Where controls lie on the screen: sizes, beads of sliders and pads, cells of choosers; and values from places."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 from typing import NamedTuple
 
+import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF
 
 from umbrite.desk.board.camera import Camera
@@ -11,16 +13,60 @@ from umbrite.desk.session.stations import CONTROLS
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.edits.control_proposals import Proposed, propose_controls
 from umbrite.rig.model import Control
+from umbrite.rig.remembered import remembered_by
 
 LEAST_SIZE = 24.0  # widget pixels
 
 
+# Between controls, and how far they are pulled from where they stand, in widget pixels.
+GAP, FARTHEST, ROUNDS = 4.0, 44.0, 24
 CELL = 30.0  # at least so wide is a chooser's cell
 
 
 def shown_size(control: Control, camera: Camera) -> float:
     """A control's width in widget pixels; never smaller than what a finger finds."""
     return max(control.size if control.on_screen else control.size * camera.zoom, LEAST_SIZE)
+
+
+def _placed_and_camera(session: Session, camera: Camera) -> tuple[object, ...]:
+    return session.placed, camera
+
+
+@remembered_by(_placed_and_camera)
+def seen_places(session: Session, camera: Camera) -> Mapping[str, QPointF]:
+    """Where controls are shown, in widget pixels: where they stand, pulled apart where they would lie on each other.
+
+    Masters, sliders, pads and choosers stay where they stand.
+    """
+    controls, placed = session.puppet.controls, session.placed
+    places = {key: camera.point(placed.control_at(control)) for key, control in controls.items()}
+    free = [key for key, control in controls.items() if not (traits(control).whole or is_valued(control))]
+    if len(free) < 2:
+        return places
+    at = np.array([complex(places[key].x(), places[key].y()) for key in free])
+    half = np.array([shown_size(controls[key], camera) / 2 for key in free])
+    shown = _apart(at, half[:, None] + half[None, :] + GAP)
+    return places | {key: QPointF(z.real, z.imag) for key, z in zip(free, shown.tolist(), strict=True)}
+
+
+def _apart(at: NDArray[np.complex128], room: NDArray[np.float64]) -> NDArray[np.complex128]:
+    """Points pushed apart until each pair has its room, or they have gone as far as they may; where they coincide, side by side."""
+    shown = at.copy()
+    count = len(at)
+    # Points on one spot leave it in directions of their own, the same each time.
+    ways = np.exp(2j * np.pi * np.arange(count) / count)
+    for _ in range(ROUNDS):
+        off = shown[None, :] - shown[:, None]
+        away = np.abs(off)
+        close = (away < room) & ~np.eye(count, dtype=bool)
+        if not close.any():
+            break
+        along = np.where(away > 1e-6, off / np.maximum(away, 1e-9), ways[None, :] - ways[:, None])
+        push = np.where(close, (room - away) / 2, 0.0)
+        shown = shown - (push * along).sum(axis=1) * 0.7
+        gone = shown - at
+        shown = at + gone * np.minimum(1.0, FARTHEST / np.maximum(np.abs(gone), 1e-9))
+    return shown
 
 
 def _share(low: float, high: float, value: float) -> float:

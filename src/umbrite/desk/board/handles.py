@@ -5,15 +5,16 @@ from collections.abc import Iterator
 from typing import NamedTuple
 
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.control_places import is_valued, pencils, shape_box, shown_size
+from umbrite.desk.board.control_places import is_valued, pencils, seen_places, shape_box, shown_size
 from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS
+from umbrite.motion.posing import turned_with
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.bones import away_from_bone
 from umbrite.rig.family import carries, is_carrier, targets
 from umbrite.rig.limb_shape import rest_direction
-from umbrite.rig.model import Limit
+from umbrite.rig.model import Control, Limit
 
 RIVET, WASHER, HOOK, FAN, GUIDE = 8.0, 15.0, 12.0, 64.0, 4.0  # widget pixels
 
@@ -22,6 +23,10 @@ SHAFT = 7.0
 
 
 GHOST_LIMIT = Limit(-cmath.pi / 4, cmath.pi / 4)
+
+
+# How far outside a grip its ring lies, and half of how wide it can be grasped.
+RING, RING_HALF = 12.0, 6.0
 
 
 class Handle(NamedTuple):
@@ -160,14 +165,14 @@ def fan_directions(session: Session, key: str) -> tuple[complex, complex]:
 
 
 def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
-    puppet, placed = session.puppet, session.placed
+    puppet, places = session.puppet, seen_places(session, camera)
     for pencil in pencils(session):
         yield Handle("proposed", str(pencil.number), pencil.at, 16.0)
     order = sorted(puppet.controls.items(), key=lambda item: -item[1].size)
     for key, control in order:
         if session.stage.station.posed and control.locked:
             continue
-        at = placed.control_at(control)
+        at = camera.board(complex(places[key].x(), places[key].y()))
         radius = shown_size(control, camera) / 2
         if is_valued(control):
             yield Handle("control", key, at, radius, "box")
@@ -179,6 +184,13 @@ def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
                 yield Handle("scale", key, bead, 11.0)
         else:
             yield Handle("control", key, at, radius)
+            if session.stage.station.posed and turned_with(puppet, control) is not None:
+                yield Handle("ring", key, at, ring_radius(control, camera), "ring")
+
+
+def ring_radius(control: Control, camera: Camera) -> float:
+    """The ring around a grip that turns what it moves, in widget pixels."""
+    return shown_size(control, camera) / 2 + RING
 
 
 def master_points(session: Session, key: str, camera: Camera) -> tuple[complex, complex]:
@@ -201,8 +213,11 @@ def handles_at(session: Session, camera: Camera, at: complex) -> list[Handle]:
         away = abs(place - at) * camera.zoom
         if handle.detail == "box":
             away = 0.0 if shape_box(session, camera, handle.key).contains(camera.point(at)) else 1e9
-        if away <= handle.radius + 2:
-            rank = (handle.radius, round(away), handle.key not in session.selection.keys, -i)
+        reach, order = handle.radius + 2, handle.radius
+        if handle.detail == "ring":  # it is thin, and gives way to all else
+            away, reach, order = abs(away - handle.radius), RING_HALF, 1e6
+        if away <= reach:
+            rank = (order, round(away), handle.key not in session.selection.keys, -i)
             found.append((rank, handle))
     return [handle for _, handle in sorted(found, key=lambda item: item[0])]
 

@@ -327,7 +327,11 @@ def _on_control(session: Session, camera: Camera, pointer: Pointer, handle: Hand
     key = handle.key
     if handle.kind != "control":
         session.selection.pick([key])
-        begin = pose_gestures.turn_control if handle.kind == "turn" else pose_gestures.scale_control
+        begin = {
+            "turn": pose_gestures.turn_control,
+            "scale": pose_gestures.scale_control,
+            "ring": pose_gestures.turn_grip,
+        }[handle.kind]
         return Press(lambda: begin(session, key, pointer.at))
     if key not in session.selection.keys and not pointer.shift:
         session.selection.pick([key])
@@ -352,7 +356,8 @@ def _on_control(session: Session, camera: Camera, pointer: Pointer, handle: Hand
 def _in_rehearse(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
     if pointer.ctrl:
         return _with_pin(session, pointer, spot)
-    if spot.handle is not None and session.stage.tool != "body":
+    on_ring = spot.handle is not None and spot.handle.kind == "ring"
+    if spot.handle is not None and session.stage.tool != "body" and not (on_ring and pointer.alt):
         return _on_control(session, camera, pointer, spot.handle)
     if session.stage.tool == "body" and spot.under and not session.puppet.controls_only:
         held = session.puppet.parts[spot.under[0]].joint

@@ -3,7 +3,7 @@
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS
-from umbrite.rig.edits.limbs import extend_limb, make_limb, set_bend_side
+from umbrite.rig.edits.limbs import extend_limb, make_limb, make_limbs, propose_limbs, set_bend_side
 
 
 # Limbs and limits
@@ -13,6 +13,24 @@ def chosen_limbs(session: Session) -> list[str]:
     chosen = session.selection.only("limb")
     joints = set(session.selection.of("joint"))
     return chosen or [key for key, limb in limbs.items() if joints & {*limb.joints, limb.end, limb.target}]
+
+
+def needs_named_limbs(session: Session) -> str:
+    if propose_limbs(session.puppet):
+        return ""
+    return "Find joints first: arms and legs are told by names such as thigh, shin and foot that hang from each other."
+
+
+def from_names(session: Session) -> None:
+    """All arms and legs that the names tell, in one step."""
+    puppet, made = make_limbs(session.puppet, propose_limbs(session.puppet))
+    names = ", ".join(puppet.limbs[key].name for key in made)
+    session.edit(f"Make {len(made)} limb{'s' if len(made) > 1 else ''} from names", puppet=puppet)
+    session.stage.go_to(LIMBS)
+    session.selection.pick(made)
+    session.say(
+        f"{names}: drag a hook's cord to what it shall follow, T turns a bend side. Next: Make controls, K."
+    )
 
 
 def turn_side(session: Session) -> None:

@@ -10,9 +10,11 @@ from PySide6.QtGui import (
     QPainter,
     QPaintEvent,
     QPixmap,
+    QResizeEvent,
     QShowEvent,
 )
 from PySide6.QtWidgets import (
+    QBoxLayout,
     QCheckBox,
     QHBoxLayout,
     QLineEdit,
@@ -25,6 +27,7 @@ from PySide6.QtWidgets import (
 
 from umbrite.desk.board.camera import fitting
 from umbrite.desk.commands.shelf_commands import apply, chosen_ids, copy, mirror, paste, save
+from umbrite.desk.panels.flow import Flow
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.card import Card
@@ -158,8 +161,8 @@ class PoseShelf(QWidget):
         self.session = session
         self.cards: list[PoseCard] = []
         self._shown: tuple[object, ...] = ()
-        row = QHBoxLayout(self)
-        row.setContentsMargins(8, 4, 8, 6)
+        self.box = QBoxLayout(QBoxLayout.Direction.LeftToRight, self)
+        self.box.setContentsMargins(8, 4, 8, 6)
         side = QVBoxLayout()
         side.setSpacing(4)
         self.buttons: dict[str, QToolButton] = {}
@@ -179,13 +182,12 @@ class PoseShelf(QWidget):
         self.only = QCheckBox("Only the selected")
         self.only.setToolTip("Apply and blend poses for the selected controls and joints only")
         side.addWidget(self.only)
-        side.addStretch(1)
-        row.addLayout(side)
+        self.box.addLayout(side)
         self.area = QScrollArea()
         self.area.setWidgetResizable(True)
-        self.area.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.area.setAccessibleName("Poses")
-        row.addWidget(self.area, 1)
+        self.box.addWidget(self.area, 1)
         self.name_line = QLineEdit(self)
         self.name_line.setAccessibleName("Name of the pose")
         self.name_line.hide()
@@ -202,6 +204,13 @@ class PoseShelf(QWidget):
         self.refresh()
         for card in self.cards:
             card.update()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """A column has its buttons above the cards, a row beside them."""
+        super().resizeEvent(event)
+        upright = event.size().height() > event.size().width()
+        way = QBoxLayout.Direction
+        self.box.setDirection(way.TopToBottom if upright else way.LeftToRight)
 
     def showEvent(self, event: QShowEvent) -> None:
         super().showEvent(event)
@@ -224,14 +233,11 @@ class PoseShelf(QWidget):
             return
         self._shown = look_of
         inside = QWidget()
-        line = QHBoxLayout(inside)
-        line.setContentsMargins(0, 0, 0, 0)
-        line.setSpacing(6)
+        flow = Flow(inside)
         known = [(CLEAN, {}), *((saved.name, known_only(saved.channels, puppet)) for saved in puppet.poses)]
         self.cards = [PoseCard(self, name, pose) for name, pose in known]
         for card in self.cards:
-            line.addWidget(card)
-        line.addStretch(1)
+            flow.addWidget(card)
         self.area.setWidget(inside)
 
     def _guarded(self, work: Callable[[Session], None]) -> None:

@@ -4,7 +4,7 @@ from typing import NamedTuple
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QFont, QFontMetrics, QPainter, QPaintEvent
-from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QLabel, QSizePolicy, QToolButton, QWidget
+from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QLabel, QMenu, QSizePolicy, QToolButton, QWidget
 
 from umbrite.checking.finding_codes import CODES
 from umbrite.desk.session.session import Session
@@ -16,6 +16,7 @@ from umbrite.rig.family import targets
 
 # With so many joints the signs follow a step so many milliseconds later.
 MANY, LATE = 300, 80
+LISTED = 25  # steps in the lists of undo and redo
 
 
 class Progress(NamedTuple):
@@ -164,6 +165,7 @@ class Strip(QWidget):
     """All of it in one row."""
 
     lamp_pressed = Signal()
+    stepped = Signal(int)  # so many steps back or forward are wanted
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -186,6 +188,11 @@ class Strip(QWidget):
         self.lamp.clicked.connect(self.lamp_pressed)
         row.addWidget(self.lamp)
         row.addSpacing(12)
+        self.undo = self._step_button("undo-2", "Undo", -1)
+        self.redo = self._step_button("redo-2", "Redo", 1)
+        for button in (self.undo, self.redo):
+            row.addWidget(button)
+        row.addSpacing(8)
         self.file = QLabel()
         self.file.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         self.file.setMinimumWidth(110)
@@ -204,6 +211,27 @@ class Strip(QWidget):
             signal.connect(self.refresh)
         self.refresh()
 
+    def _step_button(self, symbol: str, word: str, way: int) -> QToolButton:
+        """A button for one step, with a list of all that way."""
+        button = QToolButton()
+        button.setIcon(look.icon(self.session.stage.theme, symbol))
+        button.setAccessibleName(word)
+        button.setMinimumWidth(48)
+        button.setPopupMode(QToolButton.ToolButtonPopupMode.MenuButtonPopup)
+        button.clicked.connect(lambda: self.stepped.emit(way))
+        menu = QMenu(button)
+        menu.aboutToShow.connect(lambda: self._list_steps(menu, way))
+        button.setMenu(menu)
+        return button
+
+    def _list_steps(self, menu: QMenu, way: int) -> None:
+        menu.clear()
+        names = self.session.history.steps()[0 if way < 0 else 1]
+        for i, name in enumerate(names[:LISTED]):
+            menu.addAction(name).triggered.connect(lambda _on=False, by=way * (i + 1): self.stepped.emit(by))
+        if len(names) > LISTED:
+            menu.addAction(f"{len(names) - LISTED} more steps").setEnabled(False)
+
     def _on_settled(self) -> None:
         """A large puppet is looked through when the step itself is painted."""
         if len(self.session.puppet.joints) > MANY:
@@ -216,6 +244,13 @@ class Strip(QWidget):
             sign.refresh()
         self.lamp.refresh()
         history, quiet = self.session.history, self.session.stage.theme.quiet.name()
+        for button, word, name, symbol, key in (
+            (self.undo, "Undo", history.undo_name, "undo-2", "Ctrl+Z"),
+            (self.redo, "Redo", history.redo_name, "redo-2", "Ctrl+Shift+Z"),
+        ):
+            button.setEnabled(name is not None)
+            button.setIcon(look.icon(self.session.stage.theme, symbol))
+            button.setToolTip(f"{word}: {name}  ({key})" if name else f"There is nothing to {word.lower()}")
         state = "saved" if history.is_saved and self.session.file.path else "not saved yet"
         if self.session.file.path is None and not self.session.puppet.parts:
             state = "empty"

@@ -45,6 +45,11 @@ class History:
         self._at += 1
         return self._steps[self._at].name
 
+    def steps(self) -> tuple[list[str], list[str]]:
+        """The names of what can be undone, the latest first, and of what can be done again, the next first."""
+        back = [step.name for step in self._steps[1 : self._at + 1]][::-1]
+        return back, [step.name for step in self._steps[self._at + 1 :]]
+
     @property
     def undo_name(self) -> str | None:
         return self._steps[self._at].name if self._at else None

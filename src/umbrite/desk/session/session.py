@@ -104,11 +104,13 @@ class Session(QObject):
         self._show_settled()
 
     def step(self, by: int) -> None:
-        """Go one step back (-1) or forward again (1) in the history."""
-        name = self.history.undo() if by < 0 else self.history.redo()
-        if name is not None:
+        """Go so many steps back (below 0) or forward again in the history."""
+        go = self.history.undo if by < 0 else self.history.redo
+        names = [name for name in (go() for _ in range(abs(by))) if name is not None]
+        if names:
             self._show_settled()
-            self.say(f"{'Undone' if by < 0 else 'Done again'}: {name}.")
+            more = f" and {len(names) - 1} more" if len(names) > 1 else ""
+            self.say(f"{'Undone' if by < 0 else 'Done again'}: {names[0]}{more}.")
 
     def _with(self, puppet: Puppet | None, pose: Pose | None) -> Document:
         now = self.history.now

@@ -5,22 +5,22 @@ from typing import NamedTuple
 
 from msgspec.structs import replace
 
+from umbrite.rig.body import body_carrier, body_joint, loose_bodies
 from umbrite.rig.change import change, get_joint, names_like, new_id, put
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.controls import add_controls
 from umbrite.rig.edits.links import add_link
+from umbrite.rig.edits.parenting import carry_together
 from umbrite.rig.family import ancestors, branch, is_carrier, parts_on
 from umbrite.rig.ids import owner_of
-from umbrite.rig.model import Control, ControlShape, Joint, Limb, Point, Puppet, point
+from umbrite.rig.model import Control, Joint, Limb, Point, Puppet, point
 from umbrite.rig.placement import middle_of
 from umbrite.rig.words.body_words import kind_of
 from umbrite.rig.words.names import unique
 
-KNOBS: dict[str, tuple[ControlShape, float]] = {
-    "head": ("drop", 70.0),
-    "neck": ("ring", 46.0),
-    "trunk": ("shield", 76.0),
-}
+# What turns looks like what turns: a ring with its flag. Widths on the screen, in pixels.
+KNOBS: dict[str, float] = {"head": 34.0, "neck": 26.0, "trunk": 34.0}
+GRIP_SIZE, BODY_SIZE, MASTER_SIZE, AIM_SIZE = 28.0, 38.0, 110.0, 28.0
 
 
 # How far eyes go, as a share of their drawing's height, and how far the aim point is pulled until they get there.
@@ -28,17 +28,21 @@ EYES_GO, AIM_GOES = 0.13, 180.0
 
 
 class Proposed(NamedTuple):
-    """A control that the puppet calls for. An aim point stands beside the joint `moves` until it is made, for the joints `eyes`."""
+    """A control that the puppet calls for. An aim point stands beside the joint `moves` until it is made, for the joints `eyes`.
+
+    A grip for the body may need a carrier that is not there yet: it is put over the joints `over`, and nothing moves.
+    """
 
     control: Control
     eyes: tuple[str, ...] = ()
+    over: tuple[str, ...] = ()
 
 
 def propose_controls(puppet: Puppet) -> list[Proposed]:
     """The set that this puppet calls for, without what it has already; nothing is changed.
 
-    Grips for what limbs reach with and for each carrier that moves limbs, knobs for head, neck and trunk, an aim point for the
-    eyes of each head, and the master control.
+    Grips for what limbs reach with, for the body over its planted feet and for each carrier that moves limbs, knobs for head, neck and
+    trunk, an aim point for the eyes of each head, and the master control.
     """
     moved = {control.moves for control in puppet.controls.values() if traits(control).moves}
     found = [Proposed(_limb_grip(puppet, limb)) for limb in puppet.limbs.values() if limb.target not in moved]
@@ -46,20 +50,57 @@ def propose_controls(puppet: Puppet) -> list[Proposed]:
         if key in moved or not is_carrier(puppet, key):
             continue
         if joint.role == "master":
-            master = Control(name=joint.name, kind="master", moves=key, shape="crescent", size=260.0)
+            master = Control(joint.name, "master", key, "crescent", size=MASTER_SIZE, on_screen=True)
             found.append(Proposed(master))
         elif _carries_limb(puppet, key):
             found.append(Proposed(_body_grip(key, joint)))
-    return [*found, *_knobs(puppet), *_aims(puppet)]
+    return [*found, *_body(puppet, moved), *_knobs(puppet), *_aims(puppet)]
+
+
+def _body(puppet: Puppet, moved: set[str]) -> list[Proposed]:
+    """A grip that moves the body, with a carrier for it where there is none; nothing where one moves all of it already."""
+    if body_carrier(puppet) is not None:
+        return []  # it has been proposed with the other carriers, or has its grip
+    body = body_joint(puppet)
+    over = (body,) if body is not None else tuple(loose_bodies(puppet))
+    if not over or any(_moved_alone(puppet, key, moved) for key in over):
+        return []
+    pivots = [puppet.joints[key].pivot.z for key in over]
+    first, offset = puppet.joints[over[0]].pivot.z, sum(pivots) / len(pivots)
+    name = unique("Body", names_like(puppet, "joint"))
+    grip = Control(name, "grip", over[0], "shield", point(offset - first), size=BODY_SIZE, on_screen=True)
+    return [Proposed(grip, over=over)]
+
+
+def _moved_alone(puppet: Puppet, key: str, moved: set[str]) -> bool:
+    """Whether something below the master moves a joint already."""
+    up = [k for k in (key, *ancestors(puppet, key)) if puppet.joints[k].role != "master"]
+    return any(k in moved for k in up)
 
 
 def _limb_grip(puppet: Puppet, limb: Limb) -> Control:
     name = puppet.joints[limb.end].name if limb.end else limb.name
-    return Control(name=name, kind="grip", moves=limb.target, shape="leaf", side=limb.side, size=60.0)
+    return Control(
+        name=name,
+        kind="grip",
+        moves=limb.target,
+        shape="leaf",
+        side=limb.side,
+        size=GRIP_SIZE,
+        on_screen=True,
+    )
 
 
 def _body_grip(key: str, joint: Joint) -> Control:
-    return Control(name=joint.name, kind="grip", moves=key, shape="shield", side=joint.side, size=84.0)
+    return Control(
+        name=joint.name,
+        kind="grip",
+        moves=key,
+        shape="shield",
+        side=joint.side,
+        size=BODY_SIZE,
+        on_screen=True,
+    )
 
 
 def _carries_limb(puppet: Puppet, key: str) -> bool:
@@ -78,14 +119,17 @@ def _knobs(puppet: Puppet) -> list[Proposed]:
             continue
         if any(abs(puppet.joints[up].pivot.z - joint.pivot.z) < 1 for up in ancestors(puppet, key)):
             continue
-        shape, size = KNOBS[kind]
         at = middle_of(puppet, key)
         if kind == "neck":
             at = joint.pivot.z
         else:  # on the chest, out of the way of the hips; on the brow, where it does not hide the face
             at = joint.pivot.z + (1.35 if kind == "trunk" else 1.9) * (at - joint.pivot.z)
         offset = point(at - joint.pivot.z)
-        found.append(Proposed(Control(joint.name, "knob", key, shape, offset, size, joint.side)))
+        found.append(
+            Proposed(
+                Control(joint.name, "knob", key, "ring", offset, KNOBS[kind], joint.side, on_screen=True)
+            )
+        )
     return found
 
 
@@ -107,7 +151,9 @@ def _aims(puppet: Puppet) -> list[Proposed]:
         wide = max((puppet.parts[part].drawing.width for part in parts_on(puppet, head)), default=200)
         at = complex(middle.real + ahead * 0.75 * wide, middle.imag)
         name = f"{puppet.joints[head].name} look" if len(heads) > 1 else "Look"
-        aim = Control(name, "aim", head, "eye", point(at - puppet.joints[head].pivot.z), 54.0)
+        aim = Control(
+            name, "aim", head, "eye", point(at - puppet.joints[head].pivot.z), AIM_SIZE, on_screen=True
+        )
         found.append(Proposed(aim, tuple(chosen)))
     return found
 
@@ -115,9 +161,13 @@ def _aims(puppet: Puppet) -> list[Proposed]:
 def make_proposed(puppet: Puppet, proposed: Iterable[Proposed]) -> tuple[Puppet, list[str]]:
     """Put proposed controls on the puppet; aim points get a joint of their own and links to the eyes."""
     made = []
-    for control, eyes in proposed:
+    for control, eyes, over in proposed:
         if control.kind == "aim":
             puppet, control = _with_aim(puppet, control, eyes)  # noqa: PLW2901  the control as it will be
+        elif over:
+            at = puppet.joints[control.moves].pivot.z + control.offset.z
+            puppet, carrier = carry_together(puppet, over, control.name, at)
+            control = replace(control, moves=carrier, offset=Point(0.0, 0.0))  # noqa: PLW2901
         puppet, keys = add_controls(puppet, [control])
         made += keys
     return puppet, made

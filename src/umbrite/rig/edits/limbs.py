@@ -1,7 +1,7 @@
 """Limbs: chains that are posed from their end. Making one moves no art: its target stands exactly at the tip."""
 
 import itertools
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 
 from msgspec.structs import replace
 
@@ -13,6 +13,7 @@ from umbrite.rig.family import ancestors, branch, children, parts_on, path, targ
 from umbrite.rig.limb_shape import drawn_bend, far_end, limb_tip
 from umbrite.rig.model import EndHold, Joint, Limb, Puppet, point
 from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.words.body_words import kind_of
 from umbrite.rig.words.names import core_of, side_of, side_word, unique, words_of
 
 _KINDS = {
@@ -22,6 +23,10 @@ _KINDS = {
     "wing": {"wing"},
     "neck": {"neck"},
 }
+
+
+# The pieces of limbs, from the root to what is dragged.
+WAYS = (("thigh", "shin", "foot"), ("upper arm", "forearm", "hand"))
 
 
 def make_limb(puppet: Puppet, one: str, other: str) -> tuple[Puppet, str]:
@@ -233,3 +238,46 @@ def extend_limb(puppet: Puppet, key: str) -> Puppet:
         longer = change(longer, key, bend=1 if drawn > 0 else -1)
     refuse_circles(longer)
     return longer
+
+
+def propose_limbs(puppet: Puppet) -> list[tuple[str, str]]:
+    """Root and end of each limb that is not there yet, in family order: a thigh that carries a shin that carries a foot, and so on."""
+    held = {key for limb in puppet.limbs.values() for key in (*limb.joints, limb.end)}
+    found = []
+    for key in puppet.joints:
+        for way in WAYS:
+            chain = _chain(puppet, key, way)
+            if chain and held.isdisjoint(chain) and _has_lengths(puppet, chain):
+                found.append((chain[0], chain[-1]))
+    return found
+
+
+def make_limbs(puppet: Puppet, ends: Sequence[tuple[str, str]]) -> tuple[Puppet, list[str]]:
+    """Make these limbs. Refuses an empty choice; returns the new puppet and the limbs' ids."""
+    if not ends:
+        raise RigError(
+            "No arm or leg was told by its names. Draw a limb with L, from its root to its hand or foot."
+        )
+    made = []
+    for root, end in ends:
+        puppet, key = make_limb(puppet, root, end)
+        made.append(key)
+    return puppet, made
+
+
+def _chain(puppet: Puppet, root: str, way: Sequence[str]) -> list[str]:
+    """The joints from a root along these kinds; empty where one is missing or there are two to choose from."""
+    chain: list[str] = []
+    here = [root]
+    for kind in way:
+        fitting = [key for key in here if kind_of(puppet.joints[key].name) == kind]
+        if len(fitting) != 1:
+            return []
+        chain += fitting
+        here = children(puppet, fitting[0])
+    return chain
+
+
+def _has_lengths(puppet: Puppet, chain: Sequence[str]) -> bool:
+    pivots = [puppet.joints[key].pivot.z for key in chain]
+    return all(abs(one - other) > 1e-6 for one, other in itertools.pairwise(pivots))

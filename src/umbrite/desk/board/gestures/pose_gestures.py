@@ -17,6 +17,8 @@ from umbrite.motion.posing import (
     pose_control,
     scale_joint_to,
     turn_joint_by,
+    turn_of_step,
+    turned_with,
 )
 from umbrite.rig.angles import angle_text
 from umbrite.rig.channels import CONTROL_CHANNELS, value, with_values
@@ -38,6 +40,8 @@ SMALLEST_SCALE = 0.05
 
 
 TURN_STEP = math.radians(5)
+# So many widget pixels from a pivot the pointer turns as far as it goes round; nearer it would whirl.
+LEVER = 26.0
 
 
 def drag_joint(session: Session, key: str, press: complex, name: str, lit: str = "") -> Gesture:
@@ -69,7 +73,7 @@ def drag_controls(session: Session, keys: Sequence[str], press: complex, camera:
     while event.kind == "move":
         way = straightened(press, event)
         pivot = start.pivot(first.moves)
-        turned, last = turned + angle_between(pivot, last, event.at), event.at
+        turned, last = turned + turn_of_step(pivot, last, event.at, LEVER / camera.zoom), event.at
         angle = round(turned / TURN_STEP) * TURN_STEP if event.shift else turned
         shares = _shares(session, camera, keys[0], event.at - hold, values, steps=event.shift)
         after = pose
@@ -170,20 +174,28 @@ def choose_at(session: Session, camera: Camera, key: str, at: complex) -> None:
         )
 
 
-def turn_joint(session: Session, key: str, press: complex, name: str) -> Gesture:
+def turn_grip(session: Session, key: str, press: complex) -> Gesture:
+    """Turn what a grip moves, or the hand or foot that reaches with it: a drag of the ring around it."""
+    control = session.puppet.controls[key]
+    joint = turned_with(session.puppet, control)
+    assert joint is not None, "a grip that turns nothing has no ring"
+    return turn_joint(session, joint, press, f"Turn {control.name}", key)
+
+
+def turn_joint(session: Session, key: str, press: complex, name: str, lit: str = "") -> Gesture:
     """Turn a joint about its pivot, within its limit; Shift steps by 5 degrees."""
     placed, pose = session.placed, session.pose
     pivot = placed.pivot(key)
     turned, last = 0.0, press
-    event = yield Feedback()
+    event = yield Feedback(lit=(lit,) if lit else ())
     while event.kind == "move":
         # Small steps add up, so that turning on past half a turn doesn't jump.
-        turned += angle_between(pivot, last, event.at)
+        turned += turn_of_step(pivot, last, event.at, LEVER / event.zoom)
         last = event.at
         angle = round(turned / TURN_STEP) * TURN_STEP if event.shift else turned
         after = turn_joint_by(placed, pose, key, angle)
         session.preview(pose=after)
-        event = yield Feedback(readout=angle_text(value(after, key, "turn")))
+        event = yield Feedback(readout=angle_text(value(after, key, "turn")), lit=(lit,) if lit else ())
     finish(session, event, name)
 
 

@@ -7,7 +7,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 
 from umbrite.desk.board import handles
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.control_places import bead_at, cells, is_valued, pencils, shown_size
+from umbrite.desk.board.control_places import bead_at, cells, is_valued, pencils, seen_places, shown_size
 from umbrite.desk.board.overlay.control_shapes import Held, colour_of, paint_control, paint_master_points
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.session.session import Session
@@ -15,6 +15,7 @@ from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.themes import SIDE_STROKE
 from umbrite.desk.theme.thumbnails import thumbnail
+from umbrite.motion.posing import turned_with
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.model import Control
 
@@ -23,13 +24,16 @@ NEAR_POINTER, FAR_POINTER = 160.0, 420.0
 
 
 FAINT, GHOST = 0.34, 0.28
+LEADER = 5.0  # widget pixels from which on a line leads to where a control stands
+NEAR_RING = 22.0  # widget pixels outside a ring within which it is seen
 
 
 def paint(painter: Inked, sight: Sight) -> None:
     """All controls, the largest first, and the label of the one under the pointer."""
     session, camera, feedback, hover, pointer, within, *_ = sight
+    places = seen_places(session, camera)
     for key, control in sorted(session.puppet.controls.items(), key=lambda item: -item[1].size):
-        at = camera.point(session.placed.control_at(control))
+        at = places[key]
         lit = key in feedback.lit or key in session.selection.keys
         hot = hover is not None and hover.key == key
         strength = _strength(session, control, at, pointer, plain=lit or hot)
@@ -40,7 +44,7 @@ def paint(painter: Inked, sight: Sight) -> None:
     _pencilled(painter, sight)
     if hover is not None and hover.key in session.puppet.controls and not feedback.readout:
         name = session.puppet.controls[hover.key].name
-        words = {"turn": f"Turn {name}", "scale": f"Scale {name}"}
+        words = {"turn": f"Turn {name}", "ring": f"Turn {name}", "scale": f"Scale {name}"}
         marks.label(painter, pointer, words.get(hover.kind, name), within)
 
 
@@ -63,13 +67,16 @@ def _strength(session: Session, control: Control, at: QPointF, pointer: QPointF,
 def _one(painter: Inked, sight: Sight, key: str, held: Held) -> None:
     session, camera = sight.session, sight.camera
     control = session.puppet.controls[key]
-    at = camera.point(session.placed.control_at(control))
+    at = seen_places(session, camera)[key]
+    _leader(painter, camera.point(session.placed.control_at(control)), at, held.strength)
     if is_valued(control):
         _valued(painter, session, camera, key, lit=held.lit or held.hot)
     else:
         axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
         turn = cmath.phase(axis) if traits(control).whole and abs(axis) > 0 else 0.0
         paint_control(painter, control, at, held._replace(turn=turn))
+        if session.stage.station.posed and turned_with(session.puppet, control) is not None:
+            _turning_ring(painter, sight, key, at)
         if traits(control).whole and session.stage.station.posed:
             horn, bead = handles.master_points(session, key, camera)
             paint_master_points(painter, camera.point(horn), camera.point(bead), held.strength)
@@ -78,6 +85,38 @@ def _one(painter: Inked, sight: Sight, key: str, held: Held) -> None:
         marks.small_label(painter, at + QPointF(0, held.size * 0.5 + 12), control.label)
     if control.locked:
         _padlock(painter, at + QPointF(held.size * 0.42, -held.size * 0.42))
+
+
+def _leader(painter: Inked, stands: QPointF, shown: QPointF, strength: float) -> None:
+    """From a control that was pulled aside to where it stands."""
+    way = stands - shown
+    if math.hypot(way.x(), way.y()) < LEADER:
+        return
+    painter.setOpacity(strength)
+    for colour, width in ((painter.theme.paper, 3.4), (painter.theme.ink, 1.2)):
+        painter.setPen(marks.pen(colour, width))
+        painter.drawLine(shown, stands)
+    painter.setBrush(painter.theme.ink)
+    painter.drawEllipse(stands, 2.2, 2.2)
+
+
+def _turning_ring(painter: Inked, sight: Sight, key: str, at: QPointF) -> None:
+    """The thin ring that turns what a grip moves: it is there when the pointer comes near, and plain under it."""
+    radius = handles.ring_radius(sight.session.puppet.controls[key], sight.camera)
+    off = sight.pointer - at
+    hot = sight.hover is not None and sight.hover.key == key and sight.hover.kind == "ring"
+    moved = sight.dragging and key in sight.feedback.lit
+    if not hot and (moved or math.hypot(off.x(), off.y()) > radius + NEAR_RING):
+        return
+    painter.setOpacity(1.0 if hot else 0.75)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    for colour, width in (
+        (painter.theme.paper, 4.6 if hot else 3.4),
+        (painter.theme.lamp if hot else painter.theme.ink, 2.6 if hot else 1.1),
+    ):
+        painter.setPen(marks.pen(colour, width))
+        painter.drawEllipse(at, radius, radius)
+    painter.setOpacity(1.0)
 
 
 def _valued(painter: Inked, session: Session, camera: Camera, key: str, *, lit: bool) -> None:

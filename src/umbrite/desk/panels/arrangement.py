@@ -1,0 +1,138 @@
+"""The arrangement of panels: each station has its own, remembered; panels that are put away stand as tabs at the board's left edge."""
+
+from PySide6.QtCore import QByteArray, QSettings, QSize, Qt
+from PySide6.QtGui import QPainter, QPaintEvent
+from PySide6.QtWidgets import (
+    QDockWidget,
+    QMainWindow,
+    QStyle,
+    QStyleOptionToolButton,
+    QStylePainter,
+    QToolBar,
+    QToolButton,
+)
+from shiboken6 import isValid
+
+LAYOUT = 5  # raised when docks change, so that old arrangements are not taken over
+# What stands in Rehearse from the start: the board has the room.
+STAGE = ("Details", "Poses")
+SHELF_WIDE, REHEARSE = 250, "Rehearse"
+
+
+class EdgeTab(QToolButton):
+    """A button that reads upwards; it is there while its panel is not."""
+
+    def __init__(self, bar: QToolBar, name: str) -> None:
+        super().__init__(bar)
+        self._bar = bar
+        self.setText(name)
+        self.setToolTip(f"Show {name}")
+        self._place = bar.addWidget(self)
+        self._place.setVisible(False)
+
+    def follow(self, shown: bool) -> None:  # noqa: FBT001 a signal's plain word
+        """The panel has come or gone."""
+        if not isValid(self._place):  # the window is being taken down
+            return
+        self._place.setVisible(not shown)
+        self._bar.setVisible(any(action.isVisible() for action in self._bar.actions()))
+
+    def sizeHint(self) -> QSize:
+        return super().sizeHint().transposed() + QSize(0, 10)
+
+    def paintEvent(self, _event: QPaintEvent) -> None:
+        painter = QStylePainter(self)
+        option = QStyleOptionToolButton()
+        self.initStyleOption(option)
+        painter.setRenderHint(QPainter.RenderHint.TextAntialiasing)
+        if option.state & QStyle.StateFlag.State_MouseOver:
+            painter.fillRect(self.rect(), self.palette().midlight())
+        painter.setPen(self.palette().windowText().color())
+        painter.translate(0, self.height())
+        painter.rotate(-90)
+        painter.drawText(0, 0, self.height(), self.width(), Qt.AlignmentFlag.AlignCenter, self.text())
+        painter.end()
+
+
+class Arrangements:
+    """Keeps and brings back how panels stand, station by station."""
+
+    def __init__(self, window: QMainWindow, docks: dict[str, QDockWidget], settings: QSettings) -> None:
+        self._window, self._docks, self._settings = window, docks, settings
+        self._at = ""
+        self._put_away: QByteArray | None = None  # the state before all panels were put away
+        self.edge = QToolBar("Panels that are put away", window)
+        self.edge.setObjectName("edge")
+        self.edge.setMovable(False)
+        self.edge.setContextMenuPolicy(Qt.ContextMenuPolicy.PreventContextMenu)
+        window.addToolBar(Qt.ToolBarArea.LeftToolBarArea, self.edge)
+        self._tabs = {name: self._tab(name, dock) for name, dock in docks.items()}
+        self._first = window.saveState(LAYOUT)
+
+    def _tab(self, name: str, dock: QDockWidget) -> EdgeTab:
+        tab = EdgeTab(self.edge, name)
+        tab.clicked.connect(lambda: self.show(name))
+        dock.toggleViewAction().toggled.connect(tab.follow)
+        return tab
+
+    def show(self, name: str) -> None:
+        """Bring a panel that was put away."""
+        self._docks[name].show()
+        self._docks[name].raise_()
+
+    def enter(self, station: str) -> None:
+        """Arrange the panels as they stood when a station was left; at first as suits it."""
+        if station == self._at:
+            return
+        self.keep()
+        self._put_away = None
+        before, self._at = self._at, station
+        kept = self._settings.value(f"arrangement/{station}")
+        restored = isinstance(kept, QByteArray) and self._window.restoreState(kept, LAYOUT)
+        if not restored and (not before or REHEARSE in {before, station}):
+            self._arrange(station)  # between places where the rig is built all stands as it stood
+        self._follow()
+
+    def keep(self) -> None:
+        """Remember how the panels stand here."""
+        if self._at and self._put_away is None:
+            self._settings.setValue(f"arrangement/{self._at}", self._window.saveState(LAYOUT))
+
+    def reset(self) -> None:
+        """All stations as at first."""
+        self._settings.remove("arrangement")
+        self._put_away = None
+        self._arrange(self._at)
+        self._follow()
+
+    def switch_all(self) -> bool:
+        """Put all panels away, or bring back those that stood; whether they are away now."""
+        if self._put_away is not None:
+            self._window.restoreState(self._put_away, LAYOUT)
+            self._put_away = None
+        else:
+            self._put_away = self._window.saveState(LAYOUT)
+            for dock in self._docks.values():
+                dock.hide()
+        self._follow()
+        return self._put_away is not None
+
+    def _arrange(self, station: str) -> None:
+        window, docks = self._window, self._docks
+        window.restoreState(self._first, LAYOUT)
+        if station != REHEARSE:
+            docks["Poses"].hide()
+            return
+        for name, dock in docks.items():
+            if name not in STAGE:
+                dock.hide()
+        window.addDockWidget(Qt.DockWidgetArea.RightDockWidgetArea, docks["Poses"])
+        window.tabifyDockWidget(docks["Details"], docks["Poses"])
+        docks["Details"].show()
+        docks["Poses"].show()
+        docks["Poses"].raise_()
+        window.resizeDocks([docks["Poses"]], [SHELF_WIDE], Qt.Orientation.Horizontal)
+
+    def _follow(self) -> None:
+        for name, tab in self._tabs.items():
+            tab.follow(self._docks[name].toggleViewAction().isChecked())
