@@ -13,9 +13,11 @@ from PySide6.QtGui import QImage, QKeySequence
 from PySide6.QtWidgets import (
     QAbstractButton,
     QAbstractSpinBox,
+    QApplication,
     QComboBox,
     QLineEdit,
     QListWidget,
+    QMenu,
     QTreeWidget,
     QWidget,
 )
@@ -30,10 +32,10 @@ from umbrite.desk.board.gestures.gesture import Feedback, Gesture
 from umbrite.desk.board.pen import PenPoint, SimulatedPen
 from umbrite.desk.board.presses import Press
 from umbrite.desk.dialogs.guide import PAGES
-from umbrite.desk.session.stations import LIMBS, STATIONS
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, STATIONS
 from umbrite.desk.window import Window
 from umbrite.files.long_work import CancelledError, unwatched
-from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.limits import free_limit, set_limit
 
 Act = Callable[[str], None]
 
@@ -205,3 +207,107 @@ def test_a_workout_can_be_cancelled(wick_window: Window, act: Act, answers: Answ
     act("workout")
     assert wick_window.workout_sheet is None
     assert "stopped" in wick_window.frame.hints.message
+
+
+def opened_menu(window: Window, qtbot: QtBot) -> list[str]:
+    """The words of the context menu that is open; it is closed."""
+    qtbot.waitUntil(lambda: QApplication.activePopupWidget() is not None, timeout=2_000)
+    menu = QApplication.activePopupWidget()
+    assert isinstance(menu, QMenu)
+    words = [action.text() for action in menu.actions() if not action.isSeparator()]
+    menu.close()
+    window.board.setFocus()
+    return words
+
+
+@pytest.mark.parametrize("panel", ["board", "family", "depth", "diagram", "controls"])
+def test_whatever_lies_under_the_pointer_has_a_menu_of_what_fits(
+    wick_window: Window, hand: Hand, qtbot: QtBot, panel: str
+) -> None:
+    session = wick_window.session
+    session.stage.go_to(LIMBS)
+    session.selection.pick([])
+    qtbot.wait(20)
+    head = joint(session.puppet, "Head")
+    if panel == "board":
+        hand.press(session.placed.pivot(head) - 60j, button=Qt.MouseButton.RightButton)
+        words = opened_menu(wick_window, qtbot)
+        assert "Limit 45° either way" in words
+        assert session.selection.keys == (head,)
+        return
+    if panel == "family":
+        tree = wick_window.family.tree
+        view, at = tree, tree.visualItemRect(tree.item_for(head)).center()
+    elif panel == "diagram":
+        wick_window.arrangements.show("Diagram")
+        view = wick_window.diagram.sheet
+        at = view.card(head).center().toPoint()
+    elif panel == "depth":
+        session.stage.go_to(PARTS)
+        view = wick_window.depth_rail
+        at = view.visualItemRect(view.item(0)).center()
+    else:
+        wick_window.arrangements.show("Controls")
+        view = wick_window.controls_panel.controls
+        at = view.visualItemRect(view.item(0)).center()
+    view.customContextMenuRequested.emit(at)
+    words = opened_menu(wick_window, qtbot)
+    assert len(session.selection.keys) == 1
+    assert 1 <= len(words) <= 12
+    assert {
+        "family": "Limit 45° either way",
+        "diagram": "Limit 45° either way",
+        "depth": "Exchange the drawing…",
+        "controls": "Remove",
+    }[panel] in words
+
+
+def test_on_the_bare_board_the_menu_offers_what_comes_next(
+    wick_window: Window, hand: Hand, qtbot: QtBot
+) -> None:
+    wick_window.session.stage.go_to(LIMBS)
+    hand.press(20 + 20j, button=Qt.MouseButton.RightButton)
+    words = opened_menu(wick_window, qtbot)
+    assert "Fit" in words
+    assert wick_window.session.selection.keys == ()
+
+
+def test_what_was_said_can_be_read_again(wick_window: Window, act: Act, qtbot: QtBot) -> None:
+    for i in range(25):
+        wick_window.session.say(f"Message {i}.")
+    act("messages")
+    menu = QApplication.activePopupWidget()
+    assert isinstance(menu, QMenu)
+    texts = [action.text() for action in menu.actions()]
+    assert len(texts) == 20
+    assert texts[0].endswith("Message 24.")
+    menu.actions()[3].trigger()
+    menu.close()
+    assert wick_window.frame.hints.message == "Message 21."
+    qtbot.mouseClick(wick_window.frame.hints, Qt.MouseButton.LeftButton)
+    assert opened_menu(wick_window, qtbot)[0].endswith("Message 21.")
+
+
+def test_where_there_is_no_limit_the_field_says_so_and_takes_one(wick_window: Window) -> None:
+    session = wick_window.session
+    session.stage.go_to(LIMBS)
+    trunk = joint(session.puppet, "Hips")
+    session.edit("Free", puppet=free_limit(session.puppet, trunk))
+    session.selection.pick([trunk])
+    fields = {
+        f.accessibleName(): f for f in wick_window.details.findChildren(QAbstractSpinBox) if f.isVisible()
+    }
+    assert fields["Lower limit"].text() == "no limit"
+    assert fields["Upper limit"].text() == "no limit"
+    fields["Upper limit"].setValue(20.0)  # type: ignore[attr-defined]
+    limit = session.puppet.joints[trunk].limit
+    assert limit is not None
+    assert limit.smallest == pytest.approx(-np.radians(20))
+
+
+def test_after_a_removal_keys_go_to_the_board(wick_window: Window, act: Act) -> None:
+    wick_window.session.stage.go_to(CONTROLS)
+    wick_window.family.find_box.setFocus()
+    wick_window.session.selection.pick([next(iter(wick_window.session.puppet.controls))])
+    act("delete")
+    assert wick_window.focusWidget() is wick_window.board

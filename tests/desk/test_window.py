@@ -96,14 +96,33 @@ def test_the_strip_tells_progress_and_findings(art_window: Window, act: Act) -> 
     assert art_window.strip.lamp.text() == "50 findings"
     act("findings")
     rows = art_window.findings_list.findChildren(QPushButton)
-    fix = next(button for button in rows if button.text() == "The middle is right")
+    texts = [label.text() for label in art_window.findings_list.findChildren(QLabel) if label.isVisible()]
+    assert "25 parts are carried by nothing, so they stay behind when the puppet moves." in texts
+    assert len([text for text in texts if text.endswith(".")]) == 2  # fifty findings are two lines
+    unfold = [button for button in rows if button.text() == "Each one"]
+    unfold[1].click()
+    fix = next(button for button in rows if button.text() == "The middle is right" and button.isVisible())
     fix.click()
     assert art_window.strip.lamp.text() == "49 findings"
     assert session.history.undo_name == "The middle is right"
     art_window.findings_list.refresh()
+    every = next(
+        b
+        for b in art_window.findings_list.findChildren(QPushButton)
+        if b.text() == "The middle is right, for all"
+    )
+    every.click()
+    assert art_window.strip.lamp.text() == "25 findings"
+    session.step(-1)
+    assert art_window.strip.lamp.text() == "49 findings"
+    art_window.findings_list.refresh()
     show = next(b for b in art_window.findings_list.findChildren(QPushButton) if b.text() == "Show")
     show.click()
     assert (session.stage.station, len(session.selection.keys)) == (PIVOTS, 1)
+    art_window.findings_list.refresh()
+    find = next(b for b in art_window.findings_list.findChildren(QPushButton) if b.text() == "Find joints")
+    find.click()
+    assert session.drafts.now.proposals  # one mend for all of them
 
 
 def test_the_family_re_parents_by_drag_and_selects_both_ways(

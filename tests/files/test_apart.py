@@ -23,8 +23,8 @@ from umbrite.files.long_work import CancelledError
 
 SVG = '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="1000" height="1000">'
 BOX = '<rect width="900" height="900"'
-# What a sentence may take: seconds, and gigabytes of the largest process.
-SOON, LITTLE = 12.0, 1.0
+# What a sentence may take: seconds (no measure, it only must not hang), and gigabytes of the largest process.
+SOON, LITTLE = 60.0, 1.0
 
 
 def svg(text: str) -> bytes:

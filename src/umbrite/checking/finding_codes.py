@@ -156,6 +156,40 @@ def finding(code: str, where: str, text: str | None = None, **words: object) -> 
     return Finding(code, of.severity, where, (text or of.text).format(**words), fix)
 
 
+# What many findings of one kind say as one, and the action by which all of them are dealt with.
+TOGETHER: dict[str, tuple[str, str]] = {
+    "part-loose": (
+        "{count} parts are carried by nothing, so they stay behind when the puppet moves.",
+        "find-joints",
+    ),
+    "pivot-unset": ("{count} pivots are still the middle of their drawings.", "find-joints"),
+    "limb-straight": ("{count} limbs are drawn straight, so which way they bend is a guess.", ""),
+}
+SEVERAL = 4  # so many of one kind stand as one
+
+
+def grouped(found: Iterable[Finding]) -> list[list[Finding]]:
+    """Findings of one kind together where there are several, in the order in which their first ones came."""
+    kinds: dict[str, list[Finding]] = {}
+    for each in found:
+        kinds.setdefault(each.code, []).append(each)
+    return [
+        group
+        for many in kinds.values()
+        for group in ([many] if len(many) >= SEVERAL else [[one] for one in many])
+    ]
+
+
+def words_together(group: list[Finding]) -> str:
+    """One sentence for a group of one kind."""
+    text, _ = TOGETHER.get(group[0].code, ("", ""))
+    return (
+        text.format(count=len(group))
+        if text
+        else f"{len(group)} findings of one kind. The first: {group[0].text}"
+    )
+
+
 def gravest_first(found: Iterable[Finding]) -> list[Finding]:
     """Errors, then warnings, then hints; among equals the order in which they came."""
     return sorted(found, key=lambda each: RANK[each.severity])

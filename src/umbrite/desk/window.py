@@ -5,11 +5,21 @@ from pathlib import Path
 
 from PySide6.QtCore import QByteArray, QPoint, QSettings, Qt
 from PySide6.QtGui import QAction, QCloseEvent, QKeyEvent, QKeySequence
-from PySide6.QtWidgets import QApplication, QDockWidget, QLineEdit, QMainWindow, QMenu, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QAbstractScrollArea,
+    QApplication,
+    QDockWidget,
+    QLineEdit,
+    QMainWindow,
+    QMenu,
+    QVBoxLayout,
+    QWidget,
+)
 
 from umbrite import __version__
 from umbrite.desk.actions.action import Act
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
+from umbrite.desk.actions.contexts import MOST, fitting_actions
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.board_frame import BoardFrame
 from umbrite.desk.commands import edit_commands, family_commands, found_limit_commands, workout_commands
@@ -25,10 +35,12 @@ from umbrite.desk.panels.arrangement import LAYOUT, Arrangements
 from umbrite.desk.panels.controls_panel import ControlsPanel
 from umbrite.desk.panels.depth_rail import DepthRail
 from umbrite.desk.panels.details.details import Details
-from umbrite.desk.panels.family_diagram import FamilyDiagram
+from umbrite.desk.panels.family_diagram import FamilyDiagram, Sheet
 from umbrite.desk.panels.family_panel import FamilyPanel
+from umbrite.desk.panels.family_tree import FamilyTree
 from umbrite.desk.panels.findings_list import FindingsList
 from umbrite.desk.panels.pose_shelf import PoseShelf
+from umbrite.desk.panels.selecting_list import SelectingList
 from umbrite.desk.panels.station_strip import Strip
 from umbrite.desk.panels.workout_sheet import WorkoutSheet
 from umbrite.desk.session.preferences import Preferences
@@ -191,9 +203,15 @@ class Window(QMainWindow):
         ):
             signal.connect(self._refresh_actions)
         self.strip.lamp_pressed.connect(self.show_findings)
+        self.findings_list.wanted.connect(lambda key: self.actions_by_id[key].trigger())
         self.strip.stepped.connect(lambda by: self.run(lambda: session.step(by)))
         self.keeper.failed.connect(lambda text: self.dialogs.tell("Not kept for recovery", text))
         self.board.dropped.connect(self.files.dropped)
+        self.board.menu_opened.connect(self.add_fitting)
+        lists = (self.depth_rail, self.controls_panel.controls, self.controls_panel.links)
+        for panel in (self.family.tree, self.diagram.sheet, *lists):
+            panel.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
+            panel.customContextMenuRequested.connect(lambda at, panel=panel: self._panel_menu(panel, at))
 
     def _restore(self) -> None:
         geometry = self.settings.value("geometry")
@@ -290,6 +308,28 @@ class Window(QMainWindow):
             )
         self.recent_menu.setEnabled(bool(self.preferences.recent))
 
+    def add_fitting(self, menu: QMenu) -> None:
+        """The actions that fit the selection and can be done now, in groups, at the end of a menu."""
+        left = MOST
+        for group in fitting_actions(self.session):
+            actions = [action for key in group if (action := self.actions_by_id[key]).isEnabled()][:left]
+            left -= len(actions)
+            if actions and not menu.isEmpty():
+                menu.addSeparator()
+            for action in actions:
+                menu.addAction(action)
+
+    def _panel_menu(self, panel: FamilyTree | SelectingList | Sheet, at: QPoint) -> None:
+        """A menu on a panel: for the row or card that is pressed, which is picked first if it was not."""
+        key = panel.key_at(at)
+        if key is not None and key not in self.session.selection.keys:
+            self.session.selection.pick([key])
+        menu = QMenu(panel)
+        menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.add_fitting(menu)
+        seen = panel.viewport() if isinstance(panel, QAbstractScrollArea) else panel
+        menu.popup(seen.mapToGlobal(at))
+
     # What actions ask of the window
 
     def show_diagram(self) -> None:
@@ -311,6 +351,10 @@ class Window(QMainWindow):
         self.session.say(
             "The panels are put away; the same key brings them back." if away else "The panels are back."
         )
+
+    def show_messages(self) -> None:
+        """What the hint line said lately."""
+        self.frame.hints.show_history()
 
     def show_alone(self) -> None:
         """Show the puppet alone on the whole screen, or everything again."""

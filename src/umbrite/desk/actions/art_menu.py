@@ -15,7 +15,7 @@ ART: tuple[Act, ...] = (
     Act("copy", "Art", "Copy", "Ctrl+D", "rig-copy", on_session(art_commands.duplicate), reasons.needs_chosen_joints),
     Act("copy-linked", "Art", "Linked copy", "Ctrl+Shift+D", "rig-copy-linked", on_session(art_commands.linked_copy), reasons.needs_chosen_joints),
     Act("other-mirrored", "Art", "Other side, mirrored", "Ctrl+M", "rig-mirror", on_session(art_commands.mirrored_side), reasons.needs_chosen_joints),
-    Act("other-moved", "Art", "Other side, moved", "Ctrl+Shift+M", "rig-moved", on_session(art_commands.moved_side), reasons.needs_chosen_joints),
+    Act("other-moved", "Art", "Other side, moved", "Ctrl+Alt+M", "rig-moved", on_session(art_commands.moved_side), reasons.needs_chosen_joints),
     *(Act(f"align-{edge}", "Art", f"Align {word}", "", f"rig-align-{edge}", on_session(art_commands.aligned(edge)), art_commands.needs_several_parts) for edge, word in EDGES),
     Act("spread-across", "Art", "Spread evenly across", "", "rig-spread", on_session(art_commands.spread("across")), art_commands.needs_several_parts),
     Act("spread-down", "Art", "Spread evenly down", "", "rig-spread-down", on_session(art_commands.spread("down")), art_commands.needs_several_parts),

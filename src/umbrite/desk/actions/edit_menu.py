@@ -1,6 +1,6 @@
 """Undo, selection, names, preferences."""
 
-from umbrite.desk.actions.action import Act, on_session
+from umbrite.desk.actions.action import Act, on_session, then_board
 from umbrite.desk.commands import edit_commands, reasons
 
 # One line, one action.
@@ -9,7 +9,7 @@ EDIT: tuple[Act, ...] = (
     Act("preferences", "Edit", "Preferences…", "Ctrl+,", "contrast", lambda desk: desk.show_preferences()),
     Act("undo", "Edit", "Undo", "Ctrl+Z", "undo-2", on_session(lambda session: session.step(-1)), reasons.needs_undo),
     Act("redo", "Edit", "Redo", "Ctrl+Shift+Z", "redo-2", on_session(lambda session: session.step(1)), reasons.needs_redo),
-    Act("delete", "Edit", "Remove", "Del", "trash-2", on_session(edit_commands.delete), reasons.needs_selection),
+    Act("delete", "Edit", "Remove", "Del", "trash-2", then_board(edit_commands.delete), reasons.needs_selection),
     Act("name", "Edit", "Name…", "F2", "check", lambda desk: desk.edit_name(), reasons.needs_selection),
     Act("select-all", "Edit", "Select everything", "Ctrl+A", "check", on_session(edit_commands.select_everything)),
     Act("up", "Edit", "Walk up to the parent", "Alt+Up", "arrow-up", on_session(edit_commands.walk_up), reasons.needs_chosen_joints),

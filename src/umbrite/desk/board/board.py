@@ -29,7 +29,7 @@ from umbrite.desk.board.overlay.ruler_overlay import WIDE
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.pen import is_eraser
 from umbrite.desk.board.presses import Press, press, sway_at
-from umbrite.desk.board.under_menu import menu_under
+from umbrite.desk.board.under_menu import menu_under, pick_under
 from umbrite.desk.commands import bone_commands, control_commands, joint_commands, limit_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import CONTROLS, PIVOTS
@@ -54,6 +54,7 @@ class Board(QWidget):
     pressed = Signal()
     zoomed = Signal(float)
     dropped = Signal(list)
+    menu_opened = Signal(QMenu)  # a menu that others may add to, before it is shown
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -454,9 +455,15 @@ class Board(QWidget):
         return menu_under(self, self.session, self.camera, self.camera.board(complex(at.x(), at.y())))
 
     def _list_under(self, at: QPointF, place: QPoint) -> None:
-        menu = self.menu_under(at)
-        if menu is not None:
-            menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        """What lies there, and what can be done with it; what was not selected is picked first."""
+        z = self.camera.board(complex(at.x(), at.y()))
+        pick_under(self.session, self.camera, z)
+        menu = self.menu_under(at) or QMenu(self)
+        menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.menu_opened.emit(menu)
+        if menu.isEmpty():
+            menu.deleteLater()
+        else:
             menu.popup(place)
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:

@@ -12,6 +12,16 @@ from umbrite.desk.theme import look
 from umbrite.desk.theme.thumbnails import thumbnail
 
 
+def pick_under(session: Session, camera: Camera, z: complex) -> None:
+    """Select what lies in front at a board point, unless something there is selected already; nothing where nothing lies."""
+    joints = session.stage.station.picks == "joint"
+    found = [h.key for h in handles_at(session, camera, z) if h.kind in {"control", "pivot", "hook"}]
+    parts = parts_at(session, z, REACH / camera.zoom)
+    found += [session.puppet.parts[key].joint if joints else key for key in parts]
+    if not any(key in session.selection.keys for key in found):
+        session.selection.pick(found[:1])
+
+
 def menu_under(parent: QWidget, session: Session, camera: Camera, z: complex) -> QMenu | None:
     """Everything under a board point, front first, to select from; None where nothing lies."""
     under = parts_at(session, z, REACH / camera.zoom)

@@ -1,6 +1,6 @@
 """The arrangement of panels: each station has its own, remembered; panels that are put away stand as tabs at the board's left edge."""
 
-from PySide6.QtCore import QByteArray, QSettings, QSize, Qt
+from PySide6.QtCore import QByteArray, QSettings, QSize, Qt, QTimer
 from PySide6.QtGui import QPainter, QPaintEvent
 from PySide6.QtWidgets import (
     QDockWidget,
@@ -8,6 +8,7 @@ from PySide6.QtWidgets import (
     QStyle,
     QStyleOptionToolButton,
     QStylePainter,
+    QTabBar,
     QToolBar,
     QToolButton,
 )
@@ -25,6 +26,7 @@ class EdgeTab(QToolButton):
     def __init__(self, bar: QToolBar, name: str) -> None:
         super().__init__(bar)
         self._bar = bar
+        self.wanted = True  # whether its panel has a use where the person is
         self.setText(name)
         self.setToolTip(f"Show {name}")
         self._place = bar.addWidget(self)
@@ -34,7 +36,7 @@ class EdgeTab(QToolButton):
         """The panel has come or gone."""
         if not isValid(self._place):  # the window is being taken down
             return
-        self._place.setVisible(not shown)
+        self._place.setVisible(self.wanted and not shown)
         self._bar.setVisible(any(action.isVisible() for action in self._bar.actions()))
 
     def sizeHint(self) -> QSize:
@@ -91,6 +93,7 @@ class Arrangements:
         restored = isinstance(kept, QByteArray) and self._window.restoreState(kept, LAYOUT)
         if not restored and (not before or REHEARSE in {before, station}):
             self._arrange(station)  # between places where the rig is built all stands as it stood
+        self._tabs["Poses"].wanted = station == REHEARSE
         self._follow()
 
     def keep(self) -> None:
@@ -117,6 +120,13 @@ class Arrangements:
         self._follow()
         return self._put_away is not None
 
+    def _drop_bare_tabs(self) -> None:
+        """Hide tab bars whose panels are all put away; the window lays them out again when one comes back."""
+        titles = {name for name, dock in self._docks.items() if not dock.isHidden()}
+        for bar in self._window.findChildren(QTabBar, options=Qt.FindChildOption.FindDirectChildrenOnly):
+            if not any(bar.tabText(i) in titles for i in range(bar.count())):
+                bar.hide()
+
     def _arrange(self, station: str) -> None:
         window, docks = self._window, self._docks
         window.restoreState(self._first, LAYOUT)
@@ -134,5 +144,6 @@ class Arrangements:
         window.resizeDocks([docks["Poses"]], [SHELF_WIDE], Qt.Orientation.Horizontal)
 
     def _follow(self) -> None:
+        QTimer.singleShot(0, self._window, self._drop_bare_tabs)
         for name, tab in self._tabs.items():
             tab.follow(self._docks[name].toggleViewAction().isChecked())

@@ -1,6 +1,6 @@
 """The family as a diagram with thumbnails; drag a card onto another to hang it there. Asks the session, edits nothing."""
 
-from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtCore import QPoint, QPointF, QRectF, Qt
 from PySide6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPixmap, QWheelEvent
 from PySide6.QtWidgets import QScrollArea, QWidget
 
@@ -62,6 +62,10 @@ class Sheet(QWidget):
 
     def joint_at(self, at: QPointF) -> str | None:
         return next((key for key in self._places if self.card(key).contains(at)), None)
+
+    def key_at(self, at: QPoint) -> str | None:
+        """The joint of the card at a place of the sheet."""
+        return self.joint_at(QPointF(at))
 
     # Painting
 

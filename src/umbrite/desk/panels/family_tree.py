@@ -223,6 +223,11 @@ class FamilyTree(QTreeWidget):
             self.session.selection.pick([item.data(0, KEY) for item in self.selectedItems()])
             self._busy = False
 
+    def key_at(self, at: QPoint) -> str | None:
+        """The id of the row at a place of the view."""
+        item = self.itemAt(at)
+        return None if item is None else str(item.data(0, KEY))
+
     def item_for(self, key: str) -> QTreeWidgetItem:
         return self._items[key]
 

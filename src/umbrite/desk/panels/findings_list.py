@@ -1,19 +1,23 @@
 """The findings, one below the other: show takes you to the place, the fix does what it says."""
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
-from umbrite.checking.finding_codes import CODES, Finding, mend
+from umbrite.checking.finding_codes import CODES, TOGETHER, Finding, grouped, mend, words_together
 from umbrite.checking.puppet_findings import look_again, mark_meant
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
 from umbrite.desk.theme import look
 
+WIDE, LOWEST, HIGHEST = 460, 90, 560
+ACTION_WORDS = {"find-joints": "Find joints"}
 SIGN = {"error": ("x", "brick"), "warning": ("lightbulb", "amber"), "hint": ("circle-help", "teal")}
 
 
 class FindingsList(QFrame):
-    """A popover under the lamp."""
+    """A popover under the lamp, as high as what it says. Many findings of one kind are one line, which unfolds."""
+
+    wanted = Signal(str)  # the id of an action that deals with a group
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
         super().__init__(parent, Qt.WindowType.Popup)
@@ -26,7 +30,7 @@ class FindingsList(QFrame):
         self.area.setWidgetResizable(True)
         self.area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         outer.addWidget(self.area)
-        self.resize(440, 380)
+        self.resize(WIDE, LOWEST)
 
     def refresh(self) -> None:
         inside = QWidget()
@@ -36,8 +40,8 @@ class FindingsList(QFrame):
         found = self.session.checks.found
         if not found:
             column.addWidget(QLabel("Nothing to look at: the checks found all well."))
-        for finding in found:
-            column.addWidget(self._row(finding))
+        for group in grouped(found):
+            column.addWidget(self._row(group[0]) if len(group) == 1 else self._group(group))
         count = len(self.session.puppet.meant)
         if count:
             again = QPushButton(f"Look again at {count} that {'is' if count == 1 else 'are'} meant so")
@@ -45,8 +49,55 @@ class FindingsList(QFrame):
             column.addWidget(again)
         column.addStretch(1)
         self.area.setWidget(inside)
+        inside.setFixedWidth(WIDE - 30)
+        tall = column.heightForWidth(WIDE - 30) if column.hasHeightForWidth() else column.sizeHint().height()
+        self.resize(WIDE, min(max(tall + 16, LOWEST), HIGHEST))
 
-    def _row(self, finding: Finding) -> QWidget:
+    def _group(self, group: list[Finding]) -> QWidget:
+        """Many of one kind: one sentence, one mend, and the single ones below when they are asked for."""
+        box = QWidget()
+        column = QVBoxLayout(box)
+        column.setContentsMargins(0, 0, 0, 0)
+        first = group[0]
+        line, words, buttons = self._line(first, words_together(group))
+        each = QWidget()
+        inner = QVBoxLayout(each)
+        inner.setContentsMargins(26, 4, 0, 0)
+        for finding in group:
+            inner.addWidget(self._row(finding))
+        each.hide()
+        _, action = TOGETHER.get(first.code, ("", ""))
+        if action:
+            find = QPushButton(ACTION_WORDS[action])
+            find.clicked.connect(lambda: self._wanted(action))
+            buttons.addWidget(find)
+        if first.fix is not None:
+            fix = QPushButton(f"{first.fix}, for all")
+            fix.clicked.connect(lambda: self._fix_all(group))
+            buttons.addWidget(fix)
+        unfold = QPushButton("Each one")
+        unfold.setCheckable(True)
+        unfold.toggled.connect(each.setVisible)
+        buttons.addWidget(unfold)
+        buttons.addStretch(1)
+        words.addLayout(buttons)
+        column.addWidget(line)
+        column.addWidget(each)
+        return box
+
+    def _wanted(self, action: str) -> None:
+        self.close()
+        self.wanted.emit(action)
+
+    def _fix_all(self, group: list[Finding]) -> None:
+        puppet = self.session.puppet
+        for finding in group:
+            puppet = mend(puppet, finding)
+        self.session.edit(f"{group[0].fix} ({len(group)})", puppet=puppet)
+        self.refresh()
+
+    def _line(self, finding: Finding, sentence: str) -> tuple[QWidget, QVBoxLayout, QHBoxLayout]:
+        """A sign of how grave it is, a sentence, and room for words and buttons below it."""
         row = QWidget()
         line = QHBoxLayout(row)
         line.setContentsMargins(0, 0, 0, 0)
@@ -59,10 +110,14 @@ class FindingsList(QFrame):
         line.addWidget(sign, 0, Qt.AlignmentFlag.AlignTop)
         words = QVBoxLayout()
         words.setSpacing(3)
-        text = QLabel(finding.text)
+        text = QLabel(sentence)
         text.setWordWrap(True)
         words.addWidget(text)
-        buttons = QHBoxLayout()
+        line.addLayout(words, 1)
+        return row, words, QHBoxLayout()
+
+    def _row(self, finding: Finding) -> QWidget:
+        row, words, buttons = self._line(finding, finding.text)
         show = QPushButton("Show")
         show.clicked.connect(lambda: self._show(finding))
         buttons.addWidget(show)
@@ -84,7 +139,6 @@ class FindingsList(QFrame):
         buttons.addStretch(1)
         words.addWidget(more)
         words.addLayout(buttons)
-        line.addLayout(words, 1)
         return row
 
     def _show(self, finding: Finding) -> None:

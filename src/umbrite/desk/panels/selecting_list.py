@@ -2,7 +2,7 @@
 
 from typing import Any
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPoint, Qt
 from PySide6.QtWidgets import QAbstractItemView, QListWidget, QListWidgetItem, QWidget
 
 from umbrite.desk.panels.following import Following
@@ -39,6 +39,11 @@ class SelectingList(QListWidget):
         item = QListWidgetItem(row[1])
         item.setData(KEY, row[0])
         return item
+
+    def key_at(self, at: QPoint) -> str | None:
+        """The id of the row at a place of the view."""
+        item = self.itemAt(at)
+        return None if item is None else str(item.data(KEY))
 
     def chosen(self) -> set[str]:
         """The ids whose rows are selected."""

@@ -1,8 +1,11 @@
 """The line below the board: what a drag will do here, or what was just said."""
 
-from PySide6.QtCore import Qt, QTimer
-from PySide6.QtGui import QFont
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QWidget
+import time
+from collections import deque
+
+from PySide6.QtCore import QPoint, Qt, QTimer
+from PySide6.QtGui import QFont, QMouseEvent
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QMenu, QWidget
 
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.edges.hints import hint_for
@@ -10,10 +13,11 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 
 MESSAGE_STAYS = 9_000  # milliseconds
+REMEMBERED, LONGEST = 20, 120  # messages, and letters of each in the list
 
 
 class HintLine(QFrame):
-    """One sentence; a message takes its place for a while, or until the next press."""
+    """One sentence; a message takes its place for a while, or until the next press. A click lists what was said."""
 
     def __init__(self, session: Session, board: Board, parent: QWidget) -> None:
         super().__init__(parent)
@@ -32,6 +36,8 @@ class HintLine(QFrame):
         row.addWidget(self.zoom)
         self.setFixedHeight(44)
         self._message = ""
+        self._said: deque[tuple[str, str]] = deque(maxlen=REMEMBERED)
+        self.setToolTip("Click to see what was said before  (Ctrl+Shift+M)")
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
         self._timer.setInterval(MESSAGE_STAYS)
@@ -50,8 +56,25 @@ class HintLine(QFrame):
 
     def say(self, text: str) -> None:
         self._message = text
+        self._said.append((time.strftime("%H:%M"), text))
         self._timer.start()
         self.refresh()
+
+    def mousePressEvent(self, _event: QMouseEvent) -> None:
+        self.show_history()
+
+    def show_history(self) -> None:
+        """The latest messages, the last one on top; a click says one again."""
+        menu = QMenu(self)
+        menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        menu.setAccessibleName("What was said")
+        for when, text in reversed(self._said):
+            words = text if len(text) <= LONGEST else text[:LONGEST].rstrip() + "…"
+            action = menu.addAction(f"{when}   {words.replace('&', '&&')}")
+            action.triggered.connect(lambda _on=False, text=text: self.say(text))
+        if not self._said:
+            menu.addAction("Nothing was said yet").setEnabled(False)
+        menu.popup(self.mapToGlobal(QPoint(8, -menu.sizeHint().height())))
 
     def _drop_message(self) -> None:
         self._message = ""

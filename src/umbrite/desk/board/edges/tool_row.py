@@ -32,14 +32,18 @@ class ToolRow(QFrame):
         self.adjustSize()
 
     def fit(self, width: int) -> None:
-        """Names beside the icons where there is room for them, icons alone where there is not."""
-        for style in (Qt.ToolButtonStyle.ToolButtonTextBesideIcon, Qt.ToolButtonStyle.ToolButtonIconOnly):
-            for button in self.buttons:
-                button.setToolButtonStyle(style)
+        """Names beside the icons, from the left on, for as many tools as there is room."""
+        style = Qt.ToolButtonStyle
+        for named in range(len(self.buttons), -1, -1):
+            for i, button in enumerate(self.buttons):
+                button.setToolButtonStyle(
+                    style.ToolButtonTextBesideIcon if i < named else style.ToolButtonIconOnly
+                )
+            self._row.invalidate()
             self._row.activate()
-            self.adjustSize()
             if self.sizeHint().width() <= width:
-                return
+                break
+        self.resize(self.sizeHint())
 
     def _button(self, action: QAction) -> QToolButton:
         button = KeyedButton(self.session, self)

@@ -19,6 +19,8 @@ from umbrite.rig.family import branch, carriers, targets
 from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, rest_direction
 from umbrite.rig.model import Limb
 
+BELOW = 30.0  # widget pixels from a target to the words below its control
+
 
 def paint(painter: Inked, sight: Sight) -> None:
     """Everything over the art for the present station."""
@@ -42,8 +44,10 @@ def paint(painter: Inked, sight: Sight) -> None:
         _rivets(painter, sight)
         _hooks(painter, sight)
     elif station.controls and not (station.posed and sight.session.stage.views["bare"]):
-        _unreached(painter, sight)
+        distances = _unreached(painter, sight)
         control_overlay.paint(painter, sight)
+        for spot, words in distances:  # over the controls, never under one
+            marks.small_label(painter, spot, words)
     if station.guides and sight.session.stage.views["rulers"]:
         ruler_overlay.paint_rulers(painter, sight.camera, sight.within)
     if station.posed and not sight.session.stage.views["bare"]:
@@ -243,9 +247,13 @@ def _fans(painter: Inked, sight: Sight) -> None:
         )
 
 
-def _unreached(painter: Inked, sight: Sight) -> None:
-    """A thin cord from the tip of a limb to its target where it can't reach it; a glow where a limit is reached."""
+def _unreached(painter: Inked, sight: Sight) -> list[tuple[QPointF, str]]:
+    """A thin cord from the tip of a limb to its target where it can't reach it; a glow where a limit is reached.
+
+    Gives the distances and where they are told: beside the target, clear of its control.
+    """
     session, camera = sight.session, sight.camera
+    distances: list[tuple[QPointF, str]] = []
     for i, (key, limb) in enumerate(session.puppet.limbs.items()):
         points = limb_points(session, limb)
         by_target = session.placed.value(key, "blend") < 0.5
@@ -256,9 +264,9 @@ def _unreached(painter: Inked, sight: Sight) -> None:
             painter.setPen(marks.pen(painter.theme.brick, 1.8, Qt.PenStyle.DashLine))
             painter.drawLine(*ends)
             words = f"{session.placed.limbs.distance[0, i]:.0f} px"
-            marks.small_label(painter, (ends[0] + ends[1]) / 2, words)
+            distances.append((ends[1] + QPointF(0, BELOW), words))
     if not sight.feedback.readout:
-        return
+        return distances
     for key, joint in session.puppet.joints.items():
         turn = session.placed.turn(key)
         if joint.limit is not None and abs(turn) > 1e-9 and min(
@@ -269,6 +277,7 @@ def _unreached(painter: Inked, sight: Sight) -> None:
             painter.setPen(marks.pen(painter.theme.ink, 1.4))
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawEllipse(at, 7, 7)
+    return distances
 
 
 def _feedback(painter: Inked, sight: Sight) -> None:

@@ -46,7 +46,13 @@ class ControlSection(Section):
         self.row("Axes", self.axes)
         self.ranges = [
             self.number(
-                f"{word} {axis}", _end(end, axis), _put_end(end, axis), digits=1, least=-10_000, most=10_000
+                f"{word} {axis}",
+                _end(end, axis),
+                _put_end(end, axis),
+                digits=1,
+                least=-10_000,
+                most=10_000,
+                none="no limit",
             )
             for axis in "xy"
             for end, word in (("least", "Least"), ("most", "Most"))
@@ -97,12 +103,12 @@ def _write(field: str) -> Write:
 
 
 def _end(end: str, axis: str) -> Read:
-    def read(puppet: Puppet, key: str) -> float:
+    def read(puppet: Puppet, key: str) -> float | None:
         control = puppet.controls[key]
         if traits(control).values:
             return float(getattr(span_of(control)[end == "most"], axis))
         point = getattr(control, end)
-        return 1e4 * (1 if end == "most" else -1) if point is None else float(getattr(point, axis))
+        return None if point is None else float(getattr(point, axis))
 
     return read
 

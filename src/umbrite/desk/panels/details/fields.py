@@ -21,12 +21,13 @@ DocumentWrite = Callable[[Document, str, Any], Document]
 
 
 class Numeric(TypedDict, total=False):
-    """How a number is shown and what it may be."""
+    """How a number is shown and what it may be; `none` is what stands for there being none."""
 
     unit: str
     digits: int
     least: float
     most: float
+    none: str
 
 
 class Writer(NamedTuple):
@@ -66,15 +67,15 @@ def on_puppet(write: PuppetWrite) -> DocumentWrite:
 
 
 class NumberField(QDoubleSpinBox):
-    """A number with a unit; empty where several things differ."""
+    """A number with a unit; words stand in for it where several things differ, and where there is none."""
 
     def __init__(
-        self, label: str, read: Callable[[Puppet, str], float], writer: Writer, **how: Unpack[Numeric]
+        self, label: str, read: Callable[[Puppet, str], float | None], writer: Writer, **how: Unpack[Numeric]
     ) -> None:
         super().__init__()
         self._read, self._writer = read, writer
         self._keys: list[str] = []
-        self._mixed = False
+        self._none = how.get("none", "")
         self.setRange(how.get("least", -99_999) - 1, how.get("most", 99_999))
         self.setDecimals(how.get("digits", 1))
         self.setSuffix(how.get("unit", ""))
@@ -89,11 +90,12 @@ class NumberField(QDoubleSpinBox):
     def show_for(self, puppet: Puppet, keys: Sequence[str]) -> None:
         """Show these things' value without writing anything."""
         self._keys = list(keys)
-        values = {round(self._read(puppet, key), self.decimals()) for key in keys}
-        self._mixed = len(values) > 1
+        read = {self._read(puppet, key) for key in keys}
+        values = {None if value is None else round(value, self.decimals()) for value in read}
+        only = values.pop() if len(values) == 1 else None
         self.blockSignals(True)
-        self.setSpecialValueText(MIXED if self._mixed else "")
-        self.setValue(self.minimum() if self._mixed else values.pop())
+        self.setSpecialValueText("" if only is not None else MIXED if values else self._none)
+        self.setValue(self.minimum() if only is None else only)
         self.blockSignals(False)
 
     def _commit(self, value: float) -> None:

@@ -42,7 +42,7 @@ class JointSection(Section):
             "Side", lambda p, _k: _sides(p), lambda p, k: p.joints[k].side, lambda p, k, v: change(p, k, side=v)
         ))  # fmt: skip
         self.row("Limits", *(
-            self.kept(NumberField(label, _limit(end), _limit_writer(session, label, end), unit="°", least=-36000, most=36000))
+            self.kept(NumberField(label, _limit(end), _limit_writer(session, label, end), unit="°", least=-36000, most=36000, none="no limit"))
             for label, end in (("Lower limit", "largest"), ("Upper limit", "smallest"))
         ))  # fmt: skip
         self.soft = self.number(
@@ -123,10 +123,10 @@ def _sides(puppet: Puppet) -> list[tuple[str, str]]:
 
 
 def _limit(end: str) -> Read:
-    def read(puppet: Puppet, key: str) -> float:
+    def read(puppet: Puppet, key: str) -> float | None:
         limit = puppet.joints[key].limit
         if limit is None:
-            return 180.0 if end == "smallest" else -180.0
+            return None
         return shown_degrees(getattr(limit, end))
 
     return read

@@ -1,0 +1,40 @@
+"""Which actions fit what is selected, for context menus: groups of ids from the action table, the most wanted first."""
+
+from umbrite.desk.session.session import Session
+from umbrite.rig.ids import Kind
+
+Groups = tuple[tuple[str, ...], ...]
+MOST = 12  # so many lines a menu has at most
+
+BY_KIND: dict[Kind, Groups] = {
+    "part": (
+        ("exchange", "edit-drawing", "trim"), ("forward", "back", "two-depths"),
+        ("copy", "other-mirrored", "seam", "shade"), ("solo", "name", "delete"),
+    ),
+    "joint": (
+        ("carry", "hang-last", "free"), ("limb-between", "bones-pivots"), ("limit-45", "limit-mirror", "free-limit"),
+        ("branch", "name", "delete"),
+    ),
+    "limb": (("side", "extend", "find-limits"), ("name", "delete")),
+    "control": (("link", "make-chooser"), ("select-all", "name", "delete")),
+    "link": (("name", "delete"),),
+}  # fmt: skip
+POSED: Groups = (
+    ("reset", "reset-branch", "reset-all"), ("save-pose", "mirror-pose", "copy-pose", "paste-pose"), ("branch", "make-rest"),
+)  # fmt: skip
+BARE: Groups = (
+    ("add", "find-joints", "limbs-from-names", "controls-make"), ("paste-pose", "workout"), ("select-all", "fit", "actual"),
+)  # fmt: skip
+
+
+def fitting_actions(session: Session) -> Groups:
+    """Groups of actions for the selection where it is looked at now; whether each can be done is another question."""
+    if not session.selection.keys:
+        return BARE
+    if session.stage.station.posed:
+        return POSED
+    kinds: tuple[Kind, ...] = ("link", "control", "limb")
+    for kind in kinds:
+        if session.selection.only(kind):
+            return BY_KIND[kind]
+    return BY_KIND[session.stage.station.picks]
