@@ -19,7 +19,6 @@ from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch, unwatched
-from umbrite.files.recovery import Left
 
 LEFT = Qt.MouseButton.LeftButton
 NONE = Qt.KeyboardModifier.NoModifier
@@ -35,7 +34,6 @@ class Answers:
         self.unsaved: Literal["save", "drop", "stay"] = "stay"
         self.changed: Literal["overwrite", "elsewhere", "stay"] = "stay"
         self.replace = False
-        self.recovery: Literal["open", "drop", "later"] = "later"
         self.asked: list[str] = []
         self.layers: Callable[[Layered], Chosen | None] = lambda layered: Chosen(layered, carriers=False)
 
@@ -70,10 +68,6 @@ class Answers:
     def may_replace(self, name: str) -> bool:
         self.asked.append(f"replace {name}")
         return self.replace
-
-    def about_recovery(self, left: Left) -> Literal["open", "drop", "later"]:
-        self.asked.append(f"recover {left.beside.name}")
-        return self.recovery
 
     def tell(self, title: str, _text: str) -> None:
         self.asked.append(title)

@@ -5,7 +5,7 @@ from collections.abc import Callable
 import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, Qt
-from PySide6.QtWidgets import QListWidgetItem
+from PySide6.QtWidgets import QComboBox, QListWidgetItem
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import control, joint
@@ -236,3 +236,18 @@ def test_the_pencilled_set_is_rubbed_out_by_escape(wick_window: Window, act: Act
     qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)
     assert session.drafts.now.left_out is None
     assert session.puppet.controls == {}
+
+
+def test_carried_by_names_what_carries_the_thing_that_a_control_moves(wick_window: Window) -> None:
+    """Not the nearest control somewhere above it."""
+    session = wick_window.session
+    session.stage.go_to(CONTROLS)
+    session.selection.pick([control(session.puppet, "Trunk")])
+    field = next(
+        f
+        for f in wick_window.details.findChildren(QComboBox)
+        if f.accessibleName() == "Carried by" and f.isVisible()
+    )
+    assert field.currentText() == "Hips"  # which has no control
+    session.selection.pick([control(session.puppet, "Body")])
+    assert field.currentText() == "Master"

@@ -71,6 +71,14 @@ def test_an_untouched_demo_is_not_kept(window: Window) -> None:
     assert window.keeper.waiting
 
 
+def answered(window: Window, words: str) -> None:
+    """Press an answer on the board's banner."""
+    banner = window.frame.banner
+    assert banner.isVisible()
+    banner.buttons[words].click()
+    assert not banner.isVisible()
+
+
 def left_by_a_crash(folder: Path, of: Path | None) -> Path:
     """A recovery file of a process that is gone."""
     package = load(ASSETS / "wick.umbrite")
@@ -87,15 +95,16 @@ def left_by_a_crash(folder: Path, of: Path | None) -> Path:
     return hold.path
 
 
-def test_after_a_crash_the_next_start_brings_back_what_was_there(
-    own: Path, window: Window, answers: Answers, act: Act
-) -> None:
+def test_after_a_crash_the_next_start_brings_back_what_was_there(own: Path, window: Window, act: Act) -> None:
     left = left_by_a_crash(window.keeper.folder, own)
     window.offer_recovery()
-    assert answers.asked[-1] == "recover Wick"
-    assert left.exists()  # asked later
-    answers.recovery = "open"
+    assert (
+        "wick.umbrite" in window.frame.banner.text.text() or "mine.umbrite" in window.frame.banner.text.text()
+    )
+    answered(window, "Ask me later")
+    assert left.exists()
     window.offer_recovery()
+    answered(window, "Bring it back")
     assert "Beret" in {item.name for item in window.session.puppet.joints.values()}
     assert window.session.file.path == own
     assert not window.session.history.is_saved
@@ -114,8 +123,8 @@ def test_what_was_brought_back_is_offered_again_after_a_kill_before_it_was_kept_
 ) -> None:
     """Without a file of its own too, where nothing but the recovery file holds the work."""
     left = left_by_a_crash(window.keeper.folder, None)
-    answers.recovery = "open"
     window.offer_recovery()
+    answered(window, "Bring it back")
     assert window.keeper.hold is not None
     assert window.keeper.hold.path == left
     window.keeper.hold.let_go()  # killed here
@@ -192,9 +201,7 @@ os.kill(os.getpid(), signal.SIGKILL)
 """
 
 
-def test_after_a_kill_in_the_middle_of_work_the_next_start_offers_it(
-    own: Path, window: Window, answers: Answers
-) -> None:
+def test_after_a_kill_in_the_middle_of_work_the_next_start_offers_it(own: Path, window: Window) -> None:
     words = [sys.executable, "-c", CRASH, window.settings.fileName(), str(own)]
     done = subprocess.run(
         words,
@@ -204,22 +211,21 @@ def test_after_a_kill_in_the_middle_of_work_the_next_start_offers_it(
         check=False,
     )
     assert done.returncode == -signal.SIGKILL, done.stderr
-    answers.recovery = "open"
     window.offer_recovery()
-    assert answers.asked[-1] == "recover Wick"
+    answered(window, "Bring it back")
     assert window.session.pose == {f"{joint(window.session.puppet, 'Head')}.turn": 0.25}
     assert window.session.file.path == own
     assert not window.session.history.is_saved
 
 
-def test_unwanted_or_broken_remains_are_let_go_or_told(window: Window, answers: Answers) -> None:
+def test_unwanted_or_broken_remains_are_let_go_or_told(window: Window) -> None:
     left = left_by_a_crash(window.keeper.folder, None)
     left.write_bytes(b"broken")
-    answers.recovery = "open"
     window.offer_recovery()
+    answered(window, "Bring it back")
     assert left.exists()  # it could not be read; it is not thrown away for that
-    answers.recovery = "drop"
     window.offer_recovery()
+    answered(window, "Let it go")
     assert not left.exists()
 
 
@@ -470,3 +476,27 @@ def test_the_arrows_of_lists_can_be_seen_in_every_theme(theme: Theme, wick_windo
             assert contrast(drawn, theme.panel) > 4.5
     finally:
         wick_window.set_theme("day")
+
+
+def test_what_was_left_behind_waits_on_the_board_and_asks_before_it_takes_the_place_of_work(
+    own: Path, window: Window, answers: Answers
+) -> None:
+    left = left_by_a_crash(window.keeper.folder, None)
+    window.offer_recovery()
+    turn(window, 0.2)  # work goes on below the question
+    assert window.frame.banner.isVisible()
+    answers.unsaved = "stay"
+    answered_but_stays(window)
+    assert "Cap" in {item.name for item in window.session.puppet.joints.values()}
+    answers.unsaved = "drop"
+    answered(window, "Bring it back")
+    assert "Beret" in {item.name for item in window.session.puppet.joints.values()}
+    assert left.exists()
+    assert load(own).puppet.name == "Wick"
+
+
+def answered_but_stays(window: Window) -> None:
+    """Press the first answer; the question comes back, for the person turned back."""
+    banner = window.frame.banner
+    banner.buttons["Bring it back"].click()
+    assert banner.isVisible()

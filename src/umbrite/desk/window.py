@@ -18,7 +18,7 @@ from PySide6.QtWidgets import (
 
 from umbrite import __version__
 from umbrite.desk.actions.action import Act
-from umbrite.desk.actions.action_table import ACTIONS, MENUS
+from umbrite.desk.actions.action_table import ACTIONS
 from umbrite.desk.actions.contexts import MOST, fitting_actions
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.board_frame import BoardFrame
@@ -31,6 +31,7 @@ from umbrite.desk.files.file_desk import FileDesk
 from umbrite.desk.files.outside_editor import OutsideEditor
 from umbrite.desk.files.questions import Questions
 from umbrite.desk.files.recovery_keeper import Keeper
+from umbrite.desk.files.recovery_offer import Offers
 from umbrite.desk.panels.arrangement import LAYOUT, Arrangements
 from umbrite.desk.panels.controls_panel import ControlsPanel
 from umbrite.desk.panels.depth_rail import DepthRail
@@ -39,6 +40,7 @@ from umbrite.desk.panels.family_diagram import FamilyDiagram, Sheet
 from umbrite.desk.panels.family_panel import FamilyPanel
 from umbrite.desk.panels.family_tree import FamilyTree
 from umbrite.desk.panels.findings_list import FindingsList
+from umbrite.desk.panels.menu_bar import fill_menus
 from umbrite.desk.panels.pose_shelf import PoseShelf
 from umbrite.desk.panels.selecting_list import SelectingList
 from umbrite.desk.panels.station_strip import Strip
@@ -76,6 +78,7 @@ class Window(QMainWindow):
         self.actions_by_id = {act.id: self._action(act) for act in ACTIONS}
         self.frame = BoardFrame(session, [self.actions_by_id[key] for key in ("open", "demo-art", "demo")])
         self.board: Board = self.frame.board
+        self.offers = Offers(self.keeper, self.files, self.frame.banner.ask)
         self.strip = Strip(session)
         self.family = FamilyPanel(session)
         self.diagram = FamilyDiagram(session)
@@ -150,33 +153,14 @@ class Window(QMainWindow):
         self.resizeDocks([self.docks["Poses"]], [120], Qt.Orientation.Vertical)
 
     def _fill_menus(self) -> None:
-        bar = self.menuBar()
-        for name in MENUS:
-            menu = QMenu(name, bar)
-            bar.addMenu(menu)
-            for act in (act for act in ACTIONS if act.menu == name):
-                if act.id in {
-                    "demo",
-                    "save",
-                    "quit",
-                    "delete",
-                    "up",
-                    "pivot",
-                    "limb",
-                    "controls-make",
-                    "pose",
-                    "xray",
-                }:
-                    menu.addSeparator()
-                menu.addAction(self.actions_by_id[act.id])
-                if act.id == "diagram":
-                    self.panels_menu = QMenu("Panels", menu)
-                    menu.addMenu(self.panels_menu)
-                if act.id == "open":
-                    self.recent_menu = QMenu("Open recent", menu)
-                    menu.addMenu(self.recent_menu)
-                    self.recent_menu.aboutToShow.connect(self._fill_recent)
-                    menu.aboutToShow.connect(self._fill_recent)
+        self.panels_menu = QMenu("Panels", self)
+        self.recent_menu = QMenu("Open recent", self)
+        self.recent_menu.aboutToShow.connect(self._fill_recent)
+        self._fill_recent()
+        fill_menus(
+            self.menuBar(), self.actions_by_id, {"diagram": self.panels_menu, "open": self.recent_menu}
+        )
+        self.menuBar().findChildren(QMenu)[0].aboutToShow.connect(self._fill_recent)
 
     def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
         dock = QDockWidget(name, self)
@@ -284,19 +268,8 @@ class Window(QMainWindow):
         self.keeper.set_interval(self.preferences.autosave)
 
     def offer_recovery(self) -> None:
-        """After a crash: bring back what was not saved, one file after the other, or let it go."""
-        found = self.keeper.left()
-        for left in found:
-            answer = self.dialogs.about_recovery(left)
-            if answer == "drop":
-                left.hold.give_up()
-            elif answer == "open" and self.files.recover(left):
-                self.keeper.adopt(left)
-            if answer == "later" or self.keeper.hold is left.hold:
-                break
-        for left in found:
-            if left.hold is not self.keeper.hold:
-                left.hold.let_go()
+        """After a crash: what was not saved is offered on the board."""
+        self.offers.begin()
 
     def _fill_recent(self) -> None:
         self.recent_menu.clear()
@@ -442,6 +415,7 @@ class Window(QMainWindow):
         if not self.files.may_leave():
             event.ignore()
             return
+        self.offers.let_go()
         self.keeper.close()
         self.session.file.pictures.stop()
         self.settings.setValue("geometry", self.saveGeometry())

@@ -167,13 +167,13 @@ def hung_elsewhere(puppet: Puppet, pose: Pose, key: str, parent: str | None) -> 
 
 
 def carry_by(puppet: Puppet, pose: Pose, key: str, by: str | None) -> tuple[Puppet, Pose]:
-    """Let a control travel with another one: what it moves hangs from what the other moves; nothing jumps.
+    """Let a control travel with another one, or with a joint: what it moves hangs from what the other moves; nothing jumps.
 
     A control with a value of its own only stands elsewhere then. None: it stands on the board.
     Refuses a control that would stand beside nothing.
     """
     control = puppet.controls[key]
-    joint = None if by is None else puppet.controls[by].moves
+    joint = puppet.controls[by].moves if by is not None and by in puppet.controls else by
     if traits(control).values:
         if joint is None:
             raise RigError(f"{control.name} has to stand beside something. Choose what it travels with.")

@@ -5,6 +5,7 @@ from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from umbrite.desk.board.board import Board
+from umbrite.desk.board.edges.banner import Banner
 from umbrite.desk.board.edges.bone_card import BoneCard
 from umbrite.desk.board.edges.found_strip import FoundStrip
 from umbrite.desk.board.edges.hint_line import HintLine
@@ -25,6 +26,7 @@ class BoardFrame(QWidget):
         self.welcome = Welcome(session, welcome, self.board)
         self.found = FoundStrip(session, self.board)
         self.bone_card = BoneCard(session, self.board)
+        self.banner = Banner(self.board)
         self.hints = HintLine(session, self.board, self)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
@@ -54,6 +56,8 @@ class BoardFrame(QWidget):
         self.tools.setVisible(not empty and not self.alone)
         self.tools.fit(self.board.width() - 24)
         self.tools.move(12, 10)
+        if self.banner.isVisible():
+            self.banner.place()
         self.found.setGeometry(12, self.board.height() - 178, self.board.width() - 24, 168)
         self.welcome.move(
             (self.board.width() - self.welcome.width()) // 2,

@@ -1,6 +1,5 @@
 """The few questions that need a dialog, in one object that is handed in, so that tests can answer for a person."""
 
-import time
 from contextlib import AbstractContextManager
 from pathlib import Path
 from typing import Literal, TypeVar
@@ -11,7 +10,6 @@ from umbrite.desk.files.import_table import Chosen, ImportTable
 from umbrite.desk.files.progress import watched
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch
-from umbrite.files.recovery import Left
 
 PUPPETS = "Puppets and pictures (*.umbrite *.ora *.svg *.psd *.png *.webp);;All files (*)"
 
@@ -107,20 +105,6 @@ class Dialogs:
         words: dict[Literal["replace", "stay"], str] = {"replace": "Write over it", "stay": "Stay here"}
         more = "A puppet's previous save stays beside it as a backup; a picture's is gone."
         return self._ask("File exists", f"<b>{name} is there already.</b>", more, words, "stay") == "replace"
-
-    def about_recovery(self, left: Left) -> Literal["open", "drop", "later"]:
-        """Unsaved work of a run that ended suddenly."""
-        when = time.strftime("%d %B, %H:%M", time.localtime(left.beside.written))
-        name = Path(left.beside.of).name if left.beside.of else left.beside.name
-        words: dict[Literal["open", "drop", "later"], str] = {
-            "open": "Bring it back",
-            "drop": "Let it go",
-            "later": "Ask me later",
-        }
-        return self._ask(
-            "Unsaved work", f"<b>Umbrite ended suddenly while {name} had changes that were not saved.</b>",
-            f"They were kept on {when}. Bringing them back changes no file until you save.", words, "open",
-        )  # fmt: skip
 
     def _ask(self, title: str, text: str, more: str, words: dict[Answer, str], default: Answer) -> Answer:
         """A question with a few answers; closing it means the last one."""

@@ -40,7 +40,7 @@ class ControlSection(Section):
         super().__init__(session)
         self.row("Name", self.text("Name", name_of, rename))
         self.row("Carried by", self.kept(ChoiceField(
-            "Carried by", _others, carrier_of, Writer(session, "Carrier", on_both(carry_by))
+            "Carried by", _others, _carried_by, Writer(session, "Carrier", on_both(carry_by))
         )))  # fmt: skip
         self.axes = self.choice("Axes", lambda _p, _k: AXES, _read("axes"), _write("axes"))
         self.row("Axes", self.axes)
@@ -117,8 +117,16 @@ def _put_end(end: str, axis: str) -> Write:
     return lambda puppet, key, value: set_range(puppet, key, **{f"{end}_{axis}": value})
 
 
+def _carried_by(puppet: Puppet, key: str) -> str | None:
+    """What carries the joint of a control: the control that moves that, or else the joint itself; None for the board."""
+    control = puppet.controls[key]
+    joint = control.moves if traits(control).values else puppet.joints[control.moves].parent
+    by = carrier_of(puppet, key)
+    return by if by is not None and puppet.controls[by].moves == joint else joint
+
+
 def _others(puppet: Puppet, key: str) -> list[tuple[str, Any]]:
-    """The board, and every control whose joint this one does not carry itself."""
+    """The board, what carries it now, and every control whose joint this one does not carry itself."""
     own = puppet.controls[key].moves
     found: list[tuple[str, Any]] = [("The board", None)]
     for other, control in puppet.controls.items():
@@ -129,4 +137,7 @@ def _others(puppet: Puppet, key: str) -> list[tuple[str, Any]]:
             and (not carried or traits(puppet.controls[key]).values)
         ):
             found.append((control.name, other))
+    now = _carried_by(puppet, key)
+    if now is not None and now in puppet.joints:
+        found.insert(1, (puppet.joints[now].name, now))
     return found

@@ -1,0 +1,63 @@
+"""A question on the board's upper edge that may wait: work goes on below it, and nothing is answered by a key meant for something else."""
+
+from collections.abc import Callable, Mapping
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+
+WIDE = 620
+
+
+class Banner(QFrame):
+    """Two lines and a few buttons; gone when one is pressed."""
+
+    def __init__(self, over: QWidget) -> None:
+        super().__init__(over)
+        self._over = over
+        self.setObjectName("popover")
+        self.setAccessibleName("Question")
+        column = self._column = QVBoxLayout(self)
+        column.setContentsMargins(16, 10, 16, 10)
+        column.setSpacing(4)
+        self.text = QLabel()
+        self.text.setWordWrap(True)
+        self.more = QLabel()
+        self.more.setObjectName("quiet")
+        self.more.setWordWrap(True)
+        column.addWidget(self.text)
+        column.addWidget(self.more)
+        self._row = QHBoxLayout()
+        column.addLayout(self._row)
+        self.buttons: dict[str, QPushButton] = {}
+        self.hide()
+
+    def ask(self, text: str, more: str, answers: Mapping[str, Callable[[], object]]) -> None:
+        """Show a question; the first answer stands on the left."""
+        while (item := self._row.takeAt(0)) is not None:
+            if (old := item.widget()) is not None:
+                old.deleteLater()
+        self.text.setText(text)
+        self.more.setText(more)
+        self.buttons = {}
+        for words, does in answers.items():
+            button = QPushButton(words)
+            button.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+            button.clicked.connect(lambda _on=False, does=does: self._answer(does))
+            self._row.addWidget(button)
+            self.buttons[words] = button
+        self._row.addStretch(1)
+        self.show()
+        self.raise_()
+        self.place()
+
+    def place(self) -> None:
+        """In the middle of the upper edge, below the tools."""
+        room = self._over.width()
+        self.setFixedWidth(min(WIDE, room - 24))
+        tall = self._column.heightForWidth(self.width())
+        self.setFixedHeight(tall if tall > 0 else self.sizeHint().height())
+        self.move((room - self.width()) // 2, 62)
+
+    def _answer(self, does: Callable[[], object]) -> None:
+        self.hide()
+        does()

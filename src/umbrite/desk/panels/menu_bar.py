@@ -1,0 +1,39 @@
+"""The menus of the window, from the action table: what belongs together stands together, and long families have menus of their own."""
+
+from collections.abc import Mapping
+
+from PySide6.QtGui import QAction
+from PySide6.QtWidgets import QMenu, QMenuBar
+
+from umbrite.desk.actions.action_table import ACTIONS, MENUS
+
+# Actions of a menu whose ids begin so stand in a menu of their own, where the first of them would stand.
+FAMILIES = (
+    ("File", "demo", "Demos"), ("File", "export", "Export the pose"), ("Art", "align-", "Align and spread"),
+    ("Art", "spread-", "Align and spread"), ("Art", "other-", "Other side"), ("Rig", "limit-", "Limits"),
+    ("Rig", "free-limit", "Limits"), ("Bones", "bind-", "Bind parts"), ("Controls", "make-", "Make one control"),
+)  # fmt: skip
+# A line stands before these.
+BEGINS = {"demo", "save", "quit", "delete", "up", "pivot", "limb", "controls-make", "pose", "xray", "trim", "two-depths", "find-limits"}  # fmt: skip
+
+
+def fill_menus(bar: QMenuBar, actions: Mapping[str, QAction], after: Mapping[str, QMenu]) -> None:
+    """Put all actions into their menus; `after` are menus that come behind an action, by its id."""
+    for name in MENUS:
+        menu = QMenu(name, bar)
+        bar.addMenu(menu)
+        families: dict[str, QMenu] = {}
+        for act in ACTIONS:
+            if act.menu != name:
+                continue
+            family = next(
+                (title for of, begins, title in FAMILIES if of == name and act.id.startswith(begins)), ""
+            )
+            if act.id in BEGINS and not menu.isEmpty():
+                menu.addSeparator()
+            if family and family not in families:
+                families[family] = QMenu(family, menu)
+                menu.addMenu(families[family])
+            families.get(family, menu).addAction(actions[act.id])
+            if act.id in after:
+                menu.addMenu(after[act.id])
