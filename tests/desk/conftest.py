@@ -8,11 +8,12 @@ from typing import Literal
 import pytest
 from PySide6.QtCore import QPointF, QSettings, Qt
 from PySide6.QtGui import QMouseEvent
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QApplication, QMenu
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS
 from umbrite.desk.board.board import Board
+from umbrite.desk.board.under_menu import menu_under
 from umbrite.desk.files.import_table import Chosen
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.look import dress
@@ -166,3 +167,9 @@ def act(window: Window) -> Callable[[str], None]:
         action.trigger()
 
     return trigger
+
+
+def listed(window: Window, at: QPointF) -> QMenu | None:
+    """The list of what lies under a point of the board."""
+    camera = window.board.camera
+    return menu_under(window.board, window.session, camera, camera.board(complex(at.x(), at.y())))

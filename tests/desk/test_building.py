@@ -9,7 +9,7 @@ from PySide6.QtGui import QImage
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import joint, part
-from desk.conftest import Hand
+from desk.conftest import Hand, listed
 from umbrite.desk.board.control_places import pencils
 from umbrite.desk.board.handles import HOOK, fan_directions, fan_radius
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE
@@ -80,13 +80,13 @@ def test_shift_selects_more_and_a_box_selects_what_lies_in_it(art_window: Window
 
 def test_a_right_click_lists_everything_under_the_pointer(art_window: Window) -> None:
     place = art_window.board.camera.point(532 + 652j)
-    menu = art_window.board.menu_under(place)
+    menu = listed(art_window, place)
     assert menu is not None
     assert [action.text() for action in menu.actions()] == ["Near upper arm", "Trunk", "Scarf tail"]
     menu.actions()[1].trigger()
     assert chosen(art_window) == ["Trunk"]
     menu.deleteLater()
-    assert art_window.board.menu_under(QPointF(5, 5)) is None
+    assert listed(art_window, QPointF(5, 5)) is None
 
 
 def test_a_locked_part_is_not_picked(art_window: Window, hand: Hand) -> None:

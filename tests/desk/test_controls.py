@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QComboBox, QListWidgetItem
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import control, joint
-from desk.conftest import Hand
+from desk.conftest import Hand, listed
 from desk.test_building import picture
 from desk.test_rehearsing import at, grip
 from umbrite.desk.board.control_places import bead_at, cells
@@ -187,7 +187,7 @@ def test_what_lies_behind_is_picked_from_the_list_and_the_right_click(wick_windo
     row(wick_window, "Master").setSelected(True)
     assert session.selection.keys == (control(session.puppet, "Master"),)
     place = wick_window.board.camera.point(grip(wick_window, "Body"))
-    menu = wick_window.board.menu_under(QPointF(place))
+    menu = listed(wick_window, QPointF(place))
     assert menu is not None
     action = next(a for a in menu.actions() if a.text() == "Body")
     action.trigger()

@@ -7,13 +7,12 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import body_of, pose_control
 from umbrite.motion.scene import scene_of
-from umbrite.rig.body import body_carrier, body_joint, loose_bodies
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.limbs import make_limbs, propose_limbs
 from umbrite.rig.edits.parenting import carry_together, set_parent
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.renaming import rename
-from umbrite.rig.family import children
+from umbrite.rig.family import body_carrier, body_joint, children, loose_bodies
 from umbrite.rig.model import Puppet
 
 BODIES = ("biped", "stout", "long", "quadruped")

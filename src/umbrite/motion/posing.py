@@ -5,10 +5,9 @@ import math
 from umbrite.motion.evaluate import Placed
 from umbrite.motion.soft_ends import ends_of
 from umbrite.motion.totals import added, moved_to, with_totals
-from umbrite.rig.body import body_carrier, body_joint
 from umbrite.rig.channels import value, with_values
 from umbrite.rig.control_kinds import traits
-from umbrite.rig.family import ancestors, branch
+from umbrite.rig.family import ancestors, body_carrier, body_joint, branch
 from umbrite.rig.model import Control, Limb, Pose, Puppet
 
 

@@ -450,15 +450,11 @@ class Board(QWidget):
 
     # What lies under the pointer; files let go here
 
-    def menu_under(self, at: QPointF) -> QMenu | None:
-        """Everything under a widget point, front first, to select from; None where nothing lies."""
-        return menu_under(self, self.session, self.camera, self.camera.board(complex(at.x(), at.y())))
-
     def _list_under(self, at: QPointF, place: QPoint) -> None:
         """What lies there, and what can be done with it; what was not selected is picked first."""
         z = self.camera.board(complex(at.x(), at.y()))
         pick_under(self.session, self.camera, z)
-        menu = self.menu_under(at) or QMenu(self)
+        menu = menu_under(self, self.session, self.camera, z) or QMenu(self)
         menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.menu_opened.emit(menu)
         if menu.isEmpty():

@@ -1,5 +1,7 @@
 """The arrangement of panels: each station has its own, remembered; panels that are put away stand as tabs at the board's left edge."""
 
+import contextlib
+
 from PySide6.QtCore import QByteArray, QSettings, QSize, Qt, QTimer
 from PySide6.QtGui import QPainter, QPaintEvent
 from PySide6.QtWidgets import (
@@ -12,7 +14,6 @@ from PySide6.QtWidgets import (
     QToolBar,
     QToolButton,
 )
-from shiboken6 import isValid
 
 LAYOUT = 5  # raised when docks change, so that old arrangements are not taken over
 # What stands in Rehearse from the start: the board has the room.
@@ -34,10 +35,9 @@ class EdgeTab(QToolButton):
 
     def follow(self, shown: bool) -> None:  # noqa: FBT001 a signal's plain word
         """The panel has come or gone."""
-        if not isValid(self._place):  # the window is being taken down
-            return
-        self._place.setVisible(self.wanted and not shown)
-        self._bar.setVisible(any(action.isVisible() for action in self._bar.actions()))
+        with contextlib.suppress(RuntimeError):  # the window is being taken down
+            self._place.setVisible(self.wanted and not shown)
+            self._bar.setVisible(any(action.isVisible() for action in self._bar.actions()))
 
     def sizeHint(self) -> QSize:
         return super().sizeHint().transposed() + QSize(0, 10)

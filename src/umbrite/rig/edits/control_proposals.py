@@ -5,13 +5,12 @@ from typing import NamedTuple
 
 from msgspec.structs import replace
 
-from umbrite.rig.body import body_carrier, body_joint, loose_bodies
 from umbrite.rig.change import change, get_joint, names_like, new_id, put
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.controls import add_controls
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.parenting import carry_together
-from umbrite.rig.family import ancestors, branch, is_carrier, parts_on
+from umbrite.rig.family import ancestors, body_carrier, body_joint, branch, is_carrier, loose_bodies, parts_on
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Control, Joint, Limb, Point, Puppet, point
 from umbrite.rig.placement import middle_of
