@@ -230,7 +230,12 @@ def test_the_demos_of_the_first_format_open_equal_and_are_saved_in_the_present_o
 ) -> None:
     old, shipped = load(RELEASED / f"{name}.umbrite"), load(ASSETS / f"{name}.umbrite")
     assert content(RELEASED / f"{name}.umbrite")["version"] == 1
-    assert old.document == shipped.document
+    # The demos have been rigged anew since with other looks of the same controls.
+    assert {(c.name, c.kind, c.moves) for c in old.puppet.controls.values()} == {
+        (c.name, c.kind, c.moves) for c in shipped.puppet.controls.values()
+    }
+    assert replace(old.puppet, controls=shipped.puppet.controls) == shipped.puppet
+    assert old.pose == shipped.pose
     assert old.art == shipped.art
     save(tmp_path / "again.umbrite", old)
     assert content(tmp_path / "again.umbrite")["version"] == VERSION
