@@ -13,6 +13,7 @@ from desk.conftest import Hand
 from desk.test_rehearsing import at, grip
 from umbrite.desk.panels.pose_shelf import PoseCard
 from umbrite.desk.window import Window
+from umbrite.rig.edits.shelf import save_pose
 from umbrite.rig.ids import owner_of
 
 Act = Callable[[str], None]
@@ -164,3 +165,17 @@ def test_art_only_controls_only_and_the_puppet_alone(
     assert wick_window.menuBar().isVisible()
     assert wick_window.docks["Details"].isVisible()
     assert not wick_window.session.stage.views["bare"]
+
+
+def test_many_poses_are_looked_for_by_name(wick_window: Window, qtbot: QtBot) -> None:
+    session, shelf = wick_window.session, wick_window.shelf
+    assert not shelf.find_line.isVisible()
+    puppet = session.puppet
+    for i in range(12):
+        puppet = save_pose(puppet, f"Wave {i}" if i % 2 else f"Step {i}", {})
+    session.edit("Many poses", puppet=puppet)
+    assert shelf.find_line.isVisible()
+    qtbot.keyClicks(shelf.find_line, "step")
+    assert {card.name.split()[0] for card in shelf.cards if card.isVisible()} == {"Step"}
+    shelf.find_line.clear()
+    assert all(card.isVisible() for card in shelf.cards)

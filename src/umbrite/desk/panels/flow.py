@@ -48,6 +48,8 @@ class Flow(QLayout):
         """Put the items in their rows; the height that they take."""
         x, y, tall = rect.x(), rect.y(), 0
         for item in self._items:
+            if item.isEmpty():  # its widget is hidden
+                continue
             size = item.sizeHint()
             if x > rect.x() and x + size.width() > rect.right() + 1:
                 x, y, tall = rect.x(), y + tall + self._gap, 0

@@ -41,6 +41,7 @@ from umbrite.rig.edits.shelf import CLEAN, blended, delete_pose, rename_pose
 from umbrite.rig.model import Pose
 
 WIDE, TALL = 72, 92
+MANY = 12  # with more poses they can be looked for by name
 
 
 ACROSS = 90.0  # pixels dragged for the whole way to a pose
@@ -182,6 +183,13 @@ class PoseShelf(QWidget):
         self.only = QCheckBox("Only the selected")
         self.only.setToolTip("Apply and blend poses for the selected controls and joints only")
         side.addWidget(self.only)
+        self.find_line = QLineEdit()
+        self.find_line.setPlaceholderText("Find a pose")
+        self.find_line.setAccessibleName("Find a pose")
+        self.find_line.setClearButtonEnabled(True)
+        self.find_line.textChanged.connect(self._show_found)
+        self.find_line.hide()
+        side.addWidget(self.find_line)
         self.box.addLayout(side)
         self.area = QScrollArea()
         self.area.setWidgetResizable(True)
@@ -239,6 +247,16 @@ class PoseShelf(QWidget):
         for card in self.cards:
             flow.addWidget(card)
         self.area.setWidget(inside)
+        self.find_line.setVisible(len(known) > MANY)
+        if len(known) <= MANY:
+            self.find_line.clear()
+        self._show_found()
+
+    def _show_found(self) -> None:
+        """Only the cards whose names have what is looked for in them."""
+        wanted = self.find_line.text().casefold().strip()
+        for card in self.cards:
+            card.setVisible(wanted in card.name.casefold())
 
     def _guarded(self, work: Callable[[Session], None]) -> None:
         attempt(self.session, lambda: work(self.session))

@@ -1,9 +1,9 @@
 """Layered PSD in, by psd-tools: what its layers show, with masks applied, clips and blend modes as ours, and notes on what was lost."""
 
 import warnings
-from collections.abc import Iterable, Iterator
+from collections.abc import Callable, Iterable, Iterator
 from pathlib import Path
-from typing import Any, NamedTuple
+from typing import Any, NamedTuple, TypeVar
 
 import numpy as np
 from PIL import Image
@@ -18,6 +18,7 @@ from umbrite.rig.bounds import canvas_fault, picture_fault
 from umbrite.rig.errors import readable
 from umbrite.rig.model import Blend
 
+Unpacked = TypeVar("Unpacked")
 MOST_BYTES = 2_000_000_000
 DEEPEST = 50
 # Layer ids, as the format names them, of the channel with the alpha.
@@ -159,7 +160,7 @@ def _layer(name: str, found: _Found, notes: list[str]) -> Layer | None:
         notes.append(f"{title} has effects, which are no part of its pixels; they were left out.")
     corner = int(layer.left), int(layer.top)
     for mask in (*given.masks, *_masks(layer, notes)):
-        picture = _masked(picture, corner, mask)
+        picture = _masked(picture, corner, mask, _unpacked(name, layer, mask.topil))
     blend = BLENDS.get(layer.blend_mode.value)
     if blend is None:
         mode = layer.blend_mode.name.lower().replace("_", " ")
@@ -171,32 +172,37 @@ def _layer(name: str, found: _Found, notes: list[str]) -> Layer | None:
 
 
 def _picture(name: str, layer: Any) -> Picture | None:
-    """A layer's pixels with its alpha, in every colour mode. Raises FileError where they can't be unpacked."""
+    """A layer's pixels with its alpha, in every colour mode."""
+    image, alpha = _unpacked(
+        name, layer, lambda: ((found := layer.topil()), layer.topil(ALPHA) if found is not None else None)
+    )
+    if image is None:
+        return None
+    rgba = image.convert("RGBA")
+    if alpha is not None and "A" not in image.getbands():
+        rgba.putalpha(alpha.convert("L"))
+    return np.asarray(rgba)
+
+
+def _unpacked(name: str, layer: Any, unpack: Callable[[], Unpacked]) -> Unpacked:
+    """What a layer holds. Raises FileError where it can't be unpacked, which would come in black."""
     from psd_tools.compression import PSDDecompressionWarning
 
     try:
         with warnings.catch_warnings():
             warnings.simplefilter("ignore")
             warnings.simplefilter("error", PSDDecompressionWarning)
-            image = layer.topil()
-            alpha = layer.topil(ALPHA) if image is not None and "A" not in image.getbands() else None
+            return unpack()
     except PSDDecompressionWarning:
         raise FileError(
             f"The pixels of the layer {_title(layer)} of {name} are damaged. Export the file again."
         ) from None
-    if image is None:
-        return None
-    rgba = image.convert("RGBA")
-    if alpha is not None:
-        rgba.putalpha(alpha.convert("L"))
-    return np.asarray(rgba)
 
 
-def _masked(picture: Picture, corner: tuple[int, int], mask: Any) -> Picture:
+def _masked(picture: Picture, corner: tuple[int, int], mask: Any, image: Any) -> Picture:
     """The picture with less alpha where a mask covers it; both lie on the canvas."""
     height, width = picture.shape[:2]
     sheet = Image.new("L", (width, height), int(mask.background_color))
-    image = mask.topil()
     if image is not None:
         sheet.paste(image.convert("L"), (mask.left - corner[0], mask.top - corner[1]))
     parameters = mask.parameters
