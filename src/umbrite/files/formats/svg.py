@@ -190,6 +190,11 @@ def _alone(root: Element, leaf: _Leaf, width: int, height: int) -> Element:
     return kept
 
 
+def _has_words(element: Element) -> bool:
+    """Whether anything is written, for which fonts are needed; looking for them takes longer than drawing a group."""
+    return any(_plain(each) in {"text", "tspan", "textPath"} for each in element.iter())
+
+
 def _drawn(path: Path, alone: Element, box: tuple[int, int, int, int], scale: float = 1.0) -> Picture:
     """What lies in a box of the canvas, (left, top, right, bottom) in its pixels."""
     import resvg_py
@@ -205,7 +210,7 @@ def _drawn(path: Path, alone: Element, box: tuple[int, int, int, int], scale: fl
                 svg_string=tostring(frame, encoding="unicode"),
                 width=width,
                 height=height,
-                skip_system_fonts=False,
+                skip_system_fonts=not _has_words(alone),
             )
         )
     except READER_ERRORS as error:
