@@ -9,7 +9,7 @@ from umbrite.rig.errors import UmbriteError, readable
 # What parsers raise where they stumble over a damaged file; all of it means the same.
 READER_ERRORS = (
     OSError, ValueError, TypeError, LookupError, ArithmeticError, AttributeError, AssertionError, EOFError, MemoryError,
-    RecursionError, NotImplementedError, RuntimeError, SyntaxError, struct.error, zlib.error,
+    RuntimeError, SyntaxError, struct.error, zlib.error,
 )  # fmt: skip
 
 
