@@ -24,6 +24,7 @@ from umbrite.desk.files import recovery_keeper
 from umbrite.desk.panels.arrangement import EdgeTab
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import REHEARSE
 from umbrite.desk.theme.themes import DAY, NIGHT, THEMES, Theme
 from umbrite.desk.window import Window
 from umbrite.files import package as packages
@@ -189,6 +190,7 @@ from pathlib import Path
 from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import REHEARSE
 from umbrite.desk.window import Window
 app = QApplication(sys.argv)
 window = Window(Session(), QSettings(sys.argv[1], QSettings.Format.IniFormat))
@@ -500,3 +502,17 @@ def answered_but_stays(window: Window) -> None:
     banner = window.frame.banner
     banner.buttons["Bring it back"].click()
     assert banner.isVisible()
+
+
+def test_a_window_that_is_closed_while_only_the_puppet_is_shown_keeps_its_arrangement(
+    wick_window: Window, answers: Answers, act: Act, qtbot: QtBot
+) -> None:
+    standing = {name for name, dock in wick_window.docks.items() if not dock.isHidden()}
+    act("show")
+    answers.unsaved = "drop"
+    wick_window.close()
+    again = Window(Session(), wick_window.settings, answers)  # type: ignore[arg-type]
+    qtbot.addWidget(again)
+    again.show()
+    again.session.stage.go_to(REHEARSE)
+    assert {name for name, dock in again.docks.items() if not dock.isHidden()} == standing

@@ -8,7 +8,7 @@ from umbrite.checking.finding_codes import Finding, finding, gravest_first
 from umbrite.rig.affine import inverse
 from umbrite.rig.channels import channel
 from umbrite.rig.control_kinds import traits
-from umbrite.rig.family import targets, toes
+from umbrite.rig.family import by_joint, by_parent, targets, toes
 from umbrite.rig.ids import owner_of
 from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, limb_length, limb_tip
 from umbrite.rig.model import Meant, Part, Puppet
@@ -49,12 +49,8 @@ class _View:
 
     def __init__(self, puppet: Puppet) -> None:
         self.puppet = puppet
-        self.children: dict[str | None, list[str]] = {}
-        for key, joint in puppet.joints.items():
-            self.children.setdefault(joint.parent, []).append(key)
-        self.parts: dict[str, list[str]] = {}
-        for key in puppet.order:
-            self.parts.setdefault(puppet.parts[key].joint, []).append(key)
+        self.children = by_parent(puppet.joints)
+        self.parts = by_joint(puppet.parts, puppet.order)
         self.hooks = {*targets(puppet), *toes(puppet)}
 
 

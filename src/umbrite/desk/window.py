@@ -212,7 +212,7 @@ class Window(QMainWindow):
         row = [self.actions_by_id[act.id] for act in ACTIONS if act.row == self.session.stage.station.name]
         self.frame.show_tools(row)
         if not self.alone:
-            self.arrangements.enter(self.session.stage.station.name)
+            self.arrangements.enter(self.session.stage.station)
         self._refresh_actions()
 
     def _refresh_actions(self) -> None:
@@ -419,5 +419,6 @@ class Window(QMainWindow):
         self.keeper.close()
         self.session.file.pictures.stop()
         self.settings.setValue("geometry", self.saveGeometry())
-        self.arrangements.keep()
+        if not self.alone:  # what F11 hides is not how the panels stand
+            self.arrangements.keep()
         event.accept()

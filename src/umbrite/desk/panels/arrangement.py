@@ -15,10 +15,10 @@ from PySide6.QtWidgets import (
     QToolButton,
 )
 
+from umbrite.desk.session.stations import Station
+
 LAYOUT = 5  # raised when docks change, so that old arrangements are not taken over
-# What stands in Rehearse from the start: the board has the room.
-STAGE = ("Details", "Poses")
-SHELF_WIDE, REHEARSE = 250, "Rehearse"
+SHELF_WIDE = 250
 
 
 class EdgeTab(QToolButton):
@@ -61,7 +61,7 @@ class Arrangements:
 
     def __init__(self, window: QMainWindow, docks: dict[str, QDockWidget], settings: QSettings) -> None:
         self._window, self._docks, self._settings = window, docks, settings
-        self._at = ""
+        self._at: Station | None = None
         self._put_away: QByteArray | None = None  # the state before all panels were put away
         self.edge = QToolBar("Panels that are put away", window)
         self.edge.setObjectName("edge")
@@ -82,30 +82,31 @@ class Arrangements:
         self._docks[name].show()
         self._docks[name].raise_()
 
-    def enter(self, station: str) -> None:
+    def enter(self, station: Station) -> None:
         """Arrange the panels as they stood when a station was left; at first as suits it."""
         if station == self._at:
             return
         self.keep()
         self._put_away = None
         before, self._at = self._at, station
-        kept = self._settings.value(f"arrangement/{station}")
+        kept = self._settings.value(f"arrangement/{station.name}")
         restored = isinstance(kept, QByteArray) and self._window.restoreState(kept, LAYOUT)
-        if not restored and (not before or REHEARSE in {before, station}):
+        if not restored and (before is None or before.panels != station.panels):
             self._arrange(station)  # between places where the rig is built all stands as it stood
-        self._tabs["Poses"].wanted = station == REHEARSE
+        self._tabs["Poses"].wanted = "Poses" in station.panels
         self._follow()
 
     def keep(self) -> None:
         """Remember how the panels stand here."""
         if self._at and self._put_away is None:
-            self._settings.setValue(f"arrangement/{self._at}", self._window.saveState(LAYOUT))
+            self._settings.setValue(f"arrangement/{self._at.name}", self._window.saveState(LAYOUT))
 
     def reset(self) -> None:
         """All stations as at first."""
         self._settings.remove("arrangement")
         self._put_away = None
-        self._arrange(self._at)
+        if self._at is not None:
+            self._arrange(self._at)
         self._follow()
 
     def switch_all(self) -> bool:
@@ -127,14 +128,14 @@ class Arrangements:
             if not any(bar.tabText(i) in titles for i in range(bar.count())):
                 bar.hide()
 
-    def _arrange(self, station: str) -> None:
+    def _arrange(self, station: Station) -> None:
         window, docks = self._window, self._docks
         window.restoreState(self._first, LAYOUT)
-        if station != REHEARSE:
+        if not station.panels:
             docks["Poses"].hide()
             return
         for name, dock in docks.items():
-            if name not in STAGE:
+            if name not in station.panels:
                 dock.hide()
         window.addDockWidget(Qt.DockWidgetArea.RightDockWidgetArea, docks["Poses"])
         window.tabifyDockWidget(docks["Details"], docks["Poses"])

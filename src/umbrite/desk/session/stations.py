@@ -1,10 +1,10 @@
-"""The places of work, each a value: its tools, the panels it brings along, and what is done and shown there."""
+"""The places of work, each a value: its tools, the panels that stand there at first, and what is done and shown there."""
 
 from typing import Literal, NamedTuple
 
 
 class Station(NamedTuple):
-    """A place of work. The first of its tools is taken when it is entered; `panels` come and go with it.
+    """A place of work. The first of its tools is taken when it is entered. `panels` stand there at first; none: all but what others name.
 
     `picks` is what a click on art selects there, `selects_all` what "everything" means. `posed` shows the pose instead of rest.
     The rest says what can be seen and done: parts fanned out, guides, swaying, controls.
@@ -28,6 +28,13 @@ PIVOTS = Station("Pivots", ("pivot", "cord"), fans=True, guides=True, sways=True
 LIMBS = Station("Limbs", ("limb", "bone", "bind", "limit"), sways=True)
 CONTROLS = Station("Controls", ("control",), selects_all="control", controls=True, nudges="control")
 REHEARSE = Station(
-    "Rehearse", ("pose", "body"), "part", "control", ("Poses",), posed=True, controls=True, nudges="control"
+    "Rehearse",
+    ("pose", "body"),
+    "part",
+    "control",
+    ("Details", "Poses"),
+    posed=True,
+    controls=True,
+    nudges="control",
 )
 STATIONS: dict[str, Station] = {each.name: each for each in (PARTS, PIVOTS, LIMBS, CONTROLS, REHEARSE)}
