@@ -432,3 +432,34 @@ def test_find_limits_over_the_whole_puppet_can_be_cancelled(
     act("find-limits")
     assert "stopped" in wick_window.frame.hints.message
     assert puppet(wick_window) is before
+
+
+def test_limbs_from_names_are_pencilled_and_each_can_be_left_out(
+    wick_window: Window, hand: Hand, act: Act, qtbot: QtBot
+) -> None:
+    session = wick_window.session
+    bare = session.puppet
+    for key in bare.limbs:
+        bare = remove_limb(bare, key)
+    session.edit("Unmake", puppet=bare)
+    act("limbs-from-names")
+    assert session.puppet is bare, "nothing is made yet"
+    assert len(session.drafts.now.limbs) == 4
+    board = wick_window.board
+    thigh, shin = (session.placed.pivot(joint(bare, f"Near {bone}")) for bone in ("thigh", "shin"))
+    hand.click((thigh + shin) / 2)
+    left = [limb for limb in session.drafts.now.limbs if limb.left_out]
+    assert [bare.joints[limb.root].name for limb in left] == ["Near thigh"]
+    qtbot.keyClick(board, Qt.Key.Key_Return)
+    assert len(session.puppet.limbs) == 3
+    assert session.history.undo_name == "Make 3 limbs from names"
+    assert session.drafts.now.limbs == ()
+    act("limbs-from-names")
+    assert len(session.drafts.now.limbs) == 1, "only what is missing is proposed again"
+    hand.click((thigh + shin) / 2)
+    qtbot.keyClick(board, Qt.Key.Key_Return)
+    assert len(session.puppet.limbs) == 3
+    assert "left out" in wick_window.frame.hints.message
+    qtbot.keyClick(board, Qt.Key.Key_Escape)
+    assert session.drafts.now.limbs == ()
+    assert len(session.puppet.limbs) == 3

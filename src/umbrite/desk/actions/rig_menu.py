@@ -29,7 +29,7 @@ RIG: tuple[Act, ...] = (
     Act("bone", "Rig", "Bones", "E", "rig-bone", tool_of("Limbs", "bone"), row="Limbs", tool="bone"),
     Act("bind", "Rig", "Bind", "Q", "rig-bind", tool_of("Limbs", "bind"), row="Limbs", tool="bind"),
     Act("limb", "Rig", "Limb", "L", "rig-limb", tool_of("Limbs", "limb"), row="Limbs", tool="limb"),
-    Act("limbs-from-names", "Rig", "Limbs from names", "Shift+F", "rig-limb", on_session(limb_commands.from_names), limb_commands.needs_named_limbs, "Limbs"),
+    Act("limbs-from-names", "Rig", "Limbs from names", "Shift+F", "rig-limb", then_board(limb_commands.pencil_from_names), limb_commands.needs_named_limbs, "Limbs"),
     Act("limit", "Rig", "Limits", "J", "rig-limit", tool_of("Limbs", "limit"), row="Limbs", tool="limit"),
     Act("find-limits", "Rig", "Find limits", "Shift+N", "rig-find", lambda desk: desk.find_limits(), reasons.needs_parts, "Limbs"),
     Act("side", "Rig", "Turn bend side", "T", "rig-side", on_session(limb_commands.turn_side), reasons.needs_limb, "Limbs"),

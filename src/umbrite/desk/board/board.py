@@ -30,9 +30,15 @@ from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.pen import is_eraser
 from umbrite.desk.board.presses import Press, press, sway_at
 from umbrite.desk.board.under_menu import menu_under, pick_under
-from umbrite.desk.commands import bone_commands, control_commands, joint_commands, limit_commands
+from umbrite.desk.commands import (
+    bone_commands,
+    control_commands,
+    joint_commands,
+    limb_commands,
+    limit_commands,
+)
 from umbrite.desk.session.session import Session, attempt
-from umbrite.desk.session.stations import CONTROLS, PIVOTS
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PIVOTS
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import pen
 from umbrite.motion.scene import around, scene_of
@@ -418,6 +424,8 @@ class Board(QWidget):
         session = self.session
         if session.stage.station is PIVOTS and session.drafts.now.proposals:
             return joint_commands.take_all, joint_commands.leave_all
+        if session.stage.station is LIMBS and session.drafts.now.limbs:
+            return limb_commands.take_pencilled, limb_commands.rub_out
         if session.stage.station is CONTROLS and session.drafts.now.left_out is not None:
             return control_commands.take_all, control_commands.rub_out
         return None

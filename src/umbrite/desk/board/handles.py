@@ -1,6 +1,7 @@
 """What can be grasped on the board besides the art: frames, rivets, hooks, ends of fans, controls. Plain geometry."""
 
 import cmath
+import itertools
 from collections.abc import Iterator
 from typing import NamedTuple
 
@@ -12,11 +13,11 @@ from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS
 from umbrite.motion.posing import turned_with
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.bones import away_from_bone
-from umbrite.rig.family import carries, is_carrier, targets
+from umbrite.rig.family import carries, is_carrier, path, targets
 from umbrite.rig.limb_shape import rest_direction
 from umbrite.rig.model import Control, Limit
 
-RIVET, WASHER, HOOK, FAN, GUIDE = 8.0, 15.0, 12.0, 64.0, 4.0  # widget pixels
+RIVET, WASHER, HOOK, FAN, GUIDE, PENCILLED = 8.0, 15.0, 12.0, 64.0, 4.0, 11.0  # widget pixels
 
 
 SHAFT = 7.0
@@ -57,7 +58,13 @@ def handles(session: Session, camera: Camera) -> list[Handle]:
     if session.stage.station is PIVOTS:
         return [*_rivets(session), *_pencilled(session)]
     if session.stage.station is LIMBS:
-        return [*_tips(session), *_rivets(session), *_hooks(session), *_fan_ends(session, camera)]
+        return [
+            *_tips(session),
+            *_rivets(session),
+            *_hooks(session),
+            *_fan_ends(session, camera),
+            *_pencilled_limbs(session),
+        ]
     if session.stage.station is CONTROLS or (session.stage.station.posed and not session.stage.views["bare"]):
         return list(_controls(session, camera))
     return []
@@ -103,6 +110,20 @@ def _pencilled(session: Session) -> Iterator[Handle]:
         yield Handle(
             "pencilled", proposal.part, complex(session.placed.joint_map(key)(proposal.pivot)), RIVET - 1
         )
+
+
+def limb_pencils(session: Session) -> list[list[complex]]:
+    """Board points of each pencilled limb, from its root to its end."""
+    puppet, placed = session.puppet, session.placed
+    ways = [path(puppet, limb.root, limb.end) for limb in session.drafts.now.limbs]
+    return [[placed.pivot(key) for key in way] for way in ways]
+
+
+def _pencilled_limbs(session: Session) -> Iterator[Handle]:
+    """The middles of the bones of pencilled limbs, clear of the rivets at their ends."""
+    for i, points in enumerate(limb_pencils(session)):
+        for one, other in itertools.pairwise(points):
+            yield Handle("pencilled limb", str(i), (one + other) / 2, PENCILLED)
 
 
 def _tips(session: Session) -> Iterator[Handle]:

@@ -23,13 +23,14 @@ from umbrite.desk.board.gestures.gesture import Gesture, Pointer
 from umbrite.desk.board.handles import Handle, bone_at, handle_at
 from umbrite.desk.board.part_frame import frame_of
 from umbrite.desk.board.picking import deeper, parts_at
-from umbrite.desk.commands import bone_commands, control_commands, joint_commands
+from umbrite.desk.commands import bone_commands, control_commands, joint_commands, limb_commands
 from umbrite.desk.session.session import Session
 from umbrite.motion.scene import scene_of
 from umbrite.paint.painter import rect_of
 from umbrite.rig.family import caught
 from umbrite.rig.ids import id_kind
 
+LIMB_MARKS = {"limit", "pencilled limb"}
 REACH = 3.0  # widget pixels around the pointer in which thin art is still hit
 
 
@@ -184,8 +185,8 @@ def _cord(session: Session, camera: Camera, first: str) -> Callable[[], Gesture]
 
 def _in_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
     handle = spot.handle
-    if handle is not None and handle.kind == "limit":
-        return Press(lambda: limit_gestures.drag_limit(session, handle.key, handle.detail))
+    if handle is not None and handle.kind in LIMB_MARKS:
+        return _on_limb_mark(session, handle)
     if session.stage.tool == "bone" or (
         session.stage.tool == "bind" and (handle is None or handle.kind == "tip")
     ):
@@ -207,6 +208,13 @@ def _in_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) ->
             picked.click,
         )
     return picked
+
+
+def _on_limb_mark(session: Session, handle: Handle) -> Press:
+    """The end of a fan, or a limb that is only pencilled."""
+    if handle.kind == "limit":
+        return Press(lambda: limit_gestures.drag_limit(session, handle.key, handle.detail))
+    return Press(click=lambda: limb_commands.leave_or_take(session, int(handle.key)))
 
 
 def _on_hook(session: Session, camera: Camera, pointer: Pointer, limb: str) -> Press:

@@ -1,9 +1,11 @@
 """Limbs made, extended and turned to their other side."""
 
 from umbrite.desk.commands.labels import label_of
+from umbrite.desk.session.drafts import PencilledLimb
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS
 from umbrite.rig.edits.limbs import extend_limb, make_limb, make_limbs, propose_limbs, set_bend_side
+from umbrite.rig.errors import RigError
 
 
 # Limbs and limits
@@ -21,16 +23,46 @@ def needs_named_limbs(session: Session) -> str:
     return "Find joints first: arms and legs are told by names such as thigh, shin and foot that hang from each other."
 
 
-def from_names(session: Session) -> None:
-    """All arms and legs that the names tell, in one step."""
-    puppet, made = make_limbs(session.puppet, propose_limbs(session.puppet))
-    names = ", ".join(puppet.limbs[key].name for key in made)
-    session.edit(f"Make {len(made)} limb{'s' if len(made) > 1 else ''} from names", puppet=puppet)
+def pencil_from_names(session: Session) -> None:
+    """Pencil all arms and legs that the names tell: each can be left out before they are made."""
+    found = tuple(PencilledLimb(root, end) for root, end in propose_limbs(session.puppet))
     session.stage.go_to(LIMBS)
+    session.stage.take_tool("limb")
+    session.selection.pick([])
+    session.drafts.put(session.drafts.now._replace(limbs=found))
+    count = f"{len(found)} limb{' is' if len(found) == 1 else 's are'}"
+    session.say(f"{count} pencilled in. Click one to leave it out; Enter makes them, Esc rubs them out.")
+
+
+def leave_or_take(session: Session, number: int) -> None:
+    """Leave a pencilled limb out, or take it in again."""
+    limbs = list(session.drafts.now.limbs)
+    limb = limbs[number] = limbs[number]._replace(left_out=not limbs[number].left_out)
+    session.drafts.put(session.drafts.now._replace(limbs=tuple(limbs)))
+    way = f"{session.puppet.joints[limb.root].name} to {session.puppet.joints[limb.end].name}"
+    session.say(f"{way} is {'left out' if limb.left_out else 'in again'}. Enter makes the others.")
+
+
+def take_pencilled(session: Session) -> None:
+    """Make the pencilled limbs that are not left out, in one step; a refusal leaves all of them pencilled."""
+    wanted = [(limb.root, limb.end) for limb in session.drafts.now.limbs if not limb.left_out]
+    if not wanted:
+        raise RigError(
+            "All pencilled limbs are left out. Click one to take it in again, or rub them out with Esc."
+        )
+    puppet, made = make_limbs(session.puppet, wanted)
+    names = ", ".join(puppet.limbs[key].name for key in made)
+    session.drafts.put(session.drafts.now._replace(limbs=()))
+    session.edit(f"Make {len(made)} limb{'s' if len(made) > 1 else ''} from names", puppet=puppet)
     session.selection.pick(made)
     session.say(
         f"{names}: drag a hook's cord to what it shall follow, T turns a bend side. Next: Make controls, K."
     )
+
+
+def rub_out(session: Session) -> None:
+    session.drafts.put(session.drafts.now._replace(limbs=()))
+    session.say("The pencilled limbs were rubbed out.")
 
 
 def turn_side(session: Session) -> None:

@@ -35,6 +35,14 @@ class Line(NamedTuple):
     )
 
 
+class PencilledLimb(NamedTuple):
+    """A limb that the names tell, between two joints; left out, it stays pencilled but is not made."""
+
+    root: str
+    end: str
+    left_out: bool = False
+
+
 class Boning(NamedTuple):
     """The bone from whose tip the next goes on, the one whose card is shown, and its line."""
 
@@ -50,6 +58,7 @@ class Drafts(NamedTuple):
     left_out: frozenset[str] | None = (
         None  # of the pencilled controls, by name; None while none are pencilled
     )
+    limbs: tuple[PencilledLimb, ...] = ()  # pencilled until they are made or rubbed out
     found_limits: "tuple[FoundLimit, ...]" = ()
     bones: Boning = Boning()
     pin: complex | None = None  # a pivot for one turn only, on the board
@@ -60,11 +69,13 @@ class Drafts(NamedTuple):
     def known_to(self, puppet: Puppet) -> "Drafts":
         """Without what is about things that the puppet no longer has; the same object where all is there."""
         proposals = tuple(p for p in self.proposals if exists(puppet, p.part) and exists(puppet, p.parent))
+        limbs = tuple(limb for limb in self.limbs if {limb.root, limb.end} <= puppet.joints.keys())
         holds = tuple(hold for hold in self.holds if hold.joint in puppet.joints)
         gone = any(key is not None and key not in puppet.joints for key in self.bones[:2])
         lost = any(found.joint not in puppet.joints for found in self.found_limits)
         kept = self._replace(
             proposals=proposals,
+            limbs=limbs,
             holds=holds,
             bones=Boning() if gone else self.bones,
             found_limits=() if lost else self.found_limits,
@@ -72,8 +83,14 @@ class Drafts(NamedTuple):
         return self if kept == self else kept
 
     def elsewhere(self) -> "Drafts":
-        """What is left when the station is changed: proposed joints and hold points."""
-        return Drafts(proposals=self.proposals, holds=self.holds, swept=self.swept, flashing=self.flashing)
+        """What is left when the station is changed: proposed joints and limbs, and hold points."""
+        return Drafts(
+            proposals=self.proposals,
+            limbs=self.limbs,
+            holds=self.holds,
+            swept=self.swept,
+            flashing=self.flashing,
+        )
 
 
 class DraftBook(QObject):

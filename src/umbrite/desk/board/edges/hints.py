@@ -25,6 +25,7 @@ HANDLE_HINTS = {
     ("Parts", "frame"): "Drag a corner to scale (Shift: freely), an edge to stretch (Ctrl: skew), the pin to turn (Shift: by 15°).",
     ("Pivots", "pivot"): "{name}: drag to move its pivot. The picture stays.",
     ("Pivots", "pencilled"): "{name}: click to take this joint, drag to correct it first, Alt+click to leave it out.",
+    ("Limbs", "pencilled limb"): "Click to leave this limb out or to take it again. Enter makes the limbs, Esc rubs them out.",
     ("Limbs", "pivot"): "{name}: drag from here to the other end of the limb.",
     ("Limbs", "hook"): "{name}: click to see its card; drag the hook's cord to what its target shall follow. Alt+drag moves the tip.",
     ("Limbs", "tip"): "{name}: its tip. Draw on from here; with Bones, Alt+drag moves it, Shift too leaves what it carries.",
@@ -32,6 +33,7 @@ HANDLE_HINTS = {
     ("Controls", "control"): "{name}: drag to put the control elsewhere. Shift selects several.",
     ("Controls", "proposed"): "Click to leave this control out or to take it again. Enter makes the set, Esc rubs it out.",
     ("Rehearse", "control"): "{name}: drag to pose. Shift keeps to one axis, Shift+click selects several to drag together.",
+    ("Rehearse", "ring"): "{name}: drag the ring to turn it, the middle to move it. Shift steps by 5°; with Alt the art under the ring turns.",
     ("Rehearse", "turn"): "{name}: drag to turn everything. Shift steps by 5°.",
     ("Rehearse", "scale"): "{name}: drag to make everything larger or smaller.",
 }  # fmt: skip

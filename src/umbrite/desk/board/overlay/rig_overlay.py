@@ -43,6 +43,7 @@ def paint(painter: Inked, sight: Sight) -> None:
         _fans(painter, sight)
         _rivets(painter, sight)
         _hooks(painter, sight)
+        _pencilled_limbs(painter, sight)
     elif station.controls and not (station.posed and sight.session.stage.views["bare"]):
         distances = _unreached(painter, sight)
         control_overlay.paint(painter, sight)
@@ -149,6 +150,25 @@ def _pencilled(painter: Inked, sight: Sight) -> None:
             names = puppet.parts[proposal.part].name, puppet.parts[proposal.parent].name
             text = f"{names[0]} on {names[1]}, {proposal.confidence:.0%} sure"
             marks.label(painter, sight.pointer, text, sight.within)
+
+
+def _pencilled_limbs(painter: Inked, sight: Sight) -> None:
+    """Limbs that the names tell: pencil cords from the end to the root, hollow at their joints; faint where left out."""
+    for i, points in enumerate(handles.limb_pencils(sight.session)):
+        limb = sight.session.drafts.now.limbs[i]
+        hot = _hot(sight, str(i), "pencilled limb")
+        spots = [sight.camera.point(z) for z in points]
+        painter.setOpacity(0.3 if limb.left_out else 1.0)
+        for upper, lower in itertools.pairwise(spots):
+            marks.pencil_cord(painter, lower, upper)
+            marks.pencil_rivet(painter, (upper + lower) / 2, sure=True, hot=hot)
+        painter.setOpacity(1.0)
+        if hot:
+            joints = sight.session.puppet.joints
+            words = f"{joints[limb.root].name} to {joints[limb.end].name}"
+            marks.label(
+                painter, sight.pointer, f"{words}, left out" if limb.left_out else words, sight.within
+            )
 
 
 def limb_points(session: Session, limb: Limb) -> list[complex]:
