@@ -35,6 +35,7 @@ class Answers:
         self.unsaved: Literal["save", "drop", "stay"] = "stay"
         self.changed: Literal["overwrite", "elsewhere", "stay"] = "stay"
         self.replace = False
+        self.on_part: Literal["exchange", "add", "stay"] = "stay"
         self.asked: list[str] = []
         self.layers: Callable[[Layered], Chosen | None] = lambda layered: Chosen(layered, carriers=False)
 
@@ -65,6 +66,10 @@ class Answers:
     def about_changed(self, name: str, *, gone: bool) -> Literal["overwrite", "elsewhere", "stay"]:
         self.asked.append(f"{'gone' if gone else 'changed'} {name}")
         return self.changed
+
+    def about_dropped(self, name: str) -> Literal["exchange", "add", "stay"]:
+        self.asked.append(f"dropped on {name}")
+        return self.on_part
 
     def may_replace(self, name: str) -> bool:
         self.asked.append(f"replace {name}")

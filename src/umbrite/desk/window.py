@@ -1,10 +1,11 @@
 """The window: strip, board and docks around one session, and the actions that tie them together."""
 
+import math
 from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QByteArray, QPoint, QSettings, Qt
-from PySide6.QtGui import QAction, QCloseEvent, QKeyEvent, QKeySequence
+from PySide6.QtGui import QAction, QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import (
     QAbstractScrollArea,
     QApplication,
@@ -22,6 +23,7 @@ from umbrite.desk.actions.action_table import ACTIONS
 from umbrite.desk.actions.contexts import MOST, fitting_actions
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.board_frame import BoardFrame
+from umbrite.desk.board.drops import paths_in
 from umbrite.desk.commands import edit_commands, family_commands, found_limit_commands, workout_commands
 from umbrite.desk.dialogs.command_finder import Finder
 from umbrite.desk.dialogs.dialogs import Dialogs
@@ -49,7 +51,7 @@ from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import REHEARSE
 from umbrite.desk.theme.look import dress, icon
-from umbrite.desk.theme.themes import theme_named
+from umbrite.desk.theme.themes import BOARDS, theme_named
 
 ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
 
@@ -92,6 +94,7 @@ class Window(QMainWindow):
         self._lay_out()
         self._connect()
         self.setWindowTitle("Umbrite")
+        self.setAcceptDrops(True)
         self.resize(1280, 800)
         self.arrangements = Arrangements(self, self.docks, self.settings)
         self._restore()
@@ -191,6 +194,7 @@ class Window(QMainWindow):
         self.strip.stepped.connect(lambda by: self.run(lambda: session.step(by)))
         self.keeper.failed.connect(lambda text: self.dialogs.tell("Not kept for recovery", text))
         self.board.dropped.connect(self.files.dropped)
+        self.family.tree.dropped.connect(self.files.dropped)
         self.board.menu_opened.connect(self.add_fitting)
         lists = (self.depth_rail, self.controls_panel.controls, self.controls_panel.links)
         for panel in (self.family.tree, self.diagram.sheet, *lists):
@@ -246,7 +250,7 @@ class Window(QMainWindow):
 
     def set_theme(self, name: str) -> None:
         """Dress everything in a theme; what keeps pictures of its own hears of it."""
-        app, theme = QApplication.instance(), theme_named(name)
+        app, theme = QApplication.instance(), theme_named(name, self.preferences.board)
         if isinstance(app, QApplication) and theme is not self.session.stage.theme:
             dress(app, theme)
             self.session.stage.dress(theme)
@@ -266,6 +270,37 @@ class Window(QMainWindow):
         """Do as the preferences say now."""
         self.set_theme(self.preferences.theme)
         self.keeper.set_interval(self.preferences.autosave)
+
+    def next_board(self) -> None:
+        """The next brightness of the board."""
+        names = list(BOARDS)
+        self.preferences.board = names[(names.index(self.preferences.board) + 1) % len(names)]
+        self.apply_preferences()
+        self.session.say(f"Board: {BOARDS[self.preferences.board].lower()}.")
+
+    def next_panel(self) -> None:
+        """Take the keys from the board to the panels one after the other, and back."""
+        places = [
+            self.board,
+            *(dock.widget() for dock in self.docks.values() if not dock.widget().visibleRegion().isEmpty()),
+        ]
+        focus = QApplication.focusWidget()
+        here = next(
+            (
+                i
+                for i, place in enumerate(places)
+                if focus is not None and (place is focus or place.isAncestorOf(focus))
+            ),
+            -1,
+        )
+        place = places[(here + 1) % len(places)]
+        inside = [place, *place.findChildren(QWidget)]
+        able = (
+            each
+            for each in inside
+            if each.focusPolicy() & Qt.FocusPolicy.TabFocus and each.isVisible() and each.isEnabled()
+        )
+        next(able, place).setFocus(Qt.FocusReason.ShortcutFocusReason)
 
     def offer_recovery(self) -> None:
         """After a crash: what was not saved is offered on the board."""
@@ -397,7 +432,16 @@ class Window(QMainWindow):
             "<br><br>Licence: Apache-2.0. Typeface: Alegreya Sans (OFL 1.1). Ordinary icons: Lucide (ISC).",
         )
 
-    # Keys and the end
+    # Files let go beside the board and the family, keys, and the end
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if paths_in(event):
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        if paths := paths_in(event):
+            event.acceptProposedAction()
+            self.files.dropped(paths)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Escape and self.alone:
@@ -407,7 +451,11 @@ class Window(QMainWindow):
         typing = isinstance(QApplication.focusWidget(), QLineEdit)
         if step is not None and not typing and self.board.hasFocus():
             by = step * (10 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 1)
-            self.run(lambda: edit_commands.nudge(self.session, complex(by)))
+            if event.modifiers() & Qt.KeyboardModifier.ControlModifier:
+                angle = math.radians(by.real + by.imag)
+                self.run(lambda: edit_commands.turn_by_keys(self.session, angle))
+            else:
+                self.run(lambda: edit_commands.nudge(self.session, complex(by)))
         else:
             super().keyPressEvent(event)
 

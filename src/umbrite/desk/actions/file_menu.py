@@ -4,7 +4,7 @@ from umbrite.desk.actions.action import Act, with_demo, with_export
 from umbrite.desk.commands import reasons
 
 DEMOS = (("bramble", "Bramble the mail goat, finished"), ("inkpot", "Inkpot the tea seller, finished"))
-EXPORTS = (("svg", "SVG"), ("ora", "OpenRaster"), ("csv", "CSV"), ("json", "JSON"))
+EXPORTS = (("svg", "SVG"), ("ora", "OpenRaster"), ("csv", "CSV"), ("json", "JSON"), ("pose", "a pose file"))
 
 # One line, one action.
 # fmt: off

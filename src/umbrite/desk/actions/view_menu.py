@@ -19,6 +19,8 @@ VIEW: tuple[Act, ...] = (
     Act("cords", "View", "All cords", "Shift+C", "rig-cord", view_of("cords"), view="cords"),
     Act("diagram", "View", "Family as a diagram", "Ctrl+G", "rig-family", lambda desk: desk.show_diagram()),
     Act("panels", "View", "Put panels away or bring them back", "F9", "maximize", lambda desk: desk.switch_panels()),
+    Act("next-panel", "View", "To the next panel", "F6", "arrow-down", lambda desk: desk.next_panel()),
+    Act("next-board", "View", "Board: paler or darker", "", "contrast", lambda desk: desk.next_board()),
     Act("show", "View", "Show to others", "F11", "maximize", lambda desk: desk.show_alone()),
     Act("layout", "View", "Reset layout", "", "layers", lambda desk: desk.reset_layout()),
 )

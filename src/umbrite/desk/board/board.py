@@ -21,24 +21,24 @@ from PySide6.QtWidgets import QMenu, QWidget
 
 from umbrite.desk.board.art_layer import ArtLayer, View, fading_of
 from umbrite.desk.board.camera import Camera, fitting
+from umbrite.desk.board.drops import paths_in
 from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Gesture, Pointer
 from umbrite.desk.board.gestures.guide_gestures import drag_guide
 from umbrite.desk.board.handles import Handle, handle_at
 from umbrite.desk.board.overlay import rig_overlay
 from umbrite.desk.board.overlay.ruler_overlay import WIDE
 from umbrite.desk.board.overlay.sight import Sight
-from umbrite.desk.board.pen import is_eraser
+from umbrite.desk.board.pen import grasp_of, is_eraser
+from umbrite.desk.board.pencilled import pencilled_of
+from umbrite.desk.board.picking import parts_at
 from umbrite.desk.board.presses import Press, press, sway_at
 from umbrite.desk.board.under_menu import menu_under, pick_under
 from umbrite.desk.commands import (
     bone_commands,
-    control_commands,
-    joint_commands,
-    limb_commands,
+    edit_commands,
     limit_commands,
 )
 from umbrite.desk.session.session import Session, attempt
-from umbrite.desk.session.stations import CONTROLS, LIMBS, PIVOTS
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import pen
 from umbrite.motion.scene import around, scene_of
@@ -54,12 +54,12 @@ ROOM_ABOVE = 62  # for the tool row
 
 
 class Board(QWidget):
-    """See the module. `hovered` tells that the hint may have changed; `dropped` carries files let go on it."""
+    """See the module. `hovered` tells that the hint may have changed; `dropped` carries files let go on it, and the part under them."""
 
     hovered = Signal()
     pressed = Signal()
     zoomed = Signal(float)
-    dropped = Signal(list)
+    dropped = Signal(list, str)
     menu_opened = Signal(QMenu)  # a menu that others may add to, before it is shown
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
@@ -81,6 +81,7 @@ class Board(QWidget):
         self.swaying = False  # while W is held
         self._pressure = 1.0  # of the pen, while its event is taken
         self._fitted = True
+        self._visited = {session.stage.station}
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAcceptDrops(True)
@@ -97,11 +98,15 @@ class Board(QWidget):
             signal.connect(self.update)
         session.changed.connect(lambda *_: self.update())
         session.stage.station_changed.connect(self._on_station)
-        session.opened.connect(self.fit_all)
+        session.opened.connect(self._on_opened)
         session.stage.theme_changed.connect(self.paint_anew)
         session.file.arrivals.came.connect(self.paint_anew)
 
     # Views
+
+    def _on_opened(self) -> None:
+        self._visited = {self.session.stage.station}
+        self.fit_all()
 
     def sizeHint(self) -> QSize:
         return QSize(800, 640)
@@ -119,6 +124,9 @@ class Board(QWidget):
     def _on_station(self) -> None:
         self.cancel()
         self.hover = None
+        if self.session.stage.station not in self._visited:
+            self._visited.add(self.session.stage.station)
+            self.fit_all()
         self.update()
 
     def room(self) -> QRectF:
@@ -126,7 +134,7 @@ class Board(QWidget):
         return QRectF(self.rect()).adjusted(28, ROOM_ABOVE, -28, -20)
 
     def _look_through(self, camera: Camera, *, fitted: bool = False) -> None:
-        self.camera = camera
+        self.camera = camera._replace(grasp=self.camera.grasp)
         self._fitted = fitted
         self.zoomed.emit(camera.zoom)
         self.update()
@@ -135,7 +143,8 @@ class Board(QWidget):
         """Show the whole puppet, controls included."""
         box = rect_of(around(scene_of(self.session.placed)))
         for control in self.session.puppet.controls.values():
-            at, half = self.session.placed.control_at(control), control.size / 2
+            half = 0.0 if control.on_screen else control.size / 2  # those have room in the margin
+            at = self.session.placed.control_at(control)
             box = box.united(QRectF(at.real - half, at.imag - half * 0.6, 2 * half, 1.2 * half))
         puppet = self.session.puppet
         whole = box if not box.isEmpty() else QRectF(0, 0, puppet.width, puppet.height)
@@ -205,8 +214,16 @@ class Board(QWidget):
             self._pressure,
         )
 
+    def _grasp_for(self, event: QTabletEvent | QMouseEvent) -> None:
+        """Controls as large as what points at them needs."""
+        grasp = grasp_of(event)
+        if grasp is not None and grasp != self.camera.grasp:
+            self.camera = self.camera._replace(grasp=grasp)
+            self.update()
+
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.setFocus(Qt.FocusReason.MouseFocusReason)
+        self._grasp_for(event)
         self.pressed.emit()
         at = event.position()
         if event.button() == Qt.MouseButton.MiddleButton or (
@@ -261,6 +278,7 @@ class Board(QWidget):
         keys = (
             event.modifiers() | Qt.KeyboardModifier.ControlModifier if is_eraser(event) else event.modifiers()
         )
+        self._grasp_for(event)
         self._pressure = event.pressure() if kind != QEvent.Type.MouseButtonRelease else 1.0
         work(
             QMouseEvent(kind, event.position(), event.globalPosition(), event.button(), event.buttons(), keys)
@@ -391,7 +409,10 @@ class Board(QWidget):
             if self.cancel():
                 return
             self._escape(event)
-        elif key in {Qt.Key.Key_Return, Qt.Key.Key_Enter} and (pencilled := self._pencilled()) is not None:
+        elif (
+            key in {Qt.Key.Key_Return, Qt.Key.Key_Enter}
+            and (pencilled := pencilled_of(self.session)) is not None
+        ):
             take = pencilled[0]
             self._guarded(lambda: take(self.session))
         elif self.dragging and event.matches(QKeySequence.StandardKey.Undo):
@@ -412,23 +433,19 @@ class Board(QWidget):
         elif self.session.drafts.now.pin is not None:
             self.session.drafts.put(self.session.drafts.now._replace(pin=None))
             self.update()
-        elif (pencilled := self._pencilled()) is not None:
+        elif (pencilled := pencilled_of(self.session)) is not None:
             pencilled[1](self.session)
         elif self.session.selection.keys:
             self.session.selection.pick([])
         else:
             super().keyPressEvent(event)
 
-    def _pencilled(self) -> tuple[Callable[[Session], None], Callable[[Session], None]] | None:
-        """What takes and what leaves the proposals that are seen, so that Enter and Esc mean them."""
-        session = self.session
-        if session.stage.station is PIVOTS and session.drafts.now.proposals:
-            return joint_commands.take_all, joint_commands.leave_all
-        if session.stage.station is LIMBS and session.drafts.now.limbs:
-            return limb_commands.take_pencilled, limb_commands.rub_out
-        if session.stage.station is CONTROLS and session.drafts.now.left_out is not None:
-            return control_commands.take_all, control_commands.rub_out
-        return None
+    def focusNextPrevChild(self, next: bool) -> bool:  # noqa: A002, FBT001 Qt's own words
+        """Tab walks what can be picked here, and from the last of it to the next panel."""
+        if not edit_commands.walk(self.session, 1 if next else -1):
+            return super().focusNextPrevChild(next)
+        self._shows_focus = True
+        return True
 
     def focusInEvent(self, event: QFocusEvent) -> None:
         """Focus is shown where it came by keys; a pointer knows where it is."""
@@ -471,11 +488,12 @@ class Board(QWidget):
             menu.popup(place)
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if event.mimeData().hasUrls():
+        if paths_in(event):
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
-        paths = [url.toLocalFile() for url in event.mimeData().urls() if url.isLocalFile()]
-        if paths:
+        if paths := paths_in(event):
             event.acceptProposedAction()
-            self.dropped.emit(paths)
+            at = event.position()
+            under = parts_at(self.session, self.camera.board(complex(at.x(), at.y())), 0.0)
+            self.dropped.emit(paths, under[0] if under else "")

@@ -13,6 +13,8 @@ from umbrite.desk.board.edges.tool_row import ToolRow
 from umbrite.desk.board.edges.welcome import Welcome
 from umbrite.desk.session.session import Session
 
+NARROW = 1024  # a window less wide than this shows tools as icons only
+
 
 class BoardFrame(QWidget):
     """Puts them together, and keeps the tool row and the welcome sheet in place."""
@@ -54,7 +56,7 @@ class BoardFrame(QWidget):
         empty = not self.session.puppet.parts
         self.welcome.setVisible(empty)
         self.tools.setVisible(not empty and not self.alone)
-        self.tools.fit(self.board.width() - 24)
+        self.tools.fit(self.board.width() - 24 if self.window().width() >= NARROW else 0)
         self.tools.move(12, 10)
         if self.banner.isVisible():
             self.banner.place()

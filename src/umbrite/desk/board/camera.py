@@ -9,10 +9,14 @@ CLOSEST, FARTHEST = 32.0, 0.02
 
 
 class Camera(NamedTuple):
-    """screen = board * zoom + shift, in widget pixels; x right, y down on both."""
+    """screen = board * zoom + shift, in widget pixels; x right, y down on both.
+
+    `grasp` is how much larger than for a mouse the things to grasp are shown: a pen or a finger needs more.
+    """
 
     zoom: float = 1.0
     shift: complex = 0j
+    grasp: float = 1.0
 
     def screen(self, z: complex) -> complex:
         return z * self.zoom + self.shift
@@ -30,7 +34,7 @@ class Camera(NamedTuple):
     def zoomed(self, factor: float, about: complex) -> "Camera":
         """Closer or farther, with the screen point `about` staying on the same board point."""
         zoom = min(max(self.zoom * factor, FARTHEST), CLOSEST)
-        return Camera(zoom, about - (about - self.shift) * (zoom / self.zoom))
+        return self._replace(zoom=zoom, shift=about - (about - self.shift) * (zoom / self.zoom))
 
     def panned(self, by: complex) -> "Camera":
         return self._replace(shift=self.shift + by)

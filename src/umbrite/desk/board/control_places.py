@@ -25,7 +25,8 @@ CELL = 30.0  # at least so wide is a chooser's cell
 
 def shown_size(control: Control, camera: Camera) -> float:
     """A control's width in widget pixels; never smaller than what a finger finds."""
-    return max(control.size if control.on_screen else control.size * camera.zoom, LEAST_SIZE)
+    size = control.size * camera.grasp if control.on_screen else control.size * camera.zoom
+    return max(size, LEAST_SIZE * camera.grasp)
 
 
 def _placed_and_camera(session: Session, camera: Camera) -> tuple[object, ...]:

@@ -7,8 +7,10 @@ from collections.abc import Sequence
 from typing import NamedTuple
 
 from PySide6.QtCore import QEvent, QPointF, Qt
-from PySide6.QtGui import QInputDevice, QPointingDevice, QTabletEvent
+from PySide6.QtGui import QInputDevice, QMouseEvent, QPointingDevice, QTabletEvent
 from PySide6.QtWidgets import QApplication, QWidget
+
+BY_PEN = 1.45  # how much larger than for a mouse things to grasp are
 
 
 class PenPoint(NamedTuple):
@@ -48,3 +50,11 @@ class SimulatedPen:
 
 def is_eraser(event: QTabletEvent) -> bool:
     return event.pointerType() == QPointingDevice.PointerType.Eraser
+
+
+def grasp_of(event: QTabletEvent | QMouseEvent) -> float | None:
+    """How large things to grasp must be for what points here; None for events that came from no device."""
+    kind = event.device().type()
+    if isinstance(event, QTabletEvent) or kind == QInputDevice.DeviceType.TouchScreen:
+        return BY_PEN
+    return 1.0 if event.spontaneous() or kind == QInputDevice.DeviceType.Mouse else None

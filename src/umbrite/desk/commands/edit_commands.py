@@ -4,9 +4,10 @@ from collections.abc import Sequence
 
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
-from umbrite.motion.posing import move_joint_to
+from umbrite.motion.posing import move_joint_to, turn_joint_by, turned_with
 from umbrite.rig.change import change, exists, take_out
 from umbrite.rig.channels import known_only
+from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.edits.controls import remove_control
 from umbrite.rig.edits.limbs import remove_limb, without_users
 from umbrite.rig.edits.parenting import remove_carrier
@@ -15,7 +16,7 @@ from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.errors import InUseError
 from umbrite.rig.family import branch, children, targets
 from umbrite.rig.ids import id_kind
-from umbrite.rig.model import Puppet, point
+from umbrite.rig.model import Pose, Puppet, point
 
 
 # Everything else
@@ -129,10 +130,61 @@ def _nudge_controls(session: Session, by: complex) -> None:
     name = label_of(session, keys)
     if session.stage.station.posed:
         for key in keys:
-            moves = puppet.controls[key].moves
-            pose = move_joint_to(session.placed, pose, moves, session.placed.pivot(moves) + by)
+            if traits(puppet.controls[key]).values:
+                pose = _stepped(session, pose, key, by)
+            else:
+                moves = puppet.controls[key].moves
+                pose = move_joint_to(session.placed, pose, moves, session.placed.pivot(moves) + by)
         session.edit(f"Nudge {name}", pose=pose)
     else:
         for key in keys:
             puppet = change(puppet, key, offset=point(puppet.controls[key].offset.z + by))
         session.edit(f"Nudge {name}", puppet=puppet)
+
+
+def _stepped(session: Session, pose: Pose, key: str, by: complex) -> Pose:
+    """A slider or pad a hundredth of its way on for each pixel, upwards counting more; a chooser one choice on."""
+    control = session.puppet.controls[key]
+    least, most = span_of(control)
+    chooses = traits(control).chooses
+    share = (by.real > 0) - (by.real < 0) if chooses else by.real * (most.x - least.x) / 100
+    found = {f"{key}.value": (session.placed.control_value(key) + share, least.x, most.x)}
+    if traits(control).two_values:
+        up = session.placed.control_value(key, "value_y") - by.imag * (most.y - least.y) / 100
+        found[f"{key}.value_y"] = (up, least.y, most.y)
+    return {**pose, **{name: min(max(now, low), high) for name, (now, low, high) in found.items()}}
+
+
+def turn_by_keys(session: Session, angle: float) -> None:
+    """Turn what the picked grips and knobs turn, in Rehearse."""
+    puppet, pose = session.puppet, session.pose
+    keys = session.selection.only("control") if session.stage.station.posed else []
+    joints = [joint for key in keys if (joint := turned_with(puppet, puppet.controls[key])) is not None]
+    if joints:
+        for joint in dict.fromkeys(joints):
+            pose = turn_joint_by(session.placed, pose, joint, angle)
+        session.edit(f"Turn {label_of(session, keys)}", pose=pose)
+
+
+def walk(session: Session, step: int) -> bool:
+    """Pick the next thing that can be worked on the board, or the one before; whether there was one."""
+    keys = _walked(session)
+    chosen = [keys.index(key) for key in session.selection.keys if key in keys]
+    at = chosen[-1] + step if chosen else 0 if step > 0 else len(keys) - 1
+    if not 0 <= at < len(keys):
+        return False
+    session.selection.pick([keys[at]])
+    return True
+
+
+def _walked(session: Session) -> list[str]:
+    """What Tab walks here, in order: parts from the front, joints from the root, controls that may be touched."""
+    puppet, station = session.puppet, session.stage.station
+    if station.selects_all == "part":
+        return list(reversed(puppet.order))
+    if station.selects_all == "joint":
+        hooks = targets(puppet)
+        return [key for key in puppet.joints if key not in hooks]
+    if station.posed and session.stage.views["bare"]:
+        return []
+    return [key for key, control in puppet.controls.items() if not (station.posed and control.locked)]

@@ -40,29 +40,50 @@ def mirror(session: Session) -> None:
     session.edit("Mirror the pose", pose=mirrored(session.puppet, session.history.now.pose))
 
 
-def copy(session: Session) -> None:
-    """The present pose by names, as text on the clipboard: other puppets and other programs can read it."""
+def text_of(session: Session) -> str:
+    """The present pose by names, as text that other puppets and other programs can read."""
     names = by_names(session.puppet, session.history.now.pose)
-    QGuiApplication.clipboard().setText(
-        json.dumps({"format": FORMAT, "channels": names}, indent=1, ensure_ascii=False)
-    )
-    session.say(f"The pose is on the clipboard: {len(names)} values by name.")
+    return json.dumps({"format": FORMAT, "channels": names}, indent=1, ensure_ascii=False)
+
+
+def copy(session: Session) -> None:
+    """The present pose by names, as text on the clipboard."""
+    QGuiApplication.clipboard().setText(text_of(session))
+    count = len(by_names(session.puppet, session.history.now.pose))
+    session.say(f"The pose is on the clipboard: {count} values by name.")
 
 
 def paste(session: Session) -> None:
     """Take up a pose from the clipboard, as far as the names are known here."""
+    channels = _channels_of(QGuiApplication.clipboard().text())
+    if channels is None:
+        raise RigError("There is no pose on the clipboard. Copy one here or in another window first.")
+    _take(session, channels, "Paste pose")
+
+
+def take_up(session: Session, text: str) -> None:
+    """Take up a pose that is text, as far as its names are known here. Refuses what is no pose."""
+    channels = _channels_of(text)
+    if channels is None:
+        raise RigError("This file holds no pose. Export a pose file here or in another window first.")
+    _take(session, channels, "Take up pose")
+
+
+def _channels_of(text: str) -> dict[str, float] | None:
     try:
-        found = json.loads(QGuiApplication.clipboard().text())
+        found = json.loads(text)
         channels = found["channels"] if found["format"] == FORMAT else None
     except (ValueError, KeyError, TypeError, RecursionError):
-        channels = None
-    if not isinstance(channels, dict):
-        raise RigError("There is no pose on the clipboard. Copy one here or in another window first.")
+        return None
+    return channels if isinstance(channels, dict) else None
+
+
+def _take(session: Session, channels: dict[str, float], step: str) -> None:
     pose, missing = from_names(session.puppet, channels)
-    session.edit("Paste pose", pose=pose)
+    session.edit(step, pose=pose)
     words = (
         f" This puppet has no {', '.join(missing[:4])}{' and more' if len(missing) > 4 else ''}."
         if missing
         else ""
     )
-    session.say(f"Pose pasted: {len(pose)} values.{words}")
+    session.say(f"Pose taken: {len(pose)} values.{words}")

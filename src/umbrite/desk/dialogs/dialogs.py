@@ -100,6 +100,18 @@ class Dialogs:
             "Writing it here puts your work in its place; what the other program wrote stays as the backup.", words, "elsewhere",
         )  # fmt: skip
 
+    def about_dropped(self, name: str) -> Literal["exchange", "add", "stay"]:
+        """A picture was let go on a part."""
+        words: dict[Literal["exchange", "add", "stay"], str] = {
+            "exchange": f"Exchange the drawing of {name}",
+            "add": "Add it as a part",
+            "stay": "Neither",
+        }
+        more = "With another drawing the part keeps its place, pivot and rig."
+        return self._ask(
+            "A picture on a part", f"<b>What is this picture for {name}?</b>", more, words, "exchange"
+        )
+
     def may_replace(self, name: str) -> bool:
         """A file of that name is there already."""
         words: dict[Literal["replace", "stay"], str] = {"replace": "Write over it", "stay": "Stay here"}

@@ -14,7 +14,7 @@ from PySide6.QtWidgets import (
 )
 
 from umbrite.desk.session.preferences import Preferences
-from umbrite.desk.theme.themes import THEMES
+from umbrite.desk.theme.themes import BOARDS, THEMES
 
 
 class PreferencesDialog(QDialog):
@@ -33,6 +33,11 @@ class PreferencesDialog(QDialog):
         for theme in THEMES.values():
             self.theme.addItem(theme.title, theme.name)
         self.theme.setCurrentIndex(list(THEMES).index(preferences.theme))
+        self.board = QComboBox()
+        self.board.setAccessibleName("Board")
+        for name, words in BOARDS.items():
+            self.board.addItem(words, name)
+        self.board.setCurrentIndex(list(BOARDS).index(preferences.board))
         self.autosave = QSpinBox()
         self.autosave.setAccessibleName("Keep unsaved work after")
         self.autosave.setRange(2, 600)
@@ -41,6 +46,7 @@ class PreferencesDialog(QDialog):
         self.table = QCheckBox("Show the table of layers before art is added")
         self.table.setChecked(preferences.layer_table)
         form.addRow("Theme", self.theme)
+        form.addRow("Board", self.board)
         form.addRow("Keep unsaved work after", self.autosave)
         form.addRow(self.table)
         column.addLayout(form)
@@ -48,12 +54,14 @@ class PreferencesDialog(QDialog):
         buttons.rejected.connect(self.accept)
         column.addWidget(buttons)
         self.theme.activated.connect(self._write)
+        self.board.activated.connect(self._write)
         self.autosave.valueChanged.connect(self._write)
         self.table.toggled.connect(self._write)
         self.setMinimumWidth(420)
 
     def _write(self, *_: object) -> None:
         self.preferences.theme = self.theme.currentData()
+        self.preferences.board = self.board.currentData()
         self.preferences.autosave = self.autosave.value()
         self.preferences.layer_table = self.table.isChecked()
         self._changed()

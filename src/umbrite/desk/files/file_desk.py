@@ -6,14 +6,16 @@ from pathlib import Path
 from umbrite.checking.workout import Report
 from umbrite.checking.workout_report import write_sheets
 from umbrite.demo import ASSETS as DEMOS
+from umbrite.desk.commands import shelf_commands
 from umbrite.desk.files.import_table import Chosen
 from umbrite.desk.files.progress import in_thread
 from umbrite.desk.files.questions import Questions
 from umbrite.desk.session.preferences import Preferences
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import PARTS, REHEARSE
 from umbrite.files.apart.reading import read_art
-from umbrite.files.file_errors import shown_name
+from umbrite.files.atomic import write
+from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.layers import Layered, add_layers, puppet_from
 from umbrite.files.long_work import Watch
 from umbrite.files.opening import NATIVE, is_native
@@ -30,6 +32,21 @@ from umbrite.rig.edits.parts import exchange_drawing
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Drawing
 from umbrite.rig.placement import board_from_drawing
+
+POSE_FILE = ".pose"
+LARGEST_POSE = 4_000_000  # bytes
+
+
+def pose_text(path: Path) -> str:
+    """What a pose file holds. Raises FileError."""
+    try:
+        if path.stat().st_size > LARGEST_POSE:
+            raise FileError(f"{shown_name(path)} is too large for a pose. Choose a file that Export made.")
+        return path.read_text(encoding="utf-8")
+    except (OSError, ValueError):
+        raise FileError(
+            f"{shown_name(path)} can't be read as a pose. Choose a file that Export made."
+        ) from None
 
 
 def stamp_of(path: Path) -> tuple[int, int] | None:
@@ -152,13 +169,16 @@ class FileDesk:
         session = self.session
         (key,) = session.selection.of("part")
         if paths := self.dialogs.paths_to_add(self.folder):
-            try:
-                with self.dialogs.watch(f"Reading {shown_name(paths[0])}") as watch:
-                    revised = read_art(paths[:1], watch)
-            except UmbriteError as error:
-                session.say(str(error))
-                return
-            self.exchange(key, revised)
+            self._exchange_from(key, paths[0])
+
+    def _exchange_from(self, key: str, path: Path) -> None:
+        try:
+            with self.dialogs.watch(f"Reading {shown_name(path)}") as watch:
+                revised = read_art([path], watch)
+        except UmbriteError as error:
+            self.session.say(str(error))
+            return
+        self.exchange(key, revised)
 
     def exchange(self, key: str, revised: Layered) -> None:
         """Give a part the one layer of a picture as its drawing."""
@@ -185,12 +205,23 @@ class FileDesk:
         )
         session.say(f"{part.name} has its revised drawing; pivot, place and rig are as they were.")
 
-    def dropped(self, names: list[str]) -> None:
-        """Files let go on the board: a puppet is opened, art begins a puppet or joins the one that is open."""
+    def dropped(self, names: list[str], part: str = "") -> None:
+        """Files let go on the window: a puppet is opened, a pose taken up, art begins a puppet or joins the one that is open.
+
+        One picture on a part may be its revised drawing, which is asked.
+        """
         paths = [Path(name) for name in names]
-        if paths[0].suffix.lower() == NATIVE or (len(paths) == 1 and not self.session.puppet.parts):
+        if paths[0].suffix.lower() == POSE_FILE:
+            attempt(self.session, lambda: shelf_commands.take_up(self.session, pose_text(paths[0])))
+        elif paths[0].suffix.lower() == NATIVE or (len(paths) == 1 and not self.session.puppet.parts):
             if self.may_leave():
                 self.open(paths[0])
+        elif part and len(paths) == 1:
+            answer = self.dialogs.about_dropped(self.session.puppet.parts[part].name)
+            if answer == "exchange":
+                self._exchange_from(part, paths[0])
+            elif answer == "add":
+                self.add(paths)
         else:
             self.add(paths)
 
@@ -259,7 +290,7 @@ class FileDesk:
         return True
 
     def export_as(self, ending: str) -> None:
-        """The pose as SVG, OpenRaster, CSV or JSON."""
+        """The pose as SVG, OpenRaster, CSV, JSON or a pose file."""
         session = self.session
         stem = session.file.path.stem if session.file.path else session.puppet.name.lower()
         path = self._place_for((self.folder or Path.home()) / f"{stem}-pose{ending}", ending)
@@ -271,6 +302,7 @@ class FileDesk:
             ".ora": lambda: export_openraster(path, package),
             ".csv": lambda: export_csv(path, package),
             ".json": lambda: export_json(path, package),
+            POSE_FILE: lambda: write(path, shelf_commands.text_of(session).encode()),
         }
         if self._done(work[ending]):
             session.say(f"The pose was exported as {path.name}.")

@@ -3,8 +3,8 @@
 from collections.abc import Iterator
 from typing import NamedTuple
 
-from PySide6.QtCore import QModelIndex, QPersistentModelIndex, QPoint, QRect, QSize, Qt
-from PySide6.QtGui import QDropEvent, QKeyEvent, QPainter
+from PySide6.QtCore import QModelIndex, QPersistentModelIndex, QPoint, QRect, QSize, Qt, Signal
+from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent, QKeyEvent, QPainter
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QHeaderView,
@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
+from umbrite.desk.board.drops import paths_in
 from umbrite.desk.commands.family_commands import hang_from
 from umbrite.desk.panels.following import Following
 from umbrite.desk.session.session import Session, attempt
@@ -107,7 +108,12 @@ class SideSign(QStyledItemDelegate):
 
 
 class FamilyTree(QTreeWidget):
-    """The tree; drops ask the session to re-parent and never move rows by themselves."""
+    """The tree; drops ask the session to re-parent and never move rows by themselves.
+
+    `dropped` carries files let go on it, and the part whose row lies under them.
+    """
+
+    dropped = Signal(list, str)
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -300,8 +306,27 @@ class FamilyTree(QTreeWidget):
         below = [child for i in range(item.childCount()) if (child := item.child(i)) is not None]
         return any(self._holds(child.data(0, KEY), wanted) for child in below)
 
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        event.acceptProposedAction() if paths_in(event) else super().dragEnterEvent(event)
+
+    def dragMoveEvent(self, event: QDragMoveEvent) -> None:
+        event.acceptProposedAction() if paths_in(event) else super().dragMoveEvent(event)
+
     def dropEvent(self, event: QDropEvent) -> None:
-        """On a row: hang from it. Between rows: hang from what carries the rows there. Below all: free."""
+        """On a row: hang from it. Between rows: hang from what carries the rows there. Below all: free. Files: see `dropped`."""
+        if paths := paths_in(event):
+            event.acceptProposedAction()
+            row = self.itemAt(event.position().toPoint())
+            key = row.data(0, KEY) if row is not None else ""
+            parts = (
+                [key]
+                if key in self.session.puppet.parts
+                else parts_on(self.session.puppet, key)
+                if key
+                else []
+            )
+            self.dropped.emit(paths, parts[-1] if parts else "")
+            return
         item = self.itemAt(event.position().toPoint())
         onto: QTreeWidgetItem | None = item
         if (

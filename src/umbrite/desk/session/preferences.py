@@ -2,7 +2,7 @@
 
 from PySide6.QtCore import QSettings
 
-from umbrite.desk.theme.themes import THEMES
+from umbrite.desk.theme.themes import BOARDS, THEMES
 
 RECENT = 8
 
@@ -21,6 +21,16 @@ class Preferences:
     @theme.setter
     def theme(self, name: str) -> None:
         self.settings.setValue("theme", name)
+
+    @property
+    def board(self) -> str:
+        """How bright the board is, one of BOARDS."""
+        value = str(self.settings.value("board", "theme"))
+        return value if value in BOARDS else "theme"
+
+    @board.setter
+    def board(self, name: str) -> None:
+        self.settings.setValue("board", name)
 
     @property
     def autosave(self) -> int:

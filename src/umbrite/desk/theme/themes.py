@@ -1,6 +1,7 @@
 """The themes: every colour of the desk as one value, by day and by night. It is handed to whatever paints."""
 
 from collections.abc import Iterable
+from functools import cache
 from typing import NamedTuple
 
 from PySide6.QtCore import Qt
@@ -114,6 +115,25 @@ NIGHT = _theme(
 THEMES = {theme.name: theme for theme in (DAY, NIGHT)}
 
 
-def theme_named(name: str) -> Theme:
-    """A theme by its name; by day where there is none of that name."""
-    return THEMES.get(name, DAY)
+# How bright the board is, apart from the theme: dark art is seen on a pale one, pale art on a dark one.
+BOARDS = {
+    "theme": "As the theme has it",
+    "pale": "Pale",
+    "middle": "Middle grey",
+    "dark": "Dark",
+}
+_BOARDS = {  # beside the canvas, the canvas, the ground line
+    "pale": (DAY.board, DAY.linen, DAY.ground),
+    "middle": (QColor("#7F7B76"), QColor("#9A958E"), QColor("#5A5650")),
+    "dark": (NIGHT.board, QColor("#33303C"), NIGHT.ground),
+}
+
+
+@cache
+def theme_named(name: str, board: str = "theme") -> Theme:
+    """A theme by its name, with one of BOARDS; by day where there is none of that name. The same object each time."""
+    theme = THEMES.get(name, DAY)
+    if board not in _BOARDS:
+        return theme
+    beside, canvas, ground = _BOARDS[board]
+    return theme._replace(board=beside, linen=canvas, ground=ground)

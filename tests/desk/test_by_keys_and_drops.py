@@ -1,0 +1,219 @@
+"""The board by keys alone, by a pen, and with files let go on it; its brightness; tools in a narrow window."""
+
+import json
+import math
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
+from PySide6.QtGui import QDropEvent
+from PySide6.QtWidgets import QApplication, QWidget
+from pytestqt.qtbot import QtBot
+
+from demo_puppet import joint, part
+from desk.conftest import Answers
+from umbrite.demo import ASSETS
+from umbrite.desk.board.control_places import shown_size
+from umbrite.desk.board.pen import PenPoint, SimulatedPen
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE
+from umbrite.desk.window import Window
+from umbrite.files.package import load
+from umbrite.motion.posing import turned_with
+from umbrite.rig.channels import value
+
+CTRL, SHIFT = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier
+Act = Callable[[str], None]
+
+
+def control(window: Window, name: str) -> str:
+    return next(key for key, each in window.session.puppet.controls.items() if each.name == name)
+
+
+def let_go(widget: QWidget, at: QPointF, *paths: Path) -> None:
+    """A drop of files, as the desktop sends it."""
+    data = QMimeData()
+    data.setUrls([QUrl.fromLocalFile(str(path)) for path in paths])
+    action, left = Qt.DropAction.CopyAction, Qt.MouseButton.LeftButton
+    event = QDropEvent(at, action, data, left, Qt.KeyboardModifier.NoModifier)
+    widget.dropEvent(event)
+
+
+def test_a_hand_is_found_and_moved_by_keys_alone(wick_window: Window, qtbot: QtBot) -> None:
+    session, board = wick_window.session, wick_window.board
+    session.stage.go_to(REHEARSE)
+    board.setFocus(Qt.FocusReason.TabFocusReason)
+    session.selection.pick([])
+    walked = []
+    while QApplication.focusWidget() is board and len(walked) < 40:
+        qtbot.keyClick(board, Qt.Key.Key_Tab)
+        walked += [key for key in session.selection.keys if QApplication.focusWidget() is board]
+    assert walked == [key for key, each in session.puppet.controls.items() if not each.locked]
+    board.setFocus(Qt.FocusReason.BacktabFocusReason)
+    hand = control(wick_window, "Near hand")
+    while session.selection.keys != (hand,):
+        qtbot.keyClick(board, Qt.Key.Key_Backtab)
+    moves = session.puppet.controls[hand].moves
+    before = session.placed.pivot(moves)
+    for _ in range(3):
+        qtbot.keyClick(board, Qt.Key.Key_Up)
+    qtbot.keyClick(board, Qt.Key.Key_Left, SHIFT)
+    assert abs(session.placed.pivot(moves) - before - (-10 - 3j)) < 1e-6
+    turned = turned_with(session.puppet, session.puppet.controls[hand])
+    assert turned is not None
+    qtbot.keyClick(board, Qt.Key.Key_Right, CTRL | SHIFT)
+    assert math.isclose(value(session.pose, turned, "turn"), math.radians(10), abs_tol=1e-9)
+    assert session.history.undo_name == "Turn Near hand"
+
+
+def test_sliders_choosers_and_pads_go_on_by_arrows(wick_window: Window, act: Act, qtbot: QtBot) -> None:
+    session = wick_window.session
+    session.selection.pick([joint(session.puppet, "Cap")])
+    act("make-slider")
+    (key,) = session.selection.only("control")
+    session.stage.go_to(REHEARSE)
+    session.selection.pick([key])
+    wick_window.board.setFocus()
+    before = session.placed.control_value(key)
+    qtbot.keyClick(wick_window.board, Qt.Key.Key_Right, SHIFT)
+    assert session.placed.control_value(key) > before
+    for _ in range(40):
+        qtbot.keyClick(wick_window.board, Qt.Key.Key_Left, SHIFT)
+    low = session.placed.control_value(key)
+    qtbot.keyClick(wick_window.board, Qt.Key.Key_Left, SHIFT)
+    assert session.placed.control_value(key) == low, "it ends where the slider ends"
+
+
+@pytest.mark.parametrize("station", [PARTS, PIVOTS, LIMBS, CONTROLS], ids=lambda each: each.name)
+def test_tab_walks_what_each_station_works_on_and_then_leaves(
+    wick_window: Window, qtbot: QtBot, station: object
+) -> None:
+    session, board = wick_window.session, wick_window.board
+    session.stage.go_to(station)  # type: ignore[arg-type]
+    session.selection.pick([])
+    board.setFocus(Qt.FocusReason.TabFocusReason)
+    seen = []
+    while QApplication.focusWidget() is board:
+        qtbot.keyClick(board, Qt.Key.Key_Tab)
+        seen.append(session.selection.keys)
+    assert len(set(seen)) == len(seen) - 1 >= 6
+    assert board.grab().toImage() != board.picture
+
+
+def test_f6_goes_from_panel_to_panel_and_back_to_the_board(wick_window: Window, act: Act) -> None:
+    wick_window.session.stage.go_to(PIVOTS)
+    wick_window.board.setFocus()
+    places = []
+    for _ in range(4):
+        act("next-panel")
+        focus = QApplication.focusWidget()
+        places.append(next((n for n, d in wick_window.docks.items() if d.isAncestorOf(focus)), "Board"))
+    assert places[0] == "Family"
+    assert "Board" in places
+    assert len(set(places)) >= 3
+
+
+def test_a_pen_gets_larger_controls_than_the_mouse(wick_window: Window, qtbot: QtBot) -> None:
+    board = wick_window.board
+    wick_window.session.stage.go_to(REHEARSE)
+    each = wick_window.session.puppet.controls[control(wick_window, "Near hand")]
+    by_mouse = shown_size(each, board.camera)
+    bare = QPointF(6, board.height() - 6)
+    SimulatedPen(board).stroke([PenPoint(bare)])
+    assert shown_size(each, board.camera) > 1.3 * by_mouse
+    qtbot.mouseClick(board, Qt.MouseButton.LeftButton, pos=bare.toPoint())
+    assert shown_size(each, board.camera) == by_mouse
+
+
+def test_the_first_look_at_a_station_shows_all_of_the_puppet(wick_window: Window) -> None:
+    session, board = wick_window.session, wick_window.board
+    session.stage.go_to(PARTS)
+    board.fit_all()
+    fitted = board.camera.zoom
+    board.zoom_by(3)
+    session.stage.go_to(LIMBS)
+    assert board.camera.zoom == pytest.approx(fitted, rel=0.05)
+    board.zoom_by(3)
+    closer = board.camera.zoom
+    session.stage.go_to(PARTS)
+    assert board.camera.zoom == closer, "what was looked at before stays as near as one went"
+
+
+def test_the_board_is_as_bright_as_one_wants_in_any_theme(wick_window: Window, act: Act) -> None:
+    session, board = wick_window.session, wick_window.board
+    wick_window.preferences.theme = "night"
+    seen = []
+    for _ in range(4):
+        wick_window.apply_preferences()
+        QApplication.processEvents()
+        board.grab()
+        seen.append(board.picture.pixelColor(2, 2).lightness())
+        act("next-board")
+    assert seen[1] > seen[2] > seen[3], "pale, middle, dark"
+    assert session.stage.theme.name == "night"
+    assert wick_window.preferences.board == "theme"
+
+
+def test_below_1024_pixels_tools_are_icons_with_their_names_on_hover(wick_window: Window) -> None:
+    style = Qt.ToolButtonStyle
+    wick_window.session.stage.go_to(PIVOTS)
+    for width, wanted in ((1280, style.ToolButtonTextBesideIcon), (1000, style.ToolButtonIconOnly)):
+        wick_window.resize(width, 760)
+        QApplication.processEvents()
+        wick_window.frame.arrange()
+        buttons = wick_window.frame.tools.buttons
+        assert buttons[0].toolButtonStyle() == wanted
+        assert all(button.toolTip() for button in buttons)
+
+
+def test_a_picture_on_a_part_is_its_new_drawing_or_a_part_as_one_says(
+    wick_window: Window, answers: Answers, tmp_path: Path
+) -> None:
+    session, board = wick_window.session, wick_window.board
+    session.stage.go_to(PARTS)
+    package = load(ASSETS / "wick.umbrite")
+    cap = part(session.puppet, "Cap")
+    other = package.puppet.parts[part(package.puppet, "Mouth")].drawing.sha256
+    picture = tmp_path / "New cap.png"
+    picture.write_bytes(package.art[other])
+    at = session.placed.pivot(session.puppet.parts[cap].joint) - 20j
+    let_go(board, board.camera.point(at), picture)
+    assert answers.asked[-1] == "dropped on Cap"
+    assert session.puppet.parts[cap].drawing.sha256 != other, "one turned back"
+    answers.on_part = "exchange"
+    let_go(board, board.camera.point(at), picture)
+    assert session.puppet.parts[cap].drawing.sha256 == other
+    session.step(-1)
+    answers.on_part = "add"
+    before = len(session.puppet.parts)
+    tree = wick_window.family.tree
+    row = tree.visualItemRect(tree.item_for(session.puppet.parts[cap].joint)).center()
+    let_go(tree, QPointF(row), picture)
+    assert answers.asked[-1] == "dropped on Cap"
+    assert len(session.puppet.parts) == before + 1
+
+
+def test_a_pose_file_goes_out_and_comes_back_by_a_drop(
+    wick_window: Window, answers: Answers, act: Act, tmp_path: Path
+) -> None:
+    session, board = wick_window.session, wick_window.board
+    head = joint(session.puppet, "Head")
+    session.edit("Nod", pose={f"{head}.turn": 0.2})
+    answers.save_path = tmp_path / "nod"
+    act("export-pose")
+    file = tmp_path / "nod.pose"
+    assert json.loads(file.read_text())["format"] == "umbrite-pose"
+    session.edit("Rest", pose={})
+    let_go(board, QPointF(5, 5), file)
+    assert value(session.pose, head, "turn") == 0.2
+    for text in ("[]", '{"format": "umbrite-pose"}', "\x00"):
+        file.write_text(text)
+        before = session.history.now
+        let_go(wick_window, QPointF(5, 5), file)
+        assert "pose" in wick_window.frame.hints.message
+        assert session.history.now is before
+
+
+def test_a_puppet_let_go_on_the_window_is_opened(window: Window) -> None:
+    let_go(window, QPointF(5, 5), ASSETS / "wick.umbrite")
+    assert window.session.puppet.name == "Wick"
