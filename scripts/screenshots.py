@@ -274,7 +274,6 @@ def workout(folder: Path) -> None:
 def layers(folder: Path) -> None:
     """The table of layers, a window of its own."""
     table = ImportTable(read_art([DEMO / "wick.ora"]))
-    table.resize(760, 560)
     table.show()
     QApplication.processEvents()
     table.grab().save(str(folder / "layers.png"))

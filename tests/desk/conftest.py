@@ -37,7 +37,7 @@ class Answers:
         self.replace = False
         self.on_part: Literal["exchange", "add", "stay"] = "stay"
         self.asked: list[str] = []
-        self.layers: Callable[[Layered], Chosen | None] = lambda layered: Chosen(layered, carriers=False)
+        self.layers: Callable[[Layered], Chosen | None] = Chosen
 
     def path_to_open(self, _folder: Path | None) -> Path | None:
         self.asked.append("open")

@@ -6,7 +6,8 @@ from pathlib import Path
 import numpy as np
 import pytest
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QApplication, QComboBox, QProgressDialog, QSpinBox
+from PySide6.QtWidgets import QApplication, QCheckBox, QComboBox, QProgressDialog, QSpinBox
+from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS, part
 from desk.conftest import Answers
@@ -15,7 +16,7 @@ from umbrite.desk.files.progress import watched
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.window import Window
 from umbrite.files.apart.reading import read_art
-from umbrite.files.layers import Layered, layer_of
+from umbrite.files.layers import Layered, layer_of, puppet_from
 from umbrite.files.long_work import CancelledError
 from umbrite.files.png import encode
 from umbrite.rig.invariants import invariants
@@ -25,24 +26,22 @@ def table(window: Window) -> ImportTable:
     return ImportTable(read_art([ASSETS / "wick.ora"]), window)
 
 
-def row_of(made: ImportTable, name: str) -> int:
-    return next(i for i in range(made.table.rowCount()) if made.cell(i, 1).text() == name)
-
-
 def test_layers_are_ticked_named_and_sided_in_the_table(window: Window) -> None:
     made = table(window)
     made.show()
     assert made.go.text() == "Add 25 parts"
-    assert made.cell(0, 1).text() == "Near hand"  # front on top
-    side = made.table.cellWidget(row_of(made, "Cap"), 2)
+    top = made.table.topLevelItem(0)
+    assert top is not None
+    assert top.text(0) == "Near hand"  # front on top
+    side = made.table.itemWidget(made.row("Cap"), 1)
     assert isinstance(side, QComboBox)
     assert side.currentText() == "Middle"
     side.setCurrentIndex(1)
-    made.cell(row_of(made, "Eyes"), 1).setText("Bright eyes")
-    number = made.table.cellWidget(row_of(made, "Bright eyes"), 3)
+    made.row("Eyes").setText(0, "Bright eyes")
+    number = made.table.itemWidget(made.row("Bright eyes"), 2)
     assert isinstance(number, QSpinBox)
     number.setValue(4)
-    made.cell(row_of(made, "Mouth"), 0).setCheckState(Qt.CheckState.Unchecked)
+    made.row("Mouth").setCheckState(0, Qt.CheckState.Unchecked)
     assert made.go.text() == "Add 24 parts"
     layers = {layer.name: layer for layer in made.chosen().layered.layers}
     assert len(layers) == 24
@@ -53,6 +52,73 @@ def test_layers_are_ticked_named_and_sided_in_the_table(window: Window) -> None:
     assert not made.go.isEnabled()
     made.close()
     made.deleteLater()
+
+
+def grouped() -> Layered:
+    """A head with two eyes in a group within it, and a loose hat in front."""
+    square = np.full((20, 20, 4), 255, np.uint8)
+    layers = [
+        layer_of("Face", square, 0, 0, groups=("Head",)),
+        layer_of("Eye 1", square, 40, 0, groups=("Head", "Eyes")),
+        layer_of("Eye 2", square, 80, 0, groups=("Head", "Eyes")),
+        layer_of("Hat", square, 40, 40),
+    ]
+    return Layered("Face", 120, 80, tuple(layer for layer in layers if layer is not None))
+
+
+def test_groups_stand_as_groups_and_each_may_become_a_carrier(qtbot: QtBot) -> None:
+    made = ImportTable(grouped())
+    qtbot.addWidget(made)
+    head, eyes = (made._groups[path] for path in (("Head",), ("Head", "Eyes")))
+    assert (head.text(0), eyes.text(0)) == ("Head", "Eyes")
+    assert made.row("Eye 1").parent() is eyes
+    box = made.table.itemWidget(eyes, 1)
+    assert isinstance(box, QCheckBox)
+    box.setChecked(True)
+    assert made.chosen().carriers == {("Head", "Eyes")}
+    puppet = puppet_from(made.chosen().layered, carriers=made.chosen().carriers).puppet
+    assert {joint.name for joint in puppet.joints.values()} == {"Face", "Eye 1", "Eye 2", "Hat", "Eyes"}
+    eyes.setCheckState(0, Qt.CheckState.Unchecked)
+    assert [layer.name for layer in made.chosen().layered.layers] == ["Face", "Hat"]
+    made.all_carriers.setChecked(True)
+    assert made.chosen().carriers == {("Head",), ("Head", "Eyes")}
+
+
+def test_several_selected_rows_change_at_once(qtbot: QtBot) -> None:
+    made = ImportTable(grouped())
+    qtbot.addWidget(made)
+    for name in ("Face", "Hat", "Eye 2"):
+        made.row(name).setSelected(True)
+    side = made.table.itemWidget(made.row("Hat"), 1)
+    assert isinstance(side, QComboBox)
+    side.setCurrentIndex(1)
+    sides = {layer.name: layer.side for layer in made.chosen().layered.layers}
+    assert sides == {"Face": "far", "Eye 1": "middle", "Eye 2": "far", "Hat": "far"}
+    number = made.table.itemWidget(made.row("Hat"), 2)
+    assert isinstance(number, QSpinBox)
+    number.setValue(5)
+    names = {layer.name for layer in made.chosen().layered.layers}
+    assert names == {"Hat 5", "Eye 6", "Face 7", "Eye 1"}, "numbers count on from the one that was given"
+    made.row("Face 7").setCheckState(0, Qt.CheckState.Unchecked)
+    assert [layer.name for layer in made.chosen().layered.layers] == ["Eye 1"]
+
+
+def test_the_picture_beside_lights_what_is_pointed_at_and_finds_rows(qtbot: QtBot) -> None:
+    made = ImportTable(grouped())
+    qtbot.addWidget(made)
+    made.show()
+    picture = made.picture
+    plain = picture.grab().toImage()
+    row = made.table.visualItemRect(made.row("Hat")).center()
+    qtbot.mouseMove(made.table.viewport(), row)
+    made.table.itemEntered.emit(made.row("Hat"), 0)
+    assert picture.grab().toImage() != plain
+    middle = picture._box(grouped().layers[1]).center()
+    assert picture.number_at(middle) == 1
+    qtbot.mouseClick(picture, Qt.MouseButton.LeftButton, pos=middle.toPoint())
+    assert [each.text(0) for each in made.table.selectedItems()] == ["Eye 1"]
+    made.row("Eye 1").setCheckState(0, Qt.CheckState.Unchecked)
+    assert picture.number_at(middle) == -1, "what is left out is not in the picture"
 
 
 @pytest.mark.parametrize(
@@ -73,7 +139,7 @@ def test_what_was_chosen_in_the_table_is_added_with_carriers(
         for i, name in enumerate(("Body", "Upper", "Hand"))
     ]
     layered = Layered("figure", 90, 40, tuple(layer for layer in layers if layer is not None))
-    answers.layers = lambda _found: Chosen(layered, carriers=True)
+    answers.layers = lambda _found: Chosen(layered, frozenset({("Arm",)}))
     window.files.open(ASSETS / "wick.ora")
     puppet = window.session.puppet
     assert invariants(puppet) == []

@@ -12,7 +12,7 @@ from umbrite.files.apart.reading import read_art
 from umbrite.files.file_errors import FileError
 from umbrite.files.formats.openraster import read_openraster, write_openraster
 from umbrite.files.formats.pictures_in import read_folder, read_pictures
-from umbrite.files.layers import Layer, Layered, add_layers, layer_of, puppet_from
+from umbrite.files.layers import Layer, Layered, add_layers, groups_of, layer_of, puppet_from
 from umbrite.files.long_work import CancelledError
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package
@@ -174,7 +174,7 @@ def test_groups_become_carriers_where_that_is_wanted(tmp_path: Path) -> None:
       <stack name="Arm"><layer name="Upper" src="a.png"/><stack name="Lower"><layer name="Hand" src="a.png"/>
       <layer name="Fore" src="a.png"/></stack></stack><layer name="Body" src="a.png"/></stack></image>"""
     layered = read_openraster(ora(tmp_path / "g.ora", stack, a=encode(blot())))
-    puppet = puppet_from(layered, carriers=True).puppet
+    puppet = puppet_from(layered, carriers=groups_of(layered.layers)).puppet
     assert invariants(puppet) == []
     parents = {
         joint.name: joint.parent and puppet.joints[joint.parent].name for joint in puppet.joints.values()

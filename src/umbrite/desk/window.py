@@ -69,7 +69,7 @@ class Window(QMainWindow):
         super().__init__()
         self.session, self.settings = session, settings
         self.docks: dict[str, QDockWidget] = {}
-        self.dialogs: Questions = dialogs or Dialogs(self)
+        self.dialogs: Questions = dialogs or Dialogs(self, lambda: session.stage.theme)
         self.preferences = Preferences(settings)
         self.files: FileDesk = FileDesk(session, self.dialogs, self.preferences)
         self.keeper = Keeper(session, keep_in or Path(settings.fileName()).parent / "recovery", self)

@@ -1,7 +1,7 @@
 """Layers on their way in: whatever a picture file gives, before it becomes parts."""
 
 import math
-from collections.abc import Iterable
+from collections.abc import Container, Iterable
 from typing import Any, NamedTuple
 
 from umbrite.art.pictures import Picture, opaque_box, trimmed
@@ -18,6 +18,9 @@ from umbrite.rig.family import ancestors
 from umbrite.rig.model import Blend, Drawing, Placement, Puppet, Side
 from umbrite.rig.placement import around_parts
 from umbrite.rig.words.names import tidy
+
+Group = tuple[str, ...]
+"""A group of layers by the names from the outermost group to it."""
 
 
 class Layer(NamedTuple):
@@ -81,12 +84,12 @@ def _overlap(one: Layer, other: Layer) -> bool:
 
 
 def add_layers(
-    package: Package, layers: Iterable[Layer], *, carriers: bool = False
+    package: Package, layers: Iterable[Layer], *, carriers: Container[Group] = ()
 ) -> tuple[Package, list[str]]:
     """The package with a part for each layer, in front of what was there; and the new ids.
 
-    With `carriers` each group of layers becomes a carrier over its parts, as deep as the groups are. Raises FileError where it would
-    be more than a puppet can keep.
+    Groups among `carriers` become carriers over their parts, as deep as the groups are. Raises FileError where it would be more than
+    a puppet can keep.
     """
     puppet, art = package.puppet, dict(package.art)
     made: dict[str, Layer] = {}
@@ -103,15 +106,19 @@ def add_layers(
             puppet = change(puppet, key, blend=layer.blend, clip=base if layer.clips else None)
         base = base if layer.clips else key
         made[key] = layer
-    if carriers:
-        puppet = _carried(puppet, made)
+    puppet = _carried(puppet, made, carriers)
     if fault := next(size_faults(puppet), None):
         raise FileError(f"That would be more than a puppet can keep: {fault}. Nothing was added.")
     return Package(Document(puppet, package.pose), art), list(made)
 
 
-def _carried(puppet: Puppet, made: dict[str, Layer]) -> Puppet:
-    paths = {layer.groups[:depth] for layer in made.values() for depth in range(1, len(layer.groups) + 1)}
+def groups_of(layers: Iterable[Layer]) -> set[Group]:
+    """All groups that these layers lie in."""
+    return {layer.groups[:depth] for layer in layers for depth in range(1, len(layer.groups) + 1)}
+
+
+def _carried(puppet: Puppet, made: dict[str, Layer], carriers: Container[Group]) -> Puppet:
+    paths = [path for path in groups_of(made.values()) if path in carriers]
     for path in sorted(paths, key=lambda path: (-len(path), path)):  # the innermost first
         keys = [key for key, layer in made.items() if layer.groups[: len(path)] == path]
         joints = [puppet.parts[key].joint for key in keys]
@@ -126,7 +133,7 @@ def _topmost(puppet: Puppet, joint: str) -> str:
     return [joint, *ancestors(puppet, joint)][-1]
 
 
-def puppet_from(layered: Layered, *, carriers: bool = False) -> Package:
+def puppet_from(layered: Layered, *, carriers: Container[Group] = ()) -> Package:
     """A new puppet of the picture's size, with a part for each layer. Refuses a picture without any."""
     if fault := canvas_fault(layered.width, layered.height):
         raise FileError(f"{readable(layered.name, 60)} can't be opened: {fault}.")

@@ -1,13 +1,16 @@
 """The few questions that need a dialog, in one object that is handed in, so that tests can answer for a person."""
 
+from collections.abc import Callable
 from contextlib import AbstractContextManager
 from pathlib import Path
 from typing import Literal, TypeVar
 
-from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
+from PySide6.QtWidgets import QDialogButtonBox, QFileDialog, QMessageBox, QToolButton, QWidget
 
 from umbrite.desk.files.import_table import Chosen, ImportTable
 from umbrite.desk.files.progress import watched
+from umbrite.desk.theme.look import dress_buttons, icon
+from umbrite.desk.theme.themes import Theme
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch
 
@@ -23,13 +26,19 @@ Answer = TypeVar("Answer", bound=str)
 class Dialogs:
     """Asks the person in front of the screen."""
 
-    def __init__(self, parent: QWidget) -> None:
-        self._parent = parent
+    def __init__(self, parent: QWidget, theme: Callable[[], Theme]) -> None:
+        self._parent, self._theme = parent, theme
 
     def _dialog(self, title: str, kind: str, folder: Path | None) -> QFileDialog:
         dialog = QFileDialog(self._parent, title, str(folder or Path.home()), kind)
         dialog.setOption(QFileDialog.Option.DontUseNativeDialog)
         dialog.setMinimumSize(720, 460)
+        for box in dialog.findChildren(QDialogButtonBox):
+            dress_buttons(box, self._theme())
+        for button, name in (("toParentButton", "arrow-up"), ("newFolderButton", "plus")):
+            found = dialog.findChild(QToolButton, button)
+            if found is not None:
+                found.setIcon(icon(self._theme(), name))
         return dialog
 
     def path_to_open(self, folder: Path | None) -> Path | None:
@@ -61,7 +70,7 @@ class Dialogs:
 
     def choose_layers(self, layered: Layered) -> Chosen | None:
         """The table of layers; None where the person turned back."""
-        table = ImportTable(layered, self._parent)
+        table = ImportTable(layered, self._parent, self._theme())
         try:
             return table.chosen() if table.exec() else None
         finally:

@@ -14,7 +14,8 @@ from PySide6.QtWidgets import (
 )
 
 from umbrite.desk.session.preferences import Preferences
-from umbrite.desk.theme.themes import BOARDS, THEMES
+from umbrite.desk.theme.look import dress_buttons
+from umbrite.desk.theme.themes import BOARDS, THEMES, theme_named
 
 
 class PreferencesDialog(QDialog):
@@ -51,6 +52,7 @@ class PreferencesDialog(QDialog):
         form.addRow(self.table)
         column.addLayout(form)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
+        dress_buttons(buttons, theme_named(preferences.theme))
         buttons.rejected.connect(self.accept)
         column.addWidget(buttons)
         self.theme.activated.connect(self._write)

@@ -127,7 +127,7 @@ class FileDesk:
             layered = read_art(paths, watch)
         plain = len(layered.layers) < 2 or not self.preferences.layer_table
         if not ask or (plain and not layered.notes):
-            return Chosen(layered, carriers=False)
+            return Chosen(layered)
         chosen = self.dialogs.choose_layers(layered)
         if chosen is None:
             self.session.say("Nothing was added.")

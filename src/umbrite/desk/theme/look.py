@@ -6,7 +6,7 @@ from pathlib import Path
 from PySide6.QtCore import QByteArray, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QIcon, QPainter, QPalette, QPixmap
 from PySide6.QtSvg import QSvgRenderer
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QApplication, QDialogButtonBox
 
 from umbrite.desk.theme.style_sheet import STYLE
 from umbrite.desk.theme.themes import DAY, Theme
@@ -100,3 +100,20 @@ def dress(app: QApplication, theme: Theme = DAY) -> None:
     app.setPalette(palette)
     colours = {name: colour.name() for name, colour in theme.colours().items()}
     app.setStyleSheet(STYLE.substitute(colours, icons=_arrows(theme).as_posix()))
+
+
+_BUTTON_ICONS = {
+    QDialogButtonBox.StandardButton.Cancel: "x",
+    QDialogButtonBox.StandardButton.Close: "x",
+    QDialogButtonBox.StandardButton.Open: "folder-open",
+    QDialogButtonBox.StandardButton.Save: "save",
+    QDialogButtonBox.StandardButton.Ok: "check",
+}
+
+
+def dress_buttons(box: QDialogButtonBox, theme: Theme) -> None:
+    """Give the usual buttons of a dialog icons of ours instead of the style's."""
+    for kind, name in _BUTTON_ICONS.items():
+        button = box.button(kind)
+        if button is not None:
+            button.setIcon(icon(theme, name))

@@ -32,6 +32,7 @@ QLineEdit:focus, QDoubleSpinBox:focus, QComboBox:focus { border: 2px solid $lamp
 QLineEdit:disabled, QDoubleSpinBox:disabled, QComboBox:disabled { background: $unusable; color: $dim; }
 QAbstractSpinBox QLineEdit, QAbstractSpinBox QLineEdit:focus {
   border: none; padding: 0 7px; background: transparent; min-height: 0; }
+QHeaderView::section { background: $panel; border: none; border-bottom: 1px solid $line; padding: 4px 6px; font-weight: 700; }
 QTreeView QLineEdit { padding: 0 3px; min-height: 18px; }
 QDoubleSpinBox::up-button { subcontrol-origin: border; subcontrol-position: top right; width: 1px; height: 1px; border: none; }
 QDoubleSpinBox::down-button { subcontrol-origin: border; subcontrol-position: bottom right; width: 1px; height: 1px; border: none; }
