@@ -5,14 +5,16 @@ from collections.abc import Callable
 
 import pytest
 from hypothesis import given
-from PySide6.QtCore import QEvent, QPointF, Qt
-from PySide6.QtGui import QMouseEvent
+from hypothesis import strategies as st
+from PySide6.QtCore import QEvent, QPoint, QPointF, Qt
+from PySide6.QtGui import QMouseEvent, QWheelEvent
 from PySide6.QtWidgets import QApplication
+from pytestqt.qtbot import QtBot
 
 from demo_puppet import joint, part, wick
 from desk.conftest import Hand
 from strategies import EDITS, puppets
-from umbrite.desk.panels.diagram_layout import layout
+from umbrite.desk.panels.diagram_layout import BETWEEN, Size, layout, shown_family
 from umbrite.desk.session.stations import PARTS, PIVOTS
 from umbrite.desk.window import Window
 from umbrite.rig.change import change
@@ -23,20 +25,33 @@ from umbrite.rig.model import Puppet
 Act = Callable[[str], None]
 
 
-@given(puppets(EDITS))
-def test_every_joint_has_a_place_of_its_own_below_its_parent(puppet: Puppet) -> None:
-    places = layout(puppet)
-    assert len(set(places.values())) == len(places)
-    rows: dict[int, list[float]] = {}
-    for key, (column, row) in places.items():
-        rows.setdefault(row, []).append(column)
-        parent = puppet.joints[key].parent
-        if parent in places:
-            assert row == places[parent][1] + 1
-    for columns in rows.values():
-        ordered = sorted(columns)
-        assert all(b - a >= 1 for a, b in itertools.pairwise(ordered))
-    assert set(targets(puppet)).isdisjoint(places)
+@given(puppets(EDITS), st.booleans(), st.data())
+def test_every_joint_has_a_box_of_its_own_beyond_its_parent(
+    puppet: Puppet,
+    upright: bool,  # noqa: FBT001 drawn
+    data: st.DataObject,
+) -> None:
+    below = shown_family(puppet)
+    keys = [key for each in below.values() for key in each]
+    size = st.builds(Size, st.floats(40, 120), st.floats(50, 70))
+    sizes = {key: data.draw(size) for key in keys}
+    boxes = layout(below, sizes, upright=upright)
+    assert boxes.keys() == set(keys)
+    for key, box in boxes.items():
+        assert box.wide >= sizes[key].wide
+        assert box.tall >= sizes[key].tall
+        parent = next(above for above, each in below.items() if key in each)
+        if parent is not None:
+            over = boxes[parent]
+            gap = box.y - over.y - over.tall if upright else box.x - over.x - over.wide
+            assert gap >= BETWEEN - 1e-6, "its link runs in a gap without cards"
+    for one, other in itertools.combinations(boxes.values(), 2):
+        apart_x = max(one.x, other.x) >= min(one.x + one.wide, other.x + other.wide) - 1e-6
+        apart_y = max(one.y, other.y) >= min(one.y + one.tall, other.y + other.tall) - 1e-6
+        assert apart_x or apart_y
+    assert set(targets(puppet)).isdisjoint(boxes)
+    if boxes:
+        assert abs(min(min(box.x, box.y) for box in boxes.values())) < 1e-6
 
 
 def drag(window: Window, start: str, end: str | None) -> None:
@@ -71,14 +86,60 @@ def test_a_card_dragged_onto_another_hangs_there_and_nothing_moves(art_window: W
     assert art_window.diagram.visibleRegion().isEmpty()
 
 
-def test_the_wheel_with_ctrl_changes_the_size_of_the_cards(wick_window: Window) -> None:
+def test_it_fits_itself_and_zooms_and_moves_as_the_board_does(
+    wick_window: Window, act: Act, qtbot: QtBot
+) -> None:
+    act("diagram")
+    QApplication.processEvents()
     sheet = wick_window.diagram.sheet
+    cards = [sheet.card(key) for key in sheet._boxes]
+    assert len(cards) >= 28
+    assert all(sheet.rect().contains(card.toAlignedRect()) for card in cards), "all of it is seen"
     key = joint(wick(), "Head")
-    before = sheet.card(key).width()
-    sheet.set_zoom(1.4)
-    assert sheet.card(key).width() > before
-    sheet.set_zoom(99)
-    assert sheet.zoom == pytest.approx(1.6)
+    at = sheet.card(key).center()
+    before, spot = sheet.card(key).width(), sheet.mapToGlobal(at)
+    wheel = QWheelEvent(
+        at, spot, QPoint(), QPoint(0, 240), Qt.MouseButton.NoButton, Qt.KeyboardModifier.NoModifier,
+        Qt.ScrollPhase.NoScrollPhase, False,
+    )  # fmt: skip
+    QApplication.sendEvent(sheet, wheel)
+    assert sheet.card(key).width() > 1.3 * before
+    assert sheet.joint_at(at) == key, "what lies under the pointer stays there"
+    middle = Qt.MouseButton.MiddleButton
+    qtbot.mousePress(sheet, middle, pos=at.toPoint())
+    qtbot.mouseMove(sheet, at.toPoint() + QPoint(40, -30))
+    left = sheet.card(key).center()
+    qtbot.mouseRelease(sheet, middle, pos=at.toPoint() + QPoint(40, -30))
+    assert (left - at).manhattanLength() > 20
+    sheet.setFocus()
+    qtbot.keyClick(sheet, Qt.Key.Key_F)
+    assert sheet.card(key).width() == pytest.approx(before, rel=0.01)
+
+
+def test_it_lies_as_suits_the_shape_of_the_panel_and_names_are_whole(wick_window: Window, act: Act) -> None:
+    act("diagram")
+    sheet = wick_window.diagram.sheet
+    ways = set()
+    for size in ((1000, 330), (300, 900)):
+        sheet.setFixedSize(*size)
+        QApplication.processEvents()
+        ways.add(sheet.upright)
+    assert ways == {True, False}
+    names = {" ".join(lines) for lines in sheet._lines.values()}
+    assert {"Far upper arm", "Near coat tail", "Look point"} <= names
+
+
+def test_the_tools_keep_their_names_while_it_is_open(wick_window: Window, act: Act) -> None:
+    wick_window.session.stage.go_to(PIVOTS)
+    act("diagram")
+    QApplication.processEvents()
+    wick_window.frame.arrange()
+    style = Qt.ToolButtonStyle.ToolButtonTextBesideIcon
+    assert all(button.toolButtonStyle() == style for button in wick_window.frame.tools.buttons)
+    assert wick_window.docks["Diagram"].width() > 256
+    act("diagram")
+    QApplication.processEvents()
+    assert wick_window.docks["Family"].width() <= 270
 
 
 def test_a_click_on_what_a_catching_carrier_carries_picks_the_carrier(

@@ -344,6 +344,10 @@ class Window(QMainWindow):
         """Bring the diagram to the front, or the list again."""
         shown = not self.diagram.visibleRegion().isEmpty()
         self.arrangements.show("Family" if shown else "Diagram")
+        beside = self.width() - self.board.width() - self.docks["Diagram"].width()
+        most = self.width() - beside - self.frame.tools.full_width() - 28  # the tools keep their names
+        wide = 256 if shown else max(256, min(most, round(self.width() * 0.42)))
+        self.resizeDocks([self.docks["Diagram"]], [wide], Qt.Orientation.Horizontal)
 
     def find_limits(self) -> None:
         found_limit_commands.find(self.session, self.dialogs.watch)

@@ -1,10 +1,27 @@
-"""The family as a diagram with thumbnails; drag a card onto another to hang it there. Asks the session, edits nothing."""
+"""The family as a diagram with thumbnails; drag a card onto another to hang it there. Asks the session, edits nothing.
 
-from PySide6.QtCore import QPoint, QPointF, QRectF, Qt
-from PySide6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPixmap, QWheelEvent
-from PySide6.QtWidgets import QScrollArea, QWidget
+It is laid out from top to bottom or from left to right, as shows the cards larger, and fits itself until one zooms or moves it.
+"""
 
-from umbrite.desk.panels.diagram_layout import layout
+import itertools
+
+from PySide6.QtCore import QEvent, QPoint, QPointF, QRectF, QSize, Qt
+from PySide6.QtGui import (
+    QFontMetricsF,
+    QKeyEvent,
+    QMouseEvent,
+    QPainter,
+    QPainterPath,
+    QPaintEvent,
+    QPixmap,
+    QResizeEvent,
+    QShowEvent,
+    QWheelEvent,
+)
+from PySide6.QtWidgets import QVBoxLayout, QWidget
+
+from umbrite.desk.board.camera import Camera, fitting
+from umbrite.desk.panels.diagram_layout import Box, Size, layout, shown_family
 from umbrite.desk.panels.following import Following
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look, marks
@@ -14,109 +31,200 @@ from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.family import is_carrier, parts_on
 
-CARD_WIDE, CARD_TALL, COLUMN, ROW, EDGE = 62.0, 58.0, 72.0, 86.0, 14.0
-
-
+THUMB, NAME, EDGE = 30.0, 9.0, 5.0  # a thumbnail's height, a name's size in points, a card's inner margin
+NARROWEST = 44.0
 DRAG_FROM = 4.0
+LEAST, MOST = 0.3, 1.8
+LEGIBLE = 0.8  # below this zoom what is picked or pointed at is shown larger, with its name
+SILENT = 0.6  # below this one the other names would be specks
 
 
-LEAST, MOST = 0.35, 1.6
+def in_few_lines(name: str, metrics: QFontMetricsF) -> tuple[list[str], float]:
+    """A name in one to three lines, so that it is as narrow as a card with as few lines as that takes; and the width."""
+    words = name.split()
+    cuts = [[0], *([0, i] for i in range(1, len(words)))]
+    cuts += [[0, i, k] for i in range(1, len(words)) for k in range(i + 1, len(words))]
+    ways = [[" ".join(words[a:b]) for a, b in itertools.pairwise([*cut, len(words)])] for cut in cuts]
+    widths = [max(metrics.horizontalAdvance(line) for line in way) for way in ways]
+    best = min(range(len(ways)), key=lambda i: (max(widths[i], NARROWEST), len(ways[i])))
+    return ways[best], widths[best]
 
 
 class Sheet(QWidget):
-    """The drawing itself, as large as the tree is."""
+    """The drawing itself."""
 
     def __init__(self, session: Session) -> None:
         super().__init__()
         self.session = session
-        self.zoom = 0.8
-        self._places: dict[str, tuple[float, int]] = {}
+        self.camera = Camera()
+        self.upright = True
+        self._fitted = True
+        self._boxes: dict[str, Box] = {}
+        self._lines: dict[str, list[str]] = {}
         self._pressed: str | None = None
+        self._hot: str | None = None
         self._start = QPointF()
         self._pointer: QPointF | None = None  # while a card is dragged
+        self._panning: QPointF | None = None
+        self._space = False
         self.setMouseTracking(True)
+        self.setMinimumSize(180, 160)
+        self.setToolTipDuration(4000)
         self.setAccessibleName("Family as a diagram")
+        self.setAccessibleDescription(
+            "Wheel zooms, the middle button moves, F fits; drag a card onto another to hang it there"
+        )
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self._following = Following(session, self.rebuild, ("joints", "parts", "order", "limbs"), self)
         session.selection.changed.connect(self.update)
+        session.opened.connect(self.fit)
         self.rebuild()
 
+    def sizeHint(self) -> QSize:
+        return QSize(256, 400)
+
+    # Layout and view
+
     def rebuild(self) -> None:
-        self._places = layout(self.session.puppet)
-        columns = max((column for column, _ in self._places.values()), default=0.0) + 1
-        rows = max((row for _, row in self._places.values()), default=0) + 1
-        self.setFixedSize(
-            round((columns * COLUMN + 2 * EDGE) * self.zoom), round((rows * ROW + 2 * EDGE) * self.zoom)
-        )
+        """Lay out anew, if anybody sees it; the view stays where one has zoomed or moved it."""
+        if not self.isVisible():
+            return
+        self._arrange()
+        if self._fitted:
+            self.fit()
         self.update()
 
-    def set_zoom(self, zoom: float) -> None:
-        self.zoom = min(MOST, max(LEAST, zoom))
+    def _arrange(self) -> None:
+        below = shown_family(self.session.puppet)
+        metrics = QFontMetricsF(look.font(NAME))
+        sizes = {}
+        for key in (key for keys in below.values() for key in keys):
+            self._lines[key], wide = in_few_lines(self.session.puppet.joints[key].name, metrics)
+            tall = THUMB + len(self._lines[key]) * metrics.lineSpacing() + 12
+            sizes[key] = Size(max(wide, NARROWEST) + 2 * EDGE, tall)
+        found = {upright: layout(below, sizes, upright=upright) for upright in (True, False)}
+        zooms = {upright: self._fit_of(boxes).zoom for upright, boxes in found.items()}
+        self.upright = zooms[True] >= zooms[False]
+        self._boxes = found[self.upright]
+
+    def _fit_of(self, boxes: dict[str, Box]) -> Camera:
+        right = max((box.x + box.wide for box in boxes.values()), default=1.0)
+        low = max((box.y + box.tall for box in boxes.values()), default=1.0)
+        room = QRectF(self.rect()).adjusted(10, 10, -10, -10)
+        fitted = fitting(QRectF(0, 0, right, low), room)
+        if fitted.zoom <= MOST:
+            return fitted
+        return fitted.zoomed(MOST / fitted.zoom, complex(room.center().x(), room.center().y()))
+
+    def fit(self) -> None:
+        """Show the whole family as large as it fits."""
+        self._fitted = True
+        self.camera = self._fit_of(self._boxes)
+        self.update()
+
+    def zoom_by(self, factor: float, about: QPointF) -> None:
+        """Closer or farther, with the place under the pointer staying there."""
+        zoom = min(MOST, max(min(LEAST, self._fit_of(self._boxes).zoom), self.camera.zoom * factor))
+        self.camera = self.camera.zoomed(zoom / self.camera.zoom, complex(about.x(), about.y()))
+        self._fitted = False
+        self.update()
+
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        self.rebuild()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
         self.rebuild()
 
     def card(self, key: str) -> QRectF:
         """A joint's card in widget pixels."""
-        column, row = self._places[key]
-        z = self.zoom
-        return QRectF((EDGE + column * COLUMN) * z, (EDGE + row * ROW) * z, CARD_WIDE * z, CARD_TALL * z)
+        box = self._boxes[key]
+        at = self.camera.point(complex(box.x, box.y))
+        return QRectF(at.x(), at.y(), box.wide * self.camera.zoom, box.tall * self.camera.zoom)
 
     def joint_at(self, at: QPointF) -> str | None:
-        return next((key for key in self._places if self.card(key).contains(at)), None)
+        return next((key for key in self._boxes if self.card(key).contains(at)), None)
 
     def key_at(self, at: QPoint) -> str | None:
         """The joint of the card at a place of the sheet."""
         return self.joint_at(QPointF(at))
+
+    def link(self, key: str) -> QPainterPath | None:
+        """The cord from a card to that of its parent, in the gap between the rows; None at a root."""
+        parent = self.session.puppet.joints[key].parent
+        while parent is not None and parent not in self._boxes:
+            parent = self.session.puppet.joints[parent].parent
+        if parent is None:
+            return None
+        upper, lower = self.card(parent), self.card(key)
+        if self.upright:
+            start, end = QPointF(upper.center().x(), upper.bottom()), QPointF(lower.center().x(), lower.top())
+            bend = QPointF(0, (end.y() - start.y()) / 2)
+        else:
+            start, end = QPointF(upper.right(), upper.center().y()), QPointF(lower.left(), lower.center().y())
+            bend = QPointF((end.x() - start.x()) / 2, 0)
+        path = QPainterPath(start)
+        path.cubicTo(start + bend, end - bend, end)
+        return path
 
     # Painting
 
     def paintEvent(self, _event: QPaintEvent) -> None:
         painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         painter.fillRect(self.rect(), painter.theme.paper)
-        puppet = self.session.puppet
         chosen = set(self.session.selection.of("joint"))
-        for key in self._places:
-            parent = puppet.joints[key].parent
-            if parent in self._places:
-                top, end = self.card(str(parent)), self.card(key)
-                marks.cord(
-                    painter,
-                    QPointF(end.center().x(), end.top()),
-                    QPointF(top.center().x(), top.bottom()),
-                    lit=key in chosen,
-                )
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        for lit in (False, True):
+            painter.setPen(marks.pen(painter.theme.lamp if lit else painter.theme.quiet, 3.0 if lit else 1.5))
+            for key in self._boxes:
+                if (key in chosen) is lit and (path := self.link(key)) is not None:
+                    painter.drawPath(path)
         over = self.joint_at(self._pointer) if self._pointer is not None else None
-        for key in self._places:
-            self._paint_card(painter, key, lit=key in chosen or key == over)
+        large = {*chosen, self._hot} if self.camera.zoom < LEGIBLE else set()
+        for key in sorted(self._boxes, key=lambda key: (key in large, key == self._hot)):
+            grown = max(1.0, 1.0 / self.camera.zoom) if key in large else 1.0
+            self._paint_card(painter, key, grown, lit=key in chosen or key == over)
         if self._pointer is not None and self._pressed is not None:
             marks.cord(painter, self.card(self._pressed).center(), self._pointer, lit=True)
         painter.end()
 
-    def _paint_card(self, painter: Inked, key: str, *, lit: bool) -> None:
-        puppet, box = self.session.puppet, self.card(key)
-        joint = puppet.joints[key]
+    def _paint_card(self, painter: Inked, key: str, grown: float, *, lit: bool) -> None:
+        box, zoom = self.card(key), self.camera.zoom * grown
+        if grown > 1.0:
+            box = self._grown(box, grown)
+        if not box.intersects(QRectF(self.rect())):
+            return
+        joint = self.session.puppet.joints[key]
         painter.setPen(marks.pen(painter.theme.ink if lit else painter.theme.line, 1.8 if lit else 1.0))
-        painter.setBrush(painter.theme.lamp.lighter(165) if lit else painter.theme.linen)
+        painter.setBrush(painter.theme.lamp_pale if lit else painter.theme.linen)
         painter.drawRoundedRect(box, 5, 5)
         picture = self._picture(key)
-        inner = QRectF(
-            box.x() + 8 * self.zoom, box.y() + 4 * self.zoom, box.width() - 16 * self.zoom, 34 * self.zoom
-        )
+        inner = QRectF(box.center().x() - 20.3 * zoom, box.y() + 4 * zoom, 40.6 * zoom, THUMB * zoom)
         if picture is not None:
             painter.drawPixmap(inner, picture, QRectF(picture.rect()))
         else:
-            marks.washer(painter, inner.center(), 12 * self.zoom)
-        colour = painter.theme.side(joint.side)
-        stroke = marks.pen(colour, 3.0, SIDE_STROKE[joint.side])
-        painter.setPen(stroke)
+            marks.washer(painter, inner.center(), 12 * zoom)
+        painter.setPen(marks.pen(painter.theme.side(joint.side), 3.0, SIDE_STROKE[joint.side]))
         painter.drawLine(box.bottomLeft() + QPointF(5, -3), box.bottomRight() + QPointF(-5, -3))
+        if zoom < SILENT:
+            return
         painter.setPen(painter.theme.ink)
-        painter.setFont(look.font(max(6.0, 8.5 * self.zoom)))
-        text = painter.fontMetrics().elidedText(
-            joint.name, Qt.TextElideMode.ElideMiddle, int(box.width() - 4)
-        )
-        line = QRectF(box.x() + 2, box.y() + 38 * self.zoom, box.width() - 4, 15 * self.zoom)
-        painter.drawText(line, Qt.AlignmentFlag.AlignCenter, text)
+        painter.setFont(look.font(NAME * zoom))
+        line = painter.fontMetrics().lineSpacing()
+        for i, words in enumerate(self._lines[key]):
+            row = QRectF(box.x() - 4, box.y() + (THUMB + 5) * zoom + i * line, box.width() + 8, line)
+            painter.drawText(row, Qt.AlignmentFlag.AlignCenter, words)
+
+    def _grown(self, box: QRectF, by: float) -> QRectF:
+        """A card enlarged about its middle, kept within the sheet."""
+        large = QRectF(0, 0, box.width() * by, box.height() * by)
+        large.moveCenter(box.center())
+        large.moveLeft(min(max(large.left(), 3), self.width() - large.width() - 3))
+        large.moveTop(min(max(large.top(), 3), self.height() - large.height() - 3))
+        return large
 
     def _picture(self, key: str) -> QPixmap | None:
         puppet = self.session.puppet
@@ -129,7 +237,16 @@ class Sheet(QWidget):
 
     # Pointer
 
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        self.zoom_by(1.18 ** (event.angleDelta().y() / 120), event.position())
+        event.accept()
+
     def mousePressEvent(self, event: QMouseEvent) -> None:
+        left = event.button() == Qt.MouseButton.LeftButton
+        if event.button() == Qt.MouseButton.MiddleButton or (left and self._space):
+            self._panning = event.position()
+            self.setCursor(Qt.CursorShape.ClosedHandCursor)
+            return
         self._pressed, self._start = self.joint_at(event.position()), event.position()
         if self._pressed is None:
             self.session.selection.pick([])
@@ -140,14 +257,21 @@ class Sheet(QWidget):
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         at = event.position()
-        if self._pressed is not None and (at - self._start).manhattanLength() > DRAG_FROM:
+        if self._panning is not None:
+            by, self._panning = at - self._panning, at
+            self.camera, self._fitted = self.camera.panned(complex(by.x(), by.y())), False
+        elif self._pressed is not None and (at - self._start).manhattanLength() > DRAG_FROM:
             self._pointer = at
-        if self._pointer is None:
-            found = self.joint_at(at)
-            self.setToolTip(self.session.puppet.joints[found].name if found else "")
+        elif self._pointer is None:
+            self._hot = self.joint_at(at)
+            self.setToolTip(self.session.puppet.joints[self._hot].name if self._hot else "")
         self.update()
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        if self._panning is not None:
+            self._panning = None
+            self.unsetCursor()
+            return
         pressed, dragged = self._pressed, self._pointer is not None
         self._pressed = self._pointer = None
         over = self.joint_at(event.position())
@@ -155,11 +279,36 @@ class Sheet(QWidget):
         if pressed is not None and dragged and over != pressed:
             self.hang(pressed, over)
 
+    def event(self, event: QEvent) -> bool:
+        """F fits the diagram while the keys are here, and the board elsewhere."""
+        fits = isinstance(event, QKeyEvent) and event.key() == Qt.Key.Key_F and not event.modifiers()
+        if fits and event.type() == QEvent.Type.ShortcutOverride:
+            event.accept()
+        return super().event(event)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Space and not event.isAutoRepeat():
+            self._space = True
+        elif event.key() == Qt.Key.Key_F and not event.modifiers():
+            self.fit()
+        else:
+            super().keyPressEvent(event)
+
+    def leaveEvent(self, _event: QEvent) -> None:
+        self._hot = None
+        self.update()
+
+    def keyReleaseEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Space and not event.isAutoRepeat():
+            self._space = False
+        else:
+            super().keyReleaseEvent(event)
+
     def hang(self, key: str, over: str | None) -> None:
         """Hang a joint, with all selected where it is among them, from another; on the bare sheet it becomes free."""
         session = self.session
         keys = (
-            [k for k in session.selection.of("joint") if k in self._places]
+            [k for k in session.selection.of("joint") if k in self._boxes]
             if key in session.selection.of("joint")
             else [key]
         )
@@ -173,18 +322,12 @@ class Sheet(QWidget):
         attempt(session, hang)
 
 
-class FamilyDiagram(QScrollArea):
-    """The sheet with scroll bars; the wheel with Ctrl makes it larger and smaller."""
+class FamilyDiagram(QWidget):
+    """The sheet, as large as the panel."""
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.sheet = Sheet(session)
-        self.setWidget(self.sheet)
-        self.setFrameShape(QScrollArea.Shape.NoFrame)
-        self.setObjectName("diagram")
-
-    def wheelEvent(self, event: QWheelEvent) -> None:
-        if event.modifiers() & Qt.KeyboardModifier.ControlModifier:
-            self.sheet.set_zoom(self.sheet.zoom * 1.15 ** (event.angleDelta().y() / 120))
-        else:
-            super().wheelEvent(event)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.addWidget(self.sheet)

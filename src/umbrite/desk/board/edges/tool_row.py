@@ -21,6 +21,7 @@ class ToolRow(QFrame):
         self._row.setContentsMargins(5, 4, 5, 4)
         self._row.setSpacing(3)
         self.buttons: list[QToolButton] = []
+        self._room = 0
 
     def show_actions(self, actions: list[QAction]) -> None:
         for button in self.buttons:
@@ -33,6 +34,7 @@ class ToolRow(QFrame):
 
     def fit(self, width: int) -> None:
         """Names beside the icons, from the left on, for as many tools as there is room."""
+        self._room = width
         style = Qt.ToolButtonStyle
         for named in range(len(self.buttons), -1, -1):
             for i, button in enumerate(self.buttons):
@@ -44,6 +46,13 @@ class ToolRow(QFrame):
             if self.sizeHint().width() <= width:
                 break
         self.resize(self.sizeHint())
+
+    def full_width(self) -> int:
+        """How wide the row is with all names."""
+        self.fit(100_000)
+        wide = self.width()
+        self.fit(self._room)
+        return wide
 
     def _button(self, action: QAction) -> QToolButton:
         button = KeyedButton(self.session, self)
