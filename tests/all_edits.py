@@ -193,8 +193,15 @@ RIG_EDITS: dict[str, Edit] = {
         p, {key: f"{p.joints[key].name} {i}" for i, key in enumerate(_some(d, p.joints))}
     ),
     "shelf.save_pose": lambda p, d: shelf.save_pose(
-        p, d(st.sampled_from(NAMES)), {_channel(p, d): d(angles)}
+        p,
+        d(st.sampled_from(NAMES)),
+        {_channel(p, d): d(angles)},
+        d(st.just(()) | st.just((_pick(d, p.joints),))),
     ),
+    "shelf.put_in_folder": lambda p, d: shelf.put_in_folder(
+        p, _pick(d, [s.name for s in p.poses]), d(st.sampled_from(NAMES))
+    ),
+    "shelf.rename_folder": lambda p, d: shelf.rename_folder(p, "", d(st.sampled_from(NAMES))),
     "shelf.rename_pose": lambda p, d: shelf.rename_pose(
         p, _pick(d, [s.name for s in p.poses]), d(st.sampled_from(NAMES))
     ),

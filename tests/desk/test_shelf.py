@@ -11,7 +11,7 @@ from pytestqt.qtbot import QtBot
 from demo_puppet import ASSETS, control, joint
 from desk.conftest import Hand
 from desk.test_rehearsing import at, grip
-from umbrite.desk.panels.pose_shelf import PoseCard
+from umbrite.desk.panels.shelf.pose_card import PoseCard
 from umbrite.desk.window import Window
 from umbrite.rig.edits.shelf import save_pose
 from umbrite.rig.ids import owner_of
@@ -179,3 +179,71 @@ def test_many_poses_are_looked_for_by_name(wick_window: Window, qtbot: QtBot) ->
     assert {card.name.split()[0] for card in shelf.cards if card.isVisible()} == {"Step"}
     shelf.find_line.clear()
     assert all(card.isVisible() for card in shelf.cards)
+
+
+def test_the_groove_and_the_middle_button_blend(waving: Window, qtbot: QtBot) -> None:
+    session, shown = waving.session, card(waving, "Pose 1")
+    target = next(iter(shown.pose))
+    groove = shown._groove().center().toPoint()
+    qtbot.mousePress(shown, LEFT, pos=groove)
+    assert session.pose[target] == pytest.approx(shown.pose[target] / 2, rel=0.05)
+    qtbot.mouseMove(shown, QPoint(groove.x() + 100, groove.y()))
+    assert session.pose[target] == pytest.approx(shown.pose[target])
+    qtbot.mouseMove(shown, QPoint(2, groove.y()))
+    qtbot.mouseRelease(shown, LEFT, pos=QPoint(2, groove.y()))
+    assert session.pose == {}, "back at the groove's beginning nothing has happened"
+    middle = Qt.MouseButton.MiddleButton
+    qtbot.mousePress(shown, middle, pos=QPoint(5, 30))
+    qtbot.mouseMove(shown, QPoint(50, 30))
+    qtbot.mouseRelease(shown, middle, pos=QPoint(50, 30))
+    assert session.history.undo_name == "Blend 50% to Pose 1"
+    qtbot.mousePress(shown, middle, pos=QPoint(5, 30))
+    qtbot.mouseRelease(shown, middle, pos=QPoint(5, 30))
+    assert session.history.undo_name == "Blend 50% to Pose 1", "the middle button alone applies nothing"
+
+
+def test_a_pose_can_be_for_a_part_and_says_so(waving: Window, act: Act, qtbot: QtBot) -> None:
+    session = waving.session
+    qtbot.mouseClick(card(waving, "Pose 1"), LEFT)
+    far = control(session.puppet, "Far hand")
+    session.selection.pick([far])
+    act("save-part")
+    saved = session.puppet.poses[-1]
+    moves = session.puppet.controls[far].moves
+    assert saved.name == "Far hand"
+    assert {owner_of(name) for name in saved.channels} == {moves}
+    shown = card(waving, "Far hand")
+    assert "for Far hand" in shown.toolTip()
+    assert "only" in shown.toolTip()
+    body = next(name for name in session.pose if owner_of(name) != moves)
+    session.edit("Else", pose={body: 7.0})
+    session.selection.pick([])
+    qtbot.mouseClick(shown, LEFT)
+    assert session.pose[body] == 7.0, "what it is not for stays"
+    assert {name: session.pose[name] for name in saved.channels} == saved.channels
+
+
+def test_poses_lie_in_folders_that_fold(waving: Window, act: Act, qtbot: QtBot) -> None:
+    session, shelf = waving.session, waving.shelf
+    act("save-pose")
+    menu = shelf.menu_for(card(waving, "Pose 1"))
+    folders = next(action for action in menu.actions() if action.text() == "Folder").menu()
+    next(action for action in folders.actions() if action.text() == "New folder…").trigger()
+    qtbot.keyClicks(shelf.name_line, "Greetings")
+    qtbot.keyClick(shelf.name_line, Qt.Key.Key_Return)
+    assert session.puppet.poses[0].folder == "Greetings"
+    assert session.history.undo_name == "Put Pose 1 into Greetings"
+    head = shelf.heads["Greetings"]
+    qtbot.mouseClick(head, LEFT)
+    assert card(waving, "Pose 1").isHidden()
+    assert not card(waving, "Pose 2").isHidden()
+    qtbot.mouseClick(head, LEFT)
+    assert not card(waving, "Pose 1").isHidden()
+    shelf.edit_folder(head)
+    qtbot.keyClicks(shelf.name_line, "Waves")
+    qtbot.keyClick(shelf.name_line, Qt.Key.Key_Return)
+    assert list(shelf.heads) == ["Waves"]
+    shelf.put("Pose 1", "")
+    assert shelf.heads == {}
+    shelf.put("Clean", "Waves")
+    assert "clean pose" in waving.frame.hints.message

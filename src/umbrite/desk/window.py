@@ -43,8 +43,8 @@ from umbrite.desk.panels.family_panel import FamilyPanel
 from umbrite.desk.panels.family_tree import FamilyTree
 from umbrite.desk.panels.findings_list import FindingsList
 from umbrite.desk.panels.menu_bar import fill_menus
-from umbrite.desk.panels.pose_shelf import PoseShelf
 from umbrite.desk.panels.selecting_list import SelectingList
+from umbrite.desk.panels.shelf.pose_shelf import PoseShelf
 from umbrite.desk.panels.station_strip import Strip
 from umbrite.desk.panels.workout_sheet import WorkoutSheet
 from umbrite.desk.session.preferences import Preferences

@@ -214,10 +214,12 @@ class Guide(Value, frozen=True):
 
 
 class SavedPose(Value, frozen=True):
-    """A pose on the shelf: its name, and its channels."""
+    """A pose on the shelf: its name, its channels, the ids that it is for (none: the whole puppet), and its folder."""
 
     name: str
     channels: Mapping[str, float] = {}
+    about: tuple[str, ...] = ()
+    folder: str = ""
 
 
 class Meant(Value, frozen=True):

@@ -10,6 +10,7 @@ POSE: tuple[Act, ...] = (
     Act("body", "Pose", "Whole body", "A", "rig-whole", tool_of("Rehearse", "body"), row="Rehearse", tool="body"),
     Act("free-holds", "Pose", "Take all hold points away", "Shift+A", "x", on_session(pose_commands.free_holds), reasons.needs_holds),
     Act("save-pose", "Pose", "Save the pose on the shelf", "S", "plus", on_session(shelf_commands.save), reasons.needs_parts),
+    Act("save-part", "Pose", "Save the pose of the selected only", "Shift+S", "rig-part", on_session(shelf_commands.save_part), reasons.needs_selection),
     Act("mirror-pose", "Pose", "Mirror the pose", "Shift+M", "rig-mirror", on_session(shelf_commands.mirror), reasons.needs_pose),
     Act("copy-pose", "Pose", "Copy the pose", "Ctrl+C", "rig-copy", on_session(shelf_commands.copy), reasons.needs_parts),
     Act("paste-pose", "Pose", "Paste the pose", "Ctrl+V", "rig-copy-linked", on_session(shelf_commands.paste), reasons.needs_parts),

@@ -21,6 +21,7 @@ from PySide6.QtWidgets import QMenu, QWidget
 
 from umbrite.desk.board.art_layer import ArtLayer, View, fading_of
 from umbrite.desk.board.camera import Camera, fitting
+from umbrite.desk.board.control_places import with_controls
 from umbrite.desk.board.drops import paths_in
 from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Gesture, Pointer
 from umbrite.desk.board.gestures.guide_gestures import drag_guide
@@ -141,14 +142,11 @@ class Board(QWidget):
 
     def fit_all(self) -> None:
         """Show the whole puppet, controls included."""
-        box = rect_of(around(scene_of(self.session.placed)))
-        for control in self.session.puppet.controls.values():
-            half = 0.0 if control.on_screen else control.size / 2  # those have room in the margin
-            at = self.session.placed.control_at(control)
-            box = box.united(QRectF(at.real - half, at.imag - half * 0.6, 2 * half, 1.2 * half))
         puppet = self.session.puppet
-        whole = box if not box.isEmpty() else QRectF(0, 0, puppet.width, puppet.height)
-        self._look_through(fitting(whole, self.room()), fitted=True)
+        art = rect_of(around(scene_of(self.session.placed)))
+        box = QRectF(0, 0, puppet.width, puppet.height) if art.isEmpty() else art
+        box = with_controls(self.session, fitting(box, self.room()), box)
+        self._look_through(fitting(box, self.room()), fitted=True)
 
     def fit_selection(self) -> None:
         """Show what is selected, or everything where nothing is."""

@@ -29,6 +29,15 @@ def shown_size(control: Control, camera: Camera) -> float:
     return max(size, LEAST_SIZE * camera.grasp)
 
 
+def with_controls(session: Session, camera: Camera, box: QRectF) -> QRectF:
+    """A box of the board, widened so that it holds all controls as they are shown by this camera."""
+    for control in session.puppet.controls.values():  # some have their size on the screen
+        at = session.placed.control_at(control)
+        half = shown_size(control, camera) / 2 / camera.zoom
+        box = box.united(QRectF(at.real - half, at.imag - half * 0.6, 2 * half, 1.2 * half))
+    return box
+
+
 def _placed_and_camera(session: Session, camera: Camera) -> tuple[object, ...]:
     return session.placed, camera
 

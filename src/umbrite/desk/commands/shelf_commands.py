@@ -4,24 +4,30 @@ import json
 
 from PySide6.QtGui import QGuiApplication
 
+from umbrite.desk.commands.labels import label_of
 from umbrite.desk.commands.pose_commands import channel_owners
 from umbrite.desk.session.session import Session
 from umbrite.rig.channels import known_only
 from umbrite.rig.edits.shelf import blended, by_names, from_names, get_pose, mirrored, save_pose
 from umbrite.rig.errors import RigError
+from umbrite.rig.model import SavedPose
 
 FORMAT = "umbrite-pose"
 
 
-def chosen_ids(session: Session, *, only_selected: bool) -> set[str] | None:
-    """The ids whose channels a pose shall change; None for all."""
-    return set(channel_owners(session)) if only_selected and session.selection.keys else None
+def chosen_ids(session: Session, saved: SavedPose, *, only_selected: bool) -> set[str] | None:
+    """The ids whose channels a pose shall change: those that it is for, and of these the selected ones; None for all."""
+    own = set(saved.about) if saved.about else None
+    chosen = set(channel_owners(session)) if only_selected and session.selection.keys else None
+    if own is None or chosen is None:
+        return chosen if own is None else own
+    return own & chosen
 
 
 def apply(session: Session, name: str, *, only_selected: bool = False) -> None:
-    """Take up a pose of the shelf, whole or for what is selected."""
+    """Take up a pose of the shelf, whole, for the part that it is for, or for what is selected."""
     saved = get_pose(session.puppet, name)
-    only = chosen_ids(session, only_selected=only_selected)
+    only = chosen_ids(session, saved, only_selected=only_selected)
     pose = known_only(saved.channels, session.puppet)
     session.edit(f"Pose {name}", pose=blended(session.history.now.pose, pose, 1.0, only))
 
@@ -29,10 +35,23 @@ def apply(session: Session, name: str, *, only_selected: bool = False) -> None:
 def save(session: Session) -> str:
     """Put the present pose on the shelf; its name."""
     count = len(session.puppet.poses) + 1
-    puppet = save_pose(session.history.now.puppet, f"Pose {count}", session.history.now.pose)
+    return _saved(session, f"Pose {count}", ())
+
+
+def save_part(session: Session) -> str:
+    """Put the pose of what is selected on the shelf, and of nothing else: a hand, a face; its name."""
+    about = tuple(channel_owners(session))
+    if not about:
+        raise RigError("Select what the pose shall be for first: controls, or pieces of the puppet.")
+    return _saved(session, label_of(session, session.selection.keys), about)
+
+
+def _saved(session: Session, name: str, about: tuple[str, ...]) -> str:
+    puppet = save_pose(session.history.now.puppet, name, session.history.now.pose, about)
     name = puppet.poses[-1].name
     session.edit(f"Save {name}", puppet=puppet)
-    session.say(f"{name} is on the shelf. Double click its name to give it another one.")
+    part = " for this part only" if about else ""
+    session.say(f"{name} is on the shelf{part}. Double click its name to give it another one.")
     return name
 
 

@@ -18,10 +18,36 @@ from umbrite.rig.words.names import swapped, unique
 CLEAN = "Clean"
 
 
-def save_pose(puppet: Puppet, name: str, pose: Pose) -> Puppet:
-    """Put a pose on the shelf, under a name that is not taken."""
+def save_pose(puppet: Puppet, name: str, pose: Pose, about: Collection[str] = ()) -> Puppet:
+    """Put a pose on the shelf, under a name that is not taken: of the whole puppet, or of the things with these ids only."""
     name = unique(readable(name) or "Pose", [CLEAN, *(saved.name for saved in puppet.poses)])
-    return replace(puppet, poses=(*puppet.poses, SavedPose(name, dict(known_only(pose, puppet)))))
+    channels = {
+        channel: number
+        for channel, number in known_only(pose, puppet).items()
+        if not about or owner_of(channel) in about
+    }
+    return replace(puppet, poses=(*puppet.poses, SavedPose(name, channels, tuple(about))))
+
+
+def put_in_folder(puppet: Puppet, name: str, folder: str) -> Puppet:
+    """Put a pose of the shelf into a folder, which is there as soon as a pose is in it; "" takes it out of all. Refuses the clean pose."""
+    if name == CLEAN:
+        raise RigError("The clean pose stays in front of all folders. Put a pose of your own into one.")
+    get_pose(puppet, name)
+    folder = readable(folder)
+    return replace(
+        puppet, poses=tuple(replace(p, folder=folder) if p.name == name else p for p in puppet.poses)
+    )
+
+
+def rename_folder(puppet: Puppet, folder: str, to: str) -> Puppet:
+    """Give a folder of poses another name; under the name of another one it is laid together with that. Refuses an empty name."""
+    to = readable(to)
+    if not to:
+        raise RigError("A folder needs a name; it keeps the one it has.")
+    return replace(
+        puppet, poses=tuple(replace(p, folder=to) if p.folder == folder else p for p in puppet.poses)
+    )
 
 
 def get_pose(puppet: Puppet, name: str) -> SavedPose:

@@ -10,8 +10,14 @@ class Flow(QLayout):
     def __init__(self, parent: QWidget, gap: int = 6) -> None:
         super().__init__(parent)
         self._items: list[QLayoutItem] = []
+        self._whole_rows: set[QWidget] = set()
         self._gap = gap
         self.setContentsMargins(0, 0, 0, 0)
+
+    def add_row(self, widget: QWidget) -> None:
+        """A widget that has a row for itself."""
+        self._whole_rows.add(widget)
+        self.addWidget(widget)
 
     def addItem(self, item: QLayoutItem) -> None:
         self._items.append(item)
@@ -51,6 +57,9 @@ class Flow(QLayout):
             if item.isEmpty():  # its widget is hidden
                 continue
             size = item.sizeHint()
+            whole = item.widget() in self._whole_rows
+            if whole:
+                size.setWidth(max(rect.width(), size.width()))
             if x > rect.x() and x + size.width() > rect.right() + 1:
                 x, y, tall = rect.x(), y + tall + self._gap, 0
             if move:
