@@ -7,7 +7,7 @@ import time
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QPointF, QSettings, Qt
+from PySide6.QtCore import QPoint, QPointF, QRect, QSettings, QSize, Qt
 from PySide6.QtGui import QMouseEvent
 from PySide6.QtWidgets import QApplication
 
@@ -95,7 +95,6 @@ def diagram(window: Window) -> None:
     window.session.selection.pick([joint(window, "Head")])
     window.show_diagram()
     window.resizeDocks([window.docks["Diagram"]], [470], Qt.Orientation.Horizontal)
-    window.diagram.sheet.set_zoom(0.62)
 
 
 def octopus(window: Window) -> None:
@@ -250,7 +249,7 @@ VIEWS: tuple[Callable[[Window], None], ...] = (
 )
 
 
-PAGE_WIDTH = 800  # of the guide's pictures
+PAGE_WIDTH, PAGE_HEIGHT = 640, 470  # of the guide's pictures, which are shown at their real size
 
 
 def workout(folder: Path) -> None:
@@ -302,8 +301,9 @@ def take(folder: Path, view: Callable[[Window], None]) -> None:
         window.findings_list.close()
     picture.save(str(folder / f"{view.__name__}.png"))
     if view.__name__ in {"parts", "pivots", "limbs", "controls", "rehearse"} and len(sys.argv) > 2:
-        small = picture.scaledToWidth(PAGE_WIDTH, Qt.TransformationMode.SmoothTransformation)
-        small.save(str(Path(sys.argv[2]) / f"{view.__name__}.png"))
+        corner = window.board.mapTo(window, QPoint(0, 0))
+        cut = QRect(corner, QSize(min(window.board.width(), PAGE_WIDTH), PAGE_HEIGHT))
+        picture.copy(cut).save(str(Path(sys.argv[2]) / f"{view.__name__}.png"))
     window.set_theme("day")
     window.board.cancel()
     window.session.history.mark_saved()

@@ -193,7 +193,7 @@ def seen(window: Window, answers: Answers) -> tuple[object, ...]:
     return (
         session.history.now, session.selection.keys, session.stage.station, session.stage.tool, dict(session.stage.views),
         session.drafts.now, session.file.path, window.board.camera,
-        tuple(answers.asked), len(window.family.tree.findChildren(QLineEdit)), window.frame.hints.message, panels, shown, QApplication.clipboard().text(), window.alone,
+        tuple(answers.asked), len(window.family.tree.findChildren(QLineEdit)), window.frame.hints.message, panels, shown, QApplication.clipboard().text(), window.alone, window.focusWidget(),
     )  # fmt: skip
 
 

@@ -9,7 +9,7 @@ from pathlib import Path
 import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, Qt
-from PySide6.QtGui import QImage, QKeySequence
+from PySide6.QtGui import QCursor, QImage, QKeySequence
 from PySide6.QtWidgets import (
     QAbstractButton,
     QAbstractSpinBox,
@@ -196,6 +196,31 @@ def test_the_guide_has_a_page_with_a_picture_and_keys_for_each_station(wick_wind
         assert "Tools and keys" in text
         assert (PAGES / f"{station.lower()}.png").stat().st_size > 10_000
     wick_window.guide.close()
+
+
+def test_every_tool_has_its_place_in_the_guide_and_f1_over_it_goes_there(
+    wick_window: Window, act: Act
+) -> None:
+    window = wick_window
+    for each in ACTIONS:
+        if each.row:
+            assert window.guide.open_for(each.id), f"the guide does not tell of {each.text}"
+            assert (
+                window.guide.page.textCursor().selectedText().casefold() == each.text.rstrip("…").casefold()
+            )
+    window.guide.close()
+    window.session.stage.go_to(LIMBS)
+    button = next(b for b in window.frame.tools.buttons if b.defaultAction().text() == "Find limits")
+    assert "F1 tells more" in button.toolTip()
+    QCursor.setPos(button.mapToGlobal(button.rect().center()))
+    act("guide-here")
+    assert window.guide.list.currentItem().text() == "Limbs"
+    assert window.guide.page.textCursor().selectedText() == "Find limits"
+    QCursor.setPos(window.board.mapToGlobal(window.board.rect().center()))
+    window.guide.close()
+    act("guide-here")
+    assert window.guide.isVisible()
+    window.guide.close()
 
 
 def test_a_workout_can_be_cancelled(wick_window: Window, act: Act, answers: Answers) -> None:

@@ -5,7 +5,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QByteArray, QPoint, QSettings, Qt
-from PySide6.QtGui import QAction, QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence
+from PySide6.QtGui import QAction, QCloseEvent, QCursor, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import (
     QAbstractScrollArea,
     QApplication,
@@ -13,6 +13,7 @@ from PySide6.QtWidgets import (
     QLineEdit,
     QMainWindow,
     QMenu,
+    QToolButton,
     QVBoxLayout,
     QWidget,
 )
@@ -227,7 +228,8 @@ class Window(QMainWindow):
             action.setEnabled(not why)
             action.setStatusTip(why)
             key = f"  ({act.key})" if act.key else ""
-            action.setToolTip(f"{act.text}{key}" + (f"\n{why}" if why else ""))
+            more = "\nF1 tells more" if act.row else ""
+            action.setToolTip(f"{act.text}{key}" + (f"\n{why}" if why else "") + more)
             if act.tool:
                 action.setChecked(session.stage.tool == act.tool)
             elif act.view:
@@ -284,7 +286,7 @@ class Window(QMainWindow):
             self.board,
             *(dock.widget() for dock in self.docks.values() if not dock.widget().visibleRegion().isEmpty()),
         ]
-        focus = QApplication.focusWidget()
+        focus = self.focusWidget()
         here = next(
             (
                 i
@@ -428,6 +430,14 @@ class Window(QMainWindow):
 
     def show_guide(self) -> None:
         self.guide.open_at(self.session.stage.station.name)
+
+    def show_guide_here(self) -> None:
+        """The place in the guide that tells of the tool under the pointer, or the station's page."""
+        under = self.childAt(self.mapFromGlobal(QCursor.pos()))
+        action = under.defaultAction() if isinstance(under, QToolButton) else None
+        key = next((key for key, each in self.actions_by_id.items() if each is action), None)
+        if key is None or not self.guide.open_for(key):
+            self.show_guide()
 
     def show_about(self) -> None:
         self.dialogs.tell(

@@ -6,6 +6,7 @@ from umbrite.desk.actions.action import Act
 # fmt: off
 HELP: tuple[Act, ...] = (
     Act("guide", "Help", "Guide to this station", "Shift+F1", "circle-help", lambda desk: desk.show_guide()),
+    Act("guide-here", "Help", "Guide to what is under the pointer", "F1", "circle-help", lambda desk: desk.show_guide_here()),
     Act("findings", "Help", "Findings", "Ctrl+E", "lightbulb", lambda desk: desk.show_findings()),
     Act("messages", "Help", "What was said", "Ctrl+Shift+M", "lightbulb", lambda desk: desk.show_messages()),
     Act("find", "Help", "Find a command…", "Ctrl+K", "search", lambda desk: desk.show_finder()),

@@ -61,6 +61,13 @@ def take(session: Session, found: FoundLimit, end: str) -> None:
     session.edit(f"Take limit of {name}", puppet=taken(session.puppet, found, end))
 
 
+def leave(session: Session, found: FoundLimit) -> None:
+    """Leave the joint of a found limit as it is, and put its pictures away."""
+    left = tuple(each for each in session.drafts.now.found_limits if each.joint != found.joint)
+    session.drafts.put(session.drafts.now._replace(found_limits=left))
+    session.say(f"{session.puppet.joints[found.joint].name} keeps the limit that it has.")
+
+
 def take_all(session: Session) -> None:
     """All found limits in one step."""
     puppet = session.puppet

@@ -3,7 +3,7 @@
 from pathlib import Path
 
 from PySide6.QtCore import QUrl
-from PySide6.QtGui import QTextDocument
+from PySide6.QtGui import QPixmap, QTextBlockFormat, QTextCursor, QTextDocument
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QTextBrowser, QVBoxLayout, QWidget
 
 from umbrite.desk.actions.action import Act
@@ -13,7 +13,7 @@ from umbrite.desk.theme import look
 PAGES = look.ASSETS / "guide"
 
 
-PICTURE_WIDTH = 560
+LINE, AFTER = 135.0, 9.0  # the height of lines in percent, and the air after a paragraph in pixels
 
 
 def page_of(station: str, actions: tuple[Act, ...]) -> str:
@@ -24,16 +24,37 @@ def page_of(station: str, actions: tuple[Act, ...]) -> str:
 
 
 class GuideBrowser(QTextBrowser):
-    """Shows pages, with pictures scaled to the page."""
+    """Shows pages with air between the lines, and pictures at their real size."""
 
     def loadResource(self, kind: int, name: QUrl | str) -> object:
         path = PAGES / Path(name.toString() if isinstance(name, QUrl) else name).name
         if kind == QTextDocument.ResourceType.ImageResource.value and path.exists():
-            from PySide6.QtCore import Qt
-            from PySide6.QtGui import QPixmap
-
-            return QPixmap(str(path)).scaledToWidth(PICTURE_WIDTH, Qt.TransformationMode.SmoothTransformation)
+            return QPixmap(str(path))
         return super().loadResource(kind, name)
+
+    def show_page(self, text: str) -> None:
+        """A page from its beginning."""
+        self.setMarkdown(text)
+        self.document().setDocumentMargin(18)
+        block = self.document().begin()
+        while block.isValid():
+            cursor, shape = QTextCursor(block), block.blockFormat()
+            if not cursor.currentTable():
+                shape.setLineHeight(LINE, QTextBlockFormat.LineHeightTypes.ProportionalHeight.value)
+                shape.setBottomMargin(AFTER)
+                cursor.setBlockFormat(shape)
+            block = block.next()
+        self.moveCursor(QTextCursor.MoveOperation.Start)
+
+    def show_place(self, words: str) -> bool:
+        """Bring the place that tells of a tool into sight and mark it; whether there is one."""
+        self.moveCursor(QTextCursor.MoveOperation.Start)
+        if not self.find(words, QTextDocument.FindFlag.FindWholeWords):
+            return False
+        self.verticalScrollBar().setValue(
+            self.verticalScrollBar().value() + self.cursorRect().top() - self.viewport().height() // 4
+        )
+        return True
 
 
 class Guide(QDialog):
@@ -53,14 +74,25 @@ class Guide(QDialog):
         self.page = GuideBrowser()
         self.page.setAccessibleName("Page of the guide")
         self.page.setOpenLinks(False)
-        self.list.currentTextChanged.connect(lambda name: self.page.setMarkdown(page_of(name, self.actions_)))
+        self.list.currentTextChanged.connect(lambda name: self.page.show_page(page_of(name, self.actions_)))
         row.addWidget(self.list)
         row.addWidget(self.page, 1)
         outer.addLayout(row)
-        self.resize(800, 640)
+        self.resize(860, 660)
 
-    def open_at(self, station: str) -> None:
-        """Show the page of a station."""
+    def open_at(self, station: str, words: str = "") -> None:
+        """Show the page of a station, at the place that tells of something where there is one."""
         self.list.setCurrentRow(list(STATIONS).index(station))
         self.show()
         self.raise_()
+        if words:
+            self.page.show_place(words)
+
+    def open_for(self, action: str) -> bool:
+        """Show the place that tells of an action, on whichever page; whether there is one."""
+        act = next(act for act in self.actions_ if act.id == action)
+        pages = sorted(STATIONS, key=lambda name: name != act.row)
+        found = next((name for name in pages if act.text.rstrip("…") in page_of(name, self.actions_)), None)
+        if found is not None:
+            self.open_at(found, act.text.rstrip("…"))
+        return found is not None

@@ -3,12 +3,13 @@
 import math
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QPainter, QPaintEvent, QPixmap
+from PySide6.QtGui import QContextMenuEvent, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import (
     QAbstractButton,
     QFrame,
     QHBoxLayout,
     QLabel,
+    QMenu,
     QPushButton,
     QScrollArea,
     QToolButton,
@@ -19,7 +20,7 @@ from PySide6.QtWidgets import (
 from umbrite.art.joint_limits import REASONS, FoundLimit
 from umbrite.art.limit_finding import Reason
 from umbrite.desk.board.camera import fitting
-from umbrite.desk.commands.found_limit_commands import take, take_all
+from umbrite.desk.commands.found_limit_commands import leave, take, take_all
 from umbrite.desk.session.drafts import Drafts
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
@@ -102,6 +103,24 @@ class LimitCard(QAbstractButton):
         if limit is None:
             return self.reason == "free"
         return abs((limit.smallest if self.end == "smallest" else limit.largest) - self.turn) < 1e-9
+
+    def contextMenuEvent(self, event: QContextMenuEvent) -> None:
+        menu = self.menu()
+        menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        menu.popup(event.globalPos())
+
+    def menu(self) -> QMenu:
+        """What can be done with a found limit."""
+        session, found = self.session, self.found
+        name = session.puppet.joints[found.joint].name
+        menu = QMenu(self)
+        menu.addAction("Take this end").triggered.connect(lambda: take(session, found, self.end))
+        menu.addAction("Take both ends").triggered.connect(lambda: take(session, found, "both"))
+        menu.addAction(f"Leave {name} out").triggered.connect(lambda: leave(session, found))
+        menu.addSeparator()
+        menu.addAction("Take all").triggered.connect(lambda: take_all(session))
+        menu.addAction("Select the joint").triggered.connect(lambda: session.selection.pick([found.joint]))
+        return menu
 
     def sizeHint(self) -> QSize:
         return QSize(118, 132)
