@@ -301,7 +301,8 @@ def take(folder: Path, view: Callable[[Window], None]) -> None:
         window.findings_list.close()
     picture.save(str(folder / f"{view.__name__}.png"))
     if view.__name__ in {"parts", "pivots", "limbs", "controls", "rehearse"} and len(sys.argv) > 2:
-        corner = window.board.mapTo(window, QPoint(0, 0))
+        spare = max(window.board.width() - PAGE_WIDTH, 0) // 2
+        corner = window.board.mapTo(window, QPoint(spare, 0))
         cut = QRect(corner, QSize(min(window.board.width(), PAGE_WIDTH), PAGE_HEIGHT))
         picture.copy(cut).save(str(Path(sys.argv[2]) / f"{view.__name__}.png"))
     window.set_theme("day")
