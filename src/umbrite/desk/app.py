@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QApplication
 
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress
 from umbrite.desk.theme.themes import theme_named
 from umbrite.desk.window import Window
@@ -26,8 +27,11 @@ def unexpected(
     window.board.cancel()
     window.session.spring_back()
     window.session.say(
-        f"Something went wrong inside Umbrite ({kind.__name__}: {error}). Your work is as it was before; "
-        "save it under another name to be safe."
+        tr(
+            "Something went wrong inside Umbrite ({name}: {error}). Your work is as it was before; save it under another name to be safe.",
+            name=kind.__name__,
+            error=error,
+        )
     )
 
 

@@ -51,6 +51,7 @@ from umbrite.desk.panels.workout_sheet import WorkoutSheet
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import REHEARSE
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress, icon
 from umbrite.desk.theme.themes import BOARDS, theme_named
 
@@ -94,7 +95,7 @@ class Window(QMainWindow):
         self.finder = Finder(list(self.actions_by_id.values()), self)
         self._lay_out()
         self._connect()
-        self.setWindowTitle("Umbrite")
+        self.setWindowTitle(tr("Umbrite"))
         self.setAcceptDrops(True)
         self.resize(1280, 800)
         self.arrangements = Arrangements(self, self.docks, self.settings)
@@ -122,7 +123,7 @@ class Window(QMainWindow):
         column.addWidget(self.frame)
         self.setCentralWidget(middle)
         self._fill_menus()
-        self.strip_bar = strip_bar = self.addToolBar("Stations")
+        self.strip_bar = strip_bar = self.addToolBar(tr("Stations"))
         strip_bar.setObjectName("stations")
         strip_bar.setMovable(False)
         strip_bar.setContextMenuPolicy(Qt.ContextMenuPolicy.PreventContextMenu)
@@ -157,8 +158,8 @@ class Window(QMainWindow):
         self.resizeDocks([self.docks["Poses"]], [120], Qt.Orientation.Vertical)
 
     def _fill_menus(self) -> None:
-        self.panels_menu = QMenu("Panels", self)
-        self.recent_menu = QMenu("Open recent", self)
+        self.panels_menu = QMenu(tr("Panels"), self)
+        self.recent_menu = QMenu(tr("Open recent"), self)
         self.recent_menu.aboutToShow.connect(self._fill_recent)
         self._fill_recent()
         fill_menus(
@@ -193,7 +194,7 @@ class Window(QMainWindow):
         self.strip.lamp_pressed.connect(self.show_findings)
         self.findings_list.wanted.connect(lambda key: self.actions_by_id[key].trigger())
         self.strip.stepped.connect(lambda by: self.run(lambda: session.step(by)))
-        self.keeper.failed.connect(lambda text: self.dialogs.tell("Not kept for recovery", text))
+        self.keeper.failed.connect(lambda text: self.dialogs.tell(tr("Not kept for recovery"), text))
         self.board.dropped.connect(self.files.dropped)
         self.family.tree.dropped.connect(self.files.dropped)
         self.board.menu_opened.connect(self.add_fitting)
@@ -245,7 +246,7 @@ class Window(QMainWindow):
         """
         if self.board.dragging:
             self.board.cancel()
-            self.session.say("The drag was put back.")
+            self.session.say(tr("The drag was put back."))
             self._refresh_actions()  # a switch that was pressed shows its true state again
             return
         attempt(self.session, work)
@@ -278,7 +279,7 @@ class Window(QMainWindow):
         names = list(BOARDS)
         self.preferences.board = names[(names.index(self.preferences.board) + 1) % len(names)]
         self.apply_preferences()
-        self.session.say(f"Board: {BOARDS[self.preferences.board].lower()}.")
+        self.session.say(tr("Board: {lower}.", lower=BOARDS[self.preferences.board].lower()))
 
     def next_panel(self) -> None:
         """Take the keys from the board to the panels one after the other, and back."""
@@ -363,7 +364,9 @@ class Window(QMainWindow):
         """Put all panels away, or bring them back."""
         away = self.arrangements.switch_all()
         self.session.say(
-            "The panels are put away; the same key brings them back." if away else "The panels are back."
+            tr("The panels are put away; the same key brings them back.")
+            if away
+            else tr("The panels are back.")
         )
 
     def show_messages(self) -> None:
@@ -441,9 +444,11 @@ class Window(QMainWindow):
 
     def show_about(self) -> None:
         self.dialogs.tell(
-            "About Umbrite",
-            f"<b>Umbrite {__version__}</b><br>Rigs cut-out characters: pivots, limbs, limits and controls."
-            "<br><br>Licence: Apache-2.0. Typeface: Alegreya Sans (OFL 1.1). Ordinary icons: Lucide (ISC).",
+            tr("About Umbrite"),
+            tr(
+                "<b>Umbrite {version}</b><br>Rigs cut-out characters: pivots, limbs, limits and controls.<br><br>Licence: Apache-2.0. Typeface: Alegreya Sans (OFL 1.1). Ordinary icons: Lucide (ISC).",
+                version=__version__,
+            ),
         )
 
     # Files let go beside the board and the family, keys, and the end

@@ -41,6 +41,7 @@ from umbrite.desk.commands import (
 )
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
 from umbrite.motion.scene import around, scene_of
 from umbrite.paint.painter import rect_of
@@ -87,8 +88,8 @@ class Board(QWidget):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAcceptDrops(True)
         self.setMinimumSize(320, 240)
-        self.setAccessibleName("Board")
-        self.setAccessibleDescription("The puppet, and the handles of the present station")
+        self.setAccessibleName(tr("Board"))
+        self.setAccessibleDescription(tr("The puppet, and the handles of the present station"))
         self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
         for signal in (
             session.selection.changed,

@@ -25,6 +25,7 @@ from umbrite.desk.board.part_frame import frame_of
 from umbrite.desk.board.picking import deeper, parts_at
 from umbrite.desk.commands import bone_commands, control_commands, joint_commands, limb_commands
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.motion.scene import scene_of
 from umbrite.paint.painter import rect_of
 from umbrite.rig.family import caught
@@ -274,7 +275,9 @@ def _with_binding(session: Session, camera: Camera, pointer: Pointer, spot: Spot
     bone = next(iter(session.selection.only("joint")), None)
     if bone is None:
         return Press(
-            click=lambda: session.say("Select the bone first, then draw a loop around what it shall carry.")
+            click=lambda: session.say(
+                tr("Select the bone first, then draw a loop around what it shall carry.")
+            )
         )
     return Press(
         lambda: bone_gestures.bind_by_loop(
@@ -321,7 +324,7 @@ def _with_pin(session: Session, pointer: Pointer, spot: Spot) -> Press:
 
     def put() -> None:
         session.drafts.put(session.drafts.now._replace(pin=pointer.at))
-        session.say("A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away.")
+        session.say(tr("A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away."))
 
     pin = session.drafts.now.pin
     if pin is None or not spot.under:

@@ -8,6 +8,7 @@ from PySide6.QtCore import QTimer
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
+from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.arranging import Edge, align, distribute
 from umbrite.rig.edits.copying import Way, centre_line, copy_branches
 from umbrite.rig.edits.looks import at_two_depths, make_reference, set_guides, untrimmed
@@ -22,7 +23,7 @@ FLASHES, FLASH = 6, 160  # times on and off, milliseconds each
 def _copy(session: Session, step: str, way: Way, *, sides: bool = False, linked: bool = False) -> None:
     keys = session.selection.of("joint")
     puppet, new = copy_branches(session.puppet, keys, way, sides=sides, linked=linked)
-    session.edit(f"{step} of {label_of(session, keys)}", puppet=puppet)
+    session.edit(tr("{step} of {keys}", step=step, keys=label_of(session, keys)), puppet=puppet)
     chosen = [
         new[key] for key in (session.puppet.parts if session.stage.station is PARTS else keys) if key in new
     ]
@@ -30,7 +31,15 @@ def _copy(session: Session, step: str, way: Way, *, sides: bool = False, linked:
     parts = sum(id_kind(key) == "part" for key in new)
     limbs = sum(id_kind(key) == "limb" for key in new)
     with_limbs = f" with {limbs} limb{'s' if limbs > 1 else ''}" if limbs else ""
-    session.say(f"{step}: {parts} part{'s' if parts != 1 else ''}{with_limbs}, joined to copies alone.")
+    session.say(
+        tr(
+            "{step}: {parts} part{ending}{with_limbs}, joined to copies alone.",
+            step=step,
+            parts=parts,
+            ending="s" if parts != 1 else "",
+            with_limbs=with_limbs,
+        )
+    )
 
 
 def duplicate(session: Session) -> None:
@@ -61,7 +70,10 @@ def moved_side(session: Session) -> None:
 def aligned(edge: Edge) -> Callable[[Session], None]:
     def run(session: Session) -> None:
         keys = session.selection.of("part")
-        session.edit(f"Align {len(keys)} parts {edge}", puppet=align(session.puppet, keys, edge))
+        session.edit(
+            tr("Align {count} parts {edge}", count=len(keys), edge=edge),
+            puppet=align(session.puppet, keys, edge),
+        )
 
     return run
 
@@ -69,7 +81,10 @@ def aligned(edge: Edge) -> Callable[[Session], None]:
 def spread(axis: Literal["across", "down"]) -> Callable[[Session], None]:
     def run(session: Session) -> None:
         keys = session.selection.of("part")
-        session.edit(f"Spread {len(keys)} parts {axis}", puppet=distribute(session.puppet, keys, axis))
+        session.edit(
+            tr("Spread {count} parts {axis}", count=len(keys), axis=axis),
+            puppet=distribute(session.puppet, keys, axis),
+        )
 
     return run
 
@@ -97,7 +112,10 @@ def switch_reference(session: Session) -> None:
     )
     if on:
         session.say(
-            f"{part.name} is a reference picture now: dimmed, behind everything, never picked on the board or exported."
+            tr(
+                "{name} is a reference picture now: dimmed, behind everything, never picked on the board or exported.",
+                name=part.name,
+            )
         )
 
 
@@ -105,38 +123,45 @@ def untrim(session: Session) -> None:
     puppet = session.puppet
     for key in session.selection.of("part"):
         puppet = untrimmed(puppet, key)
-    session.edit(f"Bring back all of {label_of(session, session.selection.of('part'))}", puppet=puppet)
+    session.edit(
+        tr("Bring back all of {part}", part=label_of(session, session.selection.of("part"))), puppet=puppet
+    )
 
 
 def needs_trimmed(session: Session) -> str:
     if any(session.puppet.parts[key].trims for key in session.selection.of("part")):
         return ""
-    return "Select a part that was trimmed first."
+    return tr("Select a part that was trimmed first.")
 
 
 def two_depths(session: Session) -> None:
     """The selected part a second time, in front; trim it to the piece that shall be seen there."""
     (key,) = session.selection.of("part")
     puppet, new = at_two_depths(session.puppet, key)
-    session.edit(f"{session.puppet.parts[key].name} at two depths", puppet=puppet)
+    session.edit(tr("{name} at two depths", name=session.puppet.parts[key].name), puppet=puppet)
     session.stage.go_to(PARTS)
     session.selection.pick([new])
     session.say(
-        f"{puppet.parts[new].name} rides along in front. Trim it (B) to the piece that shall be seen there."
+        tr(
+            "{name} rides along in front. Trim it (B) to the piece that shall be seen there.",
+            name=puppet.parts[new].name,
+        )
     )
 
 
 def clear_guides(session: Session) -> None:
-    session.edit(f"Clear {len(session.puppet.guides)} guides", puppet=set_guides(session.puppet, ()))
+    session.edit(
+        tr("Clear {count} guides", count=len(session.puppet.guides)), puppet=set_guides(session.puppet, ())
+    )
 
 
 def needs_guides(session: Session) -> str:
-    return "" if session.puppet.guides else "There are no guides. Show the rulers and pull one out."
+    return "" if session.puppet.guides else tr("There are no guides. Show the rulers and pull one out.")
 
 
 def needs_several_parts(session: Session) -> str:
-    return "" if len(session.selection.of("part")) > 1 else "Select two or more parts first."
+    return "" if len(session.selection.of("part")) > 1 else tr("Select two or more parts first.")
 
 
 def needs_one_part(session: Session) -> str:
-    return "" if len(session.selection.of("part")) == 1 else "Select one part first."
+    return "" if len(session.selection.of("part")) == 1 else tr("Select one part first.")

@@ -8,6 +8,7 @@ from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.drafts import Boning, Line
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS
+from umbrite.desk.theme.language import tr
 from umbrite.rig.change import exists
 from umbrite.rig.edits.binding import bind, bind_loose_to_nearest, by_name, loose_parts, unbound
 from umbrite.rig.edits.bones import (
@@ -49,13 +50,18 @@ def add(session: Session, head: complex, tip: complex, parent: str | None) -> No
         puppet = bind(puppet, [part], key)
     puppet = named(puppet, key, name)
     crossed = _crossed(puppet, pictures, key, head, tip)
-    session.edit(f"Draw bone {puppet.joints[key].name}", puppet=puppet)
+    session.edit(tr("Draw bone {name}", name=puppet.joints[key].name), puppet=puppet)
     session.selection.pick([key])
     session.drafts.put(session.drafts.now._replace(bones=Boning(chain=key, card=key)))
     carries = f"carries {puppet.parts[part].name}" if part is not None else "carries nothing yet"
     asks = f" It crosses {crossed}, which nothing carries: tick it to bind it too." if crossed else ""
     session.say(
-        f"{puppet.joints[key].name} {carries}.{asks} Go on from its tip; Esc or a double click ends the chain."
+        tr(
+            "{name} {carries}.{asks} Go on from its tip; Esc or a double click ends the chain.",
+            name=puppet.joints[key].name,
+            carries=carries,
+            asks=asks,
+        )
     )
 
 
@@ -93,15 +99,15 @@ def set_bound(session: Session, key: str, part: str, *, on: bool) -> None:
     puppet = session.puppet
     name, bone = puppet.parts[part].name, puppet.joints[key].name
     if on:
-        session.edit(f"Bind {name} to {bone}", puppet=bind(puppet, [part], key))
+        session.edit(tr("Bind {name} to {bone}", name=name, bone=bone), puppet=bind(puppet, [part], key))
     else:
-        session.edit(f"Unbind {name} from {bone}", puppet=unbound(puppet, part))
+        session.edit(tr("Unbind {name} from {bone}", name=name, bone=bone), puppet=unbound(puppet, part))
 
 
 def end_chain(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(bones=Boning()))
     session.say(
-        "The chain is ended. Press on a tip or a rivet to branch off, or anywhere to draw a free bone."
+        tr("The chain is ended. Press on a tip or a rivet to branch off, or anywhere to draw a free bone.")
     )
 
 
@@ -120,7 +126,7 @@ def _make_along(session: Session, line: Line) -> None:
     )
     if line.part is not None and line.bones == 1:
         puppet = bind(puppet, [line.part], keys[0])
-    session.edit(f"Make {len(keys)} bones along {line.name}", puppet=puppet)
+    session.edit(tr("Make {count} bones along {name}", count=len(keys), name=line.name), puppet=puppet)
     session.selection.pick(keys)
     made = line._replace(made=session.puppet)
     session.drafts.put(session.drafts.now._replace(bones=Boning(card=keys[-1], line=made)))
@@ -137,7 +143,7 @@ def change_line(session: Session, *, count: int | None = None, by_curvature: boo
     )
     if wanted != line:
         if session.puppet is not line.made:
-            session.say("Something else was changed since. Undo that first, or draw the line again.")
+            session.say(tr("Something else was changed since. Undo that first, or draw the line again."))
             return
         session.step(-1)
         _make_along(session, wanted)
@@ -151,7 +157,9 @@ def middle_of_part(session: Session) -> None:
     session.stage.go_to(LIMBS)
     along(session, points, joint.parent, part)
     session.say(
-        "Change their number on the card. Cut the drawing into pieces for them, or bind whole parts to single bones."
+        tr(
+            "Change their number on the card. Cut the drawing into pieces for them, or bind whole parts to single bones."
+        )
     )
 
 
@@ -162,32 +170,34 @@ def from_pivots(session: Session) -> None:
         k for k in session.puppet.joints if k not in targets(session.puppet)
     ]
     puppet, made = bones_from_pivots(session.puppet, keys)
-    session.edit(f"Make {len(made)} bones from pivots", puppet=puppet)
-    session.say(f"{len(made)} joints are bones now. Alt+drag moves heads, tips and whole bones.")
+    session.edit(tr("Make {count} bones from pivots", count=len(made)), puppet=puppet)
+    session.say(
+        tr("{count} joints are bones now. Alt+drag moves heads, tips and whole bones.", count=len(made))
+    )
 
 
 def needs_bones(session: Session) -> str:
     found = [key for key in session.selection.of("joint") if session.puppet.joints[key].tip is not None]
-    return "" if found else "Select one or more bones first."
+    return "" if found else tr("Select one or more bones first.")
 
 
 def needs_two(session: Session) -> str:
     return (
         ""
         if len(session.selection.of("joint")) == 2
-        else "Select the bone first, then with Shift the one that shall carry it."
+        else tr("Select the bone first, then with Shift the one that shall carry it.")
     )
 
 
 def needs_loose(session: Session) -> str:
-    return "" if loose_parts(session.puppet) else "Every part is carried by something."
+    return "" if loose_parts(session.puppet) else tr("Every part is carried by something.")
 
 
 def needs_any_bone(session: Session) -> str:
     return (
         ""
         if any(j.tip is not None for j in session.puppet.joints.values())
-        else "Draw bones first, or make them from the pivots."
+        else tr("Draw bones first, or make them from the pivots.")
     )
 
 
@@ -218,13 +228,23 @@ def _bind_found(session: Session, found: dict[str, str], how: str) -> None:
             puppet = bind(puppet, [part], bone)
     if not found:
         session.say(
-            f"No part fits a bone {how}. Draw a cord from the part to its bone with Bind, or tick it on the bone's card."
+            tr(
+                "No part fits a bone {how}. Draw a cord from the part to its bone with Bind, or tick it on the bone's card.",
+                how=how,
+            )
         )
         return
-    session.edit(f"Bind {len(found)} parts {how}", puppet=puppet)
+    session.edit(tr("Bind {count} parts {how}", count=len(found), how=how), puppet=puppet)
     names = ", ".join(puppet.parts[part].name for part in list(found)[:4])
     session.say(
-        f"{len(found)} parts bound {how}: {names}{' and more' if len(found) > 4 else ''}. {_still_loose(puppet)}"
+        tr(
+            "{count} parts bound {how}: {names}{ending}. {still_loose}",
+            count=len(found),
+            how=how,
+            names=names,
+            ending=" and more" if len(found) > 4 else "",
+            still_loose=_still_loose(puppet),
+        )
     )
 
 
@@ -238,11 +258,11 @@ def _still_loose(puppet: Puppet) -> str:
 
 def bind_nearest(session: Session) -> None:
     puppet, found = bind_loose_to_nearest(session.puppet)
-    session.edit(f"Bind {len(found)} loose parts to the nearest", puppet=puppet)
+    session.edit(tr("Bind {count} loose parts to the nearest", count=len(found)), puppet=puppet)
     lines = [
         f"{puppet.parts[part].name} to {puppet.joints[joint].name}" for part, joint in list(found.items())[:4]
     ]
-    session.say("; ".join(lines) + ("; and more." if len(found) > 4 else "."))
+    session.say("; ".join(lines) + (tr("; and more.") if len(found) > 4 else "."))
 
 
 def select_loose(session: Session) -> None:
@@ -256,13 +276,16 @@ def detach_bones(session: Session) -> None:
     puppet, keys = session.puppet, session.selection.of("joint")
     for key in keys:
         puppet = detach(puppet, key)
-    session.edit(f"Detach {label_of(session, keys)}", puppet=puppet)
+    session.edit(tr("Detach {keys}", keys=label_of(session, keys)), puppet=puppet)
 
 
 def attach_bone(session: Session) -> None:
     one, other = session.selection.of("joint")
     puppet = attach(session.puppet, one, other)
-    session.edit(f"Attach {puppet.joints[one].name} to {puppet.joints[other].name}", puppet=puppet)
+    session.edit(
+        tr("Attach {name} to {name2}", name=puppet.joints[one].name, name2=puppet.joints[other].name),
+        puppet=puppet,
+    )
 
 
 def same_length(session: Session) -> None:
@@ -272,7 +295,7 @@ def same_length(session: Session) -> None:
     )
     for key in keys:
         puppet = equal_length(puppet, key)
-    session.edit(f"Same length on the other side of {label_of(session, keys)}", puppet=puppet)
+    session.edit(tr("Same length on the other side of {keys}", keys=label_of(session, keys)), puppet=puppet)
 
 
 def bind_to(session: Session, parts: Sequence[str], joint: str) -> None:
@@ -287,5 +310,12 @@ def bind_to(session: Session, parts: Sequence[str], joint: str) -> None:
         after = set_parent(
             puppet, [k for k in own if k != joint and k not in ancestors(puppet, joint)], joint
         )
-    session.edit(f"Bind {label} to {name}", puppet=after)
-    session.say(f"{label} rides on {name} now. Nothing has moved. {_still_loose(after)}")
+    session.edit(tr("Bind {label} to {name}", label=label, name=name), puppet=after)
+    session.say(
+        tr(
+            "{label} rides on {name} now. Nothing has moved. {after}",
+            label=label,
+            name=name,
+            after=_still_loose(after),
+        )
+    )

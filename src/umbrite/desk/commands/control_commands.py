@@ -6,6 +6,7 @@ from msgspec.structs import replace
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS
+from umbrite.desk.theme.language import tr
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import make_chooser, make_control
@@ -18,8 +19,8 @@ def needs_proposals(session: Session) -> str:
     if propose_controls(session.puppet):
         return ""
     if session.puppet.controls:
-        return "Every limb and carrier has its control already."
-    return "Make a limb or a master first; controls are made from them."
+        return tr("Every limb and carrier has its control already.")
+    return tr("Make a limb or a master first; controls are made from them.")
 
 
 def make_controls(session: Session) -> None:
@@ -29,7 +30,10 @@ def make_controls(session: Session) -> None:
         session.drafts.put(session.drafts.now._replace(left_out=frozenset()))
         count = len(propose_controls(session.puppet))
         session.say(
-            f"{count} controls are pencilled in. Click one to leave it out or take it again; Enter makes them, Esc rubs them out."
+            tr(
+                "{count} controls are pencilled in. Click one to leave it out or take it again; Enter makes them, Esc rubs them out.",
+                count=count,
+            )
         )
         return
     take_all(session)
@@ -41,16 +45,19 @@ def take_all(session: Session) -> None:
     wanted = [p for p in propose_controls(session.puppet) if p.control.name not in left]
     session.drafts.put(session.drafts.now._replace(left_out=None))
     if not wanted:
-        session.say("All pencilled controls were left out; none was made.")
+        session.say(tr("All pencilled controls were left out; none was made."))
         return
     puppet, made = make_proposed(session.puppet, wanted)
-    session.edit(f"Make {len(made)} control{'s' if len(made) > 1 else ''}", puppet=puppet)
-    session.say(f"{len(made)} controls made. Rehearse with them: Ctrl+5.")
+    session.edit(
+        tr("Make {count} control{ending}", count=len(made), ending="s" if len(made) > 1 else ""),
+        puppet=puppet,
+    )
+    session.say(tr("{count} controls made. Rehearse with them: Ctrl+5.", count=len(made)))
 
 
 def rub_out(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(left_out=None))
-    session.say("The pencilled controls were rubbed out; nothing was made.")
+    session.say(tr("The pencilled controls were rubbed out; nothing was made."))
 
 
 def leave_or_take(session: Session, number: int) -> None:
@@ -59,20 +66,22 @@ def leave_or_take(session: Session, number: int) -> None:
     left = session.drafts.now.left_out or frozenset()
     session.drafts.put(session.drafts.now._replace(left_out=left ^ {name}))
     word = "is in the set again" if name in left else "is left out"
-    session.say(f"{name} {word}. Enter makes the others.")
+    session.say(tr("{name} {word}. Enter makes the others.", name=name, word=word))
 
 
 def needs_one_joint(session: Session) -> str:
     return (
         ""
         if session.selection.of("joint")
-        else "Select what the control shall move first: a part, a rivet or a carrier."
+        else tr("Select what the control shall move first: a part, a rivet or a carrier.")
     )
 
 
 def needs_several_parts(session: Session) -> str:
     return (
-        "" if len(session.selection.of("part")) > 1 else "Select the parts to choose from first, with Shift."
+        ""
+        if len(session.selection.of("part")) > 1
+        else tr("Select the parts to choose from first, with Shift.")
     )
 
 
@@ -84,7 +93,7 @@ def make(kind: ControlKind) -> Callable[[Session], None]:
         for joint in session.selection.of("joint"):
             puppet, key = make_control(puppet, kind, joint)
             made.append(key)
-        session.edit(f"Make {kind} {label_of_new(puppet, made)}", puppet=puppet)
+        session.edit(tr("Make {kind} {made}", kind=kind, made=label_of_new(puppet, made)), puppet=puppet)
         session.stage.go_to(CONTROLS)
         session.selection.pick(made)
 
@@ -98,10 +107,10 @@ def label_of_new(puppet: Puppet, keys: Sequence[str]) -> str:
 def chooser(session: Session) -> None:
     """A chooser among the selected parts."""
     puppet, key = make_chooser(session.puppet, session.selection.of("part"))
-    session.edit(f"Make {puppet.controls[key].name}", puppet=puppet)
+    session.edit(tr("Make {name}", name=puppet.controls[key].name), puppet=puppet)
     session.stage.go_to(CONTROLS)
     session.selection.pick([key])
-    session.say("One of these parts shows at a time now; click its thumbnail in Rehearse.")
+    session.say(tr("One of these parts shows at a time now; click its thumbnail in Rehearse."))
 
 
 def set_controls_only(session: Session, *, on: bool) -> None:
@@ -124,7 +133,7 @@ def needs_two_joints(session: Session) -> str:
     return (
         ""
         if len(_linkable(session)) == 2
-        else "Select what is followed first, then with Shift what shall follow."
+        else tr("Select what is followed first, then with Shift what shall follow.")
     )
 
 
@@ -145,9 +154,9 @@ def link(session: Session) -> None:
     )
     drives = f"{_joint(puppet, other)}.turn"
     puppet, key = add_link(puppet, source, drives, [(-1.0, -0.5), (0.0, 0.0), (1.0, 0.5)])
-    session.edit(f"Link {puppet.links[key].name}", puppet=puppet)
+    session.edit(tr("Link {name}", name=puppet.links[key].name), puppet=puppet)
     session.selection.pick([key])
-    session.say("Drag the points of the curve in Details; choose there which values are linked.")
+    session.say(tr("Drag the points of the curve in Details; choose there which values are linked."))
 
 
 def _joint(puppet: Puppet, key: str) -> str:

@@ -3,6 +3,7 @@
 from umbrite.art.covers import BEYOND, disc_of_colour, fitting_radius, light_disc, shade_of
 from umbrite.art.pictures import Picture
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.files.layers import layer_of
 from umbrite.files.png import fingerprint
 from umbrite.rig.affine import Affine, after, decompose, inverse
@@ -30,7 +31,7 @@ def _made(
     """A part from pixels, placed by a map from them to the board, riding on a joint."""
     layer = layer_of(name, picture)
     if layer is None:
-        raise RigError(f"{name} would show nothing here, so it was not made.")
+        raise RigError(tr("{name} would show nothing here, so it was not made.", name=name))
     session.file.add_art({fingerprint(layer.png): layer.png})
     drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
     whole = after(onto, Affine(1 + 0j, 0j, complex(layer.x, layer.y)))
@@ -46,7 +47,10 @@ def seam_cover(session: Session) -> None:
     parts = parts_on(puppet, joint)
     if not parts:
         raise RigError(
-            f"{puppet.joints[joint].name} has no drawing whose colour a cover could take. Select a joint with a part."
+            tr(
+                "{name} has no drawing whose colour a cover could take. Select a joint with a part.",
+                name=puppet.joints[joint].name,
+            )
         )
     part = puppet.parts[max(parts, key=puppet.order.index)]
     picture = session.file.pictures.pixels(part.drawing.sha256)
@@ -55,7 +59,10 @@ def seam_cover(session: Session) -> None:
     radius = fitting_radius(picture, at) * BEYOND
     if radius < 2:
         raise RigError(
-            f"The pivot of {part.name} lies outside its drawing, so there is no seam to cover. Move the pivot first."
+            tr(
+                "The pivot of {name} lies outside its drawing, so there is no seam to cover. Move the pivot first.",
+                name=part.name,
+            )
         )
     disc = disc_of_colour(picture, at, radius)
     corner = at - (disc.shape[0] - 1) / 2 * (1 + 1j)
@@ -65,10 +72,13 @@ def seam_cover(session: Session) -> None:
     parent = puppet.joints[joint].parent
     over = [*parts, *(parts_on(puppet, parent) if parent else [])]
     puppet = reorder(puppet, [key], max(puppet.order.index(k) for k in over) + 1)
-    session.edit(f"Cover the seam of {part.name}", puppet=puppet)
+    session.edit(tr("Cover the seam of {name}", name=part.name), puppet=puppet)
     session.selection.pick([key])
     session.say(
-        f"The seam is covered by {puppet.parts[key].name}; it turns with the joint and has its own place in the depth rail."
+        tr(
+            "The seam is covered by {name}; it turns with the joint and has its own place in the depth rail.",
+            name=puppet.parts[key].name,
+        )
     )
 
 
@@ -88,7 +98,9 @@ def shade(session: Session) -> None:
         puppet = change(set_blend(puppet, new, "multiply"), new, clip=key, opacity=SHADE_STRENGTH)
         puppet = reorder(puppet, [new], puppet.order.index(key) + 1)
         made.append(new)
-    session.edit(f"Shade {len(made)} part{'s' if len(made) > 1 else ''}", puppet=puppet)
+    session.edit(
+        tr("Shade {count} part{ending}", count=len(made), ending="s" if len(made) > 1 else ""), puppet=puppet
+    )
     session.selection.pick(made)
 
 
@@ -106,5 +118,5 @@ def light(session: Session) -> None:
     puppet, key = _made(session, puppet, picture, "Lamp light", None, onto)
     joint = puppet.parts[key].joint
     puppet = change(set_parent(puppet, [joint], root), joint, pivot_set=True)
-    session.edit("Light over all", puppet=set_blend(puppet, key, "overlay"))
+    session.edit(tr("Light over all"), puppet=set_blend(puppet, key, "overlay"))
     session.selection.pick([key])

@@ -4,6 +4,7 @@ from collections.abc import Sequence
 
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.motion.posing import move_joint_to, turn_joint_by, turned_with
 from umbrite.rig.change import change, exists, take_out
 from umbrite.rig.channels import known_only
@@ -25,7 +26,7 @@ def delete(session: Session) -> None:
     try:
         puppet = _without(session.puppet, session.selection.keys)
     except InUseError as error:
-        raise InUseError(f"{error} Shift+Delete takes it along.", error.users) from None
+        raise InUseError(tr("{error} Shift+Delete takes it along.", error=error), error.users) from None
     _removed(session, puppet, "")
 
 
@@ -38,9 +39,9 @@ def delete_with_users(session: Session) -> None:
 
 def _removed(session: Session, puppet: Puppet, along: str) -> None:
     name = label_of(session, session.selection.keys)
-    session.edit(f"Remove {name}", puppet=puppet, pose=known_only(session.pose, puppet))
+    session.edit(tr("Remove {name}", name=name), puppet=puppet, pose=known_only(session.pose, puppet))
     if along:
-        session.say(f"{name} was removed{along}. Undo brings all of it back.")
+        session.say(tr("{name} was removed{along}. Undo brings all of it back.", name=name, along=along))
 
 
 def _without(puppet: Puppet, keys: Sequence[str]) -> Puppet:
@@ -85,7 +86,7 @@ def walk_up(session: Session) -> None:
     puppet = session.puppet
     ups = [puppet.joints[key].parent for key in session.selection.of("joint")]
     session.selection.pick(key for key in ups if key is not None) if any(ups) else session.say(
-        "Nothing carries this one."
+        tr("Nothing carries this one.")
     )
 
 
@@ -97,7 +98,7 @@ def walk_down(session: Session) -> None:
         for k in children(session.puppet, key)[:1]
         if k not in hooks
     ]
-    session.selection.pick(downs) if downs else session.say("This one carries nothing.")
+    session.selection.pick(downs) if downs else session.say(tr("This one carries nothing."))
 
 
 def select_branch(session: Session) -> None:
@@ -112,12 +113,12 @@ def nudge(session: Session, by: complex) -> None:
     puppet, nudged = session.puppet, session.stage.station.nudges
     if nudged == "part" and session.selection.of("part"):
         keys = session.selection.of("part")
-        session.edit(f"Nudge {label_of(session, keys)}", puppet=nudge_parts(puppet, keys, by))
+        session.edit(tr("Nudge {keys}", keys=label_of(session, keys)), puppet=nudge_parts(puppet, keys, by))
     elif nudged == "joint" and session.selection.of("joint"):
         keys = session.selection.of("joint")
         for key in keys:
             puppet = move_pivot(puppet, key, puppet.joints[key].pivot.z + by)
-        session.edit(f"Nudge pivot of {label_of(session, keys)}", puppet=puppet)
+        session.edit(tr("Nudge pivot of {keys}", keys=label_of(session, keys)), puppet=puppet)
     elif nudged == "control":
         _nudge_controls(session, by)
 
@@ -135,11 +136,11 @@ def _nudge_controls(session: Session, by: complex) -> None:
             else:
                 moves = puppet.controls[key].moves
                 pose = move_joint_to(session.placed, pose, moves, session.placed.pivot(moves) + by)
-        session.edit(f"Nudge {name}", pose=pose)
+        session.edit(tr("Nudge {name}", name=name), pose=pose)
     else:
         for key in keys:
             puppet = change(puppet, key, offset=point(puppet.controls[key].offset.z + by))
-        session.edit(f"Nudge {name}", puppet=puppet)
+        session.edit(tr("Nudge {name}", name=name), puppet=puppet)
 
 
 def _stepped(session: Session, pose: Pose, key: str, by: complex) -> Pose:
@@ -163,7 +164,7 @@ def turn_by_keys(session: Session, angle: float) -> None:
     if joints:
         for joint in dict.fromkeys(joints):
             pose = turn_joint_by(session.placed, pose, joint, angle)
-        session.edit(f"Turn {label_of(session, keys)}", pose=pose)
+        session.edit(tr("Turn {keys}", keys=label_of(session, keys)), pose=pose)
 
 
 def walk(session: Session, step: int) -> bool:

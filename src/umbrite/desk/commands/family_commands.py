@@ -4,6 +4,7 @@ from collections.abc import Sequence
 
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.parenting import carry_together, set_parent
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, children
@@ -14,7 +15,9 @@ from umbrite.rig.placement import ground_of
 # Family
 def free_joints(session: Session) -> None:
     keys = session.selection.of("joint")
-    session.edit(f"Free {label_of(session, keys)}", puppet=set_parent(session.puppet, keys, None))
+    session.edit(
+        tr("Free {keys}", keys=label_of(session, keys)), puppet=set_parent(session.puppet, keys, None)
+    )
 
 
 def carry(session: Session) -> str:
@@ -22,7 +25,7 @@ def carry(session: Session) -> str:
     keys = session.selection.of("joint")
     pivot = session.puppet.joints[keys[0]].pivot.z
     puppet, key = carry_together(session.puppet, keys, "Carrier", pivot)
-    session.edit(f"Carry {label_of(session, keys)} together", puppet=puppet)
+    session.edit(tr("Carry {keys} together", keys=label_of(session, keys)), puppet=puppet)
     session.selection.pick([key])
     return key
 
@@ -31,7 +34,7 @@ def put_master(session: Session) -> str:
     """The carrier of everything, pivot on the ground between the feet; returns its id."""
     puppet = session.puppet
     puppet, key = carry_together(puppet, children(puppet, None), "Master", ground_of(puppet), role="master")
-    session.edit("Put a master over everything", puppet=puppet)
+    session.edit(tr("Put a master over everything"), puppet=puppet)
     session.selection.pick([key])
     return key
 
@@ -42,10 +45,10 @@ def hang_from(session: Session, keys: Sequence[str], parent: str | None) -> None
     joints = [puppet.limbs[key].target if id_kind(key) == "limb" else key for key in keys]
     parent = puppet.limbs[parent].target if parent is not None and id_kind(parent) == "limb" else parent
     if parent is not None and set(joints) & {parent, *ancestors(puppet, parent)} and len(joints) > 1:
-        raise RigError("Some of these carry the place where you let go. Drag fewer, or let go elsewhere.")
+        raise RigError(tr("Some of these carry the place where you let go. Drag fewer, or let go elsewhere."))
     after = set_parent(puppet, joints, parent)
     where = f"from {puppet.joints[parent].name}" if parent is not None else "from nothing"
-    session.edit(f"Hang {label_of(session, joints)} {where}", puppet=after)
+    session.edit(tr("Hang {joints} {where}", joints=label_of(session, joints), where=where), puppet=after)
 
 
 def hang_from_last(session: Session) -> None:
@@ -53,5 +56,6 @@ def hang_from_last(session: Session) -> None:
     *keys, parent = session.selection.of("joint")
     name = session.puppet.joints[parent].name
     session.edit(
-        f"Hang {label_of(session, keys)} from {name}", puppet=set_parent(session.puppet, keys, parent)
+        tr("Hang {keys} from {name}", keys=label_of(session, keys), name=name),
+        puppet=set_parent(session.puppet, keys, parent),
     )

@@ -5,6 +5,7 @@ import math
 from umbrite.art.joint_limits import FoundLimit, find_limits
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS
+from umbrite.desk.theme.language import tr
 from umbrite.files.long_work import CancelledError, Watching
 from umbrite.rig.edits.limits import free_limit, set_limit
 from umbrite.rig.family import targets
@@ -25,23 +26,25 @@ def find(session: Session, watching: Watching) -> None:
         found = find_limits(session.puppet, pictures, keys)
     else:
         try:
-            with watching("Turning the joints") as watch:
+            with watching(tr("Turning the joints")) as watch:
                 for i, key in enumerate(keys):
                     watch(i, len(keys), session.puppet.joints[key].name)
                     found += find_limits(session.puppet, pictures, [key])
         except CancelledError:
-            session.say("The search was stopped; no limit was changed.")
+            session.say(tr("The search was stopped; no limit was changed."))
             return
     session.stage.go_to(LIMBS)
     session.stage.take_tool("limit")
     session.drafts.put(session.drafts.now._replace(found_limits=tuple(found)))
     if found:
         session.say(
-            "Click a picture to take that limit, or take all. What is free all the way gets no limit."
+            tr("Click a picture to take that limit, or take all. What is free all the way gets no limit.")
         )
     else:
         session.say(
-            "None of these joints has a seam to look at: neither it nor what carries it has a drawing there."
+            tr(
+                "None of these joints has a seam to look at: neither it nor what carries it has a drawing there."
+            )
         )
 
 
@@ -58,14 +61,14 @@ def taken(puppet: Puppet, found: FoundLimit, end: str) -> Puppet:
 
 def take(session: Session, found: FoundLimit, end: str) -> None:
     name = session.puppet.joints[found.joint].name
-    session.edit(f"Take limit of {name}", puppet=taken(session.puppet, found, end))
+    session.edit(tr("Take limit of {name}", name=name), puppet=taken(session.puppet, found, end))
 
 
 def leave(session: Session, found: FoundLimit) -> None:
     """Leave the joint of a found limit as it is, and put its pictures away."""
     left = tuple(each for each in session.drafts.now.found_limits if each.joint != found.joint)
     session.drafts.put(session.drafts.now._replace(found_limits=left))
-    session.say(f"{session.puppet.joints[found.joint].name} keeps the limit that it has.")
+    session.say(tr("{name} keeps the limit that it has.", name=session.puppet.joints[found.joint].name))
 
 
 def take_all(session: Session) -> None:
@@ -74,5 +77,5 @@ def take_all(session: Session) -> None:
     for found in session.drafts.now.found_limits:
         puppet = taken(puppet, found, "both")
     count = len(session.drafts.now.found_limits)
-    session.edit(f"Take {count} limits", puppet=puppet)
-    session.say(f"The limits of {count} joints were taken over.")
+    session.edit(tr("Take {count} limits", count=count), puppet=puppet)
+    session.say(tr("The limits of {count} joints were taken over.", count=count))

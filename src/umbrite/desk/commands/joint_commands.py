@@ -2,6 +2,7 @@
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PIVOTS
+from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.pivots import join_parts
 from umbrite.rig.errors import RigError
 
@@ -20,11 +21,16 @@ def find(session: Session) -> None:
         doubtful = sum(p.confidence < 0.5 for p in new)
         words = f", {doubtful} of them doubtful" if doubtful else ""
         session.say(
-            f"{len(new)} joints are pencilled in{words}. Click one to take it, drag it to correct it, Alt+click to leave it; "
-            "Enter takes all."
+            tr(
+                "{count} joints are pencilled in{words}. Click one to take it, drag it to correct it, Alt+click to leave it; Enter takes all.",
+                count=len(new),
+                words=words,
+            )
         )
     else:
-        session.say("No joint is missing where parts overlap: all that the art suggests is there already.")
+        session.say(
+            tr("No joint is missing where parts overlap: all that the art suggests is there already.")
+        )
 
 
 def _is_so(session: Session, part: str, parent: str, pivot: complex) -> bool:
@@ -37,7 +43,7 @@ def needs_pencilled(session: Session) -> str:
     return (
         ""
         if session.drafts.now.proposals
-        else "Find joints first; then there is something to take or to leave."
+        else tr("Find joints first; then there is something to take or to leave.")
     )
 
 
@@ -51,9 +57,16 @@ def take(session: Session, part: str) -> None:
             proposals=tuple(p for p in session.drafts.now.proposals if p.part != part)
         )
     )
-    session.edit(f"Take joint of {name}", puppet=puppet)
+    session.edit(tr("Take joint of {name}", name=name), puppet=puppet)
     session.selection.pick([puppet.parts[part].joint])
-    session.say(f"{name} hangs from {puppet.parts[proposal.parent].name} and turns here. {_left(session)}")
+    session.say(
+        tr(
+            "{name} hangs from {name2} and turns here. {left}",
+            name=name,
+            name2=puppet.parts[proposal.parent].name,
+            left=_left(session),
+        )
+    )
 
 
 def leave(session: Session, part: str) -> None:
@@ -63,7 +76,13 @@ def leave(session: Session, part: str) -> None:
             proposals=tuple(p for p in session.drafts.now.proposals if p.part != part)
         )
     )
-    session.say(f"The joint of {session.puppet.parts[part].name} was left out. {_left(session)}")
+    session.say(
+        tr(
+            "The joint of {name} was left out. {left}",
+            name=session.puppet.parts[part].name,
+            left=_left(session),
+        )
+    )
 
 
 def _left(session: Session) -> str:
@@ -81,14 +100,18 @@ def take_all(session: Session) -> None:
             refused.append(proposal)
     count = len(session.drafts.now.proposals) - len(refused)
     session.drafts.put(session.drafts.now._replace(proposals=tuple(refused)))
-    session.edit(f"Take {count} joints", puppet=puppet)
+    session.edit(tr("Take {count} joints", count=count), puppet=puppet)
     names = ", ".join(puppet.parts[p.part].name for p in refused[:3])
     session.say(
-        f"{count} joints made."
-        + (f" {names} would close a circle or break a limb and stayed pencilled." if refused else "")
+        tr("{count} joints made.", count=count)
+        + (
+            tr(" {names} would close a circle or break a limb and stayed pencilled.", names=names)
+            if refused
+            else ""
+        )
     )
 
 
 def leave_all(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(proposals=()))
-    session.say("All pencilled joints were left out.")
+    session.say(tr("All pencilled joints were left out."))

@@ -4,6 +4,7 @@ from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.drafts import PencilledLimb
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS
+from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.limbs import extend_limb, make_limb, make_limbs, propose_limbs, set_bend_side
 from umbrite.rig.errors import RigError
 
@@ -20,7 +21,9 @@ def chosen_limbs(session: Session) -> list[str]:
 def needs_named_limbs(session: Session) -> str:
     if propose_limbs(session.puppet):
         return ""
-    return "Find joints first: arms and legs are told by names such as thigh, shin and foot that hang from each other."
+    return tr(
+        "Find joints first: arms and legs are told by names such as thigh, shin and foot that hang from each other."
+    )
 
 
 def pencil_from_names(session: Session) -> None:
@@ -31,7 +34,12 @@ def pencil_from_names(session: Session) -> None:
     session.selection.pick([])
     session.drafts.put(session.drafts.now._replace(limbs=found))
     count = f"{len(found)} limb{' is' if len(found) == 1 else 's are'}"
-    session.say(f"{count} pencilled in. Click one to leave it out; Enter makes them, Esc rubs them out.")
+    session.say(
+        tr(
+            "{count} pencilled in. Click one to leave it out; Enter makes them, Esc rubs them out.",
+            count=count,
+        )
+    )
 
 
 def leave_or_take(session: Session, number: int) -> None:
@@ -40,7 +48,13 @@ def leave_or_take(session: Session, number: int) -> None:
     limb = limbs[number] = limbs[number]._replace(left_out=not limbs[number].left_out)
     session.drafts.put(session.drafts.now._replace(limbs=tuple(limbs)))
     way = f"{session.puppet.joints[limb.root].name} to {session.puppet.joints[limb.end].name}"
-    session.say(f"{way} is {'left out' if limb.left_out else 'in again'}. Enter makes the others.")
+    session.say(
+        tr(
+            "{way} is {ending}. Enter makes the others.",
+            way=way,
+            ending="left out" if limb.left_out else "in again",
+        )
+    )
 
 
 def take_pencilled(session: Session) -> None:
@@ -48,21 +62,27 @@ def take_pencilled(session: Session) -> None:
     wanted = [(limb.root, limb.end) for limb in session.drafts.now.limbs if not limb.left_out]
     if not wanted:
         raise RigError(
-            "All pencilled limbs are left out. Click one to take it in again, or rub them out with Esc."
+            tr("All pencilled limbs are left out. Click one to take it in again, or rub them out with Esc.")
         )
     puppet, made = make_limbs(session.puppet, wanted)
     names = ", ".join(puppet.limbs[key].name for key in made)
     session.drafts.put(session.drafts.now._replace(limbs=()))
-    session.edit(f"Make {len(made)} limb{'s' if len(made) > 1 else ''} from names", puppet=puppet)
+    session.edit(
+        tr("Make {count} limb{ending} from names", count=len(made), ending="s" if len(made) > 1 else ""),
+        puppet=puppet,
+    )
     session.selection.pick(made)
     session.say(
-        f"{names}: drag a hook's cord to what it shall follow, T turns a bend side. Next: Make controls, K."
+        tr(
+            "{names}: drag a hook's cord to what it shall follow, T turns a bend side. Next: Make controls, K.",
+            names=names,
+        )
     )
 
 
 def rub_out(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(limbs=()))
-    session.say("The pencilled limbs were rubbed out.")
+    session.say(tr("The pencilled limbs were rubbed out."))
 
 
 def turn_side(session: Session) -> None:
@@ -70,12 +90,12 @@ def turn_side(session: Session) -> None:
     keys = chosen_limbs(session)
     for key in keys:
         puppet = set_bend_side(puppet, key, -puppet.limbs[key].bend)
-    session.edit(f"Turn bend side of {label_of(session, keys)}", puppet=puppet)
+    session.edit(tr("Turn bend side of {keys}", keys=label_of(session, keys)), puppet=puppet)
 
 
 def choose_side(session: Session, key: str, bend: int) -> None:
     name = session.puppet.limbs[key].name
-    session.edit(f"Bend side of {name}", puppet=set_bend_side(session.puppet, key, bend))
+    session.edit(tr("Bend side of {name}", name=name), puppet=set_bend_side(session.puppet, key, bend))
 
 
 def extend(session: Session) -> None:
@@ -83,10 +103,14 @@ def extend(session: Session) -> None:
     key = chosen_limbs(session)[0]
     limb = session.puppet.limbs[key]
     puppet = extend_limb(session.puppet, key)
-    session.edit(f"Extend {limb.name}", puppet=puppet)
+    session.edit(tr("Extend {name}", name=limb.name), puppet=puppet)
     session.selection.pick([key])
     session.say(
-        f"{limb.name} bends in {len(puppet.limbs[key].joints)} joints now; its target stands at the new tip."
+        tr(
+            "{name} bends in {count} joints now; its target stands at the new tip.",
+            name=limb.name,
+            count=len(puppet.limbs[key].joints),
+        )
     )
 
 
@@ -94,7 +118,7 @@ def needs_two_joints(session: Session) -> str:
     return (
         ""
         if len(session.selection.of("joint")) == 2
-        else "Select both ends of the limb first, such as shoulder and wrist."
+        else tr("Select both ends of the limb first, such as shoulder and wrist.")
     )
 
 
@@ -102,6 +126,6 @@ def limb_between(session: Session) -> None:
     """A limb between the two selected joints, in any order."""
     one, other = session.selection.of("joint")
     puppet, key = make_limb(session.puppet, one, other)
-    session.edit(f"Make limb {puppet.limbs[key].name}", puppet=puppet)
+    session.edit(tr("Make limb {name}", name=puppet.limbs[key].name), puppet=puppet)
     session.stage.go_to(LIMBS)
     session.selection.pick([key])

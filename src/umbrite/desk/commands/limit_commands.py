@@ -5,6 +5,7 @@ from collections.abc import Callable
 
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.motion.posing import trial_of
 from umbrite.rig.angles import MOST_TURN, angle_text
 from umbrite.rig.edits.limits import copied_to, free_limit, hinge, other_arc, set_limit, to_other_side
@@ -16,7 +17,7 @@ def free_limits(session: Session) -> None:
     keys = [key for key in session.selection.of("joint") if puppet.joints[key].limit]
     for key in keys:
         puppet = free_limit(puppet, key)
-    session.edit(f"Remove limit of {label_of(session, keys)}", puppet=puppet)
+    session.edit(tr("Remove limit of {keys}", keys=label_of(session, keys)), puppet=puppet)
 
 
 HINGE = math.radians(120)
@@ -26,7 +27,7 @@ def _for_all(session: Session, step: str, edit: Callable[[Puppet, str], Puppet])
     puppet, keys = session.puppet, session.selection.of("joint")
     for key in keys:
         puppet = edit(puppet, key)
-    session.edit(f"{step} of {label_of(session, keys)}", puppet=puppet)
+    session.edit(tr("{step} of {keys}", step=step, keys=label_of(session, keys)), puppet=puppet)
 
 
 def either_way(degrees: float) -> Callable[[Session], None]:
@@ -56,14 +57,17 @@ def copy_to_all(session: Session) -> None:
     """The limit of the joint that was selected first, for all that are selected."""
     first, *others = session.selection.of("joint")
     puppet = copied_to(session.puppet, first, others)
-    session.edit(f"Limit of {session.puppet.joints[first].name} for {len(others)} more", puppet=puppet)
+    session.edit(
+        tr("Limit of {name} for {count} more", name=session.puppet.joints[first].name, count=len(others)),
+        puppet=puppet,
+    )
 
 
 def needs_several_joints(session: Session) -> str:
     return (
         ""
         if len(session.selection.of("joint")) > 1
-        else "Select the joint that has the limit first, then others with Shift."
+        else tr("Select the joint that has the limit first, then others with Shift.")
     )
 
 
@@ -78,7 +82,8 @@ def wheel(session: Session, key: str, end: str, degrees: float) -> None:
     else:
         ends[end] = max(0.0, min(MOST_TURN, ends[end] + step))
     session.edit(
-        f"Limit {joint.name}", puppet=set_limit(session.puppet, key, ends["smallest"], ends["largest"])
+        tr("Limit {name}", name=joint.name),
+        puppet=set_limit(session.puppet, key, ends["smallest"], ends["largest"]),
     )
     session.preview(trial=trial_of(session.puppet, key, ends[end]))
     session.say(f"{joint.name}: {angle_text(ends[end])}")

@@ -2,6 +2,7 @@
 
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.motion.resting import kept_at_rest, make_rest
 from umbrite.rig.channels import without
 from umbrite.rig.control_kinds import traits
@@ -29,18 +30,20 @@ def channel_owners(session: Session) -> list[str]:
 
 def reset_selected(session: Session) -> None:
     keys = channel_owners(session)
-    session.edit(f"Reset {label_of(session, session.selection.keys)}", pose=without(session.pose, keys))
+    session.edit(
+        tr("Reset {keys}", keys=label_of(session, session.selection.keys)), pose=without(session.pose, keys)
+    )
 
 
 def reset_all(session: Session) -> None:
-    session.edit("Reset the pose", pose={})
+    session.edit(tr("Reset the pose"), pose={})
 
 
 def make_pose_the_rest(session: Session) -> None:
     """What is seen becomes the rest pose; what else changed is said."""
     puppet, words = make_rest(session.placed)
-    session.edit("Make this pose the rest", puppet=puppet, pose=kept_at_rest(puppet, session.pose))
-    session.say("This is the rest pose now. " + " ".join(words))
+    session.edit(tr("Make this pose the rest"), puppet=puppet, pose=kept_at_rest(puppet, session.pose))
+    session.say(tr("This is the rest pose now. ") + " ".join(words))
 
 
 def reset_branch(session: Session) -> None:
@@ -50,7 +53,7 @@ def reset_branch(session: Session) -> None:
     limbs = [key for key, limb in puppet.limbs.items() if keys & {*limb.joints, limb.end}]
     keys |= {*limbs, *(puppet.limbs[key].target for key in limbs)}
     session.edit(
-        f"Reset the branch of {label_of(session, session.selection.of('joint'))}",
+        tr("Reset the branch of {joint}", joint=label_of(session, session.selection.of("joint"))),
         pose=without(session.pose, keys),
     )
 

@@ -7,6 +7,7 @@ from PySide6.QtGui import QGuiApplication
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.commands.pose_commands import channel_owners
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.rig.channels import known_only
 from umbrite.rig.edits.shelf import blended, by_names, from_names, get_pose, mirrored, save_pose
 from umbrite.rig.errors import RigError
@@ -29,34 +30,40 @@ def apply(session: Session, name: str, *, only_selected: bool = False) -> None:
     saved = get_pose(session.puppet, name)
     only = chosen_ids(session, saved, only_selected=only_selected)
     pose = known_only(saved.channels, session.puppet)
-    session.edit(f"Pose {name}", pose=blended(session.history.now.pose, pose, 1.0, only))
+    session.edit(tr("Pose {name}", name=name), pose=blended(session.history.now.pose, pose, 1.0, only))
 
 
 def save(session: Session) -> str:
     """Put the present pose on the shelf; its name."""
     count = len(session.puppet.poses) + 1
-    return _saved(session, f"Pose {count}", ())
+    return _saved(session, tr("Pose {count}", count=count), ())
 
 
 def save_part(session: Session) -> str:
     """Put the pose of what is selected on the shelf, and of nothing else: a hand, a face; its name."""
     about = tuple(channel_owners(session))
     if not about:
-        raise RigError("Select what the pose shall be for first: controls, or pieces of the puppet.")
+        raise RigError(tr("Select what the pose shall be for first: controls, or pieces of the puppet."))
     return _saved(session, label_of(session, session.selection.keys), about)
 
 
 def _saved(session: Session, name: str, about: tuple[str, ...]) -> str:
     puppet = save_pose(session.history.now.puppet, name, session.history.now.pose, about)
     name = puppet.poses[-1].name
-    session.edit(f"Save {name}", puppet=puppet)
+    session.edit(tr("Save {name}", name=name), puppet=puppet)
     part = " for this part only" if about else ""
-    session.say(f"{name} is on the shelf{part}. Double click its name to give it another one.")
+    session.say(
+        tr(
+            "{name} is on the shelf{part}. Double click its name to give it another one.",
+            name=name,
+            part=part,
+        )
+    )
     return name
 
 
 def mirror(session: Session) -> None:
-    session.edit("Mirror the pose", pose=mirrored(session.puppet, session.history.now.pose))
+    session.edit(tr("Mirror the pose"), pose=mirrored(session.puppet, session.history.now.pose))
 
 
 def text_of(session: Session) -> str:
@@ -69,23 +76,23 @@ def copy(session: Session) -> None:
     """The present pose by names, as text on the clipboard."""
     QGuiApplication.clipboard().setText(text_of(session))
     count = len(by_names(session.puppet, session.history.now.pose))
-    session.say(f"The pose is on the clipboard: {count} values by name.")
+    session.say(tr("The pose is on the clipboard: {count} values by name.", count=count))
 
 
 def paste(session: Session) -> None:
     """Take up a pose from the clipboard, as far as the names are known here."""
     channels = _channels_of(QGuiApplication.clipboard().text())
     if channels is None:
-        raise RigError("There is no pose on the clipboard. Copy one here or in another window first.")
-    _take(session, channels, "Paste pose")
+        raise RigError(tr("There is no pose on the clipboard. Copy one here or in another window first."))
+    _take(session, channels, tr("Paste pose"))
 
 
 def take_up(session: Session, text: str) -> None:
     """Take up a pose that is text, as far as its names are known here. Refuses what is no pose."""
     channels = _channels_of(text)
     if channels is None:
-        raise RigError("This file holds no pose. Export a pose file here or in another window first.")
-    _take(session, channels, "Take up pose")
+        raise RigError(tr("This file holds no pose. Export a pose file here or in another window first."))
+    _take(session, channels, tr("Take up pose"))
 
 
 def _channels_of(text: str) -> dict[str, float] | None:
@@ -105,4 +112,4 @@ def _take(session: Session, channels: dict[str, float], step: str) -> None:
         if missing
         else ""
     )
-    session.say(f"Pose taken: {len(pose)} values.{words}")
+    session.say(tr("Pose taken: {count} values.{words}", count=len(pose), words=words))

@@ -2,6 +2,7 @@
 
 from umbrite.checking.workout import Report, workout
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.files.long_work import CancelledError, Watching
 from umbrite.files.package import Package
 
@@ -11,10 +12,10 @@ def run(session: Session, watching: Watching) -> tuple[Package, Report] | None:
     package = session.file.package()
     pictures = session.file.pictures.of(package.puppet)
     try:
-        with watching("Workout") as watch:
+        with watching(tr("Workout")) as watch:
             report = workout(package.puppet, pictures, watch)
     except CancelledError:
-        session.say("The workout was stopped; nothing was changed.")
+        session.say(tr("The workout was stopped; nothing was changed."))
         return None
     session.checks.add_tried([item.finding for item in report.noticed])
     count = len(report.noticed)
@@ -24,6 +25,10 @@ def run(session: Session, watching: Watching) -> tuple[Package, Report] | None:
         else f"noticed {count} thing{'s' if count > 1 else ''}; the lamp lists them"
     )
     session.say(
-        f"The workout ran {len(report.measured)} controls and joints through their range and {words}."
+        tr(
+            "The workout ran {count} controls and joints through their range and {words}.",
+            count=len(report.measured),
+            words=words,
+        )
     )
     return package, report

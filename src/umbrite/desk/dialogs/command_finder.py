@@ -4,6 +4,8 @@ from PySide6.QtCore import QEvent, QObject, Qt
 from PySide6.QtGui import QAction, QKeyEvent
 from PySide6.QtWidgets import QFrame, QLineEdit, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
+from umbrite.desk.theme.language import tr
+
 
 class Finder(QFrame):
     """A popover with a line to type in and the actions that fit."""
@@ -15,8 +17,8 @@ class Finder(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(8, 8, 8, 8)
         self.line = QLineEdit()
-        self.line.setPlaceholderText("Type what you want to do")
-        self.line.setAccessibleName("Find a command")
+        self.line.setPlaceholderText(tr("Type what you want to do"))
+        self.line.setAccessibleName(tr("Find a command"))
         self.list = QListWidget()
         self.list.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QDialogButtonBox, QFileDialog, QMessageBox, QToolB
 
 from umbrite.desk.files.import_table import Chosen, ImportTable
 from umbrite.desk.files.progress import watched
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress_buttons, icon
 from umbrite.desk.theme.themes import Theme
 from umbrite.files.layers import Layered
@@ -42,13 +43,13 @@ class Dialogs:
         return dialog
 
     def path_to_open(self, folder: Path | None) -> Path | None:
-        dialog = self._dialog("Open a puppet or a layered picture", PUPPETS, folder)
+        dialog = self._dialog(tr("Open a puppet or a layered picture"), PUPPETS, folder)
         dialog.setFileMode(QFileDialog.FileMode.ExistingFile)
         found = self._run(dialog)
         return found[0] if found else None
 
     def paths_to_add(self, folder: Path | None) -> list[Path]:
-        dialog = self._dialog("Add pictures as parts", ART, folder)
+        dialog = self._dialog(tr("Add pictures as parts"), ART, folder)
         dialog.setFileMode(QFileDialog.FileMode.ExistingFiles)
         return self._run(dialog)
 
@@ -83,12 +84,12 @@ class Dialogs:
     def about_unsaved(self, name: str) -> Literal["save", "drop", "stay"]:
         box = QMessageBox(self._parent)
         box.setIcon(QMessageBox.Icon.NoIcon)
-        box.setWindowTitle("Unsaved work")
-        box.setText(f"<b>{name} has changes that are not saved.</b>")
-        box.setInformativeText("Save them before you go on? Dropped changes can't be fetched back.")
-        keep = box.addButton("Save", QMessageBox.ButtonRole.AcceptRole)
-        drop = box.addButton("Drop the changes", QMessageBox.ButtonRole.DestructiveRole)
-        stay = box.addButton("Stay here", QMessageBox.ButtonRole.RejectRole)
+        box.setWindowTitle(tr("Unsaved work"))
+        box.setText(tr("<b>{name} has changes that are not saved.</b>", name=name))
+        box.setInformativeText(tr("Save them before you go on? Dropped changes can't be fetched back."))
+        keep = box.addButton(tr("Save"), QMessageBox.ButtonRole.AcceptRole)
+        drop = box.addButton(tr("Drop the changes"), QMessageBox.ButtonRole.DestructiveRole)
+        stay = box.addButton(tr("Stay here"), QMessageBox.ButtonRole.RejectRole)
         box.setDefaultButton(keep)
         box.setEscapeButton(stay)
         box.exec()
@@ -105,8 +106,8 @@ class Dialogs:
             "stay": "Stay here",
         }
         return self._ask(
-            "File changed", f"<b>{name} {happened} since it was opened or saved here.</b>",
-            "Writing it here puts your work in its place; what the other program wrote stays as the backup.", words, "elsewhere",
+            tr("File changed"), tr("<b>{name} {happened} since it was opened or saved here.</b>", name=name, happened=happened),
+            tr("Writing it here puts your work in its place; what the other program wrote stays as the backup."), words, "elsewhere",
         )  # fmt: skip
 
     def about_dropped(self, name: str) -> Literal["exchange", "add", "stay"]:
@@ -118,14 +119,23 @@ class Dialogs:
         }
         more = "With another drawing the part keeps its place, pivot and rig."
         return self._ask(
-            "A picture on a part", f"<b>What is this picture for {name}?</b>", more, words, "exchange"
+            tr("A picture on a part"),
+            tr("<b>What is this picture for {name}?</b>", name=name),
+            more,
+            words,
+            "exchange",
         )
 
     def may_replace(self, name: str) -> bool:
         """A file of that name is there already."""
         words: dict[Literal["replace", "stay"], str] = {"replace": "Write over it", "stay": "Stay here"}
         more = "A puppet's previous save stays beside it as a backup; a picture's is gone."
-        return self._ask("File exists", f"<b>{name} is there already.</b>", more, words, "stay") == "replace"
+        return (
+            self._ask(
+                tr("File exists"), tr("<b>{name} is there already.</b>", name=name), more, words, "stay"
+            )
+            == "replace"
+        )
 
     def _ask(self, title: str, text: str, more: str, words: dict[Answer, str], default: Answer) -> Answer:
         """A question with a few answers; closing it means the last one."""

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QTextBrowser, Q
 from umbrite.desk.actions.action import Act
 from umbrite.desk.session.stations import STATIONS
 from umbrite.desk.theme import look
+from umbrite.desk.theme.language import tr
 
 PAGES = look.ASSETS / "guide"
 
@@ -63,16 +64,16 @@ class Guide(QDialog):
     def __init__(self, actions: tuple[Act, ...], parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.actions_ = actions
-        self.setWindowTitle("Guide")
+        self.setWindowTitle(tr("Guide"))
         outer = QVBoxLayout(self)
         row = QHBoxLayout()
         self.list = QListWidget()
-        self.list.setAccessibleName("Stations")
+        self.list.setAccessibleName(tr("Stations"))
         self.list.addItems(list(STATIONS))
         self.list.setFixedWidth(130)
         self.list.setSpacing(4)
         self.page = GuideBrowser()
-        self.page.setAccessibleName("Page of the guide")
+        self.page.setAccessibleName(tr("Page of the guide"))
         self.page.setOpenLinks(False)
         self.list.currentTextChanged.connect(lambda name: self.page.show_page(page_of(name, self.actions_)))
         row.addWidget(self.list)

@@ -14,6 +14,7 @@ from PySide6.QtWidgets import (
 )
 
 from umbrite.desk.session.preferences import Preferences
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress_buttons
 from umbrite.desk.theme.themes import BOARDS, THEMES, theme_named
 
@@ -26,29 +27,29 @@ class PreferencesDialog(QDialog):
     ) -> None:
         super().__init__(parent)
         self.preferences, self._changed = preferences, changed
-        self.setWindowTitle("Preferences")
+        self.setWindowTitle(tr("Preferences"))
         column = QVBoxLayout(self)
         form = QFormLayout()
         self.theme = QComboBox()
-        self.theme.setAccessibleName("Theme")
+        self.theme.setAccessibleName(tr("Theme"))
         for theme in THEMES.values():
             self.theme.addItem(theme.title, theme.name)
         self.theme.setCurrentIndex(list(THEMES).index(preferences.theme))
         self.board = QComboBox()
-        self.board.setAccessibleName("Board")
+        self.board.setAccessibleName(tr("Board"))
         for name, words in BOARDS.items():
             self.board.addItem(words, name)
         self.board.setCurrentIndex(list(BOARDS).index(preferences.board))
         self.autosave = QSpinBox()
-        self.autosave.setAccessibleName("Keep unsaved work after")
+        self.autosave.setAccessibleName(tr("Keep unsaved work after"))
         self.autosave.setRange(2, 600)
-        self.autosave.setSuffix(" seconds")
+        self.autosave.setSuffix(tr(" seconds"))
         self.autosave.setValue(preferences.autosave)
-        self.table = QCheckBox("Show the table of layers before art is added")
+        self.table = QCheckBox(tr("Show the table of layers before art is added"))
         self.table.setChecked(preferences.layer_table)
-        form.addRow("Theme", self.theme)
-        form.addRow("Board", self.board)
-        form.addRow("Keep unsaved work after", self.autosave)
+        form.addRow(tr("Theme"), self.theme)
+        form.addRow(tr("Board"), self.board)
+        form.addRow(tr("Keep unsaved work after"), self.autosave)
         form.addRow(self.table)
         column.addLayout(form)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)

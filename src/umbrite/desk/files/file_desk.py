@@ -13,6 +13,7 @@ from umbrite.desk.files.questions import Questions
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import PARTS, REHEARSE
+from umbrite.desk.theme.language import tr
 from umbrite.files.apart.reading import read_art
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
@@ -41,11 +42,13 @@ def pose_text(path: Path) -> str:
     """What a pose file holds. Raises FileError."""
     try:
         if path.stat().st_size > LARGEST_POSE:
-            raise FileError(f"{shown_name(path)} is too large for a pose. Choose a file that Export made.")
+            raise FileError(
+                tr("{path} is too large for a pose. Choose a file that Export made.", path=shown_name(path))
+            )
         return path.read_text(encoding="utf-8")
     except (OSError, ValueError):
         raise FileError(
-            f"{shown_name(path)} can't be read as a pose. Choose a file that Export made."
+            tr("{path} can't be read as a pose. Choose a file that Export made.", path=shown_name(path))
         ) from None
 
 
@@ -110,11 +113,13 @@ class FileDesk:
         if native and not path.is_relative_to(DEMOS):
             self.preferences.add_recent(str(path.resolve()))
         self.session.stage.go_to(REHEARSE if package.puppet.controls else PARTS)
-        self.session.say(f"{shown_name(path)} opened: {len(package.puppet.parts)} parts.")
+        self.session.say(
+            tr("{path} opened: {count} parts.", path=shown_name(path), count=len(package.puppet.parts))
+        )
         return True
 
     def _loaded(self, path: Path) -> Package:
-        with self.dialogs.watch(f"Opening {shown_name(path)}") as watch:
+        with self.dialogs.watch(tr("Opening {path}", path=shown_name(path))) as watch:
             return in_thread(lambda step: load(path, step), watch)
 
     def _new_from(self, paths: list[Path], *, ask: bool) -> Package | None:
@@ -123,14 +128,14 @@ class FileDesk:
 
     def _chosen(self, paths: list[Path], *, ask: bool = True) -> Chosen | None:
         """What the person wants of art files; None where they turned back. Raises FileError."""
-        with self.dialogs.watch(f"Reading {shown_name(paths[0])}") as watch:
+        with self.dialogs.watch(tr("Reading {paths}", paths=shown_name(paths[0]))) as watch:
             layered = read_art(paths, watch)
         plain = len(layered.layers) < 2 or not self.preferences.layer_table
         if not ask or (plain and not layered.notes):
             return Chosen(layered)
         chosen = self.dialogs.choose_layers(layered)
         if chosen is None:
-            self.session.say("Nothing was added.")
+            self.session.say(tr("Nothing was added."))
         return chosen
 
     def open_demo(self, name: str) -> None:
@@ -156,10 +161,15 @@ class FileDesk:
             session.say(str(error))
             return
         if not made:
-            session.say(f"{paths[0].name} has no layer that shows anything, so nothing was added.")
+            session.say(
+                tr("{name} has no layer that shows anything, so nothing was added.", name=paths[0].name)
+            )
             return
         session.file.add_art(package.art)
-        session.edit(f"Add {len(made)} part{'s' if len(made) > 1 else ''}", puppet=package.puppet)
+        session.edit(
+            tr("Add {count} part{ending}", count=len(made), ending="s" if len(made) > 1 else ""),
+            puppet=package.puppet,
+        )
         session.stage.go_to(PARTS)
         session.selection.pick(made)
         self.folder = paths[0].parent
@@ -173,7 +183,7 @@ class FileDesk:
 
     def _exchange_from(self, key: str, path: Path) -> None:
         try:
-            with self.dialogs.watch(f"Reading {shown_name(path)}") as watch:
+            with self.dialogs.watch(tr("Reading {path}", path=shown_name(path))) as watch:
                 revised = read_art([path], watch)
         except UmbriteError as error:
             self.session.say(str(error))
@@ -187,7 +197,10 @@ class FileDesk:
         if len(revised.layers) != 1:
             found = "shows nothing" if not revised.layers else f"has {len(revised.layers)} layers"
             session.say(
-                f"The revised picture {found}, so the old drawing stays. Choose a picture of one layer."
+                tr(
+                    "The revised picture {found}, so the old drawing stays. Choose a picture of one layer.",
+                    found=found,
+                )
             )
             return
         (layer,) = revised.layers
@@ -200,10 +213,12 @@ class FileDesk:
         drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
         session.file.add_art({drawing.sha256: layer.png})
         session.edit(
-            f"Exchange the drawing of {part.name}",
+            tr("Exchange the drawing of {name}", name=part.name),
             puppet=exchange_drawing(session.puppet, key, drawing, corner),
         )
-        session.say(f"{part.name} has its revised drawing; pivot, place and rig are as they were.")
+        session.say(
+            tr("{name} has its revised drawing; pivot, place and rig are as they were.", name=part.name)
+        )
 
     def dropped(self, names: list[str], part: str = "") -> None:
         """Files let go on the window: a puppet is opened, a pose taken up, art begins a puppet or joins the one that is open.
@@ -255,7 +270,7 @@ class FileDesk:
             save(path, package, preview, step)
 
         def work() -> None:
-            with self.dialogs.watch(f"Saving {shown_name(path)}") as watch:
+            with self.dialogs.watch(tr("Saving {path}", path=shown_name(path))) as watch:
                 in_thread(write, watch)
 
         if path == self.session.file.path and stamp_of(path) != self._stamp:
@@ -268,7 +283,7 @@ class FileDesk:
         self.preferences.add_recent(str(path.resolve()))
         self.folder = path.parent
         self.session.file.saved_as(path)
-        self.session.say(f"Saved as {path.name}.")
+        self.session.say(tr("Saved as {name}.", name=path.name))
         return True
 
     def open_recent(self, name: str) -> None:
@@ -286,7 +301,9 @@ class FileDesk:
         self.session.open(package, of, saved=False)
         self._stamp = None if of is None else stamp_of(of)
         self.session.stage.go_to(REHEARSE if package.puppet.controls else PARTS)
-        self.session.say(f"{package.puppet.name} is back as it was last kept. Save it to be safe.")
+        self.session.say(
+            tr("{name} is back as it was last kept. Save it to be safe.", name=package.puppet.name)
+        )
         return True
 
     def export_as(self, ending: str) -> None:
@@ -305,14 +322,14 @@ class FileDesk:
             POSE_FILE: lambda: write(path, shelf_commands.text_of(session).encode()),
         }
         if self._done(work[ending]):
-            session.say(f"The pose was exported as {path.name}.")
+            session.say(tr("The pose was exported as {name}.", name=path.name))
 
     def keep_sheet(self, package: Package, report: Report) -> None:
         """The contact sheet of a workout, as PDF, TIFF or PNG."""
         suggestion = (self.folder or Path.home()) / f"{package.puppet.name.lower()}-workout.pdf"
         path = self.dialogs.path_to_save(suggestion, ".pdf")
         if path is not None and self._done(lambda: write_sheets(path, package, report)):
-            self.session.say(f"The contact sheet was kept as {path.name}.")
+            self.session.say(tr("The contact sheet was kept as {name}.", name=path.name))
 
     def export(self) -> None:
         session = self.session
@@ -322,9 +339,16 @@ class FileDesk:
             return
         puppet = session.puppet
         if fault := picture_fault(puppet.width, puppet.height):
-            session.say(f"The canvas {fault}. Export it as SVG or OpenRaster instead.")
+            session.say(tr("The canvas {fault}. Export it as SVG or OpenRaster instead.", fault=fault))
         elif self._done(lambda: write_png(path, render_package(session.file.package()))):
-            session.say(f"The pose was exported as {path.name}, {puppet.width} × {puppet.height} px.")
+            session.say(
+                tr(
+                    "The pose was exported as {name}, {width} × {height} px.",
+                    name=path.name,
+                    width=puppet.width,
+                    height=puppet.height,
+                )
+            )
 
     def _done(self, work: Callable[[], None]) -> bool:
         try:

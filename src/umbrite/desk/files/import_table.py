@@ -27,6 +27,7 @@ from PySide6.QtWidgets import (
 )
 
 from umbrite.desk.files.layers_picture import LayersPicture
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress_buttons
 from umbrite.desk.theme.themes import DAY, Theme, side_words
 from umbrite.files.layers import Group, Layered
@@ -80,19 +81,22 @@ class ImportTable(QDialog):
         self._numbers: dict[int, QSpinBox] = {}
         self._carriers: dict[Group, QCheckBox] = {}
         self._busy = False
-        self.setWindowTitle("Lay out the pieces")
+        self.setWindowTitle(tr("Lay out the pieces"))
         self.setMinimumSize(760, 480)
         self.resize(1040, 620)
         column = QVBoxLayout(self)
         column.setContentsMargins(18, 16, 18, 14)
         column.setSpacing(10)
         size = f"{layered.width} × {layered.height} px"
-        title = QLabel(f"{layered.name}: {len(layered.layers)} layers on {size}")
+        title = QLabel(
+            tr("{name}: {count} layers on {size}", name=layered.name, count=len(layered.layers), size=size)
+        )
         title.setObjectName("title")
         column.addWidget(title)
         about = QLabel(
-            "Names, sides and numbers are guessed from the layers; change here what is wrong, several selected rows at once. "
-            "Nothing is added yet."
+            tr(
+                "Names, sides and numbers are guessed from the layers; change here what is wrong, several selected rows at once. Nothing is added yet."
+            )
         )
         about.setObjectName("quiet")
         about.setWordWrap(True)
@@ -117,7 +121,7 @@ class ImportTable(QDialog):
         """What of the picture could not be kept; hidden where everything was."""
         notes = QPlainTextEdit("\n".join(f"\N{BULLET} {note}" for note in self.layered.notes), self)
         notes.setReadOnly(True)
-        notes.setAccessibleName("What is not kept of this picture")
+        notes.setAccessibleName(tr("What is not kept of this picture"))
         lines = min(len(self.layered.notes), 4)
         notes.setFixedHeight(lines * notes.fontMetrics().lineSpacing() + 18)
         notes.setVisible(lines > 0)
@@ -127,7 +131,7 @@ class ImportTable(QDialog):
         table = QTreeWidget(self)
         table.setColumnCount(len(COLUMNS))
         table.setHeaderLabels(COLUMNS)
-        table.setAccessibleName("Layers to add")
+        table.setAccessibleName(tr("Layers to add"))
         table.setIconSize(QSize(THUMB, THUMB))
         table.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         table.setEditTriggers(
@@ -164,14 +168,14 @@ class ImportTable(QDialog):
         side = QComboBox()
         side.addItems([self._words[word] for word in SIDES])
         side.setCurrentIndex(SIDES.index(side_of(layer.name)))
-        side.setAccessibleName(f"Side of {layer.name}")
+        side.setAccessibleName(tr("Side of {name}", name=layer.name))
         side.currentIndexChanged.connect(lambda index: self._side_chosen(number, index))
         table.setItemWidget(row, 1, side)
         self._sides[number] = side
         count = QSpinBox()
         count.setRange(0, 9999)
         count.setSpecialValueText("\N{EN DASH}")
-        count.setAccessibleName(f"Number of {layer.name}")
+        count.setAccessibleName(tr("Number of {name}", name=layer.name))
         count.setValue(number_of(layer.name))
         count.valueChanged.connect(lambda value: self._number_chosen(number, value))
         table.setItemWidget(row, 2, count)
@@ -188,9 +192,11 @@ class ImportTable(QDialog):
             face = row.font(0)
             face.setBold(True)
             row.setFont(0, face)
-            carrier = QCheckBox("As a carrier")
-            carrier.setAccessibleName(f"{path[-1]} as a carrier")
-            carrier.setToolTip("A carrier over all parts of this group: they move and turn together with it")
+            carrier = QCheckBox(tr("As a carrier"))
+            carrier.setAccessibleName(tr("{path} as a carrier", path=path[-1]))
+            carrier.setToolTip(
+                tr("A carrier over all parts of this group: they move and turn together with it")
+            )
             table.setItemWidget(row, 1, carrier)
             self._carriers[path] = carrier
         return self._groups[path]
@@ -202,14 +208,14 @@ class ImportTable(QDialog):
             button.setAutoDefault(False)
             button.clicked.connect(lambda _checked=False, on=on: self.tick_all(on=on))
             foot.addWidget(button)
-        self.all_carriers = QCheckBox("All groups as carriers")
+        self.all_carriers = QCheckBox(tr("All groups as carriers"))
         self.all_carriers.setVisible(bool(self._groups))
         self.all_carriers.toggled.connect(self._carry_all)
         foot.addSpacing(12)
         foot.addWidget(self.all_carriers)
         foot.addStretch(1)
         self.buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
-        self.go = self.buttons.addButton("Add parts", QDialogButtonBox.ButtonRole.AcceptRole)
+        self.go = self.buttons.addButton(tr("Add parts"), QDialogButtonBox.ButtonRole.AcceptRole)
         self.go.setObjectName("main")
         self.go.setDefault(True)
         dress_buttons(self.buttons, self._theme)
@@ -308,7 +314,9 @@ class ImportTable(QDialog):
 
     def _count(self) -> None:
         ticked = self._ticked()
-        self.go.setText(f"Add {len(ticked)} part{'s' if len(ticked) != 1 else ''}")
+        self.go.setText(
+            tr("Add {count} part{ending}", count=len(ticked), ending="s" if len(ticked) != 1 else "")
+        )
         self.go.setEnabled(bool(ticked))
         self.picture.show_ticked(ticked)
 

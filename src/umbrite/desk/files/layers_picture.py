@@ -7,6 +7,7 @@ from PySide6.QtGui import QImage, QMouseEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
 from umbrite.desk.theme.themes import Theme
 from umbrite.files.layers import Layer, Layered
@@ -31,7 +32,7 @@ class LayersPicture(QWidget):
         self.setMouseTracking(True)
         self.setMinimumSize(220, 220)
         self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Expanding)
-        self.setAccessibleName("The whole picture")
+        self.setAccessibleName(tr("The whole picture"))
 
     def sizeHint(self) -> QSize:
         return QSize(WIDE + 16, TALL + 16)

@@ -13,6 +13,7 @@ from PySide6.QtCore import QFileSystemWatcher, QObject, QProcess, QTemporaryDir,
 from PySide6.QtGui import QDesktopServices
 
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.files.apart.reading import read_art
 from umbrite.files.atomic import write
 from umbrite.files.files_in import read_file
@@ -51,11 +52,17 @@ class OutsideEditor(QObject):
         self.watch(key, path, data)
         if _started(os.environ.get("UMBRITE_EDITOR", ""), path):
             self.session.say(
-                f"{part.name} is open in a picture editor; whatever is saved there comes back by itself."
+                tr(
+                    "{name} is open in a picture editor; whatever is saved there comes back by itself.",
+                    name=part.name,
+                )
             )
         else:
             self.session.say(
-                f"No picture editor was found for PNG. Open {path} in one; what is saved there comes back by itself."
+                tr(
+                    "No picture editor was found for PNG. Open {path} in one; what is saved there comes back by itself.",
+                    path=path,
+                )
             )
         return path
 

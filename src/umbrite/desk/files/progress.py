@@ -9,6 +9,7 @@ from typing import TypeVar
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication, QProgressDialog, QWidget
 
+from umbrite.desk.theme.language import tr
 from umbrite.files.long_work import CancelledError, Watch
 
 Result = TypeVar("Result")
@@ -19,7 +20,7 @@ PATIENCE = 400  # milliseconds before progress is shown
 @contextmanager
 def watched(parent: QWidget, what: str) -> Iterator[Watch]:
     """A progress window that comes up where work takes longer than a moment; its Cancel raises CancelledError."""
-    dialog = QProgressDialog(what, "Cancel", 0, 1, parent)
+    dialog = QProgressDialog(what, tr("Cancel"), 0, 1, parent)
     dialog.setWindowModality(Qt.WindowModality.WindowModal)
     dialog.setMinimumDuration(PATIENCE)
     dialog.setMinimumWidth(380)
@@ -28,7 +29,7 @@ def watched(parent: QWidget, what: str) -> Iterator[Watch]:
     def watch(done: int, of: int, name: str) -> None:
         dialog.setMaximum(of)
         dialog.setValue(done)
-        dialog.setLabelText(f"{what}\n{done + 1} of {of}: {name}")
+        dialog.setLabelText(tr("{what}\n{done} of {of}: {name}", what=what, done=done + 1, of=of, name=name))
         QApplication.processEvents()
         if dialog.wasCanceled():
             raise CancelledError(f"{what} was cancelled. Nothing was added or changed.")

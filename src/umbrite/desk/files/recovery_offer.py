@@ -6,6 +6,7 @@ from pathlib import Path
 
 from umbrite.desk.files.file_desk import FileDesk
 from umbrite.desk.files.recovery_keeper import Keeper
+from umbrite.desk.theme.language import tr
 from umbrite.files.recovery import Left
 
 Ask = Callable[[str, str, Mapping[str, Callable[[], object]]], None]
@@ -31,8 +32,8 @@ class Offers:
         name = Path(left.beside.of).name if left.beside.of else left.beside.name
         when = time.strftime("%d %B, %H:%M", time.localtime(left.beside.written))
         self._ask(
-            f"<b>Umbrite ended suddenly while {name} had changes that were not saved.</b>",
-            f"They were kept on {when}. Bringing them back changes no file until you save.",
+            tr("<b>Umbrite ended suddenly while {name} had changes that were not saved.</b>", name=name),
+            tr("They were kept on {when}. Bringing them back changes no file until you save.", when=when),
             {"Bring it back": self._open, "Let it go": self._drop, "Ask me later": self.let_go},
         )
 

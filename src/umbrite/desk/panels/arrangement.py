@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
 )
 
 from umbrite.desk.session.stations import Station
+from umbrite.desk.theme.language import tr
 
 LAYOUT = 5  # raised when docks change, so that old arrangements are not taken over
 SHELF_WIDE = 250
@@ -29,7 +30,7 @@ class EdgeTab(QToolButton):
         self._bar = bar
         self.wanted = True  # whether its panel has a use where the person is
         self.setText(name)
-        self.setToolTip(f"Show {name}")
+        self.setToolTip(tr("Show {name}", name=name))
         self._place = bar.addWidget(self)
         self._place.setVisible(False)
 
@@ -63,7 +64,7 @@ class Arrangements:
         self._window, self._docks, self._settings = window, docks, settings
         self._at: Station | None = None
         self._put_away: QByteArray | None = None  # the state before all panels were put away
-        self.edge = QToolBar("Panels that are put away", window)
+        self.edge = QToolBar(tr("Panels that are put away"), window)
         self.edge.setObjectName("edge")
         self.edge.setMovable(False)
         self.edge.setContextMenuPolicy(Qt.ContextMenuPolicy.PreventContextMenu)

@@ -9,6 +9,7 @@ from umbrite.desk.commands import control_commands
 from umbrite.desk.panels.selecting_list import KEY, SelectingList
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
+from umbrite.desk.theme.language import tr
 from umbrite.rig.change import change
 from umbrite.rig.ids import Kind
 
@@ -35,7 +36,7 @@ class ThingList(SelectingList):
         item.setIcon(look.icon(self.session.stage.theme, symbol))
         if self.of == "control":
             item.setCheckState(Qt.CheckState.Unchecked if locked else Qt.CheckState.Checked)
-            item.setToolTip(f"{name}: ticked, animators use it")
+            item.setToolTip(tr("{name}: ticked, animators use it", name=name))
         return item
 
     def _checked(self, item: QListWidgetItem) -> None:
@@ -56,13 +57,13 @@ class ControlsPanel(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(6, 6, 6, 6)
         column.setSpacing(5)
-        words = QLabel("Ticked controls are handed over to animators.")
+        words = QLabel(tr("Ticked controls are handed over to animators."))
         words.setObjectName("quiet")
         words.setWordWrap(True)
         self.controls = ThingList(session, "control", "Controls")
-        self.only = QCheckBox("Lock everything else")
-        self.only.setToolTip("In Rehearse only controls can be dragged, not the art")
-        links = QLabel("Links")
+        self.only = QCheckBox(tr("Lock everything else"))
+        self.only.setToolTip(tr("In Rehearse only controls can be dragged, not the art"))
+        links = QLabel(tr("Links"))
         links.setObjectName("title")
         self.links = ThingList(session, "link", "Links")
         for widget, share in ((words, 0), (self.controls, 3), (self.only, 0), (links, 0), (self.links, 2)):

@@ -10,6 +10,7 @@ from umbrite.desk.commands.labels import label_of
 from umbrite.desk.panels.selecting_list import KEY, SelectingList
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.rig.edits.parts import reorder
 
@@ -47,10 +48,10 @@ class DepthRail(SelectingList):
         item.setSizeHint(QSize(60, 31))
         if (colour := self.session.stage.theme.label(label)) is not None:
             item.setBackground(look.with_alpha(colour, 60))
-            item.setToolTip(f"{name}, label {label}")
+            item.setToolTip(tr("{name}, label {label}", name=name, label=label))
         if not visible:
             item.setForeground(Qt.GlobalColor.gray)
-            item.setToolTip(f"{name} is hidden")
+            item.setToolTip(tr("{name} is hidden", name=name))
         return item
 
     def chosen(self) -> set[str]:

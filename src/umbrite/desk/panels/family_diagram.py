@@ -26,6 +26,7 @@ from umbrite.desk.panels.following import Following
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.themes import SIDE_STROKE
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.rig.edits.parenting import set_parent
@@ -70,9 +71,9 @@ class Sheet(QWidget):
         self.setMouseTracking(True)
         self.setMinimumSize(180, 160)
         self.setToolTipDuration(4000)
-        self.setAccessibleName("Family as a diagram")
+        self.setAccessibleName(tr("Family as a diagram"))
         self.setAccessibleDescription(
-            "Wheel zooms, the middle button moves, F fits; drag a card onto another to hang it there"
+            tr("Wheel zooms, the middle button moves, F fits; drag a card onto another to hang it there")
         )
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self._following = Following(session, self.rebuild, ("joints", "parts", "order", "limbs"), self)
@@ -316,8 +317,11 @@ class Sheet(QWidget):
         where = f"from {session.puppet.joints[over].name}" if over else "from nothing"
 
         def hang() -> None:
-            session.edit(f"Hang {name} {where}", puppet=set_parent(session.puppet, keys, over))
-            session.say(f"{name} hangs {where} now. Nothing has moved.")
+            session.edit(
+                tr("Hang {name} {where}", name=name, where=where),
+                puppet=set_parent(session.puppet, keys, over),
+            )
+            session.say(tr("{name} hangs {where} now. Nothing has moved.", name=name, where=where))
 
         attempt(session, hang)
 

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QLabel, QLineEdit, QVBoxLayout, QWidget  # fmt: sk
 from umbrite.desk.panels.family_tree import FamilyTree
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
 from umbrite.desk.theme.themes import side_words
 
@@ -21,8 +22,8 @@ class FamilyPanel(QWidget):
         column.setContentsMargins(8, 4, 4, 6)
         column.setSpacing(6)
         self.find_box = QLineEdit()
-        self.find_box.setPlaceholderText("Find a joint or part")
-        self.find_box.setAccessibleName("Find a joint or part")
+        self.find_box.setPlaceholderText(tr("Find a joint or part"))
+        self.find_box.setAccessibleName(tr("Find a joint or part"))
         self.find_box.setClearButtonEnabled(True)
         self.tree = FamilyTree(session, self)
         self.find_box.textChanged.connect(self.tree.filter)

@@ -20,6 +20,7 @@ from umbrite.desk.commands.family_commands import hang_from
 from umbrite.desk.panels.following import Following
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
 from umbrite.rig.change import change, thing
 from umbrite.rig.edits.renaming import rename
@@ -132,7 +133,7 @@ class FamilyTree(QTreeWidget):
             QAbstractItemView.EditTrigger.EditKeyPressed | QAbstractItemView.EditTrigger.DoubleClicked
         )
         self.setExpandsOnDoubleClick(False)
-        self.setAccessibleName("Family")
+        self.setAccessibleName(tr("Family"))
         self.delegate = SideSign(session, self)
         self.setItemDelegateForColumn(0, self.delegate)
         header = self.header()
@@ -261,7 +262,7 @@ class FamilyTree(QTreeWidget):
             self._rows = []
             self.rebuild()
             return
-        session.edit(f"Name {item.text(0).strip()}", puppet=puppet)
+        session.edit(tr("Name {strip}", strip=item.text(0).strip()), puppet=puppet)
 
     def _clicked(self, item: QTreeWidgetItem, column: int) -> None:
         key = item.data(0, KEY)
@@ -279,7 +280,7 @@ class FamilyTree(QTreeWidget):
             ]
         )
         if not parts:
-            session.say(f"{thing(puppet, key).name} carries no drawing.")
+            session.say(tr("{name} carries no drawing.", name=thing(puppet, key).name))
             return
         what = "visible" if column == EYE else "locked"
         value = not all(getattr(puppet.parts[part], what) for part in parts)

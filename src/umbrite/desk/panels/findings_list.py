@@ -8,6 +8,7 @@ from umbrite.checking.puppet_findings import look_again, mark_meant
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
 from umbrite.desk.theme import look
+from umbrite.desk.theme.language import tr
 
 WIDE, LOWEST, HIGHEST = 460, 90, 560
 ACTION_WORDS = {"find-joints": "Find joints"}
@@ -23,7 +24,7 @@ class FindingsList(QFrame):
         super().__init__(parent, Qt.WindowType.Popup)
         self.session = session
         self.setObjectName("popover")
-        self.setAccessibleName("Findings")
+        self.setAccessibleName(tr("Findings"))
         outer = QVBoxLayout(self)
         outer.setContentsMargins(4, 4, 4, 4)
         self.area = QScrollArea()
@@ -39,12 +40,18 @@ class FindingsList(QFrame):
         column.setSpacing(9)
         found = self.session.checks.found
         if not found:
-            column.addWidget(QLabel("Nothing to look at: the checks found all well."))
+            column.addWidget(QLabel(tr("Nothing to look at: the checks found all well.")))
         for group in grouped(found):
             column.addWidget(self._row(group[0]) if len(group) == 1 else self._group(group))
         count = len(self.session.puppet.meant)
         if count:
-            again = QPushButton(f"Look again at {count} that {'is' if count == 1 else 'are'} meant so")
+            again = QPushButton(
+                tr(
+                    "Look again at {count} that {ending} meant so",
+                    count=count,
+                    ending="is" if count == 1 else "are",
+                )
+            )
             again.clicked.connect(self._look_again)
             column.addWidget(again)
         column.addStretch(1)
@@ -72,10 +79,10 @@ class FindingsList(QFrame):
             find.clicked.connect(lambda: self._wanted(action))
             buttons.addWidget(find)
         if first.fix is not None:
-            fix = QPushButton(f"{first.fix}, for all")
+            fix = QPushButton(tr("{fix}, for all", fix=first.fix))
             fix.clicked.connect(lambda: self._fix_all(group))
             buttons.addWidget(fix)
-        unfold = QPushButton("Each one")
+        unfold = QPushButton(tr("Each one"))
         unfold.setCheckable(True)
         unfold.toggled.connect(each.setVisible)
         buttons.addWidget(unfold)
@@ -118,21 +125,21 @@ class FindingsList(QFrame):
 
     def _row(self, finding: Finding) -> QWidget:
         row, words, buttons = self._line(finding, finding.text)
-        show = QPushButton("Show")
+        show = QPushButton(tr("Show"))
         show.clicked.connect(lambda: self._show(finding))
         buttons.addWidget(show)
         if finding.fix is not None:
             fix = QPushButton(finding.fix)
             fix.clicked.connect(lambda: self._fix(finding))
             buttons.addWidget(fix)
-        why = QPushButton("Explain")
+        why = QPushButton(tr("Explain"))
         why.setCheckable(True)
         more = QLabel(CODES[finding.code].explanation)
         more.setObjectName("quiet")
         more.setWordWrap(True)
         more.hide()
         why.toggled.connect(more.setVisible)
-        meant = QPushButton("It is meant so")
+        meant = QPushButton(tr("It is meant so"))
         meant.clicked.connect(lambda: self._mean(finding))
         buttons.addWidget(why)
         buttons.addWidget(meant)
@@ -149,12 +156,14 @@ class FindingsList(QFrame):
 
     def _mean(self, finding: Finding) -> None:
         self.session.edit(
-            "Mark a finding as meant so", puppet=mark_meant(self.session.history.now.puppet, finding)
+            tr("Mark a finding as meant so"), puppet=mark_meant(self.session.history.now.puppet, finding)
         )
         self.refresh()
 
     def _look_again(self) -> None:
-        self.session.edit("Look at all findings again", puppet=look_again(self.session.history.now.puppet))
+        self.session.edit(
+            tr("Look at all findings again"), puppet=look_again(self.session.history.now.puppet)
+        )
         self.refresh()
 
     def _fix(self, finding: Finding) -> None:

@@ -11,6 +11,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS, REHEARSE, STATIONS
 from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import glow, pen
 from umbrite.rig.family import targets
 
@@ -61,7 +62,9 @@ class StationSign(QAbstractButton):
         self.setAutoExclusive(True)
         self.setText(station)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.setToolTip(f"{station}  (Ctrl+{list(STATIONS).index(station) + 1})")
+        self.setToolTip(
+            tr("{station}  (Ctrl+{station2})", station=station, station2=list(STATIONS).index(station) + 1)
+        )
         self.setCursor(Qt.CursorShape.PointingHandCursor)
         self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
         self.state = progress(session, station)
@@ -157,8 +160,12 @@ class FindingsLamp(QToolButton):
             theme.brick if any(f.severity == "error" for f in found) else theme.amber if grave else theme.moss
         )
         self.setIcon(look.icon(theme, "lightbulb", colour))
-        self.setText(f"{len(found)} finding{'' if len(found) == 1 else 's'}" if found else "All well")
-        self.setToolTip("What the checks noticed  (Ctrl+E)")
+        self.setText(
+            tr("{count} finding{ending}", count=len(found), ending="" if len(found) == 1 else "s")
+            if found
+            else tr("All well")
+        )
+        self.setToolTip(tr("What the checks noticed  (Ctrl+E)"))
 
 
 class Strip(QWidget):
@@ -173,7 +180,7 @@ class Strip(QWidget):
         row = QHBoxLayout(self)
         row.setContentsMargins(14, 3, 14, 3)
         row.setSpacing(0)
-        name = QLabel("Umbrite")
+        name = QLabel(tr("Umbrite"))
         name.setFont(look.font(17, QFont.Weight.Medium))
         row.addWidget(name)
         row.addSpacing(18)
@@ -230,7 +237,7 @@ class Strip(QWidget):
         for i, name in enumerate(names[:LISTED]):
             menu.addAction(name).triggered.connect(lambda _on=False, by=way * (i + 1): self.stepped.emit(by))
         if len(names) > LISTED:
-            menu.addAction(f"{len(names) - LISTED} more steps").setEnabled(False)
+            menu.addAction(tr("{count} more steps", count=len(names) - LISTED)).setEnabled(False)
 
     def _on_settled(self) -> None:
         """A large puppet is looked through when the step itself is painted."""
@@ -250,7 +257,9 @@ class Strip(QWidget):
         ):
             button.setEnabled(name is not None)
             button.setIcon(look.icon(self.session.stage.theme, symbol))
-            button.setToolTip(f"{word}: {name}  ({key})" if name else f"There is nothing to {word.lower()}")
+            button.setToolTip(
+                f"{word}: {name}  ({key})" if name else tr("There is nothing to {lower}", lower=word.lower())
+            )
         state = "saved" if history.is_saved and self.session.file.path else "not saved yet"
         if self.session.file.path is None and not self.session.puppet.parts:
             state = "empty"
@@ -259,7 +268,15 @@ class Strip(QWidget):
             f"<br><span style='color:{quiet}'>last: {history.undo_name}</span>" if history.undo_name else ""
         )
         shown = file if len(file) < 24 else file[:22] + "…"
-        self.file.setText(f"<b>{shown}</b> · <span style='color:{quiet}'>{state}</span>{last}")
+        self.file.setText(
+            tr(
+                "<b>{shown}</b> · <span style='color:{quiet}'>{state}</span>{last}",
+                shown=shown,
+                quiet=quiet,
+                state=state,
+                last=last,
+            )
+        )
 
     def paintEvent(self, _event: QPaintEvent) -> None:
         painter = Inked(self, self.session.stage.theme)

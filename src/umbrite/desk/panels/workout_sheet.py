@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QPushButton, QScroll
 from umbrite.checking.workout import Report
 from umbrite.checking.workout_report import sheets_of, shots_of
 from umbrite.desk.theme import look
+from umbrite.desk.theme.language import tr
 from umbrite.files.package import Package
 
 
@@ -19,7 +20,7 @@ class WorkoutSheet(QDialog):
         """`keep` asks for a place and writes the sheet there."""
         super().__init__(parent)
         self.package, self.report = package, report
-        self.setWindowTitle("Workout")
+        self.setWindowTitle(tr("Workout"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose, on=False)
         column = QVBoxLayout(self)
         head = QLabel(self._head())
@@ -36,7 +37,7 @@ class WorkoutSheet(QDialog):
         for page in self.pages:
             label = QLabel()
             label.setPixmap(page.scaledToWidth(880, Qt.TransformationMode.SmoothTransformation))
-            label.setAccessibleName("Contact sheet")
+            label.setAccessibleName(tr("Contact sheet"))
             pages.addWidget(label)
         self.measured = QLabel(self._measured())
         self.measured.setTextFormat(Qt.TextFormat.RichText)
@@ -45,9 +46,9 @@ class WorkoutSheet(QDialog):
         area.setWidget(inside)
         column.addWidget(area, 1)
         row = QHBoxLayout()
-        self.keep = QPushButton("Keep the sheet as PDF, TIFF or PNG…")
+        self.keep = QPushButton(tr("Keep the sheet as PDF, TIFF or PNG…"))
         self.keep.clicked.connect(keep)
-        close = QPushButton("Close")
+        close = QPushButton(tr("Close"))
         close.clicked.connect(self.close)
         row.addWidget(self.keep)
         row.addStretch(1)

@@ -5,6 +5,8 @@ from collections.abc import Callable, Mapping
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
+from umbrite.desk.theme.language import tr
+
 WIDE = 620
 
 
@@ -15,7 +17,7 @@ class Banner(QFrame):
         super().__init__(over)
         self._over = over
         self.setObjectName("popover")
-        self.setAccessibleName("Question")
+        self.setAccessibleName(tr("Question"))
         column = self._column = QVBoxLayout(self)
         column.setContentsMargins(16, 10, 16, 10)
         column.setSpacing(4)

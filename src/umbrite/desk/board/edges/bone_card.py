@@ -20,6 +20,7 @@ from umbrite.desk.commands import bone_commands
 from umbrite.desk.session.drafts import Drafts
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
+from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.renaming import rename
 
 
@@ -37,14 +38,14 @@ class BoneCard(QFrame):
         column.setSpacing(4)
         top = QHBoxLayout()
         self.name = QLineEdit()
-        self.name.setAccessibleName("Name of the bone")
+        self.name.setAccessibleName(tr("Name of the bone"))
         self.name.setMinimumWidth(130)
         self.name.editingFinished.connect(self._rename)
         self.close_button = QToolButton()
         self.close_button.setObjectName("plain")
         self._paint_button()
         session.stage.theme_changed.connect(self._paint_button)
-        self.close_button.setAccessibleName("Done with this bone")
+        self.close_button.setAccessibleName(tr("Done with this bone"))
         self.close_button.clicked.connect(
             lambda: session.drafts.put(
                 session.drafts.now._replace(bones=session.drafts.now.bones._replace(card=None, line=None))
@@ -53,7 +54,7 @@ class BoneCard(QFrame):
         top.addWidget(self.name, 1)
         top.addWidget(self.close_button)
         column.addLayout(top)
-        self.words = QLabel("carries")
+        self.words = QLabel(tr("carries"))
         self.words.setObjectName("quiet")
         column.addWidget(self.words)
         self.list = QVBoxLayout()
@@ -64,9 +65,9 @@ class BoneCard(QFrame):
         row.setContentsMargins(0, 0, 0, 0)
         self.count = QSpinBox()
         self.count.setRange(1, 60)
-        self.count.setAccessibleName("Number of bones")
-        self.count.setSuffix(" bones")
-        self.curved = QCheckBox("shorter in bends")
+        self.count.setAccessibleName(tr("Number of bones"))
+        self.count.setSuffix(tr(" bones"))
+        self.curved = QCheckBox(tr("shorter in bends"))
         row.addWidget(self.count)
         row.addWidget(self.curved)
         column.addWidget(self.line)
@@ -107,7 +108,11 @@ class BoneCard(QFrame):
             for part, bound in bone_commands.candidates(self.session, shown):
                 self._add_tick(part, bound=bound)
         self.words.setText(
-            "carries" if self.ticks else "has no part under it" if line is None else "along one line"
+            tr("carries")
+            if self.ticks
+            else tr("has no part under it")
+            if line is None
+            else tr("along one line")
         )
         self.line.setVisible(line is not None)
         self.name.setVisible(line is None)
@@ -140,7 +145,7 @@ class BoneCard(QFrame):
             text = self.name.text()
             self._guarded(
                 lambda: self.session.edit(
-                    f"Name bone {text}", puppet=rename(self.session.puppet, self.key, text)
+                    tr("Name bone {text}", text=text), puppet=rename(self.session.puppet, self.key, text)
                 )
             )
 

@@ -26,6 +26,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.card import Card
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.posing import trial_of
 from umbrite.motion.scene import scene_of
@@ -88,7 +89,12 @@ class LimitCard(QAbstractButton):
         name = session.puppet.joints[found.joint].name
         self.setAccessibleName(f"{name} {angle_text(self.turn, 0)}: {REASONS[self.reason]}")
         self.setToolTip(
-            f"{name}: at {angle_text(self.turn)} {REASONS[self.reason]}. Click to take it as the limit."
+            tr(
+                "{name}: at {turn} {reason}. Click to take it as the limit.",
+                name=name,
+                turn=angle_text(self.turn),
+                reason=REASONS[self.reason],
+            )
         )
         self.clicked.connect(lambda: take(session, found, end))
 
@@ -114,12 +120,14 @@ class LimitCard(QAbstractButton):
         session, found = self.session, self.found
         name = session.puppet.joints[found.joint].name
         menu = QMenu(self)
-        menu.addAction("Take this end").triggered.connect(lambda: take(session, found, self.end))
-        menu.addAction("Take both ends").triggered.connect(lambda: take(session, found, "both"))
-        menu.addAction(f"Leave {name} out").triggered.connect(lambda: leave(session, found))
+        menu.addAction(tr("Take this end")).triggered.connect(lambda: take(session, found, self.end))
+        menu.addAction(tr("Take both ends")).triggered.connect(lambda: take(session, found, "both"))
+        menu.addAction(tr("Leave {name} out", name=name)).triggered.connect(lambda: leave(session, found))
         menu.addSeparator()
-        menu.addAction("Take all").triggered.connect(lambda: take_all(session))
-        menu.addAction("Select the joint").triggered.connect(lambda: session.selection.pick([found.joint]))
+        menu.addAction(tr("Take all")).triggered.connect(lambda: take_all(session))
+        menu.addAction(tr("Select the joint")).triggered.connect(
+            lambda: session.selection.pick([found.joint])
+        )
         return menu
 
     def sizeHint(self) -> QSize:
@@ -168,16 +176,16 @@ class FoundStrip(QFrame):
         self.area.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         row.addWidget(self.area, 1)
         side = QVBoxLayout()
-        self.title = QLabel("Found limits")
+        self.title = QLabel(tr("Found limits"))
         self.title.setObjectName("title")
-        self.all = QPushButton("Take all")
+        self.all = QPushButton(tr("Take all"))
         self.all.setObjectName("main")
         self.all.clicked.connect(lambda: take_all(session))
         close = QToolButton()
         close.setIcon(look.icon(session.stage.theme, "x"))
         session.stage.theme_changed.connect(lambda: close.setIcon(look.icon(session.stage.theme, "x")))
-        close.setAccessibleName("Put the found limits away")
-        close.setToolTip("Put the found limits away")
+        close.setAccessibleName(tr("Put the found limits away"))
+        close.setToolTip(tr("Put the found limits away"))
         close.clicked.connect(lambda: session.drafts.put(session.drafts.now._replace(found_limits=())))
         self.close_button = close
         side.addWidget(self.title)

@@ -11,6 +11,7 @@ from umbrite.desk.board.board import Board
 from umbrite.desk.board.edges.hints import hint_for
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
+from umbrite.desk.theme.language import tr
 
 MESSAGE_STAYS = 9_000  # milliseconds
 REMEMBERED, LONGEST = 20, 120  # messages, and letters of each in the list
@@ -29,7 +30,7 @@ class HintLine(QFrame):
         self.text.setMinimumWidth(50)
         self.text.setTextFormat(Qt.TextFormat.PlainText)
         self.text.setWordWrap(True)
-        self.text.setAccessibleName("Hint")
+        self.text.setAccessibleName(tr("Hint"))
         self.zoom = QLabel()
         self.zoom.setObjectName("quiet")
         row.addWidget(self.text, 1)
@@ -37,7 +38,7 @@ class HintLine(QFrame):
         self.setFixedHeight(44)
         self._message = ""
         self._said: deque[tuple[str, str]] = deque(maxlen=REMEMBERED)
-        self.setToolTip("Click to see what was said before  (Ctrl+Shift+M)")
+        self.setToolTip(tr("Click to see what was said before  (Ctrl+Shift+M)"))
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
         self._timer.setInterval(MESSAGE_STAYS)
@@ -67,13 +68,13 @@ class HintLine(QFrame):
         """The latest messages, the last one on top; a click says one again."""
         menu = QMenu(self)
         menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        menu.setAccessibleName("What was said")
+        menu.setAccessibleName(tr("What was said"))
         for when, text in reversed(self._said):
             words = text if len(text) <= LONGEST else text[:LONGEST].rstrip() + "…"
             action = menu.addAction(f"{when}   {words.replace('&', '&&')}")
             action.triggered.connect(lambda _on=False, text=text: self.say(text))
         if not self._said:
-            menu.addAction("Nothing was said yet").setEnabled(False)
+            menu.addAction(tr("Nothing was said yet")).setEnabled(False)
         menu.popup(self.mapToGlobal(QPoint(8, -menu.sizeHint().height())))
 
     def _drop_message(self) -> None:

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QFrame, QLabel, QPushButton, QVBoxLayout, QWidget
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
 
 
@@ -19,9 +20,9 @@ class Welcome(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(34, 30, 34, 28)
         column.setSpacing(10)
-        title = QLabel("Lay out the pieces")
+        title = QLabel(tr("Lay out the pieces"))
         title.setFont(look.font(19, QFont.Weight.Medium))
-        words = QLabel("Drop pictures or a layered picture here, or choose a way in.")
+        words = QLabel(tr("Drop pictures or a layered picture here, or choose a way in."))
         words.setObjectName("quiet")
         column.addWidget(title)
         column.addWidget(words)

@@ -2,6 +2,7 @@
 
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, distance_text, finish, straightened
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.whole_body import HoldPoint, begin, drag, let_go
 from umbrite.rig.affine import inverse
@@ -21,12 +22,17 @@ def switch_hold(session: Session, joint: str, at: complex, zoom: float) -> None:
                     holds=tuple(other for other in session.drafts.now.holds if other != hold)
                 )
             )
-            session.say("The hold point was taken away.")
+            session.say(tr("The hold point was taken away."))
             return
     rest = complex(inverse(placed.joint_map(joint))(at))
     session.drafts.put(session.drafts.now._replace(holds=(*session.drafts.now.holds, HoldPoint(joint, rest))))
     name = session.puppet.joints[joint].name
-    session.say(f"{name} is held here while you drag the body. Click the hold point again to take it away.")
+    session.say(
+        tr(
+            "{name} is held here while you drag the body. Click the hold point again to take it away.",
+            name=name,
+        )
+    )
 
 
 def default_holds(session: Session) -> tuple[HoldPoint, ...]:

@@ -6,6 +6,7 @@ from collections.abc import Callable
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, distance_text, finish
 from umbrite.desk.commands import bone_commands
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.rig.angles import angle_text
 from umbrite.rig.edits.bones import SHORTEST, move_bone, move_head, move_tip
 
@@ -93,7 +94,7 @@ def bind_by_cord(session: Session, parts: list[str], press: complex, joint_at: J
     if event.kind == "cancel" or over in own:
         return
     if over is None:
-        session.say("Nothing was bound: let the cord go on a bone, a rivet or a part that is carried.")
+        session.say(tr("Nothing was bound: let the cord go on a bone, a rivet or a part that is carried."))
         return
     bone_commands.bind_to(session, parts, over)
 
@@ -115,4 +116,4 @@ def bind_by_loop(
     if found:
         bone_commands.bind_to(session, found, bone)
     else:
-        session.say(f"No part lies wholly in the loop; nothing was bound to {name}.")
+        session.say(tr("No part lies wholly in the loop; nothing was bound to {name}.", name=name))

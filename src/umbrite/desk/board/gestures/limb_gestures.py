@@ -3,6 +3,7 @@
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, JointAt, finish, straightened
 from umbrite.desk.board.gestures.guide_gestures import snapped_point
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.motion.matching import hang_target_in_place
 from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.edits.pivots import move_limb_tip
@@ -25,15 +26,23 @@ def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
     if event.kind == "cancel":
         return
     if over is None:
-        session.say("No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle.")
+        session.say(
+            tr("No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle.")
+        )
         return
     puppet, key = make_limb(puppet, first, over)
     limb = puppet.limbs[key]
-    session.edit(f"Make limb {limb.name}", puppet=puppet)
+    session.edit(tr("Make limb {name}", name=limb.name), puppet=puppet)
     session.selection.pick([key])
     follows = puppet.joints[limb.target].parent
     where = f"follows {puppet.joints[follows].name}" if follows else "stays on the board"
-    session.say(f"{limb.name} is a limb now; its target {where}. Look at its bend side in Details.")
+    session.say(
+        tr(
+            "{name} is a limb now; its target {where}. Look at its bend side in Details.",
+            name=limb.name,
+            where=where,
+        )
+    )
 
 
 def drag_limb_tip(session: Session, key: str, press: complex) -> Gesture:
@@ -63,9 +72,15 @@ def draw_follows(session: Session, key: str, joint_at: JointAt) -> Gesture:
     now = session.history.now
     puppet, pose = hang_target_in_place(now.puppet, now.pose, key, over)
     name = puppet.joints[over].name if over is not None else "the board"
-    session.edit(f"Target follows {name}", puppet=puppet, pose=pose)
+    session.edit(tr("Target follows {name}", name=name), puppet=puppet, pose=pose)
     session.selection.pick([key])
-    session.say(f"The target of {limb.name} follows {name} now. Nothing has moved, also in the pose.")
+    session.say(
+        tr(
+            "The target of {name} follows {name2} now. Nothing has moved, also in the pose.",
+            name=limb.name,
+            name2=name,
+        )
+    )
 
 
 def _chain(session: Session, first: str, over: str | None) -> list[str]:

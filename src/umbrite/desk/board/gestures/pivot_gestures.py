@@ -13,6 +13,7 @@ from umbrite.desk.board.gestures.guide_gestures import snapped_point
 from umbrite.desk.commands.labels import count_text
 from umbrite.desk.session.drafts import Ghost
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.motion.posing import angle_between, trial_of
 from umbrite.rig.affine import inverse
 from umbrite.rig.angles import angle_text
@@ -87,7 +88,7 @@ def sway(session: Session, key: str, press: complex) -> Gesture:
             swept=tuple(Ghost(key, pivot, turn) for turn in (least, most) if abs(turn) > 0.02)
         )
     )
-    session.say(f"{session.puppet.joints[key].name} sprang back; nothing was changed.")
+    session.say(tr("{name} sprang back; nothing was changed.", name=session.puppet.joints[key].name))
 
 
 def draw_cord(session: Session, keys: list[str], joint_at: JointAt) -> Gesture:
@@ -105,8 +106,10 @@ def draw_cord(session: Session, keys: list[str], joint_at: JointAt) -> Gesture:
     if event.kind == "cancel" or over in keys:
         return
     if over is None:
-        session.say("Nothing was hung: let the cord go on a rivet or on a part that shall carry it.")
+        session.say(tr("Nothing was hung: let the cord go on a rivet or on a part that shall carry it."))
         return
     puppet = set_parent(start, keys, over)
-    session.edit(f"Hang {name} from {start.joints[over].name}", puppet=puppet)
-    session.say(f"{name} hangs from {start.joints[over].name} now. Nothing has moved.")
+    session.edit(tr("Hang {name} from {name2}", name=name, name2=start.joints[over].name), puppet=puppet)
+    session.say(
+        tr("{name} hangs from {name2} now. Nothing has moved.", name=name, name2=start.joints[over].name)
+    )

@@ -8,6 +8,7 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import bead_at, cells, values_at
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, distance_text, finish, straightened
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.posing import (
     angle_between,
@@ -29,7 +30,9 @@ from umbrite.rig.model import Control, Pose
 def refused(session: Session) -> Gesture:
     """A drag of art that animators shall leave alone."""
     session.say(
-        "Only controls may be dragged here; the rigger locked the rest. Controls > Animators touch controls only."
+        tr(
+            "Only controls may be dragged here; the rigger locked the rest. Controls > Animators touch controls only."
+        )
     )
     event = yield Feedback()
     while event.kind == "move":
@@ -166,11 +169,13 @@ def choose_at(session: Session, camera: Camera, key: str, at: complex) -> None:
         if number is None:
             return
         session.edit(
-            f"Choose {control.choices[number].name}", pose=with_values(session.pose, {f"{key}.value": number})
+            tr("Choose {name}", name=control.choices[number].name),
+            pose=with_values(session.pose, {f"{key}.value": number}),
         )
     else:
         session.edit(
-            f"Set {control.name}", pose=with_values(session.pose, values_at(session, camera, key, at))
+            tr("Set {name}", name=control.name),
+            pose=with_values(session.pose, values_at(session, camera, key, at)),
         )
 
 

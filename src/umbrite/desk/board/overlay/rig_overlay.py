@@ -15,6 +15,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS, PIVOTS
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.rig.family import branch, carriers, targets
 from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, rest_direction
 from umbrite.rig.model import Limb
@@ -167,7 +168,10 @@ def _pencilled_limbs(painter: Inked, sight: Sight) -> None:
             joints = sight.session.puppet.joints
             words = f"{joints[limb.root].name} to {joints[limb.end].name}"
             marks.label(
-                painter, sight.pointer, f"{words}, left out" if limb.left_out else words, sight.within
+                painter,
+                sight.pointer,
+                tr("{words}, left out", words=words) if limb.left_out else words,
+                sight.within,
             )
 
 

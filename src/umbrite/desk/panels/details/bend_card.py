@@ -11,6 +11,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme import marks
 from umbrite.desk.theme.card import Card
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_joint_to
@@ -66,8 +67,8 @@ class SideButton(QAbstractButton):
         self.setCheckable(True)
         self.setMinimumSize(96, 104)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Bends clockwise" if bend > 0 else "Bends counterclockwise")
-        self.setToolTip("Let the limb bend to this side")
+        self.setAccessibleName(tr("Bends clockwise") if bend > 0 else tr("Bends counterclockwise"))
+        self.setToolTip(tr("Let the limb bend to this side"))
         self.clicked.connect(self._choose)
 
     def show_limb(self, key: str) -> None:

@@ -5,6 +5,7 @@ from typing import Any
 from umbrite.desk.panels.details.fields import ChoiceField, Writer, on_both
 from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.motion.matching import carry_by
 from umbrite.rig.change import change
 from umbrite.rig.control_kinds import MOVING, VALUED, carrier_of, span_of, traits
@@ -88,7 +89,7 @@ class ControlSection(Section):
 
     def describe(self, puppet: Puppet, keys: list[str]) -> str:
         if len(keys) > 1:
-            return "controls"
+            return tr("controls")
         control = puppet.controls[keys[0]]
         of = traits(control)
         return f"{of.word}, {of.does} {puppet.joints[control.moves].name}"

@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
 from umbrite.motion.linking import curve_at, curve_of
 from umbrite.rig.channels import channel
@@ -41,9 +42,9 @@ class CurveEdit(QWidget):
         self.setMinimumHeight(150)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Curve of the link")
+        self.setAccessibleName(tr("Curve of the link"))
         self.setToolTip(
-            "Drag points; double click puts one in, Delete takes the chosen one out; arrows nudge it"
+            tr("Drag points; double click puts one in, Delete takes the chosen one out; arrows nudge it")
         )
 
     def sizeHint(self) -> QSize:

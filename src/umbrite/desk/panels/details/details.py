@@ -11,6 +11,7 @@ from umbrite.desk.panels.details.part_section import PartSection
 from umbrite.desk.panels.details.section import Section
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
+from umbrite.desk.theme.language import tr
 from umbrite.rig.document import Document
 from umbrite.rig.ids import Kind
 
@@ -27,7 +28,7 @@ class Details(QScrollArea):
         inside = QWidget()
         column = QVBoxLayout(inside)
         column.setContentsMargins(0, 0, 0, 0)
-        self.nothing = QLabel("Click a part, a rivet or a control to see what it is made of.")
+        self.nothing = QLabel(tr("Click a part, a rivet or a control to see what it is made of."))
         self.nothing.setObjectName("quiet")
         self.nothing.setWordWrap(True)
         self.nothing.setContentsMargins(12, 8, 12, 8)

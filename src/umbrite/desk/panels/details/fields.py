@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QLineEdit
 
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
+from umbrite.desk.theme.language import tr
 from umbrite.rig.change import thing
 from umbrite.rig.document import Document
 from umbrite.rig.model import Pose, Puppet
@@ -51,7 +52,9 @@ class Writer(NamedTuple):
                 document = self.write(document, key, value)
 
         if attempt(self.session, work):
-            self.session.edit(f"{self.step} of {name}", puppet=document.puppet, pose=document.pose)
+            self.session.edit(
+                tr("{step} of {name}", step=self.step, name=name), puppet=document.puppet, pose=document.pose
+            )
             for note in filter(None, (self.note(before.puppet, key, value) for key in keys)):
                 self.session.say(note)
 

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
 from umbrite.rig.change import change
 
@@ -25,9 +26,11 @@ class GiveBars(QWidget):
         self.setFixedHeight(70)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Give of each joint")
+        self.setAccessibleName(tr("Give of each joint"))
         self.setToolTip(
-            "How willingly each joint bends, from the root on: drag a bar; with arrows choose and change one"
+            tr(
+                "How willingly each joint bends, from the root on: drag a bar; with arrows choose and change one"
+            )
         )
 
     def sizeHint(self) -> QSize:
@@ -115,4 +118,6 @@ class GiveBars(QWidget):
 
     def _write(self, give: float) -> None:
         puppet, key = self.session.history.now.puppet, self.joints[self.chosen]
-        self.session.edit(f"Give of {puppet.joints[key].name}", puppet=change(puppet, key, give=give))
+        self.session.edit(
+            tr("Give of {name}", name=puppet.joints[key].name), puppet=change(puppet, key, give=give)
+        )

@@ -7,6 +7,7 @@ from umbrite.desk.commands import limit_commands
 from umbrite.desk.panels.details.fields import NumberField, Writer, on_puppet
 from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.themes import side_words
 from umbrite.rig.angles import from_shown, shown_degrees
 from umbrite.rig.change import change
@@ -79,7 +80,7 @@ class JointSection(Section):
 
     def describe(self, puppet: Puppet, keys: list[str]) -> str:
         if len(keys) > 1:
-            return "joints"
+            return tr("joints")
         joint = puppet.joints[keys[0]]
         kind = (
             "master"
@@ -92,7 +93,7 @@ class JointSection(Section):
         )
         by = f"carried by {puppet.joints[joint.parent].name}" if joint.parent else "free"
         count = len(branch(puppet, keys[0])) - 1
-        return f"{kind}, {by}" + (f", carries {count}" if count else "")
+        return f"{kind}, {by}" + (tr(", carries {count}", count=count) if count else "")
 
 
 def _length(puppet: Puppet, key: str) -> float:

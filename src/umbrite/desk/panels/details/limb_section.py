@@ -10,6 +10,7 @@ from umbrite.desk.panels.details.fields import ChoiceField, NumberField, Writer,
 from umbrite.desk.panels.details.give_bars import GiveBars
 from umbrite.desk.panels.details.section import Section, name_of
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.motion.matching import hang_target_in_place, posed_by
 from umbrite.rig.change import change
 from umbrite.rig.channels import value, with_values
@@ -30,7 +31,7 @@ class LimbSection(Section):
 
     def __init__(self, session: Session) -> None:
         super().__init__(session)
-        self.bends = QLabel("Bends to")
+        self.bends = QLabel(tr("Bends to"))
         self.card = BendCard(session)
         self.column.insertWidget(2, self.bends)
         self.column.insertWidget(3, self.card)
@@ -96,11 +97,11 @@ class LimbSection(Section):
 
     def describe(self, puppet: Puppet, keys: list[str]) -> str:
         if len(keys) > 1:
-            return "limbs"
+            return tr("limbs")
         limb = puppet.limbs[keys[0]]
         names = ", ".join(puppet.joints[key].name.lower() for key in limb.joints)
         tip = f"; tip at {puppet.joints[limb.end].name.lower()}" if limb.end else ""
-        return f"limb of {len(limb.joints)}: {names}{tip}"
+        return tr("limb of {count}: {names}{tip}", count=len(limb.joints), names=names, tip=tip)
 
 
 def _followable(puppet: Puppet, key: str) -> list[tuple[str, Any]]:

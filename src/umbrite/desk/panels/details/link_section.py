@@ -3,6 +3,7 @@
 from umbrite.desk.panels.details.curve_edit import Curve, CurveEdit
 from umbrite.desk.panels.details.section import Section, name_of
 from umbrite.desk.session.session import Session, attempt
+from umbrite.desk.theme.language import tr
 from umbrite.rig.change import change
 from umbrite.rig.channels import channel_word, linkable_channels
 from umbrite.rig.edits.links import relink, set_curve
@@ -43,7 +44,7 @@ class LinkSection(Section):
         def work() -> None:
             puppet = set_curve(session.history.now.puppet, self.key, points)
             if settle:
-                session.edit(f"Curve of {puppet.links[self.key].name}", puppet=puppet)
+                session.edit(tr("Curve of {name}", name=puppet.links[self.key].name), puppet=puppet)
             else:
                 session.preview(puppet=puppet)
 
@@ -56,7 +57,7 @@ class LinkSection(Section):
             if link.travel
             else channel_word(puppet, link.source)
         )
-        return f"{channel_word(puppet, link.drives)} follows {source}"
+        return tr("{drives} follows {source}", drives=channel_word(puppet, link.drives), source=source)
 
 
 def _sources(puppet: Puppet) -> list[tuple[str, tuple[str, bool]]]:

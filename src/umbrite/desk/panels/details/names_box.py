@@ -5,6 +5,7 @@ from collections.abc import Callable
 from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QPushButton, QWidget
 
 from umbrite.desk.session.session import Session, attempt
+from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.renaming import numbered, renamed, replaced, side_swapped
 from umbrite.rig.model import Puppet
 
@@ -19,7 +20,7 @@ class NamesBox(QWidget):
         grid = QGridLayout(self)
         grid.setContentsMargins(0, 6, 0, 0)
         grid.setSpacing(6)
-        title = QLabel("Names of all selected")
+        title = QLabel(tr("Names of all selected"))
         title.setObjectName("quiet")
         grid.addWidget(title, 0, 0, 1, 3)
         self.sought, self.put_in = QLineEdit(), QLineEdit()
@@ -52,9 +53,13 @@ class NamesBox(QWidget):
             if puppet.joints[joint].name == puppet.parts[key].name:
                 found[joint] = name
         if not found:
-            self.session.say("No name changed: nothing like that stands in the names of what is selected.")
+            self.session.say(
+                tr("No name changed: nothing like that stands in the names of what is selected.")
+            )
             return
         attempt(
             self.session,
-            lambda: self.session.edit(f"{step}: {len(self.keys)} names", puppet=renamed(puppet, found)),
+            lambda: self.session.edit(
+                tr("{step}: {count} names", step=step, count=len(self.keys)), puppet=renamed(puppet, found)
+            ),
         )

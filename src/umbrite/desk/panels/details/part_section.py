@@ -3,6 +3,7 @@
 from umbrite.desk.panels.details.names_box import NamesBox
 from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.themes import LABELS
 from umbrite.rig.angles import from_shown, shown_degrees
 from umbrite.rig.change import change
@@ -76,11 +77,18 @@ class PartSection(Section):
 
     def describe(self, puppet: Puppet, keys: list[str]) -> str:
         if len(keys) > 1:
-            return "parts"
+            return tr("parts")
         part = puppet.parts[keys[0]]
         place = len(puppet.order) - puppet.order.index(keys[0])
         shared = ", drawing shared" if part.shares else ""
-        return f"part, {part.drawing.width} × {part.drawing.height} px, {place} of {len(puppet.order)} from the front{shared}"
+        return tr(
+            "part, {width} × {height} px, {place} of {count} from the front{shared}",
+            width=part.drawing.width,
+            height=part.drawing.height,
+            place=place,
+            count=len(puppet.order),
+            shared=shared,
+        )
 
 
 def _placed(what: str, factor: float = 1.0) -> Read:

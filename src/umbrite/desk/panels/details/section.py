@@ -16,6 +16,7 @@ from umbrite.desk.panels.details.fields import (
     on_puppet,
 )
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.rig.change import thing
 from umbrite.rig.model import Puppet
 
@@ -86,7 +87,9 @@ class Section(QWidget):
     def show_for(self, keys: list[str]) -> None:
         """Show these things; all are of this section's kind."""
         puppet = self.session.puppet
-        self.heading.setText(thing(puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} selected")
+        self.heading.setText(
+            thing(puppet, keys[0]).name if len(keys) == 1 else tr("{count} selected", count=len(keys))
+        )
         self.about.setText(self.describe(puppet, keys))
         for field in self.fields:
             field.show_for(puppet, keys)

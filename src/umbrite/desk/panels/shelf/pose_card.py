@@ -11,6 +11,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.card import Card
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import around, scene_of
@@ -60,8 +61,10 @@ class PoseCard(QWidget):
         part = (
             f", for {', '.join(known[:3])}{' and more' if len(known) > 3 else ''} only" if saved.about else ""
         )
-        self.setAccessibleName(f"Pose {self.name}{part}")
-        self.setToolTip(f"{self.name}{part}: click to apply, drag the groove under it to blend")
+        self.setAccessibleName(tr("Pose {name}{part}", name=self.name, part=part))
+        self.setToolTip(
+            tr("{name}{part}: click to apply, drag the groove under it to blend", name=self.name, part=part)
+        )
         self._press: QPointF | None = None
         self._share = 0.0
         self._slides = self._blends = False  # by the groove; by the middle button

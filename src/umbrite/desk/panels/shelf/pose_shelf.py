@@ -20,6 +20,7 @@ from umbrite.desk.panels.shelf.flow import Flow
 from umbrite.desk.panels.shelf.pose_card import TALL, WIDE, PoseCard
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
+from umbrite.desk.theme.language import tr
 from umbrite.rig.channels import known_only
 from umbrite.rig.edits.shelf import CLEAN, blended, delete_pose, put_in_folder, rename_folder, rename_pose
 from umbrite.rig.model import SavedPose
@@ -39,8 +40,8 @@ class FolderHead(QToolButton):
         self.setObjectName("plain")
         self.setText(folder)
         self.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
-        self.setToolTip(f"{folder}: click to fold, double click to name")
-        self.setAccessibleName(f"Folder {folder}")
+        self.setToolTip(tr("{folder}: click to fold, double click to name", folder=folder))
+        self.setAccessibleName(tr("Folder {folder}", folder=folder))
         self.clicked.connect(lambda: shelf.fold(folder))
 
     def show_folded(self, *, on: bool) -> None:
@@ -79,12 +80,12 @@ class PoseShelf(QWidget):
             self.buttons[words] = button
             rows.addWidget(button)
         side.addWidget(doers)
-        self.only = QCheckBox("Only the selected")
-        self.only.setToolTip("Apply and blend poses for the selected controls and joints only")
+        self.only = QCheckBox(tr("Only the selected"))
+        self.only.setToolTip(tr("Apply and blend poses for the selected controls and joints only"))
         side.addWidget(self.only)
         self.find_line = QLineEdit()
-        self.find_line.setPlaceholderText("Find a pose")
-        self.find_line.setAccessibleName("Find a pose")
+        self.find_line.setPlaceholderText(tr("Find a pose"))
+        self.find_line.setAccessibleName(tr("Find a pose"))
         self.find_line.setClearButtonEnabled(True)
         self.find_line.textChanged.connect(self._show_found)
         self.find_line.hide()
@@ -94,10 +95,10 @@ class PoseShelf(QWidget):
         self.area = QScrollArea()
         self.area.setWidgetResizable(True)
         self.area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.area.setAccessibleName("Poses")
+        self.area.setAccessibleName(tr("Poses"))
         self.box.addWidget(self.area, 1)
         self.name_line = QLineEdit(self)
-        self.name_line.setAccessibleName("Name of the pose")
+        self.name_line.setAccessibleName(tr("Name of the pose"))
         self.name_line.hide()
         self._naming: tuple[str, Callable[[str], None]] | None = None
         self.name_line.editingFinished.connect(self._named)
@@ -190,18 +191,18 @@ class PoseShelf(QWidget):
         other = known_only(saved.channels, session.history.now.puppet)
         pose = blended(session.history.now.pose, other, share, only)
         if settle:
-            session.edit(f"Blend {share:.0%} to {saved.name}", pose=pose)
+            session.edit(tr("Blend {share:.0%} to {name}", share=share, name=saved.name), pose=pose)
         else:
             session.preview(pose=pose)
 
     def menu_for(self, card: PoseCard) -> QMenu:
         """What can be done with a pose."""
         menu = QMenu(self)
-        menu.addAction("Apply").triggered.connect(lambda: self.apply(card.name))
+        menu.addAction(tr("Apply")).triggered.connect(lambda: self.apply(card.name))
         if card.name == CLEAN:
             return menu
-        menu.addAction("Name…").triggered.connect(lambda: self.edit_name(card))
-        folders = menu.addMenu("Folder")
+        menu.addAction(tr("Name…")).triggered.connect(lambda: self.edit_name(card))
+        folders = menu.addMenu(tr("Folder"))
         there = dict.fromkeys(saved.folder for saved in self.session.history.now.puppet.poses)
         for folder in ("", *(each for each in there if each)):
             action = folders.addAction(folder or "No folder")
@@ -209,10 +210,10 @@ class PoseShelf(QWidget):
             action.setChecked(card.saved.folder == folder)
             action.triggered.connect(lambda _on=False, folder=folder: self.put(card.name, folder))
         folders.addSeparator()
-        folders.addAction("New folder…").triggered.connect(
-            lambda: self._ask_name(card, "Folder", lambda text: self.put(card.name, text))
+        folders.addAction(tr("New folder…")).triggered.connect(
+            lambda: self._ask_name(card, tr("Folder"), lambda text: self.put(card.name, text))
         )
-        menu.addAction(look.icon(self.session.stage.theme, "trash-2"), "Delete").triggered.connect(
+        menu.addAction(look.icon(self.session.stage.theme, "trash-2"), tr("Delete")).triggered.connect(
             lambda: self.delete(card.name)
         )
         return menu
@@ -223,12 +224,16 @@ class PoseShelf(QWidget):
         self._guarded(lambda s: s.edit(words, puppet=put_in_folder(s.history.now.puppet, name, folder)))
 
     def delete(self, name: str) -> None:
-        self._guarded(lambda s: s.edit(f"Delete pose {name}", puppet=delete_pose(s.history.now.puppet, name)))
+        self._guarded(
+            lambda s: s.edit(
+                tr("Delete pose {name}", name=name), puppet=delete_pose(s.history.now.puppet, name)
+            )
+        )
 
     def edit_name(self, card: PoseCard) -> None:
         """Name a pose in place."""
         if card.name == CLEAN:
-            self.session.say("The clean pose keeps its name; it is always there.")
+            self.session.say(tr("The clean pose keeps its name; it is always there."))
             return
 
         def rename(text: str) -> None:
