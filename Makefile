@@ -3,15 +3,16 @@ PYTHON ?= python3
 VENV := .venv
 BIN := $(VENV)/bin
 CORE_TESTS := tests/rig tests/motion tests/art tests/files
+TRANSLATIONS := src/umbrite/desk/assets/translations
 PIP_QUIET := --quiet --disable-pip-version-check --no-input
 
-.PHONY: demo wheel test test-long test-core journeys lint bench assets screenshots lock clean
+.PHONY: demo wheel test test-long test-core journeys lint bench assets screenshots words lock clean
 
-demo: $(VENV)/run.stamp
+demo: $(VENV)/run.stamp $(TRANSLATIONS)/umbrite_de.qm
 	@sh scripts/system_packages.sh window
 	@sh scripts/demo.sh
 
-test: $(VENV)/dev.stamp lint
+test: $(VENV)/dev.stamp $(TRANSLATIONS)/umbrite_de.qm lint
 	@sh scripts/system_packages.sh tests
 	@$(MAKE) --no-print-directory test-core
 	QT_QPA_PLATFORM=offscreen $(BIN)/python -m pytest -q -n 2 -m "not journey and not long" $(foreach room,$(CORE_TESTS),--ignore=$(room))
@@ -31,7 +32,7 @@ test-core: .venv-core/stamp
 	PYTHONPATH=src .venv-core/bin/python -m pytest -q -n 2 -p no:cacheprovider -m "not long" $(CORE_TESTS)
 
 # What is installed elsewhere: dist/umbrite-*.whl.
-wheel: $(VENV)/dev.stamp
+wheel: $(VENV)/dev.stamp $(TRANSLATIONS)/umbrite_de.qm
 	$(BIN)/python -m hatchling build -t wheel -d dist
 
 lint: $(VENV)/dev.stamp
@@ -60,6 +61,13 @@ lock: $(VENV)/dev.stamp
 	for f in requirements requirements-dev requirements-core; do \
 	  $(BIN)/pip-compile --quiet --generate-hashes --allow-unsafe --strip-extras --no-emit-index-url \
 	    --no-emit-find-links --no-emit-trusted-host --no-header $(UPGRADE) -o $$f.txt $$f.in; done
+
+# What Qt loads of the words that people translate; `make words` puts new texts of the program into their files.
+%.qm: %.ts $(VENV)/run.stamp
+	$(BIN)/pyside6-lrelease -silent $< -qm $@
+
+words: $(VENV)/run.stamp
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/translations.py --collect $(TRANSLATIONS)/umbrite_de.ts
 
 $(VENV)/run.stamp: requirements.txt pyproject.toml
 	@sh scripts/make_venv.sh $(VENV) "$(PYTHON)" requirements.txt

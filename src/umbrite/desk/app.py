@@ -12,7 +12,7 @@ from PySide6.QtWidgets import QApplication
 
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
-from umbrite.desk.theme.language import tr
+from umbrite.desk.theme.language import speak, tr
 from umbrite.desk.theme.look import dress
 from umbrite.desk.theme.themes import theme_named
 from umbrite.desk.window import Window
@@ -42,7 +42,8 @@ def start(file: Path | None) -> int:
     app.setOrganizationName("Umbrite")
     app.setDesktopFileName("umbrite")
     settings = QSettings("Umbrite", "Umbrite")
-    theme = theme_named(Preferences(settings).theme)
+    speak(app, Preferences(settings).language)
+    theme = theme_named(Preferences(settings).theme, Preferences(settings).board)
     dress(app, theme)
     signal.signal(signal.SIGINT, signal.SIG_DFL)
     session = Session()

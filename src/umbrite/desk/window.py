@@ -106,7 +106,7 @@ class Window(QMainWindow):
     # Building
 
     def _action(self, act: Act) -> QAction:
-        action = QAction(act.text, self)
+        action = QAction(tr(act.text), self)
         if act.icon:
             action.setIcon(icon(self.session.stage.theme, act.icon))
         if act.key:
@@ -168,7 +168,7 @@ class Window(QMainWindow):
         self.menuBar().findChildren(QMenu)[0].aboutToShow.connect(self._fill_recent)
 
     def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
-        dock = QDockWidget(name, self)
+        dock = QDockWidget(tr(name), self)
         dock.setObjectName(f"dock-{name.lower()}")
         dock.setFeatures(
             QDockWidget.DockWidgetFeature.DockWidgetMovable
@@ -229,14 +229,14 @@ class Window(QMainWindow):
             action.setEnabled(not why)
             action.setStatusTip(why)
             key = f"  ({act.key})" if act.key else ""
-            more = "\nF1 tells more" if act.row else ""
-            action.setToolTip(f"{act.text}{key}" + (f"\n{why}" if why else "") + more)
+            more = "\n" + tr("F1 tells more") if act.row else ""
+            action.setToolTip(f"{tr(act.text)}{key}" + (f"\n{why}" if why else "") + more)
             if act.tool:
                 action.setChecked(session.stage.tool == act.tool)
             elif act.view:
                 action.setChecked(session.stage.views[act.view])
         for key, name in (("undo", session.history.undo_name), ("redo", session.history.redo_name)):
-            word = "Undo" if key == "undo" else "Redo"
+            word = tr("Undo") if key == "undo" else tr("Redo")
             self.actions_by_id[key].setText(f"{word}: {name}" if name else word)
 
     def run(self, work: Callable[[], object]) -> None:

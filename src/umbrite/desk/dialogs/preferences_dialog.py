@@ -14,7 +14,7 @@ from PySide6.QtWidgets import (
 )
 
 from umbrite.desk.session.preferences import Preferences
-from umbrite.desk.theme.language import tr
+from umbrite.desk.theme.language import LANGUAGES, tr
 from umbrite.desk.theme.look import dress_buttons
 from umbrite.desk.theme.themes import BOARDS, THEMES, theme_named
 
@@ -33,13 +33,19 @@ class PreferencesDialog(QDialog):
         self.theme = QComboBox()
         self.theme.setAccessibleName(tr("Theme"))
         for theme in THEMES.values():
-            self.theme.addItem(theme.title, theme.name)
+            self.theme.addItem(tr(theme.title), theme.name)
         self.theme.setCurrentIndex(list(THEMES).index(preferences.theme))
         self.board = QComboBox()
         self.board.setAccessibleName(tr("Board"))
         for name, words in BOARDS.items():
-            self.board.addItem(words, name)
+            self.board.addItem(tr(words), name)
         self.board.setCurrentIndex(list(BOARDS).index(preferences.board))
+        self.language = QComboBox()
+        self.language.setAccessibleName(tr("Language"))
+        for name, words in LANGUAGES.items():
+            self.language.addItem(tr(words), name)
+        self.language.setCurrentIndex(list(LANGUAGES).index(preferences.language))
+        self.language.setToolTip(tr("Takes effect when Umbrite is started the next time"))
         self.autosave = QSpinBox()
         self.autosave.setAccessibleName(tr("Keep unsaved work after"))
         self.autosave.setRange(2, 600)
@@ -49,6 +55,7 @@ class PreferencesDialog(QDialog):
         self.table.setChecked(preferences.layer_table)
         form.addRow(tr("Theme"), self.theme)
         form.addRow(tr("Board"), self.board)
+        form.addRow(tr("Language"), self.language)
         form.addRow(tr("Keep unsaved work after"), self.autosave)
         form.addRow(self.table)
         column.addLayout(form)
@@ -57,6 +64,7 @@ class PreferencesDialog(QDialog):
         buttons.rejected.connect(self.accept)
         column.addWidget(buttons)
         self.theme.activated.connect(self._write)
+        self.language.activated.connect(self._write)
         self.board.activated.connect(self._write)
         self.autosave.valueChanged.connect(self._write)
         self.table.toggled.connect(self._write)
@@ -64,6 +72,7 @@ class PreferencesDialog(QDialog):
 
     def _write(self, *_: object) -> None:
         self.preferences.theme = self.theme.currentData()
+        self.preferences.language = self.language.currentData()
         self.preferences.board = self.board.currentData()
         self.preferences.autosave = self.autosave.value()
         self.preferences.layer_table = self.table.isChecked()

@@ -130,7 +130,7 @@ class ImportTable(QDialog):
     def _table(self) -> QTreeWidget:
         table = QTreeWidget(self)
         table.setColumnCount(len(COLUMNS))
-        table.setHeaderLabels(COLUMNS)
+        table.setHeaderLabels([tr(word) for word in COLUMNS])
         table.setAccessibleName(tr("Layers to add"))
         table.setIconSize(QSize(THUMB, THUMB))
         table.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
@@ -166,7 +166,7 @@ class ImportTable(QDialog):
         row.setCheckState(0, Qt.CheckState.Checked)
         self._rows[number] = row
         side = QComboBox()
-        side.addItems([self._words[word] for word in SIDES])
+        side.addItems([tr(self._words[word]) for word in SIDES])
         side.setCurrentIndex(SIDES.index(side_of(layer.name)))
         side.setAccessibleName(tr("Side of {name}", name=layer.name))
         side.currentIndexChanged.connect(lambda index: self._side_chosen(number, index))
@@ -204,7 +204,7 @@ class ImportTable(QDialog):
     def _foot(self) -> QHBoxLayout:
         foot = QHBoxLayout()
         for text, on in (("Tick all", True), ("Tick none", False)):
-            button = QPushButton(text)
+            button = QPushButton(tr(text))
             button.setAutoDefault(False)
             button.clicked.connect(lambda _checked=False, on=on: self.tick_all(on=on))
             foot.addWidget(button)

@@ -29,7 +29,7 @@ class EdgeTab(QToolButton):
         super().__init__(bar)
         self._bar = bar
         self.wanted = True  # whether its panel has a use where the person is
-        self.setText(name)
+        self.setText(tr(name))
         self.setToolTip(tr("Show {name}", name=name))
         self._place = bar.addWidget(self)
         self._place.setVisible(False)

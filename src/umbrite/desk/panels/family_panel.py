@@ -51,7 +51,7 @@ class Legend(QLabel):
 
     def _tell(self) -> None:
         words = side_words(joint.name for joint in self.session.puppet.joints.values())
-        near, far = (words[side].split()[0].lower() for side in ("near", "far"))
+        near, far = (tr(words[side].split()[0].lower()) for side in ("near", "far"))
         self._before_far = f"      {near}         "
         self.setText(self._before_far + far)
 

@@ -6,6 +6,7 @@ from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QMenu, QMenuBar
 
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
+from umbrite.desk.theme.language import tr
 
 # Actions of a menu whose ids begin so stand in a menu of their own, where the first of them would stand.
 FAMILIES = (
@@ -20,7 +21,7 @@ BEGINS = {"demo", "save", "quit", "delete", "up", "pivot", "limb", "controls-mak
 def fill_menus(bar: QMenuBar, actions: Mapping[str, QAction], after: Mapping[str, QMenu]) -> None:
     """Put all actions into their menus; `after` are menus that come behind an action, by its id."""
     for name in MENUS:
-        menu = QMenu(name, bar)
+        menu = QMenu(tr(name), bar)
         bar.addMenu(menu)
         families: dict[str, QMenu] = {}
         for act in ACTIONS:
@@ -32,7 +33,7 @@ def fill_menus(bar: QMenuBar, actions: Mapping[str, QAction], after: Mapping[str
             if act.id in BEGINS and not menu.isEmpty():
                 menu.addSeparator()
             if family and family not in families:
-                families[family] = QMenu(family, menu)
+                families[family] = QMenu(tr(family), menu)
                 menu.addMenu(families[family])
             families.get(family, menu).addAction(actions[act.id])
             if act.id in after:

@@ -34,22 +34,34 @@ def progress(session: Session, station: str) -> Progress:
     marked = any(CODES[f.code].station == station and f.severity != "hint" for f in session.checks.found)
     if station == "Parts":
         count = len(puppet.parts)
-        return Progress(f"{count} in order" if count else "none yet", float(count > 0), marked)
+        return Progress(
+            tr("{count} in order", count=count) if count else tr("none yet"), float(count > 0), marked
+        )
     if station == "Pivots":
         hooks = targets(puppet)
         joints = [joint for key, joint in puppet.joints.items() if key not in hooks]
         done = sum(joint.pivot_set for joint in joints)
-        words = f"{done} of {len(joints)} set" if joints else "none yet"
+        words = tr("{done} of {count} set", done=done, count=len(joints)) if joints else tr("none yet")
         return Progress(words, done / len(joints) if joints else 0.0, marked)
     if station == "Limbs":
         straight = sum(f.code == "limb-straight" for f in session.checks.found)
         count = len(puppet.limbs)
-        words = f"{count} limb{'s' if count > 1 else ''}" if count else "none yet"
-        return Progress(words + (f", {straight} straight" if straight else ""), float(count > 0), marked)
+        words = (
+            tr("{count} limb{ending}", count=count, ending="s" if count > 1 else "")
+            if count
+            else tr("none yet")
+        )
+        return Progress(
+            words + (tr(", {straight} straight", straight=straight) if straight else ""),
+            float(count > 0),
+            marked,
+        )
     if station == "Controls":
         count = len(puppet.controls)
-        return Progress(f"{count} made" if count else "none yet", float(count > 0), marked)
-    return Progress("posed" if session.pose else "at rest", float(bool(session.pose)), marked)
+        return Progress(
+            tr("{count} made", count=count) if count else tr("none yet"), float(count > 0), marked
+        )
+    return Progress(tr("posed") if session.pose else tr("at rest"), float(bool(session.pose)), marked)
 
 
 class StationSign(QAbstractButton):
@@ -60,10 +72,14 @@ class StationSign(QAbstractButton):
         self.session, self.station = session, station
         self.setCheckable(True)
         self.setAutoExclusive(True)
-        self.setText(station)
+        self.setText(tr(station))
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setToolTip(
-            tr("{station}  (Ctrl+{station2})", station=station, station2=list(STATIONS).index(station) + 1)
+            tr(
+                "{station}  (Ctrl+{station2})",
+                station=tr(station),
+                station2=list(STATIONS).index(station) + 1,
+            )
         )
         self.setCursor(Qt.CursorShape.PointingHandCursor)
         self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
@@ -72,13 +88,13 @@ class StationSign(QAbstractButton):
     def refresh(self) -> None:
         self.state = progress(self.session, self.station)
         self.setChecked(self.session.stage.station.name == self.station)
-        self.setAccessibleName(self.station)
+        self.setAccessibleName(tr(self.station))
         self.setAccessibleDescription(self.state.words)
         self.updateGeometry()
         self.update()
 
     def sizeHint(self) -> QSize:
-        name = QFontMetrics(look.font(12.5, QFont.Weight.Bold)).horizontalAdvance(self.station)
+        name = QFontMetrics(look.font(12.5, QFont.Weight.Bold)).horizontalAdvance(tr(self.station))
         words = QFontMetrics(look.font(9.5)).horizontalAdvance("24 of 24 set")
         return QSize(38 + max(name, words) + 10, 46)
 
@@ -105,7 +121,7 @@ class StationSign(QAbstractButton):
         bold = QFont.Weight.Bold if self.isChecked() else QFont.Weight.Medium
         painter.setFont(look.font(12.5, bold))
         painter.setPen(painter.theme.ink)
-        painter.drawText(text.adjusted(0, 4, 0, -20), Qt.AlignmentFlag.AlignVCenter, self.station)
+        painter.drawText(text.adjusted(0, 4, 0, -20), Qt.AlignmentFlag.AlignVCenter, tr(self.station))
         painter.setFont(look.font(9.5))
         painter.setPen(painter.theme.quiet)
         words = QFontMetrics(painter.font()).elidedText(
@@ -202,7 +218,6 @@ class Strip(QWidget):
         row.addSpacing(8)
         self.file = QLabel()
         self.file.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
-        self.file.setMinimumWidth(110)
         row.addWidget(self.file)
         self._late = QTimer(self)
         self._late.setSingleShot(True)
@@ -252,31 +267,25 @@ class Strip(QWidget):
         self.lamp.refresh()
         history, quiet = self.session.history, self.session.stage.theme.quiet.name()
         for button, word, name, symbol, key in (
-            (self.undo, "Undo", history.undo_name, "undo-2", "Ctrl+Z"),
-            (self.redo, "Redo", history.redo_name, "redo-2", "Ctrl+Shift+Z"),
+            (self.undo, tr("Undo"), history.undo_name, "undo-2", "Ctrl+Z"),
+            (self.redo, tr("Redo"), history.redo_name, "redo-2", "Ctrl+Shift+Z"),
         ):
             button.setEnabled(name is not None)
             button.setIcon(look.icon(self.session.stage.theme, symbol))
             button.setToolTip(
-                f"{word}: {name}  ({key})" if name else tr("There is nothing to {lower}", lower=word.lower())
+                f"{word}: {name}  ({key})" if name else tr("{word}: there is nothing", word=word)
             )
-        state = "saved" if history.is_saved and self.session.file.path else "not saved yet"
+        state = tr("saved") if history.is_saved and self.session.file.path else tr("not saved yet")
         if self.session.file.path is None and not self.session.puppet.parts:
-            state = "empty"
+            state = tr("empty")
         file = self.session.file.path.name if self.session.file.path else self.session.puppet.name
         last = (
-            f"<br><span style='color:{quiet}'>last: {history.undo_name}</span>" if history.undo_name else ""
+            f"<br><span style='color:{quiet}'>{tr('last:')} {history.undo_name}</span>"
+            if history.undo_name
+            else ""
         )
         shown = file if len(file) < 24 else file[:22] + "…"
-        self.file.setText(
-            tr(
-                "<b>{shown}</b> · <span style='color:{quiet}'>{state}</span>{last}",
-                shown=shown,
-                quiet=quiet,
-                state=state,
-                last=last,
-            )
-        )
+        self.file.setText(f"<b>{shown}</b> · <span style='color:{quiet}'>{state}</span>{last}")
 
     def paintEvent(self, _event: QPaintEvent) -> None:
         painter = Inked(self, self.session.stage.theme)

@@ -2,6 +2,7 @@
 
 from PySide6.QtCore import QSettings
 
+from umbrite.desk.theme.language import LANGUAGES
 from umbrite.desk.theme.themes import BOARDS, THEMES
 
 RECENT = 8
@@ -31,6 +32,16 @@ class Preferences:
     @board.setter
     def board(self, name: str) -> None:
         self.settings.setValue("board", name)
+
+    @property
+    def language(self) -> str:
+        """One of LANGUAGES; what is chosen counts from the next start."""
+        value = str(self.settings.value("language", "system"))
+        return value if value in LANGUAGES else "system"
+
+    @language.setter
+    def language(self, name: str) -> None:
+        self.settings.setValue("language", name)
 
     @property
     def autosave(self) -> int:

@@ -93,7 +93,7 @@ class LimitCard(QAbstractButton):
                 "{name}: at {turn} {reason}. Click to take it as the limit.",
                 name=name,
                 turn=angle_text(self.turn),
-                reason=REASONS[self.reason],
+                reason=tr(REASONS[self.reason]),
             )
         )
         self.clicked.connect(lambda: take(session, found, end))
@@ -151,7 +151,7 @@ class LimitCard(QAbstractButton):
         painter.setFont(look.font(9.5))
         name = self.session.puppet.joints[self.found.joint].name
         metrics = painter.fontMetrics()
-        for row, text in enumerate((f"{name}", f"{angle_text(self.turn, 0)}, {SHORT[self.reason]}")):
+        for row, text in enumerate((f"{name}", f"{angle_text(self.turn, 0)}, {tr(SHORT[self.reason])}")):
             line = QRectF(6, 91 + row * 17, self.width() - 12, 16)
             short = metrics.elidedText(text, Qt.TextElideMode.ElideRight, int(line.width()))
             painter.drawText(line, Qt.AlignmentFlag.AlignCenter, short)

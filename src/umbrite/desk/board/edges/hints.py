@@ -2,6 +2,7 @@
 
 from umbrite.desk.board.handles import Handle
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.rig.change import exists, thing
 
 STATION_HINTS = {
@@ -42,7 +43,7 @@ HANDLE_HINTS = {
 def hint_for(session: Session, hover: Handle | None) -> str:
     """One sentence or two for what is under the pointer."""
     if not session.puppet.parts:
-        return "Drop pictures here, or open a layered picture to begin."
+        return tr("Drop pictures here, or open a layered picture to begin.")
     if hover is not None:
         text = HANDLE_HINTS.get((session.stage.station.name, hover.kind))
         if session.stage.tool == "cord" and hover.kind == "pivot":
@@ -56,5 +57,5 @@ def hint_for(session: Session, hover: Handle | None) -> str:
         if text is not None:
             puppet = session.puppet
             name = thing(puppet, hover.key).name if exists(puppet, hover.key) else ""
-            return text.format(name=name)
-    return STATION_HINTS.get((session.stage.station.name, session.stage.tool), "")
+            return tr(text, name=name)
+    return tr(STATION_HINTS.get((session.stage.station.name, session.stage.tool), ""))

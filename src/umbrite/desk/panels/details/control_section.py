@@ -92,7 +92,8 @@ class ControlSection(Section):
             return tr("controls")
         control = puppet.controls[keys[0]]
         of = traits(control)
-        return f"{of.word}, {of.does} {puppet.joints[control.moves].name}"
+        name = puppet.joints[control.moves].name
+        return tr("{word}, {does} {name}", word=tr(of.word), does=tr(of.does), name=name)
 
 
 def _read(field: str) -> Read:

@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QLineEdit
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
-from umbrite.rig.change import thing
+from umbrite.rig.change import exists, thing
 from umbrite.rig.document import Document
 from umbrite.rig.model import Pose, Puppet
 
@@ -53,7 +53,9 @@ class Writer(NamedTuple):
 
         if attempt(self.session, work):
             self.session.edit(
-                tr("{step} of {name}", step=self.step, name=name), puppet=document.puppet, pose=document.pose
+                tr("{step} of {name}", step=tr(self.step), name=name),
+                puppet=document.puppet,
+                pose=document.pose,
             )
             for note in filter(None, (self.note(before.puppet, key, value) for key in keys)):
                 self.session.say(note)
@@ -83,7 +85,7 @@ class NumberField(QDoubleSpinBox):
         self.setDecimals(how.get("digits", 1))
         self.setSuffix(how.get("unit", ""))
         self.setKeyboardTracking(False)
-        self.setAccessibleName(label)
+        self.setAccessibleName(tr(label))
         self.setAlignment(Qt.AlignmentFlag.AlignRight)
         self.setMinimumWidth(60)
         self.setFont(look.font())
@@ -97,7 +99,7 @@ class NumberField(QDoubleSpinBox):
         values = {None if value is None else round(value, self.decimals()) for value in read}
         only = values.pop() if len(values) == 1 else None
         self.blockSignals(True)
-        self.setSpecialValueText("" if only is not None else MIXED if values else self._none)
+        self.setSpecialValueText("" if only is not None else tr(MIXED) if values else tr(self._none))
         self.setValue(self.minimum() if only is None else only)
         self.blockSignals(False)
 
@@ -119,14 +121,14 @@ class TextField(QLineEdit):
         super().__init__()
         self._read, self._writer = read, writer
         self._keys: list[str] = []
-        self.setAccessibleName(label)
+        self.setAccessibleName(tr(label))
         self.editingFinished.connect(self._commit)
 
     def show_for(self, puppet: Puppet, keys: Sequence[str]) -> None:
         self._keys = list(keys)
         values = {self._read(puppet, key) for key in keys}
         self.setEnabled(len(values) == 1)
-        text = values.pop() if len(values) == 1 else MIXED
+        text = values.pop() if len(values) == 1 else tr(MIXED)
         if self.text() != text and not (self.hasFocus() and self.isModified()):
             self.setText(text)
 
@@ -146,7 +148,7 @@ class ChoiceField(QComboBox):
         super().__init__()
         self._choices, self._read, self._writer = choices, read, writer
         self._keys: list[str] = []
-        self.setAccessibleName(label)
+        self.setAccessibleName(tr(label))
         self.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.setMinimumContentsLength(8)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
@@ -154,7 +156,11 @@ class ChoiceField(QComboBox):
 
     def show_for(self, puppet: Puppet, keys: Sequence[str]) -> None:
         self._keys = list(keys)
-        choices = self._choices(puppet, keys[0])
+        # Words are translated, names are not.
+        choices = [
+            (text if isinstance(value, str) and exists(puppet, value) else tr(text), value)
+            for text, value in self._choices(puppet, keys[0])
+        ]
         values = [self._read(puppet, key) for key in keys]
         self.blockSignals(True)
         if [self.itemText(i) for i in range(self.count())] != [text for text, _ in choices]:

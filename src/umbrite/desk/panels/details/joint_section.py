@@ -91,9 +91,9 @@ class JointSection(Section):
             if is_carrier(puppet, keys[0])
             else "joint"
         )
-        by = f"carried by {puppet.joints[joint.parent].name}" if joint.parent else "free"
+        by = tr("carried by {name}", name=puppet.joints[joint.parent].name) if joint.parent else tr("free")
         count = len(branch(puppet, keys[0])) - 1
-        return f"{kind}, {by}" + (tr(", carries {count}", count=count) if count else "")
+        return f"{tr(kind)}, {by}" + (tr(", carries {count}", count=count) if count else "")
 
 
 def _length(puppet: Puppet, key: str) -> float:

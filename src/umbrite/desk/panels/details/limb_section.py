@@ -100,7 +100,7 @@ class LimbSection(Section):
             return tr("limbs")
         limb = puppet.limbs[keys[0]]
         names = ", ".join(puppet.joints[key].name.lower() for key in limb.joints)
-        tip = f"; tip at {puppet.joints[limb.end].name.lower()}" if limb.end else ""
+        tip = tr("; tip at {name}", name=puppet.joints[limb.end].name.lower()) if limb.end else ""
         return tr("limb of {count}: {names}{tip}", count=len(limb.joints), names=names, tip=tip)
 
 

@@ -76,10 +76,10 @@ class Section(QWidget):
         line.setSpacing(6)
         for field in fields:
             line.addWidget(field, 1)
-        self.form.addRow(label, line)
+        self.form.addRow(tr(label), line)
 
     def button(self, text: str, does: Callable[[], None]) -> QPushButton:
-        made = QPushButton(text)
+        made = QPushButton(tr(text))
         made.clicked.connect(does)
         self.column.addWidget(made)
         return made

@@ -73,7 +73,7 @@ class PoseShelf(QWidget):
         rows = Flow(doers, 4)
         for words, symbol, does in ACTS:
             button = QToolButton()
-            button.setText(words)
+            button.setText(tr(words))
             button.setIcon(look.icon(session.stage.theme, symbol))
             button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
             button.clicked.connect(lambda _on=False, does=does: self._guarded(does))

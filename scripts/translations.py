@@ -1,0 +1,166 @@
+"""Texts of the window for translators. See each command.
+
+translations.py --collect FILE.ts     put all texts of the program into it; what is translated stays, what is gone goes
+translations.py --check FILE.ts       whether it has all texts, and each translation the same names in braces
+translations.py --build FILE.ts OUT   the file that Qt loads
+"""
+
+import ast
+import re
+import subprocess
+import sys
+import sysconfig
+import xml.etree.ElementTree as ET
+from collections.abc import Iterator
+from pathlib import Path
+
+from umbrite.art.joint_limits import REASONS
+from umbrite.checking.finding_codes import CODES
+from umbrite.desk.actions.action_table import ACTIONS, MENUS
+from umbrite.desk.board.edges.found_strip import SHORT
+from umbrite.desk.board.edges.hints import HANDLE_HINTS, STATION_HINTS
+from umbrite.desk.files.import_table import COLUMNS
+from umbrite.desk.panels.details.control_section import SHAPES
+from umbrite.desk.panels.details.part_section import BLENDS
+from umbrite.desk.panels.menu_bar import FAMILIES
+from umbrite.desk.panels.shelf.pose_shelf import ACTS
+from umbrite.desk.session.stations import STATIONS
+from umbrite.desk.theme.language import CONTEXT, LANGUAGES
+from umbrite.desk.theme.themes import BOARDS, LEFT_AND_RIGHT, SIDE_WORD, THEMES
+from umbrite.desk.theme.themes import LABELS as LABELS_OF_PARTS
+from umbrite.rig.control_kinds import CONTROL_KINDS
+
+DESK = Path(__file__).parent.parent / "src" / "umbrite" / "desk"
+# Functions that translate their first text themselves.
+LABELS = {"row", "number", "text", "choice", "button", "NumberField", "TextField", "ChoiceField"}
+PLACE = re.compile(r"\{(\w+)")
+
+
+def texts() -> list[str]:
+    """All texts of the window, in the order of their places."""
+    found = [
+        *(act.text for act in ACTIONS),
+        *MENUS,
+        *(title for _, _, title in FAMILIES),
+        *STATIONS,
+        *STATION_HINTS.values(),
+        *HANDLE_HINTS.values(),
+        *(words for words, _, _ in ACTS),
+        *REASONS.values(),
+        *SHORT.values(),
+        *(theme.title for theme in THEMES.values()),
+        *BOARDS.values(),
+        *LANGUAGES.values(),
+        *SIDE_WORD.values(),
+        *LEFT_AND_RIGHT.values(),
+        *(code.fix for code in CODES.values() if code.fix),
+        *COLUMNS,
+        *(word for word, _ in BLENDS),
+        *(word.capitalize() for word in (*LABELS_OF_PARTS, *(shape for _, shape in SHAPES))),
+        *(word for traits in CONTROL_KINDS.values() for word in (traits.word, traits.does)),
+        *(
+            "master",
+            "bone",
+            "carrier",
+            "joint",
+            "near",
+            "far",
+            "right",
+            "left",
+            "Tick all",
+            "Tick none",
+            "None",
+        ),
+        *("Family", "Diagram", "Controls", "Depth", "Details", "Poses", "several", "no limit"),
+    ]
+    for path in sorted(DESK.rglob("*.py")):
+        tree = ast.parse(path.read_text("utf-8"))
+        found += _in_code(tree)
+        if path.parent.name == "details":
+            found += _choices_in(tree)
+    return list(dict.fromkeys(text for text in found if re.search("[A-Za-z]{2}", text)))
+
+
+def _in_code(tree: ast.AST) -> Iterator[str]:
+    for node in ast.walk(tree):
+        if not isinstance(node, ast.Call) or not node.args:
+            continue
+        name = getattr(node.func, "attr", getattr(node.func, "id", ""))
+        first = node.args[0]
+        if (
+            (name == "tr" or name in LABELS)
+            and isinstance(first, ast.Constant)
+            and isinstance(first.value, str)
+        ):
+            yield first.value
+
+
+def _choices_in(tree: ast.AST) -> Iterator[str]:
+    """The words of choices: pairs of a word and a value."""
+    for node in ast.walk(tree):
+        if isinstance(node, ast.Tuple) and len(node.elts) == 2 and isinstance(node.elts[0], ast.Constant):
+            word = node.elts[0].value
+            if isinstance(word, str) and word[:1].isupper():
+                yield word
+
+
+def translated(path: Path) -> dict[str, str]:
+    """What a file of translations has, by the English text; empty where that is not translated yet."""
+    if not path.exists():
+        return {}
+    tree = ET.parse(path)  # noqa: S314  our own file
+    return {
+        message.findtext("source", ""): message.findtext("translation", "")
+        for message in tree.iter("message")
+    }
+
+
+def collect(path: Path) -> None:
+    """Put all texts into the file."""
+    known = translated(path)
+    root = ET.Element("TS", version="2.1", language=path.stem.rpartition("_")[2], sourcelanguage="en")
+    context = ET.SubElement(root, "context")
+    ET.SubElement(context, "name").text = CONTEXT
+    for text in texts():
+        message = ET.SubElement(context, "message")
+        ET.SubElement(message, "source").text = text
+        translation = ET.SubElement(message, "translation")
+        if known.get(text):
+            translation.text = known[text]
+        else:
+            translation.set("type", "unfinished")
+    ET.indent(root)
+    head = '<?xml version="1.0" encoding="utf-8"?>\n<!DOCTYPE TS>\n'
+    path.write_text(head + ET.tostring(root, encoding="unicode") + "\n", "utf-8")
+
+
+def faults(path: Path) -> Iterator[str]:
+    """What is wrong with a file of translations."""
+    known = translated(path)
+    for text in texts():
+        if text not in known:
+            yield f"It lacks: {text!r}. Run --collect."
+    for text, words in known.items():
+        if words and not set(PLACE.findall(words)) <= set(PLACE.findall(text)):
+            yield f"{words!r} has names in braces that {text!r} has not."
+
+
+def build(path: Path, out: Path) -> None:
+    """Make of it what Qt loads."""
+    tool = Path(sysconfig.get_path("scripts")) / "pyside6-lrelease"
+    subprocess.run([str(tool), "-silent", str(path), "-qm", str(out)], check=True)
+
+
+def main() -> None:
+    command, path = sys.argv[1], Path(sys.argv[2])
+    if command == "--collect":
+        collect(path)
+    elif command == "--build":
+        build(path, Path(sys.argv[3]))
+    else:
+        found = list(faults(path))
+        sys.exit("\n".join(found) if found else 0)
+
+
+if __name__ == "__main__":
+    main()

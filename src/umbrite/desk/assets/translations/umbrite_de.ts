@@ -1,0 +1,2676 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="de" sourcelanguage="en">
+  <context>
+    <name>Umbrite</name>
+    <message>
+      <source>New puppet</source>
+      <translation>Neue Puppe</translation>
+    </message>
+    <message>
+      <source>Open a puppet or a layered picture…</source>
+      <translation>Puppe oder Ebenenbild öffnen …</translation>
+    </message>
+    <message>
+      <source>Add pictures…</source>
+      <translation>Bilder hinzufügen …</translation>
+    </message>
+    <message>
+      <source>Open the demo: Wick, finished</source>
+      <translation>Beispiel öffnen: Wick, fertig</translation>
+    </message>
+    <message>
+      <source>Open the demo: Wick, unrigged</source>
+      <translation>Beispiel öffnen: Wick, ohne Gerüst</translation>
+    </message>
+    <message>
+      <source>Open the demo: Bramble the mail goat, finished</source>
+      <translation>Beispiel öffnen: Bramble, die Postziege, fertig</translation>
+    </message>
+    <message>
+      <source>Open the demo: Inkpot the tea seller, finished</source>
+      <translation>Beispiel öffnen: Inkpot, der Teeverkäufer, fertig</translation>
+    </message>
+    <message>
+      <source>Save</source>
+      <translation>Speichern</translation>
+    </message>
+    <message>
+      <source>Save as…</source>
+      <translation>Speichern als …</translation>
+    </message>
+    <message>
+      <source>Export the pose as PNG…</source>
+      <translation>Pose als PNG ausgeben …</translation>
+    </message>
+    <message>
+      <source>Export the pose as SVG…</source>
+      <translation>Pose als SVG ausgeben …</translation>
+    </message>
+    <message>
+      <source>Export the pose as OpenRaster…</source>
+      <translation>Pose als OpenRaster ausgeben …</translation>
+    </message>
+    <message>
+      <source>Export the pose as CSV…</source>
+      <translation>Pose als CSV ausgeben …</translation>
+    </message>
+    <message>
+      <source>Export the pose as JSON…</source>
+      <translation>Pose als JSON ausgeben …</translation>
+    </message>
+    <message>
+      <source>Export the pose as a pose file…</source>
+      <translation>Pose als Posendatei ausgeben …</translation>
+    </message>
+    <message>
+      <source>Quit</source>
+      <translation>Beenden</translation>
+    </message>
+    <message>
+      <source>Preferences…</source>
+      <translation>Einstellungen …</translation>
+    </message>
+    <message>
+      <source>Undo</source>
+      <translation>Rückgängig</translation>
+    </message>
+    <message>
+      <source>Redo</source>
+      <translation>Wiederholen</translation>
+    </message>
+    <message>
+      <source>Remove</source>
+      <translation>Entfernen</translation>
+    </message>
+    <message>
+      <source>Name…</source>
+      <translation>Name …</translation>
+    </message>
+    <message>
+      <source>Select everything</source>
+      <translation>Alles auswählen</translation>
+    </message>
+    <message>
+      <source>Walk up to the parent</source>
+      <translation>Hinauf zum Träger</translation>
+    </message>
+    <message>
+      <source>Walk down to the child</source>
+      <translation>Hinunter zum Getragenen</translation>
+    </message>
+    <message>
+      <source>Select the whole branch</source>
+      <translation>Den ganzen Zweig auswählen</translation>
+    </message>
+    <message>
+      <source>Delete with what uses it</source>
+      <translation>Entfernen mit allem, was es braucht</translation>
+    </message>
+    <message>
+      <source>Parts</source>
+      <translation>Teile</translation>
+    </message>
+    <message>
+      <source>Pivots</source>
+      <translation>Drehpunkte</translation>
+    </message>
+    <message>
+      <source>Limbs</source>
+      <translation>Glieder</translation>
+    </message>
+    <message>
+      <source>Controls</source>
+      <translation>Griffe</translation>
+    </message>
+    <message>
+      <source>Rehearse</source>
+      <translation>Probe</translation>
+    </message>
+    <message>
+      <source>Copy</source>
+      <translation>Kopie</translation>
+    </message>
+    <message>
+      <source>Linked copy</source>
+      <translation>Verknüpfte Kopie</translation>
+    </message>
+    <message>
+      <source>Other side, mirrored</source>
+      <translation>Andere Seite, gespiegelt</translation>
+    </message>
+    <message>
+      <source>Other side, moved</source>
+      <translation>Andere Seite, verschoben</translation>
+    </message>
+    <message>
+      <source>Align left edges</source>
+      <translation>Linke Kanten ausrichten</translation>
+    </message>
+    <message>
+      <source>Align centres</source>
+      <translation>Mitten waagrecht ausrichten</translation>
+    </message>
+    <message>
+      <source>Align right edges</source>
+      <translation>Rechte Kanten ausrichten</translation>
+    </message>
+    <message>
+      <source>Align top edges</source>
+      <translation>Obere Kanten ausrichten</translation>
+    </message>
+    <message>
+      <source>Align middles</source>
+      <translation>Mitten senkrecht ausrichten</translation>
+    </message>
+    <message>
+      <source>Align bottom edges</source>
+      <translation>Untere Kanten ausrichten</translation>
+    </message>
+    <message>
+      <source>Spread evenly across</source>
+      <translation>Waagrecht gleich verteilen</translation>
+    </message>
+    <message>
+      <source>Spread evenly down</source>
+      <translation>Senkrecht gleich verteilen</translation>
+    </message>
+    <message>
+      <source>Edit the drawing outside</source>
+      <translation>Zeichnung außerhalb bearbeiten</translation>
+    </message>
+    <message>
+      <source>Exchange the drawing…</source>
+      <translation>Zeichnung austauschen …</translation>
+    </message>
+    <message>
+      <source>Reference picture</source>
+      <translation>Vorlage</translation>
+    </message>
+    <message>
+      <source>Seam cover</source>
+      <translation>Naht abdecken</translation>
+    </message>
+    <message>
+      <source>Shade</source>
+      <translation>Schatten</translation>
+    </message>
+    <message>
+      <source>Light over all</source>
+      <translation>Licht über allem</translation>
+    </message>
+    <message>
+      <source>Trim</source>
+      <translation>Beschneiden</translation>
+    </message>
+    <message>
+      <source>Bring all back</source>
+      <translation>Alles zurückholen</translation>
+    </message>
+    <message>
+      <source>At two depths</source>
+      <translation>In zwei Tiefen</translation>
+    </message>
+    <message>
+      <source>Fan out</source>
+      <translation>Auffächern</translation>
+    </message>
+    <message>
+      <source>Solo</source>
+      <translation>Allein</translation>
+    </message>
+    <message>
+      <source>Flash</source>
+      <translation>Aufblinken</translation>
+    </message>
+    <message>
+      <source>Place</source>
+      <translation>Legen</translation>
+    </message>
+    <message>
+      <source>Forward</source>
+      <translation>Nach vorn</translation>
+    </message>
+    <message>
+      <source>Back</source>
+      <translation>Nach hinten</translation>
+    </message>
+    <message>
+      <source>To the front</source>
+      <translation>Ganz nach vorn</translation>
+    </message>
+    <message>
+      <source>To the back</source>
+      <translation>Ganz nach hinten</translation>
+    </message>
+    <message>
+      <source>Find joints</source>
+      <translation>Gelenke finden</translation>
+    </message>
+    <message>
+      <source>Take all pencilled joints</source>
+      <translation>Alle vorgezeichneten Gelenke nehmen</translation>
+    </message>
+    <message>
+      <source>Leave all pencilled joints</source>
+      <translation>Alle vorgezeichneten Gelenke lassen</translation>
+    </message>
+    <message>
+      <source>Pivot</source>
+      <translation>Drehpunkt</translation>
+    </message>
+    <message>
+      <source>Cord</source>
+      <translation>Schnur</translation>
+    </message>
+    <message>
+      <source>Carry together</source>
+      <translation>Gemeinsam tragen</translation>
+    </message>
+    <message>
+      <source>Master</source>
+      <translation>Hauptträger</translation>
+    </message>
+    <message>
+      <source>Free from the parent</source>
+      <translation>Vom Träger lösen</translation>
+    </message>
+    <message>
+      <source>Bones</source>
+      <translation>Knochen</translation>
+    </message>
+    <message>
+      <source>Bind</source>
+      <translation>Binden</translation>
+    </message>
+    <message>
+      <source>Limb</source>
+      <translation>Glied</translation>
+    </message>
+    <message>
+      <source>Limbs from names</source>
+      <translation>Glieder nach Namen</translation>
+    </message>
+    <message>
+      <source>Limits</source>
+      <translation>Grenzen</translation>
+    </message>
+    <message>
+      <source>Find limits</source>
+      <translation>Grenzen finden</translation>
+    </message>
+    <message>
+      <source>Turn bend side</source>
+      <translation>Beugeseite wechseln</translation>
+    </message>
+    <message>
+      <source>Limb between the two selected</source>
+      <translation>Glied zwischen den beiden gewählten</translation>
+    </message>
+    <message>
+      <source>Hang the others from the last selected</source>
+      <translation>Die anderen an das zuletzt gewählte hängen</translation>
+    </message>
+    <message>
+      <source>Extend the limb by its end</source>
+      <translation>Das Glied um sein Ende verlängern</translation>
+    </message>
+    <message>
+      <source>Limit 45° either way</source>
+      <translation>45° nach beiden Seiten begrenzen</translation>
+    </message>
+    <message>
+      <source>Limit 30° either way</source>
+      <translation>30° nach beiden Seiten begrenzen</translation>
+    </message>
+    <message>
+      <source>Hinge, one way</source>
+      <translation>Scharnier, eine Richtung</translation>
+    </message>
+    <message>
+      <source>The other arc</source>
+      <translation>Der andere Bogen</translation>
+    </message>
+    <message>
+      <source>Limit mirrored to the other side</source>
+      <translation>Grenze gespiegelt zur anderen Seite</translation>
+    </message>
+    <message>
+      <source>Same limit on the other side</source>
+      <translation>Gleiche Grenze auf der anderen Seite</translation>
+    </message>
+    <message>
+      <source>Limit of the first for all selected</source>
+      <translation>Grenze des ersten für alle gewählten</translation>
+    </message>
+    <message>
+      <source>Remove limit</source>
+      <translation>Grenze entfernen</translation>
+    </message>
+    <message>
+      <source>Bones from pivots</source>
+      <translation>Knochen aus Drehpunkten</translation>
+    </message>
+    <message>
+      <source>Bones along the middle of the part</source>
+      <translation>Knochen entlang der Mitte des Teils</translation>
+    </message>
+    <message>
+      <source>Detach</source>
+      <translation>Abhängen</translation>
+    </message>
+    <message>
+      <source>Attach the first selected to the second</source>
+      <translation>Das erste gewählte an das zweite hängen</translation>
+    </message>
+    <message>
+      <source>Same length on the other side</source>
+      <translation>Gleiche Länge auf der anderen Seite</translation>
+    </message>
+    <message>
+      <source>Bind parts by name</source>
+      <translation>Teile nach Namen binden</translation>
+    </message>
+    <message>
+      <source>Bind parts by overlap</source>
+      <translation>Teile nach Überdeckung binden</translation>
+    </message>
+    <message>
+      <source>Show what nothing carries</source>
+      <translation>Zeigen, was nichts trägt</translation>
+    </message>
+    <message>
+      <source>Bind what is loose to the nearest</source>
+      <translation>Loses an das nächste binden</translation>
+    </message>
+    <message>
+      <source>Make controls</source>
+      <translation>Griffe machen</translation>
+    </message>
+    <message>
+      <source>Place control</source>
+      <translation>Griff legen</translation>
+    </message>
+    <message>
+      <source>Grip for the selected</source>
+      <translation>Greifer für das Gewählte</translation>
+    </message>
+    <message>
+      <source>Knob for the selected</source>
+      <translation>Drehknopf für das Gewählte</translation>
+    </message>
+    <message>
+      <source>Slider for the selected</source>
+      <translation>Schieber für das Gewählte</translation>
+    </message>
+    <message>
+      <source>Pad for the selected</source>
+      <translation>Feld für das Gewählte</translation>
+    </message>
+    <message>
+      <source>Chooser among the selected parts</source>
+      <translation>Wähler unter den gewählten Teilen</translation>
+    </message>
+    <message>
+      <source>Link the second selected to the first</source>
+      <translation>Das zweite gewählte mit dem ersten verknüpfen</translation>
+    </message>
+    <message>
+      <source>List of controls and links</source>
+      <translation>Liste der Griffe und Verknüpfungen</translation>
+    </message>
+    <message>
+      <source>Animators touch controls only</source>
+      <translation>Animatoren fassen nur Griffe an</translation>
+    </message>
+    <message>
+      <source>Pose</source>
+      <translation>Pose</translation>
+    </message>
+    <message>
+      <source>Whole body</source>
+      <translation>Ganzer Körper</translation>
+    </message>
+    <message>
+      <source>Take all hold points away</source>
+      <translation>Alle Haltepunkte wegnehmen</translation>
+    </message>
+    <message>
+      <source>Save the pose on the shelf</source>
+      <translation>Pose ins Regal legen</translation>
+    </message>
+    <message>
+      <source>Save the pose of the selected only</source>
+      <translation>Pose nur des Gewählten ins Regal legen</translation>
+    </message>
+    <message>
+      <source>Mirror the pose</source>
+      <translation>Pose spiegeln</translation>
+    </message>
+    <message>
+      <source>Copy the pose</source>
+      <translation>Pose kopieren</translation>
+    </message>
+    <message>
+      <source>Paste the pose</source>
+      <translation>Pose einfügen</translation>
+    </message>
+    <message>
+      <source>Workout</source>
+      <translation>Durchlauf</translation>
+    </message>
+    <message>
+      <source>Reset the branch</source>
+      <translation>Zweig zurücksetzen</translation>
+    </message>
+    <message>
+      <source>Reset selected</source>
+      <translation>Gewähltes zurücksetzen</translation>
+    </message>
+    <message>
+      <source>Reset all</source>
+      <translation>Alles zurücksetzen</translation>
+    </message>
+    <message>
+      <source>Make this pose the rest</source>
+      <translation>Diese Pose zur Ruhelage machen</translation>
+    </message>
+    <message>
+      <source>Fit</source>
+      <translation>Einpassen</translation>
+    </message>
+    <message>
+      <source>Actual size</source>
+      <translation>Wirkliche Größe</translation>
+    </message>
+    <message>
+      <source>Closer</source>
+      <translation>Näher</translation>
+    </message>
+    <message>
+      <source>Farther</source>
+      <translation>Ferner</translation>
+    </message>
+    <message>
+      <source>X-ray</source>
+      <translation>Durchsicht</translation>
+    </message>
+    <message>
+      <source>Outlines</source>
+      <translation>Umrisse</translation>
+    </message>
+    <message>
+      <source>Art only, in Rehearse</source>
+      <translation>Nur die Zeichnung, in der Probe</translation>
+    </message>
+    <message>
+      <source>Controls only, in Rehearse</source>
+      <translation>Nur die Griffe, in der Probe</translation>
+    </message>
+    <message>
+      <source>Rulers and guides</source>
+      <translation>Lineale und Hilfslinien</translation>
+    </message>
+    <message>
+      <source>Clear guides</source>
+      <translation>Hilfslinien entfernen</translation>
+    </message>
+    <message>
+      <source>All cords</source>
+      <translation>Alle Schnüre</translation>
+    </message>
+    <message>
+      <source>Family as a diagram</source>
+      <translation>Familie als Schaubild</translation>
+    </message>
+    <message>
+      <source>To the next panel</source>
+      <translation>Zum nächsten Feld</translation>
+    </message>
+    <message>
+      <source>Put panels away or bring them back</source>
+      <translation>Felder wegräumen oder zurückholen</translation>
+    </message>
+    <message>
+      <source>Board: paler or darker</source>
+      <translation>Brett: heller oder dunkler</translation>
+    </message>
+    <message>
+      <source>Show to others</source>
+      <translation>Anderen zeigen</translation>
+    </message>
+    <message>
+      <source>Reset layout</source>
+      <translation>Anordnung zurücksetzen</translation>
+    </message>
+    <message>
+      <source>Guide to this station</source>
+      <translation>Handbuch zu dieser Station</translation>
+    </message>
+    <message>
+      <source>Guide to what is under the pointer</source>
+      <translation>Handbuch zu dem unter dem Zeiger</translation>
+    </message>
+    <message>
+      <source>Findings</source>
+      <translation>Befunde</translation>
+    </message>
+    <message>
+      <source>What was said</source>
+      <translation>Was gesagt wurde</translation>
+    </message>
+    <message>
+      <source>Find a command…</source>
+      <translation>Einen Befehl finden …</translation>
+    </message>
+    <message>
+      <source>About Umbrite</source>
+      <translation>Über Umbrite</translation>
+    </message>
+    <message>
+      <source>File</source>
+      <translation>Datei</translation>
+    </message>
+    <message>
+      <source>Edit</source>
+      <translation>Bearbeiten</translation>
+    </message>
+    <message>
+      <source>Stations</source>
+      <translation>Stationen</translation>
+    </message>
+    <message>
+      <source>Art</source>
+      <translation>Zeichnung</translation>
+    </message>
+    <message>
+      <source>Rig</source>
+      <translation>Gerüst</translation>
+    </message>
+    <message>
+      <source>View</source>
+      <translation>Ansicht</translation>
+    </message>
+    <message>
+      <source>Help</source>
+      <translation>Hilfe</translation>
+    </message>
+    <message>
+      <source>Demos</source>
+      <translation>Beispiele</translation>
+    </message>
+    <message>
+      <source>Export the pose</source>
+      <translation>Pose ausgeben</translation>
+    </message>
+    <message>
+      <source>Align and spread</source>
+      <translation>Ausrichten und verteilen</translation>
+    </message>
+    <message>
+      <source>Other side</source>
+      <translation>Andere Seite</translation>
+    </message>
+    <message>
+      <source>Bind parts</source>
+      <translation>Teile binden</translation>
+    </message>
+    <message>
+      <source>Make one control</source>
+      <translation>Einen Griff machen</translation>
+    </message>
+    <message>
+      <source>Drag a part to move it; click again to pick what lies behind. Shift keeps to one axis or adds to the selection.</source>
+      <translation>Ziehe ein Teil, um es zu bewegen; ein zweiter Klick nimmt, was dahinter liegt. Umschalt hält eine Achse oder wählt dazu.</translation>
+    </message>
+    <message>
+      <source>Draw a loop around what of the selected part shall go. Ctrl brings it back; the drawing itself stays whole.</source>
+      <translation>Zeichne eine Schlinge um das, was vom gewählten Teil weg soll. Strg holt es zurück; die Zeichnung selbst bleibt ganz.</translation>
+    </message>
+    <message>
+      <source>Drag a rivet to where the part turns; the picture stays. Alt slides the picture under it; hold W and drag to sway.</source>
+      <translation>Ziehe eine Niete dorthin, wo sich das Teil dreht; das Bild bleibt. Alt schiebt das Bild darunter; W halten und ziehen zum Schwenken.</translation>
+    </message>
+    <message>
+      <source>Drag a cord from a rivet or part and let go on what shall carry it. Shift selects several to hang at once.</source>
+      <translation>Ziehe eine Schnur von Niete oder Teil und lass sie los auf dem, was es tragen soll. Umschalt wählt mehrere.</translation>
+    </message>
+    <message>
+      <source>Press on one joint and drag to another, such as shoulder to wrist; either may come first.</source>
+      <translation>Drücke auf ein Gelenk und ziehe zum anderen, etwa von der Schulter zum Handgelenk; die Reihenfolge ist gleich.</translation>
+    </message>
+    <message>
+      <source>Press, drag, let go: a bone; go on from its tip. Alt drags bones (Shift: alone), Ctrl draws a line for many.</source>
+      <translation>Drücken, ziehen, loslassen: ein Knochen; weiter von der Spitze. Alt zieht Knochen (Umschalt: allein), Strg zeichnet eine Linie für viele.</translation>
+    </message>
+    <message>
+      <source>Drag a part to the bone it shall ride on, or draw a loop around parts for the selected bone.</source>
+      <translation>Ziehe ein Teil zu dem Knochen, auf dem es reiten soll, oder eine Schlinge um Teile für den gewählten Knochen.</translation>
+    </message>
+    <message>
+      <source>Click a joint to see its fan, then drag an end. Shift steps by 5°, Ctrl sets both ends alike.</source>
+      <translation>Klicke ein Gelenk an und ziehe ein Ende seines Fächers. Umschalt springt um 5°, Strg setzt beide Enden gleich.</translation>
+    </message>
+    <message>
+      <source>Make controls from the limbs and carriers, or drag one to another place. What it moves stays.</source>
+      <translation>Mach Griffe aus Gliedern und Trägern, oder ziehe einen woandershin. Was er bewegt, bleibt.</translation>
+    </message>
+    <message>
+      <source>Drag any point: the whole body gives way. A click on the art holds that point, or lets it go; feet hold by themselves.</source>
+      <translation>Ziehe irgendeinen Punkt: der ganze Körper gibt nach. Ein Klick auf die Zeichnung hält den Punkt oder lässt ihn los; Füße halten von selbst.</translation>
+    </message>
+    <message>
+      <source>Drag a control, or the art itself. Alt only turns, Shift keeps to one axis; Ctrl+click puts a pin to turn about.</source>
+      <translation>Ziehe einen Griff oder die Zeichnung selbst. Alt dreht nur, Umschalt hält eine Achse; Strg+Klick setzt einen Stift zum Drehen.</translation>
+    </message>
+    <message>
+      <source>Drag the guide; let go over a ruler it is gone. Shift keeps whole tens.</source>
+      <translation>Ziehe die Hilfslinie; über einem Lineal losgelassen ist sie weg. Umschalt hält ganze Zehner.</translation>
+    </message>
+    <message>
+      <source>Drag a corner to scale (Shift: freely), an edge to stretch (Ctrl: skew), the pin to turn (Shift: by 15°).</source>
+      <translation>Eine Ecke skaliert (Umschalt: frei), eine Kante dehnt (Strg: schert), der Stift dreht (Umschalt: um 15°).</translation>
+    </message>
+    <message>
+      <source>{name}: drag to move its pivot. The picture stays.</source>
+      <translation>{name}: ziehen bewegt den Drehpunkt. Das Bild bleibt.</translation>
+    </message>
+    <message>
+      <source>{name}: click to take this joint, drag to correct it first, Alt+click to leave it out.</source>
+      <translation>{name}: Klick nimmt dieses Gelenk, ziehen berichtigt es, Alt+Klick lässt es weg.</translation>
+    </message>
+    <message>
+      <source>Click to leave this limb out or to take it again. Enter makes the limbs, Esc rubs them out.</source>
+      <translation>Klick lässt dieses Glied weg oder nimmt es wieder. Eingabe macht die Glieder, Esc radiert sie aus.</translation>
+    </message>
+    <message>
+      <source>{name}: drag from here to the other end of the limb.</source>
+      <translation>{name}: von hier zum anderen Ende des Gliedes ziehen.</translation>
+    </message>
+    <message>
+      <source>{name}: click to see its card; drag the hook's cord to what its target shall follow. Alt+drag moves the tip.</source>
+      <translation>{name}: Klick zeigt die Karte; zieh die Schnur des Hakens zu dem, dem das Ziel folgen soll. Alt+ziehen bewegt die Spitze.</translation>
+    </message>
+    <message>
+      <source>{name}: its tip. Draw on from here; with Bones, Alt+drag moves it, Shift too leaves what it carries.</source>
+      <translation>{name}: seine Spitze. Zeichne von hier weiter; bei Knochen bewegt Alt+ziehen sie, mit Umschalt ohne das Getragene.</translation>
+    </message>
+    <message>
+      <source>{name}: drag this end of the fan or turn the wheel over it. Shift steps by 5°, Ctrl sets both ends alike.</source>
+      <translation>{name}: zieh dieses Ende des Fächers oder dreh das Rad darüber. Umschalt springt um 5°, Strg setzt beide Enden gleich.</translation>
+    </message>
+    <message>
+      <source>{name}: drag to put the control elsewhere. Shift selects several.</source>
+      <translation>{name}: ziehen legt den Griff woandershin. Umschalt wählt mehrere.</translation>
+    </message>
+    <message>
+      <source>Click to leave this control out or to take it again. Enter makes the set, Esc rubs it out.</source>
+      <translation>Klick lässt diesen Griff weg oder nimmt ihn wieder. Eingabe macht den Satz, Esc radiert ihn aus.</translation>
+    </message>
+    <message>
+      <source>{name}: drag to pose. Shift keeps to one axis, Shift+click selects several to drag together.</source>
+      <translation>{name}: ziehen zum Stellen. Umschalt hält eine Achse, Umschalt+Klick wählt mehrere zum gemeinsamen Ziehen.</translation>
+    </message>
+    <message>
+      <source>{name}: drag the ring to turn it, the middle to move it. Shift steps by 5°; with Alt the art under the ring turns.</source>
+      <translation>{name}: der Ring dreht, die Mitte bewegt. Umschalt springt um 5°; mit Alt dreht sich die Zeichnung unter dem Ring.</translation>
+    </message>
+    <message>
+      <source>{name}: drag to turn everything. Shift steps by 5°.</source>
+      <translation>{name}: ziehen dreht alles. Umschalt springt um 5°.</translation>
+    </message>
+    <message>
+      <source>{name}: drag to make everything larger or smaller.</source>
+      <translation>{name}: ziehen macht alles größer oder kleiner.</translation>
+    </message>
+    <message>
+      <source>Save pose</source>
+      <translation>Pose behalten</translation>
+    </message>
+    <message>
+      <source>Save part</source>
+      <translation>Teil behalten</translation>
+    </message>
+    <message>
+      <source>Mirror</source>
+      <translation>Spiegeln</translation>
+    </message>
+    <message>
+      <source>Paste</source>
+      <translation>Einfügen</translation>
+    </message>
+    <message>
+      <source>a gap opens in the seam</source>
+      <translation>in der Naht öffnet sich eine Lücke</translation>
+    </message>
+    <message>
+      <source>an edge of the part behind shows</source>
+      <translation>eine Kante des hinteren Teils wird sichtbar</translation>
+    </message>
+    <message>
+      <source>the limb would bend against its side</source>
+      <translation>das Glied würde gegen seine Seite beugen</translation>
+    </message>
+    <message>
+      <source>nothing shows all the way</source>
+      <translation>nichts zeigt sich, ganz herum</translation>
+    </message>
+    <message>
+      <source>a gap opens</source>
+      <translation>eine Lücke öffnet sich</translation>
+    </message>
+    <message>
+      <source>an edge shows</source>
+      <translation>eine Kante wird sichtbar</translation>
+    </message>
+    <message>
+      <source>bends wrong</source>
+      <translation>beugt falsch</translation>
+    </message>
+    <message>
+      <source>free</source>
+      <translation>frei</translation>
+    </message>
+    <message>
+      <source>Paper by day</source>
+      <translation>Papier bei Tag</translation>
+    </message>
+    <message>
+      <source>Paper by night</source>
+      <translation>Papier bei Nacht</translation>
+    </message>
+    <message>
+      <source>As the theme has it</source>
+      <translation>Wie die Farben es haben</translation>
+    </message>
+    <message>
+      <source>Pale</source>
+      <translation>Hell</translation>
+    </message>
+    <message>
+      <source>Middle grey</source>
+      <translation>Mittelgrau</translation>
+    </message>
+    <message>
+      <source>Dark</source>
+      <translation>Dunkel</translation>
+    </message>
+    <message>
+      <source>As the system has it</source>
+      <translation>Wie das System es hat</translation>
+    </message>
+    <message>
+      <source>English</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Deutsch</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Near side</source>
+      <translation>Nahe Seite</translation>
+    </message>
+    <message>
+      <source>Far side</source>
+      <translation>Ferne Seite</translation>
+    </message>
+    <message>
+      <source>Middle</source>
+      <translation>Mitte</translation>
+    </message>
+    <message>
+      <source>Right side</source>
+      <translation>Rechte Seite</translation>
+    </message>
+    <message>
+      <source>Left side</source>
+      <translation>Linke Seite</translation>
+    </message>
+    <message>
+      <source>Put the target on the tip</source>
+      <translation>Das Ziel auf die Spitze setzen</translation>
+    </message>
+    <message>
+      <source>Bend it as it is drawn</source>
+      <translation>Beugen, wie es gezeichnet ist</translation>
+    </message>
+    <message>
+      <source>Keep the side it has</source>
+      <translation>Die Seite behalten</translation>
+    </message>
+    <message>
+      <source>Let it bend again</source>
+      <translation>Wieder beugen lassen</translation>
+    </message>
+    <message>
+      <source>The middle is right</source>
+      <translation>Die Mitte ist richtig</translation>
+    </message>
+    <message>
+      <source>Widen the limits to rest</source>
+      <translation>Die Grenzen bis zur Ruhelage weiten</translation>
+    </message>
+    <message>
+      <source>Set it to the {named} side</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name</source>
+      <translation>Name</translation>
+    </message>
+    <message>
+      <source>Side</source>
+      <translation>Seite</translation>
+    </message>
+    <message>
+      <source>No.</source>
+      <translation>Nr.</translation>
+    </message>
+    <message>
+      <source>Normal</source>
+      <translation>Normal</translation>
+    </message>
+    <message>
+      <source>Multiply</source>
+      <translation>Malnehmen</translation>
+    </message>
+    <message>
+      <source>Screen</source>
+      <translation>Aufhellen</translation>
+    </message>
+    <message>
+      <source>Overlay</source>
+      <translation>Überlagern</translation>
+    </message>
+    <message>
+      <source>Add</source>
+      <translation>Addieren</translation>
+    </message>
+    <message>
+      <source>Amber</source>
+      <translation>Bernstein</translation>
+    </message>
+    <message>
+      <source>Moss</source>
+      <translation>Moos</translation>
+    </message>
+    <message>
+      <source>Teal</source>
+      <translation>Petrol</translation>
+    </message>
+    <message>
+      <source>Plum</source>
+      <translation>Pflaume</translation>
+    </message>
+    <message>
+      <source>Brick</source>
+      <translation>Ziegel</translation>
+    </message>
+    <message>
+      <source>Ink</source>
+      <translation>Tinte</translation>
+    </message>
+    <message>
+      <source>Leaf</source>
+      <translation>Blatt</translation>
+    </message>
+    <message>
+      <source>Shield</source>
+      <translation>Schild</translation>
+    </message>
+    <message>
+      <source>Drop</source>
+      <translation>Tropfen</translation>
+    </message>
+    <message>
+      <source>Crescent</source>
+      <translation>Sichel</translation>
+    </message>
+    <message>
+      <source>Ring</source>
+      <translation>Ring</translation>
+    </message>
+    <message>
+      <source>Eye</source>
+      <translation>Auge</translation>
+    </message>
+    <message>
+      <source>Tile</source>
+      <translation>Kachel</translation>
+    </message>
+    <message>
+      <source>grip</source>
+      <translation>Greifer</translation>
+    </message>
+    <message>
+      <source>moves</source>
+      <translation>bewegt</translation>
+    </message>
+    <message>
+      <source>knob</source>
+      <translation>Drehknopf</translation>
+    </message>
+    <message>
+      <source>turns</source>
+      <translation>dreht</translation>
+    </message>
+    <message>
+      <source>master control</source>
+      <translation>Hauptgriff</translation>
+    </message>
+    <message>
+      <source>moves, turns and scales</source>
+      <translation>bewegt, dreht und skaliert</translation>
+    </message>
+    <message>
+      <source>slider</source>
+      <translation>Schieber</translation>
+    </message>
+    <message>
+      <source>stands beside</source>
+      <translation>steht neben</translation>
+    </message>
+    <message>
+      <source>pad</source>
+      <translation>Feld</translation>
+    </message>
+    <message>
+      <source>chooser</source>
+      <translation>Wähler</translation>
+    </message>
+    <message>
+      <source>aim point</source>
+      <translation>Blickpunkt</translation>
+    </message>
+    <message>
+      <source>is looked at through</source>
+      <translation>wird angesehen durch</translation>
+    </message>
+    <message>
+      <source>master</source>
+      <translation>Hauptträger</translation>
+    </message>
+    <message>
+      <source>bone</source>
+      <translation>Knochen</translation>
+    </message>
+    <message>
+      <source>carrier</source>
+      <translation>Träger</translation>
+    </message>
+    <message>
+      <source>joint</source>
+      <translation>Gelenk</translation>
+    </message>
+    <message>
+      <source>near</source>
+      <translation>nah</translation>
+    </message>
+    <message>
+      <source>far</source>
+      <translation>fern</translation>
+    </message>
+    <message>
+      <source>right</source>
+      <translation>rechts</translation>
+    </message>
+    <message>
+      <source>left</source>
+      <translation>links</translation>
+    </message>
+    <message>
+      <source>Tick all</source>
+      <translation>Alle ankreuzen</translation>
+    </message>
+    <message>
+      <source>Tick none</source>
+      <translation>Keine ankreuzen</translation>
+    </message>
+    <message>
+      <source>None</source>
+      <translation>Keine</translation>
+    </message>
+    <message>
+      <source>Family</source>
+      <translation>Familie</translation>
+    </message>
+    <message>
+      <source>Diagram</source>
+      <translation>Schaubild</translation>
+    </message>
+    <message>
+      <source>Depth</source>
+      <translation>Tiefe</translation>
+    </message>
+    <message>
+      <source>Details</source>
+      <translation>Einzelheiten</translation>
+    </message>
+    <message>
+      <source>Poses</source>
+      <translation>Posen</translation>
+    </message>
+    <message>
+      <source>several</source>
+      <translation>mehrere</translation>
+    </message>
+    <message>
+      <source>no limit</source>
+      <translation>frei</translation>
+    </message>
+    <message>
+      <source>Something went wrong inside Umbrite ({name}: {error}). Your work is as it was before; save it under another name to be safe.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Board</source>
+      <translation>Brett</translation>
+    </message>
+    <message>
+      <source>The puppet, and the handles of the present station</source>
+      <translation>Die Puppe und die Griffe der jetzigen Station</translation>
+    </message>
+    <message>
+      <source>Question</source>
+      <translation>Frage</translation>
+    </message>
+    <message>
+      <source>Name of the bone</source>
+      <translation>Name des Knochens</translation>
+    </message>
+    <message>
+      <source>Done with this bone</source>
+      <translation>Fertig mit diesem Knochen</translation>
+    </message>
+    <message>
+      <source>carries</source>
+      <translation>trägt</translation>
+    </message>
+    <message>
+      <source>Number of bones</source>
+      <translation>Zahl der Knochen</translation>
+    </message>
+    <message>
+      <source> bones</source>
+      <translation> Knochen</translation>
+    </message>
+    <message>
+      <source>shorter in bends</source>
+      <translation>kürzer in Biegungen</translation>
+    </message>
+    <message>
+      <source>has no part under it</source>
+      <translation>hat kein Teil unter sich</translation>
+    </message>
+    <message>
+      <source>along one line</source>
+      <translation>entlang einer Linie</translation>
+    </message>
+    <message>
+      <source>Name bone {text}</source>
+      <translation>Knochen {text} nennen</translation>
+    </message>
+    <message>
+      <source>{name}: at {turn} {reason}. Click to take it as the limit.</source>
+      <translation>{name}: bei {turn} {reason}. Klick nimmt das als Grenze.</translation>
+    </message>
+    <message>
+      <source>Found limits</source>
+      <translation>Gefundene Grenzen</translation>
+    </message>
+    <message>
+      <source>Take all</source>
+      <translation>Alle nehmen</translation>
+    </message>
+    <message>
+      <source>Put the found limits away</source>
+      <translation>Die gefundenen Grenzen wegräumen</translation>
+    </message>
+    <message>
+      <source>Take this end</source>
+      <translation>Dieses Ende nehmen</translation>
+    </message>
+    <message>
+      <source>Take both ends</source>
+      <translation>Beide Enden nehmen</translation>
+    </message>
+    <message>
+      <source>Leave {name} out</source>
+      <translation>{name} weglassen</translation>
+    </message>
+    <message>
+      <source>Select the joint</source>
+      <translation>Das Gelenk auswählen</translation>
+    </message>
+    <message>
+      <source>Hint</source>
+      <translation>Hinweis</translation>
+    </message>
+    <message>
+      <source>Click to see what was said before  (Ctrl+Shift+M)</source>
+      <translation>Klick zeigt, was vorher gesagt wurde  (Strg+Umschalt+M)</translation>
+    </message>
+    <message>
+      <source>Nothing was said yet</source>
+      <translation>Noch wurde nichts gesagt</translation>
+    </message>
+    <message>
+      <source>Drop pictures here, or open a layered picture to begin.</source>
+      <translation>Lass Bilder hier los, oder öffne ein Ebenenbild.</translation>
+    </message>
+    <message>
+      <source>Lay out the pieces</source>
+      <translation>Die Stücke auslegen</translation>
+    </message>
+    <message>
+      <source>Drop pictures or a layered picture here, or choose a way in.</source>
+      <translation>Lass Bilder oder ein Ebenenbild hier los, oder wähle einen Weg hinein.</translation>
+    </message>
+    <message>
+      <source>{name} is held here while you drag the body. Click the hold point again to take it away.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The hold point was taken away.</source>
+      <translation>Der Haltepunkt wurde weggenommen.</translation>
+    </message>
+    <message>
+      <source>Nothing was bound: let the cord go on a bone, a rivet or a part that is carried.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No part lies wholly in the loop; nothing was bound to {name}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make limb {name}</source>
+      <translation>Glied {name} machen</translation>
+    </message>
+    <message>
+      <source>{name} is a limb now; its target {where}. Look at its bend side in Details.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Target follows {name}</source>
+      <translation>Ziel folgt {name}</translation>
+    </message>
+    <message>
+      <source>The target of {name} follows {name2} now. Nothing has moved, also in the pose.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} sprang back; nothing was changed.</source>
+      <translation>{name} sprang zurück; nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>Hang {name} from {name2}</source>
+      <translation>{name} an {name2} hängen</translation>
+    </message>
+    <message>
+      <source>{name} hangs from {name2} now. Nothing has moved.</source>
+      <translation>{name} hängt jetzt an {name2}. Nichts hat sich bewegt.</translation>
+    </message>
+    <message>
+      <source>Nothing was hung: let the cord go on a rivet or on a part that shall carry it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Only controls may be dragged here; the rigger locked the rest. Controls &gt; Animators touch controls only.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose {name}</source>
+      <translation>{name} wählen</translation>
+    </message>
+    <message>
+      <source>Set {name}</source>
+      <translation>{name} setzen</translation>
+    </message>
+    <message>
+      <source>{words}, left out</source>
+      <translation>{words}, weggelassen</translation>
+    </message>
+    <message>
+      <source>A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away.</source>
+      <translation>Ein Stift steckt: Strg+ziehen dreht um ihn. Esc nimmt ihn weg.</translation>
+    </message>
+    <message>
+      <source>Select the bone first, then draw a loop around what it shall carry.</source>
+      <translation>Wähle zuerst den Knochen, dann zeichne eine Schlinge um das, was er tragen soll.</translation>
+    </message>
+    <message>
+      <source>Select a part that was trimmed first.</source>
+      <translation>Wähle zuerst ein beschnittenes Teil.</translation>
+    </message>
+    <message>
+      <source>{step} of {keys}</source>
+      <translation>{step} von {keys}</translation>
+    </message>
+    <message>
+      <source>{step}: {parts} part{ending}{with_limbs}, joined to copies alone.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bring back all of {part}</source>
+      <translation>{part} ganz zurückholen</translation>
+    </message>
+    <message>
+      <source>{name} at two depths</source>
+      <translation>{name} in zwei Tiefen</translation>
+    </message>
+    <message>
+      <source>{name} rides along in front. Trim it (B) to the piece that shall be seen there.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Clear {count} guides</source>
+      <translation>{count} Hilfslinien entfernen</translation>
+    </message>
+    <message>
+      <source>There are no guides. Show the rulers and pull one out.</source>
+      <translation>Es gibt keine Hilfslinien. Zeig die Lineale und zieh eine heraus.</translation>
+    </message>
+    <message>
+      <source>Select two or more parts first.</source>
+      <translation>Wähle zuerst zwei oder mehr Teile.</translation>
+    </message>
+    <message>
+      <source>Select one part first.</source>
+      <translation>Wähle zuerst ein Teil.</translation>
+    </message>
+    <message>
+      <source>Align {count} parts {edge}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Spread {count} parts {axis}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} is a reference picture now: dimmed, behind everything, never picked on the board or exported.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Draw bone {name}</source>
+      <translation>Knochen {name} zeichnen</translation>
+    </message>
+    <message>
+      <source>{name} {carries}.{asks} Go on from its tip; Esc or a double click ends the chain.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The chain is ended. Press on a tip or a rivet to branch off, or anywhere to draw a free bone.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make {count} bones along {name}</source>
+      <translation>{count} Knochen entlang {name} machen</translation>
+    </message>
+    <message>
+      <source>Change their number on the card. Cut the drawing into pieces for them, or bind whole parts to single bones.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make {count} bones from pivots</source>
+      <translation>{count} Knochen aus Drehpunkten machen</translation>
+    </message>
+    <message>
+      <source>{count} joints are bones now. Alt+drag moves heads, tips and whole bones.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select one or more bones first.</source>
+      <translation>Wähle zuerst einen oder mehrere Knochen.</translation>
+    </message>
+    <message>
+      <source>Select the bone first, then with Shift the one that shall carry it.</source>
+      <translation>Wähle zuerst den Knochen, dann mit Umschalt den, der ihn tragen soll.</translation>
+    </message>
+    <message>
+      <source>Every part is carried by something.</source>
+      <translation>Jedes Teil wird von etwas getragen.</translation>
+    </message>
+    <message>
+      <source>Draw bones first, or make them from the pivots.</source>
+      <translation>Zeichne zuerst Knochen, oder mach sie aus den Drehpunkten.</translation>
+    </message>
+    <message>
+      <source>Bind {count} parts {how}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{count} parts bound {how}: {names}{ending}. {still_loose}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bind {count} loose parts to the nearest</source>
+      <translation>{count} lose Teile an das nächste binden</translation>
+    </message>
+    <message>
+      <source>Detach {keys}</source>
+      <translation>{keys} abhängen</translation>
+    </message>
+    <message>
+      <source>Attach {name} to {name2}</source>
+      <translation>{name} an {name2} hängen</translation>
+    </message>
+    <message>
+      <source>Same length on the other side of {keys}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bind {label} to {name}</source>
+      <translation>{label} an {name} binden</translation>
+    </message>
+    <message>
+      <source>{label} rides on {name} now. Nothing has moved. {after}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bind {name} to {bone}</source>
+      <translation>{name} an {bone} binden</translation>
+    </message>
+    <message>
+      <source>Unbind {name} from {bone}</source>
+      <translation>{name} von {bone} lösen</translation>
+    </message>
+    <message>
+      <source>No part fits a bone {how}. Draw a cord from the part to its bone with Bind, or tick it on the bone's card.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Something else was changed since. Undo that first, or draw the line again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>; and more.</source>
+      <translation>; und mehr.</translation>
+    </message>
+    <message>
+      <source>Make a limb or a master first; controls are made from them.</source>
+      <translation>Mach zuerst ein Glied oder einen Hauptträger; Griffe werden daraus gemacht.</translation>
+    </message>
+    <message>
+      <source>Every limb and carrier has its control already.</source>
+      <translation>Jedes Glied und jeder Träger hat schon einen Griff.</translation>
+    </message>
+    <message>
+      <source>Make {count} control{ending}</source>
+      <translation>{count} Griffe machen</translation>
+    </message>
+    <message>
+      <source>{count} controls made. Rehearse with them: Ctrl+5.</source>
+      <translation>{count} Griffe sind gemacht. Probe mit ihnen: Strg+5.</translation>
+    </message>
+    <message>
+      <source>The pencilled controls were rubbed out; nothing was made.</source>
+      <translation>Die vorgezeichneten Griffe wurden ausradiert; nichts wurde gemacht.</translation>
+    </message>
+    <message>
+      <source>{name} {word}. Enter makes the others.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select what the control shall move first: a part, a rivet or a carrier.</source>
+      <translation>Wähle zuerst, was der Griff bewegen soll: ein Teil, eine Niete oder einen Träger.</translation>
+    </message>
+    <message>
+      <source>Select the parts to choose from first, with Shift.</source>
+      <translation>Wähle zuerst die Teile, unter denen gewählt wird, mit Umschalt.</translation>
+    </message>
+    <message>
+      <source>Make {name}</source>
+      <translation>{name} machen</translation>
+    </message>
+    <message>
+      <source>One of these parts shows at a time now; click its thumbnail in Rehearse.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select what is followed first, then with Shift what shall follow.</source>
+      <translation>Wähle zuerst, dem gefolgt wird, dann mit Umschalt, was folgen soll.</translation>
+    </message>
+    <message>
+      <source>Link {name}</source>
+      <translation>{name} verknüpfen</translation>
+    </message>
+    <message>
+      <source>Drag the points of the curve in Details; choose there which values are linked.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{count} controls are pencilled in. Click one to leave it out or take it again; Enter makes them, Esc rubs them out.</source>
+      <translation>{count} Griffe sind vorgezeichnet. Klick lässt einen weg oder nimmt ihn wieder; Eingabe macht sie, Esc radiert sie aus.</translation>
+    </message>
+    <message>
+      <source>All pencilled controls were left out; none was made.</source>
+      <translation>Alle vorgezeichneten Griffe waren weggelassen; keiner wurde gemacht.</translation>
+    </message>
+    <message>
+      <source>Make {kind} {made}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cover the seam of {name}</source>
+      <translation>Die Naht von {name} abdecken</translation>
+    </message>
+    <message>
+      <source>The seam is covered by {name}; it turns with the joint and has its own place in the depth rail.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Shade {count} part{ending}</source>
+      <translation>{count} Teile schattieren</translation>
+    </message>
+    <message>
+      <source>{name} would show nothing here, so it was not made.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} has no drawing whose colour a cover could take. Select a joint with a part.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The pivot of {name} lies outside its drawing, so there is no seam to cover. Move the pivot first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Remove {name}</source>
+      <translation>{name} entfernen</translation>
+    </message>
+    <message>
+      <source>{name} was removed{along}. Undo brings all of it back.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing carries this one.</source>
+      <translation>Dieses trägt nichts.</translation>
+    </message>
+    <message>
+      <source>This one carries nothing.</source>
+      <translation>Dieses trägt selbst nichts.</translation>
+    </message>
+    <message>
+      <source>Nudge {keys}</source>
+      <translation>{keys} rücken</translation>
+    </message>
+    <message>
+      <source>Nudge {name}</source>
+      <translation>{name} rücken</translation>
+    </message>
+    <message>
+      <source>Turn {keys}</source>
+      <translation>{keys} drehen</translation>
+    </message>
+    <message>
+      <source>{error} Shift+Delete takes it along.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nudge pivot of {keys}</source>
+      <translation>Drehpunkt von {keys} rücken</translation>
+    </message>
+    <message>
+      <source>Free {keys}</source>
+      <translation>{keys} lösen</translation>
+    </message>
+    <message>
+      <source>Carry {keys} together</source>
+      <translation>{keys} gemeinsam tragen</translation>
+    </message>
+    <message>
+      <source>Put a master over everything</source>
+      <translation>Einen Hauptträger über alles setzen</translation>
+    </message>
+    <message>
+      <source>Hang {joints} {where}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hang {keys} from {name}</source>
+      <translation>{keys} an {name} hängen</translation>
+    </message>
+    <message>
+      <source>Some of these carry the place where you let go. Drag fewer, or let go elsewhere.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take limit of {name}</source>
+      <translation>Grenze von {name} nehmen</translation>
+    </message>
+    <message>
+      <source>{name} keeps the limit that it has.</source>
+      <translation>{name} behält seine Grenze.</translation>
+    </message>
+    <message>
+      <source>Take {count} limits</source>
+      <translation>{count} Grenzen nehmen</translation>
+    </message>
+    <message>
+      <source>The limits of {count} joints were taken over.</source>
+      <translation>Die Grenzen von {count} Gelenken wurden übernommen.</translation>
+    </message>
+    <message>
+      <source>Click a picture to take that limit, or take all. What is free all the way gets no limit.</source>
+      <translation>Klick auf ein Bild nimmt diese Grenze, oder nimm alle. Was ganz frei ist, bekommt keine.</translation>
+    </message>
+    <message>
+      <source>None of these joints has a seam to look at: neither it nor what carries it has a drawing there.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Turning the joints</source>
+      <translation>Gelenke werden gedreht</translation>
+    </message>
+    <message>
+      <source>The search was stopped; no limit was changed.</source>
+      <translation>Die Suche wurde angehalten; keine Grenze wurde geändert.</translation>
+    </message>
+    <message>
+      <source>Find joints first; then there is something to take or to leave.</source>
+      <translation>Finde zuerst Gelenke; dann gibt es etwas zu nehmen oder zu lassen.</translation>
+    </message>
+    <message>
+      <source>Take joint of {name}</source>
+      <translation>Gelenk von {name} nehmen</translation>
+    </message>
+    <message>
+      <source>{name} hangs from {name2} and turns here. {left}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The joint of {name} was left out. {left}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take {count} joints</source>
+      <translation>{count} Gelenke nehmen</translation>
+    </message>
+    <message>
+      <source>All pencilled joints were left out.</source>
+      <translation>Alle vorgezeichneten Gelenke wurden weggelassen.</translation>
+    </message>
+    <message>
+      <source>{count} joints are pencilled in{words}. Click one to take it, drag it to correct it, Alt+click to leave it; Enter takes all.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No joint is missing where parts overlap: all that the art suggests is there already.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{count} joints made.</source>
+      <translation>{count} Gelenke gemacht.</translation>
+    </message>
+    <message>
+      <source> {names} would close a circle or break a limb and stayed pencilled.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Find joints first: arms and legs are told by names such as thigh, shin and foot that hang from each other.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{count} pencilled in. Click one to leave it out; Enter makes them, Esc rubs them out.</source>
+      <translation>Vorgezeichnet: {count}. Klick lässt eines weg; Eingabe macht sie, Esc radiert sie aus.</translation>
+    </message>
+    <message>
+      <source>{way} is {ending}. Enter makes the others.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make {count} limb{ending} from names</source>
+      <translation>{count} Glieder nach Namen machen</translation>
+    </message>
+    <message>
+      <source>{names}: drag a hook's cord to what it shall follow, T turns a bend side. Next: Make controls, K.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The pencilled limbs were rubbed out.</source>
+      <translation>Die vorgezeichneten Glieder wurden ausradiert.</translation>
+    </message>
+    <message>
+      <source>Turn bend side of {keys}</source>
+      <translation>Beugeseite von {keys} wechseln</translation>
+    </message>
+    <message>
+      <source>Bend side of {name}</source>
+      <translation>Beugeseite von {name}</translation>
+    </message>
+    <message>
+      <source>Extend {name}</source>
+      <translation>{name} verlängern</translation>
+    </message>
+    <message>
+      <source>{name} bends in {count} joints now; its target stands at the new tip.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select both ends of the limb first, such as shoulder and wrist.</source>
+      <translation>Wähle zuerst beide Enden des Gliedes, etwa Schulter und Handgelenk.</translation>
+    </message>
+    <message>
+      <source>All pencilled limbs are left out. Click one to take it in again, or rub them out with Esc.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Remove limit of {keys}</source>
+      <translation>Grenze von {keys} entfernen</translation>
+    </message>
+    <message>
+      <source>Limit of {name} for {count} more</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select the joint that has the limit first, then others with Shift.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limit {name}</source>
+      <translation>{name} begrenzen</translation>
+    </message>
+    <message>
+      <source>Reset {keys}</source>
+      <translation>{keys} zurücksetzen</translation>
+    </message>
+    <message>
+      <source>Reset the pose</source>
+      <translation>Die Pose zurücksetzen</translation>
+    </message>
+    <message>
+      <source>Reset the branch of {joint}</source>
+      <translation>Den Zweig von {joint} zurücksetzen</translation>
+    </message>
+    <message>
+      <source>This is the rest pose now. </source>
+      <translation>Dies ist jetzt die Ruhelage. </translation>
+    </message>
+    <message>
+      <source>There are no parts yet. Open a layered picture first.</source>
+      <translation>Es gibt noch keine Teile. Öffne zuerst ein Ebenenbild.</translation>
+    </message>
+    <message>
+      <source>Select one or more parts first.</source>
+      <translation>Wähle zuerst ein oder mehrere Teile.</translation>
+    </message>
+    <message>
+      <source>Select one or more joints first.</source>
+      <translation>Wähle zuerst ein oder mehrere Gelenke.</translation>
+    </message>
+    <message>
+      <source>Select something first.</source>
+      <translation>Wähle zuerst etwas.</translation>
+    </message>
+    <message>
+      <source>Select a limb first: click its hook, or one of its joints.</source>
+      <translation>Wähle zuerst ein Glied: klicke seinen Haken an oder eines seiner Gelenke.</translation>
+    </message>
+    <message>
+      <source>Select a joint that has a limit first.</source>
+      <translation>Wähle zuerst ein Gelenk, das eine Grenze hat.</translation>
+    </message>
+    <message>
+      <source>This puppet has a master already.</source>
+      <translation>Diese Puppe hat schon einen Hauptträger.</translation>
+    </message>
+    <message>
+      <source>The puppet is at rest.</source>
+      <translation>Die Puppe ist in Ruhe.</translation>
+    </message>
+    <message>
+      <source>There is nothing to undo.</source>
+      <translation>Es gibt nichts rückgängig zu machen.</translation>
+    </message>
+    <message>
+      <source>There is nothing to do again.</source>
+      <translation>Es gibt nichts zu wiederholen.</translation>
+    </message>
+    <message>
+      <source>No point is held. Take Whole body and click on the art to hold it there.</source>
+      <translation>Kein Punkt ist gehalten. Nimm Ganzer Körper und klicke auf die Zeichnung.</translation>
+    </message>
+    <message>
+      <source>Pose {name}</source>
+      <translation>Pose {name}</translation>
+    </message>
+    <message>
+      <source>Pose {count}</source>
+      <translation>Pose {count}</translation>
+    </message>
+    <message>
+      <source>Save {name}</source>
+      <translation>{name} behalten</translation>
+    </message>
+    <message>
+      <source>{name} is on the shelf{part}. Double click its name to give it another one.</source>
+      <translation>{name} liegt im Regal{part}. Doppelklick auf den Namen gibt einen anderen.</translation>
+    </message>
+    <message>
+      <source>The pose is on the clipboard: {count} values by name.</source>
+      <translation>Die Pose liegt in der Zwischenablage: {count} Werte nach Namen.</translation>
+    </message>
+    <message>
+      <source>Paste pose</source>
+      <translation>Pose einfügen</translation>
+    </message>
+    <message>
+      <source>Take up pose</source>
+      <translation>Pose annehmen</translation>
+    </message>
+    <message>
+      <source>Pose taken: {count} values.{words}</source>
+      <translation>Pose genommen: {count} Werte.{words}</translation>
+    </message>
+    <message>
+      <source>Select what the pose shall be for first: controls, or pieces of the puppet.</source>
+      <translation>Wähle zuerst, wofür die Pose sein soll: Griffe oder Stücke der Puppe.</translation>
+    </message>
+    <message>
+      <source>There is no pose on the clipboard. Copy one here or in another window first.</source>
+      <translation>In der Zwischenablage ist keine Pose. Kopiere zuerst eine.</translation>
+    </message>
+    <message>
+      <source>This file holds no pose. Export a pose file here or in another window first.</source>
+      <translation>Diese Datei hat keine Pose. Gib zuerst eine Posendatei aus.</translation>
+    </message>
+    <message>
+      <source>The workout ran {count} controls and joints through their range and {words}.</source>
+      <translation>Der Durchlauf führte {count} Griffe und Gelenke durch ihren Weg und {words}.</translation>
+    </message>
+    <message>
+      <source>The workout was stopped; nothing was changed.</source>
+      <translation>Der Durchlauf wurde angehalten; nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>Type what you want to do</source>
+      <translation>Schreib, was du tun willst</translation>
+    </message>
+    <message>
+      <source>Find a command</source>
+      <translation>Einen Befehl finden</translation>
+    </message>
+    <message>
+      <source>Open a puppet or a layered picture</source>
+      <translation>Puppe oder Ebenenbild öffnen</translation>
+    </message>
+    <message>
+      <source>Add pictures as parts</source>
+      <translation>Bilder als Teile hinzufügen</translation>
+    </message>
+    <message>
+      <source>Unsaved work</source>
+      <translation>Nicht gespeicherte Arbeit</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;{name} has changes that are not saved.&lt;/b&gt;</source>
+      <translation>&lt;b&gt;{name} hat Änderungen, die nicht gespeichert sind.&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>Save them before you go on? Dropped changes can't be fetched back.</source>
+      <translation>Vorher speichern? Verworfene Änderungen lassen sich nicht zurückholen.</translation>
+    </message>
+    <message>
+      <source>Drop the changes</source>
+      <translation>Änderungen verwerfen</translation>
+    </message>
+    <message>
+      <source>Stay here</source>
+      <translation>Hierbleiben</translation>
+    </message>
+    <message>
+      <source>File changed</source>
+      <translation>Datei geändert</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;{name} {happened} since it was opened or saved here.&lt;/b&gt;</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Writing it here puts your work in its place; what the other program wrote stays as the backup.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A picture on a part</source>
+      <translation>Ein Bild auf einem Teil</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;What is this picture for {name}?&lt;/b&gt;</source>
+      <translation>&lt;b&gt;Was ist dieses Bild für {name}?&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>File exists</source>
+      <translation>Datei ist da</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;{name} is there already.&lt;/b&gt;</source>
+      <translation>&lt;b&gt;{name} gibt es schon.&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>Guide</source>
+      <translation>Handbuch</translation>
+    </message>
+    <message>
+      <source>Page of the guide</source>
+      <translation>Seite des Handbuchs</translation>
+    </message>
+    <message>
+      <source>Preferences</source>
+      <translation>Einstellungen</translation>
+    </message>
+    <message>
+      <source>Theme</source>
+      <translation>Farben</translation>
+    </message>
+    <message>
+      <source>Language</source>
+      <translation>Sprache</translation>
+    </message>
+    <message>
+      <source>Takes effect when Umbrite is started the next time</source>
+      <translation>Gilt ab dem nächsten Start von Umbrite</translation>
+    </message>
+    <message>
+      <source>Keep unsaved work after</source>
+      <translation>Nicht Gespeichertes sichern nach</translation>
+    </message>
+    <message>
+      <source> seconds</source>
+      <translation> Sekunden</translation>
+    </message>
+    <message>
+      <source>Show the table of layers before art is added</source>
+      <translation>Die Tabelle der Ebenen zeigen, ehe Bilder dazukommen</translation>
+    </message>
+    <message>
+      <source>{path} opened: {count} parts.</source>
+      <translation>{path} geöffnet: {count} Teile.</translation>
+    </message>
+    <message>
+      <source>Add {count} part{ending}</source>
+      <translation>{count} Teile hinzufügen</translation>
+    </message>
+    <message>
+      <source>Exchange the drawing of {name}</source>
+      <translation>Zeichnung von {name} austauschen</translation>
+    </message>
+    <message>
+      <source>{name} has its revised drawing; pivot, place and rig are as they were.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Saved as {name}.</source>
+      <translation>Gespeichert als {name}.</translation>
+    </message>
+    <message>
+      <source>{name} is back as it was last kept. Save it to be safe.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{path} is too large for a pose. Choose a file that Export made.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{path} can't be read as a pose. Choose a file that Export made.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Opening {path}</source>
+      <translation>{path} wird geöffnet</translation>
+    </message>
+    <message>
+      <source>Reading {paths}</source>
+      <translation>{paths} wird gelesen</translation>
+    </message>
+    <message>
+      <source>Nothing was added.</source>
+      <translation>Nichts wurde hinzugefügt.</translation>
+    </message>
+    <message>
+      <source>{name} has no layer that shows anything, so nothing was added.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The revised picture {found}, so the old drawing stays. Choose a picture of one layer.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The pose was exported as {name}.</source>
+      <translation>Die Pose wurde als {name} ausgegeben.</translation>
+    </message>
+    <message>
+      <source>The contact sheet was kept as {name}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The canvas {fault}. Export it as SVG or OpenRaster instead.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading {path}</source>
+      <translation>{path} wird gelesen</translation>
+    </message>
+    <message>
+      <source>Saving {path}</source>
+      <translation>{path} wird gespeichert</translation>
+    </message>
+    <message>
+      <source>The pose was exported as {name}, {width} × {height} px.</source>
+      <translation>Die Pose wurde als {name} ausgegeben, {width} × {height} px.</translation>
+    </message>
+    <message>
+      <source>{name}: {count} layers on {size}</source>
+      <translation>{name}: {count} Ebenen auf {size}</translation>
+    </message>
+    <message>
+      <source>Names, sides and numbers are guessed from the layers; change here what is wrong, several selected rows at once. Nothing is added yet.</source>
+      <translation>Namen, Seiten und Nummern sind aus den Ebenen geraten; ändere hier, was falsch ist, auch mehrere gewählte Zeilen auf einmal. Noch ist nichts hinzugefügt.</translation>
+    </message>
+    <message>
+      <source>What is not kept of this picture</source>
+      <translation>Was von diesem Bild nicht behalten wird</translation>
+    </message>
+    <message>
+      <source>Layers to add</source>
+      <translation>Ebenen zum Hinzufügen</translation>
+    </message>
+    <message>
+      <source>Side of {name}</source>
+      <translation>Seite von {name}</translation>
+    </message>
+    <message>
+      <source>Number of {name}</source>
+      <translation>Nummer von {name}</translation>
+    </message>
+    <message>
+      <source>All groups as carriers</source>
+      <translation>Alle Gruppen als Träger</translation>
+    </message>
+    <message>
+      <source>Add parts</source>
+      <translation>Teile hinzufügen</translation>
+    </message>
+    <message>
+      <source>As a carrier</source>
+      <translation>Als Träger</translation>
+    </message>
+    <message>
+      <source>{path} as a carrier</source>
+      <translation>{path} als Träger</translation>
+    </message>
+    <message>
+      <source>A carrier over all parts of this group: they move and turn together with it</source>
+      <translation>Ein Träger über allen Teilen dieser Gruppe: sie bewegen und drehen sich mit ihm gemeinsam</translation>
+    </message>
+    <message>
+      <source>The whole picture</source>
+      <translation>Das ganze Bild</translation>
+    </message>
+    <message>
+      <source>{name} is open in a picture editor; whatever is saved there comes back by itself.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No picture editor was found for PNG. Open {path} in one; what is saved there comes back by itself.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cancel</source>
+      <translation>Abbrechen</translation>
+    </message>
+    <message>
+      <source>{what}
+{done} of {of}: {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&lt;b&gt;Umbrite ended suddenly while {name} had changes that were not saved.&lt;/b&gt;</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>They were kept on {when}. Bringing them back changes no file until you save.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Show {name}</source>
+      <translation>{name} zeigen</translation>
+    </message>
+    <message>
+      <source>Panels that are put away</source>
+      <translation>Weggeräumte Felder</translation>
+    </message>
+    <message>
+      <source>Ticked controls are handed over to animators.</source>
+      <translation>Angekreuzte Griffe sind den Animatoren übergeben.</translation>
+    </message>
+    <message>
+      <source>Lock everything else</source>
+      <translation>Alles andere sperren</translation>
+    </message>
+    <message>
+      <source>In Rehearse only controls can be dragged, not the art</source>
+      <translation>In der Probe lassen sich nur Griffe ziehen, nicht die Zeichnung</translation>
+    </message>
+    <message>
+      <source>Links</source>
+      <translation>Verknüpfungen</translation>
+    </message>
+    <message>
+      <source>{name}: ticked, animators use it</source>
+      <translation>{name}: angekreuzt benutzen ihn Animatoren</translation>
+    </message>
+    <message>
+      <source>{name}, label {label}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} is hidden</source>
+      <translation>{name} ist verborgen</translation>
+    </message>
+    <message>
+      <source>Let the limb bend to this side</source>
+      <translation>Das Glied zu dieser Seite beugen</translation>
+    </message>
+    <message>
+      <source>Bends clockwise</source>
+      <translation>Beugt im Uhrzeigersinn</translation>
+    </message>
+    <message>
+      <source>Bends counterclockwise</source>
+      <translation>Beugt gegen den Uhrzeigersinn</translation>
+    </message>
+    <message>
+      <source>Carried by</source>
+      <translation>Getragen von</translation>
+    </message>
+    <message>
+      <source>Axes</source>
+      <translation>Achsen</translation>
+    </message>
+    <message>
+      <source>Range across</source>
+      <translation>Weg waagrecht</translation>
+    </message>
+    <message>
+      <source>Range upright</source>
+      <translation>Weg senkrecht</translation>
+    </message>
+    <message>
+      <source>Shape</source>
+      <translation>Form</translation>
+    </message>
+    <message>
+      <source>Size</source>
+      <translation>Größe</translation>
+    </message>
+    <message>
+      <source>Pixels of</source>
+      <translation>Pixel von</translation>
+    </message>
+    <message>
+      <source>Colour</source>
+      <translation>Farbe</translation>
+    </message>
+    <message>
+      <source>Label</source>
+      <translation>Marke</translation>
+    </message>
+    <message>
+      <source>Shown</source>
+      <translation>Sichtbar</translation>
+    </message>
+    <message>
+      <source>Hand-over</source>
+      <translation>Übergabe</translation>
+    </message>
+    <message>
+      <source>{word}, {does} {name}</source>
+      <translation>{word}, {does} {name}</translation>
+    </message>
+    <message>
+      <source>controls</source>
+      <translation>Griffe</translation>
+    </message>
+    <message>
+      <source>Of its side</source>
+      <translation>Wie die Seite</translation>
+    </message>
+    <message>
+      <source>Always</source>
+      <translation>Immer</translation>
+    </message>
+    <message>
+      <source>As a ghost</source>
+      <translation>Als Schemen</translation>
+    </message>
+    <message>
+      <source>Near the pointer</source>
+      <translation>Nahe am Zeiger</translation>
+    </message>
+    <message>
+      <source>Never, but usable</source>
+      <translation>Nie, doch greifbar</translation>
+    </message>
+    <message>
+      <source>Both axes</source>
+      <translation>Beide Achsen</translation>
+    </message>
+    <message>
+      <source>Across only</source>
+      <translation>Nur waagrecht</translation>
+    </message>
+    <message>
+      <source>Up and down only</source>
+      <translation>Nur senkrecht</translation>
+    </message>
+    <message>
+      <source>The board</source>
+      <translation>Das Brett</translation>
+    </message>
+    <message>
+      <source>The screen</source>
+      <translation>Der Bildschirm</translation>
+    </message>
+    <message>
+      <source>Animators use it</source>
+      <translation>Animatoren nehmen ihn</translation>
+    </message>
+    <message>
+      <source>Locked</source>
+      <translation>Gesperrt</translation>
+    </message>
+    <message>
+      <source>Curve of the link</source>
+      <translation>Kurve der Verknüpfung</translation>
+    </message>
+    <message>
+      <source>Drag points; double click puts one in, Delete takes the chosen one out; arrows nudge it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Click a part, a rivet or a control to see what it is made of.</source>
+      <translation>Klicke ein Teil, eine Niete oder einen Griff an, um zu sehen, woraus es gemacht ist.</translation>
+    </message>
+    <message>
+      <source>{step} of {name}</source>
+      <translation>{step} von {name}</translation>
+    </message>
+    <message>
+      <source>Give of each joint</source>
+      <translation>Nachgiebigkeit jedes Gelenks</translation>
+    </message>
+    <message>
+      <source>How willingly each joint bends, from the root on: drag a bar; with arrows choose and change one</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Give of {name}</source>
+      <translation>Nachgiebigkeit von {name}</translation>
+    </message>
+    <message>
+      <source>Length, angle</source>
+      <translation>Länge, Winkel</translation>
+    </message>
+    <message>
+      <source>Soft ends</source>
+      <translation>Weiche Enden</translation>
+    </message>
+    <message>
+      <source>Give</source>
+      <translation>Gibt nach</translation>
+    </message>
+    <message>
+      <source>A click picks</source>
+      <translation>Klick wählt</translation>
+    </message>
+    <message>
+      <source>Length</source>
+      <translation>Länge</translation>
+    </message>
+    <message>
+      <source>Angle</source>
+      <translation>Winkel</translation>
+    </message>
+    <message>
+      <source>joints</source>
+      <translation>Gelenke</translation>
+    </message>
+    <message>
+      <source>carried by {name}</source>
+      <translation>getragen von {name}</translation>
+    </message>
+    <message>
+      <source>, carries {count}</source>
+      <translation>, trägt {count}</translation>
+    </message>
+    <message>
+      <source>The part clicked</source>
+      <translation>Das geklickte Teil</translation>
+    </message>
+    <message>
+      <source>This carrier</source>
+      <translation>Diesen Träger</translation>
+    </message>
+    <message>
+      <source>Lower limit</source>
+      <translation>Untere Grenze</translation>
+    </message>
+    <message>
+      <source>Upper limit</source>
+      <translation>Obere Grenze</translation>
+    </message>
+    <message>
+      <source>Follows</source>
+      <translation>Folgt</translation>
+    </message>
+    <message>
+      <source>End angle</source>
+      <translation>Endwinkel</translation>
+    </message>
+    <message>
+      <source>Posed by</source>
+      <translation>Gestellt durch</translation>
+    </message>
+    <message>
+      <source>Blend</source>
+      <translation>Mischung</translation>
+    </message>
+    <message>
+      <source>Soften, stretch</source>
+      <translation>Weich, dehnen</translation>
+    </message>
+    <message>
+      <source>Solving</source>
+      <translation>Lösen</translation>
+    </message>
+    <message>
+      <source>limb of {count}: {names}{tip}</source>
+      <translation>Glied aus {count}: {names}{tip}</translation>
+    </message>
+    <message>
+      <source>Bends to</source>
+      <translation>Beugt nach</translation>
+    </message>
+    <message>
+      <source>limbs</source>
+      <translation>Glieder</translation>
+    </message>
+    <message>
+      <source>; tip at {name}</source>
+      <translation>; Spitze bei {name}</translation>
+    </message>
+    <message>
+      <source>Target follows</source>
+      <translation>Ziel folgt</translation>
+    </message>
+    <message>
+      <source>Turns with limb</source>
+      <translation>Dreht mit dem Glied</translation>
+    </message>
+    <message>
+      <source>Kept by target</source>
+      <translation>Vom Ziel gehalten</translation>
+    </message>
+    <message>
+      <source>Points at toe</source>
+      <translation>Zeigt auf die Zehe</translation>
+    </message>
+    <message>
+      <source>To the target</source>
+      <translation>Zum Ziel</translation>
+    </message>
+    <message>
+      <source>Off</source>
+      <translation>Aus</translation>
+    </message>
+    <message>
+      <source>Its target</source>
+      <translation>Sein Ziel</translation>
+    </message>
+    <message>
+      <source>Its own turns</source>
+      <translation>Eigene Drehungen</translation>
+    </message>
+    <message>
+      <source>Value</source>
+      <translation>Wert</translation>
+    </message>
+    <message>
+      <source>Between points</source>
+      <translation>Zwischen Punkten</translation>
+    </message>
+    <message>
+      <source>{drives} follows {source}</source>
+      <translation>{drives} folgt {source}</translation>
+    </message>
+    <message>
+      <source>Curve of {name}</source>
+      <translation>Kurve von {name}</translation>
+    </message>
+    <message>
+      <source>Straight</source>
+      <translation>Gerade</translation>
+    </message>
+    <message>
+      <source>Smooth</source>
+      <translation>Weich</translation>
+    </message>
+    <message>
+      <source>Names of all selected</source>
+      <translation>Namen aller gewählten</translation>
+    </message>
+    <message>
+      <source>No name changed: nothing like that stands in the names of what is selected.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{step}: {count} names</source>
+      <translation>{step}: {count} Namen</translation>
+    </message>
+    <message>
+      <source>Turn, skew</source>
+      <translation>Drehung, Scherung</translation>
+    </message>
+    <message>
+      <source>Scale</source>
+      <translation>Maßstab</translation>
+    </message>
+    <message>
+      <source>Opacity</source>
+      <translation>Deckkraft</translation>
+    </message>
+    <message>
+      <source>Clip</source>
+      <translation>Ausschnitt</translation>
+    </message>
+    <message>
+      <source>Clip side</source>
+      <translation>Ausschnittseite</translation>
+    </message>
+    <message>
+      <source>Clip by</source>
+      <translation>Ausschnitt durch</translation>
+    </message>
+    <message>
+      <source>Show</source>
+      <translation>Zeigen</translation>
+    </message>
+    <message>
+      <source>part, {width} × {height} px, {place} of {count} from the front{shared}</source>
+      <translation>Teil, {width} × {height} px, {place}. von {count} von vorn{shared}</translation>
+    </message>
+    <message>
+      <source>Turn</source>
+      <translation>Drehung</translation>
+    </message>
+    <message>
+      <source>Skew</source>
+      <translation>Scherung</translation>
+    </message>
+    <message>
+      <source>parts</source>
+      <translation>Teile</translation>
+    </message>
+    <message>
+      <source>Nowhere</source>
+      <translation>Nirgends</translation>
+    </message>
+    <message>
+      <source>Inside</source>
+      <translation>Innen</translation>
+    </message>
+    <message>
+      <source>Outside</source>
+      <translation>Außen</translation>
+    </message>
+    <message>
+      <source>{count} selected</source>
+      <translation>{count} gewählt</translation>
+    </message>
+    <message>
+      <source>Wheel zooms, the middle button moves, F fits; drag a card onto another to hang it there</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hang {name} {where}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} hangs {where} now. Nothing has moved.</source>
+      <translation>{name} hängt jetzt {where}. Nichts hat sich bewegt.</translation>
+    </message>
+    <message>
+      <source>Find a joint or part</source>
+      <translation>Gelenk oder Teil finden</translation>
+    </message>
+    <message>
+      <source>Name {strip}</source>
+      <translation>{strip} nennen</translation>
+    </message>
+    <message>
+      <source>{name} carries no drawing.</source>
+      <translation>{name} trägt keine Zeichnung.</translation>
+    </message>
+    <message>
+      <source>Each one</source>
+      <translation>Einzeln</translation>
+    </message>
+    <message>
+      <source>Explain</source>
+      <translation>Erklären</translation>
+    </message>
+    <message>
+      <source>It is meant so</source>
+      <translation>So gemeint</translation>
+    </message>
+    <message>
+      <source>Mark a finding as meant so</source>
+      <translation>Einen Befund als gemeint merken</translation>
+    </message>
+    <message>
+      <source>Look at all findings again</source>
+      <translation>Alle Befunde wieder ansehen</translation>
+    </message>
+    <message>
+      <source>Look again at {count} that {ending} meant so</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{fix}, for all</source>
+      <translation>{fix}, für alle</translation>
+    </message>
+    <message>
+      <source>Nothing to look at: the checks found all well.</source>
+      <translation>Nichts anzusehen: die Prüfungen fanden alles gut.</translation>
+    </message>
+    <message>
+      <source>Pose {name}{part}</source>
+      <translation>Pose {name}{part}</translation>
+    </message>
+    <message>
+      <source>{name}{part}: click to apply, drag the groove under it to blend</source>
+      <translation>{name}{part}: Klick nimmt sie, die Rille darunter mischt</translation>
+    </message>
+    <message>
+      <source>{folder}: click to fold, double click to name</source>
+      <translation>{folder}: Klick faltet, Doppelklick nennt</translation>
+    </message>
+    <message>
+      <source>Folder {folder}</source>
+      <translation>Ordner {folder}</translation>
+    </message>
+    <message>
+      <source>Only the selected</source>
+      <translation>Nur das Gewählte</translation>
+    </message>
+    <message>
+      <source>Apply and blend poses for the selected controls and joints only</source>
+      <translation>Posen nur für gewählte Griffe und Gelenke nehmen und mischen</translation>
+    </message>
+    <message>
+      <source>Find a pose</source>
+      <translation>Eine Pose finden</translation>
+    </message>
+    <message>
+      <source>Name of the pose</source>
+      <translation>Name der Pose</translation>
+    </message>
+    <message>
+      <source>Folder</source>
+      <translation>Ordner</translation>
+    </message>
+    <message>
+      <source>Blend {share:.0%} to {name}</source>
+      <translation>{share:.0%} zu {name} mischen</translation>
+    </message>
+    <message>
+      <source>The clean pose keeps its name; it is always there.</source>
+      <translation>Die reine Pose behält ihren Namen; sie ist immer da.</translation>
+    </message>
+    <message>
+      <source>Delete pose {name}</source>
+      <translation>Pose {name} löschen</translation>
+    </message>
+    <message>
+      <source>Apply</source>
+      <translation>Annehmen</translation>
+    </message>
+    <message>
+      <source>New folder…</source>
+      <translation>Neuer Ordner …</translation>
+    </message>
+    <message>
+      <source>Delete</source>
+      <translation>Löschen</translation>
+    </message>
+    <message>
+      <source>{done} of {count} set</source>
+      <translation>{done} von {count} gesetzt</translation>
+    </message>
+    <message>
+      <source>none yet</source>
+      <translation>noch nichts</translation>
+    </message>
+    <message>
+      <source>{count} limb{ending}</source>
+      <translation>{count} Glieder</translation>
+    </message>
+    <message>
+      <source>posed</source>
+      <translation>gestellt</translation>
+    </message>
+    <message>
+      <source>at rest</source>
+      <translation>in Ruhe</translation>
+    </message>
+    <message>
+      <source>{station}  (Ctrl+{station2})</source>
+      <translation>{station}  (Strg+{station2})</translation>
+    </message>
+    <message>
+      <source>What the checks noticed  (Ctrl+E)</source>
+      <translation>Was die Prüfungen fanden  (Strg+E)</translation>
+    </message>
+    <message>
+      <source>Umbrite</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>saved</source>
+      <translation>gespeichert</translation>
+    </message>
+    <message>
+      <source>not saved yet</source>
+      <translation>noch nicht gespeichert</translation>
+    </message>
+    <message>
+      <source>empty</source>
+      <translation>leer</translation>
+    </message>
+    <message>
+      <source>{count} in order</source>
+      <translation>{count} geordnet</translation>
+    </message>
+    <message>
+      <source>{count} made</source>
+      <translation>{count} gemacht</translation>
+    </message>
+    <message>
+      <source>{count} finding{ending}</source>
+      <translation>{count} Befunde</translation>
+    </message>
+    <message>
+      <source>All well</source>
+      <translation>Alles gut</translation>
+    </message>
+    <message>
+      <source>, {straight} straight</source>
+      <translation>, {straight} gestreckt</translation>
+    </message>
+    <message>
+      <source>{word}: there is nothing</source>
+      <translation>{word}: da ist nichts</translation>
+    </message>
+    <message>
+      <source>last:</source>
+      <translation>zuletzt:</translation>
+    </message>
+    <message>
+      <source>{count} more steps</source>
+      <translation>{count} weitere Schritte</translation>
+    </message>
+    <message>
+      <source>Keep the sheet as PDF, TIFF or PNG…</source>
+      <translation>Den Bogen als PDF, TIFF oder PNG behalten …</translation>
+    </message>
+    <message>
+      <source>Close</source>
+      <translation>Schließen</translation>
+    </message>
+    <message>
+      <source>Contact sheet</source>
+      <translation>Kontaktbogen</translation>
+    </message>
+    <message>
+      <source>Panels</source>
+      <translation>Felder</translation>
+    </message>
+    <message>
+      <source>Open recent</source>
+      <translation>Zuletzt geöffnet</translation>
+    </message>
+    <message>
+      <source>Board: {lower}.</source>
+      <translation>Brett: {lower}.</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;Umbrite {version}&lt;/b&gt;&lt;br&gt;Rigs cut-out characters: pivots, limbs, limits and controls.&lt;br&gt;&lt;br&gt;Licence: Apache-2.0. Typeface: Alegreya Sans (OFL 1.1). Ordinary icons: Lucide (ISC).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The drag was put back.</source>
+      <translation>Das Ziehen wurde zurückgenommen.</translation>
+    </message>
+    <message>
+      <source>The panels are put away; the same key brings them back.</source>
+      <translation>Die Felder sind weggeräumt; dieselbe Taste holt sie zurück.</translation>
+    </message>
+    <message>
+      <source>The panels are back.</source>
+      <translation>Die Felder sind wieder da.</translation>
+    </message>
+    <message>
+      <source>Not kept for recovery</source>
+      <translation>Nicht gesichert</translation>
+    </message>
+    <message>
+      <source>F1 tells more</source>
+      <translation>F1 erzählt mehr</translation>
+    </message>
+  </context>
+</TS>
