@@ -6,7 +6,7 @@ CORE_TESTS := tests/rig tests/motion tests/art tests/files
 TRANSLATIONS := src/umbrite/desk/assets/translations
 PIP_QUIET := --quiet --disable-pip-version-check --no-input
 
-.PHONY: demo wheel test test-long test-core journeys lint bench assets screenshots words lock clean
+.PHONY: demo wheel test test-long test-core journeys lint bench assets screenshots sizes words lock clean
 
 demo: $(VENV)/run.stamp $(TRANSLATIONS)/umbrite_de.qm
 	@sh scripts/system_packages.sh window
@@ -65,6 +65,11 @@ lock: $(VENV)/dev.stamp
 # What Qt loads of the words that people translate; `make words` puts new texts of the program into their files.
 %.qm: %.ts $(VENV)/run.stamp
 	$(BIN)/pyside6-lrelease -silent $< -qm $@
+
+# All stations at sixteen sizes and densities, as contact sheets to look at; fails where a word is cut.
+sizes: $(VENV)/run.stamp $(TRANSLATIONS)/umbrite_de.qm
+	$(BIN)/python scripts/sizes.py build/sizes
+	$(BIN)/python scripts/sizes.py build/sizes-de de
 
 words: $(VENV)/run.stamp
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/translations.py --collect $(TRANSLATIONS)/umbrite_de.ts
