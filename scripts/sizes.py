@@ -30,9 +30,9 @@ def cut_words(window: Window) -> list[str]:
     found = []
     for widget in (*window.findChildren(QAbstractButton), *window.findChildren(QLabel)):
         wraps = isinstance(widget, QLabel) and widget.wordWrap()
-        if widget.isVisible() and widget.text() and not wraps:
-            if widget.width() < widget.minimumSizeHint().width() - 1:
-                found.append(widget.text())
+        seen = widget.isVisible() and widget.text() and not wraps
+        if seen and widget.width() < widget.minimumSizeHint().width() - 1:
+            found.append(widget.text())
     return found
 
 

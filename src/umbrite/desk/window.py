@@ -21,7 +21,7 @@ from PySide6.QtWidgets import (
 from umbrite import __version__
 from umbrite.desk.actions.action import Act
 from umbrite.desk.actions.action_table import ACTIONS
-from umbrite.desk.actions.contexts import MOST, fitting_actions
+from umbrite.desk.actions.contexts import FEWEST, MOST, fitting_actions
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.board_frame import BoardFrame
 from umbrite.desk.board.drops import paths_in
@@ -321,7 +321,7 @@ class Window(QMainWindow):
 
     def add_fitting(self, menu: QMenu) -> None:
         """The actions that fit the selection and can be done now, in groups, at the end of a menu."""
-        left = MOST
+        left = max(MOST - len(menu.actions()), FEWEST)  # what lies there stands in it already
         for group in fitting_actions(self.session):
             actions = [action for key in group if (action := self.actions_by_id[key]).isEnabled()][:left]
             left -= len(actions)

@@ -4,7 +4,7 @@ from umbrite.desk.session.session import Session
 from umbrite.rig.ids import Kind
 
 Groups = tuple[tuple[str, ...], ...]
-MOST = 12  # so many lines a menu has at most
+FEWEST, MOST = 5, 12  # so many actions a menu has at least, and lines at most
 
 BY_KIND: dict[Kind, Groups] = {
     "part": (
