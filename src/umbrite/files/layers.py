@@ -109,7 +109,7 @@ def add_layers(
     puppet = _carried(puppet, made, carriers)
     if fault := next(size_faults(puppet), None):
         raise FileError(f"That would be more than a puppet can keep: {fault}. Nothing was added.")
-    return Package(Document(puppet, package.pose), art), list(made)
+    return Package(package.having(puppet).document, art), list(made)
 
 
 def groups_of(layers: Iterable[Layer]) -> set[Group]:

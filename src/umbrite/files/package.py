@@ -25,6 +25,7 @@ from umbrite.rig.document import Document
 from umbrite.rig.errors import readable
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Drawing, Pose, Puppet, Value
+from umbrite.rig.takes.take_list import take_faults
 
 # Bytes of puppet.json; of one of an earlier version, which is built as plain values first; of the preview.
 MOST_WORDS, MOST_OLD_WORDS, MOST_PREVIEW = 48_000_000, 12_000_000, 20_000_000
@@ -59,7 +60,11 @@ class Package(msgspec.Struct, frozen=True):
 
     def having(self, puppet: Puppet | None = None, pose: Pose | None = None) -> "Package":
         """The same with another puppet or pose."""
-        document = Document(self.puppet if puppet is None else puppet, self.pose if pose is None else pose)
+        document = replace(
+            self.document,
+            puppet=self.puppet if puppet is None else puppet,
+            pose=self.pose if pose is None else pose,
+        )
         return replace(self, document=document)
 
 
@@ -83,7 +88,7 @@ def fault_of(document: Document) -> str | None:
         return broken[0]
     if not all(math.isfinite(number) and abs(number) < LARGEST for number in document.pose.values()):
         return "its pose holds an absurd number"
-    return None
+    return next(take_faults(document.takes), None)
 
 
 def _art(container: Container, puppet: Puppet, watch: Watch) -> dict[str, bytes]:
@@ -174,7 +179,7 @@ def save(path: Path, package: Package, preview: bytes | None = None, watch: Watc
 
 def _words(package: Package) -> bytes:
     """What puppet.json will hold."""
-    document = Document(package.puppet, dict(sorted(package.pose.items())))
+    document = replace(package.document, pose=dict(sorted(package.pose.items())))
     return msgspec.json.format(msgspec.json.encode(Content("umbrite", VERSION, document)), indent=1)
 
 

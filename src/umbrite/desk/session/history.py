@@ -67,4 +67,5 @@ class History:
             self._saved is not None
             and self.now.puppet is self._saved.puppet
             and self.now.pose == self._saved.pose
+            and self.now.takes is self._saved.takes
         )

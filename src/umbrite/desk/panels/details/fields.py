@@ -3,6 +3,7 @@
 from collections.abc import Callable, Sequence
 from typing import Any, NamedTuple, TypedDict, Unpack
 
+from msgspec.structs import replace
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QWheelEvent
 from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QLineEdit
@@ -63,12 +64,16 @@ class Writer(NamedTuple):
 
 def on_both(write: Callable[[Puppet, Pose, str, Any], tuple[Puppet, Pose]]) -> DocumentWrite:
     """What changes puppet and pose together, as a change of the document."""
-    return lambda document, key, value: Document(*write(document.puppet, document.pose, key, value))
+    return lambda document, key, value: _with(document, *write(document.puppet, document.pose, key, value))
 
 
 def on_puppet(write: PuppetWrite) -> DocumentWrite:
     """What changes the puppet only, as a change of the document."""
-    return lambda document, key, value: Document(write(document.puppet, key, value), document.pose)
+    return lambda document, key, value: _with(document, write(document.puppet, key, value), document.pose)
+
+
+def _with(document: Document, puppet: Puppet, pose: Pose) -> Document:
+    return replace(document, puppet=puppet, pose=pose)
 
 
 class NumberField(QDoubleSpinBox):

@@ -1,0 +1,164 @@
+"""From a take and frames to channels, for the one evaluator.
+
+Every way between two keys is made of cubic pieces, compiled once a take. *Smooth* is the monotone cubic of Fritsch and Butland, "A
+method for constructing local monotone piecewise cubic interpolants" (1984): it never goes beyond the two keys that it lies between.
+*Eased* has the velocity of a trapezoid: it gains speed evenly, keeps it, and loses it evenly.
+"""
+
+import itertools
+from collections.abc import Mapping
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+from umbrite.rig.channels import is_stepped, with_values
+from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
+from umbrite.rig.remembered import remembered
+from umbrite.rig.takes.keys import SAME
+from umbrite.rig.takes.take import Key, Take, Track
+
+Floats = NDArray[np.float64]
+Piece = tuple[float, float, float, float, float]  # where it begins, and the cubic's coefficients from there
+
+
+TINY = 1e-6  # a share of easing below this is none
+
+
+class Curve(NamedTuple):
+    """A track as cubic pieces: their beginnings, shape (pieces,), and coefficients from the constant up, shape (4, pieces)."""
+
+    starts: Floats
+    parts: Floats
+
+
+class Compiled(NamedTuple):
+    """A take made ready for sampling."""
+
+    first: float
+    period: float  # of a loop in frames; 0 for what is none
+    curves: Mapping[str, Curve]
+
+
+@remembered
+def compile_take(take: Take, puppet: Puppet) -> Compiled:
+    """Make a take ready for a puppet: channels that hold each value until the next do so, whatever their keys say."""
+    period = float(take.last - take.first) if take.loop else 0.0
+    curves = {}
+    for channel, track in take.tracks.items():
+        keys = [_held(key) for key in track] if is_stepped(puppet, channel) else list(track)
+        curves[channel] = _curve(_around(keys, take, period) if period else keys, wraps=bool(period))
+    return Compiled(float(take.first), period, curves)
+
+
+def _held(key: Key) -> Key:
+    return Key(key.frame, key.value, "hold")
+
+
+def _around(keys: list[Key], take: Take, period: float) -> list[Key]:
+    """The keys of a loop once around: what stands at its end stands at its beginning, unless another value does."""
+    inside = [key for key in keys if take.first - SAME <= key.frame <= take.last + SAME] or keys[:1]
+    end = inside[-1] if abs(inside[-1].frame - take.last) < SAME else None
+    start = inside[0] if abs(inside[0].frame - take.first) < SAME else None
+    if end is not None and start is None:
+        inside = [Key(float(take.first), end.value, end.going, end.out, end.into), *inside[:-1]]
+    elif end is not None and start is not None and start is not end and start.value != end.value:
+        return inside  # it does not close: it jumps at its end
+    elif end is not None and start is not end:
+        inside = inside[:-1]
+    again = inside[0]
+    return [*inside, Key(again.frame + period, again.value, again.going, again.out, again.into)]
+
+
+def _curve(keys: list[Key] | Track, *, wraps: bool) -> Curve:
+    slopes = _slopes(keys, wraps=wraps and keys[0].value == keys[-1].value)
+    pieces: list[Piece] = []
+    for i in range(len(keys) - 1):
+        pieces += _pieces(keys[i], keys[i + 1], slopes[i], slopes[i + 1])
+    pieces.append((keys[-1].frame, keys[-1].value, 0.0, 0.0, 0.0))
+    table = np.array(pieces, dtype=np.float64)
+    return Curve(np.ascontiguousarray(table[:, 0]), np.ascontiguousarray(table[:, 1:].T))
+
+
+def _slopes(keys: list[Key] | Track, *, wraps: bool) -> list[float]:
+    """The slope of the monotone cubic at each key: 0 at summits and at ends, those of a closed loop meet."""
+    steps = [b.frame - a.frame for a, b in itertools.pairwise(keys)]
+    rises = [(b.value - a.value) / h for a, b, h in zip(keys, keys[1:], steps, strict=False)]
+    slopes = [0.0] * len(keys)
+    for i in range(1, len(keys) - 1):
+        slopes[i] = _butland(steps[i - 1], steps[i], rises[i - 1], rises[i])
+    if wraps and len(steps) > 1:
+        slopes[0] = slopes[-1] = _butland(steps[-1], steps[0], rises[-1], rises[0])
+    return slopes
+
+
+def _butland(before: float, after: float, one: float, other: float) -> float:
+    if one * other <= 0:
+        return 0.0
+    w1, w2 = 2 * after + before, after + 2 * before
+    return (w1 + w2) / (w1 / one + w2 / other)
+
+
+def _pieces(key: Key, after: Key, slope: float, next_slope: float) -> list[Piece]:
+    """The way from a key to the next as cubics."""
+    at, length, rise = key.frame, after.frame - key.frame, after.value - key.value
+    if key.going == "hold":
+        return [(at, key.value, 0.0, 0.0, 0.0)]
+    if key.going == "eased" and key.out + key.into > 0:
+        return _eased(key, length, rise)
+    if key.going in {"straight", "eased"}:
+        return [(at, key.value, rise / length, 0.0, 0.0)]
+    if key.going == "free":
+        slope, next_slope = key.out, key.into
+    mean = rise / length
+    return [
+        (at, key.value, slope, (3 * mean - 2 * slope - next_slope) / length, (slope + next_slope - 2 * mean) / length**2)
+    ]  # fmt: skip
+
+
+def _eased(key: Key, length: float, rise: float) -> list[Piece]:
+    total = max(key.out + key.into, 1.0)
+    out, into = (share / total if share > TINY else 0.0 for share in (key.out, key.into))
+    speed = rise / (1 - out / 2 - into / 2) / length  # per frame, where it is fastest
+    pieces: list[Piece] = []
+    if out > 0:
+        pieces.append((key.frame, key.value, 0.0, speed / (2 * out * length), 0.0))
+    if out + into < 1 - 1e-12:
+        pieces.append((key.frame + out * length, key.value + speed * out * length / 2, speed, 0.0, 0.0))
+    if into > 0:
+        begun = key.value + rise - speed * into * length / 2
+        pieces.append((key.frame + (1 - into) * length, begun, speed, -speed / (2 * into * length), 0.0))
+    return pieces
+
+
+def sample(take: Take, puppet: Puppet, frames: ArrayLike) -> dict[str, Floats]:
+    """The channels of a take at frames (any real numbers, shape (n,)): arrays of shape (n,), in the channels' own units.
+
+    A key's frame gives exactly its value. Before its first key and after its last a channel stands still; a loop goes on around.
+    """
+    compiled = compile_take(take, puppet)
+    at = np.atleast_1d(np.asarray(frames, dtype=np.float64))
+    if compiled.period:
+        at = compiled.first + np.mod(at - compiled.first, compiled.period)
+    return {channel: _values(curve, at, compiled.period) for channel, curve in compiled.curves.items()}
+
+
+def _values(curve: Curve, at: Floats, period: float) -> Floats:
+    starts, parts = curve
+    if period:
+        at = np.where(at < starts[0], at + period, at)
+    place = np.searchsorted(starts, at, side="right") - 1
+    along = at - starts[place]
+    if place.min() < 0:  # before the first key
+        along = np.where(place < 0, 0.0, along)
+        place = np.maximum(place, 0)
+    c0, c1, c2, c3 = parts[:, place]
+    found: Floats = ((c3 * along + c2) * along + c1) * along + c0
+    return found
+
+
+def pose_at(take: Take, puppet: Puppet, frame: float) -> Pose:
+    """The pose of a take at one frame."""
+    return with_values(
+        EMPTY_POSE, {name: float(values[0]) for name, values in sample(take, puppet, [frame]).items()}
+    )

@@ -1,0 +1,41 @@
+"""Takes: named pieces of animation of a puppet, as keys of its channels over frames. They stand beside the puppet in the document."""
+
+from collections.abc import Mapping
+from typing import Literal
+
+from umbrite.rig.model import Value
+
+Going = Literal["smooth", "eased", "straight", "hold", "free"]
+
+
+class Key(Value, frozen=True, omit_defaults=True):
+    """A channel's value at a frame, and how it goes on to the next key.
+
+    Eased: `out` is the share of the way's time in which it sets off slowly, `into` that in which it comes in slowly. Free: `out` is
+    the slope here and `into` that at the next key, per frame. Frames may lie between whole ones.
+    """
+
+    frame: float
+    value: float
+    going: Going = "smooth"
+    out: float = 0.0
+    into: float = 0.0
+
+
+Track = tuple[Key, ...]
+"""The keys of one channel, by rising frames."""
+
+
+class Take(Value, frozen=True):
+    """A take: `rate` in frames per second, the `first` and `last` frame that play. A loop's last frame is its first one again."""
+
+    name: str
+    rate: float = 24.0
+    first: int = 0
+    last: int = 48
+    loop: bool = False
+    tracks: Mapping[str, Track] = {}
+
+
+Spot = tuple[str, float]
+"""Where a key stands: its channel and its frame."""

@@ -1,0 +1,150 @@
+"""Keys and takes edited: there and back is equal, what is taken is named, nothing absurd is kept."""
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+from msgspec.structs import replace
+
+from demo_puppet import joint, wick
+from takes_strategies import takes
+from umbrite.rig.document import Document, settled
+from umbrite.rig.edits.parts import remove_part
+from umbrite.rig.errors import RigError
+from umbrite.rig.takes import take_list as shelf
+from umbrite.rig.takes.keys import (
+    clip_of,
+    close_loop,
+    ease_all,
+    key_at,
+    mirror_keys,
+    move_keys,
+    paste_keys,
+    put_keys,
+    remove_keys,
+    set_going,
+    set_values,
+    spots_of,
+    stretch_keys,
+)
+from umbrite.rig.takes.take import Key, Spot, Take
+
+
+def same(one: Take, other: Take) -> bool:
+    """Equal but for rounding of frames."""
+    return one.tracks.keys() == other.tracks.keys() and all(
+        len(a) == len(b)
+        and all(abs(k.frame - m.frame) < 1e-6 and replace(k, frame=0.0) == replace(m, frame=0.0) for k, m in zip(a, b, strict=True))
+        for a, b in zip(one.tracks.values(), other.tracks.values(), strict=True)
+    )  # fmt: skip
+
+
+def moved(spots: set[Spot], by: float) -> set[Spot]:
+    return {(channel, frame + by) for channel, frame in spots}
+
+
+@given(takes(), st.integers(-40, 40))
+def test_moved_and_moved_back_is_equal(take: Take, by: int) -> None:
+    spots = spots_of(take)
+    there = move_keys(take, spots, by)
+    assert spots_of(there) == moved(spots, by)
+    assert same(move_keys(there, spots_of(there), -by), take)
+
+
+@given(takes())
+def test_stretched_by_two_and_by_a_half_is_equal(take: Take) -> None:
+    there = stretch_keys(take, spots_of(take), 10, 2.0)
+    assert same(stretch_keys(there, spots_of(there), 10, 0.5), take)
+
+
+@given(takes())
+def test_mirrored_twice_is_equal_but_for_the_way_after_the_last_key(take: Take) -> None:
+    twice = mirror_keys(mirror_keys(take, spots_of(take)), spots_of(mirror_keys(take, spots_of(take))))
+    assert same(twice, take)
+
+
+@given(takes(), st.integers(0, 60))
+def test_what_is_copied_and_pasted_where_it_was_changes_nothing(take: Take, frame: int) -> None:
+    spots = spots_of(take)
+    clip = clip_of(take, spots)
+    start = min(at for _, at in spots)
+    assert same(paste_keys(take, clip, start), take)
+    assert len(spots_of(paste_keys(take, clip, frame + 1000.0))) == 2 * len(spots)
+
+
+@given(takes(), st.data())
+def test_removed_keys_are_gone_and_the_others_stay(take: Take, data: st.DataObject) -> None:
+    spots = data.draw(st.sets(st.sampled_from(sorted(spots_of(take))), min_size=1))
+    left = remove_keys(take, spots)
+    assert spots_of(left) == spots_of(take) - spots
+    with pytest.raises(RigError, match="Pick keys"):
+        remove_keys(left, spots)
+
+
+def test_a_key_keeps_how_it_goes_on_when_its_value_changes() -> None:
+    take = set_going(put_keys(Take("T"), 5, {"j1.x": 1.0}), {("j1.x", 5.0)}, "eased", 0.3, 0.2)
+    assert key_at(put_keys(take, 5, {"j1.x": 2.0}), "j1.x", 5) == Key(5.0, 2.0, "eased", 0.3, 0.2)
+    assert key_at(put_keys(take, 6, {"j1.x": 2.0}, holding={"j1.x"}), "j1.x", 6) == Key(6.0, 2.0, "hold")
+    assert key_at(set_values(take, {("j1.x", 5.0): 9.0}), "j1.x", 5) == Key(5.0, 9.0, "eased", 0.3, 0.2)
+
+
+def test_what_makes_no_sense_is_refused_in_words() -> None:
+    take = put_keys(Take("T"), 0, {"j1.x": 1.0})
+    for wrong in (
+        lambda: stretch_keys(take, spots_of(take), 0, 0.0),
+        lambda: set_going(take, spots_of(take), "eased", 0.8, 0.8),
+        lambda: ease_all(take, 0.7),
+        lambda: shelf.get_take((take,), "Else"),
+        lambda: shelf.rename_take((take,), "T", "  "),
+        lambda: shelf.rename_take((take, replace(take, name="U")), "T", "U"),
+        lambda: shelf.set_time(take, last=0),
+        lambda: shelf.set_time(take, rate=0),
+    ):
+        with pytest.raises(RigError):
+            wrong()
+    assert ease_all(Take("T"), 0.3) == Take("T")
+
+
+@given(takes())
+def test_all_ways_are_eased_but_those_that_hold(take: Take) -> None:
+    eased = ease_all(take, 0.4)
+    for channel, track in take.tracks.items():
+        for key, now in zip(track, eased.tracks[channel], strict=True):
+            assert (
+                now == key if key.going == "hold" else (now.going, now.out, now.into) == ("eased", 0.4, 0.4)
+            )
+
+
+@given(takes())
+def test_a_closed_loop_ends_as_it_begins(take: Take) -> None:
+    closed = close_loop(take)
+    for channel in closed.tracks:
+        first, last = (key_at(closed, channel, frame) for frame in (closed.first, closed.last))
+        if first is not None:
+            assert last is not None
+            assert last.value == first.value
+
+
+def test_takes_are_made_copied_named_ordered_and_removed() -> None:
+    takes_ = shelf.add_take(shelf.add_take((), "Idle"), "Idle", {"j1.x": 3.0})
+    assert [take.name for take in takes_] == ["Idle", "Idle 2"]
+    assert key_at(takes_[1], "j1.x", 0) == Key(0.0, 3.0)
+    takes_ = shelf.rename_take(shelf.copy_take(takes_, "Idle"), "Idle 2", "Walk")
+    assert [take.name for take in takes_] == ["Idle", "Idle 3", "Walk"]
+    takes_ = shelf.order_take(takes_, "Walk", 0)
+    assert [take.name for take in shelf.remove_take(takes_, "Idle 3")] == ["Walk", "Idle"]
+    assert list(shelf.take_faults(takes_)) == []
+    assert list(shelf.take_faults((takes_[0], takes_[0]))) != []
+    assert (
+        list(shelf.take_faults((replace(takes_[0], tracks={"j1.x": (Key(2.0, 0.0), Key(1.0, 0.0))}),))) != []
+    )
+
+
+def test_tracks_of_things_that_are_gone_go_along_and_come_back_with_undo() -> None:
+    puppet = wick()
+    cap = joint(puppet, "Cap")
+    take = put_keys(Take("T"), 0, {f"{cap}.turn": 1.0, f"{joint(puppet, 'Head')}.turn": 1.0})
+    before = Document(puppet, {}, (take,))
+    part = next(key for key, each in puppet.parts.items() if each.joint == cap)
+    after = settled(replace(before, puppet=remove_part(puppet, part)), before)
+    assert list(after.takes[0].tracks) == [f"{joint(puppet, 'Head')}.turn"]
+    assert settled(replace(before, takes=(replace(take),)), before) is before
