@@ -24,6 +24,8 @@ from umbrite.desk.panels.details.control_section import SHAPES
 from umbrite.desk.panels.details.part_section import BLENDS
 from umbrite.desk.panels.menu_bar import FAMILIES
 from umbrite.desk.panels.shelf.pose_shelf import ACTS
+from umbrite.desk.panels.tape.tape_rows import BODY
+from umbrite.desk.panels.tape.ways_menu import WAYS
 from umbrite.desk.session.stations import STATIONS
 from umbrite.desk.theme.language import CONTEXT, LANGUAGES
 from umbrite.desk.theme.themes import BOARDS, LEFT_AND_RIGHT, SIDE_WORD, THEMES
@@ -55,6 +57,9 @@ def texts() -> list[str]:
         *LEFT_AND_RIGHT.values(),
         *(code.fix for code in CODES.values() if code.fix),
         *COLUMNS,
+        *BODY,
+        "All keys",
+        *(words for words, _, _ in WAYS),
         *(word for word, _ in BLENDS),
         *(word.capitalize() for word in (*LABELS_OF_PARTS, *(shape for _, shape in SHAPES))),
         *(word for traits in CONTROL_KINDS.values() for word in (traits.word, traits.does)),
@@ -71,7 +76,7 @@ def texts() -> list[str]:
             "Tick none",
             "None",
         ),
-        *("Family", "Diagram", "Controls", "Depth", "Details", "Poses", "several", "no limit"),
+        *("Tape", "Family", "Diagram", "Controls", "Depth", "Details", "Poses", "several", "no limit"),
     ]
     for path in sorted(DESK.rglob("*.py")):
         tree = ast.parse(path.read_text("utf-8"))

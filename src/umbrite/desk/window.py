@@ -47,10 +47,11 @@ from umbrite.desk.panels.menu_bar import fill_menus
 from umbrite.desk.panels.selecting_list import SelectingList
 from umbrite.desk.panels.shelf.pose_shelf import PoseShelf
 from umbrite.desk.panels.station_strip import Strip
+from umbrite.desk.panels.tape.tape_panel import TapePanel
 from umbrite.desk.panels.workout_sheet import WorkoutSheet
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session, attempt
-from umbrite.desk.session.stations import REHEARSE
+from umbrite.desk.session.stations import REHEARSE, TAKES
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress, icon
 from umbrite.desk.theme.themes import BOARDS, theme_named
@@ -88,6 +89,7 @@ class Window(QMainWindow):
         self.diagram = FamilyDiagram(session)
         self.controls_panel = ControlsPanel(session)
         self.shelf = PoseShelf(session)
+        self.tape = TapePanel(session)
         self.depth_rail = DepthRail(session)
         self.details = Details(session)
         self.findings_list = FindingsList(session, self)
@@ -141,13 +143,15 @@ class Window(QMainWindow):
                 ("Controls", self.controls_panel, Qt.DockWidgetArea.LeftDockWidgetArea),
                 ("Depth", self.depth_rail, Qt.DockWidgetArea.RightDockWidgetArea),
                 ("Details", self.details, Qt.DockWidgetArea.RightDockWidgetArea),
-                ("Poses", self.shelf, Qt.DockWidgetArea.BottomDockWidgetArea),
+                ("Poses", self.shelf, Qt.DockWidgetArea.RightDockWidgetArea),
+                ("Tape", self.tape, Qt.DockWidgetArea.BottomDockWidgetArea),
             )
         }
         for dock in self.docks.values():
             self.panels_menu.addAction(dock.toggleViewAction())
         self.tabifyDockWidget(self.docks["Family"], self.docks["Diagram"])
         self.tabifyDockWidget(self.docks["Diagram"], self.docks["Controls"])
+        self.tabifyDockWidget(self.docks["Details"], self.docks["Poses"])
         self.docks["Family"].raise_()
         self.resizeDocks(
             [self.docks[name] for name in ("Family", "Depth", "Details")],
@@ -155,7 +159,7 @@ class Window(QMainWindow):
             Qt.Orientation.Horizontal,
         )
         self.resizeDocks([self.docks["Depth"], self.docks["Details"]], [270, 380], Qt.Orientation.Vertical)
-        self.resizeDocks([self.docks["Poses"]], [120], Qt.Orientation.Vertical)
+        self.docks["Details"].raise_()
 
     def _fill_menus(self) -> None:
         self.panels_menu = QMenu(tr("Panels"), self)
@@ -195,6 +199,7 @@ class Window(QMainWindow):
         self.findings_list.wanted.connect(lambda key: self.actions_by_id[key].trigger())
         self.strip.stepped.connect(lambda by: self.run(lambda: session.step(by)))
         self.keeper.failed.connect(lambda text: self.dialogs.tell(tr("Not kept for recovery"), text))
+        self.board.tapped.connect(lambda: self.play() if session.stage.station.timed else None)
         self.board.dropped.connect(self.files.dropped)
         self.family.tree.dropped.connect(self.files.dropped)
         self.board.menu_opened.connect(self.add_fitting)
@@ -215,7 +220,12 @@ class Window(QMainWindow):
     # State
 
     def _on_station(self) -> None:
-        row = [self.actions_by_id[act.id] for act in ACTIONS if act.row == self.session.stage.station.name]
+        station = self.session.stage.station
+        row = [
+            self.actions_by_id[act.id]
+            for act in ACTIONS
+            if act.row == station.name or (station.timed and act.tool in station.tools)
+        ]
         self.frame.show_tools(row)
         if not self.alone:
             self.arrangements.enter(self.session.stage.station)
@@ -283,27 +293,7 @@ class Window(QMainWindow):
 
     def next_panel(self) -> None:
         """Take the keys from the board to the panels one after the other, and back."""
-        places = [
-            self.board,
-            *(dock.widget() for dock in self.docks.values() if not dock.widget().visibleRegion().isEmpty()),
-        ]
-        focus = self.focusWidget()
-        here = next(
-            (
-                i
-                for i, place in enumerate(places)
-                if focus is not None and (place is focus or place.isAncestorOf(focus))
-            ),
-            -1,
-        )
-        place = places[(here + 1) % len(places)]
-        inside = [place, *place.findChildren(QWidget)]
-        able = (
-            each
-            for each in inside
-            if each.focusPolicy() & Qt.FocusPolicy.TabFocus and each.isVisible() and each.isEnabled()
-        )
-        next(able, place).setFocus(Qt.FocusReason.ShortcutFocusReason)
+        self.arrangements.next_place(self.board).setFocus(Qt.FocusReason.ShortcutFocusReason)
 
     def offer_recovery(self) -> None:
         """After a crash: what was not saved is offered on the board."""
@@ -412,6 +402,11 @@ class Window(QMainWindow):
     def carry(self) -> None:
         key = family_commands.carry(self.session)
         self.family.tree.edit_name(key)
+
+    def play(self) -> None:
+        """Play the take, or stop."""
+        self.session.stage.go_to(TAKES)
+        self.tape.player.switch()
 
     def run_workout(self) -> None:
         """Run everything through its range, and show the contact sheet."""

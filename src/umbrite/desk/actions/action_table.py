@@ -10,7 +10,20 @@ from umbrite.desk.actions.help_menu import HELP
 from umbrite.desk.actions.pose_menu import POSE
 from umbrite.desk.actions.rig_menu import RIG
 from umbrite.desk.actions.stations_menu import STATION_ACTS
+from umbrite.desk.actions.takes_menu import TAKES_ACTS
 from umbrite.desk.actions.view_menu import VIEW
 
-ACTIONS: tuple[Act, ...] = (*FILE, *EDIT, *STATION_ACTS, *ART, *RIG, *BONES, *CONTROLS, *POSE, *VIEW, *HELP)
-MENUS = ("File", "Edit", "Stations", "Art", "Rig", "Bones", "Controls", "Pose", "View", "Help")
+ACTIONS: tuple[Act, ...] = (
+    *FILE,
+    *EDIT,
+    *STATION_ACTS,
+    *ART,
+    *RIG,
+    *BONES,
+    *CONTROLS,
+    *POSE,
+    *TAKES_ACTS,
+    *VIEW,
+    *HELP,
+)
+MENUS = ("File", "Edit", "Stations", "Art", "Rig", "Bones", "Controls", "Pose", "Takes", "View", "Help")

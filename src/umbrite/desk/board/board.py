@@ -47,11 +47,7 @@ from umbrite.motion.scene import around, scene_of
 from umbrite.paint.painter import rect_of
 
 DRAG_FROM = 3.0  # widget pixels that the pointer must move before a press becomes a drag
-
-
 SAME_SPOT = 4.0
-
-
 ROOM_ABOVE = 62  # for the tool row
 
 
@@ -61,6 +57,7 @@ class Board(QWidget):
     hovered = Signal()
     pressed = Signal()
     zoomed = Signal(float)
+    tapped = Signal()  # the space bar
     dropped = Signal(list, str)
     menu_opened = Signal(QMenu)  # a menu that others may add to, before it is shown
 
@@ -78,7 +75,7 @@ class Board(QWidget):
         self._gesture: Gesture | None = None
         self._feedback = Feedback()
         self._panning: QPointF | None = None
-        self._space = False
+        self._space = self._only_tapped = False
         self._shows_focus = False
         self.swaying = False  # while W is held
         self._pressure = 1.0  # of the pen, while its event is taken
@@ -228,7 +225,7 @@ class Board(QWidget):
         if event.button() == Qt.MouseButton.MiddleButton or (
             event.button() == Qt.MouseButton.LeftButton and self._space
         ):
-            self._panning = at
+            self._panning, self._only_tapped = at, False
             self.setCursor(Qt.CursorShape.ClosedHandCursor)
         elif event.button() == Qt.MouseButton.LeftButton and self._press_at is None:
             again = (at - self._last_click).manhattanLength() <= SAME_SPOT
@@ -296,7 +293,7 @@ class Board(QWidget):
         self._pointer = at
         if self._panning is not None:
             by = at - self._panning
-            self._panning = at
+            self._panning, self._only_tapped = at, False
             self._look_through(self.camera.panned(complex(by.x(), by.y())))
             return
         begin, start = self._press.gesture, self._press_at
@@ -420,7 +417,7 @@ class Board(QWidget):
             self.swaying = True
             self.hovered.emit()
         elif key == Qt.Key.Key_Space:
-            self._space = True
+            self._space = self._only_tapped = True
             self.setCursor(Qt.CursorShape.OpenHandCursor)
         else:
             super().keyPressEvent(event)
@@ -469,6 +466,8 @@ class Board(QWidget):
         elif event.key() == Qt.Key.Key_Space and not event.isAutoRepeat():
             self._space = False
             self.unsetCursor()
+            if self._only_tapped:
+                self.tapped.emit()
         else:
             super().keyReleaseEvent(event)
 

@@ -3,6 +3,7 @@
 from collections.abc import Callable
 
 from umbrite.desk.commands import control_commands, joint_commands, limb_commands
+from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PIVOTS
 
@@ -17,4 +18,12 @@ def pencilled_of(session: Session) -> tuple[Work, Work] | None:
         return limb_commands.take_pencilled, limb_commands.rub_out
     if session.stage.station is CONTROLS and session.drafts.now.left_out is not None:
         return control_commands.take_all, control_commands.rub_out
+    if session.stage.station.timed and session.tape.hollow:
+        return take_commands.keep_hollow, _let_go
     return None
+
+
+def _let_go(session: Session) -> None:
+    """What stands hollow at the lamp is put back."""
+    session.tape.hollow = {}
+    session.spring_back()

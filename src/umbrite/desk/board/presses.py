@@ -70,6 +70,7 @@ def press(session: Session, camera: Camera, pointer: Pointer, *, again: bool) ->
         "Limbs": _in_limbs,
         "Controls": _in_controls,
         "Rehearse": _in_rehearse,
+        "Takes": _in_rehearse,
     }
     return decide[session.stage.station.name](session, camera, pointer, spot)
 

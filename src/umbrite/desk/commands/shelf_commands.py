@@ -30,7 +30,7 @@ def apply(session: Session, name: str, *, only_selected: bool = False) -> None:
     saved = get_pose(session.puppet, name)
     only = chosen_ids(session, saved, only_selected=only_selected)
     pose = known_only(saved.channels, session.puppet)
-    session.edit(tr("Pose {name}", name=name), pose=blended(session.history.now.pose, pose, 1.0, only))
+    session.edit(tr("Pose {name}", name=name), pose=blended(session.settled_pose, pose, 1.0, only))
 
 
 def save(session: Session) -> str:
@@ -48,7 +48,7 @@ def save_part(session: Session) -> str:
 
 
 def _saved(session: Session, name: str, about: tuple[str, ...]) -> str:
-    puppet = save_pose(session.history.now.puppet, name, session.history.now.pose, about)
+    puppet = save_pose(session.history.now.puppet, name, session.settled_pose, about)
     name = puppet.poses[-1].name
     session.edit(tr("Save {name}", name=name), puppet=puppet)
     part = " for this part only" if about else ""
@@ -63,19 +63,19 @@ def _saved(session: Session, name: str, about: tuple[str, ...]) -> str:
 
 
 def mirror(session: Session) -> None:
-    session.edit(tr("Mirror the pose"), pose=mirrored(session.puppet, session.history.now.pose))
+    session.edit(tr("Mirror the pose"), pose=mirrored(session.puppet, session.settled_pose))
 
 
 def text_of(session: Session) -> str:
     """The present pose by names, as text that other puppets and other programs can read."""
-    names = by_names(session.puppet, session.history.now.pose)
+    names = by_names(session.puppet, session.settled_pose)
     return json.dumps({"format": FORMAT, "channels": names}, indent=1, ensure_ascii=False)
 
 
 def copy(session: Session) -> None:
     """The present pose by names, as text on the clipboard."""
     QGuiApplication.clipboard().setText(text_of(session))
-    count = len(by_names(session.puppet, session.history.now.pose))
+    count = len(by_names(session.puppet, session.settled_pose))
     session.say(tr("The pose is on the clipboard: {count} values by name.", count=count))
 
 

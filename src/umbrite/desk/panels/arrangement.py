@@ -13,13 +13,15 @@ from PySide6.QtWidgets import (
     QTabBar,
     QToolBar,
     QToolButton,
+    QWidget,
 )
 
 from umbrite.desk.session.stations import Station
 from umbrite.desk.theme.language import tr
 
-LAYOUT = 5  # raised when docks change, so that old arrangements are not taken over
+LAYOUT = 6  # raised when docks change, so that old arrangements are not taken over
 SHELF_WIDE = 250
+TAPE_TALL = 220
 
 
 class EdgeTab(QToolButton):
@@ -94,7 +96,8 @@ class Arrangements:
         restored = isinstance(kept, QByteArray) and self._window.restoreState(kept, LAYOUT)
         if not restored and (before is None or before.panels != station.panels):
             self._arrange(station)  # between places where the rig is built all stands as it stood
-        self._tabs["Poses"].wanted = "Poses" in station.panels
+        for name in ("Poses", "Tape"):
+            self._tabs[name].wanted = name in station.panels
         self._follow()
 
     def keep(self) -> None:
@@ -122,11 +125,29 @@ class Arrangements:
         self._follow()
         return self._put_away is not None
 
+    def next_place(self, board: QWidget) -> QWidget:
+        """What takes the keys after what has them: the board, then each panel that is seen, in its first field that can have them."""
+        seen = [dock.widget() for dock in self._docks.values() if not dock.widget().visibleRegion().isEmpty()]
+        places, focus = [board, *seen], self._window.focusWidget()
+        here = next(
+            (i for i, place in enumerate(places) if focus and (place is focus or place.isAncestorOf(focus))),
+            -1,
+        )
+        place = places[(here + 1) % len(places)]
+        able = (
+            each
+            for each in (place, *place.findChildren(QWidget))
+            if each.focusPolicy() & Qt.FocusPolicy.TabFocus and each.isVisible() and each.isEnabled()
+        )
+        return next(able, place)
+
     def _drop_bare_tabs(self) -> None:
-        """Hide tab bars whose panels are all put away; the window lays them out again when one comes back."""
-        titles = {name for name, dock in self._docks.items() if not dock.isHidden()}
+        """Hide tab bars whose panels are all put away, or stand elsewhere by now; the window lays them out again when they come back."""
+        shown = {dock.windowTitle(): dock for dock in self._docks.values() if not dock.isHidden()}
         for bar in self._window.findChildren(QTabBar, options=Qt.FindChildOption.FindDirectChildrenOnly):
-            if not any(bar.tabText(i) in titles for i in range(bar.count())):
+            titles = [bar.tabText(i) for i in range(bar.count()) if bar.tabText(i) in shown]
+            here = [title for title in titles if abs(shown[title].x() - bar.x()) < 4]
+            if not here:
                 bar.hide()
 
     def _arrange(self, station: Station) -> None:
@@ -134,16 +155,18 @@ class Arrangements:
         window.restoreState(self._first, LAYOUT)
         if not station.panels:
             docks["Poses"].hide()
+            docks["Tape"].hide()
             return
         for name, dock in docks.items():
             if name not in station.panels:
                 dock.hide()
-        window.addDockWidget(Qt.DockWidgetArea.RightDockWidgetArea, docks["Poses"])
-        window.tabifyDockWidget(docks["Details"], docks["Poses"])
         docks["Details"].show()
         docks["Poses"].show()
         docks["Poses"].raise_()
         window.resizeDocks([docks["Poses"]], [SHELF_WIDE], Qt.Orientation.Horizontal)
+        if "Tape" in station.panels:
+            docks["Tape"].show()
+            window.resizeDocks([docks["Tape"]], [TAPE_TALL], Qt.Orientation.Vertical)
 
     def _follow(self) -> None:
         QTimer.singleShot(0, self._window, self._drop_bare_tabs)

@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QLabel, QMenu, QSize
 
 from umbrite.checking.finding_codes import CODES
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import PARTS, REHEARSE, STATIONS
+from umbrite.desk.session.stations import PARTS, STATIONS, TAKES
 from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
@@ -61,7 +61,19 @@ def progress(session: Session, station: str) -> Progress:
         return Progress(
             tr("{count} made", count=count) if count else tr("none yet"), float(count > 0), marked
         )
-    return Progress(tr("posed") if session.pose else tr("at rest"), float(bool(session.pose)), marked)
+    if station == "Takes":
+        count = len(session.history.now.takes)
+        words = (
+            tr("{count} take{ending}", count=count, ending="s" if count > 1 else "")
+            if count
+            else tr("none yet")
+        )
+        return Progress(words, float(count > 0), marked)
+    posed = bool(session.history.now.pose)
+    return Progress(tr("posed") if posed else tr("at rest"), float(posed), marked)
+
+
+LONGEST = 26  # letters of a step that are shown
 
 
 class StationSign(QAbstractButton):
@@ -144,7 +156,7 @@ class StationSign(QAbstractButton):
     def _cord(self, painter: Inked, middle: float) -> None:
         """The cord passes behind the discs, one sign's end being the next one's beginning; under the words it is out."""
         painter.setPen(pen(painter.theme.line, 2))
-        first, last = self.station == PARTS.name, self.station == REHEARSE.name
+        first, last = self.station == PARTS.name, self.station == TAKES.name
         if not first:
             painter.drawLine(QPointF(0, middle), QPointF(18, middle))
         if not last:
@@ -279,11 +291,9 @@ class Strip(QWidget):
         if self.session.file.path is None and not self.session.puppet.parts:
             state = tr("empty")
         file = self.session.file.path.name if self.session.file.path else self.session.puppet.name
-        last = (
-            f"<br><span style='color:{quiet}'>{tr('last:')} {history.undo_name}</span>"
-            if history.undo_name
-            else ""
-        )
+        undo = history.undo_name or ""
+        undo = undo if len(undo) < LONGEST else undo[:LONGEST].rstrip() + "…"
+        last = f"<br><span style='color:{quiet}'>{tr('last:')} {undo}</span>" if history.undo_name else ""
         shown = file if len(file) < 24 else file[:22] + "…"
         self.file.setText(f"<b>{shown}</b> · <span style='color:{quiet}'>{state}</span>{last}")
 

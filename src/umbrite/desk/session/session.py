@@ -7,6 +7,7 @@ work by `preview`, and ends it by `settle` (one step of undo) or `spring_back` (
 from collections.abc import Callable, Mapping
 from pathlib import Path
 
+from msgspec.structs import replace
 from PySide6.QtCore import QObject, Signal
 
 from umbrite.art.pictures import Picture
@@ -16,6 +17,8 @@ from umbrite.desk.session.history import History
 from umbrite.desk.session.open_file import OpenFile
 from umbrite.desk.session.selection import Selection
 from umbrite.desk.session.stage import Stage
+from umbrite.desk.session.tape import Tape
+from umbrite.desk.theme.language import tr
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
@@ -23,6 +26,7 @@ from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.arranging import fanned_out
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
+from umbrite.rig.takes.take_list import Takes
 
 
 class Session(QObject):
@@ -47,6 +51,13 @@ class Session(QObject):
         self.file = OpenFile(lambda: self.history.now, self._saved)
         self.selection = Selection(lambda: self.puppet, self)
         self.drafts = DraftBook(self)
+        self.tape = Tape(lambda: self.history.now, self)
+        self.tape.changed.connect(self._on_tape)
+        self.tape.dropped.connect(
+            lambda frame, count: self.say(
+                tr("{count} changes at frame {frame} were not kept.", count=count, frame=f"{frame:g}")
+            )
+        )
         self.stage = Stage(self._fanned, lambda: self.selection.of("part"), self)
         self.checks = Checks(self._settled_puppet, self._pixels, self)
         self.settled.connect(self.checks.seams.begin)
@@ -74,6 +85,10 @@ class Session(QObject):
         return self._shown.pose
 
     @property
+    def takes(self) -> Takes:
+        return self._shown.takes
+
+    @property
     def placed(self) -> Placed:
         """The evaluated puppet as it is shown: posed in Rehearse; at rest, or as a gesture tries it, where the rig is built."""
         if self._placed is None:
@@ -89,15 +104,28 @@ class Session(QObject):
 
     # Change
 
-    def edit(self, name: str, puppet: Puppet | None = None, pose: Pose | None = None) -> None:
-        """One step of undo. Channels of things that are gone are dropped from the pose."""
-        self._settle(name, self._with(puppet, pose))
+    def edit(
+        self, name: str, puppet: Puppet | None = None, pose: Pose | None = None, takes: Takes | None = None
+    ) -> None:
+        """One step of undo. Channels of things that are gone are dropped from pose and takes.
+
+        Where a take is looked at, a pose is keyed at the lamp, or stands there hollow until it is kept.
+        """
+        if self.stage.station.timed and pose is not None:
+            takes = self.tape.keyed(self._with(puppet, None, takes), pose) or takes
+            pose = None
+        self._settle(name, self._with(puppet, pose, takes))
 
     def preview(
-        self, puppet: Puppet | None = None, pose: Pose | None = None, trial: Pose = EMPTY_POSE
+        self,
+        puppet: Puppet | None = None,
+        pose: Pose | None = None,
+        takes: Takes | None = None,
+        trial: Pose = EMPTY_POSE,
     ) -> None:
         """Show a state that is not yet a step; `trial` is a pose to look at where the rig is built."""
-        self._show(self._with(puppet, pose), trial)
+        document = self._with(puppet, pose, takes)
+        self._show(document if pose is not None else self._at_lamp(document), trial)
 
     def spring_back(self) -> None:
         """Show the last settled state again."""
@@ -112,9 +140,24 @@ class Session(QObject):
             more = f" and {len(names) - 1} more" if len(names) > 1 else ""
             self.say(f"{'Undone' if by < 0 else 'Done again'}: {names[0]}{more}.")
 
-    def _with(self, puppet: Puppet | None, pose: Pose | None) -> Document:
+    def _with(self, puppet: Puppet | None, pose: Pose | None, takes: Takes | None = None) -> Document:
         now = self.history.now
-        return Document(now.puppet if puppet is None else puppet, now.pose if pose is None else pose)
+        return Document(
+            now.puppet if puppet is None else puppet,
+            now.pose if pose is None else pose,
+            now.takes if takes is None else takes,
+        )
+
+    def _at_lamp(self, document: Document) -> Document:
+        """A document as it is shown: where a take is looked at, in the take's pose at the lamp."""
+        if not self.stage.station.timed:
+            return document
+        return replace(document, pose=self.tape.pose_of(document))
+
+    @property
+    def settled_pose(self) -> Pose:
+        """The pose outside of running gestures: that of Rehearse, or that at the lamp."""
+        return self._at_lamp(self.history.now).pose
 
     def _settle(self, name: str, document: Document) -> None:
         kept = settled(document, self.history.now)
@@ -123,7 +166,7 @@ class Session(QObject):
         self._show_settled()
 
     def _show_settled(self) -> None:
-        self._show(self.history.now, EMPTY_POSE)
+        self._show(self._at_lamp(self.history.now), EMPTY_POSE)
         self.settled.emit()
 
     def _show(self, document: Document, trial: Pose) -> None:
@@ -134,8 +177,15 @@ class Session(QObject):
         self.drafts.put(self.drafts.now.known_to(document.puppet))
         self.changed.emit(old, document)
 
+    def _on_tape(self) -> None:
+        if self.stage.station.timed:
+            self._show(self._at_lamp(self.history.now), EMPTY_POSE)
+
     def _on_station(self) -> None:
+        shown = self._at_lamp(self.history.now)
         self._placed = None
+        if shown.pose != self._shown.pose:  # from the sandbox to the lamp, or back
+            self._show(shown, EMPTY_POSE)
         self.drafts.put(self.drafts.now.elsewhere())
 
     # Files
@@ -149,6 +199,7 @@ class Session(QObject):
         self.selection.pick(())
         self.drafts.put(Drafts())
         self.stage.clear()
+        self.tape.clear()
         self.history = History(settled(package.document, Document(package.puppet)))
         if saved:
             self.history.mark_saved()

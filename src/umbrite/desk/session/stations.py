@@ -7,7 +7,7 @@ class Station(NamedTuple):
     """A place of work. The first of its tools is taken when it is entered. `panels` stand there at first; none: all but what others name.
 
     `picks` is what a click on art selects there, `selects_all` what "everything" means. `posed` shows the pose instead of rest.
-    The rest says what can be seen and done: parts fanned out, guides, swaying, controls.
+    The rest says what can be seen and done: parts fanned out, guides, swaying, controls; `timed` shows a take at the lamp's frame.
     """
 
     name: str
@@ -21,6 +21,7 @@ class Station(NamedTuple):
     sways: bool = False
     controls: bool = False
     nudges: Literal["", "part", "joint", "control"] = ""
+    timed: bool = False
 
 
 PARTS = Station("Parts", ("place", "trim"), "part", "part", fans=True, guides=True, sways=True, nudges="part")
@@ -37,4 +38,5 @@ REHEARSE = Station(
     controls=True,
     nudges="control",
 )
-STATIONS: dict[str, Station] = {each.name: each for each in (PARTS, PIVOTS, LIMBS, CONTROLS, REHEARSE)}
+TAKES = REHEARSE._replace(name="Takes", panels=("Details", "Poses", "Tape"), timed=True)
+STATIONS: dict[str, Station] = {each.name: each for each in (PARTS, PIVOTS, LIMBS, CONTROLS, REHEARSE, TAKES)}

@@ -313,3 +313,34 @@ def label(painter: Inked, at: QPointF, text: str, within: QRectF) -> None:
     painter.drawRoundedRect(box, 5, 5)
     painter.setPen(painter.theme.paper)
     painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+
+
+def eyelet(painter: Inked, at: QPointF, radius: float, *, lit: bool, hollow: bool = False) -> None:
+    """A key: a brass eyelet punched into the tape; hollow for what is not kept yet."""
+    theme = painter.theme
+    if lit:
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(look.with_alpha(theme.lamp, 130))
+        painter.drawEllipse(at, radius + 4, radius + 4)
+    painter.setPen(
+        pen(
+            theme.ink if lit else theme.brass_dark,
+            1.4,
+            Qt.PenStyle.DashLine if hollow else Qt.PenStyle.SolidLine,
+        )
+    )
+    painter.setBrush(theme.paper if hollow else theme.brass)
+    painter.drawEllipse(at, radius, radius)
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(theme.paper if hollow else theme.brass_dark)
+    painter.drawEllipse(at, radius * 0.38, radius * 0.38)
+
+
+def stitched(painter: Inked, box: QRectF) -> None:
+    """A stitched vermilion edge: what is done here is kept."""
+    stitches = pen(painter.theme.vermilion, 2.4)
+    stitches.setDashPattern([3.2, 2.4])
+    stitches.setCapStyle(Qt.PenCapStyle.FlatCap)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.setPen(stitches)
+    painter.drawRoundedRect(box, 5, 5)

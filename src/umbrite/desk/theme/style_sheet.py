@@ -51,6 +51,7 @@ QPushButton#main { background: #B8432B; border: 1px solid #8F3320; color: $on_ma
 QPushButton#main:hover { background: #A43A24; }
 QPushButton#main:focus { border: 2px solid $ink; padding: 5px 13px; }
 QPushButton#main:disabled { background: #D9C8BC; border-color: #CDBBAE; color: #6E655C; }
+QToolButton:checked { background: $lamp_pale; border: 1px solid $lamp; }
 QToolButton#plain { border: 1px solid transparent; background: transparent; }
 QToolButton#plain:hover { background: $hover; }
 QToolButton#tool { border: 1px solid transparent; background: transparent; padding: 4px 9px; border-radius: 6px; }

@@ -48,7 +48,7 @@ def copy_take(takes: Takes, name: str) -> Takes:
     """A copy of a take behind it. Raises RigError where there is none of that name."""
     take = get_take(takes, name)
     at = takes.index(take) + 1
-    copied = replace(take, name=unique(name, [each.name for each in takes]))
+    copied = replace(take, name=unique(f"{name} copy", [each.name for each in takes]))
     return (*takes[:at], copied, *takes[at:])
 
 

@@ -128,6 +128,10 @@
       <translation>Probe</translation>
     </message>
     <message>
+      <source>Takes</source>
+      <translation>Aufnahmen</translation>
+    </message>
+    <message>
       <source>Copy</source>
       <translation>Kopie</translation>
     </message>
@@ -476,6 +480,82 @@
       <translation>Diese Pose zur Ruhelage machen</translation>
     </message>
     <message>
+      <source>New take</source>
+      <translation>Neue Aufnahme</translation>
+    </message>
+    <message>
+      <source>Copy the take</source>
+      <translation>Aufnahme kopieren</translation>
+    </message>
+    <message>
+      <source>Remove the take</source>
+      <translation>Aufnahme entfernen</translation>
+    </message>
+    <message>
+      <source>Play or stop</source>
+      <translation>Abspielen oder anhalten</translation>
+    </message>
+    <message>
+      <source>A frame back</source>
+      <translation>Ein Bild zurück</translation>
+    </message>
+    <message>
+      <source>A frame on</source>
+      <translation>Ein Bild weiter</translation>
+    </message>
+    <message>
+      <source>To the key before</source>
+      <translation>Zum Schlüssel davor</translation>
+    </message>
+    <message>
+      <source>To the next key</source>
+      <translation>Zum nächsten Schlüssel</translation>
+    </message>
+    <message>
+      <source>To the beginning</source>
+      <translation>Zum Anfang</translation>
+    </message>
+    <message>
+      <source>To the end</source>
+      <translation>Zum Ende</translation>
+    </message>
+    <message>
+      <source>Key all</source>
+      <translation>Alles festhalten</translation>
+    </message>
+    <message>
+      <source>Key the selected</source>
+      <translation>Gewähltes festhalten</translation>
+    </message>
+    <message>
+      <source>Key as you pose</source>
+      <translation>Festhalten beim Stellen</translation>
+    </message>
+    <message>
+      <source>Keep what stands hollow</source>
+      <translation>Hohles behalten</translation>
+    </message>
+    <message>
+      <source>Remove the picked keys</source>
+      <translation>Gewählte Schlüssel entfernen</translation>
+    </message>
+    <message>
+      <source>Turn the picked keys round in time</source>
+      <translation>Gewählte Schlüssel in der Zeit umdrehen</translation>
+    </message>
+    <message>
+      <source>Ease all</source>
+      <translation>Alles weich</translation>
+    </message>
+    <message>
+      <source>Delay down the chain</source>
+      <translation>Die Kette hinab verzögern</translation>
+    </message>
+    <message>
+      <source>Close the loop</source>
+      <translation>Schleife schließen</translation>
+    </message>
+    <message>
       <source>Fit</source>
       <translation>Einpassen</translation>
     </message>
@@ -662,6 +742,10 @@
     <message>
       <source>Drag a control, or the art itself. Alt only turns, Shift keeps to one axis; Ctrl+click puts a pin to turn about.</source>
       <translation>Ziehe einen Griff oder die Zeichnung selbst. Alt dreht nur, Umschalt hält eine Achse; Strg+Klick setzt einen Stift zum Drehen.</translation>
+    </message>
+    <message>
+      <source>Drag a control, or the art itself: it is keyed at the lamp. Space plays, comma and full stop step, Enter keeps hollow keys.</source>
+      <translation>Ziehe einen Griff oder die Zeichnung: an der Lampe wird festgehalten. Leertaste spielt, Komma und Punkt schreiten, Eingabe behält Hohles.</translation>
     </message>
     <message>
       <source>Drag the guide; let go over a ruler it is gone. Shift keeps whole tens.</source>
@@ -868,6 +952,58 @@
       <translation>Nr.</translation>
     </message>
     <message>
+      <source>Everything</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Head</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trunk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Arms</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Legs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Loose pieces</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>All keys</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Smooth</source>
+      <translation>Weich</translation>
+    </message>
+    <message>
+      <source>Straight</source>
+      <translation>Gerade</translation>
+    </message>
+    <message>
+      <source>Eased a little</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Eased</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Eased all the way</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Held until the next</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Normal</source>
       <translation>Normal</translation>
     </message>
@@ -1030,6 +1166,10 @@
     <message>
       <source>None</source>
       <translation>Keine</translation>
+    </message>
+    <message>
+      <source>Tape</source>
+      <translation>Band</translation>
     </message>
     <message>
       <source>Family</source>
@@ -1780,6 +1920,122 @@
       <translation>Diese Datei hat keine Pose. Gib zuerst eine Posendatei aus.</translation>
     </message>
     <message>
+      <source>There is no take yet. Pose at the lamp in Takes, or make one.</source>
+      <translation>Es gibt noch keine Aufnahme. Stelle an der Lampe, oder mach eine.</translation>
+    </message>
+    <message>
+      <source>Pick keys in the tape first.</source>
+      <translation>Wähle zuerst Schlüssel auf dem Band.</translation>
+    </message>
+    <message>
+      <source>Nothing stands hollow at the lamp.</source>
+      <translation>Nichts steht hohl an der Lampe.</translation>
+    </message>
+    <message>
+      <source>Ease {count} ways</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Move {count} keys</source>
+      <translation>{count} Schlüssel bewegen</translation>
+    </message>
+    <message>
+      <source>beginning</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>end</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Put the {word} at frame {frame}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Another way for {count} keys</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Remove {count} keys</source>
+      <translation>{count} Schlüssel entfernen</translation>
+    </message>
+    <message>
+      <source>{count} channels are keyed at frame {frame}.</source>
+      <translation>{count} Werte sind bei Bild {frame} festgehalten.</translation>
+    </message>
+    <message>
+      <source>Keep the changes at frame {frame}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take {count}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name}: pose at the lamp, and go on to another frame.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Copy {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name {strip}</source>
+      <translation>{strip} nennen</translation>
+    </message>
+    <message>
+      <source>{rate} frames per second</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The take is a loop: its last frame is its first one again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Play once</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Delay {count} joints down the chain</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Each joint down the chain is {frames} frames later than the one before.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Turn {count} keys round in time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Copy {count} keys</source>
+      <translation>{count} Schlüssel kopieren</translation>
+    </message>
+    <message>
+      <source>There is nothing to key: the puppet has no controls, and nothing is posed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What you pose is keyed at the lamp.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What you pose stays hollow at the lamp: Enter keeps it, moving the lamp lets it go.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select the joint that leads first; what hangs from it follows.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing that hangs from this joint is keyed. Key the chain first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no key that way.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>The workout ran {count} controls and joints through their range and {words}.</source>
       <translation>Der Durchlauf führte {count} Griffe und Gelenke durch ihren Weg und {words}.</translation>
     </message>
@@ -2353,14 +2609,6 @@
       <translation>Kurve von {name}</translation>
     </message>
     <message>
-      <source>Straight</source>
-      <translation>Gerade</translation>
-    </message>
-    <message>
-      <source>Smooth</source>
-      <translation>Weich</translation>
-    </message>
-    <message>
       <source>Names of all selected</source>
       <translation>Namen aller gewählten</translation>
     </message>
@@ -2447,10 +2695,6 @@
     <message>
       <source>Find a joint or part</source>
       <translation>Gelenk oder Teil finden</translation>
-    </message>
-    <message>
-      <source>Name {strip}</source>
-      <translation>{strip} nennen</translation>
     </message>
     <message>
       <source>{name} carries no drawing.</source>
@@ -2561,6 +2805,10 @@
       <translation>{count} Glieder</translation>
     </message>
     <message>
+      <source>{count} take{ending}</source>
+      <translation>{count} Aufnahmen</translation>
+    </message>
+    <message>
       <source>posed</source>
       <translation>gestellt</translation>
     </message>
@@ -2625,6 +2873,66 @@
       <translation>{count} weitere Schritte</translation>
     </message>
     <message>
+      <source>Take</source>
+      <translation>Aufnahme</translation>
+    </message>
+    <message>
+      <source>The take that is looked at</source>
+      <translation>Die Aufnahme, die man ansieht</translation>
+    </message>
+    <message>
+      <source>Play or stop  (Space)</source>
+      <translation>Abspielen oder anhalten  (Leertaste)</translation>
+    </message>
+    <message>
+      <source>Keying</source>
+      <translation>Festhalten</translation>
+    </message>
+    <message>
+      <source>Loop</source>
+      <translation>Schleife</translation>
+    </message>
+    <message>
+      <source> a second</source>
+      <translation> je Sekunde</translation>
+    </message>
+    <message>
+      <source>Frames per second</source>
+      <translation>Bilder je Sekunde</translation>
+    </message>
+    <message>
+      <source>Speed of playing</source>
+      <translation>Tempo</translation>
+    </message>
+    <message>
+      <source>Half speed</source>
+      <translation>Halbes Tempo</translation>
+    </message>
+    <message>
+      <source>At its rate</source>
+      <translation>Wie sie ist</translation>
+    </message>
+    <message>
+      <source>Double speed</source>
+      <translation>Doppeltes Tempo</translation>
+    </message>
+    <message>
+      <source>No take yet</source>
+      <translation>Noch keine Aufnahme</translation>
+    </message>
+    <message>
+      <source>{frames} frames, {seconds} s</source>
+      <translation>{frames} Bilder, {seconds} s</translation>
+    </message>
+    <message>
+      <source>{count} frames late</source>
+      <translation>{count} Bilder zu spät</translation>
+    </message>
+    <message>
+      <source>Keys over frames; arrows move picked keys, Delete removes them</source>
+      <translation>Schlüssel über Bildern; Pfeile bewegen gewählte, Entf entfernt sie</translation>
+    </message>
+    <message>
       <source>Keep the sheet as PDF, TIFF or PNG…</source>
       <translation>Den Bogen als PDF, TIFF oder PNG behalten …</translation>
     </message>
@@ -2635,6 +2943,10 @@
     <message>
       <source>Contact sheet</source>
       <translation>Kontaktbogen</translation>
+    </message>
+    <message>
+      <source>{count} changes at frame {frame} were not kept.</source>
+      <translation>{count} Änderungen bei Bild {frame} wurden nicht behalten.</translation>
     </message>
     <message>
       <source>Panels</source>

@@ -40,6 +40,19 @@ HANDLE_HINTS = {
 }  # fmt: skip
 
 
+# Posing at the lamp is as in Rehearse.
+STATION_HINTS |= {
+    (
+        "Takes",
+        "pose",
+    ): "Drag a control, or the art itself: it is keyed at the lamp. Space plays, comma and full stop step, Enter keeps hollow keys.",
+    ("Takes", "body"): STATION_HINTS["Rehearse", "body"],
+}
+HANDLE_HINTS |= {
+    ("Takes", kind): text for (station, kind), text in HANDLE_HINTS.items() if station == "Rehearse"
+}
+
+
 def hint_for(session: Session, hover: Handle | None) -> str:
     """One sentence or two for what is under the pointer."""
     if not session.puppet.parts:

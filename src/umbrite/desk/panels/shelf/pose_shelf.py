@@ -189,7 +189,7 @@ class PoseShelf(QWidget):
         session = self.session
         only = chosen_ids(session, saved, only_selected=self.only.isChecked())
         other = known_only(saved.channels, session.history.now.puppet)
-        pose = blended(session.history.now.pose, other, share, only)
+        pose = blended(session.settled_pose, other, share, only)
         if settle:
             session.edit(tr("Blend {share:.0%} to {name}", share=share, name=saved.name), pose=pose)
         else:

@@ -1,0 +1,30 @@
+"""Takes: made, played, keyed, eased and delayed."""
+
+from umbrite.desk.actions.action import Act, on_session
+from umbrite.desk.commands import reasons
+from umbrite.desk.commands.takes import take_commands as take
+
+# One line, one action.
+# fmt: off
+TAKES_ACTS: tuple[Act, ...] = (
+    Act("new-take", "Takes", "New take", "", "plus", on_session(take.new_take), reasons.needs_parts),
+    Act("copy-take", "Takes", "Copy the take", "", "rig-copy", on_session(take.copy_take), take.needs_take),
+    Act("remove-take", "Takes", "Remove the take", "", "trash-2", on_session(take.remove_take), take.needs_take),
+    Act("play", "Takes", "Play or stop", "", "rig-play", lambda desk: desk.play(), take.needs_take, row="Takes"),
+    Act("frame-back", "Takes", "A frame back", ",", "arrow-down", on_session(take.step_by(-1)), take.needs_take),
+    Act("frame-on", "Takes", "A frame on", ".", "arrow-up", on_session(take.step_by(1)), take.needs_take),
+    Act("key-back", "Takes", "To the key before", "Shift+Left", "arrow-down-to-line", on_session(take.to_key(-1)), take.needs_take),
+    Act("key-on", "Takes", "To the next key", "Shift+Right", "arrow-up-to-line", on_session(take.to_key(1)), take.needs_take),
+    Act("take-start", "Takes", "To the beginning", "Home", "arrow-down-to-line", on_session(take.to_end("first")), take.needs_take),
+    Act("take-end", "Takes", "To the end", "End", "arrow-up-to-line", on_session(take.to_end("last")), take.needs_take),
+    Act("key-all", "Takes", "Key all", "Shift+K", "rig-key", on_session(take.key_everything), reasons.needs_parts, row="Takes"),
+    Act("key-selected", "Takes", "Key the selected", "I", "rig-key", on_session(take.key_selected), reasons.needs_selection),
+    Act("keying", "Takes", "Key as you pose", "Shift+I", "rig-key", on_session(take.switch_keying)),
+    Act("keep-hollow", "Takes", "Keep what stands hollow", "", "check", on_session(take.keep_hollow), take.needs_hollow),
+    Act("remove-keys", "Takes", "Remove the picked keys", "", "trash-2", on_session(take.remove_picked), take.needs_keys),
+    Act("mirror-keys", "Takes", "Turn the picked keys round in time", "", "rig-mirror", on_session(take.mirror_picked), take.needs_keys),
+    Act("ease-all", "Takes", "Ease all", "", "rig-curve", on_session(take.ease_everything), take.needs_take, row="Takes"),
+    Act("delay-chain", "Takes", "Delay down the chain", "", "rig-spread", on_session(take.delay_chain), take.needs_take, row="Takes"),
+    Act("close-loop", "Takes", "Close the loop", "", "rotate-ccw", on_session(take.close_loop), take.needs_take, row="Takes"),
+)
+# fmt: on

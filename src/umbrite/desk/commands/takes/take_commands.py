@@ -1,0 +1,345 @@
+"""Takes made and named, keys put, moved, eased, delayed: each one step of undo."""
+
+import itertools
+from collections.abc import Callable, Collection
+from typing import NamedTuple
+
+from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import TAKES
+from umbrite.desk.theme.language import tr
+from umbrite.motion.sampling import sample
+from umbrite.rig.channels import is_stepped
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import branch
+from umbrite.rig.ids import owner_of
+from umbrite.rig.takes import keys as key_edits
+from umbrite.rig.takes import take_list
+from umbrite.rig.takes.take import Going, Spot, Take
+
+DELAY = 2.0  # frames down the chain
+
+
+class Change(NamedTuple):
+    """What a drag on the tape does to keys: so many frames later, as copies or not, or eased out and in by two shares."""
+
+    spots: Collection[Spot]
+    by: float = 0.0
+    copy: bool = False
+    ease: tuple[float, float] | None = None
+
+
+# Reasons
+
+
+def needs_take(session: Session) -> str:
+    return (
+        ""
+        if session.tape.take is not None
+        else tr("There is no take yet. Pose at the lamp in Takes, or make one.")
+    )
+
+
+def needs_keys(session: Session) -> str:
+    return "" if session.tape.picked else tr("Pick keys in the tape first.")
+
+
+def needs_hollow(session: Session) -> str:
+    return "" if session.tape.hollow else tr("Nothing stands hollow at the lamp.")
+
+
+def _take(session: Session) -> Take:
+    take = session.tape.take
+    if take is None:
+        raise RigError(needs_take(session))
+    return take
+
+
+def _put(session: Session, step: str, take: Take) -> None:
+    was = _take(session)
+    session.edit(step, takes=take_list.put_take(session.history.now.takes, was.name, take))
+
+
+def changed(take: Take, change: Change) -> Take:
+    """A take after a change of its keys."""
+    if change.ease is not None:
+        out, into = change.ease
+        return key_edits.set_going(take, change.spots, "eased" if out + into > 0 else "straight", out, into)
+    if change.copy:
+        start = min(frame for _, frame in change.spots)
+        return key_edits.paste_keys(take, key_edits.clip_of(take, change.spots), start + change.by)
+    return key_edits.move_keys(take, change.spots, change.by)
+
+
+def preview(session: Session, change: Change) -> None:
+    """Show a change while it is dragged."""
+    take = _take(session)
+    session.preview(takes=take_list.put_take(session.history.now.takes, take.name, changed(take, change)))
+
+
+def settle(session: Session, change: Change) -> None:
+    """Make a change a step; picked keys stay picked where they are now."""
+    count = len(change.spots)
+    what = tr("Ease {count} ways", count=count) if change.ease else tr("Move {count} keys", count=count)
+    _put(
+        session,
+        tr("Copy {count} keys", count=count) if change.copy else what,
+        changed(_take(session), change),
+    )
+    if change.by:
+        session.tape.pick({(channel, frame + change.by) for channel, frame in change.spots})
+
+
+def _with_end(take: Take, end: str, frame: int) -> Take:
+    return take_list.set_time(take, first=frame) if end == "first" else take_list.set_time(take, last=frame)
+
+
+def preview_end(session: Session, end: str, frame: int) -> None:
+    """Show a take with another beginning or end while its fold is dragged."""
+    take = _take(session)
+    session.preview(
+        takes=take_list.put_take(session.history.now.takes, take.name, _with_end(take, end, frame))
+    )
+
+
+def settle_end(session: Session, end: str, frame: int) -> None:
+    """Give a take another beginning or end."""
+    word = tr("beginning") if end == "first" else tr("end")
+    _put(
+        session,
+        tr("Put the {word} at frame {frame}", word=word, frame=frame),
+        _with_end(_take(session), end, frame),
+    )
+
+
+def set_going(session: Session, spots: Collection[Spot], going: Going, share: float = 0.0) -> None:
+    """Another way from these keys to the next ones."""
+    take = key_edits.set_going(_take(session), spots, going, share, share)
+    _put(session, tr("Another way for {count} keys", count=len(spots)), take)
+
+
+def remove_picked(session: Session) -> None:
+    """Remove the picked keys."""
+    spots = session.tape.picked
+    take = key_edits.remove_keys(_take(session), spots)
+    session.tape.pick(())
+    _put(session, tr("Remove {count} keys", count=len(spots)), take)
+
+
+# Keys at the lamp
+
+
+def key_everything(session: Session) -> None:
+    """Key all channels that the take or the pose names, at the lamp, with the values that they have there."""
+    session.stage.go_to(TAKES)
+    take = session.tape.take
+    names = {*session.pose, *(take.tracks if take is not None else {})}
+    names |= {f"{c.moves}.{what}" for c in session.puppet.controls.values() for what in ("x", "y", "turn")}
+    _key(session, names, tr("Key all"))
+
+
+def key_selected(session: Session) -> None:
+    """Key what is selected, at the lamp."""
+    session.stage.go_to(TAKES)
+    puppet = session.puppet
+    owners = set(session.selection.of("joint")) | set(session.selection.keys)
+    take = session.tape.take
+    known = {*session.pose, *(take.tracks if take is not None else {})}
+    names = {name for name in known if owner_of(name) in owners}
+    names |= {f"{key}.{what}" for key in owners if key in puppet.joints for what in ("x", "y", "turn")}
+    _key(session, names, tr("Key the selected"))
+
+
+def _key(session: Session, names: Collection[str], step: str) -> None:
+    if not names:
+        raise RigError(tr("There is nothing to key: the puppet has no controls, and nothing is posed."))
+    values = {name: session.pose.get(name, 0.0) for name in sorted(names)}
+    session.tape.hollow = {}
+    session.edit(step, takes=session.tape.with_keys(session.history.now, values))
+    frame = f"{session.tape.frame:g}"
+    session.say(tr("{count} channels are keyed at frame {frame}.", count=len(values), frame=frame))
+
+
+def keep_hollow(session: Session) -> None:
+    """Make keys of what stands hollow at the lamp."""
+    takes = session.tape.kept(session.history.now)
+    if takes is None:
+        raise RigError(needs_hollow(session))
+    session.edit(tr("Keep the changes at frame {frame}", frame=f"{session.tape.frame:g}"), takes=takes)
+
+
+def switch_keying(session: Session) -> None:
+    """Key as one poses, or leave changes hollow until they are kept."""
+    session.tape.set_keying(on=not session.tape.keying)
+    session.say(
+        tr("What you pose is keyed at the lamp.")
+        if session.tape.keying
+        else tr("What you pose stays hollow at the lamp: Enter keeps it, moving the lamp lets it go.")
+    )
+
+
+# Time
+
+
+def step_by(frames: int) -> Callable[[Session], None]:
+    """An action that moves the lamp."""
+
+    def work(session: Session) -> None:
+        take = _take(session)
+        at = session.tape.frame + frames
+        if take.loop:
+            at = take.first + (at - take.first) % (take.last - take.first)
+        session.tape.go_to(float(round(min(max(at, take.first), take.last))))
+
+    return work
+
+
+def to_end(end: str) -> Callable[[Session], None]:
+    """An action that moves the lamp to the beginning or the end."""
+
+    def work(session: Session) -> None:
+        take = _take(session)
+        session.tape.go_to(float(take.first if end == "first" else take.last))
+
+    return work
+
+
+def to_key(step: int) -> Callable[[Session], None]:
+    """An action that moves the lamp to the next key, or the one before."""
+
+    def work(session: Session) -> None:
+        take, here = _take(session), session.tape.frame
+        frames = sorted({key.frame for track in take.tracks.values() for key in track})
+        ahead = [frame for frame in frames if (frame > here if step > 0 else frame < here)]
+        if not ahead:
+            raise RigError(tr("There is no key that way."))
+        session.tape.go_to(ahead[0] if step > 0 else ahead[-1])
+
+    return work
+
+
+# Whole takes
+
+
+def new_take(session: Session) -> None:
+    """One more take; what is posed in Rehearse is its first key."""
+    takes = take_list.add_take(
+        session.history.now.takes,
+        tr("Take {count}", count=len(session.history.now.takes) + 1),
+        session.history.now.pose,
+    )
+    session.stage.go_to(TAKES)
+    session.edit(tr("Make {name}", name=takes[-1].name), takes=takes)
+    session.tape.choose(takes[-1].name)
+    session.say(tr("{name}: pose at the lamp, and go on to another frame.", name=takes[-1].name))
+
+
+def copy_take(session: Session) -> None:
+    take = _take(session)
+    takes = take_list.copy_take(session.history.now.takes, take.name)
+    session.edit(tr("Copy {name}", name=take.name), takes=takes)
+    session.tape.choose(takes[[each.name for each in takes].index(take.name) + 1].name)
+
+
+def remove_take(session: Session) -> None:
+    take = _take(session)
+    session.edit(
+        tr("Remove {name}", name=take.name), takes=take_list.remove_take(session.history.now.takes, take.name)
+    )
+    session.tape.choose("")
+
+
+def rename_take(session: Session, text: str) -> None:
+    take = _take(session)
+    session.edit(
+        tr("Name {strip}", strip=text),
+        takes=take_list.rename_take(session.history.now.takes, take.name, text),
+    )
+    session.tape.choose(text.strip())
+
+
+def set_rate(session: Session, rate: float) -> None:
+    _put(
+        session,
+        tr("{rate} frames per second", rate=f"{rate:g}"),
+        take_list.set_time(_take(session), rate=rate),
+    )
+
+
+def close_loop(session: Session) -> None:
+    """The last frame becomes the first one again, and the take goes round."""
+    _put(session, tr("Close the loop"), key_edits.close_loop(_take(session)))
+    session.say(tr("The take is a loop: its last frame is its first one again."))
+
+
+def open_loop(session: Session) -> None:
+    """Play a loop once only."""
+    from msgspec.structs import replace
+
+    _put(session, tr("Play once"), replace(_take(session), loop=False))
+
+
+def switch_loop(session: Session) -> None:
+    open_loop(session) if _take(session).loop else close_loop(session)
+
+
+def delay_chain(session: Session) -> None:
+    """What hangs from the selected joint is delayed down the chain, each joint a little more than what carries it."""
+    groups = chain_groups(session)
+    take = key_edits.delay(_take(session), groups, DELAY)
+    _put(session, tr("Delay {count} joints down the chain", count=len(groups) - 1), take)
+    session.say(
+        tr("Each joint down the chain is {frames} frames later than the one before.", frames=f"{DELAY:g}")
+    )
+
+
+def chain_groups(session: Session) -> list[list[str]]:
+    """The keyed channels of a selected joint and of what hangs from it, joint by joint as far from it as they are."""
+    puppet, take = session.puppet, _take(session)
+    tops = session.selection.of("joint")
+    if not tops:
+        raise RigError(tr("Select the joint that leads first; what hangs from it follows."))
+    depth: dict[str, int] = {}
+    for key in branch(puppet, tops[0]):
+        depth[key] = 0 if key == tops[0] else depth.get(str(puppet.joints[key].parent), 0) + 1
+    most = max(depth.values())
+    groups = [[n for n in take.tracks if depth.get(owner_of(n)) == level] for level in range(most + 1)]
+    if not any(groups[1:]):
+        raise RigError(tr("Nothing that hangs from this joint is keyed. Key the chain first."))
+    return groups
+
+
+def ease_everything(session: Session) -> None:
+    """All ways between keys are eased out and in by a third."""
+    take = _take(session)
+    held = {name for name in take.tracks if is_stepped(session.puppet, name)}
+    _put(session, tr("Ease all"), key_edits.ease_all(take, 1 / 3, held))
+
+
+def mirror_picked(session: Session) -> None:
+    """The picked keys in the opposite order of time."""
+    take = key_edits.mirror_keys(_take(session), session.tape.picked)
+    _put(session, tr("Turn {count} keys round in time", count=len(session.tape.picked)), take)
+
+
+def slide_of_feet(session: Session, frames: int = 200) -> dict[str, float]:
+    """How far each planted foot slides over the take where it should stand, in board pixels; by the limbs' names."""
+    from umbrite.motion.evaluate import evaluate
+    from umbrite.motion.plan import compile_plan
+
+    take, puppet = _take(session), session.puppet
+    at = [take.first + (take.last - take.first) * i / frames for i in range(frames + 1)]
+    placed = evaluate(compile_plan(puppet), sample(take, puppet, at))
+    found = {}
+    for limb in puppet.limbs.values():
+        if limb.end is not None and limb.end_hold == "target":
+            target = [placed.pivot(limb.target, i) for i in range(frames + 1)]
+            foot = [placed.pivot(limb.end, i) for i in range(frames + 1)]
+            found[limb.name] = max(abs(a - b) for a, b in zip(foot, target, strict=True))
+    return found
+
+
+def key_frames(take: Take) -> list[float]:
+    """All frames at which keys stand."""
+    return sorted(
+        set(itertools.chain.from_iterable((key.frame for key in track) for track in take.tracks.values()))
+    )

@@ -1,0 +1,84 @@
+"""The rows of the tape: all keys together, then one for each control and limb, grouped as the body is, unfolding to channels."""
+
+from collections.abc import Collection, Iterator
+from typing import Literal, NamedTuple
+
+from umbrite.rig.change import exists, thing
+from umbrite.rig.channels import channel
+from umbrite.rig.control_kinds import traits
+from umbrite.rig.ids import owner_of
+from umbrite.rig.model import Puppet
+from umbrite.rig.takes.take import Key, Take
+from umbrite.rig.words.body_words import kind_of
+
+BODY = ("Everything", "Head", "Trunk", "Arms", "Legs", "Loose pieces")
+_PLACES = {
+    "Head": {"head", "neck", "eye", "eyes", "mouth", "jaw", "ear", "hair", "hat", "nose", "beak", "brow"},
+    "Trunk": {"trunk", "hips", "body", "pelvis", "chest", "torso", "abdomen"},
+    "Arms": {"upper arm", "forearm", "hand", "arm", "shoulder", "finger", "thumb", "wing"},
+    "Legs": {"thigh", "shin", "foot", "leg", "toe", "paw", "hoof"},
+}  # fmt: skip
+
+
+class Row(NamedTuple):
+    """A row of the tape: what it is for, and the channels whose keys stand in it. A head has none of its own."""
+
+    kind: Literal["all", "head", "thing", "channel"]
+    key: str
+    label: str
+    channels: tuple[str, ...]
+
+
+def body_place(puppet: Puppet, key: str) -> str:
+    """Which part of the body a thing belongs to."""
+    if key in puppet.controls and traits(puppet.controls[key]).whole:
+        return "Everything"
+    name = thing(puppet, key).name
+    kind, words = kind_of(name), set(name.casefold().split())
+    return next((place for place, known in _PLACES.items() if kind in known or words & known), "Loose pieces")
+
+
+def _things(puppet: Puppet, take: Take | None) -> Iterator[tuple[str, set[str]]]:
+    """What has a row, and the ids whose channels stand in it: controls with what they move, then whatever else is keyed."""
+    left = {owner_of(name) for name in take.tracks} if take is not None else set()
+    for key, control in puppet.controls.items():
+        owners = {key} if traits(control).values else {key, control.moves}
+        owners |= {k for k, limb in puppet.limbs.items() if limb.target == control.moves}
+        left -= owners
+        yield key, owners
+    for key in [*puppet.joints, *puppet.limbs]:
+        if key in left:
+            yield key, {key}
+
+
+def rows_of(puppet: Puppet, take: Take | None, unfolded: Collection[str]) -> list[Row]:
+    """All rows from top to bottom; those of `unfolded` things with their channels below them."""
+    tracks = take.tracks if take is not None else {}
+    rows = [Row("all", "", "All keys", tuple(tracks))]
+    by_place: dict[str, list[Row]] = {place: [] for place in BODY}
+    for key, owners in _things(puppet, take):
+        if not exists(puppet, key):
+            continue
+        channels = tuple(name for name in tracks if owner_of(name) in owners)
+        found = by_place[body_place(puppet, key)]
+        found.append(Row("thing", key, thing(puppet, key).name, channels))
+        if key in unfolded:
+            for name in channels:
+                kind = channel(name)
+                own = owner_of(name) in {key, getattr(thing(puppet, key), "moves", key)}
+                word = kind.kind.word if kind is not None else name
+                label = word if own else f"{thing(puppet, owner_of(name)).name}: {word}"
+                found.append(Row("channel", name, label, (name,)))
+    for place, found in by_place.items():
+        if found:
+            rows += [Row("head", place, place, ()), *found]
+    return rows
+
+
+def keys_in(take: Take, row: Row) -> list[tuple[float, Key]]:
+    """The frames of a row at which keys stand, with one key of each, by rising frames."""
+    found: dict[float, Key] = {}
+    for name in row.channels:
+        for key in take.tracks.get(name, ()):
+            found.setdefault(key.frame, key)
+    return sorted(found.items(), key=lambda item: item[0])

@@ -1,0 +1,422 @@
+"""The paper tape: a ruler of frames, a row for each control, brass eyelets for keys, threads between them, and the lamp.
+
+Asks the session, edits nothing itself. Presses: the ruler moves the lamp, its folds the ends; an eyelet is picked and dragged (Ctrl
+copies it, Alt takes everything later along), a thread is eased by a drag, the bare tape is boxed.
+"""
+
+import itertools
+from typing import NamedTuple
+
+from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPolygonF, QWheelEvent
+from PySide6.QtWidgets import QWidget
+
+from umbrite.desk.commands.takes import take_commands
+from umbrite.desk.panels.tape.tape_rows import Row, keys_in, rows_of
+from umbrite.desk.panels.tape.ways_menu import ways_menu
+from umbrite.desk.session.session import Session, attempt
+from umbrite.desk.theme import look, marks
+from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
+from umbrite.rig.takes.take import Key, Spot, Take
+
+NAMES, RULER, ROW, HEAD, EDGE = 168, 30, 22, 20, 18  # widget pixels
+EYELET, REACH = 5.0, 7.0
+MOST_EASE = 0.5
+
+
+class Press(NamedTuple):
+    """What is being dragged on the tape."""
+
+    kind: str  # "lamp", "first", "last", "keys", "thread", "box"
+    at: QPointF
+    spots: frozenset[Spot] = frozenset()
+    key: Key | None = None
+    copy: bool = False
+
+
+class TapeSheet(QWidget):
+    """See the module."""
+
+    wanted_height = Signal(int)
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        self.rows: list[Row] = []
+        self.unfolded: set[str] = set()
+        self._press: Press | None = None
+        self._by = 0.0
+        self._box: QRectF | None = None
+        self._change = take_commands.Change(())
+        self._end = ("", 0)
+        self._zoom = 1.0
+        self._from = 0.0  # the frame at the left edge, while zoomed in
+        self.setMouseTracking(True)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setAccessibleName(tr("Tape"))
+        self.setAccessibleDescription(tr("Keys over frames; arrows move picked keys, Delete removes them"))
+        session.changed.connect(lambda *_: self.refresh())
+        session.tape.changed.connect(self.update)
+        session.stage.theme_changed.connect(self.update)
+        self.refresh()
+
+    def sizeHint(self) -> QSize:
+        return QSize(800, self._height())
+
+    def minimumSizeHint(self) -> QSize:
+        return QSize(400, RULER + 2 * ROW)
+
+    def refresh(self) -> None:
+        """The rows anew."""
+        rows = rows_of(self.session.puppet, self.take, self.unfolded)
+        if rows != self.rows:
+            self.rows = rows
+            self.setMinimumHeight(self._height())
+        self.update()
+
+    @property
+    def take(self) -> Take | None:
+        return self.session.tape.of(self.session.takes)  # as a running drag shows it
+
+    # Places
+
+    def _height(self) -> int:
+        return RULER + sum(HEAD if row.kind == "head" else ROW for row in self.rows) + 8
+
+    def _span(self) -> tuple[float, float]:
+        take = self.take
+        return (float(take.first), float(take.last)) if take is not None else (0.0, 48.0)
+
+    def _scale(self) -> float:
+        """Pixels a frame."""
+        first, last = self._span()
+        return max(self.width() - NAMES - 2 * EDGE, 50) / (last - first) * self._zoom
+
+    def x_of(self, frame: float) -> float:
+        """Where a frame is."""
+        start = self._span()[0] if self._zoom == 1.0 else self._from
+        return NAMES + EDGE + (frame - start) * self._scale()
+
+    def frame_at(self, x: float) -> float:
+        """The frame at a place, not rounded."""
+        start = self._span()[0] if self._zoom == 1.0 else self._from
+        return start + (x - NAMES - EDGE) / self._scale()
+
+    def box_of(self, number: int) -> QRectF:
+        """A row's place."""
+        y = RULER + sum(HEAD if row.kind == "head" else ROW for row in self.rows[:number])
+        return QRectF(0, y, self.width(), HEAD if self.rows[number].kind == "head" else ROW)
+
+    def row_at(self, y: float) -> int | None:
+        return next(
+            (i for i in range(len(self.rows)) if self.box_of(i).top() <= y < self.box_of(i).bottom()), None
+        )
+
+    def _spots(self, row: Row, frame: float) -> frozenset[Spot]:
+        take = self.take
+        tracks = take.tracks if take is not None else {}
+        return frozenset((c, k.frame) for c in row.channels for k in tracks.get(c, ()) if k.frame == frame)
+
+    def eyelet_at(self, at: QPointF) -> tuple[Row, float] | None:
+        """The row and frame of the eyelet at a place."""
+        number, take = self.row_at(at.y()), self.take
+        if number is None or take is None or at.x() < NAMES:
+            return None
+        row = self.rows[number]
+        near = [(abs(self.x_of(frame) - at.x()), frame) for frame, _ in keys_in(take, row)]
+        best = min(near, default=(99.0, 0.0))
+        return (row, best[1]) if best[0] <= REACH else None
+
+    def thread_at(self, at: QPointF) -> tuple[Row, Key, Key] | None:
+        """The row and the two keys of the thread at a place."""
+        number, take = self.row_at(at.y()), self.take
+        if number is None or take is None or at.x() < NAMES:
+            return None
+        if abs(self.box_of(number).center().y() - at.y()) > REACH:
+            return None
+        keys, frame = keys_in(take, self.rows[number]), self.frame_at(at.x())
+        pairs = itertools.pairwise(keys)
+        return next(((self.rows[number], a[1], b[1]) for a, b in pairs if a[0] < frame < b[0]), None)
+
+    # Painting
+
+    def paintEvent(self, _event: QPaintEvent) -> None:
+        painter = Inked(self, self.session.stage.theme)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.fillRect(self.rect(), painter.theme.paper)
+        self._paint_ruler(painter)
+        for i, row in enumerate(self.rows):
+            self._paint_row(painter, i, row)
+        self._paint_lamp(painter)
+        if self._box is not None:
+            painter.setPen(marks.pen(painter.theme.ink, 1.2, Qt.PenStyle.DashLine))
+            painter.setBrush(look.with_alpha(painter.theme.lamp, 40))
+            painter.drawRect(self._box)
+        if self.session.tape.keying:
+            marks.stitched(painter, QRectF(self.rect()).adjusted(2, 2, -2, -2))
+        painter.end()
+
+    def _paint_ruler(self, painter: Inked) -> None:
+        painter.fillRect(QRectF(0, 0, self.width(), RULER), painter.theme.panel)
+        first, last = self._span()
+        step = next((n for n in (1, 2, 5, 10, 20, 50, 100, 200, 500, 1000) if n * self._scale() > 44), 5000)
+        painter.setFont(look.font(9))
+        frame = int(self.frame_at(NAMES)) // step * step
+        while self.x_of(frame) < self.width():
+            x = self.x_of(frame)
+            if x > NAMES:
+                inside = first <= frame <= last
+                painter.setPen(marks.pen(painter.theme.line, 1))
+                painter.drawLine(QPointF(x, RULER - 7), QPointF(x, self.height()))
+                painter.setPen(painter.theme.ink if inside else painter.theme.dim)
+                painter.drawText(QRectF(x - 24, 4, 48, 16), Qt.AlignmentFlag.AlignCenter, str(frame))
+            frame += step
+        for end, way in ((first, 1), (last, -1)):  # the folds at which it begins and ends
+            x = self.x_of(end)
+            fold = QPolygonF([QPointF(x, RULER), QPointF(x, RULER - 13), QPointF(x - way * 9, RULER)])
+            painter.setPen(marks.pen(painter.theme.ink, 1.2))
+            painter.setBrush(painter.theme.brass_pale)
+            painter.drawPolygon(fold)
+
+    def _paint_row(self, painter: Inked, number: int, row: Row) -> None:
+        box, take = self.box_of(number), self.take
+        if row.kind == "head":
+            painter.fillRect(box, painter.theme.panel)
+        painter.setPen(marks.pen(painter.theme.rule, 1))
+        painter.drawLine(box.bottomLeft(), box.bottomRight())
+        left = {"all": 8, "head": 8, "thing": 26, "channel": 40}[row.kind]
+        painter.setPen(painter.theme.quiet if row.kind in {"head", "channel"} else painter.theme.ink)
+        painter.setFont(look.font(9.0 if row.kind in {"head", "channel"} else 10.5))
+        words = tr(row.label) if row.kind in {"head", "all"} else row.label
+        room = QRectF(left, box.top(), NAMES - left - 4, box.height())
+        short = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, int(room.width()))
+        painter.drawText(room, Qt.AlignmentFlag.AlignVCenter, short)
+        if row.kind == "thing" and row.channels:
+            name = "chevron-down" if row.key in self.unfolded else "chevron-right"
+            painter.drawPixmap(8, round(box.center().y() - 7), look.icon(painter.theme, name).pixmap(14, 14))
+        if take is None or not row.channels:
+            return
+        painter.setClipRect(QRectF(NAMES, 0, self.width() - NAMES, self.height()))
+        keys = keys_in(take, row)
+        y = box.center().y()
+        if row.kind != "all":
+            for (frame, key), (after, _) in itertools.pairwise(keys):
+                painter.setPen(marks.pen(painter.theme.teal, 1.8))
+                painter.setBrush(Qt.BrushStyle.NoBrush)
+                painter.drawPath(thread(key, QPointF(self.x_of(frame), y), QPointF(self.x_of(after), y)))
+        picked = self.session.tape.picked
+        for frame, _ in keys:
+            lit = any(spot in picked for spot in self._spots(row, frame))
+            marks.eyelet(
+                painter, QPointF(self.x_of(frame), y), EYELET if row.kind != "channel" else 4.0, lit=lit
+            )
+        hollow = {name for name in self.session.tape.hollow if name in row.channels}
+        if hollow:
+            marks.eyelet(
+                painter, QPointF(self.x_of(self.session.tape.frame), y), EYELET, lit=False, hollow=True
+            )
+        painter.setClipping(False)
+
+    def _paint_lamp(self, painter: Inked) -> None:
+        x = self.x_of(self.session.tape.frame)
+        if x < NAMES:
+            return
+        painter.setPen(marks.pen(painter.theme.lamp, 2.0))
+        painter.drawLine(QPointF(x, 14), QPointF(x, self.height()))
+        marks.glow(painter, QPointF(x, 12), 13)
+        painter.setPen(marks.pen(painter.theme.ink, 1.4))
+        painter.setBrush(painter.theme.lamp)
+        painter.drawEllipse(QPointF(x, 12), 6, 8)
+        painter.setFont(look.font(9.5))
+        painter.setPen(painter.theme.ink)
+        words = f"{self.session.tape.frame:g}"
+        painter.drawText(QPointF(x + 9, 16), words)
+
+    # Pointer
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        at = event.position()
+        self.setFocus(Qt.FocusReason.MouseFocusReason)
+        if event.button() != Qt.MouseButton.LeftButton:
+            return
+        self._by, self._box = 0.0, None
+        if at.y() < RULER:
+            first, last = self._span()
+            ends = {"first": abs(self.x_of(first) - at.x()), "last": abs(self.x_of(last) - at.x())}
+            end = min(ends, key=ends.__getitem__)
+            on_fold = self.take is not None and ends[end] < 9 and at.y() > RULER - 14
+            self._press = Press(end if on_fold else "lamp", at)
+            if not on_fold:
+                self._to(at)
+            return
+        number = self.row_at(at.y())
+        if number is not None and at.x() < NAMES:
+            self._press_name(self.rows[number])
+            return
+        found = self.eyelet_at(at)
+        if found is not None:
+            self._press_eyelet(event, *found)
+        elif (between := self.thread_at(at)) is not None and between[0].kind != "all":
+            row, key, _ = between
+            self._press = Press("thread", at, self._spots(row, key.frame), key)
+        else:
+            self._press = Press("box", at)
+
+    def _press_name(self, row: Row) -> None:
+        if row.kind == "thing":
+            self.unfolded ^= {row.key}
+            self.refresh()
+            if row.key in self.session.puppet.controls:
+                self.session.selection.pick([row.key])
+
+    def _press_eyelet(self, event: QMouseEvent, row: Row, frame: float) -> None:
+        spots, picked = self._spots(row, frame), self.session.tape.picked
+        if event.modifiers() & Qt.KeyboardModifier.ShiftModifier:
+            self.session.tape.pick(picked ^ spots if not spots <= picked else picked - spots)
+        elif not spots <= picked:
+            self.session.tape.pick(spots)
+        chosen = self.session.tape.picked
+        take = self.take
+        if event.modifiers() & Qt.KeyboardModifier.AltModifier and take is not None:
+            least = min((f for _, f in chosen), default=frame)
+            chosen = frozenset((c, k.frame) for c in take.tracks for k in take.tracks[c] if k.frame >= least)
+        copies = bool(event.modifiers() & Qt.KeyboardModifier.ControlModifier)
+        self._press = Press("keys", event.position(), chosen, copy=copies)
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        at, press = event.position(), self._press
+        if press is None:
+            on = self.eyelet_at(at) or (self.thread_at(at) if at.y() > RULER else None)
+            self.setCursor(Qt.CursorShape.PointingHandCursor if on else Qt.CursorShape.ArrowCursor)
+        elif press.kind == "lamp":
+            self._to(at)
+        elif press.kind == "box":
+            self._box = QRectF(press.at, at).normalized()
+            self.update()
+        elif press.kind == "keys":
+            self._by = float(round((at.x() - press.at.x()) / self._scale()))
+            self._show(take_commands.Change(press.spots, by=self._by, copy=press.copy))
+        elif press.kind == "thread":
+            self._show(self._eased(press, at))
+        else:
+            self._show_end(press.kind, at)
+
+    def _to(self, at: QPointF) -> None:
+        self.session.tape.go_to(float(round(self.frame_at(at.x()))))
+
+    def _eased(self, press: Press, at: QPointF) -> "take_commands.Change":
+        """Sideways eases more at the one end and less at the other; up and down more or less at both."""
+        key = press.key
+        assert key is not None
+        out, into = (key.out, key.into) if key.going == "eased" else (0.25, 0.25)
+        across, up = (at.x() - press.at.x()) / 160, (press.at.y() - at.y()) / 100
+        ease = (min(max(out + across + up, 0.0), MOST_EASE), min(max(into - across + up, 0.0), MOST_EASE))
+        return take_commands.Change(press.spots, ease=ease)
+
+    def _show(self, change: "take_commands.Change") -> None:
+        attempt(self.session, lambda: take_commands.preview(self.session, change))
+        self._change = change
+
+    def _show_end(self, end: str, at: QPointF) -> None:
+        frame = round(self.frame_at(at.x()))
+        attempt(self.session, lambda: take_commands.preview_end(self.session, end, frame))
+        self._end = (end, frame)
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        press, self._press = self._press, None
+        if press is None:
+            return
+        box, self._box = self._box, None
+        moved = (event.position() - press.at).manhattanLength() > 3
+        if press.kind == "box":
+            self._pick_box(box, keep=bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier))
+        elif press.kind in {"keys", "thread"} and moved:
+            attempt(self.session, lambda: take_commands.settle(self.session, self._change))
+        elif press.kind in {"first", "last"} and moved:
+            attempt(self.session, lambda: take_commands.settle_end(self.session, *self._end))
+        self.update()
+
+    def _pick_box(self, box: QRectF | None, *, keep: bool) -> None:
+        take = self.take
+        found: set[Spot] = set(self.session.tape.picked) if keep else set()
+        if box is not None and take is not None:
+            for i, row in enumerate(self.rows):
+                y = self.box_of(i).center().y()
+                for frame, _ in keys_in(take, row):
+                    if row.kind != "all" and box.contains(QPointF(self.x_of(frame), y)):
+                        found |= self._spots(row, frame)
+        self.session.tape.pick(found)
+
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        between = self.thread_at(event.position())
+        if between is None or between[0].kind == "all":
+            return
+        row, key, _ = between
+        menu = ways_menu(self, self.session, self._spots(row, key.frame), key)
+        menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        menu.popup(event.globalPosition().toPoint())
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        if not event.modifiers() & Qt.KeyboardModifier.ControlModifier:
+            event.ignore()
+            return
+        under = self.frame_at(event.position().x())
+        zoom = min(max(self._zoom * 1.18 ** (event.angleDelta().y() / 120), 1.0), 60.0)
+        self._zoom = zoom
+        self._from = under - (event.position().x() - NAMES - EDGE) / self._scale()
+        self.update()
+        event.accept()
+
+    # Keys
+
+    def event(self, event: QEvent) -> bool:
+        """The tape's own keys come before the window's while it has them."""
+        own = {Qt.Key.Key_Delete, Qt.Key.Key_Left, Qt.Key.Key_Right}
+        if (
+            event.type() == QEvent.Type.ShortcutOverride
+            and isinstance(event, QKeyEvent)
+            and event.key() in own
+        ):
+            event.accept()
+        return super().event(event)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        step = {Qt.Key.Key_Left: -1.0, Qt.Key.Key_Right: 1.0}.get(Qt.Key(event.key()))
+        picked = self.session.tape.picked
+        if event.key() == Qt.Key.Key_Escape and self._press is not None:
+            self._press = self._box = None
+            self.session.spring_back()
+        elif step is not None and picked:
+            by = step * (10 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 1)
+            attempt(
+                self.session, lambda: take_commands.settle(self.session, take_commands.Change(picked, by=by))
+            )
+        elif step is not None:
+            self.session.tape.go_to(self.session.tape.frame + step)
+        elif event.key() == Qt.Key.Key_Delete:
+            attempt(self.session, lambda: take_commands.remove_picked(self.session))
+        elif event.key() == Qt.Key.Key_Escape:
+            self.session.tape.pick(())
+        else:
+            super().keyPressEvent(event)
+
+
+def thread(key: Key, start: QPointF, end: QPointF) -> QPainterPath:
+    """How a value goes on between two eyelets: taut where it is straight, stepped where it holds, slack by its easing."""
+    path = QPainterPath(start)
+    if key.going == "hold":
+        path.lineTo(end + QPointF(0, 0) - QPointF(4, 0))
+        path.moveTo(end + QPointF(-4, -5))
+        path.lineTo(end + QPointF(-4, 5))
+    elif key.going == "straight":
+        path.lineTo(end)
+    else:
+        out, into = (key.out, key.into) if key.going == "eased" else (0.3, 0.3)
+        width = end.x() - start.x()
+        path.cubicTo(
+            start + QPointF(width * 0.33, 11 * max(out, 0.1) * 2),
+            end - QPointF(width * 0.33, 11 * max(into, 0.1) * 2),
+            end,
+        )
+    return path

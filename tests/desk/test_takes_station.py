@@ -1,0 +1,244 @@
+"""The sixth station: posing at the lamp keys, the tape shows and moves keys, hollow changes are kept or let go, it plays."""
+
+from collections.abc import Callable
+
+import pytest
+from PySide6.QtCore import QPoint, QPointF, Qt
+from PySide6.QtWidgets import QApplication, QMenu
+from pytestqt.qtbot import QtBot
+
+from demo_puppet import control, joint
+from desk.conftest import Hand
+from desk.test_rehearsing import grip
+from umbrite.desk.commands.takes import take_commands
+from umbrite.desk.panels.tape.player import frame_after
+from umbrite.desk.panels.tape.tape_rows import rows_of
+from umbrite.desk.panels.tape.tape_sheet import NAMES, RULER
+from umbrite.desk.session.stations import REHEARSE, TAKES
+from umbrite.desk.window import Window
+from umbrite.files.package import load, save
+from umbrite.rig.takes.keys import spots_of
+from umbrite.rig.takes.take import Take
+
+Act = Callable[[str], None]
+LEFT, CTRL, ALT = (
+    Qt.MouseButton.LeftButton,
+    Qt.KeyboardModifier.ControlModifier,
+    Qt.KeyboardModifier.AltModifier,
+)
+
+
+@pytest.fixture
+def timed(wick_window: Window, hand: Hand, act: Act) -> Window:
+    """Wick in Takes, all keyed at frame 0, the far hand up at 24."""
+    act("takes")
+    act("key-all")
+    wick_window.session.tape.go_to(24.0)
+    hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 30 - 200j)
+    return wick_window
+
+
+def take(window: Window) -> Take:
+    found = window.session.tape.take
+    assert found is not None
+    return found
+
+
+def hand_channels(window: Window) -> list[str]:
+    moves = window.session.puppet.controls[control(window.session.puppet, "Far hand")].moves
+    return [
+        name
+        for name in take(window).tracks
+        if name.startswith(f"{moves}.") and len(take(window).tracks[name]) > 1
+    ]
+
+
+def row(window: Window, name: str) -> int:
+    return next(
+        i for i, each in enumerate(window.tape.sheet.rows) if each.label == name and each.kind == "thing"
+    )
+
+
+def eyelet(window: Window, name: str, frame: float) -> QPoint:
+    sheet = window.tape.sheet
+    return QPointF(sheet.x_of(frame), sheet.box_of(row(window, name)).center().y()).toPoint()
+
+
+def drag(
+    qtbot: QtBot,
+    window: Window,
+    start: QPoint,
+    end: QPoint,
+    keys: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier,
+) -> None:
+    sheet = window.tape.sheet
+    qtbot.mousePress(sheet, LEFT, keys, start)
+    for share in (0.3, 0.7, 1.0):
+        at = start + (end - start) * share
+        qtbot.mouseMove(sheet, at)
+    qtbot.mouseRelease(sheet, LEFT, keys, end)
+
+
+def test_what_is_posed_at_the_lamp_is_keyed_and_between_keys_it_moves(timed: Window, act: Act) -> None:
+    session = timed.session
+    assert session.stage.station is TAKES
+    channels = hand_channels(timed)
+    assert channels
+    assert all([key.frame for key in take(timed).tracks[name]] == [0.0, 24.0] for name in channels)
+    assert session.history.now.pose == {}, "the sandbox of Rehearse is as it was"
+    up = session.placed.control_at(session.puppet.controls[control(session.puppet, "Far hand")])
+    session.tape.go_to(0.0)
+    down = session.placed.control_at(session.puppet.controls[control(session.puppet, "Far hand")])
+    session.tape.go_to(12.0)
+    middle = session.placed.control_at(session.puppet.controls[control(session.puppet, "Far hand")])
+    assert abs(middle - (up + down) / 2) < 25
+    act("rehearse")
+    assert session.pose == {}
+    assert session.stage.station is REHEARSE
+    act("undo")
+    assert take(timed).tracks[channels[0]][-1].frame == 0.0, "one step of undo"
+
+
+def test_without_keying_changes_stand_hollow_until_they_are_kept_or_let_go(
+    timed: Window, hand: Hand, act: Act, qtbot: QtBot
+) -> None:
+    session = timed.session
+    before = session.history.now
+    act("keying")
+    session.tape.go_to(36.0)
+    hand.drag(grip(timed, "Body"), grip(timed, "Body") + 40j)
+    assert session.tape.hollow
+    assert session.history.now is before
+    session.tape.go_to(40.0)
+    assert session.tape.hollow == {}
+    assert "not kept" in timed.frame.hints.message
+    hand.drag(grip(timed, "Body"), grip(timed, "Body") + 40j)
+    qtbot.keyClick(timed.board, Qt.Key.Key_Return)
+    assert session.tape.hollow == {}
+    assert {frame for _, frame in spots_of(take(timed))} == {0.0, 24.0, 40.0}
+    hand.drag(grip(timed, "Body"), grip(timed, "Body") + 30j)
+    qtbot.keyClick(timed.board, Qt.Key.Key_Escape)
+    assert session.tape.hollow == {}
+
+
+def test_keys_are_dragged_copied_and_taken_along_on_the_tape(timed: Window, qtbot: QtBot) -> None:
+    QApplication.processEvents()
+    sheet = timed.tape.sheet
+    channels = hand_channels(timed)
+    step = round(6 * (sheet.x_of(1) - sheet.x_of(0)))
+    drag(qtbot, timed, eyelet(timed, "Far hand", 24), eyelet(timed, "Far hand", 24) + QPoint(step, 0))
+    assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 30.0]
+    assert {frame for _, frame in timed.session.tape.picked} == {30.0}
+    drag(qtbot, timed, eyelet(timed, "Far hand", 30), eyelet(timed, "Far hand", 30) + QPoint(step, 0), CTRL)
+    assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 30.0, 36.0]
+    drag(qtbot, timed, eyelet(timed, "Far hand", 30), eyelet(timed, "Far hand", 30) + QPoint(step, 0), ALT)
+    assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 36.0, 42.0]
+    sheet.setFocus()
+    qtbot.keyClick(sheet, Qt.Key.Key_Left)
+    assert {frame for _, frame in timed.session.tape.picked} <= {35.0, 36.0, 41.0, 42.0}
+    qtbot.keyClick(sheet, Qt.Key.Key_Delete)
+    assert timed.session.tape.picked == frozenset()
+
+
+def test_a_box_picks_and_a_thread_is_eased_by_a_drag_and_a_double_click(timed: Window, qtbot: QtBot) -> None:
+    QApplication.processEvents()
+    sheet, channels = timed.tape.sheet, hand_channels(timed)
+    at = eyelet(timed, "Far hand", 24)
+    drag(qtbot, timed, at + QPoint(-30, -9), at + QPoint(30, 9))
+    assert {name for name, _ in timed.session.tape.picked} == set(channels)
+    middle = eyelet(timed, "Far hand", 12)
+    drag(qtbot, timed, middle, middle + QPoint(0, -20))
+    key = take(timed).tracks[channels[0]][0]
+    assert key.going == "eased"
+    assert key.out == pytest.approx(key.into) == pytest.approx(0.45)
+    qtbot.mouseDClick(sheet, LEFT, pos=middle)
+    menu = QApplication.activePopupWidget()
+    assert isinstance(menu, QMenu)
+    next(action for action in menu.actions() if action.text() == "Held until the next").trigger()
+    menu.close()
+    assert take(timed).tracks[channels[0]][0].going == "hold"
+
+
+def test_the_lamp_and_the_folds_are_dragged_in_the_ruler(timed: Window, qtbot: QtBot) -> None:
+    QApplication.processEvents()
+    sheet = timed.tape.sheet
+    qtbot.mousePress(sheet, LEFT, pos=QPoint(round(sheet.x_of(10)), 8))
+    qtbot.mouseMove(sheet, QPoint(round(sheet.x_of(17)), 8))
+    qtbot.mouseRelease(sheet, LEFT, pos=QPoint(round(sheet.x_of(17)), 8))
+    assert timed.session.tape.frame == 17.0
+    end = QPoint(round(sheet.x_of(48)), RULER - 4)
+    drag(qtbot, timed, end, QPoint(round(sheet.x_of(40)), RULER - 4))
+    assert take(timed).last == pytest.approx(40, abs=6)
+    assert take(timed).last < 48
+
+
+def test_rows_are_grouped_as_the_body_is_and_unfold_to_channels(timed: Window, qtbot: QtBot) -> None:
+    puppet = timed.session.puppet
+    rows = rows_of(puppet, take(timed), ())
+    heads = [each.label for each in rows if each.kind == "head"]
+    assert heads[:5] == ["Everything", "Head", "Trunk", "Arms", "Legs"]
+    assert {each.key for each in rows if each.kind == "thing"} >= set(puppet.controls)
+    before = len(timed.tape.sheet.rows)
+    at = timed.tape.sheet.box_of(row(timed, "Far hand")).center()
+    qtbot.mouseClick(timed.tape.sheet, LEFT, pos=QPoint(NAMES // 2, round(at.y())))
+    assert len(timed.tape.sheet.rows) > before + 1
+    timed.tape.sheet.grab()
+
+
+def test_it_plays_at_its_rate_and_leaves_late_frames_out(timed: Window, act: Act, qtbot: QtBot) -> None:
+    player = timed.tape.player
+    seen = []
+    timed.session.tape.changed.connect(lambda: seen.append(timed.session.tape.frame))
+    timed.session.tape.go_to(0.0)
+    qtbot.keyClick(timed.board, Qt.Key.Key_Space)
+    assert player.playing
+    qtbot.waitUntil(lambda: timed.session.tape.frame >= 6, timeout=4000)
+    qtbot.keyClick(timed.board, Qt.Key.Key_Space)
+    assert not player.playing
+    assert seen == sorted(seen)
+    loop = Take("T", loop=True, last=10)
+    assert frame_after(loop, 8, 3.5) == (1.0, False)
+    assert frame_after(Take("T", last=10), 8, 3.5) == (10.0, True)
+    act("take-end")
+    assert timed.session.tape.frame == 48.0
+    act("key-back")
+    assert timed.session.tape.frame == 24.0
+    act("frame-on")
+    assert timed.session.tape.frame == 25.0
+
+
+def test_loops_delays_and_eases_are_single_steps(timed: Window, act: Act) -> None:
+    session = timed.session
+    act("close-loop")
+    assert take(timed).loop
+    assert all(track[-1].frame == 48.0 for track in take(timed).tracks.values())
+    act("ease-all")
+    assert {key.going for track in take(timed).tracks.values() for key in track} == {"eased"}
+    session.selection.pick([joint(session.puppet, "Trunk")])
+    leader, follower = joint(session.puppet, "Trunk"), joint(session.puppet, "Head")
+    session.tape.go_to(10.0)
+    session.edit("Nod", pose={**session.pose, f"{leader}.turn": 0.2, f"{follower}.turn": 0.2})
+    act("delay-chain")
+    frames = [key.frame for key in take(timed).tracks[f"{follower}.turn"]]
+    assert 14.0 in frames, "two joints down the chain, two frames each"
+    assert 10.0 in [key.frame for key in take(timed).tracks[f"{leader}.turn"]]
+    session.selection.pick([])
+    act("delay-chain")
+    assert "leads" in timed.frame.hints.message
+
+
+def test_takes_are_made_copied_removed_and_live_in_the_file(
+    timed: Window, act: Act, tmp_path: object
+) -> None:
+    session = timed.session
+    act("new-take")
+    act("copy-take")
+    assert [each.name for each in session.history.now.takes] == ["Take 1", "Take 2", "Take 2 copy"]
+    assert take(timed).name == "Take 2 copy"
+    act("remove-take")
+    file = tmp_path / "timed.umbrite"  # type: ignore[operator]
+    save(file, session.file.package())
+    assert load(file).document.takes == session.history.now.takes
+    assert not session.history.is_saved
+    take_commands.rename_take(session, "Idle")
+    assert "Idle" in [each.name for each in session.history.now.takes]
