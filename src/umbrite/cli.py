@@ -11,7 +11,7 @@ from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
 
-from umbrite import __version__
+from umbrite import __version__, cli_takes
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding
 from umbrite.checking.findings_report import findings_report
@@ -32,7 +32,7 @@ from umbrite.rig.edits.shelf import get_pose
 from umbrite.rig.errors import RigError, UmbriteError
 from umbrite.rig.model import Control, Pose
 
-COMMANDS = ("pose", "check", "workout", "joints", "limits", "convert", "schema")
+COMMANDS = ("pose", "check", "workout", "joints", "limits", "convert", "schema", *cli_takes.COMMANDS)
 
 
 def main(argv: Sequence[str] | None = None) -> int:
@@ -82,6 +82,8 @@ def _parser() -> argparse.ArgumentParser:
     pose.add_argument("--set", action="append", nargs="+", default=[], metavar="CONTROL=VALUES")
     pose.add_argument("--json", metavar="OUT", help="a file, or - for standard output")
     pose.add_argument("--pose", metavar="NAME", help="a pose of the shelf; Clean is always there")
+    pose.add_argument("--take", metavar="NAME", help="the pose of a take, at a frame")
+    pose.add_argument("--frame", type=float, default=0.0, metavar="N")
     pose.add_argument("--png", type=Path, metavar="OUT")
     for ending in ("svg", "ora", "csv"):
         pose.add_argument(f"--{ending}", type=Path, metavar="OUT")
@@ -111,6 +113,7 @@ def _parser() -> argparse.ArgumentParser:
     convert.add_argument("input", type=Path, metavar="IN")
     convert.add_argument("output", type=Path, metavar="OUT")
     convert.set_defaults(does=_convert)
+    cli_takes.add_commands(commands)
     commands.add_parser("schema", help="the JSON Schema of the native file").set_defaults(does=_schema)
     return parser
 
@@ -119,6 +122,8 @@ def _pose(arguments: argparse.Namespace) -> int:
     package = open_any(arguments.file)
     plan = compile_plan(package.puppet)
     pose = package.pose if arguments.pose is None else _saved(package, arguments.pose)
+    if arguments.take is not None:
+        pose = cli_takes.posed(package, arguments.take, arguments.frame)
     for setting in [word for words in arguments.set for word in words]:
         pose = _set(package, pose, setting)
     placed = evaluate(plan, pose)

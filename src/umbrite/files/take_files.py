@@ -1,0 +1,117 @@
+"""A take as places of everything per frame, for other programs: JSON and CSV; and read back onto joints by name."""
+
+import csv
+import io
+import json
+import math
+from pathlib import Path
+
+import msgspec
+from msgspec.structs import replace
+
+from umbrite.files.atomic import write
+from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.json_reports import pose_report
+from umbrite.files.pose_files import COLUMNS
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.sampling import sample
+from umbrite.motion.scene import places_of
+from umbrite.rig.affine import svg_matrix
+from umbrite.rig.channels import is_stepped
+from umbrite.rig.edits.shelf import by_names, from_names
+from umbrite.rig.model import Puppet
+from umbrite.rig.takes.take import Going, Key, Take
+
+LARGEST = 400_000_000  # bytes of a file that is read
+
+
+def export_transforms(path: Path, puppet: Puppet, take: Take, frames: list[float]) -> None:
+    """Every joint, part and control in each of these frames. The ending tells the format: .json or .csv. Raises FileError."""
+    ending = path.suffix.lower()
+    if ending not in {".json", ".csv"}:
+        raise FileError(f"Places per frame are written as .json or .csv, not as {shown_name(path)}.")
+    channels = sample(take, puppet, frames)
+    placed = evaluate(compile_plan(puppet), channels)
+    if ending == ".csv":
+        out = io.StringIO()
+        lines = csv.writer(out, lineterminator="\n")
+        lines.writerow(["frame", *COLUMNS])
+        for i, frame in enumerate(frames):
+            at = i if channels else 0
+            for key, joint in puppet.joints.items():
+                pivot, turn = placed.pivot(key, at), -math.degrees(placed.turn(key, at)) + 0.0
+                matrix = svg_matrix(placed.joint_map(key, at))
+                lines.writerow([f"{frame:g}", "joint", joint.name, *matrix, pivot.real, pivot.imag, turn])
+            for key, matrix in places_of(placed, at).items():
+                lines.writerow([f"{frame:g}", "part", puppet.parts[key].name, *matrix, "", "", ""])
+            for control in puppet.controls.values():
+                spot = placed.control_at(control, at)
+                lines.writerow([f"{frame:g}", "control", control.name, *[""] * 6, spot.real, spot.imag, ""])
+        write(path, out.getvalue().encode())
+        return
+    told = [
+        {
+            "frame": frame,
+            **pose_report(placed, i if channels else 0),
+            "channels": by_names(puppet, {name: float(values[i]) for name, values in channels.items()}),
+        }
+        for i, frame in enumerate(frames)
+    ]
+    whole = {
+        "format": "umbrite-transforms",
+        "take": take.name,
+        "rate": take.rate,
+        "loop": take.loop,
+        "frames": told,
+    }
+    write(path, (json.dumps(whole, ensure_ascii=False, allow_nan=False) + "\n").encode())
+
+
+class _Frame(msgspec.Struct):
+    frame: float
+    channels: dict[str, float] = {}
+
+
+class _Transforms(msgspec.Struct):
+    format: str
+    frames: list[_Frame]
+    rate: float = 24.0
+    loop: bool = False
+
+
+def read_transforms(path: Path, puppet: Puppet, name: str) -> tuple[Take, list[str]]:
+    """A take from places per frame, a key at each frame, and the names that the puppet does not have. Raises FileError and RigError."""
+    try:
+        if path.stat().st_size > LARGEST:
+            raise FileError(f"{shown_name(path)} is too large to be read.")
+        found = msgspec.json.decode(path.read_bytes(), type=_Transforms)
+    except OSError as error:
+        raise FileError(
+            f"{shown_name(path)} can't be read: {(error.strerror or str(error)).lower()}."
+        ) from None
+    except (msgspec.DecodeError, UnicodeDecodeError):
+        raise FileError(f"{shown_name(path)} holds no places per frame as Umbrite writes them.") from None
+    if found.format != "umbrite-transforms" or not found.frames:
+        raise FileError(f"{shown_name(path)} holds no places per frame as Umbrite writes them.")
+    missing: dict[str, None] = {}
+    take = Take(
+        name,
+        min(max(found.rate, 1.0), 240.0),
+        math.floor(min(frame.frame for frame in found.frames)),
+        math.ceil(max(frame.frame for frame in found.frames)) + int(found.loop),
+        found.loop,
+    )
+    read = []
+    for frame in found.frames:
+        here, lacking = from_names(puppet, frame.channels)
+        missing.update(dict.fromkeys(lacking))
+        read.append((frame.frame, here))
+    names = dict.fromkeys(name for _, here in read for name in here)
+    values = {name: {at: here.get(name, 0.0) for at, here in read} for name in names}
+    going: dict[str, Going] = {name: "hold" if is_stepped(puppet, name) else "straight" for name in values}
+    tracks = {
+        name: tuple(Key(at, value, going[name]) for at, value in sorted(track.items()))
+        for name, track in values.items()
+    }
+    return replace(take, tracks=tracks), list(missing)

@@ -1,0 +1,237 @@
+"""A take as moving pictures: numbered PNGs, APNG, WebP, GIF, WebM, MP4. Frame for frame what a pose of the take would paint."""
+
+import shutil
+import tempfile
+from collections.abc import Callable, Iterator, Sequence
+from fractions import Fraction
+from pathlib import Path
+from typing import Any, NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+from PIL import Image
+from PySide6.QtGui import QColor, QImage
+
+from umbrite.files.atomic import writing
+from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.long_work import Watch, unwatched
+from umbrite.files.package import Package
+from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.sampling import sample
+from umbrite.paint.levels import Pictures
+from umbrite.paint.render import png_of, render
+from umbrite.rig.bounds import picture_fault
+from umbrite.rig.takes.take import Take
+
+Pixels = NDArray[np.uint8]
+ENDINGS = (".apng", ".webp", ".gif", ".webm", ".mp4")
+GIF_COLOURS = 255  # and one that is seen through
+LOOKED_AT = 12  # frames from which the colours of a GIF are taken
+
+
+class Film(NamedTuple):
+    """What is to be painted: `frames` as numbers of the take, a scale, and a background colour or None for seen through."""
+
+    package: Package
+    take: Take
+    frames: Sequence[float]
+    scale: float = 1.0
+    background: str | None = None
+
+
+def frames_of(take: Take, span: str | None = None) -> list[float]:
+    """The frames that play: all of a take, a loop's last one left out since it is its first again; or "A..B". Refuses a span that is none."""
+    if span is None:
+        return [float(frame) for frame in range(take.first, take.last + (0 if take.loop else 1))]
+    first, dots, last = span.partition("..")
+    try:
+        start, end = int(first), int(last if dots else first)
+    except ValueError:
+        raise FileError(f"Frames are given as A..B with whole numbers, not as {span!r}.") from None
+    if end < start:
+        raise FileError(f"The frames {span} run backwards. Give the earlier one first.")
+    return [float(frame) for frame in range(start, end + 1)]
+
+
+def write_take(path: Path, film: Film, watch: Watch = unwatched) -> None:
+    """Write a take; the ending of the path tells the format, a path without one becomes a folder of PNGs.
+
+    Whole or not at all. Raises FileError, and whatever the watch raises.
+    """
+    puppet = film.package.puppet
+    size = puppet.width * film.scale, puppet.height * film.scale
+    if film.scale <= 0 or (fault := picture_fault(max(1, round(size[0])), max(1, round(size[1])))):
+        raise FileError(
+            f"Pictures of this scale can't be made: {fault if film.scale > 0 else 'it is not above 0'}."
+        )
+    if film.background is not None and not QColor(film.background).isValid():
+        raise FileError(f"{film.background!r} is no colour. Name one as #RRGGBB, or leave it out.")
+    if not film.frames:
+        raise FileError("There is no frame to write. Give other frames.")
+    writers: dict[str, Callable[[Path, Film, Watch], None]] = {
+        ".apng": _write_apng, ".webp": _write_webp, ".gif": _write_gif, ".webm": _write_video, ".mp4": _write_video, "": _write_folder,
+    }  # fmt: skip
+    ending = path.suffix.lower()
+    if ending not in writers:
+        raise FileError(
+            f"Umbrite can't write {shown_name(path)}: end it with {', '.join(ENDINGS)}, or give a folder without an ending."
+        )
+    try:
+        writers[ending](path, film, watch)
+    except OSError as error:
+        raise FileError(
+            f"{shown_name(path)} could not be written: {(error.strerror or str(error)).lower()}."
+        ) from None
+
+
+def images(film: Film, watch: Watch = unwatched) -> Iterator[QImage]:
+    """The frames, one after the other, as the window and `pose` paint them."""
+    placed = placed_frames(film)
+    pictures = Pictures(lambda: film.package.art)
+    try:
+        for i, frame in enumerate(film.frames):
+            watch(i, len(film.frames), f"frame {frame:g}")
+            yield _on_background(render(placed, pictures, film.scale, i), film.background)
+    finally:
+        pictures.stop()
+
+
+def placed_frames(film: Film) -> Placed:
+    """Everything placed in all frames."""
+    puppet = film.package.puppet
+    return evaluate(
+        compile_plan(puppet), _at_least_one(sample(film.take, puppet, film.frames), len(film.frames))
+    )
+
+
+def _at_least_one(channels: dict[str, NDArray[np.float64]], frames: int) -> dict[str, NDArray[np.float64]]:
+    """A take without keys still has its number of frames: something that moves nothing stands for it."""
+    return channels or {"j0.x": np.zeros(frames)}
+
+
+def _on_background(image: QImage, colour: str | None) -> QImage:
+    if colour is None:
+        return image
+    from PySide6.QtGui import QPainter
+
+    whole = QImage(image.size(), QImage.Format.Format_ARGB32_Premultiplied)
+    whole.fill(QColor(colour))
+    painter = QPainter(whole)
+    painter.drawImage(0, 0, image)
+    painter.end()
+    return whole
+
+
+def _straight(image: QImage) -> Pixels:
+    """RGBA, not premultiplied, shape (height, width, 4)."""
+    flat = image.convertToFormat(QImage.Format.Format_RGBA8888)
+    rows = np.frombuffer(flat.constBits(), np.uint8).reshape(flat.height(), flat.bytesPerLine())
+    return rows[:, : 4 * flat.width()].reshape(flat.height(), flat.width(), 4).copy()
+
+
+def durations(film: Film, step: int = 1) -> list[int]:
+    """How many milliseconds each frame is shown, in whole steps, so that no error adds up."""
+    each = 1000 / film.take.rate
+    ends = [round((i + 1) * each / step) * step for i in range(len(film.frames))]
+    return [max(step, end - start) for start, end in zip([0, *ends], ends, strict=False)]
+
+
+def _write_folder(path: Path, film: Film, watch: Watch) -> None:
+    """Numbered PNGs in a folder of their own, which is there only when all of them are."""
+    if path.exists() and (not path.is_dir() or any(path.iterdir())):
+        raise FileError(f"{shown_name(path)} is there already. Choose a folder that is new or empty.")
+    path.parent.mkdir(parents=True, exist_ok=True)
+    half = Path(tempfile.mkdtemp(prefix=f".{path.name}-", dir=path.parent))
+    try:
+        for frame, image in zip(film.frames, images(film, watch), strict=True):
+            (half / f"{film.take.name}_{round(frame):05d}.png".replace("/", "-")).write_bytes(png_of(image))
+        if path.exists():
+            path.rmdir()
+        half.chmod(0o755)
+        half.rename(path)
+    except BaseException:
+        shutil.rmtree(half, ignore_errors=True)
+        raise
+
+
+def _pillow(film: Film, watch: Watch) -> list[Image.Image]:
+    return [Image.fromarray(_straight(image), "RGBA") for image in images(film, watch)]
+
+
+def _save_all(path: Path, frames: list[Image.Image], kind: str, **how: Any) -> None:
+    with writing(path) as file:
+        frames[0].save(file, kind, save_all=True, append_images=frames[1:], loop=0, **how)
+
+
+def _write_apng(path: Path, film: Film, watch: Watch) -> None:
+    _save_all(path, _pillow(film, watch), "PNG", duration=durations(film), disposal=0, blend=0)
+
+
+def _write_webp(path: Path, film: Film, watch: Watch) -> None:
+    _save_all(
+        path, _pillow(film, watch), "WEBP", duration=durations(film), lossless=True, quality=60, method=3
+    )
+
+
+def _write_gif(path: Path, film: Film, watch: Watch) -> None:
+    """One palette for all frames, so that nothing flickers; what is half seen through is either."""
+    frames = _pillow(film, watch)
+    some = frames[:: max(1, len(frames) // LOOKED_AT)]
+    wide, tall = frames[0].size
+    strip = Image.new("RGB", (wide, tall * len(some)), "white")
+    for i, frame in enumerate(some):
+        strip.paste(frame.convert("RGB"), (0, i * tall), frame.getchannel("A"))
+    palette = strip.quantize(GIF_COLOURS, method=Image.Quantize.MEDIANCUT, kmeans=1)
+    seen_through, made = film.background is None, []
+    for frame in frames:
+        flat = Image.new("RGB", frame.size, "white")
+        flat.paste(
+            frame.convert("RGB"), (0, 0), frame.getchannel("A").point(lambda a: 255 if a >= 128 else 0)
+        )
+        few = flat.quantize(palette=palette, dither=Image.Dither.NONE)
+        if seen_through:
+            few.paste(GIF_COLOURS, (0, 0), frame.getchannel("A").point(lambda a: 255 if a < 128 else 0))
+        made.append(few)
+    how: dict[str, Any] = {"transparency": GIF_COLOURS, "disposal": 2} if seen_through else {}
+    _save_all(path, made, "GIF", duration=durations(film, 10), optimize=False, **how)
+
+
+def _write_video(path: Path, film: Film, watch: Watch) -> None:
+    """VP9, seen through where there is no background; or H.264, on white where there is none. Sides are made even."""
+    import av
+
+    webm = path.suffix.lower() == ".webm"
+    clear = webm and film.background is None
+    filled = film if clear or film.background is not None else film._replace(background="#ffffff")
+    puppet = film.package.puppet
+    wide, tall = (2 * max(1, (round(side * film.scale) + 1) // 2) for side in (puppet.width, puppet.height))
+    rate = Fraction(film.take.rate).limit_denominator(1000)
+    try:
+        with writing(path) as file, av.open(file, "w", format="webm" if webm else "mp4") as out:
+            options = (
+                {"crf": "12", "b:v": "0", "row-mt": "1", "cpu-used": "3"}
+                if webm
+                else {"crf": "14", "preset": "medium"}
+            )
+            stream = out.add_stream("libvpx-vp9" if webm else "libx264", rate=rate, options=options)
+            stream.width, stream.height = wide, tall
+            stream.pix_fmt = "yuva420p" if clear else "yuv420p"
+            for image in images(filled, watch):
+                pixels = np.zeros((tall, wide, 4), np.uint8)
+                straight = _straight(image)[:tall, :wide]
+                pixels[: straight.shape[0], : straight.shape[1]] = straight
+                if not clear:
+                    pixels[straight.shape[0] :], pixels[:, straight.shape[1] :] = (
+                        pixels[straight.shape[0] - 1],
+                        pixels[:, straight.shape[1] - 1 : straight.shape[1]],
+                    )
+                frame = av.VideoFrame.from_ndarray(pixels, format="rgba")
+                for packet in stream.encode(frame.reformat(format=stream.pix_fmt)):
+                    out.mux(packet)
+            for packet in stream.encode():
+                out.mux(packet)
+    except av.error.FFmpegError as error:
+        raise FileError(
+            f"{shown_name(path)} could not be made into a film: {str(error.strerror or error).lower()}."
+        ) from None
