@@ -1,14 +1,16 @@
 """The sixth station: posing at the lamp keys, the tape shows and moves keys, hollow changes are kept or let go, it plays."""
 
 from collections.abc import Callable
+from pathlib import Path
 
 import pytest
+from msgspec.structs import replace
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtWidgets import QApplication, QMenu
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import control, joint
-from desk.conftest import Hand
+from desk.conftest import Answers, Hand
 from desk.test_rehearsing import grip
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.panels.tape.player import frame_after
@@ -242,3 +244,17 @@ def test_takes_are_made_copied_removed_and_live_in_the_file(
     assert not session.history.is_saved
     take_commands.rename_take(session, "Idle")
     assert "Idle" in [each.name for each in session.history.now.takes]
+
+
+def test_a_take_is_exported_from_the_menu_and_comes_back_as_frames(
+    timed: Window, answers: Answers, act: Act, tmp_path: Path
+) -> None:
+    timed.session.edit(
+        "Short", takes=tuple(replace(each, last=3) for each in timed.session.history.now.takes)
+    )
+    for ending in ("webm", "folder"):
+        answers.save_path = tmp_path / f"take-{ending}"
+        act(f"film-{ending}")
+        assert "4 frames were written" in timed.frame.hints.message
+    assert (tmp_path / "take-webm.webm").stat().st_size > 1000
+    assert len(list((tmp_path / "take-folder").iterdir())) == 4

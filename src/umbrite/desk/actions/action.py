@@ -29,6 +29,7 @@ class FileWork(Protocol):
     def save_as(self) -> bool: ...
     def export(self) -> None: ...
     def export_as(self, ending: str) -> None: ...
+    def export_take(self, ending: str) -> None: ...
 
 
 class Desk(Protocol):
@@ -92,6 +93,10 @@ def with_demo(name: str) -> Callable[[Desk], object]:
 
 def with_export(ending: str) -> Callable[[Desk], object]:
     return lambda desk: desk.files.export_as(ending)
+
+
+def with_film(ending: str) -> Callable[[Desk], object]:
+    return lambda desk: desk.files.export_take(ending)
 
 
 def on_session(command: Callable[[Session], object]) -> Callable[[Desk], object]:

@@ -1,11 +1,13 @@
 """Takes: made, played, keyed, eased and delayed."""
 
-from umbrite.desk.actions.action import Act, on_session
+from umbrite.desk.actions.action import Act, on_session, with_film
 from umbrite.desk.commands import reasons
 from umbrite.desk.commands.takes import take_commands as take
 
 # One line, one action.
 # fmt: off
+FILMS = ((".webm", "WebM"), (".mp4", "MP4"), (".gif", "GIF"), (".apng", "APNG"), (".webp", "WebP"), ("", "numbered PNGs"))
+
 TAKES_ACTS: tuple[Act, ...] = (
     Act("new-take", "Takes", "New take", "", "plus", on_session(take.new_take), reasons.needs_parts),
     Act("copy-take", "Takes", "Copy the take", "", "rig-copy", on_session(take.copy_take), take.needs_take),
@@ -26,5 +28,6 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("ease-all", "Takes", "Ease all", "", "rig-curve", on_session(take.ease_everything), take.needs_take, row="Takes"),
     Act("delay-chain", "Takes", "Delay down the chain", "", "rig-spread", on_session(take.delay_chain), take.needs_take, row="Takes"),
     Act("close-loop", "Takes", "Close the loop", "", "rotate-ccw", on_session(take.close_loop), take.needs_take, row="Takes"),
+    *(Act(f"film-{ending.strip('.') or 'folder'}", "Takes", f"Export the take as {word}…", "", "image", with_film(ending), take.needs_take) for ending, word in FILMS),
 )
 # fmt: on

@@ -26,6 +26,7 @@ from umbrite.files.pose_files import export_csv, export_json
 from umbrite.files.recovery import Left
 from umbrite.paint.export import export_openraster, export_svg
 from umbrite.paint.render import preview_png, render_package, write_png
+from umbrite.paint.take_export import Film, frames_of, write_take
 from umbrite.rig.affine import inverse
 from umbrite.rig.bounds import picture_fault
 from umbrite.rig.document import Document
@@ -330,6 +331,25 @@ class FileDesk:
         path = self.dialogs.path_to_save(suggestion, ".pdf")
         if path is not None and self._done(lambda: write_sheets(path, package, report)):
             self.session.say(tr("The contact sheet was kept as {name}.", name=path.name))
+
+    def export_take(self, ending: str) -> None:
+        """The take that is looked at, as a film or as numbered pictures; what was begun and stopped leaves nothing."""
+        session, take = self.session, self.session.tape.take
+        if take is None:
+            session.say(tr("There is no take yet. Pose at the lamp in Takes, or make one."))
+            return
+        stem = f"{session.puppet.name.lower()}-{take.name.lower()}"
+        path = self._place_for((self.folder or Path.home()) / f"{stem}{ending}", ending)
+        if path is None:
+            return
+        film = Film(session.file.package(), take, frames_of(take))
+
+        def work() -> None:
+            with self.dialogs.watch(tr("Painting {path}", path=shown_name(path))) as watch:
+                in_thread(lambda step: write_take(path, film, step), watch)
+
+        if self._done(work):
+            session.say(tr("{count} frames were written to {name}.", count=len(film.frames), name=path.name))
 
     def export(self) -> None:
         session = self.session
