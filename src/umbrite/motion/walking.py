@@ -1,0 +1,181 @@
+"""A walk for a puppet with legs, as ordinary keys: feet step along the ground, the body bobs over them, arms swing against them.
+
+A planted foot moves evenly backwards under a body that stays where it is, so that a take in which the master travels at the same
+speed keeps it on its spot. Which leg steps when is told by the gait; the legs of a pair step half a cycle apart.
+"""
+
+import itertools
+from typing import Literal, NamedTuple
+
+from msgspec.structs import replace
+
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import body_carrier
+from umbrite.rig.model import Limb, Puppet
+from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.takes.take import Key, Take, Track
+
+Gait = Literal["walk", "trot", "tripod", "tiptoe"]
+GAITS: tuple[Gait, ...] = ("walk", "trot", "tripod", "tiptoe")
+# Shares of the cycle in which a foot stands.
+ON_GROUND = 0.35  # shares of a leg by which feet may stand at different heights
+REACH = 0.98  # of a leg's length, up to which it is straightened
+STANCE: dict[Gait, float] = {"walk": 0.6, "trot": 0.5, "tripod": 0.5, "tiptoe": 0.7}
+
+
+class Steps(NamedTuple):
+    """How it walks: `stride` and `lift` in shares of a leg's length, `cycle` in frames for two steps, `bob` in shares, `lean` in radians,
+    `arms` as a share of the stride. `along`: the master travels.
+    """
+
+    gait: Gait = "walk"
+    stride: float = 0.55
+    cycle: int = 24
+    lift: float = 0.12
+    bob: float = 0.03
+    lean: float = 0.02
+    arms: float = 0.5
+    along: bool = False
+
+
+def legs_of(puppet: Puppet) -> list[str]:
+    """The limbs that stand on the ground: planted, reaching down, and about as low as the lowest of them."""
+    planted = {
+        key: limb
+        for key, limb in puppet.limbs.items()
+        if limb.end_hold == "target" and limb.end is not None and _reaches_down(puppet, limb)
+    }
+    ground = max((puppet.joints[limb.target].pivot.y for limb in planted.values()), default=0.0)
+    return [
+        key
+        for key, limb in planted.items()
+        if puppet.joints[limb.target].pivot.y > ground - ON_GROUND * _length(puppet, limb)
+    ]
+
+
+def _reaches_down(puppet: Puppet, limb: Limb) -> bool:
+    root, foot = puppet.joints[limb.joints[0]].pivot.z, puppet.joints[limb.target].pivot.z
+    return (foot - root).imag > 0.5 * abs(foot - root)
+
+
+def phases(puppet: Puppet, legs: list[str], gait: Gait) -> dict[str, float]:
+    """When in the cycle each leg sets its foot down, 0 to 1."""
+    roots = sorted(legs, key=lambda key: puppet.joints[puppet.limbs[key].joints[0]].pivot.x)
+    near = [key for key in roots if puppet.limbs[key].side == "near"]
+    far = [key for key in roots if puppet.limbs[key].side != "near"]
+    found = {}
+    for place, pair in enumerate(itertools.zip_longest(near, far)):
+        begin = {"walk": 0.25 * place, "trot": 0.5 * place, "tripod": 0.5 * place, "tiptoe": 0.0}[gait]
+        for i, key in enumerate(pair):
+            if key is not None:
+                found[key] = (begin + 0.5 * i) % 1.0
+    return found
+
+
+def facing(puppet: Puppet) -> int:
+    """1 where the feet point to the right, -1 to the left."""
+    ahead = 0.0
+    for key in legs_of(puppet):
+        foot = puppet.limbs[key].end
+        for part in puppet.parts.values():
+            if part.joint == foot and foot is not None:
+                middle = board_from_drawing(part.placement)(
+                    complex(part.drawing.width, part.drawing.height) / 2
+                )
+                ahead += complex(middle).real - puppet.joints[foot].pivot.x
+    return 1 if ahead >= 0 else -1
+
+
+def walk(puppet: Puppet, steps: Steps, name: str = "Walk") -> Take:
+    """A loop of two steps. Raises RigError where no leg is there, or where sizes make no sense."""
+    legs = legs_of(puppet)
+    if not legs:
+        raise RigError(
+            "No leg was found: legs are limbs that reach down and whose feet are planted. Make limbs first."
+        )
+    if not (0 < steps.stride <= 2 and 4 <= steps.cycle <= 1000 and 0 <= steps.lift <= 1):
+        raise RigError(
+            "A walk has a stride above 0, at least 4 frames a cycle, and a lift from 0 to a leg's length."
+        )
+    length = min(_length(puppet, puppet.limbs[key]) for key in legs)
+    ahead, stride = facing(puppet), steps.stride * length
+    drop = max(_drop(puppet, puppet.limbs[key], stride) for key in legs)
+    tracks: dict[str, Track] = {}
+    for key, begin in phases(puppet, legs, steps.gait).items():
+        tracks |= _foot(puppet.limbs[key], steps, begin, (ahead * stride, steps.lift * length))
+    body = body_carrier(puppet)
+    if body is not None:
+        tracks |= _body(body, steps, ahead, (drop, length))
+    tracks |= _arms(puppet, steps, ahead * stride * steps.arms)
+    last, master = (
+        steps.cycle,
+        next((key for key, joint in puppet.joints.items() if joint.role == "master"), None),
+    )
+    if steps.along and master is not None:
+        way = ahead * stride / STANCE[steps.gait]
+        tracks[f"{master}.x"] = (Key(0.0, 0.0, "straight"), Key(float(last), way))
+        return Take(name, 24.0, 0, last, loop=False, tracks=tracks)
+    return Take(name, 24.0, 0, last, loop=True, tracks=tracks)
+
+
+def _length(puppet: Puppet, limb: Limb) -> float:
+    points = [puppet.joints[key].pivot.z for key in (*limb.joints, *([limb.end] if limb.end else []))]
+    return sum(abs(b - a) for a, b in itertools.pairwise(points))
+
+
+def _foot(limb: Limb, steps: Steps, begin: float, way: tuple[float, float]) -> dict[str, Track]:
+    """Down at the front, evenly back while it stands, lifted to the front again."""
+    stride, lift = way
+    stance, cycle = STANCE[steps.gait], float(steps.cycle)
+    down, up = begin * cycle, (begin + stance) * cycle
+    middle = (begin + stance + (1 - stance) / 2) * cycle
+    return {
+        f"{limb.target}.x": _around(
+            [Key(down, stride / 2, "straight"), Key(up, -stride / 2, "eased", 0.35, 0.35)], cycle
+        ),
+        f"{limb.target}.y": _around(
+            [Key(down, 0.0, "hold"), Key(up, 0.0, "eased", 0.3, 0.3), Key(middle, -lift, "eased", 0.3, 0.3)],
+            cycle,
+        ),
+    }
+
+
+def _around(keys: list[Key], cycle: float) -> Track:
+    """Keys of a cycle, each at its place within it; the take goes round."""
+    placed = sorted((replace(key, frame=key.frame % cycle) for key in keys), key=lambda key: key.frame)
+    return tuple(placed)
+
+
+def _drop(puppet: Puppet, limb: Limb, stride: float) -> float:
+    """How far the body must come down so that a foot reaches both ends of its step. Refuses a step that is too long for that."""
+    way = puppet.joints[limb.target].pivot.z - puppet.joints[limb.joints[0]].pivot.z
+    across = abs(way.real) + stride / 2
+    left = (REACH * _length(puppet, limb)) ** 2 - across**2
+    if left <= (0.3 * way.imag) ** 2:
+        raise RigError(f"This stride is too long for {limb.name}. Make it shorter.")
+    return float(max(0.0, way.imag - left**0.5))
+
+
+def _body(body: str, steps: Steps, ahead: int, down: tuple[float, float]) -> dict[str, Track]:
+    """Lowest as the weight comes down on a foot, highest as the legs pass, twice a cycle; leaning ahead."""
+    drop, length = down
+    heights = (drop + 2 * steps.bob * length, drop)
+    bobbing = tuple(Key(steps.cycle / 4 * i, heights[i % 2], "eased", 0.4, 0.4) for i in range(4))
+    return {f"{body}.y": bobbing, f"{body}.turn": (Key(0.0, ahead * steps.lean),)}
+
+
+def _arms(puppet: Puppet, steps: Steps, reach: float) -> dict[str, Track]:
+    """Hands swing against the leg of their side."""
+    tracks: dict[str, Track] = {}
+    legs = phases(puppet, legs_of(puppet), steps.gait)
+    for limb in puppet.limbs.values():
+        leg = next((key for key in legs if puppet.limbs[key].side == limb.side), None)
+        hand = limb.end is not None and "hand" in puppet.joints[limb.end].name.casefold()
+        if hand and leg is not None and steps.arms > 0:
+            begin, cycle = legs[leg] * steps.cycle, float(steps.cycle)
+            swing = [
+                Key(begin, -reach / 2, "eased", 0.4, 0.4),
+                Key(begin + cycle / 2, reach / 2, "eased", 0.4, 0.4),
+            ]
+            tracks[f"{limb.target}.x"] = _around(swing, cycle)
+    return tracks
