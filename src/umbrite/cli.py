@@ -13,9 +13,10 @@ from typing import Any
 
 from umbrite import __version__, cli_takes
 from umbrite.art.pictures import Picture
-from umbrite.checking.finding_codes import Finding
+from umbrite.checking.finding_codes import Finding, gravest_first
 from umbrite.checking.findings_report import findings_report
 from umbrite.checking.puppet_findings import findings
+from umbrite.checking.take_findings import take_findings
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import joints_report, limits_report, pose_report
@@ -188,13 +189,18 @@ def _numbers(control: Control, text: str) -> list[float]:
 def _check(arguments: argparse.Namespace) -> int:
     if arguments.file.is_dir():
         return _check_folder(arguments)
-    puppet = open_any(arguments.file).puppet
-    found = findings(puppet)
+    package = open_any(arguments.file)
+    puppet, found = package.puppet, _found(package)
     if arguments.json:
         _write_json("-", findings_report(puppet, found))
     else:
         _tell(found)
     return int(any(finding.severity == "error" for finding in found))
+
+
+def _found(package: Package) -> list[Finding]:
+    takes = take_findings(package.puppet, package.document.takes)
+    return gravest_first([*findings(package.puppet), *takes])
 
 
 def _tell(found: Sequence[Finding]) -> None:
@@ -214,13 +220,13 @@ def _check_folder(arguments: argparse.Namespace) -> int:
     report: dict[str, list[dict[str, Any]] | None] = {}
     for path in paths:
         try:
-            puppet = open_any(path).puppet
+            package = open_any(path)
         except UmbriteError as error:
             print(error, file=sys.stderr)
             report[path.name], code = None, 2
             continue
-        found = findings(puppet)
-        report[path.name] = findings_report(puppet, found)
+        found = _found(package)
+        report[path.name] = findings_report(package.puppet, found)
         code = max(code, int(any(finding.severity == "error" for finding in found)))
         if not arguments.json:
             print(f"{path.name}:")

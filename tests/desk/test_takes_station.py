@@ -13,6 +13,7 @@ from demo_puppet import control, joint
 from desk.conftest import Answers, Hand
 from desk.test_rehearsing import grip
 from umbrite.desk.commands.takes import take_commands
+from umbrite.desk.dialogs.walk_starter import WalkStarter
 from umbrite.desk.panels.tape.player import frame_after
 from umbrite.desk.panels.tape.tape_rows import rows_of
 from umbrite.desk.panels.tape.tape_sheet import NAMES, RULER
@@ -258,3 +259,53 @@ def test_a_take_is_exported_from_the_menu_and_comes_back_as_frames(
         assert "4 frames were written" in timed.frame.hints.message
     assert (tmp_path / "take-webm.webm").stat().st_size > 1000
     assert len(list((tmp_path / "take-folder").iterdir())) == 4
+
+
+def test_the_lamp_tells_of_a_loop_that_does_not_close(timed: Window, act: Act) -> None:
+    session = timed.session
+    act("take-end")
+    head = joint(session.puppet, "Head")
+    session.edit("Nod", pose={**session.pose, f"{head}.turn": 0.3})
+    session.edit("Loop", takes=tuple(replace(each, loop=True) for each in session.history.now.takes))
+    assert [each.code for each in session.checks.found] == ["take-open"]
+    act("close-loop")
+    assert session.checks.found == []
+
+
+def test_ghosts_and_trails_show_where_it_comes_from_and_goes_to(timed: Window, act: Act) -> None:
+    session, board = timed.session, timed.board
+    session.tape.go_to(12.0)
+    session.selection.pick([])
+    plain = board.grab().toImage()
+    act("ghosts")
+    with_ghosts = board.grab().toImage()
+    assert with_ghosts != plain
+    act("ghosts")
+    session.selection.pick([control(session.puppet, "Far hand")])
+    with_trail = board.grab().toImage()
+    act("trails")
+    assert board.grab().toImage() != with_trail
+
+
+def test_a_walk_is_tried_live_and_made_as_one_step(timed: Window, qtbot: QtBot) -> None:
+    session = timed.session
+    before = session.history.now
+    dialog = WalkStarter(session, timed)
+    qtbot.addWidget(dialog)
+    dialog.sliders["stride"].setValue(30)
+    at_rest = session.pose
+    for _ in range(4):
+        dialog.step()
+    assert session.pose != at_rest, "it walks on the board"
+    dialog.sliders["stride"].setValue(195)
+    assert "too long" in dialog.words.text()
+    dialog.reject()
+    assert session.history.now is before
+    dialog = WalkStarter(session, timed)
+    qtbot.addWidget(dialog)
+    dialog.sliders["stride"].setValue(35)
+    dialog.accept()
+    assert [each.name for each in session.history.now.takes] == ["Take 1", "Walk"]
+    assert take(timed).name == "Walk"
+    assert session.history.undo_name == "Start a walk"
+    assert session.checks.found == []

@@ -146,6 +146,22 @@ CODES: dict[str, Code] = {
         "error", "Pivots", "{name} stays behind when the master moves: nothing carries it. Give it a parent.",
         "Everything else moved with the master, this did not.",
     ),
+    "take-open": Code(
+        "warning", "Takes", "{name} jumps where {take} goes round: its first and its last key differ. Close the loop.",
+        "A loop's last frame is its first one again; where they differ the puppet jumps each time it goes round.",
+    ),
+    "key-outside": Code(
+        "hint", "Takes", "{name} has a key at frame {frame:g}, which never plays in {take}.",
+        "Keys before the first frame or after the last are not seen. Drag the fold of the tape, or move them in.",
+    ),
+    "key-missing": Code(
+        "hint", "Takes", "{name} moves in {take} without a key at its beginning.",
+        "Until its first key a control stands still where that one puts it. A key at the beginning says so plainly.",
+    ),
+    "feet-slide": Code(
+        "warning", "Takes", "{name} is {away:.1f} px away from where it is held at frame {frame:g} of {take}.",
+        "A planted foot that can't reach its place is dragged along. Bring the body nearer there, or move the foot.",
+    ),
 }  # fmt: skip
 
 

@@ -30,6 +30,7 @@ from umbrite.desk.dialogs.command_finder import Finder
 from umbrite.desk.dialogs.dialogs import Dialogs
 from umbrite.desk.dialogs.guide import Guide
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
+from umbrite.desk.dialogs.walk_starter import WalkStarter
 from umbrite.desk.files.file_desk import FileDesk
 from umbrite.desk.files.outside_editor import OutsideEditor
 from umbrite.desk.files.questions import Questions
@@ -402,6 +403,13 @@ class Window(QMainWindow):
     def carry(self) -> None:
         key = family_commands.carry(self.session)
         self.family.tree.edit_name(key)
+
+    def start_walk(self) -> None:
+        """Sliders for a walk, shown live."""
+        self.session.stage.go_to(TAKES)
+        dialog = WalkStarter(self.session, self)
+        dialog.exec()
+        dialog.deleteLater()
 
     def play(self) -> None:
         """Play the take, or stop."""

@@ -164,6 +164,13 @@ def _body(body: str, steps: Steps, ahead: int, down: tuple[float, float]) -> dic
     return {f"{body}.y": bobbing, f"{body}.turn": (Key(0.0, ahead * steps.lean),)}
 
 
+def _rise(puppet: Puppet, limb: Limb, across: float) -> float:
+    """How far a hand comes up on the arc of its arm, swung so far ahead or back."""
+    way = puppet.joints[limb.target].pivot.z - puppet.joints[limb.joints[0]].pivot.z
+    left = (REACH * _length(puppet, limb)) ** 2 - (way.real + across) ** 2
+    return float(max(0.0, way.imag - max(left, 0.0) ** 0.5))
+
+
 def _arms(puppet: Puppet, steps: Steps, reach: float) -> dict[str, Track]:
     """Hands swing against the leg of their side."""
     tracks: dict[str, Track] = {}
@@ -173,9 +180,8 @@ def _arms(puppet: Puppet, steps: Steps, reach: float) -> dict[str, Track]:
         hand = limb.end is not None and "hand" in puppet.joints[limb.end].name.casefold()
         if hand and leg is not None and steps.arms > 0:
             begin, cycle = legs[leg] * steps.cycle, float(steps.cycle)
-            swing = [
-                Key(begin, -reach / 2, "eased", 0.4, 0.4),
-                Key(begin + cycle / 2, reach / 2, "eased", 0.4, 0.4),
-            ]
-            tracks[f"{limb.target}.x"] = _around(swing, cycle)
+            ends = ((begin, -reach / 2), (begin + cycle / 2, reach / 2))
+            tracks[f"{limb.target}.x"] = _around([Key(at, x, "eased", 0.4, 0.4) for at, x in ends], cycle)
+            up = [Key(at, -_rise(puppet, limb, x), "eased", 0.4, 0.4) for at, x in ends]
+            tracks[f"{limb.target}.y"] = _around(up, cycle)
     return tracks

@@ -1,6 +1,6 @@
 """Takes: made, played, keyed, eased and delayed."""
 
-from umbrite.desk.actions.action import Act, on_session, with_film
+from umbrite.desk.actions.action import Act, on_session, view_of, with_film
 from umbrite.desk.commands import reasons
 from umbrite.desk.commands.takes import take_commands as take
 
@@ -13,6 +13,9 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("copy-take", "Takes", "Copy the take", "", "rig-copy", on_session(take.copy_take), take.needs_take),
     Act("remove-take", "Takes", "Remove the take", "", "trash-2", on_session(take.remove_take), take.needs_take),
     Act("play", "Takes", "Play or stop", "", "rig-play", lambda desk: desk.play(), take.needs_take, row="Takes"),
+    Act("ghosts", "Takes", "Ghosts before and after", "Shift+O", "ghost", view_of("ghosts"), view="ghosts", row="Takes"),
+    Act("trails", "Takes", "Trails of selected controls", "", "rig-curve", view_of("trails"), view="trails"),
+    Act("walk", "Takes", "Start a walk…", "", "rig-workout", lambda desk: desk.start_walk(), reasons.needs_limbs),
     Act("frame-back", "Takes", "A frame back", ",", "arrow-down", on_session(take.step_by(-1)), take.needs_take),
     Act("frame-on", "Takes", "A frame on", ".", "arrow-up", on_session(take.step_by(1)), take.needs_take),
     Act("key-back", "Takes", "To the key before", "Shift+Left", "arrow-down-to-line", on_session(take.to_key(-1)), take.needs_take),

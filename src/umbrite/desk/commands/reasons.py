@@ -55,3 +55,7 @@ def needs_holds(session: Session) -> str:
         if session.drafts.now.holds
         else tr("No point is held. Take Whole body and click on the art to hold it there.")
     )
+
+
+def needs_limbs(session: Session) -> str:
+    return "" if session.puppet.limbs else tr("Make limbs first: legs are found by them.")

@@ -7,21 +7,27 @@ from PySide6.QtCore import QObject, Signal
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding, gravest_first
 from umbrite.checking.puppet_findings import findings
+from umbrite.checking.take_findings import take_findings
 from umbrite.desk.session.seam_watch import SeamWatch
+from umbrite.rig.document import Document
 from umbrite.rig.model import Puppet
 
 
 class Checks(QObject):
-    """See the module. `settled` gives the puppet outside of running gestures, `pixels` a drawing."""
+    """See the module. `settled` gives the document outside of running gestures, `pixels` a drawing."""
 
     changed = Signal()
 
     def __init__(
-        self, settled: Callable[[], Puppet], pixels: Callable[[str], Picture], parent: QObject | None = None
+        self,
+        settled: Callable[[], Document],
+        pixels: Callable[[str], Picture],
+        parent: QObject | None = None,
     ) -> None:
         super().__init__(parent)
-        self._settled = settled
-        self.seams = SeamWatch(settled, pixels, self)
+        self._document = settled
+        self._settled: Callable[[], Puppet] = lambda: settled().puppet
+        self.seams = SeamWatch(self._settled, pixels, self)
         self.seams.changed.connect(self.changed)
         self._rig: tuple[Puppet, list[Finding]] | None = None
         self._tried: tuple[Puppet, Sequence[Finding]] | None = None
@@ -32,12 +38,18 @@ class Checks(QObject):
         puppet = self._settled()
         if self._rig is None or self._rig[0] is not puppet:
             self._rig = (puppet, findings(puppet))
-        noticed = [*self._rig[1], *self.seams.found]
+        noticed = [*self._rig[1], *self._of_takes(), *self.seams.found]
         known = {(each.code, each.where) for each in noticed} | {
             (mark.code, mark.where) for mark in puppet.meant
         }
         tried = self._tried[1] if self._tried is not None and self._tried[0] is puppet else ()
         return gravest_first([*noticed, *(each for each in tried if (each.code, each.where) not in known)])
+
+    def _of_takes(self) -> list[Finding]:
+        document = self._document()
+        meant = {(mark.code, mark.where) for mark in document.puppet.meant}
+        found = take_findings(document.puppet, document.takes) if document.takes else []
+        return [each for each in found if (each.code, each.where) not in meant]
 
     def add_tried(self, found: Sequence[Finding]) -> None:
         """What a workout noticed counts until the puppet is changed."""

@@ -59,14 +59,11 @@ class Session(QObject):
             )
         )
         self.stage = Stage(self._fanned, lambda: self.selection.of("part"), self)
-        self.checks = Checks(self._settled_puppet, self._pixels, self)
+        self.checks = Checks(lambda: self.history.now, self._pixels, self)
         self.settled.connect(self.checks.seams.begin)
         self.stage.station_changed.connect(self._on_station)
         self.stage.tool_changed.connect(lambda: self.drafts.put(self.drafts.now._replace(bones=Boning())))
         self.stage.view_changed.connect(self._place_anew)
-
-    def _settled_puppet(self) -> Puppet:
-        return self.history.now.puppet
 
     def _pixels(self, sha256: str) -> Picture:
         return self.file.pictures.pixels(sha256)

@@ -8,7 +8,7 @@ from umbrite.desk.session.stations import PARTS, Station
 from umbrite.desk.theme.themes import DAY, Theme
 
 VIEWS = {
-    "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False, "bare": False, "skeleton": False,
+    "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False, "bare": False, "skeleton": False, "ghosts": False, "trails": True,
 }  # fmt: skip
 
 

@@ -8,7 +8,7 @@ from PySide6.QtGui import QPainter, QPolygonF
 
 from umbrite.desk.board import handles
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.overlay import art_overlay, control_overlay, ruler_overlay
+from umbrite.desk.board.overlay import art_overlay, control_overlay, ruler_overlay, take_overlay
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.overlay.standing import Sign, Standing
 from umbrite.desk.session.session import Session
@@ -34,6 +34,8 @@ def paint(painter: Inked, sight: Sight) -> None:
     )
     art_overlay.paint(painter, sight.session, sight.camera, sight.hover)
     art_overlay.paint_marks(painter, sight.camera, sight.feedback.marks)
+    if station.timed:
+        take_overlay.paint(painter, sight)
     if station is PIVOTS:
         _cords(painter, sight)
         _rivets(painter, sight)

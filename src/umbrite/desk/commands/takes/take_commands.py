@@ -1,13 +1,14 @@
 """Takes made and named, keys put, moved, eased, delayed: each one step of undo."""
 
-import itertools
 from collections.abc import Callable, Collection
 from typing import NamedTuple
+
+from msgspec.structs import replace
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
-from umbrite.motion.sampling import sample
+from umbrite.motion.walking import Steps, walk
 from umbrite.rig.channels import is_stepped
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
@@ -273,8 +274,6 @@ def close_loop(session: Session) -> None:
 
 def open_loop(session: Session) -> None:
     """Play a loop once only."""
-    from msgspec.structs import replace
-
     _put(session, tr("Play once"), replace(_take(session), loop=False))
 
 
@@ -321,25 +320,11 @@ def mirror_picked(session: Session) -> None:
     _put(session, tr("Turn {count} keys round in time", count=len(session.tape.picked)), take)
 
 
-def slide_of_feet(session: Session, frames: int = 200) -> dict[str, float]:
-    """How far each planted foot slides over the take where it should stand, in board pixels; by the limbs' names."""
-    from umbrite.motion.evaluate import evaluate
-    from umbrite.motion.plan import compile_plan
-
-    take, puppet = _take(session), session.puppet
-    at = [take.first + (take.last - take.first) * i / frames for i in range(frames + 1)]
-    placed = evaluate(compile_plan(puppet), sample(take, puppet, at))
-    found = {}
-    for limb in puppet.limbs.values():
-        if limb.end is not None and limb.end_hold == "target":
-            target = [placed.pivot(limb.target, i) for i in range(frames + 1)]
-            foot = [placed.pivot(limb.end, i) for i in range(frames + 1)]
-            found[limb.name] = max(abs(a - b) for a, b in zip(foot, target, strict=True))
-    return found
-
-
-def key_frames(take: Take) -> list[float]:
-    """All frames at which keys stand."""
-    return sorted(
-        set(itertools.chain.from_iterable((key.frame for key in track) for track in take.tracks.values()))
-    )
+def make_walk(session: Session, steps: Steps) -> None:
+    """A walk as a take of its own, of ordinary keys."""
+    made = walk(session.puppet, steps)
+    takes = take_list.add_take(session.history.now.takes, made.name)
+    name = takes[-1].name
+    session.edit(tr("Start a walk"), takes=(*takes[:-1], replace(made, name=name)))
+    session.tape.choose(name)
+    session.say(tr("{name} is a take of ordinary keys: correct it on the tape.", name=name))
