@@ -10,7 +10,9 @@ import pytest
 from demo_puppet import ASSETS
 from umbrite.art.joint_finding import find_joints
 from umbrite.checking.puppet_findings import findings
+from umbrite.checking.take_findings import take_findings
 from umbrite.demo.build import DEMOS, Demo
+from umbrite.demo.demo_takes import takes_of
 from umbrite.files.opening import open_any
 from umbrite.files.package import load
 from umbrite.files.png import decode
@@ -75,4 +77,13 @@ def test_the_scripts_make_the_shipped_demos_again_byte_for_byte(tmp_path: Path) 
 def test_the_rig_script_makes_the_shipped_rig_of_the_shipped_art(demo: Demo) -> None:
     stem = demo.name.lower()
     shipped = load(ASSETS / f"{stem}.umbrite")
-    assert demo.rig(open_any(ASSETS / f"{stem}.ora").puppet) == shipped.puppet
+    puppet = demo.rig(open_any(ASSETS / f"{stem}.ora").puppet)
+    assert puppet == shipped.puppet
+    assert takes_of(puppet) == shipped.document.takes
+
+
+@pytest.mark.parametrize("demo", DEMOS, ids=lambda demo: demo.name)
+def test_the_demos_takes_have_nothing_to_mend(demo: Demo) -> None:
+    document = load(ASSETS / f"{demo.name.lower()}.umbrite").document
+    assert len(document.takes) == {"Wick": 3, "Bramble": 2, "Inkpot": 2}[demo.name]
+    assert take_findings(document.puppet, document.takes) == []

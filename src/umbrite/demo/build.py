@@ -12,6 +12,7 @@ import numpy as np
 from PySide6.QtGui import QGuiApplication
 
 from umbrite.demo import bramble, inkpot, wick
+from umbrite.demo.demo_takes import takes_of
 from umbrite.demo.paper import Piece, cut, grain
 from umbrite.demo.rigging import rig_bramble, rig_inkpot, rig_wick
 from umbrite.files.formats.openraster import write_openraster
@@ -67,7 +68,8 @@ def build(folder: Path) -> None:
         if demo.name == "Wick":
             write_pictures(folder / "wick-pictures", layered)
         package = puppet_from(layered)
-        package = package.having(puppet=demo.rig(package.puppet))
+        puppet = demo.rig(package.puppet)
+        package = package.having(puppet, takes=takes_of(puppet))
         save(folder / f"{stem}.umbrite", package, preview_png(package))
 
 

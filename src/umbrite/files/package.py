@@ -25,7 +25,7 @@ from umbrite.rig.document import Document
 from umbrite.rig.errors import readable
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Drawing, Pose, Puppet, Value
-from umbrite.rig.takes.take_list import take_faults
+from umbrite.rig.takes.take_list import Takes, take_faults
 
 # Bytes of puppet.json; of one of an earlier version, which is built as plain values first; of the preview.
 MOST_WORDS, MOST_OLD_WORDS, MOST_PREVIEW = 48_000_000, 12_000_000, 20_000_000
@@ -58,12 +58,15 @@ class Package(msgspec.Struct, frozen=True):
         """The pose in which it was left."""
         return self.document.pose
 
-    def having(self, puppet: Puppet | None = None, pose: Pose | None = None) -> "Package":
-        """The same with another puppet or pose."""
-        document = replace(
-            self.document,
-            puppet=self.puppet if puppet is None else puppet,
-            pose=self.pose if pose is None else pose,
+    def having(
+        self, puppet: Puppet | None = None, pose: Pose | None = None, takes: Takes | None = None
+    ) -> "Package":
+        """The same with another puppet or pose, or other takes."""
+        now = self.document
+        document = Document(
+            now.puppet if puppet is None else puppet,
+            now.pose if pose is None else pose,
+            now.takes if takes is None else takes,
         )
         return replace(self, document=document)
 

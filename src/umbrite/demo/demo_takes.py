@@ -1,0 +1,120 @@
+"""The demos' takes, keyed by the same edits that the window uses: few strong poses, eased, their chains delayed."""
+
+import math
+from collections.abc import Mapping, Sequence
+
+from msgspec.structs import replace
+
+from umbrite.motion.walking import Steps, walk
+from umbrite.rig.channels import known_only
+from umbrite.rig.edits.shelf import get_pose
+from umbrite.rig.ids import owner_of
+from umbrite.rig.model import Puppet
+from umbrite.rig.takes.keys import close_loop, delay, ease_all, put_keys
+from umbrite.rig.takes.take import Take
+
+Values = Mapping[str, float]
+
+
+def takes_of(puppet: Puppet) -> tuple[Take, ...]:
+    """The takes of one of the demos, by its name."""
+    return {"Wick": _wick, "Bramble": _bramble, "Inkpot": _inkpot}[puppet.name](puppet)
+
+
+def _channels(puppet: Puppet, values: Values) -> dict[str, float]:
+    """Channels by the names of joints, turns in degrees as shown."""
+    keys = {joint.name: key for key, joint in puppet.joints.items()}
+    found = {}
+    for name, number in values.items():
+        joint, _, what = name.rpartition(".")
+        found[f"{keys[joint]}.{what}"] = -math.radians(number) if what == "turn" else number
+    return found
+
+
+def _keyed(puppet: Puppet, take: Take, frames: Mapping[int, Values]) -> Take:
+    """A take with these values keyed; what one frame names and another does not is at rest there."""
+    by_frame = {frame: _channels(puppet, values) for frame, values in frames.items()}
+    names = dict.fromkeys(name for values in by_frame.values() for name in values)
+    for frame, values in by_frame.items():
+        take = put_keys(take, frame, {name: values.get(name, 0.0) for name in names})
+    return take
+
+
+def _from_poses(puppet: Puppet, take: Take, poses: Sequence[tuple[int, str]]) -> Take:
+    """Poses of the shelf at frames, everything keyed at each of them."""
+    channels = {name: known_only(get_pose(puppet, name).channels, puppet) for _, name in poses}
+    names = dict.fromkeys(key for values in channels.values() for key in values)
+    for frame, name in poses:
+        take = put_keys(take, frame, {key: channels[name].get(key, 0.0) for key in names})
+    return take
+
+
+def _late(puppet: Puppet, take: Take, chain: Sequence[str], by: float) -> Take:
+    """The joints of a chain delayed one after the other."""
+    keys = {joint.name: key for key, joint in puppet.joints.items()}
+    groups = [[name for name in take.tracks if owner_of(name) == keys[joint]] for joint in chain]
+    late = delay(take, groups, by)
+    begun = {name: track[0].value for name, track in late.tracks.items() if track[0].frame > late.first}
+    return late if take.loop or not begun else put_keys(late, late.first, begun)
+
+
+def _wick(puppet: Puppet) -> tuple[Take, ...]:
+    breath = _keyed(puppet, Take("Idle", last=48), {
+        0: {"Body.y": 0, "Trunk.turn": 0, "Head.turn": 0, "Scarf tail.turn": 0, "Scarf end.turn": 0, "Far arm target.y": 0},
+        24: {"Body.y": 7, "Trunk.turn": 1.6, "Head.turn": -2.5, "Scarf tail.turn": 6, "Scarf end.turn": 9, "Far arm target.y": -5},
+    })  # fmt: skip
+    idle = _late(puppet, close_loop(ease_all(breath, 0.45)), ["Trunk", "Head", "Scarf tail", "Scarf end"], 3)
+    pace = walk(puppet, Steps(stride=0.42, cycle=26, lift=0.13, bob=0.02, lean=0.02, arms=0.35), "Walk")
+    swing = {
+        0: {"Scarf tail.turn": -6, "Scarf end.turn": -8, "Near coat tail.turn": 9, "Far coat tail.turn": -9, "Head.turn": 1.5},
+        13: {"Scarf tail.turn": 8, "Scarf end.turn": 12, "Near coat tail.turn": -9, "Far coat tail.turn": 9, "Head.turn": -1.5},
+    }  # fmt: skip
+    swung = close_loop(ease_all(_keyed(puppet, Take("Walk", last=26), swing), 0.45))
+    swung = _late(puppet, swung, ["Trunk", "Scarf tail", "Scarf end"], 2)
+    walking = replace(pace, tracks={**pace.tracks, **swung.tracks})
+    lamp = _from_poses(
+        puppet, Take("Lamp up", last=60), [(0, "Clean"), (18, "Lamp up"), (40, "Lamp up"), (58, "Clean")]
+    )
+    return idle, walking, ease_all(lamp, 0.4)
+
+
+def _bramble(puppet: Puppet) -> tuple[Take, ...]:
+    trot = walk(puppet, Steps("trot", stride=0.4, cycle=20, lift=0.16, bob=0.03, lean=0.0, arms=0.0), "Trot")
+    nod = {
+        0: {"Neck.turn": 3, "Head.turn": -2, "Near ear.turn": 8, "Far ear.turn": 6, "Tail.turn": 9},
+        5: {"Neck.turn": -3, "Head.turn": 3, "Near ear.turn": -8, "Far ear.turn": -6, "Tail.turn": -5},
+        10: {"Neck.turn": 3, "Head.turn": -2, "Near ear.turn": 8, "Far ear.turn": 6, "Tail.turn": 9},
+        15: {"Neck.turn": -3, "Head.turn": 3, "Near ear.turn": -8, "Far ear.turn": -6, "Tail.turn": -5},
+    }
+    nodding = close_loop(ease_all(_keyed(puppet, Take("Trot", last=20), nod), 0.45))
+    nodding = _late(puppet, nodding, ["Neck", "Head", "Near ear"], 1)
+    shake = _keyed(puppet, Take("Shake", last=40), {
+        0: {"Head.turn": 0, "Neck.turn": 0, "Near ear.turn": 0, "Far ear.turn": 0, "Tail.turn": 0},
+        6: {"Head.turn": 12, "Neck.turn": 6, "Near ear.turn": 20, "Far ear.turn": 18, "Tail.turn": 8},
+        11: {"Head.turn": -14, "Neck.turn": -5, "Near ear.turn": -24, "Far ear.turn": -20, "Tail.turn": -10},
+        16: {"Head.turn": 10, "Neck.turn": 4, "Near ear.turn": 18, "Far ear.turn": 15, "Tail.turn": 8},
+        22: {"Head.turn": -6, "Neck.turn": -2, "Near ear.turn": -11, "Far ear.turn": -9, "Tail.turn": -5},
+        30: {"Head.turn": 2, "Neck.turn": 1, "Near ear.turn": 5, "Far ear.turn": 4, "Tail.turn": 2},
+        38: {"Head.turn": 0, "Neck.turn": 0, "Near ear.turn": 0, "Far ear.turn": 0, "Tail.turn": 0},
+    })  # fmt: skip
+    return replace(trot, tracks={**trot.tracks, **nodding.tracks}), _late(
+        puppet, ease_all(shake, 0.4), ["Neck", "Head", "Near ear"], 0.7
+    )
+
+
+def _inkpot(puppet: Puppet) -> tuple[Take, ...]:
+    pour = _from_poses(
+        puppet, Take("Pour", last=72), [(0, "Clean"), (20, "Pour"), (48, "Pour"), (70, "Clean")]
+    )
+    sway = {}
+    for i, frame in enumerate((0, 12, 24, 36)):
+        side = (1, 0, -1, 0)[i]
+        high = (0, 1, 0, 1)[i]
+        sway[frame] = {
+            "Body.y": -24.0 * high, "Body.x": 26.0 * side, "Hat.turn": -8.0 * side,
+            "Second arm target.x": -60.0 - 70 * side, "Second arm target.y": -150.0 - 120 * high,
+            "Fifth arm target.x": 60.0 - 70 * side, "Fifth arm target.y": -150.0 - 120 * (1 - high),
+            "Third arm target.x": -40.0 * side, "Fourth arm target.x": -40.0 * side,
+        }  # fmt: skip
+    dance = close_loop(_keyed(puppet, Take("Dance", last=48), sway))
+    return ease_all(pour, 0.4), dance
