@@ -12,7 +12,7 @@ from PySide6.QtWidgets import QApplication, QLineEdit
 from demo_puppet import ASSETS, control, joint, part
 from desk.conftest import Answers
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
-from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE, Station
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE, TAKES, Station
 from umbrite.desk.window import Window
 from umbrite.files.long_work import CancelledError
 from umbrite.files.opening import open_any
@@ -25,6 +25,8 @@ from umbrite.rig.edits.looks import set_guides, trim
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Guide, Placement
+from umbrite.rig.takes.keys import put_keys, spots_of
+from umbrite.rig.takes.take import Take
 
 State = Callable[[Window], None]
 
@@ -168,9 +170,26 @@ TWO = picked(PIVOTS, "Near hand", "Scarf end")
 PARTS_3 = picked(PARTS, "Cap", "Trunk", "Near hand", of="part")
 ONE_PART = picked(PARTS, "Near hand", of="part")
 LIMITED = picked(LIMBS, "Near shin")
+
+
+def keyed(window: Window) -> None:
+    """A take with keys at both ends, all of them picked, the lamp between them and a change there not kept yet."""
+    wick(window)
+    session = window.session
+    session.stage.go_to(TAKES)
+    head = joint(session.puppet, "Head")
+    take = put_keys(put_keys(Take("Nod", last=2), 0, {f"{head}.turn": 0.0}), 2, {f"{head}.turn": 0.3})
+    session.edit("Nod", takes=(take,))
+    session.stage.tape.choose("Nod")
+    session.stage.tape.go_to(1.0)
+    session.stage.tape.pick(spots_of(take))
+    session.stage.tape.set_keying(on=False)
+    session.edit("Nod more", pose={f"{head}.turn": 0.1})
+
+
 # Tried in turn until the action can be done.
 STATES: tuple[State, ...] = (
-    wick, ONE_PART, PARTS_3, picked(PIVOTS, "Scarf"), LIMITED, TWO, limb, posed, art, with_guides, trimmed, held, pencilled, boned,
+    wick, ONE_PART, PARTS_3, picked(PIVOTS, "Scarf"), LIMITED, TWO, limb, posed, art, with_guides, trimmed, held, pencilled, boned, keyed,
 )  # fmt: skip
 # Where the first state that allows an action would let it do nothing to be seen.
 FITTING: dict[str, State] = {
@@ -179,7 +198,7 @@ FITTING: dict[str, State] = {
     "limit-mirror": one_sided, "limit-same": one_sided, "limit-copy": picked(LIMBS, "Near shin", "Head"), "reset-branch": posed,
     "reset": posed, "paste-pose": copied, "extend": end_of_limb, "find-joints": art, "controls-make": limb_without_controls,
     "free": picked(PIVOTS, "Head"), "hang-last": picked(PIVOTS, "Cap", "Near hand"), "limbs-from-names": unlimbed, "limb-between": picked(LIMBS, "Scarf tail", "Scarf end"),
-    "undo": posed, "mirror-pose": waved, "two-depths": picked(PARTS, "Scarf", of="part"), "rehearse": limb, "pose": limb, "up": picked(PIVOTS, "Head"),
+    "take-start": keyed, **{f"film-{kind}": keyed for kind in ("webm", "mp4", "gif", "apng", "webp", "folder")}, "undo": posed, "mirror-pose": waved, "two-depths": picked(PARTS, "Scarf", of="part"), "rehearse": limb, "pose": limb, "up": picked(PIVOTS, "Head"),
     "down": picked(PIVOTS, "Trunk"), "branch": picked(PIVOTS, "Trunk"), "controls-list": wick, "bones-middle": ONE_PART,
     "limit-arc": picked(LIMBS, "Head"), "front": picked(PARTS, "Trunk", of="part"), "forward": picked(PARTS, "Trunk", of="part"),
 }  # fmt: skip
@@ -193,7 +212,7 @@ def seen(window: Window, answers: Answers) -> tuple[object, ...]:
     return (
         session.history.now, session.selection.keys, session.stage.station, session.stage.tool, dict(session.stage.views),
         session.drafts.now, session.file.path, window.board.camera,
-        tuple(answers.asked), len(window.family.tree.findChildren(QLineEdit)), window.frame.hints.message, panels, shown, QApplication.clipboard().text(), window.alone, window.focusWidget(),
+        tuple(answers.asked), len(window.family.tree.findChildren(QLineEdit)), window.frame.hints.message, panels, shown, QApplication.clipboard().text(), window.alone, window.focusWidget(), session.stage.tape.frame, window.tape.player.playing, session.stage.tape.keying,
     )  # fmt: skip
 
 

@@ -34,15 +34,16 @@ LEFT, CTRL, ALT = (
 @pytest.fixture
 def timed(wick_window: Window, hand: Hand, act: Act) -> Window:
     """Wick in Takes, all keyed at frame 0, the far hand up at 24."""
+    wick_window.session.edit("No takes", takes=())
     act("takes")
     act("key-all")
-    wick_window.session.tape.go_to(24.0)
+    wick_window.session.stage.tape.go_to(24.0)
     hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 30 - 200j)
     return wick_window
 
 
 def take(window: Window) -> Take:
-    found = window.session.tape.take
+    found = window.session.stage.tape.take
     assert found is not None
     return found
 
@@ -90,9 +91,9 @@ def test_what_is_posed_at_the_lamp_is_keyed_and_between_keys_it_moves(timed: Win
     assert all([key.frame for key in take(timed).tracks[name]] == [0.0, 24.0] for name in channels)
     assert session.history.now.pose == {}, "the sandbox of Rehearse is as it was"
     up = session.placed.control_at(session.puppet.controls[control(session.puppet, "Far hand")])
-    session.tape.go_to(0.0)
+    session.stage.tape.go_to(0.0)
     down = session.placed.control_at(session.puppet.controls[control(session.puppet, "Far hand")])
-    session.tape.go_to(12.0)
+    session.stage.tape.go_to(12.0)
     middle = session.placed.control_at(session.puppet.controls[control(session.puppet, "Far hand")])
     assert abs(middle - (up + down) / 2) < 25
     act("rehearse")
@@ -108,20 +109,20 @@ def test_without_keying_changes_stand_hollow_until_they_are_kept_or_let_go(
     session = timed.session
     before = session.history.now
     act("keying")
-    session.tape.go_to(36.0)
+    session.stage.tape.go_to(36.0)
     hand.drag(grip(timed, "Body"), grip(timed, "Body") + 40j)
-    assert session.tape.hollow
+    assert session.stage.tape.hollow
     assert session.history.now is before
-    session.tape.go_to(40.0)
-    assert session.tape.hollow == {}
+    session.stage.tape.go_to(40.0)
+    assert session.stage.tape.hollow == {}
     assert "not kept" in timed.frame.hints.message
     hand.drag(grip(timed, "Body"), grip(timed, "Body") + 40j)
     qtbot.keyClick(timed.board, Qt.Key.Key_Return)
-    assert session.tape.hollow == {}
+    assert session.stage.tape.hollow == {}
     assert {frame for _, frame in spots_of(take(timed))} == {0.0, 24.0, 40.0}
     hand.drag(grip(timed, "Body"), grip(timed, "Body") + 30j)
     qtbot.keyClick(timed.board, Qt.Key.Key_Escape)
-    assert session.tape.hollow == {}
+    assert session.stage.tape.hollow == {}
 
 
 def test_keys_are_dragged_copied_and_taken_along_on_the_tape(timed: Window, qtbot: QtBot) -> None:
@@ -131,16 +132,16 @@ def test_keys_are_dragged_copied_and_taken_along_on_the_tape(timed: Window, qtbo
     step = round(6 * (sheet.x_of(1) - sheet.x_of(0)))
     drag(qtbot, timed, eyelet(timed, "Far hand", 24), eyelet(timed, "Far hand", 24) + QPoint(step, 0))
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 30.0]
-    assert {frame for _, frame in timed.session.tape.picked} == {30.0}
+    assert {frame for _, frame in timed.session.stage.tape.picked} == {30.0}
     drag(qtbot, timed, eyelet(timed, "Far hand", 30), eyelet(timed, "Far hand", 30) + QPoint(step, 0), CTRL)
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 30.0, 36.0]
     drag(qtbot, timed, eyelet(timed, "Far hand", 30), eyelet(timed, "Far hand", 30) + QPoint(step, 0), ALT)
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 36.0, 42.0]
     sheet.setFocus()
     qtbot.keyClick(sheet, Qt.Key.Key_Left)
-    assert {frame for _, frame in timed.session.tape.picked} <= {35.0, 36.0, 41.0, 42.0}
+    assert {frame for _, frame in timed.session.stage.tape.picked} <= {35.0, 36.0, 41.0, 42.0}
     qtbot.keyClick(sheet, Qt.Key.Key_Delete)
-    assert timed.session.tape.picked == frozenset()
+    assert timed.session.stage.tape.picked == frozenset()
 
 
 def test_a_box_picks_and_a_thread_is_eased_by_a_drag_and_a_double_click(timed: Window, qtbot: QtBot) -> None:
@@ -148,7 +149,7 @@ def test_a_box_picks_and_a_thread_is_eased_by_a_drag_and_a_double_click(timed: W
     sheet, channels = timed.tape.sheet, hand_channels(timed)
     at = eyelet(timed, "Far hand", 24)
     drag(qtbot, timed, at + QPoint(-30, -9), at + QPoint(30, 9))
-    assert {name for name, _ in timed.session.tape.picked} == set(channels)
+    assert {name for name, _ in timed.session.stage.tape.picked} == set(channels)
     middle = eyelet(timed, "Far hand", 12)
     drag(qtbot, timed, middle, middle + QPoint(0, -20))
     key = take(timed).tracks[channels[0]][0]
@@ -168,7 +169,7 @@ def test_the_lamp_and_the_folds_are_dragged_in_the_ruler(timed: Window, qtbot: Q
     qtbot.mousePress(sheet, LEFT, pos=QPoint(round(sheet.x_of(10)), 8))
     qtbot.mouseMove(sheet, QPoint(round(sheet.x_of(17)), 8))
     qtbot.mouseRelease(sheet, LEFT, pos=QPoint(round(sheet.x_of(17)), 8))
-    assert timed.session.tape.frame == 17.0
+    assert timed.session.stage.tape.frame == 17.0
     end = QPoint(round(sheet.x_of(48)), RULER - 4)
     drag(qtbot, timed, end, QPoint(round(sheet.x_of(40)), RULER - 4))
     assert take(timed).last == pytest.approx(40, abs=6)
@@ -191,11 +192,11 @@ def test_rows_are_grouped_as_the_body_is_and_unfold_to_channels(timed: Window, q
 def test_it_plays_at_its_rate_and_leaves_late_frames_out(timed: Window, act: Act, qtbot: QtBot) -> None:
     player = timed.tape.player
     seen = []
-    timed.session.tape.changed.connect(lambda: seen.append(timed.session.tape.frame))
-    timed.session.tape.go_to(0.0)
+    timed.session.stage.tape.changed.connect(lambda: seen.append(timed.session.stage.tape.frame))
+    timed.session.stage.tape.go_to(0.0)
     qtbot.keyClick(timed.board, Qt.Key.Key_Space)
     assert player.playing
-    qtbot.waitUntil(lambda: timed.session.tape.frame >= 6, timeout=4000)
+    qtbot.waitUntil(lambda: timed.session.stage.tape.frame >= 6, timeout=4000)
     qtbot.keyClick(timed.board, Qt.Key.Key_Space)
     assert not player.playing
     assert seen == sorted(seen)
@@ -203,11 +204,11 @@ def test_it_plays_at_its_rate_and_leaves_late_frames_out(timed: Window, act: Act
     assert frame_after(loop, 8, 3.5) == (1.0, False)
     assert frame_after(Take("T", last=10), 8, 3.5) == (10.0, True)
     act("take-end")
-    assert timed.session.tape.frame == 48.0
+    assert timed.session.stage.tape.frame == 48.0
     act("key-back")
-    assert timed.session.tape.frame == 24.0
+    assert timed.session.stage.tape.frame == 24.0
     act("frame-on")
-    assert timed.session.tape.frame == 25.0
+    assert timed.session.stage.tape.frame == 25.0
 
 
 def test_loops_delays_and_eases_are_single_steps(timed: Window, act: Act) -> None:
@@ -219,7 +220,7 @@ def test_loops_delays_and_eases_are_single_steps(timed: Window, act: Act) -> Non
     assert {key.going for track in take(timed).tracks.values() for key in track} == {"eased"}
     session.selection.pick([joint(session.puppet, "Trunk")])
     leader, follower = joint(session.puppet, "Trunk"), joint(session.puppet, "Head")
-    session.tape.go_to(10.0)
+    session.stage.tape.go_to(10.0)
     session.edit("Nod", pose={**session.pose, f"{leader}.turn": 0.2, f"{follower}.turn": 0.2})
     act("delay-chain")
     frames = [key.frame for key in take(timed).tracks[f"{follower}.turn"]]
@@ -274,7 +275,7 @@ def test_the_lamp_tells_of_a_loop_that_does_not_close(timed: Window, act: Act) -
 
 def test_ghosts_and_trails_show_where_it_comes_from_and_goes_to(timed: Window, act: Act) -> None:
     session, board = timed.session, timed.board
-    session.tape.go_to(12.0)
+    session.stage.tape.go_to(12.0)
     session.selection.pick([])
     plain = board.grab().toImage()
     act("ghosts")

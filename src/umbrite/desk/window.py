@@ -161,6 +161,7 @@ class Window(QMainWindow):
         )
         self.resizeDocks([self.docks["Depth"], self.docks["Details"]], [270, 380], Qt.Orientation.Vertical)
         self.docks["Details"].raise_()
+        self.docks["Tape"].hide()  # it is wide, and stands in its own station only
 
     def _fill_menus(self) -> None:
         self.panels_menu = QMenu(tr("Panels"), self)
@@ -200,7 +201,7 @@ class Window(QMainWindow):
         self.findings_list.wanted.connect(lambda key: self.actions_by_id[key].trigger())
         self.strip.stepped.connect(lambda by: self.run(lambda: session.step(by)))
         self.keeper.failed.connect(lambda text: self.dialogs.tell(tr("Not kept for recovery"), text))
-        self.board.tapped.connect(lambda: self.play() if session.stage.station.timed else None)
+        session.stage.tape.play_wanted.connect(lambda: self.play() if session.stage.station.timed else None)
         self.board.dropped.connect(self.files.dropped)
         self.family.tree.dropped.connect(self.files.dropped)
         self.board.menu_opened.connect(self.add_fitting)

@@ -57,7 +57,6 @@ class Board(QWidget):
     hovered = Signal()
     pressed = Signal()
     zoomed = Signal(float)
-    tapped = Signal()  # the space bar
     dropped = Signal(list, str)
     menu_opened = Signal(QMenu)  # a menu that others may add to, before it is shown
 
@@ -467,7 +466,7 @@ class Board(QWidget):
             self._space = False
             self.unsetCursor()
             if self._only_tapped:
-                self.tapped.emit()
+                self.session.stage.tape.ask_to_play()
         else:
             super().keyReleaseEvent(event)
 

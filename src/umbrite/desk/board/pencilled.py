@@ -18,12 +18,12 @@ def pencilled_of(session: Session) -> tuple[Work, Work] | None:
         return limb_commands.take_pencilled, limb_commands.rub_out
     if session.stage.station is CONTROLS and session.drafts.now.left_out is not None:
         return control_commands.take_all, control_commands.rub_out
-    if session.stage.station.timed and session.tape.hollow:
+    if session.stage.station.timed and session.stage.tape.hollow:
         return take_commands.keep_hollow, _let_go
     return None
 
 
 def _let_go(session: Session) -> None:
     """What stands hollow at the lamp is put back."""
-    session.tape.hollow = {}
+    session.stage.tape.hollow = {}
     session.spring_back()

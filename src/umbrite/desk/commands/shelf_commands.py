@@ -6,7 +6,7 @@ from PySide6.QtGui import QGuiApplication
 
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.commands.pose_commands import channel_owners
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, settled_pose
 from umbrite.desk.theme.language import tr
 from umbrite.rig.channels import known_only
 from umbrite.rig.edits.shelf import blended, by_names, from_names, get_pose, mirrored, save_pose
@@ -30,7 +30,7 @@ def apply(session: Session, name: str, *, only_selected: bool = False) -> None:
     saved = get_pose(session.puppet, name)
     only = chosen_ids(session, saved, only_selected=only_selected)
     pose = known_only(saved.channels, session.puppet)
-    session.edit(tr("Pose {name}", name=name), pose=blended(session.settled_pose, pose, 1.0, only))
+    session.edit(tr("Pose {name}", name=name), pose=blended(settled_pose(session), pose, 1.0, only))
 
 
 def save(session: Session) -> str:
@@ -48,7 +48,7 @@ def save_part(session: Session) -> str:
 
 
 def _saved(session: Session, name: str, about: tuple[str, ...]) -> str:
-    puppet = save_pose(session.history.now.puppet, name, session.settled_pose, about)
+    puppet = save_pose(session.history.now.puppet, name, settled_pose(session), about)
     name = puppet.poses[-1].name
     session.edit(tr("Save {name}", name=name), puppet=puppet)
     part = " for this part only" if about else ""
@@ -63,19 +63,19 @@ def _saved(session: Session, name: str, about: tuple[str, ...]) -> str:
 
 
 def mirror(session: Session) -> None:
-    session.edit(tr("Mirror the pose"), pose=mirrored(session.puppet, session.settled_pose))
+    session.edit(tr("Mirror the pose"), pose=mirrored(session.puppet, settled_pose(session)))
 
 
 def text_of(session: Session) -> str:
     """The present pose by names, as text that other puppets and other programs can read."""
-    names = by_names(session.puppet, session.settled_pose)
+    names = by_names(session.puppet, settled_pose(session))
     return json.dumps({"format": FORMAT, "channels": names}, indent=1, ensure_ascii=False)
 
 
 def copy(session: Session) -> None:
     """The present pose by names, as text on the clipboard."""
     QGuiApplication.clipboard().setText(text_of(session))
-    count = len(by_names(session.puppet, session.settled_pose))
+    count = len(by_names(session.puppet, settled_pose(session)))
     session.say(tr("The pose is on the clipboard: {count} values by name.", count=count))
 
 

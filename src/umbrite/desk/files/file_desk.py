@@ -334,7 +334,7 @@ class FileDesk:
 
     def export_take(self, ending: str) -> None:
         """The take that is looked at, as a film or as numbered pictures; what was begun and stopped leaves nothing."""
-        session, take = self.session, self.session.tape.take
+        session, take = self.session, self.session.stage.tape.take
         if take is None:
             session.say(tr("There is no take yet. Pose at the lamp in Takes, or make one."))
             return

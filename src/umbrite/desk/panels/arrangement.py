@@ -99,6 +99,9 @@ class Arrangements:
         for name in ("Poses", "Tape"):
             self._tabs[name].wanted = name in station.panels
         self._follow()
+        layout = self._window.layout()
+        if layout is not None:
+            layout.activate()  # the room that panels needed which are put away now is free at once
 
     def keep(self) -> None:
         """Remember how the panels stand here."""

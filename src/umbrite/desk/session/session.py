@@ -51,14 +51,14 @@ class Session(QObject):
         self.file = OpenFile(lambda: self.history.now, self._saved)
         self.selection = Selection(lambda: self.puppet, self)
         self.drafts = DraftBook(self)
-        self.tape = Tape(lambda: self.history.now, self)
-        self.tape.changed.connect(self._on_tape)
-        self.tape.dropped.connect(
+        tape = Tape(lambda: self.history.now, lambda: self._shown, self)
+        self.stage = Stage(self._fanned, lambda: self.selection.of("part"), tape, self)
+        tape.changed.connect(self._on_tape)
+        tape.dropped.connect(
             lambda frame, count: self.say(
                 tr("{count} changes at frame {frame} were not kept.", count=count, frame=f"{frame:g}")
             )
         )
-        self.stage = Stage(self._fanned, lambda: self.selection.of("part"), self)
         self.checks = Checks(lambda: self.history.now, self._pixels, self)
         self.settled.connect(self.checks.seams.begin)
         self.stage.station_changed.connect(self._on_station)
@@ -80,10 +80,6 @@ class Session(QObject):
     @property
     def pose(self) -> Pose:
         return self._shown.pose
-
-    @property
-    def takes(self) -> Takes:
-        return self._shown.takes
 
     @property
     def placed(self) -> Placed:
@@ -109,7 +105,7 @@ class Session(QObject):
         Where a take is looked at, a pose is keyed at the lamp, or stands there hollow until it is kept.
         """
         if self.stage.station.timed and pose is not None:
-            takes = self.tape.keyed(self._with(puppet, None, takes), pose) or takes
+            takes = self.stage.tape.keyed(self._with(puppet, None, takes), pose) or takes
             pose = None
         self._settle(name, self._with(puppet, pose, takes))
 
@@ -149,12 +145,7 @@ class Session(QObject):
         """A document as it is shown: where a take is looked at, in the take's pose at the lamp."""
         if not self.stage.station.timed:
             return document
-        return replace(document, pose=self.tape.pose_of(document))
-
-    @property
-    def settled_pose(self) -> Pose:
-        """The pose outside of running gestures: that of Rehearse, or that at the lamp."""
-        return self._at_lamp(self.history.now).pose
+        return replace(document, pose=self.stage.tape.pose_of(document))
 
     def _settle(self, name: str, document: Document) -> None:
         kept = settled(document, self.history.now)
@@ -196,7 +187,7 @@ class Session(QObject):
         self.selection.pick(())
         self.drafts.put(Drafts())
         self.stage.clear()
-        self.tape.clear()
+        self.stage.tape.clear()
         self.history = History(settled(package.document, Document(package.puppet)))
         if saved:
             self.history.mark_saved()
@@ -211,6 +202,12 @@ class Session(QObject):
     def say(self, text: str) -> None:
         """A plain sentence for the hint line."""
         self.said.emit(text)
+
+
+def settled_pose(session: Session) -> Pose:
+    """The pose outside of running gestures: that of Rehearse, or that at the lamp."""
+    now = session.history.now
+    return session.stage.tape.pose_of(now) if session.stage.station.timed else now.pose
 
 
 def attempt(session: Session, work: Callable[[], object]) -> bool:

@@ -1,10 +1,11 @@
-"""Where one works and how it looks: the station, the tool, the views and the theme. None of it is an edit."""
+"""Where one works and how it looks: the station, the tool, the views, the theme, and the tape. None of it is an edit."""
 
 from collections.abc import Callable, Mapping
 
 from PySide6.QtCore import QObject, Signal
 
 from umbrite.desk.session.stations import PARTS, Station
+from umbrite.desk.session.tape import Tape
 from umbrite.desk.theme.themes import DAY, Theme
 
 VIEWS = {
@@ -24,10 +25,12 @@ class Stage(QObject):
         self,
         fanned: Callable[[], Mapping[str, complex]],
         chosen: Callable[[], list[str]],
+        tape: Tape,
         parent: QObject | None = None,
     ) -> None:
         super().__init__(parent)
         self._fanned, self._chosen = fanned, chosen
+        self.tape = tape
         self.theme = DAY
         self.station: Station = PARTS
         self.tool = PARTS.tools[0]

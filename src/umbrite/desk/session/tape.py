@@ -14,17 +14,21 @@ from umbrite.rig.takes.take_list import Takes, add_take, put_take
 
 
 class Tape(QObject):
-    """See the module. None of it is an edit; the session makes steps of what is keyed.
+    """See the module. None of it is an edit; the session makes steps of what is keyed. `now` gives the settled document, `shown` the one
+    that is seen.
 
     While `keying`, what is posed becomes keys at the lamp; else it is `hollow` until it is kept, and gone when the lamp moves on.
     """
 
     changed = Signal()
+    play_wanted = Signal()  # the space bar, on the board
     dropped = Signal(float, int)  # the frame, and how many changes were not kept there
 
-    def __init__(self, now: Callable[[], Document], parent: QObject | None = None) -> None:
+    def __init__(
+        self, now: Callable[[], Document], shown: Callable[[], Document], parent: QObject | None = None
+    ) -> None:
         super().__init__(parent)
-        self._now = now
+        self._now, self._shown = now, shown
         self._name = ""
         self.frame = 0.0
         self.keying = True
@@ -35,6 +39,11 @@ class Tape(QObject):
     def take(self) -> Take | None:
         """The take that is looked at; the first one where none was chosen."""
         return self.of(self._now().takes)
+
+    @property
+    def shown(self) -> Take | None:
+        """The same as a running drag shows it."""
+        return self.of(self._shown().takes)
 
     def of(self, takes: Takes) -> Take | None:
         """The take that is looked at, as it stands among these."""
@@ -101,6 +110,10 @@ class Tape(QObject):
         self._name = take.name
         holding = [name for name in values if is_stepped(document.puppet, name)]
         return put_take(takes, take.name, put_keys(take, self.frame, values, holding))
+
+    def ask_to_play(self) -> None:
+        """Whoever plays shall play, or stop."""
+        self.play_wanted.emit()
 
     def clear(self) -> None:
         """Another puppet is open."""

@@ -496,6 +496,18 @@
       <translation>Abspielen oder anhalten</translation>
     </message>
     <message>
+      <source>Ghosts before and after</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trails of selected controls</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start a walk…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>A frame back</source>
       <translation>Ein Bild zurück</translation>
     </message>
@@ -554,6 +566,30 @@
     <message>
       <source>Close the loop</source>
       <translation>Schleife schließen</translation>
+    </message>
+    <message>
+      <source>Export the take as WebM…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Export the take as MP4…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Export the take as GIF…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Export the take as APNG…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Export the take as WebP…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Export the take as numbered PNGs…</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Fit</source>
@@ -698,6 +734,10 @@
     <message>
       <source>Make one control</source>
       <translation>Einen Griff machen</translation>
+    </message>
+    <message>
+      <source>Export the take</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Drag a part to move it; click again to pick what lies behind. Shift keeps to one axis or adds to the selection.</source>
@@ -1876,6 +1916,10 @@
       <translation>Kein Punkt ist gehalten. Nimm Ganzer Körper und klicke auf die Zeichnung.</translation>
     </message>
     <message>
+      <source>Make limbs first: legs are found by them.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Pose {name}</source>
       <translation>Pose {name}</translation>
     </message>
@@ -2005,6 +2049,14 @@
     </message>
     <message>
       <source>Turn {count} keys round in time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start a walk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} is a take of ordinary keys: correct it on the tape.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2144,6 +2196,22 @@
       <translation>Die Tabelle der Ebenen zeigen, ehe Bilder dazukommen</translation>
     </message>
     <message>
+      <source>Gait</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The master travels along</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make the walk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing is made yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>{path} opened: {count} parts.</source>
       <translation>{path} geöffnet: {count} Teile.</translation>
     </message>
@@ -2204,6 +2272,10 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>{count} frames were written to {name}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>The canvas {fault}. Export it as SVG or OpenRaster instead.</source>
       <translation type="unfinished" />
     </message>
@@ -2214,6 +2286,10 @@
     <message>
       <source>Saving {path}</source>
       <translation>{path} wird gespeichert</translation>
+    </message>
+    <message>
+      <source>Painting {path}</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>The pose was exported as {name}, {width} × {height} px.</source>

@@ -22,7 +22,7 @@ MOST_DOTS = 400
 def paint(painter: Inked, sight: Sight) -> None:
     """Ghosts and trails, where they are switched on."""
     session = sight.session
-    take = session.tape.of(session.takes)
+    take = session.stage.tape.shown
     if take is None or not take.tracks:
         return
     if session.stage.views["ghosts"]:
@@ -47,7 +47,7 @@ def _placed_at(take: Take, puppet: Puppet, frames: tuple[float, ...]) -> Placed:
 
 def _ghosts(painter: Inked, sight: Sight, take: Take) -> None:
     session = sight.session
-    before, after = ghost_frames(take, session.tape.frame)
+    before, after = ghost_frames(take, session.stage.tape.frame)
     frames = (*before, *after)
     if not frames:
         return
@@ -55,7 +55,7 @@ def _ghosts(painter: Inked, sight: Sight, take: Take) -> None:
     painter.save()
     painter.setTransform(sight.camera.transform(), combine=True)
     for i, frame in enumerate(frames):
-        colour = QColor(painter.theme.plum if frame < session.tape.frame else painter.theme.teal)
+        colour = QColor(painter.theme.plum if frame < session.stage.tape.frame else painter.theme.teal)
         away = i if i < len(before) else i - len(before)
         shade = look.with_alpha(colour, 150 - 60 * away)
         stroke = marks.pen(shade, 1.6)

@@ -35,21 +35,21 @@ class Change(NamedTuple):
 def needs_take(session: Session) -> str:
     return (
         ""
-        if session.tape.take is not None
+        if session.stage.tape.take is not None
         else tr("There is no take yet. Pose at the lamp in Takes, or make one.")
     )
 
 
 def needs_keys(session: Session) -> str:
-    return "" if session.tape.picked else tr("Pick keys in the tape first.")
+    return "" if session.stage.tape.picked else tr("Pick keys in the tape first.")
 
 
 def needs_hollow(session: Session) -> str:
-    return "" if session.tape.hollow else tr("Nothing stands hollow at the lamp.")
+    return "" if session.stage.tape.hollow else tr("Nothing stands hollow at the lamp.")
 
 
 def _take(session: Session) -> Take:
-    take = session.tape.take
+    take = session.stage.tape.take
     if take is None:
         raise RigError(needs_take(session))
     return take
@@ -87,7 +87,7 @@ def settle(session: Session, change: Change) -> None:
         changed(_take(session), change),
     )
     if change.by:
-        session.tape.pick({(channel, frame + change.by) for channel, frame in change.spots})
+        session.stage.tape.pick({(channel, frame + change.by) for channel, frame in change.spots})
 
 
 def _with_end(take: Take, end: str, frame: int) -> Take:
@@ -120,9 +120,9 @@ def set_going(session: Session, spots: Collection[Spot], going: Going, share: fl
 
 def remove_picked(session: Session) -> None:
     """Remove the picked keys."""
-    spots = session.tape.picked
+    spots = session.stage.tape.picked
     take = key_edits.remove_keys(_take(session), spots)
-    session.tape.pick(())
+    session.stage.tape.pick(())
     _put(session, tr("Remove {count} keys", count=len(spots)), take)
 
 
@@ -132,7 +132,7 @@ def remove_picked(session: Session) -> None:
 def key_everything(session: Session) -> None:
     """Key all channels that the take or the pose names, at the lamp, with the values that they have there."""
     session.stage.go_to(TAKES)
-    take = session.tape.take
+    take = session.stage.tape.take
     names = {*session.pose, *(take.tracks if take is not None else {})}
     names |= {f"{c.moves}.{what}" for c in session.puppet.controls.values() for what in ("x", "y", "turn")}
     _key(session, names, tr("Key all"))
@@ -143,7 +143,7 @@ def key_selected(session: Session) -> None:
     session.stage.go_to(TAKES)
     puppet = session.puppet
     owners = set(session.selection.of("joint")) | set(session.selection.keys)
-    take = session.tape.take
+    take = session.stage.tape.take
     known = {*session.pose, *(take.tracks if take is not None else {})}
     names = {name for name in known if owner_of(name) in owners}
     names |= {f"{key}.{what}" for key in owners if key in puppet.joints for what in ("x", "y", "turn")}
@@ -154,26 +154,26 @@ def _key(session: Session, names: Collection[str], step: str) -> None:
     if not names:
         raise RigError(tr("There is nothing to key: the puppet has no controls, and nothing is posed."))
     values = {name: session.pose.get(name, 0.0) for name in sorted(names)}
-    session.tape.hollow = {}
-    session.edit(step, takes=session.tape.with_keys(session.history.now, values))
-    frame = f"{session.tape.frame:g}"
+    session.stage.tape.hollow = {}
+    session.edit(step, takes=session.stage.tape.with_keys(session.history.now, values))
+    frame = f"{session.stage.tape.frame:g}"
     session.say(tr("{count} channels are keyed at frame {frame}.", count=len(values), frame=frame))
 
 
 def keep_hollow(session: Session) -> None:
     """Make keys of what stands hollow at the lamp."""
-    takes = session.tape.kept(session.history.now)
+    takes = session.stage.tape.kept(session.history.now)
     if takes is None:
         raise RigError(needs_hollow(session))
-    session.edit(tr("Keep the changes at frame {frame}", frame=f"{session.tape.frame:g}"), takes=takes)
+    session.edit(tr("Keep the changes at frame {frame}", frame=f"{session.stage.tape.frame:g}"), takes=takes)
 
 
 def switch_keying(session: Session) -> None:
     """Key as one poses, or leave changes hollow until they are kept."""
-    session.tape.set_keying(on=not session.tape.keying)
+    session.stage.tape.set_keying(on=not session.stage.tape.keying)
     session.say(
         tr("What you pose is keyed at the lamp.")
-        if session.tape.keying
+        if session.stage.tape.keying
         else tr("What you pose stays hollow at the lamp: Enter keeps it, moving the lamp lets it go.")
     )
 
@@ -186,10 +186,10 @@ def step_by(frames: int) -> Callable[[Session], None]:
 
     def work(session: Session) -> None:
         take = _take(session)
-        at = session.tape.frame + frames
+        at = session.stage.tape.frame + frames
         if take.loop:
             at = take.first + (at - take.first) % (take.last - take.first)
-        session.tape.go_to(float(round(min(max(at, take.first), take.last))))
+        session.stage.tape.go_to(float(round(min(max(at, take.first), take.last))))
 
     return work
 
@@ -199,7 +199,7 @@ def to_end(end: str) -> Callable[[Session], None]:
 
     def work(session: Session) -> None:
         take = _take(session)
-        session.tape.go_to(float(take.first if end == "first" else take.last))
+        session.stage.tape.go_to(float(take.first if end == "first" else take.last))
 
     return work
 
@@ -208,12 +208,12 @@ def to_key(step: int) -> Callable[[Session], None]:
     """An action that moves the lamp to the next key, or the one before."""
 
     def work(session: Session) -> None:
-        take, here = _take(session), session.tape.frame
+        take, here = _take(session), session.stage.tape.frame
         frames = sorted({key.frame for track in take.tracks.values() for key in track})
         ahead = [frame for frame in frames if (frame > here if step > 0 else frame < here)]
         if not ahead:
             raise RigError(tr("There is no key that way."))
-        session.tape.go_to(ahead[0] if step > 0 else ahead[-1])
+        session.stage.tape.go_to(ahead[0] if step > 0 else ahead[-1])
 
     return work
 
@@ -230,7 +230,7 @@ def new_take(session: Session) -> None:
     )
     session.stage.go_to(TAKES)
     session.edit(tr("Make {name}", name=takes[-1].name), takes=takes)
-    session.tape.choose(takes[-1].name)
+    session.stage.tape.choose(takes[-1].name)
     session.say(tr("{name}: pose at the lamp, and go on to another frame.", name=takes[-1].name))
 
 
@@ -238,7 +238,7 @@ def copy_take(session: Session) -> None:
     take = _take(session)
     takes = take_list.copy_take(session.history.now.takes, take.name)
     session.edit(tr("Copy {name}", name=take.name), takes=takes)
-    session.tape.choose(takes[[each.name for each in takes].index(take.name) + 1].name)
+    session.stage.tape.choose(takes[[each.name for each in takes].index(take.name) + 1].name)
 
 
 def remove_take(session: Session) -> None:
@@ -246,7 +246,7 @@ def remove_take(session: Session) -> None:
     session.edit(
         tr("Remove {name}", name=take.name), takes=take_list.remove_take(session.history.now.takes, take.name)
     )
-    session.tape.choose("")
+    session.stage.tape.choose("")
 
 
 def rename_take(session: Session, text: str) -> None:
@@ -255,7 +255,7 @@ def rename_take(session: Session, text: str) -> None:
         tr("Name {strip}", strip=text),
         takes=take_list.rename_take(session.history.now.takes, take.name, text),
     )
-    session.tape.choose(text.strip())
+    session.stage.tape.choose(text.strip())
 
 
 def set_rate(session: Session, rate: float) -> None:
@@ -316,8 +316,8 @@ def ease_everything(session: Session) -> None:
 
 def mirror_picked(session: Session) -> None:
     """The picked keys in the opposite order of time."""
-    take = key_edits.mirror_keys(_take(session), session.tape.picked)
-    _put(session, tr("Turn {count} keys round in time", count=len(session.tape.picked)), take)
+    take = key_edits.mirror_keys(_take(session), session.stage.tape.picked)
+    _put(session, tr("Turn {count} keys round in time", count=len(session.stage.tape.picked)), take)
 
 
 def make_walk(session: Session, steps: Steps) -> None:
@@ -326,5 +326,5 @@ def make_walk(session: Session, steps: Steps) -> None:
     takes = take_list.add_take(session.history.now.takes, made.name)
     name = takes[-1].name
     session.edit(tr("Start a walk"), takes=(*takes[:-1], replace(made, name=name)))
-    session.tape.choose(name)
+    session.stage.tape.choose(name)
     session.say(tr("{name} is a take of ordinary keys: correct it on the tape.", name=name))

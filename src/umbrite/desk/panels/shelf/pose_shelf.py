@@ -18,7 +18,7 @@ from PySide6.QtWidgets import (
 from umbrite.desk.commands.shelf_commands import apply, chosen_ids, copy, mirror, paste, save, save_part
 from umbrite.desk.panels.shelf.flow import Flow
 from umbrite.desk.panels.shelf.pose_card import TALL, WIDE, PoseCard
-from umbrite.desk.session.session import Session, attempt
+from umbrite.desk.session.session import Session, attempt, settled_pose
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
 from umbrite.rig.channels import known_only
@@ -189,7 +189,7 @@ class PoseShelf(QWidget):
         session = self.session
         only = chosen_ids(session, saved, only_selected=self.only.isChecked())
         other = known_only(saved.channels, session.history.now.puppet)
-        pose = blended(session.settled_pose, other, share, only)
+        pose = blended(settled_pose(session), other, share, only)
         if settle:
             session.edit(tr("Blend {share:.0%} to {name}", share=share, name=saved.name), pose=pose)
         else:

@@ -35,10 +35,10 @@ class Player(QObject):
         if self.playing:
             self.stop()
             return
-        take = self.session.tape.take
+        take = self.session.stage.tape.take
         if take is None:
             return
-        at = self.session.tape.frame
+        at = self.session.stage.tape.frame
         self._from = at if take.first <= at < take.last else float(take.first)
         self.late = 0
         self._begun = time.perf_counter()
@@ -52,15 +52,15 @@ class Player(QObject):
 
     def tick(self) -> None:
         """Move the lamp to where the clock is."""
-        take = self.session.tape.take
+        take = self.session.stage.tape.take
         if take is None:
             self.stop()
             return
         gone = (time.perf_counter() - self._begun) * take.rate * self.speed
         frame, ended = frame_after(take, self._from, gone)
-        missed = (frame - self.session.tape.frame) % max(take.last - take.first, 1) - 1
+        missed = (frame - self.session.stage.tape.frame) % max(take.last - take.first, 1) - 1
         self.late += max(0, round(missed)) if missed < take.rate else 0
-        self.session.tape.go_to(frame)
+        self.session.stage.tape.go_to(frame)
         if ended:
             self.stop()
 

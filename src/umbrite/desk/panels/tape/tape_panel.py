@@ -40,7 +40,7 @@ class TapePanel(QWidget):
         self.area.setWidget(self.sheet)
         column.addWidget(self.area, 1)
         session.settled.connect(self.refresh)
-        session.tape.changed.connect(self.refresh)
+        session.stage.tape.changed.connect(self.refresh)
         session.opened.connect(self.refresh)
         session.stage.theme_changed.connect(self.refresh)
         self.player.changed.connect(self.refresh)
@@ -54,9 +54,9 @@ class TapePanel(QWidget):
         row.setSpacing(6)
         self.takes = QComboBox()
         self.takes.setAccessibleName(tr("Take"))
-        self.takes.setMinimumWidth(140)
+        self.takes.setMinimumWidth(104)
         self.takes.setToolTip(tr("The take that is looked at"))
-        self.takes.activated.connect(lambda _i: self.session.tape.choose(self.takes.currentText()))
+        self.takes.activated.connect(lambda _i: self.session.stage.tape.choose(self.takes.currentText()))
         row.addWidget(self.takes)
         self.new = self._button("plus", tr("New take"), lambda: take_commands.new_take(self.session))
         row.addWidget(self.new)
@@ -114,13 +114,13 @@ class TapePanel(QWidget):
 
     def refresh(self) -> None:
         """What the head shows."""
-        takes, take = self.session.history.now.takes, self.session.tape.take
+        takes, take = self.session.history.now.takes, self.session.stage.tape.take
         names = [each.name for each in takes]
         if [self.takes.itemText(i) for i in range(self.takes.count())] != names:
             self.takes.clear()
             self.takes.addItems(names)
         self.takes.setCurrentIndex(names.index(take.name) if take is not None else -1)
-        self.keying.setChecked(self.session.tape.keying)
+        self.keying.setChecked(self.session.stage.tape.keying)
         self.loop.setChecked(take is not None and take.loop)
         theme = self.session.stage.theme
         self.play.setIcon(look.icon(theme, "rig-pause" if self.player.playing else "rig-play"))

@@ -57,7 +57,7 @@ class TapeSheet(QWidget):
         self.setAccessibleName(tr("Tape"))
         self.setAccessibleDescription(tr("Keys over frames; arrows move picked keys, Delete removes them"))
         session.changed.connect(lambda *_: self.refresh())
-        session.tape.changed.connect(self.update)
+        session.stage.tape.changed.connect(self.update)
         session.stage.theme_changed.connect(self.update)
         self.refresh()
 
@@ -77,7 +77,7 @@ class TapeSheet(QWidget):
 
     @property
     def take(self) -> Take | None:
-        return self.session.tape.of(self.session.takes)  # as a running drag shows it
+        return self.session.stage.tape.shown  # as a running drag shows it
 
     # Places
 
@@ -153,7 +153,7 @@ class TapeSheet(QWidget):
             painter.setPen(marks.pen(painter.theme.ink, 1.2, Qt.PenStyle.DashLine))
             painter.setBrush(look.with_alpha(painter.theme.lamp, 40))
             painter.drawRect(self._box)
-        if self.session.tape.keying:
+        if self.session.stage.tape.keying:
             marks.stitched(painter, QRectF(self.rect()).adjusted(2, 2, -2, -2))
         painter.end()
 
@@ -205,21 +205,21 @@ class TapeSheet(QWidget):
                 painter.setPen(marks.pen(painter.theme.teal, 1.8))
                 painter.setBrush(Qt.BrushStyle.NoBrush)
                 painter.drawPath(thread(key, QPointF(self.x_of(frame), y), QPointF(self.x_of(after), y)))
-        picked = self.session.tape.picked
+        picked = self.session.stage.tape.picked
         for frame, _ in keys:
             lit = any(spot in picked for spot in self._spots(row, frame))
             marks.eyelet(
                 painter, QPointF(self.x_of(frame), y), EYELET if row.kind != "channel" else 4.0, lit=lit
             )
-        hollow = {name for name in self.session.tape.hollow if name in row.channels}
+        hollow = {name for name in self.session.stage.tape.hollow if name in row.channels}
         if hollow:
             marks.eyelet(
-                painter, QPointF(self.x_of(self.session.tape.frame), y), EYELET, lit=False, hollow=True
+                painter, QPointF(self.x_of(self.session.stage.tape.frame), y), EYELET, lit=False, hollow=True
             )
         painter.setClipping(False)
 
     def _paint_lamp(self, painter: Inked) -> None:
-        x = self.x_of(self.session.tape.frame)
+        x = self.x_of(self.session.stage.tape.frame)
         if x < NAMES:
             return
         painter.setPen(marks.pen(painter.theme.lamp, 2.0))
@@ -230,7 +230,7 @@ class TapeSheet(QWidget):
         painter.drawEllipse(QPointF(x, 12), 6, 8)
         painter.setFont(look.font(9.5))
         painter.setPen(painter.theme.ink)
-        words = f"{self.session.tape.frame:g}"
+        words = f"{self.session.stage.tape.frame:g}"
         painter.drawText(QPointF(x + 9, 16), words)
 
     # Pointer
@@ -271,12 +271,12 @@ class TapeSheet(QWidget):
                 self.session.selection.pick([row.key])
 
     def _press_eyelet(self, event: QMouseEvent, row: Row, frame: float) -> None:
-        spots, picked = self._spots(row, frame), self.session.tape.picked
+        spots, picked = self._spots(row, frame), self.session.stage.tape.picked
         if event.modifiers() & Qt.KeyboardModifier.ShiftModifier:
-            self.session.tape.pick(picked ^ spots if not spots <= picked else picked - spots)
+            self.session.stage.tape.pick(picked ^ spots if not spots <= picked else picked - spots)
         elif not spots <= picked:
-            self.session.tape.pick(spots)
-        chosen = self.session.tape.picked
+            self.session.stage.tape.pick(spots)
+        chosen = self.session.stage.tape.picked
         take = self.take
         if event.modifiers() & Qt.KeyboardModifier.AltModifier and take is not None:
             least = min((f for _, f in chosen), default=frame)
@@ -303,7 +303,7 @@ class TapeSheet(QWidget):
             self._show_end(press.kind, at)
 
     def _to(self, at: QPointF) -> None:
-        self.session.tape.go_to(float(round(self.frame_at(at.x()))))
+        self.session.stage.tape.go_to(float(round(self.frame_at(at.x()))))
 
     def _eased(self, press: Press, at: QPointF) -> "take_commands.Change":
         """Sideways eases more at the one end and less at the other; up and down more or less at both."""
@@ -339,14 +339,14 @@ class TapeSheet(QWidget):
 
     def _pick_box(self, box: QRectF | None, *, keep: bool) -> None:
         take = self.take
-        found: set[Spot] = set(self.session.tape.picked) if keep else set()
+        found: set[Spot] = set(self.session.stage.tape.picked) if keep else set()
         if box is not None and take is not None:
             for i, row in enumerate(self.rows):
                 y = self.box_of(i).center().y()
                 for frame, _ in keys_in(take, row):
                     if row.kind != "all" and box.contains(QPointF(self.x_of(frame), y)):
                         found |= self._spots(row, frame)
-        self.session.tape.pick(found)
+        self.session.stage.tape.pick(found)
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
         between = self.thread_at(event.position())
@@ -383,7 +383,7 @@ class TapeSheet(QWidget):
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         step = {Qt.Key.Key_Left: -1.0, Qt.Key.Key_Right: 1.0}.get(Qt.Key(event.key()))
-        picked = self.session.tape.picked
+        picked = self.session.stage.tape.picked
         if event.key() == Qt.Key.Key_Escape and self._press is not None:
             self._press = self._box = None
             self.session.spring_back()
@@ -393,11 +393,11 @@ class TapeSheet(QWidget):
                 self.session, lambda: take_commands.settle(self.session, take_commands.Change(picked, by=by))
             )
         elif step is not None:
-            self.session.tape.go_to(self.session.tape.frame + step)
+            self.session.stage.tape.go_to(self.session.stage.tape.frame + step)
         elif event.key() == Qt.Key.Key_Delete:
             attempt(self.session, lambda: take_commands.remove_picked(self.session))
         elif event.key() == Qt.Key.Key_Escape:
-            self.session.tape.pick(())
+            self.session.stage.tape.pick(())
         else:
             super().keyPressEvent(event)
 
