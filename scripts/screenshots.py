@@ -14,7 +14,7 @@ from PySide6.QtWidgets import QApplication
 from umbrite.desk.commands import bone_commands
 from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import LIMBS, PIVOTS
+from umbrite.desk.session.stations import LIMBS, PIVOTS, TAKES
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.opening import read_art
@@ -120,24 +120,28 @@ def limbs(window: Window) -> None:
     window.session.selection.pick([limb(window, "Near leg")])
 
 
-def limits(window: Window) -> None:
-    """In the middle of dragging a fan's end: the shin shows itself there."""
-    from umbrite.desk.board.handles import fan_directions, fan_radius
-
+def takes(window: Window) -> None:
+    """A walk on the tape, ghosts before and after, the trail of a foot."""
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
-    session.stage.go_to(LIMBS)
-    session.stage.take_tool("limit")
-    shin = joint(window, "Near shin")
-    session.selection.pick([shin])
-    pivot = session.puppet.joints[shin].pivot.z
-    _, large = fan_directions(session, shin)
-    start = pivot + large * fan_radius(window.board.camera)
-    kinds = QMouseEvent.Type
-    point_at(window, start, kinds.MouseButtonPress, held=True)
-    turn = complex(0.80, -0.60)
-    for share in (0.5, 1.0):
-        point_at(window, pivot + (start - pivot) * (1 + (turn - 1) * share), kinds.MouseMove, held=True)
+    session.stage.go_to(TAKES)
+    session.stage.tape.choose("Walk")
+    foot = next(key for key, each in session.puppet.controls.items() if each.name == "Near foot")
+    session.selection.pick([foot])
+    session.stage.set_view("ghosts", on=True)
+    QApplication.processEvents()
+    sheet = window.tape.sheet
+    sheet.unfolded = {foot}
+    sheet.refresh()
+    window.resizeDocks([window.docks["Tape"]], [290], Qt.Orientation.Vertical)
+    QApplication.processEvents()
+    row = next(i for i, each in enumerate(sheet.rows) if each.key == foot)
+    window.tape.area.verticalScrollBar().setValue(round(sheet.box_of(row).top()) - 60)
+    session.stage.tape.go_to(9.0)
+    target = session.puppet.controls[foot].moves
+    take = session.stage.tape.take
+    assert take is not None
+    session.stage.tape.pick({(f"{target}.x", key.frame) for key in take.tracks[f"{target}.x"]})
 
 
 def controls(window: Window) -> None:
@@ -237,9 +241,9 @@ VIEWS: tuple[Callable[[Window], None], ...] = (
     bending,
     diagram,
     limbs,
-    limits,
     controls,
     rehearse,
+    takes,
     octopus,
     findings,
     bones,
@@ -300,7 +304,7 @@ def take(folder: Path, view: Callable[[Window], None]) -> None:
         painter.end()
         window.findings_list.close()
     picture.save(str(folder / f"{view.__name__}.png"))
-    if view.__name__ in {"parts", "pivots", "limbs", "controls", "rehearse"} and len(sys.argv) > 2:
+    if view.__name__ in {"parts", "pivots", "limbs", "controls", "rehearse", "takes"} and len(sys.argv) > 2:
         spare = max(window.board.width() - PAGE_WIDTH, 0) // 2
         corner = window.board.mapTo(window, QPoint(spare, 0))
         cut = QRect(corner, QSize(min(window.board.width(), PAGE_WIDTH), PAGE_HEIGHT))
