@@ -38,6 +38,7 @@ class TapePanel(QWidget):
         self.area.setWidgetResizable(True)
         self.area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.area.setWidget(self.sheet)
+        self.area.verticalScrollBar().valueChanged.connect(lambda _at: self.sheet.update())
         column.addWidget(self.area, 1)
         session.settled.connect(self.refresh)
         session.stage.tape.changed.connect(self.refresh)

@@ -88,6 +88,10 @@ class TapeSheet(QWidget):
         take = self.take
         return (float(take.first), float(take.last)) if take is not None else (0.0, 48.0)
 
+    def _top(self) -> int:
+        """Where the ruler is: at the upper edge of what is seen, however far the rows are scrolled."""
+        return max(0, -self.y())
+
     def _scale(self) -> float:
         """Pixels a frame."""
         first, last = self._span()
@@ -145,33 +149,47 @@ class TapeSheet(QWidget):
         painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.fillRect(self.rect(), painter.theme.paper)
-        self._paint_ruler(painter)
+        self._paint_grid(painter)
         for i, row in enumerate(self.rows):
             self._paint_row(painter, i, row)
+        painter.save()
+        painter.translate(0, self._top())
+        self._paint_ruler(painter)
         self._paint_lamp(painter)
+        painter.restore()
         if self._box is not None:
             painter.setPen(marks.pen(painter.theme.ink, 1.2, Qt.PenStyle.DashLine))
             painter.setBrush(look.with_alpha(painter.theme.lamp, 40))
             painter.drawRect(self._box)
         if self.session.stage.tape.keying:
-            marks.stitched(painter, QRectF(self.rect()).adjusted(2, 2, -2, -2))
+            marks.stitched(painter, QRectF(self.visibleRegion().boundingRect()).adjusted(2, 2, -2, -2))
         painter.end()
+
+    def _ticks(self) -> list[int]:
+        """The frames that are numbered: so many that their numbers have room."""
+        step = next((n for n in (1, 2, 5, 10, 20, 50, 100, 200, 500, 1000) if n * self._scale() > 44), 5000)
+        frame, found = int(self.frame_at(NAMES)) // step * step, []
+        while self.x_of(frame) < self.width():
+            if self.x_of(frame) > NAMES:
+                found.append(frame)
+            frame += step
+        return found
+
+    def _paint_grid(self, painter: Inked) -> None:
+        painter.setPen(marks.pen(painter.theme.rule, 1))
+        for frame in self._ticks():
+            painter.drawLine(QPointF(self.x_of(frame), 0), QPointF(self.x_of(frame), self.height()))
 
     def _paint_ruler(self, painter: Inked) -> None:
         painter.fillRect(QRectF(0, 0, self.width(), RULER), painter.theme.panel)
         first, last = self._span()
-        step = next((n for n in (1, 2, 5, 10, 20, 50, 100, 200, 500, 1000) if n * self._scale() > 44), 5000)
         painter.setFont(look.font(9))
-        frame = int(self.frame_at(NAMES)) // step * step
-        while self.x_of(frame) < self.width():
+        for frame in self._ticks():
             x = self.x_of(frame)
-            if x > NAMES:
-                inside = first <= frame <= last
-                painter.setPen(marks.pen(painter.theme.line, 1))
-                painter.drawLine(QPointF(x, RULER - 7), QPointF(x, self.height()))
-                painter.setPen(painter.theme.ink if inside else painter.theme.dim)
-                painter.drawText(QRectF(x - 24, 4, 48, 16), Qt.AlignmentFlag.AlignCenter, str(frame))
-            frame += step
+            painter.setPen(marks.pen(painter.theme.line, 1))
+            painter.drawLine(QPointF(x, RULER - 7), QPointF(x, RULER))
+            painter.setPen(painter.theme.ink if first <= frame <= last else painter.theme.dim)
+            painter.drawText(QRectF(x - 24, 4, 48, 16), Qt.AlignmentFlag.AlignCenter, str(frame))
         for end, way in ((first, 1), (last, -1)):  # the folds at which it begins and ends
             x = self.x_of(end)
             fold = QPolygonF([QPointF(x, RULER), QPointF(x, RULER - 13), QPointF(x - way * 9, RULER)])
@@ -241,11 +259,11 @@ class TapeSheet(QWidget):
         if event.button() != Qt.MouseButton.LeftButton:
             return
         self._by, self._box = 0.0, None
-        if at.y() < RULER:
+        if at.y() - self._top() < RULER:
             first, last = self._span()
             ends = {"first": abs(self.x_of(first) - at.x()), "last": abs(self.x_of(last) - at.x())}
             end = min(ends, key=ends.__getitem__)
-            on_fold = self.take is not None and ends[end] < 9 and at.y() > RULER - 14
+            on_fold = self.take is not None and ends[end] < 9 and at.y() - self._top() > RULER - 14
             self._press = Press(end if on_fold else "lamp", at)
             if not on_fold:
                 self._to(at)
