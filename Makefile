@@ -44,6 +44,7 @@ lint: $(VENV)/dev.stamp
 bench: $(VENV)/dev.stamp
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench_large.py
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench_takes.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/figures.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/soak.py 20000
 

@@ -40,14 +40,33 @@ class Compiled(NamedTuple):
     curves: Mapping[str, Curve]
 
 
+class _Known(NamedTuple):
+    track: Track
+    how: tuple[float, float, bool]
+    curve: Curve
+
+
+# The latest curve of each channel: a drag changes few tracks, and what is not changed is the same object.
+_latest: dict[str, _Known] = {}
+MOST_KNOWN = 20_000
+
+
 @remembered
 def compile_take(take: Take, puppet: Puppet) -> Compiled:
     """Make a take ready for a puppet: channels that hold each value until the next do so, whatever their keys say."""
     period = float(take.last - take.first) if take.loop else 0.0
+    how = (take.first, period)
     curves = {}
     for channel, track in take.tracks.items():
-        keys = [_held(key) for key in track] if is_stepped(puppet, channel) else list(track)
-        curves[channel] = _curve(_around(keys, take, period) if period else keys, wraps=bool(period))
+        stepped = is_stepped(puppet, channel)
+        known = _latest.get(channel)
+        if known is None or known.track is not track or known.how != (*how, stepped):
+            keys = [_held(key) for key in track] if stepped else list(track)
+            curve = _curve(_around(keys, take, period) if period else keys, wraps=bool(period))
+            known = _latest[channel] = _Known(track, (*how, stepped), curve)
+        curves[channel] = known.curve
+    if len(_latest) > MOST_KNOWN:
+        _latest.clear()
     return Compiled(float(take.first), period, curves)
 
 

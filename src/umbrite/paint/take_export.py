@@ -210,7 +210,7 @@ def _write_video(path: Path, film: Film, watch: Watch) -> None:
     try:
         with writing(path) as file, av.open(file, "w", format="webm" if webm else "mp4") as out:
             options = (
-                {"crf": "12", "b:v": "0", "row-mt": "1", "cpu-used": "3"}
+                {"crf": "12", "b:v": "0", "row-mt": "1", "cpu-used": "5"}
                 if webm
                 else {"crf": "14", "preset": "medium"}
             )

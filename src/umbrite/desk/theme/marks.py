@@ -9,7 +9,7 @@ from PySide6.QtGui import QColor, QFont, QFontMetricsF, QPainter, QPainterPath, 
 
 from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
-from umbrite.desk.theme.themes import SIDE_STROKE
+from umbrite.desk.theme.themes import SIDE_STROKE, Theme
 from umbrite.rig.model import Side
 
 
@@ -316,24 +316,39 @@ def label(painter: Inked, at: QPointF, text: str, within: QRectF) -> None:
 
 
 def eyelet(painter: Inked, at: QPointF, radius: float, *, lit: bool, hollow: bool = False) -> None:
-    """A key: a brass eyelet punched into the tape; hollow for what is not kept yet."""
-    theme = painter.theme
+    """A key: a brass eyelet punched into the tape; hollow for what is not kept yet. Painted once and laid down again and again."""
+    ratio = painter.device().devicePixelRatioF()
+    key = (painter.theme.name, radius, lit, hollow, ratio)
+    if key not in _eyelets:
+        _eyelets[key] = _punched(painter.theme, radius, ratio, lit=lit, hollow=hollow)
+    half = radius + 6
+    painter.drawPixmap(at - QPointF(half, half), _eyelets[key])
+
+
+_eyelets: dict[tuple[str, float, bool, bool, float], QPixmap] = {}
+
+
+def _punched(theme: Theme, radius: float, ratio: float, *, lit: bool, hollow: bool) -> QPixmap:
+    side = 2 * (radius + 6)
+    picture = QPixmap(round(side * ratio), round(side * ratio))
+    picture.setDevicePixelRatio(ratio)
+    picture.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(picture)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    at = QPointF(side / 2, side / 2)
     if lit:
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(look.with_alpha(theme.lamp, 130))
         painter.drawEllipse(at, radius + 4, radius + 4)
-    painter.setPen(
-        pen(
-            theme.ink if lit else theme.brass_dark,
-            1.4,
-            Qt.PenStyle.DashLine if hollow else Qt.PenStyle.SolidLine,
-        )
-    )
+    style = Qt.PenStyle.DashLine if hollow else Qt.PenStyle.SolidLine
+    painter.setPen(pen(theme.ink if lit else theme.brass_dark, 1.4, style))
     painter.setBrush(theme.paper if hollow else theme.brass)
     painter.drawEllipse(at, radius, radius)
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(theme.paper if hollow else theme.brass_dark)
     painter.drawEllipse(at, radius * 0.38, radius * 0.38)
+    painter.end()
+    return picture
 
 
 def stitched(painter: Inked, box: QRectF) -> None:

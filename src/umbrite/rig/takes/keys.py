@@ -203,7 +203,8 @@ def close_loop(take: Take) -> Take:
 
 
 def _there(take: Take, spots: Collection[Spot]) -> set[Spot]:
-    there = spots_of(take) & set(spots)
+    frames = {name: {key.frame for key in take.tracks.get(name, ())} for name in {name for name, _ in spots}}
+    there = {(name, frame) for name, frame in spots if frame in frames[name]}
     if not there:
         raise RigError("None of these keys is there any more. Pick keys in the tape first.")
     return there

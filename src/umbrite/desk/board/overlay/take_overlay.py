@@ -75,12 +75,20 @@ def _ways(take: Take, puppet: Puppet) -> Placed:
     return evaluate(compile_plan(puppet), sample(take, puppet, np.linspace(take.first, take.last, count + 1)))
 
 
+@remembered
+def _keyed(take: Take) -> set[int]:
+    return {round(key.frame) for track in take.tracks.values() for key in track}
+
+
 def _trails(painter: Inked, sight: Sight, take: Take) -> None:
     """A dot a frame where each selected control goes, those with keys as eyelets."""
     session = sight.session
+    chosen = session.selection.only("control")
+    if not chosen:
+        return
     placed, count = _ways(take, session.puppet), min(take.last - take.first, MOST_DOTS)
-    keyed = {round(key.frame) for track in take.tracks.values() for key in track}
-    for name in session.selection.only("control"):
+    keyed = _keyed(take)
+    for name in chosen:
         control = session.puppet.controls[name]
         spots = [sight.camera.point(placed.control_at(control, i)) for i in range(count + 1)]
         painter.setPen(marks.pen(look.with_alpha(painter.theme.teal, 150), 1.2))

@@ -8,7 +8,7 @@ from umbrite.rig.channels import channel
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet
-from umbrite.rig.takes.take import Key, Take
+from umbrite.rig.takes.take import Key, Take, Track
 from umbrite.rig.words.body_words import kind_of
 
 BODY = ("Everything", "Head", "Trunk", "Arms", "Legs", "Loose pieces")
@@ -75,10 +75,26 @@ def rows_of(puppet: Puppet, take: Take | None, unfolded: Collection[str]) -> lis
     return rows
 
 
+_keys: dict[tuple[str, tuple[str, ...]], tuple[tuple[Track, ...], list[tuple[float, Key]]]] = {}
+MOST_ROWS = 2_000
+
+
 def keys_in(take: Take, row: Row) -> list[tuple[float, Key]]:
-    """The frames of a row at which keys stand, with one key of each, by rising frames."""
+    """The frames of a row at which keys stand, with one key of each, by rising frames. Looked up again while its tracks are the same."""
+    place = (row.key, row.channels)
+    tracks = tuple(take.tracks.get(name, ()) for name in row.channels)
+    known = _keys.get(place)
+    if (
+        known is not None
+        and len(known[0]) == len(tracks)
+        and all(a is b for a, b in zip(known[0], tracks, strict=True))
+    ):
+        return known[1]
     found: dict[float, Key] = {}
-    for name in row.channels:
-        for key in take.tracks.get(name, ()):
+    for track in tracks:
+        for key in track:
             found.setdefault(key.frame, key)
-    return sorted(found.items(), key=lambda item: item[0])
+    if len(_keys) > MOST_ROWS:
+        _keys.clear()
+    _keys[place] = (tracks, sorted(found.items(), key=lambda item: item[0]))
+    return _keys[place][1]

@@ -5,9 +5,10 @@ copies it, Alt takes everything later along), a thread is eased by a drag, the b
 """
 
 import itertools
+from bisect import bisect_left
 from typing import NamedTuple
 
-from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPolygonF, QWheelEvent
 from PySide6.QtWidgets import QWidget
 
@@ -21,7 +22,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.rig.takes.take import Key, Spot, Take
 
 NAMES, RULER, ROW, HEAD, EDGE = 168, 30, 22, 20, 18  # widget pixels
-EYELET, REACH = 5.0, 7.0
+EYELET, REACH, CLOSE = 5.0, 7.0, 3.0
 MOST_EASE = 0.5
 
 
@@ -46,10 +47,13 @@ class TapeSheet(QWidget):
         self.rows: list[Row] = []
         self.unfolded: set[str] = set()
         self._press: Press | None = None
+        self._held: tuple[float, float] | None = None
         self._by = 0.0
         self._box: QRectF | None = None
         self._change = take_commands.Change(())
         self._end = ("", 0)
+        self._painted: tuple[float, float] | None = None
+        self._lamp = (-1.0, frozenset[Spot]())  # as it was painted last
         self._zoom = 1.0
         self._from = 0.0  # the frame at the left edge, while zoomed in
         self.setMouseTracking(True)
@@ -57,7 +61,7 @@ class TapeSheet(QWidget):
         self.setAccessibleName(tr("Tape"))
         self.setAccessibleDescription(tr("Keys over frames; arrows move picked keys, Delete removes them"))
         session.changed.connect(lambda *_: self.refresh())
-        session.stage.tape.changed.connect(self.update)
+        session.stage.tape.changed.connect(self._on_tape)
         session.stage.theme_changed.connect(self.update)
         self.refresh()
 
@@ -85,6 +89,9 @@ class TapeSheet(QWidget):
         return RULER + sum(HEAD if row.kind == "head" else ROW for row in self.rows) + 8
 
     def _span(self) -> tuple[float, float]:
+        """The frames from edge to edge; while a fold is dragged they stay where they are."""
+        if self._held is not None:
+            return self._held
         take = self.take
         return (float(take.first), float(take.last)) if take is not None else (0.0, 48.0)
 
@@ -97,15 +104,21 @@ class TapeSheet(QWidget):
         first, last = self._span()
         return max(self.width() - NAMES - 2 * EDGE, 50) / (last - first) * self._zoom
 
+    def _view(self) -> tuple[float, float]:
+        """The frame at the left edge, and pixels a frame; looked up once while it is painted."""
+        if self._painted is not None:
+            return self._painted
+        return (self._span()[0] if self._zoom == 1.0 else self._from), self._scale()
+
     def x_of(self, frame: float) -> float:
         """Where a frame is."""
-        start = self._span()[0] if self._zoom == 1.0 else self._from
-        return NAMES + EDGE + (frame - start) * self._scale()
+        start, scale = self._view()
+        return NAMES + EDGE + (frame - start) * scale
 
     def frame_at(self, x: float) -> float:
         """The frame at a place, not rounded."""
-        start = self._span()[0] if self._zoom == 1.0 else self._from
-        return start + (x - NAMES - EDGE) / self._scale()
+        start, scale = self._view()
+        return start + (x - NAMES - EDGE) / scale
 
     def box_of(self, number: int) -> QRectF:
         """A row's place."""
@@ -145,13 +158,27 @@ class TapeSheet(QWidget):
 
     # Painting
 
-    def paintEvent(self, _event: QPaintEvent) -> None:
+    def _on_tape(self) -> None:
+        """Where only the lamp has moved, only its two places are painted."""
+        tape = self.session.stage.tape
+        (before, picked), now = self._lamp, (tape.frame, tape.picked)
+        self._lamp = now
+        if picked != tape.picked or tape.hollow or before == tape.frame:
+            self.update()
+            return
+        for frame in (before, tape.frame):
+            self.update(QRect(round(self.x_of(frame)) - 18, 0, 70, self.height()))
+
+    def paintEvent(self, event: QPaintEvent) -> None:
         painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.fillRect(self.rect(), painter.theme.paper)
+        painter.fillRect(event.rect(), painter.theme.paper)
+        self._painted = self._view()
+        seen = QRectF(event.rect())
         self._paint_grid(painter)
         for i, row in enumerate(self.rows):
-            self._paint_row(painter, i, row)
+            if self.box_of(i).intersects(seen):
+                self._paint_row(painter, i, row, seen)
         painter.save()
         painter.translate(0, self._top())
         self._paint_ruler(painter)
@@ -164,6 +191,7 @@ class TapeSheet(QWidget):
         if self.session.stage.tape.keying:
             marks.stitched(painter, QRectF(self.visibleRegion().boundingRect()).adjusted(2, 2, -2, -2))
         painter.end()
+        self._painted = None
 
     def _ticks(self) -> list[int]:
         """The frames that are numbered: so many that their numbers have room."""
@@ -190,14 +218,15 @@ class TapeSheet(QWidget):
             painter.drawLine(QPointF(x, RULER - 7), QPointF(x, RULER))
             painter.setPen(painter.theme.ink if first <= frame <= last else painter.theme.dim)
             painter.drawText(QRectF(x - 24, 4, 48, 16), Qt.AlignmentFlag.AlignCenter, str(frame))
-        for end, way in ((first, 1), (last, -1)):  # the folds at which it begins and ends
+        ends = (float(self.take.first), float(self.take.last)) if self.take is not None else (first, last)
+        for end, way in zip(ends, (1, -1), strict=True):  # the folds at which it begins and ends
             x = self.x_of(end)
             fold = QPolygonF([QPointF(x, RULER), QPointF(x, RULER - 13), QPointF(x - way * 9, RULER)])
             painter.setPen(marks.pen(painter.theme.ink, 1.2))
             painter.setBrush(painter.theme.brass_pale)
             painter.drawPolygon(fold)
 
-    def _paint_row(self, painter: Inked, number: int, row: Row) -> None:
+    def _paint_row(self, painter: Inked, number: int, row: Row, seen: QRectF) -> None:
         box, take = self.box_of(number), self.take
         if row.kind == "head":
             painter.fillRect(box, painter.theme.panel)
@@ -215,26 +244,38 @@ class TapeSheet(QWidget):
             painter.drawPixmap(8, round(box.center().y() - 7), look.icon(painter.theme, name).pixmap(14, 14))
         if take is None or not row.channels:
             return
-        painter.setClipRect(QRectF(NAMES, 0, self.width() - NAMES, self.height()))
+        painter.setClipRect(QRectF(NAMES, 0, self.width() - NAMES, self.height()).intersected(seen))
+        first, last = self.frame_at(max(seen.left(), NAMES) - 20), self.frame_at(seen.right() + 20)
         keys = keys_in(take, row)
+        begin = max(bisect_left(keys, first, key=_frame_of) - 1, 0)
+        keys = keys[begin : bisect_left(keys, last, key=_frame_of) + 1]
         y = box.center().y()
         if row.kind != "all":
-            for (frame, key), (after, _) in itertools.pairwise(keys):
-                painter.setPen(marks.pen(painter.theme.teal, 1.8))
-                painter.setBrush(Qt.BrushStyle.NoBrush)
-                painter.drawPath(thread(key, QPointF(self.x_of(frame), y), QPointF(self.x_of(after), y)))
-        picked = self.session.stage.tape.picked
+            self._paint_threads(painter, keys, y)
+        own = set(row.channels)
+        picked = {frame for name, frame in self.session.stage.tape.picked if name in own}
+        radius, before = EYELET if row.kind != "channel" else 4.0, -99.0
         for frame, _ in keys:
-            lit = any(spot in picked for spot in self._spots(row, frame))
-            marks.eyelet(
-                painter, QPointF(self.x_of(frame), y), EYELET if row.kind != "channel" else 4.0, lit=lit
-            )
+            x, lit = self.x_of(frame), frame in picked
+            if lit or x - before >= CLOSE:  # of those that would hide each other one is enough
+                marks.eyelet(painter, QPointF(x, y), radius, lit=lit)
+                before = x
         hollow = {name for name in self.session.stage.tape.hollow if name in row.channels}
         if hollow:
             marks.eyelet(
                 painter, QPointF(self.x_of(self.session.stage.tape.frame), y), EYELET, lit=False, hollow=True
             )
         painter.setClipping(False)
+
+    def _paint_threads(self, painter: Inked, keys: list[tuple[float, Key]], y: float) -> None:
+        painter.setPen(marks.pen(painter.theme.teal, 1.8))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        for (frame, key), (after, _) in itertools.pairwise(keys):
+            start, end = QPointF(self.x_of(frame), y), QPointF(self.x_of(after), y)
+            if end.x() - start.x() < 2 * EYELET:
+                painter.drawLine(start, end)
+            else:
+                painter.drawPath(thread(key, start, end))
 
     def _paint_lamp(self, painter: Inked) -> None:
         x = self.x_of(self.session.stage.tape.frame)
@@ -264,6 +305,7 @@ class TapeSheet(QWidget):
             ends = {"first": abs(self.x_of(first) - at.x()), "last": abs(self.x_of(last) - at.x())}
             end = min(ends, key=ends.__getitem__)
             on_fold = self.take is not None and ends[end] < 9 and at.y() - self._top() > RULER - 14
+            self._held = (first, last) if on_fold else None
             self._press = Press(end if on_fold else "lamp", at)
             if not on_fold:
                 self._to(at)
@@ -342,7 +384,7 @@ class TapeSheet(QWidget):
         self._end = (end, frame)
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        press, self._press = self._press, None
+        press, self._press, self._held = self._press, None, None
         if press is None:
             return
         box, self._box = self._box, None
@@ -403,7 +445,7 @@ class TapeSheet(QWidget):
         step = {Qt.Key.Key_Left: -1.0, Qt.Key.Key_Right: 1.0}.get(Qt.Key(event.key()))
         picked = self.session.stage.tape.picked
         if event.key() == Qt.Key.Key_Escape and self._press is not None:
-            self._press = self._box = None
+            self._press = self._box = self._held = None
             self.session.spring_back()
         elif step is not None and picked:
             by = step * (10 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 1)
@@ -418,6 +460,10 @@ class TapeSheet(QWidget):
             self.session.stage.tape.pick(())
         else:
             super().keyPressEvent(event)
+
+
+def _frame_of(item: tuple[float, Key]) -> float:
+    return item[0]
 
 
 def thread(key: Key, start: QPointF, end: QPointF) -> QPainterPath:

@@ -1,0 +1,154 @@
+"""Takes: sampling, opening and dragging many keys, playing in the window, rendering beside the raw painter; medians and 95th percentiles."""
+
+import sys
+import tempfile
+import time
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+from bench import figure, pictures, show
+from msgspec.structs import replace
+from PySide6.QtCore import QSettings
+from PySide6.QtWidgets import QApplication
+
+from umbrite.desk.commands.takes import take_commands
+from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import TAKES
+from umbrite.desk.theme.look import dress
+from umbrite.desk.window import Window
+from umbrite.files.package import Package, load, save
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.sampling import sample
+from umbrite.paint.levels import Pictures
+from umbrite.paint.render import render
+from umbrite.paint.take_export import Film, frames_of, images
+from umbrite.rig.takes.take import Key, Take
+
+DEMOS = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
+
+
+def times(work: Callable[[], object], count: int) -> list[float]:
+    found = []
+    for _ in range(count):
+        begun = time.perf_counter()
+        work()
+        found.append(time.perf_counter() - begun)
+    return found
+
+
+def busy_take(joints: list[str], tracks: int, keys: int, last: int) -> Take:
+    """A take with this many tracks and keys each, at random."""
+    random = np.random.default_rng(5)
+    channels = [f"{joint}.{what}" for joint in joints for what in ("turn", "x", "y")][:tracks]
+    places = np.linspace(0, last, keys).round(2)
+    return Take(
+        "Busy", 24.0, 0, last, loop=False,
+        tracks={
+            name: tuple(Key(float(at), float(v)) for at, v in zip(places, random.normal(0, 0.1, keys), strict=True))
+            for name in channels
+        },
+    )  # fmt: skip
+
+
+def bench_sampling() -> None:
+    drawing, _ = pictures()
+    puppet = figure(80, 12, drawing)
+    take, frames = busy_take(list(puppet.joints), 200, 50, 1000), np.arange(1000.0)
+    plan = compile_plan(puppet)
+    show("sample 1,000 frames of 200 tracks", times(lambda: sample(take, puppet, frames), 15))
+    both = times(lambda: evaluate(plan, sample(take, puppet, frames)), 15)
+    show("sample and evaluate 1,000 frames of 80 joints", both, "30 ms is the aim")
+
+
+def bench_many_keys(folder: Path) -> None:
+    """A document of 50,000 keys, opened, and a key among them dragged in the window."""
+    package = load(DEMOS / "wick.umbrite")
+    take = busy_take(list(package.puppet.joints), 84, 600, 2000)
+    file = folder / "busy.umbrite"
+    save(file, Package(replace(package.document, takes=(take,)), package.art))
+    show("open a document with 50,000 keys", times(lambda: load(file), 5), "500 ms is the aim")
+    window = Window(Session(), QSettings(str(folder / "s.ini"), QSettings.Format.IniFormat), keep_in=folder)
+    window.resize(1280, 800)
+    window.show()
+    window.files.open(file)
+    window.session.stage.go_to(TAKES)
+    QApplication.processEvents()
+    channel = next(iter(take.tracks))
+    spots = frozenset({(channel, take.tracks[channel][250].frame)})
+    window.session.stage.tape.pick(spots)
+    by = iter(range(1, 10_000))
+
+    def drag() -> None:
+        change = take_commands.Change(spots, by=0.1 + next(by) * 0.01)
+        take_commands.preview(window.session, change)
+        window.repaint()
+
+    drag()
+    show("drag a key among 50,000, event to painted window", times(drag, 30), "16 ms is the aim")
+    window.session.spring_back()
+    window.session.history.mark_saved()
+    window.close()
+
+
+def bench_playing(folder: Path) -> None:
+    """A frame of a demo's take in the window: the lamp moved, the board and the tape painted."""
+    for size in ((1280, 800), (2560, 1600)):
+        for name in ("wick", "bramble", "inkpot"):
+            window = Window(
+                Session(), QSettings(str(folder / "s.ini"), QSettings.Format.IniFormat), keep_in=folder
+            )
+            window.resize(*size)
+            window.show()
+            window.files.open(DEMOS / f"{name}.umbrite")
+            window.session.stage.go_to(TAKES)
+            take = window.session.history.now.takes[1]
+            window.session.stage.tape.choose(take.name)
+            QApplication.processEvents()
+            at = iter(list(range(take.first, take.last)) * 10)
+
+            def step(window: Window = window, at: object = at) -> None:
+                window.session.stage.tape.go_to(float(next(at)))  # type: ignore[call-overload]
+                window.board.repaint()
+                window.tape.sheet.repaint()
+
+            step()
+            show(f"play {name} at {size[0]} x {size[1]}: one frame", times(step, 60), f"{take.name}")
+            window.session.history.mark_saved()
+            window.close()
+
+
+def bench_rendering() -> None:
+    """Frames of an export beside the painter alone, in the same run."""
+    package = load(DEMOS / "wick.umbrite")
+    take = package.document.takes[1]
+    film = Film(package, take, frames_of(take))
+    list(images(film))
+    begun = time.perf_counter()
+    count = len(list(images(film)))
+    ours = time.perf_counter() - begun
+    placed = evaluate(compile_plan(package.puppet), sample(take, package.puppet, film.frames))
+    unpacked = Pictures(lambda: package.art)
+    render(placed, unpacked)
+    begun = time.perf_counter()
+    for i in range(count):
+        render(placed, unpacked, 1.0, i)
+    raw = time.perf_counter() - begun
+    unpacked.stop()
+    print(f"render a take: {count / ours:.1f} frames a second; the raw painter {count / raw:.1f}")
+
+
+def main() -> None:
+    app = QApplication(sys.argv[:1])
+    dress(app)
+    print(f"{'what':<58}{'median':>13} {'95th':>13}")
+    bench_sampling()
+    with tempfile.TemporaryDirectory() as name:
+        bench_many_keys(Path(name))
+        bench_playing(Path(name))
+    bench_rendering()
+
+
+if __name__ == "__main__":
+    main()
