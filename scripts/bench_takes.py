@@ -110,9 +110,10 @@ def bench_playing(folder: Path) -> None:
 
             def step(window: Window = window, at: object = at) -> None:
                 window.session.stage.tape.go_to(float(next(at)))  # type: ignore[call-overload]
-                window.board.repaint()
-                window.tape.sheet.repaint()
+                QApplication.processEvents()
 
+            window.session.checks.seams.waiting.clear()  # what is looked at once after opening
+            window.session.stage.tape.set_playing(on=True)
             step()
             show(f"play {name} at {size[0]} x {size[1]}: one frame", times(step, 60), f"{take.name}")
             window.session.history.mark_saved()

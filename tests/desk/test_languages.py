@@ -83,7 +83,7 @@ def names_in(window: Window) -> set[str]:
     )
     return (
         {each.name for each in things}
-        | {saved.name for saved in puppet.poses}
+        | {saved.name for saved in (*puppet.poses, *window.session.history.now.takes)}
         | {"Clean", "Wick", "wick.umbrite"}
     )
 

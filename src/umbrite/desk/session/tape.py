@@ -32,6 +32,7 @@ class Tape(QObject):
         self._name = ""
         self.frame = 0.0
         self.keying = True
+        self.playing = False
         self.hollow: Pose = EMPTY_POSE
         self.picked: frozenset[Spot] = frozenset()
 
@@ -68,6 +69,11 @@ class Tape(QObject):
             self.hollow = EMPTY_POSE
             self.dropped.emit(left, count)
         self.frame = frame
+        self.changed.emit()
+
+    def set_playing(self, *, on: bool) -> None:
+        """While it plays nothing but the art is shown."""
+        self.playing = on
         self.changed.emit()
 
     def set_keying(self, *, on: bool) -> None:

@@ -497,15 +497,15 @@
     </message>
     <message>
       <source>Ghosts before and after</source>
-      <translation type="unfinished" />
+      <translation>Schemen davor und danach</translation>
     </message>
     <message>
       <source>Trails of selected controls</source>
-      <translation type="unfinished" />
+      <translation>Spuren gewählter Griffe</translation>
     </message>
     <message>
       <source>Start a walk…</source>
-      <translation type="unfinished" />
+      <translation>Einen Gang beginnen …</translation>
     </message>
     <message>
       <source>A frame back</source>
@@ -569,27 +569,27 @@
     </message>
     <message>
       <source>Export the take as WebM…</source>
-      <translation type="unfinished" />
+      <translation>Aufnahme als WebM ausgeben …</translation>
     </message>
     <message>
       <source>Export the take as MP4…</source>
-      <translation type="unfinished" />
+      <translation>Aufnahme als MP4 ausgeben …</translation>
     </message>
     <message>
       <source>Export the take as GIF…</source>
-      <translation type="unfinished" />
+      <translation>Aufnahme als GIF ausgeben …</translation>
     </message>
     <message>
       <source>Export the take as APNG…</source>
-      <translation type="unfinished" />
+      <translation>Aufnahme als APNG ausgeben …</translation>
     </message>
     <message>
       <source>Export the take as WebP…</source>
-      <translation type="unfinished" />
+      <translation>Aufnahme als WebP ausgeben …</translation>
     </message>
     <message>
       <source>Export the take as numbered PNGs…</source>
-      <translation type="unfinished" />
+      <translation>Aufnahme als nummerierte PNG ausgeben …</translation>
     </message>
     <message>
       <source>Fit</source>
@@ -737,7 +737,7 @@
     </message>
     <message>
       <source>Export the take</source>
-      <translation type="unfinished" />
+      <translation>Aufnahme ausgeben</translation>
     </message>
     <message>
       <source>Drag a part to move it; click again to pick what lies behind. Shift keeps to one axis or adds to the selection.</source>
@@ -993,31 +993,31 @@
     </message>
     <message>
       <source>Everything</source>
-      <translation type="unfinished" />
+      <translation>Alles</translation>
     </message>
     <message>
       <source>Head</source>
-      <translation type="unfinished" />
+      <translation>Kopf</translation>
     </message>
     <message>
       <source>Trunk</source>
-      <translation type="unfinished" />
+      <translation>Rumpf</translation>
     </message>
     <message>
       <source>Arms</source>
-      <translation type="unfinished" />
+      <translation>Arme</translation>
     </message>
     <message>
       <source>Legs</source>
-      <translation type="unfinished" />
+      <translation>Beine</translation>
     </message>
     <message>
       <source>Loose pieces</source>
-      <translation type="unfinished" />
+      <translation>Lose Stücke</translation>
     </message>
     <message>
       <source>All keys</source>
-      <translation type="unfinished" />
+      <translation>Alle Schlüssel</translation>
     </message>
     <message>
       <source>Smooth</source>
@@ -1029,19 +1029,19 @@
     </message>
     <message>
       <source>Eased a little</source>
-      <translation type="unfinished" />
+      <translation>Ein wenig weich</translation>
     </message>
     <message>
       <source>Eased</source>
-      <translation type="unfinished" />
+      <translation>Weich an den Enden</translation>
     </message>
     <message>
       <source>Eased all the way</source>
-      <translation type="unfinished" />
+      <translation>Ganz weich</translation>
     </message>
     <message>
       <source>Held until the next</source>
-      <translation type="unfinished" />
+      <translation>Gehalten bis zum nächsten</translation>
     </message>
     <message>
       <source>Normal</source>
@@ -1917,7 +1917,7 @@
     </message>
     <message>
       <source>Make limbs first: legs are found by them.</source>
-      <translation type="unfinished" />
+      <translation>Mach zuerst Glieder: an ihnen werden Beine erkannt.</translation>
     </message>
     <message>
       <source>Pose {name}</source>
@@ -2053,7 +2053,7 @@
     </message>
     <message>
       <source>Start a walk</source>
-      <translation type="unfinished" />
+      <translation>Einen Gang beginnen</translation>
     </message>
     <message>
       <source>{name} is a take of ordinary keys: correct it on the tape.</source>
@@ -2197,19 +2197,19 @@
     </message>
     <message>
       <source>Gait</source>
-      <translation type="unfinished" />
+      <translation>Gangart</translation>
     </message>
     <message>
       <source>The master travels along</source>
-      <translation type="unfinished" />
+      <translation>Der Hauptträger geht mit</translation>
     </message>
     <message>
       <source>Make the walk</source>
-      <translation type="unfinished" />
+      <translation>Den Gang machen</translation>
     </message>
     <message>
       <source>Nothing is made yet.</source>
-      <translation type="unfinished" />
+      <translation>Noch ist nichts gemacht.</translation>
     </message>
     <message>
       <source>{path} opened: {count} parts.</source>
@@ -2273,7 +2273,7 @@
     </message>
     <message>
       <source>{count} frames were written to {name}.</source>
-      <translation type="unfinished" />
+      <translation>{count} Bilder wurden in {name} geschrieben.</translation>
     </message>
     <message>
       <source>The canvas {fault}. Export it as SVG or OpenRaster instead.</source>
@@ -2289,7 +2289,7 @@
     </message>
     <message>
       <source>Painting {path}</source>
-      <translation type="unfinished" />
+      <translation>{path} wird gemalt</translation>
     </message>
     <message>
       <source>The pose was exported as {name}, {width} × {height} px.</source>

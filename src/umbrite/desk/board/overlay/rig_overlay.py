@@ -27,6 +27,8 @@ def paint(painter: Inked, sight: Sight) -> None:
     """Everything over the art for the present station."""
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     station = sight.session.stage.station
+    if sight.session.stage.tape.playing:  # nothing but the art, and as many frames as there can be
+        return
     if station.guides:
         ruler_overlay.paint_guides(painter, sight.session, sight.camera, sight.within)
     art_overlay.paint_ghosts(

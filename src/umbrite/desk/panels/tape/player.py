@@ -43,11 +43,13 @@ class Player(QObject):
         self.late = 0
         self._begun = time.perf_counter()
         self._timer.start(max(1, round(1000 / (take.rate * self.speed))))
+        self.session.stage.tape.set_playing(on=True)
         self.changed.emit()
 
     def stop(self) -> None:
         if self.playing:
             self._timer.stop()
+            self.session.stage.tape.set_playing(on=False)
             self.changed.emit()
 
     def tick(self) -> None:
