@@ -310,3 +310,26 @@ def test_a_walk_is_tried_live_and_made_as_one_step(timed: Window, qtbot: QtBot) 
     assert take(timed).name == "Walk"
     assert session.history.undo_name == "Start a walk"
     assert session.checks.found == []
+
+
+def test_keys_go_by_the_clipboard_to_other_frames_and_takes(timed: Window, act: Act, qtbot: QtBot) -> None:
+    session, sheet, channels = timed.session, timed.tape.sheet, hand_channels(timed)
+    sheet.setFocus()
+    session.stage.tape.pick({(name, 24.0) for name in channels})
+    value = take(timed).tracks[channels[0]][-1].value
+    qtbot.keyClick(sheet, Qt.Key.Key_C, CTRL)
+    session.stage.tape.go_to(40.0)
+    qtbot.keyClick(sheet, Qt.Key.Key_V, CTRL)
+    assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 24.0, 40.0]
+    assert take(timed).tracks[channels[0]][-1].value == value
+    qtbot.keyClick(sheet, Qt.Key.Key_X, CTRL)
+    assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 24.0]
+    act("new-take")
+    qtbot.keyClick(sheet, Qt.Key.Key_V, CTRL)
+    assert take(timed).name == "Take 2"
+    assert [key.value for key in take(timed).tracks[channels[0]]] == [value]
+    QApplication.clipboard().setText("nothing of use")
+    before = session.history.now
+    qtbot.keyClick(sheet, Qt.Key.Key_V, CTRL)
+    assert "no keys on the clipboard" in timed.frame.hints.message
+    assert session.history.now is before

@@ -2012,6 +2012,14 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>{count} keys are on the clipboard.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Paste keys</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Take {count}</source>
       <translation type="unfinished" />
     </message>
@@ -2073,6 +2081,18 @@
     </message>
     <message>
       <source>What you pose stays hollow at the lamp: Enter keeps it, moving the lamp lets it go.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There are no keys on the clipboard. Copy some from a tape first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This puppet has nothing of the names that these keys are for.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>These keys can't be pasted: {fault}.</source>
       <translation type="unfinished" />
     </message>
     <message>

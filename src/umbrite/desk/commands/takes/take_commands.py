@@ -3,19 +3,22 @@
 from collections.abc import Callable, Collection
 from typing import NamedTuple
 
+import msgspec
 from msgspec.structs import replace
+from PySide6.QtGui import QGuiApplication
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
 from umbrite.motion.walking import Steps, walk
 from umbrite.rig.channels import is_stepped
+from umbrite.rig.edits.shelf import by_names, from_names
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
 from umbrite.rig.ids import owner_of
 from umbrite.rig.takes import keys as key_edits
 from umbrite.rig.takes import take_list
-from umbrite.rig.takes.take import Going, Spot, Take
+from umbrite.rig.takes.take import Going, Key, Spot, Take
 
 DELAY = 2.0  # frames down the chain
 
@@ -216,6 +219,54 @@ def to_key(step: int) -> Callable[[Session], None]:
         session.stage.tape.go_to(ahead[0] if step > 0 else ahead[-1])
 
     return work
+
+
+# The clipboard
+
+
+class _Clip(msgspec.Struct):
+    format: str
+    tracks: dict[str, tuple[Key, ...]]
+
+
+CLIP = "umbrite-keys"
+
+
+def copy_keys(session: Session) -> None:
+    """The picked keys by names, as text on the clipboard: other takes and other puppets can take them."""
+    clip = key_edits.clip_of(_take(session), session.stage.tape.picked)
+    names = {channel: next(iter(by_names(session.puppet, {channel: 1.0})), "") for channel in clip}
+    told = _Clip(CLIP, {names[channel]: track for channel, track in clip.items() if names[channel]})
+    QGuiApplication.clipboard().setText(msgspec.json.encode(told).decode())
+    session.say(tr("{count} keys are on the clipboard.", count=sum(map(len, clip.values()))))
+
+
+def cut_keys(session: Session) -> None:
+    """The picked keys onto the clipboard, and out of the take."""
+    copy_keys(session)
+    remove_picked(session)
+
+
+def paste_keys(session: Session) -> None:
+    """Keys from the clipboard, the earliest at the lamp, as far as the names are known here."""
+    try:
+        found = msgspec.json.decode(QGuiApplication.clipboard().text().encode(), type=_Clip)
+    except (msgspec.DecodeError, UnicodeError):
+        found = _Clip("", {})
+    if found.format != CLIP or not found.tracks:
+        raise RigError(tr("There are no keys on the clipboard. Copy some from a tape first."))
+    clip: dict[str, tuple[Key, ...]] = {}
+    for name, track in found.tracks.items():
+        here, _ = from_names(session.puppet, {name: 1.0})
+        clip |= dict.fromkeys(here, track)
+    if not clip:
+        raise RigError(tr("This puppet has nothing of the names that these keys are for."))
+    take = key_edits.paste_keys(_take(session), clip, session.stage.tape.frame)
+    if fault := next(take_list.take_faults((take,)), None):
+        raise RigError(tr("These keys can't be pasted: {fault}.", fault=fault))
+    _put(session, tr("Paste keys"), take)
+    at = session.stage.tape.frame
+    session.stage.tape.pick({(name, key.frame + at) for name, track in clip.items() for key in track})
 
 
 # Whole takes

@@ -9,11 +9,20 @@ from bisect import bisect_left
 from typing import NamedTuple
 
 from PySide6.QtCore import QEvent, QPointF, QRect, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPolygonF, QWheelEvent
+from PySide6.QtGui import (
+    QKeyEvent,
+    QKeySequence,
+    QMouseEvent,
+    QPainter,
+    QPaintEvent,
+    QPolygonF,
+    QWheelEvent,
+)
 from PySide6.QtWidgets import QWidget
 
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.panels.tape.tape_rows import Row, keys_in, rows_of
+from umbrite.desk.panels.tape.threads import frame_of, thread
 from umbrite.desk.panels.tape.ways_menu import ways_menu
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look, marks
@@ -24,6 +33,13 @@ from umbrite.rig.takes.take import Key, Spot, Take
 NAMES, RULER, ROW, HEAD, EDGE = 168, 30, 22, 20, 18  # widget pixels
 EYELET, REACH, CLOSE = 5.0, 7.0, 3.0
 MOST_EASE = 0.5
+
+
+CLIPBOARD = {
+    QKeySequence.StandardKey.Copy: take_commands.copy_keys,
+    QKeySequence.StandardKey.Cut: take_commands.cut_keys,
+    QKeySequence.StandardKey.Paste: take_commands.paste_keys,
+}
 
 
 class Press(NamedTuple):
@@ -247,8 +263,8 @@ class TapeSheet(QWidget):
         painter.setClipRect(QRectF(NAMES, 0, self.width() - NAMES, self.height()).intersected(seen))
         first, last = self.frame_at(max(seen.left(), NAMES) - 20), self.frame_at(seen.right() + 20)
         keys = keys_in(take, row)
-        begin = max(bisect_left(keys, first, key=_frame_of) - 1, 0)
-        keys = keys[begin : bisect_left(keys, last, key=_frame_of) + 1]
+        begin = max(bisect_left(keys, first, key=frame_of) - 1, 0)
+        keys = keys[begin : bisect_left(keys, last, key=frame_of) + 1]
         y = box.center().y()
         if row.kind != "all":
             self._paint_threads(painter, keys, y)
@@ -433,18 +449,18 @@ class TapeSheet(QWidget):
     def event(self, event: QEvent) -> bool:
         """The tape's own keys come before the window's while it has them."""
         own = {Qt.Key.Key_Delete, Qt.Key.Key_Left, Qt.Key.Key_Right}
-        if (
-            event.type() == QEvent.Type.ShortcutOverride
-            and isinstance(event, QKeyEvent)
-            and event.key() in own
-        ):
-            event.accept()
+        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent):
+            meant = event.key() in own or any(event.matches(keys) for keys in CLIPBOARD)
+            event.accept() if meant else event.ignore()
         return super().event(event)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         step = {Qt.Key.Key_Left: -1.0, Qt.Key.Key_Right: 1.0}.get(Qt.Key(event.key()))
         picked = self.session.stage.tape.picked
-        if event.key() == Qt.Key.Key_Escape and self._press is not None:
+        clip = next((work for keys, work in CLIPBOARD.items() if event.matches(keys)), None)
+        if clip is not None:
+            attempt(self.session, lambda: clip(self.session))
+        elif event.key() == Qt.Key.Key_Escape and self._press is not None:
             self._press = self._box = self._held = None
             self.session.spring_back()
         elif step is not None and picked:
@@ -460,27 +476,3 @@ class TapeSheet(QWidget):
             self.session.stage.tape.pick(())
         else:
             super().keyPressEvent(event)
-
-
-def _frame_of(item: tuple[float, Key]) -> float:
-    return item[0]
-
-
-def thread(key: Key, start: QPointF, end: QPointF) -> QPainterPath:
-    """How a value goes on between two eyelets: taut where it is straight, stepped where it holds, slack by its easing."""
-    path = QPainterPath(start)
-    if key.going == "hold":
-        path.lineTo(end + QPointF(0, 0) - QPointF(4, 0))
-        path.moveTo(end + QPointF(-4, -5))
-        path.lineTo(end + QPointF(-4, 5))
-    elif key.going == "straight":
-        path.lineTo(end)
-    else:
-        out, into = (key.out, key.into) if key.going == "eased" else (0.3, 0.3)
-        width = end.x() - start.x()
-        path.cubicTo(
-            start + QPointF(width * 0.33, 11 * max(out, 0.1) * 2),
-            end - QPointF(width * 0.33, 11 * max(into, 0.1) * 2),
-            end,
-        )
-    return path
