@@ -333,3 +333,15 @@ def test_keys_go_by_the_clipboard_to_other_frames_and_takes(timed: Window, act: 
     qtbot.keyClick(sheet, Qt.Key.Key_V, CTRL)
     assert "no keys on the clipboard" in timed.frame.hints.message
     assert session.history.now is before
+
+
+def test_picked_keys_are_stretched_and_scattered(timed: Window, act: Act) -> None:
+    session, channels = timed.session, hand_channels(timed)
+    session.stage.tape.pick({(name, key.frame) for name in channels for key in take(timed).tracks[name]})
+    act("press-keys")
+    assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 12.0]
+    act("stretch-keys")
+    assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 24.0]
+    assert {frame for _, frame in session.stage.tape.picked} == {0.0, 24.0}
+    act("scatter-keys")
+    assert session.history.undo_name == f"Scatter {2 * len(channels)} keys"

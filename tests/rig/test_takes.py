@@ -21,6 +21,7 @@ from umbrite.rig.takes.keys import (
     paste_keys,
     put_keys,
     remove_keys,
+    scatter,
     set_going,
     set_values,
     spots_of,
@@ -112,6 +113,23 @@ def test_all_ways_are_eased_but_those_that_hold(take: Take) -> None:
             assert (
                 now == key if key.going == "hold" else (now.going, now.out, now.into) == ("eased", 0.4, 0.4)
             )
+
+
+@given(takes(), st.integers(0, 99))
+def test_what_is_scattered_keeps_each_thing_together_and_comes_again_with_its_seed(
+    take: Take, seed: int
+) -> None:
+    there = scatter(take, spots_of(take), 3, seed)
+    assert there == scatter(take, spots_of(take), 3, seed)
+    for owner in {channel.split(".")[0] for channel in take.tracks}:
+        moved_by = {
+            now.frame - was.frame
+            for channel in take.tracks
+            if channel.split(".")[0] == owner
+            for was, now in zip(take.tracks[channel], there.tracks[channel], strict=True)
+        }
+        assert len(moved_by) == 1
+        assert abs(moved_by.pop()) <= 3
 
 
 @given(takes())

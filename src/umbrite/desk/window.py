@@ -201,7 +201,9 @@ class Window(QMainWindow):
         self.findings_list.wanted.connect(lambda key: self.actions_by_id[key].trigger())
         self.strip.stepped.connect(lambda by: self.run(lambda: session.step(by)))
         self.keeper.failed.connect(lambda text: self.dialogs.tell(tr("Not kept for recovery"), text))
-        session.stage.tape.play_wanted.connect(lambda: self.play() if session.stage.station.timed else None)
+        tape = session.stage.tape
+        tape.changed.connect(lambda: None if tape.playing else self._refresh_actions())
+        tape.play_wanted.connect(lambda: self.play() if session.stage.station.timed else None)
         self.board.dropped.connect(self.files.dropped)
         self.family.tree.dropped.connect(self.files.dropped)
         self.board.menu_opened.connect(self.add_fitting)

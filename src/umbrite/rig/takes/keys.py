@@ -3,11 +3,13 @@
 Where a key comes to stand on another one of its channel, it takes its place.
 """
 
+import random
 from collections.abc import Callable, Collection, Iterable, Mapping
 
 from msgspec.structs import replace
 
 from umbrite.rig.errors import RigError
+from umbrite.rig.ids import owner_of
 from umbrite.rig.takes.take import Going, Key, Spot, Take, Track
 
 SAME = 1e-6  # frames nearer than this are one
@@ -179,6 +181,19 @@ def _later(take: Take, track: Track, by: float) -> Track:
         inside = [replace(ends[0], frame=float(take.first)), *inside]
     shifted = [replace(key, frame=take.first + (key.frame - take.first + by) % period) for key in inside]
     return _with((), shifted) if shifted else track
+
+
+def scatter(take: Take, spots: Collection[Spot], most: float, seed: int) -> Take:
+    """The take with these keys of each thing earlier or later together, by up to so many whole frames, the same for the same seed.
+
+    Raises RigError where none of them is there.
+    """
+    there = _there(take, spots)
+    by = random.Random(seed)
+    for owner in sorted({owner_of(channel) for channel, _ in there}):
+        own = {spot for spot in there if owner_of(spot[0]) == owner}
+        take = move_keys(take, own, float(by.randint(-int(most), int(most))))
+    return take
 
 
 def close_loop(take: Take) -> Take:

@@ -556,6 +556,18 @@
       <translation>Gewählte Schlüssel in der Zeit umdrehen</translation>
     </message>
     <message>
+      <source>Picked keys twice as far apart</source>
+      <translation>Gewählte Schlüssel doppelt so weit auseinander</translation>
+    </message>
+    <message>
+      <source>Picked keys half as far apart</source>
+      <translation>Gewählte Schlüssel halb so weit auseinander</translation>
+    </message>
+    <message>
+      <source>Scatter the picked keys</source>
+      <translation>Gewählte Schlüssel verstreuen</translation>
+    </message>
+    <message>
       <source>Ease all</source>
       <translation>Alles weich</translation>
     </message>
@@ -2012,12 +2024,16 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Scatter {count} keys</source>
+      <translation>{count} Schlüssel verstreuen</translation>
+    </message>
+    <message>
       <source>{count} keys are on the clipboard.</source>
-      <translation type="unfinished" />
+      <translation>{count} Schlüssel liegen in der Zwischenablage.</translation>
     </message>
     <message>
       <source>Paste keys</source>
-      <translation type="unfinished" />
+      <translation>Schlüssel einfügen</translation>
     </message>
     <message>
       <source>Take {count}</source>
@@ -2084,8 +2100,12 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Stretch {count} keys</source>
+      <translation>{count} Schlüssel dehnen</translation>
+    </message>
+    <message>
       <source>There are no keys on the clipboard. Copy some from a tape first.</source>
-      <translation type="unfinished" />
+      <translation>In der Zwischenablage sind keine Schlüssel. Kopiere zuerst welche vom Band.</translation>
     </message>
     <message>
       <source>This puppet has nothing of the names that these keys are for.</source>

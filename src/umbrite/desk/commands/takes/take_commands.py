@@ -20,7 +20,7 @@ from umbrite.rig.takes import keys as key_edits
 from umbrite.rig.takes import take_list
 from umbrite.rig.takes.take import Going, Key, Spot, Take
 
-DELAY = 2.0  # frames down the chain
+DELAY, SCATTER = 2.0, 3.0  # frames down the chain, and at most apart
 
 
 class Change(NamedTuple):
@@ -219,6 +219,26 @@ def to_key(step: int) -> Callable[[Session], None]:
         session.stage.tape.go_to(ahead[0] if step > 0 else ahead[-1])
 
     return work
+
+
+def stretch_picked(factor: float) -> Callable[[Session], None]:
+    """An action that takes the picked keys apart or together, about the earliest of them."""
+
+    def work(session: Session) -> None:
+        picked = session.stage.tape.picked
+        first = min((frame for _, frame in picked), default=0.0)
+        take = key_edits.stretch_keys(_take(session), picked, first, factor)
+        _put(session, tr("Stretch {count} keys", count=len(picked)), take)
+        session.stage.tape.pick({(channel, first + (frame - first) * factor) for channel, frame in picked})
+
+    return work
+
+
+def scatter_picked(session: Session) -> None:
+    """The picked keys of each thing a little earlier or later, so that nothing moves in step."""
+    picked = session.stage.tape.picked
+    take = key_edits.scatter(_take(session), picked, SCATTER, seed=len(session.history.steps()[0]))
+    _put(session, tr("Scatter {count} keys", count=len(picked)), take)
 
 
 # The clipboard

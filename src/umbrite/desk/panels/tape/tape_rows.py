@@ -3,6 +3,9 @@
 from collections.abc import Collection, Iterator
 from typing import Literal, NamedTuple
 
+import numpy as np
+from numpy.typing import NDArray
+
 from umbrite.rig.change import exists, thing
 from umbrite.rig.channels import channel
 from umbrite.rig.control_kinds import traits
@@ -90,11 +93,35 @@ def keys_in(take: Take, row: Row) -> list[tuple[float, Key]]:
         and all(a is b for a, b in zip(known[0], tracks, strict=True))
     ):
         return known[1]
+    found = _merged(row, tracks) if row.kind == "all" else _one_by_one(tracks)
+    if len(_keys) > MOST_ROWS:
+        _keys.clear()
+    _keys[place] = (tracks, found)
+    return found
+
+
+def _one_by_one(tracks: tuple[Track, ...]) -> list[tuple[float, Key]]:
     found: dict[float, Key] = {}
     for track in tracks:
         for key in track:
             found.setdefault(key.frame, key)
-    if len(_keys) > MOST_ROWS:
-        _keys.clear()
-    _keys[place] = (tracks, sorted(found.items(), key=lambda item: item[0]))
-    return _keys[place][1]
+    return sorted(found.items(), key=lambda item: item[0])
+
+
+_frames: dict[str, tuple[Track, NDArray[np.float64]]] = {}
+
+
+def _merged(row: Row, tracks: tuple[Track, ...]) -> list[tuple[float, Key]]:
+    """The same for very many tracks, of which a drag changes one: what is known of the others is used again."""
+    arrays = []
+    for name, track in zip(row.channels, tracks, strict=True):
+        known = _frames.get(name)
+        if known is None or known[0] is not track:
+            known = _frames[name] = (track, np.array([key.frame for key in track]))
+        arrays.append(known[1])
+    if len(_frames) > 10 * MOST_ROWS:
+        _frames.clear()
+    if not arrays:
+        return []
+    some = tracks[0][0]
+    return [(frame, some) for frame in np.unique(np.concatenate(arrays)).tolist()]
