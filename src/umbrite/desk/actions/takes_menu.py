@@ -33,6 +33,7 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("scatter-keys", "Takes", "Scatter the picked keys", "", "rig-spread-down", on_session(take.scatter_picked), take.needs_keys),
     Act("ease-all", "Takes", "Ease all", "", "rig-curve", on_session(take.ease_everything), take.needs_take, row="Takes"),
     Act("delay-chain", "Takes", "Delay down the chain", "", "rig-spread", on_session(take.delay_chain), take.needs_take, row="Takes"),
+    Act("swing", "Takes", "Let it swing", "", "rig-moved", on_session(take.let_swing), take.needs_take),
     Act("close-loop", "Takes", "Close the loop", "", "rotate-ccw", on_session(take.close_loop), take.needs_take, row="Takes"),
     *(Act(f"film-{ending.strip('.') or 'folder'}", "Takes", f"Export the take as {word}…", "", "image", with_film(ending), take.needs_take) for ending, word in FILMS),
 )

@@ -576,6 +576,10 @@
       <translation>Die Kette hinab verzögern</translation>
     </message>
     <message>
+      <source>Let it swing</source>
+      <translation>Schwingen lassen</translation>
+    </message>
+    <message>
       <source>Close the loop</source>
       <translation>Schleife schließen</translation>
     </message>
@@ -2072,6 +2076,14 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Let {name} swing</source>
+      <translation>{name} schwingen lassen</translation>
+    </message>
+    <message>
+      <source>{count} joints swing after what carries them, with a key at every frame.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Turn {count} keys round in time</source>
       <translation type="unfinished" />
     </message>
@@ -2121,6 +2133,10 @@
     </message>
     <message>
       <source>Nothing that hangs from this joint is keyed. Key the chain first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select the joint from which on it shall swing: a tail, a scarf, an ear.</source>
       <translation type="unfinished" />
     </message>
     <message>
