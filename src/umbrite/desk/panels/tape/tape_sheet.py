@@ -286,12 +286,20 @@ class TapeSheet(QWidget):
     def _paint_threads(self, painter: Inked, keys: list[tuple[float, Key]], y: float) -> None:
         painter.setPen(marks.pen(painter.theme.teal, 1.8))
         painter.setBrush(Qt.BrushStyle.NoBrush)
+        close: float | None = (
+            None  # where keys begin that stand so close that one line is enough for all of them
+        )
         for (frame, key), (after, _) in itertools.pairwise(keys):
-            start, end = QPointF(self.x_of(frame), y), QPointF(self.x_of(after), y)
-            if end.x() - start.x() < 2 * EYELET:
-                painter.drawLine(start, end)
-            else:
-                painter.drawPath(thread(key, start, end))
+            start, end = self.x_of(frame), self.x_of(after)
+            if end - start < 2 * EYELET:
+                close = start if close is None else close
+                continue
+            if close is not None:
+                painter.drawLine(QPointF(close, y), QPointF(start, y))
+                close = None
+            painter.drawPath(thread(key, QPointF(start, y), QPointF(end, y)))
+        if close is not None:
+            painter.drawLine(QPointF(close, y), QPointF(self.x_of(keys[-1][0]), y))
 
     def _paint_lamp(self, painter: Inked) -> None:
         x = self.x_of(self.session.stage.tape.frame)
