@@ -5,7 +5,7 @@ from msgspec.structs import replace
 
 from demo_puppet import joint, wick
 from umbrite.checking.take_findings import take_findings
-from umbrite.motion.walking import Steps, walk
+from umbrite.motion.animating.walking import Steps, walk
 from umbrite.rig.takes.keys import close_loop, put_keys
 from umbrite.rig.takes.take import Take
 

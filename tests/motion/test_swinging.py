@@ -6,8 +6,8 @@ import numpy as np
 import pytest
 
 from demo_puppet import joint, wick
+from umbrite.motion.animating.swinging import Swing, swung
 from umbrite.motion.sampling import sample
-from umbrite.motion.swinging import Swing, swung
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.errors import RigError

@@ -7,10 +7,10 @@ import pytest
 
 from demo_puppet import ASSETS, joint, wick
 from umbrite.files.package import load
+from umbrite.motion.animating.walking import GAITS, STANCE, Gait, Steps, facing, legs_of, phases, walk
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.sampling import sample
-from umbrite.motion.walking import GAITS, STANCE, Gait, Steps, facing, legs_of, phases, walk
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes.take_list import take_faults

@@ -5,10 +5,10 @@ from collections.abc import Iterator
 import numpy as np
 
 from umbrite.checking.finding_codes import Finding, finding
+from umbrite.motion.animating.walking import legs_of
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.sampling import sample
-from umbrite.motion.walking import legs_of
 from umbrite.rig.change import exists, thing
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet

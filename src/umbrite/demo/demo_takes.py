@@ -5,7 +5,7 @@ from collections.abc import Mapping, Sequence
 
 from msgspec.structs import replace
 
-from umbrite.motion.walking import Steps, walk
+from umbrite.motion.animating.walking import Steps, walk
 from umbrite.rig.channels import known_only
 from umbrite.rig.edits.shelf import get_pose
 from umbrite.rig.ids import owner_of

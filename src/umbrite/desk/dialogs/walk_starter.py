@@ -18,8 +18,8 @@ from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress_buttons
+from umbrite.motion.animating.walking import GAITS, Steps, walk
 from umbrite.motion.sampling import pose_at
-from umbrite.motion.walking import GAITS, Steps, walk
 from umbrite.rig.errors import RigError
 from umbrite.rig.takes.take import Take
 

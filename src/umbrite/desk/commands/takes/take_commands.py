@@ -10,8 +10,8 @@ from PySide6.QtGui import QGuiApplication
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
-from umbrite.motion.swinging import Swing, swung
-from umbrite.motion.walking import Steps, walk
+from umbrite.motion.animating.swinging import Swing, swung
+from umbrite.motion.animating.walking import Steps, walk
 from umbrite.rig.channels import is_stepped
 from umbrite.rig.edits.shelf import by_names, from_names
 from umbrite.rig.errors import RigError
