@@ -254,6 +254,7 @@ def test_the_present_pose_becomes_the_rest_and_undo_brings_both_back(
     wick_window: Window, hand: Hand, act: Act
 ) -> None:
     session = wick_window.session
+    session.edit("No takes", takes=())
     before = session.puppet
     start = grip(wick_window, "Near hand")
     hand.drag(start, start + 60 - 90j)

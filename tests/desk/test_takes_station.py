@@ -362,3 +362,17 @@ def test_a_scarf_swings_after_the_body(timed: Window, act: Act) -> None:
         assert len(track) == 49
         assert max(abs(key.value) for key in track) > 0.02
     assert session.history.undo_name == "Let Scarf tail swing"
+
+
+def test_the_rest_is_not_changed_under_takes_and_what_is_removed_leaves_nothing_hollow(
+    timed: Window, act: Act
+) -> None:
+    session = timed.session
+    before = session.history.now
+    act("make-rest")
+    assert session.history.now is before
+    assert "counted from the rest" in timed.frame.hints.message
+    act("keying")
+    session.selection.pick([control(session.puppet, "Head")])
+    act("delete")
+    assert session.stage.tape.hollow == {}

@@ -6,9 +6,7 @@ import numpy as np
 
 from umbrite.checking.finding_codes import Finding, finding
 from umbrite.motion.animating.walking import legs_of
-from umbrite.motion.evaluate import evaluate
-from umbrite.motion.plan import compile_plan
-from umbrite.motion.sampling import sample
+from umbrite.motion.sampling import placed_over
 from umbrite.rig.change import exists, thing
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet
@@ -79,7 +77,7 @@ def _slides(puppet: Puppet, take: Take) -> Iterator[Finding]:
     if not planted or not take.tracks:
         return
     frames = np.linspace(take.first, take.last, min(take.last - take.first, FRAMES) + 1)
-    placed = evaluate(compile_plan(puppet), sample(take, puppet, frames))
+    placed = placed_over(take, puppet, frames)
     for i, (key, limb) in enumerate(puppet.limbs.items()):
         if key in planted:
             away = placed.limbs.distance[:, i]

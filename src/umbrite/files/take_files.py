@@ -13,9 +13,7 @@ from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.json_reports import pose_report
 from umbrite.files.pose_files import COLUMNS
-from umbrite.motion.evaluate import evaluate
-from umbrite.motion.plan import compile_plan
-from umbrite.motion.sampling import sample
+from umbrite.motion.sampling import placed_over, sample
 from umbrite.motion.scene import places_of
 from umbrite.rig.affine import svg_matrix
 from umbrite.rig.channels import is_stepped
@@ -32,28 +30,27 @@ def export_transforms(path: Path, puppet: Puppet, take: Take, frames: list[float
     if ending not in {".json", ".csv"}:
         raise FileError(f"Places per frame are written as .json or .csv, not as {shown_name(path)}.")
     channels = sample(take, puppet, frames)
-    placed = evaluate(compile_plan(puppet), channels)
+    placed = placed_over(take, puppet, frames)
     if ending == ".csv":
         out = io.StringIO()
         lines = csv.writer(out, lineterminator="\n")
         lines.writerow(["frame", *COLUMNS])
         for i, frame in enumerate(frames):
-            at = i if channels else 0
             for key, joint in puppet.joints.items():
-                pivot, turn = placed.pivot(key, at), -math.degrees(placed.turn(key, at)) + 0.0
-                matrix = svg_matrix(placed.joint_map(key, at))
+                pivot, turn = placed.pivot(key, i), -math.degrees(placed.turn(key, i)) + 0.0
+                matrix = svg_matrix(placed.joint_map(key, i))
                 lines.writerow([f"{frame:g}", "joint", joint.name, *matrix, pivot.real, pivot.imag, turn])
-            for key, matrix in places_of(placed, at).items():
+            for key, matrix in places_of(placed, i).items():
                 lines.writerow([f"{frame:g}", "part", puppet.parts[key].name, *matrix, "", "", ""])
             for control in puppet.controls.values():
-                spot = placed.control_at(control, at)
+                spot = placed.control_at(control, i)
                 lines.writerow([f"{frame:g}", "control", control.name, *[""] * 6, spot.real, spot.imag, ""])
         write(path, out.getvalue().encode())
         return
     told = [
         {
             "frame": frame,
-            **pose_report(placed, i if channels else 0),
+            **pose_report(placed, i),
             "channels": by_names(puppet, {name: float(values[i]) for name, values in channels.items()}),
         }
         for i, frame in enumerate(frames)

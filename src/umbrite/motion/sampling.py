@@ -12,6 +12,8 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
+from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.plan import compile_plan
 from umbrite.rig.channels import is_stepped, with_values
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
 from umbrite.rig.remembered import remembered
@@ -181,3 +183,12 @@ def pose_at(take: Take, puppet: Puppet, frame: float) -> Pose:
     return with_values(
         EMPTY_POSE, {name: float(values[0]) for name, values in sample(take, puppet, [frame]).items()}
     )
+
+
+def placed_over(take: Take, puppet: Puppet, frames: ArrayLike) -> Placed:
+    """Everything placed at frames of a take, as many as there are, also of a take without keys."""
+    at = np.atleast_1d(np.asarray(frames, dtype=np.float64))
+    channels = sample(take, puppet, at) or {
+        "": np.zeros(len(at))
+    }  # what has no name moves nothing, and there are as many frames
+    return evaluate(compile_plan(puppet), channels)

@@ -16,9 +16,7 @@ from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
-from umbrite.motion.evaluate import Placed, evaluate
-from umbrite.motion.plan import compile_plan
-from umbrite.motion.sampling import sample
+from umbrite.motion.sampling import placed_over
 from umbrite.paint.levels import Pictures
 from umbrite.paint.render import png_of, render
 from umbrite.rig.bounds import picture_fault
@@ -87,7 +85,7 @@ def write_take(path: Path, film: Film, watch: Watch = unwatched) -> None:
 
 def images(film: Film, watch: Watch = unwatched) -> Iterator[QImage]:
     """The frames, one after the other, as the window and `pose` paint them."""
-    placed = placed_frames(film)
+    placed = placed_over(film.take, film.package.puppet, film.frames)
     pictures = Pictures(lambda: film.package.art)
     try:
         for i, frame in enumerate(film.frames):
@@ -95,19 +93,6 @@ def images(film: Film, watch: Watch = unwatched) -> Iterator[QImage]:
             yield _on_background(render(placed, pictures, film.scale, i), film.background)
     finally:
         pictures.stop()
-
-
-def placed_frames(film: Film) -> Placed:
-    """Everything placed in all frames."""
-    puppet = film.package.puppet
-    return evaluate(
-        compile_plan(puppet), _at_least_one(sample(film.take, puppet, film.frames), len(film.frames))
-    )
-
-
-def _at_least_one(channels: dict[str, NDArray[np.float64]], frames: int) -> dict[str, NDArray[np.float64]]:
-    """A take without keys still has its number of frames: something that moves nothing stands for it."""
-    return channels or {"j0.x": np.zeros(frames)}
 
 
 def _on_background(image: QImage, colour: str | None) -> QImage:

@@ -25,5 +25,5 @@ def pencilled_of(session: Session) -> tuple[Work, Work] | None:
 
 def _let_go(session: Session) -> None:
     """What stands hollow at the lamp is put back."""
-    session.stage.tape.hollow = {}
+    session.stage.tape.let_go()
     session.spring_back()

@@ -7,7 +7,6 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.posing import move_joint_to, turn_joint_by, turned_with
 from umbrite.rig.change import change, exists, take_out
-from umbrite.rig.channels import known_only
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.edits.controls import remove_control
 from umbrite.rig.edits.limbs import remove_limb, without_users
@@ -39,7 +38,7 @@ def delete_with_users(session: Session) -> None:
 
 def _removed(session: Session, puppet: Puppet, along: str) -> None:
     name = label_of(session, session.selection.keys)
-    session.edit(tr("Remove {name}", name=name), puppet=puppet, pose=known_only(session.pose, puppet))
+    session.edit(tr("Remove {name}", name=name), puppet=puppet)
     if along:
         session.say(tr("{name} was removed{along}. Undo brings all of it back.", name=name, along=along))
 

@@ -6,6 +6,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.motion.resting import kept_at_rest, make_rest
 from umbrite.rig.channels import without
 from umbrite.rig.control_kinds import traits
+from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
 
 
@@ -41,6 +42,12 @@ def reset_all(session: Session) -> None:
 
 def make_pose_the_rest(session: Session) -> None:
     """What is seen becomes the rest pose; what else changed is said."""
+    if session.stage.station.timed or session.history.now.takes:
+        raise RigError(
+            tr(
+                "Takes are counted from the rest pose, and would all look different. Remove them first, or pose a copy of the puppet."
+            )
+        )
     puppet, words = make_rest(session.placed)
     session.edit(tr("Make this pose the rest"), puppet=puppet, pose=kept_at_rest(puppet, session.pose))
     session.say(tr("This is the rest pose now. ") + " ".join(words))

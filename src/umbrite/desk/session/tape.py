@@ -109,6 +109,10 @@ class Tape(QObject):
         hollow, self.hollow = self.hollow, EMPTY_POSE
         return self.with_keys(document, hollow) if hollow else None
 
+    def let_go(self) -> None:
+        """Put back what stands hollow at the lamp."""
+        self.hollow = EMPTY_POSE
+
     def with_keys(self, document: Document, values: Pose) -> Takes:
         """The takes with keys at the lamp; a first take is made where there is none."""
         takes = document.takes or add_take((), "Take 1")

@@ -14,9 +14,7 @@ import numpy as np
 from msgspec.structs import replace
 from numpy.typing import NDArray
 
-from umbrite.motion.evaluate import evaluate
-from umbrite.motion.plan import compile_plan
-from umbrite.motion.sampling import sample
+from umbrite.motion.sampling import placed_over, sample
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import children, parts_on
 from umbrite.rig.model import Puppet
@@ -48,13 +46,11 @@ def swung(take: Take, puppet: Puppet, chain: Sequence[str], how: Swing) -> Take:
         raise RigError("Select the joint from which on it shall swing first.")
     if not (how.frequency > 0 and how.damping >= 0 and how.reach > 0):
         raise RigError("A swing has a frequency above 0, a damping of 0 or more, and somewhere to go.")
-    plan = compile_plan(puppet)
     frames = np.arange(take.first, take.last + 0.5 / STEPS, 1 / STEPS)
     if take.loop:
         frames = frames[:-1]
     for key in chain:
-        channels = sample(take, puppet, frames) or {"j0.x": np.zeros(len(frames))}
-        placed = evaluate(plan, channels)
+        channels, placed = sample(take, puppet, frames), placed_over(take, puppet, frames)
         carried, pivots = [], []
         for i in range(len(frames)):
             above = placed.carrier_map(key, i).direction(1 + 0j)

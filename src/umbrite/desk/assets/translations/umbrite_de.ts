@@ -1884,6 +1884,10 @@
       <translation>Den Zweig von {joint} zurücksetzen</translation>
     </message>
     <message>
+      <source>Takes are counted from the rest pose, and would all look different. Remove them first, or pose a copy of the puppet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>This is the rest pose now. </source>
       <translation>Dies ist jetzt die Ruhelage. </translation>
     </message>

@@ -7,8 +7,8 @@ from PySide6.QtGui import QColor
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
-from umbrite.motion.evaluate import Placed, evaluate
-from umbrite.motion.sampling import sample
+from umbrite.motion.evaluate import Placed
+from umbrite.motion.sampling import placed_over
 from umbrite.motion.scene import scene_of
 from umbrite.paint.outlines import outline_of
 from umbrite.rig.model import Puppet
@@ -40,9 +40,7 @@ def ghost_frames(take: Take, lamp: float) -> tuple[list[float], list[float]]:
 
 @remembered
 def _placed_at(take: Take, puppet: Puppet, frames: tuple[float, ...]) -> Placed:
-    from umbrite.motion.plan import compile_plan
-
-    return evaluate(compile_plan(puppet), sample(take, puppet, frames))
+    return placed_over(take, puppet, frames)
 
 
 def _ghosts(painter: Inked, sight: Sight, take: Take) -> None:
@@ -69,10 +67,8 @@ def _ghosts(painter: Inked, sight: Sight, take: Take) -> None:
 
 @remembered
 def _ways(take: Take, puppet: Puppet) -> Placed:
-    from umbrite.motion.plan import compile_plan
-
     count = min(take.last - take.first, MOST_DOTS)
-    return evaluate(compile_plan(puppet), sample(take, puppet, np.linspace(take.first, take.last, count + 1)))
+    return placed_over(take, puppet, np.linspace(take.first, take.last, count + 1))
 
 
 @remembered

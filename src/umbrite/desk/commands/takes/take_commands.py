@@ -158,7 +158,7 @@ def _key(session: Session, names: Collection[str], step: str) -> None:
     if not names:
         raise RigError(tr("There is nothing to key: the puppet has no controls, and nothing is posed."))
     values = {name: session.pose.get(name, 0.0) for name in sorted(names)}
-    session.stage.tape.hollow = {}
+    session.stage.tape.let_go()
     session.edit(step, takes=session.stage.tape.with_keys(session.history.now, values))
     frame = f"{session.stage.tape.frame:g}"
     session.say(tr("{count} channels are keyed at frame {frame}.", count=len(values), frame=frame))

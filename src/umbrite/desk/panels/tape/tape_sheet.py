@@ -64,7 +64,6 @@ class TapeSheet(QWidget):
         self.unfolded: set[str] = set()
         self._press: Press | None = None
         self._held: tuple[float, float] | None = None
-        self._by = 0.0
         self._box: QRectF | None = None
         self._change = take_commands.Change(())
         self._end = ("", 0)
@@ -323,7 +322,7 @@ class TapeSheet(QWidget):
         self.setFocus(Qt.FocusReason.MouseFocusReason)
         if event.button() != Qt.MouseButton.LeftButton:
             return
-        self._by, self._box = 0.0, None
+        self._box = None
         if at.y() - self._top() < RULER:
             first, last = self._span()
             ends = {"first": abs(self.x_of(first) - at.x()), "last": abs(self.x_of(last) - at.x())}
@@ -379,8 +378,8 @@ class TapeSheet(QWidget):
             self._box = QRectF(press.at, at).normalized()
             self.update()
         elif press.kind == "keys":
-            self._by = float(round((at.x() - press.at.x()) / self._scale()))
-            self._show(take_commands.Change(press.spots, by=self._by, copy=press.copy))
+            by = float(round((at.x() - press.at.x()) / self._scale()))
+            self._show(take_commands.Change(press.spots, by=by, copy=press.copy))
         elif press.kind == "thread":
             self._show(self._eased(press, at))
         else:
