@@ -376,3 +376,20 @@ def test_the_rest_is_not_changed_under_takes_and_what_is_removed_leaves_nothing_
     session.selection.pick([control(session.puppet, "Head")])
     act("delete")
     assert session.stage.tape.hollow == {}
+
+
+def test_undo_and_esc_in_the_middle_of_a_drag_put_the_drag_back(
+    timed: Window, act: Act, qtbot: QtBot
+) -> None:
+    QApplication.processEvents()
+    sheet, channels, before = timed.tape.sheet, hand_channels(timed), timed.session.history.now
+    at = eyelet(timed, "Far hand", 24)
+    for stop in (lambda: act("undo"), lambda: qtbot.keyClick(sheet, Qt.Key.Key_Escape)):
+        qtbot.mousePress(sheet, LEFT, pos=at)
+        qtbot.mouseMove(sheet, at + QPoint(60, 0))
+        assert sheet.take is not None
+        assert sheet.take.tracks[channels[0]][-1].frame > 24
+        stop()
+        assert sheet.take.tracks[channels[0]][-1].frame == 24
+        qtbot.mouseRelease(sheet, LEFT, pos=at + QPoint(60, 0))
+        assert timed.session.history.now is before

@@ -258,8 +258,9 @@ class Window(QMainWindow):
 
         In the middle of a drag any action, such as undo, puts the drag back and does no more.
         """
-        if self.board.dragging:
-            self.board.cancel()
+        dragged = next((place for place in (self.board, self.tape.sheet) if place.dragging), None)
+        if dragged is not None:
+            dragged.cancel()
             self.session.say(tr("The drag was put back."))
             self._refresh_actions()  # a switch that was pressed shows its true state again
             return

@@ -346,6 +346,16 @@ class TapeSheet(QWidget):
         else:
             self._press = Press("box", at)
 
+    @property
+    def dragging(self) -> bool:
+        """Whether keys, a thread or a fold are being dragged."""
+        return self._press is not None and self._press.kind not in {"lamp", "box"}
+
+    def cancel(self) -> None:
+        """Put back what a drag did."""
+        self._press = self._box = self._held = None
+        self.session.spring_back()
+
     def _press_name(self, row: Row) -> None:
         if row.kind == "thing":
             self.unfolded ^= {row.key}
@@ -468,8 +478,7 @@ class TapeSheet(QWidget):
         if clip is not None:
             attempt(self.session, lambda: clip(self.session))
         elif event.key() == Qt.Key.Key_Escape and self._press is not None:
-            self._press = self._box = self._held = None
-            self.session.spring_back()
+            self.cancel()
         elif step is not None and picked:
             by = step * (10 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 1)
             attempt(
