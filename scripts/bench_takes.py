@@ -12,7 +12,7 @@ from msgspec.structs import replace
 from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication
 
-from umbrite.desk.commands.takes import take_commands
+from umbrite.desk.commands.takes import changes
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.look import dress
@@ -81,8 +81,7 @@ def bench_many_keys(folder: Path) -> None:
     by = iter(range(1, 10_000))
 
     def drag() -> None:
-        change = take_commands.Change(spots, by=0.1 + next(by) * 0.01)
-        take_commands.preview(window.session, change)
+        changes.preview(window.session, changes.moved(spots, 0.1 + next(by) * 0.01))
         window.repaint()
 
     drag()

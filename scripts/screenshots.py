@@ -131,12 +131,12 @@ def takes(window: Window) -> None:
     session.stage.set_view("ghosts", on=True)
     QApplication.processEvents()
     sheet = window.tape.sheet
-    sheet.unfolded = {foot}
+    sheet.ground.unfolded = {foot}
     sheet.refresh()
     window.resizeDocks([window.docks["Tape"]], [290], Qt.Orientation.Vertical)
     QApplication.processEvents()
-    row = next(i for i, each in enumerate(sheet.rows) if each.key == foot)
-    window.tape.area.verticalScrollBar().setValue(round(sheet.box_of(row).top()) - 60)
+    row = next(i for i, each in enumerate(sheet.ground.rows) if each.key == foot)
+    window.tape.area.verticalScrollBar().setValue(round(sheet.ground.box_of(row).top()) - 60)
     session.stage.tape.go_to(9.0)
     target = session.puppet.controls[foot].moves
     take = session.stage.tape.take

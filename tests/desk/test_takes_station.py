@@ -15,8 +15,8 @@ from desk.test_rehearsing import grip
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.dialogs.walk_starter import WalkStarter
 from umbrite.desk.panels.tape.player import frame_after
+from umbrite.desk.panels.tape.tape_ground import CLAMP, NAMES, RULER
 from umbrite.desk.panels.tape.tape_rows import rows_of
-from umbrite.desk.panels.tape.tape_sheet import NAMES, RULER
 from umbrite.desk.session.stations import REHEARSE, TAKES
 from umbrite.desk.window import Window
 from umbrite.files.package import load, save
@@ -59,13 +59,15 @@ def hand_channels(window: Window) -> list[str]:
 
 def row(window: Window, name: str) -> int:
     return next(
-        i for i, each in enumerate(window.tape.sheet.rows) if each.label == name and each.kind == "thing"
+        i
+        for i, each in enumerate(window.tape.sheet.ground.rows)
+        if each.label == name and each.kind == "thing"
     )
 
 
 def eyelet(window: Window, name: str, frame: float) -> QPoint:
     sheet = window.tape.sheet
-    return QPointF(sheet.x_of(frame), sheet.box_of(row(window, name)).center().y()).toPoint()
+    return QPointF(sheet.ground.x_of(frame), sheet.ground.box_of(row(window, name)).center().y()).toPoint()
 
 
 def drag(
@@ -129,7 +131,7 @@ def test_keys_are_dragged_copied_and_taken_along_on_the_tape(timed: Window, qtbo
     QApplication.processEvents()
     sheet = timed.tape.sheet
     channels = hand_channels(timed)
-    step = round(6 * (sheet.x_of(1) - sheet.x_of(0)))
+    step = round(6 * (sheet.ground.x_of(1) - sheet.ground.x_of(0)))
     drag(qtbot, timed, eyelet(timed, "Far hand", 24), eyelet(timed, "Far hand", 24) + QPoint(step, 0))
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 30.0]
     assert {frame for _, frame in timed.session.stage.tape.picked} == {30.0}
@@ -166,12 +168,12 @@ def test_a_box_picks_and_a_thread_is_eased_by_a_drag_and_a_double_click(timed: W
 def test_the_lamp_and_the_folds_are_dragged_in_the_ruler(timed: Window, qtbot: QtBot) -> None:
     QApplication.processEvents()
     sheet = timed.tape.sheet
-    qtbot.mousePress(sheet, LEFT, pos=QPoint(round(sheet.x_of(10)), 8))
-    qtbot.mouseMove(sheet, QPoint(round(sheet.x_of(17)), 8))
-    qtbot.mouseRelease(sheet, LEFT, pos=QPoint(round(sheet.x_of(17)), 8))
+    qtbot.mousePress(sheet, LEFT, pos=QPoint(round(sheet.ground.x_of(10)), 8))
+    qtbot.mouseMove(sheet, QPoint(round(sheet.ground.x_of(17)), 8))
+    qtbot.mouseRelease(sheet, LEFT, pos=QPoint(round(sheet.ground.x_of(17)), 8))
     assert timed.session.stage.tape.frame == 17.0
-    end = QPoint(round(sheet.x_of(48)), RULER - 4)
-    drag(qtbot, timed, end, QPoint(round(sheet.x_of(40)), RULER - 4))
+    end = QPoint(round(sheet.ground.x_of(48)), RULER - CLAMP - 4)
+    drag(qtbot, timed, end, QPoint(round(sheet.ground.x_of(40)), RULER - CLAMP - 4))
     assert take(timed).last == pytest.approx(40, abs=6)
     assert take(timed).last < 48
 
@@ -182,10 +184,10 @@ def test_rows_are_grouped_as_the_body_is_and_unfold_to_channels(timed: Window, q
     heads = [each.label for each in rows if each.kind == "head"]
     assert heads[:5] == ["Everything", "Head", "Trunk", "Arms", "Legs"]
     assert {each.key for each in rows if each.kind == "thing"} >= set(puppet.controls)
-    before = len(timed.tape.sheet.rows)
-    at = timed.tape.sheet.box_of(row(timed, "Far hand")).center()
+    before = len(timed.tape.sheet.ground.rows)
+    at = timed.tape.sheet.ground.box_of(row(timed, "Far hand")).center()
     qtbot.mouseClick(timed.tape.sheet, LEFT, pos=QPoint(NAMES // 2, round(at.y())))
-    assert len(timed.tape.sheet.rows) > before + 1
+    assert len(timed.tape.sheet.ground.rows) > before + 1
     timed.tape.sheet.grab()
 
 
@@ -387,9 +389,9 @@ def test_undo_and_esc_in_the_middle_of_a_drag_put_the_drag_back(
     for stop in (lambda: act("undo"), lambda: qtbot.keyClick(sheet, Qt.Key.Key_Escape)):
         qtbot.mousePress(sheet, LEFT, pos=at)
         qtbot.mouseMove(sheet, at + QPoint(60, 0))
-        assert sheet.take is not None
-        assert sheet.take.tracks[channels[0]][-1].frame > 24
+        assert sheet.ground.take is not None
+        assert sheet.ground.take.tracks[channels[0]][-1].frame > 24
         stop()
-        assert sheet.take.tracks[channels[0]][-1].frame == 24
+        assert sheet.ground.take.tracks[channels[0]][-1].frame == 24
         qtbot.mouseRelease(sheet, LEFT, pos=at + QPoint(60, 0))
         assert timed.session.history.now is before

@@ -10,7 +10,7 @@ from demo_puppet import ASSETS, joint
 from journeys.conftest import Person
 from journeys.test_first_light import puppet, type_path
 from journeys.test_strangers import at_control
-from umbrite.desk.panels.tape.tape_sheet import RULER
+from umbrite.desk.panels.tape.tape_ground import CLAMP, RULER
 from umbrite.desk.window import Window
 from umbrite.rig.takes.take import Take
 
@@ -25,7 +25,7 @@ def take(window: Window) -> Take:
 
 def on_tape(window: Window, frame: float, y: float) -> QPoint:
     sheet = window.tape.sheet
-    return sheet.mapToGlobal(QPointF(sheet.x_of(frame), y).toPoint())
+    return sheet.mapToGlobal(QPointF(sheet.ground.x_of(frame), y).toPoint())
 
 
 def lamp_to(person: Person, frame: float) -> None:
@@ -45,8 +45,8 @@ def test_an_idle_loop_from_two_poses_played_corrected_and_exported(
     person.settle(300)
     person.key("shift+k")
     assert take(window).name == "Take 1"
-    last = on_tape(window, take(window).last, RULER - 4)
-    person.drag(last, on_tape(window, 30, RULER - 4), steps=8)
+    last = on_tape(window, take(window).last, RULER - CLAMP - 4)
+    person.drag(last, on_tape(window, 30, RULER - CLAMP - 4), steps=8)
     assert take(window).last == pytest.approx(30, abs=2)
     lamp_to(person, 15.0)
     body = next(key for key, each in puppet(window).controls.items() if each.name == "Body")
@@ -76,7 +76,7 @@ def test_an_idle_loop_from_two_poses_played_corrected_and_exported(
 
     # A key is corrected on the tape, by a drag of its eyelet in the row of all keys.
     sheet = window.tape.sheet
-    y = sheet.box_of(0).center().y()
+    y = sheet.ground.box_of(0).center().y()
     person.drag(on_tape(window, 15, y), on_tape(window, 12, y), steps=8)
     assert 12.0 in [key.frame for key in take(window).tracks[f"{moved}.y"]]
     assert session.checks.found == []

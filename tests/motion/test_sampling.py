@@ -10,7 +10,7 @@ from msgspec.structs import replace
 
 from demo_puppet import wick
 from takes_strategies import takes, values
-from umbrite.motion.sampling import pose_at, sample
+from umbrite.motion.sampling import pose_at, sample, slopes_at
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes.keys import close_loop, delay, put_keys
 from umbrite.rig.takes.take import Key, Take
@@ -112,3 +112,36 @@ def test_what_a_chooser_shows_holds_whatever_its_keys_say() -> None:
 def test_a_pose_of_a_take_names_what_is_not_at_rest() -> None:
     take = put_keys(Take("T"), 4, {"j3.turn": 0.5, "j3.x": 0.0})
     assert pose_at(take, wick(), 100) == {"j3.turn": 0.5}
+
+
+@given(takes())
+def test_slopes_are_those_that_the_keys_ask_for(take: Take) -> None:
+    plain = replace(take, loop=False)
+    for channel, track in plain.tracks.items():
+        for one, other in itertools.pairwise(track):
+            out, into = (
+                slopes_at(plain, BARE, channel, one.frame)[1],
+                slopes_at(plain, BARE, channel, other.frame)[0],
+            )
+            mean = (other.value - one.value) / (other.frame - one.frame)
+            if one.going == "free":
+                assert (out, into) == (pytest.approx(one.out), pytest.approx(one.into, abs=1e-9))
+            elif one.going == "straight":
+                assert (out, into) == (pytest.approx(mean), pytest.approx(mean))
+            elif one.going == "smooth":
+                assert 0 <= out * mean <= 3 * mean**2 + 1e-9, "steeper would go beyond the keys"
+        assert slopes_at(plain, BARE, channel, track[0].frame)[0] == 0.0
+
+
+@given(takes())
+def test_a_loop_has_one_slope_where_it_begins_again(take: Take) -> None:
+    closed = close_loop(
+        replace(
+            take, tracks={c: tuple(replace(k, going="smooth") for k in t) for c, t in take.tracks.items()}
+        )
+    )
+    for channel, track in closed.tracks.items():
+        if len(track) > 1 and track[0].frame == closed.first:
+            first, last = (slopes_at(closed, BARE, channel, end) for end in (closed.first, closed.last))
+            assert first[0] == pytest.approx(first[1], abs=1e-9)
+            assert first == pytest.approx(last, abs=1e-9)

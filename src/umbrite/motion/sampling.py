@@ -6,7 +6,7 @@ method for constructing local monotone piecewise cubic interpolants" (1984): it 
 """
 
 import itertools
-from collections.abc import Mapping
+from collections.abc import Collection, Mapping
 from typing import NamedTuple
 
 import numpy as np
@@ -152,16 +152,45 @@ def _eased(key: Key, length: float, rise: float) -> list[Piece]:
     return pieces
 
 
-def sample(take: Take, puppet: Puppet, frames: ArrayLike) -> dict[str, Floats]:
+def sample(
+    take: Take, puppet: Puppet, frames: ArrayLike, only: Collection[str] | None = None
+) -> dict[str, Floats]:
     """The channels of a take at frames (any real numbers, shape (n,)): arrays of shape (n,), in the channels' own units.
 
     A key's frame gives exactly its value. Before its first key and after its last a channel stands still; a loop goes on around.
+    With `only`, nothing but those of these channels that have keys.
     """
     compiled = compile_take(take, puppet)
     at = np.atleast_1d(np.asarray(frames, dtype=np.float64))
     if compiled.period:
         at = compiled.first + np.mod(at - compiled.first, compiled.period)
-    return {channel: _values(curve, at, compiled.period) for channel, curve in compiled.curves.items()}
+    curves = compiled.curves
+    if only is not None:
+        curves = {name: curves[name] for name in only if name in curves}
+    return {channel: _values(curve, at, compiled.period) for channel, curve in curves.items()}
+
+
+def slopes_at(take: Take, puppet: Puppet, channel: str, frame: float) -> tuple[float, float]:
+    """How fast a channel comes to a frame and goes on from it, per frame. Raises KeyError for a channel without keys."""
+    compiled = compile_take(take, puppet)
+    starts, parts = compiled.curves[channel]
+    period = compiled.period
+    at = compiled.first + (frame - compiled.first) % period if period else frame
+    if period and at < starts[0] + SAME:
+        at += period
+    place = int(np.searchsorted(starts, at - SAME, side="left")) - 1
+    before = _speed(starts, parts, place, at)
+    if period and at > starts[-1] - SAME:
+        at -= period
+    after = _speed(starts, parts, int(np.searchsorted(starts, at + SAME, side="right")) - 1, at)
+    return before, after
+
+
+def _speed(starts: Floats, parts: Floats, place: int, at: float) -> float:
+    if place < 0:
+        return 0.0
+    along = at - float(starts[place])
+    return float(parts[1, place] + along * (2 * parts[2, place] + 3 * along * parts[3, place]))
 
 
 def _values(curve: Curve, at: Floats, period: float) -> Floats:

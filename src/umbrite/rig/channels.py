@@ -10,6 +10,7 @@ A `Pose` names what is not at rest and nothing else, so that equal poses compare
 included, and say nothing of the rest: poses of the shelf, pasted ones, and keys. `with_values` lays settings over a pose.
 """
 
+import math
 from collections.abc import Iterable, Mapping
 from functools import lru_cache
 from typing import Literal, NamedTuple
@@ -121,6 +122,12 @@ def linkable_channels(puppet: Puppet, *, sources: bool = False) -> list[str]:
     joints = [f"{key}.{what}" for key in puppet.joints for what in turn_first]
     limbs = [f"{key}.{what}" for key in puppet.limbs for what in LIMB_CHANNELS]
     return [*own, *joints, *limbs] if sources else [*joints, *limbs, *own]
+
+
+def shown_unit(name: str) -> float:
+    """By what a channel's value is multiplied for people: turns are read in degrees, counterclockwise positive."""
+    here = channel(name)
+    return -180 / math.pi if here is not None and here.kind.unit == "radians" else 1.0
 
 
 def neutral(name: str) -> float:

@@ -3,6 +3,7 @@
 from umbrite.desk.actions.action import Act, on_session, view_of, with_film
 from umbrite.desk.commands import reasons
 from umbrite.desk.commands.takes import take_commands as take
+from umbrite.desk.commands.takes.changes import needs_take
 
 # One line, one action.
 # fmt: off
@@ -10,18 +11,19 @@ FILMS = ((".webm", "WebM"), (".mp4", "MP4"), (".gif", "GIF"), (".apng", "APNG"),
 
 TAKES_ACTS: tuple[Act, ...] = (
     Act("new-take", "Takes", "New take", "", "plus", on_session(take.new_take), reasons.needs_parts),
-    Act("copy-take", "Takes", "Copy the take", "", "rig-copy", on_session(take.copy_take), take.needs_take),
-    Act("remove-take", "Takes", "Remove the take", "", "trash-2", on_session(take.remove_take), take.needs_take),
-    Act("play", "Takes", "Play or stop", "", "rig-play", lambda desk: desk.play(), take.needs_take, row="Takes"),
+    Act("copy-take", "Takes", "Copy the take", "", "rig-copy", on_session(take.copy_take), needs_take),
+    Act("remove-take", "Takes", "Remove the take", "", "trash-2", on_session(take.remove_take), needs_take),
+    Act("play", "Takes", "Play or stop", "", "rig-play", lambda desk: desk.play(), needs_take, row="Takes"),
     Act("ghosts", "Takes", "Ghosts before and after", "Shift+O", "ghost", view_of("ghosts"), view="ghosts", row="Takes"),
     Act("trails", "Takes", "Trails of selected controls", "", "rig-curve", view_of("trails"), view="trails"),
+    Act("seconds", "Takes", "Seconds on the ruler", "", "rig-place", view_of("seconds"), view="seconds"),
     Act("walk", "Takes", "Start a walk…", "", "rig-workout", lambda desk: desk.start_walk(), reasons.needs_limbs),
-    Act("frame-back", "Takes", "A frame back", ",", "arrow-down", on_session(take.step_by(-1)), take.needs_take),
-    Act("frame-on", "Takes", "A frame on", ".", "arrow-up", on_session(take.step_by(1)), take.needs_take),
-    Act("key-back", "Takes", "To the key before", "Alt+,", "arrow-down-to-line", on_session(take.to_key(-1)), take.needs_take),
-    Act("key-on", "Takes", "To the next key", "Alt+.", "arrow-up-to-line", on_session(take.to_key(1)), take.needs_take),
-    Act("take-start", "Takes", "To the beginning", "Home", "arrow-down-to-line", on_session(take.to_end("first")), take.needs_take),
-    Act("take-end", "Takes", "To the end", "End", "arrow-up-to-line", on_session(take.to_end("last")), take.needs_take),
+    Act("frame-back", "Takes", "A frame back", ",", "arrow-down", on_session(take.step_by(-1)), needs_take),
+    Act("frame-on", "Takes", "A frame on", ".", "arrow-up", on_session(take.step_by(1)), needs_take),
+    Act("key-back", "Takes", "To the key before", "Alt+,", "arrow-down-to-line", on_session(take.to_key(-1)), needs_take),
+    Act("key-on", "Takes", "To the next key", "Alt+.", "arrow-up-to-line", on_session(take.to_key(1)), needs_take),
+    Act("take-start", "Takes", "To the beginning", "Home", "arrow-down-to-line", on_session(take.to_end("first")), needs_take),
+    Act("take-end", "Takes", "To the end", "End", "arrow-up-to-line", on_session(take.to_end("last")), needs_take),
     Act("key-all", "Takes", "Key all", "Shift+K", "rig-key", on_session(take.key_everything), reasons.needs_parts, row="Takes"),
     Act("key-selected", "Takes", "Key the selected", "I", "rig-key", on_session(take.key_selected), reasons.needs_selection),
     Act("keying", "Takes", "Key as you pose", "Shift+I", "rig-key", on_session(take.switch_keying)),
@@ -31,10 +33,10 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("stretch-keys", "Takes", "Picked keys twice as far apart", "", "rig-spread", on_session(take.stretch_picked(2.0)), take.needs_keys),
     Act("press-keys", "Takes", "Picked keys half as far apart", "", "rig-spread", on_session(take.stretch_picked(0.5)), take.needs_keys),
     Act("scatter-keys", "Takes", "Scatter the picked keys", "", "rig-spread-down", on_session(take.scatter_picked), take.needs_keys),
-    Act("ease-all", "Takes", "Ease all", "", "rig-curve", on_session(take.ease_everything), take.needs_take, row="Takes"),
-    Act("delay-chain", "Takes", "Delay down the chain", "", "rig-spread", on_session(take.delay_chain), take.needs_take, row="Takes"),
-    Act("swing", "Takes", "Let it swing", "", "rig-moved", on_session(take.let_swing), take.needs_take),
-    Act("close-loop", "Takes", "Close the loop", "", "rotate-ccw", on_session(take.close_loop), take.needs_take, row="Takes"),
-    *(Act(f"film-{ending.strip('.') or 'folder'}", "Takes", f"Export the take as {word}…", "", "image", with_film(ending), take.needs_take) for ending, word in FILMS),
+    Act("ease-all", "Takes", "Ease all", "", "rig-curve", on_session(take.ease_everything), needs_take, row="Takes"),
+    Act("delay-chain", "Takes", "Delay down the chain", "", "rig-spread", on_session(take.delay_chain), needs_take, row="Takes"),
+    Act("swing", "Takes", "Let it swing", "", "rig-moved", on_session(take.let_swing), needs_take),
+    Act("close-loop", "Takes", "Close the loop", "", "rotate-ccw", on_session(take.close_loop), needs_take, row="Takes"),
+    *(Act(f"film-{ending.strip('.') or 'folder'}", "Takes", f"Export the take as {word}…", "", "image", with_film(ending), needs_take) for ending, word in FILMS),
 )
 # fmt: on

@@ -1,12 +1,12 @@
 """Takes made and named, keys put, moved, eased, delayed: each one step of undo."""
 
 from collections.abc import Callable, Collection
-from typing import NamedTuple
 
 import msgspec
 from msgspec.structs import replace
 from PySide6.QtGui import QGuiApplication
 
+from umbrite.desk.commands.takes.changes import current_take, put_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
@@ -19,29 +19,12 @@ from umbrite.rig.family import branch, targets
 from umbrite.rig.ids import owner_of
 from umbrite.rig.takes import keys as key_edits
 from umbrite.rig.takes import take_list
-from umbrite.rig.takes.take import Going, Key, Spot, Take
+from umbrite.rig.takes.take import Going, Key, Spot
 
 DELAY, SCATTER = 2.0, 3.0  # frames down the chain, and at most apart
 
 
-class Change(NamedTuple):
-    """What a drag on the tape does to keys: so many frames later, as copies or not, or eased out and in by two shares."""
-
-    spots: Collection[Spot]
-    by: float = 0.0
-    copy: bool = False
-    ease: tuple[float, float] | None = None
-
-
 # Reasons
-
-
-def needs_take(session: Session) -> str:
-    return (
-        ""
-        if session.stage.tape.take is not None
-        else tr("There is no take yet. Pose at the lamp in Takes, or make one.")
-    )
 
 
 def needs_keys(session: Session) -> str:
@@ -52,82 +35,18 @@ def needs_hollow(session: Session) -> str:
     return "" if session.stage.tape.hollow else tr("Nothing stands hollow at the lamp.")
 
 
-def _take(session: Session) -> Take:
-    take = session.stage.tape.take
-    if take is None:
-        raise RigError(needs_take(session))
-    return take
-
-
-def _put(session: Session, step: str, take: Take) -> None:
-    was = _take(session)
-    session.edit(step, takes=take_list.put_take(session.history.now.takes, was.name, take))
-
-
-def changed(take: Take, change: Change) -> Take:
-    """A take after a change of its keys."""
-    if change.ease is not None:
-        out, into = change.ease
-        return key_edits.set_going(take, change.spots, "eased" if out + into > 0 else "straight", out, into)
-    if change.copy:
-        start = min(frame for _, frame in change.spots)
-        return key_edits.paste_keys(take, key_edits.clip_of(take, change.spots), start + change.by)
-    return key_edits.move_keys(take, change.spots, change.by)
-
-
-def preview(session: Session, change: Change) -> None:
-    """Show a change while it is dragged."""
-    take = _take(session)
-    session.preview(takes=take_list.put_take(session.history.now.takes, take.name, changed(take, change)))
-
-
-def settle(session: Session, change: Change) -> None:
-    """Make a change a step; picked keys stay picked where they are now."""
-    count = len(change.spots)
-    what = tr("Ease {count} ways", count=count) if change.ease else tr("Move {count} keys", count=count)
-    _put(
-        session,
-        tr("Copy {count} keys", count=count) if change.copy else what,
-        changed(_take(session), change),
-    )
-    if change.by:
-        session.stage.tape.pick({(channel, frame + change.by) for channel, frame in change.spots})
-
-
-def _with_end(take: Take, end: str, frame: int) -> Take:
-    return take_list.set_time(take, first=frame) if end == "first" else take_list.set_time(take, last=frame)
-
-
-def preview_end(session: Session, end: str, frame: int) -> None:
-    """Show a take with another beginning or end while its fold is dragged."""
-    take = _take(session)
-    session.preview(
-        takes=take_list.put_take(session.history.now.takes, take.name, _with_end(take, end, frame))
-    )
-
-
-def settle_end(session: Session, end: str, frame: int) -> None:
-    """Give a take another beginning or end."""
-    word = tr("beginning") if end == "first" else tr("end")
-    _put(
-        session,
-        tr("Put the {word} at frame {frame}", word=word, frame=frame),
-        _with_end(_take(session), end, frame),
-    )
-
-
 def set_going(session: Session, spots: Collection[Spot], going: Going, share: float = 0.0) -> None:
     """Another way from these keys to the next ones."""
-    take = key_edits.set_going(_take(session), spots, going, share, share)
-    _put(session, tr("Another way for {count} keys", count=len(spots)), take)
+    take = key_edits.set_going(current_take(session), spots, going, share, share)
+    put_take(session, tr("Another way for {count} keys", count=len(spots)), take)
 
 
 def remove_picked(session: Session) -> None:
     """Remove the picked keys."""
     spots = session.stage.tape.picked
-    take = key_edits.remove_keys(_take(session), spots)
+    take = key_edits.remove_keys(current_take(session), spots)
     session.stage.tape.pick(())
-    _put(session, tr("Remove {count} keys", count=len(spots)), take)
+    put_take(session, tr("Remove {count} keys", count=len(spots)), take)
 
 
 # Keys at the lamp
@@ -189,7 +108,7 @@ def step_by(frames: int) -> Callable[[Session], None]:
     """An action that moves the lamp."""
 
     def work(session: Session) -> None:
-        take = _take(session)
+        take = current_take(session)
         at = session.stage.tape.frame + frames
         if take.loop:
             at = take.first + (at - take.first) % (take.last - take.first)
@@ -202,7 +121,7 @@ def to_end(end: str) -> Callable[[Session], None]:
     """An action that moves the lamp to the beginning or the end."""
 
     def work(session: Session) -> None:
-        take = _take(session)
+        take = current_take(session)
         session.stage.tape.go_to(float(take.first if end == "first" else take.last))
 
     return work
@@ -212,7 +131,7 @@ def to_key(step: int) -> Callable[[Session], None]:
     """An action that moves the lamp to the next key, or the one before."""
 
     def work(session: Session) -> None:
-        take, here = _take(session), session.stage.tape.frame
+        take, here = current_take(session), session.stage.tape.frame
         frames = sorted({key.frame for track in take.tracks.values() for key in track})
         ahead = [frame for frame in frames if (frame > here if step > 0 else frame < here)]
         if not ahead:
@@ -228,8 +147,8 @@ def stretch_picked(factor: float) -> Callable[[Session], None]:
     def work(session: Session) -> None:
         picked = session.stage.tape.picked
         first = min((frame for _, frame in picked), default=0.0)
-        take = key_edits.stretch_keys(_take(session), picked, first, factor)
-        _put(session, tr("Stretch {count} keys", count=len(picked)), take)
+        take = key_edits.stretch_keys(current_take(session), picked, first, factor)
+        put_take(session, tr("Stretch {count} keys", count=len(picked)), take)
         session.stage.tape.pick({(channel, first + (frame - first) * factor) for channel, frame in picked})
 
     return work
@@ -238,8 +157,8 @@ def stretch_picked(factor: float) -> Callable[[Session], None]:
 def scatter_picked(session: Session) -> None:
     """The picked keys of each thing a little earlier or later, so that nothing moves in step."""
     picked = session.stage.tape.picked
-    take = key_edits.scatter(_take(session), picked, SCATTER, seed=len(session.history.steps()[0]))
-    _put(session, tr("Scatter {count} keys", count=len(picked)), take)
+    take = key_edits.scatter(current_take(session), picked, SCATTER, seed=len(session.history.steps()[0]))
+    put_take(session, tr("Scatter {count} keys", count=len(picked)), take)
 
 
 # The clipboard
@@ -255,7 +174,7 @@ CLIP = "umbrite-keys"
 
 def copy_keys(session: Session) -> None:
     """The picked keys by names, as text on the clipboard: other takes and other puppets can take them."""
-    clip = key_edits.clip_of(_take(session), session.stage.tape.picked)
+    clip = key_edits.clip_of(current_take(session), session.stage.tape.picked)
     names = {channel: next(iter(by_names(session.puppet, {channel: 1.0})), "") for channel in clip}
     told = _Clip(CLIP, {names[channel]: track for channel, track in clip.items() if names[channel]})
     QGuiApplication.clipboard().setText(msgspec.json.encode(told).decode())
@@ -282,10 +201,10 @@ def paste_keys(session: Session) -> None:
         clip |= dict.fromkeys(here, track)
     if not clip:
         raise RigError(tr("This puppet has nothing of the names that these keys are for."))
-    take = key_edits.paste_keys(_take(session), clip, session.stage.tape.frame)
+    take = key_edits.paste_keys(current_take(session), clip, session.stage.tape.frame)
     if fault := next(take_list.take_faults((take,)), None):
         raise RigError(tr("These keys can't be pasted: {fault}.", fault=fault))
-    _put(session, tr("Paste keys"), take)
+    put_take(session, tr("Paste keys"), take)
     at = session.stage.tape.frame
     session.stage.tape.pick({(name, key.frame + at) for name, track in clip.items() for key in track})
 
@@ -307,14 +226,14 @@ def new_take(session: Session) -> None:
 
 
 def copy_take(session: Session) -> None:
-    take = _take(session)
+    take = current_take(session)
     takes = take_list.copy_take(session.history.now.takes, take.name)
     session.edit(tr("Copy {name}", name=take.name), takes=takes)
     session.stage.tape.choose(takes[[each.name for each in takes].index(take.name) + 1].name)
 
 
 def remove_take(session: Session) -> None:
-    take = _take(session)
+    take = current_take(session)
     session.edit(
         tr("Remove {name}", name=take.name), takes=take_list.remove_take(session.history.now.takes, take.name)
     )
@@ -322,7 +241,7 @@ def remove_take(session: Session) -> None:
 
 
 def rename_take(session: Session, text: str) -> None:
-    take = _take(session)
+    take = current_take(session)
     session.edit(
         tr("Name {strip}", strip=text),
         takes=take_list.rename_take(session.history.now.takes, take.name, text),
@@ -331,33 +250,33 @@ def rename_take(session: Session, text: str) -> None:
 
 
 def set_rate(session: Session, rate: float) -> None:
-    _put(
+    put_take(
         session,
         tr("{rate} frames per second", rate=f"{rate:g}"),
-        take_list.set_time(_take(session), rate=rate),
+        take_list.set_time(current_take(session), rate=rate),
     )
 
 
 def close_loop(session: Session) -> None:
     """The last frame becomes the first one again, and the take goes round."""
-    _put(session, tr("Close the loop"), key_edits.close_loop(_take(session)))
+    put_take(session, tr("Close the loop"), key_edits.close_loop(current_take(session)))
     session.say(tr("The take is a loop: its last frame is its first one again."))
 
 
 def open_loop(session: Session) -> None:
     """Play a loop once only."""
-    _put(session, tr("Play once"), replace(_take(session), loop=False))
+    put_take(session, tr("Play once"), replace(current_take(session), loop=False))
 
 
 def switch_loop(session: Session) -> None:
-    open_loop(session) if _take(session).loop else close_loop(session)
+    open_loop(session) if current_take(session).loop else close_loop(session)
 
 
 def delay_chain(session: Session) -> None:
     """What hangs from the selected joint is delayed down the chain, each joint a little more than what carries it."""
     groups = chain_groups(session)
-    take = key_edits.delay(_take(session), groups, DELAY)
-    _put(session, tr("Delay {count} joints down the chain", count=len(groups) - 1), take)
+    take = key_edits.delay(current_take(session), groups, DELAY)
+    put_take(session, tr("Delay {count} joints down the chain", count=len(groups) - 1), take)
     session.say(
         tr("Each joint down the chain is {frames} frames later than the one before.", frames=f"{DELAY:g}")
     )
@@ -365,7 +284,7 @@ def delay_chain(session: Session) -> None:
 
 def chain_groups(session: Session) -> list[list[str]]:
     """The keyed channels of a selected joint and of what hangs from it, joint by joint as far from it as they are."""
-    puppet, take = session.puppet, _take(session)
+    puppet, take = session.puppet, current_take(session)
     tops = session.selection.of("joint")
     if not tops:
         raise RigError(tr("Select the joint that leads first; what hangs from it follows."))
@@ -386,10 +305,10 @@ def let_swing(session: Session) -> None:
         raise RigError(tr("Select the joint from which on it shall swing: a tail, a scarf, an ear."))
     hooks = targets(session.puppet)
     chain = [key for top in tops[:1] for key in branch(session.puppet, top) if key not in hooks]
-    _put(
+    put_take(
         session,
         tr("Let {name} swing", name=session.puppet.joints[tops[0]].name),
-        swung(_take(session), session.puppet, chain, Swing()),
+        swung(current_take(session), session.puppet, chain, Swing()),
     )
     session.say(
         tr("{count} joints swing after what carries them, with a key at every frame.", count=len(chain))
@@ -398,15 +317,15 @@ def let_swing(session: Session) -> None:
 
 def ease_everything(session: Session) -> None:
     """All ways between keys are eased out and in by a third."""
-    take = _take(session)
+    take = current_take(session)
     held = {name for name in take.tracks if is_stepped(session.puppet, name)}
-    _put(session, tr("Ease all"), key_edits.ease_all(take, 1 / 3, held))
+    put_take(session, tr("Ease all"), key_edits.ease_all(take, 1 / 3, held))
 
 
 def mirror_picked(session: Session) -> None:
     """The picked keys in the opposite order of time."""
-    take = key_edits.mirror_keys(_take(session), session.stage.tape.picked)
-    _put(session, tr("Turn {count} keys round in time", count=len(session.stage.tape.picked)), take)
+    take = key_edits.mirror_keys(current_take(session), session.stage.tape.picked)
+    put_take(session, tr("Turn {count} keys round in time", count=len(session.stage.tape.picked)), take)
 
 
 def make_walk(session: Session, steps: Steps) -> None:

@@ -15,19 +15,13 @@ from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
 from umbrite.motion.linking import curve_at, curve_of
-from umbrite.rig.channels import channel
+from umbrite.rig.channels import shown_unit
 from umbrite.rig.model import Link, Point
 
 GRASP = 10.0
 
 
 Curve = tuple[Point, ...]
-
-
-def shown_unit(name: str) -> float:
-    """By what a channel's value is multiplied for people: turns are shown in degrees, counterclockwise positive."""
-    here = channel(name)
-    return -180 / math.pi if here is not None and here.kind.unit == "radians" else 1.0
 
 
 class CurveEdit(QWidget):

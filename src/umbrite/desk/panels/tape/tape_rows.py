@@ -24,9 +24,11 @@ _PLACES = {
 
 
 class Row(NamedTuple):
-    """A row of the tape: what it is for, and the channels whose keys stand in it. A head has none of its own."""
+    """A row of the tape: what it is for, and the channels whose keys stand in it. A head has none of its own; a curve shows the
+    channels of its thing that are unfolded further, to scale.
+    """
 
-    kind: Literal["all", "head", "thing", "channel"]
+    kind: Literal["all", "head", "thing", "channel", "curve"]
     key: str
     label: str
     channels: tuple[str, ...]
@@ -54,8 +56,10 @@ def _things(puppet: Puppet, take: Take | None) -> Iterator[tuple[str, set[str]]]
             yield key, {key}
 
 
-def rows_of(puppet: Puppet, take: Take | None, unfolded: Collection[str]) -> list[Row]:
-    """All rows from top to bottom; those of `unfolded` things with their channels below them."""
+def rows_of(
+    puppet: Puppet, take: Take | None, unfolded: Collection[str], drawn: Collection[str] = ()
+) -> list[Row]:
+    """All rows from top to bottom; those of `unfolded` things with their channels below them, and the curves of `drawn` channels."""
     tracks = take.tracks if take is not None else {}
     rows = [Row("all", "", "All keys", tuple(tracks))]
     by_place: dict[str, list[Row]] = {place: [] for place in BODY}
@@ -72,6 +76,8 @@ def rows_of(puppet: Puppet, take: Take | None, unfolded: Collection[str]) -> lis
                 word = kind.kind.word if kind is not None else name
                 label = word if own else f"{thing(puppet, owner_of(name)).name}: {word}"
                 found.append(Row("channel", name, label, (name,)))
+            if curves := tuple(name for name in channels if name in drawn):
+                found.append(Row("curve", key, "", curves))
     for place, found in by_place.items():
         if found:
             rows += [Row("head", place, place, ()), *found]

@@ -1,0 +1,201 @@
+"""Paints the paper tape: its ruler, rows, threads, eyelets and the lamp."""
+
+import itertools
+from bisect import bisect_left
+
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QPolygonF
+
+from umbrite.desk.panels.tape import curve_paint
+from umbrite.desk.panels.tape.tape_ground import CLAMP, NAMES, RULER, TapeGround
+from umbrite.desk.panels.tape.tape_rows import Row, keys_in
+from umbrite.desk.panels.tape.threads import frame_of, thread
+from umbrite.desk.theme import look, marks
+from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
+from umbrite.rig.takes.take import Key
+
+EYELET, CLOSE = 5.0, 3.0
+LEFT = {"all": 8, "head": 8, "thing": 26, "channel": 46, "curve": 46}
+STEPS = (1, 2, 5, 10, 20, 50, 100, 200, 500, 1000)
+
+
+def paint(painter: Inked, ground: TapeGround, seen: QRectF, box: QRectF | None) -> None:
+    """What lies in `seen`; with the box that is being drawn."""
+    _grid(painter, ground, seen)
+    for number in ground.rows_between(seen.top(), seen.bottom()):
+        _row(painter, ground, number, seen)
+    painter.save()
+    painter.translate(0, ground.top)
+    _ruler(painter, ground)
+    _lamp(painter, ground, seen)
+    painter.restore()
+    if box is not None:
+        painter.setPen(marks.pen(painter.theme.ink, 1.2, Qt.PenStyle.DashLine))
+        painter.setBrush(look.with_alpha(painter.theme.lamp, 40))
+        painter.drawRect(box)
+
+
+def _ticks(ground: TapeGround) -> list[int]:
+    """The frames that are numbered: so many that their numbers have room."""
+    scale = ground.scale()
+    step = next((n for n in STEPS if n * scale > 44), 5000)
+    frame, found = int(ground.frame_at(NAMES)) // step * step, []
+    while ground.x_of(frame) < ground.width:
+        if ground.x_of(frame) > NAMES:
+            found.append(frame)
+        frame += step
+    return found
+
+
+def _grid(painter: Inked, ground: TapeGround, seen: QRectF) -> None:
+    painter.setPen(marks.pen(painter.theme.rule, 1))
+    for frame in _ticks(ground):
+        x = ground.x_of(frame)
+        painter.drawLine(QPointF(x, seen.top()), QPointF(x, seen.bottom()))
+
+
+def _ruler(painter: Inked, ground: TapeGround) -> None:
+    painter.fillRect(QRectF(0, 0, ground.width, RULER), painter.theme.panel)
+    first, last = ground.span()
+    take = ground.take
+    painter.setFont(look.font(9))
+    seconds = ground.session.stage.views["seconds"] and take is not None
+    for frame in _ticks(ground):
+        x = ground.x_of(frame)
+        painter.setPen(marks.pen(painter.theme.line, 1))
+        painter.drawLine(QPointF(x, RULER - CLAMP - 7), QPointF(x, RULER - CLAMP))
+        painter.setPen(painter.theme.ink if first <= frame <= last else painter.theme.dim)
+        words = tr("{seconds} s", seconds=f"{frame / take.rate:.2f}") if seconds and take else str(frame)
+        painter.drawText(QRectF(x - 24, 4, 48, 16), Qt.AlignmentFlag.AlignCenter, words)
+    ends = (float(take.first), float(take.last)) if take is not None else (first, last)
+    low = RULER - CLAMP
+    for end, way in zip(ends, (1, -1), strict=True):  # the folds at which it begins and ends
+        x = ground.x_of(end)
+        fold = QPolygonF([QPointF(x, low), QPointF(x, low - 13), QPointF(x - way * 9, low)])
+        painter.setPen(marks.pen(painter.theme.ink, 1.2))
+        painter.setBrush(painter.theme.brass_pale)
+        painter.drawPolygon(fold)
+    _clamp(painter, ground)
+    painter.setPen(marks.pen(painter.theme.line, 1))
+    painter.drawLine(QPointF(0, RULER), QPointF(ground.width, RULER))
+
+
+def _clamp(painter: Inked, ground: TapeGround) -> None:
+    """A bar over what is picked, with a jaw at each end to stretch it by."""
+    span = ground.picked_span()
+    if span is None:
+        return
+    start, end = ground.x_of(span[0]), ground.x_of(span[1])
+    y = RULER - CLAMP / 2
+    painter.setPen(marks.pen(painter.theme.lamp, 3.0))
+    painter.drawLine(QPointF(start, y), QPointF(end, y))
+    painter.setPen(marks.pen(painter.theme.ink, 1.2))
+    painter.setBrush(painter.theme.lamp)
+    for x in (start, end):
+        painter.drawRoundedRect(QRectF(x - 4, RULER - CLAMP, 8, CLAMP - 1), 2, 2)
+
+
+def _row(painter: Inked, ground: TapeGround, number: int, seen: QRectF) -> None:
+    row, box = ground.rows[number], ground.box_of(number)
+    if row.kind == "head":
+        painter.fillRect(box, painter.theme.panel)
+    painter.setPen(marks.pen(painter.theme.rule, 1))
+    painter.drawLine(box.bottomLeft(), box.bottomRight())
+    if row.kind == "curve":
+        curve_paint.paint(painter, ground, number, seen)
+        return
+    _name(painter, ground, row, box)
+    if ground.take is None or not row.channels:
+        return
+    painter.save()
+    painter.setClipRect(QRectF(NAMES, seen.top(), ground.width - NAMES, seen.height()).intersected(seen))
+    _keys(painter, ground, row, box.center().y(), seen)
+    painter.restore()
+
+
+def _name(painter: Inked, ground: TapeGround, row: Row, box: QRectF) -> None:
+    theme, left = painter.theme, LEFT[row.kind]
+    painter.setPen(theme.quiet if row.kind in {"head", "channel"} else theme.ink)
+    painter.setFont(look.font(9.0 if row.kind in {"head", "channel"} else 10.5))
+    words = tr(row.label) if row.kind in {"head", "all"} else row.label
+    room = QRectF(left, box.top(), NAMES - left - 4, box.height())
+    short = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, int(room.width()))
+    painter.drawText(room, Qt.AlignmentFlag.AlignVCenter, short)
+    opened = row.key in (ground.unfolded if row.kind == "thing" else ground.drawn)
+    if row.kind in {"thing", "channel"} and row.channels:
+        picture = look.icon(theme, "chevron-down" if opened else "chevron-right").pixmap(14, 14)
+        painter.drawPixmap(left - 18, round(box.center().y() - 7), picture)
+    if row.kind == "channel" and opened:
+        curve = next(each for each in ground.rows if each.kind == "curve" and row.key in each.channels)
+        painter.setPen(curve_paint.stroke(theme, curve.channels.index(row.key)))
+        painter.drawLine(QPointF(6, box.center().y()), QPointF(24, box.center().y()))
+
+
+def _keys(painter: Inked, ground: TapeGround, row: Row, y: float, seen: QRectF) -> None:
+    take, tape = ground.take, ground.session.stage.tape
+    if take is None:
+        return
+    first, last = ground.frame_at(max(seen.left(), NAMES) - 20), ground.frame_at(seen.right() + 20)
+    keys = keys_in(take, row)
+    begin = max(bisect_left(keys, first, key=frame_of) - 1, 0)
+    keys = keys[begin : bisect_left(keys, last, key=frame_of) + 1]
+    if row.kind != "all":
+        _threads(painter, ground, keys, y)
+    picked: set[float] = set()
+    if tape.picked:
+        own = set(row.channels)
+        picked = {frame for name, frame in tape.picked if name in own}
+    radius, before = EYELET if row.kind != "channel" else 4.0, -99.0
+    for frame, _ in keys:
+        x, lit = ground.x_of(frame), frame in picked
+        if lit or x - before >= CLOSE:  # of those that would hide each other one is enough
+            marks.eyelet(painter, QPointF(x, y), radius, lit=lit)
+            before = x
+    if tape.hollow and any(name in tape.hollow for name in row.channels):
+        marks.eyelet(painter, QPointF(ground.x_of(tape.frame), y), EYELET, lit=False, hollow=True)
+
+
+def _threads(painter: Inked, ground: TapeGround, keys: list[tuple[float, Key]], y: float) -> None:
+    painter.setPen(marks.pen(painter.theme.teal, 1.8))
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    close: float | None = None  # where keys begin that stand so close that one line is enough for all of them
+    for (frame, key), (after, _) in itertools.pairwise(keys):
+        start, end = ground.x_of(frame), ground.x_of(after)
+        if end - start < 2 * EYELET:
+            close = start if close is None else close
+            continue
+        if close is not None:
+            painter.drawLine(QPointF(close, y), QPointF(start, y))
+            close = None
+        painter.drawPath(thread(key, QPointF(start, y), QPointF(end, y)))
+    if close is not None:
+        painter.drawLine(QPointF(close, y), QPointF(ground.x_of(keys[-1][0]), y))
+    _around(painter, ground, keys, y)
+
+
+def _around(painter: Inked, ground: TapeGround, keys: list[tuple[float, Key]], y: float) -> None:
+    """In a loop the thread goes on from the last key to the fold, and comes in from the other one."""
+    take = ground.take
+    if take is None or not take.loop or len(keys) < 2:
+        return
+    painter.setPen(marks.pen(painter.theme.teal, 1.4, Qt.PenStyle.DotLine))
+    for end, key in ((float(take.first), keys[0]), (float(take.last), keys[-1])):
+        if abs(key[0] - end) > 1e-6:
+            painter.drawLine(QPointF(ground.x_of(end), y), QPointF(ground.x_of(key[0]), y))
+
+
+def _lamp(painter: Inked, ground: TapeGround, seen: QRectF) -> None:
+    frame = ground.session.stage.tape.frame
+    x = ground.x_of(frame)
+    if x < NAMES:
+        return
+    painter.setPen(marks.pen(painter.theme.lamp, 2.0))
+    painter.drawLine(QPointF(x, 14), QPointF(x, max(seen.bottom() - ground.top, 14)))
+    marks.glow(painter, QPointF(x, 12), 13)
+    painter.setPen(marks.pen(painter.theme.ink, 1.4))
+    painter.setBrush(painter.theme.lamp)
+    painter.drawEllipse(QPointF(x, 12), 6, 8)
+    painter.setFont(look.font(9.5))
+    painter.setPen(painter.theme.ink)
+    painter.drawText(QPointF(x + 9, 16), f"{frame:g}")
