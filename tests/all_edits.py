@@ -32,7 +32,7 @@ from umbrite.rig.edits import (
 from umbrite.rig.edits.copying import Way
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import is_carrier, targets
-from umbrite.rig.model import Control, Drawing, Guide, Placement, Point, Puppet
+from umbrite.rig.model import Control, Drawing, Guide, Loose, Placement, Point, Puppet
 
 coordinates = st.floats(-2000, 2000).map(lambda x: round(x, 3))
 points = st.builds(complex, coordinates, coordinates)
@@ -155,6 +155,9 @@ RIG_EDITS: dict[str, Edit] = {
     "limbs.without_users": lambda p, d: limbs.without_users(p, _some(d, p.joints)),
     "limits.set_limit": lambda p, d: limits.set_limit(p, _pick(d, p.joints), d(angles), d(angles)),
     "limits.set_soft": lambda p, d: limits.set_soft(p, _pick(d, _limited(p)), d(st.floats(0, 1))),
+    "limits.set_loose": lambda p, d: limits.set_loose(
+        p, _pick(d, p.joints), d(st.sampled_from([None, Loose(), Loose(3.0, 1.0, 0.0, 0.2)]))
+    ),
     "limits.free_limit": lambda p, d: limits.free_limit(p, _pick(d, p.joints)),
     "limits.other_arc": lambda p, d: limits.other_arc(p, _pick(d, _limited(p))),
     "limits.hinge": lambda p, d: limits.hinge(p, _pick(d, p.joints), d(st.floats(0.1, 3))),
@@ -171,6 +174,9 @@ RIG_EDITS: dict[str, Edit] = {
     "links.relink": lambda p, d: links.relink(p, _pick(d, p.links), source=_channel(p, d)),
     "looks.set_guides": lambda p, d: looks.set_guides(
         p, [Guide("x", d(coordinates)), Guide("y", d(coordinates))]
+    ),
+    "parenting.set_also": lambda p, d: parenting.set_also(
+        p, _pick(d, p.joints), d(st.sets(st.sampled_from(["", *p.joints]), max_size=2))
     ),
     "parenting.set_parent": lambda p, d: parenting.set_parent(p, _some(d, p.joints), _none_or(d, p.joints)),
     "parenting.carry_together": lambda p, d: parenting.carry_together(

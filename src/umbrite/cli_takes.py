@@ -11,7 +11,7 @@ from umbrite.files.file_errors import FileError
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package, save
 from umbrite.files.take_files import export_transforms, read_transforms
-from umbrite.motion.sampling import pose_at
+from umbrite.motion.animating.playing import played_pose
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Pose
 from umbrite.rig.takes.take import Take
@@ -53,7 +53,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
 
 def posed(package: Package, name: str, frame: float) -> Pose:
     """The pose of a package's take at a frame. Raises RigError where there is no such take."""
-    return pose_at(get_take(package.document.takes, name), package.puppet, frame)
+    return played_pose(get_take(package.document.takes, name), package.puppet, frame)
 
 
 def _render(arguments: argparse.Namespace) -> int:

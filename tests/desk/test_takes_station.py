@@ -349,23 +349,6 @@ def test_picked_keys_are_stretched_and_scattered(timed: Window, act: Act) -> Non
     assert session.history.undo_name == f"Scatter {2 * len(channels)} keys"
 
 
-def test_a_scarf_swings_after_the_body(timed: Window, act: Act) -> None:
-    session = timed.session
-    body = session.puppet.controls[control(session.puppet, "Body")].moves
-    session.stage.tape.go_to(8.0)
-    session.edit("Down", pose={**session.pose, f"{body}.y": 70.0})
-    session.selection.pick([])
-    act("swing")
-    assert "Select the joint" in timed.frame.hints.message
-    session.selection.pick([joint(session.puppet, "Scarf tail")])
-    act("swing")
-    for name in ("Scarf tail", "Scarf end"):
-        track = take(timed).tracks[f"{joint(session.puppet, name)}.turn"]
-        assert len(track) == 49
-        assert max(abs(key.value) for key in track) > 0.02
-    assert session.history.undo_name == "Let Scarf tail swing"
-
-
 def test_the_rest_is_not_changed_under_takes_and_what_is_removed_leaves_nothing_hollow(
     timed: Window, act: Act
 ) -> None:

@@ -4,18 +4,30 @@ import math
 
 import numpy as np
 import pytest
+from msgspec.structs import replace
 
 from demo_puppet import joint, wick
-from umbrite.motion.animating.swinging import Swing, swung
+from umbrite.motion.animating.playing import placed_over, swing_at
+from umbrite.motion.animating.swinging import baked, swings_of
 from umbrite.motion.sampling import sample
 from umbrite.rig.edits.bones import add_bone
-from umbrite.rig.edits.limits import free_limit
+from umbrite.rig.edits.limits import free_limit, set_loose
 from umbrite.rig.errors import RigError
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Loose, Puppet
 from umbrite.rig.takes.keys import close_loop, put_keys
 from umbrite.rig.takes.take import Key, Take
 
 RATE = 24.0
+
+
+def loosened(puppet: Puppet, chain: list[str], how: Loose) -> Puppet:
+    for key in chain:
+        puppet = set_loose(puppet, key, how)
+    return puppet
+
+
+def swung(take: Take, puppet: Puppet, chain: list[str], how: Loose) -> Take:
+    return baked(take, loosened(puppet, chain, how), chain)
 
 
 def arm() -> tuple[Puppet, str, str]:
@@ -29,7 +41,7 @@ def arm() -> tuple[Puppet, str, str]:
 def test_after_a_jump_it_swings_as_the_closed_form_says(damping: float) -> None:
     puppet, upper, lower = arm()
     take = Take("T", RATE, 0, 48, tracks={f"{upper}.turn": (Key(0.0, 0.0, "hold"), Key(6.0, 0.4, "hold"))})
-    how = Swing(frequency=1.5, damping=damping, weight=0.0, reach=3.0)
+    how = Loose(frequency=1.5, damping=damping, weight=0.0, reach=3.0)
     found = sample(swung(take, puppet, [lower], how), puppet, np.arange(49.0))[f"{lower}.turn"]
     assert np.abs(found[:6]).max() == 0
     w, since = 2 * math.pi * how.frequency, (np.arange(8, 49) - 6) / RATE
@@ -53,7 +65,7 @@ def test_a_loop_meets_itself_and_a_chain_lags_joint_by_joint() -> None:
         puppet = free_limit(puppet, key)
     trunk = f"{joint(puppet, 'Trunk')}.turn"
     take = close_loop(put_keys(put_keys(Take("T", RATE, 0, 32), 0, {trunk: -0.15}), 16, {trunk: 0.15}))
-    done = swung(take, puppet, chain, Swing(weight=0.0, frequency=2.5))
+    done = swung(take, puppet, chain, Loose(weight=0.0, frequency=2.5))
     tracks = [done.tracks[f"{key}.turn"] for key in chain]
     for track in tracks:
         assert track[0].value == track[-1].value
@@ -61,14 +73,14 @@ def test_a_loop_meets_itself_and_a_chain_lags_joint_by_joint() -> None:
         assert max(key.value for key in track) > 0.01, "it swings"
     leads = [int(np.argmax([key.value for key in track[:-1]])) for track in tracks]
     assert leads[0] != leads[1], "the end comes later"
-    assert done == swung(take, puppet, chain, Swing(weight=0.0, frequency=2.5)), "the same anywhere"
+    assert done == swung(take, puppet, chain, Loose(weight=0.0, frequency=2.5)), "the same anywhere"
 
 
 def test_being_moved_throws_it_back() -> None:
     puppet, upper, lower = arm()
     take = put_keys(put_keys(Take("T", RATE, 0, 24), 0, {f"{upper}.y": 0.0}), 12, {f"{upper}.y": -80.0})
-    still = swung(take, puppet, [lower], Swing(weight=0.0))
-    moved = swung(take, puppet, [lower], Swing(weight=1.0))
+    still = swung(take, puppet, [lower], Loose(weight=0.0))
+    moved = swung(take, puppet, [lower], Loose(weight=1.0))
     assert {key.value for key in still.tracks[f"{lower}.turn"]} == {0.0}
     first = [key.value for key in moved.tracks[f"{lower}.turn"]][1:5]
     assert max(first) > 0.01, "up goes the arm, down hangs the end"
@@ -76,6 +88,27 @@ def test_being_moved_throws_it_back() -> None:
 
 def test_what_can_not_swing_is_refused() -> None:
     puppet, _, lower = arm()
-    for chain, how in (([], Swing()), ([lower], Swing(frequency=0)), ([lower], Swing(damping=-1))):
+    for how in (Loose(frequency=0), Loose(damping=-1), Loose(reach=0), Loose(weight=math.inf)):
         with pytest.raises(RigError):
-            swung(Take("T"), puppet, chain, how)
+            set_loose(puppet, lower, how)
+    with pytest.raises(RigError, match="hang loose first"):
+        baked(Take("T"), puppet, [lower])
+    legged = wick()
+    with pytest.raises(RigError, match="limb"):
+        set_loose(legged, next(iter(legged.limbs.values())).joints[0], Loose())
+
+
+def test_it_swings_in_every_take_the_same_as_when_it_is_baked() -> None:
+    puppet, upper, lower = arm()
+    puppet = loosened(puppet, [lower], Loose())
+    take = put_keys(put_keys(Take("T", RATE, 0, 24), 0, {f"{upper}.turn": 0.0}), 8, {f"{upper}.turn": 0.7})
+    frames = np.arange(25.0)
+    live, keys = placed_over(take, puppet, frames), placed_over(baked(take, puppet, [lower]), puppet, frames)
+    assert np.abs(live.turns - keys.turns).max() < 1e-12
+    assert np.abs(live.turns[:, live.plan.place[lower]]).max() > 0.1
+    alone = placed_over(take, puppet, [13.0])
+    assert alone.turn(lower) == live.turn(lower, 13), "one frame is what all frames are"
+    again = swing_at(swings_of(take, puppet), take, [13.0])
+    assert again[f"{lower}.turn"][0] == pytest.approx(live.turn(lower, 13))
+    stiff = replace(take, stiff=(lower,))
+    assert np.abs(placed_over(stiff, puppet, frames).turns[:, live.plan.place[lower]]).max() == 0.0

@@ -39,10 +39,10 @@ def film(package: Package, **how: object) -> Film:
 
 def true_frame(package: Package, frame: int, folder: Path) -> np.ndarray:
     """What `umbrite pose --take --frame` paints, at the same scale."""
-    from umbrite.motion.sampling import pose_at
+    from umbrite.motion.animating.playing import played_pose
     from umbrite.paint.render import render_package, write_png
 
-    pose = pose_at(package.document.takes[0], package.puppet, frame)
+    pose = played_pose(package.document.takes[0], package.puppet, frame)
     out = folder / f"true{frame}.png"
     write_png(out, render_package(package.having(pose=pose), SCALE))
     return np.asarray(Image.open(out).convert("RGBA")).astype(int)

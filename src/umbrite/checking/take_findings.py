@@ -5,8 +5,8 @@ from collections.abc import Iterator
 import numpy as np
 
 from umbrite.checking.finding_codes import Finding, finding
+from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.animating.walking import legs_of
-from umbrite.motion.sampling import placed_over
 from umbrite.rig.change import exists, thing
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet

@@ -4,6 +4,7 @@ As with Wick the joints' middles stand in JOINTS, and every piece ends round whe
 """
 
 from umbrite.demo.paper import XY, Piece, Shape, blob, capsule, disc, line, polygon
+from umbrite.rig.model import Loose
 
 WIDTH, HEIGHT = 1400, 1240
 GROUND = 1150
@@ -49,6 +50,13 @@ LIMITS = {
 }  # fmt: skip
 
 
+# What hangs from it and swings.
+LOOSE = {
+    "Near ear": Loose(3.0, 0.25, 0.4, 0.5),
+    "Far ear": Loose(3.1, 0.25, 0.4, 0.5),
+    "Tail": Loose(2.6, 0.3, 0.4, 0.45),
+    "Beard": Loose(2.8, 0.3, 0.4, 0.35),
+}
 POSES: dict[str, dict[str, float]] = {
     "Walk": {
         "Trunk.y": 14, "Near front leg target.x": 150, "Near front leg target.y": -26, "Far hind leg target.x": 130, "Far hind leg target.y": -14,

@@ -61,17 +61,13 @@ def _late(puppet: Puppet, take: Take, chain: Sequence[str], by: float) -> Take:
 def _wick(puppet: Puppet) -> tuple[Take, ...]:
     breath = _keyed(puppet, Take("Idle", last=48), {
         0: {"Body.y": 0, "Trunk.turn": 0, "Head.turn": 0, "Scarf tail.turn": 0, "Scarf end.turn": 0, "Far arm target.y": 0},
-        24: {"Body.y": 7, "Trunk.turn": 1.6, "Head.turn": -2.5, "Scarf tail.turn": 6, "Scarf end.turn": 9, "Far arm target.y": -5},
+        24: {"Body.y": 7, "Trunk.turn": 1.6, "Head.turn": -2.5, "Scarf tail.turn": 5, "Scarf end.turn": 7, "Far arm target.y": -5},
     })  # fmt: skip
     idle = _late(puppet, close_loop(ease_all(breath, 0.45)), ["Trunk", "Head", "Scarf tail", "Scarf end"], 3)
     pace = walk(puppet, Steps(stride=0.42, cycle=26, lift=0.13, bob=0.02, lean=0.02, arms=0.35), "Walk")
-    swing = {
-        0: {"Scarf tail.turn": -6, "Scarf end.turn": -8, "Near coat tail.turn": 9, "Far coat tail.turn": -9, "Head.turn": 1.5},
-        13: {"Scarf tail.turn": 8, "Scarf end.turn": 12, "Near coat tail.turn": -9, "Far coat tail.turn": 9, "Head.turn": -1.5},
-    }  # fmt: skip
-    swung = close_loop(ease_all(_keyed(puppet, Take("Walk", last=26), swing), 0.45))
-    swung = _late(puppet, swung, ["Trunk", "Scarf tail", "Scarf end"], 2)
-    walking = replace(pace, tracks={**pace.tracks, **swung.tracks})
+    nod = _keyed(puppet, Take("Walk", last=26), {0: {"Head.turn": 1.5}, 13: {"Head.turn": -1.5}})
+    nodding = close_loop(ease_all(nod, 0.45))
+    walking = replace(pace, tracks={**pace.tracks, **nodding.tracks})  # scarf and coat tails hang loose
     lamp = _from_poses(
         puppet, Take("Lamp up", last=60), [(0, "Clean"), (18, "Lamp up"), (40, "Lamp up"), (58, "Clean")]
     )
@@ -79,26 +75,25 @@ def _wick(puppet: Puppet) -> tuple[Take, ...]:
 
 
 def _bramble(puppet: Puppet) -> tuple[Take, ...]:
+    """Ears, tail and beard hang loose: nobody keys them."""
     trot = walk(puppet, Steps("trot", stride=0.4, cycle=20, lift=0.16, bob=0.03, lean=0.0, arms=0.0), "Trot")
     nod = {
-        0: {"Neck.turn": 3, "Head.turn": -2, "Near ear.turn": 8, "Far ear.turn": 6, "Tail.turn": 9},
-        5: {"Neck.turn": -3, "Head.turn": 3, "Near ear.turn": -8, "Far ear.turn": -6, "Tail.turn": -5},
-        10: {"Neck.turn": 3, "Head.turn": -2, "Near ear.turn": 8, "Far ear.turn": 6, "Tail.turn": 9},
-        15: {"Neck.turn": -3, "Head.turn": 3, "Near ear.turn": -8, "Far ear.turn": -6, "Tail.turn": -5},
+        frame: {"Neck.turn": 3 * way, "Head.turn": -2.5 * way}
+        for frame, way in ((0, 1), (5, -1), (10, 1), (15, -1))
     }
     nodding = close_loop(ease_all(_keyed(puppet, Take("Trot", last=20), nod), 0.45))
-    nodding = _late(puppet, nodding, ["Neck", "Head", "Near ear"], 1)
+    nodding = _late(puppet, nodding, ["Neck", "Head"], 1)
     shake = _keyed(puppet, Take("Shake", last=40), {
-        0: {"Head.turn": 0, "Neck.turn": 0, "Near ear.turn": 0, "Far ear.turn": 0, "Tail.turn": 0},
-        6: {"Head.turn": 12, "Neck.turn": 6, "Near ear.turn": 20, "Far ear.turn": 18, "Tail.turn": 8},
-        11: {"Head.turn": -14, "Neck.turn": -5, "Near ear.turn": -24, "Far ear.turn": -20, "Tail.turn": -10},
-        16: {"Head.turn": 10, "Neck.turn": 4, "Near ear.turn": 18, "Far ear.turn": 15, "Tail.turn": 8},
-        22: {"Head.turn": -6, "Neck.turn": -2, "Near ear.turn": -11, "Far ear.turn": -9, "Tail.turn": -5},
-        30: {"Head.turn": 2, "Neck.turn": 1, "Near ear.turn": 5, "Far ear.turn": 4, "Tail.turn": 2},
-        38: {"Head.turn": 0, "Neck.turn": 0, "Near ear.turn": 0, "Far ear.turn": 0, "Tail.turn": 0},
+        0: {"Head.turn": 0, "Neck.turn": 0, "Tail.turn": 0},
+        6: {"Head.turn": 12, "Neck.turn": 6, "Tail.turn": 8},
+        11: {"Head.turn": -14, "Neck.turn": -5, "Tail.turn": -10},
+        16: {"Head.turn": 10, "Neck.turn": 4, "Tail.turn": 8},
+        22: {"Head.turn": -6, "Neck.turn": -2, "Tail.turn": -5},
+        30: {"Head.turn": 2, "Neck.turn": 1, "Tail.turn": 2},
+        38: {"Head.turn": 0, "Neck.turn": 0, "Tail.turn": 0},
     })  # fmt: skip
     return replace(trot, tracks={**trot.tracks, **nodding.tracks}), _late(
-        puppet, ease_all(shake, 0.4), ["Neck", "Head", "Near ear"], 0.7
+        puppet, ease_all(shake, 0.4), ["Neck", "Head"], 0.7
     )
 
 

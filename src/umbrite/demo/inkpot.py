@@ -1,6 +1,7 @@
 """Inkpot, who sells tea on Lantern Quay: an octopus with six arms of six pieces each, a round hat, a pot and a cup."""
 
 from umbrite.demo.paper import XY, Piece, Shape, blob, capsule, disc, line, polygon
+from umbrite.rig.model import Loose
 
 WIDTH, HEIGHT = 1420, 1320
 GROUND = 1250
@@ -53,6 +54,8 @@ LIMITS = {
 }  # fmt: skip
 
 
+# The tips of the arms that carry nothing swing.
+LOOSE = {f"{name} arm {COUNT}": Loose(2.0, 0.25, 0.3, 0.5) for name in ORDINALS[1:5]}
 POSES: dict[str, dict[str, float]] = {
     "Pour": {"Sixth arm target.x": -90, "Sixth arm target.y": 60, "Teapot.turn": -30, "First arm target.x": 120, "First arm target.y": -30, "Hat.turn": 8},
     "Dance": {

@@ -6,11 +6,11 @@ from collections.abc import Mapping
 from umbrite.demo import bramble, inkpot, wick
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.limbs import make_limb, set_end_hold
-from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.limits import set_limit, set_loose
 from umbrite.rig.edits.parenting import carry_together, set_parent
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.shelf import save_pose
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Loose, Puppet
 
 FAMILY = {
     "Trunk": "Hips", "Neck": "Trunk", "Head": "Neck", "Cap": "Head", "Eyes": "Head", "Mouth": "Head",
@@ -38,6 +38,14 @@ WICK_POSES: dict[str, dict[str, float]] = {
     },
     "Lamp up": {"Near arm target.x": 80, "Near arm target.y": -260, "Trunk.turn": 6, "Head.turn": 12, "Body.y": 12},
 }  # fmt: skip
+
+
+WICK_LOOSE = {
+    "Scarf tail": Loose(2.2, 0.22, 0.5, 0.55),
+    "Scarf end": Loose(2.8, 0.22, 0.5, 0.55),
+    "Near coat tail": Loose(2.4, 0.35, 0.35, 0.3),
+    "Far coat tail": Loose(2.5, 0.35, 0.35, 0.3),
+}
 
 
 def by_name(puppet: Puppet, name: str) -> str:
@@ -74,9 +82,13 @@ def _with_poses(puppet: Puppet, poses: Mapping[str, Mapping[str, float]]) -> Pup
     return puppet
 
 
-def _finished(puppet: Puppet, limits: Mapping[str, tuple[float, float]]) -> Puppet:
+def _finished(
+    puppet: Puppet, limits: Mapping[str, tuple[float, float]], loose: Mapping[str, Loose]
+) -> Puppet:
     for name, (low, high) in limits.items():
         puppet = set_limit(puppet, by_name(puppet, name), -math.radians(high), -math.radians(low))
+    for name, how in loose.items():
+        puppet = set_loose(puppet, by_name(puppet, name), how)
     return make_proposed(puppet, propose_controls(puppet))[0]
 
 
@@ -88,7 +100,7 @@ def rig_wick(puppet: Puppet) -> Puppet:
         puppet, _ = make_limb(puppet, by_name(puppet, f"{side} thigh"), by_name(puppet, f"{side} foot"))
     # The hand that holds the pole keeps it upright.
     near_arm = next(key for key, limb in puppet.limbs.items() if limb.name == "Near arm")
-    return _with_poses(_finished(set_end_hold(puppet, near_arm, "target"), LIMITS), WICK_POSES)
+    return _with_poses(_finished(set_end_hold(puppet, near_arm, "target"), LIMITS, WICK_LOOSE), WICK_POSES)
 
 
 def rig_bramble(puppet: Puppet) -> Puppet:
@@ -96,7 +108,7 @@ def rig_bramble(puppet: Puppet) -> Puppet:
     puppet = _joined(puppet, bramble.JOINTS, bramble.FAMILY, "Body", bramble.GROUND)
     for leg in bramble.LEGS:
         puppet, _ = make_limb(puppet, by_name(puppet, f"{leg} thigh"), by_name(puppet, f"{leg} foot"))
-    return _with_poses(_finished(puppet, bramble.LIMITS), bramble.POSES)
+    return _with_poses(_finished(puppet, bramble.LIMITS, bramble.LOOSE), bramble.POSES)
 
 
 def rig_inkpot(puppet: Puppet) -> Puppet:
@@ -107,4 +119,4 @@ def rig_inkpot(puppet: Puppet) -> Puppet:
         puppet, key = make_limb(puppet, *ends)
         if name in {"First", "Sixth"}:
             puppet = set_end_hold(puppet, key, "target")
-    return _with_poses(_finished(puppet, inkpot.LIMITS), inkpot.POSES)
+    return _with_poses(_finished(puppet, inkpot.LIMITS, inkpot.LOOSE), inkpot.POSES)

@@ -13,7 +13,8 @@ from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.json_reports import pose_report
 from umbrite.files.pose_files import COLUMNS
-from umbrite.motion.sampling import placed_over, sample
+from umbrite.motion.animating.playing import placed_over
+from umbrite.motion.sampling import sample
 from umbrite.motion.scene import places_of
 from umbrite.rig.affine import svg_matrix
 from umbrite.rig.channels import is_stepped

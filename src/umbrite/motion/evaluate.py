@@ -15,9 +15,9 @@ from numpy.typing import NDArray
 from umbrite.motion.kinematics import placed_below
 from umbrite.motion.limb_solving import Chains, gathered, solve_limbs
 from umbrite.motion.linking import curve_at
-from umbrite.motion.plan import EndBatch, LinkStep, Plan, compile_plan
+from umbrite.motion.plan import EndBatch, LinkStep, Plan, Step, compile_plan
 from umbrite.motion.soft_ends import fitting, taken
-from umbrite.rig.affine import Affine, after, around, inverse, linear
+from umbrite.rig.affine import Affine, after, around, inverse, unturned
 from umbrite.rig.angles import wrapped
 from umbrite.rig.channels import CHANNEL_KINDS, JOINT_CHANNELS, channel
 from umbrite.rig.document import Document
@@ -64,9 +64,14 @@ class Placed(NamedTuple):
         return Affine(*(complex(field[frame, i]) for field in self.maps))
 
     def carrier_map(self, key: str, frame: int = 0) -> Affine[complex]:
-        """The map of what carries this joint; the identity for a free joint."""
-        i = self.plan.parent[self.plan.place[key]]
+        """The map of what carries this joint as posed; the identity for a free joint."""
+        i = self.carriers(key)[frame]
         return Affine(*(complex(field[frame, i]) for field in self.maps))
+
+    def carriers(self, key: str) -> NDArray[np.intp]:
+        """The places of what carries a joint, frame by frame: its parent, or what it follows instead."""
+        place = self.plan.place[key]
+        return _followed(self.plan, self.channels["follows"], place)
 
     def pivot(self, key: str, frame: int = 0) -> complex:
         """Where a joint's pivot is on the board as posed."""
@@ -142,13 +147,13 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
     """
     frames, count = frames_of(pose), len(plan.joints)
     values = _tables(plan, pose, frames)
-    board = Affine(*(np.zeros((frames, count + 1), dtype=np.complex128) for _ in range(3)))
+    board = Affine(*(_columns(frames, count + 1) for _ in range(3)))
     board.a[:, count] = 1  # the ground
     linked: dict[tuple[str, int], Floats] = {}
+    _add_swing(plan, values, linked)
     for link in plan.links:
         _follow(plan, link, values, board, linked)
-    a, b = linear(np.zeros((frames, count)), 1 + values["scale_x"], 1 + values["scale_y"], values["skew"])
-    own = Affine(a, b, values["x"] + 1j * values["y"])
+    own = _own_maps(values, frames, count)
     turns = taken(values["turn"], plan.ends)
     huge = _may_grow_huge(plan, own)
     lengthened = np.ones((frames, count + 1))
@@ -162,7 +167,7 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
             _keep_angles(plan, step.ends, own, board, turns, values["turn"])
         if plan.axis.any():
             own.t[:, some] += _carried_along(plan, some, lengthened)
-        _place(plan, some, own, turns, board)
+        _place(plan, step, own, turns, board, values["follows"])
         if huge:
             _cut(board, some)
         for batch in step.limbs:
@@ -175,10 +180,28 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
     return Placed(plan, board, turns, fared, lengthened, values, _shown(plan, values, frames), linked)
 
 
+def _columns(frames: int, count: int) -> Complexes:
+    """Zeros of (frames, count), each thing's frames side by side in memory: things are taken out of tables all the time."""
+    return np.zeros((frames, count), dtype=np.complex128, order="F")
+
+
+def _own_maps(values: dict[str, Floats], frames: int, count: int) -> Affine[Complexes]:
+    """What each joint does by itself, but its turn."""
+    shift = _columns(frames, count)
+    shift.real, shift.imag = values["x"], values["y"]
+    scales = [values[what] for what in ("scale_x", "scale_y", "skew")]
+    if not any(each.any() for each in scales):
+        return Affine(_columns(frames, count) + 1, _columns(frames, count), shift)
+    a, b = unturned(1 + scales[0], 1 + scales[1], scales[2])
+    return Affine(a, b, shift)
+
+
 def _may_grow_huge(plan: Plan, own: Affine[Complexes]) -> bool:
     """Whether scales, one within the other, or links that drive them while joints are placed, could leave the numbers."""
     if any(link.drives.what.startswith("scale") for step in plan.steps for link in step.links):
         return True
+    if (own.a == 1).all():
+        return False
     largest = float((np.abs(own.a) + np.abs(own.b)).max(initial=1.0))
     return bool(len(plan.steps) * np.log10(max(largest, 1.0)) > np.log10(HUGE))
 
@@ -201,17 +224,36 @@ def _tables(plan: Plan, pose: Channels, frames: int) -> dict[str, Floats]:
     }  # fmt: skip
     values = {}
     for what, each in CHANNEL_KINDS.items():
-        values[what] = np.zeros((frames, columns[each.of]))  # costs nothing until it is written to
+        values[what] = np.zeros((frames, columns[each.of]), order="F")  # costs nothing until it is written to
         if each.neutral:
             values[what] += each.neutral
     for name, value in pose.items():
-        if not np.isfinite(value).all():
-            raise ValueError(f"the channel {name} of the pose is not finite")
         found = channel(name)
         place = None if found is None else plan.owners.get(found.owner)
         if found is not None and place is not None:
-            values[found.kind.what][:, place] = np.clip(value, -LARGEST, LARGEST)
+            values[found.kind.what][:, place] = value
+        elif not np.isfinite(value).all():
+            raise ValueError(f"the channel {name} of the pose is not finite")
+    set_ = {found.kind.what for name in pose if (found := channel(name)) is not None}
+    for what in set_:
+        if not np.isfinite(values[what]).all():
+            raise ValueError(f"the channel {_not_finite(pose)} of the pose is not finite")
+        np.clip(values[what], -LARGEST, LARGEST, out=values[what])
     return values
+
+
+def _not_finite(pose: Channels) -> str:
+    return next((name for name, value in pose.items() if not np.isfinite(value).all()), "")
+
+
+def _add_swing(plan: Plan, values: dict[str, Floats], linked: dict[tuple[str, int], Floats]) -> None:
+    """What loose joints swing counts as if a link added it, so that whoever poses them meets it."""
+    for name, more in plan.swing.items():
+        found = channel(name)
+        if found is not None and found.owner in plan.owners:
+            column = values[found.kind.what][:, plan.owners[found.owner]]
+            column += more
+            linked[found.kind.what, plan.owners[found.owner]] = np.broadcast_to(more, column.shape)
 
 
 def _follow(
@@ -237,7 +279,7 @@ def _follow(
 def _renew(plan: Plan, values: dict[str, Floats], place: int, own: Affine[Complexes], turns: Floats) -> None:
     """A joint's own map and turn once more, after a link has changed its channels."""
     x, y, turn, scale_x, scale_y, skew = (values[what][:, place] for what in JOINT_CHANNELS)
-    own.a[:, place], own.b[:, place] = linear(np.zeros(turn.shape), 1 + scale_x, 1 + scale_y, skew)
+    own.a[:, place], own.b[:, place] = unturned(1 + scale_x, 1 + scale_y, skew)
     own.t[:, place] = x + 1j * y
     turns[:, place] = taken(turn, plan.ends.at(place))
 
@@ -257,12 +299,29 @@ def _choice(value: Floats, count: int) -> NDArray[np.intp]:
     return np.clip(np.round(value), 0, max(count - 1, 0)).astype(np.intp)
 
 
-def _place(plan: Plan, some: slice, own: Affine[Complexes], turns: Floats, board: Affine[Complexes]) -> None:
-    """Place joints whose carriers are placed: M = M(parent) after (about the pivot: unturned part, then turn)."""
-    up = plan.parent[some]
+def _place(
+    plan: Plan, step: Step, own: Affine[Complexes], turns: Floats, board: Affine[Complexes], follows: Floats
+) -> None:
+    """Place joints whose carriers are placed: M = M(carrier) after (about the pivot: unturned part, then turn)."""
+    some = slice(step.first, step.last)
+    above = gathered(board, plan.parent[some])
+    frames = np.arange(len(follows))
+    for place in step.followers:
+        up = _followed(plan, follows, place)
+        for field, whole in zip(above, board, strict=True):
+            field[:, place - step.first] = whole[frames, up]
     own_here = Affine(own.a[:, some], own.b[:, some], own.t[:, some])
-    placed = placed_below(gathered(board, up), own_here, plan.pivot[some], turns[:, some])
+    placed = placed_below(above, own_here, plan.pivot[some], turns[:, some])
     board.a[:, some], board.b[:, some], board.t[:, some] = placed
+
+
+def _followed(plan: Plan, follows: Floats, place: int) -> NDArray[np.intp]:
+    """The place of what carries a joint in each frame."""
+    if place not in plan.carriers:
+        return np.full(len(follows), plan.parent[place])
+    known = plan.carriers[place]
+    found: NDArray[np.intp] = known[_choice(follows[:, place], len(known))]
+    return found
 
 
 def _carried_along(plan: Plan, some: slice | NDArray[np.intp], lengthened: Floats) -> Complexes:

@@ -8,7 +8,7 @@ over, where arrays cost more than they spare. A test holds both to each other.
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.rig.affine import Affine, after
+from umbrite.rig.affine import Affine, after, spun
 
 Complexes = NDArray[np.complex128]
 Floats = NDArray[np.float64]
@@ -21,7 +21,11 @@ def placed_below(
 
     All arguments broadcast to one shape; board pixels, radians.
     """
-    spin = np.exp(1j * turns)
+    spin = spun(turns)
+    if not own.b.any() and not above.b.any():  # nothing is skewed or scaled unevenly
+        a = spin * own.a
+        whole = above.a * a
+        return Affine(whole, np.zeros_like(whole), above.a * (pivot + own.t - a * pivot) + above.t)
     a, b = spin * own.a, spin * own.b
     return after(above, Affine(a, b, pivot + own.t - a * pivot - b * np.conj(pivot)))
 

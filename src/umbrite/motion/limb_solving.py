@@ -170,7 +170,7 @@ def _target_in_frame(plan: Plan, batch: LimbBatch, board: Affine[Complexes]) -> 
 
 def gathered(board: Affine[Complexes], places: NDArray[np.intp]) -> Affine[Complexes]:
     """The maps of some joints: fields of shape (frames, joints) narrowed to the columns in `places`."""
-    return Affine(board.a[:, places], board.b[:, places], board.t[:, places])
+    return Affine(*(field.T[places].T for field in board))  # columns lie side by side in memory
 
 
 def _chain(plan: Plan, batch: LimbBatch, own: Affine[Complexes]) -> tuple[Complexes, Floats]:

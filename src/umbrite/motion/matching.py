@@ -10,7 +10,7 @@ import math
 import numpy as np
 
 from umbrite.motion.evaluate import Placed, evaluate
-from umbrite.motion.plan import compile_plan
+from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.posing import move_joint_to
 from umbrite.motion.soft_ends import asked_for
 from umbrite.motion.totals import added, held, total, with_totals
@@ -152,8 +152,25 @@ def hung_elsewhere(puppet: Puppet, pose: Pose, key: str, parent: str | None) -> 
     """
     before = evaluate(compile_plan(puppet), pose)
     changed = set_parent(puppet, [key], parent)
-    plan = compile_plan(changed)
+    return changed, stayed(before, pose, key, compile_plan(changed))
+
+
+def follow_in_place(placed: Placed, pose: Pose, key: str, number: int) -> Pose:
+    """The pose in which a joint follows another of those that it may follow (0: its parent), and stays where it is, as it is turned.
+
+    Its own scale and skew stay as they are. Raises RigError for a number that it does not have.
+    """
+    joint = placed.plan.puppet.joints[key]
+    if not 0 <= number <= len(joint.also):
+        raise RigError(f"{joint.name} has nothing of that number to follow.")
+    followed = with_values(pose, {f"{key}.follows": float(number)})
+    return stayed(placed, followed, key, placed.plan)
+
+
+def stayed(before: Placed, pose: Pose, key: str, plan: Plan) -> Pose:
+    """A pose in which a joint is where it was, turned as it was, by its own channels, whatever carries it now."""
     was, moved = before.joint_map(key), pose
+    puppet = plan.puppet
     # What links add may hang on what is set here; then it is set anew.
     for _ in range(1 + 15 * bool(puppet.links)):
         moved = move_joint_to(evaluate(plan, moved), moved, key, before.pivot(key))
@@ -163,7 +180,7 @@ def hung_elsewhere(puppet: Puppet, pose: Pose, key: str, parent: str | None) -> 
         turn = total(now, f"{key}.turn") + (-turn if abs(here.b) > abs(here.a) else turn)
         own = {f"{key}.{axis}": total(now, f"{key}.{axis}") for axis in "xy" if puppet.links}
         moved = held(before, moved, {**own, f"{key}.turn": float(turn)}, plan)
-    return changed, moved
+    return moved
 
 
 def carry_by(puppet: Puppet, pose: Pose, key: str, by: str | None) -> tuple[Puppet, Pose]:

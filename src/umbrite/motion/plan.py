@@ -80,13 +80,14 @@ class Chooser(NamedTuple):
 
 
 class Step(NamedTuple):
-    """The work of one rank: links, then joints `first` to `last`, then limbs."""
+    """The work of one rank: links, then joints `first` to `last`, then limbs. `followers` are those that may ride on others."""
 
     links: tuple[LinkStep, ...]
     first: int
     last: int
     ends: EndBatch | None
     limbs: tuple[LimbBatch, ...]  # one for each number of joints
+    followers: tuple[int, ...] = ()
 
 
 class Plan(NamedTuple):
@@ -110,6 +111,12 @@ class Plan(NamedTuple):
     part_map: Affine[Complexes]
     visible: NDArray[np.bool_]  # (parts,): whether a part shows at all
     choosers: tuple[Chooser, ...]
+    carriers: Mapping[
+        int, Ints
+    ]  # what may carry a joint, by its place, its parent first; of those that have a choice
+    swing: Mapping[
+        str, float | Floats
+    ] = {}  # what is added to channels, by name, beyond the pose: numbers or (frames,)
 
 
 def compile_plan(puppet: Puppet) -> Plan:
@@ -146,6 +153,7 @@ def compile_plan(puppet: Puppet) -> Plan:
             part_map=part_map,
             visible=visible,
             choosers=tuple(_choosers(puppet)),
+            carriers=_carriers(puppet, index),
         )
     )
 
@@ -252,9 +260,23 @@ def _steps(
                 last=int(np.searchsorted(ranks, level, side="right")),
                 ends=_ends(puppet, [key for key in enabled if _end_rank(puppet, rank, key) == level], index),
                 limbs=tuple(_batches(puppet, here, limbs, index)),
+                followers=tuple(
+                    i for i, key in enumerate(joints) if ranks[i] == level and puppet.joints[key].also
+                ),
             )
         )
     return tuple(steps)
+
+
+def _carriers(puppet: Puppet, index: Mapping[str, int]) -> dict[int, Ints]:
+    ground = len(index)
+    return {
+        index[key]: np.array(
+            [index[each] if each else ground for each in (joint.parent, *joint.also)], dtype=np.intp
+        )
+        for key, joint in puppet.joints.items()
+        if joint.also
+    }
 
 
 def _end_rank(puppet: Puppet, rank: Mapping[str, int], key: str) -> int:

@@ -12,8 +12,6 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
-from umbrite.motion.evaluate import Placed, evaluate
-from umbrite.motion.plan import compile_plan
 from umbrite.rig.channels import is_stepped, with_values
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
 from umbrite.rig.remembered import remembered
@@ -51,6 +49,7 @@ class _Known(NamedTuple):
 # The latest curve of each channel: a drag changes few tracks, and what is not changed is the same object.
 _latest: dict[str, _Known] = {}
 MOST_KNOWN = 20_000
+MANY = 16  # frames
 
 
 @remembered
@@ -167,7 +166,8 @@ def sample(
     curves = compiled.curves
     if only is not None:
         curves = {name: curves[name] for name in only if name in curves}
-    return {channel: _values(curve, at, compiled.period) for channel, curve in curves.items()}
+    rising = len(at) > MANY and bool((np.diff(at) >= 0).all())
+    return {channel: _values(curve, at, rising, compiled.period) for channel, curve in curves.items()}
 
 
 def slopes_at(take: Take, puppet: Puppet, channel: str, frame: float) -> tuple[float, float]:
@@ -193,16 +193,22 @@ def _speed(starts: Floats, parts: Floats, place: int, at: float) -> float:
     return float(parts[1, place] + along * (2 * parts[2, place] + 3 * along * parts[3, place]))
 
 
-def _values(curve: Curve, at: Floats, period: float) -> Floats:
+def _values(curve: Curve, at: Floats, rising: bool, period: float) -> Floats:  # noqa: FBT001 a hot path
     starts, parts = curve
-    if period:
-        at = np.where(at < starts[0], at + period, at)
-    place = np.searchsorted(starts, at, side="right") - 1
-    along = at - starts[place]
-    if place.min() < 0:  # before the first key
-        along = np.where(place < 0, 0.0, along)
-        place = np.maximum(place, 0)
-    c0, c1, c2, c3 = parts[:, place]
+    if period and at.min() < starts[0]:
+        at, rising = np.where(at < starts[0], at + period, at), False
+    if rising:  # few pieces among many frames: far fewer searches than the other way round
+        bounds = at.searchsorted(starts)
+        counts = np.empty(len(bounds), dtype=np.intp)
+        counts[:-1], counts[-1] = bounds[1:] - bounds[:-1], len(at) - bounds[-1]
+        counts[0] += bounds[0]  # before the first key
+        place = np.arange(len(starts)).repeat(counts)
+    else:
+        place = np.maximum(starts.searchsorted(at, side="right") - 1, 0)
+    along = at - starts.take(place)
+    if along[0] < 0 or not rising:
+        np.maximum(along, 0.0, out=along)
+    c0, c1, c2, c3 = (part.take(place) for part in parts)
     found: Floats = ((c3 * along + c2) * along + c1) * along + c0
     return found
 
@@ -212,12 +218,3 @@ def pose_at(take: Take, puppet: Puppet, frame: float) -> Pose:
     return with_values(
         EMPTY_POSE, {name: float(values[0]) for name, values in sample(take, puppet, [frame]).items()}
     )
-
-
-def placed_over(take: Take, puppet: Puppet, frames: ArrayLike) -> Placed:
-    """Everything placed at frames of a take, as many as there are, also of a take without keys."""
-    at = np.atleast_1d(np.asarray(frames, dtype=np.float64))
-    channels = sample(take, puppet, at) or {
-        "": np.zeros(len(at))
-    }  # what has no name moves nothing, and there are as many frames
-    return evaluate(compile_plan(puppet), channels)

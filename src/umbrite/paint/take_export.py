@@ -16,7 +16,7 @@ from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
-from umbrite.motion.sampling import placed_over
+from umbrite.motion.animating.playing import placed_over
 from umbrite.paint.levels import Pictures
 from umbrite.paint.render import png_of, render
 from umbrite.rig.bounds import picture_fault

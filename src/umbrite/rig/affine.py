@@ -95,12 +95,26 @@ def linear(turn: float, scale_x: float, scale_y: float, skew: float) -> tuple[co
 def linear(turn: Floats, scale_x: Floats, scale_y: Floats, skew: Floats) -> tuple[Complexes, Complexes]: ...
 def linear(turn: Any, scale_x: Any, scale_y: Any, skew: Any) -> tuple[Any, Any]:
     """The pair (a, b) of: scale along x and y first, then skew (pixels sideways per pixel down), then turn."""
+    a, b = unturned(scale_x, scale_y, skew)
+    spin = spun(turn) if isinstance(turn, np.ndarray) else cmath.exp(1j * turn)
+    return spin * a, spin * b
+
+
+def unturned(scale_x: Any, scale_y: Any, skew: Any) -> tuple[Any, Any]:
+    """The same without a turn."""
     half_sum, half_difference = (scale_x + scale_y) / 2, (scale_x - scale_y) / 2
     k = 0.5j * skew
     a = (1 - k) * half_sum + k * half_difference.conjugate()
     b = (1 - k) * half_difference + k * half_sum.conjugate()
-    spin = np.exp(1j * turn) if isinstance(turn, np.ndarray) else cmath.exp(1j * turn)
-    return spin * a, spin * b
+    return a, b
+
+
+def spun(turns: Floats) -> Complexes:
+    """The turns as numbers of length 1: much faster than the exponential of complex arrays."""
+    found = np.empty(np.shape(turns), dtype=np.complex128)
+    np.cos(turns, out=found.real)
+    np.sin(turns, out=found.imag)
+    return found
 
 
 @overload

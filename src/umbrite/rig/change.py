@@ -81,6 +81,10 @@ def take_out(puppet: Puppet, key: str) -> Puppet:
     }
     if len(kept) < len(puppet.links):
         puppet = replace(puppet, links=kept)
+    if id_kind(key) == "joint":  # the numbers of what is followed stay what they are
+        for other, joint in puppet.joints.items():
+            if key in joint.also:
+                puppet = change(puppet, other, also=tuple("" if each == key else each for each in joint.also))
     if id_kind(key) != "part":
         return puppet
     for other, control in puppet.controls.items():

@@ -2,7 +2,7 @@
 
 In poses and files a channel goes by its name, `<id>.<what>`; `channel` gives the value behind a name, and nobody else takes
 names apart. Joints have x, y (pixels in the parent's frame), turn (radians), scale_x, scale_y (factors less 1, so that rest
-is 0) and skew (pixels sideways per pixel down). Limbs have blend: 0 reaches for the target (IK), 1 takes the joints' own turns
+is 0) and skew (pixels sideways per pixel down), and follows: 0 rides on the parent, 1 and more on the others that it may follow. Limbs have blend: 0 reaches for the target (IK), 1 takes the joints' own turns
 (FK); and bend: 0 bends to the limb's side, 1 to the other, between them it passes through straight. Sliders, pads and choosers
 have value, pads value_y too.
 
@@ -49,6 +49,7 @@ CHANNEL_KINDS: dict[str, ChannelKind] = {each.what: each for each in (
     ChannelKind("scale_x", "joint", "width", "factor"),
     ChannelKind("scale_y", "joint", "height", "factor"),
     ChannelKind("skew", "joint", "skew", "factor", mirrored=-1),
+    ChannelKind("follows", "joint", "what it follows", "number", stepped=True),
     ChannelKind("blend", "limb", "own turns or target", "share"),
     ChannelKind("bend", "limb", "bend side", "share"),
     ChannelKind("value", "control", "value", "number"),
@@ -62,7 +63,8 @@ def whats(of: Kind) -> tuple[str, ...]:
     return tuple(each.what for each in CHANNEL_KINDS.values() if each.of == of)
 
 
-JOINT_CHANNELS, LIMB_CHANNELS, CONTROL_CHANNELS = whats("joint"), whats("limb"), whats("control")
+LIMB_CHANNELS, CONTROL_CHANNELS = whats("limb"), whats("control")
+JOINT_CHANNELS = tuple(what for what in whats("joint") if not CHANNEL_KINDS[what].stepped)
 
 
 class Channel(NamedTuple):

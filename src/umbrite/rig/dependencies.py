@@ -17,11 +17,11 @@ from umbrite.rig.remembered import remembered_by
 def needs(puppet: Puppet) -> dict[str, list[str]]:
     """For each joint and limb id, the ids of joints and limbs that must be placed first, links aside.
 
-    A joint needs its parent; joints of a limb need the limb; the limb needs its root's parent and its target;
+    A joint needs its parent and what it may follow instead; joints of a limb need the limb; the limb needs its root's parent and its target;
     an end that keeps the target's angle needs the target; one that points at its toe target needs that.
     """
     wants: dict[str, list[str]] = {
-        key: [] if joint.parent is None else [joint.parent] for key, joint in puppet.joints.items()
+        key: [each for each in (joint.parent, *joint.also) if each] for key, joint in puppet.joints.items()
     }
     for key, limb in puppet.limbs.items():
         if not limb.enabled:
@@ -52,7 +52,8 @@ def late_links(puppet: Puppet) -> tuple[str, ...]:
 
 def _family(puppet: Puppet) -> tuple[object, ...]:
     parents = tuple(joint.parent for joint in puppet.joints.values())
-    return tuple(puppet.joints), parents, puppet.limbs, puppet.links
+    also = tuple(joint.also for joint in puppet.joints.values())
+    return tuple(puppet.joints), parents, also, puppet.limbs, puppet.links
 
 
 @remembered_by(_family)

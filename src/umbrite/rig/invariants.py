@@ -45,6 +45,8 @@ def _references(puppet: Puppet) -> Iterator[str]:
     for joint in joints.values():
         if joint.parent is not None and joint.parent not in joints:
             yield f"{joint.name} hangs from a joint that is not there"
+        if any(each and each not in joints for each in joint.also):
+            yield f"{joint.name} may follow a joint that is not there"
     for part in puppet.parts.values():
         if part.joint not in joints:
             yield f"{part.name} rides on a joint that is not there"
@@ -124,6 +126,10 @@ def _numbers(puppet: Puppet) -> Iterator[str]:
             yield f"the limit of {joint.name} leaves out rest or goes beyond a hundred turns"
         if limit is not None and not 0 <= limit.soft <= math.pi:
             yield f"the soft ends of {joint.name} are no zone"
+        if (loose := joint.loose) is not None and not (
+            loose.frequency > 0 and loose.damping >= 0 and loose.weight >= 0 and 0 < loose.reach <= math.pi
+        ):
+            yield f"{joint.name} can't swing as it should"
     if not all(0 <= joint.give <= 1 for joint in puppet.joints.values()):
         yield "a joint's give is not between 0 and 1"
     if not all(0 <= limb.soften < 1 for limb in puppet.limbs.values()):

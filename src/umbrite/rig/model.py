@@ -112,10 +112,23 @@ class Limit(Value, frozen=True, omit_defaults=True):
     soft: float = 0.0
 
 
+class Loose(Value, frozen=True):
+    """How a joint swings after what carries it: `frequency` in swings a second, `damping` (1 comes to rest without swinging over),
+    `weight` (how much being moved throws it back), and `reach`, how far it may swing either way, radians.
+    """
+
+    frequency: float = 2.0
+    damping: float = 0.25
+    weight: float = 0.6
+    reach: float = 0.8
+
+
 class Joint(Value, frozen=True, omit_defaults=True):
     """A node of the family. `parent` None is a free joint; `pivot_set` tells a chosen pivot from a first guess.
 
     With `catches` a click on what it carries picks it instead. `give` is how willingly it takes part in a limb's bending, 0 to 1; at 0 it is locked and turns in no way at all.
+    `also` are joints ("" is the board) that may carry it instead of its parent: its channel `follows` tells which, 0 being the parent.
+    What is `loose` swings after what carries it, in takes and where it is switched on.
     """
 
     name: str
@@ -128,6 +141,8 @@ class Joint(Value, frozen=True, omit_defaults=True):
     give: float = 1.0
     role: Role = ""
     catches: bool = False
+    loose: Loose | None = None
+    also: tuple[str, ...] = ()
 
 
 class Limb(Value, frozen=True, omit_defaults=True):

@@ -2,6 +2,7 @@
 
 from umbrite.desk.actions.action import Act, on_session, view_of, with_film
 from umbrite.desk.commands import reasons
+from umbrite.desk.commands.takes import loose_commands as loose
 from umbrite.desk.commands.takes import take_commands as take
 from umbrite.desk.commands.takes.changes import needs_take
 
@@ -35,7 +36,9 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("scatter-keys", "Takes", "Scatter the picked keys", "", "rig-spread-down", on_session(take.scatter_picked), take.needs_keys),
     Act("ease-all", "Takes", "Ease all", "", "rig-curve", on_session(take.ease_everything), needs_take, row="Takes"),
     Act("delay-chain", "Takes", "Delay down the chain", "", "rig-spread", on_session(take.delay_chain), needs_take, row="Takes"),
-    Act("swing", "Takes", "Let it swing", "", "rig-moved", on_session(take.let_swing), needs_take),
+    Act("swing", "Takes", "Hang loose", "", "rig-moved", on_session(loose.hang_loose), loose.needs_joint),
+    Act("bake-swing", "Takes", "Swing as keys", "", "rig-key", on_session(loose.bake_swing), needs_take),
+    Act("dangle", "Takes", "Swing while you pose", "Shift+W", "rig-moved", view_of("dangle"), view="dangle"),
     Act("close-loop", "Takes", "Close the loop", "", "rotate-ccw", on_session(take.close_loop), needs_take, row="Takes"),
     *(Act(f"film-{ending.strip('.') or 'folder'}", "Takes", f"Export the take as {word}…", "", "image", with_film(ending), needs_take) for ending, word in FILMS),
 )

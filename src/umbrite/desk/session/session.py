@@ -12,6 +12,7 @@ from PySide6.QtCore import QObject, Signal
 
 from umbrite.art.pictures import Picture
 from umbrite.desk.session.checks import Checks
+from umbrite.desk.session.dangling import Dangling
 from umbrite.desk.session.drafts import Boning, DraftBook, Drafts
 from umbrite.desk.session.history import History
 from umbrite.desk.session.open_file import OpenFile
@@ -20,8 +21,10 @@ from umbrite.desk.session.stage import Stage
 from umbrite.desk.session.tape import Tape
 from umbrite.desk.theme.language import tr
 from umbrite.files.package import Package
+from umbrite.motion.animating.playing import swing_at
+from umbrite.motion.animating.swinging import swings_of
 from umbrite.motion.evaluate import Placed, evaluate
-from umbrite.motion.plan import Plan, compile_plan
+from umbrite.motion.plan import Floats, Plan, compile_plan
 from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.arranging import fanned_out
 from umbrite.rig.errors import UmbriteError
@@ -52,7 +55,9 @@ class Session(QObject):
         self.selection = Selection(lambda: self.puppet, self)
         self.drafts = DraftBook(self)
         tape = Tape(lambda: self.history.now, lambda: self._shown, self)
-        self.stage = Stage(self._fanned, lambda: self.selection.of("part"), tape, self)
+        dangling = Dangling(lambda: self.placed, self)
+        dangling.moved.connect(self._on_dangling)
+        self.stage = Stage(self._fanned, lambda: self.selection.of("part"), tape, dangling, self)
         tape.changed.connect(self._on_tape)
         tape.dropped.connect(
             lambda frame, count: self.say(
@@ -63,7 +68,7 @@ class Session(QObject):
         self.settled.connect(self.checks.seams.begin)
         self.stage.station_changed.connect(self._on_station)
         self.stage.tool_changed.connect(lambda: self.drafts.put(self.drafts.now._replace(bones=Boning())))
-        self.stage.view_changed.connect(self._place_anew)
+        self.stage.view_changed.connect(self._on_view)
 
     def _pixels(self, sha256: str) -> Picture:
         return self.file.pictures.pixels(sha256)
@@ -87,13 +92,34 @@ class Session(QObject):
         if self._placed is None:
             if self._plan is None or self._plan.puppet is not self.puppet:
                 self._plan = compile_plan(self.puppet)
-            self._placed = evaluate(self._plan, self.pose if self.stage.station.posed else self._trial)
+            plan = self._plan._replace(swing=swing) if (swing := self._swing()) else self._plan
+            self._placed = evaluate(plan, self.pose if self.stage.station.posed else self._trial)
             if self.stage.fan:
                 self._placed = self._placed.shifted(self.stage.fan)
         return self._placed
 
+    def _swing(self) -> Mapping[str, float | Floats]:
+        """By how much what hangs loose is turned: as the take that is settled has it at the lamp, or live."""
+        if not self.stage.station.timed:
+            return self.stage.dangling.offsets if self.stage.station.posed else {}
+        take, puppet = self.stage.tape.take, self.history.now.puppet
+        return {} if take is None else swing_at(swings_of(take, puppet), take, [self.stage.tape.frame])
+
     def _place_anew(self) -> None:
         self._placed = None
+
+    def _on_dangling(self) -> None:
+        self._placed = None
+        self.changed.emit(self._shown, self._shown)
+
+    def _on_view(self) -> None:
+        self._placed = None
+        self._dangle()
+
+    def _dangle(self) -> None:
+        on = self.stage.views["dangle"] and self.stage.station.posed and not self.stage.station.timed
+        if on != self.stage.dangling.on:
+            self.stage.dangling.switch(on=on)
 
     # Change
 
@@ -163,6 +189,7 @@ class Session(QObject):
         self._placed = None
         self.selection.pick(self.selection.keys)
         self.drafts.put(self.drafts.now.known_to(document.puppet))
+        self.stage.dangling.wake()
         self.changed.emit(old, document)
 
     def _on_tape(self) -> None:
@@ -175,6 +202,7 @@ class Session(QObject):
         if shown.pose != self._shown.pose:  # from the sandbox to the lamp, or back
             self._show(shown, EMPTY_POSE)
         self.drafts.put(self.drafts.now.elsewhere())
+        self._dangle()
 
     # Files
 

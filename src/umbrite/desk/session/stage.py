@@ -4,12 +4,13 @@ from collections.abc import Callable, Mapping
 
 from PySide6.QtCore import QObject, Signal
 
+from umbrite.desk.session.dangling import Dangling
 from umbrite.desk.session.stations import PARTS, Station
 from umbrite.desk.session.tape import Tape
 from umbrite.desk.theme.themes import DAY, Theme
 
 VIEWS = {
-    "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False, "bare": False, "skeleton": False, "ghosts": False, "trails": True, "seconds": False,
+    "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False, "bare": False, "skeleton": False, "ghosts": False, "trails": True, "seconds": False, "dangle": False,
 }  # fmt: skip
 
 
@@ -26,11 +27,12 @@ class Stage(QObject):
         fanned: Callable[[], Mapping[str, complex]],
         chosen: Callable[[], list[str]],
         tape: Tape,
+        dangling: Dangling,
         parent: QObject | None = None,
     ) -> None:
         super().__init__(parent)
         self._fanned, self._chosen = fanned, chosen
-        self.tape = tape
+        self.tape, self.dangling = tape, dangling
         self.theme = DAY
         self.station: Station = PARTS
         self.tool = PARTS.tools[0]

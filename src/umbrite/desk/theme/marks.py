@@ -325,6 +325,14 @@ def eyelet(painter: Inked, at: QPointF, radius: float, *, lit: bool, hollow: boo
     painter.drawPixmap(at - QPointF(half, half), _eyelets[key])
 
 
+def strip(painter: Inked, box: QRectF) -> None:
+    """Keys so close that they are a strip of brass: one on nearly every frame."""
+    painter.setPen(pen(painter.theme.brass_dark, 1.2))
+    painter.setBrush(painter.theme.brass_pale)
+    painter.drawRoundedRect(box, box.height() / 2, box.height() / 2)
+    painter.drawLine(QPointF(box.left() + 5, box.center().y()), QPointF(box.right() - 5, box.center().y()))
+
+
 _eyelets: dict[tuple[str, float, bool, bool, float], QPixmap] = {}
 
 

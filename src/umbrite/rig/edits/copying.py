@@ -155,8 +155,8 @@ class _Names:
 
 def _outside(puppet: Puppet, key: str | None, new: dict[str, str], names: _Names) -> str | None:
     """What a copy refers to: the copy of it, or else its other side by name, or else the same."""
-    if key is None or key in new:
-        return None if key is None else new[key]
+    if not key or key in new:
+        return new[key] if key else None
     if names.sides:
         other = swapped(puppet.joints[key].name)
         found = next((k for k, joint in puppet.joints.items() if joint.name == other), None)
@@ -176,6 +176,7 @@ def _joint(puppet: Puppet, key: str, new: dict[str, str], way: Way, names: _Name
         side=names.side(joint.side),
         limit=way.limit(joint.limit),
         role="",
+        also=tuple(_outside(puppet, each, new, names) or "" for each in joint.also),
     )
 
 

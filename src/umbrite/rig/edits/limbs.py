@@ -63,8 +63,17 @@ def make_limb(puppet: Puppet, one: str, other: str) -> tuple[Puppet, str]:
         pivot_set=True,
     )
     puppet = put(put(puppet, target, hook), key, replace(limb, bend=1 if bend > 0 else -1))
+    puppet = _turned_by_limb(puppet, way)
     refuse_circles(puppet)
     return puppet, key
+
+
+def _turned_by_limb(puppet: Puppet, joints: Iterable[str]) -> Puppet:
+    """Joints of a limb ride on their parents only, and hang loose no more."""
+    for joint in joints:
+        if puppet.joints[joint].also or puppet.joints[joint].loose:
+            puppet = change(puppet, joint, also=(), loose=None)
+    return puppet
 
 
 def _refuse_unfit(puppet: Puppet, joints: tuple[str, ...], end: str | None) -> None:
@@ -236,6 +245,7 @@ def extend_limb(puppet: Puppet, key: str) -> Puppet:
     drawn = drawn_bend(longer, longer.limbs[key])
     if drawn != 0:
         longer = change(longer, key, bend=1 if drawn > 0 else -1)
+    longer = _turned_by_limb(longer, [*limb.joints, limb.end, *([end] if end else [])])
     refuse_circles(longer)
     return longer
 

@@ -1,14 +1,14 @@
-"""Limits: how far a joint turns from rest. Zero is the rest pose, always."""
+"""Limits: how far a joint turns from rest, zero being the rest pose, always; and whether it hangs loose."""
 
 import math
 from collections.abc import Iterable
 
-from msgspec.structs import replace
+from msgspec.structs import astuple, replace
 
 from umbrite.rig.angles import MOST_TURN, angle_text
 from umbrite.rig.change import change, get_joint, require_finite
 from umbrite.rig.errors import RigError
-from umbrite.rig.model import Limit, Puppet
+from umbrite.rig.model import Limit, Loose, Puppet
 from umbrite.rig.words.names import swapped
 
 
@@ -106,3 +106,28 @@ def copied_to(puppet: Puppet, joint: str, others: Iterable[str]) -> Puppet:
         get_joint(puppet, key)
         puppet = change(puppet, key, limit=limit)
     return puppet
+
+
+def set_loose(puppet: Puppet, joint: str, loose: Loose | None) -> Puppet:
+    """Let a joint swing after what carries it, or make it stiff again. Moves nothing where the rig is built.
+
+    Refuses numbers that make no sense, and joints that a limb turns or that something else drags.
+    """
+    name = get_joint(puppet, joint).name
+    if loose is None:
+        return change(puppet, joint, loose=None)
+    require_finite(*astuple(loose), what="A swing")
+    if not (0.05 <= loose.frequency <= 20 and 0 <= loose.damping <= 10 and 0 <= loose.weight <= 10):
+        raise RigError(
+            "A swing has 0.05 to 20 swings a second, and a damping and a weight from 0 to 10. Choose numbers between them."
+        )
+    if not 0 < loose.reach <= math.pi:
+        raise RigError("A loose joint swings by more than 0 and at most 180 degrees either way.")
+    for limb in puppet.limbs.values():
+        if joint in limb.joints or (joint == limb.end and limb.end_hold != "limb"):
+            raise RigError(
+                f"{name} is turned by the limb {limb.name}, so it can't hang loose. Take it out of the limb first."
+            )
+        if joint == limb.target:
+            raise RigError(f"{name} is what the limb {limb.name} reaches for, so it can't hang loose.")
+    return change(puppet, joint, loose=loose)

@@ -71,6 +71,30 @@ def carry_together(
     return puppet, carrier
 
 
+def set_also(puppet: Puppet, key: str, also: Iterable[str]) -> Puppet:
+    """Let a joint follow others ("" is the board) instead of its parent, where its channel `follows` says so. Moves nothing at rest.
+
+    Refuses joints that limbs turn, and what would have to be placed before itself.
+    """
+    joint = get_joint(puppet, key)
+    wanted = tuple(also)
+    for each in wanted:
+        if each:
+            get_joint(puppet, each)
+        if each == key:
+            raise RigError(f"{joint.name} can't follow itself. Choose something else for it to follow.")
+    if len(set(wanted)) < len(wanted):
+        raise RigError(f"{joint.name} follows each thing once. Leave out what is named twice.")
+    for limb in puppet.limbs.values():
+        if wanted and (key in limb.joints or key == limb.end):
+            raise RigError(
+                f"{joint.name} is held by the limb {limb.name}: let its target follow something else."
+            )
+    puppet = change(puppet, key, also=wanted)
+    refuse_circles(puppet)
+    return puppet
+
+
 def _common_parent(puppet: Puppet, tops: list[str]) -> str | None:
     """The nearest joint that carries all of `tops`, or None."""
     shared = ancestors(puppet, tops[0])

@@ -27,7 +27,10 @@ Track = tuple[Key, ...]
 
 
 class Take(Value, frozen=True):
-    """A take: `rate` in frames per second, the `first` and `last` frame that play. A loop's last frame is its first one again."""
+    """A take: `rate` in frames per second, the `first` and `last` frame that play. A loop's last frame is its first one again.
+
+    Loose joints that are `stiff` in it do not swing: their swing stands in its keys, or is not wanted.
+    """
 
     name: str
     rate: float = 24.0
@@ -35,6 +38,7 @@ class Take(Value, frozen=True):
     last: int = 48
     loop: bool = False
     tracks: Mapping[str, Track] = {}
+    stiff: tuple[str, ...] = ()
 
 
 Spot = tuple[str, float]

@@ -504,6 +504,10 @@
       <translation>Spuren gewählter Griffe</translation>
     </message>
     <message>
+      <source>Seconds on the ruler</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Start a walk…</source>
       <translation>Einen Gang beginnen …</translation>
     </message>
@@ -576,8 +580,16 @@
       <translation>Die Kette hinab verzögern</translation>
     </message>
     <message>
-      <source>Let it swing</source>
-      <translation>Schwingen lassen</translation>
+      <source>Hang loose</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Swing as keys</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Swing while you pose</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Close the loop</source>
@@ -1984,24 +1996,28 @@
       <translation>Diese Datei hat keine Pose. Gib zuerst eine Posendatei aus.</translation>
     </message>
     <message>
+      <source>Move {count} keys</source>
+      <translation>{count} Schlüssel bewegen</translation>
+    </message>
+    <message>
       <source>There is no take yet. Pose at the lamp in Takes, or make one.</source>
       <translation>Es gibt noch keine Aufnahme. Stelle an der Lampe, oder mach eine.</translation>
     </message>
     <message>
-      <source>Pick keys in the tape first.</source>
-      <translation>Wähle zuerst Schlüssel auf dem Band.</translation>
-    </message>
-    <message>
-      <source>Nothing stands hollow at the lamp.</source>
-      <translation>Nichts steht hohl an der Lampe.</translation>
+      <source>Drag {count} keys</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Ease {count} ways</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Move {count} keys</source>
-      <translation>{count} Schlüssel bewegen</translation>
+      <source>Stretch {count} keys</source>
+      <translation>{count} Schlüssel dehnen</translation>
+    </message>
+    <message>
+      <source>Bend a curve</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>beginning</source>
@@ -2014,6 +2030,46 @@
     <message>
       <source>Put the {word} at frame {frame}</source>
       <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Copy {count} keys</source>
+      <translation>{count} Schlüssel kopieren</translation>
+    </message>
+    <message>
+      <source>Select the joint from which on it shall swing: a tail, a scarf, an ear.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Let {name} hang loose</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make {name} stiff</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{count} joints have a key at every frame, and are stiff in this take.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limbs turn these joints, so they can't hang loose. Choose a tail, a scarf, an ear.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{count} joints swing after what carries them, in every take.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{count} joints are stiff again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pick keys in the tape first.</source>
+      <translation>Wähle zuerst Schlüssel auf dem Band.</translation>
+    </message>
+    <message>
+      <source>Nothing stands hollow at the lamp.</source>
+      <translation>Nichts steht hohl an der Lampe.</translation>
     </message>
     <message>
       <source>Another way for {count} keys</source>
@@ -2080,14 +2136,6 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Let {name} swing</source>
-      <translation>{name} schwingen lassen</translation>
-    </message>
-    <message>
-      <source>{count} joints swing after what carries them, with a key at every frame.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Turn {count} keys round in time</source>
       <translation type="unfinished" />
     </message>
@@ -2100,10 +2148,6 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Copy {count} keys</source>
-      <translation>{count} Schlüssel kopieren</translation>
-    </message>
-    <message>
       <source>There is nothing to key: the puppet has no controls, and nothing is posed.</source>
       <translation type="unfinished" />
     </message>
@@ -2114,10 +2158,6 @@
     <message>
       <source>What you pose stays hollow at the lamp: Enter keeps it, moving the lamp lets it go.</source>
       <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Stretch {count} keys</source>
-      <translation>{count} Schlüssel dehnen</translation>
     </message>
     <message>
       <source>There are no keys on the clipboard. Copy some from a tape first.</source>
@@ -2137,10 +2177,6 @@
     </message>
     <message>
       <source>Nothing that hangs from this joint is keyed. Key the chain first.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Select the joint from which on it shall swing: a tail, a scarf, an ear.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2621,12 +2657,40 @@
       <translation>Klick wählt</translation>
     </message>
     <message>
+      <source>Hangs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Swings, damping</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Weight, how far</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Length</source>
       <translation>Länge</translation>
     </message>
     <message>
       <source>Angle</source>
       <translation>Winkel</translation>
+    </message>
+    <message>
+      <source>Swings a second</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Damping</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Weight</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How far</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>joints</source>
@@ -2647,6 +2711,14 @@
     <message>
       <source>This carrier</source>
       <translation>Diesen Träger</translation>
+    </message>
+    <message>
+      <source>Stiff</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Loose</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Lower limit</source>
@@ -3007,6 +3079,10 @@
     <message>
       <source>{count} more steps</source>
       <translation>{count} weitere Schritte</translation>
+    </message>
+    <message>
+      <source>{seconds} s</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Take</source>

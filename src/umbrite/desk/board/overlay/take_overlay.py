@@ -7,8 +7,8 @@ from PySide6.QtGui import QColor
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
+from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.evaluate import Placed
-from umbrite.motion.sampling import placed_over
 from umbrite.motion.scene import scene_of
 from umbrite.paint.outlines import outline_of
 from umbrite.rig.model import Puppet

@@ -10,12 +10,11 @@ from umbrite.desk.commands.takes.changes import current_take, put_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
-from umbrite.motion.animating.swinging import Swing, swung
 from umbrite.motion.animating.walking import Steps, walk
 from umbrite.rig.channels import is_stepped
 from umbrite.rig.edits.shelf import by_names, from_names
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import branch, targets
+from umbrite.rig.family import branch
 from umbrite.rig.ids import owner_of
 from umbrite.rig.takes import keys as key_edits
 from umbrite.rig.takes import take_list
@@ -296,23 +295,6 @@ def chain_groups(session: Session) -> list[list[str]]:
     if not any(groups[1:]):
         raise RigError(tr("Nothing that hangs from this joint is keyed. Key the chain first."))
     return groups
-
-
-def let_swing(session: Session) -> None:
-    """The selected joint and what hangs from it swing after what carries them: a key at every frame, which can be corrected."""
-    tops = session.selection.of("joint")
-    if not tops:
-        raise RigError(tr("Select the joint from which on it shall swing: a tail, a scarf, an ear."))
-    hooks = targets(session.puppet)
-    chain = [key for top in tops[:1] for key in branch(session.puppet, top) if key not in hooks]
-    put_take(
-        session,
-        tr("Let {name} swing", name=session.puppet.joints[tops[0]].name),
-        swung(current_take(session), session.puppet, chain, Swing()),
-    )
-    session.say(
-        tr("{count} joints swing after what carries them, with a key at every frame.", count=len(chain))
-    )
 
 
 def ease_everything(session: Session) -> None:

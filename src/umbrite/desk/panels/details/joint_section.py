@@ -3,6 +3,8 @@
 import cmath
 import math
 
+from msgspec.structs import replace
+
 from umbrite.desk.commands import limit_commands
 from umbrite.desk.panels.details.fields import NumberField, Writer, on_puppet
 from umbrite.desk.panels.details.section import Read, Section, Write, name_of
@@ -12,11 +14,11 @@ from umbrite.desk.theme.themes import side_words
 from umbrite.rig.angles import from_shown, shown_degrees
 from umbrite.rig.change import change
 from umbrite.rig.edits.bones import set_angle, set_length
-from umbrite.rig.edits.limits import mended, set_limit, set_soft
+from umbrite.rig.edits.limits import mended, set_limit, set_loose, set_soft
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.family import branch, is_carrier
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Loose, Puppet
 
 
 class JointSection(Section):
@@ -68,7 +70,29 @@ class JointSection(Section):
         self.catches_row = self.form.rowCount() - 1
         self.row("Soft ends", self.soft)
         self.row("Give", give)
+        self._add_swing_rows()
         self.free = self.button("Remove limit", lambda: limit_commands.free_limits(session))
+
+    def _add_swing_rows(self) -> None:
+        """What hangs loose: how it swings."""
+        self.row("Hangs", self.choice(
+            "Hangs",
+            lambda _p, _k: [("Stiff", False), ("Loose", True)],
+            lambda p, k: p.joints[k].loose is not None,
+            lambda p, k, v: set_loose(p, k, (p.joints[k].loose or Loose()) if v else None),
+        ))  # fmt: skip
+        first = self.form.rowCount()
+        self.row(
+            "Swings, damping",
+            self.number("Swings a second", _swing("frequency"), _put_swing("frequency"), unit="/s", digits=2, least=0.05, most=20),
+            self.number("Damping", _swing("damping", 100), _put_swing("damping", 100), unit=" %", digits=0, least=0, most=1000),
+        )  # fmt: skip
+        self.row(
+            "Weight, how far",
+            self.number("Weight", _swing("weight", 100), _put_swing("weight", 100), unit=" %", digits=0, least=0, most=1000),
+            self.number("How far", _swing("reach", 180 / math.pi), _put_swing("reach", 180 / math.pi), unit="°", digits=0, least=1, most=180),
+        )  # fmt: skip
+        self.swing_rows = range(first, self.form.rowCount())
 
     def show_for(self, keys: list[str]) -> None:
         super().show_for(keys)
@@ -77,6 +101,8 @@ class JointSection(Section):
         self.form.setRowVisible(self.catches_row, all(is_carrier(self.session.puppet, key) for key in keys))
         self.form.setRowVisible(self.bone_row, all(joint.tip for joint in joints))
         self.soft.setEnabled(all(joint.limit for joint in joints))
+        for row in self.swing_rows:
+            self.form.setRowVisible(row, all(joint.loose for joint in joints))
 
     def describe(self, puppet: Puppet, keys: list[str]) -> str:
         if len(keys) > 1:
@@ -121,6 +147,17 @@ def _put_pivot(axis: str) -> Write:
 def _sides(puppet: Puppet) -> list[tuple[str, str]]:
     words = side_words(joint.name for joint in puppet.joints.values())
     return [(word, side) for side, word in words.items()]
+
+
+def _swing(what: str, times: float = 1.0) -> Read:
+    return lambda puppet, key: getattr(puppet.joints[key].loose or Loose(), what) * times
+
+
+def _put_swing(what: str, times: float = 1.0) -> Write:
+    def write(puppet: Puppet, key: str, value: float) -> Puppet:
+        return set_loose(puppet, key, replace(puppet.joints[key].loose or Loose(), **{what: value / times}))
+
+    return write
 
 
 def _limit(end: str) -> Read:

@@ -4,6 +4,8 @@ import itertools
 from bisect import bisect_left, bisect_right
 from typing import NamedTuple
 
+import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF
 
 from umbrite.desk.panels.tape.tape_rows import Row, keys_in, rows_of
@@ -11,6 +13,7 @@ from umbrite.desk.panels.tape.threads import frame_of
 from umbrite.desk.session.session import Session
 from umbrite.motion.sampling import sample, slopes_at
 from umbrite.rig.channels import shown_unit
+from umbrite.rig.model import Puppet
 from umbrite.rig.takes.take import Key, Spot, Take
 
 NAMES, RULER, EDGE = 168, 38, 18
@@ -44,6 +47,8 @@ class TapeGround:
         self.ranges: dict[str, tuple[float, float]] = {}  # chosen, by thing; else all of its curves is seen
         self.fixed: dict[str, tuple[float, float]] = {}  # while a curve is dragged
         self._tops: list[float] = [RULER]
+        self._puppet: Puppet | None = None
+        self._made_from: tuple[list[str] | None, list[str], list[str]] | None = None
         self._zoom, self._start = 1.0, 0.0
 
     @property
@@ -53,7 +58,13 @@ class TapeGround:
 
     def refresh(self) -> bool:
         """The rows anew; whether there are others."""
-        rows = rows_of(self.session.puppet, self.take, self.unfolded, self.drawn)
+        puppet, take = self.session.puppet, self.take
+        channels = None if take is None else list(take.tracks)
+        made_from = (channels, sorted(self.unfolded), sorted(self.drawn))
+        if puppet is self._puppet and made_from == self._made_from:
+            return False
+        self._puppet, self._made_from = puppet, made_from
+        rows = rows_of(puppet, take, self.unfolded, self.drawn)
         if rows == self.rows:
             return False
         self.rows = rows
@@ -82,6 +93,11 @@ class TapeGround:
         """Where a frame is."""
         start = self.span()[0] if self._zoom == 1.0 else self._start
         return NAMES + EDGE + (frame - start) * self.scale()
+
+    def places(self, frames: list[float]) -> NDArray[np.float64]:
+        """Where many frames are, shape (frames,)."""
+        start = self.span()[0] if self._zoom == 1.0 else self._start
+        return np.asarray(NAMES + EDGE + (np.array(frames) - start) * self.scale(), dtype=np.float64)
 
     def frame_at(self, x: float) -> float:
         """The frame at a place, not rounded."""

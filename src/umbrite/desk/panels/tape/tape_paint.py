@@ -1,8 +1,9 @@
 """Paints the paper tape: its ruler, rows, threads, eyelets and the lamp."""
 
-import itertools
 from bisect import bisect_left
 
+import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPolygonF
 
@@ -13,9 +14,11 @@ from umbrite.desk.panels.tape.threads import frame_of, thread
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
-from umbrite.rig.takes.take import Key
+from umbrite.rig.takes.take import Key, Take
 
-EYELET, CLOSE = 5.0, 3.0
+Floats = NDArray[np.float64]
+
+EYELET, CLOSE = 5.0, 4.0
 LEFT = {"all": 8, "head": 8, "thing": 26, "channel": 46, "curve": 46}
 STEPS = (1, 2, 5, 10, 20, 50, 100, 200, 500, 1000)
 
@@ -140,44 +143,51 @@ def _keys(painter: Inked, ground: TapeGround, row: Row, y: float, seen: QRectF) 
     keys = keys_in(take, row)
     begin = max(bisect_left(keys, first, key=frame_of) - 1, 0)
     keys = keys[begin : bisect_left(keys, last, key=frame_of) + 1]
-    if row.kind != "all":
-        _threads(painter, ground, keys, y)
-    picked: set[float] = set()
-    if tape.picked:
-        own = set(row.channels)
-        picked = {frame for name, frame in tape.picked if name in own}
-    radius, before = EYELET if row.kind != "channel" else 4.0, -99.0
-    for frame, _ in keys:
-        x, lit = ground.x_of(frame), frame in picked
-        if lit or x - before >= CLOSE:  # of those that would hide each other one is enough
-            marks.eyelet(painter, QPointF(x, y), radius, lit=lit)
-            before = x
+    if keys:
+        places = ground.places([frame for frame, _ in keys])
+        if row.kind != "all":
+            _threads(painter, keys, places, y)
+            _around(painter, ground, take, keys, y)
+        radius = EYELET if row.kind != "channel" else 4.0
+        for first_x, last_x in _runs(places):
+            if last_x > first_x:
+                marks.strip(
+                    painter, QRectF(first_x - radius, y - radius, last_x - first_x + 2 * radius, 2 * radius)
+                )
+            else:
+                marks.eyelet(painter, QPointF(first_x, y), radius, lit=False)
+        own = set(row.channels) if tape.picked else set()
+        for frame in {frame for name, frame in tape.picked if name in own}:
+            marks.eyelet(painter, QPointF(ground.x_of(frame), y), radius, lit=True)
     if tape.hollow and any(name in tape.hollow for name in row.channels):
         marks.eyelet(painter, QPointF(ground.x_of(tape.frame), y), EYELET, lit=False, hollow=True)
 
 
-def _threads(painter: Inked, ground: TapeGround, keys: list[tuple[float, Key]], y: float) -> None:
+def _runs(places: Floats) -> list[tuple[float, float]]:
+    """Where eyelets begin and end that stand so close that they would hide each other; the others alone."""
+    gaps = np.flatnonzero(np.diff(places) >= CLOSE)
+    starts, ends = np.concatenate([[0], gaps + 1]), np.concatenate([gaps, [len(places) - 1]])
+    return list(zip(places[starts].tolist(), places[ends].tolist(), strict=True))
+
+
+def _threads(painter: Inked, keys: list[tuple[float, Key]], places: Floats, y: float) -> None:
+    """Threads between eyelets; where keys stand so close that none can be seen, one line is enough for all of them."""
     painter.setPen(marks.pen(painter.theme.teal, 1.8))
     painter.setBrush(Qt.BrushStyle.NoBrush)
-    close: float | None = None  # where keys begin that stand so close that one line is enough for all of them
-    for (frame, key), (after, _) in itertools.pairwise(keys):
-        start, end = ground.x_of(frame), ground.x_of(after)
-        if end - start < 2 * EYELET:
-            close = start if close is None else close
-            continue
-        if close is not None:
-            painter.drawLine(QPointF(close, y), QPointF(start, y))
-            close = None
-        painter.drawPath(thread(key, QPointF(start, y), QPointF(end, y)))
-    if close is not None:
-        painter.drawLine(QPointF(close, y), QPointF(ground.x_of(keys[-1][0]), y))
-    _around(painter, ground, keys, y)
+    wide = np.flatnonzero(np.diff(places) >= 2 * EYELET).tolist()
+    close = 0
+    for at in wide:
+        if at > close:
+            painter.drawLine(QPointF(places[close], y), QPointF(places[at], y))
+        painter.drawPath(thread(keys[at][1], QPointF(places[at], y), QPointF(places[at + 1], y)))
+        close = at + 1
+    if close < len(places) - 1:
+        painter.drawLine(QPointF(places[close], y), QPointF(places[-1], y))
 
 
-def _around(painter: Inked, ground: TapeGround, keys: list[tuple[float, Key]], y: float) -> None:
+def _around(painter: Inked, ground: TapeGround, take: Take, keys: list[tuple[float, Key]], y: float) -> None:
     """In a loop the thread goes on from the last key to the fold, and comes in from the other one."""
-    take = ground.take
-    if take is None or not take.loop or len(keys) < 2:
+    if not take.loop or len(keys) < 2:
         return
     painter.setPen(marks.pen(painter.theme.teal, 1.4, Qt.PenStyle.DotLine))
     for end, key in ((float(take.first), keys[0]), (float(take.last), keys[-1])):

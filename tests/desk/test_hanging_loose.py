@@ -1,0 +1,115 @@
+"""What hangs loose: made so and made stiff, swinging in takes as its keys do once it is baked, and live while one poses."""
+
+from collections.abc import Callable
+
+import pytest
+from PySide6.QtWidgets import QComboBox
+
+from demo_puppet import control, joint
+from desk.conftest import Hand
+from desk.test_rehearsing import grip
+from desk.test_takes_station import take, timed
+from umbrite.desk.panels.details.fields import NumberField
+from umbrite.desk.window import Window
+from umbrite.rig.model import Loose
+
+Act = Callable[[str], None]
+__all__ = ["timed"]
+
+
+@pytest.fixture
+def ducking(timed: Window) -> Window:
+    """Wick goes down and up again with his body; the scarf hangs loose from the start."""
+    session = timed.session
+    body = session.puppet.controls[control(session.puppet, "Body")].moves
+    session.stage.tape.go_to(8.0)
+    session.edit("Down", pose={**session.pose, f"{body}.y": 70.0})
+    session.stage.tape.go_to(16.0)
+    session.edit("Up", pose={**session.pose, f"{body}.y": 0.0})
+    return timed
+
+
+def test_the_scarf_swings_at_the_lamp_and_nothing_of_it_is_keyed(ducking: Window) -> None:
+    session = ducking.session
+    tail = joint(session.puppet, "Scarf tail")
+    turns = []
+    for frame in range(30):
+        session.stage.tape.go_to(float(frame))
+        turns.append(session.placed.turn(tail))
+    assert max(turns) - min(turns) > 0.03
+    assert f"{tail}.turn" not in session.pose
+    session.edit("Turn it", pose={**session.pose, f"{tail}.turn": 0.1})
+    assert take(ducking).tracks[f"{tail}.turn"][-1].value == 0.1, "its own turn is keyed, without the swing"
+    assert session.placed.turn(tail) != pytest.approx(0.1, abs=1e-4)
+
+
+def test_a_chain_is_made_loose_and_stiff_again(ducking: Window, act: Act) -> None:
+    session = ducking.session
+    session.selection.pick([])
+    assert not ducking.actions_by_id["swing"].isEnabled()
+    session.selection.pick([joint(session.puppet, "Scarf tail")])
+    act("swing")
+    chain = [joint(session.puppet, name) for name in ("Scarf tail", "Scarf end")]
+    assert [session.puppet.joints[key].loose for key in chain] == [None, None]
+    act("swing")
+    assert [session.puppet.joints[key].loose for key in chain] == [Loose(), Loose()]
+    session.selection.pick([joint(session.puppet, "Near shin")])
+    before = session.history.now
+    act("swing")
+    assert session.history.now is before
+    assert "can't hang loose" in ducking.frame.hints.message
+
+
+def test_baked_swing_is_the_same_picture_and_can_be_corrected(ducking: Window, act: Act) -> None:
+    session = ducking.session
+    chain = [joint(session.puppet, name) for name in ("Scarf tail", "Scarf end")]
+    session.stage.tape.go_to(12.0)
+    before = [session.placed.turn(key) for key in chain]
+    session.selection.pick([chain[0]])
+    act("bake-swing")
+    assert take(ducking).stiff == tuple(sorted(chain))
+    assert all(len(take(ducking).tracks[f"{key}.turn"]) == 49 for key in chain)
+    assert [session.placed.turn(key) for key in chain] == pytest.approx(before, abs=1e-9)
+    act("bake-swing")
+    assert "None of these joints swings" in ducking.frame.hints.message
+
+
+def test_it_swings_live_while_one_poses_and_comes_to_rest(ducking: Window, hand: Hand, act: Act) -> None:
+    session = ducking.session
+    act("rehearse")
+    tail = joint(session.puppet, "Scarf tail")
+    act("dangle")
+    hand.drag(grip(ducking, "Body"), grip(ducking, "Body") + 90j)
+    still = session.history.now
+    session.stage.dangling.tick(0.02)
+    assert session.placed.turn(tail) != 0.0
+    swings = []
+    for _ in range(2000):
+        session.stage.dangling.tick(0.016)
+        swings.append(session.placed.turn(tail))
+        if not session.stage.dangling.offsets:
+            break
+    assert session.stage.dangling.offsets == {}
+    assert max(map(abs, swings)) > 0.01
+    assert session.placed.turn(tail) == 0.0
+    assert session.history.now is still, "the pose knows nothing of it"
+    act("dangle")
+    assert not session.stage.dangling.on
+
+
+def test_how_it_swings_is_told_in_the_details(ducking: Window) -> None:
+    session = ducking.session
+    tail = joint(session.puppet, "Scarf tail")
+    session.selection.pick([tail])
+    section = ducking.details
+    fields = {each.accessibleName(): each for each in section.findChildren(NumberField)}
+    fields["Swings a second"].setValue(1.5)
+    fields["How far"].setValue(60)
+    loose = session.puppet.joints[tail].loose
+    assert loose is not None
+    assert loose.frequency == 1.5
+    assert loose.reach == pytest.approx(1.0471975511965976)
+    hangs = next(each for each in section.findChildren(QComboBox) if each.accessibleName() == "Hangs")
+    hangs.setCurrentIndex(0)
+    hangs.activated.emit(0)
+    assert session.puppet.joints[tail].loose is None
