@@ -1,0 +1,180 @@
+"""What a joint follows, or the side to which a limb bends, changed in the middle of a take without a jump."""
+
+import cmath
+import itertools
+import math
+
+import numpy as np
+from msgspec.structs import replace
+
+from umbrite.motion.animating.playing import placed_over
+from umbrite.motion.matching import follow_in_place, stayed
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.sampling import compile_take, pose_at, sample, slopes_at
+from umbrite.rig.angles import wrapped
+from umbrite.rig.errors import RigError
+from umbrite.rig.model import Pose, Puppet
+from umbrite.rig.takes.keys import SAME, key_at, put_keys, set_going
+from umbrite.rig.takes.take import Key, Take, Track
+
+PLACE = ("x", "y", "turn")
+
+
+def split_at(take: Take, puppet: Puppet, channel: str, frame: float) -> Take:
+    """The take with one more key of a channel, which changes nothing: the ways beside it keep their shape by slopes of their own.
+
+    Outside of its keys a channel gets a key of the value at which it stands there. Raises KeyError for a channel without keys.
+    """
+    track = take.tracks[channel]
+    if key_at(take, channel, frame) is not None:
+        return take
+    ring, beside = _ring(take, track)
+    period = float(take.last - take.first)
+    at = frame + period if take.loop and frame < ring[0].frame else frame
+    played = not take.loop or (len(ring) > 1 and take.first <= frame <= take.last)
+    if not played or not ring[0].frame < at < ring[-1].frame:
+        value = float(sample(take, puppet, [frame], [channel])[channel][0])
+        still = (*track[:-1], replace(track[-1], going="hold")) if frame > track[-1].frame else track
+        made = [*still, Key(frame, value, "hold")]
+    else:
+        number = next(i for i, key in enumerate(ring) if key.frame > at) - 1
+        count = len(ring) - 1
+        made = list(beside)
+        for i, (one, other) in enumerate(itertools.pairwise(ring)):
+            # The slopes of its neighbours hang on a smooth way; those of ways further off do not.
+            near = min(abs(i - number), count - abs(i - number) if take.loop else count) <= 1
+            whole = one.going == "hold" or not near
+            made += [one] if whole else _pieces(take, puppet, channel, one, other, at)
+            if whole and one.frame < at < other.frame:
+                made.append(Key(at, one.value, "hold"))
+        if ring[-1].frame <= take.last or not take.loop:
+            made.append(ring[-1])
+    if take.loop and played:
+        back = [key.frame > take.last or key.frame == frame + period for key in made]
+        made = [
+            replace(key, frame=key.frame - period) if beyond and key not in track else key
+            for key, beyond in zip(made, back, strict=True)
+        ]
+    return replace(take, tracks={**take.tracks, channel: tuple(sorted(made, key=lambda key: key.frame))})
+
+
+def _ring(take: Take, track: Track) -> tuple[list[Key], list[Key]]:
+    """The keys that play, once around in a loop, and those that stand outside of it."""
+    if not take.loop:
+        return list(track), []
+    inside = [key for key in track if take.first - SAME <= key.frame <= take.last + SAME]
+    beside = [key for key in track if key not in inside]
+    if not inside:
+        return [track[0]], beside[1:]
+    if inside[-1].frame < take.last - SAME:
+        inside.append(replace(inside[0], frame=inside[0].frame + take.last - take.first))
+    return inside, beside
+
+
+def _pieces(take: Take, puppet: Puppet, channel: str, one: Key, other: Key, at: float) -> list[Key]:
+    """A way as free keys of its own slopes, with one more where `at` lies in it."""
+    starts = compile_take(take, puppet).curves[channel].starts
+    inside = [place for place in starts.tolist() if one.frame + SAME < place < other.frame - SAME]
+    inside = [one.frame, *inside]
+    if one.frame < at < other.frame and all(abs(place - at) > SAME for place in inside):
+        inside = sorted([*inside, at])
+    values = sample(take, puppet, inside, [channel])[channel].tolist()
+    made = []
+    for place, value, end in zip(inside, values, [*inside[1:], other.frame], strict=True):
+        out, into = slopes_at(take, puppet, channel, place)[1], slopes_at(take, puppet, channel, end)[0]
+        made.append(Key(place, value if place > one.frame else one.value, "free", out, into))
+    return made
+
+
+def followed(take: Take, puppet: Puppet, joint: str, number: int, frame: float, over: int = 0) -> Take:
+    """The take in which a joint follows another of those that it may follow from a frame on, and stays on its way.
+
+    Its keys from there to where it changes again are told in the new frame, so that it is at them where it was; before, nothing is
+    different. `over` frames it passes from its old way to the new one. Raises RigError where it follows that already.
+    """
+    name = f"{joint}.follows"
+    before = round(pose_at(take, puppet, frame).get(name, 0.0))
+    if before == number:
+        raise RigError(
+            f"{puppet.joints[joint].name} follows that at this frame already. Choose something else."
+        )
+    took, old = take, pose_at(take, puppet, frame)
+    until = min(
+        (key.frame for key in take.tracks.get(name, ()) if key.frame > frame + SAME), default=math.inf
+    )
+    names = [f"{joint}.{what}" for what in PLACE]
+    if not any(key.frame < frame for key in take.tracks.get(name, ())) and frame > take.first:
+        took = put_keys(took, take.first, {name: float(before)}, holding=[name])
+    for each in names:  # what was before stays as it was
+        took = _begun(took, each, frame, old.get(each, 0.0))
+        if frame - 1 >= took.first:
+            took = split_at(split_at(took, puppet, each, frame), puppet, each, frame - 1)
+            took = set_going(took, [(each, frame - 1)], "hold")
+    later = {key.frame for each in names for key in took.tracks[each] if frame - SAME <= key.frame < until}
+    keyed = took
+    for at in sorted({frame, *later}):
+        pose: Pose = {**pose_at(take, puppet, at), name: float(before)}
+        there = placed_over(take, puppet, [at])
+        changed = follow_in_place(there, pose, joint, number)
+        keyed = put_keys(keyed, at, {each: changed.get(each, 0.0) for each in names})
+    keyed = put_keys(keyed, frame, {name: float(number)}, holding=[name])
+    told_anew = [(each, key.frame) for each in names for key in keyed.tracks[each]]
+    told_anew = [spot for spot in told_anew if frame - SAME <= spot[1] < until and _is_free(keyed, *spot)]
+    if told_anew:  # their slopes were those of the old frame
+        keyed = set_going(keyed, told_anew, "smooth")
+    return _blended(take, keyed, puppet, joint, frame, over) if over > 0 else keyed
+
+
+def _blended(take: Take, cut: Take, puppet: Puppet, joint: str, frame: float, over: int) -> Take:
+    """From the way in `take` to that in `cut`, a key at each of so many frames."""
+    plan, pivot, done = compile_plan(puppet), puppet.joints[joint].pivot.z, cut
+    place = plan.place[joint]
+    for step in range(1, over + 1):
+        at, share = frame + step, _eased(step / over)
+        was, goes = (placed_over(each, puppet, [at]) for each in (take, cut))
+        way = was.pivot(joint) * (1 - share) + goes.pivot(joint) * share
+        one, other = was.joint_map(joint).a, goes.joint_map(joint).a
+        turned = cmath.phase(one) + share * wrapped(cmath.phase(other) - cmath.phase(one))
+        a, t = was.maps.a.copy(), was.maps.t.copy()
+        a[0, place] = cmath.rect(abs(one), turned)
+        t[0, place] = way - a[0, place] * pivot - was.maps.b[0, place] * np.conj(pivot)
+        wanted = was._replace(maps=was.maps._replace(a=a, t=t))
+        pose = stayed(wanted, pose_at(cut, puppet, at), joint, plan)
+        done = put_keys(done, at, {f"{joint}.{what}": pose.get(f"{joint}.{what}", 0.0) for what in PLACE})
+    return done
+
+
+def _is_free(take: Take, channel: str, frame: float) -> bool:
+    key = key_at(take, channel, frame)
+    return key is not None and key.going == "free"
+
+
+def _begun(take: Take, channel: str, frame: float, value: float) -> Take:
+    """The take with keys of a channel where it had none."""
+    if channel in take.tracks:
+        return take
+    return put_keys(put_keys(take, take.first, {channel: value}), frame, {channel: value})
+
+
+def _eased(share: float) -> float:
+    return share * share * (3 - 2 * share)
+
+
+def bent_over(take: Take, limb: str, frame: float, over: int = 0) -> Take:
+    """The take in which a limb bends to its other side from a frame on: at once, or over so many frames through straight."""
+    name = f"{limb}.bend"
+    track = take.tracks.get(name, ())
+    before = next(
+        (key.value for key in reversed(track) if key.frame <= frame), track[0].value if track else 0.0
+    )
+    start = max(frame - over, float(take.first)) if over > 0 else float(take.first)
+    if not any(key.frame <= frame for key in track) or over > 0:
+        take = put_keys(take, start, {name: before}, going="eased")
+    after = 0.0 if before >= 0.5 else 1.0
+    take = put_keys(take, frame, {name: after}, going="hold")
+    last = max((key.frame for key in take.tracks[name] if key.frame < frame), default=None)
+    if last is None:
+        return take
+    if over > 0:
+        return set_going(take, [(name, last)], "eased", 1 / 3, 1 / 3)
+    return set_going(take, [(name, last)], "hold")

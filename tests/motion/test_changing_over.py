@@ -1,0 +1,117 @@
+"""What is followed and how a limb bends, changed in the middle of a take: before nothing is different, at the change nothing jumps."""
+
+import itertools
+import math
+
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from demo_puppet import joint, wick
+from takes_strategies import takes
+from umbrite.motion.animating.changing_over import bent_over, followed, split_at
+from umbrite.motion.animating.playing import placed_over
+from umbrite.motion.sampling import sample
+from umbrite.rig.edits.parenting import set_also
+from umbrite.rig.errors import RigError
+from umbrite.rig.model import Puppet
+from umbrite.rig.takes.keys import put_keys, set_going, spots_of
+from umbrite.rig.takes.take import Take
+
+WICK = wick()
+HAND, HEAD, BODY = (joint(WICK, name) for name in ("Far arm target", "Head", "Body"))
+PUPPET = set_also(WICK, HAND, [HEAD, ""])
+
+
+@given(takes(), st.integers(-10, 70))
+def test_a_key_put_in_between_changes_nothing(take: Take, frame: int) -> None:
+    for channel, track in take.tracks.items():
+        split = split_at(take, Puppet(), channel, float(frame))
+        assert any(key.frame == frame for key in split.tracks[channel])
+        assert {key.frame for key in track} <= {key.frame for key in split.tracks[channel]}
+        at = np.linspace(take.first, take.last, 97)[:-1]
+        before, after = (sample(each, Puppet(), at)[channel] for each in (take, split))
+        inside = [key for key in track if take.first <= key.frame <= take.last]
+        if take.loop and (
+            len(inside) < 2 or inside[-1].frame == take.last or not take.first <= frame <= take.last
+        ):
+            continue  # what stands outside of a loop is not played; one that jumps at its end has no way there
+        assert np.abs(before - after).max(initial=0) < 1e-7 * (1 + np.abs(before).max(initial=0))
+
+
+def moving(going: str = "smooth") -> Take:
+    """The hand goes out and in while the body goes down and the head turns."""
+    take = Take("T", 24.0, 0, 48)
+    for frame, (x, y, down, turn) in {
+        0: (0, 0, 0, 0),
+        16: (-60, -40, 50, 0.3),
+        40: (-120, 30, 10, -0.4),
+    }.items():
+        values = {
+            f"{HAND}.x": x,
+            f"{HAND}.y": y,
+            f"{HAND}.turn": turn,
+            f"{BODY}.y": down,
+            f"{HEAD}.turn": turn,
+        }
+        take = put_keys(take, frame, values)
+    return set_going(take, spots_of(take), "eased", 0.3, 0.3) if going == "eased" else take
+
+
+def way(take: Take, frames: np.ndarray) -> np.ndarray:
+    placed = placed_over(take, PUPPET, frames)
+    return np.array([placed.pivot(HAND, i) for i in range(len(frames))])
+
+
+@pytest.mark.parametrize("going", ["smooth", "eased"])
+@pytest.mark.parametrize("over", [0, 6])
+@pytest.mark.parametrize("number", [1, 2])
+def test_following_something_else_from_a_frame_on_does_not_jump(number: int, over: int, going: str) -> None:
+    take = moving(going)
+    done = followed(take, PUPPET, HAND, number, 20.0, over)
+    before = np.arange(0, 20.0)
+    assert np.abs(way(take, before) - way(done, before)).max() < 1e-6
+    finely = np.arange(0, 48.01, 0.25)
+    steps, usual = (np.abs(np.diff(way(each, np.arange(0, 49.0)))) for each in (done, take))
+    assert steps[18:20].max() < 1.1 * usual.max(), "at the change there is no jump"
+    assert steps.max() < 4 * usual.max(), "the head carries it from there on"
+    assert np.isfinite(way(done, finely)).all()
+    for frame in (20.0, 40.0):
+        at = np.array([frame])
+        assert abs(way(take, at)[0] - way(done, at)[0]) < 1e-6, "there it is where it was"
+    here = placed_over(done, PUPPET, [19.0, 20.0, 44.0])
+    carriers = [here.plan.joints[i] if i < len(here.plan.joints) else "" for i in here.carriers(HAND)]
+    assert carriers == [WICK.joints[HAND].parent, ("", HEAD, "")[number], ("", HEAD, "")[number]]
+    back = followed(done, PUPPET, HAND, 0, 30.0)
+    assert np.abs(way(back, np.arange(0, 29.0)) - way(done, np.arange(0, 29.0))).max() < 1e-6
+    with pytest.raises(RigError, match="already"):
+        followed(done, PUPPET, HAND, number, 30.0)
+
+
+def test_a_blend_lies_between_both_ways_and_moves_smoothly() -> None:
+    take = moving()
+    cut, blended = (followed(take, PUPPET, HAND, 2, 20.0, over) for over in (0, 8))
+    frames = np.arange(20.0, 29.0)
+    one, other, both = way(take, frames), way(cut, frames), way(blended, frames)
+    for old, new, mixed in zip(one, other, both, strict=True):
+        assert abs(old - mixed) + abs(mixed - new) <= abs(old - new) + 1e-6
+    assert abs(both[0] - one[0]) < 1e-6
+    assert abs(both[-1] - other[-1]) < 1e-6
+
+
+def test_the_bend_is_turned_at_once_or_through_straight() -> None:
+    limb = next(key for key, each in WICK.limbs.items() if each.name == "Far arm")
+    frames = np.arange(0, 49.0)
+    cut = sample(bent_over(moving(), limb, 20.0), WICK, frames)[f"{limb}.bend"]
+    assert cut.tolist() == [0.0] * 20 + [1.0] * 29
+    slow = sample(bent_over(moving(), limb, 20.0, 8), WICK, frames)[f"{limb}.bend"]
+    assert slow[12] == 0.0
+    assert slow[20] == 1.0
+    assert (np.diff(slow) >= 0).all()
+    assert 0.3 < slow[16] < 0.7
+    placed = placed_over(bent_over(moving(), limb, 20.0, 8), WICK, frames)
+    elbow = [placed.turn(joint(WICK, "Far forearm"), i) for i in range(49)]
+    assert max(abs(a - b) for a, b in itertools.pairwise(elbow)) < math.pi / 4
+    again = bent_over(bent_over(moving(), limb, 20.0), limb, 30.0)
+    assert sample(again, WICK, frames)[f"{limb}.bend"].tolist() == [0.0] * 20 + [1.0] * 10 + [0.0] * 19
