@@ -5,9 +5,9 @@ from msgspec.structs import replace
 
 from demo_puppet import joint, wick
 from umbrite.checking.take_findings import take_findings
-from umbrite.motion.animating.walking import Steps, walk
+from umbrite.motion.animating.walking import walk
 from umbrite.rig.takes.keys import close_loop, put_keys
-from umbrite.rig.takes.take import Take
+from umbrite.rig.takes.take import Steps, Take
 
 HEAD = f"{joint(wick(), 'Head')}.turn"
 FOOT = f"{next(limb.target for limb in wick().limbs.values() if limb.name == 'Near leg')}.y"

@@ -13,7 +13,6 @@ from demo_puppet import control, joint
 from desk.conftest import Answers, Hand
 from desk.test_rehearsing import grip
 from umbrite.desk.commands.takes import take_commands
-from umbrite.desk.dialogs.walk_starter import WalkStarter
 from umbrite.desk.panels.tape.player import frame_after
 from umbrite.desk.panels.tape.tape_ground import CLAMP, NAMES, RULER
 from umbrite.desk.panels.tape.tape_rows import rows_of
@@ -213,24 +212,10 @@ def test_it_plays_at_its_rate_and_leaves_late_frames_out(timed: Window, act: Act
     assert timed.session.stage.tape.frame == 25.0
 
 
-def test_loops_delays_and_eases_are_single_steps(timed: Window, act: Act) -> None:
-    session = timed.session
+def test_a_loop_is_closed_in_one_step(timed: Window, act: Act) -> None:
     act("close-loop")
     assert take(timed).loop
     assert all(track[-1].frame == 48.0 for track in take(timed).tracks.values())
-    act("ease-all")
-    assert {key.going for track in take(timed).tracks.values() for key in track} == {"eased"}
-    session.selection.pick([joint(session.puppet, "Trunk")])
-    leader, follower = joint(session.puppet, "Trunk"), joint(session.puppet, "Head")
-    session.stage.tape.go_to(10.0)
-    session.edit("Nod", pose={**session.pose, f"{leader}.turn": 0.2, f"{follower}.turn": 0.2})
-    act("delay-chain")
-    frames = [key.frame for key in take(timed).tracks[f"{follower}.turn"]]
-    assert 14.0 in frames, "two joints down the chain, two frames each"
-    assert 10.0 in [key.frame for key in take(timed).tracks[f"{leader}.turn"]]
-    session.selection.pick([])
-    act("delay-chain")
-    assert "leads" in timed.frame.hints.message
 
 
 def test_takes_are_made_copied_removed_and_live_in_the_file(
@@ -290,30 +275,6 @@ def test_ghosts_and_trails_show_where_it_comes_from_and_goes_to(timed: Window, a
     assert board.grab().toImage() != with_trail
 
 
-def test_a_walk_is_tried_live_and_made_as_one_step(timed: Window, qtbot: QtBot) -> None:
-    session = timed.session
-    before = session.history.now
-    dialog = WalkStarter(session, timed)
-    qtbot.addWidget(dialog)
-    dialog.sliders["stride"].setValue(30)
-    at_rest = session.pose
-    for _ in range(4):
-        dialog.step()
-    assert session.pose != at_rest, "it walks on the board"
-    dialog.sliders["stride"].setValue(195)
-    assert "too long" in dialog.words.text()
-    dialog.reject()
-    assert session.history.now is before
-    dialog = WalkStarter(session, timed)
-    qtbot.addWidget(dialog)
-    dialog.sliders["stride"].setValue(35)
-    dialog.accept()
-    assert [each.name for each in session.history.now.takes] == ["Take 1", "Walk"]
-    assert take(timed).name == "Walk"
-    assert session.history.undo_name == "Start a walk"
-    assert session.checks.found == []
-
-
 def test_keys_go_by_the_clipboard_to_other_frames_and_takes(timed: Window, act: Act, qtbot: QtBot) -> None:
     session, sheet, channels = timed.session, timed.tape.sheet, hand_channels(timed)
     sheet.setFocus()
@@ -337,7 +298,7 @@ def test_keys_go_by_the_clipboard_to_other_frames_and_takes(timed: Window, act: 
     assert session.history.now is before
 
 
-def test_picked_keys_are_stretched_and_scattered(timed: Window, act: Act) -> None:
+def test_picked_keys_are_stretched_by_actions(timed: Window, act: Act) -> None:
     session, channels = timed.session, hand_channels(timed)
     session.stage.tape.pick({(name, key.frame) for name in channels for key in take(timed).tracks[name]})
     act("press-keys")
@@ -345,8 +306,6 @@ def test_picked_keys_are_stretched_and_scattered(timed: Window, act: Act) -> Non
     act("stretch-keys")
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 24.0]
     assert {frame for _, frame in session.stage.tape.picked} == {0.0, 24.0}
-    act("scatter-keys")
-    assert session.history.undo_name == f"Scatter {2 * len(channels)} keys"
 
 
 def test_the_rest_is_not_changed_under_takes_and_what_is_removed_leaves_nothing_hollow(

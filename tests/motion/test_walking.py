@@ -4,15 +4,19 @@ import itertools
 
 import numpy as np
 import pytest
+from msgspec.structs import replace
 
 from demo_puppet import ASSETS, joint, wick
 from umbrite.files.package import load
-from umbrite.motion.animating.walking import GAITS, STANCE, Gait, Steps, facing, legs_of, phases, walk
+from umbrite.motion.animating.playing import placed_over
+from umbrite.motion.animating.stepping import baked_steps, channels_over
+from umbrite.motion.animating.walking import STANCE, cycle_way, facing, legs_of, master_of, phases, walk
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.sampling import sample
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
+from umbrite.rig.takes.take import GAITS, Gait, Key, Steps
 from umbrite.rig.takes.take_list import take_faults
 
 
@@ -38,7 +42,7 @@ def slides(puppet: Puppet, steps: Steps) -> float:
         standing = ((frames / steps.cycle - begin) % 1.0) < STANCE[steps.gait] - 1e-9
         since = ((frames / steps.cycle - begin) % 1.0) * steps.cycle
         foot = np.array([placed.pivot(limb.end, i) for i in range(len(frames))])
-        ground = (foot + (0 if steps.along else 1) * speed * since)[standing]
+        ground = (foot + (0 if (steps.way == "along") else 1) * speed * since)[standing]
         worst = max(worst, float(np.abs(ground - ground[0]).max()))
     return worst
 
@@ -67,7 +71,7 @@ def test_a_walk_is_a_sound_loop_that_meets_itself(gait: Gait) -> None:
 
 def test_walking_along_the_master_travels_and_feet_stay_on_the_board() -> None:
     puppet = wick()
-    steps = Steps(stride=0.4, along=True)
+    steps = Steps(stride=0.4, way="along")
     take = walk(puppet, steps)
     master = next(key for key, each in puppet.joints.items() if each.role == "master")
     way = sample(take, puppet, [0, take.last])[f"{master}.x"]
@@ -91,3 +95,42 @@ def test_what_can_not_walk_is_refused_in_words() -> None:
         with pytest.raises(RigError):
             walk(wick(), steps)
     assert joint(wick(), "Head")
+
+
+@pytest.mark.parametrize("character", ["wick", "bramble"])
+def test_a_walk_that_follows_the_master_plants_its_feet_however_that_is_keyed(character: str) -> None:
+    puppet = wick() if character == "wick" else bramble()
+    steps = Steps("walk" if character == "wick" else "trot", stride=0.35, way="following")
+    take = walk(puppet, steps)
+    assert take.walking == steps
+    master = master_of(puppet)
+    way = cycle_way(puppet, steps)
+    keys = [
+        Key(0.0, 0.0, "eased", 0.4, 0.4),
+        Key(30.0, 1.3 * way),
+        Key(50.0, 0.6 * way, "hold"),
+        Key(60.0, 0.6 * way, "eased", 0.2, 0.5),
+        Key(90.0, 2.2 * way),
+    ]
+    take = replace(take, last=90, tracks={f"{master}.x": tuple(keys)})
+    frames = np.linspace(0, 90, 90 * 6 + 1)
+    placed = placed_over(take, puppet, frames)
+    gone = sample(take, puppet, frames)[f"{master}.x"] / way
+    for key, begin in phases(puppet, legs_of(puppet), steps.gait).items():
+        foot = puppet.limbs[key].end
+        assert foot is not None
+        at = np.array([placed.pivot(foot, i) for i in range(len(frames))])
+        phase = gone - begin
+        standing = (phase % 1.0) < STANCE[steps.gait] - 1e-6
+        for stand in np.unique(np.floor(phase)):
+            here = at[standing & (np.floor(phase) == stand)]
+            assert len(here) == 0 or np.abs(here - here[0]).max() < 0.25, "forwards, backwards, slower"
+    baked = baked_steps(take, puppet)
+    assert baked.walking is None
+    before, after = (channels_over(each, puppet, np.arange(0, 91.0)) for each in (take, baked))
+    assert before.keys() == after.keys()
+    assert all(np.abs(before[name] - after[name]).max() < 1e-9 for name in before)
+    with pytest.raises(RigError, match="follows the master"):
+        baked_steps(baked, puppet)
+    legless = replace(take, walking=steps)
+    assert channels_over(legless, Puppet(), [3.0]).keys() == take.tracks.keys(), "what can't walk stands"

@@ -5,13 +5,13 @@ from collections.abc import Mapping, Sequence
 
 from msgspec.structs import replace
 
-from umbrite.motion.animating.walking import Steps, walk
+from umbrite.motion.animating.walking import walk
 from umbrite.rig.channels import known_only
 from umbrite.rig.edits.shelf import get_pose
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes.keys import close_loop, delay, ease_all, put_keys
-from umbrite.rig.takes.take import Take
+from umbrite.rig.takes.take import Steps, Take
 
 Values = Mapping[str, float]
 

@@ -26,11 +26,12 @@ from umbrite.desk.board.board import Board
 from umbrite.desk.board.board_frame import BoardFrame
 from umbrite.desk.board.drops import paths_in
 from umbrite.desk.commands import edit_commands, family_commands, found_limit_commands, workout_commands
+from umbrite.desk.commands.takes.recipes import RECIPES
+from umbrite.desk.dialogs.adjuster import Adjuster
 from umbrite.desk.dialogs.command_finder import Finder
 from umbrite.desk.dialogs.dialogs import Dialogs
 from umbrite.desk.dialogs.guide import Guide
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
-from umbrite.desk.dialogs.walk_starter import WalkStarter
 from umbrite.desk.files.file_desk import FileDesk
 from umbrite.desk.files.outside_editor import OutsideEditor
 from umbrite.desk.files.questions import Questions
@@ -408,10 +409,10 @@ class Window(QMainWindow):
         key = family_commands.carry(self.session)
         self.family.tree.edit_name(key)
 
-    def start_walk(self) -> None:
-        """Sliders for a walk, shown live."""
+    def adjust(self, recipe: str) -> None:
+        """Numbers for what is made of a take, shown live."""
         self.session.stage.go_to(TAKES)
-        dialog = WalkStarter(self.session, self)
+        dialog = Adjuster(self.session, RECIPES[recipe](self.session), self)
         dialog.exec()
         dialog.deleteLater()
 

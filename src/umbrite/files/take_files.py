@@ -14,7 +14,7 @@ from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.json_reports import pose_report
 from umbrite.files.pose_files import COLUMNS
 from umbrite.motion.animating.playing import placed_over
-from umbrite.motion.sampling import sample
+from umbrite.motion.animating.stepping import channels_over
 from umbrite.motion.scene import places_of
 from umbrite.rig.affine import svg_matrix
 from umbrite.rig.channels import is_stepped
@@ -30,7 +30,7 @@ def export_transforms(path: Path, puppet: Puppet, take: Take, frames: list[float
     ending = path.suffix.lower()
     if ending not in {".json", ".csv"}:
         raise FileError(f"Places per frame are written as .json or .csv, not as {shown_name(path)}.")
-    channels = sample(take, puppet, frames)
+    channels = channels_over(take, puppet, frames)
     placed = placed_over(take, puppet, frames)
     if ending == ".csv":
         out = io.StringIO()

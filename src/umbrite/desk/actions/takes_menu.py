@@ -1,6 +1,6 @@
 """Takes: made, played, keyed, eased and delayed."""
 
-from umbrite.desk.actions.action import Act, on_session, view_of, with_film
+from umbrite.desk.actions.action import Act, on_session, view_of, with_film, with_recipe
 from umbrite.desk.commands import reasons
 from umbrite.desk.commands.takes import loose_commands as loose
 from umbrite.desk.commands.takes import take_commands as take
@@ -18,7 +18,9 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("ghosts", "Takes", "Ghosts before and after", "Shift+O", "ghost", view_of("ghosts"), view="ghosts", row="Takes"),
     Act("trails", "Takes", "Trails of selected controls", "", "rig-curve", view_of("trails"), view="trails"),
     Act("seconds", "Takes", "Seconds on the ruler", "", "rig-place", view_of("seconds"), view="seconds"),
-    Act("walk", "Takes", "Start a walk…", "", "rig-workout", lambda desk: desk.start_walk(), reasons.needs_limbs),
+    Act("walk", "Takes", "Start a walk…", "", "rig-workout", with_recipe("walk"), reasons.needs_limbs),
+    Act("breathe", "Takes", "Let it breathe…", "", "rig-spread-down", with_recipe("breathe"), needs_take),
+    Act("blink", "Takes", "Let it blink…", "", "eye", with_recipe("blink"), needs_take),
     Act("frame-back", "Takes", "A frame back", ",", "arrow-down", on_session(take.step_by(-1)), needs_take),
     Act("frame-on", "Takes", "A frame on", ".", "arrow-up", on_session(take.step_by(1)), needs_take),
     Act("key-back", "Takes", "To the key before", "Alt+,", "arrow-down-to-line", on_session(take.to_key(-1)), needs_take),
@@ -33,12 +35,16 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("mirror-keys", "Takes", "Turn the picked keys round in time", "", "rig-mirror", on_session(take.mirror_picked), take.needs_keys),
     Act("stretch-keys", "Takes", "Picked keys twice as far apart", "", "rig-spread", on_session(take.stretch_picked(2.0)), take.needs_keys),
     Act("press-keys", "Takes", "Picked keys half as far apart", "", "rig-spread", on_session(take.stretch_picked(0.5)), take.needs_keys),
-    Act("scatter-keys", "Takes", "Scatter the picked keys", "", "rig-spread-down", on_session(take.scatter_picked), take.needs_keys),
-    Act("ease-all", "Takes", "Ease all", "", "rig-curve", on_session(take.ease_everything), needs_take, row="Takes"),
-    Act("delay-chain", "Takes", "Delay down the chain", "", "rig-spread", on_session(take.delay_chain), needs_take, row="Takes"),
+    Act("scatter-keys", "Takes", "Scatter the picked keys…", "", "rig-spread-down", with_recipe("scatter"), take.needs_keys),
+    Act("ease-all", "Takes", "Ease all…", "", "rig-curve", with_recipe("ease"), needs_take, row="Takes"),
+    Act("delay-chain", "Takes", "Delay down the chain…", "", "rig-spread", with_recipe("delay"), needs_take, row="Takes"),
     Act("swing", "Takes", "Hang loose", "", "rig-moved", on_session(loose.hang_loose), loose.needs_joint),
     Act("bake-swing", "Takes", "Swing as keys", "", "rig-key", on_session(loose.bake_swing), needs_take),
     Act("dangle", "Takes", "Swing while you pose", "Shift+W", "rig-moved", view_of("dangle"), view="dangle"),
+    Act("spread-keys", "Takes", "Spread the picked keys…", "", "rig-spread", with_recipe("spread"), take.needs_keys),
+    Act("follow-here", "Takes", "Follow something else from the lamp on…", "", "rig-cord", with_recipe("follow"), needs_take),
+    Act("bend-here", "Takes", "Turn the bend at the lamp…", "", "rig-limb", with_recipe("bend"), needs_take),
+    Act("bake-walk", "Takes", "Walk as keys", "", "rig-key", on_session(loose.bake_walk), needs_take),
     Act("close-loop", "Takes", "Close the loop", "", "rotate-ccw", on_session(take.close_loop), needs_take, row="Takes"),
     *(Act(f"film-{ending.strip('.') or 'folder'}", "Takes", f"Export the take as {word}…", "", "image", with_film(ending), needs_take) for ending, word in FILMS),
 )

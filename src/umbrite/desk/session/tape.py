@@ -4,9 +4,11 @@ from collections.abc import Callable, Collection
 
 from PySide6.QtCore import QObject, Signal
 
-from umbrite.motion.sampling import pose_at
+from umbrite.desk.theme.language import tr
+from umbrite.motion.animating.stepping import cycle_of, pose_of_take
 from umbrite.rig.channels import is_stepped, neutral, with_values
 from umbrite.rig.document import Document
+from umbrite.rig.errors import RigError
 from umbrite.rig.model import EMPTY_POSE, Pose
 from umbrite.rig.takes.keys import put_keys
 from umbrite.rig.takes.take import Spot, Take
@@ -88,7 +90,7 @@ class Tape(QObject):
     def pose_of(self, document: Document) -> Pose:
         """The pose at the lamp: of the take, and over it what is not kept yet."""
         take = self.of(document.takes)
-        pose = pose_at(take, document.puppet, self.frame) if take is not None else EMPTY_POSE
+        pose = pose_of_take(take, document.puppet, self.frame) if take is not None else EMPTY_POSE
         return with_values(pose, self.hollow)
 
     def keyed(self, document: Document, pose: Pose) -> Takes | None:
@@ -99,6 +101,14 @@ class Tape(QObject):
             for name in {*before, *pose}
             if pose.get(name, neutral(name)) != before.get(name, neutral(name))
         }
+        take = self.of(document.takes)
+        walks = cycle_of(take, document.puppet) if take is not None else None
+        if walks is not None and not walks.tracks.keys().isdisjoint(changed):
+            raise RigError(
+                tr(
+                    "The walk moves that, as far as the master goes. Bake the walk to keys to correct it by hand."
+                )
+            )
         if not self.keying:
             self.hollow = {**self.hollow, **changed}
             return None

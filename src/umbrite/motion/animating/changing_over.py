@@ -8,9 +8,10 @@ import numpy as np
 from msgspec.structs import replace
 
 from umbrite.motion.animating.playing import placed_over
+from umbrite.motion.animating.stepping import pose_of_take
 from umbrite.motion.matching import follow_in_place, stayed
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.sampling import compile_take, pose_at, sample, slopes_at
+from umbrite.motion.sampling import compile_take, sample, slopes_at
 from umbrite.rig.angles import wrapped
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Pose, Puppet
@@ -93,12 +94,12 @@ def followed(take: Take, puppet: Puppet, joint: str, number: int, frame: float, 
     different. `over` frames it passes from its old way to the new one. Raises RigError where it follows that already.
     """
     name = f"{joint}.follows"
-    before = round(pose_at(take, puppet, frame).get(name, 0.0))
+    before = round(pose_of_take(take, puppet, frame).get(name, 0.0))
     if before == number:
         raise RigError(
             f"{puppet.joints[joint].name} follows that at this frame already. Choose something else."
         )
-    took, old = take, pose_at(take, puppet, frame)
+    took, old = take, pose_of_take(take, puppet, frame)
     until = min(
         (key.frame for key in take.tracks.get(name, ()) if key.frame > frame + SAME), default=math.inf
     )
@@ -113,7 +114,7 @@ def followed(take: Take, puppet: Puppet, joint: str, number: int, frame: float, 
     later = {key.frame for each in names for key in took.tracks[each] if frame - SAME <= key.frame < until}
     keyed = took
     for at in sorted({frame, *later}):
-        pose: Pose = {**pose_at(take, puppet, at), name: float(before)}
+        pose: Pose = {**pose_of_take(take, puppet, at), name: float(before)}
         there = placed_over(take, puppet, [at])
         changed = follow_in_place(there, pose, joint, number)
         keyed = put_keys(keyed, at, {each: changed.get(each, 0.0) for each in names})
@@ -139,7 +140,7 @@ def _blended(take: Take, cut: Take, puppet: Puppet, joint: str, frame: float, ov
         a[0, place] = cmath.rect(abs(one), turned)
         t[0, place] = way - a[0, place] * pivot - was.maps.b[0, place] * np.conj(pivot)
         wanted = was._replace(maps=was.maps._replace(a=a, t=t))
-        pose = stayed(wanted, pose_at(cut, puppet, at), joint, plan)
+        pose = stayed(wanted, pose_of_take(cut, puppet, at), joint, plan)
         done = put_keys(done, at, {f"{joint}.{what}": pose.get(f"{joint}.{what}", 0.0) for what in PLACE})
     return done
 

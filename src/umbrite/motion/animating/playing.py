@@ -3,10 +3,10 @@
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
+from umbrite.motion.animating.stepping import channels_over, pose_of_take
 from umbrite.motion.animating.swinging import Swings, swings_of
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
-from umbrite.motion.sampling import pose_at, sample
 from umbrite.rig.channels import with_values
 from umbrite.rig.model import Pose, Puppet
 from umbrite.rig.takes.take import Take
@@ -17,7 +17,7 @@ Floats = NDArray[np.float64]
 def placed_over(take: Take, puppet: Puppet, frames: ArrayLike) -> Placed:
     """Everything placed at frames of a take, as many as there are, also of a take without keys."""
     at = np.atleast_1d(np.asarray(frames, dtype=np.float64))
-    channels = sample(take, puppet, at) or {
+    channels = channels_over(take, puppet, at) or {
         "": np.zeros(len(at))
     }  # what has no name moves nothing, and there are as many frames
     return evaluate(plan_at(take, puppet, at), channels)
@@ -40,6 +40,6 @@ def swing_at(swings: Swings, take: Take, frames: ArrayLike) -> dict[str, Floats]
 
 def played_pose(take: Take, puppet: Puppet, frame: float) -> Pose:
     """The pose that shows what a take shows at one frame: its keys, and what hangs loose turned as it has swung."""
-    pose = pose_at(take, puppet, frame)
+    pose = pose_of_take(take, puppet, frame)
     swung = swing_at(swings_of(take, puppet), take, [frame])
     return with_values(pose, {name: pose.get(name, 0.0) + float(by[0]) for name, by in swung.items()})

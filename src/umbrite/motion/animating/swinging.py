@@ -15,9 +15,9 @@ import numpy as np
 from msgspec.structs import replace
 from numpy.typing import NDArray
 
+from umbrite.motion.animating.stepping import channels_over
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.sampling import sample
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import children, parts_on
 from umbrite.rig.model import Loose, Puppet
@@ -52,7 +52,7 @@ def swings_of(take: Take, puppet: Puppet) -> Swings:
     if not ranks:
         return Swings(frames, {})
     inner = frames[:-1] if take.loop else frames
-    channels = sample(take, puppet, inner) or {"": np.zeros(len(inner))}
+    channels = channels_over(take, puppet, inner) or {"": np.zeros(len(inner))}
     plan, offsets = compile_plan(puppet), dict[str, Floats]()
     for rank in ranks:
         placed = evaluate(
@@ -91,7 +91,7 @@ def baked(take: Take, puppet: Puppet, chain: Collection[str]) -> Take:
     if not swinging:
         raise RigError("None of these joints swings in this take. Let one hang loose first.")
     whole = swings.frames[::STEPS]
-    channels, tracks = sample(take, puppet, whole), dict(take.tracks)
+    channels, tracks = channels_over(take, puppet, whole), dict(take.tracks)
     for key in swinging:
         name = f"{key}.turn"
         values = channels.get(name, np.zeros(len(whole))) + swings.offsets[key][::STEPS]

@@ -5,7 +5,6 @@ speed keeps it on its spot. Which leg steps when is told by the gait; the legs o
 """
 
 import itertools
-from typing import Literal, NamedTuple
 
 from msgspec.structs import replace
 
@@ -13,29 +12,12 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.family import body_carrier
 from umbrite.rig.model import Limb, Puppet
 from umbrite.rig.placement import board_from_drawing
-from umbrite.rig.takes.take import Key, Take, Track
+from umbrite.rig.takes.take import Gait, Key, Steps, Take, Track
 
-Gait = Literal["walk", "trot", "tripod", "tiptoe"]
-GAITS: tuple[Gait, ...] = ("walk", "trot", "tripod", "tiptoe")
 # Shares of the cycle in which a foot stands.
 ON_GROUND = 0.35  # shares of a leg by which feet may stand at different heights
 REACH = 0.98  # of a leg's length, up to which it is straightened
 STANCE: dict[Gait, float] = {"walk": 0.6, "trot": 0.5, "tripod": 0.5, "tiptoe": 0.7}
-
-
-class Steps(NamedTuple):
-    """How it walks: `stride` and `lift` in shares of a leg's length, `cycle` in frames for two steps, `bob` in shares, `lean` in radians,
-    `arms` as a share of the stride. `along`: the master travels.
-    """
-
-    gait: Gait = "walk"
-    stride: float = 0.55
-    cycle: int = 24
-    lift: float = 0.12
-    bob: float = 0.03
-    lean: float = 0.02
-    arms: float = 0.5
-    along: bool = False
 
 
 def legs_of(puppet: Puppet) -> list[str]:
@@ -107,15 +89,26 @@ def walk(puppet: Puppet, steps: Steps, name: str = "Walk") -> Take:
     if body is not None:
         tracks |= _body(body, steps, ahead, (drop, length))
     tracks |= _arms(puppet, steps, ahead * stride * steps.arms)
-    last, master = (
-        steps.cycle,
-        next((key for key, joint in puppet.joints.items() if joint.role == "master"), None),
-    )
-    if steps.along and master is not None:
-        way = ahead * stride / STANCE[steps.gait]
+    last, master = steps.cycle, master_of(puppet)
+    if steps.way == "spot" or master is None:
+        return Take(name, 24.0, 0, last, loop=True, tracks=tracks)
+    way = cycle_way(puppet, steps)
+    if steps.way == "along":
         tracks[f"{master}.x"] = (Key(0.0, 0.0, "straight"), Key(float(last), way))
         return Take(name, 24.0, 0, last, loop=False, tracks=tracks)
-    return Take(name, 24.0, 0, last, loop=True, tracks=tracks)
+    travel = {f"{master}.x": (Key(0.0, 0.0, "eased", 0.3, 0.3), Key(3.0 * last, 3 * way))}
+    return Take(name, 24.0, 0, 3 * last, loop=False, tracks=travel, walking=steps)
+
+
+def master_of(puppet: Puppet) -> str | None:
+    """The joint that carries the whole puppet."""
+    return next((key for key, joint in puppet.joints.items() if joint.role == "master"), None)
+
+
+def cycle_way(puppet: Puppet, steps: Steps) -> float:
+    """How far a puppet comes with two steps, in board pixels along x. Raises RigError where it has no legs."""
+    length = min((_length(puppet, puppet.limbs[key]) for key in legs_of(puppet)), default=0.0)
+    return facing(puppet) * steps.stride * length / STANCE[steps.gait]
 
 
 def _length(puppet: Puppet, limb: Limb) -> float:

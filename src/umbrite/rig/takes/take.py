@@ -22,6 +22,26 @@ class Key(Value, frozen=True, omit_defaults=True):
     into: float = 0.0
 
 
+Gait = Literal["walk", "trot", "tripod", "tiptoe"]
+GAITS: tuple[Gait, ...] = ("walk", "trot", "tripod", "tiptoe")
+Way = Literal["spot", "along", "following"]
+
+
+class Steps(Value, frozen=True, omit_defaults=True):
+    """How a puppet walks: `stride` and `lift` in shares of a leg's length, `cycle` in frames for two steps, `bob` in shares, `lean` in
+    radians, `arms` as a share of the stride. On the spot, along with the master, or following it: as far as it has gone.
+    """
+
+    gait: Gait = "walk"
+    stride: float = 0.55
+    cycle: int = 24
+    lift: float = 0.12
+    bob: float = 0.03
+    lean: float = 0.02
+    arms: float = 0.5
+    way: Way = "spot"
+
+
 Track = tuple[Key, ...]
 """The keys of one channel, by rising frames."""
 
@@ -29,7 +49,7 @@ Track = tuple[Key, ...]
 class Take(Value, frozen=True):
     """A take: `rate` in frames per second, the `first` and `last` frame that play. A loop's last frame is its first one again.
 
-    Loose joints that are `stiff` in it do not swing: their swing stands in its keys, or is not wanted.
+    `walking`: its feet, body and arms step as far as the master has gone, until that is baked. Loose joints that are `stiff` in it do not swing: their swing stands in its keys, or is not wanted.
     """
 
     name: str
@@ -39,6 +59,7 @@ class Take(Value, frozen=True):
     loop: bool = False
     tracks: Mapping[str, Track] = {}
     stiff: tuple[str, ...] = ()
+    walking: Steps | None = None
 
 
 Spot = tuple[str, float]

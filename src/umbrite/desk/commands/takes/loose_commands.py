@@ -3,6 +3,7 @@
 from umbrite.desk.commands.takes.changes import current_take, put_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
+from umbrite.motion.animating.stepping import baked_steps
 from umbrite.motion.animating.swinging import baked
 from umbrite.rig.edits.limits import set_loose
 from umbrite.rig.errors import RigError
@@ -59,3 +60,9 @@ def bake_swing(session: Session) -> None:
     count = len(set(take.stiff) - set(was.stiff))
     put_take(session, tr("Swing as keys"), take)
     session.say(tr("{count} joints have a key at every frame, and are stiff in this take.", count=count))
+
+
+def bake_walk(session: Session) -> None:
+    """The steps of a walk that follows its master, as keys at every frame."""
+    put_take(session, tr("Walk as keys"), baked_steps(current_take(session), session.puppet))
+    session.say(tr("The walk has a key at every frame, which can be corrected."))

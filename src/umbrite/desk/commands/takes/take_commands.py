@@ -10,8 +10,6 @@ from umbrite.desk.commands.takes.changes import current_take, put_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
-from umbrite.motion.animating.walking import Steps, walk
-from umbrite.rig.channels import is_stepped
 from umbrite.rig.edits.shelf import by_names, from_names
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
@@ -20,7 +18,7 @@ from umbrite.rig.takes import keys as key_edits
 from umbrite.rig.takes import take_list
 from umbrite.rig.takes.take import Going, Key, Spot
 
-DELAY, SCATTER = 2.0, 3.0  # frames down the chain, and at most apart
+SCATTER = 3.0  # frames, at most apart
 
 
 # Reasons
@@ -153,13 +151,6 @@ def stretch_picked(factor: float) -> Callable[[Session], None]:
     return work
 
 
-def scatter_picked(session: Session) -> None:
-    """The picked keys of each thing a little earlier or later, so that nothing moves in step."""
-    picked = session.stage.tape.picked
-    take = key_edits.scatter(current_take(session), picked, SCATTER, seed=len(session.history.steps()[0]))
-    put_take(session, tr("Scatter {count} keys", count=len(picked)), take)
-
-
 # The clipboard
 
 
@@ -271,16 +262,6 @@ def switch_loop(session: Session) -> None:
     open_loop(session) if current_take(session).loop else close_loop(session)
 
 
-def delay_chain(session: Session) -> None:
-    """What hangs from the selected joint is delayed down the chain, each joint a little more than what carries it."""
-    groups = chain_groups(session)
-    take = key_edits.delay(current_take(session), groups, DELAY)
-    put_take(session, tr("Delay {count} joints down the chain", count=len(groups) - 1), take)
-    session.say(
-        tr("Each joint down the chain is {frames} frames later than the one before.", frames=f"{DELAY:g}")
-    )
-
-
 def chain_groups(session: Session) -> list[list[str]]:
     """The keyed channels of a selected joint and of what hangs from it, joint by joint as far from it as they are."""
     puppet, take = session.puppet, current_take(session)
@@ -297,24 +278,7 @@ def chain_groups(session: Session) -> list[list[str]]:
     return groups
 
 
-def ease_everything(session: Session) -> None:
-    """All ways between keys are eased out and in by a third."""
-    take = current_take(session)
-    held = {name for name in take.tracks if is_stepped(session.puppet, name)}
-    put_take(session, tr("Ease all"), key_edits.ease_all(take, 1 / 3, held))
-
-
 def mirror_picked(session: Session) -> None:
     """The picked keys in the opposite order of time."""
     take = key_edits.mirror_keys(current_take(session), session.stage.tape.picked)
     put_take(session, tr("Turn {count} keys round in time", count=len(session.stage.tape.picked)), take)
-
-
-def make_walk(session: Session, steps: Steps) -> None:
-    """A walk as a take of its own, of ordinary keys."""
-    made = walk(session.puppet, steps)
-    takes = take_list.add_take(session.history.now.takes, made.name)
-    name = takes[-1].name
-    session.edit(tr("Start a walk"), takes=(*takes[:-1], replace(made, name=name)))
-    session.stage.tape.choose(name)
-    session.say(tr("{name} is a take of ordinary keys: correct it on the tape.", name=name))

@@ -1,0 +1,133 @@
+"""What goes on while nothing happens: breath and blinks, as ordinary keys laid on a take."""
+
+import random
+from collections.abc import Sequence
+from typing import NamedTuple
+
+from msgspec.structs import replace
+
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import body_carrier, children
+from umbrite.rig.model import Puppet
+from umbrite.rig.takes.keys import delay, put_keys
+from umbrite.rig.takes.take import Key, Take
+from umbrite.rig.words.body_words import kind_of
+
+CLOSED = -0.92  # of an eye's height, where there is no drawing of it closed
+LATE = 0.08  # of a breath, by which the head comes after the chest
+
+
+class Breath(NamedTuple):
+    """How it breathes: `depth` as the share of its height by which the body sinks, `length` in frames, how far chest and head turn, in
+    radians.
+    """
+
+    depth: float = 0.008
+    length: int = 48
+    turn: float = 0.03
+
+
+class Blinks(NamedTuple):
+    """How it blinks: from `least` to `most` frames from one to the next, `shut` frames closed, each further eye so many frames `late`."""
+
+    least: int = 30
+    most: int = 90
+    shut: int = 2
+    late: int = 1
+    seed: int = 1
+
+
+def breathing(take: Take, puppet: Puppet, how: Breath) -> Take:
+    """The take with a breath in the channels of body, chest and head that are not keyed in it yet; as many as its length has room for.
+
+    Raises RigError where nothing is there that could breathe, or where all of it is keyed already.
+    """
+    if how.length < 8:
+        raise RigError("A breath takes at least 8 frames. Choose a longer one.")
+    moves = _breathing_channels(puppet, how)
+    free = {name: way for name, way in moves.items() if name not in take.tracks}
+    if not moves:
+        raise RigError(
+            "There is no body that could breathe. Use 'The body must move' first, so that something carries it."
+        )
+    if not free:
+        raise RigError(
+            "Body, chest and head are keyed in this take already. Breathe in another take, or remove those keys."
+        )
+    count = max(1, round((take.last - take.first) / how.length))
+    half = (take.last - take.first) / count / 2
+    tracks = {
+        name: tuple(
+            Key(take.first + half * i, way * (i % 2), "eased", 0.4, 0.4) for i in range(2 * count + 1)
+        )
+        for name, way in free.items()
+    }
+    done = replace(take, tracks={**take.tracks, **tracks})
+    return delay(done, [[name] for name in free], LATE * 2 * half) if take.loop else done
+
+
+def _breathing_channels(puppet: Puppet, how: Breath) -> dict[str, float]:
+    """What moves with a breath and how far, from the body up."""
+    body = body_carrier(puppet)
+    found: dict[str, float] = {}
+    if body is not None:
+        found[f"{body}.y"] = how.depth * puppet.height
+    chest = next((key for key, joint in puppet.joints.items() if kind_of(joint.name) == "trunk"), None)
+    if chest is not None:
+        found[f"{chest}.turn"] = how.turn
+        head = next(
+            (key for key in children(puppet, chest) if kind_of(puppet.joints[key].name) in {"neck", "head"}),
+            None,
+        )
+        if head is not None:
+            found[f"{head}.turn"] = -1.3 * how.turn
+    return found
+
+
+def eyes_of(puppet: Puppet) -> list[str]:
+    """What can blink, by its name: choosers of eyes, or joints of eyes where there is none."""
+    named = [key for key, control in puppet.controls.items() if control.choices and _is_eye(control.name)]
+    return named or [key for key, joint in puppet.joints.items() if _is_eye(joint.name)]
+
+
+def _is_eye(name: str) -> bool:
+    return kind_of(name) in {"eye", "eyes"} or any(
+        word in name.casefold().split() for word in ("eye", "eyes")
+    )
+
+
+def blinking(take: Take, puppet: Puppet, eyes: Sequence[str], how: Blinks) -> Take:
+    """The take with blinks of these choosers or joints, at random distances, the same for the same seed; each eye after the one before.
+
+    A chooser shows its last choice but what it showed for the moment; a joint is pressed flat. Raises RigError without eyes.
+    """
+    if not eyes:
+        raise RigError("No eye was found. Select what shall blink: a chooser of eyes, or the joints of eyes.")
+    if not 1 <= how.least <= how.most:
+        raise RigError(
+            "From one blink to the next are at least 1 frame, and the most are not less than the least."
+        )
+    chance = random.Random(how.seed)
+    frame = take.first + chance.randint(how.least // 2, how.most // 2)
+    while frame + how.shut + how.late * len(eyes) + 2 <= take.last:
+        for i, eye in enumerate(eyes):
+            take = _blink(take, puppet, eye, frame + i * how.late, how.shut)
+        frame += chance.randint(how.least, how.most)
+    return take
+
+
+def _blink(take: Take, puppet: Puppet, eye: str, frame: int, shut: int) -> Take:
+    if eye in puppet.controls:
+        name = f"{eye}.value"
+        closed = len(puppet.controls[eye].choices) - 1
+        if not take.tracks.get(name):
+            take = put_keys(take, take.first, {name: 0.0}, holding=[name])
+        shown = [key.value for key in take.tracks[name] if key.frame <= frame][-1]
+        take = put_keys(take, frame, {name: float(closed)}, holding=[name])
+        return put_keys(take, frame + shut, {name: shown}, holding=[name])
+    name = f"{eye}.scale_y"
+    if not take.tracks.get(name):
+        take = put_keys(take, take.first, {name: 0.0})
+    for at, value in ((frame - 1, 0.0), (frame, CLOSED), (frame + shut - 1, CLOSED), (frame + shut + 1, 0.0)):
+        take = put_keys(take, max(at, take.first), {name: value}, going="straight")
+    return take

@@ -1,0 +1,182 @@
+"""What a few numbers make of a take: seen while they are set, one step when it is accepted, nothing when it is not."""
+
+from collections.abc import Callable
+
+import pytest
+from pytestqt.qtbot import QtBot
+
+from demo_puppet import control, joint
+from desk.test_takes_station import hand_channels, take, timed
+from umbrite.desk.commands.takes.recipes import RECIPES
+from umbrite.desk.dialogs.adjuster import Adjuster
+from umbrite.desk.window import Window
+from umbrite.rig.errors import RigError
+
+Act = Callable[[str], None]
+Open = Callable[[str], Adjuster]
+__all__ = ["timed"]
+
+
+@pytest.fixture
+def opened(timed: Window, qtbot: QtBot) -> Open:
+    def make(recipe: str) -> Adjuster:
+        dialog = Adjuster(timed.session, RECIPES[recipe](timed.session), timed)
+        qtbot.addWidget(dialog)
+        return dialog
+
+    return make
+
+
+def put(dialog: Adjuster, **values: float) -> None:
+    """Move sliders to values in their own units."""
+    units = {setting.key: setting.unit for setting in dialog.recipe.settings if hasattr(setting, "unit")}
+    for key, value in values.items():
+        dialog.sliders[key].setValue(round(value / units[key]))
+
+
+def test_a_walk_is_tried_live_and_made_as_one_step(timed: Window, opened: Open) -> None:
+    session, before = timed.session, timed.session.history.now
+    dialog = opened("walk")
+    put(dialog, stride=0.3)
+    at_rest = session.pose
+    for _ in range(4):
+        dialog.step()
+    assert session.pose != at_rest, "it walks on the board"
+    put(dialog, stride=1.95)
+    assert "too long" in dialog.words.text()
+    dialog.reject()
+    assert session.history.now is before
+    dialog = opened("walk")
+    put(dialog, stride=0.35)
+    dialog.accept()
+    assert [each.name for each in session.history.now.takes] == ["Take 1", "Walk"]
+    assert take(timed).name == "Walk"
+    assert session.history.undo_name == "Start a walk"
+    assert session.checks.found == []
+
+
+def test_a_walk_that_follows_the_master_is_baked_before_a_foot_is_corrected(
+    timed: Window, opened: Open, act: Act
+) -> None:
+    session = timed.session
+    dialog = opened("walk")
+    dialog.choices["way"].setCurrentIndex(2)
+    put(dialog, stride=0.35)
+    dialog.accept()
+    foot = session.puppet.controls[control(session.puppet, "Near foot")].moves
+    session.stage.tape.go_to(20.0)
+    assert session.pose.get(f"{foot}.x")
+    with pytest.raises(RigError, match="Bake the walk"):
+        session.edit("Pose", pose={**session.pose, f"{foot}.x": 0.0})
+    act("bake-walk")
+    session.edit("Pose", pose={**session.pose, f"{foot}.y": -30.0})
+    assert session.pose[f"{foot}.y"] == -30.0
+
+
+def test_delay_spread_scatter_and_ease_are_seen_while_they_are_set(timed: Window, opened: Open) -> None:
+    session = timed.session
+    leader, follower = (f"{joint(session.puppet, name)}.turn" for name in ("Trunk", "Head"))
+    session.stage.tape.go_to(10.0)
+    session.edit("Nod", pose={**session.pose, leader: 0.2, follower: 0.2})
+    session.selection.pick([])
+    with pytest.raises(RigError, match="leads"):
+        opened("delay")
+    session.selection.pick([joint(session.puppet, "Trunk")])
+    dialog = opened("delay")
+    put(dialog, by=1.5)
+    shown = session.stage.tape.shown
+    assert shown is not None
+    assert 13.0 in [key.frame for key in shown.tracks[follower]], (
+        "two joints down the chain, fractions of frames too"
+    )
+    assert 13.0 not in [key.frame for key in take(timed).tracks[follower]], "nothing is made yet"
+    dialog.accept()
+    assert 13.0 in [key.frame for key in take(timed).tracks[follower]]
+    assert 10.0 in [key.frame for key in take(timed).tracks[leader]]
+
+    session.stage.tape.pick({(leader, 10.0), (follower, 13.0)})
+    dialog = opened("spread")
+    put(dialog, by=4)
+    dialog.accept()
+    frames = {take(timed).tracks[leader][-1].frame, take(timed).tracks[follower][-1].frame}
+    assert frames in ({14.0, 13.0}, {10.0, 17.0})
+
+    dialog = opened("ease")
+    put(dialog, share=0.2)
+    dialog.accept()
+    eased = {(key.going, key.out) for track in take(timed).tracks.values() for key in track}
+    assert eased == {("eased", 0.2)}
+
+    channels = hand_channels(timed)
+    session.stage.tape.pick({(name, key.frame) for name in channels for key in take(timed).tracks[name]})
+    dialog = opened("scatter")
+    dialog.accept()
+    assert session.history.undo_name == f"Scatter {2 * len(channels)} keys"
+    session.stage.tape.pick(())
+    for recipe in ("scatter", "spread"):
+        with pytest.raises(RigError, match="Pick keys"):
+            opened(recipe)
+
+
+def test_it_breathes_and_blinks(timed: Window, opened: Open) -> None:
+    session = timed.session
+    session.edit("Bare", takes=tuple(each for each in session.history.now.takes if False))
+    with pytest.raises(RigError, match="no take"):
+        opened("breathe")
+    timed.actions_by_id["new-take"].trigger()
+    dialog = opened("breathe")
+    put(dialog, length=24)
+    for _ in range(13):
+        dialog.step()
+    body = session.puppet.controls[control(session.puppet, "Body")].moves
+    assert session.pose.get(f"{body}.y", 0.0) > 3
+    dialog.accept()
+    assert f"{body}.y" in take(timed).tracks
+    dialog = opened("blink")
+    put(dialog, least=8, most=12)
+    dialog.accept()
+    assert f"{joint(session.puppet, 'Eyes')}.scale_y" in take(timed).tracks
+    assert session.checks.found == []
+
+
+def test_a_hand_follows_the_head_from_the_lamp_on(timed: Window, opened: Open) -> None:
+    session = timed.session
+    hand, head = control(session.puppet, "Far hand"), control(session.puppet, "Head")
+    moves = session.puppet.controls[hand].moves
+    session.stage.tape.go_to(24.0)
+    session.selection.pick([])
+    with pytest.raises(RigError, match="Select what shall follow"):
+        opened("follow")
+    session.selection.pick([hand, head])
+    before = session.placed.pivot(moves)
+    dialog = opened("follow")
+    box = dialog.choices["to"]
+    assert [box.itemText(i) for i in range(box.count())][1:] == ["Head", "The board"]
+    assert "already" in dialog.words.text()
+    box.setCurrentIndex(1)
+    dialog.accept()
+    assert session.placed.pivot(moves) == pytest.approx(before)
+    assert session.puppet.joints[moves].also == (joint(session.puppet, "Head"),)
+    assert [key.value for key in take(timed).tracks[f"{moves}.follows"]] == [0.0, 1.0]
+    session.edit("Nod", pose={**session.pose, f"{joint(session.puppet, 'Head')}.turn": 0.5})
+    assert abs(session.placed.pivot(moves) - before) > 30, "the head carries it"
+    session.stage.tape.go_to(10.0)
+    assert session.placed.carrier_map(moves) != session.placed.joint_map(joint(session.puppet, "Head"))
+    assert session.history.undo_name == "Nod"
+
+
+def test_the_bend_turns_at_the_lamp(timed: Window, opened: Open) -> None:
+    session = timed.session
+    limb = next(key for key, each in session.puppet.limbs.items() if each.name == "Far arm")
+    session.selection.pick([])
+    with pytest.raises(RigError, match="hand or foot"):
+        opened("bend")
+    session.selection.pick([control(session.puppet, "Far hand")])
+    session.stage.tape.go_to(20.0)
+    dialog = opened("bend")
+    put(dialog, over=5)
+    dialog.accept()
+    assert [(key.frame, key.value) for key in take(timed).tracks[f"{limb}.bend"]] == [
+        (15.0, 0.0),
+        (20.0, 1.0),
+    ]

@@ -1,0 +1,85 @@
+"""Breath and blinks: loops that meet themselves, the same for the same seed, one eye after the other, nothing of the keys that are there lost."""
+
+import numpy as np
+import pytest
+from msgspec.structs import replace
+
+from demo_puppet import joint, wick
+from umbrite.motion.animating.idling import Blinks, Breath, blinking, breathing, eyes_of
+from umbrite.motion.sampling import sample, slopes_at
+from umbrite.rig.edits.controls import make_chooser
+from umbrite.rig.errors import RigError
+from umbrite.rig.model import Choice, Puppet
+from umbrite.rig.takes.keys import put_keys
+from umbrite.rig.takes.take import Take
+from umbrite.rig.takes.take_list import take_faults
+
+WICK = wick()
+HEAD = joint(WICK, "Head")
+
+
+@pytest.mark.parametrize(("loop", "last"), [(True, 48), (True, 100), (False, 100)])
+def test_a_breath_comes_back_to_where_it_began(loop: bool, last: int) -> None:  # noqa: FBT001 a test's case
+    take = breathing(Take("Idle", loop=loop, last=last), WICK, Breath(length=48))
+    assert list(take_faults((take,))) == []
+    assert len(take.tracks) == 3
+    for name in take.tracks:
+        values = sample(take, WICK, np.arange(0, last + 0.5))[name]
+        assert abs(values[0] - values[-1]) < 1e-9
+        assert np.abs(values).max() > 1e-3
+        if loop:
+            before, after = slopes_at(take, WICK, name, 0.0)
+            assert before == pytest.approx(after, abs=1e-9)
+
+
+def test_what_is_keyed_already_stays() -> None:
+    keyed = put_keys(Take("Idle"), 5, {f"{HEAD}.turn": 0.3})
+    done = breathing(keyed, WICK, Breath())
+    assert done.tracks[f"{HEAD}.turn"] == keyed.tracks[f"{HEAD}.turn"]
+    with pytest.raises(RigError, match="keyed in this take already"):
+        breathing(done, WICK, Breath())
+    with pytest.raises(RigError, match="no body"):
+        breathing(Take("T"), Puppet(), Breath())
+    with pytest.raises(RigError, match="8 frames"):
+        breathing(Take("T"), WICK, Breath(length=4))
+
+
+def test_eyes_blink_at_random_the_same_for_the_same_seed_one_after_the_other() -> None:
+    eyes = [joint(WICK, "Eyes"), joint(WICK, "Mouth")]
+    assert eyes_of(WICK) == eyes[:1]
+    take = Take("T", last=400)
+    one, other = blinking(take, WICK, eyes, Blinks(seed=3)), blinking(take, WICK, eyes, Blinks(seed=4))
+    assert one == blinking(take, WICK, eyes, Blinks(seed=3))
+    assert one != other
+    found = sample(one, WICK, np.arange(401.0))
+    shut = [np.flatnonzero(found[f"{eye}.scale_y"] < -0.9) for eye in eyes]
+    assert (shut[1] - shut[0] == 1).all(), "the second eye a frame late"
+    begins = shut[0][np.flatnonzero(np.diff(shut[0], prepend=-9) > 1)]
+    assert len(begins) > 3
+    assert np.diff(begins).min() >= 30
+    assert np.diff(begins).max() <= 90
+    assert len(set(np.diff(begins))) > 1
+
+
+def test_a_chooser_shows_its_last_choice_for_a_moment() -> None:
+    part = next(iter(WICK.parts))
+    puppet, key = make_chooser(WICK, list(WICK.parts)[:2])
+    puppet = replace(
+        puppet,
+        controls={
+            **puppet.controls,
+            key: replace(
+                puppet.controls[key], name="Eyes", choices=(Choice("Open", (part,)), Choice("Closed", ()))
+            ),
+        },
+    )
+    assert eyes_of(puppet) == [key]
+    take = blinking(Take("T", last=200), puppet, [key], Blinks(shut=3))
+    values = sample(take, puppet, np.arange(201.0))[f"{key}.value"]
+    assert set(values) == {0.0, 1.0}
+    ons = np.flatnonzero(np.diff(values, prepend=0, append=0))
+    assert {int(b - a) for a, b in zip(ons[::2], ons[1::2], strict=True)} == {3}
+    with pytest.raises(RigError, match="No eye"):
+        blinking(Take("T"), Puppet(), [], Blinks())
+    with pytest.raises(RigError, match="least"):
+        blinking(Take("T"), puppet, [key], Blinks(least=9, most=3))
