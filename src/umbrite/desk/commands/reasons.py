@@ -42,7 +42,8 @@ def needs_pose(session: Session) -> str:
 
 
 def needs_undo(session: Session) -> str:
-    return "" if session.history.undo_name is not None else tr("There is nothing to undo.")
+    lost = session.stage.station.timed and session.stage.tape.has_lost
+    return "" if lost or session.history.undo_name is not None else tr("There is nothing to undo.")
 
 
 def needs_redo(session: Session) -> str:

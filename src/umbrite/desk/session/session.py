@@ -61,7 +61,11 @@ class Session(QObject):
         tape.changed.connect(self._on_tape)
         tape.dropped.connect(
             lambda frame, count: self.say(
-                tr("{count} changes at frame {frame} were not kept.", count=count, frame=f"{frame:g}")
+                tr(
+                    "{count} changes at frame {frame} were not kept. Ctrl+Z brings them back.",
+                    count=count,
+                    frame=f"{frame:g}",
+                )
             )
         )
         self.checks = Checks(lambda: self.history.now, self._pixels, self)
@@ -151,7 +155,12 @@ class Session(QObject):
         self._show_settled()
 
     def step(self, by: int) -> None:
-        """Go so many steps back (below 0) or forward again in the history."""
+        """Go so many steps back (below 0) or forward again in the history. What the lamp let go comes back before that."""
+        if by < 0 and self.stage.station.timed and (frame := self.stage.tape.recall()) is not None:
+            self.say(
+                tr("What was not kept at frame {frame} is there again: Enter keeps it.", frame=f"{frame:g}")
+            )
+            return
         go = self.history.undo if by < 0 else self.history.redo
         names = [name for name in (go() for _ in range(abs(by))) if name is not None]
         if names:
@@ -177,6 +186,7 @@ class Session(QObject):
         kept = settled(document, self.history.now)
         if kept is not self.history.now:
             self.history.push(name, kept)
+            self.stage.tape.forget_lost()
         self._show_settled()
 
     def _show_settled(self) -> None:

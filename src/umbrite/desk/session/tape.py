@@ -11,6 +11,7 @@ from umbrite.rig.document import Document
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import EMPTY_POSE, Pose
 from umbrite.rig.takes.keys import put_keys
+from umbrite.rig.takes.reach import KINDS, Reach, keyed_along, of_kinds
 from umbrite.rig.takes.take import Spot, Take
 from umbrite.rig.takes.take_list import Takes, add_take, put_take
 
@@ -34,9 +35,12 @@ class Tape(QObject):
         self._name = ""
         self.frame = 0.0
         self.keying = True
+        self.reach: Reach = "moved"  # what is keyed along
+        self.kinds: frozenset[str] = frozenset(KINDS)  # and which kinds of values
         self.playing = False
         self.hollow: Pose = EMPTY_POSE
         self.picked: frozenset[Spot] = frozenset()
+        self._lost: tuple[float, Pose] | None = None
 
     @property
     def take(self) -> Take | None:
@@ -67,11 +71,24 @@ class Tape(QObject):
         if frame == self.frame:
             return
         if self.hollow:
-            left, count = self.frame, len(self.hollow)
-            self.hollow = EMPTY_POSE
-            self.dropped.emit(left, count)
+            left, lost = self.frame, self.hollow
+            self._lost, self.hollow = (left, lost), EMPTY_POSE
+            self.dropped.emit(left, len(lost))
         self.frame = frame
         self.changed.emit()
+
+    @property
+    def has_lost(self) -> bool:
+        """Whether undo would bring back what was let go when the lamp moved."""
+        return self._lost is not None
+
+    def recall(self) -> float | None:
+        """Bring back what was let go when the lamp moved, where it stood; the frame, or None where nothing was."""
+        if self._lost is None:
+            return None
+        (self.frame, self.hollow), self._lost = self._lost, None
+        self.changed.emit()
+        return self.frame
 
     def set_playing(self, *, on: bool) -> None:
         """While it plays nothing but the art is shown."""
@@ -109,10 +126,29 @@ class Tape(QObject):
                     "The walk moves that, as far as the master goes. Bake the walk to keys to correct it by hand."
                 )
             )
-        if not self.keying:
-            self.hollow = {**self.hollow, **changed}
-            return None
-        return self.with_keys(document, changed) if changed else None
+        wanted = self._keyed_along(document, changed) if self.keying and changed else set()
+        if walks is not None:
+            wanted -= walks.tracks.keys()
+        if left := {name: value for name, value in changed.items() if name not in wanted}:
+            self.hollow = {**self.hollow, **left}
+        values = {name: pose.get(name, neutral(name)) for name in sorted(wanted)}
+        self.hollow = {name: value for name, value in self.hollow.items() if name not in values}
+        return self.with_keys(document, values) if values else None
+
+    def _keyed_along(self, document: Document, changed: Pose) -> set[str]:
+        take = self.of(document.takes)
+        known = [*(take.tracks if take is not None else {}), *document.pose]
+        return of_kinds(keyed_along(document.puppet, known, changed, self.reach), self.kinds)
+
+    def set_reach(self, reach: Reach) -> None:
+        """What is keyed along with what is posed."""
+        self.reach = reach
+        self.changed.emit()
+
+    def set_kind(self, kind: str, *, on: bool) -> None:
+        """Key values of a kind, or leave them hollow."""
+        self.kinds = self.kinds | {kind} if on else self.kinds - {kind}
+        self.changed.emit()
 
     def kept(self, document: Document) -> Takes | None:
         """The takes with keys for what stands hollow at the lamp; None where nothing does."""
@@ -122,6 +158,11 @@ class Tape(QObject):
     def let_go(self) -> None:
         """Put back what stands hollow at the lamp."""
         self.hollow = EMPTY_POSE
+        self._lost = None
+
+    def forget_lost(self) -> None:
+        """Something else was done; undo is about that now."""
+        self._lost = None
 
     def with_keys(self, document: Document, values: Pose) -> Takes:
         """The takes with keys at the lamp; a first take is made where there is none."""
@@ -137,4 +178,4 @@ class Tape(QObject):
 
     def clear(self) -> None:
         """Another puppet is open."""
-        self._name, self.frame, self.hollow, self.picked = "", 0.0, EMPTY_POSE, frozenset()
+        self._name, self.frame, self.hollow, self.picked, self._lost = "", 0.0, EMPTY_POSE, frozenset(), None

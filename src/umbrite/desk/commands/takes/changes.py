@@ -6,6 +6,7 @@ from typing import NamedTuple
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.sampling import slopes_at
+from umbrite.rig.channels import shown_unit
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes import keys as key_edits
@@ -80,6 +81,15 @@ def raised(spots: Collection[Spot], by: float, up: Mapping[str, float]) -> Chang
 
     picked = frozenset((channel, frame + by) for channel, frame in spots)
     return Change(tr("Drag {count} keys", count=len(spots)), how, picked)
+
+
+def valued(spots: Collection[Spot], value: float) -> Change:
+    """Keys with one value, as people read it."""
+
+    def how(take: Take) -> Take:
+        return key_edits.set_values(take, {spot: value / shown_unit(spot[0]) for spot in spots})
+
+    return Change(tr("Type a value for {count} keys", count=len(spots)), how)
 
 
 def eased(spots: Collection[Spot], out: float, into: float) -> Change:

@@ -16,6 +16,7 @@ from umbrite.rig.family import branch
 from umbrite.rig.ids import owner_of
 from umbrite.rig.takes import keys as key_edits
 from umbrite.rig.takes import take_list
+from umbrite.rig.takes.reach import of_kinds
 from umbrite.rig.takes.take import Going, Key, Spot
 
 SCATTER = 3.0  # frames, at most apart
@@ -71,8 +72,11 @@ def key_selected(session: Session) -> None:
 
 
 def _key(session: Session, names: Collection[str], step: str) -> None:
+    names = of_kinds(names, session.stage.tape.kinds)
     if not names:
-        raise RigError(tr("There is nothing to key: the puppet has no controls, and nothing is posed."))
+        raise RigError(
+            tr("There is nothing to key: nothing is posed or controlled, or no kind of value is chosen.")
+        )
     values = {name: session.pose.get(name, 0.0) for name in sorted(names)}
     session.stage.tape.let_go()
     session.edit(step, takes=session.stage.tape.with_keys(session.history.now, values))

@@ -14,6 +14,8 @@ from PySide6.QtWidgets import (
 )
 
 from umbrite.desk.commands.takes import take_commands
+from umbrite.desk.panels.tape.key_fields import KeyFields
+from umbrite.desk.panels.tape.keying_menu import KeyingMenu
 from umbrite.desk.panels.tape.player import Player
 from umbrite.desk.panels.tape.tape_sheet import TapeSheet
 from umbrite.desk.session.session import Session, attempt
@@ -69,6 +71,9 @@ class TapePanel(QWidget):
         self.keying.setText(tr("Keying"))
         self.keying.setCheckable(True)
         self.keying.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
+        self.keying.setPopupMode(QToolButton.ToolButtonPopupMode.MenuButtonPopup)
+        self.keying_menu = KeyingMenu(self.session, self)
+        self.keying.setMenu(self.keying_menu)
         row.addWidget(self.keying)
         self.loop = self._button("rotate-ccw", tr("Loop"), lambda: take_commands.switch_loop(self.session))
         self.loop.setText(tr("Loop"))
@@ -97,6 +102,8 @@ class TapePanel(QWidget):
         self.words.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         self.words.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         row.addWidget(self.words, 1)
+        self.keys = KeyFields(self.session)
+        row.addWidget(self.keys)
         return row
 
     def _button(self, symbol: str, words: str, does: object) -> QToolButton:
@@ -122,6 +129,8 @@ class TapePanel(QWidget):
             self.takes.addItems(names)
         self.takes.setCurrentIndex(names.index(take.name) if take is not None else -1)
         self.keying.setChecked(self.session.stage.tape.keying)
+        self.keys.show_picked()
+        self.words.setVisible(self.keys.isHidden())
         self.loop.setChecked(take is not None and take.loop)
         theme = self.session.stage.theme
         self.play.setIcon(look.icon(theme, "rig-pause" if self.player.playing else "rig-play"))

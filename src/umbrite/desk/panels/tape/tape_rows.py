@@ -11,16 +11,8 @@ from umbrite.rig.channels import channel
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet
+from umbrite.rig.takes.reach import BODY, body_place
 from umbrite.rig.takes.take import Key, Take, Track
-from umbrite.rig.words.body_words import kind_of
-
-BODY = ("Everything", "Head", "Trunk", "Arms", "Legs", "Loose pieces")
-_PLACES = {
-    "Head": {"head", "neck", "eye", "eyes", "mouth", "jaw", "ear", "hair", "hat", "nose", "beak", "brow"},
-    "Trunk": {"trunk", "hips", "body", "pelvis", "chest", "torso", "abdomen"},
-    "Arms": {"upper arm", "forearm", "hand", "arm", "shoulder", "finger", "thumb", "wing"},
-    "Legs": {"thigh", "shin", "foot", "leg", "toe", "paw", "hoof"},
-}  # fmt: skip
 
 
 class Row(NamedTuple):
@@ -32,15 +24,6 @@ class Row(NamedTuple):
     key: str
     label: str
     channels: tuple[str, ...]
-
-
-def body_place(puppet: Puppet, key: str) -> str:
-    """Which part of the body a thing belongs to."""
-    if key in puppet.controls and traits(puppet.controls[key]).whole:
-        return "Everything"
-    name = thing(puppet, key).name
-    kind, words = kind_of(name), set(name.casefold().split())
-    return next((place for place, known in _PLACES.items() if kind in known or words & known), "Loose pieces")
 
 
 def _things(puppet: Puppet, take: Take | None) -> Iterator[tuple[str, set[str]]]:
