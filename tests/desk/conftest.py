@@ -20,6 +20,7 @@ from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch, unwatched
+from umbrite.paint.take_export import Film
 
 LEFT = Qt.MouseButton.LeftButton
 NONE = Qt.KeyboardModifier.NoModifier
@@ -58,6 +59,10 @@ class Answers:
     @staticmethod
     def watch(_what: str) -> AbstractContextManager[Watch]:
         return nullcontext(unwatched)
+
+    def choose_film(self, film: Film, ending: str) -> Film:
+        self.asked.append(f"film {ending}")
+        return film
 
     def about_unsaved(self, name: str) -> Literal["save", "drop", "stay"]:
         self.asked.append(f"unsaved {name}")

@@ -3,6 +3,7 @@
 from collections.abc import Collection, Sequence
 from typing import NamedTuple, Protocol
 
+import numpy as np
 from PySide6.QtCore import QPointF, QRect, QRectF, Qt
 from PySide6.QtGui import QImage, QPainter, QPainterPath, QPolygonF, QTransform
 
@@ -39,6 +40,7 @@ class Backend(Protocol):
         """Draw shapes back to front through `view` (board to target pixels)."""
 
 
+CORNER = QPointF(0, 0)
 FAR = 1e6  # beyond all pictures
 MODES = {
     "normal": QPainter.CompositionMode.CompositionMode_SourceOver,
@@ -60,11 +62,17 @@ class Raster:
         painter = self._painter
         before = painter.worldTransform()
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        for shape in shapes:
-            painter.setOpacity(shape.opacity * (fading.share if shape.part in fading.parts else 1.0))
-            painter.setCompositionMode(MODES[shape.blend])
+        opacity, blend = 1.0, "normal"
+        for shape, whole in zip(shapes, _through(shapes, view), strict=True):
+            seen = shape.opacity * (fading.share if shape.part in fading.parts else 1.0)
+            if seen != opacity:
+                painter.setOpacity(seen)
+                opacity = seen
+            if shape.blend != blend:
+                painter.setCompositionMode(MODES[shape.blend])
+                blend = shape.blend
             if shape.clip is None and not shape.trims:
-                _lay(painter, shape.sha256, transform_of(shape.matrix) * view, self._pictures)
+                _lay(painter, shape.sha256, whole, self._pictures)
             else:
                 _lay_clipped(painter, shape, self._pictures, view)
         painter.setCompositionMode(MODES["normal"])
@@ -72,14 +80,33 @@ class Raster:
         painter.setWorldTransform(before)
 
 
-def _lay(painter: QPainter, sha256: str, whole: QTransform, pictures: Pictures) -> None:
-    level = pictures.level(sha256, abs(whole.determinant()) ** 0.5)
+def _through(shapes: Sequence[Shape], view: QTransform) -> list[Matrix]:
+    """The maps of shapes through a view, all at once: many small matrices are dear one by one."""
+    if not shapes:
+        return []
+    a, b, c, d, e, f = np.array([shape.matrix for shape in shapes]).T
+    p, q, r, s = view.m11(), view.m12(), view.m21(), view.m22()
+    rows = (a * p + b * r, a * q + b * s, c * p + d * r, c * q + d * s, e * p + f * r, e * q + f * s)
+    x, y = view.dx(), view.dy()
+    found: list[Matrix] = [
+        tuple(row) for row in np.stack([*rows[:4], rows[4] + x, rows[5] + y], axis=-1).tolist()
+    ]
+    return found
+
+
+def _lay(painter: QPainter, sha256: str, whole: Matrix, pictures: Pictures) -> None:
+    a, b, c, d, e, f = whole
+    level = pictures.level(sha256, abs(a * d - b * c) ** 0.5)
     if level is None:  # it is on its way
         return
-    local = QTransform.fromTranslate(-level.margin, -level.margin)
-    local *= QTransform.fromScale(1 / level.factor, 1 / level.factor)
-    painter.setWorldTransform(_sampled(local * whole))
-    painter.drawImage(0, 0, level.image)
+    if level.factor != 1.0:
+        larger = 1 / level.factor
+        a, b, c, d = a * larger, b * larger, c * larger, d * larger
+    e, f = e - level.margin * (a + c), f - level.margin * (b + d)
+    if a == d == 1.0 and b == c == 0.0 and not (abs(e - round(e)) < 1e-3 and abs(f - round(f)) < 1e-3):
+        a = d = 1 + 1e-5  # Qt would round a mere shift to whole pixels
+    painter.setWorldTransform(QTransform(a, b, c, d, e, f))
+    painter.drawImage(CORNER, level.image)
 
 
 def _lay_clipped(painter: QPainter, shape: Shape, pictures: Pictures, view: QTransform) -> None:
@@ -91,7 +118,7 @@ def _lay_clipped(painter: QPainter, shape: Shape, pictures: Pictures, view: QTra
         return
     moved = view * QTransform.fromTranslate(-box.x(), -box.y())
     image, inner = _blank(box)
-    _lay(inner, shape.sha256, transform_of(shape.matrix) * moved, pictures)
+    _lay(inner, shape.sha256, _through([shape], moved)[0], pictures)
     if shape.trims:
         mask, cutter = _blank(box)
         cutter.setWorldTransform(transform_of(shape.matrix) * moved)
@@ -100,12 +127,16 @@ def _lay_clipped(painter: QPainter, shape: Shape, pictures: Pictures, view: QTra
         _leave(inner, mask, outside=False)
     if shape.clip is not None:
         mask, cutter = _blank(box)
-        _lay(cutter, shape.clip.sha256, transform_of(shape.clip.matrix) * moved, pictures)
+        _lay(cutter, shape.clip.sha256, _matrix_of(transform_of(shape.clip.matrix) * moved), pictures)
         cutter.end()
         _leave(inner, mask, outside=shape.clip.outside)
     inner.end()
     painter.setWorldTransform(QTransform())
     painter.drawImage(box.topLeft(), image)
+
+
+def _matrix_of(m: QTransform) -> Matrix:
+    return (m.m11(), m.m12(), m.m21(), m.m22(), m.dx(), m.dy())
 
 
 def _blank(box: QRect) -> tuple[QImage, QPainter]:
@@ -137,11 +168,3 @@ def trimmed_path(trims: tuple[Trim, ...]) -> QPainterPath:
         loop.setFillRule(Qt.FillRule.WindingFill)
         path = path.subtracted(loop) if one.cut else path.united(loop)
     return path
-
-
-def _sampled(m: QTransform) -> QTransform:
-    """The same map, such that Qt samples smoothly: it would round a mere shift to whole pixels."""
-    whole_pixels = abs(m.dx() - round(m.dx())) < 1e-3 and abs(m.dy() - round(m.dy())) < 1e-3
-    if m.type() != QTransform.TransformationType.TxTranslate or whole_pixels:
-        return m
-    return QTransform(1 + 1e-5, 0, 0, 1 + 1e-5, m.dx(), m.dy())

@@ -90,9 +90,14 @@ class ArtLayer:
         else:
             # A clipped shape differs too when what clips it has moved.
             moving = frozenset(
-                i for i, (old, new) in enumerate(zip(self._shapes, items, strict=True)) if old != new
+                i
+                for i, (old, new) in enumerate(zip(self._shapes, items, strict=True))
+                if old is not new and old != new
             )
-            dirty = _around([*(self._shapes[i] for i in moving), *(items[i] for i in moving)], camera)
+            if len(moving) == len(items):  # in a take nearly everything moves all the time
+                dirty = whole if items else QRect()
+            else:
+                dirty = _around([*(self._shapes[i] for i in moving), *(items[i] for i in moving)], camera)
             dirty = dirty.intersected(whole)
             if dragging:
                 self._keep_runs(moving, items)
@@ -116,7 +121,9 @@ class ArtLayer:
         painter.setClipRect(pixels)
         painter.drawImage(pixels, self._background, pixels)
         on_board = how.camera.transform().inverted()[0].mapRect(QRectF(dirty))
-        if not self._moving:
+        if not self._moving and pixels.contains(self.image.rect()):
+            how.shapes(painter, items)
+        elif not self._moving:
             how.shapes(painter, [item for item in items if rect_of(item.box).intersects(on_board)])
         else:
             # What blends with what lies behind it can't be laid down ready either.

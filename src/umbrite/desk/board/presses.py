@@ -21,6 +21,7 @@ from umbrite.desk.board.gestures import (
 )
 from umbrite.desk.board.gestures.gesture import Gesture, Pointer
 from umbrite.desk.board.handles import Handle, bone_at, handle_at
+from umbrite.desk.board.overlay.take_overlay import dot_at
 from umbrite.desk.board.part_frame import frame_of
 from umbrite.desk.board.picking import deeper, parts_at
 from umbrite.desk.commands import bone_commands, control_commands, joint_commands, limb_commands
@@ -60,7 +61,13 @@ def joint_at(session: Session, camera: Camera, at: complex) -> str | None:
 
 
 def press(session: Session, camera: Camera, pointer: Pointer, *, again: bool) -> Press:
-    """Decide at the press. Selecting happens at once, so that a drag moves what was pressed on."""
+    """Decide at the press. Selecting happens at once, so that a drag moves what was pressed on.
+
+    On a keyed dot of a trail the lamp goes there first: what is dragged then is that key.
+    """
+    place = camera.point(pointer.at)
+    if (dot := dot_at(session, camera, place)) is not None:
+        session.stage.tape.go_to(float(dot.frame))
     spot = Spot(
         handle_at(session, camera, pointer.at), parts_at(session, pointer.at, REACH / camera.zoom), again
     )

@@ -7,6 +7,7 @@ from typing import Literal, TypeVar
 
 from PySide6.QtWidgets import QDialogButtonBox, QFileDialog, QMessageBox, QToolButton, QWidget
 
+from umbrite.desk.dialogs.film_dialog import FilmDialog
 from umbrite.desk.files.import_table import Chosen, ImportTable
 from umbrite.desk.files.progress import watched
 from umbrite.desk.theme.language import tr
@@ -14,6 +15,7 @@ from umbrite.desk.theme.look import dress_buttons, icon
 from umbrite.desk.theme.themes import Theme
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch
+from umbrite.paint.take_export import Film
 
 PUPPETS = "Puppets and pictures (*.umbrite *.ora *.svg *.psd *.png *.webp);;All files (*)"
 
@@ -76,6 +78,14 @@ class Dialogs:
             return table.chosen() if table.exec() else None
         finally:
             table.deleteLater()
+
+    def choose_film(self, film: Film, ending: str) -> Film | None:
+        """Which frames of a take, how large and on what; None where the person turned back."""
+        dialog = FilmDialog(film, ending, self._theme(), self._parent)
+        try:
+            return dialog.film if dialog.exec() else None
+        finally:
+            dialog.deleteLater()
 
     def watch(self, what: str) -> AbstractContextManager[Watch]:
         """Progress with a cancel, shown where the work takes longer than a moment."""

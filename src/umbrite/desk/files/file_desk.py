@@ -338,11 +338,13 @@ class FileDesk:
         if take is None:
             session.say(tr("There is no take yet. Pose at the lamp in Takes, or make one."))
             return
+        film = self.dialogs.choose_film(Film(session.file.package(), take, frames_of(take)), ending)
+        if film is None:
+            return
         stem = f"{session.puppet.name.lower()}-{take.name.lower()}"
         path = self._place_for((self.folder or Path.home()) / f"{stem}{ending}", ending)
         if path is None:
             return
-        film = Film(session.file.package(), take, frames_of(take))
 
         def work() -> None:
             with self.dialogs.watch(tr("Painting {path}", path=shown_name(path))) as watch:

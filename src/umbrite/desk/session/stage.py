@@ -10,7 +10,7 @@ from umbrite.desk.session.tape import Tape
 from umbrite.desk.theme.themes import DAY, Theme
 
 VIEWS = {
-    "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False, "bare": False, "skeleton": False, "ghosts": False, "trails": True, "seconds": False, "dangle": False,
+    "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False, "bare": False, "skeleton": False, "ghosts": False, "trails": True, "seconds": False, "dangle": False, "each_frame": False,
 }  # fmt: skip
 
 

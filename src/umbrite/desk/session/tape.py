@@ -38,6 +38,7 @@ class Tape(QObject):
         self.reach: Reach = "moved"  # what is keyed along
         self.kinds: frozenset[str] = frozenset(KINDS)  # and which kinds of values
         self.playing = False
+        self.ghosts = 2  # before the lamp, and as many after
         self.hollow: Pose = EMPTY_POSE
         self.picked: frozenset[Spot] = frozenset()
         self._lost: tuple[float, Pose] | None = None
@@ -97,6 +98,11 @@ class Tape(QObject):
 
     def set_keying(self, *, on: bool) -> None:
         self.keying = on
+        self.changed.emit()
+
+    def set_ghosts(self, count: int) -> None:
+        """How many ghosts are shown on either side."""
+        self.ghosts = min(max(count, 1), 12)
         self.changed.emit()
 
     def pick(self, spots: Collection[Spot]) -> None:

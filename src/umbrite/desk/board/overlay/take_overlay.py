@@ -1,10 +1,14 @@
 """What time adds to the board: ghosts of the frames before and after the lamp, and trails of selected controls."""
 
+from typing import NamedTuple
+
 import numpy as np
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QColor
 
+from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.overlay.sight import Sight
+from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.motion.animating.playing import placed_over
@@ -15,8 +19,8 @@ from umbrite.rig.model import Puppet
 from umbrite.rig.remembered import remembered
 from umbrite.rig.takes.take import Take
 
-GHOSTS = 2  # keyed frames before, and as many after
 MOST_DOTS = 400
+REACH = 8.0  # widget pixels
 
 
 def paint(painter: Inked, sight: Sight) -> None:
@@ -27,15 +31,21 @@ def paint(painter: Inked, sight: Sight) -> None:
         return
     if session.stage.views["ghosts"]:
         _ghosts(painter, sight, take)
-    if session.stage.views["trails"]:
-        _trails(painter, sight, take)
+    _trails(painter, sight)
 
 
-def ghost_frames(take: Take, lamp: float) -> tuple[list[float], list[float]]:
-    """The keyed frames next before the lamp and next after it, the nearest first."""
+def ghost_frames(
+    take: Take, lamp: float, count: int = 2, *, each: bool = False
+) -> tuple[list[float], list[float]]:
+    """The frames next before the lamp and next after it, the nearest first: of all frames, or of those with keys."""
+    if each:
+        whole = range(1, count + 1)
+        return [lamp - i for i in whole if lamp - i >= take.first], [
+            lamp + i for i in whole if lamp + i <= take.last
+        ]
     frames = sorted({key.frame for track in take.tracks.values() for key in track})
     before = [frame for frame in frames if frame < lamp][::-1]
-    return before[:GHOSTS], [frame for frame in frames if frame > lamp][:GHOSTS]
+    return before[:count], [frame for frame in frames if frame > lamp][:count]
 
 
 @remembered
@@ -45,7 +55,9 @@ def _placed_at(take: Take, puppet: Puppet, frames: tuple[float, ...]) -> Placed:
 
 def _ghosts(painter: Inked, sight: Sight, take: Take) -> None:
     session = sight.session
-    before, after = ghost_frames(take, session.stage.tape.frame)
+    before, after = ghost_frames(
+        take, session.stage.tape.frame, session.stage.tape.ghosts, each=session.stage.views["each_frame"]
+    )
     frames = (*before, *after)
     if not frames:
         return
@@ -55,7 +67,7 @@ def _ghosts(painter: Inked, sight: Sight, take: Take) -> None:
     for i, frame in enumerate(frames):
         colour = QColor(painter.theme.plum if frame < session.stage.tape.frame else painter.theme.teal)
         away = i if i < len(before) else i - len(before)
-        shade = look.with_alpha(colour, 150 - 60 * away)
+        shade = look.with_alpha(colour, max(150 - 60 * away, 40))
         stroke = marks.pen(shade, 1.6)
         stroke.setCosmetic(True)
         painter.setPen(stroke)
@@ -76,24 +88,60 @@ def _keyed(take: Take) -> set[int]:
     return {round(key.frame) for track in take.tracks.values() for key in track}
 
 
-def _trails(painter: Inked, sight: Sight, take: Take) -> None:
-    """A dot a frame where each selected control goes, those with keys as eyelets."""
-    session = sight.session
-    chosen = session.selection.only("control")
-    if not chosen:
-        return
-    placed, count = _ways(take, session.puppet), min(take.last - take.first, MOST_DOTS)
-    keyed = _keyed(take)
-    for name in chosen:
-        control = session.puppet.controls[name]
-        spots = [sight.camera.point(placed.control_at(control, i)) for i in range(count + 1)]
+class Dot(NamedTuple):
+    """Where a selected control is at a frame of the take, in widget pixels; `keyed` frames can be dragged."""
+
+    control: str
+    frame: int
+    at: QPointF
+    keyed: bool
+
+
+def trail_of(session: Session, camera: Camera) -> list[list[Dot]]:
+    """The trails of the selected controls, dot by dot."""
+    take, chosen = session.stage.tape.shown, session.selection.only("control")
+    if take is None or not take.tracks or not chosen or not session.stage.views["trails"]:
+        return []
+    placed, count, keyed = _ways(take, session.puppet), min(take.last - take.first, MOST_DOTS), _keyed(take)
+    frames = [round(take.first + (take.last - take.first) * i / count) for i in range(count + 1)]
+    return [
+        [
+            Dot(
+                name, frame, camera.point(placed.control_at(session.puppet.controls[name], i)), frame in keyed
+            )
+            for i, frame in enumerate(frames)
+        ]
+        for name in chosen
+    ]
+
+
+def dot_at(session: Session, camera: Camera, at: QPointF) -> Dot | None:
+    """The keyed dot of a trail at a place of the board, unless the lamp is there already, or its control stands nearer now."""
+    if not session.stage.station.timed or session.stage.tape.playing:
+        return None
+    lamp = session.stage.tape.frame
+    near = [
+        ((dot.at - at).manhattanLength(), dot)
+        for trail in trail_of(session, camera)
+        for dot in trail
+        if dot.keyed and dot.frame != lamp
+    ]
+    best = min(near, key=lambda item: item[0], default=None)
+    if best is None or best[0] > REACH:
+        return None
+    here = session.placed.control_at(session.puppet.controls[best[1].control])
+    return best[1] if (camera.point(here) - at).manhattanLength() > best[0] else None
+
+
+def _trails(painter: Inked, sight: Sight) -> None:
+    """A dot a frame where each selected control goes, those with keys as eyelets, which can be dragged."""
+    for trail in trail_of(sight.session, sight.camera):
         painter.setPen(marks.pen(look.with_alpha(painter.theme.teal, 150), 1.2))
-        painter.drawPolyline(spots)
-        for i, spot in enumerate(spots):
-            frame = round(take.first + (take.last - take.first) * i / count)
-            if frame in keyed:
-                marks.eyelet(painter, spot, 3.6, lit=False)
+        painter.drawPolyline([dot.at for dot in trail])
+        for dot in trail:
+            if dot.keyed:
+                marks.eyelet(painter, dot.at, 4.2, lit=False)
             else:
                 painter.setPen(Qt.PenStyle.NoPen)
                 painter.setBrush(painter.theme.teal)
-                painter.drawEllipse(QPointF(spot), 1.8, 1.8)
+                painter.drawEllipse(dot.at, 1.8, 1.8)

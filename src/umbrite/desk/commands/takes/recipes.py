@@ -202,8 +202,7 @@ def _follow(session: Session) -> Recipe:
             tr("Select what shall follow something else first, and then, with Shift, what it shall follow.")
         )
     key, joint = moved[0], puppet.joints[moved[0]]
-    known = [joint.parent or "", *joint.also]
-    wanted = list(dict.fromkeys([*known, *moved[1:], ""]))
+    wanted = list(dict.fromkeys([*moved[1:], *joint.also, "", joint.parent or ""]))
 
     def make(session: Session, values: Values) -> Made:
         joint = session.history.now.puppet.joints[key]

@@ -10,7 +10,8 @@ from umbrite.desk.commands.takes.changes import current_take, put_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
-from umbrite.rig.edits.shelf import by_names, from_names
+from umbrite.rig.channels import known_only, neutral
+from umbrite.rig.edits.shelf import by_names, from_names, get_pose
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
 from umbrite.rig.ids import owner_of
@@ -100,6 +101,37 @@ def switch_keying(session: Session) -> None:
         if session.stage.tape.keying
         else tr("What you pose stays hollow at the lamp: Enter keeps it, moving the lamp lets it go.")
     )
+
+
+def drop_pose(session: Session, name: str, frame: float) -> None:
+    """A pose of the shelf at a frame: all that is known of the take keyed there, or the part that the pose is for."""
+    saved = get_pose(session.puppet, name)
+    session.stage.go_to(TAKES)
+    session.stage.tape.go_to(frame)
+    pose = known_only(saved.channels, session.puppet)
+    take = session.stage.tape.take
+    names = {*pose, *(take.tracks if take is not None else {})}
+    names |= {f"{c.moves}.{what}" for c in session.puppet.controls.values() for what in ("x", "y", "turn")}
+    if saved.about:
+        names = {channel for channel in names if owner_of(channel) in saved.about}
+    names = of_kinds(names, session.stage.tape.kinds)
+    values = {channel: pose.get(channel, neutral(channel)) for channel in sorted(names)}
+    session.edit(
+        tr("Key {name} at frame {frame}", name=name, frame=f"{frame:g}"),
+        takes=session.stage.tape.with_keys(session.history.now, values),
+    )
+
+
+def more_ghosts(by: int) -> Callable[[Session], None]:
+    """An action that shows more or fewer ghosts."""
+
+    def work(session: Session) -> None:
+        session.stage.tape.set_ghosts(session.stage.tape.ghosts + by)
+        session.say(
+            tr("{count} ghosts before the lamp, and as many after it.", count=session.stage.tape.ghosts)
+        )
+
+    return work
 
 
 # Time

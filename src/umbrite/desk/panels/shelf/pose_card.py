@@ -2,8 +2,8 @@
 
 from typing import Protocol
 
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QContextMenuEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap
+from PySide6.QtCore import QMimeData, QPointF, QRectF, QSize, Qt
+from PySide6.QtGui import QContextMenuEvent, QDrag, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import QMenu, QWidget
 
 from umbrite.desk.board.camera import fitting
@@ -22,6 +22,8 @@ from umbrite.rig.model import Pose, SavedPose
 
 WIDE, TALL = 76, 104
 NAME, GROOVE = 20, 12  # the heights of the name, and of the groove over it
+TAKE_OFF = 14.0  # pixels up or down from which on the card is carried away
+POSE_CARRIED = "application/x-umbrite-pose"
 ACROSS = 90.0  # pixels dragged for the whole way to a pose
 
 
@@ -29,6 +31,7 @@ def picture_of(session: Session, pose: Pose, width: int, height: int) -> QPixmap
     """The puppet in a pose, small, on paper."""
     puppet = session.history.now.puppet
     plan = session.placed.plan if session.placed.plan.puppet is puppet else compile_plan(puppet)
+    plan = plan._replace(swing={})
     items = scene_of(evaluate(plan, known_only(pose, puppet)))
     card = Card(session.stage.theme, width, height, session.stage.theme.linen)
     camera = fitting(rect_of(around(items)), QRectF(4, 4, width - 8, height - 8))
@@ -141,9 +144,22 @@ class PoseCard(QWidget):
         if self._press is None:
             return
         across = event.position().x() - self._press.x()
+        down = abs(event.position().y() - self._press.y())
+        if down > TAKE_OFF and down > abs(across) and not (self._share or self._slides or self._blends):
+            self._press = None
+            self._carry()
+            return
         share = self._share_at(event.position()) if self._slides else across / ACROSS
         if share > 0.03 or self._share or self._slides:
             self._blend_to(share)
+
+    def _carry(self) -> None:
+        """The pose is carried away, to be let go on the tape."""
+        drag, mime = QDrag(self), QMimeData()
+        mime.setData(POSE_CARRIED, self.name.encode())
+        drag.setMimeData(mime)
+        drag.setPixmap(self.picture)
+        drag.exec(Qt.DropAction.CopyAction)
 
     def mouseReleaseEvent(self, _event: QMouseEvent) -> None:
         if self._press is None:

@@ -1,10 +1,21 @@
 """The paper tape as a widget: takes pointer and keys, and paints what has changed. Asks the session, edits nothing itself."""
 
 from PySide6.QtCore import QEvent, QRect, QRectF, QSize, Qt
-from PySide6.QtGui import QKeyEvent, QKeySequence, QMouseEvent, QPainter, QPaintEvent, QWheelEvent
+from PySide6.QtGui import (
+    QDragEnterEvent,
+    QDragMoveEvent,
+    QDropEvent,
+    QKeyEvent,
+    QKeySequence,
+    QMouseEvent,
+    QPainter,
+    QPaintEvent,
+    QWheelEvent,
+)
 from PySide6.QtWidgets import QWidget
 
 from umbrite.desk.commands.takes import changes, take_commands
+from umbrite.desk.panels.shelf.pose_card import POSE_CARRIED
 from umbrite.desk.panels.tape import tape_paint
 from umbrite.desk.panels.tape.tape_ground import NAMES, RULER, TALL, TapeGround
 from umbrite.desk.panels.tape.tape_presses import TapePresses
@@ -34,6 +45,7 @@ class TapeSheet(QWidget):
         self.presses = TapePresses(session, self.ground)
         self._lamp = (-1.0, frozenset[Spot]())  # as it was painted last
         self.setMouseTracking(True)
+        self.setAcceptDrops(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(tr("Tape"))
         self.setAccessibleDescription(tr("Keys over frames; arrows move picked keys, Delete removes them"))
@@ -171,6 +183,22 @@ class TapeSheet(QWidget):
             return
         self.update()
         event.accept()
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if event.mimeData().hasFormat(POSE_CARRIED):
+            event.acceptProposedAction()
+
+    def dragMoveEvent(self, event: QDragMoveEvent) -> None:
+        """The lamp goes along, so that one sees where it will be."""
+        self._measure()
+        self.session.stage.tape.go_to(float(round(self.ground.frame_at(event.position().x()))))
+        event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        name = bytes(event.mimeData().data(POSE_CARRIED).data()).decode()
+        frame = float(round(self.ground.frame_at(event.position().x())))
+        event.acceptProposedAction()
+        attempt(self.session, lambda: take_commands.drop_pose(self.session, name, frame))
 
     # Keys
 
