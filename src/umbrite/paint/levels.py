@@ -115,6 +115,11 @@ class Pictures:
             self._expected = deque(dict.fromkeys(wanted))
         self._expect_more()
 
+    @property
+    def arriving(self) -> bool:
+        """Whether drawings are on their way, so that something else is seen meanwhile."""
+        return bool(self._coming)
+
     def waiting(self) -> "Pictures":
         """The same drawings, with what is unpacked of them, for who waits for each."""
         other = copy(self)

@@ -1,6 +1,7 @@
 """The board's picture of the puppet, kept as an image: only what changed is painted again."""
 
-from collections.abc import Iterator
+import time
+from collections.abc import Callable, Iterator
 from typing import NamedTuple
 
 import numpy as np
@@ -8,6 +9,7 @@ from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPainterPath, QPixmap, QTransform
 
 from umbrite.desk.board.camera import Camera
+from umbrite.desk.board.kept_frames import Frame, KeptFrames
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
@@ -22,6 +24,7 @@ from umbrite.rig.remembered import remembered_by
 
 # Painting a turned drawing costs about this many times as much as laying down ready pixels.
 PAINT_COST = 6.0
+SHARE, FADES = 0.5, 0.97  # of a frame's time that smooth painting may take; by which that is forgotten
 
 
 class Run(NamedTuple):
@@ -41,6 +44,14 @@ class View(NamedTuple):
     fading: Fading = NOT_FADED
 
 
+class Playing(NamedTuple):
+    """A frame that plays: what it is of (take, puppet), and for how many seconds it is seen."""
+
+    frame: float
+    of: tuple[object, ...]
+    seconds: float
+
+
 class ArtLayer:
     """Board, canvas edge and parts in one opaque image of the widget's size.
 
@@ -58,6 +69,9 @@ class ArtLayer:
         self._canvas: tuple[int, int, float | None] = (0, 0, None)
         self._moving: frozenset[int] = frozenset()
         self._runs: dict[int, Run] = {}  # by the place of their first shape
+        self._frames = KeptFrames()
+        self._quick = self._rough = False
+        self._smooth_takes = 0.0  # seconds
 
     def refresh(self, placed: Placed, pictures: Pictures, view: View, *, dragging: bool = False) -> QRect:
         """Bring the image up to date; the changed rectangle in widget pixels.
@@ -80,7 +94,8 @@ class ArtLayer:
             [item.part for item in items],
         )
         whole = QRect(0, 0, *size)
-        over = not dragging and bool(self._runs)
+        over = (not dragging and bool(self._runs)) or (self._rough and not self._quick)
+        self._rough = self._rough and self._quick
         if key != self._key or over:
             if self._key[:4] != key[:4]:
                 self._background = self._paint_background(camera, size, ratio, self._canvas)
@@ -94,18 +109,39 @@ class ArtLayer:
                 for i, (old, new) in enumerate(zip(self._shapes, items, strict=True))
                 if old is not new and old != new
             )
-            if len(moving) == len(items):  # in a take nearly everything moves all the time
-                dirty = whole if items else QRect()
-            else:
-                dirty = _around([*(self._shapes[i] for i in moving), *(items[i] for i in moving)], camera)
+            dirty = _around([*(self._shapes[i] for i in moving), *(items[i] for i in moving)], camera)
             dirty = dirty.intersected(whole)
             if dragging:
                 self._keep_runs(moving, items)
         self._shapes = items
         if not dirty.isEmpty():
-            paint = Paint(pictures, camera, ratio, fading)
+            paint = Paint(pictures, camera, ratio, fading, self._quick)
             self._paint(dirty, items, paint)
         return dirty
+
+    def play(self, placed: Callable[[], Placed], pictures: Pictures, view: View, playing: "Playing") -> None:
+        """The image of a frame of a take that plays: as it was painted before, or painted now.
+
+        Where smooth painting takes too much of a frame's time, it is painted quickly.
+        """
+        of = (*playing.of, view, self._theme, pictures)
+        known = self._frames.get(of, playing.frame)
+        if known is not None:
+            self.image, self._shapes, self._rough = QImage(known.image), list(known.shapes), known.rough
+            return
+        begun = time.perf_counter()
+        self._quick = self._smooth_takes > SHARE * playing.seconds
+        try:
+            self.refresh(placed(), pictures, view)
+        finally:
+            quick, self._quick = self._quick, False
+        if quick:
+            self._smooth_takes *= FADES  # it is tried again after a while
+            self._rough = True
+        else:
+            self._smooth_takes = time.perf_counter() - begun
+        if not pictures.arriving and self._frames.has_room(self.image):
+            self._frames.keep(of, playing.frame, Frame(self.image.copy(), tuple(self._shapes), quick))
 
     def _keep_runs(self, moving: frozenset[int], items: list[Shape]) -> None:
         """Drop ready pictures when something else moves than before."""
@@ -264,6 +300,7 @@ class Paint(NamedTuple):
     camera: Camera
     ratio: float
     fading: Fading
+    quick: bool = False
 
     def device(self, box: QRectF) -> QRectF:
         """A box of widget pixels in device pixels."""
@@ -272,7 +309,7 @@ class Paint(NamedTuple):
 
     def shapes(self, painter: QPainter, items: list[Shape]) -> None:
         view = self.camera.transform() * QTransform.fromScale(self.ratio, self.ratio)
-        Raster(painter, self.pictures).draw(items, view, self.fading)
+        Raster(painter, self.pictures, quick=self.quick).draw(items, view, self.fading)
 
     def run(self, items: list[Shape], box: QRect) -> Run:
         """These shapes as one picture of the device pixels in `box`."""

@@ -19,7 +19,7 @@ from PySide6.QtGui import (
 )  # fmt: skip
 from PySide6.QtWidgets import QMenu, QWidget
 
-from umbrite.desk.board.art_layer import ArtLayer, View, fading_of
+from umbrite.desk.board.art_layer import ArtLayer, Playing, View, fading_of
 from umbrite.desk.board.camera import Camera, fitting
 from umbrite.desk.board.control_places import with_controls
 from umbrite.desk.board.drops import paths_in
@@ -172,7 +172,11 @@ class Board(QWidget):
         session = self.session
         size = (self.width(), self.height())
         view = View(self.camera, size, self.devicePixelRatioF(), fading_of(session))
-        self._layer.refresh(session.placed, session.file.pictures, view, dragging=self.dragging)
+        if session.stage.tape.playing and (take := session.stage.tape.take) is not None:
+            playing = Playing(session.stage.tape.frame, (take, session.puppet), 1 / take.rate)
+            self._layer.play(lambda: session.placed, session.file.pictures, view, playing)
+        else:
+            self._layer.refresh(session.placed, session.file.pictures, view, dragging=self.dragging)
         painter = Inked(self, self.session.stage.theme)
         self._layer.image.setDevicePixelRatio(self.devicePixelRatioF())
         painter.setClipRegion(event.region())

@@ -24,19 +24,26 @@ STEPS = (1, 2, 5, 10, 20, 50, 100, 200, 500, 1000)
 
 
 def paint(painter: Inked, ground: TapeGround, seen: QRectF, box: QRectF | None) -> None:
-    """What lies in `seen`; with the box that is being drawn."""
+    """What lies in `seen` but the lamp; with the box that is being drawn."""
     _grid(painter, ground, seen)
     for number in ground.rows_between(seen.top(), seen.bottom()):
         _row(painter, ground, number, seen)
     painter.save()
     painter.translate(0, ground.top)
     _ruler(painter, ground)
-    _lamp(painter, ground, seen)
     painter.restore()
     if box is not None:
         painter.setPen(marks.pen(painter.theme.ink, 1.2, Qt.PenStyle.DashLine))
         painter.setBrush(look.with_alpha(painter.theme.lamp, 40))
         painter.drawRect(box)
+
+
+def paint_lamp(painter: Inked, ground: TapeGround, seen: QRectF) -> None:
+    """The lamp where it is now."""
+    painter.save()
+    painter.translate(0, ground.top)
+    _lamp(painter, ground, seen)
+    painter.restore()
 
 
 def _ticks(ground: TapeGround) -> list[int]:

@@ -10,6 +10,7 @@ from PySide6.QtGui import (
     QMouseEvent,
     QPainter,
     QPaintEvent,
+    QPixmap,
     QWheelEvent,
 )
 from PySide6.QtWidgets import QWidget
@@ -43,6 +44,8 @@ class TapeSheet(QWidget):
         self.session = session
         self.ground = TapeGround(session)
         self.presses = TapePresses(session, self.ground)
+        self._still_of: tuple[object, ...] = ()
+        self._still_picture = QPixmap()
         self._lamp = (-1.0, frozenset[Spot]())  # as it was painted last
         self.setMouseTracking(True)
         self.setAcceptDrops(True)
@@ -97,13 +100,46 @@ class TapeSheet(QWidget):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         self._measure()
+        seen, tape = event.rect(), self.session.stage.tape
         painter = Inked(self, self.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.fillRect(event.rect(), painter.theme.paper)
-        tape_paint.paint(painter, self.ground, QRectF(event.rect()), self.presses.box)
+        if tape.playing:
+            whole = self.visibleRegion().boundingRect()
+            painter.drawPixmap(whole.topLeft(), self._still(whole))
+        else:
+            self._paint(painter, seen)
+        tape_paint.paint_lamp(painter, self.ground, QRectF(seen))
+        painter.end()
+
+    def _paint(self, painter: Inked, seen: QRect) -> None:
+        painter.fillRect(seen, painter.theme.paper)
+        tape_paint.paint(painter, self.ground, QRectF(seen), self.presses.box)
         if self.session.stage.tape.keying:
             marks.stitched(painter, QRectF(self.visibleRegion().boundingRect()).adjusted(2, 2, -2, -2))
-        painter.end()
+
+    def _still(self, whole: QRect) -> QPixmap:
+        """All but the lamp as a picture, while it plays."""
+        tape = self.session.stage.tape
+        of = (
+            tape.take,
+            tape.picked,
+            tape.keying,
+            self.session.stage.theme,
+            whole,
+            self.ground.span(),
+            self.ground.x_of(0),
+        )
+        if of != self._still_of:
+            self._still_of = of
+            ratio = self.devicePixelRatioF()
+            self._still_picture = QPixmap(whole.size() * ratio)
+            self._still_picture.setDevicePixelRatio(ratio)
+            painter = Inked(self._still_picture, self.session.stage.theme)
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            painter.translate(-whole.topLeft())
+            self._paint(painter, whole)
+            painter.end()
+        return self._still_picture
 
     # Pointer
 
