@@ -47,6 +47,7 @@ bench: $(VENV)/dev.stamp
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench_takes.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/figures.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/soak.py 20000
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/soak_tape.py 5000
 
 # Draws the demo art anew and rigs it through the public edits.
 assets: $(VENV)/run.stamp

@@ -243,7 +243,7 @@ def _workout(arguments: argparse.Namespace) -> int:
 
     package = open_any(arguments.file)
     pictures = _pixels(package)
-    report = workout(package.puppet, pictures)
+    report = workout(package.puppet, pictures, takes=package.document.takes)
     if arguments.sheet is not None:
         from umbrite.checking.workout_report import write_sheets
 

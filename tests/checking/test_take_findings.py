@@ -1,13 +1,16 @@
 """Findings about takes: each fault is noticed, and a sound walk has none."""
 
+import numpy as np
 import pytest
 from msgspec.structs import replace
 
 from demo_puppet import joint, wick
+from umbrite.checking.sweeps import take_sweeps
 from umbrite.checking.take_findings import take_findings
 from umbrite.motion.animating.walking import walk
+from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.takes.keys import close_loop, put_keys
-from umbrite.rig.takes.take import Steps, Take
+from umbrite.rig.takes.take import Key, Steps, Take
 
 HEAD = f"{joint(wick(), 'Head')}.turn"
 FOOT = f"{next(limb.target for limb in wick().limbs.values() if limb.name == 'Near leg')}.y"
@@ -39,3 +42,43 @@ def test_a_sound_take_has_no_findings() -> None:
 def test_each_fault_is_noticed_by_name(take: Take, code: str) -> None:
     (found,) = [each for each in take_findings(wick(), (take,)) if each.code == code]
     assert take.name in found.text
+
+
+def test_limits_and_jumps_are_told_with_their_frames() -> None:
+    puppet = wick()
+    head = joint(puppet, "Head")
+    limit = puppet.joints[head].limit
+    assert limit is not None
+    take = Take("Nod", last=20)
+    for frame, turn in ((0, 0.0), (10, limit.largest + 0.3), (20, 0.0)):
+        take = put_keys(take, frame, {f"{head}.turn": turn})
+    (found,) = take_findings(puppet, (take,))
+    assert found.code == "take-limit"
+    assert "at frame 10" in found.text
+    trunk = joint(puppet, "Trunk")
+    jump = Take(
+        "Jump",
+        last=20,
+        tracks={f"{trunk}.turn": (Key(0.0, 0.0, "hold"), Key(7.0, 0.6, "hold"), Key(20.0, 0.6))},
+    )
+    puppet = free_limit(puppet, trunk)
+    found = next(each for each in take_findings(puppet, (jump,)) if each.code == "take-jumps")
+    assert found.where == trunk
+    assert "at frame 7" in found.text
+    fast = replace(jump, tracks={f"{trunk}.turn": (Key(0.0, 0.0, "straight"), Key(20.0, 20 * 0.6))})
+    assert "take-jumps" not in {each.code for each in take_findings(puppet, (fast,)) if each.where == trunk}
+
+
+def test_the_workout_runs_takes_too() -> None:
+    puppet = wick()
+    trunk = joint(puppet, "Trunk")
+    jump = Take(
+        "Jump",
+        last=20,
+        tracks={f"{trunk}.turn": (Key(0.0, 0.0, "hold"), Key(7.0, 0.6, "hold"), Key(20.0, 0.6))},
+    )
+    sweeps = take_sweeps(puppet, (jump, Take("Empty")))
+    assert [sweep.name(puppet) for sweep in sweeps] == ["Jump"]
+    assert len(sweeps[0].channels[f"{trunk}.turn"]) == 21
+    tail = f"{joint(puppet, 'Scarf tail')}.turn"
+    assert np.abs(sweeps[0].channels[tail]).max() > 0.05, "the scarf swings in it"

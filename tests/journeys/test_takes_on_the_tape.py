@@ -1,17 +1,24 @@
 """A take in the real window: two poses, a loop, an ease, a delay; played, corrected on the tape, and out as WebM."""
 
+import itertools
+from collections.abc import Callable
 from pathlib import Path
 
 import av
+import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QPointF, QTimer
+from PySide6.QtCore import QPoint, QPointF, Qt, QTimer
+from PySide6.QtGui import QImage
+from PySide6.QtWidgets import QApplication, QDialogButtonBox
 
 from demo_puppet import ASSETS, joint
 from journeys.conftest import Person
 from journeys.test_first_light import puppet, type_path
 from journeys.test_strangers import at_control
+from umbrite.desk.dialogs.adjuster import Adjuster
 from umbrite.desk.panels.tape.tape_ground import CLAMP, RULER
 from umbrite.desk.window import Window
+from umbrite.paint.take_export import Film, images, write_take
 from umbrite.rig.takes.take import Take
 
 pytestmark = pytest.mark.journey
@@ -33,6 +40,22 @@ def lamp_to(person: Person, frame: float) -> None:
     here = window.session.stage.tape.frame
     person.drag(on_tape(window, here, 10), on_tape(window, frame, 10), steps=8)
     assert window.session.stage.tape.frame == frame
+
+
+def then_accept(person: Person, work: Callable[[Adjuster], None] | None = None) -> None:
+    """In the dialog that opens next: do something, then press its first button."""
+
+    def accept() -> None:
+        dialog = QApplication.activeModalWidget()
+        assert dialog is not None
+        if work is not None:
+            assert isinstance(dialog, Adjuster)
+            work(dialog)
+        box = dialog.findChild(QDialogButtonBox)
+        assert box is not None
+        person.click(person.middle(box.button(QDialogButtonBox.StandardButton.Ok)))
+
+    QTimer.singleShot(700, accept)
 
 
 def test_an_idle_loop_from_two_poses_played_corrected_and_exported(
@@ -60,8 +83,10 @@ def test_an_idle_loop_from_two_poses_played_corrected_and_exported(
     assert [key.frame for key in take(window).tracks[f"{moved}.y"]] == [0.0, 15.0]
 
     # It goes round, eased, and plays with the space bar.
-    for name in ("Close the loop", "Ease all"):
+    for name in ("Close the loop", "Ease all…"):
         button = next(b for b in window.frame.tools.buttons if b.defaultAction().text() == name)
+        if name.endswith("…"):
+            then_accept(person)
         person.click(person.middle(button))
     assert take(window).loop
     person.click(person.board(200 + 200j))
@@ -82,9 +107,124 @@ def test_an_idle_loop_from_two_poses_played_corrected_and_exported(
     assert session.checks.found == []
 
     out = tmp_path / "idle.webm"
-    QTimer.singleShot(600, lambda: type_path(person, out))
+    then_accept(person)
+    QTimer.singleShot(2500, lambda: type_path(person, out))
     window.actions_by_id["film-webm"].trigger()
     person.until(out.exists)
     with av.open(str(out)) as film:
         assert sum(1 for _ in film.decode(video=0)) == take(window).last
     assert joint(puppet(window), "Head")
+
+
+def row_of(window: Window, key: str) -> int:
+    return next(i for i, row in enumerate(window.tape.sheet.ground.rows) if row.key == key)
+
+
+def in_sight(person: Person, number: int) -> None:
+    """Scroll the tape so that a row stands below the ruler."""
+    window = person.window
+    window.tape.area.verticalScrollBar().setValue(round(window.tape.sheet.ground.box_of(number).top()) - 44)
+    person.settle(80)
+
+
+def name_of(person: Person, key: str) -> QPoint:
+    """Where the name of a row stands."""
+    sheet, number = person.window.tape.sheet, row_of(person.window, key)
+    in_sight(person, number)
+    return sheet.mapToGlobal(QPointF(90, sheet.ground.box_of(number).center().y()).toPoint())
+
+
+def test_a_walk_whose_foot_is_corrected_on_the_curve_and_a_blink_on_top(
+    person: Person, window: Window, tmp_path: Path
+) -> None:
+    session = window.session
+    window.files.open(ASSETS / "wick.umbrite")
+    person.key("ctrl+6")
+    person.settle(300)
+    then_accept(person)
+    window.actions_by_id["walk"].trigger()
+    assert take(window).name == "Walk 2"
+    window.resizeDocks([window.docks["Tape"]], [340], Qt.Orientation.Vertical)
+    person.settle(300)
+
+    # The near foot's curve is unfolded, and the top of its step pulled higher.
+    foot = next(key for key, each in puppet(window).controls.items() if each.name == "Near foot")
+    channel = f"{puppet(window).controls[foot].moves}.y"
+    person.click(name_of(person, foot))
+    person.click(name_of(person, channel))
+    ground = window.tape.sheet.ground
+    number = next(i for i, row in enumerate(ground.rows) if row.kind == "curve")
+    in_sight(person, number)
+    highest = min(take(window).tracks[channel], key=lambda key: key.value)
+    at = window.tape.sheet.mapToGlobal(ground.place_of(number, channel, highest).toPoint())
+    person.drag(at, at + QPoint(0, 18), steps=6)
+    lifted = min(key.value for key in take(window).tracks[channel])
+    assert lifted < highest.value - 5
+    assert session.history.undo_name == "Drag 1 keys"
+    person.key("ctrl+z")
+    assert min(key.value for key in take(window).tracks[channel]) == highest.value
+    person.key("ctrl+shift+z")
+    assert min(key.value for key in take(window).tracks[channel]) == lifted
+
+    eyes = joint(puppet(window), "Eyes")
+    session.selection.pick([eyes])
+    then_accept(person, lambda dialog: dialog.sliders["least"].setValue(4))
+    window.actions_by_id["blink"].trigger()
+    assert f"{eyes}.scale_y" in take(window).tracks or "Blink" in window.frame.hints.message
+
+    # Out as WebM and in again as pictures: frame by frame what the window shows.
+    out = tmp_path / "walk.webm"
+    write_take(out, Film(session.file.package(), take(window), [0.0, 9.0, 17.0], 0.5, "#FFFFFF"))
+    with av.open(str(out)) as film:
+        pictures = [frame.to_ndarray(format="rgb24").astype(int) for frame in film.decode(video=0)]
+    true = [
+        np.asarray(qimage).astype(int)
+        for qimage in map(
+            pixels, images(Film(session.file.package(), take(window), [0.0, 9.0, 17.0], 0.5, "#FFFFFF"))
+        )
+    ]
+    assert len(pictures) == 3
+    assert all(np.abs(a[: len(b)] - b).mean() < 2 for a, b in zip(pictures, true, strict=True))
+
+
+def pixels(image: QImage) -> np.ndarray:
+    flat = image.convertToFormat(QImage.Format.Format_RGB888)
+    rows = np.frombuffer(flat.constBits(), np.uint8).reshape(flat.height(), flat.bytesPerLine())
+    return rows[:, : 3 * flat.width()].reshape(flat.height(), flat.width(), 3)
+
+
+def test_a_hand_follows_the_head_from_the_middle_of_a_take_on(person: Person, window: Window) -> None:
+    session = window.session
+    window.files.open(ASSETS / "wick.umbrite")
+    session.edit("No takes", takes=())
+    person.key("ctrl+6")
+    person.settle(300)
+    person.key("shift+k")
+    hand, head = (
+        next(key for key, each in puppet(window).controls.items() if each.name == name)
+        for name in ("Far hand", "Head")
+    )
+    lamp_to(person, 24.0)
+    start = at_control(person, hand)
+    person.drag(start, start + QPoint(6, -60))
+    lamp_to(person, 30.0)
+    person.key("shift+k")  # what is posed later leaves what is before the change alone
+    moves = puppet(window).controls[hand].moves
+    before = session.placed.pivot(moves)
+    session.selection.pick([hand, head])
+    then_accept(person)
+    window.actions_by_id["follow-here"].trigger()
+    assert session.placed.pivot(moves) == pytest.approx(before)
+    lamp_to(person, 40.0)
+    still = session.placed.pivot(moves)
+    start = at_control(person, head)
+    person.drag(start + QPoint(14, 0), start + QPoint(10, 12))
+    assert abs(session.placed.pivot(moves) - still) > 5, "the head takes the hand along"
+    lamp_to(person, 24.0)
+    steps = []
+    for frame in range(24, 34):
+        session.stage.tape.go_to(float(frame))
+        steps.append(session.placed.pivot(moves))
+    assert max(abs(b - a) for a, b in itertools.pairwise(steps)) < 30, "nothing jumps where it changes over"
+    person.key("ctrl+z")
+    assert window.session.checks.found == []

@@ -158,6 +158,14 @@ CODES: dict[str, Code] = {
         "hint", "Takes", "{name} moves in {take} without a key at its beginning.",
         "Until its first key a control stands still where that one puts it. A key at the beginning says so plainly.",
     ),
+    "take-limit": Code(
+        "hint", "Takes", "{name} is asked to turn {beyond} beyond its limit at frame {frame:g} of {take}.",
+        "The limit holds it back, so that it stands still while its key goes on. Lessen the key, or widen the limit.",
+    ),
+    "take-jumps": Code(
+        "warning", "Takes", "{name} turns by {turn} within one frame at frame {frame:g} of {take}.",
+        "So far in one frame is seen as a jump. Move keys apart, or change over at a straight pose.",
+    ),
     "feet-slide": Code(
         "warning", "Takes", "{name} is {away:.1f} px away from where it is held at frame {frame:g} of {take}.",
         "A planted foot that can't reach its place is dragged along. Bring the body nearer there, or move the foot.",

@@ -5,30 +5,41 @@ A sweep is a set of channels over frames; neighbouring frames are near to each o
 
 import itertools
 import math
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterator, Mapping, Sequence
 from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
+from umbrite.motion.animating.playing import swing_at
+from umbrite.motion.animating.stepping import channels_over
+from umbrite.motion.animating.swinging import swings_of
+from umbrite.rig.change import thing
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.family import targets
 from umbrite.rig.limb_shape import limb_length
 from umbrite.rig.model import Control, Puppet
 from umbrite.rig.placement import around_parts
+from umbrite.rig.takes.take import Take
 
 Floats = NDArray[np.float64]
 STEPS = 72
 ROUND = 0.42  # how far round its rest a limb's end goes, as a share of the limb's length
 BODY = 0.07  # how far a carrier goes, as a share of the figure's height
 UNLIMITED = math.radians(35)
+MOST_FRAMES = 2_000  # of a take
 
 
 class Sweep(NamedTuple):
-    """One run: what is tried (a control's or a joint's id), and its channels, (frames,) each."""
+    """One run: what is tried (a control's or a joint's id, or a take by its name), and its channels, (frames,) each."""
 
     key: str
     channels: Mapping[str, Floats]
+    take: str = ""
+
+    def name(self, puppet: Puppet) -> str:
+        """What is tried, for people."""
+        return self.take or str(thing(puppet, self.key).name)
 
 
 def sweeps(puppet: Puppet, steps: int = STEPS) -> list[Sweep]:
@@ -41,6 +52,18 @@ def sweeps(puppet: Puppet, steps: int = STEPS) -> list[Sweep]:
         for key, joint in puppet.joints.items()
         if joint.limit is not None and key not in turned and key not in held
     ]
+    return [sweep for sweep in found if sweep.channels]
+
+
+def take_sweeps(puppet: Puppet, takes: Sequence[Take]) -> list[Sweep]:
+    """The takes as runs, frame by frame, with what hangs loose turned as it has swung."""
+    found = []
+    for take in (each for each in takes if each.tracks):
+        frames = np.arange(take.first, take.last + 1, dtype=np.float64)[:MOST_FRAMES]
+        channels = channels_over(take, puppet, frames)
+        for name, by in swing_at(swings_of(take, puppet), take, frames).items():
+            channels[name] = channels.get(name, np.zeros(len(frames))) + by
+        found.append(Sweep("", channels, take.name))
     return [sweep for sweep in found if sweep.channels]
 
 

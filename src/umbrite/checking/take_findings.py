@@ -1,12 +1,16 @@
 """What the checks notice about takes: loops that do not close, keys that never play, controls that begin without a key, sliding feet."""
 
+import math
 from collections.abc import Iterator
 
 import numpy as np
+from numpy.typing import NDArray
 
 from umbrite.checking.finding_codes import Finding, finding
 from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.animating.walking import legs_of
+from umbrite.motion.evaluate import Placed
+from umbrite.rig.angles import angle_text, wrapped
 from umbrite.rig.change import exists, thing
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet
@@ -16,6 +20,9 @@ from umbrite.rig.takes.take import Take
 
 SLIDE = 0.25  # board pixels that a planted foot may be away from where it is held
 FRAMES = 240
+JUMP, BEYOND = math.radians(28), math.radians(0.5)
+FINER = 24
+Floats = NDArray[np.float64]
 
 
 @remembered
@@ -24,7 +31,7 @@ def take_findings(puppet: Puppet, takes: tuple[Take, ...]) -> list[Finding]:
     return [
         each
         for take in takes
-        for check in (_open, _outside, _unbegun, _slides)
+        for check in (_open, _outside, _unbegun, _limits, _jumps, _slides)
         for each in check(puppet, take)
     ]
 
@@ -71,13 +78,63 @@ def _unbegun(puppet: Puppet, take: Take) -> Iterator[Finding]:
             yield finding("key-missing", owner, take=take.name, name=thing(puppet, owner).name)
 
 
+@remembered
+def _frames(take: Take) -> Floats:
+    """The frames that are looked at: all, or so many of a long take."""
+    return np.linspace(take.first, take.last, min(take.last - take.first, FRAMES) + 1)
+
+
+@remembered
+def _placed(puppet: Puppet, take: Take) -> Placed:
+    return placed_over(take, puppet, _frames(take))
+
+
+def _limits(puppet: Puppet, take: Take) -> Iterator[Finding]:
+    """Joints that are keyed beyond their limits."""
+    for name in take.tracks:
+        joint = puppet.joints.get(owner_of(name))
+        if joint is None or joint.limit is None or not name.endswith(".turn"):
+            continue
+        asked = _placed(puppet, take).channels["turn"][:, _placed(puppet, take).plan.place[owner_of(name)]]
+        beyond = np.maximum(joint.limit.smallest - asked, asked - joint.limit.largest)
+        worst = int(np.argmax(beyond))
+        if beyond[worst] > BEYOND:
+            words = angle_text(float(beyond[worst]), 0).replace("\N{MINUS SIGN}", "")
+            yield finding(
+                "take-limit",
+                owner_of(name),
+                take=take.name,
+                name=joint.name,
+                beyond=words,
+                frame=_frames(take)[worst],
+            )
+
+
+def _jumps(puppet: Puppet, take: Take) -> Iterator[Finding]:
+    """Joints that turn too far within one frame, and not evenly between two."""
+    if not take.tracks or take.last - take.first > FRAMES:
+        return
+    placed = _placed(puppet, take)
+    steps = np.abs(wrapped(np.diff(placed.turns, axis=0)))
+    for i, key in enumerate(placed.plan.joints):
+        frame = int(np.argmax(steps[:, i]))
+        if steps[frame, i] <= JUMP:
+            continue
+        at = _frames(take)[frame]
+        fine = placed_over(take, puppet, np.linspace(at, at + 1, FINER + 1)).turns[:, i]
+        if np.abs(wrapped(np.diff(fine))).max() > 0.5 * steps[frame, i]:
+            turn = angle_text(float(steps[frame, i]), 0).replace("\N{MINUS SIGN}", "")
+            yield finding(
+                "take-jumps", key, take=take.name, name=puppet.joints[key].name, turn=turn, frame=at + 1
+            )
+
+
 def _slides(puppet: Puppet, take: Take) -> Iterator[Finding]:
     """Planted feet that can't reach where they are held."""
     planted = set(legs_of(puppet))
     if not planted or not take.tracks:
         return
-    frames = np.linspace(take.first, take.last, min(take.last - take.first, FRAMES) + 1)
-    placed = placed_over(take, puppet, frames)
+    frames, placed = _frames(take), _placed(puppet, take)
     for i, (key, limb) in enumerate(puppet.limbs.items()):
         if key in planted:
             away = placed.limbs.distance[:, i]

@@ -5,7 +5,7 @@ than the step was; a flip a limb whose bend changes side on the way; gaps are lo
 """
 
 import math
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from typing import NamedTuple
 
 import numpy as np
@@ -15,16 +15,15 @@ from umbrite.art.joint_limits import gap_turns
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import RANK, Finding, finding
 from umbrite.checking.puppet_findings import findings
-from umbrite.checking.sweeps import Sweep, height_of, sweeps
+from umbrite.checking.sweeps import Sweep, height_of, sweeps, take_sweeps
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.scene import corners_of
 from umbrite.rig.angles import angle_text, wrapped
-from umbrite.rig.change import thing
 from umbrite.rig.control_kinds import traits
-from umbrite.rig.ids import id_kind
 from umbrite.rig.model import Puppet
+from umbrite.rig.takes.take import Take
 
 Floats = NDArray[np.float64]
 
@@ -86,24 +85,28 @@ class Report(NamedTuple):
 
 
 def workout(
-    puppet: Puppet, pictures: Mapping[str, Picture], watch: Watch = unwatched, steps: int = 72
+    puppet: Puppet,
+    pictures: Mapping[str, Picture],
+    watch: Watch = unwatched,
+    steps: int = 72,
+    takes: Sequence[Take] = (),
 ) -> Report:
-    """Run everything. `watch` is told how far it is, and may raise to stop."""
+    """Run everything, takes too. `watch` is told how far it is, and may raise to stop."""
     plan = compile_plan(puppet)
-    runs = sweeps(puppet, steps)
+    runs = [*sweeps(puppet, steps), *take_sweeps(puppet, takes)]
     rest = evaluate(plan, {})
     height = height_of(puppet)
     noticed: list[Noticed] = []
     measured: list[Measured] = []
     reached: dict[int, tuple[float, Sweep, int, float, Sweep, int]] = {}
     for i, sweep in enumerate(runs):
-        name = str(thing(puppet, sweep.key).name)
+        name = sweep.name(puppet)
         watch(i, len(runs) * 2, name)
         placed = evaluate(plan, sweep.channels)
         places = corners_of(placed)
         measured.append(_measure(placed, places, sweep, name))
         noticed += _jumps(placed, places, sweep, name, height)
-        if id_kind(sweep.key) == "control":
+        if sweep.key in puppet.controls:
             noticed += _idle(rest, placed, places, sweep, name)
             if traits(puppet.controls[sweep.key]).whole:
                 noticed += _left_behind(placed, places, sweep)

@@ -36,7 +36,7 @@ def workout_report(puppet: Puppet, report: Report) -> dict[str, Any]:
                 "where": thing(puppet, item.finding.where).name,
                 "text": item.finding.text,
                 "fix": item.finding.fix,
-                "moving": None if item.sweep is None else thing(puppet, item.sweep.key).name,
+                "moving": None if item.sweep is None else item.sweep.name(puppet),
                 "frame": item.frame,
             }
             for item in report.noticed

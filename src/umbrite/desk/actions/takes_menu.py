@@ -43,7 +43,7 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("delay-chain", "Takes", "Delay down the chain…", "", "rig-spread", with_recipe("delay"), needs_take, row="Takes"),
     Act("swing", "Takes", "Hang loose", "", "rig-moved", on_session(loose.hang_loose), loose.needs_joint),
     Act("bake-swing", "Takes", "Swing as keys", "", "rig-key", on_session(loose.bake_swing), needs_take),
-    Act("dangle", "Takes", "Swing while you pose", "Shift+W", "rig-moved", view_of("dangle"), view="dangle"),
+    Act("dangle", "Takes", "Swing while you pose", "J", "rig-moved", view_of("dangle"), view="dangle"),
     Act("spread-keys", "Takes", "Spread the picked keys…", "", "rig-spread", with_recipe("spread"), take.needs_keys),
     Act("follow-here", "Takes", "Follow something else from the lamp on…", "", "rig-cord", with_recipe("follow"), needs_take),
     Act("bend-here", "Takes", "Turn the bend at the lamp…", "", "rig-limb", with_recipe("bend"), needs_take),

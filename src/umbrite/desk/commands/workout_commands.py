@@ -13,7 +13,7 @@ def run(session: Session, watching: Watching) -> tuple[Package, Report] | None:
     pictures = session.file.pictures.of(package.puppet)
     try:
         with watching(tr("Workout")) as watch:
-            report = workout(package.puppet, pictures, watch)
+            report = workout(package.puppet, pictures, watch, takes=package.document.takes)
     except CancelledError:
         session.say(tr("The workout was stopped; nothing was changed."))
         return None

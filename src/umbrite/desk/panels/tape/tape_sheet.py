@@ -194,6 +194,7 @@ class TapeSheet(QWidget):
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
         between = self.ground.thread_at(event.position())
         if between is None:
+            self.mousePressEvent(event)  # two quick presses are two
             return
         row, key = between
         menu = ways_menu(self, self.session, self.ground.spots(row, key.frame), key)
