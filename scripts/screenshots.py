@@ -131,17 +131,17 @@ def takes(window: Window) -> None:
     session.stage.set_view("ghosts", on=True)
     QApplication.processEvents()
     sheet = window.tape.sheet
-    sheet.ground.unfolded = {foot}
+    target = session.puppet.controls[foot].moves
+    sheet.ground.unfolded, sheet.ground.drawn = {foot}, {f"{target}.x", f"{target}.y"}
     sheet.refresh()
-    window.resizeDocks([window.docks["Tape"]], [290], Qt.Orientation.Vertical)
+    window.resizeDocks([window.docks["Tape"]], [330], Qt.Orientation.Vertical)
     QApplication.processEvents()
     row = next(i for i, each in enumerate(sheet.ground.rows) if each.key == foot)
     window.tape.area.verticalScrollBar().setValue(round(sheet.ground.box_of(row).top()) - 60)
     session.stage.tape.go_to(9.0)
-    target = session.puppet.controls[foot].moves
     take = session.stage.tape.take
     assert take is not None
-    session.stage.tape.pick({(f"{target}.x", key.frame) for key in take.tracks[f"{target}.x"]})
+    session.stage.tape.pick({(f"{target}.y", key.frame) for key in take.tracks[f"{target}.y"][1:]})
 
 
 def controls(window: Window) -> None:

@@ -14,6 +14,9 @@ from umbrite.motion.animating.walking import STANCE, cycle_way, facing, legs_of,
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.sampling import sample
+from umbrite.rig.edits.bones import add_bone
+from umbrite.rig.edits.limbs import make_limb
+from umbrite.rig.edits.parenting import carry_together
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes.take import GAITS, Gait, Key, Steps
@@ -134,3 +137,27 @@ def test_a_walk_that_follows_the_master_plants_its_feet_however_that_is_keyed(ch
         baked_steps(baked, puppet)
     legless = replace(take, walking=steps)
     assert channels_over(legless, Puppet(), [3.0]).keys() == take.tracks.keys(), "what can't walk stands"
+
+
+def crawler(pairs: int) -> Puppet:
+    """A body with so many pairs of legs of two bones each, feet planted."""
+    puppet, body = add_bone(Puppet(width=1600, height=800), 200 + 300j, 1400 + 300j, name="Body")
+    for i in range(pairs):
+        for side in ("Near", "Far"):
+            hip = complex(300 + 1000 * i / max(pairs - 1, 1) + (12 if side == "Far" else 0), 320)
+            puppet, thigh = add_bone(puppet, hip, hip + 30 + 150j, body, f"{side} thigh {i}")
+            puppet, shin = add_bone(puppet, hip + 30 + 150j, hip + 300j, thigh, f"{side} shin {i}")
+            puppet, foot = add_bone(puppet, hip + 300j, hip + 60 + 310j, shin, f"{side} foot {i}")
+            puppet, _ = make_limb(puppet, thigh, foot)
+    puppet, carrier = carry_together(puppet, [body], "Trunk", 800 + 300j)
+    return carry_together(puppet, [carrier], "Master", 800 + 640j, role="master")[0]
+
+
+@pytest.mark.parametrize("pairs", [3, 4])
+@pytest.mark.parametrize("gait", GAITS)
+def test_six_and_eight_legs_walk_without_sliding(pairs: int, gait: Gait) -> None:
+    puppet = crawler(pairs)
+    assert len(legs_of(puppet)) == 2 * pairs
+    assert slides(puppet, Steps(gait, stride=0.3)) < 0.25
+    begins = phases(puppet, legs_of(puppet), gait)
+    assert len({round(begin, 6) for begin in begins.values()}) >= 2, "not all feet are in the air together"

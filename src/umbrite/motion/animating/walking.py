@@ -4,6 +4,7 @@ A planted foot moves evenly backwards under a body that stays where it is, so th
 speed keeps it on its spot. Which leg steps when is told by the gait; the legs of a pair step half a cycle apart.
 """
 
+import cmath
 import itertools
 
 from msgspec.structs import replace
@@ -81,11 +82,13 @@ def walk(puppet: Puppet, steps: Steps, name: str = "Walk") -> Take:
         )
     length = min(_length(puppet, puppet.limbs[key]) for key in legs)
     ahead, stride = facing(puppet), steps.stride * length
-    drop = max(_drop(puppet, puppet.limbs[key], stride) for key in legs)
+    body = body_carrier(puppet)
+    pivot = puppet.joints[body].pivot.z if body is not None else 0j
+    leans = cmath.rect(1.0, ahead * steps.lean) if body is not None else 1 + 0j
+    drop = max(_drop(puppet, puppet.limbs[key], stride, (pivot, leans)) for key in legs)
     tracks: dict[str, Track] = {}
     for key, begin in phases(puppet, legs, steps.gait).items():
         tracks |= _foot(puppet.limbs[key], steps, begin, (ahead * stride, steps.lift * length))
-    body = body_carrier(puppet)
     if body is not None:
         tracks |= _body(body, steps, ahead, (drop, length))
     tracks |= _arms(puppet, steps, ahead * stride * steps.arms)
@@ -139,9 +142,14 @@ def _around(keys: list[Key], cycle: float) -> Track:
     return tuple(placed)
 
 
-def _drop(puppet: Puppet, limb: Limb, stride: float) -> float:
-    """How far the body must come down so that a foot reaches both ends of its step. Refuses a step that is too long for that."""
-    way = puppet.joints[limb.target].pivot.z - puppet.joints[limb.joints[0]].pivot.z
+def _drop(puppet: Puppet, limb: Limb, stride: float, leaning: tuple[complex, complex]) -> float:
+    """How far the body must come down so that a foot reaches both ends of its step, leaning by a turn about a pivot.
+
+    Refuses a step that is too long for that.
+    """
+    pivot, leans = leaning
+    root = pivot + (puppet.joints[limb.joints[0]].pivot.z - pivot) * leans
+    way = puppet.joints[limb.target].pivot.z - root
     across = abs(way.real) + stride / 2
     left = (REACH * _length(puppet, limb)) ** 2 - across**2
     if left <= (0.3 * way.imag) ** 2:

@@ -500,16 +500,36 @@
       <translation>Schemen davor und danach</translation>
     </message>
     <message>
+      <source>One ghost more on either side</source>
+      <translation>Auf jeder Seite ein Geist mehr</translation>
+    </message>
+    <message>
+      <source>One ghost fewer</source>
+      <translation>Ein Geist weniger</translation>
+    </message>
+    <message>
+      <source>Ghosts of each frame, not of each key</source>
+      <translation>Geister jedes Bildes, nicht jedes Schlüssels</translation>
+    </message>
+    <message>
       <source>Trails of selected controls</source>
       <translation>Spuren gewählter Griffe</translation>
     </message>
     <message>
       <source>Seconds on the ruler</source>
-      <translation type="unfinished" />
+      <translation>Sekunden auf dem Lineal</translation>
     </message>
     <message>
       <source>Start a walk…</source>
       <translation>Einen Gang beginnen …</translation>
+    </message>
+    <message>
+      <source>Let it breathe…</source>
+      <translation>Atmen lassen…</translation>
+    </message>
+    <message>
+      <source>Let it blink…</source>
+      <translation>Blinzeln lassen…</translation>
     </message>
     <message>
       <source>A frame back</source>
@@ -568,28 +588,44 @@
       <translation>Gewählte Schlüssel halb so weit auseinander</translation>
     </message>
     <message>
-      <source>Scatter the picked keys</source>
-      <translation>Gewählte Schlüssel verstreuen</translation>
+      <source>Scatter the picked keys…</source>
+      <translation>Gewählte Schlüssel streuen…</translation>
     </message>
     <message>
-      <source>Ease all</source>
-      <translation>Alles weich</translation>
+      <source>Ease all…</source>
+      <translation>Alles weicher…</translation>
     </message>
     <message>
-      <source>Delay down the chain</source>
-      <translation>Die Kette hinab verzögern</translation>
+      <source>Delay down the chain…</source>
+      <translation>Die Kette hinab verzögern…</translation>
     </message>
     <message>
       <source>Hang loose</source>
-      <translation type="unfinished" />
+      <translation>Lose hängen lassen</translation>
     </message>
     <message>
       <source>Swing as keys</source>
-      <translation type="unfinished" />
+      <translation>Schwingen als Schlüssel</translation>
     </message>
     <message>
       <source>Swing while you pose</source>
-      <translation type="unfinished" />
+      <translation>Beim Stellen schwingen</translation>
+    </message>
+    <message>
+      <source>Spread the picked keys…</source>
+      <translation>Gewählte Schlüssel verteilen…</translation>
+    </message>
+    <message>
+      <source>Follow something else from the lamp on…</source>
+      <translation>Ab der Lampe anderem folgen…</translation>
+    </message>
+    <message>
+      <source>Turn the bend at the lamp…</source>
+      <translation>Beugung an der Lampe wenden…</translation>
+    </message>
+    <message>
+      <source>Walk as keys</source>
+      <translation>Gang als Schlüssel</translation>
     </message>
     <message>
       <source>Close the loop</source>
@@ -953,11 +989,11 @@
     </message>
     <message>
       <source>English</source>
-      <translation type="unfinished" />
+      <translation>English</translation>
     </message>
     <message>
       <source>Deutsch</source>
-      <translation type="unfinished" />
+      <translation>Deutsch</translation>
     </message>
     <message>
       <source>Near side</source>
@@ -1493,11 +1529,11 @@
     </message>
     <message>
       <source>Align {count} parts {edge}</source>
-      <translation type="unfinished" />
+      <translation>{count} Teile ausrichten: {edge}</translation>
     </message>
     <message>
       <source>Spread {count} parts {axis}</source>
-      <translation type="unfinished" />
+      <translation>{count} Teile verteilen: {axis}</translation>
     </message>
     <message>
       <source>{name} is a reference picture now: dimmed, behind everything, never picked on the board or exported.</source>
@@ -1513,7 +1549,7 @@
     </message>
     <message>
       <source>The chain is ended. Press on a tip or a rivet to branch off, or anywhere to draw a free bone.</source>
-      <translation type="unfinished" />
+      <translation>Die Kette ist zu Ende. Auf eine Spitze oder Niete drücken zweigt ab, anderswo beginnt ein freier Knochen.</translation>
     </message>
     <message>
       <source>Make {count} bones along {name}</source>
@@ -1529,7 +1565,7 @@
     </message>
     <message>
       <source>{count} joints are bones now. Alt+drag moves heads, tips and whole bones.</source>
-      <translation type="unfinished" />
+      <translation>{count} Gelenke sind nun Knochen. Alt+Ziehen bewegt Köpfe, Spitzen und ganze Knochen.</translation>
     </message>
     <message>
       <source>Select one or more bones first.</source>
@@ -1549,7 +1585,7 @@
     </message>
     <message>
       <source>Bind {count} parts {how}</source>
-      <translation type="unfinished" />
+      <translation>{count} Teile binden: {how}</translation>
     </message>
     <message>
       <source>{count} parts bound {how}: {names}{ending}. {still_loose}</source>
@@ -1593,7 +1629,7 @@
     </message>
     <message>
       <source>Something else was changed since. Undo that first, or draw the line again.</source>
-      <translation type="unfinished" />
+      <translation>Inzwischen wurde anderes geändert. Zuerst das zurücknehmen, oder die Linie neu ziehen.</translation>
     </message>
     <message>
       <source>; and more.</source>
@@ -1649,7 +1685,7 @@
     </message>
     <message>
       <source>Drag the points of the curve in Details; choose there which values are linked.</source>
-      <translation type="unfinished" />
+      <translation>Die Punkte der Kurve in Einzelheiten ziehen; dort wählen, welche Werte verknüpft sind.</translation>
     </message>
     <message>
       <source>{count} controls are pencilled in. Click one to leave it out or take it again; Enter makes them, Esc rubs them out.</source>
@@ -1677,7 +1713,7 @@
     </message>
     <message>
       <source>{name} would show nothing here, so it was not made.</source>
-      <translation type="unfinished" />
+      <translation>{name} zeigte hier nichts und wurde nicht gemacht.</translation>
     </message>
     <message>
       <source>{name} has no drawing whose colour a cover could take. Select a joint with a part.</source>
@@ -1693,7 +1729,7 @@
     </message>
     <message>
       <source>{name} was removed{along}. Undo brings all of it back.</source>
-      <translation type="unfinished" />
+      <translation>{name} wurde entfernt{along}. Rückgängig bringt alles zurück.</translation>
     </message>
     <message>
       <source>Nothing carries this one.</source>
@@ -1717,7 +1753,7 @@
     </message>
     <message>
       <source>{error} Shift+Delete takes it along.</source>
-      <translation type="unfinished" />
+      <translation>{error} Umschalt+Entf nimmt es mit.</translation>
     </message>
     <message>
       <source>Nudge pivot of {keys}</source>
@@ -1809,7 +1845,7 @@
     </message>
     <message>
       <source>No joint is missing where parts overlap: all that the art suggests is there already.</source>
-      <translation type="unfinished" />
+      <translation>Wo Teile sich überlappen, fehlt kein Gelenk: alles, was die Zeichnung nahelegt, ist da.</translation>
     </message>
     <message>
       <source>{count} joints made.</source>
@@ -1865,7 +1901,7 @@
     </message>
     <message>
       <source>All pencilled limbs are left out. Click one to take it in again, or rub them out with Esc.</source>
-      <translation type="unfinished" />
+      <translation>Alle vorgezeichneten Gliedmaßen sind ausgelassen. Eine anklicken nimmt sie wieder auf, Esc radiert alle weg.</translation>
     </message>
     <message>
       <source>Remove limit of {keys}</source>
@@ -1873,11 +1909,11 @@
     </message>
     <message>
       <source>Limit of {name} for {count} more</source>
-      <translation type="unfinished" />
+      <translation>Grenze von {name} für {count} weitere</translation>
     </message>
     <message>
       <source>Select the joint that has the limit first, then others with Shift.</source>
-      <translation type="unfinished" />
+      <translation>Zuerst das Gelenk mit der Grenze wählen, dann andere mit Umschalt.</translation>
     </message>
     <message>
       <source>Limit {name}</source>
@@ -1897,7 +1933,7 @@
     </message>
     <message>
       <source>Takes are counted from the rest pose, and would all look different. Remove them first, or pose a copy of the puppet.</source>
-      <translation type="unfinished" />
+      <translation>Aufnahmen zählen von der Ruhestellung und sähen alle anders aus. Zuerst entfernen, oder eine Kopie der Puppe stellen.</translation>
     </message>
     <message>
       <source>This is the rest pose now. </source>
@@ -2005,11 +2041,15 @@
     </message>
     <message>
       <source>Drag {count} keys</source>
-      <translation type="unfinished" />
+      <translation>{count} Schlüssel ziehen</translation>
+    </message>
+    <message>
+      <source>Type a value for {count} keys</source>
+      <translation>Wert für {count} Schlüssel eingeben</translation>
     </message>
     <message>
       <source>Ease {count} ways</source>
-      <translation type="unfinished" />
+      <translation>{count} Wege weicher</translation>
     </message>
     <message>
       <source>Stretch {count} keys</source>
@@ -2017,19 +2057,19 @@
     </message>
     <message>
       <source>Bend a curve</source>
-      <translation type="unfinished" />
+      <translation>Kurve biegen</translation>
     </message>
     <message>
       <source>beginning</source>
-      <translation type="unfinished" />
+      <translation>Anfang</translation>
     </message>
     <message>
       <source>end</source>
-      <translation type="unfinished" />
+      <translation>Ende</translation>
     </message>
     <message>
       <source>Put the {word} at frame {frame}</source>
-      <translation type="unfinished" />
+      <translation>{word} auf Bild {frame} legen</translation>
     </message>
     <message>
       <source>Copy {count} keys</source>
@@ -2037,31 +2077,259 @@
     </message>
     <message>
       <source>Select the joint from which on it shall swing: a tail, a scarf, an ear.</source>
-      <translation type="unfinished" />
+      <translation>Zuerst das Gelenk wählen, ab dem es schwingen soll: Schwanz, Schal, Ohr.</translation>
     </message>
     <message>
       <source>Let {name} hang loose</source>
-      <translation type="unfinished" />
+      <translation>{name} lose hängen lassen</translation>
     </message>
     <message>
       <source>Make {name} stiff</source>
-      <translation type="unfinished" />
+      <translation>{name} steif machen</translation>
     </message>
     <message>
       <source>{count} joints have a key at every frame, and are stiff in this take.</source>
-      <translation type="unfinished" />
+      <translation>{count} Gelenke haben in jedem Bild einen Schlüssel und sind in dieser Aufnahme steif.</translation>
+    </message>
+    <message>
+      <source>The walk has a key at every frame, which can be corrected.</source>
+      <translation>Der Gang hat in jedem Bild einen Schlüssel, der sich verbessern lässt.</translation>
     </message>
     <message>
       <source>Limbs turn these joints, so they can't hang loose. Choose a tail, a scarf, an ear.</source>
-      <translation type="unfinished" />
+      <translation>Diese Gelenke drehen Gliedmaßen, sie können nicht lose hängen. Schwanz, Schal oder Ohr wählen.</translation>
     </message>
     <message>
       <source>{count} joints swing after what carries them, in every take.</source>
-      <translation type="unfinished" />
+      <translation>{count} Gelenke schwingen dem nach, was sie trägt, in jeder Aufnahme.</translation>
     </message>
     <message>
       <source>{count} joints are stiff again.</source>
-      <translation type="unfinished" />
+      <translation>{count} Gelenke sind wieder steif.</translation>
+    </message>
+    <message>
+      <source>Start a walk</source>
+      <translation>Einen Gang beginnen</translation>
+    </message>
+    <message>
+      <source>Make the walk</source>
+      <translation>Den Gang machen</translation>
+    </message>
+    <message>
+      <source>Delay down the chain</source>
+      <translation>Die Kette hinab verzögern</translation>
+    </message>
+    <message>
+      <source>Delay</source>
+      <translation>Verzögern</translation>
+    </message>
+    <message>
+      <source>Spread the picked keys</source>
+      <translation>Gewählte Schlüssel verteilen</translation>
+    </message>
+    <message>
+      <source>Spread</source>
+      <translation>Verteilen</translation>
+    </message>
+    <message>
+      <source>Scatter the picked keys</source>
+      <translation>Gewählte Schlüssel verstreuen</translation>
+    </message>
+    <message>
+      <source>Scatter</source>
+      <translation>Streuen</translation>
+    </message>
+    <message>
+      <source>Ease all</source>
+      <translation>Alles weich</translation>
+    </message>
+    <message>
+      <source>Ease</source>
+      <translation>Weicher</translation>
+    </message>
+    <message>
+      <source>Let it breathe</source>
+      <translation>Atmen lassen</translation>
+    </message>
+    <message>
+      <source>Breathe</source>
+      <translation>Atmen</translation>
+    </message>
+    <message>
+      <source>Let it blink</source>
+      <translation>Blinzeln lassen</translation>
+    </message>
+    <message>
+      <source>Blink</source>
+      <translation>Blinzeln</translation>
+    </message>
+    <message>
+      <source>What {name} follows from the lamp on</source>
+      <translation>Wem {name} ab der Lampe folgt</translation>
+    </message>
+    <message>
+      <source>Follow</source>
+      <translation>Folgen</translation>
+    </message>
+    <message>
+      <source>Turn the bend at the lamp</source>
+      <translation>Beugung an der Lampe wenden</translation>
+    </message>
+    <message>
+      <source>Turn it</source>
+      <translation>Wenden</translation>
+    </message>
+    <message>
+      <source>{step}: ordinary keys, correct them on the tape.</source>
+      <translation>{step}: gewöhnliche Schlüssel, auf dem Band zu verbessern.</translation>
+    </message>
+    <message>
+      <source>Walk</source>
+      <translation>Gehen</translation>
+    </message>
+    <message>
+      <source>Trot</source>
+      <translation>Traben</translation>
+    </message>
+    <message>
+      <source>Three and three</source>
+      <translation>Drei und drei</translation>
+    </message>
+    <message>
+      <source>On tiptoe</source>
+      <translation>Auf Zehen</translation>
+    </message>
+    <message>
+      <source>On the spot</source>
+      <translation>Auf der Stelle</translation>
+    </message>
+    <message>
+      <source>The master travels along</source>
+      <translation>Der Hauptträger geht mit</translation>
+    </message>
+    <message>
+      <source>Follows the master, however it is keyed</source>
+      <translation>Folgt dem Meister, wie er auch geht</translation>
+    </message>
+    <message>
+      <source>Delay {count} joints down the chain</source>
+      <translation>{count} Gelenke die Kette hinab verzögern</translation>
+    </message>
+    <message>
+      <source>Spread {count} keys</source>
+      <translation>{count} Schlüssel verteilen</translation>
+    </message>
+    <message>
+      <source>Scatter {count} keys</source>
+      <translation>{count} Schlüssel verstreuen</translation>
+    </message>
+    <message>
+      <source>Select what shall follow something else first, and then, with Shift, what it shall follow.</source>
+      <translation>Zuerst wählen, was folgen soll, dann mit Umschalt, wem es folgen soll.</translation>
+    </message>
+    <message>
+      <source>Let {name} follow something else</source>
+      <translation>{name} anderem folgen lassen</translation>
+    </message>
+    <message>
+      <source>Select the hand or foot of the limb that shall bend to its other side.</source>
+      <translation>Hand oder Fuß der Gliedmaße wählen, die sich andersherum beugen soll.</translation>
+    </message>
+    <message>
+      <source>Turn the bend of {name}</source>
+      <translation>Beugung von {name} wenden</translation>
+    </message>
+    <message>
+      <source>Gait</source>
+      <translation>Gangart</translation>
+    </message>
+    <message>
+      <source>Where</source>
+      <translation>Wo</translation>
+    </message>
+    <message>
+      <source>Stride</source>
+      <translation>Schrittlänge</translation>
+    </message>
+    <message>
+      <source>Frames for two steps</source>
+      <translation>Bilder für zwei Schritte</translation>
+    </message>
+    <message>
+      <source>Lift</source>
+      <translation>Heben</translation>
+    </message>
+    <message>
+      <source>Bob</source>
+      <translation>Wippen</translation>
+    </message>
+    <message>
+      <source>Lean</source>
+      <translation>Neigen</translation>
+    </message>
+    <message>
+      <source>Frames from joint to joint</source>
+      <translation>Bilder von Gelenk zu Gelenk</translation>
+    </message>
+    <message>
+      <source>Frames from thing to thing</source>
+      <translation>Bilder von Ding zu Ding</translation>
+    </message>
+    <message>
+      <source>Frames at most</source>
+      <translation>Höchstens Bilder</translation>
+    </message>
+    <message>
+      <source>Seed</source>
+      <translation>Zufallszahl</translation>
+    </message>
+    <message>
+      <source>Share of each way</source>
+      <translation>Anteil jedes Weges</translation>
+    </message>
+    <message>
+      <source>Depth, in shares of its height</source>
+      <translation>Tiefe, als Anteil der Höhe</translation>
+    </message>
+    <message>
+      <source>Frames of a breath</source>
+      <translation>Bilder je Atemzug</translation>
+    </message>
+    <message>
+      <source>Chest turns, in degrees</source>
+      <translation>Brust dreht, in Grad</translation>
+    </message>
+    <message>
+      <source>Frames between blinks, at least</source>
+      <translation>Bilder zwischen Blinzeln, mindestens</translation>
+    </message>
+    <message>
+      <source>At most</source>
+      <translation>Höchstens</translation>
+    </message>
+    <message>
+      <source>Frames shut</source>
+      <translation>Bilder geschlossen</translation>
+    </message>
+    <message>
+      <source>Further eyes later, in frames</source>
+      <translation>Weitere Augen später, in Bildern</translation>
+    </message>
+    <message>
+      <source>The board</source>
+      <translation>Das Brett</translation>
+    </message>
+    <message>
+      <source>Follows</source>
+      <translation>Folgt</translation>
+    </message>
+    <message>
+      <source>Blended over frames</source>
+      <translation>Übergang in Bildern</translation>
+    </message>
+    <message>
+      <source>Frames through straight, 0 cuts</source>
+      <translation>Bilder durch gestreckt, 0 schneidet</translation>
     </message>
     <message>
       <source>Pick keys in the tape first.</source>
@@ -2073,7 +2341,7 @@
     </message>
     <message>
       <source>Another way for {count} keys</source>
-      <translation type="unfinished" />
+      <translation>Anderer Weg für {count} Schlüssel</translation>
     </message>
     <message>
       <source>Remove {count} keys</source>
@@ -2085,11 +2353,11 @@
     </message>
     <message>
       <source>Keep the changes at frame {frame}</source>
-      <translation type="unfinished" />
+      <translation>Änderungen in Bild {frame} behalten</translation>
     </message>
     <message>
-      <source>Scatter {count} keys</source>
-      <translation>{count} Schlüssel verstreuen</translation>
+      <source>Key {name} at frame {frame}</source>
+      <translation>{name} in Bild {frame} setzen</translation>
     </message>
     <message>
       <source>{count} keys are on the clipboard.</source>
@@ -2101,15 +2369,15 @@
     </message>
     <message>
       <source>Take {count}</source>
-      <translation type="unfinished" />
+      <translation>Aufnahme {count}</translation>
     </message>
     <message>
       <source>{name}: pose at the lamp, and go on to another frame.</source>
-      <translation type="unfinished" />
+      <translation>{name}: an der Lampe stellen, dann zu einem anderen Bild gehen.</translation>
     </message>
     <message>
       <source>Copy {name}</source>
-      <translation type="unfinished" />
+      <translation>{name} kopieren</translation>
     </message>
     <message>
       <source>Name {strip}</source>
@@ -2117,47 +2385,35 @@
     </message>
     <message>
       <source>{rate} frames per second</source>
-      <translation type="unfinished" />
+      <translation>{rate} Bilder in der Sekunde</translation>
     </message>
     <message>
       <source>The take is a loop: its last frame is its first one again.</source>
-      <translation type="unfinished" />
+      <translation>Die Aufnahme ist eine Schleife: ihr letztes Bild ist wieder das erste.</translation>
     </message>
     <message>
       <source>Play once</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Delay {count} joints down the chain</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Each joint down the chain is {frames} frames later than the one before.</source>
-      <translation type="unfinished" />
+      <translation>Einmal spielen</translation>
     </message>
     <message>
       <source>Turn {count} keys round in time</source>
-      <translation type="unfinished" />
+      <translation>{count} Schlüssel zeitlich umdrehen</translation>
     </message>
     <message>
-      <source>Start a walk</source>
-      <translation>Einen Gang beginnen</translation>
-    </message>
-    <message>
-      <source>{name} is a take of ordinary keys: correct it on the tape.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is nothing to key: the puppet has no controls, and nothing is posed.</source>
-      <translation type="unfinished" />
+      <source>There is nothing to key: nothing is posed or controlled, or no kind of value is chosen.</source>
+      <translation>Es gibt nichts zu setzen: nichts ist gestellt oder gesteuert, oder keine Art von Wert ist gewählt.</translation>
     </message>
     <message>
       <source>What you pose is keyed at the lamp.</source>
-      <translation type="unfinished" />
+      <translation>Was gestellt wird, wird an der Lampe gesetzt.</translation>
     </message>
     <message>
       <source>What you pose stays hollow at the lamp: Enter keeps it, moving the lamp lets it go.</source>
-      <translation type="unfinished" />
+      <translation>Was gestellt wird, bleibt hohl: Eingabe behält es, die Lampe bewegen lässt es los.</translation>
+    </message>
+    <message>
+      <source>{count} ghosts before the lamp, and as many after it.</source>
+      <translation>{count} Geister vor der Lampe und ebenso viele danach.</translation>
     </message>
     <message>
       <source>There are no keys on the clipboard. Copy some from a tape first.</source>
@@ -2165,23 +2421,23 @@
     </message>
     <message>
       <source>This puppet has nothing of the names that these keys are for.</source>
-      <translation type="unfinished" />
+      <translation>Diese Puppe hat nichts von dem Namen, für den diese Schlüssel sind.</translation>
     </message>
     <message>
       <source>These keys can't be pasted: {fault}.</source>
-      <translation type="unfinished" />
+      <translation>Diese Schlüssel lassen sich nicht einfügen: {fault}.</translation>
     </message>
     <message>
       <source>Select the joint that leads first; what hangs from it follows.</source>
-      <translation type="unfinished" />
+      <translation>Zuerst das führende Gelenk wählen; was daran hängt, folgt.</translation>
     </message>
     <message>
       <source>Nothing that hangs from this joint is keyed. Key the chain first.</source>
-      <translation type="unfinished" />
+      <translation>Nichts, was an diesem Gelenk hängt, hat Schlüssel. Zuerst die Kette setzen.</translation>
     </message>
     <message>
       <source>There is no key that way.</source>
-      <translation type="unfinished" />
+      <translation>Dort ist kein Schlüssel.</translation>
     </message>
     <message>
       <source>The workout ran {count} controls and joints through their range and {words}.</source>
@@ -2190,6 +2446,10 @@
     <message>
       <source>The workout was stopped; nothing was changed.</source>
       <translation>Der Durchlauf wurde angehalten; nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>Nothing is made yet.</source>
+      <translation>Noch ist nichts gemacht.</translation>
     </message>
     <message>
       <source>Type what you want to do</source>
@@ -2256,6 +2516,42 @@
       <translation>&lt;b&gt;{name} gibt es schon.&lt;/b&gt;</translation>
     </message>
     <message>
+      <source>Export {name}</source>
+      <translation>{name} ausgeben</translation>
+    </message>
+    <message>
+      <source>First frame</source>
+      <translation>Erstes Bild</translation>
+    </message>
+    <message>
+      <source>Last frame</source>
+      <translation>Letztes Bild</translation>
+    </message>
+    <message>
+      <source>Size</source>
+      <translation>Größe</translation>
+    </message>
+    <message>
+      <source>Background</source>
+      <translation>Hintergrund</translation>
+    </message>
+    <message>
+      <source>Go on…</source>
+      <translation>Weiter…</translation>
+    </message>
+    <message>
+      <source>{width} × {height} px, {count} frames, {seconds} s</source>
+      <translation>{width} × {height} px, {count} Bilder, {seconds} s</translation>
+    </message>
+    <message>
+      <source>Seen through</source>
+      <translation>Durchsichtig</translation>
+    </message>
+    <message>
+      <source>About {size} MB, or less</source>
+      <translation>Etwa {size} MB oder weniger</translation>
+    </message>
+    <message>
       <source>Guide</source>
       <translation>Handbuch</translation>
     </message>
@@ -2290,22 +2586,6 @@
     <message>
       <source>Show the table of layers before art is added</source>
       <translation>Die Tabelle der Ebenen zeigen, ehe Bilder dazukommen</translation>
-    </message>
-    <message>
-      <source>Gait</source>
-      <translation>Gangart</translation>
-    </message>
-    <message>
-      <source>The master travels along</source>
-      <translation>Der Hauptträger geht mit</translation>
-    </message>
-    <message>
-      <source>Make the walk</source>
-      <translation>Den Gang machen</translation>
-    </message>
-    <message>
-      <source>Nothing is made yet.</source>
-      <translation>Noch ist nichts gemacht.</translation>
     </message>
     <message>
       <source>{path} opened: {count} parts.</source>
@@ -2365,7 +2645,7 @@
     </message>
     <message>
       <source>The contact sheet was kept as {name}.</source>
-      <translation type="unfinished" />
+      <translation>Das Übersichtsblatt liegt in {name}.</translation>
     </message>
     <message>
       <source>{count} frames were written to {name}.</source>
@@ -2494,7 +2774,7 @@
     </message>
     <message>
       <source>{name}, label {label}</source>
-      <translation type="unfinished" />
+      <translation>{name}, Etikett {label}</translation>
     </message>
     <message>
       <source>{name} is hidden</source>
@@ -2531,10 +2811,6 @@
     <message>
       <source>Shape</source>
       <translation>Form</translation>
-    </message>
-    <message>
-      <source>Size</source>
-      <translation>Größe</translation>
     </message>
     <message>
       <source>Pixels of</source>
@@ -2597,10 +2873,6 @@
       <translation>Nur senkrecht</translation>
     </message>
     <message>
-      <source>The board</source>
-      <translation>Das Brett</translation>
-    </message>
-    <message>
       <source>The screen</source>
       <translation>Der Bildschirm</translation>
     </message>
@@ -2618,7 +2890,7 @@
     </message>
     <message>
       <source>Drag points; double click puts one in, Delete takes the chosen one out; arrows nudge it</source>
-      <translation type="unfinished" />
+      <translation>Punkte ziehen; Doppelklick setzt einen ein, Entf nimmt den gewählten weg; Pfeile rücken ihn</translation>
     </message>
     <message>
       <source>Click a part, a rivet or a control to see what it is made of.</source>
@@ -2634,7 +2906,7 @@
     </message>
     <message>
       <source>How willingly each joint bends, from the root on: drag a bar; with arrows choose and change one</source>
-      <translation type="unfinished" />
+      <translation>Wie willig sich jedes Gelenk beugt, von der Wurzel an: Balken ziehen; mit Pfeilen wählen und ändern</translation>
     </message>
     <message>
       <source>Give of {name}</source>
@@ -2658,15 +2930,15 @@
     </message>
     <message>
       <source>Hangs</source>
-      <translation type="unfinished" />
+      <translation>Hängt</translation>
     </message>
     <message>
       <source>Swings, damping</source>
-      <translation type="unfinished" />
+      <translation>Schwünge, Dämpfung</translation>
     </message>
     <message>
       <source>Weight, how far</source>
-      <translation type="unfinished" />
+      <translation>Gewicht, wie weit</translation>
     </message>
     <message>
       <source>Length</source>
@@ -2678,19 +2950,19 @@
     </message>
     <message>
       <source>Swings a second</source>
-      <translation type="unfinished" />
+      <translation>Schwünge je Sekunde</translation>
     </message>
     <message>
       <source>Damping</source>
-      <translation type="unfinished" />
+      <translation>Dämpfung</translation>
     </message>
     <message>
       <source>Weight</source>
-      <translation type="unfinished" />
+      <translation>Gewicht</translation>
     </message>
     <message>
       <source>How far</source>
-      <translation type="unfinished" />
+      <translation>Wie weit</translation>
     </message>
     <message>
       <source>joints</source>
@@ -2714,11 +2986,11 @@
     </message>
     <message>
       <source>Stiff</source>
-      <translation type="unfinished" />
+      <translation>Steif</translation>
     </message>
     <message>
       <source>Loose</source>
-      <translation type="unfinished" />
+      <translation>Lose</translation>
     </message>
     <message>
       <source>Lower limit</source>
@@ -2727,10 +2999,6 @@
     <message>
       <source>Upper limit</source>
       <translation>Obere Grenze</translation>
-    </message>
-    <message>
-      <source>Follows</source>
-      <translation>Folgt</translation>
     </message>
     <message>
       <source>End angle</source>
@@ -2890,7 +3158,7 @@
     </message>
     <message>
       <source>Wheel zooms, the middle button moves, F fits; drag a card onto another to hang it there</source>
-      <translation type="unfinished" />
+      <translation>Rad vergrößert, Mitteltaste schiebt, F passt ein; eine Karte auf eine andere ziehen hängt sie dort an</translation>
     </message>
     <message>
       <source>Hang {name} {where}</source>
@@ -3034,7 +3302,7 @@
     </message>
     <message>
       <source>Umbrite</source>
-      <translation type="unfinished" />
+      <translation>Umbrite</translation>
     </message>
     <message>
       <source>saved</source>
@@ -3081,8 +3349,24 @@
       <translation>{count} weitere Schritte</translation>
     </message>
     <message>
+      <source>Frame of the key</source>
+      <translation>Bild des Schlüssels</translation>
+    </message>
+    <message>
+      <source>Value of the key</source>
+      <translation>Wert des Schlüssels</translation>
+    </message>
+    <message>
+      <source>Frame</source>
+      <translation>Bild</translation>
+    </message>
+    <message>
+      <source>Only these kinds</source>
+      <translation>Nur diese Arten</translation>
+    </message>
+    <message>
       <source>{seconds} s</source>
-      <translation type="unfinished" />
+      <translation>{seconds} s</translation>
     </message>
     <message>
       <source>Take</source>
@@ -3157,8 +3441,16 @@
       <translation>Kontaktbogen</translation>
     </message>
     <message>
-      <source>{count} changes at frame {frame} were not kept.</source>
-      <translation>{count} Änderungen bei Bild {frame} wurden nicht behalten.</translation>
+      <source>What was not kept at frame {frame} is there again: Enter keeps it.</source>
+      <translation>Was in Bild {frame} nicht behalten wurde, ist wieder da: Eingabe behält es.</translation>
+    </message>
+    <message>
+      <source>{count} changes at frame {frame} were not kept. Ctrl+Z brings them back.</source>
+      <translation>{count} Änderungen in Bild {frame} wurden nicht behalten. Strg+Z bringt sie zurück.</translation>
+    </message>
+    <message>
+      <source>The walk moves that, as far as the master goes. Bake the walk to keys to correct it by hand.</source>
+      <translation>Das bewegt der Gang, so weit der Meister geht. Zum Verbessern den Gang in Schlüssel wandeln.</translation>
     </message>
     <message>
       <source>Panels</source>
