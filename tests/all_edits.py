@@ -30,6 +30,7 @@ from umbrite.rig.edits import (
     shelf,
 )
 from umbrite.rig.edits.copying import Way
+from umbrite.rig.edits.variants import branches, sets
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import is_carrier, targets
 from umbrite.rig.model import Control, Drawing, Guide, Loose, Placement, Point, Puppet
@@ -105,6 +106,25 @@ def _none_or(draw: st.DrawFn, items: Iterable[str]) -> str | None:
     return draw(st.none() | st.sampled_from(list(items)))
 
 
+def _set_in(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, str]:
+    """A puppet with a set, one of its own or one that is made of its parts."""
+    if puppet.sets and draw(st.booleans()):
+        return puppet, draw(st.sampled_from(list(puppet.sets)))
+    return sets.make_set(
+        puppet, _some(draw, [key for key in puppet.parts if sets.set_of(puppet, key) is None])
+    )
+
+
+def _variant_in(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, str, int]:
+    puppet, key = _set_in(puppet, draw)
+    return puppet, key, draw(st.sampled_from(puppet.sets[key].variants)).number
+
+
+def _free(puppet: Puppet, draw: st.DrawFn) -> list[str]:
+    free = [key for key in (*puppet.parts, *puppet.joints) if sets.set_of(puppet, key) is None]
+    return draw(st.lists(st.sampled_from(free), max_size=2)) if free else []
+
+
 # Edits of the rig: none of them may move a pixel of the rest picture.
 RIG_EDITS: dict[str, Edit] = {
     "bones.named": lambda p, d: bones.named(p, _pick(d, p.joints), d(st.sampled_from(NAMES))),
@@ -137,7 +157,15 @@ RIG_EDITS: dict[str, Edit] = {
     "controls.make_control": lambda p, d: controls.make_control(
         p, d(st.sampled_from(["grip", "slider", "pad"])), _pick(d, p.joints), d(st.none() | points)
     ),
-    "controls.make_chooser": lambda p, d: controls.make_chooser(p, _some(d, p.parts)),
+    "controls.make_chooser": lambda p, d: controls.make_chooser(*_set_in(p, d)),
+    "sets.add_variant": lambda p, d: sets.add_variant(*_set_in(p, d), _free(p, d)),
+    "sets.rename_variant": lambda p, d: sets.rename_variant(*_variant_in(p, d), d(st.sampled_from(NAMES))),
+    "sets.order_variant": lambda p, d: sets.order_variant(*_variant_in(p, d), d(st.integers(-1, 4))),
+    "sets.set_carries": lambda p, d: sets.set_carries(*_set_in(p, d), on=d(st.booleans())),
+    "sets.remove_variant": lambda p, d: sets.remove_variant(*_variant_in(p, d)),
+    "sets.remove_set": lambda p, d: sets.remove_set(*_set_in(p, d)),
+    "sets.make_set": lambda p, d: sets.make_set(p, _some(d, p.parts)),
+    "sets.set_rest": lambda p, d: sets.set_rest(*_variant_in(p, d)),
     "controls.set_range": lambda p, d: controls.set_range(
         p, _pick(d, p.controls), x_least=-d(st.floats(0, 90))
     ),
@@ -228,6 +256,7 @@ ART_EDITS: dict[str, Edit] = {
         p, list(p.order), d(st.sampled_from(["across", "down"]))
     ),
     "arranging.with_place": lambda p, d: arranging.with_place(p, _pick(d, p.parts), x=d(coordinates)),
+    "branches.copy_as_variant": lambda p, d: branches.copy_as_variant(p, _pick(d, p.joints)),
     "copying.copy_branches": lambda p, d: copying.copy_branches(
         p,
         [_pick(d, p.joints)],
@@ -269,7 +298,7 @@ def edited(name: str, puppet: Puppet, draw: st.DrawFn) -> Puppet:
 def public_edits() -> set[str]:
     """The names of all functions of the street of edits that give a puppet."""
     found = set()
-    for module in pkgutil.iter_modules(edits.__path__, f"{edits.__name__}."):
+    for module in pkgutil.walk_packages(edits.__path__, f"{edits.__name__}."):
         room = importlib.import_module(module.name)
         for name, made in inspect.getmembers(room, inspect.isfunction):
             gives = str(inspect.signature(made).return_annotation)

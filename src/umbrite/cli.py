@@ -31,7 +31,7 @@ from umbrite.rig.channels import known_only, with_values
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.edits.shelf import get_pose
 from umbrite.rig.errors import RigError, UmbriteError
-from umbrite.rig.model import Control, Pose
+from umbrite.rig.model import Control, Pose, Puppet
 
 COMMANDS = ("pose", "check", "workout", "joints", "limits", "convert", "schema", *cli_takes.COMMANDS)
 
@@ -154,16 +154,21 @@ def _exported(package: Package, out: Path, ending: str) -> None:
 
 
 def _set(package: Package, pose: Pose, setting: str) -> Pose:
-    """One CONTROL=VALUES: a grip to X,Y on the board, a knob to degrees from rest, sliders, pads and choosers to values."""
+    """One CONTROL=VALUES: a grip to X,Y on the board, a knob to degrees from rest, sliders and pads to values, sets and choosers to a name."""
     name, _, text = setting.partition("=")
     control = next((c for c in package.puppet.controls.values() if c.name == name), None)
+    one = next((key for key, one in package.puppet.sets.items() if one.name == name), None)
+    if one is not None:
+        return _chosen(package.puppet, pose, one, text)
     if control is None:
         known = ", ".join(c.name for c in package.puppet.controls.values()) or "none"
         raise RigError(f"There is no control named {name!r} in {package.puppet.name}. It has: {known}.")
+    if traits(control).chooses:
+        return _chosen(package.puppet, pose, control.chooses, text)
     numbers = _numbers(control, text)
     if traits(control).turns:
         return with_values(pose, {f"{control.moves}.turn": from_shown(numbers[0])})
-    if traits(control).values:
+    if traits(control).beside:
         key = next(k for k, c in package.puppet.controls.items() if c is control)
         least, most = span_of(control)
         values = {f"{key}.value": min(max(numbers[0], least.x), most.x)}
@@ -172,6 +177,16 @@ def _set(package: Package, pose: Pose, setting: str) -> Pose:
         return with_values(pose, values)
     placed = evaluate(compile_plan(package.puppet), pose)
     return move_control_to(placed, pose, control, complex(numbers[0], numbers[1]))
+
+
+def _chosen(puppet: Puppet, pose: Pose, key: str, text: str) -> Pose:
+    """A set by the name of one of its variants."""
+    one = puppet.sets[key]
+    found = next((v for v in one.variants if v.name.casefold() == text.strip().casefold()), None)
+    if found is None:
+        known = ", ".join(variant.name for variant in one.variants)
+        raise RigError(f"{one.name} has no variant named {text!r}. It has: {known}.")
+    return with_values(pose, {f"{key}.shows": 0.0 if found.number == one.rest else float(found.number)})
 
 
 def _numbers(control: Control, text: str) -> list[float]:

@@ -116,9 +116,10 @@ def test_a_chooser_shows_the_part_whose_cell_is_clicked(wick_window: Window, han
     second = cells(session, wick_window.board.camera, key)[1].center()
     before = picture(wick_window)
     hand.click(wick_window.board.camera.board(complex(second.x(), second.y())))
-    assert session.placed.chosen(key) == 1
+    one = session.puppet.controls[key].chooses
+    assert session.placed.chosen(one).name == "Mouth"
     assert (picture(wick_window) != before).any()
-    assert session.history.undo_name == "Choose Mouth"
+    assert session.history.undo_name == "Show Mouth of Cap set"
 
 
 def test_a_locked_control_is_left_alone_and_so_is_the_art_where_only_controls_count(

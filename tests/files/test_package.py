@@ -234,7 +234,10 @@ def test_the_demos_of_the_first_format_open_equal_and_are_saved_in_the_present_o
     assert {(c.name, c.kind, c.moves) for c in old.puppet.controls.values()} == {
         (c.name, c.kind, c.moves) for c in shipped.puppet.controls.values()
     }
-    assert replace(old.puppet, controls=shipped.puppet.controls) == shipped.puppet
+    stiff = {
+        key: replace(each, loose=None) for key, each in shipped.puppet.joints.items()
+    }  # what swings is newer
+    assert replace(old.puppet, controls=shipped.puppet.controls) == replace(shipped.puppet, joints=stiff)
     assert old.pose == shipped.pose
     assert old.art == shipped.art
     save(tmp_path / "again.umbrite", old)

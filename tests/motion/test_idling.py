@@ -2,14 +2,13 @@
 
 import numpy as np
 import pytest
-from msgspec.structs import replace
 
 from demo_puppet import joint, wick
 from umbrite.motion.animating.idling import Blinks, Breath, blinking, breathing, eyes_of
 from umbrite.motion.sampling import sample, slopes_at
-from umbrite.rig.edits.controls import make_chooser
+from umbrite.rig.edits.variants.sets import make_set, rename_variant
 from umbrite.rig.errors import RigError
-from umbrite.rig.model import Choice, Puppet
+from umbrite.rig.model import Puppet
 from umbrite.rig.takes.keys import put_keys
 from umbrite.rig.takes.take import Take
 from umbrite.rig.takes.take_list import take_faults
@@ -61,24 +60,17 @@ def test_eyes_blink_at_random_the_same_for_the_same_seed_one_after_the_other() -
     assert len(set(np.diff(begins))) > 1
 
 
-def test_a_chooser_shows_its_last_choice_for_a_moment() -> None:
-    part = next(iter(WICK.parts))
-    puppet, key = make_chooser(WICK, list(WICK.parts)[:2])
-    puppet = replace(
-        puppet,
-        controls={
-            **puppet.controls,
-            key: replace(
-                puppet.controls[key], name="Eyes", choices=(Choice("Open", (part,)), Choice("Closed", ()))
-            ),
-        },
-    )
+def test_eyes_with_drawings_close_by_way_of_half_and_open_again() -> None:
+    parts = list(WICK.parts)
+    puppet, key = make_set(WICK, parts[:3], "Eyes")
+    for number, name in ((1, "Open"), (2, "Closed"), (3, "Half")):
+        puppet = rename_variant(puppet, key, number, name)
     assert eyes_of(puppet) == [key]
     take = blinking(Take("T", last=200), puppet, [key], Blinks(shut=3))
-    values = sample(take, puppet, np.arange(201.0))[f"{key}.value"]
-    assert set(values) == {0.0, 1.0}
-    ons = np.flatnonzero(np.diff(values, prepend=0, append=0))
-    assert {int(b - a) for a, b in zip(ons[::2], ons[1::2], strict=True)} == {3}
+    values = sample(take, puppet, np.arange(201.0))[f"{key}.shows"]
+    assert set(values) == {0.0, 2.0, 3.0}
+    first = int(np.argmax(values > 0))
+    assert values[first : first + 6].tolist() == [3.0, 2.0, 2.0, 2.0, 3.0, 0.0]
     with pytest.raises(RigError, match="No eye"):
         blinking(Take("T"), Puppet(), [], Blinks())
     with pytest.raises(RigError, match="least"):

@@ -13,7 +13,7 @@ from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import make_chooser, make_control, remove_control, set_range
 from umbrite.rig.edits.copying import Way, copy_branches
 from umbrite.rig.edits.links import add_link, relink, set_curve
-from umbrite.rig.edits.parts import remove_part
+from umbrite.rig.edits.variants.sets import make_set
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Point, Puppet
@@ -97,22 +97,6 @@ def test_a_pad_moves_both_ways() -> None:
     assert placed.pivot(cap) - puppet.joints[cap].pivot.z == pytest.approx(20 - 40j)
 
 
-def test_a_chooser_shows_one_part_at_a_time_and_survives_the_loss_of_one() -> None:
-    parts = [part(PUPPET, name) for name in ("Cap", "Mouth", "Scarf end")]
-    puppet, key = make_chooser(PUPPET, parts)
-    plan = compile_plan(puppet)
-    for value, shown in ((0.0, 0), (1.2, 1), (9.0, 2), (-3.0, 0)):
-        seen = dict(zip(plan.parts, evaluate(plan, {f"{key}.value": value}).shown[0], strict=True))
-        assert {part for part in plan.parts if not seen[part]} == set(parts) - {parts[shown]}
-    with pytest.raises(RigError, match="two or more parts"):
-        make_chooser(PUPPET, parts[:1])
-    with pytest.raises(RigError, match="belongs to a chooser already"):
-        make_chooser(puppet, parts)
-    fewer = remove_part(puppet, parts[2])
-    assert invariants(fewer) == []
-    assert [choice.parts for choice in fewer.controls[key].choices] == [(parts[0],), (parts[1],), ()]
-
-
 def test_what_a_limb_reaches_for_gets_no_knob() -> None:
     limb = next(iter(PUPPET.limbs.values()))
     with pytest.raises(RigError, match="Make a grip"):
@@ -127,11 +111,13 @@ def test_a_mirrored_copy_mirrors_ranges_and_takes_choices_along() -> None:
     assert mirrored.least is not None
     assert mirrored.most is not None
     assert (mirrored.least.x, mirrored.most.x) == (-20.0, 50.0)
-    chosen, chooser = make_chooser(puppet, [part(puppet, "Near hand"), part(puppet, "Lamp pole")])
+    chosen, one = make_set(puppet, [part(puppet, "Near hand"), part(puppet, "Lamp pole")])
+    chosen, chooser = make_chooser(chosen, one)
     chosen = change(chosen, chooser, moves=joint(chosen, "Near upper arm"))
     copied, new = copy_branches(chosen, [joint(chosen, "Near upper arm")], Way(40 + 0j, None))
-    assert [c.parts for c in copied.controls[new[chooser]].choices] == [
-        (new[p],) for c in chosen.controls[chooser].choices for p in c.parts
+    assert copied.controls[new[chooser]].chooses == new[one]
+    assert [v.parts for v in copied.sets[new[one]].variants] == [
+        (new[p],) for v in chosen.sets[one].variants for p in v.parts
     ]
 
 

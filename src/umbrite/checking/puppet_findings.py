@@ -193,11 +193,11 @@ def _controls(view: _View) -> Iterator[Finding]:
     for key, control in puppet.controls.items():
         joint = puppet.joints[control.moves]
         why = ""
-        if traits(control).values and not traits(control).chooses and key not in followed:
+        if traits(control).beside and not traits(control).chooses and key not in followed:
             why = "no link follows it"
         elif control.kind == "aim" and control.moves not in followed and control.moves not in view.hooks:
             why = "nothing looks at it"
-        elif traits(control).chooses and len(control.choices) < 2:
+        elif traits(control).chooses and len(puppet.sets[control.chooses].variants) < 2:
             why = "it has nothing to choose from"
         elif traits(control).turns and (
             joint.give == 0 or (joint.limit and joint.limit.largest - joint.limit.smallest < 1e-9)

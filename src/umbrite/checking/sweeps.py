@@ -92,7 +92,7 @@ def _of_control(puppet: Puppet, key: str, control: Control, steps: int) -> dict[
     moves = control.moves
     if traits(control).turns:
         return {f"{moves}.turn": there_and_back(*_span(puppet, moves), steps)}
-    if traits(control).values:
+    if traits(control).beside:
         least, most = span_of(control)
         found = {f"{key}.value": there_and_back(least.x, most.x, steps)}
         if traits(control).two_values:

@@ -4,13 +4,15 @@
 |---|---|
 | 1 | puppet and pose side by side |
 | 2 | both in the document, where takes can stand beside them; fields that are not known are refused instead of dropped |
+| 3 | variant sets; choosers name one, where they listed parts of their own |
 """
 
 from collections.abc import Callable
+from copy import deepcopy
 from typing import Any
 
 Raw = dict[str, Any]
-VERSION = 2
+VERSION = 3
 
 
 def _to_2(raw: Raw) -> Raw:
@@ -19,8 +21,47 @@ def _to_2(raw: Raw) -> Raw:
     return {**rest, "version": 2, "document": document}
 
 
+def _to_3(raw: Raw) -> Raw:
+    """Each chooser's choices become a set; what was the number of a choice becomes that of a variant, from 1 on, the first being at rest."""
+    document = deepcopy(raw.get("document", {}))
+    puppet = document.get("puppet")
+    if not isinstance(puppet, dict) or not isinstance(puppet.get("controls"), dict):
+        return {**raw, "version": 3}
+    renamed: dict[str, str] = {}
+    for key, control in puppet["controls"].items():
+        if not isinstance(control, dict) or "choices" not in control:
+            continue
+        choices = control.pop("choices")
+        if not choices:
+            continue
+        number = puppet.get("next_id", 1)
+        made, puppet["next_id"] = f"s{number}", number + 1
+        variants = [{**choice, "number": i + 1} for i, choice in enumerate(choices)]
+        taken = {one["name"] for one in puppet.get("sets", {}).values()}
+        name = control.get("name", "Set") if control.get("name", "Set") not in taken else made
+        puppet.setdefault("sets", {})[made] = {"name": name, "variants": variants, "rest": 1}
+        control["chooses"] = made
+        renamed[f"{key}.value"] = f"{made}.shows"
+    for link in puppet.get("links", {}).values():
+        if link.get("drives") in renamed:
+            link["drives"] = renamed[link["drives"]]
+    for pose in (document.get("pose", {}), *(saved.get("channels", {}) for saved in puppet.get("poses", ()))):
+        for name in set(pose) & set(renamed):
+            pose[renamed[name]] = _number(pose.pop(name))
+    for take in document.get("takes", ()):
+        tracks = take.get("tracks", {})
+        for name in set(tracks) & set(renamed):
+            tracks[renamed[name]] = [{**key, "value": _number(key["value"])} for key in tracks.pop(name)]
+    return {**raw, "version": 3, "document": document}
+
+
+def _number(value: float) -> float:
+    """The number of a variant for that of a choice; the one at rest is 0."""
+    return float(round(value) + 1) if round(value) > 0 else 0.0
+
+
 # From a version to the step that leads to the next.
-STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2}
+STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2, 2: _to_3}
 OLDEST = min(STEPS)
 
 

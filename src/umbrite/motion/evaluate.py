@@ -22,11 +22,12 @@ from umbrite.rig.angles import wrapped
 from umbrite.rig.channels import CHANNEL_KINDS, JOINT_CHANNELS, channel
 from umbrite.rig.document import Document
 from umbrite.rig.ids import Kind
-from umbrite.rig.model import Control
+from umbrite.rig.model import Control, Variant
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
 Flags = NDArray[np.bool_]
+Indices = NDArray[np.intp]
 Channels = Mapping[str, float] | Mapping[str, NDArray[np.float64]]
 # Channel values beyond this are cut, so that no product overflows.
 LARGEST = 1e9
@@ -51,6 +52,8 @@ class Placed(NamedTuple):
     lengthened: Floats  # how many times longer each joint is along its axis, (frames, joints + 1)
     channels: Mapping[str, Floats]  # by kind of value, links included, (frames, owners of the kind)
     shown: Flags  # which parts show, (frames, parts) in draw order
+    there: Flags  # which joints are there, (frames, joints): those of branches that do not show are not
+    choices: Indices  # the place of the variant that shows in each set, (frames, sets)
     linked: Mapping[tuple[str, int], Floats]  # what links add, by kind of value and owner's place, (frames,)
 
     @property
@@ -104,13 +107,17 @@ class Placed(NamedTuple):
         return float(self.channels[what][frame, self.plan.owners[key]])
 
     def control_value(self, key: str, what: str = "value", frame: int = 0) -> float:
-        """The value of a slider, pad or chooser, links included."""
+        """The value of a slider or pad, links included."""
         return self.value(key, what, frame)
 
-    def chosen(self, key: str, frame: int = 0) -> int:
-        """The number of what a chooser shows."""
-        count = len(self.plan.puppet.controls[key].choices)
-        return int(_choice(self.channels["value"][frame, self.plan.owners[key]], count))
+    def chosen(self, key: str, frame: int = 0) -> Variant:
+        """The variant of a set that shows."""
+        variants: tuple[Variant, ...] = self.plan.puppet.sets[key].variants
+        return variants[int(self.choices[frame, self.plan.owners[key]])]
+
+    def is_there(self, joint: str, frame: int = 0) -> bool:
+        """Whether a joint is there: not so in a branch that does not show."""
+        return bool(self.there[frame, self.plan.place[joint]])
 
     def shifted(self, shifts: Mapping[str, complex]) -> "Placed":
         """The same with some joints, and what rides on them, shown elsewhere; nothing else is different."""
@@ -177,7 +184,9 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
                 roots = roots + _carried_along(plan, root, lengthened)
             lengthened[:, batch.joints] = solve_limbs(plan, batch, Chains(own, roots), board, turns, values)
     fared = _how_limbs_fared(plan, board, lengthened)
-    return Placed(plan, board, turns, fared, lengthened, values, _shown(plan, values, frames), linked)
+    chosen = _chosen(plan, values["shows"], linked)
+    shown, there = _shown(plan, chosen), _there(plan, chosen)
+    return Placed(plan, board, turns, fared, lengthened, values, shown, there, chosen, linked)
 
 
 def _columns(frames: int, count: int) -> Complexes:
@@ -220,7 +229,7 @@ def placed_of(document: Document) -> Placed:
 def _tables(plan: Plan, pose: Channels, frames: int) -> dict[str, Floats]:
     """All channels, a table of (frames, owners) for each kind of value; what the pose does not name is at rest."""
     columns: dict[Kind, int] = {
-        "joint": len(plan.joints), "limb": len(plan.limbs), "control": len(plan.controls)
+        "joint": len(plan.joints), "limb": len(plan.limbs), "control": len(plan.controls), "set": len(plan.sets)
     }  # fmt: skip
     values = {}
     for what, each in CHANNEL_KINDS.items():
@@ -284,18 +293,38 @@ def _renew(plan: Plan, values: dict[str, Floats], place: int, own: Affine[Comple
     turns[:, place] = taken(turn, plan.ends.at(place))
 
 
-def _shown(plan: Plan, values: dict[str, Floats], frames: int) -> Flags:
-    """Which parts show, (frames, parts): those that are not hidden, and of a chooser's parts those of its choice."""
-    shown = np.tile(plan.visible, (frames, 1))
-    for chooser in plan.choosers:
-        picked = _choice(values["value"][:, chooser.control], len(chooser.choices))
-        for i, parts in enumerate(chooser.choices):
-            shown[:, parts] &= (picked == i)[:, None]
+def _chosen(plan: Plan, shows: Floats, linked: dict[tuple[str, int], Floats]) -> Indices:
+    """The place of the variant that shows in each set, (frames, sets). What links add goes on from it, in the set's order."""
+    chosen = np.zeros((len(shows), len(plan.sets)), dtype=np.intp)
+    for i, one in enumerate(plan.sets):
+        on = np.asarray(linked.get(("shows", i), 0.0))
+        asked = np.round(shows[:, i] - on)[:, None] == one.numbers
+        place = np.where(asked.any(axis=1), asked.argmax(axis=1), one.rest) + np.round(on).astype(np.intp)
+        chosen[:, i] = np.clip(place, 0, len(one.numbers) - 1)
+    return chosen
+
+
+def _shown(plan: Plan, chosen: Indices) -> Flags:
+    """Which parts show, (frames, parts): those that are not hidden, and of a set those of its variant that shows."""
+    shown = np.tile(plan.visible, (len(chosen), 1))
+    for i, one in enumerate(plan.sets):
+        for place, parts in enumerate(one.parts):
+            shown[:, parts] &= (chosen[:, i] == place)[:, None]
     return shown
 
 
+def _there(plan: Plan, chosen: Indices) -> Flags:
+    """Which joints are there, (frames, joints): those of a branch only while it shows."""
+    there = np.ones((len(chosen), len(plan.joints)), dtype=bool)
+    for i, one in enumerate(plan.sets):
+        for place, joints in enumerate(one.joints):
+            if len(joints):
+                there[:, joints] &= (chosen[:, i] == place)[:, None]
+    return there
+
+
 def _choice(value: Floats, count: int) -> NDArray[np.intp]:
-    """The number of the choice that a chooser's value means."""
+    """The number of the choice that a value means."""
     return np.clip(np.round(value), 0, max(count - 1, 0)).astype(np.intp)
 
 

@@ -191,7 +191,7 @@ def carry_by(puppet: Puppet, pose: Pose, key: str, by: str | None) -> tuple[Pupp
     """
     control = puppet.controls[key]
     joint = puppet.controls[by].moves if by is not None and by in puppet.controls else by
-    if traits(control).values:
+    if traits(control).beside:
         if joint is None:
             raise RigError(f"{control.name} has to stand beside something. Choose what it travels with.")
         at = puppet.joints[control.moves].pivot.z + control.offset.z

@@ -17,6 +17,7 @@ from umbrite.rig.affine import Affine
 from umbrite.rig.channels import channel
 from umbrite.rig.dependencies import held_by, link_order, ranked
 from umbrite.rig.errors import RigError
+from umbrite.rig.family import branch
 from umbrite.rig.limb_shape import limb_points, limb_tip
 from umbrite.rig.model import Limb, Part, Puppet
 from umbrite.rig.placement import board_from_drawing
@@ -72,11 +73,15 @@ class LinkStep(NamedTuple):
     drives: Address
 
 
-class Chooser(NamedTuple):
-    """A chooser's place among the controls, and for each choice the places of the parts that show with it."""
+class Showing(NamedTuple):
+    """A variant set: the numbers of its variants in their order, the place of the one at rest among them, and for each the places of the
+    parts and of the joints that are there only while it shows.
+    """
 
-    control: int
-    choices: tuple[Ints, ...]
+    numbers: Ints
+    rest: int
+    parts: tuple[Ints, ...]
+    joints: tuple[Ints, ...]
 
 
 class Step(NamedTuple):
@@ -105,12 +110,14 @@ class Plan(NamedTuple):
     steps: tuple[Step, ...]
     limbs: tuple[str, ...]
     controls: tuple[str, ...]
-    owners: Mapping[str, int]  # joints, limbs and controls: the column of each in the tables of its channels
+    owners: Mapping[
+        str, int
+    ]  # joints, limbs, controls and sets: the column of each in the tables of its channels
     parts: tuple[str, ...]  # in draw order, back to front
     part_joint: Ints
     part_map: Affine[Complexes]
     visible: NDArray[np.bool_]  # (parts,): whether a part shows at all
-    choosers: tuple[Chooser, ...]
+    sets: tuple[Showing, ...]
     carriers: Mapping[
         int, Ints
     ]  # what may carry a joint, by its place, its parent first; of those that have a choice
@@ -130,7 +137,7 @@ def compile_plan(puppet: Puppet) -> Plan:
     limbs = tuple(puppet.limbs)
     part_map, visible = _drawings(puppet.parts, puppet.order)
     controls = tuple(puppet.controls)
-    owners = {key: i for keys in (joints, limbs, controls) for i, key in enumerate(keys)}
+    owners = {key: i for keys in (joints, limbs, controls, tuple(puppet.sets)) for i, key in enumerate(keys)}
     links = {key: _link_step(puppet, key, owners) for key in link_order(puppet)}
     early = tuple(step for key, step in links.items() if key not in rank)
     return _frozen(
@@ -152,7 +159,7 @@ def compile_plan(puppet: Puppet) -> Plan:
             part_joint=_part_joints(puppet.parts, puppet.order, index),
             part_map=part_map,
             visible=visible,
-            choosers=tuple(_choosers(puppet)),
+            sets=tuple(_showings(puppet, index)),
             carriers=_carriers(puppet, index),
         )
     )
@@ -208,12 +215,20 @@ def _link_step(puppet: Puppet, key: str, owners: Mapping[str, int]) -> LinkStep:
     )
 
 
-def _choosers(puppet: Puppet) -> Iterator[Chooser]:
+def _showings(puppet: Puppet, index: Mapping[str, int]) -> Iterator[Showing]:
     place = {key: i for i, key in enumerate(puppet.order)}
-    for i, control in enumerate(puppet.controls.values()):
-        if control.choices:
-            parts = ([place[part] for part in choice.parts] for choice in control.choices)
-            yield Chooser(i, tuple(np.array(some, dtype=np.intp) for some in parts))
+    on: dict[str, list[int]] = {}
+    for key, part in puppet.parts.items():
+        on.setdefault(part.joint, []).append(place[key])
+    for one in puppet.sets.values():
+        numbers = [variant.number for variant in one.variants]
+        parts, joints = [], []
+        for variant in one.variants:
+            below = [key for joint in variant.joints for key in branch(puppet, joint)]
+            here = [place[key] for key in variant.parts] + [i for key in below for i in on.get(key, ())]
+            parts.append(np.array(sorted(set(here)), dtype=np.intp))
+            joints.append(np.array(sorted({index[key] for key in below}), dtype=np.intp))
+        yield Showing(np.array(numbers, dtype=np.intp), numbers.index(one.rest), tuple(parts), tuple(joints))
 
 
 def _axes(puppet: Puppet, joints: tuple[str, ...]) -> Complexes:

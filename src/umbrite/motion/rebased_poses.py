@@ -45,11 +45,11 @@ def _rebased(placed: Placed, plan: Plan, channels: Mapping[str, float], frame: i
         bend = total(saved, f"{key}.bend")
         wanted[f"{key}.bend"] = bend if plan.puppet.limbs[key].bend == limb.bend else 1.0 - bend
     for key, control in before.controls.items():
-        if traits(control).values:
+        if traits(control).beside:
             for what in ("value", "value_y"):
                 name = f"{key}.{what}"
-                zero = 0.0 if traits(control).chooses else total(placed, name, frame)
-                wanted[name] = total(saved, name) - zero
+                wanted[name] = total(saved, name) - total(placed, name, frame)
+    wanted |= {f"{key}.shows": total(saved, f"{key}.shows") for key in before.sets}
     wanted |= _targets(placed, saved, plan, frame)
     unlike = {name: number for name, number in wanted.items() if abs(number) > NOTHING}
     rest = {name: wanted[name] for name in sorted(set(wanted) - set(unlike))}

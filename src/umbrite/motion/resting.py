@@ -9,7 +9,6 @@ from umbrite.motion.rebased_poses import rebased
 from umbrite.motion.totals import total
 from umbrite.rig.affine import Affine, decompose
 from umbrite.rig.change import change, require_finite
-from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.limits import mended
 from umbrite.rig.edits.rest import changes_in_words
 from umbrite.rig.limb_shape import drawn_bend
@@ -49,13 +48,13 @@ def make_rest(placed: Placed, frame: int = 0) -> tuple[Puppet, list[str]]:
 
 
 def kept_at_rest(puppet: Puppet, pose: Pose) -> Pose:
-    """What is left of the pose that has become the rest: what choosers show. All else counts as zero now."""
+    """What is left of the pose that has become the rest: which variants show. All else counts as zero now."""
     return {name: pose[name] for name in chosen_channels(puppet) if name in pose}
 
 
 def chosen_channels(puppet: Puppet) -> list[str]:
-    """The channels of choosers: they count choices, not a way from rest."""
-    return [f"{key}.value" for key, control in puppet.controls.items() if traits(control).chooses]
+    """The channels of sets: they name variants, and are no way from rest."""
+    return [f"{key}.shows" for key in puppet.sets]
 
 
 def _joint_fields(placed: Placed, key: str, joint: Joint, frame: int) -> dict[str, Point | Limit | None]:

@@ -7,7 +7,7 @@ from msgspec.structs import replace
 
 from umbrite.rig.errors import MissingError, RigError
 from umbrite.rig.ids import FIELDS, Kind, id_kind, numbered_id, owner_of
-from umbrite.rig.model import Control, Joint, Limb, Link, Part, Puppet
+from umbrite.rig.model import Control, Joint, Limb, Link, Part, Puppet, VariantSet
 
 T = TypeVar("T")
 
@@ -57,7 +57,7 @@ def _field(key: str) -> str:
     return FIELDS[found]
 
 
-def put(puppet: Puppet, key: str, value: Joint | Part | Limb | Control | Link) -> Puppet:
+def put(puppet: Puppet, key: str, value: Joint | Part | Limb | Control | Link | VariantSet) -> Puppet:
     """The puppet with `value` under `key`; the id says which kind it is."""
     field = _field(key)
     return replace(puppet, **{field: {**getattr(puppet, field), key: value}})
@@ -85,16 +85,32 @@ def take_out(puppet: Puppet, key: str) -> Puppet:
         for other, joint in puppet.joints.items():
             if key in joint.also:
                 puppet = change(puppet, other, also=tuple("" if each == key else each for each in joint.also))
+    puppet = _without_in_sets(puppet, key)
     if id_kind(key) != "part":
         return puppet
-    for other, control in puppet.controls.items():
-        if any(key in choice.parts for choice in control.choices):
-            left = (replace(c, parts=tuple(p for p in c.parts if p != key)) for c in control.choices)
-            puppet = change(puppet, other, choices=tuple(left))
     for other, part in puppet.parts.items():
         if part.clip == key:  # nothing is left to clip by
             puppet = change(puppet, other, clip=None, clip_outside=False)
     return replace(puppet, order=tuple(k for k in puppet.order if k != key))
+
+
+def _without_in_sets(puppet: Puppet, key: str) -> Puppet:
+    """Variants without a part or joint that is gone; choosers of a set that is gone are gone too."""
+    for other, one in puppet.sets.items():
+        if any(key in (*variant.parts, *variant.joints) for variant in one.variants):
+            left = tuple(
+                replace(
+                    variant,
+                    parts=tuple(part for part in variant.parts if part != key),
+                    joints=tuple(joint for joint in variant.joints if joint != key),
+                )
+                for variant in one.variants
+            )
+            puppet = change(puppet, other, variants=left)
+    if id_kind(key) == "set":
+        kept = {k: control for k, control in puppet.controls.items() if control.chooses != key}
+        puppet = replace(puppet, controls=kept) if len(kept) < len(puppet.controls) else puppet
+    return puppet
 
 
 def thing(puppet: Puppet, key: str) -> Any:

@@ -3,7 +3,8 @@
 In poses and files a channel goes by its name, `<id>.<what>`; `channel` gives the value behind a name, and nobody else takes
 names apart. Joints have x, y (pixels in the parent's frame), turn (radians), scale_x, scale_y (factors less 1, so that rest
 is 0) and skew (pixels sideways per pixel down), and follows: 0 rides on the parent, 1 and more on the others that it may follow. Limbs have blend: 0 reaches for the target (IK), 1 takes the joints' own turns
-(FK); and bend: 0 bends to the limb's side, 1 to the other, between them it passes through straight. Sliders, pads and choosers
+(FK); and bend: 0 bends to the limb's side, 1 to the other, between them it passes through straight. Variant sets have shows: the
+number of the variant that shows, 0 being the one at rest. Sliders and pads
 have value, pads value_y too.
 
 A `Pose` names what is not at rest and nothing else, so that equal poses compare equal. `Settings` name what they set, rest
@@ -52,6 +53,7 @@ CHANNEL_KINDS: dict[str, ChannelKind] = {each.what: each for each in (
     ChannelKind("follows", "joint", "what it follows", "number", stepped=True),
     ChannelKind("blend", "limb", "own turns or target", "share"),
     ChannelKind("bend", "limb", "bend side", "share"),
+    ChannelKind("shows", "set", "which one shows", "number", stepped=True),
     ChannelKind("value", "control", "value", "number"),
     ChannelKind("value_y", "control", "upright value", "number"),
 )}
@@ -95,17 +97,17 @@ def is_channel(puppet: Puppet, name: str) -> bool:
     """Whether a name is that of a channel which this puppet has."""
     found = channel(name)
     return found is not None and (
-        found.owner in puppet.joints or found.owner in puppet.limbs or found.owner in puppet.controls
+        found.owner in puppet.joints
+        or found.owner in puppet.limbs
+        or found.owner in puppet.controls
+        or found.owner in puppet.sets
     )
 
 
 def is_stepped(puppet: Puppet, name: str) -> bool:
-    """Whether a channel holds each value until the next: what a chooser shows does."""
+    """Whether a channel holds each value until the next: which variant shows does."""
     found = channel(name)
-    control = puppet.controls.get(found.owner) if found is not None else None
-    return found is not None and (
-        found.kind.stepped or (control is not None and CONTROL_KINDS[control.kind].chooses)
-    )
+    return found is not None and found.kind.stepped and is_channel(puppet, name)
 
 
 def channel_word(puppet: Puppet, name: str) -> str:
@@ -123,7 +125,8 @@ def linkable_channels(puppet: Puppet, *, sources: bool = False) -> list[str]:
     turn_first = sorted(JOINT_CHANNELS, key=lambda what: what != "turn")
     joints = [f"{key}.{what}" for key in puppet.joints for what in turn_first]
     limbs = [f"{key}.{what}" for key in puppet.limbs for what in LIMB_CHANNELS]
-    return [*own, *joints, *limbs] if sources else [*joints, *limbs, *own]
+    sets = [f"{key}.shows" for key in puppet.sets]
+    return [*own, *joints, *limbs] if sources else [*joints, *limbs, *sets, *own]
 
 
 def shown_unit(name: str) -> float:

@@ -10,20 +10,25 @@ class Traits(NamedTuple):
     """What all controls of a kind share.
 
     `moves` and `turns` say what a drag does to the joint of the control; `values` are the channels of the control's own, for
-    kinds that stand beside a joint; `chooses` that the value is the number of a choice; `whole` that turning and scaling belong to it
+    kinds that stand beside a joint; `chooses` that it names a set, of whose variants one shows; `whole` that turning and scaling belong to it
     too. `word` and `does` are for people, `form` is how the command line sets it, `size` board pixels.
     """
 
     word: str
     does: str
     shape: ControlShape
-    form: Literal["X,Y", "DEGREES", "VALUE", "NUMBER"]
+    form: Literal["X,Y", "DEGREES", "VALUE", "NAME"]
     moves: bool = False
     turns: bool = False
     values: tuple[str, ...] = ()
     chooses: bool = False
     whole: bool = False
     size: float = 60.0
+
+    @property
+    def beside(self) -> bool:
+        """Whether it stands beside a joint, and moves none."""
+        return bool(self.values) or self.chooses
 
     @property
     def two_values(self) -> bool:
@@ -38,12 +43,13 @@ CONTROL_KINDS: dict[ControlKind, Traits] = {
     "master": Traits("master control", "moves, turns and scales", "crescent", "X,Y", moves=True, whole=True),
     "slider": Traits("slider", "stands beside", "slot", "VALUE", values=("value",), size=120.0),
     "pad": Traits("pad", "stands beside", "tile", "X,Y", values=("value", "value_y"), size=90.0),
-    "chooser": Traits("chooser", "stands beside", "strip", "NUMBER", values=("value",), chooses=True, size=120.0),
+    "chooser": Traits("chooser", "stands beside", "strip", "NAME", chooses=True, size=120.0),
     "aim": Traits("aim point", "is looked at through", "eye", "X,Y", moves=True),
 }
 # fmt: on
 MOVING: frozenset[ControlKind] = frozenset(kind for kind, traits in CONTROL_KINDS.items() if traits.moves)
 VALUED: frozenset[ControlKind] = frozenset(kind for kind, traits in CONTROL_KINDS.items() if traits.values)
+BESIDE: frozenset[ControlKind] = frozenset(kind for kind, traits in CONTROL_KINDS.items() if traits.beside)
 
 
 def traits(control: Control) -> Traits:
@@ -52,9 +58,7 @@ def traits(control: Control) -> Traits:
 
 
 def span_of(control: Control) -> tuple[Point, Point]:
-    """The smallest and largest values of a slider, a pad or a chooser."""
-    if traits(control).chooses:
-        return Point(0.0, 0.0), Point(max(len(control.choices) - 1, 0), 0.0)
+    """The smallest and largest values of a slider or a pad."""
     return control.least or Point(-1.0, -1.0), control.most or Point(1.0, 1.0)
 
 
@@ -66,6 +70,6 @@ def control_at_rest(puppet: Puppet, control: Control) -> complex:
 def carrier_of(puppet: Puppet, key: str) -> str | None:
     """The control with which another one travels: the nearest whose joint carries its own; None for the board."""
     control = puppet.controls[key]
-    moved = {c.moves: k for k, c in puppet.controls.items() if k != key and not traits(c).values}
-    up = [*([control.moves] if traits(control).values else []), *ancestors(puppet, control.moves)]
+    moved = {c.moves: k for k, c in puppet.controls.items() if k != key and not traits(c).beside}
+    up = [*([control.moves] if traits(control).beside else []), *ancestors(puppet, control.moves)]
     return next((moved[joint] for joint in up if joint in moved), None)

@@ -19,7 +19,7 @@ from umbrite.rig.model import Puppet
 
 def invariants(puppet: Puppet) -> list[str]:
     """A sentence for each thing that does not hold; an empty list where all is well."""
-    broken = [*_ids(puppet), *_references(puppet), *_links_lead_somewhere(puppet)]
+    broken = [*_ids(puppet), *_references(puppet), *_sets(puppet), *_links_lead_somewhere(puppet)]
     if broken:
         return broken
     return [*_family(puppet), *_limbs(puppet), *_links(puppet), *_numbers(puppet)]
@@ -59,8 +59,27 @@ def _references(puppet: Puppet) -> Iterator[str]:
     for control in puppet.controls.values():
         if control.moves not in joints:
             yield f"the control {control.name} moves a joint that is not there"
-        if any(part not in puppet.parts for choice in control.choices for part in choice.parts):
-            yield f"the control {control.name} chooses a part that is not there"
+        if control.chooses and control.chooses not in puppet.sets:
+            yield f"the control {control.name} chooses from a set that is not there"
+
+
+def _sets(puppet: Puppet) -> Iterator[str]:
+    seen: set[str] = set()
+    for one in puppet.sets.values():
+        numbers, names = [v.number for v in one.variants], [v.name for v in one.variants]
+        if not numbers or len(set(numbers)) < len(numbers) or min(numbers) < 1 or one.rest not in numbers:
+            yield f"the set {one.name} has no variants, or none that shows at rest"
+        if len(set(names)) < len(names) or not all(names):
+            yield f"variants of {one.name} have the same name, or none"
+        for variant in one.variants:
+            members = [*variant.parts, *variant.joints]
+            if any(part not in puppet.parts for part in variant.parts) or any(
+                joint not in puppet.joints for joint in variant.joints
+            ):
+                yield f"the variant {variant.name} of {one.name} needs something that is not there"
+            if len(set(members)) < len(members) or not seen.isdisjoint(members):
+                yield f"something of {one.name} is in two variants"
+            seen.update(members)
 
 
 def _links_lead_somewhere(puppet: Puppet) -> Iterator[str]:

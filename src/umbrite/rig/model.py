@@ -171,18 +171,32 @@ class Limb(Value, frozen=True, omit_defaults=True):
     side: Side = "middle"
 
 
-class Choice(Value, frozen=True):
-    """One thing that a chooser offers: a name, and the parts that show only with it."""
+class Variant(Value, frozen=True, omit_defaults=True):
+    """One of a set: the parts and the joints, with all that rides on them, that are seen only while it shows. `number` is its own for good."""
+
+    number: int
+    name: str
+    parts: tuple[str, ...] = ()
+    joints: tuple[str, ...] = ()
+
+
+class VariantSet(Value, frozen=True, omit_defaults=True):
+    """Drawings, or whole branches, of which exactly one shows: that of number `rest`, or the one that a pose tells.
+
+    With `carries`, switching by hand takes the place of the hand that was shown over to the one that is shown then.
+    """
 
     name: str
-    parts: tuple[str, ...]
+    variants: tuple[Variant, ...]
+    rest: int
+    carries: bool = False
 
 
 class Control(Value, frozen=True, omit_defaults=True):
     """An on-screen thing that animators drag.
 
     A grip, a master and an aim point move the joint `moves` (the master turns and scales it too), a knob turns it. A slider has a
-    value of its own, a pad two, a chooser the number of one of its `choices`: they stand beside the joint `moves`, and links
+    value of its own, a pad two, a chooser names the set that it `chooses` from: they stand beside the joint `moves`, and links
     let other things follow their channels `value` and `value_y`. `axes` and the range `least` to `most` hold in what the
     control moves: pixels from rest of grips, values of sliders and pads. `size` is in board pixels, or with `on_screen` in
     those of the screen. `shown` says when it is seen; unseen it can be used all the same. A `locked` one animators leave alone.
@@ -203,7 +217,7 @@ class Control(Value, frozen=True, omit_defaults=True):
     label: str = ""
     shown: Shown = "always"
     locked: bool = False
-    choices: tuple[Choice, ...] = ()
+    chooses: str = ""
 
 
 class Link(Value, frozen=True, omit_defaults=True):
@@ -259,6 +273,7 @@ class Puppet(Value, frozen=True):
     limbs: Mapping[str, Limb] = {}
     controls: Mapping[str, Control] = {}
     links: Mapping[str, Link] = {}
+    sets: Mapping[str, VariantSet] = {}
     guides: tuple[Guide, ...] = ()
     poses: tuple[SavedPose, ...] = ()
     meant: tuple[Meant, ...] = ()

@@ -109,9 +109,10 @@ def values_at(session: Session, camera: Camera, key: str, at: complex) -> dict[s
 
 
 def cells(session: Session, camera: Camera, key: str) -> list[QRectF]:
-    """The widget boxes of a chooser's choices, side by side."""
+    """The widget boxes of the variants that a chooser names, side by side."""
     control = session.puppet.controls[key]
-    count = max(len(control.choices), 1)
+    one = session.puppet.sets.get(control.chooses)
+    count = max(len(one.variants) if one is not None else 0, 1)
     wide = max(shown_size(control, camera) / count, CELL)
     middle = camera.point(session.placed.control_at(control))
     left = middle.x() - wide * count / 2
@@ -131,7 +132,7 @@ def shape_box(session: Session, camera: Camera, key: str) -> QRectF:
 
 
 def is_valued(control: Control) -> bool:
-    return bool(traits(control).values)
+    return bool(traits(control).beside)
 
 
 class Pencil(NamedTuple):

@@ -9,7 +9,7 @@ from umbrite.desk.session.stations import CONTROLS
 from umbrite.desk.theme.language import tr
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
-from umbrite.rig.edits.controls import make_chooser, make_control
+from umbrite.rig.edits.controls import make_control
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.ids import id_kind
 from umbrite.rig.model import ControlKind, Puppet
@@ -104,15 +104,6 @@ def label_of_new(puppet: Puppet, keys: Sequence[str]) -> str:
     return puppet.controls[keys[0]].name if len(keys) == 1 else f"for {len(keys)} joints"
 
 
-def chooser(session: Session) -> None:
-    """A chooser among the selected parts."""
-    puppet, key = make_chooser(session.puppet, session.selection.of("part"))
-    session.edit(tr("Make {name}", name=puppet.controls[key].name), puppet=puppet)
-    session.stage.go_to(CONTROLS)
-    session.selection.pick([key])
-    session.say(tr("One of these parts shows at a time now; click its thumbnail in Rehearse."))
-
-
 def set_controls_only(session: Session, *, on: bool) -> None:
     """Let animators touch controls only, or the art too."""
     step = "Lock everything but controls" if on else "Let the art be dragged"
@@ -149,7 +140,7 @@ def link(session: Session) -> None:
     puppet = session.puppet
     source = (
         f"{one}.value"
-        if id_kind(one) == "control" and traits(puppet.controls[one]).values
+        if id_kind(one) == "control" and traits(puppet.controls[one]).beside
         else f"{_joint(puppet, one)}.turn"
     )
     drives = f"{_joint(puppet, other)}.turn"

@@ -6,6 +6,7 @@ from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.posing import move_joint_to, turn_joint_by, turned_with
+from umbrite.motion.switching import next_variant, switched
 from umbrite.rig.change import change, exists, take_out
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.edits.controls import remove_control
@@ -130,7 +131,7 @@ def _nudge_controls(session: Session, by: complex) -> None:
     name = label_of(session, keys)
     if session.stage.station.posed:
         for key in keys:
-            if traits(puppet.controls[key]).values:
+            if traits(puppet.controls[key]).beside:
                 pose = _stepped(session, pose, key, by)
             else:
                 moves = puppet.controls[key].moves
@@ -143,11 +144,14 @@ def _nudge_controls(session: Session, by: complex) -> None:
 
 
 def _stepped(session: Session, pose: Pose, key: str, by: complex) -> Pose:
-    """A slider or pad a hundredth of its way on for each pixel, upwards counting more; a chooser one choice on."""
+    """A slider or pad a hundredth of its way on for each pixel, upwards counting more; a chooser one variant on."""
     control = session.puppet.controls[key]
+    if traits(control).chooses:
+        way = (by.real > 0) - (by.real < 0)
+        number = next_variant(session.placed, control.chooses, way) if way else 0
+        return switched(session.placed, pose, control.chooses, number)[0] if way else pose
     least, most = span_of(control)
-    chooses = traits(control).chooses
-    share = (by.real > 0) - (by.real < 0) if chooses else by.real * (most.x - least.x) / 100
+    share = by.real * (most.x - least.x) / 100
     found = {f"{key}.value": (session.placed.control_value(key) + share, least.x, most.x)}
     if traits(control).two_values:
         up = session.placed.control_value(key, "value_y") - by.imag * (most.y - least.y) / 100

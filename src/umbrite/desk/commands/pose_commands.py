@@ -18,7 +18,7 @@ def channel_owners(session: Session) -> list[str]:
     chosen = session.selection.only("control")
     keys += [
         *chosen,
-        *(puppet.controls[key].moves for key in chosen if not traits(puppet.controls[key]).values),
+        *(puppet.controls[key].moves for key in chosen if not traits(puppet.controls[key]).beside),
     ]
     for limb_key in session.selection.only("limb"):
         keys += [limb_key, puppet.limbs[limb_key].target]

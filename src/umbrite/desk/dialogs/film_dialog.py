@@ -25,6 +25,7 @@ from umbrite.files.file_errors import FileError
 from umbrite.paint.take_export import Film, images, write_take
 
 WIDE, TALL = 260, 240
+WHITE = QColor(Qt.GlobalColor.white).name()
 TRIED = 3  # frames that are written to see what they weigh
 PAUSE = 350  # milliseconds after a change before that is done
 
@@ -35,7 +36,7 @@ class FilmDialog(QDialog):
     def __init__(self, film: Film, ending: str, theme: Theme, parent: QWidget) -> None:
         super().__init__(parent)
         self._given, self._ending = film, ending
-        self._colour: str | None = "#FFFFFF" if ending == ".mp4" else None
+        self._colour: str | None = WHITE if ending == ".mp4" else None
         self._weigh = QTimer(self)
         self._weigh.setSingleShot(True)
         self._weigh.timeout.connect(self.weigh)
@@ -97,7 +98,7 @@ class FilmDialog(QDialog):
         if self._colour is not None and self._ending != ".mp4":
             self._colour = None
         else:
-            dialog = QColorDialog(QColor(self._colour or "#FFFFFF"), self)
+            dialog = QColorDialog(QColor(self._colour or WHITE), self)
             dialog.setOption(QColorDialog.ColorDialogOption.DontUseNativeDialog)
             if dialog.exec():
                 self._colour = dialog.currentColor().name()

@@ -8,7 +8,7 @@ from msgspec.structs import replace
 
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import body_carrier, children
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Puppet, Variant
 from umbrite.rig.takes.keys import delay, put_keys
 from umbrite.rig.takes.take import Key, Take
 from umbrite.rig.words.body_words import kind_of
@@ -85,8 +85,8 @@ def _breathing_channels(puppet: Puppet, how: Breath) -> dict[str, float]:
 
 
 def eyes_of(puppet: Puppet) -> list[str]:
-    """What can blink, by its name: choosers of eyes, or joints of eyes where there is none."""
-    named = [key for key, control in puppet.controls.items() if control.choices and _is_eye(control.name)]
+    """What can blink, by its name: variant sets of eyes, or joints of eyes where there is none."""
+    named = [key for key, one in puppet.sets.items() if _is_eye(one.name)]
     return named or [key for key, joint in puppet.joints.items() if _is_eye(joint.name)]
 
 
@@ -97,12 +97,13 @@ def _is_eye(name: str) -> bool:
 
 
 def blinking(take: Take, puppet: Puppet, eyes: Sequence[str], how: Blinks) -> Take:
-    """The take with blinks of these choosers or joints, at random distances, the same for the same seed; each eye after the one before.
+    """The take with blinks of these sets or joints, at random distances, the same for the same seed; each eye after the one before.
 
-    A chooser shows its last choice but what it showed for the moment; a joint is pressed flat. Raises RigError without eyes.
+    A set shows its variant named closed, or its last one, half closed on the way where there is one; a joint is pressed flat.
+    Raises RigError without eyes.
     """
     if not eyes:
-        raise RigError("No eye was found. Select what shall blink: a chooser of eyes, or the joints of eyes.")
+        raise RigError("No eye was found. Select what shall blink: a set of eyes, or the joints of eyes.")
     if not 1 <= how.least <= how.most:
         raise RigError(
             "From one blink to the next are at least 1 frame, and the most are not less than the least."
@@ -117,17 +118,35 @@ def blinking(take: Take, puppet: Puppet, eyes: Sequence[str], how: Blinks) -> Ta
 
 
 def _blink(take: Take, puppet: Puppet, eye: str, frame: int, shut: int) -> Take:
-    if eye in puppet.controls:
-        name = f"{eye}.value"
-        closed = len(puppet.controls[eye].choices) - 1
-        if not take.tracks.get(name):
-            take = put_keys(take, take.first, {name: 0.0}, holding=[name])
-        shown = [key.value for key in take.tracks[name] if key.frame <= frame][-1]
-        take = put_keys(take, frame, {name: float(closed)}, holding=[name])
-        return put_keys(take, frame + shut, {name: shown}, holding=[name])
+    if eye in puppet.sets:
+        return _blink_by_drawings(take, puppet, eye, frame, shut)
     name = f"{eye}.scale_y"
     if not take.tracks.get(name):
         take = put_keys(take, take.first, {name: 0.0})
     for at, value in ((frame - 1, 0.0), (frame, CLOSED), (frame + shut - 1, CLOSED), (frame + shut + 1, 0.0)):
         take = put_keys(take, max(at, take.first), {name: value}, going="straight")
     return take
+
+
+def _blink_by_drawings(take: Take, puppet: Puppet, key: str, frame: int, shut: int) -> Take:
+    name, variants = f"{key}.shows", puppet.sets[key].variants
+    closed = _named(variants, ("closed", "shut", "zu", "geschlossen")) or variants[-1]
+    half = _named(variants, ("half", "halb"))
+    if not take.tracks.get(name):
+        take = put_keys(take, take.first, {name: 0.0}, holding=[name])
+    shown = [key.value for key in take.tracks[name] if key.frame <= frame][-1]
+    steps = [(frame, float(closed.number)), (frame + shut, shown)]
+    if half is not None and half is not closed and frame > take.first:
+        steps = [
+            (frame - 1, float(half.number)),
+            (frame, float(closed.number)),
+            (frame + shut, float(half.number)),
+            (frame + shut + 1, shown),
+        ]
+    for at, value in steps:
+        take = put_keys(take, at, {name: value}, holding=[name])
+    return take
+
+
+def _named(variants: Sequence[Variant], words: tuple[str, ...]) -> Variant | None:
+    return next((variant for variant in variants if set(variant.name.casefold().split()) & set(words)), None)

@@ -1,15 +1,16 @@
 """Controls: the on-screen things that animators drag, proposed from the family, limbs and carriers, or made one by one."""
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable
 
 from msgspec.structs import replace
 
-from umbrite.rig.change import change, get_control, get_joint, get_part, names_like, new_id, put, take_out
+from umbrite.rig.change import change, get_control, get_joint, names_like, new_id, put, take_out
 from umbrite.rig.control_kinds import CONTROL_KINDS, MOVING, traits
 from umbrite.rig.edits.links import add_link
+from umbrite.rig.edits.variants.sets import get_set
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import children, parts_on, targets, toes, users_of
-from umbrite.rig.model import Choice, Control, ControlKind, Point, Puppet, point
+from umbrite.rig.model import Control, ControlKind, Point, Puppet, Variant, point
 from umbrite.rig.placement import around_parts
 from umbrite.rig.words.names import side_of, unique
 
@@ -73,38 +74,36 @@ def make_control(
 def _beside_art(puppet: Puppet) -> complex:
     """A free place to the right of the art, one below the other."""
     box = around_parts(puppet, puppet.order)
-    count = sum(bool(traits(control).values) for control in puppet.controls.values())
+    count = sum(bool(traits(control).beside) for control in puppet.controls.values())
     return complex(box.right + 90, box.top + 80 + 110 * count)
 
 
-def make_chooser(puppet: Puppet, parts: Sequence[str]) -> tuple[Puppet, str]:
-    """A chooser that shows one of several parts; at rest the first of them. It stands beside what carries the first part.
-
-    Refuses fewer than two parts, and parts of another chooser.
-    """
-    if len(parts) < 2:
-        raise RigError("A chooser needs two or more parts to choose from. Select them with Shift first.")
-    for key in parts:
-        get_part(puppet, key)
-    taken = {part for c in puppet.controls.values() for choice in c.choices for part in choice.parts}
-    if again := next((key for key in parts if key in taken), None):
-        raise RigError(
-            f"{puppet.parts[again].name} belongs to a chooser already. Leave it out, or remove that first."
-        )
-    joint = puppet.parts[parts[0]].joint
-    puppet, key = make_control(puppet, "chooser", joint)
-    names = [puppet.parts[part].name for part in parts]
-    choices = tuple(Choice(name, (part,)) for name, part in zip(names, parts, strict=True))
-    name = unique(
-        f"{names[0]} chooser", [n for n in names_like(puppet, "control") if n != puppet.controls[key].name]
+def make_chooser(puppet: Puppet, key: str) -> tuple[Puppet, str]:
+    """A chooser that names a set: it stands beside what carries the first of its variants. Refuses a set that has one already."""
+    one = get_set(puppet, key)
+    if any(control.chooses == key for control in puppet.controls.values()):
+        raise RigError(f"{one.name} has a chooser already. Select that one.")
+    joint = next(
+        (_joint_of(puppet, variant) for variant in one.variants if variant.parts or variant.joints), None
     )
-    return change(puppet, key, choices=choices, name=name), key
+    if joint is None:
+        raise RigError(f"No variant of {one.name} has anything to stand beside. Add drawings to it first.")
+    puppet, control = make_control(puppet, "chooser", joint)
+    others = [name for name in names_like(puppet, "control") if name != puppet.controls[control].name]
+    return change(puppet, control, chooses=key, name=unique(one.name, others)), control
+
+
+def _joint_of(puppet: Puppet, variant: Variant) -> str:
+    """What carries a variant: the joint of its first part, or what its first branch hangs from."""
+    if variant.parts:
+        return puppet.parts[variant.parts[0]].joint
+    return puppet.joints[variant.joints[0]].parent or variant.joints[0]
 
 
 def set_range(puppet: Puppet, key: str, **ends: float | None) -> Puppet:
     """Change ends of a control's range: `least_x`, `most_x`, `least_y`, `most_y`; swapped ends are put right."""
     control = get_control(puppet, key)
-    far = 1.0 if traits(control).values else 1e4
+    far = 1.0 if traits(control).beside else 1e4
     least, most = control.least or Point(-far, -far), control.most or Point(far, far)
     x = sorted((_end(ends, "least_x", least.x), _end(ends, "most_x", most.x)))
     y = sorted((_end(ends, "least_y", least.y), _end(ends, "most_y", most.y)))

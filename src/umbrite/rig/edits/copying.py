@@ -19,7 +19,6 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
 from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.model import (
-    Choice,
     Control,
     Joint,
     Limb,
@@ -29,6 +28,7 @@ from umbrite.rig.model import (
     Point,
     Puppet,
     Side,
+    VariantSet,
     on_grid,
     point,
 )
@@ -94,7 +94,11 @@ def copy_branches(
         if joints.issuperset((*limb.joints, limb.target, *((limb.end,) if limb.end else ())))
     ]
     controls = [key for key, control in puppet.controls.items() if control.moves in joints]
-    for key in (*(k for k in puppet.joints if k in joints), *parts, *limbs, *controls):
+    sets = [key for key, one in puppet.sets.items() if _is_whole(puppet, one, joints)]
+    controls = [
+        key for key in controls if not before.controls[key].chooses or before.controls[key].chooses in sets
+    ]
+    for key in (*(k for k in puppet.joints if k in joints), *parts, *limbs, *sets, *controls):
         puppet, new[key] = new_id(puppet, id_kind(key) or "joint")
     names = _Names(before, sides=sides)
     copies = {new[k]: _part(before, k, new, way, names, linked=linked) for k in parts}
@@ -102,6 +106,7 @@ def copy_branches(
         "joints": {new[k]: _joint(before, k, new, way, names) for k in before.joints if k in joints},
         "parts": dict(copies),
         "limbs": {new[k]: _limb(before, k, new, way, names) for k in limbs},
+        "sets": {new[k]: _set(before, k, new, names) for k in sets},
         "controls": {new[k]: _control(before, k, new, way, names) for k in controls},
     }
     puppet = replace(puppet, **{field: {**getattr(puppet, field), **items} for field, items in made.items()})
@@ -139,7 +144,7 @@ class _Names:
         self.sides = sides
         self.taken = {
             field: {item.name for item in getattr(puppet, field).values()}
-            for field in ("joints", "parts", "limbs", "controls", "links")
+            for field in ("joints", "parts", "limbs", "controls", "links", "sets")
         }
 
     def new(self, field: str, name: str) -> str:
@@ -216,13 +221,35 @@ def _control(puppet: Puppet, key: str, new: dict[str, str], way: Way, names: _Na
         offset=way.vector(control.offset),
         **_range(control, way),
         side=names.side(control.side),
-        choices=tuple(Choice(c.name, tuple(new[p] for p in c.parts if p in new)) for c in control.choices),
+        chooses=new.get(control.chooses, ""),
     )
+
+
+def _is_whole(puppet: Puppet, one: VariantSet, joints: set[str]) -> bool:
+    """Whether all variants of a set lie in what is copied."""
+    return all(
+        joints.issuperset(variant.joints)
+        and all(puppet.parts[part].joint in joints for part in variant.parts)
+        for variant in one.variants
+    ) and any(variant.parts or variant.joints for variant in one.variants)
+
+
+def _set(puppet: Puppet, key: str, new: dict[str, str], names: _Names) -> VariantSet:
+    one = puppet.sets[key]
+    variants = (
+        replace(
+            variant,
+            parts=tuple(new[part] for part in variant.parts),
+            joints=tuple(new[joint] for joint in variant.joints),
+        )
+        for variant in one.variants
+    )
+    return replace(one, name=names.new("sets", one.name), variants=tuple(variants))
 
 
 def _range(control: Control, way: Way) -> dict[str, Point]:
     """The range of what moves, mirrored where the copy is."""
-    if way.line is None or traits(control).values or control.least is None or control.most is None:
+    if way.line is None or traits(control).beside or control.least is None or control.most is None:
         return {}
     return {"least": Point(-control.most.x, control.least.y), "most": Point(-control.least.x, control.most.y)}
 

@@ -101,7 +101,7 @@ def mirrored(puppet: Puppet, pose: Pose) -> Pose:
     """
     names = {
         item.name: key
-        for items in (puppet.joints, puppet.limbs, puppet.controls)
+        for items in (puppet.joints, puppet.limbs, puppet.controls, puppet.sets)
         for key, item in items.items()
     }
     front = _from_the_front(puppet)
@@ -112,8 +112,18 @@ def mirrored(puppet: Puppet, pose: Pose) -> Pose:
             continue
         other = names.get(swapped(thing(puppet, here.owner).name), here.owner)
         there = here.of_owner(other) if id_kind(other) == here.kind.of else here
-        found[there.name] = number * here.kind.mirrored if front else number
+        if here.owner in puppet.sets:
+            found[there.name] = _same_variant(puppet, here.owner, there.owner, number)
+        else:
+            found[there.name] = number * here.kind.mirrored if front else number
     return with_values({}, found)
+
+
+def _same_variant(puppet: Puppet, one: str, other: str, number: float) -> float:
+    """The number of the variant of another set that has the name of this one's; that at rest where none has."""
+    variants = puppet.sets[one].variants
+    name = next((variant.name for variant in variants if variant.number == round(number)), "")
+    return float(next((variant.number for variant in puppet.sets[other].variants if variant.name == name), 0))
 
 
 def _from_the_front(puppet: Puppet) -> bool:
@@ -143,6 +153,7 @@ def from_names(puppet: Puppet, channels: Mapping[str, float]) -> tuple[Pose, lis
     keys = {("joint", j.name): k for k, j in puppet.joints.items()}
     keys |= {("limb", item.name): k for k, item in puppet.limbs.items()}
     keys |= {("control", c.name): k for k, c in puppet.controls.items()}
+    keys |= {("set", one.name): k for k, one in puppet.sets.items()}
     found, missing = {}, []
     for words, number in channels.items():
         kind, _, rest = words.partition("/")

@@ -1468,10 +1468,6 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Choose {name}</source>
-      <translation>{name} wählen</translation>
-    </message>
-    <message>
       <source>Set {name}</source>
       <translation>{name} setzen</translation>
     </message>
@@ -1666,14 +1662,6 @@
     <message>
       <source>Select the parts to choose from first, with Shift.</source>
       <translation>Wähle zuerst die Teile, unter denen gewählt wird, mit Umschalt.</translation>
-    </message>
-    <message>
-      <source>Make {name}</source>
-      <translation>{name} machen</translation>
-    </message>
-    <message>
-      <source>One of these parts shows at a time now; click its thumbnail in Rehearse.</source>
-      <translation type="unfinished" />
     </message>
     <message>
       <source>Select what is followed first, then with Shift what shall follow.</source>
@@ -2372,6 +2360,10 @@
       <translation>Aufnahme {count}</translation>
     </message>
     <message>
+      <source>Make {name}</source>
+      <translation>{name} machen</translation>
+    </message>
+    <message>
       <source>{name}: pose at the lamp, and go on to another frame.</source>
       <translation>{name}: an der Lampe stellen, dann zu einem anderen Bild gehen.</translation>
     </message>
@@ -2438,6 +2430,66 @@
     <message>
       <source>There is no key that way.</source>
       <translation>Dort ist kein Schlüssel.</translation>
+    </message>
+    <message>
+      <source>Select a part, a chooser or a branch of a variant set first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Show {name} of {set}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make the set {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One of {count} shows at a time now. [ and ] go through {name}; C makes a chooser of it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Copy {name} as a variant</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The copy is a variant of its own: bend it, and give it other drawings.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take {count} out of their sets</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add {name} to {set}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One of these parts shows at a time now; click its thumbnail in Rehearse.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Show this variant at rest</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Order the variants</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take the hand's place over</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} shows; the place of the hand before is {away} px out of its reach.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select the joint with which the branch begins first.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>The workout ran {count} controls and joints through their range and {words}.</source>

@@ -7,6 +7,7 @@ from collections.abc import Sequence
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import bead_at, cells, values_at
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, distance_text, finish, straightened
+from umbrite.desk.commands import variant_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate
@@ -98,7 +99,7 @@ def drag_controls(session: Session, keys: Sequence[str], press: complex, camera:
 def bead_offset(session: Session, camera: Camera, key: str, press: complex) -> complex:
     """From a slider's or pad's bead to the press on it, so that it does not jump; elsewhere it comes to the pointer."""
     control = session.puppet.controls[key]
-    if not traits(control).values:
+    if not traits(control).beside:
         return 0j
     bead = bead_at(session, camera, key)
     off = press - camera.board(complex(bead.x(), bead.y()))
@@ -110,7 +111,7 @@ def _shares(
 ) -> tuple[float, float]:
     """How far the dragged bead has come, as shares of its span."""
     control = session.puppet.controls[key]
-    if not traits(control).values:
+    if not traits(control).beside:
         return 0.0, 0.0
     least, most = span_of(control)
     found = values_at(session, camera, key, at)
@@ -135,9 +136,7 @@ def _moved_values(
     ):
         if channel == "value" or traits(control).two_values:
             moved[f"{key}.{channel}"] = min(max(value_now + share * (high - low), low), high)
-    if traits(control).chooses:
-        moved = {channel: float(round(number)) for channel, number in moved.items()}
-    return moved
+    return {} if traits(control).chooses else moved
 
 
 def _carriers_first(session: Session, keys: Sequence[str]) -> list[str]:
@@ -152,7 +151,7 @@ def _words(control: Control, way: complex, pose: Pose, key: str) -> str:
     if traits(control).turns:
         return angle_text(value(pose, control.moves, "turn"))
     if traits(control).chooses:
-        return control.choices[round(value(pose, key, "value"))].name if control.choices else control.name
+        return control.name
     numbers = [
         value(pose, key, "value"),
         *([value(pose, key, "value_y")] if traits(control).two_values else []),
@@ -168,10 +167,7 @@ def choose_at(session: Session, camera: Camera, key: str, at: complex) -> None:
         number = next((i for i, box in enumerate(cells(session, camera, key)) if box.contains(place)), None)
         if number is None:
             return
-        session.edit(
-            tr("Choose {name}", name=control.choices[number].name),
-            pose=with_values(session.pose, {f"{key}.value": number}),
-        )
+        variant_commands.at_place(session, control.chooses, number)
     else:
         session.edit(
             tr("Set {name}", name=control.name),

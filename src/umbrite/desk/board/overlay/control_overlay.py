@@ -17,6 +17,7 @@ from umbrite.desk.theme.themes import SIDE_STROKE
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.motion.posing import turned_with
 from umbrite.rig.control_kinds import traits
+from umbrite.rig.edits.variants.branches import first_part
 from umbrite.rig.model import Control
 
 # Widget pixels from the pointer within which controls are plain, and beyond which faint.
@@ -147,9 +148,12 @@ def _valued(painter: Inked, session: Session, camera: Camera, key: str, *, lit: 
 
 
 def _cells(painter: Inked, session: Session, camera: Camera, key: str, *, lit: bool) -> None:
-    control, puppet = session.puppet.controls[key], session.puppet
-    chosen = session.placed.chosen(key)
-    for i, (box, choice) in enumerate(zip(cells(session, camera, key), control.choices, strict=False)):
+    puppet = session.puppet
+    one = puppet.sets.get(puppet.controls[key].chooses)
+    if one is None:
+        return
+    chosen = one.variants.index(session.placed.chosen(puppet.controls[key].chooses))
+    for i, (box, variant) in enumerate(zip(cells(session, camera, key), one.variants, strict=False)):
         inner = box.adjusted(1.5, 1.5, -1.5, -1.5)
         painter.setBrush(painter.theme.lamp_pale if i == chosen else painter.theme.paper)
         painter.setPen(
@@ -158,7 +162,7 @@ def _cells(painter: Inked, session: Session, camera: Camera, key: str, *, lit: b
             )
         )
         painter.drawRoundedRect(inner, 4, 4)
-        part = next((p for p in choice.parts if p in puppet.parts), None)
+        part = first_part(puppet, variant)
         if part is not None:
             wide = int(inner.width()) - 4
             picture = thumbnail(

@@ -174,8 +174,10 @@ def _blink(session: Session) -> Recipe:
     current_take(session)
     usual = Blinks()
     chosen = [*session.selection.only("control"), *session.selection.of("joint")]
-    eyes = [key for key in chosen if key in session.puppet.joints or session.puppet.controls[key].choices]
-    eyes = eyes or eyes_of(session.puppet)
+    puppet = session.puppet
+    eyes = [puppet.controls[key].chooses if key in puppet.controls else key for key in chosen]
+    eyes = [key for key in eyes if key]
+    eyes = eyes or eyes_of(puppet)
 
     def make(session: Session, values: Values) -> Made:
         how = Blinks(**{key: round(value) for key, value in values.items()})

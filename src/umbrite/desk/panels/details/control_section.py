@@ -107,7 +107,7 @@ def _write(field: str) -> Write:
 def _end(end: str, axis: str) -> Read:
     def read(puppet: Puppet, key: str) -> float | None:
         control = puppet.controls[key]
-        if traits(control).values:
+        if traits(control).beside:
             return float(getattr(span_of(control)[end == "most"], axis))
         point = getattr(control, end)
         return None if point is None else float(getattr(point, axis))
@@ -122,7 +122,7 @@ def _put_end(end: str, axis: str) -> Write:
 def _carried_by(puppet: Puppet, key: str) -> str | None:
     """What carries the joint of a control: the control that moves that, or else the joint itself; None for the board."""
     control = puppet.controls[key]
-    joint = control.moves if traits(control).values else puppet.joints[control.moves].parent
+    joint = control.moves if traits(control).beside else puppet.joints[control.moves].parent
     by = carrier_of(puppet, key)
     return by if by is not None and puppet.controls[by].moves == joint else joint
 
@@ -135,8 +135,8 @@ def _others(puppet: Puppet, key: str) -> list[tuple[str, Any]]:
         carried = own in {control.moves, *ancestors(puppet, control.moves)}
         if (
             other != key
-            and not traits(control).values
-            and (not carried or traits(puppet.controls[key]).values)
+            and not traits(control).beside
+            and (not carried or traits(puppet.controls[key]).beside)
         ):
             found.append((control.name, other))
     now = _carried_by(puppet, key)

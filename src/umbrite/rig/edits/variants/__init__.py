@@ -1,0 +1,1 @@
+"""Sets of drawings and branches of which one shows."""

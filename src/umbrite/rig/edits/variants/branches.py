@@ -1,0 +1,44 @@
+"""Whole branches as variants: the next one made from the one that is there, with its bones, limbs and limits."""
+
+from umbrite.rig.change import thing
+from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.variants.sets import add_variant, get_set, make_set, set_of
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import branch
+from umbrite.rig.model import Limb, Puppet, Variant
+
+
+def copy_as_variant(puppet: Puppet, joint: str, name: str = "") -> tuple[Puppet, str, int]:
+    """A copy of a branch as one more variant beside it, rewired to itself; a set is made where there is none. Set and number of the copy.
+
+    The copies lie where their originals lie. Refuses a branch that is inside one of the set's own variants.
+    """
+    found = set_of(puppet, joint)
+    before = puppet
+    puppet, new = copy_branches(puppet, [joint], Way(), sides=False)
+    title = name or f"{thing(before, joint).name} 2"
+    if found is not None:
+        key = found[0]
+        if any(copy in variant.joints for variant in puppet.sets[key].variants for copy in new.values()):
+            raise RigError(
+                "This branch carries a variant of its own set. Copy the whole branch of the set instead."
+            )
+        puppet, number = add_variant(puppet, key, [new[joint]], title)
+        return puppet, key, number
+    puppet, key = make_set(puppet, [joint, new[joint]], str(thing(before, joint).name))
+    return puppet, key, get_set(puppet, key).variants[-1].number
+
+
+def first_part(puppet: Puppet, variant: Variant) -> str | None:
+    """The part that stands for a variant in pictures: its first, or the foremost of its first branch; None for what shows nothing."""
+    if variant.parts:
+        return variant.parts[0]
+    below = {key for joint in variant.joints for key in branch(puppet, joint)}
+    return next((part for part in reversed(puppet.order) if puppet.parts[part].joint in below), None)
+
+
+def limb_of(puppet: Puppet, variant: Variant) -> Limb | None:
+    """The limb by whose hand a branch is posed: the longest that lies in it and whose target does too, or stands alone."""
+    below = {key for joint in variant.joints for key in branch(puppet, joint)}
+    limbs = [limb for limb in puppet.limbs.values() if below.issuperset(limb.joints)]
+    return max(limbs, key=lambda limb: len(limb.joints), default=None)

@@ -1,0 +1,204 @@
+"""Variant sets: exactly one shows, nothing else is moved by switching, and what is taken out leaves the rest picture alone."""
+
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from demo_puppet import joint, part, wick
+from umbrite.files.migrations import VERSION, migrated
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.scene import scene_of
+from umbrite.motion.switching import next_variant, switched
+from umbrite.rig.change import change
+from umbrite.rig.edits.controls import make_chooser, make_control
+from umbrite.rig.edits.links import add_link
+from umbrite.rig.edits.parts import remove_part
+from umbrite.rig.edits.shelf import mirrored
+from umbrite.rig.edits.variants.branches import copy_as_variant, limb_of
+from umbrite.rig.edits.variants.sets import (
+    add_variant,
+    get_variant,
+    make_set,
+    order_variant,
+    remove_set,
+    remove_variant,
+    rename_variant,
+    set_carries,
+    set_of,
+    set_rest,
+)
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import Puppet
+
+WICK = wick()
+PARTS = [part(WICK, name) for name in ("Cap", "Mouth", "Scarf end")]
+SET, KEY = make_set(WICK, PARTS, "Things")
+ARMS, ARM_SET, SECOND = copy_as_variant(WICK, joint(WICK, "Far upper arm"))
+
+
+def seen(puppet: Puppet, pose: dict[str, float]) -> set[str]:
+    plan = compile_plan(puppet)
+    shown = evaluate(plan, pose).shown[0].tolist()
+    return {key for key, one in zip(plan.parts, shown, strict=True) if one}
+
+
+def rest_picture(puppet: Puppet) -> list[tuple[object, ...]]:
+    return [(shape.sha256, shape.matrix) for shape in scene_of(evaluate(compile_plan(puppet), {}))]
+
+
+@given(st.sampled_from([0.0, 1.0, 2.0, 3.0, 7.0, -2.0]))
+def test_exactly_one_shows(value: float) -> None:
+    shown = {2.0: 1, 3.0: 2}.get(value, 0)  # what there is none of shows the one at rest
+    assert set(PARTS) & seen(SET, {f"{KEY}.shows": value}) == {PARTS[shown]}
+    others = set(WICK.parts) - set(PARTS)
+    assert others == others & seen(SET, {f"{KEY}.shows": value})
+
+
+@given(st.sampled_from([1, 2, 3]), st.sampled_from([1, 2, 3]), st.floats(-0.5, 0.5))
+def test_switching_and_switching_back_is_equal_and_moves_nothing(one: int, other: int, turn: float) -> None:
+    plan = compile_plan(SET)
+    pose = {f"{joint(WICK, 'Head')}.turn": turn} if turn else {}
+    start, _ = switched(evaluate(plan, pose), pose, KEY, one)
+    there, _ = switched(evaluate(plan, start), start, KEY, other)
+    back, _ = switched(evaluate(plan, there), there, KEY, one)
+    assert back == start
+    before, after = evaluate(plan, start), evaluate(plan, there)
+    assert (before.maps.t == after.maps.t).all()
+    assert (before.turns == after.turns).all()
+    assert after.chosen(KEY).number == other
+
+
+def test_what_can_not_be_a_variant_is_refused() -> None:
+    with pytest.raises(RigError, match="two or more"):
+        make_set(WICK, PARTS[:1])
+    with pytest.raises(RigError, match="belongs to Things already"):
+        make_set(SET, [PARTS[0], part(WICK, "Eyes")])
+    with pytest.raises(RigError, match="carry one another"):
+        make_set(WICK, [joint(WICK, "Far upper arm"), joint(WICK, "Far hand")])
+    with pytest.raises(RigError, match="no such variant"):
+        set_rest(SET, KEY, 9)
+    with pytest.raises(RigError, match="another variant"):
+        rename_variant(SET, KEY, 1, "Mouth")
+    with pytest.raises(RigError, match="chooser already"):
+        make_chooser(make_chooser(SET, KEY)[0], KEY)
+
+
+def test_names_order_rest_and_one_more() -> None:
+    eyes = [part(WICK, "Eyes")]
+    named, key = make_set(WICK, [part(WICK, "Near hand"), part(WICK, "Near foot")])
+    assert named.sets[key].name == "Near"
+    assert [variant.name for variant in named.sets[key].variants] == ["Hand", "Foot"]
+    puppet, number = add_variant(SET, KEY, eyes, "Eyes")
+    assert number == 4
+    puppet = order_variant(puppet, KEY, 4, 0)
+    assert [variant.number for variant in puppet.sets[KEY].variants] == [4, 1, 2, 3]
+    puppet = set_rest(puppet, KEY, 4)
+    assert invariants(puppet) == []
+    assert {*PARTS, *eyes} & seen(puppet, {}) == set(eyes)
+    empty, number = add_variant(SET, KEY, [], "Nothing")
+    assert not {*PARTS} & seen(empty, {f"{KEY}.shows": number})
+
+
+def test_what_is_taken_out_leaves_the_rest_picture_alone() -> None:
+    before = rest_picture(SET)
+    assert rest_picture(remove_set(SET, KEY)) == before
+    for number in (2, 3):
+        assert rest_picture(remove_variant(SET, KEY, number)) == before
+    without = remove_variant(SET, KEY, 1)
+    assert without.sets[KEY].rest == 2
+    chosen, chooser = make_chooser(SET, KEY)
+    assert chooser not in remove_set(chosen, KEY).controls
+    fewer = remove_part(SET, PARTS[2])
+    assert invariants(fewer) == []
+    assert fewer.sets[KEY].variants[2].parts == ()
+
+
+def test_a_slider_goes_through_the_variants_in_their_order() -> None:
+    puppet, slider = make_control(order_variant(SET, KEY, 3, 0), "slider", joint(WICK, "Head"))
+    puppet, _ = add_link(puppet, f"{slider}.value", f"{KEY}.shows", [(-1.0, -1.0), (1.0, 1.0)])
+    plan = compile_plan(puppet)
+    values = np.linspace(-1, 1, 9)
+    placed = evaluate(plan, {f"{slider}.value": values})
+    numbers = [placed.chosen(KEY, i).number for i in range(9)]
+    assert numbers[0] == 3
+    assert numbers[4] == 1
+    assert numbers[-1] == 2
+    steps = [int(step) for step in np.diff([[3, 1, 2].index(number) for number in numbers])]
+    assert min(steps) >= 0
+
+
+def test_a_copied_branch_is_a_variant_of_its_own_with_its_limb() -> None:
+    assert invariants(ARMS) == []
+    one, other = ARMS.sets[ARM_SET].variants
+    assert other.number == SECOND
+    first, second = limb_of(ARMS, one), limb_of(ARMS, other)
+    assert first is not None
+    assert second is not None
+    assert set(first.joints).isdisjoint(second.joints)
+    plan = compile_plan(ARMS)
+    placed = evaluate(plan, {f"{ARM_SET}.shows": float(SECOND)})
+    assert not placed.is_there(one.joints[0])
+    assert placed.is_there(other.joints[0])
+    assert rest_picture(ARMS) == rest_picture(WICK)
+    third, key, number = copy_as_variant(ARMS, one.joints[0])
+    assert (key, number) == (ARM_SET, 3)
+    assert set_of(third, third.sets[key].variants[2].joints[0]) is not None
+
+
+@pytest.mark.parametrize("carries", [True, False])
+def test_the_place_of_the_hand_is_taken_over_where_the_set_carries_it(carries: bool) -> None:  # noqa: FBT001 a test's case
+    puppet = set_carries(ARMS, ARM_SET, on=carries)
+    one, other = (limb_of(puppet, variant) for variant in puppet.sets[ARM_SET].variants)
+    assert one is not None
+    assert other is not None
+    plan = compile_plan(puppet)
+    pose = {f"{one.target}.x": -60.0, f"{one.target}.y": -90.0, f"{joint(WICK, 'Body')}.y": 20.0}
+    placed = evaluate(plan, pose)
+    changed, away = switched(placed, pose, ARM_SET, SECOND)
+    there = evaluate(plan, changed)
+    assert away < 1
+    same = abs(there.pivot(other.target) - placed.pivot(one.target)) < 1e-6
+    assert same == carries
+    far = {f"{one.target}.x": 900.0}
+    assert (switched(evaluate(plan, far), far, ARM_SET, SECOND)[1] > 100) == carries
+
+
+def test_stepping_goes_around_and_a_mirrored_pose_takes_the_variant_of_the_other_side() -> None:
+    plan = compile_plan(SET)
+    assert [next_variant(evaluate(plan, {}), KEY, by) for by in (1, -1, 3)] == [2, 3, 1]
+    puppet, near = make_set(WICK, [part(WICK, "Near hand"), part(WICK, "Near foot")], "Near hands")
+    puppet, far = make_set(puppet, [part(WICK, "Far foot"), part(WICK, "Far hand")], "Far hands")
+    for key, names in ((near, ("Open", "Fist")), (far, ("Fist", "Open"))):
+        for number, name in enumerate(names, start=1):
+            puppet = rename_variant(puppet, key, number, name)
+    assert mirrored(puppet, {f"{near}.shows": 2.0}) == {f"{far}.shows": 1.0}
+    assert get_variant(puppet, far, 1).name == "Fist"
+
+
+def test_old_choosers_become_sets() -> None:
+    raw = {
+        "version": 2,
+        "document": {
+            "puppet": {
+                "controls": {"c7": {"name": "Eyes", "choices": [{"name": "Open", "parts": ["p1"]}, {"name": "Shut", "parts": ["p2"]}]}, "c8": {"name": "Hand"}},
+                "links": {"k1": {"drives": "c7.value"}},
+                "poses": [{"name": "Sleep", "channels": {"c7.value": 1.0}}],
+                "next_id": 12,
+            },
+            "pose": {"c7.value": 1.0},
+            "takes": [{"name": "T", "tracks": {"c7.value": [{"frame": 0, "value": 0.0}, {"frame": 4, "value": 1.0}]}}],
+        },
+    }  # fmt: skip
+    document = migrated(raw)["document"]
+    assert migrated(raw)["version"] == VERSION
+    puppet = document["puppet"]
+    assert puppet["sets"]["s12"]["variants"][1] == {"name": "Shut", "parts": ["p2"], "number": 2}
+    assert puppet["controls"]["c7"] == {"name": "Eyes", "chooses": "s12"}
+    assert puppet["links"]["k1"]["drives"] == "s12.shows"
+    assert document["pose"] == puppet["poses"][0]["channels"] == {"s12.shows": 2.0}
+    assert [key["value"] for key in document["takes"][0]["tracks"]["s12.shows"]] == [0.0, 2.0]
+    assert raw["document"]["pose"] == {"c7.value": 1.0}, "what was read is not changed"  # type: ignore[index]
+    assert change(SET, KEY, name="Other").sets[KEY].name == "Other"
