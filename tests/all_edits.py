@@ -30,7 +30,7 @@ from umbrite.rig.edits import (
     shelf,
 )
 from umbrite.rig.edits.copying import Way
-from umbrite.rig.edits.variants import branches, sets
+from umbrite.rig.edits.variants import branches, drawings, sets
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import is_carrier, targets
 from umbrite.rig.model import Control, Drawing, Guide, Loose, Placement, Point, Puppet
@@ -256,6 +256,9 @@ ART_EDITS: dict[str, Edit] = {
         p, list(p.order), d(st.sampled_from(["across", "down"]))
     ),
     "arranging.with_place": lambda p, d: arranging.with_place(p, _pick(d, p.parts), x=d(coordinates)),
+    "drawings.add_drawings": lambda p, d: drawings.add_drawings(
+        p, _pick(d, p.parts), [drawings.More("More", Drawing("b" * 64, 30, 40))]
+    ),
     "branches.copy_as_variant": lambda p, d: branches.copy_as_variant(p, _pick(d, p.joints)),
     "copying.copy_branches": lambda p, d: copying.copy_branches(
         p,

@@ -36,7 +36,7 @@ class Answers:
         self.unsaved: Literal["save", "drop", "stay"] = "stay"
         self.changed: Literal["overwrite", "elsewhere", "stay"] = "stay"
         self.replace = False
-        self.on_part: Literal["exchange", "add", "stay"] = "stay"
+        self.on_part: Literal["exchange", "variant", "add", "stay"] = "stay"
         self.asked: list[str] = []
         self.layers: Callable[[Layered], Chosen | None] = Chosen
 
@@ -72,7 +72,7 @@ class Answers:
         self.asked.append(f"{'gone' if gone else 'changed'} {name}")
         return self.changed
 
-    def about_dropped(self, name: str) -> Literal["exchange", "add", "stay"]:
+    def about_dropped(self, name: str) -> Literal["exchange", "variant", "add", "stay"]:
         self.asked.append(f"dropped on {name}")
         return self.on_part
 

@@ -1,7 +1,7 @@
 """Controls, links, and what animators may touch."""
 
 from umbrite.desk.actions.action import Act, on_session, then_board, tool_of
-from umbrite.desk.commands import control_commands, variant_commands
+from umbrite.desk.commands import art_commands, control_commands, variant_commands
 from umbrite.rig.model import ControlKind
 
 KINDS: tuple[tuple[ControlKind, str], ...] = (
@@ -15,6 +15,14 @@ CONTROLS: tuple[Act, ...] = (
     Act("controls-make", "Controls", "Make controls", "K", "rig-controls", then_board(control_commands.make_controls), control_commands.needs_proposals, "Controls"),
     Act("control", "Controls", "Place control", "C", "rig-place", tool_of("Controls", "control"), row="Controls", tool="control"),
     *(Act(f"make-{kind}", "Controls", text, "", f"rig-{kind}", on_session(control_commands.make(kind)), control_commands.needs_one_joint) for kind, text in KINDS),
+    Act("variants", "Controls", "Variants from the selected", "", "rig-chooser", on_session(variant_commands.make_from_selected), control_commands.needs_several_parts, row="Parts"),
+    Act("branch-variants", "Controls", "Branch variants from the selected branches", "", "rig-family", on_session(variant_commands.branches_from_selected), variant_commands.needs_branches),
+    Act("copy-variant", "Controls", "Copy this branch as a variant", "", "rig-copy", on_session(variant_commands.copy_branch), variant_commands.needs_branch),
+    Act("add-drawings", "Controls", "Add drawings to this part…", "", "images", lambda desk: desk.files.add_drawings(), art_commands.needs_one_part),
+    Act("variant-on", "Controls", "Next variant", "]", "arrow-down", on_session(variant_commands.step(1)), variant_commands.needs_variants),
+    Act("variant-back", "Controls", "Variant before", "[", "arrow-up", on_session(variant_commands.step(-1)), variant_commands.needs_variants),
+    Act("variant-rest", "Controls", "Show this variant at rest", "", "check", on_session(variant_commands.rest_here), variant_commands.needs_variants),
+    Act("variant-out", "Controls", "Take it out of its set", "", "x", on_session(variant_commands.take_out), variant_commands.needs_variants),
     Act("make-chooser", "Controls", "Chooser among the selected parts", "", "rig-chooser", on_session(variant_commands.chooser), control_commands.needs_several_parts),
     Act("link", "Controls", "Link the second selected to the first", "Shift+L", "rig-cord", on_session(control_commands.link), control_commands.needs_two_joints),
     Act("controls-list", "Controls", "List of controls and links", "Ctrl+L", "rig-controls", lambda desk: desk.show_controls()),

@@ -26,6 +26,7 @@ from umbrite.desk.board.drops import paths_in
 from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Gesture, Pointer
 from umbrite.desk.board.gestures.guide_gestures import drag_guide
 from umbrite.desk.board.handles import Handle, handle_at
+from umbrite.desk.board.on_handles import chooser_at, set_under, wheel
 from umbrite.desk.board.overlay import rig_overlay
 from umbrite.desk.board.overlay.ruler_overlay import WIDE
 from umbrite.desk.board.overlay.sight import Sight
@@ -34,11 +35,7 @@ from umbrite.desk.board.pencilled import pencilled_of
 from umbrite.desk.board.picking import parts_at
 from umbrite.desk.board.presses import Press, press, sway_at
 from umbrite.desk.board.under_menu import menu_under, pick_under
-from umbrite.desk.commands import (
-    bone_commands,
-    edit_commands,
-    limit_commands,
-)
+from umbrite.desk.commands import bone_commands, edit_commands, variant_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
@@ -46,6 +43,8 @@ from umbrite.desk.theme.marks import pen
 from umbrite.motion.scene import around, scene_of
 from umbrite.paint.painter import rect_of
 
+FOCUS = Qt.FocusReason
+BY_KEYS = {FOCUS.TabFocusReason, FOCUS.BacktabFocusReason, FOCUS.ShortcutFocusReason}
 DRAG_FROM = 3.0  # widget pixels that the pointer must move before a press becomes a drag
 SAME_SPOT = 4.0
 ROOM_ABOVE = 62  # for the tool row
@@ -316,6 +315,9 @@ class Board(QWidget):
         if (found is None) != (self.hover is None) or (found and self.hover and found[:2] != self.hover[:2]):
             self.setCursor(Qt.CursorShape.PointingHandCursor if found else Qt.CursorShape.ArrowCursor)
         self.hover = found
+        self.session.stage.open_chooser(
+            found.key if found is not None and chooser_at(self.session, found) else ""
+        )
         self.hovered.emit()
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
@@ -344,10 +346,11 @@ class Board(QWidget):
     def wheelEvent(self, event: QWheelEvent) -> None:
         at = event.position()
         steps = event.angleDelta().y() / 120
-        if steps and self.hover is not None and self.hover.kind == "limit" and self._press_at is None:
-            key, end = self.hover.key, self.hover.detail
-            degrees = steps * (5 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 1)
-            self._guarded(lambda: limit_commands.wheel(self.session, key, end, degrees))
+        shift = bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier)
+        meant = [False]
+        if self._press_at is None:
+            self._guarded(lambda: meant.append(wheel(self.session, self.hover, steps, shift=shift)))
+        if meant[-1]:
             self._hover_at(at)
         elif steps:
             self._look_through(self.camera.zoomed(1.18**steps, complex(at.x(), at.y())))
@@ -419,6 +422,10 @@ class Board(QWidget):
         elif key == Qt.Key.Key_W and not event.modifiers() and self.session.stage.station.sways:
             self.swaying = True
             self.hovered.emit()
+        elif Qt.Key.Key_1 <= key <= Qt.Key.Key_9 and (
+            found := set_under(self.session, self.camera, self.hover, self._pointer)
+        ):
+            self._guarded(lambda: variant_commands.at_place(self.session, found, key - Qt.Key.Key_1))
         elif key == Qt.Key.Key_Space:
             self._space = self._only_tapped = True
             self.setCursor(Qt.CursorShape.OpenHandCursor)
@@ -448,12 +455,7 @@ class Board(QWidget):
 
     def focusInEvent(self, event: QFocusEvent) -> None:
         """Focus is shown where it came by keys; a pointer knows where it is."""
-        reasons = {
-            Qt.FocusReason.TabFocusReason,
-            Qt.FocusReason.BacktabFocusReason,
-            Qt.FocusReason.ShortcutFocusReason,
-        }
-        self._shows_focus = event.reason() in reasons
+        self._shows_focus = event.reason() in BY_KEYS
         self.update()
         super().focusInEvent(event)
 

@@ -8,6 +8,7 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF
 
 from umbrite.desk.board.camera import Camera
+from umbrite.desk.board.seen import controls_seen
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS
 from umbrite.rig.control_kinds import span_of, traits
@@ -21,6 +22,7 @@ LEAST_SIZE = 24.0  # widget pixels
 # Between controls, and how far they are pulled from where they stand, in widget pixels.
 GAP, FARTHEST, ROUNDS = 4.0, 44.0, 24
 CELL = 30.0  # at least so wide is a chooser's cell
+CARD = 62.0  # and so wide a card, while it spreads them like a hand of cards
 
 
 def shown_size(control: Control, camera: Camera) -> float:
@@ -31,7 +33,7 @@ def shown_size(control: Control, camera: Camera) -> float:
 
 def with_controls(session: Session, camera: Camera, box: QRectF) -> QRectF:
     """A box of the board, widened so that it holds all controls as they are shown by this camera."""
-    for control in session.puppet.controls.values():  # some have their size on the screen
+    for control in controls_seen(session).values():  # some have their size on the screen
         at = session.placed.control_at(control)
         half = shown_size(control, camera) / 2 / camera.zoom
         box = box.united(QRectF(at.real - half, at.imag - half * 0.6, 2 * half, 1.2 * half))
@@ -48,9 +50,9 @@ def seen_places(session: Session, camera: Camera) -> Mapping[str, QPointF]:
 
     Masters, sliders, pads and choosers stay where they stand.
     """
-    controls, placed = session.puppet.controls, session.placed
+    controls, seen, placed = session.puppet.controls, controls_seen(session), session.placed
     places = {key: camera.point(placed.control_at(control)) for key, control in controls.items()}
-    free = [key for key, control in controls.items() if not (traits(control).whole or is_valued(control))]
+    free = [key for key, control in seen.items() if not (traits(control).whole or is_valued(control))]
     if len(free) < 2:
         return places
     at = np.array([complex(places[key].x(), places[key].y()) for key in free])
@@ -114,6 +116,8 @@ def cells(session: Session, camera: Camera, key: str) -> list[QRectF]:
     one = session.puppet.sets.get(control.chooses)
     count = max(len(one.variants) if one is not None else 0, 1)
     wide = max(shown_size(control, camera) / count, CELL)
+    if session.stage.opened == key and session.stage.station.posed:
+        wide = max(wide, CARD)
     middle = camera.point(session.placed.control_at(control))
     left = middle.x() - wide * count / 2
     return [QRectF(left + i * wide, middle.y() - wide / 2, wide, wide) for i in range(count)]

@@ -8,6 +8,7 @@ from typing import NamedTuple
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import is_valued, pencils, seen_places, shape_box, shown_size
 from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
+from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS
 from umbrite.motion.posing import turned_with
@@ -84,7 +85,7 @@ def _rivets(session: Session) -> Iterator[Handle]:
     hooks = {*targets(puppet), *pencilled_joints(session)}
     plain: list[Handle] = []
     wide: list[Handle] = []
-    for key in puppet.joints:
+    for key in joints_seen(session):
         if key in hooks:
             continue
         carrier = is_carrier(puppet, key)
@@ -129,7 +130,7 @@ def _pencilled_limbs(session: Session) -> Iterator[Handle]:
 def _tips(session: Session) -> Iterator[Handle]:
     """Tips of bones, where no rivet lies on them."""
     pivots = {joint.pivot for joint in session.puppet.joints.values()}
-    for key, joint in session.puppet.joints.items():
+    for key, joint in joints_seen(session).items():
         if joint.tip is not None and (joint.tip not in pivots or session.stage.tool == "bone"):
             yield Handle("tip", key, session.placed.bone_point(key, joint.tip.z), 7.0)
 
@@ -138,7 +139,7 @@ def bone_at(session: Session, camera: Camera, at: complex) -> str | None:
     """The bone whose shaft lies under a board point at rest."""
     near = {
         key: away_from_bone(session.puppet, key, at) * camera.zoom
-        for key, j in session.puppet.joints.items()
+        for key, j in joints_seen(session).items()
         if j.tip
     }
     best = min(near, key=near.__getitem__, default=None)
@@ -146,7 +147,7 @@ def bone_at(session: Session, camera: Camera, at: complex) -> str | None:
 
 
 def _hooks(session: Session) -> Iterator[Handle]:
-    for limb_key, limb in session.puppet.limbs.items():
+    for limb_key, limb in limbs_seen(session).items():
         yield Handle("hook", limb_key, session.placed.pivot(limb.target), HOOK, "beside")
 
 
@@ -189,7 +190,7 @@ def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
     puppet, places = session.puppet, seen_places(session, camera)
     for pencil in pencils(session):
         yield Handle("proposed", str(pencil.number), pencil.at, 16.0)
-    order = sorted(puppet.controls.items(), key=lambda item: -item[1].size)
+    order = sorted(controls_seen(session).items(), key=lambda item: -item[1].size)
     for key, control in order:
         if session.stage.station.posed and control.locked:
             continue

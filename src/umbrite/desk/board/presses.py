@@ -364,7 +364,6 @@ def _on_control(session: Session, camera: Camera, pointer: Pointer, handle: Hand
         if pointer.shift:
             session.selection.toggle([key])
         elif is_valued(session.puppet.controls[key]):
-            session.selection.pick([key])
             pose_gestures.choose_at(session, camera, key, pointer.at)
         else:
             session.selection.pick([key])

@@ -5,7 +5,7 @@ from collections.abc import Callable, Sequence
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS
 from umbrite.desk.theme.language import tr
-from umbrite.motion.switching import OUT_OF_REACH, next_variant, switched
+from umbrite.motion.switching import OUT_OF_REACH, next_variant, shows, switched
 from umbrite.rig.edits.controls import make_chooser
 from umbrite.rig.edits.variants.branches import copy_as_variant
 from umbrite.rig.edits.variants.sets import (
@@ -33,6 +33,15 @@ def needs_variants(session: Session) -> str:
     )
 
 
+def needs_branch(session: Session) -> str:
+    return "" if session.selection.of("joint") else tr("Select the joint with which the branch begins first.")
+
+
+def needs_branches(session: Session) -> str:
+    several = len(session.selection.of("joint")) > 1
+    return "" if several else tr("Select the joints with which the branches begin first, with Shift.")
+
+
 def sets_selected(session: Session) -> list[str]:
     """The sets of what is selected: of choosers, of parts and joints, or of the branch in which they lie."""
     puppet, found = session.puppet, []
@@ -58,6 +67,10 @@ def choose(session: Session, key: str, number: int) -> None:
         same = next((each.number for each in puppet.sets[other].variants if each.name == name), None)
         if other != key and same is not None and key in sets_selected(session):
             wanted.append((other, same))
+    if not session.stage.station.posed:  # where the rig is built it is only looked at
+        for each, which in wanted:
+            session.stage.show_variants(shows(session.placed, each, which))
+        return
     pose, placed, away = session.pose, session.placed, 0.0
     for each, which in wanted:
         pose, off = switched(placed, pose, each, which)
@@ -186,6 +199,19 @@ def rest_here(session: Session) -> None:
     for key in sets_selected(session):
         puppet = set_rest(puppet, key, session.placed.chosen(key).number)
     session.edit(tr("Show this variant at rest"), puppet=puppet)
+
+
+def rest_of(session: Session, key: str, number: int) -> None:
+    name = get_variant(session.puppet, key, number).name
+    session.edit(tr("Show {name} at rest", name=name), puppet=set_rest(session.puppet, key, number))
+
+
+def remove(session: Session, key: str, number: int) -> None:
+    """Take a variant out of its set; what was not seen at rest stays hidden."""
+    name = get_variant(session.puppet, key, number).name
+    session.edit(
+        tr("Take {name} out of its set", name=name), puppet=remove_variant(session.puppet, key, number)
+    )
 
 
 def move_in_set(session: Session, key: str, number: int, place: int) -> None:

@@ -120,14 +120,17 @@ class Dialogs:
             tr("Writing it here puts your work in its place; what the other program wrote stays as the backup."), words, "elsewhere",
         )  # fmt: skip
 
-    def about_dropped(self, name: str) -> Literal["exchange", "add", "stay"]:
+    def about_dropped(self, name: str) -> Literal["exchange", "variant", "add", "stay"]:
         """A picture was let go on a part."""
-        words: dict[Literal["exchange", "add", "stay"], str] = {
+        words: dict[Literal["exchange", "variant", "add", "stay"], str] = {
             "exchange": f"Exchange the drawing of {name}",
+            "variant": f"Add it as a variant of {name}",
             "add": "Add it as a part",
             "stay": "Neither",
         }
-        more = "With another drawing the part keeps its place, pivot and rig."
+        more = (
+            "With another drawing the part keeps its place, pivot and rig. Of variants one shows at a time."
+        )
         return self._ask(
             tr("A picture on a part"),
             tr("<b>What is this picture for {name}?</b>", name=name),

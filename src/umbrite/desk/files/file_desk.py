@@ -31,6 +31,7 @@ from umbrite.rig.affine import inverse
 from umbrite.rig.bounds import picture_fault
 from umbrite.rig.document import Document
 from umbrite.rig.edits.parts import exchange_drawing
+from umbrite.rig.edits.variants.drawings import More, add_drawings
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Drawing
 from umbrite.rig.placement import board_from_drawing
@@ -191,6 +192,45 @@ class FileDesk:
             return
         self.exchange(key, revised)
 
+    def add_drawings(self) -> None:
+        """More drawings for the selected part, as variants of which one shows."""
+        (key,) = self.session.selection.of("part")
+        if paths := self.dialogs.paths_to_add(self.folder):
+            self.add_variants(key, paths)
+
+    def add_variants(self, key: str, paths: list[Path]) -> None:
+        """Each layer of these pictures as a variant of a part: laid on by the canvas where it is whole, else by the middle."""
+        session, part = self.session, self.session.puppet.parts[key]
+        more, art = [], dict[str, bytes]()
+        try:
+            for path in paths:
+                with self.dialogs.watch(tr("Reading {path}", path=shown_name(path))) as watch:
+                    read = read_art([path], watch)
+                for layer in read.layers:
+                    drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
+                    art[drawing.sha256] = layer.png
+                    corner = None
+                    if (read.width, read.height) == (session.puppet.width, session.puppet.height):
+                        corner = complex(
+                            inverse(board_from_drawing(part.placement))(complex(layer.x, layer.y))
+                        )
+                    more.append(More(path.stem if len(read.layers) == 1 else layer.name, drawing, corner))
+            puppet, one, made = add_drawings(session.history.now.puppet, key, more)
+        except UmbriteError as error:
+            session.say(str(error))
+            return
+        session.file.add_art(art)
+        session.edit(tr("Add {count} drawings to {name}", count=len(made), name=part.name), puppet=puppet)
+        session.selection.pick(made[:1])
+        session.say(
+            tr(
+                "{name} has {count} variants now: [ and ] go through them.",
+                name=puppet.sets[one].name,
+                count=len(puppet.sets[one].variants),
+            )
+        )
+        self.folder = paths[0].parent
+
     def exchange(self, key: str, revised: Layered) -> None:
         """Give a part the one layer of a picture as its drawing."""
         session = self.session
@@ -232,10 +272,12 @@ class FileDesk:
         elif paths[0].suffix.lower() == NATIVE or (len(paths) == 1 and not self.session.puppet.parts):
             if self.may_leave():
                 self.open(paths[0])
-        elif part and len(paths) == 1:
+        elif part:
             answer = self.dialogs.about_dropped(self.session.puppet.parts[part].name)
             if answer == "exchange":
                 self._exchange_from(part, paths[0])
+            elif answer == "variant":
+                self.add_variants(part, paths)
             elif answer == "add":
                 self.add(paths)
         else:

@@ -25,6 +25,7 @@ from umbrite.motion.animating.playing import swing_at
 from umbrite.motion.animating.swinging import swings_of
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Floats, Plan, compile_plan
+from umbrite.rig.channels import known_only
 from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.arranging import fanned_out
 from umbrite.rig.errors import UmbriteError
@@ -97,10 +98,18 @@ class Session(QObject):
             if self._plan is None or self._plan.puppet is not self.puppet:
                 self._plan = compile_plan(self.puppet)
             plan = self._plan._replace(swing=swing) if (swing := self._swing()) else self._plan
-            self._placed = evaluate(plan, self.pose if self.stage.station.posed else self._trial)
+            self._placed = evaluate(plan, self.pose if self.stage.station.posed else self._looked_at())
             if self.stage.fan:
                 self._placed = self._placed.shifted(self.stage.fan)
         return self._placed
+
+    def _looked_at(self) -> Pose:
+        """What is tried where the rig is built, with the variants that are looked at."""
+        return (
+            {**known_only(self.stage.showing, self.puppet), **self._trial}
+            if self.stage.showing
+            else self._trial
+        )
 
     def _swing(self) -> Mapping[str, float | Floats]:
         """By how much what hangs loose is turned: as the take that is settled has it at the lamp, or live."""

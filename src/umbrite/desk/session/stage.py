@@ -8,6 +8,7 @@ from umbrite.desk.session.dangling import Dangling
 from umbrite.desk.session.stations import PARTS, Station
 from umbrite.desk.session.tape import Tape
 from umbrite.desk.theme.themes import DAY, Theme
+from umbrite.rig.model import EMPTY_POSE, Pose
 
 VIEWS = {
     "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False, "bare": False, "skeleton": False, "ghosts": False, "trails": True, "seconds": False, "dangle": False, "each_frame": False,
@@ -37,6 +38,8 @@ class Stage(QObject):
         self.station: Station = PARTS
         self.tool = PARTS.tools[0]
         self.views: Mapping[str, bool] = dict(VIEWS)
+        self.showing: Pose = EMPTY_POSE
+        self.opened = ""  # the chooser that spreads its cards
         self.solo: frozenset[str] = frozenset()  # parts that are shown alone; none: all are
         self._fan: Mapping[str, complex] = {}
 
@@ -44,6 +47,15 @@ class Stage(QObject):
     def fan(self) -> Mapping[str, complex]:
         """How far each joint's parts are shown from where they lie, while they are fanned out here."""
         return self._fan if self.station.fans else {}
+
+    def show_variants(self, shows: Pose) -> None:
+        """Look at other variants where the rig is built; in Rehearse and Takes the pose tells which show."""
+        self.showing = {**self.showing, **shows}
+        self.view_changed.emit()
+
+    def open_chooser(self, key: str) -> None:
+        """The chooser under the pointer spreads its cards."""
+        self.opened = key
 
     def go_to(self, station: Station) -> None:
         if station is not self.station:
@@ -74,4 +86,5 @@ class Stage(QObject):
     def clear(self) -> None:
         """Another puppet is open: what was pulled apart or shown alone is not there any more."""
         self._fan, self.solo = {}, frozenset()
+        self.showing = EMPTY_POSE
         self.views = {**self.views, "fan": False, "solo": False}

@@ -10,6 +10,7 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import bead_at, cells, is_valued, pencils, seen_places, shown_size
 from umbrite.desk.board.overlay.control_shapes import Held, colour_of, paint_control, paint_master_points
 from umbrite.desk.board.overlay.sight import Sight
+from umbrite.desk.board.seen import controls_seen
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
@@ -18,7 +19,7 @@ from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.motion.posing import turned_with
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.variants.branches import first_part
-from umbrite.rig.model import Control
+from umbrite.rig.model import Control, Variant
 
 # Widget pixels from the pointer within which controls are plain, and beyond which faint.
 NEAR_POINTER, FAR_POINTER = 160.0, 420.0
@@ -27,13 +28,14 @@ NEAR_POINTER, FAR_POINTER = 160.0, 420.0
 FAINT, GHOST = 0.34, 0.28
 LEADER = 5.0  # widget pixels from which on a line leads to where a control stands
 NEAR_RING = 22.0  # widget pixels outside a ring within which it is seen
+FAN, DROP = 5.0, 3.0  # degrees from card to card; pixels by which outer ones hang lower
 
 
 def paint(painter: Inked, sight: Sight) -> None:
     """All controls, the largest first, and the label of the one under the pointer."""
     session, camera, feedback, hover, pointer, within, *_ = sight
     places = seen_places(session, camera)
-    for key, control in sorted(session.puppet.controls.items(), key=lambda item: -item[1].size):
+    for key, control in sorted(controls_seen(session).items(), key=lambda item: -item[1].size):
         at = places[key]
         lit = key in feedback.lit or key in session.selection.keys
         hot = hover is not None and hover.key == key
@@ -153,26 +155,53 @@ def _cells(painter: Inked, session: Session, camera: Camera, key: str, *, lit: b
     if one is None:
         return
     chosen = one.variants.index(session.placed.chosen(puppet.controls[key].chooses))
-    for i, (box, variant) in enumerate(zip(cells(session, camera, key), one.variants, strict=False)):
-        inner = box.adjusted(1.5, 1.5, -1.5, -1.5)
-        painter.setBrush(painter.theme.lamp_pale if i == chosen else painter.theme.paper)
-        painter.setPen(
-            marks.pen(
-                painter.theme.ink if i == chosen or lit else painter.theme.line, 2.0 if i == chosen else 1.2
-            )
+    boxes = cells(session, camera, key)
+    opened, middle = session.stage.opened == key and session.stage.station.posed, (len(boxes) - 1) / 2
+    for i, (box, variant) in enumerate(zip(boxes, one.variants, strict=False)):
+        painter.save()
+        if opened:  # a hand of cards: each turned a little further about its lower edge
+            painter.translate(box.center().x(), box.bottom())
+            painter.rotate((i - middle) * FAN)
+            painter.translate(-box.center().x(), -box.bottom() + abs(i - middle) * DROP)
+        _card(painter, session, box, variant, lit=lit, chosen=i == chosen)
+        if opened:
+            _card_name(painter, box, f"{i + 1} {variant.name}")
+        painter.restore()
+
+
+def _card(
+    painter: Inked, session: Session, box: QRectF, variant: Variant, *, lit: bool, chosen: bool
+) -> None:
+    """A thumbnail of a variant; the one that shows is marked by colour and by a tick."""
+    puppet = session.puppet
+    inner = box.adjusted(1.5, 1.5, -1.5, -1.5)
+    painter.setBrush(painter.theme.lamp_pale if chosen else painter.theme.paper)
+    painter.setPen(
+        marks.pen(painter.theme.ink if chosen or lit else painter.theme.line, 2.0 if chosen else 1.2)
+    )
+    painter.drawRoundedRect(inner, 4, 4)
+    part = first_part(puppet, variant)
+    if part is not None:
+        wide = int(inner.width()) - 4
+        picture = thumbnail(
+            session.stage.theme, session.file.pictures, puppet.parts[part].drawing, max(wide, 8)
         )
-        painter.drawRoundedRect(inner, 4, 4)
-        part = first_part(puppet, variant)
-        if part is not None:
-            wide = int(inner.width()) - 4
-            picture = thumbnail(
-                session.stage.theme, session.file.pictures, puppet.parts[part].drawing, max(wide, 8)
-            )
-            painter.drawPixmap(inner.topLeft() + QPointF(2, 2), picture)
-        if i == chosen:  # a sign beside the colour
-            painter.setPen(marks.pen(painter.theme.ink, 2.0))
-            corner = inner.bottomRight() - QPointF(12, 9)
-            painter.drawPolyline([corner, corner + QPointF(3, 4), corner + QPointF(9, -4)])
+        painter.drawPixmap(inner.topLeft() + QPointF(2, 2), picture)
+    if chosen:  # a sign beside the colour
+        painter.setPen(marks.pen(painter.theme.ink, 2.0))
+        corner = inner.bottomRight() - QPointF(12, 9)
+        painter.drawPolyline([corner, corner + QPointF(3, 4), corner + QPointF(9, -4)])
+
+
+def _card_name(painter: Inked, box: QRectF, words: str) -> None:
+    painter.setFont(look.font(8.5))
+    room = QRectF(box.left() - 4, box.bottom() + 1, box.width() + 8, 14)
+    short = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, int(room.width()))
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(look.with_alpha(painter.theme.paper, 225))
+    painter.drawRoundedRect(room, 3, 3)
+    painter.setPen(painter.theme.ink)
+    painter.drawText(room, Qt.AlignmentFlag.AlignCenter, short)
 
 
 def _padlock(painter: Inked, at: QPointF) -> None:

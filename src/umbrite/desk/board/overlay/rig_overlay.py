@@ -11,6 +11,7 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.overlay import art_overlay, control_overlay, ruler_overlay, take_overlay
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.overlay.standing import Sign, Standing
+from umbrite.desk.board.seen import joints_seen, limbs_seen
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS, PIVOTS
 from umbrite.desk.theme import look, marks
@@ -96,7 +97,7 @@ def _cords(painter: Inked, sight: Sight) -> None:
     chosen = set(session.selection.of("joint"))
     lit = {key for top in chosen for key in branch(puppet, top)}
     hooks = targets(puppet)
-    wanted = puppet.joints if session.stage.views["cords"] else lit
+    wanted = joints_seen(session) if session.stage.views["cords"] else lit
     far = 0.5 * max(
         puppet.width, puppet.height
     )  # so far from its parent that the link deserves a second look
@@ -116,7 +117,7 @@ def _rivets(painter: Inked, sight: Sight) -> None:
     chosen = {*session.selection.of("joint"), *sight.feedback.lit}
     hooks = {*targets(puppet), *handles.pencilled_joints(session)}
     bare = carriers(puppet.joints, puppet.parts, puppet.order, puppet.limbs) - hooks
-    widths = {key: handles.washer_radius(session, key) for key in puppet.joints if key in bare}
+    widths = {key: handles.washer_radius(session, key) for key in joints_seen(session) if key in bare}
     hot = sight.hover.key if sight.hover is not None and sight.hover.kind == "pivot" else None
     signs: dict[str, Sign] = {}
     for key in sorted(widths, key=lambda k: -widths[k]):
@@ -127,7 +128,7 @@ def _rivets(painter: Inked, sight: Sight) -> None:
         if widths
         else set()
     )
-    for key, joint in puppet.joints.items():
+    for key, joint in joints_seen(session).items():
         if key in hooks or (key in widths and joint.pivot in plain):
             continue
         lit = key in chosen and not (
@@ -195,7 +196,7 @@ def _bones(painter: Inked, sight: Sight) -> None:
     """Joints with a tip: a dowel from head to tip with a notch there; limbs draw their own dowels over it."""
     session, camera = sight.session, sight.camera
     placed = session.placed
-    for key, joint in session.puppet.joints.items():
+    for key, joint in joints_seen(session).items():
         if joint.tip is None:
             continue
         head = camera.point(placed.pivot(key))
@@ -212,7 +213,7 @@ def _bones(painter: Inked, sight: Sight) -> None:
 
 def _limbs(painter: Inked, sight: Sight) -> None:
     session, camera = sight.session, sight.camera
-    for key, limb in session.puppet.limbs.items():
+    for key, limb in limbs_seen(session).items():
         lit = key in session.selection.keys or any(joint in session.selection.keys for joint in limb.joints)
         points = [camera.point(z) for z in limb_points(session, limb)]
         if lit and len(points) > 2:
@@ -245,7 +246,7 @@ def _bend(painter: Inked, points: list[QPointF], limb: Limb, *, unsure: bool) ->
 
 def _hooks(painter: Inked, sight: Sight) -> None:
     session, camera = sight.session, sight.camera
-    for key, limb in session.puppet.limbs.items():
+    for key, limb in limbs_seen(session).items():
         at = camera.point(session.placed.pivot(limb.target))
         marks.hook(painter, at, limb.side, lit=key in session.selection.keys, hot=_hot(sight, key, "hook"))
 
@@ -284,7 +285,10 @@ def _unreached(painter: Inked, sight: Sight) -> list[tuple[QPointF, str]]:
     """
     session, camera = sight.session, sight.camera
     distances: list[tuple[QPointF, str]] = []
+    seen = limbs_seen(session)
     for i, (key, limb) in enumerate(session.puppet.limbs.items()):
+        if key not in seen:
+            continue
         points = limb_points(session, limb)
         by_target = session.placed.value(key, "blend") < 0.5
         if by_target and session.placed.limbs.distance[0, i] > 0.5:
@@ -297,7 +301,7 @@ def _unreached(painter: Inked, sight: Sight) -> list[tuple[QPointF, str]]:
             distances.append((ends[1] + QPointF(0, BELOW), words))
     if not sight.feedback.readout:
         return distances
-    for key, joint in session.puppet.joints.items():
+    for key, joint in joints_seen(session).items():
         turn = session.placed.turn(key)
         if joint.limit is not None and abs(turn) > 1e-9 and min(
             abs(turn - joint.limit.smallest), abs(turn - joint.limit.largest)

@@ -9,6 +9,7 @@ from umbrite.desk.panels.details.limb_section import LimbSection
 from umbrite.desk.panels.details.link_section import LinkSection
 from umbrite.desk.panels.details.part_section import PartSection
 from umbrite.desk.panels.details.section import Section
+from umbrite.desk.panels.details.variant_strip import VariantStrip
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.theme.language import tr
@@ -39,6 +40,8 @@ class Details(QScrollArea):
         }  # fmt: skip
         for section in self.sections.values():
             column.addWidget(section)
+        self.variants = VariantStrip(session)
+        column.addWidget(self.variants)
         column.addStretch(1)
         self.setWidget(inside)
         session.changed.connect(self._on_changed)

@@ -14,11 +14,14 @@ from umbrite.desk.panels.tape.threads import frame_of, thread
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
+from umbrite.desk.theme.thumbnails import thumbnail
+from umbrite.rig.edits.variants.branches import first_part
+from umbrite.rig.ids import owner_of
 from umbrite.rig.takes.take import Key, Take
 
 Floats = NDArray[np.float64]
 
-EYELET, CLOSE = 5.0, 4.0
+EYELET, CLOSE, CARD = 5.0, 4.0, 16
 LEFT = {"all": 8, "head": 8, "thing": 26, "channel": 46, "curve": 46}
 STEPS = (1, 2, 5, 10, 20, 50, 100, 200, 500, 1000)
 
@@ -152,7 +155,10 @@ def _keys(painter: Inked, ground: TapeGround, row: Row, y: float, seen: QRectF) 
     keys = keys[begin : bisect_left(keys, last, key=frame_of) + 1]
     if keys:
         places = ground.places([frame for frame, _ in keys])
-        if row.kind != "all":
+        shown = [name for name in row.channels if name.endswith(".shows")]
+        if shown and row.kind != "all":
+            _cards(painter, ground, take, shown[0], y)
+        elif row.kind != "all":
             _threads(painter, keys, places, y)
             _around(painter, ground, take, keys, y)
         radius = EYELET if row.kind != "channel" else 4.0
@@ -168,6 +174,39 @@ def _keys(painter: Inked, ground: TapeGround, row: Row, y: float, seen: QRectF) 
             marks.eyelet(painter, QPointF(ground.x_of(frame), y), radius, lit=True)
     if tape.hollow and any(name in tape.hollow for name in row.channels):
         marks.eyelet(painter, QPointF(ground.x_of(tape.frame), y), EYELET, lit=False, hollow=True)
+
+
+def _cards(painter: Inked, ground: TapeGround, take: Take, name: str, y: float) -> None:
+    """Which variant shows, as its thumbnail from each key to the next: it is held until then."""
+    session = ground.session
+    one = session.puppet.sets.get(owner_of(name))
+    track = take.tracks.get(name, ())
+    if one is None:
+        return
+    for i, key in enumerate(track):
+        start = ground.x_of(key.frame)
+        end = ground.x_of(track[i + 1].frame if i + 1 < len(track) else take.last)
+        variant = next(
+            (v for v in one.variants if v.number == (round(key.value) or one.rest)), one.variants[0]
+        )
+        box = QRectF(start, y - 9, max(end - start, 2), 18)
+        painter.setPen(marks.pen(painter.theme.line, 1))
+        painter.setBrush(painter.theme.panel)
+        painter.drawRect(box)
+        part = first_part(session.puppet, variant)
+        if part is not None and box.width() > CARD + 6:
+            picture = thumbnail(
+                session.stage.theme, session.file.pictures, session.puppet.parts[part].drawing, CARD
+            )
+            painter.drawPixmap(QPointF(start + 6, y - CARD / 2), picture)
+        if box.width() > 2 * CARD + 30:
+            painter.setPen(painter.theme.quiet)
+            painter.setFont(look.font(8.5))
+            room = box.adjusted(CARD + 10, 0, -2, 0)
+            short = painter.fontMetrics().elidedText(
+                variant.name, Qt.TextElideMode.ElideRight, int(room.width())
+            )
+            painter.drawText(room, Qt.AlignmentFlag.AlignVCenter, short)
 
 
 def _runs(places: Floats) -> list[tuple[float, float]]:

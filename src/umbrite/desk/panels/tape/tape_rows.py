@@ -30,11 +30,11 @@ def _things(puppet: Puppet, take: Take | None) -> Iterator[tuple[str, set[str]]]
     """What has a row, and the ids whose channels stand in it: controls with what they move, then whatever else is keyed."""
     left = {owner_of(name) for name in take.tracks} if take is not None else set()
     for key, control in puppet.controls.items():
-        owners = {key} if traits(control).beside else {key, control.moves}
+        owners = {key, control.chooses} if traits(control).beside else {key, control.moves}
         owners |= {k for k, limb in puppet.limbs.items() if limb.target == control.moves}
         left -= owners
         yield key, owners
-    for key in [*puppet.joints, *puppet.limbs]:
+    for key in [*puppet.joints, *puppet.limbs, *puppet.sets]:
         if key in left:
             yield key, {key}
 

@@ -1,0 +1,60 @@
+"""More drawings for a part, added whenever it may be: each becomes a variant, and binding, clip and light are as the part has them."""
+
+from collections.abc import Sequence
+from typing import NamedTuple
+
+from msgspec.structs import replace
+
+from umbrite.rig.change import get_part, names_like, new_id, put
+from umbrite.rig.edits.parts import exchange_drawing
+from umbrite.rig.edits.variants.sets import add_variant, make_set, set_of
+from umbrite.rig.errors import RigError
+from umbrite.rig.model import Drawing, Puppet
+from umbrite.rig.words.names import unique
+
+
+class More(NamedTuple):
+    """A drawing to add: its name, and where its corner lies in the part's own pixels; without that both have the same middle."""
+
+    name: str
+    drawing: Drawing
+    corner: complex | None = None
+
+
+def add_drawings(puppet: Puppet, key: str, more: Sequence[More]) -> tuple[Puppet, str, list[str]]:
+    """Parts like this one with other drawings, right in front of it, each a variant of its set, which is made where there is none.
+
+    Gives the set's id and those of the new parts. What was there stays as it is, at rest and posed. Refuses none to add.
+    """
+    part = get_part(puppet, key)
+    if not more:
+        raise RigError("There is no drawing to add. Choose one or more pictures.")
+    made: list[str] = []
+    for each in more:
+        puppet, new = new_id(puppet, "part")
+        name = unique(f"{part.name} {each.name}", names_like(puppet, "part"))
+        puppet = put(puppet, new, replace(part, name=name, shares="", trims=()))
+        at = puppet.order.index(made[-1] if made else key) + 1
+        puppet = replace(puppet, order=(*puppet.order[:at], new, *puppet.order[at:]))
+        puppet = exchange_drawing(puppet, new, each.drawing, each.corner)
+        made.append(new)
+    found = set_of(puppet, key)
+    if found is None:
+        puppet, one = make_set(puppet, [key, made[0]], part.name)
+        puppet = _named(puppet, one, more[0].name)
+        left = list(zip(made[1:], more[1:], strict=True))
+    else:
+        one, left = found[0], list(zip(made, more, strict=True))
+    for new, each in left:
+        puppet, _ = add_variant(puppet, one, [new], each.name)
+    return puppet, one, made
+
+
+def _named(puppet: Puppet, key: str, name: str) -> Puppet:
+    """The two variants of a new set: what was there, and what was added."""
+    one = puppet.sets[key]
+    first, second = one.variants
+    names = ("First", name) if name.casefold() != "first" else ("Usual", name)
+    return put(
+        puppet, key, replace(one, variants=(replace(first, name=names[0]), replace(second, name=names[1])))
+    )
