@@ -5,7 +5,7 @@ import numpy as np
 import pytest
 
 from art.limb_pairs import pair
-from demo_puppet import wick_package
+from demo_puppet import plain_package
 from umbrite.art.joint_finding import Proposal, find_joints
 from umbrite.art.masks import sampled, sheet_of
 from umbrite.art.pictures import Picture
@@ -32,7 +32,7 @@ def test_on_generated_pairs_the_pivot_is_found_within_a_small_share_of_the_width
 
 
 def test_on_wicks_art_every_parent_is_right_and_pivots_lie_where_they_were_set_by_hand() -> None:
-    package = wick_package()
+    package = plain_package("wick")
     puppet = package.puppet
     found = find_joints(puppet, {key: decode(data, key) for key, data in package.art.items()})
     assert len(found) == len(puppet.parts) - 1

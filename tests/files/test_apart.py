@@ -20,6 +20,7 @@ from umbrite.files.apart import reading
 from umbrite.files.apart.reading import read_art
 from umbrite.files.file_errors import FileError
 from umbrite.files.long_work import CancelledError
+from umbrite.files.migrations import VERSION
 
 SVG = '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="1000" height="1000">'
 BOX = '<rect width="900" height="900"'
@@ -99,7 +100,7 @@ HOSTILE: dict[str, tuple[bytes | Callable[[Path], None], str]] = {
     ),
     "bz2.ora": (packed({"stack.xml": stack(""), "a.png": bytes(200_000_000)}, zipfile.ZIP_BZIP2), "packed in a way"),
     "lzma.umbrite": (packed({"puppet.json": bytes(100_000_000)}, zipfile.ZIP_LZMA), "packed in a way"),
-    "brackets.umbrite": (packed({"puppet.json": HEAD % 2 + b"[]," * 13_000_000 + b"[]]}"}), "does not fit"),
+    "brackets.umbrite": (packed({"puppet.json": HEAD % VERSION + b"[]," * 13_000_000 + b"[]]}"}), "does not fit"),
     "old.umbrite": (packed({"puppet.json": HEAD % 1 + b"[]," * 13_000_000 + b"[]]}"}), "more than a puppet"),
     "spaces.umbrite": (packed({"puppet.json": b" " * 600_000_000}), "more than it may hold"),
     "far.ora": (

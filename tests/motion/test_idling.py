@@ -1,12 +1,23 @@
 """Breath and blinks: loops that meet themselves, the same for the same seed, one eye after the other, nothing of the keys that are there lost."""
 
+from pathlib import Path
+
 import numpy as np
 import pytest
 
-from demo_puppet import joint, wick
-from umbrite.motion.animating.idling import Blinks, Breath, blinking, breathing, eyes_of
+from demo_puppet import joint, varied_wick, wick
+from umbrite.files.file_errors import FileError
+from umbrite.files.take_files import read_shapes
+from umbrite.motion.animating.idling import (
+    Blinks,
+    Breath,
+    blinking,
+    breathing,
+    eyes_of,
+    played_through,
+    spoken,
+)
 from umbrite.motion.sampling import sample, slopes_at
-from umbrite.rig.edits.variants.sets import make_set, rename_variant
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes.keys import put_keys
@@ -45,7 +56,7 @@ def test_what_is_keyed_already_stays() -> None:
 
 def test_eyes_blink_at_random_the_same_for_the_same_seed_one_after_the_other() -> None:
     eyes = [joint(WICK, "Eyes"), joint(WICK, "Mouth")]
-    assert eyes_of(WICK) == eyes[:1]
+    assert eyes_of(WICK) == eyes[:1], "without drawings of them the joint"
     take = Take("T", last=400)
     one, other = blinking(take, WICK, eyes, Blinks(seed=3)), blinking(take, WICK, eyes, Blinks(seed=4))
     assert one == blinking(take, WICK, eyes, Blinks(seed=3))
@@ -61,17 +72,38 @@ def test_eyes_blink_at_random_the_same_for_the_same_seed_one_after_the_other() -
 
 
 def test_eyes_with_drawings_close_by_way_of_half_and_open_again() -> None:
-    parts = list(WICK.parts)
-    puppet, key = make_set(WICK, parts[:3], "Eyes")
-    for number, name in ((1, "Open"), (2, "Closed"), (3, "Half")):
-        puppet = rename_variant(puppet, key, number, name)
-    assert eyes_of(puppet) == [key]
+    puppet = varied_wick()
+    (key,) = eyes_of(puppet)
     take = blinking(Take("T", last=200), puppet, [key], Blinks(shut=3))
     values = sample(take, puppet, np.arange(201.0))[f"{key}.shows"]
-    assert set(values) == {0.0, 2.0, 3.0}
+    assert set(values) == {0.0, 2.0, 3.0}, "half is the second, closed the third"
     first = int(np.argmax(values > 0))
-    assert values[first : first + 6].tolist() == [3.0, 2.0, 2.0, 2.0, 3.0, 0.0]
+    assert values[first : first + 6].tolist() == [2.0, 3.0, 3.0, 3.0, 2.0, 0.0]
     with pytest.raises(RigError, match="No eye"):
         blinking(Take("T"), Puppet(), [], Blinks())
     with pytest.raises(RigError, match="least"):
         blinking(Take("T"), puppet, [key], Blinks(least=9, most=3))
+
+
+def test_variants_are_played_through_and_read_from_a_list(tmp_path: Path) -> None:
+    puppet = varied_wick()
+    key = next(key for key, one in puppet.sets.items() if one.name == "Mouth")
+    name = f"{key}.shows"
+    take = played_through(Take("T", last=60), puppet, key, 10.0, 2, back=True)
+    values = sample(take, puppet, np.arange(61.0))[name].astype(int).tolist()
+    assert values[10:30:2] == [0, 2, 3, 4, 5, 4, 3, 2, 0, 0]
+    assert set(values[:10]) == {0}
+    path = tmp_path / "mouths.csv"
+    path.write_text('frame,shape\n0,smile\n 4; Ah\n9\tOh\n\n12,"Closed"\n', "utf-8")
+    said = spoken(Take("T"), puppet, key, read_shapes(path))
+    assert [(each.frame, each.value) for each in said.tracks[name]] == [(0, 0), (4, 3), (9, 4), (12, 2)]
+    with pytest.raises(RigError, match="has no Hum"):
+        spoken(Take("T"), puppet, key, [(3, "Hum")])
+    with pytest.raises(RigError, match="at least one frame"):
+        played_through(Take("T"), puppet, key, 0.0, 0, back=False)
+    for text, word in (("0,smile\nx,y\n", "Line 2"), ("1,2,3\n", "Line 1"), ("", "no frame and name")):
+        path.write_text(text, "utf-8")
+        with pytest.raises(FileError, match=word):
+            read_shapes(path)
+    with pytest.raises(FileError, match="can't be read"):
+        read_shapes(tmp_path / "nowhere.csv")

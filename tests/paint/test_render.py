@@ -7,7 +7,7 @@ import pytest
 from msgspec.structs import replace
 from PySide6.QtGui import QImage
 
-from demo_puppet import control, part, wick_package
+from demo_puppet import control, part, plain_package, wick_package
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import evaluate
@@ -41,7 +41,7 @@ def test_the_same_pose_gives_the_same_picture() -> None:
 
 
 def test_at_rest_the_picture_is_the_layers_laid_on_each_other() -> None:
-    package = wick_package()
+    package = plain_package("wick")
     drawn = pixels(render_package(package))
     pictures = Pictures(lambda: package.art)
     laid = np.zeros(drawn.shape, np.float64)

@@ -146,6 +146,30 @@ CODES: dict[str, Code] = {
         "error", "Pivots", "{name} stays behind when the master moves: nothing carries it. Give it a parent.",
         "Everything else moved with the master, this did not.",
     ),
+    "set-small": Code(
+        "hint", "Parts", "{name} has one variant only, so there is nothing to choose. Add drawings to it, or take it apart.",
+        "A set is for two or more drawings or branches of which one shows.",
+    ),
+    "variant-never": Code(
+        "warning", "Controls", "{name} of {set} never shows: no value of its link comes to it. Widen the curve, or make a chooser.",
+        "What drives a set goes through its variants in their order; beyond the ends of the curve nothing is reached.",
+    ),
+    "variant-twin": Code(
+        "hint", "Parts", "{name} and {twin} of {set} are the same drawing in the same place. Exchange one, or take it out.",
+        "Two variants that look the same can't be told apart when they are chosen.",
+    ),
+    "variant-elsewhere": Code(
+        "warning", "Pivots", "{name} rides on {rides}, the others of {set} on {usual}. Bind it to the same.",
+        "Drawings that take each other's place should be carried by the same joint, or they come apart when it moves.",
+    ),
+    "variant-depth": Code(
+        "hint", "Parts", "{other} lies between the drawings of {set}: {name} is behind it. Put them next to each other if that is not meant.",
+        "Variants of different depth hide and show other things when they are switched.",
+    ),
+    "variant-unlimbed": Code(
+        "hint", "Limbs", "{name} of {set} has no limb, others of the set have one. Make it, so that its hand can be dragged too.",
+        "Branches that take each other's place are posed alike when each has its limb.",
+    ),
     "take-open": Code(
         "warning", "Takes", "{name} jumps where {take} goes round: its first and its last key differ. Close the loop.",
         "A loop's last frame is its first one again; where they differ the puppet jumps each time it goes round.",

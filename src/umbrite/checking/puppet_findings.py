@@ -5,6 +5,7 @@ from collections.abc import Iterator
 from msgspec.structs import replace
 
 from umbrite.checking.finding_codes import Finding, finding, gravest_first
+from umbrite.checking.set_findings import set_findings
 from umbrite.rig.affine import inverse
 from umbrite.rig.channels import channel
 from umbrite.rig.control_kinds import traits
@@ -24,7 +25,19 @@ def findings(puppet: Puppet, *, meant: bool = False) -> list[Finding]:
     view = _View(puppet)
     found = [
         each
-        for check in (_limbs, _pairs, _locked, _family, _pivots, _limits, _order, _names, _controls, _poses)
+        for check in (
+            _limbs,
+            _pairs,
+            _locked,
+            _family,
+            _pivots,
+            _limits,
+            _order,
+            _names,
+            _controls,
+            _sets,
+            _poses,
+        )
         for each in check(view)
     ]
     if not meant and puppet.meant:
@@ -207,6 +220,10 @@ def _controls(view: _View) -> Iterator[Finding]:
             why = "its range is empty"
         if why:
             yield finding("control-idle", key, name=control.name, why=why)
+
+
+def _sets(view: _View) -> Iterator[Finding]:
+    return set_findings(view.puppet)
 
 
 def _poses(view: _View) -> Iterator[Finding]:

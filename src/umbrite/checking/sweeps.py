@@ -92,6 +92,10 @@ def _of_control(puppet: Puppet, key: str, control: Control, steps: int) -> dict[
     moves = control.moves
     if traits(control).turns:
         return {f"{moves}.turn": there_and_back(*_span(puppet, moves), steps)}
+    if traits(control).chooses:
+        numbers = [0.0, *(float(variant.number) for variant in puppet.sets[control.chooses].variants), 0.0]
+        places = np.arange(steps) * len(numbers) // steps
+        return {f"{control.chooses}.shows": np.array(numbers)[places]}
     if traits(control).beside:
         least, most = span_of(control)
         found = {f"{key}.value": there_and_back(least.x, most.x, steps)}

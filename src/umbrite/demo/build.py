@@ -13,6 +13,7 @@ from PySide6.QtGui import QGuiApplication
 
 from umbrite.demo import bramble, inkpot, wick
 from umbrite.demo.demo_takes import takes_of
+from umbrite.demo.more_drawings import with_more_drawings
 from umbrite.demo.paper import Piece, cut, grain
 from umbrite.demo.rigging import rig_bramble, rig_inkpot, rig_wick
 from umbrite.files.formats.openraster import write_openraster
@@ -68,8 +69,8 @@ def build(folder: Path) -> None:
         if demo.name == "Wick":
             write_pictures(folder / "wick-pictures", layered)
         package = puppet_from(layered)
-        puppet = demo.rig(package.puppet)
-        package = package.having(puppet, takes=takes_of(puppet))
+        package = with_more_drawings(package.having(demo.rig(package.puppet)))
+        package = package.having(takes=takes_of(package.puppet))
         save(folder / f"{stem}.umbrite", package, preview_png(package))
 
 

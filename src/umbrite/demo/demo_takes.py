@@ -5,6 +5,7 @@ from collections.abc import Mapping, Sequence
 
 from msgspec.structs import replace
 
+from umbrite.motion.animating.idling import Blinks, blinking
 from umbrite.motion.animating.walking import walk
 from umbrite.rig.channels import known_only
 from umbrite.rig.edits.shelf import get_pose
@@ -71,7 +72,26 @@ def _wick(puppet: Puppet) -> tuple[Take, ...]:
     lamp = _from_poses(
         puppet, Take("Lamp up", last=60), [(0, "Clean"), (18, "Lamp up"), (40, "Lamp up"), (58, "Clean")]
     )
-    return idle, walking, ease_all(lamp, 0.4)
+    idle = blinking(idle, puppet, [_set(puppet, "Eyes")], Blinks(least=20, most=36, seed=5))
+    idle = _shown(puppet, idle, "Mouth", ((0, "Smile"), (30, "Closed"), (44, "Smile")))
+    lamp = _shown(puppet, ease_all(lamp, 0.4), "Mouth", ((0, "Smile"), (12, "Oh"), (24, "Ah"), (46, "Smile")))
+    lamp = _shown(puppet, lamp, "Eyes", ((0, "Open"), (10, "Wide"), (44, "Half"), (48, "Open")))
+    return idle, walking, lamp
+
+
+def _set(puppet: Puppet, name: str) -> str:
+    return next(key for key, one in puppet.sets.items() if one.name == name)
+
+
+def _shown(puppet: Puppet, take: Take, name: str, frames: Sequence[tuple[int, str]]) -> Take:
+    """A take in which variants of a set show from frames on, by their names."""
+    key = _set(puppet, name)
+    numbers = {variant.name: variant.number for variant in puppet.sets[key].variants}
+    for frame, variant in frames:
+        number = numbers[variant]
+        value = 0.0 if number == puppet.sets[key].rest else float(number)
+        take = put_keys(take, frame, {f"{key}.shows": value}, holding=[f"{key}.shows"])
+    return take
 
 
 def _bramble(puppet: Puppet) -> tuple[Take, ...]:
@@ -92,9 +112,12 @@ def _bramble(puppet: Puppet) -> tuple[Take, ...]:
         30: {"Head.turn": 2, "Neck.turn": 1, "Tail.turn": 2},
         38: {"Head.turn": 0, "Neck.turn": 0, "Tail.turn": 0},
     })  # fmt: skip
-    return replace(trot, tracks={**trot.tracks, **nodding.tracks}), _late(
-        puppet, ease_all(shake, 0.4), ["Neck", "Head"], 0.7
+    shaken = _late(puppet, ease_all(shake, 0.4), ["Neck", "Head"], 0.7)
+    shaken = _shown(
+        puppet, shaken, "Eye", ((0, "Open"), (4, "Half"), (6, "Closed"), (26, "Half"), (30, "Open"))
     )
+    shaken = _shown(puppet, shaken, "Near ear", ((0, "Hanging"), (30, "Pricked")))
+    return replace(trot, tracks={**trot.tracks, **nodding.tracks}), shaken
 
 
 def _inkpot(puppet: Puppet) -> tuple[Take, ...]:
@@ -112,4 +135,8 @@ def _inkpot(puppet: Puppet) -> tuple[Take, ...]:
             "Third arm target.x": -40.0 * side, "Fourth arm target.x": -40.0 * side,
         }  # fmt: skip
     dance = close_loop(_keyed(puppet, Take("Dance", last=48), sway))
-    return ease_all(pour, 0.4), dance
+    pour = _shown(puppet, ease_all(pour, 0.4), "Cup", ((0, "Empty"), (36, "Full"), (50, "Steaming")))
+    dance = _shown(
+        puppet, dance, "Eyes", ((0, "Closed"), (20, "Half"), (24, "Open"), (40, "Half"), (44, "Closed"))
+    )
+    return pour, _shown(puppet, dance, "Mouth", ((0, "Smile"), (12, "Oh"), (24, "Smile"), (36, "Oh")))

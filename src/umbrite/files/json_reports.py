@@ -41,6 +41,7 @@ def pose_report(placed: Placed, frame: int = 0) -> dict[str, Any]:
             for i, limb in enumerate(puppet.limbs.values())
         },
         "controls": {c.name: {"at": _xy(placed.control_at(c, frame))} for c in puppet.controls.values()},
+        "variants": {one.name: placed.chosen(key, frame).name for key, one in puppet.sets.items()},
     }
 
 

@@ -135,6 +135,11 @@ def _topmost(puppet: Puppet, joint: str) -> str:
 
 def puppet_from(layered: Layered, *, carriers: Container[Group] = ()) -> Package:
     """A new puppet of the picture's size, with a part for each layer. Refuses a picture without any."""
+    return parts_from(layered, carriers=carriers)[0]
+
+
+def parts_from(layered: Layered, *, carriers: Container[Group] = ()) -> tuple[Package, dict[str, Layer]]:
+    """The same, and the layer of each part. Refuses a picture without any; raises FileError for a canvas that is too large."""
     if fault := canvas_fault(layered.width, layered.height):
         raise FileError(f"{readable(layered.name, 60)} can't be opened: {fault}.")
     puppet = Puppet(name=tidy(layered.name), width=layered.width, height=layered.height)
@@ -142,7 +147,7 @@ def puppet_from(layered: Layered, *, carriers: Container[Group] = ()) -> Package
     package, made = add_layers(empty, layered.layers, carriers=carriers)
     if not made:
         raise FileError(f"{layered.name} has no layer that shows anything, so there is nothing to rig.")
-    return package
+    return package, dict(zip(made, layered.layers, strict=True))
 
 
 def side_by_side(layers: list[Layer], gap: int = 24) -> Layered:

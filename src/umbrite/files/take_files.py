@@ -4,6 +4,7 @@ import csv
 import io
 import json
 import math
+import re
 from pathlib import Path
 
 import msgspec
@@ -19,10 +20,13 @@ from umbrite.motion.scene import places_of
 from umbrite.rig.affine import svg_matrix
 from umbrite.rig.channels import is_stepped
 from umbrite.rig.edits.shelf import by_names, from_names
+from umbrite.rig.errors import readable
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes.take import Going, Key, Take
+from umbrite.rig.takes.take_list import MOST_FRAMES
 
 LARGEST = 400_000_000  # bytes of a file that is read
+LARGEST_LIST = 4_000_000
 
 
 def export_transforms(path: Path, puppet: Puppet, take: Take, frames: list[float]) -> None:
@@ -113,3 +117,33 @@ def read_transforms(path: Path, puppet: Puppet, name: str) -> tuple[Take, list[s
         for name, track in values.items()
     }
     return replace(take, tracks=tracks), list(missing)
+
+
+def read_shapes(path: Path) -> list[tuple[float, str]]:
+    """Frames and names from a plain list of two columns, by comma, semicolon or tab. Raises FileError, naming the line."""
+    try:
+        if path.stat().st_size > LARGEST_LIST:
+            raise FileError(f"{shown_name(path)} is too large for a list of shapes. Choose a smaller file.")
+        lines = path.read_text("utf-8-sig").splitlines()
+    except (OSError, ValueError):
+        raise FileError(f"{shown_name(path)} can't be read as a list of frames and names.") from None
+    found = []
+    for number, line in enumerate(lines, start=1):
+        words = [word.strip().strip('"') for word in re.split("[,;\t]", line) if word.strip()]
+        if not words or (number == 1 and not _is_number(words[0])):
+            continue  # an empty line, or the heading
+        if len(words) != 2 or not _is_number(words[0]) or abs(float(words[0])) > MOST_FRAMES:
+            raise FileError(
+                f"Line {number} of {shown_name(path)} is no frame and name: write them as 12,Open."
+            )
+        found.append((float(words[0]), readable(words[1], 60)))
+    if not found:
+        raise FileError(f"{shown_name(path)} holds no frame and name. Write one a line, as 12,Open.")
+    return found
+
+
+def _is_number(word: str) -> bool:
+    try:
+        return math.isfinite(float(word))
+    except ValueError:
+        return False

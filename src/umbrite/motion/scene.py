@@ -88,6 +88,16 @@ def scene_of(placed: Placed, frame: int = 0, *, references: bool = False) -> lis
     return [shape for shape in shapes if not parts[shape.part].reference]
 
 
+def all_shapes(placed: Placed, frame: int = 0) -> list[Shape]:
+    """The shapes of all parts but reference pictures, shown or not, back to front."""
+    parts = placed.plan.puppet.parts
+    return [
+        shape
+        for shape in _shapes(placed, frame)
+        if not parts[shape.part].reference and parts[shape.part].visible
+    ]
+
+
 @remembered
 def _references(parts: Mapping[str, Part]) -> frozenset[str]:
     return frozenset(key for key, part in parts.items() if part.reference)

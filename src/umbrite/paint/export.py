@@ -1,6 +1,7 @@
 """A pose as a picture in layers: SVG with a picture per part, OpenRaster with a layer per part."""
 
 import base64
+from collections.abc import Collection, Mapping
 from pathlib import Path
 from xml.etree.ElementTree import Element, SubElement, register_namespace, tostring
 
@@ -12,7 +13,7 @@ from umbrite.files.formats.openraster import write_openraster
 from umbrite.files.layers import Layer, Layered
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import placed_of
-from umbrite.motion.scene import Shape, scene_of
+from umbrite.motion.scene import Shape, all_shapes, scene_of
 from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import Raster, rect_of, transform_of
 from umbrite.paint.render import png_of, render
@@ -67,13 +68,52 @@ def cut_out(item: Shape, pictures: Pictures) -> QImage:
     return image
 
 
+def _together(
+    shapes: list[Shape], groups: Mapping[str, tuple[str, ...]], shown: Collection[str]
+) -> list[Shape]:
+    """Shapes of one group side by side, where the one of them that is seen lies, or else the hindmost."""
+    members: dict[tuple[str, ...], list[Shape]] = {}
+    for shape in shapes:
+        if shape.part in groups:
+            members.setdefault(groups[shape.part], []).append(shape)
+    anchors = {
+        own: next((each for each in here if each.part in shown), here[0]).part
+        for own, here in members.items()
+    }
+    found: list[Shape] = []
+    for shape in shapes:
+        own = groups.get(shape.part)
+        if own is None:
+            found.append(shape)
+        elif anchors[own] == shape.part:
+            found += members[own]
+    return found
+
+
 def export_openraster(path: Path, package: Package) -> None:
-    """The pose as OpenRaster: each part as it lies, on the puppet's canvas, with its opacity and blend mode."""
+    """The pose as OpenRaster: each part as it lies, on the puppet's canvas, with its opacity and blend mode.
+
+    Variants lie in a group that is named like their set, those that do not show hidden.
+    """
     puppet, placed = package.puppet, placed_of(package.document)
     pictures = Pictures(lambda: package.art)
     canvas = QRect(0, 0, puppet.width, puppet.height)
     layers = []
-    for item in scene_of(placed):
+    groups = {
+        part: (one.name,)
+        for one in puppet.sets.values()
+        for variant in one.variants
+        for part in variant.parts
+    }
+    names = {
+        part: variant.name
+        for one in puppet.sets.values()
+        for variant in one.variants
+        for part in variant.parts
+    }
+    shown = {item.part for item in scene_of(placed)}
+    every = [item for item in all_shapes(placed) if item.part in shown or item.part in groups]
+    for item in _together(every, groups, shown):
         box = rect_of(item.box).adjusted(-1, -1, 1, 1).toAlignedRect().intersected(canvas)
         if box.isEmpty():
             continue
@@ -83,7 +123,7 @@ def export_openraster(path: Path, package: Package) -> None:
         view = QTransform.fromTranslate(-box.x(), -box.y())
         Raster(painter, pictures).draw([item.plain()], view)
         painter.end()
-        name = puppet.parts[item.part].name
+        name = names.get(item.part, puppet.parts[item.part].name)
         layers.append(
             Layer(
                 name,
@@ -93,6 +133,8 @@ def export_openraster(path: Path, package: Package) -> None:
                 box.x(),
                 box.y(),
                 item.opacity,
+                visible=item.part in shown,
+                groups=groups.get(item.part, ()),
                 blend=item.blend,
             )
         )

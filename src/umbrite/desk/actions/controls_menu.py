@@ -1,7 +1,8 @@
 """Controls, links, and what animators may touch."""
 
 from umbrite.desk.actions.action import Act, on_session, then_board, tool_of
-from umbrite.desk.commands import art_commands, control_commands, variant_commands
+from umbrite.desk.commands import art_commands, control_commands
+from umbrite.desk.commands.sets import variant_commands
 from umbrite.rig.model import ControlKind
 
 KINDS: tuple[tuple[ControlKind, str], ...] = (

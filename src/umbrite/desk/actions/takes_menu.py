@@ -2,6 +2,7 @@
 
 from umbrite.desk.actions.action import Act, on_session, view_of, with_film, with_recipe
 from umbrite.desk.commands import reasons
+from umbrite.desk.commands.sets.variant_commands import needs_variants
 from umbrite.desk.commands.takes import loose_commands as loose
 from umbrite.desk.commands.takes import take_commands as take
 from umbrite.desk.commands.takes.changes import needs_take
@@ -44,6 +45,8 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("swing", "Takes", "Hang loose", "", "rig-moved", on_session(loose.hang_loose), loose.needs_joint),
     Act("bake-swing", "Takes", "Swing as keys", "", "rig-key", on_session(loose.bake_swing), needs_take),
     Act("dangle", "Takes", "Swing while you pose", "J", "rig-moved", view_of("dangle"), view="dangle"),
+    Act("play-through", "Takes", "Play through the variants…", "", "rig-chooser", with_recipe("through"), needs_variants),
+    Act("mouth-list", "Takes", "Shapes from a list of frames…", "", "rig-chooser", lambda desk: desk.files.speak(), needs_variants),
     Act("spread-keys", "Takes", "Spread the picked keys…", "", "rig-spread", with_recipe("spread"), take.needs_keys),
     Act("follow-here", "Takes", "Follow something else from the lamp on…", "", "rig-cord", with_recipe("follow"), needs_take),
     Act("bend-here", "Takes", "Turn the bend at the lamp…", "", "rig-limb", with_recipe("bend"), needs_take),

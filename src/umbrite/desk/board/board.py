@@ -35,7 +35,8 @@ from umbrite.desk.board.pencilled import pencilled_of
 from umbrite.desk.board.picking import parts_at
 from umbrite.desk.board.presses import Press, press, sway_at
 from umbrite.desk.board.under_menu import menu_under, pick_under
-from umbrite.desk.commands import bone_commands, edit_commands, variant_commands
+from umbrite.desk.commands import bone_commands, edit_commands
+from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr

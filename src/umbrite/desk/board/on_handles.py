@@ -5,7 +5,8 @@ from PySide6.QtCore import QPointF
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.handles import Handle
 from umbrite.desk.board.picking import parts_at
-from umbrite.desk.commands import limit_commands, variant_commands
+from umbrite.desk.commands import limit_commands
+from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.session.session import Session
 from umbrite.rig.edits.variants.sets import set_of
 from umbrite.rig.family import ancestors

@@ -7,6 +7,7 @@ from umbrite.checking.workout import Report
 from umbrite.checking.workout_report import write_sheets
 from umbrite.demo import ASSETS as DEMOS
 from umbrite.desk.commands import shelf_commands
+from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.files.import_table import Chosen
 from umbrite.desk.files.progress import in_thread
 from umbrite.desk.files.questions import Questions
@@ -17,13 +18,15 @@ from umbrite.desk.theme.language import tr
 from umbrite.files.apart.reading import read_art
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.layers import Layered, add_layers, puppet_from
+from umbrite.files.layers import Layered, add_layers, parts_from
 from umbrite.files.long_work import Watch
 from umbrite.files.opening import NATIVE, is_native
 from umbrite.files.package import Package, load, save
 from umbrite.files.png import fingerprint
 from umbrite.files.pose_files import export_csv, export_json
 from umbrite.files.recovery import Left
+from umbrite.files.take_files import read_shapes
+from umbrite.files.variant_layers import in_sets, with_named_groups
 from umbrite.paint.export import export_openraster, export_svg
 from umbrite.paint.render import preview_png, render_package, write_png
 from umbrite.paint.take_export import Film, frames_of, write_take
@@ -126,12 +129,15 @@ class FileDesk:
 
     def _new_from(self, paths: list[Path], *, ask: bool) -> Package | None:
         chosen = self._chosen(paths, ask=ask)
-        return None if chosen is None else puppet_from(chosen.layered, carriers=chosen.carriers)
+        if chosen is None:
+            return None
+        package, made = parts_from(chosen.layered, carriers=chosen.carriers)
+        return package.having(in_sets(package.puppet, made, chosen.sets))
 
     def _chosen(self, paths: list[Path], *, ask: bool = True) -> Chosen | None:
         """What the person wants of art files; None where they turned back. Raises FileError."""
         with self.dialogs.watch(tr("Reading {paths}", paths=shown_name(paths[0]))) as watch:
-            layered = read_art(paths, watch)
+            layered = with_named_groups(read_art(paths, watch))
         plain = len(layered.layers) < 2 or not self.preferences.layer_table
         if not ask or (plain and not layered.notes):
             return Chosen(layered)
@@ -167,10 +173,11 @@ class FileDesk:
                 tr("{name} has no layer that shows anything, so nothing was added.", name=paths[0].name)
             )
             return
+        puppet = in_sets(package.puppet, dict(zip(made, chosen.layered.layers, strict=True)), chosen.sets)
         session.file.add_art(package.art)
         session.edit(
             tr("Add {count} part{ending}", count=len(made), ending="s" if len(made) > 1 else ""),
-            puppet=package.puppet,
+            puppet=puppet,
         )
         session.stage.go_to(PARTS)
         session.selection.pick(made)
@@ -197,6 +204,12 @@ class FileDesk:
         (key,) = self.session.selection.of("part")
         if paths := self.dialogs.paths_to_add(self.folder):
             self.add_variants(key, paths)
+
+    def speak(self) -> None:
+        """Which variants of the selected set show at which frames, from a list."""
+        path = self.dialogs.path_to_open(self.folder)
+        if path is not None:
+            attempt(self.session, lambda: take_commands.speak(self.session, read_shapes(path), path.name))
 
     def add_variants(self, key: str, paths: list[Path]) -> None:
         """Each layer of these pictures as a variant of a part: laid on by the canvas where it is whole, else by the middle."""

@@ -31,6 +31,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress_buttons
 from umbrite.desk.theme.themes import DAY, Theme, side_words
 from umbrite.files.layers import Group, Layered
+from umbrite.files.variant_layers import sets_proposed
 from umbrite.rig.model import Side
 from umbrite.rig.words.names import side_of, tidy
 
@@ -41,10 +42,11 @@ NUMBER = Qt.ItemDataRole.UserRole  # of the layer, from the back; None on groups
 
 
 class Chosen(NamedTuple):
-    """What a person wants of a layered picture, and which of its groups become carriers."""
+    """What a person wants of a layered picture, and which of its groups become carriers, or sets of which one shows."""
 
     layered: Layered
     carriers: frozenset[Group] = frozenset()
+    sets: frozenset[Group] = frozenset()
 
 
 def with_number(name: str, number: int) -> str:
@@ -80,6 +82,8 @@ class ImportTable(QDialog):
         self._sides: dict[int, QComboBox] = {}
         self._numbers: dict[int, QSpinBox] = {}
         self._carriers: dict[Group, QCheckBox] = {}
+        self._sets: dict[Group, QCheckBox] = {}
+        self._proposed = sets_proposed(layered.layers)
         self._busy = False
         self.setWindowTitle(tr("Lay out the pieces"))
         self.setMinimumSize(760, 480)
@@ -199,6 +203,12 @@ class ImportTable(QDialog):
             )
             table.setItemWidget(row, 1, carrier)
             self._carriers[path] = carrier
+            one = QCheckBox(tr("As a set"))
+            one.setAccessibleName(tr("{path} as a set", path=path[-1]))
+            one.setToolTip(tr("Of the drawings in this group one shows at a time: eyes, mouths, hands"))
+            one.setChecked(path in self._proposed)
+            table.setItemWidget(row, 2, one)
+            self._sets[path] = one
         return self._groups[path]
 
     def _foot(self) -> QHBoxLayout:
@@ -332,7 +342,8 @@ class ImportTable(QDialog):
             name = self._rows[number].text(0).strip() or layer.name
             layers.append(layer._replace(name=name, side=SIDES[self._sides[number].currentIndex()]))
         carriers = frozenset(path for path, box in self._carriers.items() if box.isChecked())
-        return Chosen(self.layered._replace(layers=tuple(layers)), carriers)
+        sets = frozenset(path for path, box in self._sets.items() if box.isChecked())
+        return Chosen(self.layered._replace(layers=tuple(layers)), carriers, sets)
 
 
 def _numbers_in(row: QTreeWidgetItem) -> Iterator[int]:

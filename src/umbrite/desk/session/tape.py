@@ -176,6 +176,10 @@ class Tape(QObject):
         take = self.of(takes) or takes[0]
         self._name = take.name
         holding = [name for name in values if is_stepped(document.puppet, name)]
+        # What is held would else hold from the very beginning: what showed until here goes on to do so.
+        begun = {name: self.pose_of(document).get(name, 0.0) for name in holding if name not in take.tracks}
+        if begun and take.first < self.frame:
+            take = put_keys(take, take.first, begun, holding)
         return put_take(takes, take.name, put_keys(take, self.frame, values, holding))
 
     def ask_to_play(self) -> None:

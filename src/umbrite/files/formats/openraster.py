@@ -191,10 +191,17 @@ def write_openraster(path: Path, layered: Layered, merged_png: bytes | None = No
             "image", version="0.0.3", w=str(layered.width), h=str(layered.height), name=layered.name
         )
         stack = SubElement(root, "stack")
+        opened: list[tuple[str, Element]] = []  # the groups in which the last layer lies
         for i, layer in enumerate(layered.layers):
             source = f"data/layer{i:03d}.png"
             add_member(out, source, layer.png, zipfile.ZIP_STORED)
-            stack.insert(0, _element(layer, source))
+            while opened and [name for name, _ in opened] != list(layer.groups[: len(opened)]):
+                opened.pop()
+            for name in layer.groups[len(opened) :]:
+                group = Element("stack", name=name)
+                (opened[-1][1] if opened else stack).insert(0, group)
+                opened.append((name, group))
+            (opened[-1][1] if opened else stack).insert(0, _element(layer, source))
         add_member(out, "stack.xml", tostring(root, "utf-8", xml_declaration=True), zipfile.ZIP_DEFLATED)
         merged = (
             _merged(layered) if merged_png is None else Image.open(io.BytesIO(merged_png)).convert("RGBA")

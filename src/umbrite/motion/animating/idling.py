@@ -8,7 +8,7 @@ from msgspec.structs import replace
 
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import body_carrier, children
-from umbrite.rig.model import Puppet, Variant
+from umbrite.rig.model import Puppet, Variant, VariantSet
 from umbrite.rig.takes.keys import delay, put_keys
 from umbrite.rig.takes.take import Key, Take
 from umbrite.rig.words.body_words import kind_of
@@ -150,3 +150,48 @@ def _blink_by_drawings(take: Take, puppet: Puppet, key: str, frame: int, shut: i
 
 def _named(variants: Sequence[Variant], words: tuple[str, ...]) -> Variant | None:
     return next((variant for variant in variants if set(variant.name.casefold().split()) & set(words)), None)
+
+
+def played_through(take: Take, puppet: Puppet, key: str, frame: float, each: int, *, back: bool) -> Take:
+    """The take in which the variants of a set come one after the other from a frame on, `each` for so many frames, and back again.
+
+    Afterwards shows what showed before. Refuses less than a frame each.
+    """
+    if each < 1:
+        raise RigError("Each variant shows for at least one frame. Choose more.")
+    one = puppet.sets[key]
+    numbers = [variant.number for variant in one.variants]
+    numbers += numbers[-2::-1] if back else []
+    name = f"{key}.shows"
+    track = take.tracks.get(name, ())
+    before = [each.value for each in track if each.frame <= frame] or [0.0]
+    if not any(each.frame <= take.first for each in track):
+        take = put_keys(take, take.first, {name: before[0]}, holding=[name])
+    for i, number in enumerate(numbers):
+        take = put_keys(take, frame + i * each, {name: _value(one, number)}, holding=[name])
+    return put_keys(take, frame + len(numbers) * each, {name: before[-1]}, holding=[name])
+
+
+def spoken(take: Take, puppet: Puppet, key: str, shapes: Sequence[tuple[float, str]]) -> Take:
+    """The take in which the variants of a set show at frames, by their names: a list from whoever has the dialogue track.
+
+    Raises RigError for names that the set does not have, naming them.
+    """
+    one = puppet.sets[key]
+    numbers = {variant.name.casefold(): variant.number for variant in one.variants}
+    unknown = sorted({name for _, name in shapes if name.casefold() not in numbers})
+    if unknown:
+        known = ", ".join(variant.name for variant in one.variants)
+        raise RigError(
+            f"{one.name} has no {', '.join(unknown[:4])}. Its variants are {known}: name them so, or change the list."
+        )
+    name = f"{key}.shows"
+    if not any(frame <= take.first for frame, _ in shapes) and not take.tracks.get(name):
+        take = put_keys(take, take.first, {name: 0.0}, holding=[name])
+    for frame, shape in shapes:
+        take = put_keys(take, frame, {name: _value(one, numbers[shape.casefold()])}, holding=[name])
+    return take
+
+
+def _value(one: VariantSet, number: int) -> float:
+    return 0.0 if number == one.rest else float(number)

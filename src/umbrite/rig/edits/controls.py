@@ -53,11 +53,11 @@ def make_control(
     of = CONTROL_KINDS[kind]
     place = at
     if place is None:
-        place = _beside_art(puppet) if of.values else item.pivot.z
-    name = f"{item.name} {kind}" if of.values else item.name
+        place = _beside_art(puppet) if of.beside else item.pivot.z
+    name = f"{item.name} {kind}" if of.beside else item.name
     side = item.side if item.side != "middle" else side_of(item.name)
     # What has a value of its own stands on what carries the joint, so that it does not turn with what it turns.
-    stands = item.parent if of.values and item.parent is not None else joint
+    stands = item.parent if of.beside and item.parent is not None else joint
     offset = point(place - puppet.joints[stands].pivot.z)
     control = Control(name, kind, stands, of.shape, offset, of.size, side)
     puppet, (key,) = add_controls(puppet, [control])

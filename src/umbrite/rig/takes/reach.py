@@ -43,6 +43,7 @@ def keyed_along(
         return frozenset(changed)
     moved = {control.moves for control in puppet.controls.values()}
     every = {*known, *(f"{key}.{what}" for key in moved for what in ("x", "y", "turn"))}
+    every |= {f"{key}.shows" for key in puppet.sets}
     if reach == "all":
         return frozenset({*every, *changed})
     owners = {owner_of(name) for name in changed}
@@ -54,7 +55,7 @@ def keyed_along(
         places = {body_place(puppet, key) for key in owners}
         owners |= {
             key
-            for key in (*puppet.joints, *puppet.limbs, *puppet.controls)
+            for key in (*puppet.joints, *puppet.limbs, *puppet.controls, *puppet.sets)
             if body_place(puppet, key) in places
         }
     return frozenset({*changed, *(name for name in every if owner_of(name) in owners)})

@@ -412,6 +412,38 @@
       <translation>Feld für das Gewählte</translation>
     </message>
     <message>
+      <source>Variants from the selected</source>
+      <translation>Varianten aus dem Gewählten</translation>
+    </message>
+    <message>
+      <source>Branch variants from the selected branches</source>
+      <translation>Zweigvarianten aus den gewählten Zweigen</translation>
+    </message>
+    <message>
+      <source>Copy this branch as a variant</source>
+      <translation>Zweig als Variante kopieren</translation>
+    </message>
+    <message>
+      <source>Add drawings to this part…</source>
+      <translation>Diesem Teil Zeichnungen geben…</translation>
+    </message>
+    <message>
+      <source>Next variant</source>
+      <translation>Nächste Variante</translation>
+    </message>
+    <message>
+      <source>Variant before</source>
+      <translation>Vorige Variante</translation>
+    </message>
+    <message>
+      <source>Show this variant at rest</source>
+      <translation>Diese Variante in Ruhe zeigen</translation>
+    </message>
+    <message>
+      <source>Take it out of its set</source>
+      <translation>Aus seinem Satz nehmen</translation>
+    </message>
+    <message>
       <source>Chooser among the selected parts</source>
       <translation>Wähler unter den gewählten Teilen</translation>
     </message>
@@ -610,6 +642,14 @@
     <message>
       <source>Swing while you pose</source>
       <translation>Beim Stellen schwingen</translation>
+    </message>
+    <message>
+      <source>Play through the variants…</source>
+      <translation>Varianten durchspielen…</translation>
+    </message>
+    <message>
+      <source>Shapes from a list of frames…</source>
+      <translation>Formen aus einer Bilderliste…</translation>
     </message>
     <message>
       <source>Spread the picked keys…</source>
@@ -1976,6 +2016,78 @@
       <translation>Mach zuerst Glieder: an ihnen werden Beine erkannt.</translation>
     </message>
     <message>
+      <source>Select a part, a chooser or a branch of a variant set first.</source>
+      <translation>Zuerst Teil, Wähler oder Zweig eines Variantensatzes wählen.</translation>
+    </message>
+    <message>
+      <source>Select the joint with which the branch begins first.</source>
+      <translation>Zuerst das Gelenk wählen, mit dem der Zweig beginnt.</translation>
+    </message>
+    <message>
+      <source>Select the joints with which the branches begin first, with Shift.</source>
+      <translation>Zuerst die Gelenke wählen, mit denen die Zweige beginnen, mit Umschalt.</translation>
+    </message>
+    <message>
+      <source>Show {name} of {set}</source>
+      <translation>{name} von {set} zeigen</translation>
+    </message>
+    <message>
+      <source>Make the set {name}</source>
+      <translation>Satz {name} machen</translation>
+    </message>
+    <message>
+      <source>One of {count} shows at a time now. [ and ] go through {name}; C makes a chooser of it.</source>
+      <translation>Von {count} ist nun eines zu sehen. [ und ] gehen {name} durch.</translation>
+    </message>
+    <message>
+      <source>Copy {name} as a variant</source>
+      <translation>{name} als Variante kopieren</translation>
+    </message>
+    <message>
+      <source>The copy is a variant of its own: bend it, and give it other drawings.</source>
+      <translation>Die Kopie ist eine eigene Variante: biegen und andere Zeichnungen geben.</translation>
+    </message>
+    <message>
+      <source>Take {count} out of their sets</source>
+      <translation>{count} aus ihren Sätzen nehmen</translation>
+    </message>
+    <message>
+      <source>Add {name} to {set}</source>
+      <translation>{set} {name} geben</translation>
+    </message>
+    <message>
+      <source>Make {name}</source>
+      <translation>{name} machen</translation>
+    </message>
+    <message>
+      <source>One of these parts shows at a time now; click its thumbnail in Rehearse.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name {name}</source>
+      <translation>{name} benennen</translation>
+    </message>
+    <message>
+      <source>Show {name} at rest</source>
+      <translation>{name} in Ruhe zeigen</translation>
+    </message>
+    <message>
+      <source>Take {name} out of its set</source>
+      <translation>{name} aus seinem Satz nehmen</translation>
+    </message>
+    <message>
+      <source>Order the variants</source>
+      <translation>Varianten ordnen</translation>
+    </message>
+    <message>
+      <source>Take the hand's place over</source>
+      <translation>Platz der Hand übernehmen</translation>
+    </message>
+    <message>
+      <source>{name} shows; the place of the hand before is {away} px out of its reach.</source>
+      <translation>{name} ist zu sehen; der Platz der Hand zuvor liegt {away} px außer Reichweite.</translation>
+    </message>
+    <message>
       <source>Pose {name}</source>
       <translation>Pose {name}</translation>
     </message>
@@ -2152,6 +2264,14 @@
       <translation>Blinzeln</translation>
     </message>
     <message>
+      <source>Play through the variants</source>
+      <translation>Varianten durchspielen</translation>
+    </message>
+    <message>
+      <source>Play through</source>
+      <translation>Durchspielen</translation>
+    </message>
+    <message>
       <source>What {name} follows from the lamp on</source>
       <translation>Wem {name} ab der Lampe folgt</translation>
     </message>
@@ -2210,6 +2330,10 @@
     <message>
       <source>Scatter {count} keys</source>
       <translation>{count} Schlüssel verstreuen</translation>
+    </message>
+    <message>
+      <source>Play through {name}</source>
+      <translation>{name} durchspielen</translation>
     </message>
     <message>
       <source>Select what shall follow something else first, and then, with Shift, what it shall follow.</source>
@@ -2304,6 +2428,14 @@
       <translation>Weitere Augen später, in Bildern</translation>
     </message>
     <message>
+      <source>Order</source>
+      <translation>Reihenfolge</translation>
+    </message>
+    <message>
+      <source>Frames each</source>
+      <translation>Bilder je Variante</translation>
+    </message>
+    <message>
       <source>The board</source>
       <translation>Das Brett</translation>
     </message>
@@ -2318,6 +2450,14 @@
     <message>
       <source>Frames through straight, 0 cuts</source>
       <translation>Bilder durch gestreckt, 0 schneidet</translation>
+    </message>
+    <message>
+      <source>There and back</source>
+      <translation>Hin und zurück</translation>
+    </message>
+    <message>
+      <source>Once</source>
+      <translation>Einmal</translation>
     </message>
     <message>
       <source>Pick keys in the tape first.</source>
@@ -2348,6 +2488,14 @@
       <translation>{name} in Bild {frame} setzen</translation>
     </message>
     <message>
+      <source>Shapes of {name} from {source}</source>
+      <translation>Formen von {name} aus {source}</translation>
+    </message>
+    <message>
+      <source>{count} frames were read from {source}.</source>
+      <translation>{count} Bilder wurden aus {source} gelesen.</translation>
+    </message>
+    <message>
       <source>{count} keys are on the clipboard.</source>
       <translation>{count} Schlüssel liegen in der Zwischenablage.</translation>
     </message>
@@ -2358,10 +2506,6 @@
     <message>
       <source>Take {count}</source>
       <translation>Aufnahme {count}</translation>
-    </message>
-    <message>
-      <source>Make {name}</source>
-      <translation>{name} machen</translation>
     </message>
     <message>
       <source>{name}: pose at the lamp, and go on to another frame.</source>
@@ -2430,66 +2574,6 @@
     <message>
       <source>There is no key that way.</source>
       <translation>Dort ist kein Schlüssel.</translation>
-    </message>
-    <message>
-      <source>Select a part, a chooser or a branch of a variant set first.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Show {name} of {set}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Make the set {name}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One of {count} shows at a time now. [ and ] go through {name}; C makes a chooser of it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Copy {name} as a variant</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The copy is a variant of its own: bend it, and give it other drawings.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take {count} out of their sets</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Add {name} to {set}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One of these parts shows at a time now; click its thumbnail in Rehearse.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Name {name}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Show this variant at rest</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Order the variants</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take the hand's place over</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{name} shows; the place of the hand before is {away} px out of its reach.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Select the joint with which the branch begins first.</source>
-      <translation type="unfinished" />
     </message>
     <message>
       <source>The workout ran {count} controls and joints through their range and {words}.</source>
@@ -2648,6 +2732,14 @@
       <translation>{count} Teile hinzufügen</translation>
     </message>
     <message>
+      <source>Add {count} drawings to {name}</source>
+      <translation>{name} {count} Zeichnungen geben</translation>
+    </message>
+    <message>
+      <source>{name} has {count} variants now: [ and ] go through them.</source>
+      <translation>{name} hat nun {count} Varianten: [ und ] gehen sie durch.</translation>
+    </message>
+    <message>
       <source>Exchange the drawing of {name}</source>
       <translation>Zeichnung von {name} austauschen</translation>
     </message>
@@ -2766,6 +2858,18 @@
     <message>
       <source>A carrier over all parts of this group: they move and turn together with it</source>
       <translation>Ein Träger über allen Teilen dieser Gruppe: sie bewegen und drehen sich mit ihm gemeinsam</translation>
+    </message>
+    <message>
+      <source>As a set</source>
+      <translation>Als Satz</translation>
+    </message>
+    <message>
+      <source>{path} as a set</source>
+      <translation>{path} als Satz</translation>
+    </message>
+    <message>
+      <source>Of the drawings in this group one shows at a time: eyes, mouths, hands</source>
+      <translation>Von den Zeichnungen dieser Gruppe ist eine zu sehen: Augen, Münder, Hände</translation>
     </message>
     <message>
       <source>The whole picture</source>
@@ -3207,6 +3311,42 @@
     <message>
       <source>{count} selected</source>
       <translation>{count} gewählt</translation>
+    </message>
+    <message>
+      <source>When another branch is shown, its hand goes to where this one's was</source>
+      <translation>Wird ein anderer Zweig gezeigt, geht seine Hand dorthin, wo diese war</translation>
+    </message>
+    <message>
+      <source>Variants</source>
+      <translation>Varianten</translation>
+    </message>
+    <message>
+      <source>A click shows a variant; so do [ and ], and its number with the pointer on the board</source>
+      <translation>Ein Klick zeigt eine Variante; ebenso [ und ] und ihre Zahl mit dem Zeiger auf dem Tisch</translation>
+    </message>
+    <message>
+      <source>Name of the variant</source>
+      <translation>Name der Variante</translation>
+    </message>
+    <message>
+      <source>Name it…</source>
+      <translation>Benennen…</translation>
+    </message>
+    <message>
+      <source>Earlier</source>
+      <translation>Früher</translation>
+    </message>
+    <message>
+      <source>Later</source>
+      <translation>Später</translation>
+    </message>
+    <message>
+      <source>Show it at rest</source>
+      <translation>In Ruhe zeigen</translation>
+    </message>
+    <message>
+      <source>Take it out of the set</source>
+      <translation>Aus dem Satz nehmen</translation>
     </message>
     <message>
       <source>Wheel zooms, the middle button moves, F fits; drag a card onto another to hang it there</source>

@@ -7,7 +7,7 @@ from collections.abc import Sequence
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import bead_at, cells, values_at
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, distance_text, finish, straightened
-from umbrite.desk.commands import variant_commands
+from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate

@@ -35,7 +35,9 @@ def paint(painter: Inked, sight: Sight) -> None:
     """All controls, the largest first, and the label of the one under the pointer."""
     session, camera, feedback, hover, pointer, within, *_ = sight
     places = seen_places(session, camera)
-    for key, control in sorted(controls_seen(session).items(), key=lambda item: -item[1].size):
+    opened = session.stage.opened if session.stage.station.posed else ""
+    order = sorted(controls_seen(session).items(), key=lambda item: (item[0] == opened, -item[1].size))
+    for key, control in order:
         at = places[key]
         lit = key in feedback.lit or key in session.selection.keys
         hot = hover is not None and hover.key == key
@@ -45,7 +47,8 @@ def paint(painter: Inked, sight: Sight) -> None:
             _one(painter, sight, key, Held(shown_size(control, camera), 0.0, lit, hot, strength))
             painter.setOpacity(1.0)
     _pencilled(painter, sight)
-    if hover is not None and hover.key in session.puppet.controls and not feedback.readout:
+    told = hover is not None and hover.key in session.puppet.controls and hover.key != opened
+    if hover is not None and told and not feedback.readout:
         name = session.puppet.controls[hover.key].name
         words = {"turn": f"Turn {name}", "ring": f"Turn {name}", "scale": f"Scale {name}"}
         marks.label(painter, pointer, words.get(hover.kind, name), within)

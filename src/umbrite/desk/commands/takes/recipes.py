@@ -6,12 +6,13 @@ from typing import Any, NamedTuple
 
 from msgspec.structs import replace
 
+from umbrite.desk.commands.sets.variant_commands import needs_variants, sets_selected
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.commands.takes.changes import current_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.animating.changing_over import bent_over, followed
-from umbrite.motion.animating.idling import Blinks, Breath, blinking, breathing, eyes_of
+from umbrite.motion.animating.idling import Blinks, Breath, blinking, breathing, eyes_of, played_through
 from umbrite.motion.animating.walking import walk
 from umbrite.rig.channels import is_stepped
 from umbrite.rig.edits.parenting import set_also
@@ -192,6 +193,25 @@ def _blink(session: Session) -> Recipe:
     ), make, plays=True)  # fmt: skip
 
 
+def _through(session: Session) -> Recipe:
+    keys = sets_selected(session)
+    if not keys:
+        raise RigError(needs_variants(session))
+    current_take(session)
+
+    def make(session: Session, values: Values) -> Made:
+        frame = session.stage.tape.frame
+        take = played_through(
+            current_take(session), session.puppet, keys[0], frame, round(values["each"]), back=values["back"]
+        )
+        return _with(session, tr("Play through {name}", name=session.puppet.sets[keys[0]].name), take)
+
+    return Recipe(tr("Play through the variants"), tr("Play through"), (
+        Choose("back", tr("Order"), ((tr("There and back"), True), (tr("Once"), False))),
+        Dial("each", tr("Frames each"), 1, 24, 1, 2),
+    ), make, plays=True)  # fmt: skip
+
+
 def _follow(session: Session) -> Recipe:
     """What the first of the selected things follows from the lamp on: anything it may follow, the board, or what else is selected."""
     current_take(session)
@@ -257,6 +277,7 @@ RECIPES: dict[str, Callable[[Session], Recipe]] = {
     "ease": _ease,
     "breathe": _breathe,
     "blink": _blink,
+    "through": _through,
     "follow": _follow,
     "bend": _bend,
 }

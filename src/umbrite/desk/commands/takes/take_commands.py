@@ -1,15 +1,17 @@
 """Takes made and named, keys put, moved, eased, delayed: each one step of undo."""
 
-from collections.abc import Callable, Collection
+from collections.abc import Callable, Collection, Sequence
 
 import msgspec
 from msgspec.structs import replace
 from PySide6.QtGui import QGuiApplication
 
+from umbrite.desk.commands.sets.variant_commands import needs_variants, sets_selected
 from umbrite.desk.commands.takes.changes import current_take, put_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
+from umbrite.motion.animating.idling import spoken
 from umbrite.rig.channels import known_only, neutral
 from umbrite.rig.edits.shelf import by_names, from_names, get_pose
 from umbrite.rig.errors import RigError
@@ -57,6 +59,7 @@ def key_everything(session: Session) -> None:
     take = session.stage.tape.take
     names = {*session.pose, *(take.tracks if take is not None else {})}
     names |= {f"{c.moves}.{what}" for c in session.puppet.controls.values() for what in ("x", "y", "turn")}
+    names |= {f"{key}.shows" for key in session.puppet.sets}
     _key(session, names, tr("Key all"))
 
 
@@ -112,6 +115,7 @@ def drop_pose(session: Session, name: str, frame: float) -> None:
     take = session.stage.tape.take
     names = {*pose, *(take.tracks if take is not None else {})}
     names |= {f"{c.moves}.{what}" for c in session.puppet.controls.values() for what in ("x", "y", "turn")}
+    names |= {f"{key}.shows" for key in session.puppet.sets}
     if saved.about:
         names = {channel for channel in names if owner_of(channel) in saved.about}
     names = of_kinds(names, session.stage.tape.kinds)
@@ -132,6 +136,21 @@ def more_ghosts(by: int) -> Callable[[Session], None]:
         )
 
     return work
+
+
+def speak(session: Session, shapes: Sequence[tuple[float, str]], source: str) -> None:
+    """The variants of the selected set at frames, by names, as a list tells."""
+    keys = sets_selected(session)
+    if not keys:
+        raise RigError(needs_variants(session))
+    session.stage.go_to(TAKES)
+    take = spoken(current_take(session), session.puppet, keys[0], shapes)
+    put_take(
+        session,
+        tr("Shapes of {name} from {source}", name=session.puppet.sets[keys[0]].name, source=source),
+        take,
+    )
+    session.say(tr("{count} frames were read from {source}.", count=len(shapes), source=source))
 
 
 # Time

@@ -8,7 +8,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.matching import carry_by
 from umbrite.rig.change import change
-from umbrite.rig.control_kinds import MOVING, VALUED, carrier_of, span_of, traits
+from umbrite.rig.control_kinds import BESIDE, MOVING, carrier_of, span_of, traits
 from umbrite.rig.edits.controls import set_range
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.family import ancestors
@@ -83,7 +83,7 @@ class ControlSection(Section):
         super().show_for(keys)
         kinds = {self.session.puppet.controls[key].kind for key in keys}
         self.axes.setEnabled(kinds <= MOVING)
-        self.shape.setEnabled(kinds.isdisjoint(VALUED))
+        self.shape.setEnabled(kinds.isdisjoint(BESIDE))
         for field in self.ranges:
             field.setEnabled(kinds.isdisjoint({"knob", "chooser"}))
 

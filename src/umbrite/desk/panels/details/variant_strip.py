@@ -4,7 +4,7 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QAction, QContextMenuEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QCheckBox, QInputDialog, QLabel, QMenu, QSizePolicy, QVBoxLayout, QWidget
 
-from umbrite.desk.commands import variant_commands
+from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked

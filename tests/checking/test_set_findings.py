@@ -1,0 +1,52 @@
+"""Findings about variant sets: each fault is noticed, a sound set has none."""
+
+from msgspec.structs import replace
+
+from demo_puppet import joint, part, varied_wick
+from umbrite.checking.puppet_findings import findings
+from umbrite.rig.change import change
+from umbrite.rig.edits.controls import make_chooser, make_control
+from umbrite.rig.edits.limbs import remove_limb
+from umbrite.rig.edits.links import add_link
+from umbrite.rig.edits.variants.branches import copy_as_variant, limb_of
+from umbrite.rig.edits.variants.sets import remove_variant, set_of
+from umbrite.rig.model import Puppet
+
+WICK = varied_wick()
+EYES = next(key for key, one in WICK.sets.items() if one.name == "Eyes")
+
+
+def codes(puppet: Puppet) -> set[str]:
+    return {each.code for each in findings(puppet) if each.code.startswith(("variant", "set"))}
+
+
+def test_the_demos_sets_are_sound() -> None:
+    assert codes(WICK) == set()
+
+
+def test_each_fault_of_a_set_is_noticed() -> None:
+    small = WICK
+    for number in (2, 3, 4):
+        small = remove_variant(small, EYES, number)
+    assert codes(small) == {"set-small"}
+    open_, closed = (WICK.sets[EYES].variants[i].parts[0] for i in (0, 2))
+    twin = change(WICK, closed, drawing=WICK.parts[open_].drawing, placement=WICK.parts[open_].placement)
+    assert codes(twin) == {"variant-twin"}
+    elsewhere = change(WICK, closed, joint=joint(WICK, "Cap"))
+    assert "variant-elsewhere" in codes(elsewhere)
+    order = tuple(key for key in WICK.order if key != closed)
+    assert codes(replace(WICK, order=(*order, closed))) == {"variant-depth"}
+
+
+def test_what_a_link_never_comes_to_and_a_branch_without_a_limb_are_noticed() -> None:
+    bare = replace(WICK, controls={k: c for k, c in WICK.controls.items() if c.chooses != EYES})
+    puppet, slider = make_control(bare, "slider", joint(WICK, "Head"))
+    short, _ = add_link(puppet, f"{slider}.value", f"{EYES}.shows", [(-1.0, 0.0), (1.0, 2.0)])
+    assert codes(short) == {"variant-never"}
+    assert codes(make_chooser(short, EYES)[0]) == set()
+    puppet, key, number = copy_as_variant(WICK, joint(WICK, "Near thigh"))
+    variant = next(each for each in puppet.sets[key].variants if each.number == number)
+    limb = limb_of(puppet, variant)
+    without = remove_limb(puppet, next(k for k, each in puppet.limbs.items() if each is limb))
+    assert "variant-unlimbed" in codes(without)
+    assert set_of(puppet, part(WICK, "Cap")) is None

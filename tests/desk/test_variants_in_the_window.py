@@ -1,0 +1,227 @@
+"""Variants in the window: drawings added late, switched by strip, keys, wheel and cards; branches that come and go with their rig."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QPoint, QPointF, Qt
+from PySide6.QtGui import QWheelEvent
+from PySide6.QtWidgets import QApplication
+from pytestqt.qtbot import QtBot
+
+from demo_puppet import control, joint, part
+from desk.conftest import Answers, Hand
+from umbrite.desk.board.control_places import cells
+from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen
+from umbrite.desk.commands.sets import variant_commands
+from umbrite.desk.panels.tape.tape_rows import rows_of
+from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
+from umbrite.desk.window import Window
+from umbrite.files.png import encode
+from umbrite.rig.edits.variants.branches import limb_of
+
+Act = Callable[[str], None]
+
+
+def set_named(window: Window, name: str) -> str:
+    return next(key for key, one in window.session.puppet.sets.items() if one.name == name)
+
+
+def shown(window: Window, name: str) -> str:
+    return window.session.placed.chosen(set_named(window, name)).name
+
+
+@pytest.fixture
+def pictures(tmp_path: Path) -> list[Path]:
+    """Two mouths, drawn late."""
+    paths = []
+    for name, grey in (("grin", 40), ("whistle", 90)):
+        picture = np.zeros((30, 60, 4), np.uint8)
+        picture[4:26, 5:55] = (grey, 20, 20, 255)
+        path = tmp_path / f"{name}.png"
+        path.write_bytes(encode(picture))
+        paths.append(path)
+    return paths
+
+
+def test_two_mouths_are_added_long_after_by_letting_files_go_on_the_part(
+    wick_window: Window, answers: Answers, pictures: list[Path]
+) -> None:
+    session = wick_window.session
+    before = session.puppet
+    mouth = part(before, "Mouth")
+    answers.on_part = "variant"
+    wick_window.files.dropped([str(path) for path in pictures], mouth)
+    one = session.puppet.sets[set_named(wick_window, "Mouth")]
+    assert [variant.name for variant in one.variants][-2:] == ["grin", "whistle"]
+    new = session.puppet.parts[one.variants[-1].parts[0]]
+    assert (new.joint, new.opacity, new.clip) == (
+        before.parts[mouth].joint,
+        before.parts[mouth].opacity,
+        None,
+    )
+    assert session.history.undo_name == "Add 2 drawings to Mouth"
+    assert all(session.puppet.parts[key] == each for key, each in before.parts.items()), (
+        "nothing else is changed"
+    )
+
+
+def test_a_part_without_a_set_gets_one(
+    wick_window: Window, answers: Answers, pictures: list[Path], act: Act
+) -> None:
+    session = wick_window.session
+    session.stage.go_to(PARTS)
+    session.selection.pick([part(session.puppet, "Cap")])
+    answers.add_paths = pictures[:1]
+    act("add-drawings")
+    one = session.puppet.sets[set_named(wick_window, "Cap")]
+    assert [variant.name for variant in one.variants] == ["First", "grin"]
+    assert one.rest == 1
+
+
+def test_switched_by_the_strip_in_every_station_and_only_looked_at_where_the_rig_is_built(
+    wick_window: Window, qtbot: QtBot
+) -> None:
+    session, strip = wick_window.session, wick_window.details.variants
+    wick_window.docks["Details"].show()
+    wick_window.docks["Details"].raise_()
+    before = session.history.now
+    for station in (PARTS, PIVOTS, LIMBS):
+        session.stage.go_to(station)
+        session.selection.pick([part(session.puppet, "Eyes")])
+        QApplication.processEvents()
+        assert strip.isVisible()
+        at = strip.cards.box_of(2).center().toPoint()
+        qtbot.mouseClick(strip.cards, Qt.MouseButton.LeftButton, pos=at)
+        assert shown(wick_window, "Eyes") == "Closed"
+        qtbot.keyClick(strip.cards, Qt.Key.Key_Right)
+        assert shown(wick_window, "Eyes") == "Wide"
+    assert session.history.now is before, "looking is no edit"
+    session.stage.go_to(REHEARSE)
+    assert shown(wick_window, "Eyes") == "Open", "there the pose tells"
+    session.selection.pick([control(session.puppet, "Eyes")])
+    qtbot.mouseClick(strip.cards, Qt.MouseButton.LeftButton, pos=strip.cards.box_of(2).center().toPoint())
+    assert shown(wick_window, "Eyes") == "Closed"
+    assert session.history.undo_name == "Show Closed of Eyes"
+    menu = strip.cards.menu_for(
+        session.puppet.sets[strip.cards.key].variants[2], session.puppet.sets[strip.cards.key]
+    )
+    actions = {action.text(): action for action in menu.actions()}
+    actions["Show it at rest"].trigger()
+    assert session.puppet.sets[strip.cards.key].rest == 3
+    actions["Earlier"].trigger()
+    assert [v.name for v in session.puppet.sets[strip.cards.key].variants] == [
+        "Open",
+        "Closed",
+        "Half",
+        "Wide",
+    ]
+
+
+def test_number_keys_brackets_wheel_and_cards_show_variants(
+    wick_window: Window, hand: Hand, act: Act, qtbot: QtBot
+) -> None:
+    session, board = wick_window.session, wick_window.board
+    session.stage.go_to(REHEARSE)
+    eyes = session.puppet.joints[joint(session.puppet, "Eyes")].pivot.z
+    session.selection.pick([])
+    hand.hover(eyes - 22 + 16j)
+    qtbot.keyClick(board, Qt.Key.Key_3)
+    assert shown(wick_window, "Eyes") == "Closed"
+    chooser = control(session.puppet, "Mouth")
+    session.selection.pick([chooser])
+    act("variant-on")
+    assert shown(wick_window, "Mouth") == "Closed"
+    act("variant-back")
+    act("variant-back")
+    assert shown(wick_window, "Mouth") == "Ee", "around the end"
+    middle = cells(session, board.camera, chooser)[0].center()
+    hand.hover(board.camera.board(complex(middle.x(), middle.y())))
+    assert session.stage.opened == chooser
+    cards = cells(session, board.camera, chooser)
+    assert cards[0].width() > 60, "a hand of cards"
+    second = cards[2].center()
+    hand.click(board.camera.board(complex(second.x(), second.y())))
+    assert shown(wick_window, "Mouth") == "Ah"
+    place = QPointF(second)
+    event = QWheelEvent(
+        place, QPointF(board.mapToGlobal(place)), QPoint(), QPoint(0, -120),
+        Qt.MouseButton.NoButton, Qt.KeyboardModifier.NoModifier, Qt.ScrollPhase.NoScrollPhase, False,
+    )  # fmt: skip
+    hand.hover(board.camera.board(complex(second.x(), second.y())))
+    QApplication.sendEvent(board, event)
+    assert shown(wick_window, "Mouth") == "Oh"
+
+
+def test_several_choosers_with_variants_of_the_same_names_are_set_together(wick_window: Window) -> None:
+    session = wick_window.session
+    session.stage.go_to(REHEARSE)
+    session.selection.pick([control(session.puppet, "Eyes"), control(session.puppet, "Mouth")])
+    variant_commands.choose(session, set_named(wick_window, "Eyes"), 3)
+    assert (shown(wick_window, "Eyes"), shown(wick_window, "Mouth")) == ("Closed", "Closed")
+    assert session.history.undo_name == "Show Closed of Eyes"
+
+
+def test_only_the_branch_that_shows_has_its_rig_on_the_board(wick_window: Window, act: Act) -> None:
+    session = wick_window.session
+    session.stage.go_to(LIMBS)
+    key = set_named(wick_window, "Far arm")
+    for variant in session.puppet.sets[key].variants:
+        session.stage.show_variants({f"{key}.shows": float(variant.number)})
+        joints, limbs = set(joints_seen(session)), set(limbs_seen(session))
+        own = limb_of(session.puppet, variant)
+        assert own is not None
+        assert own.joints[0] in joints
+        others = [
+            limb_of(session.puppet, each) for each in session.puppet.sets[key].variants if each is not variant
+        ]
+        assert all(limb is not None and limb.joints[0] not in joints for limb in others)
+        assert len(limbs) == 4
+        moved = {each.moves for each in controls_seen(session).values()}
+        assert own.target in moved or variant.number != 1
+        assert moved.isdisjoint(limb.target for limb in others if limb is not None)
+    session.selection.pick([joint(session.puppet, "Near thigh")])
+    act("copy-variant")
+    assert session.history.undo_name == "Copy Near thigh as a variant"
+    act("variant-out")
+    assert len(session.puppet.sets) == 5
+
+
+def test_switching_the_arm_takes_the_hands_place_over_and_tells_what_is_out_of_reach(
+    wick_window: Window,
+) -> None:
+    session = wick_window.session
+    session.stage.go_to(REHEARSE)
+    key = set_named(wick_window, "Far arm")
+    one, _, raised = session.puppet.sets[key].variants
+    limbs = [limb_of(session.puppet, variant) for variant in (one, raised)]
+    assert limbs[0] is not None
+    assert limbs[1] is not None
+    session.edit("Reach", pose={f"{limbs[0].target}.x": -40.0, f"{limbs[0].target}.y": -160.0})
+    before = session.placed.pivot(limbs[0].target)
+    variant_commands.choose(session, key, raised.number)
+    assert session.placed.pivot(limbs[1].target) == pytest.approx(before)
+    session.step(-1)
+    session.edit("Far away", pose={f"{limbs[0].target}.x": 900.0})
+    variant_commands.choose(session, key, raised.number)
+    assert "out of its reach" in wick_window.frame.hints.message
+
+
+def test_the_tape_shows_thumbnails_held_until_the_next(wick_window: Window) -> None:
+    session, sheet = wick_window.session, wick_window.tape.sheet
+    session.stage.go_to(TAKES)
+    session.stage.tape.choose("Lamp up")
+    QApplication.processEvents()
+    rows = rows_of(session.puppet, session.stage.tape.take, ())
+    eyes = next(row for row in rows if row.label == "Eyes")
+    assert eyes.channels == (f"{set_named(wick_window, 'Eyes')}.shows",)
+    before = sheet.grab().toImage()
+    session.stage.tape.go_to(16.0)
+    variant_commands.choose(session, set_named(wick_window, "Eyes"), 3)
+    assert [key.frame for key in session.stage.tape.take.tracks[eyes.channels[0]]] == [0, 10, 16, 44, 48]  # type: ignore[union-attr]
+    assert sheet.grab().toImage() != before
+    session.stage.tape.go_to(43.0)
+    assert shown(wick_window, "Eyes") == "Closed"
+    session.stage.tape.go_to(44.0)
+    assert shown(wick_window, "Eyes") == "Half"
