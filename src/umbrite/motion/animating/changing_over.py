@@ -11,7 +11,7 @@ from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.animating.stepping import pose_of_take
 from umbrite.motion.matching import follow_in_place, stayed
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.sampling import compile_take, sample, slopes_at
+from umbrite.motion.sampling import compile_take, sample
 from umbrite.rig.angles import wrapped
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Pose, Puppet
@@ -29,6 +29,12 @@ def split_at(take: Take, puppet: Puppet, channel: str, frame: float) -> Take:
     track = take.tracks[channel]
     if key_at(take, channel, frame) is not None:
         return take
+    first = key_at(take, channel, take.first)
+    if (
+        take.loop and first is not None and abs(frame - take.last) < SAME
+    ):  # the end of a loop is its beginning
+        closing = sorted([*track, replace(first, frame=frame)], key=lambda key: key.frame)
+        return replace(take, tracks={**take.tracks, channel: tuple(closing)})
     ring, beside = _ring(take, track)
     period = float(take.last - take.first)
     at = frame + period if take.loop and frame < ring[0].frame else frame
@@ -44,9 +50,10 @@ def split_at(take: Take, puppet: Puppet, channel: str, frame: float) -> Take:
         for i, (one, other) in enumerate(itertools.pairwise(ring)):
             # The slopes of its neighbours hang on a smooth way; those of ways further off do not.
             near = min(abs(i - number), count - abs(i - number) if take.loop else count) <= 1
-            whole = one.going == "hold" or not near
+            inside = one.frame < at < other.frame
+            whole = one.going == "hold" or not (inside or (near and one.going == "smooth"))
             made += [one] if whole else _pieces(take, puppet, channel, one, other, at)
-            if whole and one.frame < at < other.frame:
+            if whole and inside:
                 made.append(Key(at, one.value, "hold"))
         if ring[-1].frame <= take.last or not take.loop:
             made.append(ring[-1])
@@ -74,17 +81,26 @@ def _ring(take: Take, track: Track) -> tuple[list[Key], list[Key]]:
 
 def _pieces(take: Take, puppet: Puppet, channel: str, one: Key, other: Key, at: float) -> list[Key]:
     """A way as free keys of its own slopes, with one more where `at` lies in it."""
-    starts = compile_take(take, puppet).curves[channel].starts
-    inside = [place for place in starts.tolist() if one.frame + SAME < place < other.frame - SAME]
-    inside = [one.frame, *inside]
-    if one.frame < at < other.frame and all(abs(place - at) > SAME for place in inside):
-        inside = sorted([*inside, at])
-    values = sample(take, puppet, inside, [channel])[channel].tolist()
+    starts, parts = compile_take(take, puppet).curves[channel]
+    first = int(np.searchsorted(starts, one.frame + SAME / 2, side="right")) - 1
+    last = int(np.searchsorted(starts, other.frame - SAME / 2, side="left"))
     made = []
-    for place, value, end in zip(inside, values, [*inside[1:], other.frame], strict=True):
-        out, into = slopes_at(take, puppet, channel, place)[1], slopes_at(take, puppet, channel, end)[0]
-        made.append(Key(place, value if place > one.frame else one.value, "free", out, into))
-    return made
+    for i in range(first, last):
+        begin = one.frame if i == first else float(starts[i])
+        end = float(starts[i + 1]) if i + 1 < last else other.frame
+        cuts = [begin, at, end] if begin + SAME < at < end - SAME else [begin, end]
+        _, c1, c2, c3 = parts[:, i].tolist()
+        for here, there in itertools.pairwise(cuts):
+            out, into = (c1 + (t - starts[i]) * (2 * c2 + 3 * c3 * (t - starts[i])) for t in (here, there))
+            along = here - float(starts[i])
+            value = float(((c3 * along + c2) * along + c1) * along + parts[0, i])
+            made.append(Key(here, one.value if here == one.frame else value, "free", float(out), float(into)))
+    if all(abs(key.frame - at) > SAME for key in made) or not one.frame < at < other.frame:
+        return made
+    return [
+        replace(key, frame=at) if abs(key.frame - at) <= SAME and key.frame != one.frame else key
+        for key in made
+    ]
 
 
 def followed(take: Take, puppet: Puppet, joint: str, number: int, frame: float, over: int = 0) -> Take:
