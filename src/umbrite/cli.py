@@ -158,10 +158,12 @@ def _set(package: Package, pose: Pose, setting: str) -> Pose:
     name, _, text = setting.partition("=")
     control = next((c for c in package.puppet.controls.values() if c.name == name), None)
     one = next((key for key, one in package.puppet.sets.items() if one.name == name), None)
-    if one is not None:
+    if one is not None and (control is None or _names_variant(package.puppet, one, text)):
         return _chosen(package.puppet, pose, one, text)
     if control is None:
-        known = ", ".join(c.name for c in package.puppet.controls.values()) or "none"
+        names = [c.name for c in package.puppet.controls.values()]
+        names += [each.name for each in package.puppet.sets.values() if each.name not in names]
+        known = ", ".join(names) or "none"
         raise RigError(f"There is no control named {name!r} in {package.puppet.name}. It has: {known}.")
     if traits(control).chooses:
         return _chosen(package.puppet, pose, control.chooses, text)
@@ -177,6 +179,11 @@ def _set(package: Package, pose: Pose, setting: str) -> Pose:
         return with_values(pose, values)
     placed = evaluate(compile_plan(package.puppet), pose)
     return move_control_to(placed, pose, control, complex(numbers[0], numbers[1]))
+
+
+def _names_variant(puppet: Puppet, key: str, text: str) -> bool:
+    """Whether a text is the name of a variant of a set: a grip and a set may share a name."""
+    return text.strip().casefold() in {variant.name.casefold() for variant in puppet.sets[key].variants}
 
 
 def _chosen(puppet: Puppet, pose: Pose, key: str, text: str) -> Pose:

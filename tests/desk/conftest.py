@@ -11,7 +11,7 @@ from PySide6.QtGui import QMouseEvent
 from PySide6.QtWidgets import QApplication, QMenu
 from pytestqt.qtbot import QtBot
 
-from demo_puppet import ASSETS
+from demo_puppet import ASSETS, plain_package
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.under_menu import menu_under
 from umbrite.desk.files.import_table import Chosen
@@ -152,6 +152,15 @@ def window(qtbot: QtBot, tmp_path: Path, answers: Answers) -> Iterator[Window]:
 def wick_window(window: Window) -> Window:
     """The window with the finished demo, in Rehearse."""
     window.files.open(ASSETS / "wick.umbrite")
+    return window
+
+
+@pytest.fixture
+def plain_window(window: Window) -> Window:
+    """The window with the finished demo without its variants: one far arm, one drawing of each piece."""
+    window.files.open(ASSETS / "wick.umbrite")
+    package = plain_package("wick")
+    window.session.edit("Plain", puppet=package.puppet, pose={}, takes=())
     return window
 
 

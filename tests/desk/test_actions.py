@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QApplication, QLineEdit
 from demo_puppet import ASSETS, control, joint, part
 from desk.conftest import Answers
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
+from umbrite.desk.commands.sets.variant_commands import choose
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE, TAKES, Station
 from umbrite.desk.window import Window
 from umbrite.files.long_work import CancelledError
@@ -70,6 +71,14 @@ def end_of_limb(window: Window) -> None:
     puppet = window.session.puppet
     short = next(key for key, item in puppet.limbs.items() if item.name == "Near arm")
     window.session.selection.pick([short])
+
+
+def eyed(window: Window) -> None:
+    """Another drawing of the eyes than that at rest, and the set picked."""
+    wick(window)
+    key = next(key for key, one in window.session.puppet.sets.items() if one.name == "Eyes")
+    window.session.selection.pick([key])
+    choose(window.session, key, window.session.puppet.sets[key].variants[2].number)
 
 
 def posed(window: Window) -> None:
@@ -202,7 +211,7 @@ FITTING: dict[str, State] = {
     "redo": undone, "delete": picked(CONTROLS, "Near hand", of="control"), "same-length": boned, "detach": boned,
     "attach": bone_and_other, "bind-name": boned, "bind-overlap": boned, "loose": boned, "bind-nearest": boned,
     "limit-mirror": one_sided, "limit-same": one_sided, "limit-copy": picked(LIMBS, "Near shin", "Head"), "reset-branch": posed,
-    "reset": posed, "paste-pose": copied, "extend": end_of_limb, "find-joints": art, "controls-make": limb_without_controls,
+    "reset": posed, "variant-on": eyed, "variant-back": eyed, "variant-rest": eyed, "paste-pose": copied, "extend": end_of_limb, "find-joints": art, "controls-make": limb_without_controls,
     "free": picked(PIVOTS, "Head"), "hang-last": picked(PIVOTS, "Cap", "Near hand"), "limbs-from-names": unlimbed, "limb-between": picked(LIMBS, "Scarf tail", "Scarf end"),
     "take-start": keyed, "scatter-keys": keyed, "swing": swinging, "bake-swing": swinging, "stretch-keys": keyed, "press-keys": keyed, **{f"film-{kind}": keyed for kind in ("webm", "mp4", "gif", "apng", "webp", "folder")}, "undo": posed, "mirror-pose": waved, "two-depths": picked(PARTS, "Scarf", of="part"), "rehearse": limb, "pose": limb, "up": picked(PIVOTS, "Head"),
     "down": picked(PIVOTS, "Trunk"), "branch": picked(PIVOTS, "Trunk"), "controls-list": wick, "bones-middle": ONE_PART,

@@ -74,8 +74,8 @@ def test_an_edge_stretches_one_way_only_and_nothing_can_be_scaled_away() -> None
     assert abs(m(110 + 60j) - m(10 + 10j)) > 0.5
 
 
-def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(wick_window: Window, act: Act) -> None:
-    session = wick_window.session
+def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(plain_window: Window, act: Act) -> None:
+    session = plain_window.session
     session.stage.go_to(PIVOTS)
     session.selection.pick([joint(session.puppet, "Near upper arm")])
     act("other-mirrored")
@@ -84,7 +84,7 @@ def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(wick_window
     assert [puppet.joints[key].name for key in session.selection.keys] == ["Far upper arm 2"]
     assert len(puppet.limbs) == 5
     assert len(puppet.controls) == 11
-    assert "with 1 limb" in wick_window.frame.hints.message
+    assert "with 1 limb" in plain_window.frame.hints.message
     act("undo")
     assert len(session.puppet.limbs) == 4
 

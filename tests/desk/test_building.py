@@ -199,24 +199,24 @@ def test_carriers_go_over_a_selection_and_a_master_over_everything(art_window: W
     assert puppet(art_window).joints[carrier].parent is None
 
 
-def test_a_limb_is_drawn_from_either_end_and_selected(wick_window: Window, hand: Hand, act: Act) -> None:
-    session = wick_window.session
+def test_a_limb_is_drawn_from_either_end_and_selected(plain_window: Window, hand: Hand, act: Act) -> None:
+    session = plain_window.session
     session.stage.go_to(LIMBS)
-    arm = next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
+    arm = next(key for key, limb in puppet(plain_window).limbs.items() if limb.name == "Far arm")
     session.selection.pick([arm])
     act("delete")
-    assert len(puppet(wick_window).limbs) == 3
-    before = picture(wick_window)
+    assert len(puppet(plain_window).limbs) == 3
+    before = picture(plain_window)
     pivots = [
-        puppet(wick_window).joints[joint(puppet(wick_window), n)].pivot.z
+        puppet(plain_window).joints[joint(puppet(plain_window), n)].pivot.z
         for n in ("Far upper arm", "Far hand")
     ]
     hand.drag(pivots[1], pivots[0])
-    limb = puppet(wick_window).limbs[session.selection.keys[0]]
+    limb = puppet(plain_window).limbs[session.selection.keys[0]]
     assert (limb.name, limb.bend) == ("Far arm", -1)
-    assert puppet(wick_window).joints[limb.target].pivot.z == pivots[1]
-    assert (picture(wick_window) == before).all()
-    assert invariants(puppet(wick_window)) == []
+    assert puppet(plain_window).joints[limb.target].pivot.z == pivots[1]
+    assert (picture(plain_window) == before).all()
+    assert invariants(puppet(plain_window)) == []
 
 
 def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(
@@ -313,20 +313,20 @@ def test_details_change_many_at_once_and_refuse_in_words(wick_window: Window) ->
 
 
 def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(
-    wick_window: Window, hand: Hand, act: Act, qtbot: QtBot
+    plain_window: Window, hand: Hand, act: Act, qtbot: QtBot
 ) -> None:
-    session = wick_window.session
+    session = plain_window.session
     session.stage.go_to(CONTROLS)
-    session.selection.pick(puppet(wick_window).controls)
+    session.selection.pick(puppet(plain_window).controls)
     act("delete")
-    assert not puppet(wick_window).controls
+    assert not puppet(plain_window).controls
     act("controls-make")
-    assert not puppet(wick_window).controls  # pencilled only
+    assert not puppet(plain_window).controls  # pencilled only
     neck = next(p for p in pencils(session) if p.proposed.control.name == "Neck")
     hand.click(neck.at)
-    assert "Neck is left out" in wick_window.frame.hints.message
-    qtbot.keyClick(wick_window.board, Qt.Key.Key_Return)
-    names = {control.name for control in puppet(wick_window).controls.values()}
+    assert "Neck is left out" in plain_window.frame.hints.message
+    qtbot.keyClick(plain_window.board, Qt.Key.Key_Return)
+    names = {control.name for control in puppet(plain_window).controls.values()}
     assert names == {
         "Near hand",
         "Far hand",
@@ -339,10 +339,10 @@ def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(
         "Look",
     }
     assert session.history.undo_name == "Make 9 controls"
-    key = next(k for k, c in puppet(wick_window).controls.items() if c.name == "Far hand")
-    at = session.placed.control_at(puppet(wick_window).controls[key])
+    key = next(k for k, c in puppet(plain_window).controls.items() if c.name == "Far hand")
+    at = session.placed.control_at(puppet(plain_window).controls[key])
     hand.drag(at, at + 40 - 30j)
-    assert puppet(wick_window).controls[key].offset == Point(
+    assert puppet(plain_window).controls[key].offset == Point(
         pytest.approx(40, abs=1), pytest.approx(-30, abs=1)
     )
 

@@ -106,19 +106,19 @@ def test_a_pad_drives_two_values(wick_window: Window, hand: Hand, act: Act) -> N
     assert session.placed.pivot(cap) - before == pytest.approx(40 + 20j, abs=1.5)
 
 
-def test_a_chooser_shows_the_part_whose_cell_is_clicked(wick_window: Window, hand: Hand, act: Act) -> None:
-    session = wick_window.session
+def test_a_chooser_shows_the_part_whose_cell_is_clicked(plain_window: Window, hand: Hand, act: Act) -> None:
+    session = plain_window.session
     session.selection.pick([joint(session.puppet, "Cap"), joint(session.puppet, "Mouth")])
     act("make-chooser")
     key = session.selection.keys[0]
     act("rehearse")
     assert np.count_nonzero(~session.placed.shown) == 1
-    second = cells(session, wick_window.board.camera, key)[1].center()
-    before = picture(wick_window)
-    hand.click(wick_window.board.camera.board(complex(second.x(), second.y())))
+    second = cells(session, plain_window.board.camera, key)[1].center()
+    before = picture(plain_window)
+    hand.click(plain_window.board.camera.board(complex(second.x(), second.y())))
     one = session.puppet.controls[key].chooses
     assert session.placed.chosen(one).name == "Mouth"
-    assert (picture(wick_window) != before).any()
+    assert (picture(plain_window) != before).any()
     assert session.history.undo_name == "Show Mouth of Cap set"
 
 

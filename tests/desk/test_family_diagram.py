@@ -160,18 +160,18 @@ def test_a_click_on_what_a_catching_carrier_carries_picks_the_carrier(
     assert not field.isVisible()
 
 
-def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(wick_window: Window, act: Act) -> None:
-    session = wick_window.session
+def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(plain_window: Window, act: Act) -> None:
+    session = plain_window.session
     session.stage.go_to(PARTS)
     session.selection.pick([part(session.puppet, "Near forearm")])
     before = session.puppet
     act("delete")
     assert session.puppet is before
-    assert "Shift+Delete takes it along" in wick_window.frame.hints.message
+    assert "Shift+Delete takes it along" in plain_window.frame.hints.message
     act("delete-with")
     assert "Near forearm" not in {item.name for item in session.puppet.parts.values()}
     assert len(session.puppet.limbs) == 3
-    assert "with Near arm" in wick_window.frame.hints.message
+    assert "with Near arm" in plain_window.frame.hints.message
     assert invariants(session.puppet) == []
     act("undo")
     assert session.puppet is before

@@ -441,9 +441,9 @@ def test_find_limits_over_the_whole_puppet_can_be_cancelled(
 
 
 def test_limbs_from_names_are_pencilled_and_each_can_be_left_out(
-    wick_window: Window, hand: Hand, act: Act, qtbot: QtBot
+    plain_window: Window, hand: Hand, act: Act, qtbot: QtBot
 ) -> None:
-    session = wick_window.session
+    session = plain_window.session
     bare = session.puppet
     for key in bare.limbs:
         bare = remove_limb(bare, key)
@@ -451,7 +451,7 @@ def test_limbs_from_names_are_pencilled_and_each_can_be_left_out(
     act("limbs-from-names")
     assert session.puppet is bare, "nothing is made yet"
     assert len(session.drafts.now.limbs) == 4
-    board = wick_window.board
+    board = plain_window.board
     thigh, shin = (session.placed.pivot(joint(bare, f"Near {bone}")) for bone in ("thigh", "shin"))
     hand.click((thigh + shin) / 2)
     left = [limb for limb in session.drafts.now.limbs if limb.left_out]
@@ -465,7 +465,7 @@ def test_limbs_from_names_are_pencilled_and_each_can_be_left_out(
     hand.click((thigh + shin) / 2)
     qtbot.keyClick(board, Qt.Key.Key_Return)
     assert len(session.puppet.limbs) == 3
-    assert "left out" in wick_window.frame.hints.message
+    assert "left out" in plain_window.frame.hints.message
     qtbot.keyClick(board, Qt.Key.Key_Escape)
     assert session.drafts.now.limbs == ()
     assert len(session.puppet.limbs) == 3

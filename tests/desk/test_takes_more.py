@@ -161,7 +161,7 @@ def test_an_export_tells_before_how_large_it_will_be(timed: Window, qtbot: QtBot
         "what is like the frame before weighs less, so it is told as the most"
     )
     assert dialog.film.background is None
-    assert FilmDialog(film, ".mp4", timed.session.stage.theme, timed).film.background == "#FFFFFF"
+    assert FilmDialog(film, ".mp4", timed.session.stage.theme, timed).film.background == "#ffffff"
 
 
 def test_shift_takes_keys_together_and_apart_again(timed: Window, qtbot: QtBot) -> None:

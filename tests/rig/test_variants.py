@@ -5,14 +5,16 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from demo_puppet import joint, part, wick
+from demo_puppet import joint, part, varied_wick, wick
 from umbrite.files.migrations import VERSION, migrated
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
 from umbrite.motion.switching import next_variant, switched
 from umbrite.rig.change import change
-from umbrite.rig.edits.controls import make_chooser, make_control
+from umbrite.rig.control_kinds import control_at_rest
+from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
+from umbrite.rig.edits.controls import make_chooser, make_control, remove_control
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.parts import remove_part
 from umbrite.rig.edits.shelf import mirrored
@@ -32,6 +34,7 @@ from umbrite.rig.edits.variants.sets import (
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet
+from umbrite.rig.placement import around_parts
 
 WICK = wick()
 PARTS = [part(WICK, name) for name in ("Cap", "Mouth", "Scarf end")]
@@ -202,3 +205,21 @@ def test_old_choosers_become_sets() -> None:
     assert [key["value"] for key in document["takes"][0]["tracks"]["s12.shows"]] == [0.0, 2.0]
     assert raw["document"]["pose"] == {"c7.value": 1.0}, "what was read is not changed"  # type: ignore[index]
     assert change(SET, KEY, name="Other").sets[KEY].name == "Other"
+
+
+def test_make_controls_puts_a_chooser_beside_each_set_that_has_none() -> None:
+
+    puppet = varied_wick()
+    for key in [key for key, control in puppet.controls.items() if control.chooses]:
+        puppet = remove_control(puppet, key)
+    proposed = [each for each in propose_controls(puppet) if each.control.kind == "chooser"]
+    assert [each.control.name for each in proposed] == [one.name for one in puppet.sets.values()]
+    made, keys = make_proposed(puppet, proposed)
+    spots = [control_at_rest(made, made.controls[key]) for key in keys]
+    for i, key in enumerate(keys):
+        control = made.controls[key]
+        one = made.sets[control.chooses]
+        box = around_parts(made, [part for variant in one.variants for part in variant.parts] or made.order)
+        assert not box.left < spots[i].real < box.right  # beside, not over it
+        assert all(abs(spots[i] - other) >= 60 for other in spots[:i])
+    assert not [each for each in propose_controls(made) if each.control.kind == "chooser"]

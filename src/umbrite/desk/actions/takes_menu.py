@@ -44,7 +44,7 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("delay-chain", "Takes", "Delay down the chain…", "", "rig-spread", with_recipe("delay"), needs_take, row="Takes"),
     Act("swing", "Takes", "Hang loose", "", "rig-moved", on_session(loose.hang_loose), loose.needs_joint),
     Act("bake-swing", "Takes", "Swing as keys", "", "rig-key", on_session(loose.bake_swing), needs_take),
-    Act("dangle", "Takes", "Swing while you pose", "J", "rig-moved", view_of("dangle"), view="dangle"),
+    Act("dangle", "Takes", "Swing while you pose", "Shift+H", "rig-moved", view_of("dangle"), view="dangle"),
     Act("play-through", "Takes", "Play through the variants…", "", "rig-chooser", with_recipe("through"), needs_variants),
     Act("mouth-list", "Takes", "Shapes from a list of frames…", "", "rig-chooser", lambda desk: desk.files.speak(), needs_variants),
     Act("spread-keys", "Takes", "Spread the picked keys…", "", "rig-spread", with_recipe("spread"), take.needs_keys),

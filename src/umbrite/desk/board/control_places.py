@@ -8,7 +8,7 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF
 
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.seen import controls_seen
+from umbrite.desk.board.seen import controls_seen, joints_seen
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS
 from umbrite.rig.control_kinds import span_of, traits
@@ -149,11 +149,14 @@ class Pencil(NamedTuple):
 
 
 def pencils(session: Session) -> Iterator[Pencil]:
-    """The proposed controls while they are looked at, in Controls."""
+    """The proposed controls while they are looked at, in Controls; those of branches that do not show are made along with them."""
     if session.stage.station is not CONTROLS or session.drafts.now.left_out is None:
         return
+    there = joints_seen(session)
     for i, proposed in enumerate(propose_controls(session.puppet)):
         control = proposed.control
+        if control.moves not in there:
+            continue
         pivot = session.puppet.joints[control.moves].pivot.z
         at = complex(session.placed.joint_map(control.moves)(pivot + control.offset.z))
         yield Pencil(i, proposed, at, control.name in session.drafts.now.left_out)

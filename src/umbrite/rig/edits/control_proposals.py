@@ -6,8 +6,8 @@ from typing import NamedTuple
 from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_joint, names_like, new_id, put
-from umbrite.rig.control_kinds import traits
-from umbrite.rig.edits.controls import add_controls
+from umbrite.rig.control_kinds import control_at_rest, traits
+from umbrite.rig.edits.controls import add_controls, chooser_of
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.parenting import carry_together
 from umbrite.rig.family import ancestors, body_carrier, body_joint, branch, is_carrier, loose_bodies, parts_on
@@ -41,7 +41,7 @@ def propose_controls(puppet: Puppet) -> list[Proposed]:
     """The set that this puppet calls for, without what it has already; nothing is changed.
 
     Grips for what limbs reach with, for the body over its planted feet and for each carrier that moves limbs, knobs for head, neck and
-    trunk, an aim point for the eyes of each head, and the master control.
+    trunk, an aim point for the eyes of each head, a chooser beside each set of variants, and the master control.
     """
     moved = {control.moves for control in puppet.controls.values() if traits(control).moves}
     found = [Proposed(_limb_grip(puppet, limb)) for limb in puppet.limbs.values() if limb.target not in moved]
@@ -53,7 +53,20 @@ def propose_controls(puppet: Puppet) -> list[Proposed]:
             found.append(Proposed(master))
         elif _carries_limb(puppet, key):
             found.append(Proposed(_body_grip(key, joint)))
-    return [*found, *_body(puppet, moved), *_knobs(puppet), *_aims(puppet)]
+    found += [*_body(puppet, moved), *_knobs(puppet), *_aims(puppet)]
+    return [*found, *_choosers(puppet, [each.control for each in found])]
+
+
+def _choosers(puppet: Puppet, proposed: Sequence[Control]) -> list[Proposed]:
+    """A chooser beside what each set of variants shows, where there is none yet."""
+    spots = [control_at_rest(puppet, control) for control in (*puppet.controls.values(), *proposed)]
+    named = {control.chooses for control in puppet.controls.values()}
+    found = []
+    for key in puppet.sets:
+        if key not in named and (control := chooser_of(puppet, key, spots)) is not None:
+            spots.append(control_at_rest(puppet, control))
+            found.append(Proposed(control))
+    return found
 
 
 def _body(puppet: Puppet, moved: set[str]) -> list[Proposed]:

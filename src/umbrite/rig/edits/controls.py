@@ -5,12 +5,12 @@ from collections.abc import Iterable
 from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_control, get_joint, names_like, new_id, put, take_out
-from umbrite.rig.control_kinds import CONTROL_KINDS, MOVING, traits
+from umbrite.rig.control_kinds import CONTROL_KINDS, MOVING, control_at_rest, traits
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.variants.sets import get_set
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import children, parts_on, targets, toes, users_of
-from umbrite.rig.model import Control, ControlKind, Point, Puppet, Variant, point
+from umbrite.rig.family import branch, children, parts_on, targets, toes, users_of
+from umbrite.rig.model import Control, ControlKind, Point, Puppet, Variant, VariantSet, point
 from umbrite.rig.placement import around_parts
 from umbrite.rig.words.names import side_of, unique
 
@@ -79,25 +79,58 @@ def _beside_art(puppet: Puppet) -> complex:
 
 
 def make_chooser(puppet: Puppet, key: str) -> tuple[Puppet, str]:
-    """A chooser that names a set: it stands beside what carries the first of its variants. Refuses a set that has one already."""
+    """A chooser that names a set and stands beside what it chooses. Refuses a set that has one already, and one with nothing in it."""
     one = get_set(puppet, key)
     if any(control.chooses == key for control in puppet.controls.values()):
         raise RigError(f"{one.name} has a chooser already. Select that one.")
-    joint = next(
-        (_joint_of(puppet, variant) for variant in one.variants if variant.parts or variant.joints), None
-    )
-    if joint is None:
+    spots = [control_at_rest(puppet, control) for control in puppet.controls.values()]
+    control = chooser_of(puppet, key, spots)
+    if control is None:
         raise RigError(f"No variant of {one.name} has anything to stand beside. Add drawings to it first.")
-    puppet, control = make_control(puppet, "chooser", joint)
-    others = [name for name in names_like(puppet, "control") if name != puppet.controls[control].name]
-    return change(puppet, control, chooses=key, name=unique(one.name, others)), control
+    puppet, (made,) = add_controls(puppet, [control])
+    return puppet, made
 
 
-def _joint_of(puppet: Puppet, variant: Variant) -> str:
-    """What carries a variant: the joint of its first part, or what its first branch hangs from."""
-    if variant.parts:
-        return puppet.parts[variant.parts[0]].joint
-    return puppet.joints[variant.joints[0]].parent or variant.joints[0]
+def chooser_of(puppet: Puppet, key: str, spots: Iterable[complex]) -> Control | None:
+    """A chooser for a set as it would be made, out of the way of `spots`, board points; None for a set with nothing in it.
+
+    It travels with what carries the set's first drawing, and stands outside of that, at the height of what it chooses.
+    """
+    one = get_set(puppet, key)
+    first = next((variant for variant in one.variants if variant.parts or variant.joints), None)
+    if first is None:
+        return None
+    stands = _carrying(puppet, one, first)
+    parts = [
+        *first.parts,
+        *(
+            part
+            for joint in first.joints
+            for each in branch(puppet, joint)
+            for part in parts_on(puppet, each)
+        ),
+    ]
+    beside = around_parts(puppet, [*parts_on(puppet, stands), *parts] or puppet.order)
+    own = around_parts(puppet, parts) if parts else beside
+    of, room = CONTROL_KINDS["chooser"], 30.0
+    across = 0.7 * of.size + room
+    left = own.left + own.right < beside.left + beside.right - 1
+    at = complex(beside.left - across if left else beside.right + across, (own.top + own.bottom) / 2)
+    taken = list(spots)
+    while any(abs(at.real - z.real) < of.size and abs(at.imag - z.imag) < 2 * room for z in taken):
+        at += 2j * room
+    offset = point(at - puppet.joints[stands].pivot.z)
+    side = side_of(one.name)
+    return Control(one.name, "chooser", stands, of.shape, offset, of.size, side, chooses=key)
+
+
+def _carrying(puppet: Puppet, one: VariantSet, first: Variant) -> str:
+    """What carries a set: the joint of its drawings, or what that hangs from where it has nothing else, or what the branches hang from."""
+    joint = puppet.parts[first.parts[0]].joint if first.parts else first.joints[0]
+    own = {part for variant in one.variants for part in variant.parts}
+    if first.parts and not own >= set(parts_on(puppet, joint)):
+        return joint
+    return puppet.joints[joint].parent or joint
 
 
 def set_range(puppet: Puppet, key: str, **ends: float | None) -> Puppet:
