@@ -5,13 +5,14 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QPointF, Qt
+from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt
 from PySide6.QtGui import QWheelEvent
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QAbstractItemView, QApplication
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import control, joint, part
 from desk.conftest import Answers, Hand
+from desk.test_window import drop
 from umbrite.desk.board.control_places import cells
 from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen
 from umbrite.desk.commands.sets import variant_commands
@@ -225,3 +226,54 @@ def test_the_tape_shows_thumbnails_held_until_the_next(wick_window: Window) -> N
     assert shown(wick_window, "Eyes") == "Closed"
     session.stage.tape.go_to(44.0)
     assert shown(wick_window, "Eyes") == "Half"
+
+
+def test_a_set_is_one_row_in_family_depth_and_diagram_until_it_is_unfolded(wick_window: Window) -> None:
+    session = wick_window.session
+    session.stage.go_to(PARTS)
+    tree = wick_window.family.tree
+    mouth, closed = part(session.puppet, "Mouth"), part(session.puppet, "Mouth Closed")
+    row = tree.item_for(session.puppet.parts[mouth].joint)
+    session.selection.pick([mouth])
+    assert row.isSelected()
+    assert not row.isExpanded()
+    assert session.selection.keys == (mouth,), "the row stands for what is picked of it"
+    row.setExpanded(True)
+    assert tree.item_for(mouth).isSelected()
+    arms = tree.item_for(set_named(wick_window, "Far arm"))
+    assert arms.childCount() == 3
+    arms.setText(0, "Arm")
+    assert session.puppet.sets[arms.data(0, Qt.ItemDataRole.UserRole)].name == "Arm"
+
+    rail = wick_window.depth_rail
+    together = next(i for i in range(rail.count()) if rail.item(i).text() == "Mouth (5)")
+    session.selection.pick([closed])
+    assert rail.item(together).isSelected()
+    rail.itemDoubleClicked.emit(rail.item(together))
+    names = [rail.item(i).text() for i in range(rail.count())]
+    assert names.index("Mouth Closed") in range(together, together + 5)
+    assert rail.selectedItems()[0].text() == "Mouth Closed"
+
+    wick_window.show_diagram()
+    QApplication.processEvents()
+    sheet = wick_window.diagram.sheet
+    branches = [v.joints[0] for v in session.puppet.sets[set_named(wick_window, "Arm")].variants]
+    assert [key in sheet._boxes for key in branches] == [True, False, False]
+    variant_commands.choose(session, set_named(wick_window, "Arm"), 2)
+    assert [key in sheet._boxes for key in branches] == [False, True, False]
+
+
+def test_a_folded_set_moves_in_depth_as_one(wick_window: Window, monkeypatch: pytest.MonkeyPatch) -> None:
+    session = wick_window.session
+    rail = wick_window.depth_rail
+    mouths = [v.parts[0] for v in session.puppet.sets[set_named(wick_window, "Mouth")].variants]
+    row = next(i for i in range(rail.count()) if rail.item(i).text() == "Mouth (5)")
+    target = rail.item(row - 2)
+    above = target.data(Qt.ItemDataRole.UserRole)  # the eyes or the cap: the mouths go in front of it
+    session.selection.pick([mouths[0]])
+    at = QPointF(rail.visualItemRect(target).center())
+    drop(rail, at, QAbstractItemView.DropIndicatorPosition.AboveItem, QMimeData(), monkeypatch)
+    order = session.puppet.order
+    first = order.index(above) + 1
+    assert sorted(order.index(key) for key in mouths) == list(range(first, first + 5))
+    assert rail.item(row - 2).text() == "Mouth (5)"

@@ -14,6 +14,7 @@ from umbrite.rig.edits.limbs import remove_limb, without_users
 from umbrite.rig.edits.parenting import remove_carrier
 from umbrite.rig.edits.parts import nudge_parts, remove_part
 from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.edits.variants.sets import remove_set
 from umbrite.rig.errors import InUseError
 from umbrite.rig.family import branch, children, targets
 from umbrite.rig.ids import id_kind
@@ -55,6 +56,8 @@ def _without(puppet: Puppet, keys: Sequence[str]) -> Puppet:
             puppet = take_out(puppet, key)
         elif id_kind(key) == "limb":
             puppet = remove_limb(puppet, key)
+        elif id_kind(key) == "set":
+            puppet = remove_set(puppet, key)
         elif id_kind(key) == "part":
             puppet = remove_part(puppet, key)
         elif key in hooks:

@@ -1,5 +1,9 @@
-"""The depth rail: parts from front to back with their pictures; drag one or many to reorder."""
+"""The depth rail: parts from front to back with their pictures; drag one or many to reorder.
 
+Parts of one set that lie behind one another are one row, which a double click unfolds and folds.
+"""
+
+import itertools
 from typing import Any
 
 from PySide6.QtCore import QSize, Qt
@@ -13,6 +17,7 @@ from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.rig.edits.parts import reorder
+from umbrite.rig.edits.variants.sets import get_variant, members_of, set_of
 
 
 class DepthRail(SelectingList):
@@ -24,12 +29,41 @@ class DepthRail(SelectingList):
         self.setUniformItemSizes(True)
         self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
         self.setMinimumWidth(190)
+        self._together: dict[
+            str, list[str]
+        ] = {}  # the parts, back to front, for which the row of one of them stands
+        self._unfolded: set[str] = set()
+        self.itemDoubleClicked.connect(self._fold)
         self.rebuild()
 
     def fresh_rows(self) -> list[tuple[Any, ...]]:
-        parts = self.session.puppet.parts
-        found = ((key, parts[key]) for key in reversed(self.session.puppet.order))
-        return [(key, part.name, part.drawing.sha256, part.visible, part.label) for key, part in found]
+        puppet = self.session.puppet
+        sets = {part: key for key, one in puppet.sets.items() for part in members_of(one)}
+        self._together, rows = {}, []
+        for own, run in itertools.groupby(reversed(puppet.order), lambda key: sets.get(key, key)):
+            keys = list(run)
+            if own not in puppet.sets or own in self._unfolded or len(keys) == 1:
+                rows += [self._row(key, puppet.parts[key].name) for key in keys]
+                continue
+            resting = get_variant(puppet, own, puppet.sets[own].rest).parts
+            shown = next((key for key in keys if key in resting), keys[0])
+            self._together[shown] = keys[::-1]
+            rows.append(self._row(shown, f"{puppet.sets[own].name} ({len(keys)})"))
+        return rows
+
+    def _row(self, key: str, words: str) -> tuple[Any, ...]:
+        part = self.session.puppet.parts[key]
+        return key, words, part.drawing.sha256, part.visible, part.label
+
+    def members(self, key: str) -> list[str]:
+        return self._together.get(key, [key])
+
+    def _fold(self, item: QListWidgetItem) -> None:
+        """Unfold the row of a set, or fold it again."""
+        own = set_of(self.session.puppet, item.data(KEY))
+        if own is not None:
+            self._unfolded ^= {own[0]}
+            self.rebuild()
 
     def item_for(self, row: tuple[Any, ...]) -> QListWidgetItem:
         key, name, _, visible, label = row
@@ -49,6 +83,8 @@ class DepthRail(SelectingList):
         if (colour := self.session.stage.theme.label(label)) is not None:
             item.setBackground(look.with_alpha(colour, 60))
             item.setToolTip(tr("{name}, label {label}", name=name, label=label))
+        if key in self._together:
+            item.setToolTip(tr("{name}: a double click unfolds them", name=name))
         if not visible:
             item.setForeground(Qt.GlobalColor.gray)
             item.setToolTip(tr("{name} is hidden", name=name))
@@ -60,10 +96,10 @@ class DepthRail(SelectingList):
     def dropEvent(self, event: QDropEvent) -> None:
         row = self.indexAt(event.position().toPoint()).row()
         above = QAbstractItemView.DropIndicatorPosition.AboveItem
-        count = self.count()
-        # Rows run front to back, the order back to front.
-        before = 0 if row < 0 else count - row - (0 if self.dropIndicatorPosition() == above else 1)
-        keys = [item.data(KEY) for item in self.selectedItems()]
+        # Rows run front to back, the order back to front; a folded set moves as one.
+        lower = row + (0 if self.dropIndicatorPosition() == above else 1) if row >= 0 else self.count()
+        before = sum(len(self.members(self.item(i).data(KEY))) for i in range(lower, self.count()))
+        keys = [key for item in self.selectedItems() for key in self.members(item.data(KEY))]
         event.setDropAction(Qt.DropAction.IgnoreAction)
         event.accept()
         name = f"Depth of {label_of(self.session, keys)}"

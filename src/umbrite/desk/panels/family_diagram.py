@@ -21,6 +21,7 @@ from PySide6.QtGui import (
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from umbrite.desk.board.camera import Camera, fitting
+from umbrite.desk.board.seen import joints_seen
 from umbrite.desk.panels.diagram_layout import Box, Size, layout, shown_family
 from umbrite.desk.panels.following import Following
 from umbrite.desk.session.session import Session, attempt
@@ -30,6 +31,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.themes import SIDE_STROKE
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.variants.sets import set_of
 from umbrite.rig.family import is_carrier, parts_on
 
 THUMB, NAME, EDGE = 30.0, 9.0, 5.0  # a thumbnail's height, a name's size in points, a card's inner margin
@@ -61,6 +63,7 @@ class Sheet(QWidget):
         self.upright = True
         self._fitted = True
         self._boxes: dict[str, Box] = {}
+        self._there: frozenset[str] = frozenset()
         self._lines: dict[str, list[str]] = {}
         self._pressed: str | None = None
         self._hot: str | None = None
@@ -76,7 +79,11 @@ class Sheet(QWidget):
             tr("Wheel zooms, the middle button moves, F fits; drag a card onto another to hang it there")
         )
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self._following = Following(session, self.rebuild, ("joints", "parts", "order", "limbs"), self)
+        self._following = Following(
+            session, self.rebuild, ("joints", "parts", "order", "limbs", "sets"), self
+        )
+        session.stage.view_changed.connect(self._follow_variants)
+        session.settled.connect(self._follow_variants)
         session.selection.changed.connect(self.update)
         session.opened.connect(self.fit)
         self.rebuild()
@@ -95,8 +102,19 @@ class Sheet(QWidget):
             self.fit()
         self.update()
 
+    def _follow_variants(self) -> None:
+        """Lay out anew where other branches show than before."""
+        if self.isVisible() and self._there != frozenset(joints_seen(self.session)):
+            self.rebuild()
+
     def _arrange(self) -> None:
-        below = shown_family(self.session.puppet)
+        there = joints_seen(self.session)  # of branches that take turns only the one that shows
+        self._there = frozenset(there)
+        below = {
+            parent: [key for key in keys if key in there]
+            for parent, keys in shown_family(self.session.puppet).items()
+            if parent is None or parent in there
+        }
         metrics = QFontMetricsF(look.font(NAME))
         sizes = {}
         for key in (key for keys in below.values() for key in keys):
@@ -232,6 +250,11 @@ class Sheet(QWidget):
         parts = parts_on(puppet, key)
         if not parts or is_carrier(puppet, key):
             return None
+        choice = {part: own for part in parts if (own := set_of(puppet, part)) is not None}
+        there = [
+            p for p in parts if p not in choice or choice[p][1] == self.session.placed.chosen(choice[p][0])
+        ]
+        parts = there or parts
         return thumbnail(
             self.session.stage.theme, self.session.file.pictures, puppet.parts[parts[-1]].drawing, 34, 46
         )

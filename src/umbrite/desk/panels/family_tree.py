@@ -1,6 +1,6 @@
-"""The tree of joints with parts riding on them. Drag to re-parent; the eye hides, the padlock locks."""
+"""The tree of joints with parts riding on them; a set of variants is one row that unfolds. Drag to re-parent; the eye hides, the padlock locks."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 from typing import NamedTuple
 
 from PySide6.QtCore import QModelIndex, QPersistentModelIndex, QPoint, QRect, QSize, Qt, Signal
@@ -24,6 +24,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
 from umbrite.rig.change import change, thing
 from umbrite.rig.edits.renaming import rename
+from umbrite.rig.edits.variants.sets import members_of
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.family import ancestors, by_joint, by_parent, carriers, parts_on, targets, toes
 from umbrite.rig.ids import id_kind
@@ -48,10 +49,16 @@ class Row(NamedTuple):
     visible: bool
     locked: bool
     side: Side
+    folds: bool = False  # a set of variants: one row until one unfolds it
 
 
 def rows(puppet: Puppet) -> Iterator[Row]:
-    """All rows in family order, parents first; a joint and its only part of the same name share one row."""
+    """All rows in family order, parents first; a joint and its only part of the same name share one row.
+
+    Where the first variant of a set would stand, there stands the set, and from it hang all that belong to it.
+    """
+    sets = {member: key for key, one in puppet.sets.items() for member in members_of(one)}
+    told: set[str] = set()
     hooks, aimed = targets(puppet), {*targets(puppet), *toes(puppet)}
     bare = carriers(puppet.joints, puppet.parts, puppet.order, puppet.limbs)
     below, riding = by_parent(puppet.joints), by_joint(puppet.parts, puppet.order)
@@ -64,11 +71,46 @@ def rows(puppet: Puppet) -> Iterator[Row]:
         locked = bool(parts) and all(part.locked for _, part in parts)
         row = hooks.get(key, key)
         symbol = "rig-target" if key in aimed else _icon_of(joint, carrier=key in bare)
-        yield Row(row, joint.name, symbol, above, visible, locked, joint.side)
-        if len(parts) > 1 or any(part.name != joint.name for _, part in parts):
+        if (own := sets.get(key)) is not None:
+            if own not in told:
+                told.add(own)
+                yield _set_row(puppet, own, above, joint.side)
+            above = own
+        merged = _only_set(puppet, key, sets, leaf=not below.get(key))
+        if merged:  # a joint that carries a set of its name and nothing else is its row
+            told.add(merged)
+        symbol = "rig-chooser" if merged else symbol
+        yield Row(row, joint.name, symbol, above, visible, locked, joint.side, folds=bool(merged))
+        if len(parts) > 1 or any(part.name != joint.name or part_key in sets for part_key, part in parts):
             for part_key, part in reversed(parts):
-                yield Row(part_key, part.name, "rig-part", row, part.visible, part.locked, joint.side)
+                if (own := sets.get(part_key)) is not None and own not in told:
+                    told.add(own)
+                    yield _set_row(puppet, own, row, joint.side)
+                yield Row(
+                    part_key,
+                    part.name,
+                    "rig-part",
+                    row if merged else own or row,
+                    part.visible,
+                    part.locked,
+                    joint.side,
+                )
         left += [(child, row) for child in reversed(below.get(key, ()))]
+
+
+def _set_row(puppet: Puppet, key: str, above: str | None, side: Side) -> Row:
+    return Row(
+        key, puppet.sets[key].name, "rig-chooser", above, visible=True, locked=False, side=side, folds=True
+    )
+
+
+def _only_set(puppet: Puppet, key: str, sets: Mapping[str, str], *, leaf: bool) -> str:
+    """The set of a joint's name that is all that the joint carries; none for most."""
+    parts = parts_on(puppet, key)
+    own = sets.get(parts[0], "") if parts and leaf else ""
+    if not own or puppet.sets[own].name != puppet.joints[key].name:
+        return ""
+    return own if set(members_of(puppet.sets[own])) == set(parts) else ""
 
 
 def _icon_of(joint: Joint, *, carrier: bool) -> str:
@@ -122,6 +164,8 @@ class FamilyTree(QTreeWidget):
         self._rows: list[Row] = []
         self._items: dict[str, QTreeWidgetItem] = {}
         self._busy = False
+        self._folding: set[str] = set()  # the rows of sets
+        self._standing: dict[str, list[str]] = {}  # what is picked in a folded set, for which its row stands
         self.setColumnCount(3)
         self.setHeaderHidden(True)
         self.setIndentation(11)
@@ -146,9 +190,13 @@ class FamilyTree(QTreeWidget):
         self.itemSelectionChanged.connect(self._tell_selection)
         self.itemChanged.connect(self._renamed)
         self.itemClicked.connect(self._clicked)
-        self._following = Following(session, self.rebuild, ("joints", "parts", "order", "limbs"), self)
+        self._following = Following(
+            session, self.rebuild, ("joints", "parts", "order", "limbs", "sets"), self
+        )
         session.stage.theme_changed.connect(self._paint_anew)
         session.selection.changed.connect(self.show_selection)
+        self.itemExpanded.connect(self.show_selection)
+        self.itemCollapsed.connect(self.show_selection)
         self.rebuild()
 
     def _paint_anew(self) -> None:
@@ -171,6 +219,8 @@ class FamilyTree(QTreeWidget):
             self._busy = False
             return
         folded = {key for key, item in self._items.items() if item.childCount() and not item.isExpanded()}
+        folded |= {row.key for row in fresh if row.folds and row.key not in self._folding}
+        self._folding = {row.key for row in fresh if row.folds}
         place = self.verticalScrollBar().value()
         self.setUpdatesEnabled(False)
         self.clear()
@@ -200,7 +250,7 @@ class FamilyTree(QTreeWidget):
         item.setData(0, SIDE, row.side)
         item.setIcon(0, look.icon(theme, row.icon, theme.side(row.side)))
         item.setFlags(item.flags() | Qt.ItemFlag.ItemIsEditable)
-        if id_kind(row.key) == "limb":
+        if id_kind(row.key) in {"limb", "set"}:
             return
         eye, seen = ("eye", theme.dim) if row.visible else ("eye-off", theme.vermilion)
         item.setIcon(EYE, look.icon(theme, eye, seen, 15))
@@ -218,16 +268,31 @@ class FamilyTree(QTreeWidget):
         }
         self._busy = True
         self.clearSelection()
+        self._standing = {}
         for key in chosen:
-            self._items[key].setSelected(True)
+            row = self._row_of(key)
+            row.setSelected(True)
+            if row is not self._items[key]:
+                self._standing.setdefault(row.data(0, KEY), []).append(key)
         if len(chosen) == 1:
-            self.scrollToItem(self._items[next(iter(chosen))])
+            self.scrollToItem(self._row_of(next(iter(chosen))))
         self._busy = False
+
+    def _row_of(self, key: str) -> QTreeWidgetItem:
+        """The row that stands for a thing: its own, or that of the folded set in which it lies."""
+        shown = self._items[key]
+        above = shown.parent()
+        while above is not None:
+            if above.data(0, KEY) in self._folding and not above.isExpanded():
+                shown = above
+            above = above.parent()
+        return shown
 
     def _tell_selection(self) -> None:
         if not self._busy:
             self._busy = True
-            self.session.selection.pick([item.data(0, KEY) for item in self.selectedItems()])
+            rows = [item.data(0, KEY) for item in self.selectedItems()]
+            self.session.selection.pick([key for row in rows for key in self._standing.get(row, [row])])
             self._busy = False
 
     def key_at(self, at: QPoint) -> str | None:
@@ -266,7 +331,7 @@ class FamilyTree(QTreeWidget):
 
     def _clicked(self, item: QTreeWidgetItem, column: int) -> None:
         key = item.data(0, KEY)
-        if column == 0 or id_kind(key) == "limb":
+        if column == 0 or id_kind(key) in {"limb", "set"}:
             return
         session = self.session
         puppet = session.puppet
@@ -323,7 +388,7 @@ class FamilyTree(QTreeWidget):
                 [key]
                 if key in self.session.puppet.parts
                 else parts_on(self.session.puppet, key)
-                if key
+                if key in self.session.puppet.joints
                 else []
             )
             self.dropped.emit(paths, parts[-1] if parts else "")
@@ -335,7 +400,10 @@ class FamilyTree(QTreeWidget):
             and self.dropIndicatorPosition() != QAbstractItemView.DropIndicatorPosition.OnItem
         ):
             onto = item.parent()
-        keys = [found.data(0, KEY) for found in self.selectedItems() if id_kind(found.data(0, KEY)) != "part"]
+        if onto is not None and id_kind(onto.data(0, KEY)) == "set":
+            onto = onto.parent()
+        rows = [found.data(0, KEY) for found in self.selectedItems()]
+        keys = [key for key in rows if id_kind(key) not in {"part", "set"}]
         parent = onto.data(0, KEY) if onto is not None else None
         event.setDropAction(Qt.DropAction.IgnoreAction)
         event.accept()

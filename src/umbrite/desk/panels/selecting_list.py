@@ -24,7 +24,7 @@ class SelectingList(QListWidget):
         self.setAccessibleName(label)
         self.itemSelectionChanged.connect(self._tell_selection)
         self._following = Following(
-            session, self.rebuild, ("joints", "parts", "order", "limbs", "controls", "links"), self
+            session, self.rebuild, ("joints", "parts", "order", "limbs", "controls", "links", "sets"), self
         )
         session.selection.changed.connect(self.show_selection)
         session.stage.theme_changed.connect(self._paint_anew)
@@ -44,6 +44,10 @@ class SelectingList(QListWidget):
         """The id of the row at a place of the view."""
         item = self.itemAt(at)
         return None if item is None else str(item.data(KEY))
+
+    def members(self, key: str) -> list[str]:
+        """All for which the row of a thing stands; itself here."""
+        return [key]
 
     def chosen(self) -> set[str]:
         """The ids whose rows are selected."""
@@ -83,7 +87,7 @@ class SelectingList(QListWidget):
         self._busy = True
         self.clearSelection()
         for i in range(self.count()):
-            self.item(i).setSelected(self.item(i).data(KEY) in chosen)
+            self.item(i).setSelected(not chosen.isdisjoint(self.members(self.item(i).data(KEY))))
         found = [i for i in range(self.count()) if self.item(i).isSelected()]
         if len(found) == 1:
             self.scrollToItem(self.item(found[0]))
@@ -92,5 +96,11 @@ class SelectingList(QListWidget):
     def _tell_selection(self) -> None:
         if not self._busy:
             self._busy = True
-            self.session.selection.pick([item.data(KEY) for item in self.selectedItems()])
+            before, picked = self.session.selection.keys, []
+            for (
+                item
+            ) in self.selectedItems():  # of a row that stands for several, what is picked of it stays so
+                key = item.data(KEY)
+                picked += [each for each in self.members(key) if each in before] or [key]
+            self.session.selection.pick(picked)
             self._busy = False

@@ -36,6 +36,11 @@ def set_of(puppet: Puppet, member: str) -> tuple[str, Variant] | None:
     return None
 
 
+def members_of(one: VariantSet) -> list[str]:
+    """The ids of all parts and joints of which a set lets one variant show."""
+    return [member for variant in one.variants for member in (*variant.parts, *variant.joints)]
+
+
 def make_set(puppet: Puppet, members: Sequence[str], name: str = "") -> tuple[Puppet, str]:
     """A set of parts or joints, with all that they carry, each of them a variant; at rest the first shows.
 
