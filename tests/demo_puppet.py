@@ -34,7 +34,7 @@ def plain(puppet: Puppet) -> Puppet:
     rests = {key: one.rest for key, one in puppet.sets.items()}
     late = [v for key, one in puppet.sets.items() for v in one.variants if v.number != rests[key]]
     branches = {below for variant in late for top in variant.joints for below in branch(puppet, top)}
-    for key in rests:
+    for key in [*(key for key, control in puppet.controls.items() if control.chooses), *rests]:
         puppet = take_out(puppet, key)
     for key, limb in list(puppet.limbs.items()):
         if limb.joints[0] in branches:

@@ -6,12 +6,12 @@ import cv2
 import numpy as np
 import pytest
 
-from demo_puppet import ASSETS, control, joint
+from demo_puppet import ASSETS, control, joint, plain_package
 from journeys.conftest import Person
 from journeys.test_first_light import puppet, tool
 from umbrite.desk.board.handles import HOOK, fan_directions, fan_radius, master_points
 from umbrite.desk.window import Window
-from umbrite.files.package import Package, load
+from umbrite.files.package import Package
 from umbrite.rig.document import Document
 from umbrite.rig.edits.controls import remove_control
 from umbrite.rig.edits.limbs import remove_limb
@@ -25,7 +25,7 @@ pytestmark = pytest.mark.journey
 @pytest.fixture
 def family(person: Person, window: Window) -> Window:
     """Wick with his family and pivots, without limbs, limits and controls."""
-    whole = load(ASSETS / "wick.umbrite")
+    whole = plain_package("wick")
     bare = whole.puppet
     for key in whole.puppet.controls:
         bare = remove_control(bare, key)
@@ -207,7 +207,7 @@ def test_the_complete_set_of_limbs_limits_and_controls_takes_under_sixty_gesture
     limbs = {limb.name: limb for limb in puppet(family).limbs.values()}
     assert set(limbs) == {"Near arm", "Near leg", "Far arm", "Far leg"}
     assert limbs["Near leg"].end_hold == limbs["Far leg"].end_hold == "target"
-    whole = load(ASSETS / "wick.umbrite").puppet
+    whole = plain_package("wick").puppet
     assert {name: limb.bend for name, limb in limbs.items()} == {
         limb.name: limb.bend for limb in whole.limbs.values()
     }
