@@ -11,10 +11,11 @@ from PySide6.QtCore import QPoint, QPointF, QRect, QSettings, QSize, Qt
 from PySide6.QtGui import QMouseEvent
 from PySide6.QtWidgets import QApplication
 
+from umbrite.desk.board.control_places import cells
 from umbrite.desk.commands import bone_commands
 from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import LIMBS, PIVOTS, TAKES
+from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, TAKES
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.opening import read_art
@@ -47,9 +48,11 @@ def point_at(window: Window, z: complex, kind: QMouseEvent.Type, *, held: bool) 
 
 
 def parts(window: Window) -> None:
-    window.files.open(DEMO / "wick.ora", ask=False)
+    """A set of drawings as one row, and its strip."""
+    window.files.open(DEMO / "wick.umbrite")
+    window.session.stage.go_to(PARTS)
     window.session.selection.pick(
-        [next(k for k, p in window.session.puppet.parts.items() if p.name == "Near forearm")]
+        [next(k for k, p in window.session.puppet.parts.items() if p.name == "Mouth")]
     )
 
 
@@ -164,12 +167,14 @@ def rehearse(window: Window) -> None:
     session = window.session
     pose(window, {"Near hand": 90 - 250j, "Far hand": 30 - 330j, "Body": 20 + 60j, "Far foot": 150 - 110j})
     window.board.fit_all()
-    far = next(c for c in session.puppet.controls.values() if c.name == "Far hand")
-    point_at(window, session.placed.control_at(far), QMouseEvent.Type.MouseMove, held=False)
+    eyes = next(key for key, each in session.puppet.controls.items() if each.name == "Eyes")
+    middle = cells(session, window.board.camera, eyes)[1].center()
+    at = window.board.camera.board(complex(middle.x(), middle.y()))
+    point_at(window, at, QMouseEvent.Type.MouseMove, held=False)
 
 
 def findings(window: Window) -> None:
-    parts(window)
+    window.files.open(DEMO / "wick.ora", ask=False)
     window.session.stage.go_to(PIVOTS)
     window.session.selection.pick([])
     window.show_findings()
@@ -216,8 +221,15 @@ def bones(window: Window) -> None:
 
 
 def night(window: Window) -> None:
+    """After dark, in Takes: drawings along the row of a set."""
     window.set_theme("night")
-    limbs(window)
+    window.files.open(DEMO / "wick.umbrite")
+    session = window.session
+    session.stage.go_to(TAKES)
+    session.stage.tape.choose("Lamp up")
+    window.resizeDocks([window.docks["Tape"]], [330], Qt.Orientation.Vertical)
+    QApplication.processEvents()
+    session.stage.tape.go_to(26.0)
 
 
 def pose(window: Window, moves: dict[str, complex]) -> None:

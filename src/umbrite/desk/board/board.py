@@ -1,6 +1,7 @@
 """The board: shows the puppet, and turns pointer and keys into gestures and commands, which do the editing."""
 
 from collections.abc import Callable
+from functools import partial
 from typing import Literal
 
 from PySide6.QtCore import QEvent, QPoint, QPointF, QRectF, QSize, Qt, Signal
@@ -48,6 +49,7 @@ FOCUS = Qt.FocusReason
 BY_KEYS = {FOCUS.TabFocusReason, FOCUS.BacktabFocusReason, FOCUS.ShortcutFocusReason}
 DRAG_FROM = 3.0  # widget pixels that the pointer must move before a press becomes a drag
 SAME_SPOT = 4.0
+ENTER = {Qt.Key.Key_Return, Qt.Key.Key_Enter}
 ROOM_ABOVE = 62  # for the tool row
 
 
@@ -87,17 +89,14 @@ class Board(QWidget):
         self.setAccessibleName(tr("Board"))
         self.setAccessibleDescription(tr("The puppet, and the handles of the present station"))
         self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
-        for signal in (
-            session.selection.changed,
-            session.stage.view_changed,
-            session.stage.tool_changed,
-            session.drafts.changed,
-        ):
+        stage = session.stage
+        for signal in (stage.view_changed, stage.tool_changed, session.selection.changed):
             signal.connect(self.update)
+        session.drafts.changed.connect(self.update)
         session.changed.connect(lambda *_: self.update())
-        session.stage.station_changed.connect(self._on_station)
+        stage.station_changed.connect(self._on_station)
         session.opened.connect(self._on_opened)
-        session.stage.theme_changed.connect(self.paint_anew)
+        stage.theme_changed.connect(self.paint_anew)
         session.file.arrivals.came.connect(self.paint_anew)
 
     # Views
@@ -412,12 +411,8 @@ class Board(QWidget):
             if self.cancel():
                 return
             self._escape(event)
-        elif (
-            key in {Qt.Key.Key_Return, Qt.Key.Key_Enter}
-            and (pencilled := pencilled_of(self.session)) is not None
-        ):
-            take = pencilled[0]
-            self._guarded(lambda: take(self.session))
+        elif key in ENTER and (pencilled := pencilled_of(self.session)) is not None:
+            self._guarded(partial(pencilled[0], self.session))
         elif self.dragging and event.matches(QKeySequence.StandardKey.Undo):
             self.cancel()  # comes here where there is no step yet that the action could undo
         elif key == Qt.Key.Key_W and not event.modifiers() and self.session.stage.station.sways:

@@ -113,15 +113,16 @@ def chooser_of(puppet: Puppet, key: str, spots: Iterable[complex]) -> Control | 
     beside = around_parts(puppet, [*parts_on(puppet, stands), *parts] or puppet.order)
     own = around_parts(puppet, parts) if parts else beside
     of, room = CONTROL_KINDS["chooser"], 30.0
-    across = 0.7 * of.size + room
+    size = max(of.size, 50.0 * len(one.variants))  # a strip of cells, one for each variant
+    across = size / 2 + room
     left = own.left + own.right < beside.left + beside.right - 1
     at = complex(beside.left - across if left else beside.right + across, (own.top + own.bottom) / 2)
     taken = list(spots)
-    while any(abs(at.real - z.real) < of.size and abs(at.imag - z.imag) < 2 * room for z in taken):
+    while any(abs(at.real - z.real) < size and abs(at.imag - z.imag) < 2 * room for z in taken):
         at += 2j * room
     offset = point(at - puppet.joints[stands].pivot.z)
     side = side_of(one.name)
-    return Control(one.name, "chooser", stands, of.shape, offset, of.size, side, chooses=key)
+    return Control(one.name, "chooser", stands, of.shape, offset, size, side, chooses=key)
 
 
 def _carrying(puppet: Puppet, one: VariantSet, first: Variant) -> str:

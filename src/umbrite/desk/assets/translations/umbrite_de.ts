@@ -1081,7 +1081,7 @@
     </message>
     <message>
       <source>Set it to the {named} side</source>
-      <translation type="unfinished" />
+      <translation>Auf die Seite {named} stellen</translation>
     </message>
     <message>
       <source>Name</source>
@@ -1453,7 +1453,7 @@
     </message>
     <message>
       <source>{name} is held here while you drag the body. Click the hold point again to take it away.</source>
-      <translation type="unfinished" />
+      <translation>{name} wird hier gehalten, während der Körper gezogen wird. Noch ein Klick auf den Haltepunkt nimmt ihn weg.</translation>
     </message>
     <message>
       <source>The hold point was taken away.</source>
@@ -1461,7 +1461,7 @@
     </message>
     <message>
       <source>Nothing was bound: let the cord go on a bone, a rivet or a part that is carried.</source>
-      <translation type="unfinished" />
+      <translation>Nichts wurde gebunden: die Schnur auf einem Knochen, einer Niete oder einem getragenen Teil loslassen.</translation>
     </message>
     <message>
       <source>No part lies wholly in the loop; nothing was bound to {name}.</source>
@@ -1485,7 +1485,7 @@
     </message>
     <message>
       <source>No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle.</source>
-      <translation type="unfinished" />
+      <translation>Keine Gliedmaße wurde gemacht: auf dem Gelenk loslassen, an dem sie endet, etwa Handgelenk oder Knöchel.</translation>
     </message>
     <message>
       <source>{name} sprang back; nothing was changed.</source>
@@ -1501,7 +1501,7 @@
     </message>
     <message>
       <source>Nothing was hung: let the cord go on a rivet or on a part that shall carry it.</source>
-      <translation type="unfinished" />
+      <translation>Nichts wurde angehängt: die Schnur auf einer Niete oder einem Teil loslassen, das es tragen soll.</translation>
     </message>
     <message>
       <source>Only controls may be dragged here; the rigger locked the rest. Controls &gt; Animators touch controls only.</source>
@@ -1693,7 +1693,7 @@
     </message>
     <message>
       <source>{name} {word}. Enter makes the others.</source>
-      <translation type="unfinished" />
+      <translation>{name} {word}. Eingabe macht die anderen.</translation>
     </message>
     <message>
       <source>Select what the control shall move first: a part, a rivet or a carrier.</source>
@@ -1921,7 +1921,7 @@
     </message>
     <message>
       <source>{name} bends in {count} joints now; its target stands at the new tip.</source>
-      <translation type="unfinished" />
+      <translation>{name} beugt sich nun in {count} Gelenken; das Ziel steht an der neuen Spitze.</translation>
     </message>
     <message>
       <source>Select both ends of the limb first, such as shoulder and wrist.</source>
@@ -2745,7 +2745,7 @@
     </message>
     <message>
       <source>{name} has its revised drawing; pivot, place and rig are as they were.</source>
-      <translation type="unfinished" />
+      <translation>{name} hat die neue Zeichnung; Drehpunkt, Platz und Rig sind wie zuvor.</translation>
     </message>
     <message>
       <source>Saved as {name}.</source>
@@ -2753,7 +2753,7 @@
     </message>
     <message>
       <source>{name} is back as it was last kept. Save it to be safe.</source>
-      <translation type="unfinished" />
+      <translation>{name} ist wieder so, wie es zuletzt aufgehoben wurde. Zur Sicherheit speichern.</translation>
     </message>
     <message>
       <source>{path} is too large for a pose. Choose a file that Export made.</source>
@@ -2898,7 +2898,7 @@
     </message>
     <message>
       <source>They were kept on {when}. Bringing them back changes no file until you save.</source>
-      <translation type="unfinished" />
+      <translation>Sie wurden {when} aufgehoben. Zurückholen ändert keine Datei, bis gespeichert wird.</translation>
     </message>
     <message>
       <source>Show {name}</source>
@@ -2931,6 +2931,10 @@
     <message>
       <source>{name}, label {label}</source>
       <translation>{name}, Etikett {label}</translation>
+    </message>
+    <message>
+      <source>{name}: a double click unfolds them</source>
+      <translation>{name}: ein Doppelklick klappt sie auf</translation>
     </message>
     <message>
       <source>{name} is hidden</source>

@@ -38,10 +38,10 @@ class Details(QScrollArea):
             "part": PartSection(session), "joint": JointSection(session),
             "limb": LimbSection(session), "control": ControlSection(session), "link": LinkSection(session),
         }  # fmt: skip
-        for section in self.sections.values():
-            column.addWidget(section)
         self.variants = VariantStrip(session)
         column.addWidget(self.variants)
+        for section in self.sections.values():
+            column.addWidget(section)
         column.addStretch(1)
         self.setWidget(inside)
         session.changed.connect(self._on_changed)
