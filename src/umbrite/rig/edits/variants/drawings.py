@@ -33,7 +33,7 @@ def add_drawings(puppet: Puppet, key: str, more: Sequence[More]) -> tuple[Puppet
     for each in more:
         puppet, new = new_id(puppet, "part")
         name = unique(f"{part.name} {each.name}", names_like(puppet, "part"))
-        puppet = put(puppet, new, replace(part, name=name, shares="", trims=()))
+        puppet = put(puppet, new, replace(part, name=name, shares=""))
         at = puppet.order.index(made[-1] if made else key) + 1
         puppet = replace(puppet, order=(*puppet.order[:at], new, *puppet.order[at:]))
         puppet = exchange_drawing(puppet, new, each.drawing, each.corner)
