@@ -21,6 +21,7 @@ from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
 from umbrite.desk.window import Window
 from umbrite.files.png import encode
 from umbrite.rig.edits.variants.branches import limb_of
+from umbrite.rig.edits.variants.drawings import More, add_drawings
 
 Act = Callable[[str], None]
 
@@ -277,3 +278,27 @@ def test_a_folded_set_moves_in_depth_as_one(wick_window: Window, monkeypatch: py
     first = order.index(above) + 1
     assert sorted(order.index(key) for key in mouths) == list(range(first, first + 5))
     assert rail.item(row - 2).text() == "Mouth (5)"
+
+
+def test_a_chooser_of_many_shows_nine_about_the_one_that_shows(wick_window: Window, qtbot: QtBot) -> None:
+    session = wick_window.session
+    mouth = session.puppet.parts[part(session.puppet, "Mouth")]
+    more = [More(f"Number {i}", mouth.drawing) for i in range(20)]
+    puppet, key, _ = add_drawings(session.puppet, part(session.puppet, "Mouth"), more)
+    session.edit("More", puppet=puppet)
+    chooser = next(k for k, each in puppet.controls.items() if each.chooses == key)
+    session.stage.go_to(REHEARSE)
+
+    def seen() -> list[int]:
+        boxes = cells(session, wick_window.board.camera, chooser)
+        assert len(boxes) == 25
+        return [i for i, box in enumerate(boxes) if not box.isEmpty()]
+
+    assert seen() == list(range(9))
+    variant_commands.choose(session, key, puppet.sets[key].variants[12].number)
+    assert seen() == list(range(8, 17))
+    variant_commands.choose(session, key, puppet.sets[key].variants[24].number)
+    assert seen() == list(range(16, 25))
+    box = cells(session, wick_window.board.camera, chooser)[18]
+    qtbot.mouseClick(wick_window.board, Qt.MouseButton.LeftButton, pos=box.center().toPoint())
+    assert session.placed.chosen(key).name == puppet.sets[key].variants[18].name

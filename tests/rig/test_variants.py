@@ -4,6 +4,7 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from demo_puppet import joint, part, varied_wick, wick
 from umbrite.files.migrations import VERSION, migrated
@@ -16,9 +17,11 @@ from umbrite.rig.control_kinds import control_at_rest
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import make_chooser, make_control, remove_control
 from umbrite.rig.edits.links import add_link
+from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.parts import remove_part
 from umbrite.rig.edits.shelf import mirrored
 from umbrite.rig.edits.variants.branches import copy_as_variant, limb_of
+from umbrite.rig.edits.variants.drawings import More, add_drawings
 from umbrite.rig.edits.variants.sets import (
     add_variant,
     get_variant,
@@ -34,7 +37,7 @@ from umbrite.rig.edits.variants.sets import (
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet
-from umbrite.rig.placement import around_parts
+from umbrite.rig.placement import around_parts, board_from_drawing
 
 WICK = wick()
 PARTS = [part(WICK, name) for name in ("Cap", "Mouth", "Scarf end")]
@@ -223,3 +226,17 @@ def test_make_controls_puts_a_chooser_beside_each_set_that_has_none() -> None:
         assert not box.left < spots[i].real < box.right  # beside, not over it
         assert all(abs(spots[i] - other) >= 60 for other in spots[:i])
     assert not [each for each in propose_controls(made) if each.control.kind == "chooser"]
+
+
+def test_a_drawing_added_late_keeps_the_trims_where_they_lie_on_the_board() -> None:
+    puppet = wick()
+    hand = part(puppet, "Near hand")
+    puppet = trim(puppet, hand, [400 + 900j, 430 + 900j, 430 + 940j])
+    drawing = replace(
+        puppet.parts[hand].drawing, sha256="0" * 64, width=puppet.parts[hand].drawing.width + 20
+    )
+    puppet, _, (new,) = add_drawings(puppet, hand, [More("Fist", drawing)])
+    before, after = puppet.parts[hand], puppet.parts[new]
+    for old, late in zip(before.trims[0].points, after.trims[0].points, strict=True):
+        places = [board_from_drawing(each.placement)(p.z) for each, p in ((before, old), (after, late))]
+        assert abs(places[0] - places[1]) < 0.1

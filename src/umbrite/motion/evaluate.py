@@ -308,8 +308,8 @@ def _shown(plan: Plan, chosen: Indices) -> Flags:
     """Which parts show, (frames, parts): those that are not hidden, and of a set those of its variant that shows."""
     shown = np.tile(plan.visible, (len(chosen), 1))
     for i, one in enumerate(plan.sets):
-        for place, parts in enumerate(one.parts):
-            shown[:, parts] &= (chosen[:, i] == place)[:, None]
+        parts, places = one.of_parts
+        shown[:, parts] &= chosen[:, i, None] == places
     return shown
 
 

@@ -82,6 +82,7 @@ class Showing(NamedTuple):
     rest: int
     parts: tuple[Ints, ...]
     joints: tuple[Ints, ...]
+    of_parts: tuple[Ints, Ints]  # all those parts, and beside each the place of its variant
 
 
 class Step(NamedTuple):
@@ -228,7 +229,10 @@ def _showings(puppet: Puppet, index: Mapping[str, int]) -> Iterator[Showing]:
             here = [place[key] for key in variant.parts] + [i for key in below for i in on.get(key, ())]
             parts.append(np.array(sorted(set(here)), dtype=np.intp))
             joints.append(np.array(sorted({index[key] for key in below}), dtype=np.intp))
-        yield Showing(np.array(numbers, dtype=np.intp), numbers.index(one.rest), tuple(parts), tuple(joints))
+        of_parts = np.concatenate(parts), np.repeat(np.arange(len(parts)), [len(each) for each in parts])
+        yield Showing(
+            np.array(numbers, dtype=np.intp), numbers.index(one.rest), tuple(parts), tuple(joints), of_parts
+        )
 
 
 def _axes(puppet: Puppet, joints: tuple[str, ...]) -> Complexes:

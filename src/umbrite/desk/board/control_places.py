@@ -22,6 +22,7 @@ LEAST_SIZE = 24.0  # widget pixels
 # Between controls, and how far they are pulled from where they stand, in widget pixels.
 GAP, FARTHEST, ROUNDS = 4.0, 44.0, 24
 CELL = 30.0  # at least so wide is a chooser's cell
+MOST_CELLS = 9  # of a chooser; the wheel and the keys go on to the others
 CARD = 62.0  # and so wide a card, while it spreads them like a hand of cards
 
 
@@ -111,23 +112,28 @@ def values_at(session: Session, camera: Camera, key: str, at: complex) -> dict[s
 
 
 def cells(session: Session, camera: Camera, key: str) -> list[QRectF]:
-    """The widget boxes of the variants that a chooser names, side by side."""
+    """The widget boxes of the variants that a chooser names, side by side; of many only those about the one that shows, the rest empty."""
     control = session.puppet.controls[key]
     one = session.puppet.sets.get(control.chooses)
-    count = max(len(one.variants) if one is not None else 0, 1)
+    there = max(len(one.variants) if one is not None else 0, 1)
+    count, first = min(there, MOST_CELLS), 0
+    if one is not None and there > count:
+        place = one.variants.index(session.placed.chosen(control.chooses))
+        first = min(max(place - count // 2, 0), there - count)
     wide = max(shown_size(control, camera) / count, CELL)
     if session.stage.opened == key and session.stage.station.posed:
         wide = max(wide, CARD)
     middle = camera.point(session.placed.control_at(control))
     left = middle.x() - wide * count / 2
-    return [QRectF(left + i * wide, middle.y() - wide / 2, wide, wide) for i in range(count)]
+    boxes = [QRectF(left + i * wide, middle.y() - wide / 2, wide, wide) for i in range(count)]
+    return [*[QRectF()] * first, *boxes, *[QRectF()] * (there - first - count)]
 
 
 def shape_box(session: Session, camera: Camera, key: str) -> QRectF:
     """The widget box in which a slider, pad or chooser can be pressed."""
     control = session.puppet.controls[key]
     if traits(control).chooses:
-        boxes = cells(session, camera, key)
+        boxes = [box for box in cells(session, camera, key) if not box.isEmpty()]
         return boxes[0].united(boxes[-1])
     half = shown_size(control, camera) / 2 + 9
     middle = camera.point(session.placed.control_at(control))

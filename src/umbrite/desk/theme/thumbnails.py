@@ -1,9 +1,10 @@
 """Small pictures of drawings for lists and menus, on paper so that light pieces show."""
 
-from PySide6.QtCore import QRectF
+from PySide6.QtCore import QPointF, QRectF
 from PySide6.QtGui import QPainter, QPixmap
 
 from umbrite.desk.theme.card import Card
+from umbrite.desk.theme.marks import pen
 from umbrite.desk.theme.themes import Theme
 from umbrite.paint.levels import Level, Pictures
 from umbrite.rig.model import Drawing
@@ -28,6 +29,33 @@ def thumbnail(
     if level is not None:  # else it is on its way
         if len(_made) > MOST:
             _made.clear()
+        _made[key] = made
+    return made
+
+
+def variant_card(
+    theme: Theme, pictures: Pictures, drawing: Drawing | None, size: int, *, lit: bool, chosen: bool
+) -> QPixmap:
+    """The card of a variant on the board, painted once for each look; the one that shows is marked by colour and by a tick."""
+    key = (theme.name, drawing.sha256 if drawing else "", size, (-1 if chosen else -2) - (2 if lit else 0))
+    if key in _made:
+        return _made[key]
+    card = Card(theme, size, size)
+    painter = card.painter
+    painter.setBrush(theme.lamp_pale if chosen else theme.paper)
+    painter.setPen(pen(theme.ink if chosen or lit else theme.line, 2.0 if chosen else 1.2))
+    painter.drawRoundedRect(QRectF(1.5, 1.5, size - 3, size - 3), 4, 4)
+    there = True
+    if drawing is not None:
+        inner = max(size - 7, 8)
+        painter.drawPixmap(QPointF(3.5, 3.5), thumbnail(theme, pictures, drawing, inner))
+        there = (theme.name, drawing.sha256, inner, inner) in _made
+    if chosen:  # a sign beside the colour
+        painter.setPen(pen(theme.ink, 2.0))
+        corner = QPointF(size - 13.5, size - 10.5)
+        painter.drawPolyline([corner, corner + QPointF(3, 4), corner + QPointF(9, -4)])
+    made = card.finished()
+    if there:
         _made[key] = made
     return made
 

@@ -15,7 +15,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.themes import SIDE_STROKE
-from umbrite.desk.theme.thumbnails import thumbnail
+from umbrite.desk.theme.thumbnails import variant_card
 from umbrite.motion.posing import turned_with
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.variants.branches import first_part
@@ -159,8 +159,11 @@ def _cells(painter: Inked, session: Session, camera: Camera, key: str, *, lit: b
         return
     chosen = one.variants.index(session.placed.chosen(puppet.controls[key].chooses))
     boxes = cells(session, camera, key)
-    opened, middle = session.stage.opened == key and session.stage.station.posed, (len(boxes) - 1) / 2
-    for i, (box, variant) in enumerate(zip(boxes, one.variants, strict=False)):
+    opened = session.stage.opened == key and session.stage.station.posed
+    places = [i for i, box in enumerate(boxes) if not box.isEmpty() and i < len(one.variants)]
+    middle = (places[0] + places[-1]) / 2
+    for i in places:
+        box, variant = boxes[i], one.variants[i]
         painter.save()
         if opened:  # a hand of cards: each turned a little further about its lower edge
             painter.translate(box.center().x(), box.bottom())
@@ -170,30 +173,26 @@ def _cells(painter: Inked, session: Session, camera: Camera, key: str, *, lit: b
         if opened:
             _card_name(painter, box, f"{i + 1} {variant.name}")
         painter.restore()
+    row = boxes[places[0]].united(boxes[places[-1]])
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(painter.theme.dim)
+    for more, x, way in (
+        (places[0] > 0, row.left(), -1),
+        (places[-1] < len(one.variants) - 1, row.right(), 1),
+    ):
+        for dot in range(3 if more else 0):  # there are more on this side
+            painter.drawEllipse(QPointF(x + way * (5 + 5 * dot), row.center().y()), 1.5, 1.5)
 
 
 def _card(
     painter: Inked, session: Session, box: QRectF, variant: Variant, *, lit: bool, chosen: bool
 ) -> None:
-    """A thumbnail of a variant; the one that shows is marked by colour and by a tick."""
-    puppet = session.puppet
-    inner = box.adjusted(1.5, 1.5, -1.5, -1.5)
-    painter.setBrush(painter.theme.lamp_pale if chosen else painter.theme.paper)
-    painter.setPen(
-        marks.pen(painter.theme.ink if chosen or lit else painter.theme.line, 2.0 if chosen else 1.2)
-    )
-    painter.drawRoundedRect(inner, 4, 4)
-    part = first_part(puppet, variant)
-    if part is not None:
-        wide = int(inner.width()) - 4
-        picture = thumbnail(
-            session.stage.theme, session.file.pictures, puppet.parts[part].drawing, max(wide, 8)
-        )
-        painter.drawPixmap(inner.topLeft() + QPointF(2, 2), picture)
-    if chosen:  # a sign beside the colour
-        painter.setPen(marks.pen(painter.theme.ink, 2.0))
-        corner = inner.bottomRight() - QPointF(12, 9)
-        painter.drawPolyline([corner, corner + QPointF(3, 4), corner + QPointF(9, -4)])
+    """A thumbnail of a variant."""
+    part = first_part(session.puppet, variant)
+    drawing = session.puppet.parts[part].drawing if part is not None else None
+    pictures, size = session.file.pictures, max(int(box.width()), 12)
+    card = variant_card(session.stage.theme, pictures, drawing, size, lit=lit, chosen=chosen)
+    painter.drawPixmap(box.topLeft(), card)
 
 
 def _card_name(painter: Inked, box: QRectF, words: str) -> None:
