@@ -16,9 +16,10 @@ from umbrite.cli import main
 from umbrite.files.formats.openraster import read_openraster
 from umbrite.files.package import Package, load, save
 from umbrite.files.pose_files import export_csv
-from umbrite.motion.evaluate import evaluate
+from umbrite.motion.evaluate import evaluate, placed_of
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import pose_control
+from umbrite.motion.scene import scene_of
 from umbrite.paint.export import export_openraster, export_svg
 from umbrite.paint.render import render_package, write_png
 from umbrite.rig.change import change
@@ -123,6 +124,13 @@ def test_transforms_as_csv_are_those_of_the_json(tmp_path: Path) -> None:
             found = report["joints"][row["name"]]
             assert [float(row["pivot_x"]), float(row["pivot_y"])] == pytest.approx(found["pivot"])
             assert float(row["turn_degrees"]) == pytest.approx(found["turn"])
+    shown = {row["name"] for row in rows if row["kind"] == "part" and row["shown"] == "1"}
+    puppet, placed = package.puppet, placed_of(package.document)
+    assert shown == {puppet.parts[shape.part].name for shape in scene_of(placed)}
+    assert {"Mouth Closed", "Far forearm 2"} & shown == set(), (
+        "variants that do not show have their place all the same"
+    )
+    assert {row["name"]: row["shown"] for row in rows if row["kind"] == "joint"}["Far forearm 2"] == "0"
 
 
 def test_the_command_line_exports_a_pose_of_the_shelf_and_sets_every_kind_of_control(

@@ -13,21 +13,36 @@ from umbrite.motion.evaluate import placed_of
 from umbrite.motion.scene import places_of
 from umbrite.rig.affine import svg_matrix
 
-COLUMNS = ["kind", "name", "a", "b", "c", "d", "e", "f", "pivot_x", "pivot_y", "turn_degrees"]
+COLUMNS = ["kind", "name", "a", "b", "c", "d", "e", "f", "pivot_x", "pivot_y", "turn_degrees", "shown"]
 
 
 def export_csv(path: Path, package: Package) -> None:
-    """A line per joint and part: its map from the board at rest, or from the drawing's pixels, as in SVG. Raises FileError."""
+    """A line per joint and part: its map from the board at rest, or from the drawing's pixels, as in SVG, and whether it shows.
+
+    Raises FileError.
+    """
     placed, puppet = placed_of(package.document), package.puppet
     out = io.StringIO()
     lines = csv.writer(out, lineterminator="\n")
     lines.writerow(COLUMNS)
+    joints = dict(zip(placed.plan.joints, placed.there[0], strict=True))
+    parts = dict(zip(placed.plan.parts, placed.shown[0], strict=True))
     for key, joint in puppet.joints.items():
         at = placed.pivot(key)
         turn = -math.degrees(placed.turn(key)) + 0.0  # never -0
-        lines.writerow(["joint", joint.name, *svg_matrix(placed.joint_map(key)), at.real, at.imag, turn])
+        lines.writerow(
+            [
+                "joint",
+                joint.name,
+                *svg_matrix(placed.joint_map(key)),
+                at.real,
+                at.imag,
+                turn,
+                int(joints[key]),
+            ]
+        )
     for key, matrix in places_of(placed).items():
-        lines.writerow(["part", puppet.parts[key].name, *matrix, "", "", ""])
+        lines.writerow(["part", puppet.parts[key].name, *matrix, "", "", "", int(parts[key])])
     write(path, out.getvalue().encode())
 
 
