@@ -6,8 +6,9 @@ from collections.abc import Callable
 
 import numpy as np
 import pytest
+from msgspec.structs import replace
 
-from demo_puppet import ASSETS, joint
+from demo_puppet import ASSETS, joint, part
 from umbrite.art.joint_limits import find_limits
 from umbrite.art.limit_finding import EDGE, Onset, SeamTurning
 from umbrite.art.masks import Sheet, sheet_of
@@ -15,6 +16,8 @@ from umbrite.cli import main
 from umbrite.files.package import load
 from umbrite.files.png import decode
 from umbrite.rig.edits.limbs import set_bend_side
+from umbrite.rig.edits.parts import exchange_drawing
+from umbrite.rig.edits.variants.drawings import More, add_drawings
 from umbrite.rig.model import Placement
 
 PIVOT = 200 + 200j
@@ -125,3 +128,24 @@ def test_the_command_line_reports_every_joint_with_a_seam(capsys: pytest.Capture
     assert lines["Near shin"]["reason_largest"] == "side"
     assert all(line["smallest"] <= 0 <= line["largest"] for line in lines.values())
     assert "Master" not in lines
+
+
+def test_of_variants_each_is_looked_at_in_turn_and_the_narrowest_limit_holds() -> None:
+    package = load(ASSETS / "wick.umbrite")
+    pictures = {key: decode(data, key) for key, data in package.art.items()}
+    scarf, end = (found(package.puppet, "Scarf end") for found in (part, joint))
+    drawing = package.puppet.parts[scarf].drawing
+    worn = pictures[drawing.sha256].copy()
+    worn[:, -worn.shape[1] // 4 :, 3] = 0  # towards the tail on which it hangs
+    pictures["worn"] = worn
+    other = replace(drawing, sha256="worn")
+    alone = [
+        find_limits(puppet, pictures, [end])
+        for puppet in (package.puppet, exchange_drawing(package.puppet, scarf, other))
+    ]
+    both, _, _ = add_drawings(package.puppet, scarf, [More("Worn", other)])
+    (found_both,) = find_limits(both, pictures, [end])
+    each = [one[0] for one in alone if one]
+    assert found_both.smallest == max(one.smallest for one in each)
+    assert found_both.largest == min(one.largest for one in each)
+    assert len({(one.smallest, one.largest) for one in each}) == 2, "else it would show nothing"

@@ -8,6 +8,7 @@ from umbrite.art.limit_finding import Onset, Reason, SeamTurning
 from umbrite.art.masks import Sheet, sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.rig.change import get_joint
+from umbrite.rig.edits.variants.sets import set_of
 from umbrite.rig.family import ancestors, parts_on, targets, toes
 from umbrite.rig.limb_shape import drawn_bend
 from umbrite.rig.model import Limb, Puppet
@@ -36,15 +37,17 @@ def find_limits(
 ) -> list[FoundLimit]:
     """What limits the art and the limbs suggest, for the joints that have both a drawing and something with a drawing above.
 
+    Of variants each is looked at in turn, and the narrowest limit holds for all.
     `pictures` gives RGBA pixels by drawing fingerprint. Joints of `keys` that have no seam to look at are left out.
     """
     hooks = {*targets(puppet), *toes(puppet)}
     found = []
     for key in puppet.joints if keys is None else keys:
         get_joint(puppet, key)
-        if key in hooks or (seam := _seam(puppet, pictures, key)) is None:
+        if key in hooks or not (seams := _seams(puppet, pictures, key)):
             continue
-        small, large = seam.onset(-1), seam.onset(+1)
+        small = max((seam.onset(-1) for seam in seams), key=lambda onset: onset.turn)
+        large = min((seam.onset(+1) for seam in seams), key=lambda onset: onset.turn)
         side = _against_side(puppet, key)
         if side is not None and side.turn <= 0 and side.turn > small.turn:
             small = side
@@ -56,8 +59,12 @@ def find_limits(
 
 def gap_turns(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> tuple[float, float] | None:
     """The turns from rest (negative, positive) at which a gap opens in a joint's seam; None where there is no seam."""
-    seam = _seam(puppet, pictures, key)
-    return None if seam is None else (seam.onset(-1, "gap").turn, seam.onset(+1, "gap").turn)
+    seams = _seams(puppet, pictures, key)
+    if not seams:
+        return None
+    return max(seam.onset(-1, "gap").turn for seam in seams), min(
+        seam.onset(+1, "gap").turn for seam in seams
+    )
 
 
 GAP_SLACK = math.radians(1.5)
@@ -66,19 +73,39 @@ GAP_SLACK = math.radians(1.5)
 def gap_within(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> float | None:
     """The end of a joint's limit at which a gap is open, if there is one; looks at the two ends only."""
     limit = get_joint(puppet, key).limit
-    if limit is None or (seam := _seam(puppet, pictures, key)) is None:
+    seams = _seams(puppet, pictures, key) if limit is not None else []
+    if limit is None:
         return None
     for turn in (limit.smallest + GAP_SLACK, limit.largest - GAP_SLACK):
-        if abs(turn) > GAP_SLACK and seam.fault(turn) == "gap":
+        if abs(turn) > GAP_SLACK and any(seam.fault(turn) == "gap" for seam in seams):
             return turn
     return None
 
 
-def _seam(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> SeamTurning | None:
+def _seams(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> list[SeamTurning]:
+    """The seam between a joint's drawings and those above it, once for each variant of either, the other being at rest."""
     child = _own_parts(puppet, key)
     above = next((found for up in ancestors(puppet, key) if (found := _own_parts(puppet, up))), [])
-    if not child or not above:
-        return None
+    lower, upper = _in_turn(puppet, child), _in_turn(puppet, above)
+    pairs = [(each, upper[0]) for each in lower] + [(lower[0], each) for each in upper[1:]]
+    seams = (_seam(puppet, pictures, key, *pair) for pair in pairs if all(pair))
+    return [seam for seam in seams if seam is not None]
+
+
+def _in_turn(puppet: Puppet, parts: list[str]) -> list[list[str]]:
+    """What shows of these parts at rest first, and then with each other variant of their sets."""
+    sets = {part: own for part in parts if (own := set_of(puppet, part)) is not None}
+    resting = {key: puppet.sets[key].rest for key, _ in sets.values()}
+    ways = [resting]
+    ways += [
+        {**resting, key: v.number} for key, v in dict.fromkeys(sets.values()) if v.number != resting[key]
+    ]
+    return [[p for p in parts if p not in sets or way[sets[p][0]] == sets[p][1].number] for way in ways]
+
+
+def _seam(
+    puppet: Puppet, pictures: Mapping[str, Picture], key: str, child: list[str], above: list[str]
+) -> SeamTurning | None:
     front = max(child, key=puppet.order.index), max(above, key=puppet.order.index)
     behind = puppet.order.index(front[0]) < puppet.order.index(front[1])
     seam = SeamTurning(
