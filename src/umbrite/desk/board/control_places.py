@@ -121,10 +121,13 @@ def cells(session: Session, camera: Camera, key: str) -> list[QRectF]:
         place = one.variants.index(session.placed.chosen(control.chooses))
         first = min(max(place - count // 2, 0), there - count)
     wide = max(shown_size(control, camera) / count, CELL)
-    if session.stage.opened == key and session.stage.station.posed:
-        wide = max(wide, CARD)
     middle = camera.point(session.placed.control_at(control))
     left = middle.x() - wide * count / 2
+    if session.stage.opened == key and session.stage.station.posed:
+        grown = max(wide, CARD)
+        if control.offset.x < 0:  # away from what it chooses, so that this can be seen
+            left -= (grown - wide) * count
+        wide = grown
     boxes = [QRectF(left + i * wide, middle.y() - wide / 2, wide, wide) for i in range(count)]
     return [*[QRectF()] * first, *boxes, *[QRectF()] * (there - first - count)]
 
