@@ -10,6 +10,7 @@ from bench import show
 from msgspec.structs import replace
 from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication
+from soak import memory
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import REHEARSE
@@ -22,12 +23,6 @@ from umbrite.rig.model import Drawing
 
 WICK = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets" / "wick.umbrite"
 AIM, MEMORY_AIM = 16.0, 300.0  # milliseconds, megabytes
-
-
-def resident() -> float:
-    """Memory of this process in MB."""
-    pages = int(Path("/proc/self/statm").read_text(encoding="ascii").split()[1])
-    return pages * 4096 / 1e6
 
 
 def with_many(count: int, wide: int, tall: int) -> tuple[Package, str]:
@@ -85,13 +80,13 @@ def bench_switching() -> None:
 
 def bench_memory() -> None:
     close(shown(load(WICK)))
-    before = resident()
+    before = memory()
     package, key = with_many(500, 400, 400)
-    held = resident()
+    held = memory()
     window = shown(package)
     settle(1.0)
     print(
-        f"500 more drawings of 400x400 px: {resident() - before:.0f} MB more with the window open, "
+        f"500 more drawings of 400x400 px: {memory() - before:.0f} MB more with the window open, "
         f"{held - before:.0f} of it to make them (aim {MEMORY_AIM:g} MB; unpacked all would be {500 * 0.64:.0f})"
     )
     window.session.selection.pick([key])
@@ -99,7 +94,7 @@ def bench_memory() -> None:
         window.actions_by_id["variant-on"].trigger()
         window.board.repaint()
     settle(0.5)
-    print(f"and when each of them has been shown once: {resident() - before:.0f} MB more")
+    print(f"and when each of them has been shown once: {memory() - before:.0f} MB more")
     close(window)
 
 

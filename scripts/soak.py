@@ -12,7 +12,9 @@ import sys
 import tempfile
 import time
 from collections import Counter
+from collections.abc import Callable
 from pathlib import Path
+from typing import Protocol
 
 from PySide6.QtCore import QRectF
 from PySide6.QtWidgets import QApplication
@@ -32,6 +34,7 @@ from umbrite.desk.commands import (
     pose_commands,
     shelf_commands,
 )
+from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
 from umbrite.files.package import load, save
@@ -45,7 +48,7 @@ COMMANDS = (
     edit_commands.walk_down, edit_commands.select_branch, pose_commands.make_pose_the_rest, pose_commands.reset_branch, limit_commands.hinge_one_way,
     limit_commands.inside_out, limb_commands.extend, limit_commands.either_way(45), bone_commands.from_pivots, bone_commands.bind_nearest,
     bone_commands.detach_bones, control_commands.make_controls, control_commands.take_all, control_commands.make("slider"), control_commands.make("knob"),
-    control_commands.link, control_commands.chooser, shelf_commands.save, shelf_commands.mirror, art_commands.duplicate, art_commands.mirrored_side,
+    control_commands.link, variant_commands.chooser, variant_commands.make_from_selected, variant_commands.copy_branch, variant_commands.step(1), variant_commands.take_out, shelf_commands.save, shelf_commands.mirror, art_commands.duplicate, art_commands.mirrored_side,
 )  # fmt: skip
 MOST_PARTS = 120  # copies of copies would fill the memory by right
 
@@ -147,31 +150,53 @@ class Soak:
                 raise
             session.spring_back()  # a command without what it needs, which the window would not offer
 
+    def check(self) -> None:
+        """The puppet is sound."""
+        if broken := invariants(self.session.puppet):
+            raise SystemExit(f"after {sum(self.done.values())} steps: {broken[0]}")
 
-def main() -> None:
-    count = int(sys.argv[1]) if len(sys.argv) > 1 else 20_000
+
+class Stepping(Protocol):
+    """What is soaked: it does one thing after another, counts them, and looks now and then whether all is sound."""
+
+    done: Counter[str]
+
+    def step(self) -> None: ...
+
+    def check(self) -> None: ...
+
+
+def soaked(
+    name: str, made: Callable[[Path], Stepping], *, usual: int, every: int, calm: int, most: float
+) -> None:
+    """Do the steps asked for on the command line, or the `usual` number, and look after each `every`; tell what was done.
+
+    Stops where memory grew by more than `most` MB after the first `calm`-th of the steps.
+    """
+    count = int(sys.argv[1]) if len(sys.argv) > 1 else usual
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
     app = QApplication(sys.argv[:1])
     start, middle = time.monotonic(), 0.0
     with tempfile.TemporaryDirectory() as folder:
-        soak = Soak(11, Path(folder))
+        soak = made(Path(folder))
         for i in range(count):
             soak.step()
-            if i % 20 == 0 and (broken := invariants(soak.session.puppet)):
-                raise SystemExit(f"after {i} steps: {broken[0]}")
-            if i == count // 4:
+            if i % every == 0:
+                soak.check()
+            if i == count // calm:
                 gc.collect()
                 middle = memory()
         gc.collect()
         grown = memory() - middle
-    words = ", ".join(f"{number} {name}" for name, number in soak.done.most_common())
+    words = ", ".join(f"{number} {what}" for what, number in soak.done.most_common())
     print(
-        f"soak: {count} steps in {time.monotonic() - start:.0f} s ({words}); memory grew by {grown:.1f} MB after the first quarter"
+        f"{name}: {count} steps in {time.monotonic() - start:.0f} s ({words}); "
+        f"memory grew by {grown:.1f} MB after the first {count // calm} steps"
     )
     del app
-    if grown > 20:
-        raise SystemExit("memory grew by more than 20 MB")
+    if grown > most:
+        raise SystemExit(f"memory grew by more than {most:g} MB")
 
 
 if __name__ == "__main__":
-    main()
+    soaked("soak", lambda folder: Soak(11, folder), usual=20_000, every=20, calm=4, most=20.0)

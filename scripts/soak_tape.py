@@ -4,11 +4,6 @@ Run as `soak_tape.py [GESTURES]`. Prints what was done, how much memory grew, an
 sound any more.
 """
 
-import gc
-import os
-import sys
-import tempfile
-import time
 from collections import Counter
 from collections.abc import Callable
 from pathlib import Path
@@ -16,8 +11,7 @@ from random import Random
 
 import numpy as np
 from PySide6.QtCore import QPointF, Qt
-from PySide6.QtWidgets import QApplication
-from soak import ASSETS, memory
+from soak import ASSETS, soaked
 
 from umbrite.desk.commands.takes import loose_commands, recipes, take_commands
 from umbrite.desk.commands.takes.recipes import RECIPES, Dial
@@ -186,30 +180,5 @@ class TapeSoak:
         self.sheet.grab()
 
 
-def main() -> None:
-    count = int(sys.argv[1]) if len(sys.argv) > 1 else 5_000
-    os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
-    app = QApplication(sys.argv[:1])
-    start, middle = time.monotonic(), 0.0
-    with tempfile.TemporaryDirectory() as folder:
-        soak = TapeSoak(7, Path(folder))
-        for i in range(count):
-            soak.step()
-            if i % 10 == 0:
-                soak.check()
-            if i == count // 3:
-                gc.collect()
-                middle = memory()
-        gc.collect()
-        grown = memory() - middle
-    words = ", ".join(f"{number} {name}" for name, number in soak.done.most_common())
-    print(
-        f"soak of the tape: {count} steps in {time.monotonic() - start:.0f} s ({words}); memory grew by {grown:.1f} MB after the first third"
-    )
-    del app
-    if grown > 40:
-        raise SystemExit("memory grew by more than 40 MB")
-
-
 if __name__ == "__main__":
-    main()
+    soaked("soak of the tape", lambda folder: TapeSoak(7, folder), usual=5_000, every=10, calm=3, most=40.0)

@@ -186,8 +186,15 @@ def test_only_the_branch_that_shows_has_its_rig_on_the_board(wick_window: Window
     session.selection.pick([joint(session.puppet, "Near thigh")])
     act("copy-variant")
     assert session.history.undo_name == "Copy Near thigh as a variant"
+    copy = session.puppet.sets[set_named(wick_window, "Near thigh")].variants[-1]
+    assert session.placed.chosen(set_named(wick_window, "Near thigh")) == copy, (
+        "what is bent next is what is seen"
+    )
     act("variant-out")
     assert len(session.puppet.sets) == 5
+    session.selection.pick([set_named(wick_window, "Near thigh")])
+    act("variant-out")
+    assert len(session.puppet.sets) == 4, "a set itself is given up as a whole"
 
 
 def test_switching_the_arm_takes_the_hands_place_over_and_tells_what_is_out_of_reach(

@@ -58,15 +58,20 @@ def then_accept(person: Person, work: Callable[[Adjuster], None] | None = None) 
     QTimer.singleShot(700, accept)
 
 
+def begin(person: Person, window: Window) -> None:
+    """Wick in Takes with one take, all keyed at its beginning."""
+    window.files.open(ASSETS / "wick.umbrite")
+    window.session.edit("No takes", takes=())
+    person.key("ctrl+6")
+    person.settle(300)
+    person.key("shift+k")
+
+
 def test_an_idle_loop_from_two_poses_played_corrected_and_exported(
     person: Person, window: Window, tmp_path: Path
 ) -> None:
     session = window.session
-    window.files.open(ASSETS / "wick.umbrite")
-    session.edit("No takes", takes=())
-    person.key("ctrl+6")
-    person.settle(300)
-    person.key("shift+k")
+    begin(person, window)
     assert take(window).name == "Take 1"
     last = on_tape(window, take(window).last, RULER - CLAMP - 4)
     person.drag(last, on_tape(window, 30, RULER - CLAMP - 4), steps=8)
@@ -195,11 +200,7 @@ def pixels(image: QImage) -> np.ndarray:
 
 def test_a_hand_follows_the_head_from_the_middle_of_a_take_on(person: Person, window: Window) -> None:
     session = window.session
-    window.files.open(ASSETS / "wick.umbrite")
-    session.edit("No takes", takes=())
-    person.key("ctrl+6")
-    person.settle(300)
-    person.key("shift+k")
+    begin(person, window)
     hand, head = (
         next(key for key, each in puppet(window).controls.items() if each.name == name)
         for name in ("Far hand", "Head")

@@ -2036,7 +2036,7 @@
       <translation>Satz {name} machen</translation>
     </message>
     <message>
-      <source>One of {count} shows at a time now. [ and ] go through {name}; C makes a chooser of it.</source>
+      <source>One of {count} shows at a time now. [ and ] go through {name}; K makes a chooser of it.</source>
       <translation>Von {count} ist nun eines zu sehen. [ und ] gehen {name} durch.</translation>
     </message>
     <message>

@@ -9,7 +9,6 @@ from umbrite.motion.switching import OUT_OF_REACH, next_variant, shows, switched
 from umbrite.rig.edits.controls import make_chooser
 from umbrite.rig.edits.variants.branches import copy_as_variant
 from umbrite.rig.edits.variants.sets import (
-    add_variant,
     get_set,
     get_variant,
     make_set,
@@ -132,7 +131,7 @@ def _made(session: Session, puppet: Puppet, key: str, members: Sequence[str]) ->
     session.edit(tr("Make the set {name}", name=name), puppet=puppet)
     session.say(
         tr(
-            "One of {count} shows at a time now. [ and ] go through {name}; C makes a chooser of it.",
+            "One of {count} shows at a time now. [ and ] go through {name}; K makes a chooser of it.",
             count=len(members),
             name=name,
         )
@@ -140,12 +139,14 @@ def _made(session: Session, puppet: Puppet, key: str, members: Sequence[str]) ->
 
 
 def copy_branch(session: Session) -> None:
-    """A copy of the selected branch as one more variant beside it, which shows from now on."""
+    """A copy of the selected branch as one more variant beside it; where the rig is built it is the one to look at from now on."""
     joints = session.selection.of("joint")
     if not joints:
         raise RigError(tr("Select the joint with which the branch begins first."))
     puppet, key, number = copy_as_variant(session.puppet, joints[0])
     session.edit(tr("Copy {name} as a variant", name=session.puppet.joints[joints[0]].name), puppet=puppet)
+    if not session.stage.station.posed:
+        choose(session, key, number)
     session.selection.pick(get_variant(session.puppet, key, number).joints)
     session.say(tr("The copy is a variant of its own: bend it, and give it other drawings."))
 
@@ -156,8 +157,9 @@ def take_out(session: Session) -> None:
     count = 0
     for key in session.selection.keys:
         found = set_of(puppet, key)
-        if key in puppet.controls and puppet.controls[key].chooses:
-            puppet = remove_set(puppet, puppet.controls[key].chooses)
+        whole = puppet.controls[key].chooses if key in puppet.controls else key
+        if whole in puppet.sets:
+            puppet = remove_set(puppet, whole)
             count += 1
         elif found is not None:
             puppet = remove_variant(puppet, found[0], found[1].number)
@@ -165,12 +167,6 @@ def take_out(session: Session) -> None:
     if not count:
         raise RigError(needs_variants(session))
     session.edit(tr("Take {count} out of their sets", count=count), puppet=puppet)
-
-
-def add_to_set(session: Session, key: str, members: Sequence[str], name: str) -> None:
-    """More drawings or branches as one more variant."""
-    puppet, _ = add_variant(session.puppet, key, members, name)
-    session.edit(tr("Add {name} to {set}", name=name, set=puppet.sets[key].name), puppet=puppet)
 
 
 def chooser(session: Session) -> None:
