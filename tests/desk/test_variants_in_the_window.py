@@ -14,6 +14,8 @@ from demo_puppet import control, joint, part
 from desk.conftest import Answers, Hand
 from desk.test_window import drop
 from umbrite.desk.board.control_places import cells
+from umbrite.desk.board.edges.hints import hint_for
+from umbrite.desk.board.handles import Handle
 from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.panels.tape.tape_rows import rows_of
@@ -302,6 +304,9 @@ def test_a_chooser_of_many_shows_nine_about_the_one_that_shows(wick_window: Wind
         return [i for i, box in enumerate(boxes) if not box.isEmpty()]
 
     assert seen() == list(range(9))
+    hint = hint_for(session, Handle("control", chooser, 0j, 9.0))
+    assert "press its number" in hint
+    assert "drag" not in hint, "a chooser is not dragged"
     variant_commands.choose(session, key, puppet.sets[key].variants[12].number)
     assert seen() == list(range(8, 17))
     variant_commands.choose(session, key, puppet.sets[key].variants[24].number)

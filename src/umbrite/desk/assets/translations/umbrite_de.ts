@@ -940,6 +940,10 @@
       <translation>{name}: ziehen zum Stellen. Umschalt hält eine Achse, Umschalt+Klick wählt mehrere zum gemeinsamen Ziehen.</translation>
     </message>
     <message>
+      <source>{name}: click a card, turn the wheel, or press its number. Picked together, choosers take the same name.</source>
+      <translation>{name}: eine Karte anklicken, das Rad drehen oder ihre Nummer drücken. Zusammen gewählte Wähler nehmen denselben Namen.</translation>
+    </message>
+    <message>
       <source>{name}: drag the ring to turn it, the middle to move it. Shift steps by 5°; with Alt the art under the ring turns.</source>
       <translation>{name}: der Ring dreht, die Mitte bewegt. Umschalt springt um 5°; mit Alt dreht sich die Zeichnung unter dem Ring.</translation>
     </message>
@@ -2037,7 +2041,7 @@
     </message>
     <message>
       <source>One of {count} shows at a time now. [ and ] go through {name}; K makes a chooser of it.</source>
-      <translation>Von {count} ist nun eines zu sehen. [ und ] gehen {name} durch.</translation>
+      <translation>Von {count} ist nun eines zu sehen. [ und ] gehen {name} durch; K macht einen Wähler daraus.</translation>
     </message>
     <message>
       <source>Copy {name} as a variant</source>
@@ -2050,10 +2054,6 @@
     <message>
       <source>Take {count} out of their sets</source>
       <translation>{count} aus ihren Sätzen nehmen</translation>
-    </message>
-    <message>
-      <source>Add {name} to {set}</source>
-      <translation>{set} {name} geben</translation>
     </message>
     <message>
       <source>Make {name}</source>

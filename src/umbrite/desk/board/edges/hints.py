@@ -1,6 +1,7 @@
 """The hint line's sentences: what a drag will do here and now, and what Shift, Ctrl and Alt change."""
 
 from umbrite.desk.board.handles import Handle
+from umbrite.desk.board.on_handles import chooser_at
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.rig.change import exists, thing
@@ -34,6 +35,7 @@ HANDLE_HINTS = {
     ("Controls", "control"): "{name}: drag to put the control elsewhere. Shift selects several.",
     ("Controls", "proposed"): "Click to leave this control out or to take it again. Enter makes the set, Esc rubs it out.",
     ("Rehearse", "control"): "{name}: drag to pose. Shift keeps to one axis, Shift+click selects several to drag together.",
+    ("Rehearse", "chooser"): "{name}: click a card, turn the wheel, or press its number. Picked together, choosers take the same name.",
     ("Rehearse", "ring"): "{name}: drag the ring to turn it, the middle to move it. Shift steps by 5°; with Alt the art under the ring turns.",
     ("Rehearse", "turn"): "{name}: drag to turn everything. Shift steps by 5°.",
     ("Rehearse", "scale"): "{name}: drag to make everything larger or smaller.",
@@ -58,7 +60,8 @@ def hint_for(session: Session, hover: Handle | None) -> str:
     if not session.puppet.parts:
         return tr("Drop pictures here, or open a layered picture to begin.")
     if hover is not None:
-        text = HANDLE_HINTS.get((session.stage.station.name, hover.kind))
+        kind = "chooser" if session.stage.station.posed and chooser_at(session, hover) else hover.kind
+        text = HANDLE_HINTS.get((session.stage.station.name, kind))
         if session.stage.tool == "cord" and hover.kind == "pivot":
             text = "{name}: drag a cord to what shall carry it."
         if session.stage.tool == "bone" and hover.kind == "pivot":
