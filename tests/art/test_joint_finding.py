@@ -12,6 +12,7 @@ from umbrite.art.pictures import Picture
 from umbrite.art.round_ends import inscribed, round_end
 from umbrite.files.png import decode
 from umbrite.rig.edits.parts import add_part
+from umbrite.rig.edits.variants.branches import copy_as_variant, parts_of
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.placement import Box
@@ -144,3 +145,18 @@ def test_the_root_is_told_by_name() -> None:
     names = ["Hand", "Hips", "Pebble", "Trunk", "Forearm"]
     assert sorted(names, key=root_rank, reverse=True) == ["Hips", "Trunk", "Pebble", "Forearm", "Hand"]
     assert kind_of("Near boot buckle") == "belt"
+
+
+def test_drawings_that_take_turns_are_never_joined_to_one_another() -> None:
+    package = plain_package("wick")
+    arm = next(key for key, each in package.puppet.joints.items() if each.name == "Far upper arm")
+    puppet, key, _ = copy_as_variant(package.puppet, arm)  # each piece lies on its twin
+    pictures = {sha256: decode(data, sha256) for sha256, data in package.art.items()}
+    own = [set(parts_of(puppet, variant)) for variant in puppet.sets[key].variants]
+    trunk = next(key for key, each in puppet.parts.items() if each.name == "Trunk")
+    found = find_joints(puppet, pictures, [*own[0], *own[1], trunk])
+    for proposal in found:
+        assert not all({proposal.part, proposal.parent} & parts for parts in own)
+    hung = {puppet.parts[each.part].name: puppet.parts[each.parent].name for each in found}
+    assert hung["Far forearm"] == "Far upper arm"
+    assert hung["Far forearm 2"] == "Far upper arm 2"

@@ -212,3 +212,24 @@ def test_a_heavy_puppet_is_shown_and_saved_with_its_preview(
     answers.save_path = tmp_path / "heavy.umbrite"
     act("save-as")
     assert load(tmp_path / "heavy.umbrite").art == heavy
+
+
+def test_of_many_drawings_only_those_on_the_board_and_those_seen_just_now_are_kept(
+    monkeypatch: pytest.MonkeyPatch,
+) -> None:
+    art = {}
+    for i in range(12):
+        picture = np.full((100, 100, 4), i + 1, np.uint8)
+        art[f"drawing {i}"] = encode(picture)
+    monkeypatch.setattr(levels, "SMALL", 200_000)
+    monkeypatch.setattr(levels, "JUST_NOW", 0.0)
+    pictures = Pictures(lambda: art)
+    pictures.hold(["drawing 0", "drawing 1"])
+    first = pictures.level("drawing 0", 1.0)
+    for name in art:
+        pictures.level(name, 1.0)
+    assert sum(map(len, pictures._levels.values())) <= 5
+    assert pictures.level("drawing 0", 1.0) is first, "what is on the board stays"
+    again = pictures.level("drawing 5", 1.0)
+    assert again is not None
+    assert again.image.pixelColor(50, 50).alpha() == 6, "and what went comes back"

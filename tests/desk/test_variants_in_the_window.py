@@ -12,18 +12,26 @@ from pytestqt.qtbot import QtBot
 
 from demo_puppet import control, joint, part
 from desk.conftest import Answers, Hand
+from desk.test_playing import SAME, far
 from desk.test_window import drop
+from umbrite.desk.board.art_layer import ArtLayer, View, fading_of
 from umbrite.desk.board.control_places import cells
 from umbrite.desk.board.edges.hints import hint_for
-from umbrite.desk.board.handles import Handle
+from umbrite.desk.board.handles import Handle, limb_pencils
 from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.panels.tape.tape_rows import rows_of
+from umbrite.desk.session.drafts import PencilledLimb
 from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
 from umbrite.desk.window import Window
 from umbrite.files.png import encode
+from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.plan import compile_plan
 from umbrite.rig.edits.variants.branches import limb_of
 from umbrite.rig.edits.variants.drawings import More, add_drawings
+from umbrite.rig.edits.variants.sets import members_of
+from umbrite.rig.invariants import invariants
+from umbrite.rig.placement import middle_of_part
 
 Act = Callable[[str], None]
 
@@ -314,3 +322,121 @@ def test_a_chooser_of_many_shows_nine_about_the_one_that_shows(wick_window: Wind
     box = cells(session, wick_window.board.camera, chooser)[18]
     qtbot.mouseClick(wick_window.board, Qt.MouseButton.LeftButton, pos=box.center().toPoint())
     assert session.placed.chosen(key).name == puppet.sets[key].variants[18].name
+
+
+def test_what_is_painted_after_switching_is_what_a_whole_painting_gives(
+    wick_window: Window, act: Act
+) -> None:
+    session, board = wick_window.session, wick_window.board
+    session.stage.go_to(REHEARSE)
+    view = View(board.camera, (board.width(), board.height()), 1.0, fading_of(session))
+    kept = ArtLayer(session.stage.theme)
+    kept.refresh(session.placed, session.file.pictures, view)
+    for name in ("Far arm", "Eyes", "Near hand"):
+        session.selection.pick([set_named(wick_window, name)])
+        for _ in range(2):
+            act("variant-on")
+            plan = compile_plan(session.puppet)
+            assert placed_alike(session.placed, evaluate(plan, session.pose))
+            whole = ArtLayer(session.stage.theme)
+            whole.refresh(session.placed, session.file.pictures, view)
+            dirty = kept.refresh(session.placed, session.file.pictures, view)
+            assert dirty.width() < board.width() / 2, "only where it differs"
+            assert far(kept.image, whole.image) < SAME
+
+
+def placed_alike(one: Placed, other: Placed) -> bool:
+    same = [
+        np.array_equal(getattr(one, name), getattr(other, name))
+        for name in ("shown", "there", "choices", "turns")
+    ]
+    return all(same) and all(np.array_equal(a, b) for a, b in zip(one.maps, other.maps, strict=True))
+
+
+def test_a_late_drawing_shows_at_once_and_is_dragged_against_the_one_at_rest(
+    wick_window: Window, answers: Answers, pictures: list[Path], act: Act, hand: Hand
+) -> None:
+    session = wick_window.session
+    session.stage.go_to(PARTS)
+    session.selection.pick([part(session.puppet, "Near hand")])
+    answers.add_paths = pictures[:1]
+    act("add-drawings")
+    (new,) = session.selection.of("part")
+    assert shown(wick_window, "Near hand") == "grin", "to be put in its place"
+    rest = part(session.puppet, "Near hand")
+    middle = middle_of_part(session.puppet.parts[new])
+    hand.press(middle)
+    hand.move(middle + 20)
+    assert wick_window.board.feedback.faint == (rest,), wick_window.board.feedback
+    with_ghost = wick_window.board.grab().toImage()
+    hand.release(middle + 20)
+    assert wick_window.board.feedback.faint == ()
+    assert with_ghost != wick_window.board.grab().toImage()
+    assert middle_of_part(session.puppet.parts[new]) == pytest.approx(middle + 20, abs=1.5)
+    act("lay-middle")
+    assert middle_of_part(session.puppet.parts[new]) == pytest.approx(
+        middle_of_part(session.puppet.parts[rest]), abs=1e-6
+    )
+    act("lay-pivot")
+    session.selection.pick([rest])
+    act("lay-pivot")
+    assert "no drawing at rest" in wick_window.frame.hints.message
+
+
+def test_a_shade_goes_with_its_drawing_and_late_drawings_get_their_own(
+    wick_window: Window, answers: Answers, pictures: list[Path], act: Act
+) -> None:
+    session = wick_window.session
+    session.stage.go_to(PARTS)
+    session.selection.pick([part(session.puppet, "Cap")])
+    act("shade")
+    session.selection.pick([part(session.puppet, "Cap")])
+    answers.add_paths = pictures
+    act("add-drawings")
+    puppet = session.puppet
+    first, second, third = puppet.sets[set_named(wick_window, "Cap")].variants
+    assert [len(variant.parts) for variant in (first, second, third)] == [2, 2, 2]
+    for variant in (second, third):
+        drawing, shade = (puppet.parts[key] for key in variant.parts)
+        assert (shade.clip, shade.blend) == (variant.parts[0], "multiply")
+        assert shade.drawing.sha256 != puppet.parts[first.parts[1]].drawing.sha256, "from its own shape"
+        assert shade.drawing.width <= drawing.drawing.width
+    assert invariants(puppet) == []
+
+
+def test_a_chooser_needs_one_part_of_a_set_only_and_the_set_row_has_its_strip(
+    wick_window: Window, act: Act
+) -> None:
+    session = wick_window.session
+    eyes = set_named(wick_window, "Eyes")
+    session.selection.pick([eyes])
+    assert not wick_window.details.nothing.isVisibleTo(wick_window.details)
+    session.selection.pick([part(session.puppet, "Cap")])
+    assert not wick_window.actions_by_id["make-chooser"].isEnabled()
+    session.selection.pick([part(session.puppet, "Cap"), part(session.puppet, "Trunk")])
+    act("variants")
+    session.selection.pick([part(session.puppet, "Cap")])
+    before = len(session.puppet.controls)
+    act("make-chooser")
+    assert len(session.puppet.controls) == before + 1
+    (made,) = session.selection.of("control")
+    assert part(session.puppet, "Cap") in members_of(
+        session.puppet.sets[session.puppet.controls[made].chooses]
+    )
+
+
+def test_a_pencilled_limb_of_a_branch_that_does_not_show_is_not_drawn(wick_window: Window) -> None:
+    session = wick_window.session
+    session.stage.go_to(LIMBS)
+    branches = session.puppet.sets[set_named(wick_window, "Far arm")].variants
+    limbs = [
+        PencilledLimb(variant.joints[0], found.joints[-1])
+        for variant in branches
+        if (found := limb_of(session.puppet, variant)) is not None
+    ]
+    session.drafts.put(session.drafts.now._replace(limbs=tuple(limbs)))
+    for variant in branches:
+        session.stage.show_variants({f"{set_named(wick_window, 'Far arm')}.shows": float(variant.number)})
+        drawn = [bool(points) for points in limb_pencils(session)]
+        assert drawn.count(True) == 1
+        wick_window.board.grab()

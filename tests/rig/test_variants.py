@@ -12,6 +12,7 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
 from umbrite.motion.switching import next_variant, switched
+from umbrite.rig.affine import inverse
 from umbrite.rig.change import change
 from umbrite.rig.control_kinds import control_at_rest
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
@@ -19,12 +20,13 @@ from umbrite.rig.edits.controls import make_chooser, make_control, remove_contro
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.parts import remove_part
-from umbrite.rig.edits.shelf import mirrored
-from umbrite.rig.edits.variants.branches import copy_as_variant, limb_of
-from umbrite.rig.edits.variants.drawings import More, add_drawings
+from umbrite.rig.edits.shelf import by_names, from_names, mirrored
+from umbrite.rig.edits.variants.branches import copy_as_variant, limb_of, parts_of
+from umbrite.rig.edits.variants.drawings import More, add_drawings, corner_by_pivot, lay_on
 from umbrite.rig.edits.variants.sets import (
     add_variant,
     get_variant,
+    join_variant,
     make_set,
     order_variant,
     remove_set,
@@ -37,7 +39,7 @@ from umbrite.rig.edits.variants.sets import (
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet
-from umbrite.rig.placement import around_parts, board_from_drawing
+from umbrite.rig.placement import around_parts, board_from_drawing, middle_of_part
 
 WICK = wick()
 PARTS = [part(WICK, name) for name in ("Cap", "Mouth", "Scarf end")]
@@ -240,3 +242,68 @@ def test_a_drawing_added_late_keeps_the_trims_where_they_lie_on_the_board() -> N
     for old, late in zip(before.trims[0].points, after.trims[0].points, strict=True):
         places = [board_from_drawing(each.placement)(p.z) for each, p in ((before, old), (after, late))]
         assert abs(places[0] - places[1]) < 0.1
+
+
+def test_a_branch_as_a_variant_is_seen_with_all_its_parts_and_of_sets_inside_with_the_one_at_rest() -> None:
+    puppet = ARMS
+    hand = part(puppet, "Far hand")
+    puppet, _, made = add_drawings(
+        puppet, hand, [More("fist", replace(puppet.parts[hand].drawing, width=40))]
+    )
+    variants = puppet.sets[ARM_SET].variants
+    names = [{puppet.parts[key].name for key in parts_of(puppet, variant)} for variant in variants]
+    assert names[0] == {"Far upper arm", "Far forearm", "Far hand"}
+    assert made[0] not in parts_of(puppet, variants[0]), "what does not show at rest is not in the picture"
+    assert all(name.endswith("2") for name in names[1]), "and the copy's own parts stand for the copy"
+    assert len(names[1]) == 3
+
+
+def test_a_late_drawing_is_laid_on_by_the_pivot_or_the_middle() -> None:
+    hand = part(WICK, "Far hand")
+    drawing = replace(WICK.parts[hand].drawing, width=80, height=140)
+    puppet, key, (new,) = add_drawings(WICK, hand, [More("long", drawing)])
+    pivot = puppet.joints[puppet.parts[hand].joint].pivot.z
+
+    def share(name: str) -> complex:
+        at = inverse(board_from_drawing(puppet.parts[name].placement))(pivot)
+        return complex(
+            at.real / puppet.parts[name].drawing.width, at.imag / puppet.parts[name].drawing.height
+        )
+
+    assert middle_of_part(puppet.parts[new]) == pytest.approx(middle_of_part(puppet.parts[hand]), abs=1e-6)
+    puppet = lay_on(puppet, [new], "pivot")
+    assert share(new) == pytest.approx(share(hand), abs=1e-6), "the wrist lies on the wrist"
+    puppet = lay_on(puppet, [new], "middle")
+    assert middle_of_part(puppet.parts[new]) == pytest.approx(middle_of_part(puppet.parts[hand]), abs=1e-6)
+    with pytest.raises(RigError, match="no drawing at rest"):
+        lay_on(puppet, [hand], "middle")
+    assert corner_by_pivot(WICK, hand, WICK.parts[hand].drawing) == pytest.approx(0, abs=1e-6)
+    away = part(WICK, "Mouth")
+    far = change(WICK, away, placement=replace(WICK.parts[away].placement, x=9_000.0))
+    assert corner_by_pivot(far, away, drawing) is None
+    assert key in puppet.sets
+
+
+def test_what_belongs_to_a_drawing_joins_its_variant() -> None:
+    puppet = join_variant(SET, KEY, 2, [part(SET, "Scarf")])
+    assert seen(puppet, {}) == seen(SET, {}) - {part(SET, "Scarf")}
+    assert part(SET, "Scarf") in seen(puppet, {f"{KEY}.shows": 2.0})
+    with pytest.raises(RigError, match="belongs to Things"):
+        join_variant(puppet, KEY, 1, [part(SET, "Scarf")])
+
+
+def test_poses_go_to_other_puppets_by_the_names_of_their_variants() -> None:
+    names = by_names(SET, {f"{KEY}.shows": 3.0})
+    assert names == {"set/Things/shows": SET.sets[KEY].variants[2].name}
+    turned = order_variant(SET, KEY, 3, 0)
+    other = change(
+        turned,
+        KEY,
+        variants=tuple(replace(v, number=v.number + 10) for v in turned.sets[KEY].variants),
+        rest=11,
+    )
+    assert from_names(other, names) == ({f"{KEY}.shows": 13.0}, [])
+    assert from_names(SET, {"set/Things/shows": 2.0}) == ({f"{KEY}.shows": 2.0}, []), (
+        "old files tell the number"
+    )
+    assert from_names(SET, {"set/Things/shows": "None such"}) == ({}, ["Things None such"])

@@ -20,6 +20,7 @@ from umbrite.art.masks import Mask, Sheet, sampled, shared_area, sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.art.round_ends import Circle, inscribed, round_end
 from umbrite.rig.errors import RigError
+from umbrite.rig.family import branch
 from umbrite.rig.model import Puppet
 from umbrite.rig.placement import Box
 from umbrite.rig.words.body_words import fits_below, kind_of, root_rank
@@ -76,16 +77,32 @@ def find_joints(
     sheets = {
         key: sheet_of_part(puppet.parts[key], pictures[puppet.parts[key].drawing.sha256]) for key in chosen
     }
+    turns = _turns(puppet)
     areas = {key: _area(sheet) for key, sheet in sheets.items()}
     contacts: dict[tuple[str, str], Contact] = {}
     for i, one in enumerate(chosen):
         for other in chosen[i + 1 :]:
+            if any(one in own and other in own and own[one] != own[other] for own in turns):
+                continue  # they take turns, so they never meet
             found = contact(sheets[one], sheets[other], areas[one], areas[other])
             if found is not None:
                 contacts[one, other] = found
                 contacts[other, one] = Contact(found.pivots[::-1], found.goods[::-1])
     widths = {key: _width(sheet) for key, sheet in sheets.items()}
     return _family(puppet, chosen, areas, widths, _explained(contacts, widths))
+
+
+def _turns(puppet: Puppet) -> list[dict[str, int]]:
+    """For each set the parts of its variants, their branches' too, and the number of the variant with which they show."""
+    found = []
+    for one in puppet.sets.values():
+        own: dict[str, int] = {}
+        for variant in one.variants:
+            below = {key for joint in variant.joints for key in branch(puppet, joint)}
+            parts = [key for key, part in puppet.parts.items() if part.joint in below]
+            own.update(dict.fromkeys((*variant.parts, *parts), variant.number))
+        found.append(own)
+    return found
 
 
 def _is_paper(puppet: Puppet, key: str, *, asked: bool) -> bool:

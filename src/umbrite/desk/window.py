@@ -82,6 +82,7 @@ class Window(QMainWindow):
         self.outside = OutsideEditor(session, self.files.exchange, self)
         self.workout_sheet: WorkoutSheet | None = None
         self.alone = False  # whether only the puppet is shown
+        self._told: dict[str, str] = {}  # why an action can't be done
         self.actions_by_id = {act.id: self._action(act) for act in ACTIONS}
         self.frame = BoardFrame(session, [self.actions_by_id[key] for key in ("open", "demo-art", "demo")])
         self.board: Board = self.frame.board
@@ -240,18 +241,19 @@ class Window(QMainWindow):
         session = self.session
         for act in ACTIONS:
             action = self.actions_by_id[act.id]
-            why = act.why_not(session)
-            action.setEnabled(not why)
-            action.setStatusTip(why)
-            key = f"  ({act.key})" if act.key else ""
-            more = "\n" + tr("F1 tells more") if act.row else ""
-            action.setToolTip(f"{tr(act.text)}{key}" + (f"\n{why}" if why else "") + more)
+            if (why := act.why_not(session)) != self._told.get(act.id):
+                self._told[act.id] = why
+                action.setEnabled(not why)
+                action.setStatusTip(why)
+                key = f"  ({act.key})" if act.key else ""
+                more = "\n" + tr("F1 tells more") if act.row else ""
+                action.setToolTip(f"{tr(act.text)}{key}" + (f"\n{why}" if why else "") + more)
             if act.tool:
                 action.setChecked(session.stage.tool == act.tool)
             elif act.view:
                 action.setChecked(session.stage.views[act.view])
-        for key, name in (("undo", session.history.undo_name), ("redo", session.history.redo_name)):
-            word = tr("Undo") if key == "undo" else tr("Redo")
+        undo, redo = session.history.undo_name, session.history.redo_name
+        for key, word, name in (("undo", tr("Undo"), undo), ("redo", tr("Redo"), redo)):
             self.actions_by_id[key].setText(f"{word}: {name}" if name else word)
 
     def run(self, work: Callable[[], object]) -> None:

@@ -72,7 +72,7 @@ def export_transforms(path: Path, puppet: Puppet, take: Take, frames: list[float
 
 class _Frame(msgspec.Struct):
     frame: float
-    channels: dict[str, float] = {}
+    channels: dict[str, float | str] = {}
 
 
 class _Transforms(msgspec.Struct):

@@ -189,6 +189,21 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
     return Placed(plan, board, turns, fared, lengthened, values, shown, there, chosen, linked)
 
 
+def with_shown(placed: Placed, pose: Channels) -> Placed:
+    """What `evaluate` gives for a pose that differs from that of `placed` in what shows alone: nothing is moved by it."""
+    plan = placed.plan
+    if any(
+        link.drives.endswith(".shows") or link.source.endswith(".shows")
+        for link in plan.puppet.links.values()
+    ):
+        return evaluate(plan, pose)
+    values = {**placed.channels, "shows": _tables(plan, pose, placed.frames)["shows"]}
+    chosen = _chosen(plan, values["shows"], placed.linked)
+    return placed._replace(
+        channels=values, shown=_shown(plan, chosen), there=_there(plan, chosen), choices=chosen
+    )
+
+
 def _columns(frames: int, count: int) -> Complexes:
     """Zeros of (frames, count), each thing's frames side by side in memory: things are taken out of tables all the time."""
     return np.zeros((frames, count), dtype=np.complex128, order="F")
@@ -293,7 +308,7 @@ def _renew(plan: Plan, values: dict[str, Floats], place: int, own: Affine[Comple
     turns[:, place] = taken(turn, plan.ends.at(place))
 
 
-def _chosen(plan: Plan, shows: Floats, linked: dict[tuple[str, int], Floats]) -> Indices:
+def _chosen(plan: Plan, shows: Floats, linked: Mapping[tuple[str, int], Floats]) -> Indices:
     """The place of the variant that shows in each set, (frames, sets). What links add goes on from it, in the set's order."""
     chosen = np.zeros((len(shows), len(plan.sets)), dtype=np.intp)
     for i, one in enumerate(plan.sets):

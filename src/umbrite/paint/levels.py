@@ -30,8 +30,10 @@ SMALLEST = 4
 LARGE = 1_500_000
 # Bytes of whole large drawings, and of their bare pixels, that are kept for the next time.
 WHOLE, BARE = 200_000_000, 120_000_000
+# Bytes of versions of other drawings from which on those go that nobody has painted lately.
+SMALL = 60_000_000
 THREADS, AHEAD = 2, 4
-LATELY = 3.0  # seconds
+LATELY, JUST_NOW = 3.0, 0.5  # seconds
 Item = TypeVar("Item")
 
 
@@ -52,6 +54,9 @@ class Pictures:
         self._art, self._arrived = art, arrived
         self._lock = threading.RLock()
         self._levels: dict[str, dict[int, Level]] = {}
+        self._weights: dict[str, int] = {}  # of all versions of a drawing but whole large ones, bytes
+        self._held: set[str] = set()  # drawings that are on the board
+        self._used: dict[str, float] = {}  # when versions were asked for last, the latest at the end
         self._whole = _Budget[Level](WHOLE)
         self._pixels = _Budget[Picture](BARE)
         self._looked_at: dict[str, float] = {}  # whole drawings: when they were asked for last
@@ -93,6 +98,8 @@ class Pictures:
         """
         wanted = _wanted(scale)
         with self._lock:
+            self._used.pop(sha256, None)
+            self._used[sha256] = time.monotonic()
             if (found := self._known(sha256, wanted)) is not None:
                 return found
             if self._arrived is not None and is_large(self._art()[sha256]):
@@ -114,6 +121,12 @@ class Pictures:
             wanted = [(sha256, _wanted(scale)) for sha256, scale in drawings if is_large(art[sha256])]
             self._expected = deque(dict.fromkeys(wanted))
         self._expect_more()
+
+    def hold(self, drawings: Iterable[str]) -> None:
+        """These drawings are on the board now: whatever weighs too much, they stay."""
+        with self._lock:
+            self._held.clear()
+            self._held.update(drawings)
 
     @property
     def arriving(self) -> bool:
@@ -191,9 +204,24 @@ class Pictures:
             if large and wanted == 0:
                 self._whole.put(sha256, made[0], made[0].image.sizeInBytes())
             for level, picture in made.items():
-                if not large or level > 0:
-                    kept.setdefault(level, picture)
+                if (not large or level > 0) and level not in kept:
+                    kept[level] = picture
+                    self._weights[sha256] = self._weights.get(sha256, 0) + picture.image.sizeInBytes()
+            self._let_go(sha256)
         return made[wanted]
+
+    def _let_go(self, but: str) -> None:
+        """Versions of drawings that were not painted lately, the longest unseen first, where all weigh too much."""
+        over, now = sum(self._weights.values()) - SMALL, time.monotonic()
+        if over <= 0:
+            return
+        kept = {but, *self._held}
+        for sha256 in [key for key, when in self._used.items() if now - when > JUST_NOW and key not in kept]:
+            over -= self._weights.pop(sha256, 0)
+            self._levels.pop(sha256, None)
+            del self._used[sha256]
+            if over <= 0:
+                return
 
     def _unpacked(self, sha256: str, *, large: bool) -> Level:
         try:

@@ -91,7 +91,6 @@ class ArtLayer:
             self._canvas,
             fading,
             id(pictures),
-            [item.part for item in items],
         )
         whole = QRect(0, 0, *size)
         over = (not dragging and bool(self._runs)) or (self._rough and not self._quick)
@@ -102,6 +101,9 @@ class ArtLayer:
                 self.image = self._background.copy()
             self._key, self._moving, self._runs = key, frozenset(), {}
             dirty = whole
+        elif [item.part for item in items] != [shape.part for shape in self._shapes]:
+            self._moving, self._runs = frozenset(), {}
+            dirty = _differing(self._shapes, items, camera).intersected(whole)
         else:
             # A clipped shape differs too when what clips it has moved.
             moving = frozenset(
@@ -114,6 +116,7 @@ class ArtLayer:
             if dragging:
                 self._keep_runs(moving, items)
         self._shapes = items
+        pictures.hold(item.sha256 for item in items)
         if not dirty.isEmpty():
             paint = Paint(pictures, camera, ratio, fading, self._quick)
             self._paint(dirty, items, paint)
@@ -291,6 +294,15 @@ def _stretches(moving: frozenset[int], count: int) -> Iterator[tuple[int, int]]:
         start = i + 1
     if start < count:
         yield start, count
+
+
+def _differing(old: list[Shape], new: list[Shape], camera: Camera) -> QRect:
+    """Where the picture may differ when other parts show: around those that come, go or move, or all where the order is another."""
+    before, after = {shape.part: shape for shape in old}, {shape.part: shape for shape in new}
+    if [part for part in before if part in after] != [part for part in after if part in before]:
+        return _around([*old, *new], camera)
+    same = {part for part, shape in before.items() if after.get(part) is shape or after.get(part) == shape}
+    return _around([shape for shape in (*old, *new) if shape.part not in same], camera)
 
 
 class Paint(NamedTuple):

@@ -114,9 +114,12 @@ def _pencilled(session: Session) -> Iterator[Handle]:
 
 
 def limb_pencils(session: Session) -> list[list[complex]]:
-    """Board points of each pencilled limb, from its root to its end."""
+    """Board points of each pencilled limb, from its root to its end; none of those that do not show."""
     puppet, placed = session.puppet, session.placed
-    ways = [path(puppet, limb.root, limb.end) for limb in session.drafts.now.limbs]
+    seen = joints_seen(session)
+    ways = [
+        path(puppet, limb.root, limb.end) if limb.root in seen else [] for limb in session.drafts.now.limbs
+    ]
     return [[placed.pivot(key) for key in way] for way in ways]
 
 

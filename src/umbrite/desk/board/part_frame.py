@@ -16,6 +16,9 @@ STEP = math.radians(15)
 SPIN_AWAY = 26.0  # widget pixels from the upper edge to the spin handle
 
 
+ROOM = 44.0  # widget pixels between what the frame is grasped by, at least
+
+
 SMALLEST = 0.01  # of the size: nothing can be scaled away
 
 
@@ -28,6 +31,10 @@ class Frame(NamedTuple):
 
     def at(self, u: float, v: float) -> complex:
         return self.corner + u * self.x + v * self.y
+
+    def grown(self, u: float, v: float) -> "Frame":
+        """The frame with these shares of its edges more on each side."""
+        return Frame(self.at(-u, -v), (1 + 2 * u) * self.x, (1 + 2 * v) * self.y)
 
     def shares(self, z: complex) -> tuple[float, float]:
         """(u, v) of a board point."""
@@ -65,7 +72,11 @@ def shown_shift(session: Session) -> complex:
 
 
 def grasps(frame: Frame, zoom: float) -> list[tuple[str, complex]]:
-    """Names and places of what the frame is grasped by: corners `x00`..`x11`, edges `e..`, and `spin`."""
+    """Names and places of what the frame is grasped by: corners `x00`..`x11`, edges `e..`, and `spin`.
+
+    Around something small they stand off, so that it can still be dragged itself.
+    """
+    frame = frame.grown(*(max(0.0, (ROOM / zoom - abs(side)) / 2 / abs(side)) for side in (frame.x, frame.y)))
     corners = [(f"x{u}{v}", frame.at(u, v)) for u in (0, 1) for v in (0, 1)]
     edges = [
         ("e50", frame.at(0.5, 0)),

@@ -1,16 +1,20 @@
 """Parts made from parts: seam covers, shades, and one light over the figure."""
 
+from collections.abc import Sequence
+
 from umbrite.art.covers import BEYOND, disc_of_colour, fitting_radius, light_disc, shade_of
 from umbrite.art.pictures import Picture
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.files.layers import layer_of
 from umbrite.files.png import fingerprint
+from umbrite.motion.scene import scene_of
 from umbrite.rig.affine import Affine, after, decompose, inverse
 from umbrite.rig.change import change
 from umbrite.rig.edits.looks import set_blend
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import add_part, reorder, ride_on
+from umbrite.rig.edits.variants.sets import join_variant, set_of
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, parts_on
 from umbrite.rig.model import Drawing, Placement, Puppet
@@ -52,7 +56,8 @@ def seam_cover(session: Session) -> None:
                 name=puppet.joints[joint].name,
             )
         )
-    part = puppet.parts[max(parts, key=puppet.order.index)]
+    shown = {shape.part for shape in scene_of(session.placed)}
+    part = puppet.parts[max(parts, key=lambda key: (key in shown, puppet.order.index(key)))]
     picture = session.file.pictures.pixels(part.drawing.sha256)
     board = board_from_drawing(part.placement)
     at = complex(inverse(board)(puppet.joints[joint].pivot.z))
@@ -86,22 +91,47 @@ def shade(session: Session) -> None:
     """A shade along one side of each selected part, made from its own shape, that rides with it."""
     puppet, made = session.puppet, []
     for key in session.selection.of("part"):
-        part = puppet.parts[key]
-        picture = session.file.pictures.pixels(part.drawing.sha256)
-        width = min(part.drawing.width, part.drawing.height)
-        dark = shade_of(
-            picture, complex(width * SHADE_SHIFT, -width * SHADE_SHIFT / 3), width * SHADE_SOFTNESS, SHADE
-        )
-        puppet, new = _made(
-            session, puppet, dark, f"{part.name} shade", part.joint, board_from_drawing(part.placement)
-        )
-        puppet = change(set_blend(puppet, new, "multiply"), new, clip=key, opacity=SHADE_STRENGTH)
-        puppet = reorder(puppet, [new], puppet.order.index(key) + 1)
+        puppet, new = _shaded(session, puppet, key)
         made.append(new)
     session.edit(
         tr("Shade {count} part{ending}", count=len(made), ending="s" if len(made) > 1 else ""), puppet=puppet
     )
     session.selection.pick(made)
+
+
+def _shaded(session: Session, puppet: Puppet, key: str) -> tuple[Puppet, str]:
+    """One part with a shade of its own shape, which shows when the part does, and the shade's id."""
+    part = puppet.parts[key]
+    picture = session.file.pictures.pixels(part.drawing.sha256)
+    width = min(part.drawing.width, part.drawing.height)
+    dark = shade_of(
+        picture, complex(width * SHADE_SHIFT, -width * SHADE_SHIFT / 3), width * SHADE_SOFTNESS, SHADE
+    )
+    puppet, new = _made(
+        session, puppet, dark, f"{part.name} shade", part.joint, board_from_drawing(part.placement)
+    )
+    puppet = change(set_blend(puppet, new, "multiply"), new, clip=key, opacity=SHADE_STRENGTH)
+    puppet = reorder(puppet, [new], puppet.order.index(key) + 1)
+    if (found := set_of(puppet, key)) is not None:
+        puppet = join_variant(puppet, found[0], found[1].number, [new])
+    return puppet, new
+
+
+def with_shades(session: Session, puppet: Puppet, key: str, made: Sequence[str]) -> Puppet:
+    """The puppet in which new drawings of a part's set are shaded where the part is; its shade shows with the part alone."""
+    shades = [
+        other
+        for other, part in puppet.parts.items()
+        if part.clip == key and not part.clip_outside and part.blend == "multiply" and other not in made
+    ]
+    found = set_of(puppet, key)
+    if not shades or found is None:
+        return puppet
+    loose = [shade for shade in shades if set_of(puppet, shade) is None]
+    puppet = join_variant(puppet, found[0], found[1].number, loose)
+    for new in made:
+        puppet, _ = _shaded(session, puppet, new)
+    return puppet
 
 
 def light(session: Session) -> None:

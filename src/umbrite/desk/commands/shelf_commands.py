@@ -95,7 +95,7 @@ def take_up(session: Session, text: str) -> None:
     _take(session, channels, tr("Take up pose"))
 
 
-def _channels_of(text: str) -> dict[str, float] | None:
+def _channels_of(text: str) -> dict[str, float | str] | None:
     try:
         found = json.loads(text)
         channels = found["channels"] if found["format"] == FORMAT else None
@@ -104,7 +104,7 @@ def _channels_of(text: str) -> dict[str, float] | None:
     return channels if isinstance(channels, dict) else None
 
 
-def _take(session: Session, channels: dict[str, float], step: str) -> None:
+def _take(session: Session, channels: dict[str, float | str], step: str) -> None:
     pose, missing = from_names(session.puppet, channels)
     session.edit(step, pose=pose)
     words = (

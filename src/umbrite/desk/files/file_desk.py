@@ -7,6 +7,8 @@ from umbrite.checking.workout import Report
 from umbrite.checking.workout_report import write_sheets
 from umbrite.demo import ASSETS as DEMOS
 from umbrite.desk.commands import shelf_commands
+from umbrite.desk.commands.cover_commands import with_shades
+from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.files.import_table import Chosen
 from umbrite.desk.files.progress import in_thread
@@ -34,7 +36,8 @@ from umbrite.rig.affine import inverse
 from umbrite.rig.bounds import picture_fault
 from umbrite.rig.document import Document
 from umbrite.rig.edits.parts import exchange_drawing
-from umbrite.rig.edits.variants.drawings import More, add_drawings
+from umbrite.rig.edits.variants.drawings import More, add_drawings, corner_by_pivot
+from umbrite.rig.edits.variants.sets import set_of
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Drawing
 from umbrite.rig.placement import board_from_drawing
@@ -212,7 +215,10 @@ class FileDesk:
             attempt(self.session, lambda: take_commands.speak(self.session, read_shapes(path), path.name))
 
     def add_variants(self, key: str, paths: list[Path]) -> None:
-        """Each layer of these pictures as a variant of a part: laid on by the canvas where it is whole, else by the middle."""
+        """Each layer of these pictures as a variant of a part: laid on by the canvas where it is whole, else by the pivot, or the middle.
+
+        A shade that the part has each of them gets from its own shape.
+        """
         session, part = self.session, self.session.puppet.parts[key]
         more, art = [], dict[str, bytes]()
         try:
@@ -222,7 +228,7 @@ class FileDesk:
                 for layer in read.layers:
                     drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
                     art[drawing.sha256] = layer.png
-                    corner = None
+                    corner = corner_by_pivot(session.puppet, key, drawing)
                     if (read.width, read.height) == (session.puppet.width, session.puppet.height):
                         corner = complex(
                             inverse(board_from_drawing(part.placement))(complex(layer.x, layer.y))
@@ -233,8 +239,11 @@ class FileDesk:
             session.say(str(error))
             return
         session.file.add_art(art)
+        puppet = with_shades(session, puppet, key, made)
         session.edit(tr("Add {count} drawings to {name}", count=len(made), name=part.name), puppet=puppet)
         session.selection.pick(made[:1])
+        if (found := set_of(puppet, made[0])) is not None and not session.stage.station.posed:
+            variant_commands.choose(session, one, found[1].number)  # to be moved to its place
         session.say(
             tr(
                 "{name} has {count} variants now: [ and ] go through them.",

@@ -98,7 +98,10 @@ class StationSign(QAbstractButton):
         self.state = progress(session, station)
 
     def refresh(self) -> None:
-        self.state = progress(self.session, self.station)
+        state, here = progress(self.session, self.station), self.session.stage.station.name == self.station
+        if state == self.state and here == self.isChecked():
+            return
+        self.state = state
         self.setChecked(self.session.stage.station.name == self.station)
         self.setAccessibleName(tr(self.station))
         self.setAccessibleDescription(self.state.words)

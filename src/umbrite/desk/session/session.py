@@ -23,7 +23,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import swing_at
 from umbrite.motion.animating.swinging import swings_of
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import Placed, evaluate, with_shown
 from umbrite.motion.plan import Floats, Plan, compile_plan
 from umbrite.rig.channels import known_only
 from umbrite.rig.document import Document, settled
@@ -52,6 +52,7 @@ class Session(QObject):
         self._trial: Pose = EMPTY_POSE
         self._plan: Plan | None = None
         self._placed: Placed | None = None
+        self._evaluated_last: tuple[Plan, Pose, Placed] | None = None
         self.file = OpenFile(lambda: self.history.now, self._saved)
         self.selection = Selection(lambda: self.puppet, self)
         self.drafts = DraftBook(self)
@@ -98,10 +99,19 @@ class Session(QObject):
             if self._plan is None or self._plan.puppet is not self.puppet:
                 self._plan = compile_plan(self.puppet)
             plan = self._plan._replace(swing=swing) if (swing := self._swing()) else self._plan
-            self._placed = evaluate(plan, self.pose if self.stage.station.posed else self._looked_at())
+            self._placed = self._evaluated(plan, self.pose if self.stage.station.posed else self._looked_at())
             if self.stage.fan:
                 self._placed = self._placed.shifted(self.stage.fan)
         return self._placed
+
+    def _evaluated(self, plan: Plan, pose: Pose) -> Placed:
+        """Where all is; where another variant shows and nothing else is different, that alone is told anew."""
+        moves = {name: value for name, value in pose.items() if not name.endswith(".shows")}
+        last = self._evaluated_last
+        again = last is not None and last[0] is plan and last[1] == moves
+        placed = with_shown(last[2], pose) if last is not None and again else evaluate(plan, pose)
+        self._evaluated_last = plan, moves, placed
+        return placed
 
     def _looked_at(self) -> Pose:
         """What is tried where the rig is built, with the variants that are looked at."""

@@ -1,7 +1,6 @@
 """Small pictures for lists, cards and menus: shapes on paper or on nothing, at two pixels a pixel."""
 
 from collections.abc import Iterable
-from typing import Protocol
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QColor, QPainter, QPixmap, QTransform
@@ -15,12 +14,6 @@ from umbrite.paint.painter import Raster
 RATIO = 2  # sharp on dense screens too
 
 
-class View(Protocol):
-    """What maps the board into a card."""
-
-    def transform(self) -> QTransform: ...
-
-
 class Card:
     """A picture in the making: `painter` paints on it, in pixels of the card, until it is `finished`."""
 
@@ -31,9 +24,9 @@ class Card:
         self.painter = Inked(self._picture, theme)
         self.painter.setRenderHint(QPainter.RenderHint.Antialiasing)
 
-    def with_shapes(self, shapes: Iterable[Shape], pictures: Pictures, view: View) -> "Card":
-        """The same card, with a puppet's shapes on it."""
-        Raster(self.painter, pictures).draw(list(shapes), view.transform())
+    def with_shapes(self, shapes: Iterable[Shape], pictures: Pictures, view: QTransform) -> "Card":
+        """The same card, with a puppet's shapes on it, which `view` maps from the board into the card."""
+        Raster(self.painter, pictures).draw(list(shapes), view)
         self.painter.resetTransform()
         return self
 

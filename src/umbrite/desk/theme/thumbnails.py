@@ -1,18 +1,26 @@
 """Small pictures of drawings for lists and menus, on paper so that light pieces show."""
 
+from collections.abc import Mapping
+
 from PySide6.QtCore import QPointF, QRectF
-from PySide6.QtGui import QPainter, QPixmap
+from PySide6.QtGui import QPainter, QPixmap, QTransform
 
 from umbrite.desk.theme.card import Card
 from umbrite.desk.theme.marks import pen
 from umbrite.desk.theme.themes import Theme
+from umbrite.motion.scene import Flat, Shape, around
 from umbrite.paint.levels import Level, Pictures
-from umbrite.rig.model import Drawing
+from umbrite.paint.painter import rect_of
+from umbrite.rig.affine import svg_matrix
+from umbrite.rig.edits.variants.branches import parts_of
+from umbrite.rig.model import Drawing, Part, Puppet, Variant
+from umbrite.rig.placement import board_from_drawing, box_of
+from umbrite.rig.remembered import remembered_by
 
 _made: dict[tuple[str, str, int, int], QPixmap] = {}
 
-
 MOST = 4_000
+EDGES = 7  # pixels around the picture on a card
 
 
 def thumbnail(
@@ -27,17 +35,70 @@ def thumbnail(
     level = pictures.level(drawing.sha256, min(1.0, scale * 2))
     made = _paint(theme, level, drawing, wide, size)
     if level is not None:  # else it is on its way
-        if len(_made) > MOST:
-            _made.clear()
-        _made[key] = made
+        _keep(key, made)
     return made
 
 
-def variant_card(
-    theme: Theme, pictures: Pictures, drawing: Drawing | None, size: int, *, lit: bool, chosen: bool
-) -> QPixmap:
-    """The card of a variant on the board, painted once for each look; the one that shows is marked by colour and by a tick."""
-    key = (theme.name, drawing.sha256 if drawing else "", size, (-1 if chosen else -2) - (2 if lit else 0))
+def variant_picture(
+    theme: Theme, pictures: Pictures, puppet: Puppet, variant: Variant, size: int
+) -> QPixmap | None:
+    """All that shows with a variant, at rest, fitted into a paper card; None where nothing does."""
+    if not variant.joints and len(variant.parts) < 2:
+        parts = [puppet.parts[key] for key in variant.parts]
+        return thumbnail(theme, pictures, parts[0].drawing, size) if parts else None
+    names, looks = _composed(puppet)[variant]
+    if not names:
+        return None
+    key = (theme.name, looks, size, size)
+    if key in _made:
+        return _made[key]
+    shapes = [_at_rest(name, puppet.parts[name]) for name in names]
+    card = Card(theme, size, size)
+    card.painter.setPen(theme.line)
+    card.painter.setBrush(theme.linen)
+    card.painter.drawRoundedRect(QRectF(0.5, 0.5, size - 1, size - 1), 3, 3)
+    box = rect_of(around(shapes))
+    scale = min((size - 6) / max(box.width(), 1), (size - 6) / max(box.height(), 1))
+    view = QTransform.fromTranslate(size / 2, size / 2).scale(scale, scale)
+    view.translate(-box.center().x(), -box.center().y())
+    made = card.with_shapes(shapes, pictures, view).finished()
+    if not pictures.arriving:
+        _keep(key, made)
+    return made
+
+
+@remembered_by(lambda puppet: (puppet.parts, puppet.joints, puppet.sets, puppet.order))
+def _composed(puppet: Puppet) -> Mapping[Variant, tuple[list[str], str]]:
+    """For each variant of more than one drawing its parts, and what sets its picture apart from others."""
+    found = {}
+    for one in puppet.sets.values():
+        for variant in one.variants:
+            if variant.joints or len(variant.parts) > 1:
+                names = parts_of(puppet, variant)
+                parts = [puppet.parts[name] for name in names]
+                looks = [(p.drawing.sha256, p.placement, p.opacity, p.blend, p.trims) for p in parts]
+                found[variant] = names, str(looks)
+    return found
+
+
+def _at_rest(key: str, part: Part) -> Shape:
+    onto, drawing = board_from_drawing(part.placement), part.drawing
+    size = (drawing.width, drawing.height)
+    return Flat(
+        key, drawing.sha256, size, svg_matrix(onto), box_of(*size, onto), part.opacity, part.blend, None, part.trims
+    )  # fmt: skip
+
+
+def _keep(key: tuple[str, str, int, int], made: QPixmap) -> None:
+    if len(_made) > MOST:
+        _made.clear()
+    _made[key] = made
+
+
+def variant_card(theme: Theme, picture: QPixmap | None, size: int, *, lit: bool, chosen: bool) -> QPixmap:
+    """The card of a variant on the board with its picture, painted once for each look; the one that shows is marked by colour and by a tick."""
+    look = (-1 if chosen else -2) - (2 if lit else 0)
+    key = (theme.name, str(picture.cacheKey()) if picture is not None else "", size, look)
     if key in _made:
         return _made[key]
     card = Card(theme, size, size)
@@ -45,18 +106,14 @@ def variant_card(
     painter.setBrush(theme.lamp_pale if chosen else theme.paper)
     painter.setPen(pen(theme.ink if chosen or lit else theme.line, 2.0 if chosen else 1.2))
     painter.drawRoundedRect(QRectF(1.5, 1.5, size - 3, size - 3), 4, 4)
-    there = True
-    if drawing is not None:
-        inner = max(size - 7, 8)
-        painter.drawPixmap(QPointF(3.5, 3.5), thumbnail(theme, pictures, drawing, inner))
-        there = (theme.name, drawing.sha256, inner, inner) in _made
+    if picture is not None:
+        painter.drawPixmap(QPointF(3.5, 3.5), picture)
     if chosen:  # a sign beside the colour
         painter.setPen(pen(theme.ink, 2.0))
         corner = QPointF(size - 13.5, size - 10.5)
         painter.drawPolyline([corner, corner + QPointF(3, 4), corner + QPointF(9, -4)])
     made = card.finished()
-    if there:
-        _made[key] = made
+    _keep(key, made)
     return made
 
 

@@ -136,17 +136,24 @@ def _from_the_front(puppet: Puppet) -> bool:
     return bool(pairs) and sum(one.bend != other.bend for one, other in pairs) * 2 > len(pairs)
 
 
-def by_names(puppet: Puppet, pose: Pose) -> dict[str, float]:
-    """A pose with names in the place of ids, for other puppets and for the clipboard."""
-    found = {}
+def by_names(puppet: Puppet, pose: Pose) -> dict[str, float | str]:
+    """A pose with names in the place of ids, and of the variants that show, for other puppets and for the clipboard."""
+    found: dict[str, float | str] = {}
     for name, number in known_only(pose, puppet).items():
         if (here := channel(name)) is not None:
-            found[f"{here.kind.of}/{thing(puppet, here.owner).name}/{here.kind.what}"] = number
+            words = f"{here.kind.of}/{thing(puppet, here.owner).name}/{here.kind.what}"
+            found[words] = _variant_name(puppet, here.owner, number) if here.owner in puppet.sets else number
     return found
 
 
-def from_names(puppet: Puppet, channels: Mapping[str, float]) -> tuple[Pose, list[str]]:
-    """A pose of this puppet from names, and the names that it does not have.
+def _variant_name(puppet: Puppet, key: str, number: float) -> str:
+    one = puppet.sets[key]
+    wanted = round(number) or one.rest
+    return next((each.name for each in one.variants if each.number == wanted), one.variants[0].name)
+
+
+def from_names(puppet: Puppet, channels: Mapping[str, float | str]) -> tuple[Pose, list[str]]:
+    """A pose of this puppet from names, and the names that it does not have. Variants go by name, or by number as in old files.
 
     Raises RigError for values that are no plain numbers.
     """
@@ -159,6 +166,14 @@ def from_names(puppet: Puppet, channels: Mapping[str, float]) -> tuple[Pose, lis
         kind, _, rest = words.partition("/")
         name, _, what = rest.rpartition("/")
         key = keys.get((kind, name))
+        if isinstance(number, str) and kind == "set":
+            variants = puppet.sets[key].variants if key is not None else ()
+            which = next((each.number for each in variants if each.name == number), None)
+            if key is None or which is None:
+                missing.append(f"{name} {number}" if key is not None else name)
+            else:
+                found[f"{key}.{what}"] = float(which)
+            continue
         if not isinstance(number, (int, float)) or not math.isfinite(number) or abs(number) > 1e7:
             raise RigError(f"The pose holds no plain number for {name}; nothing was pasted.")
         if key is None or channel(f"{key}.{what}") is None:

@@ -428,6 +428,14 @@
       <translation>Diesem Teil Zeichnungen geben…</translation>
     </message>
     <message>
+      <source>Lay this drawing on by the pivot</source>
+      <translation>Diese Zeichnung am Drehpunkt auflegen</translation>
+    </message>
+    <message>
+      <source>Lay this drawing on by the middle</source>
+      <translation>Diese Zeichnung an der Mitte auflegen</translation>
+    </message>
+    <message>
       <source>Next variant</source>
       <translation>Nächste Variante</translation>
     </message>
@@ -444,8 +452,8 @@
       <translation>Aus seinem Satz nehmen</translation>
     </message>
     <message>
-      <source>Chooser among the selected parts</source>
-      <translation>Wähler unter den gewählten Teilen</translation>
+      <source>Chooser of the selected set</source>
+      <translation>Wähler des gewählten Satzes</translation>
     </message>
     <message>
       <source>Link the second selected to the first</source>
@@ -1645,7 +1653,7 @@
     </message>
     <message>
       <source>Same length on the other side of {keys}</source>
-      <translation type="unfinished" />
+      <translation>Gleiche Länge auf der anderen Seite von {keys}</translation>
     </message>
     <message>
       <source>Bind {label} to {name}</source>
@@ -1729,7 +1737,7 @@
     </message>
     <message>
       <source>Make {kind} {made}</source>
-      <translation type="unfinished" />
+      <translation>{kind} {made} machen</translation>
     </message>
     <message>
       <source>Cover the seam of {name}</source>
@@ -1737,7 +1745,7 @@
     </message>
     <message>
       <source>The seam is covered by {name}; it turns with the joint and has its own place in the depth rail.</source>
-      <translation type="unfinished" />
+      <translation>Die Naht ist von {name} bedeckt; es dreht sich mit dem Gelenk und hat seinen eigenen Platz in der Tiefe.</translation>
     </message>
     <message>
       <source>Shade {count} part{ending}</source>
@@ -1805,7 +1813,7 @@
     </message>
     <message>
       <source>Hang {joints} {where}</source>
-      <translation type="unfinished" />
+      <translation>{joints} anhängen {where}</translation>
     </message>
     <message>
       <source>Hang {keys} from {name}</source>
@@ -2024,6 +2032,14 @@
       <translation>Zuerst Teil, Wähler oder Zweig eines Variantensatzes wählen.</translation>
     </message>
     <message>
+      <source>Select a part of a set, or several parts with Shift, first.</source>
+      <translation>Zuerst ein Teil eines Satzes oder mehrere Teile mit Umschalt wählen.</translation>
+    </message>
+    <message>
+      <source>Select a drawing of a variant set first.</source>
+      <translation>Zuerst eine Zeichnung eines Variantensatzes wählen.</translation>
+    </message>
+    <message>
       <source>Select the joint with which the branch begins first.</source>
       <translation>Zuerst das Gelenk wählen, mit dem der Zweig beginnt.</translation>
     </message>
@@ -2061,7 +2077,7 @@
     </message>
     <message>
       <source>One of these parts shows at a time now; click its thumbnail in Rehearse.</source>
-      <translation type="unfinished" />
+      <translation>Von diesen Teilen ist nun immer eines zu sehen; in Proben auf sein Bildchen klicken.</translation>
     </message>
     <message>
       <source>Name {name}</source>
@@ -2086,6 +2102,10 @@
     <message>
       <source>{name} shows; the place of the hand before is {away} px out of its reach.</source>
       <translation>{name} ist zu sehen; der Platz der Hand zuvor liegt {away} px außer Reichweite.</translation>
+    </message>
+    <message>
+      <source>Lay {part} on</source>
+      <translation>{part} auflegen</translation>
     </message>
     <message>
       <source>Pose {name}</source>
@@ -2777,7 +2797,7 @@
     </message>
     <message>
       <source>{name} has no layer that shows anything, so nothing was added.</source>
-      <translation type="unfinished" />
+      <translation>{name} hat keine Ebene, die etwas zeigt; nichts wurde hinzugefügt.</translation>
     </message>
     <message>
       <source>The revised picture {found}, so the old drawing stays. Choose a picture of one layer.</source>
@@ -3250,7 +3270,7 @@
     </message>
     <message>
       <source>No name changed: nothing like that stands in the names of what is selected.</source>
-      <translation type="unfinished" />
+      <translation>Kein Name geändert: nichts davon steht in den Namen des Gewählten.</translation>
     </message>
     <message>
       <source>{step}: {count} names</source>
@@ -3358,7 +3378,7 @@
     </message>
     <message>
       <source>Hang {name} {where}</source>
-      <translation type="unfinished" />
+      <translation>{name} anhängen {where}</translation>
     </message>
     <message>
       <source>{name} hangs {where} now. Nothing has moved.</source>

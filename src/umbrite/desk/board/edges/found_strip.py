@@ -60,7 +60,9 @@ def joint_picture(session: Session, key: str, turn: float, width: int, height: i
     camera = fitting(
         QRectF(pivot.real - reach, pivot.imag - reach, 2 * reach, 2 * reach), QRectF(0, 0, width, height)
     )
-    card = Card(session.stage.theme, width, height).with_shapes(items, session.file.pictures, camera)
+    card = Card(session.stage.theme, width, height).with_shapes(
+        items, session.file.pictures, camera.transform()
+    )
     painter = card.painter
     at = camera.point(pivot)
     way = rest_direction(session.puppet, key) * complex(math.cos(turn), math.sin(turn))

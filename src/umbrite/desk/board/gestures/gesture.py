@@ -30,6 +30,7 @@ class Feedback(NamedTuple):
     box: tuple[complex, complex] | None = None
     limit_end: tuple[str, str] | None = None
     ghosts: tuple[Ghost, ...] = ()
+    faint: tuple[str, ...] = ()  # parts that do not show, seen through
     loop: tuple[complex, ...] = ()  # being drawn
     bone: tuple[complex, complex] | None = None  # being drawn
     line: tuple[complex, ...] = ()  # being drawn, open

@@ -10,11 +10,14 @@ from umbrite.desk.session.session import Session
 from umbrite.rig.edits.arranging import transform_parts
 from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.parts import nudge_parts
+from umbrite.rig.edits.variants.sets import set_of
+from umbrite.rig.model import Puppet
 
 
 def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
     """Move the drawings of parts at rest; Shift keeps to one axis."""
     start = session.puppet
+    faint = _at_rest_of(start, keys)
     name = f"Move {count_text(session, keys)}"
     event = yield Feedback()
     while event.kind == "move":
@@ -22,21 +25,32 @@ def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
         # Whole pixels keep drawings as crisp as they came.
         way = snapped_way(start, keys, complex(round(way.real), round(way.imag)), event.zoom)
         session.preview(puppet=nudge_parts(start, keys, way))
-        event = yield Feedback(readout=distance_text(way))
+        event = yield Feedback(readout=distance_text(way), faint=faint)
     finish(session, event, name)
+
+
+def _at_rest_of(puppet: Puppet, keys: list[str]) -> tuple[str, ...]:
+    """What shows at rest of the sets whose drawings are dragged, to lay them on."""
+    found: list[str] = []
+    for key in keys:
+        if (own := set_of(puppet, key)) is not None:
+            one = puppet.sets[own[0]]
+            found += next((v.parts for v in one.variants if v.number == one.rest and v != own[1]), ())
+    return tuple(found)
 
 
 def drag_frame(session: Session, frame: Frame, grasp: str, press: complex) -> Gesture:
     """Scale, skew or turn the selected parts as one thing by a handle of their frame."""
     off = shown_shift(session)  # fanned out, the frame is shown elsewhere
     start, keys = session.puppet, session.selection.of("part")
+    faint = _at_rest_of(start, keys)
     verb = "Turn" if grasp == "spin" else "Scale"
     event = yield Feedback()
     while event.kind == "move":
         m, words = dragged(frame, grasp, press - off, event.at - off, shift=event.shift, ctrl=event.ctrl)
         verb = "Skew" if words.startswith("skew") else verb
         session.preview(puppet=transform_parts(start, keys, m))
-        event = yield Feedback(readout=words)
+        event = yield Feedback(readout=words, faint=faint)
     finish(session, event, f"{verb} {count_text(session, keys)}")
 
 

@@ -12,7 +12,7 @@ from umbrite.desk.session.drafts import Ghost
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import marks
 from umbrite.desk.theme.inked import Inked
-from umbrite.motion.scene import Shape, scene_of
+from umbrite.motion.scene import Shape, all_shapes, scene_of
 from umbrite.paint.outlines import outline_of
 from umbrite.paint.painter import Raster
 from umbrite.rig.affine import around
@@ -47,6 +47,13 @@ def paint_ghosts(painter: Inked, session: Session, camera: Camera, ghosts: tuple
         spun = around(ghost.pivot, cmath.rect(1.0, ghost.turn), 0j)
         turned = [item.moved(spun, 0.3) for item in items if parts[item.part].joint in joints]
         Raster(painter, session.file.pictures).draw(turned, camera.transform())
+
+
+def paint_faint(painter: Inked, session: Session, camera: Camera, parts: tuple[str, ...]) -> None:
+    """Parts that do not show, where they lie, seen through."""
+    if parts:
+        shapes = [shape._replace(opacity=0.4) for shape in all_shapes(session.placed) if shape.part in parts]
+        Raster(painter, session.file.pictures).draw(shapes, camera.transform())
 
 
 def paint_marks(painter: Inked, camera: Camera, places: tuple[tuple[complex, bool], ...]) -> None:

@@ -15,10 +15,9 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.themes import SIDE_STROKE
-from umbrite.desk.theme.thumbnails import variant_card
+from umbrite.desk.theme.thumbnails import EDGES, variant_card, variant_picture
 from umbrite.motion.posing import turned_with
 from umbrite.rig.control_kinds import traits
-from umbrite.rig.edits.variants.branches import first_part
 from umbrite.rig.model import Control, Variant
 
 # Widget pixels from the pointer within which controls are plain, and beyond which faint.
@@ -188,10 +187,9 @@ def _card(
     painter: Inked, session: Session, box: QRectF, variant: Variant, *, lit: bool, chosen: bool
 ) -> None:
     """A thumbnail of a variant."""
-    part = first_part(session.puppet, variant)
-    drawing = session.puppet.parts[part].drawing if part is not None else None
-    pictures, size = session.file.pictures, max(int(box.width()), 12)
-    card = variant_card(session.stage.theme, pictures, drawing, size, lit=lit, chosen=chosen)
+    theme, pictures, size = session.stage.theme, session.file.pictures, max(int(box.width()), 12)
+    picture = variant_picture(theme, pictures, session.puppet, variant, max(size - EDGES, 8))
+    card = variant_card(theme, picture, size, lit=lit, chosen=chosen)
     painter.drawPixmap(box.topLeft(), card)
 
 

@@ -32,6 +32,7 @@ def paint(painter: Inked, sight: Sight) -> None:
         return
     if station.guides:
         ruler_overlay.paint_guides(painter, sight.session, sight.camera, sight.within)
+    art_overlay.paint_faint(painter, sight.session, sight.camera, sight.feedback.faint)
     art_overlay.paint_ghosts(
         painter, sight.session, sight.camera, sight.feedback.ghosts or sight.session.drafts.now.swept
     )

@@ -1,13 +1,16 @@
 """Which variant shows: chosen, stepped through; sets made of drawings and of branches."""
 
 from collections.abc import Callable, Sequence
+from typing import Literal
 
+from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS
 from umbrite.desk.theme.language import tr
 from umbrite.motion.switching import OUT_OF_REACH, next_variant, shows, switched
 from umbrite.rig.edits.controls import make_chooser
 from umbrite.rig.edits.variants.branches import copy_as_variant
+from umbrite.rig.edits.variants.drawings import lay_on
 from umbrite.rig.edits.variants.sets import (
     get_set,
     get_variant,
@@ -30,6 +33,17 @@ def needs_variants(session: Session) -> str:
     return (
         "" if sets_selected(session) else tr("Select a part, a chooser or a branch of a variant set first.")
     )
+
+
+def needs_choice(session: Session) -> str:
+    several = len(session.selection.of("part")) > 1 or sets_selected(session)
+    return "" if several else tr("Select a part of a set, or several parts with Shift, first.")
+
+
+def needs_drawing(session: Session) -> str:
+    parts = session.selection.of("part")
+    fits = parts and all(set_of(session.puppet, key) for key in parts)
+    return "" if fits else tr("Select a drawing of a variant set first.")
 
 
 def needs_branch(session: Session) -> str:
@@ -183,6 +197,17 @@ def chooser(session: Session) -> None:
     session.stage.go_to(CONTROLS)
     session.selection.pick(made)
     session.say(tr("One of these parts shows at a time now; click its thumbnail in Rehearse."))
+
+
+def lay_by(by: Literal["pivot", "middle"]) -> Callable[[Session], None]:
+    """An action that lays the selected drawings of a set on the one at rest."""
+
+    def work(session: Session) -> None:
+        keys = session.selection.of("part")
+        puppet = lay_on(session.puppet, keys, by)
+        session.edit(tr("Lay {part} on", part=label_of(session, keys)), puppet=puppet)
+
+    return work
 
 
 def rename(session: Session, key: str, number: int, name: str) -> None:

@@ -44,7 +44,9 @@ def limb_picture(session: Session, key: str, bend: int, width: int, height: int)
     for z in points:
         box = box.united(QRectF(z.real - 20, z.imag - 20, 40, 40))
     camera = fitting(box, QRectF(12, 8, width - 24, height - 16))
-    card = Card(session.stage.theme, width, height).with_shapes(items, session.file.pictures, camera)
+    card = Card(session.stage.theme, width, height).with_shapes(
+        items, session.file.pictures, camera.transform()
+    )
     painter = card.painter
     on_card = [camera.point(z) for z in points]
     painter.setPen(marks.pen(painter.theme.paper, 4))

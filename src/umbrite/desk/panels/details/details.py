@@ -3,6 +3,7 @@
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QLabel, QScrollArea, QVBoxLayout, QWidget
 
+from umbrite.desk.commands.sets.variant_commands import sets_selected
 from umbrite.desk.panels.details.control_section import ControlSection
 from umbrite.desk.panels.details.joint_section import JointSection
 from umbrite.desk.panels.details.limb_section import LimbSection
@@ -74,7 +75,7 @@ class Details(QScrollArea):
 
     def refresh(self) -> None:
         kind, keys = self.shown()
-        self.nothing.setVisible(not keys)
+        self.nothing.setVisible(not keys and not sets_selected(self.session))
         for of, section in self.sections.items():
             section.setVisible(bool(keys) and of == kind)
         if keys:

@@ -9,8 +9,7 @@ from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
-from umbrite.desk.theme.thumbnails import thumbnail
-from umbrite.rig.edits.variants.branches import first_part
+from umbrite.desk.theme.thumbnails import variant_picture
 from umbrite.rig.model import Variant, VariantSet
 
 WIDE, TALL = 54, 70
@@ -116,12 +115,11 @@ class Cards(QWidget):
         painter.setPen(marks.pen(painter.theme.lamp if shown else painter.theme.line, 2.0 if shown else 1.2))
         painter.setBrush(painter.theme.lamp_pale if shown else painter.theme.paper)
         painter.drawRoundedRect(inner, 4, 4)
-        puppet = self.session.puppet
-        part = first_part(puppet, variant)
-        if part is not None:
-            picture = thumbnail(
-                self.session.stage.theme, self.session.file.pictures, puppet.parts[part].drawing, PICTURE
-            )
+        session = self.session
+        picture = variant_picture(
+            session.stage.theme, session.file.pictures, session.puppet, variant, PICTURE
+        )
+        if picture is not None:
             painter.drawPixmap(inner.topLeft() + QPointF((inner.width() - PICTURE) / 2, 3), picture)
         painter.setFont(look.font(8.5))
         painter.setPen(painter.theme.ink)

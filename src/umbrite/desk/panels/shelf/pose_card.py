@@ -35,7 +35,7 @@ def picture_of(session: Session, pose: Pose, width: int, height: int) -> QPixmap
     items = scene_of(evaluate(plan, known_only(pose, puppet)))
     card = Card(session.stage.theme, width, height, session.stage.theme.linen)
     camera = fitting(rect_of(around(items)), QRectF(4, 4, width - 8, height - 8))
-    return card.with_shapes(items, session.file.pictures, camera).finished()
+    return card.with_shapes(items, session.file.pictures, camera.transform()).finished()
 
 
 class Shelf(Protocol):
@@ -70,7 +70,13 @@ class PoseCard(QWidget):
         )
         self._press: QPointF | None = None
         self._share = 0.0
+        self._here = False  # whether it is the present pose
         self._slides = self._blends = False  # by the groove; by the middle button
+
+    def tell(self) -> None:
+        """Show whether this is the present pose, where that has changed."""
+        if (self.shelf.session.pose == self.pose) != self._here:
+            self.update()
 
     def sizeHint(self) -> QSize:
         return QSize(WIDE, TALL)
@@ -79,7 +85,7 @@ class PoseCard(QWidget):
         painter = Inked(self, self.shelf.session.stage.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         box = QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5)
-        here = self.shelf.session.pose == self.pose
+        here = self._here = self.shelf.session.pose == self.pose
         painter.setBrush(painter.theme.lamp_pale if here else painter.theme.paper)
         painter.setPen(
             marks.pen(

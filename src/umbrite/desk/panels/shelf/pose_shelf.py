@@ -112,7 +112,7 @@ class PoseShelf(QWidget):
         """After a step, not during a drag: the cards, and which of them shows the present pose."""
         self.refresh()
         for card in self.cards:
-            card.update()
+            card.tell()
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         """A column has its buttons above the cards, a row beside them."""
@@ -137,7 +137,15 @@ class PoseShelf(QWidget):
         if not self.isVisible():
             return
         puppet = self.session.history.now.puppet
-        look_of = (puppet.poses, puppet.joints, puppet.parts, puppet.order, puppet.limbs, puppet.links)
+        look_of = (
+            puppet.poses,
+            puppet.joints,
+            puppet.parts,
+            puppet.order,
+            puppet.limbs,
+            puppet.links,
+            puppet.sets,
+        )
         if all(a is b for a, b in zip(look_of, self._shown, strict=False)) and self._shown:
             return
         self._shown = look_of

@@ -14,8 +14,7 @@ from umbrite.desk.panels.tape.threads import frame_of, thread
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
-from umbrite.desk.theme.thumbnails import thumbnail
-from umbrite.rig.edits.variants.branches import first_part
+from umbrite.desk.theme.thumbnails import variant_picture
 from umbrite.rig.ids import owner_of
 from umbrite.rig.takes.take import Key, Take
 
@@ -193,11 +192,8 @@ def _cards(painter: Inked, ground: TapeGround, take: Take, name: str, y: float) 
         painter.setPen(marks.pen(painter.theme.line, 1))
         painter.setBrush(painter.theme.panel)
         painter.drawRect(box)
-        part = first_part(session.puppet, variant)
-        if part is not None and box.width() > CARD + 6:
-            picture = thumbnail(
-                session.stage.theme, session.file.pictures, session.puppet.parts[part].drawing, CARD
-            )
+        picture = variant_picture(session.stage.theme, session.file.pictures, session.puppet, variant, CARD)
+        if picture is not None and box.width() > CARD + 6:
             painter.drawPixmap(QPointF(start + 6, y - CARD / 2), picture)
         if box.width() > 2 * CARD + 30:
             painter.setPen(painter.theme.quiet)

@@ -37,6 +37,29 @@ def first_part(puppet: Puppet, variant: Variant) -> str | None:
     return next((part for part in reversed(puppet.order) if puppet.parts[part].joint in below), None)
 
 
+def parts_of(puppet: Puppet, variant: Variant) -> list[str]:
+    """All parts that are seen while a variant shows and the rest is at rest, back to front: its own, and those of its branches."""
+    if not variant.joints:
+        return (
+            sorted(variant.parts, key=puppet.order.index) if len(variant.parts) > 1 else list(variant.parts)
+        )
+    below = {key for joint in variant.joints for key in branch(puppet, joint)}
+    rests = [
+        other
+        for one in puppet.sets.values()
+        for other in one.variants
+        if other.number != one.rest and other != variant
+    ]
+    away = {key for other in rests for joint in other.joints for key in branch(puppet, joint)} & below
+    hidden = {part for other in rests for part in other.parts}
+    return [
+        key
+        for key in puppet.order
+        if key in variant.parts
+        or (puppet.parts[key].joint in below - away and key not in hidden and puppet.parts[key].visible)
+    ]
+
+
 def limb_of(puppet: Puppet, variant: Variant) -> Limb | None:
     """The limb by whose hand a branch is posed: the longest that lies in it and whose target does too, or stands alone."""
     below = {key for joint in variant.joints for key in branch(puppet, joint)}

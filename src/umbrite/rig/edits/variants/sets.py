@@ -90,6 +90,15 @@ def add_variant(puppet: Puppet, key: str, members: Iterable[str], name: str = ""
     return change(puppet, key, variants=variants), number
 
 
+def join_variant(puppet: Puppet, key: str, number: int, parts: Iterable[str]) -> Puppet:
+    """More parts for a variant that is there: a shade, a cover. Refuses what is in a set already."""
+    variant, more = get_variant(puppet, key, number), tuple(dict.fromkeys(parts))
+    for part in more:
+        get_part(puppet, part)
+    _refuse_members(puppet, key, more, ())
+    return _with(puppet, key, replace(variant, parts=(*variant.parts, *more)))
+
+
 def _refuse_members(puppet: Puppet, key: str, parts: tuple[str, ...], joints: tuple[str, ...]) -> None:
     for member in (*parts, *joints):
         if (found := set_of(puppet, member)) is not None:
