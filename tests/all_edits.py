@@ -7,6 +7,7 @@ import pkgutil
 from collections.abc import Callable, Iterable, Mapping
 from typing import Any
 
+import numpy as np
 from hypothesis import strategies as st
 
 from umbrite.rig import edits
@@ -30,10 +31,12 @@ from umbrite.rig.edits import (
     shelf,
 )
 from umbrite.rig.edits.copying import Way
+from umbrite.rig.edits.meshes import mesh_edits
 from umbrite.rig.edits.variants import branches, drawings, sets
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import is_carrier, targets
-from umbrite.rig.model import Control, Drawing, Guide, Loose, Placement, Point, Puppet
+from umbrite.rig.mesh import mesh_of
+from umbrite.rig.model import Control, Drawing, Guide, Loose, Mesh, Placement, Point, Puppet
 
 coordinates = st.floats(-2000, 2000).map(lambda x: round(x, 3))
 points = st.builds(complex, coordinates, coordinates)
@@ -63,6 +66,19 @@ def _pick(draw: st.DrawFn, items: Iterable[str]) -> str:
 
 def _some(draw: st.DrawFn, items: Iterable[str], most: int = 3) -> list[str]:
     return list(dict.fromkeys(_pick(draw, items) for _ in range(draw(st.integers(1, most)))))
+
+
+def square_mesh(joints: list[str], size: float = 40.0, steps: int = 3) -> Mesh:
+    """A small square mesh whose columns follow one joint after the other."""
+    x, y = np.meshgrid(np.linspace(0, size, steps), np.linspace(0, size, steps))
+    number = np.arange(steps * steps).reshape(steps, steps)
+    a, b, c, d = (
+        some.ravel() for some in (number[:-1, :-1], number[:-1, 1:], number[1:, 1:], number[1:, :-1])
+    )
+    triangles = np.concatenate([np.stack([a, b, c], -1), np.stack([a, c, d], -1)])
+    along = (x / size * (len(joints) - 1)).ravel()
+    weights = np.clip(1 - np.abs(along[:, None] - np.arange(len(joints))[None]), 0, 1)
+    return mesh_of(joints, (x + 1j * y).ravel(), triangles, weights)
 
 
 def _bones(puppet: Puppet) -> list[str]:
@@ -115,6 +131,12 @@ def _set_in(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, str]:
     )
 
 
+def _laid_on(puppet: Puppet, draw: st.DrawFn) -> Puppet:
+    key = _pick(draw, puppet.parts)
+    puppet, _, made = drawings.add_drawings(puppet, key, [drawings.More("More", Drawing("b" * 64, 30, 40))])
+    return drawings.lay_on(puppet, made, draw(st.sampled_from(["pivot", "middle"])))
+
+
 def _variant_in(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, str, int]:
     puppet, key = _set_in(puppet, draw)
     return puppet, key, draw(st.sampled_from(puppet.sets[key].variants)).number
@@ -130,6 +152,19 @@ RIG_EDITS: dict[str, Edit] = {
     "bones.named": lambda p, d: bones.named(p, _pick(d, p.joints), d(st.sampled_from(NAMES))),
     "bones.bones_from_pivots": lambda p, d: bones.bones_from_pivots(p, _some(d, _loose(p))),
     "bones.add_bone": lambda p, d: bones.add_bone(p, d(points), d(points), _none_or(d, _loose(p))),
+    "mesh_edits.set_mesh": lambda p, d: mesh_edits.set_mesh(
+        p, _pick(d, p.parts), square_mesh(_some(d, p.joints)) if d(st.booleans()) else None
+    ),
+    "mesh_edits.set_keeping": lambda p, d: mesh_edits.set_keeping(
+        p, _pick(d, [key for key, part in p.parts.items() if part.mesh is not None]), d(st.floats(-1, 2))
+    ),
+    "mesh_edits.chain_along": lambda p, d: mesh_edits.chain_along(
+        p,
+        _pick(d, p.parts),
+        [d(points) for _ in range(4)],
+        d(st.integers(1, 6)),
+        by_curvature=d(st.booleans()),
+    ),
     "bones.bones_along": lambda p, d: bones.bones_along(
         p,
         [d(points) for _ in range(3)],
@@ -159,6 +194,9 @@ RIG_EDITS: dict[str, Edit] = {
     ),
     "controls.make_chooser": lambda p, d: controls.make_chooser(*_set_in(p, d)),
     "sets.add_variant": lambda p, d: sets.add_variant(*_set_in(p, d), _free(p, d)),
+    "sets.join_variant": lambda p, d: sets.join_variant(
+        *_variant_in(p, d), [key for key in _some(d, p.parts) if sets.set_of(p, key) is None][:1]
+    ),
     "sets.rename_variant": lambda p, d: sets.rename_variant(*_variant_in(p, d), d(st.sampled_from(NAMES))),
     "sets.order_variant": lambda p, d: sets.order_variant(*_variant_in(p, d), d(st.integers(-1, 4))),
     "sets.set_carries": lambda p, d: sets.set_carries(*_set_in(p, d), on=d(st.booleans())),
@@ -259,6 +297,7 @@ ART_EDITS: dict[str, Edit] = {
     "drawings.add_drawings": lambda p, d: drawings.add_drawings(
         p, _pick(d, p.parts), [drawings.More("More", Drawing("b" * 64, 30, 40))]
     ),
+    "drawings.lay_on": _laid_on,
     "branches.copy_as_variant": lambda p, d: branches.copy_as_variant(p, _pick(d, p.joints)),
     "copying.copy_branches": lambda p, d: copying.copy_branches(
         p,

@@ -6,13 +6,25 @@ from collections.abc import Mapping
 
 from hypothesis import strategies as st
 
-from all_edits import ART_EDITS, EDITS, NAMES, RIG_EDITS, Edit, angles, coordinates, edited, points
+from all_edits import (
+    ART_EDITS,
+    EDITS,
+    NAMES,
+    RIG_EDITS,
+    Edit,
+    angles,
+    coordinates,
+    edited,
+    points,
+    square_mesh,
+)
 from umbrite.rig.channels import JOINT_CHANNELS
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.controls import make_control
 from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.links import add_link
+from umbrite.rig.edits.meshes.mesh_edits import set_mesh
 from umbrite.rig.edits.parenting import carry_together, set_parent
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.edits.pivots import move_pivot, set_tip
@@ -71,6 +83,8 @@ def furnished(draw: st.DrawFn) -> Puppet:
         puppet = set_tip(puppet, fins[-1], draw(points) + 5000)
     puppet = set_parent(puppet, fins[1:], loose)
     puppet = set_limit(puppet, fins[0], -0.5, draw(st.floats(0.1, 2)))
+    bends = list(puppet.parts)[-1]
+    puppet = set_mesh(puppet, bends, square_mesh([fins[1], fins[0]] if draw(st.booleans()) else fins))
     puppet = save_pose(puppet, "Wave", {f"{loose}.turn": 0.4})
     return carry_together(puppet, children(puppet, None), "Master", 0j, role="master")[0]
 

@@ -26,12 +26,12 @@ from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate, placed_of
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
-from umbrite.rig.angles import from_shown
 from umbrite.rig.channels import known_only, with_values
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.edits.shelf import get_pose
 from umbrite.rig.errors import RigError, UmbriteError
 from umbrite.rig.model import Control, Pose, Puppet
+from umbrite.rig.numbers.angles import from_shown
 
 COMMANDS = ("pose", "check", "workout", "joints", "limits", "convert", "schema", *cli_takes.COMMANDS)
 

@@ -14,10 +14,10 @@ from umbrite.desk.board.control_places import pencils
 from umbrite.desk.board.handles import HOOK, fan_directions, fan_radius
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE
 from umbrite.desk.window import Window
-from umbrite.rig.angles import shown_degrees
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Point, Puppet
+from umbrite.rig.numbers.angles import shown_degrees
 
 SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
 Act = Callable[[str], None]

@@ -18,9 +18,9 @@ from umbrite.files.atomic import backup_of, sweep, write, writing
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package, load, save
 from umbrite.files.zips import MOST_BYTES
-from umbrite.rig.bounds import LONGEST, MOST_PIXELS_TOGETHER
 from umbrite.rig.document import Document
 from umbrite.rig.model import Drawing, Part, Placement, Puppet
+from umbrite.rig.numbers.bounds import LONGEST, MOST_PIXELS_TOGETHER
 
 
 @pytest.fixture

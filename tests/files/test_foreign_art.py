@@ -18,7 +18,7 @@ from umbrite.files.formats.pictures_in import in_order, read_folder
 from umbrite.files.layers import Layer, Layered, layer_of, puppet_from
 from umbrite.files.package import load, save
 from umbrite.files.png import encode
-from umbrite.rig.bounds import LONGEST
+from umbrite.rig.numbers.bounds import LONGEST
 
 RED, GREEN = (200, 30, 20, 255), (10, 180, 40, 255)
 

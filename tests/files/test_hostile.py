@@ -1,6 +1,7 @@
 """Broken and hostile files: thousands of mutated packages and pictures give a sentence or a sound puppet, nothing else."""
 
 import copy
+import hashlib
 import io
 import json
 import os
@@ -18,6 +19,7 @@ from msgspec.structs import replace
 from PIL import Image
 from psd_tools import PSDImage
 
+from all_edits import square_mesh
 from demo_puppet import ASSETS
 from umbrite.checking.puppet_findings import findings
 from umbrite.files.formats.any_art import read_here
@@ -26,6 +28,7 @@ from umbrite.files.package import Package, load, save
 from umbrite.files.png import encode, fingerprint
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
+from umbrite.motion.scene import scene_of
 from umbrite.rig.document import Document
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.invariants import invariants
@@ -40,6 +43,8 @@ def small_package(folder: Path) -> bytes:
     picture = encode(np.full((6, 5, 4), 200, np.uint8))
     drawing = Drawing(fingerprint(picture), 5, 6)
     parts = {key: replace(part, drawing=drawing) for key, part in whole.puppet.parts.items()}
+    for key in list(parts)[:2]:
+        parts[key] = replace(parts[key], mesh=square_mesh(list(whole.puppet.joints)[4:7], 6.0))
     save(
         folder / "small.umbrite",
         Package(Document(replace(whole.puppet, parts=parts)), {drawing.sha256: picture}),
@@ -266,7 +271,7 @@ def test_mutated_files_are_refused_with_a_sentence_or_are_sound(
             continue
         loaded += 1
         assert invariants(package.puppet) == []
-        evaluate(compile_plan(package.puppet), package.pose)
+        scene_of(evaluate(compile_plan(package.puppet), package.pose))
         if loaded % 5 == 0:
             findings(package.puppet)
             save(tmp_path / "again.umbrite", package)
@@ -274,3 +279,79 @@ def test_mutated_files_are_refused_with_a_sentence_or_are_sound(
     assert refused > 0
     assert loaded > 0
     assert refused + loaded == ROUNDS
+
+
+def hostile_arrays(**changed: np.ndarray) -> bytes:
+    """The arrays of a sound mesh, some of them replaced."""
+    arrays = {
+        "vertices": np.array([[0, 0], [9, 0], [0, 9], [9, 9]], "<f8"),
+        "triangles": np.array([[0, 1, 2], [1, 3, 2]], "<u4"),
+        "bones": np.zeros((4, 4), np.uint8),
+        "weights": np.tile(np.array([1.0, 0, 0, 0]), (4, 1)).astype("<f8"),
+        **changed,
+    }
+    out = io.BytesIO()
+    np.savez(out, **arrays)
+    return out.getvalue()
+
+
+HOSTILE_MESHES = {
+    "sound": hostile_arrays(),
+    "a triangle of nothing": hostile_arrays(triangles=np.array([[0, 1, 4]], "<u4")),
+    "no triangles": hostile_arrays(triangles=np.zeros((0, 3), "<u4")),
+    "a vertex nowhere": hostile_arrays(vertices=np.array([[0, 0], [9, 0], [0, np.nan], [9, 9]], "<f8")),
+    "a vertex far away": hostile_arrays(vertices=np.array([[0, 0], [9, 0], [0, 1e300], [9, 9]], "<f8")),
+    "no weight": hostile_arrays(weights=np.zeros((4, 4), "<f8")),
+    "a negative weight": hostile_arrays(weights=np.tile(np.array([2.0, -1, 0, 0]), (4, 1)).astype("<f8")),
+    "a weight that is none": hostile_arrays(weights=np.full((4, 4), np.nan, "<f8")),
+    "an unknown joint": hostile_arrays(bones=np.full((4, 4), 9, np.uint8)),
+    "other lengths": hostile_arrays(bones=np.zeros((3, 4), np.uint8)),
+    "another kind": hostile_arrays(triangles=np.array([[0, 1, 2]], "<i8")),
+    "another shape": hostile_arrays(weights=np.ones((4, 9), "<f8")),
+    "objects": hostile_arrays(vertices=np.array([[{}, 1]] * 4, dtype=object)),
+    "huge": hostile_arrays(vertices=np.zeros((600_000, 2), "<f8")),
+    "no archive": b"PK\x03\x04 nothing",
+    "nothing": b"",
+}
+
+
+@pytest.mark.parametrize("kind", HOSTILE_MESHES)
+def test_hostile_meshes_are_refused_with_a_sentence(
+    kind: str, seeds: dict[str, bytes], tmp_path: Path
+) -> None:
+    data = HOSTILE_MESHES[kind]
+    name = hashlib.sha256(data).hexdigest()
+    source = zipfile.ZipFile(io.BytesIO(seeds["package"]))
+    document = json.loads(source.read("puppet.json"))
+    for part in document["document"]["puppet"]["parts"].values():
+        if "mesh" in part:
+            part["mesh"]["sha256"] = name
+    path = tmp_path / "mesh.umbrite"
+    with source, zipfile.ZipFile(path, "w") as archive:
+        for member in source.namelist():
+            words = json.dumps(document) if member == "puppet.json" else source.read(member)
+            archive.writestr(member, words)
+        archive.writestr(f"mesh/{name}.npz", data)
+    if kind == "sound":
+        assert invariants(load(path).puppet) == []
+        return
+    with pytest.raises(UmbriteError) as told:
+        load(path)
+    said = str(told.value)
+    assert "can't be opened: the mesh of" in said or "larger than it may be" in said
+
+
+def test_a_mesh_that_is_missing_or_not_what_the_puppet_says_is_refused(
+    seeds: dict[str, bytes], tmp_path: Path
+) -> None:
+    source = zipfile.ZipFile(io.BytesIO(seeds["package"]))
+    path = tmp_path / "mesh.umbrite"
+    for change, words in ((None, "lacks mesh/"), (b"other", "A mesh in mesh.umbrite is damaged")):
+        with zipfile.ZipFile(path, "w") as archive:
+            for member in source.namelist():
+                if not member.startswith("mesh/"):
+                    archive.writestr(member, source.read(member))
+                elif change is not None:
+                    archive.writestr(member, change)
+        with pytest.raises(UmbriteError, match=words):
+            load(path)

@@ -16,9 +16,9 @@ from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.window import Window
 from umbrite.files.package import load
-from umbrite.rig.angles import shown_degrees
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet
+from umbrite.rig.numbers.angles import shown_degrees
 
 pytestmark = pytest.mark.journey
 

@@ -12,12 +12,12 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import turn_joint_by
 from umbrite.motion.soft_ends import asked_for, ends_of, fitting, hard, taken
-from umbrite.rig.angles import TAU, angle_text
 from umbrite.rig.change import change
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Joint, Limb, Puppet, point
+from umbrite.rig.numbers.angles import TAU, angle_text
 
 SOFTEN = Limb("", (), "").soften  # what limbs are given when they are made
 CART = Puppet(

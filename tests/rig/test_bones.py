@@ -8,7 +8,8 @@ import numpy as np
 import pytest
 
 from demo_puppet import ASSETS, joint, part, wick
-from umbrite.art.bone_overlap import by_overlap, middle_line, under_bone
+from umbrite.art.bending.bendy import middle_of
+from umbrite.art.bone_overlap import by_overlap, under_bone
 from umbrite.files.opening import open_any
 from umbrite.files.package import load
 from umbrite.files.png import decode
@@ -227,7 +228,7 @@ def test_overlap_tells_which_part_a_bone_belongs_to() -> None:
 @pytest.mark.parametrize("name", ["Scarf tail", "Near thigh", "Lamp pole", "Far coat tail"])
 def test_the_middle_line_runs_within_the_part_from_end_to_end(name: str) -> None:
     key = part(WICK, name)
-    line = middle_line(WICK, PICTURES, key)
+    line = middle_of(WICK, key, PICTURES[WICK.parts[key].drawing.sha256])
     item = WICK.parts[key]
     longest = max(item.drawing.width, item.drawing.height)
     assert abs(line[-1] - line[0]) > 0.6 * longest

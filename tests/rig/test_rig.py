@@ -7,7 +7,6 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from umbrite.checking.puppet_findings import findings
-from umbrite.rig.angles import MOST_TURN, angle_text, from_shown, shown_degrees
 from umbrite.rig.change import change, get_joint, put
 from umbrite.rig.control_kinds import control_at_rest
 from umbrite.rig.dependencies import ranked
@@ -25,6 +24,7 @@ from umbrite.rig.family import ancestors, branch, children, path
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limb_shape import drawn_bend, limb_tip
 from umbrite.rig.model import Drawing, Joint, Limit, Placement, Point, Puppet, point
+from umbrite.rig.numbers.angles import MOST_TURN, angle_text, from_shown, shown_degrees
 from umbrite.rig.words.names import core_of, side_of, tells_left_and_right, tidy, unique, words_of
 
 PIVOTS = {

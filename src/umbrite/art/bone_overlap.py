@@ -1,11 +1,8 @@
-"""Which parts lie under a bone, and the line through the middle of a part: what the art tells about bones."""
+"""Which parts lie under a bone: what the art tells about binding."""
 
-import heapq
 from collections.abc import Iterable, Mapping
 
-import cv2
 import numpy as np
-from numpy.typing import NDArray
 
 from umbrite.art.masks import INSIDE
 from umbrite.art.pictures import Picture
@@ -14,8 +11,6 @@ from umbrite.rig.model import Puppet
 from umbrite.rig.placement import board_from_drawing
 
 STOPS = 33  # points along a bone at which is looked
-FINENESS = 110  # samples across a drawing for its middle line
-INNER = 3.0  # how strongly the middle line keeps to the middle
 
 
 def under_bone(
@@ -68,77 +63,4 @@ def by_overlap(
         best = max(good, key=good.__getitem__, default=None)
         if best is not None and good[best] > 0.25:
             found[part] = best
-    return found
-
-
-def middle_line(puppet: Puppet, pictures: Mapping[str, Picture], part: str) -> list[complex]:
-    """Board points along the middle of a part, from the end near its pivot to the far end.
-
-    The far end is the farthest paper within the drawing (breadth first); the line is the cheapest way there, where a step is
-    the cheaper the farther it stays from the outline (Dijkstra over the distance transform), smoothed.
-    """
-    item = puppet.parts[part]
-    alpha = pictures[item.drawing.sha256][..., 3]
-    scale = min(1.0, FINENESS / max(alpha.shape))
-    size = (max(3, round(alpha.shape[1] * scale)), max(3, round(alpha.shape[0] * scale)))
-    small = np.asarray(cv2.resize(alpha, size, interpolation=cv2.INTER_AREA))
-    inside = np.pad(small >= INSIDE, 1)
-    depth = np.asarray(cv2.distanceTransform(inside.astype(np.uint8), cv2.DIST_L2, cv2.DIST_MASK_PRECISE))
-    if not inside.any():
-        return []
-    onto = board_from_drawing(item.placement)
-    pivot = complex(inverse(onto)(puppet.joints[item.joint].pivot.z)) * scale + (0.5 + 0.5j)
-    rows, columns = np.nonzero(inside)
-    first = int(np.argmin(np.hypot(columns - pivot.real, rows - pivot.imag)))
-    even = np.ones(depth.shape)
-    start = int(rows[first]), int(columns[first])
-    far = _farthest(_costs(inside, even, start)[0])
-    near = _farthest(_costs(inside, even, far)[0])  # the other end, by the pivot or beyond it
-    ends = sorted((far, near), key=lambda cell: abs(complex(cell[1], cell[0]) - pivot))
-    steps = np.asarray((depth.max() / np.maximum(depth, 0.5)) ** INNER, dtype=np.float64)
-    _, came = _costs(inside, steps, ends[0])
-    way = [ends[1]]
-    while way[-1] != ends[0]:
-        way.append(came[way[-1]])
-    line = np.array([complex(column - 0.5, row - 0.5) / scale for row, column in reversed(way)])
-    return [complex(onto(z)) for z in _smooth(line)]
-
-
-def _farthest(costs: NDArray[np.float64]) -> tuple[int, int]:
-    reached = np.where(np.isfinite(costs), costs, -1.0)
-    row, column = np.unravel_index(int(reached.argmax()), reached.shape)
-    return int(row), int(column)
-
-
-def _costs(
-    inside: NDArray[np.bool_], step: NDArray[np.float64], start: tuple[int, int]
-) -> tuple[NDArray[np.float64], dict[tuple[int, int], tuple[int, int]]]:
-    """The cheapest cost of reaching each sample from the start, and from where each was reached."""
-    costs = np.full(inside.shape, np.inf)
-    costs[start] = 0.0
-    came: dict[tuple[int, int], tuple[int, int]] = {}
-    heap = [(0.0, start)]
-    around = [(dy, dx, float(np.hypot(dy, dx))) for dy in (-1, 0, 1) for dx in (-1, 0, 1) if dy or dx]
-    while heap:
-        cost, (row, column) = heapq.heappop(heap)
-        if cost > costs[row, column]:
-            continue
-        for dy, dx, length in around:
-            to = row + dy, column + dx
-            if not inside[to]:
-                continue
-            more = cost + length * float(step[to])
-            if more < costs[to]:
-                costs[to] = more
-                came[to] = (row, column)
-                heapq.heappush(heap, (more, to))
-    return costs, came
-
-
-def _smooth(line: NDArray[np.complex128]) -> NDArray[np.complex128]:
-    """A moving mean that leaves the ends where they are."""
-    wide = max(1, len(line) // 10)
-    padded = np.concatenate([np.full(wide, line[0]), line, np.full(wide, line[-1])])
-    found = np.convolve(padded, np.ones(2 * wide + 1) / (2 * wide + 1), mode="valid")
-    found[0], found[-1] = line[0], line[-1]
     return found

@@ -119,10 +119,12 @@ def _area(sheet: Sheet) -> float:
 
 def _width(sheet: Sheet) -> float:
     """How wide a drawing is across its length, on the board, as if it were a bar."""
-    solid = cv2.findNonZero((sheet.alpha >= 128).astype(np.uint8))
-    if solid is None:
+    edges, _ = cv2.findContours(
+        (sheet.alpha >= 128).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE
+    )
+    if not edges:
         return 0.0
-    _, (width, height), _ = cv2.minAreaRect(solid)
+    _, (width, height), _ = cv2.minAreaRect(np.concatenate(edges))
     size = math.sqrt(abs(abs(sheet.board.a) ** 2 - abs(sheet.board.b) ** 2))
     return float(min(width, height)) * size
 

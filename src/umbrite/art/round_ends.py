@@ -78,19 +78,22 @@ def _candidates(
 
 def _arcs(centres: NDArray[np.complex128], radii: Floats, edge: Floats) -> Floats:
     """Along which share of each circle the outline lies on it in one run."""
-    away = (edge[:, 0] + 1j * edge[:, 1])[None] - centres[:, None]
-    touch = np.abs(np.abs(away) - radii[:, None]) < np.maximum(1.2, TOUCH * radii)[:, None]
-    bins = ((np.angle(away) / (2 * np.pi) % 1.0) * BINS).astype(np.intp) % BINS
-    hit = np.zeros((len(centres), BINS), dtype=bool)
+    x, y = edge[:, 0][None] - centres.real[:, None], edge[:, 1][None] - centres.imag[:, None]
+    touch = np.abs(np.sqrt(x * x + y * y) - radii[:, None]) < np.maximum(1.2, TOUCH * radii)[:, None]
     which, point = np.nonzero(touch)
-    hit[which, bins[which, point]] = True
+    turn = np.arctan2(y[which, point], x[which, point]) / (2 * np.pi)
+    hit = np.zeros((len(centres), BINS), dtype=bool)
+    hit[which, ((turn % 1.0) * BINS).astype(np.intp) % BINS] = True
     # Close gaps of two bins, as rough edges leave them; the three sides of a square end stay apart.
-    closed = hit.copy()
-    for gap in (1, 2):
-        bridged = hit & np.roll(hit, -gap - 1, axis=1)
-        for step in range(1, gap + 1):
-            closed |= np.roll(bridged, step, axis=1)
-    return _longest_run(closed) / BINS
+    return _longest_run(_closed(hit)) / BINS
+
+
+def _closed(hit: NDArray[np.bool_]) -> NDArray[np.bool_]:
+    """With one or two bins between hits counted as hits too; the circle goes on over its end."""
+    round_ = np.concatenate([hit[:, -2:], hit, hit[:, :2]], axis=1)
+    two_before, before, after, two_after = (round_[:, i : i + BINS] for i in (0, 1, 3, 4))
+    closed: NDArray[np.bool_] = hit | (before & (after | two_after)) | (two_before & after)
+    return closed
 
 
 def _longest_run(hit: NDArray[np.bool_]) -> Floats:
@@ -112,14 +115,24 @@ def _fitted(centre: complex, radius: float, edge: Floats) -> Circle:
         if touch.sum() < 6:
             break
         unit = away[touch] / np.maximum(distance[touch], 1e-9)
-        system = np.column_stack([unit.real, unit.imag, np.ones(len(unit))])
-        change, *_ = np.linalg.lstsq(system, distance[touch] - radius, rcond=1e-6)
+        change = _least_squares(
+            np.array([unit.real, unit.imag, np.ones(len(unit))]), distance[touch] - radius
+        )
         largest = 0.2 * radius
         if np.hypot(change[0], change[1]) > largest:
             break
         centre, radius = centre + complex(change[0], change[1]), radius + float(change[2])
     arc = float(_arcs(np.array([centre]), np.array([radius]), edge)[0])
     return Circle(centre, radius, arc)
+
+
+def _least_squares(rows: Floats, wanted: Floats) -> Floats:
+    """What three columns (given as rows) must be multiplied by to give `wanted`; along what they don't tell, nothing."""
+    values, vectors = np.linalg.eigh(rows @ rows.T)
+    told = values > 1e-12 * values[-1]
+    along = vectors[:, told]
+    found: Floats = along @ ((along.T @ (rows @ wanted)) / values[told])
+    return found
 
 
 def inscribed(shape: Mask) -> Circle:

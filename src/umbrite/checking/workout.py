@@ -20,9 +20,9 @@ from umbrite.files.long_work import Watch, unwatched
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.scene import corners_of
-from umbrite.rig.angles import angle_text, wrapped
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.model import Puppet
+from umbrite.rig.numbers.angles import angle_text, wrapped
 from umbrite.rig.takes.take import Take
 
 Floats = NDArray[np.float64]

@@ -10,9 +10,10 @@ from typing import TYPE_CHECKING, Any
 import numpy as np
 
 from umbrite.motion.evaluate import Placed
-from umbrite.motion.scene import places_of
-from umbrite.rig.angles import shown_degrees
+from umbrite.motion.scene import mesh_places, places_of
+from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import Puppet
+from umbrite.rig.numbers.angles import shown_degrees
 
 if TYPE_CHECKING:
     from umbrite.art.joint_finding import Proposal
@@ -41,6 +42,14 @@ def pose_report(placed: Placed, frame: int = 0) -> dict[str, Any]:
             for i, limb in enumerate(puppet.limbs.values())
         },
         "controls": {c.name: {"at": _xy(placed.control_at(c, frame))} for c in puppet.controls.values()},
+        "meshes": {
+            puppet.parts[key].name: {
+                "vertices": [_xy(z) for z in places.tolist()],
+                "triangles": arrays_of(mesh).triangles.tolist(),
+            }
+            for key, places in mesh_places(placed, frame).items()
+            if (mesh := puppet.parts[key].mesh) is not None
+        },
         "variants": {one.name: placed.chosen(key, frame).name for key, one in puppet.sets.items()},
     }
 

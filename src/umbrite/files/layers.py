@@ -8,7 +8,6 @@ from umbrite.art.pictures import Picture, opaque_box, trimmed
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package
 from umbrite.files.png import decode, encode, fingerprint
-from umbrite.rig.bounds import canvas_fault, size_faults
 from umbrite.rig.change import change
 from umbrite.rig.document import Document
 from umbrite.rig.edits.parenting import carry_together
@@ -16,6 +15,7 @@ from umbrite.rig.edits.parts import add_part
 from umbrite.rig.errors import readable
 from umbrite.rig.family import ancestors
 from umbrite.rig.model import Blend, Drawing, Placement, Puppet, Side
+from umbrite.rig.numbers.bounds import canvas_fault, size_faults
 from umbrite.rig.placement import around_parts
 from umbrite.rig.words.names import tidy
 

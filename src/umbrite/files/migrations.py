@@ -5,6 +5,7 @@
 | 1 | puppet and pose side by side |
 | 2 | both in the document, where takes can stand beside them; fields that are not known are refused instead of dropped |
 | 3 | variant sets; choosers name one, where they listed parts of their own |
+| 4 | parts that bend: their meshes lie in `mesh/` beside the puppet |
 """
 
 from collections.abc import Callable
@@ -12,7 +13,7 @@ from copy import deepcopy
 from typing import Any
 
 Raw = dict[str, Any]
-VERSION = 3
+VERSION = 4
 
 
 def _to_2(raw: Raw) -> Raw:
@@ -60,8 +61,13 @@ def _number(value: float) -> float:
     return float(round(value) + 1) if round(value) > 0 else 0.0
 
 
+def _to_4(raw: Raw) -> Raw:
+    """Nothing is different for a puppet without parts that bend."""
+    return {**raw, "version": 4}
+
+
 # From a version to the step that leads to the next.
-STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2, 2: _to_3}
+STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2, 2: _to_3, 3: _to_4}
 OLDEST = min(STEPS)
 
 

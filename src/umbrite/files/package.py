@@ -1,9 +1,10 @@
-"""The native package `.umbrite`: a ZIP with `mimetype`, `puppet.json`, `art/<sha256>.png` and `preview.png`.
+"""The native package `.umbrite`: a ZIP with `mimetype`, `puppet.json`, `art/<sha256>.png`, `mesh/<sha256>.npz` and `preview.png`.
 
 Numbers survive to the last bit. Saving is atomic (see `atomic`) and keeps the previous save as `NAME.umbrite~`.
 The same document gives the same bytes.
 """
 
+import hashlib
 import math
 import zipfile
 from collections.abc import Mapping
@@ -20,15 +21,16 @@ from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.migrations import OLDEST, VERSION, migrated
 from umbrite.files.png import fingerprint, measure
 from umbrite.files.zips import MOST_BYTES, Container
-from umbrite.rig.bounds import LARGEST
 from umbrite.rig.document import Document
 from umbrite.rig.errors import readable
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Drawing, Pose, Puppet, Value
+from umbrite.rig.numbers.bounds import LARGEST
 from umbrite.rig.takes.take_list import Takes, take_faults
 
 # Bytes of puppet.json; of one of an earlier version, which is built as plain values first; of the preview.
 MOST_WORDS, MOST_OLD_WORDS, MOST_PREVIEW = 48_000_000, 12_000_000, 20_000_000
+MOST_MESH = 4_000_000
 THREADS = 2
 MIMETYPE = "application/x-umbrite"
 KIND = "Umbrite puppet"
@@ -80,6 +82,7 @@ def load(path: Path, watch: Watch = unwatched) -> Package:
     """Read a package; drawings are looked through but not unpacked. Raises FileError with one sentence for anything that is not a whole, sound puppet."""
     with Container(path, KIND) as container:
         document = _document(container.name, container.read("puppet.json", MOST_WORDS))
+        document = _with_meshes(container, document)
         if fault := fault_of(document):
             raise FileError(f"{container.name} can't be opened: {fault}. Look for a backup beside it.")
         return Package(document, _art(container, document.puppet, watch))
@@ -92,6 +95,35 @@ def fault_of(document: Document) -> str | None:
     if not all(math.isfinite(number) and abs(number) < LARGEST for number in document.pose.values()):
         return "its pose holds an absurd number"
     return next(take_faults(document.takes), None)
+
+
+def _with_meshes(container: Container, document: Document) -> Document:
+    """The document with the arrays of its meshes, which lie beside it. Refuses one that is not what the puppet says."""
+    parts = dict(document.puppet.parts)
+    for key, part in parts.items():
+        if part.mesh is not None:
+            data = container.read(f"mesh/{part.mesh.sha256}.npz", MOST_MESH)
+            if hashlib.sha256(data).hexdigest() != part.mesh.sha256:
+                raise FileError(f"A mesh in {container.name} is damaged. Look for a backup beside it.")
+            parts[key] = replace(part, mesh=replace(part.mesh, data=data))
+    return replace(document, puppet=replace(document.puppet, parts=parts)) if _meshes(document) else document
+
+
+def _without_meshes(document: Document) -> Document:
+    """The document as puppet.json has it: with the names of meshes alone."""
+    if not _meshes(document):
+        return document
+    parts = {
+        key: part if part.mesh is None else replace(part, mesh=replace(part.mesh, data=b""))
+        for key, part in document.puppet.parts.items()
+    }
+    return replace(document, puppet=replace(document.puppet, parts=parts))
+
+
+def _meshes(document: Document) -> dict[str, bytes]:
+    """The packed arrays of all meshes, by fingerprint."""
+    meshes = (part.mesh for part in document.puppet.parts.values())
+    return {mesh.sha256: mesh.data for mesh in meshes if mesh is not None}
 
 
 def _art(container: Container, puppet: Puppet, watch: Watch) -> dict[str, bytes]:
@@ -182,7 +214,7 @@ def save(path: Path, package: Package, preview: bytes | None = None, watch: Watc
 
 def _words(package: Package) -> bytes:
     """What puppet.json will hold."""
-    document = replace(package.document, pose=dict(sorted(package.pose.items())))
+    document = replace(_without_meshes(package.document), pose=dict(sorted(package.pose.items())))
     return msgspec.json.format(msgspec.json.encode(Content("umbrite", VERSION, document)), indent=1)
 
 
@@ -191,6 +223,8 @@ def _write(file: BinaryIO, package: Package, words: bytes, preview: bytes | None
     with zipfile.ZipFile(file, "w") as out:
         add_member(out, "mimetype", MIMETYPE.encode(), zipfile.ZIP_STORED)
         add_member(out, "puppet.json", words, zipfile.ZIP_DEFLATED)
+        for sha256, data in sorted(_meshes(package.document).items()):
+            add_member(out, f"mesh/{sha256}.npz", data, zipfile.ZIP_STORED)
         for i, sha256 in enumerate(wanted):
             watch(i, len(wanted), "drawings")
             add_member(out, f"art/{sha256}.png", package.art[sha256], zipfile.ZIP_STORED)

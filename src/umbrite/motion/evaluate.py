@@ -18,11 +18,11 @@ from umbrite.motion.linking import curve_at
 from umbrite.motion.plan import EndBatch, LinkStep, Plan, Step, compile_plan
 from umbrite.motion.soft_ends import fitting, taken
 from umbrite.rig.affine import Affine, after, around, inverse, unturned
-from umbrite.rig.angles import wrapped
 from umbrite.rig.channels import CHANNEL_KINDS, JOINT_CHANNELS, channel
 from umbrite.rig.document import Document
 from umbrite.rig.ids import Kind
 from umbrite.rig.model import Control, Variant
+from umbrite.rig.numbers.angles import wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
@@ -114,6 +114,17 @@ class Placed(NamedTuple):
         """The variant of a set that shows."""
         variants: tuple[Variant, ...] = self.plan.puppet.sets[key].variants
         return variants[int(self.choices[frame, self.plan.owners[key]])]
+
+    def at_frame(self, frame: int) -> "Placed":
+        """One frame of these, as if it had been evaluated alone."""
+        if self.frames == 1:
+            return self
+        only = slice(frame, frame + 1)
+        return self._replace(
+            maps=Affine(*(field[only] for field in self.maps)),
+            turns=self.turns[only],
+            lengthened=self.lengthened[only],
+        )
 
     def is_there(self, joint: str, frame: int = 0) -> bool:
         """Whether a joint is there: not so in a branch that does not show."""

@@ -16,9 +16,9 @@ from umbrite.motion.plan import LimbBatch, Plan
 from umbrite.motion.soft_ends import Ends, taken
 from umbrite.motion.solvers.long_limb import reach_long
 from umbrite.motion.solvers.two_joint import Range, aim, first_for, into_range, reach
-from umbrite.motion.uneven import Asked, ahead, corrected
+from umbrite.motion.solvers.uneven import Asked, ahead, corrected
 from umbrite.rig.affine import UNMOVED, Affine, after, inverse
-from umbrite.rig.angles import TAU, wrapped
+from umbrite.rig.numbers.angles import TAU, wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]

@@ -15,13 +15,13 @@ from umbrite.motion.posing import move_joint_to
 from umbrite.motion.soft_ends import asked_for
 from umbrite.motion.totals import added, held, total, with_totals
 from umbrite.rig.affine import after, inverse
-from umbrite.rig.angles import wrapped
 from umbrite.rig.change import change, get_limb
 from umbrite.rig.channels import with_values
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Limb, Pose, Puppet, point
+from umbrite.rig.numbers.angles import wrapped
 
 
 def own_turns_from_target(placed: Placed, pose: Pose, key: str) -> Pose:

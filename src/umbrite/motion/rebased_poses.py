@@ -14,11 +14,11 @@ from umbrite.motion.matching import target_from_own_turns
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.totals import total, with_totals
 from umbrite.rig.affine import Affine, after, around, decompose, inverse, linear
-from umbrite.rig.angles import TAU
 from umbrite.rig.channels import JOINT_CHANNELS, known_only
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Pose, Puppet, SavedPose
+from umbrite.rig.numbers.angles import TAU
 
 # Below this nothing is seen to differ from rest.
 NOTHING = 1e-9

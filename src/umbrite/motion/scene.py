@@ -1,19 +1,23 @@
 """The scene: what is drawn in one frame, shape by shape in draw order, and where each shape lies. No pixels, no painter.
 
-Painters, picking, ghosts, exports, reports and checks read the scene; nothing else assumes how a part is placed. So far all
-shapes are `Flat`: a drawing under one map. A painter decides by the kind of a shape how to draw it. Board pixels, y down.
+Painters, picking, ghosts, exports, reports and checks read the scene; nothing else assumes how a part is placed. A shape is `Flat`,
+a drawing under one map, or `Bent`, a drawing on a mesh; a part that could bend and is not bent is flat too, so that its picture is
+the drawing itself. A painter decides by the kind of a shape how to draw it. Board pixels, y down.
 """
 
 import math
 from collections.abc import Iterable, Mapping
+from functools import lru_cache
 from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
+from umbrite.motion.bending import bend_of, bent, bone_maps, is_bent
 from umbrite.motion.evaluate import Placed
 from umbrite.rig.affine import FLAT, Affine, after, from_svg, svg_matrix
-from umbrite.rig.model import Blend, Part, Trim
+from umbrite.rig.mesh import arrays_of
+from umbrite.rig.model import Blend, Mesh, Part, Trim
 from umbrite.rig.placement import Box, box_of
 from umbrite.rig.remembered import remembered
 
@@ -21,11 +25,12 @@ Matrix = tuple[float, float, float, float, float, float]  # x' = a x + c y + e, 
 
 
 class Clip(NamedTuple):
-    """What a shape is clipped by: another part's drawing where it lies, and whether outside of it is what is left."""
+    """What a shape is clipped by: another part's drawing where it lies (bent where it is), and whether outside of it is what is left."""
 
     sha256: str
     matrix: Matrix
     outside: bool
+    bent: "Bent | None" = None
 
 
 class Flat(NamedTuple):
@@ -77,7 +82,107 @@ class Flat(NamedTuple):
         return self._replace(opacity=1.0, blend="normal")
 
 
-Shape = Flat
+class Bent(NamedTuple):
+    """A part's drawing on a mesh. `places` are the board points of its vertices, complex numbers packed as bytes, so that shapes are
+    equal by content; `matrix` is where the drawing would lie if its own joint carried it whole.
+    """
+
+    part: str
+    sha256: str
+    size: tuple[int, int]
+    matrix: Matrix
+    box: Box
+    opacity: float
+    blend: Blend
+    clip: Clip | None
+    trims: tuple[Trim, ...]
+    mesh: Mesh
+    places: bytes
+
+    @property
+    def vertices(self) -> NDArray[np.complex128]:
+        """Where the mesh's vertices lie on the board, (vertices,)."""
+        return np.frombuffer(self.places, np.complex128)
+
+    def pixel_at(self, at: complex) -> tuple[complex, float]:
+        """The place in the drawing's pixels that lies at a board point, and how many such pixels a board pixel is at most.
+
+        Of triangles that lie over one another the last counts; beside the mesh the nearest goes on beyond its edge.
+        """
+        arrays = arrays_of(self.mesh)
+        corners = self.vertices[arrays.triangles]
+        a, b, c = corners.T
+        whole = _cross(b - a, c - a)
+        safe = np.where(np.abs(whole) < 1e-9, np.inf, whole)
+        v, w = _cross(at - a, c - a) / safe, _cross(b - a, at - a) / safe
+        inside = np.minimum(np.minimum(v, w), 1 - v - w)
+        inside[~np.isfinite(inside) | (np.abs(whole) < 1e-9)] = -np.inf
+        hits = np.flatnonzero(inside >= 0)
+        size = np.sqrt(np.abs(whole))
+        i = int(hits[-1]) if len(hits) else int((inside * size).argmax())
+        p, q, r = arrays.vertices[arrays.triangles[i]]
+        if abs(whole[i]) < 1e-9:
+            return 0j, 0.0
+        grow = math.sqrt(abs(float(_cross(q - p, r - p))) / abs(float(whole[i])))
+        return complex(p + (q - p) * v[i] + (r - p) * w[i]), grow
+
+    def taken(self, pixels: NDArray[np.complex128]) -> NDArray[np.complex128]:
+        """Where points of the drawing lie on the board; what lies beside the mesh goes with the nearest triangle."""
+        arrays = arrays_of(self.mesh)
+        triangle, shares = _in_triangles(self.mesh, pixels.tobytes())
+        return np.asarray((self.vertices[arrays.triangles[triangle]] * shares).sum(axis=1))
+
+    def corners(self) -> list[complex]:
+        """The corners of the box around the shape, once round."""
+        box = self.box
+        return [
+            complex(box.left, box.top), complex(box.right, box.top),
+            complex(box.right, box.bottom), complex(box.left, box.bottom),
+        ]  # fmt: skip
+
+    def moved(self, by: Affine[complex], opacity: float) -> "Bent":
+        """The shape once more, taken elsewhere by a map of the board and seen through: a ghost."""
+        places = by(self.vertices)
+        matrix = svg_matrix(after(by, from_svg(*self.matrix)))
+        return self._replace(
+            matrix=matrix, places=places.tobytes(), box=_box_around(places), opacity=self.opacity * opacity
+        )
+
+    def plain(self) -> "Bent":
+        """The shape alone: opaque, and blended with nothing; trims and clip stay."""
+        return self._replace(opacity=1.0, blend="normal")
+
+
+def _cross(one: NDArray[np.complex128], other: NDArray[np.complex128]) -> NDArray[np.float64]:
+    return np.asarray((np.conj(one) * other).imag)
+
+
+def _box_around(places: NDArray[np.complex128]) -> Box:
+    x, y = places.real, places.imag
+    return Box(float(x.min()), float(y.min()), float(x.max()), float(y.max()))
+
+
+@lru_cache(maxsize=128)
+def _in_triangles(mesh: Mesh, points: bytes) -> tuple[NDArray[np.intp], NDArray[np.float64]]:
+    """For points of the drawing (packed) the triangle of each, and the shares of its three vertices, (points, 3)."""
+    arrays, z = arrays_of(mesh), np.frombuffer(points, np.complex128)
+    a, b, c = arrays.vertices[arrays.triangles].T
+    whole = _cross(b - a, c - a)
+    safe = np.where(np.abs(whole) < 1e-9, np.inf, whole)
+    found, shares = np.zeros(len(z), dtype=np.intp), np.zeros((len(z), 3))
+    for first in range(0, len(z), 512):
+        some = z[first : first + 512, None]
+        v, w = _cross(some - a, c - a) / safe, _cross(b - a, some - a) / safe
+        inside = np.minimum(np.minimum(v, w), 1 - v - w) * np.sqrt(np.abs(whole))
+        best = inside.argmax(axis=1)
+        rows = np.arange(len(best))
+        v, w = v[rows, best], w[rows, best]
+        found[first : first + 512] = best
+        shares[first : first + 512] = np.stack([1 - v - w, v, w], axis=-1)
+    return found, shares
+
+
+Shape = Flat | Bent
 
 
 def scene_of(placed: Placed, frame: int = 0, *, references: bool = False) -> list[Shape]:
@@ -131,6 +236,7 @@ def _shapes(placed: Placed, frame: int) -> list[Shape]:
     boxes = _boxes(placed, rows)
     clips = any(part.clip is not None for part in parts)
     places = dict(zip(keys, matrices, strict=True)) if clips else {}
+    bends = bends_at(placed, frame)
     found = []
     for i, (key, part, still) in enumerate(zip(keys, parts, lies.tolist(), strict=True)):
         if (
@@ -138,20 +244,66 @@ def _shapes(placed: Placed, frame: int) -> list[Shape]:
             and still
             and part is known.parts[i]
             and part.clip is None
+            and part.mesh is None
             and known.shapes[i].part == key
         ):
             found.append(known.shapes[i])
             continue
         drawing, clip = part.drawing, None
         if part.clip is not None:
-            clip = Clip(puppet[part.clip].drawing.sha256, places[part.clip], part.clip_outside)
+            over = puppet[part.clip]
+            curved = (
+                _bent_shape(part.clip, over, places[part.clip], bends[part.clip])
+                if part.clip in bends
+                else None
+            )
+            clip = Clip(over.drawing.sha256, places[part.clip], part.clip_outside, curved)
         size = (drawing.width, drawing.height)
+        if key in bends:
+            found.append(_bent_shape(key, part, matrices[i], bends[key])._replace(clip=clip))
+            continue
         found.append(
             Flat(
                 key, drawing.sha256, size, matrices[i], Box(*boxes[i]), part.opacity, part.blend, clip, part.trims
             )
         )  # fmt: skip
     _last[:] = [_Known(parts, rows, found)]
+    return found
+
+
+def _bent_shape(key: str, part: Part, matrix: Matrix, places: NDArray[np.complex128]) -> Bent:
+    assert part.mesh is not None
+    size = (part.drawing.width, part.drawing.height)
+    return Bent(
+        key, part.drawing.sha256, size, matrix, _box_around(places), part.opacity, part.blend, None, part.trims,
+        part.mesh, places.tobytes(),
+    )  # fmt: skip
+
+
+@remembered
+def bends_at(placed: Placed, frame: int) -> dict[str, NDArray[np.complex128]]:
+    """The board points of the vertices of every part that is bent in a frame, by the part's id."""
+    puppet = placed.plan.puppet
+    meshed = [(key, part) for key, part in puppet.parts.items() if part.mesh is not None]
+    if not meshed:
+        return {}
+    alone, found = placed.at_frame(frame), {}
+    for key, part in meshed:
+        bend = bend_of(puppet, part)
+        assert bend is not None
+        assert part.mesh is not None
+        if is_bent(bone_maps(alone, bend, part.mesh.keeps_area), own=alone.joint_map(part.joint)):
+            found[key] = bent(alone, bend, part.mesh.keeps_area)[0]
+    return found
+
+
+def mesh_places(placed: Placed, frame: int = 0) -> dict[str, NDArray[np.complex128]]:
+    """The board points of the vertices of every part that can bend, bent in this frame or not, by the part's id."""
+    alone, puppet = placed.at_frame(frame), placed.plan.puppet
+    found = {}
+    for key, part in puppet.parts.items():
+        if part.mesh is not None and (bend := bend_of(puppet, part)) is not None:
+            found[key] = bent(alone, bend, part.mesh.keeps_area)[0]
     return found
 
 
@@ -167,7 +319,18 @@ def corners_of(placed: Placed) -> NDArray[np.complex128]:
     wide, tall = _sizes(placed)
     corners = np.stack([0 * wide, wide, 1j * tall, wide + 1j * tall], axis=-1)
     a, b, t = (field[:, :, None] for field in maps)
-    return np.asarray(a * corners + b * np.conj(corners) + t)
+    found = np.asarray(a * corners + b * np.conj(corners) + t)
+    puppet = placed.plan.puppet
+    for i, key in enumerate(placed.plan.parts):
+        part = puppet.parts[key]
+        if part.mesh is not None and (bend := bend_of(puppet, part)) is not None:
+            places = bent(placed, bend, part.mesh.keeps_area)
+            left, right = places.real.min(axis=1), places.real.max(axis=1)
+            top, low = places.imag.min(axis=1), places.imag.max(axis=1)
+            found[:, i] = np.stack(
+                [left + 1j * top, right + 1j * top, left + 1j * low, right + 1j * low], axis=-1
+            )
+    return found
 
 
 def around(shapes: Iterable[Shape]) -> Box | None:

@@ -13,12 +13,13 @@ from umbrite.files.formats.openraster import write_openraster
 from umbrite.files.layers import Layer, Layered
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import placed_of
-from umbrite.motion.scene import Shape, all_shapes, scene_of
+from umbrite.motion.scene import Bent, Shape, all_shapes, scene_of
 from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import Raster, rect_of, transform_of
 from umbrite.paint.render import png_of, render
 
 SVG, XLINK = "http://www.w3.org/2000/svg", "http://www.w3.org/1999/xlink"
+FINER = 2.0  # pixels of a bent part's picture for one of the board
 # Where a renderer doesn't know the second word, the first stands.
 CSS_BLEND = {
     "multiply": ("multiply",),
@@ -39,6 +40,9 @@ def export_svg(path: Path, package: Package) -> None:
     SubElement(root, f"{{{SVG}}}title").text = puppet.name
     for item in scene_of(placed):
         part = puppet.parts[item.part]
+        if isinstance(item, Bent):
+            _bent_node(root, item, part.name, pictures)
+            continue
         baked = item.clip is not None or bool(item.trims)
         png = png_of(cut_out(item, pictures)) if baked else package.art[item.sha256]
         node = SubElement(root, f"{{{SVG}}}image", id=item.part)
@@ -46,12 +50,42 @@ def export_svg(path: Path, package: Package) -> None:
         node.set("width", str(part.drawing.width))
         node.set("height", str(part.drawing.height))
         node.set("transform", f"matrix({' '.join(f'{number:.9g}' for number in item.matrix)})")
-        if item.opacity < 1:
-            node.set("opacity", f"{item.opacity:.6g}")
-        if item.blend in CSS_BLEND:
-            node.set("style", "; ".join(f"mix-blend-mode: {word}" for word in CSS_BLEND[item.blend]))
-        node.set(f"{{{XLINK}}}href", "data:image/png;base64," + base64.b64encode(png).decode())
+        _shown_as(node, item, png)
     write(path, tostring(root, "utf-8", xml_declaration=True))
+
+
+def _shown_as(node: Element, item: Shape, png: bytes) -> None:
+    """Opacity, blend mode and picture of a part's node."""
+    if item.opacity < 1:
+        node.set("opacity", f"{item.opacity:.6g}")
+    if item.blend in CSS_BLEND:
+        node.set("style", "; ".join(f"mix-blend-mode: {word}" for word in CSS_BLEND[item.blend]))
+    node.set(f"{{{XLINK}}}href", "data:image/png;base64," + base64.b64encode(png).decode())
+
+
+def _bent_node(root: Element, item: Bent, name: str, pictures: Pictures) -> None:
+    """A bent part as the picture that it makes on the board, at twice the board's pixels."""
+    box = rect_of(item.box).adjusted(-1, -1, 1, 1).toAlignedRect()
+    image = _alone_in(item, pictures, box, FINER)
+    node = SubElement(root, f"{{{SVG}}}image", id=item.part)
+    SubElement(node, f"{{{SVG}}}title").text = name
+    node.set("x", str(box.x()))
+    node.set("y", str(box.y()))
+    node.set("width", str(box.width()))
+    node.set("height", str(box.height()))
+    _shown_as(node, item, png_of(image))
+
+
+def _alone_in(item: Shape, pictures: Pictures, box: QRect, scale: float = 1.0) -> QImage:
+    """A shape alone in a box of the board."""
+    image = QImage(box.size() * scale, QImage.Format.Format_ARGB32_Premultiplied)
+    image.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(image)
+    view = QTransform.fromScale(scale, scale)
+    view.translate(-box.x(), -box.y())
+    Raster(painter, pictures).draw([item.plain()], view)
+    painter.end()
+    return image
 
 
 def cut_out(item: Shape, pictures: Pictures) -> QImage:
@@ -117,12 +151,7 @@ def export_openraster(path: Path, package: Package) -> None:
         box = rect_of(item.box).adjusted(-1, -1, 1, 1).toAlignedRect().intersected(canvas)
         if box.isEmpty():
             continue
-        image = QImage(box.size(), QImage.Format.Format_ARGB32_Premultiplied)
-        image.fill(Qt.GlobalColor.transparent)
-        painter = QPainter(image)
-        view = QTransform.fromTranslate(-box.x(), -box.y())
-        Raster(painter, pictures).draw([item.plain()], view)
-        painter.end()
+        image = _alone_in(item, pictures, box)
         name = names.get(item.part, puppet.parts[item.part].name)
         layers.append(
             Layer(

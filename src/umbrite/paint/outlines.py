@@ -6,9 +6,9 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QPointF
 from PySide6.QtGui import QPainterPath, QPolygonF
 
-from umbrite.motion.scene import Shape
+from umbrite.motion.scene import Bent, Shape
 from umbrite.paint.levels import Pictures
-from umbrite.paint.painter import transform_of
+from umbrite.paint.painter import dense, transform_of
 
 INSIDE = 128  # alpha from here on is inside
 MOST_PATHS = 1_000
@@ -17,7 +17,19 @@ _paths: dict[str, QPainterPath] = {}  # by fingerprint, so that painting does no
 
 def outline_of(shape: Shape, pictures: Pictures) -> QPainterPath:
     """The outline of a shape on the board."""
-    return transform_of(shape.matrix).map(_path_of(shape.sha256, pictures))
+    path = _path_of(shape.sha256, pictures)
+    return _bent_path(shape, path) if isinstance(shape, Bent) else transform_of(shape.matrix).map(path)
+
+
+def _bent_path(shape: Bent, path: QPainterPath) -> QPainterPath:
+    """A path in the drawing's pixels, every point of it taken along by the mesh."""
+    found = QPainterPath()
+    for polygon in path.toSubpathPolygons():
+        points = [polygon.at(i) for i in range(polygon.size())]
+        z = dense([complex(p.x(), p.y()) for p in points])
+        found.addPolygon(QPolygonF([QPointF(at.real, at.imag) for at in shape.taken(z).tolist()]))
+        found.closeSubpath()
+    return found
 
 
 def _path_of(sha256: str, pictures: Pictures) -> QPainterPath:

@@ -1,14 +1,16 @@
 """What can draw a scene, and the one painter that does so far: with QPainter, for the board and for export alike."""
 
-from collections.abc import Collection, Sequence
+from collections.abc import Collection, Iterable, Sequence
 from typing import NamedTuple, Protocol
 
 import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRect, QRectF, Qt
 from PySide6.QtGui import QImage, QPainter, QPainterPath, QPolygonF, QTransform
 
-from umbrite.motion.scene import Matrix, Shape
-from umbrite.paint.levels import Pictures
+from umbrite.motion.scene import Bent, Matrix, Shape
+from umbrite.paint.bent_shapes import image_of
+from umbrite.paint.levels import Level, Pictures
 from umbrite.rig.model import Trim
 from umbrite.rig.placement import Box
 
@@ -80,7 +82,9 @@ class Raster:
             if shape.blend != blend:
                 painter.setCompositionMode(MODES[shape.blend])
                 blend = shape.blend
-            if shape.clip is None and not shape.trims:
+            if isinstance(shape, Bent) and shape.clip is None and not shape.trims:
+                _lay_bent(painter, shape, self._pictures, view)
+            elif shape.clip is None and not shape.trims:
                 _lay(painter, shape.sha256, whole, self._pictures, finer)
             else:
                 _lay_clipped(painter, shape, self._pictures, view)
@@ -118,6 +122,28 @@ def _lay(painter: QPainter, sha256: str, whole: Matrix, pictures: Pictures, fine
     painter.drawImage(CORNER, level.image)
 
 
+def _lay_bent(painter: QPainter, shape: Bent, pictures: Pictures, view: QTransform) -> None:
+    """A drawing on its mesh, as far as it lies on the target and within what the painter is to paint."""
+    level = _level_of(shape, pictures, view)
+    if level is None:
+        return
+    device = painter.device()
+    box = view.mapRect(rect_of(shape.box)).adjusted(-1, -1, 1, 1).toAlignedRect()
+    box = box.intersected(QRect(0, 0, device.width(), device.height()))
+    if painter.hasClipping():
+        painter.resetTransform()
+        box = box.intersected(painter.clipBoundingRect().adjusted(-1, -1, 1, 1).toAlignedRect())
+    if not box.isEmpty():
+        painter.resetTransform()
+        painter.drawImage(box.topLeft(), image_of(shape, level, view, box))
+
+
+def _level_of(shape: Bent, pictures: Pictures, view: QTransform) -> Level | None:
+    a, b, c, d, *_ = shape.matrix
+    scale = abs((a * d - b * c) * view.determinant()) ** 0.5
+    return pictures.level(shape.sha256, scale)
+
+
 def _lay_clipped(painter: QPainter, shape: Shape, pictures: Pictures, view: QTransform) -> None:
     """Through a picture of its own: the drawing, then what trims and clip leave of it."""
     device = painter.device()
@@ -127,16 +153,26 @@ def _lay_clipped(painter: QPainter, shape: Shape, pictures: Pictures, view: QTra
         return
     moved = view * QTransform.fromTranslate(-box.x(), -box.y())
     image, inner = _blank(box)
-    _lay(inner, shape.sha256, _through([shape], moved)[0], pictures)
+    if isinstance(shape, Bent):
+        _lay_bent(inner, shape, pictures, moved)
+    else:
+        _lay(inner, shape.sha256, _through([shape], moved)[0], pictures)
     if shape.trims:
         mask, cutter = _blank(box)
-        cutter.setWorldTransform(transform_of(shape.matrix) * moved)
-        cutter.fillPath(trimmed_path(shape.trims), Qt.GlobalColor.black)
+        if isinstance(shape, Bent):
+            cutter.setWorldTransform(moved)
+            cutter.fillPath(bent_trims(shape), Qt.GlobalColor.black)
+        else:
+            cutter.setWorldTransform(transform_of(shape.matrix) * moved)
+            cutter.fillPath(trimmed_path(shape.trims), Qt.GlobalColor.black)
         cutter.end()
         _leave(inner, mask, outside=False)
     if shape.clip is not None:
         mask, cutter = _blank(box)
-        _lay(cutter, shape.clip.sha256, _matrix_of(transform_of(shape.clip.matrix) * moved), pictures)
+        if shape.clip.bent is not None:
+            _lay_bent(cutter, shape.clip.bent, pictures, moved)
+        else:
+            _lay(cutter, shape.clip.sha256, _matrix_of(transform_of(shape.clip.matrix) * moved), pictures)
         cutter.end()
         _leave(inner, mask, outside=shape.clip.outside)
     inner.end()
@@ -166,14 +202,32 @@ def _leave(painter: QPainter, mask: QImage, *, outside: bool) -> None:
     painter.setCompositionMode(mode.CompositionMode_SourceOver)
 
 
+def bent_trims(shape: Bent) -> QPainterPath:
+    """What trims leave of a bent shape's neighbourhood, on the board: their loops bend with the drawing."""
+    return _looped([(shape.taken(dense([p.z for p in one.points])), one.cut) for one in shape.trims])
+
+
+def dense(loop: list[complex]) -> NDArray[np.complex128]:
+    """A loop with a point every few pixels."""
+    found = []
+    for start, end in zip(loop, [*loop[1:], loop[0]], strict=True):
+        steps = max(1, int(abs(end - start) / 6))
+        found += [start + (end - start) * i / steps for i in range(steps)]
+    return np.array(found, dtype=np.complex128)
+
+
 def trimmed_path(trims: tuple[Trim, ...]) -> QPainterPath:
     """What trims leave of the plane, in a drawing's pixels: cut away and brought back one after the other."""
+    return _looped([(np.array([p.z for p in one.points]), one.cut) for one in trims])
+
+
+def _looped(loops: Iterable[tuple[NDArray[np.complex128], bool]]) -> QPainterPath:
     path = QPainterPath()
     path.addRect(QRectF(-FAR, -FAR, 2 * FAR, 2 * FAR))
-    for one in trims:
+    for points, cut in loops:
         loop = QPainterPath()
-        loop.addPolygon(QPolygonF([QPointF(p.x, p.y) for p in one.points]))
+        loop.addPolygon(QPolygonF([QPointF(z.real, z.imag) for z in points.tolist()]))
         loop.closeSubpath()
         loop.setFillRule(Qt.FillRule.WindingFill)
-        path = path.subtracted(loop) if one.cut else path.united(loop)
+        path = path.subtracted(loop) if cut else path.united(loop)
     return path

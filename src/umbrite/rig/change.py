@@ -7,6 +7,7 @@ from msgspec.structs import replace
 
 from umbrite.rig.errors import MissingError, RigError
 from umbrite.rig.ids import FIELDS, Kind, id_kind, numbered_id, owner_of
+from umbrite.rig.mesh import without_joint
 from umbrite.rig.model import Control, Joint, Limb, Link, Part, Puppet, VariantSet
 
 T = TypeVar("T")
@@ -85,6 +86,9 @@ def take_out(puppet: Puppet, key: str) -> Puppet:
         for other, joint in puppet.joints.items():
             if key in joint.also:
                 puppet = change(puppet, other, also=tuple("" if each == key else each for each in joint.also))
+        for other, part in puppet.parts.items():
+            if part.mesh is not None and key in part.mesh.joints:
+                puppet = change(puppet, other, mesh=without_joint(part.mesh, key))
     puppet = _without_in_sets(puppet, key)
     if id_kind(key) != "part":
         return puppet

@@ -6,15 +6,16 @@ from collections.abc import Iterator
 
 import msgspec
 
-from umbrite.rig.angles import MOST_TURN
-from umbrite.rig.bounds import LARGEST, MOST_IDS, size_faults
 from umbrite.rig.change import things
 from umbrite.rig.channels import is_channel
 from umbrite.rig.dependencies import curve_fault, ranked
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import FIELDS, is_id
 from umbrite.rig.limb_shape import limb_tip
-from umbrite.rig.model import Puppet
+from umbrite.rig.mesh import mesh_fault
+from umbrite.rig.model import Part, Puppet
+from umbrite.rig.numbers.angles import MOST_TURN
+from umbrite.rig.numbers.bounds import LARGEST, MOST_IDS, size_faults
 
 
 def invariants(puppet: Puppet) -> list[str]:
@@ -48,10 +49,7 @@ def _references(puppet: Puppet) -> Iterator[str]:
         if any(each and each not in joints for each in joint.also):
             yield f"{joint.name} may follow a joint that is not there"
     for part in puppet.parts.values():
-        if part.joint not in joints:
-            yield f"{part.name} rides on a joint that is not there"
-        if part.clip is not None and part.clip not in puppet.parts:
-            yield f"{part.name} is clipped by a part that is not there"
+        yield from _part(puppet, part)
     for limb in puppet.limbs.values():
         wanted = [*limb.joints, limb.target, *(key for key in (limb.end, limb.toe) if key is not None)]
         if not limb.joints or any(key not in joints for key in wanted):
@@ -61,6 +59,19 @@ def _references(puppet: Puppet) -> Iterator[str]:
             yield f"the control {control.name} moves a joint that is not there"
         if control.chooses and control.chooses not in puppet.sets:
             yield f"the control {control.name} chooses from a set that is not there"
+
+
+def _part(puppet: Puppet, part: Part) -> Iterator[str]:
+    if part.joint not in puppet.joints:
+        yield f"{part.name} rides on a joint that is not there"
+    if part.clip is not None and part.clip not in puppet.parts:
+        yield f"{part.name} is clipped by a part that is not there"
+    if part.mesh is None:
+        return
+    if any(key not in puppet.joints for key in part.mesh.joints):
+        yield f"{part.name} bends over a joint that is not there"
+    if fault := mesh_fault(part.mesh):
+        yield f"the mesh of {part.name} can't be used: {fault}"
 
 
 def _sets(puppet: Puppet) -> Iterator[str]:
@@ -155,7 +166,7 @@ def _numbers(puppet: Puppet) -> Iterator[str]:
         yield "a limb's soften is not between 0 and 1"
     if not all(0 <= limb.stretch <= 10 for limb in puppet.limbs.values()):
         yield "a limb's stretch is not between 0 and 10"
-    numbers = list(_all_numbers(msgspec.to_builtins(puppet)))
+    numbers = list(_all_numbers(msgspec.to_builtins(puppet, builtin_types=(bytes,))))
     if not all(math.isfinite(number) for number in numbers):
         yield "a number is not finite"
     elif any(abs(number) > LARGEST for number in numbers):

@@ -76,12 +76,26 @@ class Trim(Value, frozen=True):
     cut: bool = True
 
 
+class Mesh(Value, frozen=True, omit_defaults=True):
+    """What lets a part bend: the joints over which it does, and the packed arrays of vertices, triangles and weights (see `rig.mesh`).
+
+    `sha256` is that of `data`, which files keep beside the puppet. With `keeps_area` (0 to 1) the part gets narrower as a joint
+    lengthens it.
+    """
+
+    joints: tuple[str, ...]
+    sha256: str
+    data: bytes = b""
+    keeps_area: float = 0.0
+
+
 class Part(Value, frozen=True, omit_defaults=True):
     """One cut-out piece: a drawing placed in the puppet, riding on a joint.
 
     `label` is a colour word for people. `blend` is how its colours meet what lies behind; `clip` the part inside whose opaque
     area it shows (or outside). A `reference` is a picture to work from and not part of the puppet's picture. `trims` hide what they
     cut away, one after the other; the drawing itself stays whole.
+    With a `mesh` it bends over the mesh's joints instead of riding on its own as a whole.
     Parts of one `shares` (not empty) share their drawing: when one is exchanged, all are.
     """
 
@@ -99,6 +113,7 @@ class Part(Value, frozen=True, omit_defaults=True):
     clip_outside: bool = False
     reference: bool = False
     trims: tuple[Trim, ...] = ()
+    mesh: Mesh | None = None
 
 
 class Limit(Value, frozen=True, omit_defaults=True):

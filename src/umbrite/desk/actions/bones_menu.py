@@ -2,12 +2,17 @@
 
 from umbrite.desk.actions.action import Act, on_session
 from umbrite.desk.commands import art_commands, bone_commands, reasons
+from umbrite.desk.commands.bends import bending_commands
 
 # One line, one action.
 # fmt: off
 BONES: tuple[Act, ...] = (
     Act("bones-pivots", "Bones", "Bones from pivots", "", "rig-bone", on_session(bone_commands.from_pivots), reasons.needs_parts),
     Act("bones-middle", "Bones", "Bones along the middle of the part", "", "rig-bone", on_session(bone_commands.middle_of_part), art_commands.needs_one_part),
+    Act("bend", "Bones", "Bend this part", "Shift+V", "rig-bend", on_session(bending_commands.bend), bending_commands.needs_part, row="Limbs"),
+    Act("bend-over", "Bones", "Bend over the selected bones", "", "rig-bend", on_session(bending_commands.bend_over_bones), bending_commands.needs_part_and_bones),
+    Act("stiffen", "Bones", "Stop bending", "", "x", on_session(bending_commands.stiffen), bending_commands.needs_bent),
+    Act("weigh", "Bones", "Weights from the drawing's shape", "", "rotate-ccw", on_session(bending_commands.weigh_anew), bending_commands.needs_bent),
     Act("detach", "Bones", "Detach", "", "link-2-off", on_session(bone_commands.detach_bones), bone_commands.needs_bones),
     Act("attach", "Bones", "Attach the first selected to the second", "", "rig-cord", on_session(bone_commands.attach_bone), bone_commands.needs_two),
     Act("same-length", "Bones", "Same length on the other side", "", "rig-mirror", on_session(bone_commands.same_length), bone_commands.needs_bones),

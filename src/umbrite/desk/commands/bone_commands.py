@@ -2,7 +2,8 @@
 
 from collections.abc import Sequence
 
-from umbrite.art.bone_overlap import by_overlap, fits, middle_line, under_bone
+from umbrite.art.bending.bendy import middle_of
+from umbrite.art.bone_overlap import by_overlap, fits, under_bone
 from umbrite.art.pictures import Picture
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.drafts import Boning, Line
@@ -153,7 +154,8 @@ def middle_of_part(session: Session) -> None:
     """Bones along the middle line of the selected part."""
     part = session.selection.of("part")[0]
     joint = session.puppet.joints[session.puppet.parts[part].joint]
-    points = middle_line(session.puppet, pictures_of(session, [part]), part)
+    pictures = pictures_of(session, [part])
+    points = middle_of(session.puppet, part, pictures[session.puppet.parts[part].drawing.sha256])
     session.stage.go_to(LIMBS)
     along(session, points, joint.parent, part)
     session.say(

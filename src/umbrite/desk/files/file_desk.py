@@ -33,13 +33,13 @@ from umbrite.paint.export import export_openraster, export_svg
 from umbrite.paint.render import preview_png, render_package, write_png
 from umbrite.paint.take_export import Film, frames_of, write_take
 from umbrite.rig.affine import inverse
-from umbrite.rig.bounds import picture_fault
 from umbrite.rig.document import Document
 from umbrite.rig.edits.parts import exchange_drawing
 from umbrite.rig.edits.variants.drawings import More, add_drawings, corner_by_pivot
 from umbrite.rig.edits.variants.sets import set_of
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Drawing
+from umbrite.rig.numbers.bounds import picture_fault
 from umbrite.rig.placement import board_from_drawing
 
 POSE_FILE = ".pose"

@@ -7,9 +7,9 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from umbrite.art.joint_limits import gap_within
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding, finding
-from umbrite.rig.angles import angle_text
 from umbrite.rig.family import ancestors, parts_on
 from umbrite.rig.model import Puppet
+from umbrite.rig.numbers.angles import angle_text
 
 PAUSE = 400  # milliseconds after an edit before it begins
 

@@ -21,8 +21,8 @@ from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.layers import Layer, Layered
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.png import measure
-from umbrite.rig.bounds import LONGEST
 from umbrite.rig.errors import readable
+from umbrite.rig.numbers.bounds import LONGEST
 
 Kind = TypeVar("Kind")
 CHILD = "umbrite.files.apart.child"

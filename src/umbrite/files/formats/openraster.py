@@ -20,9 +20,9 @@ from umbrite.files.package import add_member
 from umbrite.files.png import decode_art, encode
 from umbrite.files.xml_in import read_xml
 from umbrite.files.zips import Container
-from umbrite.rig.bounds import LARGEST, canvas_fault
 from umbrite.rig.errors import readable
 from umbrite.rig.model import Blend
+from umbrite.rig.numbers.bounds import LARGEST, canvas_fault
 
 KIND = "OpenRaster picture"
 DEEPEST = 50

@@ -14,9 +14,9 @@ from umbrite.files.files_in import open_file
 from umbrite.files.formats.pictures_in import profile_notes, refuse_too_much, title_of
 from umbrite.files.layers import Layer, Layered, layer_of, overlap_notes
 from umbrite.files.long_work import Watch, unwatched
-from umbrite.rig.bounds import canvas_fault, picture_fault
 from umbrite.rig.errors import readable
 from umbrite.rig.model import Blend
+from umbrite.rig.numbers.bounds import canvas_fault, picture_fault
 
 Unpacked = TypeVar("Unpacked")
 MOST_BYTES = 2_000_000_000

@@ -12,9 +12,9 @@ from umbrite.motion.animating.stepping import pose_of_take
 from umbrite.motion.matching import follow_in_place, stayed
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.sampling import compile_take, sample
-from umbrite.rig.angles import wrapped
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Pose, Puppet
+from umbrite.rig.numbers.angles import wrapped
 from umbrite.rig.takes.keys import SAME, key_at, put_keys, set_going
 from umbrite.rig.takes.take import Key, Take, Track
 

@@ -17,7 +17,7 @@ from numpy.typing import NDArray
 
 from umbrite.motion.solvers import one_curl
 from umbrite.motion.solvers.one_curl import FULL, OWN, SLOPE, TIE, One, curl_one
-from umbrite.rig.angles import TAU, wrapped
+from umbrite.rig.numbers.angles import TAU, wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]

@@ -26,7 +26,7 @@ from numpy.typing import NDArray
 from umbrite.motion.soft_ends import Ends, willingness
 from umbrite.motion.solvers.curling import Limber, curled
 from umbrite.motion.solvers.one_frame import LEAST_WILLING, STILL, Chain, descend
-from umbrite.rig.angles import wrapped
+from umbrite.rig.numbers.angles import wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]

@@ -9,7 +9,7 @@ import math
 from collections.abc import Sequence
 from typing import NamedTuple
 
-from umbrite.rig.angles import TAU
+from umbrite.rig.numbers.angles import TAU
 
 # The fullest curl, as a share of that with which a chain of equal lengths closes.
 FULL = 0.9

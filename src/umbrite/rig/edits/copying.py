@@ -18,6 +18,7 @@ from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
 from umbrite.rig.ids import id_kind, owner_of
+from umbrite.rig.mesh import rewired
 from umbrite.rig.model import (
     Control,
     Joint,
@@ -194,6 +195,7 @@ def _part(puppet: Puppet, key: str, new: dict[str, str], way: Way, names: _Names
         placement=way.placement(part.placement),
         shares=part.shares if linked else "",
         clip=None if part.clip is None else new.get(part.clip, part.clip),
+        mesh=None if part.mesh is None else rewired(part.mesh, new),
     )
 
 

@@ -7,6 +7,7 @@ from msgspec.structs import replace
 from umbrite.rig.change import change, get_part, names_like, new_id, put, require_finite, take_out
 from umbrite.rig.errors import InUseError, RigError
 from umbrite.rig.family import children, parts_on, users_of
+from umbrite.rig.mesh import moved_by
 from umbrite.rig.model import Drawing, Joint, Part, Placement, Puppet, on_grid, point
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.words.names import side_of, unique
@@ -129,5 +130,6 @@ def exchange_drawing(puppet: Puppet, key: str, drawing: Drawing, corner: complex
             trims = tuple(
                 replace(trim, points=tuple(point(p.z - corner) for p in trim.points)) for trim in item.trims
             )
-            puppet = change(puppet, other, drawing=drawing, placement=place, trims=trims)
+            mesh = None if item.mesh is None else moved_by(item.mesh, -corner)
+            puppet = change(puppet, other, drawing=drawing, placement=place, trims=trims, mesh=mesh)
     return puppet

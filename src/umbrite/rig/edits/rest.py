@@ -8,13 +8,13 @@ import cmath
 import math
 
 from umbrite.rig.affine import after, around, decompose
-from umbrite.rig.angles import angle_text, wrapped
 from umbrite.rig.change import change, get_joint, require_finite
 from umbrite.rig.edits.pivots import keep_limbs
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, parts_on, targets
 from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.model import Placement, Puppet, point
+from umbrite.rig.numbers.angles import angle_text, wrapped
 from umbrite.rig.placement import board_from_drawing
 
 

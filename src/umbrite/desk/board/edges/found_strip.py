@@ -30,10 +30,10 @@ from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.posing import trial_of
 from umbrite.motion.scene import scene_of
-from umbrite.rig.angles import angle_text
 from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.family import ancestors, branch, parts_on
 from umbrite.rig.limb_shape import rest_direction
+from umbrite.rig.numbers.angles import angle_text
 
 SHORT: dict[Reason, str] = {
     "gap": "a gap opens",

@@ -16,11 +16,11 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.posing import angle_between, trial_of
 from umbrite.rig.affine import inverse
-from umbrite.rig.angles import angle_text
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import nudge_parts
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.family import parts_on
+from umbrite.rig.numbers.angles import angle_text
 
 PIVOT_SNAP = 10.0  # widget pixels
 

@@ -22,10 +22,10 @@ from umbrite.motion.posing import (
     turn_of_step,
     turned_with,
 )
-from umbrite.rig.angles import angle_text
 from umbrite.rig.channels import CONTROL_CHANNELS, value, with_values
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.model import Control, Pose
+from umbrite.rig.numbers.angles import angle_text
 
 
 def refused(session: Session) -> Gesture:

@@ -11,7 +11,6 @@ from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.themes import side_words
-from umbrite.rig.angles import from_shown, shown_degrees
 from umbrite.rig.change import change
 from umbrite.rig.edits.bones import set_angle, set_length
 from umbrite.rig.edits.limits import mended, set_limit, set_loose, set_soft
@@ -19,6 +18,7 @@ from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.family import branch, is_carrier
 from umbrite.rig.model import Loose, Puppet
+from umbrite.rig.numbers.angles import from_shown, shown_degrees
 
 
 class JointSection(Section):

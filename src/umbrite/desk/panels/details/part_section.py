@@ -5,12 +5,12 @@ from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.themes import LABELS
-from umbrite.rig.angles import from_shown, shown_degrees
 from umbrite.rig.change import change
 from umbrite.rig.edits.arranging import with_place
 from umbrite.rig.edits.looks import set_blend, set_clip
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.model import Puppet
+from umbrite.rig.numbers.angles import from_shown, shown_degrees
 
 CHOICES = ("", *LABELS)
 

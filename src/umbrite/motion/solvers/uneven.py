@@ -14,7 +14,7 @@ from numpy.typing import NDArray
 from umbrite.motion.plan import LimbBatch, Plan
 from umbrite.motion.solvers.long_limb import damped
 from umbrite.rig.affine import UNMOVED, Affine, after
-from umbrite.rig.angles import TAU, wrapped
+from umbrite.rig.numbers.angles import TAU, wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]

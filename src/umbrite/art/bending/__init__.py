@@ -1,0 +1,1 @@
+"""Drawings that bend: their middle line, mesh and weights."""

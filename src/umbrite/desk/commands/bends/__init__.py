@@ -1,0 +1,1 @@
+"""What is done with parts that bend."""

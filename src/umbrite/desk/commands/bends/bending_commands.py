@@ -1,0 +1,139 @@
+"""Parts that bend: made so along their middle line or over bones, made stiff again, their mesh made finer."""
+
+from umbrite.art.bending.bendy import bend_over, bend_part, mesh_for, weighed_anew
+from umbrite.art.pictures import Picture
+from umbrite.desk.commands.labels import label_of
+from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import LIMBS
+from umbrite.desk.theme.language import tr
+from umbrite.rig.edits.limits import set_loose
+from umbrite.rig.edits.meshes.mesh_edits import set_keeping, set_mesh
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import parts_on
+from umbrite.rig.mesh import with_keeping
+from umbrite.rig.model import Loose
+
+
+def picture_of(session: Session, part: str) -> Picture:
+    """The pixels of a part's drawing."""
+    return session.file.pictures.pixels(session.puppet.parts[part].drawing.sha256)
+
+
+def parts_meant(session: Session) -> list[str]:
+    """The selected parts; where joints alone are selected, the parts that ride on them."""
+    found = session.selection.of("part")
+    if found or session.stage.station is not LIMBS:
+        return found
+    return [part for joint in session.selection.of("joint") for part in parts_on(session.puppet, joint)]
+
+
+def bent_parts(session: Session) -> list[str]:
+    """Of the selected parts those that bend, or the parts that bend over the selected joints."""
+    puppet = session.puppet
+    own = [key for key in parts_meant(session) if puppet.parts[key].mesh is not None]
+    if own:
+        return own
+    joints = set(session.selection.of("joint"))
+    return [
+        key
+        for key, part in puppet.parts.items()
+        if part.mesh is not None and not joints.isdisjoint(part.mesh.joints)
+    ]
+
+
+def needs_part(session: Session) -> str:
+    return "" if parts_meant(session) else tr("Select the part that shall bend first.")
+
+
+def needs_part_and_bones(session: Session) -> str:
+    fits = _over(session)[0] is not None and len(session.selection.of("joint")) > 1
+    return "" if fits else tr("Select the part, and with Shift two or more bones that it shall bend over.")
+
+
+def needs_bent(session: Session) -> str:
+    return "" if bent_parts(session) else tr("Select a part that bends first.")
+
+
+def bend(session: Session) -> None:
+    """The selected parts bend along their middle lines, on joints of their own."""
+    parts, made = parts_meant(session), 0
+    puppet = session.puppet
+    for part in parts:
+        if puppet.parts[part].mesh is None:
+            puppet, keys = bend_part(puppet, part, picture_of(session, part))
+            made += len(keys)
+    if puppet is session.puppet:
+        raise RigError(tr("What is selected bends already."))
+    session.edit(tr("Bend {part}", part=label_of(session, parts)), puppet=puppet)
+    session.stage.go_to(LIMBS)
+    session.selection.pick(parts)
+    session.say(
+        tr(
+            "It bends in {count} joints. Pose it in Rehearse; Shift+H lets it swing, L makes a limb of it.",
+            count=made,
+        )
+    )
+
+
+def _over(session: Session) -> tuple[str | None, list[str]]:
+    """The part and the bones that are selected; without a part the one that rides on the first of them."""
+    joints = session.selection.of("joint")
+    parts = session.selection.only("part") or [k for k in session.selection.keys if k in session.puppet.parts]
+    if not parts:
+        parts = [part for joint in joints for part in parts_on(session.puppet, joint)]
+    return (parts[0] if parts else None), joints
+
+
+def bend_over_bones(session: Session) -> None:
+    """The selected part bends over the selected bones."""
+    part, joints = _over(session)
+    if part is None or len(joints) < 2:
+        raise RigError(needs_part_and_bones(session))
+    puppet = bend_over(session.puppet, part, picture_of(session, part), joints)
+    name = puppet.parts[part].name
+    session.edit(tr("Bend {part} over {count} bones", part=name, count=len(joints)), puppet=puppet)
+    session.say(tr("{part} bends over {count} bones now. Nothing has moved.", part=name, count=len(joints)))
+
+
+def stiffen(session: Session) -> None:
+    """The parts ride as a whole on their own joints again; the joints stay."""
+    puppet, parts = session.puppet, bent_parts(session)
+    for key in parts:
+        puppet = set_mesh(puppet, key, None)
+    session.edit(tr("Stop bending {part}", part=label_of(session, parts)), puppet=puppet)
+
+
+def hang_bent(session: Session) -> None:
+    """The joints of the selected parts that bend swing after what carries them, all but the first of each."""
+    puppet = session.puppet
+    for key in bent_parts(session):
+        mesh = puppet.parts[key].mesh
+        for joint in mesh.joints if mesh is not None else ():
+            puppet = set_loose(puppet, joint, puppet.joints[joint].loose or Loose())
+    session.edit(tr("Let {part} hang loose", part=label_of(session, bent_parts(session))), puppet=puppet)
+
+
+def set_density(session: Session, part: str, density: float) -> None:
+    """The part's mesh anew, finer or coarser; weights are as its shape gives them."""
+    puppet = session.puppet
+    mesh = puppet.parts[part].mesh
+    if mesh is None:
+        raise RigError(needs_bent(session))
+    made = mesh_for(puppet, part, picture_of(session, part), mesh.joints, density)
+    session.edit(
+        tr("Mesh of {part}", part=puppet.parts[part].name),
+        puppet=set_mesh(puppet, part, with_keeping(made, mesh.keeps_area)),
+    )
+
+
+def weigh_anew(session: Session) -> None:
+    """Weights of the selected parts as their shapes give them, in the place of painted ones."""
+    puppet, parts = session.puppet, bent_parts(session)
+    for key in parts:
+        puppet = set_mesh(puppet, key, weighed_anew(puppet, key, picture_of(session, key)))
+    session.edit(tr("Weights of {part} anew", part=label_of(session, parts)), puppet=puppet)
+
+
+def keep_area(session: Session, part: str, share: float) -> None:
+    name = session.puppet.parts[part].name
+    session.edit(tr("Squash of {part}", part=name), puppet=set_keeping(session.puppet, part, share))

@@ -1,0 +1,57 @@
+"""Bent shapes as pictures: a version of the drawing laid over the mesh's triangles where they lie on the target."""
+
+from functools import lru_cache
+
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QRect, Qt
+from PySide6.QtGui import QImage, QTransform
+
+from umbrite.motion.scene import Bent
+from umbrite.paint.levels import Level
+from umbrite.rig.mesh import arrays_of
+from umbrite.rig.model import Mesh
+
+Colours = NDArray[np.uint32]
+
+
+def image_of(shape: Bent, level: Level, view: QTransform, box: QRect) -> QImage:
+    """What of a bent shape lies in a box of the target, which `view` maps the board to; premultiplied, of the box's size."""
+    from umbrite.paint.triangles import fill  # loaded when something bends
+
+    image = QImage(box.size(), QImage.Format.Format_ARGB32_Premultiplied)
+    image.fill(Qt.GlobalColor.transparent)
+    z = shape.vertices
+    places = np.stack(
+        [
+            view.m11() * z.real + view.m21() * z.imag + (view.dx() - box.x()),
+            view.m12() * z.real + view.m22() * z.imag + (view.dy() - box.y()),
+        ],
+        axis=-1,
+    )
+    texels = _texels(shape.mesh, level.factor, level.margin)
+    fill(
+        _pixels(image, image.bits()),
+        _pixels(level.image, level.image.constBits()),
+        places,
+        texels,
+        _triangles(shape.mesh),
+    )
+    return image
+
+
+def _pixels(image: QImage, bits: bytes | bytearray | memoryview) -> Colours:
+    """The pixels of an image as they lie in memory, (rows, columns)."""
+    data = np.frombuffer(bits, np.uint32)
+    return data.reshape(image.height(), image.bytesPerLine() // 4)[:, : image.width()]
+
+
+@lru_cache(maxsize=512)
+def _texels(mesh: Mesh, factor: float, margin: int) -> NDArray[np.float64]:
+    z = arrays_of(mesh).vertices * factor
+    return np.stack([z.real + margin, z.imag + margin], axis=-1)
+
+
+@lru_cache(maxsize=256)
+def _triangles(mesh: Mesh) -> NDArray[np.int64]:
+    return np.ascontiguousarray(arrays_of(mesh).triangles, dtype=np.int64)

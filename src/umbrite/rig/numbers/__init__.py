@@ -1,0 +1,1 @@
+"""Angles as they are shown, and how large numbers may be."""

@@ -1,0 +1,184 @@
+"""What makes a drawing bend: its middle line, a mesh that covers it, weights that are smooth, local and sum to 1."""
+
+import itertools
+
+import numpy as np
+import pytest
+from scipy.sparse import coo_matrix
+from scipy.sparse.csgraph import connected_components
+
+from demo_puppet import part, wick, wick_package
+from umbrite.art.bending.bendy import bend_over, bend_part, covers, segments, weighed_anew
+from umbrite.art.bending.meshing import Net, mesh_over, uncovered
+from umbrite.art.bending.middle_line import middle_line
+from umbrite.art.bending.weights import weights_on
+from umbrite.art.pictures import Picture
+from umbrite.files.png import decode
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.scene import scene_of
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.mesh import arrays_of, weights_of
+
+Y, X = np.mgrid[0:300, 0:400]
+
+
+def drawing(inside: np.ndarray) -> Picture:
+    picture = np.zeros((*inside.shape, 4), np.uint8)
+    picture[inside] = (90, 120, 60, 255)
+    return picture
+
+
+BAR = drawing((np.abs(Y - 150) < 25) & (np.abs(X - 200) < 170))
+RING = drawing((np.hypot(X - 200, Y - 150) < 140) & (np.hypot(X - 200, Y - 150) > 90))
+TWO = drawing((np.abs(Y - 60) < 30) | (np.hypot(X - 300, Y - 220) < 50))
+ARC = drawing((np.abs(np.hypot(X - 200, Y - 290) - 200) < 22) & (Y < 285))
+LEGS = drawing(
+    ((np.abs(X - 150) < 40) | (np.abs(X - 250) < 40)) & (Y > 80)
+    | ((Y <= 80) & (Y > 10) & (np.abs(X - 200) < 90))
+)
+
+
+@pytest.mark.parametrize("picture", [BAR, RING, TWO, ARC, LEGS])
+@pytest.mark.parametrize("density", [0.5, 1.0, 3.0])
+def test_a_mesh_covers_all_that_shows_and_little_more(picture: Picture, density: float) -> None:
+    net = mesh_over(picture, density=density)
+    assert uncovered(picture, net) == 0
+    a, b, c = net.vertices[net.triangles].T
+    area = (np.conj(b - a) * (c - a)).imag / 2
+    assert area.min() > 0, "all turn the same way"
+    shown = np.count_nonzero(picture[..., 3])
+    assert area.sum() < 1.25 * shown, "holes and gaps between islands are left out"
+    sides = np.abs(np.stack([b - a, c - b, a - c]))
+    assert np.quantile(area / sides.max(axis=0) ** 2, 0.05) > 0.06, "few slivers"
+
+
+def test_twice_the_density_has_about_twice_the_triangles_and_joints_are_finer() -> None:
+    counts = [len(mesh_over(BAR, density=density).triangles) for density in (1.0, 2.0, 4.0)]
+    assert counts[0] < counts[1] < counts[2]
+    assert 1.3 < counts[2] / counts[1] < 2.6
+    net = mesh_over(BAR, [(50 + 150j, 200 + 150j), (200 + 150j, 350 + 150j)])
+    middles = net.vertices[net.triangles].mean(axis=1)
+    near = np.abs(middles - (200 + 150j)) < 40
+    away = np.abs(middles - (120 + 150j)) < 25
+    a, b, c = net.vertices[net.triangles].T
+    area = (np.conj(b - a) * (c - a)).imag / 2
+    assert np.median(area[near]) < 0.75 * np.median(area[away])
+
+
+def test_islands_and_holes_are_kept() -> None:
+    for picture, pieces, holes in ((TWO, 2, 0), (RING, 1, 1)):
+        net = mesh_over(picture)
+        pairs = np.concatenate([net.triangles[:, [0, 1]], net.triangles[:, [1, 2]]])
+        graph = coo_matrix((np.ones(len(pairs)), tuple(pairs.T)), shape=(len(net.vertices),) * 2)
+        assert connected_components(graph, directed=False)[0] == pieces
+        edges = {
+            tuple(sorted(pair))
+            for t in net.triangles.tolist()
+            for pair in ((t[0], t[1]), (t[1], t[2]), (t[0], t[2]))
+        }
+        euler = len(net.vertices) - len(edges) + len(net.triangles)
+        assert euler == pieces - holes
+
+
+def test_a_drawing_that_shows_nothing_is_refused() -> None:
+    nothing = np.zeros((20, 20, 4), np.uint8)
+    with pytest.raises(RigError, match="shows nothing"):
+        mesh_over(nothing)
+    with pytest.raises(RigError, match="too little"):
+        middle_line(nothing)
+
+
+def chain(count: int) -> tuple[list[tuple[complex, complex]], list[int]]:
+    stops = [complex(40 + 320 * i / count, 150) for i in range(count + 1)]
+    return list(itertools.pairwise(stops)), [max(i - 1, 0) for i in range(count)]
+
+
+@pytest.mark.parametrize("count", [2, 3, 5, 8, 12])
+def test_weights_sum_to_one_are_local_and_without_islands(count: int) -> None:
+    bones, up = chain(count)
+    net = mesh_over(BAR, bones, 2.0)
+    weights = weights_on(net, BAR, bones, up)
+    assert weights.min() >= 0
+    assert np.abs(weights.sum(axis=1) - 1).max() < 1e-9
+    for i, (head, tip) in enumerate(bones):
+        own = weights[:, i] > 0.02
+        away = np.maximum(np.maximum(head.real - net.vertices.real, net.vertices.real - tip.real), 0)
+        assert away[own].max() < min(0.55 * 320 / count, 62) + 20, "no farther than a joint's zone"
+        assert weights[:, i].max() > 0.98, "and somewhere it leads alone"
+        kept = np.flatnonzero(own)
+        inside = np.isin(net.triangles, kept).all(axis=1)
+        pairs = np.concatenate([net.triangles[inside][:, [0, 1]], net.triangles[inside][:, [1, 2]]])
+        graph = coo_matrix((np.ones(len(pairs)), tuple(pairs.T)), shape=(len(net.vertices),) * 2)
+        labels = connected_components(graph, directed=False)[1][kept]
+        assert np.bincount(labels).max() >= 0.97 * len(kept), "one piece"
+
+
+def test_what_lies_apart_on_the_paper_does_not_touch() -> None:
+    bones = [(200 + 20j, 200 + 70j), (150 + 80j, 150 + 290j), (250 + 80j, 250 + 290j)]
+    weights = weights_on(net := mesh_over(LEGS, bones), LEGS, bones, [0, 0, 0])
+    low = net.vertices.imag > 200
+    left, right = low & (net.vertices.real < 200), low & (net.vertices.real > 200)
+    assert weights[left, 2].max() < 1e-6
+    assert weights[right, 1].max() < 1e-6
+    assert weights[left, 1].min() > 0.999
+
+
+def test_an_island_without_a_bone_follows_the_nearest() -> None:
+    bones = [(20 + 60j, 200 + 60j), (200 + 60j, 380 + 60j)]
+    net = mesh_over(TWO, bones)
+    weights = weights_on(net, TWO, bones, [0, 0])
+    assert weights[net.vertices.imag > 150, 1].min() > 0.999
+
+
+def test_the_middle_line_runs_from_end_to_end() -> None:
+    line = middle_line(ARC, 10 + 280j)
+    away = np.abs(np.abs(line.points - (200 + 290j)) - 200)
+    assert away.max() < 11
+    assert line.length == pytest.approx(np.pi * 200, rel=0.06)
+    assert line.width == pytest.approx(44, rel=0.15)
+    assert abs(line.points[0] - (0 + 290j)) < abs(line.points[-1] - (0 + 290j))
+    assert middle_line(ARC, 390 + 280j).points[0] == pytest.approx(line.points[-1])
+    straight = middle_line(BAR)
+    assert np.abs(straight.points.imag - 150).max() < 6, "not into the corners"
+    assert abs(straight.points[-1] - straight.points[0]) > 320
+
+
+def test_one_gesture_bends_a_part_and_nothing_moves() -> None:
+    puppet, package = wick(), wick_package()
+    key = part(puppet, "Scarf tail")
+    picture = decode(package.art[puppet.parts[key].drawing.sha256], "a scarf")
+    before = scene_of(evaluate(compile_plan(puppet), {}))
+    bendy, joints = bend_part(puppet, key, picture)
+    assert invariants(bendy) == []
+    assert scene_of(evaluate(compile_plan(bendy), {})) == before
+    assert joints[0] == puppet.parts[key].joint, "its own joint is the first"
+    assert len(joints) >= 3
+    end = puppet.parts[part(puppet, "Scarf end")].joint
+    assert bendy.joints[end].parent == joints[-1], "what hung from it hangs from the nearest"
+    mesh = bendy.parts[key].mesh
+    assert mesh is not None
+    assert covers(mesh, picture)
+    assert weighed_anew(bendy, key, picture) == mesh
+    bent = scene_of(evaluate(compile_plan(bendy), {f"{joints[1]}.turn": 0.5}))
+    assert [type(shape).__name__ for shape in bent].count("Bent") == 1
+
+
+def test_over_bones_that_are_there() -> None:
+    wicks = wick()
+    key = part(wicks, "Near upper arm")
+    package = wick_package()
+    picture = decode(package.art[wicks.parts[key].drawing.sha256], "an arm")
+    joints = [wicks.parts[part(wicks, name)].joint for name in ("Near upper arm", "Near forearm")]
+    puppet = bend_over(wicks, key, picture, joints)
+    mesh = puppet.parts[key].mesh
+    assert mesh is not None
+    assert mesh.joints == tuple(joints)
+    assert weights_of(mesh).shape == (len(arrays_of(mesh).vertices), 2)
+    heads = [head for head, _ in segments(puppet, key, joints)]
+    assert len(heads) == 2
+    with pytest.raises(RigError, match="nothing to bend over"):
+        bend_over(wicks, key, picture, [])
+    assert not covers(mesh, np.full((900, 900, 4), 255, np.uint8))
+    assert isinstance(Net(arrays_of(mesh).vertices, arrays_of(mesh).triangles), Net)

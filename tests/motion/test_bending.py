@@ -1,0 +1,201 @@
+"""Parts that bend: as long, as wide and as large as at rest; nothing turned over; rest, mirrors and whole turns exact."""
+
+import cv2
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from msgspec.structs import replace
+
+from motion.strips import PART, Strip, areas, strip
+from umbrite.motion.bending import bend_of, bent
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.scene import Bent, Flat, corners_of, scene_of
+from umbrite.rig.change import change
+from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.mesh import arrays_of
+from umbrite.rig.model import point
+
+TWO, EIGHT = strip(2), strip(8)
+RIGHT = np.pi / 2
+FINER = 3
+
+
+def elbow(degrees: float) -> np.ndarray:
+    return TWO.posed({"j2.turn": np.radians(degrees)})
+
+
+def length_of_the_middle(places: np.ndarray) -> float:
+    return float(np.abs(np.diff(places[:, places.shape[1] // 2])).sum())
+
+
+@pytest.mark.parametrize(
+    ("degrees", "width", "area"), [(90, 0.9, 0.05), (150, 0.75, 0.12), (-90, 0.9, 0.05), (-150, 0.75, 0.12)]
+)
+def test_an_elbow_keeps_its_width_and_area(degrees: float, width: float, area: float) -> None:
+    places = elbow(degrees)
+    seen = silhouette(places, TWO)
+    middle = (places[50, 5] - places.real.min() - 1j * places.imag.min()) * FINER + (8 + 8j)
+    depth = cv2.distanceTransform(seen, cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
+    assert 2 * depth[round(middle.imag), round(middle.real)] / FINER >= width * 100, (
+        "the disc that fits there"
+    )
+    assert abs(places[50, 0] - places[50, -1]) == pytest.approx(100, abs=0.1), "straight across"
+    assert areas(places, TWO.triangles).sum() == pytest.approx(500 * 100, rel=area)
+    assert np.count_nonzero(seen) / FINER**2 == pytest.approx(500 * 100, rel=area)
+
+
+def silhouette(places: np.ndarray, of: Strip) -> np.ndarray:
+    """What the shape covers, each pixel once: an oracle that knows nothing of triangles turned over."""
+    z = (places - places.real.min() - 1j * places.imag.min()).ravel() * FINER + (8 + 8j)
+    picture = np.zeros((int(z.imag.max()) + 16, int(z.real.max()) + 16), np.uint8)
+    for triangle in z[of.triangles]:
+        corners = np.round(np.stack([triangle.real, triangle.imag], -1) * 16).astype(np.int32)
+        cv2.fillConvexPoly(picture, corners, 255, cv2.LINE_8, 4)
+    return picture
+
+
+@pytest.mark.parametrize("degrees", [30, 60, 90, 120, -60, -120])
+def test_no_triangle_turns_over(degrees: float) -> None:
+    assert areas(elbow(degrees), TWO.triangles).min() > 0
+
+
+@pytest.mark.parametrize("degrees", [30, 60, 90, 120])
+def test_the_middle_line_keeps_its_length(degrees: float) -> None:
+    assert length_of_the_middle(elbow(degrees)) == pytest.approx(500, rel=0.02)
+
+
+def test_a_chain_of_eight_keeps_the_length_of_its_middle_line() -> None:
+    curled = EIGHT.posed({f"j{i}.turn": np.radians(30) for i in range(2, 9)})
+    assert length_of_the_middle(curled) == pytest.approx(500, rel=0.03)
+    assert areas(curled, EIGHT.triangles).min() > 0
+    waved = EIGHT.posed({f"j{i}.turn": np.radians(30 if i % 2 else -30) for i in range(2, 9)})
+    assert length_of_the_middle(waved) == pytest.approx(500, rel=0.03)
+
+
+def test_at_rest_a_part_is_flat_and_moved_as_a_whole_it_stays_so() -> None:
+    for pose in ({}, {"j1.turn": 0.7, "j1.x": 30.0}, {"j1.scale_x": 0.4, "j1.scale_y": 0.4}):
+        plan = compile_plan(EIGHT.puppet)
+        (shape,) = scene_of(evaluate(plan, pose))
+        stiff = change(EIGHT.puppet, PART, mesh=None)
+        (other,) = scene_of(evaluate(compile_plan(stiff), pose))
+        assert isinstance(shape, Flat)
+        assert shape == other
+    (shape,) = scene_of(evaluate(plan, {"j4.turn": 0.2}))
+    assert isinstance(shape, Bent)
+
+
+def test_where_it_is_flat_the_mesh_lies_where_the_drawing_does() -> None:
+    pose = {"j1.turn": -1.2, "j1.y": 44.0, "j1.scale_x": 0.3}
+    placed = evaluate(compile_plan(EIGHT.puppet), pose)
+    onto = placed.joint_map("j1")
+    assert np.abs(EIGHT.posed(pose) - onto(EIGHT.rest)).max() < 1e-4
+
+
+def test_whole_turns_make_no_difference_at_the_ends_and_are_turned_all_the_way_between() -> None:
+    once, twice = elbow(170), elbow(190)
+    assert np.abs(once - twice).max() < 95, "on the way over half a turn nothing jumps"
+    spun = TWO.posed({"j2.turn": 2 * np.pi})
+    assert np.abs(spun[-1] - TWO.rest[-1]).max() < 1e-3
+    assert np.abs(spun[50] - TWO.rest[50]).max() == pytest.approx(100, abs=1), "the joint itself is twisted"
+
+
+@settings(max_examples=40, deadline=None)
+@given(st.lists(st.floats(-2.4, 2.4), min_size=8, max_size=8), st.floats(-300, 300))
+def test_mirrored_puppets_bend_mirrored(turns: list[float], away: float) -> None:
+    puppet, new = copy_branches(EIGHT.puppet, ["j1"], Way(line=600.0))
+    pose = {f"j{i + 1}.turn": turn for i, turn in enumerate(turns)} | {"j1.x": away}
+    mirrored = {f"{new[name.split('.')[0]]}.{name.split('.')[1]}": -value for name, value in pose.items()}
+    placed = evaluate(compile_plan(puppet), {**pose, **mirrored})
+    bends = [bend_of(puppet, puppet.parts[key]) for key in (PART, new[PART])]
+    one, other = (bent(placed, bend)[0] for bend in bends if bend is not None)
+    assert np.abs((1200 - one.conjugate()) - other).max() < 1e-4
+
+
+@settings(max_examples=60, deadline=None)
+@given(
+    st.dictionaries(
+        st.sampled_from(
+            [f"j{i}.{what}" for i in range(1, 9) for what in ("turn", "x", "y", "scale_x", "scale_y", "skew")]
+        ),
+        st.floats(-1e7, 1e7),
+    )
+)
+def test_any_pose_gives_finite_places(pose: dict[str, float]) -> None:
+    assert np.isfinite(EIGHT.posed(pose)).all()
+
+
+def test_many_frames_are_as_one() -> None:
+    random = np.random.default_rng(5)
+    channels = {f"j{i}.turn": random.uniform(-1, 1, 40) for i in range(1, 9)}
+    plan = compile_plan(EIGHT.puppet)
+    bend = bend_of(EIGHT.puppet, EIGHT.puppet.parts[PART])
+    assert bend is not None
+    together = bent(evaluate(plan, channels), bend)
+    for i in range(40):
+        alone = bent(evaluate(plan, {name: float(values[i]) for name, values in channels.items()}), bend)[0]
+        assert np.abs(together[i] - alone).max() < 1e-4
+    corners = corners_of(evaluate(plan, channels))[:, 0]
+    assert np.allclose(corners.real.max(axis=1), together.real.max(axis=1), atol=1e-4)
+
+
+def test_a_joint_dragged_away_stretches_what_lies_between_smoothly() -> None:
+    places = TWO.posed({"j2.x": 60.0})
+    steps = np.abs(np.diff(places[:, 5]))
+    assert places[-1, 5] == pytest.approx(TWO.rest[-1, 5] + 60, abs=1e-3)
+    assert places[0, 5] == pytest.approx(TWO.rest[0, 5], abs=1e-3)
+    assert steps.max() < 2.2 * 5, "no tear where the joint's zone begins"
+    assert steps.min() > 2
+
+
+def test_a_narrower_joint_narrows_its_end_and_nothing_else() -> None:
+    places = TWO.posed({"j2.scale_y": -0.5})
+    across = np.abs(places[:, 0] - places[:, -1])
+    assert across[:25] == pytest.approx(np.full(25, 100.0), abs=0.01)
+    assert across[-20:] == pytest.approx(np.full(20, 50.0), abs=0.01)
+    assert (np.diff(across) < 1e-3).all()
+
+
+def test_roots_without_a_common_bone_are_carried_by_what_carries_them() -> None:
+    puppet = replace(
+        TWO.puppet,
+        joints={
+            **TWO.puppet.joints,
+            "j3": replace(TWO.puppet.joints["j1"], name="Over", tip=None, pivot=point(-50)),
+        },
+    )
+    for key in ("j1", "j2"):
+        puppet = change(puppet, key, parent="j3")
+    bend = bend_of(puppet, puppet.parts[PART])
+    assert bend is not None
+    assert bend.bones == ("j1", "j2", "j3")
+    free = replace(puppet, joints={key: replace(each, parent=None) for key, each in puppet.joints.items()})
+    alone = bend_of(free, free.parts[PART])
+    assert alone is not None
+    assert alone.bones[-1] is None
+    for some in (puppet, free):
+        placed = evaluate(compile_plan(some), {"j2.turn": RIGHT})
+        assert np.isfinite(bent(placed, bend_of(some, some.parts[PART]))).all()  # type: ignore[arg-type]
+        assert (
+            np.abs(
+                bent(evaluate(compile_plan(some), {}), bend_of(some, some.parts[PART]))[0] - TWO.rest.ravel()
+            ).max()
+            < 1e-4
+        )  # type: ignore[arg-type]
+
+
+def test_a_point_of_the_board_tells_its_pixel_and_back() -> None:
+    placed = evaluate(compile_plan(EIGHT.puppet), {"j3.turn": 0.6, "j5.turn": -0.9})
+    (shape,) = scene_of(placed)
+    assert isinstance(shape, Bent)
+    random = np.random.default_rng(2)
+    pixels = random.uniform(4, 496, 60) + 1j * random.uniform(4, 96, 60)
+    for pixel, at in zip(pixels, shape.taken(pixels), strict=True):
+        found, grow = shape.pixel_at(complex(at))
+        assert found == pytest.approx(pixel, abs=1e-6)
+        assert 0.3 < grow < 3
+    ghost = shape.moved(placed.joint_map("j1")._replace(t=50 + 0j), 0.5)
+    assert ghost.opacity == 0.5
+    assert np.abs(ghost.vertices - shape.vertices - 50).max() < 1e-9
+    assert len(shape.vertices) == len(arrays_of(shape.mesh).vertices)
