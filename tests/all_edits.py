@@ -12,6 +12,7 @@ from hypothesis import strategies as st
 
 from umbrite.rig import edits
 from umbrite.rig.affine import Affine
+from umbrite.rig.change import change
 from umbrite.rig.edits import (
     arranging,
     binding,
@@ -31,7 +32,7 @@ from umbrite.rig.edits import (
     shelf,
 )
 from umbrite.rig.edits.copying import Way
-from umbrite.rig.edits.meshes import mesh_edits
+from umbrite.rig.edits.meshes import mesh_edits, weight_edits
 from umbrite.rig.edits.variants import branches, drawings, sets
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import is_carrier, targets
@@ -137,6 +138,25 @@ def _laid_on(puppet: Puppet, draw: st.DrawFn) -> Puppet:
     return drawings.lay_on(puppet, made, draw(st.sampled_from(["pivot", "middle"])))
 
 
+def _bent(puppet: Puppet, draw: st.DrawFn) -> tuple[str, str]:
+    """A part that bends, and a joint that it bends over."""
+    part = _pick(draw, [key for key, part in puppet.parts.items() if part.mesh is not None])
+    mesh = puppet.parts[part].mesh
+    return part, _pick(draw, mesh.joints if mesh is not None else ())
+
+
+def _bent_pair(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, str]:
+    """A puppet in which a part that bends and its copy on the other side have meshes, and the part."""
+    part = _pick(draw, [key for key, part in puppet.parts.items() if part.mesh is not None])
+    mesh = puppet.parts[part].mesh
+    assert mesh is not None
+    puppet = change(puppet, part, name="Near fin 9")
+    for i, key in enumerate(mesh.joints):
+        puppet = change(puppet, key, name=f"Near ray {i}", parent=None)
+    puppet, _ = copying.copy_branches(puppet, [*mesh.joints, puppet.parts[part].joint], Way(line=600.0))
+    return puppet, part
+
+
 def _variant_in(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, str, int]:
     puppet, key = _set_in(puppet, draw)
     return puppet, key, draw(st.sampled_from(puppet.sets[key].variants)).number
@@ -165,6 +185,7 @@ RIG_EDITS: dict[str, Edit] = {
         d(st.integers(1, 6)),
         by_curvature=d(st.booleans()),
     ),
+    "weight_edits.typed": lambda p, d: weight_edits.typed(p, *_bent(p, d), [0, 3], d(st.floats(-0.5, 1.5))),
     "bones.bones_along": lambda p, d: bones.bones_along(
         p,
         [d(points) for _ in range(3)],
@@ -297,6 +318,7 @@ ART_EDITS: dict[str, Edit] = {
     "drawings.add_drawings": lambda p, d: drawings.add_drawings(
         p, _pick(d, p.parts), [drawings.More("More", Drawing("b" * 64, 30, 40))]
     ),
+    "weight_edits.mirrored_weights": lambda p, d: weight_edits.mirrored_weights(*_bent_pair(p, d)),
     "drawings.lay_on": _laid_on,
     "branches.copy_as_variant": lambda p, d: branches.copy_as_variant(p, _pick(d, p.joints)),
     "copying.copy_branches": lambda p, d: copying.copy_branches(

@@ -45,7 +45,7 @@ FAMILY = {
 }  # fmt: skip
 
 LIMITS = {
-    "Head": (-35, 30), "Neck": (-40, 35), "Tail": (-35, 35), "Near ear": (-40, 40), "Far ear": (-40, 40), "Beard": (-25, 25),
+    "Head": (-35, 30), "Neck": (-40, 35), "Tail": (-35, 35), "Neck 2": (-20, 20), "Neck 3": (-20, 20), "Near ear": (-40, 40), "Far ear": (-40, 40), "Beard": (-25, 25),
     "Satchel": (-18, 18), **{f"{leg} foot": (-50, 60) for leg in LEGS},
 }  # fmt: skip
 
@@ -55,6 +55,8 @@ LOOSE = {
     "Near ear": Loose(3.0, 0.25, 0.4, 0.5),
     "Far ear": Loose(3.1, 0.25, 0.4, 0.5),
     "Tail": Loose(2.6, 0.3, 0.4, 0.45),
+    "Tail 2": Loose(2.8, 0.3, 0.4, 0.4),
+    "Tail 3": Loose(3.0, 0.3, 0.4, 0.4),
     "Beard": Loose(2.8, 0.3, 0.4, 0.35),
 }
 POSES: dict[str, dict[str, float]] = {

@@ -11,15 +11,15 @@ from typing import NamedTuple
 import numpy as np
 from PySide6.QtGui import QGuiApplication
 
-from umbrite.demo import bramble, inkpot, wick
+from umbrite.demo import bramble, inkpot, tansy, wick
 from umbrite.demo.demo_takes import takes_of
 from umbrite.demo.more_drawings import with_more_drawings
 from umbrite.demo.paper import Piece, cut, grain
-from umbrite.demo.rigging import rig_bramble, rig_inkpot, rig_wick
+from umbrite.demo.rigging import Pictures, rig_bramble, rig_inkpot, rig_tansy, rig_wick
 from umbrite.files.formats.openraster import write_openraster
 from umbrite.files.layers import Layered, layer_of, puppet_from
 from umbrite.files.package import save
-from umbrite.files.png import encode
+from umbrite.files.png import decode, encode
 from umbrite.paint.render import preview_png
 from umbrite.rig.model import Puppet
 
@@ -31,13 +31,14 @@ class Demo(NamedTuple):
     width: int
     height: int
     pieces: Callable[[], list[Piece]]
-    rig: Callable[[Puppet], Puppet]
+    rig: Callable[[Puppet, Pictures], Puppet]
 
 
 DEMOS = (
     Demo("Wick", wick.WIDTH, wick.HEIGHT, wick.pieces, rig_wick),
     Demo("Bramble", bramble.WIDTH, bramble.HEIGHT, bramble.pieces, rig_bramble),
     Demo("Inkpot", inkpot.WIDTH, inkpot.HEIGHT, inkpot.pieces, rig_inkpot),
+    Demo("Tansy", tansy.WIDTH, tansy.HEIGHT, tansy.pieces, rig_tansy),
 )
 
 
@@ -69,7 +70,8 @@ def build(folder: Path) -> None:
         if demo.name == "Wick":
             write_pictures(folder / "wick-pictures", layered)
         package = puppet_from(layered)
-        package = with_more_drawings(package.having(demo.rig(package.puppet)))
+        pictures = {sha256: decode(data, demo.name) for sha256, data in package.art.items()}
+        package = with_more_drawings(package.having(demo.rig(package.puppet, pictures)))
         package = package.having(takes=takes_of(package.puppet))
         save(folder / f"{stem}.umbrite", package, preview_png(package))
 

@@ -19,7 +19,7 @@ Values = Mapping[str, float]
 
 def takes_of(puppet: Puppet) -> tuple[Take, ...]:
     """The takes of one of the demos, by its name."""
-    return {"Wick": _wick, "Bramble": _bramble, "Inkpot": _inkpot}[puppet.name](puppet)
+    return {"Wick": _wick, "Bramble": _bramble, "Inkpot": _inkpot, "Tansy": _tansy}[puppet.name](puppet)
 
 
 def _channels(puppet: Puppet, values: Values) -> dict[str, float]:
@@ -140,3 +140,25 @@ def _inkpot(puppet: Puppet) -> tuple[Take, ...]:
         puppet, dance, "Eyes", ((0, "Closed"), (20, "Half"), (24, "Open"), (40, "Half"), (44, "Closed"))
     )
     return pour, _shown(puppet, dance, "Mouth", ((0, "Smile"), (12, "Oh"), (24, "Smile"), (36, "Oh")))
+
+
+def _tansy(puppet: Puppet) -> tuple[Take, ...]:
+    """She walks on legs that bend all along; letter, crest and satchel swing by themselves."""
+    pace = walk(puppet, Steps(stride=0.34, cycle=32, lift=0.12, bob=0.012, lean=0.0, arms=0.0), "Walk")
+    nod = {
+        frame: {"Neck target.x": 36.0 * way, "Neck target.y": 10.0 * abs(way), "Head.turn": -3.0 * way}
+        for frame, way in ((0, 1), (8, -1), (16, 1), (24, -1))
+    }
+    nodding = close_loop(ease_all(_keyed(puppet, Take("Walk", last=32), nod), 0.4))
+    deliver = _from_poses(
+        puppet,
+        Take("Deliver", last=84),
+        [(0, "Clean"), (22, "Bow"), (46, "Bow"), (62, "Look back"), (82, "Clean")],
+    )
+    off = _from_poses(
+        puppet,
+        Take("Take off", last=48),
+        [(0, "Clean"), (10, "Take off"), (22, "Clean"), (32, "Take off"), (46, "Clean")],
+    )
+    walking = replace(pace, tracks={**pace.tracks, **nodding.tracks})
+    return walking, ease_all(deliver, 0.45), ease_all(off, 0.35)

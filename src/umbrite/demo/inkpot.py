@@ -1,5 +1,7 @@
 """Inkpot, who sells tea on Lantern Quay: an octopus with six arms of six pieces each, a round hat, a pot and a cup."""
 
+from PySide6.QtGui import QPainterPath
+
 from umbrite.demo.paper import XY, Piece, Shape, blob, capsule, disc, line, polygon
 from umbrite.rig.model import Loose
 
@@ -10,7 +12,8 @@ SKIN, SKIN_LIGHT, SKIN_FAR, SPOT, SUCKER = "#7A5A8E", "#8D6CA0", "#5F4672", "#67
 HAT, HAT_BAND, INK, PAPER, BLUSH = "#2C6E68", "#E0A63A", "#2A2933", "#FBF3DF", "#C9738A"
 POT, POT_DARK, CUP, TEA = "#C65B3C", "#A4452B", "#EDE0C4", "#9A6A3C"
 
-COUNT = 6  # pieces of an arm
+COUNT = 6  # joints of an arm
+BENDY = ("Third", "Fourth")  # arms of one drawing
 WIDE, THIN = 54.0, 15.0
 ORDINALS = ("First", "Second", "Third", "Fourth", "Fifth", "Sixth")
 # Four points of the curve of each arm, from the root on.
@@ -80,8 +83,9 @@ def _radius(i: float) -> float:
 
 
 def _arm_pieces(name: str) -> list[Piece]:
-    """From the tip to the root, so that each piece lies over the one it carries."""
+    """From the tip to the root, so that each piece lies over the one it carries; or all of it as one."""
     points = arm_points(name)
+    whole, marks = QPainterPath(), []
     colour = SKIN_LIGHT if name in {"Third", "Fourth"} else SKIN if name in {"Second", "Fifth"} else SKIN_FAR
     found = []
     for i in range(COUNT - 1, -1, -1):
@@ -95,13 +99,15 @@ def _arm_pieces(name: str) -> list[Piece]:
             r = _radius(i + share)
             z = complex(x1 + (x2 - x1) * share, y1 + (y2 - y1) * share) + side * r * 0.55
             dots.append(Shape(disc((z.real, z.imag), r * 0.3), SUCKER))
+        whole = whole.united(capsule((x1, y1), (x2, y2), _radius(i), _radius(i + 1)))
+        marks += dots
         found.append(
             Piece(
                 f"{name} arm {i + 1}",
                 [Shape(capsule((x1, y1), (x2, y2), _radius(i), _radius(i + 1)), colour), *dots],
             )
         )
-    return found
+    return [Piece(f"{name} arm", [Shape(whole, colour), *marks])] if name in BENDY else found
 
 
 def _head() -> list[Piece]:

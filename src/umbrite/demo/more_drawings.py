@@ -143,7 +143,7 @@ def with_more_drawings(package: Package) -> Package:
     """A finished puppet with its late drawings, each set with a chooser; Wick with his far arm hanging, bent and raised."""
     puppet, art = package.puppet, dict(package.art)
     sheet = grain(puppet.width, puppet.height)
-    for late in LATE[puppet.name]():
+    for late in LATE.get(puppet.name, list)():
         key = next(key for key, part in puppet.parts.items() if part.name == late.part)
         more = []
         for name, piece in late.others:

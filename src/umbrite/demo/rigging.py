@@ -1,17 +1,21 @@
 """The demos' rigs, built through the same public edits that the window uses."""
 
 import math
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 
-from umbrite.demo import bramble, inkpot, wick
+from umbrite.art.bending.bendy import bend_part
+from umbrite.art.pictures import Picture
+from umbrite.demo import bramble, inkpot, tansy, wick
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.limbs import make_limb, set_end_hold
 from umbrite.rig.edits.limits import set_limit, set_loose
 from umbrite.rig.edits.parenting import carry_together, set_parent
 from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.edits.renaming import rename
 from umbrite.rig.edits.shelf import save_pose
 from umbrite.rig.model import Loose, Puppet
 
+Pictures = Mapping[str, Picture]
 FAMILY = {
     "Trunk": "Hips", "Neck": "Trunk", "Head": "Neck", "Cap": "Head", "Eyes": "Head", "Mouth": "Head",
     "Scarf": "Neck", "Scarf tail": "Scarf", "Scarf end": "Scarf tail",
@@ -26,7 +30,7 @@ FAMILY = {
 LIMITS = {
     "Near shin": (-140, 12), "Far shin": (-140, 12), "Near forearm": (-28, 130), "Far forearm": (-45, 125),
     "Near foot": (-45, 40), "Far foot": (-45, 40), "Head": (-30, 30), "Neck": (-20, 20), "Near coat tail": (-35, 35),
-    "Far coat tail": (-35, 35), "Scarf tail": (-40, 40), "Scarf end": (-50, 50), "Trunk": (-20, 20),
+    "Far coat tail": (-35, 35), "Scarf tail": (-40, 40), "Scarf tail 2": (-40, 40), "Scarf end": (-50, 50), "Scarf end 2": (-50, 50), "Trunk": (-20, 20),
 }  # fmt: skip
 
 
@@ -41,8 +45,10 @@ WICK_POSES: dict[str, dict[str, float]] = {
 
 
 WICK_LOOSE = {
-    "Scarf tail": Loose(2.2, 0.22, 0.5, 0.55),
-    "Scarf end": Loose(2.8, 0.22, 0.5, 0.55),
+    "Scarf tail": Loose(2.2, 0.22, 0.5, 0.4),
+    "Scarf tail 2": Loose(2.5, 0.22, 0.4, 0.4),
+    "Scarf end": Loose(2.8, 0.22, 0.4, 0.45),
+    "Scarf end 2": Loose(3.1, 0.22, 0.4, 0.5),
     "Near coat tail": Loose(2.4, 0.35, 0.35, 0.3),
     "Far coat tail": Loose(2.5, 0.35, 0.35, 0.3),
 }
@@ -61,10 +67,13 @@ def _joined(
     ground: float,
 ) -> Puppet:
     """Pivots, family, a carrier for the body at the root's pivot, and the master on the ground below it."""
+    there = {joint.name for joint in puppet.joints.values()}  # joints of what bends come later
     for name, (x, y) in joints.items():
-        puppet = move_pivot(puppet, by_name(puppet, name), complex(x, y))
+        if name in there:
+            puppet = move_pivot(puppet, by_name(puppet, name), complex(x, y))
     for child, parent in family.items():
-        puppet = set_parent(puppet, [by_name(puppet, child)], by_name(puppet, parent))
+        if {child, parent} <= there:
+            puppet = set_parent(puppet, [by_name(puppet, child)], by_name(puppet, parent))
     x, y = joints[root]
     name = "Body" if root != "Body" else "Trunk"
     puppet, body = carry_together(puppet, [by_name(puppet, root)], name, complex(x, y))
@@ -92,9 +101,21 @@ def _finished(
     return make_proposed(puppet, propose_controls(puppet))[0]
 
 
-def rig_wick(puppet: Puppet) -> Puppet:
-    """Wick's unrigged parts in, the finished puppet out."""
+def _bent(puppet: Puppet, pictures: Pictures, part: str, count: int, names: Sequence[str] = ()) -> Puppet:
+    """A part that bends along its middle line in so many joints; names for them where theirs won't do."""
+    key = next(key for key, each in puppet.parts.items() if each.name == part)
+    picture = pictures[puppet.parts[key].drawing.sha256]
+    puppet, joints = bend_part(puppet, key, picture, count)
+    for joint, name in zip(joints, names, strict=False):
+        puppet = rename(puppet, joint, name)
+    return puppet
+
+
+def rig_wick(puppet: Puppet, pictures: Pictures) -> Puppet:
+    """Wick's unrigged parts in, the finished puppet out. His scarf's end is one drawing that bends."""
     puppet = _joined(puppet, wick.JOINTS, FAMILY, "Hips", wick.GROUND)
+    scarf = ("Scarf tail", "Scarf tail 2", "Scarf end", "Scarf end 2")
+    puppet = _bent(puppet, pictures, "Scarf tail", len(scarf), scarf)
     for side in ("Near", "Far"):
         puppet, _ = make_limb(puppet, by_name(puppet, f"{side} upper arm"), by_name(puppet, f"{side} hand"))
         puppet, _ = make_limb(puppet, by_name(puppet, f"{side} thigh"), by_name(puppet, f"{side} foot"))
@@ -103,20 +124,44 @@ def rig_wick(puppet: Puppet) -> Puppet:
     return _with_poses(_finished(set_end_hold(puppet, near_arm, "target"), LIMITS, WICK_LOOSE), WICK_POSES)
 
 
-def rig_bramble(puppet: Puppet) -> Puppet:
-    """The goat: four legs that keep their hooves on the ground."""
+def rig_bramble(puppet: Puppet, pictures: Pictures) -> Puppet:
+    """The goat: four legs that keep their hooves on the ground, a neck and a tail that bend."""
     puppet = _joined(puppet, bramble.JOINTS, bramble.FAMILY, "Body", bramble.GROUND)
+    puppet = _bent(_bent(puppet, pictures, "Tail", 3), pictures, "Neck", 3)
     for leg in bramble.LEGS:
         puppet, _ = make_limb(puppet, by_name(puppet, f"{leg} thigh"), by_name(puppet, f"{leg} foot"))
     return _with_poses(_finished(puppet, bramble.LIMITS, bramble.LOOSE), bramble.POSES)
 
 
-def rig_inkpot(puppet: Puppet) -> Puppet:
-    """The octopus: six long arms that follow the body; those with pot and cup keep them level."""
+def rig_inkpot(puppet: Puppet, pictures: Pictures) -> Puppet:
+    """The octopus: six long arms that follow the body, two of them one drawing each; those with pot and cup keep them level."""
+    for name in inkpot.BENDY:
+        puppet = rename(puppet, by_name(puppet, f"{name} arm"), f"{name} arm 1")
     puppet = _joined(puppet, inkpot.JOINTS, inkpot.FAMILY, "Head", inkpot.GROUND)
+    for name in inkpot.BENDY:
+        puppet = _bent(
+            puppet,
+            pictures,
+            f"{name} arm",
+            inkpot.COUNT,
+            [f"{name} arm {i + 1}" for i in range(inkpot.COUNT)],
+        )
     for name in inkpot.ORDINALS:
         ends = (by_name(puppet, f"{name} arm 1"), by_name(puppet, f"{name} arm {inkpot.COUNT}"))
         puppet, key = make_limb(puppet, *ends)
         if name in {"First", "Sixth"}:
             puppet = set_end_hold(puppet, key, "target")
     return _with_poses(_finished(puppet, inkpot.LIMITS, inkpot.LOOSE), inkpot.POSES)
+
+
+def rig_tansy(puppet: Puppet, pictures: Pictures) -> Puppet:
+    """The heron: a neck and two legs of one drawing each, held at both ends; her wings turn in three parts."""
+    puppet = _joined(puppet, tansy.JOINTS, tansy.FAMILY, "Body", tansy.GROUND)
+    for part, count in (("Neck", 7), ("Near leg", 6), ("Far leg", 6), ("Crest", 3)):
+        puppet = _bent(puppet, pictures, part, count)
+    puppet, neck = make_limb(puppet, by_name(puppet, "Neck"), by_name(puppet, "Head"))
+    puppet = set_end_hold(puppet, neck, "target")
+    for side in ("Near", "Far"):
+        puppet, leg = make_limb(puppet, by_name(puppet, f"{side} leg"), by_name(puppet, f"{side} foot"))
+        puppet = set_end_hold(puppet, leg, "target")
+    return _with_poses(_finished(puppet, tansy.LIMITS, tansy.LOOSE), tansy.POSES)

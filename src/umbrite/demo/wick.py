@@ -116,12 +116,10 @@ def _scarf_behind() -> list[Piece]:
         ]
     )
     fringe = [Shape(line([(268 + 9 * i, 700), (276 + 3 * i, 640)]), SCARF, 4) for i in range(4)]
-    return [
-        Piece(
-            "Scarf end", [Shape(end, SCARF_DARK), Shape(line([(336, 612), (350, 708)]), BRASS, 12), *fringe]
-        ),
-        Piece("Scarf tail", [Shape(tail, SCARF_DARK), Shape(line([(492, 574), (508, 668)]), BRASS, 12)]),
+    bands = [
+        Shape(line(points), BRASS, 12) for points in ([(336, 612), (350, 708)], [(492, 574), (508, 668)])
     ]
+    return [Piece("Scarf tail", [Shape(tail.united(end), SCARF_DARK), *bands, *fringe])]
 
 
 def _hips() -> list[Piece]:

@@ -224,7 +224,7 @@ def _write(file: BinaryIO, package: Package, words: bytes, preview: bytes | None
         add_member(out, "mimetype", MIMETYPE.encode(), zipfile.ZIP_STORED)
         add_member(out, "puppet.json", words, zipfile.ZIP_DEFLATED)
         for sha256, data in sorted(_meshes(package.document).items()):
-            add_member(out, f"mesh/{sha256}.npz", data, zipfile.ZIP_STORED)
+            add_member(out, f"mesh/{sha256}.npz", data, zipfile.ZIP_DEFLATED)
         for i, sha256 in enumerate(wanted):
             watch(i, len(wanted), "drawings")
             add_member(out, f"art/{sha256}.png", package.art[sha256], zipfile.ZIP_STORED)

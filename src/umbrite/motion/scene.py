@@ -299,6 +299,11 @@ def bends_at(placed: Placed, frame: int) -> dict[str, NDArray[np.complex128]]:
 
 def mesh_places(placed: Placed, frame: int = 0) -> dict[str, NDArray[np.complex128]]:
     """The board points of the vertices of every part that can bend, bent in this frame or not, by the part's id."""
+    return _mesh_places(placed, frame)
+
+
+@remembered
+def _mesh_places(placed: Placed, frame: int) -> dict[str, NDArray[np.complex128]]:
     alone, puppet = placed.at_frame(frame), placed.plan.puppet
     found = {}
     for key, part in puppet.parts.items():

@@ -8,8 +8,8 @@ content, and kept as they are in files.
 import hashlib
 import io
 import zipfile
+from collections import OrderedDict
 from collections.abc import Iterator, Sequence
-from functools import lru_cache
 from typing import NamedTuple
 
 import numpy as np
@@ -60,6 +60,7 @@ def mesh_of(joints: Sequence[str], vertices: Complexes, triangles: Ints, weights
         bones=bones,
         weights=shares.astype("<f8"),
     )
+    _keep(data, Arrays(vertices + 0j, triangles.astype(np.intp), bones.astype(np.intp), shares))
     made = Mesh(tuple(joints), hashlib.sha256(data).hexdigest(), data)
     if fault := mesh_fault(made):
         raise RigError(f"This mesh can't be used: {fault}. The part stays as it was.")
@@ -148,18 +149,39 @@ def with_keeping(mesh: Mesh, share: float) -> Mesh:
 
 def _packed(**arrays: NDArray[np.generic]) -> bytes:
     out = io.BytesIO()
-    with zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as archive:
+    with zipfile.ZipFile(
+        out, "w"
+    ) as archive:  # not packed: it is made at every dab of a brush, and files pack it
         for name, array in arrays.items():
             member = zipfile.ZipInfo(f"{name}.npy", (1980, 1, 1, 0, 0, 0))
-            member.compress_type = zipfile.ZIP_DEFLATED
             inner = io.BytesIO()
             np.save(inner, np.ascontiguousarray(array), allow_pickle=False)
             archive.writestr(member, inner.getvalue())
     return out.getvalue()
 
 
-@lru_cache(maxsize=512)
+_known: OrderedDict[bytes, Arrays] = OrderedDict()
+MOST_KNOWN = 512
+
+
+def _keep(data: bytes, arrays: Arrays) -> Arrays:
+    """The arrays, remembered by their data: meshes are asked for them again and again, and made at every dab of a brush."""
+    for array in arrays:
+        array.setflags(write=False)
+    _known[data] = arrays
+    while len(_known) > MOST_KNOWN:
+        _known.popitem(last=False)
+    return arrays
+
+
 def _unpacked(data: bytes) -> Arrays:
+    if data in _known:
+        _known.move_to_end(data)
+        return _known[data]
+    return _keep(data, _read(data))
+
+
+def _read(data: bytes) -> Arrays:
     shapes = {"vertices": (2, "f8"), "triangles": (3, "u4"), "bones": (4, "u1"), "weights": (4, "f8")}
     found = {}
     try:
@@ -182,6 +204,4 @@ def _unpacked(data: bytes) -> Arrays:
     )
     if not len(arrays.bones) == len(arrays.weights) == len(arrays.vertices):
         raise RigError("its arrays are of different lengths")
-    for array in arrays:
-        array.setflags(write=False)
     return arrays

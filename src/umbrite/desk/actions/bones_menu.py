@@ -12,6 +12,8 @@ BONES: tuple[Act, ...] = (
     Act("bend", "Bones", "Bend this part", "Shift+V", "rig-bend", on_session(bending_commands.bend), bending_commands.needs_part, row="Limbs"),
     Act("bend-over", "Bones", "Bend over the selected bones", "", "rig-bend", on_session(bending_commands.bend_over_bones), bending_commands.needs_part_and_bones),
     Act("stiffen", "Bones", "Stop bending", "", "x", on_session(bending_commands.stiffen), bending_commands.needs_bent),
+    Act("weigh-tool", "Bones", "Paint weights", "Shift+Q", "rig-brush", on_session(bending_commands.take_brush), bending_commands.needs_any_bent, row="Limbs", tool="weigh"),
+    Act("weights-mirror", "Bones", "Weights to the other side", "", "rig-mirror", on_session(bending_commands.weights_to_other_side), bending_commands.needs_bent),
     Act("weigh", "Bones", "Weights from the drawing's shape", "", "rotate-ccw", on_session(bending_commands.weigh_anew), bending_commands.needs_bent),
     Act("detach", "Bones", "Detach", "", "link-2-off", on_session(bone_commands.detach_bones), bone_commands.needs_bones),
     Act("attach", "Bones", "Attach the first selected to the second", "", "rig-cord", on_session(bone_commands.attach_bone), bone_commands.needs_two),

@@ -3,7 +3,11 @@
 from umbrite.desk.actions.action import Act, with_demo, with_export
 from umbrite.desk.commands import reasons
 
-DEMOS = (("bramble", "Bramble the mail goat, finished"), ("inkpot", "Inkpot the tea seller, finished"))
+DEMOS = (
+    ("bramble", "Bramble the mail goat, finished"),
+    ("inkpot", "Inkpot the tea seller, finished"),
+    ("tansy", "Tansy the letter heron, finished"),
+)
 EXPORTS = (("svg", "SVG"), ("ora", "OpenRaster"), ("csv", "CSV"), ("json", "JSON"), ("pose", "a pose file"))
 
 # One line, one action.

@@ -10,6 +10,7 @@ from umbrite.desk.board.edges.bone_card import BoneCard
 from umbrite.desk.board.edges.found_strip import FoundStrip
 from umbrite.desk.board.edges.hint_line import HintLine
 from umbrite.desk.board.edges.tool_row import ToolRow
+from umbrite.desk.board.edges.weight_card import WeightCard
 from umbrite.desk.board.edges.welcome import Welcome
 from umbrite.desk.session.session import Session
 
@@ -28,6 +29,7 @@ class BoardFrame(QWidget):
         self.welcome = Welcome(session, welcome, self.board)
         self.found = FoundStrip(session, self.board)
         self.bone_card = BoneCard(session, self.board)
+        self.weight_card = WeightCard(session, self.board)
         self.banner = Banner(self.board)
         self.hints = HintLine(session, self.board, self)
         column = QVBoxLayout(self)
@@ -58,6 +60,7 @@ class BoardFrame(QWidget):
         self.tools.setVisible(not empty and not self.alone)
         self.tools.fit(self.board.width() - 24 if self.window().width() >= NARROW else 0)
         self.tools.move(12, 10)
+        self.weight_card.move(12, 62)
         if self.banner.isVisible():
             self.banner.place()
         self.found.setGeometry(12, self.board.height() - 178, self.board.width() - 24, 168)

@@ -18,6 +18,7 @@ from umbrite.desk.board.gestures import (
     part_gestures,
     pivot_gestures,
     pose_gestures,
+    weight_gestures,
 )
 from umbrite.desk.board.gestures.gesture import Gesture, Pointer
 from umbrite.desk.board.handles import Handle, bone_at, handle_at
@@ -193,14 +194,19 @@ def _cord(session: Session, camera: Camera, first: str) -> Callable[[], Gesture]
 
 
 def _in_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
-    handle = spot.handle
+    handle, tool = spot.handle, session.stage.tool
+    if tool == "weigh":
+        return _with_brush(session, pointer, spot)
     if handle is not None and handle.kind in LIMB_MARKS:
         return _on_limb_mark(session, handle)
-    if session.stage.tool == "bone" or (
-        session.stage.tool == "bind" and (handle is None or handle.kind == "tip")
-    ):
-        work = _with_bones if session.stage.tool == "bone" else _with_binding
-        return work(session, camera, pointer, spot)
+    if tool == "bone" or (tool == "bind" and (handle is None or handle.kind == "tip")):
+        return (_with_bones if tool == "bone" else _with_binding)(session, camera, pointer, spot)
+    return _with_limbs(session, camera, pointer, spot)
+
+
+def _with_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    """Limbs are drawn from joint to joint, and targets hung by their hooks."""
+    handle = spot.handle
     if handle is not None and handle.kind == "hook":
         session.selection.pick([handle.key])
         return _on_hook(session, camera, pointer, handle.key)
@@ -217,6 +223,20 @@ def _in_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) ->
             picked.click,
         )
     return picked
+
+
+def _with_brush(session: Session, pointer: Pointer, spot: Spot) -> Press:
+    """On a rivet the bone is chosen, on another part that bends that part; else the brush paints."""
+    brushing, handle = session.stage.brushing, spot.handle
+    mesh = brushing.mesh
+    if handle is not None and mesh is not None and handle.key in mesh.joints:
+        brushing.choose(handle.key)
+        return Press()
+    bendy = [key for key in spot.under if session.puppet.parts[key].mesh is not None]
+    if bendy and brushing.part not in bendy:
+        brushing.take(bendy[0])
+        return Press()
+    return Press() if mesh is None else Press(lambda: weight_gestures.paint(session, pointer))
 
 
 def _on_limb_mark(session: Session, handle: Handle) -> Press:

@@ -11,6 +11,7 @@ from msgspec.structs import replace
 from PySide6.QtCore import QObject, Signal
 
 from umbrite.art.pictures import Picture
+from umbrite.desk.session.brushing import Brushing
 from umbrite.desk.session.checks import Checks
 from umbrite.desk.session.dangling import Dangling
 from umbrite.desk.session.drafts import Boning, DraftBook, Drafts
@@ -60,6 +61,8 @@ class Session(QObject):
         dangling = Dangling(lambda: self.placed, self)
         dangling.moved.connect(self._on_dangling)
         self.stage = Stage(self._fanned, lambda: self.selection.of("part"), tape, dangling, self)
+        self.stage.brushing = Brushing(lambda: self.puppet, self)
+        self.stage.brushing.moved.connect(self._on_dangling)
         tape.changed.connect(self._on_tape)
         tape.dropped.connect(
             lambda frame, count: self.say(
@@ -115,11 +118,8 @@ class Session(QObject):
 
     def _looked_at(self) -> Pose:
         """What is tried where the rig is built, with the variants that are looked at."""
-        return (
-            {**known_only(self.stage.showing, self.puppet), **self._trial}
-            if self.stage.showing
-            else self._trial
-        )
+        showing = known_only(self.stage.showing, self.puppet) if self.stage.showing else {}
+        return {**showing, **self.stage.brushing.sway, **self._trial}
 
     def _swing(self) -> Mapping[str, float | Floats]:
         """By how much what hangs loose is turned: as the take that is settled has it at the lamp, or live."""

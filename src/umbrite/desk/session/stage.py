@@ -4,6 +4,7 @@ from collections.abc import Callable, Mapping
 
 from PySide6.QtCore import QObject, Signal
 
+from umbrite.desk.session.brushing import Brushing
 from umbrite.desk.session.dangling import Dangling
 from umbrite.desk.session.stations import PARTS, Station
 from umbrite.desk.session.tape import Tape
@@ -34,6 +35,7 @@ class Stage(QObject):
         super().__init__(parent)
         self._fanned, self._chosen = fanned, chosen
         self.tape, self.dangling = tape, dangling
+        self.brushing: Brushing
         self.theme = DAY
         self.station: Station = PARTS
         self.tool = PARTS.tools[0]
@@ -60,12 +62,15 @@ class Stage(QObject):
     def go_to(self, station: Station) -> None:
         if station is not self.station:
             self.station, self.tool = station, station.tools[0]
+            self.brushing.take("")
             self.station_changed.emit()
             self.tool_changed.emit()
 
     def take_tool(self, tool: str) -> None:
         if tool != self.tool:
             self.tool = tool
+            if tool != "weigh":
+                self.brushing.take("")
             self.tool_changed.emit()
 
     def set_view(self, name: str, *, on: bool) -> None:

@@ -8,7 +8,7 @@ from PySide6.QtGui import QPainter, QPolygonF
 
 from umbrite.desk.board import handles
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.overlay import art_overlay, control_overlay, ruler_overlay, take_overlay
+from umbrite.desk.board.overlay import art_overlay, control_overlay, mesh_overlay, ruler_overlay, take_overlay
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.overlay.standing import Sign, Standing
 from umbrite.desk.board.seen import joints_seen, limbs_seen
@@ -45,12 +45,7 @@ def paint(painter: Inked, sight: Sight) -> None:
         _rivets(painter, sight)
         _pencilled(painter, sight)
     elif station is LIMBS:
-        _bones(painter, sight)
-        _limbs(painter, sight)
-        _fans(painter, sight)
-        _rivets(painter, sight)
-        _hooks(painter, sight)
-        _pencilled_limbs(painter, sight)
+        _in_limbs(painter, sight)
     elif station.controls and not (station.posed and sight.session.stage.views["bare"]):
         distances = _unreached(painter, sight)
         control_overlay.paint(painter, sight)
@@ -67,6 +62,20 @@ def paint(painter: Inked, sight: Sight) -> None:
     if sight.session.drafts.now.pin is not None:
         marks.pin(painter, sight.camera.point(sight.session.drafts.now.pin))
     _feedback(painter, sight)
+
+
+def _in_limbs(painter: Inked, sight: Sight) -> None:
+    """Bones, limbs and limits; while weights are painted the mesh and its rivets alone."""
+    mesh_overlay.paint(painter, sight)
+    if sight.session.stage.tool == "weigh":
+        _rivets(painter, sight)
+        return
+    _bones(painter, sight)
+    _limbs(painter, sight)
+    _fans(painter, sight)
+    _rivets(painter, sight)
+    _hooks(painter, sight)
+    _pencilled_limbs(painter, sight)
 
 
 def _hot(sight: Sight, key: str, kind: str) -> bool:

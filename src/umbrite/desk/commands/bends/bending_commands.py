@@ -8,6 +8,7 @@ from umbrite.desk.session.stations import LIMBS
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.limits import set_loose
 from umbrite.rig.edits.meshes.mesh_edits import set_keeping, set_mesh
+from umbrite.rig.edits.meshes.weight_edits import mirrored_weights
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import parts_on
 from umbrite.rig.mesh import with_keeping
@@ -126,9 +127,34 @@ def set_density(session: Session, part: str, density: float) -> None:
     )
 
 
+def needs_any_bent(session: Session) -> str:
+    bends = any(part.mesh is not None for part in session.puppet.parts.values())
+    return "" if bends else tr("Nothing bends yet. Select a part and let it bend first.")
+
+
+def take_brush(session: Session) -> None:
+    """Paint weights of the selected part that bends, or of the first that does."""
+    found = bent_parts(session) or [
+        key for key, part in session.puppet.parts.items() if part.mesh is not None
+    ]
+    if not found:
+        raise RigError(needs_any_bent(session))
+    session.stage.go_to(LIMBS)
+    session.stage.take_tool("weigh")
+    session.stage.brushing.take(found[0])
+
+
+def weights_to_other_side(session: Session) -> None:
+    """The weights of the selected part for the part of the other side."""
+    puppet, parts = session.puppet, bent_parts(session) or [session.stage.brushing.part]
+    for key in parts:
+        puppet = mirrored_weights(puppet, key)
+    session.edit(tr("Weights of {part} to the other side", part=label_of(session, parts)), puppet=puppet)
+
+
 def weigh_anew(session: Session) -> None:
     """Weights of the selected parts as their shapes give them, in the place of painted ones."""
-    puppet, parts = session.puppet, bent_parts(session)
+    puppet, parts = session.puppet, bent_parts(session) or [session.stage.brushing.part]
     for key in parts:
         puppet = set_mesh(puppet, key, weighed_anew(puppet, key, picture_of(session, key)))
     session.edit(tr("Weights of {part} anew", part=label_of(session, parts)), puppet=puppet)

@@ -1,0 +1,77 @@
+"""Painting weights: a stroke of the brush over the part as it is seen, which sways meanwhile."""
+
+import numpy as np
+from numpy.typing import NDArray
+
+from umbrite.desk.board.gestures.gesture import Feedback, Gesture, Pointer, finish
+from umbrite.desk.session.session import Session
+from umbrite.motion.scene import mesh_places
+from umbrite.rig.change import change
+from umbrite.rig.edits.meshes.weight_edits import Stroke, dabbed, with_weights
+from umbrite.rig.family import ancestors
+from umbrite.rig.mesh import Ints, arrays_of, weights_of
+from umbrite.rig.model import Mesh, Puppet
+
+STEP = 0.18  # of the radius from dab to dab
+
+
+def paint(session: Session, press: Pointer) -> Gesture:
+    """Give the chosen bone more or less of what lies under the brush. A stroke is one step; a pen presses harder or softer."""
+    brushing = session.stage.brushing
+    start, part, bone = session.puppet, brushing.part, brushing.bone
+    mesh = start.parts[part].mesh
+    assert mesh is not None
+    weights, triangles = weights_of(mesh), arrays_of(mesh).triangles
+    stroke = _stroke(session, start, mesh)
+    event, last = press, None
+    while event.kind in {"press", "move"}:
+        brush = brushing.brush
+        if last is None or abs(event.at - last) > STEP * brush.radius:
+            places = mesh_places(session.placed)[part]
+            harder = stroke._replace(brush=brush._replace(strength=brush.strength * event.pressure))
+            weights = dabbed(weights, places, event.at, harder, triangles)
+            session.preview(puppet=change(start, part, mesh=with_weights(mesh, weights)))
+            last = event.at
+        event = yield Feedback(value_at(session, event.at), lit=(bone,))
+    finish(session, event, f"Paint weights of {start.joints[bone].name}")
+
+
+def _stroke(session: Session, puppet: Puppet, mesh: Mesh) -> Stroke:
+    """The brush with the places of its bones in the mesh; what carries the bone, or else what hangs from it, inherits."""
+    brushing = session.stage.brushing
+    place = {key: i for i, key in enumerate(mesh.joints)}
+    above = next((place[key] for key in ancestors(puppet, brushing.bone) if key in place), None)
+    below = next((i for key, i in place.items() if brushing.bone in ancestors(puppet, key)), None)
+    locked = [place[key] for key in brushing.locked if key in place]
+    return Stroke(brushing.brush, place[brushing.bone], locked, above if above is not None else below)
+
+
+def value_at(session: Session, at: complex) -> str:
+    """The weight of the chosen bone under a board point, in words; empty beside the part."""
+    brushing = session.stage.brushing
+    mesh = brushing.mesh
+    if mesh is None or brushing.bone not in mesh.joints:
+        return ""
+    places = mesh_places(session.placed).get(brushing.part)
+    if places is None:
+        return ""
+    found = weight_under(
+        places, arrays_of(mesh).triangles, weights_of(mesh)[:, mesh.joints.index(brushing.bone)], at
+    )
+    return "" if found is None else f"{found * 100:.0f} %"
+
+
+def weight_under(
+    places: NDArray[np.complex128], triangles: Ints, weights: NDArray[np.float64], at: complex
+) -> float | None:
+    """A weight of vertices, between them at a board point; None beside all triangles."""
+    a, b, c = places[triangles].T
+    whole = (np.conj(b - a) * (c - a)).imag
+    safe = np.where(np.abs(whole) < 1e-9, np.inf, whole)
+    v, w = (np.conj(at - a) * (c - a)).imag / safe, (np.conj(b - a) * (at - a)).imag / safe
+    inside = (v >= 0) & (w >= 0) & (v + w <= 1)
+    if not inside.any():
+        return None
+    i = int(np.flatnonzero(inside)[-1])
+    shares = np.array([1 - v[i] - w[i], v[i], w[i]])
+    return float(shares @ weights[triangles[i]])

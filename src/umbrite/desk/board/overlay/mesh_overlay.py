@@ -1,0 +1,171 @@
+"""Meshes over the art: thin lines of triangles, and while weights are painted a heat picture that is read without colour too."""
+
+from functools import lru_cache
+
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, Qt
+from PySide6.QtGui import QColor, QImage, QPainter
+
+from umbrite.desk.board.camera import Camera
+from umbrite.desk.board.overlay.sight import Sight
+from umbrite.desk.commands.bends.bending_commands import bent_parts
+from umbrite.desk.session.session import Session
+from umbrite.desk.theme import look, marks
+from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.themes import Theme
+from umbrite.motion.scene import mesh_places
+from umbrite.rig.mesh import arrays_of, weights_of
+from umbrite.rig.model import Mesh
+
+STEPS = 5  # of the scale, each hatched closer than the one before
+SEEN = 205  # alpha of the heat
+
+
+def paint(painter: Inked, sight: Sight) -> None:
+    """The meshes of the selected parts that bend; heat, brush and scale for the one that is painted."""
+    session = sight.session
+    places = mesh_places(session.placed)
+    painting = session.stage.tool == "weigh"
+    brushing = session.stage.brushing
+    for part in dict.fromkeys([*bent_parts(session), *([brushing.part] if painting else [])]):
+        mesh = session.puppet.parts[part].mesh if part in session.puppet.parts else None
+        if mesh is None or part not in places:
+            continue
+        if painting and part == brushing.part:
+            heat(painter, sight.camera, mesh, places[part], brushing.bone)
+        _net(painter, sight.camera, mesh, places[part])
+    if painting:
+        _scale(painter, session, sight.within)
+        if brushing.mesh is not None:
+            _ring(painter, sight)
+
+
+def _net(painter: Inked, camera: Camera, mesh: Mesh, places: NDArray[np.complex128]) -> None:
+    """Every edge once, thin."""
+    z = places * camera.zoom + camera.shift
+    edges = _edges(arrays_of(mesh).triangles.tobytes())
+    ends = np.stack([z.real[edges], z.imag[edges]], axis=-1).reshape(-1, 4).tolist()
+    lines = [QLineF(*line) for line in ends]
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # hundreds of short lines
+    painter.setPen(marks.pen(look.with_alpha(painter.theme.ink, 110), 1))
+    painter.drawLines(lines)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+
+
+@lru_cache(maxsize=16)
+def _edges(triangles: bytes) -> NDArray[np.intp]:
+    """The two ends of every edge of triangles that are packed as bytes, (edges, 2)."""
+    found = np.frombuffer(triangles, np.intp).reshape(-1, 3)
+    pairs = np.sort(found[:, [[0, 1], [1, 2], [2, 0]]].reshape(-1, 2), axis=1)
+    return np.unique(pairs, axis=0)
+
+
+def heat(painter: Inked, camera: Camera, mesh: Mesh, places: NDArray[np.complex128], bone: str) -> None:
+    """How much of each place follows a bone: from pale to deep, and hatched the closer the more."""
+    from umbrite.paint.triangles import fill
+
+    if bone not in mesh.joints:
+        return
+    z = places * camera.zoom + camera.shift
+    device = QRect(0, 0, painter.device().width(), painter.device().height())
+    around = QRectF(QPointF(z.real.min(), z.imag.min()), QPointF(z.real.max(), z.imag.max()))
+    box = around.toAlignedRect().adjusted(-1, -1, 1, 1).intersected(device)
+    if box.isEmpty():
+        return
+    shares = weights_of(mesh)[:, mesh.joints.index(bone)]
+    texels = np.stack([shares * 254 + 1.0, np.full(len(shares), 1.5)], axis=-1)
+    found = np.zeros((box.height(), box.width()), np.uint32)
+    spots = np.stack([z.real - box.x(), z.imag - box.y()], axis=-1)
+    fill(found, _ramp(), spots, texels, np.ascontiguousarray(arrays_of(mesh).triangles, dtype=np.int64))
+    colours = _coloured(painter.theme, found, box.x() + box.y())
+    image = QImage(
+        colours.tobytes(),
+        box.width(),
+        box.height(),
+        4 * box.width(),
+        QImage.Format.Format_ARGB32_Premultiplied,
+    )
+    painter.drawImage(box.topLeft(), image)
+
+
+@lru_cache(maxsize=1)
+def _ramp() -> NDArray[np.uint32]:
+    """A picture whose colours are their own column, opaque."""
+    return np.tile(np.arange(257, dtype=np.uint32).clip(0, 255) | np.uint32(0xFF000000), (4, 1))
+
+
+def _coloured(theme: Theme, found: NDArray[np.uint32], along: int) -> NDArray[np.uint32]:
+    """Colours for shares (in the lowest byte, where there is anything), with hatching in the theme's ink."""
+    table, hatch = _tables(theme.name, theme.paper.rgb(), theme.brick.rgb(), theme.ink.rgb())
+    shares = (found & 0xFF).astype(np.intp)
+    rows, columns = np.ogrid[0 : found.shape[0], 0 : found.shape[1]]
+    diagonal = (rows + columns + along) % 12
+    step = np.minimum(shares * STEPS // 256, STEPS - 1)
+    drawn = hatch[step, diagonal]
+    colours = np.where(drawn, table[256], table[shares])
+    return np.where(found >> 24 > 0, colours, 0).astype(np.uint32)
+
+
+@lru_cache(maxsize=8)
+def _tables(_name: str, low: int, high: int, ink: int) -> tuple[NDArray[np.uint32], NDArray[np.bool_]]:
+    """Premultiplied colours for 256 shares and for the ink; for each step of the scale which of twelve diagonals are inked."""
+
+    def mixed(share: float) -> int:
+        one, other = QColor.fromRgb(low), QColor.fromRgb(high)
+        parts = [
+            round(a + (b - a) * share)
+            for a, b in ((one.red(), other.red()), (one.green(), other.green()), (one.blue(), other.blue()))
+        ]
+        red, green, blue = (part * SEEN // 255 for part in parts)
+        return SEEN << 24 | red << 16 | green << 8 | blue
+
+    line = QColor.fromRgb(ink)
+    inked = (
+        190 << 24
+        | (line.red() * 190 // 255) << 16
+        | (line.green() * 190 // 255) << 8
+        | line.blue() * 190 // 255
+    )
+    table = np.array([*(mixed(share / 255) for share in range(256)), inked], dtype=np.uint32)
+    hatch = np.zeros((STEPS, 12), dtype=bool)
+    for step, lines in enumerate(((), (0,), (0, 6), (0, 4, 8), (0, 3, 6, 9))):
+        hatch[step, list(lines)] = True
+    return table, hatch
+
+
+def _scale(painter: Inked, session: Session, within: QRectF) -> None:
+    """What the heat means: five steps, pale to deep and hatched, with their shares."""
+    wide, tall = 150, 14
+    left, top = within.right() - wide - 14, within.bottom() - tall - 34
+    ramp = np.tile(np.linspace(0, 255, wide).astype(np.uint32) | np.uint32(0xFF000000), (tall, 1))
+    colours = _coloured(painter.theme, ramp, 0)
+    image = QImage(colours.tobytes(), wide, tall, 4 * wide, QImage.Format.Format_ARGB32_Premultiplied)
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(look.with_alpha(painter.theme.panel, 235))
+    painter.drawRoundedRect(QRectF(left - 8, top - 22, wide + 16, tall + 46), 5, 5)
+    painter.drawImage(QPointF(left, top), image)
+    painter.setPen(marks.pen(painter.theme.line, 1))
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.drawRect(QRectF(left, top, wide, tall))
+    painter.setPen(painter.theme.ink)
+    painter.setFont(look.font(9))
+    bone = session.puppet.joints.get(session.stage.brushing.bone)
+    painter.drawText(
+        QRectF(left, top - 20, wide, 18), Qt.AlignmentFlag.AlignCenter, bone.name if bone else ""
+    )
+    for share in (0, 50, 100):
+        room = QRectF(left + share / 100 * wide - 20, top + tall + 2, 40, 16)
+        painter.drawText(room, Qt.AlignmentFlag.AlignCenter, f"{share} %")
+
+
+def _ring(painter: Inked, sight: Sight) -> None:
+    """The brush where the pointer is: its edge, and its hard part within."""
+    brush = sight.session.stage.brushing.brush
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    for radius, width in ((brush.radius, 1.6), (brush.radius * brush.hardness, 0.9)):
+        r = radius * sight.camera.zoom
+        painter.setPen(marks.pen(painter.theme.paper, width + 1.8))
+        painter.drawEllipse(sight.pointer, r, r)
+        painter.setPen(marks.pen(painter.theme.ink, width))
+        painter.drawEllipse(sight.pointer, r, r)
