@@ -25,7 +25,7 @@ from umbrite.files.package import Package, save, schema
 from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate, placed_of
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.posing import move_control_to
+from umbrite.motion.posing import bow_to, move_control_to
 from umbrite.rig.channels import known_only, with_values
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.edits.shelf import get_pose
@@ -178,6 +178,8 @@ def _set(package: Package, pose: Pose, setting: str) -> Pose:
             values[f"{key}.value_y"] = min(max(numbers[1], least.y), most.y)
         return with_values(pose, values)
     placed = evaluate(compile_plan(package.puppet), pose)
+    if traits(control).bows:
+        return bow_to(placed, pose, control, complex(numbers[0], numbers[1]))
     return move_control_to(placed, pose, control, complex(numbers[0], numbers[1]))
 
 

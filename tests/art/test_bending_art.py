@@ -147,16 +147,16 @@ def test_the_middle_line_runs_from_end_to_end() -> None:
 
 def test_one_gesture_bends_a_part_and_nothing_moves() -> None:
     puppet, package = wick(), wick_package()
-    key = part(puppet, "Scarf tail")
-    picture = decode(package.art[puppet.parts[key].drawing.sha256], "a scarf")
+    key = part(puppet, "Neck")
+    picture = decode(package.art[puppet.parts[key].drawing.sha256], "a neck")
     before = scene_of(evaluate(compile_plan(puppet), {}))
     bendy, joints = bend_part(puppet, key, picture)
     assert invariants(bendy) == []
     assert scene_of(evaluate(compile_plan(bendy), {})) == before
     assert joints[0] == puppet.parts[key].joint, "its own joint is the first"
     assert len(joints) >= 3
-    end = puppet.parts[part(puppet, "Scarf end")].joint
-    assert bendy.joints[end].parent == joints[-1], "what hung from it hangs from the nearest"
+    head = puppet.parts[part(puppet, "Head")].joint
+    assert bendy.joints[head].parent == joints[-1], "what hung from it hangs from the nearest"
     mesh = bendy.parts[key].mesh
     assert mesh is not None
     assert covers(mesh, picture)

@@ -103,6 +103,10 @@ def _of_control(puppet: Puppet, key: str, control: Control, steps: int) -> dict[
             found[f"{key}.value_y"] = np.roll(there_and_back(least.y, most.y, steps), steps // 5)
             found[f"{key}.value_y"][0] = 0.0
         return found
+    if traits(control).bows:
+        limb = next((key for key, limb in puppet.limbs.items() if moves in limb.joints), None)
+        bow = {} if limb is None else {f"{limb}.bow": there_and_back(0.0, puppet.limbs[limb].stretch, steps)}
+        return bow if limb is None else {**bow, f"{limb}.bend": there_and_back(0.0, 1.0, steps)}
     return dict(_moving(puppet, control, steps))
 
 

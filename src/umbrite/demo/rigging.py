@@ -6,6 +6,7 @@ from collections.abc import Mapping, Sequence
 from umbrite.art.bending.bendy import bend_part
 from umbrite.art.pictures import Picture
 from umbrite.demo import bramble, inkpot, tansy, wick
+from umbrite.rig.change import change
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.limbs import make_limb, set_end_hold
 from umbrite.rig.edits.limits import set_limit, set_loose
@@ -161,7 +162,8 @@ def rig_tansy(puppet: Puppet, pictures: Pictures) -> Puppet:
         puppet = _bent(puppet, pictures, part, count)
     puppet, neck = make_limb(puppet, by_name(puppet, "Neck"), by_name(puppet, "Head"))
     puppet = set_end_hold(puppet, neck, "target")
+    puppet = change(puppet, neck, stretch=0.25)
     for side in ("Near", "Far"):
         puppet, leg = make_limb(puppet, by_name(puppet, f"{side} leg"), by_name(puppet, f"{side} foot"))
-        puppet = set_end_hold(puppet, leg, "target")
+        puppet = change(set_end_hold(puppet, leg, "target"), leg, stretch=0.2)
     return _with_poses(_finished(puppet, tansy.LIMITS, tansy.LOOSE), tansy.POSES)

@@ -70,8 +70,8 @@ POSES: dict[str, dict[str, float]] = {
 def pieces() -> list[Piece]:
     """All pieces, back to front."""
     return [
-        *_wing("Far", PLUME_FAR, PLUME_DARK), *_leg("Far", LEG_FAR), _tail(), *_leg("Near", LEG), _letter(), _neck(), _body(),
-        *_head(), _satchel(), *_wing("Near", PLUME, PLUME_DARK),
+        *_wing("Far", PLUME_FAR, PLUME_DARK), *_leg("Far", LEG_FAR), _tail(), _letter(), _neck(), _body(),
+        *_head(), *_leg("Near", LEG), _satchel(), *_wing("Near", PLUME, PLUME_DARK),
     ]  # fmt: skip
 
 

@@ -58,7 +58,8 @@ def solve_limbs(
     if batch.stretch.any():
         reached = np.minimum(np.abs(to), np.abs(lengths).sum(axis=-1))
         factor = np.clip(wanted / np.where(reached > 0, reached, np.inf), 1.0, 1 + batch.stretch)
-        longer = 1 + (factor - 1)[..., None] * batch.stretches
+        bowed = np.clip(factor + np.maximum(values["bow"][:, batch.numbers], 0.0), 1.0, 1 + batch.stretch)
+        longer = 1 + (bowed - 1)[..., None] * batch.stretches
         lengths, to = lengths * longer, to * factor
     solver = _Solver(plan, batch, lengths, flips, turns, values["bend"][:, batch.numbers])
     found = solver.solve(to)

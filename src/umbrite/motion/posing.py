@@ -2,13 +2,18 @@
 
 import math
 
-from umbrite.motion.evaluate import Placed
+import numpy as np
+
+from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.plan import Floats
 from umbrite.motion.soft_ends import ends_of
 from umbrite.motion.totals import added, moved_to, with_totals
 from umbrite.rig.channels import value, with_values
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.family import ancestors, body_carrier, body_joint, branch
 from umbrite.rig.model import Control, Limb, Pose, Puppet
+
+BOW_STAGES = 9  # between no bow and the most, at which is looked
 
 
 def move_joint_to(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
@@ -38,6 +43,38 @@ def pose_control(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
             wanted = min(max(wanted, getattr(control.least, axis)), getattr(control.most, axis))
         values[channel] = wanted
     return with_values(moved, values)
+
+
+def bow_to(placed: Placed, pose: Pose, control: Control, at: complex) -> Pose:
+    """The pose in which the limb that a bow grip stands on bows out to the side of a board point, as far as that lies from the line
+    between its ends: by its stretch, for its ends stay. Without stretch its length is kept, and only the side is chosen.
+    """
+    found = limb_of(placed.plan.puppet, control.moves)
+    if found is None:
+        return pose
+    key, limb = found
+    root, target = placed.pivot(limb.joints[0]), placed.pivot(limb.target)
+    here = _off_line(root, target, placed.pivot(control.moves))
+    wanted = _off_line(root, target, at)
+    side = round(value(pose, key, "bend"))
+    if here * wanted < 0:
+        side = 1 - side
+    stages = np.linspace(0.0, limb.stretch, BOW_STAGES if limb.stretch > 0 else 1)
+    channels: dict[str, Floats] = {name: np.full(len(stages), number) for name, number in pose.items()}
+    channels |= {f"{key}.bend": np.full(len(stages), float(side)), f"{key}.bow": stages}
+    tried = evaluate(placed.plan, channels)
+    heights = np.array(
+        [abs(_off_line(root, target, tried.pivot(control.moves, i))) for i in range(len(stages))]
+    )
+    rising = np.maximum.accumulate(heights)
+    bow = float(np.interp(abs(wanted), rising, stages))
+    return with_values(pose, {f"{key}.bend": float(side), f"{key}.bow": bow})
+
+
+def _off_line(one: complex, other: complex, at: complex) -> float:
+    """How far a point lies off the line from one to the other, signed by the side."""
+    way = other - one
+    return float((way.conjugate() * (at - one)).imag / max(abs(way), 1e-9))
 
 
 def turn_joint_by(placed: Placed, pose: Pose, key: str, angle: float) -> Pose:

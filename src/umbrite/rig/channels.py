@@ -3,7 +3,8 @@
 In poses and files a channel goes by its name, `<id>.<what>`; `channel` gives the value behind a name, and nobody else takes
 names apart. Joints have x, y (pixels in the parent's frame), turn (radians), scale_x, scale_y (factors less 1, so that rest
 is 0) and skew (pixels sideways per pixel down), and follows: 0 rides on the parent, 1 and more on the others that it may follow. Limbs have blend: 0 reaches for the target (IK), 1 takes the joints' own turns
-(FK); and bend: 0 bends to the limb's side, 1 to the other, between them it passes through straight. Variant sets have shows: the
+(FK); bend: 0 bends to the limb's side, 1 to the other, between them it passes through straight; and bow: how much longer
+than it needs to be the limb is, as a share, up to its stretch, so that it bows out more. Variant sets have shows: the
 number of the variant that shows, 0 being the one at rest. Sliders and pads
 have value, pads value_y too.
 
@@ -53,6 +54,7 @@ CHANNEL_KINDS: dict[str, ChannelKind] = {each.what: each for each in (
     ChannelKind("follows", "joint", "what it follows", "number", stepped=True),
     ChannelKind("blend", "limb", "own turns or target", "share"),
     ChannelKind("bend", "limb", "bend side", "share"),
+    ChannelKind("bow", "limb", "bow", "share"),
     ChannelKind("shows", "set", "which one shows", "number", stepped=True),
     ChannelKind("value", "control", "value", "number"),
     ChannelKind("value_y", "control", "upright value", "number"),

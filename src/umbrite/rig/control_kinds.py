@@ -11,7 +11,7 @@ class Traits(NamedTuple):
 
     `moves` and `turns` say what a drag does to the joint of the control; `values` are the channels of the control's own, for
     kinds that stand beside a joint; `chooses` that it names a set, of whose variants one shows; `whole` that turning and scaling belong to it
-    too. `word` and `does` are for people, `form` is how the command line sets it, `size` board pixels.
+    too; `bows` that a drag bows out the limb of its joint, to either side. `word` and `does` are for people, `form` is how the command line sets it, `size` board pixels.
     """
 
     word: str
@@ -23,6 +23,7 @@ class Traits(NamedTuple):
     values: tuple[str, ...] = ()
     chooses: bool = False
     whole: bool = False
+    bows: bool = False
     size: float = 60.0
 
     @property
@@ -44,6 +45,7 @@ CONTROL_KINDS: dict[ControlKind, Traits] = {
     "slider": Traits("slider", "stands beside", "slot", "VALUE", values=("value",), size=120.0),
     "pad": Traits("pad", "stands beside", "tile", "X,Y", values=("value", "value_y"), size=90.0),
     "chooser": Traits("chooser", "stands beside", "strip", "NAME", chooses=True, size=120.0),
+    "bow": Traits("bow grip", "bows", "drop", "X,Y", bows=True, size=34.0),
     "aim": Traits("aim point", "is looked at through", "eye", "X,Y", moves=True),
 }
 # fmt: on

@@ -12,7 +12,7 @@ import msgspec
 
 Side = Literal["near", "far", "middle"]
 Blend = Literal["normal", "multiply", "screen", "overlay", "add"]
-ControlKind = Literal["grip", "knob", "master", "slider", "pad", "chooser", "aim"]
+ControlKind = Literal["grip", "knob", "master", "slider", "pad", "chooser", "aim", "bow"]
 ControlShape = Literal["leaf", "shield", "drop", "crescent", "ring", "slot", "tile", "strip", "eye"]
 Axes = Literal["both", "x", "y"]
 Shown = Literal["always", "ghosted", "near", "never"]
@@ -211,7 +211,7 @@ class Control(Value, frozen=True, omit_defaults=True):
     """An on-screen thing that animators drag.
 
     A grip, a master and an aim point move the joint `moves` (the master turns and scales it too), a knob turns it. A slider has a
-    value of its own, a pad two, a chooser names the set that it `chooses` from: they stand beside the joint `moves`, and links
+    value of its own, a pad two, a bow grip bows out the limb whose joint it stands on, a chooser names the set that it `chooses` from: they stand beside the joint `moves`, and links
     let other things follow their channels `value` and `value_y`. `axes` and the range `least` to `most` hold in what the
     control moves: pixels from rest of grips, values of sliders and pads. `size` is in board pixels, or with `on_screen` in
     those of the screen. `shown` says when it is seen; unseen it can be used all the same. A `locked` one animators leave alone.

@@ -7,7 +7,7 @@ from umbrite.rig.model import ControlKind
 
 KINDS: tuple[tuple[ControlKind, str], ...] = (
     ("grip", "Grip for the selected"), ("knob", "Knob for the selected"), ("slider", "Slider for the selected"),
-    ("pad", "Pad for the selected"),
+    ("pad", "Pad for the selected"), ("bow", "Bow grip for the selected"),
 )  # fmt: skip
 
 # One line, one action.

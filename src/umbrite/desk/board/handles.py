@@ -8,7 +8,7 @@ from typing import NamedTuple
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import is_valued, pencils, seen_places, shape_box, shown_size
 from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
-from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen
+from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen, rivets_seen
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS
 from umbrite.motion.posing import turned_with
@@ -85,7 +85,7 @@ def _rivets(session: Session) -> Iterator[Handle]:
     hooks = {*targets(puppet), *pencilled_joints(session)}
     plain: list[Handle] = []
     wide: list[Handle] = []
-    for key in joints_seen(session):
+    for key in rivets_seen(session):
         if key in hooks:
             continue
         carrier = is_carrier(puppet, key)

@@ -13,6 +13,14 @@ def joints_seen(session: Session) -> Mapping[str, Joint]:
     return session.puppet.joints if not session.puppet.sets else _joints(session.placed)
 
 
+def rivets_seen(session: Session) -> Mapping[str, Joint]:
+    """The joints whose rivets are there: while weights are painted those of the mesh alone."""
+    mesh, joints = session.stage.brushing.mesh, joints_seen(session)
+    if session.stage.tool != "weigh" or mesh is None:
+        return joints
+    return {key: joints[key] for key in mesh.joints if key in joints}
+
+
 def limbs_seen(session: Session) -> Mapping[str, Limb]:
     """The limbs whose joints are there."""
     joints = joints_seen(session)

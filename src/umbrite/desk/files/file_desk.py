@@ -7,6 +7,7 @@ from umbrite.checking.workout import Report
 from umbrite.checking.workout_report import write_sheets
 from umbrite.demo import ASSETS as DEMOS
 from umbrite.desk.commands import shelf_commands
+from umbrite.desk.commands.bends import bending_commands
 from umbrite.desk.commands.cover_commands import with_shades
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.commands.takes import take_commands
@@ -275,12 +276,14 @@ class FileDesk:
             corner = complex(layer.x, layer.y)
         drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
         session.file.add_art({drawing.sha256: layer.png})
-        session.edit(
-            tr("Exchange the drawing of {name}", name=part.name),
-            puppet=exchange_drawing(session.puppet, key, drawing, corner),
+        puppet, remade = bending_commands.covered(
+            session, exchange_drawing(session.puppet, key, drawing, corner), key
         )
+        session.edit(tr("Exchange the drawing of {name}", name=part.name), puppet=puppet)
         session.say(
-            tr("{name} has its revised drawing; pivot, place and rig are as they were.", name=part.name)
+            tr("{name} has its revised drawing, which is larger: its mesh was made anew.", name=part.name)
+            if remade
+            else tr("{name} has its revised drawing; pivot, place and rig are as they were.", name=part.name)
         )
 
     def dropped(self, names: list[str], part: str = "") -> None:

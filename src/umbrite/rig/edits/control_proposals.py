@@ -19,7 +19,7 @@ from umbrite.rig.words.names import unique
 
 # What turns looks like what turns: a ring with its flag. Widths on the screen, in pixels.
 KNOBS: dict[str, float] = {"head": 34.0, "neck": 26.0, "trunk": 34.0}
-GRIP_SIZE, BODY_SIZE, MASTER_SIZE, AIM_SIZE = 28.0, 38.0, 110.0, 28.0
+GRIP_SIZE, BODY_SIZE, MASTER_SIZE, AIM_SIZE, BOW_SIZE = 28.0, 38.0, 110.0, 28.0, 22.0
 
 
 # How far eyes go, as a share of their drawing's height, and how far the aim point is pulled until they get there.
@@ -53,8 +53,24 @@ def propose_controls(puppet: Puppet) -> list[Proposed]:
             found.append(Proposed(master))
         elif _carries_limb(puppet, key):
             found.append(Proposed(_body_grip(key, joint)))
+    found += _bows(puppet)
     found += [*_body(puppet, moved), *_knobs(puppet), *_aims(puppet)]
     return [*found, *_choosers(puppet, [each.control for each in found])]
+
+
+def _bows(puppet: Puppet) -> list[Proposed]:
+    """A bow grip in the middle of each long limb that a part bends over, and that may stretch."""
+    bent = {key for part in puppet.parts.values() if part.mesh is not None for key in part.mesh.joints}
+    known = {control.moves for control in puppet.controls.values() if traits(control).bows}
+    found = []
+    for limb in puppet.limbs.values():
+        middle = limb.joints[len(limb.joints) // 2]
+        if len(limb.joints) > 3 and limb.stretch > 0 and middle in bent and known.isdisjoint(limb.joints):
+            name = f"{limb.name} bow"
+            found.append(
+                Proposed(Control(name, "bow", middle, "drop", size=BOW_SIZE, side=limb.side, on_screen=True))
+            )
+    return found
 
 
 def _choosers(puppet: Puppet, proposed: Sequence[Control]) -> list[Proposed]:

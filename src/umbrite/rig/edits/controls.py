@@ -51,6 +51,10 @@ def make_control(
             f"{item.name} is what a limb reaches for; a grip moves it. Make a grip instead of a knob."
         )
     of = CONTROL_KINDS[kind]
+    if of.bows and not any(joint in limb.joints[1:] for limb in puppet.limbs.values()):
+        raise RigError(
+            f"{item.name} is no inner joint of a limb, so there is nothing to bow out. Choose one in the middle of a limb."
+        )
     place = at
     if place is None:
         place = _beside_art(puppet) if of.beside else item.pivot.z

@@ -15,7 +15,7 @@ KINDS: dict[str, tuple[str, ...]] = {
     "places": ("x", "y"),
     "turns": ("turn",),
     "shapes": ("scale_x", "scale_y", "skew"),
-    "values": ("value", "value_y", "blend", "bend", "follows", "shows"),
+    "values": ("value", "value_y", "blend", "bend", "bow", "follows", "shows"),
 }
 BODY = ("Everything", "Head", "Trunk", "Arms", "Legs", "Loose pieces")
 _PLACES = {

@@ -14,6 +14,7 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.posing import (
     angle_between,
     body_of,
+    bow_to,
     limb_of,
     move_joint_to,
     pose_control,
@@ -86,6 +87,8 @@ def drag_controls(session: Session, keys: Sequence[str], press: complex, camera:
             if traits(control).moves:
                 placed = start if len(keys) == 1 else evaluate(session.placed.plan, after)
                 after = pose_control(placed, after, key, at[key] + way)
+            elif traits(control).bows:
+                after = bow_to(start, after, control, at[key] + way)
             elif traits(control).turns:
                 after = turn_joint_by(start, after, control.moves, angle)
             else:
@@ -146,7 +149,7 @@ def _carriers_first(session: Session, keys: Sequence[str]) -> list[str]:
 
 
 def _words(control: Control, way: complex, pose: Pose, key: str) -> str:
-    if traits(control).moves:
+    if traits(control).moves or traits(control).bows:
         return distance_text(way)
     if traits(control).turns:
         return angle_text(value(pose, control.moves, "turn"))

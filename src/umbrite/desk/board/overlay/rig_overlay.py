@@ -11,7 +11,7 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.overlay import art_overlay, control_overlay, mesh_overlay, ruler_overlay, take_overlay
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.overlay.standing import Sign, Standing
-from umbrite.desk.board.seen import joints_seen, limbs_seen
+from umbrite.desk.board.seen import joints_seen, limbs_seen, rivets_seen
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS, PIVOTS
 from umbrite.desk.theme import look, marks
@@ -127,7 +127,7 @@ def _rivets(painter: Inked, sight: Sight) -> None:
     chosen = {*session.selection.of("joint"), *sight.feedback.lit}
     hooks = {*targets(puppet), *handles.pencilled_joints(session)}
     bare = carriers(puppet.joints, puppet.parts, puppet.order, puppet.limbs) - hooks
-    widths = {key: handles.washer_radius(session, key) for key in joints_seen(session) if key in bare}
+    widths = {key: handles.washer_radius(session, key) for key in rivets_seen(session) if key in bare}
     hot = sight.hover.key if sight.hover is not None and sight.hover.kind == "pivot" else None
     signs: dict[str, Sign] = {}
     for key in sorted(widths, key=lambda k: -widths[k]):
@@ -138,7 +138,7 @@ def _rivets(painter: Inked, sight: Sight) -> None:
         if widths
         else set()
     )
-    for key, joint in joints_seen(session).items():
+    for key, joint in rivets_seen(session).items():
         if key in hooks or (key in widths and joint.pivot in plain):
             continue
         lit = key in chosen and not (

@@ -1,6 +1,6 @@
 """Parts that bend: made so along their middle line or over bones, made stiff again, their mesh made finer."""
 
-from umbrite.art.bending.bendy import bend_over, bend_part, mesh_for, weighed_anew
+from umbrite.art.bending.bendy import bend_over, bend_part, covers, mesh_for, weighed_anew
 from umbrite.art.pictures import Picture
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
@@ -12,7 +12,7 @@ from umbrite.rig.edits.meshes.weight_edits import mirrored_weights
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import parts_on
 from umbrite.rig.mesh import with_keeping
-from umbrite.rig.model import Loose
+from umbrite.rig.model import Loose, Puppet
 
 
 def picture_of(session: Session, part: str) -> Picture:
@@ -150,6 +150,20 @@ def weights_to_other_side(session: Session) -> None:
     for key in parts:
         puppet = mirrored_weights(puppet, key)
     session.edit(tr("Weights of {part} to the other side", part=label_of(session, parts)), puppet=puppet)
+
+
+def covered(session: Session, puppet: Puppet, part: str) -> tuple[Puppet, bool]:
+    """The puppet in which the meshes of a part, and of those that share its drawing, cover what it shows; and whether one was made anew."""
+    item, remade = puppet.parts[part], False
+    for key, other in puppet.parts.items():
+        shared = key == part or (item.shares and other.shares == item.shares)
+        picture = (
+            session.file.pictures.pixels(other.drawing.sha256) if shared and other.mesh is not None else None
+        )
+        if picture is not None and other.mesh is not None and not covers(other.mesh, picture):
+            made = mesh_for(puppet, key, picture, other.mesh.joints)
+            puppet, remade = set_mesh(puppet, key, with_keeping(made, other.mesh.keeps_area)), True
+    return puppet, remade
 
 
 def weigh_anew(session: Session) -> None:

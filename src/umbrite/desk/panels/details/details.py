@@ -4,6 +4,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from umbrite.desk.commands.sets.variant_commands import sets_selected
+from umbrite.desk.panels.details.bendy_card import BendyCard
 from umbrite.desk.panels.details.control_section import ControlSection
 from umbrite.desk.panels.details.joint_section import JointSection
 from umbrite.desk.panels.details.limb_section import LimbSection
@@ -39,7 +40,9 @@ class Details(QScrollArea):
             "part": PartSection(session), "joint": JointSection(session),
             "limb": LimbSection(session), "control": ControlSection(session), "link": LinkSection(session),
         }  # fmt: skip
+        self.bendy = BendyCard(session)
         self.variants = VariantStrip(session)
+        column.addWidget(self.bendy)
         column.addWidget(self.variants)
         for section in self.sections.values():
             column.addWidget(section)

@@ -45,7 +45,8 @@ def chain_along(
     if not 1 <= count <= 60:
         raise RigError("A part bends in 1 to 60 joints. Choose another number.")
     before, own = puppet, get_part(puppet, part).joint
-    joint, stops = puppet.joints[own], spread_along(line, count, by_curvature=by_curvature)
+    joint = puppet.joints[own]
+    stops = spread_along(_from_pivot(line, joint.pivot.z), count, by_curvature=by_curvature)
     hooks = targets(puppet)
     below = [child for child in children(puppet, own) if child not in hooks]
     others = [key for key, each in puppet.parts.items() if each.joint == own and key != part]
@@ -79,6 +80,17 @@ def chain_along(
         if nearest != own:
             puppet = set_parent(puppet, [child], nearest)
     return keep_limbs(before, puppet), keys
+
+
+def _from_pivot(line: Sequence[complex], pivot: complex) -> list[complex]:
+    """The line from a pivot on that lies beside its first third; what comes before is no bone. Others stay as they are."""
+    points = list(line)
+    nearest = min(range(len(points)), key=lambda i: abs(points[i] - pivot))
+    walked = sum(abs(b - a) for a, b in itertools.pairwise(points[: nearest + 1]))
+    whole = sum(abs(b - a) for a, b in itertools.pairwise(points))
+    if walked > whole / 3 or abs(points[nearest] - pivot) > whole / 6:
+        return points
+    return [pivot, *(z for z in points[nearest + 1 :] if abs(z - pivot) > SHORTEST)]
 
 
 def _away(joint: Joint, z: complex) -> float:

@@ -1,0 +1,150 @@
+"""What a part that bends is made of: its joints, its mesh with what it costs, how it narrows when it is stretched, and what to do next."""
+
+import time
+from functools import lru_cache
+
+from PySide6.QtCore import QRect, Qt
+from PySide6.QtGui import QTransform
+from PySide6.QtWidgets import (
+    QFormLayout,
+    QGridLayout,
+    QLabel,
+    QPushButton,
+    QSizePolicy,
+    QSlider,
+    QVBoxLayout,
+    QWidget,
+)
+
+from umbrite.desk.commands.bends import bending_commands
+from umbrite.desk.session.session import Session, attempt
+from umbrite.desk.theme.language import tr
+from umbrite.motion.scene import Bent, mesh_places
+from umbrite.paint.bent_shapes import image_of
+from umbrite.paint.levels import Level
+from umbrite.rig.mesh import arrays_of
+from umbrite.rig.model import Mesh
+from umbrite.rig.placement import Box
+
+# Places of the slider for a density of 1; twice as far is twice as dense, half of it half.
+MIDDLE, MOST = 20, 80
+
+
+class BendyCard(QWidget):
+    """See the module. It stands at the head of Details while something that bends is selected."""
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        self.part = ""
+        self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Maximum)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(12, 6, 12, 6)
+        column.setSpacing(4)
+        self.about = QLabel()
+        self.about.setObjectName("quiet")
+        self.about.setWordWrap(True)
+        column.addWidget(self.about)
+        form = QFormLayout()
+        form.setVerticalSpacing(4)
+        column.addLayout(form)
+        self.density, self.squash = QSlider(Qt.Orientation.Horizontal), QSlider(Qt.Orientation.Horizontal)
+        self.density.setRange(MIDDLE // 4, MOST)
+        self.squash.setRange(0, 100)
+        self.density.setToolTip(tr("More triangles bend more smoothly and cost more time"))
+        self.squash.setToolTip(
+            tr("How much it narrows where a joint lengthens it, so that it keeps its area")
+        )
+        for words, slider in (("Mesh", self.density), ("Squash", self.squash)):
+            slider.setAccessibleName(tr(words))
+            form.addRow(tr(words), slider)
+        row = QGridLayout()
+        self.buttons = {}
+        for words, work in (
+            ("Weights", bending_commands.take_brush), ("Hang loose", bending_commands.hang_bent), ("Stiff again", bending_commands.stiffen)
+        ):  # fmt: skip
+            button = QPushButton(tr(words))
+            button.clicked.connect(lambda _on=False, work=work: attempt(session, lambda: work(session)))
+            self.buttons[words] = button
+            place = len(self.buttons) - 1
+            row.addWidget(button, place // 2, place % 2)
+        column.addLayout(row)
+        self.density.sliderReleased.connect(self._set_density)
+        self.squash.sliderReleased.connect(self._set_squash)
+        for signal in (session.selection.changed, session.settled, session.stage.station_changed):
+            signal.connect(self.refresh)
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Show the part that bends of what is selected."""
+        found = bending_commands.bent_parts(self.session) if self.session.selection.keys else []
+        before, self.part = self.part, found[0] if found else ""
+        if self.part != before:
+            self.density.setValue(MIDDLE)
+        self.setVisible(bool(self.part))
+        mesh = self.session.puppet.parts[self.part].mesh if self.part else None
+        if mesh is None:
+            return
+        self.squash.setValue(round(mesh.keeps_area * 100))
+        self.about.setText(
+            tr(
+                "{name} bends over {count} joints: {triangles} triangles, {cost} ms to paint.",
+                name=self.session.puppet.parts[self.part].name,
+                count=len(mesh.joints),
+                triangles=len(arrays_of(mesh).triangles),
+                cost=f"{self._cost(mesh):.1f}",
+            )
+        )
+
+    def _cost(self, mesh: Mesh) -> float:
+        """How long it takes to paint the part bent at its own size, in milliseconds; measured, once for each mesh."""
+        part = self.session.puppet.parts[self.part]
+        level = self.session.file.pictures.level(part.drawing.sha256, 1.0)
+        places = mesh_places(self.session.placed)[self.part]
+        if level is None:
+            return 0.0
+        return _measured(mesh, level, places.tobytes())
+
+    def _set_density(self) -> None:
+        density = self.density.value() / MIDDLE
+        attempt(self.session, lambda: bending_commands.set_density(self.session, self.part, density))
+
+    def _set_squash(self) -> None:
+        share = self.squash.value() / 100
+        attempt(self.session, lambda: bending_commands.keep_area(self.session, self.part, share))
+
+
+@lru_cache(maxsize=32)
+def _known(_mesh: Mesh) -> list[float]:
+    return []
+
+
+def _measured(mesh: Mesh, level: Level, places: bytes) -> float:
+    known = _known(mesh)
+    if not known:
+        wide, tall = level.image.width(), level.image.height()
+        shape = Bent(
+            "",
+            "",
+            (wide, tall),
+            (1, 0, 0, 1, 0, 0),
+            Box(0, 0, wide, tall),
+            1.0,
+            "normal",
+            None,
+            (),
+            mesh,
+            places,
+        )
+        z = shape.vertices
+        box = QRect(
+            int(z.real.min()),
+            int(z.imag.min()),
+            int(z.real.max() - z.real.min()) + 2,
+            int(z.imag.max() - z.imag.min()) + 2,
+        )
+        image_of(shape, level, QTransform(), QRect(0, 0, 1, 1))  # what is loaded once does not count
+        begun = time.perf_counter()
+        image_of(shape, level, QTransform(), box)
+        known.append((time.perf_counter() - begun) * 1e3)
+    return known[0]
