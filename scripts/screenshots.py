@@ -15,11 +15,12 @@ from umbrite.desk.board.control_places import cells
 from umbrite.desk.commands import bone_commands
 from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, TAKES
+from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.opening import read_art
 from umbrite.motion.posing import move_control_to
+from umbrite.rig.edits.shelf import get_pose
 
 DEMO = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
 
@@ -100,21 +101,30 @@ def diagram(window: Window) -> None:
     window.resizeDocks([window.docks["Diagram"]], [470], Qt.Orientation.Horizontal)
 
 
-def octopus(window: Window) -> None:
-    """Six arms of many joints in a pose."""
-    window.files.open(DEMO / "inkpot.umbrite")
+def weights(window: Window) -> None:
+    """The neck of a heron: its mesh, and how much of it one bone takes along."""
+    window.files.open(DEMO / "tansy.umbrite")
     session = window.session
-    moves = {
-        "First arm 6": 120 - 330j,
-        "Second arm 6": -130 - 200j,
-        "Third arm 6": -200 - 100j,
-        "Fourth arm 6": 160 - 280j,
-        "Body": 20 + 30j,
-    }
-    for name, by in moves.items():
-        control = next(c for c in session.puppet.controls.values() if c.name == name)
-        at = session.placed.control_at(control) + by
-        session.edit(f"Pose {name}", pose=move_control_to(session.placed, session.pose, control, at))
+    session.stage.go_to(LIMBS)
+    neck = next(key for key, part in session.puppet.parts.items() if part.name == "Neck")
+    session.selection.pick([neck])
+    window.actions_by_id["weigh-tool"].trigger()
+    session.stage.brushing.set_sways(on=False)
+    session.stage.brushing.choose(joint(window, "Neck 4"))
+    window.board.fit_selection()
+
+
+def heron(window: Window) -> None:
+    """A leg held at both ends while its bow grip is dragged, and a neck that looks back."""
+    window.files.open(DEMO / "tansy.umbrite")
+    session = window.session
+    session.stage.go_to(REHEARSE)
+    session.edit("Look back", pose=dict(get_pose(session.puppet, "Look back").channels))
+    control = next(c for c in session.puppet.controls.values() if c.name == "Near leg bow")
+    at = session.placed.control_at(control)
+    point_at(window, at, QMouseEvent.Type.MouseButtonPress, held=True)
+    for share in (0.3, 0.7, 1.0):
+        point_at(window, at - 110 * share, QMouseEvent.Type.MouseMove, held=True)
 
 
 def limbs(window: Window) -> None:
@@ -240,12 +250,7 @@ def pose(window: Window, moves: dict[str, complex]) -> None:
         session.edit(f"Pose {name}", pose=move_control_to(session.placed, session.pose, control, at))
 
 
-def empty(_window: Window) -> None:
-    """The window as it opens first."""
-
-
 VIEWS: tuple[Callable[[Window], None], ...] = (
-    empty,
     parts,
     fanned,
     pivots,
@@ -253,10 +258,11 @@ VIEWS: tuple[Callable[[Window], None], ...] = (
     bending,
     diagram,
     limbs,
+    weights,
     controls,
     rehearse,
     takes,
-    octopus,
+    heron,
     findings,
     bones,
     found,

@@ -22,16 +22,17 @@ from umbrite.motion.plan import compile_plan
 from umbrite.rig.invariants import invariants
 
 NAMES = ("wick", "bramble", "inkpot")
+ALL = (*NAMES, "tansy")
 
 
-@pytest.mark.parametrize("name", NAMES)
+@pytest.mark.parametrize("name", ALL)
 def test_a_demo_is_whole_and_has_nothing_to_mend(name: str) -> None:
     finished, art = load(ASSETS / f"{name}.umbrite").puppet, open_any(ASSETS / f"{name}.ora").puppet
     assert invariants(finished) == []
     assert findings(finished) == []
     early = plain(finished)
     assert [early.parts[key].name for key in early.order] == [art.parts[key].name for key in art.order]
-    assert finished.sets
+    assert finished.sets or name == "tansy"
     assert not art.limbs
     placed = evaluate(compile_plan(finished), {})
     assert placed.limbs.distance.max() < 1e-9
@@ -44,8 +45,11 @@ def test_find_joints_sees_the_family_of_goat_and_octopus(name: str) -> None:
     found = find_joints(puppet, {key: decode(data, key) for key, data in package.art.items()})
     assert len(found) == len(puppet.parts) - 1
     for proposal in found:
-        joint = puppet.joints[puppet.parts[proposal.part].joint]
-        assert joint.parent == puppet.parts[proposal.parent].joint, joint.name
+        joint, parent = puppet.joints[puppet.parts[proposal.part].joint], puppet.parts[proposal.parent]
+        chain = (
+            parent.mesh.joints if parent.mesh is not None else (parent.joint,)
+        )  # from what bends it may hang anywhere
+        assert joint.parent in chain, joint.name
 
 
 def test_the_demos_are_a_biped_a_quadruped_and_a_many_armed_one() -> None:
@@ -81,7 +85,9 @@ def test_the_rig_script_makes_the_shipped_rig_of_the_shipped_art(demo: Demo) -> 
     stem = demo.name.lower()
     shipped = load(ASSETS / f"{stem}.umbrite")
     art = open_any(ASSETS / f"{stem}.ora")
-    made = with_more_drawings(art.having(demo.rig(art.puppet)))
+    made = with_more_drawings(
+        art.having(demo.rig(art.puppet, {key: decode(data, key) for key, data in art.art.items()}))
+    )
     puppet = made.puppet
     assert puppet == shipped.puppet
     assert made.art == shipped.art
@@ -91,5 +97,5 @@ def test_the_rig_script_makes_the_shipped_rig_of_the_shipped_art(demo: Demo) -> 
 @pytest.mark.parametrize("demo", DEMOS, ids=lambda demo: demo.name)
 def test_the_demos_takes_have_nothing_to_mend(demo: Demo) -> None:
     document = load(ASSETS / f"{demo.name.lower()}.umbrite").document
-    assert len(document.takes) == {"Wick": 3, "Bramble": 2, "Inkpot": 2}[demo.name]
+    assert len(document.takes) == {"Wick": 3, "Bramble": 2, "Inkpot": 2, "Tansy": 3}[demo.name]
     assert take_findings(document.puppet, document.takes) == []

@@ -17,6 +17,7 @@ from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
+from umbrite.rig.change import change
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.mesh import arrays_of, weights_of
@@ -148,6 +149,7 @@ def test_the_middle_line_runs_from_end_to_end() -> None:
 def test_one_gesture_bends_a_part_and_nothing_moves() -> None:
     puppet, package = wick(), wick_package()
     key = part(puppet, "Neck")
+    puppet = change(puppet, key, mesh=None)
     picture = decode(package.art[puppet.parts[key].drawing.sha256], "a neck")
     before = scene_of(evaluate(compile_plan(puppet), {}))
     bendy, joints = bend_part(puppet, key, picture)

@@ -133,7 +133,7 @@ def test_the_command_line_reports_every_joint_with_a_seam(capsys: pytest.Capture
 def test_of_variants_each_is_looked_at_in_turn_and_the_narrowest_limit_holds() -> None:
     package = load(ASSETS / "wick.umbrite")
     pictures = {key: decode(data, key) for key, data in package.art.items()}
-    scarf, end = (found(package.puppet, "Scarf end") for found in (part, joint))
+    scarf, end = (found(package.puppet, "Near coat tail") for found in (part, joint))
     drawing = package.puppet.parts[scarf].drawing
     worn = pictures[drawing.sha256].copy()
     worn[:, -worn.shape[1] // 4 :, 3] = 0  # towards the tail on which it hangs

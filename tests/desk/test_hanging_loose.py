@@ -49,10 +49,12 @@ def test_a_chain_is_made_loose_and_stiff_again(ducking: Window, act: Act) -> Non
     assert not ducking.actions_by_id["swing"].isEnabled()
     session.selection.pick([joint(session.puppet, "Scarf tail")])
     act("swing")
-    chain = [joint(session.puppet, name) for name in ("Scarf tail", "Scarf end")]
-    assert [session.puppet.joints[key].loose for key in chain] == [None, None]
+    chain = [
+        joint(session.puppet, name) for name in ("Scarf tail", "Scarf tail 2", "Scarf end", "Scarf end 2")
+    ]
+    assert [session.puppet.joints[key].loose for key in chain] == [None] * 4
     act("swing")
-    assert [session.puppet.joints[key].loose for key in chain] == [Loose(), Loose()]
+    assert [session.puppet.joints[key].loose for key in chain] == [Loose()] * 4
     session.selection.pick([joint(session.puppet, "Near shin")])
     before = session.history.now
     act("swing")
@@ -62,7 +64,9 @@ def test_a_chain_is_made_loose_and_stiff_again(ducking: Window, act: Act) -> Non
 
 def test_baked_swing_is_the_same_picture_and_can_be_corrected(ducking: Window, act: Act) -> None:
     session = ducking.session
-    chain = [joint(session.puppet, name) for name in ("Scarf tail", "Scarf end")]
+    chain = [
+        joint(session.puppet, name) for name in ("Scarf tail", "Scarf tail 2", "Scarf end", "Scarf end 2")
+    ]
     session.stage.tape.go_to(12.0)
     before = [session.placed.turn(key) for key in chain]
     session.selection.pick([chain[0]])

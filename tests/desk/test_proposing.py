@@ -29,14 +29,14 @@ def test_enter_takes_all_in_one_step_and_the_picture_stays(
     before, bare = picture(art_window), session.puppet
     act("find-joints")
     assert session.stage.station is PIVOTS
-    assert len(session.drafts.now.proposals) == 24
+    assert len(session.drafts.now.proposals) == 23
     assert session.puppet is bare
     qtbot.keyClick(art_window.board, Qt.Key.Key_Return)  # type: ignore[attr-defined]
     assert session.drafts.now.proposals == ()
     found = session.puppet
     for child, parent in FAMILY.items():
         assert found.joints[joint(found, child)].parent == joint(found, parent), child
-    assert sum(item.pivot_set for item in found.joints.values()) == 24
+    assert sum(item.pivot_set for item in found.joints.values()) == 23
     assert invariants(found) == []
     assert (picture(art_window) == before).all()
     act("undo")
@@ -53,12 +53,12 @@ def test_one_is_taken_by_a_click_one_corrected_by_a_drag_one_left_with_alt(
     found = session.puppet
     assert found.joints[joint(found, "Near shin")].parent == joint(found, "Near thigh")
     assert found.joints[joint(found, "Near shin")].pivot.z == pytest.approx(knee)
-    assert len(session.drafts.now.proposals) == 23
+    assert len(session.drafts.now.proposals) == 22
     ankle = pencilled(art_window, "Near foot")
     hand.drag(ankle, ankle + 12 - 20j)
     assert session.puppet.joints[joint(found, "Near foot")].pivot.z == pytest.approx(ankle + 12 - 20j, abs=1)
     hand.click(pencilled(art_window, "Lamp pole"), ALT)
-    assert len(session.drafts.now.proposals) == 21
+    assert len(session.drafts.now.proposals) == 20
     assert session.puppet.joints[joint(found, "Lamp pole")].parent is None
     assert "was left out" in art_window.frame.hints.message
 

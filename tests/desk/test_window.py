@@ -94,14 +94,14 @@ def test_every_station_and_handle_has_a_hint(wick_window: Window, hand: Hand) ->
 def test_the_strip_tells_progress_and_findings(art_window: Window, act: Act) -> None:
     session = art_window.session
     assert [progress(session, s).words for s in STATIONS] == [
-        "25 in order", "0 of 25 set", "none yet", "none yet", "at rest", "none yet"
+        "24 in order", "0 of 24 set", "none yet", "none yet", "at rest", "none yet"
     ]  # fmt: skip
     assert progress(session, "Pivots").look_at
     assert art_window.strip.lamp.text() == "50 findings"
     act("findings")
     rows = art_window.findings_list.findChildren(QPushButton)
     texts = [label.text() for label in art_window.findings_list.findChildren(QLabel) if label.isVisible()]
-    assert "25 parts are carried by nothing, so they stay behind when the puppet moves." in texts
+    assert "24 parts are carried by nothing, so they stay behind when the puppet moves." in texts
     assert len([text for text in texts if text.endswith(".")]) == 2  # fifty findings are two lines
     unfold = [button for button in rows if button.text() == "Each one"]
     unfold[1].click()
@@ -116,7 +116,7 @@ def test_the_strip_tells_progress_and_findings(art_window: Window, act: Act) -> 
         if b.text() == "The middle is right, for all"
     )
     every.click()
-    assert art_window.strip.lamp.text() == "25 findings"
+    assert art_window.strip.lamp.text() == "24 findings"
     session.step(-1)
     assert art_window.strip.lamp.text() == "49 findings"
     art_window.findings_list.refresh()
@@ -219,7 +219,7 @@ def test_unsaved_work_is_asked_about_only_when_it_would_be_gone(
     answers.unsaved, answers.save_path = "save", tmp_path / "kept.umbrite"
     act("new")
     assert not session.puppet.parts
-    assert len(load(tmp_path / "kept.umbrite").puppet.parts) == 24
+    assert len(load(tmp_path / "kept.umbrite").puppet.parts) == 23
 
 
 def test_the_demo_is_never_overwritten(window: Window, answers: Answers, act: Act) -> None:
@@ -269,20 +269,20 @@ def test_files_let_go_on_the_board_begin_or_join_a_puppet(window: Window) -> Non
         window.board.dropEvent(event)
 
     let_go(ASSETS / "wick-pictures")
-    assert len(window.session.puppet.parts) == 25
+    assert len(window.session.puppet.parts) == 24
     assert not window.frame.welcome.isVisible()
-    let_go(ASSETS / "wick-pictures" / "25 Near hand.png")
+    let_go(ASSETS / "wick-pictures" / "24 Near hand.png")
     assert len(window.session.puppet.parts) == 26
     assert window.session.history.undo_name == "Add 1 part"
     window.session.step(-1)
-    assert len(window.session.puppet.parts) == 25
+    assert len(window.session.puppet.parts) == 24
 
 
 def test_an_empty_puppet_shows_three_ways_in(window: Window) -> None:
     assert window.frame.welcome.isVisible()
     assert not window.frame.tools.isVisible()
     window.frame.welcome.buttons[1].click()
-    assert len(window.session.puppet.parts) == 25
+    assert len(window.session.puppet.parts) == 24
 
 
 def test_commands_are_found_by_typing(wick_window: Window, qtbot: QtBot) -> None:

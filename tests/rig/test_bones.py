@@ -199,7 +199,7 @@ def test_parts_are_found_by_name_and_what_nothing_carries_is_listed_and_bound_to
     puppet = change(puppet, one, name="near_forearm bone")
     assert by_name(puppet, puppet.order, [one, two]) == {part(puppet, "Near forearm"): one}
     loose = loose_parts(puppet)
-    assert len(loose) == 25
+    assert len(loose) == 24
     nearer, key = add_bone(puppet, 560 + 1000j, 590 + 1200j, None, "Leg bone")
     bound, found = bind_loose_to_nearest(nearer)
     assert loose_parts(bound) == []

@@ -42,7 +42,7 @@ from umbrite.rig.model import Puppet
 from umbrite.rig.placement import around_parts, board_from_drawing, middle_of_part
 
 WICK = wick()
-PARTS = [part(WICK, name) for name in ("Cap", "Mouth", "Scarf end")]
+PARTS = [part(WICK, name) for name in ("Cap", "Mouth", "Scarf tail")]
 SET, KEY = make_set(WICK, PARTS, "Things")
 ARMS, ARM_SET, SECOND = copy_as_variant(WICK, joint(WICK, "Far upper arm"))
 

@@ -19,7 +19,7 @@ from umbrite.rig.model import Loose, Puppet
 Pictures = Mapping[str, Picture]
 FAMILY = {
     "Trunk": "Hips", "Neck": "Trunk", "Head": "Neck", "Cap": "Head", "Eyes": "Head", "Mouth": "Head",
-    "Scarf": "Neck", "Scarf tail": "Scarf", "Scarf end": "Scarf tail",
+    "Scarf": "Neck", "Scarf tail": "Scarf",
     "Near upper arm": "Trunk", "Near forearm": "Near upper arm", "Near hand": "Near forearm", "Lamp pole": "Near hand",
     "Far upper arm": "Trunk", "Far forearm": "Far upper arm", "Far hand": "Far forearm",
     "Near thigh": "Hips", "Near shin": "Near thigh", "Near foot": "Near shin",

@@ -245,15 +245,13 @@ class Window(QMainWindow):
                 self._told[act.id] = why
                 action.setEnabled(not why)
                 action.setStatusTip(why)
-                key = f"  ({act.key})" if act.key else ""
-                more = "\n" + tr("F1 tells more") if act.row else ""
-                action.setToolTip(f"{tr(act.text)}{key}" + (f"\n{why}" if why else "") + more)
+                action.setToolTip(act.tip(why))
             if act.tool:
                 action.setChecked(session.stage.tool == act.tool)
             elif act.view:
                 action.setChecked(session.stage.views[act.view])
-        undo, redo = session.history.undo_name, session.history.redo_name
-        for key, word, name in (("undo", tr("Undo"), undo), ("redo", tr("Redo"), redo)):
+        names = (session.history.undo_name, session.history.redo_name)
+        for key, word, name in zip(("undo", "redo"), (tr("Undo"), tr("Redo")), names, strict=True):
             self.actions_by_id[key].setText(f"{word}: {name}" if name else word)
 
     def run(self, work: Callable[[], object]) -> None:
@@ -492,6 +490,7 @@ class Window(QMainWindow):
         if not self.files.may_leave():
             event.ignore()
             return
+        self.session.stage.hang_still()
         self.offers.let_go()
         self.keeper.close()
         self.session.file.pictures.stop()

@@ -25,7 +25,7 @@ SEEN = 8  # alpha from here on must lie on the mesh
 ROUNDS = 6  # of adding middles of edges
 ROUGH = 1.2  # pixels by which the outline may be cut short
 FINE = 256  # places in a pixel, for filling polygons
-DENSITIES = (0.25, 4.0)  # the least and the most of what `mesh_over` takes
+DENSITIES = (0.25, 16.0)  # the least and the most of what `mesh_over` takes
 
 
 class Net(NamedTuple):

@@ -5,6 +5,7 @@ from typing import NamedTuple, Protocol
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
+from umbrite.desk.theme.language import tr
 
 
 class ShownBoard(Protocol):
@@ -88,6 +89,12 @@ class Act(NamedTuple):
     row: str = ""
     tool: str = ""
     view: str = ""
+
+    def tip(self, why: str) -> str:
+        """What its tip says: name and key, why it can't be done now, and where there is more."""
+        key = f"  ({self.key})" if self.key else ""
+        more = "\n" + tr("F1 tells more") if self.row else ""
+        return f"{tr(self.text)}{key}" + (f"\n{why}" if why else "") + more
 
 
 def with_demo(name: str) -> Callable[[Desk], object]:

@@ -1,11 +1,13 @@
 """What lies under the pointer: parts by their real shape, front first."""
 
+import numpy as np
 from PySide6.QtCore import QPointF
 
 from umbrite.art.pictures import solid_at
 from umbrite.desk.session.session import Session
-from umbrite.motion.scene import scene_of
+from umbrite.motion.scene import mesh_places, scene_of
 from umbrite.paint.painter import trimmed_path
+from umbrite.rig.mesh import arrays_of
 
 
 def parts_at(session: Session, at: complex, reach: float = 0.0) -> list[str]:
@@ -27,6 +29,16 @@ def parts_at(session: Session, at: complex, reach: float = 0.0) -> list[str]:
         if solid_at(session.file.pictures.solid(shape.sha256), z, margin):
             found.append(shape.part)
     return found
+
+
+def joint_under(session: Session, part: str, at: complex) -> str:
+    """The joint that carries what of a part lies at a board point: of one that bends the joint with the most weight there."""
+    item = session.puppet.parts[part]
+    if item.mesh is None:
+        return item.joint
+    arrays, places = arrays_of(item.mesh), mesh_places(session.placed)[part]
+    nearest = int(np.abs(places - at).argmin())
+    return item.mesh.joints[int(arrays.bones[nearest, arrays.weights[nearest].argmax()])]
 
 
 def deeper(under: list[str], selection: tuple[str, ...], *, again: bool) -> str | None:

@@ -24,7 +24,7 @@ from umbrite.desk.board.gestures.gesture import Gesture, Pointer
 from umbrite.desk.board.handles import Handle, bone_at, handle_at
 from umbrite.desk.board.overlay.take_overlay import dot_at
 from umbrite.desk.board.part_frame import frame_of
-from umbrite.desk.board.picking import deeper, parts_at
+from umbrite.desk.board.picking import deeper, joint_under, parts_at
 from umbrite.desk.commands import bone_commands, control_commands, joint_commands, limb_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
@@ -58,7 +58,7 @@ def joint_at(session: Session, camera: Camera, at: complex) -> str | None:
     if handle is not None and handle.kind in {"pivot", "tip"}:
         return handle.key
     under = parts_at(session, at, REACH / camera.zoom)
-    return session.puppet.parts[under[0]].joint if under else None
+    return joint_under(session, under[0], at) if under else None
 
 
 def press(session: Session, camera: Camera, pointer: Pointer, *, again: bool) -> Press:
@@ -92,7 +92,11 @@ def sway_at(session: Session, camera: Camera, pointer: Pointer) -> Press:
 def _pick(session: Session, spot: Spot, pointer: Pointer, *, joints: bool) -> Press:
     """Select by real shape. A press on something selected keeps the selection until the click is over."""
     puppet = session.puppet
-    found = [caught(puppet, puppet.parts[part].joint) for part in spot.under] if joints else spot.under
+    found = (
+        [caught(puppet, joint_under(session, part, pointer.at)) for part in spot.under]
+        if joints
+        else spot.under
+    )
     keys = list(dict.fromkeys(found))
     if not keys:
         if not pointer.shift:
@@ -165,7 +169,7 @@ def _in_pivots(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -
 
 
 def _on_art_in_pivots(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
-    joints = [session.puppet.parts[key].joint for key in spot.under]
+    joints = [joint_under(session, key, pointer.at) for key in spot.under]
     if session.stage.tool == "pivot" and pointer.alt and joints:
         return Press(lambda: pivot_gestures.slide_art(session, joints[0], pointer.at))
     picked = _pick(session, spot, pointer, joints=True)
@@ -226,17 +230,20 @@ def _with_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) 
 
 
 def _with_brush(session: Session, pointer: Pointer, spot: Spot) -> Press:
-    """On a rivet the bone is chosen, on another part that bends that part; else the brush paints."""
+    """A click on a rivet chooses the bone, one on another part that bends that part; else the brush paints, also from a rivet on."""
     brushing, handle = session.stage.brushing, spot.handle
     mesh = brushing.mesh
     if handle is not None and mesh is not None and handle.key in mesh.joints:
-        brushing.choose(handle.key)
-        return Press()
+        return Press(lambda: weight_gestures.paint(session, pointer), lambda: brushing.choose(handle.key))
     bendy = [key for key in spot.under if session.puppet.parts[key].mesh is not None]
     if bendy and brushing.part not in bendy:
         brushing.take(bendy[0])
         return Press()
-    return Press() if mesh is None else Press(lambda: weight_gestures.paint(session, pointer))
+    if mesh is None:
+        return Press()
+    return Press(
+        lambda: weight_gestures.paint(session, pointer), lambda: weight_gestures.dab(session, pointer)
+    )
 
 
 def _on_limb_mark(session: Session, handle: Handle) -> Press:
@@ -357,7 +364,7 @@ def _with_pin(session: Session, pointer: Pointer, spot: Spot) -> Press:
     pin = session.drafts.now.pin
     if pin is None or not spot.under:
         return Press(click=put)
-    joint = session.puppet.parts[spot.under[0]].joint
+    joint = joint_under(session, spot.under[0], pointer.at)
     return Press(lambda: pose_gestures.turn_about(session, joint, pin, pointer.at), put)
 
 
@@ -398,7 +405,7 @@ def _in_rehearse(session: Session, camera: Camera, pointer: Pointer, spot: Spot)
     if spot.handle is not None and session.stage.tool != "body" and not (on_ring and pointer.alt):
         return _on_control(session, camera, pointer, spot.handle)
     if session.stage.tool == "body" and spot.under and not session.puppet.controls_only:
-        held = session.puppet.parts[spot.under[0]].joint
+        held = joint_under(session, spot.under[0], pointer.at)
         return Press(
             lambda: body_gestures.drag_body(session, held, pointer.at),
             lambda: body_gestures.switch_hold(session, held, pointer.at, camera.zoom),
@@ -408,10 +415,8 @@ def _in_rehearse(session: Session, camera: Camera, pointer: Pointer, spot: Spot)
         return picked
     if session.puppet.controls_only:
         return Press(lambda: pose_gestures.refused(session), picked.click)
-    joints = [session.puppet.parts[key].joint for key in spot.under]
-    part = next(
-        (k for k, j in zip(spot.under, joints, strict=True) if j in session.selection.keys), spot.under[0]
-    )
+    joints = [joint_under(session, key, pointer.at) for key in spot.under]
+    joint = next((key for key in joints if key in session.selection.keys), joints[0])
     return Press(
-        lambda: pose_gestures.drag_art(session, part, pointer.at, turn_only=pointer.alt), picked.click
+        lambda: pose_gestures.drag_art(session, joint, pointer.at, turn_only=pointer.alt), picked.click
     )

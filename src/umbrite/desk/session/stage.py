@@ -88,6 +88,11 @@ class Stage(QObject):
             self.theme = theme
             self.theme_changed.emit()
 
+    def hang_still(self) -> None:
+        """Nothing sways or swings by itself any more: the window is about to close."""
+        self.brushing.take("")
+        self.set_view("dangle", on=False)
+
     def clear(self) -> None:
         """Another puppet is open: what was pulled apart or shown alone is not there any more."""
         self._fan, self.solo = {}, frozenset()

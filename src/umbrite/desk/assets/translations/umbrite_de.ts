@@ -32,6 +32,10 @@
       <translation>Beispiel öffnen: Inkpot, der Teeverkäufer, fertig</translation>
     </message>
     <message>
+      <source>Open the demo: Tansy the letter heron, finished</source>
+      <translation>Vorführung öffnen: Tansy, der Briefreiher, fertig</translation>
+    </message>
+    <message>
       <source>Save</source>
       <translation>Speichern</translation>
     </message>
@@ -360,6 +364,30 @@
       <translation>Knochen entlang der Mitte des Teils</translation>
     </message>
     <message>
+      <source>Bend this part</source>
+      <translation>Dieses Teil biegen lassen</translation>
+    </message>
+    <message>
+      <source>Bend over the selected bones</source>
+      <translation>Über die gewählten Knochen biegen</translation>
+    </message>
+    <message>
+      <source>Stop bending</source>
+      <translation>Nicht mehr biegen</translation>
+    </message>
+    <message>
+      <source>Paint weights</source>
+      <translation>Gewichte malen</translation>
+    </message>
+    <message>
+      <source>Weights to the other side</source>
+      <translation>Gewichte auf die andere Seite</translation>
+    </message>
+    <message>
+      <source>Weights from the drawing's shape</source>
+      <translation>Gewichte aus der Form der Zeichnung</translation>
+    </message>
+    <message>
       <source>Detach</source>
       <translation>Abhängen</translation>
     </message>
@@ -410,6 +438,10 @@
     <message>
       <source>Pad for the selected</source>
       <translation>Feld für das Gewählte</translation>
+    </message>
+    <message>
+      <source>Bow grip for the selected</source>
+      <translation>Bogengriff für das Gewählte</translation>
     </message>
     <message>
       <source>Variants from the selected</source>
@@ -884,6 +916,10 @@
       <translation>Klicke ein Gelenk an und ziehe ein Ende seines Fächers. Umschalt springt um 5°, Strg setzt beide Enden gleich.</translation>
     </message>
     <message>
+      <source>Paint over the part: the bone takes it along. A click on a rivet chooses the bone; a pen presses harder or softer.</source>
+      <translation>Über das Teil malen: der Knochen nimmt es mit. Ein Klick auf eine Niete wählt den Knochen; ein Stift drückt fester oder sachter.</translation>
+    </message>
+    <message>
       <source>Make controls from the limbs and carriers, or drag one to another place. What it moves stays.</source>
       <translation>Mach Griffe aus Gliedern und Trägern, oder ziehe einen woandershin. Was er bewegt, bleibt.</translation>
     </message>
@@ -1272,6 +1308,14 @@
       <translation>Wähler</translation>
     </message>
     <message>
+      <source>bow grip</source>
+      <translation>Bogengriff</translation>
+    </message>
+    <message>
+      <source>bows</source>
+      <translation>wölbt</translation>
+    </message>
+    <message>
       <source>aim point</source>
       <translation>Blickpunkt</translation>
     </message>
@@ -1354,6 +1398,10 @@
     <message>
       <source>no limit</source>
       <translation>frei</translation>
+    </message>
+    <message>
+      <source>F1 tells more</source>
+      <translation>F1 erzählt mehr</translation>
     </message>
     <message>
       <source>Something went wrong inside Umbrite ({name}: {error}). Your work is as it was before; save it under another name to be safe.</source>
@@ -1454,6 +1502,22 @@
     <message>
       <source>Drop pictures here, or open a layered picture to begin.</source>
       <translation>Lass Bilder hier los, oder öffne ein Ebenenbild.</translation>
+    </message>
+    <message>
+      <source>Lock this bone</source>
+      <translation>Diesen Knochen sperren</translation>
+    </message>
+    <message>
+      <source>Sway meanwhile</source>
+      <translation>Dabei wiegen</translation>
+    </message>
+    <message>
+      <source>To the other side</source>
+      <translation>Auf die andere Seite</translation>
+    </message>
+    <message>
+      <source>From the drawing's shape</source>
+      <translation>Aus der Form der Zeichnung</translation>
     </message>
     <message>
       <source>Lay out the pieces</source>
@@ -1586,6 +1650,70 @@
     <message>
       <source>{name} is a reference picture now: dimmed, behind everything, never picked on the board or exported.</source>
       <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select the part that shall bend first.</source>
+      <translation>Zuerst das Teil wählen, das sich biegen soll.</translation>
+    </message>
+    <message>
+      <source>Select the part, and with Shift two or more bones that it shall bend over.</source>
+      <translation>Das Teil wählen und mit Umschalt zwei oder mehr Knochen, über die es sich biegen soll.</translation>
+    </message>
+    <message>
+      <source>Select a part that bends first.</source>
+      <translation>Zuerst ein Teil wählen, das sich biegt.</translation>
+    </message>
+    <message>
+      <source>Bend {part}</source>
+      <translation>{part} biegen lassen</translation>
+    </message>
+    <message>
+      <source>It bends in {count} joints. Details lets it hang loose, a limb (L) holds it at both ends; or pose it in Rehearse.</source>
+      <translation>Es biegt sich in {count} Gelenken. Details lässt es lose hängen, eine Gliedmaße (L) hält es an beiden Enden; oder in Proben stellen.</translation>
+    </message>
+    <message>
+      <source>Bend {part} over {count} bones</source>
+      <translation>{part} über {count} Knochen biegen</translation>
+    </message>
+    <message>
+      <source>{part} bends over {count} bones now. Nothing has moved.</source>
+      <translation>{part} biegt sich nun über {count} Knochen. Nichts hat sich bewegt.</translation>
+    </message>
+    <message>
+      <source>Stop bending {part}</source>
+      <translation>{part} nicht mehr biegen</translation>
+    </message>
+    <message>
+      <source>Let {part} hang loose</source>
+      <translation>{part} lose hängen lassen</translation>
+    </message>
+    <message>
+      <source>Mesh of {part}</source>
+      <translation>Netz von {part}</translation>
+    </message>
+    <message>
+      <source>Nothing bends yet. Select a part and let it bend first.</source>
+      <translation>Noch biegt sich nichts. Zuerst ein Teil wählen und biegen lassen.</translation>
+    </message>
+    <message>
+      <source>Weights of {part} to the other side</source>
+      <translation>Gewichte von {part} auf die andere Seite</translation>
+    </message>
+    <message>
+      <source>Weights of {part} anew</source>
+      <translation>Gewichte von {part} neu</translation>
+    </message>
+    <message>
+      <source>The weights are as the drawing's shape and its bones give them.</source>
+      <translation>Die Gewichte sind, wie die Form der Zeichnung und ihre Knochen sie geben.</translation>
+    </message>
+    <message>
+      <source>Squash of {part}</source>
+      <translation>Stauchung von {part}</translation>
+    </message>
+    <message>
+      <source>What is selected bends already.</source>
+      <translation>Das Gewählte biegt sich schon.</translation>
     </message>
     <message>
       <source>Draw bone {name}</source>
@@ -2764,10 +2892,6 @@
       <translation>Zeichnung von {name} austauschen</translation>
     </message>
     <message>
-      <source>{name} has its revised drawing; pivot, place and rig are as they were.</source>
-      <translation>{name} hat die neue Zeichnung; Drehpunkt, Platz und Rig sind wie zuvor.</translation>
-    </message>
-    <message>
       <source>Saved as {name}.</source>
       <translation>Gespeichert als {name}.</translation>
     </message>
@@ -2802,6 +2926,14 @@
     <message>
       <source>The revised picture {found}, so the old drawing stays. Choose a picture of one layer.</source>
       <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} has its revised drawing, which is larger: its mesh was made anew.</source>
+      <translation>{name} hat die neue Zeichnung, die größer ist: das Netz wurde neu gemacht.</translation>
+    </message>
+    <message>
+      <source>{name} has its revised drawing; pivot, place and rig are as they were.</source>
+      <translation>{name} hat die neue Zeichnung; Drehpunkt, Platz und Rig sind wie zuvor.</translation>
     </message>
     <message>
       <source>The pose was exported as {name}.</source>
@@ -2971,6 +3103,34 @@
     <message>
       <source>Bends counterclockwise</source>
       <translation>Beugt gegen den Uhrzeigersinn</translation>
+    </message>
+    <message>
+      <source>More triangles bend more smoothly and cost more time</source>
+      <translation>Mehr Dreiecke biegen glatter und kosten mehr Zeit</translation>
+    </message>
+    <message>
+      <source>How much it narrows where a joint lengthens it, so that it keeps its area</source>
+      <translation>Wie viel schmaler es wird, wo ein Gelenk es dehnt, damit die Fläche bleibt</translation>
+    </message>
+    <message>
+      <source>{name} bends over {count} joints: {triangles} triangles, {cost} ms to paint.</source>
+      <translation>{name} biegt sich über {count} Gelenke: {triangles} Dreiecke, {cost} ms zu malen.</translation>
+    </message>
+    <message>
+      <source>Mesh</source>
+      <translation>Netz</translation>
+    </message>
+    <message>
+      <source>Squash</source>
+      <translation>Stauchung</translation>
+    </message>
+    <message>
+      <source>Weights</source>
+      <translation>Gewichte</translation>
+    </message>
+    <message>
+      <source>Stiff again</source>
+      <translation>Wieder steif</translation>
     </message>
     <message>
       <source>Carried by</source>
@@ -3699,10 +3859,6 @@
     <message>
       <source>Not kept for recovery</source>
       <translation>Nicht gesichert</translation>
-    </message>
-    <message>
-      <source>F1 tells more</source>
-      <translation>F1 erzählt mehr</translation>
     </message>
   </context>
 </TS>

@@ -260,10 +260,9 @@ def turn_control(session: Session, key: str, press: complex) -> Gesture:
     return turn_joint(session, control.moves, press, f"Turn {control.name}")
 
 
-def drag_art(session: Session, part: str, press: complex, *, turn_only: bool) -> Gesture:
-    """Drag the art itself: a hand its limb, a torso its carrier, a head turns. `turn_only` turns whatever it is."""
+def drag_art(session: Session, joint: str, press: complex, *, turn_only: bool) -> Gesture:
+    """Drag the art that a joint carries: a hand its limb, a torso its carrier, a head turns. `turn_only` turns whatever it is."""
     puppet = session.puppet
-    joint = puppet.parts[part].joint
     name = f"Pose {puppet.joints[joint].name}"
     found = limb_of(puppet, joint)
     if turn_only:

@@ -1,5 +1,7 @@
 """Painting weights: a stroke of the brush over the part as it is seen, which sways meanwhile."""
 
+import contextlib
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -34,6 +36,14 @@ def paint(session: Session, press: Pointer) -> Gesture:
             last = event.at
         event = yield Feedback(value_at(session, event.at), lit=(bone,))
     finish(session, event, f"Paint weights of {start.joints[bone].name}")
+
+
+def dab(session: Session, press: Pointer) -> None:
+    """A click: one dab."""
+    stroke = paint(session, press)
+    next(stroke)
+    with contextlib.suppress(StopIteration):
+        stroke.send(press._replace(kind="release"))
 
 
 def _stroke(session: Session, puppet: Puppet, mesh: Mesh) -> Stroke:

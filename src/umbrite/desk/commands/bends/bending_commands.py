@@ -70,7 +70,7 @@ def bend(session: Session) -> None:
     session.selection.pick(parts)
     session.say(
         tr(
-            "It bends in {count} joints. Pose it in Rehearse; Shift+H lets it swing, L makes a limb of it.",
+            "It bends in {count} joints. Details lets it hang loose, a limb (L) holds it at both ends; or pose it in Rehearse.",
             count=made,
         )
     )
@@ -172,6 +172,7 @@ def weigh_anew(session: Session) -> None:
     for key in parts:
         puppet = set_mesh(puppet, key, weighed_anew(puppet, key, picture_of(session, key)))
     session.edit(tr("Weights of {part} anew", part=label_of(session, parts)), puppet=puppet)
+    session.say(tr("The weights are as the drawing's shape and its bones give them."))
 
 
 def keep_area(session: Session, part: str, share: float) -> None:

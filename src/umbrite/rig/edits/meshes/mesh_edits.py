@@ -8,7 +8,7 @@ from umbrite.rig.edits.bones import SHORTEST, spread_along
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.pivots import keep_limbs
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import ancestors, children, targets, users_of
+from umbrite.rig.family import ancestors, children, targets
 from umbrite.rig.mesh import mesh_fault, with_keeping
 from umbrite.rig.model import Joint, Mesh, Puppet, point
 from umbrite.rig.words.names import unique
@@ -51,12 +51,8 @@ def chain_along(
     below = [child for child in children(puppet, own) if child not in hooks]
     others = [key for key, each in puppet.parts.items() if each.joint == own and key != part]
     step = abs(stops[1] - stops[0])
-    begins = (
-        abs(joint.pivot.z - stops[0]) <= step
-        and not others
-        and not users_of(puppet, own)
-        and joint.tip is None
-    )
+    limbed = any(own in (*limb.joints, limb.end, limb.target, limb.toe) for limb in puppet.limbs.values())
+    begins = abs(joint.pivot.z - stops[0]) <= step and not others and not limbed and joint.tip is None
     keys: list[str] = []
     if begins:
         head = joint.pivot.z

@@ -1,0 +1,206 @@
+"""Parts that bend, in the window: one gesture makes them so, weights are painted by mouse and pen, legs are held at both ends."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QPointF
+from pytestqt.qtbot import QtBot
+
+from demo_puppet import control, joint, part
+from desk.conftest import Answers, Hand
+from umbrite.desk.board.edges.hints import hint_for
+from umbrite.desk.board.pen import PenPoint, SimulatedPen
+from umbrite.desk.board.picking import parts_at
+from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, REHEARSE
+from umbrite.desk.window import Window
+from umbrite.files.png import encode
+from umbrite.motion.scene import Bent, scene_of
+from umbrite.rig.invariants import invariants
+from umbrite.rig.mesh import arrays_of, weights_of
+from umbrite.rig.model import Mesh
+
+Act = Callable[[str], None]
+
+
+def mesh_of(session: Session, name: str) -> Mesh:
+    found = session.puppet.parts[part(session.puppet, name)].mesh
+    assert found is not None
+    return found
+
+
+@pytest.fixture
+def scarf(plain_window: Window, act: Act) -> Window:
+    """The demo, the lamp pole of which has just been made to bend."""
+    session = plain_window.session
+    session.stage.go_to(PARTS)
+    session.selection.pick([part(session.puppet, "Lamp pole")])
+    act("bend")
+    return plain_window
+
+
+def test_one_gesture_makes_a_part_bend_and_one_more_makes_it_swing(scarf: Window, act: Act) -> None:
+    session = scarf.session
+    mesh = mesh_of(session, "Lamp pole")
+    assert session.stage.station is LIMBS
+    assert 3 <= len(mesh.joints) <= 12
+    assert f"bends in {len(mesh.joints)} joints" in scarf.frame.hints.message
+    assert session.history.undo_name == "Bend Lamp pole"
+    scarf.details.bendy.buttons["Hang loose"].click()
+    assert all(session.puppet.joints[key].loose for key in mesh.joints)
+    assert "triangles" in scarf.details.bendy.about.text()
+    scarf.details.bendy.buttons["Stiff again"].click()
+    assert session.puppet.parts[part(session.puppet, "Lamp pole")].mesh is None
+    act("undo")
+    assert mesh_of(session, "Lamp pole") == mesh
+    assert not scarf.details.bendy.isHidden()
+
+
+def test_what_bends_already_is_refused_with_a_sentence(scarf: Window, act: Act) -> None:
+    scarf.session.selection.pick([part(scarf.session.puppet, "Lamp pole")])
+    act("bend")
+    assert "bends already" in scarf.frame.hints.message
+
+
+def test_a_part_bends_over_bones_that_are_there(plain_window: Window, act: Act) -> None:
+    session = plain_window.session
+    arm, bones = part(session.puppet, "Near upper arm"), ("Near upper arm", "Near forearm")
+    session.stage.go_to(LIMBS)
+    session.selection.pick([arm, *(joint(session.puppet, name) for name in bones)])
+    act("bend-over")
+    assert mesh_of(session, "Near upper arm").joints == tuple(joint(session.puppet, name) for name in bones)
+    assert invariants(session.puppet) == []
+
+
+def test_it_is_picked_where_it_is_seen(scarf: Window) -> None:
+    session = scarf.session
+    session.stage.go_to(REHEARSE)
+    mesh = mesh_of(session, "Lamp pole")
+    pose = {f"{key}.turn": 0.25 for key in mesh.joints[1:]}
+    session.edit("Bend it", pose=pose)
+    shape = next(item for item in scene_of(session.placed) if isinstance(item, Bent))
+    part_ = session.puppet.parts[shape.part]
+    tip = shape.taken(np.array([complex(part_.drawing.width / 2, 30)]))[0]
+    assert shape.part in parts_at(session, complex(tip))
+    straight = complex(scarf.session.placed.joint_map(part_.joint)(complex(323, 100)))
+    assert shape.part not in parts_at(session, straight)
+    scarf.board.grab()
+
+
+def test_density_and_squash_are_set_in_details(scarf: Window) -> None:
+    session, card = scarf.session, scarf.details.bendy
+    before = len(arrays_of(mesh_of(session, "Lamp pole")).triangles)
+    card.density.setValue(60)
+    card.density.sliderReleased.emit()
+    assert len(arrays_of(mesh_of(session, "Lamp pole")).triangles) > 1.6 * before
+    card.squash.setValue(70)
+    card.squash.sliderReleased.emit()
+    assert mesh_of(session, "Lamp pole").keeps_area == pytest.approx(0.7)
+    assert session.history.undo_name == "Squash of Lamp pole"
+
+
+def test_weights_are_painted_in_one_step_and_esc_takes_a_stroke_back(
+    scarf: Window, hand: Hand, act: Act
+) -> None:
+    session = scarf.session
+    act("weigh-tool")
+    brushing, card = session.stage.brushing, scarf.frame.weight_card
+    brushing.set_sways(on=False)
+    assert card.isVisible()
+    mesh = mesh_of(session, "Lamp pole")
+    card.bone.setCurrentIndex(2)
+    card.bone.activated.emit(2)
+    assert brushing.bone == mesh.joints[2]
+    at = session.puppet.joints[mesh.joints[6]].pivot.z
+    before = weights_of(mesh)
+    hand.press(at + 3)
+    hand.move(at - 40)
+    assert weights_of(mesh_of(session, "Lamp pole"))[:, 2].sum() > before[:, 2].sum(), "seen at once"
+    scarf.board.cancel()
+    assert mesh_of(session, "Lamp pole") == mesh
+    hand.drag(at + 3, at - 60)
+    after = weights_of(mesh_of(session, "Lamp pole"))
+    assert after[:, 2].sum() > before[:, 2].sum() + 1
+    assert np.abs(after.sum(axis=1) - 1).max() < 1e-9
+    assert session.history.undo_name.startswith("Paint weights of")
+    act("undo")
+    assert mesh_of(session, "Lamp pole") == mesh
+    hand.hover(at)
+    assert "Paint over" in hint_for(session, None)
+    scarf.board.grab()
+
+
+def test_a_pen_paints_as_hard_as_it_presses_and_locked_bones_stay(scarf: Window, act: Act) -> None:
+    session, board = scarf.session, scarf.board
+    act("weigh-tool")
+    brushing = session.stage.brushing
+    brushing.set_sways(on=False)
+    mesh = mesh_of(session, "Lamp pole")
+    brushing.choose(mesh.joints[1])
+    brushing.lock(mesh.joints[5], on=True)
+    between = [session.puppet.joints[mesh.joints[i]].pivot.z for i in (5, 6)]
+    at = board.camera.point(sum(between) / 2)
+    gained = []
+    for pressure in (0.2, 1.0):
+        SimulatedPen(board).stroke([PenPoint(at, pressure), PenPoint(at + QPointF(1, 14), pressure)])
+        after = weights_of(mesh_of(session, "Lamp pole"))
+        gained.append(after[:, 1].sum() - weights_of(mesh)[:, 1].sum())
+        assert np.abs(after[:, 5] - weights_of(mesh)[:, 5]).max() < 1e-9, "locked"
+        act("undo")
+    assert 0 < gained[0] < 0.6 * gained[1]
+
+
+def test_the_part_sways_meanwhile_and_is_still_afterwards(scarf: Window, qtbot: QtBot, act: Act) -> None:
+    session = scarf.session
+    settled = session.history.now
+    act("weigh-tool")
+    qtbot.waitUntil(lambda: any(isinstance(item, Bent) for item in scene_of(session.placed)), timeout=3_000)
+    session.stage.take_tool("limb")
+    assert not any(isinstance(item, Bent) for item in scene_of(session.placed))
+    assert session.history.now is settled, "swaying is no edit"
+
+
+def test_an_exchanged_drawing_keeps_its_mesh_or_gets_another_and_that_is_said(
+    scarf: Window, answers: Answers, tmp_path: Path, act: Act
+) -> None:
+    session = scarf.session
+    key = part(session.puppet, "Lamp pole")
+    session.selection.pick([key])
+    mesh, drawing = mesh_of(session, "Lamp pole"), session.puppet.parts[key].drawing
+    same = session.file.pictures.pixels(drawing.sha256).copy()
+    same[..., 0] = 90
+    for picture, words in ((same, "as they were"), (np.full_like(same, 200), "made anew")):
+        (tmp_path / "pole.png").write_bytes(encode(picture))
+        answers.add_paths = [tmp_path / "pole.png"]
+        act("exchange")
+        assert words in scarf.frame.hints.message
+        assert (mesh_of(session, "Lamp pole") == mesh) == (words == "as they were")
+        assert mesh_of(session, "Lamp pole").joints == mesh.joints
+
+
+def test_a_leg_is_held_at_both_ends_and_bowed_out_by_its_grip(window: Window, hand: Hand) -> None:
+    window.files.open(Path(__file__).parents[2] / "src" / "umbrite" / "demo" / "assets" / "tansy.umbrite")
+    session = window.session
+    session.stage.go_to(REHEARSE)
+    bow = control(session.puppet, "Near leg bow")
+    start = session.placed.control_at(session.puppet.controls[bow])
+    foot, hip = joint(session.puppet, "Near foot"), joint(session.puppet, "Near leg")
+    before = session.placed.pivot(foot), session.placed.pivot(hip)
+    hand.drag(start, start - 90)
+    assert session.placed.control_at(session.puppet.controls[bow]) == pytest.approx(start - 90, abs=12)
+    assert session.placed.pivot(foot) == pytest.approx(before[0], abs=0.02)
+    assert session.placed.pivot(hip) == pytest.approx(before[1], abs=1e-6)
+    assert session.history.undo_name == "Pose Near leg bow"
+    hand.drag(session.placed.control_at(session.puppet.controls[bow]), start + 90)
+    assert session.placed.control_at(session.puppet.controls[bow]).real > start.real, "to the other side"
+    assert session.placed.pivot(foot) == pytest.approx(before[0], abs=0.02)
+
+
+def test_a_bow_grip_needs_an_inner_joint_of_a_limb(wick_window: Window, act: Act) -> None:
+    session = wick_window.session
+    session.stage.go_to(CONTROLS)
+    session.selection.pick([joint(session.puppet, "Head")])
+    act("make-bow")
+    assert "no inner joint of a limb" in wick_window.frame.hints.message
