@@ -111,4 +111,4 @@ def test_an_installed_wheel_works_in_an_empty_environment(wheel: Path, tmp_path:
     assert (elsewhere / "wick.png").read_bytes().startswith(b"\x89PNG")
     shipped = run(python, "-c", "from umbrite.demo import ASSETS; print(ASSETS)").strip()
     assert shipped.startswith(str(home))
-    assert run(python, "-c", START, f"{shipped}/wick.umbrite") == "1 40\n"
+    assert run(python, "-c", START, f"{shipped}/wick.umbrite") == "1 39\n"

@@ -5,7 +5,7 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPointF
+from PySide6.QtCore import QPointF, Qt
 from pytestqt.qtbot import QtBot
 
 from demo_puppet import control, joint, part
@@ -150,6 +150,30 @@ def test_a_pen_paints_as_hard_as_it_presses_and_locked_bones_stay(scarf: Window,
         assert np.abs(after[:, 5] - weights_of(mesh)[:, 5]).max() < 1e-9, "locked"
         act("undo")
     assert 0 < gained[0] < 0.6 * gained[1]
+
+
+def test_a_number_is_typed_for_vertices_in_a_box(scarf: Window, hand: Hand, act: Act) -> None:
+    session, card = scarf.session, scarf.frame.weight_card
+    act("weigh-tool")
+    brushing = session.stage.brushing
+    brushing.set_sways(on=False)
+    mesh = mesh_of(session, "Lamp pole")
+    brushing.choose(mesh.joints[3])
+    assert not card.number.isEnabled()
+    at = session.puppet.joints[mesh.joints[4]].pivot.z
+    hand.drag(at - 60 - 40j, at + 60 + 40j, Qt.KeyboardModifier.AltModifier)
+    picked = sorted(brushing.vertices)
+    assert len(picked) > 3
+    card.number.setValue(30)
+    card.number.editingFinished.emit()
+    after = weights_of(mesh_of(session, "Lamp pole"))
+    assert after[picked, 3] == pytest.approx(np.full(len(picked), 0.3))
+    others = [i for i in range(len(after)) if i not in set(picked)]
+    assert np.abs(after[others] - weights_of(mesh)[others]).max() < 1e-9
+    scarf.board.grab()
+    hand.press(at, Qt.KeyboardModifier.AltModifier)
+    hand.release(at, Qt.KeyboardModifier.AltModifier)
+    assert brushing.vertices == frozenset()
 
 
 def test_the_part_sways_meanwhile_and_is_still_afterwards(scarf: Window, qtbot: QtBot, act: Act) -> None:

@@ -93,13 +93,16 @@ def _with_poses(puppet: Puppet, poses: Mapping[str, Mapping[str, float]]) -> Pup
 
 
 def _finished(
-    puppet: Puppet, limits: Mapping[str, tuple[float, float]], loose: Mapping[str, Loose]
+    puppet: Puppet, limits: Mapping[str, tuple[float, float]], loose: Mapping[str, Loose], without: str = ""
 ) -> Puppet:
+    """Limits, what hangs loose, and the controls that are proposed, but for those of one kind."""
     for name, (low, high) in limits.items():
         puppet = set_limit(puppet, by_name(puppet, name), -math.radians(high), -math.radians(low))
     for name, how in loose.items():
         puppet = set_loose(puppet, by_name(puppet, name), how)
-    return make_proposed(puppet, propose_controls(puppet))[0]
+    return make_proposed(puppet, [each for each in propose_controls(puppet) if each.control.kind != without])[
+        0
+    ]
 
 
 def _bent(puppet: Puppet, pictures: Pictures, part: str, count: int, names: Sequence[str] = ()) -> Puppet:
@@ -166,4 +169,4 @@ def rig_tansy(puppet: Puppet, pictures: Pictures) -> Puppet:
     for side in ("Near", "Far"):
         puppet, leg = make_limb(puppet, by_name(puppet, f"{side} leg"), by_name(puppet, f"{side} foot"))
         puppet = change(set_end_hold(puppet, leg, "target"), leg, stretch=0.2)
-    return _with_poses(_finished(puppet, tansy.LIMITS, tansy.LOOSE), tansy.POSES)
+    return _with_poses(_finished(puppet, tansy.LIMITS, tansy.LOOSE, without="aim"), tansy.POSES)

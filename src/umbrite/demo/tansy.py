@@ -45,9 +45,7 @@ FAMILY = {
 }  # fmt: skip
 
 LIMITS = {
-    "Head": (-70, 60), "Tail": (-25, 25), "Crest": (-40, 40), "Letter": (-50, 50), "Satchel": (-25, 25),
-    **{f"{side} wing": (-150, 20) for side in ("Near", "Far")}, **{f"{side} foot": (-60, 60) for side in ("Near", "Far")},
-    **{f"{side} wing {part}": (-70, 70) for side in ("Near", "Far") for part in ("middle", "tip")},
+    "Head": (-70, 60), "Tail": (-25, 25), "Crest": (-40, 40), "Satchel": (-25, 25), "Near foot": (-60, 60), "Far foot": (-60, 60),
 }  # fmt: skip
 LOOSE = {
     "Letter": Loose(2.4, 0.25, 0.5, 0.6), "Crest": Loose(2.8, 0.3, 0.4, 0.5), "Satchel": Loose(2.0, 0.3, 0.3, 0.3),

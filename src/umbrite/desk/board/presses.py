@@ -233,6 +233,8 @@ def _with_brush(session: Session, pointer: Pointer, spot: Spot) -> Press:
     """A click on a rivet chooses the bone, one on another part that bends that part; else the brush paints, also from a rivet on."""
     brushing, handle = session.stage.brushing, spot.handle
     mesh = brushing.mesh
+    if pointer.alt and mesh is not None:
+        return Press(lambda: weight_gestures.pick_vertices(session, pointer.at), lambda: brushing.pick(()))
     if handle is not None and mesh is not None and handle.key in mesh.joints:
         return Press(lambda: weight_gestures.paint(session, pointer), lambda: brushing.choose(handle.key))
     bendy = [key for key in spot.under if session.puppet.parts[key].mesh is not None]

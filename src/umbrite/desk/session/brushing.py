@@ -2,7 +2,7 @@
 
 import math
 import time
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Iterable, Mapping
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
@@ -26,6 +26,7 @@ class Brushing(QObject):
         self.brush = Brush()
         self.part = self.bone = ""
         self.locked: frozenset[str] = frozenset()
+        self.vertices: frozenset[int] = frozenset()  # picked, for numbers that are typed
         self.sways = True
         self.sway: Mapping[str, float] = {}
         self._timer = QTimer(self)
@@ -40,7 +41,7 @@ class Brushing(QObject):
 
     def take(self, part: str, bone: str = "") -> None:
         """Paint this part from now on ("": none), for this bone or the one that was painted last."""
-        self.part = part
+        self.part, self.vertices = part, frozenset()
         mesh = self.mesh
         if mesh is not None:
             wanted = bone or self.bone
@@ -50,6 +51,11 @@ class Brushing(QObject):
 
     def choose(self, bone: str) -> None:
         self.bone = bone
+        self.changed.emit()
+
+    def pick(self, vertices: Iterable[int]) -> None:
+        """These vertices are picked from now on."""
+        self.vertices = frozenset(vertices)
         self.changed.emit()
 
     def set_brush(self, brush: Brush) -> None:

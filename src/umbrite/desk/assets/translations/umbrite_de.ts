@@ -1504,6 +1504,18 @@
       <translation>Lass Bilder hier los, oder öffne ein Ebenenbild.</translation>
     </message>
     <message>
+      <source>Weight of the picked vertices</source>
+      <translation>Gewicht der gewählten Punkte</translation>
+    </message>
+    <message>
+      <source>Alt+drag a box around vertices, then type their weight</source>
+      <translation>Mit Alt einen Kasten um Punkte ziehen, dann ihr Gewicht eintippen</translation>
+    </message>
+    <message>
+      <source>Picked</source>
+      <translation>Gewählte</translation>
+    </message>
+    <message>
       <source>Lock this bone</source>
       <translation>Diesen Knochen sperren</translation>
     </message>
@@ -1694,6 +1706,10 @@
     <message>
       <source>Nothing bends yet. Select a part and let it bend first.</source>
       <translation>Noch biegt sich nichts. Zuerst ein Teil wählen und biegen lassen.</translation>
+    </message>
+    <message>
+      <source>Weight {share} %</source>
+      <translation>Gewicht {share} %</translation>
     </message>
     <message>
       <source>Weights of {part} to the other side</source>

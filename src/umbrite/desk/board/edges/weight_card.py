@@ -11,6 +11,7 @@ from PySide6.QtWidgets import (
     QLabel,
     QPushButton,
     QSlider,
+    QSpinBox,
     QVBoxLayout,
     QWidget,
 )
@@ -19,6 +20,7 @@ from umbrite.desk.commands.bends import bending_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.meshes.weight_edits import BrushWay
+from umbrite.rig.mesh import weights_of
 
 WAYS: tuple[tuple[str, BrushWay], ...] = (
     ("Add", "add"), ("Take away", "take"), ("Smooth", "smooth"), ("Even out", "even"), ("Fill the part", "fill")
@@ -55,6 +57,13 @@ class WeightCard(QFrame):
         for words, field in rows:
             field.setAccessibleName(tr(words))
             form.addRow(tr(words), field)
+        self.number = QSpinBox()
+        self.number.setRange(0, 100)
+        self.number.setSuffix(" %")
+        self.number.setAccessibleName(tr("Weight of the picked vertices"))
+        self.number.setToolTip(tr("Alt+drag a box around vertices, then type their weight"))
+        form.addRow(tr("Picked"), self.number)
+        self.number.editingFinished.connect(self._type)
         self.locked = QCheckBox(tr("Lock this bone"))
         self.sways = QCheckBox(tr("Sway meanwhile"))
         self.mirror = QPushButton(tr("To the other side"))
@@ -83,6 +92,19 @@ class WeightCard(QFrame):
         brushing = self.session.stage.brushing
         brushing.set_brush(brushing.brush._replace(**fields))
 
+    def _type(self) -> None:
+        if self.number.isEnabled() and self.number.value() != self._picked_weight():
+            share = self.number.value() / 100
+            attempt(self.session, lambda: bending_commands.type_weight(self.session, share))
+
+    def _picked_weight(self) -> int:
+        """The mean weight of the picked vertices, in percent."""
+        brushing, mesh = self.session.stage.brushing, self.session.stage.brushing.mesh
+        if mesh is None or not brushing.vertices:
+            return 0
+        shares = weights_of(mesh)[sorted(brushing.vertices), mesh.joints.index(brushing.bone)]
+        return round(float(shares.mean()) * 100)
+
     def refresh(self) -> None:
         """Show the brush as it is."""
         session = self.session
@@ -106,6 +128,8 @@ class WeightCard(QFrame):
         self.hardness.setValue(round(brushing.brush.hardness * 100))
         for field in fields:
             field.blockSignals(False)
+        self.number.setEnabled(bool(brushing.vertices))
+        self.number.setValue(self._picked_weight())
         self.locked.setChecked(brushing.bone in brushing.locked)
         self.sways.setChecked(brushing.sways)
         self.adjustSize()

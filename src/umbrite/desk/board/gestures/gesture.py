@@ -58,7 +58,8 @@ def straightened(start: complex, event: Pointer) -> complex:
 
 def distance_text(way: complex) -> str:
     """A move for the readout, y upwards as people think of it."""
-    return f"{way.real:+.0f}, {-way.imag:+.0f} px".replace("-", "\N{MINUS SIGN}")
+    across, up = round(way.real) + 0.0, round(-way.imag) + 0.0  # never -0
+    return f"{across:+.0f}, {up:+.0f} px".replace("-", "\N{MINUS SIGN}")
 
 
 # The joint under a board point, for gestures that end on one.

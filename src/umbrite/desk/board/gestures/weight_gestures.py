@@ -9,8 +9,7 @@ from umbrite.desk.board.gestures.gesture import Feedback, Gesture, Pointer, fini
 from umbrite.desk.session.session import Session
 from umbrite.motion.scene import mesh_places
 from umbrite.rig.change import change
-from umbrite.rig.edits.meshes.weight_edits import Stroke, dabbed, with_weights
-from umbrite.rig.family import ancestors
+from umbrite.rig.edits.meshes.weight_edits import Stroke, dabbed, heir_of, with_weights
 from umbrite.rig.mesh import Ints, arrays_of, weights_of
 from umbrite.rig.model import Mesh, Puppet
 
@@ -46,14 +45,28 @@ def dab(session: Session, press: Pointer) -> None:
         stroke.send(press._replace(kind="release"))
 
 
+def pick_vertices(session: Session, press: complex) -> Gesture:
+    """Pick the vertices in a box, for a number that is typed."""
+    brushing, corner = session.stage.brushing, press
+    event = yield Feedback()
+    while event.kind == "move":
+        corner = event.at
+        event = yield Feedback(box=(press, corner))
+    if event.kind == "release":
+        z = mesh_places(session.placed)[brushing.part]
+        left, right = sorted((press.real, corner.real))
+        top, low = sorted((press.imag, corner.imag))
+        inside = (left <= z.real) & (z.real <= right) & (top <= z.imag) & (z.imag <= low)
+        brushing.pick(np.flatnonzero(inside).tolist())
+
+
 def _stroke(session: Session, puppet: Puppet, mesh: Mesh) -> Stroke:
     """The brush with the places of its bones in the mesh; what carries the bone, or else what hangs from it, inherits."""
     brushing = session.stage.brushing
     place = {key: i for i, key in enumerate(mesh.joints)}
-    above = next((place[key] for key in ancestors(puppet, brushing.bone) if key in place), None)
-    below = next((i for key, i in place.items() if brushing.bone in ancestors(puppet, key)), None)
     locked = [place[key] for key in brushing.locked if key in place]
-    return Stroke(brushing.brush, place[brushing.bone], locked, above if above is not None else below)
+    heir = heir_of(puppet, mesh, brushing.bone)
+    return Stroke(brushing.brush, place[brushing.bone], locked, heir)
 
 
 def value_at(session: Session, at: complex) -> str:

@@ -35,6 +35,11 @@ def paint(painter: Inked, sight: Sight) -> None:
         if painting and part == brushing.part:
             heat(painter, sight.camera, mesh, places[part], brushing.bone)
         _net(painter, sight.camera, mesh, places[part])
+        if painting and part == brushing.part:
+            painter.setPen(marks.pen(painter.theme.ink, 1.2))
+            painter.setBrush(painter.theme.lamp)
+            for i in brushing.vertices:
+                painter.drawEllipse(sight.camera.point(complex(places[part][i])), 3.5, 3.5)
     if painting:
         _scale(painter, session, sight.within)
         if brushing.mesh is not None:

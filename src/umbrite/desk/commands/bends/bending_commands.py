@@ -8,7 +8,7 @@ from umbrite.desk.session.stations import LIMBS
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.limits import set_loose
 from umbrite.rig.edits.meshes.mesh_edits import set_keeping, set_mesh
-from umbrite.rig.edits.meshes.weight_edits import mirrored_weights
+from umbrite.rig.edits.meshes.weight_edits import mirrored_weights, typed
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import parts_on
 from umbrite.rig.mesh import with_keeping
@@ -142,6 +142,13 @@ def take_brush(session: Session) -> None:
     session.stage.go_to(LIMBS)
     session.stage.take_tool("weigh")
     session.stage.brushing.take(found[0])
+
+
+def type_weight(session: Session, share: float) -> None:
+    """The bone that is painted has this weight at the picked vertices."""
+    brushing = session.stage.brushing
+    puppet = typed(session.puppet, brushing.part, brushing.bone, brushing.vertices, share)
+    session.edit(tr("Weight {share} %", share=f"{share * 100:.0f}"), puppet=puppet)
 
 
 def weights_to_other_side(session: Session) -> None:

@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 from umbrite.rig.change import get_part
 from umbrite.rig.edits.meshes.mesh_edits import set_mesh
 from umbrite.rig.errors import RigError
+from umbrite.rig.family import ancestors
 from umbrite.rig.mesh import Ints, arrays_of, mesh_of, weights_of, with_keeping
 from umbrite.rig.model import Mesh, Puppet
 from umbrite.rig.words.names import swapped
@@ -139,11 +140,22 @@ def typed(puppet: Puppet, part: str, joint: str, vertices: Collection[int], shar
     weights = weights_of(mesh)
     wanted = weights[:, bone].copy()
     wanted[list(vertices)] = min(max(share, 0.0), 1.0)
-    found = _given(weights, wanted, bone, ())
+    found = _given(weights, wanted, bone, (), heir_of(puppet, mesh, joint))
     kept = np.ones(len(weights), dtype=bool)
     kept[list(vertices)] = False
     found[kept] = weights[kept]
     return _put(puppet, part, with_weights(mesh, found))
+
+
+def heir_of(puppet: Puppet, mesh: Mesh, joint: str) -> int | None:
+    """The place of the joint that gets what is taken from another where nobody else has a share: what carries it, or hangs from it."""
+    place = {key: i for i, key in enumerate(mesh.joints)}
+    above = next((place[key] for key in ancestors(puppet, joint) if key in place), None)
+    return (
+        above
+        if above is not None
+        else next((i for key, i in place.items() if joint in ancestors(puppet, key)), None)
+    )
 
 
 def mirrored_weights(puppet: Puppet, part: str) -> Puppet:
