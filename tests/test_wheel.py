@@ -106,7 +106,7 @@ def test_an_installed_wheel_works_in_an_empty_environment(wheel: Path, tmp_path:
     run(python, "-m", "pip", "check")
     assert run(umbrite, "--version") == f"Umbrite {__version__}\n"
     found = json.loads(run(umbrite, "joints", ASSETS / "wick.ora", "--json"))
-    assert len(found) == 24
+    assert len(found) == 23
     run(umbrite, "pose", ASSETS / "wick.umbrite", "--png", elsewhere / "wick.png")
     assert (elsewhere / "wick.png").read_bytes().startswith(b"\x89PNG")
     shipped = run(python, "-c", "from umbrite.demo import ASSETS; print(ASSETS)").strip()

@@ -130,6 +130,7 @@ def test_tab_reaches_the_board_the_lists_and_the_fields(wick_window: Window, qtb
         if focus is not None:
             seen.add(focus.accessibleName() or type(focus).__name__)
     assert {"Find a joint or part", "Depth, front on top"} <= seen
+    wick_window.family.find_box.setFocus()
     wick_window.board.setFocus(Qt.FocusReason.MouseFocusReason)
     plain = wick_window.board.grab().toImage()
     wick_window.family.find_box.setFocus()

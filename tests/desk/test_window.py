@@ -97,7 +97,7 @@ def test_the_strip_tells_progress_and_findings(art_window: Window, act: Act) -> 
         "24 in order", "0 of 24 set", "none yet", "none yet", "at rest", "none yet"
     ]  # fmt: skip
     assert progress(session, "Pivots").look_at
-    assert art_window.strip.lamp.text() == "50 findings"
+    assert art_window.strip.lamp.text() == "48 findings"
     act("findings")
     rows = art_window.findings_list.findChildren(QPushButton)
     texts = [label.text() for label in art_window.findings_list.findChildren(QLabel) if label.isVisible()]
@@ -272,7 +272,7 @@ def test_files_let_go_on_the_board_begin_or_join_a_puppet(window: Window) -> Non
     assert len(window.session.puppet.parts) == 24
     assert not window.frame.welcome.isVisible()
     let_go(ASSETS / "wick-pictures" / "24 Near hand.png")
-    assert len(window.session.puppet.parts) == 26
+    assert len(window.session.puppet.parts) == 25
     assert window.session.history.undo_name == "Add 1 part"
     window.session.step(-1)
     assert len(window.session.puppet.parts) == 24

@@ -3,6 +3,7 @@
 from functools import lru_cache
 
 import numpy as np
+from numpy.lib.stride_tricks import sliding_window_view
 from numpy.typing import NDArray
 from PySide6.QtCore import QLineF, QPointF, QRect, QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter
@@ -18,7 +19,9 @@ from umbrite.motion.scene import mesh_places
 from umbrite.rig.mesh import arrays_of, weights_of
 from umbrite.rig.model import Mesh
 
-STEPS = 5  # of the scale, each hatched closer than the one before
+EVERY = 12  # diagonals after which the hatching begins anew
+# For each step of the scale the diagonals that are inked, closer from step to step.
+LINES: tuple[tuple[int, ...], ...] = ((), (0,), (0, 6), (0, 4, 8), (0, 3, 6, 9))
 SEEN = 205  # alpha of the heat
 
 
@@ -48,14 +51,21 @@ def paint(painter: Inked, sight: Sight) -> None:
 
 def _net(painter: Inked, camera: Camera, mesh: Mesh, places: NDArray[np.complex128]) -> None:
     """Every edge once, thin."""
-    z = places * camera.zoom + camera.shift
-    edges = _edges(arrays_of(mesh).triangles.tobytes())
-    ends = np.stack([z.real[edges], z.imag[edges]], axis=-1).reshape(-1, 4).tolist()
-    lines = [QLineF(*line) for line in ends]
+    near = np.round(places, 2)  # weights that change at rest move nothing that could be seen
+    lines = _lines(arrays_of(mesh).triangles.tobytes(), near.tobytes(), camera)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # hundreds of short lines
     painter.setPen(marks.pen(look.with_alpha(painter.theme.ink, 110), 1))
     painter.drawLines(lines)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+
+
+@lru_cache(maxsize=4)
+def _lines(triangles: bytes, places: bytes, camera: Camera) -> list[QLineF]:
+    """The edges on the widget: made once while nothing moves."""
+    z = np.frombuffer(places, np.complex128) * camera.zoom + camera.shift
+    edges = _edges(triangles)
+    ends = np.stack([z.real[edges], z.imag[edges]], axis=-1).reshape(-1, 4).tolist()
+    return [QLineF(*line) for line in ends]
 
 
 @lru_cache(maxsize=16)
@@ -102,41 +112,39 @@ def _ramp() -> NDArray[np.uint32]:
 
 def _coloured(theme: Theme, found: NDArray[np.uint32], along: int) -> NDArray[np.uint32]:
     """Colours for shares (in the lowest byte, where there is anything), with hatching in the theme's ink."""
-    table, hatch = _tables(theme.name, theme.paper.rgb(), theme.brick.rgb(), theme.ink.rgb())
-    shares = (found & 0xFF).astype(np.intp)
-    rows, columns = np.ogrid[0 : found.shape[0], 0 : found.shape[1]]
-    diagonal = (rows + columns + along) % 12
-    step = np.minimum(shares * STEPS // 256, STEPS - 1)
-    drawn = hatch[step, diagonal]
-    colours = np.where(drawn, table[256], table[shares])
-    return np.where(found >> 24 > 0, colours, 0).astype(np.uint32)
+    table = _table(theme.name, theme.paper.rgb(), theme.brick.rgb(), theme.ink.rgb())
+    high, wide = found.shape
+    steps = np.arange(along, along + high + wide, dtype=np.int64) % EVERY
+    diagonal = sliding_window_view(steps.astype(np.uint16), wide)[:high]
+    place = (found & 0xFF).astype(np.uint16)
+    place *= EVERY
+    place += diagonal
+    colours = table.take(place)
+    colours[found == 0] = 0
+    return colours
 
 
 @lru_cache(maxsize=8)
-def _tables(_name: str, low: int, high: int, ink: int) -> tuple[NDArray[np.uint32], NDArray[np.bool_]]:
-    """Premultiplied colours for 256 shares and for the ink; for each step of the scale which of twelve diagonals are inked."""
+def _table(_name: str, low: int, high: int, ink: int) -> NDArray[np.uint32]:
+    """Premultiplied colours, (256 * EVERY,): for each share those along EVERY diagonals, some of which are inked."""
+    one, other, line = QColor.fromRgb(low), QColor.fromRgb(high), QColor.fromRgb(ink)
 
-    def mixed(share: float) -> int:
-        one, other = QColor.fromRgb(low), QColor.fromRgb(high)
-        parts = [
-            round(a + (b - a) * share)
-            for a, b in ((one.red(), other.red()), (one.green(), other.green()), (one.blue(), other.blue()))
-        ]
-        red, green, blue = (part * SEEN // 255 for part in parts)
-        return SEEN << 24 | red << 16 | green << 8 | blue
+    def packed(colour: tuple[float, float, float], alpha: int) -> int:
+        red, green, blue = (round(part) * alpha // 255 for part in colour)
+        return alpha << 24 | red << 16 | green << 8 | blue
 
-    line = QColor.fromRgb(ink)
-    inked = (
-        190 << 24
-        | (line.red() * 190 // 255) << 16
-        | (line.green() * 190 // 255) << 8
-        | line.blue() * 190 // 255
-    )
-    table = np.array([*(mixed(share / 255) for share in range(256)), inked], dtype=np.uint32)
-    hatch = np.zeros((STEPS, 12), dtype=bool)
-    for step, lines in enumerate(((), (0,), (0, 6), (0, 4, 8), (0, 3, 6, 9))):
-        hatch[step, list(lines)] = True
-    return table, hatch
+    inked = packed((line.red(), line.green(), line.blue()), 190)
+    found = np.zeros((256, EVERY), dtype=np.uint32)
+    for share in range(256):
+        t = share / 255
+        mixed = (
+            one.red() + (other.red() - one.red()) * t,
+            one.green() + (other.green() - one.green()) * t,
+            one.blue() + (other.blue() - one.blue()) * t,
+        )
+        found[share] = packed(mixed, SEEN)
+        found[share, list(LINES[min(share * len(LINES) // 256, len(LINES) - 1)])] = inked
+    return found.ravel()
 
 
 def _scale(painter: Inked, session: Session, within: QRectF) -> None:
