@@ -38,6 +38,7 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.family import is_carrier, targets
 from umbrite.rig.mesh import mesh_of
 from umbrite.rig.model import Control, Drawing, Guide, Loose, Mesh, Placement, Point, Puppet
+from umbrite.rig.words.names import swapped
 
 coordinates = st.floats(-2000, 2000).map(lambda x: round(x, 3))
 points = st.builds(complex, coordinates, coordinates)
@@ -90,6 +91,16 @@ def _limited(puppet: Puppet) -> list[str]:
     return [key for key, joint in puppet.joints.items() if joint.limit is not None]
 
 
+def _with_other_side(puppet: Puppet) -> list[str]:
+    """Limited joints whose other side is there, by name."""
+    names = {joint.name for joint in puppet.joints.values()}
+    return [
+        key
+        for key in _limited(puppet)
+        if swapped(puppet.joints[key].name) in names - {puppet.joints[key].name}
+    ] * 3
+
+
 def _loose(puppet: Puppet) -> list[str]:
     hooks = targets(puppet)
     return [key for key in puppet.joints if key not in hooks]
@@ -130,6 +141,12 @@ def _set_in(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, str]:
     return sets.make_set(
         puppet, _some(draw, [key for key in puppet.parts if sets.set_of(puppet, key) is None])
     )
+
+
+def _joined(puppet: Puppet, draw: st.DrawFn) -> Puppet:
+    puppet, key, number = _variant_in(puppet, draw)
+    free = [part for part in puppet.parts if sets.set_of(puppet, part) is None]
+    return sets.join_variant(puppet, key, number, [_pick(draw, free)])
 
 
 def _laid_on(puppet: Puppet, draw: st.DrawFn) -> Puppet:
@@ -215,9 +232,7 @@ RIG_EDITS: dict[str, Edit] = {
     ),
     "controls.make_chooser": lambda p, d: controls.make_chooser(*_set_in(p, d)),
     "sets.add_variant": lambda p, d: sets.add_variant(*_set_in(p, d), _free(p, d)),
-    "sets.join_variant": lambda p, d: sets.join_variant(
-        *_variant_in(p, d), [key for key in _some(d, p.parts) if sets.set_of(p, key) is None][:1]
-    ),
+    "sets.join_variant": _joined,
     "sets.rename_variant": lambda p, d: sets.rename_variant(*_variant_in(p, d), d(st.sampled_from(NAMES))),
     "sets.order_variant": lambda p, d: sets.order_variant(*_variant_in(p, d), d(st.integers(-1, 4))),
     "sets.set_carries": lambda p, d: sets.set_carries(*_set_in(p, d), on=d(st.booleans())),
@@ -249,7 +264,7 @@ RIG_EDITS: dict[str, Edit] = {
     "limits.other_arc": lambda p, d: limits.other_arc(p, _pick(d, _limited(p))),
     "limits.hinge": lambda p, d: limits.hinge(p, _pick(d, p.joints), d(st.floats(0.1, 3))),
     "limits.to_other_side": lambda p, d: limits.to_other_side(
-        p, _pick(d, _limited(p)), mirrored=d(st.booleans())
+        p, _pick(d, [*_with_other_side(p), *_limited(p)]), mirrored=d(st.booleans())
     ),
     "limits.copied_to": lambda p, d: limits.copied_to(p, _pick(d, _limited(p)), _some(d, p.joints)),
     "links.add_link": lambda p, d: links.add_link(
