@@ -191,7 +191,7 @@ def test_from_layered_art_to_a_dragged_hand(person: Person, window: Window, tmp_
     source = tmp_path / "art.ora"
     shutil.copy(ASSETS / "wick.ora", source)
     while_modal(person, source, "ctrl+o")
-    assert len(puppet(window).parts) == 25
+    assert len(puppet(window).parts) == 24
 
     # 1 Parts: a click picks by shape, again goes deeper; the depth rail reorders by drag.
     shoulder = person.board(532 + 652j)

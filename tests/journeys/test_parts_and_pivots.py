@@ -51,11 +51,11 @@ def test_from_unrigged_art_to_a_family_with_pivots(person: Person, window: Windo
     source = tmp_path / "art.ora"
     shutil.copy(ASSETS / "wick.ora", source)
     while_modal(person, source, "ctrl+o")
-    assert len(puppet(window).parts) == 25
+    assert len(puppet(window).parts) == 24
     person.key("ctrl+2")
     before = art(person)
     person.key("n")
-    assert len(window.session.drafts.now.proposals) == 24
+    assert len(window.session.drafts.now.proposals) == 23
     # One is corrected before it is taken, all others are taken as they are.
     ankle = next(
         p.pivot for p in window.session.drafts.now.proposals if p.part == part(puppet(window), "Near foot")
@@ -83,7 +83,7 @@ def test_a_dropped_folder_a_cord_and_three_stacked_carriers(
     shutil.copytree(ASSETS / "wick-pictures", folder)
     QTimer.singleShot(400, lambda: take_layers(person))
     drop(window, folder)
-    person.until(lambda: len(puppet(window).parts) == 25)
+    person.until(lambda: len(puppet(window).parts) == 24)
     person.do("windowfocus", "--sync", str(int(window.winId())))
     person.key("ctrl+2")
     before = art(person)
