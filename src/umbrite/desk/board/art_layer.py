@@ -81,7 +81,8 @@ class ArtLayer:
         """
         camera, size, ratio, fading = view
         items = scene_of(placed, references=True)
-        if placed.plan is not self._plan:
+        same = placed.plan is self._plan  # then other variants show, and nothing else is different
+        if not same:
             self._plan, puppet = placed.plan, placed.plan.puppet
             self._canvas = (puppet.width, puppet.height, _ground(placed.plan))
         key = (
@@ -95,13 +96,14 @@ class ArtLayer:
         whole = QRect(0, 0, *size)
         over = (not dragging and bool(self._runs)) or (self._rough and not self._quick)
         self._rough = self._rough and self._quick
-        if key != self._key or over:
+        others = [item.part for item in items] != [shape.part for shape in self._shapes]
+        if key != self._key or over or (others and not same):
             if self._key[:4] != key[:4]:
                 self._background = self._paint_background(camera, size, ratio, self._canvas)
                 self.image = self._background.copy()
             self._key, self._moving, self._runs = key, frozenset(), {}
             dirty = whole
-        elif [item.part for item in items] != [shape.part for shape in self._shapes]:
+        elif others:
             self._moving, self._runs = frozenset(), {}
             dirty = _differing(self._shapes, items, camera).intersected(whole)
         else:

@@ -83,7 +83,12 @@ class Session(QObject):
         return self.file.pictures.pixels(sha256)
 
     def _fanned(self) -> Mapping[str, complex]:
-        return fanned_out(self.history.now.puppet)
+        puppet = self.history.now.puppet
+        shifts = dict(fanned_out(puppet))
+        for part in puppet.parts.values():  # what bends goes there as it is
+            for joint in part.mesh.joints if part.mesh is not None and part.joint in shifts else ():
+                shifts[joint] = shifts[part.joint]
+        return shifts
 
     # What is shown
 
