@@ -295,7 +295,28 @@ def hostile_arrays(**changed: np.ndarray) -> bytes:
     return out.getvalue()
 
 
+def spoilt_arrays() -> bytes:
+    """Packed arrays with their packing spoilt in the middle."""
+    out = io.BytesIO()
+    with zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as archive:
+        archive.writestr("vertices.npy", bytes(range(256)) * 40)
+    data = bytearray(out.getvalue())
+    data[45:60] = b"\xff" * 15
+    return bytes(data)
+
+
+def locked_arrays() -> bytes:
+    """Arrays that say that they are locked by a password."""
+    data = bytearray(hostile_arrays())
+    data[6] |= 1
+    at = data.find(b"PK\x01\x02")
+    data[at + 8] |= 1
+    return bytes(data)
+
+
 HOSTILE_MESHES = {
+    "spoilt": spoilt_arrays(),
+    "locked": locked_arrays(),
     "sound": hostile_arrays(),
     "a triangle of nothing": hostile_arrays(triangles=np.array([[0, 1, 4]], "<u4")),
     "no triangles": hostile_arrays(triangles=np.zeros((0, 3), "<u4")),

@@ -8,6 +8,7 @@ content, and kept as they are in files.
 import hashlib
 import io
 import zipfile
+import zlib
 from collections import OrderedDict
 from collections.abc import Iterator, Sequence
 from typing import NamedTuple
@@ -25,7 +26,8 @@ MOST_VERTICES, MOST_TRIANGLES = 20_000, 40_000
 MOST_BYTES = 4_000_000  # unpacked
 MOST_JOINTS = 4  # a vertex
 SUM = 1e-9  # by which weights of a vertex may miss 1
-NAMES = ("vertices", "triangles", "bones", "weights")
+# What reading a broken archive or array raises; a runtime error where a member is locked or packed in a way that is not known.
+BROKEN = (zipfile.BadZipFile, zlib.error, KeyError, ValueError, OSError, EOFError, MemoryError, RuntimeError)
 
 
 class Arrays(NamedTuple):
@@ -193,7 +195,7 @@ def _read(data: bytes) -> Arrays:
                 if array.ndim != 2 or array.shape[1] != columns or array.dtype.str[1:] != kind:
                     raise RigError("its arrays are of another shape than they should be")
                 found[name] = array
-    except (zipfile.BadZipFile, KeyError, ValueError, OSError, EOFError, MemoryError, NotImplementedError):
+    except BROKEN:
         raise RigError("its arrays are damaged") from None
     x, y = found["vertices"].T
     arrays = Arrays(
