@@ -26,6 +26,12 @@ MOST_VERTICES, MOST_TRIANGLES = 20_000, 40_000
 MOST_BYTES = 4_000_000  # unpacked
 MOST_JOINTS = 4  # a vertex
 SUM = 1e-9  # by which weights of a vertex may miss 1
+SHAPES = {
+    "vertices": (2, "f8"),
+    "triangles": (3, "u4"),
+    "bones": (4, "u1"),
+    "weights": (4, "f8"),
+}  # columns, kind
 # What reading a broken archive or array raises; a runtime error where a member is locked or packed in a way that is not known.
 BROKEN = (zipfile.BadZipFile, zlib.error, KeyError, ValueError, OSError, EOFError, MemoryError, RuntimeError)
 
@@ -184,19 +190,24 @@ def _unpacked(data: bytes) -> Arrays:
 
 
 def _read(data: bytes) -> Arrays:
-    shapes = {"vertices": (2, "f8"), "triangles": (3, "u4"), "bones": (4, "u1"), "weights": (4, "f8")}
-    found = {}
     try:
         with zipfile.ZipFile(io.BytesIO(data)) as archive:
-            if sum(member.file_size for member in archive.infolist()) > MOST_BYTES:
-                raise RigError("its arrays are far too large")
-            for name, (columns, kind) in shapes.items():
-                array = np.load(io.BytesIO(archive.read(f"{name}.npy")), allow_pickle=False)
-                if array.ndim != 2 or array.shape[1] != columns or array.dtype.str[1:] != kind:
-                    raise RigError("its arrays are of another shape than they should be")
-                found[name] = array
+            whole = sum(member.file_size for member in archive.infolist())
+            found = (
+                {}
+                if whole > MOST_BYTES
+                else {
+                    name: np.load(io.BytesIO(archive.read(f"{name}.npy")), allow_pickle=False)
+                    for name in SHAPES
+                }
+            )
     except BROKEN:
         raise RigError("its arrays are damaged") from None
+    if not found:
+        raise RigError("its arrays are far too large")
+    for name, (columns, kind) in SHAPES.items():
+        if found[name].ndim != 2 or found[name].shape[1] != columns or found[name].dtype.str[1:] != kind:
+            raise RigError("its arrays are of another shape than they should be")
     x, y = found["vertices"].T
     arrays = Arrays(
         np.asarray(x + 1j * y, dtype=np.complex128),
