@@ -4,6 +4,7 @@ Neck and legs are one drawing each, the wings three; the pivots of what does not
 """
 
 import math
+from collections.abc import Callable, Sequence
 
 from PySide6.QtGui import QPainterPath
 
@@ -204,75 +205,40 @@ def _satchel() -> Piece:
     )
 
 
+def _from(*placed: tuple[XY, Sequence[XY]]) -> list[XY]:
+    """The points of an outline, each given by its way from a joint."""
+    return [(x + dx, y + dy) for (x, y), ways in placed for dx, dy in ways]
+
+
+def _strokes(count: int, colour: str, width: float, each: Callable[[int], list[XY]]) -> list[Shape]:
+    return [Shape(line(each(i)), colour, width) for i in range(count)]
+
+
 def _wing(side: str, colour: str, edge: str) -> list[Piece]:
     """Three pieces from the tip to the shoulder; each lies over the one that it carries."""
     off = 0.0 if side == "Near" else 34.0
     s, e, w, t = ((x + off, y - off) for x, y in WING)
-    upper = blob(
-        [
-            (s[0] + 60, s[1] - 20),
-            (s[0] + 30, s[1] + 70),
-            (s[0] - 60, s[1] + 110),
-            (e[0] - 30, e[1] + 96),
-            (e[0] - 58, e[1] + 20),
-            (e[0] - 20, e[1] - 46),
-            (s[0] - 60, s[1] - 60),
-        ]
+    upper = blob(_from(
+        (s, [(60, -20), (30, 70), (-60, 110)]), (e, [(-30, 96), (-58, 20), (-20, -46)]), (s, [(-60, -60)])
+    ))  # fmt: skip
+    middle = blob(_from(
+        (e, [(56, -30), (50, 74), (-60, 142)]), (w, [(-40, 110), (-54, 20), (-10, -40)]), (e, [(-60, -36)])
+    ))  # fmt: skip
+    tip = blob(_from(
+        (w, [(54, -26), (46, 70), (-60, 132)]), (t, [(-30, 66), (-74, 60), (-20, -10)]), (w, [(-60, 6)])
+    ))  # fmt: skip
+    long = _strokes(
+        3, edge, 6, lambda i: _from((e, [(-20 - 40 * i, 10 + 14 * i), (-60 - 40 * i, 112 + 8 * i)]))
     )
-    middle = blob(
-        [
-            (e[0] + 56, e[1] - 30),
-            (e[0] + 50, e[1] + 74),
-            (e[0] - 60, e[1] + 142),
-            (w[0] - 40, w[1] + 110),
-            (w[0] - 54, w[1] + 20),
-            (w[0] - 10, w[1] - 40),
-            (e[0] - 60, e[1] - 36),
-        ]
+    far = _strokes(
+        4, colour, 6, lambda i: _from((w, [(-20 - 34 * i, 10 + 18 * i), (-80 - 34 * i, 96 + 14 * i)]))
     )
-    tip = blob(
-        [
-            (w[0] + 54, w[1] - 26),
-            (w[0] + 46, w[1] + 70),
-            (w[0] - 60, w[1] + 132),
-            (t[0] - 30, t[1] + 66),
-            (t[0] - 74, t[1] + 60),
-            (t[0] - 20, t[1] - 10),
-            (w[0] - 60, w[1] + 6),
-        ]
+    scales = _strokes(
+        3, edge, 5, lambda i: _from((s, [(dx - 52 * i, dy) for dx, dy in ((-20, 10), (-42, 50), (-70, 20))]))
     )
-    long = [
-        Shape(
-            line([(e[0] - 20 - 40 * i, e[1] + 10 + 14 * i), (e[0] - 60 - 40 * i, e[1] + 112 + 8 * i)]),
-            edge,
-            6,
-        )
-        for i in range(3)
-    ]
-    far = [
-        Shape(
-            line([(w[0] - 20 - 34 * i, w[1] + 10 + 18 * i), (w[0] - 80 - 34 * i, w[1] + 96 + 14 * i)]),
-            edge,
-            6,
-        )
-        for i in range(4)
-    ]
-    scales = [
-        Shape(
-            line(
-                [
-                    (s[0] - 20 - 52 * i, s[1] + 10),
-                    (s[0] - 42 - 52 * i, s[1] + 50),
-                    (s[0] - 70 - 52 * i, s[1] + 20),
-                ]
-            ),
-            edge,
-            5,
-        )
-        for i in range(3)
-    ]
+    light = PLUME_LIGHT if side == "Near" else colour
     return [
-        Piece(f"{side} wing tip", [Shape(tip.united(disc(w, 46)), edge), *[one._replace(colour=colour) for one in far]]),
+        Piece(f"{side} wing tip", [Shape(tip.united(disc(w, 46)), edge), *far]),
         Piece(f"{side} wing middle", [Shape(middle.united(disc(e, 50)), colour), *long]),
-        Piece(f"{side} wing", [Shape(upper.united(disc(s, 56)), PLUME_LIGHT if side == "Near" else colour), *scales]),
-    ]  # fmt: skip
+        Piece(f"{side} wing", [Shape(upper.united(disc(s, 56)), light), *scales]),
+    ]
