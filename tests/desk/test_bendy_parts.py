@@ -1,5 +1,6 @@
 """Parts that bend, in the window: one gesture makes them so, weights are painted by mouse and pen, legs are held at both ends."""
 
+import re
 from collections.abc import Callable
 from pathlib import Path
 
@@ -18,6 +19,7 @@ from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, REHEARSE
 from umbrite.desk.window import Window
 from umbrite.files.png import encode
 from umbrite.motion.scene import Bent, scene_of
+from umbrite.paint.bent_shapes import get_ready
 from umbrite.rig.invariants import invariants
 from umbrite.rig.mesh import arrays_of, weights_of
 from umbrite.rig.model import Mesh
@@ -39,6 +41,22 @@ def scarf(plain_window: Window, act: Act) -> Window:
     session.selection.pick([part(session.puppet, "Lamp pole")])
     act("bend")
     return plain_window
+
+
+def test_what_paints_bends_is_ready_before_the_first_bend_and_made_once(
+    scarf: Window, act: Act, qtbot: QtBot
+) -> None:
+    session = scarf.session
+    get_ready().join()
+    qtbot.waitUntil(lambda: "…" not in scarf.details.bendy.about.text())
+    assert re.search(r"triangles, \d+\.\d ms", scarf.details.bendy.about.text())
+    session.selection.pick([part(session.puppet, "Lamp pole")])
+    act("weigh-tool")
+    scarf.board.grab()
+    assert session.stage.tool == "weigh"
+    from umbrite.paint.triangles import fill
+
+    assert len(fill.signatures) == 1, "one compiled form paints pictures and heat"
 
 
 def test_one_gesture_makes_a_part_bend_and_one_more_makes_it_swing(scarf: Window, act: Act) -> None:

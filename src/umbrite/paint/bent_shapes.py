@@ -1,5 +1,6 @@
 """Bent shapes as pictures: a version of the drawing laid over the mesh's triangles where they lie on the target."""
 
+import threading
 from functools import lru_cache
 
 import numpy as np
@@ -13,6 +14,23 @@ from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import Mesh
 
 Colours = NDArray[np.uint32]
+
+
+@lru_cache(maxsize=1)
+def get_ready() -> threading.Thread:
+    """Load what paints bent shapes in a thread of its own, once, so that the first bend need not wait a second or two for it."""
+
+    def load() -> None:
+        from umbrite.paint.triangles import fill
+
+        texture, triangles = np.zeros((1, 1), np.uint32), np.zeros((1, 3), np.int64)
+        for array in (texture, triangles):
+            array.flags.writeable = False  # as those of pictures and meshes, for which the loop is compiled
+        fill(np.zeros((1, 1), np.uint32), texture, np.zeros((3, 2)), np.zeros((3, 2)), triangles)
+
+    thread = threading.Thread(target=load, name="bending")
+    thread.start()
+    return thread
 
 
 def image_of(shape: Bent, level: Level, view: QTransform, box: QRect) -> QImage:

@@ -18,6 +18,7 @@ from umbrite.desk.theme.themes import Theme
 from umbrite.motion.evaluate import Placed
 from umbrite.motion.plan import Plan
 from umbrite.motion.scene import Shape, around, scene_of
+from umbrite.paint.bent_shapes import get_ready
 from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import NOT_FADED, Fading, Raster, rect_of
 from umbrite.rig.remembered import remembered_by
@@ -81,9 +82,11 @@ class ArtLayer:
         """
         camera, size, ratio, fading = view
         items = scene_of(placed, references=True)
-        same = placed.plan is self._plan  # then other variants show, and nothing else is different
+        same = placed.plan is self._plan  # then other parts show only because variants are switched
         if not same:
             self._plan, puppet = placed.plan, placed.plan.puppet
+            if any(part.mesh is not None for part in puppet.parts.values()):
+                get_ready()
             self._canvas = (puppet.width, puppet.height, _ground(placed.plan))
         key = (
             camera,

@@ -107,7 +107,9 @@ def heat(painter: Inked, camera: Camera, mesh: Mesh, places: NDArray[np.complex1
 @lru_cache(maxsize=1)
 def _ramp() -> NDArray[np.uint32]:
     """A picture whose colours are their own column, opaque."""
-    return np.tile(np.arange(257, dtype=np.uint32).clip(0, 255) | np.uint32(0xFF000000), (4, 1))
+    made = np.tile(np.arange(257, dtype=np.uint32).clip(0, 255) | np.uint32(0xFF000000), (4, 1))
+    made.flags.writeable = False  # else the loop would be compiled once more for it
+    return made
 
 
 def _coloured(theme: Theme, found: NDArray[np.uint32], along: int) -> NDArray[np.uint32]:

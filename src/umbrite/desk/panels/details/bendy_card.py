@@ -1,9 +1,8 @@
 """What a part that bends is made of: its joints, its mesh with what it costs, how it narrows when it is stretched, and what to do next."""
 
 import time
-from functools import lru_cache
 
-from PySide6.QtCore import QRect, Qt
+from PySide6.QtCore import QRect, Qt, QTimer
 from PySide6.QtGui import QTransform
 from PySide6.QtWidgets import (
     QFormLayout,
@@ -19,15 +18,17 @@ from PySide6.QtWidgets import (
 from umbrite.desk.commands.bends import bending_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.language import tr
-from umbrite.motion.scene import Bent, mesh_places
-from umbrite.paint.bent_shapes import image_of
+from umbrite.motion.scene import Bent
+from umbrite.paint.bent_shapes import get_ready, image_of
 from umbrite.paint.levels import Level
 from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import Mesh
 from umbrite.rig.placement import Box
+from umbrite.rig.remembered import remembered_by
 
 # Places of the slider for a density of 1; twice as far is twice as dense, half of it half.
 MIDDLE, MOST = 20, 80
+UNTURNED = (1.0, 0.0, 0.0, 1.0, 0.0, 0.0)
 
 
 class BendyCard(QWidget):
@@ -73,6 +74,9 @@ class BendyCard(QWidget):
         self.squash.sliderReleased.connect(self._set_squash)
         for signal in (session.selection.changed, session.settled, session.stage.station_changed):
             signal.connect(self.refresh)
+        # What is not there yet is asked for again.
+        self._soon = QTimer(self, singleShot=True, interval=200)
+        self._soon.timeout.connect(self.refresh)
         self.refresh()
 
     def refresh(self) -> None:
@@ -92,18 +96,18 @@ class BendyCard(QWidget):
                 name=self.session.puppet.parts[self.part].name,
                 count=len(mesh.joints),
                 triangles=len(arrays_of(mesh).triangles),
-                cost=f"{self._cost(mesh):.1f}",
+                cost=self._cost(mesh),
             )
         )
 
-    def _cost(self, mesh: Mesh) -> float:
-        """How long it takes to paint the part bent at its own size, in milliseconds; measured, once for each mesh."""
-        part = self.session.puppet.parts[self.part]
-        level = self.session.file.pictures.level(part.drawing.sha256, 1.0)
-        places = mesh_places(self.session.placed)[self.part]
-        if level is None:
-            return 0.0
-        return _measured(mesh, level, places.tobytes())
+    def _cost(self, mesh: Mesh) -> str:
+        """How long it takes to paint the part on its mesh at its own size, in milliseconds; measured, once for each mesh."""
+        sha256 = self.session.puppet.parts[self.part].drawing.sha256
+        level = self.session.file.pictures.level(sha256, 1.0)
+        if level is None or get_ready().is_alive():
+            self._soon.start()
+            return "…"
+        return f"{_measured(mesh, level):.1f}"
 
     def _set_density(self) -> None:
         density = self.density.value() / MIDDLE
@@ -114,37 +118,13 @@ class BendyCard(QWidget):
         attempt(self.session, lambda: bending_commands.keep_area(self.session, self.part, share))
 
 
-@lru_cache(maxsize=32)
-def _known(_mesh: Mesh) -> list[float]:
-    return []
-
-
-def _measured(mesh: Mesh, level: Level, places: bytes) -> float:
-    known = _known(mesh)
-    if not known:
-        wide, tall = level.image.width(), level.image.height()
-        shape = Bent(
-            "",
-            "",
-            (wide, tall),
-            (1, 0, 0, 1, 0, 0),
-            Box(0, 0, wide, tall),
-            1.0,
-            "normal",
-            None,
-            (),
-            mesh,
-            places,
-        )
-        z = shape.vertices
-        box = QRect(
-            int(z.real.min()),
-            int(z.imag.min()),
-            int(z.real.max() - z.real.min()) + 2,
-            int(z.imag.max() - z.imag.min()) + 2,
-        )
-        image_of(shape, level, QTransform(), QRect(0, 0, 1, 1))  # what is loaded once does not count
-        begun = time.perf_counter()
-        image_of(shape, level, QTransform(), box)
-        known.append((time.perf_counter() - begun) * 1e3)
-    return known[0]
+@remembered_by(lambda mesh, level: (mesh, level.image))
+def _measured(mesh: Mesh, level: Level) -> float:
+    wide, tall = level.image.width(), level.image.height()
+    places = (arrays_of(mesh).vertices * level.factor).tobytes()
+    box = Box(0, 0, wide, tall)
+    shape = Bent("", "", (wide, tall), UNTURNED, box, 1.0, "normal", None, (), mesh, places)
+    image_of(shape, level, QTransform(), QRect(0, 0, 1, 1))  # what is made once for a mesh does not count
+    begun = time.perf_counter()
+    image_of(shape, level, QTransform(), QRect(0, 0, wide, tall))
+    return (time.perf_counter() - begun) * 1e3
