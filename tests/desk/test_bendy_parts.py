@@ -18,7 +18,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, REHEARSE
 from umbrite.desk.window import Window
 from umbrite.files.png import encode
-from umbrite.motion.scene import Bent, scene_of
+from umbrite.motion.scene import Bent, mesh_places, scene_of
 from umbrite.paint.bent_shapes import get_ready
 from umbrite.rig.invariants import invariants
 from umbrite.rig.mesh import arrays_of, weights_of
@@ -192,6 +192,63 @@ def test_a_number_is_typed_for_vertices_in_a_box(scarf: Window, hand: Hand, act:
     hand.press(at, Qt.KeyboardModifier.AltModifier)
     hand.release(at, Qt.KeyboardModifier.AltModifier)
     assert brushing.vertices == frozenset()
+
+
+def test_points_of_the_mesh_are_moved_added_and_taken_out_by_hand(
+    scarf: Window, hand: Hand, act: Act
+) -> None:
+    session = scarf.session
+    act("mesh-points")
+    brushing = session.stage.brushing
+    mesh = mesh_of(session, "Lamp pole")
+    places = mesh_places(session.placed)[part(session.puppet, "Lamp pole")]
+    middle = sum(session.puppet.joints[mesh.joints[i]].pivot.z for i in (3, 4)) / 2
+    inner = int(np.abs(places - middle).argmin())
+    hand.drag(complex(places[inner]), complex(places[inner]) + 9 + 7j)
+    moved = mesh_of(session, "Lamp pole")
+    off = arrays_of(moved).vertices - arrays_of(mesh).vertices
+    assert np.abs(off[inner] - (9 + 7j)) < 2.5
+    assert np.count_nonzero(np.abs(off) > 1e-9) == 1
+    assert session.history.undo_name == "Move points of the mesh"
+    triangle = places[arrays_of(mesh).triangles[np.argmax(_areas(mesh))]]
+    hand.click(complex(triangle.mean()))
+    assert len(arrays_of(mesh_of(session, "Lamp pole")).vertices) == len(places) + 1
+    assert brushing.vertices == {len(places)}
+    scarf.board.grab()
+    act("delete")
+    assert len(arrays_of(mesh_of(session, "Lamp pole")).vertices) == len(places)
+    assert part(session.puppet, "Lamp pole") in session.puppet.parts
+    act("delete")
+    assert "Pick points" in scarf.frame.hints.message
+    for _ in range(3):
+        act("undo")
+    assert mesh_of(session, "Lamp pole") == mesh
+    assert not any(isinstance(item, Bent) for item in scene_of(session.placed)), "it hangs still meanwhile"
+
+
+def test_what_would_cut_a_piece_off_is_refused_and_all_is_as_it_was(
+    scarf: Window, hand: Hand, act: Act
+) -> None:
+    session = scarf.session
+    act("mesh-points")
+    mesh = mesh_of(session, "Lamp pole")
+    places = mesh_places(session.placed)[part(session.puppet, "Lamp pole")]
+    middle = places.imag.mean()
+    rim = min(range(len(places)), key=lambda i: places[i].real + abs(places[i].imag - middle))
+    hand.drag(complex(places[rim]), complex(places[rim]) + 14)
+    assert "beside the mesh" in scarf.frame.hints.message
+    assert mesh_of(session, "Lamp pole") == mesh
+    session.stage.brushing.pick(np.argsort(places.imag)[:12].tolist())
+    session.say("")
+    act("delete")
+    assert "beside the mesh" in scarf.frame.hints.message
+    assert mesh_of(session, "Lamp pole") == mesh
+
+
+def _areas(mesh: Mesh) -> np.ndarray:
+    arrays = arrays_of(mesh)
+    a, b, c = arrays.vertices[arrays.triangles].T
+    return np.asarray((np.conj(b - a) * (c - a)).imag)
 
 
 def test_the_part_sways_meanwhile_and_is_still_afterwards(scarf: Window, qtbot: QtBot, act: Act) -> None:

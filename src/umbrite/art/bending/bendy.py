@@ -4,7 +4,7 @@ from collections.abc import Sequence
 
 import numpy as np
 
-from umbrite.art.bending.meshing import Net, Segment, mesh_over, uncovered
+from umbrite.art.bending.meshing import SEEN, Net, Segment, mesh_over, uncovered
 from umbrite.art.bending.middle_line import MiddleLine, middle_line
 from umbrite.art.bending.weights import weights_on
 from umbrite.art.pictures import Picture
@@ -90,5 +90,10 @@ def bend_over(
 
 def covers(mesh: Mesh, picture: Picture) -> bool:
     """Whether all that a drawing shows lies on a mesh, but for a few pixels."""
+    return bare_pixels(mesh, picture) <= COVERED * int(np.count_nonzero(picture[..., 3] >= SEEN))
+
+
+def bare_pixels(mesh: Mesh, picture: Picture) -> int:
+    """How many pixels of what a drawing shows lie beside a mesh."""
     arrays = arrays_of(mesh)
-    return uncovered(picture, Net(arrays.vertices, arrays.triangles)) <= COVERED
+    return uncovered(picture, Net(arrays.vertices, arrays.triangles))

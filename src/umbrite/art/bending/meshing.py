@@ -183,13 +183,12 @@ def _edges(triangles: Ints) -> set[tuple[int, int]]:
     return {(int(a), int(b)) for a, b in pairs}
 
 
-def uncovered(picture: Picture, net: Net) -> float:
-    """The share of a drawing's opaque area that no triangle covers, 0 to 1."""
+def uncovered(picture: Picture, net: Net) -> int:
+    """How many of a drawing's pixels show and lie on no triangle."""
     solid = picture[..., 3] >= SEEN
     whole = np.zeros(solid.shape, np.uint8)
     corners = net.vertices[net.triangles] - 0.5 * (1 + 1j)
     polygons = np.round(np.stack([corners.real, corners.imag], axis=-1) * FINE).astype(np.int32)
     for polygon in polygons:
         cv2.fillConvexPoly(whole, polygon, 255, cv2.LINE_8, 8)
-    bare = int(np.count_nonzero(solid & (whole == 0)))
-    return bare / max(int(np.count_nonzero(solid)), 1)
+    return int(np.count_nonzero(solid & (whole == 0)))

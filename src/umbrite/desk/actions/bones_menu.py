@@ -2,7 +2,7 @@
 
 from umbrite.desk.actions.action import Act, on_session
 from umbrite.desk.commands import art_commands, bone_commands, reasons
-from umbrite.desk.commands.bends import bending_commands
+from umbrite.desk.commands.bends import bending_commands, mesh_commands
 
 # One line, one action.
 # fmt: off
@@ -13,6 +13,7 @@ BONES: tuple[Act, ...] = (
     Act("bend-over", "Bones", "Bend over the selected bones", "", "rig-bend", on_session(bending_commands.bend_over_bones), bending_commands.needs_part_and_bones),
     Act("stiffen", "Bones", "Stop bending", "", "x", on_session(bending_commands.stiffen), bending_commands.needs_bent),
     Act("weigh-tool", "Bones", "Paint weights", "Shift+Q", "rig-brush", on_session(bending_commands.take_brush), bending_commands.needs_any_bent, row="Limbs", tool="weigh"),
+    Act("mesh-points", "Bones", "Mesh points", "Shift+P", "rig-mesh", on_session(mesh_commands.take_points), bending_commands.needs_any_bent, row="Limbs", tool="net"),
     Act("weights-mirror", "Bones", "Weights to the other side", "", "rig-mirror", on_session(bending_commands.weights_to_other_side), bending_commands.needs_bent),
     Act("weigh", "Bones", "Weights from the drawing's shape", "", "rotate-ccw", on_session(bending_commands.weigh_anew), bending_commands.needs_bent),
     Act("detach", "Bones", "Detach", "", "link-2-off", on_session(bone_commands.detach_bones), bone_commands.needs_bones),

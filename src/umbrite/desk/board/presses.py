@@ -15,6 +15,7 @@ from umbrite.desk.board.gestures import (
     joint_gestures,
     limb_gestures,
     limit_gestures,
+    mesh_gestures,
     part_gestures,
     pivot_gestures,
     pose_gestures,
@@ -26,6 +27,7 @@ from umbrite.desk.board.overlay.take_overlay import dot_at
 from umbrite.desk.board.part_frame import frame_of
 from umbrite.desk.board.picking import deeper, joint_under, parts_at
 from umbrite.desk.commands import bone_commands, control_commands, joint_commands, limb_commands
+from umbrite.desk.commands.bends import mesh_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.scene import scene_of
@@ -201,6 +203,8 @@ def _in_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) ->
     handle, tool = spot.handle, session.stage.tool
     if tool == "weigh":
         return _with_brush(session, pointer, spot)
+    if tool == "net":
+        return _with_points(session, camera, pointer, spot)
     if handle is not None and handle.kind in LIMB_MARKS:
         return _on_limb_mark(session, handle)
     if tool == "bone" or (tool == "bind" and (handle is None or handle.kind == "tip")):
@@ -246,6 +250,31 @@ def _with_brush(session: Session, pointer: Pointer, spot: Spot) -> Press:
     return Press(
         lambda: weight_gestures.paint(session, pointer), lambda: weight_gestures.dab(session, pointer)
     )
+
+
+def _with_points(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    """Points of a mesh are picked and dragged; elsewhere in the mesh a new one is made; a press on another part that bends takes that."""
+    brushing = session.stage.brushing
+    if pointer.alt and brushing.mesh is not None:
+        return Press(lambda: weight_gestures.pick_vertices(session, pointer.at), lambda: brushing.pick(()))
+    point = mesh_gestures.point_at(session, camera, pointer.at)
+    if point is None:
+        bendy = [key for key in spot.under if session.puppet.parts[key].mesh is not None]
+        if bendy and brushing.part not in bendy:
+            brushing.take(bendy[0], still=True)
+            return Press()
+        if brushing.mesh is None:
+            return Press()
+        return Press(
+            lambda: mesh_gestures.draw_out(session, pointer.at),
+            lambda: mesh_commands.add_point(session, pointer.at),
+        )
+    if pointer.shift:
+        brushing.pick(brushing.vertices ^ {point})
+        return Press()
+    if point not in brushing.vertices:
+        brushing.pick([point])
+    return Press(lambda: mesh_gestures.move_points(session, pointer.at), lambda: brushing.pick([point]))
 
 
 def _on_limb_mark(session: Session, handle: Handle) -> Press:

@@ -14,9 +14,9 @@ def joints_seen(session: Session) -> Mapping[str, Joint]:
 
 
 def rivets_seen(session: Session) -> Mapping[str, Joint]:
-    """The joints whose rivets are there: while weights are painted those of the mesh alone."""
+    """The joints whose rivets are there: while a mesh is worked on those of the mesh alone."""
     mesh, joints = session.stage.brushing.mesh, joints_seen(session)
-    if session.stage.tool != "weigh" or mesh is None:
+    if session.stage.tool not in {"weigh", "net"} or mesh is None:
         return joints
     return {key: joints[key] for key in mesh.joints if key in joints}
 

@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 
+from umbrite.desk.commands.bends.mesh_commands import take_points_out
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
@@ -23,7 +24,10 @@ from umbrite.rig.model import Pose, Puppet, point
 
 # Everything else
 def delete(session: Session) -> None:
-    """Remove what is selected; refused with the name of the user where something else needs it."""
+    """Remove what is selected; refused with the name of the user where something else needs it. Of a mesh that is worked on, its points."""
+    if session.stage.tool == "net":
+        take_points_out(session)
+        return
     try:
         puppet = _without(session.puppet, session.selection.keys)
     except InUseError as error:

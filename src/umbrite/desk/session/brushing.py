@@ -1,4 +1,6 @@
-"""The brush with which weights are painted, what it paints, and the little sway by which the bend is seen meanwhile. No edit."""
+"""The mesh that is worked on: the brush with which weights are painted, the vertices that are picked, and the little sway by which the bend
+is seen meanwhile. No edit.
+"""
 
 import math
 import time
@@ -8,6 +10,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from umbrite.rig.edits.meshes.weight_edits import Brush
 from umbrite.rig.family import ancestors
+from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import Mesh, Puppet
 
 TICK = 40  # milliseconds
@@ -26,8 +29,9 @@ class Brushing(QObject):
         self.brush = Brush()
         self.part = self.bone = ""
         self.locked: frozenset[str] = frozenset()
-        self.vertices: frozenset[int] = frozenset()  # picked, for numbers that are typed
+        self._picked: tuple[frozenset[int], int] = (frozenset(), 0)  # and how many vertices there were
         self.sways = True
+        self._still = False
         self.sway: Mapping[str, float] = {}
         self._timer = QTimer(self)
         self._timer.setInterval(TICK)
@@ -39,9 +43,16 @@ class Brushing(QObject):
         part = self._puppet().parts.get(self.part)
         return None if part is None else part.mesh
 
-    def take(self, part: str, bone: str = "") -> None:
-        """Paint this part from now on ("": none), for this bone or the one that was painted last."""
-        self.part, self.vertices = part, frozenset()
+    @property
+    def vertices(self) -> frozenset[int]:
+        """Picked vertices; none once the mesh has others."""
+        mesh, (found, count) = self.mesh, self._picked
+        return found if mesh is not None and len(arrays_of(mesh).vertices) == count else frozenset()
+
+    def take(self, part: str, bone: str = "", *, still: bool = False) -> None:
+        """Work on this part from now on ("": none), for this bone or the one that was painted last; it may have to hang still meanwhile."""
+        self.part, self._still = part, still
+        self._picked = (frozenset(), 0)
         mesh = self.mesh
         if mesh is not None:
             wanted = bone or self.bone
@@ -55,7 +66,8 @@ class Brushing(QObject):
 
     def pick(self, vertices: Iterable[int]) -> None:
         """These vertices are picked from now on."""
-        self.vertices = frozenset(vertices)
+        mesh = self.mesh
+        self._picked = (frozenset(vertices), 0 if mesh is None else len(arrays_of(mesh).vertices))
         self.changed.emit()
 
     def set_brush(self, brush: Brush) -> None:
@@ -74,7 +86,7 @@ class Brushing(QObject):
 
     def keep_swaying(self) -> None:
         """Sway while something is painted and is to sway; else hang still."""
-        if self.sways and self.mesh is not None:
+        if self.sways and not self._still and self.mesh is not None:
             self._timer.start()
         else:
             self._timer.stop()

@@ -69,7 +69,7 @@ class Stage(QObject):
     def take_tool(self, tool: str) -> None:
         if tool != self.tool:
             self.tool = tool
-            if tool != "weigh":
+            if tool not in {"weigh", "net"}:
                 self.brushing.take("")
             self.tool_changed.emit()
 

@@ -26,7 +26,7 @@ class Station(NamedTuple):
 
 PARTS = Station("Parts", ("place", "trim"), "part", "part", fans=True, guides=True, sways=True, nudges="part")
 PIVOTS = Station("Pivots", ("pivot", "cord"), fans=True, guides=True, sways=True, nudges="joint")
-LIMBS = Station("Limbs", ("limb", "bone", "bind", "limit", "weigh"), sways=True)
+LIMBS = Station("Limbs", ("limb", "bone", "bind", "limit", "weigh", "net"), sways=True)
 CONTROLS = Station("Controls", ("control",), selects_all="control", controls=True, nudges="control")
 REHEARSE = Station(
     "Rehearse",

@@ -16,6 +16,7 @@ STATION_HINTS = {
     ("Limbs", "bind"): "Drag a part to the bone it shall ride on, or draw a loop around parts for the selected bone.",
     ("Limbs", "limit"): "Click a joint to see its fan, then drag an end. Shift steps by 5°, Ctrl sets both ends alike.",
     ("Limbs", "weigh"): "Paint over the part: the bone takes it along. A click on a rivet chooses the bone; a pen presses harder or softer.",
+    ("Limbs", "net"): "Drag points of the mesh; click to add one, Del takes the picked ones out. Shift picks several, Alt+drag a box of them.",
     ("Controls", "control"): "Make controls from the limbs and carriers, or drag one to another place. What it moves stays.",
     ("Rehearse", "body"): "Drag any point: the whole body gives way. A click on the art holds that point, or lets it go; feet hold by themselves.",
     ("Rehearse", "pose"): "Drag a control, or the art itself. Alt only turns, Shift keeps to one axis; Ctrl+click puts a pin to turn about.",

@@ -22,27 +22,33 @@ from umbrite.rig.model import Mesh
 EVERY = 12  # diagonals after which the hatching begins anew
 # For each step of the scale the diagonals that are inked, closer from step to step.
 LINES: tuple[tuple[int, ...], ...] = ((), (0,), (0, 6), (0, 4, 8), (0, 3, 6, 9))
+DOT, PICKED = 2.0, 4.0  # half a vertex; widget pixels
 SEEN = 205  # alpha of the heat
 
 
 def paint(painter: Inked, sight: Sight) -> None:
-    """The meshes of the selected parts that bend; heat, brush and scale for the one that is painted."""
+    """The meshes of the selected parts that bend; of the one that is worked on heat, brush and scale, or its points."""
     session = sight.session
     places = mesh_places(session.placed)
-    painting = session.stage.tool == "weigh"
+    painting, shaping = session.stage.tool == "weigh", session.stage.tool == "net"
     brushing = session.stage.brushing
-    for part in dict.fromkeys([*bent_parts(session), *([brushing.part] if painting else [])]):
+    worked_on = [brushing.part] if painting or shaping else []
+    for part in worked_on or bent_parts(session):
         mesh = session.puppet.parts[part].mesh if part in session.puppet.parts else None
         if mesh is None or part not in places:
             continue
-        if painting and part == brushing.part:
+        if painting:
             heat(painter, sight.camera, mesh, places[part], brushing.bone)
         _net(painter, sight.camera, mesh, places[part])
-        if painting and part == brushing.part:
-            painter.setPen(marks.pen(painter.theme.ink, 1.2))
-            painter.setBrush(painter.theme.lamp)
-            for i in brushing.vertices:
-                painter.drawEllipse(sight.camera.point(complex(places[part][i])), 3.5, 3.5)
+        if shaping:
+            painter.setPen(marks.pen(painter.theme.ink, 1))
+            painter.setBrush(painter.theme.paper)
+            dots = places[part] * sight.camera.zoom + sight.camera.shift
+            painter.drawRects([QRectF(z.real - DOT, z.imag - DOT, 2 * DOT, 2 * DOT) for z in dots.tolist()])
+        painter.setPen(marks.pen(painter.theme.ink, 1.2))
+        painter.setBrush(painter.theme.lamp)
+        for i in brushing.vertices if worked_on else ():
+            painter.drawEllipse(sight.camera.point(complex(places[part][i])), PICKED, PICKED)
     if painting:
         _scale(painter, session, sight.within)
         if brushing.mesh is not None:

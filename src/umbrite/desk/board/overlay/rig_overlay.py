@@ -65,9 +65,9 @@ def paint(painter: Inked, sight: Sight) -> None:
 
 
 def _in_limbs(painter: Inked, sight: Sight) -> None:
-    """Bones, limbs and limits; while weights are painted the mesh and its rivets alone."""
+    """Bones, limbs and limits; while a mesh is worked on that and its rivets alone."""
     mesh_overlay.paint(painter, sight)
-    if sight.session.stage.tool == "weigh":
+    if sight.session.stage.tool in {"weigh", "net"}:
         _rivets(painter, sight)
         return
     _bones(painter, sight)

@@ -132,16 +132,23 @@ def needs_any_bent(session: Session) -> str:
     return "" if bends else tr("Nothing bends yet. Select a part and let it bend first.")
 
 
+def to_work_on(session: Session) -> str:
+    """The selected part that bends, or the one that is worked on already, or the first there is. Raises RigError where nothing bends."""
+    puppet, part = session.puppet, session.stage.brushing.part
+    known = [part] if part in puppet.parts else []
+    found = bent_parts(session) + known + list(puppet.parts)
+    bendy = next((key for key in found if puppet.parts[key].mesh is not None), None)
+    if bendy is None:
+        raise RigError(needs_any_bent(session))
+    return bendy
+
+
 def take_brush(session: Session) -> None:
     """Paint weights of the selected part that bends, or of the first that does."""
-    found = bent_parts(session) or [
-        key for key, part in session.puppet.parts.items() if part.mesh is not None
-    ]
-    if not found:
-        raise RigError(needs_any_bent(session))
+    part = to_work_on(session)
     session.stage.go_to(LIMBS)
     session.stage.take_tool("weigh")
-    session.stage.brushing.take(found[0])
+    session.stage.brushing.take(part)
 
 
 def type_weight(session: Session, share: float) -> None:
