@@ -8,7 +8,7 @@ from scipy.sparse import coo_matrix
 from scipy.sparse.csgraph import connected_components
 
 from demo_puppet import part, wick, wick_package
-from umbrite.art.bending.bendy import bend_over, bend_part, covers, segments, weighed_anew
+from umbrite.art.bending.bendy import bend_anew, bend_over, bend_part, covers, segments, weighed_anew
 from umbrite.art.bending.meshing import Net, mesh_over, uncovered
 from umbrite.art.bending.middle_line import middle_line
 from umbrite.art.bending.weights import weights_on
@@ -18,9 +18,16 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
 from umbrite.rig.change import change
+from umbrite.rig.edits.control_proposals import grip_limbs
+from umbrite.rig.edits.limbs import limbs_along
+from umbrite.rig.edits.limits import set_loose
+from umbrite.rig.edits.meshes.mesh_edits import set_keeping
+from umbrite.rig.edits.pivots import join_parts
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
+from umbrite.rig.limb_shape import nearest_bone
 from umbrite.rig.mesh import arrays_of, weights_of
+from umbrite.rig.model import Loose, Puppet
 
 Y, X = np.mgrid[0:300, 0:400]
 
@@ -184,3 +191,89 @@ def test_over_bones_that_are_there() -> None:
         bend_over(wicks, key, picture, [])
     assert not covers(mesh, np.full((900, 900, 4), 255, np.uint8))
     assert isinstance(Net(arrays_of(mesh).vertices, arrays_of(mesh).triangles), Net)
+
+
+def test_another_number_of_joints_takes_the_place_of_the_first_and_nothing_is_left_behind() -> None:
+    puppet, package = wick(), wick_package()
+    key = part(puppet, "Neck")
+    puppet = change(puppet, key, mesh=None)
+    picture = decode(package.art[puppet.parts[key].drawing.sha256], "a neck")
+    first, joints = bend_part(puppet, key, picture)
+    for joint in joints:
+        first = set_loose(first, joint, Loose(3.0))
+    first = set_keeping(first, key, 0.4)
+    head = puppet.parts[part(puppet, "Head")].joint
+    for count in (5, 8, 3):
+        again, keys = bend_anew(first, key, picture, count)
+        mesh = again.parts[key].mesh
+        assert mesh is not None
+        assert mesh.joints == tuple(keys)
+        assert len(keys) == count
+        assert mesh.keeps_area == 0.4
+        assert all(again.joints[each].loose == Loose(3.0) for each in keys)
+        assert len(again.joints) == len(puppet.joints) + count - 1, "none is left over"
+        assert again.joints[head].parent == nearest_bone(again, keys, again.joints[head].pivot.z)
+        assert invariants(again) == []
+    _, keys = bend_anew(first, key, picture, 5, by_curvature=True)
+    assert len(keys) == 5
+    held, _ = limbs_along(first, joints, 1)
+    with pytest.raises(RigError, match="is used by"):
+        bend_anew(held, key, picture, 5)
+    over = bend_over(
+        wick(), part(wick(), "Near upper arm"), picture,
+        [wick().parts[part(wick(), name)].joint for name in ("Near upper arm", "Near forearm")],
+    )  # fmt: skip
+    with pytest.raises(RigError, match="there before"):
+        bend_anew(over, part(over, "Near upper arm"), picture, 4)
+
+
+def test_grips_along_a_tail_reach_and_what_hangs_beyond_goes_along() -> None:
+    puppet, package = wick(), wick_package()
+    key = part(puppet, "Lamp pole")
+    picture = decode(package.art[puppet.parts[key].drawing.sha256], "a pole")
+    bendy, joints = bend_part(puppet, key, picture, 9)
+    held, limbs = limbs_along(bendy, joints, 3)
+    assert invariants(held) == []
+    assert scene_of(evaluate(compile_plan(held), {})) == scene_of(evaluate(compile_plan(bendy), {}))
+    assert [len(held.limbs[limb].joints) for limb in limbs] == [3, 3, 3]
+    assert [held.limbs[limb].name for limb in limbs] == [f"Lamp pole {i} of 3" for i in (1, 2, 3)]
+    first, second, third = (held.limbs[limb] for limb in limbs)
+    assert held.joints[second.target].parent == first.joints[-1]
+    assert held.joints[third.target].parent == second.joints[-1]
+    gripped, controls = grip_limbs(held, limbs)
+    assert [gripped.controls[control].moves for control in controls] == [
+        limb.target for limb in (first, second, third)
+    ]
+    plan = compile_plan(held)
+    placed, rest = (
+        evaluate(plan, {f"{second.target}.x": 40.0, f"{second.target}.y": 60.0}),
+        evaluate(plan, {}),
+    )
+    assert placed.pivot(first.joints[-1]) == pytest.approx(rest.pivot(first.joints[-1])), (
+        "the first third stays"
+    )
+    tip = placed.joint_map(second.joints[-1])(held.limbs[limbs[1]].tip.z)
+    assert tip == pytest.approx(placed.pivot(second.target), abs=0.3)
+    assert abs(placed.pivot(third.joints[-1]) - rest.pivot(third.joints[-1])) > 20, (
+        "what hangs beyond goes along"
+    )
+    with pytest.raises(RigError, match="more joints first"):
+        limbs_along(bendy, joints[:2], 3)
+
+
+def test_find_joints_hangs_things_from_the_bone_of_a_bendy_part_that_lies_there() -> None:
+    puppet, package = wick(), wick_package()
+    pole, cap = part(puppet, "Lamp pole"), part(puppet, "Cap")
+    picture = decode(package.art[puppet.parts[pole].drawing.sha256], "a pole")
+    bendy, joints = bend_part(puppet, pole, picture, 6)
+    for bone in joints:
+        middle = (bendy.joints[bone].pivot.z + bendy.joints[bone].tip.z) / 2
+        joined = join_parts(bendy, cap, pole, middle)
+        assert joined.joints[joined.parts[cap].joint].parent == bone
+    assert join_parts(bendy, cap, part(bendy, "Head"), 1j).joints[bendy.parts[cap].joint].parent == joint_of(
+        bendy, "Head"
+    )
+
+
+def joint_of(puppet: Puppet, name: str) -> str:
+    return puppet.parts[part(puppet, name)].joint

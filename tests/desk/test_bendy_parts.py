@@ -119,6 +119,47 @@ def test_density_and_squash_are_set_in_details(scarf: Window) -> None:
     assert session.history.undo_name == "Squash of Lamp pole"
 
 
+def test_the_number_of_joints_is_set_in_details_and_grips_stand_along_it(scarf: Window, act: Act) -> None:
+    session, card = scarf.session, scarf.details.bendy
+    key = part(session.puppet, "Lamp pole")
+    card.joints.setValue(6)
+    card.joints.editingFinished.emit()
+    assert len(mesh_of(session, "Lamp pole").joints) == 6
+    assert session.history.undo_name == "Bend Lamp pole in 6 joints"
+    assert not card.isHidden()
+    steps = session.history.now
+    card.joints.editingFinished.emit()
+    assert session.history.now is steps, "the same number is no step"
+    card.buttons["Three grips"].click()
+    assert [session.puppet.limbs[k].name for k in session.puppet.limbs][-3:] == [
+        f"Lamp pole {i} of 3" for i in (1, 2, 3)
+    ]
+    assert "Lamp pole 1 of 3" in scarf.frame.hints.message
+    card.joints.setValue(9)
+    card.joints.editingFinished.emit()
+    assert "is used by" in scarf.frame.hints.message
+    assert card.joints.value() == 6
+    act("undo")
+    act("grip-tip")
+    limb = next(limb for limb in session.puppet.limbs.values() if limb.name == "Lamp pole tip")
+    assert limb.joints == mesh_of(session, "Lamp pole").joints
+    act("undo")
+    act("undo")
+    assert session.puppet.parts[key].mesh is not None
+    assert len(mesh_of(session, "Lamp pole").joints) == 12
+
+
+def test_find_limits_tells_where_a_bendy_part_folds(scarf: Window) -> None:
+    session = scarf.session
+    bone = mesh_of(session, "Lamp pole").joints[4]
+    session.selection.pick([bone])
+    scarf.find_limits()
+    (found,) = session.drafts.now.found_limits
+    assert (found.reason_smallest, found.reason_largest) == ("fold", "fold")
+    assert -np.pi < found.smallest < -0.5
+    scarf.grab()
+
+
 def test_weights_are_painted_in_one_step_and_esc_takes_a_stroke_back(
     scarf: Window, hand: Hand, act: Act
 ) -> None:

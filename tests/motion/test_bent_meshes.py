@@ -10,6 +10,7 @@ from msgspec.structs import replace
 from motion.strips import PART, Strip, areas, strip
 from umbrite.motion.bending import bend_of, bent
 from umbrite.motion.evaluate import evaluate
+from umbrite.motion.folding import fold_turns
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import Bent, Flat, corners_of, scene_of
 from umbrite.rig.change import change
@@ -199,3 +200,25 @@ def test_a_point_of_the_board_tells_its_pixel_and_back() -> None:
     assert ghost.opacity == 0.5
     assert np.abs(ghost.vertices - shape.vertices - 50).max() < 1e-9
     assert len(shape.vertices) == len(arrays_of(shape.mesh).vertices)
+
+
+def test_a_joint_folds_the_drawing_where_it_turns_too_far_and_to_both_sides_alike() -> None:
+    """An oracle: the first turn, in steps of a degree, at which more than a 500th of the area lies the wrong way up."""
+    made, key = TWO, "j2"
+    ((low, high),) = fold_turns(made.puppet).values()
+    assert low == pytest.approx(-high, abs=np.radians(1.5))
+    assert np.radians(120) <= high < np.pi
+
+    def over(turn: float) -> float:
+        z = made.posed({f"{key}.turn": turn}).ravel()
+        corners, rest = z[made.triangles], made.rest.ravel()[made.triangles]
+        areas, flat = ((np.conj(c[:, 1] - c[:, 0]) * (c[:, 2] - c[:, 0])).imag for c in (corners, rest))
+        return float(np.abs(flat[areas * flat < 0]).sum() / np.abs(flat).sum())
+
+    assert over(high) <= 0.002 < over(high + np.radians(1.1))
+    assert fold_turns(made.puppet, []) == {}
+
+
+def test_slight_bends_of_many_bones_never_fold() -> None:
+    made = strip(1)
+    assert fold_turns(made.puppet) == {}, "one bone has nothing to fold against"

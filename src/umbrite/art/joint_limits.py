@@ -2,6 +2,7 @@
 
 import math
 from collections.abc import Iterable, Mapping
+from types import MappingProxyType
 from typing import NamedTuple
 
 from umbrite.art.limit_finding import Onset, Reason, SeamTurning
@@ -24,30 +25,41 @@ class FoundLimit(NamedTuple):
     reason_largest: Reason
 
 
+NO_FOLDS: Mapping[str, tuple[float, float]] = MappingProxyType({})
 REASONS: Mapping[Reason, str] = {
     "gap": "a gap opens in the seam",
     "edge": "an edge of the part behind shows",
     "side": "the limb would bend against its side",
+    "fold": "the drawing folds over",
     "free": "nothing shows all the way",
 }
 
 
 def find_limits(
-    puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None
+    puppet: Puppet,
+    pictures: Mapping[str, Picture],
+    keys: Iterable[str] | None = None,
+    folds: Mapping[str, tuple[float, float]] = NO_FOLDS,
 ) -> list[FoundLimit]:
     """What limits the art and the limbs suggest, for the joints that have both a drawing and something with a drawing above.
 
-    Of variants each is looked at in turn, and the narrowest limit holds for all.
-    `pictures` gives RGBA pixels by drawing fingerprint. Joints of `keys` that have no seam to look at are left out.
+    Of variants each is looked at in turn, and the narrowest limit holds for all. `folds` tells at which turns the drawing of a part that
+    bends folds over (`motion.folding`). `pictures` gives RGBA pixels by drawing fingerprint. Joints of `keys` that have neither a seam
+    nor a fold to look at are left out.
     """
     hooks = {*targets(puppet), *toes(puppet)}
     found = []
     for key in puppet.joints if keys is None else keys:
         get_joint(puppet, key)
-        if key in hooks or not (seams := _seams(puppet, pictures, key)):
+        if key in hooks:
             continue
-        small = max((seam.onset(-1) for seam in seams), key=lambda onset: onset.turn)
-        large = min((seam.onset(+1) for seam in seams), key=lambda onset: onset.turn)
+        looked_at = [(seam.onset(-1), seam.onset(+1)) for seam in _seams(puppet, pictures, key)]
+        if key in folds:
+            looked_at.append((_fold(folds[key][0]), _fold(folds[key][1])))
+        if not looked_at:
+            continue
+        small = max((low for low, _ in looked_at), key=lambda onset: onset.turn)
+        large = min((high for _, high in looked_at), key=lambda onset: onset.turn)
         side = _against_side(puppet, key)
         if side is not None and side.turn <= 0 and side.turn > small.turn:
             small = side
@@ -55,6 +67,10 @@ def find_limits(
             large = side
         found.append(FoundLimit(key, small.turn, large.turn, small.reason, large.reason))
     return found
+
+
+def _fold(turn: float) -> Onset:
+    return Onset(turn, "fold" if abs(turn) < math.pi - 1e-9 else "free")
 
 
 def gap_turns(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> tuple[float, float] | None:

@@ -18,7 +18,7 @@ from numpy.typing import NDArray
 from umbrite.art.masks import INSIDE, Mask, Sheet, sampled, shared_area
 from umbrite.rig.placement import Box
 
-Reason = Literal["gap", "edge", "side", "free"]
+Reason = Literal["gap", "edge", "side", "fold", "free"]
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
 Flags = NDArray[np.bool_]

@@ -3,7 +3,7 @@
 import cmath
 import itertools
 import math
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 
 from umbrite.rig.change import get_joint
 from umbrite.rig.errors import RigError
@@ -86,3 +86,16 @@ def _ahead(puppet: Puppet, key: str) -> complex:
     children = [j.pivot.z for j in puppet.joints.values() if j.parent == key]
     found = [z for z in [*children, *middles] if abs(z - joint.pivot.z) > 8]
     return found[0] if found else joint.pivot.z + 1j
+
+
+def nearest_bone(puppet: Puppet, keys: Iterable[str], z: complex) -> str:
+    """Of some joints the one whose bone lies nearest to a board point at rest; of two that meet there the one that ends there."""
+
+    def away(key: str) -> float:
+        joint = puppet.joints[key]
+        way = (joint.pivot.z if joint.tip is None else joint.tip.z) - joint.pivot.z
+        share = ((z - joint.pivot.z) * way.conjugate()).real / max(abs(way) ** 2, 1e-12)
+        share = min(max(share, 0.0), 1.0)
+        return abs(z - joint.pivot.z - way * share) - 1e-3 * share
+
+    return min(keys, key=away)

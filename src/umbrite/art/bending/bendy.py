@@ -9,8 +9,12 @@ from umbrite.art.bending.middle_line import MiddleLine, middle_line
 from umbrite.art.bending.weights import weights_on
 from umbrite.art.pictures import Picture
 from umbrite.rig.affine import inverse
+from umbrite.rig.change import change
+from umbrite.rig.edits.limits import set_loose
 from umbrite.rig.edits.meshes.mesh_edits import bones_in_family, chain_along, set_mesh
+from umbrite.rig.edits.parenting import remove_carrier
 from umbrite.rig.errors import RigError
+from umbrite.rig.family import parts_on
 from umbrite.rig.mesh import arrays_of, mesh_of, with_keeping
 from umbrite.rig.model import Mesh, Puppet
 from umbrite.rig.placement import board_from_drawing
@@ -79,6 +83,38 @@ def bend_part(
     points = middle_of(puppet, part, picture)
     puppet, keys = chain_along(puppet, part, points, count, by_curvature=by_curvature)
     return set_mesh(puppet, part, mesh_for(puppet, part, picture, keys)), keys
+
+
+def bend_anew(
+    puppet: Puppet, part: str, picture: Picture, count: int, *, by_curvature: bool = False
+) -> tuple[Puppet, list[str]]:
+    """The part bends in another number of joints, or in others; those that it bent in are gone. Nothing moves at rest. The joints' ids.
+
+    Squash stays, and joints that hang loose do so again. Refuses a part that bends over bones that others ride on, and joints in use.
+    """
+    item = puppet.parts[part]
+    mesh = item.mesh
+    if mesh is None or not bends_alone(puppet, part):
+        raise RigError(f"{item.name} bends over bones that were there before. Draw these anew instead.")
+    loose = puppet.joints[mesh.joints[-1]].loose
+    puppet = set_mesh(puppet, part, None)
+    for key in reversed(mesh.joints):
+        puppet = change(puppet, key, tip=None) if key == item.joint else remove_carrier(puppet, key)
+    puppet, keys = bend_part(puppet, part, picture, count, by_curvature=by_curvature)
+    for key in keys if loose is not None else ():
+        puppet = set_loose(puppet, key, loose)
+    made = puppet.parts[part].mesh
+    return set_mesh(puppet, part, with_keeping(made, mesh.keeps_area) if made else None), keys
+
+
+def bends_alone(puppet: Puppet, part: str) -> bool:
+    """Whether a part bends over a chain of joints that carries no other drawing, as *Bend this part* makes it."""
+    item = puppet.parts[part]
+    joints = item.mesh.joints if item.mesh is not None else ()
+    return bool(joints) and all(
+        (puppet.joints[key].parent == above or i == 0) and set(parts_on(puppet, key)) <= {part}
+        for i, (above, key) in enumerate(zip(("", *joints), joints, strict=False))
+    )
 
 
 def bend_over(

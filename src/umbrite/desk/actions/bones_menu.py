@@ -11,6 +11,8 @@ BONES: tuple[Act, ...] = (
     Act("bones-middle", "Bones", "Bones along the middle of the part", "", "rig-bone", on_session(bone_commands.middle_of_part), art_commands.needs_one_part),
     Act("bend", "Bones", "Bend this part", "Shift+V", "rig-bend", on_session(bending_commands.bend), bending_commands.needs_part, row="Limbs"),
     Act("bend-over", "Bones", "Bend over the selected bones", "", "rig-bend", on_session(bending_commands.bend_over_bones), bending_commands.needs_part_and_bones),
+    Act("grip-tip", "Bones", "Grip at its tip", "", "rig-grip", on_session(bending_commands.grips(1)), bending_commands.needs_bent),
+    Act("grip-thirds", "Bones", "Grips at each third", "", "rig-grip", on_session(bending_commands.grips(3)), bending_commands.needs_bent),
     Act("stiffen", "Bones", "Stop bending", "", "x", on_session(bending_commands.stiffen), bending_commands.needs_bent),
     Act("weigh-tool", "Bones", "Paint weights", "Shift+Q", "rig-brush", on_session(bending_commands.take_brush), bending_commands.needs_any_bent, row="Limbs", tool="weigh"),
     Act("mesh-points", "Bones", "Mesh points", "Shift+P", "rig-mesh", on_session(mesh_commands.take_points), bending_commands.needs_any_bent, row="Limbs", tool="net"),

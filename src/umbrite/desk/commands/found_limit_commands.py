@@ -7,6 +7,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS
 from umbrite.desk.theme.language import tr
 from umbrite.files.long_work import CancelledError, Watching
+from umbrite.motion.folding import fold_turns
 from umbrite.rig.edits.limits import free_limit, set_limit
 from umbrite.rig.family import targets
 from umbrite.rig.model import Puppet
@@ -20,16 +21,16 @@ def find(session: Session, watching: Watching) -> None:
     chosen = [*session.selection.of("joint"), *(joint for limb in limbs for joint in limb.joints)]
     hooks = targets(session.puppet)
     keys = [key for key in dict.fromkeys(chosen or session.puppet.joints) if key not in hooks]
-    pictures = session.file.pictures.of(session.puppet)
+    pictures, folds = session.file.pictures.of(session.puppet), fold_turns(session.puppet, keys)
     found: list[FoundLimit] = []
     if len(keys) < MANY:
-        found = find_limits(session.puppet, pictures, keys)
+        found = find_limits(session.puppet, pictures, keys, folds)
     else:
         try:
             with watching(tr("Turning the joints")) as watch:
                 for i, key in enumerate(keys):
                     watch(i, len(keys), session.puppet.joints[key].name)
-                    found += find_limits(session.puppet, pictures, [key])
+                    found += find_limits(session.puppet, pictures, [key], folds)
         except CancelledError:
             session.say(tr("The search was stopped; no limit was changed."))
             return

@@ -186,6 +186,11 @@ def _aims(puppet: Puppet) -> list[Proposed]:
     return found
 
 
+def grip_limbs(puppet: Puppet, limbs: Iterable[str]) -> tuple[Puppet, list[str]]:
+    """A grip for what each of these limbs reaches for, of the kind that is proposed. The controls' ids."""
+    return add_controls(puppet, [_limb_grip(puppet, puppet.limbs[key]) for key in limbs])
+
+
 def make_proposed(puppet: Puppet, proposed: Iterable[Proposed]) -> tuple[Puppet, list[str]]:
     """Put proposed controls on the puppet; aim points get a joint of their own and links to the eyes."""
     made = []

@@ -38,8 +38,41 @@ def make_limb(puppet: Puppet, one: str, other: str) -> tuple[Puppet, str]:
     """
     way = path(puppet, one, other)
     joints, end = (tuple(way[:-1]), way[-1]) if len(way) > 1 else (tuple(way), None)
+    return _limb_over(puppet, joints, end)
+
+
+def limbs_along(puppet: Puppet, joints: Sequence[str], count: int) -> tuple[Puppet, list[str]]:
+    """A chain of joints in `count` limbs one after the other, each reaching with the tip of its last joint: grips along a tail.
+
+    The target of each rides on the limb before. Refuses fewer joints than limbs, and a last joint without a tip.
+    """
+    if not 1 <= count <= len(joints):
+        raise RigError(
+            f"{len(joints)} joints can't be held in {count} places. Let it bend in more joints first."
+        )
+    made: list[str] = []
+    whole = puppet.joints[joints[0]].name
+    whole = whole.rstrip("0123456789 ") or whole  # the first of a series
+    for i in range(count):
+        some = joints[len(joints) * i // count : len(joints) * (i + 1) // count]
+        puppet, key = _limb_over(puppet, tuple(some), None)
+        name = unique(
+            f"{whole} {i + 1} of {count}" if count > 1 else f"{whole} tip", names_like(puppet, "limb")
+        )
+        # A tail has no side to which it should bend, so there is nothing to be found.
+        puppet = change(puppet, key, name=name, side_chosen=True)
+        puppet = change(
+            puppet, puppet.limbs[key].target, name=unique(f"{name} target", names_like(puppet, "joint"))
+        )
+        made.append(key)
+    return puppet, made
+
+
+def _limb_over(puppet: Puppet, joints: tuple[str, ...], end: str | None) -> tuple[Puppet, str]:
+    """A limb over joints that reaches with the pivot of its end, or without one with the tip of its last joint."""
     _refuse_unfit(puppet, joints, end)
-    tip = None if end is not None else puppet.joints[joints[0]].tip
+    way = [*joints, *([end] if end is not None else [])]
+    tip = None if end is not None else puppet.joints[joints[-1]].tip
     name, kind = default_name(puppet, way)
     before = puppet
     puppet, key = new_id(puppet, "limb")
@@ -78,8 +111,8 @@ def _turned_by_limb(puppet: Puppet, joints: Iterable[str]) -> Puppet:
 
 def _refuse_unfit(puppet: Puppet, joints: tuple[str, ...], end: str | None) -> None:
     names = [puppet.joints[key].name for key in joints]
-    if end is None and puppet.joints[joints[0]].tip is None:
-        raise RigError(f"{names[0]} alone has no tip to reach with. Drag on to the next joint of the limb.")
+    if end is None and puppet.joints[joints[-1]].tip is None:
+        raise RigError(f"{names[-1]} alone has no tip to reach with. Drag on to the next joint of the limb.")
     aimed = {*targets(puppet), *toes(puppet)}
     if aim := next((key for key in (*joints, end) if key in aimed), None):
         raise RigError(

@@ -4,7 +4,7 @@ from umbrite.rig.change import change, get_joint, get_part, require_finite
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import targets
-from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, limb_tip
+from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, limb_tip, nearest_bone
 from umbrite.rig.model import Puppet, point
 
 
@@ -20,8 +20,14 @@ def move_pivot(puppet: Puppet, key: str, to: complex) -> Puppet:
 
 
 def join_parts(puppet: Puppet, part: str, parent: str, pivot: complex) -> Puppet:
-    """Let a part turn about a board point and hang from another part; nothing moves. Refuses what `set_parent` refuses."""
+    """Let a part turn about a board point and hang from another part, of one that bends from the bone there; nothing moves.
+
+    Refuses what `set_parent` refuses.
+    """
     key, above = get_part(puppet, part).joint, get_part(puppet, parent).joint
+    mesh = puppet.parts[parent].mesh
+    if mesh is not None and key not in mesh.joints:
+        above = nearest_bone(puppet, mesh.joints, pivot)
     if key == above:
         return move_pivot(puppet, key, pivot)
     return set_parent(move_pivot(puppet, key, pivot), [key], above)

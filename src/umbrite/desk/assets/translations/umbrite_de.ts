@@ -372,12 +372,24 @@
       <translation>Über die gewählten Knochen biegen</translation>
     </message>
     <message>
+      <source>Grip at its tip</source>
+      <translation>Griff an der Spitze</translation>
+    </message>
+    <message>
+      <source>Grips at each third</source>
+      <translation>Griffe an jedem Drittel</translation>
+    </message>
+    <message>
       <source>Stop bending</source>
       <translation>Nicht mehr biegen</translation>
     </message>
     <message>
       <source>Paint weights</source>
       <translation>Gewichte malen</translation>
+    </message>
+    <message>
+      <source>Mesh points</source>
+      <translation>Netzpunkte</translation>
     </message>
     <message>
       <source>Weights to the other side</source>
@@ -920,6 +932,10 @@
       <translation>Über das Teil malen: der Knochen nimmt es mit. Ein Klick auf eine Niete wählt den Knochen; ein Stift drückt fester oder sachter.</translation>
     </message>
     <message>
+      <source>Drag points of the mesh; click to add one, Del takes the picked ones out. Shift picks several, Alt+drag a box of them.</source>
+      <translation>Netzpunkte ziehen; ein Klick setzt einen, Entf nimmt die gewählten heraus. Umschalt wählt mehrere, Alt+Ziehen einen Kasten davon.</translation>
+    </message>
+    <message>
       <source>Make controls from the limbs and carriers, or drag one to another place. What it moves stays.</source>
       <translation>Mach Griffe aus Gliedern und Trägern, oder ziehe einen woandershin. Was er bewegt, bleibt.</translation>
     </message>
@@ -1028,6 +1044,10 @@
       <translation>das Glied würde gegen seine Seite beugen</translation>
     </message>
     <message>
+      <source>the drawing folds over</source>
+      <translation>die Zeichnung schlägt um</translation>
+    </message>
+    <message>
       <source>nothing shows all the way</source>
       <translation>nichts zeigt sich, ganz herum</translation>
     </message>
@@ -1042,6 +1062,10 @@
     <message>
       <source>bends wrong</source>
       <translation>beugt falsch</translation>
+    </message>
+    <message>
+      <source>it folds over</source>
+      <translation>schlägt um</translation>
     </message>
     <message>
       <source>free</source>
@@ -1576,6 +1600,14 @@
       <translation>Keine Gliedmaße wurde gemacht: auf dem Gelenk loslassen, an dem sie endet, etwa Handgelenk oder Knöchel.</translation>
     </message>
     <message>
+      <source>Move points of the mesh</source>
+      <translation>Netzpunkte verschieben</translation>
+    </message>
+    <message>
+      <source>Add a point to the mesh</source>
+      <translation>Netzpunkt setzen</translation>
+    </message>
+    <message>
       <source>{name} sprang back; nothing was changed.</source>
       <translation>{name} sprang zurück; nichts wurde geändert.</translation>
     </message>
@@ -1692,6 +1724,10 @@
       <translation>{part} biegt sich nun über {count} Knochen. Nichts hat sich bewegt.</translation>
     </message>
     <message>
+      <source>Bend {part} in {count} joints</source>
+      <translation>{part} in {count} Gelenken biegen</translation>
+    </message>
+    <message>
       <source>Stop bending {part}</source>
       <translation>{part} nicht mehr biegen</translation>
     </message>
@@ -1730,6 +1766,30 @@
     <message>
       <source>What is selected bends already.</source>
       <translation>Das Gewählte biegt sich schon.</translation>
+    </message>
+    <message>
+      <source>Grips along {part}</source>
+      <translation>Griffe entlang {part}</translation>
+    </message>
+    <message>
+      <source>Made: {names}. Drag them in Rehearse, Ctrl+5.</source>
+      <translation>Gemacht: {names}. In der Probe ziehen, Strg+5.</translation>
+    </message>
+    <message>
+      <source>Take {count} points out of the mesh</source>
+      <translation>{count} Netzpunkte herausnehmen</translation>
+    </message>
+    <message>
+      <source>Click a part that bends first.</source>
+      <translation>Erst ein Teil anklicken, das sich biegt.</translation>
+    </message>
+    <message>
+      <source>A piece of the drawing would lie beside the mesh and be cut off where it bends. Leave it a margin.</source>
+      <translation>Ein Stück der Zeichnung läge neben dem Netz und fehlte beim Biegen. Etwas Rand lassen.</translation>
+    </message>
+    <message>
+      <source>Pick points of the mesh first: click one, or draw a box with Alt.</source>
+      <translation>Erst Netzpunkte wählen: einen anklicken oder mit Alt einen Kasten ziehen.</translation>
     </message>
     <message>
       <source>Draw bone {name}</source>
@@ -3129,8 +3189,16 @@
       <translation>Wie viel schmaler es wird, wo ein Gelenk es dehnt, damit die Fläche bleibt</translation>
     </message>
     <message>
+      <source>Joints</source>
+      <translation>Gelenke</translation>
+    </message>
+    <message>
       <source>{name} bends over {count} joints: {triangles} triangles, {cost} ms to paint.</source>
       <translation>{name} biegt sich über {count} Gelenke: {triangles} Dreiecke, {cost} ms zu malen.</translation>
+    </message>
+    <message>
+      <source>Closer where it curves</source>
+      <translation>Dichter, wo es sich krümmt</translation>
     </message>
     <message>
       <source>Mesh</source>
@@ -3143,6 +3211,18 @@
     <message>
       <source>Weights</source>
       <translation>Gewichte</translation>
+    </message>
+    <message>
+      <source>Points</source>
+      <translation>Punkte</translation>
+    </message>
+    <message>
+      <source>Tip grip</source>
+      <translation>Spitzengriff</translation>
+    </message>
+    <message>
+      <source>Three grips</source>
+      <translation>Drei Griffe</translation>
     </message>
     <message>
       <source>Stiff again</source>

@@ -39,6 +39,7 @@ SHORT: dict[Reason, str] = {
     "gap": "a gap opens",
     "edge": "an edge shows",
     "side": "bends wrong",
+    "fold": "it folds over",
     "free": "free",
 }
 

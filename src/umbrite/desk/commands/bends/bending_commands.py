@@ -1,11 +1,15 @@
 """Parts that bend: made so along their middle line or over bones, made stiff again, their mesh made finer."""
 
-from umbrite.art.bending.bendy import bend_over, bend_part, covers, mesh_for, weighed_anew
+from collections.abc import Callable
+
+from umbrite.art.bending.bendy import bend_anew, bend_over, bend_part, covers, mesh_for, weighed_anew
 from umbrite.art.pictures import Picture
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS
 from umbrite.desk.theme.language import tr
+from umbrite.rig.edits.control_proposals import grip_limbs
+from umbrite.rig.edits.limbs import limbs_along
 from umbrite.rig.edits.limits import set_loose
 from umbrite.rig.edits.meshes.mesh_edits import set_keeping, set_mesh
 from umbrite.rig.edits.meshes.weight_edits import mirrored_weights, typed
@@ -94,6 +98,34 @@ def bend_over_bones(session: Session) -> None:
     name = puppet.parts[part].name
     session.edit(tr("Bend {part} over {count} bones", part=name, count=len(joints)), puppet=puppet)
     session.say(tr("{part} bends over {count} bones now. Nothing has moved.", part=name, count=len(joints)))
+
+
+def set_joints(session: Session, part: str, count: int, *, by_curvature: bool) -> None:
+    """The part bends in another number of joints, evenly or closer where it curves."""
+    puppet, keys = bend_anew(
+        session.puppet, part, picture_of(session, part), count, by_curvature=by_curvature
+    )
+    name = puppet.parts[part].name
+    session.edit(tr("Bend {part} in {count} joints", part=name, count=len(keys)), puppet=puppet)
+    session.selection.pick([part])
+
+
+def grips(count: int) -> Callable[[Session], None]:
+    """Limbs along each of the selected parts that bend, with a grip at the tip, or one at the end of each of `count` stretches."""
+
+    def make(session: Session) -> None:
+        puppet, made = session.puppet, []
+        for key in bent_parts(session):
+            mesh = puppet.parts[key].mesh
+            puppet, limbs = limbs_along(puppet, mesh.joints if mesh is not None else (), count)
+            puppet, controls = grip_limbs(puppet, limbs)
+            made += controls
+        parts = label_of(session, bent_parts(session))
+        session.edit(tr("Grips along {part}", part=parts), puppet=puppet)
+        names = ", ".join(puppet.controls[key].name for key in made)
+        session.say(tr("Made: {names}. Drag them in Rehearse, Ctrl+5.", names=names))
+
+    return make
 
 
 def stiffen(session: Session) -> None:

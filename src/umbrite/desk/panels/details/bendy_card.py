@@ -5,17 +5,20 @@ import time
 from PySide6.QtCore import QRect, Qt, QTimer
 from PySide6.QtGui import QTransform
 from PySide6.QtWidgets import (
+    QCheckBox,
     QFormLayout,
     QGridLayout,
     QLabel,
     QPushButton,
     QSizePolicy,
     QSlider,
+    QSpinBox,
     QVBoxLayout,
     QWidget,
 )
 
-from umbrite.desk.commands.bends import bending_commands
+from umbrite.art.bending.bendy import bends_alone
+from umbrite.desk.commands.bends import bending_commands, mesh_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.language import tr
 from umbrite.motion.scene import Bent
@@ -28,6 +31,7 @@ from umbrite.rig.remembered import remembered_by
 
 # Places of the slider for a density of 1; twice as far is twice as dense, half of it half.
 MIDDLE, MOST = 20, 80
+UNEVEN = 1.15  # so much longer is the longest bone where they lie closer in curves
 UNTURNED = (1.0, 0.0, 0.0, 1.0, 0.0, 0.0)
 
 
@@ -59,10 +63,17 @@ class BendyCard(QWidget):
         for words, slider in (("Mesh", self.density), ("Squash", self.squash)):
             slider.setAccessibleName(tr(words))
             form.addRow(tr(words), slider)
+        self.joints, self.curved = QSpinBox(), QCheckBox(tr("Closer where it curves"))
+        self.joints.setRange(1, 60)
+        self.joints.setMaximumWidth(64)
+        self.joints.setAccessibleName(tr("Joints"))
+        form.insertRow(0, tr("Joints"), self.joints)
+        form.insertRow(1, "", self.curved)
         row = QGridLayout()
         self.buttons = {}
         for words, work in (
-            ("Weights", bending_commands.take_brush), ("Hang loose", bending_commands.hang_bent), ("Stiff again", bending_commands.stiffen)
+            ("Weights", bending_commands.take_brush), ("Points", mesh_commands.take_points), ("Hang loose", bending_commands.hang_bent),
+            ("Tip grip", bending_commands.grips(1)), ("Three grips", bending_commands.grips(3)), ("Stiff again", bending_commands.stiffen)
         ):  # fmt: skip
             button = QPushButton(tr(words))
             button.clicked.connect(lambda _on=False, work=work: attempt(session, lambda: work(session)))
@@ -72,6 +83,8 @@ class BendyCard(QWidget):
         column.addLayout(row)
         self.density.sliderReleased.connect(self._set_density)
         self.squash.sliderReleased.connect(self._set_squash)
+        self.joints.editingFinished.connect(self._set_joints)
+        self.curved.clicked.connect(self._set_joints)
         for signal in (session.selection.changed, session.settled, session.stage.station_changed):
             signal.connect(self.refresh)
         # What is not there yet is asked for again.
@@ -90,6 +103,11 @@ class BendyCard(QWidget):
         if mesh is None:
             return
         self.squash.setValue(round(mesh.keeps_area * 100))
+        alone = bends_alone(self.session.puppet, self.part)
+        self.joints.setEnabled(alone)
+        self.curved.setEnabled(alone)
+        self.joints.setValue(len(mesh.joints))
+        self.curved.setChecked(self._is_uneven(mesh))
         self.about.setText(
             tr(
                 "{name} bends over {count} joints: {triangles} triangles, {cost} ms to paint.",
@@ -108,6 +126,22 @@ class BendyCard(QWidget):
             self._soon.start()
             return "…"
         return f"{_measured(mesh, level):.1f}"
+
+    def _is_uneven(self, mesh: Mesh) -> bool:
+        bones = [self.session.puppet.joints[key] for key in mesh.joints]
+        lengths = [abs(bone.tip.z - bone.pivot.z) for bone in bones if bone.tip is not None]
+        return bool(lengths) and max(lengths) > UNEVEN * min(lengths)
+
+    def _set_joints(self) -> None:
+        mesh = self.session.puppet.parts[self.part].mesh if self.part in self.session.puppet.parts else None
+        count, curved = self.joints.value(), self.curved.isChecked()
+        if mesh is None or (count == len(mesh.joints) and curved == self._is_uneven(mesh)):
+            return
+        attempt(
+            self.session,
+            lambda: bending_commands.set_joints(self.session, self.part, count, by_curvature=curved),
+        )
+        self.refresh()
 
     def _set_density(self) -> None:
         density = self.density.value() / MIDDLE

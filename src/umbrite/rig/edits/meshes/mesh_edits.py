@@ -9,6 +9,7 @@ from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.pivots import keep_limbs
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, children, targets
+from umbrite.rig.limb_shape import nearest_bone
 from umbrite.rig.mesh import mesh_fault, with_keeping
 from umbrite.rig.model import Joint, Mesh, Puppet, point
 from umbrite.rig.words.names import unique
@@ -72,7 +73,7 @@ def chain_along(
         keys.append(key)
     for child in below:
         at = before.joints[child].pivot.z
-        nearest = min(keys, key=lambda key: _away(puppet.joints[key], at))
+        nearest = nearest_bone(puppet, keys, at)
         if nearest != own:
             puppet = set_parent(puppet, [child], nearest)
     return keep_limbs(before, puppet), keys
@@ -87,14 +88,6 @@ def _from_pivot(line: Sequence[complex], pivot: complex) -> list[complex]:
     if walked > whole / 3 or abs(points[nearest] - pivot) > whole / 6:
         return points
     return [pivot, *(z for z in points[nearest + 1 :] if abs(z - pivot) > SHORTEST)]
-
-
-def _away(joint: Joint, z: complex) -> float:
-    """How far a board point lies from a bone at rest; a little nearer to its tip, from which things hang."""
-    tip = joint.pivot.z if joint.tip is None else joint.tip.z
-    way = tip - joint.pivot.z
-    share = ((z - joint.pivot.z) * way.conjugate()).real / max(abs(way) ** 2, 1e-12)
-    return abs(z - joint.pivot.z - way * min(max(share, 0.0), 1.0)) - 1e-3 * min(max(share, 0.0), 1.0)
 
 
 def bones_in_family(puppet: Puppet, joints: Sequence[str]) -> list[int]:
