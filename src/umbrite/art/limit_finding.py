@@ -21,6 +21,7 @@ from umbrite.rig.placement import Box
 Reason = Literal["gap", "edge", "side", "fold", "free"]
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
+Field = NDArray[np.float32]
 Flags = NDArray[np.bool_]
 
 SAMPLES = 900.0  # across the field around the pivot
@@ -56,7 +57,7 @@ class Outline(NamedTuple):
 
     points: Complexes
     cap: Flags
-    field: Floats
+    field: Field
 
 
 class SeamTurning:
@@ -88,39 +89,41 @@ class SeamTurning:
         rows, columns = np.nonzero(seam)
         middle = complex(self.box.left, self.box.top) + complex(columns.mean(), rows.mean()) / self.scale
         fields = [_signed(mask) / self.scale for mask in masks]
+        read = [field.astype(np.float32) for field in fields]  # as they are read, hundreds of times
         self.child, self.parent = (
-            self._outline(masks[i], fields[i], fields[1 - i], _middle(sheets) - middle)
+            self._outline(masks[i], fields[i], (read[i], read[1 - i]), _middle(sheets) - middle)
             for i, sheets in enumerate((child, parent))
         )
         self.empty = not (self.child.cap.any() or self.parent.cap.any())
 
-    def _outline(self, mask: Mask, field: Floats, other: Floats, body: complex) -> Outline:
+    def _outline(self, mask: Mask, field: Floats, read: tuple[Field, Field], body: complex) -> Outline:
+        """The outline of one of the two; `read` are the fields of it and of the other part, to be kept and read."""
         found, _ = cv2.findContours(mask, cv2.RETR_LIST, cv2.CHAIN_APPROX_NONE)
         cells = np.concatenate([np.asarray(loop).reshape(-1, 2) for loop in found])
         inside = (
             (cells > 0).all(axis=1) & (cells[:, 0] < mask.shape[1] - 1) & (cells[:, 1] < mask.shape[0] - 1)
         )
         cells = cells[inside]  # the border of the samples is no outline
-        rise_y, rise_x = (np.asarray(rise) for rise in np.gradient(field))
-        down = rise_x[cells[:, 1], cells[:, 0]] + 1j * rise_y[cells[:, 1], cells[:, 0]]
+        x, y = cells[:, 0], cells[:, 1]
+        down = (field[y, x + 1] - field[y, x - 1]) / 2 + 1j * (field[y + 1, x] - field[y - 1, x]) / 2
         length = np.maximum(np.abs(down), 1e-9)
         # The traced cells lie inside; the outline lies where the field is nothing.
-        at = cells[:, 0] + 1j * cells[:, 1] + 0.5 + 0.5j
-        off = field[cells[:, 1], cells[:, 0]] * self.scale
+        at = x + 1j * y + 0.5 + 0.5j
+        off = field[y, x] * self.scale
         at = (at - down / length * off) / self.scale
         points = at + complex(self.box.left, self.box.top) - self.pivot
-        hidden = self._read(other, points) > self.bare
+        hidden = self._read(read[1], points) > self.bare
         cap = hidden & ((points * np.conj(body)).real < 0)
-        return Outline(points, cap, field)
+        return Outline(points, cap, read[0])
 
-    def _read(self, field: Floats, points: Complexes) -> Floats:
+    def _read(self, field: Field, points: Complexes) -> Floats:
         """A field at points relative to the pivot; far outside beyond its border."""
         at = (points + self.pivot - complex(self.box.left, self.box.top)) * self.scale - (0.5 + 0.5j)
         if not points.size:
             return np.zeros(0)
         xs, ys = at.real.astype(np.float32), at.imag.astype(np.float32)
         read = cv2.remap(
-            field.astype(np.float32), xs[None], ys[None], cv2.INTER_LINEAR,
+            field, xs[None], ys[None], cv2.INTER_LINEAR,
             borderMode=cv2.BORDER_CONSTANT, borderValue=-1e3,
         )  # fmt: skip
         found: Floats = np.asarray(read, dtype=np.float64).ravel()
