@@ -11,7 +11,7 @@ from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
 
-from umbrite import __version__, cli_takes
+from umbrite import __version__, cli_building, cli_takes
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding, gravest_first
 from umbrite.checking.findings_report import findings_report
@@ -33,7 +33,17 @@ from umbrite.rig.errors import RigError, UmbriteError
 from umbrite.rig.model import Control, Pose, Puppet
 from umbrite.rig.numbers.angles import from_shown
 
-COMMANDS = ("pose", "check", "workout", "joints", "limits", "convert", "schema", *cli_takes.COMMANDS)
+COMMANDS = (
+    "pose",
+    "check",
+    "workout",
+    "joints",
+    "limits",
+    "convert",
+    "schema",
+    *cli_building.COMMANDS,
+    *cli_takes.COMMANDS,
+)
 
 
 def main(argv: Sequence[str] | None = None) -> int:
@@ -114,6 +124,7 @@ def _parser() -> argparse.ArgumentParser:
     convert.add_argument("input", type=Path, metavar="IN")
     convert.add_argument("output", type=Path, metavar="OUT")
     convert.set_defaults(does=_convert)
+    cli_building.add_commands(commands)
     cli_takes.add_commands(commands)
     commands.add_parser("schema", help="the JSON Schema of the native file").set_defaults(does=_schema)
     return parser

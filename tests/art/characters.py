@@ -43,12 +43,118 @@ class Character(NamedTuple):
     parents: dict[str, str]
     pivots: dict[str, complex]
     widths: dict[str, float]
+    pieces: dict[str, str]  # what each part is, in plain words
 
 
 def character(seed: int, body: str, style: str) -> Character:
     """The character of a seed."""
     random = np.random.default_rng([seed, BODIES.index(body), 7])
+    return _drawn(_pieces(body, random), style, random)
+
+
+def wild(seed: int, body: str, style: str) -> Character:
+    """The same kind of body as nobody poses it for a rigger: limbs flung about, mirrored, with a large or a small head, some pieces
+    missing, and pieces that are no bones: hat, patch, cup.
+    """
+    random = np.random.default_rng([seed, BODIES.index(body), 13])
     pieces = _pieces(body, random)
+    for name, far in (
+        ("upper arm", 0.9),
+        ("forearm", 0.5),
+        ("thigh", 0.35),
+        ("shin", 0.3),
+        ("foot", 0.6),
+        ("tail 1", 0.5),
+        ("wing 1", 0.5),
+        ("head", 0.2),
+    ):
+        for piece in [p for p in pieces if p.name.endswith(name)]:
+            pieces = _turned(pieces, piece.key, random.uniform(-far, far))
+    if any(p.name == "head" for p in pieces):
+        pieces = _larger(pieces, "head", float(np.exp(random.uniform(-0.25, 0.4))))
+    droppable = [
+        p.key
+        for p in pieces
+        if p.name in {"neck", "hand", "foot", "eye", "tail 3", "wing 2"} or p.name.endswith("foot")
+    ]
+    gone = {key for key in droppable if random.random() < 0.15}
+    by_key = {p.key: p for p in pieces}
+    pieces = [
+        p._replace(parent=by_key[p.parent].parent) if p.parent in gone else p
+        for p in pieces
+        if p.key not in gone
+    ]
+    on_head = next((p for p in pieces if p.name in {"head", "mantle"}), pieces[0])
+    trunk = next((p for p in pieces if p.name == "trunk"), pieces[0])
+    hat = on_head.end - 1j * on_head.radii[1] * 0.9
+    middle = (trunk.pivot + trunk.end) / 2
+    extras = [
+        Piece(
+            "",
+            "hat",
+            on_head.key,
+            hat,
+            hat - 30j,
+            (on_head.radii[1] * 0.8, on_head.radii[1] * 0.5),
+            on_head.depth + 1,
+        ),
+        Piece(
+            "",
+            "patch",
+            trunk.key,
+            middle,
+            middle + 12,
+            (trunk.radii[0] * 0.25, trunk.radii[0] * 0.22),
+            trunk.depth + 1,
+        ),
+    ]
+    hands = [p for p in pieces if p.name == "hand"]
+    if hands:
+        cup = hands[-1].end
+        extras.append(
+            Piece("", "cup", hands[-1].key, cup, cup + 30j, (24, 20), hands[-1].depth + 1, round=False)
+        )
+    pieces += [extra for extra in extras if random.random() < 0.5]
+    if random.random() < 0.5 and body != "tentacled":
+        pieces = [p._replace(pivot=1000 - p.pivot.conjugate(), end=1000 - p.end.conjugate()) for p in pieces]
+    return _drawn(pieces, style, random)
+
+
+def _below(pieces: list[Piece], key: str) -> set[str]:
+    found = {key}
+    for _ in pieces:
+        found |= {p.key for p in pieces if p.parent in found}
+    return found
+
+
+def _turned(pieces: list[Piece], key: str, turn: float) -> list[Piece]:
+    """A piece turned about its pivot, with all that hangs from it."""
+    about, moved = next(p.pivot for p in pieces if p.key == key), _below(pieces, key)
+    spin = complex(np.exp(1j * turn))
+    return [
+        p._replace(pivot=about + (p.pivot - about) * spin, end=about + (p.end - about) * spin)
+        if p.key in moved
+        else p
+        for p in pieces
+    ]
+
+
+def _larger(pieces: list[Piece], name: str, by: float) -> list[Piece]:
+    key = next(p.key for p in pieces if p.name == name)
+    about, moved = next(p.pivot for p in pieces if p.key == key), _below(pieces, key)
+    return [
+        p._replace(
+            pivot=about + (p.pivot - about) * by,
+            end=about + (p.end - about) * by,
+            radii=(p.radii[0] * by, p.radii[1] * by),
+        )
+        if p.key in moved
+        else p
+        for p in pieces
+    ]
+
+
+def _drawn(pieces: list[Piece], style: str, random: np.random.Generator) -> Character:
     size = float(np.exp(random.uniform(np.log(300), np.log(3000)))) / 1000
     drawn = min(size, 0.6)  # drawn at most so large, and scaled on the board
     names = _names(pieces, style, random)
@@ -68,6 +174,7 @@ def character(seed: int, body: str, style: str) -> Character:
         {keys[p.key]: keys.get(p.parent, "") for p in pieces},
         {keys[p.key]: p.pivot * size for p in pieces},
         {keys[p.key]: 2 * min(p.radii) * size for p in pieces},
+        {keys[p.key]: p.key for p in pieces},
     )  # fmt: skip
 
 

@@ -61,6 +61,16 @@ class Contact(NamedTuple):
     goods: tuple[float, float]
 
 
+class Pieces(NamedTuple):
+    """Parts as they lie, back to front: their sheets, opaque areas (square board pixels), widths, and where any two of them overlap."""
+
+    keys: list[str]
+    sheets: dict[str, Sheet]
+    areas: dict[str, float]
+    widths: dict[str, float]
+    contacts: dict[tuple[str, str], Contact]  # of a child and what it would hang from
+
+
 def find_joints(
     puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None
 ) -> list[Proposal]:
@@ -68,6 +78,11 @@ def find_joints(
 
     `pictures` gives RGBA pixels by drawing fingerprint. Raises RigError where there are not two parts.
     """
+    return joints_among(puppet, pieces_of(puppet, pictures, keys))
+
+
+def pieces_of(puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None) -> Pieces:
+    """The parts that count, and how they lie on each other. Raises RigError where there are not two."""
     wanted = set(puppet.order if keys is None else keys)
     chosen = [key for key in puppet.order if key in wanted and _is_paper(puppet, key, asked=keys is not None)]
     if len(chosen) < 2:
@@ -89,7 +104,7 @@ def find_joints(
                 contacts[one, other] = found
                 contacts[other, one] = Contact(found.pivots[::-1], found.goods[::-1])
     widths = {key: _width(sheet) for key, sheet in sheets.items()}
-    return _family(puppet, chosen, areas, widths, _explained(contacts, widths))
+    return Pieces(chosen, sheets, areas, widths, _explained(contacts, widths))
 
 
 def _turns(puppet: Puppet) -> list[dict[str, int]]:
@@ -232,23 +247,24 @@ def _covered(end: Circle, under: Mask) -> float:
     return float(np.count_nonzero(disc & under)) / max(1.0, float(np.count_nonzero(disc)))
 
 
-def _family(
-    puppet: Puppet,
-    keys: list[str],
-    areas: Mapping[str, float],
-    widths: Mapping[str, float],
-    contacts: Mapping[tuple[str, str], Contact],
-) -> list[Proposal]:
-    """The tree of each group of parts that hang together, from its root outwards."""
+def likely_joints(puppet: Puppet, pieces: Pieces) -> dict[tuple[str, str], float]:
+    """How likely each part hangs from each other part that it lies on: by overlap, names, size and draw order."""
+    keys, _, areas, _, contacts = pieces
     names = {key: puppet.parts[key].name for key in keys}
     depth = {key: i for i, key in enumerate(keys)}
-    likely = {
+    return {
         pair: _likely(names[pair[0]], names[pair[1]], areas[pair[0]], areas[pair[1]], found)
         # Pieces of one limb mostly lie one upon the other, not far apart in the draw order.
         + BESIDE * float(np.exp((1 - abs(depth[pair[0]] - depth[pair[1]])) / FEW_BETWEEN))
         for pair, found in contacts.items()
     }
-    likely = {pair: score for pair, score in likely.items() if score >= LEAST_LIKELY}
+
+
+def joints_among(puppet: Puppet, pieces: Pieces) -> list[Proposal]:
+    """The tree of each group of parts that hang together, from its root outwards."""
+    keys, _, areas, widths, contacts = pieces
+    names = {key: puppet.parts[key].name for key in keys}
+    likely = {pair: score for pair, score in likely_joints(puppet, pieces).items() if score >= LEAST_LIKELY}
     found: list[Proposal] = []
     for group in _groups(keys, likely):
         joined = _joined_pieces(group, _tree(group, likely))

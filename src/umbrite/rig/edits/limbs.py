@@ -41,6 +41,11 @@ def make_limb(puppet: Puppet, one: str, other: str) -> tuple[Puppet, str]:
     return _limb_over(puppet, joints, end)
 
 
+def make_tip_limb(puppet: Puppet, joints: Sequence[str]) -> tuple[Puppet, str]:
+    """A limb over joints, each the parent of the next, that reaches with the tip of the last one: an arm that ends without a hand."""
+    return _limb_over(puppet, tuple(joints), None)
+
+
 def limbs_along(puppet: Puppet, joints: Sequence[str], count: int) -> tuple[Puppet, list[str]]:
     """A chain of joints in `count` limbs one after the other, each reaching with the tip of its last joint: grips along a tail.
 

@@ -1,0 +1,417 @@
+"""Which piece is which: loose parts set onto the places of a body plan, by names, shapes, where they lie and what they lie on.
+
+How well a piece fits a place is a number, and so is how well it hangs from the piece on the place above. A plan is a tree, so its best
+filling is found by dynamic programming from the ends to the root; a piece that is asked for twice gets dearer until it is not
+(Lagrangian relaxation, Fisher, "The Lagrangian Relaxation Method for Solving Integer Programming Problems", 1981), and what is left over
+is tried on the free places and exchanged as long as anything gains. Both facings are tried, and all plans where none is given.
+"""
+
+import math
+from collections.abc import Iterable, Mapping, Sequence
+from typing import NamedTuple
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from umbrite.art.building.body_plan import BodyPlan, Place, places_of
+from umbrite.art.joint_finding import Pieces, likely_joints
+from umbrite.art.masks import INSIDE, Sheet
+from umbrite.rig.model import Puppet
+from umbrite.rig.words.body_words import kind_of
+from umbrite.rig.words.names import side_of
+from umbrite.rig.words.word_table import meaning, says_nothing
+
+Floats = NDArray[np.float64]
+PLACED = 2.0  # what a piece on a place is worth before anything speaks for or against it
+KIND, OTHER_KIND, NO_KIND, WORDS = 3.0, -3.0, -1.0, 0.8
+SIDE, OTHER_SIDE = 1.0, -2.5
+NUMBER, OTHER_NUMBER = 1.0, -0.6
+OFF, SIZE = (
+    0.075,
+    0.4,
+)  # how far a piece lies from its place (diagonals), and how much larger (logarithm), until it costs a half
+MOST_OFF, MOST_SIZE = 4.0, 2.5
+NAMED = 0.35  # so much less shape and place count where a name tells what it is
+BEFORE = (
+    1.0  # what it is worth that a near piece lies before the middle of the draw order, or a far one behind
+)
+HANGS, APART, LOOSE = (
+    1.6,
+    -1.6,
+    -0.4,
+)  # of a joint that is certain, of pieces that do not touch, and of one whose carriers are all missing
+MISSING = -2.0  # of a place that the plan needs
+LEFT_OVER = -1.0  # of a piece that lies on nothing
+ALIKE = 0.6  # of pairs of one size
+DEARER, ROUNDS = 0.6, 60
+
+
+class Trait(NamedTuple):
+    """A piece in the figure's frame: its middle, length and width in diagonals, and its place in the draw order, 0 (behind) to 1."""
+
+    at: complex
+    long: float
+    wide: float
+    depth: float
+
+
+class Filled(NamedTuple):
+    """A plan with the pieces on its places, how sure each is (0 to 1), what is left over, and to which side (+1 right) the figure looks."""
+
+    plan: BodyPlan
+    pieces: dict[str, str]
+    sure: dict[str, float]
+    left: tuple[str, ...]
+    facing: int
+    score: float
+
+
+class _Scores(NamedTuple):
+    """Numbers for places (p), pieces (n): `own` (p, n), `hangs` (n, n + 1) of a piece on another or on nothing, `missing` (p,)."""
+
+    own: Floats
+    hangs: Floats
+    missing: Floats
+    up: list[int]  # the place above each; -1 at the root
+    twins: list[tuple[int, int]]
+    sizes: Floats  # logarithms of areas
+    rows: list[list[int]]  # places of one row, in order
+
+
+def traits_of(pieces: Pieces) -> dict[str, Trait]:
+    """Where each piece lies in the figure and how large it is."""
+    boxes = [sheet.box for sheet in pieces.sheets.values()]
+    around = boxes[0]
+    for box in boxes[1:]:
+        around = around.join(box)
+    diagonal = math.hypot(around.width, around.height) or 1.0
+    middle = complex(around.left + around.width / 2, around.top + around.height / 2)
+    last = max(len(pieces.keys) - 1, 1)
+    return {key: _trait(pieces.sheets[key], middle, diagonal, i / last) for i, key in enumerate(pieces.keys)}
+
+
+def _trait(sheet: Sheet, middle: complex, diagonal: float, depth: float) -> Trait:
+    found = cv2.findNonZero((sheet.alpha >= INSIDE).astype(np.uint8))
+    if found is None:
+        return Trait(0j, 1e-3, 1e-3, depth)
+    (x, y), (one, other), _ = cv2.minAreaRect(found)
+    size = math.sqrt(abs(abs(sheet.board.a) ** 2 - abs(sheet.board.b) ** 2)) / diagonal
+    at = (complex(sheet.board(complex(x + 0.5, y + 0.5))) - middle) / diagonal
+    return Trait(at, (max(one, other) + 1) * size, (min(one, other) + 1) * size, depth)
+
+
+def ends_of(sheet: Sheet) -> tuple[complex, complex] | None:
+    """The middles of the two round ends that a long piece would have, on the board; None for one that shows nothing."""
+    found = cv2.findNonZero((sheet.alpha >= INSIDE).astype(np.uint8))
+    if found is None:
+        return None
+    corners = cv2.boxPoints(cv2.minAreaRect(found))
+    z = corners[:, 0] + 1j * corners[:, 1] + 0.5 + 0.5j
+    one, other = (z[1] - z[0]), (z[2] - z[1])
+    long, wide = (one, other) if abs(one) >= abs(other) else (other, one)
+    way = long / max(abs(long), 1e-9) * max(abs(long) - abs(wide), 0.0) / 2
+    middle = z.mean()
+    return complex(sheet.board(complex(middle - way))), complex(sheet.board(complex(middle + way)))
+
+
+def fill(
+    puppet: Puppet, pieces: Pieces, plans: Iterable[BodyPlan], held: Mapping[str, str] | None = None
+) -> list[Filled]:
+    """Each plan filled with the pieces as well as it can be, the best first. `held` are pieces that a person has set onto places."""
+    likely, traits = likely_joints(puppet, pieces), traits_of(pieces)
+    found = []
+    for plan in plans:
+        for facing in (1, -1) if plan.profile else (1,):
+            scores = _scores(puppet, pieces, plan, facing, likely, traits)
+            filling = _best(_with_held(scores, plan, pieces, held or {}))
+            total = _total(scores, filling) + _left_over(pieces, filling)
+            found.append((total, plan, facing, scores, filling))
+    found.sort(key=lambda one: -one[0])
+    best: dict[str, Filled] = {}
+    for score, plan, facing, scores, filling in found:
+        if plan.name not in best:
+            places = places_of(plan)
+            sure_of = {i: _sure(scores, filling, p) for p, i in enumerate(filling) if i >= 0}
+            filled = [(places[p].name, i) for p, i in enumerate(_closed_up(scores, filling)) if i >= 0]
+            set_ = {name: pieces.keys[i] for name, i in filled}
+            sure = {name: sure_of[i] for name, i in filled}
+            left = tuple(key for key in pieces.keys if key not in set_.values())
+            best[plan.name] = Filled(plan, set_, sure, left, facing, score)
+    return sorted(best.values(), key=lambda one: -one.score)
+
+
+def _with_held(scores: _Scores, plan: BodyPlan, pieces: Pieces, held: Mapping[str, str]) -> _Scores:
+    """The same where a person has decided: these pieces on these places ("" leaves a place empty) and nowhere else."""
+    if not held:
+        return scores
+    own, missing = scores.own.copy(), scores.missing.copy()
+    names = [place.name for place in places_of(plan)]
+    for name, key in held.items():
+        if name not in names:
+            continue
+        p = names.index(name)
+        own[p] = -1e3
+        missing[p] = 0.0
+        if key in pieces.keys:
+            i = pieces.keys.index(key)
+            own[:, i] = -1e3
+            own[p, i] = 1e3
+    return scores._replace(own=own, missing=missing)
+
+
+def _scores(
+    puppet: Puppet,
+    pieces: Pieces,
+    plan: BodyPlan,
+    facing: int,
+    likely: Mapping[tuple[str, str], float],
+    traits: Mapping[str, Trait],
+) -> _Scores:
+    places, keys = places_of(plan), pieces.keys
+    names = [puppet.parts[key].name for key in keys]
+    own = np.array(
+        [
+            [_fits(place, name, traits[key], facing) for key, name in zip(keys, names, strict=True)]
+            for place in places
+        ]
+    )
+    hangs = np.full((len(keys), len(keys) + 1), APART)
+    hangs[:, -1] = LOOSE
+    for i, child in enumerate(keys):
+        hangs[i, i] = -1e4
+        for j, parent in enumerate(keys):
+            if (child, parent) in likely:
+                hangs[i, j] = min(HANGS * likely[child, parent], 2 * HANGS)
+    place = {one.name: p for p, one in enumerate(places)}
+    up = [place[one.on] if one.on else -1 for one in places]
+    missing = np.array([MISSING if one.row.needed and one.number == 1 else 0.0 for one in places])
+    twins = [
+        (p, place["Far" + one.name[4:]])
+        for p, one in enumerate(places) if one.side == "near" and "Far" + one.name[4:] in place
+    ]  # fmt: skip
+    sizes = np.log([max(pieces.areas[key], 1.0) for key in keys])
+    rows: dict[tuple[str, str], list[int]] = {}
+    for p, one in enumerate(places):
+        rows.setdefault((one.row.name, one.side), []).append(p)
+    return _Scores(own, hangs, missing, up, twins, sizes, list(rows.values()))
+
+
+def _fits(place: Place, name: str, trait: Trait, facing: int) -> float:
+    """How well a piece fits a place by itself."""
+    told, named = _by_name(place, name)
+    at = complex(trait.at.real * facing, trait.at.imag)
+    spread = OFF * (1.0 if place.row.many == 1 else 1.8)
+    off = min(0.5 * (abs(at - place.at) / spread) ** 2, MOST_OFF)
+    size = sum(
+        0.5 * (math.log(one / other) / SIZE) ** 2
+        for one, other in ((trait.long, place.row.long), (trait.wide, place.wide))
+    )
+    shape = off + min(size, MOST_SIZE)
+    before = BEFORE * (2 * trait.depth - 1) * {"near": 1.0, "far": -1.0, "middle": 0.0}[place.side]
+    return PLACED + told - shape * (NAMED if named else 1.0) + before * (NAMED if named else 1.0)
+
+
+def _by_name(place: Place, name: str) -> tuple[float, bool]:
+    """What a name says for or against a place, and whether it tells what the piece is."""
+    if says_nothing(name):
+        return 0.0, False
+    words = {word for word in meaning(name) if not word.isdecimal()}
+    numbers = {int(word) for word in meaning(name) if word.isdecimal()}
+    own = {word.lower() for word in (*place.row.name.split(), *place.row.words)}
+    kind, shared = kind_of(name), words & own
+    said, named = 0.0, True
+    if kind == place.row.kind or (shared - set(place.row.words)):
+        said += KIND
+    elif kind:
+        said += OTHER_KIND
+    else:
+        said, named = NO_KIND, False
+    for word in place.row.words:
+        if word in words:
+            said += WORDS
+    if {"hind", "front"} & words and {"hind", "front"} & own and not ({"hind", "front"} & words & own):
+        said += OTHER_KIND
+    if place.row.many > 1 and numbers:
+        said += NUMBER if place.number in numbers else OTHER_NUMBER
+    side = side_of(name)
+    if side != "middle" or (named and place.side != "middle"):
+        said += SIDE if side == place.side else OTHER_SIDE if "middle" not in {side, place.side} else -SIDE
+    return said, named
+
+
+def _best(scores: _Scores) -> list[int]:
+    """The piece on each place, or -1: the best filling with every piece once."""
+    count = scores.own.shape[1]
+    prices = np.zeros(count)
+    best, most = [-1] * len(scores.up), -np.inf
+    for round_ in range(ROUNDS):
+        asked = _filling(scores, prices)
+        used = np.bincount([i for i in asked if i >= 0], minlength=count)
+        feasible = _each_once(scores, asked)
+        total = _total(scores, feasible)
+        if total > most:
+            best, most = feasible, total
+        if used.max(initial=0) <= 1:
+            break
+        prices = np.maximum(prices + DEARER / (1 + 0.1 * round_) * (used - 1), 0.0)
+    return _improved(scores, best)
+
+
+def _filling(scores: _Scores, prices: Floats) -> list[int]:
+    """The best filling of the tree where a piece may stand on several places, at these prices."""
+    places, count = scores.own.shape
+    below: list[list[int]] = [[] for _ in range(places)]
+    for p, above in enumerate(scores.up):
+        if above >= 0:
+            below[above].append(p)
+    worth = np.zeros((places, count + 1))  # of the branch of each place, for each piece above it, or none
+    chosen = np.zeros((places, count + 1), dtype=np.intp)
+    for p in range(places - 1, -1, -1):
+        carried = sum((worth[g] for g in below[p]), np.zeros(count + 1))
+        own = scores.own[p] - prices + carried[:count]
+        hangs = scores.hangs if scores.up[p] >= 0 else np.zeros_like(scores.hangs)
+        with_piece = own[:, None] + hangs
+        chosen[p] = with_piece.argmax(axis=0)
+        present = with_piece.max(axis=0)
+        absent = scores.missing[p] + carried
+        chosen[p][absent > present] = -1
+        worth[p] = np.maximum(present, absent)
+    found = [-1] * places
+    nearest = [count] * places  # the piece that carries what hangs from a place
+    for p in range(places):
+        above = nearest[scores.up[p]] if scores.up[p] >= 0 else count
+        found[p] = int(chosen[p][above])
+        nearest[p] = found[p] if found[p] >= 0 else above
+    return found
+
+
+def _each_once(scores: _Scores, asked: Sequence[int]) -> list[int]:
+    """The same with every piece where it fits best of the places that asked for it."""
+    found, taken = list(asked), dict[int, int]()
+    for p, i in enumerate(asked):
+        if i < 0:
+            continue
+        if i in taken and scores.own[taken[i], i] >= scores.own[p, i]:
+            found[p] = -1
+            continue
+        if i in taken:
+            found[taken[i]] = -1
+        taken[i] = p
+    return found
+
+
+def _carrier(scores: _Scores, filling: Sequence[int], p: int) -> int:
+    """The piece that carries a place: that of the nearest place above that has one; the number of pieces where none has."""
+    above = scores.up[p]
+    while above >= 0:
+        if filling[above] >= 0:
+            return filling[above]
+        above = scores.up[above]
+    return int(scores.own.shape[1])
+
+
+def _total(scores: _Scores, filling: Sequence[int]) -> float:
+    total = 0.0
+    for p, i in enumerate(filling):
+        if i < 0:
+            total += float(scores.missing[p])
+            continue
+        total += float(scores.own[p, i])
+        if scores.up[p] >= 0:
+            total += float(scores.hangs[i, _carrier(scores, filling, p)])
+    for one, other in scores.twins:
+        a, b = filling[one], filling[other]
+        if a >= 0 and b >= 0:
+            total += ALIKE - min(4 * ALIKE * abs(float(scores.sizes[a] - scores.sizes[b])), 2 * ALIKE)
+    return total
+
+
+def _improved(scores: _Scores, filling: list[int]) -> list[int]:
+    """The filling with pieces exchanged, put onto free places or taken away, as long as anything gains by it."""
+    places, count = scores.own.shape
+    total = _total(scores, filling)
+    for _ in range(12):
+        gained = False
+        free = [i for i in range(count) if i not in filling]
+        for p in range(places):
+            tries: list[list[tuple[int, int]]] = [[(p, i)] for i in free if scores.own[p, i] > -2]
+            if filling[p] >= 0:
+                tries.append([(p, -1)])
+                tries += [
+                    [(p, filling[q]), (q, filling[p])]
+                    for q in range(places)
+                    if q != p
+                    and scores.own[q, filling[p]] > -2
+                    and (filling[q] < 0 or (q > p and scores.own[p, filling[q]] > -2))
+                ]
+            for moves in tries:
+                other = list(filling)
+                for q, i in moves:
+                    other[q] = i
+                if (better := _total(scores, other)) > total + 1e-9:
+                    filling, total, gained = other, better, True
+                    free = [i for i in range(count) if i not in filling]
+                    break
+        if not gained:
+            break
+    return filling
+
+
+def _left_over(pieces: Pieces, filling: Sequence[int]) -> float:
+    """What pieces without a place cost a plan; those that lie on others, such as faces and buckles, nothing much."""
+    used = set(filling)
+    cost = 0.0
+    for i, key in enumerate(pieces.keys):
+        if i in used:
+            continue
+        on = max((good for (one, _), good in _goods(pieces).items() if one == key), default=0.0)
+        small = pieces.areas[key] < 0.02 * sum(pieces.areas.values())
+        cost += LEFT_OVER * (0.3 if small and on > 0 else 1.0)
+    return cost
+
+
+def _goods(pieces: Pieces) -> dict[tuple[str, str], float]:
+    return {pair: found.goods[0] for pair, found in pieces.contacts.items()}
+
+
+def _closed_up(scores: _Scores, filling: Sequence[int]) -> list[int]:
+    """The filling with the pieces of each row on its first places."""
+    found = list(filling)
+    for row in scores.rows:
+        there = [filling[p] for p in row if filling[p] >= 0]
+        for k, p in enumerate(row):
+            found[p] = there[k] if k < len(there) else -1
+    return found
+
+
+def _sure(scores: _Scores, filling: Sequence[int], p: int) -> float:
+    """How sure a place is: by how much the best other filling of it, or of the place where its piece would rather be, is worse."""
+    piece, total = filling[p], _total(scores, filling)
+    places, count = scores.own.shape
+    others: list[list[int]] = []
+    for i in range(-1, count):
+        if i == piece:
+            continue
+        other = list(filling)
+        if i >= 0 and i in filling:
+            other[filling.index(i)] = piece
+        other[p] = i
+        others.append(other)
+    for q in range(places):
+        if filling[q] < 0:
+            other = list(filling)
+            other[q], other[p] = piece, -1
+            others.append(other)
+    same = _closed_up(
+        scores, filling
+    )  # where in its row a piece stands is no difference, as long as the order is the same
+    rivals = [_total(scores, other) for other in others if _closed_up(scores, other) != same]
+    lead = total - max(rivals, default=total - 5.0)
+    return round(float(1 / (1 + math.exp(-SLOPE * (lead - FAIR)))), 3)
+
+
+SLOPE, FAIR = (
+    1.0,
+    0.0,
+)  # how the lead over the next filling becomes a probability; found on generated characters

@@ -1,0 +1,108 @@
+"""The command that turns loose art into a rigged puppet by a body plan."""
+
+import argparse
+import json
+from collections.abc import Mapping
+from pathlib import Path
+from typing import Any
+
+from msgspec.structs import replace
+
+from umbrite.checking.puppet_findings import findings
+from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.opening import NATIVE, open_any
+from umbrite.files.package import save
+from umbrite.files.png import decode
+from umbrite.rig.model import Puppet
+
+COMMANDS = ("build",)
+MOST_BYTES = 1_000_000  # of a plan
+
+
+def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") -> None:
+    """Put this command beside the others."""
+    build = commands.add_parser("build", help="a rigged puppet from loose art, by a body plan")
+    build.add_argument(
+        "art", type=Path, metavar="ART", help="a layered picture, a folder of pictures, or a puppet"
+    )
+    build.add_argument("out", type=Path, metavar="OUT", help="the puppet, .umbrite")
+    build.add_argument(
+        "--plan", metavar="NAME", help="a body plan or the file of one; else the one that fits best"
+    )
+    build.add_argument("--json", action="store_true")
+    build.set_defaults(does=_build)
+
+
+def _build(arguments: argparse.Namespace) -> int:
+    from umbrite.art.building.body_plan import plan_named, read_plan, shipped_plans
+    from umbrite.art.building.placing import fill
+    from umbrite.art.building.rigging import build_rig
+    from umbrite.art.joint_finding import pieces_of
+
+    if arguments.out.suffix.lower() != NATIVE:
+        raise FileError(f"{shown_name(arguments.out)} should end in {NATIVE}. Give it that ending.")
+    if arguments.plan is None:
+        plans = shipped_plans()
+    elif arguments.plan.lower().endswith(".json"):
+        plans = (read_plan(_bytes(Path(arguments.plan))),)
+    else:
+        plans = (plan_named(arguments.plan),)
+    package = open_any(arguments.art)
+    pictures = {key: decode(data, key) for key, data in package.art.items()}
+    pieces = pieces_of(package.puppet, pictures)
+    filled = fill(package.puppet, pieces, plans)[0]
+    built = build_rig(package.puppet, pieces, filled, pictures)
+    save(arguments.out, replace(package, document=replace(package.document, puppet=built.puppet)))
+    report = building_report(package.puppet, filled, built)
+    if arguments.json:
+        print(json.dumps(report, indent=2, ensure_ascii=False, allow_nan=False))
+    else:
+        _tell(report)
+    return int(any(finding["severity"] == "error" for finding in report["findings"]))
+
+
+def building_report(puppet: Puppet, filled: Any, built: Any) -> dict[str, Any]:
+    """What was built, by the names that the art came with: places with confidence, what is left over, limbs, controls, findings."""
+    from umbrite.art.building.body_plan import places_of
+
+    names = {key: part.name for key, part in puppet.parts.items()}
+    made = built.puppet
+    return {
+        "plan": filled.plan.name,
+        "looks": "right" if filled.facing > 0 else "left",
+        "places": [
+            {"place": place.name, "part": names[filled.pieces[place.name]], "confidence": filled.sure[place.name]}
+            for place in places_of(filled.plan) if place.name in filled.pieces
+        ],
+        "empty": [p.name for p in places_of(filled.plan) if p.name not in filled.pieces],
+        "riding": [{"part": names[part], "on": names[on]} for part, on in built.riding],
+        "limbs": [made.limbs[key].name for key in built.limbs],
+        "controls": [made.controls[key].name for key in built.controls],
+        "notes": list(built.told),
+        "findings": [{"severity": found.severity, "text": found.text} for found in findings(made)],
+    }  # fmt: skip
+
+
+def _tell(report: Mapping[str, Any]) -> None:
+    print(f"{report['plan']}, looking {report['looks']}.")
+    for place in report["places"]:
+        print(f"  {place['place']}: {place['part']} ({place['confidence']:.0%} sure)")
+    for one in report["riding"]:
+        print(f"  {one['part']} rides on {one['on']}.")
+    for words in report["notes"]:
+        print(f"  {words}")
+    for found in report["findings"]:
+        print(f"  {found['severity']}: {found['text']}")
+    print(f"{len(report['limbs'])} limbs and {len(report['controls'])} controls made.")
+
+
+def _bytes(path: Path) -> bytes:
+    try:
+        data = path.read_bytes() if path.stat().st_size <= MOST_BYTES else None
+    except OSError as error:
+        raise FileError(
+            f"{shown_name(path)} can't be read: {error.strerror}. Check the name and the folder."
+        ) from None
+    if data is None:
+        raise FileError(f"{shown_name(path)} is too large for a body plan. Choose another file.")
+    return data
