@@ -22,7 +22,7 @@ from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.package import Package
 from umbrite.files.png import encode, fingerprint
-from umbrite.motion.bending import bend_of, bent
+from umbrite.motion.bends.bending import bend_of, bent
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import Bent, scene_of

@@ -20,6 +20,7 @@ from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.opening import read_art
 from umbrite.motion.posing import move_control_to
+from umbrite.rig.change import change
 from umbrite.rig.edits.shelf import get_pose
 
 DEMO = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
@@ -85,12 +86,16 @@ def bending(window: Window) -> None:
         point_at(window, knee + by, QMouseEvent.Type.MouseMove, held=True)
 
 
-def fanned(window: Window) -> None:
-    window.files.open(DEMO / "inkpot.ora", ask=False)
-    window.session.selection.pick(
-        [next(k for k, p in window.session.puppet.parts.items() if p.name == "Hat")]
-    )
-    window.actions_by_id["fan"].trigger()
+def plan(window: Window) -> None:
+    """A goat whose layers nobody has named, and the figure of the plan that was guessed."""
+    window.files.open(DEMO / "bramble.ora", ask=False)
+    puppet = window.session.puppet
+    for i, key in enumerate(puppet.parts):
+        puppet = change(
+            change(puppet, key, name=f"Layer {i + 1}"), puppet.parts[key].joint, name=f"Layer {i + 1}"
+        )
+    window.session.edit("Forget names", puppet=puppet)
+    window.actions_by_id["plan"].trigger()
 
 
 def diagram(window: Window) -> None:
@@ -252,7 +257,7 @@ def pose(window: Window, moves: dict[str, complex]) -> None:
 
 VIEWS: tuple[Callable[[Window], None], ...] = (
     parts,
-    fanned,
+    plan,
     pivots,
     proposals,
     bending,

@@ -316,7 +316,7 @@ def _joints(arguments: argparse.Namespace) -> int:
 
 def _limits(arguments: argparse.Namespace) -> int:
     from umbrite.art.joint_limits import find_limits
-    from umbrite.motion.folding import fold_turns
+    from umbrite.motion.bends.folding import fold_turns
 
     package = open_any(arguments.file)
     found = find_limits(package.puppet, _pixels(package), folds=fold_turns(package.puppet))

@@ -35,9 +35,8 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
 
 def _build(arguments: argparse.Namespace) -> int:
     from umbrite.art.building.body_plan import plan_named, read_plan, shipped_plans
-    from umbrite.art.building.placing import fill
-    from umbrite.art.building.rigging import build_rig
-    from umbrite.art.joint_finding import pieces_of
+    from umbrite.art.building.placing import fill, pieces_to_place
+    from umbrite.art.building.plan_rig import build_rig
 
     if arguments.out.suffix.lower() != NATIVE:
         raise FileError(f"{shown_name(arguments.out)} should end in {NATIVE}. Give it that ending.")
@@ -49,7 +48,7 @@ def _build(arguments: argparse.Namespace) -> int:
         plans = (plan_named(arguments.plan),)
     package = open_any(arguments.art)
     pictures = {key: decode(data, key) for key, data in package.art.items()}
-    pieces = pieces_of(package.puppet, pictures)
+    pieces = pieces_to_place(package.puppet, pictures)
     filled = fill(package.puppet, pieces, plans)[0]
     built = build_rig(package.puppet, pieces, filled, pictures)
     save(arguments.out, replace(package, document=replace(package.document, puppet=built.puppet)))

@@ -19,7 +19,7 @@ from umbrite.art.building.body_plan import (
     shipped_plans,
 )
 from umbrite.art.building.placing import Filled, fill
-from umbrite.art.building.rigging import Built, Wishes, build_rig
+from umbrite.art.building.plan_rig import Built, Wishes, build_rig
 from umbrite.art.joint_finding import Pieces, pieces_of
 from umbrite.checking.puppet_findings import findings
 from umbrite.cli import main

@@ -8,9 +8,9 @@ from hypothesis import strategies as st
 from msgspec.structs import replace
 
 from motion.strips import PART, Strip, areas, strip
-from umbrite.motion.bending import bend_of, bent
+from umbrite.motion.bends.bending import bend_of, bent
+from umbrite.motion.bends.folding import fold_turns
 from umbrite.motion.evaluate import evaluate
-from umbrite.motion.folding import fold_turns
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import Bent, Flat, corners_of, scene_of
 from umbrite.rig.change import change

@@ -13,7 +13,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.bending import bend_of, bent, bone_maps, is_bent
+from umbrite.motion.bends.bending import bend_of, bent, bone_maps, is_bent
 from umbrite.motion.evaluate import Placed
 from umbrite.rig.affine import FLAT, Affine, after, from_svg, svg_matrix
 from umbrite.rig.mesh import arrays_of

@@ -15,8 +15,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.art.building.body_plan import BodyPlan, Place, places_of
-from umbrite.art.joint_finding import Pieces, likely_joints
+from umbrite.art.joint_finding import Pieces, likely_joints, pieces_of
 from umbrite.art.masks import INSIDE, Sheet
+from umbrite.art.pictures import Picture
+from umbrite.rig.edits.variants.branches import parts_of
 from umbrite.rig.model import Puppet
 from umbrite.rig.words.body_words import kind_of
 from umbrite.rig.words.names import side_of
@@ -24,6 +26,7 @@ from umbrite.rig.words.word_table import meaning, says_nothing
 
 Floats = NDArray[np.float64]
 PLACED = 2.0  # what a piece on a place is worth before anything speaks for or against it
+SHY = 1.0  # less for eyes and faces that no name tells of: any small piece on a head looks like one
 KIND, OTHER_KIND, NO_KIND, WORDS = 3.0, -3.0, -1.0, 0.8
 SIDE, OTHER_SIDE = 1.0, -2.5
 NUMBER, OTHER_NUMBER = 1.0, -0.6
@@ -44,7 +47,7 @@ HANGS, APART, LOOSE = (
 MISSING = -2.0  # of a place that the plan needs
 LEFT_OVER = -1.0  # of a piece that lies on nothing
 ALIKE = 0.6  # of pairs of one size
-DEARER, ROUNDS = 0.6, 60
+DEARER, ROUNDS, QUICK, CLOSELY = 0.6, 60, 6, 4
 
 
 class Trait(NamedTuple):
@@ -77,6 +80,25 @@ class _Scores(NamedTuple):
     twins: list[tuple[int, int]]
     sizes: Floats  # logarithms of areas
     rows: list[list[int]]  # places of one row, in order
+
+
+class _Worth(NamedTuple):
+    total: float
+    filling: list[int]
+
+
+class _Try(NamedTuple):
+    """A plan with a facing, filled."""
+
+    plan: BodyPlan
+    side: int
+    scores: _Scores
+    total: float
+    filling: list[int]
+
+
+def _worth(scores: _Scores, pieces: Pieces, filling: list[int]) -> _Worth:
+    return _Worth(_total(scores, filling) + _left_over(pieces, filling), filling)
 
 
 def traits_of(pieces: Pieces) -> dict[str, Trait]:
@@ -115,21 +137,46 @@ def ends_of(sheet: Sheet) -> tuple[complex, complex] | None:
     return complex(sheet.board(complex(middle - way))), complex(sheet.board(complex(middle + way)))
 
 
+def pieces_to_place(puppet: Puppet, pictures: Mapping[str, Picture]) -> Pieces:
+    """The parts that a plan looks at: what shows at rest, but for references, shades and lights. Raises RigError where there are not two."""
+    late = {
+        key for one in puppet.sets.values() for variant in one.variants if variant.number != one.rest
+        for key in parts_of(puppet, variant)
+    }  # fmt: skip
+    keys = [
+        key for key, part in puppet.parts.items()
+        if key not in late and part.visible and not part.reference and part.clip is None and part.blend == "normal"
+    ]  # fmt: skip
+    return pieces_of(puppet, pictures, keys)
+
+
 def fill(
-    puppet: Puppet, pieces: Pieces, plans: Iterable[BodyPlan], held: Mapping[str, str] | None = None
+    puppet: Puppet,
+    pieces: Pieces,
+    plans: Iterable[BodyPlan],
+    held: Mapping[str, str] | None = None,
+    facing: int = 0,
 ) -> list[Filled]:
-    """Each plan filled with the pieces as well as it can be, the best first. `held` are pieces that a person has set onto places."""
+    """Each plan filled with the pieces as well as it can be, the best first.
+
+    `held` are pieces that a person has set onto places ("" for a place that shall stay empty), `facing` is +1 for a figure that looks to
+    the right, -1 to the left, 0 for whichever fits.
+    """
     likely, traits = likely_joints(puppet, pieces), traits_of(pieces)
-    found = []
+    tried = []
     for plan in plans:
-        for facing in (1, -1) if plan.profile else (1,):
-            scores = _scores(puppet, pieces, plan, facing, likely, traits)
-            filling = _best(_with_held(scores, plan, pieces, held or {}))
-            total = _total(scores, filling) + _left_over(pieces, filling)
-            found.append((total, plan, facing, scores, filling))
-    found.sort(key=lambda one: -one[0])
+        for side in (facing,) if facing else (1, -1) if plan.profile else (1,):
+            scores = _with_held(_scores(puppet, pieces, plan, side, likely, traits), plan, pieces, held or {})
+            tried.append(_Try(plan, side, scores, *_worth(scores, pieces, _best(scores, QUICK))))
+    tried.sort(key=lambda one: -one.total)
+    # The best few are looked into closely.
+    found = [
+        one._replace(**_worth(one.scores, pieces, _improved(one.scores, _best(one.scores, ROUNDS)))._asdict())
+        for one in tried[:CLOSELY]
+    ]
+    found = sorted([*found, *tried[CLOSELY:]], key=lambda one: -one.total)
     best: dict[str, Filled] = {}
-    for score, plan, facing, scores, filling in found:
+    for plan, side, scores, total, filling in found:
         if plan.name not in best:
             places = places_of(plan)
             sure_of = {i: _sure(scores, filling, p) for p, i in enumerate(filling) if i >= 0}
@@ -137,7 +184,7 @@ def fill(
             set_ = {name: pieces.keys[i] for name, i in filled}
             sure = {name: sure_of[i] for name, i in filled}
             left = tuple(key for key in pieces.keys if key not in set_.values())
-            best[plan.name] = Filled(plan, set_, sure, left, facing, score)
+            best[plan.name] = Filled(plan, set_, sure, left, side, total)
     return sorted(best.values(), key=lambda one: -one.score)
 
 
@@ -209,7 +256,8 @@ def _fits(place: Place, name: str, trait: Trait, facing: int) -> float:
     )
     shape = off + min(size, MOST_SIZE)
     before = BEFORE * (2 * trait.depth - 1) * {"near": 1.0, "far": -1.0, "middle": 0.0}[place.side]
-    return PLACED + told - shape * (NAMED if named else 1.0) + before * (NAMED if named else 1.0)
+    shy = SHY if not named and place.row.kind in {"eye", "face"} else 0.0
+    return PLACED - shy + told - shape * (NAMED if named else 1.0) + before * (NAMED if named else 1.0)
 
 
 def _by_name(place: Place, name: str) -> tuple[float, bool]:
@@ -240,12 +288,12 @@ def _by_name(place: Place, name: str) -> tuple[float, bool]:
     return said, named
 
 
-def _best(scores: _Scores) -> list[int]:
+def _best(scores: _Scores, rounds: int) -> list[int]:
     """The piece on each place, or -1: the best filling with every piece once."""
     count = scores.own.shape[1]
     prices = np.zeros(count)
     best, most = [-1] * len(scores.up), -np.inf
-    for round_ in range(ROUNDS):
+    for round_ in range(rounds):
         asked = _filling(scores, prices)
         used = np.bincount([i for i in asked if i >= 0], minlength=count)
         feasible = _each_once(scores, asked)
@@ -255,7 +303,7 @@ def _best(scores: _Scores) -> list[int]:
         if used.max(initial=0) <= 1:
             break
         prices = np.maximum(prices + DEARER / (1 + 0.1 * round_) * (used - 1), 0.0)
-    return _improved(scores, best)
+    return best
 
 
 def _filling(scores: _Scores, prices: Floats) -> list[int]:
@@ -365,14 +413,10 @@ def _left_over(pieces: Pieces, filling: Sequence[int]) -> float:
     for i, key in enumerate(pieces.keys):
         if i in used:
             continue
-        on = max((good for (one, _), good in _goods(pieces).items() if one == key), default=0.0)
+        on = any(one == key for one, _ in pieces.contacts)
         small = pieces.areas[key] < 0.02 * sum(pieces.areas.values())
-        cost += LEFT_OVER * (0.3 if small and on > 0 else 1.0)
+        cost += LEFT_OVER * (0.3 if small and on else 1.0)
     return cost
-
-
-def _goods(pieces: Pieces) -> dict[tuple[str, str], float]:
-    return {pair: found.goods[0] for pair, found in pieces.contacts.items()}
 
 
 def _closed_up(scores: _Scores, filling: Sequence[int]) -> list[int]:

@@ -3,12 +3,12 @@
 from umbrite.desk.actions.action import Act, on_session, then_board, tool_of
 from umbrite.desk.commands import (
     family_commands,
-    joint_commands,
     limb_commands,
     limit_commands,
     order_commands,
     reasons,
 )
+from umbrite.desk.commands.building import joint_commands, plan_commands
 
 # One line, one action.
 # fmt: off
@@ -19,6 +19,7 @@ RIG: tuple[Act, ...] = (
     Act("front", "Rig", "To the front", "Shift+PgUp", "arrow-up-to-line", on_session(order_commands.to_front), reasons.needs_chosen_parts),
     Act("rear", "Rig", "To the back", "Shift+PgDown", "arrow-down-to-line", on_session(order_commands.to_back), reasons.needs_chosen_parts),
     Act("find-joints", "Rig", "Find joints", "N", "rig-find", then_board(joint_commands.find), reasons.needs_parts, "Pivots"),
+    Act("plan", "Rig", "Build by plan", "Shift+Y", "rig-plan", then_board(plan_commands.pencil), plan_commands.needs_pieces, "Pivots"),
     Act("take-all", "Rig", "Take all pencilled joints", "", "check", on_session(joint_commands.take_all), joint_commands.needs_pencilled),
     Act("leave-all", "Rig", "Leave all pencilled joints", "", "x", on_session(joint_commands.leave_all), joint_commands.needs_pencilled),
     Act("pivot", "Rig", "Pivot", "P", "rig-pivot", tool_of("Pivots", "pivot"), row="Pivots", tool="pivot"),

@@ -34,7 +34,7 @@ from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.pen import grasp_of, is_eraser
 from umbrite.desk.board.pencilled import pencilled_of
 from umbrite.desk.board.picking import parts_at
-from umbrite.desk.board.presses import Press, press, sway_at
+from umbrite.desk.board.presses import Press, plan_press, press, sway_at
 from umbrite.desk.board.under_menu import menu_under, pick_under
 from umbrite.desk.commands import bone_commands, edit_commands
 from umbrite.desk.commands.sets import variant_commands
@@ -51,6 +51,7 @@ DRAG_FROM = 3.0  # widget pixels that the pointer must move before a press becom
 SAME_SPOT = 4.0
 ENTER = {Qt.Key.Key_Return, Qt.Key.Key_Enter}
 ROOM_ABOVE = 62  # for the tool row
+BESIDE = 316  # for the figure of a body plan
 
 
 class Board(QWidget):
@@ -128,7 +129,8 @@ class Board(QWidget):
 
     def room(self) -> QRectF:
         """Where the puppet can be seen whole: below the tool row, with a margin."""
-        return QRectF(self.rect()).adjusted(28, ROOM_ABOVE, -28, -20)
+        beside = BESIDE if self.session.drafts.now.plan is not None else 0
+        return QRectF(self.rect()).adjusted(28 + beside, ROOM_ABOVE, -28, -20)
 
     def _look_through(self, camera: Camera, *, fitted: bool = False) -> None:
         self.camera = camera._replace(grasp=self.camera.grasp)
@@ -241,6 +243,8 @@ class Board(QWidget):
     def _decide(self, pointer: Pointer, *, again: bool) -> None:
         if (guide := self._guide_press(pointer)) is not None:
             self._press = guide
+        elif self.session.drafts.now.plan is not None:
+            self._press = plan_press(self.session, self.camera, pointer)
         elif self.swaying:
             self._press = sway_at(self.session, self.camera, pointer)
         else:

@@ -1,17 +1,20 @@
 """The board with what lies on its edges: the tool row, the hint line, and the sheet with three ways in."""
 
-from PySide6.QtCore import QEvent, QObject
+from PySide6.QtCore import QEvent, QObject, QPointF
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
-from umbrite.desk.board.board import Board
+from umbrite.desk.board.board import BESIDE, Board
 from umbrite.desk.board.edges.banner import Banner
 from umbrite.desk.board.edges.bone_card import BoneCard
 from umbrite.desk.board.edges.found_strip import FoundStrip
 from umbrite.desk.board.edges.hint_line import HintLine
+from umbrite.desk.board.edges.plan_sheet import PlanSheet
 from umbrite.desk.board.edges.tool_row import ToolRow
 from umbrite.desk.board.edges.weight_card import WeightCard
 from umbrite.desk.board.edges.welcome import Welcome
+from umbrite.desk.board.picking import parts_at
+from umbrite.desk.session.drafts import Drafts
 from umbrite.desk.session.session import Session
 
 NARROW = 1024  # a window less wide than this shows tools as icons only
@@ -29,6 +32,9 @@ class BoardFrame(QWidget):
         self.welcome = Welcome(session, welcome, self.board)
         self.found = FoundStrip(session, self.board)
         self.bone_card = BoneCard(session, self.board)
+        self.plan_sheet = PlanSheet(
+            session, self._part_under, lambda z: self.board.camera.point(z), self.board
+        )
         self.weight_card = WeightCard(session, self.board)
         self.banner = Banner(self.board)
         self.hints = HintLine(session, self.board, self)
@@ -39,6 +45,7 @@ class BoardFrame(QWidget):
         column.addWidget(self.hints)
         self.board.installEventFilter(self)
         session.drafts.changed.connect(lambda *_: self._place_card())
+        session.drafts.changed.connect(self._make_room)
         session.changed.connect(lambda *_: self._place_card())
         self.board.zoomed.connect(lambda _zoom: self._place_card())
         session.opened.connect(self.arrange)
@@ -61,6 +68,7 @@ class BoardFrame(QWidget):
         self.tools.fit(self.board.width() - 24 if self.window().width() >= NARROW else 0)
         self.tools.move(12, 10)
         self.weight_card.move(12, 62)
+        self.plan_sheet.setGeometry(12, 62, BESIDE, max(self.board.height() - 74, 300))
         if self.banner.isVisible():
             self.banner.place()
         self.found.setGeometry(12, self.board.height() - 178, self.board.width() - 24, 168)
@@ -68,6 +76,21 @@ class BoardFrame(QWidget):
             (self.board.width() - self.welcome.width()) // 2,
             (self.board.height() - self.welcome.height()) // 2,
         )
+
+    def _on_widget(self, z: complex) -> QPointF:
+        """Where a board point is seen now."""
+        return self.board.camera.point(z)
+
+    def _make_room(self, old: Drafts, new: Drafts) -> None:
+        """The puppet stands beside the figure of a plan while that is there."""
+        if (old.plan is None) != (new.plan is None):
+            self.board.fit_all()
+
+    def _part_under(self, at: QPointF) -> str:
+        """The part under a point of the screen, or nothing."""
+        place = self.board.mapFromGlobal(at)
+        found = parts_at(self.session, self.board.camera.board(complex(place.x(), place.y())))
+        return found[0] if found and self.board.rect().contains(place.toPoint()) else ""
 
     def _place_card(self) -> None:
         """Keep the card beside the tip of its bone, within the board."""

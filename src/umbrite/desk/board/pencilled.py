@@ -2,7 +2,8 @@
 
 from collections.abc import Callable
 
-from umbrite.desk.commands import control_commands, joint_commands, limb_commands
+from umbrite.desk.commands import control_commands, limb_commands
+from umbrite.desk.commands.building import joint_commands, plan_commands
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PIVOTS
@@ -12,6 +13,8 @@ Work = Callable[[Session], None]
 
 def pencilled_of(session: Session) -> tuple[Work, Work] | None:
     """What takes and what leaves the proposals that are seen, so that Enter and Esc mean them; None where there are none."""
+    if session.drafts.now.plan is not None:
+        return plan_commands.build, plan_commands.rub_out
     if session.stage.station is PIVOTS and session.drafts.now.proposals:
         return joint_commands.take_all, joint_commands.leave_all
     if session.stage.station is LIMBS and session.drafts.now.limbs:

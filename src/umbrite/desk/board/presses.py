@@ -18,6 +18,7 @@ from umbrite.desk.board.gestures import (
     mesh_gestures,
     part_gestures,
     pivot_gestures,
+    plan_gestures,
     pose_gestures,
     weight_gestures,
 )
@@ -26,8 +27,9 @@ from umbrite.desk.board.handles import Handle, bone_at, handle_at
 from umbrite.desk.board.overlay.take_overlay import dot_at
 from umbrite.desk.board.part_frame import frame_of
 from umbrite.desk.board.picking import deeper, joint_under, parts_at
-from umbrite.desk.commands import bone_commands, control_commands, joint_commands, limb_commands
+from umbrite.desk.commands import bone_commands, control_commands, limb_commands
 from umbrite.desk.commands.bends import mesh_commands
+from umbrite.desk.commands.building import joint_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.scene import scene_of
@@ -83,6 +85,16 @@ def press(session: Session, camera: Camera, pointer: Pointer, *, again: bool) ->
         "Takes": _in_rehearse,
     }
     return decide[session.stage.station.name](session, camera, pointer, spot)
+
+
+def plan_press(session: Session, camera: Camera, pointer: Pointer) -> Press:
+    """What a press does while a body plan is pencilled: pieces are selected, and dragged onto places of its figure."""
+    under = parts_at(session, pointer.at, REACH / camera.zoom)
+    spot = Spot(None, under, again=False)
+    picked = _pick(session, spot, pointer, joints=False)
+    if not under:
+        return picked
+    return Press(lambda: plan_gestures.drag_piece(session, under[0], pointer.at), picked.click)
 
 
 def sway_at(session: Session, camera: Camera, pointer: Pointer) -> Press:

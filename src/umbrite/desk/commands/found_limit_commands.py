@@ -7,7 +7,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS
 from umbrite.desk.theme.language import tr
 from umbrite.files.long_work import CancelledError, Watching
-from umbrite.motion.folding import fold_turns
+from umbrite.motion.bends.folding import fold_turns
 from umbrite.rig.edits.limits import free_limit, set_limit
 from umbrite.rig.family import targets
 from umbrite.rig.model import Puppet

@@ -1,5 +1,7 @@
 """What is being drawn, proposed or held for a while: no part of the puppet, and gone when the puppet is closed."""
 
+from collections.abc import Mapping
+from dataclasses import dataclass, field
 from typing import TYPE_CHECKING, NamedTuple
 
 from PySide6.QtCore import QObject, Signal
@@ -9,7 +11,10 @@ from umbrite.rig.change import exists
 from umbrite.rig.model import Puppet
 
 if TYPE_CHECKING:
-    from umbrite.art.joint_finding import Proposal
+    from umbrite.art.building.body_plan import BodyPlan
+    from umbrite.art.building.placing import Filled
+    from umbrite.art.building.plan_rig import Wishes
+    from umbrite.art.joint_finding import Pieces, Proposal
     from umbrite.art.joint_limits import FoundLimit
 
 
@@ -43,6 +48,28 @@ class PencilledLimb(NamedTuple):
     left_out: bool = False
 
 
+class Carried(NamedTuple):
+    """A piece that is dragged over the board, for a place of a plan's figure: where it is, and whether it was let go there."""
+
+    part: str
+    at: complex
+    let_go: bool = False
+
+
+@dataclass(frozen=True, eq=False)  # one that is changed is another one; its arrays can't be compared
+class PlanDraft:
+    """A body plan on its way: which piece stands on which place, what a person has decided of it, and what shall be made."""
+
+    puppet: Puppet  # for which it was found
+    pieces: "Pieces"
+    plans: "tuple[BodyPlan, ...]"  # the one that fits best first
+    filled: "Filled"
+    wishes: "Wishes"
+    held: Mapping[str, str] = field(default_factory=dict)  # by place; "" for one that shall stay empty
+    facing: int = 0  # 0 as it fits best
+    carried: Carried | None = None
+
+
 class Boning(NamedTuple):
     """The bone from whose tip the next goes on, the one whose card is shown, and its line."""
 
@@ -60,6 +87,7 @@ class Drafts(NamedTuple):
     )
     limbs: tuple[PencilledLimb, ...] = ()  # pencilled until they are made or rubbed out
     found_limits: "tuple[FoundLimit, ...]" = ()
+    plan: PlanDraft | None = None  # pencilled until its rig is made or it is rubbed out
     bones: Boning = Boning()
     pin: complex | None = None  # a pivot for one turn only, on the board
     holds: tuple[HoldPoint, ...] = ()  # points that stay while the whole body is dragged
@@ -74,6 +102,7 @@ class Drafts(NamedTuple):
         gone = any(key is not None and key not in puppet.joints for key in self.bones[:2])
         lost = any(found.joint not in puppet.joints for found in self.found_limits)
         kept = self._replace(
+            plan=self.plan if self.plan is not None and self.plan.puppet is puppet else None,
             proposals=proposals,
             limbs=limbs,
             holds=holds,

@@ -256,6 +256,10 @@
       <translation>Gelenke finden</translation>
     </message>
     <message>
+      <source>Build by plan</source>
+      <translation>Nach Bauplan bauen</translation>
+    </message>
+    <message>
       <source>Take all pencilled joints</source>
       <translation>Alle vorgezeichneten Gelenke nehmen</translation>
     </message>
@@ -1528,6 +1532,50 @@
       <translation>Lass Bilder hier los, oder öffne ein Ebenenbild.</translation>
     </message>
     <message>
+      <source>{place}: {name}, {share} sure</source>
+      <translation>{place}: {name}, zu {share} sicher</translation>
+    </message>
+    <message>
+      <source>The plan's figure</source>
+      <translation>Die Figur des Bauplans</translation>
+    </message>
+    <message>
+      <source>{place}: empty</source>
+      <translation>{place}: leer</translation>
+    </message>
+    <message>
+      <source>{place}: {name}, set by hand</source>
+      <translation>{place}: {name}, von Hand gesetzt</translation>
+    </message>
+    <message>
+      <source>Body plan</source>
+      <translation>Bauplan</translation>
+    </message>
+    <message>
+      <source>Let the figure look the other way</source>
+      <translation>Die Figur zur anderen Seite blicken lassen</translation>
+    </message>
+    <message>
+      <source>Rides along on what is nearest</source>
+      <translation>Fährt auf dem Nächsten mit</translation>
+    </message>
+    <message>
+      <source>Build</source>
+      <translation>Bauen</translation>
+    </message>
+    <message>
+      <source>Rub out</source>
+      <translation>Ausradieren</translation>
+    </message>
+    <message>
+      <source>Looks right →</source>
+      <translation>Blickt rechts →</translation>
+    </message>
+    <message>
+      <source>← Looks left</source>
+      <translation>← Blickt links</translation>
+    </message>
+    <message>
       <source>Weight of the picked vertices</source>
       <translation>Gewicht der gewählten Punkte</translation>
     </message>
@@ -1622,6 +1670,10 @@
     <message>
       <source>Nothing was hung: let the cord go on a rivet or on a part that shall carry it.</source>
       <translation>Nichts wurde angehängt: die Schnur auf einer Niete oder einem Teil loslassen, das es tragen soll.</translation>
+    </message>
+    <message>
+      <source>{name} is the {place}</source>
+      <translation>{name} ist {place}</translation>
     </message>
     <message>
       <source>Only controls may be dragged here; the rigger locked the rest. Controls &gt; Animators touch controls only.</source>
@@ -1888,6 +1940,86 @@
       <translation>; und mehr.</translation>
     </message>
     <message>
+      <source>Find joints first; then there is something to take or to leave.</source>
+      <translation>Finde zuerst Gelenke; dann gibt es etwas zu nehmen oder zu lassen.</translation>
+    </message>
+    <message>
+      <source>Take joint of {name}</source>
+      <translation>Gelenk von {name} nehmen</translation>
+    </message>
+    <message>
+      <source>{name} hangs from {name2} and turns here. {left}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The joint of {name} was left out. {left}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take {count} joints</source>
+      <translation>{count} Gelenke nehmen</translation>
+    </message>
+    <message>
+      <source>All pencilled joints were left out.</source>
+      <translation>Alle vorgezeichneten Gelenke wurden weggelassen.</translation>
+    </message>
+    <message>
+      <source>{count} joints are pencilled in{words}. Click one to take it, drag it to correct it, Alt+click to leave it; Enter takes all.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No joint is missing where parts overlap: all that the art suggests is there already.</source>
+      <translation>Wo Teile sich überlappen, fehlt kein Gelenk: alles, was die Zeichnung nahelegt, ist da.</translation>
+    </message>
+    <message>
+      <source>{count} joints made.</source>
+      <translation>{count} Gelenke gemacht.</translation>
+    </message>
+    <message>
+      <source> {names} would close a circle or break a limb and stayed pencilled.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add the art first: a figure has two pieces or more.</source>
+      <translation>Erst die Zeichnungen hinzufügen: Eine Figur hat zwei Teile oder mehr.</translation>
+    </message>
+    <message>
+      <source>, {count} of them doubtful</source>
+      <translation>, {count} davon zweifelhaft</translation>
+    </message>
+    <message>
+      <source>{plan}, {count} places filled{words}. Drag pieces to other places, click one to empty it; Enter builds.</source>
+      <translation>{plan}, {count} Plätze besetzt{words}. Teile auf andere Plätze ziehen, ein Klick leert einen; Eingabe baut.</translation>
+    </message>
+    <message>
+      <source>{name} is the {place} now.</source>
+      <translation>{name} ist jetzt {place}.</translation>
+    </message>
+    <message>
+      <source>Build a {plan}</source>
+      <translation>{plan} bauen</translation>
+    </message>
+    <message>
+      <source>{pieces} pieces hang together, {limbs} limbs and {controls} controls were made. Undo takes all of it back. {words}</source>
+      <translation>{pieces} Teile hängen zusammen, {limbs} Glieder und {controls} Regler wurden gemacht. Rückgängig nimmt alles zurück. {words}</translation>
+    </message>
+    <message>
+      <source>The plan was rubbed out; nothing was made.</source>
+      <translation>Der Bauplan ist ausradiert; nichts wurde gemacht.</translation>
+    </message>
+    <message>
+      <source>Let a plan be guessed first: Build by plan.</source>
+      <translation>Erst einen Bauplan raten lassen: Nach Bauplan bauen.</translation>
+    </message>
+    <message>
+      <source>{name} is no piece of the figure: it is hidden, or lies on another one as its shade.</source>
+      <translation>{name} ist kein Teil der Figur: Es ist verborgen oder liegt als Schatten auf einem anderen.</translation>
+    </message>
+    <message>
+      <source>Nothing is missing: all of this plan is there already.</source>
+      <translation>Nichts fehlt: Alles von diesem Bauplan ist schon da.</translation>
+    </message>
+    <message>
       <source>Make a limb or a master first; controls are made from them.</source>
       <translation>Mach zuerst ein Glied oder einen Hauptträger; Griffe werden daraus gemacht.</translation>
     </message>
@@ -2058,46 +2190,6 @@
     <message>
       <source>The search was stopped; no limit was changed.</source>
       <translation>Die Suche wurde angehalten; keine Grenze wurde geändert.</translation>
-    </message>
-    <message>
-      <source>Find joints first; then there is something to take or to leave.</source>
-      <translation>Finde zuerst Gelenke; dann gibt es etwas zu nehmen oder zu lassen.</translation>
-    </message>
-    <message>
-      <source>Take joint of {name}</source>
-      <translation>Gelenk von {name} nehmen</translation>
-    </message>
-    <message>
-      <source>{name} hangs from {name2} and turns here. {left}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The joint of {name} was left out. {left}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take {count} joints</source>
-      <translation>{count} Gelenke nehmen</translation>
-    </message>
-    <message>
-      <source>All pencilled joints were left out.</source>
-      <translation>Alle vorgezeichneten Gelenke wurden weggelassen.</translation>
-    </message>
-    <message>
-      <source>{count} joints are pencilled in{words}. Click one to take it, drag it to correct it, Alt+click to leave it; Enter takes all.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No joint is missing where parts overlap: all that the art suggests is there already.</source>
-      <translation>Wo Teile sich überlappen, fehlt kein Gelenk: alles, was die Zeichnung nahelegt, ist da.</translation>
-    </message>
-    <message>
-      <source>{count} joints made.</source>
-      <translation>{count} Gelenke gemacht.</translation>
-    </message>
-    <message>
-      <source> {names} would close a circle or break a limb and stayed pencilled.</source>
-      <translation type="unfinished" />
     </message>
     <message>
       <source>Find joints first: arms and legs are told by names such as thigh, shin and foot that hang from each other.</source>

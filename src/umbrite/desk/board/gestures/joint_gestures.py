@@ -1,7 +1,7 @@
 """Pencilled joints, corrected before they are taken."""
 
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, straightened
-from umbrite.desk.commands.joint_commands import take
+from umbrite.desk.commands.building.joint_commands import take
 from umbrite.desk.session.session import Session
 
 

@@ -6,12 +6,15 @@ import itertools
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPainter, QPolygonF
 
+from umbrite.art.building.body_plan import places_of
+from umbrite.art.building.plan_rig import carrying
 from umbrite.desk.board import handles
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.overlay import art_overlay, control_overlay, mesh_overlay, ruler_overlay, take_overlay
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.overlay.standing import Sign, Standing
 from umbrite.desk.board.seen import joints_seen, limbs_seen, rivets_seen
+from umbrite.desk.commands.building.plan_commands import SURE
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS, PIVOTS
 from umbrite.desk.theme import look, marks
@@ -20,6 +23,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.rig.family import branch, carriers, targets
 from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, rest_direction
 from umbrite.rig.model import Limb
+from umbrite.rig.placement import middle_of_part
 
 BELOW = 30.0  # widget pixels from a target to the words below its control
 
@@ -44,6 +48,7 @@ def paint(painter: Inked, sight: Sight) -> None:
         _cords(painter, sight)
         _rivets(painter, sight)
         _pencilled(painter, sight)
+        _pencilled_plan(painter, sight)
     elif station is LIMBS:
         _in_limbs(painter, sight)
     elif station.controls and not (station.posed and sight.session.stage.views["bare"]):
@@ -168,6 +173,24 @@ def _pencilled(painter: Inked, sight: Sight) -> None:
             names = puppet.parts[proposal.part].name, puppet.parts[proposal.parent].name
             text = f"{names[0]} on {names[1]}, {proposal.confidence:.0%} sure"
             marks.label(painter, sight.pointer, text, sight.within)
+
+
+def _pencilled_plan(painter: Inked, sight: Sight) -> None:
+    """What a body plan would hang together: a pencil cord from each piece on a place to the one that carries it."""
+    draft = sight.session.drafts.now.plan
+    if draft is None:
+        return
+    puppet, camera = sight.session.puppet, sight.camera
+    for place in places_of(draft.filled.plan):
+        part = draft.filled.pieces.get(place.name)
+        above = carrying(draft.filled, place)
+        if part is None or above is None:
+            continue
+        start, end = (camera.point(middle_of_part(puppet.parts[key])) for key in (part, above))
+        marks.pencil_cord(painter, start, end)
+    for name, part in draft.filled.pieces.items():
+        sure = name in draft.held or draft.filled.sure[name] >= SURE
+        marks.pencil_rivet(painter, camera.point(middle_of_part(puppet.parts[part])), sure=sure, hot=False)
 
 
 def _pencilled_limbs(painter: Inked, sight: Sight) -> None:

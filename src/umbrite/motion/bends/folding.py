@@ -6,7 +6,7 @@ from collections.abc import Iterable
 import numpy as np
 from msgspec.structs import replace
 
-from umbrite.motion.bending import bend_of, bent
+from umbrite.motion.bends.bending import bend_of, bent
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.family import ancestors

@@ -75,9 +75,16 @@ def build_rig(
         puppet, _ = carry_together(puppet, children(puppet, None), "Master", ground_of(puppet), role="master")
     limbs: list[str] = []
     for limb in filled.plan.limbs if wishes.limbs else ():
+        against: list[str] = []
+        pair: list[str] = []
         for side in ("near", "far", "middle"):
-            puppet, made = _limb(puppet, filled, limb, side, told)
-            limbs += made
+            puppet, made = _limb(puppet, filled, limb, side, told, against)
+            pair += made
+        limbs += pair
+        if len(against) == len(pair) > 0:  # of a figure seen from the front one of two always is
+            told.append(
+                f"{' and '.join(against)} bend otherwise than in most such bodies. T turns a bend side."
+            )
     if wishes.loose:
         puppet = _loose(puppet, filled, placed)
     if wishes.limits:
@@ -214,9 +221,12 @@ def _carrier_of(
 
 
 def _limb(
-    puppet: Puppet, filled: Filled, limb: PlanLimb, side: str, told: list[str]
+    puppet: Puppet, filled: Filled, limb: PlanLimb, side: str, told: list[str], against: list[str]
 ) -> tuple[Puppet, list[str]]:
-    """A limb of the plan on one side, from its first piece to the last that is there; none where it would have one joint only."""
+    """A limb of the plan on one side, from its first piece to the last that is there; none where it would have one joint only.
+
+    A sentence goes to `told` where that is refused; its name to `against` where it is drawn bent to the other side.
+    """
     places = {one.name: one for one in places_of(filled.plan)}
     prefix = "" if side == "middle" else f"{side.capitalize()} "
     last = next((p for p in places.values() if p.row.name == limb.last and p.side == side), None)
@@ -243,9 +253,7 @@ def _limb(
         if drawn == 0:
             puppet = set_bend_side(puppet, key, wanted)
         elif (drawn > 0) != (wanted > 0):  # the picture at rest says otherwise, and it shall not move
-            told.append(
-                f"{made.name} is drawn bent to the other side than the plan says. Turn it in Limbs if it should not be."
-            )
+            against.append(made.name)
         if limb.planted and made.end is not None and made.end_hold != "target":
             puppet = set_end_hold(puppet, key, "target")
         if limb.planted:

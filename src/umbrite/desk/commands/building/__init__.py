@@ -1,0 +1,1 @@
+"""Joints found, and whole rigs built by plan."""

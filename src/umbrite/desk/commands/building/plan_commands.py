@@ -1,0 +1,155 @@
+"""Build by plan: the pieces on a body plan's places, looked at and corrected, then the whole rig in one step."""
+
+from collections.abc import Mapping
+from dataclasses import replace
+
+from umbrite.art.building.body_plan import places_of, shipped_plans
+from umbrite.art.building.placing import fill, pieces_to_place
+from umbrite.art.building.plan_rig import Wishes, build_rig
+from umbrite.desk.session.drafts import Carried, PlanDraft
+from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import PIVOTS, REHEARSE
+from umbrite.desk.theme.language import tr
+from umbrite.rig.errors import RigError
+
+SURE = 0.8  # from here on a place needs no second look
+
+
+def needs_pieces(session: Session) -> str:
+    return "" if len(session.puppet.parts) > 1 else tr("Add the art first: a figure has two pieces or more.")
+
+
+def pencil(session: Session) -> None:
+    """Guess the plan and which piece is which, and show it; nothing is made yet."""
+    pictures = session.file.pictures.of(session.puppet)
+    pieces = pieces_to_place(session.puppet, pictures)
+    found = fill(session.puppet, pieces, shipped_plans())
+    plans = tuple(one.plan for one in found)
+    session.stage.go_to(PIVOTS)
+    session.selection.pick([])
+    _put(session, PlanDraft(session.puppet, pieces, plans, found[0], Wishes()))
+    _tell(session)
+
+
+def draft_of(session: Session) -> PlanDraft:
+    """The plan that is pencilled. Raises RigError where none is."""
+    draft = session.drafts.now.plan
+    if draft is None:
+        raise RigError(tr("Let a plan be guessed first: Build by plan."))
+    return draft
+
+
+def _put(session: Session, draft: PlanDraft | None) -> None:
+    session.drafts.put(session.drafts.now._replace(plan=draft))
+
+
+def _tell(session: Session) -> None:
+    filled = draft_of(session).filled
+    doubtful = sum(share < SURE for share in filled.sure.values())
+    words = tr(", {count} of them doubtful", count=doubtful) if doubtful else ""
+    session.say(
+        tr(
+            "{plan}, {count} places filled{words}. Drag pieces to other places, click one to empty it; Enter builds.",
+            plan=tr(filled.plan.name),
+            count=len(filled.pieces),
+            words=words,
+        )
+    )
+
+
+def _again(session: Session, held: Mapping[str, str], facing: int) -> None:
+    """The same plan filled anew, with what a person has decided."""
+    draft = draft_of(session)
+    filled = fill(draft.puppet, draft.pieces, [draft.filled.plan], held, facing)[0]
+    _put(session, replace(draft, filled=filled, held=held, facing=facing, carried=None))
+
+
+def choose_plan(session: Session, name: str) -> None:
+    """Another plan; what was decided of the first is forgotten."""
+    draft = draft_of(session)
+    plan = next(one for one in draft.plans if one.name == name)
+    filled = fill(draft.puppet, draft.pieces, [plan])[0]
+    _put(session, replace(draft, filled=filled, held={}, facing=0))
+    _tell(session)
+
+
+def carry(session: Session, carried: Carried | None) -> None:
+    """A piece is dragged over the board; the figure looks where it is let go."""
+    _put(session, replace(draft_of(session), carried=carried))
+
+
+def set_piece(session: Session, place: str, part: str) -> None:
+    """A piece on a place, by hand; the others are found anew around it."""
+    draft = draft_of(session)
+    if part not in draft.pieces.keys:
+        raise RigError(
+            tr(
+                "{name} is no piece of the figure: it is hidden, or lies on another one as its shade.",
+                name=session.puppet.parts[part].name,
+            )
+        )
+    held = {key: one for key, one in draft.held.items() if one != part} | {place: part}
+    _again(session, held, draft.facing)
+    session.say(tr("{name} is the {place} now.", name=session.puppet.parts[part].name, place=tr(place)))
+
+
+def empty(session: Session, place: str) -> None:
+    """A place stays empty, or is filled again as it fits best."""
+    draft = draft_of(session)
+    held = dict(draft.held)
+    if held.get(place) == "":
+        del held[place]
+    else:
+        held[place] = ""
+    _again(session, held, draft.facing)
+
+
+def turn_facing(session: Session) -> None:
+    """The figure looks to the other side."""
+    draft = draft_of(session)
+    _again(session, draft.held, -draft.filled.facing)
+
+
+def set_wish(session: Session, name: str, *, on: bool) -> None:
+    """Let something be made, or left out."""
+    draft = draft_of(session)
+    _put(session, replace(draft, wishes=draft.wishes._replace(**{name: on})))
+
+
+def build(session: Session) -> None:
+    """Make the rig of the pencilled plan, in one step."""
+    draft = draft_of(session)
+    pictures = session.file.pictures.of(session.puppet)
+    built = build_rig(draft.puppet, draft.pieces, draft.filled, pictures, draft.wishes)
+    _put(session, None)
+    if built.puppet == session.puppet:
+        session.say(tr("Nothing is missing: all of this plan is there already."))
+        return
+    session.edit(tr("Build a {plan}", plan=draft.filled.plan.name), puppet=built.puppet)
+    words = " ".join(built.told)
+    if built.controls:
+        session.stage.go_to(REHEARSE)
+    session.say(
+        tr(
+            "{pieces} pieces hang together, {limbs} limbs and {controls} controls were made. Undo takes all of it back. {words}",
+            pieces=len(draft.filled.pieces) + len(built.riding),
+            limbs=len(built.limbs),
+            controls=len(built.controls),
+            words=words,
+        )
+    )
+
+
+def rub_out(session: Session) -> None:
+    _put(session, None)
+    session.say(tr("The plan was rubbed out; nothing was made."))
+
+
+def places_shown(draft: PlanDraft) -> list[str]:
+    """The places that are worth a card: filled ones, needed ones, those emptied by hand, and the next of each row."""
+    filled, shown = draft.filled, []
+    for place in places_of(filled.plan):
+        above_there = place.number == 1 or place.on in filled.pieces
+        if place.name in filled.pieces or place.name in draft.held or above_there:
+            shown.append(place.name)
+    return shown

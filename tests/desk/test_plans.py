@@ -1,0 +1,189 @@
+"""Build by plan in the window: the figure beside the puppet, corrected by hand, and the whole rig in one step."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import QEvent, QPointF, Qt
+from PySide6.QtGui import QKeyEvent, QMouseEvent
+from PySide6.QtWidgets import QApplication
+
+from art.characters import character
+from desk.conftest import Hand
+from umbrite.desk.board.edges.plan_sheet import PlanFigure
+from umbrite.desk.session.stations import PIVOTS, REHEARSE
+from umbrite.desk.window import Window
+from umbrite.files.package import Package, save
+from umbrite.files.png import encode, fingerprint
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.scene import scene_of
+from umbrite.rig.change import change
+from umbrite.rig.document import Document
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import Drawing
+from umbrite.rig.placement import middle_of_part
+
+Act = Callable[[str], None]
+
+
+@pytest.fixture
+def walker(window: Window, tmp_path: Path) -> Window:
+    """A walk-on whose layers nobody has named, loose; each part's truth is its piece in `window.truth`."""
+    one = character(60, "biped", "default")
+    puppet, art = one.puppet, {}
+    for key, part in one.puppet.parts.items():
+        data = encode(one.pictures[part.drawing.sha256])
+        sha = fingerprint(data)
+        art[sha] = data
+        puppet = change(puppet, key, drawing=Drawing(sha, part.drawing.width, part.drawing.height))
+    save(tmp_path / "walker.umbrite", Package(Document(puppet), art))
+    window.files.open(tmp_path / "walker.umbrite")
+    window.truth = {piece: key for key, piece in one.pieces.items()}  # type: ignore[attr-defined]
+    return window
+
+
+def drag(figure: PlanFigure, start: QPointF, end: QPointF) -> None:
+    kinds = (
+        (QEvent.Type.MouseButtonPress, start), (QEvent.Type.MouseMove, (start + end) / 2),
+        (QEvent.Type.MouseMove, end), (QEvent.Type.MouseButtonRelease, end),
+    )  # fmt: skip
+    for kind, at in kinds:
+        button = Qt.MouseButton.LeftButton
+        held = button if kind != QEvent.Type.MouseButtonRelease else Qt.MouseButton.NoButton
+        event = QMouseEvent(
+            kind, at, QPointF(figure.mapToGlobal(at)), button, held, Qt.KeyboardModifier.NoModifier
+        )
+        QApplication.sendEvent(figure, event)
+
+
+def spot(figure: PlanFigure, place: str) -> QPointF:
+    return next(card.box.center() for card in figure.cards if card.place == place)
+
+
+def test_two_gestures_rig_a_walk_on_that_nobody_has_named(walker: Window, act: Act) -> None:
+    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth  # type: ignore[attr-defined]
+    before = session.puppet
+    act("plan")
+    assert sheet.isVisible()
+    assert session.stage.station is PIVOTS
+    assert session.puppet is before, "nothing is made yet"
+    draft = session.drafts.now.plan
+    assert draft is not None
+    assert draft.filled.plan.name == "Biped"
+    assert {name.lower(): key for name, key in draft.filled.pieces.items()} == truth
+    assert "Biped, 18 places filled" in walker.frame.hints.message
+    sheet.grab()
+    boxes = [card.box for card in sheet.figure.cards]
+    assert not any(a.intersects(b) for i, a in enumerate(boxes) for b in boxes[:i]), "no card lies on another"
+    assert all(sheet.figure.rect().toRectF().contains(box) for box in boxes)
+    QApplication.sendEvent(
+        walker.board, QKeyEvent(QEvent.Type.KeyPress, Qt.Key.Key_Return, Qt.KeyboardModifier.NoModifier)
+    )
+    puppet = session.puppet
+    assert not sheet.isVisible()
+    assert len(puppet.limbs) == 4
+    assert invariants(puppet) == []
+    assert session.stage.station is REHEARSE
+    assert session.history.undo_name == "Build a Biped"
+    was, now = (scene_of(evaluate(compile_plan(p), {})) for p in (before, puppet))
+    assert [(a.part, a.matrix) for a in was] == [(a.part, a.matrix) for a in now]
+    act("undo")
+    assert session.puppet == before
+
+
+def test_pieces_are_dragged_between_places_and_from_and_to_the_board(
+    walker: Window, hand: Hand, act: Act
+) -> None:
+    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth  # type: ignore[attr-defined]
+    act("plan")
+    figure = sheet.figure
+    filled = lambda: session.drafts.now.plan.filled.pieces  # type: ignore[union-attr]  # noqa: E731
+    drag(figure, spot(figure, "Near hand"), spot(figure, "Far hand"))
+    assert filled()["Far hand"] == truth["near hand"]
+    assert "set by hand" in figure.words(
+        session.drafts.now.plan, next(c for c in figure.cards if c.place == "Far hand")
+    )  # type: ignore[arg-type]
+    # A piece on the board onto a place.
+    head = middle_of_part(session.puppet.parts[truth["far hand"]])
+    goal = walker.board.mapFromGlobal(figure.mapToGlobal(spot(figure, "Far hand")))
+    hand.drag(head, walker.board.camera.board(complex(goal.x(), goal.y())))
+    assert filled()["Far hand"] == truth["far hand"]
+    # And a place onto a piece of the board.
+    on_board = walker.board.camera.point(middle_of_part(session.puppet.parts[truth["near hand"]]))
+    drag(figure, spot(figure, "Near hand"), QPointF(figure.mapFromGlobal(walker.board.mapToGlobal(on_board))))
+    assert filled()["Near hand"] == truth["near hand"]
+    assert session.history.undo_name is None, "looking and correcting is no step"
+
+
+def test_a_click_empties_a_place_another_fills_it_and_what_is_selected_goes_there(
+    walker: Window, hand: Hand, act: Act
+) -> None:
+    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth  # type: ignore[attr-defined]
+    act("plan")
+    figure = sheet.figure
+    filled = lambda: session.drafts.now.plan.filled.pieces  # type: ignore[union-attr]  # noqa: E731
+    drag(figure, spot(figure, "Near foot"), spot(figure, "Near foot"))
+    assert "Near foot" not in filled()
+    drag(figure, spot(figure, "Near foot"), spot(figure, "Near foot"))
+    assert filled()["Near foot"] == truth["near foot"]
+    drag(figure, spot(figure, "Near foot"), spot(figure, "Near foot"))
+    hand.click(middle_of_part(session.puppet.parts[truth["far foot"]]))
+    drag(figure, spot(figure, "Near foot"), spot(figure, "Near foot"))
+    assert filled()["Near foot"] == truth["far foot"]
+    figure.grab()
+
+
+def test_another_plan_the_other_facing_and_what_is_left_out(walker: Window, act: Act) -> None:
+    session, sheet = walker.session, walker.frame.plan_sheet
+    act("plan")
+    sheet.plan.setCurrentIndex(sheet.plan.findData("Bird"))
+    sheet.plan.activated.emit(sheet.plan.currentIndex())
+    assert session.drafts.now.plan.filled.plan.name == "Bird"  # type: ignore[union-attr]
+    sheet.plan.setCurrentIndex(sheet.plan.findData("Biped"))
+    sheet.plan.activated.emit(sheet.plan.currentIndex())
+    looks = session.drafts.now.plan.filled.facing  # type: ignore[union-attr]
+    sheet.facing.click()
+    assert session.drafts.now.plan.filled.facing == -looks  # type: ignore[union-attr]
+    assert ("right" in sheet.facing.text()) == (looks < 0)
+    for name in ("limbs", "controls"):
+        sheet.ticks[name].click()
+    sheet.make.click()
+    assert not session.puppet.limbs
+    assert not session.puppet.controls
+    assert any(joint.limit for joint in session.puppet.joints.values())
+    assert session.stage.station is PIVOTS
+    act("plan")
+    sheet.make.click()
+    assert len(session.puppet.limbs) == 4, "what was left out is made later"
+    act("plan")
+    sheet.make.click()
+    assert "Nothing is missing" in walker.frame.hints.message
+
+
+def test_esc_rubs_it_out_and_an_edit_lets_it_go(walker: Window, act: Act) -> None:
+    session, sheet = walker.session, walker.frame.plan_sheet
+    before = session.puppet
+    act("plan")
+    QApplication.sendEvent(
+        sheet, QKeyEvent(QEvent.Type.KeyPress, Qt.Key.Key_Escape, Qt.KeyboardModifier.NoModifier)
+    )
+    assert not sheet.isVisible()
+    assert "rubbed out" in walker.frame.hints.message
+    act("plan")
+    session.edit("Name", puppet=change(before, before.order[0], name="Somebody"))
+    assert not sheet.isVisible()
+
+
+def test_a_finished_puppet_lacks_nothing_much_and_stays_as_it_is_at_rest(
+    wick_window: Window, act: Act
+) -> None:
+    session, sheet = wick_window.session, wick_window.frame.plan_sheet
+    before = session.puppet
+    act("plan")
+    assert session.drafts.now.plan.filled.plan.name == "Biped"  # type: ignore[union-attr]
+    sheet.make.click()
+    assert session.puppet.limbs == before.limbs
+    assert {key: joint.pivot for key, joint in session.puppet.joints.items() if key in before.joints} == {
+        key: joint.pivot for key, joint in before.joints.items()
+    }
