@@ -9,6 +9,7 @@ import numpy as np
 sys.path.insert(0, str(Path(__file__).parent.parent / "tests"))
 
 from art.characters import STYLES
+from art.test_building import figures as places
 from art.test_characters import figures
 from art.test_small_limits import off
 from motion.test_long_limb_paths import drawn, path, pops
@@ -24,6 +25,14 @@ def joints() -> None:
         print(
             f"  {style:<10}{found.right:>8.1%}{found.sure:>8.1%}   median {found.median:.3f}, p90 {found.most:.3f}"
         )
+
+
+def plans() -> None:
+    """Wild characters (limbs flung about, mirrored, pieces missing and too many) on body plans, by style of names."""
+    print("Build by plan: the right plan; pieces on their right places; of those called sure (above 0.8)")
+    for style in STYLES:
+        found = places(range(600, 604), style)
+        print(f"  {style:<10}{found.plans:>8.1%}{found.places:>8.1%}{found.sure:>8.1%}")
 
 
 def limits() -> None:
@@ -50,5 +59,6 @@ def long_limbs() -> None:
 
 if __name__ == "__main__":
     joints()
+    plans()
     limits()
     long_limbs()

@@ -18,6 +18,7 @@ from umbrite.art.building.body_plan import (
     read_plan,
     shipped_plans,
 )
+from umbrite.art.building.own_plan import plan_of
 from umbrite.art.building.placing import Filled, fill
 from umbrite.art.building.plan_rig import Built, Wishes, build_rig
 from umbrite.art.joint_finding import Pieces, pieces_of
@@ -214,6 +215,26 @@ def test_plans_ship_whole_are_read_back_and_broken_ones_are_refused() -> None:
     ):
         with pytest.raises(RigError, match=words):
             places_of(BodyPlan("Odd", "", rows))
+
+
+def test_a_finished_puppet_is_a_plan_for_the_next_of_its_kind() -> None:
+    for body in ("biped", "quadruped", "bird"):
+        one = character(70, body, "plain")
+        _, made = built(one)
+        plan = plan_of(made.puppet, pieces_of(one.puppet, one.pictures), "Mine")
+        assert read_plan(plan_bytes(plan)) == plan
+        assert len(plan.limbs) == {"biped": 2, "quadruped": 2, "bird": 1}[body]
+        assert all(limb.planted == ("foot" in limb.last.lower()) for limb in plan.limbs)
+        other = character(71, body, "default")
+        pieces = pieces_of(other.puppet, other.pictures)
+        found = fill(other.puppet, pieces, [plan, *shipped_plans()])[0]
+        assert found.plan.name == "Mine", "it fits better than what ships"
+        right = [other.pieces[key] == name.lower() for name, key in found.pieces.items()]
+        assert np.mean(right) > 0.95
+        again = build_rig(other.puppet, pieces, found, other.pictures)
+        assert len(again.limbs) == len(made.limbs)
+    with pytest.raises(RigError, match="hangs from anything"):
+        plan_of(one.puppet, pieces_of(one.puppet, one.pictures), "Loose")
 
 
 def test_the_command_builds_a_puppet_from_pictures(

@@ -233,7 +233,8 @@ def _width(seam: Mask) -> float:
     """The width of a seam: of its smallest rectangle the longer side, as parts overlap less than they are wide."""
     if not seam.any():
         return 1.0
-    _, (one, other), _ = cv2.minAreaRect(cv2.findNonZero(seam))
+    outlines, _ = cv2.findContours(seam, cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
+    _, (one, other), _ = cv2.minAreaRect(np.concatenate(outlines))
     return float(max(one, other, 1.0))
 
 

@@ -77,6 +77,7 @@ class Window(QMainWindow):
         self.dialogs: Questions = dialogs or Dialogs(self, lambda: session.stage.theme)
         self.preferences = Preferences(settings)
         self.files: FileDesk = FileDesk(session, self.dialogs, self.preferences)
+        session.file.own_plans = Path(settings.fileName()).parent / "body plans"
         self.keeper = Keeper(session, keep_in or Path(settings.fileName()).parent / "recovery", self)
         self.keeper.set_interval(self.preferences.autosave)
         self.outside = OutsideEditor(session, self.files.exchange, self)

@@ -114,10 +114,12 @@ def traits_of(pieces: Pieces) -> dict[str, Trait]:
 
 
 def _trait(sheet: Sheet, middle: complex, diagonal: float, depth: float) -> Trait:
-    found = cv2.findNonZero((sheet.alpha >= INSIDE).astype(np.uint8))
-    if found is None:
+    found, _ = cv2.findContours(
+        (sheet.alpha >= INSIDE).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE
+    )
+    if not found:
         return Trait(0j, 1e-3, 1e-3, depth)
-    (x, y), (one, other), _ = cv2.minAreaRect(found)
+    (x, y), (one, other), _ = cv2.minAreaRect(np.concatenate(found))
     size = math.sqrt(abs(abs(sheet.board.a) ** 2 - abs(sheet.board.b) ** 2)) / diagonal
     at = (complex(sheet.board(complex(x + 0.5, y + 0.5))) - middle) / diagonal
     return Trait(at, (max(one, other) + 1) * size, (min(one, other) + 1) * size, depth)
@@ -125,10 +127,12 @@ def _trait(sheet: Sheet, middle: complex, diagonal: float, depth: float) -> Trai
 
 def ends_of(sheet: Sheet) -> tuple[complex, complex] | None:
     """The middles of the two round ends that a long piece would have, on the board; None for one that shows nothing."""
-    found = cv2.findNonZero((sheet.alpha >= INSIDE).astype(np.uint8))
-    if found is None:
+    found, _ = cv2.findContours(
+        (sheet.alpha >= INSIDE).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE
+    )
+    if not found:
         return None
-    corners = cv2.boxPoints(cv2.minAreaRect(found))
+    corners = cv2.boxPoints(cv2.minAreaRect(np.concatenate(found)))
     z = corners[:, 0] + 1j * corners[:, 1] + 0.5 + 0.5j
     one, other = (z[1] - z[0]), (z[2] - z[1])
     long, wide = (one, other) if abs(one) >= abs(other) else (other, one)

@@ -32,9 +32,7 @@ class BoardFrame(QWidget):
         self.welcome = Welcome(session, welcome, self.board)
         self.found = FoundStrip(session, self.board)
         self.bone_card = BoneCard(session, self.board)
-        self.plan_sheet = PlanSheet(
-            session, self._part_under, lambda z: self.board.camera.point(z), self.board
-        )
+        self.plan_sheet = PlanSheet(session, self._part_under, self._on_widget, self.board)
         self.weight_card = WeightCard(session, self.board)
         self.banner = Banner(self.board)
         self.hints = HintLine(session, self.board, self)

@@ -42,6 +42,7 @@ class OpenFile:
         self._now, self._saved = now, saved
         self._art: dict[str, bytes] = {}
         self._path: Path | None = None
+        self.own_plans: Path | None = None  # the folder of a person's own body plans
         self.arrivals = Arrivals()
         self.pictures = Pictures(lambda: self._art, self.arrivals.tell)
 

@@ -260,6 +260,10 @@
       <translation>Nach Bauplan bauen</translation>
     </message>
     <message>
+      <source>Keep as a body plan</source>
+      <translation>Als Bauplan behalten</translation>
+    </message>
+    <message>
       <source>Take all pencilled joints</source>
       <translation>Alle vorgezeichneten Gelenke nehmen</translation>
     </message>
@@ -1672,10 +1676,6 @@
       <translation>Nichts wurde angehängt: die Schnur auf einer Niete oder einem Teil loslassen, das es tragen soll.</translation>
     </message>
     <message>
-      <source>{name} is the {place}</source>
-      <translation>{name} ist {place}</translation>
-    </message>
-    <message>
       <source>Only controls may be dragged here; the rigger locked the rest. Controls &gt; Animators touch controls only.</source>
       <translation type="unfinished" />
     </message>
@@ -1984,6 +1984,14 @@
       <translation>Erst die Zeichnungen hinzufügen: Eine Figur hat zwei Teile oder mehr.</translation>
     </message>
     <message>
+      <source>Build the family first; then it can be kept as a plan.</source>
+      <translation>Erst die Familie bauen, dann kann sie als Bauplan behalten werden.</translation>
+    </message>
+    <message>
+      <source>{name} is a body plan now, kept as {path}. Build by plan offers it.</source>
+      <translation>{name} ist jetzt ein Bauplan, behalten als {path}. Nach Bauplan bauen bietet ihn an.</translation>
+    </message>
+    <message>
       <source>, {count} of them doubtful</source>
       <translation>, {count} davon zweifelhaft</translation>
     </message>
@@ -2006,6 +2014,10 @@
     <message>
       <source>The plan was rubbed out; nothing was made.</source>
       <translation>Der Bauplan ist ausradiert; nichts wurde gemacht.</translation>
+    </message>
+    <message>
+      <source>There is no folder for body plans here.</source>
+      <translation>Hier gibt es keinen Ordner für Baupläne.</translation>
     </message>
     <message>
       <source>Let a plan be guessed first: Build by plan.</source>

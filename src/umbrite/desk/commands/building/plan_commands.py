@@ -3,14 +3,17 @@
 from collections.abc import Mapping
 from dataclasses import replace
 
-from umbrite.art.building.body_plan import places_of, shipped_plans
+from umbrite.art.building.body_plan import BodyPlan, places_of, shipped_plans
+from umbrite.art.building.own_plan import plan_of
 from umbrite.art.building.placing import fill, pieces_to_place
 from umbrite.art.building.plan_rig import Wishes, build_rig
 from umbrite.desk.session.drafts import Carried, PlanDraft
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PIVOTS, REHEARSE
 from umbrite.desk.theme.language import tr
+from umbrite.files.plan_files import keep_plan, kept_plans
 from umbrite.rig.errors import RigError
+from umbrite.rig.words.names import tidy
 
 SURE = 0.8  # from here on a place needs no second look
 
@@ -23,12 +26,39 @@ def pencil(session: Session) -> None:
     """Guess the plan and which piece is which, and show it; nothing is made yet."""
     pictures = session.file.pictures.of(session.puppet)
     pieces = pieces_to_place(session.puppet, pictures)
-    found = fill(session.puppet, pieces, shipped_plans())
+    found = fill(session.puppet, pieces, _all_plans(session))
     plans = tuple(one.plan for one in found)
     session.stage.go_to(PIVOTS)
     session.selection.pick([])
     _put(session, PlanDraft(session.puppet, pieces, plans, found[0], Wishes()))
     _tell(session)
+
+
+def _all_plans(session: Session) -> list[BodyPlan]:
+    """A person's own plans, and those that ship for which there is none of the same name."""
+    own = {plan.name: plan for plan in kept_plans(session.file.own_plans)}
+    return [*own.values(), *(plan for plan in shipped_plans() if plan.name not in own)]
+
+
+def needs_family(session: Session) -> str:
+    hangs = any(joint.parent is not None for joint in session.puppet.joints.values())
+    return "" if hangs else tr("Build the family first; then it can be kept as a plan.")
+
+
+def keep(session: Session) -> None:
+    """Keep this puppet as a body plan: the next of its kind is built by it."""
+    folder = session.file.own_plans
+    if folder is None:
+        raise RigError(tr("There is no folder for body plans here."))
+    path = session.file.path
+    name = tidy(path.stem) if path is not None else session.puppet.name
+    plan = plan_of(
+        session.puppet, pieces_to_place(session.puppet, session.file.pictures.of(session.puppet)), name
+    )
+    kept = keep_plan(folder, plan)
+    session.say(
+        tr("{name} is a body plan now, kept as {path}. Build by plan offers it.", name=name, path=str(kept))
+    )
 
 
 def draft_of(session: Session) -> PlanDraft:

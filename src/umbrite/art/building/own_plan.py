@@ -1,0 +1,136 @@
+"""A body plan made from a finished puppet, so that the next of its kind is built at once."""
+
+from collections.abc import Mapping
+
+from umbrite.art.building.body_plan import BodyPlan, PlanLimb, Row, places_of
+from umbrite.art.building.placing import Trait, traits_of
+from umbrite.art.joint_finding import Pieces
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import ancestors, parts_on
+from umbrite.rig.limb_shape import drawn_bend
+from umbrite.rig.model import Limb, Puppet, Side
+from umbrite.rig.words.body_words import kind_of
+from umbrite.rig.words.names import core_of, tidy
+
+
+def plan_of(puppet: Puppet, pieces: Pieces, name: str) -> BodyPlan:
+    """The plan by which this puppet could have been built: a row for each piece or pair of pieces, in proportion, and its limbs.
+
+    Raises RigError for a puppet whose pieces hang from nothing.
+    """
+    traits = traits_of(pieces)
+    on = {key: _carrier(puppet, pieces, key) for key in pieces.keys}
+    if sum(above is not None for above in on.values()) < 1:
+        raise RigError(
+            "Nothing hangs from anything here yet. Build the family first; then it can be kept as a plan."
+        )
+    ahead = _ahead(puppet, traits)
+    pairs = _pairs(puppet, pieces)
+    rows: dict[str, Row] = {}
+    row_of: dict[str, str] = {}
+    for key in sorted(pieces.keys, key=lambda one: len(_above(on, one))):
+        if key in row_of:
+            continue
+        twin = pairs.get(key)
+        own = _unique(tidy(core_of(puppet.parts[key].name) if twin else puppet.parts[key].name), rows)
+        trait = traits[key]
+        at = complex(trait.at.real * ahead, trait.at.imag)
+        apart = None
+        if twin is not None:
+            other = complex(traits[twin].at.real * ahead, traits[twin].at.imag)
+            near, far = (at, other) if puppet.joints[puppet.parts[key].joint].side == "near" else (other, at)
+            apart, at = round((far - near).real / 2, 4), (near + far) / 2
+        above = on[key]
+        kind = kind_of(puppet.parts[key].name) or core_of(puppet.parts[key].name)
+        rows[own] = Row(
+            own, kind, (round(at.real, 4), round(at.imag, 4)), round(trait.long, 4), round(trait.wide, 4),
+            on=row_of[above] if above is not None else "", apart=apart, needed=True,
+            loose=puppet.joints[puppet.parts[key].joint].loose is not None,
+            words=tuple(word for word in core_of(puppet.parts[key].name).split() if word not in kind.split()),
+        )  # fmt: skip
+        row_of |= {key: own} if twin is None else {key: own, twin: own}
+    limbs: dict[tuple[str, str], PlanLimb] = {}  # of a pair the near one tells how it bends
+    for limb in sorted(puppet.limbs.values(), key=lambda limb: limb.side == "far"):
+        told = _limb(puppet, limb, row_of, ahead)
+        if told is not None:
+            limbs.setdefault((told.first, told.last), told)
+    made = BodyPlan(name, f"As {puppet.name}.", tuple(_in_order(rows)), tuple(limbs.values()))
+    places_of(made)
+    return made
+
+
+def _unique(name: str, taken: Mapping[str, Row]) -> str:
+    number = 2
+    while f"{name} {number}" in taken:
+        number += 1
+    return name if name not in taken else f"{name} {number}"
+
+
+def _in_order(rows: Mapping[str, Row]) -> list[Row]:
+    """Each after the one that carries it."""
+    found: dict[str, Row] = {}
+    while len(found) < len(rows):
+        found |= {
+            name: row for name, row in rows.items() if name not in found and (not row.on or row.on in found)
+        }
+    return list(found.values())
+
+
+def _carrier(puppet: Puppet, pieces: Pieces, key: str) -> str | None:
+    """The piece on the nearest joint above that has one."""
+    joint = puppet.parts[key].joint
+    for above in ancestors(puppet, joint):
+        found = [one for one in parts_on(puppet, above) if one in pieces.keys]
+        if found:
+            return found[0]
+    return None
+
+
+def _above(on: Mapping[str, str | None], key: str) -> list[str]:
+    found: list[str] = []
+    above = on[key]
+    while above is not None:
+        found.append(above)
+        above = on[above]
+    return found
+
+
+def _ahead(puppet: Puppet, traits: Mapping[str, Trait]) -> int:
+    """To which side it looks: where its head, or what else tells it, lies from the middle of the body."""
+    for kind in ("face", "eye", "head"):
+        found = [traits[key].at.real for key in traits if kind_of(puppet.parts[key].name) == kind]
+        body = [traits[key].at.real for key in traits if kind_of(puppet.parts[key].name) in {"head", "trunk"}]
+        if found and body and abs(sum(found) / len(found) - body[0]) > 0.01:
+            return 1 if sum(found) / len(found) > body[0] else -1
+    return 1
+
+
+def _pairs(puppet: Puppet, pieces: Pieces) -> dict[str, str]:
+    """Near and far pieces of one name, either way."""
+    sides: dict[tuple[str, Side], str] = {}
+    for key in pieces.keys:
+        part = puppet.parts[key]
+        sides.setdefault((core_of(part.name), puppet.joints[part.joint].side), key)
+    found = {}
+    for (core, side), key in sides.items():
+        if side == "near" and (core, "far") in sides:
+            found[key], found[sides[core, "far"]] = sides[core, "far"], key
+    return found
+
+
+def _limb(puppet: Puppet, limb: Limb, row_of: Mapping[str, str], ahead: int) -> PlanLimb | None:
+    """A limb as the plan tells it, by the rows of its first and its last piece."""
+    joints = [*limb.joints, *([limb.end] if limb.end is not None else [])]
+    pieces = [
+        next((row_of[key] for key in parts_on(puppet, joint) if key in row_of), None) for joint in joints
+    ]
+    if pieces[0] is None or pieces[-1] is None or pieces[0] == pieces[-1]:
+        return None
+    way = puppet.joints[limb.target].pivot.z - puppet.joints[limb.joints[0]].pivot.z
+    bend = 1 if (drawn_bend(puppet, limb) or limb.bend) > 0 else -1
+    return PlanLimb(
+        pieces[0],
+        pieces[-1],
+        "ahead" if bend * way.imag * ahead > 0 else "back",
+        planted=limb.end_hold == "target",
+    )
