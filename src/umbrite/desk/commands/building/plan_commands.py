@@ -11,7 +11,7 @@ from umbrite.desk.session.drafts import Carried, PlanDraft
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PIVOTS, REHEARSE
 from umbrite.desk.theme.language import tr
-from umbrite.files.plan_files import keep_plan, kept_plans
+from umbrite.files.formats.plan_files import keep_plan, kept_plans
 from umbrite.rig.errors import RigError
 from umbrite.rig.words.names import tidy
 
