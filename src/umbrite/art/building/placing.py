@@ -282,6 +282,8 @@ def _by_name(place: Place, name: str) -> tuple[float, bool]:
     for word in place.row.words:
         if word in words:
             said += WORDS
+        elif word.isdecimal() and numbers:
+            said += NUMBER if int(word) in numbers else OTHER_NUMBER
     if {"hind", "front"} & words and {"hind", "front"} & own and not ({"hind", "front"} & words & own):
         said += OTHER_KIND
     if place.row.many > 1 and numbers:
