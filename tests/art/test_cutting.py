@@ -1,0 +1,191 @@
+"""A drawing cut in two: at rest it is the drawing itself; bent, it is as if it had been drawn as two pieces with round ends."""
+
+import cv2
+import numpy as np
+import pytest
+
+from umbrite.art.cutting import Cut, cut_drawing, is_loop, one_picture
+from umbrite.art.pictures import Picture
+from umbrite.rig.errors import RigError
+
+WIDE, TALL, FINER = 420, 420, 4
+AT, JOINT, END = 210 + 70j, 210 + 210j, 210 + 350j
+BEND = np.radians(60)
+
+
+def texture(seed: int) -> np.ndarray:
+    """Grain in the paper, (rows, columns, 3), around one colour; over twice the room, so that it can be turned."""
+    rng = np.random.default_rng(seed)
+    noise = cv2.resize(
+        rng.normal(0, 1, (60, 60)).astype(np.float32), (WIDE, TALL), interpolation=cv2.INTER_CUBIC
+    )
+    return np.clip(np.array([170, 110, 70]) + 9 * noise[..., None], 0, 255)
+
+
+def capsule(
+    one: complex, other: complex, radii: tuple[float, float], grain: np.ndarray, line: float
+) -> Picture:
+    """A limb from one end to the other, with an outline so wide, antialiased."""
+    rows, columns = np.indices((TALL * FINER, WIDE * FINER))
+    z = (columns + 0.5) / FINER + 1j * (rows + 0.5) / FINER
+    way = other - one
+    along = np.clip(((z - one) * np.conj(way)).real / abs(way) ** 2, 0, 1)
+    depth = radii[0] + (radii[1] - radii[0]) * along - np.abs(z - one - way * along)
+    small = [
+        cv2.resize(f.astype(np.float32), (WIDE, TALL), interpolation=cv2.INTER_AREA)
+        for f in (depth > 0, depth > line)
+    ]
+    colours = (
+        grain * small[1][..., None] + np.array([40, 30, 30]) * (1 - small[1][..., None]) if line else grain
+    )
+    return np.dstack([np.round(colours), np.round(small[0] * 255)]).astype(np.uint8)
+
+
+def turned(about: complex, turn: float) -> np.ndarray:
+    """The 2 x 3 map of a turn about a point."""
+    c, s = np.cos(turn), np.sin(turn)
+    return np.array(
+        [
+            [c, -s, about.real - c * about.real + s * about.imag],
+            [s, c, about.imag - s * about.real - c * about.imag],
+        ]
+    )
+
+
+STILL = np.array([[1.0, 0, 0], [0, 1, 0]])
+
+
+def bent(kept: Picture, piece: Picture, about: complex, turn: float) -> Picture:
+    return one_picture([(kept, STILL), (piece, turned(about, turn))], (WIDE, TALL))
+
+
+def on_white(picture: Picture) -> np.ndarray:
+    alpha = picture[..., 3:] / 255.0
+    return picture[..., :3] * alpha + 255 * (1 - alpha)
+
+
+def around(about: complex, reach: float) -> np.ndarray:
+    rows, columns = np.indices((TALL, WIDE))
+    return np.abs(columns + 0.5 + 1j * (rows + 0.5) - about) < reach
+
+
+LIMBS = {
+    "capsule": ((40.0, 40.0), None, 0.0), "tapered": ((46.0, 30.0), None, 0.0), "textured": ((40.0, 40.0), 3, 0.0),
+    "tapered, textured": ((46.0, 28.0), 4, 0.0), "outlined": ((40.0, 40.0), 5, 5.0),
+}  # fmt: skip
+
+
+def limb(name: str) -> tuple[Picture, Picture, Picture, float]:
+    """The limb in one piece, and the same as two: the upper one behind, the lower one with a round end in front."""
+    (first, last), seed, line = LIMBS[name]
+    grain = np.broadcast_to(np.array([170.0, 110, 70]), (TALL, WIDE, 3)) if seed is None else texture(seed)
+    middle = (first + last) / 2
+    whole = capsule(AT, END, (first, last), grain, line)
+    upper = capsule(AT, JOINT, (first, middle), grain, line)
+    lower = capsule(JOINT, END, (middle, last), grain, line)
+    if line:  # as a draughtsman does it: no line across the limb where the piece in front begins
+        inside = around(JOINT, middle - line) | (np.indices((TALL, WIDE))[0] > JOINT.imag)
+        clean = capsule(JOINT, END, (middle, last), grain, 0.0)
+        lower = np.where(
+            inside[..., None] & (np.indices((TALL, WIDE))[0] < JOINT.imag)[..., None], clean, lower
+        )
+        lower[~inside, 3] = 0
+    return whole, upper, lower, middle
+
+
+def across(slant: float = 0.0) -> list[complex]:
+    way = 90 * complex(np.cos(slant), np.sin(slant))
+    return [JOINT - way, JOINT, JOINT + way]
+
+
+@pytest.mark.parametrize("name", LIMBS)
+@pytest.mark.parametrize("turn", [BEND, -BEND])
+def test_a_cut_limb_bends_as_if_it_had_been_drawn_in_two_pieces(name: str, turn: float) -> None:
+    whole, upper, lower, radius = limb(name)
+    cut = cut_drawing(whole, across())
+    assert cut.pivot == pytest.approx(JOINT, abs=1.5)
+    assert cut.radius == pytest.approx(radius, abs=2)
+    rest = one_picture([(cut.kept, STILL), (cut.piece, STILL)], (WIDE, TALL))
+    assert np.array_equal(rest[..., 3], whole[..., 3]), "at rest it is the drawing itself"
+    assert np.abs(on_white(rest) - on_white(whole)).max() <= 1
+    ours, drawn = bent(cut.kept, cut.piece, cut.pivot, turn), bent(upper, lower, JOINT, turn)
+    near = around(JOINT, 1.6 * radius)
+    off = np.abs(on_white(ours) - on_white(drawn))[near].mean()
+    print(f"{name}: {off:.2f} of 255 around the joint")
+    assert off < 3
+    inside = around(JOINT, radius - 3)
+    assert ours[inside, 3].min() >= 250, "no gap"
+
+
+@pytest.mark.parametrize("slant", [-0.5, -0.2, 0.3, 0.6])
+def test_a_slanting_line_makes_no_gap_and_leaves_the_picture_as_it_is(slant: float) -> None:
+    whole, *_ = limb("tapered, textured")
+    cut = cut_drawing(whole, across(slant))
+    rest = one_picture([(cut.kept, STILL), (cut.piece, STILL)], (WIDE, TALL))
+    assert np.abs(on_white(rest) - on_white(whole)).max() <= 1
+    for turn in (-BEND, BEND):
+        ours = bent(cut.kept, cut.piece, cut.pivot, turn)
+        assert ours[around(cut.pivot, 25), 3].min() >= 250
+
+
+def figure() -> tuple[Picture, Picture]:
+    """A body with an arm over it on one layer, and the body alone."""
+    grain = np.broadcast_to(np.array([80.0, 120, 160]), (TALL, WIDE, 3))
+    body = capsule(210 + 120j, 210 + 320j, (90, 90), grain, 0.0)
+    arm = capsule(
+        250 + 120j, 240 + 260j, (24, 20), np.broadcast_to(np.array([200.0, 90, 60]), (TALL, WIDE, 3)), 0.0
+    )
+    return one_picture([(body, STILL), (arm, STILL)], (WIDE, TALL)), body
+
+
+def test_a_loop_takes_an_arm_out_of_a_body_which_is_filled_behind_it() -> None:
+    whole, body = figure()
+    angles = np.linspace(0, 2 * np.pi, 60)
+    axis = (240 + 260j) - (250 + 120j)
+    unit = axis / abs(axis)
+    half = abs(axis) / 2 + 40
+    loop = [
+        complex((250 + 120j + 240 + 260j) / 2 + unit * (half * np.cos(a) + 1j * 40 * np.sin(a)))
+        for a in angles
+    ]
+    assert is_loop(loop)
+    cut = cut_drawing(whole, loop)
+    rest = one_picture([(cut.kept, STILL), (cut.piece, STILL)], (WIDE, TALL))
+    assert np.abs(on_white(rest) - on_white(whole)).max() <= 1
+    hidden = (cut.piece[..., 3] > 250) & (body[..., 3] == 255)
+    assert cut.kept[hidden, 3].mean() > 250, "the body is whole behind the arm"
+    off = np.abs(cut.kept[..., :3].astype(int) - body[..., :3])[hidden].mean()
+    assert off < 12
+
+
+def test_a_line_follows_an_edge_that_is_near() -> None:
+    whole, *_ = limb("capsule")
+    edge = JOINT.imag + 9
+    sleeve = whole.copy()
+    sleeve[int(edge) :, :, :3] = (60, 90, 150)
+    cut = cut_drawing(sleeve, across())
+    assert cut.pivot.imag == pytest.approx(edge, abs=2.0)
+    assert cut_drawing(sleeve, across(), follow=False).pivot.imag == pytest.approx(JOINT.imag, abs=1)
+    plain = cut_drawing(whole, across())
+    assert plain.pivot.imag == pytest.approx(JOINT.imag, abs=1)
+
+
+@pytest.mark.parametrize(
+    ("path", "words"),
+    [
+        ([10 + 10j, 60 + 10j], "in two"), ([JOINT, JOINT], "only a point"), ([JOINT], "only a point"),
+        ([5 + 5j, 30 + 5j, 30 + 30j, 5 + 30j, 5 + 6j], "in two"), ([0j, 419, 419 + 419j, 419j, 1j], "in two"),
+    ],
+)  # fmt: skip
+def test_what_makes_no_two_pieces_is_refused(path: list[complex], words: str) -> None:
+    whole, *_ = limb("capsule")
+    with pytest.raises(RigError, match=words):
+        cut_drawing(whole, path)
+
+
+def test_a_cut_that_begins_inside_goes_on_to_the_edge() -> None:
+    whole, *_ = limb("capsule")
+    short = cut_drawing(whole, [JOINT - 15, JOINT + 15], follow=False)
+    full: Cut = cut_drawing(whole, across(), follow=False)
+    assert short.pivot == pytest.approx(full.pivot, abs=1)
+    assert np.array_equal(short.piece, full.piece)
