@@ -20,6 +20,7 @@ from umbrite.rig.errors import RigError
 
 Mask = NDArray[np.bool_]
 Floats = NDArray[np.float64]
+Segment = tuple[complex, complex]
 FULL = 255
 CLOSED = 0.2  # of a path's length between its ends, from which on it is a loop
 LEAST = 12  # pixels that a piece must have
@@ -28,6 +29,8 @@ CLEAR = 3.0  # times as strong as along the line drawn must an edge be
 OTHER_COLOUR = 48.0  # by which an outline differs from what it surrounds
 WIDEST_LINE = 0.3  # of the round end's radius
 FILL_REACH = 5
+THICKER = 1.2
+MEET = 2  # pixels by which what stays goes on under the piece, wherever they meet
 SLANT = 1e-3  # what a step to the side costs, so that the way is straight where all ways are alike
 
 
@@ -48,31 +51,117 @@ def is_loop(path: Sequence[complex]) -> bool:
     return len(path) > 3 and abs(path[-1] - path[0]) < CLOSED * length
 
 
-def cut_drawing(picture: Picture, path: Sequence[complex], *, follow: bool = True) -> Cut:
+def cut_drawing(
+    picture: Picture, path: Sequence[complex], root: complex | None = None, *, follow: bool = True
+) -> Cut:
     """Cut an RGBA drawing along a path in its pixels: right across it, or (closed) around the piece. Raises RigError with a sentence where
     that makes no two pieces.
+
+    Of a cut across, the side on which `root` lies stays, else the larger one.
     """
     solid = picture[..., 3] >= SOLID
     loop = is_loop(path)
     line = list(path) if loop else _through(solid, _followed(picture, path) if follow else list(path))
-    piece = _inside(solid, line) if loop else _beyond(solid, line)
+    piece = _inside(solid, line) if loop else _beyond(solid, line, root)
     kept = solid & ~piece
     if min(np.count_nonzero(piece), np.count_nonzero(kept)) < LEAST:
         raise RigError(
             "This doesn't cut the part in two. Draw right across it, or a loop around what shall be a piece."
         )
-    one, other = _ends(solid, piece, line, closed=loop)
+    return _in_two(picture, piece, _ends(solid, piece, line, closed=loop), filled=loop)
+
+
+def cut_at_bone(picture: Picture, branch: Sequence[Segment], others: Sequence[Segment]) -> Cut:
+    """Cut an RGBA drawing at the head of a bone, the first of its `branch`: the piece is what lies nearer to the bones of the branch than to
+    all others. Places are in the drawing's pixels. Raises RigError where nothing does.
+    """
+    solid = picture[..., 3] >= SOLID
+    rows, columns = np.indices(solid.shape)
+    z = np.asarray(columns + 0.5 + 1j * (rows + 0.5), dtype=np.complex128)
+    depth = np.asarray(
+        cv2.distanceTransform(np.pad(solid.astype(np.uint8), 1), cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
+    )[1:-1, 1:-1]
+
+    def deep(at: complex) -> float:
+        x, y = (
+            int(np.clip(at.real, 0, solid.shape[1] - 1)),
+            int(np.clip(at.imag, 0, solid.shape[0] - 1)),
+        )
+        return float(depth[y, x])
+
+    away = [_from_segment(z, *bone) for bone in branch]
+    # A limb is hardly thicker anywhere than along its bone; what lies farther off is the body beside it.
+    thick = [
+        max(deep(one + (other - one) * share) for share in (0.3, 0.5, 0.7, 0.9)) for one, other in branch
+    ]
+    within = np.any([far <= THICKER * most for far, most in zip(away, thick, strict=True)], axis=0)
+    nearer = np.min(away, axis=0) < np.min([_from_segment(z, *bone) for bone in others], axis=0)
+    head, tip = branch[0]
+    # What lies behind the head belongs to what carries the bone; round ends make up for it.
+    nearer &= (((z - head) * np.conj(tip - head)).real > 0) | (away[0] > np.min(away, axis=0))
+    piece = _with_what_only_it_holds(
+        solid, _hanging_together(solid & nearer & within, head + (tip - head) / 2), others
+    )
+    if min(np.count_nonzero(piece), np.count_nonzero(solid & ~piece)) < LEAST:
+        raise RigError("Nothing of the drawing lies along this bone. Draw the bone over what it shall carry.")
+    # As thick as the limb is a little way down the bone: at its head a body may be much thicker.
+    radius = max(min(deep(head), 1.1 * max(deep(head + (tip - head) * share) for share in (0.25, 0.4))), 2.0)
+    across = 1j * (tip - head) / max(abs(tip - head), 1e-9) * radius
+    return _in_two(picture, piece, (head - across, head + across), filled=False)
+
+
+def _with_what_only_it_holds(solid: Mask, piece: Mask, others: Sequence[Segment]) -> Mask:
+    """A piece with all that would fall off without it: what hangs together with no bone of the others."""
+    count, labels = cv2.connectedComponents((solid & ~piece).astype(np.uint8), connectivity=4)
+    held = set()
+    for one, other in others:
+        for share in np.linspace(0, 1, 9):
+            at = one + (other - one) * share
+            if 0 <= at.real < solid.shape[1] and 0 <= at.imag < solid.shape[0]:
+                held.add(int(labels[int(at.imag), int(at.real)]))
+    loose = [label for label in range(1, count) if label not in held]
+    return np.asarray(piece | np.isin(labels, loose))
+
+
+def _from_segment(z: NDArray[np.complex128], one: complex, other: complex) -> Floats:
+    way = other - one
+    along = np.clip(((z - one) * np.conj(way)).real / max(abs(way) ** 2, 1e-12), 0, 1)
+    return np.asarray(np.abs(z - one - way * along))
+
+
+def _hanging_together(mask: Mask, at: complex) -> Mask:
+    """What of an area hangs together with a place, or with what of it is nearest to that."""
+    _, labels = cv2.connectedComponents(mask.astype(np.uint8), connectivity=4)
+    if not mask.any():
+        return mask
+    rows, columns = np.nonzero(mask)
+    nearest = int(np.abs(columns + 0.5 + 1j * (rows + 0.5) - at).argmin())
+    return np.asarray(labels == labels[rows[nearest], columns[nearest]])
+
+
+def _in_two(picture: Picture, piece: Mask, ends: tuple[complex, complex], *, filled: bool) -> Cut:
+    """The drawing as a piece and what stays, overlapping about the middle between two ends."""
+    one, other = ends
+    kept = (picture[..., 3] >= SOLID) & ~piece
     pivot, radius = (one + other) / 2, max(abs(other - one) / 2, 1.0)
     stroke = _line_width(picture, one, other, radius)
     # Under what is seen through both pieces would be seen: there they end where they were cut.
     full = picture[..., 3] == FULL
-    away = _away(solid.shape, pivot)
+    away = _away(piece.shape, pivot)
     behind, front = _disc(away, radius) * full, _disc(away, max(radius - stroke, 1.0)) * full
     alpha = picture[..., 3].astype(np.float64)
     kept_alpha = np.where(piece, behind * FULL, alpha)
     piece_alpha = np.where(piece, alpha, front * FULL)
+    # Pieces that only touched would let a hairline through where they are seen at another scale.
+    near = (
+        cv2.dilate(
+            kept.astype(np.uint8), cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (2 * MEET + 1, 2 * MEET + 1))
+        )
+        > 0
+    )
+    kept_alpha = np.where(piece & full & near, FULL, kept_alpha)
     first, second = picture.copy(), picture.copy()
-    if loop:
+    if filled:
         hidden = piece & _hull(kept)
         first = _filled(picture, kept, piece)
         kept_alpha = np.where(piece, np.maximum(np.where(hidden & full, FULL, 0), kept_alpha), kept_alpha)
@@ -126,8 +215,8 @@ def _points(path: Sequence[complex]) -> NDArray[np.int32]:
     return np.round(np.stack([z.real, z.imag], axis=-1)).astype(np.int32)
 
 
-def _beyond(solid: Mask, line: Sequence[complex]) -> Mask:
-    """Of the two sides of a line across the drawing the smaller one: what hangs together with it on that side."""
+def _beyond(solid: Mask, line: Sequence[complex], root: complex | None) -> Mask:
+    """Of the two sides of a line across the drawing the one without the root, or the smaller one: what hangs together with it on that side."""
     barrier = np.zeros(solid.shape, np.uint8)
     cv2.polylines(barrier, [_points(line)], False, 1, 1, cv2.LINE_8, 4)
     count, labels, stats, _ = cv2.connectedComponentsWithStats(
@@ -149,6 +238,8 @@ def _beyond(solid: Mask, line: Sequence[complex]) -> Mask:
         side: sum(int(stats[label, cv2.CC_STAT_AREA]) for label in found) for side, found in on_side.items()
     }
     smaller = min(sizes, key=lambda side: sizes[side])
+    if root is not None and 0 <= root.imag < solid.shape[0] and 0 <= root.real < solid.shape[1]:
+        smaller = -1 if sides[int(root.imag), int(root.real)] > 0 else 1
     piece = np.isin(labels, on_side[smaller])
     # The line's own pixels belong to the side on which they lie.
     return np.asarray(

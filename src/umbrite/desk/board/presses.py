@@ -140,6 +140,8 @@ def _in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -
         if chosen:
             session.selection.pick(chosen[:1])
             return Press(lambda: part_gestures.draw_trim(session, chosen[0], pointer.at))
+    if session.stage.tool == "cut":
+        return _with_knife(session, pointer, spot)
     picked = _pick(session, spot, pointer, joints=False)
     if not spot.under:
         return Press(
@@ -149,6 +151,15 @@ def _in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -
     if not chosen:
         return picked
     return Press(lambda: part_gestures.drag_parts(session, chosen, pointer.at), picked.click)
+
+
+def _with_knife(session: Session, pointer: Pointer, spot: Spot) -> Press:
+    """A line is drawn across a part, or a loop around a piece of it; a click picks."""
+
+    def pick() -> None:
+        session.selection.pick(spot.under[:1])
+
+    return Press(lambda: part_gestures.draw_cut(session, pointer.at, lambda at: parts_at(session, at)), pick)
 
 
 def _parts_in(session: Session, one: complex, other: complex) -> list[str]:

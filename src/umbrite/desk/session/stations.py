@@ -24,7 +24,9 @@ class Station(NamedTuple):
     timed: bool = False
 
 
-PARTS = Station("Parts", ("place", "trim"), "part", "part", fans=True, guides=True, sways=True, nudges="part")
+PARTS = Station(
+    "Parts", ("place", "trim", "cut"), "part", "part", fans=True, guides=True, sways=True, nudges="part"
+)
 PIVOTS = Station("Pivots", ("pivot", "cord"), fans=True, guides=True, sways=True, nudges="joint")
 LIMBS = Station("Limbs", ("limb", "bone", "bind", "limit", "weigh", "net"), sways=True)
 CONTROLS = Station("Controls", ("control",), selects_all="control", controls=True, nudges="control")

@@ -212,6 +212,18 @@
       <translation>Beschneiden</translation>
     </message>
     <message>
+      <source>Cut</source>
+      <translation>Schneiden</translation>
+    </message>
+    <message>
+      <source>Cut at the bones</source>
+      <translation>An den Knochen schneiden</translation>
+    </message>
+    <message>
+      <source>Join into one part</source>
+      <translation>Zu einem Teil verbinden</translation>
+    </message>
+    <message>
       <source>Bring all back</source>
       <translation>Alles zurückholen</translation>
     </message>
@@ -910,6 +922,10 @@
     <message>
       <source>Draw a loop around what of the selected part shall go. Ctrl brings it back; the drawing itself stays whole.</source>
       <translation>Zeichne eine Schlinge um das, was vom gewählten Teil weg soll. Strg holt es zurück; die Zeichnung selbst bleibt ganz.</translation>
+    </message>
+    <message>
+      <source>Draw a line right across a part, or a loop around a piece of it: it becomes two that turn on each other there.</source>
+      <translation>Eine Linie quer über ein Teil ziehen oder eine Schlinge um ein Stück: Es werden zwei, die sich dort aneinander drehen.</translation>
     </message>
     <message>
       <source>Drag a rivet to where the part turns; the picture stays. Alt slides the picture under it; hold W and drag to sway.</source>
@@ -1660,6 +1676,10 @@
       <translation>Netzpunkt setzen</translation>
     </message>
     <message>
+      <source>There is no part under this line. Draw it across the part that shall be two.</source>
+      <translation>Unter dieser Linie liegt kein Teil. Sie quer über das Teil ziehen, das zwei werden soll.</translation>
+    </message>
+    <message>
       <source>{name} sprang back; nothing was changed.</source>
       <translation>{name} sprang zurück; nichts wurde geändert.</translation>
     </message>
@@ -1940,6 +1960,74 @@
       <translation>; und mehr.</translation>
     </message>
     <message>
+      <source>{name} whole</source>
+      <translation>{name} ganz</translation>
+    </message>
+    <message>
+      <source>Select two or more parts that shall be one.</source>
+      <translation>Zwei oder mehr Teile wählen, die eins werden sollen.</translation>
+    </message>
+    <message>
+      <source>Draw bones over the part first, then select it.</source>
+      <translation>Erst Knochen über das Teil zeichnen, dann das Teil wählen.</translation>
+    </message>
+    <message>
+      <source>Cut {name}</source>
+      <translation>{name} schneiden</translation>
+    </message>
+    <message>
+      <source>{name} turns on {other} now. Hold W and drag to try it; the whole drawing is kept, hidden.</source>
+      <translation>{name} dreht sich jetzt an {other}. W halten und ziehen probiert es; die ganze Zeichnung bleibt verborgen erhalten.</translation>
+    </message>
+    <message>
+      <source>Cut {name} at the bones</source>
+      <translation>{name} an den Knochen schneiden</translation>
+    </message>
+    <message>
+      <source> Not at {names}: the drawing doesn't part there.</source>
+      <translation> Nicht an {names}: Dort teilt sich die Zeichnung nicht.</translation>
+    </message>
+    <message>
+      <source>{name} is in {count} pieces now, each on its bone.{words}</source>
+      <translation>{name} ist jetzt in {count} Stücken, jedes auf seinem Knochen.{words}</translation>
+    </message>
+    <message>
+      <source>Join {count} parts</source>
+      <translation>{count} Teile verbinden</translation>
+    </message>
+    <message>
+      <source>{name} is one part now, as it lay. Nothing has moved at rest.</source>
+      <translation>{name} ist jetzt ein Teil, wie es lag. In Ruhe hat sich nichts bewegt.</translation>
+    </message>
+    <message>
+      <source>{name} bends, so it is not cut. Stop bending first.</source>
+      <translation>{name} biegt sich und wird nicht geschnitten. Erst das Biegen beenden.</translation>
+    </message>
+    <message>
+      <source>{name} is trimmed. Bring all of it back first (Shift+B), then cut it.</source>
+      <translation>{name} ist beschnitten. Erst alles zurückholen (Umschalt+B), dann schneiden.</translation>
+    </message>
+    <message>
+      <source>{name} shares its drawing with a copy. Give it a drawing of its own first.</source>
+      <translation>{name} teilt seine Zeichnung mit einer Kopie. Erst eine eigene Zeichnung geben.</translation>
+    </message>
+    <message>
+      <source>{name} would show nothing here, so it was not made.</source>
+      <translation>{name} zeigte hier nichts und wurde nicht gemacht.</translation>
+    </message>
+    <message>
+      <source>No bone's head lies where {name} could be cut. Draw the bones so that each begins at a joint.</source>
+      <translation>Kein Knochen beginnt, wo {name} geschnitten werden könnte. Jeden Knochen an einem Gelenk beginnen lassen.</translation>
+    </message>
+    <message>
+      <source>Together these would be a picture of {wide} x {tall} px. Join fewer.</source>
+      <translation>Zusammen wäre das ein Bild von {wide} x {tall} px. Weniger verbinden.</translation>
+    </message>
+    <message>
+      <source>{name} bends, so it is not joined. Stop bending first.</source>
+      <translation>{name} biegt sich und wird nicht verbunden. Erst das Biegen beenden.</translation>
+    </message>
+    <message>
       <source>Find joints first; then there is something to take or to leave.</source>
       <translation>Finde zuerst Gelenke; dann gibt es etwas zu nehmen oder zu lassen.</translation>
     </message>
@@ -2098,10 +2186,6 @@
     <message>
       <source>Shade {count} part{ending}</source>
       <translation>{count} Teile schattieren</translation>
-    </message>
-    <message>
-      <source>{name} would show nothing here, so it was not made.</source>
-      <translation>{name} zeigte hier nichts und wurde nicht gemacht.</translation>
     </message>
     <message>
       <source>{name} has no drawing whose colour a cover could take. Select a joint with a part.</source>

@@ -9,6 +9,7 @@ from umbrite.rig.change import exists, thing
 STATION_HINTS = {
     ("Parts", "place"): "Drag a part to move it; click again to pick what lies behind. Shift keeps to one axis or adds to the selection.",
     ("Parts", "trim"): "Draw a loop around what of the selected part shall go. Ctrl brings it back; the drawing itself stays whole.",
+    ("Parts", "cut"): "Draw a line right across a part, or a loop around a piece of it: it becomes two that turn on each other there.",
     ("Pivots", "pivot"): "Drag a rivet to where the part turns; the picture stays. Alt slides the picture under it; hold W and drag to sway.",
     ("Pivots", "cord"): "Drag a cord from a rivet or part and let go on what shall carry it. Shift selects several to hang at once.",
     ("Limbs", "limb"): "Press on one joint and drag to another, such as shoulder to wrist; either may come first.",

@@ -5,12 +5,15 @@ from collections.abc import Callable
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, distance_text, finish, straightened
 from umbrite.desk.board.gestures.guide_gestures import snapped_way
 from umbrite.desk.board.part_frame import Frame, dragged, shown_shift
+from umbrite.desk.commands.building import cut_commands
 from umbrite.desk.commands.labels import count_text
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.arranging import transform_parts
 from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.parts import nudge_parts
 from umbrite.rig.edits.variants.sets import set_of
+from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
 
 
@@ -64,6 +67,26 @@ def drag_box(session: Session, press: complex, found: Callable[[complex, complex
         event = yield Feedback(box=(press, event.at))
     if event.kind == "cancel":
         session.selection.pick(before)
+
+
+def draw_cut(session: Session, press: complex, under: Callable[[complex], list[str]]) -> Gesture:
+    """Draw the line or the loop along which a part is cut in two: the selected one where the line meets it, else the one that it meets."""
+    path = [press]
+    event = yield Feedback(line=tuple(path))
+    while event.kind == "move":
+        if abs(event.at - path[-1]) * event.zoom > 2:
+            path.append(event.at)
+        event = yield Feedback(line=tuple(path))
+    if event.kind != "release":
+        return
+    met = [found for z in path if (found := under(z))]
+    if not met:
+        raise RigError(tr("There is no part under this line. Draw it across the part that shall be two."))
+    chosen = [key for key in session.selection.only("part")[:1] if any(key in found for found in met)]
+    tops = [found[0] for found in met]
+    key = chosen[0] if chosen else max(set(tops), key=tops.count)
+    off = complex(session.placed.joint_map(session.puppet.parts[key].joint).t)
+    cut_commands.cut(session, key, [z - off for z in path])
 
 
 def draw_trim(session: Session, key: str, press: complex) -> Gesture:

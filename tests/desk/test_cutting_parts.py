@@ -1,0 +1,166 @@
+"""Flat art cut into pieces in the window: along a line, at the bones, and made one again."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+import cv2
+import numpy as np
+import pytest
+from PySide6.QtGui import QImage
+
+from desk.conftest import Hand
+from umbrite.art.pictures import Picture
+from umbrite.desk.session.stations import PARTS
+from umbrite.desk.window import Window
+from umbrite.files.layers import layer_of
+from umbrite.files.package import Package, save
+from umbrite.files.png import encode, fingerprint
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.paint.render import render
+from umbrite.rig.document import Document
+from umbrite.rig.edits.bones import add_bone
+from umbrite.rig.edits.parts import add_part
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import Drawing, Placement, Puppet
+
+Act = Callable[[str], None]
+
+
+def flat_figure() -> Picture:
+    """A walk-on on one layer: body, head, two arms out and two legs."""
+    canvas = np.zeros((900, 700, 4), np.uint8)
+    for one, other, half in (
+        ((350, 300), (350, 480), 80), ((350, 130), (350, 180), 60), ((350, 180), (350, 300), 26), ((290, 290), (140, 330), 28), ((140, 330), (40, 420), 26),
+        ((410, 290), (560, 330), 28), ((560, 330), (660, 420), 26), ((310, 500), (290, 680), 34), ((290, 680), (290, 850), 30),
+        ((390, 500), (410, 680), 34), ((410, 680), (410, 850), 30),
+    ):  # fmt: skip
+        cv2.line(canvas, one, other, (70, 110, 160, 255), 2 * half, cv2.LINE_AA)
+    return canvas
+
+
+@pytest.fixture
+def figure(window: Window, tmp_path: Path) -> Window:
+    """The walk-on as one part, opened."""
+    layer = layer_of("Walker", flat_figure())
+    assert layer is not None
+    drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
+    puppet, _ = add_part(Puppet(width=700, height=900), "Walker", drawing, Placement(layer.x, layer.y))
+    save(tmp_path / "walker.umbrite", Package(Document(puppet), {drawing.sha256: layer.png}))
+    window.files.open(tmp_path / "walker.umbrite")
+    window.session.stage.go_to(PARTS)
+    return window
+
+
+def seen(window: Window, puppet: Puppet | None = None) -> np.ndarray:
+    placed = evaluate(compile_plan(puppet or window.session.puppet), {})
+    image = render(placed, window.session.file.pictures).convertToFormat(QImage.Format.Format_RGBA8888)
+    return (
+        np.frombuffer(image.constBits(), np.uint8)
+        .reshape(image.height(), -1, 4)[:, : image.width()]
+        .astype(int)
+    )
+
+
+def test_a_line_across_a_leg_makes_two_that_turn_on_each_other(figure: Window, hand: Hand, act: Act) -> None:
+    session = figure.session
+    before, first = seen(figure), session.puppet.order[0]
+    act("cut")
+    hand.drag(230 + 680j, 345 + 680j)
+    assert session.history.undo_name == "Cut Walker"
+    puppet = session.puppet
+    (piece,) = session.selection.of("part")
+    joint = puppet.joints[puppet.parts[piece].joint]
+    assert joint.parent == puppet.parts[first].joint
+    assert joint.pivot.z == pytest.approx(290 + 680j, abs=6)
+    assert joint.pivot_set
+    assert puppet.order.index(piece) == puppet.order.index(first) + 1
+    assert np.abs(seen(figure) - before).max() <= 1, "nothing has moved at rest"
+    assert invariants(puppet) == []
+    whole = next(part for part in puppet.parts.values() if part.reference)
+    assert not whole.visible
+    assert whole.name == "Walker whole"
+    hand.drag(450 + 680j, 360 + 680j)
+    assert len(session.puppet.parts) == 4, "the other leg too; the whole is kept once"
+    act("undo")
+    act("undo")
+    assert len(session.puppet.parts) == 1
+
+
+def test_what_hung_beyond_the_cut_hangs_from_the_piece(figure: Window, hand: Hand, act: Act) -> None:
+    session = figure.session
+    act("cut")
+    hand.drag(230 + 780j, 345 + 780j)
+    (low,) = session.selection.of("part")
+    session.selection.pick(
+        [session.puppet.order[1] if session.puppet.order[1] != low else session.puppet.order[0]]
+    )
+    body = next(k for k, p in session.puppet.parts.items() if not p.reference and k != low)
+    session.selection.pick([body])
+    hand.drag(230 + 640j, 345 + 640j)
+    (shin,) = session.selection.of("part")
+    joints = session.puppet.joints
+    assert joints[session.puppet.parts[low].joint].parent == session.puppet.parts[shin].joint
+    assert joints[session.puppet.parts[shin].joint].parent == session.puppet.parts[body].joint
+
+
+def test_a_line_that_does_not_divide_is_refused_and_esc_takes_it_back(
+    figure: Window, hand: Hand, act: Act
+) -> None:
+    session = figure.session
+    before = session.puppet
+    act("cut")
+    hand.drag(20 + 20j, 120 + 20j)
+    assert "no part under this line" in figure.frame.hints.message
+    hand.press(230 + 680j)
+    hand.move(345 + 680j)
+    figure.board.grab()
+    figure.board.cancel()
+    assert session.puppet is before
+
+
+def test_a_flat_figure_is_cut_at_its_bones_and_joined_again(figure: Window, act: Act) -> None:
+    session = figure.session
+    before = seen(figure)
+    puppet = session.puppet
+    chains = [
+        [(350, 500), (350, 230)], [(350, 215), (350, 100)], [(310, 510), (290, 680), (290, 860)], [(390, 510), (410, 680), (410, 860)],
+        [(265, 297), (140, 330), (30, 430)], [(435, 297), (560, 330), (670, 430)],
+    ]  # fmt: skip
+    root = None
+    for chain in chains:
+        parent = root
+        for one, other in zip(chain, chain[1:], strict=False):
+            puppet, bone = add_bone(puppet, complex(*one), complex(*other), parent)
+            root = root or bone
+            parent = bone
+    session.edit("Bones", puppet=puppet)
+    key = puppet.order[0]
+    session.selection.pick([key])
+    act("cut-bones")
+    pieces = [k for k, part in session.puppet.parts.items() if not part.reference]
+    assert len(pieces) == 10, figure.frame.hints.message
+    assert len({session.puppet.parts[k].joint for k in pieces}) == 10, "each on its bone"
+    assert np.abs(seen(figure) - before).max() <= 1
+    assert invariants(session.puppet) == []
+    session.selection.pick(pieces)
+    act("join")
+    left = [k for k, part in session.puppet.parts.items() if not part.reference]
+    assert len(left) == 1
+    assert np.abs(seen(figure) - before).max() <= 2
+    act("undo")
+    assert len([k for k, part in session.puppet.parts.items() if not part.reference]) == 10
+
+
+def test_bends_trims_and_shared_drawings_are_not_cut(figure: Window, hand: Hand, act: Act) -> None:
+    session = figure.session
+    session.selection.pick([session.puppet.order[0]])
+    act("bend")
+    session.stage.go_to(PARTS)
+    act("cut")
+    hand.drag(230 + 680j, 345 + 680j)
+    assert "it is not cut" in figure.frame.hints.message
+    act("undo")
+    hand.drag(230 + 680j, 345 + 680j)
+    assert session.history.undo_name == "Cut Walker"
+    assert encode(flat_figure())
