@@ -1,5 +1,6 @@
 """Flat art cut into pieces in the window: along a line, at the bones, and made one again."""
 
+import itertools
 from collections.abc import Callable
 from pathlib import Path
 
@@ -130,7 +131,7 @@ def test_a_flat_figure_is_cut_at_its_bones_and_joined_again(figure: Window, act:
     root = None
     for chain in chains:
         parent = root
-        for one, other in zip(chain, chain[1:], strict=False):
+        for one, other in itertools.pairwise(chain):
             puppet, bone = add_bone(puppet, complex(*one), complex(*other), parent)
             root = root or bone
             parent = bone
