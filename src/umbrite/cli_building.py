@@ -15,7 +15,7 @@ from umbrite.files.package import save
 from umbrite.files.png import decode
 from umbrite.rig.model import Puppet
 
-COMMANDS = ("build",)
+COMMANDS = ("build", "transfer")
 MOST_BYTES = 1_000_000  # of a plan
 
 
@@ -31,6 +31,14 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
     )
     build.add_argument("--json", action="store_true")
     build.set_defaults(does=_build)
+    transfer = commands.add_parser("transfer", help="the rig of a puppet laid on other art")
+    transfer.add_argument("rig", type=Path, metavar="RIG", help="the puppet whose rig it is")
+    transfer.add_argument(
+        "art", type=Path, metavar="ART", help="a layered picture, a folder of pictures, or a puppet"
+    )
+    transfer.add_argument("out", type=Path, metavar="OUT", help="the puppet, .umbrite")
+    transfer.add_argument("--json", action="store_true")
+    transfer.set_defaults(does=_transfer)
 
 
 def _build(arguments: argparse.Namespace) -> int:
@@ -58,6 +66,32 @@ def _build(arguments: argparse.Namespace) -> int:
     else:
         _tell(report)
     return int(any(finding["severity"] == "error" for finding in report["findings"]))
+
+
+def _transfer(arguments: argparse.Namespace) -> int:
+    from umbrite.art.building.transfer import lay_rig, pairs_report
+
+    if arguments.out.suffix.lower() != NATIVE:
+        raise FileError(f"{shown_name(arguments.out)} should end in {NATIVE}. Give it that ending.")
+    rig, art = open_any(arguments.rig), open_any(arguments.art)
+    pictures = [{key: decode(data, key) for key, data in one.art.items()} for one in (rig, art)]
+    laid = lay_rig(rig.document, pictures[0], art.puppet, pictures[1])
+    save(arguments.out, replace(art, document=laid.document))
+    report = pairs_report(rig.puppet, art.puppet, laid)
+    report["findings"] = [
+        {"severity": found.severity, "text": found.text} for found in findings(laid.document.puppet)
+    ]
+    if arguments.json:
+        print(json.dumps(report, indent=2, ensure_ascii=False, allow_nan=False))
+        return 0
+    for pair in report["pairs"]:
+        print(f"  {pair['rig']}: {pair['art']} ({pair['confidence']:.0%} sure)")
+    for name in report["riding"]:
+        print(f"  {name} rides along.")
+    for words in report["notes"]:
+        print(f"  {words}")
+    print(f"{len(report['pairs'])} pieces have taken the places of the rig's.")
+    return 0
 
 
 def building_report(puppet: Puppet, filled: Any, built: Any) -> dict[str, Any]:

@@ -28,7 +28,9 @@ class Row(Value, frozen=True, omit_defaults=True):
     at: tuple[float, float]
     long: float
     wide: float
-    on: str = ""  # the place that carries it; empty for the one that carries all
+    on: str = (
+        ""  # the row that carries it, or one place of a pair (Far hand); empty for the one that carries all
+    )
     apart: float | None = (
         None  # of a pair: how far the far one lies ahead and the near one behind the middle of both
     )
@@ -87,7 +89,7 @@ def _places(plan: BodyPlan) -> tuple[Place, ...]:
             raise RigError(
                 f"The plan {plan.name} has the place {row.name} twice. Name one of them otherwise."
             )
-        if row.on and row.on not in rows:
+        if row.on and row.on not in rows and row.on not in found:
             raise RigError(
                 f"In the plan {plan.name}, {row.name} hangs from {row.on}, which does not come before it. Put it first."
             )
@@ -104,12 +106,13 @@ def _places(plan: BodyPlan) -> tuple[Place, ...]:
 
 def _of_row(row: Row, rows: dict[str, Row]) -> Iterator[Place]:
     sides: tuple[Side, ...] = ("middle",) if row.apart is None else ("near", "far")
-    above = rows[row.on] if row.on else None
+    above = rows.get(row.on)
     for side in sides:
         shift = {"middle": 0.0, "near": -1.0, "far": 1.0}[side] * (row.apart or 0.0)
-        before = ""
+        before = row.on
         if above is not None:
-            before = _named(above, side if above.apart is not None else "middle", above.many)
+            paired = side if side != "middle" else "near"
+            before = _named(above, paired if above.apart is not None else "middle", above.many)
         for i in range(row.many):
             share = i / max(row.many - 1, 1)
             to, thin = row.to or row.at, row.thin or row.wide

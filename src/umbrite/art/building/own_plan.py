@@ -18,6 +18,11 @@ def plan_of(puppet: Puppet, pieces: Pieces, name: str) -> BodyPlan:
 
     Raises RigError for a puppet whose pieces hang from nothing.
     """
+    return plan_with_places(puppet, pieces, name)[0]
+
+
+def plan_with_places(puppet: Puppet, pieces: Pieces, name: str) -> tuple[BodyPlan, dict[str, str], int]:
+    """The same with the piece on each place, and to which side the puppet looks."""
     traits = traits_of(pieces)
     on = {key: _carrier(puppet, pieces, key) for key in pieces.keys}
     if sum(above is not None for above in on.values()) < 1:
@@ -44,7 +49,7 @@ def plan_of(puppet: Puppet, pieces: Pieces, name: str) -> BodyPlan:
         kind = kind_of(puppet.parts[key].name) or core_of(puppet.parts[key].name)
         rows[own] = Row(
             own, kind, (round(at.real, 4), round(at.imag, 4)), round(trait.long, 4), round(trait.wide, 4),
-            on=row_of[above] if above is not None else "", apart=apart, needed=True,
+            on=_on(puppet, row_of, pairs, above, paired=twin is not None), apart=apart, needed=True,
             loose=puppet.joints[puppet.parts[key].joint].loose is not None,
             words=tuple(word for word in core_of(puppet.parts[key].name).split() if word not in kind.split()),
         )  # fmt: skip
@@ -54,9 +59,25 @@ def plan_of(puppet: Puppet, pieces: Pieces, name: str) -> BodyPlan:
         told = _limb(puppet, limb, row_of, ahead)
         if told is not None:
             limbs.setdefault((told.first, told.last), told)
-    made = BodyPlan(name, f"As {puppet.name}.", tuple(_in_order(rows)), tuple(limbs.values()))
-    places_of(made)
-    return made
+    made = BodyPlan(name, f"As {puppet.name}.", tuple(rows.values()), tuple(limbs.values()))
+    standing = {
+        place.name: key for place in places_of(made) for key, row in row_of.items()
+        if row == place.row.name and (place.side == "middle" or puppet.joints[puppet.parts[key].joint].side == place.side)
+    }  # fmt: skip
+    return made, standing, ahead
+
+
+def _on(
+    puppet: Puppet, row_of: Mapping[str, str], pairs: Mapping[str, str], above: str | None, *, paired: bool
+) -> str:
+    """What carries a row: another row, or for a single piece the one of a pair on which it is."""
+    if above is None:
+        return ""
+    row = row_of[above]
+    if paired or above not in pairs:
+        return row
+    side = puppet.joints[puppet.parts[above].joint].side
+    return f"{side.capitalize()} {row[:1].lower()}{row[1:]}"
 
 
 def _unique(name: str, taken: Mapping[str, Row]) -> str:
@@ -64,16 +85,6 @@ def _unique(name: str, taken: Mapping[str, Row]) -> str:
     while f"{name} {number}" in taken:
         number += 1
     return name if name not in taken else f"{name} {number}"
-
-
-def _in_order(rows: Mapping[str, Row]) -> list[Row]:
-    """Each after the one that carries it."""
-    found: dict[str, Row] = {}
-    while len(found) < len(rows):
-        found |= {
-            name: row for name, row in rows.items() if name not in found and (not row.on or row.on in found)
-        }
-    return list(found.values())
 
 
 def _carrier(puppet: Puppet, pieces: Pieces, key: str) -> str | None:

@@ -1,0 +1,365 @@
+"""A rig laid on other art: the same family, limbs, limits, controls, links, poses and takes, in the proportions of the other drawings.
+
+Which piece takes the place of which is found as for a body plan: the rig is its own plan. Each piece of the rig is mapped onto the piece
+that takes its place by their frames, and pivots and tips go along; where the other art turns elsewhere, as Find joints sees it, the
+pivot goes there. What carries no drawing is mapped as the whole figure is. Lengths in pixels grow with the figure. A figure that looks to
+the other side gets the rig mirrored.
+"""
+
+from collections.abc import Callable, Iterable, Mapping
+from typing import Any, NamedTuple
+
+from msgspec.structs import replace
+
+from umbrite.art.bending.bendy import mesh_for
+from umbrite.art.building.own_plan import plan_with_places
+from umbrite.art.building.placing import fill, pieces_to_place
+from umbrite.art.joint_finding import Pieces, joints_among
+from umbrite.art.masks import sheet_of_part
+from umbrite.art.pictures import Picture
+from umbrite.rig.change import change, put, take_out
+from umbrite.rig.channels import channel
+from umbrite.rig.document import Document, settled
+from umbrite.rig.edits.parts import add_part, reorder
+from umbrite.rig.edits.pivots import join_parts, keep_limbs
+from umbrite.rig.errors import RigError
+from umbrite.rig.family import children, parts_on
+from umbrite.rig.limb_shape import drawn_bend, limb_tip
+from umbrite.rig.mesh import with_keeping
+from umbrite.rig.model import Control, Limit, Point, Pose, Puppet, point
+from umbrite.rig.placement import Box
+from umbrite.rig.takes.take import Key
+from umbrite.rig.words.word_table import says_nothing
+
+ELSEWHERE = (
+    0.06  # of a piece's length: as far from where it is mapped to must a pivot of the other art lie to count
+)
+FIRM = 0.6
+Onto = Callable[[complex], complex]
+
+
+class Laid(NamedTuple):
+    """The other art with the rig; which part of the rig each part of the art has taken the place of, and how sure that is; parts of the rig
+    that found none, parts of the art that only ride along, and sentences about what could not be kept.
+    """
+
+    document: Document
+    pairs: dict[str, str]  # parts of the rig, to parts of the art
+    sure: dict[str, float]  # by parts of the rig
+    missing: tuple[str, ...]
+    riding: tuple[str, ...]
+    told: tuple[str, ...]
+
+
+class _Way(NamedTuple):
+    """From the rig's board to the other's: for each part of the rig, for what carries none, how much larger, and whether mirrored."""
+
+    parts: dict[str, Onto]
+    whole: Onto
+    scale: float
+    mirrored: bool
+
+
+def lay_rig(
+    rig: Document, rig_pictures: Mapping[str, Picture], art: Puppet, art_pictures: Mapping[str, Picture]
+) -> Laid:
+    """Lay the rig of a document on loose art. Pictures give RGBA pixels by drawing fingerprint.
+
+    Raises RigError for a rig without a family, and art that has no two pieces.
+    """
+    old, new = pieces_to_place(rig.puppet, rig_pictures), pieces_to_place(art, art_pictures)
+    plan, standing, ahead = plan_with_places(rig.puppet, old, "rig")
+    names = {art.parts[key].name: key for key in new.keys if not says_nothing(art.parts[key].name)}
+    called = {
+        place: names[name] for place, key in standing.items() if (name := rig.puppet.parts[key].name) in names
+    }
+    filled = fill(art, new, [plan], called)[0]
+    pairs = {standing[place]: key for place, key in filled.pieces.items() if place in standing}
+    if len(pairs) < 2:
+        raise RigError(
+            "Nothing of this art looks like the rig's pieces. Choose another rig, or name the layers."
+        )
+    pairs |= _by_name(rig.puppet, art, pairs)
+    boxes = (
+        {
+            key: sheet_of_part(rig.puppet.parts[key], rig_pictures[rig.puppet.parts[key].drawing.sha256]).box
+            for key in pairs
+        },
+        {
+            key: sheet_of_part(art.parts[key], art_pictures[art.parts[key].drawing.sha256]).box
+            for key in pairs.values()
+        },
+    )
+    way = _way(boxes, pairs, mirrored=ahead != filled.facing)
+    told: list[str] = []
+    puppet = _with_art(rig.puppet, art, pairs)
+    puppet = _mapped(rig.puppet, puppet, way, _pivots(rig.puppet, old, new, pairs, way))
+    puppet, missing = _without(puppet, rig.puppet, pairs, told)
+    puppet = _with_meshes(puppet, rig.puppet, pairs, art_pictures)
+    puppet, riding = _with_riders(puppet, art, new, pairs)
+    puppet = replace(puppet, width=art.width, height=art.height, guides=(), meant=())
+    document = _timed(rig, replace(rig, puppet=puppet), way)
+    sure = {standing[place]: filled.sure[place] for place in filled.pieces if place in standing}
+    return Laid(settled(document, Document()), pairs, sure, tuple(missing), tuple(riding), tuple(told))
+
+
+def _by_name(rig: Puppet, art: Puppet, pairs: Mapping[str, str]) -> dict[str, str]:
+    """What of the rig a plan does not look at, such as other variants and shades, with what in the art is called the same."""
+    left = {part.name: key for key, part in art.parts.items() if key not in set(pairs.values())}
+    return {key: left[part.name] for key, part in rig.parts.items() if key not in pairs and part.name in left}
+
+
+def _with_meshes(
+    puppet: Puppet, rig: Puppet, pairs: Mapping[str, str], pictures: Mapping[str, Picture]
+) -> Puppet:
+    """Parts that bend do so again: by their own mesh where the drawing is the same, else by one made for the other drawing."""
+    for key in pairs:
+        mesh = rig.parts[key].mesh
+        if mesh is None:
+            continue
+        drawing = puppet.parts[key].drawing
+        if drawing.sha256 != rig.parts[key].drawing.sha256:
+            made = mesh_for(puppet, key, pictures[drawing.sha256], mesh.joints)
+            mesh = with_keeping(made, mesh.keeps_area)
+        puppet = change(puppet, key, mesh=mesh)
+    return puppet
+
+
+def _around(boxes: Iterable[Box]) -> Box:
+    first, *others = boxes
+    for box in others:
+        first = first.join(box)
+    return first
+
+
+def _box_map(one: Box, other: Box, *, mirrored: bool) -> Onto:
+    """The map that lays a box on another one."""
+    wide, tall = other.width / max(one.width, 1e-9), other.height / max(one.height, 1e-9)
+
+    def onto(z: complex) -> complex:
+        x = (z.real - one.left) * wide
+        return complex(other.right - x if mirrored else other.left + x, other.top + (z.imag - one.top) * tall)
+
+    return onto
+
+
+def _way(
+    boxes: tuple[Mapping[str, Box], Mapping[str, Box]], pairs: Mapping[str, str], *, mirrored: bool
+) -> _Way:
+    old, new = boxes
+    parts = {key: _box_map(old[key], new[other], mirrored=mirrored) for key, other in pairs.items()}
+    one, other = _around(old.values()), _around(new.values())
+    scale = ((other.width**2 + other.height**2) / max(one.width**2 + one.height**2, 1e-9)) ** 0.5
+    return _Way(parts, _box_map(one, other, mirrored=mirrored), scale, mirrored)
+
+
+def _with_art(rig: Puppet, art: Puppet, pairs: Mapping[str, str]) -> Puppet:
+    """The rig's parts with the drawings of the art, where those lie."""
+    puppet = rig
+    for key, other in pairs.items():
+        drawn = art.parts[other]
+        puppet = change(
+            puppet, key, drawing=drawn.drawing, placement=drawn.placement, trims=drawn.trims, mesh=None,
+            shares="", opacity=drawn.opacity, visible=drawn.visible,
+        )  # fmt: skip
+    return puppet
+
+
+def _part_of(rig: Puppet, joint: str, way: _Way) -> str | None:
+    """The part on a joint that has found its like."""
+    return next((key for key in parts_on(rig, joint) if key in way.parts), None)
+
+
+def _onto(rig: Puppet, joint: str, way: _Way) -> Onto:
+    key = _part_of(rig, joint, way)
+    return way.whole if key is None else way.parts[key]
+
+
+def _pivots(rig: Puppet, old: Pieces, new: Pieces, pairs: Mapping[str, str], way: _Way) -> dict[str, complex]:
+    """Pivots where the other art turns elsewhere than it would by the frames alone."""
+    found = {}
+    for key, other in pairs.items():
+        joint = rig.parts[key].joint
+        above = rig.joints[joint].parent
+        parent = _part_of(rig, above, way) if above is not None else None
+        if parent is None or (key, parent) not in old.contacts or (other, pairs[parent]) not in new.contacts:
+            continue
+        before, after = old.contacts[key, parent], new.contacts[other, pairs[parent]]
+        if min(before.goods[0], after.goods[0]) < FIRM:
+            continue
+        mapped, turns = way.parts[key](before.pivots[0]), after.pivots[0]
+        box = new.sheets[other].box
+        if abs(turns - mapped) > ELSEWHERE * max(box.width, box.height):
+            found[joint] = turns + way.parts[key](rig.joints[joint].pivot.z) - mapped
+    return found
+
+
+def _mapped(rig: Puppet, puppet: Puppet, way: _Way, elsewhere: Mapping[str, complex]) -> Puppet:
+    """Joints, limbs, limits, controls and links in the proportions of the other art."""
+    pivots = {
+        key: elsewhere.get(key, _onto(rig, key, way)(joint.pivot.z)) for key, joint in rig.joints.items()
+    }
+    for key, joint in rig.joints.items():
+        tip = None if joint.tip is None else point(_tip(rig, key, way, pivots))
+        limit = joint.limit
+        if limit is not None and way.mirrored:
+            limit = Limit(-limit.largest, -limit.smallest, limit.soft)
+        puppet = change(puppet, key, pivot=point(pivots[key]), tip=tip, limit=limit)
+    for key, limb in rig.limbs.items():
+        at = None if limb.tip is None else point(_near_tip(rig, limb.joints[-1], limb.tip.z, way, puppet))
+        puppet = change(puppet, key, tip=at, bend=-limb.bend if way.mirrored else limb.bend)
+        target = puppet.limbs[key].target
+        puppet = change(puppet, target, pivot=point(limb_tip(puppet, puppet.limbs[key])))
+        if (drawn := drawn_bend(puppet, puppet.limbs[key])) != 0:  # else the picture would move at rest
+            puppet = change(puppet, key, bend=1 if drawn > 0 else -1)
+    for key, control in rig.controls.items():
+        offset = control.offset.z * way.scale
+        if way.mirrored:
+            offset = -offset.conjugate()
+        size = control.size if control.on_screen else control.size * way.scale
+        puppet = change(puppet, key, offset=point(offset), size=size, **_range(control, way))
+    for key, link in rig.links.items():
+        across, up = _factor(link.source, way), _factor(link.drives, way)
+        if link.travel:
+            across = -way.scale if way.mirrored else way.scale
+        points = [Point(p.x * across, p.y * up) for p in link.points]
+        puppet = change(puppet, key, points=tuple(sorted(points, key=lambda p: p.x)))
+    poses = tuple(replace(pose, channels=_scaled(pose.channels, way)) for pose in rig.poses)
+    return replace(puppet, poses=poses)
+
+
+def _range(control: Control, way: _Way) -> dict[str, Point | None]:
+    """The range of a control that moves by pixels, in the other proportions."""
+    if control.kind not in {"grip", "master", "aim"}:
+        return {}
+    least, most = (
+        None if end is None else Point(end.x * way.scale, end.y * way.scale)
+        for end in (control.least, control.most)
+    )
+    if way.mirrored and least is not None and most is not None:
+        least, most = Point(-most.x, least.y), Point(-least.x, most.y)
+    return {"least": least, "most": most}
+
+
+def _tip(rig: Puppet, key: str, way: _Way, pivots: Mapping[str, complex]) -> complex:
+    """A bone's tip: on the head of what goes on from it, else as its piece is mapped, and as far from where its pivot has gone."""
+    tip = rig.joints[key].tip
+    assert tip is not None
+    for child in children(rig, key):
+        if abs(rig.joints[child].pivot.z - tip.z) < 1e-6:
+            return pivots[child]
+    onto = _onto(rig, key, way)
+    return pivots[key] + onto(tip.z) - onto(rig.joints[key].pivot.z)
+
+
+def _near_tip(rig: Puppet, joint: str, tip: complex, way: _Way, puppet: Puppet) -> complex:
+    """The tip of a limb that ends in no joint."""
+    own = rig.joints[joint].tip
+    if own is not None and abs(own.z - tip) < 1e-6:
+        return puppet.joints[joint].tip.z  # type: ignore[union-attr]
+    onto = _onto(rig, joint, way)
+    return puppet.joints[joint].pivot.z + onto(tip) - onto(rig.joints[joint].pivot.z)
+
+
+def _factor(name: str, way: _Way) -> float:
+    """By how much a channel's values grow."""
+    known = channel(name)
+    if known is None:
+        return 1.0
+    mirrored = known.kind.mirrored if way.mirrored else 1
+    return (way.scale if known.kind.unit == "pixels" else 1.0) * mirrored
+
+
+def _scaled(channels: Mapping[str, float], way: _Way) -> Pose:
+    return {name: value * _factor(name, way) for name, value in channels.items()}
+
+
+def _timed(rig: Document, document: Document, way: _Way) -> Document:
+    """Pose and takes in the other proportions."""
+    takes = tuple(
+        replace(
+            take,
+            tracks={
+                name: tuple(_key(key, _factor(name, way)) for key in track)
+                for name, track in take.tracks.items()
+            },
+        )
+        for take in rig.takes
+    )
+    return replace(document, pose=_scaled(rig.pose, way), takes=takes)
+
+
+def _key(key: Key, by: float) -> Key:
+    slopes = {"out": key.out * by, "into": key.into * by} if key.going == "free" else {}
+    return replace(key, value=key.value * by, **slopes)
+
+
+def _without(
+    puppet: Puppet, rig: Puppet, pairs: Mapping[str, str], told: list[str]
+) -> tuple[Puppet, list[str]]:
+    """The puppet without the rig's parts for which the other art has nothing; their joints stay, so that nothing that needs them is lost."""
+    missing = [key for key in rig.parts if key not in pairs]
+    for key in missing:
+        puppet = take_out(puppet, key)
+    bare = [
+        key for key in (rig.parts[one].joint for one in missing)
+        if key in puppet.joints and not parts_on(puppet, key) and not children(puppet, key) and not _is_used(puppet, key)
+    ]  # fmt: skip
+    for key in dict.fromkeys(bare):
+        puppet = take_out(puppet, key)
+    if missing:
+        told.append(f"No drawing was found for {', '.join(rig.parts[key].name for key in missing)}.")
+    return keep_limbs(puppet, puppet), missing
+
+
+def _is_used(puppet: Puppet, joint: str) -> bool:
+    limbs = any(joint in (*limb.joints, limb.end, limb.target, limb.toe) for limb in puppet.limbs.values())
+    owned = any(
+        name.startswith(f"{joint}.") for link in puppet.links.values() for name in (link.source, link.drives)
+    )
+    return limbs or owned or any(control.moves == joint for control in puppet.controls.values())
+
+
+def _with_riders(
+    puppet: Puppet, art: Puppet, new: Pieces, pairs: Mapping[str, str]
+) -> tuple[Puppet, list[str]]:
+    """Parts of the art that have no like in the rig, riding on what they lie on, where they lay in the draw order."""
+    back = {other: key for key, other in pairs.items()}
+    parents = {one.part: one for one in joints_among(art, new)}
+    riding = []
+    for other in art.order:
+        if other in back:
+            continue
+        drawn = art.parts[other]
+        puppet, key = add_part(puppet, drawn.name, drawn.drawing, drawn.placement)
+        puppet = put(
+            puppet,
+            key,
+            replace(
+                drawn,
+                name=puppet.parts[key].name,
+                joint=puppet.parts[key].joint,
+                clip=back.get(drawn.clip or ""),
+            ),
+        )
+        back[other] = key
+        riding.append(key)
+        below = [back[one] for one in art.order[: art.order.index(other)] if one in back]
+        puppet = reorder(puppet, [key], puppet.order.index(below[-1]) + 1 if below else 0)
+        proposal = parents.get(other)
+        if proposal is not None and proposal.parent in back:
+            puppet = join_parts(puppet, key, back[proposal.parent], proposal.pivot)
+    return puppet, riding
+
+
+def pairs_report(rig: Puppet, art: Puppet, laid: Laid) -> dict[str, Any]:
+    """What took the place of what, by names."""
+    return {
+        "pairs": [
+            {"rig": rig.parts[key].name, "art": art.parts[other].name, "confidence": laid.sure.get(key, 1.0)}
+            for key, other in laid.pairs.items()
+        ],
+        "missing": [rig.parts[key].name for key in laid.missing],
+        "riding": [laid.document.puppet.parts[key].name for key in laid.riding],
+        "notes": list(laid.told),
+    }

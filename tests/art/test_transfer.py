@@ -1,0 +1,167 @@
+"""A rig laid on other art: on the same art larger it is the larger rig; on other characters it is whole and leaves their picture as it is."""
+
+import json
+from pathlib import Path
+
+import numpy as np
+import pytest
+from msgspec.structs import replace
+
+from art.characters import Character, character, wild
+from art.test_building import built
+from demo_puppet import ASSETS
+from umbrite.art.building.transfer import Laid, lay_rig
+from umbrite.cli import main
+from umbrite.files.package import Package, load, save
+from umbrite.files.png import decode, encode, fingerprint
+from umbrite.motion.animating.playing import played_pose
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.scene import scene_of
+from umbrite.rig.change import change
+from umbrite.rig.document import Document
+from umbrite.rig.edits.parts import add_part
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import Drawing, Pose, Puppet
+
+LARGER = 1.7
+
+
+def loose(puppet: Puppet, scale: float) -> tuple[Puppet, dict[str, str]]:
+    """The art of a puppet without a rig, larger; and which of its parts is which of the puppet's."""
+    art, same = Puppet(width=round(puppet.width * scale), height=round(puppet.height * scale)), {}
+    for key in puppet.order:
+        part, at = puppet.parts[key], puppet.parts[key].placement
+        placement = replace(
+            at, x=at.x * scale, y=at.y * scale, scale_x=at.scale_x * scale, scale_y=at.scale_y * scale
+        )
+        art, new = add_part(art, part.name, part.drawing, placement)
+        same[new] = key
+    return art, same
+
+
+@pytest.mark.parametrize("name", ["wick", "bramble", "tansy", "inkpot"])
+def test_on_the_same_art_larger_it_is_the_larger_rig_in_all_poses_and_takes(name: str) -> None:
+    package = load(ASSETS / f"{name}.umbrite")
+    pictures = {key: decode(data, key) for key, data in package.art.items()}
+    rig = package.document
+    art, same = loose(rig.puppet, LARGER)
+    laid = lay_rig(rig, pictures, art, pictures)
+    assert {key: same[other] for key, other in laid.pairs.items()} == {key: key for key in rig.puppet.parts}
+    assert laid.missing == laid.riding == laid.told == ()
+    puppet = laid.document.puppet
+    assert invariants(puppet) == []
+    plans = compile_plan(rig.puppet), compile_plan(puppet)
+    poses: list[tuple[Pose, Pose]] = [({}, {})]
+    poses += [
+        (one.channels, other.channels) for one, other in zip(rig.puppet.poses, puppet.poses, strict=True)
+    ]
+    poses += [
+        (played_pose(one, rig.puppet, frame), played_pose(other, puppet, frame))
+        for one, other in zip(rig.takes, laid.document.takes, strict=True) for frame in (5.0, 17.0)
+    ]  # fmt: skip
+    for pose, grown in poses:
+        one, other = evaluate(plans[0], pose), evaluate(plans[1], grown)
+        off = [abs(other.pivot(key) - LARGER * one.pivot(key)) for key in rig.puppet.joints]
+        assert max(off) < 0.05
+
+
+def laid_on(one: Character, other: Character) -> Laid:
+    _, made = built(one)
+    return lay_rig(Document(made.puppet), one.pictures, other.puppet, other.pictures)
+
+
+@pytest.mark.parametrize(
+    ("body", "style"), [("biped", "default"), ("quadruped", "default"), ("bird", "plain")]
+)
+def test_on_another_character_the_rig_is_whole_and_its_picture_stays(body: str, style: str) -> None:
+    one, other = character(80, body, "plain"), character(81, body, style)
+    laid = laid_on(one, other)
+    puppet = laid.document.puppet
+    assert invariants(puppet) == []
+    assert len(puppet.limbs) == {"biped": 4, "quadruped": 4, "bird": 2}[body]
+    right = [one.pieces[key] == other.pieces[at] for key, at in laid.pairs.items()]
+    assert np.mean(right) > 0.9
+    before, now = (scene_of(evaluate(compile_plan(p), {})) for p in (other.puppet, puppet))
+    assert {shape.matrix for shape in before} == {shape.matrix for shape in now}
+    for key, at in laid.pairs.items():
+        if one.pieces[key] == other.pieces[at] and other.parents[at]:
+            joint = puppet.joints[puppet.parts[key].joint]
+            assert abs(joint.pivot.z - other.pivots[at]) < 0.6 * other.widths[at], one.pieces[key]
+
+
+def test_a_figure_that_looks_the_other_way_gets_the_rig_mirrored() -> None:
+    one = character(82, "quadruped", "plain")
+    _, made = built(one)
+    hind = next(key for key, limb in made.puppet.limbs.items() if "hind" in limb.name.lower())
+    limited = change(made.puppet, made.puppet.limbs[hind].joints[1], limit=None)
+    for seed in range(82, 110):
+        other = wild(seed, "quadruped", "plain")
+        head, trunk = (
+            next(other.pivots[k] for k, piece in other.pieces.items() if piece == name)
+            for name in ("head", "trunk")
+        )
+        if head.real < trunk.real:
+            break
+    laid = lay_rig(Document(limited), one.pictures, other.puppet, other.pictures)
+    puppet = laid.document.puppet
+    assert invariants(puppet) == []
+    same = [one.pieces[key] == other.pieces[at] for key, at in laid.pairs.items()]
+    assert np.mean(same) > 0.9
+
+
+def test_more_and_fewer_pieces_are_told() -> None:
+    one = character(83, "biped", "plain")
+    for seed in range(200):
+        other = wild(seed, "biped", "plain")
+        pieces = set(other.pieces.values())
+        if "patch" in pieces and "near hand" not in pieces:
+            break
+    laid = laid_on(one, other)
+    names = {laid.document.puppet.parts[key].name for key in laid.riding}
+    assert "patch" in names
+    assert "near hand" in {one.pieces[key] for key in laid.missing}
+    assert any("near hand" in words for words in laid.told)
+    assert invariants(laid.document.puppet) == []
+
+
+def test_what_has_no_family_or_nothing_alike_is_refused() -> None:
+    one = character(84, "biped", "plain")
+    with pytest.raises(RigError, match="Build the family first"):
+        lay_rig(Document(one.puppet), one.pictures, one.puppet, one.pictures)
+
+
+def test_the_command_lays_a_rig(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    one, other = character(85, "biped", "plain"), character(86, "biped", "plain")
+    _, made = built(one)
+    for name, puppet, pictures in (("rig", made.puppet, one.pictures), ("art", other.puppet, other.pictures)):
+        art = {}
+        for key, part in puppet.parts.items():
+            data = encode(pictures[part.drawing.sha256])
+            art[fingerprint(data)] = data
+            puppet = change(
+                puppet, key, drawing=Drawing(fingerprint(data), part.drawing.width, part.drawing.height)
+            )
+        save(tmp_path / f"{name}.umbrite", Package(Document(puppet), art))
+    out = tmp_path / "out.umbrite"
+    assert (
+        main(["transfer", str(tmp_path / "rig.umbrite"), str(tmp_path / "art.umbrite"), str(out), "--json"])
+        == 0
+    )
+    report = json.loads(capsys.readouterr().out)
+    assert len(report["pairs"]) == 18
+    assert report["missing"] == []
+    assert len(load(out).puppet.limbs) == 4
+    assert (
+        main(
+            [
+                "transfer",
+                str(tmp_path / "rig.umbrite"),
+                str(tmp_path / "art.umbrite"),
+                str(tmp_path / "out.png"),
+            ]
+        )
+        == 2
+    )
+    assert main(["transfer", str(tmp_path / "art.umbrite"), str(tmp_path / "art.umbrite"), str(out)]) == 2
