@@ -9,7 +9,7 @@ from PySide6.QtGui import QKeyEvent, QMouseEvent
 from PySide6.QtWidgets import QApplication
 
 from art.characters import character
-from desk.conftest import Hand
+from desk.conftest import Answers, Hand
 from umbrite.desk.board.edges.plan_sheet import PlanFigure
 from umbrite.desk.session.stations import PIVOTS, REHEARSE
 from umbrite.desk.window import Window
@@ -207,3 +207,30 @@ def test_a_finished_puppet_is_kept_as_a_plan_and_offered_for_the_next(
     sheet.leave.click()
     act("plan")
     assert sheet.plan.count() == 8, "what is no plan is passed over"
+
+
+def test_the_rig_is_laid_on_other_art_as_a_new_puppet(
+    walker: Window, act: Act, tmp_path: Path, answers: Answers
+) -> None:
+    session, sheet = walker.session, walker.frame.plan_sheet
+    art = tmp_path / "walker.umbrite"
+    other = tmp_path / "other.umbrite"
+    other.write_bytes(art.read_bytes())
+    assert not walker.actions_by_id["lay-rig"].isEnabled()
+    act("plan")
+    sheet.make.click()
+    rigged = session.puppet
+    answers.open_path, answers.unsaved = other, "drop"
+    act("lay-rig")
+    assert "The rig lies on other.umbrite: 18 pieces" in walker.frame.hints.message
+    assert session.file.path is None, "a new puppet, not saved yet"
+    assert len(session.puppet.limbs) == 4
+    assert {limb.name for limb in session.puppet.limbs.values()} == {
+        limb.name for limb in rigged.limbs.values()
+    }
+    assert session.stage.station is REHEARSE
+    assert other.read_bytes() == art.read_bytes()
+    answers.open_path = tmp_path / "none.png"
+    act("lay-rig")
+    assert "isn't there" in walker.frame.hints.message
+    assert len(session.puppet.limbs) == 4

@@ -22,7 +22,7 @@ def plan_of(puppet: Puppet, pieces: Pieces, name: str) -> BodyPlan:
 
 
 def plan_with_places(puppet: Puppet, pieces: Pieces, name: str) -> tuple[BodyPlan, dict[str, str], int]:
-    """The same with the piece on each place, and to which side the puppet looks."""
+    """The same with the piece on each place, and to which side the puppet looks. Raises RigError as `plan_of` does."""
     traits = traits_of(pieces)
     on = {key: _carrier(puppet, pieces, key) for key in pieces.keys}
     if sum(above is not None for above in on.values()) < 1:

@@ -21,6 +21,7 @@ RIG: tuple[Act, ...] = (
     Act("find-joints", "Rig", "Find joints", "N", "rig-find", then_board(joint_commands.find), reasons.needs_parts, "Pivots"),
     Act("plan", "Rig", "Build by plan", "Shift+Y", "rig-plan", then_board(plan_commands.pencil), plan_commands.needs_pieces, "Pivots"),
     Act("keep-plan", "Rig", "Keep as a body plan", "", "rig-plan", on_session(plan_commands.keep), plan_commands.needs_family),
+    Act("lay-rig", "Rig", "Lay this rig on other art…", "", "rig-plan", lambda desk: desk.files.ask_lay(), plan_commands.needs_family),
     Act("take-all", "Rig", "Take all pencilled joints", "", "check", on_session(joint_commands.take_all), joint_commands.needs_pencilled),
     Act("leave-all", "Rig", "Leave all pencilled joints", "", "x", on_session(joint_commands.leave_all), joint_commands.needs_pencilled),
     Act("pivot", "Rig", "Pivot", "P", "rig-pivot", tool_of("Pivots", "pivot"), row="Pivots", tool="pivot"),

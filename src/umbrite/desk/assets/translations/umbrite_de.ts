@@ -276,6 +276,10 @@
       <translation>Als Bauplan behalten</translation>
     </message>
     <message>
+      <source>Lay this rig on other art…</source>
+      <translation>Dieses Rig auf andere Zeichnungen legen…</translation>
+    </message>
+    <message>
       <source>Take all pencilled joints</source>
       <translation>Alle vorgezeichneten Gelenke nehmen</translation>
     </message>
@@ -3144,6 +3148,14 @@
       <translation>{count} Teile hinzufügen</translation>
     </message>
     <message>
+      <source>Lay the rig of {name}</source>
+      <translation>Das Rig von {name} auflegen</translation>
+    </message>
+    <message>
+      <source>The rig lies on {path}: {count} pieces found their places. {words}</source>
+      <translation>Das Rig liegt auf {path}: {count} Teile haben ihre Plätze gefunden. {words}</translation>
+    </message>
+    <message>
       <source>Add {count} drawings to {name}</source>
       <translation>{name} {count} Zeichnungen geben</translation>
     </message>
@@ -3186,6 +3198,10 @@
     <message>
       <source>{name} has no layer that shows anything, so nothing was added.</source>
       <translation>{name} hat keine Ebene, die etwas zeigt; nichts wurde hinzugefügt.</translation>
+    </message>
+    <message>
+      <source>{count} of them doubtful.</source>
+      <translation>{count} davon zweifelhaft.</translation>
     </message>
     <message>
       <source>The revised picture {found}, so the old drawing stays. Choose a picture of one layer.</source>
