@@ -35,7 +35,7 @@ from umbrite.rig.edits.copying import Way
 from umbrite.rig.edits.meshes import mesh_edits, weight_edits
 from umbrite.rig.edits.variants import branches, drawings, sets
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import is_carrier, targets
+from umbrite.rig.family import is_carrier, path, targets
 from umbrite.rig.mesh import mesh_of
 from umbrite.rig.model import Control, Drawing, Guide, Loose, Mesh, Placement, Point, Puppet
 from umbrite.rig.words.names import swapped
@@ -124,6 +124,12 @@ def _pairs(puppet: Puppet) -> list[tuple[str, str]]:
     """Joints one of which carries the other, root first, and one pair that is not so."""
     found = [(joint.parent, key) for key, joint in puppet.joints.items() if joint.parent is not None]
     return [*found, (next(iter(puppet.joints)), next(iter(puppet.joints)))]
+
+
+def _tipped(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, list[str]]:
+    """A chain of joints whose last has a tip."""
+    chain = path(puppet, *draw(st.sampled_from(_pairs(puppet))))
+    return pivots.set_tip(puppet, chain[-1], draw(points)), chain
 
 
 def _channel(puppet: Puppet, draw: st.DrawFn) -> str:
@@ -248,6 +254,9 @@ RIG_EDITS: dict[str, Edit] = {
     "limbs.make_limbs": lambda p, d: limbs.make_limbs(
         p, limbs.propose_limbs(p) or [d(st.sampled_from(_pairs(p)))]
     ),
+    "limbs.make_tip_limb": lambda p, d: limbs.make_tip_limb(*_tipped(p, d)),
+    "limbs.limbs_along": lambda p, d: limbs.limbs_along(*_tipped(p, d), d(st.integers(1, 3))),
+    "control_proposals.grip_limbs": lambda p, d: control_proposals.grip_limbs(p, [_pick(d, p.limbs)]),
     "limbs.remove_limb": lambda p, d: limbs.remove_limb(p, _pick(d, p.limbs)),
     "limbs.extend_limb": lambda p, d: limbs.extend_limb(p, _pick(d, p.limbs)),
     "limbs.hang_target": lambda p, d: limbs.hang_target(p, _pick(d, p.limbs), _none_or(d, p.joints)),

@@ -53,7 +53,7 @@ def limbs_along(puppet: Puppet, joints: Sequence[str], count: int) -> tuple[Pupp
     """
     if not 1 <= count <= len(joints):
         raise RigError(
-            f"{len(joints)} joints can't be held in {count} places. Let it bend in more joints first."
+            f"A chain of {len(joints)} can't be held in {count} places. Let it bend in more joints first."
         )
     made: list[str] = []
     whole = puppet.joints[joints[0]].name
