@@ -127,9 +127,13 @@ def _pairs(puppet: Puppet) -> list[tuple[str, str]]:
 
 
 def _tipped(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, list[str]]:
-    """A chain of joints whose last has a tip."""
-    chain = path(puppet, *draw(st.sampled_from(_pairs(puppet))))
-    return pivots.set_tip(puppet, chain[-1], draw(points)), chain
+    """A chain of bones that no limb holds, of one or two."""
+    held = {key for limb in puppet.limbs.values() for key in (*limb.joints, limb.end, limb.target, limb.toe)}
+    free = [pair for pair in _pairs(puppet) if held.isdisjoint(pair)] or _pairs(puppet)
+    chain = path(puppet, *draw(st.sampled_from(free)))
+    for key in chain:
+        puppet = pivots.set_tip(puppet, key, draw(points))
+    return puppet, chain
 
 
 def _channel(puppet: Puppet, draw: st.DrawFn) -> str:
@@ -255,7 +259,7 @@ RIG_EDITS: dict[str, Edit] = {
         p, limbs.propose_limbs(p) or [d(st.sampled_from(_pairs(p)))]
     ),
     "limbs.make_tip_limb": lambda p, d: limbs.make_tip_limb(*_tipped(p, d)),
-    "limbs.limbs_along": lambda p, d: limbs.limbs_along(*_tipped(p, d), d(st.integers(1, 3))),
+    "limbs.limbs_along": lambda p, d: limbs.limbs_along(*_tipped(p, d), d(st.integers(1, 2))),
     "control_proposals.grip_limbs": lambda p, d: control_proposals.grip_limbs(p, [_pick(d, p.limbs)]),
     "limbs.remove_limb": lambda p, d: limbs.remove_limb(p, _pick(d, p.limbs)),
     "limbs.extend_limb": lambda p, d: limbs.extend_limb(p, _pick(d, p.limbs)),
