@@ -135,14 +135,16 @@ def test_what_has_no_family_or_nothing_alike_is_refused() -> None:
 def test_the_command_lays_a_rig(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
     one, other = character(85, "biped", "plain"), character(86, "biped", "plain")
     _, made = built(one)
-    for name, puppet, pictures in (("rig", made.puppet, one.pictures), ("art", other.puppet, other.pictures)):
-        art = {}
-        for key, part in puppet.parts.items():
+    for name, loose_one, pictures in (
+        ("rig", made.puppet, one.pictures),
+        ("art", other.puppet, other.pictures),
+    ):
+        art, puppet = {}, loose_one
+        for key, part in loose_one.parts.items():
             data = encode(pictures[part.drawing.sha256])
             art[fingerprint(data)] = data
-            puppet = change(
-                puppet, key, drawing=Drawing(fingerprint(data), part.drawing.width, part.drawing.height)
-            )
+            drawing = Drawing(fingerprint(data), part.drawing.width, part.drawing.height)
+            puppet = change(puppet, key, drawing=drawing)
         save(tmp_path / f"{name}.umbrite", Package(Document(puppet), art))
     out = tmp_path / "out.umbrite"
     assert (
