@@ -153,6 +153,22 @@ def test_a_flat_figure_is_cut_at_its_bones_and_joined_again(figure: Window, act:
     assert len([k for k, part in session.puppet.parts.items() if not part.reference]) == 10
 
 
+def test_bones_that_hang_from_nothing_hang_from_the_nearest_of_the_body(figure: Window, act: Act) -> None:
+    session = figure.session
+    puppet = session.puppet
+    puppet, arm = add_bone(puppet, 265 + 297j, 140 + 330j, None)
+    puppet, hand = add_bone(puppet, 140 + 330j, 30 + 430j, arm)
+    puppet, body = add_bone(puppet, 350 + 480j, 350 + 240j, None)
+    session.edit("Bones", puppet=puppet)
+    session.selection.pick([])
+    act("cut-bones")
+    joints = session.puppet.joints
+    assert joints[arm].parent == body
+    assert joints[hand].parent == arm
+    riding = {part.joint: part.name for part in session.puppet.parts.values() if not part.reference}
+    assert set(riding) == {arm, hand, body}
+
+
 def test_bends_trims_and_shared_drawings_are_not_cut(figure: Window, hand: Hand, act: Act) -> None:
     session = figure.session
     session.selection.pick([session.puppet.order[0]])

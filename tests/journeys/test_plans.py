@@ -2,9 +2,12 @@
 
 from pathlib import Path
 
+import cv2
+import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, QTimer
 
+from desk.test_cutting_parts import flat_figure
 from journeys.conftest import Person
 from journeys.strangers import draw
 from journeys.test_first_light import puppet, take_layers
@@ -49,3 +52,58 @@ def test_a_biped_is_built_and_its_hand_dragged(
             end=" ",
         )
     assert person.gestures - 1 <= 3
+
+
+def test_a_flat_drawing_becomes_a_posable_biped(
+    person: Person, window: Window, tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    """One picture: bones are drawn over it, it is cut at them, and built by plan."""
+    cv2.imwrite(str(tmp_path / "walker.png"), cv2.cvtColor(flat_figure(), cv2.COLOR_RGBA2BGRA))
+    drop(window, tmp_path / "walker.png")
+    person.until(lambda: len(puppet(window).parts) == 1)
+    person.do("windowfocus", "--sync", str(int(window.winId())))
+    window.activateWindow()
+    part = next(iter(puppet(window).parts.values()))
+    corner = complex(part.placement.x, part.placement.y) - complex(*first_pixel())
+    person.gestures = 1  # let go on the board
+    person.key("e")
+    chains = [
+        [350 + 480j, 350 + 240j], [350 + 215j, 350 + 100j], [265 + 297j, 140 + 330j, 45 + 418j], [435 + 297j, 560 + 330j, 655 + 418j],
+        [310 + 510j, 290 + 680j, 290 + 845j], [390 + 510j, 410 + 680j, 410 + 845j],
+    ]  # fmt: skip
+    for chain in chains:
+        person.drag(person.board(chain[0] + corner), person.board(chain[1] + corner))
+        for z in chain[2:]:
+            person.click(person.board(z + corner))
+        person.key("Escape")
+    bones = [joint for joint in puppet(window).joints.values() if joint.tip is not None]
+    assert len(bones) == 10
+    person.key("ctrl+k")
+    person.type("cut at the bones")
+    person.key("Return")
+    person.until(lambda: sum(not part.reference for part in puppet(window).parts.values()) == 10)
+    person.key("shift+y")
+    person.until(lambda: window.session.drafts.now.plan is not None)
+    person.key("Return")
+    person.until(lambda: len(puppet(window).limbs) == 4)
+    person.settle(300)
+    arm = next(limb for limb in puppet(window).limbs.values() if limb.joints[0] in {
+        key for key, joint in puppet(window).joints.items() if joint.pivot.x < 350 + corner.real
+    } and puppet(window).joints[limb.target].pivot.y < 600 + corner.imag)  # fmt: skip
+    grip = control(window, lambda c: c.moves == arm.target)
+    start = at_control(person, grip)
+    before = window.session.placed.pivot(arm.joints[1])
+    person.drag(start, start + QPoint(30, -60))
+    assert abs(window.session.placed.pivot(arm.joints[1]) - before) > 5
+    with capsys.disabled():
+        print(f"\nflat drawing: {person.gestures - 1} gestures to a posable biped", end=" ")
+    assert person.gestures - 1 < 40
+
+
+def first_pixel() -> tuple[int, int]:
+    """Where the figure begins in its picture."""
+    rows, columns = (
+        np.flatnonzero(flat_figure()[..., 3].any(axis=1)),
+        np.flatnonzero(flat_figure()[..., 3].any(axis=0)),
+    )
+    return int(columns[0]), int(rows[0])

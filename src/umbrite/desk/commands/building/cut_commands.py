@@ -5,7 +5,7 @@ from collections.abc import Sequence
 import numpy as np
 from msgspec.structs import replace
 
-from umbrite.art.cutting import Cut, cut_at_bone, cut_drawing, one_picture
+from umbrite.art.cutting import Cut, cut_at_bone, cut_drawing, one_picture, thickest
 from umbrite.art.pictures import Picture
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
@@ -20,6 +20,7 @@ from umbrite.rig.edits.parts import add_part, exchange_drawing, remove_part, reo
 from umbrite.rig.edits.pivots import join_parts
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, carries, children, targets
+from umbrite.rig.limb_shape import nearest_bone
 from umbrite.rig.model import Drawing, Part, Puppet
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.words.names import unique
@@ -37,8 +38,10 @@ def needs_part_over_bones(session: Session) -> str:
 
 
 def _over(session: Session) -> str | None:
-    """The selected part that lies over two or more bones."""
-    chosen = session.selection.only("part")
+    """The selected part, or the only one there is, that lies over two or more bones."""
+    chosen = session.selection.only("part") or [
+        key for key, part in session.puppet.parts.items() if not part.reference
+    ]
     return chosen[0] if len(chosen) == 1 and len(_bones(session, chosen[0])) > 1 else None
 
 
@@ -164,12 +167,16 @@ def cut_at_bones(session: Session) -> None:
     bones, puppet = _bones(session, key), session.puppet
     name = puppet.parts[key].name
     part = puppet.parts[key]
-    _fit(session, part)
-    root = bones[0]
+    segments = [_segment(puppet, part, bone) for bone in bones]
+    root = bones[thickest(_fit(session, part), segments)]
+    puppet = _hung_from(puppet, bones, root)
+    bones = sorted(bones, key=lambda bone: len(ancestors(puppet, bone)))
     puppet = _with_whole_kept(puppet, key)
     puppet = ride_on(puppet, key, root)
     made, left = 0, []
-    for bone in reversed(bones[1:]):  # from the ends on, so that each takes what hangs beyond along only once
+    for bone in (
+        one for one in reversed(bones) if one != root
+    ):  # from the ends on, so that each takes what hangs beyond along only once
         if not carries(puppet, root, bone):
             left.append(puppet.joints[bone].name)
             continue
@@ -198,20 +205,41 @@ def cut_at_bones(session: Session) -> None:
     )
 
 
+def _segment(puppet: Puppet, part: Part, bone: str) -> tuple[complex, complex]:
+    """A bone in the pixels of a part's drawing."""
+    back, joint = inverse(board_from_drawing(part.placement)), puppet.joints[bone]
+    tip = joint.pivot if joint.tip is None else joint.tip
+    return complex(back(joint.pivot.z)), complex(back(tip.z))
+
+
+def _hung_from(puppet: Puppet, bones: Sequence[str], root: str) -> Puppet:
+    """Bones that hang from nothing hang from the nearest one that the root carries; and the root, where one of them carried it, from nothing."""
+    above = [one for one in ancestors(puppet, root) if one in bones]
+    if above:
+        puppet = set_parent(puppet, [root], puppet.joints[above[-1]].parent)
+    for bone in bones:
+        if (
+            bone == root
+            or carries(puppet, root, bone)
+            or any(one in bones for one in ancestors(puppet, bone))
+        ):
+            continue
+        known = [one for one in bones if one == root or carries(puppet, root, one)]
+        puppet = set_parent(puppet, [bone], nearest_bone(puppet, known, puppet.joints[bone].pivot.z))
+    return puppet
+
+
 def _cut_at(session: Session, puppet: Puppet, key: str, bone: str, bones: Sequence[str]) -> Puppet:
     """A part cut at a bone's head; what lies along it and the bones that it carries rides on the bone."""
     part = puppet.parts[key]
-    back = inverse(board_from_drawing(part.placement))
-
-    def segment(one: str) -> tuple[complex, complex]:
-        joint = puppet.joints[one]
-        tip = joint.pivot if joint.tip is None else joint.tip
-        return complex(back(joint.pivot.z)), complex(back(tip.z))
-
     branch = [bone, *(one for one in bones if carries(puppet, bone, one))]
     others = [one for one in bones if one not in branch]
     picture = session.file.pictures.pixels(part.drawing.sha256)
-    made = cut_at_bone(picture, [segment(one) for one in branch], [segment(one) for one in others])
+    made = cut_at_bone(
+        picture,
+        [_segment(puppet, part, one) for one in branch],
+        [_segment(puppet, part, one) for one in others],
+    )
     puppet, piece = _with_piece(session, puppet, key, made)
     puppet = ride_on(puppet, piece, bone)
     return change(puppet, piece, name=_free_name(puppet, puppet.joints[bone].name, piece))
