@@ -234,3 +234,29 @@ def test_the_rig_is_laid_on_other_art_as_a_new_puppet(
     act("lay-rig")
     assert "isn't there" in walker.frame.hints.message
     assert len(session.puppet.limbs) == 4
+
+
+def test_with_parts_selected_it_is_for_these_alone(walker: Window, act: Act) -> None:
+    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth  # type: ignore[attr-defined]
+    leg = [truth[f"near {piece}"] for piece in ("thigh", "shin", "foot")]
+    session.selection.pick(leg)
+    act("plan")
+    sheet.grab()
+    sheet.make.click()
+    puppet = session.puppet
+    (limb,) = puppet.limbs.values()
+    assert limb.joints == tuple(puppet.parts[key].joint for key in leg[:2])
+    assert puppet.joints[puppet.parts[leg[0]].joint].parent == puppet.parts[truth["hips"]].joint
+    assert {puppet.joints[part.joint].parent for key, part in puppet.parts.items() if key not in leg} == {
+        None
+    }
+    assert all(joint.role != "master" for joint in puppet.joints.values())
+    assert {control.moves for control in puppet.controls.values()} == {limb.target}
+    session.selection.pick([truth[f"far {piece}"] for piece in ("upper arm", "forearm", "hand")])
+    act("plan")
+    sheet.make.click()
+    assert len(session.puppet.limbs) == 2
+    session.selection.pick([])
+    act("plan")
+    sheet.make.click()
+    assert len(session.puppet.limbs) == 4, "and then the rest"

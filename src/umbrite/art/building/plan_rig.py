@@ -5,7 +5,7 @@ they are, and so do limbs, limits and controls.
 """
 
 import math
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from typing import NamedTuple
 
 from umbrite.art.building.body_plan import Place, PlanLimb, places_of
@@ -33,7 +33,7 @@ SWING = Loose(2.0, 0.3, 0.6, 0.7)
 
 
 class Wishes(NamedTuple):
-    """What shall be made; each can be left out."""
+    """What shall be made; each can be left out. `only` are parts that it is made for, such as those of one leg; without any it is for all."""
 
     names: bool = True
     limbs: bool = True
@@ -41,6 +41,11 @@ class Wishes(NamedTuple):
     limits: bool = True
     loose: bool = True
     controls: bool = True
+    only: frozenset[str] = frozenset()
+
+    def meant(self, part: str) -> bool:
+        """Whether something shall be made for a part."""
+        return not self.only or part in self.only
 
 
 class Built(NamedTuple):
@@ -55,6 +60,13 @@ class Built(NamedTuple):
     told: tuple[str, ...] = ()
 
 
+class _Said(NamedTuple):
+    """Sentences about limbs that could not be made, and the names of those that are drawn bent to the other side."""
+
+    told: list[str]
+    against: list[str]
+
+
 def build_rig(
     puppet: Puppet,
     pieces: Pieces,
@@ -64,42 +76,50 @@ def build_rig(
 ) -> Built:
     """The rig of a plan on the pieces that stand on its places. `pictures` gives RGBA pixels by drawing fingerprint."""
     told: list[str] = []
-    placed = [place for place in places_of(filled.plan) if place.name in filled.pieces]
+    placed = [
+        place for place in places_of(filled.plan)
+        if place.name in filled.pieces and wishes.meant(filled.pieces[place.name])
+    ]  # fmt: skip
     if wishes.names:
-        puppet = _named(puppet, filled)
+        puppet = _named(puppet, {place.name: filled.pieces[place.name] for place in placed})
     for place in placed:
         puppet = change(puppet, puppet.parts[filled.pieces[place.name]].joint, side=place.side)
     puppet = _joined(puppet, pieces, filled, placed, told)
-    puppet, riding = _with_riders(puppet, pieces, filled, told)
-    if wishes.master and all(joint.role != "master" for joint in puppet.joints.values()):
+    left = [part for part in filled.left if wishes.meant(part)]
+    puppet, riding = _with_riders(puppet, pieces, filled, left, told)
+    if wishes.master and not wishes.only and all(joint.role != "master" for joint in puppet.joints.values()):
         puppet, _ = carry_together(puppet, children(puppet, None), "Master", ground_of(puppet), role="master")
     limbs: list[str] = []
     for limb in filled.plan.limbs if wishes.limbs else ():
-        against: list[str] = []
+        said = _Said(told, [])
         pair: list[str] = []
         for side in ("near", "far", "middle"):
-            puppet, made = _limb(puppet, filled, limb, side, told, against)
+            mine = [place.name for place in placed]
+            puppet, made = _limb(puppet, filled, limb, side, mine, said)
             pair += made
         limbs += pair
-        if len(against) == len(pair) > 0:  # of a figure seen from the front one of two always is
+        if len(said.against) == len(pair) > 0:  # of a figure seen from the front one of two always is
             told.append(
-                f"{' and '.join(against)} bend otherwise than in most such bodies. T turns a bend side."
+                f"{' and '.join(said.against)} bend otherwise than in most such bodies. T turns a bend side."
             )
     if wishes.loose:
         puppet = _loose(puppet, filled, placed)
     if wishes.limits:
         puppet = _limited(puppet, pictures, filled, placed)
     controls: list[str] = []
-    if wishes.controls and (proposed := propose_controls(puppet)):
+    own = {puppet.parts[filled.pieces[place.name]].joint for place in placed}
+    own |= {puppet.limbs[key].target for key in limbs}
+    proposed = [one for one in propose_controls(puppet) if not wishes.only or one.control.moves in own]
+    if wishes.controls and proposed:
         puppet, controls = make_proposed(puppet, proposed)
     return Built(puppet, tuple(riding), tuple(limbs), tuple(controls), tuple(told))
 
 
-def _named(puppet: Puppet, filled: Filled) -> Puppet:
+def _named(puppet: Puppet, pieces: Mapping[str, str]) -> Puppet:
     """Parts and joints whose names say nothing take those of their places."""
     names: dict[str, str] = {}
     taken = {of: list(names_like(puppet, of)) for of in ("part", "joint")}
-    for place, key in filled.pieces.items():
+    for place, key in pieces.items():
         part = puppet.parts[key]
         if says_nothing(part.name):
             names[key] = unique(place, taken["part"])
@@ -178,13 +198,13 @@ def _stands(puppet: Puppet, joint: str) -> bool:
 
 
 def _with_riders(
-    puppet: Puppet, pieces: Pieces, filled: Filled, told: list[str]
+    puppet: Puppet, pieces: Pieces, filled: Filled, left: Sequence[str], told: list[str]
 ) -> tuple[Puppet, list[tuple[str, str]]]:
     """What has no place of its own rides on what it lies on, as Find joints sees it, else on the nearest piece that has a place."""
     proposals = {one.part: one for one in joints_among(puppet, pieces)}
     standing = set(filled.pieces.values())
     riding: list[tuple[str, str]] = []
-    for part in filled.left:
+    for part in left:
         joint = puppet.parts[part].joint
         if _stands(puppet, joint):
             continue
@@ -221,11 +241,17 @@ def _carrier_of(
 
 
 def _limb(
-    puppet: Puppet, filled: Filled, limb: PlanLimb, side: str, told: list[str], against: list[str]
+    puppet: Puppet,
+    filled: Filled,
+    limb: PlanLimb,
+    side: str,
+    mine: Sequence[str],
+    said: _Said,
 ) -> tuple[Puppet, list[str]]:
-    """A limb of the plan on one side, from its first piece to the last that is there; none where it would have one joint only.
+    """A limb of the plan on one side, from its first piece to the last that is there; none where it would have one joint only, or where
+    a piece of it is not on one of the places that are meant.
 
-    A sentence goes to `told` where that is refused; its name to `against` where it is drawn bent to the other side.
+    It is said where that is refused, and where it is drawn bent to the other side.
     """
     places = {one.name: one for one in places_of(filled.plan)}
     prefix = "" if side == "middle" else f"{side.capitalize()} "
@@ -238,6 +264,8 @@ def _limb(
         way.append(places[way[-1].on])
     joints = [puppet.parts[filled.pieces[p.name]].joint for p in reversed(way) if p.name in filled.pieces]
     held = {joint for one in puppet.limbs.values() for joint in (*one.joints, one.end)}
+    if any(p.name in filled.pieces and p.name not in mine for p in way):
+        return puppet, []
     if len(joints) < 2 or not held.isdisjoint(joints):
         return puppet, []
     if joints[0] not in ancestors(puppet, joints[-1]):
@@ -253,13 +281,13 @@ def _limb(
         if drawn == 0:
             puppet = set_bend_side(puppet, key, wanted)
         elif (drawn > 0) != (wanted > 0):  # the picture at rest says otherwise, and it shall not move
-            against.append(made.name)
+            said.against.append(made.name)
         if limb.planted and made.end is not None and made.end_hold != "target":
             puppet = set_end_hold(puppet, key, "target")
         if limb.planted:
             puppet = set_parent(puppet, [made.target], _master(puppet))
     except RigError as error:
-        told.append(f"{prefix}{limb.first} to {limb.last}: {error}")
+        said.told.append(f"{prefix}{limb.first} to {limb.last}: {error}")
         return puppet, []
     return puppet, [key]
 

@@ -29,6 +29,7 @@ from umbrite.desk.theme.thumbnails import thumbnail
 
 SMALLEST, LARGEST = 22, 46  # a card
 DRAG_FROM = 5
+PALE = 0.35  # of what is not meant
 WISHES = (
     ("limbs", "Limbs"), ("controls", "Controls"), ("limits", "Limits"), ("master", "Master"), ("loose", "Loose rows"), ("names", "Names")
 )  # fmt: skip
@@ -195,7 +196,9 @@ class PlanFigure(QWidget):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         self._cords(painter, draft)
         for card in self.cards:
+            painter.setOpacity(1.0 if not card.part or draft.wishes.meant(card.part) else PALE)
             self._card(painter, draft, card)
+        painter.setOpacity(1.0)
         painter.setFont(look.font(9.5))
         if draft.filled.left:
             painter.setPen(painter.theme.quiet)

@@ -23,14 +23,16 @@ def needs_pieces(session: Session) -> str:
 
 
 def pencil(session: Session) -> None:
-    """Guess the plan and which piece is which, and show it; nothing is made yet."""
+    """Guess the plan and which piece is which, and show it; nothing is made yet. With several parts selected it is for these alone."""
     pictures = session.file.pictures.of(session.puppet)
     pieces = pieces_to_place(session.puppet, pictures)
     found = fill(session.puppet, pieces, _all_plans(session))
     plans = tuple(one.plan for one in found)
+    chosen = [key for key in session.selection.only("part") if key in pieces.keys]
+    only = frozenset(chosen if len(chosen) > 1 else ())
     session.stage.go_to(PIVOTS)
     session.selection.pick([])
-    _put(session, PlanDraft(session.puppet, pieces, plans, found[0], Wishes()))
+    _put(session, PlanDraft(session.puppet, pieces, plans, found[0], Wishes(only=only)))
     _tell(session)
 
 
@@ -143,7 +145,7 @@ def turn_facing(session: Session) -> None:
 def set_wish(session: Session, name: str, *, on: bool) -> None:
     """Let something be made, or left out."""
     draft = draft_of(session)
-    _put(session, replace(draft, wishes=draft.wishes._replace(**{name: on})))
+    _put(session, replace(draft, wishes=Wishes(**{**draft.wishes._asdict(), name: on})))
 
 
 def build(session: Session) -> None:
@@ -162,7 +164,7 @@ def build(session: Session) -> None:
     session.say(
         tr(
             "{pieces} pieces hang together, {limbs} limbs and {controls} controls were made. Undo takes all of it back. {words}",
-            pieces=len(draft.filled.pieces) + len(built.riding),
+            pieces=sum(map(draft.wishes.meant, [*draft.filled.pieces.values(), *draft.filled.left])),
             limbs=len(built.limbs),
             controls=len(built.controls),
             words=words,
