@@ -211,7 +211,12 @@ def test_plans_ship_whole_are_read_back_and_broken_ones_are_refused() -> None:
         ((), "needs 1 to"),
         ((Row("A", "head", (0, 0), 1, 1, on="B"),), "Put it first"),
         ((Row("A", "head", (0, 0), 1, 1), Row("A", "head", (0, 0), 1, 1)), "twice"),
-        ((Row("A", "head", (0, 0), 1, 1, many=500),), "needs 1 to"),
+        ((Row("A", "head", (0, 0), 1, 1, many=500),), "makes no sense"),
+        ((Row("A", "head", (0, 0), 0, 1),), "makes no sense"),
+        ((Row("A", "head", (0, 0), 1, -1),), "makes no sense"),
+        ((Row("A", "head", (1e9, 0), 1, 1),), "makes no sense"),
+        ((Row("A", "head", (0, 0), 1, 1, many=0),), "makes no sense"),
+        ((Row("A", "head", (0, 0), 1, 1, many=100), Row("B", "head", (0, 0), 1, 1, many=100)), "needs 1 to"),
     ):
         with pytest.raises(RigError, match=words):
             places_of(BodyPlan("Odd", "", rows))

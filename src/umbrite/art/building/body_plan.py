@@ -93,6 +93,10 @@ def _places(plan: BodyPlan) -> tuple[Place, ...]:
             raise RigError(
                 f"In the plan {plan.name}, {row.name} hangs from {row.on}, which does not come before it. Put it first."
             )
+        if not _makes_sense(row):
+            raise RigError(
+                f"The plan {plan.name} gives {row.name} a size or a place that makes no sense. Sizes are shares of the figure, above 0."
+            )
         rows[row.name] = row
         for place in _of_row(row, rows):
             found[place.name] = place
@@ -102,6 +106,17 @@ def _places(plan: BodyPlan) -> tuple[Place, ...]:
         if missing := next((name for name in (limb.first, limb.last) if name not in rows), None):
             raise RigError(f"The plan {plan.name} has a limb to {missing}, which is no place of it.")
     return tuple(found.values())
+
+
+def _makes_sense(row: Row) -> bool:
+    """Whether sizes are above nothing and places not far outside the figure."""
+    sizes = [row.long, row.wide, *([row.thin] if row.thin is not None else [])]
+    spots = [*row.at, *(row.to or ()), row.apart or 0.0]
+    return (
+        all(1e-4 <= size <= 10 for size in sizes)
+        and all(abs(spot) <= 10 for spot in spots)
+        and 1 <= row.many <= MOST_PLACES
+    )
 
 
 def _of_row(row: Row, rows: dict[str, Row]) -> Iterator[Place]:
