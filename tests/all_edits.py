@@ -35,7 +35,7 @@ from umbrite.rig.edits.copying import Way
 from umbrite.rig.edits.meshes import mesh_edits, weight_edits
 from umbrite.rig.edits.variants import branches, drawings, sets
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import is_carrier, path, targets
+from umbrite.rig.family import branch, is_carrier, path, targets
 from umbrite.rig.mesh import mesh_of
 from umbrite.rig.model import Control, Drawing, Guide, Loose, Mesh, Placement, Point, Puppet
 from umbrite.rig.words.names import swapped
@@ -136,6 +136,14 @@ def _tipped(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, list[str]]:
     return puppet, chain
 
 
+def _attachable(puppet: Puppet, draw: st.DrawFn) -> tuple[str, str]:
+    """A joint that no limb holds, and one that it does not carry; now and then any two."""
+    held = {key for limb in puppet.limbs.values() for key in (*limb.joints, limb.end)}
+    child = _pick(draw, [key for key in _loose(puppet) if key not in held] or _loose(puppet))
+    others = [key for key in _loose(puppet) if key not in branch(puppet, child)]
+    return child, _pick(draw, others if others and draw(st.integers(0, 5)) else _loose(puppet))
+
+
 def _channel(puppet: Puppet, draw: st.DrawFn) -> str:
     return f"{_pick(draw, _loose(puppet))}.{draw(st.sampled_from(['turn', 'x', 'y']))}"
 
@@ -227,7 +235,7 @@ RIG_EDITS: dict[str, Edit] = {
     "bones.set_angle": lambda p, d: bones.set_angle(p, _pick(d, _bones(p)), d(angles)),
     "bones.equal_length": lambda p, d: bones.equal_length(p, _pick(d, _bones(p))),
     "bones.detach": lambda p, d: bones.detach(p, _pick(d, _loose(p))),
-    "bones.attach": lambda p, d: bones.attach(p, _pick(d, _loose(p)), _pick(d, _loose(p))),
+    "bones.attach": lambda p, d: bones.attach(p, *_attachable(p, d)),
     "binding.bind": lambda p, d: binding.bind(p, _some(d, p.parts), _pick(d, _loose(p))),
     "binding.bind_loose_to_nearest": lambda p, _: binding.bind_loose_to_nearest(p),
     "binding.unbound": lambda p, d: binding.unbound(p, _pick(d, p.parts)),
