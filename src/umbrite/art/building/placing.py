@@ -30,24 +30,19 @@ SHY = 1.0  # less for eyes and faces that no name tells of: any small piece on a
 KIND, OTHER_KIND, NO_KIND, WORDS = 3.0, -3.0, -1.0, 0.8
 SIDE, OTHER_SIDE = 1.0, -2.5
 NUMBER, OTHER_NUMBER = 1.0, -0.6
-OFF, SIZE = (
-    0.075,
-    0.4,
-)  # how far a piece lies from its place (diagonals), and how much larger (logarithm), until it costs a half
+# How far a piece lies from its place (diagonals), and how much larger it is (logarithm), until it costs a half; and the most it costs.
+OFF, SIZE = 0.075, 0.4
 MOST_OFF, MOST_SIZE = 4.0, 2.5
 NAMED = 0.35  # so much less shape and place count where a name tells what it is
-BEFORE = (
-    1.0  # what it is worth that a near piece lies before the middle of the draw order, or a far one behind
-)
-HANGS, APART, LOOSE = (
-    1.6,
-    -1.6,
-    -0.4,
-)  # of a joint that is certain, of pieces that do not touch, and of one whose carriers are all missing
+# What it is worth that a near piece lies before the middle of the draw order, or a far one behind.
+BEFORE = 1.0
+# Of a joint that is certain, of pieces that do not touch, and of one whose carriers are all missing.
+HANGS, APART, LOOSE = 1.6, -1.6, -0.4
 MISSING = -2.0  # of a place that the plan needs
 LEFT_OVER = -1.0  # of a piece that lies on nothing
 ALIKE = 0.6  # of pairs of one size
 DEARER, ROUNDS, QUICK, CLOSELY = 0.6, 60, 6, 4
+CERTAIN = 12.0  # a lead beyond which nothing is surer
 
 
 class Trait(NamedTuple):
@@ -453,15 +448,8 @@ def _sure(scores: _Scores, filling: Sequence[int], p: int) -> float:
             other = list(filling)
             other[q], other[p] = piece, -1
             others.append(other)
-    same = _closed_up(
-        scores, filling
-    )  # where in its row a piece stands is no difference, as long as the order is the same
+    # Where in its row a piece stands is no difference, as long as the order is the same.
+    same = _closed_up(scores, filling)
     rivals = [_total(scores, other) for other in others if _closed_up(scores, other) != same]
-    lead = total - max(rivals, default=total - 5.0)
-    return round(float(1 / (1 + math.exp(-SLOPE * (lead - FAIR)))), 3)
-
-
-SLOPE, FAIR = (
-    1.0,
-    0.0,
-)  # how the lead over the next filling becomes a probability; found on generated characters
+    lead = total - max(rivals, default=total - CERTAIN)
+    return round(1 / (1 + math.exp(-min(max(lead, -CERTAIN), CERTAIN))), 3)
