@@ -14,12 +14,12 @@ from umbrite.desk.commands.building import joint_commands, plan_commands
 # fmt: off
 RIG: tuple[Act, ...] = (
     Act("place", "Rig", "Place", "V", "rig-place", tool_of("Parts", "place"), row="Parts", tool="place"),
+    Act("plan", "Rig", "Build by plan", "Shift+Y", "rig-plan", then_board(plan_commands.pencil), plan_commands.needs_pieces, "Parts"),
     Act("forward", "Rig", "Forward", "PgUp", "arrow-up", on_session(order_commands.one_forward), reasons.needs_chosen_parts, "Parts"),
     Act("back", "Rig", "Back", "PgDown", "arrow-down", on_session(order_commands.one_back), reasons.needs_chosen_parts, "Parts"),
     Act("front", "Rig", "To the front", "Shift+PgUp", "arrow-up-to-line", on_session(order_commands.to_front), reasons.needs_chosen_parts),
     Act("rear", "Rig", "To the back", "Shift+PgDown", "arrow-down-to-line", on_session(order_commands.to_back), reasons.needs_chosen_parts),
     Act("find-joints", "Rig", "Find joints", "N", "rig-find", then_board(joint_commands.find), reasons.needs_parts, "Pivots"),
-    Act("plan", "Rig", "Build by plan", "Shift+Y", "rig-plan", then_board(plan_commands.pencil), plan_commands.needs_pieces, "Pivots"),
     Act("keep-plan", "Rig", "Keep as a body plan", "", "rig-plan", on_session(plan_commands.keep), plan_commands.needs_family),
     Act("lay-rig", "Rig", "Lay this rig on other art…", "", "rig-plan", lambda desk: desk.files.ask_lay(), plan_commands.needs_family),
     Act("take-all", "Rig", "Take all pencilled joints", "", "check", on_session(joint_commands.take_all), joint_commands.needs_pencilled),
