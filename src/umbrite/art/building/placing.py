@@ -32,7 +32,7 @@ SIDE, OTHER_SIDE = 1.0, -2.5
 NUMBER, OTHER_NUMBER = 1.0, -0.6
 # How far a piece lies from its place (diagonals), and how much larger it is (logarithm), until it costs a half; and the most it costs.
 OFF, SIZE = 0.075, 0.4
-MOST_OFF, MOST_SIZE = 4.0, 2.5
+MOST_OFF, MOST_SIZE = 4.0, 3.2
 NAMED = 0.35  # so much less shape and place count where a name tells what it is
 # What it is worth that a near piece lies before the middle of the draw order, or a far one behind.
 BEFORE = 1.0
@@ -41,7 +41,7 @@ HANGS, APART, LOOSE = 1.6, -1.6, -0.4
 MISSING = -2.0  # of a place that the plan needs
 LEFT_OVER = -1.0  # of a piece that lies on nothing
 ALIKE = 0.6  # of pairs of one size
-DEARER, ROUNDS, QUICK, CLOSELY = 0.6, 60, 6, 4
+DEARER, ROUNDS, QUICK, CLOSELY = 0.6, 60, 30, 4
 CERTAIN = 12.0  # a lead beyond which nothing is surer
 
 
