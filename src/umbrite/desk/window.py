@@ -37,7 +37,8 @@ from umbrite.desk.files.outside_editor import OutsideEditor
 from umbrite.desk.files.questions import Questions
 from umbrite.desk.files.recovery_keeper import Keeper
 from umbrite.desk.files.recovery_offer import Offers
-from umbrite.desk.panels.arrangement import LAYOUT, Arrangements
+from umbrite.desk.panels.alone import Alone
+from umbrite.desk.panels.arrangement import Arrangements
 from umbrite.desk.panels.controls_panel import ControlsPanel
 from umbrite.desk.panels.depth_rail import DepthRail
 from umbrite.desk.panels.details.details import Details
@@ -53,7 +54,7 @@ from umbrite.desk.panels.tape.tape_panel import TapePanel
 from umbrite.desk.panels.workout_sheet import WorkoutSheet
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session, attempt
-from umbrite.desk.session.stations import REHEARSE, TAKES
+from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress, icon
 from umbrite.desk.theme.themes import BOARDS, theme_named
@@ -82,7 +83,6 @@ class Window(QMainWindow):
         self.keeper.set_interval(self.preferences.autosave)
         self.outside = OutsideEditor(session, self.files.exchange, self)
         self.workout_sheet: WorkoutSheet | None = None
-        self.alone = False  # whether only the puppet is shown
         self._told: dict[str, str] = {}  # why an action can't be done
         self.actions_by_id = {act.id: self._action(act) for act in ACTIONS}
         self.frame = BoardFrame(session, [self.actions_by_id[key] for key in ("open", "demo-art", "demo")])
@@ -105,6 +105,7 @@ class Window(QMainWindow):
         self.setAcceptDrops(True)
         self.resize(1280, 800)
         self.arrangements = Arrangements(self, self.docks, self.settings)
+        self._alone = Alone(self, session.stage, self.docks.values(), self.strip_bar)
         self._restore()
         self._on_station()
         self._refresh_actions()
@@ -219,6 +220,11 @@ class Window(QMainWindow):
         geometry = self.settings.value("geometry")
         if isinstance(geometry, QByteArray):
             self.restoreGeometry(geometry)
+
+    @property
+    def alone(self) -> bool:
+        """Whether only the puppet is shown."""
+        return self._alone.on
 
     def reset_layout(self) -> None:
         """Bring all panels back to where they were at first."""
@@ -372,30 +378,9 @@ class Window(QMainWindow):
 
     def show_alone(self) -> None:
         """Show the puppet alone on the whole screen, or everything again."""
-        self.alone = not self.alone
-        if self.alone:
-            self._before_alone = (
-                self.saveState(LAYOUT),
-                self.isFullScreen(),
-                self.session.stage.station,
-                self.session.stage.views["bare"],
-            )
-            self.session.stage.go_to(REHEARSE)
-            self.session.stage.set_view("bare", on=True)
-        for dock in self.docks.values():
-            dock.setVisible(not self.alone)
-        self.menuBar().setVisible(not self.alone)
-        self.strip_bar.setVisible(not self.alone)
+        self._alone.switch()
         self.frame.show_alone(on=self.alone)
-        if self.alone:
-            self.showFullScreen()
-        else:
-            layout, full, station, bare = self._before_alone
-            self.restoreState(layout, LAYOUT)
-            if not full:
-                self.showNormal()
-            self.session.stage.set_view("bare", on=bare)
-            self.session.stage.go_to(station)
+        if not self.alone:
             self._on_station()
         self.board.setFocus()
         self.board.fit_all()

@@ -2,7 +2,6 @@
 
 from collections.abc import Callable
 from functools import partial
-from typing import Literal
 
 from PySide6.QtCore import QEvent, QPoint, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
@@ -25,16 +24,14 @@ from umbrite.desk.board.camera import Camera, fitting
 from umbrite.desk.board.control_places import with_controls
 from umbrite.desk.board.drops import paths_in
 from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Gesture, Pointer
-from umbrite.desk.board.gestures.guide_gestures import drag_guide
 from umbrite.desk.board.handles import Handle, handle_at
 from umbrite.desk.board.on_handles import chooser_at, set_under, wheel
 from umbrite.desk.board.overlay import rig_overlay
-from umbrite.desk.board.overlay.ruler_overlay import WIDE
 from umbrite.desk.board.overlay.sight import Sight
-from umbrite.desk.board.pen import grasp_of, is_eraser
+from umbrite.desk.board.pen import as_mouse, grasp_of
 from umbrite.desk.board.pencilled import pencilled_of
 from umbrite.desk.board.picking import parts_at
-from umbrite.desk.board.presses import Press, plan_press, press, sway_at
+from umbrite.desk.board.presses import Press, guide_under, plan_press, press, sway_at
 from umbrite.desk.board.under_menu import menu_under, pick_under
 from umbrite.desk.commands import bone_commands, edit_commands
 from umbrite.desk.commands.sets import variant_commands
@@ -241,7 +238,7 @@ class Board(QWidget):
             self._list_under(at, event.globalPosition().toPoint())
 
     def _decide(self, pointer: Pointer, *, again: bool) -> None:
-        if (guide := self._guide_press(pointer)) is not None:
+        if (guide := guide_under(self.session, self.camera, pointer, self.height())) is not None:
             self._press = guide
         elif self.session.drafts.now.plan is not None:
             self._press = plan_press(self.session, self.camera, pointer)
@@ -250,41 +247,16 @@ class Board(QWidget):
         else:
             self._press = press(self.session, self.camera, pointer, again=again)
 
-    def _guide_press(self, pointer: Pointer) -> Press | None:
-        """A guide is moved, or pulled out of a ruler."""
-        session = self.session
-        if not session.stage.views["rulers"] or not session.stage.station.guides:
-            return None
-
-        def over_ruler(at: complex) -> bool:
-            place = self.camera.point(at)
-            return place.x() < WIDE or place.y() > self.height() - WIDE
-
-        found = handle_at(session, self.camera, pointer.at)
-        if over_ruler(pointer.at):
-            axis: Literal["x", "y"] = "x" if self.camera.point(pointer.at).x() < WIDE else "y"
-            return Press(lambda: drag_guide(session, None, axis, over_ruler))
-        if found is not None and found.kind == "guide":
-            number = int(found.key)
-            return Press(lambda: drag_guide(session, number, session.puppet.guides[number].axis, over_ruler))
-        return None
-
     def tabletEvent(self, event: QTabletEvent) -> None:
         """A pen does what the mouse does, its eraser end what the mouse does with Ctrl; its pressure goes along."""
-        kinds = {
-            QEvent.Type.TabletPress: (QEvent.Type.MouseButtonPress, self.mousePressEvent),
-            QEvent.Type.TabletMove: (QEvent.Type.MouseMove, self.mouseMoveEvent),
-            QEvent.Type.TabletRelease: (QEvent.Type.MouseButtonRelease, self.mouseReleaseEvent),
-        }
-        kind, work = kinds[event.type()]
-        keys = (
-            event.modifiers() | Qt.KeyboardModifier.ControlModifier if is_eraser(event) else event.modifiers()
-        )
+        works = {
+            QEvent.Type.MouseButtonPress: self.mousePressEvent, QEvent.Type.MouseMove: self.mouseMoveEvent,
+            QEvent.Type.MouseButtonRelease: self.mouseReleaseEvent,
+        }  # fmt: skip
+        mouse = as_mouse(event)
         self._grasp_for(event)
-        self._pressure = event.pressure() if kind != QEvent.Type.MouseButtonRelease else 1.0
-        work(
-            QMouseEvent(kind, event.position(), event.globalPosition(), event.button(), event.buttons(), keys)
-        )
+        self._pressure = event.pressure() if mouse.type() != QEvent.Type.MouseButtonRelease else 1.0
+        works[mouse.type()](mouse)
         self._pressure = 1.0
         event.accept()
 

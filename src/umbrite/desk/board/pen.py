@@ -52,6 +52,26 @@ def is_eraser(event: QTabletEvent) -> bool:
     return event.pointerType() == QPointingDevice.PointerType.Eraser
 
 
+AS_MOUSE = {
+    QEvent.Type.TabletPress: QEvent.Type.MouseButtonPress,
+    QEvent.Type.TabletMove: QEvent.Type.MouseMove,
+    QEvent.Type.TabletRelease: QEvent.Type.MouseButtonRelease,
+}
+
+
+def as_mouse(event: QTabletEvent) -> QMouseEvent:
+    """What a mouse would send; the eraser end is the mouse with Ctrl."""
+    keys = event.modifiers() | Qt.KeyboardModifier.ControlModifier if is_eraser(event) else event.modifiers()
+    return QMouseEvent(
+        AS_MOUSE[event.type()],
+        event.position(),
+        event.globalPosition(),
+        event.button(),
+        event.buttons(),
+        keys,
+    )
+
+
 def grasp_of(event: QTabletEvent | QMouseEvent) -> float | None:
     """How large things to grasp must be for what points here; None for events that came from no device."""
     kind = event.device().type()

@@ -1,7 +1,7 @@
 """What a press on the board means: by station, tool, and what lies there. Returns a gesture, and what a click does."""
 
 from collections.abc import Callable
-from typing import NamedTuple
+from typing import Literal, NamedTuple
 
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QPolygonF
@@ -23,7 +23,9 @@ from umbrite.desk.board.gestures import (
     weight_gestures,
 )
 from umbrite.desk.board.gestures.gesture import Gesture, Pointer
+from umbrite.desk.board.gestures.guide_gestures import drag_guide
 from umbrite.desk.board.handles import Handle, bone_at, handle_at
+from umbrite.desk.board.overlay.ruler_overlay import WIDE
 from umbrite.desk.board.overlay.take_overlay import dot_at
 from umbrite.desk.board.part_frame import frame_of
 from umbrite.desk.board.picking import deeper, joint_under, parts_at
@@ -85,6 +87,25 @@ def press(session: Session, camera: Camera, pointer: Pointer, *, again: bool) ->
         "Takes": _in_rehearse,
     }
     return decide[session.stage.station.name](session, camera, pointer, spot)
+
+
+def guide_under(session: Session, camera: Camera, pointer: Pointer, height: int) -> Press | None:
+    """A guide is moved, or pulled out of a ruler, on a board so high; None where neither lies under the pointer."""
+    if not session.stage.views["rulers"] or not session.stage.station.guides:
+        return None
+
+    def over_ruler(at: complex) -> bool:
+        place = camera.point(at)
+        return place.x() < WIDE or place.y() > height - WIDE
+
+    found = handle_at(session, camera, pointer.at)
+    if over_ruler(pointer.at):
+        axis: Literal["x", "y"] = "x" if camera.point(pointer.at).x() < WIDE else "y"
+        return Press(lambda: drag_guide(session, None, axis, over_ruler))
+    if found is not None and found.kind == "guide":
+        number = int(found.key)
+        return Press(lambda: drag_guide(session, number, session.puppet.guides[number].axis, over_ruler))
+    return None
 
 
 def plan_press(session: Session, camera: Camera, pointer: Pointer) -> Press:
