@@ -46,8 +46,7 @@ def _build(arguments: argparse.Namespace) -> int:
     from umbrite.art.building.placing import fill, pieces_to_place
     from umbrite.art.building.plan_rig import build_rig
 
-    if arguments.out.suffix.lower() != NATIVE:
-        raise FileError(f"{shown_name(arguments.out)} should end in {NATIVE}. Give it that ending.")
+    _require_native(arguments.out)
     if arguments.plan is None:
         plans = shipped_plans()
     elif arguments.plan.lower().endswith(".json"):
@@ -62,7 +61,7 @@ def _build(arguments: argparse.Namespace) -> int:
     save(arguments.out, replace(package, document=replace(package.document, puppet=built.puppet)))
     report = building_report(package.puppet, filled, built)
     if arguments.json:
-        print(json.dumps(report, indent=2, ensure_ascii=False, allow_nan=False))
+        _write_json(report)
     else:
         _tell(report)
     return int(any(finding["severity"] == "error" for finding in report["findings"]))
@@ -71,18 +70,15 @@ def _build(arguments: argparse.Namespace) -> int:
 def _transfer(arguments: argparse.Namespace) -> int:
     from umbrite.art.building.transfer import lay_rig, pairs_report
 
-    if arguments.out.suffix.lower() != NATIVE:
-        raise FileError(f"{shown_name(arguments.out)} should end in {NATIVE}. Give it that ending.")
+    _require_native(arguments.out)
     rig, art = open_any(arguments.rig), open_any(arguments.art)
     pictures = [{key: decode(data, key) for key, data in one.art.items()} for one in (rig, art)]
     laid = lay_rig(rig.document, pictures[0], art.puppet, pictures[1])
     save(arguments.out, replace(art, document=laid.document))
     report = pairs_report(rig.puppet, art.puppet, laid)
-    report["findings"] = [
-        {"severity": found.severity, "text": found.text} for found in findings(laid.document.puppet)
-    ]
+    report["findings"] = _findings(laid.document.puppet)
     if arguments.json:
-        print(json.dumps(report, indent=2, ensure_ascii=False, allow_nan=False))
+        _write_json(report)
         return 0
     for pair in report["pairs"]:
         print(f"  {pair['rig']}: {pair['art']} ({pair['confidence']:.0%} sure)")
@@ -112,7 +108,7 @@ def building_report(puppet: Puppet, filled: Any, built: Any) -> dict[str, Any]:
         "limbs": [made.limbs[key].name for key in built.limbs],
         "controls": [made.controls[key].name for key in built.controls],
         "notes": list(built.told),
-        "findings": [{"severity": found.severity, "text": found.text} for found in findings(made)],
+        "findings": _findings(made),
     }  # fmt: skip
 
 
@@ -127,6 +123,19 @@ def _tell(report: Mapping[str, Any]) -> None:
     for found in report["findings"]:
         print(f"  {found['severity']}: {found['text']}")
     print(f"{len(report['limbs'])} limbs and {len(report['controls'])} controls made.")
+
+
+def _require_native(path: Path) -> None:
+    if path.suffix.lower() != NATIVE:
+        raise FileError(f"{shown_name(path)} should end in {NATIVE}. Give it that ending.")
+
+
+def _write_json(report: Mapping[str, Any]) -> None:
+    print(json.dumps(report, indent=2, ensure_ascii=False, allow_nan=False))
+
+
+def _findings(puppet: Puppet) -> list[dict[str, str]]:
+    return [{"severity": found.severity, "text": found.text} for found in findings(puppet)]
 
 
 def _bytes(path: Path) -> bytes:

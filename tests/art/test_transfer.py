@@ -23,7 +23,7 @@ from umbrite.rig.document import Document
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Drawing, Pose, Puppet
+from umbrite.rig.model import Drawing, Limit, Pose, Puppet
 
 LARGER = 1.7
 
@@ -94,8 +94,8 @@ def test_on_another_character_the_rig_is_whole_and_its_picture_stays(body: str, 
 def test_a_figure_that_looks_the_other_way_gets_the_rig_mirrored() -> None:
     one = character(82, "quadruped", "plain")
     _, made = built(one)
-    hind = next(key for key, limb in made.puppet.limbs.items() if "hind" in limb.name.lower())
-    limited = change(made.puppet, made.puppet.limbs[hind].joints[1], limit=None)
+    nod = made.puppet.parts[next(key for key, piece in one.pieces.items() if piece == "head")].joint
+    limited = change(made.puppet, nod, limit=Limit(-0.2, 0.5))
     for seed in range(82, 110):
         other = wild(seed, "quadruped", "plain")
         head, trunk = (
@@ -109,6 +109,11 @@ def test_a_figure_that_looks_the_other_way_gets_the_rig_mirrored() -> None:
     assert invariants(puppet) == []
     same = [one.pieces[key] == other.pieces[at] for key, at in laid.pairs.items()]
     assert np.mean(same) > 0.9
+    joints = {one.pieces[key]: puppet.joints[puppet.parts[key].joint] for key in laid.pairs}
+    assert joints["near hind thigh"].pivot.x > joints["near front thigh"].pivot.x, (
+        "hind is right of front now"
+    )
+    assert joints["head"].limit == Limit(-0.5, 0.2)
 
 
 def test_more_and_fewer_pieces_are_told() -> None:

@@ -15,15 +15,16 @@ from umbrite.desk.session.stations import PARTS
 from umbrite.desk.window import Window
 from umbrite.files.layers import layer_of
 from umbrite.files.package import Package, save
-from umbrite.files.png import encode, fingerprint
+from umbrite.files.png import fingerprint
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.paint.render import render
+from umbrite.rig.change import change
 from umbrite.rig.document import Document
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Drawing, Placement, Puppet
+from umbrite.rig.model import Drawing, Placement, Point, Puppet, Trim
 
 Act = Callable[[str], None]
 
@@ -169,7 +170,7 @@ def test_bones_that_hang_from_nothing_hang_from_the_nearest_of_the_body(figure: 
     assert set(riding) == {arm, hand, body}
 
 
-def test_bends_trims_and_shared_drawings_are_not_cut(figure: Window, hand: Hand, act: Act) -> None:
+def test_what_bends_is_not_cut_before_it_is_stiff_again(figure: Window, hand: Hand, act: Act) -> None:
     session = figure.session
     session.selection.pick([session.puppet.order[0]])
     act("bend")
@@ -180,4 +181,19 @@ def test_bends_trims_and_shared_drawings_are_not_cut(figure: Window, hand: Hand,
     act("undo")
     hand.drag(230 + 680j, 345 + 680j)
     assert session.history.undo_name == "Cut Walker"
-    assert encode(flat_figure())
+
+
+def test_trimmed_parts_and_shared_drawings_are_refused_with_what_to_do(
+    figure: Window, hand: Hand, act: Act
+) -> None:
+    session = figure.session
+    key, before = session.puppet.order[0], session.puppet
+    act("cut")
+    for fields, words in (
+        ({"trims": (Trim((Point(0, 0), Point(5, 0), Point(5, 5))),)}, "Bring all of it back first"), ({"shares": "s1"}, "drawing of its own first"),
+    ):  # fmt: skip
+        odd = change(before, key, **fields)
+        session.edit("Odd", puppet=odd)
+        hand.drag(230 + 680j, 345 + 680j)
+        assert words in figure.frame.hints.message
+        assert session.puppet is odd

@@ -59,7 +59,6 @@ class BodyPlan(Value, frozen=True, omit_defaults=True):
     rows: tuple[Row, ...]
     limbs: tuple[PlanLimb, ...] = ()
     profile: bool = True  # it looks to one side, so it may stand mirrored
-    body: bool = True  # has a carrier for all that moves over planted feet
     format: Literal["body plan 1"] = "body plan 1"
 
 

@@ -11,7 +11,7 @@ from typing import NamedTuple
 from umbrite.art.building.body_plan import Place, PlanLimb, places_of
 from umbrite.art.building.placing import Filled, ends_of
 from umbrite.art.joint_finding import Pieces, Proposal, joints_among
-from umbrite.art.joint_limits import NO_FOLDS, find_limits
+from umbrite.art.joint_limits import find_limits
 from umbrite.art.pictures import Picture
 from umbrite.rig.change import change, names_like
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
@@ -318,7 +318,7 @@ def _limited(puppet: Puppet, pictures: Mapping[str, Picture], filled: Filled, pl
     """Limits found from the art, for pieces on places that have none yet."""
     keys = [puppet.parts[filled.pieces[place.name]].joint for place in placed if carrying(filled, place)]
     keys = [key for key in keys if puppet.joints[key].limit is None]
-    for found in find_limits(puppet, pictures, keys, NO_FOLDS):
+    for found in find_limits(puppet, pictures, keys):
         if found.smallest > -math.pi or found.largest < math.pi:
             puppet = set_limit(puppet, found.joint, found.smallest, found.largest)
     return puppet

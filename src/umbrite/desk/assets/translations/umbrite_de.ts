@@ -248,6 +248,10 @@
       <translation>Legen</translation>
     </message>
     <message>
+      <source>Build by plan</source>
+      <translation>Nach Bauplan bauen</translation>
+    </message>
+    <message>
       <source>Forward</source>
       <translation>Nach vorn</translation>
     </message>
@@ -266,10 +270,6 @@
     <message>
       <source>Find joints</source>
       <translation>Gelenke finden</translation>
-    </message>
-    <message>
-      <source>Build by plan</source>
-      <translation>Nach Bauplan bauen</translation>
     </message>
     <message>
       <source>Keep as a body plan</source>
