@@ -202,7 +202,7 @@ def _with_held(scores: _Scores, plan: BodyPlan, pieces: Pieces, held: Mapping[st
         if key in pieces.keys:
             i = pieces.keys.index(key)
             own[:, i] = -1e3
-            own[p, i] = 1e3
+            own[p, i] = scores.own[p, i] + 1e3  # what it says for a facing still counts
     return scores._replace(own=own, missing=missing)
 
 
