@@ -31,11 +31,11 @@ from umbrite.rig.edits import (
     rest,
     shelf,
 )
-from umbrite.rig.edits.copying import Way
 from umbrite.rig.edits.meshes import mesh_edits, weight_edits
 from umbrite.rig.edits.variants import branches, drawings, sets
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, is_carrier, path, targets
+from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.mesh import mesh_of
 from umbrite.rig.model import Control, Drawing, Guide, Loose, Mesh, Placement, Point, Puppet
 from umbrite.rig.words.names import swapped

@@ -20,7 +20,7 @@ from umbrite.files.apart import reading
 from umbrite.files.apart.reading import read_art
 from umbrite.files.file_errors import FileError
 from umbrite.files.long_work import CancelledError
-from umbrite.files.migrations import VERSION
+from umbrite.files.native.migrations import VERSION
 
 SVG = '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="1000" height="1000">'
 BOX = '<rect width="900" height="900"'

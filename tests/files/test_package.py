@@ -20,7 +20,7 @@ from strategies import EDITS, poses, puppets
 from umbrite.files import zips
 from umbrite.files.atomic import backup_of
 from umbrite.files.file_errors import FileError
-from umbrite.files.migrations import VERSION, migrated
+from umbrite.files.native.migrations import VERSION, migrated
 from umbrite.files.opening import open_any
 from umbrite.files.package import MIMETYPE, Package, load, save, schema
 from umbrite.files.png import encode, fingerprint

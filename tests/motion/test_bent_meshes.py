@@ -14,7 +14,8 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import Bent, Flat, corners_of, scene_of
 from umbrite.rig.change import change
-from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.copying import copy_branches
+from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import point
 

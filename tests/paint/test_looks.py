@@ -12,7 +12,7 @@ from umbrite.files.package import Package
 from umbrite.paint.render import render_package
 from umbrite.rig.change import change, take_out
 from umbrite.rig.document import Document
-from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.looks import (
     at_two_depths,
     make_reference,
@@ -24,6 +24,7 @@ from umbrite.rig.edits.looks import (
     untrimmed,
 )
 from umbrite.rig.errors import RigError
+from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Guide, Puppet
 

@@ -32,9 +32,10 @@ from umbrite.rig.edits.bones import (
     set_length,
     spread_along,
 )
-from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.errors import RigError
+from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet
 

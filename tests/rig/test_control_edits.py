@@ -11,10 +11,11 @@ from umbrite.rig.change import change
 from umbrite.rig.control_kinds import span_of
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import make_chooser, make_control, remove_control, set_range
-from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.links import add_link, relink, set_curve
 from umbrite.rig.edits.variants.sets import make_set
 from umbrite.rig.errors import RigError
+from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Point, Puppet
 

@@ -9,10 +9,11 @@ from msgspec.structs import replace
 from demo_puppet import joint, part, wick
 from strategies import EDITS, puppets
 from umbrite.rig.affine import Affine, after
-from umbrite.rig.edits.copying import Way, centre_line, copy_branches
+from umbrite.rig.edits.copying import centre_line, copy_branches
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.renaming import numbered, renamed, replaced, side_swapped
 from umbrite.rig.errors import RigError
+from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet
 from umbrite.rig.placement import board_from_drawing

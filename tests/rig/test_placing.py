@@ -17,10 +17,11 @@ from umbrite.rig.edits.arranging import (
     transform_parts,
     with_place,
 )
-from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.parts import add_part, exchange_drawing
 from umbrite.rig.errors import RigError
+from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.placement import around_parts, board_from_drawing, part_box

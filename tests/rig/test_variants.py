@@ -7,7 +7,7 @@ from hypothesis import strategies as st
 from msgspec.structs import replace
 
 from demo_puppet import joint, part, varied_wick, wick
-from umbrite.files.migrations import VERSION, migrated
+from umbrite.files.native.migrations import VERSION, migrated
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of

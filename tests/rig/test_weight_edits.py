@@ -9,7 +9,7 @@ from hypothesis import strategies as st
 
 from motion.strips import PART, strip
 from umbrite.rig.change import change, take_out
-from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.meshes.mesh_edits import set_keeping, set_mesh
 from umbrite.rig.edits.meshes.weight_edits import (
     Brush,
@@ -24,6 +24,7 @@ from umbrite.rig.edits.meshes.weight_edits import (
 from umbrite.rig.edits.parts import exchange_drawing, remove_part
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import RigError
+from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
 from umbrite.rig.mesh import arrays_of, weights_of
 from umbrite.rig.model import Drawing, Mesh, Puppet

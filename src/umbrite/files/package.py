@@ -1,11 +1,10 @@
-"""The native package `.umbrite`: a ZIP with `mimetype`, `puppet.json`, `art/<sha256>.png`, `mesh/<sha256>.npz` and `preview.png`.
+"""The native package `.umbrite`: a ZIP with `mimetype`, `puppet.json`, what the document keeps beside that (see `kept_beside`),
+`art/<sha256>.png` and `preview.png`.
 
 Numbers survive to the last bit. Saving is atomic (see `atomic`) and keeps the previous save as `NAME.umbrite~`.
 The same document gives the same bytes.
 """
 
-import hashlib
-import math
 import zipfile
 from collections.abc import Mapping
 from concurrent.futures import ThreadPoolExecutor
@@ -18,15 +17,15 @@ from msgspec.structs import replace
 from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError
 from umbrite.files.long_work import Watch, unwatched
-from umbrite.files.migrations import OLDEST, VERSION, migrated
+from umbrite.files.native.kept_beside import bare, beside, drawings_of, pictures_of, with_beside
+from umbrite.files.native.migrations import OLDEST, VERSION, migrated
+from umbrite.files.native.soundness import fault_of
 from umbrite.files.png import fingerprint, measure
 from umbrite.files.zips import MOST_BYTES, Container
 from umbrite.rig.document import Document
 from umbrite.rig.errors import readable
-from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Drawing, Pose, Puppet, Value
-from umbrite.rig.numbers.bounds import LARGEST
-from umbrite.rig.takes.take_list import Takes, take_faults
+from umbrite.rig.takes.take_list import Takes
 
 # Bytes of puppet.json; of one of an earlier version, which is built as plain values first; of the preview.
 MOST_WORDS, MOST_OLD_WORDS, MOST_PREVIEW = 48_000_000, 12_000_000, 20_000_000
@@ -65,10 +64,11 @@ class Package(msgspec.Struct, frozen=True):
     ) -> "Package":
         """The same with another puppet or pose, or other takes."""
         now = self.document
-        document = Document(
-            now.puppet if puppet is None else puppet,
-            now.pose if pose is None else pose,
-            now.takes if takes is None else takes,
+        document = replace(
+            now,
+            puppet=now.puppet if puppet is None else puppet,
+            pose=now.pose if pose is None else pose,
+            takes=now.takes if takes is None else takes,
         )
         return replace(self, document=document)
 
@@ -82,62 +82,28 @@ def load(path: Path, watch: Watch = unwatched) -> Package:
     """Read a package; drawings are looked through but not unpacked. Raises FileError with one sentence for anything that is not a whole, sound puppet."""
     with Container(path, KIND) as container:
         document = _document(container.name, container.read("puppet.json", MOST_WORDS))
-        document = _with_meshes(container, document)
+        document = with_beside(container, document)
         if fault := fault_of(document):
             raise FileError(f"{container.name} can't be opened: {fault}. Look for a backup beside it.")
-        return Package(document, _art(container, document.puppet, watch))
+        return Package(document, _art(container, document, watch))
 
 
-def fault_of(document: Document) -> str | None:
-    """Why a document can be neither saved nor opened, in words; None where it can."""
-    if broken := invariants(document.puppet):
-        return broken[0]
-    if not all(math.isfinite(number) and abs(number) < LARGEST for number in document.pose.values()):
-        return "its pose holds an absurd number"
-    return next(take_faults(document.takes), None)
-
-
-def _with_meshes(container: Container, document: Document) -> Document:
-    """The document with the arrays of its meshes, which lie beside it. Refuses one that is not what the puppet says."""
-    parts = dict(document.puppet.parts)
-    for key, part in parts.items():
-        if part.mesh is not None:
-            data = container.read(f"mesh/{part.mesh.sha256}.npz", MOST_MESH)
-            if hashlib.sha256(data).hexdigest() != part.mesh.sha256:
-                raise FileError(f"A mesh in {container.name} is damaged. Look for a backup beside it.")
-            parts[key] = replace(part, mesh=replace(part.mesh, data=data))
-    return replace(document, puppet=replace(document.puppet, parts=parts)) if _meshes(document) else document
-
-
-def _without_meshes(document: Document) -> Document:
-    """The document as puppet.json has it: with the names of meshes alone."""
-    if not _meshes(document):
-        return document
-    parts = {
-        key: part if part.mesh is None else replace(part, mesh=replace(part.mesh, data=b""))
-        for key, part in document.puppet.parts.items()
-    }
-    return replace(document, puppet=replace(document.puppet, parts=parts))
-
-
-def _meshes(document: Document) -> dict[str, bytes]:
-    """The packed arrays of all meshes, by fingerprint."""
-    meshes = (part.mesh for part in document.puppet.parts.values())
-    return {mesh.sha256: mesh.data for mesh in meshes if mesh is not None}
-
-
-def _art(container: Container, puppet: Puppet, watch: Watch) -> dict[str, bytes]:
-    """The drawings that a puppet names, each whole and of the size that it says."""
+def _art(container: Container, document: Document, watch: Watch) -> dict[str, bytes]:
+    """The drawings that a document names, each whole and of the size that it says, and the pictures of its stages."""
     art: dict[str, bytes] = {}
-    drawings = {part.drawing.sha256: part for part in puppet.parts.values()}
+    drawings = drawings_of(document)
     with ThreadPoolExecutor(THREADS) as pool:  # what is read is looked through while the next is read
         looked = []
-        for i, (sha256, part) in enumerate(drawings.items()):
-            watch(i, len(drawings), part.name)
+        for i, (sha256, (drawing, name)) in enumerate(drawings.items()):
+            watch(i, len(drawings), name)
             art[sha256] = container.read(f"art/{sha256}.png")
-            looked.append(pool.submit(_look_through, container.name, part.drawing, art[sha256]))
+            looked.append(pool.submit(_look_through, container.name, drawing, art[sha256]))
         for each in looked:
             each.result()
+    for sha256 in pictures_of(document) - art.keys():
+        art[sha256] = container.read(f"art/{sha256}.png", MOST_PREVIEW)
+        if fingerprint(art[sha256]) != sha256:
+            raise FileError(f"The picture of a stage in {container.name} is damaged. Look for a backup.")
     return art
 
 
@@ -195,7 +161,7 @@ def save(path: Path, package: Package, preview: bytes | None = None, watch: Watc
 
     What could not be opened again is not saved: the bounds are those of `load`.
     """
-    words, wanted = _words(package), sorted({part.drawing.sha256 for part in package.puppet.parts.values()})
+    words, wanted = _words(package), _wanted(package.document)
     fault = fault_of(package.document)
     if fault is None and len(words) > MOST_WORDS:
         fault = "it says more than a puppet may"
@@ -214,17 +180,22 @@ def save(path: Path, package: Package, preview: bytes | None = None, watch: Watc
 
 def _words(package: Package) -> bytes:
     """What puppet.json will hold."""
-    document = replace(_without_meshes(package.document), pose=dict(sorted(package.pose.items())))
+    document = replace(bare(package.document), pose=dict(sorted(package.pose.items())))
     return msgspec.json.format(msgspec.json.encode(Content("umbrite", VERSION, document)), indent=1)
 
 
+def _wanted(document: Document) -> list[str]:
+    """The fingerprints of all pictures that a document needs."""
+    return sorted({*drawings_of(document), *pictures_of(document)})
+
+
 def _write(file: BinaryIO, package: Package, words: bytes, preview: bytes | None, watch: Watch) -> None:
-    wanted = sorted({part.drawing.sha256 for part in package.puppet.parts.values()})
+    wanted = _wanted(package.document)
     with zipfile.ZipFile(file, "w") as out:
         add_member(out, "mimetype", MIMETYPE.encode(), zipfile.ZIP_STORED)
         add_member(out, "puppet.json", words, zipfile.ZIP_DEFLATED)
-        for sha256, data in sorted(_meshes(package.document).items()):
-            add_member(out, f"mesh/{sha256}.npz", data, zipfile.ZIP_DEFLATED)
+        for name, data in sorted(beside(package.document).items()):
+            add_member(out, name, data, zipfile.ZIP_DEFLATED)
         for i, sha256 in enumerate(wanted):
             watch(i, len(wanted), "drawings")
             add_member(out, f"art/{sha256}.png", package.art[sha256], zipfile.ZIP_STORED)

@@ -16,6 +16,7 @@ from umbrite.motion.scene import Shape, scene_of
 from umbrite.paint.levels import LARGE, Pictures
 from umbrite.paint.painter import Raster
 
+STAGE_PICTURE = 96  # pixels of the longer side of a stage's picture
 QUICKLY = (cv2.IMWRITE_PNG_COMPRESSION, 1, cv2.IMWRITE_PNG_STRATEGY, cv2.IMWRITE_PNG_STRATEGY_RLE)
 
 

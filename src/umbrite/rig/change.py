@@ -8,7 +8,7 @@ from msgspec.structs import replace
 from umbrite.rig.errors import MissingError, RigError
 from umbrite.rig.ids import FIELDS, Kind, id_kind, numbered_id, owner_of
 from umbrite.rig.mesh import without_joint
-from umbrite.rig.model import Control, Joint, Limb, Link, Part, Puppet, VariantSet
+from umbrite.rig.model import Control, Guest, Joint, Limb, Link, Part, Puppet, VariantSet
 
 T = TypeVar("T")
 
@@ -58,7 +58,7 @@ def _field(key: str) -> str:
     return FIELDS[found]
 
 
-def put(puppet: Puppet, key: str, value: Joint | Part | Limb | Control | Link | VariantSet) -> Puppet:
+def put(puppet: Puppet, key: str, value: Joint | Part | Limb | Control | Link | VariantSet | Guest) -> Puppet:
     """The puppet with `value` under `key`; the id says which kind it is."""
     field = _field(key)
     return replace(puppet, **{field: {**getattr(puppet, field), key: value}})
@@ -90,6 +90,13 @@ def take_out(puppet: Puppet, key: str) -> Puppet:
             if part.mesh is not None and key in part.mesh.joints:
                 puppet = change(puppet, other, mesh=without_joint(part.mesh, key))
     puppet = _without_in_sets(puppet, key)
+    if (
+        puppet.guests
+    ):  # what has lost a piece is no guest any more, but as much a part of the puppet as all else
+        whole = {
+            k: one for k, one in puppet.guests.items() if key != one.root and key not in one.ids.values()
+        }
+        puppet = replace(puppet, guests=whole) if len(whole) < len(puppet.guests) else puppet
     if id_kind(key) != "part":
         return puppet
     for other, part in puppet.parts.items():

@@ -1,17 +1,35 @@
 """The document: what is open, undone, saved and recovered. What moves a puppet stands beside it, so that it never recompiles the plan."""
 
+from msgspec.structs import replace
+
 from umbrite.rig.channels import known_only
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet, Value
 from umbrite.rig.takes.take import Take
 from umbrite.rig.takes.take_list import known_takes
 
 
+class WorkStage(Value, frozen=True, omit_defaults=True):
+    """The work as it once stood, under a name: when it was kept, as ISO 8601 in UTC, and the fingerprint of its picture.
+
+    Files keep its document and its picture beside the puppet; its art is that of the file.
+    """
+
+    name: str
+    kept: str = ""
+    picture: str = ""
+    document: "Document | None" = None
+
+
 class Document(Value, frozen=True):
-    """A puppet, the pose in which it was left (what its channels are where they are not at rest), and its takes."""
+    """A puppet, the pose in which it was left (what its channels are where they are not at rest), its takes, and stages of the work.
+
+    The documents of stages have no stages.
+    """
 
     puppet: Puppet = Puppet()
     pose: Pose = EMPTY_POSE
     takes: tuple[Take, ...] = ()
+    stages: tuple[WorkStage, ...] = ()
 
 
 def settled(document: Document, before: Document) -> Document:
@@ -23,6 +41,7 @@ def settled(document: Document, before: Document) -> Document:
     pose = known_only(document.pose, puppet)
     takes = before.takes if document.takes == before.takes else document.takes
     takes = known_takes(takes, puppet)
-    if puppet is before.puppet and pose == before.pose and takes is before.takes:
+    stages = before.stages if document.stages == before.stages else document.stages
+    if puppet is before.puppet and pose == before.pose and takes is before.takes and stages is before.stages:
         return before
-    return Document(puppet, pose, takes)
+    return replace(document, puppet=puppet, pose=pose, takes=takes, stages=stages)

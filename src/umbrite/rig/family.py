@@ -168,8 +168,11 @@ def loose_bodies(puppet: Puppet) -> list[str]:
 
 
 def _ways(puppet: Puppet) -> dict[str, list[str]]:
-    """What carries each limb's root."""
-    roots = dict.fromkeys(limb.joints[0] for limb in puppet.limbs.values() if limb.enabled)
+    """What carries each limb's root; limbs of guests belong to other bodies."""
+    strange = {key for guest in puppet.guests.values() for key in guest.ids.values()}
+    roots = dict.fromkeys(
+        limb.joints[0] for key, limb in puppet.limbs.items() if limb.enabled and key not in strange
+    )
     return {root: _way_up(puppet, root) for root in roots}
 
 

@@ -6,11 +6,11 @@ from collections.abc import Iterator
 
 import msgspec
 
-from umbrite.rig.change import things
+from umbrite.rig.change import exists, things
 from umbrite.rig.channels import is_channel
 from umbrite.rig.dependencies import curve_fault, ranked
 from umbrite.rig.errors import RigError
-from umbrite.rig.ids import FIELDS, is_id
+from umbrite.rig.ids import FIELDS, id_kind, is_id
 from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.mesh import mesh_fault
 from umbrite.rig.model import Part, Puppet
@@ -20,7 +20,13 @@ from umbrite.rig.numbers.bounds import LARGEST, MOST_IDS, size_faults
 
 def invariants(puppet: Puppet) -> list[str]:
     """A sentence for each thing that does not hold; an empty list where all is well."""
-    broken = [*_ids(puppet), *_references(puppet), *_sets(puppet), *_links_lead_somewhere(puppet)]
+    broken = [
+        *_ids(puppet),
+        *_references(puppet),
+        *_sets(puppet),
+        *_guests(puppet),
+        *_links_lead_somewhere(puppet),
+    ]
     if broken:
         return broken
     return [*_family(puppet), *_limbs(puppet), *_links(puppet), *_numbers(puppet)]
@@ -91,6 +97,21 @@ def _sets(puppet: Puppet) -> Iterator[str]:
             if len(set(members)) < len(members) or not seen.isdisjoint(members):
                 yield f"something of {one.name} is in two variants"
             seen.update(members)
+
+
+def _guests(puppet: Puppet) -> Iterator[str]:
+    seen: set[str] = set()
+    for guest in puppet.guests.values():
+        if guest.root not in puppet.joints or not all(exists(puppet, key) for key in guest.ids.values()):
+            yield f"the guest {guest.name} needs something that is not there"
+        elif any(id_kind(inner) != id_kind(key) for inner, key in guest.ids.items()):
+            yield f"something of the guest {guest.name} is of another kind than in its copy"
+        mine = [guest.root, *guest.ids.values()]
+        if len(set(mine)) < len(mine) or not seen.isdisjoint(mine):
+            yield f"something of the guest {guest.name} is in it twice, or in two guests"
+        if not 1e-3 <= guest.scale <= 1e3:
+            yield f"the guest {guest.name} is of an absurd size"
+        seen.update(mine)
 
 
 def _links_lead_somewhere(puppet: Puppet) -> Iterator[str]:

@@ -10,7 +10,7 @@ import io
 import zipfile
 import zlib
 from collections import OrderedDict
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterator, Mapping, Sequence
 from typing import NamedTuple
 
 import numpy as np
@@ -117,7 +117,7 @@ def _faults(mesh: Mesh, arrays: Arrays) -> Iterator[str]:
         yield "its share of squash is not between 0 and 1"
 
 
-def rewired(mesh: Mesh, new: dict[str, str]) -> Mesh:
+def rewired(mesh: Mesh, new: Mapping[str, str]) -> Mesh:
     """The same mesh on the copies of its joints; joints without a copy stay."""
     return Mesh(tuple(new.get(key, key) for key in mesh.joints), mesh.sha256, mesh.data, mesh.keeps_area)
 

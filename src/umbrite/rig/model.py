@@ -250,6 +250,27 @@ class Link(Value, frozen=True, omit_defaults=True):
     travel: bool = False
 
 
+class Guest(Value, frozen=True, omit_defaults=True):
+    """Another puppet inside this one, as one thing: a cart, a mount, a prop with its own rig.
+
+    All that it is stands here among the other things, under the ids to which `ids` leads from its own, and hangs from the carrier
+    `root`. `data` is the whole of it as it was taken in, packed, and `sha256` is that of `data`, which files keep beside the puppet;
+    `source` is where it came from, seen from this puppet's file. Its corner lies `at` a place of the board, `scale` times as large.
+    Its parts keep together in the draw order unless they are `spread`; the controls of one that is `hidden` are not shown.
+    """
+
+    name: str
+    root: str
+    source: str
+    sha256: str
+    ids: Mapping[str, str]
+    at: Point = Point(0.0, 0.0)
+    scale: float = 1.0
+    spread: bool = False
+    hidden: bool = False
+    data: bytes = b""
+
+
 class Guide(Value, frozen=True):
     """A line on the board to snap to: at a place on one axis."""
 
@@ -289,6 +310,7 @@ class Puppet(Value, frozen=True):
     controls: Mapping[str, Control] = {}
     links: Mapping[str, Link] = {}
     sets: Mapping[str, VariantSet] = {}
+    guests: Mapping[str, Guest] = {}
     guides: tuple[Guide, ...] = ()
     poses: tuple[SavedPose, ...] = ()
     meant: tuple[Meant, ...] = ()

@@ -18,17 +18,16 @@ from umbrite.art.joint_finding import Pieces, joints_among
 from umbrite.art.masks import sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.rig.change import change, put, take_out
-from umbrite.rig.channels import channel
 from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.parts import add_part, reorder
 from umbrite.rig.edits.pivots import join_parts, keep_limbs
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import children, parts_on
+from umbrite.rig.grafts.rewiring import copied_settings, copied_take, factor_of, grown
 from umbrite.rig.limb_shape import drawn_bend, limb_tip
 from umbrite.rig.mesh import with_keeping
-from umbrite.rig.model import Control, Limit, Point, Pose, Puppet, point
+from umbrite.rig.model import Limit, Point, Pose, Puppet, point
 from umbrite.rig.placement import Box
-from umbrite.rig.takes.take import Key
 from umbrite.rig.words.word_table import says_nothing
 
 ELSEWHERE = (
@@ -214,31 +213,18 @@ def _mapped(rig: Puppet, puppet: Puppet, way: _Way, elsewhere: Mapping[str, comp
             puppet = change(puppet, key, bend=1 if drawn > 0 else -1)
     for key, control in rig.controls.items():
         offset = control.offset.z * way.scale
-        if way.mirrored:
-            offset = -offset.conjugate()
-        size = control.size if control.on_screen else control.size * way.scale
-        puppet = change(puppet, key, offset=point(offset), size=size, **_range(control, way))
+        offset = -offset.conjugate() if way.mirrored else offset
+        puppet = put(
+            puppet, key, replace(grown(control, way.scale, mirrored=way.mirrored), offset=point(offset))
+        )
     for key, link in rig.links.items():
-        across, up = _factor(link.source, way), _factor(link.drives, way)
-        if link.travel:
-            across = -way.scale if way.mirrored else way.scale
+        across, up = (
+            factor_of(name, way.scale, mirrored=way.mirrored) for name in (link.source, link.drives)
+        )
         points = [Point(p.x * across, p.y * up) for p in link.points]
         puppet = change(puppet, key, points=tuple(sorted(points, key=lambda p: p.x)))
     poses = tuple(replace(pose, channels=_scaled(pose.channels, way)) for pose in rig.poses)
     return replace(puppet, poses=poses)
-
-
-def _range(control: Control, way: _Way) -> dict[str, Point | None]:
-    """The range of a control that moves by pixels, in the other proportions."""
-    if control.kind not in {"grip", "master", "aim"}:
-        return {}
-    least, most = (
-        None if end is None else Point(end.x * way.scale, end.y * way.scale)
-        for end in (control.least, control.most)
-    )
-    if way.mirrored and least is not None and most is not None:
-        least, most = Point(-most.x, least.y), Point(-least.x, most.y)
-    return {"least": least, "most": most}
 
 
 def _tip(rig: Puppet, key: str, way: _Way, pivots: Mapping[str, complex]) -> complex:
@@ -261,37 +247,14 @@ def _near_tip(rig: Puppet, joint: str, tip: complex, way: _Way, puppet: Puppet) 
     return puppet.joints[joint].pivot.z + onto(tip) - onto(rig.joints[joint].pivot.z)
 
 
-def _factor(name: str, way: _Way) -> float:
-    """By how much a channel's values grow."""
-    known = channel(name)
-    if known is None:
-        return 1.0
-    mirrored = known.kind.mirrored if way.mirrored else 1
-    return (way.scale if known.kind.unit == "pixels" else 1.0) * mirrored
-
-
-def _scaled(channels: Mapping[str, float], way: _Way) -> Pose:
-    return {name: value * _factor(name, way) for name, value in channels.items()}
-
-
 def _timed(rig: Document, document: Document, way: _Way) -> Document:
     """Pose and takes in the other proportions."""
-    takes = tuple(
-        replace(
-            take,
-            tracks={
-                name: tuple(_key(key, _factor(name, way)) for key in track)
-                for name, track in take.tracks.items()
-            },
-        )
-        for take in rig.takes
-    )
+    takes = tuple(copied_take(take, {}, way.scale, mirrored=way.mirrored) for take in rig.takes)
     return replace(document, pose=_scaled(rig.pose, way), takes=takes)
 
 
-def _key(key: Key, by: float) -> Key:
-    slopes = {"out": key.out * by, "into": key.into * by} if key.going == "free" else {}
-    return replace(key, value=key.value * by, **slopes)
+def _scaled(channels: Mapping[str, float], way: _Way) -> Pose:
+    return copied_settings(channels, {}, way.scale, mirrored=way.mirrored)
 
 
 def _without(

@@ -10,8 +10,9 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.arranging import Edge, align, distribute
-from umbrite.rig.edits.copying import Way, centre_line, copy_branches
+from umbrite.rig.edits.copying import centre_line, copy_branches
 from umbrite.rig.edits.looks import at_two_depths, make_reference, set_guides, untrimmed
+from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.ids import id_kind
 
 BESIDE = 24 + 24j  # how far a plain copy lies from its original

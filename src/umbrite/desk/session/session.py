@@ -30,6 +30,7 @@ from umbrite.rig.channels import known_only
 from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.arranging import fanned_out
 from umbrite.rig.errors import UmbriteError
+from umbrite.rig.grafts.guests import refuse_inside
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
 from umbrite.rig.takes.take_list import Takes
 
@@ -156,12 +157,17 @@ class Session(QObject):
     ) -> None:
         """One step of undo. Channels of things that are gone are dropped from pose and takes.
 
-        Where a take is looked at, a pose is keyed at the lamp, or stands there hollow until it is kept.
+        Where a take is looked at, a pose is keyed at the lamp, or stands there hollow until it is kept. Raises RigError for what is
+        changed in a guest's own file alone.
         """
         if self.stage.station.timed and pose is not None:
             takes = self.stage.tape.keyed(self._with(puppet, None, takes), pose) or takes
             pose = None
         self._settle(name, self._with(puppet, pose, takes))
+
+    def edit_document(self, name: str, document: Document) -> None:
+        """One step of undo that leads to another document: with stages, or with all that is brought in at once. Raises RigError as `edit`."""
+        self._settle(name, document)
 
     def preview(
         self,
@@ -194,10 +200,11 @@ class Session(QObject):
 
     def _with(self, puppet: Puppet | None, pose: Pose | None, takes: Takes | None = None) -> Document:
         now = self.history.now
-        return Document(
-            now.puppet if puppet is None else puppet,
-            now.pose if pose is None else pose,
-            now.takes if takes is None else takes,
+        return replace(
+            now,
+            puppet=now.puppet if puppet is None else puppet,
+            pose=now.pose if pose is None else pose,
+            takes=now.takes if takes is None else takes,
         )
 
     def _at_lamp(self, document: Document) -> Document:
@@ -207,6 +214,7 @@ class Session(QObject):
         return replace(document, pose=self.stage.tape.pose_of(document))
 
     def _settle(self, name: str, document: Document) -> None:
+        refuse_inside(self.history.now.puppet, document.puppet)
         kept = settled(document, self.history.now)
         if kept is not self.history.now:
             self.history.push(name, kept)

@@ -7,6 +7,7 @@ from msgspec.structs import replace
 from umbrite.rig.change import change, get_part, names_like, new_id, put, require_finite, take_out
 from umbrite.rig.errors import InUseError, RigError
 from umbrite.rig.family import children, parts_on, users_of
+from umbrite.rig.grafts.depths import together
 from umbrite.rig.mesh import moved_by
 from umbrite.rig.model import Drawing, Joint, Part, Placement, Puppet, on_grid, point
 from umbrite.rig.placement import board_from_drawing
@@ -63,24 +64,34 @@ def reorder(puppet: Puppet, keys: Iterable[str], before: int) -> Puppet:
 
     `before` counts places in the present order, back to front: 0 is to the back, len(order) to the front.
     """
+    moving = _as_one(puppet, keys)
+    behind = [k for k in puppet.order[:before] if k not in moving]
+    in_front = [k for k in puppet.order[before:] if k not in moving]
+    return together(replace(puppet, order=(*behind, *(k for k in puppet.order if k in moving), *in_front)))
+
+
+def _as_one(puppet: Puppet, keys: Iterable[str]) -> set[str]:
+    """The parts, with all of a guest that is at one depth."""
     moving = set(keys)
     for key in moving:
         get_part(puppet, key)
-    behind = [k for k in puppet.order[:before] if k not in moving]
-    in_front = [k for k in puppet.order[before:] if k not in moving]
-    return replace(puppet, order=(*behind, *(k for k in puppet.order if k in moving), *in_front))
+    for guest in puppet.guests.values():
+        mine = puppet.parts.keys() & set(guest.ids.values())
+        if not guest.spread and not moving.isdisjoint(mine):
+            moving |= mine
+    return moving
 
 
 def step_order(puppet: Puppet, keys: Iterable[str], step: int) -> Puppet:
     """Bring parts one place forward (step 1) or send them one place back (-1), past one part that is not chosen."""
-    moving = set(keys)
+    moving = _as_one(puppet, keys)
     order = list(puppet.order)
     places = range(len(order)) if step < 0 else range(len(order) - 1, -1, -1)
     for i in places:
         j = i + step
         if order[i] in moving and 0 <= j < len(order) and order[j] not in moving:
             order[i], order[j] = order[j], order[i]
-    return replace(puppet, order=tuple(order))
+    return together(replace(puppet, order=tuple(order)), behind=step < 0)
 
 
 def ride_on(puppet: Puppet, key: str, joint: str) -> Puppet:

@@ -1,10 +1,11 @@
 """Whole branches as variants: the next one made from the one that is there, with its bones, limbs and limits."""
 
 from umbrite.rig.change import thing
-from umbrite.rig.edits.copying import Way, copy_branches
+from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.variants.sets import add_variant, get_set, make_set, set_of
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
+from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.model import Limb, Puppet, Variant
 
 

@@ -6,6 +6,7 @@
 | 2 | both in the document, where takes can stand beside them; fields that are not known are refused instead of dropped |
 | 3 | variant sets; choosers name one, where they listed parts of their own |
 | 4 | parts that bend: their meshes lie in `mesh/` beside the puppet |
+| 5 | guests, whose copies lie in `guests/`, and stages of the work, whose documents lie in `stages/` |
 """
 
 from collections.abc import Callable
@@ -13,7 +14,7 @@ from copy import deepcopy
 from typing import Any
 
 Raw = dict[str, Any]
-VERSION = 4
+VERSION = 5
 
 
 def _to_2(raw: Raw) -> Raw:
@@ -66,8 +67,13 @@ def _to_4(raw: Raw) -> Raw:
     return {**raw, "version": 4}
 
 
+def _to_5(raw: Raw) -> Raw:
+    """Nothing is different for a puppet without guests and stages."""
+    return {**raw, "version": 5}
+
+
 # From a version to the step that leads to the next.
-STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2, 2: _to_3, 3: _to_4}
+STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2, 2: _to_3, 3: _to_4, 4: _to_5}
 OLDEST = min(STEPS)
 
 

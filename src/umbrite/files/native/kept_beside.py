@@ -1,0 +1,122 @@
+"""What a document keeps beside puppet.json: arrays of meshes, copies of guests, and the documents of stages. Each is kept once.
+
+| member | what it is |
+|---|---|
+| `mesh/<sha256>.npz` | the arrays of a mesh |
+| `guests/<sha256>.json` | a guest as it was taken in, whole |
+| `stages/<number>.json` | the document of a stage, in the order of puppet.json |
+"""
+
+import hashlib
+from collections.abc import Iterator
+
+import msgspec
+from msgspec.structs import replace
+
+from umbrite.files.file_errors import FileError
+from umbrite.files.zips import Container
+from umbrite.rig.document import Document, WorkStage
+from umbrite.rig.model import Drawing, Guest, Puppet
+
+MOST_MESH, MOST_GUEST, MOST_STAGE = 4_000_000, 48_000_000, 48_000_000
+MOST_STAGES = 1_000
+Beside = dict[str, bytes]
+
+
+def bare(document: Document) -> Document:
+    """The document as puppet.json has it: with the fingerprints of meshes and guests alone, and stages without their documents."""
+    stages = tuple(replace(stage, document=None) for stage in document.stages)
+    return replace(document, puppet=_bare_puppet(document.puppet), stages=stages)
+
+
+def _bare_puppet(puppet: Puppet) -> Puppet:
+    parts = {
+        key: part if part.mesh is None else replace(part, mesh=replace(part.mesh, data=b""))
+        for key, part in puppet.parts.items()
+    }
+    guests = {key: replace(guest, data=b"") for key, guest in puppet.guests.items()}
+    return replace(puppet, parts=parts, guests=guests)
+
+
+def beside(document: Document) -> Beside:
+    """What has been left out of the bare document, by the names of the members."""
+    found: Beside = {}
+    for puppet in puppets_of(document):
+        for part in puppet.parts.values():
+            if part.mesh is not None:
+                found[f"mesh/{part.mesh.sha256}.npz"] = part.mesh.data
+        for guest in puppet.guests.values():
+            found[f"guests/{guest.sha256}.json"] = guest.data
+    for i, stage in enumerate(document.stages):
+        if stage.document is not None:
+            found[f"stages/{i + 1}.json"] = msgspec.json.encode(bare(stage.document))
+    return found
+
+
+def puppets_of(document: Document) -> Iterator[Puppet]:
+    """The puppet, and those of the stages."""
+    yield document.puppet
+    for stage in document.stages:
+        if stage.document is not None:
+            yield stage.document.puppet
+
+
+def drawings_of(document: Document) -> dict[str, tuple[Drawing, str]]:
+    """The drawings that a document shows now or in its stages, by fingerprint, each with the name of a part."""
+    return {
+        part.drawing.sha256: (part.drawing, part.name)
+        for puppet in puppets_of(document)
+        for part in puppet.parts.values()
+    }
+
+
+def pictures_of(document: Document) -> set[str]:
+    """The fingerprints of the small pictures of stages."""
+    return {stage.picture for stage in document.stages if stage.picture}
+
+
+def with_beside(container: Container, document: Document) -> Document:
+    """The whole document, with what lies beside it. Raises FileError for what is not what the document says."""
+    if len(document.stages) > MOST_STAGES:
+        raise FileError(f"{container.name} has more stages than a puppet may; it was not opened.")
+    stages = tuple(_stage(container, i, stage) for i, stage in enumerate(document.stages))
+    return replace(document, puppet=_whole(container, document.puppet), stages=stages)
+
+
+def _stage(container: Container, i: int, stage: WorkStage) -> WorkStage:
+    if stage.document is not None:
+        raise FileError(f"{container.name} has the stage {stage.name} in a wrong place; it was not opened.")
+    try:
+        found = msgspec.json.decode(container.read(f"stages/{i + 1}.json", MOST_STAGE), type=Document)
+    except (msgspec.DecodeError, msgspec.ValidationError, UnicodeDecodeError, RecursionError):
+        raise FileError(
+            f"The stage {stage.name} in {container.name} is damaged. Look for a backup beside it."
+        ) from None
+    if found.stages:
+        raise FileError(
+            f"The stage {stage.name} in {container.name} has stages of its own; it was not opened."
+        )
+    return replace(stage, document=replace(found, puppet=_whole(container, found.puppet)))
+
+
+def _whole(container: Container, puppet: Puppet) -> Puppet:
+    parts, guests = dict(puppet.parts), dict(puppet.guests)
+    for key, part in parts.items():
+        if part.mesh is not None:
+            data = _proved(container, f"mesh/{part.mesh.sha256}.npz", part.mesh.sha256, MOST_MESH, "A mesh")
+            parts[key] = replace(part, mesh=replace(part.mesh, data=data))
+    for key, guest in guests.items():
+        guests[key] = _guest(container, guest)
+    return replace(puppet, parts=parts, guests=guests) if parts or guests else puppet
+
+
+def _guest(container: Container, guest: Guest) -> Guest:
+    data = _proved(container, f"guests/{guest.sha256}.json", guest.sha256, MOST_GUEST, "A guest")
+    return replace(guest, data=data)
+
+
+def _proved(container: Container, name: str, sha256: str, most: int, what: str) -> bytes:
+    data = container.read(name, most)
+    if hashlib.sha256(data).hexdigest() != sha256:
+        raise FileError(f"{what} in {container.name} is damaged. Look for a backup beside it.")
+    return data

@@ -1,0 +1,1 @@
+"""The work as it once stood: stages, and what differs between one and now."""

@@ -1,0 +1,244 @@
+"""What a file keeps beside puppet.json: guests and stages, whole, shared, and refused where they are not what they say."""
+
+import json
+import zipfile
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any
+
+import msgspec
+import pytest
+from msgspec.structs import replace
+
+from demo_puppet import ASSETS
+from umbrite.files.file_errors import FileError
+from umbrite.files.package import Package, load, save
+from umbrite.files.png import fingerprint
+from umbrite.paint.render import STAGE_PICTURE, preview_png
+from umbrite.rig.change import put
+from umbrite.rig.document import Document, WorkStage
+from umbrite.rig.edits.parts import remove_part
+from umbrite.rig.edits.renaming import rename
+from umbrite.rig.grafts.guest_edits import add_guest
+from umbrite.rig.grafts.guests import DEEPEST, packed
+from umbrite.rig.model import Guest
+
+WICK, BRAMBLE = load(ASSETS / "wick.umbrite"), load(ASSETS / "bramble.umbrite")
+
+
+def with_guest() -> Package:
+    """Wick with Bramble as a guest, twice."""
+    document, _ = add_guest(WICK.document, BRAMBLE.document, "bramble.umbrite", 100 + 0j)
+    document, _ = add_guest(document, BRAMBLE.document, "bramble.umbrite", 500 + 0j, 0.5)
+    return Package(document, {**WICK.art, **BRAMBLE.art})
+
+
+def with_stages() -> Package:
+    """Wick with two stages of the work, one with a part that is not there any more."""
+    picture = preview_png(WICK, 128)
+    key = fingerprint(picture)
+    first = WorkStage("First", "2026-11-26T10:00:00Z", key, replace(WICK.document, stages=()))
+    second = replace(first, name="Second")
+    nose = next(k for k, part in WICK.puppet.parts.items() if part.name == "Cap")
+    now = replace(WICK.document, puppet=remove_part(WICK.puppet, nose), stages=(first, second))
+    return Package(now, {**WICK.art, key: picture})
+
+
+def saved(package: Package, path: Path) -> Path:
+    save(path, package)
+    return path
+
+
+@pytest.mark.parametrize("made", [with_guest, with_stages])
+def test_guests_and_stages_come_back_equal_with_their_art(
+    made: Callable[[], Package], tmp_path: Path
+) -> None:
+    package = made()
+    again = load(saved(package, tmp_path / "a.umbrite"))
+    assert again.document == package.document
+    assert again.art == {key: package.art[key] for key in again.art}
+    assert saved(again, tmp_path / "b.umbrite").read_bytes() == (tmp_path / "a.umbrite").read_bytes()
+
+
+def test_a_copy_of_a_guest_is_there_once_however_many_there_are(tmp_path: Path) -> None:
+    with zipfile.ZipFile(saved(with_guest(), tmp_path / "a.umbrite")) as file:
+        assert len([name for name in file.namelist() if name.startswith("guests/")]) == 1
+
+
+@pytest.mark.parametrize("name", ["wick", "bramble", "tansy", "inkpot"])
+def test_a_stage_makes_a_file_less_than_two_percent_larger(name: str, tmp_path: Path) -> None:
+    package = load(ASSETS / f"{name}.umbrite")
+    plain = saved(package, tmp_path / "plain.umbrite").stat().st_size
+    picture = preview_png(package, STAGE_PICTURE)
+    stage = WorkStage("Before", "2026-11-26T10:00:00Z", fingerprint(picture), package.document)
+    kept = Package(replace(package.document, stages=(stage,)), {**package.art, stage.picture: picture})
+    grown = saved(kept, tmp_path / "kept.umbrite").stat().st_size
+    print(f"{name}: a stage adds {(grown / plain - 1) * 100:.2f} % to {plain:,} bytes")
+    assert grown < 1.02 * plain
+
+
+def changed(source: Path, path: Path, change: Callable[[dict[str, bytes]], None]) -> Path:
+    """A package whose members have been changed by hand."""
+    with zipfile.ZipFile(source) as file:
+        members = {name: file.read(name) for name in file.namelist()}
+    change(members)
+    with zipfile.ZipFile(path, "w") as out:
+        for name, data in members.items():
+            out.writestr(name, data)
+    return path
+
+
+def guest_member(members: dict[str, bytes]) -> str:
+    return next(name for name in members if name.startswith("guests/"))
+
+
+def _lost_guest(members: dict[str, bytes]) -> None:
+    del members[guest_member(members)]
+
+
+def _other_guest(members: dict[str, bytes]) -> None:
+    members[guest_member(members)] = packed(WICK.document)[0]
+
+
+def _words(members: dict[str, bytes], change: Callable[[dict[str, Any]], None]) -> None:
+    words = json.loads(members["puppet.json"])
+    change(words["document"])
+    members["puppet.json"] = json.dumps(words).encode()
+
+
+def _proved_guest(members: dict[str, bytes], data: bytes) -> None:
+    """Another copy, under its right name."""
+    old = guest_member(members)
+    del members[old]
+    sha256 = fingerprint(data)
+    members[f"guests/{sha256}.json"] = data
+    members["puppet.json"] = members["puppet.json"].replace(old[7:71].encode(), sha256.encode())
+
+
+def _nonsense(members: dict[str, bytes]) -> None:
+    _proved_guest(members, b"[" * 50_000)
+
+
+def _no_puppet(members: dict[str, bytes]) -> None:
+    _proved_guest(members, b'{"puppet": {"width": "wide"}}')
+
+
+def _another(members: dict[str, bytes]) -> None:
+    _proved_guest(members, packed(WICK.document)[0])
+
+
+def _broken_inside(members: dict[str, bytes]) -> None:
+    broken = replace(BRAMBLE.puppet, width=10**9)
+    _proved_guest(members, packed(Document(broken))[0])
+
+
+def _staged_inside(members: dict[str, bytes]) -> None:
+    inner = replace(BRAMBLE.document, stages=(WorkStage("Old", document=Document()),))
+    _proved_guest(members, msgspec.json.encode(inner))
+
+
+def _nested_too_deep(members: dict[str, bytes]) -> None:
+    document = BRAMBLE.document
+    for _ in range(DEEPEST + 1):
+        data, sha256 = packed(document)
+        first = next(iter(BRAMBLE.puppet.joints))
+        guest = Guest("Inner", first, "x", sha256, {}, data=data)
+        document = Document(put(BRAMBLE.puppet, "g1", guest))
+    _proved_guest(members, packed(document)[0])
+
+
+def _ids_taken(members: dict[str, bytes]) -> None:
+    def change(document: dict[str, Any]) -> None:
+        guest = next(iter(document["puppet"]["guests"].values()))
+        guest["root"] = next(iter(guest["ids"].values()))
+
+    _words(members, change)
+
+
+HOSTILE_GUESTS = (
+    (_lost_guest, "lacks guests/"), (_other_guest, "guest in .* is damaged"), (_nonsense, "is damaged"), (_no_puppet, "is damaged"),
+    (_another, "not what its copy says"), (_broken_inside, "in the guest Bramble.*absurd size"), (_staged_inside, "has stages"),
+    (_nested_too_deep, "deep|sound|not"), (_ids_taken, "twice"),
+)  # fmt: skip
+
+
+@pytest.mark.parametrize(("change", "words"), HOSTILE_GUESTS)
+def test_hostile_guests_are_refused_with_a_sentence(
+    change: Callable[[dict[str, bytes]], None], words: str, tmp_path: Path
+) -> None:
+    source = saved(with_guest(), tmp_path / "sound.umbrite")
+    with pytest.raises(FileError, match=words):
+        load(changed(source, tmp_path / "hostile.umbrite", change))
+
+
+def _lost_stage(members: dict[str, bytes]) -> None:
+    del members["stages/2.json"]
+
+
+def _spoilt_stage(members: dict[str, bytes]) -> None:
+    members["stages/1.json"] = b"{{"
+
+
+def _stages_in_a_stage(members: dict[str, bytes]) -> None:
+    members["stages/1.json"] = msgspec.json.encode(Document(stages=(WorkStage("Deeper"),)))
+
+
+def _unsound_stage(members: dict[str, bytes]) -> None:
+    members["stages/1.json"] = msgspec.json.encode(Document(replace(WICK.puppet, width=10**9)))
+
+
+def _same_name(members: dict[str, bytes]) -> None:
+    _words(members, lambda document: document["stages"][1].update(name="First"))
+
+
+def _lost_picture(members: dict[str, bytes]) -> None:
+    picture = json.loads(members["puppet.json"])["document"]["stages"][0]["picture"]
+    members[f"art/{picture}.png"] = b"no picture"
+
+
+@pytest.mark.parametrize(
+    ("change", "words"),
+    [
+        (_lost_stage, "lacks stages/2"), (_spoilt_stage, "stage First .* is damaged"), (_stages_in_a_stage, "stages of its own"),
+        (_unsound_stage, "in its stage First.*absurd size"), (_same_name, "two stages have the same name"),
+        (_lost_picture, "picture of a stage"),
+    ],
+)  # fmt: skip
+def test_hostile_stages_are_refused_with_a_sentence(
+    change: Callable[[dict[str, bytes]], None], words: str, tmp_path: Path
+) -> None:
+    source = saved(with_stages(), tmp_path / "sound.umbrite")
+    with pytest.raises(FileError, match=words):
+        load(changed(source, tmp_path / "hostile.umbrite", change))
+
+
+def test_what_could_not_be_opened_again_is_not_saved(tmp_path: Path) -> None:
+    package = with_guest()
+    key, guest = next(iter(package.puppet.guests.items()))
+    spoilt = put(package.puppet, key, replace(guest, data=b"x"))
+    with pytest.raises(FileError, match="not what it says"):
+        save(tmp_path / "a.umbrite", package.having(spoilt))
+    assert not (tmp_path / "a.umbrite").exists()
+
+
+def test_a_version_before_guests_opens_as_it_was(tmp_path: Path) -> None:
+    def older(members: dict[str, bytes]) -> None:
+        words = json.loads(members["puppet.json"])
+        words["version"] = 4
+        del words["document"]["stages"]
+        words["document"]["puppet"].pop("guests", None)
+        members["puppet.json"] = json.dumps(words).encode()
+
+    source = saved(WICK, tmp_path / "now.umbrite")
+    assert load(changed(source, tmp_path / "old.umbrite", older)).document == WICK.document
+
+
+def test_a_stage_keeps_a_drawing_that_is_nowhere_else(tmp_path: Path) -> None:
+    package = with_stages()
+    gone = {p.drawing.sha256 for p in WICK.puppet.parts.values()} - {
+        p.drawing.sha256 for p in package.puppet.parts.values()
+    }
+    assert gone
+    assert gone <= load(saved(package, tmp_path / "a.umbrite")).art.keys()
+    renamed = rename(package.puppet, next(iter(package.puppet.parts)), "Another name")
+    assert package.having(renamed).document.stages == package.document.stages
