@@ -34,7 +34,7 @@ from umbrite.rig.edits import (
 from umbrite.rig.edits.meshes import mesh_edits, weight_edits
 from umbrite.rig.edits.variants import branches, drawings, sets
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import branch, is_carrier, path, targets
+from umbrite.rig.family import branch, is_carrier, path, targets, users_of
 from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.mesh import mesh_of
 from umbrite.rig.model import Control, Drawing, Guide, Loose, Mesh, Placement, Point, Puppet
@@ -81,6 +81,11 @@ def square_mesh(joints: list[str], size: float = 40.0, steps: int = 3) -> Mesh:
     along = (x / size * (len(joints) - 1)).ravel()
     weights = np.clip(1 - np.abs(along[:, None] - np.arange(len(joints))[None]), 0, 1)
     return mesh_of(joints, (x + 1j * y).ravel(), triangles, weights)
+
+
+def _removable(puppet: Puppet) -> list[str]:
+    """Parts that nothing needs, where there are any."""
+    return [k for k, part in puppet.parts.items() if not users_of(puppet, part.joint)] or list(puppet.parts)
 
 
 def _bones(puppet: Puppet) -> list[str]:
@@ -379,7 +384,7 @@ ART_EDITS: dict[str, Edit] = {
     "parts.reorder": lambda p, d: parts.reorder(p, _some(d, p.parts), d(st.integers(0, len(p.order)))),
     "parts.step_order": lambda p, d: parts.step_order(p, _some(d, p.parts), d(st.sampled_from([-1, 1]))),
     "parts.ride_on": lambda p, d: parts.ride_on(p, _pick(d, p.parts), _pick(d, p.joints)),
-    "parts.remove_part": lambda p, d: parts.remove_part(p, _pick(d, p.parts)),
+    "parts.remove_part": lambda p, d: parts.remove_part(p, _pick(d, _removable(p))),
     "parts.exchange_drawing": lambda p, d: parts.exchange_drawing(p, _pick(d, p.parts), _drawing(d)),
     "rest.set_bone_length": lambda p, d: rest.set_bone_length(p, _pick(d, p.joints), d(st.floats(1, 400))),
     "rest.set_bone_angle": lambda p, d: rest.set_bone_angle(p, _pick(d, p.joints), d(angles)),
