@@ -12,6 +12,8 @@ from art.test_building import built
 from demo_puppet import ASSETS
 from umbrite.art.building.transfer import Laid, lay_rig
 from umbrite.cli import main
+from umbrite.files.apart.reading import read_art
+from umbrite.files.layers import puppet_from
 from umbrite.files.package import Package, load, save
 from umbrite.files.png import decode, encode, fingerprint
 from umbrite.motion.animating.playing import played_pose
@@ -172,3 +174,24 @@ def test_the_command_lays_a_rig(tmp_path: Path, capsys: pytest.CaptureFixture[st
         == 2
     )
     assert main(["transfer", str(tmp_path / "art.umbrite"), str(tmp_path / "art.umbrite"), str(out)]) == 2
+
+
+def test_variants_that_the_other_art_has_not_go_with_all_that_only_they_have() -> None:
+    art, rig = puppet_from(read_art([ASSETS / "clover.ora"])), load(ASSETS / "wick.umbrite")
+    pictures = {key: decode(data, key) for key, data in (*rig.art.items(), *art.art.items())}
+    laid = lay_rig(rig.document, pictures, art.puppet, pictures)
+    puppet = laid.document.puppet
+    assert invariants(puppet) == []
+    assert puppet.sets == {}
+    assert not any(control.kind == "chooser" for control in puppet.controls.values())
+    assert not any(
+        name.endswith((" 2", " 3")) and "arm" in name for name in (j.name for j in puppet.joints.values())
+    )
+    assert {limb.name for limb in puppet.limbs.values()} == {"Near arm", "Far arm", "Near leg", "Far leg"}
+    assert any("nothing to choose" in words for words in laid.told)
+    assert all(not name.endswith(".shows") for take in laid.document.takes for name in take.tracks)
+    riding = {
+        puppet.parts[key].name: puppet.joints[puppet.joints[puppet.parts[key].joint].parent or ""].name
+        for key in laid.riding
+    }
+    assert riding == {"Plait": "Head"}

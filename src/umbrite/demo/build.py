@@ -11,14 +11,14 @@ from typing import NamedTuple
 import numpy as np
 from PySide6.QtGui import QGuiApplication
 
-from umbrite.demo import bramble, inkpot, tansy, wick
+from umbrite.demo import bramble, clover, inkpot, scenes, tansy, tea_cart, wick
 from umbrite.demo.demo_takes import takes_of
 from umbrite.demo.more_drawings import with_more_drawings
 from umbrite.demo.paper import Piece, cut, grain
-from umbrite.demo.rigging import Pictures, rig_bramble, rig_inkpot, rig_tansy, rig_wick
+from umbrite.demo.rigging import Pictures, rig_bramble, rig_inkpot, rig_tansy, rig_tea_cart, rig_wick
 from umbrite.files.formats.openraster import write_openraster
 from umbrite.files.layers import Layered, layer_of, puppet_from
-from umbrite.files.package import save
+from umbrite.files.package import load, save
 from umbrite.files.png import decode, encode
 from umbrite.paint.render import preview_png
 from umbrite.rig.model import Puppet
@@ -38,6 +38,7 @@ DEMOS = (
     Demo("Wick", wick.WIDTH, wick.HEIGHT, wick.pieces, rig_wick),
     Demo("Bramble", bramble.WIDTH, bramble.HEIGHT, bramble.pieces, rig_bramble),
     Demo("Inkpot", inkpot.WIDTH, inkpot.HEIGHT, inkpot.pieces, rig_inkpot),
+    Demo("Tea cart", tea_cart.WIDTH, tea_cart.HEIGHT, tea_cart.pieces, rig_tea_cart),
     Demo("Tansy", tansy.WIDTH, tansy.HEIGHT, tansy.pieces, rig_tansy),
 )
 
@@ -47,6 +48,11 @@ def draw(demo: Demo) -> Layered:
     sheet = grain(demo.width, demo.height)
     layers = [layer_of(piece.name, cut(piece, demo.width, demo.height, sheet)) for piece in demo.pieces()]
     return Layered(demo.name, demo.width, demo.height, tuple(layer for layer in layers if layer is not None))
+
+
+def stem_of(name: str) -> str:
+    """The name of a demo's files."""
+    return name.lower().replace(" ", "-")
 
 
 def write_pictures(folder: Path, layered: Layered) -> None:
@@ -65,7 +71,7 @@ def build(folder: Path) -> None:
     folder.mkdir(parents=True, exist_ok=True)
     for demo in DEMOS:
         layered = draw(demo)
-        stem = demo.name.lower()
+        stem = stem_of(demo.name)
         write_openraster(folder / f"{stem}.ora", layered)
         if demo.name == "Wick":
             write_pictures(folder / "wick-pictures", layered)
@@ -74,6 +80,11 @@ def build(folder: Path) -> None:
         package = with_more_drawings(package.having(demo.rig(package.puppet, pictures)))
         package = package.having(takes=takes_of(package.puppet))
         save(folder / f"{stem}.umbrite", package, preview_png(package))
+    art = draw(Demo("Clover", clover.WIDTH, clover.HEIGHT, clover.pieces, rig_wick))
+    write_openraster(folder / "clover.ora", art)
+    sister = scenes.clover(load(folder / "wick.umbrite"), puppet_from(art))
+    save(folder / "clover.umbrite", sister, preview_png(sister))
+    scenes.write(folder)
 
 
 if __name__ == "__main__":

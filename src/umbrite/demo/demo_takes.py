@@ -19,7 +19,9 @@ Values = Mapping[str, float]
 
 def takes_of(puppet: Puppet) -> tuple[Take, ...]:
     """The takes of one of the demos, by its name."""
-    return {"Wick": _wick, "Bramble": _bramble, "Inkpot": _inkpot, "Tansy": _tansy}[puppet.name](puppet)
+    return {"Wick": _wick, "Bramble": _bramble, "Inkpot": _inkpot, "Tansy": _tansy, "Tea cart": _tea_cart}[
+        puppet.name
+    ](puppet)
 
 
 def _channels(puppet: Puppet, values: Values) -> dict[str, float]:
@@ -140,6 +142,17 @@ def _inkpot(puppet: Puppet) -> tuple[Take, ...]:
         puppet, dance, "Eyes", ((0, "Closed"), (20, "Half"), (24, "Open"), (40, "Half"), (44, "Closed"))
     )
     return pour, _shown(puppet, dance, "Mouth", ((0, "Smile"), (12, "Oh"), (24, "Smile"), (36, "Oh")))
+
+
+def _tea_cart(puppet: Puppet) -> tuple[Take, ...]:
+    """It rolls, and pours; lantern and lid swing by themselves, the wheels turn by the way."""
+    roll = _keyed(puppet, Take("Roll", last=72), {
+        0: {"Master.x": 0, "Body.y": 0}, 8: {"Master.x": 40, "Body.y": 3}, 60: {"Master.x": 820, "Body.y": -2}, 72: {"Master.x": 860, "Body.y": 0},
+    })  # fmt: skip
+    pour = _from_poses(
+        puppet, Take("Pour", last=64), [(0, "Clean"), (18, "Pouring"), (42, "Pouring"), (62, "Clean")]
+    )
+    return ease_all(roll, 0.3), ease_all(pour, 0.4)
 
 
 def _tansy(puppet: Puppet) -> tuple[Take, ...]:

@@ -5,13 +5,15 @@ from collections.abc import Mapping, Sequence
 
 from umbrite.art.bending.bendy import bend_part
 from umbrite.art.pictures import Picture
-from umbrite.demo import bramble, inkpot, tansy, wick
+from umbrite.demo import bramble, inkpot, tansy, tea_cart, wick
 from umbrite.rig.change import change
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
+from umbrite.rig.edits.controls import make_control
 from umbrite.rig.edits.limbs import make_limb, set_end_hold
 from umbrite.rig.edits.limits import set_limit, set_loose
+from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.parenting import carry_together, set_parent
-from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.edits.pivots import move_pivot, set_tip
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.edits.shelf import save_pose
 from umbrite.rig.model import Loose, Puppet
@@ -156,6 +158,21 @@ def rig_inkpot(puppet: Puppet, pictures: Pictures) -> Puppet:
         if name in {"First", "Sixth"}:
             puppet = set_end_hold(puppet, key, "target")
     return _with_poses(_finished(puppet, inkpot.LIMITS, inkpot.LOOSE), inkpot.POSES)
+
+
+def rig_tea_cart(puppet: Puppet, _pictures: Pictures) -> Puppet:
+    """The tea cart: wheels that turn by the way that it rolls, a handle to be pushed at, a kettle that pours."""
+    puppet = _joined(puppet, tea_cart.JOINTS, tea_cart.FAMILY, "Box", tea_cart.GROUND)
+    master = by_name(puppet, "Master")
+    puppet = set_parent(puppet, [by_name(puppet, wheel) for wheel in tea_cart.WHEELS], master)
+    puppet = set_tip(puppet, by_name(puppet, "Handle"), complex(*tea_cart.GRIP))
+    for wheel in tea_cart.WHEELS:
+        curve = [(0.0, 0.0), (tea_cart.RADIUS, 1.0)]
+        puppet, _ = add_link(puppet, master, f"{by_name(puppet, wheel)}.turn", curve, travel=True)
+    puppet = _finished(puppet, tea_cart.LIMITS, tea_cart.LOOSE)
+    for name in ("Kettle", "Kettle lid", "Handle"):
+        puppet, _ = make_control(puppet, "knob", by_name(puppet, name))
+    return _with_poses(puppet, tea_cart.POSES)
 
 
 def rig_tansy(puppet: Puppet, pictures: Pictures) -> Puppet:

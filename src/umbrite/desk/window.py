@@ -37,6 +37,7 @@ from umbrite.desk.files.outside_editor import OutsideEditor
 from umbrite.desk.files.questions import Questions
 from umbrite.desk.files.recovery_keeper import Keeper
 from umbrite.desk.files.recovery_offer import Offers
+from umbrite.desk.files.reuse_desk import ReuseDesk
 from umbrite.desk.panels.alone import Alone
 from umbrite.desk.panels.arrangement import Arrangements
 from umbrite.desk.panels.controls_panel import ControlsPanel
@@ -46,9 +47,11 @@ from umbrite.desk.panels.family_diagram import FamilyDiagram, Sheet
 from umbrite.desk.panels.family_panel import FamilyPanel
 from umbrite.desk.panels.family_tree import FamilyTree
 from umbrite.desk.panels.findings_list import FindingsList
-from umbrite.desk.panels.menu_bar import fill_menus
+from umbrite.desk.panels.library_panel import LibraryPanel
+from umbrite.desk.panels.menu_bar import RecentMenu, fill_menus
 from umbrite.desk.panels.selecting_list import SelectingList
 from umbrite.desk.panels.shelf.pose_shelf import PoseShelf
+from umbrite.desk.panels.stages_panel import StagesPanel
 from umbrite.desk.panels.station_strip import Strip
 from umbrite.desk.panels.tape.tape_panel import TapePanel
 from umbrite.desk.panels.workout_sheet import WorkoutSheet
@@ -78,6 +81,7 @@ class Window(QMainWindow):
         self.dialogs: Questions = dialogs or Dialogs(self, lambda: session.stage.theme)
         self.preferences = Preferences(settings)
         self.files: FileDesk = FileDesk(session, self.dialogs, self.preferences)
+        self.reuse = ReuseDesk(self.files, Path(settings.fileName()).parent / "library")
         session.file.own_plans = Path(settings.fileName()).parent / "body plans"
         self.keeper = Keeper(session, keep_in or Path(settings.fileName()).parent / "recovery", self)
         self.keeper.set_interval(self.preferences.autosave)
@@ -95,7 +99,9 @@ class Window(QMainWindow):
         self.shelf = PoseShelf(session)
         self.tape = TapePanel(session)
         self.depth_rail = DepthRail(session)
-        self.details = Details(session)
+        self.details = Details(session, self.reuse)
+        self.library = LibraryPanel(self.reuse)
+        self.stages = StagesPanel(session)
         self.findings_list = FindingsList(session, self)
         self.guide = Guide(ACTIONS, self)
         self.finder = Finder(list(self.actions_by_id.values()), self)
@@ -146,6 +152,8 @@ class Window(QMainWindow):
                 ("Family", self.family, Qt.DockWidgetArea.LeftDockWidgetArea),
                 ("Diagram", self.diagram, Qt.DockWidgetArea.LeftDockWidgetArea),
                 ("Controls", self.controls_panel, Qt.DockWidgetArea.LeftDockWidgetArea),
+                ("Library", self.library, Qt.DockWidgetArea.LeftDockWidgetArea),
+                ("Stages", self.stages, Qt.DockWidgetArea.LeftDockWidgetArea),
                 ("Depth", self.depth_rail, Qt.DockWidgetArea.RightDockWidgetArea),
                 ("Details", self.details, Qt.DockWidgetArea.RightDockWidgetArea),
                 ("Poses", self.shelf, Qt.DockWidgetArea.RightDockWidgetArea),
@@ -155,7 +163,8 @@ class Window(QMainWindow):
         for dock in self.docks.values():
             self.panels_menu.addAction(dock.toggleViewAction())
         self.tabifyDockWidget(self.docks["Family"], self.docks["Diagram"])
-        self.tabifyDockWidget(self.docks["Diagram"], self.docks["Controls"])
+        for name in ("Controls", "Library", "Stages"):
+            self.tabifyDockWidget(self.docks["Diagram"], self.docks[name])
         self.tabifyDockWidget(self.docks["Details"], self.docks["Poses"])
         self.docks["Family"].raise_()
         self.resizeDocks(
@@ -165,17 +174,18 @@ class Window(QMainWindow):
         )
         self.resizeDocks([self.docks["Depth"], self.docks["Details"]], [270, 380], Qt.Orientation.Vertical)
         self.docks["Details"].raise_()
-        self.docks["Tape"].hide()  # it is wide, and stands in its own station only
+        for name in ("Tape", "Library", "Stages"):  # they come when they are wanted
+            self.docks[name].hide()
 
     def _fill_menus(self) -> None:
         self.panels_menu = QMenu(tr("Panels"), self)
-        self.recent_menu = QMenu(tr("Open recent"), self)
-        self.recent_menu.aboutToShow.connect(self._fill_recent)
-        self._fill_recent()
+        self.recent_menu = RecentMenu(
+            self.preferences, lambda name: self.run(lambda: self.files.open_recent(name)), self
+        )
         fill_menus(
             self.menuBar(), self.actions_by_id, {"diagram": self.panels_menu, "open": self.recent_menu}
         )
-        self.menuBar().findChildren(QMenu)[0].aboutToShow.connect(self._fill_recent)
+        self.menuBar().findChildren(QMenu)[0].aboutToShow.connect(self.recent_menu.fill)
 
     def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
         dock = QDockWidget(tr(name), self)
@@ -209,6 +219,10 @@ class Window(QMainWindow):
         tape.changed.connect(lambda: None if tape.playing else self._refresh_actions())
         tape.play_wanted.connect(lambda: self.play() if session.stage.station.timed else None)
         self.board.dropped.connect(self.files.dropped)
+        self.board.brought.connect(
+            lambda path, joint, at: self.run(lambda: self.reuse.bring(Path(path), at, joint or None))
+        )
+        self.stages.new_wanted.connect(lambda name: self.run(lambda: self.reuse.new_from(name)))
         self.family.tree.dropped.connect(self.files.dropped)
         self.board.menu_opened.connect(self.add_fitting)
         lists = (self.depth_rail, self.controls_panel.controls, self.controls_panel.links)
@@ -312,16 +326,6 @@ class Window(QMainWindow):
         """After a crash: what was not saved is offered on the board."""
         self.offers.begin()
 
-    def _fill_recent(self) -> None:
-        self.recent_menu.clear()
-        for name in self.preferences.recent:
-            action = self.recent_menu.addAction(Path(name).name)
-            action.setToolTip(name)
-            action.triggered.connect(
-                lambda _on=False, name=name: self.run(lambda: self.files.open_recent(name))
-            )
-        self.recent_menu.setEnabled(bool(self.preferences.recent))
-
     def add_fitting(self, menu: QMenu) -> None:
         """The actions that fit the selection and can be done now, in groups, at the end of a menu."""
         left = max(MOST - len(menu.actions()), FEWEST)  # what lies there stands in it already
@@ -354,6 +358,11 @@ class Window(QMainWindow):
         most = self.width() - beside - self.frame.tools.full_width() - 28  # the tools keep their names
         wide = 256 if shown else max(256, min(most, round(self.width() * 0.42)))
         self.resizeDocks([self.docks["Diagram"]], [wide], Qt.Orientation.Horizontal)
+
+    def show_panel(self, name: str) -> None:
+        """Bring a panel that stands there only when it is wanted, or put it away again."""
+        shown = not self.docks[name].widget().visibleRegion().isEmpty()
+        self.docks[name].hide() if shown else self.arrangements.show(name)
 
     def find_limits(self) -> None:
         found_limit_commands.find(self.session, self.dialogs.watch)

@@ -9,6 +9,7 @@ import zipfile
 from collections.abc import Mapping
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
+from tempfile import TemporaryDirectory
 from typing import Any, BinaryIO
 
 import msgspec
@@ -120,6 +121,28 @@ class _Head(msgspec.Struct):
 
     format: Any = None
     version: Any = None
+
+
+def to_bytes(package: Package, preview: bytes | None = None) -> bytes:
+    """A package as the bytes of its file, for a clipboard. Raises FileError as `save` does."""
+    with TemporaryDirectory() as folder:
+        path = Path(folder) / "clipboard.umbrite"
+        save(path, package, preview)
+        return path.read_bytes()
+
+
+def from_bytes(data: bytes) -> Package:
+    """A package from the bytes of its file. Raises FileError as `load` does."""
+    with TemporaryDirectory() as folder:
+        path = Path(folder) / "clipboard.umbrite"
+        path.write_bytes(data)
+        return load(path)
+
+
+def part_of(package: Package, document: Document) -> Package:
+    """A package with another document and what that shows of the art: a branch, a stage."""
+    wanted = {*drawings_of(document), *pictures_of(document)}
+    return Package(document, {sha256: data for sha256, data in package.art.items() if sha256 in wanted})
 
 
 def _document(name: str, data: bytes) -> Document:

@@ -12,10 +12,11 @@ from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import Placed, placed_of
-from umbrite.motion.scene import Shape, scene_of
+from umbrite.motion.scene import Shape, around, scene_of
 from umbrite.paint.levels import LARGE, Pictures
 from umbrite.paint.painter import Raster
 
+LARGEST_SIDE = 4096  # pixels of a picture for the clipboard
 STAGE_PICTURE = 96  # pixels of the longer side of a stage's picture
 QUICKLY = (cv2.IMWRITE_PNG_COMPRESSION, 1, cv2.IMWRITE_PNG_STRATEGY, cv2.IMWRITE_PNG_STRATEGY_RLE)
 
@@ -55,6 +56,37 @@ def preview_png(package: Package, longest: int = 384, pictures: Pictures | None 
     """A small PNG of the whole puppet, for file managers."""
     scale = longest / max(package.puppet.width, package.puppet.height)
     return png_of(render_package(package, scale, pictures))
+
+
+def close_picture(package: Package, longest: int | None = None, pictures: Pictures | None = None) -> QImage:
+    """The parts alone, in the pose they were left in, without the empty canvas around them; as large as they are drawn, or so large that
+    the longer side has `longest` pixels.
+    """
+    own = Pictures(lambda: package.art)
+    try:
+        shapes = scene_of(placed_of(package.document))
+        box = around(shapes)
+        if box is None:
+            raise FileError("There is nothing here to be seen, so there is no picture of it.")
+        most = max(box.width, box.height, 1.0)
+        scale = (longest / most) if longest is not None else min(1.0, LARGEST_SIDE / most)
+        size = max(1, math.ceil(box.width * scale)), max(1, math.ceil(box.height * scale))
+        image = QImage(*size, QImage.Format.Format_ARGB32_Premultiplied)
+        image.fill(Qt.GlobalColor.transparent)
+        found = pictures or own
+        found.expect((shape.sha256, scale * stretch(shape)) for shape in shapes)
+        painter = QPainter(image)
+        view = QTransform.fromTranslate(-box.left, -box.top) * QTransform.fromScale(scale, scale)
+        Raster(painter, found).draw(shapes, view)
+        painter.end()
+        return image
+    finally:
+        own.stop()
+
+
+def close_png(package: Package, longest: int = 192, pictures: Pictures | None = None) -> bytes:
+    """A small PNG of the parts alone, for a library."""
+    return png_of(close_picture(package, longest, pictures))
 
 
 def png_of(image: QImage) -> bytes:

@@ -17,6 +17,7 @@ from umbrite.rig.edits.shelf import by_names, from_names
 from umbrite.rig.errors import RigError
 from umbrite.rig.grafts.branch_alone import branch_alone
 from umbrite.rig.grafts.grafting import graft
+from umbrite.rig.grafts.resizing import resize_branch
 from umbrite.rig.grafts.rewiring import Way, copied_settings
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Pose, Puppet
@@ -129,3 +130,41 @@ def test_poses_and_takes_that_are_about_more_than_the_branch_stay_behind() -> No
     )
     alone = branch_alone(replace(wick, takes=(take, both)), [head])
     assert [one.name for one in alone.takes] == ["Nod"]
+
+
+@pytest.mark.parametrize("name", DEMOS)
+def test_a_branch_made_larger_is_larger_in_every_pose_and_back_again_the_same(name: str) -> None:
+    document = load(ASSETS / f"{name}.umbrite").document
+    free = [key for key, joint in document.puppet.joints.items() if joint.parent is None]
+    larger = resize_branch(document, free, 2.0, 100 + 50j)
+    assert invariants(larger.puppet) == []
+    keys = list(document.puppet.parts)
+    ids = {key: key for key in document.puppet.joints}
+    for saved in document.puppet.poses[:3]:
+        wanted = maps(document.puppet, saved.channels, keys) * 2
+        wanted[2] -= 100 + 50j
+        assert (
+            np.abs(maps(larger.puppet, copied_settings(saved.channels, ids, 2.0), keys) - wanted).max() < 1e-5
+        )
+    again = resize_branch(larger, free, 0.5, 100 + 50j)
+    assert (again.takes, again.puppet.joints, again.puppet.controls, again.puppet.links) == (
+        document.takes, document.puppet.joints, document.puppet.controls, document.puppet.links,
+    )  # fmt: skip
+    # Drawings that were put between the places of the grid come back on it.
+    assert np.abs(maps(again.puppet, {}, keys) - maps(document.puppet, {}, keys)).max() < 1e-6
+
+
+def test_an_arm_made_smaller_leaves_the_rest_and_keeps_its_limb_whole() -> None:
+    wick = load(ASSETS / "wick.umbrite").document
+    arm = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near upper arm")
+    smaller = resize_branch(wick, [arm], 0.5, wick.puppet.joints[arm].pivot.z)
+    assert invariants(smaller.puppet) == []
+    assert smaller.puppet.joints[arm].pivot == wick.puppet.joints[arm].pivot
+    legs = [key for key, joint in wick.puppet.joints.items() if "leg" in joint.name or "thigh" in joint.name]
+    assert legs
+    assert all(smaller.puppet.joints[key] is wick.puppet.joints[key] for key in legs)
+    shin = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near shin")
+    shorter = resize_branch(wick, [shin], 0.5, wick.puppet.joints[shin].pivot.z)
+    assert invariants(shorter.puppet) == []
+    with pytest.raises(RigError, match="thousand"):
+        resize_branch(wick, [arm], 0.0, 0j)

@@ -22,11 +22,12 @@ from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.parts import add_part, reorder
 from umbrite.rig.edits.pivots import join_parts, keep_limbs
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import children, parts_on
+from umbrite.rig.family import branch, children, parts_on
+from umbrite.rig.grafts.branch_alone import branch_joints
 from umbrite.rig.grafts.rewiring import copied_settings, copied_take, factor_of, grown
 from umbrite.rig.limb_shape import drawn_bend, limb_tip
 from umbrite.rig.mesh import with_keeping
-from umbrite.rig.model import Limit, Point, Pose, Puppet, point
+from umbrite.rig.model import Limit, Point, Pose, Puppet, Variant, point
 from umbrite.rig.placement import Box
 from umbrite.rig.words.word_table import says_nothing
 
@@ -94,10 +95,11 @@ def lay_rig(
     puppet = _with_art(rig.puppet, art, pairs)
     puppet = _mapped(rig.puppet, puppet, way, _pivots(rig.puppet, old, new, pairs, way))
     puppet, missing = _without(puppet, rig.puppet, pairs, told)
+    puppet = _with_drawn_variants(puppet, told)
     puppet = _with_meshes(puppet, rig.puppet, pairs, art_pictures)
     puppet, riding = _with_riders(puppet, art, new, pairs)
     puppet = replace(puppet, width=art.width, height=art.height, guides=(), meant=())
-    document = _timed(rig, replace(rig, puppet=puppet), way)
+    document = _showing_what_is_there(_timed(rig, replace(rig, puppet=puppet), way))
     sure = {standing[place]: filled.sure[place] for place in filled.pieces if place in standing}
     return Laid(settled(document, Document()), pairs, sure, tuple(missing), tuple(riding), tuple(told))
 
@@ -273,6 +275,63 @@ def _without(
     if missing:
         told.append(f"No drawing was found for {', '.join(rig.parts[key].name for key in missing)}.")
     return keep_limbs(puppet, puppet), missing
+
+
+def _with_drawn_variants(puppet: Puppet, told: list[str]) -> Puppet:
+    """The puppet without variants for which the other art has no drawing, and all that only they have; a set of one is none."""
+    for key, one in list(puppet.sets.items()):
+        drawn = [each for each in one.variants if _is_drawn(puppet, each)]
+        if len(drawn) == len(one.variants):
+            continue
+        for variant in one.variants:
+            if variant not in drawn and variant.joints:
+                puppet = _without_branch(puppet, variant)
+        if len(drawn) < 2:
+            told.append(f"{one.name} has one drawing only here, so that there is nothing to choose.")
+            puppet = take_out(puppet, key)
+        else:
+            told.append(f"{one.name} has {len(drawn)} of {len(one.variants)} variants here.")
+            rest = one.rest if any(each.number == one.rest for each in drawn) else drawn[0].number
+            puppet = change(puppet, key, variants=tuple(drawn), rest=rest)
+    return puppet
+
+
+def _is_drawn(puppet: Puppet, variant: Variant) -> bool:
+    below = {key for joint in variant.joints for key in branch(puppet, joint)}
+    return bool(variant.parts) or any(part.joint in below for part in puppet.parts.values())
+
+
+def _without_branch(puppet: Puppet, variant: Variant) -> Puppet:
+    """The puppet without the joints of a branch that carries no drawing, its limbs and controls."""
+    joints = branch_joints(puppet, variant.joints)
+    gone = [key for key, control in puppet.controls.items() if control.moves in joints]
+    gone += [key for key, limb in puppet.limbs.items() if not joints.isdisjoint((*limb.joints, limb.target))]
+    for key in (*gone, *joints):
+        puppet = take_out(puppet, key)
+    return puppet
+
+
+def _showing_what_is_there(document: Document) -> Document:
+    """Poses and takes that show no variant which is not there."""
+    sets = document.puppet.sets
+
+    def there(name: str, value: float) -> bool:
+        key, _, what = name.partition(".")
+        numbers = {0, *(each.number for each in sets[key].variants)} if key in sets else {round(value)}
+        return what != "shows" or round(value) in numbers
+
+    def kept(channels: Mapping[str, float]) -> Pose:
+        return {name: value for name, value in channels.items() if there(name, value)}
+
+    takes = []
+    for take in document.takes:
+        tracks = {
+            name: tuple(key for key in track if there(name, key.value)) for name, track in take.tracks.items()
+        }
+        takes.append(replace(take, tracks={name: track for name, track in tracks.items() if track}))
+    poses = tuple(replace(pose, channels=kept(pose.channels)) for pose in document.puppet.poses)
+    puppet = replace(document.puppet, poses=poses)
+    return replace(document, puppet=puppet, pose=kept(document.pose), takes=tuple(takes))
 
 
 def _is_used(puppet: Puppet, joint: str) -> bool:

@@ -1,12 +1,16 @@
 """Files: opening, saving, exporting."""
 
-from umbrite.desk.actions.action import Act, with_demo, with_export
+from umbrite.desk.actions.action import Act, on_session, with_demo, with_export
 from umbrite.desk.commands import reasons
+from umbrite.desk.commands.reuse import work_stages
 
 DEMOS = (
     ("bramble", "Bramble the mail goat, finished"),
     ("inkpot", "Inkpot the tea seller, finished"),
     ("tansy", "Tansy the letter heron, finished"),
+    ("wick-and-cart", "Wick and the tea cart, a puppet inside a puppet"),
+    ("tea-cart", "The tea cart, finished"),
+    ("clover", "Clover, with Wick's rig"),
 )
 EXPORTS = (("svg", "SVG"), ("ora", "OpenRaster"), ("csv", "CSV"), ("json", "JSON"), ("pose", "a pose file"))
 
@@ -16,6 +20,8 @@ FILE: tuple[Act, ...] = (
     Act("new", "File", "New puppet", "Ctrl+N", "plus", lambda desk: desk.files.new()),
     Act("open", "File", "Open a puppet or a layered picture…", "Ctrl+O", "folder-open", lambda desk: desk.files.ask_open()),
     Act("add", "File", "Add pictures…", "Ctrl+Shift+O", "images", lambda desk: desk.files.ask_add(), row="Parts"),
+    Act("guest", "File", "Take a puppet in as a guest…", "Ctrl+Shift+G", "rig-guest", lambda desk: desk.reuse.ask_guest()),
+    Act("keep-stage", "File", "Keep this stage", "Ctrl+Shift+H", "rig-stage", on_session(work_stages.keep)),
     Act("demo", "File", "Open the demo: Wick, finished", "", "rig-master", lambda desk: desk.files.open_demo("wick.umbrite")),
     Act("demo-art", "File", "Open the demo: Wick, unrigged", "", "layers", lambda desk: desk.files.open_demo("wick.ora")),
     *(Act(f"demo-{stem}", "File", f"Open the demo: {words}", "", "rig-master", with_demo(f"{stem}.umbrite")) for stem, words in DEMOS),

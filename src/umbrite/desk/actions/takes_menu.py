@@ -2,6 +2,7 @@
 
 from umbrite.desk.actions.action import Act, on_session, view_of, with_film, with_recipe
 from umbrite.desk.commands import reasons
+from umbrite.desk.commands.reuse import branch_commands
 from umbrite.desk.commands.sets.variant_commands import needs_variants
 from umbrite.desk.commands.takes import loose_commands as loose
 from umbrite.desk.commands.takes import take_commands as take
@@ -14,6 +15,7 @@ FILMS = ((".webm", "WebM"), (".mp4", "MP4"), (".gif", "GIF"), (".apng", "APNG"),
 TAKES_ACTS: tuple[Act, ...] = (
     Act("new-take", "Takes", "New take", "", "plus", on_session(take.new_take), reasons.needs_parts),
     Act("copy-take", "Takes", "Copy the take", "", "rig-copy", on_session(take.copy_take), needs_take),
+    Act("clip-take", "Takes", "Take it to the clipboard, for other puppets", "", "rig-copy", on_session(branch_commands.copy_take), needs_take),
     Act("remove-take", "Takes", "Remove the take", "", "trash-2", on_session(take.remove_take), needs_take),
     Act("play", "Takes", "Play or stop", "", "rig-play", lambda desk: desk.play(), needs_take, row="Takes"),
     Act("ghosts", "Takes", "Ghosts before and after", "Shift+O", "ghost", view_of("ghosts"), view="ghosts", row="Takes"),

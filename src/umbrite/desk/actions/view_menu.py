@@ -18,6 +18,8 @@ VIEW: tuple[Act, ...] = (
     Act("clear-guides", "View", "Clear guides", "", "x", on_session(art_commands.clear_guides), art_commands.needs_guides),
     Act("cords", "View", "All cords", "Shift+C", "rig-cord", view_of("cords"), view="cords"),
     Act("diagram", "View", "Family as a diagram", "Ctrl+G", "rig-family", lambda desk: desk.show_diagram()),
+    Act("library", "View", "Library of branches", "Ctrl+B", "rig-library", lambda desk: desk.show_panel("Library")),
+    Act("stages", "View", "Stages of work", "Ctrl+H", "rig-stage", lambda desk: desk.show_panel("Stages")),
     Act("next-panel", "View", "To the next panel", "F6", "arrow-down", lambda desk: desk.next_panel()),
     Act("panels", "View", "Put panels away or bring them back", "F9", "maximize", lambda desk: desk.switch_panels()),
     Act("next-board", "View", "Board: paler or darker", "", "contrast", lambda desk: desk.next_board()),

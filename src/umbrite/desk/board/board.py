@@ -22,7 +22,7 @@ from PySide6.QtWidgets import QMenu, QWidget
 from umbrite.desk.board.art_layer import ArtLayer, Playing, View, fading_of
 from umbrite.desk.board.camera import Camera, fitting
 from umbrite.desk.board.control_places import with_controls
-from umbrite.desk.board.drops import paths_in
+from umbrite.desk.board.drops import branch_in, paths_in
 from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Gesture, Pointer
 from umbrite.desk.board.handles import Handle, handle_at
 from umbrite.desk.board.on_handles import chooser_at, set_under, wheel
@@ -31,7 +31,7 @@ from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.pen import as_mouse, grasp_of
 from umbrite.desk.board.pencilled import pencilled_of
 from umbrite.desk.board.picking import parts_at
-from umbrite.desk.board.presses import Press, guide_under, plan_press, press, sway_at
+from umbrite.desk.board.presses import Press, guide_under, joint_at, plan_press, press, sway_at
 from umbrite.desk.board.under_menu import menu_under, pick_under
 from umbrite.desk.commands import bone_commands, edit_commands
 from umbrite.desk.commands.sets import variant_commands
@@ -58,6 +58,9 @@ class Board(QWidget):
     pressed = Signal()
     zoomed = Signal(float)
     dropped = Signal(list, str)
+    brought = Signal(
+        str, str, complex
+    )  # a branch of the library, the joint on which it was let go, and where
     menu_opened = Signal(QMenu)  # a menu that others may add to, before it is shown
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
@@ -463,12 +466,16 @@ class Board(QWidget):
             menu.popup(place)
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if paths_in(event):
+        if paths_in(event) or branch_in(event):
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
-        if paths := paths_in(event):
+        place = self.camera.board(complex(event.position().x(), event.position().y()))
+        if branch := branch_in(event):
             event.acceptProposedAction()
-            at = event.position()
-            under = parts_at(self.session, self.camera.board(complex(at.x(), at.y())), 0.0)
+            joint = joint_at(self.session, self.camera, place)
+            self.brought.emit(branch, joint or "", place)
+        elif paths := paths_in(event):
+            event.acceptProposedAction()
+            under = parts_at(self.session, place, 0.0)
             self.dropped.emit(paths, under[0] if under else "")

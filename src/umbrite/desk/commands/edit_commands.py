@@ -4,6 +4,8 @@ from collections.abc import Sequence
 
 from umbrite.desk.commands.bends.mesh_commands import take_points_out
 from umbrite.desk.commands.labels import label_of
+from umbrite.desk.commands.reuse import guest_commands
+from umbrite.desk.commands.reuse.guest_commands import moved_parts
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.posing import move_joint_to, turn_joint_by, turned_with
@@ -13,7 +15,7 @@ from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.edits.controls import remove_control
 from umbrite.rig.edits.limbs import remove_limb, without_users
 from umbrite.rig.edits.parenting import remove_carrier
-from umbrite.rig.edits.parts import nudge_parts, remove_part
+from umbrite.rig.edits.parts import remove_part
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.variants.sets import remove_set
 from umbrite.rig.errors import InUseError
@@ -27,6 +29,9 @@ def delete(session: Session) -> None:
     """Remove what is selected; refused with the name of the user where something else needs it. Of a mesh that is worked on, its points."""
     if session.stage.tool == "net":
         take_points_out(session)
+        return
+    if guest_commands.guest_selected(session) is not None:
+        guest_commands.remove(session)
         return
     try:
         puppet = _without(session.puppet, session.selection.keys)
@@ -120,7 +125,8 @@ def nudge(session: Session, by: complex) -> None:
     puppet, nudged = session.puppet, session.stage.station.nudges
     if nudged == "part" and session.selection.of("part"):
         keys = session.selection.of("part")
-        session.edit(tr("Nudge {keys}", keys=label_of(session, keys)), puppet=nudge_parts(puppet, keys, by))
+        moved = moved_parts(session.history.now, keys, by)
+        session.edit(tr("Nudge {keys}", keys=label_of(session, keys)), puppet=moved)
     elif nudged == "joint" and session.selection.of("joint"):
         keys = session.selection.of("joint")
         for key in keys:

@@ -19,7 +19,7 @@ from PySide6.QtWidgets import (
 from umbrite.desk.session.stations import Station
 from umbrite.desk.theme.language import tr
 
-LAYOUT = 6  # raised when docks change, so that old arrangements are not taken over
+LAYOUT = 7  # raised when docks change, so that old arrangements are not taken over
 SHELF_WIDE = 250
 TAPE_TALL = 220
 

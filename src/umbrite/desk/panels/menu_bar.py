@@ -1,11 +1,13 @@
 """The menus of the window, from the action table: what belongs together stands together, and long families have menus of their own."""
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
+from pathlib import Path
 
 from PySide6.QtGui import QAction
-from PySide6.QtWidgets import QMenu, QMenuBar
+from PySide6.QtWidgets import QMenu, QMenuBar, QWidget
 
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
+from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.theme.language import tr
 
 # Actions of a menu whose ids begin so stand in a menu of their own, where the first of them would stand.
@@ -16,6 +18,25 @@ FAMILIES = (
 )  # fmt: skip
 # A line stands before these.
 BEGINS = {"demo", "save", "quit", "delete", "up", "pivot", "limb", "controls-make", "pose", "xray", "trim", "two-depths", "find-limits", "play", "key-all", "ease-all"}  # fmt: skip
+
+
+class RecentMenu(QMenu):
+    """The files that were open lately; `wanted` is called with the one that is chosen."""
+
+    def __init__(self, preferences: Preferences, wanted: Callable[[str], None], parent: QWidget) -> None:
+        super().__init__(tr("Open recent"), parent)
+        self._preferences, self._wanted = preferences, wanted
+        self.aboutToShow.connect(self.fill)
+        self.fill()
+
+    def fill(self) -> None:
+        """The names as they are now."""
+        self.clear()
+        for name in self._preferences.recent:
+            action = self.addAction(Path(name).name)
+            action.setToolTip(name)
+            action.triggered.connect(lambda _on=False, name=name: self._wanted(name))
+        self.setEnabled(bool(self._preferences.recent))
 
 
 def fill_menus(bar: QMenuBar, actions: Mapping[str, QAction], after: Mapping[str, QMenu]) -> None:

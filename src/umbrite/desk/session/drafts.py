@@ -8,6 +8,7 @@ from PySide6.QtCore import QObject, Signal
 
 from umbrite.motion.whole_body import HoldPoint
 from umbrite.rig.change import exists
+from umbrite.rig.document import Document
 from umbrite.rig.model import Puppet
 
 if TYPE_CHECKING:
@@ -93,6 +94,7 @@ class Drafts(NamedTuple):
     holds: tuple[HoldPoint, ...] = ()  # points that stay while the whole body is dragged
     swept: tuple[Ghost, ...] = ()  # the last sway, until the next press
     flashing: frozenset[str] = frozenset()  # parts whose outlines blink
+    beside: Document | None = None  # a stage of the work that is looked at beside now
 
     def known_to(self, puppet: Puppet) -> "Drafts":
         """Without what is about things that the puppet no longer has; the same object where all is there."""
@@ -119,6 +121,7 @@ class Drafts(NamedTuple):
             holds=self.holds,
             swept=self.swept,
             flashing=self.flashing,
+            beside=self.beside,
         )
 
 

@@ -165,9 +165,12 @@ class Session(QObject):
             pose = None
         self._settle(name, self._with(puppet, pose, takes))
 
-    def edit_document(self, name: str, document: Document) -> None:
-        """One step of undo that leads to another document: with stages, or with all that is brought in at once. Raises RigError as `edit`."""
-        self._settle(name, document)
+    def edit_document(self, name: str, document: Document, *, bringing_back: bool = False) -> None:
+        """One step of undo that leads to another document: with stages, or with all that is brought in at once.
+
+        Raises RigError as `edit`, unless it is an earlier state that comes back whole.
+        """
+        self._settle(name, document, free=bringing_back)
 
     def preview(
         self,
@@ -213,8 +216,9 @@ class Session(QObject):
             return document
         return replace(document, pose=self.stage.tape.pose_of(document))
 
-    def _settle(self, name: str, document: Document) -> None:
-        refuse_inside(self.history.now.puppet, document.puppet)
+    def _settle(self, name: str, document: Document, *, free: bool = False) -> None:
+        if not free:
+            refuse_inside(self.history.now.puppet, document.puppet)
         kept = settled(document, self.history.now)
         if kept is not self.history.now:
             self.history.push(name, kept)

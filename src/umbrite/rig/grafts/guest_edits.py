@@ -12,8 +12,9 @@ from umbrite.rig.family import children, parts_on
 from umbrite.rig.grafts.depths import together
 from umbrite.rig.grafts.grafting import copied_poses, copies, graft, with_ids
 from umbrite.rig.grafts.guests import DEEPEST, FREE, depth_of, get_guest, owned, packed, unpacked
-from umbrite.rig.grafts.rewiring import Names, Way, copied_settings, copied_take
-from umbrite.rig.ids import id_kind, owner_of
+from umbrite.rig.grafts.resizing import scaled_values
+from umbrite.rig.grafts.rewiring import Names, Way
+from umbrite.rig.ids import id_kind
 from umbrite.rig.model import Control, Guest, Joint, Puppet, point
 from umbrite.rig.placement import ground_of
 from umbrite.rig.words.names import unique
@@ -136,7 +137,7 @@ def remade(document: Document, key: str, wanted: Guest) -> Remade:
     puppet = put(puppet, guest.root, replace(root, pivot=point(moved)))
     puppet = replace(puppet, poses=_poses(puppet, old, new, guest, ids))
     document = replace(document, puppet=puppet)
-    return Remade(_in_step(document, owned(puppet.guests[key]), ratio), tuple(told))
+    return Remade(scaled_values(document, owned(puppet.guests[key]), ratio), tuple(told))
 
 
 def _expected(inner: Puppet, guest: Guest, ids: Mapping[str, str]) -> dict[str, dict[str, Any]]:
@@ -238,25 +239,6 @@ def _poses(puppet: Puppet, old: Puppet, new: Puppet, guest: Guest, ids: Mapping[
     # In the old scale: all poses are brought into step together.
     more = copied_poses(replace(puppet, poses=kept), new.poses, ids, guest.scale)
     return (*kept, *more)
-
-
-def _in_step(document: Document, mine: frozenset[str], ratio: float) -> Document:
-    """Poses and takes of the host with a guest that is so many times as large as it was."""
-    if ratio == 1:
-        return document
-
-    def step(channels: Mapping[str, float]) -> dict[str, float]:
-        own = {name: value for name, value in channels.items() if owner_of(name) in mine}
-        return {**channels, **copied_settings(own, {}, ratio)}
-
-    takes = []
-    for take in document.takes:
-        own = {name: track for name, track in take.tracks.items() if owner_of(name) in mine}
-        scaled = copied_take(replace(take, tracks=own), {}, ratio)
-        takes.append(replace(take, tracks={**take.tracks, **scaled.tracks}))
-    poses = tuple(replace(pose, channels=step(pose.channels)) for pose in document.puppet.poses)
-    puppet = replace(document.puppet, poses=poses)
-    return replace(document, puppet=puppet, pose=step(document.pose), takes=tuple(takes))
 
 
 def set_spread(puppet: Puppet, key: str, *, spread: bool) -> Puppet:

@@ -20,7 +20,7 @@ _KINDS: dict[str, str] = {
     "eye": "eye", "eyes": "eye", "pupil": "pupil", "pupils": "pupil", "eyelid": "eye", "eyelids": "eye",
     "brow": "face", "brows": "face", "mouth": "face", "lips": "face", "jaw": "face", "nose": "face", "snout": "face",
     "muzzle": "face", "beak": "face", "ear": "face", "ears": "face", "horn": "face", "horns": "face", "antler": "face",
-    "hair": "face", "fringe": "face", "beard": "face", "cap": "face", "hat": "face", "hood": "face", "crown": "face",
+    "hair": "face", "plait": "face", "braid": "face", "pigtail": "face", "ponytail": "face", "fringe": "face", "beard": "face", "cap": "face", "hat": "face", "hood": "face", "crown": "face",
     "glasses": "face", "moustache": "face", "cheek": "face", "cheeks": "face",
     "eyeball": "eye", "eye ball": "eye", "eye lid": "eye", "hind leg": "thigh", "front leg": "thigh", "scarf": "collar", "collar": "collar", "tie": "collar", "necklace": "collar",
     "scarf tail": "loose end", "scarf end": "loose end", "tie end": "loose end", "ribbon": "loose end",

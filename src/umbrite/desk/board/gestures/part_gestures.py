@@ -7,11 +7,11 @@ from umbrite.desk.board.gestures.guide_gestures import snapped_way
 from umbrite.desk.board.part_frame import Frame, dragged, shown_shift
 from umbrite.desk.commands.building import cut_commands
 from umbrite.desk.commands.labels import count_text
+from umbrite.desk.commands.reuse.guest_commands import moved_parts, scaled_guests
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.arranging import transform_parts
 from umbrite.rig.edits.looks import trim
-from umbrite.rig.edits.parts import nudge_parts
 from umbrite.rig.edits.variants.sets import set_of
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
@@ -19,7 +19,7 @@ from umbrite.rig.model import Puppet
 
 def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
     """Move the drawings of parts at rest; Shift keeps to one axis."""
-    start = session.puppet
+    start, now = session.puppet, session.history.now
     faint = _at_rest_of(start, keys)
     name = f"Move {count_text(session, keys)}"
     event = yield Feedback()
@@ -27,7 +27,7 @@ def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
         way = straightened(press, event)
         # Whole pixels keep drawings as crisp as they came.
         way = snapped_way(start, keys, complex(round(way.real), round(way.imag)), event.zoom)
-        session.preview(puppet=nudge_parts(start, keys, way))
+        session.preview(puppet=moved_parts(now, keys, way))
         event = yield Feedback(readout=distance_text(way), faint=faint)
     finish(session, event, name)
 
@@ -45,14 +45,14 @@ def _at_rest_of(puppet: Puppet, keys: list[str]) -> tuple[str, ...]:
 def drag_frame(session: Session, frame: Frame, grasp: str, press: complex) -> Gesture:
     """Scale, skew or turn the selected parts as one thing by a handle of their frame."""
     off = shown_shift(session)  # fanned out, the frame is shown elsewhere
-    start, keys = session.puppet, session.selection.of("part")
+    start, now, keys = session.puppet, session.history.now, session.selection.of("part")
     faint = _at_rest_of(start, keys)
     verb = "Turn" if grasp == "spin" else "Scale"
     event = yield Feedback()
     while event.kind == "move":
         m, words = dragged(frame, grasp, press - off, event.at - off, shift=event.shift, ctrl=event.ctrl)
         verb = "Skew" if words.startswith("skew") else verb
-        session.preview(puppet=transform_parts(start, keys, m))
+        session.preview(puppet=scaled_guests(now, keys, m) or transform_parts(start, keys, m))
         event = yield Feedback(readout=words, faint=faint)
     finish(session, event, f"{verb} {count_text(session, keys)}")
 

@@ -10,7 +10,14 @@ from umbrite.art.building.body_plan import places_of
 from umbrite.art.building.plan_rig import carrying
 from umbrite.desk.board import handles
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.overlay import art_overlay, control_overlay, mesh_overlay, ruler_overlay, take_overlay
+from umbrite.desk.board.overlay import (
+    art_overlay,
+    control_overlay,
+    mesh_overlay,
+    ruler_overlay,
+    stage_overlay,
+    take_overlay,
+)
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.overlay.standing import Sign, Standing
 from umbrite.desk.board.seen import joints_seen, limbs_seen, rivets_seen
@@ -44,6 +51,7 @@ def paint(painter: Inked, sight: Sight) -> None:
     art_overlay.paint_marks(painter, sight.camera, sight.feedback.marks)
     if station.timed:
         take_overlay.paint(painter, sight)
+    stage_overlay.paint(painter, sight)
     if station is PIVOTS:
         _cords(painter, sight)
         _rivets(painter, sight)

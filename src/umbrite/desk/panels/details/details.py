@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QLabel, QScrollArea, QVBoxLayout, QWidget
 from umbrite.desk.commands.sets.variant_commands import sets_selected
 from umbrite.desk.panels.details.bendy_card import BendyCard
 from umbrite.desk.panels.details.control_section import ControlSection
+from umbrite.desk.panels.details.guest_card import GuestCard, GuestFiles
 from umbrite.desk.panels.details.joint_section import JointSection
 from umbrite.desk.panels.details.limb_section import LimbSection
 from umbrite.desk.panels.details.link_section import LinkSection
@@ -22,7 +23,7 @@ from umbrite.rig.ids import Kind
 class Details(QScrollArea):
     """The panel: one section at a time, chosen by what is selected."""
 
-    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+    def __init__(self, session: Session, guests: GuestFiles, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.session = session
         self.setWidgetResizable(True)
@@ -40,8 +41,10 @@ class Details(QScrollArea):
             "part": PartSection(session), "joint": JointSection(session),
             "limb": LimbSection(session), "control": ControlSection(session), "link": LinkSection(session),
         }  # fmt: skip
+        self.guest = GuestCard(session, guests)
         self.bendy = BendyCard(session)
         self.variants = VariantStrip(session)
+        column.addWidget(self.guest)
         column.addWidget(self.bendy)
         column.addWidget(self.variants)
         for section in self.sections.values():

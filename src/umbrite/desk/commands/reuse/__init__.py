@@ -1,0 +1,1 @@
+"""Branches, guests and stages: what is used again."""

@@ -1,0 +1,168 @@
+"""Files of what is used again: branches in the library, puppets taken in as guests, and whether a guest's own file is newer."""
+
+from pathlib import Path
+
+from umbrite.demo import ASSETS
+from umbrite.desk.commands.reuse import branch_commands, guest_commands
+from umbrite.desk.files.file_desk import FileDesk
+from umbrite.desk.files.progress import in_thread
+from umbrite.desk.session.session import attempt
+from umbrite.desk.theme.language import tr
+from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.native.library import ENDING, Entry, entries, free_path
+from umbrite.files.opening import is_native
+from umbrite.files.package import Package, load, part_of, save
+from umbrite.paint.render import close_png
+from umbrite.rig.document import Document
+from umbrite.rig.errors import RigError, UmbriteError
+from umbrite.rig.grafts.guests import get_guest, unpacked
+from umbrite.rig.work.stages import document_of, get_stage
+
+SHIPPED = ASSETS / "library"
+Stamp = tuple[int, int]
+
+
+class ReuseDesk:
+    """See the module. `folder` is the person's own library."""
+
+    def __init__(self, files: FileDesk, folder: Path) -> None:
+        self.files, self.session, self.dialogs, self.folder = files, files.session, files.dialogs, folder
+        self._read: dict[Path, tuple[Stamp, Document]] = {}  # guests' own files as they were looked at last
+
+    # The library
+
+    def entries(self) -> list[Entry]:
+        """The person's own branches, then those that ship."""
+        return entries(self.folder, SHIPPED)
+
+    def keep(self) -> Path:
+        """The selected branch into the library, with its picture. Raises UmbriteError."""
+        package = branch_commands.selected_branch(self.session)
+        path = free_path(self.folder, package.puppet.name)
+        save(path, package, close_png(package) if package.puppet.parts else None)
+        self.session.say(tr("{name} is in the library.", name=path.stem))
+        return path
+
+    def bring(self, path: Path, at: complex | None = None, onto: str | None = None) -> None:
+        """A branch of the library onto a joint: the one that is given, else the selected one. Raises UmbriteError."""
+        chosen = self.session.selection.of("joint")
+        if onto is None and at is None and len(chosen) == 1:
+            onto = chosen[0]
+        branch_commands.bring(self.session, self._loaded(path), onto, at)
+
+    # Guests
+
+    def ask_guest(self) -> None:
+        """Choose a puppet's file, and take it in as a guest."""
+        start = self.session.file.path
+        if (path := self.dialogs.path_to_open(None if start is None else start.parent)) is not None:
+            attempt(self.session, lambda: self.take_in(path))
+
+    def take_in(self, path: Path, at: complex | None = None) -> None:
+        """A puppet's file as a guest. Refuses what is no puppet's file, and what holds this one. Raises UmbriteError."""
+        if not is_native(path):
+            raise FileError(
+                tr("A guest is a puppet with its own rig; {path} is none. Save it as {ending} first.",
+                   path=shown_name(path), ending=ENDING)
+            )  # fmt: skip
+        package = self._loaded(path)
+        self._refuse_round(path, package.document)
+        source = guest_commands.source_from(path, self.session.file.path)
+        guest_commands.take_in(self.session, package, source, at)
+
+    def _refuse_round(self, path: Path, document: Document) -> None:
+        """Refuse a puppet that is this one, or that has this one as a guest, however far within."""
+        here = self.session.file.path
+        if here is None:
+            return
+        way = _way_to(path.resolve(), document, here.resolve())
+        if way is not None:
+            names = tr(" is a guest in ").join([self.session.puppet.name, *reversed(way)])
+            raise RigError(
+                tr("{names}: that would go round in a circle. Choose another puppet.", names=names)
+            )
+
+    def source_of(self, key: str) -> Path | None:
+        """The file of a guest's own puppet; None where it is not there."""
+        guest = get_guest(self.session.puppet, key)
+        here = self.session.file.path
+        path = Path(guest.source) if here is None else here.parent / guest.source
+        return path if path.is_file() else None
+
+    def newer(self, key: str) -> bool | None:
+        """Whether a guest's own file says something else than the copy inside; None where it is gone or can't be read."""
+        path = self.source_of(key)
+        if path is None:
+            return None
+        try:
+            return self._document(path) != unpacked(get_guest(self.session.puppet, key))
+        except UmbriteError:
+            return None
+
+    def _document(self, path: Path) -> Document:
+        """What a file holds, without stages; read again only where it was written since."""
+        found = path.stat()
+        stamp = found.st_mtime_ns, found.st_size
+        known = self._read.get(path)
+        if known is None or known[0] != stamp:
+            known = stamp, without_stages(load(path).document)
+            self._read[path] = known
+        return known[1]
+
+    def update_selected(self) -> None:
+        """Bring the selected guest up to date. Raises UmbriteError."""
+        self.update(guest_commands.chosen(self.session))
+
+    def open_selected(self) -> None:
+        """Open the selected guest's own file. Raises RigError where none is selected."""
+        self.open_guest(guest_commands.chosen(self.session))
+
+    def open_guest(self, key: str) -> None:
+        """Open a guest's own file; where that is gone, its copy as a new puppet."""
+        path = self.source_of(key)
+        copy = Package(unpacked(get_guest(self.session.puppet, key)), dict(self.session.file.art))
+        if not self.files.may_leave():
+            return
+        if path is not None:
+            self.files.open(path)
+        else:
+            self.session.open(copy, None, saved=False)
+
+    def new_from(self, stage: str) -> None:
+        """A new puppet from a stage of this one. Raises MissingError."""
+        document = document_of(get_stage(self.session.history.now, stage))
+        package = part_of(self.session.file.package(), document)
+        if self.files.may_leave():
+            self.session.open(package, None, saved=False)
+            self.session.say(tr("A new puppet from {stage}; the other file stays as it was.", stage=stage))
+
+    def update(self, key: str) -> None:
+        """A guest as its own file has it now. Raises UmbriteError."""
+        path, name = self.source_of(key), get_guest(self.session.puppet, key).name
+        if path is None:
+            raise FileError(tr("The file of {name} is not there any more; the copy inside stays.", name=name))
+        package = self._loaded(path)
+        self._refuse_round(path, package.document)
+        guest_commands.update(self.session, key, package)
+
+    def _loaded(self, path: Path) -> Package:
+        with self.dialogs.watch(tr("Opening {path}", path=shown_name(path))) as watch:
+            package = in_thread(lambda step: load(path, step), watch)
+        return Package(without_stages(package.document), package.art)
+
+
+def without_stages(document: Document) -> Document:
+    """A document for elsewhere: its stages stay in its own file."""
+    return Document(document.puppet, document.pose, document.takes)
+
+
+def _way_to(path: Path, document: Document, wanted: Path) -> list[str] | None:
+    """The names of guests within one another from a document down to the file that is looked for; None where it is nowhere."""
+    if path == wanted:
+        return []
+    for guest in document.puppet.guests.values():
+        inner = (path.parent / guest.source).resolve()
+        way = _way_to(inner, unpacked(guest), wanted)
+        if way is not None:
+            return [document.puppet.name, *way]
+    return None
