@@ -140,6 +140,7 @@ def window(qtbot: QtBot, tmp_path: Path, answers: Answers) -> Iterator[Window]:
     qtbot.waitExposed(made)
     yield made
     answers.unsaved = "drop"
+    QApplication.clipboard().clear()  # this platform has none of its own, and would not let it go at the end
     made.close()
     made.deleteLater()
     del made

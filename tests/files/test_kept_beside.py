@@ -14,7 +14,7 @@ from demo_puppet import ASSETS
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package, load, save
 from umbrite.files.png import fingerprint
-from umbrite.paint.render import STAGE_PICTURE, preview_png
+from umbrite.paint.render import stage_png
 from umbrite.rig.change import put
 from umbrite.rig.document import Document, WorkStage
 from umbrite.rig.edits.parts import remove_part
@@ -35,7 +35,7 @@ def with_guest() -> Package:
 
 def with_stages() -> Package:
     """Wick with two stages of the work, one with a part that is not there any more."""
-    picture = preview_png(WICK, 128)
+    picture = stage_png(WICK)
     key = fingerprint(picture)
     first = WorkStage("First", "2026-11-26T10:00:00Z", key, replace(WICK.document, stages=()))
     second = replace(first, name="Second")
@@ -69,7 +69,7 @@ def test_a_copy_of_a_guest_is_there_once_however_many_there_are(tmp_path: Path) 
 def test_a_stage_makes_a_file_less_than_two_percent_larger(name: str, tmp_path: Path) -> None:
     package = load(ASSETS / f"{name}.umbrite")
     plain = saved(package, tmp_path / "plain.umbrite").stat().st_size
-    picture = preview_png(package, STAGE_PICTURE)
+    picture = stage_png(package)
     stage = WorkStage("Before", "2026-11-26T10:00:00Z", fingerprint(picture), package.document)
     kept = Package(replace(package.document, stages=(stage,)), {**package.art, stage.picture: picture})
     grown = saved(kept, tmp_path / "kept.umbrite").stat().st_size

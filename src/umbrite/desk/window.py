@@ -24,7 +24,7 @@ from umbrite.desk.actions.action_table import ACTIONS
 from umbrite.desk.actions.contexts import FEWEST, MOST, fitting_actions
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.board_frame import BoardFrame
-from umbrite.desk.board.drops import paths_in
+from umbrite.desk.board.drops import Drop, paths_in
 from umbrite.desk.commands import edit_commands, family_commands, found_limit_commands, workout_commands
 from umbrite.desk.commands.takes.recipes import RECIPES
 from umbrite.desk.dialogs.adjuster import Adjuster
@@ -162,9 +162,10 @@ class Window(QMainWindow):
         }
         for dock in self.docks.values():
             self.panels_menu.addAction(dock.toggleViewAction())
+        self.splitDockWidget(self.docks["Family"], self.docks["Library"], Qt.Orientation.Vertical)
+        self.tabifyDockWidget(self.docks["Library"], self.docks["Stages"])
         self.tabifyDockWidget(self.docks["Family"], self.docks["Diagram"])
-        for name in ("Controls", "Library", "Stages"):
-            self.tabifyDockWidget(self.docks["Diagram"], self.docks[name])
+        self.tabifyDockWidget(self.docks["Diagram"], self.docks["Controls"])
         self.tabifyDockWidget(self.docks["Details"], self.docks["Poses"])
         self.docks["Family"].raise_()
         self.resizeDocks(
@@ -218,10 +219,7 @@ class Window(QMainWindow):
         tape = session.stage.tape
         tape.changed.connect(lambda: None if tape.playing else self._refresh_actions())
         tape.play_wanted.connect(lambda: self.play() if session.stage.station.timed else None)
-        self.board.dropped.connect(self.files.dropped)
-        self.board.brought.connect(
-            lambda path, joint, at: self.run(lambda: self.reuse.bring(Path(path), at, joint or None))
-        )
+        self.board.dropped.connect(self._take_drop)
         self.stages.new_wanted.connect(lambda name: self.run(lambda: self.reuse.new_from(name)))
         self.family.tree.dropped.connect(self.files.dropped)
         self.board.menu_opened.connect(self.add_fitting)
@@ -363,6 +361,7 @@ class Window(QMainWindow):
         """Bring a panel that stands there only when it is wanted, or put it away again."""
         shown = not self.docks[name].widget().visibleRegion().isEmpty()
         self.docks[name].hide() if shown else self.arrangements.show(name)
+        self.resizeDocks([self.docks["Family"], self.docks[name]], [250, 440], Qt.Orientation.Vertical)
 
     def find_limits(self) -> None:
         found_limit_commands.find(self.session, self.dialogs.watch)
@@ -455,6 +454,12 @@ class Window(QMainWindow):
         )
 
     # Files let go beside the board and the family, keys, and the end
+
+    def _take_drop(self, drop: Drop) -> None:
+        if drop.branch:
+            self.run(lambda: self.reuse.bring(Path(drop.branch), drop.at, drop.joint))
+        else:
+            self.files.dropped(drop.paths, drop.part)
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if paths_in(event):

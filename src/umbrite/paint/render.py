@@ -1,10 +1,12 @@
 """Pictures of a puppet: a pose as an image, on the puppet's own canvas, by the board's own painter."""
 
+import io
 import math
 from pathlib import Path
 
 import cv2
 import numpy as np
+from PIL import Image
 from PySide6.QtCore import QBuffer, QIODevice, Qt
 from PySide6.QtGui import QImage, QImageWriter, QPainter, QTransform
 
@@ -17,7 +19,7 @@ from umbrite.paint.levels import LARGE, Pictures
 from umbrite.paint.painter import Raster
 
 LARGEST_SIDE = 4096  # pixels of a picture for the clipboard
-STAGE_PICTURE = 96  # pixels of the longer side of a stage's picture
+STAGE_PICTURE, COLOURS = 132, 64  # pixels of the longer side of a stage's picture, and its colours
 QUICKLY = (cv2.IMWRITE_PNG_COMPRESSION, 1, cv2.IMWRITE_PNG_STRATEGY, cv2.IMWRITE_PNG_STRATEGY_RLE)
 
 
@@ -87,6 +89,18 @@ def close_picture(package: Package, longest: int | None = None, pictures: Pictur
 def close_png(package: Package, longest: int = 192, pictures: Pictures | None = None) -> bytes:
     """A small PNG of the parts alone, for a library."""
     return png_of(close_picture(package, longest, pictures))
+
+
+def stage_png(package: Package, pictures: Pictures | None = None) -> bytes:
+    """A very small PNG of the parts alone, in few colours, so that a stage of the work costs little."""
+    image = close_picture(package, STAGE_PICTURE, pictures).convertToFormat(QImage.Format.Format_RGBA8888)
+    size, row = (image.width(), image.height()), image.bytesPerLine()
+    few = Image.frombuffer("RGBA", size, bytes(image.constBits()), "raw", "RGBA", row, 1).quantize(
+        COLOURS, Image.Quantize.FASTOCTREE
+    )
+    out = io.BytesIO()
+    few.save(out, "PNG", optimize=True)
+    return out.getvalue()
 
 
 def png_of(image: QImage) -> bytes:

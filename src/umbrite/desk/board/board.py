@@ -22,7 +22,7 @@ from PySide6.QtWidgets import QMenu, QWidget
 from umbrite.desk.board.art_layer import ArtLayer, Playing, View, fading_of
 from umbrite.desk.board.camera import Camera, fitting
 from umbrite.desk.board.control_places import with_controls
-from umbrite.desk.board.drops import branch_in, paths_in
+from umbrite.desk.board.drops import Drop, branch_in, paths_in
 from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Gesture, Pointer
 from umbrite.desk.board.handles import Handle, handle_at
 from umbrite.desk.board.on_handles import chooser_at, set_under, wheel
@@ -52,15 +52,12 @@ BESIDE = 316  # for the figure of a body plan
 
 
 class Board(QWidget):
-    """See the module. `hovered` tells that the hint may have changed; `dropped` carries files let go on it, and the part under them."""
+    """See the module. `hovered` tells that the hint may have changed; `dropped` carries what was let go on it, as a Drop."""
 
     hovered = Signal()
     pressed = Signal()
     zoomed = Signal(float)
-    dropped = Signal(list, str)
-    brought = Signal(
-        str, str, complex
-    )  # a branch of the library, the joint on which it was let go, and where
+    dropped = Signal(object)
     menu_opened = Signal(QMenu)  # a menu that others may add to, before it is shown
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
@@ -474,8 +471,8 @@ class Board(QWidget):
         if branch := branch_in(event):
             event.acceptProposedAction()
             joint = joint_at(self.session, self.camera, place)
-            self.brought.emit(branch, joint or "", place)
+            self.dropped.emit(Drop([], branch=branch, joint=joint, at=place))
         elif paths := paths_in(event):
             event.acceptProposedAction()
             under = parts_at(self.session, place, 0.0)
-            self.dropped.emit(paths, under[0] if under else "")
+            self.dropped.emit(Drop(paths, under[0] if under else ""))

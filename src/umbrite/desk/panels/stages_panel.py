@@ -1,5 +1,6 @@
 """Stages of work: as pictures with names, what differs between one and now, and the ways back to it."""
 
+import contextlib
 from datetime import datetime
 
 from PySide6.QtCore import QSize, Qt, Signal
@@ -157,7 +158,8 @@ class StagesPanel(QWidget):
 
     def hideEvent(self, event: QHideEvent) -> None:
         """What is not seen any more is not looked at."""
-        self.list.clearSelection()
+        with contextlib.suppress(RuntimeError):  # the window is being taken down
+            self.list.clearSelection()
         super().hideEvent(event)
 
     def _light(self) -> None:

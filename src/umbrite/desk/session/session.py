@@ -153,24 +153,28 @@ class Session(QObject):
     # Change
 
     def edit(
-        self, name: str, puppet: Puppet | None = None, pose: Pose | None = None, takes: Takes | None = None
+        self,
+        name: str,
+        puppet: Puppet | None = None,
+        pose: Pose | None = None,
+        takes: Takes | None = None,
+        *,
+        whole: Document | None = None,
     ) -> None:
         """One step of undo. Channels of things that are gone are dropped from pose and takes.
 
         Where a take is looked at, a pose is keyed at the lamp, or stands there hollow until it is kept. Raises RigError for what is
-        changed in a guest's own file alone.
+        changed in a guest's own file alone. `whole` is a document that was made as such, with stages and guests, and takes the place of all.
         """
+        if whole is not None:
+            self._settle(name, whole)
+            return
         if self.stage.station.timed and pose is not None:
             takes = self.stage.tape.keyed(self._with(puppet, None, takes), pose) or takes
             pose = None
-        self._settle(name, self._with(puppet, pose, takes))
-
-    def edit_document(self, name: str, document: Document, *, bringing_back: bool = False) -> None:
-        """One step of undo that leads to another document: with stages, or with all that is brought in at once.
-
-        Raises RigError as `edit`, unless it is an earlier state that comes back whole.
-        """
-        self._settle(name, document, free=bringing_back)
+        document = self._with(puppet, pose, takes)
+        refuse_inside(self.history.now.puppet, document.puppet)
+        self._settle(name, document)
 
     def preview(
         self,
@@ -216,9 +220,7 @@ class Session(QObject):
             return document
         return replace(document, pose=self.stage.tape.pose_of(document))
 
-    def _settle(self, name: str, document: Document, *, free: bool = False) -> None:
-        if not free:
-            refuse_inside(self.history.now.puppet, document.puppet)
+    def _settle(self, name: str, document: Document) -> None:
         kept = settled(document, self.history.now)
         if kept is not self.history.now:
             self.history.push(name, kept)

@@ -41,22 +41,43 @@ def differences(before: Document, after: Document) -> list[Difference]:
     """
     one, other = before.puppet, after.puppet
     found: list[Difference] = []
+    within = _within_guests(one, other)
     for kind in KINDS:
         was, now = things(one, kind), things(other, kind)
         if was is now:
             continue
-        came = [key for key in now if key not in was]
-        gone = [key for key in was if key not in now]
+        came = [key for key in now if key not in was and key not in within]
+        gone = [key for key in was if key not in now and key not in within]
         if came:
             found.append(Difference(f"New: {_named(now, came, KINDS[kind])}.", tuple(came)))
         if gone:
             found.append(Difference(f"Gone: {_named(was, gone, KINDS[kind])}."))
-        changed = [key for key in now if key in was and now[key] is not was[key] and now[key] != was[key]]
-        found += [Difference(_changed(was[key], now[key]), (key,)) for key in changed]
+        changed = [
+            key
+            for key in now
+            if key in was and key not in within and now[key] is not was[key] and now[key] != was[key]
+        ]
+        found += [Difference(_changed(was[key], now[key]), _lit(other, key)) for key in changed]
     found += _whole(one, other)
     found += _poses(before, after)
     found += _takes(before, after)
     return found
+
+
+def _within_guests(one: Puppet, other: Puppet) -> set[str]:
+    """What is told by telling of a guest: all that guests are which came, went or are different."""
+    changed = [key for key in {*one.guests, *other.guests} if one.guests.get(key) != other.guests.get(key)]
+    both = [
+        guest for puppet in (one, other) for key in changed if (guest := puppet.guests.get(key)) is not None
+    ]
+    return {key for guest in both for key in (guest.root, *guest.ids.values())}
+
+
+def _lit(puppet: Puppet, key: str) -> tuple[str, ...]:
+    """What stands for a thing on the board: of a guest its parts."""
+    if key not in puppet.guests:
+        return (key,)
+    return tuple(own for own in puppet.guests[key].ids.values() if own in puppet.parts)
 
 
 def _named(items: Mapping[str, Any], keys: list[str], kind: str) -> str:

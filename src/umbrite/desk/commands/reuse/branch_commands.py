@@ -127,7 +127,7 @@ def _paste_clip(session: Session, clip: Clip) -> None:
     if fault := next(iter(invariants(document.puppet)), None):
         raise RigError(tr("What is on the clipboard can't be used here: {fault}.", fault=fault))
     name = tr("Paste the take {name}", name=clip.take.name) if clip.take is not None else tr("Paste by names")
-    session.edit_document(name, document)
+    session.edit(name, whole=document)
     if clip.take is not None:
         session.stage.tape.choose(document.takes[-1].name)
     session.selection.pick(made)
@@ -153,7 +153,7 @@ def bring(session: Session, package: Package, onto: str | None = None, at: compl
     if not puppet.joints:  # an empty puppet takes the canvas of what comes first
         canvas = replace(document.puppet, width=other.puppet.width, height=other.puppet.height)
         document = replace(document, puppet=canvas)
-    session.edit_document(tr("Bring {name}", name=other.puppet.name), document)
+    session.edit(tr("Bring {name}", name=other.puppet.name), whole=document)
     if session.stage.station is PARTS:
         session.selection.pick(made.ids[key] for key in other.puppet.parts)
     else:
@@ -187,6 +187,6 @@ def resize(factor: float) -> Callable[[Session], None]:
         for key in keys:
             document = resize_branch(document, [key], factor, document.puppet.joints[key].pivot.z)
         word = tr("larger") if factor > 1 else tr("smaller")
-        session.edit_document(tr("Make {name} {word}", name=label_of(session, keys), word=word), document)
+        session.edit(tr("Make {name} {word}", name=label_of(session, keys), word=word), whole=document)
 
     return work

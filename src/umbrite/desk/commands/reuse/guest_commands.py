@@ -62,7 +62,7 @@ def take_in(
     # A click on any of it picks it as a whole.
     document = replace(document, puppet=change(document.puppet, guest.root, catches=True))
     session.file.add_art({sha256: package.art[sha256] for sha256 in drawings_of(other)})
-    session.edit_document(tr("Take {name} in as a guest", name=guest.name), document)
+    session.edit(tr("Take {name} in as a guest", name=guest.name), whole=document)
     pick(session, key)
     session.say(
         tr("{name} is a guest: {count} parts, moved as one. Its own file stays what it is.",
@@ -112,7 +112,7 @@ def place(session: Session, key: str, at: complex | None = None, scale: float | 
     if scale is not None:
         foot = session.puppet.joints[guest.root].pivot.z
         at = foot + (guest.at.z - foot) * (scale / guest.scale)
-    session.edit_document(tr("Place {name}", name=guest.name), place_guest(now, key, at, scale))
+    session.edit(tr("Place {name}", name=guest.name), whole=place_guest(now, key, at, scale))
 
 
 def spread(session: Session, key: str, *, on: bool) -> None:
@@ -126,7 +126,7 @@ def hide(session: Session, key: str, *, on: bool) -> None:
     step = (
         tr("Hide the controls of {name}", name=name) if on else tr("Show the controls of {name}", name=name)
     )
-    session.edit_document(step, set_hidden(session.history.now, key, hidden=on))
+    session.edit(step, whole=set_hidden(session.history.now, key, hidden=on))
 
 
 def update(session: Session, key: str, package: Package) -> None:
@@ -134,7 +134,7 @@ def update(session: Session, key: str, package: Package) -> None:
     name = get_guest(session.puppet, key).name
     made = update_guest(session.history.now, key, package.document)
     session.file.add_art({sha256: package.art[sha256] for sha256 in drawings_of(package.document)})
-    session.edit_document(tr("Update {name}", name=name), made.document)
+    session.edit(tr("Update {name}", name=name), whole=made.document)
     session.say(tr("{name} is as its file has it. {told}", name=name, told=" ".join(made.told)))
 
 

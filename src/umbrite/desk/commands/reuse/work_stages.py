@@ -7,7 +7,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.files.package import part_of
 from umbrite.files.png import fingerprint
-from umbrite.paint.render import STAGE_PICTURE, preview_png
+from umbrite.paint.render import stage_png
 from umbrite.rig.document import WorkStage
 from umbrite.rig.grafts.branch_alone import branch_alone
 from umbrite.rig.work import stages
@@ -17,7 +17,7 @@ from umbrite.rig.work.differences import Difference, differences
 def keep(session: Session) -> str:
     """Keep the work as it is now as one more stage, with its picture; its name."""
     package = session.file.package()
-    data = preview_png(package, STAGE_PICTURE, session.file.pictures) if package.puppet.parts else b""
+    data = stage_png(package, session.file.pictures) if package.puppet.parts else b""
     picture = fingerprint(data) if data else ""
     if data:
         session.file.add_art({picture: data})
@@ -26,17 +26,17 @@ def keep(session: Session) -> str:
     kept = datetime.now(UTC).isoformat(timespec="seconds")
     document = stages.keep_stage(now, name, kept, picture)
     made = document.stages[-1].name
-    session.edit_document(tr("Keep {name}", name=made), document)
+    session.edit(tr("Keep {name}", name=made), whole=document)
     session.say(tr("{name} is kept in the file. Double-click its name to change it.", name=made))
     return made
 
 
 def rename(session: Session, name: str, to: str) -> None:
-    session.edit_document(tr("Name {strip}", strip=to), stages.rename_stage(session.history.now, name, to))
+    session.edit(tr("Name {strip}", strip=to), whole=stages.rename_stage(session.history.now, name, to))
 
 
 def remove(session: Session, name: str) -> None:
-    session.edit_document(tr("Remove {name}", name=name), stages.remove_stage(session.history.now, name))
+    session.edit(tr("Remove {name}", name=name), whole=stages.remove_stage(session.history.now, name))
 
 
 def look_at(session: Session, stage: WorkStage | None) -> list[Difference]:
@@ -49,7 +49,7 @@ def look_at(session: Session, stage: WorkStage | None) -> list[Difference]:
 def go_back(session: Session, name: str) -> None:
     """Everything as it was at a stage; one step, which can be undone. The stages stay."""
     document = stages.back_to(session.history.now, name)
-    session.edit_document(tr("Back to {name}", name=name), document, bringing_back=True)
+    session.edit(tr("Back to {name}", name=name), whole=document)
     session.say(tr("Everything is as it was at {name}. Undo leads back to now.", name=name))
 
 

@@ -17,6 +17,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.theme.language import tr
 from umbrite.rig.document import Document
+from umbrite.rig.grafts.guests import owned
 from umbrite.rig.ids import Kind
 
 
@@ -79,10 +80,16 @@ class Details(QScrollArea):
             return "joint", session.selection.of("joint")
         return wanted, found
 
+    def _of_guest(self, keys: list[str]) -> bool:
+        """Whether all of it is changed in a guest's own file; what a guest hangs from is not."""
+        guests = self.session.puppet.guests.values()
+        return bool(keys) and any(owned(guest).issuperset(keys) for guest in guests)
+
     def refresh(self) -> None:
         kind, keys = self.shown()
         self.nothing.setVisible(not keys and not sets_selected(self.session))
+        inside = kind in {"part", "joint", "limb", "link"} and self._of_guest(keys)
         for of, section in self.sections.items():
-            section.setVisible(bool(keys) and of == kind)
+            section.setVisible(bool(keys) and of == kind and not inside)
         if keys:
             self.sections[kind].show_for(keys)

@@ -3,7 +3,7 @@
 from pathlib import Path
 from typing import Protocol
 
-from PySide6.QtCore import QSignalBlocker
+from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtWidgets import (
     QCheckBox,
     QComboBox,
@@ -71,12 +71,14 @@ class GuestCard(QWidget):
         column.addWidget(self.spread)
         column.addWidget(self.hidden)
         takes = QHBoxLayout()
-        self.takes, self.lay = QComboBox(), QPushButton(tr("Lay in at the lamp"))
+        self.takes, self.lay = QComboBox(), QPushButton(tr("Lay in"))
         self.takes.setAccessibleName(tr("Its own takes"))
+        self.takes.setMinimumContentsLength(6)
+        self.lay.setToolTip(tr("Its own take into the take that is looked at, from the lamp on"))
         takes.addWidget(self.takes, 1)
         takes.addWidget(self.lay)
         column.addLayout(takes)
-        self.update_button, self.open_button = QPushButton(tr("Update")), QPushButton(tr("Open its own file"))
+        self.update_button, self.open_button = QPushButton(tr("Update")), QPushButton(tr("Open its file"))
         self.own_button, self.remove_button = QPushButton(tr("Make it ours")), QPushButton(tr("Remove it"))
         self.own_button.setToolTip(tr("It is no guest then, and all of it can be changed here"))
         buttons = QGridLayout()
@@ -117,7 +119,8 @@ class GuestCard(QWidget):
         field.setDecimals(1)
         field.setSuffix(suffix)
         field.setKeyboardTracking(False)
-        field.setButtonSymbols(QDoubleSpinBox.ButtonSymbols.NoButtons)
+        field.setMinimumWidth(64)
+        field.setAlignment(Qt.AlignmentFlag.AlignRight)
         return field
 
     def _do(self, work: object) -> None:

@@ -1,0 +1,444 @@
+"""What is used again, in the window: branches by clipboard and library, guests, and stages of the work."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from msgspec.structs import replace
+from PySide6.QtCore import QMimeData, QPointF, Qt
+from PySide6.QtGui import QDropEvent, QGuiApplication
+from PySide6.QtWidgets import QApplication
+
+from demo_puppet import ASSETS
+from desk.conftest import Answers, Hand
+from umbrite.desk.board.drops import BRANCH
+from umbrite.desk.commands.reuse import branch_commands, guest_commands
+from umbrite.desk.session.session import Session, attempt
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, REHEARSE, TAKES
+from umbrite.desk.window import Window
+from umbrite.files.package import MIMETYPE, load, save
+from umbrite.rig.edits.parts import nudge_parts
+from umbrite.rig.grafts.guests import guest_of
+from umbrite.rig.invariants import invariants
+from umbrite.rig.model import Puppet
+
+Act = Callable[[str], None]
+
+
+def joint(puppet: Puppet, name: str) -> str:
+    return next(key for key, one in puppet.joints.items() if one.name == name)
+
+
+def part(puppet: Puppet, name: str) -> str:
+    return next(key for key, one in puppet.parts.items() if one.name == name)
+
+
+def other_window(name: str, parent: Window) -> Session:
+    """Another window's session, with a demo open."""
+    session = Session(parent)
+    session.open(load(ASSETS / f"{name}.umbrite"), None)
+    session.stage.go_to(LIMBS)
+    return session
+
+
+def said(window: Window) -> list[str]:
+    words: list[str] = []
+    window.session.said.connect(words.append)
+    return words
+
+
+# The clipboard
+
+
+def test_a_branch_goes_from_one_window_to_another_of_another_size_and_undo_is_as_before(
+    wick_window: Window, act: Act
+) -> None:
+    wick_window.session.stage.go_to(LIMBS)
+    wick_window.session.selection.pick([joint(wick_window.session.puppet, "Near upper arm")])
+    act("clip-copy")
+    mime = QGuiApplication.clipboard().mimeData()
+    assert mime.hasFormat(MIMETYPE)
+    assert mime.hasImage()
+    there = other_window("inkpot", wick_window)
+    before = there.history.now
+    there.selection.pick([joint(before.puppet, "Head")])
+    branch_commands.paste(there)
+    puppet = there.puppet
+    assert invariants(puppet) == []
+    arm = joint(puppet, "Near upper arm")
+    assert puppet.joints[arm].parent == joint(puppet, "Head")
+    assert any(limb.name == "Near arm" for limb in puppet.limbs.values())
+    ratio = puppet.height / wick_window.session.puppet.height
+    upper, lower = (puppet.joints[joint(puppet, name)].pivot.z for name in ("Near upper arm", "Near forearm"))
+    was = wick_window.session.puppet.joints
+    one, other = (
+        was[joint(wick_window.session.puppet, name)].pivot.z for name in ("Near upper arm", "Near forearm")
+    )
+    assert abs(lower - upper) == pytest.approx(abs(other - one) * ratio, abs=1e-3)
+    assert {puppet.parts[key].drawing.sha256 for key in puppet.order} <= there.file.art.keys()
+    there.step(-1)
+    assert there.history.now == before
+    there.file.pictures.stop()
+
+
+def test_a_branch_pasted_into_an_empty_window_brings_its_canvas(wick_window: Window, act: Act) -> None:
+    wick_window.session.stage.go_to(PARTS)
+    wick_window.session.selection.pick([part(wick_window.session.puppet, "Head")])
+    act("clip-copy")
+    size = wick_window.session.puppet.width, wick_window.session.puppet.height
+    wick_window.session.history.mark_saved()
+    act("new")
+    act("clip-paste")
+    puppet = wick_window.session.puppet
+    assert (puppet.width, puppet.height) == size
+    assert {"Head", "Cap", "Eyes"} <= {each.name for each in puppet.parts.values()}
+    assert wick_window.session.selection.of("part")
+
+
+def test_controls_and_links_go_by_names_and_a_take_too(wick_window: Window, act: Act) -> None:
+    session = wick_window.session
+    session.stage.go_to(CONTROLS)
+    grips = [key for key, one in session.puppet.controls.items() if one.name in {"Near hand", "Far hand"}]
+    session.selection.pick(grips)
+    act("clip-copy")
+    session.edit("Without", puppet=replace(session.puppet, controls={}))
+    act("clip-paste")
+    assert sorted(one.name for one in session.puppet.controls.values()) == ["Far hand", "Near hand"]
+    session.stage.go_to(TAKES)
+    session.stage.tape.choose("Idle")
+    act("clip-take")
+    session.stage.go_to(PARTS)
+    act("clip-paste")
+    assert session.history.now.takes[-1].name == "Idle 2"
+    assert session.history.now.takes[-1].tracks == session.history.now.takes[0].tracks
+
+
+@pytest.mark.parametrize(
+    "text",
+    [
+        "",
+        "{}",
+        '{"format": "umbrite-by-names", "height": -3}',
+        '{"format": "umbrite-by-names", "height": 10, "controls": [[]]}',
+        "x" * 1000,
+    ],
+)
+def test_what_is_no_clip_is_refused_with_a_sentence_and_changes_nothing(
+    wick_window: Window, act: Act, text: str
+) -> None:
+    session, words = wick_window.session, said(wick_window)
+    session.stage.go_to(PARTS)
+    before = session.history.now
+    QGuiApplication.clipboard().setText(text)
+    act("clip-paste")
+    assert session.history.now is before
+    assert words
+    mime = QMimeData()
+    mime.setData(MIMETYPE, b"PK no package")
+    QGuiApplication.clipboard().setMimeData(mime)
+    act("clip-paste")
+    assert session.history.now is before
+    assert "can't be opened" in words[-1] or "no " in words[-1]
+
+
+def test_a_pasted_branch_is_made_larger_and_smaller_by_keys(wick_window: Window, act: Act) -> None:
+    session = wick_window.session
+    session.stage.go_to(PARTS)
+    key = joint(session.puppet, "Near upper arm")
+    session.selection.pick([key])
+    before = (
+        session.puppet.joints[joint(session.puppet, "Near forearm")].pivot.z
+        - session.puppet.joints[key].pivot.z
+    )
+    act("branch-larger")
+    after = (
+        session.puppet.joints[joint(session.puppet, "Near forearm")].pivot.z
+        - session.puppet.joints[key].pivot.z
+    )
+    assert abs(after) == pytest.approx(1.1 * abs(before), abs=1e-6)
+    act("branch-smaller")
+    assert invariants(session.puppet) == []
+
+
+# The library
+
+
+def drop(window: Window, path: Path, at: complex) -> None:
+    """Let a branch of the library go over the board."""
+    data = QMimeData()
+    data.setData(BRANCH, str(path).encode())
+    place = QPointF(window.board.camera.point(at))
+    event = QDropEvent(
+        place, Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
+    )
+    window.board.dropEvent(event)
+
+
+def test_a_branch_kept_in_the_library_is_dragged_onto_a_joint_of_another_puppet(
+    wick_window: Window, act: Act
+) -> None:
+    session = wick_window.session
+    session.stage.go_to(LIMBS)
+    session.selection.pick([joint(session.puppet, "Near upper arm")])
+    act("library")
+    wick_window.library.keep_button.click()
+    assert wick_window.reuse.entries()[0].name == "Near upper arm"
+    assert wick_window.library.list.item(0).text() == "Near upper arm"
+    path = wick_window.reuse.entries()[0].path
+    assert load(path).puppet.limbs
+    wick_window.files.open(ASSETS / "bramble.umbrite")
+    session.stage.go_to(LIMBS)
+    before = session.history.now
+    neck = joint(session.puppet, "Body")
+    at = session.puppet.joints[neck].pivot.z
+    under = next(key for key, one in session.puppet.joints.items() if one.pivot.z == at)
+    drop(wick_window, path, at)
+    arm = joint(session.puppet, "Near upper arm")
+    assert session.puppet.joints[arm].pivot.z == pytest.approx(at, abs=1e-3)
+    assert session.puppet.joints[arm].parent is not None
+    assert invariants(session.puppet) == []
+    session.step(-1)
+    assert session.history.now == before
+    assert under
+
+
+def test_shipped_branches_have_pictures_and_own_ones_are_named_and_thrown_away(
+    wick_window: Window, act: Act
+) -> None:
+    session, panel = wick_window.session, wick_window.library
+    act("library")
+    assert panel.list.count() >= 5
+    session.stage.go_to(PARTS)
+    session.selection.pick([part(session.puppet, "Head")])
+    act("keep-branch")
+    panel.refresh()
+    panel.list.item(0).setSelected(True)
+    panel.edit_name()
+    panel.name_line.setText("Wick's head")
+    panel.name_line.returnPressed.emit()
+    assert panel.list.item(0).text() == "Wick's head"
+    panel.list.item(0).setSelected(True)
+    assert panel.chosen() is not None
+    panel.list.clearSelection()
+    panel.list.item(panel.list.count() - 1).setSelected(True)
+    count = len(session.puppet.parts)
+    panel.bring_button.click()
+    assert len(session.puppet.parts) > count
+
+
+# Guests
+
+
+@pytest.fixture
+def scene(window: Window, tmp_path: Path) -> Window:
+    """Wick in a file of his own, beside the tea cart's."""
+    for name in ("wick", "tea-cart"):
+        save(tmp_path / f"{name}.umbrite", load(ASSETS / f"{name}.umbrite"))
+    window.files.open(tmp_path / "wick.umbrite")
+    window.session.stage.go_to(PARTS)
+    return window
+
+
+def with_guest(window: Window, answers: Answers, act: Act, tmp_path: Path) -> str:
+    answers.open_path = tmp_path / "tea-cart.umbrite"
+    act("guest")
+    (key,) = window.session.puppet.guests
+    return key
+
+
+def test_a_guest_is_taken_in_dragged_as_one_and_nothing_of_it_is_changed_here(
+    scene: Window, answers: Answers, act: Act, hand: Hand, tmp_path: Path
+) -> None:
+    session, words = scene.session, said(scene)
+    key = with_guest(scene, answers, act, tmp_path)
+    guest = session.puppet.guests[key]
+    assert guest.source == "tea-cart.umbrite"
+    box = part(session.puppet, "Box")
+    start = session.puppet.parts[box].placement
+    session.selection.pick([])
+    middle = complex(start.x + 30, start.y + 150)
+    hand.drag(middle, middle + 60 - 20j)
+    moved = session.puppet.guests[key]
+    shift = moved.at.z - guest.at.z
+    assert abs(shift - (60 - 20j)) < 6
+    assert all(
+        session.puppet.joints[own].pivot.z - session.history._steps[-2].state.puppet.joints[own].pivot.z
+        == shift
+        for own in guest.ids.values()
+        if own in session.puppet.joints
+    )
+    before = session.history.now
+    attempt(session, lambda: session.edit("Nudge", puppet=nudge_parts(session.puppet, [box], 5 + 0j)))
+    assert session.history.now is before
+    assert "guest Tea cart" in words[-1]
+    act("delete")
+    assert not session.puppet.guests
+    assert all(each.name != "Box" for each in session.puppet.parts.values())
+
+
+def test_a_guest_whose_own_file_is_newer_says_so_and_is_updated_on_wish(
+    scene: Window, answers: Answers, act: Act, tmp_path: Path
+) -> None:
+    session = scene.session
+    key = with_guest(scene, answers, act, tmp_path)
+    assert scene.reuse.newer(key) is False
+    package = load(tmp_path / "tea-cart.umbrite")
+    lid = part(package.puppet, "Kettle lid")
+    save(tmp_path / "tea-cart.umbrite", package.having(nudge_parts(package.puppet, [lid], 0 - 40j)))
+    assert scene.reuse.newer(key) is True
+    scene.details.guest.refresh()
+    assert "changed since" in scene.details.guest.state.text()
+    here = session.puppet.guests[key].ids[lid]
+    was = session.puppet.parts[here].placement.y
+    scene.details.guest.update_button.click()
+    assert session.puppet.parts[here].placement.y == was - 40
+    (tmp_path / "tea-cart.umbrite").unlink()
+    scene.details.guest.refresh()
+    assert "copy inside is whole" in scene.details.guest.state.text()
+    assert scene.files.save()
+    assert load(tmp_path / "wick.umbrite").document == session.history.now
+    act("guest-file")
+    assert session.puppet.name == "Tea cart"
+
+
+def test_a_puppet_that_holds_this_one_is_refused_and_so_is_this_one(
+    scene: Window, answers: Answers, act: Act, tmp_path: Path
+) -> None:
+    session, words = scene.session, said(scene)
+    with_guest(scene, answers, act, tmp_path)
+    assert scene.files.save()
+    scene.files.open(tmp_path / "tea-cart.umbrite")
+    answers.open_path = tmp_path / "wick.umbrite"
+    act("guest")
+    assert not session.puppet.guests
+    assert "Tea cart is a guest in Wick" in words[-1]
+    answers.open_path = tmp_path / "tea-cart.umbrite"
+    act("guest")
+    assert "circle" in words[-1]
+
+
+def test_the_card_places_spreads_hides_lays_a_take_in_and_makes_it_ours(
+    scene: Window, answers: Answers, act: Act, tmp_path: Path
+) -> None:
+    session, card = scene.session, scene.details.guest
+    key = with_guest(scene, answers, act, tmp_path)
+    card.share.setValue(50)
+    card.across.setValue(300)
+    guest = session.puppet.guests[key]
+    assert (guest.scale, guest.at.x) == (0.5, 300)
+    card.spread.click()
+    card.hidden.click()
+    guest = session.puppet.guests[key]
+    assert guest.spread
+    assert {
+        session.puppet.controls[own].shown for own in guest.ids.values() if own in session.puppet.controls
+    } == {"never"}
+    card.takes.setCurrentText("Roll")
+    session.stage.tape.choose("Idle")
+    card.lay.click()
+    master = next(
+        own
+        for inner, own in guest.ids.items()
+        if session.puppet.joints.get(own) and session.puppet.joints[own].name.startswith("Master")
+    )
+    assert f"{master}.x" in session.stage.tape.take.tracks  # type: ignore[union-attr]
+    guest_commands.pick(session, key)
+    card.own_button.click()
+    assert not session.puppet.guests
+    assert guest_of(session.puppet, master) is None
+
+
+def test_a_guest_does_in_rehearse_what_it_does_alone_and_its_master_moves_it_whole(
+    scene: Window, answers: Answers, act: Act, hand: Hand, tmp_path: Path
+) -> None:
+    session = scene.session
+    key = with_guest(scene, answers, act, tmp_path)
+    guest_commands.place(session, key, 900 + 360j)
+    session.stage.go_to(REHEARSE)
+    scene.board.fit_all()
+    mine = set(session.puppet.guests[key].ids.values())
+    control = next(
+        one for own, one in session.puppet.controls.items() if own in mine and one.kind == "master"
+    )
+    wheel = joint(session.puppet, "Near front wheel")
+    before, spot = session.placed.pivot(wheel), session.placed.control_at(control)
+    hand.drag(spot, spot + 75 + 0j)
+    assert (session.placed.pivot(wheel) - before).real == pytest.approx(75, abs=4)
+    assert session.placed.turn(wheel) == pytest.approx(
+        (session.placed.pivot(wheel) - before).real / 150, abs=1e-6
+    )
+    assert (
+        session.placed.pivot(joint(session.puppet, "Head"))
+        == session.puppet.joints[joint(session.puppet, "Head")].pivot.z
+    )
+
+
+# Stages
+
+
+def test_a_stage_is_kept_compared_lit_gone_back_to_and_undone(wick_window: Window, act: Act) -> None:
+    session, panel = wick_window.session, wick_window.stages
+    session.stage.go_to(PARTS)
+    act("stages")
+    panel.keep_button.click()
+    kept = session.history.now
+    act("select-all")
+    cap = part(session.puppet, "Cap")
+    session.edit("Move", puppet=nudge_parts(session.puppet, [cap], 9 + 0j))
+    panel.list.item(0).setSelected(True)
+    told = [panel.told.item(i).text() for i in range(panel.told.count())]
+    assert told == ["Cap: place."]
+    assert session.drafts.now.beside == replace(kept, stages=())
+    picture = wick_window.board.grab().toImage()
+    panel.told.item(0).setSelected(True)
+    assert session.selection.keys == (cap,)
+    panel.list.clearSelection()
+    assert session.drafts.now.beside is None
+    assert wick_window.board.grab().toImage() != picture
+    moved = session.history.now
+    panel.list.item(0).setSelected(True)
+    panel.back_button.click()
+    assert session.history.now == kept
+    session.step(-1)
+    assert session.history.now == moved
+
+
+def test_a_stage_is_renamed_and_gives_a_branch_and_a_new_puppet(
+    wick_window: Window, answers: Answers, act: Act
+) -> None:
+    session, panel = wick_window.session, wick_window.stages
+    session.stage.go_to(PARTS)
+    act("keep-stage")
+    act("stages")
+    panel.list.item(0).setText("With his cap")
+    assert session.history.now.stages[0].name == "With his cap"
+    session.selection.pick([part(session.puppet, "Cap")])
+    act("delete")
+    panel.list.item(0).setSelected(True)
+    panel.take_branch(joint(session.history.now.stages[0].document.puppet, "Cap"))  # type: ignore[union-attr]
+    assert session.puppet.joints[session.puppet.parts[part(session.puppet, "Cap")].joint].parent == joint(
+        session.puppet, "Head"
+    )
+    assert invariants(session.puppet) == []
+    answers.unsaved = "drop"
+    panel.list.item(0).setSelected(True)
+    panel.new_button.click()
+    assert session.file.path is None
+    assert not session.history.is_saved
+    assert session.history.now.stages == ()
+    assert {"Cap"} <= {each.name for each in session.puppet.parts.values()}
+
+
+def test_stages_are_in_the_file_and_undone_like_all_else(
+    wick_window: Window, act: Act, tmp_path: Path
+) -> None:
+    session = wick_window.session
+    assert session.history.is_saved
+    act("keep-stage")
+    assert not session.history.is_saved
+    session.file.saved_as(tmp_path / "w.umbrite")
+    save(tmp_path / "w.umbrite", session.file.package())
+    assert load(tmp_path / "w.umbrite").document == session.history.now
+    session.step(-1)
+    assert session.history.now.stages == ()
+    QApplication.processEvents()
