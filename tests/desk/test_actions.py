@@ -202,9 +202,16 @@ def swinging(window: Window) -> None:
     window.session.selection.pick([joint(window.session.puppet, "Scarf tail")])
 
 
+def with_guest(window: Window) -> None:
+    """Wick with the tea cart, something of which is picked."""
+    window.session.open(package("wick-and-cart.umbrite"), None, saved=True)
+    window.session.stage.go_to(PARTS)
+    window.session.selection.pick([part(window.session.puppet, "Box")])
+
+
 # Tried in turn until the action can be done.
 STATES: tuple[State, ...] = (
-    wick, ONE_PART, PARTS_3, picked(PIVOTS, "Scarf"), LIMITED, TWO, limb, posed, art, with_guides, trimmed, held, pencilled, boned, keyed,
+    wick, ONE_PART, PARTS_3, picked(PIVOTS, "Scarf"), LIMITED, TWO, limb, posed, art, with_guides, trimmed, held, pencilled, boned, keyed, with_guest,
 )  # fmt: skip
 # Where the first state that allows an action would let it do nothing to be seen.
 FITTING: dict[str, State] = {

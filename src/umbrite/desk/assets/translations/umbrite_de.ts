@@ -16,6 +16,14 @@
       <translation>Bilder hinzufügen …</translation>
     </message>
     <message>
+      <source>Take a puppet in as a guest…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep this stage</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Open the demo: Wick, finished</source>
       <translation>Beispiel öffnen: Wick, fertig</translation>
     </message>
@@ -34,6 +42,18 @@
     <message>
       <source>Open the demo: Tansy the letter heron, finished</source>
       <translation>Vorführung öffnen: Tansy, der Briefreiher, fertig</translation>
+    </message>
+    <message>
+      <source>Open the demo: Wick and the tea cart, a puppet inside a puppet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open the demo: The tea cart, finished</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open the demo: Clover, with Wick's rig</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Save</source>
@@ -84,6 +104,14 @@
       <translation>Wiederholen</translation>
     </message>
     <message>
+      <source>Take to the clipboard</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Paste from the clipboard</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Remove</source>
       <translation>Entfernen</translation>
     </message>
@@ -110,6 +138,30 @@
     <message>
       <source>Delete with what uses it</source>
       <translation>Entfernen mit allem, was es braucht</translation>
+    </message>
+    <message>
+      <source>Keep the branch in the library</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Update the guest</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open the guest's own file</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make the guest this puppet's own</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Branch a tenth larger</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Branch a tenth smaller</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Parts</source>
@@ -596,6 +648,10 @@
       <translation>Aufnahme kopieren</translation>
     </message>
     <message>
+      <source>Take it to the clipboard, for other puppets</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Remove the take</source>
       <translation>Aufnahme entfernen</translation>
     </message>
@@ -818,6 +874,14 @@
     <message>
       <source>Family as a diagram</source>
       <translation>Familie als Schaubild</translation>
+    </message>
+    <message>
+      <source>Library of branches</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stages of work</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>To the next panel</source>
@@ -2424,6 +2488,154 @@
       <translation>Mach zuerst Glieder: an ihnen werden Beine erkannt.</translation>
     </message>
     <message>
+      <source>Select a part, a joint, controls or links first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select a part or a joint first; its branch goes along.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} is on the clipboard: {count} parts. Paste it here or in another window.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The take {name} is on the clipboard, by names.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Paste the take {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Paste by names</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> This puppet has no {names}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pasted: {what}.{lost}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bring {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>, on {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} is here{where}: {count} parts. Ctrl+Alt+Up and Down make it larger and smaller.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{what} on the clipboard, by names.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What is on the clipboard can't be used here: {fault}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>larger</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>smaller</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make {name} {word}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no branch, control, link or take on the clipboard. Copy one here or in another window first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select something of a guest first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take {name} in as a guest</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} is a guest: {count} parts, moved as one. Its own file stays what it is.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Place {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Spread {name} over depths</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} at one depth</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hide the controls of {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Show the controls of {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Update {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} is as its file has it. {told}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make {name} this puppet's own</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} is no guest any more: all of it can be changed here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lay {name} in</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} is laid in from the lamp on.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stage {count}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} is kept in the file. Double-click its name to change it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name {strip}</source>
+      <translation>{strip} nennen</translation>
+    </message>
+    <message>
+      <source>Back to {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Everything is as it was at {name}. Undo leads back to now.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Select a part, a chooser or a branch of a variant set first.</source>
       <translation>Zuerst Teil, Wähler oder Zweig eines Variantensatzes wählen.</translation>
     </message>
@@ -2932,10 +3144,6 @@
       <translation>{name} kopieren</translation>
     </message>
     <message>
-      <source>Name {strip}</source>
-      <translation>{strip} nennen</translation>
-    </message>
-    <message>
       <source>{rate} frames per second</source>
       <translation>{rate} Bilder in der Sekunde</translation>
     </message>
@@ -3333,6 +3541,30 @@
       <translation>Sie wurden {when} aufgehoben. Zurückholen ändert keine Datei, bis gespeichert wird.</translation>
     </message>
     <message>
+      <source>{name} is in the library.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A guest is a puppet with its own rig; {path} is none. Save it as {ending} first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{names}: that would go round in a circle. Choose another puppet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A new puppet from {stage}; the other file stays as it was.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file of {name} is not there any more; the copy inside stays.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> is a guest in </source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Show {name}</source>
       <translation>{name} zeigen</translation>
     </message>
@@ -3551,6 +3783,78 @@
     <message>
       <source>Give of {name}</source>
       <translation>Nachgiebigkeit von {name}</translation>
+    </message>
+    <message>
+      <source>Spread over depths</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Its parts may lie before and behind parts of the puppet, one by one</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hide its controls</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Its own takes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Its own take into the take that is looked at, from the lamp on</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It is no guest then, and all of it can be changed here</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Guest: {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{count} parts of {source}. They are changed in that file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Across</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Down</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lay in</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Update</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open its file</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make it ours</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Remove it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Its file is not there; the copy inside is whole.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Its file has changed since.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Up to date.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Length, angle</source>
@@ -3885,6 +4189,70 @@
       <translation>Nichts anzusehen: die Prüfungen fanden alles gut.</translation>
     </message>
     <message>
+      <source>Library</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Drag a branch onto a joint, or onto the board.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name of the branch</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the selected branch</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bring</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Onto the selected joint, or free where none is selected</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} is in the trash.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no trash here; {name} stays.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>your own</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ships with Umbrite</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name}, {whose}: drag it onto a joint</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Into a folder of your own, with its limbs, controls and own poses</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take in as a guest</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Into the trash</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} can't be its name, or is taken. Choose another one.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open recent</source>
+      <translation>Zuletzt geöffnet</translation>
+    </message>
+    <message>
       <source>Pose {name}{part}</source>
       <translation>Pose {name}{part}</translation>
     </message>
@@ -3943,6 +4311,42 @@
     <message>
       <source>Delete</source>
       <translation>Löschen</translation>
+    </message>
+    <message>
+      <source>What differs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go back to it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take a branch…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>New puppet from it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the work as it is now, to look at it or go back to it later. All of it lies in the file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name}, kept {when}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Click a stage to see what differs from now.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What differs now from {name} of {when}; a click selects it:</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing differs now from {name}.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>{done} of {count} set</source>
@@ -4131,10 +4535,6 @@
     <message>
       <source>Panels</source>
       <translation>Felder</translation>
-    </message>
-    <message>
-      <source>Open recent</source>
-      <translation>Zuletzt geöffnet</translation>
     </message>
     <message>
       <source>Board: {lower}.</source>
