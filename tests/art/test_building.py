@@ -7,6 +7,7 @@ from typing import NamedTuple
 import cv2
 import numpy as np
 import pytest
+from msgspec.structs import replace
 
 from art.characters import STYLES, Character, character, wild
 from umbrite.art.building.body_plan import (
@@ -19,8 +20,9 @@ from umbrite.art.building.body_plan import (
     shipped_plans,
 )
 from umbrite.art.building.own_plan import plan_of
-from umbrite.art.building.placing import Filled, fill
-from umbrite.art.building.plan_rig import Built, Wishes, build_rig
+from umbrite.art.building.placing import Filled, fill, pieces_to_place
+from umbrite.art.building.plan_limbs import Wishes
+from umbrite.art.building.plan_rig import Built, build_rig, pivots_elsewhere
 from umbrite.art.joint_finding import Pieces, pieces_of
 from umbrite.checking.puppet_findings import findings
 from umbrite.cli import main
@@ -30,6 +32,7 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
 from umbrite.rig.change import change
+from umbrite.rig.edits.parts import add_part
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 
@@ -294,3 +297,67 @@ def test_a_part_that_hangs_elsewhere_by_hand_is_not_hung_anew() -> None:
     pieces, found = filled(one)
     made = build_rig(by_hand, pieces, found, one.pictures)
     assert made.puppet.joints[joint].parent == above
+
+
+def test_bend_sides_and_the_ground_are_turned_before_anything_is_made() -> None:
+    one = character(85, "biped", "plain")
+    pieces, found = filled(one)
+    keys = {f"{limb.first}/{limb.last}/near" for limb in found.plan.limbs}
+    as_drawn = build_rig(one.puppet, pieces, found, one.pictures).puppet
+    turned = build_rig(
+        one.puppet, pieces, found, one.pictures, Wishes(turned=frozenset(keys), replanted=frozenset(keys))
+    ).puppet
+    was, now = ({limb.name: limb for limb in puppet.limbs.values()} for puppet in (as_drawn, turned))
+    assert was.keys() == now.keys()
+    for name, limb in now.items():
+        near = limb.side == "near"
+        assert (limb.bend == -was[name].bend) is near
+        assert ((limb.end_hold == "target") != (was[name].end_hold == "target")) is near
+    assert invariants(turned) == []
+
+
+def test_a_build_lets_drawings_take_turns_that_are_called_alike() -> None:
+    one = character(85, "biped", "plain")
+    head = next(key for key, piece in one.pieces.items() if piece == "head")
+    puppet, pictures = one.puppet, dict(one.pictures)
+    for state in ("open", "closed", "wide"):
+        drawing = puppet.parts[head].drawing
+        puppet, _ = add_part(puppet, f"Mouth {state}", drawing, puppet.parts[head].placement)
+    pieces = pieces_to_place(puppet, pictures)
+    found = fill(puppet, pieces, shipped_plans())[0]
+    made = build_rig(puppet, pieces, found, pictures)
+    assert invariants(made.puppet) == []
+    (mouths,) = made.puppet.sets.values()
+    assert [variant.name for variant in mouths.variants] == ["Open", "Closed", "Wide"]
+    assert any(control.kind == "chooser" for control in made.puppet.controls.values())
+    without = build_rig(puppet, pieces, found, pictures, Wishes(variants=False)).puppet
+    assert not without.sets
+    joints = {
+        without.parts[key].joint for key in without.parts if without.parts[key].name.startswith("Mouth")
+    }
+    assert len(joints) == 1
+
+
+def test_an_exchanged_drawing_that_turns_elsewhere_is_told_and_moved_on_wish_only() -> None:
+    one = character(85, "biped", "plain")
+    pieces, found = filled(one)
+    puppet = build_rig(one.puppet, pieces, found, one.pictures).puppet
+    again = pieces_of(puppet, one.pictures)
+    assert pivots_elsewhere(puppet, again, fill(puppet, again, [found.plan])[0]) == {}
+    arm = next(key for key, piece in one.pieces.items() if piece == "near forearm")
+    moved = puppet
+    for key, piece in one.pieces.items():
+        if piece in {"near forearm", "near hand"}:  # drawn anew, some way off
+            place = moved.parts[key].placement
+            moved = change(moved, key, placement=replace(place, x=place.x + 22, y=place.y + 14))
+    pieces = pieces_of(moved, one.pictures)
+    found = fill(moved, pieces, [found.plan])[0]
+    elsewhere = pivots_elsewhere(moved, pieces, found)
+    assert arm in elsewhere or any(key in elsewhere for key in one.pieces)
+    kept = build_rig(moved, pieces, found, one.pictures).puppet
+    followed = build_rig(moved, pieces, found, one.pictures, Wishes(elsewhere=True)).puppet
+    for key, pivot in elsewhere.items():
+        joint = moved.parts[key].joint
+        assert kept.joints[joint].pivot == moved.joints[joint].pivot
+        assert abs(followed.joints[joint].pivot.z - pivot) < 1e-6
+    assert invariants(followed) == []

@@ -20,6 +20,7 @@ from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
 from umbrite.rig.change import change
 from umbrite.rig.document import Document
+from umbrite.rig.edits.limbs import remove_limb
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Drawing
 from umbrite.rig.placement import middle_of_part
@@ -222,7 +223,27 @@ def test_the_rig_is_laid_on_other_art_as_a_new_puppet(
     rigged = session.puppet
     answers.open_path, answers.unsaved = other, "drop"
     act("lay-rig")
-    assert "The rig lies on other.umbrite: 18 pieces" in walker.frame.hints.message
+    assert "18 places filled" in walker.frame.hints.message
+    assert sheet.isVisible()
+    assert sheet.make.text() == "Lay the rig"
+    assert not session.puppet.limbs, "nothing is made yet"
+    figure, draft = sheet.figure, session.drafts.now.plan
+    assert draft is not None
+    assert draft.rig is not None
+    assert not figure.badges, "bend sides are the rig's own"
+    hands = [
+        next(key for place, key in draft.filled.pieces.items() if place.lower() == name)
+        for name in ("near hand", "far hand")
+    ]
+    cards = [next(card.box.center() for card in figure.cards if card.part == key) for key in hands]
+    drag(figure, cards[0], cards[1])  # wrong, to be corrected
+    assert session.drafts.now.plan.filled.pieces != draft.filled.pieces  # type: ignore[union-attr]
+    drag(figure, next(card.box.center() for card in figure.cards if card.part == hands[1]), cards[1])
+    QApplication.sendEvent(
+        walker.board, QKeyEvent(QEvent.Type.KeyPress, Qt.Key.Key_Return, Qt.KeyboardModifier.NoModifier)
+    )
+    assert "pieces found their places" in walker.frame.hints.message
+    assert session.history.undo_name == "Lay the rig of Puppet"
     assert session.file.path is None, "a new puppet, not saved yet"
     assert len(session.puppet.limbs) == 4
     assert {limb.name for limb in session.puppet.limbs.values()} == {
@@ -260,3 +281,51 @@ def test_with_parts_selected_it_is_for_these_alone(walker: Window, act: Act) -> 
     act("plan")
     sheet.make.click()
     assert len(session.puppet.limbs) == 4, "and then the rest"
+
+
+def test_bend_sides_and_the_ground_are_turned_by_a_click_on_their_signs(walker: Window, act: Act) -> None:
+    session, figure = walker.session, walker.frame.plan_sheet.figure
+    act("plan")
+    badges = {(badge.name, badge.kind): badge for badge in figure.badges}
+    assert sorted(name for name, kind in badges if kind == "bend") == [
+        "Far forearm",
+        "Far shin",
+        "Near forearm",
+        "Near shin",
+    ]
+    knee, foot = badges["Near shin", "bend"], badges["Near foot", "ground"]
+    assert foot.on
+    assert not badges["Near hand", "ground"].on
+    before = session.drafts.now.plan
+    assert before is not None
+    for badge in (knee, foot):
+        drag(figure, badge.box.center(), badge.box.center())
+    turned = {(badge.name, badge.kind): badge for badge in figure.badges}
+    assert turned["Near shin", "bend"].way == -knee.way
+    assert not turned["Near foot", "ground"].on
+    assert session.drafts.now.plan.filled is before.filled, "the card below was not clicked"  # type: ignore[union-attr]
+    figure.hot_badge = turned["Near shin", "bend"]
+    assert "a click turns it" in figure.words(before, None)
+    figure.grab()
+    walker.frame.plan_sheet.make.click()
+    legs = {limb.name: limb for limb in session.puppet.limbs.values() if "leg" in limb.name}
+    assert legs["Near leg"].end_hold == "limb"
+    assert legs["Far leg"].end_hold == "target"
+    assert legs["Near leg"].bend == -legs["Far leg"].bend
+
+
+def test_on_a_built_puppet_the_sheet_says_what_differs(walker: Window, act: Act) -> None:
+    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth  # type: ignore[attr-defined]
+    act("plan")
+    assert sheet.differs.isHidden()
+    sheet.make.click()
+    act("plan")
+    assert sheet.differs.isHidden()
+    sheet.leave.click()
+    limb = next(key for key, one in session.puppet.limbs.items() if one.name == "Near arm")
+    session.edit("Without", puppet=remove_limb(session.puppet, limb))
+    act("plan")
+    assert "a limb Near upper arm" in sheet.differs.text()
+    assert truth
+    sheet.make.click()
+    assert "Near arm" in {one.name for one in session.puppet.limbs.values()}

@@ -7,12 +7,8 @@ from umbrite.rig.change import change, take_out
 from umbrite.rig.edits.variants.sets import make_set, order_variant, rename_variant, set_rest
 from umbrite.rig.model import Puppet
 from umbrite.rig.words.names import tidy
+from umbrite.rig.words.variant_words import DRAWN_OFTEN
 
-# Words for what is drawn several times over, in the languages of the names.
-WORDS = {
-    "mouth", "mouths", "mouthshapes", "lips", "eye", "eyes", "lid", "lids", "hand", "hands", "face", "faces", "expression", "expressions",
-    "variant", "variants", "mund", "augen", "hände", "bouche", "yeux", "mains", "boca", "ojos", "manos", "bocca", "occhi", "mani",
-}  # fmt: skip
 MARKS = (":", "/")
 
 
@@ -60,7 +56,7 @@ def sets_proposed(layers: Iterable[Layer]) -> frozenset[Group]:
 
 
 def _named(name: str) -> bool:
-    return bool(set(tidy(name).casefold().split()) & WORDS)
+    return bool(set(tidy(name).casefold().split()) & DRAWN_OFTEN)
 
 
 def in_sets(puppet: Puppet, made: Mapping[str, Layer], sets: Container[Group]) -> Puppet:

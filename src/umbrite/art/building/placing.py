@@ -15,6 +15,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.art.building.body_plan import BodyPlan, Place, places_of
+from umbrite.art.building.named_variants import named_sets
 from umbrite.art.joint_finding import Pieces, likely_joints, pieces_of
 from umbrite.art.masks import INSIDE, Sheet
 from umbrite.art.pictures import Picture
@@ -137,11 +138,13 @@ def ends_of(sheet: Sheet) -> tuple[complex, complex] | None:
 
 
 def pieces_to_place(puppet: Puppet, pictures: Mapping[str, Picture]) -> Pieces:
-    """The parts that a plan looks at: what shows at rest, but for references, shades and lights. Raises RigError where there are not two."""
+    """The parts that a plan looks at: what shows at rest, in sets and by names too, but for references, shades and lights. Raises RigError
+    where there are not two.
+    """
     late = {
         key for one in puppet.sets.values() for variant in one.variants if variant.number != one.rest
         for key in parts_of(puppet, variant)
-    }  # fmt: skip
+    } | {key for one in named_sets(puppet) for key in one.late}  # fmt: skip
     keys = [
         key for key, part in puppet.parts.items()
         if key not in late and part.visible and not part.reference and part.clip is None and part.blend == "normal"

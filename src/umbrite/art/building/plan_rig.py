@@ -8,44 +8,31 @@ import math
 from collections.abc import Mapping, Sequence
 from typing import NamedTuple
 
-from umbrite.art.building.body_plan import Place, PlanLimb, places_of
+from umbrite.art.building.body_plan import Place, places_of
+from umbrite.art.building.named_variants import named_sets, with_named_sets
 from umbrite.art.building.placing import Filled, ends_of
+from umbrite.art.building.plan_limbs import Wishes, plan_limbs
 from umbrite.art.joint_finding import Pieces, Proposal, joints_among
 from umbrite.art.joint_limits import find_limits
 from umbrite.art.pictures import Picture
 from umbrite.rig.change import change, names_like
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
-from umbrite.rig.edits.limbs import make_limb, make_tip_limb, set_bend_side, set_end_hold
+from umbrite.rig.edits.controls import make_chooser
 from umbrite.rig.edits.limits import set_limit, set_loose
-from umbrite.rig.edits.parenting import carry_together, set_parent
-from umbrite.rig.edits.pivots import join_parts, move_pivot, set_tip
+from umbrite.rig.edits.parenting import carry_together
+from umbrite.rig.edits.pivots import join_parts, keep_limbs, move_pivot
 from umbrite.rig.edits.renaming import renamed
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, children
-from umbrite.rig.limb_shape import drawn_bend, far_end
 from umbrite.rig.model import Loose, Puppet
 from umbrite.rig.placement import ground_of, middle_of_part
 from umbrite.rig.words.names import unique
 from umbrite.rig.words.word_table import says_nothing
 
+ELSEWHERE = 0.08  # of a piece's length, as far as a pivot must be off to be one that does not fit any more
+FIRM = 0.6  # how good an overlap must be to tell so
 FAR_APART = 0.8  # widths between the ends of a piece that is long enough to have two
 SWING = Loose(2.0, 0.3, 0.6, 0.7)
-
-
-class Wishes(NamedTuple):
-    """What shall be made; each can be left out. `only` are parts that it is made for, such as those of one leg; without any it is for all."""
-
-    names: bool = True
-    limbs: bool = True
-    master: bool = True
-    limits: bool = True
-    loose: bool = True
-    controls: bool = True
-    only: frozenset[str] = frozenset()
-
-    def meant(self, part: str) -> bool:
-        """Whether something shall be made for a part."""
-        return not self.only or part in self.only
 
 
 class Built(NamedTuple):
@@ -58,13 +45,6 @@ class Built(NamedTuple):
     limbs: tuple[str, ...]
     controls: tuple[str, ...]
     told: tuple[str, ...] = ()
-
-
-class _Said(NamedTuple):
-    """Sentences about limbs that could not be made, and the names of those that are drawn bent to the other side."""
-
-    told: list[str]
-    against: list[str]
 
 
 def build_rig(
@@ -87,32 +67,46 @@ def build_rig(
     puppet = _joined(puppet, pieces, filled, placed, told)
     left = [part for part in filled.left if wishes.meant(part)]
     puppet, riding = _with_riders(puppet, pieces, filled, left, told)
+    if wishes.elsewhere:
+        puppet = _moved_elsewhere(puppet, pieces, filled, wishes)
+    takes_turns = [] if wishes.only else named_sets(puppet)
+    puppet, _ = with_named_sets(puppet, takes_turns, turns=wishes.variants, choosers=False)
     if wishes.master and not wishes.only and all(joint.role != "master" for joint in puppet.joints.values()):
         puppet, _ = carry_together(puppet, children(puppet, None), "Master", ground_of(puppet), role="master")
     limbs: list[str] = []
-    for limb in filled.plan.limbs if wishes.limbs else ():
-        said = _Said(told, [])
-        pair: list[str] = []
-        for side in ("near", "far", "middle"):
-            mine = [place.name for place in placed]
-            puppet, made = _limb(puppet, filled, limb, side, mine, said)
-            pair += made
-        limbs += pair
-        if len(said.against) == len(pair) > 0:  # of a figure seen from the front one of two always is
-            told.append(
-                f"{' and '.join(said.against)} bend otherwise than in most such bodies. T turns a bend side."
-            )
+    if wishes.limbs:
+        puppet, limbs = plan_limbs(puppet, filled, [place.name for place in placed], wishes, told)
     if wishes.loose:
         puppet = _loose(puppet, filled, placed)
     if wishes.limits:
         puppet = _limited(puppet, pictures, filled, placed)
     controls: list[str] = []
-    own = {puppet.parts[filled.pieces[place.name]].joint for place in placed}
-    own |= {puppet.limbs[key].target for key in limbs}
-    proposed = [one for one in propose_controls(puppet) if not wishes.only or one.control.moves in own]
-    if wishes.controls and proposed:
-        puppet, controls = make_proposed(puppet, proposed)
+    if wishes.controls:
+        own = {puppet.parts[filled.pieces[place.name]].joint for place in placed}
+        puppet, controls = _controlled(puppet, own | {puppet.limbs[key].target for key in limbs}, wishes)
     return Built(puppet, tuple(riding), tuple(limbs), tuple(controls), tuple(told))
+
+
+def _controlled(puppet: Puppet, own: set[str], wishes: Wishes) -> tuple[Puppet, list[str]]:
+    """The controls that are proposed, and a chooser for each set that has none; for some parts only those of their own joints."""
+    controls: list[str] = []
+    proposed = [one for one in propose_controls(puppet) if not wishes.only or one.control.moves in own]
+    if proposed:
+        puppet, controls = make_proposed(puppet, proposed)
+    chosen = {control.chooses for control in puppet.controls.values()}
+    for key in puppet.sets if wishes.variants and not wishes.only else ():
+        if key not in chosen:
+            puppet, control = make_chooser(puppet, key)
+            controls.append(control)
+    return puppet, controls
+
+
+def _moved_elsewhere(puppet: Puppet, pieces: Pieces, filled: Filled, wishes: Wishes) -> Puppet:
+    """Pivots where exchanged drawings turn now."""
+    for part, pivot in pivots_elsewhere(puppet, pieces, filled).items():
+        if wishes.meant(part):
+            puppet = keep_limbs(puppet, move_pivot(puppet, puppet.parts[part].joint, pivot))
+    return puppet
 
 
 def _named(puppet: Puppet, pieces: Mapping[str, str]) -> Puppet:
@@ -151,6 +145,35 @@ def pivot_between(puppet: Puppet, pieces: Pieces, part: str, parent: str) -> com
     reach = max(box.width, box.height) / 2
     way = other - middle
     return middle + way / max(abs(way), 1e-9) * min(reach, abs(way))
+
+
+def pivots_elsewhere(puppet: Puppet, pieces: Pieces, filled: Filled) -> dict[str, complex]:
+    """Parts that hang where the plan has them, but whose drawings turn elsewhere now: by how they overlap, with the pivot that this tells.
+
+    Those that were exchanged for other drawings are among them; what is bent or lies only a little elsewhere is not.
+    """
+    found = {}
+    for place in places_of(filled.plan):
+        part, parent = filled.pieces.get(place.name), carrying(filled, place)
+        if (
+            part is None
+            or parent is None
+            or (part, parent) not in pieces.contacts
+            or puppet.parts[part].mesh is not None
+        ):
+            continue
+        joint, contact = puppet.joints[puppet.parts[part].joint], pieces.contacts[part, parent]
+        if (
+            not _stands(puppet, puppet.parts[part].joint)
+            or joint.parent != puppet.parts[parent].joint
+            or contact.goods[0] < FIRM
+        ):
+            continue
+        pivot = _at_its_other_end(pieces, filled, place, contact.pivots[0])
+        box = pieces.sheets[part].box
+        if abs(pivot - joint.pivot.z) > ELSEWHERE * max(box.width, box.height):
+            found[part] = pivot
+    return found
 
 
 def _at_its_other_end(pieces: Pieces, filled: Filled, place: Place, pivot: complex) -> complex:
@@ -238,70 +261,6 @@ def _carrier_of(
         return parent, pieces.contacts[part, parent].pivots[0]
     nearest = min(standing, key=lambda key: abs(middle_of_part(puppet.parts[key]) - middle), default=None)
     return nearest, middle
-
-
-def _limb(
-    puppet: Puppet,
-    filled: Filled,
-    limb: PlanLimb,
-    side: str,
-    mine: Sequence[str],
-    said: _Said,
-) -> tuple[Puppet, list[str]]:
-    """A limb of the plan on one side, from its first piece to the last that is there; none where it would have one joint only, or where
-    a piece of it is not on one of the places that are meant.
-
-    It is said where that is refused, and where it is drawn bent to the other side.
-    """
-    places = {one.name: one for one in places_of(filled.plan)}
-    prefix = "" if side == "middle" else f"{side.capitalize()} "
-    last = next((p for p in places.values() if p.row.name == limb.last and p.side == side), None)
-    first = next((p for p in places.values() if p.row.name == limb.first and p.side == side), None)
-    if first is None or last is None or first.name not in filled.pieces:
-        return puppet, []
-    way = [last]
-    while way[-1].name != first.name and way[-1].on:
-        way.append(places[way[-1].on])
-    joints = [puppet.parts[filled.pieces[p.name]].joint for p in reversed(way) if p.name in filled.pieces]
-    held = {joint for one in puppet.limbs.values() for joint in (*one.joints, one.end)}
-    if any(p.name in filled.pieces and p.name not in mine for p in way):
-        return puppet, []
-    if len(joints) < 2 or not held.isdisjoint(joints):
-        return puppet, []
-    if joints[0] not in ancestors(puppet, joints[-1]):
-        return puppet, []  # hung otherwise by hand
-    try:
-        if last.name in filled.pieces:
-            puppet, key = make_limb(puppet, joints[0], joints[-1])
-        else:
-            puppet = set_tip(puppet, joints[-1], far_end(puppet, joints[-1]))
-            puppet, key = make_tip_limb(puppet, joints)
-        made = puppet.limbs[key]
-        wanted, drawn = _bend(puppet, key, limb, filled.facing), drawn_bend(puppet, made)
-        if drawn == 0:
-            puppet = set_bend_side(puppet, key, wanted)
-        elif (drawn > 0) != (wanted > 0):  # the picture at rest says otherwise, and it shall not move
-            said.against.append(made.name)
-        if limb.planted and made.end is not None and made.end_hold != "target":
-            puppet = set_end_hold(puppet, key, "target")
-        if limb.planted:
-            puppet = set_parent(puppet, [made.target], _master(puppet))
-    except RigError as error:
-        said.told.append(f"{prefix}{limb.first} to {limb.last}: {error}")
-        return puppet, []
-    return puppet, [key]
-
-
-def _master(puppet: Puppet) -> str | None:
-    return next((key for key, joint in puppet.joints.items() if joint.role == "master"), None)
-
-
-def _bend(puppet: Puppet, key: str, limb: PlanLimb, facing: int) -> int:
-    """The bend side by which a limb's middle goes to where the plan says, seen from where the figure looks."""
-    made = puppet.limbs[key]
-    way = puppet.joints[made.target].pivot.z - puppet.joints[made.joints[0]].pivot.z
-    ahead = complex(facing if limb.bend == "ahead" else -facing, 0)
-    return 1 if (ahead.conjugate() * way).imag >= 0 else -1
 
 
 def _loose(puppet: Puppet, filled: Filled, placed: list[Place]) -> Puppet:

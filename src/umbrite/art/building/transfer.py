@@ -12,8 +12,9 @@ from typing import Any, NamedTuple
 from msgspec.structs import replace
 
 from umbrite.art.bending.bendy import mesh_for
+from umbrite.art.building.body_plan import BodyPlan
 from umbrite.art.building.own_plan import plan_with_places
-from umbrite.art.building.placing import fill, pieces_to_place
+from umbrite.art.building.placing import Filled, fill, pieces_to_place
 from umbrite.art.joint_finding import Pieces, joints_among
 from umbrite.art.masks import sheet_of_part
 from umbrite.art.pictures import Picture
@@ -60,20 +61,33 @@ class _Way(NamedTuple):
     mirrored: bool
 
 
+def rig_plan(
+    rig: Puppet, rig_pieces: Pieces, art: Puppet, new: Pieces
+) -> tuple[BodyPlan, dict[str, str], dict[str, str], int]:
+    """A rig as the plan of other art: the plan, the rig's part on each place, the parts of the art that stand on places by their names, and to
+    which side the rig looks. Raises RigError for a rig without a family.
+    """
+    plan, standing, ahead = plan_with_places(rig, rig_pieces, rig.name or "rig")
+    names = {art.parts[key].name: key for key in new.keys if not says_nothing(art.parts[key].name)}
+    called = {place: names[name] for place, key in standing.items() if (name := rig.parts[key].name) in names}
+    return plan, standing, called, ahead
+
+
 def lay_rig(
-    rig: Document, rig_pictures: Mapping[str, Picture], art: Puppet, art_pictures: Mapping[str, Picture]
+    rig: Document,
+    rig_pictures: Mapping[str, Picture],
+    art: Puppet,
+    art_pictures: Mapping[str, Picture],
+    decided: Filled | None = None,
 ) -> Laid:
-    """Lay the rig of a document on loose art. Pictures give RGBA pixels by drawing fingerprint.
+    """Lay the rig of a document on loose art. Pictures give RGBA pixels by drawing fingerprint; `decided` is the filled plan of the rig, where
+    a person has looked at it and corrected it.
 
     Raises RigError for a rig without a family, and art that has no two pieces.
     """
     old, new = pieces_to_place(rig.puppet, rig_pictures), pieces_to_place(art, art_pictures)
-    plan, standing, ahead = plan_with_places(rig.puppet, old, "rig")
-    names = {art.parts[key].name: key for key in new.keys if not says_nothing(art.parts[key].name)}
-    called = {
-        place: names[name] for place, key in standing.items() if (name := rig.puppet.parts[key].name) in names
-    }
-    filled = fill(art, new, [plan], called)[0]
+    plan, standing, called, ahead = rig_plan(rig.puppet, old, art, new)
+    filled = decided or fill(art, new, [plan], called)[0]
     pairs = {standing[place]: key for place, key in filled.pieces.items() if place in standing}
     if len(pairs) < 2:
         raise RigError(

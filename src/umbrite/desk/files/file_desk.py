@@ -3,13 +3,12 @@
 from collections.abc import Callable
 from pathlib import Path
 
-from umbrite.art.building.transfer import lay_rig
 from umbrite.checking.workout import Report
 from umbrite.checking.workout_report import write_sheets
 from umbrite.demo import ASSETS as DEMOS
 from umbrite.desk.commands import shelf_commands
 from umbrite.desk.commands.bends import bending_commands
-from umbrite.desk.commands.building.plan_commands import SURE
+from umbrite.desk.commands.building import plan_commands
 from umbrite.desk.commands.cover_commands import with_shades
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.commands.takes import take_commands
@@ -27,7 +26,7 @@ from umbrite.files.layers import Layered, add_layers, parts_from
 from umbrite.files.long_work import Watch
 from umbrite.files.opening import NATIVE, is_native
 from umbrite.files.package import Package, load, save
-from umbrite.files.png import decode, fingerprint
+from umbrite.files.png import fingerprint
 from umbrite.files.pose_files import export_csv, export_json
 from umbrite.files.recovery import Left
 from umbrite.files.take_files import read_shapes
@@ -195,31 +194,19 @@ class FileDesk:
             self.lay_on(path)
 
     def lay_on(self, path: Path, *, ask: bool = True) -> None:
-        """Lay the rig that is open on the art of a file; the result is a new unsaved puppet, and the rig's own file stays."""
+        """Open the art of a file, and show which piece of it takes the place of which of the rig that was open: Enter lays it there."""
         session = self.session
         try:
             art = self._loaded(path) if is_native(path) else self._new_from([path], ask=ask)
             if art is None:
                 return
-            pictures = {key: decode(data, key) for key, data in art.art.items()}
-            rig = session.file.package().document
-            laid = lay_rig(rig, session.file.pictures.of(rig.puppet), art.puppet, pictures)
+            rig = session.file.package()
         except UmbriteError as error:
             session.say(str(error))
             return
-        name, made = session.puppet.name, laid.document
         session.open(art, None)
         self._stamp = None
-        session.edit(tr("Lay the rig of {name}", name=name), made.puppet, made.pose, made.takes)
-        session.stage.go_to(REHEARSE if laid.document.puppet.controls else PARTS)
-        doubtful = sum(share < SURE for share in laid.sure.values())
-        words = [tr("{count} of them doubtful.", count=doubtful)] if doubtful else []
-        session.say(
-            tr(
-                "The rig lies on {path}: {count} pieces found their places. {words}",
-                path=shown_name(path), count=len(laid.pairs), words=" ".join([*words, *laid.told]),
-            )
-        )  # fmt: skip
+        attempt(session, lambda: plan_commands.pencil_rig(session, rig))
 
     def ask_exchange(self) -> None:
         """A revised drawing for the selected part; the rig stays."""

@@ -14,9 +14,10 @@ from umbrite.rig.model import Puppet
 if TYPE_CHECKING:
     from umbrite.art.building.body_plan import BodyPlan
     from umbrite.art.building.placing import Filled
-    from umbrite.art.building.plan_rig import Wishes
+    from umbrite.art.building.plan_limbs import Wishes
     from umbrite.art.joint_finding import Pieces, Proposal
     from umbrite.art.joint_limits import FoundLimit
+    from umbrite.files.package import Package
 
 
 class Ghost(NamedTuple):
@@ -68,6 +69,8 @@ class PlanDraft:
     wishes: "Wishes"
     held: Mapping[str, str] = field(default_factory=dict)  # by place; "" for one that shall stay empty
     facing: int = 0  # 0 as it fits best
+    rig: "Package | None" = None  # of a puppet whose rig shall be laid on this art; its plan is that rig
+    called: Mapping[str, str] = field(default_factory=dict)  # by place, what names tell of it
     carried: Carried | None = None
 
 

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import (
     QFrame,
     QGridLayout,
     QHBoxLayout,
+    QLabel,
     QPushButton,
     QSizePolicy,
     QVBoxLayout,
@@ -18,8 +19,10 @@ from PySide6.QtWidgets import (
 )
 
 from umbrite.art.building.body_plan import places_of
+from umbrite.desk.board.edges import plan_badges
+from umbrite.desk.board.edges.plan_badges import Badge, badges_of
 from umbrite.desk.commands.building import plan_commands
-from umbrite.desk.commands.building.plan_commands import SURE, places_shown
+from umbrite.desk.commands.building.plan_commands import SURE, places_shown, what_differs
 from umbrite.desk.session.drafts import Carried, Drafts, PlanDraft
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look, marks
@@ -27,11 +30,13 @@ from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.thumbnails import thumbnail
 
+MOST_TOLD = 4  # differences that are named
 SMALLEST, LARGEST = 22, 46  # a card
 DRAG_FROM = 5
 PALE = 0.35  # of what is not meant
 WISHES = (
-    ("limbs", "Limbs"), ("controls", "Controls"), ("limits", "Limits"), ("master", "Master"), ("loose", "Loose rows"), ("names", "Names")
+    ("limbs", "Limbs"), ("controls", "Controls"), ("limits", "Limits"), ("master", "Master"), ("loose", "Loose rows"), ("names", "Names"),
+    ("variants", "Variants"), ("elsewhere", "Move pivots"),
 )  # fmt: skip
 
 
@@ -50,6 +55,8 @@ class PlanFigure(QWidget):
         super().__init__(parent)
         self.session, self.on_board = session, on_board
         self.cards: list[PlaceCard] = []
+        self.badges: list[Badge] = []
+        self.hot_badge: Badge | None = None
         self.hot: PlaceCard | None = None
         self._pressed: PlaceCard | None = None
         self._start = self._at = QPointF()
@@ -68,6 +75,8 @@ class PlanFigure(QWidget):
         """Lay the cards out anew."""
         draft = self.session.drafts.now.plan
         self.cards = [] if draft is None else [*self._places(draft), *self._left(draft)]
+        boxes = {card.place: card.box for card in self.cards if card.place}
+        self.badges = [] if draft is None else badges_of(draft, boxes)
         self.update()
 
     def resizeEvent(self, _event: QEvent) -> None:
@@ -120,10 +129,18 @@ class PlanFigure(QWidget):
     def card_at(self, at: QPointF) -> PlaceCard | None:
         return next((card for card in self.cards if card.box.contains(at)), None)
 
+    def badge_at(self, at: QPointF) -> Badge | None:
+        """The sign at a point, which lies over the cards."""
+        return next((badge for badge in reversed(self.badges) if badge.box.contains(at)), None)
+
     # Pointer
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        if event.button() == Qt.MouseButton.LeftButton:
+        badge = self.badge_at(event.position())
+        if event.button() == Qt.MouseButton.LeftButton and badge is not None:
+            turn = plan_commands.turn_bend if badge.kind == "bend" else plan_commands.turn_ground
+            attempt(self.session, lambda: turn(self.session, badge.limb))
+        elif event.button() == Qt.MouseButton.LeftButton:
             self._pressed, self._start, self._at = (
                 self.card_at(event.position()),
                 event.position(),
@@ -135,6 +152,7 @@ class PlanFigure(QWidget):
         self._at = event.position()
         if self._pressed is not None and (self._at - self._start).manhattanLength() > DRAG_FROM:
             self._dragging = True
+        self.hot_badge = self.badge_at(self._at)
         hot = self.card_at(self._at)
         if hot != self.hot:
             self.hot = hot
@@ -199,6 +217,7 @@ class PlanFigure(QWidget):
             painter.setOpacity(1.0 if not card.part or draft.wishes.meant(card.part) else PALE)
             self._card(painter, draft, card)
         painter.setOpacity(1.0)
+        plan_badges.paint(painter, self.badges, self.hot_badge)
         painter.setFont(look.font(9.5))
         if draft.filled.left:
             painter.setPen(painter.theme.quiet)
@@ -224,7 +243,9 @@ class PlanFigure(QWidget):
         painter.end()
 
     def words(self, draft: PlanDraft, card: PlaceCard | None) -> str:
-        """What a card says under the pointer."""
+        """What a card, or a sign on it, says under the pointer."""
+        if self.hot_badge is not None:
+            return self._badge_words(self.hot_badge)
         if card is None:
             return ""
         name = self.session.puppet.parts[card.part].name if card.part else ""
@@ -240,6 +261,14 @@ class PlanFigure(QWidget):
             name=name,
             share=f"{draft.filled.sure[card.place]:.0%}",
         )
+
+    @staticmethod
+    def _badge_words(badge: Badge) -> str:
+        if badge.kind == "bend":
+            return tr("{place} bends this way; a click turns it", place=tr(badge.name))
+        if badge.on:
+            return tr("{place} stands on the ground", place=tr(badge.name))
+        return tr("{place} goes along with the body", place=tr(badge.name))
 
     def _cords(self, painter: Inked, draft: PlanDraft) -> None:
         at = {card.place: card.box.center() for card in self.cards if card.place}
@@ -338,6 +367,10 @@ class PlanSheet(QFrame):
         column.addLayout(head)
         self.figure = PlanFigure(session, on_board, self)
         column.addWidget(self.figure, 1)
+        self.differs = QLabel()
+        self.differs.setObjectName("quiet")
+        self.differs.setWordWrap(True)
+        column.addWidget(self.differs)
         self.ticks: dict[str, QCheckBox] = {}
         grid = QGridLayout()
         for i, (name, words) in enumerate(WISHES):
@@ -347,7 +380,10 @@ class PlanSheet(QFrame):
             )
             self.ticks[name] = tick
             grid.addWidget(tick, i // 3, i % 3)
-        column.addLayout(grid)
+        self.grid = QWidget()
+        grid.setContentsMargins(0, 0, 0, 0)
+        self.grid.setLayout(grid)
+        column.addWidget(self.grid)
         foot = QHBoxLayout()
         self.make, self.leave = QPushButton(tr("Build")), QPushButton(tr("Rub out"))
         self.make.setObjectName("main")
@@ -412,5 +448,15 @@ class PlanSheet(QFrame):
         self.facing.setVisible(draft.filled.plan.profile)
         for name, tick in self.ticks.items():
             tick.setChecked(bool(getattr(draft.wishes, name)))
+        laying = draft.rig is not None
+        self.grid.setVisible(not laying)
+        self.make.setText(tr("Lay the rig") if laying else tr("Build"))
+        told = [] if laying else what_differs(draft)
+        self.differs.setVisible(bool(told))
+        self.ticks["elsewhere"].setVisible(any("px" in each for each in told))
+        more = tr(" and {count} more", count=len(told) - MOST_TOLD) if len(told) > MOST_TOLD else ""
+        self.differs.setText(
+            tr("What differs: {what}.", what=", ".join(told[:MOST_TOLD]) + more) if told else ""
+        )
         self.figure.arrange()
         self.raise_()

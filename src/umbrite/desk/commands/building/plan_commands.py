@@ -1,21 +1,40 @@
 """Build by plan: the pieces on a body plan's places, looked at and corrected, then the whole rig in one step."""
 
-from collections.abc import Mapping
+from collections.abc import Iterator, Mapping
+from contextlib import contextmanager
 from dataclasses import replace
+
+from msgspec.structs import replace as replaced
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QGuiApplication
 
 from umbrite.art.building.body_plan import BodyPlan, places_of, shipped_plans
 from umbrite.art.building.own_plan import plan_of
 from umbrite.art.building.placing import fill, pieces_to_place
-from umbrite.art.building.plan_rig import Wishes, build_rig
+from umbrite.art.building.plan_limbs import SIDES, Wishes, way_of
+from umbrite.art.building.plan_rig import build_rig, pivots_elsewhere
+from umbrite.art.building.transfer import lay_rig, rig_plan
 from umbrite.desk.session.drafts import Carried, PlanDraft
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import PIVOTS, REHEARSE
+from umbrite.desk.session.stations import PARTS, PIVOTS, REHEARSE
 from umbrite.desk.theme.language import tr
 from umbrite.files.formats.plan_files import keep_plan, kept_plans
+from umbrite.files.package import Package
+from umbrite.files.png import decode
 from umbrite.rig.errors import RigError
 from umbrite.rig.words.names import tidy
 
 SURE = 0.8  # from here on a place needs no second look
+
+
+@contextmanager
+def waiting() -> Iterator[None]:
+    """The pointer shows that something takes a moment."""
+    QGuiApplication.setOverrideCursor(Qt.CursorShape.WaitCursor)
+    try:
+        yield
+    finally:
+        QGuiApplication.restoreOverrideCursor()
 
 
 def needs_pieces(session: Session) -> str:
@@ -24,9 +43,10 @@ def needs_pieces(session: Session) -> str:
 
 def pencil(session: Session) -> None:
     """Guess the plan and which piece is which, and show it; nothing is made yet. With several parts selected it is for these alone."""
-    pictures = session.file.pictures.of(session.puppet)
-    pieces = pieces_to_place(session.puppet, pictures)
-    found = fill(session.puppet, pieces, _all_plans(session))
+    with waiting():
+        pictures = session.file.pictures.of(session.puppet)
+        pieces = pieces_to_place(session.puppet, pictures)
+        found = fill(session.puppet, pieces, _all_plans(session))
     plans = tuple(one.plan for one in found)
     chosen = [key for key in session.selection.only("part") if key in pieces.keys]
     only = frozenset(chosen if len(chosen) > 1 else ())
@@ -89,10 +109,16 @@ def _tell(session: Session) -> None:
     )
 
 
+def _decided(called: Mapping[str, str], held: Mapping[str, str]) -> dict[str, str]:
+    """What a person has decided, and what names tell where nothing else was decided."""
+    taken = set(held.values())
+    return {**{place: part for place, part in called.items() if part not in taken}, **held}
+
+
 def _again(session: Session, held: Mapping[str, str], facing: int) -> None:
     """The same plan filled anew, with what a person has decided."""
     draft = draft_of(session)
-    filled = fill(draft.puppet, draft.pieces, [draft.filled.plan], held, facing)[0]
+    filled = fill(draft.puppet, draft.pieces, [draft.filled.plan], _decided(draft.called, held), facing)[0]
     _put(session, replace(draft, filled=filled, held=held, facing=facing, carried=None))
 
 
@@ -142,17 +168,97 @@ def turn_facing(session: Session) -> None:
     _again(session, draft.held, -draft.filled.facing)
 
 
+def turn_bend(session: Session, key: str) -> None:
+    """A limb bends to the other side."""
+    draft = draft_of(session)
+    wishes = draft.wishes
+    _put(session, replace(draft, wishes=wishes._replace(turned=wishes.turned ^ {key})))
+
+
+def turn_ground(session: Session, key: str) -> None:
+    """A limb's end stands on the ground, or no longer does."""
+    draft = draft_of(session)
+    wishes = draft.wishes
+    _put(session, replace(draft, wishes=wishes._replace(replanted=wishes.replanted ^ {key})))
+
+
+def what_differs(draft: PlanDraft) -> list[str]:
+    """On a puppet that has this plan's rig already, what would be made or moved: in words, most telling first. Nothing for loose art."""
+    puppet, filled = draft.puppet, draft.filled
+    joint = {place: puppet.parts[part].joint for place, part in filled.pieces.items()}
+    hung = [
+        place
+        for place in places_of(filled.plan)
+        if place.name in joint and puppet.joints[joint[place.name]].parent is not None
+    ]
+    if len(hung) * 2 < len(joint):
+        return []
+    loose = [
+        puppet.parts[filled.pieces[place.name]].name
+        for place in places_of(filled.plan)
+        if place.name in joint and place.on and puppet.joints[joint[place.name]].parent is None
+    ]
+    held = {key for limb in puppet.limbs.values() for key in (*limb.joints, limb.end)}
+    limbs = [
+        f"{way[0].name} – {way[-1].name}"
+        for limb in filled.plan.limbs
+        for side in SIDES
+        if len(way := way_of(filled, limb, side)) > 1 and held.isdisjoint(joint[place.name] for place in way)
+    ]
+    found = [tr("{name} hangs on it anew", name=name) for name in loose]
+    found += [tr("a limb {name}", name=name) for name in limbs]
+    for part, pivot in pivots_elsewhere(puppet, draft.pieces, filled).items():
+        off = abs(pivot - puppet.joints[puppet.parts[part].joint].pivot.z)
+        found.append(tr("{name} turns {off} px elsewhere", name=puppet.parts[part].name, off=f"{off:.0f}"))
+    return found
+
+
 def set_wish(session: Session, name: str, *, on: bool) -> None:
     """Let something be made, or left out."""
     draft = draft_of(session)
     _put(session, replace(draft, wishes=Wishes(**{**draft.wishes._asdict(), name: on})))
 
 
+def pencil_rig(session: Session, rig: Package) -> None:
+    """Show which piece of the art that is open takes the place of which of a rig; nothing is made yet."""
+    puppet = session.puppet
+    with waiting():
+        pictures = {sha256: decode(data, rig.puppet.name) for sha256, data in rig.art.items()}
+        pieces = pieces_to_place(puppet, session.file.pictures.of(puppet))
+        plan, _, called, _ = rig_plan(rig.puppet, pieces_to_place(rig.puppet, pictures), puppet, pieces)
+        filled = fill(puppet, pieces, [plan], called)[0]
+    session.stage.go_to(PIVOTS)
+    session.selection.pick([])
+    _put(session, PlanDraft(puppet, pieces, (plan,), filled, Wishes(), rig=rig, called=called))
+    _tell(session)
+
+
+def _lay(session: Session, draft: PlanDraft, rig: Package) -> None:
+    """The rig on the art that is open, in one step."""
+    with waiting():
+        pictures = {sha256: decode(data, rig.puppet.name) for sha256, data in rig.art.items()}
+        laid = lay_rig(
+            rig.document, pictures, draft.puppet, session.file.pictures.of(draft.puppet), draft.filled
+        )
+    _put(session, None)
+    document = replaced(laid.document, stages=session.history.now.stages)
+    session.edit(tr("Lay the rig of {name}", name=rig.puppet.name), whole=document)
+    session.stage.go_to(REHEARSE if document.puppet.controls else PARTS)
+    session.say(
+        tr("The rig of {name} lies on it: {count} pieces found their places. {words}",
+           name=rig.puppet.name, count=len(laid.pairs), words=" ".join(laid.told))
+    )  # fmt: skip
+
+
 def build(session: Session) -> None:
     """Make the rig of the pencilled plan, in one step."""
     draft = draft_of(session)
-    pictures = session.file.pictures.of(session.puppet)
-    built = build_rig(draft.puppet, draft.pieces, draft.filled, pictures, draft.wishes)
+    if draft.rig is not None:
+        _lay(session, draft, draft.rig)
+        return
+    with waiting():
+        pictures = session.file.pictures.of(session.puppet)
+        built = build_rig(draft.puppet, draft.pieces, draft.filled, pictures, draft.wishes)
     _put(session, None)
     if built.puppet == session.puppet:
         session.say(tr("Nothing is missing: all of this plan is there already."))
