@@ -7,10 +7,11 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, QTimer
 
+from demo_puppet import ASSETS
 from desk.test_cutting_parts import flat_figure
 from journeys.conftest import Person
 from journeys.strangers import draw
-from journeys.test_first_light import puppet, take_layers
+from journeys.test_first_light import puppet, take_layers, while_modal
 from journeys.test_parts_and_pivots import drop
 from journeys.test_strangers import at_control, control
 from umbrite.desk.session.stations import REHEARSE
@@ -107,3 +108,32 @@ def first_pixel() -> tuple[int, int]:
         np.flatnonzero(flat_figure()[..., 3].any(axis=0)),
     )
     return int(columns[0]), int(rows[0])
+
+
+def test_the_rig_of_one_character_goes_onto_a_second(
+    person: Person, window: Window, capsys: pytest.CaptureFixture[str]
+) -> None:
+    """Wick is open; his sister's art gets his rig, looked at on the figure first."""
+    window.files.open(ASSETS / "wick.umbrite")
+    person.do("windowfocus", "--sync", str(int(window.winId())))
+    window.activateWindow()
+    person.settle(400)
+    person.gestures = 0
+    while_modal(person, ASSETS / "clover.ora", "ctrl+shift+l")
+    person.until(lambda: window.session.drafts.now.plan is not None)
+    person.do("windowfocus", "--sync", str(int(window.winId())))
+    person.settle(300)
+    assert not puppet(window).limbs
+    person.key("Return")
+    person.until(lambda: len(puppet(window).limbs) == 4)
+    assert window.session.stage.station is REHEARSE
+    person.settle(400)
+    made = person.gestures - 2  # all selected, a path, Return: for a double click on the file
+    hand = control(window, lambda c: c.name == "Near hand")
+    before = window.session.placed.control_at(puppet(window).controls[hand])
+    start = at_control(person, hand)
+    person.drag(start, start + QPoint(-20, -60))
+    assert abs(window.session.placed.control_at(puppet(window).controls[hand]) - before) > 30
+    with capsys.disabled():
+        print(f"\nthe same rig on a second character: {made} gestures", end=" ")
+    assert made < 6

@@ -21,7 +21,7 @@ RIG: tuple[Act, ...] = (
     Act("rear", "Rig", "To the back", "Shift+PgDown", "arrow-down-to-line", on_session(order_commands.to_back), reasons.needs_chosen_parts),
     Act("find-joints", "Rig", "Find joints", "N", "rig-find", then_board(joint_commands.find), reasons.needs_parts, "Pivots"),
     Act("keep-plan", "Rig", "Keep as a body plan", "", "rig-plan", on_session(plan_commands.keep), plan_commands.needs_family),
-    Act("lay-rig", "Rig", "Lay this rig on other art…", "", "rig-plan", lambda desk: desk.files.ask_lay(), plan_commands.needs_family),
+    Act("lay-rig", "Rig", "Lay this rig on other art…", "Ctrl+Shift+L", "rig-plan", lambda desk: desk.files.ask_lay(), plan_commands.needs_family),
     Act("take-all", "Rig", "Take all pencilled joints", "", "check", on_session(joint_commands.take_all), joint_commands.needs_pencilled),
     Act("leave-all", "Rig", "Leave all pencilled joints", "", "x", on_session(joint_commands.leave_all), joint_commands.needs_pencilled),
     Act("pivot", "Rig", "Pivot", "P", "rig-pivot", tool_of("Pivots", "pivot"), row="Pivots", tool="pivot"),
