@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QApplication
 
 from umbrite.desk.board.control_places import cells
 from umbrite.desk.commands import bone_commands
+from umbrite.desk.commands.reuse import guest_commands, work_stages
 from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
@@ -21,6 +22,8 @@ from umbrite.desk.window import Window
 from umbrite.files.opening import read_art
 from umbrite.motion.posing import move_control_to
 from umbrite.rig.change import change
+from umbrite.rig.edits.parts import nudge_parts, remove_part
+from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.shelf import get_pose
 
 DEMO = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
@@ -50,12 +53,18 @@ def point_at(window: Window, z: complex, kind: QMouseEvent.Type, *, held: bool) 
 
 
 def parts(window: Window) -> None:
-    """A set of drawings as one row, and its strip."""
+    """A set of drawings as one row, and its strip; a cut while it is drawn."""
     window.files.open(DEMO / "wick.umbrite")
     window.session.stage.go_to(PARTS)
     window.session.selection.pick(
         [next(k for k, p in window.session.puppet.parts.items() if p.name == "Mouth")]
     )
+    window.session.stage.take_tool("cut")
+    way = [262 + 700j, 330 + 680j, 400 + 690j, 470 + 730j, 520 + 790j]
+    point_at(window, way[0], QMouseEvent.Type.MouseButtonPress, held=True)
+    for one, other in itertools.pairwise(way):
+        for share in (0.25, 0.5, 0.75, 1.0):
+            point_at(window, one + (other - one) * share, QMouseEvent.Type.MouseMove, held=True)
 
 
 def pivots(window: Window) -> None:
@@ -74,16 +83,6 @@ def proposals(window: Window) -> None:
         if window.session.puppet.parts[p.part].name == "Near shin"
     )
     point_at(window, knee, QMouseEvent.Type.MouseMove, held=False)
-
-
-def bending(window: Window) -> None:
-    """A pivot in the middle of being dragged to the wrong place."""
-    window.files.open(DEMO / "wick.umbrite")
-    window.session.stage.go_to(PIVOTS)
-    knee = window.session.placed.pivot(joint(window, "Near shin"))
-    point_at(window, knee, QMouseEvent.Type.MouseButtonPress, held=True)
-    for by in (12 + 8j, 30 + 20j):
-        point_at(window, knee + by, QMouseEvent.Type.MouseMove, held=True)
 
 
 def plan(window: Window) -> None:
@@ -195,22 +194,34 @@ def findings(window: Window) -> None:
     window.show_findings()
 
 
-def shelf(window: Window) -> None:
-    """Poses on the shelf, and the whole body in the middle of a drag by a hand; the feet hold."""
+def cart(window: Window) -> None:
+    """The tea cart as a guest beside Wick, and the library."""
+    window.files.open(DEMO / "wick-and-cart.umbrite")
+    session = window.session
+    session.stage.go_to(PARTS)
+    guest_commands.pick(session, next(iter(session.puppet.guests)))
+    window.show_panel("Library")
+
+
+def stages(window: Window) -> None:
+    """A stage of the work beside now: a cap that is gone, a hand that is elsewhere, a pivot that moved."""
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
-    for step in (
-        {"Near hand": 90 - 250j, "Far hand": 30 - 330j}, {"Body": 20 + 90j, "Far foot": 150 - 110j}, {"Near foot": -60 - 40j},
-    ):  # fmt: skip
-        pose(window, step)
-        window.actions_by_id["save-pose"].trigger()
-    window.shelf.apply("Pose 2")
-    window.actions_by_id["body"].trigger()
-    QApplication.processEvents()
-    start = session.placed.pivot(joint(window, "Near hand"))
-    point_at(window, start, QMouseEvent.Type.MouseButtonPress, held=True)
-    for share in (0.3, 0.6, 1.0):
-        point_at(window, start + (70 + 190j) * share, QMouseEvent.Type.MouseMove, held=True)
+    session.stage.go_to(PIVOTS)
+    work_stages.keep(session)
+    work_stages.rename(session, "Stage 1", "With his cap")
+    puppet = remove_part(session.puppet, next(k for k, p in session.puppet.parts.items() if p.name == "Cap"))
+    hand = next(k for k, p in puppet.parts.items() if p.name == "Far hand")
+    puppet = nudge_parts(puppet, [hand], 46 - 30j)
+    puppet = move_pivot(
+        puppet,
+        joint(window, "Near coat tail"),
+        puppet.joints[joint(window, "Near coat tail")].pivot.z + 30 + 60j,
+    )
+    session.edit("Change it", puppet=puppet)
+    session.selection.pick([])
+    window.show_panel("Stages")
+    window.stages.list.item(0).setSelected(True)
 
 
 def found(window: Window) -> None:
@@ -260,7 +271,6 @@ VIEWS: tuple[Callable[[Window], None], ...] = (
     plan,
     pivots,
     proposals,
-    bending,
     diagram,
     limbs,
     weights,
@@ -271,7 +281,8 @@ VIEWS: tuple[Callable[[Window], None], ...] = (
     findings,
     bones,
     found,
-    shelf,
+    cart,
+    stages,
     night,
 )
 

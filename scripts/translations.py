@@ -14,6 +14,7 @@ import xml.etree.ElementTree as ET
 from collections.abc import Iterator
 from pathlib import Path
 
+from umbrite.art.building.body_plan import shipped_plans
 from umbrite.art.joint_limits import REASONS
 from umbrite.checking.finding_codes import CODES
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
@@ -76,7 +77,25 @@ def texts() -> list[str]:
             "Tick none",
             "None",
         ),
-        *("Tape", "Family", "Diagram", "Controls", "Depth", "Details", "Poses", "several", "no limit"),
+        *(
+            "Tape",
+            "Family",
+            "Diagram",
+            "Controls",
+            "Library",
+            "Stages",
+            "Depth",
+            "Details",
+            "Poses",
+            "several",
+            "no limit",
+        ),
+        *("Near", "Far", "Variants", "Move pivots", "Loose rows", "Names", "Limbs", "Limits", "Master"),
+        *(
+            word
+            for plan in shipped_plans()
+            for word in (plan.name, plan.about, *(row.name for row in plan.rows))
+        ),
     ]
     for path in sorted(DESK.rglob("*.py")):
         tree = ast.parse(path.read_text("utf-8"))

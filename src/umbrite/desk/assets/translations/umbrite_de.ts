@@ -17,11 +17,11 @@
     </message>
     <message>
       <source>Take a puppet in as a guest…</source>
-      <translation type="unfinished" />
+      <translation>Eine Figur als Gast aufnehmen…</translation>
     </message>
     <message>
       <source>Keep this stage</source>
-      <translation type="unfinished" />
+      <translation>Diesen Stand behalten</translation>
     </message>
     <message>
       <source>Open the demo: Wick, finished</source>
@@ -45,15 +45,15 @@
     </message>
     <message>
       <source>Open the demo: Wick and the tea cart, a puppet inside a puppet</source>
-      <translation type="unfinished" />
+      <translation>Beispiel öffnen: Wick und der Teekarren, eine Figur in einer Figur</translation>
     </message>
     <message>
       <source>Open the demo: The tea cart, finished</source>
-      <translation type="unfinished" />
+      <translation>Beispiel öffnen: der Teekarren, fertig</translation>
     </message>
     <message>
       <source>Open the demo: Clover, with Wick's rig</source>
-      <translation type="unfinished" />
+      <translation>Beispiel öffnen: Clover, mit Wicks Rig</translation>
     </message>
     <message>
       <source>Save</source>
@@ -105,11 +105,11 @@
     </message>
     <message>
       <source>Take to the clipboard</source>
-      <translation type="unfinished" />
+      <translation>In die Zwischenablage nehmen</translation>
     </message>
     <message>
       <source>Paste from the clipboard</source>
-      <translation type="unfinished" />
+      <translation>Aus der Zwischenablage einfügen</translation>
     </message>
     <message>
       <source>Remove</source>
@@ -141,27 +141,27 @@
     </message>
     <message>
       <source>Keep the branch in the library</source>
-      <translation type="unfinished" />
+      <translation>Den Zweig in der Bibliothek behalten</translation>
     </message>
     <message>
       <source>Update the guest</source>
-      <translation type="unfinished" />
+      <translation>Den Gast auf den neuen Stand bringen</translation>
     </message>
     <message>
       <source>Open the guest's own file</source>
-      <translation type="unfinished" />
+      <translation>Die eigene Datei des Gasts öffnen</translation>
     </message>
     <message>
       <source>Make the guest this puppet's own</source>
-      <translation type="unfinished" />
+      <translation>Den Gast zu einem Teil dieser Figur machen</translation>
     </message>
     <message>
       <source>Branch a tenth larger</source>
-      <translation type="unfinished" />
+      <translation>Zweig um ein Zehntel größer</translation>
     </message>
     <message>
       <source>Branch a tenth smaller</source>
-      <translation type="unfinished" />
+      <translation>Zweig um ein Zehntel kleiner</translation>
     </message>
     <message>
       <source>Parts</source>
@@ -649,7 +649,7 @@
     </message>
     <message>
       <source>Take it to the clipboard, for other puppets</source>
-      <translation type="unfinished" />
+      <translation>In die Zwischenablage, für andere Figuren</translation>
     </message>
     <message>
       <source>Remove the take</source>
@@ -877,11 +877,11 @@
     </message>
     <message>
       <source>Library of branches</source>
-      <translation type="unfinished" />
+      <translation>Bibliothek der Zweige</translation>
     </message>
     <message>
       <source>Stages of work</source>
-      <translation type="unfinished" />
+      <translation>Stände der Arbeit</translation>
     </message>
     <message>
       <source>To the next panel</source>
@@ -1496,6 +1496,14 @@
       <translation>Schaubild</translation>
     </message>
     <message>
+      <source>Library</source>
+      <translation>Bibliothek</translation>
+    </message>
+    <message>
+      <source>Stages</source>
+      <translation>Stände</translation>
+    </message>
+    <message>
       <source>Depth</source>
       <translation>Tiefe</translation>
     </message>
@@ -1514,6 +1522,290 @@
     <message>
       <source>no limit</source>
       <translation>frei</translation>
+    </message>
+    <message>
+      <source>Near</source>
+      <translation>nah</translation>
+    </message>
+    <message>
+      <source>Far</source>
+      <translation>fern</translation>
+    </message>
+    <message>
+      <source>Variants</source>
+      <translation>Varianten</translation>
+    </message>
+    <message>
+      <source>Move pivots</source>
+      <translation>Drehpunkte mit</translation>
+    </message>
+    <message>
+      <source>Loose rows</source>
+      <translation>Lose Reihen</translation>
+    </message>
+    <message>
+      <source>Names</source>
+      <translation>Namen</translation>
+    </message>
+    <message>
+      <source>Biped</source>
+      <translation>Zweibeiner</translation>
+    </message>
+    <message>
+      <source>Stands on two legs and has two arms.</source>
+      <translation>Steht auf zwei Beinen und hat zwei Arme.</translation>
+    </message>
+    <message>
+      <source>Hips</source>
+      <translation>Hüfte</translation>
+    </message>
+    <message>
+      <source>Neck</source>
+      <translation>Hals</translation>
+    </message>
+    <message>
+      <source>Upper arm</source>
+      <translation>Oberarm</translation>
+    </message>
+    <message>
+      <source>Forearm</source>
+      <translation>Unterarm</translation>
+    </message>
+    <message>
+      <source>Hand</source>
+      <translation>Hand</translation>
+    </message>
+    <message>
+      <source>Thigh</source>
+      <translation>Oberschenkel</translation>
+    </message>
+    <message>
+      <source>Shin</source>
+      <translation>Unterschenkel</translation>
+    </message>
+    <message>
+      <source>Foot</source>
+      <translation>Fuß</translation>
+    </message>
+    <message>
+      <source>Bird</source>
+      <translation>Vogel</translation>
+    </message>
+    <message>
+      <source>Stands on two legs and has two wings.</source>
+      <translation>Steht auf zwei Beinen und hat zwei Flügel.</translation>
+    </message>
+    <message>
+      <source>Wing</source>
+      <translation>Flügel</translation>
+    </message>
+    <message>
+      <source>Tail</source>
+      <translation>Schwanz</translation>
+    </message>
+    <message>
+      <source>Beak</source>
+      <translation>Schnabel</translation>
+    </message>
+    <message>
+      <source>A palm with up to five fingers.</source>
+      <translation>Eine Handfläche mit bis zu fünf Fingern.</translation>
+    </message>
+    <message>
+      <source>Palm</source>
+      <translation>Handfläche</translation>
+    </message>
+    <message>
+      <source>Thumb</source>
+      <translation>Daumen</translation>
+    </message>
+    <message>
+      <source>Index</source>
+      <translation>Zeigefinger</translation>
+    </message>
+    <message>
+      <source>Little</source>
+      <translation>Kleiner Finger</translation>
+    </message>
+    <message>
+      <source>Wrist</source>
+      <translation>Handgelenk</translation>
+    </message>
+    <message>
+      <source>Many-legged</source>
+      <translation>Vielbeiner</translation>
+    </message>
+    <message>
+      <source>Stands on four to twelve legs: beetles, spiders, caterpillars.</source>
+      <translation>Steht auf vier bis zwölf Beinen: Käfer, Spinnen, Raupen.</translation>
+    </message>
+    <message>
+      <source>Feeler</source>
+      <translation>Fühler</translation>
+    </message>
+    <message>
+      <source>First thigh</source>
+      <translation>Erster Oberschenkel</translation>
+    </message>
+    <message>
+      <source>First shin</source>
+      <translation>Erster Unterschenkel</translation>
+    </message>
+    <message>
+      <source>First foot</source>
+      <translation>Erster Fuß</translation>
+    </message>
+    <message>
+      <source>Second thigh</source>
+      <translation>Zweiter Oberschenkel</translation>
+    </message>
+    <message>
+      <source>Second shin</source>
+      <translation>Zweiter Unterschenkel</translation>
+    </message>
+    <message>
+      <source>Second foot</source>
+      <translation>Zweiter Fuß</translation>
+    </message>
+    <message>
+      <source>Third thigh</source>
+      <translation>Dritter Oberschenkel</translation>
+    </message>
+    <message>
+      <source>Third shin</source>
+      <translation>Dritter Unterschenkel</translation>
+    </message>
+    <message>
+      <source>Third foot</source>
+      <translation>Dritter Fuß</translation>
+    </message>
+    <message>
+      <source>Fourth thigh</source>
+      <translation>Vierter Oberschenkel</translation>
+    </message>
+    <message>
+      <source>Fourth shin</source>
+      <translation>Vierter Unterschenkel</translation>
+    </message>
+    <message>
+      <source>Fourth foot</source>
+      <translation>Vierter Fuß</translation>
+    </message>
+    <message>
+      <source>Fifth thigh</source>
+      <translation>Fünfter Oberschenkel</translation>
+    </message>
+    <message>
+      <source>Fifth shin</source>
+      <translation>Fünfter Unterschenkel</translation>
+    </message>
+    <message>
+      <source>Fifth foot</source>
+      <translation>Fünfter Fuß</translation>
+    </message>
+    <message>
+      <source>Sixth thigh</source>
+      <translation>Sechster Oberschenkel</translation>
+    </message>
+    <message>
+      <source>Sixth shin</source>
+      <translation>Sechster Unterschenkel</translation>
+    </message>
+    <message>
+      <source>Sixth foot</source>
+      <translation>Sechster Fuß</translation>
+    </message>
+    <message>
+      <source>Quadruped</source>
+      <translation>Vierbeiner</translation>
+    </message>
+    <message>
+      <source>Stands on four legs.</source>
+      <translation>Steht auf vier Beinen.</translation>
+    </message>
+    <message>
+      <source>Hind thigh</source>
+      <translation>Hinterer Oberschenkel</translation>
+    </message>
+    <message>
+      <source>Hind shin</source>
+      <translation>Hinterer Unterschenkel</translation>
+    </message>
+    <message>
+      <source>Hind foot</source>
+      <translation>Hinterer Fuß</translation>
+    </message>
+    <message>
+      <source>Front thigh</source>
+      <translation>Vorderer Oberschenkel</translation>
+    </message>
+    <message>
+      <source>Front shin</source>
+      <translation>Vorderer Unterschenkel</translation>
+    </message>
+    <message>
+      <source>Front foot</source>
+      <translation>Vorderer Fuß</translation>
+    </message>
+    <message>
+      <source>Ear</source>
+      <translation>Ohr</translation>
+    </message>
+    <message>
+      <source>Serpent</source>
+      <translation>Schlange</translation>
+    </message>
+    <message>
+      <source>One long row of pieces behind a head.</source>
+      <translation>Eine lange Reihe von Stücken hinter einem Kopf.</translation>
+    </message>
+    <message>
+      <source>Spine</source>
+      <translation>Wirbelsäule</translation>
+    </message>
+    <message>
+      <source>Tentacled</source>
+      <translation>Mit Fangarmen</translation>
+    </message>
+    <message>
+      <source>Has arms all around, without bones.</source>
+      <translation>Hat ringsum Arme, ohne Knochen.</translation>
+    </message>
+    <message>
+      <source>Mantle</source>
+      <translation>Mantel</translation>
+    </message>
+    <message>
+      <source>Arm a</source>
+      <translation>Arm A</translation>
+    </message>
+    <message>
+      <source>Arm b</source>
+      <translation>Arm B</translation>
+    </message>
+    <message>
+      <source>Arm c</source>
+      <translation>Arm C</translation>
+    </message>
+    <message>
+      <source>Arm d</source>
+      <translation>Arm D</translation>
+    </message>
+    <message>
+      <source>Arm e</source>
+      <translation>Arm E</translation>
+    </message>
+    <message>
+      <source>Arm f</source>
+      <translation>Arm F</translation>
+    </message>
+    <message>
+      <source>Arm g</source>
+      <translation>Arm G</translation>
+    </message>
+    <message>
+      <source>Arm h</source>
+      <translation>Arm H</translation>
     </message>
     <message>
       <source>F1 tells more</source>
@@ -1624,6 +1916,10 @@
       <translation>{place}: {name}, zu {share} sicher</translation>
     </message>
     <message>
+      <source>{place} goes along with the body</source>
+      <translation>{place} geht mit dem Körper mit</translation>
+    </message>
+    <message>
       <source>The plan's figure</source>
       <translation>Die Figur des Bauplans</translation>
     </message>
@@ -1636,12 +1932,24 @@
       <translation>{place}: {name}, von Hand gesetzt</translation>
     </message>
     <message>
+      <source>{place} bends this way; a click turns it</source>
+      <translation>{place} beugt sich hierhin; ein Klick wendet es</translation>
+    </message>
+    <message>
+      <source>{place} stands on the ground</source>
+      <translation>{place} steht auf dem Boden</translation>
+    </message>
+    <message>
       <source>Body plan</source>
       <translation>Bauplan</translation>
     </message>
     <message>
       <source>Let the figure look the other way</source>
       <translation>Die Figur zur anderen Seite blicken lassen</translation>
+    </message>
+    <message>
+      <source> and {count} more</source>
+      <translation> und {count} mehr</translation>
     </message>
     <message>
       <source>Rides along on what is nearest</source>
@@ -1662,6 +1970,14 @@
     <message>
       <source>← Looks left</source>
       <translation>← Blickt links</translation>
+    </message>
+    <message>
+      <source>Lay the rig</source>
+      <translation>Das Rig auflegen</translation>
+    </message>
+    <message>
+      <source>What differs: {what}.</source>
+      <translation>Was anders ist: {what}.</translation>
     </message>
     <message>
       <source>Weight of the picked vertices</source>
@@ -2160,12 +2476,32 @@
       <translation>{name} ist jetzt {place}.</translation>
     </message>
     <message>
+      <source>{name} hangs on it anew</source>
+      <translation>{name} wird neu angehängt</translation>
+    </message>
+    <message>
+      <source>a limb {name}</source>
+      <translation>eine Gliedmaße {name}</translation>
+    </message>
+    <message>
+      <source>Lay the rig of {name}</source>
+      <translation>Das Rig von {name} auflegen</translation>
+    </message>
+    <message>
+      <source>The rig of {name} lies on it: {count} pieces found their places. {words}</source>
+      <translation>Das Rig von {name} liegt darauf: {count} Stücke haben ihren Platz gefunden. {words}</translation>
+    </message>
+    <message>
       <source>Build a {plan}</source>
       <translation>{plan} bauen</translation>
     </message>
     <message>
       <source>{pieces} pieces hang together, {limbs} limbs and {controls} controls were made. Undo takes all of it back. {words}</source>
       <translation>{pieces} Teile hängen zusammen, {limbs} Glieder und {controls} Regler wurden gemacht. Rückgängig nimmt alles zurück. {words}</translation>
+    </message>
+    <message>
+      <source>{side} {what}</source>
+      <translation>{what}, {side}</translation>
     </message>
     <message>
       <source>The plan was rubbed out; nothing was made.</source>
@@ -2182,6 +2518,10 @@
     <message>
       <source>{name} is no piece of the figure: it is hidden, or lies on another one as its shade.</source>
       <translation>{name} ist kein Teil der Figur: Es ist verborgen oder liegt als Schatten auf einem anderen.</translation>
+    </message>
+    <message>
+      <source>{name} turns {off} px elsewhere</source>
+      <translation>{name} dreht sich {off} px woanders</translation>
     </message>
     <message>
       <source>Nothing is missing: all of this plan is there already.</source>
@@ -2489,139 +2829,139 @@
     </message>
     <message>
       <source>Select a part, a joint, controls or links first.</source>
-      <translation type="unfinished" />
+      <translation>Wählen Sie zuerst ein Teil, ein Gelenk, Regler oder Verknüpfungen.</translation>
     </message>
     <message>
       <source>Select a part or a joint first; its branch goes along.</source>
-      <translation type="unfinished" />
+      <translation>Wählen Sie zuerst ein Teil oder ein Gelenk; sein Zweig geht mit.</translation>
     </message>
     <message>
       <source>{name} is on the clipboard: {count} parts. Paste it here or in another window.</source>
-      <translation type="unfinished" />
+      <translation>{name} ist in der Zwischenablage: {count} Teile. Fügen Sie es hier oder in einem anderen Fenster ein.</translation>
     </message>
     <message>
       <source>The take {name} is on the clipboard, by names.</source>
-      <translation type="unfinished" />
+      <translation>Die Aufnahme {name} ist in der Zwischenablage, nach Namen.</translation>
     </message>
     <message>
       <source>Paste the take {name}</source>
-      <translation type="unfinished" />
+      <translation>Die Aufnahme {name} einfügen</translation>
     </message>
     <message>
       <source>Paste by names</source>
-      <translation type="unfinished" />
+      <translation>Nach Namen einfügen</translation>
     </message>
     <message>
       <source> This puppet has no {names}.</source>
-      <translation type="unfinished" />
+      <translation> Diese Figur hat kein {names}.</translation>
     </message>
     <message>
       <source>Pasted: {what}.{lost}</source>
-      <translation type="unfinished" />
+      <translation>Eingefügt: {what}.{lost}</translation>
     </message>
     <message>
       <source>Bring {name}</source>
-      <translation type="unfinished" />
+      <translation>{name} holen</translation>
     </message>
     <message>
       <source>, on {name}</source>
-      <translation type="unfinished" />
+      <translation>, an {name}</translation>
     </message>
     <message>
       <source>{name} is here{where}: {count} parts. Ctrl+Alt+Up and Down make it larger and smaller.</source>
-      <translation type="unfinished" />
+      <translation>{name} ist da{where}: {count} Teile. Strg+Alt+Auf und Ab machen es größer und kleiner.</translation>
     </message>
     <message>
       <source>{what} on the clipboard, by names.</source>
-      <translation type="unfinished" />
+      <translation>{what} in der Zwischenablage, nach Namen.</translation>
     </message>
     <message>
       <source>What is on the clipboard can't be used here: {fault}.</source>
-      <translation type="unfinished" />
+      <translation>Was in der Zwischenablage ist, lässt sich hier nicht verwenden: {fault}.</translation>
     </message>
     <message>
       <source>larger</source>
-      <translation type="unfinished" />
+      <translation>größer</translation>
     </message>
     <message>
       <source>smaller</source>
-      <translation type="unfinished" />
+      <translation>kleiner</translation>
     </message>
     <message>
       <source>Make {name} {word}</source>
-      <translation type="unfinished" />
+      <translation>{name} {word} machen</translation>
     </message>
     <message>
       <source>There is no branch, control, link or take on the clipboard. Copy one here or in another window first.</source>
-      <translation type="unfinished" />
+      <translation>In der Zwischenablage ist kein Zweig, Regler, keine Verknüpfung oder Aufnahme. Kopieren Sie zuerst hier oder in einem anderen Fenster etwas.</translation>
     </message>
     <message>
       <source>Select something of a guest first.</source>
-      <translation type="unfinished" />
+      <translation>Wählen Sie zuerst etwas von einem Gast.</translation>
     </message>
     <message>
       <source>Take {name} in as a guest</source>
-      <translation type="unfinished" />
+      <translation>{name} als Gast aufnehmen</translation>
     </message>
     <message>
       <source>{name} is a guest: {count} parts, moved as one. Its own file stays what it is.</source>
-      <translation type="unfinished" />
+      <translation>{name} ist ein Gast: {count} Teile, als eines bewegt. Seine eigene Datei bleibt, wie sie ist.</translation>
     </message>
     <message>
       <source>Place {name}</source>
-      <translation type="unfinished" />
+      <translation>{name} platzieren</translation>
     </message>
     <message>
       <source>Spread {name} over depths</source>
-      <translation type="unfinished" />
+      <translation>{name} über Tiefen verteilen</translation>
     </message>
     <message>
       <source>{name} at one depth</source>
-      <translation type="unfinished" />
+      <translation>{name} in einer Tiefe</translation>
     </message>
     <message>
       <source>Hide the controls of {name}</source>
-      <translation type="unfinished" />
+      <translation>Die Regler von {name} verbergen</translation>
     </message>
     <message>
       <source>Show the controls of {name}</source>
-      <translation type="unfinished" />
+      <translation>Die Regler von {name} zeigen</translation>
     </message>
     <message>
       <source>Update {name}</source>
-      <translation type="unfinished" />
+      <translation>{name} auf den neuen Stand bringen</translation>
     </message>
     <message>
       <source>{name} is as its file has it. {told}</source>
-      <translation type="unfinished" />
+      <translation>{name} ist, wie seine Datei ihn hat. {told}</translation>
     </message>
     <message>
       <source>Make {name} this puppet's own</source>
-      <translation type="unfinished" />
+      <translation>{name} zu einem Teil dieser Figur machen</translation>
     </message>
     <message>
       <source>{name} is no guest any more: all of it can be changed here.</source>
-      <translation type="unfinished" />
+      <translation>{name} ist kein Gast mehr: alles daran lässt sich hier ändern.</translation>
     </message>
     <message>
       <source>Lay {name} in</source>
-      <translation type="unfinished" />
+      <translation>{name} einlegen</translation>
     </message>
     <message>
       <source>{name} is laid in from the lamp on.</source>
-      <translation type="unfinished" />
+      <translation>{name} ist von der Lampe an eingelegt.</translation>
     </message>
     <message>
       <source>Stage {count}</source>
-      <translation type="unfinished" />
+      <translation>Stand {count}</translation>
     </message>
     <message>
       <source>Keep {name}</source>
-      <translation type="unfinished" />
+      <translation>{name} behalten</translation>
     </message>
     <message>
       <source>{name} is kept in the file. Double-click its name to change it.</source>
-      <translation type="unfinished" />
+      <translation>{name} ist in der Datei behalten. Ein Doppelklick auf den Namen ändert ihn.</translation>
     </message>
     <message>
       <source>Name {strip}</source>
@@ -2629,11 +2969,11 @@
     </message>
     <message>
       <source>Back to {name}</source>
-      <translation type="unfinished" />
+      <translation>Zurück zu {name}</translation>
     </message>
     <message>
       <source>Everything is as it was at {name}. Undo leads back to now.</source>
-      <translation type="unfinished" />
+      <translation>Alles ist, wie es bei {name} war. Rückgängig führt zu jetzt zurück.</translation>
     </message>
     <message>
       <source>Select a part, a chooser or a branch of a variant set first.</source>
@@ -3356,14 +3696,6 @@
       <translation>{count} Teile hinzufügen</translation>
     </message>
     <message>
-      <source>Lay the rig of {name}</source>
-      <translation>Das Rig von {name} auflegen</translation>
-    </message>
-    <message>
-      <source>The rig lies on {path}: {count} pieces found their places. {words}</source>
-      <translation>Das Rig liegt auf {path}: {count} Teile haben ihre Plätze gefunden. {words}</translation>
-    </message>
-    <message>
       <source>Add {count} drawings to {name}</source>
       <translation>{name} {count} Zeichnungen geben</translation>
     </message>
@@ -3406,10 +3738,6 @@
     <message>
       <source>{name} has no layer that shows anything, so nothing was added.</source>
       <translation>{name} hat keine Ebene, die etwas zeigt; nichts wurde hinzugefügt.</translation>
-    </message>
-    <message>
-      <source>{count} of them doubtful.</source>
-      <translation>{count} davon zweifelhaft.</translation>
     </message>
     <message>
       <source>The revised picture {found}, so the old drawing stays. Choose a picture of one layer.</source>
@@ -3542,27 +3870,27 @@
     </message>
     <message>
       <source>{name} is in the library.</source>
-      <translation type="unfinished" />
+      <translation>{name} ist in der Bibliothek.</translation>
     </message>
     <message>
       <source>A guest is a puppet with its own rig; {path} is none. Save it as {ending} first.</source>
-      <translation type="unfinished" />
+      <translation>Ein Gast ist eine Figur mit eigenem Rig; {path} ist keine. Speichern Sie es zuerst als {ending}.</translation>
     </message>
     <message>
       <source>{names}: that would go round in a circle. Choose another puppet.</source>
-      <translation type="unfinished" />
+      <translation>{names}: das ginge im Kreis. Wählen Sie eine andere Figur.</translation>
     </message>
     <message>
       <source>A new puppet from {stage}; the other file stays as it was.</source>
-      <translation type="unfinished" />
+      <translation>Eine neue Figur aus {stage}; die andere Datei bleibt, wie sie war.</translation>
     </message>
     <message>
       <source>The file of {name} is not there any more; the copy inside stays.</source>
-      <translation type="unfinished" />
+      <translation>Die Datei von {name} ist nicht mehr da; die Kopie darin bleibt.</translation>
     </message>
     <message>
       <source> is a guest in </source>
-      <translation type="unfinished" />
+      <translation> ist Gast in </translation>
     </message>
     <message>
       <source>Show {name}</source>
@@ -3786,75 +4114,75 @@
     </message>
     <message>
       <source>Spread over depths</source>
-      <translation type="unfinished" />
+      <translation>Über Tiefen verteilen</translation>
     </message>
     <message>
       <source>Its parts may lie before and behind parts of the puppet, one by one</source>
-      <translation type="unfinished" />
+      <translation>Seine Teile dürfen einzeln vor und hinter Teilen der Figur liegen</translation>
     </message>
     <message>
       <source>Hide its controls</source>
-      <translation type="unfinished" />
+      <translation>Seine Regler verbergen</translation>
     </message>
     <message>
       <source>Its own takes</source>
-      <translation type="unfinished" />
+      <translation>Seine eigenen Aufnahmen</translation>
     </message>
     <message>
       <source>Its own take into the take that is looked at, from the lamp on</source>
-      <translation type="unfinished" />
+      <translation>Seine eigene Aufnahme in die betrachtete, von der Lampe an</translation>
     </message>
     <message>
       <source>It is no guest then, and all of it can be changed here</source>
-      <translation type="unfinished" />
+      <translation>Dann ist es kein Gast mehr, und alles daran lässt sich hier ändern</translation>
     </message>
     <message>
       <source>Guest: {name}</source>
-      <translation type="unfinished" />
+      <translation>Gast: {name}</translation>
     </message>
     <message>
       <source>{count} parts of {source}. They are changed in that file.</source>
-      <translation type="unfinished" />
+      <translation>{count} Teile aus {source}. Geändert werden sie in jener Datei.</translation>
     </message>
     <message>
       <source>Across</source>
-      <translation type="unfinished" />
+      <translation>Quer</translation>
     </message>
     <message>
       <source>Down</source>
-      <translation type="unfinished" />
+      <translation>Hinab</translation>
     </message>
     <message>
       <source>Lay in</source>
-      <translation type="unfinished" />
+      <translation>Einlegen</translation>
     </message>
     <message>
       <source>Update</source>
-      <translation type="unfinished" />
+      <translation>Neuer Stand</translation>
     </message>
     <message>
       <source>Open its file</source>
-      <translation type="unfinished" />
+      <translation>Datei öffnen</translation>
     </message>
     <message>
       <source>Make it ours</source>
-      <translation type="unfinished" />
+      <translation>Übernehmen</translation>
     </message>
     <message>
       <source>Remove it</source>
-      <translation type="unfinished" />
+      <translation>Entfernen</translation>
     </message>
     <message>
       <source>Its file is not there; the copy inside is whole.</source>
-      <translation type="unfinished" />
+      <translation>Seine Datei ist nicht da; die Kopie darin ist ganz.</translation>
     </message>
     <message>
       <source>Its file has changed since.</source>
-      <translation type="unfinished" />
+      <translation>Seine Datei hat sich seither geändert.</translation>
     </message>
     <message>
       <source>Up to date.</source>
-      <translation type="unfinished" />
+      <translation>Auf dem neuen Stand.</translation>
     </message>
     <message>
       <source>Length, angle</source>
@@ -4105,10 +4433,6 @@
       <translation>Wird ein anderer Zweig gezeigt, geht seine Hand dorthin, wo diese war</translation>
     </message>
     <message>
-      <source>Variants</source>
-      <translation>Varianten</translation>
-    </message>
-    <message>
       <source>A click shows a variant; so do [ and ], and its number with the pointer on the board</source>
       <translation>Ein Klick zeigt eine Variante; ebenso [ und ] und ihre Zahl mit dem Zeiger auf dem Tisch</translation>
     </message>
@@ -4189,64 +4513,60 @@
       <translation>Nichts anzusehen: die Prüfungen fanden alles gut.</translation>
     </message>
     <message>
-      <source>Library</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Drag a branch onto a joint, or onto the board.</source>
-      <translation type="unfinished" />
+      <translation>Ziehen Sie einen Zweig auf ein Gelenk oder aufs Brett.</translation>
     </message>
     <message>
       <source>Name of the branch</source>
-      <translation type="unfinished" />
+      <translation>Name des Zweigs</translation>
     </message>
     <message>
       <source>Keep the selected branch</source>
-      <translation type="unfinished" />
+      <translation>Zweig behalten</translation>
     </message>
     <message>
       <source>Bring</source>
-      <translation type="unfinished" />
+      <translation>Holen</translation>
     </message>
     <message>
       <source>Onto the selected joint, or free where none is selected</source>
-      <translation type="unfinished" />
+      <translation>An das gewählte Gelenk, oder frei, wo keines gewählt ist</translation>
     </message>
     <message>
       <source>{name} is in the trash.</source>
-      <translation type="unfinished" />
+      <translation>{name} ist im Papierkorb.</translation>
     </message>
     <message>
       <source>There is no trash here; {name} stays.</source>
-      <translation type="unfinished" />
+      <translation>Hier gibt es keinen Papierkorb; {name} bleibt.</translation>
     </message>
     <message>
       <source>your own</source>
-      <translation type="unfinished" />
+      <translation>Ihr eigener</translation>
     </message>
     <message>
       <source>ships with Umbrite</source>
-      <translation type="unfinished" />
+      <translation>mit Umbrite geliefert</translation>
     </message>
     <message>
       <source>{name}, {whose}: drag it onto a joint</source>
-      <translation type="unfinished" />
+      <translation>{name}, {whose}: ziehen Sie ihn auf ein Gelenk</translation>
     </message>
     <message>
       <source>Into a folder of your own, with its limbs, controls and own poses</source>
-      <translation type="unfinished" />
+      <translation>In einen eigenen Ordner, mit Gliedmaßen, Reglern und eigenen Posen</translation>
     </message>
     <message>
       <source>Take in as a guest</source>
-      <translation type="unfinished" />
+      <translation>Als Gast aufnehmen</translation>
     </message>
     <message>
       <source>Into the trash</source>
-      <translation type="unfinished" />
+      <translation>In den Papierkorb</translation>
     </message>
     <message>
       <source>{name} can't be its name, or is taken. Choose another one.</source>
-      <translation type="unfinished" />
+      <translation>{name} kann nicht sein Name sein oder ist vergeben. Wählen Sie einen anderen.</translation>
     </message>
     <message>
       <source>Open recent</source>
@@ -4314,39 +4634,39 @@
     </message>
     <message>
       <source>What differs</source>
-      <translation type="unfinished" />
+      <translation>Was anders ist</translation>
     </message>
     <message>
       <source>Go back to it</source>
-      <translation type="unfinished" />
+      <translation>Dorthin zurück</translation>
     </message>
     <message>
       <source>Take a branch…</source>
-      <translation type="unfinished" />
+      <translation>Einen Zweig nehmen…</translation>
     </message>
     <message>
       <source>New puppet from it</source>
-      <translation type="unfinished" />
+      <translation>Neue Figur daraus</translation>
     </message>
     <message>
       <source>Keep the work as it is now, to look at it or go back to it later. All of it lies in the file.</source>
-      <translation type="unfinished" />
+      <translation>Behalten Sie die Arbeit, wie sie jetzt ist, um sie später anzusehen oder dorthin zurückzugehen. Alles liegt in der Datei.</translation>
     </message>
     <message>
       <source>{name}, kept {when}</source>
-      <translation type="unfinished" />
+      <translation>{name}, behalten {when}</translation>
     </message>
     <message>
       <source>Click a stage to see what differs from now.</source>
-      <translation type="unfinished" />
+      <translation>Klicken Sie auf einen Stand, um zu sehen, was jetzt anders ist.</translation>
     </message>
     <message>
       <source>What differs now from {name} of {when}; a click selects it:</source>
-      <translation type="unfinished" />
+      <translation>Was jetzt anders ist als bei {name} vom {when}; ein Klick wählt es:</translation>
     </message>
     <message>
       <source>Nothing differs now from {name}.</source>
-      <translation type="unfinished" />
+      <translation>Nichts ist jetzt anders als bei {name}.</translation>
     </message>
     <message>
       <source>{done} of {count} set</source>

@@ -22,7 +22,7 @@ from umbrite.art.building.body_plan import places_of
 from umbrite.desk.board.edges import plan_badges
 from umbrite.desk.board.edges.plan_badges import Badge, badges_of
 from umbrite.desk.commands.building import plan_commands
-from umbrite.desk.commands.building.plan_commands import SURE, places_shown, what_differs
+from umbrite.desk.commands.building.plan_commands import SURE, place_words, places_shown, what_differs
 from umbrite.desk.session.drafts import Carried, Drafts, PlanDraft
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look, marks
@@ -252,12 +252,12 @@ class PlanFigure(QWidget):
         if not card.place:
             return name
         if not card.part:
-            return tr("{place}: empty", place=tr(card.place))
+            return tr("{place}: empty", place=place_words(card.place))
         if card.place in draft.held:
-            return tr("{place}: {name}, set by hand", place=tr(card.place), name=name)
+            return tr("{place}: {name}, set by hand", place=place_words(card.place), name=name)
         return tr(
             "{place}: {name}, {share} sure",
-            place=tr(card.place),
+            place=place_words(card.place),
             name=name,
             share=f"{draft.filled.sure[card.place]:.0%}",
         )
@@ -265,10 +265,10 @@ class PlanFigure(QWidget):
     @staticmethod
     def _badge_words(badge: Badge) -> str:
         if badge.kind == "bend":
-            return tr("{place} bends this way; a click turns it", place=tr(badge.name))
+            return tr("{place} bends this way; a click turns it", place=place_words(badge.name))
         if badge.on:
-            return tr("{place} stands on the ground", place=tr(badge.name))
-        return tr("{place} goes along with the body", place=tr(badge.name))
+            return tr("{place} stands on the ground", place=place_words(badge.name))
+        return tr("{place} goes along with the body", place=place_words(badge.name))
 
     def _cords(self, painter: Inked, draft: PlanDraft) -> None:
         at = {card.place: card.box.center() for card in self.cards if card.place}

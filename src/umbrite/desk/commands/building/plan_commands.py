@@ -148,7 +148,9 @@ def set_piece(session: Session, place: str, part: str) -> None:
         )
     held = {key: one for key, one in draft.held.items() if one != part} | {place: part}
     _again(session, held, draft.facing)
-    session.say(tr("{name} is the {place} now.", name=session.puppet.parts[part].name, place=tr(place)))
+    session.say(
+        tr("{name} is the {place} now.", name=session.puppet.parts[part].name, place=place_words(place))
+    )
 
 
 def empty(session: Session, place: str) -> None:
@@ -276,6 +278,18 @@ def build(session: Session) -> None:
             words=words,
         )
     )
+
+
+def place_words(place: str) -> str:
+    """A plan's place for people: its side, what it is, and its number in a row, each in their language."""
+    words = place.split()
+    number = words.pop() if len(words) > 1 and words[-1].isdecimal() else ""
+    side = words.pop(0) if len(words) > 1 and words[0] in {"Near", "Far"} else ""
+    name = " ".join(words).capitalize()
+    what = tr(name)
+    # Within a name a place goes on in small letters, where the language has it so.
+    told = tr("{side} {what}", side=tr(side), what=what.lower() if what == name else what) if side else what
+    return f"{told} {number}" if number else told
 
 
 def rub_out(session: Session) -> None:
