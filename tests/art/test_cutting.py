@@ -4,9 +4,12 @@ import cv2
 import numpy as np
 import pytest
 
+from umbrite.art.building.body_plan import plan_named
+from umbrite.art.building.plan_bones import plan_bones
 from umbrite.art.cutting import Cut, cut_drawing, is_loop, one_picture
 from umbrite.art.pictures import Picture
 from umbrite.rig.errors import RigError
+from umbrite.rig.placement import Box
 
 WIDE, TALL, FINER = 420, 420, 4
 AT, JOINT, END = 210 + 70j, 210 + 210j, 210 + 350j
@@ -189,3 +192,21 @@ def test_a_cut_that_begins_inside_goes_on_to_the_edge() -> None:
     full: Cut = cut_drawing(whole, across(), follow=False)
     assert short.pivot == pytest.approx(full.pivot, abs=1)
     assert np.array_equal(short.piece, full.piece)
+
+
+@pytest.mark.parametrize("name", ["Biped", "Quadruped", "Bird", "Hand"])
+@pytest.mark.parametrize("facing", [1, -1])
+def test_the_bones_of_a_plan_lie_in_the_figures_box_and_hang_together(name: str, facing: int) -> None:
+    box = Box(100, 50, 700, 1250)
+    bones = plan_bones(plan_named(name), box, facing)
+    names = [bone.name for bone in bones]
+    assert len(set(names)) == len(names) > 3
+    assert sum(not bone.on for bone in bones) == 1
+    for i, bone in enumerate(bones):
+        assert not bone.on or bone.on in names[:i]
+        assert abs(bone.tip - bone.head) > 5
+        for z in (bone.head, bone.tip):
+            assert -60 < z.real - box.left < box.width + 60
+            assert -60 < z.imag - box.top < box.height + 60
+    one_below = {one.on: one for one in bones if sum(other.on == one.on for other in bones) == 1}
+    assert all(one_below[bone.name].head == bone.tip for bone in bones if bone.name in one_below)

@@ -7,11 +7,14 @@ from pathlib import Path
 import cv2
 import numpy as np
 import pytest
-from PySide6.QtGui import QImage
+from PySide6.QtCore import QEvent, Qt
+from PySide6.QtGui import QImage, QKeyEvent
+from PySide6.QtWidgets import QApplication
 
 from desk.conftest import Hand
 from umbrite.art.pictures import Picture
-from umbrite.desk.session.stations import PARTS
+from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import LIMBS, PARTS
 from umbrite.desk.window import Window
 from umbrite.files.layers import layer_of
 from umbrite.files.package import Package, save
@@ -140,6 +143,10 @@ def test_a_flat_figure_is_cut_at_its_bones_and_joined_again(figure: Window, act:
     key = puppet.order[0]
     session.selection.pick([key])
     act("cut-bones")
+    assert session.puppet is puppet_before(session), "nothing is cut yet"
+    assert session.drafts.now.cuts is not None
+    assert len(session.drafts.now.cuts.cuts) == 9
+    press_enter(figure)
     pieces = [k for k, part in session.puppet.parts.items() if not part.reference]
     assert len(pieces) == 10, figure.frame.hints.message
     assert len({session.puppet.parts[k].joint for k in pieces}) == 10, "each on its bone"
@@ -163,11 +170,53 @@ def test_bones_that_hang_from_nothing_hang_from_the_nearest_of_the_body(figure: 
     session.edit("Bones", puppet=puppet)
     session.selection.pick([])
     act("cut-bones")
+    press_enter(figure)
     joints = session.puppet.joints
     assert joints[arm].parent == body
     assert joints[hand].parent == arm
     riding = {part.joint: part.name for part in session.puppet.parts.values() if not part.reference}
     assert set(riding) == {arm, hand, body}
+
+
+def press_enter(window: Window) -> None:
+    for kind in (QEvent.Type.KeyPress, QEvent.Type.KeyRelease):
+        QApplication.sendEvent(
+            window.board, QKeyEvent(kind, Qt.Key.Key_Return, Qt.KeyboardModifier.NoModifier)
+        )
+
+
+def puppet_before(session: Session) -> Puppet:
+    return session.history.now.puppet
+
+
+def test_a_pencilled_cut_is_left_out_by_a_click_and_all_are_rubbed_out_by_esc(
+    figure: Window, hand: Hand, act: Act
+) -> None:
+    session = figure.session
+    puppet, body = add_bone(session.puppet, 350 + 480j, 350 + 240j, None)
+    puppet, arm = add_bone(puppet, 265 + 297j, 140 + 330j, body)
+    puppet, _ = add_bone(puppet, 140 + 330j, 30 + 430j, arm)
+    session.edit("Bones", puppet=puppet)
+    before = session.puppet
+    act("cut-bones")
+    draft = session.drafts.now.cuts
+    assert draft is not None
+    plain = figure.board.grab().toImage()
+    one = next(cut for cut in draft.cuts if cut.bone == arm)
+    hand.click(sum(one.ends) / 2)
+    assert [cut.left_out for cut in session.drafts.now.cuts.cuts] == [cut.bone == arm for cut in draft.cuts]  # type: ignore[union-attr]
+    assert figure.board.grab().toImage() != plain
+    press_enter(figure)
+    riding = {part.joint for part in session.puppet.parts.values() if not part.reference}
+    assert arm not in riding
+    assert len(riding) == 2
+    act("undo")
+    act("cut-bones")
+    QApplication.sendEvent(
+        figure.board, QKeyEvent(QEvent.Type.KeyPress, Qt.Key.Key_Escape, Qt.KeyboardModifier.NoModifier)
+    )
+    assert session.drafts.now.cuts is None
+    assert session.puppet == before
 
 
 def test_what_bends_is_not_cut_before_it_is_stiff_again(figure: Window, hand: Hand, act: Act) -> None:
@@ -197,3 +246,34 @@ def test_trimmed_parts_and_shared_drawings_are_refused_with_what_to_do(
         hand.drag(230 + 680j, 345 + 680j)
         assert words in figure.frame.hints.message
         assert session.puppet is odd
+
+
+def test_a_plans_bones_are_laid_over_a_flat_figure_and_cut_it(figure: Window, act: Act) -> None:
+    session = figure.session
+    before = seen(figure)
+    act("plan-bones-biped")
+    assert session.stage.station is LIMBS
+    assert {"Trunk", "Near thigh", "Far forearm"} <= {joint.name for joint in session.puppet.joints.values()}
+    assert next(j for j in session.puppet.joints.values() if j.name == "Near thigh").side == "near"
+    # Drawn to the figure's own joints, as a person drags them.
+    own = {
+        "upper arm": (265 + 297j, 140 + 330j), "forearm": (140 + 330j, 70 + 394j), "hand": (70 + 394j, 40 + 422j),
+        "thigh": (310 + 510j, 290 + 680j), "shin": (290 + 680j, 290 + 800j), "foot": (290 + 800j, 290 + 850j),
+    }  # fmt: skip
+    puppet = session.puppet
+    for key, bone in session.puppet.joints.items():
+        side, _, what = bone.name.partition(" ")
+        if what in own:
+            ends = [z if side == "Near" else complex(700 - z.real, z.imag) for z in own[what]]
+            puppet = change(
+                puppet, key, pivot=Point(ends[0].real, ends[0].imag), tip=Point(ends[1].real, ends[1].imag)
+            )
+    session.edit("Drag the bones", puppet=puppet)
+    act("cut-bones")
+    press_enter(figure)
+    pieces = [part.name for part in session.puppet.parts.values() if not part.reference]
+    assert {"Near upper arm", "Far forearm", "Near thigh", "Far shin", "Head"} <= set(pieces), (
+        figure.frame.hints.message
+    )
+    assert np.abs(seen(figure) - before).max() <= 1
+    assert invariants(session.puppet) == []

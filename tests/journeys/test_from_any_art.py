@@ -82,6 +82,8 @@ def test_a_flat_drawing_becomes_a_posable_biped(
     person.key("ctrl+k")
     person.type("cut at the bones")
     person.key("Return")
+    person.until(lambda: window.session.drafts.now.cuts is not None)
+    person.key("Return")
     person.until(lambda: sum(not part.reference for part in puppet(window).parts.values()) == 10)
     person.key("shift+y")
     person.until(lambda: window.session.drafts.now.plan is not None)

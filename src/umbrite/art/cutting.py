@@ -8,7 +8,7 @@ A line that runs close to a drawn edge follows it: the cheapest way through a na
 """
 
 import itertools
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from typing import NamedTuple
 
 import cv2
@@ -78,17 +78,7 @@ def cut_at_bone(picture: Picture, branch: Sequence[Segment], others: Sequence[Se
     solid = picture[..., 3] >= SOLID
     rows, columns = np.indices(solid.shape)
     z = np.asarray(columns + 0.5 + 1j * (rows + 0.5), dtype=np.complex128)
-    depth = np.asarray(
-        cv2.distanceTransform(np.pad(solid.astype(np.uint8), 1), cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
-    )[1:-1, 1:-1]
-
-    def deep(at: complex) -> float:
-        x, y = (
-            int(np.clip(at.real, 0, solid.shape[1] - 1)),
-            int(np.clip(at.imag, 0, solid.shape[0] - 1)),
-        )
-        return float(depth[y, x])
-
+    deep = _depths(picture)
     away = [_from_segment(z, *bone) for bone in branch]
     # A limb is hardly thicker anywhere than along its bone; what lies farther off is the body beside it.
     thick = [
@@ -104,10 +94,36 @@ def cut_at_bone(picture: Picture, branch: Sequence[Segment], others: Sequence[Se
     )
     if min(np.count_nonzero(piece), np.count_nonzero(solid & ~piece)) < LEAST:
         raise RigError("Nothing of the drawing lies along this bone. Draw the bone over what it shall carry.")
+    return _in_two(picture, piece, _across(deep, branch[0]), filled=False)
+
+
+def lines_across(picture: Picture, bones: Sequence[Segment]) -> list[Segment]:
+    """Where a drawing would be cut at the head of each bone: the ends of a line across it, in its pixels."""
+    deep = _depths(picture)
+    return [_across(deep, bone) for bone in bones]
+
+
+def _across(deep: Callable[[complex], float], bone: Segment) -> Segment:
+    """The line across a limb at a bone's head."""
+    head, tip = bone
     # As thick as the limb is a little way down the bone: at its head a body may be much thicker.
     radius = max(min(deep(head), 1.1 * max(deep(head + (tip - head) * share) for share in (0.25, 0.4))), 2.0)
     across = 1j * (tip - head) / max(abs(tip - head), 1e-9) * radius
-    return _in_two(picture, piece, (head - across, head + across), filled=False)
+    return head - across, head + across
+
+
+def _depths(picture: Picture) -> Callable[[complex], float]:
+    """How far inside the opaque area a place of a drawing lies, pixels; 0 outside of it."""
+    solid = (picture[..., 3] >= SOLID).astype(np.uint8)
+    depth = np.asarray(cv2.distanceTransform(np.pad(solid, 1), cv2.DIST_L2, cv2.DIST_MASK_PRECISE))[
+        1:-1, 1:-1
+    ]
+
+    def deep(at: complex) -> float:
+        x, y = int(np.clip(at.real, 0, solid.shape[1] - 1)), int(np.clip(at.imag, 0, solid.shape[0] - 1))
+        return float(depth[y, x])
+
+    return deep
 
 
 def thickest(picture: Picture, bones: Sequence[Segment]) -> int:

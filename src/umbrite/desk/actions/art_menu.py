@@ -1,6 +1,6 @@
 """Copies, aligning, drawings, trims, covers, and ways of looking at parts one by one."""
 
-from umbrite.desk.actions.action import Act, fan, on_session, tool_of, view_of
+from umbrite.desk.actions.action import Act, fan, on_session, then_board, tool_of, view_of
 from umbrite.desk.commands import art_commands, cover_commands, reasons
 from umbrite.desk.commands.building import cut_commands
 from umbrite.rig.edits.arranging import Edge
@@ -28,7 +28,7 @@ ART: tuple[Act, ...] = (
     Act("light", "Art", "Light over all", "", "lightbulb", on_session(cover_commands.light), reasons.needs_parts),
     Act("trim", "Art", "Trim", "B", "rig-trim", tool_of("Parts", "trim"), tool="trim"),
     Act("cut", "Art", "Cut", "Shift+T", "rig-cut", tool_of("Parts", "cut"), row="Parts", tool="cut"),
-    Act("cut-bones", "Art", "Cut at the bones", "", "rig-cut", on_session(cut_commands.cut_at_bones), cut_commands.needs_part_over_bones),
+    Act("cut-bones", "Art", "Cut at the bones", "", "rig-cut", then_board(cut_commands.pencil_cuts), cut_commands.needs_part_over_bones),
     Act("join", "Art", "Join into one part", "", "rig-cut", on_session(cut_commands.join), cut_commands.needs_several),
     Act("untrim", "Art", "Bring all back", "Shift+B", "rotate-ccw", on_session(art_commands.untrim), art_commands.needs_trimmed),
     Act("two-depths", "Art", "At two depths", "", "layers", on_session(art_commands.two_depths), art_commands.needs_one_part),

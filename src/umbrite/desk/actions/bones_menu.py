@@ -3,12 +3,16 @@
 from umbrite.desk.actions.action import Act, on_session
 from umbrite.desk.commands import art_commands, bone_commands, reasons
 from umbrite.desk.commands.bends import bending_commands, mesh_commands
+from umbrite.desk.commands.building import cut_commands
+
+BODIES = ("Biped", "Quadruped", "Bird", "Hand")  # of which a drawing in one piece is cut most often
 
 # One line, one action.
 # fmt: off
 BONES: tuple[Act, ...] = (
     Act("bones-pivots", "Bones", "Bones from pivots", "", "rig-bone", on_session(bone_commands.from_pivots), reasons.needs_parts),
     Act("bones-middle", "Bones", "Bones along the middle of the part", "", "rig-bone", on_session(bone_commands.middle_of_part), art_commands.needs_one_part),
+    *(Act(f"plan-bones-{name.lower()}", "Bones", f"Bones of a {name.lower()} over the drawing", "", "rig-plan", on_session(cut_commands.lay_bones(name)), cut_commands.needs_one_drawing) for name in BODIES),
     Act("bend", "Bones", "Bend this part", "Shift+V", "rig-bend", on_session(bending_commands.bend), bending_commands.needs_part, row="Limbs"),
     Act("bend-over", "Bones", "Bend over the selected bones", "", "rig-bend", on_session(bending_commands.bend_over_bones), bending_commands.needs_part_and_bones),
     Act("grip-tip", "Bones", "Grip at its tip", "", "rig-grip", on_session(bending_commands.grips(1)), bending_commands.needs_bent),

@@ -55,7 +55,7 @@ def washer_radius(session: Session, key: str) -> float:
 def handles(session: Session, camera: Camera) -> list[Handle]:
     """All handles of the present station, the ones on top last."""
     if session.stage.station is PARTS:
-        return list(_frame(session, camera))
+        return [*_frame(session, camera), *_pencilled_cuts(session)]
     if session.stage.station is PIVOTS:
         return [*_rivets(session), *_pencilled(session)]
     if session.stage.station is LIMBS:
@@ -128,6 +128,13 @@ def _pencilled_limbs(session: Session) -> Iterator[Handle]:
     for i, points in enumerate(limb_pencils(session)):
         for one, other in itertools.pairwise(points):
             yield Handle("pencilled limb", str(i), (one + other) / 2, PENCILLED)
+
+
+def _pencilled_cuts(session: Session) -> Iterator[Handle]:
+    """The middles of pencilled cuts."""
+    draft = session.drafts.now.cuts
+    for i, cut in enumerate(draft.cuts if draft is not None else ()):
+        yield Handle("pencilled cut", str(i), (cut.ends[0] + cut.ends[1]) / 2, PENCILLED)
 
 
 def _tips(session: Session) -> Iterator[Handle]:

@@ -3,27 +3,30 @@
 from collections.abc import Callable
 
 from umbrite.desk.commands import control_commands, limb_commands
-from umbrite.desk.commands.building import joint_commands, plan_commands
+from umbrite.desk.commands.building import cut_commands, joint_commands, plan_commands
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import CONTROLS, LIMBS, PIVOTS
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS
 
 Work = Callable[[Session], None]
 
 
 def pencilled_of(session: Session) -> tuple[Work, Work] | None:
     """What takes and what leaves the proposals that are seen, so that Enter and Esc mean them; None where there are none."""
-    if session.drafts.now.plan is not None:
-        return plan_commands.build, plan_commands.rub_out
-    if session.stage.station is PIVOTS and session.drafts.now.proposals:
-        return joint_commands.take_all, joint_commands.leave_all
-    if session.stage.station is LIMBS and session.drafts.now.limbs:
-        return limb_commands.take_pencilled, limb_commands.rub_out
-    if session.stage.station is CONTROLS and session.drafts.now.left_out is not None:
-        return control_commands.take_all, control_commands.rub_out
-    if session.stage.station.timed and session.stage.tape.hollow:
-        return take_commands.keep_hollow, _let_go
-    return None
+    drafts, station = session.drafts.now, session.stage.station
+    waiting: tuple[tuple[bool, Work, Work], ...] = (
+        (drafts.plan is not None, plan_commands.build, plan_commands.rub_out),
+        (station is PARTS and drafts.cuts is not None, cut_commands.take_cuts, cut_commands.rub_out),
+        (station is PIVOTS and bool(drafts.proposals), joint_commands.take_all, joint_commands.leave_all),
+        (station is LIMBS and bool(drafts.limbs), limb_commands.take_pencilled, limb_commands.rub_out),
+        (
+            station is CONTROLS and drafts.left_out is not None,
+            control_commands.take_all,
+            control_commands.rub_out,
+        ),
+        (station.timed and bool(session.stage.tape.hollow), take_commands.keep_hollow, _let_go),
+    )
+    return next(((take, leave) for there, take, leave in waiting if there), None)
 
 
 def _let_go(session: Session) -> None:

@@ -31,7 +31,7 @@ from umbrite.desk.board.part_frame import frame_of
 from umbrite.desk.board.picking import deeper, joint_under, parts_at
 from umbrite.desk.commands import bone_commands, control_commands, limb_commands
 from umbrite.desk.commands.bends import mesh_commands
-from umbrite.desk.commands.building import joint_commands
+from umbrite.desk.commands.building import cut_commands, joint_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.scene import scene_of
@@ -152,10 +152,8 @@ def _pick(session: Session, spot: Spot, pointer: Pointer, *, joints: bool) -> Pr
 
 
 def _in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press:
-    frame = frame_of(session)
-    if spot.handle is not None and frame is not None:
-        grasp = spot.handle.key
-        return Press(lambda: part_gestures.drag_frame(session, frame, grasp, pointer.at))
+    if (handle := spot.handle) is not None:
+        return _on_part_handle(session, handle, pointer)
     if session.stage.tool == "trim":
         chosen = session.selection.only("part") or spot.under[:1]
         if chosen:
@@ -172,6 +170,15 @@ def _in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -
     if not chosen:
         return picked
     return Press(lambda: part_gestures.drag_parts(session, chosen, pointer.at), picked.click)
+
+
+def _on_part_handle(session: Session, handle: Handle, pointer: Pointer) -> Press:
+    """A pencilled cut is switched; the frame around parts is dragged by its handles."""
+    if handle.kind == "pencilled cut":
+        return Press(click=lambda: cut_commands.switch_cut(session, int(handle.key)))
+    frame = frame_of(session)
+    assert frame is not None
+    return Press(lambda: part_gestures.drag_frame(session, frame, handle.key, pointer.at))
 
 
 def _with_knife(session: Session, pointer: Pointer, spot: Spot) -> Press:

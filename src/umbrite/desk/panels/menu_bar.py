@@ -14,7 +14,7 @@ from umbrite.desk.theme.language import tr
 FAMILIES = (
     ("File", "demo", "Demos"), ("File", "export", "Export the pose"), ("Art", "align-", "Align and spread"),
     ("Art", "spread-", "Align and spread"), ("Art", "other-", "Other side"), ("Rig", "limit-", "Limits"),
-    ("Rig", "free-limit", "Limits"), ("Bones", "bind-", "Bind parts"), ("Controls", "make-", "Make one control"), ("Takes", "film-", "Export the take"),
+    ("Rig", "free-limit", "Limits"), ("Bones", "bind-", "Bind parts"), ("Bones", "plan-bones-", "Bones of a body plan"), ("Controls", "make-", "Make one control"), ("Takes", "film-", "Export the take"),
 )  # fmt: skip
 # A line stands before these.
 BEGINS = {"demo", "save", "quit", "delete", "up", "pivot", "limb", "controls-make", "pose", "xray", "trim", "two-depths", "find-limits", "play", "key-all", "ease-all"}  # fmt: skip

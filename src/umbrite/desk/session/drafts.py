@@ -50,6 +50,24 @@ class PencilledLimb(NamedTuple):
     left_out: bool = False
 
 
+class PencilledCut(NamedTuple):
+    """A line across a part, on the board, at the head of a bone; left out, it stays pencilled but is not cut."""
+
+    bone: str
+    ends: tuple[complex, complex]
+    left_out: bool = False
+
+
+@dataclass(frozen=True, eq=False)
+class CutDraft:
+    """The cuts that are pencilled over a part: for which puppet, and the bone of the piece that carries all others."""
+
+    puppet: Puppet
+    part: str
+    root: str
+    cuts: tuple[PencilledCut, ...]
+
+
 class Carried(NamedTuple):
     """A piece that is dragged over the board, for a place of a plan's figure: where it is, and whether it was let go there."""
 
@@ -92,6 +110,7 @@ class Drafts(NamedTuple):
     limbs: tuple[PencilledLimb, ...] = ()  # pencilled until they are made or rubbed out
     found_limits: "tuple[FoundLimit, ...]" = ()
     plan: PlanDraft | None = None  # pencilled until its rig is made or it is rubbed out
+    cuts: CutDraft | None = None  # pencilled until they are cut or rubbed out
     bones: Boning = Boning()
     pin: complex | None = None  # a pivot for one turn only, on the board
     holds: tuple[HoldPoint, ...] = ()  # points that stay while the whole body is dragged
@@ -108,6 +127,7 @@ class Drafts(NamedTuple):
         lost = any(found.joint not in puppet.joints for found in self.found_limits)
         kept = self._replace(
             plan=self.plan if self.plan is not None and self.plan.puppet is puppet else None,
+            cuts=self.cuts if self.cuts is not None and self.cuts.puppet is puppet else None,
             proposals=proposals,
             limbs=limbs,
             holds=holds,

@@ -440,6 +440,22 @@
       <translation>Knochen entlang der Mitte des Teils</translation>
     </message>
     <message>
+      <source>Bones of a biped over the drawing</source>
+      <translation>Knochen eines Zweibeiners über die Zeichnung</translation>
+    </message>
+    <message>
+      <source>Bones of a quadruped over the drawing</source>
+      <translation>Knochen eines Vierbeiners über die Zeichnung</translation>
+    </message>
+    <message>
+      <source>Bones of a bird over the drawing</source>
+      <translation>Knochen eines Vogels über die Zeichnung</translation>
+    </message>
+    <message>
+      <source>Bones of a hand over the drawing</source>
+      <translation>Knochen einer Hand über die Zeichnung</translation>
+    </message>
+    <message>
       <source>Bend this part</source>
       <translation>Dieses Teil biegen lassen</translation>
     </message>
@@ -976,6 +992,10 @@
       <translation>Teile binden</translation>
     </message>
     <message>
+      <source>Bones of a body plan</source>
+      <translation>Knochen eines Körperplans</translation>
+    </message>
+    <message>
       <source>Make one control</source>
       <translation>Einen Griff machen</translation>
     </message>
@@ -1058,6 +1078,10 @@
     <message>
       <source>{name}: click to take this joint, drag to correct it first, Alt+click to leave it out.</source>
       <translation>{name}: Klick nimmt dieses Gelenk, ziehen berichtigt es, Alt+Klick lässt es weg.</translation>
+    </message>
+    <message>
+      <source>Click to leave this cut out or to take it again. Enter cuts, Esc rubs them out.</source>
+      <translation>Klick lässt diesen Schnitt aus oder nimmt ihn wieder auf. Eingabe schneidet, Esc radiert sie weg.</translation>
     </message>
     <message>
       <source>Click to leave this limb out or to take it again. Enter makes the limbs, Esc rubs them out.</source>
@@ -2364,6 +2388,18 @@
       <translation>{name} dreht sich jetzt an {other}. W halten und ziehen probiert es; die ganze Zeichnung bleibt verborgen erhalten.</translation>
     </message>
     <message>
+      <source>Select the one part over which bones shall be laid.</source>
+      <translation>Wählen Sie das eine Teil, über das Knochen gelegt werden sollen.</translation>
+    </message>
+    <message>
+      <source>{count} cuts are pencilled over {name}. Click one to leave it out; Enter cuts, Esc rubs them out.</source>
+      <translation>{count} Schnitte sind über {name} vorgezeichnet. Ein Klick lässt einen aus; Eingabe schneidet, Esc radiert sie weg.</translation>
+    </message>
+    <message>
+      <source>The pencilled cuts were rubbed out; nothing was cut.</source>
+      <translation>Die vorgezeichneten Schnitte sind wegradiert; nichts wurde geschnitten.</translation>
+    </message>
+    <message>
       <source>Cut {name} at the bones</source>
       <translation>{name} an den Knochen schneiden</translation>
     </message>
@@ -2398,6 +2434,22 @@
     <message>
       <source>{name} would show nothing here, so it was not made.</source>
       <translation>{name} zeigte hier nichts und wurde nicht gemacht.</translation>
+    </message>
+    <message>
+      <source>Bones of a {plan} over {name}</source>
+      <translation>Knochen ({plan}) über {name}</translation>
+    </message>
+    <message>
+      <source>{count} bones lie over {name}. Alt+drag heads and tips to its joints, then Art &gt; Cut at the bones.</source>
+      <translation>{count} Knochen liegen über {name}. Ziehen Sie Köpfe und Spitzen mit Alt auf seine Gelenke, dann Kunst &gt; An den Knochen schneiden.</translation>
+    </message>
+    <message>
+      <source>No cuts are pencilled. Draw bones over a part, and choose Cut at the bones.</source>
+      <translation>Es sind keine Schnitte vorgezeichnet. Zeichnen Sie Knochen über ein Teil und wählen Sie An den Knochen schneiden.</translation>
+    </message>
+    <message>
+      <source>All pencilled cuts are left out. Click one to take it in again, or rub them out with Esc.</source>
+      <translation>Alle vorgezeichneten Schnitte sind ausgelassen. Nehmen Sie einen mit einem Klick wieder auf, oder radieren Sie sie mit Esc weg.</translation>
     </message>
     <message>
       <source>No bone's head lies where {name} could be cut. Draw the bones so that each begins at a joint.</source>

@@ -30,6 +30,7 @@ HANDLE_HINTS = {
     ("Parts", "frame"): "Drag a corner to scale (Shift: freely), an edge to stretch (Ctrl: skew), the pin to turn (Shift: by 15°).",
     ("Pivots", "pivot"): "{name}: drag to move its pivot. The picture stays.",
     ("Pivots", "pencilled"): "{name}: click to take this joint, drag to correct it first, Alt+click to leave it out.",
+    ("Parts", "pencilled cut"): "Click to leave this cut out or to take it again. Enter cuts, Esc rubs them out.",
     ("Limbs", "pencilled limb"): "Click to leave this limb out or to take it again. Enter makes the limbs, Esc rubs them out.",
     ("Limbs", "pivot"): "{name}: drag from here to the other end of the limb.",
     ("Limbs", "hook"): "{name}: click to see its card; drag the hook's cord to what its target shall follow. Alt+drag moves the tip.",

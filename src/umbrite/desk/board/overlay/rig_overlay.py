@@ -13,6 +13,7 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.overlay import (
     art_overlay,
     control_overlay,
+    cut_overlay,
     mesh_overlay,
     ruler_overlay,
     stage_overlay,
@@ -52,6 +53,7 @@ def paint(painter: Inked, sight: Sight) -> None:
     if station.timed:
         take_overlay.paint(painter, sight)
     stage_overlay.paint(painter, sight)
+    cut_overlay.paint(painter, sight)
     if station is PIVOTS:
         _cords(painter, sight)
         _rivets(painter, sight)

@@ -1,20 +1,26 @@
 """Parts cut in two, at the bones, and made one again."""
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
+from dataclasses import replace as replaced
 
 import numpy as np
 from msgspec.structs import replace
 
-from umbrite.art.cutting import Cut, cut_at_bone, cut_drawing, one_picture, thickest
+from umbrite.art.building.body_plan import plan_named
+from umbrite.art.building.plan_bones import plan_bones
+from umbrite.art.cutting import Cut, cut_at_bone, cut_drawing, lines_across, one_picture, thickest
+from umbrite.art.masks import sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.desk.commands.labels import label_of
+from umbrite.desk.session.drafts import CutDraft, PencilledCut
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import PARTS
+from umbrite.desk.session.stations import LIMBS, PARTS
 from umbrite.desk.theme.language import tr
 from umbrite.files.layers import layer_of
 from umbrite.files.png import fingerprint
 from umbrite.rig.affine import after, inverse, svg_matrix
 from umbrite.rig.change import change
+from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import add_part, exchange_drawing, remove_part, reorder, ride_on
 from umbrite.rig.edits.pivots import join_parts
@@ -159,24 +165,104 @@ def _bones(session: Session, key: str) -> list[str]:
     return sorted(found, key=lambda bone: len(ancestors(puppet, bone)))
 
 
-def cut_at_bones(session: Session) -> None:
-    """Cut the selected part at the head of each bone that lies over it; each piece rides on its bone."""
+def needs_one_drawing(session: Session) -> str:
+    found = _one_part(session)
+    return "" if found is not None else tr("Select the one part over which bones shall be laid.")
+
+
+def _one_part(session: Session) -> str | None:
+    chosen = session.selection.only("part") or [
+        key for key, part in session.puppet.parts.items() if not part.reference
+    ]
+    return chosen[0] if len(chosen) == 1 else None
+
+
+def lay_bones(name: str) -> Callable[[Session], None]:
+    """An action that lays the bones of a body plan over a drawing in one piece, to be dragged to its joints."""
+
+    def work(session: Session) -> None:
+        key = _one_part(session)
+        if key is None:
+            raise RigError(needs_one_drawing(session))
+        puppet, part = session.puppet, session.puppet.parts[key]
+        sheet = sheet_of_part(part, session.file.pictures.pixels(part.drawing.sha256))
+        made: dict[str, str] = {}
+        for bone in plan_bones(plan_named(name), sheet.box):
+            puppet, made[bone.name] = add_bone(puppet, bone.head, bone.tip, made.get(bone.on), bone.name)
+            puppet = change(puppet, made[bone.name], side=bone.side)
+        session.edit(tr("Bones of a {plan} over {name}", plan=name, name=part.name), puppet=puppet)
+        session.stage.go_to(LIMBS)
+        session.stage.take_tool("bone")
+        session.selection.pick([])
+        session.say(
+            tr("{count} bones lie over {name}. Alt+drag heads and tips to its joints, then Art > Cut at the bones.",
+               count=len(made), name=part.name)
+        )  # fmt: skip
+
+    return work
+
+
+def pencil_cuts(session: Session) -> None:
+    """Show where the selected part would be cut at the bones that lie over it; nothing is cut yet."""
     key = _over(session)
     if key is None:
         raise RigError(needs_part_over_bones(session))
-    bones, puppet = _bones(session, key), session.puppet
-    name = puppet.parts[key].name
+    puppet, bones = session.puppet, _bones(session, key)
     part = puppet.parts[key]
+    picture = _fit(session, part)
     segments = [_segment(puppet, part, bone) for bone in bones]
-    root = bones[thickest(_fit(session, part), segments)]
-    puppet = _hung_from(puppet, bones, root)
-    bones = sorted(bones, key=lambda bone: len(ancestors(puppet, bone)))
-    puppet = _with_whole_kept(puppet, key)
-    puppet = ride_on(puppet, key, root)
+    root = bones[thickest(picture, segments)]
+    board = board_from_drawing(part.placement)
+    cuts = tuple(
+        PencilledCut(bone, (complex(board(one)), complex(board(other))))
+        for bone, (one, other) in zip(bones, lines_across(picture, segments), strict=True)
+        if bone != root
+    )
+    session.stage.go_to(PARTS)
+    session.selection.pick([])
+    session.drafts.put(session.drafts.now._replace(cuts=CutDraft(session.puppet, key, root, cuts)))
+    session.say(
+        tr("{count} cuts are pencilled over {name}. Click one to leave it out; Enter cuts, Esc rubs them out.",
+           count=len(cuts), name=part.name)
+    )  # fmt: skip
+
+
+def switch_cut(session: Session, number: int) -> None:
+    """Leave a pencilled cut out, or take it in again."""
+    draft = _draft(session)
+    cuts = list(draft.cuts)
+    cuts[number] = cuts[number]._replace(left_out=not cuts[number].left_out)
+    session.drafts.put(session.drafts.now._replace(cuts=replaced(draft, cuts=tuple(cuts))))
+
+
+def rub_out(session: Session) -> None:
+    session.drafts.put(session.drafts.now._replace(cuts=None))
+    session.say(tr("The pencilled cuts were rubbed out; nothing was cut."))
+
+
+def _draft(session: Session) -> CutDraft:
+    draft = session.drafts.now.cuts
+    if draft is None:
+        raise RigError(tr("No cuts are pencilled. Draw bones over a part, and choose Cut at the bones."))
+    return draft
+
+
+def take_cuts(session: Session) -> None:
+    """Cut the part at the heads of the bones whose cuts are not left out; each piece rides on its bone."""
+    draft = _draft(session)
+    key, root, puppet = draft.part, draft.root, session.puppet
+    wanted = {one.bone for one in draft.cuts if not one.left_out}
+    if not wanted:
+        raise RigError(
+            tr("All pencilled cuts are left out. Click one to take it in again, or rub them out with Esc.")
+        )
+    name = puppet.parts[key].name
+    puppet = _hung_from(puppet, _bones(session, key), root)
+    bones = sorted(_bones(session, key), key=lambda bone: len(ancestors(puppet, bone)))
+    puppet = ride_on(_with_whole_kept(puppet, key), key, root)
     made, left = 0, []
-    for bone in (
-        one for one in reversed(bones) if one != root
-    ):  # from the ends on, so that each takes what hangs beyond along only once
+    # From the ends on, so that each takes what hangs beyond along only once.
+    for bone in (one for one in reversed(bones) if one in wanted):
         if not carries(puppet, root, bone):
             left.append(puppet.joints[bone].name)
             continue
@@ -187,13 +273,9 @@ def cut_at_bones(session: Session) -> None:
             left.append(puppet.joints[bone].name)
     if not made:
         raise RigError(
-            tr(
-                "No bone's head lies where {name} could be cut. Draw the bones so that each begins at a joint.",
-                name=name,
-            )
-        )
+            tr("No bone's head lies where {name} could be cut. Draw the bones so that each begins at a joint.", name=name)
+        )  # fmt: skip
     session.edit(tr("Cut {name} at the bones", name=name), puppet=puppet)
-    session.stage.go_to(PARTS)
     words = tr(" Not at {names}: the drawing doesn't part there.", names=", ".join(left)) if left else ""
     session.say(
         tr(
