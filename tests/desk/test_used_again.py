@@ -8,6 +8,7 @@ from msgspec.structs import replace
 from PySide6.QtCore import QMimeData, QPointF, Qt
 from PySide6.QtGui import QDropEvent, QGuiApplication
 from PySide6.QtWidgets import QApplication
+from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS
 from desk.conftest import Answers, Hand
@@ -17,6 +18,7 @@ from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, REHEARSE, TAKES
 from umbrite.desk.window import Window
 from umbrite.files.package import MIMETYPE, load, save
+from umbrite.motion.animating.walking import legs_of
 from umbrite.rig.edits.parts import nudge_parts
 from umbrite.rig.grafts.guests import guest_of
 from umbrite.rig.invariants import invariants
@@ -299,6 +301,51 @@ def test_a_guest_whose_own_file_is_newer_says_so_and_is_updated_on_wish(
     assert load(tmp_path / "wick.umbrite").document == session.history.now
     act("guest-file")
     assert session.puppet.name == "Tea cart"
+
+
+def test_a_guest_is_told_to_be_newer_on_opening_and_found_from_another_folder(
+    scene: Window, answers: Answers, act: Act, tmp_path: Path, qtbot: QtBot
+) -> None:
+    session = scene.session
+    key = with_guest(scene, answers, act, tmp_path)
+    (tmp_path / "scenes").mkdir()
+    answers.save_path = tmp_path / "scenes" / "wick.umbrite"
+    act("save-as")
+    assert session.puppet.guests[key].source == "../tea-cart.umbrite"
+    assert load(answers.save_path).document == session.history.now
+    assert session.history.is_saved
+    assert scene.reuse.newer(key) is False
+    package = load(tmp_path / "tea-cart.umbrite")
+    save(tmp_path / "tea-cart.umbrite", package.having(replace(package.puppet, name="Coffee cart")))
+    scene.files.open(answers.save_path)
+    qtbot.waitUntil(lambda: "Tea cart changed in a file of its own" in scene.frame.hints.message)
+
+
+def test_a_guest_is_copied_whole_and_plans_and_walks_leave_it_alone(
+    scene: Window, answers: Answers, act: Act, tmp_path: Path
+) -> None:
+    session = scene.session
+    key = with_guest(scene, answers, act, tmp_path)
+    session.selection.pick([part(session.puppet, "Box")])
+    act("copy")
+    assert [guest.name for guest in session.puppet.guests.values()] == ["Tea cart", "Tea cart 2"]
+    other = next(each for each in session.puppet.guests if each != key)
+    assert session.puppet.guests[other].at != session.puppet.guests[key].at
+    assert scene.reuse.newer(other) is False
+    place = guest_commands.place(session, other, 700 + 0j)
+    assert place is None
+    assert invariants(session.puppet) == []
+    act("clip-copy")
+    act("clip-paste")
+    assert len(session.puppet.guests) == 3
+    strange = {own for guest in session.puppet.guests.values() for own in guest.ids.values()}
+    act("plan")
+    assert strange.isdisjoint(session.drafts.now.plan.pieces.keys)  # type: ignore[union-attr]
+    answers.open_path = ASSETS / "bramble.umbrite"
+    act("guest")
+    strange = {own for guest in session.puppet.guests.values() for own in guest.ids.values()}
+    assert strange.isdisjoint(legs_of(session.puppet))
+    assert len(legs_of(session.puppet)) == 2
 
 
 def test_a_puppet_that_holds_this_one_is_refused_and_so_is_this_one(

@@ -144,7 +144,9 @@ def pieces_to_place(puppet: Puppet, pictures: Mapping[str, Picture]) -> Pieces:
     late = {
         key for one in puppet.sets.values() for variant in one.variants if variant.number != one.rest
         for key in parts_of(puppet, variant)
-    } | {key for one in named_sets(puppet) for key in one.late}  # fmt: skip
+    } | {key for one in named_sets(puppet) for key in one.late} | {
+        key for guest in puppet.guests.values() for key in guest.ids.values()
+    }  # fmt: skip
     keys = [
         key for key, part in puppet.parts.items()
         if key not in late and part.visible and not part.reference and part.clip is None and part.blend == "normal"

@@ -6,6 +6,7 @@ from typing import Literal
 from PySide6.QtCore import QTimer
 
 from umbrite.desk.commands.labels import label_of
+from umbrite.desk.commands.reuse.guest_commands import guest_selected
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.theme.language import tr
@@ -22,7 +23,8 @@ FLASHES, FLASH = 6, 160  # times on and off, milliseconds each
 
 
 def _copy(session: Session, step: str, way: Way, *, sides: bool = False, linked: bool = False) -> None:
-    keys = session.selection.of("joint")
+    guest = guest_selected(session)
+    keys = session.selection.of("joint") if guest is None else [session.puppet.guests[guest].root]
     puppet, new = copy_branches(session.puppet, keys, way, sides=sides, linked=linked)
     session.edit(tr("{step} of {keys}", step=step, keys=label_of(session, keys)), puppet=puppet)
     chosen = [

@@ -10,6 +10,7 @@ from umbrite.desk.commands import shelf_commands
 from umbrite.desk.commands.bends import bending_commands
 from umbrite.desk.commands.building import plan_commands
 from umbrite.desk.commands.cover_commands import with_shades
+from umbrite.desk.commands.reuse import guest_commands
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.files.import_table import Chosen
@@ -352,6 +353,7 @@ class FileDesk:
         return path
 
     def _save_to(self, path: Path) -> bool:
+        guest_commands.keep_sources(self.session, path)
         package, pictures = self.session.file.package(), self.session.file.pictures
 
         def write(step: Watch) -> None:

@@ -2,6 +2,8 @@
 
 from pathlib import Path
 
+from PySide6.QtCore import QTimer
+
 from umbrite.demo import ASSETS
 from umbrite.desk.commands.reuse import branch_commands, guest_commands
 from umbrite.desk.files.file_desk import FileDesk
@@ -27,6 +29,8 @@ class ReuseDesk:
 
     def __init__(self, files: FileDesk, folder: Path) -> None:
         self.files, self.session, self.dialogs, self.folder = files, files.session, files.dialogs, folder
+        # After what is said of the file itself.
+        self.session.opened.connect(lambda: QTimer.singleShot(0, self.session, self.tell_newer))
         self._read: dict[Path, tuple[Stamp, Document]] = {}  # guests' own files as they were looked at last
 
     # The library
@@ -86,8 +90,20 @@ class ReuseDesk:
         """The file of a guest's own puppet; None where it is not there."""
         guest = get_guest(self.session.puppet, key)
         here = self.session.file.path
-        path = Path(guest.source) if here is None else here.parent / guest.source
+        path = (ASSETS if here is None else here.parent) / guest.source  # demos have no path of their own
         return path if path.is_file() else None
+
+    def tell_newer(self) -> None:
+        """When a file has been opened: guests whose own files say something else by now."""
+        puppet = self.session.puppet
+        names = [guest.name for key, guest in puppet.guests.items() if self.newer(key)]
+        if names:
+            self.session.say(
+                tr(
+                    "{names} changed in a file of its own since: select it, and Update brings that in.",
+                    names=", ".join(names),
+                )
+            )
 
     def newer(self, key: str) -> bool | None:
         """Whether a guest's own file says something else than the copy inside; None where it is gone or can't be read."""

@@ -22,11 +22,15 @@ STANCE: dict[Gait, float] = {"walk": 0.6, "trot": 0.5, "tripod": 0.5, "tiptoe": 
 
 
 def legs_of(puppet: Puppet) -> list[str]:
-    """The limbs that stand on the ground: planted, reaching down, and about as low as the lowest of them."""
+    """The limbs that stand on the ground: planted, reaching down, and about as low as the lowest of them. Guests walk by themselves."""
+    strange = {key for guest in puppet.guests.values() for key in guest.ids.values()}
     planted = {
         key: limb
         for key, limb in puppet.limbs.items()
-        if limb.end_hold == "target" and limb.end is not None and _reaches_down(puppet, limb)
+        if key not in strange
+        and limb.end_hold == "target"
+        and limb.end is not None
+        and _reaches_down(puppet, limb)
     }
     ground = max((puppet.joints[limb.target].pivot.y for limb in planted.values()), default=0.0)
     return [

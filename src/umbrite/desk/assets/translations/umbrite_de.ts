@@ -3004,6 +3004,10 @@
       <translation>{name} ist von der Lampe an eingelegt.</translation>
     </message>
     <message>
+      <source>Where guests come from</source>
+      <translation>Woher Gäste kommen</translation>
+    </message>
+    <message>
       <source>Stage {count}</source>
       <translation>Stand {count}</translation>
     </message>
@@ -3931,6 +3935,10 @@
     <message>
       <source>{names}: that would go round in a circle. Choose another puppet.</source>
       <translation>{names}: das ginge im Kreis. Wählen Sie eine andere Figur.</translation>
+    </message>
+    <message>
+      <source>{names} changed in a file of its own since: select it, and Update brings that in.</source>
+      <translation>{names} hat sich in einer eigenen Datei seither geändert: wählen Sie es, und Neuer Stand holt das herein.</translation>
     </message>
     <message>
       <source>A new puppet from {stage}; the other file stays as it was.</source>

@@ -5,6 +5,7 @@ from umbrite.desk.session.stations import PIVOTS
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.pivots import join_parts
 from umbrite.rig.errors import RigError
+from umbrite.rig.grafts.guests import guest_of
 
 
 def find(session: Session) -> None:
@@ -14,7 +15,11 @@ def find(session: Session) -> None:
     chosen = session.selection.of("part")
     pictures = session.file.pictures.of(session.puppet)
     found = find_joints(session.puppet, pictures, chosen if len(chosen) > 1 else None)
-    new = [p for p in found if not _is_so(session, p.part, p.parent, p.pivot)]
+    new = [
+        p
+        for p in found
+        if not _is_so(session, p.part, p.parent, p.pivot) and guest_of(session.puppet, p.part) is None
+    ]  # what hangs where in a guest is its own
     session.stage.go_to(PIVOTS)
     session.drafts.put(session.drafts.now._replace(proposals=tuple(new)))
     if new:

@@ -12,6 +12,7 @@ from PySide6.QtGui import QGuiApplication
 
 from umbrite.desk.commands import shelf_commands
 from umbrite.desk.commands.labels import count_text, label_of
+from umbrite.desk.commands.reuse.guest_commands import guest_selected
 from umbrite.desk.commands.takes.changes import current_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
@@ -49,7 +50,9 @@ def needs_something(session: Session) -> str:
 
 def selected_branch(session: Session) -> Package:
     """The branches of what is selected, as a package of their own, with a canvas that shows them where they are."""
-    tops = tops_of(session.puppet, session.selection.of("joint"))
+    guest = guest_selected(session)
+    keys = session.selection.of("joint") if guest is None else [session.puppet.guests[guest].root]
+    tops = tops_of(session.puppet, keys)
     whole = session.file.package()
     return part_of(whole, branch_alone(whole.document, tops))
 

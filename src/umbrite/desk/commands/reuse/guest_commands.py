@@ -165,6 +165,18 @@ def lay_take(session: Session, key: str, name: str) -> None:
     session.say(tr("{name} is laid in from the lamp on.", name=name))
 
 
+def keep_sources(session: Session, path: Path) -> None:
+    """Where guests come from, seen from where the file is saved now: their own files stay where they are."""
+    here, document = session.file.path, session.history.now
+    puppet = document.puppet
+    for key, guest in document.puppet.guests.items():
+        known = Path(guest.source) if here is None else here.parent / guest.source
+        if known.is_absolute() and (source := source_from(known, path)) != guest.source:
+            puppet = change(puppet, key, source=source)
+    if puppet is not document.puppet:
+        session.edit(tr("Where guests come from"), whole=replace(document, puppet=puppet))
+
+
 def source_from(path: Path, file: Path | None) -> str:
     """Where a guest came from, as its host's file tells it: from its own folder on, where that can be."""
     path = path.resolve()
