@@ -31,6 +31,8 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.thumbnails import thumbnail
 
 MOST_TOLD = 4  # differences that are named
+COLUMN = 0.05  # of the figure's diagonal: places nearer to one another across stand in one column
+ROOMY = 38
 SMALLEST, LARGEST = 22, 46  # a card
 DRAG_FROM = 5
 PALE = 0.35  # of what is not meant
@@ -91,7 +93,14 @@ class PlanFigure(QWidget):
         shown = set(places_shown(draft))
         places = [place for place in places_of(draft.filled.plan) if place.name in shown]
         room = QRectF(0, 4, self.width(), max(self.height() - self._left_height(draft) - 26, 60))
-        size = min(max((0.36 * room.width() * room.height() / max(len(places), 1)) ** 0.5, SMALLEST), LARGEST)
+        size = min((0.36 * room.width() * room.height() / max(len(places), 1)) ** 0.5, LARGEST)
+        # Those above one another must have room too, at about their places.
+        stacked = max(sum(abs(one.at.real - other.at.real) < COLUMN for one in places) for other in places)
+        size = max(min(size, room.height() / (stacked + 1.5) - 4), SMALLEST)
+        if size < ROOMY:  # what is empty and may stay so is left out first
+            places = [
+                p for p in places if p.name in draft.filled.pieces or p.name in draft.held or p.row.needed
+            ]
         facing = draft.filled.facing
         z = [complex(place.at.real * facing, place.at.imag) for place in places]
         left, right = min(p.real for p in z), max(p.real for p in z)
