@@ -1,4 +1,4 @@
-"""The rows of the tape: all keys together, then one for each control and limb, grouped as the body is, unfolding to channels."""
+"""The rows of the tape: all keys together, then one for each control and limb, grouped as the body is, those of a guest by themselves, unfolding to channels."""
 
 from collections.abc import Collection, Iterator
 from typing import Literal, NamedTuple
@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 from umbrite.rig.change import exists, thing
 from umbrite.rig.channels import channel
 from umbrite.rig.control_kinds import traits
+from umbrite.rig.grafts.guests import guest_of
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes.reach import BODY, body_place
@@ -45,12 +46,13 @@ def rows_of(
     """All rows from top to bottom; those of `unfolded` things with their channels below them, and the curves of `drawn` channels."""
     tracks = take.tracks if take is not None else {}
     rows = [Row("all", "", "All keys", tuple(tracks))]
-    by_place: dict[str, list[Row]] = {place: [] for place in BODY}
+    heads = {place: place for place in BODY} | {key: guest.name for key, guest in puppet.guests.items()}
+    by_place: dict[str, list[Row]] = {place: [] for place in heads}
     for key, owners in _things(puppet, take):
         if not exists(puppet, key):
             continue
         channels = tuple(name for name in tracks if owner_of(name) in owners)
-        found = by_place[body_place(puppet, key)]
+        found = by_place[guest_of(puppet, key) or body_place(puppet, key)]
         found.append(Row("thing", key, thing(puppet, key).name, channels))
         if key in unfolded:
             for name in channels:
@@ -63,7 +65,7 @@ def rows_of(
                 found.append(Row("curve", key, "", curves))
     for place, found in by_place.items():
         if found:
-            rows += [Row("head", place, place, ()), *found]
+            rows += [Row("head", place, heads[place], ()), *found]
     return rows
 
 
