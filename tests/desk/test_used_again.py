@@ -495,3 +495,21 @@ def test_stages_are_in_the_file_and_undone_like_all_else(
     session.step(-1)
     assert session.history.now.stages == ()
     QApplication.processEvents()
+
+
+def test_a_guest_at_one_depth_is_one_row_that_unfolds(
+    scene: Window, answers: Answers, act: Act, tmp_path: Path
+) -> None:
+    session, rail = scene.session, scene.depth_rail
+    before = rail.count()
+    key = with_guest(scene, answers, act, tmp_path)
+    assert rail.count() == before + 1
+    assert rail.item(0).text() == "Tea cart (12)"
+    rail.itemDoubleClicked.emit(rail.item(0))
+    assert rail.count() == before + 12
+    rail.itemDoubleClicked.emit(rail.item(0))
+    rail.item(0).setSelected(True)
+    act("rear")
+    assert rail.item(rail.count() - 1).text() == "Tea cart (12)"
+    guest_commands.spread(session, key, on=True)
+    assert rail.count() == before + 12

@@ -1,6 +1,6 @@
 """The depth rail: parts from front to back with their pictures; drag one or many to reorder.
 
-Parts of one set that lie behind one another are one row, which a double click unfolds and folds.
+Parts of one set that lie behind one another are one row, and so is a guest at one depth, which a double click unfolds and folds.
 """
 
 import itertools
@@ -18,6 +18,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.rig.edits.parts import reorder
 from umbrite.rig.edits.variants.sets import get_variant, members_of, set_of
+from umbrite.rig.grafts.guests import guest_of, owned
 
 
 class DepthRail(SelectingList):
@@ -39,9 +40,19 @@ class DepthRail(SelectingList):
     def fresh_rows(self) -> list[tuple[Any, ...]]:
         puppet = self.session.puppet
         sets = {part: key for key, one in puppet.sets.items() for part in members_of(one)}
+        sets |= {
+            own: key
+            for key, one in puppet.guests.items()
+            if not one.spread and key not in self._unfolded
+            for own in owned(one)
+        }
         self._together, rows = {}, []
         for own, run in itertools.groupby(reversed(puppet.order), lambda key: sets.get(key, key)):
             keys = list(run)
+            if own in puppet.guests:
+                self._together[keys[0]] = keys[::-1]
+                rows.append(self._row(keys[0], f"{puppet.guests[own].name} ({len(keys)})"))
+                continue
             if own not in puppet.sets or own in self._unfolded or len(keys) == 1:
                 rows += [self._row(key, puppet.parts[key].name) for key in keys]
                 continue
@@ -59,11 +70,14 @@ class DepthRail(SelectingList):
         return self._together.get(key, [key])
 
     def _fold(self, item: QListWidgetItem) -> None:
-        """Unfold the row of a set, or fold it again."""
-        own = set_of(self.session.puppet, item.data(KEY))
-        if own is not None:
+        """Unfold the row of a guest or a set, or fold it again."""
+        puppet, key = self.session.puppet, item.data(KEY)
+        guest, own = guest_of(puppet, key), set_of(puppet, key)
+        if guest is not None and not puppet.guests[guest].spread:
+            self._unfolded ^= {guest}
+        elif own is not None:
             self._unfolded ^= {own[0]}
-            self.rebuild()
+        self.rebuild()
 
     def item_for(self, row: tuple[Any, ...]) -> QListWidgetItem:
         key, name, _, visible, label = row

@@ -24,7 +24,10 @@ class SelectingList(QListWidget):
         self.setAccessibleName(label)
         self.itemSelectionChanged.connect(self._tell_selection)
         self._following = Following(
-            session, self.rebuild, ("joints", "parts", "order", "limbs", "controls", "links", "sets"), self
+            session,
+            self.rebuild,
+            ("joints", "parts", "order", "limbs", "controls", "links", "sets", "guests"),
+            self,
         )
         session.selection.changed.connect(self.show_selection)
         session.stage.theme_changed.connect(self._paint_anew)
