@@ -368,7 +368,9 @@ def test_a_theme_is_taken_on_at_once_and_a_drag_works_in_it(wick_window: Window,
 def test_panels_are_put_away_and_brought_back(wick_window: Window, act: Act) -> None:
     act("limbs")
     panels = {action.text(): action for action in wick_window.panels_menu.actions()}
-    assert set(panels) == {"Family", "Diagram", "Controls", "Depth", "Details", "Poses", "Tape"}
+    assert set(panels) == {
+        "Family", "Diagram", "Controls", "Library", "Stages", "Depth", "Details", "Poses", "Tape",
+    }  # fmt: skip
     panels["Depth"].trigger()
     assert not wick_window.docks["Depth"].isVisible()
     panels["Depth"].trigger()
