@@ -9,7 +9,9 @@ from msgspec.structs import replace
 from PIL import Image
 
 from demo_puppet import ASSETS, wick
-from umbrite.cli import main
+from umbrite import cli_words
+from umbrite.cli import COMMANDS, main
+from umbrite.cli_words import watching
 from umbrite.files import package as packages
 from umbrite.files.package import load, save
 from umbrite.rig.change import change
@@ -170,3 +172,70 @@ def test_the_workout_writes_a_contact_sheet(
     )
     assert code == 2
     assert ".png, .pdf or .tiff" in err
+
+
+@pytest.mark.parametrize(
+    ("words", "said"),
+    [
+        (["psoe"], "There is no command psoe, and no file of that name. Did you mean umbrite pose?\n"),
+        (["Cheque"], "There is no command Cheque, and no file of that name. Did you mean umbrite check?\n"),
+        (["zzz"], "There is no command zzz, and no file of that name. umbrite help tells all commands.\n"),
+        (
+            ["gone.umbrite"],
+            "gone.umbrite isn't there: nothing was found at that place. Check the name and the folder.\n",
+        ),
+        (
+            ["help", "bild"],
+            "There is no command bild, and no file of that name. Did you mean umbrite build?\n",
+        ),
+    ],
+)
+def test_a_first_word_that_is_nothing_opens_no_window(
+    capsys: pytest.CaptureFixture[str], monkeypatch: pytest.MonkeyPatch, words: list[str], said: str
+) -> None:
+    monkeypatch.setattr("umbrite.cli._parser", lambda: pytest.fail("no command was run"))
+    assert run(capsys, *words) == (2, "", said)
+
+
+def test_help_tells_of_all_commands_and_of_each(capsys: pytest.CaptureFixture[str]) -> None:
+    with pytest.raises(SystemExit) as left:
+        main(["help"])
+    assert left.value.code == 0
+    told = capsys.readouterr().out
+    assert all(command in told for command in COMMANDS)
+    for command in COMMANDS:
+        with pytest.raises(SystemExit) as left:
+            main(["help", command])
+        assert left.value.code == 0
+        told = capsys.readouterr().out
+        assert told.startswith(f"usage: umbrite {command}")
+        assert "--quiet" in told
+
+
+def test_quiet_leaves_sentences_out_and_nothing_else(capsys: pytest.CaptureFixture[str]) -> None:
+    assert run(capsys, "check", ORA, "--quiet") == (0, "", "")
+    assert run(capsys, "takes", WICK, "--quiet") == (0, "", "")
+    code, out, _ = run(capsys, "check", ORA, "--json", "--quiet")
+    assert (code, bool(json.loads(out))) == (0, True)
+    code, _, err = run(capsys, "check", "gone.umbrite", "--quiet")
+    assert code == 2
+    assert "isn't there" in err
+    assert run(capsys, "check", WICK)[1] == "0 findings.\n"
+
+
+def test_progress_is_told_where_somebody_looks_on_and_nowhere_else(
+    capsys: pytest.CaptureFixture[str], monkeypatch: pytest.MonkeyPatch
+) -> None:
+    watching("Painting")(0, 3, "frame 0")
+    assert capsys.readouterr().err == ""
+    monkeypatch.setattr(cli_words, "BETWEEN", 0.0)
+    monkeypatch.setattr("sys.stderr.isatty", lambda: True)
+    watch = watching("Painting")
+    for i in range(3):
+        watch(i, 3, f"frame {i}")
+    told = capsys.readouterr().err
+    assert "Painting: 2 of 3, frame 1" in told
+    assert told.endswith("\n")
+    monkeypatch.setattr(cli_words.Speech, "quiet", True)
+    watching("Painting")(0, 3, "frame 0")
+    assert capsys.readouterr().err == ""

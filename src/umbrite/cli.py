@@ -11,12 +11,13 @@ from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
 
-from umbrite import __version__, cli_building, cli_takes
+from umbrite import __version__, cli_building, cli_takes, cli_words
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding, gravest_first
 from umbrite.checking.findings_report import findings_report
 from umbrite.checking.puppet_findings import findings
 from umbrite.checking.take_findings import take_findings
+from umbrite.cli_words import say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import joints_report, limits_report, pose_report
@@ -49,11 +50,20 @@ COMMANDS = (
 def main(argv: Sequence[str] | None = None) -> int:
     """Run a command; the exit code."""
     words = list(sys.argv[1:] if argv is None else argv)
-    if not words or (words[0] not in COMMANDS and not words[0].startswith("-")):
+    if not words or (words[0] not in (*COMMANDS, "help") and not words[0].startswith("-")):
+        if words and not Path(words[0]).exists():
+            print(cli_words.unknown(words[0], (*COMMANDS, "help")), file=sys.stderr)
+            return 2
         from umbrite.desk.app import start
 
         return start(Path(words[0]) if words else None)
+    if words[0] == "help":
+        if (wrong := next((word for word in words[1:2] if word not in COMMANDS), None)) is not None:
+            print(cli_words.unknown(wrong, COMMANDS), file=sys.stderr)
+            return 2
+        words = [*words[1:2], "--help"]
     arguments = _parser().parse_args(words)
+    cli_words.Speech.quiet = getattr(arguments, "quiet", False)
     if not sys.warnoptions:
         warnings.simplefilter("ignore")  # what libraries think of a file is for nobody here
     try:
@@ -127,6 +137,15 @@ def _parser() -> argparse.ArgumentParser:
     cli_building.add_commands(commands)
     cli_takes.add_commands(commands)
     commands.add_parser("schema", help="the JSON Schema of the native file").set_defaults(does=_schema)
+    commands.add_parser("help", help="what a command does, and all that can be said to it").add_argument(
+        "command", nargs="?", metavar="COMMAND"
+    )
+    for command in set(commands.choices.values()):
+        command.add_argument(
+            "--quiet",
+            action="store_true",
+            help="no sentences and no progress: what was asked for, and errors, alone",
+        )
     return parser
 
 
@@ -240,8 +259,8 @@ def _found(package: Package) -> list[Finding]:
 
 def _tell(found: Sequence[Finding]) -> None:
     for finding in found:
-        print(f"{finding.severity}: {finding.text}")
-    print(f"{len(found)} findings." if len(found) != 1 else "1 finding.")
+        say(f"{finding.severity}: {finding.text}")
+    say(f"{len(found)} findings." if len(found) != 1 else "1 finding.")
 
 
 def _check_folder(arguments: argparse.Namespace) -> int:
@@ -264,7 +283,7 @@ def _check_folder(arguments: argparse.Namespace) -> int:
         report[path.name] = findings_report(package.puppet, found)
         code = max(code, int(any(finding.severity == "error" for finding in found)))
         if not arguments.json:
-            print(f"{path.name}:")
+            say(f"{path.name}:")
             _tell(found)
     if arguments.json:
         _write_json("-", report)
@@ -278,7 +297,8 @@ def _workout(arguments: argparse.Namespace) -> int:
 
     package = open_any(arguments.file)
     pictures = _pixels(package)
-    report = workout(package.puppet, pictures, takes=package.document.takes)
+    watch = cli_words.watching("Workout")
+    report = workout(package.puppet, pictures, watch, takes=package.document.takes)
     if arguments.sheet is not None:
         from umbrite.checking.workout_report import write_sheets
 
@@ -287,7 +307,7 @@ def _workout(arguments: argparse.Namespace) -> int:
         _write_json("-", workout_report(package.puppet, report))
     else:
         for line in report.measured:
-            print(
+            say(
                 f"{line.name}: at most {math.degrees(line.largest_turn):.1f} degrees and {line.largest_way:.0f} px a step"
             )
         _tell([item.finding for item in report.noticed])
@@ -309,8 +329,8 @@ def _joints(arguments: argparse.Namespace) -> int:
         return 0
     for line in joints_report(package.puppet, found):
         x, y = line["pivot"]
-        print(f"{line['part']} on {line['parent']} at {x:.0f}, {y:.0f} ({line['confidence']:.0%} sure)")
-    print(f"{len(found)} joints proposed for {len(package.puppet.parts)} parts.")
+        say(f"{line['part']} on {line['parent']} at {x:.0f}, {y:.0f} ({line['confidence']:.0%} sure)")
+    say(f"{len(found)} joints proposed for {len(package.puppet.parts)} parts.")
     return 0
 
 
@@ -326,8 +346,8 @@ def _limits(arguments: argparse.Namespace) -> int:
         return 0
     for line in lines:
         ends = f"{line['smallest']:.1f} ({line['reason_smallest']}) to {line['largest']:.1f} ({line['reason_largest']})"
-        print(f"{line['joint']}: {ends}")
-    print(f"{len(lines)} joints looked at." if len(lines) != 1 else "1 joint looked at.")
+        say(f"{line['joint']}: {ends}")
+    say(f"{len(lines)} joints looked at." if len(lines) != 1 else "1 joint looked at.")
     return 0
 
 

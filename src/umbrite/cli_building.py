@@ -9,6 +9,7 @@ from typing import Any
 from msgspec.structs import replace
 
 from umbrite.checking.puppet_findings import findings
+from umbrite.cli_words import say
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import save
@@ -81,12 +82,12 @@ def _transfer(arguments: argparse.Namespace) -> int:
         _write_json(report)
         return 0
     for pair in report["pairs"]:
-        print(f"  {pair['rig']}: {pair['art']} ({pair['confidence']:.0%} sure)")
+        say(f"  {pair['rig']}: {pair['art']} ({pair['confidence']:.0%} sure)")
     for name in report["riding"]:
-        print(f"  {name} rides along.")
+        say(f"  {name} rides along.")
     for words in report["notes"]:
-        print(f"  {words}")
-    print(f"{len(report['pairs'])} pieces have taken the places of the rig's.")
+        say(f"  {words}")
+    say(f"{len(report['pairs'])} pieces have taken the places of the rig's.")
     return 0
 
 
@@ -113,16 +114,16 @@ def building_report(puppet: Puppet, filled: Any, built: Any) -> dict[str, Any]:
 
 
 def _tell(report: Mapping[str, Any]) -> None:
-    print(f"{report['plan']}, looking {report['looks']}.")
+    say(f"{report['plan']}, looking {report['looks']}.")
     for place in report["places"]:
-        print(f"  {place['place']}: {place['part']} ({place['confidence']:.0%} sure)")
+        say(f"  {place['place']}: {place['part']} ({place['confidence']:.0%} sure)")
     for one in report["riding"]:
-        print(f"  {one['part']} rides on {one['on']}.")
+        say(f"  {one['part']} rides on {one['on']}.")
     for words in report["notes"]:
-        print(f"  {words}")
+        say(f"  {words}")
     for found in report["findings"]:
-        print(f"  {found['severity']}: {found['text']}")
-    print(f"{len(report['limbs'])} limbs and {len(report['controls'])} controls made.")
+        say(f"  {found['severity']}: {found['text']}")
+    say(f"{len(report['limbs'])} limbs and {len(report['controls'])} controls made.")
 
 
 def _require_native(path: Path) -> None:

@@ -7,6 +7,7 @@ from pathlib import Path
 
 from msgspec.structs import replace
 
+from umbrite.cli_words import say, watching
 from umbrite.files.file_errors import FileError
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package, save
@@ -62,8 +63,9 @@ def _render(arguments: argparse.Namespace) -> int:
     package = open_any(arguments.file)
     take = get_take(package.document.takes, arguments.take)
     frames = frames_of(take, arguments.frames)
-    write_take(arguments.out, Film(package, take, frames, arguments.scale, arguments.background))
-    print(f"{len(frames)} frames of {take.name} were written to {arguments.out.name}.")
+    film = Film(package, take, frames, arguments.scale, arguments.background)
+    write_take(arguments.out, film, watching(f"Painting {take.name}"))
+    say(f"{len(frames)} frames of {take.name} were written to {arguments.out.name}.")
     return 0
 
 
@@ -88,8 +90,8 @@ def _takes(arguments: argparse.Namespace) -> int:
     for take in takes:
         way = "loop" if take.loop else "once"
         frames = f"frames {take.first} to {take.last} at {take.rate:g} a second"
-        print(f"{take.name}: {frames}, {way}, {sum(map(len, take.tracks.values()))} keys")
-    print(f"{len(takes)} takes." if len(takes) != 1 else "1 take.")
+        say(f"{take.name}: {frames}, {way}, {sum(map(len, take.tracks.values()))} keys")
+    say(f"{len(takes)} takes." if len(takes) != 1 else "1 take.")
     return 0
 
 
@@ -116,5 +118,5 @@ def _transforms(arguments: argparse.Namespace) -> int:
             f"This puppet has no {', '.join(missing[:6])}{' and more' if len(missing) > 6 else ''}.",
             file=sys.stderr,
         )
-    print(f"{take.name}: {len(take.tracks)} channels in {take.last - take.first} frames.")
+    say(f"{take.name}: {len(take.tracks)} channels in {take.last - take.first} frames.")
     return 0

@@ -10,6 +10,7 @@ from types import TracebackType
 from PySide6.QtCore import QSettings, QTimer
 from PySide6.QtWidgets import QApplication
 
+from umbrite.desk.commands.help.about import Faults
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import speak, tr
@@ -24,11 +25,12 @@ def unexpected(
 ) -> None:
     """A fault of ours: the running gesture is put back, the work stays, the person is told, developers get the trace."""
     traceback.print_exception(kind, error, trace)
+    Faults.note(error)
     window.board.cancel()
     window.session.spring_back()
     window.session.say(
         tr(
-            "Something went wrong inside Umbrite ({name}: {error}). Your work is as it was before; save it under another name to be safe.",
+            "Something went wrong inside Umbrite ({name}: {error}). Your work is as it was before; save it under another name to be safe. Help > Copy a report of a fault tells developers more.",
             name=kind.__name__,
             error=error,
         )

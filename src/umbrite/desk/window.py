@@ -18,7 +18,6 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from umbrite import __version__
 from umbrite.desk.actions.action import Act
 from umbrite.desk.actions.action_table import ACTIONS
 from umbrite.desk.actions.contexts import FEWEST, MOST, fitting_actions
@@ -26,6 +25,7 @@ from umbrite.desk.board.board import Board
 from umbrite.desk.board.board_frame import BoardFrame
 from umbrite.desk.board.drops import Drop, paths_in
 from umbrite.desk.commands import edit_commands, family_commands, found_limit_commands, workout_commands
+from umbrite.desk.commands.help import about
 from umbrite.desk.commands.takes.recipes import RECIPES
 from umbrite.desk.dialogs.adjuster import Adjuster
 from umbrite.desk.dialogs.command_finder import Finder
@@ -445,13 +445,7 @@ class Window(QMainWindow):
             self.show_guide()
 
     def show_about(self) -> None:
-        self.dialogs.tell(
-            tr("About Umbrite"),
-            tr(
-                "<b>Umbrite {version}</b><br>Rigs cut-out characters: pivots, limbs, limits and controls.<br><br>Licence: Apache-2.0. Typeface: Alegreya Sans (OFL 1.1). Ordinary icons: Lucide (ISC).",
-                version=__version__,
-            ),
-        )
+        self.dialogs.tell(tr("About Umbrite"), about.about_text())
 
     # Files let go beside the board and the family, keys, and the end
 

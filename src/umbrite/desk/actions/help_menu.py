@@ -1,6 +1,7 @@
 """The guide, the findings, and finding a command."""
 
-from umbrite.desk.actions.action import Act
+from umbrite.desk.actions.action import Act, on_session
+from umbrite.desk.commands.help import about
 
 # One line, one action.
 # fmt: off
@@ -10,6 +11,7 @@ HELP: tuple[Act, ...] = (
     Act("findings", "Help", "Findings", "Ctrl+E", "lightbulb", lambda desk: desk.show_findings()),
     Act("messages", "Help", "What was said", "Ctrl+Shift+M", "lightbulb", lambda desk: desk.show_messages()),
     Act("find", "Help", "Find a command…", "Ctrl+K", "search", lambda desk: desk.show_finder()),
+    Act("fault-report", "Help", "Copy a report of a fault", "", "circle-help", on_session(about.copy_report)),
     Act("about", "Help", "About Umbrite", "", "circle-help", lambda desk: desk.show_about()),
 )
 # fmt: on

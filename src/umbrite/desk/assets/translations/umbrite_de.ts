@@ -940,6 +940,10 @@
       <translation>Einen Befehl finden …</translation>
     </message>
     <message>
+      <source>Copy a report of a fault</source>
+      <translation>Bericht über einen Fehler kopieren</translation>
+    </message>
+    <message>
       <source>About Umbrite</source>
       <translation>Über Umbrite</translation>
     </message>
@@ -1836,8 +1840,8 @@
       <translation>F1 erzählt mehr</translation>
     </message>
     <message>
-      <source>Something went wrong inside Umbrite ({name}: {error}). Your work is as it was before; save it under another name to be safe.</source>
-      <translation type="unfinished" />
+      <source>Something went wrong inside Umbrite ({name}: {error}). Your work is as it was before; save it under another name to be safe. Help &gt; Copy a report of a fault tells developers more.</source>
+      <translation>In Umbrite ist etwas schiefgegangen ({name}: {error}). Ihre Arbeit ist, wie sie vorher war; speichern Sie sie sicherheitshalber unter anderem Namen. Hilfe &gt; Bericht über einen Fehler kopieren sagt Entwicklern mehr.</translation>
     </message>
     <message>
       <source>Board</source>
@@ -2746,6 +2750,14 @@
     <message>
       <source>The search was stopped; no limit was changed.</source>
       <translation>Die Suche wurde angehalten; keine Grenze wurde geändert.</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;Umbrite {version}&lt;/b&gt;&lt;br&gt;Rigs cut-out characters: pivots, limbs, limits and controls.&lt;br&gt;&lt;br&gt;Licence: Apache-2.0. Typeface: Alegreya Sans (OFL 1.1). Ordinary icons: Lucide (ISC).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A report is on the clipboard: versions, and the last fault of this run. Nothing else leaves.</source>
+      <translation>Ein Bericht ist in der Zwischenablage: Versionen und der letzte Fehler dieses Laufs. Sonst geht nichts hinaus.</translation>
     </message>
     <message>
       <source>Find joints first: arms and legs are told by names such as thigh, shin and foot that hang from each other.</source>
@@ -4919,10 +4931,6 @@
     <message>
       <source>Board: {lower}.</source>
       <translation>Brett: {lower}.</translation>
-    </message>
-    <message>
-      <source>&lt;b&gt;Umbrite {version}&lt;/b&gt;&lt;br&gt;Rigs cut-out characters: pivots, limbs, limits and controls.&lt;br&gt;&lt;br&gt;Licence: Apache-2.0. Typeface: Alegreya Sans (OFL 1.1). Ordinary icons: Lucide (ISC).</source>
-      <translation type="unfinished" />
     </message>
     <message>
       <source>The drag was put back.</source>

@@ -1,0 +1,59 @@
+"""What commands say: sentences that `--quiet` leaves out, and progress where somebody looks on. What was asked for, and errors, are always told."""
+
+import difflib
+import sys
+import time
+from collections.abc import Sequence
+from pathlib import Path
+
+from umbrite.files.long_work import Watch
+from umbrite.rig.errors import readable
+
+BETWEEN = 0.1  # seconds from one line of progress to the next
+NEAR = 0.5  # how alike a word must be to a command to be taken for it
+
+
+class Speech:
+    """Whether commands say anything; one for a run."""
+
+    quiet = False
+
+
+def say(text: str) -> None:
+    """A sentence on standard output, unless that is not wanted."""
+    if not Speech.quiet and sys.stdout is not None:
+        print(text)
+
+
+def watching(what: str) -> Watch:
+    """Progress on standard error, on one line, where that is a terminal and it is wanted."""
+    shown = not Speech.quiet and sys.stderr is not None and sys.stderr.isatty()
+    begun = last = time.monotonic()
+
+    def watch(done: int, of: int, name: str) -> None:
+        nonlocal last
+        now = time.monotonic()
+        if not shown or (now - last < BETWEEN and done + 1 < of):
+            return
+        last = now
+        left = (now - begun) / max(done, 1) * (of - done)
+        about = f", about {left:.0f} s left" if done and left >= 1 else ""
+        end = "\n" if done + 1 >= of else ""
+        print(
+            f"\r\x1b[K{what}: {done + 1} of {of}, {readable(name, 40)}{about}",
+            end=end,
+            file=sys.stderr,
+            flush=True,
+        )
+
+    return watch
+
+
+def unknown(word: str, commands: Sequence[str]) -> str:
+    """What is said of a first word that is neither a command nor a file."""
+    shown = readable(word, 60)
+    if Path(word).suffix or "/" in word or "\\" in word:
+        return f"{shown} isn't there: nothing was found at that place. Check the name and the folder."
+    near = difflib.get_close_matches(word.lower(), commands, 1, NEAR)
+    hint = f"Did you mean umbrite {near[0]}?" if near else "umbrite help tells all commands."
+    return f"There is no command {shown}, and no file of that name. {hint}"
