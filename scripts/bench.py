@@ -410,6 +410,16 @@ def bench_start() -> None:
     show("start to first painted board, demo open (warm)", times[1:], "aim: 1,500 ms")
 
 
+def bench_import() -> None:
+    """What `import umbrite` costs a script, an empty interpreter's start taken off."""
+    code = "import time; t = time.perf_counter(); import umbrite; print(time.perf_counter() - t)"
+    times = [
+        float(subprocess.run([sys.executable, "-c", code], capture_output=True, text=True, check=True).stdout)
+        for _ in range(6)
+    ]
+    show("import umbrite", times, "aim: 150 ms")
+
+
 def main() -> None:
     app = QApplication([])
     print(f"{'what':<58}{'median':>13} {'95th':>13}")
@@ -429,6 +439,7 @@ def main() -> None:
     for name in ("wick", "bramble", "inkpot"):
         bench_drag_of_the_widget(name)
     bench_start()
+    bench_import()
     del app
 
 

@@ -26,13 +26,11 @@ from umbrite.files.package import Package, save, schema
 from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate, placed_of
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.posing import bow_to, move_control_to
-from umbrite.rig.channels import known_only, with_values
-from umbrite.rig.control_kinds import span_of, traits
+from umbrite.posing_by_name import with_control
+from umbrite.rig.channels import known_only
 from umbrite.rig.edits.shelf import get_pose
-from umbrite.rig.errors import RigError, UmbriteError
-from umbrite.rig.model import Control, Pose, Puppet
-from umbrite.rig.numbers.angles import from_shown
+from umbrite.rig.errors import UmbriteError
+from umbrite.rig.model import Pose
 
 COMMANDS = (
     "pose",
@@ -156,7 +154,8 @@ def _pose(arguments: argparse.Namespace) -> int:
     if arguments.take is not None:
         pose = cli_takes.posed(package, arguments.take, arguments.frame)
     for setting in [word for words in arguments.set for word in words]:
-        pose = _set(package, pose, setting)
+        name, _, text = setting.partition("=")
+        pose = with_control(package.puppet, pose, name, text)
     placed = evaluate(plan, pose)
     outs = {ending: getattr(arguments, ending) for ending in ("png", "svg", "ora", "csv")}
     if arguments.json or not any(outs.values()):
@@ -181,63 +180,6 @@ def _exported(package: Package, out: Path, ending: str) -> None:
         write_png(out, render_package(package))
     else:
         {".svg": export_svg, ".ora": export_openraster, ".csv": export_csv}[ending](out, package)
-
-
-def _set(package: Package, pose: Pose, setting: str) -> Pose:
-    """One CONTROL=VALUES: a grip to X,Y on the board, a knob to degrees from rest, sliders and pads to values, sets and choosers to a name."""
-    name, _, text = setting.partition("=")
-    control = next((c for c in package.puppet.controls.values() if c.name == name), None)
-    one = next((key for key, one in package.puppet.sets.items() if one.name == name), None)
-    if one is not None and (control is None or _names_variant(package.puppet, one, text)):
-        return _chosen(package.puppet, pose, one, text)
-    if control is None:
-        names = [c.name for c in package.puppet.controls.values()]
-        names += [each.name for each in package.puppet.sets.values() if each.name not in names]
-        known = ", ".join(names) or "none"
-        raise RigError(f"There is no control named {name!r} in {package.puppet.name}. It has: {known}.")
-    if traits(control).chooses:
-        return _chosen(package.puppet, pose, control.chooses, text)
-    numbers = _numbers(control, text)
-    if traits(control).turns:
-        return with_values(pose, {f"{control.moves}.turn": from_shown(numbers[0])})
-    if traits(control).beside:
-        key = next(k for k, c in package.puppet.controls.items() if c is control)
-        least, most = span_of(control)
-        values = {f"{key}.value": min(max(numbers[0], least.x), most.x)}
-        if traits(control).two_values:
-            values[f"{key}.value_y"] = min(max(numbers[1], least.y), most.y)
-        return with_values(pose, values)
-    placed = evaluate(compile_plan(package.puppet), pose)
-    if traits(control).bows:
-        return bow_to(placed, pose, control, complex(numbers[0], numbers[1]))
-    return move_control_to(placed, pose, control, complex(numbers[0], numbers[1]))
-
-
-def _names_variant(puppet: Puppet, key: str, text: str) -> bool:
-    """Whether a text is the name of a variant of a set: a grip and a set may share a name."""
-    return text.strip().casefold() in {variant.name.casefold() for variant in puppet.sets[key].variants}
-
-
-def _chosen(puppet: Puppet, pose: Pose, key: str, text: str) -> Pose:
-    """A set by the name of one of its variants."""
-    one = puppet.sets[key]
-    found = next((v for v in one.variants if v.name.casefold() == text.strip().casefold()), None)
-    if found is None:
-        known = ", ".join(variant.name for variant in one.variants)
-        raise RigError(f"{one.name} has no variant named {text!r}. It has: {known}.")
-    return with_values(pose, {f"{key}.shows": 0.0 if found.number == one.rest else float(found.number)})
-
-
-def _numbers(control: Control, text: str) -> list[float]:
-    form = traits(control).form
-    wanted = 2 if form == "X,Y" else 1
-    try:
-        numbers = [float(word) for word in text.split(",")]
-    except ValueError:
-        numbers = []
-    if len(numbers) != wanted or not all(abs(number) < 1e7 for number in numbers):
-        raise RigError(f"{control.name} is set by {control.name}={form} with plain numbers, not by {text!r}.")
-    return numbers
 
 
 def _check(arguments: argparse.Namespace) -> int:

@@ -1,0 +1,290 @@
+"""Umbrite from Python: documents as values. `import umbrite` gives all of this; what changes a document gives another one.
+
+Names are those that people see. Places are board pixels, x right and y down; angles degrees, counterclockwise positive; times frames. Whatever
+is refused raises `umbrite.UmbriteError` with a sentence. Pictures are NumPy arrays of shape (height, width, 4), uint8, straight alpha. What
+paints needs Qt, and runs without a display by itself; all else needs none.
+"""
+
+import os
+from collections.abc import Callable, Iterator, Mapping
+from pathlib import Path
+from typing import Any, Concatenate, Literal, ParamSpec
+
+import numpy as np
+from msgspec.structs import replace
+from numpy.typing import NDArray
+
+from umbrite.art.pictures import Picture
+from umbrite.checking.finding_codes import Finding, gravest_first
+from umbrite.files.apart.reading import read_art
+from umbrite.files.file_errors import FileError
+from umbrite.files.json_reports import pose_report
+from umbrite.files.layers import add_layers
+from umbrite.files.opening import NATIVE, open_any
+from umbrite.files.package import Package, save
+from umbrite.files.png import decode
+from umbrite.motion.evaluate import placed_of
+from umbrite.posing_by_name import with_control
+from umbrite.rig.change import things
+from umbrite.rig.channels import known_only
+from umbrite.rig.document import Document as RigDocument
+from umbrite.rig.document import settled
+from umbrite.rig.edits.shelf import get_pose
+from umbrite.rig.errors import MissingError
+from umbrite.rig.ids import Kind
+from umbrite.rig.model import Puppet
+from umbrite.rig.takes.take import Take
+from umbrite.rig.takes.take_list import get_take
+
+Values = float | tuple[float, float] | str
+Path_ = str | os.PathLike[str]
+P = ParamSpec("P")
+
+
+class Document:
+    """A puppet with its art, the pose it is in, and its takes. It never changes: what edits it gives another one."""
+
+    def __init__(self, package: Package) -> None:
+        self._package = package
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, Document) and self._package.document == other._package.document
+
+    __hash__ = None  # type: ignore[assignment]
+
+    def __repr__(self) -> str:
+        puppet = self.puppet
+        return f"<umbrite.Document {puppet.name!r}: {len(puppet.parts)} parts, {len(puppet.limbs)} limbs, {len(self.takes)} takes>"
+
+    # What there is
+
+    @property
+    def puppet(self) -> Puppet:
+        """The puppet, as all edits of `umbrite.rig.edits` take it."""
+        return self._package.puppet
+
+    @property
+    def name(self) -> str:
+        return self.puppet.name
+
+    def names(self, of: Kind = "part") -> list[str]:
+        """The names of all things of a kind: part (back to front), joint, limb, control, link, set or guest."""
+        if of == "part":
+            return [self.puppet.parts[key].name for key in self.puppet.order]
+        return [one.name for one in things(self.puppet, of).values()]
+
+    @property
+    def poses(self) -> list[str]:
+        """The names of the poses on the shelf."""
+        return [pose.name for pose in self.puppet.poses]
+
+    @property
+    def takes(self) -> list[str]:
+        return [take.name for take in self._package.document.takes]
+
+    def take(self, name: str) -> Take:
+        """A take with its tracks. Raises RigError where there is none of that name."""
+        return get_take(self._package.document.takes, name)
+
+    def key(self, of: Kind, name: str) -> str:
+        """The id of a thing, which edits take. Raises MissingError with the names there are."""
+        for key, one in things(self.puppet, of).items():
+            if one.name == name:
+                return key
+        known = ", ".join(self.names(of)[:20]) or "none"
+        raise MissingError(f"There is no {of} named {name!r}. There are: {known}.")
+
+    # Change
+
+    def edit(
+        self, edit: Callable[Concatenate[Puppet, P], Any], *arguments: P.args, **named: P.kwargs
+    ) -> "Document":
+        """The document after an edit of `umbrite.rig.edits`, or any function from a puppet to a puppet (or to a tuple that begins with one)."""
+        made = edit(self.puppet, *arguments, **named)
+        return self._having(puppet=made[0] if isinstance(made, tuple) else made)
+
+    def _having(self, **fields: Any) -> "Document":
+        document = settled(replace(self._package.document, **fields), self._package.document)
+        return Document(replace(self._package, document=document))
+
+    def with_art(self, *paths: Path_) -> "Document":
+        """More art in front of what is there: layered pictures, pictures, a folder of them. Raises FileError."""
+        layered = read_art([Path(path) for path in paths])
+        return Document(add_layers(self._package, layered.layers)[0])
+
+    def find_joints(self) -> list[dict[str, Any]]:
+        """The pivots and parents that the art suggests: part, parent, pivot, confidence from 0 to 1."""
+        from umbrite.art.joint_finding import find_joints
+        from umbrite.files.json_reports import joints_report
+
+        return joints_report(self.puppet, find_joints(self.puppet, self._pixels()))
+
+    def build(self, plan: str | None = None) -> "Document":
+        """The puppet with the rig of a body plan, by name or the one that fits best; what is there stays. Raises RigError."""
+        from umbrite.art.building.body_plan import plan_named, shipped_plans
+        from umbrite.art.building.placing import fill, pieces_to_place
+        from umbrite.art.building.plan_rig import build_rig
+
+        pictures = self._pixels()
+        pieces = pieces_to_place(self.puppet, pictures)
+        filled = fill(self.puppet, pieces, [plan_named(plan)] if plan else shipped_plans())[0]
+        return self._having(puppet=build_rig(self.puppet, pieces, filled, pictures).puppet)
+
+    def laid_on(self, art: "Document") -> "Document":
+        """The rig of this puppet on other art, in its proportions, with poses and takes. Raises RigError."""
+        from umbrite.art.building.transfer import lay_rig
+
+        laid = lay_rig(self._package.document, self._pixels(), art.puppet, art._pixels())
+        return Document(replace(art._package, document=laid.document))
+
+    # Pose
+
+    def posed(self, controls: Mapping[str, Values] | None = None, *, pose: str | None = None) -> "Document":
+        """The document in another pose: of the shelf by its name, or as it is, with some controls set after it: a grip to a place, a knob to
+        degrees, a slider to a value, a set to the name of a variant. Raises RigError.
+        """
+        now = self._package.pose
+        if pose is not None:
+            now = known_only(get_pose(self.puppet, pose).channels, self.puppet)
+        for name, values in (controls or {}).items():
+            now = with_control(self.puppet, now, name, _text(values))
+        return self._having(pose=now)
+
+    def at(self, take: str, frame: float) -> "Document":
+        """The document in the pose of a take at a frame. Raises RigError where there is no such take."""
+        from umbrite.motion.animating.playing import played_pose
+
+        return self._having(pose=played_pose(self.take(take), self.puppet, frame))
+
+    def report(self) -> dict[str, Any]:
+        """Where everything is in this pose: joints, parts, limbs, controls, each by its name, as `umbrite pose --json` tells it."""
+        return pose_report(placed_of(self._package.document))
+
+    # Out
+
+    def picture(self, scale: float = 1.0) -> Picture:
+        """The puppet's canvas in this pose."""
+        from umbrite.paint.render import render_package
+
+        _ready_to_paint()
+        return _array(render_package(self._package, scale))
+
+    def frames(self, take: str, scale: float = 1.0) -> Iterator[NDArray[np.uint8]]:
+        """The pictures of a take, frame by frame. Raises RigError where there is no such take."""
+        from umbrite.motion.animating.playing import placed_over
+        from umbrite.paint.levels import Pictures
+        from umbrite.paint.render import render
+        from umbrite.paint.take_export import frames_of
+
+        _ready_to_paint()
+        one, pictures = self.take(take), Pictures(lambda: self._package.art)
+        try:
+            for frame in frames_of(one):
+                yield _array(render(placed_over(one, self.puppet, [frame]), pictures, scale))
+        finally:
+            pictures.stop()
+
+    def render(self, take: str, out: Path_, scale: float = 1.0, background: str | None = None) -> Path:
+        """A take as a film or pictures: .webm .mp4 .gif .apng .webp, or a new folder of PNGs. Raises FileError."""
+        from umbrite.paint.take_export import Film, frames_of, write_take
+
+        _ready_to_paint()
+        one = self.take(take)
+        write_take(Path(out), Film(self._package, one, frames_of(one), scale, background))
+        return Path(out)
+
+    def export(self, out: Path_) -> Path:
+        """The pose, as the ending tells: .png .svg .ora .csv. Raises FileError."""
+        from umbrite.files.pose_files import export_csv
+        from umbrite.paint.export import export_openraster, export_svg
+        from umbrite.paint.render import render_package, write_png
+
+        _ready_to_paint()
+        path = Path(out)
+        ways: dict[str, Callable[[], None]] = {
+            ".png": lambda: write_png(path, render_package(self._package)),
+            ".svg": lambda: export_svg(path, self._package),
+            ".ora": lambda: export_openraster(path, self._package),
+            ".csv": lambda: export_csv(path, self._package),
+        }
+        if path.suffix.lower() not in ways:
+            raise FileError(f"A pose is written as {' '.join(ways)}, not as {path.name}.")
+        ways[path.suffix.lower()]()
+        return path
+
+    def check(self) -> list[Finding]:
+        """What the checks notice, the gravest first: each with code, severity, text and where."""
+        from umbrite.checking.puppet_findings import findings
+        from umbrite.checking.take_findings import take_findings
+
+        takes = take_findings(self.puppet, self._package.document.takes)
+        return gravest_first([*findings(self.puppet), *takes])
+
+    def save(self, path: Path_) -> Path:
+        """Keep the document as a file; one that was there stays as NAME~. Raises FileError."""
+        if Path(path).suffix.lower() != NATIVE:
+            raise FileError(f"A puppet is saved as {NATIVE}, not as {Path(path).name}.")
+        preview = None
+        if self.puppet.parts and _can_paint():
+            from umbrite.paint.render import preview_png
+
+            _ready_to_paint()
+            preview = preview_png(self._package)
+        save(Path(path), self._package, preview)
+        return Path(path)
+
+    def _pixels(self) -> dict[str, Picture]:
+        return {key: decode(data, key) for key, data in self._package.art.items()}
+
+
+def open(path: Path_) -> Document:  # noqa: A001  as one reads it: umbrite.open
+    """A document from a puppet's file, a layered picture, a picture, or a folder of pictures. Raises FileError."""
+    return Document(open_any(Path(path)))
+
+
+def new(name: str = "Puppet", width: int = 1200, height: int = 1600) -> Document:
+    """An empty document."""
+    return Document(Package(RigDocument(Puppet(name=name, width=width, height=height)), {}))
+
+
+Demo = Literal["wick", "bramble", "tansy", "inkpot", "tea-cart", "wick-and-cart", "clover"]
+
+
+def demo_file(name: Demo = "wick", ending: str = NATIVE) -> Path:
+    """The file of a demo that ships with the program; its art as layers with the ending .ora. Raises FileError."""
+    path = Path(__file__).parent / "demo" / "assets" / f"{name}{ending}"
+    if not path.exists():
+        raise FileError(f"There is no demo {name}{ending}. There are: {', '.join(Demo.__args__)}.")  # type: ignore[attr-defined]
+    return path
+
+
+def _text(values: Values) -> str:
+    if isinstance(values, str):
+        return values
+    return ",".join(repr(float(number)) for number in (values if isinstance(values, tuple) else (values,)))
+
+
+def _can_paint() -> bool:
+    import importlib.util
+
+    return importlib.util.find_spec("PySide6") is not None
+
+
+def _ready_to_paint() -> None:
+    """Let Qt paint without a display, where no application runs yet."""
+    from PySide6.QtGui import QGuiApplication
+
+    if QGuiApplication.instance() is None:
+        os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+        _kept.append(QGuiApplication([]))
+
+
+_kept: list[object] = []  # an application lives as long as the run
+
+
+def _array(image: Any) -> Picture:
+    from PySide6.QtGui import QImage
+
+    straight = image.convertToFormat(QImage.Format.Format_RGBA8888)
+    rows = np.frombuffer(straight.constBits(), np.uint8).reshape(straight.height(), straight.bytesPerLine())
+    return rows[:, : straight.width() * 4].reshape(straight.height(), straight.width(), 4).copy()
