@@ -59,6 +59,11 @@ class Document:
     # What there is
 
     @property
+    def package(self) -> Package:
+        """The document with its art, as `umbrite.files.package` writes it."""
+        return self._package
+
+    @property
     def puppet(self) -> Puppet:
         """The puppet, as all edits of `umbrite.rig.edits` take it."""
         return self._package.puppet

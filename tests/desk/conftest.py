@@ -36,6 +36,7 @@ class Answers:
         self.unsaved: Literal["save", "drop", "stay"] = "stay"
         self.changed: Literal["overwrite", "elsewhere", "stay"] = "stay"
         self.replace = False
+        self.allowed = False
         self.on_part: Literal["exchange", "variant", "add", "stay"] = "stay"
         self.asked: list[str] = []
         self.layers: Callable[[Layered], Chosen | None] = Chosen
@@ -75,6 +76,10 @@ class Answers:
     def about_dropped(self, name: str) -> Literal["exchange", "variant", "add", "stay"]:
         self.asked.append(f"dropped on {name}")
         return self.on_part
+
+    def may_run(self, path: str, fingerprint: str) -> bool:
+        self.asked.append(f"run {Path(path).name} {fingerprint}")
+        return self.allowed
 
     def may_replace(self, name: str) -> bool:
         self.asked.append(f"replace {name}")

@@ -38,6 +38,7 @@ from umbrite.desk.files.questions import Questions
 from umbrite.desk.files.recovery_keeper import Keeper
 from umbrite.desk.files.recovery_offer import Offers
 from umbrite.desk.files.reuse_desk import ReuseDesk
+from umbrite.desk.files.scripts import Scripts, ScriptsMenu
 from umbrite.desk.panels.alone import Alone
 from umbrite.desk.panels.arrangement import Arrangements
 from umbrite.desk.panels.controls_panel import ControlsPanel
@@ -82,6 +83,8 @@ class Window(QMainWindow):
         self.preferences = Preferences(settings)
         self.files: FileDesk = FileDesk(session, self.dialogs, self.preferences)
         self.reuse = ReuseDesk(self.files, Path(settings.fileName()).parent / "library")
+        scripts = Path(settings.fileName()).parent / "scripts"
+        self.scripts = Scripts(session, self.dialogs, self.preferences, scripts)
         session.file.own_plans = Path(settings.fileName()).parent / "body plans"
         self.keeper = Keeper(session, keep_in or Path(settings.fileName()).parent / "recovery", self)
         self.keeper.set_interval(self.preferences.autosave)
@@ -183,9 +186,9 @@ class Window(QMainWindow):
         self.recent_menu = RecentMenu(
             self.preferences, lambda name: self.run(lambda: self.files.open_recent(name)), self
         )
-        fill_menus(
-            self.menuBar(), self.actions_by_id, {"diagram": self.panels_menu, "open": self.recent_menu}
-        )
+        self.scripts_menu = ScriptsMenu(self.scripts, self.run, self)
+        more = {"diagram": self.panels_menu, "open": self.recent_menu, "branch-smaller": self.scripts_menu}
+        fill_menus(self.menuBar(), self.actions_by_id, more)
         self.menuBar().findChildren(QMenu)[0].aboutToShow.connect(self.recent_menu.fill)
 
     def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:

@@ -139,6 +139,15 @@ class Dialogs:
             "exchange",
         )
 
+    def may_run(self, path: str, fingerprint: str) -> bool:
+        """A script is about to run for the first time, or has changed since."""
+        words: dict[Literal["run", "stay"], str] = {"run": tr("Let it run"), "stay": tr("Not now")}
+        more = tr(
+            "A script may do whatever you may: read, write and send files. Run only what you know.\n\n{path}\nSHA-256 {fingerprint}",
+            path=path, fingerprint=fingerprint,
+        )  # fmt: skip
+        return self._ask(tr("Run a script"), tr("<b>May this script run?</b>"), more, words, "stay") == "run"
+
     def may_replace(self, name: str) -> bool:
         """A file of that name is there already."""
         words: dict[Literal["replace", "stay"], str] = {"replace": "Write over it", "stay": "Stay here"}

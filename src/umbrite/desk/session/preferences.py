@@ -6,6 +6,7 @@ from umbrite.desk.theme.language import LANGUAGES
 from umbrite.desk.theme.themes import BOARDS, THEMES
 
 RECENT = 8
+MOST_TRUSTED = 500
 
 
 class Preferences:
@@ -64,6 +65,17 @@ class Preferences:
     @layer_table.setter
     def layer_table(self, on: bool) -> None:
         self.settings.setValue("layer_table", "true" if on else "false")
+
+    @property
+    def trusted(self) -> list[str]:
+        """Scripts that may run: path and fingerprint of each."""
+        value = self.settings.value("trusted_scripts", [])
+        marks = [value] if isinstance(value, str) else value if isinstance(value, list) else []
+        return [str(mark) for mark in marks if mark]
+
+    def trust(self, mark: str) -> None:
+        """A script of that path and fingerprint may run from now on."""
+        self.settings.setValue("trusted_scripts", [mark, *self.trusted][:MOST_TRUSTED])
 
     @property
     def recent(self) -> list[str]:

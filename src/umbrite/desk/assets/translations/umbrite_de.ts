@@ -3628,6 +3628,16 @@
       <translation>Einen Befehl finden</translation>
     </message>
     <message>
+      <source>A script may do whatever you may: read, write and send files. Run only what you know.
+
+{path}
+SHA-256 {fingerprint}</source>
+      <translation>Ein Skript darf alles, was Sie dürfen: Dateien lesen, schreiben und senden. Führen Sie nur aus, was Sie kennen.
+
+{path}
+SHA-256 {fingerprint}</translation>
+    </message>
+    <message>
       <source>Open a puppet or a layered picture</source>
       <translation>Puppe oder Ebenenbild öffnen</translation>
     </message>
@@ -3674,6 +3684,22 @@
     <message>
       <source>&lt;b&gt;What is this picture for {name}?&lt;/b&gt;</source>
       <translation>&lt;b&gt;Was ist dieses Bild für {name}?&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>Let it run</source>
+      <translation>Ausführen lassen</translation>
+    </message>
+    <message>
+      <source>Not now</source>
+      <translation>Jetzt nicht</translation>
+    </message>
+    <message>
+      <source>Run a script</source>
+      <translation>Ein Skript ausführen</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;May this script run?&lt;/b&gt;</source>
+      <translation>&lt;b&gt;Darf dieses Skript laufen?&lt;/b&gt;</translation>
     </message>
     <message>
       <source>File exists</source>
@@ -3963,6 +3989,62 @@
     <message>
       <source> is a guest in </source>
       <translation> ist Gast in </translation>
+    </message>
+    <message>
+      <source>Scripts lie in {folder}: each is a file with def run(document) -&gt; document.</source>
+      <translation>Skripte liegen in {folder}: jedes ist eine Datei mit def run(document) -&gt; document.</translation>
+    </message>
+    <message>
+      <source>Run {name}</source>
+      <translation>{name} ausführen</translation>
+    </message>
+    <message>
+      <source>{name} is done. Undo takes all of it back.</source>
+      <translation>{name} ist fertig. Rückgängig nimmt alles zurück.</translation>
+    </message>
+    <message>
+      <source>{name} has no def run(document). Give it one that returns a document.</source>
+      <translation>{name} hat kein def run(document). Geben Sie ihm eines, das ein Dokument zurückgibt.</translation>
+    </message>
+    <message>
+      <source>{name} returned no document, so nothing was changed. End run with return document.</source>
+      <translation>{name} gab kein Dokument zurück, also wurde nichts geändert. Beenden Sie run mit return document.</translation>
+    </message>
+    <message>
+      <source>Scripts</source>
+      <translation>Skripte</translation>
+    </message>
+    <message>
+      <source>{name} was not run.</source>
+      <translation>{name} lief nicht.</translation>
+    </message>
+    <message>
+      <source>{name} gave a puppet that can't be kept: {fault}. Nothing was changed.</source>
+      <translation>{name} gab eine Figur, die sich nicht behalten lässt: {fault}. Nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>{name} changed nothing.</source>
+      <translation>{name} hat nichts geändert.</translation>
+    </message>
+    <message>
+      <source>{name} is too large for a script.</source>
+      <translation>{name} ist zu groß für ein Skript.</translation>
+    </message>
+    <message>
+      <source>{name} stopped{where}: {kind}: {error}. Nothing was changed.</source>
+      <translation>{name} ist stehen geblieben{where}: {kind}: {error}. Nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>{name} can't be read: {why}.</source>
+      <translation>{name} lässt sich nicht lesen: {why}.</translation>
+    </message>
+    <message>
+      <source>{name} is no Python that can be run{line}.</source>
+      <translation>{name} ist kein Python, das laufen kann{line}.</translation>
+    </message>
+    <message>
+      <source>Show their folder</source>
+      <translation>Ihren Ordner zeigen</translation>
     </message>
     <message>
       <source>Show {name}</source>

@@ -1,0 +1,78 @@
+"""A person's own scripts in the window: asked about once, one step of undo, refusals as sentences."""
+
+from collections.abc import Callable
+
+import pytest
+
+from desk.conftest import Answers
+from umbrite.desk.window import Window
+
+STIFF = """
+import math
+from umbrite.rig.edits.limits import set_limit
+
+def run(document):
+    return document.edit(set_limit, document.key("joint", "Neck"), math.radians(-5), math.radians(5))
+"""
+
+
+def put(window: Window, name: str, text: str) -> None:
+    window.scripts.folder.mkdir(parents=True, exist_ok=True)
+    (window.scripts.folder / f"{name}.py").write_text(text)
+    window.scripts_menu.fill()
+
+
+def run(window: Window, name: str) -> None:
+    next(action for action in window.scripts_menu.actions() if action.text() == name).trigger()
+
+
+def test_a_script_is_asked_about_once_and_is_one_step_of_undo(
+    wick_window: Window, answers: Answers, act: Callable[[str], None]
+) -> None:
+    session = wick_window.session
+    put(wick_window, "Stiff necks", STIFF)
+    before = session.history.now
+    run(wick_window, "Stiff necks")
+    assert session.history.now is before
+    assert "was not run" in wick_window.frame.hints.message
+    answers.allowed = True
+    run(wick_window, "Stiff necks")
+    assert session.history.undo_name == "Run Stiff necks"
+    neck = next(joint for joint in session.puppet.joints.values() if joint.name == "Neck")
+    assert neck.limit is not None
+    assert round(neck.limit.largest, 4) == 0.0873
+    act("undo")
+    assert session.history.now == before
+    asked = [each for each in answers.asked if each.startswith("run Stiff")]
+    run(wick_window, "Stiff necks")
+    assert [each for each in answers.asked if each.startswith("run Stiff")] == asked, (
+        "allowed once and for all"
+    )
+    put(wick_window, "Stiff necks", STIFF + "# changed\n")
+    run(wick_window, "Stiff necks")
+    assert len([each for each in answers.asked if each.startswith("run Stiff")]) == len(asked) + 1
+    assert "changed nothing" in wick_window.frame.hints.message
+
+
+@pytest.mark.parametrize(
+    ("text", "words"),
+    [
+        ("def run(document:", "no Python that can be run, line 1"),
+        ("x = 1", "has no def run"),
+        ("def run(document):\n    return 5", "returned no document"),
+        ("def run(document):\n    return 1 / 0", "stopped, line 2: ZeroDivisionError"),
+        ("import sys\ndef run(document):\n    sys.exit(3)", "stopped, line 3: SystemExit"),
+        ("def run(document):\n    return document.posed({'Hed': 1.0})", "no control named"),
+        ("from msgspec.structs import replace\ndef run(document):\n    return document.edit(lambda p: replace(p, width=10**9))", "can't be kept"),
+        ("def run(document):\n    return document", "changed nothing"),
+    ],
+)  # fmt: skip
+def test_what_goes_wrong_in_a_script_is_a_sentence_and_nothing_has_changed(
+    wick_window: Window, answers: Answers, text: str, words: str
+) -> None:
+    answers.allowed = True
+    before = wick_window.session.history.now
+    put(wick_window, "Odd", text)
+    run(wick_window, "Odd")
+    assert wick_window.session.history.now is before
+    assert words in wick_window.frame.hints.message
