@@ -4,12 +4,13 @@ import math
 
 import numpy as np
 import pytest
-from hypothesis import given, settings
+from hypothesis import HealthCheck, Phase, assume, given, settings
 from hypothesis import strategies as st
 from msgspec.structs import replace
 
+from all_edits import EDITS, edited
 from demo_puppet import ASSETS
-from strategies import poses, puppets
+from strategies import furnished, poses, puppets
 from umbrite.files.native.soundness import fault_of
 from umbrite.files.package import load
 from umbrite.motion.evaluate import evaluate
@@ -283,3 +284,29 @@ def test_a_guest_that_can_not_be_is_no_sound_puppet(fields: dict[str, object], w
     document, key = with_cart()
     puppet = put(document.puppet, key, replace(guest(document, key), **fields))
     assert any(words in fault for fault in invariants(puppet))
+
+
+@pytest.mark.parametrize("name", sorted(EDITS))
+def test_every_edit_of_a_host_leaves_a_sound_puppet_and_a_guest_whole_or_none(name: str) -> None:
+    """Edits know nothing of guests: what is left is a guest with all that it is, or no guest; the session refuses the rest."""
+
+    @settings(
+        max_examples=6,
+        deadline=None,
+        suppress_health_check=list(HealthCheck),
+        derandomize=True,
+        phases=[Phase.generate],
+    )
+    @given(furnished(), furnished(), st.data())
+    def law(host: Puppet, inner: Puppet, data: st.DataObject) -> None:
+        assume(host != inner)
+        document, key = add_guest(Document(host), Document(inner), "x.umbrite", 40 + 8j)
+        try:
+            puppet = edited(name, document.puppet, data.draw)
+        except RigError:
+            return
+        assert invariants(puppet) == []
+        for guest in puppet.guests.values():
+            assert set(guest.ids) == set(document.puppet.guests[key].ids)
+
+    law()

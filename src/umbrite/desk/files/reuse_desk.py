@@ -31,6 +31,7 @@ class ReuseDesk:
         self.files, self.session, self.dialogs, self.folder = files, files.session, files.dialogs, folder
         # After what is said of the file itself.
         self.session.opened.connect(lambda: QTimer.singleShot(0, self.session, self.tell_newer))
+        self._compared: dict[tuple[Path, str], tuple[Document, bool]] = {}
         self._read: dict[Path, tuple[Stamp, Document]] = {}  # guests' own files as they were looked at last
 
     # The library
@@ -110,8 +111,14 @@ class ReuseDesk:
         path = self.source_of(key)
         if path is None:
             return None
+        guest = get_guest(self.session.puppet, key)
         try:
-            return self._document(path) != unpacked(get_guest(self.session.puppet, key))
+            document = self._document(path)
+            known = self._compared.get((path, guest.sha256))
+            if known is None or known[0] is not document:  # looked at after every step, compared once
+                known = document, document != unpacked(guest)
+                self._compared[path, guest.sha256] = known
+            return known[1]
         except UmbriteError:
             return None
 
