@@ -13,6 +13,7 @@ from pytestqt.qtbot import QtBot
 from demo_puppet import ASSETS
 from desk.conftest import Answers, Hand
 from umbrite.desk.board.drops import BRANCH
+from umbrite.desk.board.part_frame import frame_of, grasps
 from umbrite.desk.commands.reuse import branch_commands, guest_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, REHEARSE, TAKES
@@ -513,3 +514,23 @@ def test_a_guest_at_one_depth_is_one_row_that_unfolds(
     assert rail.item(rail.count() - 1).text() == "Tea cart (12)"
     guest_commands.spread(session, key, on=True)
     assert rail.count() == before + 12
+
+
+def test_the_frame_scales_a_guest_as_one_and_refuses_to_turn_it_at_rest(
+    scene: Window, answers: Answers, act: Act, hand: Hand, tmp_path: Path
+) -> None:
+    session, words = scene.session, said(scene)
+    key = with_guest(scene, answers, act, tmp_path)
+    scene.board.fit_all()
+    frame = frame_of(session)
+    assert frame is not None
+    spots = dict(grasps(frame, scene.board.camera.zoom))
+    before = session.history.now
+    hand.drag(spots["spin"], spots["spin"] + 120 + 40j)
+    assert session.history.now is before
+    assert "turned as one in a pose" in words[-1]
+    corner = max((z for name, z in spots.items() if name != "spin"), key=lambda z: z.real + z.imag)
+    opposite = min((z for name, z in spots.items() if name != "spin"), key=lambda z: z.real + z.imag)
+    hand.drag(corner, corner + (opposite - corner) * 0.25)
+    assert session.puppet.guests[key].scale == pytest.approx(0.75, abs=0.03)
+    assert invariants(session.puppet) == []

@@ -2088,6 +2088,10 @@
       <translation>Netzpunkt setzen</translation>
     </message>
     <message>
+      <source>A guest is turned as one in a pose: drag the ring or the end of its own control in Rehearse.</source>
+      <translation>Ein Gast wird als eines in einer Pose gedreht: ziehen Sie in Proben den Ring oder das Ende seines eigenen Reglers.</translation>
+    </message>
+    <message>
       <source>There is no part under this line. Draw it across the part that shall be two.</source>
       <translation>Unter dieser Linie liegt kein Teil. Sie quer über das Teil ziehen, das zwei werden soll.</translation>
     </message>

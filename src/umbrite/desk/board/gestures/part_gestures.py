@@ -14,6 +14,7 @@ from umbrite.rig.edits.arranging import transform_parts
 from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.variants.sets import set_of
 from umbrite.rig.errors import RigError
+from umbrite.rig.grafts.guests import guest_of
 from umbrite.rig.model import Puppet
 
 
@@ -48,6 +49,10 @@ def drag_frame(session: Session, frame: Frame, grasp: str, press: complex) -> Ge
     start, now, keys = session.puppet, session.history.now, session.selection.of("part")
     faint = _at_rest_of(start, keys)
     verb = "Turn" if grasp == "spin" else "Scale"
+    if grasp == "spin" and any(guest_of(start, key) is not None for key in keys):
+        raise RigError(
+            tr("A guest is turned as one in a pose: drag the ring or the end of its own control in Rehearse.")
+        )
     event = yield Feedback()
     while event.kind == "move":
         m, words = dragged(frame, grasp, press - off, event.at - off, shift=event.shift, ctrl=event.ctrl)
