@@ -6,7 +6,7 @@ CORE_TESTS := tests/rig tests/motion tests/art tests/files
 TRANSLATIONS := src/umbrite/desk/assets/translations
 PIP_QUIET := --quiet --disable-pip-version-check --no-input
 
-.PHONY: demo wheel test test-long test-core journeys lint bench assets screenshots sizes words lock clean
+.PHONY: demo wheel test test-long test-core journeys lint man bench assets screenshots sizes words lock clean
 
 demo: $(VENV)/run.stamp $(TRANSLATIONS)/umbrite_de.qm
 	@sh scripts/system_packages.sh window
@@ -34,6 +34,10 @@ test-core: .venv-core/stamp
 # What is installed elsewhere: dist/umbrite-*.whl.
 wheel: $(VENV)/dev.stamp $(TRANSLATIONS)/umbrite_de.qm
 	$(BIN)/python -m hatchling build -t wheel -d dist
+
+# The manual page, made from the command line's own parser.
+man: $(VENV)/dev.stamp
+	$(BIN)/python scripts/man_page.py packaging/umbrite.1
 
 lint: $(VENV)/dev.stamp
 	$(BIN)/ruff check src tests scripts

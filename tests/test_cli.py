@@ -1,6 +1,8 @@
 """The command line: its JSON, its pictures, and one sentence with exit code 2 for whatever is wrong."""
 
 import json
+import subprocess
+import sys
 from pathlib import Path
 
 import numpy as np
@@ -193,7 +195,7 @@ def test_the_workout_writes_a_contact_sheet(
 def test_a_first_word_that_is_nothing_opens_no_window(
     capsys: pytest.CaptureFixture[str], monkeypatch: pytest.MonkeyPatch, words: list[str], said: str
 ) -> None:
-    monkeypatch.setattr("umbrite.cli._parser", lambda: pytest.fail("no command was run"))
+    monkeypatch.setattr("umbrite.cli.parser", lambda: pytest.fail("no command was run"))
     assert run(capsys, *words) == (2, "", said)
 
 
@@ -239,3 +241,14 @@ def test_progress_is_told_where_somebody_looks_on_and_nowhere_else(
     monkeypatch.setattr(cli_words.Speech, "quiet", True)
     watching("Painting")(0, 3, "frame 0")
     assert capsys.readouterr().err == ""
+
+
+def test_the_manual_page_tells_all_commands_as_they_are() -> None:
+    root = Path(__file__).parent.parent
+    done = subprocess.run(
+        [sys.executable, "-c", "import man_page; print(man_page.man_page(), end='')"],
+        cwd=root / "scripts", capture_output=True, text=True, check=True,
+    )  # fmt: skip
+    assert done.stdout == (root / "packaging" / "umbrite.1").read_text("utf-8"), "make man"
+    for command in COMMANDS:
+        assert f".SS {command}" in done.stdout

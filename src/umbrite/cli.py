@@ -60,7 +60,7 @@ def main(argv: Sequence[str] | None = None) -> int:
             print(cli_words.unknown(wrong, COMMANDS), file=sys.stderr)
             return 2
         words = [*words[1:2], "--help"]
-    arguments = _parser().parse_args(words)
+    arguments = parser().parse_args(words)
     cli_words.Speech.quiet = getattr(arguments, "quiet", False)
     if not sys.warnoptions:
         warnings.simplefilter("ignore")  # what libraries think of a file is for nobody here
@@ -89,13 +89,14 @@ def _unheard(error: OSError) -> int:
     return 2
 
 
-def _parser() -> argparse.ArgumentParser:
-    parser = argparse.ArgumentParser(
+def parser() -> argparse.ArgumentParser:
+    """All commands with all that can be said to them; the manual page is made from it."""
+    whole = argparse.ArgumentParser(
         prog="umbrite",
         description="Rig cut-out characters. Without a command: umbrite [FILE] opens the window.",
     )
-    parser.add_argument("--version", action="version", version=f"Umbrite {__version__}")
-    commands = parser.add_subparsers(metavar="COMMAND")
+    whole.add_argument("--version", action="version", version=f"Umbrite {__version__}")
+    commands = whole.add_subparsers(metavar="COMMAND")
     pose = commands.add_parser("pose", help="where everything is in a pose, as JSON, and the picture")
     pose.add_argument("file", type=Path, metavar="FILE")
     pose.add_argument("--set", action="append", nargs="+", default=[], metavar="CONTROL=VALUES")
@@ -144,7 +145,7 @@ def _parser() -> argparse.ArgumentParser:
             action="store_true",
             help="no sentences and no progress: what was asked for, and errors, alone",
         )
-    return parser
+    return whole
 
 
 def _pose(arguments: argparse.Namespace) -> int:
