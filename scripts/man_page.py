@@ -10,7 +10,8 @@ from umbrite.cli import parser
 
 def escaped(text: str) -> str:
     """Text that the formatter takes as it is."""
-    return text.replace("\\", "\\e").replace("-", "\\-").replace("%%", "%")
+    plain = text.replace("\\", "\\e").replace("-", "\\-").replace("%%", "%")
+    return f"\\&{plain}" if plain.startswith((".", "'")) else plain
 
 
 def shown(action: argparse.Action) -> str:
