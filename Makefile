@@ -35,9 +35,10 @@ test-core: .venv-core/stamp
 wheel: $(VENV)/dev.stamp $(TRANSLATIONS)/umbrite_de.qm
 	$(BIN)/python -m hatchling build -t wheel -d dist
 
-# The manual page, made from the command line's own parser.
+# The manual page and the completion of bash, made from the command line's own parser.
 man: $(VENV)/dev.stamp
 	$(BIN)/python scripts/man_page.py packaging/umbrite.1
+	$(BIN)/python scripts/completion.py packaging/umbrite.bash
 
 lint: $(VENV)/dev.stamp
 	$(BIN)/ruff check src tests scripts

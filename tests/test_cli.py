@@ -252,3 +252,29 @@ def test_the_manual_page_tells_all_commands_as_they_are() -> None:
     assert done.stdout == (root / "packaging" / "umbrite.1").read_text("utf-8"), "make man"
     for command in COMMANDS:
         assert f".SS {command}" in done.stdout
+
+
+@pytest.mark.parametrize(
+    ("typed", "wanted"),
+    [
+        (["umbrite", "tra"], {"transfer", "transforms"}),
+        (["umbrite", "render", "--ta"], {"--take"}),
+        (["umbrite", "help", "ch"], {"check"}),
+        (["umbrite", "check", "umbrite.d"], {"umbrite.desktop"}),
+    ],
+)
+def test_bash_completes_commands_options_and_files(typed: list[str], wanted: set[str]) -> None:
+    packaging = Path(__file__).parent.parent / "packaging"
+    words = " ".join(f"'{word}'" for word in typed)
+    script = f"source ./umbrite.bash; COMP_WORDS=({words}); COMP_CWORD={len(typed) - 1}; _umbrite; printf '%s\\n' \"${{COMPREPLY[@]}}\""
+    done = subprocess.run(["bash", "-c", script], cwd=packaging, capture_output=True, text=True, check=True)
+    assert set(done.stdout.split()) == wanted
+
+
+def test_the_completion_is_that_of_the_parser_as_it_is() -> None:
+    root = Path(__file__).parent.parent
+    done = subprocess.run(
+        [sys.executable, "-c", "import completion; print(completion.completion(), end='')"],
+        cwd=root / "scripts", capture_output=True, text=True, check=True,
+    )  # fmt: skip
+    assert done.stdout == (root / "packaging" / "umbrite.bash").read_text("utf-8"), "make man"
