@@ -3,7 +3,7 @@ _umbrite() {
     local here=${COMP_WORDS[COMP_CWORD]} command=${COMP_WORDS[1]} options=""
     COMPREPLY=()
     if [ "$COMP_CWORD" -eq 1 ]; then
-        COMPREPLY=($(compgen -W "pose check workout joints limits convert build transfer render takes transforms schema help --help --version" -- "$here") $(compgen -f -- "$here"))
+        COMPREPLY=($(compgen -W "pose check workout joints limits convert thumbnail build transfer render takes transforms schema help --help --version" -- "$here") $(compgen -f -- "$here"))
         return
     fi
     case $command in
@@ -13,6 +13,7 @@ _umbrite() {
         joints) options="--help --json --quiet" ;;
         limits) options="--help --json --quiet" ;;
         convert) options="--help --quiet" ;;
+        thumbnail) options="--help --size --quiet" ;;
         build) options="--help --plan --json --quiet" ;;
         transfer) options="--help --json --quiet" ;;
         render) options="--help --take --frames --scale --background --quiet" ;;
@@ -24,7 +25,7 @@ _umbrite() {
     if [[ $here == -* ]]; then
         COMPREPLY=($(compgen -W "$options" -- "$here"))
     elif [ "$command" = help ]; then
-        COMPREPLY=($(compgen -W "pose check workout joints limits convert build transfer render takes transforms schema help" -- "$here"))
+        COMPREPLY=($(compgen -W "pose check workout joints limits convert thumbnail build transfer render takes transforms schema help" -- "$here"))
     else
         COMPREPLY=($(compgen -f -- "$here"))
     fi

@@ -1,10 +1,11 @@
 #!/bin/sh
 # system_packages.sh window|tests: the system libraries that Qt's X11 window needs (and, for tests,
-# a display and a pointer to drive it). Installs what is missing where it is root, otherwise says how.
+# a display, a pointer to drive it, and what checks the entries for menus and software centres).
+# Installs what is missing where it is root, otherwise says how.
 set -eu
 needed="libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0 libxcb-icccm4 libxcb-keysyms1 libxcb-image0
 libxcb-render-util0 libxcb-shape0 libdbus-1-3 fontconfig"
-[ "$1" = tests ] && needed="$needed xvfb xauth xdotool"
+[ "$1" = tests ] && needed="$needed xvfb xauth xdotool appstream desktop-file-utils"
 command -v dpkg-query >/dev/null || exit 0  # not a Debian kind of system: Qt says itself what it lacks
 missing=""
 for package in $needed; do

@@ -59,6 +59,7 @@ def test_the_wheel_brings_fonts_icons_demos_and_the_entries_of_the_desktop(wheel
     names = zipfile.ZipFile(wheel).namelist()
     for ending in (
         "share/applications/umbrite.desktop", "share/mime/packages/umbrite.xml", "share/icons/hicolor/scalable/apps/umbrite.svg",
+        "share/metainfo/org.umbrite.umbrite.metainfo.xml", "share/thumbnailers/umbrite.thumbnailer",
         "umbrite/desk/assets/fonts/OFL.txt", "umbrite/demo/assets/wick.umbrite", "umbrite/desk/assets/guide/parts.md",
     ):  # fmt: skip
         assert any(name.endswith(ending) for name in names), ending

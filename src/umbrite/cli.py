@@ -39,6 +39,7 @@ COMMANDS = (
     "joints",
     "limits",
     "convert",
+    "thumbnail",
     "schema",
     *cli_building.COMMANDS,
     *cli_takes.COMMANDS,
@@ -133,6 +134,13 @@ def parser() -> argparse.ArgumentParser:
     convert.add_argument("input", type=Path, metavar="IN")
     convert.add_argument("output", type=Path, metavar="OUT")
     convert.set_defaults(does=_convert)
+    small = commands.add_parser("thumbnail", help="a small PNG of the puppet alone, as file managers show it")
+    small.add_argument("file", type=Path, metavar="FILE")
+    small.add_argument("output", type=Path, metavar="OUT")
+    small.add_argument(
+        "--size", type=_side, default=256, metavar="N", help="pixels of the longer side, 16 to 2048"
+    )
+    small.set_defaults(does=_thumbnail)
     cli_building.add_commands(commands)
     cli_takes.add_commands(commands)
     commands.add_parser("schema", help="the JSON Schema of the native file").set_defaults(does=_schema)
@@ -309,6 +317,20 @@ def _convert(arguments: argparse.Namespace) -> int:
         raise FileError(
             f"Umbrite can't write {arguments.output.name}: end it with {NATIVE}, .png, .svg, .ora, .csv or .json."
         )
+    return 0
+
+
+def _side(text: str) -> int:
+    """The longer side of a small picture. A sentence of the parser's where it is none."""
+    if not text.isdecimal() or not 16 <= int(text) <= 2048:
+        raise argparse.ArgumentTypeError(f"{text} is no size: give a whole number of pixels from 16 to 2048.")
+    return int(text)
+
+
+def _thumbnail(arguments: argparse.Namespace) -> int:
+    from umbrite.paint.render import close_png
+
+    write(arguments.output, close_png(open_any(arguments.file), arguments.size))
     return 0
 
 
