@@ -142,6 +142,8 @@ def test_a_folder_is_checked_file_by_file(tmp_path: Path, capsys: pytest.Capture
 
 
 @pytest.mark.parametrize("ending", ["png", "pdf", "tiff"])
+# Otherwise the sheet makes an application of its own, without the widgets that later tests need.
+@pytest.mark.usefixtures("qapp")
 def test_the_workout_writes_a_contact_sheet(
     ending: str, tmp_path: Path, capsys: pytest.CaptureFixture[str]
 ) -> None:
