@@ -21,7 +21,7 @@ from PySide6.QtWidgets import QApplication
 
 from umbrite.desk.board.camera import fitting
 from umbrite.desk.board.gestures.gesture import Pointer
-from umbrite.desk.board.presses import press
+from umbrite.desk.board.presses.station_presses import press
 from umbrite.desk.commands import (
     art_commands,
     bone_commands,

@@ -30,7 +30,7 @@ from umbrite.desk.actions.action_table import ACTIONS
 from umbrite.desk.board import board as boards
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture
 from umbrite.desk.board.pen import PenPoint, SimulatedPen
-from umbrite.desk.board.presses import Press
+from umbrite.desk.board.presses.press import Press
 from umbrite.desk.dialogs.guide import PAGES
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, STATIONS
 from umbrite.desk.window import Window

@@ -31,7 +31,8 @@ from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.pen import as_mouse, grasp_of
 from umbrite.desk.board.pencilled import pencilled_of
 from umbrite.desk.board.picking import parts_at
-from umbrite.desk.board.presses import Press, guide_under, joint_at, plan_press, press, sway_at
+from umbrite.desk.board.presses.press import Press, joint_at
+from umbrite.desk.board.presses.station_presses import guide_under, plan_press, press, sway_at
 from umbrite.desk.board.under_menu import menu_under, pick_under
 from umbrite.desk.commands import bone_commands, edit_commands
 from umbrite.desk.commands.sets import variant_commands

@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QMenu, QWidget
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.handles import handles_at
 from umbrite.desk.board.picking import parts_at
-from umbrite.desk.board.presses import REACH
+from umbrite.desk.board.presses.press import REACH
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
 from umbrite.desk.theme.thumbnails import thumbnail
