@@ -245,15 +245,22 @@ def test_progress_is_told_where_somebody_looks_on_and_nowhere_else(
     assert capsys.readouterr().err == ""
 
 
-def test_the_manual_page_tells_all_commands_as_they_are() -> None:
+@pytest.mark.parametrize(
+    ("script", "made", "told"),
+    [
+        ("man_page.man_page()", "umbrite.1", ".SS {command}"),
+        ("completion.completion()", "umbrite.bash", "{command}"),
+    ],
+)
+def test_manual_page_and_completion_tell_all_commands_as_they_are(script: str, made: str, told: str) -> None:
     root = Path(__file__).parent.parent
     done = subprocess.run(
-        [sys.executable, "-c", "import man_page; print(man_page.man_page(), end='')"],
+        [sys.executable, "-c", f"import {script.partition('.')[0]}; print({script}, end='')"],
         cwd=root / "scripts", capture_output=True, text=True, check=True,
     )  # fmt: skip
-    assert done.stdout == (root / "packaging" / "umbrite.1").read_text("utf-8"), "make man"
+    assert done.stdout == (root / "packaging" / made).read_text("utf-8"), "make man"
     for command in COMMANDS:
-        assert f".SS {command}" in done.stdout
+        assert told.format(command=command) in done.stdout
 
 
 @pytest.mark.parametrize(
@@ -271,12 +278,3 @@ def test_bash_completes_commands_options_and_files(typed: list[str], wanted: set
     script = f"source ./umbrite.bash; COMP_WORDS=({words}); COMP_CWORD={len(typed) - 1}; _umbrite; printf '%s\\n' \"${{COMPREPLY[@]}}\""
     done = subprocess.run(["bash", "-c", script], cwd=packaging, capture_output=True, text=True, check=True)
     assert set(done.stdout.split()) == wanted
-
-
-def test_the_completion_is_that_of_the_parser_as_it_is() -> None:
-    root = Path(__file__).parent.parent
-    done = subprocess.run(
-        [sys.executable, "-c", "import completion; print(completion.completion(), end='')"],
-        cwd=root / "scripts", capture_output=True, text=True, check=True,
-    )  # fmt: skip
-    assert done.stdout == (root / "packaging" / "umbrite.bash").read_text("utf-8"), "make man"

@@ -12,18 +12,15 @@ from pathlib import Path
 from typing import Any
 
 from umbrite import __version__, cli_building, cli_takes, cli_words
-from umbrite.art.pictures import Picture
-from umbrite.checking.finding_codes import Finding, gravest_first
+from umbrite.checking.document_findings import document_findings
+from umbrite.checking.finding_codes import Finding
 from umbrite.checking.findings_report import findings_report
-from umbrite.checking.puppet_findings import findings
-from umbrite.checking.take_findings import take_findings
 from umbrite.cli_words import say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import joints_report, limits_report, pose_report
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import Package, save, schema
-from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate, placed_of
 from umbrite.motion.plan import compile_plan
 from umbrite.posing_by_name import with_control
@@ -166,12 +163,18 @@ def _pose(arguments: argparse.Namespace) -> int:
         name, _, text = setting.partition("=")
         pose = with_control(package.puppet, pose, name, text)
     placed = evaluate(plan, pose)
-    outs = {ending: getattr(arguments, ending) for ending in ("png", "svg", "ora", "csv")}
-    if arguments.json or not any(outs.values()):
+    outs = {
+        ending: out
+        for ending in ("png", "svg", "ora", "csv")
+        if (out := getattr(arguments, ending)) is not None
+    }
+    if arguments.json or not outs:
         _write_json(arguments.json or "-", pose_report(placed))
-    for ending, out in outs.items():
-        if out is not None:
-            _exported(package.having(pose=pose), out, f".{ending}")
+    if outs:
+        from umbrite.paint.export import export_pose
+
+        for ending, out in outs.items():
+            export_pose(out, package.having(pose=pose), f".{ending}")
     return 0
 
 
@@ -179,33 +182,16 @@ def _saved(package: Package, name: str) -> Pose:
     return known_only(get_pose(package.puppet, name).channels, package.puppet)
 
 
-def _exported(package: Package, out: Path, ending: str) -> None:
-    """Write a package in its pose in one of the formats that show a pose."""
-    from umbrite.files.pose_files import export_csv
-    from umbrite.paint.export import export_openraster, export_svg
-    from umbrite.paint.render import render_package, write_png
-
-    if ending == ".png":
-        write_png(out, render_package(package))
-    else:
-        {".svg": export_svg, ".ora": export_openraster, ".csv": export_csv}[ending](out, package)
-
-
 def _check(arguments: argparse.Namespace) -> int:
     if arguments.file.is_dir():
         return _check_folder(arguments)
     package = open_any(arguments.file)
-    puppet, found = package.puppet, _found(package)
+    puppet, found = package.puppet, document_findings(package.document)
     if arguments.json:
         _write_json("-", findings_report(puppet, found))
     else:
         _tell(found)
     return int(any(finding.severity == "error" for finding in found))
-
-
-def _found(package: Package) -> list[Finding]:
-    takes = take_findings(package.puppet, package.document.takes)
-    return gravest_first([*findings(package.puppet), *takes])
 
 
 def _tell(found: Sequence[Finding]) -> None:
@@ -230,7 +216,7 @@ def _check_folder(arguments: argparse.Namespace) -> int:
             print(error, file=sys.stderr)
             report[path.name], code = None, 2
             continue
-        found = _found(package)
+        found = document_findings(package.document)
         report[path.name] = findings_report(package.puppet, found)
         code = max(code, int(any(finding.severity == "error" for finding in found)))
         if not arguments.json:
@@ -247,7 +233,7 @@ def _workout(arguments: argparse.Namespace) -> int:
     from umbrite.checking.workout_report import workout_report
 
     package = open_any(arguments.file)
-    pictures = _pixels(package)
+    pictures = package.pixels()
     watch = cli_words.watching("Workout")
     report = workout(package.puppet, pictures, watch, takes=package.document.takes)
     if arguments.sheet is not None:
@@ -265,15 +251,11 @@ def _workout(arguments: argparse.Namespace) -> int:
     return int(any(item.finding.severity == "error" for item in report.noticed))
 
 
-def _pixels(package: Package) -> dict[str, Picture]:
-    return {key: decode(data, key) for key, data in package.art.items()}
-
-
 def _joints(arguments: argparse.Namespace) -> int:
     from umbrite.art.joint_finding import find_joints
 
     package = open_any(arguments.file)
-    pictures = _pixels(package)
+    pictures = package.pixels()
     found = find_joints(package.puppet, pictures)
     if arguments.json:
         _write_json("-", joints_report(package.puppet, found))
@@ -290,7 +272,7 @@ def _limits(arguments: argparse.Namespace) -> int:
     from umbrite.motion.bends.folding import fold_turns
 
     package = open_any(arguments.file)
-    found = find_limits(package.puppet, _pixels(package), folds=fold_turns(package.puppet))
+    found = find_limits(package.puppet, package.pixels(), folds=fold_turns(package.puppet))
     lines = limits_report(package.puppet, found)
     if arguments.json:
         _write_json("-", lines)
@@ -306,7 +288,9 @@ def _convert(arguments: argparse.Namespace) -> int:
     package = open_any(arguments.input)
     ending = arguments.output.suffix.lower()
     if ending in {".png", ".svg", ".ora", ".csv"}:
-        _exported(package, arguments.output, ending)
+        from umbrite.paint.export import export_pose
+
+        export_pose(arguments.output, package, ending)
     elif ending == ".json":
         _write_json(str(arguments.output), pose_report(placed_of(package.document)))
     elif ending == NATIVE:

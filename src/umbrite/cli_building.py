@@ -13,7 +13,6 @@ from umbrite.cli_words import say
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import save
-from umbrite.files.png import decode
 from umbrite.rig.model import Puppet
 
 COMMANDS = ("build", "transfer")
@@ -55,7 +54,7 @@ def _build(arguments: argparse.Namespace) -> int:
     else:
         plans = (plan_named(arguments.plan),)
     package = open_any(arguments.art)
-    pictures = {key: decode(data, key) for key, data in package.art.items()}
+    pictures = package.pixels()
     pieces = pieces_to_place(package.puppet, pictures)
     filled = fill(package.puppet, pieces, plans)[0]
     built = build_rig(package.puppet, pieces, filled, pictures)
@@ -73,8 +72,7 @@ def _transfer(arguments: argparse.Namespace) -> int:
 
     _require_native(arguments.out)
     rig, art = open_any(arguments.rig), open_any(arguments.art)
-    pictures = [{key: decode(data, key) for key, data in one.art.items()} for one in (rig, art)]
-    laid = lay_rig(rig.document, pictures[0], art.puppet, pictures[1])
+    laid = lay_rig(rig.document, rig.pixels(), art.puppet, art.pixels())
     save(arguments.out, replace(art, document=laid.document))
     report = pairs_report(rig.puppet, art.puppet, laid)
     report["findings"] = _findings(laid.document.puppet)

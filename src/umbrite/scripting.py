@@ -15,14 +15,13 @@ from msgspec.structs import replace
 from numpy.typing import NDArray
 
 from umbrite.art.pictures import Picture
-from umbrite.checking.finding_codes import Finding, gravest_first
+from umbrite.checking.finding_codes import Finding
 from umbrite.files.apart.reading import read_art
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import pose_report
 from umbrite.files.layers import add_layers
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import Package, save
-from umbrite.files.png import decode
 from umbrite.motion.evaluate import placed_of
 from umbrite.posing_by_name import with_control
 from umbrite.rig.change import things
@@ -122,7 +121,7 @@ class Document:
         from umbrite.art.joint_finding import find_joints
         from umbrite.files.json_reports import joints_report
 
-        return joints_report(self.puppet, find_joints(self.puppet, self._pixels()))
+        return joints_report(self.puppet, find_joints(self.puppet, self._package.pixels()))
 
     def build(self, plan: str | None = None) -> "Document":
         """The puppet with the rig of a body plan, by name or the one that fits best; what is there stays. Raises RigError."""
@@ -130,7 +129,7 @@ class Document:
         from umbrite.art.building.placing import fill, pieces_to_place
         from umbrite.art.building.plan_rig import build_rig
 
-        pictures = self._pixels()
+        pictures = self._package.pixels()
         pieces = pieces_to_place(self.puppet, pictures)
         filled = fill(self.puppet, pieces, [plan_named(plan)] if plan else shipped_plans())[0]
         return self._having(puppet=build_rig(self.puppet, pieces, filled, pictures).puppet)
@@ -139,7 +138,7 @@ class Document:
         """The rig of this puppet on other art, in its proportions, with poses and takes. Raises RigError."""
         from umbrite.art.building.transfer import lay_rig
 
-        laid = lay_rig(self._package.document, self._pixels(), art.puppet, art._pixels())
+        laid = lay_rig(self._package.document, self._package.pixels(), art.puppet, art._package.pixels())
         return Document(replace(art._package, document=laid.document))
 
     # Pose
@@ -200,30 +199,17 @@ class Document:
 
     def export(self, out: Path_) -> Path:
         """The pose, as the ending tells: .png .svg .ora .csv. Raises FileError."""
-        from umbrite.files.pose_files import export_csv
-        from umbrite.paint.export import export_openraster, export_svg
-        from umbrite.paint.render import render_package, write_png
+        from umbrite.paint.export import export_pose
 
         _ready_to_paint()
-        path = Path(out)
-        ways: dict[str, Callable[[], None]] = {
-            ".png": lambda: write_png(path, render_package(self._package)),
-            ".svg": lambda: export_svg(path, self._package),
-            ".ora": lambda: export_openraster(path, self._package),
-            ".csv": lambda: export_csv(path, self._package),
-        }
-        if path.suffix.lower() not in ways:
-            raise FileError(f"A pose is written as {' '.join(ways)}, not as {path.name}.")
-        ways[path.suffix.lower()]()
-        return path
+        export_pose(Path(out), self._package)
+        return Path(out)
 
     def check(self) -> list[Finding]:
         """What the checks notice, the gravest first: each with code, severity, text and where."""
-        from umbrite.checking.puppet_findings import findings
-        from umbrite.checking.take_findings import take_findings
+        from umbrite.checking.document_findings import document_findings
 
-        takes = take_findings(self.puppet, self._package.document.takes)
-        return gravest_first([*findings(self.puppet), *takes])
+        return document_findings(self._package.document)
 
     def save(self, path: Path_) -> Path:
         """Keep the document as a file; one that was there stays as NAME~. Raises FileError."""
@@ -237,9 +223,6 @@ class Document:
             preview = preview_png(self._package)
         save(Path(path), self._package, preview)
         return Path(path)
-
-    def _pixels(self) -> dict[str, Picture]:
-        return {key: decode(data, key) for key, data in self._package.art.items()}
 
 
 def open(path: Path_) -> Document:  # noqa: A001  as one reads it: umbrite.open

@@ -208,7 +208,7 @@ def test_a_branch_kept_in_the_library_is_dragged_onto_a_joint_of_another_puppet(
 def test_shipped_branches_have_pictures_and_own_ones_are_named_and_thrown_away(
     wick_window: Window, act: Act
 ) -> None:
-    session, panel = wick_window.session, wick_window.library
+    session, panel, words = wick_window.session, wick_window.library, said(wick_window)
     act("library")
     assert panel.list.count() >= 5
     session.stage.go_to(PARTS)
@@ -221,7 +221,13 @@ def test_shipped_branches_have_pictures_and_own_ones_are_named_and_thrown_away(
     panel.name_line.returnPressed.emit()
     assert panel.list.item(0).text() == "Wick's head"
     panel.list.item(0).setSelected(True)
-    assert panel.chosen() is not None
+    for wrong in ("../out", ".hidden", "x" * 300):
+        panel.edit_name()
+        panel.name_line.setText(wrong)
+        panel.name_line.returnPressed.emit()
+        assert panel.list.item(0).text() == "Wick's head", wrong
+        assert words.pop().endswith("."), wrong
+        assert panel.chosen() is not None
     panel.list.clearSelection()
     panel.list.item(panel.list.count() - 1).setSelected(True)
     count = len(session.puppet.parts)

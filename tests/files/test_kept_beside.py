@@ -13,7 +13,7 @@ from msgspec.structs import replace
 
 from demo_puppet import ASSETS
 from umbrite.files.file_errors import FileError
-from umbrite.files.package import Package, load, save
+from umbrite.files.package import Package, load, load_document, save
 from umbrite.files.png import encode, fingerprint
 from umbrite.rig.change import put
 from umbrite.rig.document import Document, WorkStage
@@ -58,6 +58,14 @@ def test_guests_and_stages_come_back_equal_with_their_art(
     assert again.document == package.document
     assert again.art == {key: package.art[key] for key in again.art}
     assert saved(again, tmp_path / "b.umbrite").read_bytes() == (tmp_path / "a.umbrite").read_bytes()
+
+
+def test_the_document_alone_is_read_as_the_whole_is_and_stages_stay_packed(tmp_path: Path) -> None:
+    package = with_stages()
+    path = saved(package, tmp_path / "staged.umbrite")
+    assert load_document(path) == load(path).document
+    gone = package.art.keys() - package.pixels().keys()
+    assert len(gone) == 2  # the cap, which only stages show, and the stages' picture
 
 
 def test_a_copy_of_a_guest_is_there_once_however_many_there_are(tmp_path: Path) -> None:

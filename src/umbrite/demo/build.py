@@ -19,7 +19,7 @@ from umbrite.demo.rigging import Pictures, rig_bramble, rig_inkpot, rig_tansy, r
 from umbrite.files.formats.openraster import write_openraster
 from umbrite.files.layers import Layered, layer_of, puppet_from
 from umbrite.files.package import load, save
-from umbrite.files.png import decode, encode
+from umbrite.files.png import encode
 from umbrite.paint.render import preview_png
 from umbrite.rig.model import Puppet
 
@@ -76,8 +76,7 @@ def build(folder: Path) -> None:
         if demo.name == "Wick":
             write_pictures(folder / "wick-pictures", layered)
         package = puppet_from(layered)
-        pictures = {sha256: decode(data, demo.name) for sha256, data in package.art.items()}
-        package = with_more_drawings(package.having(demo.rig(package.puppet, pictures)))
+        package = with_more_drawings(package.having(demo.rig(package.puppet, package.pixels())))
         package = package.having(takes=takes_of(package.puppet))
         save(folder / f"{stem}.umbrite", package, preview_png(package))
     art = draw(Demo("Clover", clover.WIDTH, clover.HEIGHT, clover.pieces, rig_wick))

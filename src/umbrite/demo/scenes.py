@@ -8,7 +8,6 @@ from msgspec.structs import replace
 from umbrite.art.building.transfer import lay_rig
 from umbrite.demo import tea_cart, wick
 from umbrite.files.package import Package, load, part_of, save
-from umbrite.files.png import decode
 from umbrite.paint.render import close_png, preview_png
 from umbrite.rig.change import change
 from umbrite.rig.document import Document
@@ -61,9 +60,7 @@ def wick_and_cart(host: Package, cart: Package) -> Package:
 
 def clover(rig: Package, art: Package) -> Package:
     """Clover: her own drawings, her brother's rig laid on them."""
-    pictures = {sha256: decode(data, "Wick") for sha256, data in rig.art.items()}
-    drawn = {sha256: decode(data, "Clover") for sha256, data in art.art.items()}
-    laid = lay_rig(rig.document, pictures, art.puppet, drawn)
+    laid = lay_rig(rig.document, rig.pixels(), art.puppet, art.pixels())
     document = replace(laid.document, puppet=replace(laid.document.puppet, name="Clover"))
     return Package(document, art.art)
 

@@ -15,13 +15,14 @@ from typing import Any, BinaryIO
 import msgspec
 from msgspec.structs import replace
 
+from umbrite.art.pictures import Picture
 from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.native.kept_beside import bare, beside, drawings_of, pictures_of, with_beside
 from umbrite.files.native.migrations import OLDEST, VERSION, migrated
 from umbrite.files.native.soundness import fault_of
-from umbrite.files.png import fingerprint, measure
+from umbrite.files.png import decode, fingerprint, measure
 from umbrite.files.zips import MOST_BYTES, Container
 from umbrite.rig.document import Document
 from umbrite.rig.errors import readable
@@ -60,6 +61,11 @@ class Package(msgspec.Struct, frozen=True):
         """The pose in which it was left."""
         return self.document.pose
 
+    def pixels(self) -> dict[str, Picture]:
+        """The puppet's drawings unpacked, by fingerprint; those that only a stage shows are left packed."""
+        drawings = {part.drawing.sha256: part.name for part in self.puppet.parts.values()}
+        return {sha256: decode(self.art[sha256], name) for sha256, name in drawings.items()}
+
     def having(
         self, puppet: Puppet | None = None, pose: Pose | None = None, takes: Takes | None = None
     ) -> "Package":
@@ -82,11 +88,22 @@ def schema() -> dict[str, Any]:
 def load(path: Path, watch: Watch = unwatched) -> Package:
     """Read a package; drawings are looked through but not unpacked. Raises FileError with one sentence for anything that is not a whole, sound puppet."""
     with Container(path, KIND) as container:
-        document = _document(container.name, container.read("puppet.json", MOST_WORDS))
-        document = with_beside(container, document)
-        if fault := fault_of(document):
-            raise FileError(f"{container.name} can't be opened: {fault}. Look for a backup beside it.")
+        document = _sound(container)
         return Package(document, _art(container, document, watch))
+
+
+def load_document(path: Path) -> Document:
+    """What a package says, without looking at its art: quick, and enough to compare. Raises FileError as `load` does."""
+    with Container(path, KIND) as container:
+        return _sound(container)
+
+
+def _sound(container: Container) -> Document:
+    document = _document(container.name, container.read("puppet.json", MOST_WORDS))
+    document = with_beside(container, document)
+    if fault := fault_of(document):
+        raise FileError(f"{container.name} can't be opened: {fault}. Look for a backup beside it.")
+    return document
 
 
 def _art(container: Container, document: Document, watch: Watch) -> dict[str, bytes]:

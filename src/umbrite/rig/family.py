@@ -167,9 +167,14 @@ def loose_bodies(puppet: Puppet) -> list[str]:
     return [key for key in puppet.joints if key in tops]
 
 
+def in_guests(puppet: Puppet) -> set[str]:
+    """All that guests are, which belongs to other bodies."""
+    return {key for guest in puppet.guests.values() for key in guest.ids.values()}
+
+
 def _ways(puppet: Puppet) -> dict[str, list[str]]:
     """What carries each limb's root; limbs of guests belong to other bodies."""
-    strange = {key for guest in puppet.guests.values() for key in guest.ids.values()}
+    strange = in_guests(puppet)
     roots = dict.fromkeys(
         limb.joints[0] for key, limb in puppet.limbs.items() if limb.enabled and key not in strange
     )

@@ -69,6 +69,12 @@ def test_differences_are_sentences_about_what_can_be_lit() -> None:
     assert next(each.keys for each in told if "Skull" in each.text) == (head,)
 
 
+def test_of_the_draw_order_only_what_was_moved_is_told() -> None:
+    last, puppet = WICK.puppet.order[-1], WICK.puppet
+    (told,) = differences(WICK, replace(WICK, puppet=reorder(puppet, [last], 0)))
+    assert told.keys == (last,)
+
+
 def test_stages_are_named_apart_renamed_and_removed_and_refused_with_a_sentence() -> None:
     document = keep_stage(keep_stage(WICK, "Pivots done", "now"), "Pivots done", "now")
     assert [stage.name for stage in document.stages] == ["Pivots done", "Pivots done 2"]

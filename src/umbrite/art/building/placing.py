@@ -20,6 +20,7 @@ from umbrite.art.joint_finding import Pieces, likely_joints, pieces_of
 from umbrite.art.masks import INSIDE, Sheet
 from umbrite.art.pictures import Picture
 from umbrite.rig.edits.variants.branches import parts_of
+from umbrite.rig.family import in_guests
 from umbrite.rig.model import Puppet
 from umbrite.rig.words.body_words import kind_of
 from umbrite.rig.words.names import side_of
@@ -144,9 +145,7 @@ def pieces_to_place(puppet: Puppet, pictures: Mapping[str, Picture]) -> Pieces:
     late = {
         key for one in puppet.sets.values() for variant in one.variants if variant.number != one.rest
         for key in parts_of(puppet, variant)
-    } | {key for one in named_sets(puppet) for key in one.late} | {
-        key for guest in puppet.guests.values() for key in guest.ids.values()
-    }  # fmt: skip
+    } | {key for one in named_sets(puppet) for key in one.late} | in_guests(puppet)  # fmt: skip
     keys = [
         key for key, part in puppet.parts.items()
         if key not in late and part.visible and not part.reference and part.clip is None and part.blend == "normal"

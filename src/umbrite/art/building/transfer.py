@@ -23,9 +23,10 @@ from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.parts import add_part, reorder
 from umbrite.rig.edits.pivots import join_parts, keep_limbs
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import branch, children, parts_on
+from umbrite.rig.family import branch, children, parts_on, users_of
 from umbrite.rig.grafts.branch_alone import branch_joints
 from umbrite.rig.grafts.rewiring import copied_settings, copied_take, factor_of, grown
+from umbrite.rig.ids import owner_of
 from umbrite.rig.limb_shape import drawn_bend, limb_tip
 from umbrite.rig.mesh import with_keeping
 from umbrite.rig.model import Limit, Point, Pose, Puppet, Variant, point
@@ -349,11 +350,8 @@ def _showing_what_is_there(document: Document) -> Document:
 
 
 def _is_used(puppet: Puppet, joint: str) -> bool:
-    limbs = any(joint in (*limb.joints, limb.end, limb.target, limb.toe) for limb in puppet.limbs.values())
-    owned = any(
-        name.startswith(f"{joint}.") for link in puppet.links.values() for name in (link.source, link.drives)
-    )
-    return limbs or owned or any(control.moves == joint for control in puppet.controls.values())
+    driven = (owner_of(name) for link in puppet.links.values() for name in (link.source, link.drives))
+    return bool(users_of(puppet, joint)) or joint in driven
 
 
 def _with_riders(

@@ -28,11 +28,11 @@ from umbrite.files.long_work import Watch
 from umbrite.files.opening import NATIVE, is_native
 from umbrite.files.package import Package, load, save
 from umbrite.files.png import fingerprint
-from umbrite.files.pose_files import export_csv, export_json
+from umbrite.files.pose_files import export_json
 from umbrite.files.recovery import Left
 from umbrite.files.take_files import read_shapes
 from umbrite.files.variant_layers import in_sets, with_named_groups
-from umbrite.paint.export import export_openraster, export_svg
+from umbrite.paint.export import export_pose
 from umbrite.paint.render import preview_png, render_package, write_png
 from umbrite.paint.take_export import Film, frames_of, write_take
 from umbrite.rig.affine import inverse
@@ -406,9 +406,7 @@ class FileDesk:
             return
         package = session.file.package()
         work: dict[str, Callable[[], None]] = {
-            ".svg": lambda: export_svg(path, package),
-            ".ora": lambda: export_openraster(path, package),
-            ".csv": lambda: export_csv(path, package),
+            **dict.fromkeys((".svg", ".ora", ".csv"), lambda: export_pose(path, package, ending)),
             ".json": lambda: export_json(path, package),
             POSE_FILE: lambda: write(path, shelf_commands.text_of(session).encode()),
         }

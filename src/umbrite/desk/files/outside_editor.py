@@ -15,7 +15,7 @@ from PySide6.QtGui import QDesktopServices
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.files.apart.reading import read_art
-from umbrite.files.atomic import write
+from umbrite.files.atomic import plain_stem, write
 from umbrite.files.files_in import read_file
 from umbrite.files.formats.pictures_in import MOST_BYTES
 from umbrite.files.layers import Layered
@@ -45,8 +45,7 @@ class OutsideEditor(QObject):
         part = self.session.puppet.parts[key]
         if self._folder is None:
             self._folder = QTemporaryDir()
-        safe = "".join(c if c.isalnum() or c in " -_" else "_" for c in part.name[:60])
-        path = Path(self._folder.path()) / f"{safe} {key}.png"
+        path = Path(self._folder.path()) / f"{plain_stem(part.name)} {key}.png"
         data = self.session.file.art[part.drawing.sha256]
         write(path, data)
         self.watch(key, path, data)

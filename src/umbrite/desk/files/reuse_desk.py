@@ -2,6 +2,7 @@
 
 from pathlib import Path
 
+from msgspec.structs import replace
 from PySide6.QtCore import QTimer
 
 from umbrite.demo import ASSETS
@@ -11,9 +12,9 @@ from umbrite.desk.files.progress import in_thread
 from umbrite.desk.session.session import attempt
 from umbrite.desk.theme.language import tr
 from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.native.library import ENDING, Entry, entries, free_path
-from umbrite.files.opening import is_native
-from umbrite.files.package import Package, load, part_of, save
+from umbrite.files.library import Entry, entries, free_path, renamed
+from umbrite.files.opening import NATIVE, is_native
+from umbrite.files.package import Package, load, load_document, part_of, save
 from umbrite.paint.render import close_png
 from umbrite.rig.document import Document
 from umbrite.rig.errors import RigError, UmbriteError
@@ -48,6 +49,10 @@ class ReuseDesk:
         self.session.say(tr("{name} is in the library.", name=path.stem))
         return path
 
+    def rename(self, path: Path, name: str) -> None:
+        """Another name for a branch of the person's own. Raises FileError."""
+        renamed(path, name)
+
     def bring(self, path: Path, at: complex | None = None, onto: str | None = None) -> None:
         """A branch of the library onto a joint: the one that is given, else the selected one. Raises UmbriteError."""
         chosen = self.session.selection.of("joint")
@@ -68,7 +73,7 @@ class ReuseDesk:
         if not is_native(path):
             raise FileError(
                 tr("A guest is a puppet with its own rig; {path} is none. Save it as {ending} first.",
-                   path=shown_name(path), ending=ENDING)
+                   path=shown_name(path), ending=NATIVE)
             )  # fmt: skip
         package = self._loaded(path)
         self._refuse_round(path, package.document)
@@ -128,7 +133,7 @@ class ReuseDesk:
         stamp = found.st_mtime_ns, found.st_size
         known = self._read.get(path)
         if known is None or known[0] != stamp:
-            known = stamp, without_stages(load(path).document)
+            known = stamp, without_stages(load_document(path))
             self._read[path] = known
         return known[1]
 
@@ -143,7 +148,7 @@ class ReuseDesk:
     def open_guest(self, key: str) -> None:
         """Open a guest's own file; where that is gone, its copy as a new puppet."""
         path = self.source_of(key)
-        copy = Package(unpacked(get_guest(self.session.puppet, key)), dict(self.session.file.art))
+        copy = part_of(self.session.file.package(), unpacked(get_guest(self.session.puppet, key)))
         if not self.files.may_leave():
             return
         if path is not None:
@@ -176,7 +181,7 @@ class ReuseDesk:
 
 def without_stages(document: Document) -> Document:
     """A document for elsewhere: its stages stay in its own file."""
-    return Document(document.puppet, document.pose, document.takes)
+    return replace(document, stages=())
 
 
 def _way_to(path: Path, document: Document, wanted: Path) -> list[str] | None:

@@ -14,12 +14,12 @@ from PySide6.QtCore import QUrl
 from PySide6.QtGui import QDesktopServices
 from PySide6.QtWidgets import QMenu, QWidget
 
-from umbrite.desk.commands.building.plan_commands import waiting
 from umbrite.desk.files.questions import Questions
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.files.file_errors import FileError, shown_name
+from umbrite.desk.theme.waiting import waiting
+from umbrite.files.file_errors import FileError, shown_name, unreadable
 from umbrite.files.native.soundness import fault_of
 from umbrite.rig.document import settled
 from umbrite.rig.errors import RigError, UmbriteError
@@ -82,9 +82,7 @@ class Scripts:
         try:
             data = path.read_bytes() if path.stat().st_size <= LARGEST else None
         except OSError as error:
-            raise FileError(
-                tr("{name} can't be read: {why}.", name=shown_name(path), why=str(error.strerror).lower())
-            ) from None
+            raise unreadable(path, error) from None
         if data is None:
             raise FileError(tr("{name} is too large for a script.", name=shown_name(path)))
         fingerprint = hashlib.sha256(data).hexdigest()

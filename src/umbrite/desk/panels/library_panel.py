@@ -24,7 +24,7 @@ from umbrite.desk.commands.reuse.branch_commands import needs_branch
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.card import Card
 from umbrite.desk.theme.language import tr
-from umbrite.files.native.library import ENDING, Entry, picture_in
+from umbrite.files.library import Entry, picture_in
 
 
 class LibraryWork(Protocol):
@@ -37,6 +37,7 @@ class LibraryWork(Protocol):
     def entries(self) -> list[Entry]: ...
     def keep(self) -> Path: ...
     def bring(self, path: Path) -> None: ...
+    def rename(self, path: Path, name: str) -> None: ...
     def take_in(self, path: Path) -> None: ...
 
 
@@ -184,11 +185,7 @@ class LibraryPanel(QWidget):
         self.name_line.hide()
         if path is None or not name or name == path.stem:
             return
-        to = path.with_name(f"{name}{ENDING}")
-        if to.exists() or "/" in name:
-            self.session.say(tr("{name} can't be its name, or is taken. Choose another one.", name=name))
-            return
-        path.rename(to)
+        attempt(self.session, lambda: self.reuse.rename(path, name))
         self.refresh()
 
     def remove(self) -> None:

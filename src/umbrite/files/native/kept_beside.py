@@ -17,9 +17,9 @@ from umbrite.files.file_errors import FileError
 from umbrite.files.zips import Container
 from umbrite.rig.document import Document, WorkStage
 from umbrite.rig.model import Drawing, Guest, Puppet
+from umbrite.rig.work.stages import MOST_STAGES
 
 MOST_MESH, MOST_GUEST, MOST_STAGE = 4_000_000, 48_000_000, 48_000_000
-MOST_STAGES = 1_000
 Beside = dict[str, bytes]
 
 

@@ -10,7 +10,7 @@ import itertools
 from msgspec.structs import replace
 
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import body_carrier
+from umbrite.rig.family import body_carrier, in_guests
 from umbrite.rig.model import Limb, Puppet
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.takes.take import Gait, Key, Steps, Take, Track
@@ -23,7 +23,7 @@ STANCE: dict[Gait, float] = {"walk": 0.6, "trot": 0.5, "tripod": 0.5, "tiptoe": 
 
 def legs_of(puppet: Puppet) -> list[str]:
     """The limbs that stand on the ground: planted, reaching down, and about as low as the lowest of them. Guests walk by themselves."""
-    strange = {key for guest in puppet.guests.values() for key in guest.ids.values()}
+    strange = in_guests(puppet)
     planted = {
         key: limb
         for key, limb in puppet.limbs.items()

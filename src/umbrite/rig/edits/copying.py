@@ -6,26 +6,15 @@ and links. What a copy hangs from or follows outside stays what it was, unless t
 sides change sign, and mirrored twice is the original to the bit.
 """
 
-from collections.abc import Iterable
-from typing import Any
+from collections.abc import Iterable, Mapping
 
 from msgspec.structs import replace
 
-from umbrite.rig.change import change, get_joint, new_id, put, require_finite
+from umbrite.rig.change import change, get_joint, new_id, require_finite
 from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
-from umbrite.rig.grafts.branch_alone import branch_joints, is_whole
-from umbrite.rig.grafts.rewiring import (
-    Names,
-    Way,
-    copied_control,
-    copied_guest,
-    copied_joint,
-    copied_limb,
-    copied_link,
-    copied_part,
-    copied_set,
-)
+from umbrite.rig.grafts.branch_alone import branch_joints, is_guest_within, things_within
+from umbrite.rig.grafts.rewiring import Names, Way, copied_things
 from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.model import Part, Puppet, on_grid, point
 
@@ -47,35 +36,18 @@ def copy_branches(
         raise RigError("A copy needs something to copy. Select one or more parts or joints first.")
     if linked:
         puppet = _sharing(puppet, joints)
-    before = puppet
-    new: dict[str, str] = {}
-    parts = [key for key in puppet.order if puppet.parts[key].joint in joints]
-    limbs = [
-        key
-        for key, limb in puppet.limbs.items()
-        if joints.issuperset((*limb.joints, limb.target, *((limb.end,) if limb.end else ())))
-    ]
-    controls = [key for key, control in puppet.controls.items() if control.moves in joints]
-    sets = [key for key, one in puppet.sets.items() if is_whole(puppet, one, joints)]
-    controls = [
-        key for key in controls if not before.controls[key].chooses or before.controls[key].chooses in sets
-    ]
-    for key in (*(k for k in puppet.joints if k in joints), *parts, *limbs, *sets, *controls):
-        puppet, new[key] = new_id(puppet, id_kind(key) or "joint")
-    names = Names(before, sides=sides)
-    copies = {new[k]: copied_part(before, k, new, way, names, linked=linked) for k in parts}
-    made: dict[str, dict[str, Any]] = {
-        "joints": {new[k]: copied_joint(before, k, new, way, names) for k in before.joints if k in joints},
-        "parts": dict(copies),
-        "limbs": {new[k]: copied_limb(before, k, new, way, names) for k in limbs},
-        "sets": {new[k]: copied_set(before, k, new, names) for k in sets},
-        "controls": {new[k]: copied_control(before, k, new, way, names) for k in controls},
-    }
-    puppet = replace(puppet, **{field: {**getattr(puppet, field), **items} for field, items in made.items()})
-    puppet = replace(puppet, order=_order(before, parts, new, copies))
-    puppet = _links(before, puppet, new, way, names)
+    before, chosen = puppet, things_within(puppet, joints)
+    there = set(chosen)
+    chosen += [key for key, link in puppet.links.items() if owner_of(link.drives) in there]
     if way.line is None:  # what is mirrored is no guest, for it is not what came in
-        puppet = _guests(before, puppet, new, way, names)
+        chosen += [key for key, one in puppet.guests.items() if is_guest_within(one, there)]
+    new: dict[str, str] = {}
+    for key in chosen:
+        puppet, new[key] = new_id(puppet, id_kind(key) or "joint")
+    made = copied_things(before, new, way, Names(before, sides=sides), linked=linked)
+    puppet = replace(puppet, **{field: {**getattr(puppet, field), **items} for field, items in made.items()})
+    parts = [key for key in chosen if key in before.parts]
+    puppet = replace(puppet, order=_order(before, parts, new, made["parts"]))
     refuse_circles(puppet)
     return puppet, new
 
@@ -87,7 +59,9 @@ def _sharing(puppet: Puppet, joints: set[str]) -> Puppet:
     return puppet
 
 
-def _order(before: Puppet, parts: list[str], new: dict[str, str], made: dict[str, Part]) -> tuple[str, ...]:
+def _order(
+    before: Puppet, parts: list[str], new: dict[str, str], made: Mapping[str, Part]
+) -> tuple[str, ...]:
     """Copies together: behind everything copied where they are far ones, in front of all of it where they are not."""
     if not parts:
         return before.order
@@ -96,24 +70,6 @@ def _order(before: Puppet, parts: list[str], new: dict[str, str], made: dict[str
     places = [before.order.index(key) for key in parts]
     at = min(places) if far else max(places) + 1
     return (*before.order[:at], *copies, *before.order[at:])
-
-
-def _links(before: Puppet, puppet: Puppet, new: dict[str, str], way: Way, names: Names) -> Puppet:
-    for key, link in before.links.items():
-        if owner_of(link.drives) in new:
-            puppet, made = new_id(puppet, "link")
-            puppet = put(puppet, made, copied_link(before, key, new, way, names))
-            new[key] = made
-    return puppet
-
-
-def _guests(before: Puppet, puppet: Puppet, new: dict[str, str], way: Way, names: Names) -> Puppet:
-    for key, guest in before.guests.items():
-        if guest.root in new and all(each in new for each in guest.ids.values()):
-            puppet, made = new_id(puppet, "guest")
-            puppet = put(puppet, made, copied_guest(guest, new, way, names))
-            new[key] = made
-    return puppet
 
 
 def centre_line(puppet: Puppet, keys: Iterable[str]) -> float:

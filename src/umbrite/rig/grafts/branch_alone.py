@@ -12,7 +12,7 @@ from umbrite.rig.change import get_joint
 from umbrite.rig.document import Document
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
-from umbrite.rig.ids import owner_of
+from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.mesh import without_joint
 from umbrite.rig.model import Guest, Joint, Limb, Part, Puppet, VariantSet
 
@@ -40,15 +40,7 @@ def branch_alone(document: Document, keys: Iterable[str], name: str = "") -> Doc
     puppet, joints = document.puppet, branch_joints(document.puppet, keys)
     if not joints:
         raise RigError("There is no branch to take. Select one or more parts or joints first.")
-    parts = {key: part for key, part in puppet.parts.items() if part.joint in joints}
-    sets = {key: one for key, one in puppet.sets.items() if is_whole(puppet, one, joints)}
-    limbs = {key: limb for key, limb in puppet.limbs.items() if is_within(limb, joints)}
-    controls = {
-        key: control
-        for key, control in puppet.controls.items()
-        if control.moves in joints and (not control.chooses or control.chooses in sets)
-    }
-    there = {*joints, *parts, *sets, *limbs, *controls}
+    there = set(things_within(puppet, joints))
     links = {
         key: link
         for key, link in puppet.links.items()
@@ -58,12 +50,12 @@ def branch_alone(document: Document, keys: Iterable[str], name: str = "") -> Doc
         puppet,
         name=name or puppet.joints[keys[0]].name,
         joints={key: _free(joint, joints) for key, joint in puppet.joints.items() if key in joints},
-        parts={key: _on_its_own(part, joints, parts) for key, part in parts.items()},
-        order=tuple(key for key in puppet.order if key in parts),
-        limbs=limbs,
-        controls=controls,
+        parts={key: _on_its_own(part, joints, there) for key, part in puppet.parts.items() if key in there},
+        order=tuple(key for key in puppet.order if key in there),
+        limbs={key: limb for key, limb in puppet.limbs.items() if key in there},
+        controls={key: control for key, control in puppet.controls.items() if key in there},
         links=links,
-        sets=sets,
+        sets={key: one for key, one in puppet.sets.items() if key in there},
         guests={key: one for key, one in puppet.guests.items() if is_guest_within(one, there)},
         guides=(),
         meant=tuple(each for each in puppet.meant if each.where in there),
@@ -72,6 +64,22 @@ def branch_alone(document: Document, keys: Iterable[str], name: str = "") -> Doc
     pose = {name: value for name, value in document.pose.items() if owner_of(name) in there}
     takes = tuple(take for take in document.takes if _is_about(take.tracks, there))
     return Document(alone, pose, takes)
+
+
+def things_within(puppet: Puppet, joints: Collection[str]) -> list[str]:
+    """These joints, and the parts, limbs, sets and controls that need no others, in the order in which copies of them get their ids."""
+    sets = [key for key, one in puppet.sets.items() if is_whole(puppet, one, joints)]
+    return [
+        *(key for key in puppet.joints if key in joints),
+        *(key for key in puppet.order if puppet.parts[key].joint in joints),
+        *(key for key, limb in puppet.limbs.items() if is_within(limb, joints)),
+        *sets,
+        *(
+            key
+            for key, control in puppet.controls.items()
+            if control.moves in joints and (not control.chooses or control.chooses in sets)
+        ),
+    ]
 
 
 def is_within(limb: Limb, joints: Collection[str]) -> bool:
@@ -91,7 +99,7 @@ def is_whole(puppet: Puppet, one: VariantSet, joints: Collection[str]) -> bool:
 
 def is_guest_within(guest: Guest, there: Collection[str]) -> bool:
     """Whether a guest is among what is there. Links that it has are not asked for: they go with what they drive."""
-    return guest.root in there and all(key in there for key in guest.ids.values() if not key.startswith("k"))
+    return guest.root in there and all(key in there for key in guest.ids.values() if id_kind(key) != "link")
 
 
 def _is_about(channels: Iterable[str], there: Collection[str]) -> bool:
@@ -107,10 +115,10 @@ def _free(joint: Joint, joints: Collection[str]) -> Joint:
     )
 
 
-def _on_its_own(part: Part, joints: Collection[str], parts: Collection[str]) -> Part:
+def _on_its_own(part: Part, joints: Collection[str], there: Collection[str]) -> Part:
     mesh = part.mesh
     for key in mesh.joints if mesh is not None else ():
         if key not in joints and mesh is not None:
             mesh = without_joint(mesh, key)
-    clip = part.clip if part.clip in parts else None
+    clip = part.clip if part.clip in there else None
     return replace(part, clip=clip, clip_outside=part.clip_outside and clip is not None, mesh=mesh)

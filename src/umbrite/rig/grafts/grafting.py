@@ -5,7 +5,7 @@ not. Nothing that was there changes.
 """
 
 from collections.abc import Mapping
-from typing import Any, NamedTuple
+from typing import NamedTuple
 
 from msgspec.structs import replace
 
@@ -14,19 +14,7 @@ from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.document import Document
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import by_parent
-from umbrite.rig.grafts.rewiring import (
-    Names,
-    Way,
-    copied_control,
-    copied_guest,
-    copied_joint,
-    copied_limb,
-    copied_link,
-    copied_part,
-    copied_set,
-    copied_settings,
-    copied_take,
-)
+from umbrite.rig.grafts.rewiring import Copies, Names, Way, copied_settings, copied_take, copied_things
 from umbrite.rig.ids import FIELDS, Kind
 from umbrite.rig.model import Puppet, SavedPose, point
 from umbrite.rig.words.names import unique
@@ -98,29 +86,18 @@ def with_ids(puppet: Puppet, other: Puppet, known: Mapping[str, str]) -> tuple[P
     return puppet, ids
 
 
-def copies(other: Puppet, ids: Mapping[str, str], way: Way, names: Names) -> dict[str, dict[str, Any]]:
+def copies(other: Puppet, ids: Mapping[str, str], way: Way, names: Names) -> Copies:
     """All things of a puppet under other ids, by field: rewired, in the proportions of `way`, under names that are not taken.
 
     Free joints stay free; what shares a drawing does so with its own kind.
     """
+    made = copied_things(other, ids, way, names)
     sharing: dict[str, str] = {}
     for key, part in other.parts.items():
         if part.shares:
             sharing.setdefault(part.shares, ids[key])
-    return {
-        "joints": {ids[k]: copied_joint(other, k, ids, way, names) for k in other.joints},
-        "parts": {
-            ids[k]: replace(
-                copied_part(other, k, ids, way, names, linked=False), shares=sharing.get(part.shares, "")
-            )
-            for k, part in other.parts.items()
-        },
-        "limbs": {ids[k]: copied_limb(other, k, ids, way, names) for k in other.limbs},
-        "sets": {ids[k]: copied_set(other, k, ids, names) for k in other.sets},
-        "controls": {ids[k]: copied_control(other, k, ids, way, names) for k in other.controls},
-        "links": {ids[k]: copied_link(other, k, ids, way, names) for k in other.links},
-        "guests": {ids[k]: copied_guest(one, ids, way, names) for k, one in other.guests.items()},
-    }
+            made["parts"][ids[key]] = replace(made["parts"][ids[key]], shares=sharing[part.shares])
+    return made
 
 
 def copied_poses(

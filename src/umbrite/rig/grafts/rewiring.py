@@ -6,7 +6,7 @@ from old ids to the copies'.
 """
 
 from collections.abc import Mapping
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 from msgspec.structs import replace
 
@@ -32,6 +32,7 @@ from umbrite.rig.model import (
 from umbrite.rig.takes.take import Key, Take
 from umbrite.rig.words.names import swapped, unique
 
+Copies = dict[str, dict[str, Any]]  # by the puppet's field, then by id
 OTHER: dict[Side, Side] = {"near": "far", "far": "near", "middle": "middle"}
 
 
@@ -113,6 +114,28 @@ def _outside(puppet: Puppet, key: str | None, new: Mapping[str, str], names: Nam
         if found is not None and other != puppet.joints[key].name:
             return found
     return key
+
+
+def copied_things(
+    puppet: Puppet, new: Mapping[str, str], way: Way, names: Names, *, linked: bool = False
+) -> Copies:
+    """All things that `new` leads from, once more under the ids that it leads to, in its order. With `linked` parts share their drawings
+    with what shares them already, else with nothing.
+    """
+
+    def of(field: str) -> list[str]:
+        there = getattr(puppet, field)
+        return [key for key in new if key in there]
+
+    return {
+        "joints": {new[k]: copied_joint(puppet, k, new, way, names) for k in of("joints")},
+        "parts": {new[k]: copied_part(puppet, k, new, way, names, linked=linked) for k in of("parts")},
+        "limbs": {new[k]: copied_limb(puppet, k, new, way, names) for k in of("limbs")},
+        "sets": {new[k]: copied_set(puppet, k, new, names) for k in of("sets")},
+        "controls": {new[k]: copied_control(puppet, k, new, way, names) for k in of("controls")},
+        "links": {new[k]: copied_link(puppet, k, new, way, names) for k in of("links")},
+        "guests": {new[k]: copied_guest(puppet.guests[k], new, way, names) for k in of("guests")},
+    }
 
 
 def copied_joint(puppet: Puppet, key: str, new: Mapping[str, str], way: Way, names: Names) -> Joint:

@@ -3,6 +3,7 @@ thing.
 """
 
 from collections.abc import Iterable, Mapping
+from difflib import SequenceMatcher
 from typing import Any, NamedTuple
 
 from umbrite.rig.change import things
@@ -105,7 +106,9 @@ def _whole(one: Puppet, other: Puppet) -> list[Difference]:
     shared = set(one.order) & set(other.order)
     was = [key for key in one.order if key in shared]
     now = [key for key in other.order if key in shared]
-    moved = tuple(key for key, earlier in zip(now, was, strict=True) if key != earlier)
+    kept = SequenceMatcher(None, was, now, autojunk=False).get_matching_blocks()
+    stays = {key for block in kept for key in now[block.b : block.b + block.size]}
+    moved = tuple(key for key in now if key not in stays)
     if moved:
         found.append(Difference(f"The draw order, of {len(moved)} parts.", moved))
     return found

@@ -2124,12 +2124,12 @@
       <translation>{words}, weggelassen</translation>
     </message>
     <message>
-      <source>A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away.</source>
-      <translation>Ein Stift steckt: Strg+ziehen dreht um ihn. Esc nimmt ihn weg.</translation>
-    </message>
-    <message>
       <source>Select the bone first, then draw a loop around what it shall carry.</source>
       <translation>Wähle zuerst den Knochen, dann zeichne eine Schlinge um das, was er tragen soll.</translation>
+    </message>
+    <message>
+      <source>A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away.</source>
+      <translation>Ein Stift steckt: Strg+ziehen dreht um ihn. Esc nimmt ihn weg.</translation>
     </message>
     <message>
       <source>Select a part that was trimmed first.</source>
@@ -4039,10 +4039,6 @@ SHA-256 {fingerprint}</translation>
       <translation>{name} ist stehen geblieben{where}: {kind}: {error}. Nichts wurde geändert.</translation>
     </message>
     <message>
-      <source>{name} can't be read: {why}.</source>
-      <translation>{name} lässt sich nicht lesen: {why}.</translation>
-    </message>
-    <message>
       <source>{name} is no Python that can be run{line}.</source>
       <translation>{name} ist kein Python, das laufen kann{line}.</translation>
     </message>
@@ -4721,10 +4717,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Into the trash</source>
       <translation>In den Papierkorb</translation>
-    </message>
-    <message>
-      <source>{name} can't be its name, or is taken. Choose another one.</source>
-      <translation>{name} kann nicht sein Name sein oder ist vergeben. Wählen Sie einen anderen.</translation>
     </message>
     <message>
       <source>Open recent</source>

@@ -8,14 +8,13 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPolygonF
 
 from umbrite.art.building.body_plan import Place
-from umbrite.art.building.placing import Filled
 from umbrite.art.building.plan_limbs import SIDES, bulge_of, limb_key, way_of
 from umbrite.art.building.plan_rig import pivot_between
 from umbrite.desk.session.drafts import PlanDraft
 from umbrite.desk.theme import marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.rig.placement import middle_of_part
-from umbrite.rig.remembered import remembered
+from umbrite.rig.remembered import remembered_by
 
 SIZE = 17.0
 
@@ -53,12 +52,12 @@ def badges_of(draft: PlanDraft, boxes: Mapping[str, QRectF]) -> list[Badge]:
 
 def _pivots(draft: PlanDraft, way: Sequence[Place]) -> list[complex]:
     """Where a limb turns, from its root to its end."""
-    return _known_pivots(draft.filled, draft)[tuple(place.name for place in way)]
+    return _known_pivots(draft)[tuple(place.name for place in way)]
 
 
-@remembered
-def _known_pivots(filled: Filled, draft: PlanDraft) -> dict[tuple[str, ...], list[complex]]:
-    found = {}
+@remembered_by(lambda draft: (draft.puppet, draft.pieces, draft.filled))
+def _known_pivots(draft: PlanDraft) -> dict[tuple[str, ...], list[complex]]:
+    found, filled = {}, draft.filled
     for limb in filled.plan.limbs:
         for side in SIDES:
             way = way_of(filled, limb, side)

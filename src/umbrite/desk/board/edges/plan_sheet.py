@@ -460,9 +460,9 @@ class PlanSheet(QFrame):
         laying = draft.rig is not None
         self.grid.setVisible(not laying)
         self.make.setText(tr("Lay the rig") if laying else tr("Build"))
-        told = [] if laying else what_differs(draft)
+        told, elsewhere = ([], False) if laying else what_differs(draft)
         self.differs.setVisible(bool(told))
-        self.ticks["elsewhere"].setVisible(any("px" in each for each in told))
+        self.ticks["elsewhere"].setVisible(elsewhere)
         more = tr(" and {count} more", count=len(told) - MOST_TOLD) if len(told) > MOST_TOLD else ""
         self.differs.setText(
             tr("What differs: {what}.", what=", ".join(told[:MOST_TOLD]) + more) if told else ""

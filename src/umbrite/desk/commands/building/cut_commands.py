@@ -45,10 +45,8 @@ def needs_part_over_bones(session: Session) -> str:
 
 def _over(session: Session) -> str | None:
     """The selected part, or the only one there is, that lies over two or more bones."""
-    chosen = session.selection.only("part") or [
-        key for key, part in session.puppet.parts.items() if not part.reference
-    ]
-    return chosen[0] if len(chosen) == 1 and len(_bones(session, chosen[0])) > 1 else None
+    key = _one_part(session)
+    return key if key is not None and len(_bones(session, key)) > 1 else None
 
 
 def _fit(session: Session, part: Part) -> Picture:

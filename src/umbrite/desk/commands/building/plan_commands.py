@@ -1,12 +1,10 @@
 """Build by plan: the pieces on a body plan's places, looked at and corrected, then the whole rig in one step."""
 
-from collections.abc import Iterator, Mapping
-from contextlib import contextmanager
+from collections.abc import Mapping
 from dataclasses import replace
+from typing import NamedTuple
 
 from msgspec.structs import replace as replaced
-from PySide6.QtCore import Qt
-from PySide6.QtGui import QGuiApplication
 
 from umbrite.art.building.body_plan import BodyPlan, places_of, shipped_plans
 from umbrite.art.building.own_plan import plan_of
@@ -18,23 +16,13 @@ from umbrite.desk.session.drafts import Carried, PlanDraft
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS, PIVOTS, REHEARSE
 from umbrite.desk.theme.language import tr
+from umbrite.desk.theme.waiting import waiting
 from umbrite.files.formats.plan_files import keep_plan, kept_plans
 from umbrite.files.package import Package
-from umbrite.files.png import decode
 from umbrite.rig.errors import RigError
 from umbrite.rig.words.names import tidy
 
 SURE = 0.8  # from here on a place needs no second look
-
-
-@contextmanager
-def waiting() -> Iterator[None]:
-    """The pointer shows that something takes a moment."""
-    QGuiApplication.setOverrideCursor(Qt.CursorShape.WaitCursor)
-    try:
-        yield
-    finally:
-        QGuiApplication.restoreOverrideCursor()
 
 
 def needs_pieces(session: Session) -> str:
@@ -184,8 +172,15 @@ def turn_ground(session: Session, key: str) -> None:
     _put(session, replace(draft, wishes=wishes._replace(replanted=wishes.replanted ^ {key})))
 
 
-def what_differs(draft: PlanDraft) -> list[str]:
-    """On a puppet that has this plan's rig already, what would be made or moved: in words, most telling first. Nothing for loose art."""
+class Differing(NamedTuple):
+    """What would be made or moved, in words, most telling first; and whether pivots are among it, which move on wish only."""
+
+    told: list[str]
+    elsewhere: bool
+
+
+def what_differs(draft: PlanDraft) -> Differing:
+    """On a puppet that has this plan's rig already, what would be made or moved. Nothing for loose art."""
     puppet, filled = draft.puppet, draft.filled
     joint = {place: puppet.parts[part].joint for place, part in filled.pieces.items()}
     hung = [
@@ -194,7 +189,7 @@ def what_differs(draft: PlanDraft) -> list[str]:
         if place.name in joint and puppet.joints[joint[place.name]].parent is not None
     ]
     if len(hung) * 2 < len(joint):
-        return []
+        return Differing([], elsewhere=False)
     loose = [
         puppet.parts[filled.pieces[place.name]].name
         for place in places_of(filled.plan)
@@ -209,10 +204,11 @@ def what_differs(draft: PlanDraft) -> list[str]:
     ]
     found = [tr("{name} hangs on it anew", name=name) for name in loose]
     found += [tr("a limb {name}", name=name) for name in limbs]
-    for part, pivot in pivots_elsewhere(puppet, draft.pieces, filled).items():
+    elsewhere = pivots_elsewhere(puppet, draft.pieces, filled)
+    for part, pivot in elsewhere.items():
         off = abs(pivot - puppet.joints[puppet.parts[part].joint].pivot.z)
         found.append(tr("{name} turns {off} px elsewhere", name=puppet.parts[part].name, off=f"{off:.0f}"))
-    return found
+    return Differing(found, bool(elsewhere))
 
 
 def set_wish(session: Session, name: str, *, on: bool) -> None:
@@ -225,9 +221,8 @@ def pencil_rig(session: Session, rig: Package) -> None:
     """Show which piece of the art that is open takes the place of which of a rig; nothing is made yet."""
     puppet = session.puppet
     with waiting():
-        pictures = {sha256: decode(data, rig.puppet.name) for sha256, data in rig.art.items()}
         pieces = pieces_to_place(puppet, session.file.pictures.of(puppet))
-        plan, _, called, _ = rig_plan(rig.puppet, pieces_to_place(rig.puppet, pictures), puppet, pieces)
+        plan, _, called, _ = rig_plan(rig.puppet, pieces_to_place(rig.puppet, rig.pixels()), puppet, pieces)
         filled = fill(puppet, pieces, [plan], called)[0]
     session.stage.go_to(PIVOTS)
     session.selection.pick([])
@@ -238,9 +233,8 @@ def pencil_rig(session: Session, rig: Package) -> None:
 def _lay(session: Session, draft: PlanDraft, rig: Package) -> None:
     """The rig on the art that is open, in one step."""
     with waiting():
-        pictures = {sha256: decode(data, rig.puppet.name) for sha256, data in rig.art.items()}
         laid = lay_rig(
-            rig.document, pictures, draft.puppet, session.file.pictures.of(draft.puppet), draft.filled
+            rig.document, rig.pixels(), draft.puppet, session.file.pictures.of(draft.puppet), draft.filled
         )
     _put(session, None)
     document = replaced(laid.document, stages=session.history.now.stages)

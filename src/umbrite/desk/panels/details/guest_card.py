@@ -1,5 +1,6 @@
 """What a guest is: where it came from and whether that is newer, its place and size, its depth, its controls, and its own takes."""
 
+from collections.abc import Callable
 from pathlib import Path
 from typing import Protocol
 
@@ -123,8 +124,8 @@ class GuestCard(QWidget):
         field.setAlignment(Qt.AlignmentFlag.AlignRight)
         return field
 
-    def _do(self, work: object) -> None:
-        if self.key and callable(work):
+    def _do(self, work: Callable[[], object]) -> None:
+        if self.key:
             attempt(self.session, work)
             self.refresh()
 

@@ -3,12 +3,13 @@
 from pathlib import Path
 from typing import NamedTuple
 
-from umbrite.files.file_errors import FileError
+from umbrite.files.atomic import plain_stem
+from umbrite.files.file_errors import FileError, shown_name, unwritable
+from umbrite.files.opening import NATIVE
 from umbrite.files.zips import Container
 
 MOST_ENTRIES = 2_000
 MOST_PICTURE = 20_000_000
-ENDING = ".umbrite"
 
 
 class Entry(NamedTuple):
@@ -24,7 +25,7 @@ def entries(own: Path | None, shipped: Path | None) -> list[Entry]:
     found = []
     for folder, mine in ((own, True), (shipped, False)):
         if folder is not None and folder.is_dir():
-            paths = sorted(folder.glob(f"*{ENDING}"), key=lambda path: path.stem.casefold())
+            paths = sorted(folder.glob(f"*{NATIVE}"), key=lambda path: path.stem.casefold())
             found += [Entry(path, path.stem, mine) for path in paths[:MOST_ENTRIES]]
     return found
 
@@ -49,11 +50,22 @@ def free_path(folder: Path, name: str) -> Path:
         raise FileError(
             f"The folder of the library, {folder.name}, can't be made. Free its place first."
         ) from None
-    plain = (
-        "".join(letter if letter.isalnum() or letter in " -_" else "_" for letter in name).strip()[:80]
-        or "Branch"
-    )
-    path, number = folder / f"{plain}{ENDING}", 2
+    plain = plain_stem(name) or "Branch"
+    path, number = folder / f"{plain}{NATIVE}", 2
     while path.exists():
-        path, number = folder / f"{plain} {number}{ENDING}", number + 1
+        path, number = folder / f"{plain} {number}{NATIVE}", number + 1
     return path
+
+
+def renamed(path: Path, name: str) -> Path:
+    """The same branch under another name. Raises FileError for a name that is taken, or that no file can have."""
+    name = name.strip()
+    if not name.isprintable() or name[:1] in {"", "."} or "/" in name or "\\" in name:
+        raise FileError("No file can be named so: leave out slashes and a full stop at the beginning.")
+    to = path.with_name(f"{name}{NATIVE}")
+    try:
+        if not to.exists():
+            return path.rename(to)
+    except OSError as error:
+        raise unwritable(to, error) from None
+    raise FileError(f"{shown_name(to)} is there already. Choose another name.")
