@@ -14,6 +14,7 @@ demo: $(VENV)/run.stamp $(TRANSLATIONS)/umbrite_de.qm
 
 test: $(VENV)/dev.stamp $(TRANSLATIONS)/umbrite_de.qm lint
 	@sh scripts/system_packages.sh tests
+	@sh scripts/gltf_validator.sh
 	@$(MAKE) --no-print-directory test-core
 	QT_QPA_PLATFORM=offscreen $(BIN)/python -m pytest -q -n 2 -m "not journey and not long" $(foreach room,$(CORE_TESTS),--ignore=$(room))
 	@$(MAKE) --no-print-directory journeys

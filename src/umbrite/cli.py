@@ -11,12 +11,13 @@ from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
 
-from umbrite import __version__, cli_building, cli_takes, cli_words
+from umbrite import __version__, cli_building, cli_engines, cli_takes, cli_words
 from umbrite.checking.document_findings import document_findings
 from umbrite.checking.finding_codes import Finding
 from umbrite.checking.findings_report import findings_report
 from umbrite.cli_words import say
 from umbrite.files.atomic import write
+from umbrite.files.engines.gltf import ENDINGS as GLTF
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import joints_report, limits_report, pose_report
 from umbrite.files.opening import NATIVE, open_any
@@ -40,6 +41,7 @@ COMMANDS = (
     "schema",
     *cli_building.COMMANDS,
     *cli_takes.COMMANDS,
+    *cli_engines.COMMANDS,
 )
 
 
@@ -126,10 +128,12 @@ def parser() -> argparse.ArgumentParser:
     limits.add_argument("--json", action="store_true")
     limits.set_defaults(does=_limits)
     convert = commands.add_parser(
-        "convert", help="art to a puppet, a puppet's pose to PNG, SVG, OpenRaster, CSV or JSON"
+        "convert",
+        help="art to a puppet; a puppet's pose to PNG, SVG, OpenRaster, CSV or JSON; a puppet with its takes to glTF",
     )
     convert.add_argument("input", type=Path, metavar="IN")
     convert.add_argument("output", type=Path, metavar="OUT")
+    cli_engines.add_gltf_words(convert)
     convert.set_defaults(does=_convert)
     small = commands.add_parser("thumbnail", help="a small PNG of the puppet alone, as file managers show it")
     small.add_argument("file", type=Path, metavar="FILE")
@@ -140,6 +144,7 @@ def parser() -> argparse.ArgumentParser:
     small.set_defaults(does=_thumbnail)
     cli_building.add_commands(commands)
     cli_takes.add_commands(commands)
+    cli_engines.add_commands(commands)
     commands.add_parser("schema", help="the JSON Schema of the native file").set_defaults(does=_schema)
     commands.add_parser("help", help="what a command does, and all that can be said to it").add_argument(
         "command", nargs="?", metavar="COMMAND"
@@ -287,6 +292,8 @@ def _limits(arguments: argparse.Namespace) -> int:
 def _convert(arguments: argparse.Namespace) -> int:
     package = open_any(arguments.input)
     ending = arguments.output.suffix.lower()
+    if ending in GLTF:
+        return cli_engines.convert_gltf(package, arguments)
     if ending in {".png", ".svg", ".ora", ".csv"}:
         from umbrite.paint.export import export_pose
 
@@ -299,7 +306,7 @@ def _convert(arguments: argparse.Namespace) -> int:
         save(arguments.output, package, preview_png(package))
     else:
         raise FileError(
-            f"Umbrite can't write {arguments.output.name}: end it with {NATIVE}, .png, .svg, .ora, .csv or .json."
+            f"Umbrite can't write {arguments.output.name}: end it with {NATIVE}, .png, .svg, .ora, .csv, .json, .glb or .gltf."
         )
     return 0
 

@@ -168,23 +168,23 @@ class Document:
 
     def picture(self, scale: float = 1.0) -> Picture:
         """The puppet's canvas in this pose."""
-        from umbrite.paint.render import render_package
+        from umbrite.paint.render import render_package, straight
 
         _ready_to_paint()
-        return _array(render_package(self._package, scale))
+        return straight(render_package(self._package, scale))
 
     def frames(self, take: str, scale: float = 1.0) -> Iterator[NDArray[np.uint8]]:
         """The pictures of a take, frame by frame. Raises RigError where there is no such take."""
         from umbrite.motion.animating.playing import placed_over
         from umbrite.paint.levels import Pictures
-        from umbrite.paint.render import render
+        from umbrite.paint.render import render, straight
         from umbrite.paint.take_export import frames_of
 
         _ready_to_paint()
         one, pictures = self.take(take), Pictures(lambda: self._package.art)
         try:
             for frame in frames_of(one):
-                yield _array(render(placed_over(one, self.puppet, [frame]), pictures, scale))
+                yield straight(render(placed_over(one, self.puppet, [frame]), pictures, scale))
         finally:
             pictures.stop()
 
@@ -268,11 +268,3 @@ def _ready_to_paint() -> None:
 
 
 _kept: list[object] = []  # an application lives as long as the run
-
-
-def _array(image: Any) -> Picture:
-    from PySide6.QtGui import QImage
-
-    straight = image.convertToFormat(QImage.Format.Format_RGBA8888)
-    rows = np.frombuffer(straight.constBits(), np.uint8).reshape(straight.height(), straight.bytesPerLine())
-    return rows[:, : straight.width() * 4].reshape(straight.height(), straight.width(), 4).copy()

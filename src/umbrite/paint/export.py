@@ -100,10 +100,7 @@ def _alone_in(item: Shape, pictures: Pictures, box: QRect, scale: float = 1.0) -
 
 def cut_out(item: Shape, pictures: Pictures) -> QImage:
     """A part's drawing in its own pixels, with what trims and clip leave of it in this pose."""
-    drawing = pictures.level(item.sha256, 1.0)
-    assert drawing is not None, "whoever exports waits"
-    size = (drawing.image.width() - 2 * drawing.margin, drawing.image.height() - 2 * drawing.margin)
-    image = QImage(int(size[0]), int(size[1]), QImage.Format.Format_ARGB32_Premultiplied)
+    image = QImage(*item.size, QImage.Format.Format_ARGB32_Premultiplied)
     image.fill(Qt.GlobalColor.transparent)
     back, _ = transform_of(item.matrix).inverted()
     painter = QPainter(image)

@@ -10,6 +10,7 @@ from PIL import Image
 from PySide6.QtCore import QBuffer, QIODevice, Qt
 from PySide6.QtGui import QImage, QImageWriter, QPainter, QTransform
 
+from umbrite.art.pictures import Picture
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package
@@ -93,14 +94,18 @@ def close_png(package: Package, longest: int = 192, pictures: Pictures | None = 
 
 def stage_png(package: Package, pictures: Pictures | None = None) -> bytes:
     """A very small PNG of the parts alone, in few colours, so that a stage of the work costs little."""
-    image = close_picture(package, STAGE_PICTURE, pictures).convertToFormat(QImage.Format.Format_RGBA8888)
-    size, row = (image.width(), image.height()), image.bytesPerLine()
-    few = Image.frombuffer("RGBA", size, bytes(image.constBits()), "raw", "RGBA", row, 1).quantize(
-        COLOURS, Image.Quantize.FASTOCTREE
-    )
+    image = Image.fromarray(straight(close_picture(package, STAGE_PICTURE, pictures)), "RGBA")
+    few = image.quantize(COLOURS, Image.Quantize.FASTOCTREE)
     out = io.BytesIO()
     few.save(out, "PNG", optimize=True)
     return out.getvalue()
+
+
+def straight(image: QImage) -> Picture:
+    """An image's pixels as an array of its own: RGBA, not premultiplied, shape (height, width, 4)."""
+    flat = image.convertToFormat(QImage.Format.Format_RGBA8888)
+    rows = np.frombuffer(flat.constBits(), np.uint8).reshape(flat.height(), flat.bytesPerLine())
+    return rows[:, : 4 * flat.width()].reshape(flat.height(), flat.width(), 4).copy()
 
 
 def png_of(image: QImage) -> bytes:

@@ -8,7 +8,6 @@ from pathlib import Path
 from typing import Any, NamedTuple
 
 import numpy as np
-from numpy.typing import NDArray
 from PIL import Image
 from PySide6.QtGui import QColor, QImage
 
@@ -18,11 +17,10 @@ from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import placed_over
 from umbrite.paint.levels import Pictures
-from umbrite.paint.render import png_of, render
+from umbrite.paint.render import png_of, render, straight
 from umbrite.rig.numbers.bounds import picture_fault
 from umbrite.rig.takes.take import Take
 
-Pixels = NDArray[np.uint8]
 ENDINGS = (".apng", ".webp", ".gif", ".webm", ".mp4")
 GIF_COLOURS = 255  # and one that is seen through
 LOOKED_AT = 12  # frames from which the colours of a GIF are taken
@@ -57,16 +55,7 @@ def write_take(path: Path, film: Film, watch: Watch = unwatched) -> None:
 
     Whole or not at all. Raises FileError, and whatever the watch raises.
     """
-    puppet = film.package.puppet
-    size = puppet.width * film.scale, puppet.height * film.scale
-    if film.scale <= 0 or (fault := picture_fault(max(1, round(size[0])), max(1, round(size[1])))):
-        raise FileError(
-            f"Pictures of this scale can't be made: {fault if film.scale > 0 else 'it is not above 0'}."
-        )
-    if film.background is not None and not QColor(film.background).isValid():
-        raise FileError(f"{film.background!r} is no colour. Name one as #RRGGBB, or leave it out.")
-    if not film.frames:
-        raise FileError("There is no frame to write. Give other frames.")
+    checked(film)
     writers: dict[str, Callable[[Path, Film, Watch], None]] = {
         ".apng": _write_apng, ".webp": _write_webp, ".gif": _write_gif, ".webm": _write_video, ".mp4": _write_video, "": _write_folder,
     }  # fmt: skip
@@ -81,6 +70,21 @@ def write_take(path: Path, film: Film, watch: Watch = unwatched) -> None:
         raise FileError(
             f"{shown_name(path)} could not be written: {(error.strerror or str(error)).lower()}."
         ) from None
+
+
+def checked(film: Film) -> Film:
+    """The film, if it can be painted. Raises FileError for a scale, a colour or frames with which it can't."""
+    puppet = film.package.puppet
+    size = puppet.width * film.scale, puppet.height * film.scale
+    if film.scale <= 0 or (fault := picture_fault(max(1, round(size[0])), max(1, round(size[1])))):
+        raise FileError(
+            f"Pictures of this scale can't be made: {fault if film.scale > 0 else 'it is not above 0'}."
+        )
+    if film.background is not None and not QColor(film.background).isValid():
+        raise FileError(f"{film.background!r} is no colour. Name one as #RRGGBB, or leave it out.")
+    if not film.frames:
+        raise FileError("There is no frame to write. Give other frames.")
+    return film
 
 
 def images(film: Film, watch: Watch = unwatched) -> Iterator[QImage]:
@@ -106,13 +110,6 @@ def _on_background(image: QImage, colour: str | None) -> QImage:
     painter.drawImage(0, 0, image)
     painter.end()
     return whole
-
-
-def _straight(image: QImage) -> Pixels:
-    """RGBA, not premultiplied, shape (height, width, 4)."""
-    flat = image.convertToFormat(QImage.Format.Format_RGBA8888)
-    rows = np.frombuffer(flat.constBits(), np.uint8).reshape(flat.height(), flat.bytesPerLine())
-    return rows[:, : 4 * flat.width()].reshape(flat.height(), flat.width(), 4).copy()
 
 
 def durations(film: Film, step: int = 1) -> list[int]:
@@ -141,7 +138,7 @@ def _write_folder(path: Path, film: Film, watch: Watch) -> None:
 
 
 def _pillow(film: Film, watch: Watch) -> list[Image.Image]:
-    return [Image.fromarray(_straight(image), "RGBA") for image in images(film, watch)]
+    return [Image.fromarray(straight(image), "RGBA") for image in images(film, watch)]
 
 
 def _save_all(path: Path, frames: list[Image.Image], kind: str, **how: Any) -> None:
@@ -204,12 +201,12 @@ def _write_video(path: Path, film: Film, watch: Watch) -> None:
             stream.pix_fmt = "yuva420p" if clear else "yuv420p"
             for image in images(filled, watch):
                 pixels = np.zeros((tall, wide, 4), np.uint8)
-                straight = _straight(image)[:tall, :wide]
-                pixels[: straight.shape[0], : straight.shape[1]] = straight
+                own = straight(image)[:tall, :wide]
+                pixels[: own.shape[0], : own.shape[1]] = own
                 if not clear:
-                    pixels[straight.shape[0] :], pixels[:, straight.shape[1] :] = (
-                        pixels[straight.shape[0] - 1],
-                        pixels[:, straight.shape[1] - 1 : straight.shape[1]],
+                    pixels[own.shape[0] :], pixels[:, own.shape[1] :] = (
+                        pixels[own.shape[0] - 1],
+                        pixels[:, own.shape[1] - 1 : own.shape[1]],
                     )
                 frame = av.VideoFrame.from_ndarray(pixels, format="rgba")
                 for packet in stream.encode(frame.reformat(format=stream.pix_fmt)):

@@ -24,6 +24,7 @@ MARGIN = 3  # pixels around the opaque area
 SEEN = 8  # alpha from here on must lie on the mesh
 ROUNDS = 6  # of adding middles of edges
 ROUGH = 1.2  # pixels by which the outline may be cut short
+ROUGH_CARD = 2.0  # and that of a card, which has few vertices; both are less than the margin
 FINE = 256  # places in a pixel, for filling polygons
 DENSITIES = (0.25, 16.0)  # the least and the most of what `mesh_over` takes
 
@@ -40,17 +41,36 @@ def mesh_over(picture: Picture, bones: Sequence[Segment] = (), density: float = 
 
     Raises RigError for a drawing that shows nothing.
     """
-    solid = np.pad((picture[..., 3] >= SEEN).astype(np.uint8), MARGIN + 1)
-    if not solid.any():
+    grown = _grown(picture)
+    if not grown.any():
         raise RigError("This drawing shows nothing, so there is nothing to bend. Exchange it first.")
-    kernel = cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (2 * MARGIN + 1, 2 * MARGIN + 1))
-    grown = np.asarray(cv2.dilate(solid, kernel), dtype=np.uint8)
     spacing = spacing_of(picture, density)
     loops = _loops(grown, spacing)
     inside = _filled(loops, grown.shape)
-    points = _inner_points(inside, bones, spacing)
-    net = _triangulated(loops, points, inside)
-    return Net(net.vertices - (MARGIN + 1) * (1 + 1j) + 0.5 * (1 + 1j), net.triangles)
+    return _in_pixels(_triangulated(loops, _inner_points(inside, bones, spacing), inside))
+
+
+def card_over(picture: Picture) -> Net:
+    """The fewest triangles over a drawing that stays flat: cut to its outline, islands and holes kept. One that shows nothing is its frame."""
+    grown = _grown(picture)
+    if not grown.any():
+        rows, columns = picture.shape[:2]
+        frame = np.array([0, columns, columns + 1j * rows, 1j * rows], dtype=np.complex128)
+        return Net(frame, np.array([[0, 1, 2], [0, 2, 3]], dtype=np.intp))
+    loops = _loops(grown, float("inf"))
+    return _in_pixels(_triangulated(loops, np.zeros(0, dtype=np.complex128), _filled(loops, grown.shape)))
+
+
+def _grown(picture: Picture) -> Mask:
+    """What is seen of a drawing and a margin around it, a margin and a pixel larger on all sides."""
+    solid = np.pad((picture[..., 3] >= SEEN).astype(np.uint8), MARGIN + 1)
+    kernel = cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (2 * MARGIN + 1, 2 * MARGIN + 1))
+    return np.asarray(cv2.dilate(solid, kernel), dtype=np.uint8)
+
+
+def _in_pixels(net: Net) -> Net:
+    """From the middles of the grown drawing's pixels to the drawing's own."""
+    return Net(net.vertices - (MARGIN + 0.5) * (1 + 1j), net.triangles)
 
 
 def spacing_of(picture: Picture, density: float = 1.0) -> float:
@@ -61,14 +81,15 @@ def spacing_of(picture: Picture, density: float = 1.0) -> float:
 
 
 def _loops(grown: Mask, spacing: float) -> list[Complexes]:
-    """The outline, as loops with a point at least every `spacing` pixels; specks and pinholes are left out."""
+    """The outline, as loops with a point at least every `spacing` pixels; specks and pinholes are left out. Endless spacing is a card's."""
     contours, _ = cv2.findContours(grown, cv2.RETR_CCOMP, cv2.CHAIN_APPROX_NONE)
     least = min(24.0, 0.2 * spacing**2)
     found = []
     for contour in contours:
         if abs(cv2.contourArea(contour)) < least and len(contours) > 1:
             continue
-        thin = cv2.approxPolyDP(contour, ROUGH, closed=True)[:, 0].astype(np.float64)
+        rough = ROUGH if np.isfinite(spacing) else ROUGH_CARD
+        thin = cv2.approxPolyDP(contour, rough, closed=True)[:, 0].astype(np.float64)
         loop = thin[:, 0] + 1j * thin[:, 1]
         if len(loop) < 3:
             continue

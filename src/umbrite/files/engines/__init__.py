@@ -1,0 +1,1 @@
+"""Puppets for others: what game engines, viewers and scripts read."""

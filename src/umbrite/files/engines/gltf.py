@@ -1,0 +1,86 @@
+"""A puppet with its takes as glTF 2.0 (Khronos Group; extensions KHR_materials_unlit, and KHR_node_visibility with
+KHR_animation_pointer where they are wanted).
+
+Joints are nodes, flat parts cards cut to their outline, parts that bend are skins with corrections as morph targets; the draw order
+is small steps of depth; takes are animations with the fewest keys. y points up, a hundred pixels are one unit, the middle of the canvas'
+lower edge is the origin. Names are kept, and ids in `extras.umbrite`.
+"""
+
+from collections.abc import Sequence
+from pathlib import Path
+from typing import NamedTuple
+
+from umbrite.files.atomic import write
+from umbrite.files.engines.gltf_animations import animation
+from umbrite.files.engines.gltf_binary import Binary, glb, gltf
+from umbrite.files.engines.gltf_scene import GltfScene, Wanted
+from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.long_work import Watch, unwatched
+from umbrite.files.package import Package
+from umbrite.motion.baking.node_tree import node_tree
+from umbrite.motion.baking.take_keys import WITHIN, take_keys
+
+ENDINGS = (".glb", ".gltf")
+
+
+class Written(NamedTuple):
+    """What was written: keys in all frames, keys that are left, and how far any vertex is off, board pixels; by take."""
+
+    unthinned: dict[str, int]
+    keys: dict[str, int]
+    off: dict[str, float]
+
+
+def write_gltf(
+    path: Path, package: Package, wanted: Wanted | None = None, watch: Watch = unwatched
+) -> Written:
+    """Write .glb or .gltf, whole or not at all. Raises FileError for another ending, and where a take can't be told exactly."""
+    ending = path.suffix.lower()
+    if ending not in ENDINGS:
+        raise FileError(f"Umbrite can't write {shown_name(path)} as glTF: end it with .glb or .gltf.")
+    wanted = wanted or Wanted(package.document.takes)
+    tree = node_tree(package.puppet, wanted.takes)
+    keys = []
+    for i, take in enumerate(tree.takes):
+        watch(i, len(tree.takes) + 1, take.name)
+        keys.append(take_keys(tree, i))
+        if keys[-1].off > WITHIN:
+            raise FileError(
+                f'"{take.name}" can\'t be told in glTF: something in it is squeezed flat while what hangs from it is not, '
+                f"and would lie {keys[-1].off:.1f} pixels off. Leave this take out, or keep its scales above 0."
+            )
+    watch(len(tree.takes), len(tree.takes) + 1, "pictures")
+    binary = Binary()
+    scene = GltfScene(package, tree, binary, wanted)
+    animations = [animation(scene, i, own) for i, own in enumerate(keys)]
+    whole = scene.description() | {"animations": [each for each in animations if each is not None]}
+    write(path, (glb if ending == ".glb" else gltf)(whole, binary))
+    return Written(
+        {take.name: own.unthinned for take, own in zip(tree.takes, keys, strict=True)},
+        {take.name: own.number for take, own in zip(tree.takes, keys, strict=True)},
+        {take.name: own.off for take, own in zip(tree.takes, keys, strict=True)},
+    )
+
+
+def shown_otherwise(package: Package) -> list[str]:
+    """What viewers of glTF show in another way than Umbrite, in sentences; none where they show the same."""
+    puppet, found = package.puppet, []
+    seen = [part for part in puppet.parts.values() if part.visible and not part.reference]
+    blended = [part for part in seen if part.blend != "normal"]
+    clipped = [part for part in seen if part.clip is not None]
+    if blended:
+        found.append(
+            f"{_named([part.name for part in blended])}: glTF has no blend modes, so it is laid over what lies behind it. "
+            "Bake it into what it lies on."
+        )
+    if clipped:
+        found.append(
+            f"{_named([part.name for part in clipped])}: glTF can't clip a part by another, so it is seen whole. "
+            "Bake it as it is cut at rest."
+        )
+    return found
+
+
+def _named(names: Sequence[str]) -> str:
+    few = ", ".join(names[:3])
+    return few if len(names) <= 3 else f"{few} and {len(names) - 3} more"

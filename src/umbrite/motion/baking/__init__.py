@@ -1,0 +1,1 @@
+"""A take baked for others: moves of nodes apart from their carriers, the fewest keys that tell them, what bends as bones and corrections."""
