@@ -3,7 +3,7 @@ _umbrite() {
     local here=${COMP_WORDS[COMP_CWORD]} command=${COMP_WORDS[1]} options=""
     COMPREPLY=()
     if [ "$COMP_CWORD" -eq 1 ]; then
-        COMPREPLY=($(compgen -W "pose check workout joints limits convert thumbnail build transfer render takes transforms schema help --help --version" -- "$here") $(compgen -f -- "$here"))
+        COMPREPLY=($(compgen -W "pose check workout joints limits convert thumbnail build transfer render takes transforms atlas schema help --help --version" -- "$here") $(compgen -f -- "$here"))
         return
     fi
     case $command in
@@ -12,20 +12,21 @@ _umbrite() {
         workout) options="--help --json --sheet --quiet" ;;
         joints) options="--help --json --quiet" ;;
         limits) options="--help --json --quiet" ;;
-        convert) options="--help --quiet" ;;
+        convert) options="--help --take --bake --visibility --quiet" ;;
         thumbnail) options="--help --size --quiet" ;;
         build) options="--help --plan --json --quiet" ;;
         transfer) options="--help --json --quiet" ;;
         render) options="--help --take --frames --scale --background --quiet" ;;
         takes) options="--help --json --quiet" ;;
         transforms) options="--help --take --from --as --quiet" ;;
+        atlas) options="--help --take --frames --scale --largest --quiet" ;;
         schema) options="--help --quiet" ;;
         help) options="--help --quiet" ;;
     esac
     if [[ $here == -* ]]; then
         COMPREPLY=($(compgen -W "$options" -- "$here"))
     elif [ "$command" = help ]; then
-        COMPREPLY=($(compgen -W "pose check workout joints limits convert thumbnail build transfer render takes transforms schema help" -- "$here"))
+        COMPREPLY=($(compgen -W "pose check workout joints limits convert thumbnail build transfer render takes transforms atlas schema help" -- "$here"))
     else
         COMPREPLY=($(compgen -f -- "$here"))
     fi

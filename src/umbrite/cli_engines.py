@@ -4,9 +4,7 @@ import argparse
 from pathlib import Path
 
 from umbrite.cli_words import say, watching
-from umbrite.files.engines.atlas import Sheets, write_frames, write_parts
-from umbrite.files.engines.gltf import shown_otherwise, write_gltf
-from umbrite.files.engines.gltf_scene import Wanted
+from umbrite.files.engines.atlas import Sheets, write_parts
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package
 from umbrite.rig.takes.take_list import get_take
@@ -64,20 +62,15 @@ def convert_gltf(package: Package, arguments: argparse.Namespace) -> int:
     takes = package.document.takes
     if arguments.take:
         takes = tuple(get_take(takes, name) for name in arguments.take)
-    wanted = Wanted(takes, arguments.visibility)
-    left = package
-    if arguments.bake:
-        from umbrite.paint.baking import baked_art, without_baked
+    from umbrite.paint.baking import GltfChoice, export_gltf
 
-        baked = baked_art(package)
-        wanted = wanted._replace(pictures=baked.pictures, left_out=baked.spent)
-        left = without_baked(package, baked)
-    written = write_gltf(arguments.output, package, wanted, watching("Writing"))
+    choice = GltfChoice(takes, arguments.bake, arguments.visibility)
+    written, otherwise = export_gltf(arguments.output, package, choice, watching("Writing"))
     told = [
         f"{name} ({written.unthinned[name]} keys thinned to {count})" for name, count in written.keys.items()
     ]
     say(f"{arguments.output.name}: {package.puppet.name}" + (f", {', '.join(told)}" if told else "") + ".")
-    for sentence in shown_otherwise(left):
+    for sentence in otherwise:
         say(sentence)
     return 0
 
@@ -89,14 +82,12 @@ def _atlas(arguments: argparse.Namespace) -> int:
         count = write_parts(to, package)
         say(f"{len(package.puppet.parts)} parts on {count} sheet{'s' if count != 1 else ''}.")
         return 0
-    from umbrite.paint.render import straight
-    from umbrite.paint.take_export import Film, checked, frames_of, images
+    from umbrite.paint.take_export import Film, frames_of
+    from umbrite.paint.take_sheets import write_take_sheets
 
     take = get_take(package.document.takes, arguments.take)
     frames = frames_of(take, arguments.frames)
-    film = checked(Film(package, take, frames, arguments.scale))
-    painted = (straight(image) for image in images(film, watching(f"Painting {take.name}")))
-    canvas = tuple(max(1, round(side * film.scale)) for side in (package.puppet.width, package.puppet.height))
-    count = write_frames(to, (canvas[0], canvas[1]), take, zip(frames, painted, strict=True))
+    film = Film(package, take, frames, arguments.scale)
+    count = write_take_sheets(to, film, watching(f"Painting {take.name}"))
     say(f"{len(frames)} frames of {take.name} on {count} sheet{'s' if count != 1 else ''}.")
     return 0

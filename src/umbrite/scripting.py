@@ -17,6 +17,7 @@ from numpy.typing import NDArray
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding
 from umbrite.files.apart.reading import read_art
+from umbrite.files.engines.gltf import ENDINGS as GLTF
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import pose_report
 from umbrite.files.layers import add_layers
@@ -198,12 +199,29 @@ class Document:
         return Path(out)
 
     def export(self, out: Path_) -> Path:
-        """The pose, as the ending tells: .png .svg .ora .csv. Raises FileError."""
+        """The pose, as the ending tells: .png .svg .ora .csv; or the puppet with all its takes: .glb .gltf. Raises FileError."""
+        from umbrite.paint.baking import GltfChoice, export_gltf
         from umbrite.paint.export import export_pose
 
         _ready_to_paint()
-        export_pose(Path(out), self._package)
+        if Path(out).suffix.lower() in GLTF:
+            export_gltf(Path(out), self._package, GltfChoice(self._package.document.takes, bake=True))
+        else:
+            export_pose(Path(out), self._package)
         return Path(out)
+
+    def atlas(self, pictures: Path_, places: Path_, take: str | None = None, scale: float = 1.0) -> int:
+        """The drawings on sheets (.png) with a list of where they lie (.json), or a take's frames; the number of sheets. Raises FileError."""
+        from umbrite.files.engines.atlas import Sheets, write_parts
+        from umbrite.paint.take_export import Film, frames_of
+        from umbrite.paint.take_sheets import write_take_sheets
+
+        to = Sheets(Path(pictures), Path(places))
+        if take is None:
+            return write_parts(to, self._package)
+        _ready_to_paint()
+        one = self.take(take)
+        return write_take_sheets(to, Film(self._package, one, frames_of(one), scale))
 
     def check(self) -> list[Finding]:
         """What the checks notice, the gravest first: each with code, severity, text and where."""

@@ -20,6 +20,8 @@ from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch, unwatched
+from umbrite.files.package import Package
+from umbrite.paint.baking import GltfChoice
 from umbrite.paint.take_export import Film
 
 LEFT = Qt.MouseButton.LeftButton
@@ -39,6 +41,7 @@ class Answers:
         self.allowed = False
         self.on_part: Literal["exchange", "variant", "add", "stay"] = "stay"
         self.asked: list[str] = []
+        self.gltf: GltfChoice | None = None
         self.layers: Callable[[Layered], Chosen | None] = Chosen
 
     def path_to_open(self, _folder: Path | None) -> Path | None:
@@ -64,6 +67,10 @@ class Answers:
     def choose_film(self, film: Film, ending: str) -> Film:
         self.asked.append(f"film {ending}")
         return film
+
+    def choose_gltf(self, package: Package) -> GltfChoice | None:
+        self.asked.append(f"glTF of {package.puppet.name}")
+        return self.gltf if self.gltf is not None else GltfChoice(package.document.takes)
 
     def about_unsaved(self, name: str) -> Literal["save", "drop", "stay"]:
         self.asked.append(f"unsaved {name}")

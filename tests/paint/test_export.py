@@ -1,8 +1,10 @@
 """A pose in open formats looks the same when other renderers draw it, and says where everything is."""
 
+import base64
 import csv
 import io
 import json
+import re
 import zipfile
 from pathlib import Path
 
@@ -66,6 +68,17 @@ def test_an_svg_drawn_by_resvg_looks_like_the_png(name: str, tmp_path: Path) -> 
     other = on_white(Image.open(io.BytesIO(bytes(drawn))))
     assert other.shape == painted(package, tmp_path).shape
     assert np.abs(other - painted(package, tmp_path)).mean() / 255 < 0.01
+
+
+def test_pictures_in_an_svg_are_as_large_as_it_says(tmp_path: Path) -> None:
+    export_svg(tmp_path / "pose.svg", posed("wick"))
+    nodes = re.findall(
+        r'width="(\d+)" height="(\d+)"[^>]*base64,([^"]+)"', (tmp_path / "pose.svg").read_text()
+    )
+    assert len(nodes) > 20
+    for wide, tall, data in nodes:
+        with Image.open(io.BytesIO(base64.b64decode(data))) as image:
+            assert abs(image.width / int(wide) - image.height / int(tall)) < 1e-9, "nothing is stretched"
 
 
 BLEND = {"svg:multiply": ImageChops.multiply, "svg:screen": ImageChops.screen}

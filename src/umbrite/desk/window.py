@@ -32,6 +32,7 @@ from umbrite.desk.dialogs.command_finder import Finder
 from umbrite.desk.dialogs.dialogs import Dialogs
 from umbrite.desk.dialogs.guide import Guide
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
+from umbrite.desk.files.engine_desk import EngineDesk
 from umbrite.desk.files.file_desk import FileDesk
 from umbrite.desk.files.outside_editor import OutsideEditor
 from umbrite.desk.files.questions import Questions
@@ -83,6 +84,7 @@ class Window(QMainWindow):
         self.preferences = Preferences(settings)
         self.files: FileDesk = FileDesk(session, self.dialogs, self.preferences)
         self.reuse = ReuseDesk(self.files, Path(settings.fileName()).parent / "library")
+        self.engines = EngineDesk(self.files)
         scripts = Path(settings.fileName()).parent / "scripts"
         self.scripts = Scripts(session, self.dialogs, self.preferences, scripts)
         session.file.own_plans = Path(settings.fileName()).parent / "body plans"

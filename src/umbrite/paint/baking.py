@@ -1,5 +1,6 @@
 """What formats without blend modes and clips can't show, painted into the drawings beforehand: as it is at rest."""
 
+from pathlib import Path
 from typing import NamedTuple
 
 import numpy as np
@@ -7,6 +8,9 @@ from msgspec.structs import replace
 from PySide6.QtGui import QPainter
 
 from umbrite.art.pictures import Picture
+from umbrite.files.engines.gltf import Written, shown_otherwise, write_gltf
+from umbrite.files.engines.gltf_scene import Wanted
+from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
@@ -15,6 +19,7 @@ from umbrite.paint.export import cut_out
 from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import Raster, transform_of
 from umbrite.paint.render import straight
+from umbrite.rig.takes.take import Take
 
 
 class BakedArt(NamedTuple):
@@ -43,6 +48,26 @@ def baked_art(package: Package) -> BakedArt:
         return BakedArt(found, frozenset(spent))
     finally:
         pictures.stop()
+
+
+class GltfChoice(NamedTuple):
+    """How a puppet goes out as glTF: with which takes, what viewers can't show painted in beforehand, variants by the extension for it."""
+
+    takes: tuple[Take, ...] = ()
+    bake: bool = False
+    visibility: bool = False
+
+
+def export_gltf(
+    path: Path, package: Package, choice: GltfChoice, watch: Watch = unwatched
+) -> tuple[Written, list[str]]:
+    """Write a puppet as glTF; what was written, and sentences about what viewers show otherwise. Raises FileError."""
+    wanted, left = Wanted(choice.takes, choice.visibility), package
+    if choice.bake:
+        baked = baked_art(package)
+        wanted = wanted._replace(pictures=baked.pictures, left_out=baked.spent)
+        left = without_baked(package, baked)
+    return write_gltf(path, package, wanted, watch), shown_otherwise(left)
 
 
 def without_baked(package: Package, baked: BakedArt) -> Package:

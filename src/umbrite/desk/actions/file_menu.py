@@ -29,6 +29,8 @@ FILE: tuple[Act, ...] = (
     Act("save-as", "File", "Save as…", "Ctrl+Shift+S", "save", lambda desk: desk.files.save_as()),
     Act("export", "File", "Export the pose as PNG…", "Ctrl+Shift+E", "image", lambda desk: desk.files.export(), reasons.needs_parts),
     *(Act(f"export-{ending}", "File", f"Export the pose as {word}…", "", "image", with_export(f".{ending}"), reasons.needs_parts) for ending, word in EXPORTS),
+    Act("export-engine-gltf", "File", "Export the puppet and its takes as glTF…", "", "rig-family", lambda desk: desk.engines.export_gltf(), reasons.needs_parts),
+    Act("export-engine-parts", "File", "Export the drawings on sheets…", "", "images", lambda desk: desk.engines.export_parts(), reasons.needs_parts),
     Act("quit", "File", "Quit", "Ctrl+Q", "x", lambda desk: desk.close()),
 )
 # fmt: on

@@ -55,5 +55,6 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("bake-walk", "Takes", "Walk as keys", "", "rig-key", on_session(loose.bake_walk), needs_take),
     Act("close-loop", "Takes", "Close the loop", "", "rotate-ccw", on_session(take.close_loop), needs_take, row="Takes"),
     *(Act(f"film-{ending.strip('.') or 'folder'}", "Takes", f"Export the take as {word}…", "", "image", with_film(ending), needs_take) for ending, word in FILMS),
+    Act("film-sheets", "Takes", "Export the take's frames on sheets…", "", "images", lambda desk: desk.engines.export_frames(), needs_take),
 )
 # fmt: on

@@ -8,6 +8,7 @@ from typing import Literal, TypeVar
 from PySide6.QtWidgets import QDialogButtonBox, QFileDialog, QMessageBox, QToolButton, QWidget
 
 from umbrite.desk.dialogs.film_dialog import FilmDialog
+from umbrite.desk.dialogs.gltf_dialog import GltfDialog
 from umbrite.desk.files.import_table import Chosen, ImportTable
 from umbrite.desk.files.progress import watched
 from umbrite.desk.theme.language import tr
@@ -15,6 +16,8 @@ from umbrite.desk.theme.look import dress_buttons, icon
 from umbrite.desk.theme.themes import Theme
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch
+from umbrite.files.package import Package
+from umbrite.paint.baking import GltfChoice
 from umbrite.paint.take_export import Film
 
 PUPPETS = "Puppets and pictures (*.umbrite *.ora *.svg *.psd *.png *.webp);;All files (*)"
@@ -84,6 +87,14 @@ class Dialogs:
         dialog = FilmDialog(film, ending, self._theme(), self._parent)
         try:
             return dialog.film if dialog.exec() else None
+        finally:
+            dialog.deleteLater()
+
+    def choose_gltf(self, package: Package) -> GltfChoice | None:
+        """Which takes go out as glTF, and how; None where the person turned back."""
+        dialog = GltfDialog(package, self._theme(), self._parent)
+        try:
+            return dialog.choice if dialog.exec() else None
         finally:
             dialog.deleteLater()
 

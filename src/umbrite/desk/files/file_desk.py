@@ -338,10 +338,10 @@ class FileDesk:
         suggestion = (
             session.file.path or (self.folder or Path.home()) / f"{session.puppet.name.lower()}{NATIVE}"
         )
-        path = self._place_for(suggestion, NATIVE)
+        path = self.place_for(suggestion, NATIVE)
         return path is not None and self._save_to(path)
 
-    def _place_for(self, suggestion: Path, ending: str) -> Path | None:
+    def place_for(self, suggestion: Path, ending: str) -> Path | None:
         """Where the person wants a file, with its ending; None where they turned back.
 
         The dialog asked about replacing the name that was typed; where the ending makes it another one, it is asked here.
@@ -401,7 +401,7 @@ class FileDesk:
         """The pose as SVG, OpenRaster, CSV, JSON or a pose file."""
         session = self.session
         stem = session.file.path.stem if session.file.path else session.puppet.name.lower()
-        path = self._place_for((self.folder or Path.home()) / f"{stem}-pose{ending}", ending)
+        path = self.place_for((self.folder or Path.home()) / f"{stem}-pose{ending}", ending)
         if path is None:
             return
         package = session.file.package()
@@ -430,7 +430,7 @@ class FileDesk:
         if film is None:
             return
         stem = f"{session.puppet.name.lower()}-{take.name.lower()}"
-        path = self._place_for((self.folder or Path.home()) / f"{stem}{ending}", ending)
+        path = self.place_for((self.folder or Path.home()) / f"{stem}{ending}", ending)
         if path is None:
             return
 
@@ -444,7 +444,7 @@ class FileDesk:
     def export(self) -> None:
         session = self.session
         stem = session.file.path.stem if session.file.path else session.puppet.name.lower()
-        path = self._place_for((self.folder or Path.home()) / f"{stem}-pose.png", ".png")
+        path = self.place_for((self.folder or Path.home()) / f"{stem}-pose.png", ".png")
         if path is None:
             return
         puppet = session.puppet

@@ -12,7 +12,7 @@ from umbrite.desk.theme.language import tr
 
 # Actions of a menu whose ids begin so stand in a menu of their own, where the first of them would stand.
 FAMILIES = (
-    ("File", "demo", "Demos"), ("File", "export", "Export the pose"), ("Art", "align-", "Align and spread"),
+    ("File", "demo", "Demos"), ("File", "export-engine", "Export for engines"), ("File", "export", "Export the pose"), ("Art", "align-", "Align and spread"),
     ("Art", "spread-", "Align and spread"), ("Art", "other-", "Other side"), ("Rig", "limit-", "Limits"),
     ("Rig", "free-limit", "Limits"), ("Bones", "bind-", "Bind parts"), ("Bones", "plan-bones-", "Bones of a body plan"), ("Controls", "make-", "Make one control"), ("Takes", "film-", "Export the take"),
 )  # fmt: skip

@@ -88,6 +88,14 @@
       <translation>Pose als Posendatei ausgeben …</translation>
     </message>
     <message>
+      <source>Export the puppet and its takes as glTF…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Export the drawings on sheets…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Quit</source>
       <translation>Beenden</translation>
     </message>
@@ -844,6 +852,10 @@
       <translation>Aufnahme als nummerierte PNG ausgeben …</translation>
     </message>
     <message>
+      <source>Export the take's frames on sheets…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Fit</source>
       <translation>Einpassen</translation>
     </message>
@@ -978,6 +990,10 @@
     <message>
       <source>Demos</source>
       <translation>Beispiele</translation>
+    </message>
+    <message>
+      <source>Export for engines</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Export the pose</source>
@@ -3750,6 +3766,42 @@ SHA-256 {fingerprint}</translation>
       <translation>Etwa {size} MB oder weniger</translation>
     </message>
     <message>
+      <source>Export {name} as glTF</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name}, {count} frames, {seconds} s</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Paint into the drawings what viewers can't show</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Shades and lights go into what they lie on, clipped parts are cut as they are at rest.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Variants come and go by an extension, not by a scale of 0</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>KHR_node_visibility, with KHR_animation_pointer: cleaner, where the engine knows them.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Takes, as animations</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There are no takes: the puppet goes out at rest.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Viewers of glTF show this puppet as Umbrite does.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Guide</source>
       <translation>Handbuch</translation>
     </message>
@@ -3784,6 +3836,30 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Show the table of layers before art is added</source>
       <translation>Die Tabelle der Ebenen zeigen, ehe Bilder dazukommen</translation>
+    </message>
+    <message>
+      <source>{name} was written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} and its list {places} were written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{count} sheets from {name} on and their list {places} were written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Writing {path}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{before} keys were thinned to {keys}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Painting {path}</source>
+      <translation>{path} wird gemalt</translation>
     </message>
     <message>
       <source>{path} opened: {count} parts.</source>
@@ -3872,10 +3948,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Saving {path}</source>
       <translation>{path} wird gespeichert</translation>
-    </message>
-    <message>
-      <source>Painting {path}</source>
-      <translation>{path} wird gemalt</translation>
     </message>
     <message>
       <source>The pose was exported as {name}, {width} × {height} px.</source>

@@ -1,0 +1,108 @@
+"""Files for engines from the window: asked for in the menu, chosen in a dialog, told in a sentence."""
+
+import json
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QDialogButtonBox
+
+from conftest import Answers
+from demo_puppet import varied_wick, wick_package
+from gltf_reader import Scene
+from umbrite.desk.dialogs.gltf_dialog import GltfDialog
+from umbrite.desk.session.stations import TAKES
+from umbrite.desk.window import Window
+from umbrite.files.package import Package
+from umbrite.paint.baking import GltfChoice
+from umbrite.rig.change import change
+from umbrite.rig.document import Document
+
+
+@pytest.fixture
+def heard(window: Window) -> list[str]:
+    """What the window says."""
+    words: list[str] = []
+    window.session.said.connect(words.append)
+    return words
+
+
+def test_the_puppet_goes_out_as_gltf(
+    window: Window, answers: Answers, tmp_path: Path, heard: list[str]
+) -> None:
+    window.session.open(wick_package(), None)
+    answers.save_path = tmp_path / "wick.glb"
+    answers.gltf = GltfChoice(wick_package().document.takes[:1])
+    window.actions_by_id["export-engine-gltf"].trigger()
+    assert answers.asked[-2:] == ["glTF of Wick", "save wick.glb .glb"]
+    scene = Scene(tmp_path / "wick.glb")
+    assert [each.name for each in scene.file.animations] == ["Idle"]
+    said = heard[-1]
+    assert "wick.glb was written." in said
+    assert "keys were thinned to" in said
+
+
+def test_what_cannot_be_written_is_said(
+    window: Window, answers: Answers, tmp_path: Path, heard: list[str]
+) -> None:
+    window.session.open(wick_package(), None)
+    (tmp_path / "wick.glb").mkdir()
+    answers.save_path = tmp_path / "wick.glb"
+    window.actions_by_id["export-engine-gltf"].trigger()
+    assert "is a folder" in heard[-1]
+
+
+def test_drawings_and_frames_go_out_on_sheets(
+    window: Window, answers: Answers, tmp_path: Path, heard: list[str]
+) -> None:
+    window.session.open(wick_package(), None)
+    answers.save_path = tmp_path / "parts.png"
+    window.actions_by_id["export-engine-parts"].trigger()
+    told = json.loads((tmp_path / "parts.json").read_text())
+    assert len(told["parts"]) == len(varied_wick().parts)
+    assert heard[-1] == "parts.png and its list parts.json were written."
+    window.session.stage.go_to(TAKES)
+    answers.save_path = tmp_path / "frames.png"
+    window.actions_by_id["film-sheets"].trigger()
+    told = json.loads((tmp_path / "frames.json").read_text())
+    assert told["take"] == "Idle"
+    assert "frames.json were written" in heard[-1]
+
+
+def test_takes_are_ticked_and_what_viewers_miss_is_baked(window: Window) -> None:
+    package = wick_package()
+    plain = GltfDialog(package, window.session.stage.theme, window)
+    assert not plain.bake.isVisibleTo(plain)
+    assert plain.choice == GltfChoice(package.document.takes)
+    top = package.puppet.order[-1]
+    shaded = package.having(change(package.puppet, top, blend="multiply"))
+    dialog = GltfDialog(shaded, window.session.stage.theme, window)
+    dialog.show()
+    assert package.puppet.parts[top].name in dialog.otherwise.text()
+    assert dialog.choice.bake
+    item = dialog.takes.item(1)
+    spot = dialog.takes.visualItemRect(item).center()
+    spot.setX(dialog.takes.visualItemRect(item).left() + 10)
+    QTest.mouseClick(dialog.takes.viewport(), Qt.MouseButton.LeftButton, pos=spot)
+    assert [take.name for take in dialog.choice.takes] == ["Idle", "Lamp up"]
+    QTest.mouseClick(
+        dialog.visibility, Qt.MouseButton.LeftButton, pos=dialog.visibility.rect().center() * 0.1
+    )
+    QTest.keyClick(dialog.bake, Qt.Key.Key_Space)
+    assert not dialog.choice.bake
+    QTest.mouseClick(
+        dialog.findChild(QDialogButtonBox).button(QDialogButtonBox.StandardButton.Ok),
+        Qt.MouseButton.LeftButton,
+    )
+    assert dialog.result() == GltfDialog.DialogCode.Accepted
+    for each in (plain, dialog):
+        each.deleteLater()
+
+
+@pytest.mark.parametrize("name", ["export-engine-gltf", "export-engine-parts", "film-sheets"])
+def test_an_empty_puppet_has_nothing_for_engines(window: Window, name: str) -> None:
+    window.session.open(Package(Document(), {}), None)
+    action = window.actions_by_id[name]
+    assert not action.isEnabled()
+    assert "\n" in action.toolTip(), "it says why"
