@@ -3,22 +3,22 @@ _umbrite() {
     local here=${COMP_WORDS[COMP_CWORD]} command=${COMP_WORDS[1]} options=""
     COMPREPLY=()
     if [ "$COMP_CWORD" -eq 1 ]; then
-        COMPREPLY=($(compgen -W "pose check workout joints limits convert thumbnail build transfer render takes transforms atlas schema help --help --version" -- "$here") $(compgen -f -- "$here"))
+        COMPREPLY=($(compgen -W "pose joints limits thumbnail check workout build transfer render takes transforms convert atlas schema help --help --version" -- "$here") $(compgen -f -- "$here"))
         return
     fi
     case $command in
         pose) options="--help --set --json --pose --take --frame --png --svg --ora --csv --quiet" ;;
-        check) options="--help --json --quiet" ;;
-        workout) options="--help --json --sheet --quiet" ;;
         joints) options="--help --json --quiet" ;;
         limits) options="--help --json --quiet" ;;
-        convert) options="--help --take --bake --visibility --quiet" ;;
         thumbnail) options="--help --size --quiet" ;;
-        build) options="--help --plan --json --quiet" ;;
+        check) options="--help --json --workers --cluster --resume --quiet" ;;
+        workout) options="--help --json --sheet --workers --cluster --resume --quiet" ;;
+        build) options="--help --plan --json --workers --cluster --resume --quiet" ;;
         transfer) options="--help --json --quiet" ;;
-        render) options="--help --take --frames --scale --background --quiet" ;;
+        render) options="--help --take --as --frames --scale --background --workers --cluster --resume --quiet" ;;
         takes) options="--help --json --quiet" ;;
         transforms) options="--help --take --from --as --quiet" ;;
+        convert) options="--help --as --take --bake --visibility --workers --cluster --resume --quiet" ;;
         atlas) options="--help --take --frames --scale --largest --quiet" ;;
         schema) options="--help --quiet" ;;
         help) options="--help --quiet" ;;
@@ -26,7 +26,7 @@ _umbrite() {
     if [[ $here == -* ]]; then
         COMPREPLY=($(compgen -W "$options" -- "$here"))
     elif [ "$command" = help ]; then
-        COMPREPLY=($(compgen -W "pose check workout joints limits convert thumbnail build transfer render takes transforms atlas schema help" -- "$here"))
+        COMPREPLY=($(compgen -W "pose joints limits thumbnail check workout build transfer render takes transforms convert atlas schema help" -- "$here"))
     else
         COMPREPLY=($(compgen -f -- "$here"))
     fi

@@ -23,7 +23,11 @@ INSTALLED_AS = {
 
 
 def declared() -> set[str]:
-    wanted = tomllib.loads((ROOT / "pyproject.toml").read_text("utf-8"))["project"]["dependencies"]
+    project = tomllib.loads((ROOT / "pyproject.toml").read_text("utf-8"))["project"]
+    wanted = [
+        *project["dependencies"],
+        *(name for extra in project["optional-dependencies"].values() for name in extra),
+    ]
     return {re.split(r"[=<>~ ]", name)[0].lower() for name in wanted}
 
 
@@ -42,7 +46,7 @@ def imported() -> set[str]:
 
 def test_all_that_is_imported_is_declared_and_pinned() -> None:
     assert imported() == declared()
-    pinned = (ROOT / "requirements.txt").read_text("utf-8").lower()
+    pinned = (ROOT / "requirements-dev.txt").read_text("utf-8").lower()
     assert all(f"\n{name}==" in f"\n{pinned}" for name in declared())
 
 
@@ -83,33 +87,68 @@ sys.exit(app.start(Path(sys.argv[1])))
 """
 
 
-def test_an_installed_wheel_works_in_an_empty_environment(wheel: Path, tmp_path: Path) -> None:
-    home, elsewhere = tmp_path / "env", tmp_path / "elsewhere"
-    elsewhere.mkdir()
+def installed(folder: Path, wheel: Path, *words: str) -> tuple[dict[str, str], Path]:
+    """The environment in which a wheel is installed by pipx, pinned packages and all, and the folder of its commands."""
+    pins, home = folder / "pins.txt", folder / "home"
+    home.mkdir()
+    lines = (ROOT / "requirements.txt").read_text("utf-8").splitlines()
+    pins.write_text("\n".join(line.split()[0] for line in lines if "==" in line), "utf-8")
     quiet = {
-        **os.environ, "QT_QPA_PLATFORM": "offscreen", "HOME": str(elsewhere), "PYTHONPATH": "", "PIP_DISABLE_PIP_VERSION_CHECK": "1",
+        **os.environ, "QT_QPA_PLATFORM": "offscreen", "PYTHONPATH": "", "PIP_DISABLE_PIP_VERSION_CHECK": "1", "USE_EMOJI": "0",
+        "PIPX_HOME": str(folder / "pipx"), "PIPX_BIN_DIR": str(folder / "bin"), "PIPX_MAN_DIR": str(folder / "man"),
+        "PIPX_DEFAULT_PYTHON": sys.executable,
     }  # fmt: skip
+    run(
+        quiet,
+        home,
+        sys.executable,
+        "-m",
+        "pipx",
+        "install",
+        f"{wheel}{''.join(words)}",
+        f"--pip-args=--constraint {pins}",
+    )
+    return quiet | {
+        "HOME": str(home)
+    }, folder / "bin"  # the person's own cache of downloads is used until here
 
-    def run(*words: str | Path, code: int = 0) -> str:
-        done = subprocess.run(
-            [str(word) for word in words], cwd=elsewhere, env=quiet, capture_output=True, text=True, timeout=240, check=False
-        )  # fmt: skip
-        assert done.returncode == code, done.stderr
-        return done.stdout
 
-    run(sys.executable, "-m", "venv", home)
-    python, umbrite = home / "bin" / "python", home / "bin" / "umbrite"
-    # Packages are looked up in the person's own cache of downloads.
-    quiet["HOME"] = os.environ.get("HOME", str(elsewhere))
-    run(python, "-m", "pip", "install", "--quiet", "--require-hashes", "-r", ROOT / "requirements.txt")
-    run(python, "-m", "pip", "install", "--quiet", "--no-deps", wheel)
-    quiet["HOME"] = str(elsewhere)
-    run(python, "-m", "pip", "check")
-    assert run(umbrite, "--version") == f"Umbrite {__version__}\n"
-    found = json.loads(run(umbrite, "joints", ASSETS / "wick.ora", "--json"))
+def run(env: dict[str, str], where: Path, *words: str | Path, code: int = 0) -> str:
+    done = subprocess.run(
+        [str(word) for word in words], cwd=where, env=env, capture_output=True, text=True, timeout=400, check=False
+    )  # fmt: skip
+    assert done.returncode == code, done.stderr
+    return done.stdout if code == 0 else done.stderr
+
+
+def test_pipx_installs_the_window_into_an_empty_environment(wheel: Path, tmp_path: Path) -> None:
+    env, commands = installed(tmp_path, wheel, "[desk]")
+    home, umbrite = tmp_path / "home", commands / "umbrite"
+    python = umbrite.resolve().parent / "python"
+    run(env, home, python, "-m", "pip", "check")
+    assert run(env, home, umbrite, "--version") == f"Umbrite {__version__}\n"
+    found = json.loads(run(env, home, umbrite, "joints", ASSETS / "wick.ora", "--json"))
     assert len(found) == 23
-    run(umbrite, "pose", ASSETS / "wick.umbrite", "--png", elsewhere / "wick.png")
-    assert (elsewhere / "wick.png").read_bytes().startswith(b"\x89PNG")
-    shipped = run(python, "-c", "from umbrite.demo import ASSETS; print(ASSETS)").strip()
-    assert shipped.startswith(str(home))
-    assert run(python, "-c", START, f"{shipped}/wick.umbrite") == "1 39\n"
+    run(env, home, umbrite, "pose", ASSETS / "wick.umbrite", "--png", home / "wick.png")
+    assert (home / "wick.png").read_bytes().startswith(b"\x89PNG")
+    shipped = run(env, home, python, "-c", "from umbrite.demo import ASSETS; print(ASSETS)").strip()
+    assert shipped.startswith(str(tmp_path))
+    assert run(env, home, python, "-c", START, f"{shipped}/wick.umbrite") == "1 39\n"
+
+
+def test_without_the_window_the_core_works_and_the_rest_says_what_is_missing(
+    wheel: Path, tmp_path: Path
+) -> None:
+    env, commands = installed(tmp_path, wheel)
+    home, umbrite = tmp_path / "home", commands / "umbrite"
+    assert run(env, home, umbrite, "check", ASSETS / "wick.umbrite") == "0 findings.\n"
+    assert json.loads(run(env, home, umbrite, "build", ASSETS / "wick.ora", home / "it.umbrite", "--json"))[
+        "limbs"
+    ]
+    missing = "The window and all that paints are not installed here. Install umbrite[desk].\n"
+    assert run(env, home, umbrite, code=2) == missing
+    assert (
+        run(env, home, umbrite, "pose", ASSETS / "wick.umbrite", "--png", home / "it.png", code=2) == missing
+    )
+    run(env, home, umbrite, "convert", ASSETS / "wick.umbrite", home / "it.glb")
+    run(env, home, umbrite, "atlas", ASSETS / "wick.umbrite", home / "it.png", home / "it.json")

@@ -3,7 +3,6 @@
 import argparse
 import contextlib
 import json
-import math
 import os
 import sys
 import warnings
@@ -11,18 +10,15 @@ from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
 
-from umbrite import __version__, cli_building, cli_engines, cli_takes, cli_words
-from umbrite.checking.document_findings import document_findings
-from umbrite.checking.finding_codes import Finding
-from umbrite.checking.findings_report import findings_report
+from umbrite import __version__, cli_building, cli_checking, cli_converting, cli_takes, cli_words
 from umbrite.cli_words import say
+from umbrite.farm.jobs import StoppedError
 from umbrite.files.atomic import write
-from umbrite.files.engines.gltf import ENDINGS as GLTF
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import joints_report, limits_report, pose_report
-from umbrite.files.opening import NATIVE, open_any
-from umbrite.files.package import Package, save, schema
-from umbrite.motion.evaluate import evaluate, placed_of
+from umbrite.files.opening import open_any
+from umbrite.files.package import Package, schema
+from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.posing_by_name import with_control
 from umbrite.rig.channels import known_only
@@ -30,35 +26,30 @@ from umbrite.rig.edits.shelf import get_pose
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Pose
 
+DESK = {"PySide6", "shiboken6", "numba", "av"}  # what comes with umbrite[desk]
+STOPPED = 130  # what shells say of a program that Ctrl+C has ended
 COMMANDS = (
     "pose",
-    "check",
-    "workout",
     "joints",
     "limits",
-    "convert",
     "thumbnail",
     "schema",
+    *cli_checking.COMMANDS,
     *cli_building.COMMANDS,
     *cli_takes.COMMANDS,
-    *cli_engines.COMMANDS,
+    *cli_converting.COMMANDS,
 )
 
 
 def main(argv: Sequence[str] | None = None) -> int:
     """Run a command; the exit code."""
     words = list(sys.argv[1:] if argv is None else argv)
+    if (said := _unknown(words)) is not None:
+        print(said, file=sys.stderr)
+        return 2
     if not words or (words[0] not in (*COMMANDS, "help") and not words[0].startswith("-")):
-        if words and not Path(words[0]).exists():
-            print(cli_words.unknown(words[0], (*COMMANDS, "help")), file=sys.stderr)
-            return 2
-        from umbrite.desk.app import start
-
-        return start(Path(words[0]) if words else None)
+        return _window(Path(words[0]) if words else None)
     if words[0] == "help":
-        if (wrong := next((word for word in words[1:2] if word not in COMMANDS), None)) is not None:
-            print(cli_words.unknown(wrong, COMMANDS), file=sys.stderr)
-            return 2
         words = [*words[1:2], "--help"]
     arguments = parser().parse_args(words)
     cli_words.Speech.quiet = getattr(arguments, "quiet", False)
@@ -70,10 +61,37 @@ def main(argv: Sequence[str] | None = None) -> int:
             sys.stdout.flush()
     except UmbriteError as error:
         print(error, file=sys.stderr)
-        return 2
+        return STOPPED if isinstance(error, StoppedError) else 2
+    except ModuleNotFoundError as error:
+        return _missing(error)
     except OSError as error:  # all files are written elsewhere, so this is standard output
         return _unheard(error)
     return code
+
+
+def _unknown(words: Sequence[str]) -> str | None:
+    """What is said of a first word that is neither a command nor a file, or of help for what is no command."""
+    first, second = [*words[:2], "", ""][:2]
+    if first == "help":
+        return cli_words.unknown(second, COMMANDS) if second and second not in COMMANDS else None
+    known = not first or first in COMMANDS or first.startswith("-") or Path(first).exists()
+    return None if known else cli_words.unknown(first, (*COMMANDS, "help"))
+
+
+def _window(path: Path | None) -> int:
+    try:
+        from umbrite.desk.app import start
+    except ModuleNotFoundError as error:
+        return _missing(error)
+    return start(path)
+
+
+def _missing(error: ModuleNotFoundError) -> int:
+    """Umbrite was installed without what paints. Raises the error where it is about something else."""
+    if (error.name or "").partition(".")[0] not in DESK:
+        raise error
+    print("The window and all that paints are not installed here. Install umbrite[desk].", file=sys.stderr)
+    return 2
 
 
 def _unheard(error: OSError) -> int:
@@ -108,15 +126,6 @@ def parser() -> argparse.ArgumentParser:
     for ending in ("svg", "ora", "csv"):
         pose.add_argument(f"--{ending}", type=Path, metavar="OUT")
     pose.set_defaults(does=_pose)
-    check = commands.add_parser("check", help="what the checks notice about a puppet, or all of a folder")
-    check.add_argument("file", type=Path, metavar="FILE_OR_FOLDER")
-    check.add_argument("--json", action="store_true")
-    check.set_defaults(does=_check)
-    work = commands.add_parser("workout", help="run everything through its range and look for faults")
-    work.add_argument("file", type=Path, metavar="FILE")
-    work.add_argument("--json", action="store_true")
-    work.add_argument("--sheet", type=Path, metavar="OUT", help="the contact sheet, .png, .pdf or .tiff")
-    work.set_defaults(does=_workout)
     joints = commands.add_parser("joints", help="the pivots and parents that the art suggests")
     joints.add_argument("file", type=Path, metavar="ART_OR_FILE")
     joints.add_argument("--json", action="store_true")
@@ -127,14 +136,6 @@ def parser() -> argparse.ArgumentParser:
     limits.add_argument("file", type=Path, metavar="FILE")
     limits.add_argument("--json", action="store_true")
     limits.set_defaults(does=_limits)
-    convert = commands.add_parser(
-        "convert",
-        help="art to a puppet; a puppet's pose to PNG, SVG, OpenRaster, CSV or JSON; a puppet with its takes to glTF",
-    )
-    convert.add_argument("input", type=Path, metavar="IN")
-    convert.add_argument("output", type=Path, metavar="OUT")
-    cli_engines.add_gltf_words(convert)
-    convert.set_defaults(does=_convert)
     small = commands.add_parser("thumbnail", help="a small PNG of the puppet alone, as file managers show it")
     small.add_argument("file", type=Path, metavar="FILE")
     small.add_argument("output", type=Path, metavar="OUT")
@@ -142,9 +143,10 @@ def parser() -> argparse.ArgumentParser:
         "--size", type=_side, default=256, metavar="N", help="pixels of the longer side, 16 to 2048"
     )
     small.set_defaults(does=_thumbnail)
+    cli_checking.add_commands(commands)
     cli_building.add_commands(commands)
     cli_takes.add_commands(commands)
-    cli_engines.add_commands(commands)
+    cli_converting.add_commands(commands)
     commands.add_parser("schema", help="the JSON Schema of the native file").set_defaults(does=_schema)
     commands.add_parser("help", help="what a command does, and all that can be said to it").add_argument(
         "command", nargs="?", metavar="COMMAND"
@@ -187,75 +189,6 @@ def _saved(package: Package, name: str) -> Pose:
     return known_only(get_pose(package.puppet, name).channels, package.puppet)
 
 
-def _check(arguments: argparse.Namespace) -> int:
-    if arguments.file.is_dir():
-        return _check_folder(arguments)
-    package = open_any(arguments.file)
-    puppet, found = package.puppet, document_findings(package.document)
-    if arguments.json:
-        _write_json("-", findings_report(puppet, found))
-    else:
-        _tell(found)
-    return int(any(finding.severity == "error" for finding in found))
-
-
-def _tell(found: Sequence[Finding]) -> None:
-    for finding in found:
-        say(f"{finding.severity}: {finding.text}")
-    say(f"{len(found)} findings." if len(found) != 1 else "1 finding.")
-
-
-def _check_folder(arguments: argparse.Namespace) -> int:
-    """Every puppet of a folder; what can't be read is told and makes the exit code 2."""
-    paths = sorted(arguments.file.glob(f"*{NATIVE}"))
-    if not paths:
-        raise FileError(
-            f"There is no {NATIVE} file in {arguments.file.name}. Choose another folder, or one file."
-        )
-    code = 0
-    report: dict[str, list[dict[str, Any]] | None] = {}
-    for path in paths:
-        try:
-            package = open_any(path)
-        except UmbriteError as error:
-            print(error, file=sys.stderr)
-            report[path.name], code = None, 2
-            continue
-        found = document_findings(package.document)
-        report[path.name] = findings_report(package.puppet, found)
-        code = max(code, int(any(finding.severity == "error" for finding in found)))
-        if not arguments.json:
-            say(f"{path.name}:")
-            _tell(found)
-    if arguments.json:
-        _write_json("-", report)
-    return code
-
-
-def _workout(arguments: argparse.Namespace) -> int:
-    """Everything through its range: what was noticed, as text or JSON, and the contact sheet."""
-    from umbrite.checking.workout import workout
-    from umbrite.checking.workout_report import workout_report
-
-    package = open_any(arguments.file)
-    pictures = package.pixels()
-    watch = cli_words.watching("Workout")
-    report = workout(package.puppet, pictures, watch, takes=package.document.takes)
-    if arguments.sheet is not None:
-        from umbrite.checking.workout_report import write_sheets
-
-        write_sheets(arguments.sheet, package, report)
-    if arguments.json:
-        _write_json("-", workout_report(package.puppet, report))
-    else:
-        for line in report.measured:
-            say(
-                f"{line.name}: at most {math.degrees(line.largest_turn):.1f} degrees and {line.largest_way:.0f} px a step"
-            )
-        _tell([item.finding for item in report.noticed])
-    return int(any(item.finding.severity == "error" for item in report.noticed))
-
-
 def _joints(arguments: argparse.Namespace) -> int:
     from umbrite.art.joint_finding import find_joints
 
@@ -286,28 +219,6 @@ def _limits(arguments: argparse.Namespace) -> int:
         ends = f"{line['smallest']:.1f} ({line['reason_smallest']}) to {line['largest']:.1f} ({line['reason_largest']})"
         say(f"{line['joint']}: {ends}")
     say(f"{len(lines)} joints looked at." if len(lines) != 1 else "1 joint looked at.")
-    return 0
-
-
-def _convert(arguments: argparse.Namespace) -> int:
-    package = open_any(arguments.input)
-    ending = arguments.output.suffix.lower()
-    if ending in GLTF:
-        return cli_engines.convert_gltf(package, arguments)
-    if ending in {".png", ".svg", ".ora", ".csv"}:
-        from umbrite.paint.export import export_pose
-
-        export_pose(arguments.output, package, ending)
-    elif ending == ".json":
-        _write_json(str(arguments.output), pose_report(placed_of(package.document)))
-    elif ending == NATIVE:
-        from umbrite.paint.render import preview_png
-
-        save(arguments.output, package, preview_png(package))
-    else:
-        raise FileError(
-            f"Umbrite can't write {arguments.output.name}: end it with {NATIVE}, .png, .svg, .ora, .csv, .json, .glb or .gltf."
-        )
     return 0
 
 

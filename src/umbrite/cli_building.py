@@ -2,34 +2,42 @@
 
 import argparse
 import json
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from pathlib import Path
 from typing import Any
 
+import msgspec
 from msgspec.structs import replace
 
-from umbrite.checking.puppet_findings import findings
+from umbrite.checking.building_report import findings_told
+from umbrite.cli_hands import Chosen, Task, add_hands, each_file, into_folder
 from umbrite.cli_words import say
+from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import save
-from umbrite.rig.model import Puppet
 
 COMMANDS = ("build", "transfer")
 MOST_BYTES = 1_000_000  # of a plan
+LAYERED = (".ora", ".psd", ".svg")
 
 
 def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") -> None:
     """Put this command beside the others."""
     build = commands.add_parser("build", help="a rigged puppet from loose art, by a body plan")
     build.add_argument(
-        "art", type=Path, metavar="ART", help="a layered picture, a folder of pictures, or a puppet"
+        "art",
+        type=Path,
+        nargs="+",
+        metavar="ART",
+        help="a layered picture, a folder of pictures or of layered pictures, or a puppet",
     )
-    build.add_argument("out", type=Path, metavar="OUT", help="the puppet, .umbrite")
+    build.add_argument("out", type=Path, metavar="OUT", help="the puppet, .umbrite; of several a folder")
     build.add_argument(
         "--plan", metavar="NAME", help="a body plan or the file of one; else the one that fits best"
     )
     build.add_argument("--json", action="store_true")
+    add_hands(build)
     build.set_defaults(does=_build)
     transfer = commands.add_parser("transfer", help="the rig of a puppet laid on other art")
     transfer.add_argument("rig", type=Path, metavar="RIG", help="the puppet whose rig it is")
@@ -42,29 +50,44 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
 
 
 def _build(arguments: argparse.Namespace) -> int:
-    from umbrite.art.building.body_plan import plan_named, read_plan, shipped_plans
-    from umbrite.art.building.placing import fill, pieces_to_place
-    from umbrite.art.building.plan_rig import build_rig
+    paths = _arts_in(arguments.art)
+    many = len(arguments.art) > 1 or paths != arguments.art
+    files = Chosen(paths, many)
+    outs = into_folder(paths, arguments.out, NATIVE) if many else [arguments.out]
+    if not many:
+        _require_native(arguments.out)
+    plan, text = arguments.plan, None
+    if plan is not None and plan.lower().endswith(".json"):
+        text, plan = _bytes(Path(plan)).decode("utf-8", "replace"), None
+    names = files.names
+    reports: dict[str, Any] = dict.fromkeys(names)
 
-    _require_native(arguments.out)
-    if arguments.plan is None:
-        plans = shipped_plans()
-    elif arguments.plan.lower().endswith(".json"):
-        plans = (read_plan(_bytes(Path(arguments.plan))),)
-    else:
-        plans = (plan_named(arguments.plan),)
-    package = open_any(arguments.art)
-    pictures = package.pixels()
-    pieces = pieces_to_place(package.puppet, pictures)
-    filled = fill(package.puppet, pieces, plans)[0]
-    built = build_rig(package.puppet, pieces, filled, pictures)
-    save(arguments.out, replace(package, document=replace(package.document, puppet=built.puppet)))
-    report = building_report(package.puppet, filled, built)
+    def use(number: int, data: bytes) -> int:
+        made, report = msgspec.msgpack.decode(data)
+        write(outs[number], made, backup=True)
+        reports[names[number]] = report
+        if not arguments.json:
+            if many:
+                say(f"{names[number]}:")
+            _tell(report)
+        return int(any(finding["severity"] == "error" for finding in report["findings"]))
+
+    options = {"plan": plan, "plan_text": text}
+    code = each_file(arguments, files, Task("build", "Building", lambda _: options), use)
     if arguments.json:
-        _write_json(report)
-    else:
-        _tell(report)
-    return int(any(finding["severity"] == "error" for finding in report["findings"]))
+        _write_json(reports if many else reports[names[0]])
+    return code
+
+
+def _arts_in(paths: Sequence[Path]) -> list[Path]:
+    """The art that is meant: layered pictures of a folder that has some; a folder of single pictures is art in pieces."""
+    found: list[Path] = []
+    for path in paths:
+        inside = (
+            sorted(each for each in path.iterdir() if each.suffix.lower() in LAYERED) if path.is_dir() else []
+        )
+        found += inside or [path]
+    return found
 
 
 def _transfer(arguments: argparse.Namespace) -> int:
@@ -75,7 +98,7 @@ def _transfer(arguments: argparse.Namespace) -> int:
     laid = lay_rig(rig.document, rig.pixels(), art.puppet, art.pixels())
     save(arguments.out, replace(art, document=laid.document))
     report = pairs_report(rig.puppet, art.puppet, laid)
-    report["findings"] = _findings(laid.document.puppet)
+    report["findings"] = findings_told(laid.document.puppet)
     if arguments.json:
         _write_json(report)
         return 0
@@ -87,28 +110,6 @@ def _transfer(arguments: argparse.Namespace) -> int:
         say(f"  {words}")
     say(f"{len(report['pairs'])} pieces have taken the places of the rig's.")
     return 0
-
-
-def building_report(puppet: Puppet, filled: Any, built: Any) -> dict[str, Any]:
-    """What was built, by the names that the art came with: places with confidence, what is left over, limbs, controls, findings."""
-    from umbrite.art.building.body_plan import places_of
-
-    names = {key: part.name for key, part in puppet.parts.items()}
-    made = built.puppet
-    return {
-        "plan": filled.plan.name,
-        "looks": "right" if filled.facing > 0 else "left",
-        "places": [
-            {"place": place.name, "part": names[filled.pieces[place.name]], "confidence": filled.sure[place.name]}
-            for place in places_of(filled.plan) if place.name in filled.pieces
-        ],
-        "empty": [p.name for p in places_of(filled.plan) if p.name not in filled.pieces],
-        "riding": [{"part": names[part], "on": names[on]} for part, on in built.riding],
-        "limbs": [made.limbs[key].name for key in built.limbs],
-        "controls": [made.controls[key].name for key in built.controls],
-        "notes": list(built.told),
-        "findings": _findings(made),
-    }  # fmt: skip
 
 
 def _tell(report: Mapping[str, Any]) -> None:
@@ -131,10 +132,6 @@ def _require_native(path: Path) -> None:
 
 def _write_json(report: Mapping[str, Any]) -> None:
     print(json.dumps(report, indent=2, ensure_ascii=False, allow_nan=False))
-
-
-def _findings(puppet: Puppet) -> list[dict[str, str]]:
-    return [{"severity": found.severity, "text": found.text} for found in findings(puppet)]
 
 
 def _bytes(path: Path) -> bytes:

@@ -1,22 +1,35 @@
 """The commands of takes: listed, rendered, told as places per frame, and read back."""
 
 import argparse
+import itertools
 import json
 import sys
+from collections.abc import Iterator, Sequence
+from functools import partial
 from pathlib import Path
+from typing import TYPE_CHECKING, NamedTuple
 
+import msgspec
 from msgspec.structs import replace
 
-from umbrite.cli_words import say, watching
-from umbrite.files.file_errors import FileError
+from umbrite.cli_hands import add_hands, puppets_in, worked
+from umbrite.cli_words import say
+from umbrite.farm.jobs import CHUNK
+from umbrite.farm.pieces import Piece
+from umbrite.farm.sources import source_of
+from umbrite.files.atomic import plain_stem
+from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package, save
 from umbrite.files.take_files import export_transforms, read_transforms
 from umbrite.motion.animating.playing import played_pose
-from umbrite.rig.errors import RigError
+from umbrite.rig.errors import RigError, UmbriteError
 from umbrite.rig.model import Pose
 from umbrite.rig.takes.take import Take
 from umbrite.rig.takes.take_list import get_take
+
+if TYPE_CHECKING:
+    from umbrite.paint.take_export import Film
 
 COMMANDS = ("render", "takes", "transforms")
 
@@ -24,16 +37,31 @@ COMMANDS = ("render", "takes", "transforms")
 def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") -> None:
     """Put these commands beside the others."""
     render = commands.add_parser("render", help="a take as pictures or a film")
-    render.add_argument("file", type=Path, metavar="FILE")
-    render.add_argument("--take", required=True, metavar="NAME")
+    render.add_argument("files", type=Path, nargs="+", metavar="FILE")
     render.add_argument(
-        "out", type=Path, metavar="OUT", help="a new folder, or a file: .apng .webp .gif .webm .mp4"
+        "--take",
+        action="append",
+        metavar="NAME",
+        help="the take, or these; of several files all of them without it",
+    )
+    render.add_argument(
+        "out",
+        type=Path,
+        metavar="OUT",
+        help="a new folder, or a file: .apng .webp .gif .webm .mp4; of several takes a folder for all",
+    )
+    render.add_argument(
+        "--as",
+        dest="ending",
+        metavar="ENDING",
+        help="of several takes: what they become, .webm say; else folders of PNGs",
     )
     render.add_argument("--frames", metavar="A..B", help="these frames instead of all that play")
     render.add_argument("--scale", type=float, default=1.0, metavar="S")
     render.add_argument(
         "--background", metavar="COLOUR", help="as #RRGGBB; without one it is seen through where it can be"
     )
+    add_hands(render)
     render.set_defaults(does=_render)
     listed = commands.add_parser("takes", help="the takes of a puppet")
     listed.add_argument("file", type=Path, metavar="FILE")
@@ -57,16 +85,85 @@ def posed(package: Package, name: str, frame: float) -> Pose:
     return played_pose(get_take(package.document.takes, name), package.puppet, frame)
 
 
-def _render(arguments: argparse.Namespace) -> int:
-    from umbrite.paint.take_export import Film, frames_of, write_take
+class _Shot(NamedTuple):
+    """One take that is painted: its film, where it goes, and its pieces."""
 
-    package = open_any(arguments.file)
-    take = get_take(package.document.takes, arguments.take)
-    frames = frames_of(take, arguments.frames)
-    film = Film(package, take, frames, arguments.scale, arguments.background)
-    write_take(arguments.out, film, watching(f"Painting {take.name}"))
-    say(f"{len(frames)} frames of {take.name} were written to {arguments.out.name}.")
+    film: "Film"
+    out: Path
+    pieces: list[Piece]
+
+
+def _render(arguments: argparse.Namespace) -> int:
+    """Frames are painted in pieces of a few; films are made of them here, in order."""
+    from umbrite.paint.take_export import write_take
+
+    paths, several = puppets_in(arguments.files)
+    many = several or len(arguments.take or ()) > 1 or arguments.ending is not None
+    if not many and not arguments.take:
+        raise RigError("Name the take that is painted with --take.")
+    shots = _shots(arguments, paths, many=many)
+    pieces = [piece for shot in shots for piece in shot.pieces]
+    with worked(pieces, arguments, "Painting") as finished:
+        results = finished.results()
+        for shot in shots:
+            pngs = _frames_in(results, len(shot.pieces))
+            try:
+                write_take(shot.out, shot.film._replace(painted=partial(iter, pngs)))
+            finally:
+                for _ in pngs:  # what was not used of this film is not the next one's
+                    pass
+            say(f"{len(shot.film.frames)} frames of {shot.film.take.name} were written to {shot.out.name}.")
     return 0
+
+
+def _frames_in(results: Iterator[bytes | UmbriteError], count: int) -> Iterator[bytes]:
+    """The frames of the next so many pieces, as PNGs. Raises what a piece was refused with."""
+    for result in itertools.islice(results, count):
+        if isinstance(result, UmbriteError):
+            raise result
+        yield from msgspec.msgpack.decode(result, type=list[bytes])
+
+
+def _shots(arguments: argparse.Namespace, paths: Sequence[Path], *, many: bool) -> list[_Shot]:
+    """What is painted, each looked through before anything is."""
+    from umbrite.paint.take_export import Film, checked, frames_of, on_ground, suits
+
+    found: list[_Shot] = []
+    ending = "" if arguments.ending is None else f".{arguments.ending.lstrip('.').lower()}"
+    for path in paths:
+        package, source = open_any(path), source_of(path)
+        takes = package.document.takes
+        if arguments.take:
+            takes = tuple(get_take(takes, name) for name in arguments.take)
+        for take in takes:
+            out = arguments.out
+            if many:
+                out = out / f"{path.stem}-{plain_stem(take.name) or 'take'}{ending}"
+            suits(out)
+            frames = frames_of(take, arguments.frames)
+            film = on_ground(out, checked(Film(package, take, frames, arguments.scale, arguments.background)))
+            pieces = [
+                Piece(
+                    "frames",
+                    source,
+                    {
+                        "take": take.name,
+                        "frames": frames[i : i + CHUNK],
+                        "scale": film.scale,
+                        "background": film.background,
+                    },
+                )
+                for i in range(0, len(frames), CHUNK)
+            ]
+            found.append(_Shot(film, out, pieces))
+    if not found:
+        raise RigError("None of these puppets has a take. Make one, or name other files.")
+    twice = next((shot.out for shot in found if sum(shot.out == other.out for other in found) > 1), None)
+    if twice is not None:
+        raise FileError(f"Two takes would both become {shown_name(twice)}. Rename a file first.")
+    if many:
+        arguments.out.mkdir(parents=True, exist_ok=True)
+    return found
 
 
 def _told(take: Take) -> dict[str, object]:

@@ -29,15 +29,17 @@ def watching(what: str) -> Watch:
     """Progress on standard error, on one line, where that is a terminal and it is wanted."""
     shown = not Speech.quiet and sys.stderr is not None and sys.stderr.isatty()
     begun = last = time.monotonic()
+    first: int | None = None
 
     def watch(done: int, of: int, name: str) -> None:
-        nonlocal last
+        nonlocal last, first
         now = time.monotonic()
+        first = done if first is None else first
         if not shown or (now - last < BETWEEN and done + 1 < of):
             return
         last = now
-        left = (now - begun) / max(done, 1) * (of - done)
-        about = f", about {left:.0f} s left" if done and left >= 1 else ""
+        left = (now - begun) / max(done - first, 1) * (of - done)
+        about = f", about {left:.0f} s left" if done > first and left >= 1 else ""
         end = "\n" if done + 1 >= of else ""
         print(
             f"\r\x1b[K{what}: {done + 1} of {of}, {readable(name, 40)}{about}",

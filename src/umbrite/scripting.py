@@ -126,14 +126,9 @@ class Document:
 
     def build(self, plan: str | None = None) -> "Document":
         """The puppet with the rig of a body plan, by name or the one that fits best; what is there stays. Raises RigError."""
-        from umbrite.art.building.body_plan import plan_named, shipped_plans
-        from umbrite.art.building.placing import fill, pieces_to_place
-        from umbrite.art.building.plan_rig import build_rig
+        from umbrite.checking.building_report import build_by_plan
 
-        pictures = self._package.pixels()
-        pieces = pieces_to_place(self.puppet, pictures)
-        filled = fill(self.puppet, pieces, [plan_named(plan)] if plan else shipped_plans())[0]
-        return self._having(puppet=build_rig(self.puppet, pieces, filled, pictures).puppet)
+        return self._having(puppet=build_by_plan(self._package, plan).package.puppet)
 
     def laid_on(self, art: "Document") -> "Document":
         """The rig of this puppet on other art, in its proportions, with poses and takes. Raises RigError."""

@@ -15,7 +15,7 @@ from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
 from umbrite.motion.scene import scene_of
 from umbrite.paint.levels import Pictures
-from umbrite.paint.render import preview_png, render, render_package, write_png
+from umbrite.paint.render import png_of, preview_png, render, render_package, write_png
 from umbrite.rig.change import change
 from umbrite.rig.edits.parts import place_part
 
@@ -109,3 +109,15 @@ def test_pictures_are_written_whole_or_not_at_all(tmp_path: Path) -> None:
     with pytest.raises(FileError, match="couldn't be saved"):
         write_png(tmp_path / "nowhere" / "x.png", image)
     assert preview_png(wick_package()).startswith(b"\x89PNG")
+
+
+def test_a_png_does_not_tell_of_the_screen_it_was_made_on() -> None:
+    pngs = []
+    for density in (2000, 4001):
+        image = QImage(8, 8, QImage.Format.Format_ARGB32_Premultiplied)
+        image.fill(0)
+        image.setDotsPerMeterX(density)
+        image.setDotsPerMeterY(density)
+        pngs.append(png_of(image))
+        assert image.dotsPerMeterX() == density, "the picture itself stays as it was"
+    assert pngs[0] == pngs[1]

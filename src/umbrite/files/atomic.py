@@ -52,9 +52,9 @@ def writing(path: Path, *, backup: bool = False) -> Iterator[BinaryIO]:
                 temporary.unlink(missing_ok=True)
 
 
-def write(path: Path, data: bytes) -> None:
-    """Write a whole file. Raises FileError, leaving what was there untouched."""
-    with writing(path) as file:
+def write(path: Path, data: bytes, *, backup: bool = False) -> None:
+    """Write a whole file. Raises FileError, leaving what was there untouched; with `backup` that stays as `NAME~`."""
+    with writing(path, backup=backup) as file:
         file.write(data)
 
 

@@ -25,7 +25,7 @@ def shown_name(path: Path) -> str:
 def unreadable(path: Path, error: OSError) -> FileError:
     """The sentence for a file that the system did not let be read."""
     name = shown_name(path)
-    if isinstance(error, FileNotFoundError):
+    if isinstance(error, FileNotFoundError | NotADirectoryError):
         where = readable(str(path), 200)
         return FileError(f"{name} isn't there: nothing was found at {where}. Check the name and the folder.")
     if isinstance(error, IsADirectoryError):

@@ -19,6 +19,7 @@ from umbrite.motion.scene import Shape, around, scene_of
 from umbrite.paint.levels import LARGE, Pictures
 from umbrite.paint.painter import Raster
 
+DENSITY = 3780  # pixels a metre that PNGs tell of: 96 an inch
 LARGEST_SIDE = 4096  # pixels of a picture for the clipboard
 STAGE_PICTURE, COLOURS = 132, 64  # pixels of the longer side of a stage's picture, and its colours
 QUICKLY = (cv2.IMWRITE_PNG_COMPRESSION, 1, cv2.IMWRITE_PNG_STRATEGY, cv2.IMWRITE_PNG_STRATEGY_RLE)
@@ -114,9 +115,14 @@ def png_of(image: QImage) -> bytes:
         straight = image.convertToFormat(QImage.Format.Format_ARGB32)
         pixels = np.frombuffer(straight.constBits(), np.uint8).reshape(image.height(), image.width(), 4)
         return cv2.imencode(".png", pixels, QUICKLY)[1].tobytes()
+    plain = QImage(
+        image
+    )  # whose density would else be that of the screen, so that no two machines write the same
+    plain.setDotsPerMeterX(DENSITY)
+    plain.setDotsPerMeterY(DENSITY)
     buffer = QBuffer()
     buffer.open(QIODevice.OpenModeFlag.WriteOnly)
-    QImageWriter(buffer, b"png").write(image)
+    QImageWriter(buffer, b"png").write(plain)
     return bytes(buffer.data().data())
 
 

@@ -2,15 +2,17 @@
 
 import shutil
 import tempfile
-from collections.abc import Callable, Iterator, Sequence
+from collections.abc import Callable, Iterable, Iterator, Sequence
 from fractions import Fraction
 from pathlib import Path
 from typing import Any, NamedTuple
 
+import cv2
 import numpy as np
 from PIL import Image
 from PySide6.QtGui import QColor, QImage
 
+from umbrite.art.pictures import Picture
 from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.long_work import Watch, unwatched
@@ -27,13 +29,17 @@ LOOKED_AT = 12  # frames from which the colours of a GIF are taken
 
 
 class Film(NamedTuple):
-    """What is to be painted: `frames` as numbers of the take, a scale, and a background colour or None for seen through."""
+    """What is to be painted: `frames` as numbers of the take, a scale, and a background colour or None for seen through.
+
+    `painted` gives the frames as PNGs where others have painted them.
+    """
 
     package: Package
     take: Take
     frames: Sequence[float]
     scale: float = 1.0
     background: str | None = None
+    painted: Callable[[], Iterable[bytes]] | None = None
 
 
 def frames_of(take: Take, span: str | None = None) -> list[float]:
@@ -59,17 +65,27 @@ def write_take(path: Path, film: Film, watch: Watch = unwatched) -> None:
     writers: dict[str, Callable[[Path, Film, Watch], None]] = {
         ".apng": _write_apng, ".webp": _write_webp, ".gif": _write_gif, ".webm": _write_video, ".mp4": _write_video, "": _write_folder,
     }  # fmt: skip
-    ending = path.suffix.lower()
-    if ending not in writers:
-        raise FileError(
-            f"Umbrite can't write {shown_name(path)}: end it with {', '.join(ENDINGS)}, or give a folder without an ending."
-        )
+    suits(path)
     try:
-        writers[ending](path, film, watch)
+        writers[path.suffix.lower()](path, film, watch)
     except OSError as error:
         raise FileError(
             f"{shown_name(path)} could not be written: {(error.strerror or str(error)).lower()}."
         ) from None
+
+
+def suits(path: Path) -> None:
+    """Raises FileError where no take can be written under a name."""
+    if path.suffix.lower() not in (*ENDINGS, ""):
+        raise FileError(
+            f"Umbrite can't write {shown_name(path)}: end it with {', '.join(ENDINGS)}, or give a folder without an ending."
+        )
+
+
+def on_ground(path: Path, film: Film) -> Film:
+    """The film on white where its format can't be seen through and no colour was chosen."""
+    opaque = path.suffix.lower() == ".mp4" and film.background is None
+    return film._replace(background="#ffffff") if opaque else film
 
 
 def checked(film: Film) -> Film:
@@ -99,6 +115,27 @@ def images(film: Film, watch: Watch = unwatched) -> Iterator[QImage]:
         pictures.stop()
 
 
+def pngs_of(film: Film, watch: Watch = unwatched) -> Iterator[bytes]:
+    """The frames as PNGs."""
+    if film.painted is None:
+        yield from (png_of(image) for image in images(film, watch))
+        return
+    for i, (frame, png) in enumerate(zip(film.frames, film.painted(), strict=True)):
+        watch(i, len(film.frames), f"frame {frame:g}")
+        yield png
+
+
+def pixels_of(film: Film, watch: Watch = unwatched) -> Iterator[Picture]:
+    """The frames as arrays, RGBA, not premultiplied."""
+    if film.painted is None:
+        yield from (straight(image) for image in images(film, watch))
+        return
+    for png in pngs_of(film, watch):
+        bgra = cv2.imdecode(np.frombuffer(png, np.uint8), cv2.IMREAD_UNCHANGED)
+        assert bgra is not None
+        yield np.asarray(cv2.cvtColor(bgra, cv2.COLOR_BGRA2RGBA), dtype=np.uint8)
+
+
 def _on_background(image: QImage, colour: str | None) -> QImage:
     if colour is None:
         return image
@@ -126,8 +163,8 @@ def _write_folder(path: Path, film: Film, watch: Watch) -> None:
     path.parent.mkdir(parents=True, exist_ok=True)
     half = Path(tempfile.mkdtemp(prefix=f".{path.name}-", dir=path.parent))
     try:
-        for frame, image in zip(film.frames, images(film, watch), strict=True):
-            (half / f"{film.take.name}_{round(frame):05d}.png".replace("/", "-")).write_bytes(png_of(image))
+        for frame, png in zip(film.frames, pngs_of(film, watch), strict=True):
+            (half / f"{film.take.name}_{round(frame):05d}.png".replace("/", "-")).write_bytes(png)
         if path.exists():
             path.rmdir()
         half.chmod(0o755)
@@ -138,7 +175,7 @@ def _write_folder(path: Path, film: Film, watch: Watch) -> None:
 
 
 def _pillow(film: Film, watch: Watch) -> list[Image.Image]:
-    return [Image.fromarray(straight(image), "RGBA") for image in images(film, watch)]
+    return [Image.fromarray(pixels, "RGBA") for pixels in pixels_of(film, watch)]
 
 
 def _save_all(path: Path, frames: list[Image.Image], kind: str, **how: Any) -> None:
@@ -184,13 +221,16 @@ def _write_video(path: Path, film: Film, watch: Watch) -> None:
     import av
 
     webm = path.suffix.lower() == ".webm"
-    clear = webm and film.background is None
-    filled = film if clear or film.background is not None else film._replace(background="#ffffff")
+    filled = on_ground(path, film)
+    clear = filled.background is None
     puppet = film.package.puppet
     wide, tall = (2 * max(1, (round(side * film.scale) + 1) // 2) for side in (puppet.width, puppet.height))
     rate = Fraction(film.take.rate).limit_denominator(1000)
     try:
-        with writing(path) as file, av.open(file, "w", format="webm" if webm else "mp4") as out:
+        with (
+            writing(path) as file,
+            av.open(file, "w", format="webm" if webm else "mp4", options={"fflags": "+bitexact"}) as out,
+        ):
             options = (
                 {"crf": "12", "b:v": "0", "row-mt": "1", "cpu-used": "5"}
                 if webm
@@ -199,9 +239,9 @@ def _write_video(path: Path, film: Film, watch: Watch) -> None:
             stream = out.add_stream("libvpx-vp9" if webm else "libx264", rate=rate, options=options)
             stream.width, stream.height = wide, tall
             stream.pix_fmt = "yuva420p" if clear else "yuv420p"
-            for image in images(filled, watch):
+            for painted in pixels_of(filled, watch):
                 pixels = np.zeros((tall, wide, 4), np.uint8)
-                own = straight(image)[:tall, :wide]
+                own = painted[:tall, :wide]
                 pixels[: own.shape[0], : own.shape[1]] = own
                 if not clear:
                     pixels[own.shape[0] :], pixels[:, own.shape[1] :] = (

@@ -2,8 +2,7 @@
 
 from umbrite.files.engines.atlas import Sheets, write_frames
 from umbrite.files.long_work import Watch, unwatched
-from umbrite.paint.render import straight
-from umbrite.paint.take_export import Film, checked, images
+from umbrite.paint.take_export import Film, checked, pixels_of
 
 
 def write_take_sheets(to: Sheets, film: Film, watch: Watch = unwatched) -> int:
@@ -11,5 +10,5 @@ def write_take_sheets(to: Sheets, film: Film, watch: Watch = unwatched) -> int:
     checked(film)
     puppet = film.package.puppet
     canvas = (max(1, round(puppet.width * film.scale)), max(1, round(puppet.height * film.scale)))
-    painted = (straight(image) for image in images(film, watch))
+    painted = pixels_of(film, watch)
     return write_frames(to, canvas, film.take, zip(film.frames, painted, strict=True))

@@ -1,0 +1,133 @@
+"""The commands for other formats: art to a puppet, a puppet to whatever its name ends with, pictures on sheets."""
+
+import argparse
+from collections.abc import Sequence
+from pathlib import Path
+
+import msgspec
+
+from umbrite.cli_hands import Chosen, Task, add_hands, each_file, into_folder
+from umbrite.cli_words import say, watching
+from umbrite.files.atomic import write
+from umbrite.files.engines.atlas import Sheets, write_parts
+from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.opening import NATIVE, open_any
+from umbrite.rig.takes.take_list import get_take
+
+COMMANDS = ("convert", "atlas")
+
+
+def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") -> None:
+    """Put these commands beside the others."""
+    convert = commands.add_parser(
+        "convert",
+        help="art to a puppet; a puppet's pose to PNG, SVG, OpenRaster, CSV or JSON; a puppet with its takes to glTF",
+    )
+    convert.add_argument("inputs", type=Path, nargs="+", metavar="IN")
+    convert.add_argument("output", type=Path, metavar="OUT", help="a file; of several, a folder")
+    convert.add_argument(
+        "--as", dest="ending", metavar="ENDING", help="of several: what they become, .glb say"
+    )
+    convert.add_argument(
+        "--take",
+        action="append",
+        metavar="NAME",
+        help="glTF: only this take, or these; all of them without it",
+    )
+    convert.add_argument(
+        "--bake",
+        action="store_true",
+        help="glTF: paint shades and lights into what they lie on, and cut clipped parts as they are at rest",
+    )
+    convert.add_argument(
+        "--visibility",
+        action="store_true",
+        help="glTF: variants come and go by KHR_node_visibility instead of a scale of 0",
+    )
+    add_hands(convert)
+    convert.set_defaults(does=_convert)
+    atlas = commands.add_parser(
+        "atlas", help="the parts' drawings, or the frames of a take, on sheets, with a list of where they lie"
+    )
+    atlas.add_argument("file", type=Path, metavar="FILE")
+    atlas.add_argument(
+        "--take", metavar="NAME", help="frames of this take, cut to what is seen, instead of the parts"
+    )
+    atlas.add_argument("--frames", metavar="A..B", help="these frames instead of all that play")
+    atlas.add_argument("--scale", type=float, default=1.0, metavar="S", help="of the frames")
+    atlas.add_argument(
+        "--largest", type=_side, default=8192, metavar="N", help="pixels of a sheet's side at most"
+    )
+    atlas.add_argument("pictures", type=Path, metavar="OUT.png")
+    atlas.add_argument("places", type=Path, metavar="OUT.json")
+    atlas.set_defaults(does=_atlas)
+
+
+def _side(text: str) -> int:
+    if not text.isdecimal() or not 64 <= int(text) <= 16384:
+        raise argparse.ArgumentTypeError(f"{text} is no side of a sheet: give pixels from 64 to 16384.")
+    return int(text)
+
+
+def _convert(arguments: argparse.Namespace) -> int:
+    """Each file of its own, in a piece of its own."""
+    files = _arts_in(arguments.inputs, into_many=arguments.ending is not None)
+    outs = [arguments.output]
+    if files.many:
+        if arguments.ending is None:
+            raise FileError("Several files become several others: say what with --as, .glb for instance.")
+        ending = f".{arguments.ending.lstrip('.').lower()}"
+        _known_ending(Path(f"it{ending}"))
+        outs = into_folder(files.paths, arguments.output, ending)
+    else:
+        _known_ending(outs[0])
+    how = {"takes": arguments.take, "bake": arguments.bake, "visibility": arguments.visibility}
+
+    def use(number: int, data: bytes) -> int:
+        made, said = msgspec.msgpack.decode(data)
+        write(outs[number], made)
+        for sentence in said:
+            say(sentence)
+        return 0
+
+    task = Task("convert", "Converting", lambda number: {"name": outs[number].name, **how})
+    code = each_file(arguments, files, task, use)
+    if files.many and code < 2:
+        say(f"{len(files.paths)} files were converted into {arguments.output.name}.")
+    return code
+
+
+def _known_ending(path: Path) -> None:
+    from umbrite.paint.converting import ENDINGS
+
+    if path.suffix.lower() not in ENDINGS:
+        raise FileError(
+            f"Umbrite can't write {shown_name(path)}: end it with {', '.join(ENDINGS[:-1])} or {ENDINGS[-1]}."
+        )
+
+
+def _arts_in(paths: Sequence[Path], *, into_many: bool) -> Chosen:
+    """The files that are meant: the puppets of a folder that has some, and else the folder itself, which is art in pieces."""
+    found: list[Path] = []
+    for path in paths:
+        inside = sorted(path.rglob(f"*{NATIVE}")) if into_many and path.is_dir() else []
+        found += inside or [path]
+    return Chosen(found, len(found) > 1 or into_many)
+
+
+def _atlas(arguments: argparse.Namespace) -> int:
+    package = open_any(arguments.file)
+    to = Sheets(arguments.pictures, arguments.places, arguments.largest)
+    if arguments.take is None:
+        count = write_parts(to, package)
+        say(f"{len(package.puppet.parts)} parts on {count} sheet{'s' if count != 1 else ''}.")
+        return 0
+    from umbrite.paint.take_export import Film, frames_of
+    from umbrite.paint.take_sheets import write_take_sheets
+
+    take = get_take(package.document.takes, arguments.take)
+    frames = frames_of(take, arguments.frames)
+    film = Film(package, take, frames, arguments.scale)
+    count = write_take_sheets(to, film, watching(f"Painting {take.name}"))
+    say(f"{len(frames)} frames of {take.name} on {count} sheet{'s' if count != 1 else ''}.")
+    return 0

@@ -1,0 +1,229 @@
+"""Work in pieces: equal to the byte whoever does it, with real processes that are killed and work that is stopped half way."""
+
+import os
+import signal
+import socket
+import subprocess
+import sys
+import threading
+import time
+from collections.abc import Iterator
+from contextlib import contextmanager
+from pathlib import Path
+
+import pytest
+
+from demo_puppet import ASSETS
+from umbrite.cli import main
+from umbrite.farm import crew
+from umbrite.farm.jobs import Hands, work_done
+from umbrite.farm.ledger import Ledger
+from umbrite.farm.pieces import Piece, done
+from umbrite.farm.sources import source_of
+from umbrite.files.file_errors import FileError
+
+WICK, TANSY = ASSETS / "wick.umbrite", ASSETS / "tansy.umbrite"
+RENDER = ["render", str(TANSY), "--take", "Deliver", "--scale", "0.25"]
+PATIENCE = 120
+
+
+@pytest.fixture(autouse=True)
+def cache(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> Path:
+    """Results are kept in a folder of the test's own."""
+    monkeypatch.setenv("XDG_CACHE_HOME", str(tmp_path / "cache"))
+    return tmp_path / "cache" / "umbrite" / "farm"
+
+
+def files_in(folder: Path) -> dict[str, bytes]:
+    return {path.name: path.read_bytes() for path in sorted(folder.iterdir())}
+
+
+def started(*words: str) -> subprocess.Popen[str]:
+    return subprocess.Popen(
+        [sys.executable, "-m", "umbrite", *words], stdout=subprocess.PIPE, stderr=subprocess.PIPE, text=True
+    )
+
+
+def wait_for_a_piece(cache: Path) -> None:
+    """Until the first result is kept."""
+    end = time.monotonic() + PATIENCE
+    while not list(cache.glob("*/*.done")):
+        assert time.monotonic() < end, "no piece was done"
+        time.sleep(0.02)
+
+
+def children(of: int) -> list[int]:
+    """The processes that a process has started which are workers."""
+    found = []
+    for stat in Path("/proc").glob("[0-9]*/stat"):
+        try:
+            parent = int(stat.read_text().rsplit(")", 1)[1].split()[1])
+            words = (stat.parent / "cmdline").read_bytes()
+        except (OSError, ValueError):
+            continue
+        if parent == of and b"spawn_main" in words:
+            found.append(int(stat.parent.name))
+    return found
+
+
+@pytest.fixture(scope="module")
+def by_one(tmp_path_factory: pytest.TempPathFactory) -> Path:
+    """What one process makes of a take."""
+    out = tmp_path_factory.mktemp("one") / "frames"
+    assert main([*RENDER, str(out), "--quiet"]) == 0
+    return out
+
+
+def test_two_processes_make_what_one_does_though_one_of_them_is_killed(
+    tmp_path: Path, cache: Path, by_one: Path
+) -> None:
+    run = started(*RENDER, str(tmp_path / "two"), "--workers", "2")
+    wait_for_a_piece(cache)
+    os.kill(children(run.pid)[0], signal.SIGKILL)
+    out, err = run.communicate(timeout=PATIENCE)
+    assert (run.returncode, err) == (0, "")
+    assert "85 frames of Deliver" in out
+    assert files_in(tmp_path / "two") == files_in(by_one)
+    assert not list(cache.iterdir()), "nothing is left behind"
+
+
+@pytest.mark.parametrize("ending", ["webm", "mp4", "gif", "apng", "webp"])
+def test_a_film_is_the_same_to_the_byte(ending: str, tmp_path: Path) -> None:
+    words = ["render", str(WICK), "--take", "Walk", "--frames", "0..9", "--scale", "0.15", "--quiet"]
+    for hands in ("1", "2"):
+        assert main([*words, str(tmp_path / f"{hands}.{ending}"), "--workers", hands]) == 0
+    assert (tmp_path / f"1.{ending}").read_bytes() == (tmp_path / f"2.{ending}").read_bytes()
+
+
+def test_stopped_work_goes_on_where_it_stopped(tmp_path: Path, cache: Path, by_one: Path) -> None:
+    run = started(*RENDER, str(tmp_path / "out"), "--workers", "2")
+    wait_for_a_piece(cache)
+    run.send_signal(signal.SIGINT)
+    _, err = run.communicate(timeout=PATIENCE)
+    assert run.returncode == 130
+    assert "pieces are done and kept. Say it again with --resume to go on." in err
+    assert not (tmp_path / "out").exists()
+    kept = list(cache.glob("*/*.done"))
+    assert kept
+    marked = kept[0].read_bytes().replace(b"IEND\xaeB`\x82", b"IEND\xaeB`\x82", 1)
+    assert marked == kept[0].read_bytes()
+    before = {path.name: path.stat().st_mtime_ns for path in kept}
+    done_again: list[str] = []
+    keep = Ledger.keep
+
+    def noted(self: Ledger, piece: Piece, data: bytes) -> None:
+        done_again.append(f"{piece.key}.done")
+        keep(self, piece, data)
+
+    with pytest.MonkeyPatch.context() as patch:
+        patch.setattr(Ledger, "keep", noted)
+        assert main([*RENDER, str(tmp_path / "out"), "--resume", "--quiet"]) == 0
+    assert len(done_again) == 11 - len(before)
+    assert before.keys().isdisjoint(done_again)
+    assert files_in(tmp_path / "out") == files_in(by_one)
+
+
+def test_without_resume_it_begins_anew(cache: Path) -> None:
+    piece = Piece("check", source_of(WICK), {})
+    ledger = Ledger([piece], resume=False)
+    ledger.keep(piece, b"stale")
+    with pytest.raises(FileError, match="being done by another run"):
+        Ledger([piece], resume=True)
+    ledger.close(finished=False)
+    again = Ledger([piece], resume=True)
+    assert again.result(piece) == b"stale"
+    again.close(finished=True)
+    with work_done([piece, piece], Hands()) as finished:
+        assert next(finished.results()) == b"[]"
+    assert not list(cache.iterdir())
+
+
+def test_a_piece_at_which_three_workers_die_is_refused() -> None:
+    stop = threading.Event()
+
+    def kill() -> None:
+        while not stop.is_set():
+            for pid in children(os.getpid()):
+                os.kill(pid, signal.SIGKILL)
+            time.sleep(0.01)
+
+    killer = threading.Thread(target=kill)
+    killer.start()
+    try:
+        results = list(crew.processes(2)([(0, Piece("check", source_of(WICK), {}))]))
+    finally:
+        stop.set()
+        killer.join()
+    assert len(results) == 1
+    assert "wick.umbrite ended its worker 3 times" in str(results[0][1])
+
+
+def test_a_worker_of_another_version_refuses() -> None:
+    piece = Piece("check", source_of(WICK), {}, version="0.0.1")
+    with pytest.raises(FileError, match=r"0\.0\.1 asked for work"):
+        done(piece)
+
+
+def test_a_source_is_known_by_what_it_holds(tmp_path: Path) -> None:
+    (tmp_path / "elsewhere").mkdir()
+    other = tmp_path / "elsewhere" / "wick.umbrite"
+    other.write_bytes(WICK.read_bytes())
+    assert Piece("check", source_of(other), {}).key == Piece("check", source_of(WICK), {}).key
+    source = source_of(other)
+    assert done(Piece("check", source._replace(path="/nowhere"), {}), WICK.read_bytes()) == b"[]"
+    other.write_bytes(TANSY.read_bytes())
+    with pytest.raises(FileError, match="was changed while it was worked on"):
+        done(Piece("check", source._replace(name="it.umbrite"), {}))
+
+
+@contextmanager
+def dask(workers: int) -> Iterator[tuple[str, list[subprocess.Popen[bytes]]]]:
+    """A scheduler and its workers, as processes of their own."""
+    with socket.socket() as free:
+        free.bind(("127.0.0.1", 0))
+        port = free.getsockname()[1]
+    address = f"tcp://127.0.0.1:{port}"
+    quiet = {"stdout": subprocess.DEVNULL, "stderr": subprocess.DEVNULL}
+    words = [sys.executable, "-m", "distributed.cli.dask_scheduler", "--host", "127.0.0.1", "--port", str(port), "--no-dashboard"]  # fmt: skip
+    scheduler = subprocess.Popen(words, **quiet)
+    words = [sys.executable, "-m", "distributed.cli.dask_worker", address, "--nthreads", "1", "--no-nanny", "--no-dashboard"]  # fmt: skip
+    crew_ = [subprocess.Popen(words, **quiet) for _ in range(workers)]
+    try:
+        import distributed
+
+        with distributed.Client(address, timeout=60, set_as_default=False) as client:
+            client.wait_for_workers(workers, timeout=60)
+        yield address, crew_
+    finally:
+        for process in (*crew_, scheduler):
+            process.kill()
+            process.wait()
+
+
+@pytest.mark.filterwarnings("ignore")
+def test_a_cluster_makes_what_one_process_does_though_a_worker_is_killed(
+    tmp_path: Path, cache: Path, by_one: Path
+) -> None:
+    with dask(2) as (address, workers):
+        run = started(*RENDER, str(tmp_path / "frames"), "--cluster", address)
+        wait_for_a_piece(cache)
+        workers[0].kill()
+        out, err = run.communicate(timeout=PATIENCE)
+        assert run.returncode == 0, err
+        assert "85 frames of Deliver" in out
+        assert files_in(tmp_path / "frames") == files_in(by_one)
+        run = started("check", str(ASSETS), "--cluster", address)
+        out, err = run.communicate(timeout=PATIENCE)
+        assert run.returncode == 0, err
+        assert out.count("0 findings.") == 7 + len(list((ASSETS / "library").glob("*.umbrite")))
+
+
+def test_no_scheduler_is_said_in_a_sentence(
+    capsys: pytest.CaptureFixture[str], monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr(crew, "PATIENCE", 1)
+    assert main(["check", str(WICK), "--cluster", "tcp://127.0.0.1:9"]) == 2
+    assert "No Dask scheduler answers at tcp://127.0.0.1:9" in capsys.readouterr().err
+    monkeypatch.setitem(sys.modules, "distributed", None)
+    assert main(["check", str(WICK), "--cluster", "tcp://127.0.0.1:9"]) == 2
+    assert "Install umbrite[farm]" in capsys.readouterr().err
