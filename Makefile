@@ -6,7 +6,7 @@ CORE_TESTS := tests/rig tests/motion tests/art tests/files
 TRANSLATIONS := src/umbrite/desk/assets/translations
 PIP_QUIET := --quiet --disable-pip-version-check --no-input
 
-.PHONY: demo wheel test test-long test-core journeys lint man bench assets screenshots sizes words lock clean
+.PHONY: demo wheel deb appdir flatpak test test-long test-core journeys lint man bench assets screenshots sizes words lock clean
 
 demo: $(VENV)/run.stamp $(TRANSLATIONS)/umbrite_de.qm
 	@sh scripts/system_packages.sh window
@@ -34,7 +34,23 @@ test-core: .venv-core/stamp
 
 # What is installed elsewhere: dist/umbrite-*.whl.
 wheel: $(VENV)/dev.stamp $(TRANSLATIONS)/umbrite_de.qm
+	rm -f dist/umbrite-*.whl
 	$(BIN)/python -m hatchling build -t wheel -d dist
+
+# A Debian package that carries its environment: dist/umbrite_*.deb; tried with apt by make test-long, as root.
+deb: wheel
+	$(BIN)/python scripts/make_deb.py dist/umbrite-*.whl dist
+
+# The folder of an AppImage, and the image where appimagetool is: dist/Umbrite.AppDir/AppRun.
+appdir: wheel
+	$(BIN)/python scripts/make_appdir.py dist/umbrite-*.whl dist
+
+# A Flatpak, where flatpak-builder and the runtime are; wheels are fetched beforehand.
+flatpak: wheel
+	rm -rf dist/wheels
+	$(BIN)/python -m pip wheel $(PIP_QUIET) --require-hashes -r requirements.txt -w dist/wheels
+	cp dist/umbrite-*.whl dist/wheels
+	flatpak-builder --force-clean --user --install dist/flatpak packaging/flatpak/org.umbrite.umbrite.yml
 
 # The manual page and the completion of bash, made from the command line's own parser.
 man: $(VENV)/dev.stamp

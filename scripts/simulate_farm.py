@@ -24,7 +24,7 @@ class Measured(NamedTuple):
     dies: float = 0.0002  # how often a worker dies at a piece
 
 
-def simulated(workers: int, pieces: int, seed: int = 1, measured: Measured = Measured()) -> float:
+def simulated(workers: int, pieces: int, measured: Measured, seed: int = 1) -> float:
     """Seconds until all results are with the client."""
     dice = random.Random(seed)
     normal = NormalDist(1.0, measured.spread)
@@ -70,7 +70,7 @@ def main() -> None:
             if workers < clients:
                 line += "| – | – | – "
                 continue
-            spent = simulated(workers // clients, pieces // clients)
+            spent = simulated(workers // clients, pieces // clients, Measured())
             hours, minutes = divmod(round(spent / 60), 60)
             line += f"| {hours} h {minutes:02} min | {one / spent:.1f} | {one / spent / workers:.0%} "
         print(line + "|")
