@@ -6,7 +6,7 @@ CORE_TESTS := tests/rig tests/motion tests/art tests/files
 TRANSLATIONS := src/umbrite/desk/assets/translations
 PIP_QUIET := --quiet --disable-pip-version-check --no-input
 
-.PHONY: demo wheel deb appdir flatpak test test-long test-core journeys lint man bench assets screenshots sizes words lock clean
+.PHONY: demo wheel deb appdir flatpak docs walks test test-long test-core journeys lint man bench assets screenshots sizes words lock clean
 
 demo: $(VENV)/run.stamp $(TRANSLATIONS)/umbrite_de.qm
 	@sh scripts/system_packages.sh window
@@ -52,10 +52,19 @@ flatpak: wheel
 	cp dist/umbrite-*.whl dist/wheels
 	flatpak-builder --force-clean --user --install dist/flatpak packaging/flatpak/org.umbrite.umbrite.yml
 
-# The manual page and the completion of bash, made from the command line's own parser.
+# The manual page, the completion of bash and the page of the command line, made from the command line's own parser.
 man: $(VENV)/dev.stamp
 	$(BIN)/python scripts/man_page.py packaging/umbrite.1
 	$(BIN)/python scripts/completion.py packaging/umbrite.bash
+	$(BIN)/python scripts/commands_page.py docs/commands.md
+
+# The site: build/site/html/index.html.
+docs: $(VENV)/dev.stamp
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/make_site.py build/site
+
+# Walks the walk-throughs of the guide in a window, and takes their pictures.
+walks: $(VENV)/run.stamp
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/walks.py src/umbrite/desk/assets/guide/walks
 
 lint: $(VENV)/dev.stamp
 	$(BIN)/ruff check src tests scripts

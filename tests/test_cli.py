@@ -250,6 +250,7 @@ def test_progress_is_told_where_somebody_looks_on_and_nowhere_else(
     [
         ("man_page.man_page()", "umbrite.1", ".SS {command}"),
         ("completion.completion()", "umbrite.bash", "{command}"),
+        ("commands_page.commands_page()", "../docs/commands.md", "## {command}"),
     ],
 )
 def test_manual_page_and_completion_tell_all_commands_as_they_are(script: str, made: str, told: str) -> None:

@@ -27,7 +27,22 @@ def test_the_ten_examples_of_the_docs_run_one_after_the_other(
     space: dict[str, object] = {}
     for block in blocks:
         exec(compile(block, "python.md", "exec"), space)  # noqa: S102  the docs' own examples
-    assert {"lamp.png", "walk.gif", "clover.umbrite"} <= {path.name for path in tmp_path.iterdir()}
+    assert {"lamp.png", "walk.gif", "wick.glb", "walk.json", "clover.umbrite"} <= {
+        path.name for path in tmp_path.iterdir()
+    }
+    assert qapp
+
+
+def test_the_example_of_the_readme_runs(
+    tmp_path: Path, monkeypatch: pytest.MonkeyPatch, qapp: object
+) -> None:
+    monkeypatch.chdir(tmp_path)
+    blocks = re.findall(
+        r"```python\n(.*?)```", (DOCS.parent.parent / "README.md").read_text("utf-8"), re.DOTALL
+    )
+    for block in blocks:
+        exec(compile(block, "README.md", "exec"), {})  # noqa: S102  the readme's own example
+    assert (tmp_path / "waving.png").exists()
     assert qapp
 
 

@@ -116,29 +116,44 @@ def parser() -> argparse.ArgumentParser:
     whole.add_argument("--version", action="version", version=f"Umbrite {__version__}")
     commands = whole.add_subparsers(metavar="COMMAND")
     pose = commands.add_parser("pose", help="where everything is in a pose, as JSON, and the picture")
-    pose.add_argument("file", type=Path, metavar="FILE")
-    pose.add_argument("--set", action="append", nargs="+", default=[], metavar="CONTROL=VALUES")
+    pose.add_argument("file", type=Path, metavar="FILE", help="a puppet, or art")
+    pose.add_argument(
+        "--set",
+        action="append",
+        nargs="+",
+        default=[],
+        metavar="CONTROL=VALUES",
+        help="a grip to a place X,Y; a knob to degrees; a slider to a value; a set to the name of a variant",
+    )
     pose.add_argument("--json", metavar="OUT", help="a file, or - for standard output")
     pose.add_argument("--pose", metavar="NAME", help="a pose of the shelf; Clean is always there")
     pose.add_argument("--take", metavar="NAME", help="the pose of a take, at a frame")
-    pose.add_argument("--frame", type=float, default=0.0, metavar="N")
-    pose.add_argument("--png", type=Path, metavar="OUT")
-    for ending in ("svg", "ora", "csv"):
-        pose.add_argument(f"--{ending}", type=Path, metavar="OUT")
+    pose.add_argument(
+        "--frame", type=float, default=0.0, metavar="N", help="of the take; between whole ones too"
+    )
+    for ending, words in (
+        ("png", "the picture"),
+        ("svg", "the picture, a part each as a picture in it"),
+        ("ora", "the picture in layers, OpenRaster"),
+        ("csv", "where every joint and part is"),
+    ):
+        pose.add_argument(f"--{ending}", type=Path, metavar="OUT", help=words)
     pose.set_defaults(does=_pose)
     joints = commands.add_parser("joints", help="the pivots and parents that the art suggests")
-    joints.add_argument("file", type=Path, metavar="ART_OR_FILE")
-    joints.add_argument("--json", action="store_true")
+    joints.add_argument(
+        "file", type=Path, metavar="ART_OR_FILE", help="a layered picture, a folder of pictures, or a puppet"
+    )
+    joints.add_argument("--json", action="store_true", help=cli_words.AS_JSON)
     joints.set_defaults(does=_joints)
     limits = commands.add_parser(
         "limits", help="how far joints turn before a gap, an edge or a wrong bend shows"
     )
-    limits.add_argument("file", type=Path, metavar="FILE")
-    limits.add_argument("--json", action="store_true")
+    limits.add_argument("file", type=Path, metavar="FILE", help="a puppet")
+    limits.add_argument("--json", action="store_true", help=cli_words.AS_JSON)
     limits.set_defaults(does=_limits)
     small = commands.add_parser("thumbnail", help="a small PNG of the puppet alone, as file managers show it")
-    small.add_argument("file", type=Path, metavar="FILE")
-    small.add_argument("output", type=Path, metavar="OUT")
+    small.add_argument("file", type=Path, metavar="FILE", help="a puppet, or art")
+    small.add_argument("output", type=Path, metavar="OUT", help="the picture, .png")
     small.add_argument(
         "--size", type=_side, default=256, metavar="N", help="pixels of the longer side, 16 to 2048"
     )
@@ -149,7 +164,7 @@ def parser() -> argparse.ArgumentParser:
     cli_converting.add_commands(commands)
     commands.add_parser("schema", help="the JSON Schema of the native file").set_defaults(does=_schema)
     commands.add_parser("help", help="what a command does, and all that can be said to it").add_argument(
-        "command", nargs="?", metavar="COMMAND"
+        "command", nargs="?", metavar="COMMAND", help="the command that is told of"
     )
     for command in set(commands.choices.values()):
         command.add_argument(

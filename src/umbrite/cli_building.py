@@ -11,7 +11,7 @@ from msgspec.structs import replace
 
 from umbrite.checking.building_report import findings_told
 from umbrite.cli_hands import Chosen, Task, add_hands, each_file, into_folder
-from umbrite.cli_words import say
+from umbrite.cli_words import AS_JSON, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.opening import NATIVE, open_any
@@ -36,7 +36,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
     build.add_argument(
         "--plan", metavar="NAME", help="a body plan or the file of one; else the one that fits best"
     )
-    build.add_argument("--json", action="store_true")
+    build.add_argument("--json", action="store_true", help=AS_JSON)
     add_hands(build)
     build.set_defaults(does=_build)
     transfer = commands.add_parser("transfer", help="the rig of a puppet laid on other art")
@@ -45,7 +45,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
         "art", type=Path, metavar="ART", help="a layered picture, a folder of pictures, or a puppet"
     )
     transfer.add_argument("out", type=Path, metavar="OUT", help="the puppet, .umbrite")
-    transfer.add_argument("--json", action="store_true")
+    transfer.add_argument("--json", action="store_true", help=AS_JSON)
     transfer.set_defaults(does=_transfer)
 
 

@@ -8,7 +8,7 @@ from typing import Any
 import msgspec
 
 from umbrite.cli_hands import Task, add_hands, each_file, into_folder, puppets_in
-from umbrite.cli_words import say
+from umbrite.cli_words import AS_JSON, PUPPETS, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 
@@ -19,15 +19,15 @@ SHEETS = (".png", ".pdf", ".tif", ".tiff")
 def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") -> None:
     """Put these commands beside the others."""
     check = commands.add_parser("check", help="what the checks notice about puppets, or all of a folder")
-    check.add_argument("files", type=Path, nargs="+", metavar="FILE")
-    check.add_argument("--json", action="store_true")
+    check.add_argument("files", type=Path, nargs="+", metavar="FILE", help=PUPPETS)
+    check.add_argument("--json", action="store_true", help=AS_JSON)
     add_hands(check)
     check.set_defaults(does=_check)
     tried = commands.add_parser(
         "workout", help="everything through its range, with jumps, gaps and what sits at its limits"
     )
-    tried.add_argument("files", type=Path, nargs="+", metavar="FILE")
-    tried.add_argument("--json", action="store_true")
+    tried.add_argument("files", type=Path, nargs="+", metavar="FILE", help=PUPPETS)
+    tried.add_argument("--json", action="store_true", help=AS_JSON)
     tried.add_argument(
         "--sheet",
         type=Path,

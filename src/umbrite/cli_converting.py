@@ -23,7 +23,9 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
         "convert",
         help="art to a puppet; a puppet's pose to PNG, SVG, OpenRaster, CSV or JSON; a puppet with its takes to glTF",
     )
-    convert.add_argument("inputs", type=Path, nargs="+", metavar="IN")
+    convert.add_argument(
+        "inputs", type=Path, nargs="+", metavar="IN", help="puppets, art, and with --as folders of puppets"
+    )
     convert.add_argument("output", type=Path, metavar="OUT", help="a file; of several, a folder")
     convert.add_argument(
         "--as", dest="ending", metavar="ENDING", help="of several: what they become, .glb say"
@@ -49,7 +51,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
     atlas = commands.add_parser(
         "atlas", help="the parts' drawings, or the frames of a take, on sheets, with a list of where they lie"
     )
-    atlas.add_argument("file", type=Path, metavar="FILE")
+    atlas.add_argument("file", type=Path, metavar="FILE", help="a puppet")
     atlas.add_argument(
         "--take", metavar="NAME", help="frames of this take, cut to what is seen, instead of the parts"
     )
@@ -58,8 +60,10 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
     atlas.add_argument(
         "--largest", type=_side, default=8192, metavar="N", help="pixels of a sheet's side at most"
     )
-    atlas.add_argument("pictures", type=Path, metavar="OUT.png")
-    atlas.add_argument("places", type=Path, metavar="OUT.json")
+    atlas.add_argument(
+        "pictures", type=Path, metavar="OUT.png", help="the first sheet; others are numbered after it"
+    )
+    atlas.add_argument("places", type=Path, metavar="OUT.json", help="the list of what lies where")
     atlas.set_defaults(does=_atlas)
 
 

@@ -13,7 +13,7 @@ import msgspec
 from msgspec.structs import replace
 
 from umbrite.cli_hands import add_hands, puppets_in, worked
-from umbrite.cli_words import say
+from umbrite.cli_words import AS_JSON, PUPPETS, say
 from umbrite.farm.jobs import CHUNK
 from umbrite.farm.pieces import Piece
 from umbrite.farm.sources import source_of
@@ -37,7 +37,7 @@ COMMANDS = ("render", "takes", "transforms")
 def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") -> None:
     """Put these commands beside the others."""
     render = commands.add_parser("render", help="a take as pictures or a film")
-    render.add_argument("files", type=Path, nargs="+", metavar="FILE")
+    render.add_argument("files", type=Path, nargs="+", metavar="FILE", help=PUPPETS)
     render.add_argument(
         "--take",
         action="append",
@@ -57,20 +57,20 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
         help="of several takes: what they become, .webm say; else folders of PNGs",
     )
     render.add_argument("--frames", metavar="A..B", help="these frames instead of all that play")
-    render.add_argument("--scale", type=float, default=1.0, metavar="S")
+    render.add_argument("--scale", type=float, default=1.0, metavar="S", help="times the canvas")
     render.add_argument(
         "--background", metavar="COLOUR", help="as #RRGGBB; without one it is seen through where it can be"
     )
     add_hands(render)
     render.set_defaults(does=_render)
     listed = commands.add_parser("takes", help="the takes of a puppet")
-    listed.add_argument("file", type=Path, metavar="FILE")
-    listed.add_argument("--json", action="store_true")
+    listed.add_argument("file", type=Path, metavar="FILE", help="a puppet")
+    listed.add_argument("--json", action="store_true", help=AS_JSON)
     listed.set_defaults(does=_takes)
     places = commands.add_parser(
         "transforms", help="where everything is in each frame of a take; or a take from such places"
     )
-    places.add_argument("file", type=Path, metavar="FILE")
+    places.add_argument("file", type=Path, metavar="FILE", help="a puppet")
     places.add_argument("--take", metavar="NAME", help="the take that is written")
     places.add_argument(
         "--from", dest="source", type=Path, metavar="IN", help="places per frame to read, .json"

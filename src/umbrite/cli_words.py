@@ -10,6 +10,8 @@ from umbrite.files.long_work import Watch
 from umbrite.rig.errors import readable
 
 BETWEEN = 0.1  # seconds from one line of progress to the next
+AS_JSON = "as JSON, for scripts, instead of sentences"
+PUPPETS = "puppets, and folders of them"
 NEAR = 0.5  # how alike a word must be to a command to be taken for it
 
 

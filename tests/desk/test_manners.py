@@ -1,5 +1,6 @@
 """Manners: pens, keyboard, names for assistive technology, screens of double density, the workout's window and the guide."""
 
+import re
 import subprocess
 import sys
 from collections.abc import Callable
@@ -8,7 +9,7 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPointF, Qt
+from PySide6.QtCore import QPointF, Qt, QUrl
 from PySide6.QtGui import QCursor, QImage, QKeySequence
 from PySide6.QtWidgets import (
     QAbstractButton,
@@ -31,7 +32,7 @@ from umbrite.desk.board import board as boards
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture
 from umbrite.desk.board.pen import PenPoint, SimulatedPen
 from umbrite.desk.board.presses.press import Press
-from umbrite.desk.dialogs.guide import PAGES
+from umbrite.desk.dialogs.guide_pages import PAGES, pages
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, STATIONS
 from umbrite.desk.window import Window
 from umbrite.files.long_work import CancelledError, unwatched
@@ -187,12 +188,32 @@ def test_the_guide_has_a_page_with_a_picture_and_keys_for_each_station(wick_wind
     for station in STATIONS:
         wick_window.session.stage.go_to(STATIONS[station])
         act("guide")
-        assert wick_window.guide.list.currentItem().text() == station
+        assert wick_window.guide.list.currentItem().text().strip() == station
         text = wick_window.guide.page.toPlainText()
         assert text.startswith(station)
         assert "Tools and keys" in text
         assert (PAGES / f"{station.lower()}.png").stat().st_size > 10_000
     wick_window.guide.close()
+
+
+def test_the_guide_has_walks_and_more_pages_and_links_lead_from_one_to_the_other(window: Window) -> None:
+    guide = window.guide
+    for page in pages():
+        guide.open_at(page.title)
+        text = guide.page.toPlainText()
+        assert len(text) > 400, page.title
+        pictures = re.findall(r"!\[[^]]*\]\(([^)]+)\)", page.path.read_text("utf-8"))
+        assert all((page.path.parent / name).exists() for name in pictures)
+        assert text.count("\ufffc") == len(pictures), "every picture is there"
+        for name in pictures:
+            assert not guide.page.loadResource(2, QUrl(name)).isNull()
+    guide.open_at("Command line")
+    guide.follow(QUrl("python.md"))
+    assert guide.list.currentItem().text().strip() == "From Python"
+    guide.follow(QUrl("file-format.md#body-plans"))
+    assert guide.list.currentItem().text().strip() == "File format"
+    assert guide.page.verticalScrollBar().value() > 100
+    guide.close()
 
 
 def test_every_tool_has_its_place_in_the_guide_and_f1_over_it_goes_there(
@@ -211,7 +232,7 @@ def test_every_tool_has_its_place_in_the_guide_and_f1_over_it_goes_there(
     assert "F1 tells more" in button.toolTip()
     QCursor.setPos(button.mapToGlobal(button.rect().center()))
     act("guide-here")
-    assert window.guide.list.currentItem().text() == "Limbs"
+    assert window.guide.list.currentItem().text().strip() == "Limbs"
     assert window.guide.page.textCursor().selectedText() == "Find limits"
     QCursor.setPos(window.board.mapToGlobal(window.board.rect().center()))
     window.guide.close()

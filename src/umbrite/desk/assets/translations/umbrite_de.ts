@@ -89,11 +89,11 @@
     </message>
     <message>
       <source>Export the puppet and its takes as glTF…</source>
-      <translation type="unfinished" />
+      <translation>Figur und ihre Takes als glTF exportieren …</translation>
     </message>
     <message>
       <source>Export the drawings on sheets…</source>
-      <translation type="unfinished" />
+      <translation>Zeichnungen auf Bögen exportieren …</translation>
     </message>
     <message>
       <source>Quit</source>
@@ -853,7 +853,7 @@
     </message>
     <message>
       <source>Export the take's frames on sheets…</source>
-      <translation type="unfinished" />
+      <translation>Bilder des Takes auf Bögen exportieren …</translation>
     </message>
     <message>
       <source>Fit</source>
@@ -993,7 +993,7 @@
     </message>
     <message>
       <source>Export for engines</source>
-      <translation type="unfinished" />
+      <translation>Für Engines exportieren</translation>
     </message>
     <message>
       <source>Export the pose</source>
@@ -2073,7 +2073,7 @@
     </message>
     <message>
       <source>No part lies wholly in the loop; nothing was bound to {name}.</source>
-      <translation type="unfinished" />
+      <translation>Kein Teil liegt ganz in der Schlinge; an {name} wurde nichts gebunden.</translation>
     </message>
     <message>
       <source>Make limb {name}</source>
@@ -2081,7 +2081,7 @@
     </message>
     <message>
       <source>{name} is a limb now; its target {where}. Look at its bend side in Details.</source>
-      <translation type="unfinished" />
+      <translation>{name} ist jetzt ein Glied; sein Ziel {where}. Die Beugeseite steht in den Einzelheiten.</translation>
     </message>
     <message>
       <source>Target follows {name}</source>
@@ -2089,7 +2089,7 @@
     </message>
     <message>
       <source>The target of {name} follows {name2} now. Nothing has moved, also in the pose.</source>
-      <translation type="unfinished" />
+      <translation>Das Ziel von {name} folgt jetzt {name2}. Nichts hat sich bewegt, auch nicht in der Pose.</translation>
     </message>
     <message>
       <source>No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle.</source>
@@ -2129,7 +2129,7 @@
     </message>
     <message>
       <source>Only controls may be dragged here; the rigger locked the rest. Controls &gt; Animators touch controls only.</source>
-      <translation type="unfinished" />
+      <translation>Hier lassen sich nur Griffe ziehen; alles andere ist gesperrt. Griffe &gt; Animatoren fassen nur Griffe an.</translation>
     </message>
     <message>
       <source>Set {name}</source>
@@ -2157,7 +2157,7 @@
     </message>
     <message>
       <source>{step}: {parts} part{ending}{with_limbs}, joined to copies alone.</source>
-      <translation type="unfinished" />
+      <translation>{step}: Teile: {parts}{with_limbs}, nur mit Kopien verbunden.</translation>
     </message>
     <message>
       <source>Bring back all of {part}</source>
@@ -2169,7 +2169,7 @@
     </message>
     <message>
       <source>{name} rides along in front. Trim it (B) to the piece that shall be seen there.</source>
-      <translation type="unfinished" />
+      <translation>{name} fährt vorne mit. Beschneiden (B) lässt davon nur das Stück sehen, das dort zu sehen sein soll.</translation>
     </message>
     <message>
       <source>Clear {count} guides</source>
@@ -2197,7 +2197,7 @@
     </message>
     <message>
       <source>{name} is a reference picture now: dimmed, behind everything, never picked on the board or exported.</source>
-      <translation type="unfinished" />
+      <translation>{name} ist jetzt eine Vorlage: blass, hinter allem, auf dem Brett nicht zu fassen und nie exportiert.</translation>
     </message>
     <message>
       <source>Select the part that shall bend first.</source>
@@ -2301,7 +2301,7 @@
     </message>
     <message>
       <source>{name} {carries}.{asks} Go on from its tip; Esc or a double click ends the chain.</source>
-      <translation type="unfinished" />
+      <translation>{name} {carries}.{asks} Weiter geht es an der Spitze; Esc oder ein Doppelklick beendet die Kette.</translation>
     </message>
     <message>
       <source>The chain is ended. Press on a tip or a rivet to branch off, or anywhere to draw a free bone.</source>
@@ -2313,7 +2313,7 @@
     </message>
     <message>
       <source>Change their number on the card. Cut the drawing into pieces for them, or bind whole parts to single bones.</source>
-      <translation type="unfinished" />
+      <translation>Ihre Zahl steht auf der Karte. Die Zeichnung für sie zerschneiden, oder ganze Teile an einzelne Knochen binden.</translation>
     </message>
     <message>
       <source>Make {count} bones from pivots</source>
@@ -2345,7 +2345,7 @@
     </message>
     <message>
       <source>{count} parts bound {how}: {names}{ending}. {still_loose}</source>
-      <translation type="unfinished" />
+      <translation>{count} Teile gebunden {how}: {names}{ending}. {still_loose}</translation>
     </message>
     <message>
       <source>Bind {count} loose parts to the nearest</source>
@@ -2369,7 +2369,7 @@
     </message>
     <message>
       <source>{label} rides on {name} now. Nothing has moved. {after}</source>
-      <translation type="unfinished" />
+      <translation>{label} fährt jetzt auf {name} mit. Nichts hat sich bewegt. {after}</translation>
     </message>
     <message>
       <source>Bind {name} to {bone}</source>
@@ -2381,7 +2381,7 @@
     </message>
     <message>
       <source>No part fits a bone {how}. Draw a cord from the part to its bone with Bind, or tick it on the bone's card.</source>
-      <translation type="unfinished" />
+      <translation>Kein Teil passt {how} zu einem Knochen. Mit Binden eine Schnur vom Teil zum Knochen ziehen, oder es auf der Karte des Knochens ankreuzen.</translation>
     </message>
     <message>
       <source>Something else was changed since. Undo that first, or draw the line again.</source>
@@ -2497,11 +2497,11 @@
     </message>
     <message>
       <source>{name} hangs from {name2} and turns here. {left}</source>
-      <translation type="unfinished" />
+      <translation>{name} hängt an {name2} und dreht sich hier. {left}</translation>
     </message>
     <message>
       <source>The joint of {name} was left out. {left}</source>
-      <translation type="unfinished" />
+      <translation>Das Gelenk von {name} wurde ausgelassen. {left}</translation>
     </message>
     <message>
       <source>Take {count} joints</source>
@@ -2513,7 +2513,7 @@
     </message>
     <message>
       <source>{count} joints are pencilled in{words}. Click one to take it, drag it to correct it, Alt+click to leave it; Enter takes all.</source>
-      <translation type="unfinished" />
+      <translation>{count} Gelenke sind vorgezeichnet{words}. Ein Klick nimmt eines, Ziehen berichtigt es, Alt+Klick lässt es aus; Eingabe nimmt alle.</translation>
     </message>
     <message>
       <source>No joint is missing where parts overlap: all that the art suggests is there already.</source>
@@ -2525,7 +2525,7 @@
     </message>
     <message>
       <source> {names} would close a circle or break a limb and stayed pencilled.</source>
-      <translation type="unfinished" />
+      <translation> {names} würde einen Kreis schließen oder ein Glied zerbrechen und blieb vorgezeichnet.</translation>
     </message>
     <message>
       <source>Add the art first: a figure has two pieces or more.</source>
@@ -2673,11 +2673,11 @@
     </message>
     <message>
       <source>{name} has no drawing whose colour a cover could take. Select a joint with a part.</source>
-      <translation type="unfinished" />
+      <translation>{name} hat keine Zeichnung, deren Farbe eine Abdeckung annehmen könnte. Ein Gelenk mit einem Teil auswählen.</translation>
     </message>
     <message>
       <source>The pivot of {name} lies outside its drawing, so there is no seam to cover. Move the pivot first.</source>
-      <translation type="unfinished" />
+      <translation>Der Drehpunkt von {name} liegt neben der Zeichnung, also gibt es keine Naht abzudecken. Erst den Drehpunkt verschieben.</translation>
     </message>
     <message>
       <source>Remove {name}</source>
@@ -2737,7 +2737,7 @@
     </message>
     <message>
       <source>Some of these carry the place where you let go. Drag fewer, or let go elsewhere.</source>
-      <translation type="unfinished" />
+      <translation>Einige davon tragen die Stelle, an der losgelassen wurde. Weniger ziehen, oder anderswo loslassen.</translation>
     </message>
     <message>
       <source>Take limit of {name}</source>
@@ -2761,7 +2761,7 @@
     </message>
     <message>
       <source>None of these joints has a seam to look at: neither it nor what carries it has a drawing there.</source>
-      <translation type="unfinished" />
+      <translation>Keines dieser Gelenke hat eine Naht: Weder es selbst noch sein Träger hat dort eine Zeichnung.</translation>
     </message>
     <message>
       <source>Turning the joints</source>
@@ -2773,7 +2773,7 @@
     </message>
     <message>
       <source>&lt;b&gt;Umbrite {version}&lt;/b&gt;&lt;br&gt;Rigs cut-out characters: pivots, limbs, limits and controls.&lt;br&gt;&lt;br&gt;Licence: Apache-2.0. Typeface: Alegreya Sans (OFL 1.1). Ordinary icons: Lucide (ISC).</source>
-      <translation type="unfinished" />
+      <translation>&lt;b&gt;Umbrite {version}&lt;/b&gt;&lt;br&gt;Macht aus Papierfiguren bewegliche: Drehpunkte, Glieder, Grenzen und Griffe.&lt;br&gt;&lt;br&gt;Lizenz: Apache-2.0. Schrift: Alegreya Sans (OFL 1.1). Gewöhnliche Symbole: Lucide (ISC).</translation>
     </message>
     <message>
       <source>A report is on the clipboard: versions, and the last fault of this run. Nothing else leaves.</source>
@@ -2781,7 +2781,7 @@
     </message>
     <message>
       <source>Find joints first: arms and legs are told by names such as thigh, shin and foot that hang from each other.</source>
-      <translation type="unfinished" />
+      <translation>Erst Gelenke finden: Arme und Beine verraten sich durch Namen wie Oberschenkel, Unterschenkel und Fuß, die aneinander hängen.</translation>
     </message>
     <message>
       <source>{count} pencilled in. Click one to leave it out; Enter makes them, Esc rubs them out.</source>
@@ -2789,7 +2789,7 @@
     </message>
     <message>
       <source>{way} is {ending}. Enter makes the others.</source>
-      <translation type="unfinished" />
+      <translation>{way}: {ending}. Eingabe macht die anderen.</translation>
     </message>
     <message>
       <source>Make {count} limb{ending} from names</source>
@@ -2797,7 +2797,7 @@
     </message>
     <message>
       <source>{names}: drag a hook's cord to what it shall follow, T turns a bend side. Next: Make controls, K.</source>
-      <translation type="unfinished" />
+      <translation>{names}: die Schnur eines Hakens zu dem ziehen, dem er folgen soll; T wendet eine Beugeseite. Als Nächstes: Griffe machen, K.</translation>
     </message>
     <message>
       <source>The pencilled limbs were rubbed out.</source>
@@ -3691,11 +3691,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>&lt;b&gt;{name} {happened} since it was opened or saved here.&lt;/b&gt;</source>
-      <translation type="unfinished" />
+      <translation>&lt;b&gt;{name} {happened}, seit es hier geöffnet oder gesichert wurde.&lt;/b&gt;</translation>
     </message>
     <message>
       <source>Writing it here puts your work in its place; what the other program wrote stays as the backup.</source>
-      <translation type="unfinished" />
+      <translation>Hier zu sichern setzt die eigene Arbeit an seine Stelle; was das andere Programm schrieb, bleibt als Sicherung.</translation>
     </message>
     <message>
       <source>A picture on a part</source>
@@ -3767,43 +3767,47 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Export {name} as glTF</source>
-      <translation type="unfinished" />
+      <translation>{name} als glTF exportieren</translation>
     </message>
     <message>
       <source>{name}, {count} frames, {seconds} s</source>
-      <translation type="unfinished" />
+      <translation>{name}, {count} Bilder, {seconds} s</translation>
     </message>
     <message>
       <source>Paint into the drawings what viewers can't show</source>
-      <translation type="unfinished" />
+      <translation>In die Zeichnungen malen, was Betrachter nicht zeigen können</translation>
     </message>
     <message>
       <source>Shades and lights go into what they lie on, clipped parts are cut as they are at rest.</source>
-      <translation type="unfinished" />
+      <translation>Schatten und Lichter kommen in das, worauf sie liegen; was von anderen Teilen beschnitten wird, wird wie in Ruhe beschnitten.</translation>
     </message>
     <message>
       <source>Variants come and go by an extension, not by a scale of 0</source>
-      <translation type="unfinished" />
+      <translation>Varianten kommen und gehen durch eine Erweiterung, nicht durch die Größe 0</translation>
     </message>
     <message>
       <source>KHR_node_visibility, with KHR_animation_pointer: cleaner, where the engine knows them.</source>
-      <translation type="unfinished" />
+      <translation>KHR_node_visibility mit KHR_animation_pointer: sauberer, wo die Engine sie kennt.</translation>
     </message>
     <message>
       <source>Takes, as animations</source>
-      <translation type="unfinished" />
+      <translation>Takes, als Animationen</translation>
     </message>
     <message>
       <source>There are no takes: the puppet goes out at rest.</source>
-      <translation type="unfinished" />
+      <translation>Es gibt keine Takes: Die Figur geht in Ruhe hinaus.</translation>
     </message>
     <message>
       <source>Viewers of glTF show this puppet as Umbrite does.</source>
-      <translation type="unfinished" />
+      <translation>Betrachter von glTF zeigen diese Figur wie Umbrite.</translation>
     </message>
     <message>
       <source>Guide</source>
       <translation>Handbuch</translation>
+    </message>
+    <message>
+      <source>Pages</source>
+      <translation>Seiten</translation>
     </message>
     <message>
       <source>Page of the guide</source>
@@ -3839,23 +3843,23 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name} was written.</source>
-      <translation type="unfinished" />
+      <translation>{name} wurde geschrieben.</translation>
     </message>
     <message>
       <source>{name} and its list {places} were written.</source>
-      <translation type="unfinished" />
+      <translation>{name} und die Liste {places} wurden geschrieben.</translation>
     </message>
     <message>
       <source>{count} sheets from {name} on and their list {places} were written.</source>
-      <translation type="unfinished" />
+      <translation>{count} Bögen von {name} an und ihre Liste {places} wurden geschrieben.</translation>
     </message>
     <message>
       <source>Writing {path}</source>
-      <translation type="unfinished" />
+      <translation>{path} wird geschrieben</translation>
     </message>
     <message>
       <source>{before} keys were thinned to {keys}.</source>
-      <translation type="unfinished" />
+      <translation>Aus {before} Schlüsseln wurden {keys}.</translation>
     </message>
     <message>
       <source>Painting {path}</source>
@@ -3891,11 +3895,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{path} is too large for a pose. Choose a file that Export made.</source>
-      <translation type="unfinished" />
+      <translation>{path} ist zu groß für eine Pose. Eine Datei wählen, die der Export gemacht hat.</translation>
     </message>
     <message>
       <source>{path} can't be read as a pose. Choose a file that Export made.</source>
-      <translation type="unfinished" />
+      <translation>{path} lässt sich nicht als Pose lesen. Eine Datei wählen, die der Export gemacht hat.</translation>
     </message>
     <message>
       <source>Opening {path}</source>
@@ -3915,7 +3919,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>The revised picture {found}, so the old drawing stays. Choose a picture of one layer.</source>
-      <translation type="unfinished" />
+      <translation>Das geänderte Bild {found}, also bleibt die alte Zeichnung. Ein Bild mit einer Ebene wählen.</translation>
     </message>
     <message>
       <source>{name} has its revised drawing, which is larger: its mesh was made anew.</source>
@@ -3939,7 +3943,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>The canvas {fault}. Export it as SVG or OpenRaster instead.</source>
-      <translation type="unfinished" />
+      <translation>Die Leinwand {fault}. Stattdessen als SVG oder OpenRaster exportieren.</translation>
     </message>
     <message>
       <source>Reading {path}</source>
@@ -4015,11 +4019,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name} is open in a picture editor; whatever is saved there comes back by itself.</source>
-      <translation type="unfinished" />
+      <translation>{name} ist in einem Bildeditor offen; was dort gesichert wird, kommt von selbst zurück.</translation>
     </message>
     <message>
       <source>No picture editor was found for PNG. Open {path} in one; what is saved there comes back by itself.</source>
-      <translation type="unfinished" />
+      <translation>Für PNG fand sich kein Bildeditor. {path} in einem öffnen; was dort gesichert wird, kommt von selbst zurück.</translation>
     </message>
     <message>
       <source>Cancel</source>
@@ -4028,11 +4032,12 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{what}
 {done} of {of}: {name}</source>
-      <translation type="unfinished" />
+      <translation>{what}
+{done} von {of}: {name}</translation>
     </message>
     <message>
       <source>&lt;b&gt;Umbrite ended suddenly while {name} had changes that were not saved.&lt;/b&gt;</source>
-      <translation type="unfinished" />
+      <translation>&lt;b&gt;Umbrite endete plötzlich, während {name} ungesicherte Änderungen hatte.&lt;/b&gt;</translation>
     </message>
     <message>
       <source>They were kept on {when}. Bringing them back changes no file until you save.</source>
@@ -4728,7 +4733,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Look again at {count} that {ending} meant so</source>
-      <translation type="unfinished" />
+      <translation>Noch einmal ansehen, was so gemeint ist ({count})</translation>
     </message>
     <message>
       <source>{fix}, for all</source>
