@@ -84,11 +84,12 @@ class GuideBrowser(QTextBrowser):
         small.setFontPointSize(QFontInfo(self.font()).pointSizeF() * CODE)
         block = self.document().begin()
         while block.isValid():
-            spans = [
-                (fragment.position(), fragment.length())
-                for fragment in (each.fragment() for each in block)
-                if fragment.charFormat().fontFixedPitch()
-            ]
+            spans, at = [], block.begin()
+            while not at.atEnd():
+                fragment = at.fragment()
+                if fragment.charFormat().fontFixedPitch():
+                    spans.append((fragment.position(), fragment.length()))
+                at += 1
             for start, length in spans:
                 cursor = QTextCursor(self.document())
                 cursor.setPosition(start)
