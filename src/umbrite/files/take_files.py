@@ -8,14 +8,16 @@ import re
 from pathlib import Path
 
 import msgspec
+import numpy as np
 from msgspec.structs import replace
 
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.json_reports import pose_report
 from umbrite.files.pose_files import COLUMNS
-from umbrite.motion.animating.playing import placed_over
+from umbrite.motion.animating.playing import placed_over, swing_at
 from umbrite.motion.animating.stepping import channels_over
+from umbrite.motion.animating.swinging import swings_of
 from umbrite.motion.scene import places_of
 from umbrite.rig.affine import svg_matrix
 from umbrite.rig.channels import is_stepped
@@ -30,7 +32,10 @@ LARGEST_LIST = 4_000_000
 
 
 def export_transforms(path: Path, puppet: Puppet, take: Take, frames: list[float]) -> None:
-    """Every joint, part and control in each of these frames. The ending tells the format: .json or .csv. Raises FileError."""
+    """Every joint, part and control in each of these frames. The ending tells the format: .json or .csv. Raises FileError.
+
+    What hangs loose has its swing among the channels of JSON, and is listed as stiff, so that it does not swing twice when it is read.
+    """
     ending = path.suffix.lower()
     if ending not in {".json", ".csv"}:
         raise FileError(f"Places per frame are written as .json or .csv, not as {shown_name(path)}.")
@@ -52,6 +57,9 @@ def export_transforms(path: Path, puppet: Puppet, take: Take, frames: list[float
                 lines.writerow([f"{frame:g}", "control", control.name, *[""] * 6, spot.real, spot.imag, ""])
         write(path, out.getvalue().encode())
         return
+    swings = swings_of(take, puppet)
+    for name, by in swing_at(swings, take, frames).items():
+        channels = {**channels, name: channels.get(name, np.zeros(len(frames))) + by}
     told = [
         {
             "frame": frame,
@@ -65,6 +73,7 @@ def export_transforms(path: Path, puppet: Puppet, take: Take, frames: list[float
         "take": take.name,
         "rate": take.rate,
         "loop": take.loop,
+        "stiff": [puppet.joints[key].name for key in dict.fromkeys((*take.stiff, *swings.offsets))],
         "frames": told,
     }
     write(path, (json.dumps(whole, ensure_ascii=False, allow_nan=False) + "\n").encode())
@@ -80,6 +89,7 @@ class _Transforms(msgspec.Struct):
     frames: list[_Frame]
     rate: float = 24.0
     loop: bool = False
+    stiff: list[str] = []
 
 
 def read_transforms(path: Path, puppet: Puppet, name: str) -> tuple[Take, list[str]]:
@@ -116,7 +126,8 @@ def read_transforms(path: Path, puppet: Puppet, name: str) -> tuple[Take, list[s
         name: tuple(Key(at, value, going[name]) for at, value in sorted(track.items()))
         for name, track in values.items()
     }
-    return replace(take, tracks=tracks), list(missing)
+    stiff = tuple(key for key, joint in puppet.joints.items() if joint.name in set(found.stiff))
+    return replace(take, tracks=tracks, stiff=stiff), list(missing)
 
 
 def read_shapes(path: Path) -> list[tuple[float, str]]:
