@@ -34,11 +34,12 @@ LONG = 2.2  # times as long as wide: such a piece has ends to turn about, even w
 LEAST_LIKELY = 0.12
 # Two round ends about one middle; another contact within so much of a part's width of these is weaker by so much.
 FIRM, SAME_PLACE, ELSEWHERE = 0.8, 0.5, 0.4
-BESIDE, FEW_BETWEEN = 0.25, 3.0  # what it says that two pieces are neighbours in the draw order
+BESIDE, FEW_BETWEEN = 0.1, 8.0  # what it says that two pieces are neighbours in the draw order
 ALIKE, PAIR = (
     0.03,
     0.5,
 )  # sizes of a pair differ by less; its joints may be so much less likely, together, for its sake
+CARRIES = 0.1  # what it says at most that one piece is larger than the other
 UNNAMED = 1.0  # the rank of a root whose name says nothing
 LARGE = 0.45  # of the largest piece: as large may be the root as well
 # How much contacts say: two round ends about one middle 1; one that lies on the other part; one of the part below; none; a piece on another.
@@ -270,6 +271,12 @@ def joints_among(puppet: Puppet, pieces: Pieces) -> list[Proposal]:
         joined = _joined_pieces(group, _tree(group, likely))
         root = _root(group, joined, names, areas, contacts)
         parents = _like_pairs(_rehung(_from_root(root, joined), likely), likely, areas, widths)
+        # What carries what has changed by now, and so may what carries all.
+        joined = _joined_pieces(group, parents)
+        again = _root(group, joined, names, areas, contacts)
+        if again != root:
+            root = again
+            parents = _like_pairs(_rehung(_from_root(root, joined), likely), likely, areas, widths)
         order = _parents_first(parents, root)
         found += [
             Proposal(
@@ -451,5 +458,5 @@ def _likely(child: str, parent: str, area: float, carrying: float, found: Contac
     elif side_of(child) == side_of(parent):
         score += 0.1
     if not kind_of(child) or not kind_of(parent):
-        score += 0.15 * np.tanh(np.log(max(carrying, 1.0) / max(area, 1.0)))
+        score += CARRIES * np.tanh(np.log(max(carrying, 1.0) / max(area, 1.0)))
     return float(score)

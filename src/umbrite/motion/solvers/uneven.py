@@ -1,9 +1,11 @@
 """Limbs with joints that are scaled unevenly or skewed: from what was found for an even chain to the best for the true one.
 
 Turning about such a joint does not keep lengths. Two joints: with U the linear map of the upper one, the tip is
-`R(t1) U (v1 + R(t2) v2)`, so its distance from the root hangs on t2 alone and t1 aims. The best t2 is looked for over the whole of what
-limits and side allow, first on a coarse grid, then ever finer around its two best places; so nothing within reach is missed. More
-joints: damped steps over all turns (see `long_limb`), the best kept. Shapes are (frames, limbs) and (frames, limbs, joints).
+`R(t1) U (v1 + R(t2) v2)`, so its distance from the root hangs on t2 alone and t1 aims. With z = exp(i t2) all that counts is a sum of
+z, z squared and their conjugates: where that distance is the target's, where it is largest and smallest, and, with t1 at a limit, where
+the tip is nearest to the target. Each has four places at most, which a few samples tell apart and Newton's method finds; the best of all of them and
+of the ends of what limits and side allow is the answer, so nothing within reach is missed. More joints: damped steps over all
+turns (see `long_limb`), the best kept. Shapes are (frames, limbs) and (frames, limbs, joints).
 """
 
 from typing import NamedTuple
@@ -13,6 +15,8 @@ from numpy.typing import NDArray
 
 from umbrite.motion.plan import LimbBatch, Plan
 from umbrite.motion.solvers.long_limb import damped
+from umbrite.motion.solvers.one_uneven import BESIDE, POLISHED, SAMPLES, STEP, Arm
+from umbrite.motion.solvers.two_joint import FEW
 from umbrite.rig.affine import UNMOVED, Affine, after
 from umbrite.rig.numbers.angles import TAU, wrapped
 
@@ -22,8 +26,7 @@ Flags = NDArray[np.bool_]
 
 CORRECTIONS = 30
 NEAR = 1e-9  # of the limb's length: near enough
-COARSE, FINE, ROUNDS = 97, 17, 9
-EQUAL = 1e-7  # of the limb's length: two places so alike count as equally near
+EQUAL = 1e-9  # of the limb's length: two places so alike count as equally near
 
 
 class Asked(NamedTuple):
@@ -75,7 +78,7 @@ def _two(
         high=high[:, 0],
     )
     best = found.copy()
-    best[left] = _searched(reach, found[left], low[:, 1], high[:, 1], asked.size[left], away[left])
+    best[left] = _best_of_all(reach, found[left], low[:, 1], high[:, 1], asked.size[left], away[left])
     return best
 
 
@@ -103,29 +106,147 @@ class _Reach(NamedTuple):
         return np.abs(to - np.exp(1j * first * self.flips[:, :1]) * arm), first
 
 
-def _searched(reach: _Reach, found: Floats, low: Floats, high: Floats, size: Floats, away: Floats) -> Floats:
+def _best_of_all(
+    reach: _Reach, found: Floats, low: Floats, high: Floats, size: Floats, away: Floats
+) -> Floats:
     """The best turns over all second turns from `low` to `high`, (cases, 2); among equals those nearest to `found`."""
-    grid = low[:, None] + (high - low)[:, None] * np.linspace(0, 1, COARSE)
-    coarse = reach.away(grid)[0]
-    beside = np.pad(coarse, ((0, 0), (1, 1)), constant_values=np.inf)
-    valley = (coarse <= beside[:, :-2]) & (coarse <= beside[:, 2:])
-    order = np.argsort(np.where(valley, coarse, np.inf), axis=1, kind="stable")[:, :2]
-    centre = np.take_along_axis(grid, order, axis=1)
-    width = np.repeat((high - low)[:, None] / (COARSE - 1), 2, axis=1)
-    for _ in range(ROUNDS):
-        around = centre[:, :, None] + width[:, :, None] * np.linspace(-1, 1, FINE)
-        around = np.clip(around, low[:, None, None], high[:, None, None]).reshape(len(low), -1)
-        near = reach.away(around)[0].reshape(len(low), 2, FINE)
-        pick = near.argmin(axis=2)[..., None]
-        centre = np.take_along_axis(around.reshape(near.shape), pick, axis=2)[..., 0]
-        width = width * (2 / (FINE - 1))
-    near, first = reach.away(centre)
-    turned = np.abs(centre - found[:, 1:])
-    level = near <= near.min(axis=1, keepdims=True) + EQUAL * size[:, None]
-    best = np.argmin(np.where(level, turned, np.inf), axis=1)
-    every = np.arange(len(best))
-    turns = np.stack([first[every, best], centre[every, best]], axis=1)
-    return np.where((near[every, best] < away)[:, None], turns, found)
+    if len(found) <= FEW:
+        return _one_by_one(reach, _Room(found, low, high, size), away)
+    room = _Room(found, low, high, size)
+    turns, nearest = room.nearest(reach, _by_length(reach))
+    missed = np.flatnonzero(nearest > EQUAL * size)
+    if missed.size:
+        some = _Reach(reach.to[missed], reach.first[missed], reach.second[missed],
+                      Affine(reach.upper.a[missed], reach.upper.b[missed], UNMOVED),
+                      reach.flips[missed], reach.low[missed], reach.high[missed])  # fmt: skip
+        room = _Room(found[missed], low[missed], high[missed], size[missed])
+        places = np.concatenate([_by_length(some), _at_ends(some)], axis=1)
+        turns[missed], nearest[missed] = room.nearest(some, places)
+    return np.where((nearest < away)[:, None], turns, found)
+
+
+def _one_by_one(reach: _Reach, room: "_Room", away: Floats) -> Floats:
+    """The same for a few cases, in plain numbers."""
+    best = room.found.copy()
+    for i in range(len(best)):
+        arm = Arm(
+            complex(reach.to[i]), complex(reach.first[i]), complex(reach.second[i]), complex(reach.upper.a[i]), complex(reach.upper.b[i]),
+            tuple(reach.flips[i].tolist()), (float(reach.low[i]), float(reach.high[i])), (float(room.low[i]), float(room.high[i])),
+        )  # fmt: skip
+        turns, near = arm.nearest(float(best[i, 1]), EQUAL * float(room.size[i]))
+        if near < away[i]:
+            best[i] = turns
+    return best
+
+
+class _Room(NamedTuple):
+    """What even chains gave, between which second turns the best is looked for, and lengths; by case."""
+
+    found: Floats
+    low: Floats
+    high: Floats
+    size: Floats
+
+    def nearest(self, reach: _Reach, places: Floats) -> tuple[Floats, Floats]:
+        """The turns, (cases, 2), that bring the tip nearest, of those at `places` (cases, several) and at the ends; and how near that is."""
+        low, high, here = self.low[:, None], self.high[:, None], self.found[:, 1:]
+        turned = here + wrapped(places * reach.flips[:, 1:] - here)
+        turned = np.where(turned < low, turned + TAU, np.where(turned > high, turned - TAU, turned))
+        second = np.concatenate([np.clip(turned, low, high), low, high], axis=1)
+        near, first = reach.away(second)
+        level = near <= near.min(axis=1, keepdims=True) + EQUAL * self.size[:, None]
+        best = np.argmin(np.where(level, np.abs(second - here), np.inf), axis=1)
+        every = np.arange(len(best))
+        return np.stack([first[every, best], second[every, best]], axis=1), near[every, best]
+
+
+class _Wave(NamedTuple):
+    """`k0 + 2 Re(k1 z + k2 z^2)` with z = exp(i angle), by case."""
+
+    k0: Floats
+    k1: Complexes
+    k2: Complexes
+
+    def sampled(self) -> Floats:
+        """The values at the angles of the table, (cases, samples)."""
+        rows = np.stack([self.k0, self.k1.real, self.k1.imag, self.k2.real, self.k2.imag], axis=1)
+        return np.asarray(rows @ TABLE)
+
+    def at(self, angle: Floats) -> tuple[Floats, Floats, Floats]:
+        """The value, and how it rises and bends, at angles (cases, several)."""
+        z = np.exp(1j * angle)
+        one, two = self.k1[:, None] * z, self.k2[:, None] * z * z
+        return self.k0[:, None] + 2 * (one + two).real, -2 * (one + 2 * two).imag, -2 * (one + 4 * two).real
+
+    def turning(self, samples: Floats) -> Floats:
+        """Where it turns, (cases, 4)."""
+        rises = samples > np.roll(samples, 1, axis=1)
+        angle = _first_four(rises != np.roll(rises, -1, axis=1))
+        for _ in range(POLISHED):
+            _, slope, bend = self.at(angle)
+            angle = angle - _step(slope, bend)
+        return angle
+
+    def crossing(self, samples: Floats, turning: Floats) -> Floats:
+        """Where it is 0, (cases, 12): from where samples change their sign, and from both sides of where it turns."""
+        value, _, bend = self.at(turning)
+        aside = np.sqrt(np.maximum(0.0, -2 * value / np.where(bend == 0, np.inf, bend)))
+        above = samples > 0
+        starts = _first_four(above != np.roll(above, -1, axis=1)) + STEP / 2
+        # Two places between the same two samples are found from where it turns; others are found already.
+        close = aside < BESIDE
+        pair = [np.where(close, turning + sign * aside, starts[:, :1]) for sign in (-1, 1)]
+        angle = np.concatenate([starts, *pair], axis=1)
+        for _ in range(POLISHED):
+            value, slope, _ = self.at(angle)
+            angle = angle - _step(value, slope)
+        return angle
+
+
+_AT = np.arange(SAMPLES) * STEP
+TABLE = np.stack(
+    [np.ones(SAMPLES), 2 * np.cos(_AT), -2 * np.sin(_AT), 2 * np.cos(2 * _AT), -2 * np.sin(2 * _AT)]
+)
+
+
+def _first_four(marked: Flags) -> Floats:
+    """The angles of the first four samples that are marked, (cases, 4); others where there are fewer."""
+    order = np.argsort(~marked, axis=1, kind="stable")[:, :4]
+    return np.asarray(order * STEP)
+
+
+def _step(value: Floats, slope: Floats) -> Floats:
+    """A step by Newton's method, a short one where it is level."""
+    level = np.abs(slope) <= 1e-300
+    return np.clip(np.where(level, 0.0, value / np.where(level, 1.0, slope)), -STEP, STEP)
+
+
+def _arm(reach: _Reach) -> tuple[Complexes, Complexes, Complexes]:
+    """c, p and q of the arm `c + p z + q / z` from the root to the tip."""
+    upper = reach.upper
+    centre = upper.a * reach.first + upper.b * np.conj(reach.first)
+    return centre, upper.a * reach.second, upper.b * np.conj(reach.second)
+
+
+def _by_length(reach: _Reach) -> Floats:
+    """The angles of z where the arm is as long as the target is far, and where it is longest and shortest; (cases, 16)."""
+    c, p, q = _arm(reach)
+    whole = np.abs(c) ** 2 + np.abs(p) ** 2 + np.abs(q) ** 2
+    wave = _Wave(whole - np.abs(reach.to) ** 2, c * np.conj(q) + p * np.conj(c), p * np.conj(q))
+    samples = wave.sampled()
+    turning = wave.turning(samples)
+    return np.concatenate([wave.crossing(samples, turning), turning], axis=1)
+
+
+def _at_ends(reach: _Reach) -> Floats:
+    """The angles of z where the tip is nearest to the target with the first turn at an end; (cases, 8)."""
+    c, p, q = _arm(reach)
+    found = []
+    for end in (reach.low, reach.high):
+        away = c - np.exp(-1j * end * reach.flips[:, 0]) * reach.to
+        wave = _Wave(np.zeros(len(c)), away * np.conj(q) + p * np.conj(away), p * np.conj(q))
+        found.append(wave.turning(wave.sampled()))
+    return np.concatenate(found, axis=1)
 
 
 def _more(

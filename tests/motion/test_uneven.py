@@ -1,0 +1,61 @@
+"""Two joints of which the upper is scaled unevenly or skewed: nothing is missed that a dense search finds, many at once or one by one."""
+
+import numpy as np
+import pytest
+
+from umbrite.motion.solvers import uneven
+from umbrite.motion.solvers.uneven import _best_of_all, _Reach
+from umbrite.rig.affine import UNMOVED, Affine, linear
+
+CASES = 400
+
+
+def drawn(seed: int) -> tuple[_Reach, np.ndarray, np.ndarray, np.ndarray, np.ndarray]:
+    """Random limbs, targets within and out of reach, with and without limits of the first joint."""
+    random = np.random.default_rng(seed)
+
+    def anywhere(least: float, most: float) -> np.ndarray:
+        return random.uniform(least, most, CASES) * np.exp(1j * random.uniform(-np.pi, np.pi, CASES))
+
+    first, second, to = anywhere(20, 300), anywhere(20, 300), anywhere(1, 700)
+    even = np.zeros(CASES)
+    a, b = linear(
+        even, random.uniform(0.3, 2, CASES), random.uniform(0.3, 2, CASES), random.uniform(-1, 1, CASES)
+    )
+    free = random.random(CASES) < 0.4
+    span = [np.where(free, sign * np.pi, sign * random.uniform(0, 3, CASES)) for sign in (-1, 1)]
+    low = -random.uniform(0, 3, CASES)
+    high = low + random.uniform(0.1, np.pi, CASES)
+    flips = random.choice([-1.0, 1.0], (CASES, 2))
+    found = np.stack([np.clip(even, *span), low + random.random(CASES) * (high - low)], axis=1)
+    reach = _Reach(to, first, second, Affine(a, b, UNMOVED), flips, *span)
+    return reach, found, low, high, np.abs(first) + np.abs(second)
+
+
+def test_nothing_within_reach_is_missed_and_nothing_out_of_it_is_nearer() -> None:
+    reach, found, low, high, size = drawn(3)
+    turns = _best_of_all(reach, found, low, high, size, np.full(CASES, np.inf))
+    away = reach.away(turns[:, 1:])[0][:, 0]
+    dense = low[:, None] + (high - low)[:, None] * np.linspace(0, 1, 4001)
+    least = reach.away(dense)[0].min(axis=1)
+    assert np.max(away - least) < 1e-3
+    assert np.all((turns[:, 1] >= low - 1e-12) & (turns[:, 1] <= high + 1e-12))
+    assert np.all((turns[:, 0] >= reach.low - 1e-12) & (turns[:, 0] <= reach.high + 1e-12))
+    assert np.mean(away < 1e-6) > 0.1, "many of them are within reach"
+
+
+def test_one_by_one_is_as_all_at_once() -> None:
+    reach, found, low, high, size = drawn(4)
+    together = _best_of_all(reach, found, low, high, size, np.full(CASES, np.inf))
+    assert uneven.FEW < CASES
+    for i in range(40):
+        only = slice(i, i + 1)
+        one = _Reach(
+            reach.to[only], reach.first[only], reach.second[only],
+            Affine(reach.upper.a[only], reach.upper.b[only], UNMOVED), reach.flips[only], reach.low[only], reach.high[only],
+        )  # fmt: skip
+        alone = _best_of_all(one, found[only], low[only], high[only], size[only], np.array([np.inf]))
+        near, same = (float(one.away(x[None, 1:])[0][0, 0]) for x in (alone[0], together[i]))
+        assert near == pytest.approx(same, abs=1e-6)
+        if near < 1e-6:
+            assert alone[0] == pytest.approx(together[i], abs=1e-6)
