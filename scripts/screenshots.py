@@ -8,12 +8,13 @@ from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QPoint, QPointF, QRect, QSettings, QSize, Qt
-from PySide6.QtGui import QMouseEvent
+from PySide6.QtGui import QMouseEvent, QPainter
 from PySide6.QtWidgets import QApplication
 
 from umbrite.desk.board.control_places import cells
 from umbrite.desk.commands import bone_commands
 from umbrite.desk.commands.reuse import guest_commands, work_stages
+from umbrite.desk.dialogs.gltf_dialog import GltfDialog
 from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
@@ -71,18 +72,6 @@ def pivots(window: Window) -> None:
     window.files.open(DEMO / "wick.umbrite")
     window.session.stage.go_to(PIVOTS)
     window.session.selection.pick([joint(window, "Near forearm")])
-
-
-def proposals(window: Window) -> None:
-    """Find joints on unrigged art: all pencilled, one under the pointer."""
-    window.files.open(DEMO / "wick.ora", ask=False)
-    window.actions_by_id["find-joints"].trigger()
-    knee = next(
-        p.pivot
-        for p in window.session.drafts.now.proposals
-        if window.session.puppet.parts[p.part].name == "Near shin"
-    )
-    point_at(window, knee, QMouseEvent.Type.MouseMove, held=False)
 
 
 def plan(window: Window) -> None:
@@ -224,14 +213,6 @@ def stages(window: Window) -> None:
     window.stages.list.item(0).setSelected(True)
 
 
-def found(window: Window) -> None:
-    """Find limits: the strip of pictures."""
-    window.files.open(DEMO / "wick.umbrite")
-    window.session.stage.go_to(LIMBS)
-    window.session.selection.pick([joint(window, name) for name in ("Near shin", "Trunk", "Near foot")])
-    window.find_limits()
-
-
 def bones(window: Window) -> None:
     """Bones drawn over an arm, with the card of the last."""
     window.files.open(DEMO / "wick.ora", ask=False)
@@ -258,6 +239,21 @@ def night(window: Window) -> None:
     session.stage.tape.go_to(26.0)
 
 
+def guide(window: Window) -> None:
+    """A walk-through in the guide, which has a window of its own."""
+    window.files.open(DEMO / "wick.umbrite")
+    window.guide.open_at("A scarf that bends")
+
+
+def engines(window: Window) -> None:
+    """What is asked before a puppet with a shade goes out as glTF, a window of its own."""
+    window.files.open(DEMO / "inkpot.umbrite")
+    session = window.session
+    top = session.puppet.order[-1]
+    session.edit("Shade", puppet=change(session.puppet, top, blend="multiply"))
+    GltfDialog(session.file.package(), session.stage.theme, window).show()
+
+
 def pose(window: Window, moves: dict[str, complex]) -> None:
     session = window.session
     for name, by in moves.items():
@@ -270,7 +266,6 @@ VIEWS: tuple[Callable[[Window], None], ...] = (
     parts,
     plan,
     pivots,
-    proposals,
     diagram,
     limbs,
     weights,
@@ -280,9 +275,10 @@ VIEWS: tuple[Callable[[Window], None], ...] = (
     heron,
     findings,
     bones,
-    found,
     cart,
     stages,
+    guide,
+    engines,
     night,
 )
 
@@ -330,13 +326,18 @@ def take(folder: Path, view: Callable[[Window], None]) -> None:
     while time.monotonic() < settled:
         QApplication.processEvents()
     picture = window.grab()
-    if window.findings_list.isVisible():
-        from PySide6.QtGui import QPainter
-
+    for own in (window.findings_list, window.guide, *window.findChildren(GltfDialog)):
+        if not own.isVisible():
+            continue
+        lies = window.mapFromGlobal(own.pos())
+        if own is not window.findings_list:
+            lies = window.rect().center() - own.rect().center()
         painter = QPainter(picture)
-        painter.drawPixmap(window.mapFromGlobal(window.findings_list.pos()), window.findings_list.grab())
+        painter.drawPixmap(lies, own.grab())
+        painter.setPen(window.session.stage.theme.line)
+        painter.drawRect(own.rect().translated(lies).adjusted(0, 0, -1, -1))
         painter.end()
-        window.findings_list.close()
+        own.close()
     picture.save(str(folder / f"{view.__name__}.png"))
     if view.__name__ in {"parts", "pivots", "limbs", "controls", "rehearse", "takes"} and len(sys.argv) > 2:
         spare = max(window.board.width() - PAGE_WIDTH, 0) // 2
