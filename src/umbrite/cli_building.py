@@ -2,7 +2,7 @@
 
 import argparse
 import json
-from collections.abc import Mapping, Sequence
+from collections.abc import Mapping
 from pathlib import Path
 from typing import Any
 
@@ -10,7 +10,7 @@ import msgspec
 from msgspec.structs import replace
 
 from umbrite.checking.building_report import findings_told
-from umbrite.cli_hands import Chosen, Task, add_hands, each_file, into_folder
+from umbrite.cli_hands import Chosen, Task, add_hands, each_file, expanded, into_folder
 from umbrite.cli_words import AS_JSON, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
@@ -50,7 +50,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
 
 
 def _build(arguments: argparse.Namespace) -> int:
-    paths = _arts_in(arguments.art)
+    paths = expanded(arguments.art, _layered_of)
     many = len(arguments.art) > 1 or paths != arguments.art
     files = Chosen(paths, many)
     outs = into_folder(paths, arguments.out, NATIVE) if many else [arguments.out]
@@ -79,15 +79,9 @@ def _build(arguments: argparse.Namespace) -> int:
     return code
 
 
-def _arts_in(paths: Sequence[Path]) -> list[Path]:
-    """The art that is meant: layered pictures of a folder that has some; a folder of single pictures is art in pieces."""
-    found: list[Path] = []
-    for path in paths:
-        inside = (
-            sorted(each for each in path.iterdir() if each.suffix.lower() in LAYERED) if path.is_dir() else []
-        )
-        found += inside or [path]
-    return found
+def _layered_of(folder: Path) -> list[Path]:
+    """The layered pictures of a folder; one of single pictures is art in pieces itself."""
+    return [each for each in folder.iterdir() if each.suffix.lower() in LAYERED]
 
 
 def _transfer(arguments: argparse.Namespace) -> int:

@@ -1,17 +1,16 @@
 """The commands for other formats: art to a puppet, a puppet to whatever its name ends with, pictures on sheets."""
 
 import argparse
-from collections.abc import Sequence
 from pathlib import Path
 
 import msgspec
 
-from umbrite.cli_hands import Chosen, Task, add_hands, each_file, into_folder
+from umbrite.cli_hands import Chosen, Task, add_hands, each_file, expanded, into_folder, puppets_of
 from umbrite.cli_words import say, watching
 from umbrite.files.atomic import write
 from umbrite.files.engines.atlas import Sheets, write_parts
-from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.opening import NATIVE, open_any
+from umbrite.files.file_errors import FileError
+from umbrite.files.opening import is_native, open_any
 from umbrite.rig.takes.take_list import get_take
 
 COMMANDS = ("convert", "atlas")
@@ -75,21 +74,25 @@ def _side(text: str) -> int:
 
 def _convert(arguments: argparse.Namespace) -> int:
     """Each file of its own, in a piece of its own."""
-    files = _arts_in(arguments.inputs, into_many=arguments.ending is not None)
-    outs = [arguments.output]
+    from umbrite.paint.converting import suits
+
+    # A folder of puppets is meant only where several become several; else it is art in pieces.
+    several = arguments.ending is not None
+    paths = expanded(arguments.inputs, puppets_of) if several else arguments.inputs
+    files, outs = Chosen(paths, several or len(paths) > 1), [arguments.output]
     if files.many:
         if arguments.ending is None:
             raise FileError("Several files become several others: say what with --as, .glb for instance.")
         ending = f".{arguments.ending.lstrip('.').lower()}"
-        _known_ending(Path(f"it{ending}"))
+        suits(Path(f"it{ending}"))
         outs = into_folder(files.paths, arguments.output, ending)
     else:
-        _known_ending(outs[0])
+        suits(outs[0])
     how = {"takes": arguments.take, "bake": arguments.bake, "visibility": arguments.visibility}
 
     def use(number: int, data: bytes) -> int:
         made, said = msgspec.msgpack.decode(data)
-        write(outs[number], made)
+        write(outs[number], made, backup=is_native(outs[number]))
         for sentence in said:
             say(sentence)
         return 0
@@ -99,24 +102,6 @@ def _convert(arguments: argparse.Namespace) -> int:
     if files.many and code < 2:
         say(f"{len(files.paths)} files were converted into {arguments.output.name}.")
     return code
-
-
-def _known_ending(path: Path) -> None:
-    from umbrite.paint.converting import ENDINGS
-
-    if path.suffix.lower() not in ENDINGS:
-        raise FileError(
-            f"Umbrite can't write {shown_name(path)}: end it with {', '.join(ENDINGS[:-1])} or {ENDINGS[-1]}."
-        )
-
-
-def _arts_in(paths: Sequence[Path], *, into_many: bool) -> Chosen:
-    """The files that are meant: the puppets of a folder that has some, and else the folder itself, which is art in pieces."""
-    found: list[Path] = []
-    for path in paths:
-        inside = sorted(path.rglob(f"*{NATIVE}")) if into_many and path.is_dir() else []
-        found += inside or [path]
-    return Chosen(found, len(found) > 1 or into_many)
 
 
 def _atlas(arguments: argparse.Namespace) -> int:

@@ -2,8 +2,8 @@
 
 import argparse
 import sys
-from collections.abc import Callable, Iterator, Sequence
-from contextlib import contextmanager
+from collections.abc import Callable, Sequence
+from contextlib import AbstractContextManager
 from pathlib import Path
 from typing import Any, NamedTuple
 
@@ -31,11 +31,6 @@ def add_hands(command: argparse.ArgumentParser) -> None:
     command.add_argument(
         "--resume", action="store_true", help="go on where an earlier run of the same was stopped"
     )
-
-
-def hands_of(arguments: argparse.Namespace) -> Hands:
-    """Who works."""
-    return Hands(arguments.workers, arguments.cluster, arguments.resume)
 
 
 def _workers(text: str) -> int:
@@ -69,18 +64,22 @@ class Task(NamedTuple):
 
 def puppets_in(paths: Sequence[Path]) -> Chosen:
     """The files that are meant, those of folders in order. Raises FileError for a folder with none."""
-    found: list[Path] = []
-    for path in paths:
-        if not path.is_dir():
-            found.append(path)
-            continue
-        inside = sorted(path.rglob(f"*{NATIVE}"))
-        if not inside:
-            raise FileError(
-                f"There is no {NATIVE} file in {shown_name(path)}. Choose another folder, or one file."
-            )
-        found += inside
-    return Chosen(found, len(paths) > 1 or paths[0].is_dir())
+    found = expanded(paths, puppets_of)
+    if (empty := next((path for path in found if path.is_dir()), None)) is not None:
+        raise FileError(
+            f"There is no {NATIVE} file in {shown_name(empty)}. Choose another folder, or one file."
+        )
+    return Chosen(found, found != list(paths) or len(found) > 1)
+
+
+def expanded(paths: Sequence[Path], inside: Callable[[Path], list[Path]]) -> list[Path]:
+    """The paths, folders in which something is found replaced by that, in order."""
+    return [each for path in paths for each in (path.is_dir() and sorted(inside(path))) or [path]]
+
+
+def puppets_of(folder: Path) -> list[Path]:
+    """All puppets of a folder and of those in it."""
+    return list(folder.rglob(f"*{NATIVE}"))
 
 
 def into_folder(paths: Sequence[Path], folder: Path, ending: str) -> list[Path]:
@@ -110,11 +109,12 @@ def _sources_of(files: Chosen) -> dict[int, Source]:
     return found
 
 
-@contextmanager
-def worked(pieces: Sequence[Piece], arguments: argparse.Namespace, what: str) -> Iterator[Finished]:
-    """Have pieces done, with progress."""
-    with work_done(pieces, hands_of(arguments), watching(what)) as finished:
-        yield finished
+def worked(
+    pieces: Sequence[Piece], arguments: argparse.Namespace, what: str
+) -> AbstractContextManager[Finished]:
+    """Have pieces done by whom the arguments name, with progress."""
+    hands = Hands(arguments.workers, arguments.cluster, arguments.resume)
+    return work_done(pieces, hands, watching(what))
 
 
 def each_file(

@@ -16,7 +16,7 @@ from umbrite.cli_hands import add_hands, puppets_in, worked
 from umbrite.cli_words import AS_JSON, PUPPETS, say
 from umbrite.farm.jobs import CHUNK
 from umbrite.farm.pieces import Piece
-from umbrite.farm.sources import source_of
+from umbrite.farm.sources import package_of, source_of
 from umbrite.files.atomic import plain_stem
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.opening import open_any
@@ -131,7 +131,8 @@ def _shots(arguments: argparse.Namespace, paths: Sequence[Path], *, many: bool) 
     found: list[_Shot] = []
     ending = "" if arguments.ending is None else f".{arguments.ending.lstrip('.').lower()}"
     for path in paths:
-        package, source = open_any(path), source_of(path)
+        source = source_of(path)
+        package = package_of(source)  # as the pieces have it
         takes = package.document.takes
         if arguments.take:
             takes = tuple(get_take(takes, name) for name in arguments.take)

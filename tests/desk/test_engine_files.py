@@ -62,6 +62,12 @@ def test_drawings_and_frames_go_out_on_sheets(
     told = json.loads((tmp_path / "parts.json").read_text())
     assert len(told["parts"]) == len(varied_wick().parts)
     assert heard[-1] == "parts.png and its list parts.json were written."
+    asked = list(answers.asked)
+    window.actions_by_id["export-engine-parts"].trigger()
+    assert answers.asked[len(asked) :][-1].startswith("replace parts.json"), (
+        "a list that is there is asked about"
+    )
+    assert len(heard) == 1, "and stays"
     window.session.stage.go_to(TAKES)
     answers.save_path = tmp_path / "frames.png"
     window.actions_by_id["film-sheets"].trigger()

@@ -171,6 +171,8 @@ def test_a_source_is_known_by_what_it_holds(tmp_path: Path) -> None:
     assert Piece("check", source_of(other), {}).key == Piece("check", source_of(WICK), {}).key
     source = source_of(other)
     assert done(Piece("check", source._replace(path="/nowhere"), {}), WICK.read_bytes()) == b"[]"
+    with pytest.raises(FileError, match="was changed while it was worked on"):
+        done(Piece("check", source._replace(name="sent.umbrite"), {}), TANSY.read_bytes())
     other.write_bytes(TANSY.read_bytes())
     with pytest.raises(FileError, match="was changed while it was worked on"):
         done(Piece("check", source._replace(name="it.umbrite"), {}))

@@ -54,6 +54,17 @@ def test_many_files_become_others_in_a_folder(tmp_path: Path, capsys: pytest.Cap
     assert len(list((tmp_path / "library").iterdir())) == len(list((ASSETS / "library").glob("*.umbrite")))
 
 
+def test_a_puppet_that_is_written_over_stays_as_a_backup(
+    tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    out = tmp_path / "it.umbrite"
+    for command in ("convert", "build"):
+        out.write_bytes(b"what was there")
+        assert run(capsys, command, ASSETS / "wick.ora", out)[0] == 0
+        assert (tmp_path / "it.umbrite~").read_bytes() == b"what was there"
+        assert load(out).puppet.parts
+
+
 def test_puppets_are_built_from_many_arts(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
     code, out, _ = run(capsys, "build", ASSETS / "wick.ora", ASSETS / "wick-pictures", tmp_path / "built")
     assert code == 0

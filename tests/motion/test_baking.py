@@ -130,12 +130,12 @@ def test_a_skin_puts_vertices_where_bending_does(monkeypatch: pytest.MonkeyPatch
         pose |= {f"{puppet.parts[key].joint}.scale_x": random.uniform(-0.3, 0.5, 30)}
         placed = evaluate(compile_plan(puppet), pose)
         seen = Seen(bone_maps(placed, bend), bent(placed, bend))
-        skin, (shares,) = skin_of(bend, [seen], 0.02)
+        skin, shares = skin_of(bend, seen, 0.02)
         assert np.abs(skinned(skin, seen.maps, shares) - seen.places).max() <= 0.02
         assert np.allclose(skin.weights.sum(axis=1), 1)
         assert len(skin.shapes) < 30
         monkeypatch.setattr(skins, "LEAST_BLEND", 2.0)  # as if all blends shrank to nothing
-        skin, (shares,) = skin_of(bend, [seen], 0.02)
+        skin, shares = skin_of(bend, seen, 0.02)
         assert set(skin.bones[:, 0].tolist()) == {bend.root}
         assert np.abs(skinned(skin, seen.maps, shares) - seen.places).max() <= 0.02
         monkeypatch.undo()

@@ -6,6 +6,7 @@ from pathlib import Path
 import cv2
 import numpy as np
 import pytest
+from msgspec.structs import replace
 from PIL import Image
 
 from demo_puppet import ASSETS, part, wick_package
@@ -134,9 +135,20 @@ def test_baked_art_shows_at_rest_what_the_painter_does() -> None:
     assert np.array_equal(trunk[..., 3], own[..., 3])
 
 
-def change_order(puppet: Puppet, order: list[str]) -> Puppet:
-    from msgspec.structs import replace
+def test_a_shade_that_comes_and_goes_is_not_painted_into_what_stays() -> None:
+    puppet, shade, _ = _shaded()
+    order = [key for key in puppet.order if key != shade]
+    order.insert(order.index(part(puppet, "Trunk")) + 1, shade)
+    puppet = change_order(puppet, order)
+    key, one = next(iter(puppet.sets.items()))
+    first, *others = one.variants
+    puppet = change(puppet, key, variants=(replace(first, parts=(*first.parts, shade)), *others))
+    baked = baked_art(wick_package().having(puppet, {}))
+    assert shade not in baked.spent
+    assert part(puppet, "Trunk") not in baked.pictures
 
+
+def change_order(puppet: Puppet, order: list[str]) -> Puppet:
     return replace(puppet, order=tuple(order))
 
 

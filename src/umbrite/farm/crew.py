@@ -9,6 +9,7 @@ import multiprocessing
 import os
 import signal
 import threading
+from collections import Counter
 from collections.abc import Callable, Iterator, Sequence
 from concurrent.futures.process import BrokenProcessPool
 from pathlib import Path
@@ -118,7 +119,7 @@ def _client(distributed: Any, address: str) -> Any:
 
 def _on_cluster(distributed: Any, client: Any, pieces: Sequence[tuple[int, Piece]]) -> Iterator[Result]:
     """Send some pieces ahead, and one more for each that is done. What several pieces are about is sent to every worker once."""
-    often = [piece.source.sha256 for _, piece in pieces]
+    counted = Counter(piece.source.sha256 for _, piece in pieces)
     spread: dict[str, Any] = {}
     tries = dict.fromkeys((number for number, _ in pieces), 0)
     left = list(reversed(pieces))
@@ -127,11 +128,14 @@ def _on_cluster(distributed: Any, client: Any, pieces: Sequence[tuple[int, Piece
 
     def send(number: int, piece: Piece) -> None:
         tries[number] += 1
-        data: Any = bytes_of(Path(piece.source.path))
-        if often.count(piece.source.sha256) > 1 and tries[number] == 1:
-            if piece.source.sha256 not in spread:
-                spread[piece.source.sha256] = client.scatter(data, broadcast=True, hash=False)
-            data = spread[piece.source.sha256]
+        about = piece.source.sha256
+        data = (
+            spread.get(about) if tries[number] == 1 else None
+        )  # what was spread may have gone with a worker
+        if data is None:
+            data = bytes_of(Path(piece.source.path))
+            if counted[about] > 1 and about not in spread:
+                data = spread[about] = client.scatter(data, broadcast=True, hash=False)
         future = client.submit(_done_there, piece, data, pure=False, retries=0)
         waiting[future.key] = (number, piece)
         running.add(future)

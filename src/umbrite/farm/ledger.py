@@ -21,10 +21,10 @@ def cache_folder() -> Path:
 class Ledger:
     """The results of a job's pieces, a file each. One run of a job at a time has it."""
 
-    def __init__(self, pieces: Sequence[Piece], *, resume: bool, folder: Path | None = None) -> None:
+    def __init__(self, pieces: Sequence[Piece], *, resume: bool) -> None:
         """Go on with what is kept of these very pieces, or begin anew. Raises FileError where another run is at it."""
         job = hashlib.sha256("".join(sorted(piece.key for piece in pieces)).encode()).hexdigest()
-        self.folder = (folder or cache_folder()) / job[:32]
+        self.folder = cache_folder() / job[:32]
         try:
             self.folder.mkdir(parents=True, exist_ok=True)
             self._lock = (self.folder / "lock").open("wb")

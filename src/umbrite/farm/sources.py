@@ -58,12 +58,9 @@ def package_of(source: Source, data: bytes | None = None) -> Package:
         _known.move_to_end(key)
         return _known[key]
     path = Path(source.path)
-    if data is None:
-        if hashlib.sha256(bytes_of(path)).hexdigest() != source.sha256:
-            raise FileError(f"{shown_name(path)} was changed while it was worked on. Begin again.")
-        found = open_any(path)
-    else:
-        found = _from_bytes(source.name, data)
+    if hashlib.sha256(bytes_of(path) if data is None else data).hexdigest() != source.sha256:
+        raise FileError(f"{shown_name(path)} was changed while it was worked on. Begin again.")
+    found = open_any(path) if data is None else _from_bytes(source.name, data)
     _known[key] = found
     while len(_known) > KEPT:
         _known.popitem(last=False)

@@ -81,7 +81,7 @@ def without_baked(package: Package, baked: BakedArt) -> Package:
 
 
 def _lies_on(package: Package, item: Shape, below: Shape) -> bool:
-    """Whether a shade or light lies on a part that it always moves with."""
+    """Whether a shade or light lies on a part that it always moves with, and is seen whenever that is."""
     own, other = package.puppet.parts[item.part], package.puppet.parts[below.part]
     return (
         own.blend != "normal"
@@ -89,9 +89,20 @@ def _lies_on(package: Package, item: Shape, below: Shape) -> bool:
         and own.joint == other.joint
         and own.mesh is None
         and other.mesh is None
+        and _shows_with(package, item.part) <= _shows_with(package, below.part)
         and isinstance(below, Flat)
         and not item.box.meet(below.box).empty
     )
+
+
+def _shows_with(package: Package, part: str) -> set[tuple[str, int]]:
+    """The variants with which alone a part is seen, by set and number."""
+    return {
+        (key, variant.number)
+        for key, one in package.puppet.sets.items()
+        for variant in one.variants
+        if part in variant.parts
+    }
 
 
 def _painted_over(below: Shape, above: list[Shape], pictures: Pictures) -> Picture:

@@ -25,6 +25,7 @@ def convert(package: Package, path: Path, options: Mapping[str, Any], watch: Wat
     """Write a package; sentences about what was written and what others show otherwise. Options for glTF: takes (names, or None for all),
     bake, visibility. Raises FileError and RigError.
     """
+    suits(path)
     ending = path.suffix.lower()
     if ending in GLTF:
         return _gltf(package, path, options, watch)
@@ -35,15 +36,19 @@ def convert(package: Package, path: Path, options: Mapping[str, Any], watch: Wat
     elif ending == ".json":
         report = pose_report(placed_of(package.document))
         write(path, (json.dumps(report, indent=1, ensure_ascii=False, allow_nan=False) + "\n").encode())
-    elif ending == NATIVE:
+    else:
         from umbrite.paint.render import preview_png
 
         save(path, package, preview_png(package))
-    else:
+    return []
+
+
+def suits(path: Path) -> None:
+    """Raises FileError where a package can't be written under a name."""
+    if path.suffix.lower() not in ENDINGS:
         raise FileError(
             f"Umbrite can't write {shown_name(path)}: end it with {', '.join(ENDINGS[:-1])} or {ENDINGS[-1]}."
         )
-    return []
 
 
 def _gltf(package: Package, path: Path, options: Mapping[str, Any], watch: Watch) -> list[str]:

@@ -8,7 +8,6 @@ from PySide6.QtGui import QColor, QIcon, QPixmap
 from PySide6.QtWidgets import (
     QColorDialog,
     QDialog,
-    QDialogButtonBox,
     QFormLayout,
     QHBoxLayout,
     QLabel,
@@ -19,7 +18,7 @@ from PySide6.QtWidgets import (
 )
 
 from umbrite.desk.theme.language import tr
-from umbrite.desk.theme.look import dress_buttons
+from umbrite.desk.theme.look import going_on
 from umbrite.desk.theme.themes import Theme
 from umbrite.files.file_errors import FileError
 from umbrite.paint.take_export import Film, images, write_take
@@ -67,14 +66,7 @@ class FilmDialog(QDialog):
         row.addLayout(form, 1)
         column = QVBoxLayout(self)
         column.addLayout(row)
-        buttons = QDialogButtonBox(
-            QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel
-        )
-        buttons.button(QDialogButtonBox.StandardButton.Ok).setText(tr("Go on…"))
-        dress_buttons(buttons, theme)
-        buttons.accepted.connect(self.accept)
-        buttons.rejected.connect(self.reject)
-        column.addWidget(buttons)
+        column.addWidget(going_on(self, theme))
         self.refresh()
 
     def _number(self, words: str, least: int, most: int, value: int, unit: str = "") -> QSpinBox:

@@ -4,7 +4,6 @@ from PySide6.QtCore import QSize, Qt
 from PySide6.QtWidgets import (
     QCheckBox,
     QDialog,
-    QDialogButtonBox,
     QLabel,
     QListWidget,
     QListWidgetItem,
@@ -13,7 +12,7 @@ from PySide6.QtWidgets import (
 )
 
 from umbrite.desk.theme.language import tr
-from umbrite.desk.theme.look import dress_buttons
+from umbrite.desk.theme.look import going_on
 from umbrite.desk.theme.themes import Theme
 from umbrite.files.engines.gltf import shown_otherwise
 from umbrite.files.package import Package
@@ -74,14 +73,7 @@ class GltfDialog(QDialog):
         column.addWidget(self.bake)
         column.addWidget(self.visibility)
         column.addStretch(1)
-        buttons = QDialogButtonBox(
-            QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel
-        )
-        buttons.button(QDialogButtonBox.StandardButton.Ok).setText(tr("Go on…"))
-        dress_buttons(buttons, theme)
-        buttons.accepted.connect(self.accept)
-        buttons.rejected.connect(self.reject)
-        column.addWidget(buttons)
+        column.addWidget(going_on(self, theme))
 
     @property
     def choice(self) -> GltfChoice:

@@ -41,7 +41,7 @@ class EngineDesk:
     def export_parts(self) -> None:
         """The drawings on sheets, with a list of where they lie in the pose as it is."""
         package = self.session.file.package()
-        if (path := self._place(f"{package.puppet.name.lower()}-parts", ".png")) is None:
+        if (path := self._place_for_sheets(f"{package.puppet.name.lower()}-parts")) is None:
             return
 
         def work() -> None:
@@ -59,7 +59,7 @@ class EngineDesk:
         film = self.dialogs.choose_film(Film(session.file.package(), take, frames_of(take)), "")
         if film is None:
             return
-        if (path := self._place(f"{session.puppet.name.lower()}-{take.name.lower()}", ".png")) is None:
+        if (path := self._place_for_sheets(f"{session.puppet.name.lower()}-{take.name.lower()}")) is None:
             return
 
         def work() -> None:
@@ -80,6 +80,13 @@ class EngineDesk:
                     count=count, name=path.name, places=places,
                 )
             )  # fmt: skip
+
+    def _place_for_sheets(self, stem: str) -> Path | None:
+        """Where sheets go. A list that lies there already is asked about: the file dialog asks about the picture alone."""
+        path = self._place(stem, ".png")
+        if path is None or not (places := _sheets(path).places).exists():
+            return path
+        return path if self.dialogs.may_replace(places.name) else None
 
     def _place(self, stem: str, ending: str) -> Path | None:
         return self.files.place_for((self.files.folder or Path.home()) / f"{stem}{ending}", ending)

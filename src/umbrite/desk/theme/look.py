@@ -6,8 +6,9 @@ from pathlib import Path
 from PySide6.QtCore import QByteArray, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QIcon, QPainter, QPalette, QPixmap
 from PySide6.QtSvg import QSvgRenderer
-from PySide6.QtWidgets import QApplication, QDialogButtonBox
+from PySide6.QtWidgets import QApplication, QDialog, QDialogButtonBox
 
+from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.style_sheet import STYLE
 from umbrite.desk.theme.themes import DAY, Theme
 
@@ -109,6 +110,16 @@ _BUTTON_ICONS = {
     QDialogButtonBox.StandardButton.Save: "save",
     QDialogButtonBox.StandardButton.Ok: "check",
 }
+
+
+def going_on(dialog: QDialog, theme: Theme) -> QDialogButtonBox:
+    """The last row of a dialog after which more is asked: go on, or turn back."""
+    box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
+    box.button(QDialogButtonBox.StandardButton.Ok).setText(tr("Go on…"))
+    dress_buttons(box, theme)
+    box.accepted.connect(dialog.accept)
+    box.rejected.connect(dialog.reject)
+    return box
 
 
 def dress_buttons(box: QDialogButtonBox, theme: Theme) -> None:

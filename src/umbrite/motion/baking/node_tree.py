@@ -70,11 +70,6 @@ class NodeTree(NamedTuple):
     spans: list[slice]
     played: list[Placed]
 
-    @property
-    def frames(self) -> int:
-        """Of all takes and the rest together."""
-        return self.spans[-1].stop if self.spans else 1
-
 
 def node_tree(puppet: Puppet, takes: Sequence[Take] = ()) -> NodeTree:
     """Bake a puppet. Reference pictures and parts that are put out of sight are left out."""
@@ -168,9 +163,9 @@ class _Building:
         places = np.concatenate([bent(placed, bend, keeps_area) for placed in self.played])
         at = np.flatnonzero(shown | (np.arange(self.frames) == 0))
         seen = Seen(Affine(*(field[at] for field in maps)), places[at])
-        skin, counts = skin_of(bend, [seen], BENT_WITHIN)
+        skin, counts = skin_of(bend, seen, BENT_WITHIN)
         shares = np.zeros((self.frames, len(skin.shapes)))
-        shares[at] = counts[0]
+        shares[at] = counts
         nodes, pivots = [], []
         for i, bone in enumerate(bend.bones):
             pivot = 0j if bone is None else self.puppet.joints[bone].pivot.z

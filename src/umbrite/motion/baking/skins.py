@@ -2,11 +2,10 @@
 
 Engines blend the maps of the bones (linear blend skinning), which thins what bends; `motion.bends.bending` does not. What is missing
 is laid into the places at rest before the bones carry them: a few shapes, added with weights that go by frames. They are the first
-singular vectors of all corrections of all takes (Alexa and Müller, "Representing Animations by Principal Components", 2000), as many
+singular vectors of all corrections (Alexa and Müller, "Representing Animations by Principal Components", 2000), as many
 as are needed. Board pixels, y down.
 """
 
-from collections.abc import Sequence
 from typing import NamedTuple
 
 import numpy as np
@@ -39,37 +38,30 @@ class Seen(NamedTuple):
     places: Complexes
 
 
-def skin_of(bend: Bend, takes: Sequence[Seen], tolerance: float) -> tuple[Skin, list[Floats]]:
-    """The skin of a part, and how much each shape counts in every frame of every take, (frames, shapes) each.
+def skin_of(bend: Bend, seen: Seen, tolerance: float) -> tuple[Skin, Floats]:
+    """The skin of a part, and how much each shape counts in every frame, (frames, shapes).
 
     No vertex is farther from its place than `tolerance` board pixels.
     """
     bones, weights = _four(bend.weights)
-    if any(_least_blend(bones, weights, seen) < LEAST_BLEND for seen in takes):
+    if _least_blend(bones, weights, seen) < LEAST_BLEND:
         bones, weights = np.zeros_like(bones), np.zeros_like(weights)
         bones[:, 0], weights[:, 0] = bend.root, 1.0
-    skin = Skin(bend.rest, bones, weights, np.zeros((0, len(bend.rest)), np.complex128))
-    missing = [_missing(skin, seen) for seen in takes]
-    rows = np.concatenate([np.zeros((0, len(bend.rest)), np.complex128), *missing])
+    count = len(bend.rest)
+    skin = Skin(bend.rest, bones, weights, np.zeros((0, count), np.complex128))
+    rows = _missing(skin, seen)
     if not np.any(np.abs(rows) > tolerance / 4):
-        return skin, [np.zeros((len(seen.places), 0)) for seen in takes]
-    flat = np.concatenate([rows.real, rows.imag], axis=1)
-    left, size, right = np.linalg.svd(flat, full_matrices=False)
-    for count in range(1, len(size) + 1):
-        counts = left[:, :count] * size[:count]
-        most = np.maximum(np.abs(counts).max(axis=0), 1e-12)
-        shapes = right[:count] * most[:, None]
-        found = skin._replace(shapes=shapes[:, : len(bend.rest)] + 1j * shapes[:, len(bend.rest) :])
-        shares, at = [], 0
-        for seen in takes:
-            shares.append(counts[at : at + len(seen.places)] / most)
-            at += len(seen.places)
-        if all(
-            np.all(np.abs(skinned(found, seen.maps, share) - seen.places) <= tolerance)
-            for seen, share in zip(takes, shares, strict=True)
-        ):
+        return skin, np.zeros((len(rows), 0))
+    left, size, right = np.linalg.svd(np.concatenate([rows.real, rows.imag], axis=1), full_matrices=False)
+    for needed in range(1, len(size) + 1):
+        shares = left[:, :needed] * size[:needed]
+        most = np.maximum(np.abs(shares).max(axis=0), 1e-12)
+        shapes = right[:needed] * most[:, None]
+        skin = skin._replace(shapes=shapes[:, :count] + 1j * shapes[:, count:])
+        shares = shares / most
+        if np.all(np.abs(skinned(skin, seen.maps, shares) - seen.places) <= tolerance):
             break
-    return found, shares
+    return skin, shares
 
 
 def skinned(skin: Skin, maps: Affine[Complexes], shares: Floats) -> Complexes:
