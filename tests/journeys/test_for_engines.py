@@ -1,5 +1,6 @@
 """A puppet goes out as glTF from the real window, found by typing; an independent reader finds its takes."""
 
+from collections.abc import Callable
 from pathlib import Path
 
 import pytest
@@ -24,22 +25,35 @@ def test_a_puppet_goes_out_as_gltf(
     person.settle(300)
     out = tmp_path / "cart.glb"
 
-    def go_on() -> None:
+    def in_the_dialog(work: Callable[[], None]) -> None:
         dialog = QApplication.activeModalWidget()
         if not isinstance(dialog, GltfDialog):
-            QTimer.singleShot(200, go_on)
+            QTimer.singleShot(200, lambda: in_the_dialog(work))
             return
         person.do("windowfocus", "--sync", str(int(dialog.winId())))
+        work()
+
+    def ask() -> None:
+        person.do("windowfocus", "--sync", str(int(window.winId())))
+        person.key("ctrl+k")
+        person.settle(300)
+        person.type("glTF")
+        person.settle(200)
+        person.key("Return")
+
+    def go_on() -> None:
         QTimer.singleShot(400, lambda: type_path(person, out))
         person.key("Return")
 
-    QTimer.singleShot(1200, go_on)
+    # Esc turns back: nothing is written, nothing is a step.
+    QTimer.singleShot(1200, lambda: in_the_dialog(lambda: person.key("Escape")))
+    ask()
+    person.until(lambda: QApplication.activeModalWidget() is None)
+    assert not out.exists()
+    assert window.session.history.is_saved
+    QTimer.singleShot(1200, lambda: in_the_dialog(go_on))
     begun = person.gestures
-    person.key("ctrl+k")
-    person.settle(300)
-    person.type("glTF")
-    person.settle(200)
-    person.key("Return")
+    ask()
     person.until(out.exists)
     with capsys.disabled():
         print(f"\na puppet as glTF: {person.gestures - begun} gestures", end=" ")
