@@ -211,6 +211,20 @@ def bench_growth() -> None:
         )
 
 
+def bench_out_of_reach() -> None:
+    """One frame of 60 long limbs within limits, each with its target somewhere around it, out of reach."""
+    for joints, limit in ((3, 1.2), (5, 0.5), (5, 1.2), (5, 2.0), (8, 1.2)):
+        random, each = np.random.default_rng(12), []
+        for _ in range(60):
+            headings = np.cumsum(random.uniform(-0.3, 0.3, joints))
+            v = (random.uniform(40, 120, joints) * np.exp(1j * headings))[None]
+            to = np.abs(v).sum() * random.uniform(1, 1.5, 1) * np.exp(1j * random.uniform(-3, 3, 1))
+            ends = hard(np.full(v.shape, -limit), np.full(v.shape, limit))
+            rest = (np.zeros(v.shape), ends, np.ones(v.shape), np.ones(1))
+            each.append(min(seconds(lambda v=v, to=to, rest=rest: reach_long(to, v, *rest), 0.01)))
+        show(f"{joints} joints within {limit}, target out of reach", each, "aim: 2 ms")
+
+
 def bench_whole_body() -> None:
     """One step of a whole-body drag with four hold points: bodies with four limbs of ever more joints."""
     for joints in (10, 40, 200, 1000):
@@ -431,6 +445,7 @@ def main() -> None:
     for joints in (2, 8):
         bench_chains(joints)
     bench_growth()
+    bench_out_of_reach()
     bench_findings(drawing)
     bench_find_joints(40)
     bench_whole_body()

@@ -6,7 +6,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from umbrite.motion.soft_ends import hard
-from umbrite.motion.solvers.long_limb import reach_long
+from umbrite.motion.solvers.long_limb import Chains, reach_long
 from umbrite.motion.solvers.two_joint import Range
 
 
@@ -85,6 +85,22 @@ def test_three_joints_under_limits_come_as_near_as_a_search_finds(count: int) ->
     away, length = np.abs(tips(v, turns) - to), np.abs(v).sum(axis=1)
     worse = (away - search(v, to, span)) / length
     assert worse.max() <= 0.0005
+
+
+@pytest.mark.parametrize("joints", [3, 5, 8])
+def test_no_pose_comes_nearer_than_the_bound_with_which_the_search_ends(joints: int) -> None:
+    v, to, span = cases(200, joints, 6)
+    chains = Chains(to, v, *span, np.ones(v.shape), hard(*span))
+    best = solve(v, to, span)
+    bound, away = chains.least(best), chains.away(best)
+    assert (bound <= away + 1e-9).all()
+    random = np.random.default_rng(8)
+    for _ in range(2_000):
+        turns = random.uniform(*span)
+        assert (np.abs(tips(v, turns) - to) >= bound - 1e-9).all()
+    # It is no empty word, even for limbs as crooked as these.
+    out = np.abs(to) > np.abs(v).sum(axis=1)
+    assert np.mean(bound[out] > away[out] - 1e-6) > 0.4
 
 
 @pytest.mark.parametrize("joints", [3, 5, 8, 20])

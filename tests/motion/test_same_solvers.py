@@ -38,29 +38,29 @@ def test_two_joints_alone_and_among_many(span: str, bend: float, monkeypatch: py
 
 @pytest.mark.parametrize("soft", [0.0, 0.2])
 @pytest.mark.parametrize("span", SPANS)
-@pytest.mark.parametrize("joints", [3, 6])
+@pytest.mark.parametrize("joints", [3, 6, 8])
 def test_long_limbs_alone_and_among_many(
     joints: int, span: str, soft: float, monkeypatch: pytest.MonkeyPatch
 ) -> None:
     random = np.random.default_rng(4)
     v = lengths(random, joints)
-    to = random.uniform(0, 0.9, CASES) * np.abs(v).sum(axis=1) * np.exp(1j * random.uniform(-3, 3, CASES))
+    to = random.uniform(0, 1.3, CASES) * np.abs(v).sum(axis=1) * np.exp(1j * random.uniform(-3, 3, CASES))
     low, high = SPANS[span]
     zone = min(soft, low, high) if span != "free" else 0.0
     every = np.ones((CASES, joints))
     ends = Ends(-low * every, high * every, zone * every, zone * every)
     arguments = (to, v, 0 * every, ends, every, np.ones(CASES))
 
-    def away(turns: np.ndarray) -> np.ndarray:
-        return np.abs(to - (np.exp(1j * np.cumsum(turns, axis=1)) * v).sum(axis=1))
+    def places(turns: np.ndarray) -> np.ndarray:
+        return np.cumsum(np.exp(1j * np.cumsum(turns, axis=1)) * v, axis=1)
 
-    together = reach_long(*arguments)
+    together = places(reach_long(*arguments))
     monkeypatch.setattr(long_limb, "FEW", CASES)
-    alone = reach_long(*arguments)
-    # A few cases stop elsewhere, as near (one way of stopping for both comes with the next work on motion).
-    same = np.abs(together - alone).max(axis=1) < 1e-6
-    assert same.mean() > 0.97
-    assert np.abs(away(together) - away(alone)).max() < 0.02 * np.abs(v).sum(axis=1).max()
+    alone = places(reach_long(*arguments))
+    off = np.abs(together - alone).max(axis=1)
+    # At a soft end a joint that just so moves on may make more of what rounding leaves.
+    assert np.mean(off < 1e-6) >= (0.995 if soft else 1.0)
+    assert off.max() < 1e-3
 
 
 @pytest.mark.parametrize("mirrored", [False, True])

@@ -2,7 +2,7 @@
 
 A chain of many joints reaches a point in endlessly many ways. Here it gets one, made of two things as for an arm: how much it
 curls, all inner joints together by give and to its bend side, which sets the distance; and the turn of its root, which aims. Where the
-root has come to its limit on the side away from the curl, the curl goes over to the other side, joint by joint from the root on,
+root has come to its limit on the side away from the curl, the curl goes over to the other side, the joints at the root first,
 while the root stays (an S in between, which keeps the distance); where it has come to its limit on the side of the curl, the next
 joint turns on in its place, then the one after. All of these meet without a step, so the pose is a continuous function of the
 target, the own turns and the limits, but for the seam: straight behind the middle of the root's limits.
@@ -23,12 +23,9 @@ Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
 Flags = NDArray[np.bool_]
 
-# The fullest curl of one half of an S, as a share of that with which a chain of equal lengths closes.
-FULL_S = 1.35
 STAGES = np.array(one_curl.STAGES)
-# From a curl to one side to a curl to the other, and how many joints are on their way at once.
+# From a curl to one side to a curl to the other.
 TURNOVER = np.linspace(0.0, 1.0, 13)
-AT_ONCE = 2.0
 # A turn on of more than this is a little turn back.
 TURN_BACK = 5.0
 # So many cases are taken one by one, in plain numbers.
@@ -113,29 +110,25 @@ def _shape_of(limber: Limber) -> _Shape:
     return _Shape(drawn, pose, straight, willing, bent)
 
 
-def _curl(limber: Limber, shape: _Shape, middle: Floats, to_side: Floats, full: float) -> _Curl:
+def _curl(limber: Limber, shape: _Shape, middle: Floats, to_side: Floats) -> _Curl:
     """The curl whose joints go to `to_side` (cases, joints): 1 is to the limb's side, -1 to the other, 0 straight."""
     v, _, low, high, _, side = limber
     bent = side[:, None] * shape.bent
-    most = np.maximum(full * TAU / v.shape[1], bent * np.sign(to_side))
+    most = np.maximum(FULL * TAU / v.shape[1], bent * np.sign(to_side))
     wanted = side[:, None] * (to_side * most)
     fullest = np.clip(shape.pose + (wanted - shape.bent) * shape.willing, low, high)
     stages = _along(middle[:, None], shape.straight[:, None], fullest[:, None], STAGES[:, None])
-    spins = np.exp(1j * stages)
-    arm = np.broadcast_to(v[:, None, -1], stages.shape[:2])
-    arms = [arm]
-    for joint in reversed(range(v.shape[1] - 1)):
-        arm = v[:, None, joint] + spins[:, :, joint + 1] * arm
-        arms.append(arm)
-    return _Curl(middle, shape.straight, fullest, np.abs(np.stack(arms[::-1], axis=-1)))
+    stages[:, :, 0] = 0.0  # how far it is from a joint on does not hang on how the root turns
+    lengths = np.exp(1j * np.cumsum(stages, axis=-1)) * v[:, None]
+    ends = np.cumsum(lengths, axis=-1)
+    return _Curl(middle, shape.straight, fullest, np.abs(ends[:, :, -1:] - ends + lengths))
 
 
 def _arm(v: Complexes, turns: Floats, joint: int) -> Complexes:
     """From a joint to the tip, while that joint itself is not turned."""
-    arm = v[:, -1]
-    for j in reversed(range(joint, v.shape[1] - 1)):
-        arm = v[:, j] + np.exp(1j * turns[:, j + 1]) * arm
-    return arm
+    headings = np.cumsum(turns[:, joint + 1 :], axis=1)
+    found: Complexes = v[:, joint] + (v[:, joint + 1 :] * np.exp(1j * headings)).sum(axis=1)
+    return found
 
 
 class _Aim(NamedTuple):
@@ -195,7 +188,7 @@ def _curled(to: Complexes, limber: Limber) -> Floats:
     length, distance = np.abs(limber.v).sum(axis=1), np.abs(to)
     shape = _shape_of(limber)
     aim = _aim(limber, shape, to)
-    curl = _curl(limber, shape, shape.pose, np.ones(limber.v.shape), FULL)
+    curl = _curl(limber, shape, shape.pose, np.ones(limber.v.shape))
     turns = curl.for_distance(distance, 0, length)
     turns[:, 0], beyond = aim.root(aim.turned(_arm(limber.v, turns, 0)))
     over = np.flatnonzero(beyond * limber.side < 0)
@@ -233,7 +226,7 @@ class _Over(NamedTuple):
         past = np.flatnonzero(wanted[:, 0] > run[:, -1])
         if past.size:
             limber, shape = self.limber.at(past), _Shape(*(x[past] for x in self.shape))
-            other = _curl(limber, shape, shape.straight, -np.ones(limber.v.shape), FULL)
+            other = _curl(limber, shape, shape.straight, -np.ones(limber.v.shape))
             found[past] = _turned_on(
                 self.to[past], limber, other, shape.willing, found[past], self.beyond[past]
             )
@@ -243,17 +236,34 @@ class _Over(NamedTuple):
         """How far the curl has turned the way to the tip at every stage of going over, (cases, stages), and the turns there."""
         cases, joints = self.limber.v.shape
         stages = len(TURNOVER)
-        gone = TURNOVER[:, None] * (joints - 2 + AT_ONCE) - (np.arange(joints) - 1)
-        to_side = np.tile(1 - 2 * np.clip(gone, 0.0, AT_ONCE) / AT_ONCE, (cases, 1))
+        around = np.pi * TURNOVER[:, None]
+        to_side = np.cos(around) + np.sin(around) * self._s_shape()[:, None]
+        to_side = to_side.reshape(-1, joints)
         each = np.repeat(np.arange(cases), stages)
         limber, shape = self.limber.at(each), _Shape(*(x[each] for x in self.shape))
         share = np.minimum(1.0, 3 * np.tile(TURNOVER, cases))[:, None]
         middle = shape.pose + (shape.straight - shape.pose) * share
-        curl = _curl(limber, shape, middle, to_side, FULL_S)
+        curl = _curl(limber, shape, middle, to_side)
         turns = curl.for_distance(np.abs(self.to)[each], 0, np.abs(limber.v).sum(axis=1))
         turned = self.aim.at(each).turned(_arm(limber.v, turns, 0))
         shapes: Floats = turns.reshape(cases, stages, joints)
         return turned.reshape(cases, stages), shapes
+
+    def _s_shape(self) -> Floats:
+        """Bends that grow evenly along the chain, and turn the way to the tip of a nearly straight one nowhere, (cases, joints).
+
+        Between a curl and its opposite as on a circle, this S lets the way to the tip turn all the time: nothing is skipped.
+        """
+        willing = self.shape.willing
+        beyond = (
+            np.cumsum(np.abs(self.limber.v[:, ::-1]), axis=1)[:, ::-1] * willing
+        )  # what a joint's bend moves
+        along = np.arange(willing.shape[1], dtype=np.float64)
+        middle = (beyond * along).sum(axis=1) / np.maximum(beyond.sum(axis=1), 1e-300)
+        bends = along - middle[:, None]
+        size = np.sqrt((willing * bends**2).sum(axis=1) / np.maximum(willing.sum(axis=1), 1e-300))
+        found: Floats = bends / np.maximum(size, TIE)[:, None]
+        return found
 
 
 def _turned_on(

@@ -9,10 +9,11 @@ target and quick near it (Sugihara 2011). What has not come there is brought to 
 second derivative (its eigenvalues taken positive, so that saddles are left: Dauphin et al. 2014).
 
 Where the limits leave this way no room, a fixed few other starts are tried: first the curl to the other side, then poses at the
-ends of the limits; the nearest counts, among equals the earliest. So a limb bends to its side wherever it can reach that way, equal input
-gives equal output, whatever was dragged before, and a mirrored limb in a mirrored pose comes to the mirrored place. Two poses far apart
-meet in two places only: behind the root, opposite to the middle of its limits, and where limits end the way to the side that the
-limb was given. Arrays have shape (cases, joints); a joint of give 0, or of a limit of no width, does not turn.
+ends of the limits; the nearest counts, among equals the earliest. None are tried where no pose at all can come nearer (`least`), as
+mostly out of reach. So a limb bends to its side wherever it can reach that way, equal input gives equal output, whatever was dragged
+before, and a mirrored limb in a mirrored pose comes to the mirrored place. Poses far apart meet behind the root, opposite to the
+middle of its limits, and along the edges of what can be reached with the bend to the given side: against that side, and close to
+the root. Arrays have shape (cases, joints); a joint of give 0, or of a limit of no width, does not turn.
 """
 
 import itertools
@@ -26,6 +27,7 @@ from numpy.typing import NDArray
 from umbrite.motion.soft_ends import Ends, willingness
 from umbrite.motion.solvers.curling import Limber, curled
 from umbrite.motion.solvers.one_frame import LEAST_WILLING, STILL, Chain, descend
+from umbrite.motion.solvers.one_polish import FLAT, NEARER_AT_ALL, ROUNDING, SHARES, polish
 from umbrite.rig.numbers.angles import wrapped
 
 Floats = NDArray[np.float64]
@@ -35,9 +37,8 @@ STEPS = 12
 POLISH = 60
 FEW_STEPS, KEPT = 4, 4  # for other starts: after so many steps the best so many go on
 LOOSE = 1e3  # the "limit" of a joint that may turn all the way round
-SHARES = np.array([1.0, 0.5, 0.2, 0.05, 0.01])  # of a Newton step that are tried
 LARGEST_STEP = 0.2  # radians a joint turns in one step
-LARGEST_NEWTON = 0.5
+LARGEST_NEWTON, LARGEST_OF_OTHERS = 0.2, 0.5
 NEAR = 1e-10  # of the limb's length: near enough
 NEARER = 1e-6  # of the limb's length: so much nearer another start must come to count
 FEW = 8  # so many cases are solved one by one, in plain numbers
@@ -63,9 +64,31 @@ class Chains(NamedTuple):
         index = np.tile(np.arange(len(self.to)), count)
         return self.pick(index)
 
+    def one_by_one(self) -> Iterator[tuple[Chain, float]]:
+        """Every case in plain numbers, with its goal."""
+        zones = np.stack([self.ends.soft_smallest, self.ends.soft_largest], axis=-1).tolist()
+        soft = zones if self.ends.any_soft else [None] * len(zones)
+        columns = [x.tolist() for x in (self.to, self.v, self.low, self.high, self.give, self.goal)]
+        for to, v, low, high, give, goal, zone in zip(*columns, soft, strict=True):
+            yield Chain(to, v, low, high, give, zone), goal
+
     def away(self, turns: Floats) -> Floats:
         """The distance of each tip from its target."""
         found: Floats = np.abs(self.to - _tip(self.v, turns)[0])
+        return found
+
+    def least(self, turns: Floats) -> Floats:
+        """A distance from which no tip comes nearer to its target, shape (cases,), the better the nearer `turns` bring it.
+
+        No tip lies farther in the direction of the target than if each length came as near to that direction as all limits before it
+        together allow.
+        """
+        tip, _ = _tip(self.v, turns)
+        way = np.angle(self.to - tip)
+        low, high = np.cumsum(self.low, axis=1), np.cumsum(self.high, axis=1)
+        off = np.abs(wrapped(way[:, None] - np.angle(self.v) - (low + high) / 2)) - (high - low) / 2
+        farthest = (np.abs(self.v) * np.cos(np.maximum(off, 0.0))).sum(axis=1)
+        found: Floats = (self.to * np.exp(-1j * way)).real - farthest
         return found
 
     @property
@@ -115,8 +138,8 @@ def _reached(chains: Chains, limber: Limber) -> Floats:
     missed = np.flatnonzero(error > chains.goal)
     if missed.size:
         some = chains.pick(missed)
-        best[missed], error[missed] = _polish(some, best[missed])
-    missed = np.flatnonzero(error > chains.goal + NEARER * chains.length)
+        best[missed], error[missed] = _polish(some, best[missed], LARGEST_NEWTON)
+    missed = np.flatnonzero(error > np.maximum(chains.goal, chains.least(best)) + NEARER * chains.length)
     if missed.size:
         some = chains.pick(missed)
         turns, near = _best_of_others(some, limber.at(missed))
@@ -129,13 +152,15 @@ def _best_of_others(chains: Chains, limber: Limber) -> tuple[Floats, Floats]:
     """The nearest pose of all other starts, and its distance. A few steps show which of them are worth going on with."""
     starts = np.stack([*_others(chains, limber)])
     count, cases, joints = starts.shape
-    turns, error = _polish(chains.repeated(count), starts.reshape(-1, joints), FEW_STEPS)
+    turns, error = _polish(chains.repeated(count), starts.reshape(-1, joints), LARGEST_OF_OTHERS, FEW_STEPS)
     turns, error = turns.reshape(starts.shape), error.reshape(count, cases)
     # To the grid of what counts as nearer: among equals the earliest, whatever is rounded how.
     kept = np.argsort(np.round(error / (NEARER * chains.length)), axis=0, kind="stable")[:KEPT]
     kept = np.sort(kept, axis=0)
     every = np.arange(cases)
-    turns, error = _polish(chains.repeated(len(kept)), turns[kept, every].reshape(-1, joints))
+    turns, error = _polish(
+        chains.repeated(len(kept)), turns[kept, every].reshape(-1, joints), LARGEST_OF_OTHERS
+    )
     turns, error = turns.reshape(len(kept), cases, joints), error.reshape(len(kept), cases)
     best = np.argmax(error <= error.min(axis=0) + NEARER * chains.length, axis=0)
     return turns[best, every], error[best, every]
@@ -187,75 +212,88 @@ def _descend(chains: Chains, turns: Floats) -> tuple[Floats, Floats]:
 
 def _descend_one_by_one(chains: Chains, turns: Floats) -> tuple[Floats, Floats]:
     best, error = turns.copy(), np.zeros(len(turns))
-    soft = np.stack([chains.ends.soft_smallest, chains.ends.soft_largest], axis=-1).tolist()
-    columns = (chains.to, chains.v, chains.low, chains.high, chains.give)
-    goals = chains.goal.tolist()
-    for i, (to, v, low, high, give) in enumerate(zip(*(x.tolist() for x in columns), strict=True)):
-        zones = soft[i] if chains.ends.any_soft else None
-        chain = Chain(to, v, low, high, give, zones)
-        best[i], error[i] = descend(chain, turns[i].tolist(), goals[i], STEPS, LARGEST_STEP)
+    for i, (chain, goal) in enumerate(chains.one_by_one()):
+        best[i], error[i] = descend(chain, turns[i].tolist(), goal, STEPS, LARGEST_STEP)
     return best, error
 
 
-def _polish(chains: Chains, turns: Floats, steps: int = POLISH) -> tuple[Floats, Floats]:
+def _polish(chains: Chains, turns: Floats, largest: float, steps: int = POLISH) -> tuple[Floats, Floats]:
     """Newton steps on half the squared distance, joints at their limits held; the poses and their distances.
 
-    Every case goes on until no part of a step brings it nearer, whatever the others do.
+    Every case goes on until no part of a step brings it nearer, whatever the others do; a last step that brings it no farther is taken
+    still, so that cases that came from different sides come to one pose.
     """
     turns, error = turns.copy(), chains.away(turns)
-    alive = np.arange(len(turns))
+    if len(turns) <= FEW:
+        for i, (chain, goal) in enumerate(chains.one_by_one()):
+            turns[i], error[i] = polish(chain, turns[i].tolist(), goal, steps, largest)
+        return turns, error
+    alive, here = np.arange(len(turns)), chains
     for _ in range(steps):
-        here = chains.pick(alive)
-        tries = np.clip(
-            turns[alive] + _newton(here, turns[alive]) * SHARES[:, None, None], here.low, here.high
-        )
-        away = here.repeated(len(SHARES)).away(tries.reshape(-1, turns.shape[1])).reshape(tries.shape[:2])
-        pick, every = np.argmin(away, axis=0), np.arange(len(alive))
-        nearest = away[pick, every]
-        better = nearest < error[alive] - 1e-13 * here.length
-        turns[alive[better]], error[alive[better]] = tries[pick, every][better], nearest[better]
-        alive = alive[better & (nearest > here.goal)]
+        step = _newton(here, turns[alive], largest)
+        tell = NEARER_AT_ALL * here.length  # less cannot be told from rounding
+        before = error[alive]
+        left, some = np.arange(len(alive)), here  # those that have not come nearer yet
+        for share in SHARES:
+            tries = np.clip(turns[alive[left]] + step[left] * share, some.low, some.high)
+            away = some.away(tries)
+            take = away < before[left] + (tell[left] if share == 1 else -tell[left])
+            done = alive[left[take]]
+            turns[done], error[done] = tries[take], away[take]
+            left = left[~take]
+            if not left.size:
+                break
+            some = here.pick(left)
+        going = (error[alive] < before - tell) & (error[alive] > here.goal)
+        if not going.all():
+            alive, here = alive[going], here.pick(np.flatnonzero(going))
         if not alive.size:
             break
     return turns, error
 
 
-def _newton(chains: Chains, turns: Floats) -> Floats:
+def _newton(chains: Chains, turns: Floats, largest: float) -> Floats:
     """The Newton step, by give: the second derivative is Jj . Jk + e . (tip - place of the later of j and k)."""
     tip, places = _tip(chains.v, turns)
     error = chains.to - tip
-    arm = tip[:, None] - places
     share = np.sqrt(chains.give)
-    slope = -(np.conj(1j * arm) * error[:, None]).real * share  # of half the squared distance
-    joints = turns.shape[1]
-    later = np.maximum(np.arange(joints)[:, None], np.arange(joints)[None])
-    second = (np.conj(arm)[:, :, None] * arm[:, None, :]).real
-    second = second + (np.conj(error)[:, None] * arm).real[:, later]
-    second = second * share[:, :, None] * share[:, None, :]
+    arm = tip[:, None] - places
+    along = np.conj(arm) * error[:, None]
+    slope = -along.imag * share  # of half the squared distance
+    x, y = arm.real, arm.imag
+    second = x[:, :, None] * x[:, None] + y[:, :, None] * y[:, None] + along.real[:, _later(turns.shape[1])]
+    second *= share[:, :, None] * share[:, None]
     at_low, at_high = turns <= chains.low, turns >= chains.high
     held = (chains.give <= 0) | (at_low & (slope > 0)) | (at_high & (slope < 0))
-    step = np.zeros(turns.shape)
-    for _ in range(2):  # joints that the step would take out of their limits are held as well
-        step = _free_step(second, slope, ~held) * share
-        leaving = (at_low & (step < 0)) | (at_high & (step > 0))
-        if not (leaving & ~held).any():
-            break
-        held = held | leaving
+    rounding = (ROUNDING * chains.length**2)[:, None]
+    step = _free_step(second, slope, ~held, rounding) * share
+    leaving = ((at_low & (step < 0)) | (at_high & (step > 0))) & ~held
+    some = np.flatnonzero(leaving.any(axis=1))
+    if some.size:  # joints that the step would take out of their limits are held as well
+        held[some] |= leaving[some]
+        step[some] = _free_step(second[some], slope[some], ~held[some], rounding[some]) * share[some]
+        held |= (at_low & (step < 0)) | (at_high & (step > 0))
     step = np.where(held, 0.0, step)
-    largest = np.abs(step).max(axis=-1, keepdims=True)
-    limited: Floats = step * np.minimum(1.0, LARGEST_NEWTON / np.maximum(largest, 1e-300))
+    most = np.abs(step).max(axis=-1, keepdims=True)
+    limited: Floats = step * np.minimum(1.0, largest / np.maximum(most, 1e-300))
     return limited
 
 
-def _free_step(second: Floats, slope: Floats, free: NDArray[np.bool_]) -> Floats:
+def _free_step(second: Floats, slope: Floats, free: NDArray[np.bool_], rounding: Floats) -> Floats:
     second = np.where(free[:, :, None] & free[:, None, :], second, 0.0)
     values, vectors = np.linalg.eigh(second)
     size = np.abs(values)
-    floor = np.maximum(1e-9 * size.max(axis=-1, keepdims=True), 1e-100)
-    along = np.einsum("cji,cj->ci", vectors, np.where(free, slope, 0.0)) / np.maximum(size, floor)
+    floor = np.maximum(np.maximum(FLAT * size.max(axis=-1, keepdims=True), rounding), 1e-100)
+    along = np.matmul(np.where(free, slope, 0.0)[:, None], vectors)[:, 0] / np.maximum(size, floor)
     along = np.where(size > floor, along, 0.0)  # ways that change nothing
-    found: Floats = -np.einsum("cji,ci->cj", vectors, along)
+    found: Floats = -np.matmul(vectors, along[:, :, None])[:, :, 0]
     return found
+
+
+@cache
+def _later(joints: int) -> NDArray[np.intp]:
+    """Of every two joints the later."""
+    return np.maximum(np.arange(joints)[:, None], np.arange(joints)[None])
 
 
 def _tip(v: Complexes, turns: Floats) -> tuple[Complexes, Complexes]:
