@@ -211,6 +211,30 @@ def bench_growth() -> None:
         )
 
 
+def bench_uneven(drawing: Drawing) -> None:
+    """A puppet whose twelve upper joints are all scaled unevenly beside the same one scaled evenly, in the same run."""
+    puppet = figure(60, 12, drawing)
+    plan, random = compile_plan(puppet), np.random.default_rng(0)
+    for frames in (1, 1000):
+        even = {
+            f"{limb.target}.{axis}": random.uniform(-60, 60, frames)
+            for limb in puppet.limbs.values()
+            for axis in "xy"
+        }
+        poses = [even]
+        for much in (0.3, -0.5):
+            scaled = {f"{limb.joints[0]}.scale_x": np.full(frames, much) for limb in puppet.limbs.values()}
+            poses.append({**even, **scaled})
+        works = [lambda pose=pose: evaluate(plan, pose) for pose in poses]
+        first, *others = in_turn(*works, count=20)
+        base = show(f"evaluate {frames:,}, 12 limbs, even", first)
+        for much, times in zip((1.3, 0.5), others, strict=True):
+            share = statistics.median(times) / base
+            show(
+                f"evaluate {frames:,}, upper joints {much} times as wide", times, f"{share:.2f} times, aim: 2"
+            )
+
+
 def bench_out_of_reach() -> None:
     """One frame of 60 long limbs within limits, each with its target somewhere around it, out of reach."""
     for joints, limit in ((3, 1.2), (5, 0.5), (5, 1.2), (5, 2.0), (8, 1.2)):
@@ -446,6 +470,7 @@ def main() -> None:
         bench_chains(joints)
     bench_growth()
     bench_out_of_reach()
+    bench_uneven(pictures()[0])
     bench_findings(drawing)
     bench_find_joints(40)
     bench_whole_body()

@@ -4,10 +4,12 @@ Turning about such a joint does not keep lengths. Two joints: with U the linear 
 `R(t1) U (v1 + R(t2) v2)`, so its distance from the root hangs on t2 alone and t1 aims. With z = exp(i t2) all that counts is a sum of
 z, z squared and their conjugates: where that distance is the target's, where it is largest and smallest, and, with t1 at a limit, where
 the tip is nearest to the target. Each has four places at most, which a few samples tell apart and Newton's method finds; the best of all of them and
-of the ends of what limits and side allow is the answer, so nothing within reach is missed. More joints: damped steps over all
+of the ends of what limits and side allow is the answer, so nothing within reach is missed. Mostly the sum rises and falls once; then two places are all,
+and the one on the limb's side is taken at once. More joints: damped steps over all
 turns (see `long_limb`), the best kept. Shapes are (frames, limbs) and (frames, limbs, joints).
 """
 
+from collections.abc import Callable
 from typing import NamedTuple
 
 import numpy as np
@@ -15,7 +17,17 @@ from numpy.typing import NDArray
 
 from umbrite.motion.plan import LimbBatch, Plan
 from umbrite.motion.solvers.long_limb import damped
-from umbrite.motion.solvers.one_uneven import BESIDE, POLISHED, SAMPLES, STEP, Arm
+from umbrite.motion.solvers.one_uneven import (
+    BESIDE,
+    BESIDE_SIMPLE,
+    COARSE_SAMPLES,
+    COARSE_STEP,
+    POLISHED,
+    SAMPLES,
+    SIMPLE,
+    STEP,
+    Arm,
+)
 from umbrite.motion.solvers.two_joint import FEW
 from umbrite.rig.affine import UNMOVED, Affine, after
 from umbrite.rig.numbers.angles import TAU, wrapped
@@ -26,6 +38,9 @@ Flags = NDArray[np.bool_]
 
 CORRECTIONS = 30
 NEAR = 1e-9  # of the limb's length: near enough
+FROM_NEAR = (
+    3  # steps by Newton's method from between two samples; what is not there yet then is looked for in full
+)
 EQUAL = 1e-9  # of the limb's length: two places so alike count as equally near
 
 
@@ -54,7 +69,7 @@ def corrected(
 def _two(
     plan: Plan, batch: LimbBatch, own: Affine[Complexes], asked: Asked, found: Floats, uneven: Flags
 ) -> Floats:
-    away = np.abs(asked.to - _true_tip(plan, batch, own, found * asked.flips, asked.longer)[0])
+    away = np.abs(asked.to - _arms(plan, batch, own, found * asked.flips, asked.longer)[0][0])
     left = np.nonzero(uneven & (away > NEAR * asked.size))
     if not left[0].size:
         return found
@@ -93,6 +108,12 @@ class _Reach(NamedTuple):
     low: Floats
     high: Floats
 
+    def at(self, index: NDArray[np.intp]) -> "_Reach":
+        """Some of the cases only."""
+        upper = Affine(self.upper.a[index], self.upper.b[index], UNMOVED)
+        to, first, second, _, flips, low, high = self
+        return _Reach(to[index], first[index], second[index], upper, flips[index], low[index], high[index])
+
     def away(self, second: Floats) -> tuple[Floats, Floats]:
         """The distance for second turns (cases, several), and the first turns."""
         spin = np.exp(1j * second * self.flips[:, 1:])
@@ -112,17 +133,25 @@ def _best_of_all(
     """The best turns over all second turns from `low` to `high`, (cases, 2); among equals those nearest to `found`."""
     if len(found) <= FEW:
         return _one_by_one(reach, _Room(found, low, high, size), away)
-    room = _Room(found, low, high, size)
-    turns, nearest = room.nearest(reach, _by_length(reach))
-    missed = np.flatnonzero(nearest > EQUAL * size)
-    if missed.size:
-        some = _Reach(reach.to[missed], reach.first[missed], reach.second[missed],
-                      Affine(reach.upper.a[missed], reach.upper.b[missed], UNMOVED),
-                      reach.flips[missed], reach.low[missed], reach.high[missed])  # fmt: skip
-        room = _Room(found[missed], low[missed], high[missed], size[missed])
-        places = np.concatenate([_by_length(some), _at_ends(some)], axis=1)
-        turns[missed], nearest[missed] = room.nearest(some, places)
+    room, wave = _Room(found, low, high, size), _of_length(reach)
+    turns, nearest = room.one_place(reach, wave)
+    missed, simple = nearest > EQUAL * size, wave.simple()
+    for left in (np.flatnonzero(missed & simple), np.flatnonzero(missed & ~simple)):
+        if left.size:
+            turns[left], nearest[left] = _of_all_places(reach.at(left), room.at(left), wave.at_cases(left))
     return np.where((nearest < away)[:, None], turns, found)
+
+
+def _of_all_places(reach: _Reach, room: "_Room", wave: "_Wave") -> tuple[Floats, Floats]:
+    """The best of all places that there are, and how near the tip comes; those with the first turn at an end where none is in reach."""
+    places = wave.places()
+    turns, nearest = room.nearest(reach, places)
+    left = np.flatnonzero(nearest > EQUAL * room.size)
+    if left.size:
+        some = reach.at(left)
+        places = np.concatenate([places[left], _at_ends(some)], axis=1)
+        turns[left], nearest[left] = room.at(left).nearest(some, places)
+    return turns, nearest
 
 
 def _one_by_one(reach: _Reach, room: "_Room", away: Floats) -> Floats:
@@ -147,11 +176,38 @@ class _Room(NamedTuple):
     high: Floats
     size: Floats
 
+    def at(self, index: NDArray[np.intp]) -> "_Room":
+        """Some of the cases only."""
+        return _Room(*(x[index] for x in self))
+
+    def turned(self, reach: _Reach, places: Floats) -> Floats:
+        """The second turns for angles of z, (cases, several), within the room where they can be, else near `found`."""
+        here = self.found[:, 1:]
+        turned = here + wrapped(places * reach.flips[:, 1:] - here)
+        over, under = turned > self.high[:, None], turned < self.low[:, None]
+        found: Floats = turned + TAU * (under * 1.0 - over)
+        return found
+
+    def one_place(self, reach: _Reach, wave: "_Wave") -> tuple[Floats, Floats]:
+        """The turns where it is plain that they are the only ones, and how near the tip comes; infinitely far where it is not plain.
+
+        A simple wave is 0 at two places. A few samples tell near which, and so which of them is in the room.
+        """
+        starts, crosses = wave.simple_crossing()
+        turned = self.turned(reach, starts)
+        low, high = self.low[:, None], self.high[:, None]
+        inside = (turned > low - COARSE_STEP) & (turned < high + COARSE_STEP)
+        plain = wave.simple() & crosses & (inside[:, 0] != inside[:, 1])
+        place = np.where(inside[:, 0], starts[:, 0], starts[:, 1])[:, None]
+        second = self.turned(reach, wave.crossing_from(place, FROM_NEAR))
+        plain &= ((second >= low) & (second <= high))[:, 0]
+        near, first = reach.away(second)
+        return np.concatenate([first, second], axis=1), np.where(plain, near[:, 0], np.inf)
+
     def nearest(self, reach: _Reach, places: Floats) -> tuple[Floats, Floats]:
         """The turns, (cases, 2), that bring the tip nearest, of those at `places` (cases, several) and at the ends; and how near that is."""
         low, high, here = self.low[:, None], self.high[:, None], self.found[:, 1:]
-        turned = here + wrapped(places * reach.flips[:, 1:] - here)
-        turned = np.where(turned < low, turned + TAU, np.where(turned > high, turned - TAU, turned))
+        turned = self.turned(reach, places)
         second = np.concatenate([np.clip(turned, low, high), low, high], axis=1)
         near, first = reach.away(second)
         level = near <= near.min(axis=1, keepdims=True) + EQUAL * self.size[:, None]
@@ -167,46 +223,101 @@ class _Wave(NamedTuple):
     k1: Complexes
     k2: Complexes
 
-    def sampled(self) -> Floats:
-        """The values at the angles of the table, (cases, samples)."""
+    def sampled(self, table: Floats) -> Floats:
+        """The values at the angles of a table, (cases, samples)."""
         rows = np.stack([self.k0, self.k1.real, self.k1.imag, self.k2.real, self.k2.imag], axis=1)
-        return np.asarray(rows @ TABLE)
+        return np.asarray(rows @ table)
 
-    def at(self, angle: Floats) -> tuple[Floats, Floats, Floats]:
-        """The value, and how it rises and bends, at angles (cases, several)."""
-        z = np.exp(1j * angle)
-        one, two = self.k1[:, None] * z, self.k2[:, None] * z * z
-        return self.k0[:, None] + 2 * (one + two).real, -2 * (one + 2 * two).imag, -2 * (one + 4 * two).real
+    def at_cases(self, index: NDArray[np.intp]) -> "_Wave":
+        """Some of the cases only."""
+        return _Wave(self.k0[index], self.k1[index], self.k2[index])
 
-    def turning(self, samples: Floats) -> Floats:
-        """Where it turns, (cases, 4)."""
-        rises = samples > np.roll(samples, 1, axis=1)
-        angle = _first_four(rises != np.roll(rises, -1, axis=1))
-        for _ in range(POLISHED):
-            _, slope, bend = self.at(angle)
-            angle = angle - _step(slope, bend)
-        return angle
+    def value(self, z: Complexes) -> Floats:
+        """The value at places z on the circle (cases, several)."""
+        found: Floats = self.k0[:, None] + 2 * (z * (self.k1[:, None] + self.k2[:, None] * z)).real
+        return found
 
-    def crossing(self, samples: Floats, turning: Floats) -> Floats:
-        """Where it is 0, (cases, 12): from where samples change their sign, and from both sides of where it turns."""
-        value, _, bend = self.at(turning)
-        aside = np.sqrt(np.maximum(0.0, -2 * value / np.where(bend == 0, np.inf, bend)))
+    def slope(self, z: Complexes) -> Floats:
+        """How it rises there."""
+        found: Floats = -2 * (z * (self.k1[:, None] + 2 * self.k2[:, None] * z)).imag
+        return found
+
+    def bend(self, z: Complexes) -> Floats:
+        """How the rise changes there."""
+        found: Floats = -2 * (z * (self.k1[:, None] + 4 * self.k2[:, None] * z)).real
+        return found
+
+    def crossing_from(self, angles: Floats, steps: int = POLISHED) -> Floats:
+        """The angles where it is 0, by Newton's method from angles near by."""
+        return _polished(angles, lambda z: _step(self.value(z), self.slope(z)), steps)
+
+    def turning_from(self, angles: Floats) -> Floats:
+        """The angles where it turns, likewise."""
+        return _polished(angles, lambda z: _step(self.slope(z), self.bend(z)))
+
+    def simple(self) -> Flags:
+        """Where the wave rises once and falls once.
+
+        It turns where the normals from a point to an ellipse meet that: twice outside the ellipse's evolute, an astroid.
+        """
+        size, cross = np.abs(self.k1) ** 2, np.abs(self.k2)
+        along = (self.k1**2 * np.conj(self.k2)).real / np.maximum(cross, 1e-300)
+        # The point's places on both axes, squared.
+        x, y = np.maximum(size + along, 0.0) / 2, np.maximum(size - along, 0.0) / 2
+        found: Flags = np.cbrt(x) + np.cbrt(y) > SIMPLE * np.cbrt(16 * cross**2)
+        return found
+
+    def simple_crossing(self) -> tuple[Floats, Flags]:
+        """Near which angles a simple wave is 0, (cases, 2), within a step of the coarse samples, and whether it is."""
+        samples = self.sampled(COARSE)
         above = samples > 0
-        starts = _first_four(above != np.roll(above, -1, axis=1)) + STEP / 2
-        # Two places between the same two samples are found from where it turns; others are found already.
-        close = aside < BESIDE
+        crosses = above[:, :-1] != above[:, 1:]
+        last = above[:, -1] != above[:, 0]
+        first = crosses.argmax(axis=1)
+        second = np.where(last, COARSE_SAMPLES - 1, COARSE_SAMPLES - 2 - crosses[:, ::-1].argmax(axis=1))
+        before, every = np.stack([first, second], axis=1), np.arange(len(samples))[:, None]
+        here, there = samples[every, before], samples[every, (before + 1) % COARSE_SAMPLES]
+        fall = here - there
+        share = np.clip(here / np.where(fall == 0, np.inf, fall), 0.0, 1.0)
+        return COARSE_STEP * (before + share), crosses.any(axis=1)
+
+    def turning(self) -> Floats:
+        """Where it turns: (cases, 4), or (cases, 2) where all are simple."""
+        if self.simple().all():
+            samples = self.sampled(COARSE)
+            starts = COARSE_STEP * np.stack([samples.argmax(axis=1), samples.argmin(axis=1)], axis=1)
+        else:
+            samples = self.sampled(TABLE)
+            rises = samples > np.roll(samples, 1, axis=1)
+            starts = _first_four(rises != np.roll(rises, -1, axis=1))
+        return self.turning_from(starts)
+
+    def places(self) -> Floats:
+        """Where it is 0, from where samples change their sign, and from both sides of where it turns; and where it turns: (cases, several)."""
+        turning = self.turning()
+        value, bend = self.value(np.exp(1j * turning)), self.bend(np.exp(1j * turning))
+        aside = np.sqrt(np.maximum(0.0, -2 * value / np.where(bend == 0, np.inf, bend)))
+        beside = BESIDE
+        if self.simple().all():
+            starts, beside = self.simple_crossing()[0], BESIDE_SIMPLE
+        else:
+            above = self.sampled(TABLE) > 0
+            starts = _first_four(above != np.roll(above, -1, axis=1)) + STEP / 2
+        # Two places close together are found from where it turns between them; others are found already.
+        close = aside < beside
         pair = [np.where(close, turning + sign * aside, starts[:, :1]) for sign in (-1, 1)]
-        angle = np.concatenate([starts, *pair], axis=1)
-        for _ in range(POLISHED):
-            value, slope, _ = self.at(angle)
-            angle = angle - _step(value, slope)
-        return angle
+        starts = np.concatenate([starts, *pair], axis=1)
+        return np.concatenate([self.crossing_from(starts), turning], axis=1)
 
 
-_AT = np.arange(SAMPLES) * STEP
-TABLE = np.stack(
-    [np.ones(SAMPLES), 2 * np.cos(_AT), -2 * np.sin(_AT), 2 * np.cos(2 * _AT), -2 * np.sin(2 * _AT)]
-)
+def _table(samples: int) -> Floats:
+    at = np.arange(samples) * (TAU / samples)
+    return np.stack(
+        [np.ones(samples), 2 * np.cos(at), -2 * np.sin(at), 2 * np.cos(2 * at), -2 * np.sin(2 * at)]
+    )
+
+
+TABLE, COARSE = _table(SAMPLES), _table(COARSE_SAMPLES)
 
 
 def _first_four(marked: Flags) -> Floats:
@@ -215,10 +326,17 @@ def _first_four(marked: Flags) -> Floats:
     return np.asarray(order * STEP)
 
 
+def _polished(angles: Floats, step: Callable[[Complexes], Floats], steps: int = POLISHED) -> Floats:
+    z = np.exp(1j * angles)
+    for _ in range(steps):
+        z = z * (1 - 1j * step(z))
+        z = z * (1.5 - 0.5 * (z.real**2 + z.imag**2))  # back onto the circle
+    return np.asarray(np.angle(z))
+
+
 def _step(value: Floats, slope: Floats) -> Floats:
     """A step by Newton's method, a short one where it is level."""
-    level = np.abs(slope) <= 1e-300
-    return np.clip(np.where(level, 0.0, value / np.where(level, 1.0, slope)), -STEP, STEP)
+    return np.clip(value / np.where(np.abs(slope) <= 1e-300, np.inf, slope), -STEP, STEP)
 
 
 def _arm(reach: _Reach) -> tuple[Complexes, Complexes, Complexes]:
@@ -228,14 +346,11 @@ def _arm(reach: _Reach) -> tuple[Complexes, Complexes, Complexes]:
     return centre, upper.a * reach.second, upper.b * np.conj(reach.second)
 
 
-def _by_length(reach: _Reach) -> Floats:
-    """The angles of z where the arm is as long as the target is far, and where it is longest and shortest; (cases, 16)."""
+def _of_length(reach: _Reach) -> _Wave:
+    """How much longer the arm is than the target is far, squared, over the angles of z."""
     c, p, q = _arm(reach)
     whole = np.abs(c) ** 2 + np.abs(p) ** 2 + np.abs(q) ** 2
-    wave = _Wave(whole - np.abs(reach.to) ** 2, c * np.conj(q) + p * np.conj(c), p * np.conj(q))
-    samples = wave.sampled()
-    turning = wave.turning(samples)
-    return np.concatenate([wave.crossing(samples, turning), turning], axis=1)
+    return _Wave(whole - np.abs(reach.to) ** 2, c * np.conj(q) + p * np.conj(c), p * np.conj(q))
 
 
 def _at_ends(reach: _Reach) -> Floats:
@@ -245,7 +360,7 @@ def _at_ends(reach: _Reach) -> Floats:
     for end in (reach.low, reach.high):
         away = c - np.exp(-1j * end * reach.flips[:, 0]) * reach.to
         wave = _Wave(np.zeros(len(c)), away * np.conj(q) + p * np.conj(away), p * np.conj(q))
-        found.append(wave.turning(wave.sampled()))
+        found.append(wave.turning())
     return np.concatenate(found, axis=1)
 
 
@@ -317,22 +432,29 @@ def _true_tip(
     The speed is that of the tip when one joint turns, (frames, limbs, joints): from joint to tip, turned by a right angle,
     through the maps of all joints above.
     """
-    count = batch.joints.shape[1]
-    locals_ = []
-    for j in range(count):
-        joint, spin = batch.joints[:, j], np.exp(1j * turns[..., j])
-        locals_.append(Affine(spin * own.a[:, joint], spin * own.b[:, joint], UNMOVED))
-    reach: Complexes = np.zeros(turns.shape[:2], dtype=np.complex128)
-    arms: list[Complexes] = []  # from each joint to the tip, in the frame above that joint
-    for j in reversed(range(count)):
-        reach = locals_[j].direction(ahead(plan, batch, own, j) * longer[..., j] + reach)
-        arms.insert(0, reach)
+    arms, locals_ = _arms(plan, batch, own, turns, longer)
     above = Affine(np.ones((1, 1), dtype=np.complex128), np.zeros((1, 1), dtype=np.complex128), UNMOVED)
     speeds = []
     for local, arm in zip(locals_, arms, strict=True):
         speeds.append(np.broadcast_to(above.direction(1j * arm), arm.shape))
         above = after(above, local)
     return arms[0], np.stack(speeds, axis=-1)
+
+
+def _arms(
+    plan: Plan, batch: LimbBatch, own: Affine[Complexes], turns: Floats, longer: Floats
+) -> tuple[list[Complexes], list[Affine[Complexes]]]:
+    """From each joint to the tip, in the frame above that joint, (frames, limbs); and the joints' turned maps."""
+    locals_ = []
+    for j in range(batch.joints.shape[1]):
+        joint, spin = batch.joints[:, j], np.exp(1j * turns[..., j])
+        locals_.append(Affine(spin * own.a[:, joint], spin * own.b[:, joint], UNMOVED))
+    reach: Complexes = np.zeros(turns.shape[:2], dtype=np.complex128)
+    arms: list[Complexes] = []
+    for j in reversed(range(len(locals_))):
+        reach = locals_[j].direction(ahead(plan, batch, own, j) * longer[..., j] + reach)
+        arms.insert(0, reach)
+    return arms, locals_
 
 
 def ahead(plan: Plan, batch: LimbBatch, own: Affine[Complexes], j: int) -> Complexes:
