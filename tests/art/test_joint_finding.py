@@ -9,7 +9,7 @@ from demo_puppet import plain_package
 from umbrite.art.joint_finding import Proposal, find_joints
 from umbrite.art.masks import sampled, sheet_of
 from umbrite.art.pictures import Picture
-from umbrite.art.round_ends import inscribed, round_end
+from umbrite.art.round_ends import depth_of, inscribed, round_end
 from umbrite.files.png import decode
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.edits.variants.branches import copy_as_variant, parts_of
@@ -102,18 +102,18 @@ def test_sides_are_not_mixed() -> None:
 
 
 def test_a_round_end_is_told_from_a_square_one() -> None:
-    field = np.zeros((120, 200), np.uint8)
+    field, empty = np.zeros((120, 200), np.uint8), np.zeros((9, 9), np.uint8)
     cv2.rectangle(field, (60, 40), (199, 80), 255, -1)
-    square = round_end(field, field)
+    square = round_end(field, field, depth_of(field))
     cv2.circle(field, (60, 60), 20, 255, -1)
-    rounded = round_end(field, field)
+    rounded = round_end(field, field, depth_of(field))
     assert square is not None
     assert rounded is not None
     assert rounded.arc > 0.5 > square.arc
     assert rounded.centre == pytest.approx(60 + 60j, abs=1)
     assert rounded.radius == pytest.approx(20, abs=1)
-    assert round_end(np.zeros((9, 9), np.uint8), field[:9, :9]) is None
-    assert inscribed(np.zeros((9, 9), np.uint8)).radius == 0
+    assert round_end(empty, field[:9, :9], depth_of(empty)) is None
+    assert inscribed(depth_of(empty)).radius == 0
 
 
 def test_samples_lie_where_the_board_has_them() -> None:

@@ -18,7 +18,7 @@ import numpy as np
 
 from umbrite.art.masks import Mask, Sheet, sampled, shared_area, sheet_of_part
 from umbrite.art.pictures import Picture
-from umbrite.art.round_ends import Circle, inscribed, round_end
+from umbrite.art.round_ends import Circle, depth_of, inscribed, round_end
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
 from umbrite.rig.model import Puppet
@@ -193,15 +193,19 @@ def _closely(one: Sheet, other: Sheet, box: Box, shares: tuple[float, float]) ->
     def onto_board(z: complex) -> complex:
         return complex(around.left, around.top) + (z + 0.5 + 0.5j) / scale
 
-    ends = [round_end(shape, overlap) for shape in shapes]
-    middle = inscribed(overlap)
+    depths = [depth_of(shape) for shape in shapes]
+    ends = [round_end(shape, overlap, depth) for shape, depth in zip(shapes, depths, strict=True)]
+    wide = [float(depth.max()) for depth in depths]
+    middle = inscribed(depth_of(overlap))
     pivots, goods = [], []
     for child in (0, 1):
         if shares[child] > INSIDE and not _is_long(shapes[child]):
             rows, columns = np.nonzero(shapes[child])
             at, good = complex(columns.mean(), rows.mean()), LIES_ON
         else:
-            at, good = _joined(ends[child], ends[1 - child], middle, (shapes[child], shapes[1 - child]))
+            at, good = _joined(
+                ends[child], ends[1 - child], middle, (shapes[child], shapes[1 - child]), wide[child]
+            )
         pivots.append(onto_board(at))
         goods.append(good * (1 - 0.5 * min(shares[child], shares[1 - child])))
     return Contact((pivots[0], pivots[1]), (goods[0], goods[1]))
@@ -214,14 +218,14 @@ def _is_long(shape: Mask) -> bool:
 
 
 def _joined(
-    child: Circle | None, parent: Circle | None, middle: Circle, shapes: tuple[Mask, Mask]
+    child: Circle | None, parent: Circle | None, middle: Circle, shapes: tuple[Mask, Mask], wide: float
 ) -> tuple[complex, float]:
     """The pivot between two ends, in samples, and how good it is: two round ends about one middle say most.
 
-    One round end says the more, the more of it lies on the other part, and more if it is the end of what hangs there.
+    One round end says the more, the more of it lies on the other part, and more if it is the end of what hangs there, which is
+    `wide` from its middle to its outline.
     """
     # Cut ends: the more of the end of what hangs there lies on the other, the better.
-    wide = inscribed(shapes[0]).radius
     lying = float(np.count_nonzero(shapes[0] & shapes[1])) / max(1.0, 1.5 * math.pi * wide * wide)
     cut = NO_END + FULL_END * min(1.0, lying)
     ends = [end for end in (child, parent) if end is not None and end.arc >= ROUND]

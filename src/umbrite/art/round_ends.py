@@ -19,6 +19,7 @@ Floats = NDArray[np.float64]
 BINS = 48  # of the circle, for counting along how much of it the outline is touched
 CENTRES = 200  # so many centres are tried at most
 TRIED = 4  # of the centres are fitted
+TOLD = 1e-6  # of what they would span if they stood square on each other
 TOUCH = 0.07  # of the radius: nearer than this touches
 
 
@@ -42,8 +43,14 @@ def outline(shape: Mask) -> Floats:
     return kept
 
 
-def round_end(shape: Mask, where: Mask) -> Circle | None:
-    """The round end of `shape` within the field `where`; None where the shape has no outline there.
+def depth_of(shape: Mask) -> NDArray[np.float32]:
+    """How far every sample of a shape (0 or 255) lies from its outline, in samples."""
+    found = cv2.distanceTransform(shape, cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
+    return np.asarray(found, dtype=np.float32)
+
+
+def round_end(shape: Mask, where: Mask, depth: NDArray[np.float32]) -> Circle | None:
+    """The round end of `shape`, of that `depth`, within the field `where`; None where the shape has no outline there.
 
     `shape` and `where` are 0 or 255, of one size. How round the end is tells `Circle.arc`.
     """
@@ -53,7 +60,6 @@ def round_end(shape: Mask, where: Mask) -> Circle | None:
     rows, columns = np.nonzero(where & shape)
     if len(hidden) < 6 or len(rows) < 6:
         return None
-    depth = np.asarray(cv2.distanceTransform(shape, cv2.DIST_L2, cv2.DIST_MASK_PRECISE), dtype=np.float32)
     centres, radii = _candidates(rows, columns, depth)
     arcs = _arcs(centres, radii, hidden[:: max(1, len(hidden) // 180)])
     # Of circles that touch equally long the deeper counts: it lies in the body of the limb.
@@ -128,21 +134,30 @@ def _fitted(centre: complex, radius: float, edge: Floats) -> Circle:
 
 def _least_squares(rows: Floats, wanted: Floats) -> Floats:
     """What three columns (given as rows) must be multiplied by to give `wanted`; along what they don't tell, nothing."""
-    values, vectors = np.linalg.eigh(rows @ rows.T)
+    square = rows @ rows.T
+    (a, b, c), (_, d, e), (_, _, f) = square.tolist()
+    across, beside, corner = d * f - e * e, c * e - b * f, b * e - c * d
+    volume = a * across + b * beside + c * corner
+    if volume > TOLD * a * d * f:  # by Cramer's rule, as fits mostly are far from telling too little
+        p, q, r = (rows @ wanted).tolist()
+        x = p * across + q * beside + r * corner
+        y = p * beside + q * (a * f - c * c) + r * (b * c - a * e)
+        z = p * corner + q * (b * c - a * e) + r * (a * d - b * b)
+        return np.asarray([x, y, z], dtype=np.float64) / volume
+    values, vectors = np.linalg.eigh(square)
     told = values > 1e-12 * values[-1]
     along = vectors[:, told]
     found: Floats = along @ ((along.T @ (rows @ wanted)) / values[told])
     return found
 
 
-def inscribed(shape: Mask) -> Circle:
-    """The largest circle inside a shape; where several are as large, as along a band, the middle of them.
+def inscribed(depth: NDArray[np.float32]) -> Circle:
+    """The largest circle inside a shape of that depth; where several are as large, as along a band, the middle of them.
 
     An empty shape gives a circle without radius in the middle of the field.
     """
-    depth = cv2.distanceTransform(shape, cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
     most = float(depth.max(initial=0.0))
     if most <= 0:
-        return Circle(complex(shape.shape[1], shape.shape[0]) / 2, 0.0, 0.0)
+        return Circle(complex(depth.shape[1], depth.shape[0]) / 2, 0.0, 0.0)
     rows, columns = np.nonzero(depth >= most - max(0.5, 0.12 * most))
     return Circle(complex(columns.mean(), rows.mean()), most, 0.0)
