@@ -172,10 +172,16 @@ def _drawn(pieces: list[Piece], style: str, random: np.random.Generator) -> Char
     return Character(
         puppet, pictures,
         {keys[p.key]: keys.get(p.parent, "") for p in pieces},
-        {keys[p.key]: p.pivot * size for p in pieces},
+        {keys[p.key]: _turns_about(p) * size for p in pieces},
         {keys[p.key]: 2 * min(p.radii) * size for p in pieces},
         {keys[p.key]: p.key for p in pieces},
     )  # fmt: skip
+
+
+def _turns_about(piece: Piece) -> complex:
+    """A limb turns about its end; what is as good as a disc has none, and turns about its middle."""
+    disc = piece.round and abs(piece.end - piece.pivot) < 0.3 * min(piece.radii)
+    return (piece.pivot + piece.end) / 2 if disc else piece.pivot
 
 
 def _drawing(piece: Piece, scale: float, random: np.random.Generator) -> tuple[Picture, complex]:

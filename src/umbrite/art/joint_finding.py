@@ -29,6 +29,11 @@ from umbrite.rig.words.names import side_of
 FINENESS = 120.0  # samples across the overlap, at most
 LEAST_OVERLAP = 0.002  # of the smaller part's area; less is touching by accident
 ROUND = 0.46  # of a circle; a half round end has more, a square end's three sides less
+ONE_MIDDLE, ROUGH = (
+    0.3,
+    0.25,
+)  # of the smaller radius: as near are two round ends about one middle, and what rough edges make of it
+CORNER = 0.7  # of the largest circle in the overlap; a round end is larger
 INSIDE = 0.75  # so much of a part on another is a piece that lies on it, such as an eye on a head
 LONG = 2.2  # times as long as wide: such a piece has ends to turn about, even where it lies on another
 LEAST_LIKELY = 0.12
@@ -194,9 +199,11 @@ def _closely(one: Sheet, other: Sheet, box: Box, shares: tuple[float, float]) ->
         return complex(around.left, around.top) + (z + 0.5 + 0.5j) / scale
 
     depths = [depth_of(shape) for shape in shapes]
-    ends = [round_end(shape, overlap, depth) for shape, depth in zip(shapes, depths, strict=True)]
     wide = [float(depth.max()) for depth in depths]
     middle = inscribed(depth_of(overlap))
+    ends = [round_end(shape, overlap, depth) for shape, depth in zip(shapes, depths, strict=True)]
+    # What is much smaller than what fits into both is the rounding of a corner.
+    ends = [end if end is not None and end.radius > CORNER * middle.radius else None for end in ends]
     pivots, goods = [], []
     for child in (0, 1):
         if shares[child] > INSIDE and not _is_long(shapes[child]):
@@ -231,9 +238,10 @@ def _joined(
     ends = [end for end in (child, parent) if end is not None and end.arc >= ROUND]
     if len(ends) == 2:
         one, other = ends
-        near = abs(one.centre - other.centre) < 0.3 * min(one.radius, other.radius)
-        if near:
-            weights = [end.arc**4 for end in ends]
+        apart = abs(one.centre - other.centre) / min(one.radius, other.radius)
+        if apart < ONE_MIDDLE:
+            # Farther apart than rough edges put them, what hangs there turns about its own end.
+            weights = [one.arc**4, other.arc**4 * max(0.0, 1 - (apart / ROUGH) ** 2)]
             return sum(end.centre * w for end, w in zip(ends, weights, strict=True)) / sum(weights), 1.0
         ends = [min(ends, key=lambda end: end.radius)]
     if ends:

@@ -143,7 +143,8 @@ def _least_squares(rows: Floats, wanted: Floats) -> Floats:
         x = p * across + q * beside + r * corner
         y = p * beside + q * (a * f - c * c) + r * (b * c - a * e)
         z = p * corner + q * (b * c - a * e) + r * (a * d - b * b)
-        return np.asarray([x, y, z], dtype=np.float64) / volume
+        solved: Floats = np.array([x, y, z]) / volume
+        return solved
     values, vectors = np.linalg.eigh(square)
     told = values > 1e-12 * values[-1]
     along = vectors[:, told]
