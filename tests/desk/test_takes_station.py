@@ -249,14 +249,32 @@ def test_a_take_is_exported_from_the_menu_and_comes_back_as_frames(
     assert len(list((tmp_path / "take-folder").iterdir())) == 4
 
 
+def test_an_edit_does_not_wait_for_what_the_checks_notice_about_takes(timed: Window, qtbot: QtBot) -> None:
+    session = timed.session
+    session.checks.finish()
+    session.edit(
+        "Loop",
+        takes=tuple(replace(each, loop=True, last=each.last + 4) for each in session.history.now.takes),
+    )
+    assert session.checks.takes.waiting
+    assert session.checks.found == []
+    outside = tuple(replace(each, last=2) for each in session.history.now.takes)
+    session.edit("Cut", takes=outside)
+    qtbot.waitUntil(lambda: "key-outside" in {each.code for each in session.checks.found}, timeout=5_000)
+    session.edit("None", takes=())
+    assert session.checks.found == []
+
+
 def test_the_lamp_tells_of_a_loop_that_does_not_close(timed: Window, act: Act) -> None:
     session = timed.session
     act("take-end")
     head = joint(session.puppet, "Head")
     session.edit("Nod", pose={**session.pose, f"{head}.turn": 0.3})
     session.edit("Loop", takes=tuple(replace(each, loop=True) for each in session.history.now.takes))
+    session.checks.finish()
     assert [each.code for each in session.checks.found] == ["take-open"]
     act("close-loop")
+    session.checks.finish()
     assert session.checks.found == []
 
 

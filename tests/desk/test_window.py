@@ -415,12 +415,12 @@ def test_a_gap_within_limits_is_found_in_the_background_explained_and_meant_so(
 ) -> None:
     session = wick_window.session
     session.checks.seams.begin()
-    session.checks.seams.finish()
+    session.checks.finish()
     assert session.checks.found == []
     neck = joint(session.puppet, "Neck")
     session.edit("Wide", puppet=set_limit(session.puppet, neck, -1.0, 1.0))
     assert session.checks.seams.waiting == [neck]  # only what the edit can have changed
-    session.checks.seams.finish()
+    session.checks.finish()
     assert [item.code for item in session.checks.found] == ["gap"]
     act("findings")
     buttons = {button.text(): button for button in wick_window.findings_list.findChildren(QPushButton)}

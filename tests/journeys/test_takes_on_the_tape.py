@@ -109,6 +109,7 @@ def test_an_idle_loop_from_two_poses_played_corrected_and_exported(
     y = sheet.ground.box_of(0).center().y()
     person.drag(on_tape(window, 15, y), on_tape(window, 12, y), steps=8)
     assert 12.0 in [key.frame for key in take(window).tracks[f"{moved}.y"]]
+    session.checks.finish()
     assert session.checks.found == []
 
     out = tmp_path / "idle.webm"
@@ -228,4 +229,5 @@ def test_a_hand_follows_the_head_from_the_middle_of_a_take_on(person: Person, wi
         steps.append(session.placed.pivot(moves))
     assert max(abs(b - a) for a, b in itertools.pairwise(steps)) < 30, "nothing jumps where it changes over"
     person.key("ctrl+z")
+    window.session.checks.finish()
     assert window.session.checks.found == []

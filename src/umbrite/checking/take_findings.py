@@ -25,15 +25,15 @@ FINER = 24
 Floats = NDArray[np.float64]
 
 
-@remembered
 def take_findings(puppet: Puppet, takes: tuple[Take, ...]) -> list[Finding]:
     """All findings about all takes; each is about the thing whose keys it means."""
-    return [
-        each
-        for take in takes
-        for check in (_open, _outside, _unbegun, _limits, _jumps, _slides)
-        for each in check(puppet, take)
-    ]
+    return [each for take in takes for each in findings_of_take(puppet, take)]
+
+
+def findings_of_take(puppet: Puppet, take: Take) -> list[Finding]:
+    """All findings about one take."""
+    checks = (_open, _outside, _unbegun, _limits, _jumps, _slides)
+    return [each for check in checks for each in check(puppet, take)]
 
 
 def _open(puppet: Puppet, take: Take) -> Iterator[Finding]:

@@ -1,4 +1,4 @@
-"""What the checks notice about the puppet that is open: the rig at once, seams in the background, a workout until the next edit."""
+"""What the checks notice about the puppet that is open: the rig at once, seams and takes in the background, a workout until the next edit."""
 
 from collections.abc import Callable, Sequence
 
@@ -7,8 +7,8 @@ from PySide6.QtCore import QObject, Signal
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding, gravest_first
 from umbrite.checking.puppet_findings import findings
-from umbrite.checking.take_findings import take_findings
 from umbrite.desk.session.seam_watch import SeamWatch
+from umbrite.desk.session.take_watch import TakeWatch
 from umbrite.rig.document import Document
 from umbrite.rig.model import Puppet
 
@@ -25,10 +25,11 @@ class Checks(QObject):
         parent: QObject | None = None,
     ) -> None:
         super().__init__(parent)
-        self._document = settled
         self._settled: Callable[[], Puppet] = lambda: settled().puppet
         self.seams = SeamWatch(self._settled, pixels, self)
-        self.seams.changed.connect(self.changed)
+        self.takes = TakeWatch(settled, self)
+        for watch in (self.seams, self.takes):
+            watch.changed.connect(self.changed)
         self._rig: tuple[Puppet, list[Finding]] | None = None
         self._tried: tuple[Puppet, Sequence[Finding]] | None = None
 
@@ -38,18 +39,22 @@ class Checks(QObject):
         puppet = self._settled()
         if self._rig is None or self._rig[0] is not puppet:
             self._rig = (puppet, findings(puppet))
-        noticed = [*self._rig[1], *self._of_takes(), *self.seams.found]
+        noticed = [*self._rig[1], *self.takes.found, *self.seams.found]
         known = {(each.code, each.where) for each in noticed} | {
             (mark.code, mark.where) for mark in puppet.meant
         }
         tried = self._tried[1] if self._tried is not None and self._tried[0] is puppet else ()
         return gravest_first([*noticed, *(each for each in tried if (each.code, each.where) not in known)])
 
-    def _of_takes(self) -> list[Finding]:
-        document = self._document()
-        meant = {(mark.code, mark.where) for mark in document.puppet.meant}
-        found = take_findings(document.puppet, document.takes) if document.takes else []
-        return [each for each in found if (each.code, each.where) not in meant]
+    def begin(self) -> None:
+        """Look through what has changed, soon."""
+        self.seams.begin()
+        self.takes.begin()
+
+    def finish(self) -> None:
+        """Look through all of it now."""
+        self.seams.finish()
+        self.takes.finish()
 
     def add_tried(self, found: Sequence[Finding]) -> None:
         """What a workout noticed counts until the puppet is changed."""

@@ -2,20 +2,15 @@
 
 from collections.abc import Callable
 
-from PySide6.QtCore import QObject, QTimer, Signal
+from PySide6.QtCore import QObject
 
 from umbrite.art.joint_limits import gap_within
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding, finding
+from umbrite.desk.session.idle_watch import IdleWatch
 from umbrite.rig.family import ancestors, parts_on
 from umbrite.rig.model import Puppet
 from umbrite.rig.numbers.angles import angle_text
-
-PAUSE = 400  # milliseconds after an edit before it begins
-
-
-BETWEEN = 15
-
 
 Look = tuple[object, ...]
 
@@ -32,10 +27,8 @@ def looked_at(puppet: Puppet, key: str) -> Look:
     )
 
 
-class SeamWatch(QObject):
+class SeamWatch(IdleWatch):
     """Keeps the findings of seams up to date. `settled` gives the puppet outside of running gestures, `pixels` its drawings."""
-
-    changed = Signal()
 
     def __init__(
         self, settled: Callable[[], Puppet], pixels: Callable[[str], Picture], parent: QObject | None = None
@@ -43,11 +36,7 @@ class SeamWatch(QObject):
         super().__init__(parent)
         self._settled, self._pixels = settled, pixels
         self._known: dict[str, tuple[Look, Finding | None]] = {}
-        self.waiting: list[str] = []  # joints to look at
         self._seen: Puppet | None = None
-        self._timer = QTimer(self)
-        self._timer.setSingleShot(True)
-        self._timer.timeout.connect(self.step)
 
     @property
     def found(self) -> list[Finding]:
@@ -57,47 +46,32 @@ class SeamWatch(QObject):
         kept = (noticed for key, (_, noticed) in self._known.items() if key in joints)
         return [item for item in kept if item is not None and (item.code, item.where) not in meant]
 
-    def begin(self) -> None:
-        """Queue the limited joints that look different from when they were looked at last."""
+    def _queue(self) -> list[str] | None:
+        """The limited joints that look different from when they were looked at last."""
         puppet = self._settled()
         if puppet is self._seen:  # only the pose has changed
-            return
+            return None
         self._seen = puppet
         self._known = {key: item for key, item in self._known.items() if key in puppet.joints}
-        self.waiting = []
+        waiting = []
         for key, joint in puppet.joints.items():
             if joint.limit is None:
                 self._known.pop(key, None)
             elif key not in self._known or self._known[key][0] != looked_at(puppet, key):
-                self.waiting.append(key)
-        if self.waiting:
-            self._timer.start(PAUSE)
+                waiting.append(key)
+        return waiting
 
-    def step(self) -> None:
-        """Look at one joint, then come back for the next."""
+    def _look(self, key: str) -> None:
         puppet = self._settled()
-        if not self.waiting:
+        if key not in puppet.joints:
             return
-        key = self.waiting.pop()
-        if key in puppet.joints:
-            before = self.found
-            pictures = {
-                puppet.parts[part].drawing.sha256: self._pixels(puppet.parts[part].drawing.sha256)
-                for joint in (key, *ancestors(puppet, key))
-                for part in parts_on(puppet, joint)
-            }
-            turn = gap_within(puppet, pictures, key)
-            noticed = None
-            if turn is not None:
-                noticed = finding("gap", key, turn=angle_text(turn, 0), name=puppet.joints[key].name)
-            self._known[key] = (looked_at(puppet, key), noticed)
-            if self.found != before:
-                self.changed.emit()
-        if self.waiting:
-            self._timer.start(BETWEEN)
-
-    def finish(self) -> None:
-        """Look at all that is left now."""
-        while self.waiting:
-            self.step()
-        self._timer.stop()
+        pictures = {
+            puppet.parts[part].drawing.sha256: self._pixels(puppet.parts[part].drawing.sha256)
+            for joint in (key, *ancestors(puppet, key))
+            for part in parts_on(puppet, joint)
+        }
+        turn = gap_within(puppet, pictures, key)
+        noticed = None
+        if turn is not None:
+            noticed = finding("gap", key, turn=angle_text(turn, 0), name=puppet.joints[key].name)
+        self._known[key] = (looked_at(puppet, key), noticed)

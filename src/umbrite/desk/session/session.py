@@ -75,7 +75,7 @@ class Session(QObject):
             )
         )
         self.checks = Checks(lambda: self.history.now, self._pixels, self)
-        self.settled.connect(self.checks.seams.begin)
+        self.settled.connect(self.checks.begin)
         self.stage.station_changed.connect(self._on_station)
         self.stage.tool_changed.connect(lambda: self.drafts.put(self.drafts.now._replace(bones=Boning())))
         self.stage.view_changed.connect(self._on_view)
