@@ -220,7 +220,7 @@ FITTING: dict[str, State] = {
     "limit-mirror": one_sided, "limit-same": one_sided, "limit-copy": picked(LIMBS, "Near shin", "Head"), "reset-branch": posed,
     "reset": posed, "variant-on": eyed, "variant-back": eyed, "variant-rest": eyed, "paste-pose": copied, "extend": end_of_limb, "find-joints": art, "controls-make": limb_without_controls,
     "free": picked(PIVOTS, "Head"), "hang-last": picked(PIVOTS, "Cap", "Near hand"), "limbs-from-names": unlimbed, "limb-between": picked(LIMBS, "Scarf tail", "Scarf end"),
-    "take-start": keyed, "scatter-keys": keyed, "swing": swinging, "bake-swing": swinging, "stretch-keys": keyed, "press-keys": keyed, **{f"film-{kind}": keyed for kind in ("webm", "mp4", "gif", "apng", "webp", "folder")}, "undo": posed, "mirror-pose": waved, "two-depths": picked(PARTS, "Scarf", of="part"), "rehearse": limb, "pose": limb, "up": picked(PIVOTS, "Head"),
+    "take-start": keyed, "film-sheets": keyed, "scatter-keys": keyed, "swing": swinging, "bake-swing": swinging, "stretch-keys": keyed, "press-keys": keyed, **{f"film-{kind}": keyed for kind in ("webm", "mp4", "gif", "apng", "webp", "folder")}, "undo": posed, "mirror-pose": waved, "two-depths": picked(PARTS, "Scarf", of="part"), "rehearse": limb, "pose": limb, "up": picked(PIVOTS, "Head"),
     "down": picked(PIVOTS, "Trunk"), "branch": picked(PIVOTS, "Trunk"), "controls-list": wick, "bones-middle": ONE_PART,
     "limit-arc": picked(LIMBS, "Head"), "front": picked(PARTS, "Trunk", of="part"), "forward": picked(PARTS, "Trunk", of="part"),
 }  # fmt: skip

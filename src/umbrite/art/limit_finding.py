@@ -28,7 +28,7 @@ SAMPLES = 900.0  # across the field around the pivot
 STEP = math.radians(1.0)
 EXACT = math.radians(0.05)
 MOST = math.pi
-LOOK_ON = (math.radians(0.5), math.radians(3.0))  # beyond an onset, to see how a gap grows
+LOOK_ON = np.radians(np.arange(1.0, 9.0))  # beyond an onset, to see how a gap grows
 STAYS = tuple(math.radians(more) for more in (4.0, 8.0, 12.0, 16.0))
 LATEST = math.radians(5.0)
 FARTHEST_BACK = math.radians(15.0)
@@ -41,6 +41,7 @@ MEETING = (
     5.0  # times that: two bare caps this near to each other meet: the notch is sharper than some 25 degrees
 )
 NOTCH = 0.25  # within which the flanks of a notch are measured
+FLANK_ENDS = 0.9  # of that: how a longer flank grows is not seen
 NOTICED = 0.03  # how long a notch's flanks are before it is noticed
 EDGE = 0.06  # how far a bare cap of the part behind stands out before it is noticed
 
@@ -158,18 +159,21 @@ class SeamTurning:
 
     def _gap_began(self, turn: float) -> float:
         """Where a gap seen at `turn` began: a notch grows evenly from nothing, but its first bit is below what is seen."""
-        sense = math.copysign(1.0, turn)
-        seen = turn
+        sense, first = math.copysign(1.0, turn), turn
         while (
-            abs(turn) > EXACT and abs(seen - turn) < FARTHEST_BACK and self._flank(*self._bare(turn)[:2]) > 0
+            abs(turn) > EXACT and abs(first - turn) < FARTHEST_BACK and self._flank(*self._bare(turn)[:2]) > 0
         ):
             turn -= sense * STEP / 4
-        one, other = (self._flank(*self._bare(turn + sense * more)[:2]) for more in LOOK_ON)
-        grows = (other - one) / (LOOK_ON[1] - LOOK_ON[0])
-        if one <= 0 or grows <= 0:
+        seen = np.array([self._flank(*self._bare(turn + sense * more)[:2]) for more in LOOK_ON])
+        growing = (seen > 0) & (seen < FLANK_ENDS * NOTCH * self.width)
+        if growing.sum() < 3:
+            return turn
+        # Each flank is told by few pixels: a line through several.
+        grows, at_turn = np.polyfit(LOOK_ON[growing], seen[growing], 1)
+        if grows <= 0:
             return turn
         unseen = self.bare * (0.4 + 1 / max(abs(math.sin(turn)), 0.1))
-        late = (one + unseen) / grows - LOOK_ON[0]
+        late = float((at_turn + unseen) / grows)
         return turn - sense * min(max(late, 0.0), LATEST, abs(turn))
 
     def _stays_open(self, turn: float) -> bool:
