@@ -493,6 +493,7 @@ class Window(QMainWindow):
         self.offers.let_go()
         self.keeper.close()
         self.session.file.pictures.stop()
+        self.session.checks.stop()
         self.settings.setValue("geometry", self.saveGeometry())
         if not self.alone:  # what F11 hides is not how the panels stand
             self.arrangements.keep()

@@ -51,6 +51,11 @@ class Checks(QObject):
         self.seams.begin()
         self.takes.begin()
 
+    def stop(self) -> None:
+        """Look through nothing more: the window closes."""
+        self.seams.stop()
+        self.takes.stop()
+
     def finish(self) -> None:
         """Look through all of it now."""
         self.seams.finish()

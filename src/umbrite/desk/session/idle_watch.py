@@ -53,6 +53,11 @@ class IdleWatch(QObject):
         if self.waiting:
             self._timer.start(BETWEEN)
 
+    def stop(self) -> None:
+        """Look at nothing more: the window closes."""
+        self.waiting = []
+        self._timer.stop()
+
     def finish(self) -> None:
         """Look at all that is left now."""
         while self.waiting:
