@@ -8,9 +8,11 @@ import sys
 import threading
 import time
 from collections.abc import Iterator
+from concurrent.futures import Future
 from contextlib import contextmanager
 from pathlib import Path
 
+import pebble
 import pytest
 
 from demo_puppet import ASSETS
@@ -156,6 +158,36 @@ def test_a_piece_at_which_three_workers_die_is_refused() -> None:
         killer.join()
     assert len(results) == 1
     assert "wick.umbrite ended its worker 3 times" in str(results[0][1])
+
+
+def test_pieces_that_a_broken_pool_never_took_up_are_done_by_the_next(
+    monkeypatch: pytest.MonkeyPatch,
+) -> None:
+    class Silent:
+        """A pool that has ended, of whose pieces nothing is ever heard."""
+
+        active = False
+
+        def schedule(self, *_: object, **__: object) -> Future[bytes]:
+            return Future()
+
+        def stop(self) -> None: ...
+        def join(self) -> None: ...
+
+    real, made = pebble.ProcessPool, list[object]()
+
+    def pool(**how: object) -> object:
+        made.append(Silent() if len(made) < 2 else real(**how))
+        return made[-1]
+
+    monkeypatch.setattr(pebble, "ProcessPool", pool)
+    pieces = [(number, Piece("check", source_of(WICK), {})) for number in (0, 1)]
+    assert sorted(crew.processes(2)(pieces)) == [(0, b"[]"), (1, b"[]")]
+    made[:] = []
+    monkeypatch.setattr(pebble, "ProcessPool", lambda **_: Silent())
+    refused = [str(error) for _, error in crew.processes(2)(pieces)]
+    assert len(refused) == 2
+    assert all("ended its worker 3 times" in text for text in refused)
 
 
 def test_a_worker_of_another_version_refuses() -> None:

@@ -12,6 +12,7 @@ import threading
 from collections import Counter
 from collections.abc import Callable, Iterator, Sequence
 from concurrent.futures.process import BrokenProcessPool
+from contextlib import suppress
 from pathlib import Path
 from typing import Any
 
@@ -25,6 +26,7 @@ Result = tuple[int, bytes | UmbriteError]
 Crew = Callable[[Sequence[tuple[int, Piece]]], Iterator[Result]]
 TRIES = 3
 AHEAD = 4  # pieces for each worker of a cluster that are sent before others are done
+LOOK = 1.0  # seconds between looks whether processes are still there
 PATIENCE = 10  # seconds in which a scheduler must answer
 
 
@@ -44,6 +46,8 @@ def processes(count: int) -> Crew:
         left = {number: Sent(piece) for number, piece in pieces}
         while left:
             yield from _in_a_pool(count, left)
+            for number in [n for n, sent in left.items() if sent.tries >= TRIES]:
+                yield number, _lost(left.pop(number).piece)
 
     return work
 
@@ -65,24 +69,28 @@ def _in_a_pool(count: int, left: dict[int, Sent]) -> Iterator[Result]:
 
     def send(number: int) -> None:
         left[number].tries += 1
-        waiting[pool.schedule(done, args=[left[number].piece])] = number
+        with suppress(RuntimeError):  # the pool has just ended
+            waiting[pool.schedule(done, args=[left[number].piece])] = number
 
     try:
         for number in left:
             send(number)
         while waiting:
-            ended, _ = concurrent.futures.wait(waiting, return_when=concurrent.futures.FIRST_COMPLETED)
-            for future in ended:
+            ended, _ = concurrent.futures.wait(
+                waiting, timeout=LOOK, return_when=concurrent.futures.FIRST_COMPLETED
+            )
+            # Of a pool that ended before it took a piece up, nothing more is heard.
+            for future in ended or (() if pool.active else tuple(waiting)):
                 number, result = waiting.pop(future), None
                 try:
-                    result = future.result()
+                    result = future.result(timeout=0)
                 except UmbriteError as error:
                     result = error
-                except (ProcessExpired, BrokenProcessPool) as error:
-                    if left[number].tries >= TRIES:
-                        result = _lost(left[number].piece)
-                    elif isinstance(error, ProcessExpired):
+                except ProcessExpired:
+                    if left[number].tries < TRIES:
                         send(number)
+                except (BrokenProcessPool, TimeoutError):
+                    pass  # the next pool has it done
                 if result is not None:
                     del left[number]
                     yield number, result
