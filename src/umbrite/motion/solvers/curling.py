@@ -255,9 +255,8 @@ class _Over(NamedTuple):
         Between a curl and its opposite as on a circle, this S lets the way to the tip turn all the time: nothing is skipped.
         """
         willing = self.shape.willing
-        beyond = (
-            np.cumsum(np.abs(self.limber.v[:, ::-1]), axis=1)[:, ::-1] * willing
-        )  # what a joint's bend moves
+        lengths = np.abs(self.limber.v)
+        beyond = np.cumsum(lengths[:, ::-1], axis=1)[:, ::-1] * willing  # what a joint's bend moves
         along = np.arange(willing.shape[1], dtype=np.float64)
         middle = (beyond * along).sum(axis=1) / np.maximum(beyond.sum(axis=1), 1e-300)
         bends = along - middle[:, None]
