@@ -263,6 +263,10 @@ def test_an_edit_does_not_wait_for_what_the_checks_notice_about_takes(timed: Win
     qtbot.waitUntil(lambda: "key-outside" in {each.code for each in session.checks.found}, timeout=5_000)
     session.edit("None", takes=())
     assert session.checks.found == []
+    session.edit("Again", takes=outside)
+    timed.show_findings()
+    assert {"key-outside"} <= {each.code for each in session.checks.found}
+    timed.findings_list.close()
 
 
 def test_the_lamp_tells_of_a_loop_that_does_not_close(timed: Window, act: Act) -> None:
