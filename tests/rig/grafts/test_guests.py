@@ -85,7 +85,8 @@ def test_a_guest_is_where_its_own_evaluation_and_its_root_say_to_a_billionth(dat
     composed = [after(whole, after(onto, m)) for m in own]
     flat = placed_maps(document.puppet, there, [guest(document, key).ids[k] for k in inner.parts])
     size = max(1.0, *(abs(c) for m in composed for c in m))
-    assert gap(composed, flat) < 1e-9 * size
+    # Rounding in a distance is its square root in the angle of a limb that is all but straight.
+    assert gap(composed, flat) < (3e-8 if inner.limbs else 1e-9) * size
 
 
 def test_a_guest_of_a_guest_is_placed_through_both() -> None:
