@@ -225,25 +225,35 @@ def _polish(chains: Chains, turns: Floats, largest: float, steps: int = POLISH) 
     """
     turns, error = turns.copy(), chains.away(turns)
     if len(turns) <= FEW:
+        # Several starts of a limb are often at the same ends of its limits by now.
+        known: dict[tuple[complex, ...], tuple[list[float], float]] = {}
         for i, (chain, goal) in enumerate(chains.one_by_one()):
-            turns[i], error[i] = polish(chain, turns[i].tolist(), goal, steps, largest)
+            start = turns[i].tolist()
+            asked = (chain.to, *chain.v, *chain.low, *chain.high, *chain.give, *start)
+            if asked not in known:
+                known[asked] = polish(chain, start, goal, steps, largest)
+            turns[i], error[i] = known[asked]
         return turns, error
     alive, here = np.arange(len(turns)), chains
     for _ in range(steps):
         step = _newton(here, turns[alive], largest)
         tell = NEARER_AT_ALL * here.length  # less cannot be told from rounding
         before = error[alive]
-        left, some = np.arange(len(alive)), here  # those that have not come nearer yet
-        for share in SHARES:
-            tries = np.clip(turns[alive[left]] + step[left] * share, some.low, some.high)
-            away = some.away(tries)
-            take = away < before[left] + (tell[left] if share == 1 else -tell[left])
-            done = alive[left[take]]
-            turns[done], error[done] = tries[take], away[take]
-            left = left[~take]
-            if not left.size:
-                break
+        tries = np.clip(turns[alive] + step, here.low, here.high)
+        away = here.away(tries)
+        take = away < before + tell
+        turns[alive[take]], error[alive[take]] = tries[take], away[take]
+        left = np.flatnonzero(~take)
+        if left.size:  # the largest part of the step that comes nearer
             some = here.pick(left)
+            parts = np.array(SHARES[1:])[:, None, None]
+            tries = np.clip(turns[alive[left]] + step[left] * parts, some.low, some.high)
+            away = some.repeated(len(parts)).away(tries.reshape(-1, turns.shape[1])).reshape(len(parts), -1)
+            nearer = away < before[left] - tell[left]
+            first, every = np.argmax(nearer, axis=0), np.arange(left.size)
+            found = nearer.any(axis=0)
+            done = alive[left[found]]
+            turns[done], error[done] = tries[first, every][found], away[first, every][found]
         going = (error[alive] < before - tell) & (error[alive] > here.goal)
         if not going.all():
             alive, here = alive[going], here.pick(np.flatnonzero(going))
