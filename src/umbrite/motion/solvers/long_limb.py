@@ -139,7 +139,10 @@ def _reached(chains: Chains, limber: Limber) -> Floats:
     if missed.size:
         some = chains.pick(missed)
         best[missed], error[missed] = _polish(some, best[missed], LARGEST_NEWTON)
-    missed = np.flatnonzero(error > np.maximum(chains.goal, chains.least(best)) + NEARER * chains.length)
+    missed = np.flatnonzero(error > chains.goal + NEARER * chains.length)
+    if missed.size:
+        some = chains.pick(missed)
+        missed = missed[error[missed] > some.least(best[missed]) + NEARER * some.length]
     if missed.size:
         some = chains.pick(missed)
         turns, near = _best_of_others(some, limber.at(missed))
