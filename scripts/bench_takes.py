@@ -111,7 +111,7 @@ def bench_playing(folder: Path) -> None:
                 window.session.stage.tape.go_to(float(next(at)))  # type: ignore[call-overload]
                 QApplication.processEvents()
 
-            window.session.checks.seams.waiting.clear()  # what is looked at once after opening
+            window.session.checks.seams.queue.stop()  # what is looked at once after opening
             window.session.stage.tape.set_playing(on=True)
             step()
             length = take.last - take.first

@@ -256,7 +256,7 @@ def test_an_edit_does_not_wait_for_what_the_checks_notice_about_takes(timed: Win
         "Loop",
         takes=tuple(replace(each, loop=True, last=each.last + 4) for each in session.history.now.takes),
     )
-    assert session.checks.takes.waiting
+    assert session.checks.takes.queue.waiting
     assert session.checks.found == []
     outside = tuple(replace(each, last=2) for each in session.history.now.takes)
     session.edit("Cut", takes=outside)

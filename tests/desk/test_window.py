@@ -419,7 +419,7 @@ def test_a_gap_within_limits_is_found_in_the_background_explained_and_meant_so(
     assert session.checks.found == []
     neck = joint(session.puppet, "Neck")
     session.edit("Wide", puppet=set_limit(session.puppet, neck, -1.0, 1.0))
-    assert session.checks.seams.waiting == [neck]  # only what the edit can have changed
+    assert session.checks.seams.queue.waiting == [neck]  # only what the edit can have changed
     session.checks.finish()
     assert [item.code for item in session.checks.found] == ["gap"]
     act("findings")

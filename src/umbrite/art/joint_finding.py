@@ -1,8 +1,8 @@
 """Find joints: from how parts overlap to pivots, parents and how sure that is.
 
 Two parts that overlap may be joined. Where one of them ends round within the other, the middle of the round end is the
-pivot (see `round_ends`); where both do, the middle of both counts; else the middle of the largest circle that fits into the
-overlap. Two round ends about one middle say most, and explain away what else lies about that
+pivot (see `round_ends`); where both do about one middle, that of both counts, the more that of what hangs there the farther they are
+apart; else the middle of the largest circle that fits into the overlap. Two round ends about one middle say most, and explain away what else lies about that
 place: a forearm that lies on the body does not hang from it. Which pairs are joints is decided for the whole figure: the spanning
 tree of the most likely pairs (Prim's method), from the piece that is the best root by name, or by size, by what it carries and how low;
 then pieces are hung from what they hang from more likely, and two pieces of one outline from the same. Parts are taken as they are seen:
@@ -29,10 +29,8 @@ from umbrite.rig.words.names import side_of
 FINENESS = 120.0  # samples across the overlap, at most
 LEAST_OVERLAP = 0.002  # of the smaller part's area; less is touching by accident
 ROUND = 0.46  # of a circle; a half round end has more, a square end's three sides less
-ONE_MIDDLE, ROUGH = (
-    0.3,
-    0.25,
-)  # of the smaller radius: as near are two round ends about one middle, and what rough edges make of it
+# Of the smaller radius: as near are two round ends about one middle, and so far apart may rough edges put them.
+ONE_MIDDLE, ROUGH = 0.3, 0.25
 CORNER = 0.7  # of the largest circle in the overlap; a round end is larger
 INSIDE = 0.75  # so much of a part on another is a piece that lies on it, such as an eye on a head
 LONG = 2.2  # times as long as wide: such a piece has ends to turn about, even where it lies on another

@@ -38,7 +38,7 @@ class FindingsList(QFrame):
         column = QVBoxLayout(inside)
         column.setContentsMargins(8, 6, 8, 6)
         column.setSpacing(9)
-        self.session.checks.takes.finish()  # who asks waits a moment
+        self.session.checks.takes.queue.finish()  # who asks waits a moment
         found = self.session.checks.found
         if not found:
             column.addWidget(QLabel(tr("Nothing to look at: the checks found all well.")))

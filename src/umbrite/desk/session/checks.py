@@ -29,7 +29,7 @@ class Checks(QObject):
         self.seams = SeamWatch(self._settled, pixels, self)
         self.takes = TakeWatch(settled, self)
         for watch in (self.seams, self.takes):
-            watch.changed.connect(self.changed)
+            watch.queue.changed.connect(self.changed)
         self._rig: tuple[Puppet, list[Finding]] | None = None
         self._tried: tuple[Puppet, Sequence[Finding]] | None = None
 
@@ -53,13 +53,13 @@ class Checks(QObject):
 
     def stop(self) -> None:
         """Look through nothing more: the window closes."""
-        self.seams.stop()
-        self.takes.stop()
+        self.seams.queue.stop()
+        self.takes.queue.stop()
 
     def finish(self) -> None:
         """Look through all of it now."""
-        self.seams.finish()
-        self.takes.finish()
+        self.seams.queue.finish()
+        self.takes.queue.finish()
 
     def add_tried(self, found: Sequence[Finding]) -> None:
         """What a workout noticed counts until the puppet is changed."""

@@ -7,7 +7,7 @@ from PySide6.QtCore import QObject
 from umbrite.art.joint_limits import gap_within
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding, finding
-from umbrite.desk.session.idle_watch import IdleWatch
+from umbrite.desk.session.idle_queue import IdleQueue
 from umbrite.rig.family import ancestors, parts_on
 from umbrite.rig.model import Puppet
 from umbrite.rig.numbers.angles import angle_text
@@ -27,13 +27,13 @@ def looked_at(puppet: Puppet, key: str) -> Look:
     )
 
 
-class SeamWatch(IdleWatch):
+class SeamWatch:
     """Keeps the findings of seams up to date. `settled` gives the puppet outside of running gestures, `pixels` its drawings."""
 
     def __init__(
         self, settled: Callable[[], Puppet], pixels: Callable[[str], Picture], parent: QObject | None = None
     ) -> None:
-        super().__init__(parent)
+        self.queue = IdleQueue(self._look, parent)
         self._settled, self._pixels = settled, pixels
         self._known: dict[str, tuple[Look, Finding | None]] = {}
         self._seen: Puppet | None = None
@@ -46,11 +46,11 @@ class SeamWatch(IdleWatch):
         kept = (noticed for key, (_, noticed) in self._known.items() if key in joints)
         return [item for item in kept if item is not None and (item.code, item.where) not in meant]
 
-    def _queue(self) -> list[str] | None:
-        """The limited joints that look different from when they were looked at last."""
+    def begin(self) -> None:
+        """Queue the limited joints that look different from when they were looked at last."""
         puppet = self._settled()
         if puppet is self._seen:  # only the pose has changed
-            return None
+            return
         self._seen = puppet
         self._known = {key: item for key, item in self._known.items() if key in puppet.joints}
         waiting = []
@@ -59,12 +59,13 @@ class SeamWatch(IdleWatch):
                 self._known.pop(key, None)
             elif key not in self._known or self._known[key][0] != looked_at(puppet, key):
                 waiting.append(key)
-        return waiting
+        self.queue.begin(waiting)
 
-    def _look(self, key: str) -> None:
+    def _look(self, key: str) -> bool:
         puppet = self._settled()
         if key not in puppet.joints:
-            return
+            return False
+        before = self.found
         pictures = {
             puppet.parts[part].drawing.sha256: self._pixels(puppet.parts[part].drawing.sha256)
             for joint in (key, *ancestors(puppet, key))
@@ -75,3 +76,4 @@ class SeamWatch(IdleWatch):
         if turn is not None:
             noticed = finding("gap", key, turn=angle_text(turn, 0), name=puppet.joints[key].name)
         self._known[key] = (looked_at(puppet, key), noticed)
+        return self.found != before
