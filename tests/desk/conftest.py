@@ -1,5 +1,7 @@
 """A real window for each test, with fresh settings and dialogs that answer for a person; nothing may leak."""
 
+import shutil
+import threading
 from collections.abc import Callable, Iterator
 from contextlib import AbstractContextManager, nullcontext
 from pathlib import Path
@@ -8,6 +10,7 @@ from typing import Literal
 import pytest
 from PySide6.QtCore import QPointF, QSettings, Qt
 from PySide6.QtGui import QMouseEvent
+from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QMenu
 from pytestqt.qtbot import QtBot
 
@@ -15,7 +18,10 @@ from demo_puppet import ASSETS, plain_package
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.under_menu import menu_under
 from umbrite.desk.files.import_table import Chosen
+from umbrite.desk.session import idle_queue
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stage import VIEWS
+from umbrite.desk.session.stations import PARTS
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.layers import Layered
@@ -23,7 +29,10 @@ from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
 from umbrite.paint.baking import GltfChoice
 from umbrite.paint.take_export import Film
+from umbrite.rig.document import Document
 
+# What is looked at while nobody waits would cost most tests more than they do themselves; some let it begin.
+idle_queue.PAUSE = 3_600_000
 LEFT = Qt.MouseButton.LeftButton
 NONE = Qt.KeyboardModifier.NoModifier
 
@@ -42,6 +51,7 @@ class Answers:
         self.on_part: Literal["exchange", "variant", "add", "stay"] = "stay"
         self.asked: list[str] = []
         self.gltf: GltfChoice | None = None
+        self.film: Callable[[Film], Film] = lambda film: film
         self.layers: Callable[[Layered], Chosen | None] = Chosen
 
     def path_to_open(self, _folder: Path | None) -> Path | None:
@@ -66,7 +76,7 @@ class Answers:
 
     def choose_film(self, film: Film, ending: str) -> Film:
         self.asked.append(f"film {ending}")
-        return film
+        return self.film(film)
 
     def choose_gltf(self, package: Package) -> GltfChoice | None:
         self.asked.append(f"glTF of {package.puppet.name}")
@@ -133,32 +143,95 @@ class Hand:
         self._send(QMouseEvent.Type.MouseMove, at, Qt.MouseButton.NoButton, NONE)
 
 
-@pytest.fixture
-def answers() -> Answers:
-    return Answers()
-
-
-@pytest.fixture
-def window(qtbot: QtBot, tmp_path: Path, answers: Answers) -> Iterator[Window]:
-    """A shown window of the size it is designed for, empty."""
+def opened(folder: Path, answers: Answers) -> Window:
+    """A shown window of the size it is designed for, empty, with its settings in a folder."""
     app = QApplication.instance()
     assert isinstance(app, QApplication)
     dress(app)
-    before = {id(widget) for widget in app.topLevelWidgets()}
-    settings = QSettings(str(tmp_path / "settings.ini"), QSettings.Format.IniFormat)
-    made = Window(Session(), settings, answers)  # type: ignore[arg-type]
+    made = Window(Session(), QSettings(str(folder / "settings.ini"), QSettings.Format.IniFormat), answers)  # type: ignore[arg-type]
     made.resize(1280, 800)
     made.show()
-    qtbot.waitExposed(made)
-    yield made
+    assert QTest.qWaitForWindowExposed(made)
+    return made
+
+
+def shut(window: Window, answers: Answers) -> None:
+    """Close for good; nothing may be left on the screen, no thread may run on."""
+    others = {id(widget) for widget in QApplication.topLevelWidgets() if isinstance(widget, Window)} - {id(window)}
     answers.unsaved = "drop"
     QApplication.clipboard().clear()  # this platform has none of its own, and would not let it go at the end
-    made.close()
-    made.deleteLater()
-    del made
-    qtbot.wait(1)
-    left = [widget for widget in app.topLevelWidgets() if id(widget) not in before and widget.isVisible()]
-    assert left == []
+    window.close()
+    window.deleteLater()
+    QTest.qWait(1)
+    assert [it for it in QApplication.topLevelWidgets() if it.isVisible() and id(it) not in others] == []
+    assert [thread.name for thread in threading.enumerate() if thread.name == "recovery"] == []
+
+
+def put_back(window: Window, answers: Answers) -> None:
+    """As it was when it was opened: an empty document, nothing remembered, everything where it stood."""
+    answers.__init__()  # type: ignore[misc]
+    for place in (window.board, window.tape.sheet):
+        place.cancel()
+    for widget in QApplication.topLevelWidgets():
+        if widget is not window and widget.isVisible():
+            widget.close()
+    if window.alone:
+        window.show_alone()
+    session, folder = window.session, Path(window.settings.fileName()).parent
+    window.tape.player.stop()
+    session.stage.hang_still()
+    session.checks.stop()
+    window.keeper.close()
+    window.settings.clear()
+    for name in ("scripts", "library", "recovery", "body plans"):
+        shutil.rmtree(folder / name, ignore_errors=True)
+    session.open(Package(Document(), {}), None)
+    for name, on in VIEWS.items():
+        session.stage.set_view(name, on=on)
+    session.stage.go_to(PARTS)
+    session.stage.take_tool(PARTS.tools[0])
+    window.files.folder = None
+    window.apply_preferences()
+    window.reset_layout()
+    window.resize(1280, 800)
+    window.frame.hints._drop_message()
+    window.frame.hints._said.clear()
+    window.board._visited = {session.stage.station}
+    window.board._last_click = window.board._pointer = QPointF(-1e4, -1e4)
+    window.board.setFocus()
+    QApplication.clipboard().clear()
+    QApplication.processEvents()
+
+
+@pytest.fixture(scope="module")
+def one_window(qapp: QApplication, tmp_path_factory: pytest.TempPathFactory) -> Iterator[tuple[Window, Answers]]:
+    """One window for all tests of a file."""
+    del qapp
+    answers = Answers()
+    made = opened(tmp_path_factory.mktemp("desk"), answers)
+    yield made, answers
+    shut(made, answers)
+
+
+@pytest.fixture
+def answers(request: pytest.FixtureRequest) -> Answers:
+    if request.node.get_closest_marker("fresh"):
+        return Answers()
+    return request.getfixturevalue("one_window")[1]
+
+
+@pytest.fixture
+def window(request: pytest.FixtureRequest, tmp_path: Path, answers: Answers, qtbot: QtBot) -> Iterator[Window]:
+    """The window, empty: the one of this file put back as it was, or a new one for a test that is marked `fresh`."""
+    del qtbot  # tells of exceptions in slots
+    if request.node.get_closest_marker("fresh"):
+        made = opened(tmp_path, answers)
+        yield made
+        shut(made, answers)
+        return
+    made, _ = request.getfixturevalue("one_window")
+    put_back(made, answers)
+    yield made
 
 
 @pytest.fixture

@@ -139,6 +139,13 @@ class Pictures:
         other._arrived, other._coming, other._expected, other._pool = None, {}, deque(), None
         return other
 
+    def carried_over(self) -> "Pictures":
+        """For another puppet: what is unpacked stays within the same budgets, for a drawing is told by its content."""
+        self.stop()
+        other = copy(self)
+        other._held, other._looked_at, other._coming, other._expected = set(), {}, {}, deque()
+        return other
+
     def stop(self) -> None:
         """Nothing more will be asked for."""
         with self._lock:

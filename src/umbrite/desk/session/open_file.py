@@ -58,8 +58,7 @@ class OpenFile:
     def take(self, art: Mapping[str, bytes], path: Path | None) -> None:
         """Another puppet is open."""
         self._art, self._path = dict(art), path
-        self.pictures.stop()
-        self.pictures = Pictures(lambda: self._art, self.arrivals.tell)
+        self.pictures = self.pictures.carried_over()
 
     def add_art(self, art: Mapping[str, bytes]) -> None:
         """More drawings; they stay even if their parts are undone, so that redo finds them."""
