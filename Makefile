@@ -2,35 +2,37 @@
 PYTHON ?= python3
 VENV := .venv
 BIN := $(VENV)/bin
-CORE_TESTS := tests/rig tests/motion tests/art tests/files
 TRANSLATIONS := src/umbrite/desk/assets/translations
 PIP_QUIET := --quiet --disable-pip-version-check --no-input
 
-.PHONY: demo wheel deb appdir flatpak docs walks test test-long test-core journeys lint man bench assets screenshots sizes words lock clean
+.PHONY: demo wheel deb appdir flatpak docs walks test quick test-long test-core journeys lint man bench assets screenshots sizes words lock clean
 
 demo: $(VENV)/run.stamp $(TRANSLATIONS)/umbrite_de.qm
 	@sh scripts/system_packages.sh window
 	@sh scripts/demo.sh
 
-test: $(VENV)/dev.stamp $(TRANSLATIONS)/umbrite_de.qm lint
+# All of it, two things at a time; the journeys run beside them. A table at the end tells what each part took.
+test: $(VENV)/dev.stamp .venv-core/stamp $(TRANSLATIONS)/umbrite_de.qm
 	@sh scripts/system_packages.sh tests
 	@sh scripts/gltf_validator.sh
-	@$(MAKE) --no-print-directory test-core
-	QT_QPA_PLATFORM=offscreen $(BIN)/python -m pytest -q -n 2 -m "not journey and not long" $(foreach room,$(CORE_TESTS),--ignore=$(room))
-	@$(MAKE) --no-print-directory journeys
+	@.venv-core/bin/python -c "import importlib.util as u, sys; sys.exit(u.find_spec('PySide6') is not None)"
+	@$(BIN)/python scripts/run_tests.py
+
+# Lint, and the tests that what was changed since the last time can touch; the first time it gets to know all of them.
+quick: $(VENV)/dev.stamp $(TRANSLATIONS)/umbrite_de.qm
+	@$(BIN)/python scripts/run_tests.py quick
 
 # More of the same: the long cases, far more mutated files, kills and random edits.
 test-long: $(VENV)/dev.stamp
 	QT_QPA_PLATFORM=offscreen UMBRITE_MUTATIONS=10000 UMBRITE_KILLS=100 UMBRITE_EXAMPLES=600 \
-	  $(BIN)/python -m pytest -q -n 2 -m "not journey" tests
+	  $(BIN)/python -m pytest -q -n 2 -m "not journey" tests  # in one go, long cases included
 
 journeys: $(VENV)/dev.stamp
 	@sh scripts/journeys.sh
 
 # The core's own tests in an environment that has no Qt at all.
 test-core: .venv-core/stamp
-	.venv-core/bin/python -c "import importlib.util as u, sys; sys.exit(u.find_spec('PySide6') is not None)"
-	PYTHONPATH=src .venv-core/bin/python -m pytest -q -n 2 -p no:cacheprovider -m "not long" $(CORE_TESTS)
+	@$(BIN)/python scripts/run_tests.py files art "rig and motion"
 
 # What is installed elsewhere: dist/umbrite-*.whl.
 wheel: $(VENV)/dev.stamp $(TRANSLATIONS)/umbrite_de.qm

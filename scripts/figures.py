@@ -9,7 +9,7 @@ import numpy as np
 sys.path.insert(0, str(Path(__file__).parent.parent / "tests"))
 
 from art.characters import STYLES
-from art.test_building import figures as places
+from art.test_body_plans import figures as places
 from art.test_characters import figures
 from art.test_small_limits import off
 from motion.test_long_limb_paths import drawn, path, pops

@@ -121,6 +121,7 @@ def run(env: dict[str, str], where: Path, *words: str | Path, code: int = 0) -> 
     return done.stdout if code == 0 else done.stderr
 
 
+@pytest.mark.long
 def test_pipx_installs_the_window_into_an_empty_environment(wheel: Path, tmp_path: Path) -> None:
     env, commands = installed(tmp_path, wheel, "[desk]")
     home, umbrite = tmp_path / "home", commands / "umbrite"

@@ -8,7 +8,7 @@ import pytest
 from msgspec.structs import replace
 
 from art.characters import Character, character, wild
-from art.test_building import built
+from art.test_body_plans import built
 from demo_puppet import ASSETS
 from umbrite.art.building.transfer import Laid, lay_rig
 from umbrite.cli import main

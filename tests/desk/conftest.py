@@ -4,6 +4,7 @@ import shutil
 import threading
 from collections.abc import Callable, Iterator
 from contextlib import AbstractContextManager, nullcontext
+from functools import cache
 from pathlib import Path
 from typing import Literal
 
@@ -17,6 +18,7 @@ from pytestqt.qtbot import QtBot
 from demo_puppet import ASSETS, plain_package
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.under_menu import menu_under
+from umbrite.desk.files import file_desk
 from umbrite.desk.files.import_table import Chosen
 from umbrite.desk.session import idle_queue
 from umbrite.desk.session.session import Session
@@ -24,15 +26,32 @@ from umbrite.desk.session.stage import VIEWS
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
+from umbrite.files import opening
+from umbrite.files.apart.reading import read_art
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
 from umbrite.paint.baking import GltfChoice
 from umbrite.paint.take_export import Film
 from umbrite.rig.document import Document
+from umbrite.rig.edits.meshes.weight_edits import Brush
+from umbrite.rig.takes.reach import KINDS
 
 # What is looked at while nobody waits would cost most tests more than they do themselves; some let it begin.
 idle_queue.PAUSE = 3_600_000
+
+
+@cache
+def shipped(path: Path) -> Layered:
+    return read_art([path])
+
+
+def read_once(paths: list[Path], watch: Watch = unwatched) -> Layered:
+    """Art that ships is read by its process once a worker."""
+    return shipped(paths[0]) if len(paths) == 1 and paths[0].parent == ASSETS else read_art(paths, watch)
+
+
+file_desk.read_art = opening.read_art = read_once  # type: ignore[assignment]
 LEFT = Qt.MouseButton.LeftButton
 NONE = Qt.KeyboardModifier.NoModifier
 
@@ -157,7 +176,9 @@ def opened(folder: Path, answers: Answers) -> Window:
 
 def shut(window: Window, answers: Answers) -> None:
     """Close for good; nothing may be left on the screen, no thread may run on."""
-    others = {id(widget) for widget in QApplication.topLevelWidgets() if isinstance(widget, Window)} - {id(window)}
+    others = {id(widget) for widget in QApplication.topLevelWidgets() if isinstance(widget, Window)} - {
+        id(window)
+    }
     answers.unsaved = "drop"
     QApplication.clipboard().clear()  # this platform has none of its own, and would not let it go at the end
     window.close()
@@ -179,7 +200,12 @@ def put_back(window: Window, answers: Answers) -> None:
         window.show_alone()
     session, folder = window.session, Path(window.settings.fileName()).parent
     window.tape.player.stop()
+    window.workout_sheet = None
+    window.shelf.only.setChecked(False)
     session.stage.hang_still()
+    tape, brushing = session.stage.tape, session.stage.brushing
+    tape.keying, tape.reach, tape.kinds, tape.ghosts = True, "moved", frozenset(KINDS), 2
+    brushing.brush, brushing.bone, brushing.locked, brushing.sways = Brush(), "", frozenset(), True
     session.checks.stop()
     window.keeper.close()
     window.settings.clear()
@@ -204,7 +230,9 @@ def put_back(window: Window, answers: Answers) -> None:
 
 
 @pytest.fixture(scope="module")
-def one_window(qapp: QApplication, tmp_path_factory: pytest.TempPathFactory) -> Iterator[tuple[Window, Answers]]:
+def one_window(
+    qapp: QApplication, tmp_path_factory: pytest.TempPathFactory
+) -> Iterator[tuple[Window, Answers]]:
     """One window for all tests of a file."""
     del qapp
     answers = Answers()
@@ -221,7 +249,9 @@ def answers(request: pytest.FixtureRequest) -> Answers:
 
 
 @pytest.fixture
-def window(request: pytest.FixtureRequest, tmp_path: Path, answers: Answers, qtbot: QtBot) -> Iterator[Window]:
+def window(
+    request: pytest.FixtureRequest, tmp_path: Path, answers: Answers, qtbot: QtBot
+) -> Iterator[Window]:
     """The window, empty: the one of this file put back as it was, or a new one for a test that is marked `fresh`."""
     del qtbot  # tells of exceptions in slots
     if request.node.get_closest_marker("fresh"):

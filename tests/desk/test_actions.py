@@ -37,6 +37,7 @@ from umbrite.rig.model import Guide, Placement
 from umbrite.rig.takes.keys import put_keys, spots_of
 from umbrite.rig.takes.take import Take
 
+
 class NeedsWindowError(Exception):
     """What an action asks of a desk that has no window."""
 

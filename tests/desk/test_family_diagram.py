@@ -129,6 +129,7 @@ def test_it_lies_as_suits_the_shape_of_the_panel_and_names_are_whole(wick_window
     assert {"Far upper arm", "Near coat tail", "Look point"} <= names
 
 
+@pytest.mark.fresh
 def test_the_tools_keep_their_names_while_it_is_open(wick_window: Window, act: Act) -> None:
     wick_window.session.stage.go_to(PIVOTS)
     act("diagram")

@@ -482,6 +482,7 @@ def test_the_arrows_of_lists_can_be_seen_in_every_theme(theme: Theme, wick_windo
         wick_window.set_theme("day")
 
 
+@pytest.mark.fresh
 def test_what_was_left_behind_waits_on_the_board_and_asks_before_it_takes_the_place_of_work(
     own: Path, window: Window, answers: Answers
 ) -> None:
@@ -506,6 +507,7 @@ def answered_but_stays(window: Window) -> None:
     assert banner.isVisible()
 
 
+@pytest.mark.fresh
 def test_a_window_that_is_closed_while_only_the_puppet_is_shown_keeps_its_arrangement(
     wick_window: Window, answers: Answers, act: Act, qtbot: QtBot
 ) -> None:

@@ -49,6 +49,7 @@ def opened(window: Window, count: int) -> None:
     window.session.open(row_of_lanterns(count), None)
     window.session.stage.go_to(PIVOTS)
     window.session.stage.set_view("cords", on=True)
+    QApplication.processEvents()
 
 
 def seen(window: Window) -> np.ndarray:

@@ -190,21 +190,19 @@ def test_a_finished_puppet_lacks_nothing_much_and_stays_as_it_is_at_rest(
     }
 
 
-def test_a_finished_puppet_is_kept_as_a_plan_and_offered_for_the_next(
-    walker: Window, act: Act, tmp_path: Path
-) -> None:
+def test_a_finished_puppet_is_kept_as_a_plan_and_offered_for_the_next(walker: Window, act: Act) -> None:
     session, sheet = walker.session, walker.frame.plan_sheet
     assert not walker.actions_by_id["keep-plan"].isEnabled()
     act("plan")
     sheet.make.click()
     act("keep-plan")
     assert "Walker is a body plan now" in walker.frame.hints.message
-    assert (tmp_path / "body plans" / "Walker.json").exists()
+    assert (Path(walker.settings.fileName()).parent / "body plans" / "Walker.json").exists()
     act("undo")
     act("plan")
     assert session.drafts.now.plan.filled.plan.name == "Walker"  # type: ignore[union-attr]
     assert sheet.plan.count() == 8
-    (tmp_path / "body plans" / "Odd.json").write_text("{}")
+    (Path(walker.settings.fileName()).parent / "body plans" / "Odd.json").write_text("{}")
     sheet.leave.click()
     act("plan")
     assert sheet.plan.count() == 8, "what is no plan is passed over"

@@ -16,6 +16,7 @@ from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.panels.tape.player import frame_after
 from umbrite.desk.panels.tape.tape_ground import CLAMP, NAMES, RULER
 from umbrite.desk.panels.tape.tape_rows import rows_of
+from umbrite.desk.session import idle_queue
 from umbrite.desk.session.stations import REHEARSE, TAKES
 from umbrite.desk.window import Window
 from umbrite.files.package import load, save
@@ -249,7 +250,10 @@ def test_a_take_is_exported_from_the_menu_and_comes_back_as_frames(
     assert len(list((tmp_path / "take-folder").iterdir())) == 4
 
 
-def test_an_edit_does_not_wait_for_what_the_checks_notice_about_takes(timed: Window, qtbot: QtBot) -> None:
+def test_an_edit_does_not_wait_for_what_the_checks_notice_about_takes(
+    timed: Window, qtbot: QtBot, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr(idle_queue, "PAUSE", 20)
     session = timed.session
     session.checks.finish()
     session.edit(

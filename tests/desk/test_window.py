@@ -313,6 +313,7 @@ def test_x_ray_changes_the_board_and_back(wick_window: Window, act: Act) -> None
     assert colour() == plain
 
 
+@pytest.mark.fresh
 def test_the_window_remembers_its_layout(window: Window, tmp_path: Path) -> None:
     left = Qt.DockWidgetArea.LeftDockWidgetArea
     window.addDockWidget(left, window.docks["Depth"])

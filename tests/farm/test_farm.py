@@ -89,7 +89,10 @@ def test_two_processes_make_what_one_does_though_one_of_them_is_killed(
     assert not list(cache.iterdir()), "nothing is left behind"
 
 
-@pytest.mark.parametrize("ending", ["webm", "mp4", "gif", "apng", "webp"])
+@pytest.mark.parametrize(
+    "ending",
+    ["webm", "gif", *(pytest.param(each, marks=pytest.mark.long) for each in ("mp4", "apng", "webp"))],
+)
 def test_a_film_is_the_same_to_the_byte(ending: str, tmp_path: Path) -> None:
     words = ["render", str(WICK), "--take", "Walk", "--frames", "0..9", "--scale", "0.15", "--quiet"]
     for hands in ("1", "2"):

@@ -37,7 +37,10 @@ Promise.all(process.argv.slice(2).map(file =>
 
 @lru_cache(maxsize=16)
 def demo(name: str) -> Package:
-    return load(ASSETS / f"{name}.umbrite")
+    """A demo with its two shortest takes; with all of them in the long form (UMBRITE_MUTATIONS is set there)."""
+    package = load(ASSETS / f"{name}.umbrite")
+    takes = sorted(package.document.takes, key=lambda take: take.last - take.first)
+    return package if "UMBRITE_MUTATIONS" in os.environ else package.having(takes=tuple(takes[:2]))
 
 
 @pytest.fixture(scope="module")

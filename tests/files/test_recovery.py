@@ -17,7 +17,7 @@ from umbrite.files.file_errors import FileError
 from umbrite.files.package import load
 from umbrite.files.recovery import Left, keep, left_behind, new_hold
 
-KILLS = int(os.environ.get("UMBRITE_KILLS", "12"))
+KILLS = int(os.environ.get("UMBRITE_KILLS", "6"))
 
 # Every run has the process number that the first one had: its own is taken for it, as where each has a space of its own.
 SAVER = """

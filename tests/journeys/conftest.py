@@ -16,6 +16,8 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 
+STEP = "0.014"  # seconds between two places of a drag
+
 
 class Person:
     """Moves the pointer and presses keys as a person would, and counts each press, drag, typed text and key."""
@@ -33,7 +35,7 @@ class Person:
         assert process.returncode == 0
         self.settle()
 
-    def settle(self, milliseconds: int = 25) -> None:
+    def settle(self, milliseconds: int = 12) -> None:
         """Let the window take in what came."""
         end = time.monotonic() + milliseconds / 1000
         while time.monotonic() < end:
@@ -53,22 +55,13 @@ class Person:
 
     def drag(self, start: QPoint, end: QPoint, steps: int = 6) -> None:
         self.gestures += 1
-        words = [
-            "mousemove",
-            str(start.x()),
-            str(start.y()),
-            "sleep",
-            "0.03",
-            "mousedown",
-            "1",
-            "sleep",
-            "0.03",
-        ]
+        x, y = str(start.x()), str(start.y())
+        words = ["mousemove", x, y, "sleep", STEP, "mousedown", "1", "sleep", STEP]
         for i in range(1, steps + 1):
             at = start + (end - start) * (i / steps)
-            words += ["mousemove", str(at.x()), str(at.y()), "sleep", "0.03"]
-        self.do(*words, "sleep", "0.08", "mouseup", "1")
-        self.settle(60)
+            words += ["mousemove", str(at.x()), str(at.y()), "sleep", STEP]
+        self.do(*words, "sleep", "0.05", "mouseup", "1")
+        self.settle(40)
 
     def key(self, keys: str) -> None:
         self.gestures += 1
@@ -96,7 +89,7 @@ class Person:
 
     def screen(self) -> np.ndarray:
         """What the display shows, RGB, shape (height, width, 3): the X server's own pixels."""
-        self.settle(80)
+        self.settle(50)
         handle = QApplication.primaryScreen().grabWindow(0)
         image = handle.toImage().convertToFormat(QImage.Format.Format_RGB888)
         flat = np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.bytesPerLine())

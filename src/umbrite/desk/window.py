@@ -1,10 +1,10 @@
 """The window: strip, board and docks around one session, and the actions that tie them together."""
 
 import math
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from pathlib import Path
 
-from PySide6.QtCore import QByteArray, QPoint, QSettings, Qt
+from PySide6.QtCore import QByteArray, QPoint, QSettings, Qt, QTimer
 from PySide6.QtGui import QAction, QCloseEvent, QCursor, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import (
     QAbstractScrollArea,
@@ -93,8 +93,11 @@ class Window(QMainWindow):
         self.outside = OutsideEditor(session, self.files.exchange, self)
         self.workout_sheet: WorkoutSheet | None = None
         self._told: dict[str, str] = {}  # why an action can't be done
-        self.actions_by_id = {act.id: self._action(act) for act in ACTIONS}
-        self.frame = BoardFrame(session, [self.actions_by_id[key] for key in ("open", "demo-art", "demo")])
+        self._actions = {act.id: self._action(act) for act in ACTIONS}
+        self._stale = QTimer(self)  # runs from what may change what can be done until that is told
+        self._stale.setSingleShot(True)
+        self._stale.timeout.connect(self._refresh_actions)
+        self.frame = BoardFrame(session, [self._actions[key] for key in ("open", "demo-art", "demo")])
         self.board: Board = self.frame.board
         self.offers = Offers(self.keeper, self.files, self.frame.banner.ask)
         self.strip = Strip(session)
@@ -109,7 +112,7 @@ class Window(QMainWindow):
         self.stages = StagesPanel(session)
         self.findings_list = FindingsList(session, self)
         self.guide = Guide(ACTIONS, self)
-        self.finder = Finder(list(self.actions_by_id.values()), self)
+        self.finder = Finder(list(self._actions.values()), self)
         self._lay_out()
         self._connect()
         self.setWindowTitle(tr("Umbrite"))
@@ -120,6 +123,13 @@ class Window(QMainWindow):
         self._restore()
         self._on_station()
         self._refresh_actions()
+
+    @property
+    def actions_by_id(self) -> Mapping[str, QAction]:
+        """All actions, which can or can't be done as things stand now."""
+        if self._stale.isActive():
+            self._refresh_actions()
+        return self._actions
 
     # Building
 
@@ -190,7 +200,7 @@ class Window(QMainWindow):
         )
         self.scripts_menu = ScriptsMenu(self.scripts, self.run, self)
         more = {"diagram": self.panels_menu, "open": self.recent_menu, "branch-smaller": self.scripts_menu}
-        fill_menus(self.menuBar(), self.actions_by_id, more)
+        fill_menus(self.menuBar(), self._actions, more)
         self.menuBar().findChildren(QMenu)[0].aboutToShow.connect(self.recent_menu.fill)
 
     def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
@@ -213,16 +223,16 @@ class Window(QMainWindow):
             session.selection.changed,
             session.stage.tool_changed,
             session.stage.view_changed,
-            session.settled,
             session.drafts.changed,
         ):
-            signal.connect(self._refresh_actions)
+            signal.connect(lambda *_: self._stale.start())
+        session.settled.connect(self._refresh_actions)  # a key that comes right after finds its action
         self.strip.lamp_pressed.connect(self.show_findings)
         self.findings_list.wanted.connect(lambda key: self.actions_by_id[key].trigger())
         self.strip.stepped.connect(lambda by: self.run(lambda: session.step(by)))
         self.keeper.failed.connect(lambda text: self.dialogs.tell(tr("Not kept for recovery"), text))
         tape = session.stage.tape
-        tape.changed.connect(lambda: None if tape.playing else self._refresh_actions())
+        tape.changed.connect(lambda: None if tape.playing else self._stale.start())
         tape.play_wanted.connect(lambda: self.play() if session.stage.station.timed else None)
         self.board.dropped.connect(self._take_drop)
         self.stages.new_wanted.connect(lambda name: self.run(lambda: self.reuse.new_from(name)))
@@ -252,19 +262,21 @@ class Window(QMainWindow):
     def _on_station(self) -> None:
         station = self.session.stage.station
         row = [
-            self.actions_by_id[act.id]
+            self._actions[act.id]
             for act in ACTIONS
             if act.row == station.name or (station.timed and act.tool in station.tools)
         ]
         self.frame.show_tools(row)
         if not self.alone:
             self.arrangements.enter(self.session.stage.station)
-        self._refresh_actions()
+        self._stale.start()
 
     def _refresh_actions(self) -> None:
+        """Ask all of them once, however much has changed."""
+        self._stale.stop()
         session = self.session
         for act in ACTIONS:
-            action = self.actions_by_id[act.id]
+            action = self._actions[act.id]
             if (why := act.why_not(session)) != self._told.get(act.id):
                 self._told[act.id] = why
                 action.setEnabled(not why)
@@ -276,7 +288,7 @@ class Window(QMainWindow):
                 action.setChecked(session.stage.views[act.view])
         names = (session.history.undo_name, session.history.redo_name)
         for key, word, name in zip(("undo", "redo"), (tr("Undo"), tr("Redo")), names, strict=True):
-            self.actions_by_id[key].setText(f"{word}: {name}" if name else word)
+            self._actions[key].setText(f"{word}: {name}" if name else word)
 
     def run(self, work: Callable[[], object]) -> None:
         """Do an action; a refusal is said on the hint line, and nothing is changed.
@@ -287,7 +299,7 @@ class Window(QMainWindow):
         if dragged is not None:
             dragged.cancel()
             self.session.say(tr("The drag was put back."))
-            self._refresh_actions()  # a switch that was pressed shows its true state again
+            self._stale.start()  # a switch that was pressed shows its true state again
             return
         attempt(self.session, work)
 
@@ -301,7 +313,7 @@ class Window(QMainWindow):
     def _on_theme(self) -> None:
         for act in ACTIONS:
             if act.icon:
-                self.actions_by_id[act.id].setIcon(icon(self.session.stage.theme, act.icon))
+                self._actions[act.id].setIcon(icon(self.session.stage.theme, act.icon))
         self._on_station()
 
     def show_preferences(self) -> None:

@@ -35,6 +35,12 @@ class DepthRail(SelectingList):
         ] = {}  # the parts, back to front, for which the row of one of them stands
         self._unfolded: set[str] = set()
         self.itemDoubleClicked.connect(self._fold)
+        session.opened.connect(self._fold_all)
+        self.rebuild()
+
+    def _fold_all(self) -> None:
+        """Another puppet is open; ids that are the same mean something else."""
+        self._unfolded = set()
         self.rebuild()
 
     def fresh_rows(self) -> list[tuple[Any, ...]]:
