@@ -49,10 +49,10 @@ def opened(window: Window, count: int) -> None:
     window.session.open(row_of_lanterns(count), None)
     window.session.stage.go_to(PIVOTS)
     window.session.stage.set_view("cords", on=True)
-    QApplication.processEvents()
 
 
 def seen(window: Window) -> np.ndarray:
+    QApplication.processEvents()
     image = window.board.grab().toImage().convertToFormat(window.board.grab().toImage().Format.Format_RGB32)
     return np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), -1).copy()
 
@@ -234,3 +234,4 @@ def test_of_many_drawings_only_those_on_the_board_and_those_seen_just_now_are_ke
     again = pictures.level("drawing 5", 1.0)
     assert again is not None
     assert again.image.pixelColor(50, 50).alpha() == 6, "and what went comes back"
+
