@@ -41,12 +41,6 @@ def parts() -> list[Part]:
     """All of it, the longest first."""
     windows = sorted(str(path) for path in Path("tests/desk").glob("test_*.py"))
     others = sorted(str(path) for path in Path("tests").glob("test_*.py"))
-    lint = (
-        [".venv/bin/ruff", "check", "src", "tests", "scripts"],
-        [".venv/bin/ruff", "format", "--check", "src", "tests", "scripts"],
-        [".venv/bin/mypy"],
-        [".venv/bin/lint-imports"],
-    )
     return [
         core("files", "tests/files"),
         core("art", "tests/art"),
@@ -55,10 +49,22 @@ def parts() -> list[Part]:
         desk("desk too", *windows[1::2]),
         desk("paint, checking, farm", "tests/paint", "tests/checking", "tests/farm"),
         desk("the whole", *others),
-        Part("lint", lint, {}),
+        LINT,
     ]
 
 
+LINT = Part(
+    "lint",
+    (
+        [".venv/bin/ruff", "check", "src", "tests", "scripts"],
+        [".venv/bin/ruff", "format", "--check", "src", "tests", "scripts"],
+        [".venv/bin/mypy"],
+        [".venv/bin/lint-imports"],
+    ),
+    {},
+)
+# Only what a change since the last time touches; the first time that is everything.
+TOUCHED = Part("touched", ([DESK, *PYTEST, "--testmon", "-n", "2", "tests"],), {})
 JOURNEYS = Part("journeys", (["sh", "scripts/journeys.sh", "--durations=8", "-p", "no:cacheprovider"],), {})
 
 
@@ -92,7 +98,8 @@ def main(names: Sequence[str]) -> int:
     LOGS.mkdir(parents=True, exist_ok=True)
     os.environ.setdefault("OMP_NUM_THREADS", "1")
     begun = time.monotonic()
-    wanted = [part for part in (*parts(), JOURNEYS) if not names or part.name in names]
+    known = [LINT, TOUCHED] if list(names) == ["quick"] else [*parts(), JOURNEYS]
+    wanted = [part for part in known if not names or names[0] == "quick" or part.name in names]
     with ThreadPoolExecutor(2) as cores, ThreadPoolExecutor(1) as display:
         running = [(display if part is JOURNEYS else cores).submit(run, part) for part in wanted]
         results = [each.result() for each in running]

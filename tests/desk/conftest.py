@@ -190,6 +190,7 @@ def shut(window: Window, answers: Answers) -> None:
 
 def put_back(window: Window, answers: Answers) -> None:
     """As it was when it was opened: an empty document, nothing remembered, everything where it stood."""
+    vars(answers).clear()
     answers.__init__()  # type: ignore[misc]
     for place in (window.board, window.tape.sheet):
         place.cancel()

@@ -234,4 +234,3 @@ def test_of_many_drawings_only_those_on_the_board_and_those_seen_just_now_are_ke
     again = pictures.level("drawing 5", 1.0)
     assert again is not None
     assert again.image.pixelColor(50, 50).alpha() == 6, "and what went comes back"
-
