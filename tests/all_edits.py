@@ -276,7 +276,6 @@ RIG_EDITS: dict[str, Edit] = {
     "control_proposals.grip_limbs": lambda p, d: control_proposals.grip_limbs(p, [_pick(d, p.limbs)]),
     "limbs.remove_limb": lambda p, d: limbs.remove_limb(p, _pick(d, p.limbs)),
     "limbs.extend_limb": lambda p, d: limbs.extend_limb(p, _pick(d, p.limbs)),
-    "limbs.hang_target": lambda p, d: limbs.hang_target(p, _pick(d, p.limbs), _none_or(d, p.joints)),
     "limbs.set_end_hold": lambda p, d: limbs.set_end_hold(
         p, _pick(d, p.limbs), d(st.sampled_from(["limb", "target", "toe"]))
     ),

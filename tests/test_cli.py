@@ -11,9 +11,8 @@ from msgspec.structs import replace
 from PIL import Image
 
 from demo_puppet import ASSETS, wick
-from umbrite import cli_words
-from umbrite.cli import COMMANDS, main
-from umbrite.cli_words import watching
+from umbrite.cli import COMMANDS, main, speech
+from umbrite.cli.speech import watching
 from umbrite.files import package as packages
 from umbrite.files.package import load, save
 from umbrite.rig.change import change
@@ -197,7 +196,7 @@ def test_the_workout_writes_a_contact_sheet(
 def test_a_first_word_that_is_nothing_opens_no_window(
     capsys: pytest.CaptureFixture[str], monkeypatch: pytest.MonkeyPatch, words: list[str], said: str
 ) -> None:
-    monkeypatch.setattr("umbrite.cli.parser", lambda: pytest.fail("no command was run"))
+    monkeypatch.setattr("umbrite.cli.program.parser", lambda: pytest.fail("no command was run"))
     assert run(capsys, *words) == (2, "", said)
 
 
@@ -232,7 +231,7 @@ def test_progress_is_told_where_somebody_looks_on_and_nowhere_else(
 ) -> None:
     watching("Painting")(0, 3, "frame 0")
     assert capsys.readouterr().err == ""
-    monkeypatch.setattr(cli_words, "BETWEEN", 0.0)
+    monkeypatch.setattr(speech, "BETWEEN", 0.0)
     monkeypatch.setattr("sys.stderr.isatty", lambda: True)
     watch = watching("Painting")
     for i in range(3):
@@ -240,7 +239,7 @@ def test_progress_is_told_where_somebody_looks_on_and_nowhere_else(
     told = capsys.readouterr().err
     assert "Painting: 2 of 3, frame 1" in told
     assert told.endswith("\n")
-    monkeypatch.setattr(cli_words.Speech, "quiet", True)
+    monkeypatch.setattr(speech.Speech, "quiet", True)
     watching("Painting")(0, 3, "frame 0")
     assert capsys.readouterr().err == ""
 

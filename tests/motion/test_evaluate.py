@@ -13,7 +13,7 @@ from umbrite.motion.evaluate import evaluate, frames_of
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change
 from umbrite.rig.channels import known_only, value, with_values, without
-from umbrite.rig.edits.limbs import hang_target, make_limb
+from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import add_part
@@ -187,7 +187,7 @@ def test_a_hand_may_ride_on_a_foot() -> None:
 
     puppet = wick()
     arm = next(iter(puppet.limbs))
-    puppet = hang_target(puppet, arm, joint(puppet, "Far foot"))
+    puppet = set_parent(puppet, [puppet.limbs[arm].target], joint(puppet, "Far foot"))
     target = next(limb for limb in puppet.limbs.values() if limb.name == "Far leg").target
     lifted = evaluate(compile_plan(puppet), {f"{target}.y": -80.0})
     assert lifted.limbs.distance[0, 0] < 1e-6

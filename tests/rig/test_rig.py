@@ -13,7 +13,7 @@ from umbrite.rig.dependencies import ranked
 from umbrite.rig.edits import limbs
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import add_controls, remove_control
-from umbrite.rig.edits.limbs import hang_target, make_limb, set_bend_side, set_end_hold
+from umbrite.rig.edits.limbs import make_limb, set_bend_side, set_end_hold
 from umbrite.rig.edits.limits import mended, set_limit
 from umbrite.rig.edits.parenting import carry_together, remove_carrier, set_parent
 from umbrite.rig.edits.parts import add_part, place_part, remove_part, reorder, ride_on, step_order
@@ -218,12 +218,12 @@ def test_one_bone_with_a_tip_aims(figure: Puppet) -> None:
 def test_a_target_may_ride_on_another_limb_but_not_on_its_own(limbed: Puppet) -> None:
     arm, leg = limbed.limbs
     foot = named(limbed, "Near foot")
-    follows = hang_target(limbed, arm, foot)
+    follows = set_parent(limbed, [limbed.limbs[arm].target], foot)
     assert ranked(follows)[arm] > ranked(follows)[leg]
     with pytest.raises(RigError, match="would have to wait for itself: .* needs "):
-        hang_target(limbed, arm, named(limbed, "Near hand"))
+        set_parent(limbed, [limbed.limbs[arm].target], named(limbed, "Near hand"))
     with pytest.raises(RigError, match="wait for itself"):
-        hang_target(follows, leg, named(limbed, "Near hand"))
+        set_parent(follows, [follows.limbs[leg].target], named(limbed, "Near hand"))
 
 
 def test_a_limb_is_not_taken_apart_by_other_edits(limbed: Puppet) -> None:

@@ -142,14 +142,13 @@ def test_a_closed_loop_ends_as_it_begins(take: Take) -> None:
             assert last.value == first.value
 
 
-def test_takes_are_made_copied_named_ordered_and_removed() -> None:
+def test_takes_are_made_copied_named_and_removed() -> None:
     takes_ = shelf.add_take(shelf.add_take((), "Idle"), "Idle", {"j1.x": 3.0})
     assert [take.name for take in takes_] == ["Idle", "Idle 2"]
     assert key_at(takes_[1], "j1.x", 0) == Key(0.0, 3.0)
     takes_ = shelf.rename_take(shelf.copy_take(takes_, "Idle"), "Idle 2", "Walk")
     assert [take.name for take in takes_] == ["Idle", "Idle copy", "Walk"]
-    takes_ = shelf.order_take(takes_, "Walk", 0)
-    assert [take.name for take in shelf.remove_take(takes_, "Idle copy")] == ["Walk", "Idle"]
+    assert [take.name for take in shelf.remove_take(takes_, "Idle copy")] == ["Idle", "Walk"]
     assert list(shelf.take_faults(takes_)) == []
     assert list(shelf.take_faults((takes_[0], takes_[0]))) != []
     assert (

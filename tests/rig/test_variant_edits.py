@@ -148,8 +148,8 @@ def test_a_copied_branch_is_a_variant_of_its_own_with_its_limb() -> None:
     assert set(first.joints).isdisjoint(second.joints)
     plan = compile_plan(ARMS)
     placed = evaluate(plan, {f"{ARM_SET}.shows": float(SECOND)})
-    assert not placed.is_there(one.joints[0])
-    assert placed.is_there(other.joints[0])
+    assert not placed.there[0, placed.plan.place[one.joints[0]]]
+    assert placed.there[0, placed.plan.place[other.joints[0]]]
     assert rest_picture(ARMS) == rest_picture(WICK)
     third, key, number = copy_as_variant(ARMS, one.joints[0])
     assert (key, number) == (ARM_SET, 3)

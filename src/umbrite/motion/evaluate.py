@@ -126,10 +126,6 @@ class Placed(NamedTuple):
             lengthened=self.lengthened[only],
         )
 
-    def is_there(self, joint: str, frame: int = 0) -> bool:
-        """Whether a joint is there: not so in a branch that does not show."""
-        return bool(self.there[frame, self.plan.place[joint]])
-
     def shifted(self, shifts: Mapping[str, complex]) -> "Placed":
         """The same with some joints, and what rides on them, shown elsewhere; nothing else is different."""
         t = self.maps.t.copy()

@@ -1,7 +1,7 @@
-"""What can draw a scene, and the one painter that does so far: with QPainter, for the board and for export alike."""
+"""The painter of scenes: with QPainter, for the board and for export alike."""
 
 from collections.abc import Collection, Iterable, Sequence
-from typing import NamedTuple, Protocol
+from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
@@ -35,13 +35,6 @@ class Fading(NamedTuple):
 NOT_FADED = Fading()
 
 
-class Backend(Protocol):
-    """What can draw a scene. Another painter, such as one on a graphics card, draws the same shapes."""
-
-    def draw(self, shapes: Sequence[Shape], view: QTransform, fading: Fading = NOT_FADED) -> None:
-        """Draw shapes back to front through `view` (board to target pixels)."""
-
-
 CORNER = QPointF(0, 0)
 FAR = 1e6  # beyond all pictures
 MODES = {
@@ -68,7 +61,7 @@ class Raster:
         self._quick = quick
 
     def draw(self, shapes: Sequence[Shape], view: QTransform, fading: Fading = NOT_FADED) -> None:
-        """See `Backend`. The painter's own transform is put back."""
+        """Draw shapes back to front through `view` (board to target pixels). The painter's own transform is put back."""
         painter = self._painter
         before = painter.worldTransform()
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform, not self._quick)

@@ -134,9 +134,6 @@ class Session(QObject):
         take, puppet = self.stage.tape.take, self.history.now.puppet
         return {} if take is None else swing_at(swings_of(take, puppet), take, [self.stage.tape.frame])
 
-    def _place_anew(self) -> None:
-        self._placed = None
-
     def _on_dangling(self) -> None:
         self._placed = None
         self.changed.emit(self._shown, self._shown)

@@ -5,9 +5,8 @@ from collections.abc import Iterable, Sequence
 
 from msgspec.structs import replace
 
-from umbrite.rig.change import change, get_joint, get_limb, names_like, new_id, put, take_out
+from umbrite.rig.change import change, get_limb, names_like, new_id, put, take_out
 from umbrite.rig.dependencies import refuse_circles
-from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, branch, children, parts_on, path, targets, toes, users_of
 from umbrite.rig.limb_shape import drawn_bend, far_end, limb_tip
@@ -206,18 +205,6 @@ def set_end_hold(puppet: Puppet, key: str, hold: EndHold) -> Puppet:
     puppet = change(puppet, key, end_hold=hold)
     refuse_circles(puppet)
     return puppet
-
-
-def hang_target(puppet: Puppet, key: str, joint: str | None) -> Puppet:
-    """Hang a limb's target from a joint, or from the board (None). Only the family changes.
-
-    At rest nothing moves. In a pose the target goes to where its own channels take it from there;
-    `motion.matching.hang_target_in_place` moves these along so that it stays. Refuses what would wait for itself.
-    """
-    limb = get_limb(puppet, key)
-    if joint is not None:
-        get_joint(puppet, joint)
-    return set_parent(puppet, [limb.target], joint)
 
 
 def remove_limb(puppet: Puppet, key: str) -> Puppet:

@@ -68,14 +68,6 @@ def remove_take(takes: Takes, name: str) -> Takes:
     return tuple(take for take in takes if take.name != name)
 
 
-def order_take(takes: Takes, name: str, place: int) -> Takes:
-    """The takes with one at another place, counted from 0. Raises RigError where there is none of that name."""
-    take = get_take(takes, name)
-    others = [each for each in takes if each is not take]
-    others.insert(min(max(place, 0), len(others)), take)
-    return tuple(others)
-
-
 def set_time(
     take: Take, *, rate: float | None = None, first: int | None = None, last: int | None = None
 ) -> Take:

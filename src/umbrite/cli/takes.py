@@ -12,8 +12,8 @@ from typing import TYPE_CHECKING, NamedTuple
 import msgspec
 from msgspec.structs import replace
 
-from umbrite.cli_hands import add_hands, puppets_in, worked
-from umbrite.cli_words import AS_JSON, PUPPETS, say
+from umbrite.cli.many_files import add_hands, puppets_in, worked
+from umbrite.cli.speech import AS_JSON, PUPPETS, say
 from umbrite.farm.jobs import CHUNK
 from umbrite.farm.pieces import Piece
 from umbrite.farm.sources import package_of, source_of

@@ -10,8 +10,9 @@ from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
 
-from umbrite import __version__, cli_building, cli_checking, cli_converting, cli_takes, cli_words
-from umbrite.cli_words import say
+from umbrite import __version__
+from umbrite.cli import building, checking, conversion, speech, takes
+from umbrite.cli.speech import say
 from umbrite.farm.jobs import StoppedError
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
@@ -34,10 +35,10 @@ COMMANDS = (
     "limits",
     "thumbnail",
     "schema",
-    *cli_checking.COMMANDS,
-    *cli_building.COMMANDS,
-    *cli_takes.COMMANDS,
-    *cli_converting.COMMANDS,
+    *checking.COMMANDS,
+    *building.COMMANDS,
+    *takes.COMMANDS,
+    *conversion.COMMANDS,
 )
 
 
@@ -52,7 +53,7 @@ def main(argv: Sequence[str] | None = None) -> int:
     if words[0] == "help":
         words = [*words[1:2], "--help"]
     arguments = parser().parse_args(words)
-    cli_words.Speech.quiet = getattr(arguments, "quiet", False)
+    speech.Speech.quiet = getattr(arguments, "quiet", False)
     if not sys.warnoptions:
         warnings.simplefilter("ignore")  # what libraries think of a file is for nobody here
     try:
@@ -73,9 +74,9 @@ def _unknown(words: Sequence[str]) -> str | None:
     """What is said of a first word that is neither a command nor a file, or of help for what is no command."""
     first, second = [*words[:2], "", ""][:2]
     if first == "help":
-        return cli_words.unknown(second, COMMANDS) if second and second not in COMMANDS else None
+        return speech.unknown(second, COMMANDS) if second and second not in COMMANDS else None
     known = not first or first in COMMANDS or first.startswith("-") or Path(first).exists()
-    return None if known else cli_words.unknown(first, (*COMMANDS, "help"))
+    return None if known else speech.unknown(first, (*COMMANDS, "help"))
 
 
 def _window(path: Path | None) -> int:
@@ -143,13 +144,13 @@ def parser() -> argparse.ArgumentParser:
     joints.add_argument(
         "file", type=Path, metavar="ART_OR_FILE", help="a layered picture, a folder of pictures, or a puppet"
     )
-    joints.add_argument("--json", action="store_true", help=cli_words.AS_JSON)
+    joints.add_argument("--json", action="store_true", help=speech.AS_JSON)
     joints.set_defaults(does=_joints)
     limits = commands.add_parser(
         "limits", help="how far joints turn before a gap, an edge or a wrong bend shows"
     )
     limits.add_argument("file", type=Path, metavar="FILE", help="a puppet")
-    limits.add_argument("--json", action="store_true", help=cli_words.AS_JSON)
+    limits.add_argument("--json", action="store_true", help=speech.AS_JSON)
     limits.set_defaults(does=_limits)
     small = commands.add_parser("thumbnail", help="a small PNG of the puppet alone, as file managers show it")
     small.add_argument("file", type=Path, metavar="FILE", help="a puppet, or art")
@@ -158,10 +159,10 @@ def parser() -> argparse.ArgumentParser:
         "--size", type=_side, default=256, metavar="N", help="pixels of the longer side, 16 to 2048"
     )
     small.set_defaults(does=_thumbnail)
-    cli_checking.add_commands(commands)
-    cli_building.add_commands(commands)
-    cli_takes.add_commands(commands)
-    cli_converting.add_commands(commands)
+    checking.add_commands(commands)
+    building.add_commands(commands)
+    takes.add_commands(commands)
+    conversion.add_commands(commands)
     commands.add_parser("schema", help="the JSON Schema of the native file").set_defaults(does=_schema)
     commands.add_parser("help", help="what a command does, and all that can be said to it").add_argument(
         "command", nargs="?", metavar="COMMAND", help="the command that is told of"
@@ -180,7 +181,7 @@ def _pose(arguments: argparse.Namespace) -> int:
     plan = compile_plan(package.puppet)
     pose = package.pose if arguments.pose is None else _saved(package, arguments.pose)
     if arguments.take is not None:
-        pose = cli_takes.posed(package, arguments.take, arguments.frame)
+        pose = takes.posed(package, arguments.take, arguments.frame)
     for setting in [word for words in arguments.set for word in words]:
         name, _, text = setting.partition("=")
         pose = with_control(package.puppet, pose, name, text)

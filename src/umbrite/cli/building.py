@@ -10,8 +10,8 @@ import msgspec
 from msgspec.structs import replace
 
 from umbrite.checking.building_report import findings_told
-from umbrite.cli_hands import Chosen, Task, add_hands, each_file, expanded, into_folder
-from umbrite.cli_words import AS_JSON, say
+from umbrite.cli.many_files import Chosen, Task, add_hands, each_file, expanded, into_folder
+from umbrite.cli.speech import AS_JSON, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.opening import NATIVE, open_any

@@ -5,8 +5,8 @@ from pathlib import Path
 
 import msgspec
 
-from umbrite.cli_hands import Chosen, Task, add_hands, each_file, expanded, into_folder, puppets_of
-from umbrite.cli_words import say, watching
+from umbrite.cli.many_files import Chosen, Task, add_hands, each_file, expanded, into_folder, puppets_of
+from umbrite.cli.speech import say, watching
 from umbrite.files.atomic import write
 from umbrite.files.engines.atlas import Sheets, write_parts
 from umbrite.files.file_errors import FileError

@@ -7,8 +7,8 @@ from typing import Any
 
 import msgspec
 
-from umbrite.cli_hands import Task, add_hands, each_file, into_folder, puppets_in
-from umbrite.cli_words import AS_JSON, PUPPETS, say
+from umbrite.cli.many_files import Task, add_hands, each_file, into_folder, puppets_in
+from umbrite.cli.speech import AS_JSON, PUPPETS, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 

@@ -7,7 +7,7 @@ from contextlib import AbstractContextManager
 from pathlib import Path
 from typing import Any, NamedTuple
 
-from umbrite.cli_words import watching
+from umbrite.cli.speech import watching
 from umbrite.farm.jobs import Finished, Hands, work_done
 from umbrite.farm.pieces import Piece
 from umbrite.farm.sources import Source, source_of
