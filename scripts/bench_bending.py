@@ -29,7 +29,7 @@ from umbrite.motion.scene import Bent, scene_of
 from umbrite.paint.bent_shapes import image_of
 from umbrite.paint.levels import Pictures
 from umbrite.rig.document import Document
-from umbrite.rig.mesh import arrays_of, mesh_of
+from umbrite.rig.mesh import mesh_of
 from umbrite.rig.model import Drawing, Joint, Part, Placement, Puppet, point
 from umbrite.rig.takes.keys import put_keys
 from umbrite.rig.takes.take import Take
@@ -100,7 +100,7 @@ def bench_painting() -> None:
     placed = evaluate(compile_plan(puppet), {f"j{100 + i}.turn": 0.35 for i in range(1, 5)})
     (shape,) = scene_of(placed)
     assert isinstance(shape, Bent)
-    level, whole = pictures.level(shape.sha256, 1.0), arrays_of(shape.mesh)
+    level, whole = pictures.level(shape.sha256, 1.0), shape.mesh.arrays
     assert level is not None
     z = shape.vertices
     box = QRect(

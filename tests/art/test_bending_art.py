@@ -26,7 +26,7 @@ from umbrite.rig.edits.pivots import join_parts
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limb_shape import nearest_bone
-from umbrite.rig.mesh import arrays_of, weights_of
+from umbrite.rig.mesh import weights_of
 from umbrite.rig.model import Loose, Puppet
 
 Y, X = np.mgrid[0:300, 0:400]
@@ -184,13 +184,13 @@ def test_over_bones_that_are_there() -> None:
     mesh = puppet.parts[key].mesh
     assert mesh is not None
     assert mesh.joints == tuple(joints)
-    assert weights_of(mesh).shape == (len(arrays_of(mesh).vertices), 2)
+    assert weights_of(mesh).shape == (len(mesh.arrays.vertices), 2)
     heads = [head for head, _ in segments(puppet, key, joints)]
     assert len(heads) == 2
     with pytest.raises(RigError, match="nothing to bend over"):
         bend_over(wicks, key, picture, [])
     assert not covers(mesh, np.full((900, 900, 4), 255, np.uint8))
-    assert isinstance(Net(arrays_of(mesh).vertices, arrays_of(mesh).triangles), Net)
+    assert isinstance(Net(mesh.arrays.vertices, mesh.arrays.triangles), Net)
 
 
 def test_another_number_of_joints_takes_the_place_of_the_first_and_nothing_is_left_behind() -> None:

@@ -21,7 +21,7 @@ from umbrite.files.png import encode
 from umbrite.motion.scene import Bent, mesh_places, scene_of
 from umbrite.paint.bent_shapes import get_ready
 from umbrite.rig.invariants import invariants
-from umbrite.rig.mesh import arrays_of, weights_of
+from umbrite.rig.mesh import weights_of
 from umbrite.rig.model import Mesh
 
 Act = Callable[[str], None]
@@ -109,10 +109,10 @@ def test_it_is_picked_where_it_is_seen(scarf: Window) -> None:
 
 def test_density_and_squash_are_set_in_details(scarf: Window) -> None:
     session, card = scarf.session, scarf.details.bendy
-    before = len(arrays_of(mesh_of(session, "Lamp pole")).triangles)
+    before = len(mesh_of(session, "Lamp pole").arrays.triangles)
     card.density.setValue(60)
     card.density.sliderReleased.emit()
-    assert len(arrays_of(mesh_of(session, "Lamp pole")).triangles) > 1.6 * before
+    assert len(mesh_of(session, "Lamp pole").arrays.triangles) > 1.6 * before
     card.squash.setValue(70)
     card.squash.sliderReleased.emit()
     assert mesh_of(session, "Lamp pole").keeps_area == pytest.approx(0.7)
@@ -247,17 +247,17 @@ def test_points_of_the_mesh_are_moved_added_and_taken_out_by_hand(
     inner = int(np.abs(places - middle).argmin())
     hand.drag(complex(places[inner]), complex(places[inner]) + 9 + 7j)
     moved = mesh_of(session, "Lamp pole")
-    off = arrays_of(moved).vertices - arrays_of(mesh).vertices
+    off = moved.arrays.vertices - mesh.arrays.vertices
     assert np.abs(off[inner] - (9 + 7j)) < 2.5
     assert np.count_nonzero(np.abs(off) > 1e-9) == 1
     assert session.history.undo_name == "Move points of the mesh"
-    triangle = places[arrays_of(mesh).triangles[np.argmax(_areas(mesh))]]
+    triangle = places[mesh.arrays.triangles[np.argmax(_areas(mesh))]]
     hand.click(complex(triangle.mean()))
-    assert len(arrays_of(mesh_of(session, "Lamp pole")).vertices) == len(places) + 1
+    assert len(mesh_of(session, "Lamp pole").arrays.vertices) == len(places) + 1
     assert brushing.vertices == {len(places)}
     scarf.board.grab()
     act("delete")
-    assert len(arrays_of(mesh_of(session, "Lamp pole")).vertices) == len(places)
+    assert len(mesh_of(session, "Lamp pole").arrays.vertices) == len(places)
     assert part(session.puppet, "Lamp pole") in session.puppet.parts
     act("delete")
     assert "Pick points" in scarf.frame.hints.message
@@ -287,7 +287,7 @@ def test_what_would_cut_a_piece_off_is_refused_and_all_is_as_it_was(
 
 
 def _areas(mesh: Mesh) -> np.ndarray:
-    arrays = arrays_of(mesh)
+    arrays = mesh.arrays
     a, b, c = arrays.vertices[arrays.triangles].T
     return np.asarray((np.conj(b - a) * (c - a)).imag)
 

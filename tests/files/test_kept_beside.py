@@ -20,7 +20,8 @@ from umbrite.rig.document import Document, WorkStage
 from umbrite.rig.edits.parts import remove_part
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.grafts.guest_edits import add_guest
-from umbrite.rig.grafts.guests import DEEPEST, packed
+from umbrite.rig.grafts.guests import DEEPEST, packed, unpacked
+from umbrite.rig.mesh_arrays import by_name, whole
 from umbrite.rig.model import Guest
 
 WICK, BRAMBLE = load(ASSETS / "wick.umbrite"), load(ASSETS / "bramble.umbrite")
@@ -130,7 +131,7 @@ def _broken_inside(members: dict[str, bytes]) -> None:
 
 def _staged_inside(members: dict[str, bytes]) -> None:
     inner = replace(BRAMBLE.document, stages=(WorkStage("Old", document=Document()),))
-    _proved_guest(members, msgspec.json.encode(inner))
+    _proved_guest(members, msgspec.json.encode(inner, enc_hook=whole))
 
 
 def _nested_too_deep(members: dict[str, bytes]) -> None:
@@ -180,7 +181,9 @@ def _stages_in_a_stage(members: dict[str, bytes]) -> None:
 
 
 def _unsound_stage(members: dict[str, bytes]) -> None:
-    members["stages/1.json"] = msgspec.json.encode(Document(replace(WICK.puppet, width=10**9)))
+    members["stages/1.json"] = msgspec.json.encode(
+        Document(replace(WICK.puppet, width=10**9)), enc_hook=by_name
+    )
 
 
 def _same_name(members: dict[str, bytes]) -> None:
@@ -238,3 +241,14 @@ def test_a_stage_keeps_a_drawing_that_is_nowhere_else(tmp_path: Path) -> None:
     assert gone <= load(saved(package, tmp_path / "a.umbrite")).art.keys()
     renamed = rename(package.puppet, next(iter(package.puppet.parts)), "Another name")
     assert package.having(renamed).document.stages == package.document.stages
+
+
+def test_guests_with_meshes_as_they_were_kept_before_open_and_are_the_same() -> None:
+    data = packed(WICK.document)[0]
+    old = msgspec.json.decode(data)
+    for part in old["puppet"]["parts"].values():
+        if mesh := part.get("mesh"):
+            mesh["sha256"], mesh["data"] = mesh["sha256"]
+    assert b'"data"' in msgspec.json.encode(old)
+    one = Guest("Wick", "j1", "", "0" * 64, {}, data=msgspec.json.encode(old))
+    assert unpacked(one).puppet == WICK.puppet

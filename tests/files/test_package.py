@@ -27,6 +27,7 @@ from umbrite.files.png import encode, fingerprint
 from umbrite.rig.change import put
 from umbrite.rig.document import Document
 from umbrite.rig.invariants import invariants
+from umbrite.rig.mesh_arrays import by_name
 from umbrite.rig.model import Drawing, Puppet
 
 
@@ -179,7 +180,7 @@ def test_a_broken_or_hostile_package_is_refused_in_one_sentence(tmp_path: Path, 
 
 
 def test_a_puppet_whose_drawing_has_another_size_is_refused(tmp_path: Path) -> None:
-    parts = msgspec.to_builtins(wick_package().puppet.parts)
+    parts = msgspec.to_builtins(wick_package().puppet.parts, enc_hook=by_name)
     next(iter(parts.values()))["drawing"]["width"] += 1
     path = rebuilt(tmp_path / "bad.umbrite", {"puppet.json": puppet_with({"parts": parts})})
     with pytest.raises(FileError, match="another size"):

@@ -16,7 +16,6 @@ from umbrite.motion.scene import Bent, Flat, corners_of, scene_of
 from umbrite.rig.change import change
 from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.grafts.rewiring import Way
-from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import point
 
 TWO, EIGHT = strip(2), strip(8)
@@ -200,7 +199,7 @@ def test_a_point_of_the_board_tells_its_pixel_and_back() -> None:
     ghost = shape.moved(placed.joint_map("j1")._replace(t=50 + 0j), 0.5)
     assert ghost.opacity == 0.5
     assert np.abs(ghost.vertices - shape.vertices - 50).max() < 1e-9
-    assert len(shape.vertices) == len(arrays_of(shape.mesh).vertices)
+    assert len(shape.vertices) == len(shape.mesh.arrays.vertices)
 
 
 def test_a_joint_folds_the_drawing_where_it_turns_too_far_and_to_both_sides_alike() -> None:

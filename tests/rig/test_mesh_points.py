@@ -5,7 +5,7 @@ import pytest
 
 from umbrite.rig.edits.meshes.mesh_points import added_point, moved_points, without_points
 from umbrite.rig.errors import RigError
-from umbrite.rig.mesh import arrays_of, mesh_fault, mesh_of, weights_of, with_keeping
+from umbrite.rig.mesh import mesh_fault, mesh_of, weights_of, with_keeping
 from umbrite.rig.model import Mesh
 
 WIDE, TALL, STEP = 9, 5, 20.0
@@ -26,7 +26,7 @@ def strip() -> Mesh:
 
 
 def area(mesh: Mesh) -> float:
-    arrays = arrays_of(mesh)
+    arrays = mesh.arrays
     a, b, c = arrays.vertices[arrays.triangles].T
     areas = (np.conj(b - a) * (c - a)).imag / 2
     assert (areas > 0).all(), "no triangle is turned over"
@@ -35,12 +35,12 @@ def area(mesh: Mesh) -> float:
 
 def bends_evenly(mesh: Mesh) -> bool:
     """Whether weights still go evenly across."""
-    share = np.clip(arrays_of(mesh).vertices.real / ((WIDE - 1) * STEP), 0, 1)
+    share = np.clip(mesh.arrays.vertices.real / ((WIDE - 1) * STEP), 0, 1)
     return bool(np.abs(weights_of(mesh)[:, 1] - share).max() < 1e-3)
 
 
 def inner(mesh: Mesh, rng: np.random.Generator) -> int:
-    z = arrays_of(mesh).vertices
+    z = mesh.arrays.vertices
     inside = (z.real > 1) & (z.real < (WIDE - 1) * STEP - 1) & (z.imag > 1) & (z.imag < (TALL - 1) * STEP - 1)
     return int(rng.choice(np.flatnonzero(inside)))
 
@@ -50,7 +50,7 @@ def test_whatever_is_done_by_hand_the_area_stays_and_the_part_bends_as_it_did(se
     rng = np.random.default_rng(seed)
     mesh = strip()
     whole = area(mesh)
-    count = len(arrays_of(mesh).vertices)
+    count = len(mesh.arrays.vertices)
     for _ in range(40):
         way = rng.integers(3)
         try:
@@ -58,7 +58,7 @@ def test_whatever_is_done_by_hand_the_area_stays_and_the_part_bends_as_it_did(se
                 at = complex(rng.uniform(0, (WIDE - 1) * STEP), rng.uniform(0, (TALL - 1) * STEP))
                 mesh, new = added_point(mesh, at)
                 count += 1
-                assert abs(arrays_of(mesh).vertices[new] - at) < STEP / 4
+                assert abs(mesh.arrays.vertices[new] - at) < STEP / 4
             elif way == 1:
                 by = complex(*rng.uniform(-12, 12, 2))
                 mesh = moved_points(mesh, [inner(mesh, rng)], by)
@@ -67,7 +67,7 @@ def test_whatever_is_done_by_hand_the_area_stays_and_the_part_bends_as_it_did(se
                 count -= 1
         except RigError as error:
             assert "turn over" in str(error)
-        assert len(arrays_of(mesh).vertices) == count
+        assert len(mesh.arrays.vertices) == count
         assert area(mesh) == pytest.approx(whole)
         assert mesh_fault(mesh) is None
         assert mesh.keeps_area == 0.3
@@ -81,7 +81,7 @@ def test_a_point_taken_out_again_gives_the_same_area_and_edge_points_divide_edge
         assert area(more) == pytest.approx(area(mesh))
         assert area(without_points(more, [new])) == pytest.approx(area(mesh))
     on_rim, new = added_point(mesh, 45 + 0.3j)
-    assert arrays_of(on_rim).vertices[new] == pytest.approx(45), "the outline keeps its edge"
+    assert on_rim.arrays.vertices[new] == pytest.approx(45), "the outline keeps its edge"
 
 
 def test_new_triangles_are_well_shaped() -> None:
@@ -89,7 +89,7 @@ def test_new_triangles_are_well_shaped() -> None:
     rng = np.random.default_rng(3)
     for _ in range(60):
         mesh, _new = added_point(mesh, complex(rng.uniform(5, 155), rng.uniform(5, 75)))
-    arrays = arrays_of(mesh)
+    arrays = mesh.arrays
     corners = arrays.vertices[arrays.triangles]
     ways = np.roll(corners, -1, axis=1) - corners
     angles = np.abs(np.angle(-np.roll(ways, 1, axis=1) / ways))
@@ -113,7 +113,7 @@ def test_corners_of_the_outline_go_and_the_last_triangle_stays() -> None:
     small = mesh_of(
         ["j1"], np.array([0, 10, 10j, 10 + 10j]), np.array([[0, 1, 2], [1, 3, 2]]), np.ones((4, 1))
     )
-    assert len(arrays_of(without_points(small, [3])).triangles) == 1
+    assert len(without_points(small, [3]).arrays.triangles) == 1
     with pytest.raises(RigError, match="three points"):
         without_points(small, [2, 3])
 

@@ -26,7 +26,8 @@ from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import RigError
 from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
-from umbrite.rig.mesh import arrays_of, weights_of
+from umbrite.rig.mesh import weights_of
+from umbrite.rig.mesh_arrays import NamedArrays
 from umbrite.rig.model import Drawing, Mesh, Puppet
 
 STRIP = strip(4, along=41, across=5)
@@ -38,7 +39,7 @@ def mesh(puppet: Puppet = STRIP.puppet, part: str = PART) -> Mesh:
     return found
 
 
-PLACES, TRIANGLES, WEIGHTS = arrays_of(mesh()).vertices, arrays_of(mesh()).triangles, weights_of(mesh())
+PLACES, TRIANGLES, WEIGHTS = mesh().arrays.vertices, mesh().arrays.triangles, weights_of(mesh())
 WAYS: tuple[BrushWay, ...] = ("add", "take", "smooth", "even", "fill")
 
 
@@ -132,7 +133,7 @@ def test_meshes_live_through_other_edits() -> None:
     puppet = set_keeping(STRIP.puppet, PART, 0.5)
     moved = exchange_drawing(puppet, PART, Drawing("1" * 64, 520, 120))
     assert mesh(moved).keeps_area == 0.5
-    assert np.abs(arrays_of(mesh(moved)).vertices - PLACES - (10 + 10j)).max() < 1e-9, (
+    assert np.abs(mesh(moved).arrays.vertices - PLACES - (10 + 10j)).max() < 1e-9, (
         "it stays where it lies on the board"
     )
     without = take_out(puppet, "j4")
@@ -144,5 +145,5 @@ def test_meshes_live_through_other_edits() -> None:
     with pytest.raises(RigError, match="doesn't bend yet"):
         set_keeping(change(puppet, PART, mesh=None), PART, 0.5)
     with pytest.raises(RigError):
-        set_mesh(puppet, PART, Mesh(("j1",), "0" * 64, b"nothing"))
+        set_mesh(puppet, PART, Mesh(("j1",), NamedArrays("0" * 64)))
     assert PART not in remove_part(puppet, PART).parts

@@ -11,7 +11,6 @@ import numpy as np
 
 from umbrite.motion.evaluate import Placed
 from umbrite.motion.scene import mesh_places, places_of
-from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import Puppet
 from umbrite.rig.numbers.angles import shown_degrees
 
@@ -45,7 +44,7 @@ def pose_report(placed: Placed, frame: int = 0) -> dict[str, Any]:
         "meshes": {
             puppet.parts[key].name: {
                 "vertices": [_xy(z) for z in places.tolist()],
-                "triangles": arrays_of(mesh).triangles.tolist(),
+                "triangles": mesh.arrays.triangles.tolist(),
             }
             for key, places in mesh_places(placed, frame).items()
             if (mesh := puppet.parts[key].mesh) is not None

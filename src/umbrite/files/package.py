@@ -26,6 +26,7 @@ from umbrite.files.png import decode, fingerprint, measure
 from umbrite.files.zips import MOST_BYTES, Container
 from umbrite.rig.document import Document
 from umbrite.rig.errors import readable
+from umbrite.rig.mesh_arrays import by_name, read_arrays
 from umbrite.rig.model import Drawing, Pose, Puppet, Value
 from umbrite.rig.takes.take_list import Takes
 
@@ -82,7 +83,14 @@ class Package(msgspec.Struct, frozen=True):
 
 def schema() -> dict[str, Any]:
     """The JSON Schema of puppet.json."""
-    return {"$schema": "https://json-schema.org/draft/2020-12/schema", **msgspec.json.schema(Content)}
+    return {
+        "$schema": "https://json-schema.org/draft/2020-12/schema",
+        **msgspec.json.schema(Content, schema_hook=_schema_of),
+    }
+
+
+def _schema_of(_kind: type) -> dict[str, Any]:
+    return {"type": "string", "description": "The SHA-256 of the arrays of a mesh, which are kept beside"}
 
 
 def load(path: Path, watch: Watch = unwatched) -> Package:
@@ -179,8 +187,8 @@ def _document(name: str, data: bytes) -> Document:
             if len(data) > MOST_OLD_WORDS:
                 raise FileError(f"{name} says more than a puppet of its version can need; it was not opened.")
             raw = msgspec.json.decode(data, type=dict[str, Any])
-            return msgspec.convert(migrated(raw), type=Content).document
-        return msgspec.json.decode(data, type=Content).document
+            return msgspec.convert(migrated(raw), type=Content, dec_hook=read_arrays).document
+        return msgspec.json.decode(data, type=Content, dec_hook=read_arrays).document
     except msgspec.ValidationError as error:
         reason = readable(str(error))
         if "unknown field" in reason:
@@ -221,7 +229,9 @@ def save(path: Path, package: Package, preview: bytes | None = None, watch: Watc
 def _words(package: Package) -> bytes:
     """What puppet.json will hold."""
     document = replace(bare(package.document), pose=dict(sorted(package.pose.items())))
-    return msgspec.json.format(msgspec.json.encode(Content("umbrite", VERSION, document)), indent=1)
+    return msgspec.json.format(
+        msgspec.json.encode(Content("umbrite", VERSION, document), enc_hook=by_name), indent=1
+    )
 
 
 def _wanted(document: Document) -> list[str]:

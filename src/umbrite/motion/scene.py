@@ -16,7 +16,6 @@ from numpy.typing import NDArray
 from umbrite.motion.bends.bending import bend_of, bent, bone_maps, is_bent
 from umbrite.motion.evaluate import Placed
 from umbrite.rig.affine import FLAT, Affine, after, from_svg, svg_matrix
-from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import Blend, Mesh, Part, Trim
 from umbrite.rig.placement import Box, box_of
 from umbrite.rig.remembered import remembered
@@ -109,7 +108,7 @@ class Bent(NamedTuple):
 
         Of triangles that lie over one another the last counts; beside the mesh the nearest goes on beyond its edge.
         """
-        arrays = arrays_of(self.mesh)
+        arrays = self.mesh.arrays
         corners = self.vertices[arrays.triangles]
         a, b, c = corners.T
         whole = _cross(b - a, c - a)
@@ -128,7 +127,7 @@ class Bent(NamedTuple):
 
     def taken(self, pixels: NDArray[np.complex128]) -> NDArray[np.complex128]:
         """Where points of the drawing lie on the board; what lies beside the mesh goes with the nearest triangle."""
-        arrays = arrays_of(self.mesh)
+        arrays = self.mesh.arrays
         triangle, shares = _in_triangles(self.mesh, pixels.tobytes())
         return np.asarray((self.vertices[arrays.triangles[triangle]] * shares).sum(axis=1))
 
@@ -165,7 +164,7 @@ def _box_around(places: NDArray[np.complex128]) -> Box:
 @lru_cache(maxsize=128)
 def _in_triangles(mesh: Mesh, points: bytes) -> tuple[NDArray[np.intp], NDArray[np.float64]]:
     """For points of the drawing (packed) the triangle of each, and the shares of its three vertices, (points, 3)."""
-    arrays, z = arrays_of(mesh), np.frombuffer(points, np.complex128)
+    arrays, z = mesh.arrays, np.frombuffer(points, np.complex128)
     a, b, c = arrays.vertices[arrays.triangles].T
     whole = _cross(b - a, c - a)
     safe = np.where(np.abs(whole) < 1e-9, np.inf, whole)

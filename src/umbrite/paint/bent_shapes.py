@@ -10,7 +10,6 @@ from PySide6.QtGui import QImage, QTransform
 
 from umbrite.motion.scene import Bent
 from umbrite.paint.levels import Level
-from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import Mesh
 
 Colours = NDArray[np.uint32]
@@ -66,10 +65,10 @@ def _pixels(image: QImage, bits: bytes | bytearray | memoryview) -> Colours:
 
 @lru_cache(maxsize=512)
 def _texels(mesh: Mesh, factor: float, margin: int) -> NDArray[np.float64]:
-    z = arrays_of(mesh).vertices * factor
+    z = mesh.arrays.vertices * factor
     return np.stack([z.real + margin, z.imag + margin], axis=-1)
 
 
 @lru_cache(maxsize=256)
 def _triangles(mesh: Mesh) -> NDArray[np.int64]:
-    return np.ascontiguousarray(arrays_of(mesh).triangles, dtype=np.int64)
+    return np.ascontiguousarray(mesh.arrays.triangles, dtype=np.int64)

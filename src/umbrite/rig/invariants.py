@@ -13,6 +13,7 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.ids import FIELDS, id_kind, is_id
 from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.mesh import mesh_fault
+from umbrite.rig.mesh_arrays import by_name
 from umbrite.rig.model import Part, Puppet
 from umbrite.rig.numbers.angles import MOST_TURN
 from umbrite.rig.numbers.bounds import LARGEST, MOST_IDS, size_faults
@@ -187,7 +188,7 @@ def _numbers(puppet: Puppet) -> Iterator[str]:
         yield "a limb's soften is not between 0 and 1"
     if not all(0 <= limb.stretch <= 10 for limb in puppet.limbs.values()):
         yield "a limb's stretch is not between 0 and 10"
-    numbers = list(_all_numbers(msgspec.to_builtins(puppet, builtin_types=(bytes,))))
+    numbers = list(_all_numbers(msgspec.to_builtins(puppet, builtin_types=(bytes,), enc_hook=by_name)))
     if not all(math.isfinite(number) for number in numbers):
         yield "a number is not finite"
     elif any(abs(number) > LARGEST for number in numbers):

@@ -10,6 +10,8 @@ from typing import Literal
 
 import msgspec
 
+from umbrite.rig.mesh_arrays import MeshArrays
+
 Side = Literal["near", "far", "middle"]
 Blend = Literal["normal", "multiply", "screen", "overlay", "add"]
 ControlKind = Literal["grip", "knob", "master", "slider", "pad", "chooser", "aim", "bow"]
@@ -76,16 +78,15 @@ class Trim(Value, frozen=True):
     cut: bool = True
 
 
-class Mesh(Value, frozen=True, omit_defaults=True):
-    """What lets a part bend: the joints over which it does, and the packed arrays of vertices, triangles and weights (see `rig.mesh`).
+class Mesh(Value, frozen=True, omit_defaults=True, rename={"arrays": "sha256"}):
+    """What lets a part bend: the joints over which it does, and the arrays of vertices, triangles and weights (see `rig.mesh`).
 
-    `sha256` is that of `data`, which files keep beside the puppet. With `keeps_area` (0 to 1) the part gets narrower as a joint
-    lengthens it.
+    Files keep the arrays beside the puppet, where their fingerprint stands for them. With `keeps_area` (0 to 1) the part gets narrower
+    as a joint lengthens it.
     """
 
     joints: tuple[str, ...]
-    sha256: str
-    data: bytes = b""
+    arrays: MeshArrays
     keeps_area: float = 0.0
 
 

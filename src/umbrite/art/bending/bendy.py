@@ -15,7 +15,7 @@ from umbrite.rig.edits.meshes.mesh_edits import bones_in_family, chain_along, se
 from umbrite.rig.edits.parenting import remove_carrier
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import parts_on
-from umbrite.rig.mesh import arrays_of, mesh_of, with_keeping
+from umbrite.rig.mesh import mesh_of, with_keeping
 from umbrite.rig.model import Mesh, Puppet
 from umbrite.rig.placement import board_from_drawing
 
@@ -70,7 +70,7 @@ def weighed_anew(puppet: Puppet, part: str, picture: Picture) -> Mesh:
     mesh = puppet.parts[part].mesh
     if mesh is None:
         raise RigError(f"{puppet.parts[part].name} doesn't bend yet. Make it bend first.")
-    arrays, bones = arrays_of(mesh), segments(puppet, part, mesh.joints)
+    arrays, bones = mesh.arrays, segments(puppet, part, mesh.joints)
     made = _weighed(puppet, picture, mesh.joints, bones, Net(arrays.vertices, arrays.triangles))
     return with_keeping(made, mesh.keeps_area)
 
@@ -131,5 +131,5 @@ def covers(mesh: Mesh, picture: Picture) -> bool:
 
 def bare_pixels(mesh: Mesh, picture: Picture) -> int:
     """How many pixels of what a drawing shows lie beside a mesh."""
-    arrays = arrays_of(mesh)
+    arrays = mesh.arrays
     return uncovered(picture, Net(arrays.vertices, arrays.triangles))

@@ -7,7 +7,6 @@ from umbrite.art.pictures import solid_at
 from umbrite.desk.session.session import Session
 from umbrite.motion.scene import mesh_places, scene_of
 from umbrite.paint.painter import trimmed_path
-from umbrite.rig.mesh import arrays_of
 
 
 def parts_at(session: Session, at: complex, reach: float = 0.0) -> list[str]:
@@ -36,7 +35,7 @@ def joint_under(session: Session, part: str, at: complex) -> str:
     item = session.puppet.parts[part]
     if item.mesh is None:
         return item.joint
-    arrays, places = arrays_of(item.mesh), mesh_places(session.placed)[part]
+    arrays, places = item.mesh.arrays, mesh_places(session.placed)[part]
     nearest = int(np.abs(places - at).argmin())
     return item.mesh.joints[int(arrays.bones[nearest, arrays.weights[nearest].argmax()])]
 

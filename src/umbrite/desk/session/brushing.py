@@ -10,7 +10,6 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from umbrite.rig.edits.meshes.weight_edits import Brush
 from umbrite.rig.family import ancestors
-from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import Mesh, Puppet
 
 TICK = 40  # milliseconds
@@ -47,7 +46,7 @@ class Brushing(QObject):
     def vertices(self) -> frozenset[int]:
         """Picked vertices; none once the mesh has others."""
         mesh, (found, count) = self.mesh, self._picked
-        return found if mesh is not None and len(arrays_of(mesh).vertices) == count else frozenset()
+        return found if mesh is not None and len(mesh.arrays.vertices) == count else frozenset()
 
     def take(self, part: str, bone: str = "", *, still: bool = False) -> None:
         """Work on this part from now on ("": none), for this bone or the one that was painted last; it may have to hang still meanwhile."""
@@ -67,7 +66,7 @@ class Brushing(QObject):
     def pick(self, vertices: Iterable[int]) -> None:
         """These vertices are picked from now on."""
         mesh = self.mesh
-        self._picked = (frozenset(vertices), 0 if mesh is None else len(arrays_of(mesh).vertices))
+        self._picked = (frozenset(vertices), 0 if mesh is None else len(mesh.arrays.vertices))
         self.changed.emit()
 
     def set_brush(self, brush: Brush) -> None:

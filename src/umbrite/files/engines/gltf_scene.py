@@ -13,7 +13,6 @@ from umbrite.files.engines.sheets import laid, part_pictures
 from umbrite.files.package import Package
 from umbrite.files.png import encode
 from umbrite.motion.baking.node_tree import Card, Node, NodeTree
-from umbrite.rig.mesh import arrays_of
 from umbrite.rig.takes.take import Take
 
 Floats = NDArray[np.float64]
@@ -136,7 +135,7 @@ class GltfScene:
         """A part that bends: its mesh on a node of its own, which hangs from nothing, as the standard wants it of skins."""
         part, bones = self.package.puppet.parts[key], self.tree.bones[key]
         assert part.mesh is not None
-        arrays, skin, numbers = arrays_of(part.mesh), bones.skin, self.binary.numbers
+        arrays, skin, numbers = part.mesh.arrays, bones.skin, self.binary.numbers
         binds = np.tile(np.eye(4), (len(bones.nodes), 1, 1))
         for bind, pivot in zip(binds, bones.pivots, strict=True):
             bind[3, :2] = -pivot.real, pivot.imag  # column by column

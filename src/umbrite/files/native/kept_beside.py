@@ -16,7 +16,9 @@ from msgspec.structs import replace
 from umbrite.files.file_errors import FileError
 from umbrite.files.zips import Container
 from umbrite.rig.document import Document, WorkStage
-from umbrite.rig.model import Drawing, Guest, Puppet
+from umbrite.rig.errors import RigError
+from umbrite.rig.mesh_arrays import MeshArrays, by_name, read_arrays, unpacked
+from umbrite.rig.model import Drawing, Guest, Part, Puppet
 from umbrite.rig.work.stages import MOST_STAGES
 
 MOST_MESH, MOST_GUEST, MOST_STAGE = 4_000_000, 48_000_000, 48_000_000
@@ -30,12 +32,7 @@ def bare(document: Document) -> Document:
 
 
 def _bare_puppet(puppet: Puppet) -> Puppet:
-    parts = {
-        key: part if part.mesh is None else replace(part, mesh=replace(part.mesh, data=b""))
-        for key, part in puppet.parts.items()
-    }
-    guests = {key: replace(guest, data=b"") for key, guest in puppet.guests.items()}
-    return replace(puppet, parts=parts, guests=guests)
+    return replace(puppet, guests={key: replace(guest, data=b"") for key, guest in puppet.guests.items()})
 
 
 def beside(document: Document) -> Beside:
@@ -44,12 +41,12 @@ def beside(document: Document) -> Beside:
     for puppet in puppets_of(document):
         for part in puppet.parts.values():
             if part.mesh is not None:
-                found[f"mesh/{part.mesh.sha256}.npz"] = part.mesh.data
+                found[f"mesh/{part.mesh.arrays.sha256}.npz"] = part.mesh.arrays.packed
         for guest in puppet.guests.values():
             found[f"guests/{guest.sha256}.json"] = guest.data
     for i, stage in enumerate(document.stages):
         if stage.document is not None:
-            found[f"stages/{i + 1}.json"] = msgspec.json.encode(bare(stage.document))
+            found[f"stages/{i + 1}.json"] = msgspec.json.encode(bare(stage.document), enc_hook=by_name)
     return found
 
 
@@ -87,7 +84,9 @@ def _stage(container: Container, i: int, stage: WorkStage) -> WorkStage:
     if stage.document is not None:
         raise FileError(f"{container.name} has the stage {stage.name} in a wrong place; it was not opened.")
     try:
-        found = msgspec.json.decode(container.read(f"stages/{i + 1}.json", MOST_STAGE), type=Document)
+        found = msgspec.json.decode(
+            container.read(f"stages/{i + 1}.json", MOST_STAGE), type=Document, dec_hook=read_arrays
+        )
     except (msgspec.DecodeError, msgspec.ValidationError, UnicodeDecodeError, RecursionError):
         raise FileError(
             f"The stage {stage.name} in {container.name} is damaged. Look for a backup beside it."
@@ -103,11 +102,21 @@ def _whole(container: Container, puppet: Puppet) -> Puppet:
     parts, guests = dict(puppet.parts), dict(puppet.guests)
     for key, part in parts.items():
         if part.mesh is not None:
-            data = _proved(container, f"mesh/{part.mesh.sha256}.npz", part.mesh.sha256, MOST_MESH, "A mesh")
-            parts[key] = replace(part, mesh=replace(part.mesh, data=data))
+            parts[key] = replace(part, mesh=replace(part.mesh, arrays=_arrays(container, part)))
     for key, guest in guests.items():
         guests[key] = _guest(container, guest)
     return replace(puppet, parts=parts, guests=guests) if parts or guests else puppet
+
+
+def _arrays(container: Container, part: Part) -> MeshArrays:
+    assert part.mesh is not None
+    sha256 = part.mesh.arrays.sha256
+    try:
+        return unpacked(_proved(container, f"mesh/{sha256}.npz", sha256, MOST_MESH, "A mesh"), sha256)
+    except RigError as error:
+        raise FileError(
+            f"{container.name} can't be opened: the mesh of {part.name} can't be used: {error}."
+        ) from None
 
 
 def _guest(container: Container, guest: Guest) -> Guest:

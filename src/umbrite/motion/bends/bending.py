@@ -19,7 +19,7 @@ from umbrite.motion.evaluate import Placed
 from umbrite.motion.plan import Complexes, Floats, Ints
 from umbrite.rig.affine import Affine, around, spun
 from umbrite.rig.family import ancestors
-from umbrite.rig.mesh import arrays_of, weights_of
+from umbrite.rig.mesh import weights_of
 from umbrite.rig.model import Mesh, Part, Puppet
 from umbrite.rig.placement import board_from_drawing
 
@@ -95,7 +95,7 @@ def _made(
     tips: tuple[complex, ...],
     placement: tuple[complex, complex, complex],
 ) -> Bend:
-    z = np.asarray(Affine(*placement)(arrays_of(mesh).vertices))
+    z = np.asarray(Affine(*placement)(mesh.arrays.vertices))
     weights = np.zeros((len(bones), len(z)))
     weights[: len(mesh.joints)] = weights_of(mesh).T
     carrier, heads = np.array(up, dtype=np.intp), np.array(pivots, dtype=np.complex128)

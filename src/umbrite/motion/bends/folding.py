@@ -10,7 +10,6 @@ from umbrite.motion.bends.bending import bend_of, bent
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.family import ancestors
-from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import Puppet
 
 STEP = math.radians(1)
@@ -34,7 +33,7 @@ def fold_turns(puppet: Puppet, keys: Iterable[str] | None = None) -> dict[str, t
         bend, mesh = bend_of(free, part), part.mesh
         if bend is None or mesh is None:
             continue
-        arrays = arrays_of(mesh)
+        arrays = mesh.arrays
         within = set(mesh.joints)
         for key in mesh.joints:
             if key not in wanted or within.isdisjoint(ancestors(puppet, key)):

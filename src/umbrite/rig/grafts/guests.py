@@ -19,6 +19,7 @@ from umbrite.rig.change import exists, thing
 from umbrite.rig.document import Document
 from umbrite.rig.errors import MissingError, RigError
 from umbrite.rig.ids import id_kind
+from umbrite.rig.mesh_arrays import read_arrays, whole
 from umbrite.rig.model import Guest, Puppet
 
 DEEPEST = 8  # guests within guests
@@ -58,7 +59,8 @@ def _owned(ids: tuple[str, ...]) -> frozenset[str]:
 
 def packed(document: Document) -> tuple[bytes, str]:
     """A document as a guest keeps it, and its fingerprint: without stages, with all that its meshes and its own guests hold."""
-    data = msgspec.json.encode(replace(document, stages=(), pose=dict(sorted(document.pose.items()))))
+    alone = replace(document, stages=(), pose=dict(sorted(document.pose.items())))
+    data = msgspec.json.encode(alone, enc_hook=whole)
     return data, hashlib.sha256(data).hexdigest()
 
 
@@ -66,13 +68,27 @@ def unpacked(guest: Guest) -> Document:
     """A guest as it was taken in. Raises RigError where its copy can't be read."""
     try:
         return _unpacked(guest.data)
-    except (msgspec.DecodeError, msgspec.ValidationError, RecursionError):
+    except (
+        msgspec.DecodeError,
+        msgspec.ValidationError,
+        RecursionError,
+        KeyError,
+        TypeError,
+        AttributeError,
+    ):
         raise RigError(f"The copy of {guest.name} inside this puppet is damaged. Take it in anew.") from None
 
 
 @lru_cache(maxsize=32)
 def _unpacked(data: bytes) -> Document:
-    return msgspec.json.decode(data, type=Document)
+    try:
+        return msgspec.json.decode(data, type=Document, dec_hook=read_arrays)
+    except msgspec.ValidationError:  # as it was kept before arrays were values
+        raw = msgspec.json.decode(data)
+        for part in raw["puppet"]["parts"].values():
+            if mesh := part.get("mesh"):
+                mesh["sha256"] = [mesh["sha256"], mesh.pop("data")]
+        return msgspec.convert(raw, type=Document, dec_hook=read_arrays)
 
 
 def depth_of(document: Document) -> int:

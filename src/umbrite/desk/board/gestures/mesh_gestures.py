@@ -11,7 +11,6 @@ from umbrite.motion.scene import mesh_places
 from umbrite.rig.change import change
 from umbrite.rig.edits.meshes.mesh_points import added_point, moved_points
 from umbrite.rig.errors import RigError
-from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import Mesh
 
 REACH = 7.0  # widget pixels
@@ -25,7 +24,7 @@ def point_at(session: Session, camera: Camera, at: complex) -> int | None:
         return None
     away = np.abs(places - at)
     nearest = int(away.argmin())
-    a, b, c = places[arrays_of(mesh).triangles].T
+    a, b, c = places[mesh.arrays.triangles].T
     between = float(np.median(np.abs(np.concatenate([b - a, c - b, a - c]))))
     return nearest if away[nearest] <= min(REACH / camera.zoom, CLOSE * between) else None
 

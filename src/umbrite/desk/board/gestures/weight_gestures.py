@@ -10,7 +10,8 @@ from umbrite.desk.session.session import Session
 from umbrite.motion.scene import mesh_places
 from umbrite.rig.change import change
 from umbrite.rig.edits.meshes.weight_edits import Stroke, dabbed, heir_of, with_weights
-from umbrite.rig.mesh import Ints, arrays_of, weights_of
+from umbrite.rig.mesh import weights_of
+from umbrite.rig.mesh_arrays import Ints
 from umbrite.rig.model import Mesh, Puppet
 
 STEP = 0.18  # of the radius from dab to dab
@@ -22,7 +23,7 @@ def paint(session: Session, press: Pointer) -> Gesture:
     start, part, bone = session.puppet, brushing.part, brushing.bone
     mesh = start.parts[part].mesh
     assert mesh is not None
-    weights, triangles = weights_of(mesh), arrays_of(mesh).triangles
+    weights, triangles = weights_of(mesh), mesh.arrays.triangles
     stroke = _stroke(session, start, mesh)
     event, last = press, None
     while event.kind in {"press", "move"}:
@@ -79,7 +80,7 @@ def value_at(session: Session, at: complex) -> str:
     if places is None:
         return ""
     found = weight_under(
-        places, arrays_of(mesh).triangles, weights_of(mesh)[:, mesh.joints.index(brushing.bone)], at
+        places, mesh.arrays.triangles, weights_of(mesh)[:, mesh.joints.index(brushing.bone)], at
     )
     return "" if found is None else f"{found * 100:.0f} %"
 

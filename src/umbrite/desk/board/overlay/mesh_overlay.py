@@ -16,7 +16,7 @@ from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.themes import Theme
 from umbrite.motion.scene import mesh_places
-from umbrite.rig.mesh import arrays_of, weights_of
+from umbrite.rig.mesh import weights_of
 from umbrite.rig.model import Mesh
 
 EVERY = 12  # diagonals after which the hatching begins anew
@@ -58,7 +58,7 @@ def paint(painter: Inked, sight: Sight) -> None:
 def _net(painter: Inked, camera: Camera, mesh: Mesh, places: NDArray[np.complex128]) -> None:
     """Every edge once, thin."""
     near = np.round(places, 2)  # weights that change at rest move nothing that could be seen
-    lines = _lines(arrays_of(mesh).triangles.tobytes(), near.tobytes(), camera)
+    lines = _lines(mesh.arrays.triangles.tobytes(), near.tobytes(), camera)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)  # hundreds of short lines
     painter.setPen(marks.pen(look.with_alpha(painter.theme.ink, 110), 1))
     painter.drawLines(lines)
@@ -98,7 +98,7 @@ def heat(painter: Inked, camera: Camera, mesh: Mesh, places: NDArray[np.complex1
     texels = np.stack([shares * 254 + 1.0, np.full(len(shares), 1.5)], axis=-1)
     found = np.zeros((box.height(), box.width()), np.uint32)
     spots = np.stack([z.real - box.x(), z.imag - box.y()], axis=-1)
-    fill(found, _ramp(), spots, texels, np.ascontiguousarray(arrays_of(mesh).triangles, dtype=np.int64))
+    fill(found, _ramp(), spots, texels, np.ascontiguousarray(mesh.arrays.triangles, dtype=np.int64))
     colours = _coloured(painter.theme, found, box.x() + box.y())
     image = QImage(
         colours.tobytes(),

@@ -24,7 +24,6 @@ from umbrite.desk.theme.language import tr
 from umbrite.motion.scene import Bent
 from umbrite.paint.bent_shapes import get_ready, image_of
 from umbrite.paint.levels import Level
-from umbrite.rig.mesh import arrays_of
 from umbrite.rig.model import Mesh
 from umbrite.rig.placement import Box
 from umbrite.rig.remembered import remembered_by
@@ -113,7 +112,7 @@ class BendyCard(QWidget):
                 "{name} bends over {count} joints: {triangles} triangles, {cost} ms to paint.",
                 name=self.session.puppet.parts[self.part].name,
                 count=len(mesh.joints),
-                triangles=len(arrays_of(mesh).triangles),
+                triangles=len(mesh.arrays.triangles),
                 cost=self._cost(mesh),
             )
         )
@@ -155,7 +154,7 @@ class BendyCard(QWidget):
 @remembered_by(lambda mesh, level: (mesh, level.image))
 def _measured(mesh: Mesh, level: Level) -> float:
     wide, tall = level.image.width(), level.image.height()
-    places = (arrays_of(mesh).vertices * level.factor).tobytes()
+    places = (mesh.arrays.vertices * level.factor).tobytes()
     box = Box(0, 0, wide, tall)
     shape = Bent("", "", (wide, tall), UNTURNED, box, 1.0, "normal", None, (), mesh, places)
     image_of(shape, level, QTransform(), QRect(0, 0, 1, 1))  # what is made once for a mesh does not count

@@ -11,7 +11,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.rig.errors import RigError
-from umbrite.rig.mesh import Complexes, Floats, Ints, arrays_of, mesh_of, weights_of, with_keeping
+from umbrite.rig.mesh import mesh_of, weights_of, with_keeping
+from umbrite.rig.mesh_arrays import Complexes, Floats, Ints
 from umbrite.rig.model import Mesh
 
 Triangle = tuple[int, int, int]
@@ -22,7 +23,7 @@ THIN = 1e-3  # square pixels of the least triangle
 
 def moved_points(mesh: Mesh, points: Collection[int], by: complex) -> Mesh:
     """The mesh with some of its vertices elsewhere. Refuses what would fold it."""
-    arrays = arrays_of(mesh)
+    arrays = mesh.arrays
     if not points or by == 0:
         return mesh
     vertices = arrays.vertices.copy()
@@ -36,7 +37,7 @@ def moved_points(mesh: Mesh, points: Collection[int], by: complex) -> Mesh:
 
 def added_point(mesh: Mesh, at: complex) -> tuple[Mesh, int]:
     """The mesh with one more vertex at a place in it or beside its outline; and the vertex. Refuses a place far from it."""
-    arrays = arrays_of(mesh)
+    arrays = mesh.arrays
     new = len(arrays.vertices)
     vertices = np.append(arrays.vertices, at)
     triangles = _inserted(vertices, [_tuple(each) for each in arrays.triangles], new)
@@ -48,7 +49,7 @@ def added_point(mesh: Mesh, at: complex) -> tuple[Mesh, int]:
 
 def without_points(mesh: Mesh, points: Collection[int]) -> Mesh:
     """The mesh without some of its vertices. Refuses to take the last triangle away."""
-    arrays = arrays_of(mesh)
+    arrays = mesh.arrays
     triangles = [_tuple(each) for each in arrays.triangles]
     for point in sorted(points):
         triangles = _closed(arrays.vertices, triangles, point)
@@ -81,7 +82,7 @@ def _areas(vertices: Complexes, triangles: Ints) -> Floats:
 
 def _shares(mesh: Mesh, at: complex) -> tuple[Ints, Floats]:
     """The triangles (t, 3) of a mesh, and the shares of their corners (t, 3) in a place."""
-    arrays = arrays_of(mesh)
+    arrays = mesh.arrays
     a, b, c = arrays.vertices[arrays.triangles].T
     whole = _areas(arrays.vertices, arrays.triangles)
     whole = np.where(np.abs(whole) < THIN, np.inf, whole)
@@ -96,7 +97,7 @@ def _weights_at(mesh: Mesh, at: complex) -> Floats:
     nearest = int(shares.min(axis=1).argmax())
     inside = shares[nearest]
     if inside.min() < 0:
-        arrays = arrays_of(mesh)
+        arrays = mesh.arrays
         ends = _rim(triangles)
         one, other = arrays.vertices[ends].T
         way = other - one

@@ -13,7 +13,8 @@ from umbrite.rig.change import get_part
 from umbrite.rig.edits.meshes.mesh_edits import set_mesh
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors
-from umbrite.rig.mesh import Ints, arrays_of, mesh_of, weights_of, with_keeping
+from umbrite.rig.mesh import mesh_of, weights_of, with_keeping
+from umbrite.rig.mesh_arrays import Ints
 from umbrite.rig.model import Mesh, Puppet
 from umbrite.rig.words.names import swapped
 
@@ -130,7 +131,7 @@ def _neighbours_mean(weights: Floats, triangles: Ints) -> Floats:
 
 def with_weights(mesh: Mesh, weights: Floats) -> Mesh:
     """The mesh with other weights (v, joints)."""
-    arrays = arrays_of(mesh)
+    arrays = mesh.arrays
     return with_keeping(mesh_of(mesh.joints, arrays.vertices, arrays.triangles, weights), mesh.keeps_area)
 
 
@@ -178,8 +179,8 @@ def mirrored_weights(puppet: Puppet, part: str) -> Puppet:
         raise RigError(
             f"{name} bends over other joints than {item.name}. Bend it over those of its own side first."
         )
-    own, mine = arrays_of(item.mesh), weights_of(item.mesh)
-    there = arrays_of(theirs).vertices
+    own, mine = item.mesh.arrays, weights_of(item.mesh)
+    there = theirs.arrays.vertices
     wide = item.drawing.width, puppet.parts[other].drawing.width
     flipped = item.placement.scale_x * puppet.parts[other].placement.scale_x > 0
     back = wide[0] - (there.real * wide[0] / wide[1]) + 1j * there.imag if flipped else there
