@@ -5,12 +5,14 @@ import math
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from umbrite.checking.puppet_findings import findings
 from umbrite.rig.change import change, get_joint, put
 from umbrite.rig.control_kinds import control_at_rest
 from umbrite.rig.dependencies import ranked
 from umbrite.rig.edits import limbs
+from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import add_controls, remove_control
 from umbrite.rig.edits.limbs import make_limb, set_bend_side, set_end_hold
@@ -25,6 +27,7 @@ from umbrite.rig.invariants import invariants
 from umbrite.rig.limb_shape import drawn_bend, limb_tip
 from umbrite.rig.model import Drawing, Joint, Limit, Placement, Point, Puppet, point
 from umbrite.rig.numbers.angles import MOST_TURN, angle_text, from_shown, shown_degrees
+from umbrite.rig.words.body_words import kind_of_limb
 from umbrite.rig.words.names import core_of, side_of, tells_left_and_right, tidy, unique, words_of
 
 PIVOTS = {
@@ -359,3 +362,29 @@ def test_sides_are_told_in_the_words_of_the_art() -> None:
     assert tells_left_and_right(["L arm", "R arm", "Near hand"])
     assert not tells_left_and_right(["Near arm", "Far arm", "Left hand"])
     assert not tells_left_and_right(["Head"])
+
+
+@pytest.mark.parametrize(
+    ("names", "kind", "name"),
+    [
+        (["Links Oberschenkel", "Links Unterschenkel", "Links Fuß"], "leg", "Links Oberschenkel – Fuß"),
+        (["Cuisse gauche", "Jambe gauche", "Pied gauche"], "leg", "Gauche Cuisse – Pied"),
+        (["Near thigh", "Near shin", "Near foot"], "leg", "Near leg"),
+        (["Brazo izquierdo", "Antebrazo izquierdo", "Mano izquierda"], "arm", "Izquierdo Brazo – Mano"),
+        (["Front upper leg L", "Front lower leg L", "Front paw L"], "leg", "L front leg"),
+        (["Schwanz 1", "Schwanz 2"], "tail", "Schwanz 1 – Schwanz 2"),
+        (["Piston", "Rod"], "", "Piston limb"),
+    ],
+)
+def test_a_limb_is_told_by_names_in_any_language(names: list[str], kind: str, name: str) -> None:
+    puppet = Puppet("It", 900, 900)
+    for i, each in enumerate(names):
+        puppet, key = add_bone(puppet, 300 + 10j * i + 100j * i, 300 + 110j * (i + 1), None, each)
+        if i:
+            puppet = set_parent(puppet, [key], list(puppet.joints)[-2])
+    first, *_, last = puppet.joints
+    puppet, key = make_limb(puppet, first, last)
+    limb = puppet.limbs[key]
+    assert (limb.kind, limb.name) == (kind, name)
+    assert limb.end_hold == ("target" if kind == "leg" else "limb")
+    assert kind_of_limb(puppet, replace(limb, kind="")) == kind

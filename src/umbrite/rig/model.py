@@ -18,6 +18,7 @@ ControlKind = Literal["grip", "knob", "master", "slider", "pad", "chooser", "aim
 ControlShape = Literal["leaf", "shield", "drop", "crescent", "ring", "slot", "tile", "strip", "eye"]
 Axes = Literal["both", "x", "y"]
 Shown = Literal["always", "ghosted", "near", "never"]
+LimbKind = Literal["", "arm", "leg", "tail", "wing", "neck"]
 EndHold = Literal["limb", "target", "toe"]
 Role = Literal["", "master"]
 
@@ -170,6 +171,7 @@ class Limb(Value, frozen=True, omit_defaults=True):
     `end_hold` says what keeps the angle of `end`: nothing but the limb, the target, or the joint `toe`, at which it points
     and which rides on the target. `soften` is the share of the limb's length near full reach in which it
     straightens gradually, so that the middle does not pop; `stretch` the share by which it may lengthen when its target is farther.
+    `kind` is what the names told when it was made; empty where they told nothing, and in older files: ask `kind_of_limb`.
     """
 
     name: str
@@ -185,6 +187,7 @@ class Limb(Value, frozen=True, omit_defaults=True):
     stretch: float = 0.0
     side_chosen: bool = False
     side: Side = "middle"
+    kind: LimbKind = ""
 
 
 class Variant(Value, frozen=True, omit_defaults=True):

@@ -23,7 +23,7 @@ from umbrite.rig.edits.variants.branches import parts_of
 from umbrite.rig.family import in_guests
 from umbrite.rig.model import Puppet
 from umbrite.rig.words.body_words import kind_of
-from umbrite.rig.words.names import side_of
+from umbrite.rig.words.names import side_of, swapped
 from umbrite.rig.words.word_table import meaning, says_nothing
 
 Floats = NDArray[np.float64]
@@ -237,8 +237,7 @@ def _scores(
     up = [place[one.on] if one.on else -1 for one in places]
     missing = np.array([MISSING if one.row.needed and one.number == 1 else 0.0 for one in places])
     twins = [
-        (p, place["Far" + one.name[4:]])
-        for p, one in enumerate(places) if one.side == "near" and "Far" + one.name[4:] in place
+        (p, place[twin]) for p, one in enumerate(places) if one.side == "near" and (twin := swapped(one.name)) in place
     ]  # fmt: skip
     sizes = np.log([max(pieces.areas[key], 1.0) for key in keys])
     rows: dict[tuple[str, str], list[int]] = {}

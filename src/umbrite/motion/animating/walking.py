@@ -14,6 +14,7 @@ from umbrite.rig.family import body_carrier, in_guests
 from umbrite.rig.model import Limb, Puppet
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.takes.take import Gait, Key, Steps, Take, Track
+from umbrite.rig.words.body_words import kind_of_limb
 
 # Shares of the cycle in which a foot stands.
 ON_GROUND = 0.35  # shares of a leg by which feet may stand at different heights
@@ -182,7 +183,7 @@ def _arms(puppet: Puppet, steps: Steps, reach: float) -> dict[str, Track]:
     legs = phases(puppet, legs_of(puppet), steps.gait)
     for limb in puppet.limbs.values():
         leg = next((key for key in legs if puppet.limbs[key].side == limb.side), None)
-        hand = limb.end is not None and "hand" in puppet.joints[limb.end].name.casefold()
+        hand = limb.end is not None and kind_of_limb(puppet, limb) == "arm"
         if hand and leg is not None and steps.arms > 0:
             begin, cycle = legs[leg] * steps.cycle, float(steps.cycle)
             ends = ((begin, -reach / 2), (begin + cycle / 2, reach / 2))

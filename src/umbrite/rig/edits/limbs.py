@@ -12,20 +12,11 @@ from umbrite.rig.family import ancestors, branch, children, parts_on, path, targ
 from umbrite.rig.limb_shape import drawn_bend, far_end, limb_tip
 from umbrite.rig.model import EndHold, Joint, Limb, Puppet, point
 from umbrite.rig.placement import board_from_drawing
-from umbrite.rig.words.body_words import kind_of
-from umbrite.rig.words.names import core_of, side_of, side_word, unique, words_of
-
-_KINDS = {
-    "leg": {"leg", "thigh", "shin", "calf", "foot", "ankle", "knee", "paw", "hoof", "shank"},
-    "arm": {"arm", "forearm", "hand", "elbow", "wrist", "shoulder"},
-    "tail": {"tail"},
-    "wing": {"wing"},
-    "neck": {"neck"},
-}
-
+from umbrite.rig.words.body_words import kind_of, limb_kind, limb_name
+from umbrite.rig.words.names import unique
 
 # The pieces of limbs, from the root to what is dragged.
-WAYS = (("thigh", "shin", "foot"), ("upper arm", "forearm", "hand"))
+CHAINS = (("thigh", "shin", "foot"), ("upper arm", "forearm", "hand"))
 
 
 def make_limb(puppet: Puppet, one: str, other: str) -> tuple[Puppet, str]:
@@ -77,7 +68,8 @@ def _limb_over(puppet: Puppet, joints: tuple[str, ...], end: str | None) -> tupl
     _refuse_unfit(puppet, joints, end)
     way = [*joints, *([end] if end is not None else [])]
     tip = None if end is not None else puppet.joints[joints[-1]].tip
-    name, kind = default_name(puppet, way)
+    names = [puppet.joints[joint].name for joint in way]
+    name, kind = limb_name(names), limb_kind(names)
     before = puppet
     puppet, key = new_id(puppet, "limb")
     puppet, target = new_id(puppet, "joint")
@@ -89,6 +81,7 @@ def _limb_over(puppet: Puppet, joints: tuple[str, ...], end: str | None) -> tupl
         tip=tip,
         side=puppet.joints[joints[0]].side,
         end_hold="target" if kind == "leg" and end is not None else "limb",
+        kind=kind,
     )
     drawn = drawn_bend(puppet, limb)
     bend = (1 if drawn > 0 else -1) if drawn != 0 else _guessed_bend(puppet, kind, end)
@@ -134,26 +127,6 @@ def _refuse_unfit(puppet: Puppet, joints: tuple[str, ...], end: str | None) -> N
             raise RigError(
                 f"{puppet.joints[taken].name} is held by the limb {limb.name} already; remove that first."
             )
-
-
-def default_name(puppet: Puppet, way: list[str]) -> tuple[str, str]:
-    """A limb's name and kind ("arm", "leg", ... or "limb") from the names of its joints."""
-    names = [puppet.joints[key].name for key in way]
-    words = {word for name in names for word in words_of(name)}
-    kind = next((kind for kind, known in _KINDS.items() if words & known), "limb")
-    sides = {side_of(name) for name in names} - {"middle"}
-    # The side in the words of the art: "L" stays L.
-    side = next(filter(None, map(side_word, names)), "") if len(sides) == 1 else ""
-    core = kind if kind != "limb" else f"{core_of(names[0]) or names[0]} limb"
-    # What all names have before it besides the side tells limbs apart: front, hind, first.
-    shared = [word for word in words_of(names[0]) if all(word in words_of(name) for name in names[1:])]
-    which = [
-        word
-        for word in shared
-        if word.isalpha() and word not in _KINDS.get(kind, ()) and side_of(word) == "middle"
-    ]
-    text = " ".join([side, *(which if kind != "limb" else []), core]).strip()
-    return text[:1].upper() + text[1:], kind
 
 
 def _default_follows(puppet: Puppet, root: str, kind: str) -> str | None:
@@ -280,7 +253,7 @@ def propose_limbs(puppet: Puppet) -> list[tuple[str, str]]:
     held = {key for limb in puppet.limbs.values() for key in (*limb.joints, limb.end)}
     found = []
     for key in puppet.joints:
-        for way in WAYS:
+        for way in CHAINS:
             chain = _chain(puppet, key, way)
             if chain and held.isdisjoint(chain) and _has_lengths(puppet, chain):
                 found.append((chain[0], chain[-1]))

@@ -1,8 +1,10 @@
 """What names tell about bodies: which kind of piece a name means, and what such a piece usually hangs from."""
 
+from collections.abc import Iterable, Sequence
 from functools import lru_cache
 
-from umbrite.rig.words.names import core_of, side_of
+from umbrite.rig.model import Limb, LimbKind, Puppet
+from umbrite.rig.words.names import bare_name, core_of, side_of, side_word, words_of
 from umbrite.rig.words.word_table import meaning, says_nothing
 
 # Phrases come before single words; the last matching word of a name counts most ("boot buckle" is a buckle).
@@ -30,6 +32,14 @@ _KINDS: dict[str, str] = {
     "teapot": "held", "sword": "held", "broom": "held",
 }  # fmt: skip
 
+# Which limb a piece belongs to.
+_LIMBS: dict[str, LimbKind] = {
+    "thigh": "leg", "shin": "leg", "foot": "leg", "toe": "leg", "upper arm": "arm", "forearm": "arm", "hand": "arm", "finger": "arm",
+    "tail": "tail", "wing": "wing", "neck": "neck",
+}  # fmt: skip
+# Where names tell several, the first of these counts.
+_LIMB_KINDS: tuple[LimbKind, ...] = ("leg", "arm", "tail", "wing", "neck")
+
 # What a kind hangs from, the most usual first.
 _PARENTS: dict[str, tuple[str, ...]] = {
     "trunk": ("hips",), "neck": ("trunk", "hips"), "head": ("neck", "trunk"), "eye": ("head",), "pupil": ("eye", "head"),
@@ -50,6 +60,43 @@ def kind_of(name: str) -> str:
             if phrase in _KINDS:
                 return _KINDS[phrase]
     return ""
+
+
+def limb_kind(names: Iterable[str]) -> LimbKind:
+    """What kind of limb pieces of these names make, in any language; empty where they tell none."""
+    told = {_LIMBS.get(kind_of(name), "") for name in names}
+    return next((kind for kind in _LIMB_KINDS if kind in told), "")
+
+
+def kind_of_limb(puppet: Puppet, limb: Limb) -> LimbKind:
+    """What kind a limb is: as it was told when it was made, or else by the names of its joints."""
+    joints = (*limb.joints, *([limb.end] if limb.end is not None else []))
+    return limb.kind or limb_kind(puppet.joints[key].name for key in joints)
+
+
+def limb_name(names: Sequence[str]) -> str:
+    """What people call a limb over pieces of these names: its side as the art has it, what tells it apart, and its kind.
+
+    Where the names are of another language than English the pieces at both its ends say what it is.
+    """
+    kind = limb_kind(names)
+    sides = {side_of(name) for name in names} - {"middle"}
+    side = next(filter(None, map(side_word, names)), "") if len(sides) == 1 else ""
+    if kind and not any(kind_of(name) in _LIMBS and meaning(name) == words_of(name) for name in names):
+        ends = dict.fromkeys(bare_name(name) for name in (names[0], names[-1]))
+        text = " ".join(filter(None, [side, " – ".join(ends)]))
+    elif kind:
+        # What all names have before it besides the side tells limbs apart: front, hind, first.
+        shared = [word for word in words_of(names[0]) if all(word in words_of(name) for name in names[1:])]
+        which = [
+            word
+            for word in shared
+            if word.isalpha() and side_of(word) == "middle" and kind_of(word) not in _LIMBS
+        ]
+        text = " ".join(filter(None, [side, *which, kind]))
+    else:
+        text = " ".join(filter(None, [side, core_of(names[0]) or names[0], "limb"]))
+    return text[:1].upper() + text[1:]
 
 
 def fits_below(child: str, parent: str) -> float:

@@ -71,6 +71,11 @@ def core_of(name: str) -> str:
     return " ".join(word for word in words_of(name) if not _is_side(word))
 
 
+def bare_name(name: str) -> str:
+    """The same as it is written: 'Links Oberschenkel' gives 'Oberschenkel'."""
+    return " ".join(word for word in re.split(r"[\s_-]+", name) if not _is_side(word)) or name
+
+
 _SWAPS = {
     "near": "far", "far": "near", "left": "right", "right": "left", "l": "r", "r": "l",
     "Near": "Far", "Far": "Near", "Left": "Right", "Right": "Left", "L": "R", "R": "L",

@@ -25,8 +25,8 @@ FOREIGN: dict[str, str] = {
     **dict.fromkeys(("finger", "doigt", "doigts", "dedo", "dedos", "dito", "dita", "palec", "palce", "yubi"), "finger"),
     # legs
     **dict.fromkeys(("oberschenkel", "cuisse", "muslo", "coxa", "coscia", "udo", "futomomo", "momo"), "thigh"),
-    **dict.fromkeys(("unterschenkel", "mollet", "tibia", "pantorrilla", "espinilla", "canela", "stinco", "polpaccio", "lydka", "golen", "sune"), "shin"),
-    **dict.fromkeys(("bein", "jambe", "pierna", "perna", "gamba", "noga"), "leg"),
+    **dict.fromkeys(("unterschenkel", "jambe", "mollet", "tibia", "pantorrilla", "espinilla", "canela", "stinco", "polpaccio", "lydka", "golen", "sune"), "shin"),
+    **dict.fromkeys(("bein", "pierna", "perna", "gamba", "noga"), "leg"),
     **dict.fromkeys(("fuss", "pied", "pie", "pe", "piede", "stopa", "ashi"), "foot"),
     **dict.fromkeys(("knie", "genou", "rodilla", "joelho", "ginocchio", "kolano", "hiza"), "knee"),
     **dict.fromkeys(("schuh", "stiefel", "chaussure", "botte", "zapato", "bota", "sapato", "scarpa", "stivale", "kutsu"), "shoe"),

@@ -8,6 +8,7 @@ from umbrite.motion.whole_body import HoldPoint, begin, drag, let_go
 from umbrite.rig.affine import inverse
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.family import ancestors, is_carrier
+from umbrite.rig.words.body_words import kind_of_limb
 
 NEAR = 14.0  # widget pixels
 
@@ -38,13 +39,10 @@ def switch_hold(session: Session, joint: str, at: complex, zoom: float) -> None:
 def default_holds(session: Session) -> tuple[HoldPoint, ...]:
     """What is held where nothing was chosen: the feet, by both their ends' pivots."""
     puppet = session.puppet
-    feet = [limb.end for limb in puppet.limbs.values() if limb.end is not None and limb.end_hold == "target"]
-    legs = [key for key in feet if "leg" in _limb_name(session, key)]
-    return tuple(HoldPoint(key, puppet.joints[key].pivot.z) for key in legs or feet)
-
-
-def _limb_name(session: Session, end: str) -> str:
-    return next(limb.name.lower() for limb in session.puppet.limbs.values() if limb.end == end)
+    standing = [limb for limb in puppet.limbs.values() if limb.end is not None and limb.end_hold == "target"]
+    legs = [limb for limb in standing if kind_of_limb(puppet, limb) == "leg"]
+    feet = [limb.end for limb in legs or standing if limb.end is not None]
+    return tuple(HoldPoint(key, puppet.joints[key].pivot.z) for key in feet)
 
 
 def drag_body(session: Session, joint: str, press: complex) -> Gesture:
