@@ -301,9 +301,9 @@ def bench_board(parts: int) -> None:
     drawing, art = pictures()
     session = Session()
     session.open(Package(Document(figure(parts, 8, drawing)), art), None)
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     camera = fitting(QRectF(0, 0, 1400, 1400), QRectF(0, 0, *VIEW))
-    layer = ArtLayer(session.stage.theme)
+    layer = ArtLayer(session.workspace.theme)
     target = next(iter(session.puppet.limbs.values())).target
 
     roots = [key for key, joint in session.puppet.joints.items() if joint.parent is None]
@@ -316,7 +316,7 @@ def bench_board(parts: int) -> None:
         )
 
     frames = iter(float(i) for i in range(10**9))
-    smooth, quick = (ArtLayer(session.stage.theme) for _ in range(2))
+    smooth, quick = (ArtLayer(session.workspace.theme) for _ in range(2))
     for each in (smooth, quick):
         each._frames = KeptFrames(most=0)
     frame = iter(range(10**9))
@@ -401,7 +401,7 @@ def bench_drag_of_the_widget(name: str) -> None:
     QApplication.processEvents()
     path = WICK.with_name(f"{name}.umbrite")
     session.open(load(path), path)
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     left, none, keys = Qt.MouseButton.LeftButton, Qt.MouseButton.NoButton, Qt.KeyboardModifier.NoModifier
 
     def send(kind: QEvent.Type, at: complex, button: Qt.MouseButton, held: Qt.MouseButton) -> None:

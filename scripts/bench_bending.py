@@ -47,7 +47,7 @@ def sheet(seed: int = 1, wide: int = WIDE, tall: int = TALL) -> np.ndarray:
     return picture
 
 
-def hung(count: int, rows: int, columns: int, bones: int = 5) -> tuple[Puppet, dict[str, bytes]]:
+def reparented(count: int, rows: int, columns: int, bones: int = 5) -> tuple[Puppet, dict[str, bytes]]:
     """So many drawings side by side, each over a chain of bones from its top to its foot."""
     puppet, art = Puppet(width=count * 340, height=900), {}
     joints, parts = {}, {}
@@ -85,7 +85,7 @@ def bench_weights() -> None:
 
 
 def bench_evaluation() -> None:
-    puppet, _ = hung(10, 30, 10)
+    puppet, _ = reparented(10, 30, 10)
     random = np.random.default_rng(2)
     pose = {f"{key}.turn": random.uniform(-0.4, 0.4, 1000) for key in puppet.joints}
     placed = evaluate(compile_plan(puppet), pose)
@@ -95,7 +95,7 @@ def bench_evaluation() -> None:
 
 
 def bench_painting() -> None:
-    puppet, art = hung(1, 14, 8)
+    puppet, art = reparented(1, 14, 8)
     pictures = Pictures(lambda: art)
     placed = evaluate(compile_plan(puppet), {f"j{100 + i}.turn": 0.35 for i in range(1, 5)})
     (shape,) = scene_of(placed)
@@ -162,7 +162,7 @@ def opened(package: Package, station: object, width: int = 1280) -> Window:
     window.resize(width, 800)
     window.show()
     window.session.open(package, None)
-    window.session.stage.go_to(station)  # type: ignore[arg-type]
+    window.session.workspace.go_to(station)  # type: ignore[arg-type]
     for _ in range(5):
         QApplication.processEvents()
     return window
@@ -175,12 +175,12 @@ def closed(window: Window) -> None:
 
 
 def bench_stroke() -> None:
-    puppet, art = hung(1, 50, 40, 8)
+    puppet, art = reparented(1, 50, 40, 8)
     window = opened(Package(Document(puppet), art), LIMBS)
     session, board = window.session, window.board
-    session.selection.pick(["p9000"])
+    session.selection.select(["p9000"])
     window.actions_by_id["weigh-tool"].trigger()
-    session.stage.brushing.set_sways(on=False)
+    session.brushing.set_sways(on=False)
     took = []
     left, none = Qt.MouseButton.LeftButton, Qt.MouseButton.NoButton
 
@@ -208,18 +208,18 @@ def bench_stroke() -> None:
 
 
 def bench_playing() -> None:
-    puppet, art = hung(10, 14, 8)
+    puppet, art = reparented(10, 14, 8)
     take = Take("Sway", last=48, loop=True)
     for frame in range(0, 49, 12):
         way = (-1) ** (frame // 12)
         take = put_keys(take, frame, {f"{key}.turn": 0.22 * way for key in puppet.joints})
     window = opened(Package(Document(puppet, takes=(take,)), art), TAKES)
     session, board = window.session, window.board
-    session.stage.tape.set_playing(on=True)
+    session.timeline.set_playing(on=True)
     took = []
     for frame in range(48):
         begun = time.perf_counter()
-        session.stage.tape.go_to(float(frame))
+        session.timeline.go_to(float(frame))
         board.repaint()
         took.append(time.perf_counter() - begun)
     show(

@@ -11,9 +11,9 @@ import time
 from pathlib import Path
 
 from umbrite.demo import ASSETS
-from umbrite.farm.crew import processes
 from umbrite.farm.pieces import Piece
 from umbrite.farm.sources import source_of
+from umbrite.farm.workers import processes
 from umbrite.files.engines.atlas import Sheets, write_parts
 from umbrite.files.engines.gltf import write_gltf
 from umbrite.files.package import load

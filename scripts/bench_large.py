@@ -93,20 +93,20 @@ def measured(parts: int) -> dict[str, tuple[float, float]]:
         key = session.puppet.order[-1]
         place = session.puppet.parts[key].placement
         for station, at in ((PARTS, complex(place.x + 48, place.y + 96)), (PIVOTS, None)):
-            session.stage.go_to(station)
+            session.workspace.go_to(station)
             joint = session.puppet.parts[key].joint
-            session.selection.pick([key if station is PARTS else joint])
+            session.selection.select([key if station is PARTS else joint])
             desk.live(0.3)
             found[f"drag of a {'part' if at is not None else 'pivot'}"] = desk.drag(
                 session.puppet.joints[joint].pivot.z if at is None else at, 1 + 0.5j
             )
-        session.stage.go_to(REHEARSE)
+        session.workspace.go_to(REHEARSE)
         desk.live(0.3)
         limb = next(iter(session.puppet.limbs.values()))
         low = next(key for key, part in session.puppet.parts.items() if part.joint == limb.joints[-1])
         box = next(shape.box for shape in scene_of(session.placed) if shape.part == low)
         found["drag of a pose"] = desk.drag(complex(box.left + box.right, box.top + box.bottom) / 2, 1 + 0.5j)
-        session.stage.go_to(PARTS)
+        session.workspace.go_to(PARTS)
         desk.live(0.3)
         joint = list(session.puppet.joints)[5]
         times = []
@@ -178,9 +178,9 @@ def bench_heavy(path: Path) -> None:
     print(
         f"  save: {time.perf_counter() - begin:.1f} s, the window stood still for {desk.longest * 1e3:.0f} ms at most"
     )
-    session.stage.go_to(PARTS)
+    session.workspace.go_to(PARTS)
     key = session.puppet.order[-1]
-    session.selection.pick([key])
+    session.selection.select([key])
     window.board.fit_selection()
     window.board.zoom_by(0.4 / window.board.camera.zoom)
     desk.live(1.5)

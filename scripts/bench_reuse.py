@@ -16,11 +16,11 @@ from umbrite.files.package import Package, load, save
 from umbrite.files.png import decode, fingerprint
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.paint.render import stage_png
-from umbrite.rig.document import Document, WorkStage
-from umbrite.rig.grafts.guest_edits import add_guest, place_guest, update_guest
-from umbrite.rig.grafts.guests import refuse_inside
-from umbrite.rig.work.differences import differences
+from umbrite.paint.render import version_png
+from umbrite.rig.document import Document, Version
+from umbrite.rig.merging.guest_edits import add_guest, place_guest, update_guest
+from umbrite.rig.merging.guests import refuse_inside
+from umbrite.rig.versions.differences import differences
 
 DEMO = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
 
@@ -58,19 +58,19 @@ def guests() -> None:
         )
 
 
-def stages() -> None:
+def versions() -> None:
     """How much one stage, and ten, add to the files of the demos; what differs between one and now."""
     for name in ("wick", "bramble", "tansy", "inkpot"):
         package = load(DEMO / f"{name}.umbrite")
-        picture = stage_png(package)
+        picture = version_png(package)
         sizes = []
         for count in (0, 1, 10):
             kept = tuple(
-                WorkStage(f"Stage {i}", "", fingerprint(picture), package.document) for i in range(count)
+                Version(f"Stage {i}", "", fingerprint(picture), package.document) for i in range(count)
             )
             with tempfile.TemporaryDirectory() as folder:
                 path = Path(folder) / "a.umbrite"
-                document = replace(package.document, stages=kept)
+                document = replace(package.document, versions=kept)
                 save(path, Package(document, {**package.art, fingerprint(picture): picture}))
                 sizes.append(path.stat().st_size)
         told = took(lambda package=package: differences(Document(), package.document))  # type: ignore[misc]
@@ -90,5 +90,5 @@ def laying() -> None:
 if __name__ == "__main__":
     app = QGuiApplication(sys.argv[:1])
     guests()
-    stages()
+    versions()
     laying()

@@ -73,11 +73,11 @@ def bench_many_keys(folder: Path) -> None:
     window.resize(1280, 800)
     window.show()
     window.files.open(file)
-    window.session.stage.go_to(TAKES)
+    window.session.workspace.go_to(TAKES)
     QApplication.processEvents()
     channel = next(iter(take.tracks))
     spots = frozenset({(channel, take.tracks[channel][250].frame)})
-    window.session.stage.tape.pick(spots)
+    window.session.timeline.select(spots)
     by = iter(range(1, 10_000))
 
     def drag() -> None:
@@ -101,18 +101,18 @@ def bench_playing(folder: Path) -> None:
             window.resize(*size)
             window.show()
             window.files.open(DEMOS / f"{name}.umbrite")
-            window.session.stage.go_to(TAKES)
+            window.session.workspace.go_to(TAKES)
             take = window.session.history.now.takes[1]
-            window.session.stage.tape.choose(take.name)
+            window.session.timeline.choose(take.name)
             QApplication.processEvents()
             at = iter(list(range(take.first, take.last)) * 10)
 
             def step(window: Window = window, at: object = at) -> None:
-                window.session.stage.tape.go_to(float(next(at)))  # type: ignore[call-overload]
+                window.session.timeline.go_to(float(next(at)))  # type: ignore[call-overload]
                 QApplication.processEvents()
 
             window.session.checks.seams.queue.stop()  # what is looked at once after opening
-            window.session.stage.tape.set_playing(on=True)
+            window.session.timeline.set_playing(on=True)
             step()
             length = take.last - take.first
             show(f"play {name} at {size[0]} x {size[1]}: first round", times(step, length - 1), take.name)

@@ -49,7 +49,7 @@ def shown(package: Package) -> Window:
     window.resize(1280, 800)
     window.show()
     window.session.open(package, None)
-    window.session.stage.go_to(REHEARSE)
+    window.session.workspace.go_to(REHEARSE)
     settle(0.6)
     return window
 
@@ -63,7 +63,7 @@ def settle(lasting: float) -> None:
 def bench_switching() -> None:
     package, key = with_many(200, 90, 60)
     window = shown(package)
-    window.session.selection.pick([key])
+    window.session.selection.select([key])
     settle(0.3)
     rounds: list[list[float]] = [[], []]
     for found in rounds:
@@ -89,7 +89,7 @@ def bench_memory() -> None:
         f"500 more drawings of 400x400 px: {memory() - before:.0f} MB more with the window open, "
         f"{held - before:.0f} of it to make them (aim {MEMORY_AIM:g} MB; unpacked all would be {500 * 0.64:.0f})"
     )
-    window.session.selection.pick([key])
+    window.session.selection.select([key])
     for _ in range(500):
         window.actions_by_id["variant-on"].trigger()
         window.board.repaint()

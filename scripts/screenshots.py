@@ -13,11 +13,11 @@ from PySide6.QtWidgets import QApplication
 
 from umbrite.desk.board.control_places import cells
 from umbrite.desk.commands import bone_commands
-from umbrite.desk.commands.reuse import guest_commands, work_stages
+from umbrite.desk.commands.sharing import guest_commands, version_commands
 from umbrite.desk.dialogs.gltf_dialog import GltfDialog
 from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
+from umbrite.desk.session.stations import BONE, CUT, LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.opening import read_art
@@ -56,11 +56,11 @@ def point_at(window: Window, z: complex, kind: QMouseEvent.Type, *, held: bool) 
 def parts(window: Window) -> None:
     """A set of drawings as one row, and its strip; a cut while it is drawn."""
     window.files.open(DEMO / "wick.umbrite")
-    window.session.stage.go_to(PARTS)
-    window.session.selection.pick(
+    window.session.workspace.go_to(PARTS)
+    window.session.selection.select(
         [next(k for k, p in window.session.puppet.parts.items() if p.name == "Mouth")]
     )
-    window.session.stage.take_tool("cut")
+    window.session.workspace.take_tool(CUT)
     way = [262 + 700j, 330 + 680j, 400 + 690j, 470 + 730j, 520 + 790j]
     point_at(window, way[0], QMouseEvent.Type.MouseButtonPress, held=True)
     for one, other in itertools.pairwise(way):
@@ -70,8 +70,8 @@ def parts(window: Window) -> None:
 
 def pivots(window: Window) -> None:
     window.files.open(DEMO / "wick.umbrite")
-    window.session.stage.go_to(PIVOTS)
-    window.session.selection.pick([joint(window, "Near forearm")])
+    window.session.workspace.go_to(PIVOTS)
+    window.session.selection.select([joint(window, "Near forearm")])
 
 
 def plan(window: Window) -> None:
@@ -88,8 +88,8 @@ def plan(window: Window) -> None:
 
 def diagram(window: Window) -> None:
     window.files.open(DEMO / "bramble.umbrite")
-    window.session.stage.go_to(PIVOTS)
-    window.session.selection.pick([joint(window, "Head")])
+    window.session.workspace.go_to(PIVOTS)
+    window.session.selection.select([joint(window, "Head")])
     window.show_diagram()
     window.resizeDocks([window.docks["Diagram"]], [470], Qt.Orientation.Horizontal)
 
@@ -98,12 +98,12 @@ def weights(window: Window) -> None:
     """The neck of a heron: its mesh, and how much of it one bone takes along."""
     window.files.open(DEMO / "tansy.umbrite")
     session = window.session
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     neck = next(key for key, part in session.puppet.parts.items() if part.name == "Neck")
-    session.selection.pick([neck])
+    session.selection.select([neck])
     window.actions_by_id["weigh-tool"].trigger()
-    session.stage.brushing.set_sways(on=False)
-    session.stage.brushing.choose(joint(window, "Neck 4"))
+    session.brushing.set_sways(on=False)
+    session.brushing.choose(joint(window, "Neck 4"))
     window.board.fit_selection()
 
 
@@ -111,7 +111,7 @@ def heron(window: Window) -> None:
     """A leg held at both ends while its bow grip is dragged, and a neck that looks back."""
     window.files.open(DEMO / "tansy.umbrite")
     session = window.session
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     session.edit("Look back", pose=dict(get_pose(session.puppet, "Look back").channels))
     control = next(c for c in session.puppet.controls.values() if c.name == "Near leg bow")
     at = session.placed.control_at(control)
@@ -122,32 +122,32 @@ def heron(window: Window) -> None:
 
 def limbs(window: Window) -> None:
     window.files.open(DEMO / "wick.umbrite")
-    window.session.stage.go_to(LIMBS)
-    window.session.selection.pick([limb(window, "Near leg")])
+    window.session.workspace.go_to(LIMBS)
+    window.session.selection.select([limb(window, "Near leg")])
 
 
 def takes(window: Window) -> None:
     """A walk on the tape, ghosts before and after, the trail of a foot."""
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
-    session.stage.go_to(TAKES)
-    session.stage.tape.choose("Walk")
+    session.workspace.go_to(TAKES)
+    session.timeline.choose("Walk")
     foot = next(key for key, each in session.puppet.controls.items() if each.name == "Near foot")
-    session.selection.pick([foot])
-    session.stage.set_view("ghosts", on=True)
+    session.selection.select([foot])
+    session.workspace.set_view("ghosts", on=True)
     QApplication.processEvents()
-    sheet = window.tape.sheet
+    sheet = window.timeline.sheet
     target = session.puppet.controls[foot].moves
     sheet.ground.unfolded, sheet.ground.drawn = {foot}, {f"{target}.x", f"{target}.y"}
     sheet.refresh()
     window.resizeDocks([window.docks["Tape"]], [330], Qt.Orientation.Vertical)
     QApplication.processEvents()
     row = next(i for i, each in enumerate(sheet.ground.rows) if each.key == foot)
-    window.tape.area.verticalScrollBar().setValue(round(sheet.ground.box_of(row).top()) - 60)
-    session.stage.tape.go_to(9.0)
-    take = session.stage.tape.take
+    window.timeline.area.verticalScrollBar().setValue(round(sheet.ground.box_of(row).top()) - 60)
+    session.timeline.go_to(9.0)
+    take = session.timeline.take
     assert take is not None
-    session.stage.tape.pick({(f"{target}.y", key.frame) for key in take.tracks[f"{target}.y"][1:]})
+    session.timeline.select({(f"{target}.y", key.frame) for key in take.tracks[f"{target}.y"][1:]})
 
 
 def controls(window: Window) -> None:
@@ -157,10 +157,10 @@ def controls(window: Window) -> None:
         (("Head",), "make-slider"),
         (("Cap",), "make-pad"),
     ):
-        window.session.selection.pick([joint(window, name) for name in names])
+        window.session.selection.select([joint(window, name) for name in names])
         window.actions_by_id[action].trigger()
     window.show_controls()
-    window.session.selection.pick(
+    window.session.selection.select(
         [next(k for k, c in window.session.puppet.controls.items() if c.name == "Near hand")]
     )
 
@@ -178,8 +178,8 @@ def rehearse(window: Window) -> None:
 
 def findings(window: Window) -> None:
     window.files.open(DEMO / "wick.ora", ask=False)
-    window.session.stage.go_to(PIVOTS)
-    window.session.selection.pick([])
+    window.session.workspace.go_to(PIVOTS)
+    window.session.selection.select([])
     window.show_findings()
 
 
@@ -187,18 +187,18 @@ def cart(window: Window) -> None:
     """The tea cart as a guest beside Wick, and the library."""
     window.files.open(DEMO / "wick-and-cart.umbrite")
     session = window.session
-    session.stage.go_to(PARTS)
-    guest_commands.pick(session, next(iter(session.puppet.guests)))
+    session.workspace.go_to(PARTS)
+    guest_commands.select(session, next(iter(session.puppet.guests)))
     window.show_panel("Library")
 
 
-def stages(window: Window) -> None:
+def versions(window: Window) -> None:
     """A stage of the work beside now: a cap that is gone, a hand that is elsewhere, a pivot that moved."""
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
-    session.stage.go_to(PIVOTS)
-    work_stages.keep(session)
-    work_stages.rename(session, "Stage 1", "With his cap")
+    session.workspace.go_to(PIVOTS)
+    version_commands.keep(session)
+    version_commands.rename(session, "Stage 1", "With his cap")
     puppet = remove_part(session.puppet, next(k for k, p in session.puppet.parts.items() if p.name == "Cap"))
     hand = next(k for k, p in puppet.parts.items() if p.name == "Far hand")
     puppet = nudge_parts(puppet, [hand], 46 - 30j)
@@ -208,17 +208,17 @@ def stages(window: Window) -> None:
         puppet.joints[joint(window, "Near coat tail")].pivot.z + 30 + 60j,
     )
     session.edit("Change it", puppet=puppet)
-    session.selection.pick([])
+    session.selection.select([])
     window.show_panel("Stages")
-    window.stages.list.item(0).setSelected(True)
+    window.versions.list.item(0).setSelected(True)
 
 
 def bones(window: Window) -> None:
     """Bones drawn over an arm, with the card of the last."""
     window.files.open(DEMO / "wick.ora", ask=False)
     session = window.session
-    session.stage.go_to(LIMBS)
-    session.stage.take_tool("bone")
+    session.workspace.go_to(LIMBS)
+    session.workspace.take_tool(BONE)
     parent = None
     points = (532 + 652j, 408 + 792j, 368 + 952j, 330 + 1010j)
     for head, tip in itertools.pairwise(points):
@@ -232,11 +232,11 @@ def night(window: Window) -> None:
     window.set_theme("night")
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
-    session.stage.go_to(TAKES)
-    session.stage.tape.choose("Lamp up")
+    session.workspace.go_to(TAKES)
+    session.timeline.choose("Lamp up")
     window.resizeDocks([window.docks["Tape"]], [330], Qt.Orientation.Vertical)
     QApplication.processEvents()
-    session.stage.tape.go_to(26.0)
+    session.timeline.go_to(26.0)
 
 
 def guide(window: Window) -> None:
@@ -251,7 +251,7 @@ def engines(window: Window) -> None:
     session = window.session
     top = session.puppet.order[-1]
     session.edit("Shade", puppet=change(session.puppet, top, blend="multiply"))
-    GltfDialog(session.file.package(), session.stage.theme, window).show()
+    GltfDialog(session.file.package(), session.workspace.theme, window).show()
 
 
 def pose(window: Window, moves: dict[str, complex]) -> None:
@@ -276,7 +276,7 @@ VIEWS: tuple[Callable[[Window], None], ...] = (
     findings,
     bones,
     cart,
-    stages,
+    versions,
     guide,
     engines,
     night,
@@ -334,7 +334,7 @@ def take(folder: Path, view: Callable[[Window], None]) -> None:
             lies = window.rect().center() - own.rect().center()
         painter = QPainter(picture)
         painter.drawPixmap(lies, own.grab())
-        painter.setPen(window.session.stage.theme.line)
+        painter.setPen(window.session.workspace.theme.line)
         painter.drawRect(own.rect().translated(lies).adjusted(0, 0, -1, -1))
         painter.end()
         own.close()

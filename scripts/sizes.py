@@ -52,9 +52,9 @@ def sheet(size: tuple[int, int], out: Path, language: str) -> int:
     window.files.open(DEMO)
     pictures, cut = [], 0
     for station in STATIONS.values():
-        window.session.stage.go_to(station)
+        window.session.workspace.go_to(station)
         if station.picks == "joint":
-            window.session.selection.pick(list(window.session.puppet.joints)[3:4])
+            window.session.selection.select(list(window.session.puppet.joints)[3:4])
         for _ in range(6):
             app.processEvents()
         for words in cut_words(window):

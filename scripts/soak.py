@@ -21,7 +21,7 @@ from PySide6.QtWidgets import QApplication
 
 from umbrite.desk.board.camera import fitting
 from umbrite.desk.board.gestures.gesture import Pointer
-from umbrite.desk.board.presses.station_presses import press
+from umbrite.desk.board.press_rules.station_presses import press
 from umbrite.desk.commands import (
     art_commands,
     bone_commands,
@@ -121,13 +121,13 @@ class Soak:
                     session.step(-1) if chance.random() < 0.6 else session.step(1)
             elif what < 0.88:
                 self.done["station or tool"] += 1
-                session.stage.go_to(chance.choice(list(STATIONS.values())))
-                session.stage.take_tool(chance.choice(session.stage.station.tools))
+                session.workspace.go_to(chance.choice(list(STATIONS.values())))
+                session.workspace.take_tool(chance.choice(session.workspace.station.tools))
             elif what < 0.985:
                 self.done["command"] += 1
                 if session.puppet.parts and (len(session.puppet.parts) < MOST_PARTS or chance.random() < 0.5):
                     chosen = list(session.puppet.joints) + list(session.puppet.controls)
-                    session.selection.pick(chance.sample(chosen, min(len(chosen), chance.randint(1, 3))))
+                    session.selection.select(chance.sample(chosen, min(len(chosen), chance.randint(1, 3))))
                     chance.choice(COMMANDS)(session)
             elif what < 0.995:
                 self.done["save and open"] += 1

@@ -15,8 +15,8 @@ from soak import ASSETS, soaked
 
 from umbrite.desk.commands.takes import loose_commands, recipes, take_commands
 from umbrite.desk.commands.takes.recipes import RECIPES, Dial
-from umbrite.desk.panels.tape.tape_ground import NAMES, RULER
-from umbrite.desk.panels.tape.tape_sheet import TapeSheet
+from umbrite.desk.panels.timeline.timeline_layout import NAMES, RULER
+from umbrite.desk.panels.timeline.timeline_view import TimelineView
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.files.package import load, save
@@ -27,31 +27,31 @@ from umbrite.rig.takes.take_list import take_faults
 
 Keys = Qt.KeyboardModifier
 COMMANDS: tuple[Callable[[Session], object], ...] = (
-    take_commands.key_everything, take_commands.key_selected, take_commands.keep_hollow, take_commands.switch_keying, take_commands.copy_keys,
+    take_commands.key_everything, take_commands.key_selected, take_commands.keep_unkept, take_commands.switch_keying, take_commands.copy_keys,
     take_commands.paste_keys, take_commands.cut_keys, take_commands.new_take, take_commands.copy_take, take_commands.switch_loop,
-    take_commands.mirror_picked, take_commands.remove_picked, take_commands.stretch_picked(2.0), take_commands.stretch_picked(0.5),
-    take_commands.step_by(1), take_commands.to_key(1), take_commands.to_key(-1), loose_commands.hang_loose, loose_commands.bake_swing, loose_commands.bake_walk,
+    take_commands.mirror_selected, take_commands.remove_selected, take_commands.stretch_selected(2.0), take_commands.stretch_selected(0.5),
+    take_commands.step_by(1), take_commands.to_key(1), take_commands.to_key(-1), loose_commands.make_loose, loose_commands.bake_swing, loose_commands.bake_walk,
 )  # fmt: skip
 MOST_TAKES, MOST_KEYS = 6, 4_000
 
 
-class TapeSoak:
+class TimelineSoak:
     """One session, one tape, and a random hand."""
 
     def __init__(self, seed: int, folder: Path) -> None:
         self.chance, self.folder = Random(seed), folder
         self.session = Session()
         self.done: Counter[str] = Counter()
-        self.sheet = TapeSheet(self.session)
+        self.sheet = TimelineView(self.session)
         self.sheet.resize(960, 420)
         self.open()
 
     def open(self) -> None:
         name = self.chance.choice(("wick", "bramble", "inkpot"))
         self.session.open(load(ASSETS / f"{name}.umbrite"), None)
-        self.session.stage.go_to(TAKES)
+        self.session.workspace.go_to(TAKES)
         take = self.chance.choice(self.session.history.now.takes)
-        self.session.stage.tape.choose(take.name)
+        self.session.timeline.choose(take.name)
         self.sheet.refresh()
 
     def somewhere(self) -> QPointF:
@@ -121,14 +121,14 @@ class TapeSoak:
             self.session.step(-1 if self.chance.random() < 0.6 else 1)
 
     def around(self) -> None:
-        take = self.session.stage.tape.take
+        take = self.session.timeline.take
         if take is not None:
-            self.session.stage.tape.go_to(float(self.chance.randint(take.first, take.last)))
+            self.session.timeline.go_to(float(self.chance.randint(take.first, take.last)))
 
     def command(self) -> None:
         session, chance = self.session, self.chance
         things = [*session.puppet.joints, *session.puppet.controls]
-        session.selection.pick(chance.sample(things, chance.randint(1, 3)))
+        session.selection.select(chance.sample(things, chance.randint(1, 3)))
         chance.choice(COMMANDS)(session)
 
     def file(self) -> None:
@@ -138,7 +138,7 @@ class TapeSoak:
         again = load(path)
         assert again.document == before.document
         self.session.open(again, path)
-        self.session.stage.go_to(TAKES)
+        self.session.workspace.go_to(TAKES)
 
     def step(self) -> None:
         """One thing that a person might do; refusals are part of it."""
@@ -173,7 +173,7 @@ class TapeSoak:
         faults = [*take_faults(takes), *invariants(puppet)]
         if faults:
             raise SystemExit(f"after {sum(self.done.values())} steps: {faults[0]}")
-        take = self.session.stage.tape.take
+        take = self.session.timeline.take
         if take is not None:
             placed = placed_over(take, puppet, np.linspace(take.first, take.last, 7))
             assert np.isfinite(placed.maps.t).all()
@@ -181,4 +181,6 @@ class TapeSoak:
 
 
 if __name__ == "__main__":
-    soaked("soak of the tape", lambda folder: TapeSoak(7, folder), usual=5_000, every=10, calm=3, most=40.0)
+    soaked(
+        "soak of the tape", lambda folder: TimelineSoak(7, folder), usual=5_000, every=10, calm=3, most=40.0
+    )

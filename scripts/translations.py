@@ -18,15 +18,15 @@ from umbrite.art.building.body_plan import shipped_plans
 from umbrite.art.joint_limits import REASONS
 from umbrite.checking.finding_codes import CODES
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
-from umbrite.desk.board.edges.found_strip import SHORT
-from umbrite.desk.board.edges.hints import HANDLE_HINTS, STATION_HINTS
+from umbrite.desk.board.widgets.found_strip import SHORT
+from umbrite.desk.board.widgets.hints import HANDLE_HINTS, STATION_HINTS
 from umbrite.desk.files.import_table import COLUMNS
 from umbrite.desk.panels.details.control_section import SHAPES
 from umbrite.desk.panels.details.part_section import BLENDS
 from umbrite.desk.panels.menu_bar import FAMILIES
 from umbrite.desk.panels.shelf.pose_shelf import ACTS
-from umbrite.desk.panels.tape.tape_rows import BODY
-from umbrite.desk.panels.tape.ways_menu import WAYS
+from umbrite.desk.panels.timeline.interpolation_menu import WAYS
+from umbrite.desk.panels.timeline.timeline_rows import BODY
 from umbrite.desk.session.stations import STATIONS
 from umbrite.desk.theme.language import CONTEXT, LANGUAGES
 from umbrite.desk.theme.themes import BOARDS, LEFT_AND_RIGHT, SIDE_WORD, THEMES

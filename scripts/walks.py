@@ -127,12 +127,12 @@ def biped_by_hand(walk: Walker) -> None:
     assert sum(joint.parent is not None for joint in walk.puppet.joints.values()) == 23
     walk.key(Qt.Key.Key_M)
     walk.key(Qt.Key.Key_3, CTRL)
-    assert walk.session.stage.station is LIMBS
+    assert walk.session.workspace.station is LIMBS
     walk.key(Qt.Key.Key_F, SHIFT)
     walk.picture()
     walk.key(Qt.Key.Key_Return)
     assert len(walk.puppet.limbs) == 4
-    walk.session.selection.pick([walk.joint("Near shin"), walk.joint("Near forearm")])
+    walk.session.selection.select([walk.joint("Near shin"), walk.joint("Near forearm")])
     walk.key(Qt.Key.Key_N, SHIFT)
     walk.picture()
     walk.key(Qt.Key.Key_Return)
@@ -142,7 +142,7 @@ def biped_by_hand(walk: Walker) -> None:
     walk.key(Qt.Key.Key_Return)
     assert {"Near hand", "Far foot"} <= {each.name for each in walk.puppet.controls.values()}
     walk.key(Qt.Key.Key_5, CTRL)
-    assert walk.session.stage.station is REHEARSE
+    assert walk.session.workspace.station is REHEARSE
     walk.window.board.fit_all()
     start = walk.control("Far hand")
     walk.drag(start, start - 330j + 20)
@@ -184,19 +184,19 @@ def a_take(walk: Walker) -> None:
     """Wick lifts his hand, and lets it fall."""
     walk.window.files.open(DEMO / "wick.umbrite")
     walk.key(Qt.Key.Key_6, CTRL)
-    assert walk.session.stage.station is TAKES
+    assert walk.session.workspace.station is TAKES
     walk.window.actions_by_id["new-take"].trigger()
     walk.key(Qt.Key.Key_K, SHIFT)
-    take = walk.session.stage.tape.take
+    take = walk.session.timeline.take
     assert take is not None
     assert take.tracks
-    sheet = walk.window.tape.sheet
+    sheet = walk.window.timeline.sheet
     walk.window.resizeDocks([walk.window.docks["Tape"]], [190], Qt.Orientation.Vertical)
     walk.settle()
     walk.window.board.fit_all()
 
     def lamp(frame: float) -> None:
-        here = QPoint(round(sheet.ground.x_of(walk.session.stage.tape.frame)), 10)
+        here = QPoint(round(sheet.ground.x_of(walk.session.timeline.frame)), 10)
         there = QPoint(round(sheet.ground.x_of(frame)), 10)
         QTest.mousePress(sheet, LEFT, NONE, here)
         for i in range(1, 7):
@@ -212,7 +212,7 @@ def a_take(walk: Walker) -> None:
             QApplication.sendEvent(sheet, moved)
         QTest.mouseRelease(sheet, LEFT, NONE, there)
         walk.settle()
-        assert walk.session.stage.tape.frame == frame
+        assert walk.session.timeline.frame == frame
 
     lamp(16)
     start = walk.control("Far hand")
@@ -227,10 +227,10 @@ def a_take(walk: Walker) -> None:
     lamp(20)
     walk.picture()
     walk.key(Qt.Key.Key_Space)
-    assert walk.window.tape.player.playing
+    assert walk.window.timeline.player.playing
     walk.settle(0.4)
     walk.key(Qt.Key.Key_Space)
-    assert not walk.window.tape.player.playing
+    assert not walk.window.timeline.player.playing
 
 
 def a_bendy_scarf(walk: Walker) -> None:
@@ -240,10 +240,10 @@ def a_bendy_scarf(walk: Walker) -> None:
     walk.key(Qt.Key.Key_Return)
     assert len(walk.puppet.limbs) == 4
     walk.key(Qt.Key.Key_1, CTRL)
-    assert walk.session.stage.station is PARTS
-    walk.session.selection.pick([walk.part("Scarf tail")])
+    assert walk.session.workspace.station is PARTS
+    walk.session.selection.select([walk.part("Scarf tail")])
     walk.key(Qt.Key.Key_V, SHIFT)
-    assert walk.session.stage.station is LIMBS
+    assert walk.session.workspace.station is LIMBS
     assert walk.puppet.parts[walk.part("Scarf tail")].mesh is not None
     walk.window.docks["Details"].raise_()
     walk.window.board.fit_selection()

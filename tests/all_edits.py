@@ -35,7 +35,7 @@ from umbrite.rig.edits.meshes import mesh_edits, weight_edits
 from umbrite.rig.edits.variants import branches, drawings, sets
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, is_carrier, path, targets, users_of
-from umbrite.rig.grafts.rewiring import Way
+from umbrite.rig.merging.rewiring import Way
 from umbrite.rig.mesh import mesh_of
 from umbrite.rig.model import Control, Drawing, Guide, Loose, Mesh, Placement, Point, Puppet
 from umbrite.rig.words.names import swapped

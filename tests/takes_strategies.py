@@ -10,14 +10,14 @@ frames = st.integers(-20, 80).map(float)
 
 @st.composite
 def keys(draw: st.DrawFn, frame: float) -> Key:
-    going = draw(st.sampled_from(["smooth", "eased", "straight", "hold", "free"]))
+    interpolation = draw(st.sampled_from(["smooth", "eased", "straight", "hold", "free"]))
     out = into = 0.0
-    if going == "eased":
+    if interpolation == "eased":
         out = draw(st.floats(0, 1))
         into = draw(st.floats(0, 1 - out))
-    elif going == "free":
+    elif interpolation == "free":
         out, into = draw(st.floats(-20, 20)), draw(st.floats(-20, 20))
-    return Key(frame, draw(values), going, out, into)
+    return Key(frame, draw(values), interpolation, out, into)
 
 
 @st.composite

@@ -7,7 +7,7 @@ from umbrite.rig.channels import with_values
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Control, Pose, Puppet
-from umbrite.rig.numbers.angles import from_shown
+from umbrite.rig.quantities.angles import from_shown
 
 
 def with_control(puppet: Puppet, pose: Pose, name: str, text: str) -> Pose:

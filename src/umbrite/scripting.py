@@ -16,13 +16,13 @@ from numpy.typing import NDArray
 
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding
-from umbrite.files.apart.reading import read_art
 from umbrite.files.engines.gltf import ENDINGS as GLTF
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import pose_report
 from umbrite.files.layers import add_layers
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import Package, save
+from umbrite.files.sandbox.reading import read_art
 from umbrite.motion.evaluate import placed_of
 from umbrite.posing_by_name import with_control
 from umbrite.rig.change import things

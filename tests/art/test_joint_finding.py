@@ -157,6 +157,6 @@ def test_drawings_that_take_turns_are_never_joined_to_one_another() -> None:
     found = find_joints(puppet, pictures, [*own[0], *own[1], trunk])
     for proposal in found:
         assert not all({proposal.part, proposal.parent} & parts for parts in own)
-    hung = {puppet.parts[each.part].name: puppet.parts[each.parent].name for each in found}
-    assert hung["Far forearm"] == "Far upper arm"
-    assert hung["Far forearm 2"] == "Far upper arm 2"
+    reparented = {puppet.parts[each.part].name: puppet.parts[each.parent].name for each in found}
+    assert reparented["Far forearm"] == "Far upper arm"
+    assert reparented["Far forearm 2"] == "Far upper arm 2"

@@ -12,10 +12,10 @@ from art.test_body_plans import built
 from demo_puppet import ASSETS
 from umbrite.art.building.transfer import Laid, lay_rig
 from umbrite.cli import main
-from umbrite.files.apart.reading import read_art
 from umbrite.files.layers import puppet_from
 from umbrite.files.package import Package, load, save
 from umbrite.files.png import decode, encode, fingerprint
+from umbrite.files.sandbox.reading import read_art
 from umbrite.motion.animating.playing import played_pose
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan

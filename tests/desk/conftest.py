@@ -22,15 +22,15 @@ from umbrite.desk.files import file_desk
 from umbrite.desk.files.import_table import Chosen
 from umbrite.desk.session import idle_queue
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stage import VIEWS
 from umbrite.desk.session.stations import PARTS
+from umbrite.desk.session.workspace import VIEWS
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files import opening
-from umbrite.files.apart.reading import read_art
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
+from umbrite.files.sandbox.reading import read_art
 from umbrite.paint.baking import GltfChoice
 from umbrite.paint.take_export import Film
 from umbrite.rig.document import Document
@@ -192,7 +192,7 @@ def put_back(window: Window, answers: Answers) -> None:
     """As it was when it was opened: an empty document, nothing remembered, everything where it stood."""
     vars(answers).clear()
     answers.__init__()  # type: ignore[misc]
-    for place in (window.board, window.tape.sheet):
+    for place in (window.board, window.timeline.sheet):
         place.cancel()
     for widget in QApplication.topLevelWidgets():
         if widget is not window and widget.isVisible():
@@ -200,12 +200,12 @@ def put_back(window: Window, answers: Answers) -> None:
     if window.alone:
         window.show_alone()
     session, folder = window.session, Path(window.settings.fileName()).parent
-    window.tape.player.stop()
+    window.timeline.player.stop()
     window.workout_sheet = None
     window.shelf.only.setChecked(False)
-    session.stage.hang_still()
-    tape, brushing = session.stage.tape, session.stage.brushing
-    tape.keying, tape.reach, tape.kinds, tape.ghosts = True, "moved", frozenset(KINDS), 2
+    session.stop_motion()
+    timeline, brushing = session.timeline, session.brushing
+    timeline.keying, timeline.reach, timeline.kinds, timeline.ghosts = True, "moved", frozenset(KINDS), 2
     brushing.brush, brushing.bone, brushing.locked, brushing.sways = Brush(), "", frozenset(), True
     session.checks.stop()
     window.keeper.close()
@@ -214,16 +214,16 @@ def put_back(window: Window, answers: Answers) -> None:
         shutil.rmtree(folder / name, ignore_errors=True)
     session.open(Package(Document(), {}), None)
     for name, on in VIEWS.items():
-        session.stage.set_view(name, on=on)
-    session.stage.go_to(PARTS)
-    session.stage.take_tool(PARTS.tools[0])
+        session.workspace.set_view(name, on=on)
+    session.workspace.go_to(PARTS)
+    session.workspace.take_tool(PARTS.tools[0])
     window.files.folder = None
     window.apply_preferences()
     window.reset_layout()
     window.resize(1280, 800)
     window.frame.hints._drop_message()
     window.frame.hints._said.clear()
-    window.board._visited = {session.stage.station}
+    window.board._visited = {session.workspace.station}
     window.board._last_click = window.board._pointer = QPointF(-1e4, -1e4)
     window.board.setFocus()
     QApplication.clipboard().clear()

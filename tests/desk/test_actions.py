@@ -84,7 +84,7 @@ class WindowDesk:
         shown = tuple(type(w).__name__ for w in QApplication.topLevelWidgets() if w.isVisible())
         return (
             window.board.camera, len(window.family.tree.findChildren(QLineEdit)), window.frame.hints.message, panels,
-            shown, window.alone, window.focusWidget(), window.tape.player.playing,
+            shown, window.alone, window.focusWidget(), window.timeline.player.playing,
         )  # fmt: skip
 
 
@@ -100,30 +100,30 @@ def package(name: str) -> Package:
 
 def wick(desk: Bench) -> None:
     desk.session.open(package("wick.umbrite"), None, saved=True)
-    desk.session.stage.go_to(REHEARSE)
+    desk.session.workspace.go_to(REHEARSE)
 
 
 def art(desk: Bench) -> None:
     desk.session.open(package("wick.ora"), None)
     desk.session.history.mark_saved()
-    desk.session.stage.go_to(PARTS)
+    desk.session.workspace.go_to(PARTS)
 
 
-def picked(station: Station, *names: str, of: str = "joint") -> State:
+def selected(station: Station, *names: str, of: str = "joint") -> State:
     def state(desk: Bench) -> None:
         wick(desk)
         puppet = desk.session.puppet
         find = {"joint": joint, "part": part, "control": control}[of]
-        desk.session.stage.go_to(station)
-        desk.session.selection.pick([find(puppet, name) for name in names])
+        desk.session.workspace.go_to(station)
+        desk.session.selection.select([find(puppet, name) for name in names])
 
     return state
 
 
 def limb(desk: Bench) -> None:
     wick(desk)
-    desk.session.stage.go_to(LIMBS)
-    desk.session.selection.pick([next(iter(desk.session.puppet.limbs))])
+    desk.session.workspace.go_to(LIMBS)
+    desk.session.selection.select([next(iter(desk.session.puppet.limbs))])
 
 
 def end_of_limb(desk: Bench) -> None:
@@ -131,14 +131,14 @@ def end_of_limb(desk: Bench) -> None:
     wick(desk)
     puppet = desk.session.puppet
     short = next(key for key, item in puppet.limbs.items() if item.name == "Near arm")
-    desk.session.selection.pick([short])
+    desk.session.selection.select([short])
 
 
 def eyed(desk: Bench) -> None:
     """Another drawing of the eyes than that at rest, and the set picked."""
     wick(desk)
     key = next(key for key, one in desk.session.puppet.sets.items() if one.name == "Eyes")
-    desk.session.selection.pick([key])
+    desk.session.selection.select([key])
     choose(desk.session, key, desk.session.puppet.sets[key].variants[2].number)
 
 
@@ -146,7 +146,7 @@ def posed(desk: Bench) -> None:
     wick(desk)
     head = joint(desk.session.puppet, "Head")
     desk.session.edit("Nod", pose={f"{head}.turn": 0.2})
-    desk.session.selection.pick([head])
+    desk.session.selection.select([head])
 
 
 def waved(desk: Bench) -> None:
@@ -161,7 +161,7 @@ def one_sided(desk: Bench) -> None:
     wick(desk)
     shin = joint(desk.session.puppet, "Near shin")
     desk.session.edit("Limit", puppet=set_limit(desk.session.puppet, shin, -0.3, 0.4))
-    desk.session.selection.pick([shin])
+    desk.session.selection.select([shin])
 
 
 def undone(desk: Bench) -> None:
@@ -176,7 +176,7 @@ def unlimbed(desk: Bench) -> None:
     for key in puppet.limbs:
         puppet = remove_limb(puppet, key)
     desk.session.edit("Unmake", puppet=puppet)
-    desk.session.stage.go_to(LIMBS)
+    desk.session.workspace.go_to(LIMBS)
 
 
 def with_guides(desk: Bench) -> None:
@@ -189,8 +189,8 @@ def trimmed(desk: Bench) -> None:
     key = part(desk.session.puppet, "Trunk")
     loop = [600 + 750j, 640 + 750j, 640 + 790j]
     desk.session.edit("Trim", puppet=trim(desk.session.puppet, key, loop))
-    desk.session.stage.go_to(PARTS)
-    desk.session.selection.pick([key])
+    desk.session.workspace.go_to(PARTS)
+    desk.session.selection.select([key])
 
 
 def held(desk: Bench) -> None:
@@ -199,7 +199,7 @@ def held(desk: Bench) -> None:
     desk.session.drafts.put(desk.session.drafts.now._replace(holds=(hold,)))
 
 
-def pencilled(desk: Bench) -> None:
+def proposed(desk: Bench) -> None:
     art(desk)
     desk.do("find-joints")
 
@@ -214,19 +214,19 @@ def boned(desk: Bench) -> None:
     drawing = puppet.parts[part(puppet, "Cap")].drawing
     puppet, _ = add_part(puppet, "Badge", drawing, Placement(620.0, 930.0))
     desk.session.edit("Bones", puppet=puppet)
-    desk.session.stage.go_to(LIMBS)
-    desk.session.selection.pick([far])
+    desk.session.workspace.go_to(LIMBS)
+    desk.session.selection.select([far])
 
 
 def bone_and_other(desk: Bench) -> None:
     boned(desk)
     puppet = desk.session.puppet
-    desk.session.selection.pick([joint(puppet, "Far fin"), joint(puppet, "Head")])
+    desk.session.selection.select([joint(puppet, "Far fin"), joint(puppet, "Head")])
 
 
 def limb_without_controls(desk: Bench) -> None:
     limb(desk)
-    desk.session.selection.pick(desk.session.puppet.controls)
+    desk.session.selection.select(desk.session.puppet.controls)
     desk.do("delete")
 
 
@@ -236,63 +236,63 @@ def copied(desk: Bench) -> None:
     desk.do("reset-all")
 
 
-TWO = picked(PIVOTS, "Near hand", "Scarf end")
-PARTS_3 = picked(PARTS, "Cap", "Trunk", "Near hand", of="part")
-ONE_PART = picked(PARTS, "Near hand", of="part")
-LIMITED = picked(LIMBS, "Near shin")
+TWO = selected(PIVOTS, "Near hand", "Scarf end")
+PARTS_3 = selected(PARTS, "Cap", "Trunk", "Near hand", of="part")
+ONE_PART = selected(PARTS, "Near hand", of="part")
+LIMITED = selected(LIMBS, "Near shin")
 
 
 def keyed(desk: Bench) -> None:
     """A take with keys at both ends, all of them picked, the lamp between them and a change there not kept yet."""
     wick(desk)
     session = desk.session
-    session.stage.go_to(TAKES)
+    session.workspace.go_to(TAKES)
     head = joint(session.puppet, "Head")
     take = put_keys(put_keys(Take("Nod", last=2), 0, {f"{head}.turn": 0.0}), 2, {f"{head}.turn": 0.3})
     session.edit("Nod", takes=(take,))
-    session.stage.tape.choose("Nod")
-    session.stage.tape.go_to(1.0)
-    session.stage.tape.pick(spots_of(take))
-    session.stage.tape.set_keying(on=False)
+    session.timeline.choose("Nod")
+    session.timeline.go_to(1.0)
+    session.timeline.select(spots_of(take))
+    session.timeline.set_keying(on=False)
     session.edit("Nod more", pose={f"{head}.turn": 0.1})
 
 
 def swinging(desk: Bench) -> None:
     """The same with a joint picked that can swing."""
     keyed(desk)
-    desk.session.selection.pick([joint(desk.session.puppet, "Scarf tail")])
+    desk.session.selection.select([joint(desk.session.puppet, "Scarf tail")])
 
 
 def with_guest(desk: Bench) -> None:
     """Wick with the tea cart, something of which is picked."""
     desk.session.open(package("wick-and-cart.umbrite"), None, saved=True)
-    desk.session.stage.go_to(PARTS)
-    desk.session.selection.pick([part(desk.session.puppet, "Box")])
+    desk.session.workspace.go_to(PARTS)
+    desk.session.selection.select([part(desk.session.puppet, "Box")])
 
 
 # Tried in turn until the action can be done.
 STATES: tuple[State, ...] = (
-    wick, ONE_PART, PARTS_3, picked(PIVOTS, "Scarf"), LIMITED, TWO, limb, posed, art, with_guides, trimmed, held, boned, keyed, with_guest, pencilled,
+    wick, ONE_PART, PARTS_3, selected(PIVOTS, "Scarf"), LIMITED, TWO, limb, posed, art, with_guides, trimmed, held, boned, keyed, with_guest, proposed,
 )  # fmt: skip
 # Where the first state that allows an action would let it do nothing to be seen.
 FITTING: dict[str, State] = {
-    "redo": undone, "delete": picked(CONTROLS, "Near hand", of="control"), "same-length": boned, "detach": boned,
+    "redo": undone, "delete": selected(CONTROLS, "Near hand", of="control"), "same-length": boned, "detach": boned,
     "attach": bone_and_other, "bind-name": boned, "bind-overlap": boned, "loose": boned, "bind-nearest": boned,
-    "limit-mirror": one_sided, "limit-same": one_sided, "limit-copy": picked(LIMBS, "Near shin", "Head"), "reset-branch": posed,
+    "limit-mirror": one_sided, "limit-same": one_sided, "limit-copy": selected(LIMBS, "Near shin", "Head"), "reset-branch": posed,
     "reset": posed, "variant-on": eyed, "variant-back": eyed, "variant-rest": eyed, "paste-pose": copied, "extend": end_of_limb, "find-joints": art, "controls-make": limb_without_controls,
-    "free": picked(PIVOTS, "Head"), "hang-last": picked(PIVOTS, "Cap", "Near hand"), "limbs-from-names": unlimbed, "limb-between": picked(LIMBS, "Scarf tail", "Scarf end"),
-    "take-start": keyed, "film-sheets": keyed, "scatter-keys": keyed, "swing": swinging, "bake-swing": swinging, "stretch-keys": keyed, "press-keys": keyed, **{f"film-{kind}": keyed for kind in ("webm", "mp4", "gif", "apng", "webp", "folder")}, "undo": posed, "mirror-pose": waved, "two-depths": picked(PARTS, "Scarf", of="part"), "rehearse": limb, "pose": limb, "up": picked(PIVOTS, "Head"),
-    "down": picked(PIVOTS, "Trunk"), "branch": picked(PIVOTS, "Trunk"), "controls-list": wick, "bones-middle": ONE_PART,
-    "limit-arc": picked(LIMBS, "Head"), "front": picked(PARTS, "Trunk", of="part"), "forward": picked(PARTS, "Trunk", of="part"),
+    "free": selected(PIVOTS, "Head"), "hang-last": selected(PIVOTS, "Cap", "Near hand"), "limbs-from-names": unlimbed, "limb-between": selected(LIMBS, "Scarf tail", "Scarf end"),
+    "take-start": keyed, "film-sheets": keyed, "scatter-keys": keyed, "swing": swinging, "bake-swing": swinging, "stretch-keys": keyed, "press-keys": keyed, **{f"film-{kind}": keyed for kind in ("webm", "mp4", "gif", "apng", "webp", "folder")}, "undo": posed, "mirror-pose": waved, "two-depths": selected(PARTS, "Scarf", of="part"), "rehearse": limb, "pose": limb, "up": selected(PIVOTS, "Head"),
+    "down": selected(PIVOTS, "Trunk"), "branch": selected(PIVOTS, "Trunk"), "controls-list": wick, "bones-middle": ONE_PART,
+    "limit-arc": selected(LIMBS, "Head"), "front": selected(PARTS, "Trunk", of="part"), "forward": selected(PARTS, "Trunk", of="part"),
 }  # fmt: skip
 
 
 def seen(desk: Bench, answers: Answers) -> tuple[object, ...]:
     """What a person could notice: the document, where one is and what is picked, drafts, questions, words, windows."""
-    session, tape = desk.session, desk.session.stage.tape
+    session, timeline = desk.session, desk.session.timeline
     return (
-        session.history.now, session.selection.keys, session.stage.station, session.stage.tool, dict(session.stage.views),
-        session.drafts.now, session.file.path, tuple(answers.asked), QApplication.clipboard().text(), tape.frame, tape.keying,
+        session.history.now, session.selection.keys, session.workspace.station, session.workspace.tool, dict(session.workspace.views),
+        session.drafts.now, session.file.path, tuple(answers.asked), QApplication.clipboard().text(), timeline.frame, timeline.keying,
         desk.seen(),
     )  # fmt: skip
 
@@ -326,7 +326,7 @@ def tried(desk: Bench, act: Act, answers: Answers) -> bool:
     if act.id in {"actual", "fit"}:
         desk.do("closer")
     if act.id == act.menu.lower().removesuffix("s"):
-        desk.session.stage.go_to(PIVOTS)
+        desk.session.workspace.go_to(PIVOTS)
     before = seen(desk, answers)
     desk.do(act.id)
     assert invariants(desk.session.puppet) == [], act.id

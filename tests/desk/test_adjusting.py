@@ -64,7 +64,7 @@ def test_a_walk_that_follows_the_master_is_baked_before_a_foot_is_corrected(
     put(dialog, stride=0.35)
     dialog.accept()
     foot = session.puppet.controls[control(session.puppet, "Near foot")].moves
-    session.stage.tape.go_to(20.0)
+    session.timeline.go_to(20.0)
     assert session.pose.get(f"{foot}.x")
     with pytest.raises(RigError, match="Bake the walk"):
         session.edit("Pose", pose={**session.pose, f"{foot}.x": 0.0})
@@ -76,15 +76,15 @@ def test_a_walk_that_follows_the_master_is_baked_before_a_foot_is_corrected(
 def test_delay_spread_scatter_and_ease_are_seen_while_they_are_set(timed: Window, opened: Open) -> None:
     session = timed.session
     leader, follower = (f"{joint(session.puppet, name)}.turn" for name in ("Trunk", "Head"))
-    session.stage.tape.go_to(10.0)
+    session.timeline.go_to(10.0)
     session.edit("Nod", pose={**session.pose, leader: 0.2, follower: 0.2})
-    session.selection.pick([])
+    session.selection.select([])
     with pytest.raises(RigError, match="leads"):
         opened("delay")
-    session.selection.pick([joint(session.puppet, "Trunk")])
+    session.selection.select([joint(session.puppet, "Trunk")])
     dialog = opened("delay")
     put(dialog, by=1.5)
-    shown = session.stage.tape.shown
+    shown = session.timeline.shown
     assert shown is not None
     assert 13.0 in [key.frame for key in shown.tracks[follower]], (
         "two joints down the chain, fractions of frames too"
@@ -94,7 +94,7 @@ def test_delay_spread_scatter_and_ease_are_seen_while_they_are_set(timed: Window
     assert 13.0 in [key.frame for key in take(timed).tracks[follower]]
     assert 10.0 in [key.frame for key in take(timed).tracks[leader]]
 
-    session.stage.tape.pick({(leader, 10.0), (follower, 13.0)})
+    session.timeline.select({(leader, 10.0), (follower, 13.0)})
     dialog = opened("spread")
     put(dialog, by=4)
     dialog.accept()
@@ -106,16 +106,19 @@ def test_delay_spread_scatter_and_ease_are_seen_while_they_are_set(timed: Window
     dialog.accept()
     tracks = take(timed).tracks
     eased = {
-        (key.going, key.out) for name, track in tracks.items() if not name.endswith(".shows") for key in track
+        (key.interpolation, key.out)
+        for name, track in tracks.items()
+        if not name.endswith(".shows")
+        for key in track
     }
     assert eased == {("eased", 0.2)}
 
     channels = hand_channels(timed)
-    session.stage.tape.pick({(name, key.frame) for name in channels for key in take(timed).tracks[name]})
+    session.timeline.select({(name, key.frame) for name in channels for key in take(timed).tracks[name]})
     dialog = opened("scatter")
     dialog.accept()
     assert session.history.undo_name == f"Scatter {2 * len(channels)} keys"
-    session.stage.tape.pick(())
+    session.timeline.select(())
     for recipe in ("scatter", "spread"):
         with pytest.raises(RigError, match="Pick keys"):
             opened(recipe)
@@ -139,7 +142,7 @@ def test_it_breathes_and_blinks(timed: Window, opened: Open) -> None:
     put(dialog, least=8, most=12)
     dialog.accept()
     eyes = next(key for key, one in session.puppet.sets.items() if one.name == "Eyes")
-    assert {key.going for key in take(timed).tracks[f"{eyes}.shows"]} == {"hold"}
+    assert {key.interpolation for key in take(timed).tracks[f"{eyes}.shows"]} == {"hold"}
     assert session.checks.found == []
 
 
@@ -147,11 +150,11 @@ def test_a_hand_follows_the_head_from_the_lamp_on(timed: Window, opened: Open) -
     session = timed.session
     hand, head = control(session.puppet, "Far hand"), control(session.puppet, "Head")
     moves = session.puppet.controls[hand].moves
-    session.stage.tape.go_to(24.0)
-    session.selection.pick([])
+    session.timeline.go_to(24.0)
+    session.selection.select([])
     with pytest.raises(RigError, match="Select what shall follow"):
         opened("follow")
-    session.selection.pick([hand, head])
+    session.selection.select([hand, head])
     before = session.placed.pivot(moves)
     dialog = opened("follow")
     box = dialog.choices["to"]
@@ -165,7 +168,7 @@ def test_a_hand_follows_the_head_from_the_lamp_on(timed: Window, opened: Open) -
     assert [key.value for key in take(timed).tracks[f"{moves}.follows"]] == [0.0, 1.0]
     session.edit("Nod", pose={**session.pose, f"{joint(session.puppet, 'Head')}.turn": 0.5})
     assert abs(session.placed.pivot(moves) - before) > 30, "the head carries it"
-    session.stage.tape.go_to(10.0)
+    session.timeline.go_to(10.0)
     assert session.placed.carrier_map(moves) != session.placed.joint_map(joint(session.puppet, "Head"))
     assert session.history.undo_name == "Nod"
 
@@ -173,11 +176,11 @@ def test_a_hand_follows_the_head_from_the_lamp_on(timed: Window, opened: Open) -
 def test_the_bend_turns_at_the_lamp(timed: Window, opened: Open) -> None:
     session = timed.session
     limb = next(key for key, each in session.puppet.limbs.items() if each.name == "Far arm")
-    session.selection.pick([])
+    session.selection.select([])
     with pytest.raises(RigError, match="hand or foot"):
         opened("bend")
-    session.selection.pick([control(session.puppet, "Far hand")])
-    session.stage.tape.go_to(20.0)
+    session.selection.select([control(session.puppet, "Far hand")])
+    session.timeline.go_to(20.0)
     dialog = opened("bend")
     put(dialog, over=5)
     dialog.accept()

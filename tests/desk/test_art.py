@@ -11,7 +11,7 @@ from demo_puppet import joint, part
 from desk.conftest import Hand
 from desk.test_building import picture
 from umbrite.desk.board.part_frame import dragged, frame_of, grasps
-from umbrite.desk.session.stations import PARTS, PIVOTS
+from umbrite.desk.session.stations import PARTS, PIVOTS, PLACE
 from umbrite.desk.window import Window
 from umbrite.rig.invariants import invariants
 from umbrite.rig.placement import around_parts, board_from_drawing
@@ -23,7 +23,7 @@ ARM = ("Near upper arm", "Near forearm", "Near hand")
 
 def select(window: Window, *names: str) -> list[str]:
     keys = [part(window.session.puppet, name) for name in names]
-    window.session.selection.pick(keys)
+    window.session.selection.select(keys)
     return keys
 
 
@@ -76,8 +76,8 @@ def test_an_edge_stretches_one_way_only_and_nothing_can_be_scaled_away() -> None
 
 def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(plain_window: Window, act: Act) -> None:
     session = plain_window.session
-    session.stage.go_to(PIVOTS)
-    session.selection.pick([joint(session.puppet, "Near upper arm")])
+    session.workspace.go_to(PIVOTS)
+    session.selection.select([joint(session.puppet, "Near upper arm")])
     act("other-mirrored")
     puppet = session.puppet
     assert invariants(puppet) == []
@@ -192,8 +192,8 @@ def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(
     wick_window: Window, act: Act
 ) -> None:
     session = wick_window.session
-    session.stage.go_to(PIVOTS)
-    session.selection.pick([joint(session.puppet, "Near forearm")])
+    session.workspace.go_to(PIVOTS)
+    session.selection.select([joint(session.puppet, "Near forearm")])
     act("seam")
     puppet = session.puppet
     (cover,) = [key for key in puppet.parts if puppet.parts[key].name == "Near forearm cover"]
@@ -203,7 +203,7 @@ def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(
     )
     assert middle == pytest.approx(puppet.joints[joint(puppet, "Near forearm")].pivot.z, abs=1.5)
     assert puppet.order.index(cover) > puppet.order.index(part(puppet, "Near forearm"))
-    session.stage.go_to(PARTS)
+    session.workspace.go_to(PARTS)
     keys = select(wick_window, "Trunk")
     act("shade")
     puppet = session.puppet
@@ -214,7 +214,7 @@ def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(
     assert session.puppet.joints[light].parent == joint(session.puppet, "Master")
     assert invariants(session.puppet) == []
     picture(wick_window)
-    session.selection.pick([joint(session.puppet, "Master")])
+    session.selection.select([joint(session.puppet, "Master")])
     assert not wick_window.actions_by_id["shade"].isEnabled()
 
 
@@ -281,7 +281,7 @@ def test_a_loop_trims_the_selected_part_and_what_is_gone_is_not_picked(
         hand.move(at)
     hand.release(500 + 231j)
     assert len(session.puppet.parts[cap].trims) == 1
-    session.stage.take_tool("place")
+    session.workspace.take_tool(PLACE)
     hand.click(622 + 290j)
     assert cap not in session.selection.keys
     select(art_window, "Cap")

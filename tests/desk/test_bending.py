@@ -22,7 +22,7 @@ Act = Callable[[str], None]
 def test_while_a_pivot_is_dragged_ghosts_bend_the_joint_and_what_sticks_out_is_marked(
     wick_window: Window, hand: Hand
 ) -> None:
-    wick_window.session.stage.go_to(PIVOTS)
+    wick_window.session.workspace.go_to(PIVOTS)
     QApplication.processEvents()  # the board takes the room of the pose shelf
     knee = puppet(wick_window).joints[joint(puppet(wick_window), "Near shin")].pivot.z
     hand.press(knee)
@@ -42,7 +42,7 @@ def test_while_a_pivot_is_dragged_ghosts_bend_the_joint_and_what_sticks_out_is_m
 
 def test_alt_slides_the_picture_under_its_pivot(wick_window: Window, hand: Hand) -> None:
     session = wick_window.session
-    session.stage.go_to(PIVOTS)
+    session.workspace.go_to(PIVOTS)
     shin, piece = joint(puppet(wick_window), "Near shin"), part(puppet(wick_window), "Near shin")
     before = puppet(wick_window)
     middle = 582 + 1330j
@@ -58,7 +58,7 @@ def test_sway_tries_a_pivot_springs_back_and_leaves_its_ghost(
     wick_window: Window, hand: Hand, qtbot: object
 ) -> None:
     session, board = wick_window.session, wick_window.board
-    session.stage.go_to(PIVOTS)
+    session.workspace.go_to(PIVOTS)
     before, shown = session.puppet, picture(wick_window)
     qtbot.keyPress(board, Qt.Key.Key_W)  # type: ignore[attr-defined]
     start = 582 + 1330j
@@ -80,9 +80,9 @@ def test_sway_tries_a_pivot_springs_back_and_leaves_its_ghost(
 
 def test_limits_by_preset_for_the_other_side_and_for_many(wick_window: Window, act: Act) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     shins = [joint(puppet(wick_window), name) for name in ("Near shin", "Far shin")]
-    session.selection.pick(shins[:1])
+    session.selection.select(shins[:1])
     act("limit-30")
     limit = puppet(wick_window).joints[shins[0]].limit
     assert limit is not None
@@ -97,7 +97,7 @@ def test_limits_by_preset_for_the_other_side_and_for_many(wick_window: Window, a
     assert limits[0] is not None
     assert mirrored.smallest == -limits[0].largest
     head = joint(puppet(wick_window), "Head")
-    session.selection.pick([head, *shins])
+    session.selection.select([head, *shins])
     act("limit-copy")
     assert len({puppet(wick_window).joints[key].limit for key in (head, *shins)}) == 1
     act("limit-arc")
@@ -107,10 +107,10 @@ def test_limits_by_preset_for_the_other_side_and_for_many(wick_window: Window, a
 
 def test_a_limb_is_extended_by_an_action_and_undone(wick_window: Window, act: Act) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     key = next(k for k, item in puppet(wick_window).limbs.items() if item.name == "Far leg")
     before = puppet(wick_window)
-    session.selection.pick([key])
+    session.selection.select([key])
     act("extend")
     assert len(puppet(wick_window).limbs[key].joints) == 3
     assert "bends in 3 joints" in wick_window.frame.hints.message

@@ -11,11 +11,11 @@ from pytestqt.qtbot import QtBot
 
 from demo_puppet import control, joint, part
 from desk.conftest import Answers, Hand
-from umbrite.desk.board.edges.hints import hint_for
-from umbrite.desk.board.pen import PenPoint, SimulatedPen
+from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
 from umbrite.desk.board.picking import parts_at
+from umbrite.desk.board.widgets.hints import hint_for
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, REHEARSE
+from umbrite.desk.session.stations import CONTROLS, LIMB, LIMBS, PARTS, REHEARSE, WEIGHTS
 from umbrite.desk.window import Window
 from umbrite.files.png import encode
 from umbrite.motion.scene import Bent, mesh_places, scene_of
@@ -37,8 +37,8 @@ def mesh_of(session: Session, name: str) -> Mesh:
 def scarf(plain_window: Window, act: Act) -> Window:
     """The demo, the lamp pole of which has just been made to bend."""
     session = plain_window.session
-    session.stage.go_to(PARTS)
-    session.selection.pick([part(session.puppet, "Lamp pole")])
+    session.workspace.go_to(PARTS)
+    session.selection.select([part(session.puppet, "Lamp pole")])
     act("bend")
     return plain_window
 
@@ -50,10 +50,10 @@ def test_what_paints_bends_is_ready_before_the_first_bend_and_made_once(
     get_ready().join()
     qtbot.waitUntil(lambda: "…" not in scarf.details.bendy.about.text())
     assert re.search(r"triangles, \d+\.\d ms", scarf.details.bendy.about.text())
-    session.selection.pick([part(session.puppet, "Lamp pole")])
+    session.selection.select([part(session.puppet, "Lamp pole")])
     act("weigh-tool")
     scarf.board.grab()
-    assert session.stage.tool == "weigh"
+    assert session.workspace.tool is WEIGHTS
     from umbrite.paint.triangles import fill
 
     assert len(fill.signatures) == 1, "one compiled form paints pictures and heat"
@@ -62,7 +62,7 @@ def test_what_paints_bends_is_ready_before_the_first_bend_and_made_once(
 def test_one_gesture_makes_a_part_bend_and_one_more_makes_it_swing(scarf: Window, act: Act) -> None:
     session = scarf.session
     mesh = mesh_of(session, "Lamp pole")
-    assert session.stage.station is LIMBS
+    assert session.workspace.station is LIMBS
     assert 3 <= len(mesh.joints) <= 12
     assert f"bends in {len(mesh.joints)} joints" in scarf.frame.hints.message
     assert session.history.undo_name == "Bend Lamp pole"
@@ -77,7 +77,7 @@ def test_one_gesture_makes_a_part_bend_and_one_more_makes_it_swing(scarf: Window
 
 
 def test_what_bends_already_is_refused_with_a_sentence(scarf: Window, act: Act) -> None:
-    scarf.session.selection.pick([part(scarf.session.puppet, "Lamp pole")])
+    scarf.session.selection.select([part(scarf.session.puppet, "Lamp pole")])
     act("bend")
     assert "bends already" in scarf.frame.hints.message
 
@@ -85,8 +85,8 @@ def test_what_bends_already_is_refused_with_a_sentence(scarf: Window, act: Act) 
 def test_a_part_bends_over_bones_that_are_there(plain_window: Window, act: Act) -> None:
     session = plain_window.session
     arm, bones = part(session.puppet, "Near upper arm"), ("Near upper arm", "Near forearm")
-    session.stage.go_to(LIMBS)
-    session.selection.pick([arm, *(joint(session.puppet, name) for name in bones)])
+    session.workspace.go_to(LIMBS)
+    session.selection.select([arm, *(joint(session.puppet, name) for name in bones)])
     act("bend-over")
     assert mesh_of(session, "Near upper arm").joints == tuple(joint(session.puppet, name) for name in bones)
     assert invariants(session.puppet) == []
@@ -94,7 +94,7 @@ def test_a_part_bends_over_bones_that_are_there(plain_window: Window, act: Act) 
 
 def test_it_is_picked_where_it_is_seen(scarf: Window) -> None:
     session = scarf.session
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     mesh = mesh_of(session, "Lamp pole")
     pose = {f"{key}.turn": 0.25 for key in mesh.joints[1:]}
     session.edit("Bend it", pose=pose)
@@ -152,7 +152,7 @@ def test_the_number_of_joints_is_set_in_details_and_grips_stand_along_it(scarf: 
 def test_find_limits_tells_where_a_bendy_part_folds(scarf: Window) -> None:
     session = scarf.session
     bone = mesh_of(session, "Lamp pole").joints[4]
-    session.selection.pick([bone])
+    session.selection.select([bone])
     scarf.find_limits()
     (found,) = session.drafts.now.found_limits
     assert (found.reason_smallest, found.reason_largest) == ("fold", "fold")
@@ -165,7 +165,7 @@ def test_weights_are_painted_in_one_step_and_esc_takes_a_stroke_back(
 ) -> None:
     session = scarf.session
     act("weigh-tool")
-    brushing, card = session.stage.brushing, scarf.frame.weight_card
+    brushing, card = session.brushing, scarf.frame.weight_card
     brushing.set_sways(on=False)
     assert card.isVisible()
     mesh = mesh_of(session, "Lamp pole")
@@ -194,7 +194,7 @@ def test_weights_are_painted_in_one_step_and_esc_takes_a_stroke_back(
 def test_a_pen_paints_as_hard_as_it_presses_and_locked_bones_stay(scarf: Window, act: Act) -> None:
     session, board = scarf.session, scarf.board
     act("weigh-tool")
-    brushing = session.stage.brushing
+    brushing = session.brushing
     brushing.set_sways(on=False)
     mesh = mesh_of(session, "Lamp pole")
     brushing.choose(mesh.joints[1])
@@ -214,20 +214,20 @@ def test_a_pen_paints_as_hard_as_it_presses_and_locked_bones_stay(scarf: Window,
 def test_a_number_is_typed_for_vertices_in_a_box(scarf: Window, hand: Hand, act: Act) -> None:
     session, card = scarf.session, scarf.frame.weight_card
     act("weigh-tool")
-    brushing = session.stage.brushing
+    brushing = session.brushing
     brushing.set_sways(on=False)
     mesh = mesh_of(session, "Lamp pole")
     brushing.choose(mesh.joints[3])
     assert not card.number.isEnabled()
     at = session.puppet.joints[mesh.joints[4]].pivot.z
     hand.drag(at - 60 - 40j, at + 60 + 40j, Qt.KeyboardModifier.AltModifier)
-    picked = sorted(brushing.vertices)
-    assert len(picked) > 3
+    selected = sorted(brushing.vertices)
+    assert len(selected) > 3
     card.number.setValue(30)
     card.number.editingFinished.emit()
     after = weights_of(mesh_of(session, "Lamp pole"))
-    assert after[picked, 3] == pytest.approx(np.full(len(picked), 0.3))
-    others = [i for i in range(len(after)) if i not in set(picked)]
+    assert after[selected, 3] == pytest.approx(np.full(len(selected), 0.3))
+    others = [i for i in range(len(after)) if i not in set(selected)]
     assert np.abs(after[others] - weights_of(mesh)[others]).max() < 1e-9
     scarf.board.grab()
     hand.press(at, Qt.KeyboardModifier.AltModifier)
@@ -240,7 +240,7 @@ def test_points_of_the_mesh_are_moved_added_and_taken_out_by_hand(
 ) -> None:
     session = scarf.session
     act("mesh-points")
-    brushing = session.stage.brushing
+    brushing = session.brushing
     mesh = mesh_of(session, "Lamp pole")
     places = mesh_places(session.placed)[part(session.puppet, "Lamp pole")]
     middle = sum(session.puppet.joints[mesh.joints[i]].pivot.z for i in (3, 4)) / 2
@@ -279,7 +279,7 @@ def test_what_would_cut_a_piece_off_is_refused_and_all_is_as_it_was(
     hand.drag(complex(places[rim]), complex(places[rim]) + 14)
     assert "beside the mesh" in scarf.frame.hints.message
     assert mesh_of(session, "Lamp pole") == mesh
-    session.stage.brushing.pick(np.argsort(places.imag)[:12].tolist())
+    session.brushing.select(np.argsort(places.imag)[:12].tolist())
     session.say("")
     act("delete")
     assert "beside the mesh" in scarf.frame.hints.message
@@ -297,7 +297,7 @@ def test_the_part_sways_meanwhile_and_is_still_afterwards(scarf: Window, qtbot: 
     settled = session.history.now
     act("weigh-tool")
     qtbot.waitUntil(lambda: any(isinstance(item, Bent) for item in scene_of(session.placed)), timeout=3_000)
-    session.stage.take_tool("limb")
+    session.workspace.take_tool(LIMB)
     assert not any(isinstance(item, Bent) for item in scene_of(session.placed))
     assert session.history.now is settled, "swaying is no edit"
 
@@ -307,7 +307,7 @@ def test_an_exchanged_drawing_keeps_its_mesh_or_gets_another_and_that_is_said(
 ) -> None:
     session = scarf.session
     key = part(session.puppet, "Lamp pole")
-    session.selection.pick([key])
+    session.selection.select([key])
     mesh, drawing = mesh_of(session, "Lamp pole"), session.puppet.parts[key].drawing
     same = session.file.pictures.pixels(drawing.sha256).copy()
     same[..., 0] = 90
@@ -323,7 +323,7 @@ def test_an_exchanged_drawing_keeps_its_mesh_or_gets_another_and_that_is_said(
 def test_a_leg_is_held_at_both_ends_and_bowed_out_by_its_grip(window: Window, hand: Hand) -> None:
     window.files.open(Path(__file__).parents[2] / "src" / "umbrite" / "demo" / "assets" / "tansy.umbrite")
     session = window.session
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     bow = control(session.puppet, "Near leg bow")
     start = session.placed.control_at(session.puppet.controls[bow])
     foot, hip = joint(session.puppet, "Near foot"), joint(session.puppet, "Near leg")
@@ -340,7 +340,7 @@ def test_a_leg_is_held_at_both_ends_and_bowed_out_by_its_grip(window: Window, ha
 
 def test_a_bow_grip_needs_an_inner_joint_of_a_limb(wick_window: Window, act: Act) -> None:
     session = wick_window.session
-    session.stage.go_to(CONTROLS)
-    session.selection.pick([joint(session.puppet, "Head")])
+    session.workspace.go_to(CONTROLS)
+    session.selection.select([joint(session.puppet, "Head")])
     act("make-bow")
     assert "no inner joint of a limb" in wick_window.frame.hints.message

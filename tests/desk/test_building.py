@@ -10,14 +10,14 @@ from pytestqt.qtbot import QtBot
 
 from demo_puppet import joint, part
 from desk.conftest import Hand, listed
-from umbrite.desk.board.control_places import pencils
+from umbrite.desk.board.control_places import proposed_controls
 from umbrite.desk.board.handles import HOOK, fan_directions, fan_radius
-from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE
+from umbrite.desk.session.stations import CONTROLS, CORD, LIMBS, LIMIT, PARTS, PIVOTS, REHEARSE
 from umbrite.desk.window import Window
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Point, Puppet
-from umbrite.rig.numbers.angles import shown_degrees
+from umbrite.rig.quantities.angles import shown_degrees
 
 SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
 Act = Callable[[str], None]
@@ -61,7 +61,7 @@ def test_dragging_moves_what_is_selected_even_behind_something(art_window: Windo
     session = art_window.session
     trunk = part(puppet(art_window), "Trunk")
     before = puppet(art_window).parts[trunk].placement
-    session.selection.pick([trunk])
+    session.selection.select([trunk])
     hand.drag(532 + 652j, 542 + 672j)
     after = puppet(art_window).parts[trunk].placement
     assert (after.x - before.x, after.y - before.y) == pytest.approx((10, 20))
@@ -102,7 +102,7 @@ def test_a_locked_part_is_not_picked(art_window: Window, hand: Hand) -> None:
 
 def test_order_changes_by_actions_and_is_undone(art_window: Window, act: Act) -> None:
     order = puppet(art_window).order
-    art_window.session.selection.pick([part(puppet(art_window), "Far hand")])
+    art_window.session.selection.select([part(puppet(art_window), "Far hand")])
     act("front")
     assert puppet(art_window).order[-1] == order[0]
     act("back")
@@ -114,7 +114,7 @@ def test_order_changes_by_actions_and_is_undone(art_window: Window, act: Act) ->
 
 
 def test_a_rivet_is_dragged_and_the_picture_stays(art_window: Window, hand: Hand) -> None:
-    art_window.session.stage.go_to(PIVOTS)
+    art_window.session.workspace.go_to(PIVOTS)
     before = picture(art_window)
     key = joint(puppet(art_window), "Near forearm")
     start = puppet(art_window).joints[key].pivot.z
@@ -129,7 +129,7 @@ def test_a_rivet_is_dragged_and_the_picture_stays(art_window: Window, hand: Hand
 def test_esc_in_the_middle_of_a_drag_puts_everything_back(
     art_window: Window, hand: Hand, qtbot: object
 ) -> None:
-    art_window.session.stage.go_to(PIVOTS)
+    art_window.session.workspace.go_to(PIVOTS)
     key = joint(puppet(art_window), "Head")
     start = puppet(art_window)
     at = start.joints[key].pivot.z
@@ -146,7 +146,7 @@ def test_esc_in_the_middle_of_a_drag_puts_everything_back(
 
 def test_ctrl_snaps_a_pivot_to_another_and_shift_keeps_to_an_axis(wick_window: Window, hand: Hand) -> None:
     session = wick_window.session
-    session.stage.go_to(PIVOTS)
+    session.workspace.go_to(PIVOTS)
     pole, hand_key = (joint(puppet(wick_window), name) for name in ("Lamp pole", "Near hand"))
     eyes = joint(puppet(wick_window), "Eyes")
     start = puppet(wick_window).joints[eyes].pivot.z
@@ -159,14 +159,14 @@ def test_ctrl_snaps_a_pivot_to_another_and_shift_keeps_to_an_axis(wick_window: W
 
 def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window: Window, hand: Hand) -> None:
     session = art_window.session
-    session.stage.go_to(PIVOTS)
-    session.stage.take_tool("cord")
+    session.workspace.go_to(PIVOTS)
+    session.workspace.take_tool(CORD)
     before = picture(art_window)
     head, cap, trunk = (joint(puppet(art_window), name) for name in ("Head", "Cap", "Trunk"))
     pivot = {key: puppet(art_window).joints[key].pivot.z for key in (head, cap)}
     hand.drag(pivot[cap], 600 + 490j)  # let go on the head's paper
     assert puppet(art_window).joints[cap].parent == head
-    session.selection.pick([joint(puppet(art_window), name) for name in ("Head", "Neck", "Hips")])
+    session.selection.select([joint(puppet(art_window), name) for name in ("Head", "Neck", "Hips")])
     hand.drag(pivot[head], 560 + 860j)
     assert {
         puppet(art_window).joints[joint(puppet(art_window), n)].parent for n in ("Head", "Neck", "Hips")
@@ -175,16 +175,16 @@ def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window: Window, ha
     hand.drag(puppet(art_window).joints[trunk].pivot.z, pivot[cap])
     assert puppet(art_window).joints[trunk].parent is None
     assert "a circle" in art_window.frame.hints.message
-    session.selection.pick([])
+    session.selection.select([])
     hand.drag(pivot[head], 1100 + 100j)
     assert "let the cord go on a rivet" in art_window.frame.hints.message
 
 
 def test_carriers_go_over_a_selection_and_a_master_over_everything(art_window: Window, act: Act) -> None:
     session = art_window.session
-    session.stage.go_to(PIVOTS)
+    session.workspace.go_to(PIVOTS)
     before = picture(art_window)
-    session.selection.pick([joint(puppet(art_window), name) for name in ("Hips", "Trunk")])
+    session.selection.select([joint(puppet(art_window), name) for name in ("Hips", "Trunk")])
     act("carry")
     carrier = session.selection.keys[0]
     assert puppet(art_window).joints[carrier].name == "Carrier"
@@ -201,9 +201,9 @@ def test_carriers_go_over_a_selection_and_a_master_over_everything(art_window: W
 
 def test_a_limb_is_drawn_from_either_end_and_selected(plain_window: Window, hand: Hand, act: Act) -> None:
     session = plain_window.session
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     arm = next(key for key, limb in puppet(plain_window).limbs.items() if limb.name == "Far arm")
-    session.selection.pick([arm])
+    session.selection.select([arm])
     act("delete")
     assert len(puppet(plain_window).limbs) == 3
     before = picture(plain_window)
@@ -223,7 +223,7 @@ def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(
     wick_window: Window, hand: Hand, act: Act
 ) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     target = next(limb for limb in puppet(wick_window).limbs.values() if limb.name == "Near leg").target
     below = complex(0, HOOK * 1.3) / wick_window.board.camera.zoom
     hand.click(puppet(wick_window).joints[target].pivot.z + below)
@@ -240,10 +240,10 @@ def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(
 
 def test_a_fan_s_end_is_dragged_and_the_part_shows_itself_there(wick_window: Window, hand: Hand) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
-    session.stage.take_tool("limit")
+    session.workspace.go_to(LIMBS)
+    session.workspace.take_tool(LIMIT)
     shin = joint(puppet(wick_window), "Near shin")
-    session.selection.pick([shin])
+    session.selection.select([shin])
     before = picture(wick_window)
     _, large = fan_directions(session, shin)
     pivot, radius = puppet(wick_window).joints[shin].pivot.z, fan_radius(wick_window.board.camera)
@@ -262,10 +262,10 @@ def test_a_fan_s_end_is_dragged_and_the_part_shows_itself_there(wick_window: Win
 
 def test_shift_steps_a_limit_and_ctrl_sets_both_ends(wick_window: Window, hand: Hand) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
-    session.stage.take_tool("limit")
+    session.workspace.go_to(LIMBS)
+    session.workspace.take_tool(LIMIT)
     head = joint(puppet(wick_window), "Head")
-    session.selection.pick([head])
+    session.selection.select([head])
     pivot, radius = puppet(wick_window).joints[head].pivot.z, fan_radius(wick_window.board.camera)
     _, large = fan_directions(session, head)
     hand.drag(pivot + large * radius, pivot + large * np.exp(0.4j) * radius, SHIFT | CTRL)
@@ -277,9 +277,9 @@ def test_shift_steps_a_limit_and_ctrl_sets_both_ends(wick_window: Window, hand: 
 
 def test_limits_are_typed_as_people_see_them(wick_window: Window) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     head = joint(puppet(wick_window), "Head")
-    session.selection.pick([head])
+    session.selection.select([head])
     fields = {field.accessibleName(): field for field in wick_window.details.sections["joint"].fields}
     lower, upper = fields["Lower limit"], fields["Upper limit"]
     assert (lower.text(), upper.text()) == ("-30.0°", "30.0°")
@@ -296,14 +296,14 @@ def test_limits_are_typed_as_people_see_them(wick_window: Window) -> None:
 
 def test_details_change_many_at_once_and_refuse_in_words(wick_window: Window) -> None:
     session = wick_window.session
-    session.stage.go_to(PARTS)
+    session.workspace.go_to(PARTS)
     keys = [part(puppet(wick_window), name) for name in ("Near hand", "Far hand")]
-    session.selection.pick(keys)
+    session.selection.select(keys)
     fields = {field.accessibleName(): field for field in wick_window.details.sections["part"].fields}
     assert fields["Place x"].text() == "several"
     fields["Opacity"].setValue(60)  # type: ignore[union-attr]
     assert {puppet(wick_window).parts[key].opacity for key in keys} == {0.6}
-    session.selection.pick(keys[:1])
+    session.selection.select(keys[:1])
     name = fields["Name"]
     name.setText("Trunk")  # type: ignore[union-attr]
     name.setModified(True)  # type: ignore[union-attr]
@@ -316,13 +316,13 @@ def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(
     plain_window: Window, hand: Hand, act: Act, qtbot: QtBot
 ) -> None:
     session = plain_window.session
-    session.stage.go_to(CONTROLS)
-    session.selection.pick(puppet(plain_window).controls)
+    session.workspace.go_to(CONTROLS)
+    session.selection.select(puppet(plain_window).controls)
     act("delete")
     assert not puppet(plain_window).controls
     act("controls-make")
     assert not puppet(plain_window).controls  # pencilled only
-    neck = next(p for p in pencils(session) if p.proposed.control.name == "Neck")
+    neck = next(p for p in proposed_controls(session) if p.proposed.control.name == "Neck")
     hand.click(neck.at)
     assert "Neck is left out" in plain_window.frame.hints.message
     qtbot.keyClick(plain_window.board, Qt.Key.Key_Return)
@@ -349,7 +349,7 @@ def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(
 
 def test_arrows_nudge_by_one_and_with_shift_by_ten(art_window: Window, qtbot: object) -> None:
     key = part(puppet(art_window), "Cap")
-    art_window.session.selection.pick([key])
+    art_window.session.selection.select([key])
     before = puppet(art_window).parts[key].placement
     art_window.board.setFocus()
     qtbot.keyClick(art_window.board, Qt.Key.Key_Right)  # type: ignore[attr-defined]
@@ -360,20 +360,20 @@ def test_arrows_nudge_by_one_and_with_shift_by_ten(art_window: Window, qtbot: ob
 
 def test_walking_the_family_by_keys(wick_window: Window, act: Act) -> None:
     session = wick_window.session
-    session.stage.go_to(PIVOTS)
-    session.selection.pick([joint(puppet(wick_window), "Near forearm")])
+    session.workspace.go_to(PIVOTS)
+    session.selection.select([joint(puppet(wick_window), "Near forearm")])
     act("up")
     assert chosen(wick_window) == ["Near upper arm"]
     act("branch")
     assert chosen(wick_window) == ["Near upper arm", "Near forearm", "Near hand", "Lamp pole"]
-    session.selection.pick([joint(puppet(wick_window), "Neck")])
+    session.selection.select([joint(puppet(wick_window), "Neck")])
     act("down")
     assert chosen(wick_window)[0] in {"Head", "Scarf", "Scarf tail"}
 
 
 def test_a_limit_set_from_script_shows_its_fan_at_rest(wick_window: Window) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     cap = joint(puppet(wick_window), "Cap")
     session.edit("Limit", puppet=set_limit(puppet(wick_window), cap, -0.5, 0.5))
     small, large = fan_directions(session, cap)
@@ -389,7 +389,7 @@ def test_a_limb_s_target_follows_something_else_without_a_jump_in_the_pose(
     hand.drag(start, start + 20 - 150j)
     hand.drag(640 + 440j, 660 + 470j)  # the head has turned
     before = session.placed.part_maps().t.copy()
-    session.selection.pick(
+    session.selection.select(
         [next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")]
     )
     field = next(
@@ -406,7 +406,7 @@ def test_a_limb_s_target_follows_something_else_without_a_jump_in_the_pose(
 
 def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window: Window, hand: Hand) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     places = [
         puppet(wick_window).joints[joint(puppet(wick_window), name)].pivot.z for name in ("Trunk", "Cap")
     ]
@@ -415,11 +415,11 @@ def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window: Wind
     assert len(puppet(wick_window).limbs[key].joints) == 3
     assert invariants(puppet(wick_window)) == []
     neck = joint(puppet(wick_window), "Neck")
-    session.selection.pick([neck])
+    session.selection.select([neck])
     give = next(f for f in wick_window.details.sections["joint"].fields if f.accessibleName() == "Give")
     give.setValue(0)  # type: ignore[union-attr]
     assert puppet(wick_window).joints[neck].give == 0
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     hand.drag(640 + 300j, 760 + 330j)
     assert session.placed.turn(neck) == 0
     assert abs(session.placed.turn(joint(puppet(wick_window), "Trunk"))) > 0.01
@@ -427,9 +427,9 @@ def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window: Wind
 
 def test_soften_and_stretch_are_typed_as_shares_of_the_limb(wick_window: Window) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     key = next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
-    session.selection.pick([key])
+    session.selection.select([key])
     fields = {field.accessibleName(): field for field in wick_window.details.sections["limb"].fields}
     assert (fields["Soften"].text(), fields["Stretch"].text()) == ("0.65 %", "0 %")
     fields["Soften"].setValue(10)  # type: ignore[union-attr]

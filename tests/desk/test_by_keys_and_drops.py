@@ -15,7 +15,7 @@ from demo_puppet import joint, part
 from desk.conftest import Answers
 from umbrite.demo import ASSETS
 from umbrite.desk.board.control_places import shown_size
-from umbrite.desk.board.pen import PenPoint, SimulatedPen
+from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE
 from umbrite.desk.window import Window
 from umbrite.files.package import load
@@ -41,9 +41,9 @@ def let_go(widget: QWidget, at: QPointF, *paths: Path) -> None:
 
 def test_a_hand_is_found_and_moved_by_keys_alone(wick_window: Window, qtbot: QtBot) -> None:
     session, board = wick_window.session, wick_window.board
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     board.setFocus(Qt.FocusReason.TabFocusReason)
-    session.selection.pick([])
+    session.selection.select([])
     walked = []
     while QApplication.focusWidget() is board and len(walked) < 40:
         qtbot.keyClick(board, Qt.Key.Key_Tab)
@@ -68,11 +68,11 @@ def test_a_hand_is_found_and_moved_by_keys_alone(wick_window: Window, qtbot: QtB
 
 def test_sliders_choosers_and_pads_go_on_by_arrows(wick_window: Window, act: Act, qtbot: QtBot) -> None:
     session = wick_window.session
-    session.selection.pick([joint(session.puppet, "Cap")])
+    session.selection.select([joint(session.puppet, "Cap")])
     act("make-slider")
     (key,) = session.selection.only("control")
-    session.stage.go_to(REHEARSE)
-    session.selection.pick([key])
+    session.workspace.go_to(REHEARSE)
+    session.selection.select([key])
     wick_window.board.setFocus()
     before = session.placed.control_value(key)
     qtbot.keyClick(wick_window.board, Qt.Key.Key_Right, SHIFT)
@@ -89,8 +89,8 @@ def test_tab_walks_what_each_station_works_on_and_then_leaves(
     wick_window: Window, qtbot: QtBot, station: object
 ) -> None:
     session, board = wick_window.session, wick_window.board
-    session.stage.go_to(station)  # type: ignore[arg-type]
-    session.selection.pick([])
+    session.workspace.go_to(station)  # type: ignore[arg-type]
+    session.selection.select([])
     board.setFocus(Qt.FocusReason.TabFocusReason)
     seen = []
     while QApplication.focusWidget() is board:
@@ -101,7 +101,7 @@ def test_tab_walks_what_each_station_works_on_and_then_leaves(
 
 
 def test_f6_goes_from_panel_to_panel_and_back_to_the_board(wick_window: Window, act: Act) -> None:
-    wick_window.session.stage.go_to(PIVOTS)
+    wick_window.session.workspace.go_to(PIVOTS)
     wick_window.board.setFocus()
     places = []
     for _ in range(4):
@@ -115,7 +115,7 @@ def test_f6_goes_from_panel_to_panel_and_back_to_the_board(wick_window: Window, 
 
 def test_a_pen_gets_larger_controls_than_the_mouse(wick_window: Window, qtbot: QtBot) -> None:
     board = wick_window.board
-    wick_window.session.stage.go_to(REHEARSE)
+    wick_window.session.workspace.go_to(REHEARSE)
     each = wick_window.session.puppet.controls[control(wick_window, "Near hand")]
     by_mouse = shown_size(each, board.camera)
     bare = QPointF(6, board.height() - 6)
@@ -127,15 +127,15 @@ def test_a_pen_gets_larger_controls_than_the_mouse(wick_window: Window, qtbot: Q
 
 def test_the_first_look_at_a_station_shows_all_of_the_puppet(wick_window: Window) -> None:
     session, board = wick_window.session, wick_window.board
-    session.stage.go_to(PARTS)
+    session.workspace.go_to(PARTS)
     board.fit_all()
     fitted = board.camera.zoom
     board.zoom_by(3)
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     assert board.camera.zoom == pytest.approx(fitted, rel=0.05)
     board.zoom_by(3)
     closer = board.camera.zoom
-    session.stage.go_to(PARTS)
+    session.workspace.go_to(PARTS)
     assert board.camera.zoom == closer, "what was looked at before stays as near as one went"
 
 
@@ -150,13 +150,13 @@ def test_the_board_is_as_bright_as_one_wants_in_any_theme(wick_window: Window, a
         seen.append(board.picture.pixelColor(2, 2).lightness())
         act("next-board")
     assert seen[1] > seen[2] > seen[3], "pale, middle, dark"
-    assert session.stage.theme.name == "night"
+    assert session.workspace.theme.name == "night"
     assert wick_window.preferences.board == "theme"
 
 
 def test_below_1024_pixels_tools_are_icons_with_their_names_on_hover(wick_window: Window) -> None:
     style = Qt.ToolButtonStyle
-    wick_window.session.stage.go_to(PIVOTS)
+    wick_window.session.workspace.go_to(PIVOTS)
     for width, wanted in ((1280, style.ToolButtonTextBesideIcon), (1000, style.ToolButtonIconOnly)):
         wick_window.resize(width, 760)
         QApplication.processEvents()
@@ -170,7 +170,7 @@ def test_a_picture_on_a_part_is_its_new_drawing_or_a_part_as_one_says(
     wick_window: Window, answers: Answers, tmp_path: Path
 ) -> None:
     session, board = wick_window.session, wick_window.board
-    session.stage.go_to(PARTS)
+    session.workspace.go_to(PARTS)
     package = load(ASSETS / "wick.umbrite")
     cap = part(session.puppet, "Cap")
     other = package.puppet.parts[part(package.puppet, "Mouth")].drawing.sha256

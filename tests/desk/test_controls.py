@@ -52,7 +52,7 @@ def test_a_hand_dragged_together_with_the_body_that_carries_it_comes_no_farther(
 ) -> None:
     session = wick_window.session
     start = at(wick_window, "Far hand"), at(wick_window, "Hips")
-    session.selection.pick([control(session.puppet, "Far hand"), control(session.puppet, "Body")])
+    session.selection.select([control(session.puppet, "Far hand"), control(session.puppet, "Body")])
     hand.drag(grip(wick_window, "Body"), grip(wick_window, "Body") + 20 + 30j)
     assert (at(wick_window, "Far hand"), at(wick_window, "Hips")) == pytest.approx(
         [z + 20 + 30j for z in start], abs=1
@@ -73,10 +73,10 @@ def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(
 ) -> None:
     session = wick_window.session
     head = joint(session.puppet, "Head")
-    session.selection.pick([head])
+    session.selection.select([head])
     act("make-slider")
     key = session.selection.keys[0]
-    assert session.stage.station is CONTROLS
+    assert session.workspace.station is CONTROLS
     assert session.puppet.controls[key].name == "Head slider"
     act("rehearse")
     start = bead(wick_window, key)
@@ -87,7 +87,7 @@ def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(
     assert session.placed.turn(head) == pytest.approx(0, abs=0.02)
     act("undo")
     assert session.placed.turn(head) == pytest.approx(np.radians(30))
-    session.selection.pick([key])
+    session.selection.select([key])
     act("reset")
     assert session.pose == {}
 
@@ -95,7 +95,7 @@ def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(
 def test_a_pad_drives_two_values(wick_window: Window, hand: Hand, act: Act) -> None:
     session = wick_window.session
     cap = joint(session.puppet, "Cap")
-    session.selection.pick([cap])
+    session.selection.select([cap])
     act("make-pad")
     key = session.selection.keys[0]
     act("rehearse")
@@ -108,7 +108,7 @@ def test_a_pad_drives_two_values(wick_window: Window, hand: Hand, act: Act) -> N
 
 def test_a_chooser_shows_the_part_whose_cell_is_clicked(plain_window: Window, hand: Hand, act: Act) -> None:
     session = plain_window.session
-    session.selection.pick([joint(session.puppet, "Cap"), joint(session.puppet, "Mouth")])
+    session.selection.select([joint(session.puppet, "Cap"), joint(session.puppet, "Mouth")])
     act("make-chooser")
     key = session.selection.keys[0]
     act("rehearse")
@@ -156,10 +156,10 @@ def test_what_is_shown_of_a_control_changes_the_board(
 ) -> None:
     session = wick_window.session
     act("controls")
-    session.selection.pick([control(session.puppet, "Near hand")])
+    session.selection.select([control(session.puppet, "Near hand")])
     choose(wick_window, "control", "Shown", shown)
     act("rehearse")
-    session.selection.pick([])
+    session.selection.select([])
     hand.hover(grip(wick_window, "Far hand") + 150)
     faint = wick_window.board.grab().toImage()
     session.step(-1)
@@ -173,7 +173,7 @@ def test_a_control_is_carried_by_another_one_without_a_jump(
     hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 20 - 80j)
     before = at(wick_window, "Far hand")
     act("controls")
-    session.selection.pick([control(session.puppet, "Far hand")])
+    session.selection.select([control(session.puppet, "Far hand")])
     choose(wick_window, "control", "Carried by", "Near foot")
     assert session.history.undo_name == "Carrier of Far hand"
     act("rehearse")
@@ -201,7 +201,7 @@ def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(
 ) -> None:
     session = wick_window.session
     foot, cap = (joint(session.puppet, name) for name in ("Near foot", "Cap"))
-    session.selection.pick([foot, cap])
+    session.selection.select([foot, cap])
     act("link")
     key = session.selection.keys[0]
     assert session.puppet.links[key].name == "Cap by Near foot"
@@ -230,7 +230,7 @@ def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(
 def test_the_pencilled_set_is_rubbed_out_by_escape(wick_window: Window, act: Act, qtbot: QtBot) -> None:
     session = wick_window.session
     act("controls")
-    session.selection.pick(session.puppet.controls)
+    session.selection.select(session.puppet.controls)
     act("delete")
     act("controls-make")
     assert session.drafts.now.left_out == frozenset()
@@ -242,13 +242,13 @@ def test_the_pencilled_set_is_rubbed_out_by_escape(wick_window: Window, act: Act
 def test_carried_by_names_what_carries_the_thing_that_a_control_moves(wick_window: Window) -> None:
     """Not the nearest control somewhere above it."""
     session = wick_window.session
-    session.stage.go_to(CONTROLS)
-    session.selection.pick([control(session.puppet, "Trunk")])
+    session.workspace.go_to(CONTROLS)
+    session.selection.select([control(session.puppet, "Trunk")])
     field = next(
         f
         for f in wick_window.details.findChildren(QComboBox)
         if f.accessibleName() == "Carried by" and f.isVisible()
     )
     assert field.currentText() == "Hips"  # which has no control
-    session.selection.pick([control(session.puppet, "Body")])
+    session.selection.select([control(session.puppet, "Body")])
     assert field.currentText() == "Master"

@@ -9,7 +9,7 @@ from pytestqt.qtbot import QtBot
 
 from demo_puppet import joint
 from desk.test_takes_station import ALT, LEFT, drag, take, timed
-from umbrite.desk.panels.tape.tape_ground import CLAMP, NAMES, RULER
+from umbrite.desk.panels.timeline.timeline_layout import CLAMP, NAMES, RULER
 from umbrite.desk.window import Window
 from umbrite.motion.sampling import slopes_at
 from umbrite.rig.channels import shown_unit
@@ -26,14 +26,14 @@ def nodding(timed: Window) -> tuple[Window, str]:
     session = timed.session
     head = joint(session.puppet, "Head")
     for frame, turn in ((0.0, 0.0), (16.0, 0.3), (32.0, 0.1)):
-        session.stage.tape.go_to(frame)
+        session.timeline.go_to(frame)
         session.edit("Nod", pose={**session.pose, f"{head}.turn": turn})
-    ground = timed.tape.sheet.ground
+    ground = timed.timeline.sheet.ground
     control = next(k for k, c in session.puppet.controls.items() if c.moves == head)
     for name in (control, f"{head}.turn"):
         row = next(i for i, each in enumerate(ground.rows) if each.key == name)
         QApplication.processEvents()
-        timed.tape.area.verticalScrollBar().setValue(round(ground.box_of(row).top()) - 80)
+        timed.timeline.area.verticalScrollBar().setValue(round(ground.box_of(row).top()) - 80)
         at = QPointF(NAMES - 50, ground.box_of(row).center().y()).toPoint()
         press(timed, at)
     QApplication.processEvents()
@@ -43,22 +43,22 @@ def nodding(timed: Window) -> tuple[Window, str]:
 def press(window: Window, at: QPoint) -> None:
     from PySide6.QtTest import QTest
 
-    QTest.mouseClick(window.tape.sheet, LEFT, pos=at)
+    QTest.mouseClick(window.timeline.sheet, LEFT, pos=at)
 
 
 def curve_row(window: Window) -> int:
-    return next(i for i, each in enumerate(window.tape.sheet.ground.rows) if each.kind == "curve")
+    return next(i for i, each in enumerate(window.timeline.sheet.ground.rows) if each.kind == "curve")
 
 
 def place(window: Window, name: str, frame: float) -> QPoint:
     key = key_at(take(window), name, frame)
     assert key is not None
-    return window.tape.sheet.ground.place_of(curve_row(window), name, key).toPoint()
+    return window.timeline.sheet.ground.place_of(curve_row(window), name, key).toPoint()
 
 
 def test_a_key_of_a_curve_goes_across_and_up_in_one_step(nodding: tuple[Window, str], qtbot: QtBot) -> None:
     window, name = nodding
-    ground = window.tape.sheet.ground
+    ground = window.timeline.sheet.ground
     before = window.session.history.now
     at = place(window, name, 16.0)
     per = ground.per_pixel(curve_row(window))
@@ -66,7 +66,7 @@ def test_a_key_of_a_curve_goes_across_and_up_in_one_step(nodding: tuple[Window, 
     key = key_at(take(window), name, 19.0)
     assert key is not None
     assert key.value * shown_unit(name) == pytest.approx(0.3 * shown_unit(name) - 20 * per, abs=per)
-    assert window.session.stage.tape.picked == {(name, 19.0)}
+    assert window.session.timeline.selected == {(name, 19.0)}
     at = place(window, name, 19.0)
     drag(qtbot, window, at, at + QPoint(4, 30), SHIFT)
     assert key_at(take(window), name, 19.0) is not None, "with Shift only the longer way counts"
@@ -76,7 +76,7 @@ def test_a_key_of_a_curve_goes_across_and_up_in_one_step(nodding: tuple[Window, 
 
 def test_it_holds_on_to_the_values_of_its_neighbours(nodding: tuple[Window, str], qtbot: QtBot) -> None:
     window, name = nodding
-    ground, number = window.tape.sheet.ground, curve_row(window)
+    ground, number = window.timeline.sheet.ground, curve_row(window)
     at = place(window, name, 16.0)
     level = round(ground.y_of(number, 0.1 * shown_unit(name)))
     drag(qtbot, window, at, QPoint(at.x(), level + 3))
@@ -92,21 +92,21 @@ def test_it_holds_on_to_the_values_of_its_neighbours(nodding: tuple[Window, str]
 
 def test_a_lever_bends_it_on_both_sides_or_one(nodding: tuple[Window, str], qtbot: QtBot) -> None:
     window, name = nodding
-    ground, session = window.tape.sheet.ground, window.session
+    ground, session = window.timeline.sheet.ground, window.session
     press(window, place(window, name, 16.0))
-    assert session.stage.tape.picked == {(name, 16.0)}
-    levers = {lever.way: lever.at.toPoint() for lever in ground.levers(curve_row(window))}
-    assert set(levers) == {-1, 1}
-    drag(qtbot, window, levers[1], levers[1] + QPoint(0, -25))
+    assert session.timeline.selected == {(name, 16.0)}
+    tangents = {tangent.way: tangent.at.toPoint() for tangent in ground.tangents(curve_row(window))}
+    assert set(tangents) == {-1, 1}
+    drag(qtbot, window, tangents[1], tangents[1] + QPoint(0, -25))
     before, after = slopes_at(take(window), session.puppet, name, 16.0)
     assert before == pytest.approx(after)
     assert after * shown_unit(name) > 0.2
-    assert [key.going for key in take(window).tracks[name][:2]] == ["free", "free"]
+    assert [key.interpolation for key in take(window).tracks[name][:2]] == ["free", "free"]
     assert slopes_at(take(window), session.puppet, name, 32.0)[0] == pytest.approx(0, abs=1e-9), (
         "its end stays"
     )
-    levers = {lever.way: lever.at.toPoint() for lever in ground.levers(curve_row(window))}
-    drag(qtbot, window, levers[-1], levers[-1] + QPoint(0, -30), ALT)
+    tangents = {tangent.way: tangent.at.toPoint() for tangent in ground.tangents(curve_row(window))}
+    drag(qtbot, window, tangents[-1], tangents[-1] + QPoint(0, -30), ALT)
     changed, kept = slopes_at(take(window), session.puppet, name, 16.0)
     assert kept == pytest.approx(after)
     assert changed != pytest.approx(kept)
@@ -114,15 +114,15 @@ def test_a_lever_bends_it_on_both_sides_or_one(nodding: tuple[Window, str], qtbo
 
 def test_picked_keys_are_stretched_by_a_jaw(nodding: tuple[Window, str], qtbot: QtBot) -> None:
     window, name = nodding
-    ground = window.tape.sheet.ground
-    window.tape.area.verticalScrollBar().setValue(0)
-    window.session.stage.tape.pick({(name, frame) for frame in (0.0, 16.0, 32.0)})
+    ground = window.timeline.sheet.ground
+    window.timeline.area.verticalScrollBar().setValue(0)
+    window.session.timeline.select({(name, frame) for frame in (0.0, 16.0, 32.0)})
     QApplication.processEvents()
     y = RULER - CLAMP // 2
     start, end = (QPoint(round(ground.x_of(frame)), y) for frame in (32.0, 40.0))
     drag(qtbot, window, start, end)
     assert [key.frame for key in take(window).tracks[name]] == [0.0, 20.0, 40.0]
-    assert window.session.stage.tape.picked == {(name, frame) for frame in (0.0, 20.0, 40.0)}
+    assert window.session.timeline.selected == {(name, frame) for frame in (0.0, 20.0, 40.0)}
     assert window.session.history.undo_name == "Stretch 3 keys"
 
 
@@ -130,10 +130,10 @@ def test_a_box_in_the_curve_picks_and_a_click_beside_it_fits(
     nodding: tuple[Window, str], qtbot: QtBot
 ) -> None:
     window, name = nodding
-    ground, number = window.tape.sheet.ground, curve_row(window)
+    ground, number = window.timeline.sheet.ground, curve_row(window)
     at = place(window, name, 16.0)
     drag(qtbot, window, at - QPoint(16, 16), at + QPoint(16, 16))
-    assert window.session.stage.tape.picked == {(name, 16.0)}
+    assert window.session.timeline.selected == {(name, 16.0)}
     ground.ranges[ground.rows[number].key] = (-500.0, 500.0)
     press(window, QPoint(20, round(ground.box_of(number).center().y())))
     low, high = ground.range_of(ground.rows[number])

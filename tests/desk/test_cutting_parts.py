@@ -53,7 +53,7 @@ def figure(window: Window, tmp_path: Path) -> Window:
     puppet, _ = add_part(Puppet(width=700, height=900), "Walker", drawing, Placement(layer.x, layer.y))
     save(tmp_path / "walker.umbrite", Package(Document(puppet), {drawing.sha256: layer.png}))
     window.files.open(tmp_path / "walker.umbrite")
-    window.session.stage.go_to(PARTS)
+    window.session.workspace.go_to(PARTS)
     return window
 
 
@@ -97,11 +97,11 @@ def test_what_hung_beyond_the_cut_hangs_from_the_piece(figure: Window, hand: Han
     act("cut")
     hand.drag(230 + 780j, 345 + 780j)
     (low,) = session.selection.of("part")
-    session.selection.pick(
+    session.selection.select(
         [session.puppet.order[1] if session.puppet.order[1] != low else session.puppet.order[0]]
     )
     body = next(k for k, p in session.puppet.parts.items() if not p.reference and k != low)
-    session.selection.pick([body])
+    session.selection.select([body])
     hand.drag(230 + 640j, 345 + 640j)
     (shin,) = session.selection.of("part")
     joints = session.puppet.joints
@@ -141,7 +141,7 @@ def test_a_flat_figure_is_cut_at_its_bones_and_joined_again(figure: Window, act:
             parent = bone
     session.edit("Bones", puppet=puppet)
     key = puppet.order[0]
-    session.selection.pick([key])
+    session.selection.select([key])
     act("cut-bones")
     assert session.puppet is puppet_before(session), "nothing is cut yet"
     assert session.drafts.now.cuts is not None
@@ -152,7 +152,7 @@ def test_a_flat_figure_is_cut_at_its_bones_and_joined_again(figure: Window, act:
     assert len({session.puppet.parts[k].joint for k in pieces}) == 10, "each on its bone"
     assert np.abs(seen(figure) - before).max() <= 1
     assert invariants(session.puppet) == []
-    session.selection.pick(pieces)
+    session.selection.select(pieces)
     act("join")
     left = [k for k, part in session.puppet.parts.items() if not part.reference]
     assert len(left) == 1
@@ -168,7 +168,7 @@ def test_bones_that_hang_from_nothing_hang_from_the_nearest_of_the_body(figure: 
     puppet, hand = add_bone(puppet, 140 + 330j, 30 + 430j, arm)
     puppet, body = add_bone(puppet, 350 + 480j, 350 + 240j, None)
     session.edit("Bones", puppet=puppet)
-    session.selection.pick([])
+    session.selection.select([])
     act("cut-bones")
     press_enter(figure)
     joints = session.puppet.joints
@@ -221,9 +221,9 @@ def test_a_pencilled_cut_is_left_out_by_a_click_and_all_are_rubbed_out_by_esc(
 
 def test_what_bends_is_not_cut_before_it_is_stiff_again(figure: Window, hand: Hand, act: Act) -> None:
     session = figure.session
-    session.selection.pick([session.puppet.order[0]])
+    session.selection.select([session.puppet.order[0]])
     act("bend")
-    session.stage.go_to(PARTS)
+    session.workspace.go_to(PARTS)
     act("cut")
     hand.drag(230 + 680j, 345 + 680j)
     assert "it is not cut" in figure.frame.hints.message
@@ -252,7 +252,7 @@ def test_a_plans_bones_are_laid_over_a_flat_figure_and_cut_it(figure: Window, ac
     session = figure.session
     before = seen(figure)
     act("plan-bones-biped")
-    assert session.stage.station is LIMBS
+    assert session.workspace.station is LIMBS
     assert {"Trunk", "Near thigh", "Far forearm"} <= {joint.name for joint in session.puppet.joints.values()}
     assert next(j for j in session.puppet.joints.values() if j.name == "Near thigh").side == "near"
     # Drawn to the figure's own joints, as a person drags them.

@@ -68,7 +68,7 @@ def test_drawings_and_frames_go_out_on_sheets(
         "a list that is there is asked about"
     )
     assert len(heard) == 1, "and stays"
-    window.session.stage.go_to(TAKES)
+    window.session.workspace.go_to(TAKES)
     answers.save_path = tmp_path / "frames.png"
     window.actions_by_id["film-sheets"].trigger()
     told = json.loads((tmp_path / "frames.json").read_text())
@@ -78,12 +78,12 @@ def test_drawings_and_frames_go_out_on_sheets(
 
 def test_takes_are_ticked_and_what_viewers_miss_is_baked(window: Window) -> None:
     package = wick_package()
-    plain = GltfDialog(package, window.session.stage.theme, window)
+    plain = GltfDialog(package, window.session.workspace.theme, window)
     assert not plain.bake.isVisibleTo(plain)
     assert plain.choice == GltfChoice(package.document.takes)
     top = package.puppet.order[-1]
     shaded = package.having(change(package.puppet, top, blend="multiply"))
-    dialog = GltfDialog(shaded, window.session.stage.theme, window)
+    dialog = GltfDialog(shaded, window.session.workspace.theme, window)
     dialog.show()
     assert package.puppet.parts[top].name in dialog.otherwise.text()
     assert dialog.choice.bake

@@ -131,7 +131,7 @@ def test_it_lies_as_suits_the_shape_of_the_panel_and_names_are_whole(wick_window
 
 @pytest.mark.fresh
 def test_the_tools_keep_their_names_while_it_is_open(wick_window: Window, act: Act) -> None:
-    wick_window.session.stage.go_to(PIVOTS)
+    wick_window.session.workspace.go_to(PIVOTS)
     act("diagram")
     QApplication.processEvents()
     wick_window.frame.arrange()
@@ -149,7 +149,7 @@ def test_a_click_on_what_a_catching_carrier_carries_picks_the_carrier(
     session = wick_window.session
     body = joint(session.puppet, "Body")
     session.edit("catch", puppet=change(session.puppet, body, catches=True))
-    session.stage.go_to(PIVOTS)
+    session.workspace.go_to(PIVOTS)
     hand.click(620 + 800j)
     assert session.selection.keys == (body,)
     assert caught(session.puppet, joint(session.puppet, "Cap")) == body
@@ -157,14 +157,14 @@ def test_a_click_on_what_a_catching_carrier_carries_picks_the_carrier(
         f for f in wick_window.details.sections["joint"].fields if f.accessibleName() == "A click picks"
     )
     assert field.isVisible()
-    session.selection.pick([joint(session.puppet, "Head")])
+    session.selection.select([joint(session.puppet, "Head")])
     assert not field.isVisible()
 
 
 def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(plain_window: Window, act: Act) -> None:
     session = plain_window.session
-    session.stage.go_to(PARTS)
-    session.selection.pick([part(session.puppet, "Near forearm")])
+    session.workspace.go_to(PARTS)
+    session.selection.select([part(session.puppet, "Near forearm")])
     before = session.puppet
     act("delete")
     assert session.puppet is before

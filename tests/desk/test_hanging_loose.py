@@ -22,9 +22,9 @@ def ducking(timed: Window) -> Window:
     """Wick goes down and up again with his body; the scarf hangs loose from the start."""
     session = timed.session
     body = session.puppet.controls[control(session.puppet, "Body")].moves
-    session.stage.tape.go_to(8.0)
+    session.timeline.go_to(8.0)
     session.edit("Down", pose={**session.pose, f"{body}.y": 70.0})
-    session.stage.tape.go_to(16.0)
+    session.timeline.go_to(16.0)
     session.edit("Up", pose={**session.pose, f"{body}.y": 0.0})
     return timed
 
@@ -34,7 +34,7 @@ def test_the_scarf_swings_at_the_lamp_and_nothing_of_it_is_keyed(ducking: Window
     tail = joint(session.puppet, "Scarf tail")
     turns = []
     for frame in range(30):
-        session.stage.tape.go_to(float(frame))
+        session.timeline.go_to(float(frame))
         turns.append(session.placed.turn(tail))
     assert max(turns) - min(turns) > 0.03
     assert f"{tail}.turn" not in session.pose
@@ -45,9 +45,9 @@ def test_the_scarf_swings_at_the_lamp_and_nothing_of_it_is_keyed(ducking: Window
 
 def test_a_chain_is_made_loose_and_stiff_again(ducking: Window, act: Act) -> None:
     session = ducking.session
-    session.selection.pick([])
+    session.selection.select([])
     assert not ducking.actions_by_id["swing"].isEnabled()
-    session.selection.pick([joint(session.puppet, "Scarf tail")])
+    session.selection.select([joint(session.puppet, "Scarf tail")])
     act("swing")
     chain = [
         joint(session.puppet, name) for name in ("Scarf tail", "Scarf tail 2", "Scarf end", "Scarf end 2")
@@ -55,7 +55,7 @@ def test_a_chain_is_made_loose_and_stiff_again(ducking: Window, act: Act) -> Non
     assert [session.puppet.joints[key].loose for key in chain] == [None] * 4
     act("swing")
     assert [session.puppet.joints[key].loose for key in chain] == [Loose()] * 4
-    session.selection.pick([joint(session.puppet, "Near shin")])
+    session.selection.select([joint(session.puppet, "Near shin")])
     before = session.history.now
     act("swing")
     assert session.history.now is before
@@ -67,9 +67,9 @@ def test_baked_swing_is_the_same_picture_and_can_be_corrected(ducking: Window, a
     chain = [
         joint(session.puppet, name) for name in ("Scarf tail", "Scarf tail 2", "Scarf end", "Scarf end 2")
     ]
-    session.stage.tape.go_to(12.0)
+    session.timeline.go_to(12.0)
     before = [session.placed.turn(key) for key in chain]
-    session.selection.pick([chain[0]])
+    session.selection.select([chain[0]])
     act("bake-swing")
     assert take(ducking).stiff == tuple(sorted(chain))
     assert all(len(take(ducking).tracks[f"{key}.turn"]) == 49 for key in chain)
@@ -85,26 +85,26 @@ def test_it_swings_live_while_one_poses_and_comes_to_rest(ducking: Window, hand:
     act("dangle")
     hand.drag(grip(ducking, "Body"), grip(ducking, "Body") + 90j)
     still = session.history.now
-    session.stage.dangling.tick(0.02)
+    session.dangling.tick(0.02)
     assert session.placed.turn(tail) != 0.0
     swings = []
     for _ in range(2000):
-        session.stage.dangling.tick(0.016)
+        session.dangling.tick(0.016)
         swings.append(session.placed.turn(tail))
-        if not session.stage.dangling.offsets:
+        if not session.dangling.offsets:
             break
-    assert session.stage.dangling.offsets == {}
+    assert session.dangling.offsets == {}
     assert max(map(abs, swings)) > 0.01
     assert session.placed.turn(tail) == 0.0
     assert session.history.now is still, "the pose knows nothing of it"
     act("dangle")
-    assert not session.stage.dangling.on
+    assert not session.dangling.on
 
 
 def test_how_it_swings_is_told_in_the_details(ducking: Window) -> None:
     session = ducking.session
     tail = joint(session.puppet, "Scarf tail")
-    session.selection.pick([tail])
+    session.selection.select([tail])
     section = ducking.details
     fields = {each.accessibleName(): each for each in section.findChildren(NumberField)}
     fields["Swings a second"].setValue(1.5)

@@ -15,10 +15,10 @@ from umbrite.desk.files.import_table import Chosen, ImportTable, number_of, with
 from umbrite.desk.files.progress import watched
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.window import Window
-from umbrite.files.apart.reading import read_art
 from umbrite.files.layers import Layered, layer_of, puppet_from
 from umbrite.files.long_work import CancelledError
 from umbrite.files.png import encode
+from umbrite.files.sandbox.reading import read_art
 from umbrite.rig.invariants import invariants
 
 
@@ -194,8 +194,8 @@ def test_a_revised_drawing_keeps_the_rig(wick_window: Window, answers: Answers, 
     revised[10:-5, 4:-4] = (200, 40, 40, 255)
     (tmp_path / "hand.png").write_bytes(encode(revised))
     answers.add_paths = [tmp_path / "hand.png"]
-    session.stage.go_to(PARTS)
-    session.selection.pick([key])
+    session.workspace.go_to(PARTS)
+    session.selection.select([key])
     wick_window.actions_by_id["exchange"].trigger()
     after = session.puppet
     assert after.joints == before.joints
@@ -219,8 +219,8 @@ def test_a_drawing_saved_by_another_program_comes_back_by_itself(
     session = wick_window.session
     key = part(session.puppet, "Near hand")
     before = session.puppet
-    session.stage.go_to(PARTS)
-    session.selection.pick([key])
+    session.workspace.go_to(PARTS)
+    session.selection.select([key])
     wick_window.actions_by_id["edit-drawing"].trigger()
     qtbot.waitUntil(lambda: session.puppet.parts[key].drawing != before.parts[key].drawing, timeout=15_000)  # type: ignore[attr-defined]
     after = session.puppet

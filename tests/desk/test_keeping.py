@@ -296,12 +296,12 @@ def test_preferences_take_effect_at_once_and_are_remembered(window: Window, qtbo
     qtbot.addWidget(dialog)
     dialog.theme.setCurrentIndex(1)
     dialog.theme.activated.emit(1)
-    assert window.session.stage.theme is NIGHT
+    assert window.session.workspace.theme is NIGHT
     dialog.autosave.setValue(40)
     assert window.keeper.interval == 40
     dialog.theme.setCurrentIndex(0)
     dialog.theme.activated.emit(0)
-    assert window.session.stage.theme is DAY
+    assert window.session.workspace.theme is DAY
     assert Preferences(window.settings).autosave == 40
 
 
@@ -326,12 +326,12 @@ def test_text_has_contrast_in_every_theme(theme: Theme) -> None:
         theme.linen,
         theme.tray,
         theme.hover,
-        theme.lamp_pale,
+        theme.selected_pale,
     ):
         assert contrast(theme.ink, ground) > 7
     for ground in (theme.oat, theme.panel, theme.paper, theme.tray):
         assert contrast(theme.quiet, ground) > 4.5
-    assert contrast(theme.on_lamp, theme.lamp) > 4.5
+    assert contrast(theme.on_selected, theme.selected) > 4.5
     assert contrast(theme.on_main, QColor("#B8432B")) > 4.5
 
 
@@ -518,5 +518,5 @@ def test_a_window_that_is_closed_while_only_the_puppet_is_shown_keeps_its_arrang
     again = Window(Session(), wick_window.settings, answers)  # type: ignore[arg-type]
     qtbot.addWidget(again)
     again.show()
-    again.session.stage.go_to(REHEARSE)
+    again.session.workspace.go_to(REHEARSE)
     assert {name for name, dock in again.docks.items() if not dock.isHidden()} == standing

@@ -116,8 +116,8 @@ def test_every_text_of_every_station_goes_through_the_translation(foreign: Windo
         "Takes": [],
     }
     for name, station in STATIONS.items():
-        session.stage.go_to(station)
-        session.selection.pick(picks[name])
+        session.workspace.go_to(station)
+        session.selection.select(picks[name])
         QApplication.processEvents()
         for _widget, text in shown_texts(foreign):
             words = re.sub("<[^>]*>", "", text).removeprefix("wick.umbrite").strip("\n ·")
@@ -131,7 +131,7 @@ def test_every_text_of_every_station_goes_through_the_translation(foreign: Windo
 def test_no_word_is_cut_where_words_are_a_third_longer(foreign: Window) -> None:
     cut = set()
     for station in STATIONS.values():
-        foreign.session.stage.go_to(station)
+        foreign.session.workspace.go_to(station)
         for _ in range(3):
             QApplication.processEvents()
         for widget, text in shown_texts(foreign):

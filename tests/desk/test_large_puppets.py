@@ -47,8 +47,8 @@ def row_of_lanterns(count: int) -> Package:
 
 def opened(window: Window, count: int) -> None:
     window.session.open(row_of_lanterns(count), None)
-    window.session.stage.go_to(PIVOTS)
-    window.session.stage.set_view("cords", on=True)
+    window.session.workspace.go_to(PIVOTS)
+    window.session.workspace.set_view("cords", on=True)
 
 
 def seen(window: Window) -> np.ndarray:
@@ -73,7 +73,7 @@ def test_marks_in_a_drag_are_those_that_are_painted_anew(window: Window, hand: H
     board._standing = type(board)(session)._standing  # as if nothing had been kept
     assert (seen(window) == after).all()
     session.step(-1)
-    session.selection.pick([])
+    session.selection.select([])
     assert (seen(window) == before).all()
 
 

@@ -14,8 +14,8 @@ from demo_puppet import joint, part
 from desk.conftest import NONE, Answers, Hand
 from desk.test_controls import choose
 from desk.test_rehearsing import at
-from umbrite.desk.board.edges.found_strip import FoundStrip
 from umbrite.desk.board.handles import fan_directions, fan_radius
+from umbrite.desk.board.widgets.found_strip import FoundStrip
 from umbrite.desk.commands import bone_commands
 from umbrite.desk.panels.family_panel import Legend
 from umbrite.desk.session.stations import LIMBS
@@ -155,13 +155,13 @@ def test_a_line_gives_as_many_bones_as_the_card_says(art_window: Window, hand: H
 
 def test_bones_along_the_middle_of_a_part_and_from_the_pivots(art_window: Window, act: Act) -> None:
     session = art_window.session
-    session.selection.pick([part(puppet(art_window), "Scarf tail")])
+    session.selection.select([part(puppet(art_window), "Scarf tail")])
     act("bones-middle")
     assert [puppet(art_window).joints[key].name for key in session.selection.keys] == [
         f"Scarf tail bone {i}" for i in (1, 2, 3, 4)
     ]
-    assert session.stage.station is LIMBS
-    session.selection.pick([joint(puppet(art_window), "Near thigh")])
+    assert session.workspace.station is LIMBS
+    session.selection.select([joint(puppet(art_window), "Near thigh")])
     act("bones-pivots")
     assert puppet(art_window).joints[joint(puppet(art_window), "Near thigh")].tip is not None
 
@@ -170,7 +170,7 @@ def test_the_number_of_bones_changes_as_one_step_but_never_undoes_another(
     art_window: Window, act: Act
 ) -> None:
     session = art_window.session
-    session.selection.pick([part(puppet(art_window), "Scarf tail")])
+    session.selection.select([part(puppet(art_window), "Scarf tail")])
     act("bones-middle")
     bone_commands.change_line(session, count=7)
     before = puppet(art_window).joints
@@ -203,7 +203,7 @@ def test_legend_and_field_speak_of_left_and_right_where_the_art_does(art_window:
 def test_typed_length_detach_attach_and_the_same_length(boned: Window, act: Act) -> None:
     session = boned.session
     upper, fore = (joint(puppet(boned), f"Near {n}") for n in ("upper arm", "forearm"))
-    session.selection.pick([upper])
+    session.selection.select([upper])
     field(boned, "joint", "Length").setValue(150.0)  # type: ignore[attr-defined]
     item = puppet(boned).joints[upper]
     assert item.tip is not None
@@ -212,10 +212,10 @@ def test_typed_length_detach_attach_and_the_same_length(boned: Window, act: Act)
     field(boned, "joint", "Angle").setValue(-90.0)  # type: ignore[attr-defined]
     item = puppet(boned).joints[upper]
     assert item.tip.z - item.pivot.z == pytest.approx(150j, abs=1e-3)  # type: ignore[union-attr]
-    session.selection.pick([fore])
+    session.selection.select([fore])
     act("detach")
     assert puppet(boned).joints[fore].parent is None
-    session.selection.pick([fore, upper])
+    session.selection.select([fore, upper])
     act("attach")
     assert puppet(boned).joints[fore].parent == upper
 
@@ -229,7 +229,7 @@ def test_parts_are_bound_by_cord_by_loop_by_name_and_to_the_nearest(
     cap = part(puppet(boned), "Cap")
     hand.drag(626 + 352j, (ARM[0] * 0.8 + ARM[1] * 0.2))
     assert puppet(boned).parts[cap].joint == upper
-    session.selection.pick([glove])
+    session.selection.select([glove])
     hand.press(1010 + 850j)
     for z in (1010 + 1030j, 850 + 1030j, 850 + 880j):
         hand.move(z)
@@ -248,7 +248,7 @@ def test_what_is_loose_is_shown_and_bound_by_overlap(boned: Window, act: Act) ->
     session = boned.session
     shin, (bare, bone) = part(puppet(boned), "Far shin"), add_bone(puppet(boned), 704 + 1196j, 676 + 1412j)
     session.edit("A bone that carries nothing", puppet=bare)
-    session.selection.pick([])
+    session.selection.select([])
     act("bind-overlap")
     assert puppet(boned).parts[shin].joint == bone
     assert "bound by overlap" in boned.frame.hints.message
@@ -294,10 +294,10 @@ def test_limbs_and_parents_are_made_by_keys_alone(wick_window: Window, act: Act)
     session = wick_window.session
     arm = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Near arm")
     session.edit("Remove it", puppet=remove_limb(puppet(wick_window), arm))
-    session.selection.pick([joint(puppet(wick_window), name) for name in ("Near hand", "Near upper arm")])
+    session.selection.select([joint(puppet(wick_window), name) for name in ("Near hand", "Near upper arm")])
     act("limb-between")
     assert puppet(wick_window).limbs[session.selection.keys[0]].name == "Near arm"
-    session.selection.pick([joint(puppet(wick_window), name) for name in ("Cap", "Eyes", "Neck")])
+    session.selection.select([joint(puppet(wick_window), name) for name in ("Cap", "Eyes", "Neck")])
     act("hang-last")
     neck = joint(puppet(wick_window), "Neck")
     assert [puppet(wick_window).joints[joint(puppet(wick_window), n)].parent for n in ("Cap", "Eyes")] == [
@@ -309,7 +309,7 @@ def test_limbs_and_parents_are_made_by_keys_alone(wick_window: Window, act: Act)
 def test_give_is_dragged_and_stepped_as_bars(wick_window: Window, act: Act, qtbot: QtBot) -> None:
     act("limbs")
     leg = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Near leg")
-    wick_window.session.selection.pick([leg])
+    wick_window.session.selection.select([leg])
     bars = wick_window.details.sections["limb"].bars  # type: ignore[attr-defined]
     shin = puppet(wick_window).limbs[leg].joints[1]
     room = bars.bar(1)
@@ -331,7 +331,7 @@ def test_the_limb_card_changes_over_between_target_and_own_turns_with_the_pictur
     hand.drag(at(wick_window, "Far hand"), at(wick_window, "Far hand") - 60 - 80j)
     posed = [at(wick_window, n) for n in ("Far hand", "Far forearm")]
     arm = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
-    session.selection.pick([arm])
+    session.selection.select([arm])
     choose(wick_window, "limb", "Posed by", "Its own turns")
     assert session.pose[f"{arm}.blend"] == 1.0
     assert [at(wick_window, n) for n in ("Far hand", "Far forearm")] == pytest.approx(posed, abs=1e-6)
@@ -343,7 +343,7 @@ def test_the_limb_card_changes_over_between_target_and_own_turns_with_the_pictur
     choose(wick_window, "limb", "Solving", "Off")
     assert not puppet(wick_window).limbs[arm].enabled
     act("undo")
-    session.selection.pick([arm])
+    session.selection.select([arm])
     act("extend")
     assert len(puppet(wick_window).limbs[arm].joints) == 3
     act("delete")
@@ -374,7 +374,7 @@ def test_the_wheel_over_a_fan_s_end_steps_it_and_the_part_shows_itself(
     session = wick_window.session
     act("limit")
     head = joint(puppet(wick_window), "Head")
-    session.selection.pick([head])
+    session.selection.select([head])
     _, large = fan_directions(session, head)
     place = session.placed.pivot(head) + large * fan_radius(wick_window.board.camera)
     hand.hover(place)
@@ -395,7 +395,7 @@ def test_the_wheel_over_a_fan_s_end_steps_it_and_the_part_shows_itself(
 def test_found_limits_are_looked_at_as_pictures_and_taken_by_a_click(wick_window: Window, act: Act) -> None:
     session = wick_window.session
     shin = joint(puppet(wick_window), "Near shin")
-    session.selection.pick([shin, joint(puppet(wick_window), "Trunk")])
+    session.selection.select([shin, joint(puppet(wick_window), "Trunk")])
     act("find-limits")
     strip: FoundStrip = wick_window.frame.found
     assert strip.isVisible()
@@ -434,7 +434,7 @@ def test_find_limits_over_the_whole_puppet_can_be_cancelled(
 
     answers.watch = lambda _what: nullcontext(stop)  # type: ignore[method-assign, assignment]
     before = puppet(wick_window)
-    wick_window.session.selection.pick([])
+    wick_window.session.selection.select([])
     act("find-limits")
     assert "stopped" in wick_window.frame.hints.message
     assert puppet(wick_window) is before

@@ -30,8 +30,8 @@ from desk.test_rehearsing import at, grip
 from umbrite.desk.actions.action_table import ACTIONS
 from umbrite.desk.board import board as boards
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture
-from umbrite.desk.board.pen import PenPoint, SimulatedPen
-from umbrite.desk.board.presses.press import Press
+from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
+from umbrite.desk.board.press_rules.press import Press
 from umbrite.desk.dialogs.guide_pages import PAGES, pages
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, STATIONS
 from umbrite.desk.window import Window
@@ -73,7 +73,7 @@ def test_the_eraser_brings_trimmed_paper_back(wick_window: Window, act: Act) -> 
     session = wick_window.session
     act("trim")
     key = part(session.puppet, "Trunk")
-    session.selection.pick([key])
+    session.selection.select([key])
     loop = [PenPoint(spot(wick_window, 600 + 750j + 30 * z)) for z in (0, 1, 1 + 1j, 1j)]
     SimulatedPen(wick_window.board).stroke(loop)
     SimulatedPen(wick_window.board, eraser=True).stroke(loop)
@@ -94,8 +94,8 @@ def test_everything_that_takes_keys_has_a_name_for_assistive_technology(wick_win
         STATIONS.values(), (part(puppet, "Cap"), joint(puppet, "Body"), next(iter(puppet.limbs)), next(iter(puppet.controls)), joint(puppet, "Head"), joint(puppet, "Head")),
         strict=True,
     ):  # fmt: skip
-        session.stage.go_to(station)
-        session.selection.pick([key])
+        session.workspace.go_to(station)
+        session.selection.select([key])
         for widget in wick_window.findChildren(QWidget):
             kinds = (QAbstractButton, QLineEdit, QAbstractSpinBox, QComboBox, QListWidget, QTreeWidget)
             inner = isinstance(
@@ -117,7 +117,7 @@ def test_everything_that_takes_keys_has_a_name_for_assistive_technology(wick_win
 
 
 def test_tab_reaches_the_board_the_lists_and_the_fields(wick_window: Window, qtbot: QtBot) -> None:
-    wick_window.session.stage.go_to(LIMBS)
+    wick_window.session.workspace.go_to(LIMBS)
     wick_window.activateWindow()
     wick_window.board.setFocus()
     seen: set[str] = set()
@@ -186,7 +186,7 @@ def test_the_workout_lists_what_it_noticed_and_its_sheet_is_kept(
 
 def test_the_guide_has_a_page_with_a_picture_and_keys_for_each_station(wick_window: Window, act: Act) -> None:
     for station in STATIONS:
-        wick_window.session.stage.go_to(STATIONS[station])
+        wick_window.session.workspace.go_to(STATIONS[station])
         act("guide")
         assert wick_window.guide.list.currentItem().text().strip() == station
         text = wick_window.guide.page.toPlainText()
@@ -227,7 +227,7 @@ def test_every_tool_has_its_place_in_the_guide_and_f1_over_it_goes_there(
                 window.guide.page.textCursor().selectedText().casefold() == each.text.rstrip("…").casefold()
             )
     window.guide.close()
-    window.session.stage.go_to(LIMBS)
+    window.session.workspace.go_to(LIMBS)
     button = next(b for b in window.frame.tools.buttons if b.defaultAction().text() == "Find limits")
     assert "F1 tells more" in button.toolTip()
     QCursor.setPos(button.mapToGlobal(button.rect().center()))
@@ -268,8 +268,8 @@ def test_whatever_lies_under_the_pointer_has_a_menu_of_what_fits(
     wick_window: Window, hand: Hand, qtbot: QtBot, panel: str
 ) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
-    session.selection.pick([])
+    session.workspace.go_to(LIMBS)
+    session.selection.select([])
     qtbot.wait(20)
     head = joint(session.puppet, "Head")
     if panel == "board":
@@ -286,7 +286,7 @@ def test_whatever_lies_under_the_pointer_has_a_menu_of_what_fits(
         view = wick_window.diagram.sheet
         at = view.card(head).center().toPoint()
     elif panel == "depth":
-        session.stage.go_to(PARTS)
+        session.workspace.go_to(PARTS)
         view = wick_window.depth_rail
         at = view.visualItemRect(view.item(0)).center()
     else:
@@ -308,7 +308,7 @@ def test_whatever_lies_under_the_pointer_has_a_menu_of_what_fits(
 def test_on_the_bare_board_the_menu_offers_what_comes_next(
     wick_window: Window, hand: Hand, qtbot: QtBot
 ) -> None:
-    wick_window.session.stage.go_to(LIMBS)
+    wick_window.session.workspace.go_to(LIMBS)
     hand.press(20 + 20j, button=Qt.MouseButton.RightButton)
     words = opened_menu(wick_window, qtbot)
     assert "Fit" in words
@@ -333,10 +333,10 @@ def test_what_was_said_can_be_read_again(wick_window: Window, act: Act, qtbot: Q
 
 def test_where_there_is_no_limit_the_field_says_so_and_takes_one(wick_window: Window) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     trunk = joint(session.puppet, "Hips")
     session.edit("Free", puppet=free_limit(session.puppet, trunk))
-    session.selection.pick([trunk])
+    session.selection.select([trunk])
     fields = {
         f.accessibleName(): f for f in wick_window.details.findChildren(QAbstractSpinBox) if f.isVisible()
     }
@@ -349,8 +349,8 @@ def test_where_there_is_no_limit_the_field_says_so_and_takes_one(wick_window: Wi
 
 
 def test_after_a_removal_keys_go_to_the_board(wick_window: Window, act: Act) -> None:
-    wick_window.session.stage.go_to(CONTROLS)
+    wick_window.session.workspace.go_to(CONTROLS)
     wick_window.family.find_box.setFocus()
-    wick_window.session.selection.pick([next(iter(wick_window.session.puppet.controls))])
+    wick_window.session.selection.select([next(iter(wick_window.session.puppet.controls))])
     act("delete")
     assert wick_window.focusWidget() is wick_window.board

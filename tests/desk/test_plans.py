@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QApplication
 
 from art.characters import character
 from desk.conftest import Answers, Hand
-from umbrite.desk.board.edges.plan_sheet import PlanFigure
+from umbrite.desk.board.widgets.plan_sheet import PlanFigure
 from umbrite.desk.session.stations import PIVOTS, REHEARSE
 from umbrite.desk.window import Window
 from umbrite.files.package import Package, save
@@ -67,7 +67,7 @@ def test_two_gestures_rig_a_walk_on_that_nobody_has_named(walker: Window, act: A
     before = session.puppet
     act("plan")
     assert sheet.isVisible()
-    assert session.stage.station is PIVOTS
+    assert session.workspace.station is PIVOTS
     assert session.puppet is before, "nothing is made yet"
     draft = session.drafts.now.plan
     assert draft is not None
@@ -85,7 +85,7 @@ def test_two_gestures_rig_a_walk_on_that_nobody_has_named(walker: Window, act: A
     assert not sheet.isVisible()
     assert len(puppet.limbs) == 4
     assert invariants(puppet) == []
-    assert session.stage.station is REHEARSE
+    assert session.workspace.station is REHEARSE
     assert session.history.undo_name == "Build a Biped"
     was, now = (scene_of(evaluate(compile_plan(p), {})) for p in (before, puppet))
     assert [(a.part, a.matrix) for a in was] == [(a.part, a.matrix) for a in now]
@@ -153,7 +153,7 @@ def test_another_plan_the_other_facing_and_what_is_left_out(walker: Window, act:
     assert not session.puppet.limbs
     assert not session.puppet.controls
     assert any(joint.limit for joint in session.puppet.joints.values())
-    assert session.stage.station is PIVOTS
+    assert session.workspace.station is PIVOTS
     act("plan")
     sheet.make.click()
     assert len(session.puppet.limbs) == 4, "what was left out is made later"
@@ -247,7 +247,7 @@ def test_the_rig_is_laid_on_other_art_as_a_new_puppet(
     assert {limb.name for limb in session.puppet.limbs.values()} == {
         limb.name for limb in rigged.limbs.values()
     }
-    assert session.stage.station is REHEARSE
+    assert session.workspace.station is REHEARSE
     assert other.read_bytes() == art.read_bytes()
     answers.open_path = tmp_path / "none.png"
     act("lay-rig")
@@ -258,7 +258,7 @@ def test_the_rig_is_laid_on_other_art_as_a_new_puppet(
 def test_with_parts_selected_it_is_for_these_alone(walker: Window, act: Act) -> None:
     session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth  # type: ignore[attr-defined]
     leg = [truth[f"near {piece}"] for piece in ("thigh", "shin", "foot")]
-    session.selection.pick(leg)
+    session.selection.select(leg)
     act("plan")
     sheet.grab()
     sheet.make.click()
@@ -271,11 +271,11 @@ def test_with_parts_selected_it_is_for_these_alone(walker: Window, act: Act) -> 
     }
     assert all(joint.role != "master" for joint in puppet.joints.values())
     assert {control.moves for control in puppet.controls.values()} == {limb.target}
-    session.selection.pick([truth[f"far {piece}"] for piece in ("upper arm", "forearm", "hand")])
+    session.selection.select([truth[f"far {piece}"] for piece in ("upper arm", "forearm", "hand")])
     act("plan")
     sheet.make.click()
     assert len(session.puppet.limbs) == 2
-    session.selection.pick([])
+    session.selection.select([])
     act("plan")
     sheet.make.click()
     assert len(session.puppet.limbs) == 4, "and then the rest"

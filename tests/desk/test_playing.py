@@ -21,7 +21,7 @@ def view(window: Window) -> View:
 
 
 def layers(window: Window) -> tuple[ArtLayer, ArtLayer]:
-    return ArtLayer(window.session.stage.theme), ArtLayer(window.session.stage.theme)
+    return ArtLayer(window.session.workspace.theme), ArtLayer(window.session.workspace.theme)
 
 
 def far(one: QImage, other: QImage) -> float:
@@ -33,10 +33,10 @@ def far(one: QImage, other: QImage) -> float:
 def test_a_kept_frame_is_the_picture_that_was_painted_and_work_is_spared(timed: Window) -> None:
     session = timed.session
     layer, fresh = layers(timed)
-    of = (session.stage.tape.take, session.puppet)
+    of = (session.timeline.take, session.puppet)
     for lap in range(2):
         for frame in (3.0, 9.0, 15.0):
-            session.stage.tape.go_to(frame)
+            session.timeline.go_to(frame)
             asked = []
 
             def placed() -> object:
@@ -54,14 +54,14 @@ def test_a_kept_frame_is_the_picture_that_was_painted_and_work_is_spared(timed: 
 def test_another_take_puppet_or_view_is_painted_anew(timed: Window) -> None:
     session = timed.session
     layer, _ = layers(timed)
-    session.stage.tape.go_to(3.0)
-    of = (session.stage.tape.take, session.puppet)
+    session.timeline.go_to(3.0)
+    of = (session.timeline.take, session.puppet)
     pictures = []
     for what in (of, (object(), session.puppet)):
         layer.play(lambda: session.placed, session.file.pictures, view(timed), Playing(3.0, what, 10.0))
         pictures.append(layer.image.copy())
     session.edit("Up", pose={**session.pose, next(iter(session.puppet.joints)) + ".y": -90.0})
-    of = (session.stage.tape.take, session.puppet)
+    of = (session.timeline.take, session.puppet)
     layer.play(lambda: session.placed, session.file.pictures, view(timed), Playing(3.0, of, 10.0))
     assert pictures[0] == pictures[1]
     assert layer.image != pictures[1]
@@ -70,10 +70,10 @@ def test_another_take_puppet_or_view_is_painted_anew(timed: Window) -> None:
 def test_where_there_is_no_time_it_is_painted_quickly_and_smoothly_when_it_stops(timed: Window) -> None:
     session = timed.session
     layer, fresh = layers(timed)
-    of = (session.stage.tape.take, session.puppet)
+    of = (session.timeline.take, session.puppet)
     rough = 0
     for frame in (3.0, 9.0, 15.0):
-        session.stage.tape.go_to(frame)
+        session.timeline.go_to(frame)
         layer.play(lambda: session.placed, session.file.pictures, view(timed), Playing(frame, of, 1e-6))
         fresh.refresh(session.placed, session.file.pictures, view(timed))
         rough += far(layer.image, fresh.image) > SAME
@@ -95,14 +95,14 @@ def test_memory_is_bounded() -> None:
 
 
 def test_the_window_shows_the_same_playing_as_standing(timed: Window) -> None:
-    session, sheet = timed.session, timed.tape.area.viewport()
-    session.stage.tape.go_to(20.0)
-    session.stage.tape.set_playing(on=True)
+    session, sheet = timed.session, timed.timeline.area.viewport()
+    session.timeline.go_to(20.0)
+    session.timeline.set_playing(on=True)
     for frame in (8.0, 20.0, 12.0):
-        session.stage.tape.go_to(frame)
+        session.timeline.go_to(frame)
         QApplication.processEvents()
-    session.stage.tape.go_to(20.0)
+    session.timeline.go_to(20.0)
     playing = sheet.grab().toImage()
-    session.stage.tape.set_playing(on=False)
+    session.timeline.set_playing(on=False)
     QApplication.processEvents()
     assert sheet.grab().toImage() == playing

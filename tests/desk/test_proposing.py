@@ -17,7 +17,7 @@ ALT = Qt.KeyboardModifier.AltModifier
 Act = Callable[[str], None]
 
 
-def pencilled(window: Window, name: str) -> complex:
+def proposed(window: Window, name: str) -> complex:
     key = part(window.session.puppet, name)
     return next(p.pivot for p in window.session.drafts.now.proposals if p.part == key)
 
@@ -28,7 +28,7 @@ def test_enter_takes_all_in_one_step_and_the_picture_stays(
     session = art_window.session
     before, bare = picture(art_window), session.puppet
     act("find-joints")
-    assert session.stage.station is PIVOTS
+    assert session.workspace.station is PIVOTS
     assert len(session.drafts.now.proposals) == 23
     assert session.puppet is bare
     qtbot.keyClick(art_window.board, Qt.Key.Key_Return)  # type: ignore[attr-defined]
@@ -48,16 +48,16 @@ def test_one_is_taken_by_a_click_one_corrected_by_a_drag_one_left_with_alt(
 ) -> None:
     session = art_window.session
     act("find-joints")
-    knee = pencilled(art_window, "Near shin")
+    knee = proposed(art_window, "Near shin")
     hand.click(knee)
     found = session.puppet
     assert found.joints[joint(found, "Near shin")].parent == joint(found, "Near thigh")
     assert found.joints[joint(found, "Near shin")].pivot.z == pytest.approx(knee)
     assert len(session.drafts.now.proposals) == 22
-    ankle = pencilled(art_window, "Near foot")
+    ankle = proposed(art_window, "Near foot")
     hand.drag(ankle, ankle + 12 - 20j)
     assert session.puppet.joints[joint(found, "Near foot")].pivot.z == pytest.approx(ankle + 12 - 20j, abs=1)
-    hand.click(pencilled(art_window, "Lamp pole"), ALT)
+    hand.click(proposed(art_window, "Lamp pole"), ALT)
     assert len(session.drafts.now.proposals) == 20
     assert session.puppet.joints[joint(found, "Lamp pole")].parent is None
     assert "was left out" in art_window.frame.hints.message
@@ -68,10 +68,10 @@ def test_esc_during_the_drag_puts_the_pencil_back_and_esc_then_rubs_all_out(
 ) -> None:
     act("find-joints")
     before = art_window.session.drafts.now.proposals
-    start = pencilled(art_window, "Far shin")
+    start = proposed(art_window, "Far shin")
     hand.press(start)
     hand.move(start + 50)
-    assert pencilled(art_window, "Far shin") != start
+    assert proposed(art_window, "Far shin") != start
     qtbot.keyClick(art_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
     assert art_window.session.drafts.now.proposals == before
     hand.release(start)
@@ -81,11 +81,11 @@ def test_esc_during_the_drag_puts_the_pencil_back_and_esc_then_rubs_all_out(
 
 def test_only_between_what_is_selected_and_nothing_where_all_is_so(art_window: Window, act: Act) -> None:
     session = art_window.session
-    session.selection.pick([part(session.puppet, name) for name in ("Near upper arm", "Near forearm")])
+    session.selection.select([part(session.puppet, name) for name in ("Near upper arm", "Near forearm")])
     act("find-joints")
     assert [session.puppet.parts[p.part].name for p in session.drafts.now.proposals] == ["Near forearm"]
     act("take-all")
-    session.selection.pick([part(session.puppet, name) for name in ("Near upper arm", "Near forearm")])
+    session.selection.select([part(session.puppet, name) for name in ("Near upper arm", "Near forearm")])
     act("find-joints")
     assert session.drafts.now.proposals == ()
     assert "No joint is missing" in art_window.frame.hints.message

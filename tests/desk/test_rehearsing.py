@@ -137,7 +137,7 @@ def test_esc_springs_back_and_reset_puts_one_or_all_to_rest(
     hand.release(start)
     hand.drag(start, start + 60 - 90j)
     hand.drag(grip(wick_window, "Far foot"), grip(wick_window, "Far foot") - 60j)
-    session.selection.pick([control(session.puppet, "Near hand")])
+    session.selection.select([control(session.puppet, "Near hand")])
     act("reset")
     assert len({name.split(".")[0] for name in session.pose}) == 1
     assert abs(grip(wick_window, "Near hand") - start) < 1e-6
@@ -178,9 +178,9 @@ def test_the_pose_is_seen_in_rehearse_only_and_never_lost(wick_window: Window, h
     session = wick_window.session
     hand.drag(grip(wick_window, "Near hand"), 330 + 700j)
     pose = session.pose
-    session.stage.go_to(PIVOTS)
+    session.workspace.go_to(PIVOTS)
     assert session.placed.pivot(joint(session.puppet, "Near hand")) == pytest.approx(368 + 952j)
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     assert session.pose is pose
     assert abs(at(wick_window, "Near hand") - (330 + 700j)) < 1
 

@@ -61,7 +61,7 @@ def test_a_drag_across_blends_and_settles_as_one_step(waving: Window, qtbot: QtB
 
 def test_only_the_selected_takes_up_a_pose(waving: Window, qtbot: QtBot) -> None:
     session = waving.session
-    session.selection.pick([control(session.puppet, "Far hand")])
+    session.selection.select([control(session.puppet, "Far hand")])
     waving.shelf.only.setChecked(True)
     qtbot.mouseClick(card(waving, "Pose 1"), LEFT)
     moves = session.puppet.controls[control(session.puppet, "Far hand")].moves
@@ -139,7 +139,7 @@ def test_a_branch_is_reset_and_the_rest_stays(wick_window: Window, hand: Hand, a
     session = wick_window.session
     hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 90j)
     hand.drag(grip(wick_window, "Near foot"), grip(wick_window, "Near foot") - 60j)
-    session.selection.pick([joint(session.puppet, "Trunk")])
+    session.selection.select([joint(session.puppet, "Trunk")])
     act("reset-branch")
     moves = session.puppet.controls[control(session.puppet, "Near foot")].moves
     assert {owner_of(name) for name in session.pose} == {moves}
@@ -164,7 +164,7 @@ def test_art_only_controls_only_and_the_puppet_alone(
     qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)
     assert wick_window.menuBar().isVisible()
     assert wick_window.docks["Details"].isVisible()
-    assert not wick_window.session.stage.views["bare"]
+    assert not wick_window.session.workspace.views["bare"]
 
 
 def test_many_poses_are_looked_for_by_name(wick_window: Window, qtbot: QtBot) -> None:
@@ -206,7 +206,7 @@ def test_a_pose_can_be_for_a_part_and_says_so(waving: Window, act: Act, qtbot: Q
     session = waving.session
     qtbot.mouseClick(card(waving, "Pose 1"), LEFT)
     far = control(session.puppet, "Far hand")
-    session.selection.pick([far])
+    session.selection.select([far])
     act("save-part")
     saved = session.puppet.poses[-1]
     moves = session.puppet.controls[far].moves
@@ -217,7 +217,7 @@ def test_a_pose_can_be_for_a_part_and_says_so(waving: Window, act: Act, qtbot: Q
     assert "only" in shown.toolTip()
     body = next(name for name in session.pose if owner_of(name) != moves)
     session.edit("Else", pose={body: 7.0})
-    session.selection.pick([])
+    session.selection.select([])
     qtbot.mouseClick(shown, LEFT)
     assert session.pose[body] == 7.0, "what it is not for stays"
     assert {name: session.pose[name] for name in saved.channels} == saved.channels

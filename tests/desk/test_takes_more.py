@@ -13,7 +13,7 @@ from pytestqt.qtbot import QtBot
 from demo_puppet import control, joint
 from desk.conftest import Hand
 from desk.test_rehearsing import grip
-from desk.test_takes_station import drag, eyelet, hand_channels, take, timed
+from desk.test_takes_station import drag, hand_channels, key_mark, take, timed
 from umbrite.desk.board.overlay.take_overlay import ghost_frames, trail_of
 from umbrite.desk.dialogs.film_dialog import FilmDialog
 from umbrite.desk.panels.shelf.pose_card import POSE_CARRIED
@@ -35,9 +35,9 @@ def keyed_at(window: Window, frame: float) -> set[str]:
 def test_keying_takes_along_what_it_is_set_to(
     timed: Window, hand: Hand, reach: str, least: int, most: int
 ) -> None:
-    actions = timed.tape.keying_menu.actions()
+    actions = timed.timeline.keying_menu.actions()
     next(action for action in actions if action.data() == reach).trigger()
-    timed.session.stage.tape.go_to(36.0)
+    timed.session.timeline.go_to(36.0)
     hand.drag(grip(timed, "Far hand"), grip(timed, "Far hand") + 20 + 30j)
     assert least <= len(keyed_at(timed, 36.0)) <= most
 
@@ -45,11 +45,11 @@ def test_keying_takes_along_what_it_is_set_to(
 def test_only_some_kinds_of_values_are_keyed_and_the_others_stay_hollow(timed: Window, act: Act) -> None:
     session = timed.session
     head = joint(session.puppet, "Head")
-    next(action for action in timed.tape.keying_menu.actions() if action.data() == "turns").trigger()
-    session.stage.tape.go_to(36.0)
+    next(action for action in timed.timeline.keying_menu.actions() if action.data() == "turns").trigger()
+    session.timeline.go_to(36.0)
     session.edit("Nod", pose={**session.pose, f"{head}.turn": 0.2, f"{head}.x": 5.0})
     assert keyed_at(timed, 36.0) == {f"{head}.x"}
-    assert session.stage.tape.hollow == {f"{head}.turn": 0.2}
+    assert session.timeline.unkept == {f"{head}.turn": 0.2}
     act("key-all")
     assert all(not name.endswith(".turn") for name in keyed_at(timed, 36.0))
 
@@ -57,22 +57,22 @@ def test_only_some_kinds_of_values_are_keyed_and_the_others_stay_hollow(timed: W
 def test_what_the_lamp_let_go_comes_back_by_undo(timed: Window, hand: Hand, act: Act, qtbot: QtBot) -> None:
     session, before = timed.session, timed.session.history.now
     act("keying")
-    session.stage.tape.go_to(36.0)
+    session.timeline.go_to(36.0)
     hand.drag(grip(timed, "Body"), grip(timed, "Body") + 40j)
-    hollow = session.stage.tape.hollow
-    session.stage.tape.go_to(40.0)
+    unkept = session.timeline.unkept
+    session.timeline.go_to(40.0)
     assert "Ctrl+Z" in timed.frame.hints.message
     act("undo")
-    assert (session.stage.tape.frame, session.stage.tape.hollow) == (36.0, hollow)
+    assert (session.timeline.frame, session.timeline.unkept) == (36.0, unkept)
     assert session.history.now is before
     qtbot.keyClick(timed.board, Qt.Key.Key_Return)
-    assert keyed_at(timed, 36.0) == set(hollow)
+    assert keyed_at(timed, 36.0) == set(unkept)
 
 
 def test_frame_and_value_of_picked_keys_are_typed(timed: Window) -> None:
-    session, channels, fields = timed.session, hand_channels(timed), timed.tape.keys
+    session, channels, fields = timed.session, hand_channels(timed), timed.timeline.keys
     assert not fields.isVisible()
-    session.stage.tape.pick({(channels[0], 24.0)})
+    session.timeline.select({(channels[0], 24.0)})
     assert fields.isVisible()
     assert fields.frame.value() == 24.0
     fields.frame.setValue(30.5)
@@ -80,12 +80,12 @@ def test_frame_and_value_of_picked_keys_are_typed(timed: Window) -> None:
     fields.value.setValue(-40.0)
     assert take(timed).tracks[channels[0]][-1].value == -40.0
     assert session.history.undo_name == "Type a value for 1 keys"
-    session.stage.tape.pick({(name, key.frame) for name in channels for key in take(timed).tracks[name]})
+    session.timeline.select({(name, key.frame) for name in channels for key in take(timed).tracks[name]})
     assert fields.value.text() == "several"
 
 
 def test_a_pose_of_the_shelf_is_let_go_on_the_tape(timed: Window) -> None:
-    session, sheet = timed.session, timed.tape.sheet
+    session, sheet = timed.session, timed.timeline.sheet
     QApplication.processEvents()
     mime = QMimeData()
     mime.setData(POSE_CARRIED, b"Wave")
@@ -94,7 +94,7 @@ def test_a_pose_of_the_shelf_is_let_go_on_the_tape(timed: Window) -> None:
         at, Qt.DropAction.CopyAction, mime, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
     )
     sheet.dropEvent(event)
-    assert session.stage.tape.frame == 40.0
+    assert session.timeline.frame == 40.0
     saved = next(pose for pose in session.puppet.poses if pose.name == "Wave")
     for name, value in saved.channels.items():
         assert session.pose.get(name) == pytest.approx(value)
@@ -105,7 +105,7 @@ def test_a_pose_of_the_shelf_is_let_go_on_the_tape(timed: Window) -> None:
 def test_ghosts_of_keys_or_of_frames_as_many_as_one_likes(timed: Window, act: Act) -> None:
     assert ghost_frames(take(timed), 12.0, 2) == ([0.0], [24.0])
     assert ghost_frames(take(timed), 12.0, 3, each=True) == ([11.0, 10.0, 9.0], [13.0, 14.0, 15.0])
-    timed.session.stage.tape.go_to(12.0)
+    timed.session.timeline.go_to(12.0)
     act("ghosts")
     pictures = [timed.board.grab().toImage()]
     for name in ("each-frame", "ghosts-more", "ghosts-more"):
@@ -114,19 +114,19 @@ def test_ghosts_of_keys_or_of_frames_as_many_as_one_likes(timed: Window, act: Ac
     assert all(one != other for one, other in itertools.pairwise(pictures))
     for _ in range(8):
         act("ghosts-fewer")
-    assert timed.session.stage.tape.ghosts == 1
+    assert timed.session.timeline.ghosts == 1
 
 
 def test_a_trail_is_dragged_at_a_key(timed: Window, hand: Hand) -> None:
     session, board = timed.session, timed.board
-    session.stage.tape.go_to(12.0)
+    session.timeline.go_to(12.0)
     name = control(session.puppet, "Far hand")
-    session.selection.pick([name])
+    session.selection.select([name])
     dots = [dot for trail in trail_of(session, board.camera) for dot in trail if dot.keyed]
     assert [dot.frame for dot in dots] == [0, 24]
     there = board.camera.board(complex(dots[1].at.x(), dots[1].at.y()))
     hand.drag(there, there + 60 + 40j)
-    assert session.stage.tape.frame == 24.0
+    assert session.timeline.frame == 24.0
     assert session.placed.control_at(session.puppet.controls[name]) == pytest.approx(there + 60 + 40j, abs=3)
     assert {frame for channel, frame in spots_of(take(timed)) if channel in hand_channels(timed)} == {
         0.0,
@@ -135,7 +135,7 @@ def test_a_trail_is_dragged_at_a_key(timed: Window, hand: Hand) -> None:
 
 
 def test_seconds_on_the_ruler_and_a_tape_from_two_rows_to_half_the_window(timed: Window, act: Act) -> None:
-    sheet = timed.tape.sheet
+    sheet = timed.timeline.sheet
     before = sheet.grab().toImage()
     act("seconds")
     assert sheet.grab().toImage() != before
@@ -148,7 +148,7 @@ def test_seconds_on_the_ruler_and_a_tape_from_two_rows_to_half_the_window(timed:
 
 def test_an_export_tells_before_how_large_it_will_be(timed: Window, qtbot: QtBot, tmp_path: Path) -> None:
     film = Film(timed.session.file.package(), take(timed), frames_of(take(timed))[:8])
-    dialog = FilmDialog(film, ".apng", timed.session.stage.theme, timed)
+    dialog = FilmDialog(film, ".apng", timed.session.workspace.theme, timed)
     qtbot.addWidget(dialog)
     dialog.scale.setValue(25)
     dialog.last.setValue(5)
@@ -161,15 +161,21 @@ def test_an_export_tells_before_how_large_it_will_be(timed: Window, qtbot: QtBot
         "what is like the frame before weighs less, so it is told as the most"
     )
     assert dialog.film.background is None
-    assert FilmDialog(film, ".mp4", timed.session.stage.theme, timed).film.background == "#ffffff"
+    assert FilmDialog(film, ".mp4", timed.session.workspace.theme, timed).film.background == "#ffffff"
 
 
 def test_shift_takes_keys_together_and_apart_again(timed: Window, qtbot: QtBot) -> None:
     QApplication.processEvents()
     shift = Qt.KeyboardModifier.ShiftModifier
     for frame in (0, 24):
-        qtbot.mouseClick(timed.tape.sheet, Qt.MouseButton.LeftButton, shift, eyelet(timed, "Far hand", frame))
-    assert {frame for _, frame in timed.session.stage.tape.picked} == {0.0, 24.0}
-    drag(qtbot, timed, eyelet(timed, "Far hand", 24), eyelet(timed, "Far hand", 24) + QPoint(40, 0), shift)
-    assert min(frame for _, frame in timed.session.stage.tape.picked) > 0
-    qtbot.mouseClick(timed.tape.sheet, Qt.MouseButton.LeftButton, shift, eyelet(timed, "Far hand", 24 + 2))
+        qtbot.mouseClick(
+            timed.timeline.sheet, Qt.MouseButton.LeftButton, shift, key_mark(timed, "Far hand", frame)
+        )
+    assert {frame for _, frame in timed.session.timeline.selected} == {0.0, 24.0}
+    drag(
+        qtbot, timed, key_mark(timed, "Far hand", 24), key_mark(timed, "Far hand", 24) + QPoint(40, 0), shift
+    )
+    assert min(frame for _, frame in timed.session.timeline.selected) > 0
+    qtbot.mouseClick(
+        timed.timeline.sheet, Qt.MouseButton.LeftButton, shift, key_mark(timed, "Far hand", 24 + 2)
+    )

@@ -13,9 +13,9 @@ from demo_puppet import control, joint
 from desk.conftest import Answers, Hand
 from desk.test_rehearsing import grip
 from umbrite.desk.commands.takes import take_commands
-from umbrite.desk.panels.tape.player import frame_after
-from umbrite.desk.panels.tape.tape_ground import CLAMP, NAMES, RULER
-from umbrite.desk.panels.tape.tape_rows import rows_of
+from umbrite.desk.panels.timeline.player import frame_after
+from umbrite.desk.panels.timeline.timeline_layout import CLAMP, NAMES, RULER
+from umbrite.desk.panels.timeline.timeline_rows import rows_of
 from umbrite.desk.session import idle_queue
 from umbrite.desk.session.stations import REHEARSE, TAKES
 from umbrite.desk.window import Window
@@ -37,13 +37,13 @@ def timed(wick_window: Window, hand: Hand, act: Act) -> Window:
     wick_window.session.edit("No takes", takes=())
     act("takes")
     act("key-all")
-    wick_window.session.stage.tape.go_to(24.0)
+    wick_window.session.timeline.go_to(24.0)
     hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 30 - 200j)
     return wick_window
 
 
 def take(window: Window) -> Take:
-    found = window.session.stage.tape.take
+    found = window.session.timeline.take
     assert found is not None
     return found
 
@@ -60,13 +60,13 @@ def hand_channels(window: Window) -> list[str]:
 def row(window: Window, name: str) -> int:
     return next(
         i
-        for i, each in enumerate(window.tape.sheet.ground.rows)
+        for i, each in enumerate(window.timeline.sheet.ground.rows)
         if each.label == name and each.kind == "thing"
     )
 
 
-def eyelet(window: Window, name: str, frame: float) -> QPoint:
-    sheet = window.tape.sheet
+def key_mark(window: Window, name: str, frame: float) -> QPoint:
+    sheet = window.timeline.sheet
     return QPointF(sheet.ground.x_of(frame), sheet.ground.box_of(row(window, name)).center().y()).toPoint()
 
 
@@ -77,7 +77,7 @@ def drag(
     end: QPoint,
     keys: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier,
 ) -> None:
-    sheet = window.tape.sheet
+    sheet = window.timeline.sheet
     qtbot.mousePress(sheet, LEFT, keys, start)
     for share in (0.3, 0.7, 1.0):
         at = start + (end - start) * share
@@ -87,20 +87,20 @@ def drag(
 
 def test_what_is_posed_at_the_lamp_is_keyed_and_between_keys_it_moves(timed: Window, act: Act) -> None:
     session = timed.session
-    assert session.stage.station is TAKES
+    assert session.workspace.station is TAKES
     channels = hand_channels(timed)
     assert channels
     assert all([key.frame for key in take(timed).tracks[name]] == [0.0, 24.0] for name in channels)
     assert session.history.now.pose == {}, "the sandbox of Rehearse is as it was"
     up = session.placed.control_at(session.puppet.controls[control(session.puppet, "Far hand")])
-    session.stage.tape.go_to(0.0)
+    session.timeline.go_to(0.0)
     down = session.placed.control_at(session.puppet.controls[control(session.puppet, "Far hand")])
-    session.stage.tape.go_to(12.0)
+    session.timeline.go_to(12.0)
     middle = session.placed.control_at(session.puppet.controls[control(session.puppet, "Far hand")])
     assert abs(middle - (up + down) / 2) < 25
     act("rehearse")
     assert session.pose == {}
-    assert session.stage.station is REHEARSE
+    assert session.workspace.station is REHEARSE
     act("undo")
     assert take(timed).tracks[channels[0]][-1].frame == 0.0, "one step of undo"
 
@@ -111,67 +111,71 @@ def test_without_keying_changes_stand_hollow_until_they_are_kept_or_let_go(
     session = timed.session
     before = session.history.now
     act("keying")
-    session.stage.tape.go_to(36.0)
+    session.timeline.go_to(36.0)
     hand.drag(grip(timed, "Body"), grip(timed, "Body") + 40j)
-    assert session.stage.tape.hollow
+    assert session.timeline.unkept
     assert session.history.now is before
-    session.stage.tape.go_to(40.0)
-    assert session.stage.tape.hollow == {}
+    session.timeline.go_to(40.0)
+    assert session.timeline.unkept == {}
     assert "not kept" in timed.frame.hints.message
     hand.drag(grip(timed, "Body"), grip(timed, "Body") + 40j)
     qtbot.keyClick(timed.board, Qt.Key.Key_Return)
-    assert session.stage.tape.hollow == {}
+    assert session.timeline.unkept == {}
     assert {frame for _, frame in spots_of(take(timed))} == {0.0, 24.0, 40.0}
     hand.drag(grip(timed, "Body"), grip(timed, "Body") + 30j)
     qtbot.keyClick(timed.board, Qt.Key.Key_Escape)
-    assert session.stage.tape.hollow == {}
+    assert session.timeline.unkept == {}
 
 
 def test_keys_are_dragged_copied_and_taken_along_on_the_tape(timed: Window, qtbot: QtBot) -> None:
     QApplication.processEvents()
-    sheet = timed.tape.sheet
+    sheet = timed.timeline.sheet
     channels = hand_channels(timed)
     step = round(6 * (sheet.ground.x_of(1) - sheet.ground.x_of(0)))
-    drag(qtbot, timed, eyelet(timed, "Far hand", 24), eyelet(timed, "Far hand", 24) + QPoint(step, 0))
+    drag(qtbot, timed, key_mark(timed, "Far hand", 24), key_mark(timed, "Far hand", 24) + QPoint(step, 0))
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 30.0]
-    assert {frame for _, frame in timed.session.stage.tape.picked} == {30.0}
-    drag(qtbot, timed, eyelet(timed, "Far hand", 30), eyelet(timed, "Far hand", 30) + QPoint(step, 0), CTRL)
+    assert {frame for _, frame in timed.session.timeline.selected} == {30.0}
+    drag(
+        qtbot, timed, key_mark(timed, "Far hand", 30), key_mark(timed, "Far hand", 30) + QPoint(step, 0), CTRL
+    )
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 30.0, 36.0]
-    drag(qtbot, timed, eyelet(timed, "Far hand", 30), eyelet(timed, "Far hand", 30) + QPoint(step, 0), ALT)
+    drag(
+        qtbot, timed, key_mark(timed, "Far hand", 30), key_mark(timed, "Far hand", 30) + QPoint(step, 0), ALT
+    )
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 36.0, 42.0]
     sheet.setFocus()
     qtbot.keyClick(sheet, Qt.Key.Key_Left)
-    assert {frame for _, frame in timed.session.stage.tape.picked} <= {35.0, 36.0, 41.0, 42.0}
+    assert {frame for _, frame in timed.session.timeline.selected} <= {35.0, 36.0, 41.0, 42.0}
     qtbot.keyClick(sheet, Qt.Key.Key_Delete)
-    assert timed.session.stage.tape.picked == frozenset()
+    assert timed.session.timeline.selected == frozenset()
 
 
 def test_a_box_picks_and_a_thread_is_eased_by_a_drag_and_a_double_click(timed: Window, qtbot: QtBot) -> None:
     QApplication.processEvents()
-    sheet, channels = timed.tape.sheet, hand_channels(timed)
-    at = eyelet(timed, "Far hand", 24)
+    sheet, channels = timed.timeline.sheet, hand_channels(timed)
+    at = key_mark(timed, "Far hand", 24)
     drag(qtbot, timed, at + QPoint(-30, -9), at + QPoint(30, 9))
-    assert {name for name, _ in timed.session.stage.tape.picked} == set(channels)
-    middle = eyelet(timed, "Far hand", 12)
+    assert {name for name, _ in timed.session.timeline.selected} == set(channels)
+    middle = key_mark(timed, "Far hand", 12)
     drag(qtbot, timed, middle, middle + QPoint(0, -20))
     key = take(timed).tracks[channels[0]][0]
-    assert key.going == "eased"
+    assert key.interpolation == "eased"
     assert key.out == pytest.approx(key.into) == pytest.approx(0.45)
     qtbot.mouseDClick(sheet, LEFT, pos=middle)
     menu = QApplication.activePopupWidget()
     assert isinstance(menu, QMenu)
     next(action for action in menu.actions() if action.text() == "Held until the next").trigger()
     menu.close()
-    assert take(timed).tracks[channels[0]][0].going == "hold"
+    assert take(timed).tracks[channels[0]][0].interpolation == "hold"
 
 
 def test_the_lamp_and_the_folds_are_dragged_in_the_ruler(timed: Window, qtbot: QtBot) -> None:
     QApplication.processEvents()
-    sheet = timed.tape.sheet
+    sheet = timed.timeline.sheet
     qtbot.mousePress(sheet, LEFT, pos=QPoint(round(sheet.ground.x_of(10)), 8))
     qtbot.mouseMove(sheet, QPoint(round(sheet.ground.x_of(17)), 8))
     qtbot.mouseRelease(sheet, LEFT, pos=QPoint(round(sheet.ground.x_of(17)), 8))
-    assert timed.session.stage.tape.frame == 17.0
+    assert timed.session.timeline.frame == 17.0
     end = QPoint(round(sheet.ground.x_of(48)), RULER - CLAMP - 4)
     drag(qtbot, timed, end, QPoint(round(sheet.ground.x_of(40)), RULER - CLAMP - 4))
     assert take(timed).last == pytest.approx(40, abs=6)
@@ -184,21 +188,21 @@ def test_rows_are_grouped_as_the_body_is_and_unfold_to_channels(timed: Window, q
     heads = [each.label for each in rows if each.kind == "head"]
     assert heads[:5] == ["Everything", "Head", "Trunk", "Arms", "Legs"]
     assert {each.key for each in rows if each.kind == "thing"} >= set(puppet.controls)
-    before = len(timed.tape.sheet.ground.rows)
-    at = timed.tape.sheet.ground.box_of(row(timed, "Far hand")).center()
-    qtbot.mouseClick(timed.tape.sheet, LEFT, pos=QPoint(NAMES // 2, round(at.y())))
-    assert len(timed.tape.sheet.ground.rows) > before + 1
-    timed.tape.sheet.grab()
+    before = len(timed.timeline.sheet.ground.rows)
+    at = timed.timeline.sheet.ground.box_of(row(timed, "Far hand")).center()
+    qtbot.mouseClick(timed.timeline.sheet, LEFT, pos=QPoint(NAMES // 2, round(at.y())))
+    assert len(timed.timeline.sheet.ground.rows) > before + 1
+    timed.timeline.sheet.grab()
 
 
 def test_it_plays_at_its_rate_and_leaves_late_frames_out(timed: Window, act: Act, qtbot: QtBot) -> None:
-    player = timed.tape.player
+    player = timed.timeline.player
     seen = []
-    timed.session.stage.tape.changed.connect(lambda: seen.append(timed.session.stage.tape.frame))
-    timed.session.stage.tape.go_to(0.0)
+    timed.session.timeline.changed.connect(lambda: seen.append(timed.session.timeline.frame))
+    timed.session.timeline.go_to(0.0)
     qtbot.keyClick(timed.board, Qt.Key.Key_Space)
     assert player.playing
-    qtbot.waitUntil(lambda: timed.session.stage.tape.frame >= 6, timeout=4000)
+    qtbot.waitUntil(lambda: timed.session.timeline.frame >= 6, timeout=4000)
     qtbot.keyClick(timed.board, Qt.Key.Key_Space)
     assert not player.playing
     assert seen == sorted(seen)
@@ -206,11 +210,11 @@ def test_it_plays_at_its_rate_and_leaves_late_frames_out(timed: Window, act: Act
     assert frame_after(loop, 8, 3.5) == (1.0, False)
     assert frame_after(Take("T", last=10), 8, 3.5) == (10.0, True)
     act("take-end")
-    assert timed.session.stage.tape.frame == 48.0
+    assert timed.session.timeline.frame == 48.0
     act("key-back")
-    assert timed.session.stage.tape.frame == 24.0
+    assert timed.session.timeline.frame == 24.0
     act("frame-on")
-    assert timed.session.stage.tape.frame == 25.0
+    assert timed.session.timeline.frame == 25.0
 
 
 def test_a_loop_is_closed_in_one_step(timed: Window, act: Act) -> None:
@@ -288,26 +292,26 @@ def test_the_lamp_tells_of_a_loop_that_does_not_close(timed: Window, act: Act) -
 
 def test_ghosts_and_trails_show_where_it_comes_from_and_goes_to(timed: Window, act: Act) -> None:
     session, board = timed.session, timed.board
-    session.stage.tape.go_to(12.0)
-    session.selection.pick([])
+    session.timeline.go_to(12.0)
+    session.selection.select([])
     plain = board.grab().toImage()
     act("ghosts")
     with_ghosts = board.grab().toImage()
     assert with_ghosts != plain
     act("ghosts")
-    session.selection.pick([control(session.puppet, "Far hand")])
+    session.selection.select([control(session.puppet, "Far hand")])
     with_trail = board.grab().toImage()
     act("trails")
     assert board.grab().toImage() != with_trail
 
 
 def test_keys_go_by_the_clipboard_to_other_frames_and_takes(timed: Window, act: Act, qtbot: QtBot) -> None:
-    session, sheet, channels = timed.session, timed.tape.sheet, hand_channels(timed)
+    session, sheet, channels = timed.session, timed.timeline.sheet, hand_channels(timed)
     sheet.setFocus()
-    session.stage.tape.pick({(name, 24.0) for name in channels})
+    session.timeline.select({(name, 24.0) for name in channels})
     value = take(timed).tracks[channels[0]][-1].value
     qtbot.keyClick(sheet, Qt.Key.Key_C, CTRL)
-    session.stage.tape.go_to(40.0)
+    session.timeline.go_to(40.0)
     qtbot.keyClick(sheet, Qt.Key.Key_V, CTRL)
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 24.0, 40.0]
     assert take(timed).tracks[channels[0]][-1].value == value
@@ -326,12 +330,12 @@ def test_keys_go_by_the_clipboard_to_other_frames_and_takes(timed: Window, act: 
 
 def test_picked_keys_are_stretched_by_actions(timed: Window, act: Act) -> None:
     session, channels = timed.session, hand_channels(timed)
-    session.stage.tape.pick({(name, key.frame) for name in channels for key in take(timed).tracks[name]})
+    session.timeline.select({(name, key.frame) for name in channels for key in take(timed).tracks[name]})
     act("press-keys")
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 12.0]
     act("stretch-keys")
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 24.0]
-    assert {frame for _, frame in session.stage.tape.picked} == {0.0, 24.0}
+    assert {frame for _, frame in session.timeline.selected} == {0.0, 24.0}
 
 
 def test_the_rest_is_not_changed_under_takes_and_what_is_removed_leaves_nothing_hollow(
@@ -343,17 +347,17 @@ def test_the_rest_is_not_changed_under_takes_and_what_is_removed_leaves_nothing_
     assert session.history.now is before
     assert "counted from the rest" in timed.frame.hints.message
     act("keying")
-    session.selection.pick([control(session.puppet, "Head")])
+    session.selection.select([control(session.puppet, "Head")])
     act("delete")
-    assert session.stage.tape.hollow == {}
+    assert session.timeline.unkept == {}
 
 
 def test_undo_and_esc_in_the_middle_of_a_drag_put_the_drag_back(
     timed: Window, act: Act, qtbot: QtBot
 ) -> None:
     QApplication.processEvents()
-    sheet, channels, before = timed.tape.sheet, hand_channels(timed), timed.session.history.now
-    at = eyelet(timed, "Far hand", 24)
+    sheet, channels, before = timed.timeline.sheet, hand_channels(timed), timed.session.history.now
+    at = key_mark(timed, "Far hand", 24)
     for stop in (lambda: act("undo"), lambda: qtbot.keyClick(sheet, Qt.Key.Key_Escape)):
         qtbot.mousePress(sheet, LEFT, pos=at)
         qtbot.mouseMove(sheet, at + QPoint(60, 0))

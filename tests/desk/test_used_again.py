@@ -12,17 +12,17 @@ from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS
 from desk.conftest import Answers, Hand
-from umbrite.desk.board.drops import BRANCH
+from umbrite.desk.board.input.drops import BRANCH
 from umbrite.desk.board.part_frame import frame_of, grasps
-from umbrite.desk.commands.reuse import branch_commands, guest_commands
+from umbrite.desk.commands.sharing import branch_commands, guest_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, REHEARSE, TAKES
 from umbrite.desk.window import Window
 from umbrite.files.package import MIMETYPE, load, save
 from umbrite.motion.animating.walking import legs_of
 from umbrite.rig.edits.parts import nudge_parts
-from umbrite.rig.grafts.guests import guest_of
 from umbrite.rig.invariants import invariants
+from umbrite.rig.merging.guests import guest_of
 from umbrite.rig.model import Puppet
 
 Act = Callable[[str], None]
@@ -40,7 +40,7 @@ def other_window(name: str, parent: Window) -> Session:
     """Another window's session, with a demo open."""
     session = Session(parent)
     session.open(load(ASSETS / f"{name}.umbrite"), None)
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     return session
 
 
@@ -56,15 +56,15 @@ def said(window: Window) -> list[str]:
 def test_a_branch_goes_from_one_window_to_another_of_another_size_and_undo_is_as_before(
     wick_window: Window, act: Act
 ) -> None:
-    wick_window.session.stage.go_to(LIMBS)
-    wick_window.session.selection.pick([joint(wick_window.session.puppet, "Near upper arm")])
+    wick_window.session.workspace.go_to(LIMBS)
+    wick_window.session.selection.select([joint(wick_window.session.puppet, "Near upper arm")])
     act("clip-copy")
     mime = QGuiApplication.clipboard().mimeData()
     assert mime.hasFormat(MIMETYPE)
     assert mime.hasImage()
     there = other_window("inkpot", wick_window)
     before = there.history.now
-    there.selection.pick([joint(before.puppet, "Head")])
+    there.selection.select([joint(before.puppet, "Head")])
     branch_commands.paste(there)
     puppet = there.puppet
     assert invariants(puppet) == []
@@ -85,8 +85,8 @@ def test_a_branch_goes_from_one_window_to_another_of_another_size_and_undo_is_as
 
 
 def test_a_branch_pasted_into_an_empty_window_brings_its_canvas(wick_window: Window, act: Act) -> None:
-    wick_window.session.stage.go_to(PARTS)
-    wick_window.session.selection.pick([part(wick_window.session.puppet, "Head")])
+    wick_window.session.workspace.go_to(PARTS)
+    wick_window.session.selection.select([part(wick_window.session.puppet, "Head")])
     act("clip-copy")
     size = wick_window.session.puppet.width, wick_window.session.puppet.height
     wick_window.session.history.mark_saved()
@@ -100,17 +100,17 @@ def test_a_branch_pasted_into_an_empty_window_brings_its_canvas(wick_window: Win
 
 def test_controls_and_links_go_by_names_and_a_take_too(wick_window: Window, act: Act) -> None:
     session = wick_window.session
-    session.stage.go_to(CONTROLS)
+    session.workspace.go_to(CONTROLS)
     grips = [key for key, one in session.puppet.controls.items() if one.name in {"Near hand", "Far hand"}]
-    session.selection.pick(grips)
+    session.selection.select(grips)
     act("clip-copy")
     session.edit("Without", puppet=replace(session.puppet, controls={}))
     act("clip-paste")
     assert sorted(one.name for one in session.puppet.controls.values()) == ["Far hand", "Near hand"]
-    session.stage.go_to(TAKES)
-    session.stage.tape.choose("Idle")
+    session.workspace.go_to(TAKES)
+    session.timeline.choose("Idle")
     act("clip-take")
-    session.stage.go_to(PARTS)
+    session.workspace.go_to(PARTS)
     act("clip-paste")
     assert session.history.now.takes[-1].name == "Idle 2"
     assert session.history.now.takes[-1].tracks == session.history.now.takes[0].tracks
@@ -130,7 +130,7 @@ def test_what_is_no_clip_is_refused_with_a_sentence_and_changes_nothing(
     wick_window: Window, act: Act, text: str
 ) -> None:
     session, words = wick_window.session, said(wick_window)
-    session.stage.go_to(PARTS)
+    session.workspace.go_to(PARTS)
     before = session.history.now
     QGuiApplication.clipboard().setText(text)
     act("clip-paste")
@@ -146,9 +146,9 @@ def test_what_is_no_clip_is_refused_with_a_sentence_and_changes_nothing(
 
 def test_a_pasted_branch_is_made_larger_and_smaller_by_keys(wick_window: Window, act: Act) -> None:
     session = wick_window.session
-    session.stage.go_to(PARTS)
+    session.workspace.go_to(PARTS)
     key = joint(session.puppet, "Near upper arm")
-    session.selection.pick([key])
+    session.selection.select([key])
     before = (
         session.puppet.joints[joint(session.puppet, "Near forearm")].pivot.z
         - session.puppet.joints[key].pivot.z
@@ -181,8 +181,8 @@ def test_a_branch_kept_in_the_library_is_dragged_onto_a_joint_of_another_puppet(
     wick_window: Window, act: Act
 ) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
-    session.selection.pick([joint(session.puppet, "Near upper arm")])
+    session.workspace.go_to(LIMBS)
+    session.selection.select([joint(session.puppet, "Near upper arm")])
     act("library")
     wick_window.library.keep_button.click()
     assert wick_window.reuse.entries()[0].name == "Near upper arm"
@@ -190,7 +190,7 @@ def test_a_branch_kept_in_the_library_is_dragged_onto_a_joint_of_another_puppet(
     path = wick_window.reuse.entries()[0].path
     assert load(path).puppet.limbs
     wick_window.files.open(ASSETS / "bramble.umbrite")
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     before = session.history.now
     neck = joint(session.puppet, "Body")
     at = session.puppet.joints[neck].pivot.z
@@ -211,8 +211,8 @@ def test_shipped_branches_have_pictures_and_own_ones_are_named_and_thrown_away(
     session, panel, words = wick_window.session, wick_window.library, said(wick_window)
     act("library")
     assert panel.list.count() >= 5
-    session.stage.go_to(PARTS)
-    session.selection.pick([part(session.puppet, "Head")])
+    session.workspace.go_to(PARTS)
+    session.selection.select([part(session.puppet, "Head")])
     act("keep-branch")
     panel.refresh()
     panel.list.item(0).setSelected(True)
@@ -244,7 +244,7 @@ def scene(window: Window, tmp_path: Path) -> Window:
     for name in ("wick", "tea-cart"):
         save(tmp_path / f"{name}.umbrite", load(ASSETS / f"{name}.umbrite"))
     window.files.open(tmp_path / "wick.umbrite")
-    window.session.stage.go_to(PARTS)
+    window.session.workspace.go_to(PARTS)
     return window
 
 
@@ -264,7 +264,7 @@ def test_a_guest_is_taken_in_dragged_as_one_and_nothing_of_it_is_changed_here(
     assert guest.source == "tea-cart.umbrite"
     box = part(session.puppet, "Box")
     start = session.puppet.parts[box].placement
-    session.selection.pick([])
+    session.selection.select([])
     middle = complex(start.x + 30, start.y + 150)
     hand.drag(middle, middle + 60 - 20j)
     moved = session.puppet.guests[key]
@@ -333,7 +333,7 @@ def test_a_guest_is_copied_whole_and_plans_and_walks_leave_it_alone(
 ) -> None:
     session = scene.session
     key = with_guest(scene, answers, act, tmp_path)
-    session.selection.pick([part(session.puppet, "Box")])
+    session.selection.select([part(session.puppet, "Box")])
     act("copy")
     assert [guest.name for guest in session.puppet.guests.values()] == ["Tea cart", "Tea cart 2"]
     other = next(each for each in session.puppet.guests if each != key)
@@ -388,21 +388,21 @@ def test_the_card_places_spreads_hides_lays_a_take_in_and_makes_it_ours(
         session.puppet.controls[own].shown for own in guest.ids.values() if own in session.puppet.controls
     } == {"never"}
     card.takes.setCurrentText("Roll")
-    session.stage.tape.choose("Idle")
+    session.timeline.choose("Idle")
     card.lay.click()
     master = next(
         own
         for inner, own in guest.ids.items()
         if session.puppet.joints.get(own) and session.puppet.joints[own].name.startswith("Master")
     )
-    assert f"{master}.x" in session.stage.tape.take.tracks  # type: ignore[union-attr]
-    rows = scene.tape.sheet.ground.rows
+    assert f"{master}.x" in session.timeline.take.tracks  # type: ignore[union-attr]
+    rows = scene.timeline.sheet.ground.rows
     head = next(i for i, row in enumerate(rows) if row.kind == "head" and row.label == "Tea cart")
     mine = set(guest.ids.values())
     assert {row.key in mine or row.key == guest.root for row in rows[head + 1 :] if row.kind == "thing"} == {
         True
     }
-    guest_commands.pick(session, key)
+    guest_commands.select(session, key)
     card.own_button.click()
     assert not session.puppet.guests
     assert guest_of(session.puppet, master) is None
@@ -414,7 +414,7 @@ def test_a_guest_does_in_rehearse_what_it_does_alone_and_its_master_moves_it_who
     session = scene.session
     key = with_guest(scene, answers, act, tmp_path)
     guest_commands.place(session, key, 900 + 360j)
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     scene.board.fit_all()
     mine = set(session.puppet.guests[key].ids.values())
     control = next(
@@ -437,8 +437,8 @@ def test_a_guest_does_in_rehearse_what_it_does_alone_and_its_master_moves_it_who
 
 
 def test_a_stage_is_kept_compared_lit_gone_back_to_and_undone(wick_window: Window, act: Act) -> None:
-    session, panel = wick_window.session, wick_window.stages
-    session.stage.go_to(PARTS)
+    session, panel = wick_window.session, wick_window.versions
+    session.workspace.go_to(PARTS)
     act("stages")
     panel.keep_button.click()
     kept = session.history.now
@@ -448,7 +448,7 @@ def test_a_stage_is_kept_compared_lit_gone_back_to_and_undone(wick_window: Windo
     panel.list.item(0).setSelected(True)
     told = [panel.told.item(i).text() for i in range(panel.told.count())]
     assert told == ["Cap: place."]
-    assert session.drafts.now.beside == replace(kept, stages=())
+    assert session.drafts.now.beside == replace(kept, versions=())
     picture = wick_window.board.grab().toImage()
     panel.told.item(0).setSelected(True)
     assert session.selection.keys == (cap,)
@@ -466,16 +466,16 @@ def test_a_stage_is_kept_compared_lit_gone_back_to_and_undone(wick_window: Windo
 def test_a_stage_is_renamed_and_gives_a_branch_and_a_new_puppet(
     wick_window: Window, answers: Answers, act: Act
 ) -> None:
-    session, panel = wick_window.session, wick_window.stages
-    session.stage.go_to(PARTS)
+    session, panel = wick_window.session, wick_window.versions
+    session.workspace.go_to(PARTS)
     act("keep-stage")
     act("stages")
     panel.list.item(0).setText("With his cap")
-    assert session.history.now.stages[0].name == "With his cap"
-    session.selection.pick([part(session.puppet, "Cap")])
+    assert session.history.now.versions[0].name == "With his cap"
+    session.selection.select([part(session.puppet, "Cap")])
     act("delete")
     panel.list.item(0).setSelected(True)
-    panel.take_branch(joint(session.history.now.stages[0].document.puppet, "Cap"))  # type: ignore[union-attr]
+    panel.take_branch(joint(session.history.now.versions[0].document.puppet, "Cap"))  # type: ignore[union-attr]
     assert session.puppet.joints[session.puppet.parts[part(session.puppet, "Cap")].joint].parent == joint(
         session.puppet, "Head"
     )
@@ -485,7 +485,7 @@ def test_a_stage_is_renamed_and_gives_a_branch_and_a_new_puppet(
     panel.new_button.click()
     assert session.file.path is None
     assert not session.history.is_saved
-    assert session.history.now.stages == ()
+    assert session.history.now.versions == ()
     assert {"Cap"} <= {each.name for each in session.puppet.parts.values()}
 
 
@@ -500,7 +500,7 @@ def test_stages_are_in_the_file_and_undone_like_all_else(
     save(tmp_path / "w.umbrite", session.file.package())
     assert load(tmp_path / "w.umbrite").document == session.history.now
     session.step(-1)
-    assert session.history.now.stages == ()
+    assert session.history.now.versions == ()
     QApplication.processEvents()
 
 

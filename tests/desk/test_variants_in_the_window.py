@@ -16,12 +16,12 @@ from desk.test_playing import SAME, far
 from desk.test_window import drop
 from umbrite.desk.board.art_layer import ArtLayer, View, fading_of
 from umbrite.desk.board.control_places import cells
-from umbrite.desk.board.edges.hints import hint_for
-from umbrite.desk.board.handles import Handle, limb_pencils
+from umbrite.desk.board.handles import Handle, proposed_limbs
 from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen
+from umbrite.desk.board.widgets.hints import hint_for
 from umbrite.desk.commands.sets import variant_commands
-from umbrite.desk.panels.tape.tape_rows import rows_of
-from umbrite.desk.session.drafts import PencilledLimb
+from umbrite.desk.panels.timeline.timeline_rows import rows_of
+from umbrite.desk.session.drafts import ProposedLimb
 from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
 from umbrite.desk.window import Window
 from umbrite.files.png import encode
@@ -83,8 +83,8 @@ def test_a_part_without_a_set_gets_one(
     wick_window: Window, answers: Answers, pictures: list[Path], act: Act
 ) -> None:
     session = wick_window.session
-    session.stage.go_to(PARTS)
-    session.selection.pick([part(session.puppet, "Cap")])
+    session.workspace.go_to(PARTS)
+    session.selection.select([part(session.puppet, "Cap")])
     answers.add_paths = pictures[:1]
     act("add-drawings")
     one = session.puppet.sets[set_named(wick_window, "Cap")]
@@ -100,8 +100,8 @@ def test_switched_by_the_strip_in_every_station_and_only_looked_at_where_the_rig
     wick_window.docks["Details"].raise_()
     before = session.history.now
     for station in (PARTS, PIVOTS, LIMBS):
-        session.stage.go_to(station)
-        session.selection.pick([part(session.puppet, "Eyes")])
+        session.workspace.go_to(station)
+        session.selection.select([part(session.puppet, "Eyes")])
         QApplication.processEvents()
         assert strip.isVisible()
         at = strip.cards.box_of(2).center().toPoint()
@@ -110,9 +110,9 @@ def test_switched_by_the_strip_in_every_station_and_only_looked_at_where_the_rig
         qtbot.keyClick(strip.cards, Qt.Key.Key_Right)
         assert shown(wick_window, "Eyes") == "Wide"
     assert session.history.now is before, "looking is no edit"
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     assert shown(wick_window, "Eyes") == "Open", "there the pose tells"
-    session.selection.pick([control(session.puppet, "Eyes")])
+    session.selection.select([control(session.puppet, "Eyes")])
     qtbot.mouseClick(strip.cards, Qt.MouseButton.LeftButton, pos=strip.cards.box_of(2).center().toPoint())
     assert shown(wick_window, "Eyes") == "Closed"
     assert session.history.undo_name == "Show Closed of Eyes"
@@ -135,14 +135,14 @@ def test_number_keys_brackets_wheel_and_cards_show_variants(
     wick_window: Window, hand: Hand, act: Act, qtbot: QtBot
 ) -> None:
     session, board = wick_window.session, wick_window.board
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     eyes = session.puppet.joints[joint(session.puppet, "Eyes")].pivot.z
-    session.selection.pick([])
+    session.selection.select([])
     hand.hover(eyes - 22 + 16j)
     qtbot.keyClick(board, Qt.Key.Key_3)
     assert shown(wick_window, "Eyes") == "Closed"
     chooser = control(session.puppet, "Mouth")
-    session.selection.pick([chooser])
+    session.selection.select([chooser])
     act("variant-on")
     assert shown(wick_window, "Mouth") == "Closed"
     act("variant-back")
@@ -150,7 +150,7 @@ def test_number_keys_brackets_wheel_and_cards_show_variants(
     assert shown(wick_window, "Mouth") == "Ee", "around the end"
     middle = cells(session, board.camera, chooser)[0].center()
     hand.hover(board.camera.board(complex(middle.x(), middle.y())))
-    assert session.stage.opened == chooser
+    assert session.workspace.opened == chooser
     cards = cells(session, board.camera, chooser)
     assert cards[0].width() > 60, "a hand of cards"
     second = cards[2].center()
@@ -168,8 +168,8 @@ def test_number_keys_brackets_wheel_and_cards_show_variants(
 
 def test_several_choosers_with_variants_of_the_same_names_are_set_together(wick_window: Window) -> None:
     session = wick_window.session
-    session.stage.go_to(REHEARSE)
-    session.selection.pick([control(session.puppet, "Eyes"), control(session.puppet, "Mouth")])
+    session.workspace.go_to(REHEARSE)
+    session.selection.select([control(session.puppet, "Eyes"), control(session.puppet, "Mouth")])
     variant_commands.choose(session, set_named(wick_window, "Eyes"), 3)
     assert (shown(wick_window, "Eyes"), shown(wick_window, "Mouth")) == ("Closed", "Closed")
     assert session.history.undo_name == "Show Closed of Eyes"
@@ -177,10 +177,10 @@ def test_several_choosers_with_variants_of_the_same_names_are_set_together(wick_
 
 def test_only_the_branch_that_shows_has_its_rig_on_the_board(wick_window: Window, act: Act) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     key = set_named(wick_window, "Far arm")
     for variant in session.puppet.sets[key].variants:
-        session.stage.show_variants({f"{key}.shows": float(variant.number)})
+        session.workspace.show_variants({f"{key}.shows": float(variant.number)})
         joints, limbs = set(joints_seen(session)), set(limbs_seen(session))
         own = limb_of(session.puppet, variant)
         assert own is not None
@@ -193,7 +193,7 @@ def test_only_the_branch_that_shows_has_its_rig_on_the_board(wick_window: Window
         moved = {each.moves for each in controls_seen(session).values()}
         assert own.target in moved or variant.number != 1
         assert moved.isdisjoint(limb.target for limb in others if limb is not None)
-    session.selection.pick([joint(session.puppet, "Near thigh")])
+    session.selection.select([joint(session.puppet, "Near thigh")])
     act("copy-variant")
     assert session.history.undo_name == "Copy Near thigh as a variant"
     copy = session.puppet.sets[set_named(wick_window, "Near thigh")].variants[-1]
@@ -202,7 +202,7 @@ def test_only_the_branch_that_shows_has_its_rig_on_the_board(wick_window: Window
     )
     act("variant-out")
     assert len(session.puppet.sets) == 5
-    session.selection.pick([set_named(wick_window, "Near thigh")])
+    session.selection.select([set_named(wick_window, "Near thigh")])
     act("variant-out")
     assert len(session.puppet.sets) == 4, "a set itself is given up as a whole"
 
@@ -211,7 +211,7 @@ def test_switching_the_arm_takes_the_hands_place_over_and_tells_what_is_out_of_r
     wick_window: Window,
 ) -> None:
     session = wick_window.session
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     key = set_named(wick_window, "Far arm")
     one, _, raised = session.puppet.sets[key].variants
     limbs = [limb_of(session.puppet, variant) for variant in (one, raised)]
@@ -228,31 +228,37 @@ def test_switching_the_arm_takes_the_hands_place_over_and_tells_what_is_out_of_r
 
 
 def test_the_tape_shows_thumbnails_held_until_the_next(wick_window: Window) -> None:
-    session, sheet = wick_window.session, wick_window.tape.sheet
-    session.stage.go_to(TAKES)
-    session.stage.tape.choose("Lamp up")
+    session, sheet = wick_window.session, wick_window.timeline.sheet
+    session.workspace.go_to(TAKES)
+    session.timeline.choose("Lamp up")
     QApplication.processEvents()
-    rows = rows_of(session.puppet, session.stage.tape.take, ())
+    rows = rows_of(session.puppet, session.timeline.take, ())
     eyes = next(row for row in rows if row.label == "Eyes")
     assert eyes.channels == (f"{set_named(wick_window, 'Eyes')}.shows",)
     before = sheet.grab().toImage()
-    session.stage.tape.go_to(16.0)
+    session.timeline.go_to(16.0)
     variant_commands.choose(session, set_named(wick_window, "Eyes"), 3)
-    assert [key.frame for key in session.stage.tape.take.tracks[eyes.channels[0]]] == [0, 10, 16, 44, 48]  # type: ignore[union-attr]
+    assert [key.frame for key in session.timeline.take.tracks[eyes.channels[0]]] == [
+        0,
+        10,
+        16,
+        44,
+        48,
+    ]  # type: ignore[union-attr]
     assert sheet.grab().toImage() != before
-    session.stage.tape.go_to(43.0)
+    session.timeline.go_to(43.0)
     assert shown(wick_window, "Eyes") == "Closed"
-    session.stage.tape.go_to(44.0)
+    session.timeline.go_to(44.0)
     assert shown(wick_window, "Eyes") == "Half"
 
 
 def test_a_set_is_one_row_in_family_depth_and_diagram_until_it_is_unfolded(wick_window: Window) -> None:
     session = wick_window.session
-    session.stage.go_to(PARTS)
+    session.workspace.go_to(PARTS)
     tree = wick_window.family.tree
     mouth, closed = part(session.puppet, "Mouth"), part(session.puppet, "Mouth Closed")
     row = tree.item_for(session.puppet.parts[mouth].joint)
-    session.selection.pick([mouth])
+    session.selection.select([mouth])
     assert row.isSelected()
     assert not row.isExpanded()
     assert session.selection.keys == (mouth,), "the row stands for what is picked of it"
@@ -265,7 +271,7 @@ def test_a_set_is_one_row_in_family_depth_and_diagram_until_it_is_unfolded(wick_
 
     rail = wick_window.depth_rail
     together = next(i for i in range(rail.count()) if rail.item(i).text() == "Mouth (5)")
-    session.selection.pick([closed])
+    session.selection.select([closed])
     assert rail.item(together).isSelected()
     rail.itemDoubleClicked.emit(rail.item(together))
     names = [rail.item(i).text() for i in range(rail.count())]
@@ -288,7 +294,7 @@ def test_a_folded_set_moves_in_depth_as_one(wick_window: Window, monkeypatch: py
     row = next(i for i in range(rail.count()) if rail.item(i).text() == "Mouth (5)")
     target = rail.item(row - 2)
     above = target.data(Qt.ItemDataRole.UserRole)  # the eyes or the cap: the mouths go in front of it
-    session.selection.pick([mouths[0]])
+    session.selection.select([mouths[0]])
     at = QPointF(rail.visualItemRect(target).center())
     drop(rail, at, QAbstractItemView.DropIndicatorPosition.AboveItem, QMimeData(), monkeypatch)
     order = session.puppet.order
@@ -304,7 +310,7 @@ def test_a_chooser_of_many_shows_nine_about_the_one_that_shows(wick_window: Wind
     puppet, key, _ = add_drawings(session.puppet, part(session.puppet, "Mouth"), more)
     session.edit("More", puppet=puppet)
     chooser = next(k for k, each in puppet.controls.items() if each.chooses == key)
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
 
     def seen() -> list[int]:
         boxes = cells(session, wick_window.board.camera, chooser)
@@ -328,17 +334,17 @@ def test_what_is_painted_after_switching_is_what_a_whole_painting_gives(
     wick_window: Window, act: Act
 ) -> None:
     session, board = wick_window.session, wick_window.board
-    session.stage.go_to(REHEARSE)
+    session.workspace.go_to(REHEARSE)
     view = View(board.camera, (board.width(), board.height()), 1.0, fading_of(session))
-    kept = ArtLayer(session.stage.theme)
+    kept = ArtLayer(session.workspace.theme)
     kept.refresh(session.placed, session.file.pictures, view)
     for name in ("Far arm", "Eyes", "Near hand"):
-        session.selection.pick([set_named(wick_window, name)])
+        session.selection.select([set_named(wick_window, name)])
         for _ in range(2):
             act("variant-on")
             plan = compile_plan(session.puppet)
             assert placed_alike(session.placed, evaluate(plan, session.pose))
-            whole = ArtLayer(session.stage.theme)
+            whole = ArtLayer(session.workspace.theme)
             whole.refresh(session.placed, session.file.pictures, view)
             dirty = kept.refresh(session.placed, session.file.pictures, view)
             assert dirty.width() < board.width() / 2, "only where it differs"
@@ -357,8 +363,8 @@ def test_a_late_drawing_shows_at_once_and_is_dragged_against_the_one_at_rest(
     wick_window: Window, answers: Answers, pictures: list[Path], act: Act, hand: Hand
 ) -> None:
     session = wick_window.session
-    session.stage.go_to(PARTS)
-    session.selection.pick([part(session.puppet, "Near hand")])
+    session.workspace.go_to(PARTS)
+    session.selection.select([part(session.puppet, "Near hand")])
     answers.add_paths = pictures[:1]
     act("add-drawings")
     (new,) = session.selection.of("part")
@@ -378,7 +384,7 @@ def test_a_late_drawing_shows_at_once_and_is_dragged_against_the_one_at_rest(
         middle_of_part(session.puppet.parts[rest]), abs=1e-6
     )
     act("lay-pivot")
-    session.selection.pick([rest])
+    session.selection.select([rest])
     act("lay-pivot")
     assert "no drawing at rest" in wick_window.frame.hints.message
 
@@ -387,10 +393,10 @@ def test_a_shade_goes_with_its_drawing_and_late_drawings_get_their_own(
     wick_window: Window, answers: Answers, pictures: list[Path], act: Act
 ) -> None:
     session = wick_window.session
-    session.stage.go_to(PARTS)
-    session.selection.pick([part(session.puppet, "Cap")])
+    session.workspace.go_to(PARTS)
+    session.selection.select([part(session.puppet, "Cap")])
     act("shade")
-    session.selection.pick([part(session.puppet, "Cap")])
+    session.selection.select([part(session.puppet, "Cap")])
     answers.add_paths = pictures
     act("add-drawings")
     puppet = session.puppet
@@ -409,13 +415,13 @@ def test_a_chooser_needs_one_part_of_a_set_only_and_the_set_row_has_its_strip(
 ) -> None:
     session = wick_window.session
     eyes = set_named(wick_window, "Eyes")
-    session.selection.pick([eyes])
+    session.selection.select([eyes])
     assert not wick_window.details.nothing.isVisibleTo(wick_window.details)
-    session.selection.pick([part(session.puppet, "Cap")])
+    session.selection.select([part(session.puppet, "Cap")])
     assert not wick_window.actions_by_id["make-chooser"].isEnabled()
-    session.selection.pick([part(session.puppet, "Cap"), part(session.puppet, "Trunk")])
+    session.selection.select([part(session.puppet, "Cap"), part(session.puppet, "Trunk")])
     act("variants")
-    session.selection.pick([part(session.puppet, "Cap")])
+    session.selection.select([part(session.puppet, "Cap")])
     before = len(session.puppet.controls)
     act("make-chooser")
     assert len(session.puppet.controls) == before + 1
@@ -427,16 +433,16 @@ def test_a_chooser_needs_one_part_of_a_set_only_and_the_set_row_has_its_strip(
 
 def test_a_pencilled_limb_of_a_branch_that_does_not_show_is_not_drawn(wick_window: Window) -> None:
     session = wick_window.session
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     branches = session.puppet.sets[set_named(wick_window, "Far arm")].variants
     limbs = [
-        PencilledLimb(variant.joints[0], found.joints[-1])
+        ProposedLimb(variant.joints[0], found.joints[-1])
         for variant in branches
         if (found := limb_of(session.puppet, variant)) is not None
     ]
     session.drafts.put(session.drafts.now._replace(limbs=tuple(limbs)))
     for variant in branches:
-        session.stage.show_variants({f"{set_named(wick_window, 'Far arm')}.shows": float(variant.number)})
-        drawn = [bool(points) for points in limb_pencils(session)]
+        session.workspace.show_variants({f"{set_named(wick_window, 'Far arm')}.shows": float(variant.number)})
+        drawn = [bool(points) for points in proposed_limbs(session)]
         assert drawn.count(True) == 1
         wick_window.board.grab()

@@ -13,7 +13,7 @@ from demo_puppet import ASSETS, joint, part
 from desk.conftest import Answers, Hand
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
 from umbrite.desk.app import unexpected
-from umbrite.desk.board.edges.hints import HANDLE_HINTS, STATION_HINTS, hint_for
+from umbrite.desk.board.widgets.hints import HANDLE_HINTS, hint_for
 from umbrite.desk.panels.station_strip import progress
 from umbrite.desk.session.history import History
 from umbrite.desk.session.session import Session
@@ -62,7 +62,7 @@ def test_what_can_not_be_done_stays_visible_and_says_why(window: Window) -> None
 def test_stations_are_reached_by_key_and_sign_and_show_their_tools(wick_window: Window, act: Act) -> None:
     for station in STATIONS:
         act(station.lower())
-        assert wick_window.session.stage.station.name == station
+        assert wick_window.session.workspace.station.name == station
         assert wick_window.strip.signs[station].isChecked()
         shown = {button.defaultAction() for button in wick_window.frame.tools.buttons}
         assert shown == {
@@ -72,16 +72,15 @@ def test_stations_are_reached_by_key_and_sign_and_show_their_tools(wick_window: 
         }
         assert wick_window.frame.hints.text.text()
     wick_window.strip.signs["Limbs"].click()
-    assert wick_window.session.stage.station is LIMBS
+    assert wick_window.session.workspace.station is LIMBS
 
 
 def test_every_station_and_handle_has_a_hint(wick_window: Window, hand: Hand) -> None:
-    assert {station for station, _ in STATION_HINTS} == set(STATIONS)
-    assert all((name, tool) in STATION_HINTS for name, station in STATIONS.items() for tool in station.tools)
+    assert all(tool.hint for station in STATIONS.values() for tool in station.tools)
     assert all(
         text.startswith("{name}")
         for (_, kind), text in HANDLE_HINTS.items()
-        if kind not in {"frame", "guide", "proposed", "pencilled limb", "pencilled cut"}
+        if kind not in {"frame", "guide", "proposed", "proposed limb", "proposed cut"}
     )
     session = wick_window.session
     grip = next(c for c in session.puppet.controls.values() if c.name == "Far hand")
@@ -97,7 +96,7 @@ def test_the_strip_tells_progress_and_findings(art_window: Window, act: Act) -> 
         "24 in order", "0 of 24 set", "none yet", "none yet", "at rest", "none yet"
     ]  # fmt: skip
     assert progress(session, "Pivots").look_at
-    assert art_window.strip.lamp.text() == "48 findings"
+    assert art_window.strip.badge.text() == "48 findings"
     act("findings")
     rows = art_window.findings_list.findChildren(QPushButton)
     texts = [label.text() for label in art_window.findings_list.findChildren(QLabel) if label.isVisible()]
@@ -107,7 +106,7 @@ def test_the_strip_tells_progress_and_findings(art_window: Window, act: Act) -> 
     unfold[1].click()
     fix = next(button for button in rows if button.text() == "The middle is right" and button.isVisible())
     fix.click()
-    assert art_window.strip.lamp.text() == "47 findings"
+    assert art_window.strip.badge.text() == "47 findings"
     assert session.history.undo_name == "The middle is right"
     art_window.findings_list.refresh()
     every = next(
@@ -116,13 +115,13 @@ def test_the_strip_tells_progress_and_findings(art_window: Window, act: Act) -> 
         if b.text() == "The middle is right, for all"
     )
     every.click()
-    assert art_window.strip.lamp.text() == "24 findings"
+    assert art_window.strip.badge.text() == "24 findings"
     session.step(-1)
-    assert art_window.strip.lamp.text() == "47 findings"
+    assert art_window.strip.badge.text() == "47 findings"
     art_window.findings_list.refresh()
     show = next(b for b in art_window.findings_list.findChildren(QPushButton) if b.text() == "Show")
     show.click()
-    assert (session.stage.station, len(session.selection.keys)) == (PIVOTS, 1)
+    assert (session.workspace.station, len(session.selection.keys)) == (PIVOTS, 1)
     art_window.findings_list.refresh()
     find = next(b for b in art_window.findings_list.findChildren(QPushButton) if b.text() == "Find joints")
     find.click()
@@ -140,9 +139,9 @@ def test_the_family_re_parents_by_drag_and_selects_both_ways(
     drop(tree, onto, QAbstractItemView.DropIndicatorPosition.OnItem, QMimeData(), monkeypatch)
     assert session.puppet.joints[cap].parent == head
     assert tree.item_for(cap).parent() is tree.item_for(head)
-    session.selection.pick([head])
+    session.selection.select([head])
     assert [item.text(0) for item in tree.selectedItems()] == ["Head"]
-    session.selection.pick([cap])
+    session.selection.select([cap])
     drop(tree, QPointF(5, 5), QAbstractItemView.DropIndicatorPosition.AboveItem, QMimeData(), monkeypatch)
     assert session.puppet.joints[cap].parent is None
 
@@ -175,7 +174,7 @@ def test_the_depth_rail_reorders_one_and_many_by_drag(
     session, rail = art_window.session, art_window.depth_rail
     names = [rail.item(i).text() for i in range(rail.count())]
     assert names[:2] == ["Near hand", "Near forearm"]
-    session.selection.pick([part(session.puppet, name) for name in ("Near hand", "Lamp pole")])
+    session.selection.select([part(session.puppet, name) for name in ("Near hand", "Lamp pole")])
     below = QPointF(rail.visualItemRect(rail.item(4)).center())
     drop(rail, below, QAbstractItemView.DropIndicatorPosition.BelowItem, QMimeData(), monkeypatch)
     assert [rail.item(i).text() for i in range(6)] == [
@@ -211,7 +210,7 @@ def test_unsaved_work_is_asked_about_only_when_it_would_be_gone(
     art_window: Window, answers: Answers, tmp_path: Path, act: Act
 ) -> None:
     session = art_window.session
-    session.selection.pick([part(session.puppet, "Cap")])
+    session.selection.select([part(session.puppet, "Cap")])
     act("delete")
     act("new")
     assert answers.asked == ["layers of wick", "unsaved Wick"]
@@ -294,7 +293,7 @@ def test_commands_are_found_by_typing(wick_window: Window, qtbot: QtBot) -> None
     qtbot.keyClicks(finder.line, "x-ray")
     assert finder.list.count() == 1
     qtbot.keyClick(finder.line, Qt.Key.Key_Return)
-    assert wick_window.session.stage.views["xray"]
+    assert wick_window.session.workspace.views["xray"]
     assert not finder.isVisible()
 
 
@@ -345,10 +344,10 @@ def test_zooming_keeps_the_point_under_the_pointer(wick_window: Window, act: Act
     assert after.board(100 + 50j) == pytest.approx(before.board(100 + 50j))
     act("actual")
     assert board.camera.zoom == pytest.approx(1)
-    wick_window.session.selection.pick([joint(wick_window.session.puppet, "Near hand")])
+    wick_window.session.selection.select([joint(wick_window.session.puppet, "Near hand")])
     act("fit")
     assert board.camera.zoom > 1
-    wick_window.session.selection.pick([])
+    wick_window.session.selection.select([])
     act("fit")
     assert board.camera.zoom == pytest.approx(before.zoom)
 
@@ -403,8 +402,8 @@ def test_no_section_of_details_is_wider_than_its_panel(wick_window: Window) -> N
         (LIMBS, next(iter(puppet.limbs))),
         (CONTROLS, next(iter(puppet.controls))),
     ):
-        session.stage.go_to(station)
-        session.selection.pick([key])
+        session.workspace.go_to(station)
+        session.selection.select([key])
         QApplication.processEvents()
         inside = details.widget()
         assert inside is not None

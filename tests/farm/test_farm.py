@@ -17,15 +17,15 @@ import pytest
 
 from demo_puppet import ASSETS
 from umbrite.cli import main
-from umbrite.farm import crew
+from umbrite.farm import workers
 from umbrite.farm.jobs import Hands, work_done
-from umbrite.farm.ledger import Ledger
+from umbrite.farm.kept_results import KeptResults
 from umbrite.farm.pieces import Piece, done
 from umbrite.farm.sources import source_of
 from umbrite.files.file_errors import FileError
 
 WICK, TANSY = ASSETS / "wick.umbrite", ASSETS / "tansy.umbrite"
-RENDER = ["render", str(TANSY), "--take", "Deliver", "--scale", "0.25"]
+RENDER = ["render", str(TANSY), "--take", "Deliver", "--scale", "0.45"]
 PATIENCE = 120
 
 
@@ -114,14 +114,14 @@ def test_stopped_work_goes_on_where_it_stopped(tmp_path: Path, cache: Path, by_o
     assert marked == kept[0].read_bytes()
     before = {path.name: path.stat().st_mtime_ns for path in kept}
     done_again: list[str] = []
-    keep = Ledger.keep
+    keep = KeptResults.keep
 
-    def noted(self: Ledger, piece: Piece, data: bytes) -> None:
+    def noted(self: KeptResults, piece: Piece, data: bytes) -> None:
         done_again.append(f"{piece.key}.done")
         keep(self, piece, data)
 
     with pytest.MonkeyPatch.context() as patch:
-        patch.setattr(Ledger, "keep", noted)
+        patch.setattr(KeptResults, "keep", noted)
         assert main([*RENDER, str(tmp_path / "out"), "--resume", "--quiet"]) == 0
     assert len(done_again) == 11 - len(before)
     assert before.keys().isdisjoint(done_again)
@@ -130,12 +130,12 @@ def test_stopped_work_goes_on_where_it_stopped(tmp_path: Path, cache: Path, by_o
 
 def test_without_resume_it_begins_anew(cache: Path) -> None:
     piece = Piece("check", source_of(WICK), {})
-    ledger = Ledger([piece], resume=False)
-    ledger.keep(piece, b"stale")
+    kept_results = KeptResults([piece], resume=False)
+    kept_results.keep(piece, b"stale")
     with pytest.raises(FileError, match="being done by another run"):
-        Ledger([piece], resume=True)
-    ledger.close(finished=False)
-    again = Ledger([piece], resume=True)
+        KeptResults([piece], resume=True)
+    kept_results.close(finished=False)
+    again = KeptResults([piece], resume=True)
     assert again.result(piece) == b"stale"
     again.close(finished=True)
     with work_done([piece, piece], Hands()) as finished:
@@ -155,7 +155,7 @@ def test_a_piece_at_which_three_workers_die_is_refused() -> None:
     killer = threading.Thread(target=kill)
     killer.start()
     try:
-        results = list(crew.processes(2)([(0, Piece("check", source_of(WICK), {}))]))
+        results = list(workers.processes(2)([(0, Piece("check", source_of(WICK), {}))]))
     finally:
         stop.set()
         killer.join()
@@ -185,10 +185,10 @@ def test_pieces_that_a_broken_pool_never_took_up_are_done_by_the_next(
 
     monkeypatch.setattr(pebble, "ProcessPool", pool)
     pieces = [(number, Piece("check", source_of(WICK), {})) for number in (0, 1)]
-    assert sorted(crew.processes(2)(pieces)) == [(0, b"[]"), (1, b"[]")]
+    assert sorted(workers.processes(2)(pieces)) == [(0, b"[]"), (1, b"[]")]
     made[:] = []
     monkeypatch.setattr(pebble, "ProcessPool", lambda **_: Silent())
-    refused = [str(error) for _, error in crew.processes(2)(pieces)]
+    refused = [str(error) for _, error in workers.processes(2)(pieces)]
     assert len(refused) == 2
     assert all("ended its worker 3 times" in text for text in refused)
 
@@ -258,7 +258,7 @@ def test_a_cluster_makes_what_one_process_does_though_a_worker_is_killed(
 def test_no_scheduler_is_said_in_a_sentence(
     capsys: pytest.CaptureFixture[str], monkeypatch: pytest.MonkeyPatch
 ) -> None:
-    monkeypatch.setattr(crew, "PATIENCE", 1)
+    monkeypatch.setattr(workers, "PATIENCE", 1)
     assert main(["check", str(WICK), "--cluster", "tcp://127.0.0.1:9"]) == 2
     assert "No Dask scheduler answers at tcp://127.0.0.1:9" in capsys.readouterr().err
     monkeypatch.setitem(sys.modules, "distributed", None)

@@ -16,11 +16,11 @@ import numpy as np
 import pytest
 from PIL import Image
 
-from umbrite.files.apart import reading
-from umbrite.files.apart.reading import read_art
 from umbrite.files.file_errors import FileError
 from umbrite.files.long_work import CancelledError
 from umbrite.files.native.migrations import VERSION
+from umbrite.files.sandbox import reading
+from umbrite.files.sandbox.reading import read_art
 
 SVG = '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="1000" height="1000">'
 BOX = '<rect width="900" height="900"'

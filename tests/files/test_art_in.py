@@ -8,7 +8,6 @@ import numpy as np
 import pytest
 
 from demo_puppet import ASSETS, wick
-from umbrite.files.apart.reading import read_art
 from umbrite.files.file_errors import FileError
 from umbrite.files.formats.openraster import read_openraster, write_openraster
 from umbrite.files.formats.pictures_in import read_folder, read_pictures
@@ -17,6 +16,7 @@ from umbrite.files.long_work import CancelledError
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package
 from umbrite.files.png import decode, encode
+from umbrite.files.sandbox.reading import read_art
 from umbrite.rig.document import Document
 from umbrite.rig.invariants import invariants
 

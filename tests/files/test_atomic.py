@@ -20,7 +20,7 @@ from umbrite.files.package import Package, load, save
 from umbrite.files.zips import MOST_BYTES
 from umbrite.rig.document import Document
 from umbrite.rig.model import Drawing, Part, Placement, Puppet
-from umbrite.rig.numbers.bounds import LONGEST, MOST_PIXELS_TOGETHER
+from umbrite.rig.quantities.bounds import LONGEST, MOST_PIXELS_TOGETHER
 
 
 @pytest.fixture

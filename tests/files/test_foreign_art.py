@@ -10,7 +10,6 @@ from PIL import Image, ImageCms
 from psd_tools import PSDImage
 from psd_tools.constants import BlendMode, Compression
 
-from umbrite.files.apart.reading import read_art
 from umbrite.files.file_errors import FileError
 from umbrite.files.formats.any_art import read_here
 from umbrite.files.formats.openraster import read_openraster, write_openraster
@@ -18,7 +17,8 @@ from umbrite.files.formats.pictures_in import in_order, read_folder
 from umbrite.files.layers import Layer, Layered, layer_of, puppet_from
 from umbrite.files.package import load, save
 from umbrite.files.png import encode
-from umbrite.rig.numbers.bounds import LONGEST
+from umbrite.files.sandbox.reading import read_art
+from umbrite.rig.quantities.bounds import LONGEST
 
 RED, GREEN = (200, 30, 20, 255), (10, 180, 40, 255)
 

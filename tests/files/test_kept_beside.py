@@ -16,11 +16,11 @@ from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package, load, load_document, save
 from umbrite.files.png import encode, fingerprint
 from umbrite.rig.change import put
-from umbrite.rig.document import Document, WorkStage
+from umbrite.rig.document import Document, Version
 from umbrite.rig.edits.parts import remove_part
 from umbrite.rig.edits.renaming import rename
-from umbrite.rig.grafts.guest_edits import add_guest
-from umbrite.rig.grafts.guests import DEEPEST, packed, unpacked
+from umbrite.rig.merging.guest_edits import add_guest
+from umbrite.rig.merging.guests import DEEPEST, packed, unpacked
 from umbrite.rig.mesh_arrays import by_name, whole
 from umbrite.rig.model import Guest
 
@@ -38,10 +38,10 @@ def with_stages() -> Package:
     """Wick with two stages of the work, one with a part that is not there any more."""
     picture = encode(np.full((12, 9, 4), 200, np.uint8))
     key = fingerprint(picture)
-    first = WorkStage("First", "2026-11-26T10:00:00Z", key, replace(WICK.document, stages=()))
+    first = Version("First", "2026-11-26T10:00:00Z", key, replace(WICK.document, versions=()))
     second = replace(first, name="Second")
     nose = next(k for k, part in WICK.puppet.parts.items() if part.name == "Cap")
-    now = replace(WICK.document, puppet=remove_part(WICK.puppet, nose), stages=(first, second))
+    now = replace(WICK.document, puppet=remove_part(WICK.puppet, nose), versions=(first, second))
     return Package(now, {**WICK.art, key: picture})
 
 
@@ -130,7 +130,7 @@ def _broken_inside(members: dict[str, bytes]) -> None:
 
 
 def _staged_inside(members: dict[str, bytes]) -> None:
-    inner = replace(BRAMBLE.document, stages=(WorkStage("Old", document=Document()),))
+    inner = replace(BRAMBLE.document, versions=(Version("Old", document=Document()),))
     _proved_guest(members, msgspec.json.encode(inner, enc_hook=whole))
 
 
@@ -177,7 +177,7 @@ def _spoilt_stage(members: dict[str, bytes]) -> None:
 
 
 def _stages_in_a_stage(members: dict[str, bytes]) -> None:
-    members["stages/1.json"] = msgspec.json.encode(Document(stages=(WorkStage("Deeper"),)))
+    members["stages/1.json"] = msgspec.json.encode(Document(versions=(Version("Deeper"),)))
 
 
 def _unsound_stage(members: dict[str, bytes]) -> None:
@@ -240,7 +240,7 @@ def test_a_stage_keeps_a_drawing_that_is_nowhere_else(tmp_path: Path) -> None:
     assert gone
     assert gone <= load(saved(package, tmp_path / "a.umbrite")).art.keys()
     renamed = rename(package.puppet, next(iter(package.puppet.parts)), "Another name")
-    assert package.having(renamed).document.stages == package.document.stages
+    assert package.having(renamed).document.versions == package.document.versions
 
 
 def test_guests_with_meshes_as_they_were_kept_before_open_and_are_the_same() -> None:

@@ -7,9 +7,9 @@ import pytest
 from PIL import Image
 from psd_tools import PSDImage
 
-from umbrite.files.apart.reading import read_art
 from umbrite.files.file_errors import FileError
 from umbrite.files.opening import open_any
+from umbrite.files.sandbox.reading import read_art
 from umbrite.rig.invariants import invariants
 
 HEAD = '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" xmlns:inkscape="http://www.inkscape.org/namespaces/inkscape"'

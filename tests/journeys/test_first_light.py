@@ -18,7 +18,7 @@ from umbrite.desk.window import Window
 from umbrite.files.package import load
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Puppet
-from umbrite.rig.numbers.angles import shown_degrees
+from umbrite.rig.quantities.angles import shown_degrees
 
 pytestmark = pytest.mark.journey
 
@@ -91,18 +91,18 @@ def hang(person: Person, child: str, parent: str) -> None:
 
 def art(person: Person) -> np.ndarray:
     """The board's own part of the screen in the Parts station, where no rig is drawn."""
-    station = person.window.session.stage.station
+    station = person.window.session.workspace.station
     selection = person.window.session.selection.keys
-    person.window.session.selection.pick([])
-    person.window.session.stage.go_to(PARTS)
+    person.window.session.selection.select([])
+    person.window.session.workspace.go_to(PARTS)
     person.to(QPoint(1390, 890))
     board = person.window.board
     corner = board.mapToGlobal(QPoint(0, 60))
     picture = person.screen()[
         corner.y() : corner.y() + board.height() - 60, corner.x() : corner.x() + board.width()
     ]
-    person.window.session.stage.go_to(station)
-    person.window.session.selection.pick(selection)
+    person.window.session.workspace.go_to(station)
+    person.window.session.selection.select(selection)
     return picture
 
 

@@ -38,7 +38,7 @@ def test_a_biped_is_built_and_its_hand_dragged(
     person.until(lambda: window.session.drafts.now.plan is not None)
     person.key("Return")
     person.until(lambda: len(puppet(window).limbs) == 4)
-    assert window.session.stage.station is REHEARSE
+    assert window.session.workspace.station is REHEARSE
     person.settle(300)
     hand = control(window, lambda c: c.name.endswith("hand") and c.side == "near")
     before = window.session.placed.control_at(puppet(window).controls[hand])
@@ -128,7 +128,7 @@ def test_the_rig_of_one_character_goes_onto_a_second(
     assert not puppet(window).limbs
     person.key("Return")
     person.until(lambda: len(puppet(window).limbs) == 4)
-    assert window.session.stage.station is REHEARSE
+    assert window.session.workspace.station is REHEARSE
     person.settle(400)
     made = person.gestures - 2  # all selected, a path, Return: for a double click on the file
     hand = control(window, lambda c: c.name == "Near hand")

@@ -129,7 +129,7 @@ def test_the_other_arm_mirrored_and_parts_fanned_out_edited_and_gathered(
     before = art(person)
     rest = puppet(window)
     person.key("u")
-    assert session.stage.views["fan"]
+    assert session.workspace.views["fan"]
     assert (art(person) != before).any()
     cap = part(puppet(window), "Cap")
     maps = session.placed.part_maps()

@@ -44,7 +44,7 @@ def build(person: Person, folder: Path, *, by_finding: bool) -> int:
     person.until(lambda: len(puppet(window).parts) > 0)
     person.do("windowfocus", "--sync", str(int(window.winId())))
     if by_finding:  # one line for all parts that nothing carries, with one mend
-        person.click(person.middle(window.strip.lamp))
+        person.click(person.middle(window.strip.badge))
         person.until(window.findings_list.isVisible)
         mends = [
             b for b in window.findings_list.findChildren(QPushButton) if b.text().startswith("Find joints")
@@ -158,7 +158,7 @@ def test_every_panel_has_a_menu_under_the_right_button(
 ) -> None:
     session = window.session
     build(person, draw("biped", tmp_path / "biped"), by_finding=False)
-    session.stage.go_to(PIVOTS)
+    session.workspace.go_to(PIVOTS)
     person.settle(200)
 
     def opened(at: QPoint) -> list[str]:
@@ -189,7 +189,7 @@ def test_every_panel_has_a_menu_under_the_right_button(
     person.settle(200)
     sheet = window.diagram.sheet
     menus["diagram"] = opened(sheet.mapToGlobal(sheet.card(hand).center().toPoint()))
-    session.stage.go_to(CONTROLS)
+    session.workspace.go_to(CONTROLS)
     window.show_controls()
     person.settle(200)
     controls = window.controls_panel.controls

@@ -16,7 +16,7 @@ from journeys.conftest import Person
 from journeys.test_first_light import puppet, type_path
 from journeys.test_strangers import at_control
 from umbrite.desk.dialogs.adjuster import Adjuster
-from umbrite.desk.panels.tape.tape_ground import CLAMP, RULER
+from umbrite.desk.panels.timeline.timeline_layout import CLAMP, RULER
 from umbrite.desk.window import Window
 from umbrite.paint.take_export import Film, images, write_take
 from umbrite.rig.takes.take import Take
@@ -25,21 +25,21 @@ pytestmark = pytest.mark.journey
 
 
 def take(window: Window) -> Take:
-    found = window.session.stage.tape.take
+    found = window.session.timeline.take
     assert found is not None
     return found
 
 
 def on_tape(window: Window, frame: float, y: float) -> QPoint:
-    sheet = window.tape.sheet
+    sheet = window.timeline.sheet
     return sheet.mapToGlobal(QPointF(sheet.ground.x_of(frame), y).toPoint())
 
 
 def lamp_to(person: Person, frame: float) -> None:
     window = person.window
-    here = window.session.stage.tape.frame
+    here = window.session.timeline.frame
     person.drag(on_tape(window, here, 10), on_tape(window, frame, 10), steps=8)
-    assert window.session.stage.tape.frame == frame
+    assert window.session.timeline.frame == frame
 
 
 def then_accept(person: Person, work: Callable[[Adjuster], None] | None = None) -> None:
@@ -96,16 +96,16 @@ def test_an_idle_loop_from_two_poses_played_corrected_and_exported(
     assert take(window).loop
     person.click(person.board(200 + 200j))
     person.key("space")
-    person.until(lambda: window.tape.player.playing)
+    person.until(lambda: window.timeline.player.playing)
     seen: set[float] = set()
-    session.stage.tape.changed.connect(lambda: seen.add(session.stage.tape.frame))
+    session.timeline.changed.connect(lambda: seen.add(session.timeline.frame))
     person.settle(1200)
     person.key("space")
-    person.until(lambda: not window.tape.player.playing)
+    person.until(lambda: not window.timeline.player.playing)
     assert len(seen) > 5, "the lamp went along"
 
     # A key is corrected on the tape, by a drag of its eyelet in the row of all keys.
-    sheet = window.tape.sheet
+    sheet = window.timeline.sheet
     y = sheet.ground.box_of(0).center().y()
     person.drag(on_tape(window, 15, y), on_tape(window, 12, y), steps=8)
     assert 12.0 in [key.frame for key in take(window).tracks[f"{moved}.y"]]
@@ -123,19 +123,21 @@ def test_an_idle_loop_from_two_poses_played_corrected_and_exported(
 
 
 def row_of(window: Window, key: str) -> int:
-    return next(i for i, row in enumerate(window.tape.sheet.ground.rows) if row.key == key)
+    return next(i for i, row in enumerate(window.timeline.sheet.ground.rows) if row.key == key)
 
 
 def in_sight(person: Person, number: int) -> None:
     """Scroll the tape so that a row stands below the ruler."""
     window = person.window
-    window.tape.area.verticalScrollBar().setValue(round(window.tape.sheet.ground.box_of(number).top()) - 44)
+    window.timeline.area.verticalScrollBar().setValue(
+        round(window.timeline.sheet.ground.box_of(number).top()) - 44
+    )
     person.settle(80)
 
 
 def name_of(person: Person, key: str) -> QPoint:
     """Where the name of a row stands."""
-    sheet, number = person.window.tape.sheet, row_of(person.window, key)
+    sheet, number = person.window.timeline.sheet, row_of(person.window, key)
     in_sight(person, number)
     return sheet.mapToGlobal(QPointF(90, sheet.ground.box_of(number).center().y()).toPoint())
 
@@ -158,11 +160,11 @@ def test_a_walk_whose_foot_is_corrected_on_the_curve_and_a_blink_on_top(
     channel = f"{puppet(window).controls[foot].moves}.y"
     person.click(name_of(person, foot))
     person.click(name_of(person, channel))
-    ground = window.tape.sheet.ground
+    ground = window.timeline.sheet.ground
     number = next(i for i, row in enumerate(ground.rows) if row.kind == "curve")
     in_sight(person, number)
     highest = min(take(window).tracks[channel], key=lambda key: key.value)
-    at = window.tape.sheet.mapToGlobal(ground.place_of(number, channel, highest).toPoint())
+    at = window.timeline.sheet.mapToGlobal(ground.place_of(number, channel, highest).toPoint())
     person.drag(at, at + QPoint(0, 18), steps=6)
     lifted = min(key.value for key in take(window).tracks[channel])
     assert lifted < highest.value - 5
@@ -173,7 +175,7 @@ def test_a_walk_whose_foot_is_corrected_on_the_curve_and_a_blink_on_top(
     assert min(key.value for key in take(window).tracks[channel]) == lifted
 
     eyes = joint(puppet(window), "Eyes")
-    session.selection.pick([eyes])
+    session.selection.select([eyes])
     then_accept(person, lambda dialog: dialog.sliders["least"].setValue(4))
     window.actions_by_id["blink"].trigger()
     assert f"{eyes}.scale_y" in take(window).tracks or "Blink" in window.frame.hints.message
@@ -213,7 +215,7 @@ def test_a_hand_follows_the_head_from_the_middle_of_a_take_on(person: Person, wi
     person.key("shift+k")  # what is posed later leaves what is before the change alone
     moves = puppet(window).controls[hand].moves
     before = session.placed.pivot(moves)
-    session.selection.pick([hand, head])
+    session.selection.select([hand, head])
     then_accept(person)
     window.actions_by_id["follow-here"].trigger()
     assert session.placed.pivot(moves) == pytest.approx(before)
@@ -225,7 +227,7 @@ def test_a_hand_follows_the_head_from_the_middle_of_a_take_on(person: Person, wi
     lamp_to(person, 24.0)
     steps = []
     for frame in range(24, 34):
-        session.stage.tape.go_to(float(frame))
+        session.timeline.go_to(float(frame))
         steps.append(session.placed.pivot(moves))
     assert max(abs(b - a) for a, b in itertools.pairwise(steps)) < 30, "nothing jumps where it changes over"
     person.key("ctrl+z")

@@ -15,7 +15,7 @@ pytestmark = pytest.mark.journey
 
 def opened(person: Person, window: Window, name: str) -> None:
     window.files.open(ASSETS / f"{name}.umbrite")
-    window.session.stage.go_to(LIMBS)
+    window.session.workspace.go_to(LIMBS)
     person.do("windowfocus", "--sync", str(int(window.winId())))
     window.activateWindow()
     person.settle(400)

@@ -77,7 +77,7 @@ def test_a_branch_made_bent_and_switched_in_a_take_with_the_hand_where_it_was(
     session.edit("No takes", takes=())
     person.key("ctrl+3")
     key = set_named(window, "Far arm")
-    session.selection.pick([puppet(window).sets[key].variants[0].joints[0]])
+    session.selection.select([puppet(window).sets[key].variants[0].joints[0]])
     window.actions_by_id["copy-variant"].trigger()
     person.settle(200)
     assert len(puppet(window).sets[key].variants) == 4
@@ -95,13 +95,13 @@ def test_a_branch_made_bent_and_switched_in_a_take_with_the_hand_where_it_was(
     assert one is not None
     before = session.placed.pivot(one.target)
     chooser = next(k for k, each in puppet(window).controls.items() if each.chooses == key)
-    session.selection.pick([chooser])
+    session.selection.select([chooser])
     person.to(at_control(person, chooser))
     person.key("4")
     assert shown(window, "Far arm") == new.name
     assert session.placed.pivot(limb.target) == pytest.approx(before)
     track = take(window).tracks[f"{key}.shows"]
-    assert [each.going for each in track] == ["hold"] * len(track)
+    assert [each.interpolation for each in track] == ["hold"] * len(track)
     lamp_to(person, 12.0)
     assert shown(window, "Far arm") == "Hanging"
 
@@ -128,6 +128,6 @@ def test_layered_art_with_groups_comes_in_as_sets(person: Person, window: Window
     window.activateWindow()
     person.settle(200)
     person.click(person.board(20 + 280j))
-    session.selection.pick([puppet(window).sets[set_named(window, "Mouth")].variants[0].parts[0]])
+    session.selection.select([puppet(window).sets[set_named(window, "Mouth")].variants[0].parts[0]])
     person.key("bracketright")
     assert shown(window, "Mouth") == "Closed"

@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QApplication
 from journeys.conftest import Person
 from journeys.test_first_light import puppet
 from journeys.test_strangers import at_control
-from umbrite.desk.board.pen import PenPoint, SimulatedPen
+from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
 from umbrite.desk.session.stations import LIMBS, REHEARSE
 from umbrite.desk.window import Window
 from umbrite.files.formats.any_art import read_here
@@ -70,7 +70,7 @@ def test_a_flat_scarf_swings_after_three_gestures(person: Person, window: Window
     begun = person.gestures
     person.click(person.board(500 + 300j + 30j * np.sin(500 / 60)))
     person.key("shift+v")
-    person.until(lambda: window.session.stage.station is LIMBS)
+    person.until(lambda: window.session.workspace.station is LIMBS)
     person.settle(300)
     person.click(person.middle(window.details.bendy.buttons["Hang loose"]))
     assert person.gestures - begun == 3
@@ -93,11 +93,11 @@ def test_weights_are_painted_with_a_pen(person: Person, window: Window, tmp_path
     person.settle(200)
     person.key("shift+q")
     person.until(window.frame.weight_card.isVisible)
-    window.session.stage.brushing.set_sways(on=False)
+    window.session.brushing.set_sways(on=False)
     mesh = mesh_named(window, "Tail")
     rivet = puppet(window).joints[mesh.joints[1]].pivot.z
     person.click(person.board(rivet))
-    assert window.session.stage.brushing.bone == mesh.joints[1]
+    assert window.session.brushing.bone == mesh.joints[1]
     board = window.board
     line = [board.camera.point(complex(620 + 14 * i, 372 + 3 * i)) for i in range(6)]
     before = weights_of(mesh)[:, 1].sum()
@@ -121,7 +121,7 @@ def test_a_leg_is_held_at_both_ends(person: Person, window: Window, tmp_path: Pa
     mesh = mesh_named(window, "Leg")
     foot = next(part.joint for part in puppet(window).parts.values() if part.name == "Foot")
     body = next(part.joint for part in puppet(window).parts.values() if part.name == "Body")
-    session.selection.pick([mesh.joints[-1], foot])
+    session.selection.select([mesh.joints[-1], foot])
     session.edit(
         "Hang",
         puppet=set_parent(
@@ -144,7 +144,7 @@ def test_a_leg_is_held_at_both_ends(person: Person, window: Window, tmp_path: Pa
     person.settle(100)
     person.key("Return")
     person.key("ctrl+5")
-    person.until(lambda: session.stage.station is REHEARSE)
+    person.until(lambda: session.workspace.station is REHEARSE)
     person.settle(200)
     bow = next(key for key, each in puppet(window).controls.items() if each.kind == "bow")
     ends = session.placed.pivot(foot), session.placed.pivot(mesh.joints[0])
@@ -189,7 +189,7 @@ def test_one_whole_drawing_bends_over_a_skeleton_drawn_by_hand(
         if puppet(window).joints[key].parent != bones[0]:
             window.session.edit("Hang", puppet=set_parent(puppet(window), [key], bones[0]))
     figure = next(iter(puppet(window).parts))
-    window.session.selection.pick([figure, *bones])
+    window.session.selection.select([figure, *bones])
     assert window.actions_by_id["bend-over"].isEnabled()
     window.actions_by_id["bend-over"].trigger()
     mesh = mesh_named(window, "Figure")

@@ -15,7 +15,7 @@ from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import Bent, Flat, corners_of, scene_of
 from umbrite.rig.change import change
 from umbrite.rig.edits.copying import copy_branches
-from umbrite.rig.grafts.rewiring import Way
+from umbrite.rig.merging.rewiring import Way
 from umbrite.rig.model import point
 
 TWO, EIGHT = strip(2), strip(8)

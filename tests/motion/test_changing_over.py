@@ -16,7 +16,7 @@ from umbrite.motion.sampling import sample
 from umbrite.rig.edits.parenting import set_also
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
-from umbrite.rig.takes.keys import put_keys, set_going, spots_of
+from umbrite.rig.takes.keys import put_keys, set_interpolation, spots_of
 from umbrite.rig.takes.take import Take
 
 WICK = wick()
@@ -40,7 +40,7 @@ def test_a_key_put_in_between_changes_nothing(take: Take, frame: int) -> None:
         assert np.abs(before - after).max(initial=0) < 1e-7 * (1 + np.abs(before).max(initial=0))
 
 
-def moving(going: str = "smooth") -> Take:
+def moving(interpolation: str = "smooth") -> Take:
     """The hand goes out and in while the body goes down and the head turns."""
     take = Take("T", 24.0, 0, 48)
     for frame, (x, y, down, turn) in {
@@ -56,7 +56,7 @@ def moving(going: str = "smooth") -> Take:
             f"{HEAD}.turn": turn,
         }
         take = put_keys(take, frame, values)
-    return set_going(take, spots_of(take), "eased", 0.3, 0.3) if going == "eased" else take
+    return set_interpolation(take, spots_of(take), "eased", 0.3, 0.3) if interpolation == "eased" else take
 
 
 def way(take: Take, frames: np.ndarray) -> np.ndarray:
@@ -64,11 +64,13 @@ def way(take: Take, frames: np.ndarray) -> np.ndarray:
     return np.array([placed.pivot(HAND, i) for i in range(len(frames))])
 
 
-@pytest.mark.parametrize("going", ["smooth", "eased"])
+@pytest.mark.parametrize("interpolation", ["smooth", "eased"])
 @pytest.mark.parametrize("over", [0, 6])
 @pytest.mark.parametrize("number", [1, 2])
-def test_following_something_else_from_a_frame_on_does_not_jump(number: int, over: int, going: str) -> None:
-    take = moving(going)
+def test_following_something_else_from_a_frame_on_does_not_jump(
+    number: int, over: int, interpolation: str
+) -> None:
+    take = moving(interpolation)
     done = followed(take, PUPPET, HAND, number, 20.0, over)
     before = np.arange(0, 20.0)
     assert np.abs(way(take, before) - way(done, before)).max() < 1e-6

@@ -35,8 +35,8 @@ def poses(draw: st.DrawFn) -> Pose:
 
 @given(poses(), st.integers(0, 3))
 def test_to_follow_is_to_hang_from(pose: Pose, number: int) -> None:
-    hung = set_parent(PUPPET, [HAND], [PUPPET.joints[HAND].parent, HEAD, None, MASTER][number])
-    there = evaluate(compile_plan(hung), pose)
+    reparented = set_parent(PUPPET, [HAND], [PUPPET.joints[HAND].parent, HEAD, None, MASTER][number])
+    there = evaluate(compile_plan(reparented), pose)
     here = evaluate(compile_plan(FREE), with_values(pose, {f"{HAND}.follows": number}))
     for key in PUPPET.joints:
         near = 1e-9 if key == HAND else 1e-4  # at full reach a limb's joints take the root of rounding

@@ -5,7 +5,7 @@ import pytest
 
 from demo_puppet import joint, wick
 from umbrite.motion.evaluate import Placed, evaluate
-from umbrite.motion.matching import hang_target_in_place, own_turns_from_target, target_from_own_turns
+from umbrite.motion.matching import own_turns_from_target, set_target_parent_in_place, target_from_own_turns
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_joint_to, scale_joint_to, turn_joint_by
 from umbrite.motion.resting import make_rest
@@ -108,7 +108,7 @@ def test_following_something_else_keeps_the_picture(kind: str) -> None:
     puppet, pose = linked(kind), posed(25, -40)
     placed = evaluate(compile_plan(puppet), pose)
     for parent in (None, HEAD, MASTER):
-        changed, after = hang_target_in_place(puppet, pose, ARM, parent)
+        changed, after = set_target_parent_in_place(puppet, pose, ARM, parent)
         same(placed, evaluate(compile_plan(changed), after))
 
 

@@ -7,7 +7,7 @@ from hypothesis import strategies as st
 
 from demo_puppet import joint, wick
 from umbrite.motion.evaluate import Placed, evaluate
-from umbrite.motion.matching import hang_target_in_place, own_turns_from_target, target_from_own_turns
+from umbrite.motion.matching import own_turns_from_target, set_target_parent_in_place, target_from_own_turns
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change
 from umbrite.rig.edits.limbs import make_limb
@@ -99,7 +99,7 @@ def test_switching_what_is_followed_moves_nothing(name: str, x: float, y: float,
     pose[f"{joint(PUPPET, 'Master')}.turn"] = 0.3
     pose[f"{joint(PUPPET, 'Head')}.turn"] = -0.2
     parent = None if follows is None else joint(PUPPET, follows)
-    changed, after = hang_target_in_place(PUPPET, pose, LIMBS[name], parent)
+    changed, after = set_target_parent_in_place(PUPPET, pose, LIMBS[name], parent)
     now, was = evaluate(compile_plan(changed), after), evaluate(compile_plan(PUPPET), pose)
     target = PUPPET.limbs[LIMBS[name]].target
     assert abs(now.pivot(target) - was.pivot(target)) < 1e-6

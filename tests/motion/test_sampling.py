@@ -40,7 +40,7 @@ def test_only_free_ways_go_beyond_their_two_keys(take: Take) -> None:
     plain = replace(take, loop=False)
     for channel, track in plain.tracks.items():
         for one, other in itertools.pairwise(track):
-            if one.going == "free":
+            if one.interpolation == "free":
                 continue
             way = sample(plain, BARE, np.linspace(one.frame, other.frame, 40))[channel]
             low, high = sorted((one.value, other.value))
@@ -123,11 +123,11 @@ def test_slopes_are_those_that_the_keys_ask_for(take: Take) -> None:
                 slopes_at(plain, BARE, channel, other.frame)[0],
             )
             mean = (other.value - one.value) / (other.frame - one.frame)
-            if one.going == "free":
+            if one.interpolation == "free":
                 assert (out, into) == (pytest.approx(one.out), pytest.approx(one.into, abs=1e-9))
-            elif one.going == "straight":
+            elif one.interpolation == "straight":
                 assert (out, into) == (pytest.approx(mean), pytest.approx(mean))
-            elif one.going == "smooth":
+            elif one.interpolation == "smooth":
                 assert 0 <= out * mean <= 3 * mean**2 + 1e-9, "steeper would go beyond the keys"
         assert slopes_at(plain, BARE, channel, track[0].frame)[0] == 0.0
 
@@ -136,7 +136,8 @@ def test_slopes_are_those_that_the_keys_ask_for(take: Take) -> None:
 def test_a_loop_has_one_slope_where_it_begins_again(take: Take) -> None:
     closed = close_loop(
         replace(
-            take, tracks={c: tuple(replace(k, going="smooth") for k in t) for c, t in take.tracks.items()}
+            take,
+            tracks={c: tuple(replace(k, interpolation="smooth") for k in t) for c, t in take.tracks.items()},
         )
     )
     for channel, track in closed.tracks.items():

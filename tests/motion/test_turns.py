@@ -17,7 +17,7 @@ from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Joint, Limb, Puppet, point
-from umbrite.rig.numbers.angles import TAU, angle_text
+from umbrite.rig.quantities.angles import TAU, angle_text
 
 SOFTEN = Limb("", (), "").soften  # what limbs are given when they are made
 CART = Puppet(

@@ -9,7 +9,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from umbrite.motion.solvers.two_joint import Range, aim, into_range, reach
-from umbrite.rig.numbers.angles import wrapped
+from umbrite.rig.quantities.angles import wrapped
 
 MANY = 100_000
 

@@ -24,8 +24,8 @@ from umbrite.rig.edits.looks import (
     untrimmed,
 )
 from umbrite.rig.errors import RigError
-from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
+from umbrite.rig.merging.rewiring import Way
 from umbrite.rig.model import Guide, Puppet
 
 

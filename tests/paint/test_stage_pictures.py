@@ -8,8 +8,8 @@ from msgspec.structs import replace
 from demo_puppet import ASSETS
 from umbrite.files.package import Package, load, save
 from umbrite.files.png import fingerprint, measure
-from umbrite.paint.render import STAGE_PICTURE, close_picture, stage_png
-from umbrite.rig.document import WorkStage
+from umbrite.paint.render import VERSION_PICTURE, close_picture, version_png
+from umbrite.rig.document import Version
 
 
 def saved(package: Package, path: Path) -> Path:
@@ -21,9 +21,11 @@ def saved(package: Package, path: Path) -> Path:
 def test_a_stage_makes_a_file_less_than_two_percent_larger(name: str, tmp_path: Path) -> None:
     package = load(ASSETS / f"{name}.umbrite")
     plain = saved(package, tmp_path / "plain.umbrite").stat().st_size
-    picture = stage_png(package)
-    stage = WorkStage("Before", "2026-11-26T10:00:00Z", fingerprint(picture), package.document)
-    kept = Package(replace(package.document, stages=(stage,)), {**package.art, stage.picture: picture})
+    picture = version_png(package)
+    workspace = Version("Before", "2026-11-26T10:00:00Z", fingerprint(picture), package.document)
+    kept = Package(
+        replace(package.document, versions=(workspace,)), {**package.art, workspace.picture: picture}
+    )
     grown = saved(kept, tmp_path / "kept.umbrite").stat().st_size
     print(f"{name}: a stage adds {(grown / plain - 1) * 100:.2f} % to {plain:,} bytes")
     assert grown < 1.02 * plain
@@ -31,7 +33,7 @@ def test_a_stage_makes_a_file_less_than_two_percent_larger(name: str, tmp_path: 
 
 def test_a_close_picture_has_the_parts_and_no_empty_canvas() -> None:
     package = load(ASSETS / "library" / "Kettle.umbrite")
-    assert measure(stage_png(package), "stage")[0] == STAGE_PICTURE
+    assert measure(version_png(package), "stage")[0] == VERSION_PICTURE
     image = close_picture(package)
     assert image.width() < package.puppet.width / 2
     opaque = [image.pixelColor(x, image.height() - 3).alpha() for x in range(image.width())]

@@ -35,8 +35,8 @@ from umbrite.rig.edits.bones import (
 from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.errors import RigError
-from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
+from umbrite.rig.merging.rewiring import Way
 from umbrite.rig.model import Puppet
 
 WICK = wick()
@@ -180,8 +180,8 @@ def test_binding_moves_nothing_and_leaves_no_empty_joint() -> None:
     assert bound.parts[cap].joint == bound.parts[head].joint == one
     assert old not in bound.joints
     assert (art(bound), bound.order) == (art(puppet), puppet.order)
-    hung = change(puppet, puppet.parts[head].joint, parent=puppet.parts[cap].joint)
-    after = bind(hung, [cap], two)
+    reparented = change(puppet, puppet.parts[head].joint, parent=puppet.parts[cap].joint)
+    after = bind(reparented, [cap], two)
     assert after.joints[after.parts[head].joint].parent == two
     assert invariants(after) == []
 

@@ -15,8 +15,8 @@ from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.links import add_link, relink, set_curve
 from umbrite.rig.edits.variants.sets import make_set
 from umbrite.rig.errors import RigError
-from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
+from umbrite.rig.merging.rewiring import Way
 from umbrite.rig.model import Point, Puppet
 
 PUPPET = wick()

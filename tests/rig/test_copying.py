@@ -13,8 +13,8 @@ from umbrite.rig.edits.copying import centre_line, copy_branches
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.renaming import numbered, renamed, replaced, side_swapped
 from umbrite.rig.errors import RigError
-from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
+from umbrite.rig.merging.rewiring import Way
 from umbrite.rig.model import Puppet
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.words.names import swapped

@@ -21,8 +21,8 @@ from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.parts import add_part, exchange_drawing
 from umbrite.rig.errors import RigError
-from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
+from umbrite.rig.merging.rewiring import Way
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.placement import around_parts, board_from_drawing, part_box
 

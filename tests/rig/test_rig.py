@@ -26,7 +26,7 @@ from umbrite.rig.family import ancestors, branch, children, path
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limb_shape import drawn_bend, limb_tip
 from umbrite.rig.model import Drawing, Joint, Limit, Placement, Point, Puppet, point
-from umbrite.rig.numbers.angles import MOST_TURN, angle_text, from_shown, shown_degrees
+from umbrite.rig.quantities.angles import MOST_TURN, angle_text, from_shown, shown_degrees
 from umbrite.rig.words.body_words import kind_of_limb
 from umbrite.rig.words.names import core_of, side_of, tells_left_and_right, tidy, unique, words_of
 

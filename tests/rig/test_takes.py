@@ -22,7 +22,7 @@ from umbrite.rig.takes.keys import (
     put_keys,
     remove_keys,
     scatter,
-    set_going,
+    set_interpolation,
     set_values,
     spots_of,
     stretch_keys,
@@ -82,7 +82,7 @@ def test_removed_keys_are_gone_and_the_others_stay(take: Take, data: st.DataObje
 
 
 def test_a_key_keeps_how_it_goes_on_when_its_value_changes() -> None:
-    take = set_going(put_keys(Take("T"), 5, {"j1.x": 1.0}), {("j1.x", 5.0)}, "eased", 0.3, 0.2)
+    take = set_interpolation(put_keys(Take("T"), 5, {"j1.x": 1.0}), {("j1.x", 5.0)}, "eased", 0.3, 0.2)
     assert key_at(put_keys(take, 5, {"j1.x": 2.0}), "j1.x", 5) == Key(5.0, 2.0, "eased", 0.3, 0.2)
     assert key_at(put_keys(take, 6, {"j1.x": 2.0}, holding={"j1.x"}), "j1.x", 6) == Key(6.0, 2.0, "hold")
     assert key_at(set_values(take, {("j1.x", 5.0): 9.0}), "j1.x", 5) == Key(5.0, 9.0, "eased", 0.3, 0.2)
@@ -92,7 +92,7 @@ def test_what_makes_no_sense_is_refused_in_words() -> None:
     take = put_keys(Take("T"), 0, {"j1.x": 1.0})
     for wrong in (
         lambda: stretch_keys(take, spots_of(take), 0, 0.0),
-        lambda: set_going(take, spots_of(take), "eased", 0.8, 0.8),
+        lambda: set_interpolation(take, spots_of(take), "eased", 0.8, 0.8),
         lambda: ease_all(take, 0.7),
         lambda: shelf.get_take((take,), "Else"),
         lambda: shelf.rename_take((take,), "T", "  "),
@@ -111,7 +111,9 @@ def test_all_ways_are_eased_but_those_that_hold(take: Take) -> None:
     for channel, track in take.tracks.items():
         for key, now in zip(track, eased.tracks[channel], strict=True):
             assert (
-                now == key if key.going == "hold" else (now.going, now.out, now.into) == ("eased", 0.4, 0.4)
+                now == key
+                if key.interpolation == "hold"
+                else (now.interpolation, now.out, now.into) == ("eased", 0.4, 0.4)
             )
 
 

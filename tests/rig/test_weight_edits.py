@@ -24,8 +24,8 @@ from umbrite.rig.edits.meshes.weight_edits import (
 from umbrite.rig.edits.parts import exchange_drawing, remove_part
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import RigError
-from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.invariants import invariants
+from umbrite.rig.merging.rewiring import Way
 from umbrite.rig.mesh import weights_of
 from umbrite.rig.mesh_arrays import NamedArrays
 from umbrite.rig.model import Drawing, Mesh, Puppet

@@ -434,9 +434,9 @@ def _followed(picture: Picture, path: Sequence[complex]) -> list[complex]:
     way.reverse()
     if not there.any():
         return list(path)
-    picked = strength[way, np.arange(count)][there].mean()
+    selected = strength[way, np.arange(count)][there].mean()
     drawn = strength[reach][there].mean()
-    if picked < CLEAR * max(float(drawn), 20.0):
+    if selected < CLEAR * max(float(drawn), 20.0):
         return list(path)
     return [complex(spots[row, k]) for k, row in enumerate(way)]
 

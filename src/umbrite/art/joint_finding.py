@@ -280,13 +280,13 @@ def joints_among(puppet: Puppet, pieces: Pieces) -> list[Proposal]:
     for group in _groups(keys, likely):
         joined = _joined_pieces(group, _tree(group, likely))
         root = _root(group, joined, names, areas, contacts)
-        parents = _like_pairs(_rehung(_from_root(root, joined), likely), likely, areas, widths)
+        parents = _like_pairs(_reparented(_from_root(root, joined), likely), likely, areas, widths)
         # What carries what has changed by now, and so may what carries all.
         joined = _joined_pieces(group, parents)
         again = _root(group, joined, names, areas, contacts)
         if again != root:
             root = again
-            parents = _like_pairs(_rehung(_from_root(root, joined), likely), likely, areas, widths)
+            parents = _like_pairs(_reparented(_from_root(root, joined), likely), likely, areas, widths)
         order = _parents_first(parents, root)
         found += [
             Proposal(
@@ -417,7 +417,7 @@ def _either(pair: tuple[str, str], likely: Mapping[tuple[str, str], float]) -> f
     return max(likely.get(pair, 0.0), likely.get(pair[::-1], 0.0))
 
 
-def _rehung(parents: dict[str, str], likely: Mapping[tuple[str, str], float]) -> dict[str, str]:
+def _reparented(parents: dict[str, str], likely: Mapping[tuple[str, str], float]) -> dict[str, str]:
     """The same, with pieces hung from what they hang from more likely, as long as any gains by it."""
     parents = dict(parents)
     for _ in range(len(parents)):

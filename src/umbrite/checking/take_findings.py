@@ -13,7 +13,7 @@ from umbrite.motion.evaluate import Placed
 from umbrite.rig.change import exists, thing
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet
-from umbrite.rig.numbers.angles import angle_text, wrapped
+from umbrite.rig.quantities.angles import angle_text, wrapped
 from umbrite.rig.remembered import remembered
 from umbrite.rig.takes.keys import SAME, key_at
 from umbrite.rig.takes.take import Take

@@ -22,7 +22,7 @@ from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.scene import corners_of
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.model import Puppet
-from umbrite.rig.numbers.angles import angle_text, wrapped
+from umbrite.rig.quantities.angles import angle_text, wrapped
 from umbrite.rig.takes.take import Take
 
 Floats = NDArray[np.float64]

@@ -14,8 +14,8 @@ from umbrite.rig.document import Document
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import reorder
 from umbrite.rig.family import parts_on
-from umbrite.rig.grafts.branch_alone import branch_alone
-from umbrite.rig.grafts.guest_edits import add_guest, set_spread
+from umbrite.rig.merging.branch_alone import branch_alone
+from umbrite.rig.merging.guest_edits import add_guest, set_spread
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes.keys import ease_all, put_keys
 from umbrite.rig.takes.take import Steps, Take

@@ -49,7 +49,7 @@ def start(file: Path | None) -> int:
     dress(app, theme)
     signal.signal(signal.SIGINT, signal.SIG_DFL)
     session = Session()
-    session.stage.dress(theme)
+    session.workspace.dress(theme)
     window = Window(session, settings)
     sys.excepthook = lambda kind, error, trace: unexpected(window, kind, error, trace)
     folders = {Path(name).parent for name in window.preferences.recent}

@@ -23,7 +23,7 @@ from umbrite.desk.actions.action_table import ACTIONS
 from umbrite.desk.actions.contexts import FEWEST, MOST, fitting_actions
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.board_frame import BoardFrame
-from umbrite.desk.board.drops import Drop, paths_in
+from umbrite.desk.board.input.drops import Drop, paths_in
 from umbrite.desk.commands import edit_commands, family_commands, found_limit_commands, workout_commands
 from umbrite.desk.commands.help import about
 from umbrite.desk.commands.takes.recipes import RECIPES
@@ -53,9 +53,9 @@ from umbrite.desk.panels.library_panel import LibraryPanel
 from umbrite.desk.panels.menu_bar import RecentMenu, fill_menus
 from umbrite.desk.panels.selecting_list import SelectingList
 from umbrite.desk.panels.shelf.pose_shelf import PoseShelf
-from umbrite.desk.panels.stages_panel import StagesPanel
 from umbrite.desk.panels.station_strip import Strip
-from umbrite.desk.panels.tape.tape_panel import TapePanel
+from umbrite.desk.panels.timeline.timeline_panel import TimelinePanel
+from umbrite.desk.panels.versions_panel import VersionsPanel
 from umbrite.desk.panels.workout_sheet import WorkoutSheet
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session, attempt
@@ -80,7 +80,7 @@ class Window(QMainWindow):
         super().__init__()
         self.session, self.settings = session, settings
         self.docks: dict[str, QDockWidget] = {}
-        self.dialogs: Questions = dialogs or Dialogs(self, lambda: session.stage.theme)
+        self.dialogs: Questions = dialogs or Dialogs(self, lambda: session.workspace.theme)
         self.preferences = Preferences(settings)
         self.files: FileDesk = FileDesk(session, self.dialogs, self.preferences)
         self.reuse = ReuseDesk(self.files, Path(settings.fileName()).parent / "library")
@@ -105,11 +105,11 @@ class Window(QMainWindow):
         self.diagram = FamilyDiagram(session)
         self.controls_panel = ControlsPanel(session)
         self.shelf = PoseShelf(session)
-        self.tape = TapePanel(session)
+        self.timeline = TimelinePanel(session)
         self.depth_rail = DepthRail(session)
         self.details = Details(session, self.reuse)
         self.library = LibraryPanel(self.reuse)
-        self.stages = StagesPanel(session)
+        self.versions = VersionsPanel(session)
         self.findings_list = FindingsList(session, self)
         self.guide = Guide(ACTIONS, self)
         self.finder = Finder(list(self._actions.values()), self)
@@ -119,7 +119,7 @@ class Window(QMainWindow):
         self.setAcceptDrops(True)
         self.resize(1280, 800)
         self.arrangements = Arrangements(self, self.docks, self.settings)
-        self._alone = Alone(self, session.stage, self.docks.values(), self.strip_bar)
+        self._alone = Alone(self, session.workspace, self.docks.values(), self.strip_bar)
         self._restore()
         self._on_station()
         self._refresh_actions()
@@ -136,7 +136,7 @@ class Window(QMainWindow):
     def _action(self, act: Act) -> QAction:
         action = QAction(tr(act.text), self)
         if act.icon:
-            action.setIcon(icon(self.session.stage.theme, act.icon))
+            action.setIcon(icon(self.session.workspace.theme, act.icon))
         if act.key:
             action.setShortcut(QKeySequence(act.key))
         action.setCheckable(bool(act.tool or act.view))
@@ -168,11 +168,11 @@ class Window(QMainWindow):
                 ("Diagram", self.diagram, Qt.DockWidgetArea.LeftDockWidgetArea),
                 ("Controls", self.controls_panel, Qt.DockWidgetArea.LeftDockWidgetArea),
                 ("Library", self.library, Qt.DockWidgetArea.LeftDockWidgetArea),
-                ("Stages", self.stages, Qt.DockWidgetArea.LeftDockWidgetArea),
+                ("Stages", self.versions, Qt.DockWidgetArea.LeftDockWidgetArea),
                 ("Depth", self.depth_rail, Qt.DockWidgetArea.RightDockWidgetArea),
                 ("Details", self.details, Qt.DockWidgetArea.RightDockWidgetArea),
                 ("Poses", self.shelf, Qt.DockWidgetArea.RightDockWidgetArea),
-                ("Tape", self.tape, Qt.DockWidgetArea.BottomDockWidgetArea),
+                ("Tape", self.timeline, Qt.DockWidgetArea.BottomDockWidgetArea),
             )
         }
         for dock in self.docks.values():
@@ -217,25 +217,25 @@ class Window(QMainWindow):
 
     def _connect(self) -> None:
         session = self.session
-        session.stage.station_changed.connect(self._on_station)
-        session.stage.theme_changed.connect(self._on_theme)
+        session.workspace.station_changed.connect(self._on_station)
+        session.workspace.theme_changed.connect(self._on_theme)
         for signal in (
             session.selection.changed,
-            session.stage.tool_changed,
-            session.stage.view_changed,
+            session.workspace.tool_changed,
+            session.workspace.view_changed,
             session.drafts.changed,
         ):
             signal.connect(lambda *_: self._stale.start())
         session.settled.connect(self._refresh_actions)  # a key that comes right after finds its action
-        self.strip.lamp_pressed.connect(self.show_findings)
+        self.strip.badge_pressed.connect(self.show_findings)
         self.findings_list.wanted.connect(lambda key: self.actions_by_id[key].trigger())
         self.strip.stepped.connect(lambda by: self.run(lambda: session.step(by)))
         self.keeper.failed.connect(lambda text: self.dialogs.tell(tr("Not kept for recovery"), text))
-        tape = session.stage.tape
-        tape.changed.connect(lambda: None if tape.playing else self._stale.start())
-        tape.play_wanted.connect(lambda: self.play() if session.stage.station.timed else None)
+        timeline = session.timeline
+        timeline.changed.connect(lambda: None if timeline.playing else self._stale.start())
+        timeline.play_wanted.connect(lambda: self.play() if session.workspace.station.timed else None)
         self.board.dropped.connect(self._take_drop)
-        self.stages.new_wanted.connect(lambda name: self.run(lambda: self.reuse.new_from(name)))
+        self.versions.new_wanted.connect(lambda name: self.run(lambda: self.reuse.new_from(name)))
         self.family.tree.dropped.connect(self.files.dropped)
         self.board.menu_opened.connect(self.add_fitting)
         lists = (self.depth_rail, self.controls_panel.controls, self.controls_panel.links)
@@ -260,7 +260,7 @@ class Window(QMainWindow):
     # State
 
     def _on_station(self) -> None:
-        station = self.session.stage.station
+        station = self.session.workspace.station
         row = [
             self._actions[act.id]
             for act in ACTIONS
@@ -268,7 +268,7 @@ class Window(QMainWindow):
         ]
         self.frame.show_tools(row)
         if not self.alone:
-            self.arrangements.enter(self.session.stage.station)
+            self.arrangements.enter(self.session.workspace.station)
         self._stale.start()
 
     def _refresh_actions(self) -> None:
@@ -283,9 +283,9 @@ class Window(QMainWindow):
                 action.setStatusTip(why)
                 action.setToolTip(act.tip(why))
             if act.tool:
-                action.setChecked(session.stage.tool == act.tool)
+                action.setChecked(session.workspace.tool is act.tool)
             elif act.view:
-                action.setChecked(session.stage.views[act.view])
+                action.setChecked(session.workspace.views[act.view])
         names = (session.history.undo_name, session.history.redo_name)
         for key, word, name in zip(("undo", "redo"), (tr("Undo"), tr("Redo")), names, strict=True):
             self._actions[key].setText(f"{word}: {name}" if name else word)
@@ -295,7 +295,7 @@ class Window(QMainWindow):
 
         In the middle of a drag any action, such as undo, puts the drag back and does no more.
         """
-        dragged = next((place for place in (self.board, self.tape.sheet) if place.dragging), None)
+        dragged = next((place for place in (self.board, self.timeline.sheet) if place.dragging), None)
         if dragged is not None:
             dragged.cancel()
             self.session.say(tr("The drag was put back."))
@@ -306,14 +306,14 @@ class Window(QMainWindow):
     def set_theme(self, name: str) -> None:
         """Dress everything in a theme; what keeps pictures of its own hears of it."""
         app, theme = QApplication.instance(), theme_named(name, self.preferences.board)
-        if isinstance(app, QApplication) and theme is not self.session.stage.theme:
+        if isinstance(app, QApplication) and theme is not self.session.workspace.theme:
             dress(app, theme)
-            self.session.stage.dress(theme)
+            self.session.workspace.dress(theme)
 
     def _on_theme(self) -> None:
         for act in ACTIONS:
             if act.icon:
-                self._actions[act.id].setIcon(icon(self.session.stage.theme, act.icon))
+                self._actions[act.id].setIcon(icon(self.session.workspace.theme, act.icon))
         self._on_station()
 
     def show_preferences(self) -> None:
@@ -356,7 +356,7 @@ class Window(QMainWindow):
         """A menu on a panel: for the row or card that is pressed, which is picked first if it was not."""
         key = panel.key_at(at)
         if key is not None and key not in self.session.selection.keys:
-            self.session.selection.pick([key])
+            self.session.selection.select([key])
         menu = QMenu(panel)
         menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.add_fitting(menu)
@@ -422,15 +422,15 @@ class Window(QMainWindow):
 
     def adjust(self, recipe: str) -> None:
         """Numbers for what is made of a take, shown live."""
-        self.session.stage.go_to(TAKES)
+        self.session.workspace.go_to(TAKES)
         dialog = Adjuster(self.session, RECIPES[recipe](self.session), self)
         dialog.exec()
         dialog.deleteLater()
 
     def play(self) -> None:
         """Play the take, or stop."""
-        self.session.stage.go_to(TAKES)
-        self.tape.player.switch()
+        self.session.workspace.go_to(TAKES)
+        self.timeline.player.switch()
 
     def run_workout(self) -> None:
         """Run everything through its range, and show the contact sheet."""
@@ -441,8 +441,8 @@ class Window(QMainWindow):
 
     def show_findings(self) -> None:
         self.findings_list.refresh()
-        lamp = self.strip.lamp
-        place = lamp.mapToGlobal(QPoint(lamp.width() - self.findings_list.width(), lamp.height() + 4))
+        badge = self.strip.badge
+        place = badge.mapToGlobal(QPoint(badge.width() - self.findings_list.width(), badge.height() + 4))
         self.findings_list.move(place)
         self.findings_list.show()
 
@@ -451,7 +451,7 @@ class Window(QMainWindow):
         self.finder.open_at(place.x(), place.y())
 
     def show_guide(self) -> None:
-        self.guide.open_at(self.session.stage.station.name)
+        self.guide.open_at(self.session.workspace.station.name)
 
     def show_guide_here(self) -> None:
         """The place in the guide that tells of the tool under the pointer, or the station's page."""
@@ -501,7 +501,7 @@ class Window(QMainWindow):
         if not self.files.may_leave():
             event.ignore()
             return
-        self.session.stage.hang_still()
+        self.session.stop_motion()
         self.offers.let_go()
         self.keeper.close()
         self.session.file.pictures.stop()

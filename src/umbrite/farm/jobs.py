@@ -4,9 +4,9 @@ from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
 from typing import NamedTuple
 
-from umbrite.farm.crew import Crew, alone, cluster, processes
-from umbrite.farm.ledger import InMemory, Ledger
+from umbrite.farm.kept_results import InMemory, KeptResults
 from umbrite.farm.pieces import Piece
+from umbrite.farm.workers import Workers, alone, cluster, processes
 from umbrite.files.file_errors import FileError
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.rig.errors import UmbriteError
@@ -26,7 +26,7 @@ class Hands(NamedTuple):
         """Whether nobody asked for anything but this process."""
         return self == Hands()
 
-    def crew(self) -> Crew:
+    def hired(self) -> Workers:
         """Those who work. Raises FileError where a cluster does not answer."""
         if self.address is not None:
             return cluster(self.address)
@@ -36,26 +36,26 @@ class Hands(NamedTuple):
 class Finished(NamedTuple):
     """A job that is done: its pieces, and what went wrong with those that could not be done."""
 
-    ledger: Ledger | InMemory
+    kept_results: KeptResults | InMemory
     pieces: Sequence[Piece]
     errors: dict[int, UmbriteError]
 
     def results(self) -> Iterator[bytes | UmbriteError]:
         """In the order of the pieces; those that failed as their errors."""
         for number, piece in enumerate(self.pieces):
-            yield self.errors[number] if number in self.errors else self.ledger.result(piece)
+            yield self.errors[number] if number in self.errors else self.kept_results.result(piece)
 
 
 class StoppedError(UmbriteError):
     """Somebody stopped the work; what was done is kept."""
 
 
-def _ledger(pieces: Sequence[Piece], hands: Hands) -> Ledger | InMemory:
+def _kept_results(pieces: Sequence[Piece], hands: Hands) -> KeptResults | InMemory:
     """Results on disk; in memory where there is only one, or where nothing can be written and nobody asked for it."""
     if hands.plain and len(pieces) == 1:
         return InMemory()
     try:
-        return Ledger(pieces, resume=hands.resume)
+        return KeptResults(pieces, resume=hands.resume)
     except FileError:
         if hands.plain:
             return InMemory()
@@ -68,28 +68,28 @@ def work_done(pieces: Sequence[Piece], hands: Hands, watch: Watch = unwatched) -
 
     Where the work is stopped or ends suddenly, what was done stays kept for a run that resumes it.
     """
-    crew = hands.crew()
-    ledger = _ledger(pieces, hands)
+    workers = hands.hired()
+    kept_results = _kept_results(pieces, hands)
     errors: dict[int, UmbriteError] = {}
-    left = [(number, piece) for number, piece in enumerate(pieces) if not ledger.has(piece)]
+    left = [(number, piece) for number, piece in enumerate(pieces) if not kept_results.has(piece)]
     ready = len(pieces) - len(left)
     whole = False
     try:
         if left:
             watch(ready, len(pieces), left[0][1].source.name)
-        for number, result in alone(left, watch) if hands.plain and len(pieces) == 1 else crew(left):
+        for number, result in alone(left, watch) if hands.plain and len(pieces) == 1 else workers(left):
             if isinstance(result, UmbriteError):
                 errors[number] = result
             else:
-                ledger.keep(pieces[number], result)
+                kept_results.keep(pieces[number], result)
             ready += 1
             if ready < len(pieces):
                 watch(ready, len(pieces), pieces[number].source.name)
-        yield Finished(ledger, pieces, errors)
+        yield Finished(kept_results, pieces, errors)
         whole = True
     except KeyboardInterrupt:
         raise StoppedError(
             f"Stopped: {ready} of {len(pieces)} pieces are done and kept. Say it again with --resume to go on."
         ) from None
     finally:
-        ledger.close(finished=whole)
+        kept_results.close(finished=whole)

@@ -12,7 +12,7 @@ import numpy as np
 from umbrite.motion.evaluate import Placed
 from umbrite.motion.scene import mesh_places, places_of
 from umbrite.rig.model import Puppet
-from umbrite.rig.numbers.angles import shown_degrees
+from umbrite.rig.quantities.angles import shown_degrees
 
 if TYPE_CHECKING:
     from umbrite.art.joint_finding import Proposal

@@ -15,8 +15,8 @@ from umbrite.rig.edits.parts import add_part
 from umbrite.rig.errors import readable
 from umbrite.rig.family import ancestors
 from umbrite.rig.model import Blend, Drawing, Placement, Puppet, Side
-from umbrite.rig.numbers.bounds import canvas_fault, size_faults
 from umbrite.rig.placement import around_parts
+from umbrite.rig.quantities.bounds import canvas_fault, size_faults
 from umbrite.rig.words.names import tidy
 
 Group = tuple[str, ...]

@@ -2,9 +2,9 @@
 
 from pathlib import Path
 
-from umbrite.files.apart.reading import read_art
 from umbrite.files.layers import puppet_from
 from umbrite.files.package import Package, load
+from umbrite.files.sandbox.reading import read_art
 
 NATIVE = ".umbrite"
 

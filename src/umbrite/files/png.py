@@ -14,7 +14,7 @@ from PIL import Image, ImageCms, UnidentifiedImageError
 from umbrite.art.pictures import Picture
 from umbrite.files.file_errors import READER_ERRORS, FileError
 from umbrite.rig.errors import readable
-from umbrite.rig.numbers.bounds import picture_fault
+from umbrite.rig.quantities.bounds import picture_fault
 
 FORMATS = ("PNG", "WEBP")
 # Pictures beyond this many pixels are packed quickly rather than tightly: many of them come in at once.

@@ -24,7 +24,7 @@ from umbrite.rig.channels import is_stepped
 from umbrite.rig.edits.shelf import by_names, from_names
 from umbrite.rig.errors import readable
 from umbrite.rig.model import Puppet
-from umbrite.rig.takes.take import Going, Key, Take
+from umbrite.rig.takes.take import Interpolation, Key, Take
 from umbrite.rig.takes.take_list import MOST_FRAMES
 
 LARGEST = 400_000_000  # bytes of a file that is read
@@ -121,9 +121,11 @@ def read_transforms(path: Path, puppet: Puppet, name: str) -> tuple[Take, list[s
         read.append((frame.frame, here))
     names = dict.fromkeys(name for _, here in read for name in here)
     values = {name: {at: here.get(name, 0.0) for at, here in read} for name in names}
-    going: dict[str, Going] = {name: "hold" if is_stepped(puppet, name) else "straight" for name in values}
+    interpolation: dict[str, Interpolation] = {
+        name: "hold" if is_stepped(puppet, name) else "straight" for name in values
+    }
     tracks = {
-        name: tuple(Key(at, value, going[name]) for at, value in sorted(track.items()))
+        name: tuple(Key(at, value, interpolation[name]) for at, value in sorted(track.items()))
         for name, track in values.items()
     }
     stiff = tuple(key for key, joint in puppet.joints.items() if joint.name in set(found.stiff))

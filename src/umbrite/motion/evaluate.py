@@ -22,7 +22,7 @@ from umbrite.rig.channels import CHANNEL_KINDS, JOINT_CHANNELS, channel
 from umbrite.rig.document import Document
 from umbrite.rig.ids import Kind
 from umbrite.rig.model import Control, Variant
-from umbrite.rig.numbers.angles import wrapped
+from umbrite.rig.quantities.angles import wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]

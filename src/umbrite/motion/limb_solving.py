@@ -18,7 +18,7 @@ from umbrite.motion.solvers.long_limb import reach_long
 from umbrite.motion.solvers.two_joint import Range, aim, first_for, into_range, reach
 from umbrite.motion.solvers.uneven import Asked, ahead, corrected
 from umbrite.rig.affine import UNMOVED, Affine, after, inverse
-from umbrite.rig.numbers.angles import TAU, wrapped
+from umbrite.rig.quantities.angles import TAU, wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]

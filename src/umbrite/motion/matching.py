@@ -21,7 +21,7 @@ from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Limb, Pose, Puppet, point
-from umbrite.rig.numbers.angles import wrapped
+from umbrite.rig.quantities.angles import wrapped
 
 
 def own_turns_from_target(placed: Placed, pose: Pose, key: str) -> Pose:
@@ -137,15 +137,17 @@ def _unsettled(placed: Placed, limb: Limb, points: list[complex]) -> complex:
     return way * cmath.rect(1.0, more[0])
 
 
-def hang_target_in_place(puppet: Puppet, pose: Pose, key: str, joint: str | None) -> tuple[Puppet, Pose]:
+def set_target_parent_in_place(
+    puppet: Puppet, pose: Pose, key: str, joint: str | None
+) -> tuple[Puppet, Pose]:
     """Hang a limb's target from something else, and change its channels so that it stays where it is.
 
     Nothing moves at rest or in this pose; other poses move with what it hangs from now. Refuses what would wait for itself. The target's own scale and skew stay as they are.
     """
-    return hung_elsewhere(puppet, pose, get_limb(puppet, key).target, joint)
+    return with_parent_in_place(puppet, pose, get_limb(puppet, key).target, joint)
 
 
-def hung_elsewhere(puppet: Puppet, pose: Pose, key: str, parent: str | None) -> tuple[Puppet, Pose]:
+def with_parent_in_place(puppet: Puppet, pose: Pose, key: str, parent: str | None) -> tuple[Puppet, Pose]:
     """Hang a joint from something else: at rest and in this pose it stays on the board as it is.
 
     Refuses what `set_parent` refuses. The joint's own scale and skew stay as they are.
@@ -197,7 +199,7 @@ def carry_by(puppet: Puppet, pose: Pose, key: str, by: str | None) -> tuple[Pupp
         at = puppet.joints[control.moves].pivot.z + control.offset.z
         offset = point(at - puppet.joints[joint].pivot.z)
         return change(puppet, key, moves=joint, offset=offset), pose
-    return hung_elsewhere(puppet, pose, control.moves, joint)
+    return with_parent_in_place(puppet, pose, control.moves, joint)
 
 
 def posed_by(puppet: Puppet, pose: Pose, key: str, own: float) -> tuple[Puppet, Pose]:

@@ -59,15 +59,15 @@ def bow_to(placed: Placed, pose: Pose, control: Control, at: complex) -> Pose:
     side = round(value(pose, key, "bend"))
     if here * wanted < 0:
         side = 1 - side
-    stages = np.linspace(0.0, limb.stretch, BOW_STAGES if limb.stretch > 0 else 1)
-    channels: dict[str, Floats] = {name: np.full(len(stages), number) for name, number in pose.items()}
-    channels |= {f"{key}.bend": np.full(len(stages), float(side)), f"{key}.bow": stages}
+    versions = np.linspace(0.0, limb.stretch, BOW_STAGES if limb.stretch > 0 else 1)
+    channels: dict[str, Floats] = {name: np.full(len(versions), number) for name, number in pose.items()}
+    channels |= {f"{key}.bend": np.full(len(versions), float(side)), f"{key}.bow": versions}
     tried = evaluate(placed.plan, channels)
     heights = np.array(
-        [abs(_off_line(root, target, tried.pivot(control.moves, i))) for i in range(len(stages))]
+        [abs(_off_line(root, target, tried.pivot(control.moves, i))) for i in range(len(versions))]
     )
     rising = np.maximum.accumulate(heights)
-    bow = float(np.interp(abs(wanted), rising, stages))
+    bow = float(np.interp(abs(wanted), rising, versions))
     return with_values(pose, {f"{key}.bend": float(side), f"{key}.bow": bow})
 
 

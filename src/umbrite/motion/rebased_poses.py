@@ -18,7 +18,7 @@ from umbrite.rig.channels import JOINT_CHANNELS, known_only
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Pose, Puppet, SavedPose
-from umbrite.rig.numbers.angles import TAU
+from umbrite.rig.quantities.angles import TAU
 
 # Below this nothing is seen to differ from rest.
 NOTHING = 1e-9

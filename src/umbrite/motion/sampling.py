@@ -81,13 +81,13 @@ def _around(keys: list[Key], take: Take, period: float) -> list[Key]:
     end = inside[-1] if abs(inside[-1].frame - take.last) < SAME else None
     start = inside[0] if abs(inside[0].frame - take.first) < SAME else None
     if end is not None and start is None:
-        inside = [Key(float(take.first), end.value, end.going, end.out, end.into), *inside[:-1]]
+        inside = [Key(float(take.first), end.value, end.interpolation, end.out, end.into), *inside[:-1]]
     elif end is not None and start is not None and start is not end and start.value != end.value:
         return inside  # it does not close: it jumps at its end
     elif end is not None and start is not end:
         inside = inside[:-1]
     again = inside[0]
-    return [*inside, Key(again.frame + period, again.value, again.going, again.out, again.into)]
+    return [*inside, Key(again.frame + period, again.value, again.interpolation, again.out, again.into)]
 
 
 def _curve(keys: list[Key] | Track, *, wraps: bool) -> Curve:
@@ -122,13 +122,13 @@ def _butland(before: float, after: float, one: float, other: float) -> float:
 def _pieces(key: Key, after: Key, slope: float, next_slope: float) -> list[Piece]:
     """The way from a key to the next as cubics."""
     at, length, rise = key.frame, after.frame - key.frame, after.value - key.value
-    if key.going == "hold":
+    if key.interpolation == "hold":
         return [(at, key.value, 0.0, 0.0, 0.0)]
-    if key.going == "eased" and key.out + key.into > 0:
+    if key.interpolation == "eased" and key.out + key.into > 0:
         return _eased(key, length, rise)
-    if key.going in {"straight", "eased"}:
+    if key.interpolation in {"straight", "eased"}:
         return [(at, key.value, rise / length, 0.0, 0.0)]
-    if key.going == "free":
+    if key.interpolation == "free":
         slope, next_slope = key.out, key.into
     mean = rise / length
     return [

@@ -13,7 +13,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.rig.model import Joint
-from umbrite.rig.numbers.angles import TAU
+from umbrite.rig.quantities.angles import TAU
 
 Floats = NDArray[np.float64]
 WHOLE = 1e-12  # of a turn: so near to an end counts as on it

@@ -21,7 +21,7 @@ from umbrite.paint.painter import Raster
 
 DENSITY = 3780  # pixels a metre that PNGs tell of: 96 an inch
 LARGEST_SIDE = 4096  # pixels of a picture for the clipboard
-STAGE_PICTURE, COLOURS = 132, 64  # pixels of the longer side of a stage's picture, and its colours
+VERSION_PICTURE, COLOURS = 132, 64  # pixels of the longer side of a stage's picture, and its colours
 QUICKLY = (cv2.IMWRITE_PNG_COMPRESSION, 1, cv2.IMWRITE_PNG_STRATEGY, cv2.IMWRITE_PNG_STRATEGY_RLE)
 
 
@@ -93,9 +93,9 @@ def close_png(package: Package, longest: int = 192, pictures: Pictures | None = 
     return png_of(close_picture(package, longest, pictures))
 
 
-def stage_png(package: Package, pictures: Pictures | None = None) -> bytes:
+def version_png(package: Package, pictures: Pictures | None = None) -> bytes:
     """A very small PNG of the parts alone, in few colours, so that a stage of the work costs little."""
-    image = Image.fromarray(straight(close_picture(package, STAGE_PICTURE, pictures)), "RGBA")
+    image = Image.fromarray(straight(close_picture(package, VERSION_PICTURE, pictures)), "RGBA")
     few = image.quantize(COLOURS, Image.Quantize.FASTOCTREE)
     out = io.BytesIO()
     few.save(out, "PNG", optimize=True)

@@ -20,7 +20,7 @@ from umbrite.files.package import Package
 from umbrite.motion.animating.playing import placed_over
 from umbrite.paint.levels import Pictures
 from umbrite.paint.render import png_of, render, straight
-from umbrite.rig.numbers.bounds import picture_fault
+from umbrite.rig.quantities.bounds import picture_fault
 from umbrite.rig.takes.take import Take
 
 ENDINGS = (".apng", ".webp", ".gif", ".webm", ".mp4")

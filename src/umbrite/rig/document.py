@@ -8,7 +8,7 @@ from umbrite.rig.takes.take import Take
 from umbrite.rig.takes.take_list import known_takes
 
 
-class WorkStage(Value, frozen=True, omit_defaults=True):
+class Version(Value, frozen=True, omit_defaults=True):
     """The work as it once stood, under a name: when it was kept, as ISO 8601 in UTC, and the fingerprint of its picture.
 
     Files keep its document and its picture beside the puppet; its art is that of the file.
@@ -20,8 +20,8 @@ class WorkStage(Value, frozen=True, omit_defaults=True):
     document: "Document | None" = None
 
 
-class Document(Value, frozen=True):
-    """A puppet, the pose in which it was left (what its channels are where they are not at rest), its takes, and stages of the work.
+class Document(Value, frozen=True, rename={"versions": "stages"}):
+    """A puppet, the pose in which it was left (what its channels are where they are not at rest), its takes, and versions of the work.
 
     The documents of stages have no stages.
     """
@@ -29,7 +29,7 @@ class Document(Value, frozen=True):
     puppet: Puppet = Puppet()
     pose: Pose = EMPTY_POSE
     takes: tuple[Take, ...] = ()
-    stages: tuple[WorkStage, ...] = ()
+    versions: tuple[Version, ...] = ()
 
 
 def settled(document: Document, before: Document) -> Document:
@@ -41,7 +41,12 @@ def settled(document: Document, before: Document) -> Document:
     pose = known_only(document.pose, puppet)
     takes = before.takes if document.takes == before.takes else document.takes
     takes = known_takes(takes, puppet)
-    stages = before.stages if document.stages == before.stages else document.stages
-    if puppet is before.puppet and pose == before.pose and takes is before.takes and stages is before.stages:
+    versions = before.versions if document.versions == before.versions else document.versions
+    if (
+        puppet is before.puppet
+        and pose == before.pose
+        and takes is before.takes
+        and versions is before.versions
+    ):
         return before
-    return replace(document, puppet=puppet, pose=pose, takes=takes, stages=stages)
+    return replace(document, puppet=puppet, pose=pose, takes=takes, versions=versions)

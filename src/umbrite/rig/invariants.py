@@ -15,8 +15,8 @@ from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.mesh import mesh_fault
 from umbrite.rig.mesh_arrays import by_name
 from umbrite.rig.model import Part, Puppet
-from umbrite.rig.numbers.angles import MOST_TURN
-from umbrite.rig.numbers.bounds import LARGEST, MOST_IDS, size_faults
+from umbrite.rig.quantities.angles import MOST_TURN
+from umbrite.rig.quantities.bounds import LARGEST, MOST_IDS, size_faults
 
 
 def invariants(puppet: Puppet) -> list[str]:

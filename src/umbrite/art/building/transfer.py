@@ -24,10 +24,10 @@ from umbrite.rig.edits.parts import add_part, reorder
 from umbrite.rig.edits.pivots import join_parts, keep_limbs
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, children, parts_on, users_of
-from umbrite.rig.grafts.branch_alone import branch_joints
-from umbrite.rig.grafts.rewiring import copied_settings, copied_take, factor_of, grown
 from umbrite.rig.ids import owner_of
 from umbrite.rig.limb_shape import drawn_bend, limb_tip
+from umbrite.rig.merging.branch_alone import branch_joints
+from umbrite.rig.merging.rewiring import copied_settings, copied_take, factor_of, grown
 from umbrite.rig.mesh import with_keeping
 from umbrite.rig.model import Limit, Point, Pose, Puppet, Variant, point
 from umbrite.rig.placement import Box

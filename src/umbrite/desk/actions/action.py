@@ -4,7 +4,7 @@ from collections.abc import Callable
 from typing import NamedTuple, Protocol
 
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import STATIONS
+from umbrite.desk.session.stations import STATIONS, Station, Tool
 from umbrite.desk.theme.language import tr
 
 
@@ -110,7 +110,7 @@ class Act(NamedTuple):
     does: Callable[[Desk], object]
     why_not: Callable[[Session], str] = always
     row: str = ""
-    tool: str = ""
+    tool: Tool | None = None
     view: str = ""
 
     def tip(self, why: str) -> str:
@@ -142,7 +142,7 @@ def on_session(command: Callable[[Session], object]) -> Callable[[Desk], object]
 
 
 def then_board(command: Callable[[Session], object]) -> Callable[[Desk], object]:
-    """The same, and the keys go to the board, where Enter takes what was pencilled."""
+    """The same, and the keys go to the board, where Enter takes what was proposed."""
 
     def work(desk: Desk) -> None:
         command(desk.session)
@@ -151,23 +151,34 @@ def then_board(command: Callable[[Session], object]) -> Callable[[Desk], object]
     return work
 
 
-def tool_of(station: str, tool: str) -> Callable[[Desk], object]:
-    def take(desk: Desk) -> None:
-        if tool not in desk.session.stage.station.tools:  # Rehearse and Takes have the same ones
-            desk.session.stage.go_to(STATIONS[station])
-        desk.session.stage.take_tool(tool)
+def tool_act(
+    menu: str,
+    station: Station,
+    tool: Tool,
+    does: Callable[[Desk], object] | None = None,
+    why_not: Callable[[Session], str] = always,
+    *,
+    shown: bool = True,
+) -> Act:
+    """The action that takes a tool, in the tool row of its station where it is `shown` there; `does` where more has to be done."""
 
-    return take
+    def take(desk: Desk) -> None:
+        if tool not in desk.session.workspace.station.tools:  # Rehearse and Takes have the same ones
+            desk.session.workspace.go_to(station)
+        desk.session.workspace.take_tool(tool)
+
+    row = station.name if shown else ""
+    return Act(tool.id, menu, tool.text, tool.key, tool.icon, does or take, why_not, row, tool)
 
 
 def station_of(name: str) -> Callable[[Desk], object]:
-    return lambda desk: desk.session.stage.go_to(STATIONS[name])
+    return lambda desk: desk.session.workspace.go_to(STATIONS[name])
 
 
 def fan(desk: Desk) -> None:
-    desk.session.stage.set_view("fan", on=not desk.session.stage.views["fan"])
+    desk.session.workspace.set_view("fan", on=not desk.session.workspace.views["fan"])
     desk.board.fit_all()
 
 
 def view_of(name: str) -> Callable[[Desk], object]:
-    return lambda desk: desk.session.stage.set_view(name, on=not desk.session.stage.views[name])
+    return lambda desk: desk.session.workspace.set_view(name, on=not desk.session.workspace.views[name])

@@ -1,8 +1,9 @@
 """Copies, aligning, drawings, trims, covers, and ways of looking at parts one by one."""
 
-from umbrite.desk.actions.action import Act, fan, on_session, then_board, tool_of, view_of
+from umbrite.desk.actions.action import Act, fan, on_session, then_board, tool_act, view_of
 from umbrite.desk.commands import art_commands, cover_commands, reasons
 from umbrite.desk.commands.building import cut_commands
+from umbrite.desk.session.stations import CUT, PARTS, TRIM
 from umbrite.rig.edits.arranging import Edge
 
 EDGES: tuple[tuple[Edge, str], ...] = (
@@ -26,9 +27,9 @@ ART: tuple[Act, ...] = (
     Act("seam", "Art", "Seam cover", "", "rig-seam", on_session(cover_commands.seam_cover), reasons.needs_chosen_joints),
     Act("shade", "Art", "Shade", "", "rig-shade", on_session(cover_commands.shade), reasons.needs_chosen_parts),
     Act("light", "Art", "Light over all", "", "lightbulb", on_session(cover_commands.light), reasons.needs_parts),
-    Act("trim", "Art", "Trim", "B", "rig-trim", tool_of("Parts", "trim"), tool="trim"),
-    Act("cut", "Art", "Cut", "Shift+T", "rig-cut", tool_of("Parts", "cut"), row="Parts", tool="cut"),
-    Act("cut-bones", "Art", "Cut at the bones", "", "rig-cut", then_board(cut_commands.pencil_cuts), cut_commands.needs_part_over_bones),
+    tool_act("Art", PARTS, TRIM, shown=False),
+    tool_act("Art", PARTS, CUT),
+    Act("cut-bones", "Art", "Cut at the bones", "", "rig-cut", then_board(cut_commands.propose_cuts), cut_commands.needs_part_over_bones),
     Act("join", "Art", "Join into one part", "", "rig-cut", on_session(cut_commands.join), cut_commands.needs_several),
     Act("untrim", "Art", "Bring all back", "Shift+B", "rotate-ccw", on_session(art_commands.untrim), art_commands.needs_trimmed),
     Act("two-depths", "Art", "At two depths", "", "layers", on_session(art_commands.two_depths), art_commands.needs_one_part),

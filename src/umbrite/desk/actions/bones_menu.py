@@ -1,9 +1,10 @@
 """Bones and what rides on them."""
 
-from umbrite.desk.actions.action import Act, on_session
+from umbrite.desk.actions.action import Act, on_session, tool_act
 from umbrite.desk.commands import art_commands, bone_commands, reasons
 from umbrite.desk.commands.bends import bending_commands, mesh_commands
 from umbrite.desk.commands.building import cut_commands
+from umbrite.desk.session.stations import LIMBS, MESH_POINTS, WEIGHTS
 
 BODIES = ("Biped", "Quadruped", "Bird", "Hand")  # of which a drawing in one piece is cut most often
 
@@ -18,8 +19,8 @@ BONES: tuple[Act, ...] = (
     Act("grip-tip", "Bones", "Grip at its tip", "", "rig-grip", on_session(bending_commands.grips(1)), bending_commands.needs_bent),
     Act("grip-thirds", "Bones", "Grips at each third", "", "rig-grip", on_session(bending_commands.grips(3)), bending_commands.needs_bent),
     Act("stiffen", "Bones", "Stop bending", "", "x", on_session(bending_commands.stiffen), bending_commands.needs_bent),
-    Act("weigh-tool", "Bones", "Paint weights", "Shift+Q", "rig-brush", on_session(bending_commands.take_brush), bending_commands.needs_any_bent, row="Limbs", tool="weigh"),
-    Act("mesh-points", "Bones", "Mesh points", "Shift+P", "rig-mesh", on_session(mesh_commands.take_points), bending_commands.needs_any_bent, row="Limbs", tool="net"),
+    tool_act("Bones", LIMBS, WEIGHTS, on_session(bending_commands.take_brush), bending_commands.needs_any_bent),
+    tool_act("Bones", LIMBS, MESH_POINTS, on_session(mesh_commands.take_points), bending_commands.needs_any_bent),
     Act("weights-mirror", "Bones", "Weights to the other side", "", "rig-mirror", on_session(bending_commands.weights_to_other_side), bending_commands.needs_bent),
     Act("weigh", "Bones", "Weights from the drawing's shape", "", "rotate-ccw", on_session(bending_commands.weigh_anew), bending_commands.needs_bent),
     Act("detach", "Bones", "Detach", "", "link-2-off", on_session(bone_commands.detach_bones), bone_commands.needs_bones),

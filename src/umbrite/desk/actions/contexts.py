@@ -31,10 +31,10 @@ def fitting_actions(session: Session) -> Groups:
     """Groups of actions for the selection where it is looked at now; whether each can be done is another question."""
     if not session.selection.keys:
         return BARE
-    if session.stage.station.posed:
+    if session.workspace.station.posed:
         return POSED
     kinds: tuple[Kind, ...] = ("link", "control", "limb")
     for kind in kinds:
         if session.selection.only(kind):
             return BY_KIND[kind]
-    return BY_KIND[session.stage.station.picks]
+    return BY_KIND[session.workspace.station.picks]

@@ -1,8 +1,9 @@
 """Controls, links, and what animators may touch."""
 
-from umbrite.desk.actions.action import Act, on_session, then_board, tool_of
+from umbrite.desk.actions.action import Act, on_session, then_board, tool_act
 from umbrite.desk.commands import art_commands, control_commands
 from umbrite.desk.commands.sets import variant_commands
+from umbrite.desk.session.stations import CONTROL, CONTROLS
 from umbrite.rig.model import ControlKind
 
 KINDS: tuple[tuple[ControlKind, str], ...] = (
@@ -12,9 +13,9 @@ KINDS: tuple[tuple[ControlKind, str], ...] = (
 
 # One line, one action.
 # fmt: off
-CONTROLS: tuple[Act, ...] = (
+CONTROL_ACTS: tuple[Act, ...] = (
     Act("controls-make", "Controls", "Make controls", "K", "rig-controls", then_board(control_commands.make_controls), control_commands.needs_proposals, "Controls"),
-    Act("control", "Controls", "Place control", "C", "rig-place", tool_of("Controls", "control"), row="Controls", tool="control"),
+    tool_act("Controls", CONTROLS, CONTROL),
     *(Act(f"make-{kind}", "Controls", text, "", f"rig-{kind}", on_session(control_commands.make(kind)), control_commands.needs_one_joint) for kind, text in KINDS),
     Act("variants", "Controls", "Variants from the selected", "", "rig-chooser", on_session(variant_commands.make_from_selected), control_commands.needs_several_parts, row="Parts"),
     Act("branch-variants", "Controls", "Branch variants from the selected branches", "", "rig-family", on_session(variant_commands.branches_from_selected), variant_commands.needs_branches),

@@ -2,7 +2,7 @@
 
 from umbrite.desk.actions.action import Act, on_session, then_board
 from umbrite.desk.commands import edit_commands, reasons
-from umbrite.desk.commands.reuse import branch_commands, guest_commands
+from umbrite.desk.commands.sharing import branch_commands, guest_commands
 
 # One line, one action.
 # fmt: off

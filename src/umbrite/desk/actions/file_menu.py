@@ -2,7 +2,7 @@
 
 from umbrite.desk.actions.action import Act, on_session, with_demo, with_export
 from umbrite.desk.commands import reasons
-from umbrite.desk.commands.reuse import work_stages
+from umbrite.desk.commands.sharing import version_commands
 
 DEMOS = (
     ("bramble", "Bramble the mail goat, finished"),
@@ -21,7 +21,7 @@ FILE: tuple[Act, ...] = (
     Act("open", "File", "Open a puppet or a layered picture…", "Ctrl+O", "folder-open", lambda desk: desk.files.ask_open()),
     Act("add", "File", "Add pictures…", "Ctrl+Shift+O", "images", lambda desk: desk.files.ask_add(), row="Parts"),
     Act("guest", "File", "Take a puppet in as a guest…", "Ctrl+Shift+G", "rig-guest", lambda desk: desk.reuse.ask_guest()),
-    Act("keep-stage", "File", "Keep this stage", "Ctrl+Shift+H", "rig-stage", on_session(work_stages.keep)),
+    Act("keep-stage", "File", "Keep this stage", "Ctrl+Shift+H", "rig-stage", on_session(version_commands.keep)),
     Act("demo", "File", "Open the demo: Wick, finished", "", "rig-master", lambda desk: desk.files.open_demo("wick.umbrite")),
     Act("demo-art", "File", "Open the demo: Wick, unrigged", "", "layers", lambda desk: desk.files.open_demo("wick.ora")),
     *(Act(f"demo-{stem}", "File", f"Open the demo: {words}", "", "rig-master", with_demo(f"{stem}.umbrite")) for stem, words in DEMOS),

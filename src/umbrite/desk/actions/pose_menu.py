@@ -1,13 +1,14 @@
 """Posing, the shelf, the workout, and rest."""
 
-from umbrite.desk.actions.action import Act, on_session, tool_of
+from umbrite.desk.actions.action import Act, on_session, tool_act
 from umbrite.desk.commands import pose_commands, reasons, shelf_commands
+from umbrite.desk.session.stations import BODY, POSE, REHEARSE
 
 # One line, one action.
 # fmt: off
-POSE: tuple[Act, ...] = (
-    Act("pose", "Pose", "Pose", "H", "rig-hand", tool_of("Rehearse", "pose"), row="Rehearse", tool="pose"),
-    Act("body", "Pose", "Whole body", "A", "rig-whole", tool_of("Rehearse", "body"), row="Rehearse", tool="body"),
+POSE_ACTS: tuple[Act, ...] = (
+    tool_act("Pose", REHEARSE, POSE),
+    tool_act("Pose", REHEARSE, BODY),
     Act("free-holds", "Pose", "Take all hold points away", "Shift+A", "x", on_session(pose_commands.free_holds), reasons.needs_holds),
     Act("save-pose", "Pose", "Save the pose on the shelf", "S", "plus", on_session(shelf_commands.save), reasons.needs_parts),
     Act("save-part", "Pose", "Save the pose of the selected only", "Shift+S", "rig-part", on_session(shelf_commands.save_part), reasons.needs_selection),

@@ -1,6 +1,6 @@
 """Placing, order, pivots, family, limbs and limits."""
 
-from umbrite.desk.actions.action import Act, on_session, then_board, tool_of
+from umbrite.desk.actions.action import Act, on_session, then_board, tool_act
 from umbrite.desk.commands import (
     family_commands,
     limb_commands,
@@ -9,12 +9,13 @@ from umbrite.desk.commands import (
     reasons,
 )
 from umbrite.desk.commands.building import joint_commands, plan_commands
+from umbrite.desk.session.stations import BIND, BONE, CORD, LIMB, LIMBS, LIMIT, PARTS, PIVOT, PIVOTS, PLACE
 
 # One line, one action.
 # fmt: off
 RIG: tuple[Act, ...] = (
-    Act("place", "Rig", "Place", "V", "rig-place", tool_of("Parts", "place"), row="Parts", tool="place"),
-    Act("plan", "Rig", "Build by plan", "Shift+Y", "rig-plan", then_board(plan_commands.pencil), plan_commands.needs_pieces, "Parts"),
+    tool_act("Rig", PARTS, PLACE),
+    Act("plan", "Rig", "Build by plan", "Shift+Y", "rig-plan", then_board(plan_commands.propose), plan_commands.needs_pieces, "Parts"),
     Act("forward", "Rig", "Forward", "PgUp", "arrow-up", on_session(order_commands.one_forward), reasons.needs_chosen_parts, "Parts"),
     Act("back", "Rig", "Back", "PgDown", "arrow-down", on_session(order_commands.one_back), reasons.needs_chosen_parts, "Parts"),
     Act("front", "Rig", "To the front", "Shift+PgUp", "arrow-up-to-line", on_session(order_commands.to_front), reasons.needs_chosen_parts),
@@ -22,22 +23,22 @@ RIG: tuple[Act, ...] = (
     Act("find-joints", "Rig", "Find joints", "N", "rig-find", then_board(joint_commands.find), reasons.needs_parts, "Pivots"),
     Act("keep-plan", "Rig", "Keep as a body plan", "", "rig-plan", on_session(plan_commands.keep), plan_commands.needs_family),
     Act("lay-rig", "Rig", "Lay this rig on other art…", "Ctrl+Shift+L", "rig-plan", lambda desk: desk.files.ask_lay(), plan_commands.needs_family),
-    Act("take-all", "Rig", "Take all pencilled joints", "", "check", on_session(joint_commands.take_all), joint_commands.needs_pencilled),
-    Act("leave-all", "Rig", "Leave all pencilled joints", "", "x", on_session(joint_commands.leave_all), joint_commands.needs_pencilled),
-    Act("pivot", "Rig", "Pivot", "P", "rig-pivot", tool_of("Pivots", "pivot"), row="Pivots", tool="pivot"),
-    Act("cord", "Rig", "Cord", "D", "rig-cord", tool_of("Pivots", "cord"), row="Pivots", tool="cord"),
+    Act("take-all", "Rig", "Take all pencilled joints", "", "check", on_session(joint_commands.take_all), joint_commands.needs_proposed),
+    Act("leave-all", "Rig", "Leave all pencilled joints", "", "x", on_session(joint_commands.leave_all), joint_commands.needs_proposed),
+    tool_act("Rig", PIVOTS, PIVOT),
+    tool_act("Rig", PIVOTS, CORD),
     Act("carry", "Rig", "Carry together", "G", "rig-carrier", lambda desk: desk.carry(), reasons.needs_chosen_joints, "Pivots"),
     Act("master", "Rig", "Master", "M", "rig-master", on_session(family_commands.put_master), reasons.needs_no_master, "Pivots"),
     Act("free", "Rig", "Free from the parent", "Shift+D", "link-2-off", on_session(family_commands.free_joints), reasons.needs_chosen_joints),
-    Act("bone", "Rig", "Bones", "E", "rig-bone", tool_of("Limbs", "bone"), row="Limbs", tool="bone"),
-    Act("bind", "Rig", "Bind", "Q", "rig-bind", tool_of("Limbs", "bind"), row="Limbs", tool="bind"),
-    Act("limb", "Rig", "Limb", "L", "rig-limb", tool_of("Limbs", "limb"), row="Limbs", tool="limb"),
-    Act("limbs-from-names", "Rig", "Limbs from names", "Shift+F", "rig-limb", then_board(limb_commands.pencil_from_names), limb_commands.needs_named_limbs, "Limbs"),
-    Act("limit", "Rig", "Limits", "J", "rig-limit", tool_of("Limbs", "limit"), row="Limbs", tool="limit"),
+    tool_act("Rig", LIMBS, BONE),
+    tool_act("Rig", LIMBS, BIND),
+    tool_act("Rig", LIMBS, LIMB),
+    Act("limbs-from-names", "Rig", "Limbs from names", "Shift+F", "rig-limb", then_board(limb_commands.propose_from_names), limb_commands.needs_named_limbs, "Limbs"),
+    tool_act("Rig", LIMBS, LIMIT),
     Act("find-limits", "Rig", "Find limits", "Shift+N", "rig-find", lambda desk: desk.find_limits(), reasons.needs_parts, "Limbs"),
     Act("side", "Rig", "Turn bend side", "T", "rig-side", on_session(limb_commands.turn_side), reasons.needs_limb, "Limbs"),
     Act("limb-between", "Rig", "Limb between the two selected", "Shift+E", "rig-limb", on_session(limb_commands.limb_between), limb_commands.needs_two_joints),
-    Act("hang-last", "Rig", "Hang the others from the last selected", "Shift+G", "rig-cord", on_session(family_commands.hang_from_last), limit_commands.needs_several_joints),
+    Act("hang-last", "Rig", "Hang the others from the last selected", "Shift+G", "rig-cord", on_session(family_commands.parent_to_last), limit_commands.needs_several_joints),
     Act("extend", "Rig", "Extend the limb by its end", "", "rig-limb", on_session(limb_commands.extend), reasons.needs_limb),
     Act("limit-45", "Rig", "Limit 45° either way", "", "rig-limit", on_session(limit_commands.either_way(45)), reasons.needs_chosen_joints),
     Act("limit-30", "Rig", "Limit 30° either way", "", "rig-limit", on_session(limit_commands.either_way(30)), reasons.needs_chosen_joints),

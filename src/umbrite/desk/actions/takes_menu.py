@@ -2,8 +2,8 @@
 
 from umbrite.desk.actions.action import Act, on_session, view_of, with_film, with_recipe
 from umbrite.desk.commands import reasons
-from umbrite.desk.commands.reuse import branch_commands
 from umbrite.desk.commands.sets.variant_commands import needs_variants
+from umbrite.desk.commands.sharing import branch_commands
 from umbrite.desk.commands.takes import loose_commands as loose
 from umbrite.desk.commands.takes import take_commands as take
 from umbrite.desk.commands.takes.changes import needs_take
@@ -36,15 +36,15 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("key-all", "Takes", "Key all", "Shift+K", "rig-key", on_session(take.key_everything), reasons.needs_parts, row="Takes"),
     Act("key-selected", "Takes", "Key the selected", "I", "rig-key", on_session(take.key_selected), reasons.needs_selection),
     Act("keying", "Takes", "Key as you pose", "Shift+I", "rig-key", on_session(take.switch_keying)),
-    Act("keep-hollow", "Takes", "Keep what stands hollow", "", "check", on_session(take.keep_hollow), take.needs_hollow),
-    Act("remove-keys", "Takes", "Remove the picked keys", "", "trash-2", on_session(take.remove_picked), take.needs_keys),
-    Act("mirror-keys", "Takes", "Turn the picked keys round in time", "", "rig-mirror", on_session(take.mirror_picked), take.needs_keys),
-    Act("stretch-keys", "Takes", "Picked keys twice as far apart", "", "rig-spread", on_session(take.stretch_picked(2.0)), take.needs_keys),
-    Act("press-keys", "Takes", "Picked keys half as far apart", "", "rig-spread", on_session(take.stretch_picked(0.5)), take.needs_keys),
+    Act("keep-hollow", "Takes", "Keep what stands hollow", "", "check", on_session(take.keep_unkept), take.needs_unkept),
+    Act("remove-keys", "Takes", "Remove the picked keys", "", "trash-2", on_session(take.remove_selected), take.needs_keys),
+    Act("mirror-keys", "Takes", "Turn the picked keys round in time", "", "rig-mirror", on_session(take.mirror_selected), take.needs_keys),
+    Act("stretch-keys", "Takes", "Picked keys twice as far apart", "", "rig-spread", on_session(take.stretch_selected(2.0)), take.needs_keys),
+    Act("press-keys", "Takes", "Picked keys half as far apart", "", "rig-spread", on_session(take.stretch_selected(0.5)), take.needs_keys),
     Act("scatter-keys", "Takes", "Scatter the picked keys…", "", "rig-spread-down", with_recipe("scatter"), take.needs_keys),
     Act("ease-all", "Takes", "Ease all…", "", "rig-curve", with_recipe("ease"), needs_take, row="Takes"),
     Act("delay-chain", "Takes", "Delay down the chain…", "", "rig-spread", with_recipe("delay"), needs_take, row="Takes"),
-    Act("swing", "Takes", "Hang loose", "", "rig-moved", on_session(loose.hang_loose), loose.needs_joint),
+    Act("swing", "Takes", "Hang loose", "", "rig-moved", on_session(loose.make_loose), loose.needs_joint),
     Act("bake-swing", "Takes", "Swing as keys", "", "rig-key", on_session(loose.bake_swing), needs_take),
     Act("dangle", "Takes", "Swing while you pose", "Shift+H", "rig-moved", view_of("dangle"), view="dangle"),
     Act("play-through", "Takes", "Play through the variants…", "", "rig-chooser", with_recipe("through"), needs_variants),

@@ -343,10 +343,10 @@ class Paint(NamedTuple):
 
 def fading_of(session: Session) -> Fading:
     """The parts that are seen through, and how much of them is left."""
-    if session.stage.solo:
-        return Fading(tuple(key for key in session.puppet.order if key not in session.stage.solo), 0.07)
-    if session.stage.views["skeleton"] and session.stage.station.posed:
+    if session.workspace.solo:
+        return Fading(tuple(key for key in session.puppet.order if key not in session.workspace.solo), 0.07)
+    if session.workspace.views["skeleton"] and session.workspace.station.posed:
         return Fading(session.puppet.order, 0.0)
-    if session.stage.views["outlines"]:
+    if session.workspace.views["outlines"]:
         return Fading(session.puppet.order, 0.12)
-    return Fading(session.puppet.order, 0.42) if session.stage.views["xray"] else NOT_FADED
+    return Fading(session.puppet.order, 0.42) if session.workspace.views["xray"] else NOT_FADED

@@ -19,20 +19,21 @@ from PySide6.QtGui import (
 )  # fmt: skip
 from PySide6.QtWidgets import QMenu, QWidget
 
+from umbrite.desk.board import faces as _faces  # noqa: F401 what stations and tools are on the board
 from umbrite.desk.board.art_layer import ArtLayer, Playing, View, fading_of
 from umbrite.desk.board.camera import Camera, fitting
 from umbrite.desk.board.control_places import with_controls
-from umbrite.desk.board.drops import Drop, branch_in, paths_in
+from umbrite.desk.board.input.drops import Drop, branch_in, paths_in
 from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Gesture, Pointer
 from umbrite.desk.board.handles import Handle, handle_at
 from umbrite.desk.board.on_handles import chooser_at, set_under, wheel
 from umbrite.desk.board.overlay import rig_overlay
 from umbrite.desk.board.overlay.sight import Sight
-from umbrite.desk.board.pen import as_mouse, grasp_of
-from umbrite.desk.board.pencilled import pencilled_of
+from umbrite.desk.board.input.pen import as_mouse, grasp_of
 from umbrite.desk.board.picking import parts_at
-from umbrite.desk.board.presses.press import Press, joint_at
-from umbrite.desk.board.presses.station_presses import guide_under, plan_press, press, sway_at
+from umbrite.desk.board.press_rules.press import Press, joint_at
+from umbrite.desk.board.press_rules.station_presses import guide_under, plan_press, press, sway_at
+from umbrite.desk.board.proposals import proposals_of
 from umbrite.desk.board.under_menu import menu_under, pick_under
 from umbrite.desk.commands import bone_commands, edit_commands
 from umbrite.desk.commands.sets import variant_commands
@@ -66,7 +67,7 @@ class Board(QWidget):
         self.session = session
         self.camera = Camera()
         self.hover: Handle | None = None
-        self._layer = ArtLayer(session.stage.theme)
+        self._layer = ArtLayer(session.workspace.theme)
         self._standing = rig_overlay.standing_marks()
         self._pointer = QPointF(-1e4, -1e4)
         self._press_at: QPointF | None = None
@@ -80,7 +81,7 @@ class Board(QWidget):
         self.swaying = False  # while W is held
         self._pressure = 1.0  # of the pen, while its event is taken
         self._fitted = True
-        self._visited = {session.stage.station}
+        self._visited = {session.workspace.station}
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAcceptDrops(True)
@@ -88,20 +89,20 @@ class Board(QWidget):
         self.setAccessibleName(tr("Board"))
         self.setAccessibleDescription(tr("The puppet, and the handles of the present station"))
         self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
-        stage = session.stage
-        for signal in (stage.view_changed, stage.tool_changed, session.selection.changed):
+        workspace = session.workspace
+        for signal in (workspace.view_changed, workspace.tool_changed, session.selection.changed):
             signal.connect(self.update)
         session.drafts.changed.connect(self.update)
         session.changed.connect(lambda *_: self.update())
-        stage.station_changed.connect(self._on_station)
+        workspace.station_changed.connect(self._on_station)
         session.opened.connect(self._on_opened)
-        stage.theme_changed.connect(self.paint_anew)
+        workspace.theme_changed.connect(self.paint_anew)
         session.file.arrivals.came.connect(self.paint_anew)
 
     # Views
 
     def _on_opened(self) -> None:
-        self._visited = {self.session.stage.station}
+        self._visited = {self.session.workspace.station}
         self.fit_all()
 
     def sizeHint(self) -> QSize:
@@ -114,14 +115,14 @@ class Board(QWidget):
 
     def paint_anew(self) -> None:
         """Paint all of the art again, as if nothing were kept from before."""
-        self._layer = ArtLayer(self.session.stage.theme)
+        self._layer = ArtLayer(self.session.workspace.theme)
         self.update()
 
     def _on_station(self) -> None:
         self.cancel()
         self.hover = None
-        if self.session.stage.station not in self._visited:
-            self._visited.add(self.session.stage.station)
+        if self.session.workspace.station not in self._visited:
+            self._visited.add(self.session.workspace.station)
             self.fit_all()
         self.update()
 
@@ -171,12 +172,12 @@ class Board(QWidget):
         session = self.session
         size = (self.width(), self.height())
         view = View(self.camera, size, self.devicePixelRatioF(), fading_of(session))
-        if session.stage.tape.playing and (take := session.stage.tape.take) is not None:
-            playing = Playing(session.stage.tape.frame, (take, session.puppet), 1 / take.rate)
+        if session.timeline.playing and (take := session.timeline.take) is not None:
+            playing = Playing(session.timeline.frame, (take, session.puppet), 1 / take.rate)
             self._layer.play(lambda: session.placed, session.file.pictures, view, playing)
         else:
             self._layer.refresh(session.placed, session.file.pictures, view, dragging=self.dragging)
-        painter = Inked(self, self.session.stage.theme)
+        painter = Inked(self, self.session.workspace.theme)
         self._layer.image.setDevicePixelRatio(self.devicePixelRatioF())
         painter.setClipRegion(event.region())
         painter.drawImage(0, 0, self._layer.image)
@@ -195,7 +196,7 @@ class Board(QWidget):
         if self._shows_focus and self.hasFocus():
             painter.setClipping(False)
             painter.setBrush(Qt.BrushStyle.NoBrush)
-            painter.setPen(pen(painter.theme.lamp, 2.4))
+            painter.setPen(pen(painter.theme.selected, 2.4))
             painter.drawRect(QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5))
         painter.end()
 
@@ -292,7 +293,7 @@ class Board(QWidget):
         if (found is None) != (self.hover is None) or (found and self.hover and found[:2] != self.hover[:2]):
             self.setCursor(Qt.CursorShape.PointingHandCursor if found else Qt.CursorShape.ArrowCursor)
         self.hover = found
-        self.session.stage.open_chooser(
+        self.session.workspace.open_chooser(
             found.key if found is not None and chooser_at(self.session, found) else ""
         )
         self.hovered.emit()
@@ -388,11 +389,11 @@ class Board(QWidget):
             if self.cancel():
                 return
             self._escape(event)
-        elif key in ENTER and (pencilled := pencilled_of(self.session)) is not None:
-            self._guarded(partial(pencilled[0], self.session))
+        elif key in ENTER and (proposed := proposals_of(self.session)) is not None:
+            self._guarded(partial(proposed[0], self.session))
         elif self.dragging and event.matches(QKeySequence.StandardKey.Undo):
             self.cancel()  # comes here where there is no step yet that the action could undo
-        elif key == Qt.Key.Key_W and not event.modifiers() and self.session.stage.station.sways:
+        elif key == Qt.Key.Key_W and not event.modifiers() and self.session.workspace.station.sways:
             self.swaying = True
             self.hovered.emit()
         elif Qt.Key.Key_1 <= key <= Qt.Key.Key_9 and (
@@ -406,16 +407,16 @@ class Board(QWidget):
             super().keyPressEvent(event)
 
     def _escape(self, event: QKeyEvent) -> None:
-        """One thing after the other: a chain of bones, a pin, pencilled things, the selection; else it is the window's."""
+        """One thing after the other: a chain of bones, a pin, proposed things, the selection; else it is the window's."""
         if self.session.drafts.now.bones.chain is not None or self.session.drafts.now.bones.card is not None:
             bone_commands.end_chain(self.session)
         elif self.session.drafts.now.pin is not None:
             self.session.drafts.put(self.session.drafts.now._replace(pin=None))
             self.update()
-        elif (pencilled := pencilled_of(self.session)) is not None:
-            pencilled[1](self.session)
+        elif (proposed := proposals_of(self.session)) is not None:
+            proposed[1](self.session)
         elif self.session.selection.keys:
-            self.session.selection.pick([])
+            self.session.selection.select([])
         else:
             super().keyPressEvent(event)
 
@@ -445,7 +446,7 @@ class Board(QWidget):
             self._space = False
             self.unsetCursor()
             if self._only_tapped:
-                self.session.stage.tape.ask_to_play()
+                self.session.timeline.ask_to_play()
         else:
             super().keyReleaseEvent(event)
 

@@ -5,15 +5,15 @@ from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from umbrite.desk.board.board import BESIDE, Board
-from umbrite.desk.board.edges.banner import Banner
-from umbrite.desk.board.edges.bone_card import BoneCard
-from umbrite.desk.board.edges.found_strip import FoundStrip
-from umbrite.desk.board.edges.hint_line import HintLine
-from umbrite.desk.board.edges.plan_sheet import PlanSheet
-from umbrite.desk.board.edges.tool_row import ToolRow
-from umbrite.desk.board.edges.weight_card import WeightCard
-from umbrite.desk.board.edges.welcome import Welcome
 from umbrite.desk.board.picking import parts_at
+from umbrite.desk.board.widgets.banner import Banner
+from umbrite.desk.board.widgets.bone_card import BoneCard
+from umbrite.desk.board.widgets.found_strip import FoundStrip
+from umbrite.desk.board.widgets.hint_line import HintLine
+from umbrite.desk.board.widgets.plan_sheet import PlanSheet
+from umbrite.desk.board.widgets.tool_row import ToolRow
+from umbrite.desk.board.widgets.weight_card import WeightCard
+from umbrite.desk.board.widgets.welcome import Welcome
 from umbrite.desk.session.drafts import Drafts
 from umbrite.desk.session.session import Session
 

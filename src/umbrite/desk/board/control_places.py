@@ -123,7 +123,7 @@ def cells(session: Session, camera: Camera, key: str) -> list[QRectF]:
     wide = max(shown_size(control, camera) / count, CELL)
     middle = camera.point(session.placed.control_at(control))
     left = middle.x() - wide * count / 2
-    if session.stage.opened == key and session.stage.station.posed:
+    if session.workspace.opened == key and session.workspace.station.posed:
         grown = max(wide, CARD)
         if control.offset.x < 0:  # away from what it chooses, so that this can be seen
             left -= (grown - wide) * count
@@ -148,7 +148,7 @@ def is_valued(control: Control) -> bool:
     return bool(traits(control).beside)
 
 
-class Pencil(NamedTuple):
+class ProposedControl(NamedTuple):
     """A proposed control where it would stand, and whether it is left out."""
 
     number: int
@@ -157,9 +157,9 @@ class Pencil(NamedTuple):
     left_out: bool
 
 
-def pencils(session: Session) -> Iterator[Pencil]:
+def proposed_controls(session: Session) -> Iterator[ProposedControl]:
     """The proposed controls while they are looked at, in Controls; those of branches that do not show are made along with them."""
-    if session.stage.station is not CONTROLS or session.drafts.now.left_out is None:
+    if session.workspace.station is not CONTROLS or session.drafts.now.left_out is None:
         return
     there = joints_seen(session)
     for i, proposed in enumerate(propose_controls(session.puppet)):
@@ -168,4 +168,4 @@ def pencils(session: Session) -> Iterator[Pencil]:
             continue
         pivot = session.puppet.joints[control.moves].pivot.z
         at = complex(session.placed.joint_map(control.moves)(pivot + control.offset.z))
-        yield Pencil(i, proposed, at, control.name in session.drafts.now.left_out)
+        yield ProposedControl(i, proposed, at, control.name in session.drafts.now.left_out)

@@ -6,11 +6,12 @@ from collections.abc import Iterator
 from typing import NamedTuple
 
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.control_places import is_valued, pencils, seen_places, shape_box, shown_size
+from umbrite.desk.board.control_places import is_valued, proposed_controls, seen_places, shape_box, shown_size
+from umbrite.desk.board.face import faces
 from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen, rivets_seen
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS
+from umbrite.desk.session.stations import BONE, LIMIT, PIVOTS
 from umbrite.motion.posing import turned_with
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.bones import away_from_bone
@@ -18,7 +19,7 @@ from umbrite.rig.family import carries, is_carrier, path, targets
 from umbrite.rig.limb_shape import rest_direction
 from umbrite.rig.model import Control, Limit
 
-RIVET, WASHER, HOOK, FAN, GUIDE, PENCILLED = 8.0, 15.0, 12.0, 64.0, 4.0, 11.0  # widget pixels
+RIVET, WASHER, HOOK, FAN, GUIDE, PROPOSED = 8.0, 15.0, 12.0, 64.0, 4.0, 11.0  # widget pixels
 
 
 SHAFT = 7.0
@@ -53,22 +54,44 @@ def washer_radius(session: Session, key: str) -> float:
 
 
 def handles(session: Session, camera: Camera) -> list[Handle]:
-    """All handles of the present station, the ones on top last."""
-    if session.stage.station is PARTS:
-        return [*_frame(session, camera), *_pencilled_cuts(session)]
-    if session.stage.station is PIVOTS:
-        return [*_rivets(session), *_pencilled(session)]
-    if session.stage.station is LIMBS:
-        return [
-            *_tips(session),
-            *_rivets(session),
-            *_hooks(session),
-            *_fan_ends(session, camera),
-            *_pencilled_limbs(session),
-        ]
-    if session.stage.station is CONTROLS or (session.stage.station.posed and not session.stage.views["bare"]):
-        return list(_controls(session, camera))
-    return []
+    """All handles of the present station and tool, the ones on top last."""
+    return [
+        handle
+        for face in reversed(faces(session))
+        if face.handles is not None
+        for handle in face.handles(session, camera)
+    ]
+
+
+def of_parts(session: Session, camera: Camera) -> list[Handle]:
+    """The frame around selected parts, and proposed cuts."""
+    return [*_frame(session, camera), *_proposed_cuts(session)]
+
+
+def of_pivots(session: Session, _camera: Camera) -> list[Handle]:
+    """Pivots, and those that are proposed."""
+    return [*_rivets(session), *_proposed(session)]
+
+
+def of_limbs(session: Session, camera: Camera) -> list[Handle]:
+    """Tips, pivots, hooks, ends of limits, and limbs that are proposed."""
+    return [
+        *_tips(session),
+        *_rivets(session),
+        *_hooks(session),
+        *_fan_ends(session, camera),
+        *_proposed_limbs(session),
+    ]
+
+
+def of_controls(session: Session, camera: Camera) -> list[Handle]:
+    """Controls, and those that are proposed."""
+    return list(_controls(session, camera))
+
+
+def of_posing(session: Session, camera: Camera) -> list[Handle]:
+    """The same, where they are shown."""
+    return [] if session.workspace.views["bare"] else of_controls(session, camera)
 
 
 def _frame(session: Session, camera: Camera) -> Iterator[Handle]:
@@ -82,7 +105,7 @@ def _frame(session: Session, camera: Camera) -> Iterator[Handle]:
 
 def _rivets(session: Session) -> Iterator[Handle]:
     puppet, placed = session.puppet, session.placed
-    hooks = {*targets(puppet), *pencilled_joints(session)}
+    hooks = {*targets(puppet), *proposed_joints(session)}
     plain: list[Handle] = []
     wide: list[Handle] = []
     for key in rivets_seen(session):
@@ -95,26 +118,26 @@ def _rivets(session: Session) -> Iterator[Handle]:
     yield from plain
 
 
-def pencilled_joints(session: Session) -> set[str]:
-    """Joints that show their pencilled pivot instead of their own."""
+def proposed_joints(session: Session) -> set[str]:
+    """Joints that show their proposed pivot instead of their own."""
     return (
         {session.puppet.parts[p.part].joint for p in session.drafts.now.proposals}
-        if session.stage.station is PIVOTS
+        if session.workspace.station is PIVOTS
         else set()
     )
 
 
-def _pencilled(session: Session) -> Iterator[Handle]:
-    """Joints that are proposed; the art of a part may be shown moved, its pencilled pivot goes along."""
+def _proposed(session: Session) -> Iterator[Handle]:
+    """Joints that are proposed; the art of a part may be shown moved, its proposed pivot goes along."""
     for proposal in session.drafts.now.proposals:
         key = session.puppet.parts[proposal.part].joint
         yield Handle(
-            "pencilled", proposal.part, complex(session.placed.joint_map(key)(proposal.pivot)), RIVET - 1
+            "proposed joint", proposal.part, complex(session.placed.joint_map(key)(proposal.pivot)), RIVET - 1
         )
 
 
-def limb_pencils(session: Session) -> list[list[complex]]:
-    """Board points of each pencilled limb, from its root to its end; none of those that do not show."""
+def proposed_limbs(session: Session) -> list[list[complex]]:
+    """Board points of each proposed limb, from its root to its end; none of those that do not show."""
     puppet, placed = session.puppet, session.placed
     seen = joints_seen(session)
     ways = [
@@ -123,25 +146,25 @@ def limb_pencils(session: Session) -> list[list[complex]]:
     return [[placed.pivot(key) for key in way] for way in ways]
 
 
-def _pencilled_limbs(session: Session) -> Iterator[Handle]:
-    """The middles of the bones of pencilled limbs, clear of the rivets at their ends."""
-    for i, points in enumerate(limb_pencils(session)):
+def _proposed_limbs(session: Session) -> Iterator[Handle]:
+    """The middles of the bones of proposed limbs, clear of the rivets at their ends."""
+    for i, points in enumerate(proposed_limbs(session)):
         for one, other in itertools.pairwise(points):
-            yield Handle("pencilled limb", str(i), (one + other) / 2, PENCILLED)
+            yield Handle("proposed limb", str(i), (one + other) / 2, PROPOSED)
 
 
-def _pencilled_cuts(session: Session) -> Iterator[Handle]:
-    """The middles of pencilled cuts."""
+def _proposed_cuts(session: Session) -> Iterator[Handle]:
+    """The middles of proposed cuts."""
     draft = session.drafts.now.cuts
     for i, cut in enumerate(draft.cuts if draft is not None else ()):
-        yield Handle("pencilled cut", str(i), (cut.ends[0] + cut.ends[1]) / 2, PENCILLED)
+        yield Handle("proposed cut", str(i), (cut.ends[0] + cut.ends[1]) / 2, PROPOSED)
 
 
 def _tips(session: Session) -> Iterator[Handle]:
     """Tips of bones, where no rivet lies on them."""
     pivots = {joint.pivot for joint in session.puppet.joints.values()}
     for key, joint in joints_seen(session).items():
-        if joint.tip is not None and (joint.tip not in pivots or session.stage.tool == "bone"):
+        if joint.tip is not None and (joint.tip not in pivots or session.workspace.tool is BONE):
             yield Handle("tip", key, session.placed.bone_point(key, joint.tip.z), 7.0)
 
 
@@ -167,7 +190,7 @@ def fan_radius(camera: Camera) -> float:
 
 
 def _fan_ends(session: Session, camera: Camera) -> Iterator[Handle]:
-    if session.stage.tool != "limit":
+    if session.workspace.tool is not LIMIT:
         return
     for key in fans(session):
         small, large = fan_directions(session, key)
@@ -185,7 +208,7 @@ def fans(session: Session) -> list[str]:
 
 
 def fan_directions(session: Session, key: str) -> tuple[complex, complex]:
-    """Unit directions on the board of a joint's smallest and largest limit; pencilled ones where it has none."""
+    """Unit directions on the board of a joint's smallest and largest limit; proposed ones where it has none."""
     limit = session.puppet.joints[key].limit or GHOST_LIMIT
     carrier = session.placed.carrier_map(key)
     zero = rest_direction(session.puppet, key)
@@ -198,11 +221,11 @@ def fan_directions(session: Session, key: str) -> tuple[complex, complex]:
 
 def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
     puppet, places = session.puppet, seen_places(session, camera)
-    for pencil in pencils(session):
-        yield Handle("proposed", str(pencil.number), pencil.at, 16.0)
+    for proposed_control in proposed_controls(session):
+        yield Handle("proposed", str(proposed_control.number), proposed_control.at, 16.0)
     order = sorted(controls_seen(session).items(), key=lambda item: -item[1].size)
     for key, control in order:
-        if session.stage.station.posed and control.locked:
+        if session.workspace.station.posed and control.locked:
             continue
         at = camera.board(complex(places[key].x(), places[key].y()))
         radius = shown_size(control, camera) / 2
@@ -210,13 +233,13 @@ def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
             yield Handle("control", key, at, radius, "box")
         elif traits(control).whole:
             yield Handle("control", key, at, radius * 0.8)
-            if session.stage.station.posed:
+            if session.workspace.station.posed:
                 horn, bead = master_points(session, key, camera)
                 yield Handle("turn", key, horn, 11.0)
                 yield Handle("scale", key, bead, 11.0)
         else:
             yield Handle("control", key, at, radius)
-            if session.stage.station.posed and turned_with(puppet, control) is not None:
+            if session.workspace.station.posed and turned_with(puppet, control) is not None:
                 yield Handle("ring", key, at, ring_radius(control, camera), "ring")
 
 
@@ -262,7 +285,7 @@ def handle_at(session: Session, camera: Camera, at: complex) -> Handle | None:
 
 def _guide_at(session: Session, camera: Camera, at: complex) -> Handle | None:
     """A guide under a board point, where guides can be moved: with the rulers shown."""
-    if not session.stage.station.guides or not session.stage.views["rulers"]:
+    if not session.workspace.station.guides or not session.workspace.views["rulers"]:
         return None
     for i, guide in enumerate(session.puppet.guides):
         place = at.real if guide.axis == "x" else at.imag

@@ -19,7 +19,7 @@ def wheel(session: Session, hover: Handle | None, steps: float, *, shift: bool) 
     if hover.kind == "limit":
         limit_commands.wheel(session, hover.key, hover.detail, steps * (5 if shift else 1))
         return True
-    if (key := chooser_at(session, hover)) and session.stage.station.posed:
+    if (key := chooser_at(session, hover)) and session.workspace.station.posed:
         variant_commands.step_set(session, key, -1 if steps > 0 else 1)
         return True
     return False

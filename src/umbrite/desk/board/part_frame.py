@@ -5,7 +5,7 @@ import math
 from typing import NamedTuple
 
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import PARTS
+from umbrite.desk.session.stations import PARTS, PLACE
 from umbrite.rig.affine import Affine, around, inverse
 from umbrite.rig.edits.arranging import linear_taking
 from umbrite.rig.placement import around_parts, board_from_drawing
@@ -46,7 +46,7 @@ class Frame(NamedTuple):
 def frame_of(session: Session) -> Frame | None:
     """The frame of the selected parts; None where there is none or one has no area."""
     keys = session.selection.of("part")
-    if not keys or session.stage.station is not PARTS or session.stage.tool != "place":
+    if not keys or session.workspace.station is not PARTS or session.workspace.tool is not PLACE:
         return None
     puppet = session.puppet
     if len(keys) == 1:

@@ -15,8 +15,8 @@ def joints_seen(session: Session) -> Mapping[str, Joint]:
 
 def rivets_seen(session: Session) -> Mapping[str, Joint]:
     """The joints whose rivets are there: while a mesh is worked on those of the mesh alone."""
-    mesh, joints = session.stage.brushing.mesh, joints_seen(session)
-    if session.stage.tool not in {"weigh", "net"} or mesh is None:
+    mesh, joints = session.brushing.mesh, joints_seen(session)
+    if not session.workspace.tool.on_mesh or mesh is None:
         return joints
     return {key: joints[key] for key in mesh.joints if key in joints}
 

@@ -6,15 +6,15 @@ from typing import Literal
 from PySide6.QtCore import QTimer
 
 from umbrite.desk.commands.labels import label_of
-from umbrite.desk.commands.reuse.guest_commands import guest_selected
+from umbrite.desk.commands.sharing.guest_commands import guest_selected
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.arranging import Edge, align, distribute
 from umbrite.rig.edits.copying import centre_line, copy_branches
 from umbrite.rig.edits.looks import at_two_depths, make_reference, set_guides, untrimmed
-from umbrite.rig.grafts.rewiring import Way
 from umbrite.rig.ids import id_kind
+from umbrite.rig.merging.rewiring import Way
 
 BESIDE = 24 + 24j  # how far a plain copy lies from its original
 
@@ -28,9 +28,11 @@ def _copy(session: Session, step: str, way: Way, *, sides: bool = False, linked:
     puppet, new = copy_branches(session.puppet, keys, way, sides=sides, linked=linked)
     session.edit(tr("{step} of {keys}", step=step, keys=label_of(session, keys)), puppet=puppet)
     chosen = [
-        new[key] for key in (session.puppet.parts if session.stage.station is PARTS else keys) if key in new
+        new[key]
+        for key in (session.puppet.parts if session.workspace.station is PARTS else keys)
+        if key in new
     ]
-    session.selection.pick(chosen)
+    session.selection.select(chosen)
     parts = sum(id_kind(key) == "part" for key in new)
     limbs = sum(id_kind(key) == "limb" for key in new)
     with_limbs = f" with {limbs} limb{'s' if limbs > 1 else ''}" if limbs else ""
@@ -142,8 +144,8 @@ def two_depths(session: Session) -> None:
     (key,) = session.selection.of("part")
     puppet, new = at_two_depths(session.puppet, key)
     session.edit(tr("{name} at two depths", name=session.puppet.parts[key].name), puppet=puppet)
-    session.stage.go_to(PARTS)
-    session.selection.pick([new])
+    session.workspace.go_to(PARTS)
+    session.selection.select([new])
     session.say(
         tr(
             "{name} rides along in front. Trim it (B) to the piece that shall be seen there.",

@@ -52,7 +52,7 @@ def add(session: Session, head: complex, tip: complex, parent: str | None) -> No
     puppet = named(puppet, key, name)
     crossed = _crossed(puppet, pictures, key, head, tip)
     session.edit(tr("Draw bone {name}", name=puppet.joints[key].name), puppet=puppet)
-    session.selection.pick([key])
+    session.selection.select([key])
     session.drafts.put(session.drafts.now._replace(bones=Boning(chain=key, card=key)))
     carries = f"carries {puppet.parts[part].name}" if part is not None else "carries nothing yet"
     asks = f" It crosses {crossed}, which nothing carries: tick it to bind it too." if crossed else ""
@@ -128,7 +128,7 @@ def _make_along(session: Session, line: Line) -> None:
     if line.part is not None and line.bones == 1:
         puppet = bind(puppet, [line.part], keys[0])
     session.edit(tr("Make {count} bones along {name}", count=len(keys), name=line.name), puppet=puppet)
-    session.selection.pick(keys)
+    session.selection.select(keys)
     made = line._replace(made=session.puppet)
     session.drafts.put(session.drafts.now._replace(bones=Boning(card=keys[-1], line=made)))
 
@@ -156,7 +156,7 @@ def middle_of_part(session: Session) -> None:
     joint = session.puppet.joints[session.puppet.parts[part].joint]
     pictures = pictures_of(session, [part])
     points = middle_of(session.puppet, part, pictures[session.puppet.parts[part].drawing.sha256])
-    session.stage.go_to(LIMBS)
+    session.workspace.go_to(LIMBS)
     along(session, points, joint.parent, part)
     session.say(
         tr(
@@ -270,7 +270,7 @@ def bind_nearest(session: Session) -> None:
 def select_loose(session: Session) -> None:
     """Show what nothing carries."""
     loose = loose_parts(session.puppet)
-    session.selection.pick(session.puppet.parts[key].joint for key in loose)
+    session.selection.select(session.puppet.parts[key].joint for key in loose)
     session.say(_still_loose(session.puppet))
 
 

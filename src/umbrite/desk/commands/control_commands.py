@@ -25,8 +25,8 @@ def needs_proposals(session: Session) -> str:
 
 def make_controls(session: Session) -> None:
     """Pencil the proposed controls in place; asked again, make those that are not left out."""
-    if session.drafts.now.left_out is None or session.stage.station is not CONTROLS:
-        session.stage.go_to(CONTROLS)
+    if session.drafts.now.left_out is None or session.workspace.station is not CONTROLS:
+        session.workspace.go_to(CONTROLS)
         session.drafts.put(session.drafts.now._replace(left_out=frozenset()))
         count = len(propose_controls(session.puppet))
         session.say(
@@ -40,7 +40,7 @@ def make_controls(session: Session) -> None:
 
 
 def take_all(session: Session) -> None:
-    """Make the pencilled controls that are not left out, in one step."""
+    """Make the proposed controls that are not left out, in one step."""
     left = session.drafts.now.left_out or frozenset()
     wanted = [p for p in propose_controls(session.puppet) if p.control.name not in left]
     session.drafts.put(session.drafts.now._replace(left_out=None))
@@ -61,7 +61,7 @@ def rub_out(session: Session) -> None:
 
 
 def leave_or_take(session: Session, number: int) -> None:
-    """Leave a pencilled control out, or take it again."""
+    """Leave a proposed control out, or take it again."""
     name = propose_controls(session.puppet)[number].control.name
     left = session.drafts.now.left_out or frozenset()
     session.drafts.put(session.drafts.now._replace(left_out=left ^ {name}))
@@ -94,8 +94,8 @@ def make(kind: ControlKind) -> Callable[[Session], None]:
             puppet, key = make_control(puppet, kind, joint)
             made.append(key)
         session.edit(tr("Make {kind} {made}", kind=kind, made=label_of_new(puppet, made)), puppet=puppet)
-        session.stage.go_to(CONTROLS)
-        session.selection.pick(made)
+        session.workspace.go_to(CONTROLS)
+        session.selection.select(made)
 
     return work
 
@@ -146,7 +146,7 @@ def link(session: Session) -> None:
     drives = f"{_joint(puppet, other)}.turn"
     puppet, key = add_link(puppet, source, drives, [(-1.0, -0.5), (0.0, 0.0), (1.0, 0.5)])
     session.edit(tr("Link {name}", name=puppet.links[key].name), puppet=puppet)
-    session.selection.pick([key])
+    session.selection.select([key])
     session.say(tr("Drag the points of the curve in Details; choose there which values are linked."))
 
 

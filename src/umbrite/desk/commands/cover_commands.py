@@ -78,7 +78,7 @@ def seam_cover(session: Session) -> None:
     over = [*parts, *(parts_on(puppet, parent) if parent else [])]
     puppet = reorder(puppet, [key], max(puppet.order.index(k) for k in over) + 1)
     session.edit(tr("Cover the seam of {name}", name=part.name), puppet=puppet)
-    session.selection.pick([key])
+    session.selection.select([key])
     session.say(
         tr(
             "The seam is covered by {name}; it turns with the joint and has its own place in the depth rail.",
@@ -96,7 +96,7 @@ def shade(session: Session) -> None:
     session.edit(
         tr("Shade {count} part{ending}", count=len(made), ending="s" if len(made) > 1 else ""), puppet=puppet
     )
-    session.selection.pick(made)
+    session.selection.select(made)
 
 
 def _shaded(session: Session, puppet: Puppet, key: str) -> tuple[Puppet, str]:
@@ -149,4 +149,4 @@ def light(session: Session) -> None:
     joint = puppet.parts[key].joint
     puppet = change(set_parent(puppet, [joint], root), joint, pivot_set=True)
     session.edit(tr("Light over all"), puppet=set_blend(puppet, key, "overlay"))
-    session.selection.pick([key])
+    session.selection.select([key])

@@ -4,9 +4,10 @@ from collections.abc import Sequence
 
 from umbrite.desk.commands.bends.mesh_commands import take_points_out
 from umbrite.desk.commands.labels import label_of
-from umbrite.desk.commands.reuse import guest_commands
-from umbrite.desk.commands.reuse.guest_commands import moved_parts
+from umbrite.desk.commands.sharing import guest_commands
+from umbrite.desk.commands.sharing.guest_commands import moved_parts
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import MESH_POINTS
 from umbrite.desk.theme.language import tr
 from umbrite.motion.posing import move_joint_to, turn_joint_by, turned_with
 from umbrite.motion.switching import next_variant, switched
@@ -27,7 +28,7 @@ from umbrite.rig.model import Pose, Puppet, point
 # Everything else
 def delete(session: Session) -> None:
     """Remove what is selected; refused with the name of the user where something else needs it. Of a mesh that is worked on, its points."""
-    if session.stage.tool == "net":
+    if session.workspace.tool is MESH_POINTS:
         take_points_out(session)
         return
     if guest_commands.guest_selected(session) is not None:
@@ -86,18 +87,18 @@ def _without_joint(puppet: Puppet, key: str) -> Puppet:
 
 
 def select_everything(session: Session) -> None:
-    kind = session.stage.station.selects_all
+    kind = session.workspace.station.selects_all
     if kind != "joint":
-        session.selection.pick(session.puppet.parts if kind == "part" else session.puppet.controls)
+        session.selection.select(session.puppet.parts if kind == "part" else session.puppet.controls)
     else:
         hooks = targets(session.puppet)
-        session.selection.pick(key for key in session.puppet.joints if key not in hooks)
+        session.selection.select(key for key in session.puppet.joints if key not in hooks)
 
 
 def walk_up(session: Session) -> None:
     puppet = session.puppet
     ups = [puppet.joints[key].parent for key in session.selection.of("joint")]
-    session.selection.pick(key for key in ups if key is not None) if any(ups) else session.say(
+    session.selection.select(key for key in ups if key is not None) if any(ups) else session.say(
         tr("Nothing carries this one.")
     )
 
@@ -110,19 +111,19 @@ def walk_down(session: Session) -> None:
         for k in children(session.puppet, key)[:1]
         if k not in hooks
     ]
-    session.selection.pick(downs) if downs else session.say(tr("This one carries nothing."))
+    session.selection.select(downs) if downs else session.say(tr("This one carries nothing."))
 
 
 def select_branch(session: Session) -> None:
     hooks = targets(session.puppet)
-    session.selection.pick(
+    session.selection.select(
         k for key in session.selection.of("joint") for k in branch(session.puppet, key) if k not in hooks
     )
 
 
 def nudge(session: Session, by: complex) -> None:
     """Arrow keys: one step of parts, pivots, controls, or of the pose, as the station is."""
-    puppet, nudged = session.puppet, session.stage.station.nudges
+    puppet, nudged = session.puppet, session.workspace.station.nudges
     if nudged == "part" and session.selection.of("part"):
         keys = session.selection.of("part")
         moved = moved_parts(session.history.now, keys, by)
@@ -142,7 +143,7 @@ def _nudge_controls(session: Session, by: complex) -> None:
     if not keys:
         return
     name = label_of(session, keys)
-    if session.stage.station.posed:
+    if session.workspace.station.posed:
         for key in keys:
             if traits(puppet.controls[key]).beside:
                 pose = _stepped(session, pose, key, by)
@@ -175,7 +176,7 @@ def _stepped(session: Session, pose: Pose, key: str, by: complex) -> Pose:
 def turn_by_keys(session: Session, angle: float) -> None:
     """Turn what the picked grips and knobs turn, in Rehearse."""
     puppet, pose = session.puppet, session.pose
-    keys = session.selection.only("control") if session.stage.station.posed else []
+    keys = session.selection.only("control") if session.workspace.station.posed else []
     joints = [joint for key in keys if (joint := turned_with(puppet, puppet.controls[key])) is not None]
     if joints:
         for joint in dict.fromkeys(joints):
@@ -190,18 +191,18 @@ def walk(session: Session, step: int) -> bool:
     at = chosen[-1] + step if chosen else 0 if step > 0 else len(keys) - 1
     if not 0 <= at < len(keys):
         return False
-    session.selection.pick([keys[at]])
+    session.selection.select([keys[at]])
     return True
 
 
 def _walked(session: Session) -> list[str]:
     """What Tab walks here, in order: parts from the front, joints from the root, controls that may be touched."""
-    puppet, station = session.puppet, session.stage.station
+    puppet, station = session.puppet, session.workspace.station
     if station.selects_all == "part":
         return list(reversed(puppet.order))
     if station.selects_all == "joint":
         hooks = targets(puppet)
         return [key for key in puppet.joints if key not in hooks]
-    if station.posed and session.stage.views["bare"]:
+    if station.posed and session.workspace.views["bare"]:
         return []
     return [key for key, control in puppet.controls.items() if not (station.posed and control.locked)]

@@ -26,7 +26,7 @@ def carry(session: Session) -> str:
     pivot = session.puppet.joints[keys[0]].pivot.z
     puppet, key = carry_together(session.puppet, keys, "Carrier", pivot)
     session.edit(tr("Carry {keys} together", keys=label_of(session, keys)), puppet=puppet)
-    session.selection.pick([key])
+    session.selection.select([key])
     return key
 
 
@@ -35,7 +35,7 @@ def put_master(session: Session) -> str:
     puppet = session.puppet
     puppet, key = carry_together(puppet, children(puppet, None), "Master", ground_of(puppet), role="master")
     session.edit(tr("Put a master over everything"), puppet=puppet)
-    session.selection.pick([key])
+    session.selection.select([key])
     return key
 
 
@@ -51,7 +51,7 @@ def hang_from(session: Session, keys: Sequence[str], parent: str | None) -> None
     session.edit(tr("Hang {joints} {where}", joints=label_of(session, joints), where=where), puppet=after)
 
 
-def hang_from_last(session: Session) -> None:
+def parent_to_last(session: Session) -> None:
     """Hang all selected joints from the one that was selected last."""
     *keys, parent = session.selection.of("joint")
     name = session.puppet.joints[parent].name

@@ -4,7 +4,7 @@ import math
 
 from umbrite.art.joint_limits import FoundLimit, find_limits
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import LIMBS
+from umbrite.desk.session.stations import LIMBS, LIMIT
 from umbrite.desk.theme.language import tr
 from umbrite.files.long_work import CancelledError, Watching
 from umbrite.motion.bends.folding import fold_turns
@@ -34,8 +34,8 @@ def find(session: Session, watching: Watching) -> None:
         except CancelledError:
             session.say(tr("The search was stopped; no limit was changed."))
             return
-    session.stage.go_to(LIMBS)
-    session.stage.take_tool("limit")
+    session.workspace.go_to(LIMBS)
+    session.workspace.take_tool(LIMIT)
     session.drafts.put(session.drafts.now._replace(found_limits=tuple(found)))
     if found:
         session.say(

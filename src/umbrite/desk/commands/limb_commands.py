@@ -1,9 +1,9 @@
 """Limbs made, extended and turned to their other side."""
 
 from umbrite.desk.commands.labels import label_of
-from umbrite.desk.session.drafts import PencilledLimb
+from umbrite.desk.session.drafts import ProposedLimb
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import LIMBS
+from umbrite.desk.session.stations import LIMB, LIMBS
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.limbs import extend_limb, make_limb, make_limbs, propose_limbs, set_bend_side
 from umbrite.rig.errors import RigError
@@ -26,12 +26,12 @@ def needs_named_limbs(session: Session) -> str:
     )
 
 
-def pencil_from_names(session: Session) -> None:
+def propose_from_names(session: Session) -> None:
     """Pencil all arms and legs that the names tell: each can be left out before they are made."""
-    found = tuple(PencilledLimb(root, end) for root, end in propose_limbs(session.puppet))
-    session.stage.go_to(LIMBS)
-    session.stage.take_tool("limb")
-    session.selection.pick([])
+    found = tuple(ProposedLimb(root, end) for root, end in propose_limbs(session.puppet))
+    session.workspace.go_to(LIMBS)
+    session.workspace.take_tool(LIMB)
+    session.selection.select([])
     session.drafts.put(session.drafts.now._replace(limbs=found))
     count = f"{len(found)} limb{' is' if len(found) == 1 else 's are'}"
     session.say(
@@ -43,7 +43,7 @@ def pencil_from_names(session: Session) -> None:
 
 
 def leave_or_take(session: Session, number: int) -> None:
-    """Leave a pencilled limb out, or take it in again."""
+    """Leave a proposed limb out, or take it in again."""
     limbs = list(session.drafts.now.limbs)
     limb = limbs[number] = limbs[number]._replace(left_out=not limbs[number].left_out)
     session.drafts.put(session.drafts.now._replace(limbs=tuple(limbs)))
@@ -57,8 +57,8 @@ def leave_or_take(session: Session, number: int) -> None:
     )
 
 
-def take_pencilled(session: Session) -> None:
-    """Make the pencilled limbs that are not left out, in one step; a refusal leaves all of them pencilled."""
+def accept_proposed(session: Session) -> None:
+    """Make the proposed limbs that are not left out, in one step; a refusal leaves all of them proposed."""
     wanted = [(limb.root, limb.end) for limb in session.drafts.now.limbs if not limb.left_out]
     if not wanted:
         raise RigError(
@@ -71,7 +71,7 @@ def take_pencilled(session: Session) -> None:
         tr("Make {count} limb{ending} from names", count=len(made), ending="s" if len(made) > 1 else ""),
         puppet=puppet,
     )
-    session.selection.pick(made)
+    session.selection.select(made)
     session.say(
         tr(
             "{names}: drag a hook's cord to what it shall follow, T turns a bend side. Next: Make controls, K.",
@@ -104,7 +104,7 @@ def extend(session: Session) -> None:
     limb = session.puppet.limbs[key]
     puppet = extend_limb(session.puppet, key)
     session.edit(tr("Extend {name}", name=limb.name), puppet=puppet)
-    session.selection.pick([key])
+    session.selection.select([key])
     session.say(
         tr(
             "{name} bends in {count} joints now; its target stands at the new tip.",
@@ -127,5 +127,5 @@ def limb_between(session: Session) -> None:
     one, other = session.selection.of("joint")
     puppet, key = make_limb(session.puppet, one, other)
     session.edit(tr("Make limb {name}", name=puppet.limbs[key].name), puppet=puppet)
-    session.stage.go_to(LIMBS)
-    session.selection.pick([key])
+    session.workspace.go_to(LIMBS)
+    session.selection.select([key])

@@ -9,7 +9,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.motion.posing import trial_of
 from umbrite.rig.edits.limits import copied_to, free_limit, hinge, other_arc, set_limit, to_other_side
 from umbrite.rig.model import Limit, Puppet
-from umbrite.rig.numbers.angles import MOST_TURN, angle_text
+from umbrite.rig.quantities.angles import MOST_TURN, angle_text
 
 
 def free_limits(session: Session) -> None:

@@ -42,7 +42,7 @@ def reset_all(session: Session) -> None:
 
 def make_pose_the_rest(session: Session) -> None:
     """What is seen becomes the rest pose; what else changed is said."""
-    if session.stage.station.timed or session.history.now.takes:
+    if session.workspace.station.timed or session.history.now.takes:
         raise RigError(
             tr(
                 "Takes are counted from the rest pose, and would all look different. Remove them first, or pose a copy of the puppet."

@@ -42,7 +42,7 @@ def needs_pose(session: Session) -> str:
 
 
 def needs_undo(session: Session) -> str:
-    lost = session.stage.station.timed and session.stage.tape.has_lost
+    lost = session.workspace.station.timed and session.timeline.has_lost
     return "" if lost or session.history.undo_name is not None else tr("There is nothing to undo.")
 
 

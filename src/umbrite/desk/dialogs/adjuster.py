@@ -64,7 +64,7 @@ class Adjuster(QDialog):
             QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel
         )
         buttons.button(QDialogButtonBox.StandardButton.Ok).setText(recipe.button)
-        dress_buttons(buttons, session.stage.theme)
+        dress_buttons(buttons, session.workspace.theme)
         buttons.accepted.connect(self.accept)
         buttons.rejected.connect(self.reject)
         column.addWidget(buttons)

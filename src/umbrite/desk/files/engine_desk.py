@@ -52,7 +52,7 @@ class EngineDesk:
 
     def export_frames(self) -> None:
         """The frames of the take that is looked at, on sheets."""
-        session, take = self.session, self.session.stage.tape.take
+        session, take = self.session, self.session.timeline.take
         if take is None:
             session.say(tr("There is no take yet. Pose at the lamp in Takes, or make one."))
             return

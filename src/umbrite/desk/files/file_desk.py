@@ -10,8 +10,8 @@ from umbrite.desk.commands import shelf_commands
 from umbrite.desk.commands.bends import bending_commands
 from umbrite.desk.commands.building import plan_commands
 from umbrite.desk.commands.cover_commands import with_shades
-from umbrite.desk.commands.reuse import guest_commands
 from umbrite.desk.commands.sets import variant_commands
+from umbrite.desk.commands.sharing import guest_commands
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.files.import_table import Chosen
 from umbrite.desk.files.progress import in_thread
@@ -20,7 +20,6 @@ from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import PARTS, REHEARSE
 from umbrite.desk.theme.language import tr
-from umbrite.files.apart.reading import read_art
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.layers import Layered, add_layers, parts_from
@@ -30,6 +29,7 @@ from umbrite.files.package import Package, load, save
 from umbrite.files.png import fingerprint
 from umbrite.files.pose_files import export_json
 from umbrite.files.recovery import Left
+from umbrite.files.sandbox.reading import read_art
 from umbrite.files.take_files import read_shapes
 from umbrite.files.variant_layers import in_sets, with_named_groups
 from umbrite.paint.export import export_pose
@@ -42,8 +42,8 @@ from umbrite.rig.edits.variants.drawings import More, add_drawings, corner_by_pi
 from umbrite.rig.edits.variants.sets import set_of
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Drawing
-from umbrite.rig.numbers.bounds import picture_fault
 from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.quantities.bounds import picture_fault
 
 POSE_FILE = ".pose"
 LARGEST_POSE = 4_000_000  # bytes
@@ -98,7 +98,7 @@ class FileDesk:
     def new(self) -> None:
         if self.may_leave():
             self.session.open(Package(Document(), {}), None)
-            self.session.stage.go_to(PARTS)
+            self.session.workspace.go_to(PARTS)
 
     def ask_open(self) -> None:
         if self.may_leave() and (path := self.dialogs.path_to_open(self.folder)) is not None:
@@ -123,7 +123,7 @@ class FileDesk:
         self._stamp = stamp_of(path)
         if native and not path.is_relative_to(DEMOS):
             self.preferences.add_recent(str(path.resolve()))
-        self.session.stage.go_to(REHEARSE if package.puppet.controls else PARTS)
+        self.session.workspace.go_to(REHEARSE if package.puppet.controls else PARTS)
         self.session.say(
             tr("{path} opened: {count} parts.", path=shown_name(path), count=len(package.puppet.parts))
         )
@@ -185,8 +185,8 @@ class FileDesk:
             tr("Add {count} part{ending}", count=len(made), ending="s" if len(made) > 1 else ""),
             puppet=puppet,
         )
-        session.stage.go_to(PARTS)
-        session.selection.pick(made)
+        session.workspace.go_to(PARTS)
+        session.selection.select(made)
         self.folder = paths[0].parent
 
     def ask_lay(self) -> None:
@@ -207,7 +207,7 @@ class FileDesk:
             return
         session.open(art, None)
         self._stamp = None
-        attempt(session, lambda: plan_commands.pencil_rig(session, rig))
+        attempt(session, lambda: plan_commands.propose_rig(session, rig))
 
     def ask_exchange(self) -> None:
         """A revised drawing for the selected part; the rig stays."""
@@ -264,8 +264,8 @@ class FileDesk:
         session.file.add_art(art)
         puppet = with_shades(session, puppet, key, made)
         session.edit(tr("Add {count} drawings to {name}", count=len(made), name=part.name), puppet=puppet)
-        session.selection.pick(made[:1])
-        if (found := set_of(puppet, made[0])) is not None and not session.stage.station.posed:
+        session.selection.select(made[:1])
+        if (found := set_of(puppet, made[0])) is not None and not session.workspace.station.posed:
             variant_commands.choose(session, one, found[1].number)  # to be moved to its place
         session.say(
             tr(
@@ -391,7 +391,7 @@ class FileDesk:
         of = None if left.beside.of is None else Path(left.beside.of)
         self.session.open(package, of, saved=False)
         self._stamp = None if of is None else stamp_of(of)
-        self.session.stage.go_to(REHEARSE if package.puppet.controls else PARTS)
+        self.session.workspace.go_to(REHEARSE if package.puppet.controls else PARTS)
         self.session.say(
             tr("{name} is back as it was last kept. Save it to be safe.", name=package.puppet.name)
         )
@@ -422,7 +422,7 @@ class FileDesk:
 
     def export_take(self, ending: str) -> None:
         """The take that is looked at, as a film or as numbered pictures; what was begun and stopped leaves nothing."""
-        session, take = self.session, self.session.stage.tape.take
+        session, take = self.session, self.session.timeline.take
         if take is None:
             session.say(tr("There is no take yet. Pose at the lamp in Takes, or make one."))
             return

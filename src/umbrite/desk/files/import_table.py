@@ -239,7 +239,7 @@ class ImportTable(QDialog):
         self.table.itemSelectionChanged.connect(self._light)
         self.table.itemEntered.connect(lambda row, _column: self._light(row))
         self.table.viewport().installEventFilter(self)
-        self.picture.picked.connect(self.show_row)
+        self.picture.selected.connect(self.show_row)
         self.picture.pointed.connect(
             lambda number: self._light(self._rows[number]) if number >= 0 else self._light()
         )

@@ -19,7 +19,7 @@ SEEN = 24  # alpha of 255 from which a pixel counts as the layer's
 class LayersPicture(QWidget):
     """See the module. `layered.layers` lie back to front; numbers count from the back."""
 
-    picked = Signal(int)
+    selected = Signal(int)
     pointed = Signal(int)  # -1: at none
 
     def __init__(self, layered: Layered, theme: Theme, parent: QWidget | None = None) -> None:
@@ -92,7 +92,7 @@ class LayersPicture(QWidget):
         painter.setOpacity(1.0)
         painter.setBrush(Qt.BrushStyle.NoBrush)
         for number in self._lit:
-            for colour, width in ((self._theme.paper, 4.0), (self._theme.lamp, 2.0)):
+            for colour, width in ((self._theme.paper, 4.0), (self._theme.selected, 2.0)):
                 painter.setPen(pen(colour, width))
                 painter.drawRoundedRect(self._box(self.layered.layers[number]).adjusted(-3, -3, 3, 3), 3, 3)
         painter.end()
@@ -104,7 +104,7 @@ class LayersPicture(QWidget):
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if (number := self.number_at(event.position())) >= 0:
-            self.picked.emit(number)
+            self.selected.emit(number)
 
     def leaveEvent(self, _event: QEvent) -> None:
         self.pointed.emit(-1)

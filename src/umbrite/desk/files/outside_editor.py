@@ -14,11 +14,11 @@ from PySide6.QtGui import QDesktopServices
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.files.apart.reading import read_art
 from umbrite.files.atomic import plain_stem, write
 from umbrite.files.files_in import read_file
 from umbrite.files.formats.pictures_in import MOST_BYTES
 from umbrite.files.layers import Layered
+from umbrite.files.sandbox.reading import read_art
 from umbrite.rig.errors import UmbriteError
 
 SETTLE = 250  # milliseconds after a change before the file is read, so that a save in steps is whole

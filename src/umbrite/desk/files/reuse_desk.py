@@ -6,7 +6,7 @@ from msgspec.structs import replace
 from PySide6.QtCore import QTimer
 
 from umbrite.demo import ASSETS
-from umbrite.desk.commands.reuse import branch_commands, guest_commands
+from umbrite.desk.commands.sharing import branch_commands, guest_commands
 from umbrite.desk.files.file_desk import FileDesk
 from umbrite.desk.files.progress import in_thread
 from umbrite.desk.session.session import attempt
@@ -18,8 +18,8 @@ from umbrite.files.package import Package, load, load_document, part_of, save
 from umbrite.paint.render import close_png
 from umbrite.rig.document import Document
 from umbrite.rig.errors import RigError, UmbriteError
-from umbrite.rig.grafts.guests import get_guest, unpacked
-from umbrite.rig.work.stages import document_of, get_stage
+from umbrite.rig.merging.guests import get_guest, unpacked
+from umbrite.rig.versions.versions import document_of, get_version
 
 SHIPPED = ASSETS / "library"
 Stamp = tuple[int, int]
@@ -133,7 +133,7 @@ class ReuseDesk:
         stamp = found.st_mtime_ns, found.st_size
         known = self._read.get(path)
         if known is None or known[0] != stamp:
-            known = stamp, without_stages(load_document(path))
+            known = stamp, without_versions(load_document(path))
             self._read[path] = known
         return known[1]
 
@@ -156,13 +156,15 @@ class ReuseDesk:
         else:
             self.session.open(copy, None, saved=False)
 
-    def new_from(self, stage: str) -> None:
+    def new_from(self, workspace: str) -> None:
         """A new puppet from a stage of this one. Raises MissingError."""
-        document = document_of(get_stage(self.session.history.now, stage))
+        document = document_of(get_version(self.session.history.now, workspace))
         package = part_of(self.session.file.package(), document)
         if self.files.may_leave():
             self.session.open(package, None, saved=False)
-            self.session.say(tr("A new puppet from {stage}; the other file stays as it was.", stage=stage))
+            self.session.say(
+                tr("A new puppet from {stage}; the other file stays as it was.", workspace=workspace)
+            )
 
     def update(self, key: str) -> None:
         """A guest as its own file has it now. Raises UmbriteError."""
@@ -176,12 +178,12 @@ class ReuseDesk:
     def _loaded(self, path: Path) -> Package:
         with self.dialogs.watch(tr("Opening {path}", path=shown_name(path))) as watch:
             package = in_thread(lambda step: load(path, step), watch)
-        return Package(without_stages(package.document), package.art)
+        return Package(without_versions(package.document), package.art)
 
 
-def without_stages(document: Document) -> Document:
+def without_versions(document: Document) -> Document:
     """A document for elsewhere: its stages stay in its own file."""
-    return replace(document, stages=())
+    return replace(document, versions=())
 
 
 def _way_to(path: Path, document: Document, wanted: Path) -> list[str] | None:

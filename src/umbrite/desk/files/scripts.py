@@ -23,7 +23,7 @@ from umbrite.files.file_errors import FileError, shown_name, unreadable
 from umbrite.files.native.soundness import fault_of
 from umbrite.rig.document import settled
 from umbrite.rig.errors import RigError, UmbriteError
-from umbrite.rig.grafts.guests import refuse_inside
+from umbrite.rig.merging.guests import refuse_inside
 from umbrite.scripting import Document
 
 LARGEST = 1_000_000  # bytes of a script

@@ -7,8 +7,8 @@ from PySide6.QtCore import QByteArray
 from PySide6.QtWidgets import QDockWidget, QMainWindow, QToolBar
 
 from umbrite.desk.panels.arrangement import LAYOUT
-from umbrite.desk.session.stage import Stage
 from umbrite.desk.session.stations import REHEARSE, Station
+from umbrite.desk.session.workspace import Workspace
 
 
 class _Before(NamedTuple):
@@ -24,9 +24,9 @@ class Alone:
     """Hides panels, menus and stations of a window, and brings them back."""
 
     def __init__(
-        self, window: QMainWindow, stage: Stage, docks: Iterable[QDockWidget], bar: QToolBar
+        self, window: QMainWindow, workspace: Workspace, docks: Iterable[QDockWidget], bar: QToolBar
     ) -> None:
-        self._window, self._stage, self._docks, self._bar = window, stage, tuple(docks), bar
+        self._window, self._version, self._docks, self._bar = window, workspace, tuple(docks), bar
         self._before: _Before | None = None
 
     @property
@@ -36,13 +36,13 @@ class Alone:
 
     def switch(self) -> None:
         """Show the puppet alone, in Rehearse without controls, or everything again."""
-        window, stage, before = self._window, self._stage, self._before
+        window, workspace, before = self._window, self._version, self._before
         if before is None:
             self._before = _Before(
-                window.saveState(LAYOUT), window.isFullScreen(), stage.station, stage.views["bare"]
+                window.saveState(LAYOUT), window.isFullScreen(), workspace.station, workspace.views["bare"]
             )
-            stage.go_to(REHEARSE)
-            stage.set_view("bare", on=True)
+            workspace.go_to(REHEARSE)
+            workspace.set_view("bare", on=True)
         else:
             self._before = None
         for part in (*self._docks, window.menuBar(), self._bar):
@@ -53,5 +53,5 @@ class Alone:
         window.restoreState(before.layout, LAYOUT)
         if not before.full:
             window.showNormal()
-        stage.set_view("bare", on=before.bare)
-        stage.go_to(before.station)
+        workspace.set_view("bare", on=before.bare)
+        workspace.go_to(before.station)

@@ -21,7 +21,7 @@ from umbrite.desk.theme.language import tr
 
 LAYOUT = 7  # raised when docks change, so that old arrangements are not taken over
 SHELF_WIDE = 250
-TAPE_TALL = 220
+TIMELINE_TALL = 220
 
 
 class EdgeTab(QToolButton):
@@ -169,7 +169,7 @@ class Arrangements:
         window.resizeDocks([docks["Poses"]], [SHELF_WIDE], Qt.Orientation.Horizontal)
         if "Tape" in station.panels:
             docks["Tape"].show()
-            window.resizeDocks([docks["Tape"]], [TAPE_TALL], Qt.Orientation.Vertical)
+            window.resizeDocks([docks["Tape"]], [TIMELINE_TALL], Qt.Orientation.Vertical)
 
     def _follow(self) -> None:
         QTimer.singleShot(0, self._window, self._drop_bare_tabs)

@@ -33,7 +33,7 @@ class ThingList(SelectingList):
     def item_for(self, row: tuple[Any, ...]) -> QListWidgetItem:
         _, name, symbol, locked = row
         item = super().item_for(row)
-        item.setIcon(look.icon(self.session.stage.theme, symbol))
+        item.setIcon(look.icon(self.session.workspace.theme, symbol))
         if self.of == "control":
             item.setCheckState(Qt.CheckState.Unchecked if locked else Qt.CheckState.Checked)
             item.setToolTip(tr("{name}: ticked, animators use it", name=name))

@@ -18,7 +18,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.rig.edits.parts import reorder
 from umbrite.rig.edits.variants.sets import get_variant, members_of, set_of
-from umbrite.rig.grafts.guests import guest_of, owned
+from umbrite.rig.merging.guests import guest_of, owned
 
 
 class DepthRail(SelectingList):
@@ -91,7 +91,7 @@ class DepthRail(SelectingList):
         item.setIcon(
             QIcon(
                 thumbnail(
-                    self.session.stage.theme,
+                    self.session.workspace.theme,
                     self.session.file.pictures,
                     self.session.puppet.parts[key].drawing,
                     26,
@@ -100,7 +100,7 @@ class DepthRail(SelectingList):
             )
         )
         item.setSizeHint(QSize(60, 31))
-        if (colour := self.session.stage.theme.label(label)) is not None:
+        if (colour := self.session.workspace.theme.label(label)) is not None:
             item.setBackground(look.with_alpha(colour, 60))
             item.setToolTip(tr("{name}, label {label}", name=name, label=label))
         if key in self._together:

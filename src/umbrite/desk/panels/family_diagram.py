@@ -82,7 +82,7 @@ class Sheet(QWidget):
         self._following = Following(
             session, self.rebuild, ("joints", "parts", "order", "limbs", "sets"), self
         )
-        session.stage.view_changed.connect(self._follow_variants)
+        session.workspace.view_changed.connect(self._follow_variants)
         session.settled.connect(self._follow_variants)
         session.selection.changed.connect(self.update)
         session.opened.connect(self.fit)
@@ -190,14 +190,16 @@ class Sheet(QWidget):
     # Painting
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = Inked(self, self.session.stage.theme)
+        painter = Inked(self, self.session.workspace.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         painter.fillRect(self.rect(), painter.theme.paper)
         chosen = set(self.session.selection.of("joint"))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         for lit in (False, True):
-            painter.setPen(marks.pen(painter.theme.lamp if lit else painter.theme.quiet, 3.0 if lit else 1.5))
+            painter.setPen(
+                marks.pen(painter.theme.selected if lit else painter.theme.quiet, 3.0 if lit else 1.5)
+            )
             for key in self._boxes:
                 if (key in chosen) is lit and (path := self.link(key)) is not None:
                     painter.drawPath(path)
@@ -218,7 +220,7 @@ class Sheet(QWidget):
             return
         joint = self.session.puppet.joints[key]
         painter.setPen(marks.pen(painter.theme.ink if lit else painter.theme.line, 1.8 if lit else 1.0))
-        painter.setBrush(painter.theme.lamp_pale if lit else painter.theme.linen)
+        painter.setBrush(painter.theme.selected_pale if lit else painter.theme.linen)
         painter.drawRoundedRect(box, 5, 5)
         picture = self._picture(key)
         inner = QRectF(box.center().x() - 20.3 * zoom, box.y() + 4 * zoom, 40.6 * zoom, THUMB * zoom)
@@ -256,7 +258,7 @@ class Sheet(QWidget):
         ]
         parts = there or parts
         return thumbnail(
-            self.session.stage.theme, self.session.file.pictures, puppet.parts[parts[-1]].drawing, 34, 46
+            self.session.workspace.theme, self.session.file.pictures, puppet.parts[parts[-1]].drawing, 34, 46
         )
 
     # Pointer
@@ -273,11 +275,11 @@ class Sheet(QWidget):
             return
         self._pressed, self._start = self.joint_at(event.position()), event.position()
         if self._pressed is None:
-            self.session.selection.pick([])
+            self.session.selection.select([])
         elif event.modifiers() & Qt.KeyboardModifier.ShiftModifier:
             self.session.selection.toggle([self._pressed])
         elif self._pressed not in self.session.selection.keys:
-            self.session.selection.pick([self._pressed])
+            self.session.selection.select([self._pressed])
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         at = event.position()

@@ -57,7 +57,7 @@ class Legend(QLabel):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         super().paintEvent(event)
-        painter = Inked(self, self.session.stage.theme)
+        painter = Inked(self, self.session.workspace.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         metrics = self.fontMetrics()
         far = metrics.horizontalAdvance(self._before_far) - 9

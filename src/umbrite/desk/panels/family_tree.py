@@ -15,7 +15,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
-from umbrite.desk.board.drops import paths_in
+from umbrite.desk.board.input.drops import paths_in
 from umbrite.desk.commands.family_commands import hang_from
 from umbrite.desk.panels.following import Following
 from umbrite.desk.session.session import Session, attempt
@@ -137,7 +137,7 @@ class SideSign(QStyledItemDelegate):
             box: QRect = option.rect
             painter.save()
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            stroke = pen(self.session.stage.theme.side(side), 2.6)
+            stroke = pen(self.session.workspace.theme.side(side), 2.6)
             if side == "far":
                 stroke.setDashPattern([1.5, 0.9])
                 stroke.setCapStyle(Qt.PenCapStyle.FlatCap)
@@ -193,7 +193,7 @@ class FamilyTree(QTreeWidget):
         self._following = Following(
             session, self.rebuild, ("joints", "parts", "order", "limbs", "sets"), self
         )
-        session.stage.theme_changed.connect(self._paint_anew)
+        session.workspace.theme_changed.connect(self._paint_anew)
         session.selection.changed.connect(self.show_selection)
         self.itemExpanded.connect(self.show_selection)
         self.itemCollapsed.connect(self.show_selection)
@@ -244,7 +244,7 @@ class FamilyTree(QTreeWidget):
 
     def _show(self, item: QTreeWidgetItem, row: Row) -> None:
         """Let an item say what a row says."""
-        theme = self.session.stage.theme
+        theme = self.session.workspace.theme
         item.setText(0, row.name)
         item.setData(0, KEY, row.key)
         item.setData(0, SIDE, row.side)
@@ -292,7 +292,7 @@ class FamilyTree(QTreeWidget):
         if not self._busy:
             self._busy = True
             rows = [item.data(0, KEY) for item in self.selectedItems()]
-            self.session.selection.pick([key for row in rows for key in self._standing.get(row, [row])])
+            self.session.selection.select([key for row in rows for key in self._standing.get(row, [row])])
             self._busy = False
 
     def key_at(self, at: QPoint) -> str | None:

@@ -16,7 +16,7 @@ SIGN = {"error": ("x", "brick"), "warning": ("lightbulb", "amber"), "hint": ("ci
 
 
 class FindingsList(QFrame):
-    """A popover under the lamp, as high as what it says. Many findings of one kind are one line, which unfolds."""
+    """A popover under the playhead, as high as what it says. Many findings of one kind are one line, which unfolds."""
 
     wanted = Signal(str)  # the id of an action that deals with a group
 
@@ -112,7 +112,9 @@ class FindingsList(QFrame):
         sign = QLabel()
         name, colour = SIGN[finding.severity]
         sign.setPixmap(
-            look.icon(self.session.stage.theme, name, self.session.stage.theme.label(colour)).pixmap(18, 18)
+            look.icon(self.session.workspace.theme, name, self.session.workspace.theme.label(colour)).pixmap(
+                18, 18
+            )
         )
         sign.setAccessibleName(finding.severity)
         line.addWidget(sign, 0, Qt.AlignmentFlag.AlignTop)
@@ -151,8 +153,8 @@ class FindingsList(QFrame):
 
     def _show(self, finding: Finding) -> None:
         self.close()
-        self.session.stage.go_to(STATIONS[CODES[finding.code].station])
-        self.session.selection.pick([finding.where])
+        self.session.workspace.go_to(STATIONS[CODES[finding.code].station])
+        self.session.selection.select([finding.where])
         self.session.say(finding.text)
 
     def _mean(self, finding: Finding) -> None:

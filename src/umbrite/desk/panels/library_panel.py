@@ -19,8 +19,8 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from umbrite.desk.board.drops import BRANCH
-from umbrite.desk.commands.reuse.branch_commands import needs_branch
+from umbrite.desk.board.input.drops import BRANCH
+from umbrite.desk.commands.sharing.branch_commands import needs_branch
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.card import Card
 from umbrite.desk.theme.language import tr
@@ -101,7 +101,7 @@ class LibraryPanel(QWidget):
         self.list.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
         self.list.customContextMenuRequested.connect(self._menu)
         self.session.selection.changed.connect(self._tell)
-        self.session.stage.theme_changed.connect(self.refresh)
+        self.session.workspace.theme_changed.connect(self.refresh)
         self._tell()
 
     def showEvent(self, event: QShowEvent) -> None:
@@ -124,7 +124,7 @@ class LibraryPanel(QWidget):
         self._tell()
 
     def _icon(self, entry: Entry) -> QIcon:
-        card = Card(self.session.stage.theme, PICTURE, PICTURE).with_picture(picture_in(entry.path))
+        card = Card(self.session.workspace.theme, PICTURE, PICTURE).with_picture(picture_in(entry.path))
         return QIcon(card.finished())
 
     def chosen(self) -> Path | None:

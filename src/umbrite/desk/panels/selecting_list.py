@@ -30,7 +30,7 @@ class SelectingList(QListWidget):
             self,
         )
         session.selection.changed.connect(self.show_selection)
-        session.stage.theme_changed.connect(self._paint_anew)
+        session.workspace.theme_changed.connect(self._paint_anew)
         session.file.arrivals.came.connect(self._paint_anew)
 
     def fresh_rows(self) -> list[tuple[Any, ...]]:
@@ -99,11 +99,11 @@ class SelectingList(QListWidget):
     def _tell_selection(self) -> None:
         if not self._busy:
             self._busy = True
-            before, picked = self.session.selection.keys, []
+            before, selected = self.session.selection.keys, []
             for (
                 item
             ) in self.selectedItems():  # of a row that stands for several, what is picked of it stays so
                 key = item.data(KEY)
-                picked += [each for each in self.members(key) if each in before] or [key]
-            self.session.selection.pick(picked)
+                selected += [each for each in self.members(key) if each in before] or [key]
+            self.session.selection.select(selected)
             self._busy = False

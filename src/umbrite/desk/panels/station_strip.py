@@ -98,11 +98,14 @@ class StationSign(QAbstractButton):
         self.state = progress(session, station)
 
     def refresh(self) -> None:
-        state, here = progress(self.session, self.station), self.session.stage.station.name == self.station
+        state, here = (
+            progress(self.session, self.station),
+            self.session.workspace.station.name == self.station,
+        )
         if state == self.state and here == self.isChecked():
             return
         self.state = state
-        self.setChecked(self.session.stage.station.name == self.station)
+        self.setChecked(self.session.workspace.station.name == self.station)
         self.setAccessibleName(tr(self.station))
         self.setAccessibleDescription(self.state.words)
         self.updateGeometry()
@@ -117,7 +120,7 @@ class StationSign(QAbstractButton):
         return QSize(86, 46)
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = Inked(self, self.session.stage.theme)
+        painter = Inked(self, self.session.workspace.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         middle = self.height() / 2
         disc = QPointF(18, middle)
@@ -129,7 +132,7 @@ class StationSign(QAbstractButton):
         painter.drawEllipse(disc, 8.5, 8.5)
         if self.state.share > 0:
             painter.setPen(Qt.PenStyle.NoPen)
-            painter.setBrush(painter.theme.lamp if self.isChecked() else painter.theme.moss)
+            painter.setBrush(painter.theme.selected if self.isChecked() else painter.theme.moss)
             box = QRectF(disc.x() - 6, disc.y() - 6, 12, 12)
             painter.drawPie(box, 90 * 16, -round(360 * 16 * self.state.share))
         text = self.rect().adjusted(34, 0, 0, 0)
@@ -152,7 +155,7 @@ class StationSign(QAbstractButton):
             )
         if self.hasFocus():
             painter.setBrush(Qt.BrushStyle.NoBrush)
-            painter.setPen(pen(painter.theme.lamp, 2))
+            painter.setPen(pen(painter.theme.selected, 2))
             painter.drawRoundedRect(QRectF(self.rect()).adjusted(1, 1, -1, -1), 6, 6)
         painter.end()
 
@@ -175,7 +178,7 @@ class StationSign(QAbstractButton):
         painter.drawPoint(at + QPointF(0, 2.6))
 
 
-class FindingsLamp(QToolButton):
+class FindingsBadge(QToolButton):
     """The count of findings; a click shows them."""
 
     def __init__(self, session: Session, parent: QWidget) -> None:
@@ -185,7 +188,7 @@ class FindingsLamp(QToolButton):
         self.refresh()
 
     def refresh(self) -> None:
-        found, theme = self.session.checks.found, self.session.stage.theme
+        found, theme = self.session.checks.found, self.session.workspace.theme
         grave = sum(finding.severity != "hint" for finding in found)
         colour = (
             theme.brick if any(f.severity == "error" for f in found) else theme.amber if grave else theme.moss
@@ -202,7 +205,7 @@ class FindingsLamp(QToolButton):
 class Strip(QWidget):
     """All of it in one row."""
 
-    lamp_pressed = Signal()
+    badge_pressed = Signal()
     stepped = Signal(int)  # so many steps back or forward are wanted
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
@@ -219,12 +222,12 @@ class Strip(QWidget):
         for station, sign in self.signs.items():
             row.addWidget(sign)
             sign.clicked.connect(
-                lambda _checked=False, station=station: session.stage.go_to(STATIONS[station])
+                lambda _checked=False, station=station: session.workspace.go_to(STATIONS[station])
             )
         row.addStretch(1)
-        self.lamp = FindingsLamp(session, self)
-        self.lamp.clicked.connect(self.lamp_pressed)
-        row.addWidget(self.lamp)
+        self.badge = FindingsBadge(session, self)
+        self.badge.clicked.connect(self.badge_pressed)
+        row.addWidget(self.badge)
         row.addSpacing(12)
         self.undo = self._step_button("undo-2", "Undo", -1)
         self.redo = self._step_button("redo-2", "Redo", 1)
@@ -240,10 +243,10 @@ class Strip(QWidget):
         self._late.timeout.connect(self.refresh)
         session.settled.connect(self._on_settled)
         for signal in (
-            session.stage.station_changed,
+            session.workspace.station_changed,
             session.opened,
             session.checks.changed,
-            session.stage.theme_changed,
+            session.workspace.theme_changed,
         ):
             signal.connect(self.refresh)
         self.refresh()
@@ -251,7 +254,7 @@ class Strip(QWidget):
     def _step_button(self, symbol: str, word: str, way: int) -> QToolButton:
         """A button for one step, with a list of all that way."""
         button = QToolButton()
-        button.setIcon(look.icon(self.session.stage.theme, symbol))
+        button.setIcon(look.icon(self.session.workspace.theme, symbol))
         button.setAccessibleName(word)
         button.setMinimumWidth(48)
         button.setPopupMode(QToolButton.ToolButtonPopupMode.MenuButtonPopup)
@@ -279,14 +282,14 @@ class Strip(QWidget):
     def refresh(self) -> None:
         for sign in self.signs.values():
             sign.refresh()
-        self.lamp.refresh()
-        history, quiet = self.session.history, self.session.stage.theme.quiet.name()
+        self.badge.refresh()
+        history, quiet = self.session.history, self.session.workspace.theme.quiet.name()
         for button, word, name, symbol, key in (
             (self.undo, tr("Undo"), history.undo_name, "undo-2", "Ctrl+Z"),
             (self.redo, tr("Redo"), history.redo_name, "redo-2", "Ctrl+Shift+Z"),
         ):
             button.setEnabled(name is not None)
-            button.setIcon(look.icon(self.session.stage.theme, symbol))
+            button.setIcon(look.icon(self.session.workspace.theme, symbol))
             button.setToolTip(
                 f"{word}: {name}  ({key})" if name else tr("{word}: there is nothing", word=word)
             )
@@ -301,7 +304,7 @@ class Strip(QWidget):
         self.file.setText(f"<b>{shown}</b> · <span style='color:{quiet}'>{state}</span>{last}")
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = Inked(self, self.session.stage.theme)
+        painter = Inked(self, self.session.workspace.theme)
         painter.setPen(pen(painter.theme.line, 1))
         painter.drawLine(0, self.height() - 1, self.width(), self.height() - 1)
         painter.end()

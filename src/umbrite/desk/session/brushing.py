@@ -28,7 +28,7 @@ class Brushing(QObject):
         self.brush = Brush()
         self.part = self.bone = ""
         self.locked: frozenset[str] = frozenset()
-        self._picked: tuple[frozenset[int], int] = (frozenset(), 0)  # and how many vertices there were
+        self._selected: tuple[frozenset[int], int] = (frozenset(), 0)  # and how many vertices there were
         self.sways = True
         self._still = False
         self.sway: Mapping[str, float] = {}
@@ -45,13 +45,13 @@ class Brushing(QObject):
     @property
     def vertices(self) -> frozenset[int]:
         """Picked vertices; none once the mesh has others."""
-        mesh, (found, count) = self.mesh, self._picked
+        mesh, (found, count) = self.mesh, self._selected
         return found if mesh is not None and len(mesh.arrays.vertices) == count else frozenset()
 
     def take(self, part: str, bone: str = "", *, still: bool = False) -> None:
         """Work on this part from now on ("": none), for this bone or the one that was painted last; it may have to hang still meanwhile."""
         self.part, self._still = part, still
-        self._picked = (frozenset(), 0)
+        self._selected = (frozenset(), 0)
         mesh = self.mesh
         if mesh is not None:
             wanted = bone or self.bone
@@ -63,10 +63,10 @@ class Brushing(QObject):
         self.bone = bone
         self.changed.emit()
 
-    def pick(self, vertices: Iterable[int]) -> None:
+    def select(self, vertices: Iterable[int]) -> None:
         """These vertices are picked from now on."""
         mesh = self.mesh
-        self._picked = (frozenset(vertices), 0 if mesh is None else len(mesh.arrays.vertices))
+        self._selected = (frozenset(vertices), 0 if mesh is None else len(mesh.arrays.vertices))
         self.changed.emit()
 
     def set_brush(self, brush: Brush) -> None:

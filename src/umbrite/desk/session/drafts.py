@@ -42,16 +42,16 @@ class Line(NamedTuple):
     )
 
 
-class PencilledLimb(NamedTuple):
-    """A limb that the names tell, between two joints; left out, it stays pencilled but is not made."""
+class ProposedLimb(NamedTuple):
+    """A limb that the names tell, between two joints; left out, it stays proposed but is not made."""
 
     root: str
     end: str
     left_out: bool = False
 
 
-class PencilledCut(NamedTuple):
-    """A line across a part, on the board, at the head of a bone; left out, it stays pencilled but is not cut."""
+class ProposedCut(NamedTuple):
+    """A line across a part, on the board, at the head of a bone; left out, it stays proposed but is not cut."""
 
     bone: str
     ends: tuple[complex, complex]
@@ -60,12 +60,12 @@ class PencilledCut(NamedTuple):
 
 @dataclass(frozen=True, eq=False)
 class CutDraft:
-    """The cuts that are pencilled over a part: for which puppet, and the bone of the piece that carries all others."""
+    """The cuts that are proposed over a part: for which puppet, and the bone of the piece that carries all others."""
 
     puppet: Puppet
     part: str
     root: str
-    cuts: tuple[PencilledCut, ...]
+    cuts: tuple[ProposedCut, ...]
 
 
 class Carried(NamedTuple):
@@ -103,14 +103,12 @@ class Boning(NamedTuple):
 class Drafts(NamedTuple):
     """All of it as one value."""
 
-    proposals: "tuple[Proposal, ...]" = ()  # joints, pencilled until they are taken or left
-    left_out: frozenset[str] | None = (
-        None  # of the pencilled controls, by name; None while none are pencilled
-    )
-    limbs: tuple[PencilledLimb, ...] = ()  # pencilled until they are made or rubbed out
+    proposals: "tuple[Proposal, ...]" = ()  # joints, proposed until they are taken or left
+    left_out: frozenset[str] | None = None  # of the proposed controls, by name; None while none are proposed
+    limbs: tuple[ProposedLimb, ...] = ()  # proposed until they are made or rubbed out
     found_limits: "tuple[FoundLimit, ...]" = ()
-    plan: PlanDraft | None = None  # pencilled until its rig is made or it is rubbed out
-    cuts: CutDraft | None = None  # pencilled until they are cut or rubbed out
+    plan: PlanDraft | None = None  # proposed until its rig is made or it is rubbed out
+    cuts: CutDraft | None = None  # proposed until they are cut or rubbed out
     bones: Boning = Boning()
     pin: complex | None = None  # a pivot for one turn only, on the board
     holds: tuple[HoldPoint, ...] = ()  # points that stay while the whole body is dragged

@@ -68,5 +68,5 @@ class History:
             and self.now.puppet is self._saved.puppet
             and self.now.pose == self._saved.pose
             and self.now.takes is self._saved.takes
-            and self.now.stages is self._saved.stages
+            and self.now.versions is self._saved.versions
         )

@@ -10,7 +10,7 @@ from umbrite.checking.finding_codes import Finding, finding
 from umbrite.desk.session.idle_queue import IdleQueue
 from umbrite.rig.family import ancestors, parts_on
 from umbrite.rig.model import Puppet
-from umbrite.rig.numbers.angles import angle_text
+from umbrite.rig.quantities.angles import angle_text
 
 Look = tuple[object, ...]
 

@@ -24,7 +24,7 @@ class Selection(QObject):
     def keys(self) -> tuple[str, ...]:
         return self._keys
 
-    def pick(self, keys: Iterable[str]) -> None:
+    def select(self, keys: Iterable[str]) -> None:
         """Select these and nothing else."""
         puppet = self._puppet()
         chosen = tuple(dict.fromkeys(key for key in keys if exists(puppet, key)))
@@ -34,11 +34,11 @@ class Selection(QObject):
 
     def toggle(self, keys: Iterable[str]) -> None:
         """Add what is not selected, or take out what is."""
-        picked = list(keys)
-        if all(key in self._keys for key in picked):
-            self.pick(key for key in self._keys if key not in picked)
+        selected = list(keys)
+        if all(key in self._keys for key in selected):
+            self.select(key for key in self._keys if key not in selected)
         else:
-            self.pick([*self._keys, *picked])
+            self.select([*self._keys, *selected])
 
     def of(self, kind: Kind) -> list[str]:
         """The selected ids of one kind; parts and joints stand for each other."""

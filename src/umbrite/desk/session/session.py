@@ -18,8 +18,8 @@ from umbrite.desk.session.drafts import Boning, DraftBook, Drafts
 from umbrite.desk.session.history import History
 from umbrite.desk.session.open_file import OpenFile
 from umbrite.desk.session.selection import Selection
-from umbrite.desk.session.stage import Stage
-from umbrite.desk.session.tape import Tape
+from umbrite.desk.session.timeline import Timeline
+from umbrite.desk.session.workspace import Workspace
 from umbrite.desk.theme.language import tr
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import swing_at
@@ -30,7 +30,7 @@ from umbrite.rig.channels import known_only
 from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.arranging import fanned_out
 from umbrite.rig.errors import UmbriteError
-from umbrite.rig.grafts.guests import refuse_inside
+from umbrite.rig.merging.guests import refuse_inside
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
 from umbrite.rig.takes.take_list import Takes
 
@@ -58,14 +58,14 @@ class Session(QObject):
         self.file = OpenFile(lambda: self.history.now, self._saved)
         self.selection = Selection(lambda: self.puppet, self)
         self.drafts = DraftBook(self)
-        tape = Tape(lambda: self.history.now, lambda: self._shown, self)
-        dangling = Dangling(lambda: self.placed, self)
-        dangling.moved.connect(self._on_dangling)
-        self.stage = Stage(self._fanned, lambda: self.selection.of("part"), tape, dangling, self)
-        self.stage.brushing = Brushing(lambda: self.puppet, self)
-        self.stage.brushing.moved.connect(self._on_dangling)
-        tape.changed.connect(self._on_tape)
-        tape.dropped.connect(
+        self.workspace = Workspace(self._fanned, lambda: self.selection.of("part"), self)
+        self.timeline = Timeline(lambda: self.history.now, lambda: self._shown, self)
+        self.dangling = Dangling(lambda: self.placed, self)
+        self.dangling.moved.connect(self._on_dangling)
+        self.brushing = Brushing(lambda: self.puppet, self)
+        self.brushing.moved.connect(self._on_dangling)
+        self.timeline.changed.connect(self._on_timeline)
+        self.timeline.dropped.connect(
             lambda frame, count: self.say(
                 tr(
                     "{count} changes at frame {frame} were not kept. Ctrl+Z brings them back.",
@@ -76,9 +76,9 @@ class Session(QObject):
         )
         self.checks = Checks(lambda: self.history.now, self._pixels, self)
         self.settled.connect(self.checks.begin)
-        self.stage.station_changed.connect(self._on_station)
-        self.stage.tool_changed.connect(lambda: self.drafts.put(self.drafts.now._replace(bones=Boning())))
-        self.stage.view_changed.connect(self._on_view)
+        self.workspace.station_changed.connect(self._on_station)
+        self.workspace.tool_changed.connect(self._on_tool)
+        self.workspace.view_changed.connect(self._on_view)
 
     def _pixels(self, sha256: str) -> Picture:
         return self.file.pictures.pixels(sha256)
@@ -108,9 +108,11 @@ class Session(QObject):
             if self._plan is None or self._plan.puppet is not self.puppet:
                 self._plan = compile_plan(self.puppet)
             plan = self._plan._replace(swing=swing) if (swing := self._swing()) else self._plan
-            self._placed = self._evaluated(plan, self.pose if self.stage.station.posed else self._looked_at())
-            if self.stage.fan:
-                self._placed = self._placed.shifted(self.stage.fan)
+            self._placed = self._evaluated(
+                plan, self.pose if self.workspace.station.posed else self._looked_at()
+            )
+            if self.workspace.fan:
+                self._placed = self._placed.shifted(self.workspace.fan)
         return self._placed
 
     def _evaluated(self, plan: Plan, pose: Pose) -> Placed:
@@ -124,15 +126,15 @@ class Session(QObject):
 
     def _looked_at(self) -> Pose:
         """What is tried where the rig is built, with the variants that are looked at."""
-        showing = known_only(self.stage.showing, self.puppet) if self.stage.showing else {}
-        return {**showing, **self.stage.brushing.sway, **self._trial}
+        showing = known_only(self.workspace.showing, self.puppet) if self.workspace.showing else {}
+        return {**showing, **self.brushing.sway, **self._trial}
 
     def _swing(self) -> Mapping[str, float | Floats]:
-        """By how much what hangs loose is turned: as the take that is settled has it at the lamp, or live."""
-        if not self.stage.station.timed:
-            return self.stage.dangling.offsets if self.stage.station.posed else {}
-        take, puppet = self.stage.tape.take, self.history.now.puppet
-        return {} if take is None else swing_at(swings_of(take, puppet), take, [self.stage.tape.frame])
+        """By how much what hangs loose is turned: as the take that is settled has it at the playhead, or live."""
+        if not self.workspace.station.timed:
+            return self.dangling.offsets if self.workspace.station.posed else {}
+        take, puppet = self.timeline.take, self.history.now.puppet
+        return {} if take is None else swing_at(swings_of(take, puppet), take, [self.timeline.frame])
 
     def _on_dangling(self) -> None:
         self._placed = None
@@ -143,9 +145,13 @@ class Session(QObject):
         self._dangle()
 
     def _dangle(self) -> None:
-        on = self.stage.views["dangle"] and self.stage.station.posed and not self.stage.station.timed
-        if on != self.stage.dangling.on:
-            self.stage.dangling.switch(on=on)
+        on = (
+            self.workspace.views["dangle"]
+            and self.workspace.station.posed
+            and not self.workspace.station.timed
+        )
+        if on != self.dangling.on:
+            self.dangling.switch(on=on)
 
     # Change
 
@@ -160,14 +166,14 @@ class Session(QObject):
     ) -> None:
         """One step of undo. Channels of things that are gone are dropped from pose and takes.
 
-        Where a take is looked at, a pose is keyed at the lamp, or stands there hollow until it is kept. Raises RigError for what is
+        Where a take is looked at, a pose is keyed at the playhead, or stands there unkept until it is kept. Raises RigError for what is
         changed in a guest's own file alone. `whole` is a document that was made as such, with stages and guests, and takes the place of all.
         """
         if whole is not None:
             self._settle(name, whole)
             return
-        if self.stage.station.timed and pose is not None:
-            takes = self.stage.tape.keyed(self._with(puppet, None, takes), pose) or takes
+        if self.workspace.station.timed and pose is not None:
+            takes = self.timeline.keyed(self._with(puppet, None, takes), pose) or takes
             pose = None
         document = self._with(puppet, pose, takes)
         refuse_inside(self.history.now.puppet, document.puppet)
@@ -182,15 +188,15 @@ class Session(QObject):
     ) -> None:
         """Show a state that is not yet a step; `trial` is a pose to look at where the rig is built."""
         document = self._with(puppet, pose, takes)
-        self._show(document if pose is not None else self._at_lamp(document), trial)
+        self._show(document if pose is not None else self._at_playhead(document), trial)
 
     def spring_back(self) -> None:
         """Show the last settled state again."""
         self._show_settled()
 
     def step(self, by: int) -> None:
-        """Go so many steps back (below 0) or forward again in the history. What the lamp let go comes back before that."""
-        if by < 0 and self.stage.station.timed and (frame := self.stage.tape.recall()) is not None:
+        """Go so many steps back (below 0) or forward again in the history. What the playhead let go comes back before that."""
+        if by < 0 and self.workspace.station.timed and (frame := self.timeline.recall()) is not None:
             self.say(
                 tr("What was not kept at frame {frame} is there again: Enter keeps it.", frame=f"{frame:g}")
             )
@@ -211,43 +217,54 @@ class Session(QObject):
             takes=now.takes if takes is None else takes,
         )
 
-    def _at_lamp(self, document: Document) -> Document:
-        """A document as it is shown: where a take is looked at, in the take's pose at the lamp."""
-        if not self.stage.station.timed:
+    def _at_playhead(self, document: Document) -> Document:
+        """A document as it is shown: where a take is looked at, in the take's pose at the playhead."""
+        if not self.workspace.station.timed:
             return document
-        return replace(document, pose=self.stage.tape.pose_of(document))
+        return replace(document, pose=self.timeline.pose_of(document))
 
     def _settle(self, name: str, document: Document) -> None:
         kept = settled(document, self.history.now)
         if kept is not self.history.now:
             self.history.push(name, kept)
-            self.stage.tape.forget_lost()
+            self.timeline.forget_lost()
         self._show_settled()
 
     def _show_settled(self) -> None:
-        self._show(self._at_lamp(self.history.now), EMPTY_POSE)
+        self._show(self._at_playhead(self.history.now), EMPTY_POSE)
         self.settled.emit()
 
     def _show(self, document: Document, trial: Pose) -> None:
         old, self._shown = self._shown, document
         self._trial = trial
         self._placed = None
-        self.selection.pick(self.selection.keys)
+        self.selection.select(self.selection.keys)
         self.drafts.put(self.drafts.now.known_to(document.puppet))
-        self.stage.dangling.wake()
+        self.dangling.wake()
         self.changed.emit(old, document)
 
-    def _on_tape(self) -> None:
-        if self.stage.station.timed:
-            self._show(self._at_lamp(self.history.now), EMPTY_POSE)
+    def _on_timeline(self) -> None:
+        if self.workspace.station.timed:
+            self._show(self._at_playhead(self.history.now), EMPTY_POSE)
+
+    def _on_tool(self) -> None:
+        if not self.workspace.tool.on_mesh:
+            self.brushing.take("")
+        self.drafts.put(self.drafts.now._replace(bones=Boning()))
 
     def _on_station(self) -> None:
-        shown = self._at_lamp(self.history.now)
+        self.brushing.take("")
+        shown = self._at_playhead(self.history.now)
         self._placed = None
-        if shown.pose != self._shown.pose:  # from the sandbox to the lamp, or back
+        if shown.pose != self._shown.pose:  # from the sandbox to the playhead, or back
             self._show(shown, EMPTY_POSE)
         self.drafts.put(self.drafts.now.elsewhere())
         self._dangle()
+
+    def stop_motion(self) -> None:
+        """Nothing sways or swings by itself any more: the window is about to close."""
+        self.brushing.take("")
+        self.workspace.set_view("dangle", on=False)
 
     # Files
 
@@ -257,10 +274,10 @@ class Session(QObject):
         It counts as saved, art as it came in too, for that is still where it came from; not so what was brought back after a crash.
         """
         self.file.take(package.art, path)
-        self.selection.pick(())
+        self.selection.select(())
         self.drafts.put(Drafts())
-        self.stage.clear()
-        self.stage.tape.clear()
+        self.workspace.clear()
+        self.timeline.clear()
         self.history = History(settled(package.document, Document(package.puppet)))
         if saved:
             self.history.mark_saved()
@@ -278,9 +295,9 @@ class Session(QObject):
 
 
 def settled_pose(session: Session) -> Pose:
-    """The pose outside of running gestures: that of Rehearse, or that at the lamp."""
+    """The pose outside of running gestures: that of Rehearse, or that at the playhead."""
     now = session.history.now
-    return session.stage.tape.pose_of(now) if session.stage.station.timed else now.pose
+    return session.timeline.pose_of(now) if session.workspace.station.timed else now.pose
 
 
 def attempt(session: Session, work: Callable[[], object]) -> bool:

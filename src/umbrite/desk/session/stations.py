@@ -3,15 +3,146 @@
 from typing import Literal, NamedTuple
 
 
+class Tool(NamedTuple):
+    """One way of working with the pointer: the action that takes it (id, text, key, icon), and the hint that tells what a drag does.
+
+    What a press with it means stands in `board/press_rules`. `on_mesh`: the mesh of a part is worked on while it is held.
+    """
+
+    name: str
+    id: str
+    text: str
+    key: str
+    icon: str
+    hint: str
+    on_mesh: bool = False
+
+
+PLACE = Tool(
+    "place",
+    "place",
+    "Place",
+    "V",
+    "rig-place",
+    "Drag a part to move it; click again to pick what lies behind. Shift keeps to one axis or adds to the selection.",
+)
+TRIM = Tool(
+    "trim",
+    "trim",
+    "Trim",
+    "B",
+    "rig-trim",
+    "Draw a loop around what of the selected part shall go. Ctrl brings it back; the drawing itself stays whole.",
+)
+CUT = Tool(
+    "cut",
+    "cut",
+    "Cut",
+    "Shift+T",
+    "rig-cut",
+    "Draw a line right across a part, or a loop around a piece of it: it becomes two that turn on each other there.",
+)
+PIVOT = Tool(
+    "pivot",
+    "pivot",
+    "Pivot",
+    "P",
+    "rig-pivot",
+    "Drag a rivet to where the part turns; the picture stays. Alt slides the picture under it; hold W and drag to sway.",
+)
+CORD = Tool(
+    "cord",
+    "cord",
+    "Cord",
+    "D",
+    "rig-cord",
+    "Drag a cord from a rivet or part and let go on what shall carry it. Shift selects several to hang at once.",
+)
+LIMB = Tool(
+    "limb",
+    "limb",
+    "Limb",
+    "L",
+    "rig-limb",
+    "Press on one joint and drag to another, such as shoulder to wrist; either may come first.",
+)
+BONE = Tool(
+    "bone",
+    "bone",
+    "Bones",
+    "E",
+    "rig-bone",
+    "Press, drag, let go: a bone; go on from its tip. Alt drags bones (Shift: alone), Ctrl draws a line for many.",
+)
+BIND = Tool(
+    "bind",
+    "bind",
+    "Bind",
+    "Q",
+    "rig-bind",
+    "Drag a part to the bone it shall ride on, or draw a loop around parts for the selected bone.",
+)
+LIMIT = Tool(
+    "limit",
+    "limit",
+    "Limits",
+    "J",
+    "rig-limit",
+    "Click a joint to see its fan, then drag an end. Shift steps by 5°, Ctrl sets both ends alike.",
+)
+WEIGHTS = Tool(
+    "weigh",
+    "weigh-tool",
+    "Paint weights",
+    "Shift+Q",
+    "rig-brush",
+    "Paint over the part: the bone takes it along. A click on a rivet chooses the bone; a pen presses harder or softer.",
+    on_mesh=True,
+)
+MESH_POINTS = Tool(
+    "net",
+    "mesh-points",
+    "Mesh points",
+    "Shift+P",
+    "rig-mesh",
+    "Drag points of the mesh; click to add one, Del takes the picked ones out. Shift picks several, Alt+drag a box of them.",
+    on_mesh=True,
+)
+CONTROL = Tool(
+    "control",
+    "control",
+    "Place control",
+    "C",
+    "rig-place",
+    "Make controls from the limbs and carriers, or drag one to another place. What it moves stays.",
+)
+POSE = Tool(
+    "pose",
+    "pose",
+    "Pose",
+    "H",
+    "rig-hand",
+    "Drag a control, or the art itself. Alt only turns, Shift keeps to one axis; Ctrl+click puts a pin to turn about.",
+)
+BODY = Tool(
+    "body",
+    "body",
+    "Whole body",
+    "A",
+    "rig-whole",
+    "Drag any point: the whole body gives way. A click on the art holds that point, or lets it go; feet hold by themselves.",
+)
+
+
 class Station(NamedTuple):
     """A place of work. The first of its tools is taken when it is entered. `panels` stand there at first; none: all but what others name.
 
     `picks` is what a click on art selects there, `selects_all` what "everything" means. `posed` shows the pose instead of rest.
-    The rest says what can be seen and done: parts fanned out, guides, swaying, controls; `timed` shows a take at the lamp's frame.
+    The rest says what can be seen and done: parts fanned out, guides, swaying, controls; `timed` shows a take at the playhead.
     """
 
     name: str
-    tools: tuple[str, ...]
+    tools: tuple[Tool, ...]
     picks: Literal["part", "joint"] = "joint"
     selects_all: Literal["part", "joint", "control"] = "joint"
     panels: tuple[str, ...] = ()
@@ -22,17 +153,18 @@ class Station(NamedTuple):
     controls: bool = False
     nudges: Literal["", "part", "joint", "control"] = ""
     timed: bool = False
+    hints: tuple[tuple[str, str], ...] = ()  # of its tools by name, where they say something else here
 
 
 PARTS = Station(
-    "Parts", ("place", "trim", "cut"), "part", "part", fans=True, guides=True, sways=True, nudges="part"
+    "Parts", (PLACE, TRIM, CUT), "part", "part", fans=True, guides=True, sways=True, nudges="part"
 )
-PIVOTS = Station("Pivots", ("pivot", "cord"), fans=True, guides=True, sways=True, nudges="joint")
-LIMBS = Station("Limbs", ("limb", "bone", "bind", "limit", "weigh", "net"), sways=True)
-CONTROLS = Station("Controls", ("control",), selects_all="control", controls=True, nudges="control")
+PIVOTS = Station("Pivots", (PIVOT, CORD), fans=True, guides=True, sways=True, nudges="joint")
+LIMBS = Station("Limbs", (LIMB, BONE, BIND, LIMIT, WEIGHTS, MESH_POINTS), sways=True)
+CONTROLS = Station("Controls", (CONTROL,), selects_all="control", controls=True, nudges="control")
 REHEARSE = Station(
     "Rehearse",
-    ("pose", "body"),
+    (POSE, BODY),
     "part",
     "control",
     ("Details", "Poses"),
@@ -40,5 +172,15 @@ REHEARSE = Station(
     controls=True,
     nudges="control",
 )
-TAKES = REHEARSE._replace(name="Takes", panels=("Details", "Poses", "Tape"), timed=True)
+TAKES = REHEARSE._replace(
+    name="Takes",
+    panels=("Details", "Poses", "Tape"),
+    timed=True,
+    hints=(
+        (
+            POSE.name,
+            "Drag a control, or the art itself: it is keyed at the lamp. Space plays, comma and full stop step, Enter keeps hollow keys.",
+        ),
+    ),
+)
 STATIONS: dict[str, Station] = {each.name: each for each in (PARTS, PIVOTS, LIMBS, CONTROLS, REHEARSE, TAKES)}

@@ -88,7 +88,7 @@ def dress(app: QApplication, theme: Theme = DAY) -> None:
         (QPalette.ColorRole.Text, theme.ink),
         (QPalette.ColorRole.Button, theme.panel),
         (QPalette.ColorRole.ButtonText, theme.ink),
-        (QPalette.ColorRole.Highlight, theme.lamp_pale),
+        (QPalette.ColorRole.Highlight, theme.selected_pale),
         (QPalette.ColorRole.HighlightedText, theme.ink),
         (QPalette.ColorRole.ToolTipBase, theme.ink),
         (QPalette.ColorRole.ToolTipText, theme.paper),

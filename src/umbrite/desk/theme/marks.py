@@ -19,7 +19,7 @@ def pen(colour: QColor, width: float, style: Qt.PenStyle = Qt.PenStyle.SolidLine
 
 def glow(painter: Inked, at: QPointF, radius: float) -> None:
     """The lamp's light behind what is selected."""
-    picture = _glow(painter.theme.lamp.name(), round(radius), painter.device().devicePixelRatioF())
+    picture = _glow(painter.theme.selected.name(), round(radius), painter.device().devicePixelRatioF())
     half = picture.deviceIndependentSize().width() / 2
     painter.drawPixmap(at - QPointF(half, half), picture)
 
@@ -27,15 +27,15 @@ def glow(painter: Inked, at: QPointF, radius: float) -> None:
 @lru_cache(maxsize=64)
 def _glow(colour: str, radius: int, ratio: float) -> QPixmap:
     """A gradient is too slow to be drawn anew at each step of a drag."""
-    wide, lamp = 2 * radius + 2, QColor(colour)
+    wide, light_colour = 2 * radius + 2, QColor(colour)
     picture = QPixmap(round(wide * ratio), round(wide * ratio))
     picture.setDevicePixelRatio(ratio)
     picture.fill(Qt.GlobalColor.transparent)
     middle = QPointF(wide / 2, wide / 2)
     light = QRadialGradient(middle, radius)
-    light.setColorAt(0.0, look.with_alpha(lamp, 190))
-    light.setColorAt(0.55, look.with_alpha(lamp, 110))
-    light.setColorAt(1.0, look.with_alpha(lamp, 0))
+    light.setColorAt(0.0, look.with_alpha(light_colour, 190))
+    light.setColorAt(0.55, look.with_alpha(light_colour, 110))
+    light.setColorAt(1.0, look.with_alpha(light_colour, 0))
     painter = QPainter(picture)
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     painter.setPen(Qt.PenStyle.NoPen)
@@ -48,7 +48,7 @@ def _glow(colour: str, radius: int, ratio: float) -> QPixmap:
 def rivet(
     painter: Inked, at: QPointF, side: Side, *, set_: bool = True, lit: bool = False, hot: bool = False
 ) -> None:
-    """A brass rivet with a slot; hollow and pencilled where the pivot has not been set."""
+    """A brass rivet with a slot; unkept and proposed where the pivot has not been set."""
     if lit:
         glow(painter, at, 20)
     radius = 7.5 if hot else 6.5
@@ -81,7 +81,7 @@ def washer(painter: Inked, at: QPointF, radius: float, *, lit: bool = False, hot
     ring.addEllipse(at, radius, radius)
     ring.addEllipse(at, 8.0, 8.0)
     painter.setPen(pen(painter.theme.ink, 1.8 if hot else 1.3))
-    painter.setBrush(painter.theme.lamp_pale if hot else look.with_alpha(painter.theme.paper, 235))
+    painter.setBrush(painter.theme.selected_pale if hot else look.with_alpha(painter.theme.paper, 235))
     painter.drawPath(ring)
     painter.setPen(pen(painter.theme.teal, 1.4))
     painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -101,7 +101,7 @@ def dowel(painter: Inked, start: QPointF, end: QPointF, side: Side, *, lit: bool
     path.lineTo(start - across)
     path.quadTo(start - way / length * 5, start + across)
     if lit:
-        painter.setPen(pen(look.with_alpha(painter.theme.lamp, 150), 11))
+        painter.setPen(pen(look.with_alpha(painter.theme.selected, 150), 11))
         painter.drawPath(path)
     colour = painter.theme.side(side)
     painter.setPen(pen(look.with_alpha(painter.theme.paper, 230), 4.5))
@@ -123,7 +123,7 @@ def notch(painter: Inked, head: QPointF, tip: QPointF, *, hot: bool = False) -> 
     across = QPointF(-way.y(), way.x()) / length * (7.5 if hot else 5.5)
     for colour, width in (
         (painter.theme.paper, 5.0),
-        (painter.theme.lamp if hot else painter.theme.ink, 2.2),
+        (painter.theme.selected if hot else painter.theme.ink, 2.2),
     ):
         painter.setPen(pen(colour, width))
         painter.drawLine(tip - across, tip + across)
@@ -140,7 +140,7 @@ def cord(painter: Inked, start: QPointF, end: QPointF, *, lit: bool = False, far
     painter.setPen(pen(look.with_alpha(painter.theme.paper, 200), 3.6))
     painter.drawPath(path)
     style = Qt.PenStyle.DashLine if far else Qt.PenStyle.SolidLine
-    painter.setPen(pen(painter.theme.lamp if lit else painter.theme.quiet, 3.0 if lit else 1.7, style))
+    painter.setPen(pen(painter.theme.selected if lit else painter.theme.quiet, 3.0 if lit else 1.7, style))
     painter.drawPath(path)
     if lit:
         painter.setPen(pen(painter.theme.ink, 1.1))
@@ -181,7 +181,7 @@ def small_label(painter: Inked, middle: QPointF, text: str) -> None:
     painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
 
 
-def pencil_cord(painter: Inked, start: QPointF, end: QPointF) -> None:
+def paint_proposed_cord(painter: Inked, start: QPointF, end: QPointF) -> None:
     """A proposed link: a thin broken pencil line with an arrow's head where it would hang."""
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.setPen(pen(look.with_alpha(painter.theme.paper, 210), 3.4))
@@ -190,11 +190,11 @@ def pencil_cord(painter: Inked, start: QPointF, end: QPointF) -> None:
     painter.drawLine(start, end)
 
 
-def pencil_rivet(painter: Inked, at: QPointF, *, sure: bool, hot: bool) -> None:
-    """A proposed pivot: a hollow, dashed rivet with a cross in it, or a question mark where it is doubtful."""
+def paint_proposed_pivot(painter: Inked, at: QPointF, *, sure: bool, hot: bool) -> None:
+    """A proposed pivot: a unkept, dashed rivet with a cross in it, or a question mark where it is doubtful."""
     radius = 9.0 if hot else 7.5
     painter.setPen(pen(painter.theme.paper, 4.5))
-    painter.setBrush(look.with_alpha(painter.theme.lamp if hot else painter.theme.paper, 235))
+    painter.setBrush(look.with_alpha(painter.theme.selected if hot else painter.theme.paper, 235))
     painter.drawEllipse(at, radius, radius)
     painter.setPen(pen(painter.theme.ink, 1.5, Qt.PenStyle.DashLine))
     painter.drawEllipse(at, radius, radius)
@@ -220,7 +220,7 @@ def hook(painter: Inked, at: QPointF, side: Side, *, lit: bool = False, hot: boo
     painter.setPen(pen(painter.theme.ink, 5.4 if hot else 4.8))
     painter.drawPath(path)
     painter.setPen(
-        pen(painter.theme.lamp if lit else painter.theme.side(side).lighter(135), 2.4, SIDE_STROKE[side])
+        pen(painter.theme.selected if lit else painter.theme.side(side).lighter(135), 2.4, SIDE_STROKE[side])
     )
     painter.drawPath(path)
 
@@ -231,24 +231,24 @@ class Fan(NamedTuple):
     small: complex
     large: complex
     now: complex
-    pencilled: bool
+    proposed: bool
     end: str = ""
 
 
 def fan(painter: Inked, at: QPointF, radius: float, shown: Fan) -> None:
     """A paper fan between two directions, the present angle as a needle, the edited end in lamp colour."""
-    small, large, now, pencilled, end = shown
+    small, large, now, proposed, end = shown
     start = -math.degrees(math.atan2(small.imag, small.real))
     sweep = -math.degrees(_turn(small, large))
     box = QRectF(at.x() - radius, at.y() - radius, 2 * radius, 2 * radius)
-    style = Qt.PenStyle.DotLine if pencilled else Qt.PenStyle.SolidLine
+    style = Qt.PenStyle.DotLine if proposed else Qt.PenStyle.SolidLine
     painter.setPen(pen(look.with_alpha(painter.theme.ink, 170), 1.2, style))
-    painter.setBrush(look.with_alpha(painter.theme.brass_pale, 70 if pencilled else 175))
+    painter.setBrush(look.with_alpha(painter.theme.brass_pale, 70 if proposed else 175))
     if abs(sweep) > 359.5:
         painter.drawEllipse(at, radius, radius)
     else:
         painter.drawPie(box, round(start * 16), round(sweep * 16))
-    if not pencilled:
+    if not proposed:
         painter.setPen(pen(look.with_alpha(painter.theme.brass_dark, 90), 0.9))
         for fold in range(1, 6):
             angle = math.radians(-(start + sweep * fold / 6))
@@ -264,7 +264,11 @@ def fan(painter: Inked, at: QPointF, radius: float, shown: Fan) -> None:
             glow(painter, place, 18)
         painter.setPen(pen(painter.theme.ink, 1.6))
         painter.setBrush(
-            painter.theme.lamp if name == end else painter.theme.panel if pencilled else painter.theme.paper
+            painter.theme.selected
+            if name == end
+            else painter.theme.panel
+            if proposed
+            else painter.theme.paper
         )
         painter.drawEllipse(place, 6.5, 6.5)
         # Which end is which is told by its shape too: a bar for the smallest, a point for the largest.
@@ -315,14 +319,14 @@ def label(painter: Inked, at: QPointF, text: str, within: QRectF) -> None:
     painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
 
 
-def eyelet(painter: Inked, at: QPointF, radius: float, *, lit: bool, hollow: bool = False) -> None:
-    """A key: a brass eyelet punched into the tape; hollow for what is not kept yet. Painted once and laid down again and again."""
+def key_mark(painter: Inked, at: QPointF, radius: float, *, lit: bool, unkept: bool = False) -> None:
+    """A key: a brass key punched into the timeline; unkept for what is not kept yet. Painted once and laid down again and again."""
     ratio = painter.device().devicePixelRatioF()
-    key = (painter.theme.name, radius, lit, hollow, ratio)
-    if key not in _eyelets:
-        _eyelets[key] = _punched(painter.theme, radius, ratio, lit=lit, hollow=hollow)
+    key = (painter.theme.name, radius, lit, unkept, ratio)
+    if key not in _key_marks:
+        _key_marks[key] = _punched(painter.theme, radius, ratio, lit=lit, unkept=unkept)
     half = radius + 6
-    painter.drawPixmap(at - QPointF(half, half), _eyelets[key])
+    painter.drawPixmap(at - QPointF(half, half), _key_marks[key])
 
 
 def strip(painter: Inked, box: QRectF) -> None:
@@ -333,10 +337,10 @@ def strip(painter: Inked, box: QRectF) -> None:
     painter.drawLine(QPointF(box.left() + 5, box.center().y()), QPointF(box.right() - 5, box.center().y()))
 
 
-_eyelets: dict[tuple[str, float, bool, bool, float], QPixmap] = {}
+_key_marks: dict[tuple[str, float, bool, bool, float], QPixmap] = {}
 
 
-def _punched(theme: Theme, radius: float, ratio: float, *, lit: bool, hollow: bool) -> QPixmap:
+def _punched(theme: Theme, radius: float, ratio: float, *, lit: bool, unkept: bool) -> QPixmap:
     side = 2 * (radius + 6)
     picture = QPixmap(round(side * ratio), round(side * ratio))
     picture.setDevicePixelRatio(ratio)
@@ -346,14 +350,14 @@ def _punched(theme: Theme, radius: float, ratio: float, *, lit: bool, hollow: bo
     at = QPointF(side / 2, side / 2)
     if lit:
         painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(look.with_alpha(theme.lamp, 130))
+        painter.setBrush(look.with_alpha(theme.selected, 130))
         painter.drawEllipse(at, radius + 4, radius + 4)
-    style = Qt.PenStyle.DashLine if hollow else Qt.PenStyle.SolidLine
+    style = Qt.PenStyle.DashLine if unkept else Qt.PenStyle.SolidLine
     painter.setPen(pen(theme.ink if lit else theme.brass_dark, 1.4, style))
-    painter.setBrush(theme.paper if hollow else theme.brass)
+    painter.setBrush(theme.paper if unkept else theme.brass)
     painter.drawEllipse(at, radius, radius)
     painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(theme.paper if hollow else theme.brass_dark)
+    painter.setBrush(theme.paper if unkept else theme.brass_dark)
     painter.drawEllipse(at, radius * 0.38, radius * 0.38)
     painter.end()
     return picture

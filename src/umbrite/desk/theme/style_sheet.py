@@ -8,10 +8,10 @@ QMainWindow, QMainWindow::separator { background: $oat; }
 QMainWindow::separator { width: 6px; height: 6px; }
 QMenuBar { background: $oat; padding: 1px 8px; }
 QMenuBar::item { padding: 3px 9px; border-radius: 4px; background: transparent; }
-QMenuBar::item:selected { background: $lamp_pale; }
+QMenuBar::item:selected { background: $selected_pale; }
 QMenu { background: $paper; border: 1px solid $line; padding: 4px; }
 QMenu::item { padding: 4px 26px 4px 10px; border-radius: 4px; }
-QMenu::item:selected { background: $lamp_pale; color: $ink; }
+QMenu::item:selected { background: $selected_pale; color: $ink; }
 QMenu::item:disabled { color: $dim; }
 QMenu::separator { height: 1px; background: $rule; margin: 4px 8px; }
 QDockWidget { font-weight: 700; }
@@ -21,14 +21,14 @@ QTreeView, QListView { background: $panel; border: none; outline: none; }
 QTreeView::item, QListView::item { padding: 2px 0; border: 1px solid transparent; }
 QTreeView::item:hover, QListView::item:hover { background: $row_hover; }
 QTreeView::item:selected, QListView::item:selected {
-  background: $lamp_pale; color: $ink; border-top: 1px solid $lamp; border-bottom: 1px solid $lamp; }
+  background: $selected_pale; color: $ink; border-top: 1px solid $selected; border-bottom: 1px solid $selected; }
 QTreeView::branch { background: transparent; }
 QTreeView::branch:has-children:closed { image: url($icons/chevron-right.svg); }
 QTreeView::branch:has-children:open { image: url($icons/chevron-down.svg); }
 QLineEdit, QDoubleSpinBox, QComboBox {
   background: $paper; border: 1px solid $line; border-radius: 5px; padding: 2px 7px; min-height: 20px;
-  selection-background-color: $lamp; selection-color: $on_lamp; }
-QLineEdit:focus, QDoubleSpinBox:focus, QComboBox:focus { border: 2px solid $lamp; padding: 1px 6px; }
+  selection-background-color: $selected; selection-color: $on_selected; }
+QLineEdit:focus, QDoubleSpinBox:focus, QComboBox:focus { border: 2px solid $selected; padding: 1px 6px; }
 QLineEdit:disabled, QDoubleSpinBox:disabled, QComboBox:disabled { background: $unusable; color: $dim; }
 QAbstractSpinBox QLineEdit, QAbstractSpinBox QLineEdit:focus {
   border: none; padding: 0 7px; background: transparent; min-height: 0; }
@@ -44,20 +44,20 @@ QPushButton, QToolButton {
 QToolButton { padding: 3px 6px; }
 QPushButton:hover, QToolButton:hover { background: $hover; border-color: $edge; }
 QPushButton:pressed, QToolButton:pressed { background: $pressed; }
-QPushButton:focus, QToolButton:focus { border: 2px solid $lamp; padding: 3px 11px; }
+QPushButton:focus, QToolButton:focus { border: 2px solid $selected; padding: 3px 11px; }
 QToolButton:focus { padding: 2px 5px; }
 QPushButton:disabled, QToolButton:disabled { background: $unusable; color: $dim; border-color: $unusable_line; }
 QPushButton#main { background: #B8432B; border: 1px solid #8F3320; color: $on_main; font-weight: 700; padding: 6px 14px; }
 QPushButton#main:hover { background: #A43A24; }
 QPushButton#main:focus { border: 2px solid $ink; padding: 5px 13px; }
 QPushButton#main:disabled { background: #D9C8BC; border-color: #CDBBAE; color: #6E655C; }
-QToolButton:checked { background: $lamp_pale; border: 1px solid $lamp; }
+QToolButton:checked { background: $selected_pale; border: 1px solid $selected; }
 QToolButton#plain { border: 1px solid transparent; background: transparent; }
 QToolButton#plain:hover { background: $hover; }
 QToolButton#tool { border: 1px solid transparent; background: transparent; padding: 4px 9px; border-radius: 6px; }
 QToolButton#tool:hover { background: $hover; }
-QToolButton#tool:checked { background: $lamp_pale; border: 1px solid $lamp; }
-QToolButton#tool:focus { border: 2px solid $lamp; padding: 3px 8px; }
+QToolButton#tool:checked { background: $selected_pale; border: 1px solid $selected; }
+QToolButton#tool:focus { border: 2px solid $selected; padding: 3px 8px; }
 QFrame#toolrow { background: $tray; border: 1px solid $line; border-radius: 9px; }
 QFrame#hints { background: $panel; border-top: 1px solid $line; }
 QFrame#popover { background: $paper; border: 1px solid $edge; border-radius: 8px; }

@@ -42,8 +42,8 @@ class Theme(NamedTuple):
     quiet: QColor  # words that stand back
     linen: QColor
     paper: QColor
-    lamp: QColor  # what is picked
-    lamp_pale: QColor
+    selected: QColor
+    selected_pale: QColor
     vermilion: QColor  # the main thing to do
     ochre: QColor
     plum: QColor
@@ -68,7 +68,7 @@ class Theme(NamedTuple):
     unusable_icon: QColor
     handle: QColor  # of scroll bars
     handle_hover: QColor
-    on_lamp: QColor  # words on the lamp's colour
+    on_selected: QColor  # words on the playhead's colour
     on_main: QColor  # words on the main button
 
     def side(self, side: Side) -> QColor:
@@ -93,23 +93,23 @@ def _theme(name: str, title: str, shine: tuple[int, int], **colours: str) -> The
 DAY = _theme(
     "day", "Paper by day", (165, 140),
     oat="#EDE4D3", panel="#F7F1E6", line="#CFC3AC", ink="#2A2933", quiet="#625B51", linen="#FBF8F1",
-    paper="#FFFDF8", lamp="#E8A317", lamp_pale="#FBE7B5", vermilion="#B8432B", ochre="#B7791F", plum="#6B4E80",
+    paper="#FFFDF8", selected="#E8A317", selected_pale="#FBE7B5", vermilion="#B8432B", ochre="#B7791F", plum="#6B4E80",
     teal="#1F6F6B", moss="#5C7A3A", amber="#C98A1B", brick="#9E2F2F", brass="#D9A441", brass_pale="#F6DFA4",
     brass_dark="#8A6420", dim="#8C8372", board="#F2EAD9", ground="#C9BDA6", tray="#FBF7EE", rule="#E2D8C4",
     row_hover="#F3E8D2", hover="#FBF0D3", pressed="#F3E2B6", edge="#B9A983", unusable="#F1EADC",
     unusable_line="#DDD3BF", unusable_icon="#B5AA95", handle="#D8CBB2", handle_hover="#BFAE8D",
-    on_lamp="#2A2933", on_main="#FFFDF8",
+    on_selected="#2A2933", on_main="#FFFDF8",
 )
 # The same hues after dark.
 NIGHT = _theme(
     "night", "Paper by night", (104, 104),
     oat="#23212B", panel="#2C2A35", line="#4B4757", ink="#EFE7D7", quiet="#BDB3A2", linen="#484454",
-    paper="#353240", lamp="#E8A317", lamp_pale="#574722", vermilion="#E2755C", ochre="#E2AC50", plum="#BFA3D8",
+    paper="#353240", selected="#E8A317", selected_pale="#574722", vermilion="#E2755C", ochre="#E2AC50", plum="#BFA3D8",
     teal="#5FBBB4", moss="#93B56B", amber="#C98A1B", brick="#E47F78", brass="#D9A441", brass_pale="#F6DFA4",
     brass_dark="#8A6420", dim="#8E8698", board="#201E27", ground="#5B5668", tray="#302E39", rule="#433F4E",
     row_hover="#38353F", hover="#4A4030", pressed="#5C4B26", edge="#6A6374", unusable="#2E2C36",
     unusable_line="#3D3A46", unusable_icon="#B5AA95", handle="#565163", handle_hover="#6D6778",
-    on_lamp="#2A2933", on_main="#FFFDF8",
+    on_selected="#2A2933", on_main="#FFFDF8",
 )
 # fmt: on
 THEMES = {theme.name: theme for theme in (DAY, NIGHT)}

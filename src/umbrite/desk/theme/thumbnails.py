@@ -103,7 +103,7 @@ def variant_card(theme: Theme, picture: QPixmap | None, size: int, *, lit: bool,
         return _made[key]
     card = Card(theme, size, size)
     painter = card.painter
-    painter.setBrush(theme.lamp_pale if chosen else theme.paper)
+    painter.setBrush(theme.selected_pale if chosen else theme.paper)
     painter.setPen(pen(theme.ink if chosen or lit else theme.line, 2.0 if chosen else 1.2))
     painter.drawRoundedRect(QRectF(1.5, 1.5, size - 3, size - 3), 4, 4)
     if picture is not None:

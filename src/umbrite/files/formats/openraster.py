@@ -22,7 +22,7 @@ from umbrite.files.xml_in import read_xml
 from umbrite.files.zips import Container
 from umbrite.rig.errors import readable
 from umbrite.rig.model import Blend
-from umbrite.rig.numbers.bounds import LARGEST, canvas_fault
+from umbrite.rig.quantities.bounds import LARGEST, canvas_fault
 
 KIND = "OpenRaster picture"
 DEEPEST = 50

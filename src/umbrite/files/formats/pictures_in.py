@@ -10,7 +10,7 @@ from umbrite.files.files_in import read_file
 from umbrite.files.layers import Layer, Layered, layer_of, side_by_side
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.png import Decoded, decode_art
-from umbrite.rig.numbers.bounds import together_fault
+from umbrite.rig.quantities.bounds import together_fault
 
 ENDINGS = (".png", ".webp")
 MOST_FILES = 2_000

@@ -16,7 +16,7 @@ from umbrite.files.layers import Layer, Layered, layer_of, overlap_notes
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.rig.errors import readable
 from umbrite.rig.model import Blend
-from umbrite.rig.numbers.bounds import canvas_fault, picture_fault
+from umbrite.rig.quantities.bounds import canvas_fault, picture_fault
 
 Unpacked = TypeVar("Unpacked")
 MOST_BYTES = 2_000_000_000

@@ -21,7 +21,7 @@ from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.png import decode
 from umbrite.files.xml_in import read_xml
 from umbrite.rig.errors import readable
-from umbrite.rig.numbers.bounds import LONGEST, picture_fault
+from umbrite.rig.quantities.bounds import LONGEST, picture_fault
 
 SVG = "{http://www.w3.org/2000/svg}"
 LABEL = "{http://www.inkscape.org/namespaces/inkscape}label"

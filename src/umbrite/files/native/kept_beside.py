@@ -15,20 +15,20 @@ from msgspec.structs import replace
 
 from umbrite.files.file_errors import FileError
 from umbrite.files.zips import Container
-from umbrite.rig.document import Document, WorkStage
+from umbrite.rig.document import Document, Version
 from umbrite.rig.errors import RigError
 from umbrite.rig.mesh_arrays import MeshArrays, by_name, read_arrays, unpacked
 from umbrite.rig.model import Drawing, Guest, Part, Puppet
-from umbrite.rig.work.stages import MOST_STAGES
+from umbrite.rig.versions.versions import MOST_VERSIONS
 
-MOST_MESH, MOST_GUEST, MOST_STAGE = 4_000_000, 48_000_000, 48_000_000
+MOST_MESH, MOST_GUEST, MOST_VERSION = 4_000_000, 48_000_000, 48_000_000
 Beside = dict[str, bytes]
 
 
 def bare(document: Document) -> Document:
     """The document as puppet.json has it: with the fingerprints of meshes and guests alone, and stages without their documents."""
-    stages = tuple(replace(stage, document=None) for stage in document.stages)
-    return replace(document, puppet=_bare_puppet(document.puppet), stages=stages)
+    versions = tuple(replace(workspace, document=None) for workspace in document.versions)
+    return replace(document, puppet=_bare_puppet(document.puppet), versions=versions)
 
 
 def _bare_puppet(puppet: Puppet) -> Puppet:
@@ -44,18 +44,18 @@ def beside(document: Document) -> Beside:
                 found[f"mesh/{part.mesh.arrays.sha256}.npz"] = part.mesh.arrays.packed
         for guest in puppet.guests.values():
             found[f"guests/{guest.sha256}.json"] = guest.data
-    for i, stage in enumerate(document.stages):
-        if stage.document is not None:
-            found[f"stages/{i + 1}.json"] = msgspec.json.encode(bare(stage.document), enc_hook=by_name)
+    for i, workspace in enumerate(document.versions):
+        if workspace.document is not None:
+            found[f"stages/{i + 1}.json"] = msgspec.json.encode(bare(workspace.document), enc_hook=by_name)
     return found
 
 
 def puppets_of(document: Document) -> Iterator[Puppet]:
     """The puppet, and those of the stages."""
     yield document.puppet
-    for stage in document.stages:
-        if stage.document is not None:
-            yield stage.document.puppet
+    for workspace in document.versions:
+        if workspace.document is not None:
+            yield workspace.document.puppet
 
 
 def drawings_of(document: Document) -> dict[str, tuple[Drawing, str]]:
@@ -69,33 +69,35 @@ def drawings_of(document: Document) -> dict[str, tuple[Drawing, str]]:
 
 def pictures_of(document: Document) -> set[str]:
     """The fingerprints of the small pictures of stages."""
-    return {stage.picture for stage in document.stages if stage.picture}
+    return {workspace.picture for workspace in document.versions if workspace.picture}
 
 
 def with_beside(container: Container, document: Document) -> Document:
     """The whole document, with what lies beside it. Raises FileError for what is not what the document says."""
-    if len(document.stages) > MOST_STAGES:
+    if len(document.versions) > MOST_VERSIONS:
         raise FileError(f"{container.name} has more stages than a puppet may; it was not opened.")
-    stages = tuple(_stage(container, i, stage) for i, stage in enumerate(document.stages))
-    return replace(document, puppet=_whole(container, document.puppet), stages=stages)
+    versions = tuple(_version(container, i, workspace) for i, workspace in enumerate(document.versions))
+    return replace(document, puppet=_whole(container, document.puppet), versions=versions)
 
 
-def _stage(container: Container, i: int, stage: WorkStage) -> WorkStage:
-    if stage.document is not None:
-        raise FileError(f"{container.name} has the stage {stage.name} in a wrong place; it was not opened.")
+def _version(container: Container, i: int, workspace: Version) -> Version:
+    if workspace.document is not None:
+        raise FileError(
+            f"{container.name} has the stage {workspace.name} in a wrong place; it was not opened."
+        )
     try:
         found = msgspec.json.decode(
-            container.read(f"stages/{i + 1}.json", MOST_STAGE), type=Document, dec_hook=read_arrays
+            container.read(f"stages/{i + 1}.json", MOST_VERSION), type=Document, dec_hook=read_arrays
         )
     except (msgspec.DecodeError, msgspec.ValidationError, UnicodeDecodeError, RecursionError):
         raise FileError(
-            f"The stage {stage.name} in {container.name} is damaged. Look for a backup beside it."
+            f"The stage {workspace.name} in {container.name} is damaged. Look for a backup beside it."
         ) from None
-    if found.stages:
+    if found.versions:
         raise FileError(
-            f"The stage {stage.name} in {container.name} has stages of its own; it was not opened."
+            f"The stage {workspace.name} in {container.name} has stages of its own; it was not opened."
         )
-    return replace(stage, document=replace(found, puppet=_whole(container, found.puppet)))
+    return replace(workspace, document=replace(found, puppet=_whole(container, found.puppet)))
 
 
 def _whole(container: Container, puppet: Puppet) -> Puppet:

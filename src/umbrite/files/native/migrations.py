@@ -6,7 +6,7 @@
 | 2 | both in the document, where takes can stand beside them; fields that are not known are refused instead of dropped |
 | 3 | variant sets; choosers name one, where they listed parts of their own |
 | 4 | parts that bend: their meshes lie in `mesh/` beside the puppet |
-| 5 | guests, whose copies lie in `guests/`, and stages of the work, whose documents lie in `stages/` |
+| 5 | guests, whose copies lie in `guests/`, and versions of the work, whose documents lie in `stages/` |
 """
 
 from collections.abc import Callable

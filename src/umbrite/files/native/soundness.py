@@ -6,10 +6,10 @@ from collections.abc import Iterator
 
 from umbrite.rig.document import Document
 from umbrite.rig.errors import RigError
-from umbrite.rig.grafts.guests import DEEPEST, unpacked
 from umbrite.rig.invariants import invariants
+from umbrite.rig.merging.guests import DEEPEST, unpacked
 from umbrite.rig.model import Guest
-from umbrite.rig.numbers.bounds import LARGEST
+from umbrite.rig.quantities.bounds import LARGEST
 from umbrite.rig.takes.take_list import take_faults
 
 MOST_COPIES = 400  # of guests, in guests and in stages
@@ -34,15 +34,16 @@ class _Looking:
         yield from take_faults(document.takes)
         for guest in document.puppet.guests.values():
             yield from self.guest_faults(guest, depth + 1)
-        names = [stage.name for stage in document.stages]
+        names = [workspace.name for workspace in document.versions]
         if len(set(names)) < len(names) or "" in names:
             yield "two stages have the same name, or one has none"
-        for stage in document.stages:
-            if stage.document is None or stage.document.stages:
-                yield f"its stage {stage.name} is not whole"
+        for workspace in document.versions:
+            if workspace.document is None or workspace.document.versions:
+                yield f"its stage {workspace.name} is not whole"
             else:
                 yield from (
-                    f"in its stage {stage.name}, {fault}" for fault in self.faults(stage.document, depth)
+                    f"in its stage {workspace.name}, {fault}"
+                    for fault in self.faults(workspace.document, depth)
                 )
 
     def guest_faults(self, guest: Guest, depth: int) -> Iterator[str]:
@@ -71,6 +72,6 @@ class _Looking:
             return
         if len(self.seen) > MOST_COPIES:
             yield f"it holds more than {MOST_COPIES} different guests"
-        if inner.stages:
+        if inner.versions:
             yield f"the copy of the guest {guest.name} has stages"
         yield from (f"in the guest {guest.name}, {fault}" for fault in self.faults(inner, depth))

@@ -14,8 +14,8 @@ from umbrite.motion.plan import compile_plan
 from umbrite.motion.sampling import compile_take, sample
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Pose, Puppet
-from umbrite.rig.numbers.angles import wrapped
-from umbrite.rig.takes.keys import SAME, key_at, put_keys, set_going
+from umbrite.rig.quantities.angles import wrapped
+from umbrite.rig.takes.keys import SAME, key_at, put_keys, set_interpolation
 from umbrite.rig.takes.take import Key, Take, Track
 
 PLACE = ("x", "y", "turn")
@@ -41,7 +41,7 @@ def split_at(take: Take, puppet: Puppet, channel: str, frame: float) -> Take:
     played = not take.loop or (len(ring) > 1 and take.first <= frame <= take.last)
     if not played or not ring[0].frame < at < ring[-1].frame:
         value = float(sample(take, puppet, [frame], [channel])[channel][0])
-        still = (*track[:-1], replace(track[-1], going="hold")) if frame > track[-1].frame else track
+        still = (*track[:-1], replace(track[-1], interpolation="hold")) if frame > track[-1].frame else track
         made = [*still, Key(frame, value, "hold")]
     else:
         number = next(i for i, key in enumerate(ring) if key.frame > at) - 1
@@ -51,7 +51,7 @@ def split_at(take: Take, puppet: Puppet, channel: str, frame: float) -> Take:
             # The slopes of its neighbours hang on a smooth way; those of ways further off do not.
             near = min(abs(i - number), count - abs(i - number) if take.loop else count) <= 1
             inside = one.frame < at < other.frame
-            whole = one.going == "hold" or not (inside or (near and one.going == "smooth"))
+            whole = one.interpolation == "hold" or not (inside or (near and one.interpolation == "smooth"))
             made += [one] if whole else _pieces(take, puppet, channel, one, other, at)
             if whole and inside:
                 made.append(Key(at, one.value, "hold"))
@@ -126,7 +126,7 @@ def followed(take: Take, puppet: Puppet, joint: str, number: int, frame: float, 
         took = _begun(took, each, frame, old.get(each, 0.0))
         if frame - 1 >= took.first:
             took = split_at(split_at(took, puppet, each, frame), puppet, each, frame - 1)
-            took = set_going(took, [(each, frame - 1)], "hold")
+            took = set_interpolation(took, [(each, frame - 1)], "hold")
     later = {key.frame for each in names for key in took.tracks[each] if frame - SAME <= key.frame < until}
     keyed = took
     for at in sorted({frame, *later}):
@@ -138,7 +138,7 @@ def followed(take: Take, puppet: Puppet, joint: str, number: int, frame: float, 
     told_anew = [(each, key.frame) for each in names for key in keyed.tracks[each]]
     told_anew = [spot for spot in told_anew if frame - SAME <= spot[1] < until and _is_free(keyed, *spot)]
     if told_anew:  # their slopes were those of the old frame
-        keyed = set_going(keyed, told_anew, "smooth")
+        keyed = set_interpolation(keyed, told_anew, "smooth")
     return _blended(take, keyed, puppet, joint, frame, over) if over > 0 else keyed
 
 
@@ -163,7 +163,7 @@ def _blended(take: Take, cut: Take, puppet: Puppet, joint: str, frame: float, ov
 
 def _is_free(take: Take, channel: str, frame: float) -> bool:
     key = key_at(take, channel, frame)
-    return key is not None and key.going == "free"
+    return key is not None and key.interpolation == "free"
 
 
 def _begun(take: Take, channel: str, frame: float, value: float) -> Take:
@@ -186,12 +186,12 @@ def bent_over(take: Take, limb: str, frame: float, over: int = 0) -> Take:
     )
     start = max(frame - over, float(take.first)) if over > 0 else float(take.first)
     if not any(key.frame <= frame for key in track) or over > 0:
-        take = put_keys(take, start, {name: before}, going="eased")
+        take = put_keys(take, start, {name: before}, interpolation="eased")
     after = 0.0 if before >= 0.5 else 1.0
-    take = put_keys(take, frame, {name: after}, going="hold")
+    take = put_keys(take, frame, {name: after}, interpolation="hold")
     last = max((key.frame for key in take.tracks[name] if key.frame < frame), default=None)
     if last is None:
         return take
     if over > 0:
-        return set_going(take, [(name, last)], "eased", 1 / 3, 1 / 3)
-    return set_going(take, [(name, last)], "hold")
+        return set_interpolation(take, [(name, last)], "eased", 1 / 3, 1 / 3)
+    return set_interpolation(take, [(name, last)], "hold")

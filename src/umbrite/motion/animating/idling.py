@@ -124,7 +124,7 @@ def _blink(take: Take, puppet: Puppet, eye: str, frame: int, shut: int) -> Take:
     if not take.tracks.get(name):
         take = put_keys(take, take.first, {name: 0.0})
     for at, value in ((frame - 1, 0.0), (frame, CLOSED), (frame + shut - 1, CLOSED), (frame + shut + 1, 0.0)):
-        take = put_keys(take, max(at, take.first), {name: value}, going="straight")
+        take = put_keys(take, max(at, take.first), {name: value}, interpolation="straight")
     return take
 
 

@@ -28,7 +28,7 @@ from umbrite.motion.soft_ends import Ends, willingness
 from umbrite.motion.solvers.curling import Limber, curled
 from umbrite.motion.solvers.one_frame import LEAST_WILLING, STILL, Chain, descend
 from umbrite.motion.solvers.one_polish import FLAT, NEARER_AT_ALL, ROUNDING, SHARES, polish
-from umbrite.rig.numbers.angles import wrapped
+from umbrite.rig.quantities.angles import wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
@@ -54,7 +54,7 @@ class Chains(NamedTuple):
     give: Floats
     ends: Ends
 
-    def pick(self, index: NDArray[np.intp]) -> "Chains":
+    def select(self, index: NDArray[np.intp]) -> "Chains":
         """The same for some of the cases only."""
         low, high, give = self.low[index], self.high[index], self.give[index]
         return Chains(self.to[index], self.v[index], low, high, give, self.ends.at(index))
@@ -62,7 +62,7 @@ class Chains(NamedTuple):
     def repeated(self, count: int) -> "Chains":
         """All cases `count` times over, one set after the other."""
         index = np.tile(np.arange(len(self.to)), count)
-        return self.pick(index)
+        return self.select(index)
 
     def one_by_one(self) -> Iterator[tuple[Chain, float]]:
         """Every case in plain numbers, with its goal."""
@@ -127,7 +127,7 @@ def reach_long(to: Complexes, v: Complexes, own: Floats, ends: Ends, give: Float
         if ends.any_soft:  # inner joints that are near a soft end curl less
             willing = give * np.maximum(willingness(np.clip(own, low, high), ends) ** 2, LEAST_WILLING)
             willing[:, 0] = give[:, 0]
-        best[left] = _reached(chains.pick(left), Limber(v, own, low, high, willing, side).at(left))
+        best[left] = _reached(chains.select(left), Limber(v, own, low, high, willing, side).at(left))
     # Seen from the own turn, the short way round.
     found: Floats = np.where(free, own + wrapped(best - own), best)
     return found
@@ -137,14 +137,14 @@ def _reached(chains: Chains, limber: Limber) -> Floats:
     best, error = _descend(chains, curled(chains.to, limber))
     missed = np.flatnonzero(error > chains.goal)
     if missed.size:
-        some = chains.pick(missed)
+        some = chains.select(missed)
         best[missed], error[missed] = _polish(some, best[missed], LARGEST_NEWTON)
     missed = np.flatnonzero(error > chains.goal + NEARER * chains.length)
     if missed.size:
-        some = chains.pick(missed)
+        some = chains.select(missed)
         missed = missed[error[missed] > some.least(best[missed]) + NEARER * some.length]
     if missed.size:
-        some = chains.pick(missed)
+        some = chains.select(missed)
         turns, near = _best_of_others(some, limber.at(missed))
         nearer = near < error[missed] - NEARER * some.length
         best[missed[nearer]] = turns[nearer]
@@ -202,7 +202,7 @@ def _descend(chains: Chains, turns: Floats) -> tuple[Floats, Floats]:
     for _ in range(STEPS):
         if alive.size == 0:
             break
-        here = chains.pick(alive)
+        here = chains.select(alive)
         step = _step(here, turns)
         turns = np.clip(turns + step, here.low, here.high)
         away = here.away(turns)
@@ -248,7 +248,7 @@ def _polish(chains: Chains, turns: Floats, largest: float, steps: int = POLISH) 
         turns[alive[take]], error[alive[take]] = tries[take], away[take]
         left = np.flatnonzero(~take)
         if left.size:  # the largest part of the step that comes nearer
-            some = here.pick(left)
+            some = here.select(left)
             parts = np.array(SHARES[1:])[:, None, None]
             tries = np.clip(turns[alive[left]] + step[left] * parts, some.low, some.high)
             away = some.repeated(len(parts)).away(tries.reshape(-1, turns.shape[1])).reshape(len(parts), -1)
@@ -259,7 +259,7 @@ def _polish(chains: Chains, turns: Floats, largest: float, steps: int = POLISH) 
             turns[done], error[done] = tries[first, every][found], away[first, every][found]
         going = (error[alive] < before - tell) & (error[alive] > here.goal)
         if not going.all():
-            alive, here = alive[going], here.pick(np.flatnonzero(going))
+            alive, here = alive[going], here.select(np.flatnonzero(going))
         if not alive.size:
             break
     return turns, error

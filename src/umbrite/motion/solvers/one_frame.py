@@ -8,7 +8,7 @@ import cmath
 import math
 from typing import NamedTuple
 
-from umbrite.rig.numbers.angles import TAU
+from umbrite.rig.quantities.angles import TAU
 
 # Angles this close to a limit count as on it.
 SLACK = 1e-12

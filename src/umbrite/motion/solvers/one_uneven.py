@@ -4,7 +4,7 @@ import cmath
 import math
 from typing import NamedTuple
 
-from umbrite.rig.numbers.angles import TAU
+from umbrite.rig.quantities.angles import TAU
 
 POLISHED = 5  # steps by Newton's method to each place
 SAMPLES = 48

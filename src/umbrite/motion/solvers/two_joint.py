@@ -17,7 +17,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.motion.solvers.one_frame import SLACK, STILL, TIE, reach_two
-from umbrite.rig.numbers.angles import TAU, wrapped
+from umbrite.rig.quantities.angles import TAU, wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]

@@ -20,7 +20,7 @@ from umbrite.motion.solvers.one_uneven import COARSE_STEP, Arm
 from umbrite.motion.solvers.two_joint import FEW
 from umbrite.motion.solvers.waves import Wave
 from umbrite.rig.affine import UNMOVED, Affine, after
-from umbrite.rig.numbers.angles import TAU, wrapped
+from umbrite.rig.quantities.angles import TAU, wrapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]

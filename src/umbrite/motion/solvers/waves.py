@@ -20,7 +20,7 @@ from umbrite.motion.solvers.one_uneven import (
     SIMPLE,
     STEP,
 )
-from umbrite.rig.numbers.angles import TAU
+from umbrite.rig.quantities.angles import TAU
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]

@@ -13,9 +13,9 @@ from msgspec.structs import replace
 from umbrite.rig.change import change, get_joint, new_id, require_finite
 from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
-from umbrite.rig.grafts.branch_alone import branch_joints, is_guest_within, things_within
-from umbrite.rig.grafts.rewiring import Names, Way, copied_things
 from umbrite.rig.ids import id_kind, owner_of
+from umbrite.rig.merging.branch_alone import branch_joints, is_guest_within, things_within
+from umbrite.rig.merging.rewiring import Names, Way, copied_things
 from umbrite.rig.model import Part, Puppet, on_grid, point
 
 

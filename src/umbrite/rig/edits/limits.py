@@ -8,7 +8,7 @@ from msgspec.structs import astuple, replace
 from umbrite.rig.change import change, get_joint, require_finite
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Limit, Loose, Puppet
-from umbrite.rig.numbers.angles import MOST_TURN, angle_text
+from umbrite.rig.quantities.angles import MOST_TURN, angle_text
 from umbrite.rig.words.names import swapped
 
 

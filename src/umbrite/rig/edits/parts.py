@@ -7,7 +7,7 @@ from msgspec.structs import replace
 from umbrite.rig.change import change, get_part, names_like, new_id, put, require_finite, take_out
 from umbrite.rig.errors import InUseError, RigError
 from umbrite.rig.family import children, parts_on, users_of
-from umbrite.rig.grafts.depths import together
+from umbrite.rig.merging.depths import together
 from umbrite.rig.mesh import moved_by
 from umbrite.rig.model import Drawing, Joint, Part, Placement, Puppet, on_grid, point
 from umbrite.rig.placement import board_from_drawing

@@ -14,8 +14,8 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, parts_on, targets
 from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.model import Placement, Puppet, point
-from umbrite.rig.numbers.angles import angle_text, wrapped
 from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.quantities.angles import angle_text, wrapped
 
 
 def bone_end(puppet: Puppet, key: str) -> complex:

@@ -10,7 +10,7 @@ from msgspec.structs import replace
 
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import owner_of
-from umbrite.rig.takes.take import Going, Key, Spot, Take, Track
+from umbrite.rig.takes.take import Interpolation, Key, Spot, Take, Track
 
 SAME = 1e-6  # frames nearer than this are one
 
@@ -30,7 +30,7 @@ def put_keys(
     frame: float,
     values: Mapping[str, float],
     holding: Collection[str] = (),
-    going: Going = "smooth",
+    interpolation: Interpolation = "smooth",
 ) -> Take:
     """The take with keys of these values at a frame. How a key that was there goes on stays; channels that are `holding` hold."""
     tracks = dict(take.tracks)
@@ -39,7 +39,7 @@ def put_keys(
         key = (
             replace(here, value=float(value))
             if here is not None
-            else Key(float(frame), float(value), "hold" if channel in holding else going)
+            else Key(float(frame), float(value), "hold" if channel in holding else interpolation)
         )
         tracks[channel] = _with(tracks.get(channel, ()), [key])
     return replace(take, tracks=tracks)
@@ -85,22 +85,32 @@ def mirror_keys(take: Take, spots: Collection[Spot]) -> Take:
         backwards: list[Key] = []
         for i, key in enumerate(chosen):
             before = chosen[i - 1] if i else chosen[-1]
-            sign = -1.0 if before.going == "free" else 1.0
+            sign = -1.0 if before.interpolation == "free" else 1.0
             backwards.append(
-                Key(sum(ends) - key.frame, key.value, before.going, sign * before.into, sign * before.out)
+                Key(
+                    sum(ends) - key.frame,
+                    key.value,
+                    before.interpolation,
+                    sign * before.into,
+                    sign * before.out,
+                )
             )
         tracks[channel] = _with([key for key in track if key not in chosen], backwards)
     return replace(take, tracks=tracks)
 
 
-def set_going(take: Take, spots: Collection[Spot], going: Going, out: float = 0.0, into: float = 0.0) -> Take:
+def set_interpolation(
+    take: Take, spots: Collection[Spot], interpolation: Interpolation, out: float = 0.0, into: float = 0.0
+) -> Take:
     """The take with another way from each of these keys to the next. Raises RigError where none of them is there, and for shares of
     easing that are below 0 or more than the whole way together.
     """
-    if going == "eased" and not (out >= 0 and into >= 0 and out + into <= 1 + 1e-9):
+    if interpolation == "eased" and not (out >= 0 and into >= 0 and out + into <= 1 + 1e-9):
         raise RigError("The shares of easing out and in are 0 or more, and together at most the whole way.")
     there = _there(take, spots)
-    return _changed(take, there, lambda key: replace(key, going=going, out=float(out), into=float(into)))
+    return _changed(
+        take, there, lambda key: replace(key, interpolation=interpolation, out=float(out), into=float(into))
+    )
 
 
 def ease_all(take: Take, share: float, keeping: Collection[str] = ()) -> Take:
@@ -114,10 +124,10 @@ def ease_all(take: Take, share: float, keeping: Collection[str] = ()) -> Take:
         for channel, track in take.tracks.items()
         if channel not in keeping
         for key in track
-        if key.going != "hold"
+        if key.interpolation != "hold"
     }
     return (
-        _changed(take, there, lambda key: replace(key, going="eased", out=share, into=share))
+        _changed(take, there, lambda key: replace(key, interpolation="eased", out=share, into=share))
         if there
         else take
     )
@@ -209,7 +219,7 @@ def close_loop(take: Take) -> Take:
             key = Key(
                 float(take.last),
                 first.value,
-                (last or first).going,
+                (last or first).interpolation,
                 (last or first).out,
                 (last or first).into,
             )

@@ -5,10 +5,10 @@ from typing import Literal
 
 from umbrite.rig.model import Value
 
-Going = Literal["smooth", "eased", "straight", "hold", "free"]
+Interpolation = Literal["smooth", "eased", "straight", "hold", "free"]
 
 
-class Key(Value, frozen=True, omit_defaults=True):
+class Key(Value, frozen=True, omit_defaults=True, rename={"interpolation": "going"}):
     """A channel's value at a frame, and how it goes on to the next key.
 
     Eased: `out` is the share of the way's time in which it sets off slowly, `into` that in which it comes in slowly. Free: `out` is
@@ -17,7 +17,7 @@ class Key(Value, frozen=True, omit_defaults=True):
 
     frame: float
     value: float
-    going: Going = "smooth"
+    interpolation: Interpolation = "smooth"
     out: float = 0.0
     into: float = 0.0
 

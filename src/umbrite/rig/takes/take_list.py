@@ -9,7 +9,7 @@ from msgspec.structs import replace
 from umbrite.rig.channels import is_channel
 from umbrite.rig.errors import RigError, readable
 from umbrite.rig.model import Puppet
-from umbrite.rig.numbers.bounds import LARGEST
+from umbrite.rig.quantities.bounds import LARGEST
 from umbrite.rig.takes.take import Take, Track
 from umbrite.rig.words.names import unique
 

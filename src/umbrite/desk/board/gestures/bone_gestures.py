@@ -8,7 +8,7 @@ from umbrite.desk.commands import bone_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.bones import SHORTEST, move_bone, move_head, move_tip
-from umbrite.rig.numbers.angles import angle_text
+from umbrite.rig.quantities.angles import angle_text
 
 SNAP = 10.0  # widget pixels
 

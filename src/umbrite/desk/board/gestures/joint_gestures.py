@@ -5,8 +5,8 @@ from umbrite.desk.commands.building.joint_commands import take
 from umbrite.desk.session.session import Session
 
 
-def drag_pencilled(session: Session, part: str, press: complex) -> Gesture:
-    """Correct a pencilled pivot before it is taken."""
+def drag_proposed(session: Session, part: str, press: complex) -> Gesture:
+    """Correct a proposed pivot before it is taken."""
     before = session.drafts.now.proposals
     proposal = next(p for p in before if p.part == part)
     event = yield Feedback()

@@ -4,7 +4,7 @@ from umbrite.desk.board.gestures.gesture import Feedback, Gesture, JointAt, fini
 from umbrite.desk.board.gestures.guide_gestures import snapped_point
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.motion.matching import hang_target_in_place
+from umbrite.motion.matching import set_target_parent_in_place
 from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.edits.pivots import move_limb_tip
 from umbrite.rig.family import path
@@ -33,7 +33,7 @@ def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
     puppet, key = make_limb(puppet, first, over)
     limb = puppet.limbs[key]
     session.edit(tr("Make limb {name}", name=limb.name), puppet=puppet)
-    session.selection.pick([key])
+    session.selection.select([key])
     follows = puppet.joints[limb.target].parent
     where = f"follows {puppet.joints[follows].name}" if follows else "stays on the board"
     session.say(
@@ -70,10 +70,10 @@ def draw_follows(session: Session, key: str, joint_at: JointAt) -> Gesture:
         return
     over = joint_at(event.at)
     now = session.history.now
-    puppet, pose = hang_target_in_place(now.puppet, now.pose, key, over)
+    puppet, pose = set_target_parent_in_place(now.puppet, now.pose, key, over)
     name = puppet.joints[over].name if over is not None else "the board"
     session.edit(tr("Target follows {name}", name=name), puppet=puppet, pose=pose)
-    session.selection.pick([key])
+    session.selection.select([key])
     session.say(
         tr(
             "The target of {name} follows {name2} now. Nothing has moved, also in the pose.",

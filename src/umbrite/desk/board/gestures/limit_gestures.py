@@ -8,7 +8,7 @@ from umbrite.motion.posing import angle_between, trial_of
 from umbrite.rig.edits.limits import mended, set_limit
 from umbrite.rig.limb_shape import rest_direction
 from umbrite.rig.model import Limit
-from umbrite.rig.numbers.angles import angle_text, wrapped
+from umbrite.rig.quantities.angles import angle_text, wrapped
 
 LIMIT_STEP = math.radians(5)
 

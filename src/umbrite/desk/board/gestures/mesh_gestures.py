@@ -19,7 +19,10 @@ CLOSE = 0.3  # of an edge; between points that lie close on the screen there is 
 
 def point_at(session: Session, camera: Camera, at: complex) -> int | None:
     """The vertex of the mesh that is worked on near a board point."""
-    places, mesh = mesh_places(session.placed).get(session.stage.brushing.part), session.stage.brushing.mesh
+    places, mesh = (
+        mesh_places(session.placed).get(session.brushing.part),
+        session.brushing.mesh,
+    )
     if places is None or mesh is None:
         return None
     away = np.abs(places - at)
@@ -37,13 +40,13 @@ def move_points(session: Session, press: complex) -> Gesture:
 def draw_out(session: Session, press: complex) -> Gesture:
     """A new point where the press was, dragged on."""
     mesh, new = added_point(mesh_commands.mesh_worked_on(session), mesh_commands.in_drawing(session, press))
-    session.preview(puppet=change(session.puppet, session.stage.brushing.part, mesh=mesh))
-    session.stage.brushing.pick([new])
+    session.preview(puppet=change(session.puppet, session.brushing.part, mesh=mesh))
+    session.brushing.select([new])
     return _dragged(session, press, mesh, tr("Add a point to the mesh"))
 
 
 def _dragged(session: Session, press: complex, mesh: Mesh, name: str) -> Gesture:
-    brushing, settled = session.stage.brushing, session.history.now.puppet
+    brushing, settled = session.brushing, session.history.now.puppet
     points, part, kept = brushing.vertices, brushing.part, mesh
     first = mesh_commands.in_drawing(session, press)
     event = yield Feedback()

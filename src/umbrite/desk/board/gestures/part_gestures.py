@@ -7,14 +7,14 @@ from umbrite.desk.board.gestures.guide_gestures import snapped_way
 from umbrite.desk.board.part_frame import Frame, dragged, shown_shift
 from umbrite.desk.commands.building import cut_commands
 from umbrite.desk.commands.labels import count_text
-from umbrite.desk.commands.reuse.guest_commands import moved_parts, scaled_guests
+from umbrite.desk.commands.sharing.guest_commands import moved_parts, scaled_guests
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.arranging import transform_parts
 from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.variants.sets import set_of
 from umbrite.rig.errors import RigError
-from umbrite.rig.grafts.guests import guest_of
+from umbrite.rig.merging.guests import guest_of
 from umbrite.rig.model import Puppet
 
 
@@ -68,10 +68,10 @@ def drag_box(session: Session, press: complex, found: Callable[[complex, complex
     event = yield Feedback()
     while event.kind == "move":
         inside = found(press, event.at)
-        session.selection.pick([*before, *inside] if event.shift else inside)
+        session.selection.select([*before, *inside] if event.shift else inside)
         event = yield Feedback(box=(press, event.at))
     if event.kind == "cancel":
-        session.selection.pick(before)
+        session.selection.select(before)
 
 
 def draw_cut(session: Session, press: complex, under: Callable[[complex], list[str]]) -> Gesture:

@@ -20,7 +20,7 @@ from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import nudge_parts
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.family import parts_on
-from umbrite.rig.numbers.angles import angle_text
+from umbrite.rig.quantities.angles import angle_text
 
 PIVOT_SNAP = 10.0  # widget pixels
 

@@ -1,4 +1,4 @@
-"""A piece of the figure dragged over the board, onto a place of the body plan that is pencilled: its figure takes it there."""
+"""A piece of the figure dragged over the board, onto a place of the body plan that is proposed: its figure takes it there."""
 
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture
 from umbrite.desk.commands.building import plan_commands

@@ -26,7 +26,7 @@ from umbrite.motion.posing import (
 from umbrite.rig.channels import CONTROL_CHANNELS, value, with_values
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.model import Control, Pose
-from umbrite.rig.numbers.angles import angle_text
+from umbrite.rig.quantities.angles import angle_text
 
 
 def refused(session: Session) -> Gesture:
@@ -46,7 +46,7 @@ SMALLEST_SCALE = 0.05
 
 TURN_STEP = math.radians(5)
 # So many widget pixels from a pivot the pointer turns as far as it goes round; nearer it would whirl.
-LEVER = 26.0
+TANGENT = 26.0
 
 
 def drag_joint(session: Session, key: str, press: complex, name: str, lit: str = "") -> Gesture:
@@ -78,7 +78,7 @@ def drag_controls(session: Session, keys: Sequence[str], press: complex, camera:
     while event.kind == "move":
         way = straightened(press, event)
         pivot = start.pivot(first.moves)
-        turned, last = turned + turn_of_step(pivot, last, event.at, LEVER / camera.zoom), event.at
+        turned, last = turned + turn_of_step(pivot, last, event.at, TANGENT / camera.zoom), event.at
         angle = round(turned / TURN_STEP) * TURN_STEP if event.shift else turned
         shares = _shares(session, camera, keys[0], event.at - hold, values, steps=event.shift)
         after = pose
@@ -194,7 +194,7 @@ def turn_joint(session: Session, key: str, press: complex, name: str, lit: str =
     event = yield Feedback(lit=(lit,) if lit else ())
     while event.kind == "move":
         # Small steps add up, so that turning on past half a turn doesn't jump.
-        turned += turn_of_step(pivot, last, event.at, LEVER / event.zoom)
+        turned += turn_of_step(pivot, last, event.at, TANGENT / event.zoom)
         last = event.at
         angle = round(turned / TURN_STEP) * TURN_STEP if event.shift else turned
         after = turn_joint_by(placed, pose, key, angle)

@@ -19,7 +19,7 @@ STEP = 0.18  # of the radius from dab to dab
 
 def paint(session: Session, press: Pointer) -> Gesture:
     """Give the chosen bone more or less of what lies under the brush. A stroke is one step; a pen presses harder or softer."""
-    brushing = session.stage.brushing
+    brushing = session.brushing
     start, part, bone = session.puppet, brushing.part, brushing.bone
     mesh = start.parts[part].mesh
     assert mesh is not None
@@ -46,9 +46,9 @@ def dab(session: Session, press: Pointer) -> None:
         stroke.send(press._replace(kind="release"))
 
 
-def pick_vertices(session: Session, press: complex) -> Gesture:
+def select_vertices(session: Session, press: complex) -> Gesture:
     """Pick the vertices in a box, for a number that is typed."""
-    brushing, corner = session.stage.brushing, press
+    brushing, corner = session.brushing, press
     event = yield Feedback()
     while event.kind == "move":
         corner = event.at
@@ -58,12 +58,12 @@ def pick_vertices(session: Session, press: complex) -> Gesture:
         left, right = sorted((press.real, corner.real))
         top, low = sorted((press.imag, corner.imag))
         inside = (left <= z.real) & (z.real <= right) & (top <= z.imag) & (z.imag <= low)
-        brushing.pick(np.flatnonzero(inside).tolist())
+        brushing.select(np.flatnonzero(inside).tolist())
 
 
 def _stroke(session: Session, puppet: Puppet, mesh: Mesh) -> Stroke:
     """The brush with the places of its bones in the mesh; what carries the bone, or else what hangs from it, inherits."""
-    brushing = session.stage.brushing
+    brushing = session.brushing
     place = {key: i for i, key in enumerate(mesh.joints)}
     locked = [place[key] for key in brushing.locked if key in place]
     heir = heir_of(puppet, mesh, brushing.bone)
@@ -72,7 +72,7 @@ def _stroke(session: Session, puppet: Puppet, mesh: Mesh) -> Stroke:
 
 def value_at(session: Session, at: complex) -> str:
     """The weight of the chosen bone under a board point, in words; empty beside the part."""
-    brushing = session.stage.brushing
+    brushing = session.brushing
     mesh = brushing.mesh
     if mesh is None or brushing.bone not in mesh.joints:
         return ""

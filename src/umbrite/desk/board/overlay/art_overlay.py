@@ -21,18 +21,20 @@ from umbrite.rig.family import branch
 
 def paint(painter: Inked, session: Session, camera: Camera, hover: Handle | None) -> None:
     """Outlines where they are switched on or flashed; where the rig is built, frames of what is selected."""
-    chosen = set() if session.stage.station.posed else set(session.selection.of("part"))
-    if not (session.stage.views["outlines"] or session.drafts.now.flashing or chosen):
+    chosen = set() if session.workspace.station.posed else set(session.selection.of("part"))
+    if not (session.workspace.views["outlines"] or session.drafts.now.flashing or chosen):
         return
     items = scene_of(session.placed)
-    if session.stage.views["outlines"]:
+    if session.workspace.views["outlines"]:
         for item in items:
             side = session.puppet.joints[session.puppet.parts[item.part].joint].side
             _outline(painter, session, camera, item, (painter.theme.side(side), 1.6))
     if session.drafts.now.flashing:
         for item in items:
             if item.part in session.drafts.now.flashing:
-                _outline(painter, session, camera, item, (painter.theme.ink, 6.0), (painter.theme.lamp, 3.6))
+                _outline(
+                    painter, session, camera, item, (painter.theme.ink, 6.0), (painter.theme.selected, 3.6)
+                )
     for item in items:
         if item.part in chosen:
             _corners(painter, camera, item)
@@ -79,7 +81,7 @@ def _corners(painter: Inked, camera: Camera, item: Shape) -> None:
     places = [camera.point(z) for z in item.corners()]
     for i, corner in enumerate(places):
         ends = [corner + _cut(places[(i + k) % 4] - corner, 16) for k in (1, -1)]
-        for colour, width in ((painter.theme.ink, 4.4), (painter.theme.lamp, 2.2)):
+        for colour, width in ((painter.theme.ink, 4.4), (painter.theme.selected, 2.2)):
             painter.setPen(marks.pen(colour, width))
             painter.drawPolyline(QPolygonF([ends[0], corner, ends[1]]))
 
@@ -104,7 +106,7 @@ def _frame(painter: Inked, session: Session, camera: Camera, hover: Handle | Non
         at, hot = camera.point(z + shift), hover is not None and hover.kind == "frame" and hover.key == name
         size = 6.0 if hot else 4.5
         painter.setPen(marks.pen(painter.theme.ink, 1.5))
-        painter.setBrush(painter.theme.lamp if hot else painter.theme.paper)
+        painter.setBrush(painter.theme.selected if hot else painter.theme.paper)
         if name == "spin":
             painter.drawLine(at, camera.point(frame.at(0.5, 0) + shift))
             painter.drawEllipse(at, size + 1, size + 1)

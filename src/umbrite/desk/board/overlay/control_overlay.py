@@ -1,4 +1,4 @@
-"""Controls over the art: where they are, how plainly they show, their labels, and the pencilled ones."""
+"""Controls over the art: where they are, how plainly they show, their labels, and the proposed ones."""
 
 import cmath
 import math
@@ -7,7 +7,14 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 
 from umbrite.desk.board import handles
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.control_places import bead_at, cells, is_valued, pencils, seen_places, shown_size
+from umbrite.desk.board.control_places import (
+    bead_at,
+    cells,
+    is_valued,
+    proposed_controls,
+    seen_places,
+    shown_size,
+)
 from umbrite.desk.board.overlay.control_shapes import Held, colour_of, paint_control, paint_master_points
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.seen import controls_seen
@@ -34,7 +41,7 @@ def paint(painter: Inked, sight: Sight) -> None:
     """All controls, the largest first, and the label of the one under the pointer."""
     session, camera, feedback, hover, pointer, within, *_ = sight
     places = seen_places(session, camera)
-    opened = session.stage.opened if session.stage.station.posed else ""
+    opened = session.workspace.opened if session.workspace.station.posed else ""
     order = sorted(controls_seen(session).items(), key=lambda item: (item[0] == opened, -item[1].size))
     for key, control in order:
         at = places[key]
@@ -45,7 +52,7 @@ def paint(painter: Inked, sight: Sight) -> None:
             painter.setOpacity(strength)
             _one(painter, sight, key, Held(shown_size(control, camera), 0.0, lit, hot, strength))
             painter.setOpacity(1.0)
-    _pencilled(painter, sight)
+    _proposed(painter, sight)
     told = hover is not None and hover.key in session.puppet.controls and hover.key != opened
     if hover is not None and told and not feedback.readout:
         name = session.puppet.controls[hover.key].name
@@ -57,7 +64,7 @@ def _strength(session: Session, control: Control, at: QPointF, pointer: QPointF,
     """How plainly a control shows: in Rehearse it fades in near the pointer; where it is built it is always seen."""
     if plain:
         return 1.0
-    if not session.stage.station.posed:
+    if not session.workspace.station.posed:
         return 0.45 if control.shown in {"ghosted", "never"} else 1.0
     if control.shown == "never" or control.locked:
         return 0.0
@@ -80,9 +87,9 @@ def _one(painter: Inked, sight: Sight, key: str, held: Held) -> None:
         axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
         turn = cmath.phase(axis) if traits(control).whole and abs(axis) > 0 else 0.0
         paint_control(painter, control, at, held._replace(turn=turn))
-        if session.stage.station.posed and turned_with(session.puppet, control) is not None:
+        if session.workspace.station.posed and turned_with(session.puppet, control) is not None:
             _turning_ring(painter, sight, key, at)
-        if traits(control).whole and session.stage.station.posed:
+        if traits(control).whole and session.workspace.station.posed:
             horn, bead = handles.master_points(session, key, camera)
             paint_master_points(painter, camera.point(horn), camera.point(bead), held.strength)
     painter.setOpacity(held.strength)
@@ -117,7 +124,7 @@ def _turning_ring(painter: Inked, sight: Sight, key: str, at: QPointF) -> None:
     painter.setBrush(Qt.BrushStyle.NoBrush)
     for colour, width in (
         (painter.theme.paper, 4.6 if hot else 3.4),
-        (painter.theme.lamp if hot else painter.theme.ink, 2.6 if hot else 1.1),
+        (painter.theme.selected if hot else painter.theme.ink, 2.6 if hot else 1.1),
     ):
         painter.setPen(marks.pen(colour, width))
         painter.drawEllipse(at, radius, radius)
@@ -135,7 +142,7 @@ def _valued(painter: Inked, session: Session, camera: Camera, key: str, *, lit: 
     half = shown_size(control, camera) / 2
     tall = half if traits(control).two_values else 5.0
     box = QRectF(at.x() - half - 6, at.y() - tall - 6, 2 * half + 12, 2 * tall + 12)
-    painter.setPen(marks.pen(painter.theme.lamp if lit else painter.theme.paper, 4.2))
+    painter.setPen(marks.pen(painter.theme.selected if lit else painter.theme.paper, 4.2))
     painter.setBrush(look.with_alpha(painter.theme.paper, 215))
     painter.drawRoundedRect(box, 8, 8)
     painter.setPen(marks.pen(painter.theme.ink, 1.6, SIDE_STROKE[control.side]))
@@ -158,7 +165,7 @@ def _cells(painter: Inked, session: Session, camera: Camera, key: str, *, lit: b
         return
     chosen = one.variants.index(session.placed.chosen(puppet.controls[key].chooses))
     boxes = cells(session, camera, key)
-    opened = session.stage.opened == key and session.stage.station.posed
+    opened = session.workspace.opened == key and session.workspace.station.posed
     places = [i for i, box in enumerate(boxes) if not box.isEmpty() and i < len(one.variants)]
     middle = (places[0] + places[-1]) / 2
     for i in places:
@@ -187,7 +194,7 @@ def _card(
     painter: Inked, session: Session, box: QRectF, variant: Variant, *, lit: bool, chosen: bool
 ) -> None:
     """A thumbnail of a variant."""
-    theme, pictures, size = session.stage.theme, session.file.pictures, max(int(box.width()), 12)
+    theme, pictures, size = session.workspace.theme, session.file.pictures, max(int(box.width()), 12)
     picture = variant_picture(theme, pictures, session.puppet, variant, max(size - EDGES, 8))
     card = variant_card(theme, picture, size, lit=lit, chosen=chosen)
     painter.drawPixmap(box.topLeft(), card)
@@ -212,25 +219,25 @@ def _padlock(painter: Inked, at: QPointF) -> None:
     painter.drawRoundedRect(QRectF(at.x() - 6, at.y() - 3, 12, 9), 2, 2)
 
 
-def _pencilled(painter: Inked, sight: Sight) -> None:
+def _proposed(painter: Inked, sight: Sight) -> None:
     """Proposed controls: dashed shapes; those that are left out are faint and crossed."""
     session, camera, _, hover, pointer, within, *_ = sight
-    for pencil in pencils(session):
-        control = pencil.proposed.control
-        at = camera.point(pencil.at)
-        hot = hover is not None and hover.kind == "proposed" and hover.key == str(pencil.number)
-        strength = 0.25 if pencil.left_out else 0.72
+    for proposed_control in proposed_controls(session):
+        control = proposed_control.proposed.control
+        at = camera.point(proposed_control.at)
+        hot = hover is not None and hover.kind == "proposed" and hover.key == str(proposed_control.number)
+        strength = 0.25 if proposed_control.left_out else 0.72
         paint_control(painter, control, at, Held(shown_size(control, camera), 0.0, hot, hot, strength))
         painter.setPen(marks.pen(painter.theme.ink, 1.6, Qt.PenStyle.DashLine))
         painter.setBrush(look.with_alpha(painter.theme.paper, 215))
         painter.drawEllipse(at, 10, 10)
         painter.setPen(marks.pen(painter.theme.ink, 2.2))
-        if pencil.left_out:
+        if proposed_control.left_out:
             painter.drawLine(at + QPointF(-4, -4), at + QPointF(4, 4))
             painter.drawLine(at + QPointF(-4, 4), at + QPointF(4, -4))
         else:
             painter.drawPolyline([at + QPointF(-5, 0), at + QPointF(-1.5, 4), at + QPointF(5, -4)])
         if hot:
             kind = traits(control).word
-            word = "left out, click to take it" if pencil.left_out else "click to leave it out"
+            word = "left out, click to take it" if proposed_control.left_out else "click to leave it out"
             marks.label(painter, pointer, f"{control.name}: {kind}, {word}", within)

@@ -1,4 +1,4 @@
-"""Cuts that are pencilled over a part: a dashed line across it at the head of each bone, with a knob to leave it out."""
+"""Cuts that are proposed over a part: a dashed line across it at the head of each bone, with a knob to leave it out."""
 
 from PySide6.QtCore import Qt
 
@@ -11,7 +11,7 @@ FAINT = 0.3  # of what is left out
 
 
 def paint(painter: Inked, sight: Sight) -> None:
-    """All pencilled cuts, the bones that they lie at as thin lines."""
+    """All proposed cuts, the bones that they lie at as thin lines."""
     session = sight.session
     draft = session.drafts.now.cuts
     if draft is None:
@@ -24,13 +24,13 @@ def paint(painter: Inked, sight: Sight) -> None:
             painter.setPen(marks.pen(painter.theme.quiet, 1.2, Qt.PenStyle.DotLine))
             painter.drawLine(sight.camera.point(puppet.joints[bone].pivot.z), sight.camera.point(tip.z))
     for i, cut in enumerate(draft.cuts):
-        hot = sight.hover is not None and (sight.hover.kind, sight.hover.key) == ("pencilled cut", str(i))
+        hot = sight.hover is not None and (sight.hover.kind, sight.hover.key) == ("proposed cut", str(i))
         one, other = (sight.camera.point(z) for z in cut.ends)
         painter.setOpacity(FAINT if cut.left_out else 1.0)
         for colour, width in ((painter.theme.paper, 4.4), (painter.theme.vermilion, 2.2)):
             painter.setPen(marks.pen(colour, width, Qt.PenStyle.DashLine))
             painter.drawLine(one, other)
-        marks.pencil_rivet(painter, (one + other) / 2, sure=not cut.left_out, hot=hot)
+        marks.paint_proposed_pivot(painter, (one + other) / 2, sure=not cut.left_out, hot=hot)
         painter.setOpacity(1.0)
         if hot:
             name = puppet.joints[cut.bone].name

@@ -12,6 +12,7 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.commands.bends.bending_commands import bent_parts
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import MESH_POINTS, WEIGHTS
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.themes import Theme
@@ -22,7 +23,7 @@ from umbrite.rig.model import Mesh
 EVERY = 12  # diagonals after which the hatching begins anew
 # For each step of the scale the diagonals that are inked, closer from step to step.
 LINES: tuple[tuple[int, ...], ...] = ((), (0,), (0, 6), (0, 4, 8), (0, 3, 6, 9))
-DOT, PICKED = 2.0, 4.0  # half a vertex; widget pixels
+DOT, SELECTED = 2.0, 4.0  # half a vertex; widget pixels
 SEEN = 205  # alpha of the heat
 
 
@@ -30,8 +31,8 @@ def paint(painter: Inked, sight: Sight) -> None:
     """The meshes of the selected parts that bend; of the one that is worked on heat, brush and scale, or its points."""
     session = sight.session
     places = mesh_places(session.placed)
-    painting, shaping = session.stage.tool == "weigh", session.stage.tool == "net"
-    brushing = session.stage.brushing
+    painting, shaping = session.workspace.tool is WEIGHTS, session.workspace.tool is MESH_POINTS
+    brushing = session.brushing
     worked_on = [brushing.part] if painting or shaping else []
     for part in worked_on or bent_parts(session):
         mesh = session.puppet.parts[part].mesh if part in session.puppet.parts else None
@@ -46,9 +47,9 @@ def paint(painter: Inked, sight: Sight) -> None:
             dots = places[part] * sight.camera.zoom + sight.camera.shift
             painter.drawRects([QRectF(z.real - DOT, z.imag - DOT, 2 * DOT, 2 * DOT) for z in dots.tolist()])
         painter.setPen(marks.pen(painter.theme.ink, 1.2))
-        painter.setBrush(painter.theme.lamp)
+        painter.setBrush(painter.theme.selected)
         for i in brushing.vertices if worked_on else ():
-            painter.drawEllipse(sight.camera.point(complex(places[part][i])), PICKED, PICKED)
+            painter.drawEllipse(sight.camera.point(complex(places[part][i])), SELECTED, SELECTED)
     if painting:
         _scale(painter, session, sight.within)
         if brushing.mesh is not None:
@@ -171,7 +172,7 @@ def _scale(painter: Inked, session: Session, within: QRectF) -> None:
     painter.drawRect(QRectF(left, top, wide, tall))
     painter.setPen(painter.theme.ink)
     painter.setFont(look.font(9))
-    bone = session.puppet.joints.get(session.stage.brushing.bone)
+    bone = session.puppet.joints.get(session.brushing.bone)
     painter.drawText(
         QRectF(left, top - 20, wide, 18), Qt.AlignmentFlag.AlignCenter, bone.name if bone else ""
     )
@@ -182,7 +183,7 @@ def _scale(painter: Inked, session: Session, within: QRectF) -> None:
 
 def _ring(painter: Inked, sight: Sight) -> None:
     """The brush where the pointer is: its edge, and its hard part within."""
-    brush = sight.session.stage.brushing.brush
+    brush = sight.session.brushing.brush
     painter.setBrush(Qt.BrushStyle.NoBrush)
     for radius, width in ((brush.radius, 1.6), (brush.radius * brush.hardness, 0.9)):
         r = radius * sight.camera.zoom

@@ -10,13 +10,14 @@ from umbrite.art.building.body_plan import places_of
 from umbrite.art.building.plan_rig import carrying
 from umbrite.desk.board import handles
 from umbrite.desk.board.camera import Camera
+from umbrite.desk.board.face import faces
 from umbrite.desk.board.overlay import (
     art_overlay,
     control_overlay,
     cut_overlay,
     mesh_overlay,
+    posing_overlay,
     ruler_overlay,
-    stage_overlay,
     take_overlay,
 )
 from umbrite.desk.board.overlay.sight import Sight
@@ -24,7 +25,7 @@ from umbrite.desk.board.overlay.standing import Sign, Standing
 from umbrite.desk.board.seen import joints_seen, limbs_seen, rivets_seen
 from umbrite.desk.commands.building.plan_commands import SURE
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import LIMBS, PIVOTS
+from umbrite.desk.session.stations import LIMIT
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
@@ -39,8 +40,8 @@ BELOW = 30.0  # widget pixels from a target to the words below its control
 def paint(painter: Inked, sight: Sight) -> None:
     """Everything over the art for the present station."""
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    station = sight.session.stage.station
-    if sight.session.stage.tape.playing:  # nothing but the art, and as many frames as there can be
+    station = sight.session.workspace.station
+    if sight.session.timeline.playing:  # nothing but the art, and as many frames as there can be
         return
     if station.guides:
         ruler_overlay.paint_guides(painter, sight.session, sight.camera, sight.within)
@@ -52,37 +53,47 @@ def paint(painter: Inked, sight: Sight) -> None:
     art_overlay.paint_marks(painter, sight.camera, sight.feedback.marks)
     if station.timed:
         take_overlay.paint(painter, sight)
-    stage_overlay.paint(painter, sight)
+    posing_overlay.paint(painter, sight)
     cut_overlay.paint(painter, sight)
-    if station is PIVOTS:
-        _cords(painter, sight)
-        _rivets(painter, sight)
-        _pencilled(painter, sight)
-        _pencilled_plan(painter, sight)
-    elif station is LIMBS:
-        _in_limbs(painter, sight)
-    elif station.controls and not (station.posed and sight.session.stage.views["bare"]):
-        distances = _unreached(painter, sight)
-        control_overlay.paint(painter, sight)
-        for spot, words in distances:  # over the controls, never under one
-            marks.small_label(painter, spot, words)
-    if station.guides and sight.session.stage.views["rulers"]:
+    for face in reversed(faces(sight.session)):
+        if face.paint is not None:
+            face.paint(painter, sight)
+    if station.guides and sight.session.workspace.views["rulers"]:
         ruler_overlay.paint_rulers(painter, sight.camera, sight.within)
-    if station.posed and not sight.session.stage.views["bare"]:
+    if station.posed and not sight.session.workspace.views["bare"]:
         for hold in sight.session.drafts.now.holds:
             place = complex(sight.session.placed.joint_map(hold.joint)(hold.at))
             marks.nail(painter, sight.camera.point(place))
-    if station.timed and sight.session.stage.tape.keying:  # loud: what is posed here is kept
+    if station.timed and sight.session.timeline.keying:  # loud: what is posed here is kept
         marks.stitched(painter, sight.within.adjusted(2, 2, -2, -2))
     if sight.session.drafts.now.pin is not None:
         marks.pin(painter, sight.camera.point(sight.session.drafts.now.pin))
     _feedback(painter, sight)
 
 
-def _in_limbs(painter: Inked, sight: Sight) -> None:
+def paint_pivots(painter: Inked, sight: Sight) -> None:
+    """Parent links, pivots, and what is proposed of both."""
+    _cords(painter, sight)
+    _rivets(painter, sight)
+    _proposed(painter, sight)
+    _proposed_plan(painter, sight)
+
+
+def paint_controls(painter: Inked, sight: Sight) -> None:
+    """Controls, and how far limbs are from what they can't reach; nothing where only the puppet is shown."""
+    workspace = sight.session.workspace
+    if workspace.station.posed and workspace.views["bare"]:
+        return
+    distances = _unreached(painter, sight)
+    control_overlay.paint(painter, sight)
+    for spot, words in distances:  # over the controls, never under one
+        marks.small_label(painter, spot, words)
+
+
+def paint_limbs(painter: Inked, sight: Sight) -> None:
     """Bones, limbs and limits; while a mesh is worked on that and its rivets alone."""
     mesh_overlay.paint(painter, sight)
-    if sight.session.stage.tool in {"weigh", "net"}:
+    if sight.session.workspace.tool.on_mesh:
         _rivets(painter, sight)
         return
     _bones(painter, sight)
@@ -90,7 +101,7 @@ def _in_limbs(painter: Inked, sight: Sight) -> None:
     _fans(painter, sight)
     _rivets(painter, sight)
     _hooks(painter, sight)
-    _pencilled_limbs(painter, sight)
+    _proposed_limbs(painter, sight)
 
 
 def _hot(sight: Sight, key: str, kind: str) -> bool:
@@ -122,7 +133,7 @@ def _cords(painter: Inked, sight: Sight) -> None:
     chosen = set(session.selection.of("joint"))
     lit = {key for top in chosen for key in branch(puppet, top)}
     hooks = targets(puppet)
-    wanted = joints_seen(session) if session.stage.views["cords"] else lit
+    wanted = joints_seen(session) if session.workspace.views["cords"] else lit
     far = 0.5 * max(
         puppet.width, puppet.height
     )  # so far from its parent that the link deserves a second look
@@ -140,7 +151,7 @@ def _rivets(painter: Inked, sight: Sight) -> None:
     session = sight.session
     puppet, pivots = session.puppet, session.placed.pivots()
     chosen = {*session.selection.of("joint"), *sight.feedback.lit}
-    hooks = {*targets(puppet), *handles.pencilled_joints(session)}
+    hooks = {*targets(puppet), *handles.proposed_joints(session)}
     bare = carriers(puppet.joints, puppet.parts, puppet.order, puppet.limbs) - hooks
     widths = {key: handles.washer_radius(session, key) for key in rivets_seen(session) if key in bare}
     hot = sight.hover.key if sight.hover is not None and sight.hover.kind == "pivot" else None
@@ -163,8 +174,8 @@ def _rivets(painter: Inked, sight: Sight) -> None:
     sight.keep("rivets", painter, signs)
 
 
-def _pencilled(painter: Inked, sight: Sight) -> None:
-    """Proposed joints: a pencil cord to what shall carry it, and a hollow rivet; doubtful ones with a question mark."""
+def _proposed(painter: Inked, sight: Sight) -> None:
+    """Proposed joints: a pencil cord to what shall carry it, and a unkept rivet; doubtful ones with a question mark."""
     session, camera = sight.session, sight.camera
     puppet, placed = session.puppet, session.placed
     pivots = {p.part: p.pivot for p in session.drafts.now.proposals}
@@ -173,19 +184,19 @@ def _pencilled(painter: Inked, sight: Sight) -> None:
         start = camera.point(complex(placed.joint_map(key)(proposal.pivot)))
         upper = pivots.get(proposal.parent, puppet.joints[above].pivot.z)
         end = camera.point(complex(placed.joint_map(above)(upper)))
-        marks.pencil_cord(painter, start, end)
+        marks.paint_proposed_cord(painter, start, end)
     for proposal in session.drafts.now.proposals:
         key = puppet.parts[proposal.part].joint
         at = camera.point(complex(placed.joint_map(key)(proposal.pivot)))
-        hot = _hot(sight, proposal.part, "pencilled")
-        marks.pencil_rivet(painter, at, sure=proposal.confidence >= 0.5, hot=hot)
+        hot = _hot(sight, proposal.part, "proposed joint")
+        marks.paint_proposed_pivot(painter, at, sure=proposal.confidence >= 0.5, hot=hot)
         if hot and not sight.feedback.readout:
             names = puppet.parts[proposal.part].name, puppet.parts[proposal.parent].name
             text = f"{names[0]} on {names[1]}, {proposal.confidence:.0%} sure"
             marks.label(painter, sight.pointer, text, sight.within)
 
 
-def _pencilled_plan(painter: Inked, sight: Sight) -> None:
+def _proposed_plan(painter: Inked, sight: Sight) -> None:
     """What a body plan would hang together: a pencil cord from each piece on a place to the one that carries it."""
     draft = sight.session.drafts.now.plan
     if draft is None:
@@ -197,22 +208,24 @@ def _pencilled_plan(painter: Inked, sight: Sight) -> None:
         if part is None or above is None:
             continue
         start, end = (camera.point(middle_of_part(puppet.parts[key])) for key in (part, above))
-        marks.pencil_cord(painter, start, end)
+        marks.paint_proposed_cord(painter, start, end)
     for name, part in draft.filled.pieces.items():
         sure = name in draft.held or draft.filled.sure[name] >= SURE
-        marks.pencil_rivet(painter, camera.point(middle_of_part(puppet.parts[part])), sure=sure, hot=False)
+        marks.paint_proposed_pivot(
+            painter, camera.point(middle_of_part(puppet.parts[part])), sure=sure, hot=False
+        )
 
 
-def _pencilled_limbs(painter: Inked, sight: Sight) -> None:
-    """Limbs that the names tell: pencil cords from the end to the root, hollow at their joints; faint where left out."""
-    for i, points in enumerate(handles.limb_pencils(sight.session)):
+def _proposed_limbs(painter: Inked, sight: Sight) -> None:
+    """Limbs that the names tell: pencil cords from the end to the root, unkept at their joints; faint where left out."""
+    for i, points in enumerate(handles.proposed_limbs(sight.session)):
         limb = sight.session.drafts.now.limbs[i]
-        hot = _hot(sight, str(i), "pencilled limb")
+        hot = _hot(sight, str(i), "proposed limb")
         spots = [sight.camera.point(z) for z in points]
         painter.setOpacity(0.3 if limb.left_out else 1.0)
         for upper, lower in itertools.pairwise(spots):
-            marks.pencil_cord(painter, lower, upper)
-            marks.pencil_rivet(painter, (upper + lower) / 2, sure=True, hot=hot)
+            marks.paint_proposed_cord(painter, lower, upper)
+            marks.paint_proposed_pivot(painter, (upper + lower) / 2, sure=True, hot=hot)
         painter.setOpacity(1.0)
         if hot:
             joints = sight.session.puppet.joints
@@ -271,8 +284,8 @@ def _limbs(painter: Inked, sight: Sight) -> None:
 def _reach(painter: Inked, points: list[QPointF]) -> None:
     """A pale ring: what the limb can reach."""
     lengths = [_length(b - a) for a, b in itertools.pairwise(points)]
-    painter.setBrush(look.with_alpha(painter.theme.lamp, 16))
-    painter.setPen(marks.pen(look.with_alpha(painter.theme.lamp, 120), 1.4))
+    painter.setBrush(look.with_alpha(painter.theme.selected, 16))
+    painter.setPen(marks.pen(look.with_alpha(painter.theme.selected, 120), 1.4))
     painter.drawEllipse(points[0], sum(lengths), sum(lengths))
 
 
@@ -296,7 +309,7 @@ def _hooks(painter: Inked, sight: Sight) -> None:
 
 def _fans(painter: Inked, sight: Sight) -> None:
     session, camera = sight.session, sight.camera
-    if session.stage.tool != "limit":
+    if session.workspace.tool is not LIMIT:
         return
     edited = sight.feedback.limit_end
     for key in handles.fans(session):
@@ -315,7 +328,7 @@ def _fans(painter: Inked, sight: Sight) -> None:
                 small,
                 large,
                 now / abs(now) if abs(now) > 0 else 1j,
-                pencilled=session.puppet.joints[key].limit is None,
+                proposed=session.puppet.joints[key].limit is None,
                 end=end,
             ),
         )
@@ -369,7 +382,7 @@ def _feedback(painter: Inked, sight: Sight) -> None:
     if feedback.box is not None:
         one, other = (camera.point(z) for z in feedback.box)
         painter.setPen(marks.pen(painter.theme.ink, 1.2, Qt.PenStyle.DashLine))
-        painter.setBrush(look.with_alpha(painter.theme.lamp, 40))
+        painter.setBrush(look.with_alpha(painter.theme.selected, 40))
         painter.drawRect(QRectF(one, other).normalized())
     if feedback.bone is not None:
         start, end = (camera.point(z) for z in feedback.bone)
@@ -380,7 +393,7 @@ def _feedback(painter: Inked, sight: Sight) -> None:
             painter.drawPolyline([camera.point(z) for z in feedback.line])
     if len(feedback.loop) > 1:
         line = QPolygonF([camera.point(z) for z in feedback.loop])
-        painter.setBrush(look.with_alpha(painter.theme.lamp, 40))
+        painter.setBrush(look.with_alpha(painter.theme.selected, 40))
         for colour, width in ((painter.theme.paper, 4.0), (painter.theme.ink, 1.6)):
             painter.setPen(marks.pen(colour, width, Qt.PenStyle.DashLine))
             painter.drawPolygon(line)

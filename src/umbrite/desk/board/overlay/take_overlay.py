@@ -1,4 +1,4 @@
-"""What time adds to the board: ghosts of the frames before and after the lamp, and trails of selected controls."""
+"""What time adds to the board: ghosts of the frames before and after the playhead, and trails of selected controls."""
 
 from typing import NamedTuple
 
@@ -26,26 +26,26 @@ REACH = 8.0  # widget pixels
 def paint(painter: Inked, sight: Sight) -> None:
     """Ghosts and trails, where they are switched on."""
     session = sight.session
-    take = session.stage.tape.shown
+    take = session.timeline.shown
     if take is None or not take.tracks:
         return
-    if session.stage.views["ghosts"]:
+    if session.workspace.views["ghosts"]:
         _ghosts(painter, sight, take)
     _trails(painter, sight)
 
 
 def ghost_frames(
-    take: Take, lamp: float, count: int = 2, *, each: bool = False
+    take: Take, playhead: float, count: int = 2, *, each: bool = False
 ) -> tuple[list[float], list[float]]:
-    """The frames next before the lamp and next after it, the nearest first: of all frames, or of those with keys."""
+    """The frames next before the playhead and next after it, the nearest first: of all frames, or of those with keys."""
     if each:
         whole = range(1, count + 1)
-        return [lamp - i for i in whole if lamp - i >= take.first], [
-            lamp + i for i in whole if lamp + i <= take.last
+        return [playhead - i for i in whole if playhead - i >= take.first], [
+            playhead + i for i in whole if playhead + i <= take.last
         ]
     frames = sorted({key.frame for track in take.tracks.values() for key in track})
-    before = [frame for frame in frames if frame < lamp][::-1]
-    return before[:count], [frame for frame in frames if frame > lamp][:count]
+    before = [frame for frame in frames if frame < playhead][::-1]
+    return before[:count], [frame for frame in frames if frame > playhead][:count]
 
 
 @remembered
@@ -56,7 +56,10 @@ def _placed_at(take: Take, puppet: Puppet, frames: tuple[float, ...]) -> Placed:
 def _ghosts(painter: Inked, sight: Sight, take: Take) -> None:
     session = sight.session
     before, after = ghost_frames(
-        take, session.stage.tape.frame, session.stage.tape.ghosts, each=session.stage.views["each_frame"]
+        take,
+        session.timeline.frame,
+        session.timeline.ghosts,
+        each=session.workspace.views["each_frame"],
     )
     frames = (*before, *after)
     if not frames:
@@ -65,7 +68,7 @@ def _ghosts(painter: Inked, sight: Sight, take: Take) -> None:
     painter.save()
     painter.setTransform(sight.camera.transform(), combine=True)
     for i, frame in enumerate(frames):
-        colour = QColor(painter.theme.plum if frame < session.stage.tape.frame else painter.theme.teal)
+        colour = QColor(painter.theme.plum if frame < session.timeline.frame else painter.theme.teal)
         away = i if i < len(before) else i - len(before)
         shade = look.with_alpha(colour, max(150 - 60 * away, 40))
         stroke = marks.pen(shade, 1.6)
@@ -99,8 +102,8 @@ class Dot(NamedTuple):
 
 def trail_of(session: Session, camera: Camera) -> list[list[Dot]]:
     """The trails of the selected controls, dot by dot."""
-    take, chosen = session.stage.tape.shown, session.selection.only("control")
-    if take is None or not take.tracks or not chosen or not session.stage.views["trails"]:
+    take, chosen = session.timeline.shown, session.selection.only("control")
+    if take is None or not take.tracks or not chosen or not session.workspace.views["trails"]:
         return []
     placed, count, keyed = _ways(take, session.puppet), min(take.last - take.first, MOST_DOTS), _keyed(take)
     frames = [round(take.first + (take.last - take.first) * i / count) for i in range(count + 1)]
@@ -116,15 +119,15 @@ def trail_of(session: Session, camera: Camera) -> list[list[Dot]]:
 
 
 def dot_at(session: Session, camera: Camera, at: QPointF) -> Dot | None:
-    """The keyed dot of a trail at a place of the board, unless the lamp is there already, or its control stands nearer now."""
-    if not session.stage.station.timed or session.stage.tape.playing:
+    """The keyed dot of a trail at a place of the board, unless the playhead is there already, or its control stands nearer now."""
+    if not session.workspace.station.timed or session.timeline.playing:
         return None
-    lamp = session.stage.tape.frame
+    playhead = session.timeline.frame
     near = [
         ((dot.at - at).manhattanLength(), dot)
         for trail in trail_of(session, camera)
         for dot in trail
-        if dot.keyed and dot.frame != lamp
+        if dot.keyed and dot.frame != playhead
     ]
     best = min(near, key=lambda item: item[0], default=None)
     if best is None or best[0] > REACH:
@@ -134,13 +137,13 @@ def dot_at(session: Session, camera: Camera, at: QPointF) -> Dot | None:
 
 
 def _trails(painter: Inked, sight: Sight) -> None:
-    """A dot a frame where each selected control goes, those with keys as eyelets, which can be dragged."""
+    """A dot a frame where each selected control goes, those with keys as keys, which can be dragged."""
     for trail in trail_of(sight.session, sight.camera):
         painter.setPen(marks.pen(look.with_alpha(painter.theme.teal, 150), 1.2))
         painter.drawPolyline([dot.at for dot in trail])
         for dot in trail:
             if dot.keyed:
-                marks.eyelet(painter, dot.at, 4.2, lit=False)
+                marks.key_mark(painter, dot.at, 4.2, lit=False)
             else:
                 painter.setPen(Qt.PenStyle.NoPen)
                 painter.setBrush(painter.theme.teal)

@@ -6,7 +6,7 @@ from umbrite.art.bending.bendy import bend_anew, bend_over, bend_part, covers, m
 from umbrite.art.pictures import Picture
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import LIMBS
+from umbrite.desk.session.stations import LIMBS, WEIGHTS
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.control_proposals import grip_limbs
 from umbrite.rig.edits.limbs import limbs_along
@@ -27,7 +27,7 @@ def picture_of(session: Session, part: str) -> Picture:
 def parts_meant(session: Session) -> list[str]:
     """The selected parts; where joints alone are selected, the parts that ride on them."""
     found = session.selection.of("part")
-    if found or session.stage.station is not LIMBS:
+    if found or session.workspace.station is not LIMBS:
         return found
     return [part for joint in session.selection.of("joint") for part in parts_on(session.puppet, joint)]
 
@@ -70,8 +70,8 @@ def bend(session: Session) -> None:
     if puppet is session.puppet:
         raise RigError(tr("What is selected bends already."))
     session.edit(tr("Bend {part}", part=label_of(session, parts)), puppet=puppet)
-    session.stage.go_to(LIMBS)
-    session.selection.pick(parts)
+    session.workspace.go_to(LIMBS)
+    session.selection.select(parts)
     session.say(
         tr(
             "It bends in {count} joints. Details lets it hang loose, a limb (L) holds it at both ends; or pose it in Rehearse.",
@@ -107,7 +107,7 @@ def set_joints(session: Session, part: str, count: int, *, by_curvature: bool) -
     )
     name = puppet.parts[part].name
     session.edit(tr("Bend {part} in {count} joints", part=name, count=len(keys)), puppet=puppet)
-    session.selection.pick([part])
+    session.selection.select([part])
 
 
 def grips(count: int) -> Callable[[Session], None]:
@@ -166,7 +166,7 @@ def needs_any_bent(session: Session) -> str:
 
 def to_work_on(session: Session) -> str:
     """The selected part that bends, or the one that is worked on already, or the first there is. Raises RigError where nothing bends."""
-    puppet, part = session.puppet, session.stage.brushing.part
+    puppet, part = session.puppet, session.brushing.part
     known = [part] if part in puppet.parts else []
     found = bent_parts(session) + known + list(puppet.parts)
     bendy = next((key for key in found if puppet.parts[key].mesh is not None), None)
@@ -178,21 +178,21 @@ def to_work_on(session: Session) -> str:
 def take_brush(session: Session) -> None:
     """Paint weights of the selected part that bends, or of the first that does."""
     part = to_work_on(session)
-    session.stage.go_to(LIMBS)
-    session.stage.take_tool("weigh")
-    session.stage.brushing.take(part)
+    session.workspace.go_to(LIMBS)
+    session.workspace.take_tool(WEIGHTS)
+    session.brushing.take(part)
 
 
 def type_weight(session: Session, share: float) -> None:
     """The bone that is painted has this weight at the picked vertices."""
-    brushing = session.stage.brushing
+    brushing = session.brushing
     puppet = typed(session.puppet, brushing.part, brushing.bone, brushing.vertices, share)
     session.edit(tr("Weight {share} %", share=f"{share * 100:.0f}"), puppet=puppet)
 
 
 def weights_to_other_side(session: Session) -> None:
     """The weights of the selected part for the part of the other side."""
-    puppet, parts = session.puppet, bent_parts(session) or [session.stage.brushing.part]
+    puppet, parts = session.puppet, bent_parts(session) or [session.brushing.part]
     for key in parts:
         puppet = mirrored_weights(puppet, key)
     session.edit(tr("Weights of {part} to the other side", part=label_of(session, parts)), puppet=puppet)
@@ -214,7 +214,7 @@ def covered(session: Session, puppet: Puppet, part: str) -> tuple[Puppet, bool]:
 
 def weigh_anew(session: Session) -> None:
     """Weights of the selected parts as their shapes give them, in the place of painted ones."""
-    puppet, parts = session.puppet, bent_parts(session) or [session.stage.brushing.part]
+    puppet, parts = session.puppet, bent_parts(session) or [session.brushing.part]
     for key in parts:
         puppet = set_mesh(puppet, key, weighed_anew(puppet, key, picture_of(session, key)))
     session.edit(tr("Weights of {part} anew", part=label_of(session, parts)), puppet=puppet)

@@ -12,9 +12,9 @@ from umbrite.art.cutting import Cut, cut_at_bone, cut_drawing, lines_across, one
 from umbrite.art.masks import sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.desk.commands.labels import label_of
-from umbrite.desk.session.drafts import CutDraft, PencilledCut
+from umbrite.desk.session.drafts import CutDraft, ProposedCut
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import LIMBS, PARTS
+from umbrite.desk.session.stations import BONE, LIMBS, PARTS
 from umbrite.desk.theme.language import tr
 from umbrite.files.layers import layer_of
 from umbrite.files.png import fingerprint
@@ -75,9 +75,9 @@ def cut(session: Session, key: str, path: Sequence[complex]) -> None:
     puppet, piece = _with_piece(session, puppet, key, made)
     at = complex(board_from_drawing(part.placement)(made.pivot))
     puppet = join_parts(puppet, piece, key, at)
-    puppet = _rehung(puppet, key, piece, made)
+    puppet = _reparented(puppet, key, piece, made)
     session.edit(tr("Cut {name}", name=part.name), puppet=puppet)
-    session.selection.pick([piece])
+    session.selection.select([piece])
     session.say(
         tr(
             "{name} turns on {other} now. Hold W and drag to try it; the whole drawing is kept, hidden.",
@@ -123,7 +123,7 @@ def _with_piece(session: Session, puppet: Puppet, key: str, made: Cut) -> tuple[
     return reorder(puppet, [new], puppet.order.index(key) + 1), new
 
 
-def _rehung(puppet: Puppet, key: str, piece: str, made: Cut) -> Puppet:
+def _reparented(puppet: Puppet, key: str, piece: str, made: Cut) -> Puppet:
     """What hung from the part where the piece is now hangs from the piece."""
     joint, own = puppet.parts[key].joint, puppet.parts[piece].joint
     hooks = targets(puppet)
@@ -189,9 +189,9 @@ def lay_bones(name: str) -> Callable[[Session], None]:
             puppet, made[bone.name] = add_bone(puppet, bone.head, bone.tip, made.get(bone.on), bone.name)
             puppet = change(puppet, made[bone.name], side=bone.side)
         session.edit(tr("Bones of a {plan} over {name}", plan=name, name=part.name), puppet=puppet)
-        session.stage.go_to(LIMBS)
-        session.stage.take_tool("bone")
-        session.selection.pick([])
+        session.workspace.go_to(LIMBS)
+        session.workspace.take_tool(BONE)
+        session.selection.select([])
         session.say(
             tr("{count} bones lie over {name}. Alt+drag heads and tips to its joints, then Art > Cut at the bones.",
                count=len(made), name=part.name)
@@ -200,7 +200,7 @@ def lay_bones(name: str) -> Callable[[Session], None]:
     return work
 
 
-def pencil_cuts(session: Session) -> None:
+def propose_cuts(session: Session) -> None:
     """Show where the selected part would be cut at the bones that lie over it; nothing is cut yet."""
     key = _over(session)
     if key is None:
@@ -212,12 +212,12 @@ def pencil_cuts(session: Session) -> None:
     root = bones[thickest(picture, segments)]
     board = board_from_drawing(part.placement)
     cuts = tuple(
-        PencilledCut(bone, (complex(board(one)), complex(board(other))))
+        ProposedCut(bone, (complex(board(one)), complex(board(other))))
         for bone, (one, other) in zip(bones, lines_across(picture, segments), strict=True)
         if bone != root
     )
-    session.stage.go_to(PARTS)
-    session.selection.pick([])
+    session.workspace.go_to(PARTS)
+    session.selection.select([])
     session.drafts.put(session.drafts.now._replace(cuts=CutDraft(session.puppet, key, root, cuts)))
     session.say(
         tr("{count} cuts are pencilled over {name}. Click one to leave it out; Enter cuts, Esc rubs them out.",
@@ -226,7 +226,7 @@ def pencil_cuts(session: Session) -> None:
 
 
 def switch_cut(session: Session, number: int) -> None:
-    """Leave a pencilled cut out, or take it in again."""
+    """Leave a proposed cut out, or take it in again."""
     draft = _draft(session)
     cuts = list(draft.cuts)
     cuts[number] = cuts[number]._replace(left_out=not cuts[number].left_out)
@@ -255,7 +255,7 @@ def take_cuts(session: Session) -> None:
             tr("All pencilled cuts are left out. Click one to take it in again, or rub them out with Esc.")
         )
     name = puppet.parts[key].name
-    puppet = _hung_from(puppet, _bones(session, key), root)
+    puppet = _parent_of(puppet, _bones(session, key), root)
     bones = sorted(_bones(session, key), key=lambda bone: len(ancestors(puppet, bone)))
     puppet = ride_on(_with_whole_kept(puppet, key), key, root)
     made, left = 0, []
@@ -292,7 +292,7 @@ def _segment(puppet: Puppet, part: Part, bone: str) -> tuple[complex, complex]:
     return complex(back(joint.pivot.z)), complex(back(tip.z))
 
 
-def _hung_from(puppet: Puppet, bones: Sequence[str], root: str) -> Puppet:
+def _parent_of(puppet: Puppet, bones: Sequence[str], root: str) -> Puppet:
     """Bones that hang from nothing hang from the nearest one that the root carries; and the root, where one of them carried it, from nothing."""
     above = [one for one in ancestors(puppet, root) if one in bones]
     if above:
@@ -379,7 +379,7 @@ def join(session: Session) -> None:
             puppet = set_parent(puppet, [child], joint)
         puppet = remove_part(puppet, key)
     session.edit(tr("Join {count} parts", count=len(keys)), puppet=puppet)
-    session.selection.pick([first])
+    session.selection.select([first])
     session.say(
         tr("{name} is one part now, as it lay. Nothing has moved at rest.", name=label_of(session, [first]))
     )

@@ -1,11 +1,11 @@
-"""Find joints: proposals pencilled on the board, taken or left one by one or all at once."""
+"""Find joints: proposals proposed on the board, taken or left one by one or all at once."""
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PIVOTS
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.pivots import join_parts
 from umbrite.rig.errors import RigError
-from umbrite.rig.grafts.guests import guest_of
+from umbrite.rig.merging.guests import guest_of
 
 
 def find(session: Session) -> None:
@@ -20,7 +20,7 @@ def find(session: Session) -> None:
         for p in found
         if not _is_so(session, p.part, p.parent, p.pivot) and guest_of(session.puppet, p.part) is None
     ]  # what hangs where in a guest is its own
-    session.stage.go_to(PIVOTS)
+    session.workspace.go_to(PIVOTS)
     session.drafts.put(session.drafts.now._replace(proposals=tuple(new)))
     if new:
         doubtful = sum(p.confidence < 0.5 for p in new)
@@ -44,7 +44,7 @@ def _is_so(session: Session, part: str, parent: str, pivot: complex) -> bool:
     return joint.pivot_set and joint.parent == puppet.parts[parent].joint and abs(joint.pivot.z - pivot) < 0.5
 
 
-def needs_pencilled(session: Session) -> str:
+def needs_proposed(session: Session) -> str:
     return (
         ""
         if session.drafts.now.proposals
@@ -53,7 +53,7 @@ def needs_pencilled(session: Session) -> str:
 
 
 def take(session: Session, part: str) -> None:
-    """Make one pencilled joint a real one."""
+    """Make one proposed joint a real one."""
     proposal = next(p for p in session.drafts.now.proposals if p.part == part)
     puppet = join_parts(session.puppet, proposal.part, proposal.parent, proposal.pivot)
     name = puppet.parts[part].name
@@ -63,7 +63,7 @@ def take(session: Session, part: str) -> None:
         )
     )
     session.edit(tr("Take joint of {name}", name=name), puppet=puppet)
-    session.selection.pick([puppet.parts[part].joint])
+    session.selection.select([puppet.parts[part].joint])
     session.say(
         tr(
             "{name} hangs from {name2} and turns here. {left}",
@@ -75,7 +75,7 @@ def take(session: Session, part: str) -> None:
 
 
 def leave(session: Session, part: str) -> None:
-    """Rub out one pencilled joint."""
+    """Rub out one proposed joint."""
     session.drafts.put(
         session.drafts.now._replace(
             proposals=tuple(p for p in session.drafts.now.proposals if p.part != part)
@@ -96,7 +96,7 @@ def _left(session: Session) -> str:
 
 
 def take_all(session: Session) -> None:
-    """Make all pencilled joints real in one step; those that are refused stay pencilled and are named."""
+    """Make all proposed joints real in one step; those that are refused stay proposed and are named."""
     puppet, refused = session.puppet, []
     for proposal in session.drafts.now.proposals:
         try:

@@ -29,7 +29,7 @@ def needs_pieces(session: Session) -> str:
     return "" if len(session.puppet.parts) > 1 else tr("Add the art first: a figure has two pieces or more.")
 
 
-def pencil(session: Session) -> None:
+def propose(session: Session) -> None:
     """Guess the plan and which piece is which, and show it; nothing is made yet. With several parts selected it is for these alone."""
     with waiting():
         pictures = session.file.pictures.of(session.puppet)
@@ -38,8 +38,8 @@ def pencil(session: Session) -> None:
     plans = tuple(one.plan for one in found)
     chosen = [key for key in session.selection.only("part") if key in pieces.keys]
     only = frozenset(chosen if len(chosen) > 1 else ())
-    session.stage.go_to(PIVOTS)
-    session.selection.pick([])
+    session.workspace.go_to(PIVOTS)
+    session.selection.select([])
     _put(session, PlanDraft(session.puppet, pieces, plans, found[0], Wishes(only=only)))
     _tell(session)
 
@@ -72,7 +72,7 @@ def keep(session: Session) -> None:
 
 
 def draft_of(session: Session) -> PlanDraft:
-    """The plan that is pencilled. Raises RigError where none is."""
+    """The plan that is proposed. Raises RigError where none is."""
     draft = session.drafts.now.plan
     if draft is None:
         raise RigError(tr("Let a plan be guessed first: Build by plan."))
@@ -183,12 +183,12 @@ def what_differs(draft: PlanDraft) -> Differing:
     """On a puppet that has this plan's rig already, what would be made or moved. Nothing for loose art."""
     puppet, filled = draft.puppet, draft.filled
     joint = {place: puppet.parts[part].joint for place, part in filled.pieces.items()}
-    hung = [
+    reparented = [
         place
         for place in places_of(filled.plan)
         if place.name in joint and puppet.joints[joint[place.name]].parent is not None
     ]
-    if len(hung) * 2 < len(joint):
+    if len(reparented) * 2 < len(joint):
         return Differing([], elsewhere=False)
     loose = [
         puppet.parts[filled.pieces[place.name]].name
@@ -217,15 +217,15 @@ def set_wish(session: Session, name: str, *, on: bool) -> None:
     _put(session, replace(draft, wishes=Wishes(**{**draft.wishes._asdict(), name: on})))
 
 
-def pencil_rig(session: Session, rig: Package) -> None:
+def propose_rig(session: Session, rig: Package) -> None:
     """Show which piece of the art that is open takes the place of which of a rig; nothing is made yet."""
     puppet = session.puppet
     with waiting():
         pieces = pieces_to_place(puppet, session.file.pictures.of(puppet))
         plan, _, called, _ = rig_plan(rig.puppet, pieces_to_place(rig.puppet, rig.pixels()), puppet, pieces)
         filled = fill(puppet, pieces, [plan], called)[0]
-    session.stage.go_to(PIVOTS)
-    session.selection.pick([])
+    session.workspace.go_to(PIVOTS)
+    session.selection.select([])
     _put(session, PlanDraft(puppet, pieces, (plan,), filled, Wishes(), rig=rig, called=called))
     _tell(session)
 
@@ -237,9 +237,9 @@ def _lay(session: Session, draft: PlanDraft, rig: Package) -> None:
             rig.document, rig.pixels(), draft.puppet, session.file.pictures.of(draft.puppet), draft.filled
         )
     _put(session, None)
-    document = replaced(laid.document, stages=session.history.now.stages)
+    document = replaced(laid.document, versions=session.history.now.versions)
     session.edit(tr("Lay the rig of {name}", name=rig.puppet.name), whole=document)
-    session.stage.go_to(REHEARSE if document.puppet.controls else PARTS)
+    session.workspace.go_to(REHEARSE if document.puppet.controls else PARTS)
     session.say(
         tr("The rig of {name} lies on it: {count} pieces found their places. {words}",
            name=rig.puppet.name, count=len(laid.pairs), words=" ".join(laid.told))
@@ -247,7 +247,7 @@ def _lay(session: Session, draft: PlanDraft, rig: Package) -> None:
 
 
 def build(session: Session) -> None:
-    """Make the rig of the pencilled plan, in one step."""
+    """Make the rig of the proposed plan, in one step."""
     draft = draft_of(session)
     if draft.rig is not None:
         _lay(session, draft, draft.rig)
@@ -262,7 +262,7 @@ def build(session: Session) -> None:
     session.edit(tr("Build a {plan}", plan=draft.filled.plan.name), puppet=built.puppet)
     words = " ".join(built.told)
     if built.controls:
-        session.stage.go_to(REHEARSE)
+        session.workspace.go_to(REHEARSE)
     session.say(
         tr(
             "{pieces} pieces hang together, {limbs} limbs and {controls} controls were made. Undo takes all of it back. {words}",

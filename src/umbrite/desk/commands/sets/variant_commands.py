@@ -80,9 +80,9 @@ def choose(session: Session, key: str, number: int) -> None:
         same = next((each.number for each in puppet.sets[other].variants if each.name == name), None)
         if other != key and same is not None and key in sets_selected(session):
             wanted.append((other, same))
-    if not session.stage.station.posed:  # where the rig is built it is only looked at
+    if not session.workspace.station.posed:  # where the rig is built it is only looked at
         for each, which in wanted:
-            session.stage.show_variants(shows(session.placed, each, which))
+            session.workspace.show_variants(shows(session.placed, each, which))
         return
     pose, placed, away = session.pose, session.placed, 0.0
     for each, which in wanted:
@@ -159,9 +159,9 @@ def copy_branch(session: Session) -> None:
         raise RigError(tr("Select the joint with which the branch begins first."))
     puppet, key, number = copy_as_variant(session.puppet, joints[0])
     session.edit(tr("Copy {name} as a variant", name=session.puppet.joints[joints[0]].name), puppet=puppet)
-    if not session.stage.station.posed:
+    if not session.workspace.station.posed:
         choose(session, key, number)
-    session.selection.pick(get_variant(session.puppet, key, number).joints)
+    session.selection.select(get_variant(session.puppet, key, number).joints)
     session.say(tr("The copy is a variant of its own: bend it, and give it other drawings."))
 
 
@@ -194,8 +194,8 @@ def chooser(session: Session) -> None:
         puppet, control = make_chooser(puppet, key)
         made.append(control)
     session.edit(tr("Make {name}", name=puppet.controls[made[0]].name), puppet=puppet)
-    session.stage.go_to(CONTROLS)
-    session.selection.pick(made)
+    session.workspace.go_to(CONTROLS)
+    session.selection.select(made)
     session.say(tr("One of these parts shows at a time now; click its thumbnail in Rehearse."))
 
 

@@ -11,7 +11,7 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes import keys as key_edits
 from umbrite.rig.takes import take_list
-from umbrite.rig.takes.take import Going, Spot, Take
+from umbrite.rig.takes.take import Interpolation, Spot, Take
 
 
 class Change(NamedTuple):
@@ -19,20 +19,20 @@ class Change(NamedTuple):
 
     step: str
     how: Callable[[Take], Take]
-    picked: frozenset[Spot] | None = None
+    selected: frozenset[Spot] | None = None
 
 
 def needs_take(session: Session) -> str:
     return (
         ""
-        if session.stage.tape.take is not None
+        if session.timeline.take is not None
         else tr("There is no take yet. Pose at the lamp in Takes, or make one.")
     )
 
 
 def current_take(session: Session) -> Take:
     """The take that is looked at, settled. Raises RigError where there is none."""
-    take = session.stage.tape.take
+    take = session.timeline.take
     if take is None:
         raise RigError(needs_take(session))
     return take
@@ -53,22 +53,22 @@ def preview(session: Session, change: Change) -> None:
 def settle(session: Session, change: Change) -> None:
     """Make a change a step; picked keys stay picked where they are now."""
     put_take(session, change.step, change.how(current_take(session)))
-    if change.picked is not None:
-        session.stage.tape.pick(change.picked)
+    if change.selected is not None:
+        session.timeline.select(change.selected)
 
 
 def moved(spots: Collection[Spot], by: float, *, copy: bool = False) -> Change:
     """Keys so many frames later, or copies of them."""
-    picked = frozenset((channel, frame + by) for channel, frame in spots)
+    selected = frozenset((channel, frame + by) for channel, frame in spots)
     if copy:
         start = min(frame for _, frame in spots)
 
         def copied(take: Take) -> Take:
             return key_edits.paste_keys(take, key_edits.clip_of(take, spots), start + by)
 
-        return Change(tr("Copy {count} keys", count=len(spots)), copied, picked)
+        return Change(tr("Copy {count} keys", count=len(spots)), copied, selected)
     step = tr("Move {count} keys", count=len(spots))
-    return Change(step, lambda take: key_edits.move_keys(take, spots, by), picked)
+    return Change(step, lambda take: key_edits.move_keys(take, spots, by), selected)
 
 
 def raised(spots: Collection[Spot], by: float, up: Mapping[str, float]) -> Change:
@@ -79,8 +79,8 @@ def raised(spots: Collection[Spot], by: float, up: Mapping[str, float]) -> Chang
         values = {spot: value + up.get(spot[0], 0.0) for spot, value in here.items()}
         return key_edits.move_keys(key_edits.set_values(take, values), spots, by)
 
-    picked = frozenset((channel, frame + by) for channel, frame in spots)
-    return Change(tr("Drag {count} keys", count=len(spots)), how, picked)
+    selected = frozenset((channel, frame + by) for channel, frame in spots)
+    return Change(tr("Drag {count} keys", count=len(spots)), how, selected)
 
 
 def valued(spots: Collection[Spot], value: float) -> Change:
@@ -94,10 +94,10 @@ def valued(spots: Collection[Spot], value: float) -> Change:
 
 def eased(spots: Collection[Spot], out: float, into: float) -> Change:
     """The ways from keys to the next ones set off and come in slowly, by two shares."""
-    going: Going = "eased" if out + into > 0 else "straight"
+    interpolation: Interpolation = "eased" if out + into > 0 else "straight"
 
     def how(take: Take) -> Take:
-        return key_edits.set_going(take, spots, going, out, into)
+        return key_edits.set_interpolation(take, spots, interpolation, out, into)
 
     return Change(tr("Ease {count} ways", count=len(spots)), how)
 
@@ -108,8 +108,8 @@ def stretched(spots: Collection[Spot], about: float, factor: float) -> Change:
     def how(take: Take) -> Take:
         return key_edits.stretch_keys(take, spots, about, factor)
 
-    picked = frozenset((channel, about + (frame - about) * factor) for channel, frame in spots)
-    return Change(tr("Stretch {count} keys", count=len(spots)), how, picked)
+    selected = frozenset((channel, about + (frame - about) * factor) for channel, frame in spots)
+    return Change(tr("Stretch {count} keys", count=len(spots)), how, selected)
 
 
 def bent(puppet: Puppet, spot: Spot, slope: float, ways: Collection[int]) -> Change:
@@ -124,10 +124,10 @@ def bent(puppet: Puppet, spot: Spot, slope: float, ways: Collection[int]) -> Cha
             before, after = before % len(track), after % len(track)
         if -1 in ways and 0 <= before < len(track) and before != at:
             out = slopes_at(take, puppet, channel, track[before].frame)[1]
-            take = key_edits.set_going(take, [(channel, track[before].frame)], "free", out, slope)
+            take = key_edits.set_interpolation(take, [(channel, track[before].frame)], "free", out, slope)
         if 1 in ways and 0 <= after < len(track) and after != at:
             into = slopes_at(take, puppet, channel, track[after].frame)[0]
-            take = key_edits.set_going(take, [spot], "free", slope, into)
+            take = key_edits.set_interpolation(take, [spot], "free", slope, into)
         return take
 
     return Change(tr("Bend a curve"), how)

@@ -35,7 +35,7 @@ def _chain(session: Session) -> list[str]:
     return list(dict.fromkeys(found))
 
 
-def hang_loose(session: Session) -> None:
+def make_loose(session: Session) -> None:
     """The selected joints and what hangs from them swing after what carries them; where all do so already, they are stiff again."""
     chain = _chain(session)
     loose = not all(session.puppet.joints[key].loose for key in chain)

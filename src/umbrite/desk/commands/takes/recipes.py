@@ -55,7 +55,7 @@ class Made(NamedTuple):
 
 
 class Recipe(NamedTuple):
-    """See the module. What `plays` is shown walking on, not only at the lamp."""
+    """See the module. What `plays` is shown walking on, not only at the playhead."""
 
     title: str
     button: str
@@ -110,17 +110,17 @@ def _delay(session: Session) -> Recipe:
 
 
 def _spread(session: Session) -> Recipe:
-    picked = session.stage.tape.picked
-    if not picked:
+    selected = session.timeline.selected
+    if not selected:
         raise RigError(take_commands.needs_keys(session))
 
     def make(session: Session, values: Values) -> Made:
         take, order = current_take(session), list(session.puppet.joints)
-        owners = sorted({owner_of(channel) for channel, _ in picked}, key=lambda key: _rank(order, key))
+        owners = sorted({owner_of(channel) for channel, _ in selected}, key=lambda key: _rank(order, key))
         for i, owner in enumerate(owners):
-            own = {spot for spot in picked if owner_of(spot[0]) == owner}
+            own = {spot for spot in selected if owner_of(spot[0]) == owner}
             take = key_edits.move_keys(take, own, i * values["by"]) if i and values["by"] else take
-        return _with(session, tr("Spread {count} keys", count=len(picked)), take)
+        return _with(session, tr("Spread {count} keys", count=len(selected)), take)
 
     return Recipe(tr("Spread the picked keys"), tr("Spread"), (
         Dial("by", tr("Frames from thing to thing"), -12, 12, 0.5, 1.0),
@@ -132,13 +132,15 @@ def _rank(order: list[str], key: str) -> tuple[int, str]:
 
 
 def _scatter(session: Session) -> Recipe:
-    picked = session.stage.tape.picked
-    if not picked:
+    selected = session.timeline.selected
+    if not selected:
         raise RigError(take_commands.needs_keys(session))
 
     def make(session: Session, values: Values) -> Made:
-        take = key_edits.scatter(current_take(session), picked, round(values["most"]), round(values["seed"]))
-        return _with(session, tr("Scatter {count} keys", count=len(picked)), take)
+        take = key_edits.scatter(
+            current_take(session), selected, round(values["most"]), round(values["seed"])
+        )
+        return _with(session, tr("Scatter {count} keys", count=len(selected)), take)
 
     return Recipe(tr("Scatter the picked keys"), tr("Scatter"), (
         Dial("most", tr("Frames at most"), 1, 24, 1, take_commands.SCATTER), Dial("seed", tr("Seed"), 1, 99, 1, 1),
@@ -200,7 +202,7 @@ def _through(session: Session) -> Recipe:
     current_take(session)
 
     def make(session: Session, values: Values) -> Made:
-        frame = session.stage.tape.frame
+        frame = session.timeline.frame
         take = played_through(
             current_take(session), session.puppet, keys[0], frame, round(values["each"]), back=values["back"]
         )
@@ -213,7 +215,7 @@ def _through(session: Session) -> Recipe:
 
 
 def _follow(session: Session) -> Recipe:
-    """What the first of the selected things follows from the lamp on: anything it may follow, the board, or what else is selected."""
+    """What the first of the selected things follows from the playhead on: anything it may follow, the board, or what else is selected."""
     current_take(session)
     puppet = session.puppet
     moved = session.selection.of("joint")
@@ -233,8 +235,8 @@ def _follow(session: Session) -> Recipe:
             also = (*also, to)
         puppet = set_also(session.history.now.puppet, key, also)
         number = 0 if to == (joint.parent or "") else also.index(to) + 1
-        tape = session.stage.tape
-        take = followed(current_take(session), puppet, key, number, tape.frame, round(values["over"]))
+        timeline = session.timeline
+        take = followed(current_take(session), puppet, key, number, timeline.frame, round(values["over"]))
         return _with(session, tr("Let {name} follow something else", name=joint.name), take, puppet)
 
     names = [(puppet.joints[each].name if each else tr("The board"), each) for each in wanted]
@@ -261,7 +263,7 @@ def _bend(session: Session) -> Recipe:
     def make(session: Session, values: Values) -> Made:
         take = current_take(session)
         for key in limbs:
-            take = bent_over(take, key, session.stage.tape.frame, round(values["over"]))
+            take = bent_over(take, key, session.timeline.frame, round(values["over"]))
         return _with(session, tr("Turn the bend of {name}", name=puppet.limbs[limbs[0]].name), take)
 
     return Recipe(tr("Turn the bend at the lamp"), tr("Turn it"), (
@@ -287,6 +289,6 @@ def finish(session: Session, recipe: Recipe, values: Values) -> None:
     """Make it a step."""
     made = recipe.make(session, values)
     session.edit(made.step, puppet=made.puppet, takes=made.takes)
-    if session.stage.tape.take is None or session.stage.tape.take.name != made.name:
-        session.stage.tape.choose(made.name)
+    if session.timeline.take is None or session.timeline.take.name != made.name:
+        session.timeline.choose(made.name)
     session.say(tr("{step}: ordinary keys, correct them on the tape.", step=made.step))

@@ -20,7 +20,7 @@ from umbrite.rig.ids import owner_of
 from umbrite.rig.takes import keys as key_edits
 from umbrite.rig.takes import take_list
 from umbrite.rig.takes.reach import of_kinds
-from umbrite.rig.takes.take import Going, Key, Spot
+from umbrite.rig.takes.take import Interpolation, Key, Spot
 
 SCATTER = 3.0  # frames, at most apart
 
@@ -29,34 +29,36 @@ SCATTER = 3.0  # frames, at most apart
 
 
 def needs_keys(session: Session) -> str:
-    return "" if session.stage.tape.picked else tr("Pick keys in the tape first.")
+    return "" if session.timeline.selected else tr("Pick keys in the tape first.")
 
 
-def needs_hollow(session: Session) -> str:
-    return "" if session.stage.tape.hollow else tr("Nothing stands hollow at the lamp.")
+def needs_unkept(session: Session) -> str:
+    return "" if session.timeline.unkept else tr("Nothing stands hollow at the lamp.")
 
 
-def set_going(session: Session, spots: Collection[Spot], going: Going, share: float = 0.0) -> None:
+def set_interpolation(
+    session: Session, spots: Collection[Spot], interpolation: Interpolation, share: float = 0.0
+) -> None:
     """Another way from these keys to the next ones."""
-    take = key_edits.set_going(current_take(session), spots, going, share, share)
+    take = key_edits.set_interpolation(current_take(session), spots, interpolation, share, share)
     put_take(session, tr("Another way for {count} keys", count=len(spots)), take)
 
 
-def remove_picked(session: Session) -> None:
+def remove_selected(session: Session) -> None:
     """Remove the picked keys."""
-    spots = session.stage.tape.picked
+    spots = session.timeline.selected
     take = key_edits.remove_keys(current_take(session), spots)
-    session.stage.tape.pick(())
+    session.timeline.select(())
     put_take(session, tr("Remove {count} keys", count=len(spots)), take)
 
 
-# Keys at the lamp
+# Keys at the playhead
 
 
 def key_everything(session: Session) -> None:
-    """Key all channels that the take or the pose names, at the lamp, with the values that they have there."""
-    session.stage.go_to(TAKES)
-    take = session.stage.tape.take
+    """Key all channels that the take or the pose names, at the playhead, with the values that they have there."""
+    session.workspace.go_to(TAKES)
+    take = session.timeline.take
     names = {*session.pose, *(take.tracks if take is not None else {})}
     names |= {f"{c.moves}.{what}" for c in session.puppet.controls.values() for what in ("x", "y", "turn")}
     names |= {f"{key}.shows" for key in session.puppet.sets}
@@ -64,11 +66,11 @@ def key_everything(session: Session) -> None:
 
 
 def key_selected(session: Session) -> None:
-    """Key what is selected, at the lamp."""
-    session.stage.go_to(TAKES)
+    """Key what is selected, at the playhead."""
+    session.workspace.go_to(TAKES)
     puppet = session.puppet
     owners = set(session.selection.of("joint")) | set(session.selection.keys)
-    take = session.stage.tape.take
+    take = session.timeline.take
     known = {*session.pose, *(take.tracks if take is not None else {})}
     names = {name for name in known if owner_of(name) in owners}
     names |= {f"{key}.{what}" for key in owners if key in puppet.joints for what in ("x", "y", "turn")}
@@ -76,32 +78,32 @@ def key_selected(session: Session) -> None:
 
 
 def _key(session: Session, names: Collection[str], step: str) -> None:
-    names = of_kinds(names, session.stage.tape.kinds)
+    names = of_kinds(names, session.timeline.kinds)
     if not names:
         raise RigError(
             tr("There is nothing to key: nothing is posed or controlled, or no kind of value is chosen.")
         )
     values = {name: session.pose.get(name, 0.0) for name in sorted(names)}
-    session.stage.tape.let_go()
-    session.edit(step, takes=session.stage.tape.with_keys(session.history.now, values))
-    frame = f"{session.stage.tape.frame:g}"
+    session.timeline.let_go()
+    session.edit(step, takes=session.timeline.with_keys(session.history.now, values))
+    frame = f"{session.timeline.frame:g}"
     session.say(tr("{count} channels are keyed at frame {frame}.", count=len(values), frame=frame))
 
 
-def keep_hollow(session: Session) -> None:
-    """Make keys of what stands hollow at the lamp."""
-    takes = session.stage.tape.kept(session.history.now)
+def keep_unkept(session: Session) -> None:
+    """Make keys of what stands unkept at the playhead."""
+    takes = session.timeline.kept(session.history.now)
     if takes is None:
-        raise RigError(needs_hollow(session))
-    session.edit(tr("Keep the changes at frame {frame}", frame=f"{session.stage.tape.frame:g}"), takes=takes)
+        raise RigError(needs_unkept(session))
+    session.edit(tr("Keep the changes at frame {frame}", frame=f"{session.timeline.frame:g}"), takes=takes)
 
 
 def switch_keying(session: Session) -> None:
-    """Key as one poses, or leave changes hollow until they are kept."""
-    session.stage.tape.set_keying(on=not session.stage.tape.keying)
+    """Key as one poses, or leave changes unkept until they are kept."""
+    session.timeline.set_keying(on=not session.timeline.keying)
     session.say(
         tr("What you pose is keyed at the lamp.")
-        if session.stage.tape.keying
+        if session.timeline.keying
         else tr("What you pose stays hollow at the lamp: Enter keeps it, moving the lamp lets it go.")
     )
 
@@ -109,20 +111,20 @@ def switch_keying(session: Session) -> None:
 def drop_pose(session: Session, name: str, frame: float) -> None:
     """A pose of the shelf at a frame: all that is known of the take keyed there, or the part that the pose is for."""
     saved = get_pose(session.puppet, name)
-    session.stage.go_to(TAKES)
-    session.stage.tape.go_to(frame)
+    session.workspace.go_to(TAKES)
+    session.timeline.go_to(frame)
     pose = known_only(saved.channels, session.puppet)
-    take = session.stage.tape.take
+    take = session.timeline.take
     names = {*pose, *(take.tracks if take is not None else {})}
     names |= {f"{c.moves}.{what}" for c in session.puppet.controls.values() for what in ("x", "y", "turn")}
     names |= {f"{key}.shows" for key in session.puppet.sets}
     if saved.about:
         names = {channel for channel in names if owner_of(channel) in saved.about}
-    names = of_kinds(names, session.stage.tape.kinds)
+    names = of_kinds(names, session.timeline.kinds)
     values = {channel: pose.get(channel, neutral(channel)) for channel in sorted(names)}
     session.edit(
         tr("Key {name} at frame {frame}", name=name, frame=f"{frame:g}"),
-        takes=session.stage.tape.with_keys(session.history.now, values),
+        takes=session.timeline.with_keys(session.history.now, values),
     )
 
 
@@ -130,9 +132,12 @@ def more_ghosts(by: int) -> Callable[[Session], None]:
     """An action that shows more or fewer ghosts."""
 
     def work(session: Session) -> None:
-        session.stage.tape.set_ghosts(session.stage.tape.ghosts + by)
+        session.timeline.set_ghosts(session.timeline.ghosts + by)
         session.say(
-            tr("{count} ghosts before the lamp, and as many after it.", count=session.stage.tape.ghosts)
+            tr(
+                "{count} ghosts before the lamp, and as many after it.",
+                count=session.timeline.ghosts,
+            )
         )
 
     return work
@@ -143,7 +148,7 @@ def speak(session: Session, shapes: Sequence[tuple[float, str]], source: str) ->
     keys = sets_selected(session)
     if not keys:
         raise RigError(needs_variants(session))
-    session.stage.go_to(TAKES)
+    session.workspace.go_to(TAKES)
     take = spoken(current_take(session), session.puppet, keys[0], shapes)
     put_take(
         session,
@@ -157,51 +162,51 @@ def speak(session: Session, shapes: Sequence[tuple[float, str]], source: str) ->
 
 
 def step_by(frames: int) -> Callable[[Session], None]:
-    """An action that moves the lamp."""
+    """An action that moves the playhead."""
 
     def work(session: Session) -> None:
         take = current_take(session)
-        at = session.stage.tape.frame + frames
+        at = session.timeline.frame + frames
         if take.loop:
             at = take.first + (at - take.first) % (take.last - take.first)
-        session.stage.tape.go_to(float(round(min(max(at, take.first), take.last))))
+        session.timeline.go_to(float(round(min(max(at, take.first), take.last))))
 
     return work
 
 
 def to_end(end: str) -> Callable[[Session], None]:
-    """An action that moves the lamp to the beginning or the end."""
+    """An action that moves the playhead to the beginning or the end."""
 
     def work(session: Session) -> None:
         take = current_take(session)
-        session.stage.tape.go_to(float(take.first if end == "first" else take.last))
+        session.timeline.go_to(float(take.first if end == "first" else take.last))
 
     return work
 
 
 def to_key(step: int) -> Callable[[Session], None]:
-    """An action that moves the lamp to the next key, or the one before."""
+    """An action that moves the playhead to the next key, or the one before."""
 
     def work(session: Session) -> None:
-        take, here = current_take(session), session.stage.tape.frame
+        take, here = current_take(session), session.timeline.frame
         frames = sorted({key.frame for track in take.tracks.values() for key in track})
         ahead = [frame for frame in frames if (frame > here if step > 0 else frame < here)]
         if not ahead:
             raise RigError(tr("There is no key that way."))
-        session.stage.tape.go_to(ahead[0] if step > 0 else ahead[-1])
+        session.timeline.go_to(ahead[0] if step > 0 else ahead[-1])
 
     return work
 
 
-def stretch_picked(factor: float) -> Callable[[Session], None]:
+def stretch_selected(factor: float) -> Callable[[Session], None]:
     """An action that takes the picked keys apart or together, about the earliest of them."""
 
     def work(session: Session) -> None:
-        picked = session.stage.tape.picked
-        first = min((frame for _, frame in picked), default=0.0)
-        take = key_edits.stretch_keys(current_take(session), picked, first, factor)
-        put_take(session, tr("Stretch {count} keys", count=len(picked)), take)
-        session.stage.tape.pick({(channel, first + (frame - first) * factor) for channel, frame in picked})
+        selected = session.timeline.selected
+        first = min((frame for _, frame in selected), default=0.0)
+        take = key_edits.stretch_keys(current_take(session), selected, first, factor)
+        put_take(session, tr("Stretch {count} keys", count=len(selected)), take)
+        session.timeline.select({(channel, first + (frame - first) * factor) for channel, frame in selected})
 
     return work
 
@@ -219,7 +224,7 @@ CLIP = "umbrite-keys"
 
 def copy_keys(session: Session) -> None:
     """The picked keys by names, as text on the clipboard: other takes and other puppets can take them."""
-    clip = key_edits.clip_of(current_take(session), session.stage.tape.picked)
+    clip = key_edits.clip_of(current_take(session), session.timeline.selected)
     names = {channel: next(iter(by_names(session.puppet, {channel: 1.0})), "") for channel in clip}
     told = _Clip(CLIP, {names[channel]: track for channel, track in clip.items() if names[channel]})
     QGuiApplication.clipboard().setText(msgspec.json.encode(told).decode())
@@ -229,11 +234,11 @@ def copy_keys(session: Session) -> None:
 def cut_keys(session: Session) -> None:
     """The picked keys onto the clipboard, and out of the take."""
     copy_keys(session)
-    remove_picked(session)
+    remove_selected(session)
 
 
 def paste_keys(session: Session) -> None:
-    """Keys from the clipboard, the earliest at the lamp, as far as the names are known here."""
+    """Keys from the clipboard, the earliest at the playhead, as far as the names are known here."""
     try:
         found = msgspec.json.decode(QGuiApplication.clipboard().text().encode(), type=_Clip)
     except (msgspec.DecodeError, UnicodeError):
@@ -246,12 +251,12 @@ def paste_keys(session: Session) -> None:
         clip |= dict.fromkeys(here, track)
     if not clip:
         raise RigError(tr("This puppet has nothing of the names that these keys are for."))
-    take = key_edits.paste_keys(current_take(session), clip, session.stage.tape.frame)
+    take = key_edits.paste_keys(current_take(session), clip, session.timeline.frame)
     if fault := next(take_list.take_faults((take,)), None):
         raise RigError(tr("These keys can't be pasted: {fault}.", fault=fault))
     put_take(session, tr("Paste keys"), take)
-    at = session.stage.tape.frame
-    session.stage.tape.pick({(name, key.frame + at) for name, track in clip.items() for key in track})
+    at = session.timeline.frame
+    session.timeline.select({(name, key.frame + at) for name, track in clip.items() for key in track})
 
 
 # Whole takes
@@ -264,9 +269,9 @@ def new_take(session: Session) -> None:
         tr("Take {count}", count=len(session.history.now.takes) + 1),
         session.history.now.pose,
     )
-    session.stage.go_to(TAKES)
+    session.workspace.go_to(TAKES)
     session.edit(tr("Make {name}", name=takes[-1].name), takes=takes)
-    session.stage.tape.choose(takes[-1].name)
+    session.timeline.choose(takes[-1].name)
     session.say(tr("{name}: pose at the lamp, and go on to another frame.", name=takes[-1].name))
 
 
@@ -274,7 +279,7 @@ def copy_take(session: Session) -> None:
     take = current_take(session)
     takes = take_list.copy_take(session.history.now.takes, take.name)
     session.edit(tr("Copy {name}", name=take.name), takes=takes)
-    session.stage.tape.choose(takes[[each.name for each in takes].index(take.name) + 1].name)
+    session.timeline.choose(takes[[each.name for each in takes].index(take.name) + 1].name)
 
 
 def remove_take(session: Session) -> None:
@@ -282,7 +287,7 @@ def remove_take(session: Session) -> None:
     session.edit(
         tr("Remove {name}", name=take.name), takes=take_list.remove_take(session.history.now.takes, take.name)
     )
-    session.stage.tape.choose("")
+    session.timeline.choose("")
 
 
 def rename_take(session: Session, text: str) -> None:
@@ -291,7 +296,7 @@ def rename_take(session: Session, text: str) -> None:
         tr("Name {strip}", strip=text),
         takes=take_list.rename_take(session.history.now.takes, take.name, text),
     )
-    session.stage.tape.choose(text.strip())
+    session.timeline.choose(text.strip())
 
 
 def set_rate(session: Session, rate: float) -> None:
@@ -333,7 +338,7 @@ def chain_groups(session: Session) -> list[list[str]]:
     return groups
 
 
-def mirror_picked(session: Session) -> None:
+def mirror_selected(session: Session) -> None:
     """The picked keys in the opposite order of time."""
-    take = key_edits.mirror_keys(current_take(session), session.stage.tape.picked)
-    put_take(session, tr("Turn {count} keys round in time", count=len(session.stage.tape.picked)), take)
+    take = key_edits.mirror_keys(current_take(session), session.timeline.selected)
+    put_take(session, tr("Turn {count} keys round in time", count=len(session.timeline.selected)), take)

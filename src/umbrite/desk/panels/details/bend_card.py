@@ -44,7 +44,7 @@ def limb_picture(session: Session, key: str, bend: int, width: int, height: int)
     for z in points:
         box = box.united(QRectF(z.real - 20, z.imag - 20, 40, 40))
     camera = fitting(box, QRectF(12, 8, width - 24, height - 16))
-    card = Card(session.stage.theme, width, height).with_shapes(
+    card = Card(session.workspace.theme, width, height).with_shapes(
         items, session.file.pictures, camera.transform()
     )
     painter = card.painter
@@ -90,13 +90,13 @@ class SideButton(QAbstractButton):
             self.show_limb(self._key)
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = Inked(self, self._session.stage.theme)
+        painter = Inked(self, self._session.workspace.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         box = QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5)
         chosen = self.isChecked()
-        painter.setBrush(painter.theme.lamp_pale if chosen else painter.theme.paper)
+        painter.setBrush(painter.theme.selected_pale if chosen else painter.theme.paper)
         painter.setPen(
-            marks.pen(painter.theme.lamp if chosen else painter.theme.line, 2.4 if chosen else 1.2)
+            marks.pen(painter.theme.selected if chosen else painter.theme.line, 2.4 if chosen else 1.2)
         )
         painter.drawRoundedRect(box, 7, 7)
         if self.hasFocus():

@@ -84,7 +84,7 @@ class BendyCard(QWidget):
         self.squash.sliderReleased.connect(self._set_squash)
         self.joints.editingFinished.connect(self._set_joints)
         self.curved.clicked.connect(self._set_joints)
-        for signal in (session.selection.changed, session.settled, session.stage.station_changed):
+        for signal in (session.selection.changed, session.settled, session.workspace.station_changed):
             signal.connect(self.refresh)
         # What is not there yet is asked for again.
         self._soon = QTimer(self, singleShot=True, interval=200)

@@ -72,9 +72,9 @@ class CurveEdit(QWidget):
         )
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = Inked(self, self.session.stage.theme)
+        painter = Inked(self, self.session.workspace.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.setPen(pen(painter.theme.lamp if self.hasFocus() else painter.theme.line, 1.4))
+        painter.setPen(pen(painter.theme.selected if self.hasFocus() else painter.theme.line, 1.4))
         painter.setBrush(painter.theme.paper)
         painter.drawRoundedRect(QRectF(self.rect()).adjusted(1, 1, -1, -1), 5, 5)
         if self.link is None:
@@ -90,7 +90,7 @@ class CurveEdit(QWidget):
         painter.drawPolyline(line)
         for i, point in enumerate(self.link.points):
             painter.setPen(pen(painter.theme.ink, 1.6))
-            painter.setBrush(painter.theme.lamp if i == self.chosen else painter.theme.brass_pale)
+            painter.setBrush(painter.theme.selected if i == self.chosen else painter.theme.brass_pale)
             painter.drawEllipse(self.at(point), 6 if i == self.chosen else 5, 6 if i == self.chosen else 5)
         if 0 <= self.chosen < len(self.link.points):
             painter.setPen(painter.theme.ink)

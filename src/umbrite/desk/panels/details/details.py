@@ -17,8 +17,8 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.theme.language import tr
 from umbrite.rig.document import Document
-from umbrite.rig.grafts.guests import owned
 from umbrite.rig.ids import Kind
+from umbrite.rig.merging.guests import owned
 
 
 class Details(QScrollArea):
@@ -55,7 +55,7 @@ class Details(QScrollArea):
         session.changed.connect(self._on_changed)
         session.settled.connect(self._on_settled)
         session.selection.changed.connect(self.refresh)
-        session.stage.station_changed.connect(self.refresh)
+        session.workspace.station_changed.connect(self.refresh)
         self.refresh()
 
     def _on_changed(self, old: Document, new: Document) -> None:
@@ -74,7 +74,7 @@ class Details(QScrollArea):
         for of in alone:
             if found := session.selection.only(of):
                 return of, found
-        wanted: Kind = "part" if session.stage.station is PARTS else "joint"
+        wanted: Kind = "part" if session.workspace.station is PARTS else "joint"
         found = session.selection.of(wanted)
         if wanted == "part" and not found:  # a carrier has no drawing
             return "joint", session.selection.of("joint")

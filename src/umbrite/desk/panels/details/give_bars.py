@@ -53,13 +53,16 @@ class GiveBars(QWidget):
         return QRectF(i * wide + 4, 3, min(wide - 8, 46), self.height() - FOOT - 4)
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = Inked(self, self.session.stage.theme)
+        painter = Inked(self, self.session.workspace.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setFont(look.font(9))
         for i, key in enumerate(self.joints):
             room, give = self.bar(i), self.session.puppet.joints[key].give
             painter.setPen(
-                pen(painter.theme.lamp if self.hasFocus() and i == self.chosen else painter.theme.line, 1.4)
+                pen(
+                    painter.theme.selected if self.hasFocus() and i == self.chosen else painter.theme.line,
+                    1.4,
+                )
             )
             painter.setBrush(painter.theme.paper)
             painter.drawRoundedRect(room, 3, 3)

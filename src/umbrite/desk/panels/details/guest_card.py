@@ -19,10 +19,10 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from umbrite.desk.commands.reuse import guest_commands
+from umbrite.desk.commands.sharing import guest_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.language import tr
-from umbrite.rig.grafts.guests import unpacked
+from umbrite.rig.merging.guests import unpacked
 from umbrite.rig.model import Guest
 
 

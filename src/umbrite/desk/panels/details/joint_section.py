@@ -18,7 +18,7 @@ from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.family import branch, is_carrier
 from umbrite.rig.model import Loose, Puppet
-from umbrite.rig.numbers.angles import from_shown, shown_degrees
+from umbrite.rig.quantities.angles import from_shown, shown_degrees
 
 
 class JointSection(Section):

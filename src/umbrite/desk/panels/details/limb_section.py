@@ -11,7 +11,7 @@ from umbrite.desk.panels.details.give_bars import GiveBars
 from umbrite.desk.panels.details.section import Section, name_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.motion.matching import hang_target_in_place, posed_by
+from umbrite.motion.matching import posed_by, set_target_parent_in_place
 from umbrite.rig.change import change
 from umbrite.rig.channels import value, with_values
 from umbrite.rig.document import Document
@@ -43,7 +43,7 @@ class LimbSection(Section):
                     "Target follows",
                     _followable,
                     lambda p, k: p.joints[p.limbs[k].target].parent,
-                    Writer(session, "Target follows", on_both(hang_target_in_place)),
+                    Writer(session, "Target follows", on_both(set_target_parent_in_place)),
                 )
             ))  # fmt: skip
         self.hold = self.choice(

@@ -10,7 +10,7 @@ from umbrite.rig.edits.arranging import with_place
 from umbrite.rig.edits.looks import set_blend, set_clip
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.model import Puppet
-from umbrite.rig.numbers.angles import from_shown, shown_degrees
+from umbrite.rig.quantities.angles import from_shown, shown_degrees
 
 CHOICES = ("", *LABELS)
 

@@ -36,8 +36,8 @@ class VariantStrip(QWidget):
         for signal in (
             session.selection.changed,
             session.settled,
-            session.stage.view_changed,
-            session.stage.tape.changed,
+            session.workspace.view_changed,
+            session.timeline.changed,
         ):
             signal.connect(self.refresh)
         self.refresh()
@@ -97,7 +97,7 @@ class Cards(QWidget):
         one = self.one
         if one is None:
             return
-        painter = Inked(self, self.session.stage.theme)
+        painter = Inked(self, self.session.workspace.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         shown = self.session.placed.chosen(self.key).number
         for place, variant in enumerate(one.variants):
@@ -112,12 +112,14 @@ class Cards(QWidget):
 
     def _card(self, painter: Inked, box: QRectF, variant: Variant, *, shown: bool, rest: bool) -> None:
         inner = box.adjusted(2, 2, -2, -2)
-        painter.setPen(marks.pen(painter.theme.lamp if shown else painter.theme.line, 2.0 if shown else 1.2))
-        painter.setBrush(painter.theme.lamp_pale if shown else painter.theme.paper)
+        painter.setPen(
+            marks.pen(painter.theme.selected if shown else painter.theme.line, 2.0 if shown else 1.2)
+        )
+        painter.setBrush(painter.theme.selected_pale if shown else painter.theme.paper)
         painter.drawRoundedRect(inner, 4, 4)
         session = self.session
         picture = variant_picture(
-            session.stage.theme, session.file.pictures, session.puppet, variant, PICTURE
+            session.workspace.theme, session.file.pictures, session.puppet, variant, PICTURE
         )
         if picture is not None:
             painter.drawPixmap(inner.topLeft() + QPointF((inner.width() - PICTURE) / 2, 3), picture)

@@ -33,7 +33,7 @@ def picture_of(session: Session, pose: Pose, width: int, height: int) -> QPixmap
     plan = session.placed.plan if session.placed.plan.puppet is puppet else compile_plan(puppet)
     plan = plan._replace(swing={})
     items = scene_of(evaluate(plan, known_only(pose, puppet)))
-    card = Card(session.stage.theme, width, height, session.stage.theme.linen)
+    card = Card(session.workspace.theme, width, height, session.workspace.theme.linen)
     camera = fitting(rect_of(around(items)), QRectF(4, 4, width - 8, height - 8))
     return card.with_shapes(items, session.file.pictures, camera.transform()).finished()
 
@@ -82,14 +82,14 @@ class PoseCard(QWidget):
         return QSize(WIDE, TALL)
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = Inked(self, self.shelf.session.stage.theme)
+        painter = Inked(self, self.shelf.session.workspace.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         box = QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5)
         here = self._here = self.shelf.session.pose == self.pose
-        painter.setBrush(painter.theme.lamp_pale if here else painter.theme.paper)
+        painter.setBrush(painter.theme.selected_pale if here else painter.theme.paper)
         painter.setPen(
             marks.pen(
-                painter.theme.lamp if here or self.hasFocus() else painter.theme.line,
+                painter.theme.selected if here or self.hasFocus() else painter.theme.line,
                 2.0 if here or self.hasFocus() else 1.2,
             )
         )
@@ -123,7 +123,7 @@ class PoseCard(QWidget):
         bead = left + (right - left) * self._share
         painter.setPen(marks.pen(painter.theme.line, 2.4))
         painter.drawLine(left, right)
-        painter.setPen(marks.pen(painter.theme.lamp, 2.4))
+        painter.setPen(marks.pen(painter.theme.selected, 2.4))
         painter.drawLine(left, bead)
         painter.setPen(marks.pen(painter.theme.brass_dark, 1.2))
         painter.setBrush(painter.theme.brass)
@@ -160,7 +160,7 @@ class PoseCard(QWidget):
             self._blend_to(share)
 
     def _carry(self) -> None:
-        """The pose is carried away, to be let go on the tape."""
+        """The pose is carried away, to be let go on the timeline."""
         drag, mime = QDrag(self), QMimeData()
         mime.setData(POSE_CARRIED, self.name.encode())
         drag.setMimeData(mime)

@@ -46,7 +46,7 @@ class FolderHead(QToolButton):
 
     def show_folded(self, *, on: bool) -> None:
         """Its arrow points to the right while it is folded up."""
-        self.setIcon(look.icon(self.shelf.session.stage.theme, "chevron-right" if on else "chevron-down"))
+        self.setIcon(look.icon(self.shelf.session.workspace.theme, "chevron-right" if on else "chevron-down"))
 
     def mouseDoubleClickEvent(self, _event: QMouseEvent) -> None:
         self.shelf.edit_folder(self)
@@ -74,7 +74,7 @@ class PoseShelf(QWidget):
         for words, symbol, does in ACTS:
             button = QToolButton()
             button.setText(tr(words))
-            button.setIcon(look.icon(session.stage.theme, symbol))
+            button.setIcon(look.icon(session.workspace.theme, symbol))
             button.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
             button.clicked.connect(lambda _on=False, does=does: self._guarded(does))
             self.buttons[words] = button
@@ -104,9 +104,9 @@ class PoseShelf(QWidget):
         self.name_line.editingFinished.connect(self._named)
         self.setMinimumHeight(TALL + 22)
         session.settled.connect(self._on_settled)
-        session.stage.station_changed.connect(self.refresh)
+        session.workspace.station_changed.connect(self.refresh)
         session.opened.connect(self.refresh)
-        session.stage.theme_changed.connect(self._paint_anew)
+        session.workspace.theme_changed.connect(self._paint_anew)
 
     def _on_settled(self) -> None:
         """After a step, not during a drag: the cards, and which of them shows the present pose."""
@@ -128,7 +128,7 @@ class PoseShelf(QWidget):
     def _paint_anew(self) -> None:
         """Make all cards anew: their colours have changed."""
         for words, symbol, _ in ACTS:
-            self.buttons[words].setIcon(look.icon(self.session.stage.theme, symbol))
+            self.buttons[words].setIcon(look.icon(self.session.workspace.theme, symbol))
         self._shown = ()
         self.refresh()
 
@@ -221,7 +221,7 @@ class PoseShelf(QWidget):
         folders.addAction(tr("New folder…")).triggered.connect(
             lambda: self._ask_name(card, tr("Folder"), lambda text: self.put(card.name, text))
         )
-        menu.addAction(look.icon(self.session.stage.theme, "trash-2"), tr("Delete")).triggered.connect(
+        menu.addAction(look.icon(self.session.workspace.theme, "trash-2"), tr("Delete")).triggered.connect(
             lambda: self.delete(card.name)
         )
         return menu

@@ -5,7 +5,7 @@ from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.variants.sets import add_variant, get_set, make_set, set_of
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
-from umbrite.rig.grafts.rewiring import Way
+from umbrite.rig.merging.rewiring import Way
 from umbrite.rig.model import Limb, Puppet, Variant
 
 

@@ -1,0 +1,57 @@
+"""The hint line's sentences: what a drag will do here and now, and what Shift, Ctrl and Alt change."""
+
+from umbrite.desk.board.handles import Handle
+from umbrite.desk.board.on_handles import chooser_at
+from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import BONE, CORD, LIMIT
+from umbrite.desk.theme.language import tr
+from umbrite.rig.change import exists, thing
+
+# Over a pivot, with these tools.
+PIVOT_HINTS = {
+    CORD: "{name}: drag a cord to what shall carry it.",
+    BONE: "{name}: draw a bone from here that it carries. Alt+drag moves its head, the picture stays.",
+    LIMIT: "{name}: click to see how far it may turn.",
+}
+HANDLE_HINTS = {
+    ("Parts", "guide"): "Drag the guide; let go over a ruler it is gone. Shift keeps whole tens.",
+    ("Pivots", "guide"): "Drag the guide; let go over a ruler it is gone. Shift keeps whole tens.",
+    ("Parts", "frame"): "Drag a corner to scale (Shift: freely), an edge to stretch (Ctrl: skew), the pin to turn (Shift: by 15°).",
+    ("Pivots", "pivot"): "{name}: drag to move its pivot. The picture stays.",
+    ("Pivots", "proposed joint"): "{name}: click to take this joint, drag to correct it first, Alt+click to leave it out.",
+    ("Parts", "proposed cut"): "Click to leave this cut out or to take it again. Enter cuts, Esc rubs them out.",
+    ("Limbs", "proposed limb"): "Click to leave this limb out or to take it again. Enter makes the limbs, Esc rubs them out.",
+    ("Limbs", "pivot"): "{name}: drag from here to the other end of the limb.",
+    ("Limbs", "hook"): "{name}: click to see its card; drag the hook's cord to what its target shall follow. Alt+drag moves the tip.",
+    ("Limbs", "tip"): "{name}: its tip. Draw on from here; with Bones, Alt+drag moves it, Shift too leaves what it carries.",
+    ("Limbs", "limit"): "{name}: drag this end of the fan or turn the wheel over it. Shift steps by 5°, Ctrl sets both ends alike.",
+    ("Controls", "control"): "{name}: drag to put the control elsewhere. Shift selects several.",
+    ("Controls", "proposed"): "Click to leave this control out or to take it again. Enter makes the set, Esc rubs it out.",
+    ("Rehearse", "control"): "{name}: drag to pose. Shift keeps to one axis, Shift+click selects several to drag together.",
+    ("Rehearse", "chooser"): "{name}: click a card, turn the wheel, or press its number. Picked together, choosers take the same name.",
+    ("Rehearse", "ring"): "{name}: drag the ring to turn it, the middle to move it. Shift steps by 5°; with Alt the art under the ring turns.",
+    ("Rehearse", "turn"): "{name}: drag to turn everything. Shift steps by 5°.",
+    ("Rehearse", "scale"): "{name}: drag to make everything larger or smaller.",
+}  # fmt: skip
+
+
+# Posing in a take is as in Rehearse.
+HANDLE_HINTS |= {
+    ("Takes", kind): text for (station, kind), text in HANDLE_HINTS.items() if station == "Rehearse"
+}
+
+
+def hint_for(session: Session, hover: Handle | None) -> str:
+    """One sentence or two for what is under the pointer."""
+    if not session.puppet.parts:
+        return tr("Drop pictures here, or open a layered picture to begin.")
+    if hover is not None:
+        kind = "chooser" if session.workspace.station.posed and chooser_at(session, hover) else hover.kind
+        text = HANDLE_HINTS.get((session.workspace.station.name, kind))
+        text = PIVOT_HINTS.get(session.workspace.tool, text) if hover.kind == "pivot" else text
+        if text is not None:
+            puppet = session.puppet
+            name = thing(puppet, hover.key).name if exists(puppet, hover.key) else ""
+            return tr(text, name=name)
+    station, tool = session.workspace.station, session.workspace.tool
+    return tr(dict(station.hints).get(tool.name, tool.hint))

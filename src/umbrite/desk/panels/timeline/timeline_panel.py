@@ -1,0 +1,150 @@
+"""The timeline with what belongs to the whole take: which one, playing, keying, rate, loop."""
+
+from PySide6.QtCore import QSize, Qt
+from PySide6.QtWidgets import (
+    QComboBox,
+    QHBoxLayout,
+    QLabel,
+    QScrollArea,
+    QSizePolicy,
+    QSpinBox,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from umbrite.desk.commands.takes import take_commands
+from umbrite.desk.panels.timeline.key_fields import KeyFields
+from umbrite.desk.panels.timeline.keying_menu import KeyingMenu
+from umbrite.desk.panels.timeline.player import Player
+from umbrite.desk.panels.timeline.timeline_view import TimelineView
+from umbrite.desk.session.session import Session, attempt
+from umbrite.desk.theme import look
+from umbrite.desk.theme.language import tr
+
+
+class TimelinePanel(QWidget):
+    """See the module."""
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        self.player = Player(session, self)
+        self.sheet = TimelineView(session)
+        self.setAutoFillBackground(True)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(6, 4, 6, 4)
+        column.setSpacing(4)
+        column.addLayout(self._head())
+        self.area = QScrollArea()
+        self.area.setWidgetResizable(True)
+        self.area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.area.setWidget(self.sheet)
+        self.area.verticalScrollBar().valueChanged.connect(lambda _at: self.sheet.update())
+        column.addWidget(self.area, 1)
+        session.settled.connect(self.refresh)
+        session.timeline.changed.connect(self.refresh)
+        session.opened.connect(self.refresh)
+        session.workspace.theme_changed.connect(self.refresh)
+        self.player.changed.connect(self.refresh)
+        self.refresh()
+
+    def sizeHint(self) -> QSize:
+        return QSize(800, 210)
+
+    def _head(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        row.setSpacing(6)
+        self.takes = QComboBox()
+        self.takes.setAccessibleName(tr("Take"))
+        self.takes.setMinimumWidth(104)
+        self.takes.setToolTip(tr("The take that is looked at"))
+        self.takes.activated.connect(lambda _i: self.session.timeline.choose(self.takes.currentText()))
+        row.addWidget(self.takes)
+        self.new = self._button("plus", tr("New take"), lambda: take_commands.new_take(self.session))
+        row.addWidget(self.new)
+        self.play = self._button("rig-play", tr("Play or stop  (Space)"), self.player.switch)
+        row.addWidget(self.play)
+        self.keying = self._button(
+            "rig-key", tr("Key as you pose"), lambda: take_commands.switch_keying(self.session)
+        )
+        self.keying.setText(tr("Keying"))
+        self.keying.setCheckable(True)
+        self.keying.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
+        self.keying.setPopupMode(QToolButton.ToolButtonPopupMode.MenuButtonPopup)
+        self.keying_menu = KeyingMenu(self.session, self)
+        self.keying.setMenu(self.keying_menu)
+        row.addWidget(self.keying)
+        self.loop = self._button("rotate-ccw", tr("Loop"), lambda: take_commands.switch_loop(self.session))
+        self.loop.setText(tr("Loop"))
+        self.loop.setCheckable(True)
+        self.loop.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
+        row.addWidget(self.loop)
+        self.rate = QSpinBox()
+        self.rate.setRange(1, 240)
+        self.rate.setSuffix(tr(" a second"))
+        self.rate.setAccessibleName(tr("Frames per second"))
+        self.rate.setKeyboardTracking(False)
+        self.rate.valueChanged.connect(
+            lambda value: attempt(self.session, lambda: take_commands.set_rate(self.session, value))
+        )
+        row.addWidget(self.rate)
+        self.speed = QComboBox()
+        self.speed.setAccessibleName(tr("Speed of playing"))
+        for words, factor in ((tr("Half speed"), 0.5), (tr("At its rate"), 1.0), (tr("Double speed"), 2.0)):
+            self.speed.addItem(words, factor)
+        self.speed.setCurrentIndex(1)
+        self.speed.activated.connect(lambda _i: self._speed())
+        row.addWidget(self.speed)
+        self.words = QLabel()
+        self.words.setObjectName("quiet")
+        self.words.setMinimumWidth(40)
+        self.words.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
+        self.words.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+        row.addWidget(self.words, 1)
+        self.keys = KeyFields(self.session)
+        row.addWidget(self.keys)
+        return row
+
+    def _button(self, symbol: str, words: str, does: object) -> QToolButton:
+        made = QToolButton()
+        made.setIcon(look.icon(self.session.workspace.theme, symbol))
+        made.setToolTip(words)
+        made.setAccessibleName(words)
+        made.clicked.connect(lambda _on=False: attempt(self.session, does))  # type: ignore[arg-type]
+        return made
+
+    def _speed(self) -> None:
+        self.player.speed = self.speed.currentData()
+        if self.player.playing:
+            self.player.switch()
+            self.player.switch()
+
+    def refresh(self) -> None:
+        """What the head shows."""
+        takes, take = self.session.history.now.takes, self.session.timeline.take
+        names = [each.name for each in takes]
+        if [self.takes.itemText(i) for i in range(self.takes.count())] != names:
+            self.takes.clear()
+            self.takes.addItems(names)
+        self.takes.setCurrentIndex(names.index(take.name) if take is not None else -1)
+        self.keying.setChecked(self.session.timeline.keying)
+        self.keys.show_selected()
+        self.words.setVisible(self.keys.isHidden())
+        self.loop.setChecked(take is not None and take.loop)
+        theme = self.session.workspace.theme
+        self.play.setIcon(look.icon(theme, "rig-pause" if self.player.playing else "rig-play"))
+        for widget in (self.play, self.loop, self.rate, self.takes):
+            widget.setEnabled(take is not None)
+        if take is not None:
+            self.rate.blockSignals(True)
+            self.rate.setValue(round(take.rate))
+            self.rate.blockSignals(False)
+            seconds = (take.last - take.first) / take.rate
+            late = f"  {tr('{count} frames late', count=self.player.late)}" if self.player.late else ""
+            self.words.setText(
+                tr("{frames} frames, {seconds} s", frames=take.last - take.first, seconds=f"{seconds:.2f}")
+                + late
+            )
+        else:
+            self.words.setText(tr("No take yet"))

@@ -1,0 +1,118 @@
+"""The rows of the timeline: all keys together, then one for each control and limb, grouped as the body is, those of a guest by themselves, unfolding to channels."""
+
+from collections.abc import Collection, Iterator
+from typing import Literal, NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from umbrite.rig.change import exists, thing
+from umbrite.rig.channels import channel
+from umbrite.rig.control_kinds import traits
+from umbrite.rig.ids import owner_of
+from umbrite.rig.merging.guests import guest_of
+from umbrite.rig.model import Puppet
+from umbrite.rig.takes.reach import BODY, body_place
+from umbrite.rig.takes.take import Key, Take, Track
+
+
+class Row(NamedTuple):
+    """A row of the timeline: what it is for, and the channels whose keys stand in it. A head has none of its own; a curve shows the
+    channels of its thing that are unfolded further, to scale.
+    """
+
+    kind: Literal["all", "head", "thing", "channel", "curve"]
+    key: str
+    label: str
+    channels: tuple[str, ...]
+
+
+def _things(puppet: Puppet, take: Take | None) -> Iterator[tuple[str, set[str]]]:
+    """What has a row, and the ids whose channels stand in it: controls with what they move, then whatever else is keyed."""
+    left = {owner_of(name) for name in take.tracks} if take is not None else set()
+    for key, control in puppet.controls.items():
+        owners = {key, control.chooses} if traits(control).beside else {key, control.moves}
+        owners |= {k for k, limb in puppet.limbs.items() if limb.target == control.moves}
+        left -= owners
+        yield key, owners
+    for key in [*puppet.joints, *puppet.limbs, *puppet.sets]:
+        if key in left:
+            yield key, {key}
+
+
+def rows_of(
+    puppet: Puppet, take: Take | None, unfolded: Collection[str], drawn: Collection[str] = ()
+) -> list[Row]:
+    """All rows from top to bottom; those of `unfolded` things with their channels below them, and the curves of `drawn` channels."""
+    tracks = take.tracks if take is not None else {}
+    rows = [Row("all", "", "All keys", tuple(tracks))]
+    heads = {place: place for place in BODY} | {key: guest.name for key, guest in puppet.guests.items()}
+    by_place: dict[str, list[Row]] = {place: [] for place in heads}
+    for key, owners in _things(puppet, take):
+        if not exists(puppet, key):
+            continue
+        channels = tuple(name for name in tracks if owner_of(name) in owners)
+        found = by_place[guest_of(puppet, key) or body_place(puppet, key)]
+        found.append(Row("thing", key, thing(puppet, key).name, channels))
+        if key in unfolded:
+            for name in channels:
+                kind = channel(name)
+                own = owner_of(name) in {key, getattr(thing(puppet, key), "moves", key)}
+                word = kind.kind.word if kind is not None else name
+                label = word if own else f"{thing(puppet, owner_of(name)).name}: {word}"
+                found.append(Row("channel", name, label, (name,)))
+            if curves := tuple(name for name in channels if name in drawn):
+                found.append(Row("curve", key, "", curves))
+    for place, found in by_place.items():
+        if found:
+            rows += [Row("head", place, heads[place], ()), *found]
+    return rows
+
+
+_keys: dict[tuple[str, tuple[str, ...]], tuple[tuple[Track, ...], list[tuple[float, Key]]]] = {}
+MOST_ROWS = 2_000
+
+
+def keys_in(take: Take, row: Row) -> list[tuple[float, Key]]:
+    """The frames of a row at which keys stand, with one key of each, by rising frames. Looked up again while its tracks are the same."""
+    place = (row.key, row.channels)
+    tracks = tuple(take.tracks.get(name, ()) for name in row.channels)
+    known = _keys.get(place)
+    if (
+        known is not None
+        and len(known[0]) == len(tracks)
+        and all(a is b for a, b in zip(known[0], tracks, strict=True))
+    ):
+        return known[1]
+    found = _merged(row, tracks) if row.kind == "all" else _one_by_one(tracks)
+    if len(_keys) > MOST_ROWS:
+        _keys.clear()
+    _keys[place] = (tracks, found)
+    return found
+
+
+def _one_by_one(tracks: tuple[Track, ...]) -> list[tuple[float, Key]]:
+    found: dict[float, Key] = {}
+    for track in tracks:
+        for key in track:
+            found.setdefault(key.frame, key)
+    return sorted(found.items(), key=lambda item: item[0])
+
+
+_frames: dict[str, tuple[Track, NDArray[np.float64]]] = {}
+
+
+def _merged(row: Row, tracks: tuple[Track, ...]) -> list[tuple[float, Key]]:
+    """The same for very many tracks, of which a drag changes one: what is known of the others is used again."""
+    arrays = []
+    for name, track in zip(row.channels, tracks, strict=True):
+        known = _frames.get(name)
+        if known is None or known[0] is not track:
+            known = _frames[name] = (track, np.array([key.frame for key in track]))
+        arrays.append(known[1])
+    if len(_frames) > 10 * MOST_ROWS:
+        _frames.clear()
+    if not arrays:
+        return []
+    some = tracks[0][0]
+    return [(frame, some) for frame in np.unique(np.concatenate(arrays)).tolist()]

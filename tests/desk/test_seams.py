@@ -1,0 +1,65 @@
+"""What the page on how Umbrite is built promises: a tool and a station come from outside, by values alone."""
+
+from collections.abc import Iterator
+
+import pytest
+
+from desk.conftest import Answers, Hand, opened, shut
+from umbrite.desk.actions import action_table
+from umbrite.desk.actions.action import tool_act
+from umbrite.desk.board.face import STATION_FACES, TOOL_FACES, Face
+from umbrite.desk.board.handles import Handle
+from umbrite.desk.board.press_rules.press import Press
+from umbrite.desk.session import stations
+from umbrite.desk.session.stations import STATIONS, Station, Tool
+from umbrite.desk.window import Window
+
+TOY = Tool("toy", "toy", "Toy", "Ctrl+Alt+Y", "rig-limb", "Press anywhere: the toy squeaks.")
+NURSERY = Station("Nursery", (TOY,), selects_all="part")
+
+
+@pytest.fixture
+def nursery(tmp_path, monkeypatch: pytest.MonkeyPatch, qtbot) -> Iterator[Window]:
+    """A window with a station that nobody shipped, and its tool."""
+    del qtbot
+    squeaks, act = [], tool_act("Rig", NURSERY, TOY)
+    press = Face(
+        lambda session, _camera, pointer, _spot: Press(
+            click=lambda: (squeaks.append(pointer.at), session.say("Squeak."))
+        )
+    )
+    room = Face(
+        lambda *_: Press(),
+        lambda *_: [Handle("toy", "", 100 + 100j, 9.0)],
+        lambda painter, sight: painter.drawEllipse(sight.camera.point(100 + 100j), 9, 9),
+    )
+    monkeypatch.setitem(STATIONS, NURSERY.name, NURSERY)
+    monkeypatch.setitem(STATION_FACES, NURSERY.name, room)
+    monkeypatch.setitem(TOOL_FACES, TOY.name, press)
+    for table in ("umbrite.desk.window.ACTIONS", "umbrite.desk.panels.menu_bar.ACTIONS"):
+        monkeypatch.setattr(table, (*action_table.ACTIONS, act))
+    answers = Answers()
+    window = opened(tmp_path, answers)
+    window.squeaks = squeaks
+    yield window
+    shut(window, answers)
+
+
+def test_a_tool_and_a_station_from_outside_are_driven_like_any_other(nursery: Window) -> None:
+    window, session = nursery, nursery.session
+    window.files.open_demo("wick.umbrite")
+    session.workspace.go_to(NURSERY)
+    assert [button.text() for button in window.frame.tools.buttons] == ["Toy"]
+    assert window.frame.hints.text.text() == TOY.hint
+    assert "Nursery" in window.strip.signs
+    hand = Hand(window.board)
+    hand.hover(100 + 100j)
+    assert window.board.hover == Handle("toy", "", 100 + 100j, 9.0)
+    hand.click(300 + 200j)
+    assert window.squeaks == [pytest.approx(300 + 200j, abs=1)]
+    assert window.frame.hints.message == "Squeak."
+    session.workspace.go_to(stations.LIMBS)
+    window.actions_by_id["toy"].trigger()
+    assert (session.workspace.station, session.workspace.tool) == (NURSERY, TOY)
+    assert window.actions_by_id["toy"].isChecked()
+    window.board.grab()

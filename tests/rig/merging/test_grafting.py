@@ -1,0 +1,170 @@
+"""Branches taken alone and brought into other puppets, of other sizes too."""
+
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from msgspec.structs import replace
+
+from demo_puppet import ASSETS
+from strategies import poses, puppets
+from umbrite.files.native.soundness import fault_of
+from umbrite.files.package import load
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.rig.document import Document, settled
+from umbrite.rig.edits.shelf import by_names, from_names
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.merging.branch_alone import branch_alone
+from umbrite.rig.merging.branch_merging import merge
+from umbrite.rig.merging.resizing import resize_branch
+from umbrite.rig.merging.rewiring import Way, copied_settings
+from umbrite.rig.model import Pose, Puppet
+
+DEMOS = ("wick", "bramble", "tansy", "inkpot")
+
+
+def maps(puppet: Puppet, pose: Pose, keys: list[str]) -> np.ndarray:
+    """Where these drawings lie in a pose: three complex numbers each."""
+    placed = evaluate(compile_plan(puppet), pose)
+    found = placed.part_maps()
+    at = [puppet.order.index(key) for key in keys]
+    return np.array([np.broadcast_to(field, (1, len(puppet.order)))[0][at] for field in found])
+
+
+@settings(deadline=None, max_examples=40)
+@given(st.data())
+def test_what_is_brought_in_does_there_what_it_does_alone_in_its_own_proportions(data: st.DataObject) -> None:
+    host, guest = data.draw(puppets()), data.draw(puppets())
+    scale, shift = data.draw(st.sampled_from([1.0, 0.5, 1.7])), complex(data.draw(st.integers(-300, 300)), 40)
+    made = merge(Document(host), Document(guest), Way(shift, scale=scale))
+    assert invariants(made.document.puppet) == []
+    pose = data.draw(poses(guest, st.floats(-0.6, 0.6)))
+    there = copied_settings(pose, made.ids, scale)
+    keys = list(guest.parts)
+    alone, brought = maps(guest, pose, keys), maps(made.document.puppet, there, [made.ids[k] for k in keys])
+    moved = alone * scale
+    moved[2] += shift
+    assert np.abs(brought - moved).max(initial=0) < 1e-5 * max(1, np.abs(moved).max(initial=0))
+    assert maps(made.document.puppet, {}, list(host.parts)) == pytest.approx(maps(host, {}, list(host.parts)))
+
+
+@pytest.mark.parametrize("name", DEMOS)
+def test_a_whole_demo_brought_into_another_keeps_all_its_poses_and_takes(name: str) -> None:
+    guest = load(ASSETS / f"{name}.umbrite").document
+    host = load(ASSETS / "wick.umbrite").document
+    made = merge(host, guest, Way(80 + 10j, scale=1.3))
+    assert fault_of(made.document) is None
+    assert settled(made.document, Document()) == made.document
+    assert len(made.document.takes) == len(host.takes) + len(guest.takes)
+    keys = list(guest.puppet.parts)
+    for saved in guest.puppet.poses:
+        there = copied_settings(saved.channels, made.ids, 1.3)
+        brought = maps(made.document.puppet, there, [made.ids[k] for k in keys])
+        wanted = maps(guest.puppet, saved.channels, keys) * 1.3
+        wanted[2] += 80 + 10j
+        assert np.abs(brought - wanted).max() < 1e-5
+
+
+@pytest.mark.parametrize("name", DEMOS)
+def test_each_branch_taken_alone_is_a_sound_puppet_that_moves_as_it_did(name: str) -> None:
+    document = load(ASSETS / f"{name}.umbrite").document
+    puppet = document.puppet
+    for key in puppet.joints:
+        alone = branch_alone(document, [key])
+        assert fault_of(alone) is None
+        assert settled(alone, Document()) == alone
+        placed, whole = evaluate(compile_plan(alone.puppet), {}), evaluate(compile_plan(puppet), {})
+        for joint in alone.puppet.joints:
+            assert placed.pivot(joint) == pytest.approx(whole.pivot(joint), abs=1e-6)
+
+
+def test_an_arm_brings_its_limb_target_control_and_its_own_poses_and_hangs_where_it_is_let_go() -> None:
+    wick = load(ASSETS / "wick.umbrite").document
+    bramble = load(ASSETS / "bramble.umbrite").document
+    arm = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near upper arm")
+    alone = branch_alone(wick, [arm])
+    assert [limb.name for limb in alone.puppet.limbs.values()] == ["Near arm"]
+    onto = next(k for k, joint in bramble.puppet.joints.items() if joint.name == "Trunk" or joint.parent)
+    made = merge(bramble, alone, onto=onto)
+    there = made.document.puppet
+    assert there.joints[made.ids[arm]].parent == onto
+    limb = next(there.limbs[made.ids[k]] for k in alone.puppet.limbs)
+    assert any(control.moves == limb.target for control in there.controls.values())
+    words = by_names(there, {f"{made.ids[arm]}.turn": 0.4})
+    assert from_names(there, words)[0] == {f"{made.ids[arm]}.turn": 0.4}
+
+
+def test_names_are_kept_apart_and_nothing_of_the_host_changes() -> None:
+    wick = load(ASSETS / "wick.umbrite").document
+    made = merge(wick, wick).document
+    assert invariants(made.puppet) == []
+    for field in ("joints", "parts", "limbs", "controls", "links", "sets"):
+        before, after = getattr(wick.puppet, field), getattr(made.puppet, field)
+        assert {k: after[k] for k in before} == before
+        assert len(after) == 2 * len(before)
+
+
+def test_what_can_not_be_brought_in_is_refused_with_a_sentence() -> None:
+    wick = load(ASSETS / "wick.umbrite").document
+    with pytest.raises(RigError, match="nothing in what is brought in"):
+        merge(wick, Document())
+    with pytest.raises(RigError, match="times as large"):
+        merge(wick, wick, Way(scale=0.0))
+    with pytest.raises(RigError, match="no joint with the id"):
+        merge(wick, wick, onto="j99999")
+    with pytest.raises(RigError, match="no branch to take"):
+        branch_alone(wick, [])
+
+
+def test_poses_and_takes_that_are_about_more_than_the_branch_stay_behind() -> None:
+    wick = load(ASSETS / "wick.umbrite").document
+    head = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Head")
+    body = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near thigh")
+    take = replace(
+        wick.takes[0], name="Nod", tracks={f"{head}.turn": next(iter(wick.takes[0].tracks.values()))}
+    )
+    both = replace(
+        take, name="Both", tracks={**take.tracks, f"{body}.turn": next(iter(take.tracks.values()))}
+    )
+    alone = branch_alone(replace(wick, takes=(take, both)), [head])
+    assert [one.name for one in alone.takes] == ["Nod"]
+
+
+@pytest.mark.parametrize("name", DEMOS)
+def test_a_branch_made_larger_is_larger_in_every_pose_and_back_again_the_same(name: str) -> None:
+    document = load(ASSETS / f"{name}.umbrite").document
+    free = [key for key, joint in document.puppet.joints.items() if joint.parent is None]
+    larger = resize_branch(document, free, 2.0, 100 + 50j)
+    assert invariants(larger.puppet) == []
+    keys = list(document.puppet.parts)
+    ids = {key: key for key in document.puppet.joints}
+    for saved in document.puppet.poses[:3]:
+        wanted = maps(document.puppet, saved.channels, keys) * 2
+        wanted[2] -= 100 + 50j
+        assert (
+            np.abs(maps(larger.puppet, copied_settings(saved.channels, ids, 2.0), keys) - wanted).max() < 1e-5
+        )
+    again = resize_branch(larger, free, 0.5, 100 + 50j)
+    assert (again.takes, again.puppet.joints, again.puppet.controls, again.puppet.links) == (
+        document.takes, document.puppet.joints, document.puppet.controls, document.puppet.links,
+    )  # fmt: skip
+    # Drawings that were put between the places of the grid come back on it.
+    assert np.abs(maps(again.puppet, {}, keys) - maps(document.puppet, {}, keys)).max() < 1e-6
+
+
+def test_an_arm_made_smaller_leaves_the_rest_and_keeps_its_limb_whole() -> None:
+    wick = load(ASSETS / "wick.umbrite").document
+    arm = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near upper arm")
+    smaller = resize_branch(wick, [arm], 0.5, wick.puppet.joints[arm].pivot.z)
+    assert invariants(smaller.puppet) == []
+    assert smaller.puppet.joints[arm].pivot == wick.puppet.joints[arm].pivot
+    legs = [key for key, joint in wick.puppet.joints.items() if "leg" in joint.name or "thigh" in joint.name]
+    assert legs
+    assert all(smaller.puppet.joints[key] is wick.puppet.joints[key] for key in legs)
+    shin = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near shin")
+    shorter = resize_branch(wick, [shin], 0.5, wick.puppet.joints[shin].pivot.z)
+    assert invariants(shorter.puppet) == []
+    with pytest.raises(RigError, match="thousand"):
+        resize_branch(wick, [arm], 0.0, 0j)
