@@ -108,10 +108,7 @@ def bench_solver(count: int) -> None:
     bend, free = np.ones(count), Range(np.full(count, -np.pi), np.full(count, np.pi))
     tight = Range(np.full(count, -0.4), np.full(count, 0.6))
     show(f"two-joint solve, {count:,}", seconds(lambda: reach(goal, one, two, bend, free, free)))
-    show(
-        f"two-joint solve within limits, {count:,}",
-        seconds(lambda: reach(goal, one, two, bend, tight, tight)),
-    )
+    show(f"two-joint solve within limits, {count:,}", seconds(lambda: reach(goal, one, two, bend, tight, tight)))
 
 
 def bench_chains(joints: int) -> None:
@@ -127,9 +124,7 @@ def bench_chains(joints: int) -> None:
     limit = 2.0
     v = np.full((1, joints), 100 + 0j)
     span = Range(np.full((1, joints), -limit), np.full((1, joints), limit))
-    goals = [
-        complex(100 * joints * r * np.exp(1j * a)) for r, a in random.uniform((0.3, -1), (0.9, 1), (12, 2))
-    ]
+    goals = [complex(100 * joints * r * np.exp(1j * a)) for r, a in random.uniform((0.3, -1), (0.9, 1), (12, 2))]
 
     def tip(turns: np.ndarray) -> complex:
         return complex((100 * np.exp(1j * np.cumsum(turns))).sum())
@@ -149,9 +144,7 @@ def bench_chains(joints: int) -> None:
         return least_squares(error, np.full(joints, 0.05), bounds=(-limit, limit)).x
 
     flat = {"origin_orientation": [0, 0, 0], "rotation": [0, 0, 1], "bounds": (-limit, limit)}
-    links = [
-        URDFLink(name=f"{i}", origin_translation=[1.0 if i else 0.0, 0, 0], **flat) for i in range(joints)
-    ]
+    links = [URDFLink(name=f"{i}", origin_translation=[1.0 if i else 0.0, 0, 0], **flat) for i in range(joints)]
     end = URDFLink("tip", [1.0, 0, 0], [0, 0, 0], rotation=None, joint_type="fixed")
     chain = ikpy.chain.Chain([OriginLink(), *links, end], active_links_mask=[False, *[True] * joints, False])
 
@@ -160,11 +153,7 @@ def bench_chains(joints: int) -> None:
         found = chain.inverse_kinematics([goal.real / 100, goal.imag / 100, 0], initial_position=start)
         return found[1:-1]
 
-    for name, solve in (
-        ("ours", ours),
-        ("  baseline: ikpy", general),
-        ("  baseline: SciPy least squares", squares),
-    ):
+    for name, solve in (("ours", ours), ("  baseline: ikpy", general), ("  baseline: SciPy least squares", squares)):
         each = [t for goal in goals for t in seconds(lambda goal=goal, solve=solve: solve(goal), 0.02)]
         worst = max(abs(tip(solve(goal)) - goal) for goal in goals)
         show(f"{name}, {joints} joints within limits", each, f"worst error {worst:.1e} px")
@@ -177,9 +166,7 @@ def bench_find_joints(parts: int) -> None:
     y, x = np.mgrid[0:400, 0:400]
     along = np.clip(x, 80, 320)
     inside = np.hypot(x - along, y - 200) < 70
-    picture = np.dstack(
-        [np.full((400, 400), 120, np.uint8)] * 3 + [np.where(inside, 255, 0).astype(np.uint8)]
-    )
+    picture = np.dstack([np.full((400, 400), 120, np.uint8)] * 3 + [np.where(inside, 255, 0).astype(np.uint8)])
     drawing, puppet = Drawing("0" * 64, 400, 400), Puppet(width=4000, height=4000)
     for i in range(parts):
         puppet, _ = add_part(puppet, f"Piece {i}", drawing, Placement(240.0 * (i % 8), 110.0 * (i // 8)))
@@ -195,20 +182,14 @@ def bench_growth() -> None:
     """One long limb within limits, its target in reach and out of it, as the number of joints grows."""
     random = np.random.default_rng(4)
     for joints in (10, 100, 1000):
-        v = np.full((1, joints), 1000 / joints + 0j) * np.exp(
-            1j * np.cumsum(random.uniform(-0.1, 0.1, joints))
-        )
+        v = np.full((1, joints), 1000 / joints + 0j) * np.exp(1j * np.cumsum(random.uniform(-0.1, 0.1, joints)))
         span = hard(np.full((1, joints), -1.0), np.full((1, joints), 1.0))
         rest = (np.zeros((1, joints)), span, np.ones((1, joints)), np.ones(1))
         near, far = 0.6 * v.sum(axis=1) * np.exp(0.3j), np.array([1500 + 200j])
         show(
-            f"one limb of {joints:,} joints, in reach",
-            seconds(lambda v=v, r=rest, to=near: reach_long(to, v, *r), 0.1),
+            f"one limb of {joints:,} joints, in reach", seconds(lambda v=v, r=rest, to=near: reach_long(to, v, *r), 0.1)
         )
-        show(
-            f"one limb of {joints:,} joints, too far",
-            seconds(lambda v=v, r=rest, to=far: reach_long(to, v, *r), 0.1),
-        )
+        show(f"one limb of {joints:,} joints, too far", seconds(lambda v=v, r=rest, to=far: reach_long(to, v, *r), 0.1))
 
 
 def bench_uneven(drawing: Drawing) -> None:
@@ -217,9 +198,7 @@ def bench_uneven(drawing: Drawing) -> None:
     plan, random = compile_plan(puppet), np.random.default_rng(0)
     for frames in (1, 1000):
         even = {
-            f"{limb.target}.{axis}": random.uniform(-60, 60, frames)
-            for limb in puppet.limbs.values()
-            for axis in "xy"
+            f"{limb.target}.{axis}": random.uniform(-60, 60, frames) for limb in puppet.limbs.values() for axis in "xy"
         }
         poses = [even]
         for much in (0.3, -0.5):
@@ -230,9 +209,7 @@ def bench_uneven(drawing: Drawing) -> None:
         base = show(f"evaluate {frames:,}, 12 limbs, even", first)
         for much, times in zip((1.3, 0.5), others, strict=True):
             share = statistics.median(times) / base
-            show(
-                f"evaluate {frames:,}, upper joints {much} times as wide", times, f"{share:.2f} times, aim: 2"
-            )
+            show(f"evaluate {frames:,}, upper joints {much} times as wide", times, f"{share:.2f} times, aim: 2")
 
 
 def bench_out_of_reach() -> None:
@@ -258,8 +235,7 @@ def bench_whole_body() -> None:
         body = begin(evaluate(plan, {}), {}, points[0], points[1:], next(iter(puppet.joints)))
         to = points[0].at + 60 - 90j
         held = max(
-            abs(complex(evaluate(body.plan, drag(body, to)).joint_map(p.joint)(p.at)) - p.at)
-            for p in points[1:]
+            abs(complex(evaluate(body.plan, drag(body, to)).joint_map(p.joint)(p.at)) - p.at) for p in points[1:]
         )
         show(
             f"whole body of {joints} joints, 4 hold points, a step",
@@ -331,18 +307,12 @@ def bench_board(parts: int) -> None:
     rows = in_turn(all_move(smooth, 10.0), all_move(quick, 1e-9), scene_full)
     show(f"all parts move, painted smoothly, {parts}", rows[0])
     show(f"all parts move, painted quickly (no time), {parts}", rows[1])
-    show(
-        f"  baseline: one QGraphicsPixmapItem per part, standing, {parts}",
-        rows[2],
-        "in turn with the two above",
-    )
+    show(f"  baseline: one QGraphicsPixmapItem per part, standing, {parts}", rows[2], "in turn with the two above")
     theirs = show(f"  baseline: one QGraphicsPixmapItem per part, drag, {parts}", seconds(scene_drag))
     print(f"    our drag repaint is {theirs / ours:.1f} times as fast as the baseline")
 
 
-def graphics_scene(
-    session: Session, zoom: float, target: str
-) -> tuple[Callable[[], object], Callable[[], object]]:
+def graphics_scene(session: Session, zoom: float, target: str) -> tuple[Callable[[], object], Callable[[], object]]:
     """The same puppet as a scene of pixmap items, its full repaint and its drag repaint."""
     scene = QGraphicsScene()
     scene.setSceneRect(0, 0, 1400, 1400)

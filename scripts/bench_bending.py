@@ -103,9 +103,7 @@ def bench_painting() -> None:
     level, whole = pictures.level(shape.sha256, 1.0), shape.mesh.arrays
     assert level is not None
     z = shape.vertices
-    box = QRect(
-        int(z.real.min()) - 1, int(z.imag.min()) - 1, int(np.ptp(z.real)) + 3, int(np.ptp(z.imag)) + 3
-    )
+    box = QRect(int(z.real.min()) - 1, int(z.imag.min()) - 1, int(np.ptp(z.real)) + 3, int(np.ptp(z.imag)) + 3)
     image_of(shape, level, QTransform(), box)
     show(
         f"one sheet of {WIDE} x {TALL} px over {len(whole.triangles)} triangles",
@@ -120,10 +118,7 @@ def bench_painting() -> None:
         painter.setRenderHints(QPainter.RenderHint.SmoothPixmapTransform)
         painter.setPen(Qt.PenStyle.NoPen)
         for a, b, c in whole.triangles:
-            p, q = (
-                whole.vertices[[a, b, c]] + level.margin * (1 + 1j),
-                z[[a, b, c]] - complex(box.x(), box.y()),
-            )
+            p, q = (whole.vertices[[a, b, c]] + level.margin * (1 + 1j), z[[a, b, c]] - complex(box.x(), box.y()))
             one = np.array([[p[i].real, p[i].imag, 1] for i in range(3)])
             m = np.linalg.solve(one, np.array([[q[i].real, q[i].imag] for i in range(3)]))
             brush = QBrush(texture)
@@ -148,9 +143,7 @@ def bench_painting() -> None:
             cv2.fillConvexPoly(mask, there.round().astype(np.int32), 1)
             spot = target[corner[1] : corner[1] + tall, corner[0] : corner[0] + wide]
             np.copyto(
-                spot,
-                piece[: spot.shape[0], : spot.shape[1]],
-                where=mask[: spot.shape[0], : spot.shape[1], None] > 0,
+                spot, piece[: spot.shape[0], : spot.shape[1]], where=mask[: spot.shape[0], : spot.shape[1], None] > 0
             )
 
     show("  baseline: cv2, a warp for each triangle", seconds(by_warps))
@@ -187,9 +180,7 @@ def bench_stroke() -> None:
     def send(kind: QEvent.Type, at: complex) -> None:
         place = board.camera.point(at)
         held = none if kind == QEvent.Type.MouseButtonRelease else left
-        event = QMouseEvent(
-            kind, place, QPointF(board.mapToGlobal(place)), left, held, Qt.KeyboardModifier.NoModifier
-        )
+        event = QMouseEvent(kind, place, QPointF(board.mapToGlobal(place)), left, held, Qt.KeyboardModifier.NoModifier)
         QApplication.sendEvent(board, event)
 
     send(QEvent.Type.MouseButtonPress, 80 + 120j)

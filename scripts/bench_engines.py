@@ -57,9 +57,7 @@ def import_time() -> None:
         return min(runs)
 
     bare, whole = best("pass"), best("import umbrite")
-    print(
-        f"import umbrite: {1000 * (whole - bare):.0f} ms beside {1000 * bare:.0f} ms of Python's own (aim 150)"
-    )
+    print(f"import umbrite: {1000 * (whole - bare):.0f} ms beside {1000 * bare:.0f} ms of Python's own (aim 150)")
 
 
 def farm() -> list[float]:

@@ -65,9 +65,7 @@ def versions() -> None:
         picture = version_png(package)
         sizes = []
         for count in (0, 1, 10):
-            kept = tuple(
-                Version(f"Stage {i}", "", fingerprint(picture), package.document) for i in range(count)
-            )
+            kept = tuple(Version(f"Stage {i}", "", fingerprint(picture), package.document) for i in range(count))
             with tempfile.TemporaryDirectory() as folder:
                 path = Path(folder) / "a.umbrite"
                 document = replace(package.document, versions=kept)

@@ -95,9 +95,7 @@ def bench_playing(folder: Path) -> None:
     """A frame of a demo's take in the window: the lamp moved, the board and the tape painted."""
     for size in ((1280, 800), (2560, 1600)):
         for name in ("wick", "bramble", "inkpot"):
-            window = Window(
-                Session(), QSettings(str(folder / "s.ini"), QSettings.Format.IniFormat), keep_in=folder
-            )
+            window = Window(Session(), QSettings(str(folder / "s.ini"), QSettings.Format.IniFormat), keep_in=folder)
             window.resize(*size)
             window.show()
             window.files.open(DEMOS / f"{name}.umbrite")
@@ -116,11 +114,7 @@ def bench_playing(folder: Path) -> None:
             step()
             length = take.last - take.first
             show(f"play {name} at {size[0]} x {size[1]}: first round", times(step, length - 1), take.name)
-            show(
-                "  and again, with what was kept",
-                times(step, min(60, length)),
-                "10 ms, large 24 ms, are the aims",
-            )
+            show("  and again, with what was kept", times(step, min(60, length)), "10 ms, large 24 ms, are the aims")
             window.session.history.mark_saved()
             window.close()
 

@@ -38,12 +38,7 @@ def completion() -> str:
     names = " ".join(commands.choices)
     lines = []
     for name, command in commands.choices.items():
-        options = [
-            option
-            for action in command._actions
-            for option in action.option_strings
-            if option.startswith("--")
-        ]
+        options = [option for action in command._actions for option in action.option_strings if option.startswith("--")]
         lines.append(f'        {name}) options="{" ".join(options)}" ;;\n')
     return HEAD % names + "".join(lines) + TAIL % names
 

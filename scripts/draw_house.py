@@ -38,7 +38,9 @@ def imports(folder: Path, depth: int) -> Counter[str]:
 
 
 def words(x: float, y: float, text: str, size: int = 13, weight: int = 400, colour: str = "#2A2933") -> str:
-    return f'<text x="{x}" y="{y}" {TEXT} font-size="{size}" font-weight="{weight}" fill="{colour}">{escape(text)}</text>'
+    return (
+        f'<text x="{x}" y="{y}" {TEXT} font-size="{size}" font-weight="{weight}" fill="{colour}">{escape(text)}</text>'
+    )
 
 
 def box(x: float, y: float, wide: float, high: float, fill: str) -> str:
@@ -59,15 +61,11 @@ def room(x: float, y: float, wide: float, high: float, name: str) -> list[str]:
     """One package: its name, what it imports from the others, and the modules and streets in it."""
     path = place(name)
     others = [each for each in imports(path, name.count(".") + 1) if each != name]
-    used = sorted(
-        {each.rpartition(".")[2] for each in others if each.startswith("desk.") == name.startswith("desk.")}
-    )
+    used = sorted({each.rpartition(".")[2] for each in others if each.startswith("desk.") == name.startswith("desk.")})
     drawn = [box(x, y, wide, high, "#FFFDF8"), words(x + 10, y + 20, name.rpartition(".")[2], 15, 700)]
     drawn += wrapped(x + 10, y + 37, "uses " + ", ".join(used) if used else "uses none of them", wide - 20)
     if path.is_dir() and not name.startswith("desk."):
-        inside = [
-            each.stem + ("/" if each.is_dir() else "") for each in sorted(path.iterdir()) if is_room(each)
-        ]
+        inside = [each.stem + ("/" if each.is_dir() else "") for each in sorted(path.iterdir()) if is_room(each)]
         drawn += wrapped(x + 10, y + 13 * (len(drawn) - 2) + 40, ", ".join(inside), wide - 20, "#625B51")
     return drawn
 
@@ -86,10 +84,7 @@ def drawn() -> str:
         if names == ["desk"]:
             high = 2 * FLOOR + 48
             shapes += [box(LEFT, y, wide, high, "#F7F1E6"), words(20, y + 24, "desk", 15, 700)]
-            shapes += [
-                words(20, y + 42, "the window: from", 11),
-                words(20, y + 56, "app to theme, each", 11),
-            ]
+            shapes += [words(20, y + 42, "the window: from", 11), words(20, y + 56, "app to theme, each", 11)]
             shapes.append(words(20, y + 70, "imports later ones", 11))
             half = (len(desk) + 1) // 2
             for i, name in enumerate(desk):
@@ -105,17 +100,10 @@ def drawn() -> str:
                 shapes += room(LEFT + i * each, y, each - 10, high - 6, name)
         y += high + 10
     shapes.append(
-        words(
-            20,
-            y + 14,
-            "A floor imports only from floors below it. rig, motion, art and files know no Qt.",
-            13,
-        )
+        words(20, y + 14, "A floor imports only from floors below it. rig, motion, art and files know no Qt.", 13)
     )
     head = f'<svg xmlns="http://www.w3.org/2000/svg" width="{WIDE}" height="{y + 30}" viewBox="0 0 {WIDE} {y + 30}">'
-    return "\n".join(
-        [head, f'<rect width="{WIDE}" height="{y + 30}" fill="#EDE4D3"/>', *shapes, "</svg>", ""]
-    )
+    return "\n".join([head, f'<rect width="{WIDE}" height="{y + 30}" fill="#EDE4D3"/>', *shapes, "</svg>", ""])
 
 
 def main() -> None:

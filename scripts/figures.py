@@ -17,14 +17,10 @@ from motion.test_long_limb_paths import drawn, path, pops
 
 def joints() -> None:
     """Whole characters of eight shapes, by style of names."""
-    print(
-        "Find joints: right parents; of those called sure (above 0.8); pivots off, in widths of the narrower piece"
-    )
+    print("Find joints: right parents; of those called sure (above 0.8); pivots off, in widths of the narrower piece")
     for style in STYLES:
         found = figures(range(300, 303), style)
-        print(
-            f"  {style:<10}{found.right:>8.1%}{found.sure:>8.1%}   median {found.median:.3f}, p90 {found.most:.3f}"
-        )
+        print(f"  {style:<10}{found.right:>8.1%}{found.sure:>8.1%}   median {found.median:.3f}, p90 {found.most:.3f}")
 
 
 def plans() -> None:

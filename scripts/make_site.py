@@ -47,18 +47,7 @@ def main() -> int:
     """Build the site; any page or place that a link does not find is an error."""
     folder = Path(sys.argv[1])
     gather(folder / "source")
-    words = [
-        sys.executable,
-        "-m",
-        "sphinx",
-        "-q",
-        "-W",
-        "--keep-going",
-        "-b",
-        "html",
-        "-d",
-        str(folder / "cache"),
-    ]
+    words = [sys.executable, "-m", "sphinx", "-q", "-W", "--keep-going", "-b", "html", "-d", str(folder / "cache")]
     code = subprocess.run([*words, str(folder / "source"), str(folder / "html")], check=False).returncode
     if code == 0:
         print(folder / "html" / "index.html")

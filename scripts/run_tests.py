@@ -75,22 +75,13 @@ def run(part: Part) -> tuple[Part, bool, float]:
     with log.open("w") as out:
         for command in part.commands:
             done = subprocess.run(
-                command,
-                stdout=out,
-                stderr=subprocess.STDOUT,
-                env={**os.environ, **part.environment},
-                check=False,
+                command, stdout=out, stderr=subprocess.STDOUT, env={**os.environ, **part.environment}, check=False
             )
             passed = passed and done.returncode == 0
     seconds = time.monotonic() - begun
     lines = log.read_text(errors="replace").splitlines()
     shown = lines if not passed else [line for line in lines if "passed" in line][-1:]
-    print(
-        f"--- {part.name}: {'passed' if passed else 'FAILED'} in {seconds:.0f} s",
-        *shown,
-        sep="\n",
-        flush=True,
-    )
+    print(f"--- {part.name}: {'passed' if passed else 'FAILED'} in {seconds:.0f} s", *shown, sep="\n", flush=True)
     return part, passed, seconds
 
 

@@ -43,12 +43,7 @@ def point_at(window: Window, z: complex, kind: QMouseEvent.Type, *, held: bool) 
     left, none = Qt.MouseButton.LeftButton, Qt.MouseButton.NoButton
     button = left if kind != QMouseEvent.Type.MouseMove else none
     event = QMouseEvent(
-        kind,
-        at,
-        QPointF(window.board.mapToGlobal(at)),
-        button,
-        left if held else none,
-        Qt.KeyboardModifier.NoModifier,
+        kind, at, QPointF(window.board.mapToGlobal(at)), button, left if held else none, Qt.KeyboardModifier.NoModifier
     )
     QApplication.sendEvent(window.board, event)
 
@@ -57,9 +52,7 @@ def parts(window: Window) -> None:
     """A set of drawings as one row, and its strip; a cut while it is drawn."""
     window.files.open(DEMO / "wick.umbrite")
     window.session.workspace.go_to(PARTS)
-    window.session.selection.select(
-        [next(k for k, p in window.session.puppet.parts.items() if p.name == "Mouth")]
-    )
+    window.session.selection.select([next(k for k, p in window.session.puppet.parts.items() if p.name == "Mouth")])
     window.session.workspace.take_tool(CUT)
     way = [262 + 700j, 330 + 680j, 400 + 690j, 470 + 730j, 520 + 790j]
     point_at(window, way[0], QMouseEvent.Type.MouseButtonPress, held=True)
@@ -79,9 +72,7 @@ def plan(window: Window) -> None:
     window.files.open(DEMO / "bramble.ora", ask=False)
     puppet = window.session.puppet
     for i, key in enumerate(puppet.parts):
-        puppet = change(
-            change(puppet, key, name=f"Layer {i + 1}"), puppet.parts[key].joint, name=f"Layer {i + 1}"
-        )
+        puppet = change(change(puppet, key, name=f"Layer {i + 1}"), puppet.parts[key].joint, name=f"Layer {i + 1}")
     window.session.edit("Forget names", puppet=puppet)
     window.actions_by_id["plan"].trigger()
 
@@ -153,10 +144,7 @@ def takes(window: Window) -> None:
 def controls(window: Window) -> None:
     """All kinds in place, and the list of them."""
     window.files.open(DEMO / "wick.umbrite")
-    for names, action in (
-        (("Head",), "make-slider"),
-        (("Cap",), "make-pad"),
-    ):
+    for names, action in ((("Head",), "make-slider"), (("Cap",), "make-pad")):
         window.session.selection.select([joint(window, name) for name in names])
         window.actions_by_id[action].trigger()
     window.show_controls()
@@ -203,9 +191,7 @@ def versions(window: Window) -> None:
     hand = next(k for k, p in puppet.parts.items() if p.name == "Far hand")
     puppet = nudge_parts(puppet, [hand], 46 - 30j)
     puppet = move_pivot(
-        puppet,
-        joint(window, "Near coat tail"),
-        puppet.joints[joint(window, "Near coat tail")].pivot.z + 30 + 60j,
+        puppet, joint(window, "Near coat tail"), puppet.joints[joint(window, "Near coat tail")].pivot.z + 30 + 60j
     )
     session.edit("Change it", puppet=puppet)
     session.selection.select([])
@@ -315,9 +301,7 @@ def layers(folder: Path) -> None:
 
 def take(folder: Path, view: Callable[[Window], None]) -> None:
     folder.mkdir(parents=True, exist_ok=True)
-    window = Window(
-        Session(), QSettings(str(Path(tempfile.mkdtemp()) / "settings.ini"), QSettings.Format.IniFormat)
-    )
+    window = Window(Session(), QSettings(str(Path(tempfile.mkdtemp()) / "settings.ini"), QSettings.Format.IniFormat))
     window.resize(1280, 800)
     window.show()
     QApplication.processEvents()

@@ -14,13 +14,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 
-DRAGS = {
-    "Near hand": 40 - 250j,
-    "Far hand": -20 - 260j,
-    "Body": 20 + 70j,
-    "Far foot": 90 - 90j,
-    "Master": -30 - 10j,
-}
+DRAGS = {"Near hand": 40 - 250j, "Far hand": -20 - 260j, "Body": 20 + 70j, "Far foot": 90 - 90j, "Master": -30 - 10j}
 
 
 def drag(window: Window, name: str, by: complex) -> None:
@@ -38,9 +32,7 @@ def drag(window: Window, name: str, by: complex) -> None:
         at = board.camera.point(start + by * share)
         button = Qt.MouseButton.LeftButton
         held = Qt.MouseButton.NoButton if kind == kinds.MouseButtonRelease else button
-        event = QMouseEvent(
-            kind, at, QPointF(board.mapToGlobal(at)), button, held, Qt.KeyboardModifier.NoModifier
-        )
+        event = QMouseEvent(kind, at, QPointF(board.mapToGlobal(at)), button, held, Qt.KeyboardModifier.NoModifier)
         QApplication.sendEvent(board, event)
     print(f"  {name} dragged; undo would say: {session.history.undo_name}")
 
@@ -55,9 +47,7 @@ def main() -> int:
     if not window.files.open(puppet):
         print(window.frame.hints.message, file=sys.stderr)
         return 2
-    print(
-        f"{puppet.name} is open: {len(window.session.puppet.parts)} parts, {len(window.session.puppet.limbs)} limbs."
-    )
+    print(f"{puppet.name} is open: {len(window.session.puppet.parts)} parts, {len(window.session.puppet.limbs)} limbs.")
     for name, by in DRAGS.items():
         drag(window, name, by)
     app.processEvents()

@@ -44,9 +44,7 @@ def sheet(size: tuple[int, int], out: Path, language: str) -> int:
         app.installTranslator(translator)
     dress(app)
     folder = tempfile.mkdtemp()
-    window = Window(
-        Session(), QSettings(f"{folder}/settings.ini", QSettings.Format.IniFormat), keep_in=Path(folder)
-    )
+    window = Window(Session(), QSettings(f"{folder}/settings.ini", QSettings.Format.IniFormat), keep_in=Path(folder))
     window.resize(*size)
     window.show()
     window.files.open(DEMO)
@@ -58,9 +56,7 @@ def sheet(size: tuple[int, int], out: Path, language: str) -> int:
         for _ in range(6):
             app.processEvents()
         for words in cut_words(window):
-            print(
-                f"cut at {size[0]} x {size[1]}, scale {window.devicePixelRatioF():g}, {station.name}: {words!r}"
-            )
+            print(f"cut at {size[0]} x {size[1]}, scale {window.devicePixelRatioF():g}, {station.name}: {words!r}")
             cut += 1
         pictures.append(window.grab().toImage())
     tall = round(WIDE * size[1] / size[0])
@@ -90,9 +86,7 @@ def main() -> None:
             out = folder / f"{width}x{height}-{scale}.png"
             words = [sys.executable, __file__, str(folder), language, f"{width}x{height}", str(out)]
             ran = subprocess.run(
-                words,
-                env={**os.environ, "QT_SCALE_FACTOR": scale, "QT_QPA_PLATFORM": "offscreen"},
-                check=False,
+                words, env={**os.environ, "QT_SCALE_FACTOR": scale, "QT_QPA_PLATFORM": "offscreen"}, check=False
             )
             failed |= ran.returncode != 0
     sys.exit(failed)

@@ -82,18 +82,14 @@ class Soak:
             return placed.pivot(self.chance.choice(list(puppet.joints))) + near
         if where < 0.75 and puppet.controls:
             return placed.control_at(puppet.controls[self.chance.choice(list(puppet.controls))]) + near
-        return complex(
-            self.chance.uniform(-50, puppet.width + 50), self.chance.uniform(-50, puppet.height + 50)
-        )
+        return complex(self.chance.uniform(-50, puppet.width + 50), self.chance.uniform(-50, puppet.height + 50))
 
     def gesture(self) -> None:
         session, chance = self.session, self.chance
         camera = fitting(QRectF(0, 0, session.puppet.width, session.puppet.height), QRectF(0, 0, 800, 640))
         keys = {name: chance.random() < 0.15 for name in ("shift", "ctrl", "alt")}
         start = self.somewhere()
-        found = press(
-            session, camera, Pointer(start, "press", camera.zoom, **keys), again=chance.random() < 0.2
-        )
+        found = press(session, camera, Pointer(start, "press", camera.zoom, **keys), again=chance.random() < 0.2)
         if found.gesture is None or chance.random() < 0.15:
             if found.click is not None:
                 found.click()
@@ -166,9 +162,7 @@ class Stepping(Protocol):
     def check(self) -> None: ...
 
 
-def soaked(
-    name: str, made: Callable[[Path], Stepping], *, usual: int, every: int, calm: int, most: float
-) -> None:
+def soaked(name: str, made: Callable[[Path], Stepping], *, usual: int, every: int, calm: int, most: float) -> None:
     """Do the steps asked for on the command line, or the `usual` number, and look after each `every`; tell what was done.
 
     Stops where memory grew by more than `most` MB after the first `calm`-th of the steps.

@@ -105,8 +105,7 @@ class TimelineSoak:
         session, chance = self.session, self.chance
         key = chance.choice(list(session.puppet.joints))
         session.edit(
-            "Pose",
-            pose={**session.pose, f"{key}.turn": chance.gauss(0, 0.4), f"{key}.x": chance.gauss(0, 20)},
+            "Pose", pose={**session.pose, f"{key}.turn": chance.gauss(0, 0.4), f"{key}.x": chance.gauss(0, 20)}
         )
 
     def unfold(self) -> None:
@@ -158,10 +157,7 @@ class TimelineSoak:
         try:
             work()
             takes = self.session.history.now.takes
-            if (
-                len(takes) > MOST_TAKES
-                or sum(len(t) for take in takes for t in take.tracks.values()) > MOST_KEYS
-            ):
+            if len(takes) > MOST_TAKES or sum(len(t) for take in takes for t in take.tracks.values()) > MOST_KEYS:
                 self.open()
         except UmbriteError:
             self.done["refused"] += 1
@@ -181,6 +177,4 @@ class TimelineSoak:
 
 
 if __name__ == "__main__":
-    soaked(
-        "soak of the tape", lambda folder: TimelineSoak(7, folder), usual=5_000, every=10, calm=3, most=40.0
-    )
+    soaked("soak of the tape", lambda folder: TimelineSoak(7, folder), usual=5_000, every=10, calm=3, most=40.0)

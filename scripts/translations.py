@@ -64,19 +64,7 @@ def texts() -> list[str]:
         *(word for word, _ in BLENDS),
         *(word.capitalize() for word in (*LABELS_OF_PARTS, *(shape for _, shape in SHAPES))),
         *(word for traits in CONTROL_KINDS.values() for word in (traits.word, traits.does)),
-        *(
-            "master",
-            "bone",
-            "carrier",
-            "joint",
-            "near",
-            "far",
-            "right",
-            "left",
-            "Tick all",
-            "Tick none",
-            "None",
-        ),
+        *("master", "bone", "carrier", "joint", "near", "far", "right", "left", "Tick all", "Tick none", "None"),
         *(
             "Tape",
             "Family",
@@ -91,11 +79,7 @@ def texts() -> list[str]:
             "no limit",
         ),
         *("Near", "Far", "Variants", "Move pivots", "Loose rows", "Names", "Limbs", "Limits", "Master"),
-        *(
-            word
-            for plan in shipped_plans()
-            for word in (plan.name, plan.about, *(row.name for row in plan.rows))
-        ),
+        *(word for plan in shipped_plans() for word in (plan.name, plan.about, *(row.name for row in plan.rows))),
     ]
     for path in sorted(DESK.rglob("*.py")):
         tree = ast.parse(path.read_text("utf-8"))
@@ -111,11 +95,7 @@ def _in_code(tree: ast.AST) -> Iterator[str]:
             continue
         name = getattr(node.func, "attr", getattr(node.func, "id", ""))
         first = node.args[0]
-        if (
-            (name == "tr" or name in LABELS)
-            and isinstance(first, ast.Constant)
-            and isinstance(first.value, str)
-        ):
+        if (name == "tr" or name in LABELS) and isinstance(first, ast.Constant) and isinstance(first.value, str):
             yield first.value
 
 
@@ -133,10 +113,7 @@ def translated(path: Path) -> dict[str, str]:
     if not path.exists():
         return {}
     tree = ET.parse(path)  # noqa: S314  our own file
-    return {
-        message.findtext("source", ""): message.findtext("translation", "")
-        for message in tree.iter("message")
-    }
+    return {message.findtext("source", ""): message.findtext("translation", "") for message in tree.iter("message")}
 
 
 def collect(path: Path) -> None:

@@ -103,9 +103,7 @@ class Walker:
         path = self.folder / f"{self.name}-{self.pictures}.png"
         (of or self.window).grab().save(str(path))
         with Image.open(path) as image:
-            few = image.convert("RGB").resize(
-                (image.width * 5 // 8, image.height * 5 // 8), Image.Resampling.LANCZOS
-            )
+            few = image.convert("RGB").resize((image.width * 5 // 8, image.height * 5 // 8), Image.Resampling.LANCZOS)
         few.quantize(COLOURS, Image.Quantize.MEDIANCUT, dither=Image.Dither.NONE).save(path, optimize=True)
 
     def close(self) -> None:
@@ -169,11 +167,7 @@ def unnamed_art(walk: Walker) -> None:
     assert len(walk.puppet.limbs) >= 4
     walk.key(Qt.Key.Key_5, CTRL)
     walk.window.board.fit_all()
-    feet = [
-        name
-        for name in (each.name for each in walk.puppet.controls.values())
-        if "hoof" in name or "foot" in name
-    ]
+    feet = [name for name in (each.name for each in walk.puppet.controls.values()) if "hoof" in name or "foot" in name]
     start = walk.control(feet[0])
     walk.drag(start, start + 90 - 120j, release=False)
     walk.picture()
@@ -202,12 +196,7 @@ def a_take(walk: Walker) -> None:
         for i in range(1, 7):
             at = QPointF(here + (there - here) * (i / 6))
             moved = QMouseEvent(
-                QMouseEvent.Type.MouseMove,
-                at,
-                QPointF(sheet.mapToGlobal(at)),
-                Qt.MouseButton.NoButton,
-                LEFT,
-                NONE,
+                QMouseEvent.Type.MouseMove, at, QPointF(sheet.mapToGlobal(at)), Qt.MouseButton.NoButton, LEFT, NONE
             )
             QApplication.sendEvent(sheet, moved)
         QTest.mouseRelease(sheet, LEFT, NONE, there)

@@ -4,7 +4,7 @@ import importlib
 import inspect
 import math
 import pkgutil
-from collections.abc import Callable, Iterable, Mapping
+from collections.abc import Callable
 from typing import Any
 
 import numpy as np
@@ -37,101 +37,87 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, is_carrier, path, targets, users_of
 from umbrite.rig.merging.rewiring import Way
 from umbrite.rig.mesh import mesh_of
-from umbrite.rig.model import Control, Drawing, Guide, Loose, Mesh, Placement, Point, Puppet
+from umbrite.rig.model import Control, Drawing, Guide, Loose, Placement, Point, Puppet
 from umbrite.rig.words.names import swapped
 
 coordinates = st.floats(-2000, 2000).map(lambda x: round(x, 3))
 points = st.builds(complex, coordinates, coordinates)
 angles = st.floats(-math.pi, math.pi)
 
-NAMES = (
-    "Near upper arm",
-    "Near forearm",
-    "Near hand",
-    "Far thigh",
-    "Far shin",
-    "Far foot",
-    "Trunk",
-    "Head",
-    "Tail",
-)
+NAMES = ("Near upper arm", "Near forearm", "Near hand", "Far thigh", "Far shin", "Far foot", "Trunk", "Head", "Tail")
 
 Edit = Callable[[Puppet, st.DrawFn], Any]  # gives the puppet, alone or first in a tuple
 
 
-def _pick(draw: st.DrawFn, items: Iterable[str]) -> str:
+def _pick(draw, items):
     found = list(items)
     if not found:
         raise RigError("There is nothing to pick from here, so nothing was done.")
     return draw(st.sampled_from(found))
 
 
-def _some(draw: st.DrawFn, items: Iterable[str], most: int = 3) -> list[str]:
+def _some(draw, items, most=3):
     return list(dict.fromkeys(_pick(draw, items) for _ in range(draw(st.integers(1, most)))))
 
 
-def square_mesh(joints: list[str], size: float = 40.0, steps: int = 3) -> Mesh:
+def square_mesh(joints, size=40.0, steps=3):
     """A small square mesh whose columns follow one joint after the other."""
     x, y = np.meshgrid(np.linspace(0, size, steps), np.linspace(0, size, steps))
     number = np.arange(steps * steps).reshape(steps, steps)
-    a, b, c, d = (
-        some.ravel() for some in (number[:-1, :-1], number[:-1, 1:], number[1:, 1:], number[1:, :-1])
-    )
+    a, b, c, d = (some.ravel() for some in (number[:-1, :-1], number[:-1, 1:], number[1:, 1:], number[1:, :-1]))
     triangles = np.concatenate([np.stack([a, b, c], -1), np.stack([a, c, d], -1)])
     along = (x / size * (len(joints) - 1)).ravel()
     weights = np.clip(1 - np.abs(along[:, None] - np.arange(len(joints))[None]), 0, 1)
     return mesh_of(joints, (x + 1j * y).ravel(), triangles, weights)
 
 
-def _removable(puppet: Puppet) -> list[str]:
+def _removable(puppet):
     """Parts that nothing needs, where there are any."""
     return [k for k, part in puppet.parts.items() if not users_of(puppet, part.joint)] or list(puppet.parts)
 
 
-def _bones(puppet: Puppet) -> list[str]:
+def _bones(puppet):
     return [key for key, joint in puppet.joints.items() if joint.tip is not None]
 
 
-def _limited(puppet: Puppet) -> list[str]:
+def _limited(puppet):
     return [key for key, joint in puppet.joints.items() if joint.limit is not None]
 
 
-def _with_other_side(puppet: Puppet) -> list[str]:
+def _with_other_side(puppet):
     """Limited joints whose other side is there, by name."""
     names = {joint.name for joint in puppet.joints.values()}
     return [
-        key
-        for key in _limited(puppet)
-        if swapped(puppet.joints[key].name) in names - {puppet.joints[key].name}
+        key for key in _limited(puppet) if swapped(puppet.joints[key].name) in names - {puppet.joints[key].name}
     ] * 3
 
 
-def _loose(puppet: Puppet) -> list[str]:
+def _loose(puppet):
     hooks = targets(puppet)
     return [key for key in puppet.joints if key not in hooks]
 
 
-def _drawing(draw: st.DrawFn) -> Drawing:
+def _drawing(draw):
     wide, tall = draw(st.integers(1, 400)), draw(st.integers(1, 400))
     return Drawing(f"{wide:032x}{tall:032x}", wide, tall)  # a drawing has one size
 
 
-def _placement(draw: st.DrawFn) -> Placement:
+def _placement(draw):
     return Placement(draw(coordinates), draw(coordinates), draw(angles), draw(st.floats(-2, 2)), 1.0, 0.1)
 
 
-def _curve(draw: st.DrawFn) -> list[tuple[float, float]]:
+def _curve(draw):
     """Through the origin, so that what is linked rests when its source does."""
     return [(-1.0, draw(st.floats(-2, 2))), (0.0, 0.0), (1.0, draw(st.floats(-2, 2)))]
 
 
-def _pairs(puppet: Puppet) -> list[tuple[str, str]]:
+def _pairs(puppet):
     """Joints one of which carries the other, root first, and one pair that is not so."""
     found = [(joint.parent, key) for key, joint in puppet.joints.items() if joint.parent is not None]
     return [*found, (next(iter(puppet.joints)), next(iter(puppet.joints)))]
 
 
-def _tipped(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, list[str]]:
+def _tipped(puppet, draw):
     """A chain of bones that no limb holds, of one or two."""
     held = {key for limb in puppet.limbs.values() for key in (*limb.joints, limb.end, limb.target, limb.toe)}
     free = [pair for pair in _pairs(puppet) if held.isdisjoint(pair)] or _pairs(puppet)
@@ -141,7 +127,7 @@ def _tipped(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, list[str]]:
     return puppet, chain
 
 
-def _attachable(puppet: Puppet, draw: st.DrawFn) -> tuple[str, str]:
+def _attachable(puppet, draw):
     """A joint that no limb holds, and one that it does not carry; now and then any two."""
     held = {key for limb in puppet.limbs.values() for key in (*limb.joints, limb.end)}
     child = _pick(draw, [key for key in _loose(puppet) if key not in held] or _loose(puppet))
@@ -149,43 +135,41 @@ def _attachable(puppet: Puppet, draw: st.DrawFn) -> tuple[str, str]:
     return child, _pick(draw, others if others and draw(st.integers(0, 5)) else _loose(puppet))
 
 
-def _channel(puppet: Puppet, draw: st.DrawFn) -> str:
+def _channel(puppet, draw):
     return f"{_pick(draw, _loose(puppet))}.{draw(st.sampled_from(['turn', 'x', 'y']))}"
 
 
-def _none_or(draw: st.DrawFn, items: Iterable[str]) -> str | None:
+def _none_or(draw, items):
     return draw(st.none() | st.sampled_from(list(items)))
 
 
-def _set_in(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, str]:
+def _set_in(puppet, draw):
     """A puppet with a set, one of its own or one that is made of its parts."""
     if puppet.sets and draw(st.booleans()):
         return puppet, draw(st.sampled_from(list(puppet.sets)))
-    return sets.make_set(
-        puppet, _some(draw, [key for key in puppet.parts if sets.set_of(puppet, key) is None])
-    )
+    return sets.make_set(puppet, _some(draw, [key for key in puppet.parts if sets.set_of(puppet, key) is None]))
 
 
-def _joined(puppet: Puppet, draw: st.DrawFn) -> Puppet:
+def _joined(puppet, draw):
     puppet, key, number = _variant_in(puppet, draw)
     free = [part for part in puppet.parts if sets.set_of(puppet, part) is None]
     return sets.join_variant(puppet, key, number, [_pick(draw, free)])
 
 
-def _laid_on(puppet: Puppet, draw: st.DrawFn) -> Puppet:
+def _laid_on(puppet, draw):
     key = _pick(draw, puppet.parts)
     puppet, _, made = drawings.add_drawings(puppet, key, [drawings.More("More", Drawing("b" * 64, 30, 40))])
     return drawings.lay_on(puppet, made, draw(st.sampled_from(["pivot", "middle"])))
 
 
-def _bent(puppet: Puppet, draw: st.DrawFn) -> tuple[str, str]:
+def _bent(puppet, draw):
     """A part that bends, and a joint that it bends over."""
     part = _pick(draw, [key for key, part in puppet.parts.items() if part.mesh is not None])
     mesh = puppet.parts[part].mesh
     return part, _pick(draw, mesh.joints if mesh is not None else ())
 
 
-def _bent_pair(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, str]:
+def _bent_pair(puppet, draw):
     """A puppet in which a part that bends and its copy on the other side have meshes, and the part."""
     part = _pick(draw, [key for key, part in puppet.parts.items() if part.mesh is not None])
     mesh = puppet.parts[part].mesh
@@ -197,18 +181,18 @@ def _bent_pair(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, str]:
     return puppet, part
 
 
-def _variant_in(puppet: Puppet, draw: st.DrawFn) -> tuple[Puppet, str, int]:
+def _variant_in(puppet, draw):
     puppet, key = _set_in(puppet, draw)
     return puppet, key, draw(st.sampled_from(puppet.sets[key].variants)).number
 
 
-def _free(puppet: Puppet, draw: st.DrawFn) -> list[str]:
+def _free(puppet, draw):
     free = [key for key in (*puppet.parts, *puppet.joints) if sets.set_of(puppet, key) is None]
     return draw(st.lists(st.sampled_from(free), max_size=2)) if free else []
 
 
 # Edits of the rig: none of them may move a pixel of the rest picture.
-RIG_EDITS: dict[str, Edit] = {
+RIG_EDITS = {
     "bones.named": lambda p, d: bones.named(p, _pick(d, p.joints), d(st.sampled_from(NAMES))),
     "bones.bones_from_pivots": lambda p, d: bones.bones_from_pivots(p, _some(d, _loose(p))),
     "bones.add_bone": lambda p, d: bones.add_bone(p, d(points), d(points), _none_or(d, _loose(p))),
@@ -219,19 +203,11 @@ RIG_EDITS: dict[str, Edit] = {
         p, _pick(d, [key for key, part in p.parts.items() if part.mesh is not None]), d(st.floats(-1, 2))
     ),
     "mesh_edits.chain_along": lambda p, d: mesh_edits.chain_along(
-        p,
-        _pick(d, p.parts),
-        [d(points) for _ in range(4)],
-        d(st.integers(1, 6)),
-        by_curvature=d(st.booleans()),
+        p, _pick(d, p.parts), [d(points) for _ in range(4)], d(st.integers(1, 6)), by_curvature=d(st.booleans())
     ),
     "weight_edits.typed": lambda p, d: weight_edits.typed(p, *_bent(p, d), [0, 3], d(st.floats(-0.5, 1.5))),
     "bones.bones_along": lambda p, d: bones.bones_along(
-        p,
-        [d(points) for _ in range(3)],
-        d(st.integers(1, 4)),
-        _none_or(d, _loose(p)),
-        by_curvature=d(st.booleans()),
+        p, [d(points) for _ in range(3)], d(st.integers(1, 4)), _none_or(d, _loose(p)), by_curvature=d(st.booleans())
     ),
     "bones.move_head": lambda p, d: bones.move_head(p, _pick(d, _bones(p)), d(points)),
     "bones.move_tip": lambda p, d: bones.move_tip(p, _pick(d, _bones(p)), d(points), along=d(st.booleans())),
@@ -263,14 +239,10 @@ RIG_EDITS: dict[str, Edit] = {
     "sets.remove_set": lambda p, d: sets.remove_set(*_set_in(p, d)),
     "sets.make_set": lambda p, d: sets.make_set(p, _some(d, p.parts)),
     "sets.set_rest": lambda p, d: sets.set_rest(*_variant_in(p, d)),
-    "controls.set_range": lambda p, d: controls.set_range(
-        p, _pick(d, p.controls), x_least=-d(st.floats(0, 90))
-    ),
+    "controls.set_range": lambda p, d: controls.set_range(p, _pick(d, p.controls), x_least=-d(st.floats(0, 90))),
     "controls.remove_control": lambda p, d: controls.remove_control(p, _pick(d, p.controls)),
     "limbs.make_limb": lambda p, d: limbs.make_limb(p, *d(st.sampled_from(_pairs(p)))),
-    "limbs.make_limbs": lambda p, d: limbs.make_limbs(
-        p, limbs.propose_limbs(p) or [d(st.sampled_from(_pairs(p)))]
-    ),
+    "limbs.make_limbs": lambda p, d: limbs.make_limbs(p, limbs.propose_limbs(p) or [d(st.sampled_from(_pairs(p)))]),
     "limbs.make_tip_limb": lambda p, d: limbs.make_tip_limb(*_tipped(p, d)),
     "limbs.limbs_along": lambda p, d: limbs.limbs_along(*_tipped(p, d), d(st.integers(1, 2))),
     "control_proposals.grip_limbs": lambda p, d: control_proposals.grip_limbs(p, [_pick(d, p.limbs)]),
@@ -295,13 +267,9 @@ RIG_EDITS: dict[str, Edit] = {
     "links.add_link": lambda p, d: links.add_link(
         p, _channel(p, d), _channel(p, d), _curve(d), smooth=d(st.booleans()), travel=d(st.booleans())
     ),
-    "links.set_curve": lambda p, d: links.set_curve(
-        p, _pick(d, p.links), [Point(x, y) for x, y in _curve(d)]
-    ),
+    "links.set_curve": lambda p, d: links.set_curve(p, _pick(d, p.links), [Point(x, y) for x, y in _curve(d)]),
     "links.relink": lambda p, d: links.relink(p, _pick(d, p.links), source=_channel(p, d)),
-    "looks.set_guides": lambda p, d: looks.set_guides(
-        p, [Guide("x", d(coordinates)), Guide("y", d(coordinates))]
-    ),
+    "looks.set_guides": lambda p, d: looks.set_guides(p, [Guide("x", d(coordinates)), Guide("y", d(coordinates))]),
     "parenting.set_also": lambda p, d: parenting.set_also(
         p, _pick(d, p.joints), d(st.sets(st.sampled_from(["", *p.joints]), max_size=2))
     ),
@@ -316,20 +284,13 @@ RIG_EDITS: dict[str, Edit] = {
     "pivots.join_parts": lambda p, d: pivots.join_parts(p, _pick(d, p.parts), _pick(d, p.parts), d(points)),
     "pivots.move_limb_tip": lambda p, d: pivots.move_limb_tip(p, _pick(d, p.limbs), d(points)),
     "pivots.set_tip": lambda p, d: pivots.set_tip(p, _pick(d, p.joints), d(st.none() | points)),
-    "pivots.keep_limbs": lambda p, d: pivots.keep_limbs(
-        p, pivots.move_pivot(p, _pick(d, p.joints), d(points))
-    ),
-    "renaming.rename": lambda p, d: renaming.rename(
-        p, _pick(d, p.joints), d(st.sampled_from(NAMES)) + " too"
-    ),
+    "pivots.keep_limbs": lambda p, d: pivots.keep_limbs(p, pivots.move_pivot(p, _pick(d, p.joints), d(points))),
+    "renaming.rename": lambda p, d: renaming.rename(p, _pick(d, p.joints), d(st.sampled_from(NAMES)) + " too"),
     "renaming.renamed": lambda p, d: renaming.renamed(
         p, {key: f"{p.joints[key].name} {i}" for i, key in enumerate(_some(d, p.joints))}
     ),
     "shelf.save_pose": lambda p, d: shelf.save_pose(
-        p,
-        d(st.sampled_from(NAMES)),
-        {_channel(p, d): d(angles)},
-        d(st.just(()) | st.just((_pick(d, p.joints),))),
+        p, d(st.sampled_from(NAMES)), {_channel(p, d): d(angles)}, d(st.just(()) | st.just((_pick(d, p.joints),)))
     ),
     "shelf.put_in_folder": lambda p, d: shelf.put_in_folder(
         p, _pick(d, [s.name for s in p.poses]), d(st.sampled_from(NAMES))
@@ -341,19 +302,13 @@ RIG_EDITS: dict[str, Edit] = {
     "shelf.delete_pose": lambda p, d: shelf.delete_pose(p, _pick(d, [s.name for s in p.poses])),
 }
 # Edits of the art and its order, and those that change how the rest looks on purpose.
-ART_EDITS: dict[str, Edit] = {
-    "limbs.set_bend_side": lambda p, d: limbs.set_bend_side(
-        p, _pick(d, p.limbs), d(st.sampled_from([1, -1]))
-    ),
+ART_EDITS = {
+    "limbs.set_bend_side": lambda p, d: limbs.set_bend_side(p, _pick(d, p.limbs), d(st.sampled_from([1, -1]))),
     "arranging.transform_parts": lambda p, d: arranging.transform_parts(
         p, _some(d, p.parts), Affine(1.1 + 0.2j, 0.1 + 0j, d(points))
     ),
-    "arranging.align": lambda p, d: arranging.align(
-        p, list(p.order), d(st.sampled_from(["left", "middle", "bottom"]))
-    ),
-    "arranging.distribute": lambda p, d: arranging.distribute(
-        p, list(p.order), d(st.sampled_from(["across", "down"]))
-    ),
+    "arranging.align": lambda p, d: arranging.align(p, list(p.order), d(st.sampled_from(["left", "middle", "bottom"]))),
+    "arranging.distribute": lambda p, d: arranging.distribute(p, list(p.order), d(st.sampled_from(["across", "down"]))),
     "arranging.with_place": lambda p, d: arranging.with_place(p, _pick(d, p.parts), x=d(coordinates)),
     "drawings.add_drawings": lambda p, d: drawings.add_drawings(
         p, _pick(d, p.parts), [drawings.More("More", Drawing("b" * 64, 30, 40))]
@@ -362,17 +317,10 @@ ART_EDITS: dict[str, Edit] = {
     "drawings.lay_on": _laid_on,
     "branches.copy_as_variant": lambda p, d: branches.copy_as_variant(p, _pick(d, p.joints)),
     "copying.copy_branches": lambda p, d: copying.copy_branches(
-        p,
-        [_pick(d, p.joints)],
-        d(st.sampled_from([Way(shift=30 + 4j), Way(line=600.0)])),
-        linked=d(st.booleans()),
+        p, [_pick(d, p.joints)], d(st.sampled_from([Way(shift=30 + 4j), Way(line=600.0)])), linked=d(st.booleans())
     ),
-    "looks.set_blend": lambda p, d: looks.set_blend(
-        p, _pick(d, p.parts), d(st.sampled_from(["normal", "multiply"]))
-    ),
-    "looks.set_clip": lambda p, d: looks.set_clip(
-        p, _pick(d, p.parts), _none_or(d, p.parts), outside=d(st.booleans())
-    ),
+    "looks.set_blend": lambda p, d: looks.set_blend(p, _pick(d, p.parts), d(st.sampled_from(["normal", "multiply"]))),
+    "looks.set_clip": lambda p, d: looks.set_clip(p, _pick(d, p.parts), _none_or(d, p.parts), outside=d(st.booleans())),
     "looks.make_reference": lambda p, d: looks.make_reference(p, _pick(d, p.parts), on=d(st.booleans())),
     "looks.trim": lambda p, d: looks.trim(p, _pick(d, p.parts), [d(points) for _ in range(4)]),
     "looks.untrimmed": lambda p, d: looks.untrimmed(p, _pick(d, p.parts)),
@@ -390,16 +338,16 @@ ART_EDITS: dict[str, Edit] = {
     "rest.turn_branch": lambda p, d: rest.turn_branch(p, _pick(d, p.joints), d(angles)),
     "rest.shift_branch": lambda p, d: rest.shift_branch(p, _pick(d, p.joints), d(points)),
 }
-EDITS: Mapping[str, Edit] = {**RIG_EDITS, **ART_EDITS}
+EDITS = {**RIG_EDITS, **ART_EDITS}
 
 
-def edited(name: str, puppet: Puppet, draw: st.DrawFn) -> Puppet:
+def edited(name, puppet, draw):
     """The puppet after the edit of that name with random arguments. Raises RigError where it is refused."""
     found = EDITS[name](puppet, draw)
     return found if isinstance(found, Puppet) else found[0]
 
 
-def public_edits() -> set[str]:
+def public_edits():
     """The names of all functions of the street of edits that give a puppet."""
     found = set()
     for module in pkgutil.walk_packages(edits.__path__, f"{edits.__name__}."):

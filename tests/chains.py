@@ -5,14 +5,7 @@ from umbrite.rig.model import Joint, Limb, Limit, Puppet, point
 BODY, TARGET, LIMB = "j90", "j99", "l98"
 
 
-def chain(
-    points: list[complex],
-    bend: int = 1,
-    limit: float | tuple[float, float] | None = None,
-    soften: float = 0.0,
-    *,
-    parent: bool = False,
-) -> Puppet:
+def chain(points, bend=1, limit=None, soften=0.0, *, parent=False):
     """A limb through all points, the last being its tip: joints j1, j2, ...; `parent` carries both."""
     ends = (-limit, limit) if isinstance(limit, float) else limit
     limits = Limit(*ends) if ends is not None else None

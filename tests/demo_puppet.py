@@ -4,32 +4,31 @@ from functools import lru_cache
 from pathlib import Path
 
 import umbrite
-from umbrite.files.package import Package, load
+from umbrite.files.package import load
 from umbrite.rig.change import take_out
 from umbrite.rig.edits.limbs import remove_limb
 from umbrite.rig.family import branch
-from umbrite.rig.model import Puppet
 
 ASSETS = Path(umbrite.__file__).parent / "demo" / "assets"
 
 
 @lru_cache(maxsize=1)
-def wick_package() -> Package:
+def wick_package():
     return load(ASSETS / "wick.umbrite")
 
 
-def varied_wick() -> Puppet:
+def varied_wick():
     """Wick as he ships, with all his variants."""
     return wick_package().puppet
 
 
 @lru_cache(maxsize=1)
-def wick() -> Puppet:
+def wick():
     """Wick without variants: one drawing of each piece, one far arm."""
     return plain(wick_package().puppet)
 
 
-def plain(puppet: Puppet) -> Puppet:
+def plain(puppet):
     """A puppet with what shows at rest of each set only, and without sets."""
     rests = {key: one.rest for key, one in puppet.sets.items()}
     late = [v for key, one in puppet.sets.items() for v in one.variants if v.number != rests[key]]
@@ -47,19 +46,19 @@ def plain(puppet: Puppet) -> Puppet:
     return puppet
 
 
-def plain_package(name: str) -> Package:
+def plain_package(name):
     """A demo without its variants and takes."""
     package = load(ASSETS / f"{name}.umbrite")
     return package.having(plain(package.puppet), takes=())
 
 
-def joint(puppet: Puppet, name: str) -> str:
+def joint(puppet, name):
     return next(key for key, item in puppet.joints.items() if item.name == name)
 
 
-def part(puppet: Puppet, name: str) -> str:
+def part(puppet, name):
     return next(key for key, item in puppet.parts.items() if item.name == name)
 
 
-def control(puppet: Puppet, name: str) -> str:
+def control(puppet, name):
     return next(key for key, item in puppet.controls.items() if item.name == name)

@@ -1,6 +1,5 @@
 """A reader of glTF 2.0 of the tests' own: pygltflib for the file, plain NumPy for what the standard says of nodes, skins and animations."""
 
-from pathlib import Path
 from typing import NamedTuple
 
 import cv2
@@ -26,7 +25,7 @@ class Values(NamedTuple):
 class Scene:
     """A file, and where everything in it lies."""
 
-    def __init__(self, path: Path) -> None:
+    def __init__(self, path):
         self.file = GLTF2().load(str(path))
         if self.file.binary_blob() is None:
             self.file.convert_buffers(self.file.buffers and __import__("pygltflib").BufferFormat.BINARYBLOB)
@@ -34,7 +33,7 @@ class Scene:
         nodes = self.file.nodes
         self.parent = {child: i for i, node in enumerate(nodes) for child in node.children or []}
 
-    def array(self, number: int) -> Array:
+    def array(self, number):
         accessor = self.file.accessors[number]
         view = self.file.bufferViews[accessor.bufferView]
         kind, wide = KINDS[accessor.componentType], WIDE[accessor.type]
@@ -42,16 +41,16 @@ class Scene:
         found = np.frombuffer(self.blob, kind, accessor.count * wide, at).astype(np.float64)
         return found.reshape(accessor.count, wide)
 
-    def sheet(self, number: int) -> NDArray[np.uint8]:
+    def sheet(self, number):
         view = self.file.bufferViews[self.file.images[number].bufferView]
         data = np.frombuffer(self.blob, np.uint8, view.byteLength, view.byteOffset or 0)
         pixels = cv2.imdecode(data, cv2.IMREAD_UNCHANGED)
         return np.asarray(cv2.cvtColor(pixels, cv2.COLOR_BGRA2RGBA), dtype=np.uint8)
 
-    def animation(self, name: str) -> int:
+    def animation(self, name):
         return next(i for i, each in enumerate(self.file.animations) if each.name == name)
 
-    def values(self, animation: int | None, time: float) -> list[Values]:
+    def values(self, animation, time):
         """What every node has at a time of an animation; at rest without one."""
         found = []
         for node in self.file.nodes:
@@ -83,7 +82,7 @@ class Scene:
                 found[number] = found[number]._replace(**{channel.target.path: value})
         return found
 
-    def places(self, values: list[Values]) -> dict[str, Array]:
+    def places(self, values):
         """The world places of the vertices of every mesh, (vertices, 3), by the part that it is for; what is not seen is left out."""
         world = [self._world(i, values) for i in range(len(values))]
         found = {}
@@ -100,9 +99,7 @@ class Scene:
             else:
                 skin = self.file.skins[node.skin]
                 binds = self.array(skin.inverseBindMatrices).reshape(-1, 4, 4).transpose(0, 2, 1)
-                bones = np.stack(
-                    [world[joint] @ bind for joint, bind in zip(skin.joints, binds, strict=True)]
-                )
+                bones = np.stack([world[joint] @ bind for joint, bind in zip(skin.joints, binds, strict=True)])
                 joints = self.array(primitive.attributes.JOINTS_0).astype(int)
                 weights = self.array(primitive.attributes.WEIGHTS_0)
                 placed = np.einsum("vj,vjab,vb->va", weights, bones[joints], vertices)
@@ -110,19 +107,17 @@ class Scene:
                 found[node.extras["umbrite"]["part"]] = placed[:, :3]
         return found
 
-    def board(self, placed: Array) -> NDArray[np.complex128]:
+    def board(self, placed):
         """World places as places of the board, pixels, y down."""
         told = self.file.nodes[0].extras["umbrite"]
         wide, tall = told["canvas"]
         unit = told["pixels_per_unit"]
         return placed[:, 0] * unit + wide / 2 + 1j * (tall - placed[:, 1] * unit)
 
-    def pixels(self, part: str) -> tuple[int, NDArray[np.complex128]]:
+    def pixels(self, part):
         """The sheet of a part's mesh, and where its vertices lie there, pixels."""
         node = next(
-            each
-            for each in self.file.nodes
-            if each.mesh is not None and each.extras["umbrite"].get("part") == part
+            each for each in self.file.nodes if each.mesh is not None and each.extras["umbrite"].get("part") == part
         )
         primitive = self.file.meshes[node.mesh].primitives[0]
         material = self.file.materials[primitive.material]
@@ -131,7 +126,7 @@ class Scene:
         uv = self.array(primitive.attributes.TEXCOORD_0)
         return number, uv[:, 0] * wide + 1j * uv[:, 1] * tall
 
-    def _world(self, number: int, values: list[Values]) -> Array:
+    def _world(self, number, values):
         own = values[number]
         x, y, z, w = own.rotation
         turn = np.array(
@@ -147,12 +142,12 @@ class Scene:
         above = self.parent.get(number)
         return local if above is None else self._world(above, values) @ local
 
-    def _seen(self, number: int, values: list[Values]) -> bool:
+    def _seen(self, number, values):
         above = self.parent.get(number)
         return values[number].visible and (above is None or self._seen(above, values))
 
 
-def _at(times: Array, values: Array, time: float, way: str, path: str) -> Array:
+def _at(times, values, time, way, path):
     """A sampler's value at a time."""
     if time <= times[0]:
         return values[0]
@@ -168,9 +163,7 @@ def _at(times: Array, values: Array, time: float, way: str, path: str) -> Array:
     dot = float(one @ other)
     if dot < 0:
         other, dot = -other, -dot
-    if (
-        dot > 0.9995
-    ):  # near to each other the standard has a straight way, which single precision does not spoil
+    if dot > 0.9995:  # near to each other the standard has a straight way, which single precision does not spoil
         straight = one + (other - one) * share
         return straight / np.linalg.norm(straight)
     angle = np.arccos(min(1.0, dot))

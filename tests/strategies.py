@@ -2,22 +2,10 @@
 
 import contextlib
 import itertools
-from collections.abc import Mapping
 
 from hypothesis import strategies as st
 
-from all_edits import (
-    ART_EDITS,
-    EDITS,
-    NAMES,
-    RIG_EDITS,
-    Edit,
-    angles,
-    coordinates,
-    edited,
-    points,
-    square_mesh,
-)
+from all_edits import ART_EDITS, EDITS, NAMES, RIG_EDITS, angles, coordinates, edited, points, square_mesh
 from umbrite.rig.channels import JOINT_CHANNELS
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.controls import make_control
@@ -41,7 +29,7 @@ finite = st.floats(-1e6, 1e6, allow_nan=False)
 maps_numbers = st.builds(complex, st.floats(-3, 3), st.floats(-3, 3))
 
 
-def some_part(puppet: Puppet, draw: st.DrawFn) -> Puppet:
+def some_part(puppet, draw):
     wide, tall = draw(st.integers(1, 400)), draw(st.integers(1, 400))
     drawing = Drawing(f"{wide:032x}{tall:032x}", wide, tall)
     at = draw(points)
@@ -49,7 +37,7 @@ def some_part(puppet: Puppet, draw: st.DrawFn) -> Puppet:
 
 
 @st.composite
-def chains(draw: st.DrawFn) -> Puppet:
+def chains(draw):
     """Three parts in a row, one carried by the other, which make a limb with a length."""
     puppet = Puppet()
     for _ in range(3):
@@ -63,7 +51,7 @@ def chains(draw: st.DrawFn) -> Puppet:
 
 
 @st.composite
-def furnished(draw: st.DrawFn) -> Puppet:
+def furnished(draw):
     """One of everything: a chain with a limb where it can be one, a master, a bone, a limit, a control, a link, a pose."""
     puppet = draw(chains())
     root, middle, tip = list(puppet.joints)
@@ -90,7 +78,7 @@ def furnished(draw: st.DrawFn) -> Puppet:
 
 
 @st.composite
-def puppets(draw: st.DrawFn, edits: Mapping[str, Edit] = RIG_EDITS, most: int = 14) -> Puppet:
+def puppets(draw, edits=RIG_EDITS, most=14):
     """A chain with a limb where it can be one, some more parts, and a random history of edits."""
     puppet = draw(chains())
     keys = list(puppet.joints)
@@ -105,7 +93,7 @@ def puppets(draw: st.DrawFn, edits: Mapping[str, Edit] = RIG_EDITS, most: int = 
 
 
 @st.composite
-def poses(draw: st.DrawFn, puppet: Puppet, values: st.SearchStrategy[float] = finite) -> dict[str, float]:
+def poses(draw, puppet, values=finite):
     """Random values for some channels of a puppet."""
     names = [f"{key}.{channel}" for key in puppet.joints for channel in JOINT_CHANNELS]
     names += [f"{key}.blend" for key in puppet.limbs]

@@ -9,7 +9,7 @@ frames = st.integers(-20, 80).map(float)
 
 
 @st.composite
-def keys(draw: st.DrawFn, frame: float) -> Key:
+def keys(draw, frame):
     interpolation = draw(st.sampled_from(["smooth", "eased", "straight", "hold", "free"]))
     out = into = 0.0
     if interpolation == "eased":
@@ -21,13 +21,13 @@ def keys(draw: st.DrawFn, frame: float) -> Key:
 
 
 @st.composite
-def tracks(draw: st.DrawFn) -> tuple[Key, ...]:
+def tracks(draw):
     at = sorted(draw(st.sets(frames, min_size=1, max_size=8)))
     return tuple(draw(keys(frame)) for frame in at)
 
 
 @st.composite
-def takes(draw: st.DrawFn, channels: tuple[str, ...] = ("j1.turn", "j1.x", "j2.y")) -> Take:
+def takes(draw, channels=("j1.turn", "j1.x", "j2.y")):
     some = draw(st.sets(st.sampled_from(channels), min_size=1))
     return Take(
         "Take", draw(st.sampled_from([12.0, 24.0, 25.0])), 0, draw(st.integers(8, 60)), draw(st.booleans()),

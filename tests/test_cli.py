@@ -23,13 +23,13 @@ WICK = str(ASSETS / "wick.umbrite")
 ORA = str(ASSETS / "wick.ora")
 
 
-def run(capsys: pytest.CaptureFixture[str], *words: str) -> tuple[int, str, str]:
+def run(capsys, *words):
     code = main(words)
     out, err = capsys.readouterr()
     return code, out, err
 
 
-def test_pose_puts_a_grip_on_a_board_point(capsys: pytest.CaptureFixture[str]) -> None:
+def test_pose_puts_a_grip_on_a_board_point(capsys):
     code, out, _ = run(capsys, "pose", WICK, "--set", "Near hand=300,800", "Far foot=700,1380")
     report = json.loads(out)
     assert code == 0
@@ -39,7 +39,7 @@ def test_pose_puts_a_grip_on_a_board_point(capsys: pytest.CaptureFixture[str]) -
     assert report["limbs"]["Near arm"]["reached"] is True
 
 
-def test_pose_writes_the_picture_and_the_json(capsys: pytest.CaptureFixture[str], tmp_path: Path) -> None:
+def test_pose_writes_the_picture_and_the_json(capsys, tmp_path):
     picture, report = tmp_path / "out.png", tmp_path / "out.json"
     code, out, _ = run(capsys, "pose", WICK, "--png", str(picture), "--json", str(report))
     assert (code, out) == (0, "")
@@ -50,7 +50,7 @@ def test_pose_writes_the_picture_and_the_json(capsys: pytest.CaptureFixture[str]
     assert "Near hand" in json.loads(report.read_text())["joints"]
 
 
-def test_check_tells_findings_and_counts_errors(capsys: pytest.CaptureFixture[str], tmp_path: Path) -> None:
+def test_check_tells_findings_and_counts_errors(capsys, tmp_path):
     assert run(capsys, "check", WICK)[:2] == (0, "0 findings.\n")
     code, out, _ = run(capsys, "check", ORA, "--json")
     assert code == 0
@@ -67,9 +67,7 @@ def test_check_tells_findings_and_counts_errors(capsys: pytest.CaptureFixture[st
     assert "stands away from its tip" in err
 
 
-def test_convert_goes_from_art_to_puppet_to_picture(
-    capsys: pytest.CaptureFixture[str], tmp_path: Path
-) -> None:
+def test_convert_goes_from_art_to_puppet_to_picture(capsys, tmp_path):
     puppet, picture, folder = tmp_path / "w.umbrite", tmp_path / "w.png", tmp_path / "f.umbrite"
     assert run(capsys, "convert", ORA, str(puppet))[0] == 0
     assert run(capsys, "convert", str(ASSETS / "wick-pictures"), str(folder))[0] == 0
@@ -81,7 +79,7 @@ def test_convert_goes_from_art_to_puppet_to_picture(
     assert np.abs(pixels[solid].astype(int) - piece[solid]).max() <= 1  # the front part, as it was drawn
 
 
-def test_the_schema_fits_the_file(capsys: pytest.CaptureFixture[str]) -> None:
+def test_the_schema_fits_the_file(capsys):
     code, out, _ = run(capsys, "schema")
     assert code == 0
     assert {"Puppet", "Joint", "Limb", "Part", "Control"} <= set(json.loads(out)["$defs"])
@@ -102,18 +100,14 @@ def test_the_schema_fits_the_file(capsys: pytest.CaptureFixture[str]) -> None:
         (["check", str(ASSETS / "wick-pictures" / "24 Near hand.png" / "x")], "isn't there"),
     ],
 )
-def test_bad_input_gives_one_sentence_and_exit_code_2(
-    capsys: pytest.CaptureFixture[str], words: list[str], said: str
-) -> None:
+def test_bad_input_gives_one_sentence_and_exit_code_2(capsys, words, said):
     code, out, err = run(capsys, *words)
     assert (code, out) == (2, "")
     assert said in err
     assert err.count("\n") == 1
 
 
-def test_joints_proposes_a_parent_and_a_pivot_for_every_part_but_one(
-    capsys: pytest.CaptureFixture[str],
-) -> None:
+def test_joints_proposes_a_parent_and_a_pivot_for_every_part_but_one(capsys):
     code, out, _ = run(capsys, "joints", ORA, "--json")
     found = {line["part"]: line for line in json.loads(out)}
     assert code == 0
@@ -126,7 +120,7 @@ def test_joints_proposes_a_parent_and_a_pivot_for_every_part_but_one(
     assert "23 joints proposed for 24 parts." in out
 
 
-def test_a_folder_is_checked_file_by_file(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+def test_a_folder_is_checked_file_by_file(tmp_path, capsys):
     for name in ("wick", "inkpot"):
         save(tmp_path / f"{name}.umbrite", load(ASSETS / f"{name}.umbrite"))
     code, out, _ = run(capsys, "check", str(tmp_path), "--json")
@@ -143,26 +137,15 @@ def test_a_folder_is_checked_file_by_file(tmp_path: Path, capsys: pytest.Capture
 @pytest.mark.parametrize("ending", ["png", "pdf", "tiff"])
 # Otherwise the sheet makes an application of its own, without the widgets that later tests need.
 @pytest.mark.usefixtures("qapp")
-def test_the_workout_writes_a_contact_sheet(
-    ending: str, tmp_path: Path, capsys: pytest.CaptureFixture[str]
-) -> None:
+def test_the_workout_writes_a_contact_sheet(ending, tmp_path, capsys):
     package = load(ASSETS / "bramble.umbrite")
-    few = {
-        key: item
-        for key, item in package.puppet.controls.items()
-        if item.name in {"Near hind foot", "Master"}
-    }
+    few = {key: item for key, item in package.puppet.controls.items() if item.name in {"Near hind foot", "Master"}}
     tail = next(key for key, item in package.puppet.joints.items() if item.name == "Tail")
     free = {key: replace(item, limit=None) for key, item in package.puppet.joints.items()}  # few sweeps
     bad = set_limit(replace(package.puppet, controls=few, joints=free), tail, -1.6, 1.6)
     save(tmp_path / "bad.umbrite", package.having(puppet=bad))
     code, out, _ = run(
-        capsys,
-        "workout",
-        str(tmp_path / "bad.umbrite"),
-        "--json",
-        "--sheet",
-        str(tmp_path / f"sheet.{ending}"),
+        capsys, "workout", str(tmp_path / "bad.umbrite"), "--json", "--sheet", str(tmp_path / f"sheet.{ending}")
     )
     report = json.loads(out)
     assert code == 0
@@ -170,9 +153,7 @@ def test_the_workout_writes_a_contact_sheet(
     assert {line["moving"] for line in report["runs"]} >= {"Master", "Tail"}
     data = (tmp_path / f"sheet.{ending}").read_bytes()
     assert data.startswith({"png": b"\x89PNG", "pdf": b"%PDF", "tiff": b"II*"}[ending])
-    code, _, err = run(
-        capsys, "workout", str(tmp_path / "bad.umbrite"), "--sheet", str(tmp_path / "sheet.doc")
-    )
+    code, _, err = run(capsys, "workout", str(tmp_path / "bad.umbrite"), "--sheet", str(tmp_path / "sheet.doc"))
     assert code == 2
     assert ".png, .pdf or .tiff" in err
 
@@ -187,20 +168,15 @@ def test_the_workout_writes_a_contact_sheet(
             ["gone.umbrite"],
             "gone.umbrite isn't there: nothing was found at that place. Check the name and the folder.\n",
         ),
-        (
-            ["help", "bild"],
-            "There is no command bild, and no file of that name. Did you mean umbrite build?\n",
-        ),
+        (["help", "bild"], "There is no command bild, and no file of that name. Did you mean umbrite build?\n"),
     ],
 )
-def test_a_first_word_that_is_nothing_opens_no_window(
-    capsys: pytest.CaptureFixture[str], monkeypatch: pytest.MonkeyPatch, words: list[str], said: str
-) -> None:
+def test_a_first_word_that_is_nothing_opens_no_window(capsys, monkeypatch, words, said):
     monkeypatch.setattr("umbrite.cli.program.parser", lambda: pytest.fail("no command was run"))
     assert run(capsys, *words) == (2, "", said)
 
 
-def test_help_tells_of_all_commands_and_of_each(capsys: pytest.CaptureFixture[str]) -> None:
+def test_help_tells_of_all_commands_and_of_each(capsys):
     with pytest.raises(SystemExit) as left:
         main(["help"])
     assert left.value.code == 0
@@ -215,7 +191,7 @@ def test_help_tells_of_all_commands_and_of_each(capsys: pytest.CaptureFixture[st
         assert "--quiet" in told
 
 
-def test_quiet_leaves_sentences_out_and_nothing_else(capsys: pytest.CaptureFixture[str]) -> None:
+def test_quiet_leaves_sentences_out_and_nothing_else(capsys):
     assert run(capsys, "check", ORA, "--quiet") == (0, "", "")
     assert run(capsys, "takes", WICK, "--quiet") == (0, "", "")
     code, out, _ = run(capsys, "check", ORA, "--json", "--quiet")
@@ -226,9 +202,7 @@ def test_quiet_leaves_sentences_out_and_nothing_else(capsys: pytest.CaptureFixtu
     assert run(capsys, "check", WICK)[1] == "0 findings.\n"
 
 
-def test_progress_is_told_where_somebody_looks_on_and_nowhere_else(
-    capsys: pytest.CaptureFixture[str], monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_progress_is_told_where_somebody_looks_on_and_nowhere_else(capsys, monkeypatch):
     watching("Painting")(0, 3, "frame 0")
     assert capsys.readouterr().err == ""
     monkeypatch.setattr(speech, "BETWEEN", 0.0)
@@ -252,7 +226,7 @@ def test_progress_is_told_where_somebody_looks_on_and_nowhere_else(
         ("commands_page.commands_page()", "../docs/commands.md", "## {command}"),
     ],
 )
-def test_manual_page_and_completion_tell_all_commands_as_they_are(script: str, made: str, told: str) -> None:
+def test_manual_page_and_completion_tell_all_commands_as_they_are(script, made, told):
     root = Path(__file__).parent.parent
     done = subprocess.run(
         [sys.executable, "-c", f"import {script.partition('.')[0]}; print({script}, end='')"],
@@ -272,7 +246,7 @@ def test_manual_page_and_completion_tell_all_commands_as_they_are(script: str, m
         (["umbrite", "check", "umbrite.d"], {"umbrite.desktop"}),
     ],
 )
-def test_bash_completes_commands_options_and_files(typed: list[str], wanted: set[str]) -> None:
+def test_bash_completes_commands_options_and_files(typed, wanted):
     packaging = Path(__file__).parent.parent / "packaging"
     words = " ".join(f"'{word}'" for word in typed)
     script = f"source ./umbrite.bash; COMP_WORDS=({words}); COMP_CWORD={len(typed) - 1}; _umbrite; printf '%s\\n' \"${{COMPREPLY[@]}}\""

@@ -3,7 +3,6 @@
 import os
 import subprocess
 import sys
-from pathlib import Path
 
 import pytest
 from msgspec.structs import replace
@@ -12,7 +11,7 @@ from demo_puppet import ASSETS, plain
 from umbrite.art.joint_finding import find_joints
 from umbrite.checking.puppet_findings import findings
 from umbrite.checking.take_findings import take_findings
-from umbrite.demo.build import DEMOS, Demo, stem_of
+from umbrite.demo.build import DEMOS, stem_of
 from umbrite.demo.demo_takes import takes_of
 from umbrite.demo.more_drawings import with_more_drawings
 from umbrite.demo.tea_cart import RADIUS
@@ -29,7 +28,7 @@ ALL = (*NAMES, "tansy")
 
 
 @pytest.mark.parametrize("name", ALL)
-def test_a_demo_is_whole_and_has_nothing_to_mend(name: str) -> None:
+def test_a_demo_is_whole_and_has_nothing_to_mend(name):
     finished, art = load(ASSETS / f"{name}.umbrite").puppet, open_any(ASSETS / f"{name}.ora").puppet
     assert invariants(finished) == []
     assert findings(finished) == []
@@ -42,7 +41,7 @@ def test_a_demo_is_whole_and_has_nothing_to_mend(name: str) -> None:
 
 
 @pytest.mark.parametrize("name", NAMES[1:])
-def test_find_joints_sees_the_family_of_goat_and_octopus(name: str) -> None:
+def test_find_joints_sees_the_family_of_goat_and_octopus(name):
     package = load(ASSETS / f"{name}.umbrite")
     puppet = plain(package.puppet)
     found = find_joints(puppet, {key: decode(data, key) for key, data in package.art.items()})
@@ -56,17 +55,16 @@ def test_find_joints_sees_the_family_of_goat_and_octopus(name: str) -> None:
 
 
 @pytest.mark.parametrize(
-    "name",
-    ["tea-cart", "wick-and-cart", "clover", *(path.stem for path in (ASSETS / "library").glob("*.umbrite"))],
+    "name", ["tea-cart", "wick-and-cart", "clover", *(path.stem for path in (ASSETS / "library").glob("*.umbrite"))]
 )
-def test_what_is_made_of_the_demos_is_sound_and_has_nothing_wrong(name: str) -> None:
+def test_what_is_made_of_the_demos_is_sound_and_has_nothing_wrong(name):
     path = ASSETS / f"{name}.umbrite"
     package = load(path if path.exists() else ASSETS / "library" / f"{name}.umbrite")
     assert invariants(package.puppet) == []
     assert [each.text for each in findings(package.puppet) if each.severity != "hint"] == []
 
 
-def test_the_carts_wheels_turn_by_the_way_and_wicks_hand_stays_on_its_handle() -> None:
+def test_the_carts_wheels_turn_by_the_way_and_wicks_hand_stays_on_its_handle():
     document = load(ASSETS / "wick-and-cart.umbrite").document
     puppet, take = document.puppet, document.takes[0]
     (cart,) = puppet.guests.values()
@@ -85,7 +83,7 @@ def test_the_carts_wheels_turn_by_the_way_and_wicks_hand_stays_on_its_handle() -
     assert way > 800
 
 
-def test_the_demos_are_a_biped_a_quadruped_and_a_many_armed_one() -> None:
+def test_the_demos_are_a_biped_a_quadruped_and_a_many_armed_one():
     limbs = {name: plain(load(ASSETS / f"{name}.umbrite").puppet).limbs.values() for name in NAMES}
     assert [len(limbs[name]) for name in NAMES] == [4, 4, 6]
     assert {len(limb.joints) for limb in limbs["inkpot"]} == {5}
@@ -98,14 +96,10 @@ def test_the_demos_are_a_biped_a_quadruped_and_a_many_armed_one() -> None:
 
 
 @pytest.mark.long
-def test_the_scripts_make_the_shipped_demos_again_byte_for_byte(tmp_path: Path) -> None:
+def test_the_scripts_make_the_shipped_demos_again_byte_for_byte(tmp_path):
     command = [sys.executable, "-m", "umbrite.demo.build", str(tmp_path)]
     done = subprocess.run(
-        command,
-        env={**os.environ, "QT_QPA_PLATFORM": "offscreen"},
-        capture_output=True,
-        text=True,
-        check=False,
+        command, env={**os.environ, "QT_QPA_PLATFORM": "offscreen"}, capture_output=True, text=True, check=False
     )
     assert done.returncode == 0, done.stderr
     made = {path.relative_to(tmp_path): path.read_bytes() for path in tmp_path.rglob("*") if path.is_file()}
@@ -114,7 +108,7 @@ def test_the_scripts_make_the_shipped_demos_again_byte_for_byte(tmp_path: Path) 
 
 
 @pytest.mark.parametrize("demo", DEMOS, ids=lambda demo: demo.name)
-def test_the_rig_script_makes_the_shipped_rig_of_the_shipped_art(demo: Demo) -> None:
+def test_the_rig_script_makes_the_shipped_rig_of_the_shipped_art(demo):
     stem = stem_of(demo.name)
     shipped = load(ASSETS / f"{stem}.umbrite")
     art = open_any(ASSETS / f"{stem}.ora")
@@ -128,7 +122,7 @@ def test_the_rig_script_makes_the_shipped_rig_of_the_shipped_art(demo: Demo) -> 
 
 
 @pytest.mark.parametrize("demo", DEMOS, ids=lambda demo: demo.name)
-def test_the_demos_takes_have_nothing_to_mend(demo: Demo) -> None:
+def test_the_demos_takes_have_nothing_to_mend(demo):
     document = load(ASSETS / f"{stem_of(demo.name)}.umbrite").document
     assert len(document.takes) == {"Wick": 3, "Bramble": 2, "Inkpot": 2, "Tansy": 3, "Tea cart": 2}[demo.name]
     assert take_findings(document.puppet, document.takes) == []

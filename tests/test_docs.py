@@ -15,7 +15,7 @@ ROOT = Path(__file__).parent.parent
 TOLD = [ROOT / "README.md", *sorted((ROOT / "docs").glob("*.md"))]
 
 
-def options() -> dict[str, set[str]]:
+def options():
     commands = next(each for each in parser()._actions if isinstance(each, argparse._SubParsersAction))
     return {
         name: {option for action in command._actions for option in action.option_strings}
@@ -23,7 +23,7 @@ def options() -> dict[str, set[str]]:
     }
 
 
-def lines() -> list[tuple[str, str]]:
+def lines():
     """Every line of a block of the docs that calls the program."""
     found = []
     for path in TOLD:
@@ -32,7 +32,7 @@ def lines() -> list[tuple[str, str]]:
     return found
 
 
-def test_commands_and_options_of_the_docs_are_there() -> None:
+def test_commands_and_options_of_the_docs_are_there():
     known = options()
     assert len(lines()) > 25
     for name, line in lines():
@@ -44,17 +44,15 @@ def test_commands_and_options_of_the_docs_are_there() -> None:
             assert option in known[word], f"{name}: {line}"
 
 
-def test_every_command_is_told_of() -> None:
+def test_every_command_is_told_of():
     told = (ROOT / "README.md").read_text("utf-8")
     for command in COMMANDS:
         assert f"umbrite {command} " in told, command
 
 
 @pytest.mark.long
-def test_the_walks_can_be_walked_as_they_are_told(tmp_path: Path) -> None:
+def test_the_walks_can_be_walked_as_they_are_told(tmp_path):
     words = [sys.executable, str(ROOT / "scripts" / "walks.py"), str(tmp_path)]
     done = subprocess.run(words, capture_output=True, text=True, check=False)
     assert done.returncode == 0, done.stderr
-    assert {path.name for path in tmp_path.glob("*.png")} == {
-        path.name for path in (PAGES / "walks").glob("*.png")
-    }
+    assert {path.name for path in tmp_path.glob("*.png")} == {path.name for path in (PAGES / "walks").glob("*.png")}

@@ -1,7 +1,6 @@
 """The core tells what it does: every public name of it has words, and what raises says so."""
 
 import ast
-from collections.abc import Iterator
 from pathlib import Path
 
 import umbrite
@@ -9,9 +8,9 @@ import umbrite
 CORE = ("rig", "motion", "art", "files")
 
 
-def public(tree: ast.Module) -> Iterator[tuple[str, ast.FunctionDef | ast.ClassDef]]:
+def public(tree):
     """Functions, classes and methods without an underscore; of overloads the one that does the work."""
-    homes: list[ast.Module | ast.ClassDef] = [
+    homes = [
         tree, *(node for node in tree.body if isinstance(node, ast.ClassDef) and not node.name.startswith("_"))
     ]  # fmt: skip
     for home in homes:
@@ -24,11 +23,11 @@ def public(tree: ast.Module) -> Iterator[tuple[str, ast.FunctionDef | ast.ClassD
                 yield f"{getattr(home, 'name', '')}.{node.name}", node
 
 
-def rooms() -> list[Path]:
+def rooms():
     return [path for name in CORE for path in (Path(umbrite.__path__[0]) / name).rglob("*.py")]
 
 
-def test_every_public_name_of_the_core_has_words() -> None:
+def test_every_public_name_of_the_core_has_words():
     bare = [
         f"{path.stem}{name}"
         for path in rooms()
@@ -38,7 +37,7 @@ def test_every_public_name_of_the_core_has_words() -> None:
     assert bare == []
 
 
-def test_what_raises_says_what_is_refused() -> None:
+def test_what_raises_says_what_is_refused():
     silent = []
     for path in rooms():
         for name, node in public(ast.parse(path.read_text("utf-8"))):

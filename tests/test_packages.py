@@ -34,7 +34,7 @@ exit $found
 pytestmark = pytest.mark.long
 
 
-def run(*words: str | Path, code: int = 0, **env: str) -> str:
+def run(*words, code=0, **env):
     done = subprocess.run(
         [str(word) for word in words], capture_output=True, text=True, check=False, cwd="/", timeout=900, env={**os.environ, **env}
     )  # fmt: skip
@@ -45,7 +45,7 @@ def run(*words: str | Path, code: int = 0, **env: str) -> str:
 @pytest.mark.skipif(os.geteuid() != 0, reason="apt installs only for root")
 @pytest.mark.skipif(shutil.which("apt-get") is None, reason="this is no Debian kind of system")
 @pytest.mark.skipif(HOME.exists(), reason="Umbrite is installed here already, and stays as it is")
-def test_the_debian_package_is_installed_started_and_removed(tmp_path: Path) -> None:
+def test_the_debian_package_is_installed_started_and_removed(tmp_path):
     run("make", "-C", ROOT, "deb")
     (package,) = (ROOT / "dist").glob("umbrite_*.deb")
     before = set(Path("/usr/share/applications").iterdir())
@@ -55,25 +55,12 @@ def test_the_debian_package_is_installed_started_and_removed(tmp_path: Path) -> 
         assert run("/usr/bin/umbrite", "--version") == f"Umbrite {__version__}\n"
         (wick,) = HOME.glob("lib/python3.*/site-packages/umbrite/demo/assets/wick.umbrite")
         assert run("/usr/bin/umbrite", "check", wick) == "0 findings.\n"
-        run(
-            "/usr/bin/umbrite", "joints", wick.with_suffix(".ora")
-        )  # reads foreign art in a process of its own
+        run("/usr/bin/umbrite", "joints", wick.with_suffix(".ora"))  # reads foreign art in a process of its own
         run("/usr/bin/umbrite", "thumbnail", wick, tmp_path / "small.png")
         assert (tmp_path / "small.png").stat().st_size > 1000
         manual = gzip.decompress(Path("/usr/share/man/man1/umbrite.1.gz").read_bytes())
         assert b".SS convert" in manual
-        run(
-            "xvfb-run",
-            "-a",
-            "-s",
-            "-screen 0 1280x800x24",
-            "sh",
-            "-c",
-            STARTED,
-            "start",
-            wick,
-            QT_QPA_PLATFORM="xcb",
-        )
+        run("xvfb-run", "-a", "-s", "-screen 0 1280x800x24", "sh", "-c", STARTED, "start", wick, QT_QPA_PLATFORM="xcb")
         assert Path("/usr/share/applications/umbrite.desktop") not in before
         assert Path("/usr/share/thumbnailers/umbrite.thumbnailer").exists()
     finally:
@@ -84,7 +71,7 @@ def test_the_debian_package_is_installed_started_and_removed(tmp_path: Path) -> 
     assert not list(Path("/usr/share").rglob("*umbrite*"))
 
 
-def test_the_folder_of_an_appimage_runs_without_anything_else(tmp_path: Path) -> None:
+def test_the_folder_of_an_appimage_runs_without_anything_else(tmp_path):
     run("make", "-C", ROOT, "appdir")
     start = ROOT / "dist" / "Umbrite.AppDir" / "AppRun"
     bare = ["env", "-i", f"HOME={tmp_path}", "PATH=/usr/bin:/bin", "QT_QPA_PLATFORM=offscreen", start]
@@ -95,9 +82,7 @@ def test_the_folder_of_an_appimage_runs_without_anything_else(tmp_path: Path) ->
 
 
 @pytest.mark.skipif(shutil.which("flatpak-builder") is None, reason="flatpak-builder is not installed")
-def test_the_flatpak_manifest_is_one() -> None:
-    manifest = json.loads(
-        run("flatpak-builder", "--show-manifest", ROOT / "packaging/flatpak/org.umbrite.umbrite.yml")
-    )
+def test_the_flatpak_manifest_is_one():
+    manifest = json.loads(run("flatpak-builder", "--show-manifest", ROOT / "packaging/flatpak/org.umbrite.umbrite.yml"))
     assert manifest["command"] == "umbrite"
     assert manifest["id"] in (ROOT / "packaging/umbrite.metainfo.xml").read_text("utf-8")

@@ -27,14 +27,14 @@ PACKAGING = Path(__file__).parent.parent / "packaging"
         ["desktop-file-validate", "umbrite.desktop"],
     ],
 )
-def test_the_entries_for_menus_and_software_centres_are_valid(words: list[str]) -> None:
+def test_the_entries_for_menus_and_software_centres_are_valid(words):
     if shutil.which(words[0]) is None:
         pytest.skip(f"{words[0]} is not installed; scripts/system_packages.sh tests installs it")
     done = subprocess.run(words, cwd=PACKAGING, capture_output=True, text=True, check=False)
     assert done.returncode == 0, done.stdout + done.stderr
 
 
-def test_the_entries_agree_with_each_other_and_with_the_program() -> None:
+def test_the_entries_agree_with_each_other_and_with_the_program():
     whole = parse(PACKAGING / "umbrite.metainfo.xml").getroot()
     assert whole.findtext("launchable") == "umbrite.desktop"
     release = whole.find("releases/release")
@@ -47,7 +47,7 @@ def test_the_entries_agree_with_each_other_and_with_the_program() -> None:
         assert kind in (PACKAGING / name).read_text("utf-8")
 
 
-def test_a_file_manager_gets_its_picture(tmp_path: Path) -> None:
+def test_a_file_manager_gets_its_picture(tmp_path):
     entry = configparser.ConfigParser(interpolation=None)
     entry.read(PACKAGING / "umbrite.thumbnailer", "utf-8")
     asked = entry["Thumbnailer Entry"]["Exec"].split()
@@ -55,9 +55,7 @@ def test_a_file_manager_gets_its_picture(tmp_path: Path) -> None:
     values = {"%s": "128", "%i": str(ASSETS / "wick.umbrite"), "%o": str(out)}
     assert set(values) <= set(asked)
     words = [values.get(word, word) for word in asked]
-    done = subprocess.run(
-        [sys.executable, "-m", *words], cwd=tmp_path, capture_output=True, text=True, check=False
-    )
+    done = subprocess.run([sys.executable, "-m", *words], cwd=tmp_path, capture_output=True, text=True, check=False)
     assert (done.returncode, done.stdout, done.stderr) == (0, "", "")
     picture = Image.open(out)
     assert max(picture.size) == 128
@@ -68,7 +66,7 @@ def test_a_file_manager_gets_its_picture(tmp_path: Path) -> None:
 
 
 @pytest.mark.parametrize("size", ["12", "3000", "many", "-64", "64.5"])
-def test_a_wrong_size_is_told(size: str, tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+def test_a_wrong_size_is_told(size, tmp_path, capsys):
     with pytest.raises(SystemExit) as gone:
         main(["thumbnail", str(ASSETS / "wick.umbrite"), str(tmp_path / "out.png"), f"--size={size}"])
     assert gone.value.code == 2
@@ -76,7 +74,7 @@ def test_a_wrong_size_is_told(size: str, tmp_path: Path, capsys: pytest.CaptureF
     assert not (tmp_path / "out.png").exists()
 
 
-def test_nothing_to_be_seen_is_a_sentence(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+def test_nothing_to_be_seen_is_a_sentence(tmp_path, capsys):
     empty = tmp_path / "empty.umbrite"
     save(empty, Package(Document(Puppet()), {}))
     assert main(["thumbnail", str(empty), str(tmp_path / "out.png")]) == 2

@@ -18,13 +18,11 @@ from umbrite.rig.edits.parts import nudge_parts
 DOCS = Path(__file__).parent.parent / "docs" / "python.md"
 
 
-def test_the_ten_examples_of_the_docs_run_one_after_the_other(
-    tmp_path: Path, monkeypatch: pytest.MonkeyPatch, qapp: object
-) -> None:
+def test_the_ten_examples_of_the_docs_run_one_after_the_other(tmp_path, monkeypatch, qapp):
     monkeypatch.chdir(tmp_path)
     blocks = re.findall(r"```python\n(.*?)```", DOCS.read_text("utf-8"), re.DOTALL)
     assert len(blocks) == 10
-    space: dict[str, object] = {}
+    space = {}
     for block in blocks:
         exec(compile(block, "python.md", "exec"), space)  # noqa: S102  the docs' own examples
     assert {"lamp.png", "walk.gif", "wick.glb", "walk.json", "clover.umbrite"} <= {
@@ -33,20 +31,16 @@ def test_the_ten_examples_of_the_docs_run_one_after_the_other(
     assert qapp
 
 
-def test_the_example_of_the_readme_runs(
-    tmp_path: Path, monkeypatch: pytest.MonkeyPatch, qapp: object
-) -> None:
+def test_the_example_of_the_readme_runs(tmp_path, monkeypatch, qapp):
     monkeypatch.chdir(tmp_path)
-    blocks = re.findall(
-        r"```python\n(.*?)```", (DOCS.parent.parent / "README.md").read_text("utf-8"), re.DOTALL
-    )
+    blocks = re.findall(r"```python\n(.*?)```", (DOCS.parent.parent / "README.md").read_text("utf-8"), re.DOTALL)
     for block in blocks:
         exec(compile(block, "README.md", "exec"), {})  # noqa: S102  the readme's own example
     assert (tmp_path / "waving.png").exists()
     assert qapp
 
 
-def test_import_loads_nothing_and_posing_needs_no_qt() -> None:
+def test_import_loads_nothing_and_posing_needs_no_qt():
     code = (
         "import sys, umbrite; assert 'numpy' not in sys.modules and 'msgspec' not in sys.modules;"
         "wick = umbrite.open(umbrite.demo_file('wick')).posed({'Head': 5.0}); wick.report(); wick.check();"
@@ -55,7 +49,7 @@ def test_import_loads_nothing_and_posing_needs_no_qt() -> None:
     subprocess.run([sys.executable, "-c", code], check=True)
 
 
-def test_it_paints_without_a_display_by_itself() -> None:
+def test_it_paints_without_a_display_by_itself():
     code = (
         "import os; os.environ.pop('QT_QPA_PLATFORM', None); os.environ.pop('DISPLAY', None);"
         "import umbrite; print(umbrite.open(umbrite.demo_file('tansy')).picture(0.1).shape)"
@@ -64,7 +58,7 @@ def test_it_paints_without_a_display_by_itself() -> None:
     assert done.stdout.strip() == "(150, 130, 4)"
 
 
-def test_a_document_is_a_value_and_a_picture_is_the_programs_own(qapp: object) -> None:
+def test_a_document_is_a_value_and_a_picture_is_the_programs_own(qapp):
     wick = umbrite.open(ASSETS / "wick.umbrite")
     key = wick.key("part", "Cap")
     moved = wick.edit(nudge_parts, [key], 5 + 0j)
@@ -79,7 +73,7 @@ def test_a_document_is_a_value_and_a_picture_is_the_programs_own(qapp: object) -
     assert qapp
 
 
-def test_more_art_comes_in_front_and_what_is_refused_says_so(tmp_path: Path) -> None:
+def test_more_art_comes_in_front_and_what_is_refused_says_so(tmp_path):
     empty = umbrite.new("Face", 400, 300)
     art = empty.with_art(ASSETS / "clover.ora")
     assert len(art.names("part")) == 22
@@ -93,16 +87,16 @@ def test_more_art_comes_in_front_and_what_is_refused_says_so(tmp_path: Path) -> 
         (lambda: wick.save(tmp_path / "a.png"), "saved as"),
         (lambda: wick.export(tmp_path / "a.tiff"), "written as"),
         (lambda: umbrite.open(tmp_path / "gone.umbrite"), "isn't there"),
-        (lambda: umbrite.demo_file("nobody"), "no demo"),  # type: ignore[arg-type]
+        (lambda: umbrite.demo_file("nobody"), "no demo"),
         (lambda: wick.edit(set_limit, "j99999", -1.0, 1.0), "no joint with the id"),
     ):
         with pytest.raises(umbrite.UmbriteError, match=f"(?i){words}"):
-            refused()  # type: ignore[no-untyped-call]
+            refused()
     with pytest.raises(AttributeError):
-        _ = umbrite.nothing  # type: ignore[attr-defined]
+        _ = umbrite.nothing
 
 
-def test_a_take_gives_its_pose_at_a_frame_and_all_its_pictures(qapp: object) -> None:
+def test_a_take_gives_its_pose_at_a_frame_and_all_its_pictures(qapp):
     wick = umbrite.open(ASSETS / "wick.umbrite")
     assert wick.at("Walk", 6) != wick
     frames = list(wick.frames("Walk", 0.05))

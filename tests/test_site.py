@@ -17,12 +17,12 @@ ROOT = Path(__file__).parent.parent
 class Links(HTMLParser):
     """What a page links to, and the places in it to which others can link."""
 
-    def __init__(self) -> None:
+    def __init__(self):
         super().__init__()
         self.to: list[str] = []
         self.places: set[str] = set()
 
-    def handle_starttag(self, tag: str, attrs: list[tuple[str, str | None]]) -> None:
+    def handle_starttag(self, tag, attrs):
         told = dict(attrs)
         if (where := told.get("href" if tag in {"a", "link"} else "src")) is not None:
             self.to.append(where)
@@ -31,7 +31,7 @@ class Links(HTMLParser):
 
 
 @pytest.fixture(scope="module")
-def site(tmp_path_factory: pytest.TempPathFactory) -> Path:
+def site(tmp_path_factory):
     folder = tmp_path_factory.mktemp("site")
     words = [sys.executable, ROOT / "scripts" / "make_site.py", folder]
     done = subprocess.run(words, capture_output=True, text=True, check=False)
@@ -39,7 +39,7 @@ def site(tmp_path_factory: pytest.TempPathFactory) -> Path:
     return folder / "html"
 
 
-def test_no_link_leads_nowhere(site: Path) -> None:
+def test_no_link_leads_nowhere(site):
     pages = {path: Links() for path in site.rglob("*.html")}
     for path, links in pages.items():
         links.feed(path.read_text("utf-8"))
@@ -57,7 +57,7 @@ def test_no_link_leads_nowhere(site: Path) -> None:
     assert counted > 100
 
 
-def test_the_site_has_every_page_of_the_guide(site: Path) -> None:
+def test_the_site_has_every_page_of_the_guide(site):
     for station in STATIONS:
         assert "Tools and keys" in (site / "stations" / f"{station.lower()}.html").read_text("utf-8")
     for _, stem in WALKS:

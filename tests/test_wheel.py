@@ -22,7 +22,7 @@ INSTALLED_AS = {
 }  # fmt: skip
 
 
-def declared() -> set[str]:
+def declared():
     project = tomllib.loads((ROOT / "pyproject.toml").read_text("utf-8"))["project"]
     wanted = [
         *project["dependencies"],
@@ -31,7 +31,7 @@ def declared() -> set[str]:
     return {re.split(r"[=<>~ ]", name)[0].lower() for name in wanted}
 
 
-def imported() -> set[str]:
+def imported():
     """The packages from outside that the program imports, by the names under which they are installed."""
     found = set()
     for path in (ROOT / "src").rglob("*.py"):
@@ -44,14 +44,14 @@ def imported() -> set[str]:
     return {INSTALLED_AS.get(name, name).lower() for name in tops}
 
 
-def test_all_that_is_imported_is_declared_and_pinned() -> None:
+def test_all_that_is_imported_is_declared_and_pinned():
     assert imported() == declared()
     pinned = (ROOT / "requirements-dev.txt").read_text("utf-8").lower()
     assert all(f"\n{name}==" in f"\n{pinned}" for name in declared())
 
 
 @pytest.fixture(scope="module")
-def wheel(tmp_path_factory: pytest.TempPathFactory) -> Path:
+def wheel(tmp_path_factory):
     folder = tmp_path_factory.mktemp("wheel")
     work = [sys.executable, "-m", "hatchling", "build", "-t", "wheel", "-d", str(folder)]
     subprocess.run(work, cwd=ROOT, check=True, capture_output=True, timeout=120)
@@ -59,7 +59,7 @@ def wheel(tmp_path_factory: pytest.TempPathFactory) -> Path:
     return made
 
 
-def test_the_wheel_brings_fonts_icons_demos_and_the_entries_of_the_desktop(wheel: Path) -> None:
+def test_the_wheel_brings_fonts_icons_demos_and_the_entries_of_the_desktop(wheel):
     names = zipfile.ZipFile(wheel).namelist()
     for ending in (
         "share/applications/umbrite.desktop", "share/mime/packages/umbrite.xml", "share/icons/hicolor/scalable/apps/umbrite.svg",
@@ -87,7 +87,7 @@ sys.exit(app.start(Path(sys.argv[1])))
 """
 
 
-def installed(folder: Path, wheel: Path, *words: str) -> tuple[dict[str, str], Path]:
+def installed(folder, wheel, *words):
     """The environment in which a wheel is installed by pipx, pinned packages and all, and the folder of its commands."""
     pins, home = folder / "pins.txt", folder / "home"
     home.mkdir()
@@ -108,12 +108,10 @@ def installed(folder: Path, wheel: Path, *words: str) -> tuple[dict[str, str], P
         f"{wheel}{''.join(words)}",
         f"--pip-args=--constraint {pins}",
     )
-    return quiet | {
-        "HOME": str(home)
-    }, folder / "bin"  # the person's own cache of downloads is used until here
+    return quiet | {"HOME": str(home)}, folder / "bin"  # the person's own cache of downloads is used until here
 
 
-def run(env: dict[str, str], where: Path, *words: str | Path, code: int = 0) -> str:
+def run(env, where, *words, code=0):
     done = subprocess.run(
         [str(word) for word in words], cwd=where, env=env, capture_output=True, text=True, timeout=400, check=False
     )  # fmt: skip
@@ -122,7 +120,7 @@ def run(env: dict[str, str], where: Path, *words: str | Path, code: int = 0) -> 
 
 
 @pytest.mark.long
-def test_pipx_installs_the_window_into_an_empty_environment(wheel: Path, tmp_path: Path) -> None:
+def test_pipx_installs_the_window_into_an_empty_environment(wheel, tmp_path):
     env, commands = installed(tmp_path, wheel, "[desk]")
     home, umbrite = tmp_path / "home", commands / "umbrite"
     python = umbrite.resolve().parent / "python"
@@ -137,19 +135,13 @@ def test_pipx_installs_the_window_into_an_empty_environment(wheel: Path, tmp_pat
     assert run(env, home, python, "-c", START, f"{shipped}/wick.umbrite") == "1 39\n"
 
 
-def test_without_the_window_the_core_works_and_the_rest_says_what_is_missing(
-    wheel: Path, tmp_path: Path
-) -> None:
+def test_without_the_window_the_core_works_and_the_rest_says_what_is_missing(wheel, tmp_path):
     env, commands = installed(tmp_path, wheel)
     home, umbrite = tmp_path / "home", commands / "umbrite"
     assert run(env, home, umbrite, "check", ASSETS / "wick.umbrite") == "0 findings.\n"
-    assert json.loads(run(env, home, umbrite, "build", ASSETS / "wick.ora", home / "it.umbrite", "--json"))[
-        "limbs"
-    ]
+    assert json.loads(run(env, home, umbrite, "build", ASSETS / "wick.ora", home / "it.umbrite", "--json"))["limbs"]
     missing = "The window and all that paints are not installed here. Install umbrite[desk].\n"
     assert run(env, home, umbrite, code=2) == missing
-    assert (
-        run(env, home, umbrite, "pose", ASSETS / "wick.umbrite", "--png", home / "it.png", code=2) == missing
-    )
+    assert run(env, home, umbrite, "pose", ASSETS / "wick.umbrite", "--png", home / "it.png", code=2) == missing
     run(env, home, umbrite, "convert", ASSETS / "wick.umbrite", home / "it.glb")
     run(env, home, umbrite, "atlas", ASSETS / "wick.umbrite", home / "it.png", home / "it.json")

@@ -101,9 +101,7 @@ class Document:
 
     # Change
 
-    def edit(
-        self, edit: Callable[Concatenate[Puppet, P], Any], *arguments: P.args, **named: P.kwargs
-    ) -> "Document":
+    def edit(self, edit: Callable[Concatenate[Puppet, P], Any], *arguments: P.args, **named: P.kwargs) -> "Document":
         """The document after an edit of `umbrite.rig.edits`, or any function from a puppet to a puppet (or to a tuple that begins with one)."""
         made = edit(self.puppet, *arguments, **named)
         return self._having(puppet=made[0] if isinstance(made, tuple) else made)

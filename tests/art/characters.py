@@ -31,7 +31,7 @@ class Piece(NamedTuple):
     round: bool = True
 
     @property
-    def key(self) -> str:
+    def key(self):
         return f"{self.side} {self.name}".strip()
 
 
@@ -46,13 +46,13 @@ class Character(NamedTuple):
     pieces: dict[str, str]  # what each part is, in plain words
 
 
-def character(seed: int, body: str, style: str) -> Character:
+def character(seed, body, style):
     """The character of a seed."""
     random = np.random.default_rng([seed, BODIES.index(body), 7])
     return _drawn(_pieces(body, random), style, random)
 
 
-def wild(seed: int, body: str, style: str) -> Character:
+def wild(seed, body, style):
     """The same kind of body as nobody poses it for a rigger: limbs flung about, mirrored, with a large or a small head, some pieces
     missing, and pieces that are no bones: hat, patch, cup.
     """
@@ -80,9 +80,7 @@ def wild(seed: int, body: str, style: str) -> Character:
     gone = {key for key in droppable if random.random() < 0.15}
     by_key = {p.key: p for p in pieces}
     pieces = [
-        p._replace(parent=by_key[p.parent].parent) if p.parent in gone else p
-        for p in pieces
-        if p.key not in gone
+        p._replace(parent=by_key[p.parent].parent) if p.parent in gone else p for p in pieces if p.key not in gone
     ]
     on_head = next((p for p in pieces if p.name in {"head", "mantle"}), pieces[0])
     trunk = next((p for p in pieces if p.name == "trunk"), pieces[0])
@@ -90,56 +88,40 @@ def wild(seed: int, body: str, style: str) -> Character:
     middle = (trunk.pivot + trunk.end) / 2
     extras = [
         Piece(
-            "",
-            "hat",
-            on_head.key,
-            hat,
-            hat - 30j,
-            (on_head.radii[1] * 0.8, on_head.radii[1] * 0.5),
-            on_head.depth + 1,
+            "", "hat", on_head.key, hat, hat - 30j, (on_head.radii[1] * 0.8, on_head.radii[1] * 0.5), on_head.depth + 1
         ),
         Piece(
-            "",
-            "patch",
-            trunk.key,
-            middle,
-            middle + 12,
-            (trunk.radii[0] * 0.25, trunk.radii[0] * 0.22),
-            trunk.depth + 1,
+            "", "patch", trunk.key, middle, middle + 12, (trunk.radii[0] * 0.25, trunk.radii[0] * 0.22), trunk.depth + 1
         ),
     ]
     hands = [p for p in pieces if p.name == "hand"]
     if hands:
         cup = hands[-1].end
-        extras.append(
-            Piece("", "cup", hands[-1].key, cup, cup + 30j, (24, 20), hands[-1].depth + 1, round=False)
-        )
+        extras.append(Piece("", "cup", hands[-1].key, cup, cup + 30j, (24, 20), hands[-1].depth + 1, round=False))
     pieces += [extra for extra in extras if random.random() < 0.5]
     if random.random() < 0.5 and body != "tentacled":
         pieces = [p._replace(pivot=1000 - p.pivot.conjugate(), end=1000 - p.end.conjugate()) for p in pieces]
     return _drawn(pieces, style, random)
 
 
-def _below(pieces: list[Piece], key: str) -> set[str]:
+def _below(pieces, key):
     found = {key}
     for _ in pieces:
         found |= {p.key for p in pieces if p.parent in found}
     return found
 
 
-def _turned(pieces: list[Piece], key: str, turn: float) -> list[Piece]:
+def _turned(pieces, key, turn):
     """A piece turned about its pivot, with all that hangs from it."""
     about, moved = next(p.pivot for p in pieces if p.key == key), _below(pieces, key)
     spin = complex(np.exp(1j * turn))
     return [
-        p._replace(pivot=about + (p.pivot - about) * spin, end=about + (p.end - about) * spin)
-        if p.key in moved
-        else p
+        p._replace(pivot=about + (p.pivot - about) * spin, end=about + (p.end - about) * spin) if p.key in moved else p
         for p in pieces
     ]
 
 
-def _larger(pieces: list[Piece], name: str, by: float) -> list[Piece]:
+def _larger(pieces, name, by):
     key = next(p.key for p in pieces if p.name == name)
     about, moved = next(p.pivot for p in pieces if p.key == key), _below(pieces, key)
     return [
@@ -154,7 +136,7 @@ def _larger(pieces: list[Piece], name: str, by: float) -> list[Piece]:
     ]
 
 
-def _drawn(pieces: list[Piece], style: str, random: np.random.Generator) -> Character:
+def _drawn(pieces, style, random):
     size = float(np.exp(random.uniform(np.log(300), np.log(3000)))) / 1000
     drawn = min(size, 0.6)  # drawn at most so large, and scaled on the board
     names = _names(pieces, style, random)
@@ -165,9 +147,7 @@ def _drawn(pieces: list[Piece], style: str, random: np.random.Generator) -> Char
         pictures[number] = picture
         drawing = Drawing(number, picture.shape[1], picture.shape[0])
         at, scale = corner * size, size / drawn
-        puppet, key = add_part(
-            puppet, names[piece.key], drawing, Placement(at.real, at.imag, 0.0, scale, scale)
-        )
+        puppet, key = add_part(puppet, names[piece.key], drawing, Placement(at.real, at.imag, 0.0, scale, scale))
         keys[piece.key] = key
     return Character(
         puppet, pictures,
@@ -178,13 +158,13 @@ def _drawn(pieces: list[Piece], style: str, random: np.random.Generator) -> Char
     )  # fmt: skip
 
 
-def _turns_about(piece: Piece) -> complex:
+def _turns_about(piece):
     """A limb turns about its end; what is as good as a disc has none, and turns about its middle."""
     disc = piece.round and abs(piece.end - piece.pivot) < 0.3 * min(piece.radii)
     return (piece.pivot + piece.end) / 2 if disc else piece.pivot
 
 
-def _drawing(piece: Piece, scale: float, random: np.random.Generator) -> tuple[Picture, complex]:
+def _drawing(piece, scale, random):
     finer = 3 * scale
     wide = max(piece.radii) + 8
     ends = (piece.pivot, piece.end)
@@ -232,20 +212,20 @@ class _Row(NamedTuple):
 class _Figure:
     """A figure that grows piece by piece; most have limbs of one size on both sides."""
 
-    def __init__(self, random: np.random.Generator) -> None:
+    def __init__(self, random):
         self.random, self.pieces = random, list[Piece]()
         self.same, self.sizes = random.random() < 0.7, dict[str, float]()
 
-    def about(self, number: float, of: str = "") -> float:
+    def about(self, number, of=""):
         by = self.random.uniform(0.88, 1.12)
         return number * (self.sizes.setdefault(of, by) if of and self.same else by)
 
-    def add(self, *piece: object) -> Piece:
-        self.pieces.append(Piece(*piece))  # type: ignore[arg-type]
+    def add(self, *piece):
+        self.pieces.append(Piece(*piece))
         return self.pieces[-1]
 
-    def chain(self, *given: object) -> None:
-        row = _Row(*given)  # type: ignore[arg-type]
+    def chain(self, *given):
+        row = _Row(*given)
         parent, at, heading = row.parent, row.at, row.heading
         for i, name in enumerate(row.names):
             heading += self.random.uniform(-0.3, 0.3)
@@ -258,7 +238,7 @@ class _Figure:
 DOWN = math.pi / 2
 
 
-def _pieces(body: str, random: np.random.Generator) -> list[Piece]:
+def _pieces(body, random):
     figure = _Figure(random)
     if body in ("biped", "stout", "long", "plates"):
         _upright(figure, body)
@@ -267,20 +247,16 @@ def _pieces(body: str, random: np.random.Generator) -> list[Piece]:
     return figure.pieces
 
 
-def _upright(figure: _Figure, body: str) -> None:
+def _upright(figure, body):
     about = figure.about
     stout, long = (1.5 if body == "stout" else 1.0), (1.35 if body == "long" else 1.0)
     round_ = body != "plates"
     w = about(90 * stout)
     figure.add("", "hips", "", 500 + 560j, 500 + 590j, (w, w * 0.95), 20)
-    trunk = figure.add(
-        "", "trunk", "hips", 500 + 540j, complex(500, 540 - about(190)), (w * 0.9, w * 1.05), 22, round_
-    )
+    trunk = figure.add("", "trunk", "hips", 500 + 540j, complex(500, 540 - about(190)), (w * 0.9, w * 1.05), 22, round_)
     neck = trunk.end - 1j * w * 0.8
     figure.add("", "neck", "trunk", neck, neck - 60j, (about(30), about(28)), 21)
-    head = figure.add(
-        "", "head", "neck", neck - 55j, neck - 55j - 1j * about(100), (about(70), about(85)), 24
-    )
+    head = figure.add("", "head", "neck", neck - 55j, neck - 55j - 1j * about(100), (about(70), about(85)), 24)
     for side, x, depth in (("far", 1.0, 2), ("near", -1.0, 30)):
         arm, leg = about(34 * stout, "arm"), about(44 * stout, "leg")
         shoulder = trunk.end + complex(x * w * 0.75, 10)
@@ -294,7 +270,7 @@ def _upright(figure: _Figure, body: str) -> None:
         figure.add(side, "eye", "head", eye, eye + 3, (about(13), about(13)), 26)
 
 
-def _quadruped(figure: _Figure) -> None:
+def _quadruped(figure):
     about = figure.about
     figure.add("", "trunk", "", 380 + 450j, 680 + 440j, (about(110), about(100)), 20)
     figure.add("", "neck", "trunk", 700 + 400j, 790 + 290j, (about(60), about(50)), 19)
@@ -305,31 +281,17 @@ def _quadruped(figure: _Figure) -> None:
             figure.chain(side, [f"{which} thigh", f"{which} shin", f"{which} foot"], "trunk", complex(x + off, 500), DOWN,
                          [150, 140, 45], [w, w * 0.75, w * 0.55, w * 0.6], depth)  # fmt: skip
     figure.chain(
-        "",
-        ["tail 1", "tail 2", "tail 3"],
-        "trunk",
-        290 + 420j,
-        math.pi * 0.85,
-        [90, 90, 80],
-        [26, 22, 18, 12],
-        8,
+        "", ["tail 1", "tail 2", "tail 3"], "trunk", 290 + 420j, math.pi * 0.85, [90, 90, 80], [26, 22, 18, 12], 8
     )
 
 
-def _bird(figure: _Figure) -> None:
+def _bird(figure):
     about = figure.about
     figure.add("", "trunk", "", 420 + 520j, 600 + 460j, (about(120), about(110)), 20)
     figure.add("", "head", "trunk", 670 + 370j, 720 + 330j, (about(70), about(66)), 22)
     for side, depth, off in (("far", 3, 40), ("near", 30, -10)):
         figure.chain(
-            side,
-            ["wing 1", "wing 2"],
-            "trunk",
-            complex(540 + off, 430),
-            math.pi * 0.9,
-            [170, 170],
-            [50, 40, 18],
-            depth,
+            side, ["wing 1", "wing 2"], "trunk", complex(540 + off, 430), math.pi * 0.9, [170, 170], [50, 40, 18], depth
         )
         figure.chain(
             side,
@@ -345,7 +307,7 @@ def _bird(figure: _Figure) -> None:
     figure.add("near", "eye", "head", 735 + 320j, 738 + 320j, (13, 13), 26)
 
 
-def _tentacled(figure: _Figure) -> None:
+def _tentacled(figure):
     about = figure.about
     figure.add("", "mantle", "", 500 + 380j, 500 + 260j, (about(130), about(140)), 40)
     for i in range(6):
@@ -357,7 +319,7 @@ def _tentacled(figure: _Figure) -> None:
         figure.add(side, "eye", "mantle", eye, eye + 3, (about(22), about(22)), 44)
 
 
-def _serpent(figure: _Figure) -> None:
+def _serpent(figure):
     figure.add("", "head", "", 160 + 420j, 230 + 400j, (figure.about(60), figure.about(50)), 40)
     names = [f"spine {i + 1}" for i in range(8)]
     figure.chain("", names, "head", 240 + 420j, 0.2, [110] * 8, [46, 45, 44, 42, 38, 34, 28, 22, 14], 30, -1)
@@ -370,13 +332,11 @@ _GERMAN = {
 }  # fmt: skip
 
 
-def _names(pieces: list[Piece], style: str, random: np.random.Generator) -> dict[str, str]:
+def _names(pieces, style, random):
     order = random.permutation(len(pieces))
     forms = ("Layer {}", "Shape {}", "Layer {} copy", "Ebene {}", "image_{:04d}", "{}", "Group 1 copy {}")
     form = forms[int(random.integers(len(forms)))]
-    neutral = [
-        "".join(random.choice(list("bdgklmnprstvz"), 2)) + random.choice(list("aiou")) + str(i) for i in order
-    ]
+    neutral = ["".join(random.choice(list("bdgklmnprstvz"), 2)) + random.choice(list("aiou")) + str(i) for i in order]
     found = {}
     for number, piece in enumerate(pieces):
         words = piece.name.split()
@@ -384,14 +344,10 @@ def _names(pieces: list[Piece], style: str, random: np.random.Generator) -> dict
             name = form.format(int(order[number]) + 1)
         elif style == "neutral":
             name = (
-                neutral[number].rstrip("0123456789")
-                + "xyzwvutsrqponmlkjihgfedcba"[number % 26]
-                + "q" * (number // 26)
+                neutral[number].rstrip("0123456789") + "xyzwvutsrqponmlkjihgfedcba"[number % 26] + "q" * (number // 26)
             )
         elif style == "joined":
-            name = ({"near": "R", "far": "L", "": ""}[piece.side]) + "".join(
-                word.capitalize() for word in words
-            )
+            name = ({"near": "R", "far": "L", "": ""}[piece.side]) + "".join(word.capitalize() for word in words)
         elif style == "sided":
             name = "_".join(words) + {"near": ".R", "far": ".L", "": ""}[piece.side]
         elif style == "german":

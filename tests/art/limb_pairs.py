@@ -1,6 +1,5 @@
 """Generated pairs of limb pieces whose joint is known: drawn large with plain shapes, then shrunk, so edges are antialiased."""
 
-from collections.abc import Callable
 from typing import NamedTuple
 
 import cv2
@@ -22,9 +21,7 @@ class Pair(NamedTuple):
     width: float
 
 
-def limb(
-    size: int, start: complex, end: complex, radii: tuple[float, float], *, square: bool = False
-) -> np.ndarray:
+def limb(size, start, end, radii, *, square=False):
     """A limb between two points, with a radius at each; round ends, or a square one at `start`."""
     field = np.zeros((size * FINER, size * FINER), np.uint8)
     side = (end - start) / abs(end - start) * 1j
@@ -33,13 +30,11 @@ def limb(
         field, np.array([[z.real, z.imag] for z in corners]).__mul__(FINER).round().astype(np.int32), 255
     )
     for centre, radius in ((start, 0.0 if square else radii[0]), (end, radii[1])):
-        cv2.circle(
-            field, (round(centre.real * FINER), round(centre.imag * FINER)), round(radius * FINER), 255, -1
-        )
+        cv2.circle(field, (round(centre.real * FINER), round(centre.imag * FINER)), round(radius * FINER), 255, -1)
     return field
 
 
-def picture(field: np.ndarray, rough: float, random: np.random.Generator) -> Picture:
+def picture(field, rough, random):
     """RGBA from a large field: its edge waved by up to `rough` px, then shrunk."""
     if rough:
         rows, columns = np.indices(field.shape, dtype=np.float32)
@@ -51,22 +46,20 @@ def picture(field: np.ndarray, rough: float, random: np.random.Generator) -> Pic
     return np.dstack([np.full_like(alpha, 120)] * 3 + [alpha])
 
 
-def pair(seed: int) -> Pair:
+def pair(seed):
     """A random pair: round, tapered or sleeved, bent by up to 110 degrees, turned, 40 to 800 px wide, some of them rough."""
     random = np.random.default_rng(seed)
-    kind: Callable[..., tuple[np.ndarray, np.ndarray, float]] = (rounded, tapered, sleeved)[seed % 3]
+    kind = (rounded, tapered, sleeved)[seed % 3]
     width = float(np.exp(random.uniform(np.log(40), np.log(800))))
     shrink = min(1.0, 150 / width)  # drawn small, placed large: the same picture, scaled on the board
     radius = width * shrink / 2
     size = int(radius * 2 * 7.5)
     middle = complex(size / 2, size / 2)
     way = np.exp(2j * np.pi * random.random())
-    upper, lower, narrow = kind(
-        size, middle, way, way * np.exp(1j * random.uniform(-1.9, 1.9)), radius, random
-    )
+    upper, lower, narrow = kind(size, middle, way, way * np.exp(1j * random.uniform(-1.9, 1.9)), radius, random)
     rough = radius * 0.05 if random.random() < 0.4 else 0.0
     puppet = Puppet(width=int(size / shrink), height=int(size / shrink))
-    pictures: dict[str, Picture] = {}
+    pictures = {}
     for name, field in (("Upper arm", upper), ("Forearm", lower)):
         cut, x, y = trimmed(picture(field, rough, random))
         print_of = f"{seed:032d}{len(pictures):032d}"
@@ -77,9 +70,7 @@ def pair(seed: int) -> Pair:
     return Pair(puppet, pictures, middle / shrink, 2 * narrow / shrink)
 
 
-def rounded(
-    size: int, at: complex, up: complex, down: complex, radius: float, random: np.random.Generator
-) -> tuple[np.ndarray, np.ndarray, float]:
+def rounded(size, at, up, down, radius, random):
     other = radius * random.uniform(0.75, 1.25)
     narrow = min(radius, other)
     return (
@@ -89,9 +80,7 @@ def rounded(
     )
 
 
-def tapered(
-    size: int, at: complex, up: complex, down: complex, radius: float, random: np.random.Generator
-) -> tuple[np.ndarray, np.ndarray, float]:
+def tapered(size, at, up, down, radius, random):
     thick = radius * random.uniform(1.2, 1.6)
     return (
         limb(size, at, at - up * 4 * radius, (radius, thick)),
@@ -100,9 +89,7 @@ def tapered(
     )
 
 
-def sleeved(
-    size: int, at: complex, up: complex, down: complex, radius: float, random: np.random.Generator
-) -> tuple[np.ndarray, np.ndarray, float]:
+def sleeved(size, at, up, down, radius, random):
     """A sleeve cut square some way beyond the wrist, whose hand ends round within it."""
     wrist = radius * random.uniform(0.6, 0.8)
     down = up * np.exp(0.4j * random.uniform(-1, 1))

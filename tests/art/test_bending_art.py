@@ -12,7 +12,6 @@ from umbrite.art.bending.bendy import bend_anew, bend_over, bend_part, covers, s
 from umbrite.art.bending.meshing import Net, mesh_over, uncovered
 from umbrite.art.bending.middle_line import middle_line
 from umbrite.art.bending.weights import weights_on
-from umbrite.art.pictures import Picture
 from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
@@ -27,12 +26,12 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limb_shape import nearest_bone
 from umbrite.rig.mesh import weights_of
-from umbrite.rig.model import Loose, Puppet
+from umbrite.rig.model import Loose
 
 Y, X = np.mgrid[0:300, 0:400]
 
 
-def drawing(inside: np.ndarray) -> Picture:
+def drawing(inside):
     picture = np.zeros((*inside.shape, 4), np.uint8)
     picture[inside] = (90, 120, 60, 255)
     return picture
@@ -43,14 +42,13 @@ RING = drawing((np.hypot(X - 200, Y - 150) < 140) & (np.hypot(X - 200, Y - 150) 
 TWO = drawing((np.abs(Y - 60) < 30) | (np.hypot(X - 300, Y - 220) < 50))
 ARC = drawing((np.abs(np.hypot(X - 200, Y - 290) - 200) < 22) & (Y < 285))
 LEGS = drawing(
-    ((np.abs(X - 150) < 40) | (np.abs(X - 250) < 40)) & (Y > 80)
-    | ((Y <= 80) & (Y > 10) & (np.abs(X - 200) < 90))
+    ((np.abs(X - 150) < 40) | (np.abs(X - 250) < 40)) & (Y > 80) | ((Y <= 80) & (Y > 10) & (np.abs(X - 200) < 90))
 )
 
 
 @pytest.mark.parametrize("picture", [BAR, RING, TWO, ARC, LEGS])
 @pytest.mark.parametrize("density", [0.5, 1.0, 3.0])
-def test_a_mesh_covers_all_that_shows_and_little_more(picture: Picture, density: float) -> None:
+def test_a_mesh_covers_all_that_shows_and_little_more(picture, density):
     net = mesh_over(picture, density=density)
     assert uncovered(picture, net) == 0
     a, b, c = net.vertices[net.triangles].T
@@ -62,7 +60,7 @@ def test_a_mesh_covers_all_that_shows_and_little_more(picture: Picture, density:
     assert np.quantile(area / sides.max(axis=0) ** 2, 0.05) > 0.06, "few slivers"
 
 
-def test_twice_the_density_has_about_twice_the_triangles_and_joints_are_finer() -> None:
+def test_twice_the_density_has_about_twice_the_triangles_and_joints_are_finer():
     counts = [len(mesh_over(BAR, density=density).triangles) for density in (1.0, 2.0, 4.0)]
     assert counts[0] < counts[1] < counts[2]
     assert 1.3 < counts[2] / counts[1] < 2.6
@@ -75,22 +73,20 @@ def test_twice_the_density_has_about_twice_the_triangles_and_joints_are_finer() 
     assert np.median(area[near]) < 0.75 * np.median(area[away])
 
 
-def test_islands_and_holes_are_kept() -> None:
+def test_islands_and_holes_are_kept():
     for picture, pieces, holes in ((TWO, 2, 0), (RING, 1, 1)):
         net = mesh_over(picture)
         pairs = np.concatenate([net.triangles[:, [0, 1]], net.triangles[:, [1, 2]]])
         graph = coo_matrix((np.ones(len(pairs)), tuple(pairs.T)), shape=(len(net.vertices),) * 2)
         assert connected_components(graph, directed=False)[0] == pieces
         edges = {
-            tuple(sorted(pair))
-            for t in net.triangles.tolist()
-            for pair in ((t[0], t[1]), (t[1], t[2]), (t[0], t[2]))
+            tuple(sorted(pair)) for t in net.triangles.tolist() for pair in ((t[0], t[1]), (t[1], t[2]), (t[0], t[2]))
         }
         euler = len(net.vertices) - len(edges) + len(net.triangles)
         assert euler == pieces - holes
 
 
-def test_a_drawing_that_shows_nothing_is_refused() -> None:
+def test_a_drawing_that_shows_nothing_is_refused():
     nothing = np.zeros((20, 20, 4), np.uint8)
     with pytest.raises(RigError, match="shows nothing"):
         mesh_over(nothing)
@@ -98,13 +94,13 @@ def test_a_drawing_that_shows_nothing_is_refused() -> None:
         middle_line(nothing)
 
 
-def chain(count: int) -> tuple[list[tuple[complex, complex]], list[int]]:
+def chain(count):
     stops = [complex(40 + 320 * i / count, 150) for i in range(count + 1)]
     return list(itertools.pairwise(stops)), [max(i - 1, 0) for i in range(count)]
 
 
 @pytest.mark.parametrize("count", [2, 3, 5, 8, 12])
-def test_weights_sum_to_one_are_local_and_without_islands(count: int) -> None:
+def test_weights_sum_to_one_are_local_and_without_islands(count):
     bones, up = chain(count)
     net = mesh_over(BAR, bones, 2.0)
     weights = weights_on(net, BAR, bones, up)
@@ -123,7 +119,7 @@ def test_weights_sum_to_one_are_local_and_without_islands(count: int) -> None:
         assert np.bincount(labels).max() >= 0.97 * len(kept), "one piece"
 
 
-def test_what_lies_apart_on_the_paper_does_not_touch() -> None:
+def test_what_lies_apart_on_the_paper_does_not_touch():
     bones = [(200 + 20j, 200 + 70j), (150 + 80j, 150 + 290j), (250 + 80j, 250 + 290j)]
     weights = weights_on(net := mesh_over(LEGS, bones), LEGS, bones, [0, 0, 0])
     low = net.vertices.imag > 200
@@ -133,14 +129,14 @@ def test_what_lies_apart_on_the_paper_does_not_touch() -> None:
     assert weights[left, 1].min() > 0.999
 
 
-def test_an_island_without_a_bone_follows_the_nearest() -> None:
+def test_an_island_without_a_bone_follows_the_nearest():
     bones = [(20 + 60j, 200 + 60j), (200 + 60j, 380 + 60j)]
     net = mesh_over(TWO, bones)
     weights = weights_on(net, TWO, bones, [0, 0])
     assert weights[net.vertices.imag > 150, 1].min() > 0.999
 
 
-def test_the_middle_line_runs_from_end_to_end() -> None:
+def test_the_middle_line_runs_from_end_to_end():
     line = middle_line(ARC, 10 + 280j)
     away = np.abs(np.abs(line.points - (200 + 290j)) - 200)
     assert away.max() < 11
@@ -153,7 +149,7 @@ def test_the_middle_line_runs_from_end_to_end() -> None:
     assert abs(straight.points[-1] - straight.points[0]) > 320
 
 
-def test_one_gesture_bends_a_part_and_nothing_moves() -> None:
+def test_one_gesture_bends_a_part_and_nothing_moves():
     puppet, package = wick(), wick_package()
     key = part(puppet, "Neck")
     puppet = change(puppet, key, mesh=None)
@@ -174,7 +170,7 @@ def test_one_gesture_bends_a_part_and_nothing_moves() -> None:
     assert [type(shape).__name__ for shape in bent].count("Bent") == 1
 
 
-def test_over_bones_that_are_there() -> None:
+def test_over_bones_that_are_there():
     wicks = wick()
     key = part(wicks, "Near upper arm")
     package = wick_package()
@@ -193,7 +189,7 @@ def test_over_bones_that_are_there() -> None:
     assert isinstance(Net(mesh.arrays.vertices, mesh.arrays.triangles), Net)
 
 
-def test_another_number_of_joints_takes_the_place_of_the_first_and_nothing_is_left_behind() -> None:
+def test_another_number_of_joints_takes_the_place_of_the_first_and_nothing_is_left_behind():
     puppet, package = wick(), wick_package()
     key = part(puppet, "Neck")
     puppet = change(puppet, key, mesh=None)
@@ -227,7 +223,7 @@ def test_another_number_of_joints_takes_the_place_of_the_first_and_nothing_is_le
         bend_anew(over, part(over, "Near upper arm"), picture, 4)
 
 
-def test_grips_along_a_tail_reach_and_what_hangs_beyond_goes_along() -> None:
+def test_grips_along_a_tail_reach_and_what_hangs_beyond_goes_along():
     puppet, package = wick(), wick_package()
     key = part(puppet, "Lamp pole")
     picture = decode(package.art[puppet.parts[key].drawing.sha256], "a pole")
@@ -241,27 +237,18 @@ def test_grips_along_a_tail_reach_and_what_hangs_beyond_goes_along() -> None:
     assert held.joints[second.target].parent == first.joints[-1]
     assert held.joints[third.target].parent == second.joints[-1]
     gripped, controls = grip_limbs(held, limbs)
-    assert [gripped.controls[control].moves for control in controls] == [
-        limb.target for limb in (first, second, third)
-    ]
+    assert [gripped.controls[control].moves for control in controls] == [limb.target for limb in (first, second, third)]
     plan = compile_plan(held)
-    placed, rest = (
-        evaluate(plan, {f"{second.target}.x": 40.0, f"{second.target}.y": 60.0}),
-        evaluate(plan, {}),
-    )
-    assert placed.pivot(first.joints[-1]) == pytest.approx(rest.pivot(first.joints[-1])), (
-        "the first third stays"
-    )
+    placed, rest = (evaluate(plan, {f"{second.target}.x": 40.0, f"{second.target}.y": 60.0}), evaluate(plan, {}))
+    assert placed.pivot(first.joints[-1]) == pytest.approx(rest.pivot(first.joints[-1])), "the first third stays"
     tip = placed.joint_map(second.joints[-1])(held.limbs[limbs[1]].tip.z)
     assert tip == pytest.approx(placed.pivot(second.target), abs=0.3)
-    assert abs(placed.pivot(third.joints[-1]) - rest.pivot(third.joints[-1])) > 20, (
-        "what hangs beyond goes along"
-    )
+    assert abs(placed.pivot(third.joints[-1]) - rest.pivot(third.joints[-1])) > 20, "what hangs beyond goes along"
     with pytest.raises(RigError, match="more joints first"):
         limbs_along(bendy, joints[:2], 3)
 
 
-def test_find_joints_hangs_things_from_the_bone_of_a_bendy_part_that_lies_there() -> None:
+def test_find_joints_hangs_things_from_the_bone_of_a_bendy_part_that_lies_there():
     puppet, package = wick(), wick_package()
     pole, cap = part(puppet, "Lamp pole"), part(puppet, "Cap")
     picture = decode(package.art[puppet.parts[pole].drawing.sha256], "a pole")
@@ -275,5 +262,5 @@ def test_find_joints_hangs_things_from_the_bone_of_a_bendy_part_that_lies_there(
     )
 
 
-def joint_of(puppet: Puppet, name: str) -> str:
+def joint_of(puppet, name):
     return puppet.parts[part(puppet, name)].joint

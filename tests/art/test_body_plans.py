@@ -1,7 +1,6 @@
 """Body plans: which piece is which, on characters that nothing was tuned on; and the rig that is made of it."""
 
 import json
-from pathlib import Path
 from typing import NamedTuple
 
 import cv2
@@ -9,21 +8,13 @@ import numpy as np
 import pytest
 from msgspec.structs import replace
 
-from art.characters import STYLES, Character, character, wild
-from umbrite.art.building.body_plan import (
-    BodyPlan,
-    Row,
-    places_of,
-    plan_bytes,
-    plan_named,
-    read_plan,
-    shipped_plans,
-)
+from art.characters import STYLES, character, wild
+from umbrite.art.building.body_plan import BodyPlan, Row, places_of, plan_bytes, plan_named, read_plan, shipped_plans
 from umbrite.art.building.own_plan import plan_of
-from umbrite.art.building.placing import Filled, fill, pieces_to_place
+from umbrite.art.building.placing import fill, pieces_to_place
 from umbrite.art.building.plan_limbs import Wishes
-from umbrite.art.building.plan_rig import Built, build_rig, pivots_elsewhere
-from umbrite.art.joint_finding import Pieces, pieces_of
+from umbrite.art.building.plan_rig import build_rig, pivots_elsewhere
+from umbrite.art.joint_finding import pieces_of
 from umbrite.checking.puppet_findings import findings
 from umbrite.cli import main
 from umbrite.files.package import load
@@ -56,12 +47,12 @@ class Figures(NamedTuple):
     sure: float
 
 
-def filled(one: Character) -> tuple[Pieces, Filled]:
+def filled(one):
     pieces = pieces_of(one.puppet, one.pictures)
     return pieces, fill(one.puppet, pieces, shipped_plans())[0]
 
 
-def figures(seeds: range, style: str) -> Figures:
+def figures(seeds, style):
     plans, places, sure = [], [], []
     for body, wanted in PLANS.items():
         for seed in seeds:
@@ -85,7 +76,7 @@ def figures(seeds: range, style: str) -> Figures:
         *(pytest.param(style, range(400, 412), marks=pytest.mark.long) for style in STYLES),
     ],
 )
-def test_pieces_find_their_places(style: str, seeds: range) -> None:
+def test_pieces_find_their_places(style, seeds):
     found = figures(seeds, style)
     print(f"{style}: {found}")
     assert found.plans >= 0.97
@@ -93,15 +84,13 @@ def test_pieces_find_their_places(style: str, seeds: range) -> None:
     assert found.sure >= 0.95
 
 
-def built(one: Character, wishes: Wishes = Wishes()) -> tuple[Filled, Built]:  # noqa: B008  a frozen value
+def built(one, wishes=Wishes()):  # noqa: B008
     pieces, found = filled(one)
     return found, build_rig(one.puppet, pieces, found, one.pictures, wishes)
 
 
-@pytest.mark.parametrize(
-    ("body", "style"), [("biped", "default"), ("quadruped", "plain"), ("bird", "default")]
-)
-def test_the_rig_is_whole_and_nothing_has_moved(body: str, style: str) -> None:
+@pytest.mark.parametrize(("body", "style"), [("biped", "default"), ("quadruped", "plain"), ("bird", "default")])
+def test_the_rig_is_whole_and_nothing_has_moved(body, style):
     one = character(60, body, style)
     found, made = built(one)
     puppet = made.puppet
@@ -121,26 +110,22 @@ def test_the_rig_is_whole_and_nothing_has_moved(body: str, style: str) -> None:
     for child, parent in one.parents.items():
         if parent:
             assert puppet.joints[puppet.parts[child].joint].parent == puppet.parts[parent].joint
-            off = (
-                abs(puppet.joints[puppet.parts[child].joint].pivot.z - one.pivots[child]) / one.widths[child]
-            )
+            off = abs(puppet.joints[puppet.parts[child].joint].pivot.z - one.pivots[child]) / one.widths[child]
             assert off < 0.35, (one.pieces[child], off)
     if style == "default":
-        assert puppet.parts[found.pieces["Head"]].name == "Head", (
-            "names that say nothing are those of the places"
-        )
+        assert puppet.parts[found.pieces["Head"]].name == "Head", "names that say nothing are those of the places"
 
 
-def test_what_is_there_already_stays_and_again_makes_nothing_more() -> None:
+def test_what_is_there_already_stays_and_again_makes_nothing_more():
     one = character(61, "biped", "plain")
     found, made = built(one)
     again = build_rig(made.puppet, pieces_of(one.puppet, one.pictures), found, one.pictures)
     assert again.limbs == ()
     assert again.controls == ()
     assert again.puppet == made.puppet
-    fewer = built(
-        one, Wishes(limbs=False, limits=False, controls=False, master=False, names=False, loose=False)
-    )[1].puppet
+    fewer = built(one, Wishes(limbs=False, limits=False, controls=False, master=False, names=False, loose=False))[
+        1
+    ].puppet
     assert not fewer.limbs
     assert not fewer.controls
     assert all(joint.limit is None for joint in fewer.joints.values())
@@ -149,7 +134,7 @@ def test_what_is_there_already_stays_and_again_makes_nothing_more() -> None:
     assert len(build_rig(fewer, pieces, found, one.pictures).limbs) == 4, "what was left out is made later"
 
 
-def test_what_a_person_has_set_onto_a_place_stays_there_and_an_emptied_one_stays_empty() -> None:
+def test_what_a_person_has_set_onto_a_place_stays_there_and_an_emptied_one_stays_empty():
     one = character(62, "biped", "default")
     pieces, found = filled(one)
     near, far = found.pieces["Near hand"], found.pieces["Far hand"]
@@ -160,7 +145,7 @@ def test_what_a_person_has_set_onto_a_place_stays_there_and_an_emptied_one_stays
     assert held.pieces.get("Far hand") in {near, None}
 
 
-def test_hats_ride_on_heads_and_are_told() -> None:
+def test_hats_ride_on_heads_and_are_told():
     for seed in range(40):
         one = wild(seed, "biped", "plain")
         hat = next((key for key, piece in one.pieces.items() if piece == "patch"), None)
@@ -168,27 +153,23 @@ def test_hats_ride_on_heads_and_are_told() -> None:
             break
     _, made = built(one)
     assert (hat, one.parents[hat]) in made.riding
-    assert (
-        made.puppet.joints[made.puppet.parts[hat].joint].parent == made.puppet.parts[one.parents[hat]].joint
-    )
+    assert made.puppet.joints[made.puppet.parts[hat].joint].parent == made.puppet.parts[one.parents[hat]].joint
 
 
-def test_an_arm_without_a_hand_reaches_with_its_tip() -> None:
+def test_an_arm_without_a_hand_reaches_with_its_tip():
     one = character(63, "biped", "plain")
     hand = next(key for key, piece in one.pieces.items() if piece == "near hand")
     pieces, found = filled(one)
     found = fill(one.puppet, pieces, [found.plan], {"Near hand": ""})[0]
     made = build_rig(one.puppet, pieces, found, one.pictures)
-    arm = next(
-        limb for key in made.limbs if (limb := made.puppet.limbs[key]).side == "near" and "arm" in limb.name
-    )
+    arm = next(limb for key in made.limbs if (limb := made.puppet.limbs[key]).side == "near" and "arm" in limb.name)
     assert arm.end is None
     assert arm.tip is not None
     assert len(arm.joints) == 2
     assert hand not in found.pieces.values()
 
 
-def test_a_mirrored_figure_looks_the_other_way_and_bends_its_knees_there() -> None:
+def test_a_mirrored_figure_looks_the_other_way_and_bends_its_knees_there():
     for seed in range(60, 70):
         one = wild(seed, "quadruped", "plain")
         pieces, found = filled(one)
@@ -198,7 +179,7 @@ def test_a_mirrored_figure_looks_the_other_way_and_bends_its_knees_there() -> No
         assert pieces.keys
 
 
-def test_plans_ship_whole_are_read_back_and_broken_ones_are_refused() -> None:
+def test_plans_ship_whole_are_read_back_and_broken_ones_are_refused():
     names = [plan.name for plan in shipped_plans()]
     assert names == ["Biped", "Bird", "Hand", "Many-legged", "Quadruped", "Serpent", "Tentacled"]
     for plan in shipped_plans():
@@ -225,7 +206,7 @@ def test_plans_ship_whole_are_read_back_and_broken_ones_are_refused() -> None:
             places_of(BodyPlan("Odd", "", rows))
 
 
-def test_a_finished_puppet_is_a_plan_for_the_next_of_its_kind() -> None:
+def test_a_finished_puppet_is_a_plan_for_the_next_of_its_kind():
     for body in ("biped", "quadruped", "bird"):
         one = character(70, body, "plain")
         _, made = built(one)
@@ -248,19 +229,12 @@ def test_a_finished_puppet_is_a_plan_for_the_next_of_its_kind() -> None:
         plan_of(one.puppet, pieces_of(one.puppet, one.pictures), "Loose")
 
 
-def test_the_command_builds_a_puppet_from_pictures(
-    tmp_path: Path, capsys: pytest.CaptureFixture[str]
-) -> None:
+def test_the_command_builds_a_puppet_from_pictures(tmp_path, capsys):
     one = character(64, "biped", "plain")
     folder = tmp_path / "walker"
     folder.mkdir()
-    wide = (
-        int(max(p.placement.x + p.drawing.width * p.placement.scale_x for p in one.puppet.parts.values())) + 9
-    )
-    tall = (
-        int(max(p.placement.y + p.drawing.height * p.placement.scale_y for p in one.puppet.parts.values()))
-        + 9
-    )
+    wide = int(max(p.placement.x + p.drawing.width * p.placement.scale_x for p in one.puppet.parts.values())) + 9
+    tall = int(max(p.placement.y + p.drawing.height * p.placement.scale_y for p in one.puppet.parts.values())) + 9
     for i, key in enumerate(one.puppet.order):
         part = one.puppet.parts[key]
         size = (
@@ -288,7 +262,7 @@ def test_the_command_builds_a_puppet_from_pictures(
     assert "Traceback" not in capsys.readouterr().err
 
 
-def test_a_part_that_hangs_elsewhere_by_hand_is_not_hung_anew() -> None:
+def test_a_part_that_hangs_elsewhere_by_hand_is_not_hung_anew():
     one = character(65, "biped", "plain")
     hand = next(key for key, piece in one.pieces.items() if piece == "near hand")
     trunk = next(key for key, piece in one.pieces.items() if piece == "trunk")
@@ -299,7 +273,7 @@ def test_a_part_that_hangs_elsewhere_by_hand_is_not_hung_anew() -> None:
     assert made.puppet.joints[joint].parent == above
 
 
-def test_bend_sides_and_the_ground_are_turned_before_anything_is_made() -> None:
+def test_bend_sides_and_the_ground_are_turned_before_anything_is_made():
     one = character(85, "biped", "plain")
     pieces, found = filled(one)
     keys = {f"{limb.first}/{limb.last}/near" for limb in found.plan.limbs}
@@ -316,7 +290,7 @@ def test_bend_sides_and_the_ground_are_turned_before_anything_is_made() -> None:
     assert invariants(turned) == []
 
 
-def test_a_build_lets_drawings_take_turns_that_are_called_alike() -> None:
+def test_a_build_lets_drawings_take_turns_that_are_called_alike():
     one = character(85, "biped", "plain")
     head = next(key for key, piece in one.pieces.items() if piece == "head")
     puppet, pictures = one.puppet, dict(one.pictures)
@@ -332,13 +306,11 @@ def test_a_build_lets_drawings_take_turns_that_are_called_alike() -> None:
     assert any(control.kind == "chooser" for control in made.puppet.controls.values())
     without = build_rig(puppet, pieces, found, pictures, Wishes(variants=False)).puppet
     assert not without.sets
-    joints = {
-        without.parts[key].joint for key in without.parts if without.parts[key].name.startswith("Mouth")
-    }
+    joints = {without.parts[key].joint for key in without.parts if without.parts[key].name.startswith("Mouth")}
     assert len(joints) == 1
 
 
-def test_an_exchanged_drawing_that_turns_elsewhere_is_told_and_moved_on_wish_only() -> None:
+def test_an_exchanged_drawing_that_turns_elsewhere_is_told_and_moved_on_wish_only():
     one = character(85, "biped", "plain")
     pieces, found = filled(one)
     puppet = build_rig(one.puppet, pieces, found, one.pictures).puppet

@@ -26,7 +26,7 @@ class Figures(NamedTuple):
     most: float
 
 
-def figures(seeds: range, style: str) -> Figures:
+def figures(seeds, style):
     right, sure, off = [], [], []
     for seed in seeds:
         for body in BODIES:
@@ -40,9 +40,7 @@ def figures(seeds: range, style: str) -> Figures:
                     sure.append(good)
                 if proposal is not None and good:
                     off.append(abs(proposal.pivot - one.pivots[key]) / one.widths[key])
-    return Figures(
-        float(np.mean(right)), float(np.mean(sure)), float(np.median(off)), float(np.quantile(off, 0.9))
-    )
+    return Figures(float(np.mean(right)), float(np.mean(sure)), float(np.median(off)), float(np.quantile(off, 0.9)))
 
 
 LEAST = {"plain": 0.97, "joined": 0.97, "sided": 0.95, "german": 0.95, "neutral": 0.88, "default": 0.88}
@@ -56,7 +54,7 @@ LEAST = {"plain": 0.97, "joined": 0.97, "sided": 0.95, "german": 0.95, "neutral"
         *(pytest.param(style, range(200, 212), marks=pytest.mark.long) for style in LEAST),
     ],
 )
-def test_characters_hang_together_as_they_were_made(style: str, seeds: range) -> None:
+def test_characters_hang_together_as_they_were_made(style, seeds):
     found = figures(seeds, style)
     print(f"{style}: {found}")
     assert found.right >= LEAST[style]
@@ -65,19 +63,16 @@ def test_characters_hang_together_as_they_were_made(style: str, seeds: range) ->
     assert found.most < 0.08
 
 
-def test_corners_of_plates_are_no_round_ends() -> None:
+def test_corners_of_plates_are_no_round_ends():
     off = []
     for seed in (400, 401):
         one = character(seed, "plates", "plain")
-        off += [
-            abs(p.pivot - one.pivots[p.part]) / one.widths[p.part]
-            for p in find_joints(one.puppet, one.pictures)
-        ]
+        off += [abs(p.pivot - one.pivots[p.part]) / one.widths[p.part] for p in find_joints(one.puppet, one.pictures)]
     assert len(off) > 20
     assert np.mean(np.array(off) > 0.2) < 0.05
 
 
-def test_all_styles_are_tried() -> None:
+def test_all_styles_are_tried():
     assert set(STYLES) == set(LEAST)
 
 
@@ -91,7 +86,7 @@ def test_all_styles_are_tried() -> None:
         ("migi jouwan", "upper arm", "near"), ("legend", "", "middle"),
     ],
 )  # fmt: skip
-def test_words_are_understood_joined_and_in_other_languages(name: str, kind: str, side: str) -> None:
+def test_words_are_understood_joined_and_in_other_languages(name, kind, side):
     assert kind_of(name) == kind
     assert side_of(name) == side
 
@@ -99,14 +94,14 @@ def test_words_are_understood_joined_and_in_other_languages(name: str, kind: str
 @pytest.mark.parametrize(
     "name", ["Layer 7", "Layer 12 copy", "Shape 3", "Group 1 copy 2", "Ebene 4", "image_0007", "12"]
 )
-def test_names_that_programs_give_say_nothing(name: str) -> None:
+def test_names_that_programs_give_say_nothing(name):
     assert says_nothing(name)
     assert fits_below(name, "Layer 1") == fits_below("Layer 2", name) == 0.0
     assert not says_nothing("tail 1")
     assert fits_below("spine_02", "spine_01") == 1.0
 
 
-def test_trims_hidden_parts_and_references_are_taken_as_they_are_seen() -> None:
+def test_trims_hidden_parts_and_references_are_taken_as_they_are_seen():
     one = pair(202)
     forearm, upper = one.puppet.order[1], one.puppet.order[0]
     for hidden in (change(one.puppet, forearm, visible=False), change(one.puppet, forearm, reference=True)):

@@ -6,8 +6,7 @@ import pytest
 
 from umbrite.art.building.body_plan import plan_named
 from umbrite.art.building.plan_bones import plan_bones
-from umbrite.art.cutting import Cut, cut_drawing, is_loop, one_picture
-from umbrite.art.pictures import Picture
+from umbrite.art.cutting import cut_drawing, is_loop, one_picture
 from umbrite.rig.errors import RigError
 from umbrite.rig.placement import Box
 
@@ -16,18 +15,14 @@ AT, JOINT, END = 210 + 70j, 210 + 210j, 210 + 350j
 BEND = np.radians(60)
 
 
-def texture(seed: int) -> np.ndarray:
+def texture(seed):
     """Grain in the paper, (rows, columns, 3), around one colour; over twice the room, so that it can be turned."""
     rng = np.random.default_rng(seed)
-    noise = cv2.resize(
-        rng.normal(0, 1, (60, 60)).astype(np.float32), (WIDE, TALL), interpolation=cv2.INTER_CUBIC
-    )
+    noise = cv2.resize(rng.normal(0, 1, (60, 60)).astype(np.float32), (WIDE, TALL), interpolation=cv2.INTER_CUBIC)
     return np.clip(np.array([170, 110, 70]) + 9 * noise[..., None], 0, 255)
 
 
-def capsule(
-    one: complex, other: complex, radii: tuple[float, float], grain: np.ndarray, line: float
-) -> Picture:
+def capsule(one, other, radii, grain, line):
     """A limb from one end to the other, with an outline so wide, antialiased."""
     rows, columns = np.indices((TALL * FINER, WIDE * FINER))
     z = (columns + 0.5) / FINER + 1j * (rows + 0.5) / FINER
@@ -35,39 +30,33 @@ def capsule(
     along = np.clip(((z - one) * np.conj(way)).real / abs(way) ** 2, 0, 1)
     depth = radii[0] + (radii[1] - radii[0]) * along - np.abs(z - one - way * along)
     small = [
-        cv2.resize(f.astype(np.float32), (WIDE, TALL), interpolation=cv2.INTER_AREA)
-        for f in (depth > 0, depth > line)
+        cv2.resize(f.astype(np.float32), (WIDE, TALL), interpolation=cv2.INTER_AREA) for f in (depth > 0, depth > line)
     ]
-    colours = (
-        grain * small[1][..., None] + np.array([40, 30, 30]) * (1 - small[1][..., None]) if line else grain
-    )
+    colours = grain * small[1][..., None] + np.array([40, 30, 30]) * (1 - small[1][..., None]) if line else grain
     return np.dstack([np.round(colours), np.round(small[0] * 255)]).astype(np.uint8)
 
 
-def turned(about: complex, turn: float) -> np.ndarray:
+def turned(about, turn):
     """The 2 x 3 map of a turn about a point."""
     c, s = np.cos(turn), np.sin(turn)
     return np.array(
-        [
-            [c, -s, about.real - c * about.real + s * about.imag],
-            [s, c, about.imag - s * about.real - c * about.imag],
-        ]
+        [[c, -s, about.real - c * about.real + s * about.imag], [s, c, about.imag - s * about.real - c * about.imag]]
     )
 
 
 STILL = np.array([[1.0, 0, 0], [0, 1, 0]])
 
 
-def bent(kept: Picture, piece: Picture, about: complex, turn: float) -> Picture:
+def bent(kept, piece, about, turn):
     return one_picture([(kept, STILL), (piece, turned(about, turn))], (WIDE, TALL))
 
 
-def on_white(picture: Picture) -> np.ndarray:
+def on_white(picture):
     alpha = picture[..., 3:] / 255.0
     return picture[..., :3] * alpha + 255 * (1 - alpha)
 
 
-def around(about: complex, reach: float) -> np.ndarray:
+def around(about, reach):
     rows, columns = np.indices((TALL, WIDE))
     return np.abs(columns + 0.5 + 1j * (rows + 0.5) - about) < reach
 
@@ -78,7 +67,7 @@ LIMBS = {
 }  # fmt: skip
 
 
-def limb(name: str) -> tuple[Picture, Picture, Picture, float]:
+def limb(name):
     """The limb in one piece, and the same as two: the upper one behind, the lower one with a round end in front."""
     (first, last), seed, line = LIMBS[name]
     grain = np.broadcast_to(np.array([170.0, 110, 70]), (TALL, WIDE, 3)) if seed is None else texture(seed)
@@ -89,21 +78,19 @@ def limb(name: str) -> tuple[Picture, Picture, Picture, float]:
     if line:  # as a draughtsman does it: no line across the limb where the piece in front begins
         inside = around(JOINT, middle - line) | (np.indices((TALL, WIDE))[0] > JOINT.imag)
         clean = capsule(JOINT, END, (middle, last), grain, 0.0)
-        lower = np.where(
-            inside[..., None] & (np.indices((TALL, WIDE))[0] < JOINT.imag)[..., None], clean, lower
-        )
+        lower = np.where(inside[..., None] & (np.indices((TALL, WIDE))[0] < JOINT.imag)[..., None], clean, lower)
         lower[~inside, 3] = 0
     return whole, upper, lower, middle
 
 
-def across(slant: float = 0.0) -> list[complex]:
+def across(slant=0.0):
     way = 90 * complex(np.cos(slant), np.sin(slant))
     return [JOINT - way, JOINT, JOINT + way]
 
 
 @pytest.mark.parametrize("name", LIMBS)
 @pytest.mark.parametrize("turn", [BEND, -BEND])
-def test_a_cut_limb_bends_as_if_it_had_been_drawn_in_two_pieces(name: str, turn: float) -> None:
+def test_a_cut_limb_bends_as_if_it_had_been_drawn_in_two_pieces(name, turn):
     whole, upper, lower, radius = limb(name)
     cut = cut_drawing(whole, across())
     assert cut.pivot == pytest.approx(JOINT, abs=1.5)
@@ -121,7 +108,7 @@ def test_a_cut_limb_bends_as_if_it_had_been_drawn_in_two_pieces(name: str, turn:
 
 
 @pytest.mark.parametrize("slant", [-0.5, -0.2, 0.3, 0.6])
-def test_a_slanting_line_makes_no_gap_and_leaves_the_picture_as_it_is(slant: float) -> None:
+def test_a_slanting_line_makes_no_gap_and_leaves_the_picture_as_it_is(slant):
     whole, *_ = limb("tapered, textured")
     cut = cut_drawing(whole, across(slant))
     rest = one_picture([(cut.kept, STILL), (cut.piece, STILL)], (WIDE, TALL))
@@ -131,26 +118,21 @@ def test_a_slanting_line_makes_no_gap_and_leaves_the_picture_as_it_is(slant: flo
         assert ours[around(cut.pivot, 25), 3].min() >= 250
 
 
-def figure() -> tuple[Picture, Picture]:
+def figure():
     """A body with an arm over it on one layer, and the body alone."""
     grain = np.broadcast_to(np.array([80.0, 120, 160]), (TALL, WIDE, 3))
     body = capsule(210 + 120j, 210 + 320j, (90, 90), grain, 0.0)
-    arm = capsule(
-        250 + 120j, 240 + 260j, (24, 20), np.broadcast_to(np.array([200.0, 90, 60]), (TALL, WIDE, 3)), 0.0
-    )
+    arm = capsule(250 + 120j, 240 + 260j, (24, 20), np.broadcast_to(np.array([200.0, 90, 60]), (TALL, WIDE, 3)), 0.0)
     return one_picture([(body, STILL), (arm, STILL)], (WIDE, TALL)), body
 
 
-def test_a_loop_takes_an_arm_out_of_a_body_which_is_filled_behind_it() -> None:
+def test_a_loop_takes_an_arm_out_of_a_body_which_is_filled_behind_it():
     whole, body = figure()
     angles = np.linspace(0, 2 * np.pi, 60)
     axis = (240 + 260j) - (250 + 120j)
     unit = axis / abs(axis)
     half = abs(axis) / 2 + 40
-    loop = [
-        complex((250 + 120j + 240 + 260j) / 2 + unit * (half * np.cos(a) + 1j * 40 * np.sin(a)))
-        for a in angles
-    ]
+    loop = [complex((250 + 120j + 240 + 260j) / 2 + unit * (half * np.cos(a) + 1j * 40 * np.sin(a))) for a in angles]
     assert is_loop(loop)
     cut = cut_drawing(whole, loop)
     rest = one_picture([(cut.kept, STILL), (cut.piece, STILL)], (WIDE, TALL))
@@ -161,7 +143,7 @@ def test_a_loop_takes_an_arm_out_of_a_body_which_is_filled_behind_it() -> None:
     assert off < 12
 
 
-def test_a_line_follows_an_edge_that_is_near() -> None:
+def test_a_line_follows_an_edge_that_is_near():
     whole, *_ = limb("capsule")
     edge = JOINT.imag + 9
     sleeve = whole.copy()
@@ -180,23 +162,23 @@ def test_a_line_follows_an_edge_that_is_near() -> None:
         ([5 + 5j, 30 + 5j, 30 + 30j, 5 + 30j, 5 + 6j], "in two"), ([0j, 419, 419 + 419j, 419j, 1j], "in two"),
     ],
 )  # fmt: skip
-def test_what_makes_no_two_pieces_is_refused(path: list[complex], words: str) -> None:
+def test_what_makes_no_two_pieces_is_refused(path, words):
     whole, *_ = limb("capsule")
     with pytest.raises(RigError, match=words):
         cut_drawing(whole, path)
 
 
-def test_a_cut_that_begins_inside_goes_on_to_the_edge() -> None:
+def test_a_cut_that_begins_inside_goes_on_to_the_edge():
     whole, *_ = limb("capsule")
     short = cut_drawing(whole, [JOINT - 15, JOINT + 15], follow=False)
-    full: Cut = cut_drawing(whole, across(), follow=False)
+    full = cut_drawing(whole, across(), follow=False)
     assert short.pivot == pytest.approx(full.pivot, abs=1)
     assert np.array_equal(short.piece, full.piece)
 
 
 @pytest.mark.parametrize("name", ["Biped", "Quadruped", "Bird", "Hand"])
 @pytest.mark.parametrize("facing", [1, -1])
-def test_the_bones_of_a_plan_lie_in_the_figures_box_and_hang_together(name: str, facing: int) -> None:
+def test_the_bones_of_a_plan_lie_in_the_figures_box_and_hang_together(name, facing):
     box = Box(100, 50, 700, 1250)
     bones = plan_bones(plan_named(name), box, facing)
     names = [bone.name for bone in bones]

@@ -6,9 +6,8 @@ import pytest
 
 from art.limb_pairs import pair
 from demo_puppet import plain_package
-from umbrite.art.joint_finding import Proposal, find_joints
+from umbrite.art.joint_finding import find_joints
 from umbrite.art.masks import sampled, sheet_of
-from umbrite.art.pictures import Picture
 from umbrite.art.round_ends import depth_of, inscribed, round_end
 from umbrite.files.png import decode
 from umbrite.rig.edits.parts import add_part
@@ -20,7 +19,7 @@ from umbrite.rig.words.body_words import fits_below, kind_of, root_rank
 
 
 @pytest.mark.parametrize("seeds", [range(200, 230), pytest.param(range(90), marks=pytest.mark.long)])
-def test_on_generated_pairs_the_pivot_is_found_within_a_small_share_of_the_width(seeds: range) -> None:
+def test_on_generated_pairs_the_pivot_is_found_within_a_small_share_of_the_width(seeds):
     off = []
     for seed in seeds:
         one = pair(seed)
@@ -32,7 +31,7 @@ def test_on_generated_pairs_the_pivot_is_found_within_a_small_share_of_the_width
     assert np.quantile(off, 0.9) < 0.06
 
 
-def test_on_wicks_art_every_parent_is_right_and_pivots_lie_where_they_were_set_by_hand() -> None:
+def test_on_wicks_art_every_parent_is_right_and_pivots_lie_where_they_were_set_by_hand():
     package = plain_package("wick")
     puppet = package.puppet
     found = find_joints(puppet, {key: decode(data, key) for key, data in package.art.items()})
@@ -45,18 +44,18 @@ def test_on_wicks_art_every_parent_is_right_and_pivots_lie_where_they_were_set_b
         assert abs(proposal.pivot - joint.pivot.z) < 0.06 * narrower, part.name
 
 
-def test_only_what_is_chosen_gets_proposals_and_one_alone_is_refused() -> None:
+def test_only_what_is_chosen_gets_proposals_and_one_alone_is_refused():
     one = pair(0)
     assert find_joints(one.puppet, one.pictures, one.puppet.order) == find_joints(one.puppet, one.pictures)
     with pytest.raises(RigError, match="select two or more parts"):
         find_joints(one.puppet, one.pictures, one.puppet.order[:1])
 
 
-def block(width: int, height: int) -> Picture:
+def block(width, height):
     return np.full((height, width, 4), 255, np.uint8)
 
 
-def blocks(*places: tuple[str, int, int, int, int]) -> tuple[Puppet, dict[str, Picture]]:
+def blocks(*places):
     """Plain rectangles: name, left, top, width, height."""
     puppet, pictures = Puppet(), {}
     for i, (name, x, y, width, height) in enumerate(places):
@@ -65,21 +64,19 @@ def blocks(*places: tuple[str, int, int, int, int]) -> tuple[Puppet, dict[str, P
     return puppet, pictures
 
 
-def by_names(puppet: Puppet, found: list[Proposal]) -> dict[str, str]:
+def by_names(puppet, found):
     return {puppet.parts[p.part].name: puppet.parts[p.parent].name for p in found}
 
 
-def test_parts_that_do_not_overlap_get_no_joint_and_square_ends_the_middle() -> None:
-    puppet, pictures = blocks(
-        ("Board", 0, 0, 300, 100), ("Plank", 280, 20, 200, 60), ("Stone", 900, 900, 50, 50)
-    )
+def test_parts_that_do_not_overlap_get_no_joint_and_square_ends_the_middle():
+    puppet, pictures = blocks(("Board", 0, 0, 300, 100), ("Plank", 280, 20, 200, 60), ("Stone", 900, 900, 50, 50))
     found = find_joints(puppet, pictures)
     assert by_names(puppet, found) == {"Plank": "Board"}
     assert found[0].pivot == pytest.approx(290 + 50j, abs=6)
     assert found[0].confidence < 0.7
 
 
-def test_numbered_pieces_hang_one_from_the_other() -> None:
+def test_numbered_pieces_hang_one_from_the_other():
     places = [(f"Tail {i}", 100 * i, 0, 120, 40) for i in (3, 1, 2, 4)]
     puppet, pictures = blocks(("Body", -150, -60, 280, 160), *places)
     found = by_names(puppet, find_joints(puppet, pictures))
@@ -87,21 +84,16 @@ def test_numbered_pieces_hang_one_from_the_other() -> None:
     assert found["Tail 4"] == "Tail 3"
 
 
-def test_sides_are_not_mixed() -> None:
+def test_sides_are_not_mixed():
     puppet, pictures = blocks(
         ("Hips", 0, 0, 200, 100), ("Near thigh", 20, 60, 80, 200), ("Far thigh", 70, 60, 80, 200),
         ("Far shin", 60, 230, 70, 200), ("Near shin", 30, 230, 70, 200),
     )  # fmt: skip
     found = by_names(puppet, find_joints(puppet, pictures))
-    assert found == {
-        "Near thigh": "Hips",
-        "Far thigh": "Hips",
-        "Near shin": "Near thigh",
-        "Far shin": "Far thigh",
-    }
+    assert found == {"Near thigh": "Hips", "Far thigh": "Hips", "Near shin": "Near thigh", "Far shin": "Far thigh"}
 
 
-def test_a_round_end_is_told_from_a_square_one() -> None:
+def test_a_round_end_is_told_from_a_square_one():
     field, empty = np.zeros((120, 200), np.uint8), np.zeros((9, 9), np.uint8)
     cv2.rectangle(field, (60, 40), (199, 80), 255, -1)
     square = round_end(field, field, depth_of(field))
@@ -116,7 +108,7 @@ def test_a_round_end_is_told_from_a_square_one() -> None:
     assert inscribed(depth_of(empty)).radius == 0
 
 
-def test_samples_lie_where_the_board_has_them() -> None:
+def test_samples_lie_where_the_board_has_them():
     ramp = np.zeros((40, 60, 4), np.uint8)
     ramp[10:30, 20:50, 3] = 255
     sheet = sheet_of(ramp, Placement(100.0, 50.0, scale_x=2.0, scale_y=0.5))
@@ -137,17 +129,17 @@ def test_samples_lie_where_the_board_has_them() -> None:
         ("Pebble", "Trunk", 0.0), ("Tail 2", "Tail 1", 1.0), ("Tail 1", "Tail 3", -0.5), ("Scarf end", "Scarf", 1.0), ("Left boot", "Left shin", 1.0),
     ],
 )  # fmt: skip
-def test_names_tell_what_hangs_from_what(child: str, parent: str, fit: float) -> None:
+def test_names_tell_what_hangs_from_what(child, parent, fit):
     assert fits_below(child, parent) == fit
 
 
-def test_the_root_is_told_by_name() -> None:
+def test_the_root_is_told_by_name():
     names = ["Hand", "Hips", "Pebble", "Trunk", "Forearm"]
     assert sorted(names, key=root_rank, reverse=True) == ["Hips", "Trunk", "Pebble", "Forearm", "Hand"]
     assert kind_of("Near boot buckle") == "belt"
 
 
-def test_drawings_that_take_turns_are_never_joined_to_one_another() -> None:
+def test_drawings_that_take_turns_are_never_joined_to_one_another():
     package = plain_package("wick")
     arm = next(key for key, each in package.puppet.joints.items() if each.name == "Far upper arm")
     puppet, key, _ = copy_as_variant(package.puppet, arm)  # each piece lies on its twin

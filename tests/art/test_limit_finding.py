@@ -11,7 +11,7 @@ from msgspec.structs import replace
 from demo_puppet import ASSETS, joint, part
 from umbrite.art.joint_limits import find_limits
 from umbrite.art.limit_finding import EDGE, Onset, SeamTurning
-from umbrite.art.masks import Sheet, sheet_of
+from umbrite.art.masks import sheet_of
 from umbrite.cli import main
 from umbrite.files.package import load
 from umbrite.files.png import decode
@@ -24,7 +24,7 @@ PIVOT = 200 + 200j
 Shape = Callable[[np.ndarray], np.ndarray]
 
 
-def paper(inside: Shape, finer: int = 2, size: int = 400) -> Sheet:
+def paper(inside, finer=2, size=400):
     """A drawing whose alpha is how much of each pixel lies inside; places are relative to the pivot."""
     rows, columns = np.mgrid[0 : size * finer, 0 : size * finer]
     places = (columns + 0.5) / finer + 1j * (rows + 0.5) / finer - PIVOT
@@ -34,23 +34,23 @@ def paper(inside: Shape, finer: int = 2, size: int = 400) -> Sheet:
     return sheet_of(picture, Placement(0, 0))
 
 
-def strip(left: float, right: float, top: float, bottom: float) -> Shape:
+def strip(left, right, top, bottom):
     return lambda z: (z.real > left) & (z.real < right) & (z.imag > top) & (z.imag < bottom)
 
 
-def square_gap(reach: float, below: float, above: float) -> float:
+def square_gap(reach, below, above):
     """Where the notch opens between two strips with square ends: `reach` from the pivot to the edge on the outer side,
     the parent's end `below` the pivot, the child's `above`; both corners have to come out.
     """
 
-    def out(one: float, other: float) -> float:
+    def out(one, other):
         far = math.hypot(reach, one)
         return math.atan2(one, reach) + math.asin(other / far) if far > other else math.pi
 
     return max(out(below, above), out(above, below))
 
 
-def test_gaps_between_square_ends_open_where_geometry_says_also_about_pivots_out_of_the_middle() -> None:
+def test_gaps_between_square_ends_open_where_geometry_says_also_about_pivots_out_of_the_middle():
     random = np.random.default_rng(5)
     errors = []
     while len(errors) < 24:
@@ -68,7 +68,7 @@ def test_gaps_between_square_ends_open_where_geometry_says_also_about_pivots_out
     assert max(errors) < 3.0
 
 
-def test_the_square_end_of_a_strip_behind_a_disc_shows_where_geometry_says() -> None:
+def test_the_square_end_of_a_strip_behind_a_disc_shows_where_geometry_says():
     random = np.random.default_rng(6)
     errors = []
     for _ in range(8):
@@ -90,7 +90,7 @@ def test_the_square_end_of_a_strip_behind_a_disc_shows_where_geometry_says() -> 
     assert max(errors) < 3.0
 
 
-def test_round_ends_turned_about_their_middle_are_free_all_the_way() -> None:
+def test_round_ends_turned_about_their_middle_are_free_all_the_way():
     for radius in (12, 30, 55):
         parent = paper(lambda z, r=radius: (np.abs(z) < r) | strip(-r, r, -190, 0)(z))
         child = paper(lambda z, r=radius: (np.abs(z) < r) | strip(-r, r, 0, 190)(z))
@@ -98,15 +98,13 @@ def test_round_ends_turned_about_their_middle_are_free_all_the_way() -> None:
         assert [seam.onset(sense) for sense in (1, -1)] == [Onset(math.pi, "free"), Onset(-math.pi, "free")]
 
 
-def test_parts_that_do_not_overlap_have_no_seam() -> None:
-    seam = SeamTurning(
-        [paper(strip(-20, 20, 20, 90))], [paper(strip(-20, 20, -90, -20))], PIVOT, child_behind=False
-    )
+def test_parts_that_do_not_overlap_have_no_seam():
+    seam = SeamTurning([paper(strip(-20, 20, 20, 90))], [paper(strip(-20, 20, -90, -20))], PIVOT, child_behind=False)
     assert seam.empty
     assert seam.onset(1).reason == "free"
 
 
-def test_a_knee_is_limited_where_its_leg_is_straight_on_the_side_that_it_does_not_bend_to() -> None:
+def test_a_knee_is_limited_where_its_leg_is_straight_on_the_side_that_it_does_not_bend_to():
     package = load(ASSETS / "wick.umbrite")
     pictures = {key: decode(data, key) for key, data in package.art.items()}
     shin = joint(package.puppet, "Near shin")
@@ -120,7 +118,7 @@ def test_a_knee_is_limited_where_its_leg_is_straight_on_the_side_that_it_does_no
     assert other.reason_largest == "side"
 
 
-def test_the_command_line_reports_every_joint_with_a_seam(capsys: pytest.CaptureFixture[str]) -> None:
+def test_the_command_line_reports_every_joint_with_a_seam(capsys):
     assert main(["limits", str(ASSETS / "wick.umbrite"), "--json"]) == 0
     lines = {line["joint"]: line for line in json.loads(capsys.readouterr().out)}
     assert set(lines["Near shin"]) == {"joint", "smallest", "largest", "reason_smallest", "reason_largest"}
@@ -130,7 +128,7 @@ def test_the_command_line_reports_every_joint_with_a_seam(capsys: pytest.Capture
     assert "Master" not in lines
 
 
-def test_of_variants_each_is_looked_at_in_turn_and_the_narrowest_limit_holds() -> None:
+def test_of_variants_each_is_looked_at_in_turn_and_the_narrowest_limit_holds():
     package = load(ASSETS / "wick.umbrite")
     pictures = {key: decode(data, key) for key, data in package.art.items()}
     scarf, end = (found(package.puppet, "Near coat tail") for found in (part, joint))

@@ -8,7 +8,7 @@ from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Drawing, Placement, Puppet
 
 
-def face(names: dict[str, tuple[float, float]]) -> Puppet:
+def face(names):
     """Parts of 40 by 30 pixels with their corners at these places."""
     puppet = Puppet()
     for i, (name, (x, y)) in enumerate(names.items()):
@@ -16,11 +16,11 @@ def face(names: dict[str, tuple[float, float]]) -> Puppet:
     return puppet
 
 
-def told(puppet: Puppet) -> dict[str, list[str]]:
+def told(puppet):
     return {one.name: [puppet.parts[key].name for key, _ in one.parts] for one in named_sets(puppet)}
 
 
-def test_mouths_and_eyes_that_are_called_alike_and_lie_over_one_another_take_turns() -> None:
+def test_mouths_and_eyes_that_are_called_alike_and_lie_over_one_another_take_turns():
     puppet = face(
         {
             "Head": (0, 0), "Mouth ah": (10, 50), "mouth_oh": (12, 48), "Mouth closed": (10, 52),
@@ -52,12 +52,10 @@ def test_mouths_and_eyes_that_are_called_alike_and_lie_over_one_another_take_tur
         {"Mouth": (0, 0), "Nose": (0, 0)},
     ],
 )
-def test_what_only_sounds_alike_or_lies_apart_does_not(names: dict[str, tuple[float, float]]) -> None:
+def test_what_only_sounds_alike_or_lies_apart_does_not(names):
     assert told(face(names)) == {}
 
 
-def test_each_side_has_its_own_set() -> None:
-    puppet = face(
-        {"Hand L open": (0, 0), "Hand R open": (200, 0), "Hand L fist": (2, 2), "Hand R fist": (202, 2)}
-    )
+def test_each_side_has_its_own_set():
+    puppet = face({"Hand L open": (0, 0), "Hand R open": (200, 0), "Hand L fist": (2, 2), "Hand R fist": (202, 2)})
     assert sorted(map(len, told(puppet).values())) == [2, 2]

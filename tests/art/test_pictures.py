@@ -7,16 +7,14 @@ from hypothesis import strategies as st
 from umbrite.art.pictures import opaque_box, solid_at, solid_bits, trimmed
 
 
-def spot(width: int, height: int, x: int, y: int, alpha: int = 255) -> np.ndarray:
+def spot(width, height, x, y, alpha=255):
     picture = np.zeros((height, width, 4), np.uint8)
     picture[y, x] = (10, 20, 30, alpha)
     return picture
 
 
 @given(st.integers(1, 30), st.integers(1, 30), st.data())
-def test_trimming_keeps_every_visible_pixel_at_its_place(
-    width: int, height: int, data: st.DataObject
-) -> None:
+def test_trimming_keeps_every_visible_pixel_at_its_place(width, height, data):
     picture = np.zeros((height, width, 4), np.uint8)
     for _ in range(data.draw(st.integers(1, 4))):
         x, y = data.draw(st.integers(0, width - 1)), data.draw(st.integers(0, height - 1))
@@ -28,12 +26,12 @@ def test_trimming_keeps_every_visible_pixel_at_its_place(
     assert opaque_box(cut) == (0, 0, cut.shape[1], cut.shape[0])
 
 
-def test_an_empty_picture_trims_to_one_clear_pixel() -> None:
+def test_an_empty_picture_trims_to_one_clear_pixel():
     cut, x, y = trimmed(np.zeros((5, 5, 4), np.uint8))
     assert (cut.shape, x, y) == ((1, 1, 4), 0, 0)
 
 
-def test_a_hit_is_by_shape_and_not_by_box() -> None:
+def test_a_hit_is_by_shape_and_not_by_box():
     picture = spot(9, 9, 4, 4)
     assert solid_at(solid_bits(picture), 4.5 + 4.5j)
     assert not solid_at(solid_bits(picture), 6.5 + 4.5j)

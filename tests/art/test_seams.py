@@ -4,14 +4,14 @@ import numpy as np
 import pytest
 
 from art.limb_pairs import limb, picture
-from umbrite.art.masks import Sheet, sheet_of
+from umbrite.art.masks import sheet_of
 from umbrite.art.seams import Seam
 from umbrite.rig.model import Placement
 
 MIDDLE, RADIUS = 150 + 150j, 22.0
 
 
-def sheets(*, square: bool = False, beyond: float = 0.0) -> tuple[Sheet, Sheet]:
+def sheets(*, square=False, beyond=0.0):
     """Child and parent of a straight limb along x; the child's end may be square, or reach further into the parent."""
     random = np.random.default_rng(1)
     parent = limb(300, MIDDLE, MIDDLE - 110, (RADIUS, RADIUS))
@@ -21,11 +21,11 @@ def sheets(*, square: bool = False, beyond: float = 0.0) -> tuple[Sheet, Sheet]:
 
 
 @pytest.mark.parametrize("turn", [-1.4, -0.5, 0.0, 0.6, 1.5])
-def test_round_ends_turned_about_their_middle_show_nothing(turn: float) -> None:
+def test_round_ends_turned_about_their_middle_show_nothing(turn):
     assert Seam(*sheets(), MIDDLE).faults(turn) == []
 
 
-def test_a_square_end_sticks_out_with_its_corner() -> None:
+def test_a_square_end_sticks_out_with_its_corner():
     child, parent = sheets(square=True, beyond=20)
     assert Seam(child, parent, MIDDLE).faults(0.0) == []
     (found,) = [item for item in Seam(child, parent, MIDDLE).faults(0.6) if item.kind == "child"]
@@ -34,18 +34,18 @@ def test_a_square_end_sticks_out_with_its_corner() -> None:
     assert found.area > 20
 
 
-def test_a_pivot_beside_the_middle_lets_an_end_out_and_the_farther_the_more() -> None:
+def test_a_pivot_beside_the_middle_lets_an_end_out_and_the_farther_the_more():
     near, far = (Seam(*sheets(), MIDDLE + by).faults(0.9) for by in (4j, 14j))
     assert sum(item.area for item in far) > sum(item.area for item in near) > 0
 
 
-def test_parts_that_do_not_touch_have_no_seam() -> None:
+def test_parts_that_do_not_touch_have_no_seam():
     child, parent = sheets()
     moved = child._replace(box=child.box._replace(left=900, right=1200))
     assert Seam(moved, parent, MIDDLE).faults(1.0) == []
 
 
-def test_a_gap_opens_on_the_outer_side_where_square_ends_meet() -> None:
+def test_a_gap_opens_on_the_outer_side_where_square_ends_meet():
     """Two square ends that overlap a little: turned, a wedge opens opposite to where the limb bends."""
     random = np.random.default_rng(1)
     fields = [

@@ -14,7 +14,7 @@ sizes = st.lists(st.tuples(st.integers(1, 120), st.integers(1, 120)), min_size=1
 
 
 @given(sizes, st.integers(0, 5))
-def test_pictures_lie_apart_and_within_their_sheets(some: list[tuple[int, int]], gap: int) -> None:
+def test_pictures_lie_apart_and_within_their_sheets(some, gap):
     packing = packed(some, gap, largest=256)
     assert len(packing.spots) == len(some)
     taken = [np.zeros((tall, wide), bool) for wide, tall in packing.sheets]
@@ -27,12 +27,12 @@ def test_pictures_lie_apart_and_within_their_sheets(some: list[tuple[int, int]],
     assert packed(some, gap, largest=256) == packing
 
 
-def test_a_picture_that_fits_on_no_sheet_is_refused() -> None:
+def test_a_picture_that_fits_on_no_sheet_is_refused():
     with pytest.raises(RigError, match="300 x 20 pixels fits on no sheet of 256 x 256"):
         packed([(10, 10), (300, 20)], 2, largest=256)
 
 
-def test_colours_go_on_beyond_a_drawing_and_alpha_stays() -> None:
+def test_colours_go_on_beyond_a_drawing_and_alpha_stays():
     picture = np.zeros((20, 40, 4), np.uint8)
     picture[5:15, 5:12] = (200, 10, 30, 255)
     picture[5:15, 28:35] = (10, 20, 250, 255)
@@ -49,7 +49,7 @@ def test_colours_go_on_beyond_a_drawing_and_alpha_stays() -> None:
     assert int((sheet[..., 3] > 0).sum()) == 64
 
 
-def test_a_card_covers_all_that_is_seen_with_few_triangles() -> None:
+def test_a_card_covers_all_that_is_seen_with_few_triangles():
     rows, columns = np.mgrid[0:120, 0:160]
     away = np.hypot(rows - 60, columns - 60)
     picture = np.zeros((120, 160, 4), np.uint8)

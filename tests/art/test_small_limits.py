@@ -7,19 +7,13 @@ import numpy as np
 import pytest
 
 from umbrite.art.limit_finding import SeamTurning
-from umbrite.art.masks import Sheet, sheet_of
+from umbrite.art.masks import sheet_of
 from umbrite.rig.model import Placement
 
 PIVOT = 1000 + 1000j
 
 
-def bar(
-    width: float,
-    ends: tuple[float, float],
-    turns: tuple[float, float],
-    scale: float,
-    random: np.random.Generator,
-) -> Sheet:
+def bar(width, ends, turns, scale, random):
     """A bar from one place along its axis to another, turned on the board, drawn turned too, its edges antialiased."""
     turn, drawn = turns
     size = int(2 * (max(map(abs, ends)) + width) / scale + 8)
@@ -31,15 +25,13 @@ def bar(
     ]
     corners = [(z / scale * np.exp(1j * drawn) + middle) * finer * 16 for z in places]
     field = np.zeros((size * finer, size * finer), np.uint8)
-    cv2.fillConvexPoly(
-        field, np.array([[z.real, z.imag] for z in corners]).round().astype(np.int32), 255, shift=4
-    )
+    cv2.fillConvexPoly(field, np.array([[z.real, z.imag] for z in corners]).round().astype(np.int32), 255, shift=4)
     alpha = cv2.resize(field, (size, size), interpolation=cv2.INTER_AREA)
     at = PIVOT - scale * np.exp(1j * (turn - drawn)) * middle
     return sheet_of(np.dstack([alpha] * 4), Placement(at.real, at.imag, turn - drawn, scale, scale))
 
 
-def off(seed: int) -> list[float]:
+def off(seed):
     """By how many degrees the gaps in both senses are off."""
     random = np.random.default_rng(seed)
     width = float(np.exp(random.uniform(np.log(20), np.log(800))))
@@ -56,7 +48,7 @@ def off(seed: int) -> list[float]:
 
 # Seeds that nothing was tuned on.
 @pytest.mark.parametrize("seeds", [range(500, 512), pytest.param(range(500, 700), marks=pytest.mark.long)])
-def test_gaps_of_art_of_any_size_and_rotation_are_found_within_a_degree_or_so(seeds: range) -> None:
+def test_gaps_of_art_of_any_size_and_rotation_are_found_within_a_degree_or_so(seeds):
     errors = np.abs([error for seed in seeds for error in off(seed)])
     print(f"within 1 degree: {np.mean(errors <= 1):.3f}, worst {errors.max():.2f}")
     assert np.mean(errors <= 1) >= 0.9

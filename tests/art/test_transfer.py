@@ -1,16 +1,15 @@
 """A rig laid on other art: on the same art larger it is the larger rig; on other characters it is whole and leaves their picture as it is."""
 
 import json
-from pathlib import Path
 
 import numpy as np
 import pytest
 from msgspec.structs import replace
 
-from art.characters import Character, character, wild
+from art.characters import character, wild
 from art.test_body_plans import built
 from demo_puppet import ASSETS
-from umbrite.art.building.transfer import Laid, lay_rig
+from umbrite.art.building.transfer import lay_rig
 from umbrite.cli import main
 from umbrite.files.layers import puppet_from
 from umbrite.files.package import Package, load, save
@@ -25,26 +24,24 @@ from umbrite.rig.document import Document
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Drawing, Limit, Pose, Puppet
+from umbrite.rig.model import Drawing, Limit, Puppet
 
 LARGER = 1.7
 
 
-def loose(puppet: Puppet, scale: float) -> tuple[Puppet, dict[str, str]]:
+def loose(puppet, scale):
     """The art of a puppet without a rig, larger; and which of its parts is which of the puppet's."""
     art, same = Puppet(width=round(puppet.width * scale), height=round(puppet.height * scale)), {}
     for key in puppet.order:
         part, at = puppet.parts[key], puppet.parts[key].placement
-        placement = replace(
-            at, x=at.x * scale, y=at.y * scale, scale_x=at.scale_x * scale, scale_y=at.scale_y * scale
-        )
+        placement = replace(at, x=at.x * scale, y=at.y * scale, scale_x=at.scale_x * scale, scale_y=at.scale_y * scale)
         art, new = add_part(art, part.name, part.drawing, placement)
         same[new] = key
     return art, same
 
 
 @pytest.mark.parametrize("name", ["wick", "bramble", "tansy", "inkpot"])
-def test_on_the_same_art_larger_it_is_the_larger_rig_in_all_poses_and_takes(name: str) -> None:
+def test_on_the_same_art_larger_it_is_the_larger_rig_in_all_poses_and_takes(name):
     package = load(ASSETS / f"{name}.umbrite")
     pictures = {key: decode(data, key) for key, data in package.art.items()}
     rig = package.document
@@ -55,10 +52,8 @@ def test_on_the_same_art_larger_it_is_the_larger_rig_in_all_poses_and_takes(name
     puppet = laid.document.puppet
     assert invariants(puppet) == []
     plans = compile_plan(rig.puppet), compile_plan(puppet)
-    poses: list[tuple[Pose, Pose]] = [({}, {})]
-    poses += [
-        (one.channels, other.channels) for one, other in zip(rig.puppet.poses, puppet.poses, strict=True)
-    ]
+    poses = [({}, {})]
+    poses += [(one.channels, other.channels) for one, other in zip(rig.puppet.poses, puppet.poses, strict=True)]
     poses += [
         (played_pose(one, rig.puppet, frame), played_pose(other, puppet, frame))
         for one, other in zip(rig.takes, laid.document.takes, strict=True) for frame in (5.0, 17.0)
@@ -69,15 +64,13 @@ def test_on_the_same_art_larger_it_is_the_larger_rig_in_all_poses_and_takes(name
         assert max(off) < 0.05
 
 
-def laid_on(one: Character, other: Character) -> Laid:
+def laid_on(one, other):
     _, made = built(one)
     return lay_rig(Document(made.puppet), one.pictures, other.puppet, other.pictures)
 
 
-@pytest.mark.parametrize(
-    ("body", "style"), [("biped", "default"), ("quadruped", "default"), ("bird", "plain")]
-)
-def test_on_another_character_the_rig_is_whole_and_its_picture_stays(body: str, style: str) -> None:
+@pytest.mark.parametrize(("body", "style"), [("biped", "default"), ("quadruped", "default"), ("bird", "plain")])
+def test_on_another_character_the_rig_is_whole_and_its_picture_stays(body, style):
     one, other = character(80, body, "plain"), character(81, body, style)
     laid = laid_on(one, other)
     puppet = laid.document.puppet
@@ -93,7 +86,7 @@ def test_on_another_character_the_rig_is_whole_and_its_picture_stays(body: str, 
             assert abs(joint.pivot.z - other.pivots[at]) < 0.6 * other.widths[at], one.pieces[key]
 
 
-def test_a_figure_that_looks_the_other_way_gets_the_rig_mirrored() -> None:
+def test_a_figure_that_looks_the_other_way_gets_the_rig_mirrored():
     one = character(82, "quadruped", "plain")
     _, made = built(one)
     nod = made.puppet.parts[next(key for key, piece in one.pieces.items() if piece == "head")].joint
@@ -101,8 +94,7 @@ def test_a_figure_that_looks_the_other_way_gets_the_rig_mirrored() -> None:
     for seed in range(82, 110):
         other = wild(seed, "quadruped", "plain")
         head, trunk = (
-            next(other.pivots[k] for k, piece in other.pieces.items() if piece == name)
-            for name in ("head", "trunk")
+            next(other.pivots[k] for k, piece in other.pieces.items() if piece == name) for name in ("head", "trunk")
         )
         if head.real < trunk.real:
             break
@@ -112,13 +104,11 @@ def test_a_figure_that_looks_the_other_way_gets_the_rig_mirrored() -> None:
     same = [one.pieces[key] == other.pieces[at] for key, at in laid.pairs.items()]
     assert np.mean(same) > 0.9
     joints = {one.pieces[key]: puppet.joints[puppet.parts[key].joint] for key in laid.pairs}
-    assert joints["near hind thigh"].pivot.x > joints["near front thigh"].pivot.x, (
-        "hind is right of front now"
-    )
+    assert joints["near hind thigh"].pivot.x > joints["near front thigh"].pivot.x, "hind is right of front now"
     assert joints["head"].limit == Limit(-0.5, 0.2)
 
 
-def test_more_and_fewer_pieces_are_told() -> None:
+def test_more_and_fewer_pieces_are_told():
     one = character(83, "biped", "plain")
     for seed in range(200):
         other = wild(seed, "biped", "plain")
@@ -133,19 +123,16 @@ def test_more_and_fewer_pieces_are_told() -> None:
     assert invariants(laid.document.puppet) == []
 
 
-def test_what_has_no_family_or_nothing_alike_is_refused() -> None:
+def test_what_has_no_family_or_nothing_alike_is_refused():
     one = character(84, "biped", "plain")
     with pytest.raises(RigError, match="Build the family first"):
         lay_rig(Document(one.puppet), one.pictures, one.puppet, one.pictures)
 
 
-def test_the_command_lays_a_rig(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+def test_the_command_lays_a_rig(tmp_path, capsys):
     one, other = character(85, "biped", "plain"), character(86, "biped", "plain")
     _, made = built(one)
-    for name, loose_one, pictures in (
-        ("rig", made.puppet, one.pictures),
-        ("art", other.puppet, other.pictures),
-    ):
+    for name, loose_one, pictures in (("rig", made.puppet, one.pictures), ("art", other.puppet, other.pictures)):
         art, puppet = {}, loose_one
         for key, part in loose_one.parts.items():
             data = encode(pictures[part.drawing.sha256])
@@ -154,29 +141,18 @@ def test_the_command_lays_a_rig(tmp_path: Path, capsys: pytest.CaptureFixture[st
             puppet = change(puppet, key, drawing=drawing)
         save(tmp_path / f"{name}.umbrite", Package(Document(puppet), art))
     out = tmp_path / "out.umbrite"
-    assert (
-        main(["transfer", str(tmp_path / "rig.umbrite"), str(tmp_path / "art.umbrite"), str(out), "--json"])
-        == 0
-    )
+    assert main(["transfer", str(tmp_path / "rig.umbrite"), str(tmp_path / "art.umbrite"), str(out), "--json"]) == 0
     report = json.loads(capsys.readouterr().out)
     assert len(report["pairs"]) == 18
     assert report["missing"] == []
     assert len(load(out).puppet.limbs) == 4
     assert (
-        main(
-            [
-                "transfer",
-                str(tmp_path / "rig.umbrite"),
-                str(tmp_path / "art.umbrite"),
-                str(tmp_path / "out.png"),
-            ]
-        )
-        == 2
+        main(["transfer", str(tmp_path / "rig.umbrite"), str(tmp_path / "art.umbrite"), str(tmp_path / "out.png")]) == 2
     )
     assert main(["transfer", str(tmp_path / "art.umbrite"), str(tmp_path / "art.umbrite"), str(out)]) == 2
 
 
-def test_variants_that_the_other_art_has_not_go_with_all_that_only_they_have() -> None:
+def test_variants_that_the_other_art_has_not_go_with_all_that_only_they_have():
     art, rig = puppet_from(read_art([ASSETS / "clover.ora"])), load(ASSETS / "wick.umbrite")
     pictures = {key: decode(data, key) for key, data in (*rig.art.items(), *art.art.items())}
     laid = lay_rig(rig.document, pictures, art.puppet, pictures)
@@ -184,9 +160,7 @@ def test_variants_that_the_other_art_has_not_go_with_all_that_only_they_have() -
     assert invariants(puppet) == []
     assert puppet.sets == {}
     assert not any(control.kind == "chooser" for control in puppet.controls.values())
-    assert not any(
-        name.endswith((" 2", " 3")) and "arm" in name for name in (j.name for j in puppet.joints.values())
-    )
+    assert not any(name.endswith((" 2", " 3")) and "arm" in name for name in (j.name for j in puppet.joints.values()))
     assert {limb.name for limb in puppet.limbs.values()} == {"Near arm", "Far arm", "Near leg", "Far leg"}
     assert any("nothing to choose" in words for words in laid.told)
     assert all(not name.endswith(".shows") for take in laid.document.takes for name in take.tracks)

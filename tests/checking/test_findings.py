@@ -1,7 +1,6 @@
 """Each finding is planted in a copy of the demo, found where it is, mended where it can be, and left alone where it is meant so."""
 
 import math
-from collections.abc import Callable
 
 import pytest
 from msgspec.structs import replace
@@ -23,99 +22,99 @@ WICK = wick()
 Plant = tuple[Puppet, str, str]
 
 
-def limb(name: str) -> str:
+def limb(name):
     return next(key for key, item in WICK.limbs.items() if item.name == name)
 
 
-def loose() -> Plant:
+def loose():
     puppet = set_parent(WICK, [joint(WICK, "Cap")], None)
     return puppet, "part-loose", joint(WICK, "Cap")
 
 
-def outside() -> Plant:
+def outside():
     key = joint(WICK, "Cap")
     return move_pivot(WICK, key, 20 + 20j), "pivot-outside", key
 
 
-def unset() -> Plant:
+def unset():
     return change(WICK, joint(WICK, "Cap"), pivot_set=False), "pivot-unset", joint(WICK, "Cap")
 
 
-def against() -> Plant:
+def against():
     key = limb("Far leg")
     return change(WICK, key, bend=-WICK.limbs[key].bend), "bend-against", key
 
 
-def straight() -> Plant:
+def straight():
     shin = joint(WICK, "Near shin")
     hip, ankle = (WICK.joints[joint(WICK, f"Near {n}")].pivot.z for n in ("thigh", "foot"))
     puppet = change(move_pivot(WICK, shin, (hip + ankle) / 2), limb("Near leg"), side_chosen=False)
     return puppet, "limb-straight", limb("Near leg")
 
 
-def away() -> Plant:
+def away():
     key = limb("Near arm")
     target = WICK.limbs[key].target
     return change(WICK, target, pivot=Point(100.0, 100.0)), "target-away", key
 
 
-def unequal() -> Plant:
+def unequal():
     foot = joint(WICK, "Near foot")
     return move_pivot(WICK, foot, WICK.joints[foot].pivot.z + 120j), "limb-unequal", limb("Near leg")
 
 
-def without_rest() -> Plant:
+def without_rest():
     key = joint(WICK, "Head")
     return change(WICK, key, limit=Limit(0.2, 0.5)), "limit-without-rest", key
 
 
-def closed() -> Plant:
+def closed():
     return set_limit(WICK, joint(WICK, "Head"), 0.0, 0.0), "limit-closed", joint(WICK, "Head")
 
 
-def locked() -> Plant:
+def locked():
     key = joint(WICK, "Near shin")
     return change(WICK, key, give=0.0), "limb-locked", key
 
 
-def order() -> Plant:
+def order():
     puppet = reorder(WICK, [part(WICK, "Far upper arm")], len(WICK.order))
     return puppet, "order-wrong", joint(WICK, "Far upper arm")
 
 
-def alike() -> Plant:
+def alike():
     key = joint(WICK, "Cap")
     return change(WICK, key, name="near_hand"), "names-alike", joint(WICK, "Near hand")
 
 
-def mixed() -> Plant:
+def mixed():
     key = joint(WICK, "Near hand")
     return change(WICK, key, side="far"), "side-mixed", key
 
 
-def idle() -> Plant:
+def idle():
     puppet, key = make_control(WICK, "slider", joint(WICK, "Head"))
     return replace(puppet, links={}), "control-idle", key
 
 
-def knob_of_a_locked_joint() -> Plant:
+def knob_of_a_locked_joint():
     puppet = change(WICK, joint(WICK, "Head"), give=0.0)
     return puppet, "control-idle", control(WICK, "Head")
 
 
-def beyond() -> Plant:
+def beyond():
     key = joint(WICK, "Head")
     return save_pose(WICK, "Far out", {f"{key}.turn": math.pi / 2}), "pose-beyond", key
 
 
-PLANTS: list[Callable[[], Plant]] = [
+PLANTS = [
     loose, outside, unset, against, straight, away, unequal, without_rest, closed, locked, order, alike, mixed, idle,
     knob_of_a_locked_joint, beyond,
 ]  # fmt: skip
 
 
 @pytest.mark.parametrize("plant", PLANTS)
-def test_what_is_planted_is_found_mended_and_can_be_meant_so(plant: Callable[[], Plant]) -> None:
+def test_what_is_planted_is_found_mended_and_can_be_meant_so(plant):
     assert findings(WICK) == []
     puppet, code, where = plant()
     found = [item for item in findings(puppet) if item.code == code]
@@ -134,6 +133,6 @@ def test_what_is_planted_is_found_mended_and_can_be_meant_so(plant: Callable[[],
         assert invariants(mended) == []
 
 
-def test_a_finding_without_a_fix_changes_nothing() -> None:
+def test_a_finding_without_a_fix_changes_nothing():
     puppet, _, _ = closed()
     assert mend(puppet, findings(puppet)[0]) == puppet

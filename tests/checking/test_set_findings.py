@@ -10,21 +10,20 @@ from umbrite.rig.edits.limbs import remove_limb
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.variants.branches import copy_as_variant, limb_of
 from umbrite.rig.edits.variants.sets import remove_variant, set_of
-from umbrite.rig.model import Puppet
 
 WICK = varied_wick()
 EYES = next(key for key, one in WICK.sets.items() if one.name == "Eyes")
 
 
-def codes(puppet: Puppet) -> set[str]:
+def codes(puppet):
     return {each.code for each in findings(puppet) if each.code.startswith(("variant", "set"))}
 
 
-def test_the_demos_sets_are_sound() -> None:
+def test_the_demos_sets_are_sound():
     assert codes(WICK) == set()
 
 
-def test_each_fault_of_a_set_is_noticed() -> None:
+def test_each_fault_of_a_set_is_noticed():
     small = WICK
     for number in (2, 3, 4):
         small = remove_variant(small, EYES, number)
@@ -38,7 +37,7 @@ def test_each_fault_of_a_set_is_noticed() -> None:
     assert codes(replace(WICK, order=(*order, closed))) == {"variant-depth"}
 
 
-def test_what_a_link_never_comes_to_and_a_branch_without_a_limb_are_noticed() -> None:
+def test_what_a_link_never_comes_to_and_a_branch_without_a_limb_are_noticed():
     bare = replace(WICK, controls={k: c for k, c in WICK.controls.items() if c.chooses != EYES})
     puppet, slider = make_control(bare, "slider", joint(WICK, "Head"))
     short, _ = add_link(puppet, f"{slider}.value", f"{EYES}.shows", [(-1.0, 0.0), (1.0, 2.0)])

@@ -16,16 +16,16 @@ HEAD = f"{joint(wick(), 'Head')}.turn"
 FOOT = f"{next(limb.target for limb in wick().limbs.values() if limb.name == 'Near leg')}.y"
 
 
-def codes(*takes: Take) -> set[str]:
+def codes(*takes):
     return {each.code for each in take_findings(wick(), takes)}
 
 
-def nod(**how: object) -> Take:
+def nod(**how):
     take = put_keys(Take("Nod", last=20), 0, {HEAD: 0.0})
-    return replace(put_keys(take, 20, {HEAD: 0.3}), **how)  # type: ignore[arg-type]
+    return replace(put_keys(take, 20, {HEAD: 0.3}), **how)
 
 
-def test_a_sound_take_has_no_findings() -> None:
+def test_a_sound_take_has_no_findings():
     assert codes(walk(wick(), Steps(stride=0.35)), nod(), close_loop(nod())) == set()
 
 
@@ -39,12 +39,12 @@ def test_a_sound_take_has_no_findings() -> None:
     ],
     ids=lambda each: each if isinstance(each, str) else "",
 )
-def test_each_fault_is_noticed_by_name(take: Take, code: str) -> None:
+def test_each_fault_is_noticed_by_name(take, code):
     (found,) = [each for each in take_findings(wick(), (take,)) if each.code == code]
     assert take.name in found.text
 
 
-def test_limits_and_jumps_are_told_with_their_frames() -> None:
+def test_limits_and_jumps_are_told_with_their_frames():
     puppet = wick()
     head = joint(puppet, "Head")
     limit = puppet.joints[head].limit
@@ -57,9 +57,7 @@ def test_limits_and_jumps_are_told_with_their_frames() -> None:
     assert "at frame 10" in found.text
     trunk = joint(puppet, "Trunk")
     jump = Take(
-        "Jump",
-        last=20,
-        tracks={f"{trunk}.turn": (Key(0.0, 0.0, "hold"), Key(7.0, 0.6, "hold"), Key(20.0, 0.6))},
+        "Jump", last=20, tracks={f"{trunk}.turn": (Key(0.0, 0.0, "hold"), Key(7.0, 0.6, "hold"), Key(20.0, 0.6))}
     )
     puppet = free_limit(puppet, trunk)
     found = next(each for each in take_findings(puppet, (jump,)) if each.code == "take-jumps")
@@ -69,13 +67,11 @@ def test_limits_and_jumps_are_told_with_their_frames() -> None:
     assert "take-jumps" not in {each.code for each in take_findings(puppet, (fast,)) if each.where == trunk}
 
 
-def test_the_workout_runs_takes_too() -> None:
+def test_the_workout_runs_takes_too():
     puppet = wick()
     trunk = joint(puppet, "Trunk")
     jump = Take(
-        "Jump",
-        last=20,
-        tracks={f"{trunk}.turn": (Key(0.0, 0.0, "hold"), Key(7.0, 0.6, "hold"), Key(20.0, 0.6))},
+        "Jump", last=20, tracks={f"{trunk}.turn": (Key(0.0, 0.0, "hold"), Key(7.0, 0.6, "hold"), Key(20.0, 0.6))}
     )
     sweeps = take_sweeps(puppet, (jump, Take("Empty")))
     assert [sweep.name(puppet) for sweep in sweeps] == ["Jump"]

@@ -1,17 +1,15 @@
 """The workout finds planted faults in copies of the demos and is silent about the finished demos; sheets mark the worst."""
 
 import math
-from collections.abc import Callable
 
 import numpy as np
 import pytest
-from _pytest.mark import ParameterSet
 from msgspec.structs import replace
 
 from demo_puppet import ASSETS, control, joint, part
 from umbrite.checking.contact_sheet import Shot, contact_sheet, pose_at
 from umbrite.checking.sweeps import extremes, sweeps, there_and_back
-from umbrite.checking.workout import Report, workout
+from umbrite.checking.workout import workout
 from umbrite.files.package import load
 from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate
@@ -23,29 +21,29 @@ from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.links import add_link, set_curve
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import step_order
-from umbrite.rig.model import Point, Puppet
+from umbrite.rig.model import Point
 
 DEMOS = {name: load(ASSETS / f"{name}.umbrite") for name in ("wick", "bramble", "inkpot")}
 PICTURES = {name: {key: decode(data, key) for key, data in demo.art.items()} for name, demo in DEMOS.items()}
 WICK = DEMOS["wick"].puppet
 
 
-def long(value: object) -> ParameterSet:
+def long(value):
     """A case for the long run only: more of the same."""
     return pytest.param(value, marks=pytest.mark.long)
 
 
-def run(puppet: Puppet, name: str = "wick", steps: int = 48) -> Report:
+def run(puppet, name="wick", steps=48):
     return workout(puppet, PICTURES[name], steps=steps)
 
 
-def codes(report: Report) -> set[tuple[str, str]]:
+def codes(report):
     return {(item.finding.code, item.finding.where) for item in report.noticed}
 
 
 @pytest.mark.parametrize("each", [3, pytest.param(1, marks=pytest.mark.long)])
 @pytest.mark.parametrize("name", ["wick", *(long(name) for name in ("bramble", "inkpot"))])
-def test_the_finished_demos_are_silent(name: str, each: int) -> None:
+def test_the_finished_demos_are_silent(name, each):
     """With every third control, and in the long run with all."""
     puppet = DEMOS[name].puppet
     puppet = replace(puppet, controls=dict(list(puppet.controls.items())[::each]))
@@ -55,27 +53,27 @@ def test_the_finished_demos_are_silent(name: str, each: int) -> None:
     assert all(math.isfinite(m.largest_turn) and m.frames == 72 for m in report.measured)
 
 
-def flipped_knee() -> tuple[Puppet, str, str]:
+def flipped_knee():
     leg = next(k for k, limb in WICK.limbs.items() if limb.name == "Near leg")
     return change(WICK, leg, bend=-WICK.limbs[leg].bend), "bend-against", leg
 
 
-def unbound_part() -> tuple[Puppet, str, str]:
+def unbound_part():
     return set_parent(WICK, [joint(WICK, "Cap")], None), "part-stays", part(WICK, "Cap")
 
 
-def wide_neck() -> tuple[Puppet, str, str]:
+def wide_neck():
     neck = joint(WICK, "Neck")
     return set_limit(WICK, neck, -math.radians(70), math.radians(70)), "gap", neck
 
 
-def idle_control() -> tuple[Puppet, str, str]:
+def idle_control():
     puppet, key = make_control(WICK, "slider", joint(WICK, "Head"))
     link = next(k for k, item in puppet.links.items() if item.source == f"{key}.value")
     return set_curve(puppet, link, [Point(-1.0, 0.0), Point(1.0, 0.0)]), "control-idle", key
 
 
-def swapped_order() -> tuple[Puppet, str, str]:
+def swapped_order():
     arm = part(WICK, "Near upper arm")
     trunk = part(WICK, "Trunk")
     away = WICK.order.index(arm) - WICK.order.index(trunk)
@@ -85,42 +83,36 @@ def swapped_order() -> tuple[Puppet, str, str]:
     return puppet, "order-wrong", joint(WICK, "Near upper arm")
 
 
-@pytest.mark.parametrize(
-    "plant", [flipped_knee, long(unbound_part), wide_neck, long(idle_control), swapped_order]
-)
-def test_planted_faults_are_found_where_they_are(plant: Callable[[], tuple[Puppet, str, str]]) -> None:
+@pytest.mark.parametrize("plant", [flipped_knee, long(unbound_part), wide_neck, long(idle_control), swapped_order])
+def test_planted_faults_are_found_where_they_are(plant):
     puppet, code, where = plant()
     report = run(puppet)
     assert (code, where) in codes(report)
-    noticed = next(
-        item for item in report.noticed if (item.finding.code, item.finding.where) == (code, where)
-    )
+    noticed = next(item for item in report.noticed if (item.finding.code, item.finding.where) == (code, where))
     assert noticed.finding.text.endswith(".")
     if noticed.sweep is not None:
         assert 0 <= noticed.frame < len(next(iter(noticed.sweep.channels.values())))
         assert noticed.at is not None
 
 
-def test_a_knee_that_flips_on_the_way_is_found() -> None:
+def test_a_knee_that_flips_on_the_way_is_found():
     puppet = DEMOS["bramble"].puppet
     leg = next(k for k, limb in puppet.limbs.items() if limb.name == "Near hind leg")
     body = puppet.controls[control(puppet, "Trunk")].moves
-    puppet, _ = add_link(
-        puppet, f"{body}.y", f"{leg}.bend", [(-900.0, 0.0), (20.0, 0.0), (22.0, 1.0), (900.0, 1.0)]
-    )
+    puppet, _ = add_link(puppet, f"{body}.y", f"{leg}.bend", [(-900.0, 0.0), (20.0, 0.0), (22.0, 1.0), (900.0, 1.0)])
     report = run(puppet, "bramble")
     flips = next(item for item in report.noticed if item.finding.code == "bend-flips")
     assert flips.finding.where == leg
     assert flips.frame > 0
 
 
-def test_a_stack_within_a_limb_that_goes_back_and_forth_is_found() -> None:
+def test_a_stack_within_a_limb_that_goes_back_and_forth_is_found():
     shin = part(WICK, "Near shin")
     puppet = step_order(WICK, [shin], 1)
     assert any(code == "order-wrong" for code, _ in codes(run(puppet)))
 
 
-def test_sweeps_begin_and_end_at_rest_and_hold_all_ranges() -> None:
+def test_sweeps_begin_and_end_at_rest_and_hold_all_ranges():
     for sweep in sweeps(WICK, 40):
         for name, values in sweep.channels.items():
             assert values[0] == pytest.approx(0, abs=1e-9), name
@@ -128,21 +120,18 @@ def test_sweeps_begin_and_end_at_rest_and_hold_all_ranges() -> None:
             assert len(values) == 40
     assert there_and_back(-1, 2, 61).min() == pytest.approx(-1, abs=0.1)
     held = replace(
-        WICK,
-        controls={
-            k: change(WICK, k, least=Point(-5, -5), most=Point(5, 5)).controls[k] for k in WICK.controls
-        },
+        WICK, controls={k: change(WICK, k, least=Point(-5, -5), most=Point(5, 5)).controls[k] for k in WICK.controls}
     )
     hand = control(held, "Near hand")
     sweep = next(s for s in sweeps(held, 40) if s.key == hand)
     assert max(float(np.abs(v).max()) for v in sweep.channels.values()) <= 5
 
 
-def test_a_workout_can_be_stopped() -> None:
+def test_a_workout_can_be_stopped():
     class StopError(Exception):
         pass
 
-    def stop(done: int, _all: int, _name: str) -> None:
+    def stop(done, _all, _name):
         if done == 3:
             raise StopError
 
@@ -151,7 +140,7 @@ def test_a_workout_can_be_stopped() -> None:
 
 
 @pytest.mark.usefixtures("qapp")
-def test_a_contact_sheet_shows_each_pose_and_marks_the_bad_ones() -> None:
+def test_a_contact_sheet_shows_each_pose_and_marks_the_bad_ones():
     plan = compile_plan(WICK)
     pictures = Pictures(lambda: DEMOS["wick"].art)
     plain = [Shot(pose, words) for words, pose in extremes(WICK)]

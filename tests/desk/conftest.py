@@ -2,8 +2,8 @@
 
 import shutil
 import threading
-from collections.abc import Callable, Iterator
-from contextlib import AbstractContextManager, nullcontext
+from collections.abc import Callable
+from contextlib import nullcontext
 from functools import cache
 from pathlib import Path
 from typing import Literal
@@ -12,11 +12,9 @@ import pytest
 from PySide6.QtCore import QPointF, QSettings, Qt
 from PySide6.QtGui import QMouseEvent
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication, QMenu
-from pytestqt.qtbot import QtBot
+from PySide6.QtWidgets import QApplication
 
 from demo_puppet import ASSETS, plain_package
-from umbrite.desk.board.board import Board
 from umbrite.desk.board.under_menu import menu_under
 from umbrite.desk.files import file_desk
 from umbrite.desk.files.import_table import Chosen
@@ -28,7 +26,7 @@ from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files import opening
 from umbrite.files.layers import Layered
-from umbrite.files.long_work import Watch, unwatched
+from umbrite.files.long_work import unwatched
 from umbrite.files.package import Package
 from umbrite.files.sandbox.reading import read_art
 from umbrite.paint.baking import GltfChoice
@@ -42,16 +40,16 @@ idle_queue.PAUSE = 3_600_000
 
 
 @cache
-def shipped(path: Path) -> Layered:
+def shipped(path):
     return read_art([path])
 
 
-def read_once(paths: list[Path], watch: Watch = unwatched) -> Layered:
+def read_once(paths, watch=unwatched):
     """Art that ships is read by its process once a worker."""
     return shipped(paths[0]) if len(paths) == 1 and paths[0].parent == ASSETS else read_art(paths, watch)
 
 
-file_desk.read_art = opening.read_art = read_once  # type: ignore[assignment]
+file_desk.read_art = opening.read_art = read_once
 LEFT = Qt.MouseButton.LeftButton
 NONE = Qt.KeyboardModifier.NoModifier
 
@@ -59,7 +57,7 @@ NONE = Qt.KeyboardModifier.NoModifier
 class Answers:
     """Dialogs that are answered beforehand, and note what was asked."""
 
-    def __init__(self) -> None:
+    def __init__(self):
         self.open_path: Path | None = None
         self.add_paths: list[Path] = []
         self.save_path: Path | None = None
@@ -73,112 +71,108 @@ class Answers:
         self.film: Callable[[Film], Film] = lambda film: film
         self.layers: Callable[[Layered], Chosen | None] = Chosen
 
-    def path_to_open(self, _folder: Path | None) -> Path | None:
+    def path_to_open(self, _folder):
         self.asked.append("open")
         return self.open_path
 
-    def paths_to_add(self, _folder: Path | None) -> list[Path]:
+    def paths_to_add(self, _folder):
         self.asked.append("add")
         return self.add_paths
 
-    def path_to_save(self, suggestion: Path, ending: str) -> Path | None:
+    def path_to_save(self, suggestion, ending):
         self.asked.append(f"save {suggestion.name} {ending}")
         return self.save_path
 
-    def choose_layers(self, layered: Layered) -> Chosen | None:
+    def choose_layers(self, layered):
         self.asked.append(f"layers of {layered.name}")
         return self.layers(layered)
 
     @staticmethod
-    def watch(_what: str) -> AbstractContextManager[Watch]:
+    def watch(_what):
         return nullcontext(unwatched)
 
-    def choose_film(self, film: Film, ending: str) -> Film:
+    def choose_film(self, film, ending):
         self.asked.append(f"film {ending}")
         return self.film(film)
 
-    def choose_gltf(self, package: Package) -> GltfChoice | None:
+    def choose_gltf(self, package):
         self.asked.append(f"glTF of {package.puppet.name}")
         return self.gltf if self.gltf is not None else GltfChoice(package.document.takes)
 
-    def about_unsaved(self, name: str) -> Literal["save", "drop", "stay"]:
+    def about_unsaved(self, name):
         self.asked.append(f"unsaved {name}")
         return self.unsaved
 
-    def about_changed(self, name: str, *, gone: bool) -> Literal["overwrite", "elsewhere", "stay"]:
+    def about_changed(self, name, *, gone):
         self.asked.append(f"{'gone' if gone else 'changed'} {name}")
         return self.changed
 
-    def about_dropped(self, name: str) -> Literal["exchange", "variant", "add", "stay"]:
+    def about_dropped(self, name):
         self.asked.append(f"dropped on {name}")
         return self.on_part
 
-    def may_run(self, path: str, fingerprint: str) -> bool:
+    def may_run(self, path, fingerprint):
         self.asked.append(f"run {Path(path).name} {fingerprint}")
         return self.allowed
 
-    def may_replace(self, name: str) -> bool:
+    def may_replace(self, name):
         self.asked.append(f"replace {name}")
         return self.replace
 
-    def tell(self, title: str, _text: str) -> None:
+    def tell(self, title, _text):
         self.asked.append(title)
 
 
 class Hand:
     """A pointer over the board, in board coordinates: real mouse events to the real widget."""
 
-    def __init__(self, board: Board) -> None:
+    def __init__(self, board):
         self.board = board
 
-    def _send(
-        self, kind: QMouseEvent.Type, at: complex, button: Qt.MouseButton, keys: Qt.KeyboardModifier
-    ) -> None:
+    def _send(self, kind, at, button, keys):
         place = self.board.camera.point(at)
         held = button if kind != QMouseEvent.Type.MouseButtonRelease else Qt.MouseButton.NoButton
         where = QPointF(self.board.mapToGlobal(place))
         QApplication.sendEvent(self.board, QMouseEvent(kind, place, where, button, held, keys))
 
-    def press(self, at: complex, keys: Qt.KeyboardModifier = NONE, button: Qt.MouseButton = LEFT) -> None:
+    def press(self, at, keys=NONE, button=LEFT):
         self._send(QMouseEvent.Type.MouseButtonPress, at, button, keys)
 
-    def move(self, at: complex, keys: Qt.KeyboardModifier = NONE, button: Qt.MouseButton = LEFT) -> None:
+    def move(self, at, keys=NONE, button=LEFT):
         self._send(QMouseEvent.Type.MouseMove, at, button, keys)
 
-    def release(self, at: complex, keys: Qt.KeyboardModifier = NONE, button: Qt.MouseButton = LEFT) -> None:
+    def release(self, at, keys=NONE, button=LEFT):
         self._send(QMouseEvent.Type.MouseButtonRelease, at, button, keys)
 
-    def click(self, at: complex, keys: Qt.KeyboardModifier = NONE) -> None:
+    def click(self, at, keys=NONE):
         self.press(at, keys)
         self.release(at, keys)
 
-    def drag(self, start: complex, end: complex, keys: Qt.KeyboardModifier = NONE, steps: int = 4) -> None:
+    def drag(self, start, end, keys=NONE, steps=4):
         self.press(start, keys)
         for i in range(1, steps + 1):
             self.move(start + (end - start) * i / steps, keys)
         self.release(end, keys)
 
-    def hover(self, at: complex) -> None:
+    def hover(self, at):
         self._send(QMouseEvent.Type.MouseMove, at, Qt.MouseButton.NoButton, NONE)
 
 
-def opened(folder: Path, answers: Answers) -> Window:
+def opened(folder, answers):
     """A shown window of the size it is designed for, empty, with its settings in a folder."""
     app = QApplication.instance()
     assert isinstance(app, QApplication)
     dress(app)
-    made = Window(Session(), QSettings(str(folder / "settings.ini"), QSettings.Format.IniFormat), answers)  # type: ignore[arg-type]
+    made = Window(Session(), QSettings(str(folder / "settings.ini"), QSettings.Format.IniFormat), answers)
     made.resize(1280, 800)
     made.show()
     assert QTest.qWaitForWindowExposed(made)
     return made
 
 
-def shut(window: Window, answers: Answers) -> None:
+def shut(window, answers):
     """Close for good; nothing may be left on the screen, no thread may run on."""
-    others = {id(widget) for widget in QApplication.topLevelWidgets() if isinstance(widget, Window)} - {
-        id(window)
-    }
+    others = {id(widget) for widget in QApplication.topLevelWidgets() if isinstance(widget, Window)} - {id(window)}
     answers.unsaved = "drop"
     QApplication.clipboard().clear()  # this platform has none of its own, and would not let it go at the end
     window.close()
@@ -188,10 +182,10 @@ def shut(window: Window, answers: Answers) -> None:
     assert [thread.name for thread in threading.enumerate() if thread.name == "recovery"] == []
 
 
-def put_back(window: Window, answers: Answers) -> None:
+def put_back(window, answers):
     """As it was when it was opened: an empty document, nothing remembered, everything where it stood."""
     vars(answers).clear()
-    answers.__init__()  # type: ignore[misc]
+    answers.__init__()
     for place in (window.board, window.timeline.sheet):
         place.cancel()
     for widget in QApplication.topLevelWidgets():
@@ -231,9 +225,7 @@ def put_back(window: Window, answers: Answers) -> None:
 
 
 @pytest.fixture(scope="module")
-def one_window(
-    qapp: QApplication, tmp_path_factory: pytest.TempPathFactory
-) -> Iterator[tuple[Window, Answers]]:
+def one_window(qapp, tmp_path_factory):
     """One window for all tests of a file."""
     del qapp
     answers = Answers()
@@ -243,16 +235,14 @@ def one_window(
 
 
 @pytest.fixture
-def answers(request: pytest.FixtureRequest) -> Answers:
+def answers(request):
     if request.node.get_closest_marker("fresh"):
         return Answers()
     return request.getfixturevalue("one_window")[1]
 
 
 @pytest.fixture
-def window(
-    request: pytest.FixtureRequest, tmp_path: Path, answers: Answers, qtbot: QtBot
-) -> Iterator[Window]:
+def window(request, tmp_path, answers, qtbot):
     """The window, empty: the one of this file put back as it was, or a new one for a test that is marked `fresh`."""
     del qtbot  # tells of exceptions in slots
     if request.node.get_closest_marker("fresh"):
@@ -266,14 +256,14 @@ def window(
 
 
 @pytest.fixture
-def wick_window(window: Window) -> Window:
+def wick_window(window):
     """The window with the finished demo, in Rehearse."""
     window.files.open(ASSETS / "wick.umbrite")
     return window
 
 
 @pytest.fixture
-def plain_window(window: Window) -> Window:
+def plain_window(window):
     """The window with the finished demo without its variants: one far arm, one drawing of each piece."""
     window.files.open(ASSETS / "wick.umbrite")
     package = plain_package("wick")
@@ -282,22 +272,22 @@ def plain_window(window: Window) -> Window:
 
 
 @pytest.fixture
-def art_window(window: Window) -> Window:
+def art_window(window):
     """The window with the demo's unrigged art, in Parts."""
     window.files.open(ASSETS / "wick.ora")
     return window
 
 
 @pytest.fixture
-def hand(window: Window) -> Hand:
+def hand(window):
     return Hand(window.board)
 
 
 @pytest.fixture
-def act(window: Window) -> Callable[[str], None]:
+def act(window):
     """Trigger an action of the table by its id, as a menu or key would."""
 
-    def trigger(name: str) -> None:
+    def trigger(name):
         action = window.actions_by_id[name]
         assert action.isEnabled(), action.statusTip()
         action.trigger()
@@ -305,7 +295,7 @@ def act(window: Window) -> Callable[[str], None]:
     return trigger
 
 
-def listed(window: Window, at: QPointF) -> QMenu | None:
+def listed(window, at):
     """The list of what lies under a point of the board."""
     camera = window.board.camera
     return menu_under(window.board, window.session, camera, camera.board(complex(at.x(), at.y())))

@@ -1,16 +1,13 @@
 """What the program is made of, and a report of a fault."""
 
-from collections.abc import Callable
-
 from PySide6.QtGui import QGuiApplication
 
 from umbrite import __version__
 from umbrite.desk.app import unexpected
 from umbrite.desk.commands.help.about import Faults, about_text, shipped
-from umbrite.desk.window import Window
 
 
-def test_about_names_what_ships_with_versions_and_licences() -> None:
+def test_about_names_what_ships_with_versions_and_licences():
     names = {name.lower().replace("_", "-") for name, _, _ in shipped()}
     assert {"numpy", "scipy", "pyside6-essentials", "pillow", "msgspec"} <= names
     assert all(version[0].isdigit() for _, version, _ in shipped())
@@ -20,9 +17,7 @@ def test_about_names_what_ships_with_versions_and_licences() -> None:
     assert "LGPL-3.0" in text
 
 
-def test_a_fault_can_be_told_to_developers_and_nothing_leaves_by_itself(
-    window: Window, act: Callable[[str], None]
-) -> None:
+def test_a_fault_can_be_told_to_developers_and_nothing_leaves_by_itself(window, act):
     act("fault-report")
     assert "No fault was noticed" in QGuiApplication.clipboard().text()
     QGuiApplication.clipboard().setText("what was there")

@@ -6,26 +6,20 @@ Most need no window: they are run on a session with its files. What asks for mor
 from collections.abc import Callable
 from contextlib import nullcontext
 from functools import cache
-from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QSettings, QTimer
 from PySide6.QtWidgets import QApplication, QLineEdit
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS, control, joint, part
-from desk.conftest import Answers
-from umbrite.desk.actions.action import Act
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
 from umbrite.desk.commands.sets.variant_commands import choose
 from umbrite.desk.files.file_desk import FileDesk
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session, attempt
-from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE, TAKES, Station
-from umbrite.desk.window import Window
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
 from umbrite.files.long_work import CancelledError
 from umbrite.files.opening import open_any
-from umbrite.files.package import Package
 from umbrite.motion.whole_body import HoldPoint
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.limbs import remove_limb
@@ -45,40 +39,40 @@ class NeedsWindowError(Exception):
 class BareDesk:
     """A session and its files, as far as actions reach without a window."""
 
-    def __init__(self, answers: Answers, settings: QSettings) -> None:
+    def __init__(self, answers, settings):
         self.session = Session()
         self.preferences = Preferences(settings)
-        self.files = FileDesk(self.session, answers, self.preferences)  # type: ignore[arg-type]
+        self.files = FileDesk(self.session, answers, self.preferences)
         self.said: list[str] = []
         self.session.said.connect(self.said.append)
 
-    def __getattr__(self, name: str) -> object:
+    def __getattr__(self, name):
         raise NeedsWindowError(name)
 
-    def do(self, name: str) -> None:
-        attempt(self.session, lambda: BY_ID[name].does(self))  # type: ignore[arg-type]
+    def do(self, name):
+        attempt(self.session, lambda: BY_ID[name].does(self))
 
-    def why_not(self, name: str) -> str:
+    def why_not(self, name):
         return BY_ID[name].why_not(self.session)
 
-    def seen(self) -> tuple[object, ...]:
+    def seen(self):
         return tuple(self.said)
 
 
 class WindowDesk:
     """The same of a window."""
 
-    def __init__(self, window: Window) -> None:
+    def __init__(self, window):
         self.window, self.session = window, window.session
 
-    def do(self, name: str) -> None:
+    def do(self, name):
         self.window.actions_by_id[name].trigger()
 
-    def why_not(self, name: str) -> str:
+    def why_not(self, name):
         action = self.window.actions_by_id[name]
         return "" if action.isEnabled() else action.statusTip()
 
-    def seen(self) -> tuple[object, ...]:
+    def seen(self):
         window = self.window
         panels = tuple(not dock.visibleRegion().isEmpty() for dock in window.docks.values())
         shown = tuple(type(w).__name__ for w in QApplication.topLevelWidgets() if w.isVisible())
@@ -94,23 +88,23 @@ BY_ID = {act.id: act for act in ACTIONS}
 
 
 @cache
-def package(name: str) -> Package:
+def package(name):
     return open_any(ASSETS / name)
 
 
-def wick(desk: Bench) -> None:
+def wick(desk):
     desk.session.open(package("wick.umbrite"), None, saved=True)
     desk.session.workspace.go_to(REHEARSE)
 
 
-def art(desk: Bench) -> None:
+def art(desk):
     desk.session.open(package("wick.ora"), None)
     desk.session.history.mark_saved()
     desk.session.workspace.go_to(PARTS)
 
 
-def selected(station: Station, *names: str, of: str = "joint") -> State:
-    def state(desk: Bench) -> None:
+def selected(station, *names, of="joint"):
+    def state(desk):
         wick(desk)
         puppet = desk.session.puppet
         find = {"joint": joint, "part": part, "control": control}[of]
@@ -120,13 +114,13 @@ def selected(station: Station, *names: str, of: str = "joint") -> State:
     return state
 
 
-def limb(desk: Bench) -> None:
+def limb(desk):
     wick(desk)
     desk.session.workspace.go_to(LIMBS)
     desk.session.selection.select([next(iter(desk.session.puppet.limbs))])
 
 
-def end_of_limb(desk: Bench) -> None:
+def end_of_limb(desk):
     """A limb that can be made one joint longer."""
     wick(desk)
     puppet = desk.session.puppet
@@ -134,7 +128,7 @@ def end_of_limb(desk: Bench) -> None:
     desk.session.selection.select([short])
 
 
-def eyed(desk: Bench) -> None:
+def eyed(desk):
     """Another drawing of the eyes than that at rest, and the set picked."""
     wick(desk)
     key = next(key for key, one in desk.session.puppet.sets.items() if one.name == "Eyes")
@@ -142,21 +136,21 @@ def eyed(desk: Bench) -> None:
     choose(desk.session, key, desk.session.puppet.sets[key].variants[2].number)
 
 
-def posed(desk: Bench) -> None:
+def posed(desk):
     wick(desk)
     head = joint(desk.session.puppet, "Head")
     desk.session.edit("Nod", pose={f"{head}.turn": 0.2})
     desk.session.selection.select([head])
 
 
-def waved(desk: Bench) -> None:
+def waved(desk):
     wick(desk)
     arm = joint(desk.session.puppet, "Scarf tail")
     hook = next(x for x in desk.session.puppet.limbs.values() if x.name == "Near arm").target
     desk.session.edit("Wave", pose={f"{hook}.x": 30.0, f"{arm}.turn": 0.1})
 
 
-def one_sided(desk: Bench) -> None:
+def one_sided(desk):
     """A limit that the joint of the other side has not."""
     wick(desk)
     shin = joint(desk.session.puppet, "Near shin")
@@ -164,12 +158,12 @@ def one_sided(desk: Bench) -> None:
     desk.session.selection.select([shin])
 
 
-def undone(desk: Bench) -> None:
+def undone(desk):
     posed(desk)
     desk.session.step(-1)
 
 
-def unlimbed(desk: Bench) -> None:
+def unlimbed(desk):
     """A family with names that tell its limbs, and none made."""
     wick(desk)
     puppet = desk.session.puppet
@@ -179,12 +173,12 @@ def unlimbed(desk: Bench) -> None:
     desk.session.workspace.go_to(LIMBS)
 
 
-def with_guides(desk: Bench) -> None:
+def with_guides(desk):
     wick(desk)
     desk.session.edit("Guide", puppet=set_guides(desk.session.puppet, [Guide("x", 300.0)]))
 
 
-def trimmed(desk: Bench) -> None:
+def trimmed(desk):
     wick(desk)
     key = part(desk.session.puppet, "Trunk")
     loop = [600 + 750j, 640 + 750j, 640 + 790j]
@@ -193,18 +187,18 @@ def trimmed(desk: Bench) -> None:
     desk.session.selection.select([key])
 
 
-def held(desk: Bench) -> None:
+def held(desk):
     wick(desk)
     hold = HoldPoint(joint(desk.session.puppet, "Near foot"), 600 + 1400j)
     desk.session.drafts.put(desk.session.drafts.now._replace(holds=(hold,)))
 
 
-def proposed(desk: Bench) -> None:
+def proposed(desk):
     art(desk)
     desk.do("find-joints")
 
 
-def boned(desk: Bench) -> None:
+def boned(desk):
     """Bones of both sides in a row, one picked, and a loose part."""
     wick(desk)
     puppet = desk.session.puppet
@@ -218,19 +212,19 @@ def boned(desk: Bench) -> None:
     desk.session.selection.select([far])
 
 
-def bone_and_other(desk: Bench) -> None:
+def bone_and_other(desk):
     boned(desk)
     puppet = desk.session.puppet
     desk.session.selection.select([joint(puppet, "Far fin"), joint(puppet, "Head")])
 
 
-def limb_without_controls(desk: Bench) -> None:
+def limb_without_controls(desk):
     limb(desk)
     desk.session.selection.select(desk.session.puppet.controls)
     desk.do("delete")
 
 
-def copied(desk: Bench) -> None:
+def copied(desk):
     posed(desk)
     desk.do("copy-pose")
     desk.do("reset-all")
@@ -242,7 +236,7 @@ ONE_PART = selected(PARTS, "Near hand", of="part")
 LIMITED = selected(LIMBS, "Near shin")
 
 
-def keyed(desk: Bench) -> None:
+def keyed(desk):
     """A take with keys at both ends, all of them picked, the lamp between them and a change there not kept yet."""
     wick(desk)
     session = desk.session
@@ -257,13 +251,13 @@ def keyed(desk: Bench) -> None:
     session.edit("Nod more", pose={f"{head}.turn": 0.1})
 
 
-def swinging(desk: Bench) -> None:
+def swinging(desk):
     """The same with a joint picked that can swing."""
     keyed(desk)
     desk.session.selection.select([joint(desk.session.puppet, "Scarf tail")])
 
 
-def with_guest(desk: Bench) -> None:
+def with_guest(desk):
     """Wick with the tea cart, something of which is picked."""
     desk.session.open(package("wick-and-cart.umbrite"), None, saved=True)
     desk.session.workspace.go_to(PARTS)
@@ -271,11 +265,11 @@ def with_guest(desk: Bench) -> None:
 
 
 # Tried in turn until the action can be done.
-STATES: tuple[State, ...] = (
+STATES = (
     wick, ONE_PART, PARTS_3, selected(PIVOTS, "Scarf"), LIMITED, TWO, limb, posed, art, with_guides, trimmed, held, boned, keyed, with_guest, proposed,
 )  # fmt: skip
 # Where the first state that allows an action would let it do nothing to be seen.
-FITTING: dict[str, State] = {
+FITTING = {
     "redo": undone, "delete": selected(CONTROLS, "Near hand", of="control"), "same-length": boned, "detach": boned,
     "attach": bone_and_other, "bind-name": boned, "bind-overlap": boned, "loose": boned, "bind-nearest": boned,
     "limit-mirror": one_sided, "limit-same": one_sided, "limit-copy": selected(LIMBS, "Near shin", "Head"), "reset-branch": posed,
@@ -287,7 +281,7 @@ FITTING: dict[str, State] = {
 }  # fmt: skip
 
 
-def seen(desk: Bench, answers: Answers) -> tuple[object, ...]:
+def seen(desk, answers):
     """What a person could notice: the document, where one is and what is picked, drafts, questions, words, windows."""
     session, timeline = desk.session, desk.session.timeline
     return (
@@ -297,7 +291,7 @@ def seen(desk: Bench, answers: Answers) -> tuple[object, ...]:
     )  # fmt: skip
 
 
-def state_for(desk: Bench, name: str) -> None:
+def state_for(desk, name):
     """Bring a desk into a state in which the action can be done."""
     for state in (FITTING[name],) if name in FITTING else STATES:
         state(desk)
@@ -306,23 +300,23 @@ def state_for(desk: Bench, name: str) -> None:
     pytest.fail(f"{name} can be done in none of the states: {desk.why_not(name)}")
 
 
-def close_dialogs(answers: Answers) -> None:
+def close_dialogs(answers):
     dialog = QApplication.activeModalWidget()
     if dialog is not None:
         answers.asked.append(dialog.windowTitle())
         dialog.close()
 
 
-def stop(_done: int, _all: int, _name: str) -> None:
+def stop(_done, _all, _name):
     raise CancelledError("stopped")
 
 
-def tried(desk: Bench, act: Act, answers: Answers) -> bool:
+def tried(desk, act, answers):
     """Whether an action does something that can be noticed."""
-    answers.watch = lambda _what: nullcontext(lambda *_: None)  # type: ignore[method-assign]
+    answers.watch = lambda _what: nullcontext(lambda *_: None)
     state_for(desk, act.id)
     if act.id in {"workout", "find-limits"}:
-        answers.watch = lambda _what: nullcontext(stop)  # type: ignore[method-assign]
+        answers.watch = lambda _what: nullcontext(stop)
     if act.id in {"actual", "fit"}:
         desk.do("closer")
     if act.id == act.menu.lower().removesuffix("s"):
@@ -334,9 +328,7 @@ def tried(desk: Bench, act: Act, answers: Answers) -> bool:
 
 
 @pytest.mark.parametrize("menu", MENUS)
-def test_every_action_of_a_menu_does_something(
-    menu: str, qtbot: QtBot, answers: Answers, tmp_path: Path, request: pytest.FixtureRequest
-) -> None:
+def test_every_action_of_a_menu_does_something(menu, qtbot, answers, tmp_path, request):
     del qtbot
     bare = BareDesk(answers, QSettings(str(tmp_path / "settings.ini"), QSettings.Format.IniFormat))
     idle, rest = [], []
@@ -360,6 +352,6 @@ def test_every_action_of_a_menu_does_something(
 
 
 @pytest.mark.fresh
-def test_quit_closes_the_window(window: Window) -> None:
+def test_quit_closes_the_window(window):
     window.actions_by_id["quit"].trigger()
     assert not window.isVisible()

@@ -3,13 +3,11 @@
 from collections.abc import Callable
 
 import pytest
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import control, joint
 from desk.test_takes_station import hand_channels, take, timed
 from umbrite.desk.commands.takes.recipes import RECIPES
 from umbrite.desk.dialogs.adjuster import Adjuster
-from umbrite.desk.window import Window
 from umbrite.rig.errors import RigError
 
 Act = Callable[[str], None]
@@ -18,8 +16,8 @@ __all__ = ["timed"]
 
 
 @pytest.fixture
-def opened(timed: Window, qtbot: QtBot) -> Open:
-    def make(recipe: str) -> Adjuster:
+def opened(timed, qtbot):
+    def make(recipe):
         dialog = Adjuster(timed.session, RECIPES[recipe](timed.session), timed)
         qtbot.addWidget(dialog)
         return dialog
@@ -27,14 +25,14 @@ def opened(timed: Window, qtbot: QtBot) -> Open:
     return make
 
 
-def put(dialog: Adjuster, **values: float) -> None:
+def put(dialog, **values):
     """Move sliders to values in their own units."""
     units = {setting.key: setting.unit for setting in dialog.recipe.settings if hasattr(setting, "unit")}
     for key, value in values.items():
         dialog.sliders[key].setValue(round(value / units[key]))
 
 
-def test_a_walk_is_tried_live_and_made_as_one_step(timed: Window, opened: Open) -> None:
+def test_a_walk_is_tried_live_and_made_as_one_step(timed, opened):
     session, before = timed.session, timed.session.history.now
     dialog = opened("walk")
     put(dialog, stride=0.3)
@@ -55,9 +53,7 @@ def test_a_walk_is_tried_live_and_made_as_one_step(timed: Window, opened: Open) 
     assert session.checks.found == []
 
 
-def test_a_walk_that_follows_the_master_is_baked_before_a_foot_is_corrected(
-    timed: Window, opened: Open, act: Act
-) -> None:
+def test_a_walk_that_follows_the_master_is_baked_before_a_foot_is_corrected(timed, opened, act):
     session = timed.session
     dialog = opened("walk")
     dialog.choices["way"].setCurrentIndex(2)
@@ -73,7 +69,7 @@ def test_a_walk_that_follows_the_master_is_baked_before_a_foot_is_corrected(
     assert session.pose[f"{foot}.y"] == -30.0
 
 
-def test_delay_spread_scatter_and_ease_are_seen_while_they_are_set(timed: Window, opened: Open) -> None:
+def test_delay_spread_scatter_and_ease_are_seen_while_they_are_set(timed, opened):
     session = timed.session
     leader, follower = (f"{joint(session.puppet, name)}.turn" for name in ("Trunk", "Head"))
     session.timeline.go_to(10.0)
@@ -86,9 +82,7 @@ def test_delay_spread_scatter_and_ease_are_seen_while_they_are_set(timed: Window
     put(dialog, by=1.5)
     shown = session.timeline.shown
     assert shown is not None
-    assert 13.0 in [key.frame for key in shown.tracks[follower]], (
-        "two joints down the chain, fractions of frames too"
-    )
+    assert 13.0 in [key.frame for key in shown.tracks[follower]], "two joints down the chain, fractions of frames too"
     assert 13.0 not in [key.frame for key in take(timed).tracks[follower]], "nothing is made yet"
     dialog.accept()
     assert 13.0 in [key.frame for key in take(timed).tracks[follower]]
@@ -106,10 +100,7 @@ def test_delay_spread_scatter_and_ease_are_seen_while_they_are_set(timed: Window
     dialog.accept()
     tracks = take(timed).tracks
     eased = {
-        (key.interpolation, key.out)
-        for name, track in tracks.items()
-        if not name.endswith(".shows")
-        for key in track
+        (key.interpolation, key.out) for name, track in tracks.items() if not name.endswith(".shows") for key in track
     }
     assert eased == {("eased", 0.2)}
 
@@ -124,7 +115,7 @@ def test_delay_spread_scatter_and_ease_are_seen_while_they_are_set(timed: Window
             opened(recipe)
 
 
-def test_it_breathes_and_blinks(timed: Window, opened: Open) -> None:
+def test_it_breathes_and_blinks(timed, opened):
     session = timed.session
     session.edit("Bare", takes=tuple(each for each in session.history.now.takes if False))
     with pytest.raises(RigError, match="no take"):
@@ -146,7 +137,7 @@ def test_it_breathes_and_blinks(timed: Window, opened: Open) -> None:
     assert session.checks.found == []
 
 
-def test_a_hand_follows_the_head_from_the_lamp_on(timed: Window, opened: Open) -> None:
+def test_a_hand_follows_the_head_from_the_lamp_on(timed, opened):
     session = timed.session
     hand, head = control(session.puppet, "Far hand"), control(session.puppet, "Head")
     moves = session.puppet.controls[hand].moves
@@ -173,7 +164,7 @@ def test_a_hand_follows_the_head_from_the_lamp_on(timed: Window, opened: Open) -
     assert session.history.undo_name == "Nod"
 
 
-def test_the_bend_turns_at_the_lamp(timed: Window, opened: Open) -> None:
+def test_the_bend_turns_at_the_lamp(timed, opened):
     session = timed.session
     limb = next(key for key, each in session.puppet.limbs.items() if each.name == "Far arm")
     session.selection.select([])
@@ -184,7 +175,4 @@ def test_the_bend_turns_at_the_lamp(timed: Window, opened: Open) -> None:
     dialog = opened("bend")
     put(dialog, over=5)
     dialog.accept()
-    assert [(key.frame, key.value) for key in take(timed).tracks[f"{limb}.bend"]] == [
-        (15.0, 0.0),
-        (20.0, 1.0),
-    ]
+    assert [(key.frame, key.value) for key in take(timed).tracks[f"{limb}.bend"]] == [(15.0, 0.0), (20.0, 1.0)]

@@ -8,11 +8,9 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication
 
 from demo_puppet import joint, part
-from desk.conftest import Hand
 from desk.test_building import picture
 from umbrite.desk.board.part_frame import dragged, frame_of, grasps
 from umbrite.desk.session.stations import PARTS, PIVOTS, PLACE
-from umbrite.desk.window import Window
 from umbrite.rig.invariants import invariants
 from umbrite.rig.placement import around_parts, board_from_drawing
 
@@ -21,19 +19,19 @@ Act = Callable[[str], None]
 ARM = ("Near upper arm", "Near forearm", "Near hand")
 
 
-def select(window: Window, *names: str) -> list[str]:
+def select(window, *names):
     keys = [part(window.session.puppet, name) for name in names]
     window.session.selection.select(keys)
     return keys
 
 
-def grasp(window: Window, name: str) -> complex:
+def grasp(window, name):
     frame = frame_of(window.session)
     assert frame is not None
     return dict(grasps(frame, window.board.camera.zoom))[name]
 
 
-def test_a_corner_scales_many_as_one_about_the_opposite_corner(art_window: Window, hand: Hand) -> None:
+def test_a_corner_scales_many_as_one_about_the_opposite_corner(art_window, hand):
     session = art_window.session
     keys = select(art_window, *ARM)
     box = around_parts(session.puppet, keys)
@@ -47,7 +45,7 @@ def test_a_corner_scales_many_as_one_about_the_opposite_corner(art_window: Windo
     assert session.history.undo_name == "Scale 3 parts"
 
 
-def test_the_pin_turns_by_steps_with_shift_and_edges_skew_with_ctrl(art_window: Window, hand: Hand) -> None:
+def test_the_pin_turns_by_steps_with_shift_and_edges_skew_with_ctrl(art_window, hand):
     session = art_window.session
     (key,) = select(art_window, "Head")
     frame = frame_of(session)
@@ -62,7 +60,7 @@ def test_the_pin_turns_by_steps_with_shift_and_edges_skew_with_ctrl(art_window: 
     assert session.history.undo_name == "Skew Head"
 
 
-def test_an_edge_stretches_one_way_only_and_nothing_can_be_scaled_away() -> None:
+def test_an_edge_stretches_one_way_only_and_nothing_can_be_scaled_away():
     from umbrite.desk.board.part_frame import Frame
 
     frame = Frame(10 + 10j, 100 + 0j, 50j)
@@ -74,7 +72,7 @@ def test_an_edge_stretches_one_way_only_and_nothing_can_be_scaled_away() -> None
     assert abs(m(110 + 60j) - m(10 + 10j)) > 0.5
 
 
-def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(plain_window: Window, act: Act) -> None:
+def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(plain_window, act):
     session = plain_window.session
     session.workspace.go_to(PIVOTS)
     session.selection.select([joint(session.puppet, "Near upper arm")])
@@ -89,7 +87,7 @@ def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(plain_windo
     assert len(session.puppet.limbs) == 4
 
 
-def test_copies_are_selected_and_linked_ones_say_so(art_window: Window, act: Act) -> None:
+def test_copies_are_selected_and_linked_ones_say_so(art_window, act):
     session = art_window.session
     (key,) = select(art_window, "Cap")
     act("copy-linked")
@@ -100,7 +98,7 @@ def test_copies_are_selected_and_linked_ones_say_so(art_window: Window, act: Act
     assert session.puppet.parts[session.selection.keys[0]].shares == ""
 
 
-def test_fanned_out_edited_and_gathered_to_the_bit(art_window: Window, hand: Hand, act: Act) -> None:
+def test_fanned_out_edited_and_gathered_to_the_bit(art_window, hand, act):
     session = art_window.session
     gathered = session.placed.part_maps()
     before = picture(art_window)
@@ -119,10 +117,10 @@ def test_fanned_out_edited_and_gathered_to_the_bit(art_window: Window, hand: Han
     art_window.board.fit_all()
 
 
-def test_names_of_many_are_replaced_numbered_and_swapped(art_window: Window) -> None:
+def test_names_of_many_are_replaced_numbered_and_swapped(art_window):
     session = art_window.session
     keys = select(art_window, *ARM)
-    names = art_window.details.sections["part"].names  # type: ignore[attr-defined]
+    names = art_window.details.sections["part"].names
     assert names.isVisible()
     names.sought.setText("near")
     names.put_in.setText("Left")
@@ -139,7 +137,7 @@ def test_names_of_many_are_replaced_numbered_and_swapped(art_window: Window) -> 
     assert "No name changed" in art_window.frame.hints.message
 
 
-def test_aligning_and_spreading_by_actions(art_window: Window, act: Act) -> None:
+def test_aligning_and_spreading_by_actions(art_window, act):
     session = art_window.session
     keys = select(art_window, *ARM)
     act("align-left")
@@ -150,7 +148,7 @@ def test_aligning_and_spreading_by_actions(art_window: Window, act: Act) -> None
     assert not art_window.actions_by_id["align-left"].isEnabled()
 
 
-def test_solo_and_outlines_change_the_view_and_nothing_else(art_window: Window, act: Act) -> None:
+def test_solo_and_outlines_change_the_view_and_nothing_else(art_window, act):
     session = art_window.session
     puppet, before = session.puppet, picture(art_window)
     select(art_window, "Head")
@@ -166,21 +164,21 @@ def test_solo_and_outlines_change_the_view_and_nothing_else(art_window: Window, 
     assert session.puppet is puppet
 
 
-def test_flashing_ends_by_itself(art_window: Window, act: Act, qtbot: object) -> None:
+def test_flashing_ends_by_itself(art_window, act, qtbot):
     session = art_window.session
     keys = select(art_window, "Head")
     act("flash")
     assert session.drafts.now.flashing == frozenset(keys)
     art_window.board.repaint()
-    qtbot.waitUntil(lambda: not session.drafts.now.flashing, timeout=5000)  # type: ignore[attr-defined]
+    qtbot.waitUntil(lambda: not session.drafts.now.flashing, timeout=5000)
     QApplication.processEvents()
 
 
-def test_a_turned_part_has_a_turned_frame(art_window: Window) -> None:
+def test_a_turned_part_has_a_turned_frame(art_window):
     session = art_window.session
     (key,) = select(art_window, "Lamp pole")
     field = art_window.details.sections["part"].fields[3]
-    field.setValue(30.0)  # type: ignore[union-attr]
+    field.setValue(30.0)
     frame = frame_of(session)
     assert frame is not None
     assert np.angle(frame.x) == pytest.approx(-np.radians(30))
@@ -188,9 +186,7 @@ def test_a_turned_part_has_a_turned_frame(art_window: Window) -> None:
     assert frame.at(1, 0) == pytest.approx(complex(part_map(session.puppet.parts[key].drawing.width + 0j)))
 
 
-def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(
-    wick_window: Window, act: Act
-) -> None:
+def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(wick_window, act):
     session = wick_window.session
     session.workspace.go_to(PIVOTS)
     session.selection.select([joint(session.puppet, "Near forearm")])
@@ -218,7 +214,7 @@ def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(
     assert not wick_window.actions_by_id["shade"].isEnabled()
 
 
-def test_a_reference_picture_is_seen_but_never_picked(art_window: Window, hand: Hand, act: Act) -> None:
+def test_a_reference_picture_is_seen_but_never_picked(art_window, hand, act):
     session = art_window.session
     (trunk,) = select(art_window, "Trunk")
     act("reference")
@@ -228,24 +224,22 @@ def test_a_reference_picture_is_seen_but_never_picked(art_window: Window, hand: 
     assert "never picked" in art_window.frame.hints.message or session.selection.keys == ()
 
 
-def test_blend_and_clip_are_chosen_in_details_for_many_at_once(art_window: Window) -> None:
+def test_blend_and_clip_are_chosen_in_details_for_many_at_once(art_window):
     session = art_window.session
     keys = select(art_window, "Eyes", "Mouth")
     fields = {field.accessibleName(): field for field in art_window.details.sections["part"].fields}
     blend = fields["Blend"]
-    blend.setCurrentIndex(1)  # type: ignore[union-attr]
-    blend.activated.emit(1)  # type: ignore[union-attr]
+    blend.setCurrentIndex(1)
+    blend.activated.emit(1)
     assert {session.puppet.parts[key].blend for key in keys} == {"multiply"}
     (key,) = select(art_window, "Eyes")
     clip = fields["Clip"]
-    names = [clip.itemText(i) for i in range(clip.count())]  # type: ignore[union-attr]
-    clip.activated.emit(names.index("Head"))  # type: ignore[union-attr]
+    names = [clip.itemText(i) for i in range(clip.count())]
+    clip.activated.emit(names.index("Head"))
     assert session.puppet.parts[key].clip == part(session.puppet, "Head")
 
 
-def test_guides_are_pulled_out_of_rulers_snapped_to_moved_and_pushed_back(
-    art_window: Window, hand: Hand, act: Act
-) -> None:
+def test_guides_are_pulled_out_of_rulers_snapped_to_moved_and_pushed_back(art_window, hand, act):
     session, board = art_window.session, art_window.board
     act("rulers")
     board.repaint()
@@ -270,9 +264,7 @@ def test_guides_are_pulled_out_of_rulers_snapped_to_moved_and_pushed_back(
     assert len(session.puppet.guides) == 1
 
 
-def test_a_loop_trims_the_selected_part_and_what_is_gone_is_not_picked(
-    art_window: Window, hand: Hand, act: Act
-) -> None:
+def test_a_loop_trims_the_selected_part_and_what_is_gone_is_not_picked(art_window, hand, act):
     session = art_window.session
     (cap,) = select(art_window, "Cap")
     act("trim")

@@ -8,10 +8,8 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication
 
 from demo_puppet import joint, part
-from desk.conftest import Hand
 from desk.test_building import picture, puppet
 from umbrite.desk.session.stations import LIMBS, PIVOTS
-from umbrite.desk.window import Window
 from umbrite.rig.invariants import invariants
 
 SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
@@ -19,9 +17,7 @@ SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModi
 Act = Callable[[str], None]
 
 
-def test_while_a_pivot_is_dragged_ghosts_bend_the_joint_and_what_sticks_out_is_marked(
-    wick_window: Window, hand: Hand
-) -> None:
+def test_while_a_pivot_is_dragged_ghosts_bend_the_joint_and_what_sticks_out_is_marked(wick_window, hand):
     wick_window.session.workspace.go_to(PIVOTS)
     QApplication.processEvents()  # the board takes the room of the pose shelf
     knee = puppet(wick_window).joints[joint(puppet(wick_window), "Near shin")].pivot.z
@@ -40,7 +36,7 @@ def test_while_a_pivot_is_dragged_ghosts_bend_the_joint_and_what_sticks_out_is_m
     assert wick_window.board.feedback.ghosts == ()
 
 
-def test_alt_slides_the_picture_under_its_pivot(wick_window: Window, hand: Hand) -> None:
+def test_alt_slides_the_picture_under_its_pivot(wick_window, hand):
     session = wick_window.session
     session.workspace.go_to(PIVOTS)
     shin, piece = joint(puppet(wick_window), "Near shin"), part(puppet(wick_window), "Near shin")
@@ -54,13 +50,11 @@ def test_alt_slides_the_picture_under_its_pivot(wick_window: Window, hand: Hand)
     assert session.history.undo_name == f"Slide {after.joints[shin].name} under its pivot"
 
 
-def test_sway_tries_a_pivot_springs_back_and_leaves_its_ghost(
-    wick_window: Window, hand: Hand, qtbot: object
-) -> None:
+def test_sway_tries_a_pivot_springs_back_and_leaves_its_ghost(wick_window, hand, qtbot):
     session, board = wick_window.session, wick_window.board
     session.workspace.go_to(PIVOTS)
     before, shown = session.puppet, picture(wick_window)
-    qtbot.keyPress(board, Qt.Key.Key_W)  # type: ignore[attr-defined]
+    qtbot.keyPress(board, Qt.Key.Key_W)
     start = 582 + 1330j
     hand.press(start)
     hand.move(start + 60)
@@ -69,7 +63,7 @@ def test_sway_tries_a_pivot_springs_back_and_leaves_its_ghost(
     assert "squashed" in board.feedback.readout
     hand.move(start - 40)
     hand.release(start - 40)
-    qtbot.keyRelease(board, Qt.Key.Key_W)  # type: ignore[attr-defined]
+    qtbot.keyRelease(board, Qt.Key.Key_W)
     assert session.puppet is before
     assert (picture(wick_window) == shown).all()
     assert [ghost.joint for ghost in session.drafts.now.swept] == [joint(session.puppet, "Near shin")] * 2
@@ -78,7 +72,7 @@ def test_sway_tries_a_pivot_springs_back_and_leaves_its_ghost(
     assert session.drafts.now.swept == ()
 
 
-def test_limits_by_preset_for_the_other_side_and_for_many(wick_window: Window, act: Act) -> None:
+def test_limits_by_preset_for_the_other_side_and_for_many(wick_window, act):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     shins = [joint(puppet(wick_window), name) for name in ("Near shin", "Far shin")]
@@ -105,7 +99,7 @@ def test_limits_by_preset_for_the_other_side_and_for_many(wick_window: Window, a
     assert invariants(puppet(wick_window)) == []
 
 
-def test_a_limb_is_extended_by_an_action_and_undone(wick_window: Window, act: Act) -> None:
+def test_a_limb_is_extended_by_an_action_and_undone(wick_window, act):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     key = next(k for k, item in puppet(wick_window).limbs.items() if item.name == "Far leg")

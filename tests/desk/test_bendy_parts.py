@@ -7,34 +7,29 @@ from pathlib import Path
 import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, Qt
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import control, joint, part
-from desk.conftest import Answers, Hand
 from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
 from umbrite.desk.board.picking import parts_at
 from umbrite.desk.board.widgets.hints import hint_for
-from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMB, LIMBS, PARTS, REHEARSE, WEIGHTS
-from umbrite.desk.window import Window
 from umbrite.files.png import encode
 from umbrite.motion.scene import Bent, mesh_places, scene_of
 from umbrite.paint.bent_shapes import get_ready
 from umbrite.rig.invariants import invariants
 from umbrite.rig.mesh import weights_of
-from umbrite.rig.model import Mesh
 
 Act = Callable[[str], None]
 
 
-def mesh_of(session: Session, name: str) -> Mesh:
+def mesh_of(session, name):
     found = session.puppet.parts[part(session.puppet, name)].mesh
     assert found is not None
     return found
 
 
 @pytest.fixture
-def scarf(plain_window: Window, act: Act) -> Window:
+def scarf(plain_window, act):
     """The demo, the lamp pole of which has just been made to bend."""
     session = plain_window.session
     session.workspace.go_to(PARTS)
@@ -43,9 +38,7 @@ def scarf(plain_window: Window, act: Act) -> Window:
     return plain_window
 
 
-def test_what_paints_bends_is_ready_before_the_first_bend_and_made_once(
-    scarf: Window, act: Act, qtbot: QtBot
-) -> None:
+def test_what_paints_bends_is_ready_before_the_first_bend_and_made_once(scarf, act, qtbot):
     session = scarf.session
     get_ready().join()
     qtbot.waitUntil(lambda: "…" not in scarf.details.bendy.about.text())
@@ -59,7 +52,7 @@ def test_what_paints_bends_is_ready_before_the_first_bend_and_made_once(
     assert len(fill.signatures) == 1, "one compiled form paints pictures and heat"
 
 
-def test_one_gesture_makes_a_part_bend_and_one_more_makes_it_swing(scarf: Window, act: Act) -> None:
+def test_one_gesture_makes_a_part_bend_and_one_more_makes_it_swing(scarf, act):
     session = scarf.session
     mesh = mesh_of(session, "Lamp pole")
     assert session.workspace.station is LIMBS
@@ -76,13 +69,13 @@ def test_one_gesture_makes_a_part_bend_and_one_more_makes_it_swing(scarf: Window
     assert not scarf.details.bendy.isHidden()
 
 
-def test_what_bends_already_is_refused_with_a_sentence(scarf: Window, act: Act) -> None:
+def test_what_bends_already_is_refused_with_a_sentence(scarf, act):
     scarf.session.selection.select([part(scarf.session.puppet, "Lamp pole")])
     act("bend")
     assert "bends already" in scarf.frame.hints.message
 
 
-def test_a_part_bends_over_bones_that_are_there(plain_window: Window, act: Act) -> None:
+def test_a_part_bends_over_bones_that_are_there(plain_window, act):
     session = plain_window.session
     arm, bones = part(session.puppet, "Near upper arm"), ("Near upper arm", "Near forearm")
     session.workspace.go_to(LIMBS)
@@ -92,7 +85,7 @@ def test_a_part_bends_over_bones_that_are_there(plain_window: Window, act: Act) 
     assert invariants(session.puppet) == []
 
 
-def test_it_is_picked_where_it_is_seen(scarf: Window) -> None:
+def test_it_is_picked_where_it_is_seen(scarf):
     session = scarf.session
     session.workspace.go_to(REHEARSE)
     mesh = mesh_of(session, "Lamp pole")
@@ -107,7 +100,7 @@ def test_it_is_picked_where_it_is_seen(scarf: Window) -> None:
     scarf.board.grab()
 
 
-def test_density_and_squash_are_set_in_details(scarf: Window) -> None:
+def test_density_and_squash_are_set_in_details(scarf):
     session, card = scarf.session, scarf.details.bendy
     before = len(mesh_of(session, "Lamp pole").arrays.triangles)
     card.density.setValue(60)
@@ -119,7 +112,7 @@ def test_density_and_squash_are_set_in_details(scarf: Window) -> None:
     assert session.history.undo_name == "Squash of Lamp pole"
 
 
-def test_the_number_of_joints_is_set_in_details_and_grips_stand_along_it(scarf: Window, act: Act) -> None:
+def test_the_number_of_joints_is_set_in_details_and_grips_stand_along_it(scarf, act):
     session, card = scarf.session, scarf.details.bendy
     key = part(session.puppet, "Lamp pole")
     card.joints.setValue(6)
@@ -149,7 +142,7 @@ def test_the_number_of_joints_is_set_in_details_and_grips_stand_along_it(scarf: 
     assert len(mesh_of(session, "Lamp pole").joints) == 12
 
 
-def test_find_limits_tells_where_a_bendy_part_folds(scarf: Window) -> None:
+def test_find_limits_tells_where_a_bendy_part_folds(scarf):
     session = scarf.session
     bone = mesh_of(session, "Lamp pole").joints[4]
     session.selection.select([bone])
@@ -160,9 +153,7 @@ def test_find_limits_tells_where_a_bendy_part_folds(scarf: Window) -> None:
     scarf.grab()
 
 
-def test_weights_are_painted_in_one_step_and_esc_takes_a_stroke_back(
-    scarf: Window, hand: Hand, act: Act
-) -> None:
+def test_weights_are_painted_in_one_step_and_esc_takes_a_stroke_back(scarf, hand, act):
     session = scarf.session
     act("weigh-tool")
     brushing, card = session.brushing, scarf.frame.weight_card
@@ -191,7 +182,7 @@ def test_weights_are_painted_in_one_step_and_esc_takes_a_stroke_back(
     scarf.board.grab()
 
 
-def test_a_pen_paints_as_hard_as_it_presses_and_locked_bones_stay(scarf: Window, act: Act) -> None:
+def test_a_pen_paints_as_hard_as_it_presses_and_locked_bones_stay(scarf, act):
     session, board = scarf.session, scarf.board
     act("weigh-tool")
     brushing = session.brushing
@@ -211,7 +202,7 @@ def test_a_pen_paints_as_hard_as_it_presses_and_locked_bones_stay(scarf: Window,
     assert 0 < gained[0] < 0.6 * gained[1]
 
 
-def test_a_number_is_typed_for_vertices_in_a_box(scarf: Window, hand: Hand, act: Act) -> None:
+def test_a_number_is_typed_for_vertices_in_a_box(scarf, hand, act):
     session, card = scarf.session, scarf.frame.weight_card
     act("weigh-tool")
     brushing = session.brushing
@@ -235,9 +226,7 @@ def test_a_number_is_typed_for_vertices_in_a_box(scarf: Window, hand: Hand, act:
     assert brushing.vertices == frozenset()
 
 
-def test_points_of_the_mesh_are_moved_added_and_taken_out_by_hand(
-    scarf: Window, hand: Hand, act: Act
-) -> None:
+def test_points_of_the_mesh_are_moved_added_and_taken_out_by_hand(scarf, hand, act):
     session = scarf.session
     act("mesh-points")
     brushing = session.brushing
@@ -267,9 +256,7 @@ def test_points_of_the_mesh_are_moved_added_and_taken_out_by_hand(
     assert not any(isinstance(item, Bent) for item in scene_of(session.placed)), "it hangs still meanwhile"
 
 
-def test_what_would_cut_a_piece_off_is_refused_and_all_is_as_it_was(
-    scarf: Window, hand: Hand, act: Act
-) -> None:
+def test_what_would_cut_a_piece_off_is_refused_and_all_is_as_it_was(scarf, hand, act):
     session = scarf.session
     act("mesh-points")
     mesh = mesh_of(session, "Lamp pole")
@@ -286,13 +273,13 @@ def test_what_would_cut_a_piece_off_is_refused_and_all_is_as_it_was(
     assert mesh_of(session, "Lamp pole") == mesh
 
 
-def _areas(mesh: Mesh) -> np.ndarray:
+def _areas(mesh):
     arrays = mesh.arrays
     a, b, c = arrays.vertices[arrays.triangles].T
     return np.asarray((np.conj(b - a) * (c - a)).imag)
 
 
-def test_the_part_sways_meanwhile_and_is_still_afterwards(scarf: Window, qtbot: QtBot, act: Act) -> None:
+def test_the_part_sways_meanwhile_and_is_still_afterwards(scarf, qtbot, act):
     session = scarf.session
     settled = session.history.now
     act("weigh-tool")
@@ -302,9 +289,7 @@ def test_the_part_sways_meanwhile_and_is_still_afterwards(scarf: Window, qtbot: 
     assert session.history.now is settled, "swaying is no edit"
 
 
-def test_an_exchanged_drawing_keeps_its_mesh_or_gets_another_and_that_is_said(
-    scarf: Window, answers: Answers, tmp_path: Path, act: Act
-) -> None:
+def test_an_exchanged_drawing_keeps_its_mesh_or_gets_another_and_that_is_said(scarf, answers, tmp_path, act):
     session = scarf.session
     key = part(session.puppet, "Lamp pole")
     session.selection.select([key])
@@ -320,7 +305,7 @@ def test_an_exchanged_drawing_keeps_its_mesh_or_gets_another_and_that_is_said(
         assert mesh_of(session, "Lamp pole").joints == mesh.joints
 
 
-def test_a_leg_is_held_at_both_ends_and_bowed_out_by_its_grip(window: Window, hand: Hand) -> None:
+def test_a_leg_is_held_at_both_ends_and_bowed_out_by_its_grip(window, hand):
     window.files.open(Path(__file__).parents[2] / "src" / "umbrite" / "demo" / "assets" / "tansy.umbrite")
     session = window.session
     session.workspace.go_to(REHEARSE)
@@ -338,7 +323,7 @@ def test_a_leg_is_held_at_both_ends_and_bowed_out_by_its_grip(window: Window, ha
     assert session.placed.pivot(foot) == pytest.approx(before[0], abs=0.02)
 
 
-def test_a_bow_grip_needs_an_inner_joint_of_a_limb(wick_window: Window, act: Act) -> None:
+def test_a_bow_grip_needs_an_inner_joint_of_a_limb(wick_window, act):
     session = wick_window.session
     session.workspace.go_to(CONTROLS)
     session.selection.select([joint(session.puppet, "Head")])

@@ -6,24 +6,22 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QImage
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import joint, part
-from desk.conftest import Hand, listed
+from desk.conftest import listed
 from umbrite.desk.board.control_places import proposed_controls
 from umbrite.desk.board.handles import HOOK, fan_directions, fan_radius
 from umbrite.desk.session.stations import CONTROLS, CORD, LIMBS, LIMIT, PARTS, PIVOTS, REHEARSE
-from umbrite.desk.window import Window
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Point, Puppet
+from umbrite.rig.model import Point
 from umbrite.rig.quantities.angles import shown_degrees
 
 SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
 Act = Callable[[str], None]
 
 
-def picture(window: Window) -> np.ndarray:
+def picture(window):
     """The art as the board shows it, without the rig."""
     window.board.repaint()
     image = window.board.picture.convertToFormat(QImage.Format.Format_RGB888)
@@ -31,21 +29,19 @@ def picture(window: Window) -> np.ndarray:
     return flat[:, : image.width() * 3].copy()
 
 
-def puppet(window: Window) -> Puppet:
+def puppet(window):
     return window.session.puppet
 
 
-def chosen(window: Window) -> list[str]:
+def chosen(window):
     session = window.session
     return [
-        (puppet(window).parts | puppet(window).joints | puppet(window).limbs | puppet(window).controls)[
-            key
-        ].name  # type: ignore[operator]
+        (puppet(window).parts | puppet(window).joints | puppet(window).limbs | puppet(window).controls)[key].name
         for key in session.selection.keys
     ]
 
 
-def test_a_click_picks_by_shape_and_again_goes_deeper(art_window: Window, hand: Hand) -> None:
+def test_a_click_picks_by_shape_and_again_goes_deeper(art_window, hand):
     shoulder = 532 + 652j
     hand.click(shoulder)
     assert chosen(art_window) == ["Near upper arm"]
@@ -57,7 +53,7 @@ def test_a_click_picks_by_shape_and_again_goes_deeper(art_window: Window, hand: 
     assert chosen(art_window) == []
 
 
-def test_dragging_moves_what_is_selected_even_behind_something(art_window: Window, hand: Hand) -> None:
+def test_dragging_moves_what_is_selected_even_behind_something(art_window, hand):
     session = art_window.session
     trunk = part(puppet(art_window), "Trunk")
     before = puppet(art_window).parts[trunk].placement
@@ -70,7 +66,7 @@ def test_dragging_moves_what_is_selected_even_behind_something(art_window: Windo
     assert puppet(art_window).parts[trunk].placement == before
 
 
-def test_shift_selects_more_and_a_box_selects_what_lies_in_it(art_window: Window, hand: Hand) -> None:
+def test_shift_selects_more_and_a_box_selects_what_lies_in_it(art_window, hand):
     hand.click(370 + 980j)
     hand.click(640 + 300j, SHIFT)
     assert chosen(art_window) == ["Near hand", "Cap"]
@@ -78,7 +74,7 @@ def test_shift_selects_more_and_a_box_selects_what_lies_in_it(art_window: Window
     assert set(chosen(art_window)) == {"Head", "Eyes", "Mouth", "Cap"}
 
 
-def test_a_right_click_lists_everything_under_the_pointer(art_window: Window) -> None:
+def test_a_right_click_lists_everything_under_the_pointer(art_window):
     place = art_window.board.camera.point(532 + 652j)
     menu = listed(art_window, place)
     assert menu is not None
@@ -89,7 +85,7 @@ def test_a_right_click_lists_everything_under_the_pointer(art_window: Window) ->
     assert listed(art_window, QPointF(5, 5)) is None
 
 
-def test_a_locked_part_is_not_picked(art_window: Window, hand: Hand) -> None:
+def test_a_locked_part_is_not_picked(art_window, hand):
     tree = art_window.family.tree
     arm = joint(puppet(art_window), "Near upper arm")
     tree.itemClicked.emit(tree.item_for(arm), 2)
@@ -100,7 +96,7 @@ def test_a_locked_part_is_not_picked(art_window: Window, hand: Hand) -> None:
     assert art_window.session.history.undo_name == "Hide Near upper arm"
 
 
-def test_order_changes_by_actions_and_is_undone(art_window: Window, act: Act) -> None:
+def test_order_changes_by_actions_and_is_undone(art_window, act):
     order = puppet(art_window).order
     art_window.session.selection.select([part(puppet(art_window), "Far hand")])
     act("front")
@@ -113,7 +109,7 @@ def test_order_changes_by_actions_and_is_undone(art_window: Window, act: Act) ->
     assert puppet(art_window).order[-1] == order[0]
 
 
-def test_a_rivet_is_dragged_and_the_picture_stays(art_window: Window, hand: Hand) -> None:
+def test_a_rivet_is_dragged_and_the_picture_stays(art_window, hand):
     art_window.session.workspace.go_to(PIVOTS)
     before = picture(art_window)
     key = joint(puppet(art_window), "Near forearm")
@@ -126,9 +122,7 @@ def test_a_rivet_is_dragged_and_the_picture_stays(art_window: Window, hand: Hand
     assert art_window.session.history.undo_name == "Move pivot of Near forearm"
 
 
-def test_esc_in_the_middle_of_a_drag_puts_everything_back(
-    art_window: Window, hand: Hand, qtbot: object
-) -> None:
+def test_esc_in_the_middle_of_a_drag_puts_everything_back(art_window, hand, qtbot):
     art_window.session.workspace.go_to(PIVOTS)
     key = joint(puppet(art_window), "Head")
     start = puppet(art_window)
@@ -136,7 +130,7 @@ def test_esc_in_the_middle_of_a_drag_puts_everything_back(
     hand.press(at)
     hand.move(at + 50)
     assert puppet(art_window).joints[key].pivot.x == pytest.approx(at.real + 50, abs=1)
-    qtbot.keyClick(art_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
+    qtbot.keyClick(art_window.board, Qt.Key.Key_Escape)
     assert puppet(art_window) is start
     hand.move(at + 90)
     hand.release(at + 90)
@@ -144,7 +138,7 @@ def test_esc_in_the_middle_of_a_drag_puts_everything_back(
     assert art_window.session.history.undo_name is None
 
 
-def test_ctrl_snaps_a_pivot_to_another_and_shift_keeps_to_an_axis(wick_window: Window, hand: Hand) -> None:
+def test_ctrl_snaps_a_pivot_to_another_and_shift_keeps_to_an_axis(wick_window, hand):
     session = wick_window.session
     session.workspace.go_to(PIVOTS)
     pole, hand_key = (joint(puppet(wick_window), name) for name in ("Lamp pole", "Near hand"))
@@ -157,7 +151,7 @@ def test_ctrl_snaps_a_pivot_to_another_and_shift_keeps_to_an_axis(wick_window: W
     assert puppet(wick_window).joints[pole].pivot == puppet(wick_window).joints[hand_key].pivot
 
 
-def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window: Window, hand: Hand) -> None:
+def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window, hand):
     session = art_window.session
     session.workspace.go_to(PIVOTS)
     session.workspace.take_tool(CORD)
@@ -168,9 +162,7 @@ def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window: Window, ha
     assert puppet(art_window).joints[cap].parent == head
     session.selection.select([joint(puppet(art_window), name) for name in ("Head", "Neck", "Hips")])
     hand.drag(pivot[head], 560 + 860j)
-    assert {
-        puppet(art_window).joints[joint(puppet(art_window), n)].parent for n in ("Head", "Neck", "Hips")
-    } == {trunk}
+    assert {puppet(art_window).joints[joint(puppet(art_window), n)].parent for n in ("Head", "Neck", "Hips")} == {trunk}
     assert (picture(art_window) == before).all()
     hand.drag(puppet(art_window).joints[trunk].pivot.z, pivot[cap])
     assert puppet(art_window).joints[trunk].parent is None
@@ -180,7 +172,7 @@ def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window: Window, ha
     assert "let the cord go on a rivet" in art_window.frame.hints.message
 
 
-def test_carriers_go_over_a_selection_and_a_master_over_everything(art_window: Window, act: Act) -> None:
+def test_carriers_go_over_a_selection_and_a_master_over_everything(art_window, act):
     session = art_window.session
     session.workspace.go_to(PIVOTS)
     before = picture(art_window)
@@ -199,7 +191,7 @@ def test_carriers_go_over_a_selection_and_a_master_over_everything(art_window: W
     assert puppet(art_window).joints[carrier].parent is None
 
 
-def test_a_limb_is_drawn_from_either_end_and_selected(plain_window: Window, hand: Hand, act: Act) -> None:
+def test_a_limb_is_drawn_from_either_end_and_selected(plain_window, hand, act):
     session = plain_window.session
     session.workspace.go_to(LIMBS)
     arm = next(key for key, limb in puppet(plain_window).limbs.items() if limb.name == "Far arm")
@@ -208,8 +200,7 @@ def test_a_limb_is_drawn_from_either_end_and_selected(plain_window: Window, hand
     assert len(puppet(plain_window).limbs) == 3
     before = picture(plain_window)
     pivots = [
-        puppet(plain_window).joints[joint(puppet(plain_window), n)].pivot.z
-        for n in ("Far upper arm", "Far hand")
+        puppet(plain_window).joints[joint(puppet(plain_window), n)].pivot.z for n in ("Far upper arm", "Far hand")
     ]
     hand.drag(pivots[1], pivots[0])
     limb = puppet(plain_window).limbs[session.selection.keys[0]]
@@ -219,16 +210,14 @@ def test_a_limb_is_drawn_from_either_end_and_selected(plain_window: Window, hand
     assert invariants(puppet(plain_window)) == []
 
 
-def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(
-    wick_window: Window, hand: Hand, act: Act
-) -> None:
+def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(wick_window, hand, act):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     target = next(limb for limb in puppet(wick_window).limbs.values() if limb.name == "Near leg").target
     below = complex(0, HOOK * 1.3) / wick_window.board.camera.zoom
     hand.click(puppet(wick_window).joints[target].pivot.z + below)
     assert chosen(wick_window) == ["Near leg"]
-    clockwise, counter = wick_window.details.sections["limb"].card.sides  # type: ignore[attr-defined]
+    clockwise, counter = wick_window.details.sections["limb"].card.sides
     assert clockwise.isChecked()
     counter.click()
     assert puppet(wick_window).limbs[session.selection.keys[0]].bend == -1
@@ -238,7 +227,7 @@ def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(
     assert session.history.undo_name == "Turn bend side of Near leg"
 
 
-def test_a_fan_s_end_is_dragged_and_the_part_shows_itself_there(wick_window: Window, hand: Hand) -> None:
+def test_a_fan_s_end_is_dragged_and_the_part_shows_itself_there(wick_window, hand):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     session.workspace.take_tool(LIMIT)
@@ -260,7 +249,7 @@ def test_a_fan_s_end_is_dragged_and_the_part_shows_itself_there(wick_window: Win
     assert (picture(wick_window) == before).all()
 
 
-def test_shift_steps_a_limit_and_ctrl_sets_both_ends(wick_window: Window, hand: Hand) -> None:
+def test_shift_steps_a_limit_and_ctrl_sets_both_ends(wick_window, hand):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     session.workspace.take_tool(LIMIT)
@@ -275,7 +264,7 @@ def test_shift_steps_a_limit_and_ctrl_sets_both_ends(wick_window: Window, hand: 
     assert shown_degrees(limit.largest) % 5 == pytest.approx(0, abs=1e-9)
 
 
-def test_limits_are_typed_as_people_see_them(wick_window: Window) -> None:
+def test_limits_are_typed_as_people_see_them(wick_window):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     head = joint(puppet(wick_window), "Head")
@@ -283,38 +272,36 @@ def test_limits_are_typed_as_people_see_them(wick_window: Window) -> None:
     fields = {field.accessibleName(): field for field in wick_window.details.sections["joint"].fields}
     lower, upper = fields["Lower limit"], fields["Upper limit"]
     assert (lower.text(), upper.text()) == ("-30.0°", "30.0°")
-    lower.setValue(-20.0)  # type: ignore[union-attr]
+    lower.setValue(-20.0)
     limit = puppet(wick_window).joints[head].limit
     assert limit is not None
     assert (shown_degrees(limit.largest), shown_degrees(limit.smallest)) == pytest.approx((-20, 30))
-    upper.setValue(-5.0)  # type: ignore[union-attr]
+    upper.setValue(-5.0)
     limit = puppet(wick_window).joints[head].limit
     assert limit is not None
     assert limit.smallest == 0
     assert "left out the rest pose" in wick_window.frame.hints.message
 
 
-def test_details_change_many_at_once_and_refuse_in_words(wick_window: Window) -> None:
+def test_details_change_many_at_once_and_refuse_in_words(wick_window):
     session = wick_window.session
     session.workspace.go_to(PARTS)
     keys = [part(puppet(wick_window), name) for name in ("Near hand", "Far hand")]
     session.selection.select(keys)
     fields = {field.accessibleName(): field for field in wick_window.details.sections["part"].fields}
     assert fields["Place x"].text() == "several"
-    fields["Opacity"].setValue(60)  # type: ignore[union-attr]
+    fields["Opacity"].setValue(60)
     assert {puppet(wick_window).parts[key].opacity for key in keys} == {0.6}
     session.selection.select(keys[:1])
     name = fields["Name"]
-    name.setText("Trunk")  # type: ignore[union-attr]
-    name.setModified(True)  # type: ignore[union-attr]
-    name.editingFinished.emit()  # type: ignore[union-attr]
+    name.setText("Trunk")
+    name.setModified(True)
+    name.editingFinished.emit()
     assert "is taken" in wick_window.frame.hints.message
     assert puppet(wick_window).parts[keys[0]].name == "Near hand"
 
 
-def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(
-    plain_window: Window, hand: Hand, act: Act, qtbot: QtBot
-) -> None:
+def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(plain_window, hand, act, qtbot):
     session = plain_window.session
     session.workspace.go_to(CONTROLS)
     session.selection.select(puppet(plain_window).controls)
@@ -327,38 +314,26 @@ def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(
     assert "Neck is left out" in plain_window.frame.hints.message
     qtbot.keyClick(plain_window.board, Qt.Key.Key_Return)
     names = {control.name for control in puppet(plain_window).controls.values()}
-    assert names == {
-        "Near hand",
-        "Far hand",
-        "Near foot",
-        "Far foot",
-        "Body",
-        "Master",
-        "Head",
-        "Trunk",
-        "Look",
-    }
+    assert names == {"Near hand", "Far hand", "Near foot", "Far foot", "Body", "Master", "Head", "Trunk", "Look"}
     assert session.history.undo_name == "Make 9 controls"
     key = next(k for k, c in puppet(plain_window).controls.items() if c.name == "Far hand")
     at = session.placed.control_at(puppet(plain_window).controls[key])
     hand.drag(at, at + 40 - 30j)
-    assert puppet(plain_window).controls[key].offset == Point(
-        pytest.approx(40, abs=1), pytest.approx(-30, abs=1)
-    )
+    assert puppet(plain_window).controls[key].offset == Point(pytest.approx(40, abs=1), pytest.approx(-30, abs=1))
 
 
-def test_arrows_nudge_by_one_and_with_shift_by_ten(art_window: Window, qtbot: object) -> None:
+def test_arrows_nudge_by_one_and_with_shift_by_ten(art_window, qtbot):
     key = part(puppet(art_window), "Cap")
     art_window.session.selection.select([key])
     before = puppet(art_window).parts[key].placement
     art_window.board.setFocus()
-    qtbot.keyClick(art_window.board, Qt.Key.Key_Right)  # type: ignore[attr-defined]
-    qtbot.keyClick(art_window.board, Qt.Key.Key_Up, SHIFT)  # type: ignore[attr-defined]
+    qtbot.keyClick(art_window.board, Qt.Key.Key_Right)
+    qtbot.keyClick(art_window.board, Qt.Key.Key_Up, SHIFT)
     after = puppet(art_window).parts[key].placement
     assert (after.x - before.x, after.y - before.y) == (1, -10)
 
 
-def test_walking_the_family_by_keys(wick_window: Window, act: Act) -> None:
+def test_walking_the_family_by_keys(wick_window, act):
     session = wick_window.session
     session.workspace.go_to(PIVOTS)
     session.selection.select([joint(puppet(wick_window), "Near forearm")])
@@ -371,7 +346,7 @@ def test_walking_the_family_by_keys(wick_window: Window, act: Act) -> None:
     assert chosen(wick_window)[0] in {"Head", "Scarf", "Scarf tail"}
 
 
-def test_a_limit_set_from_script_shows_its_fan_at_rest(wick_window: Window) -> None:
+def test_a_limit_set_from_script_shows_its_fan_at_rest(wick_window):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     cap = joint(puppet(wick_window), "Cap")
@@ -380,36 +355,28 @@ def test_a_limit_set_from_script_shows_its_fan_at_rest(wick_window: Window) -> N
     assert np.angle(large / small) == pytest.approx(1.0)
 
 
-def test_a_limb_s_target_follows_something_else_without_a_jump_in_the_pose(
-    wick_window: Window, hand: Hand
-) -> None:
+def test_a_limb_s_target_follows_something_else_without_a_jump_in_the_pose(wick_window, hand):
     session = wick_window.session
     grip = next(c for c in puppet(wick_window).controls.values() if c.name == "Far hand")
     start = session.placed.control_at(grip)
     hand.drag(start, start + 20 - 150j)
     hand.drag(640 + 440j, 660 + 470j)  # the head has turned
     before = session.placed.part_maps().t.copy()
-    session.selection.select(
-        [next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")]
-    )
-    field = next(
-        f for f in wick_window.details.sections["limb"].fields if f.accessibleName() == "Target follows"
-    )
-    index = field.findText("Head")  # type: ignore[union-attr]
-    field.setCurrentIndex(index)  # type: ignore[union-attr]
-    field.activated.emit(index)  # type: ignore[union-attr]
+    session.selection.select([next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")])
+    field = next(f for f in wick_window.details.sections["limb"].fields if f.accessibleName() == "Target follows")
+    index = field.findText("Head")
+    field.setCurrentIndex(index)
+    field.activated.emit(index)
     limb = puppet(wick_window).limbs[session.selection.keys[0]]
     assert puppet(wick_window).joints[limb.target].parent == joint(puppet(wick_window), "Head")
     assert np.abs(session.placed.part_maps().t - before).max() < 1e-6
     assert session.history.undo_name == "Target follows of Far arm"
 
 
-def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window: Window, hand: Hand) -> None:
+def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window, hand):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
-    places = [
-        puppet(wick_window).joints[joint(puppet(wick_window), name)].pivot.z for name in ("Trunk", "Cap")
-    ]
+    places = [puppet(wick_window).joints[joint(puppet(wick_window), name)].pivot.z for name in ("Trunk", "Cap")]
     hand.drag(places[1], places[0])
     key = session.selection.keys[0]
     assert len(puppet(wick_window).limbs[key].joints) == 3
@@ -417,7 +384,7 @@ def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window: Wind
     neck = joint(puppet(wick_window), "Neck")
     session.selection.select([neck])
     give = next(f for f in wick_window.details.sections["joint"].fields if f.accessibleName() == "Give")
-    give.setValue(0)  # type: ignore[union-attr]
+    give.setValue(0)
     assert puppet(wick_window).joints[neck].give == 0
     session.workspace.go_to(REHEARSE)
     hand.drag(640 + 300j, 760 + 330j)
@@ -425,15 +392,15 @@ def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window: Wind
     assert abs(session.placed.turn(joint(puppet(wick_window), "Trunk"))) > 0.01
 
 
-def test_soften_and_stretch_are_typed_as_shares_of_the_limb(wick_window: Window) -> None:
+def test_soften_and_stretch_are_typed_as_shares_of_the_limb(wick_window):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     key = next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
     session.selection.select([key])
     fields = {field.accessibleName(): field for field in wick_window.details.sections["limb"].fields}
     assert (fields["Soften"].text(), fields["Stretch"].text()) == ("0.65 %", "0 %")
-    fields["Soften"].setValue(10)  # type: ignore[union-attr]
-    fields["Stretch"].setValue(25)  # type: ignore[union-attr]
+    fields["Soften"].setValue(10)
+    fields["Stretch"].setValue(25)
     limb = puppet(wick_window).limbs[key]
     assert (limb.soften, limb.stretch) == (0.1, 0.25)
     assert session.history.undo_name == "Stretch of Far arm"

@@ -3,21 +3,17 @@
 import json
 import math
 from collections.abc import Callable
-from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
 from PySide6.QtGui import QDropEvent
-from PySide6.QtWidgets import QApplication, QWidget
-from pytestqt.qtbot import QtBot
+from PySide6.QtWidgets import QApplication
 
 from demo_puppet import joint, part
-from desk.conftest import Answers
 from umbrite.demo import ASSETS
 from umbrite.desk.board.control_places import shown_size
 from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE
-from umbrite.desk.window import Window
 from umbrite.files.package import load
 from umbrite.motion.posing import turned_with
 from umbrite.rig.channels import value
@@ -26,11 +22,11 @@ CTRL, SHIFT = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModi
 Act = Callable[[str], None]
 
 
-def control(window: Window, name: str) -> str:
+def control(window, name):
     return next(key for key, each in window.session.puppet.controls.items() if each.name == name)
 
 
-def let_go(widget: QWidget, at: QPointF, *paths: Path) -> None:
+def let_go(widget, at, *paths):
     """A drop of files, as the desktop sends it."""
     data = QMimeData()
     data.setUrls([QUrl.fromLocalFile(str(path)) for path in paths])
@@ -39,7 +35,7 @@ def let_go(widget: QWidget, at: QPointF, *paths: Path) -> None:
     widget.dropEvent(event)
 
 
-def test_a_hand_is_found_and_moved_by_keys_alone(wick_window: Window, qtbot: QtBot) -> None:
+def test_a_hand_is_found_and_moved_by_keys_alone(wick_window, qtbot):
     session, board = wick_window.session, wick_window.board
     session.workspace.go_to(REHEARSE)
     board.setFocus(Qt.FocusReason.TabFocusReason)
@@ -66,7 +62,7 @@ def test_a_hand_is_found_and_moved_by_keys_alone(wick_window: Window, qtbot: QtB
     assert session.history.undo_name == "Turn Near hand"
 
 
-def test_sliders_choosers_and_pads_go_on_by_arrows(wick_window: Window, act: Act, qtbot: QtBot) -> None:
+def test_sliders_choosers_and_pads_go_on_by_arrows(wick_window, act, qtbot):
     session = wick_window.session
     session.selection.select([joint(session.puppet, "Cap")])
     act("make-slider")
@@ -85,11 +81,9 @@ def test_sliders_choosers_and_pads_go_on_by_arrows(wick_window: Window, act: Act
 
 
 @pytest.mark.parametrize("station", [PARTS, PIVOTS, LIMBS, CONTROLS], ids=lambda each: each.name)
-def test_tab_walks_what_each_station_works_on_and_then_leaves(
-    wick_window: Window, qtbot: QtBot, station: object
-) -> None:
+def test_tab_walks_what_each_station_works_on_and_then_leaves(wick_window, qtbot, station):
     session, board = wick_window.session, wick_window.board
-    session.workspace.go_to(station)  # type: ignore[arg-type]
+    session.workspace.go_to(station)
     session.selection.select([])
     board.setFocus(Qt.FocusReason.TabFocusReason)
     seen = []
@@ -100,7 +94,7 @@ def test_tab_walks_what_each_station_works_on_and_then_leaves(
     assert board.grab().toImage() != board.picture
 
 
-def test_f6_goes_from_panel_to_panel_and_back_to_the_board(wick_window: Window, act: Act) -> None:
+def test_f6_goes_from_panel_to_panel_and_back_to_the_board(wick_window, act):
     wick_window.session.workspace.go_to(PIVOTS)
     wick_window.board.setFocus()
     places = []
@@ -113,7 +107,7 @@ def test_f6_goes_from_panel_to_panel_and_back_to_the_board(wick_window: Window, 
     assert len(set(places)) >= 3
 
 
-def test_a_pen_gets_larger_controls_than_the_mouse(wick_window: Window, qtbot: QtBot) -> None:
+def test_a_pen_gets_larger_controls_than_the_mouse(wick_window, qtbot):
     board = wick_window.board
     wick_window.session.workspace.go_to(REHEARSE)
     each = wick_window.session.puppet.controls[control(wick_window, "Near hand")]
@@ -125,7 +119,7 @@ def test_a_pen_gets_larger_controls_than_the_mouse(wick_window: Window, qtbot: Q
     assert shown_size(each, board.camera) == by_mouse
 
 
-def test_the_first_look_at_a_station_shows_all_of_the_puppet(wick_window: Window) -> None:
+def test_the_first_look_at_a_station_shows_all_of_the_puppet(wick_window):
     session, board = wick_window.session, wick_window.board
     session.workspace.go_to(PARTS)
     board.fit_all()
@@ -139,7 +133,7 @@ def test_the_first_look_at_a_station_shows_all_of_the_puppet(wick_window: Window
     assert board.camera.zoom == closer, "what was looked at before stays as near as one went"
 
 
-def test_the_board_is_as_bright_as_one_wants_in_any_theme(wick_window: Window, act: Act) -> None:
+def test_the_board_is_as_bright_as_one_wants_in_any_theme(wick_window, act):
     session, board = wick_window.session, wick_window.board
     wick_window.preferences.theme = "night"
     seen = []
@@ -154,7 +148,7 @@ def test_the_board_is_as_bright_as_one_wants_in_any_theme(wick_window: Window, a
     assert wick_window.preferences.board == "theme"
 
 
-def test_below_1024_pixels_tools_are_icons_with_their_names_on_hover(wick_window: Window) -> None:
+def test_below_1024_pixels_tools_are_icons_with_their_names_on_hover(wick_window):
     style = Qt.ToolButtonStyle
     wick_window.session.workspace.go_to(PIVOTS)
     for width, wanted in ((1280, style.ToolButtonTextBesideIcon), (1000, style.ToolButtonIconOnly)):
@@ -166,9 +160,7 @@ def test_below_1024_pixels_tools_are_icons_with_their_names_on_hover(wick_window
         assert all(button.toolTip() for button in buttons)
 
 
-def test_a_picture_on_a_part_is_its_new_drawing_or_a_part_as_one_says(
-    wick_window: Window, answers: Answers, tmp_path: Path
-) -> None:
+def test_a_picture_on_a_part_is_its_new_drawing_or_a_part_as_one_says(wick_window, answers, tmp_path):
     session, board = wick_window.session, wick_window.board
     session.workspace.go_to(PARTS)
     package = load(ASSETS / "wick.umbrite")
@@ -193,9 +185,7 @@ def test_a_picture_on_a_part_is_its_new_drawing_or_a_part_as_one_says(
     assert len(session.puppet.parts) == before + 1
 
 
-def test_a_pose_file_goes_out_and_comes_back_by_a_drop(
-    wick_window: Window, answers: Answers, act: Act, tmp_path: Path
-) -> None:
+def test_a_pose_file_goes_out_and_comes_back_by_a_drop(wick_window, answers, act, tmp_path):
     session, board = wick_window.session, wick_window.board
     head = joint(session.puppet, "Head")
     session.edit("Nod", pose={f"{head}.turn": 0.2})
@@ -214,6 +204,6 @@ def test_a_pose_file_goes_out_and_comes_back_by_a_drop(
         assert session.history.now is before
 
 
-def test_a_puppet_let_go_on_the_window_is_opened(window: Window) -> None:
+def test_a_puppet_let_go_on_the_window_is_opened(window):
     let_go(window, QPointF(5, 5), ASSETS / "wick.umbrite")
     assert window.session.puppet.name == "Wick"

@@ -5,39 +5,37 @@ from collections.abc import Callable
 import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, Qt
-from PySide6.QtWidgets import QComboBox, QListWidgetItem
-from pytestqt.qtbot import QtBot
+from PySide6.QtWidgets import QComboBox
 
 from demo_puppet import control, joint
-from desk.conftest import Hand, listed
+from desk.conftest import listed
 from desk.test_building import picture
 from desk.test_rehearsing import at, grip
 from umbrite.desk.board.control_places import bead_at, cells
 from umbrite.desk.session.stations import CONTROLS
-from umbrite.desk.window import Window
 from umbrite.rig.change import change
 
 SHIFT = Qt.KeyboardModifier.ShiftModifier
 Act = Callable[[str], None]
 
 
-def choose(window: Window, section: str, label: str, text: str) -> None:
+def choose(window, section, label, text):
     """Choose a word in a choice of Details."""
     field = next(f for f in window.details.sections[section].fields if f.accessibleName() == label)
-    field.setCurrentIndex(field.findText(text))  # type: ignore[union-attr]
-    field.activated.emit(field.currentIndex())  # type: ignore[union-attr]
+    field.setCurrentIndex(field.findText(text))
+    field.activated.emit(field.currentIndex())
 
 
-def bead(window: Window, key: str) -> complex:
+def bead(window, key):
     place = bead_at(window.session, window.board.camera, key)
     return window.board.camera.board(complex(place.x(), place.y()))
 
 
-def row(window: Window, name: str) -> QListWidgetItem:
+def row(window, name):
     return window.controls_panel.controls.findItems(name, Qt.MatchFlag.MatchExactly)[0]
 
 
-def test_several_selected_controls_are_dragged_together(wick_window: Window, hand: Hand) -> None:
+def test_several_selected_controls_are_dragged_together(wick_window, hand):
     hands = [at(wick_window, name) for name in ("Near hand", "Far hand")]
     hand.click(grip(wick_window, "Near hand"))
     hand.click(grip(wick_window, "Far hand"), SHIFT)
@@ -47,19 +45,15 @@ def test_several_selected_controls_are_dragged_together(wick_window: Window, han
     assert wick_window.session.history.undo_name == "Pose Far hand and 1 more"
 
 
-def test_a_hand_dragged_together_with_the_body_that_carries_it_comes_no_farther(
-    wick_window: Window, hand: Hand
-) -> None:
+def test_a_hand_dragged_together_with_the_body_that_carries_it_comes_no_farther(wick_window, hand):
     session = wick_window.session
     start = at(wick_window, "Far hand"), at(wick_window, "Hips")
     session.selection.select([control(session.puppet, "Far hand"), control(session.puppet, "Body")])
     hand.drag(grip(wick_window, "Body"), grip(wick_window, "Body") + 20 + 30j)
-    assert (at(wick_window, "Far hand"), at(wick_window, "Hips")) == pytest.approx(
-        [z + 20 + 30j for z in start], abs=1
-    )
+    assert (at(wick_window, "Far hand"), at(wick_window, "Hips")) == pytest.approx([z + 20 + 30j for z in start], abs=1)
 
 
-def test_a_knob_turns_within_its_limit(wick_window: Window, hand: Hand) -> None:
+def test_a_knob_turns_within_its_limit(wick_window, hand):
     place, pivot = grip(wick_window, "Head"), at(wick_window, "Head")
     hand.drag(place, pivot + (place - pivot) * np.exp(0.3j), steps=8)
     head = joint(wick_window.session.puppet, "Head")
@@ -68,9 +62,7 @@ def test_a_knob_turns_within_its_limit(wick_window: Window, hand: Hand) -> None:
     assert wick_window.session.placed.turn(head) == pytest.approx(np.radians(30))
 
 
-def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(
-    wick_window: Window, hand: Hand, act: Act
-) -> None:
+def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(wick_window, hand, act):
     session = wick_window.session
     head = joint(session.puppet, "Head")
     session.selection.select([head])
@@ -92,7 +84,7 @@ def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(
     assert session.pose == {}
 
 
-def test_a_pad_drives_two_values(wick_window: Window, hand: Hand, act: Act) -> None:
+def test_a_pad_drives_two_values(wick_window, hand, act):
     session = wick_window.session
     cap = joint(session.puppet, "Cap")
     session.selection.select([cap])
@@ -106,7 +98,7 @@ def test_a_pad_drives_two_values(wick_window: Window, hand: Hand, act: Act) -> N
     assert session.placed.pivot(cap) - before == pytest.approx(40 + 20j, abs=1.5)
 
 
-def test_a_chooser_shows_the_part_whose_cell_is_clicked(plain_window: Window, hand: Hand, act: Act) -> None:
+def test_a_chooser_shows_the_part_whose_cell_is_clicked(plain_window, hand, act):
     session = plain_window.session
     session.selection.select([joint(session.puppet, "Cap"), joint(session.puppet, "Mouth")])
     act("make-chooser")
@@ -122,9 +114,7 @@ def test_a_chooser_shows_the_part_whose_cell_is_clicked(plain_window: Window, ha
     assert session.history.undo_name == "Show Mouth of Cap set"
 
 
-def test_a_locked_control_is_left_alone_and_so_is_the_art_where_only_controls_count(
-    wick_window: Window, hand: Hand, act: Act
-) -> None:
+def test_a_locked_control_is_left_alone_and_so_is_the_art_where_only_controls_count(wick_window, hand, act):
     session = wick_window.session
     place = grip(wick_window, "Far hand")
     act("hand-over")
@@ -140,7 +130,7 @@ def test_a_locked_control_is_left_alone_and_so_is_the_art_where_only_controls_co
     assert session.pose != {}
 
 
-def test_a_control_that_is_never_shown_is_still_dragged(wick_window: Window, hand: Hand) -> None:
+def test_a_control_that_is_never_shown_is_still_dragged(wick_window, hand):
     session = wick_window.session
     key = control(session.puppet, "Far foot")
     session.edit("Hide it", puppet=change(session.puppet, key, shown="never"))
@@ -151,9 +141,7 @@ def test_a_control_that_is_never_shown_is_still_dragged(wick_window: Window, han
 
 
 @pytest.mark.parametrize("shown", ["As a ghost", "Near the pointer", "Never, but usable"])
-def test_what_is_shown_of_a_control_changes_the_board(
-    wick_window: Window, hand: Hand, act: Act, shown: str
-) -> None:
+def test_what_is_shown_of_a_control_changes_the_board(wick_window, hand, act, shown):
     session = wick_window.session
     act("controls")
     session.selection.select([control(session.puppet, "Near hand")])
@@ -166,9 +154,7 @@ def test_what_is_shown_of_a_control_changes_the_board(
     assert wick_window.board.grab().toImage() != faint
 
 
-def test_a_control_is_carried_by_another_one_without_a_jump(
-    wick_window: Window, hand: Hand, act: Act
-) -> None:
+def test_a_control_is_carried_by_another_one_without_a_jump(wick_window, hand, act):
     session = wick_window.session
     hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 20 - 80j)
     before = at(wick_window, "Far hand")
@@ -182,7 +168,7 @@ def test_a_control_is_carried_by_another_one_without_a_jump(
     assert at(wick_window, "Far hand") == pytest.approx(before - 30j, abs=1)
 
 
-def test_what_lies_behind_is_picked_from_the_list_and_the_right_click(wick_window: Window, act: Act) -> None:
+def test_what_lies_behind_is_picked_from_the_list_and_the_right_click(wick_window, act):
     session = wick_window.session
     act("controls-list")
     row(wick_window, "Master").setSelected(True)
@@ -196,9 +182,7 @@ def test_what_lies_behind_is_picked_from_the_list_and_the_right_click(wick_windo
     menu.deleteLater()
 
 
-def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(
-    wick_window: Window, act: Act, qtbot: QtBot
-) -> None:
+def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(wick_window, act, qtbot):
     session = wick_window.session
     foot, cap = (joint(session.puppet, name) for name in ("Near foot", "Cap"))
     session.selection.select([foot, cap])
@@ -207,7 +191,7 @@ def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(
     assert session.puppet.links[key].name == "Cap by Near foot"
     choose(wick_window, "link", "Follows", "Master: way along the board")
     assert session.puppet.links[key].travel
-    curve = wick_window.details.sections["link"].curve  # type: ignore[attr-defined]
+    curve = wick_window.details.sections["link"].curve
     last = session.puppet.links[key].points[-1]
     start = curve.at(last).toPoint()
     qtbot.mousePress(curve, Qt.MouseButton.LeftButton, pos=start)
@@ -227,7 +211,7 @@ def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(
     assert key not in session.puppet.links
 
 
-def test_the_pencilled_set_is_rubbed_out_by_escape(wick_window: Window, act: Act, qtbot: QtBot) -> None:
+def test_the_pencilled_set_is_rubbed_out_by_escape(wick_window, act, qtbot):
     session = wick_window.session
     act("controls")
     session.selection.select(session.puppet.controls)
@@ -239,15 +223,13 @@ def test_the_pencilled_set_is_rubbed_out_by_escape(wick_window: Window, act: Act
     assert session.puppet.controls == {}
 
 
-def test_carried_by_names_what_carries_the_thing_that_a_control_moves(wick_window: Window) -> None:
+def test_carried_by_names_what_carries_the_thing_that_a_control_moves(wick_window):
     """Not the nearest control somewhere above it."""
     session = wick_window.session
     session.workspace.go_to(CONTROLS)
     session.selection.select([control(session.puppet, "Trunk")])
     field = next(
-        f
-        for f in wick_window.details.findChildren(QComboBox)
-        if f.accessibleName() == "Carried by" and f.isVisible()
+        f for f in wick_window.details.findChildren(QComboBox) if f.accessibleName() == "Carried by" and f.isVisible()
     )
     assert field.currentText() == "Hips"  # which has no control
     session.selection.select([control(session.puppet, "Body")])

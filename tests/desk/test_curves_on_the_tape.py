@@ -5,12 +5,10 @@ from collections.abc import Callable
 import pytest
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtWidgets import QApplication
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import joint
 from desk.test_takes_station import ALT, LEFT, drag, take, timed
 from umbrite.desk.panels.timeline.timeline_layout import CLAMP, NAMES, RULER
-from umbrite.desk.window import Window
 from umbrite.motion.sampling import slopes_at
 from umbrite.rig.channels import shown_unit
 from umbrite.rig.takes.keys import key_at
@@ -21,7 +19,7 @@ __all__ = ["timed"]
 
 
 @pytest.fixture
-def nodding(timed: Window) -> tuple[Window, str]:
+def nodding(timed):
     """Wick's head turns at three frames; its curve is unfolded, and all of it is in sight."""
     session = timed.session
     head = joint(session.puppet, "Head")
@@ -40,23 +38,23 @@ def nodding(timed: Window) -> tuple[Window, str]:
     return timed, f"{head}.turn"
 
 
-def press(window: Window, at: QPoint) -> None:
+def press(window, at):
     from PySide6.QtTest import QTest
 
     QTest.mouseClick(window.timeline.sheet, LEFT, pos=at)
 
 
-def curve_row(window: Window) -> int:
+def curve_row(window):
     return next(i for i, each in enumerate(window.timeline.sheet.ground.rows) if each.kind == "curve")
 
 
-def place(window: Window, name: str, frame: float) -> QPoint:
+def place(window, name, frame):
     key = key_at(take(window), name, frame)
     assert key is not None
     return window.timeline.sheet.ground.place_of(curve_row(window), name, key).toPoint()
 
 
-def test_a_key_of_a_curve_goes_across_and_up_in_one_step(nodding: tuple[Window, str], qtbot: QtBot) -> None:
+def test_a_key_of_a_curve_goes_across_and_up_in_one_step(nodding, qtbot):
     window, name = nodding
     ground = window.timeline.sheet.ground
     before = window.session.history.now
@@ -74,7 +72,7 @@ def test_a_key_of_a_curve_goes_across_and_up_in_one_step(nodding: tuple[Window, 
     assert window.session.history.now is before
 
 
-def test_it_holds_on_to_the_values_of_its_neighbours(nodding: tuple[Window, str], qtbot: QtBot) -> None:
+def test_it_holds_on_to_the_values_of_its_neighbours(nodding, qtbot):
     window, name = nodding
     ground, number = window.timeline.sheet.ground, curve_row(window)
     at = place(window, name, 16.0)
@@ -90,7 +88,7 @@ def test_it_holds_on_to_the_values_of_its_neighbours(nodding: tuple[Window, str]
     assert key.value != pytest.approx(0.1, abs=1e-6)
 
 
-def test_a_lever_bends_it_on_both_sides_or_one(nodding: tuple[Window, str], qtbot: QtBot) -> None:
+def test_a_lever_bends_it_on_both_sides_or_one(nodding, qtbot):
     window, name = nodding
     ground, session = window.timeline.sheet.ground, window.session
     press(window, place(window, name, 16.0))
@@ -102,9 +100,7 @@ def test_a_lever_bends_it_on_both_sides_or_one(nodding: tuple[Window, str], qtbo
     assert before == pytest.approx(after)
     assert after * shown_unit(name) > 0.2
     assert [key.interpolation for key in take(window).tracks[name][:2]] == ["free", "free"]
-    assert slopes_at(take(window), session.puppet, name, 32.0)[0] == pytest.approx(0, abs=1e-9), (
-        "its end stays"
-    )
+    assert slopes_at(take(window), session.puppet, name, 32.0)[0] == pytest.approx(0, abs=1e-9), "its end stays"
     tangents = {tangent.way: tangent.at.toPoint() for tangent in ground.tangents(curve_row(window))}
     drag(qtbot, window, tangents[-1], tangents[-1] + QPoint(0, -30), ALT)
     changed, kept = slopes_at(take(window), session.puppet, name, 16.0)
@@ -112,7 +108,7 @@ def test_a_lever_bends_it_on_both_sides_or_one(nodding: tuple[Window, str], qtbo
     assert changed != pytest.approx(kept)
 
 
-def test_picked_keys_are_stretched_by_a_jaw(nodding: tuple[Window, str], qtbot: QtBot) -> None:
+def test_picked_keys_are_stretched_by_a_jaw(nodding, qtbot):
     window, name = nodding
     ground = window.timeline.sheet.ground
     window.timeline.area.verticalScrollBar().setValue(0)
@@ -126,9 +122,7 @@ def test_picked_keys_are_stretched_by_a_jaw(nodding: tuple[Window, str], qtbot: 
     assert window.session.history.undo_name == "Stretch 3 keys"
 
 
-def test_a_box_in_the_curve_picks_and_a_click_beside_it_fits(
-    nodding: tuple[Window, str], qtbot: QtBot
-) -> None:
+def test_a_box_in_the_curve_picks_and_a_click_beside_it_fits(nodding, qtbot):
     window, name = nodding
     ground, number = window.timeline.sheet.ground, curve_row(window)
     at = place(window, name, 16.0)

@@ -2,7 +2,6 @@
 
 import itertools
 from collections.abc import Callable
-from pathlib import Path
 
 import cv2
 import numpy as np
@@ -11,11 +10,7 @@ from PySide6.QtCore import QEvent, Qt
 from PySide6.QtGui import QImage, QKeyEvent
 from PySide6.QtWidgets import QApplication
 
-from desk.conftest import Hand
-from umbrite.art.pictures import Picture
-from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS, PARTS
-from umbrite.desk.window import Window
 from umbrite.files.layers import layer_of
 from umbrite.files.package import Package, save
 from umbrite.files.png import fingerprint
@@ -32,7 +27,7 @@ from umbrite.rig.model import Drawing, Placement, Point, Puppet, Trim
 Act = Callable[[str], None]
 
 
-def flat_figure() -> Picture:
+def flat_figure():
     """A walk-on on one layer: body, head, two arms out and two legs."""
     canvas = np.zeros((900, 700, 4), np.uint8)
     for one, other, half in (
@@ -45,7 +40,7 @@ def flat_figure() -> Picture:
 
 
 @pytest.fixture
-def figure(window: Window, tmp_path: Path) -> Window:
+def figure(window, tmp_path):
     """The walk-on as one part, opened."""
     layer = layer_of("Walker", flat_figure())
     assert layer is not None
@@ -57,17 +52,13 @@ def figure(window: Window, tmp_path: Path) -> Window:
     return window
 
 
-def seen(window: Window, puppet: Puppet | None = None) -> np.ndarray:
+def seen(window, puppet=None):
     placed = evaluate(compile_plan(puppet or window.session.puppet), {})
     image = render(placed, window.session.file.pictures).convertToFormat(QImage.Format.Format_RGBA8888)
-    return (
-        np.frombuffer(image.constBits(), np.uint8)
-        .reshape(image.height(), -1, 4)[:, : image.width()]
-        .astype(int)
-    )
+    return np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), -1, 4)[:, : image.width()].astype(int)
 
 
-def test_a_line_across_a_leg_makes_two_that_turn_on_each_other(figure: Window, hand: Hand, act: Act) -> None:
+def test_a_line_across_a_leg_makes_two_that_turn_on_each_other(figure, hand, act):
     session = figure.session
     before, first = seen(figure), session.puppet.order[0]
     act("cut")
@@ -92,14 +83,12 @@ def test_a_line_across_a_leg_makes_two_that_turn_on_each_other(figure: Window, h
     assert len(session.puppet.parts) == 1
 
 
-def test_what_hung_beyond_the_cut_hangs_from_the_piece(figure: Window, hand: Hand, act: Act) -> None:
+def test_what_hung_beyond_the_cut_hangs_from_the_piece(figure, hand, act):
     session = figure.session
     act("cut")
     hand.drag(230 + 780j, 345 + 780j)
     (low,) = session.selection.of("part")
-    session.selection.select(
-        [session.puppet.order[1] if session.puppet.order[1] != low else session.puppet.order[0]]
-    )
+    session.selection.select([session.puppet.order[1] if session.puppet.order[1] != low else session.puppet.order[0]])
     body = next(k for k, p in session.puppet.parts.items() if not p.reference and k != low)
     session.selection.select([body])
     hand.drag(230 + 640j, 345 + 640j)
@@ -109,9 +98,7 @@ def test_what_hung_beyond_the_cut_hangs_from_the_piece(figure: Window, hand: Han
     assert joints[session.puppet.parts[shin].joint].parent == session.puppet.parts[body].joint
 
 
-def test_a_line_that_does_not_divide_is_refused_and_esc_takes_it_back(
-    figure: Window, hand: Hand, act: Act
-) -> None:
+def test_a_line_that_does_not_divide_is_refused_and_esc_takes_it_back(figure, hand, act):
     session = figure.session
     before = session.puppet
     act("cut")
@@ -124,7 +111,7 @@ def test_a_line_that_does_not_divide_is_refused_and_esc_takes_it_back(
     assert session.puppet is before
 
 
-def test_a_flat_figure_is_cut_at_its_bones_and_joined_again(figure: Window, act: Act) -> None:
+def test_a_flat_figure_is_cut_at_its_bones_and_joined_again(figure, act):
     session = figure.session
     before = seen(figure)
     puppet = session.puppet
@@ -161,7 +148,7 @@ def test_a_flat_figure_is_cut_at_its_bones_and_joined_again(figure: Window, act:
     assert len([k for k, part in session.puppet.parts.items() if not part.reference]) == 10
 
 
-def test_bones_that_hang_from_nothing_hang_from_the_nearest_of_the_body(figure: Window, act: Act) -> None:
+def test_bones_that_hang_from_nothing_hang_from_the_nearest_of_the_body(figure, act):
     session = figure.session
     puppet = session.puppet
     puppet, arm = add_bone(puppet, 265 + 297j, 140 + 330j, None)
@@ -178,20 +165,16 @@ def test_bones_that_hang_from_nothing_hang_from_the_nearest_of_the_body(figure: 
     assert set(riding) == {arm, hand, body}
 
 
-def press_enter(window: Window) -> None:
+def press_enter(window):
     for kind in (QEvent.Type.KeyPress, QEvent.Type.KeyRelease):
-        QApplication.sendEvent(
-            window.board, QKeyEvent(kind, Qt.Key.Key_Return, Qt.KeyboardModifier.NoModifier)
-        )
+        QApplication.sendEvent(window.board, QKeyEvent(kind, Qt.Key.Key_Return, Qt.KeyboardModifier.NoModifier))
 
 
-def puppet_before(session: Session) -> Puppet:
+def puppet_before(session):
     return session.history.now.puppet
 
 
-def test_a_pencilled_cut_is_left_out_by_a_click_and_all_are_rubbed_out_by_esc(
-    figure: Window, hand: Hand, act: Act
-) -> None:
+def test_a_pencilled_cut_is_left_out_by_a_click_and_all_are_rubbed_out_by_esc(figure, hand, act):
     session = figure.session
     puppet, body = add_bone(session.puppet, 350 + 480j, 350 + 240j, None)
     puppet, arm = add_bone(puppet, 265 + 297j, 140 + 330j, body)
@@ -204,7 +187,7 @@ def test_a_pencilled_cut_is_left_out_by_a_click_and_all_are_rubbed_out_by_esc(
     plain = figure.board.grab().toImage()
     one = next(cut for cut in draft.cuts if cut.bone == arm)
     hand.click(sum(one.ends) / 2)
-    assert [cut.left_out for cut in session.drafts.now.cuts.cuts] == [cut.bone == arm for cut in draft.cuts]  # type: ignore[union-attr]
+    assert [cut.left_out for cut in session.drafts.now.cuts.cuts] == [cut.bone == arm for cut in draft.cuts]
     assert figure.board.grab().toImage() != plain
     press_enter(figure)
     riding = {part.joint for part in session.puppet.parts.values() if not part.reference}
@@ -219,7 +202,7 @@ def test_a_pencilled_cut_is_left_out_by_a_click_and_all_are_rubbed_out_by_esc(
     assert session.puppet == before
 
 
-def test_what_bends_is_not_cut_before_it_is_stiff_again(figure: Window, hand: Hand, act: Act) -> None:
+def test_what_bends_is_not_cut_before_it_is_stiff_again(figure, hand, act):
     session = figure.session
     session.selection.select([session.puppet.order[0]])
     act("bend")
@@ -232,9 +215,7 @@ def test_what_bends_is_not_cut_before_it_is_stiff_again(figure: Window, hand: Ha
     assert session.history.undo_name == "Cut Walker"
 
 
-def test_trimmed_parts_and_shared_drawings_are_refused_with_what_to_do(
-    figure: Window, hand: Hand, act: Act
-) -> None:
+def test_trimmed_parts_and_shared_drawings_are_refused_with_what_to_do(figure, hand, act):
     session = figure.session
     key, before = session.puppet.order[0], session.puppet
     act("cut")
@@ -248,7 +229,7 @@ def test_trimmed_parts_and_shared_drawings_are_refused_with_what_to_do(
         assert session.puppet is odd
 
 
-def test_a_plans_bones_are_laid_over_a_flat_figure_and_cut_it(figure: Window, act: Act) -> None:
+def test_a_plans_bones_are_laid_over_a_flat_figure_and_cut_it(figure, act):
     session = figure.session
     before = seen(figure)
     act("plan-bones-biped")
@@ -265,9 +246,7 @@ def test_a_plans_bones_are_laid_over_a_flat_figure_and_cut_it(figure: Window, ac
         side, _, what = bone.name.partition(" ")
         if what in own:
             ends = [z if side == "Near" else complex(700 - z.real, z.imag) for z in own[what]]
-            puppet = change(
-                puppet, key, pivot=Point(ends[0].real, ends[0].imag), tip=Point(ends[1].real, ends[1].imag)
-            )
+            puppet = change(puppet, key, pivot=Point(ends[0].real, ends[0].imag), tip=Point(ends[1].real, ends[1].imag))
     session.edit("Drag the bones", puppet=puppet)
     act("cut-bones")
     press_enter(figure)

@@ -1,19 +1,16 @@
 """Files for engines from the window: asked for in the menu, chosen in a dialog, told in a sentence."""
 
 import json
-from pathlib import Path
 
 import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QDialogButtonBox
 
-from conftest import Answers
 from demo_puppet import varied_wick, wick_package
 from gltf_reader import Scene
 from umbrite.desk.dialogs.gltf_dialog import GltfDialog
 from umbrite.desk.session.stations import TAKES
-from umbrite.desk.window import Window
 from umbrite.files.package import Package
 from umbrite.paint.baking import GltfChoice
 from umbrite.rig.change import change
@@ -21,16 +18,14 @@ from umbrite.rig.document import Document
 
 
 @pytest.fixture
-def heard(window: Window) -> list[str]:
+def heard(window):
     """What the window says."""
-    words: list[str] = []
+    words = []
     window.session.said.connect(words.append)
     return words
 
 
-def test_the_puppet_goes_out_as_gltf(
-    window: Window, answers: Answers, tmp_path: Path, heard: list[str]
-) -> None:
+def test_the_puppet_goes_out_as_gltf(window, answers, tmp_path, heard):
     window.session.open(wick_package(), None)
     answers.save_path = tmp_path / "wick.glb"
     answers.gltf = GltfChoice(wick_package().document.takes[:1])
@@ -43,9 +38,7 @@ def test_the_puppet_goes_out_as_gltf(
     assert "keys were thinned to" in said
 
 
-def test_what_cannot_be_written_is_said(
-    window: Window, answers: Answers, tmp_path: Path, heard: list[str]
-) -> None:
+def test_what_cannot_be_written_is_said(window, answers, tmp_path, heard):
     window.session.open(wick_package(), None)
     (tmp_path / "wick.glb").mkdir()
     answers.save_path = tmp_path / "wick.glb"
@@ -53,9 +46,7 @@ def test_what_cannot_be_written_is_said(
     assert "is a folder" in heard[-1]
 
 
-def test_drawings_and_frames_go_out_on_sheets(
-    window: Window, answers: Answers, tmp_path: Path, heard: list[str]
-) -> None:
+def test_drawings_and_frames_go_out_on_sheets(window, answers, tmp_path, heard):
     window.session.open(wick_package(), None)
     answers.save_path = tmp_path / "parts.png"
     window.actions_by_id["export-engine-parts"].trigger()
@@ -64,9 +55,7 @@ def test_drawings_and_frames_go_out_on_sheets(
     assert heard[-1] == "parts.png and its list parts.json were written."
     asked = list(answers.asked)
     window.actions_by_id["export-engine-parts"].trigger()
-    assert answers.asked[len(asked) :][-1].startswith("replace parts.json"), (
-        "a list that is there is asked about"
-    )
+    assert answers.asked[len(asked) :][-1].startswith("replace parts.json"), "a list that is there is asked about"
     assert len(heard) == 1, "and stays"
     window.session.workspace.go_to(TAKES)
     answers.save_path = tmp_path / "frames.png"
@@ -76,7 +65,7 @@ def test_drawings_and_frames_go_out_on_sheets(
     assert "frames.json were written" in heard[-1]
 
 
-def test_takes_are_ticked_and_what_viewers_miss_is_baked(window: Window) -> None:
+def test_takes_are_ticked_and_what_viewers_miss_is_baked(window):
     package = wick_package()
     plain = GltfDialog(package, window.session.workspace.theme, window)
     assert not plain.bake.isVisibleTo(plain)
@@ -92,14 +81,11 @@ def test_takes_are_ticked_and_what_viewers_miss_is_baked(window: Window) -> None
     spot.setX(dialog.takes.visualItemRect(item).left() + 10)
     QTest.mouseClick(dialog.takes.viewport(), Qt.MouseButton.LeftButton, pos=spot)
     assert [take.name for take in dialog.choice.takes] == ["Idle", "Lamp up"]
-    QTest.mouseClick(
-        dialog.visibility, Qt.MouseButton.LeftButton, pos=dialog.visibility.rect().center() * 0.1
-    )
+    QTest.mouseClick(dialog.visibility, Qt.MouseButton.LeftButton, pos=dialog.visibility.rect().center() * 0.1)
     QTest.keyClick(dialog.bake, Qt.Key.Key_Space)
     assert not dialog.choice.bake
     QTest.mouseClick(
-        dialog.findChild(QDialogButtonBox).button(QDialogButtonBox.StandardButton.Ok),
-        Qt.MouseButton.LeftButton,
+        dialog.findChild(QDialogButtonBox).button(QDialogButtonBox.StandardButton.Ok), Qt.MouseButton.LeftButton
     )
     assert dialog.result() == GltfDialog.DialogCode.Accepted
     for each in (plain, dialog):
@@ -107,7 +93,7 @@ def test_takes_are_ticked_and_what_viewers_miss_is_baked(window: Window) -> None
 
 
 @pytest.mark.parametrize("name", ["export-engine-gltf", "export-engine-parts", "film-sheets"])
-def test_an_empty_puppet_has_nothing_for_engines(window: Window, name: str) -> None:
+def test_an_empty_puppet_has_nothing_for_engines(window, name):
     window.session.open(Package(Document(), {}), None)
     action = window.actions_by_id[name]
     assert not action.isEnabled()

@@ -9,28 +9,20 @@ from hypothesis import strategies as st
 from PySide6.QtCore import QEvent, QPoint, QPointF, Qt
 from PySide6.QtGui import QMouseEvent, QWheelEvent
 from PySide6.QtWidgets import QApplication
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import joint, part, wick
-from desk.conftest import Hand
 from strategies import EDITS, puppets
 from umbrite.desk.panels.diagram_layout import BETWEEN, Size, layout, shown_family
 from umbrite.desk.session.stations import PARTS, PIVOTS
-from umbrite.desk.window import Window
 from umbrite.rig.change import change
 from umbrite.rig.family import caught, targets
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Puppet
 
 Act = Callable[[str], None]
 
 
 @given(puppets(EDITS), st.booleans(), st.data())
-def test_every_joint_has_a_box_of_its_own_beyond_its_parent(
-    puppet: Puppet,
-    upright: bool,  # noqa: FBT001 drawn
-    data: st.DataObject,
-) -> None:
+def test_every_joint_has_a_box_of_its_own_beyond_its_parent(puppet, upright, data):
     below = shown_family(puppet)
     keys = [key for each in below.values() for key in each]
     size = st.builds(Size, st.floats(40, 120), st.floats(50, 70))
@@ -54,7 +46,7 @@ def test_every_joint_has_a_box_of_its_own_beyond_its_parent(
         assert abs(min(min(box.x, box.y) for box in boxes.values())) < 1e-6
 
 
-def drag(window: Window, start: str, end: str | None) -> None:
+def drag(window, start, end):
     sheet = window.diagram.sheet
     one = sheet.card(start).center()
     other = sheet.card(end).center() if end else QPointF(sheet.width() - 2, sheet.height() - 2)
@@ -68,7 +60,7 @@ def drag(window: Window, start: str, end: str | None) -> None:
         QApplication.sendEvent(sheet, QMouseEvent(kind, at, sheet.mapToGlobal(at), left, held, none))
 
 
-def test_a_card_dragged_onto_another_hangs_there_and_nothing_moves(art_window: Window, act: Act) -> None:
+def test_a_card_dragged_onto_another_hangs_there_and_nothing_moves(art_window, act):
     session = art_window.session
     act("diagram")
     assert not art_window.diagram.visibleRegion().isEmpty()
@@ -86,9 +78,7 @@ def test_a_card_dragged_onto_another_hangs_there_and_nothing_moves(art_window: W
     assert art_window.diagram.visibleRegion().isEmpty()
 
 
-def test_it_fits_itself_and_zooms_and_moves_as_the_board_does(
-    wick_window: Window, act: Act, qtbot: QtBot
-) -> None:
+def test_it_fits_itself_and_zooms_and_moves_as_the_board_does(wick_window, act, qtbot):
     act("diagram")
     QApplication.processEvents()
     sheet = wick_window.diagram.sheet
@@ -116,7 +106,7 @@ def test_it_fits_itself_and_zooms_and_moves_as_the_board_does(
     assert sheet.card(key).width() == pytest.approx(before, rel=0.01)
 
 
-def test_it_lies_as_suits_the_shape_of_the_panel_and_names_are_whole(wick_window: Window, act: Act) -> None:
+def test_it_lies_as_suits_the_shape_of_the_panel_and_names_are_whole(wick_window, act):
     act("diagram")
     sheet = wick_window.diagram.sheet
     ways = set()
@@ -130,7 +120,7 @@ def test_it_lies_as_suits_the_shape_of_the_panel_and_names_are_whole(wick_window
 
 
 @pytest.mark.fresh
-def test_the_tools_keep_their_names_while_it_is_open(wick_window: Window, act: Act) -> None:
+def test_the_tools_keep_their_names_while_it_is_open(wick_window, act):
     wick_window.session.workspace.go_to(PIVOTS)
     act("diagram")
     QApplication.processEvents()
@@ -143,9 +133,7 @@ def test_the_tools_keep_their_names_while_it_is_open(wick_window: Window, act: A
     assert wick_window.docks["Family"].width() <= 270
 
 
-def test_a_click_on_what_a_catching_carrier_carries_picks_the_carrier(
-    wick_window: Window, hand: Hand
-) -> None:
+def test_a_click_on_what_a_catching_carrier_carries_picks_the_carrier(wick_window, hand):
     session = wick_window.session
     body = joint(session.puppet, "Body")
     session.edit("catch", puppet=change(session.puppet, body, catches=True))
@@ -153,15 +141,13 @@ def test_a_click_on_what_a_catching_carrier_carries_picks_the_carrier(
     hand.click(620 + 800j)
     assert session.selection.keys == (body,)
     assert caught(session.puppet, joint(session.puppet, "Cap")) == body
-    field = next(
-        f for f in wick_window.details.sections["joint"].fields if f.accessibleName() == "A click picks"
-    )
+    field = next(f for f in wick_window.details.sections["joint"].fields if f.accessibleName() == "A click picks")
     assert field.isVisible()
     session.selection.select([joint(session.puppet, "Head")])
     assert not field.isVisible()
 
 
-def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(plain_window: Window, act: Act) -> None:
+def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(plain_window, act):
     session = plain_window.session
     session.workspace.go_to(PARTS)
     session.selection.select([part(session.puppet, "Near forearm")])
@@ -178,7 +164,7 @@ def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(plain_window: W
     assert session.puppet is before
 
 
-def test_colour_labels_show_in_the_depth_rail(art_window: Window) -> None:
+def test_colour_labels_show_in_the_depth_rail(art_window):
     session = art_window.session
     key = part(session.puppet, "Cap")
     session.edit("label", puppet=change(session.puppet, key, label="plum"))

@@ -6,11 +6,9 @@ import pytest
 from PySide6.QtWidgets import QComboBox
 
 from demo_puppet import control, joint
-from desk.conftest import Hand
 from desk.test_rehearsing import grip
 from desk.test_takes_station import take, timed
 from umbrite.desk.panels.details.fields import NumberField
-from umbrite.desk.window import Window
 from umbrite.rig.model import Loose
 
 Act = Callable[[str], None]
@@ -18,7 +16,7 @@ __all__ = ["timed"]
 
 
 @pytest.fixture
-def ducking(timed: Window) -> Window:
+def ducking(timed):
     """Wick goes down and up again with his body; the scarf hangs loose from the start."""
     session = timed.session
     body = session.puppet.controls[control(session.puppet, "Body")].moves
@@ -29,7 +27,7 @@ def ducking(timed: Window) -> Window:
     return timed
 
 
-def test_the_scarf_swings_at_the_lamp_and_nothing_of_it_is_keyed(ducking: Window) -> None:
+def test_the_scarf_swings_at_the_lamp_and_nothing_of_it_is_keyed(ducking):
     session = ducking.session
     tail = joint(session.puppet, "Scarf tail")
     turns = []
@@ -43,15 +41,13 @@ def test_the_scarf_swings_at_the_lamp_and_nothing_of_it_is_keyed(ducking: Window
     assert session.placed.turn(tail) != pytest.approx(0.1, abs=1e-4)
 
 
-def test_a_chain_is_made_loose_and_stiff_again(ducking: Window, act: Act) -> None:
+def test_a_chain_is_made_loose_and_stiff_again(ducking, act):
     session = ducking.session
     session.selection.select([])
     assert not ducking.actions_by_id["swing"].isEnabled()
     session.selection.select([joint(session.puppet, "Scarf tail")])
     act("swing")
-    chain = [
-        joint(session.puppet, name) for name in ("Scarf tail", "Scarf tail 2", "Scarf end", "Scarf end 2")
-    ]
+    chain = [joint(session.puppet, name) for name in ("Scarf tail", "Scarf tail 2", "Scarf end", "Scarf end 2")]
     assert [session.puppet.joints[key].loose for key in chain] == [None] * 4
     act("swing")
     assert [session.puppet.joints[key].loose for key in chain] == [Loose()] * 4
@@ -62,11 +58,9 @@ def test_a_chain_is_made_loose_and_stiff_again(ducking: Window, act: Act) -> Non
     assert "can't hang loose" in ducking.frame.hints.message
 
 
-def test_baked_swing_is_the_same_picture_and_can_be_corrected(ducking: Window, act: Act) -> None:
+def test_baked_swing_is_the_same_picture_and_can_be_corrected(ducking, act):
     session = ducking.session
-    chain = [
-        joint(session.puppet, name) for name in ("Scarf tail", "Scarf tail 2", "Scarf end", "Scarf end 2")
-    ]
+    chain = [joint(session.puppet, name) for name in ("Scarf tail", "Scarf tail 2", "Scarf end", "Scarf end 2")]
     session.timeline.go_to(12.0)
     before = [session.placed.turn(key) for key in chain]
     session.selection.select([chain[0]])
@@ -78,7 +72,7 @@ def test_baked_swing_is_the_same_picture_and_can_be_corrected(ducking: Window, a
     assert "None of these joints swings" in ducking.frame.hints.message
 
 
-def test_it_swings_live_while_one_poses_and_comes_to_rest(ducking: Window, hand: Hand, act: Act) -> None:
+def test_it_swings_live_while_one_poses_and_comes_to_rest(ducking, hand, act):
     session = ducking.session
     act("rehearse")
     tail = joint(session.puppet, "Scarf tail")
@@ -101,7 +95,7 @@ def test_it_swings_live_while_one_poses_and_comes_to_rest(ducking: Window, hand:
     assert not session.dangling.on
 
 
-def test_how_it_swings_is_told_in_the_details(ducking: Window) -> None:
+def test_how_it_swings_is_told_in_the_details(ducking):
     session = ducking.session
     tail = joint(session.puppet, "Scarf tail")
     session.selection.select([tail])

@@ -1,20 +1,16 @@
 """The table of layers, progress with cancel, and drawings exchanged: nothing is added until it is wanted."""
 
 import sys
-from pathlib import Path
 
 import numpy as np
 import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication, QCheckBox, QComboBox, QProgressDialog, QSpinBox
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS, part
-from desk.conftest import Answers
 from umbrite.desk.files.import_table import Chosen, ImportTable, number_of, with_number
 from umbrite.desk.files.progress import watched
 from umbrite.desk.session.stations import PARTS
-from umbrite.desk.window import Window
 from umbrite.files.layers import Layered, layer_of, puppet_from
 from umbrite.files.long_work import CancelledError
 from umbrite.files.png import encode
@@ -22,11 +18,11 @@ from umbrite.files.sandbox.reading import read_art
 from umbrite.rig.invariants import invariants
 
 
-def table(window: Window) -> ImportTable:
+def table(window):
     return ImportTable(read_art([ASSETS / "wick.ora"]), window)
 
 
-def test_layers_are_ticked_named_and_sided_in_the_table(window: Window) -> None:
+def test_layers_are_ticked_named_and_sided_in_the_table(window):
     made = table(window)
     made.show()
     assert made.go.text() == "Add 24 parts"
@@ -54,7 +50,7 @@ def test_layers_are_ticked_named_and_sided_in_the_table(window: Window) -> None:
     made.deleteLater()
 
 
-def grouped() -> Layered:
+def grouped():
     """A head with two eyes in a group within it, and a loose hat in front."""
     square = np.full((20, 20, 4), 255, np.uint8)
     layers = [
@@ -66,7 +62,7 @@ def grouped() -> Layered:
     return Layered("Face", 120, 80, tuple(layer for layer in layers if layer is not None))
 
 
-def test_groups_stand_as_groups_and_each_may_become_a_carrier(qtbot: QtBot) -> None:
+def test_groups_stand_as_groups_and_each_may_become_a_carrier(qtbot):
     made = ImportTable(grouped())
     qtbot.addWidget(made)
     head, eyes = (made._groups[path] for path in (("Head",), ("Head", "Eyes")))
@@ -84,7 +80,7 @@ def test_groups_stand_as_groups_and_each_may_become_a_carrier(qtbot: QtBot) -> N
     assert made.chosen().carriers == {("Head",), ("Head", "Eyes")}
 
 
-def test_several_selected_rows_change_at_once(qtbot: QtBot) -> None:
+def test_several_selected_rows_change_at_once(qtbot):
     made = ImportTable(grouped())
     qtbot.addWidget(made)
     for name in ("Face", "Hat", "Eye 2"):
@@ -103,7 +99,7 @@ def test_several_selected_rows_change_at_once(qtbot: QtBot) -> None:
     assert [layer.name for layer in made.chosen().layered.layers] == ["Eye 1"]
 
 
-def test_the_picture_beside_lights_what_is_pointed_at_and_finds_rows(qtbot: QtBot) -> None:
+def test_the_picture_beside_lights_what_is_pointed_at_and_finds_rows(qtbot):
     made = ImportTable(grouped())
     qtbot.addWidget(made)
     made.show()
@@ -124,15 +120,13 @@ def test_the_picture_beside_lights_what_is_pointed_at_and_finds_rows(qtbot: QtBo
 @pytest.mark.parametrize(
     ("name", "number", "other"), [("Tail 3", 3, "Tail 7"), ("arm_02", 2, "arm 7"), ("Hat", 0, "Hat 7")]
 )
-def test_series_numbers_are_read_and_changed(name: str, number: int, other: str) -> None:
+def test_series_numbers_are_read_and_changed(name, number, other):
     assert number_of(name) == number
     assert with_number(name, 7) == other
     assert number_of(with_number(name, 0)) == 0
 
 
-def test_what_was_chosen_in_the_table_is_added_with_carriers(
-    window: Window, answers: Answers, tmp_path: Path
-) -> None:
+def test_what_was_chosen_in_the_table_is_added_with_carriers(window, answers, tmp_path):
     picture = np.full((9, 9, 4), 255, np.uint8)
     layers = [
         layer_of(name, picture, 20 * i, groups=("Arm",) if i else ())
@@ -147,7 +141,7 @@ def test_what_was_chosen_in_the_table_is_added_with_carriers(
     assert tmp_path.exists()
 
 
-def test_turning_back_adds_nothing(art_window: Window, answers: Answers) -> None:
+def test_turning_back_adds_nothing(art_window, answers):
     answers.layers = lambda _found: None
     before = art_window.session.puppet
     answers.add_paths = [ASSETS / "wick.ora"]
@@ -156,7 +150,7 @@ def test_turning_back_adds_nothing(art_window: Window, answers: Answers) -> None
     assert art_window.frame.hints.message == "Nothing was added."
 
 
-def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window: Window) -> None:
+def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window):
     with watched(window, "Reading wick.ora") as watch:
         watch(0, 25, "Far hand")
         dialog = next(w for w in QApplication.topLevelWidgets() if isinstance(w, QProgressDialog))
@@ -168,15 +162,13 @@ def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window: Windo
     QApplication.processEvents()
 
 
-def one_layer(picture: np.ndarray) -> Layered:
+def one_layer(picture):
     """A picture as it comes in."""
     layer = layer_of("Revised", picture)
     return Layered("Revised", picture.shape[1], picture.shape[0], () if layer is None else (layer,))
 
 
-def test_what_could_not_be_kept_is_told_before_anything_is_added(
-    window: Window,
-) -> None:
+def test_what_could_not_be_kept_is_told_before_anything_is_added(window):
     layer = one_layer(np.full((9, 9, 4), 255, np.uint8)).layers[0]
     layers = Layered("Booth", 40, 40, (layer, layer._replace(name="Other")), ("Other is laid on as hue.",))
     table = ImportTable(layers, window)
@@ -185,7 +177,7 @@ def test_what_could_not_be_kept_is_told_before_anything_is_added(
     assert ImportTable(layers._replace(notes=()), window).notes.isHidden()
 
 
-def test_a_revised_drawing_keeps_the_rig(wick_window: Window, answers: Answers, tmp_path: Path) -> None:
+def test_a_revised_drawing_keeps_the_rig(wick_window, answers, tmp_path):
     session = wick_window.session
     key = part(session.puppet, "Near hand")
     before = session.puppet
@@ -211,9 +203,7 @@ def test_a_revised_drawing_keeps_the_rig(wick_window: Window, answers: Answers, 
     assert "shows nothing" in wick_window.frame.hints.message
 
 
-def test_a_drawing_saved_by_another_program_comes_back_by_itself(
-    wick_window: Window, qtbot: object, monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_a_drawing_saved_by_another_program_comes_back_by_itself(wick_window, qtbot, monkeypatch):
     monkeypatch.setenv("UMBRITE_EDITOR", f"{sys.executable} -m umbrite.demo.stand_in_editor")
     monkeypatch.setenv("PYTHONPATH", str(ASSETS.parent.parent.parent))
     session = wick_window.session
@@ -222,7 +212,7 @@ def test_a_drawing_saved_by_another_program_comes_back_by_itself(
     session.workspace.go_to(PARTS)
     session.selection.select([key])
     wick_window.actions_by_id["edit-drawing"].trigger()
-    qtbot.waitUntil(lambda: session.puppet.parts[key].drawing != before.parts[key].drawing, timeout=15_000)  # type: ignore[attr-defined]
+    qtbot.waitUntil(lambda: session.puppet.parts[key].drawing != before.parts[key].drawing, timeout=15_000)
     after = session.puppet
     assert after.parts[key].placement == before.parts[key].placement
     assert after.joints == before.joints

@@ -13,10 +13,8 @@ import pytest
 from PySide6.QtCore import QSettings
 from PySide6.QtGui import QColor
 from PySide6.QtWidgets import QApplication
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS, joint
-from desk.conftest import Answers, Hand
 from desk.test_rehearsing import grip
 from umbrite import desk
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
@@ -25,7 +23,7 @@ from umbrite.desk.panels.arrangement import EdgeTab
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import REHEARSE
-from umbrite.desk.theme.themes import DAY, NIGHT, THEMES, Theme
+from umbrite.desk.theme.themes import DAY, NIGHT, THEMES
 from umbrite.desk.window import Window
 from umbrite.files import package as packages
 from umbrite.files.package import load
@@ -37,7 +35,7 @@ Act = Callable[[str], None]
 
 
 @pytest.fixture
-def own(window: Window, tmp_path: Path) -> Path:
+def own(window, tmp_path):
     """A puppet of one's own, opened in the window."""
     path = tmp_path / "mine.umbrite"
     path.write_bytes((ASSETS / "wick.umbrite").read_bytes())
@@ -45,13 +43,11 @@ def own(window: Window, tmp_path: Path) -> Path:
     return path
 
 
-def turn(window: Window, number: float) -> None:
+def turn(window, number):
     window.session.edit("Turn", pose={f"{joint(window.session.puppet, 'Head')}.turn": number})
 
 
-def test_changes_are_kept_in_the_background_and_dropped_when_saved(
-    own: Path, window: Window, act: Act
-) -> None:
+def test_changes_are_kept_in_the_background_and_dropped_when_saved(own, window, act):
     keeper = window.keeper
     turn(window, 0.2)
     assert keeper.waiting
@@ -65,14 +61,14 @@ def test_changes_are_kept_in_the_background_and_dropped_when_saved(
     assert load(own).pose == window.session.pose
 
 
-def test_an_untouched_demo_is_not_kept(window: Window) -> None:
+def test_an_untouched_demo_is_not_kept(window):
     window.files.open_demo("wick.umbrite")
     assert not window.keeper.waiting
     turn(window, 0.1)
     assert window.keeper.waiting
 
 
-def answered(window: Window, words: str) -> None:
+def answered(window, words):
     """Press an answer on the board's banner."""
     banner = window.frame.banner
     assert banner.isVisible()
@@ -80,15 +76,13 @@ def answered(window: Window, words: str) -> None:
     assert not banner.isVisible()
 
 
-def left_by_a_crash(folder: Path, of: Path | None) -> Path:
+def left_by_a_crash(folder, of):
     """A recovery file of a process that is gone."""
     package = load(ASSETS / "wick.umbrite")
     hold = new_hold(folder)
     keep(
         hold,
-        packages.Package(
-            Document(rename(package.puppet, joint(package.puppet, "Cap"), "Beret")), package.art
-        ),
+        packages.Package(Document(rename(package.puppet, joint(package.puppet, "Cap"), "Beret")), package.art),
         of,
         7.0,
     )
@@ -96,12 +90,10 @@ def left_by_a_crash(folder: Path, of: Path | None) -> Path:
     return hold.path
 
 
-def test_after_a_crash_the_next_start_brings_back_what_was_there(own: Path, window: Window, act: Act) -> None:
+def test_after_a_crash_the_next_start_brings_back_what_was_there(own, window, act):
     left = left_by_a_crash(window.keeper.folder, own)
     window.offer_recovery()
-    assert (
-        "wick.umbrite" in window.frame.banner.text.text() or "mine.umbrite" in window.frame.banner.text.text()
-    )
+    assert "wick.umbrite" in window.frame.banner.text.text() or "mine.umbrite" in window.frame.banner.text.text()
     answered(window, "Ask me later")
     assert left.exists()
     window.offer_recovery()
@@ -111,17 +103,13 @@ def test_after_a_crash_the_next_start_brings_back_what_was_there(own: Path, wind
     assert not window.session.history.is_saved
     assert left.exists()  # until a newer one takes its place, or it is saved
     assert left_behind(left.parent) == []  # and nobody else is offered it
-    assert "Cap" in {
-        item.name for item in load(own).puppet.joints.values()
-    }  # the file is as it was until saved
+    assert "Cap" in {item.name for item in load(own).puppet.joints.values()}  # the file is as it was until saved
     act("save")
     assert "Beret" in {item.name for item in load(own).puppet.joints.values()}
     assert not left.exists()
 
 
-def test_what_was_brought_back_is_offered_again_after_a_kill_before_it_was_kept_anew(
-    window: Window, answers: Answers
-) -> None:
+def test_what_was_brought_back_is_offered_again_after_a_kill_before_it_was_kept_anew(window, answers):
     """Without a file of its own too, where nothing but the recovery file holds the work."""
     left = left_by_a_crash(window.keeper.folder, None)
     window.offer_recovery()
@@ -140,13 +128,11 @@ def test_what_was_brought_back_is_offered_again_after_a_kill_before_it_was_kept_
     assert load(left).pose == window.session.pose  # the same file holds what is newer
 
 
-def test_where_nothing_can_be_kept_the_person_is_told_once(
-    window: Window, answers: Answers, qtbot: QtBot, monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_where_nothing_can_be_kept_the_person_is_told_once(window, answers, qtbot, monkeypatch):
     window.files.open_demo("wick.umbrite")
     real = recovery_keeper.keep
 
-    def broken(*_: object) -> None:
+    def broken(*_):
         raise OSError(28, "No space left on device")
 
     monkeypatch.setattr(recovery_keeper, "keep", broken)
@@ -166,12 +152,9 @@ def test_where_nothing_can_be_kept_the_person_is_told_once(
 
 
 @pytest.mark.parametrize(
-    ("typed", "made"),
-    [("hero.v2", "hero.v2.umbrite"), ("photo.png", "photo.png.umbrite"), ("A.UMBRITE", "A.UMBRITE")],
+    ("typed", "made"), [("hero.v2", "hero.v2.umbrite"), ("photo.png", "photo.png.umbrite"), ("A.UMBRITE", "A.UMBRITE")]
 )
-def test_a_puppet_is_saved_under_a_name_that_opens_again(
-    window: Window, answers: Answers, act: Act, tmp_path: Path, typed: str, made: str
-) -> None:
+def test_a_puppet_is_saved_under_a_name_that_opens_again(window, answers, act, tmp_path, typed, made):
     window.files.open_demo("wick.umbrite")
     answers.save_path = tmp_path / typed
     act("save-as")
@@ -203,14 +186,10 @@ os.kill(os.getpid(), signal.SIGKILL)
 """
 
 
-def test_after_a_kill_in_the_middle_of_work_the_next_start_offers_it(own: Path, window: Window) -> None:
+def test_after_a_kill_in_the_middle_of_work_the_next_start_offers_it(own, window):
     words = [sys.executable, "-c", CRASH, window.settings.fileName(), str(own)]
     done = subprocess.run(
-        words,
-        env={**os.environ, "QT_QPA_PLATFORM": "offscreen"},
-        capture_output=True,
-        timeout=60,
-        check=False,
+        words, env={**os.environ, "QT_QPA_PLATFORM": "offscreen"}, capture_output=True, timeout=60, check=False
     )
     assert done.returncode == -signal.SIGKILL, done.stderr
     window.offer_recovery()
@@ -220,7 +199,7 @@ def test_after_a_kill_in_the_middle_of_work_the_next_start_offers_it(own: Path, 
     assert not window.session.history.is_saved
 
 
-def test_unwanted_or_broken_remains_are_let_go_or_told(window: Window) -> None:
+def test_unwanted_or_broken_remains_are_let_go_or_told(window):
     left = left_by_a_crash(window.keeper.folder, None)
     left.write_bytes(b"broken")
     window.offer_recovery()
@@ -231,9 +210,7 @@ def test_unwanted_or_broken_remains_are_let_go_or_told(window: Window) -> None:
     assert not left.exists()
 
 
-def test_a_file_that_another_program_changed_is_never_overwritten_silently(
-    own: Path, window: Window, answers: Answers, act: Act, tmp_path: Path
-) -> None:
+def test_a_file_that_another_program_changed_is_never_overwritten_silently(own, window, answers, act, tmp_path):
     turn(window, 0.2)
     other = (ASSETS / "bramble.umbrite").read_bytes()
     own.write_bytes(other)
@@ -254,13 +231,11 @@ def test_a_file_that_another_program_changed_is_never_overwritten_silently(
     assert answers.asked[-1] == "gone else.umbrite"  # not asked again about our own writing
 
 
-def test_a_full_disk_loses_nothing_and_says_so(
-    own: Path, window: Window, act: Act, monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_a_full_disk_loses_nothing_and_says_so(own, window, act, monkeypatch):
     before = own.read_bytes()
     turn(window, 0.2)
 
-    def full(_handle: int) -> None:
+    def full(_handle):
         raise OSError(errno.ENOSPC, "No space left on device")
 
     monkeypatch.setattr(os, "fsync", full)
@@ -274,7 +249,7 @@ def test_a_full_disk_loses_nothing_and_says_so(
     assert [path.name for path in own.parent.iterdir() if "saving" in path.name] == []
 
 
-def test_recent_files_are_listed_and_opened(own: Path, window: Window) -> None:
+def test_recent_files_are_listed_and_opened(own, window):
     window.recent_menu.aboutToShow.emit()
     assert [action.text() for action in window.recent_menu.actions()] == ["mine.umbrite"]
     window.files.open(ASSETS / "bramble.umbrite")
@@ -283,7 +258,7 @@ def test_recent_files_are_listed_and_opened(own: Path, window: Window) -> None:
     assert window.session.file.path == own
 
 
-def test_preferences_survive_nonsense_in_the_settings_file(tmp_path: Path) -> None:
+def test_preferences_survive_nonsense_in_the_settings_file(tmp_path):
     settings = QSettings(str(tmp_path / "odd.ini"), QSettings.Format.IniFormat)
     for key, value in (("theme", "plaid"), ("autosave", "often"), ("recent", 7), ("layer_table", "maybe")):
         settings.setValue(key, value)
@@ -291,7 +266,7 @@ def test_preferences_survive_nonsense_in_the_settings_file(tmp_path: Path) -> No
     assert (found.theme, found.autosave, found.recent, found.layer_table) == ("day", 15, [], True)
 
 
-def test_preferences_take_effect_at_once_and_are_remembered(window: Window, qtbot: QtBot) -> None:
+def test_preferences_take_effect_at_once_and_are_remembered(window, qtbot):
     dialog = PreferencesDialog(window.preferences, window.apply_preferences, window)
     qtbot.addWidget(dialog)
     dialog.theme.setCurrentIndex(1)
@@ -305,10 +280,10 @@ def test_preferences_take_effect_at_once_and_are_remembered(window: Window, qtbo
     assert Preferences(window.settings).autosave == 40
 
 
-def contrast(one: QColor, other: QColor) -> float:
+def contrast(one, other):
     """The ratio of the web's guidelines (WCAG 2): relative luminances, lighter over darker."""
 
-    def luminance(colour: QColor) -> float:
+    def luminance(colour):
         shares = (colour.redF(), colour.greenF(), colour.blueF())
         parts = [c / 12.92 if c <= 0.04045 else ((c + 0.055) / 1.055) ** 2.4 for c in shares]
         return 0.2126 * parts[0] + 0.7152 * parts[1] + 0.0722 * parts[2]
@@ -318,16 +293,8 @@ def contrast(one: QColor, other: QColor) -> float:
 
 
 @pytest.mark.parametrize("theme", THEMES.values(), ids=list(THEMES))
-def test_text_has_contrast_in_every_theme(theme: Theme) -> None:
-    for ground in (
-        theme.oat,
-        theme.panel,
-        theme.paper,
-        theme.linen,
-        theme.tray,
-        theme.hover,
-        theme.selected_pale,
-    ):
+def test_text_has_contrast_in_every_theme(theme):
+    for ground in (theme.oat, theme.panel, theme.paper, theme.linen, theme.tray, theme.hover, theme.selected_pale):
         assert contrast(theme.ink, ground) > 7
     for ground in (theme.oat, theme.panel, theme.paper, theme.tray):
         assert contrast(theme.quiet, ground) > 4.5
@@ -335,7 +302,7 @@ def test_text_has_contrast_in_every_theme(theme: Theme) -> None:
     assert contrast(theme.on_main, QColor("#B8432B")) > 4.5
 
 
-def test_no_colour_stands_outside_the_themes() -> None:
+def test_no_colour_stands_outside_the_themes():
     """So that what holds for the colours of the themes holds for all that is seen."""
     own = {"themes.py", "style_sheet.py"}
     rooms = [path for path in Path(desk.__path__[0]).rglob("*.py") if path.name not in own]
@@ -343,7 +310,7 @@ def test_no_colour_stands_outside_the_themes() -> None:
     assert [str(path) for path in rooms if re.search(r"#[0-9A-Fa-f]{6}", path.read_text("utf-8"))] == []
 
 
-def test_the_label_of_the_file_can_be_read_in_every_theme(wick_window: Window) -> None:
+def test_the_label_of_the_file_can_be_read_in_every_theme(wick_window):
     turn(wick_window, 0.2)
     for theme in THEMES.values():
         wick_window.set_theme(theme.name)
@@ -352,7 +319,7 @@ def test_the_label_of_the_file_can_be_read_in_every_theme(wick_window: Window) -
     wick_window.set_theme("day")
 
 
-def test_a_theme_is_taken_on_at_once_and_a_drag_works_in_it(wick_window: Window, hand: Hand) -> None:
+def test_a_theme_is_taken_on_at_once_and_a_drag_works_in_it(wick_window, hand):
     before = wick_window.grab().toImage()
     wick_window.set_theme("night")
     try:
@@ -365,7 +332,7 @@ def test_a_theme_is_taken_on_at_once_and_a_drag_works_in_it(wick_window: Window,
     assert wick_window.board.palette().color(wick_window.board.palette().ColorRole.Window) == DAY.panel
 
 
-def test_panels_are_put_away_and_brought_back(wick_window: Window, act: Act) -> None:
+def test_panels_are_put_away_and_brought_back(wick_window, act):
     act("limbs")
     panels = {action.text(): action for action in wick_window.panels_menu.actions()}
     assert set(panels) == {
@@ -387,14 +354,12 @@ def test_panels_are_put_away_and_brought_back(wick_window: Window, act: Act) -> 
     assert wick_window.docks["Poses"].isVisible()
 
 
-def test_each_station_has_its_own_arrangement_and_rehearse_gives_the_board_the_room(
-    wick_window: Window, act: Act, qtbot: QtBot
-) -> None:
-    def wide() -> int:
+def test_each_station_has_its_own_arrangement_and_rehearse_gives_the_board_the_room(wick_window, act, qtbot):
+    def wide():
         qtbot.wait(30)
         return wick_window.board.width()
 
-    def standing() -> set[str]:
+    def standing():
         return {name for name, dock in wick_window.docks.items() if dock.isVisible()}
 
     act("limbs")
@@ -419,9 +384,7 @@ def test_each_station_has_its_own_arrangement_and_rehearse_gives_the_board_the_r
     assert standing() == built
 
 
-def test_a_panel_that_is_put_away_stands_as_a_tab_at_the_edge(
-    wick_window: Window, act: Act, qtbot: QtBot
-) -> None:
+def test_a_panel_that_is_put_away_stands_as_a_tab_at_the_edge(wick_window, act, qtbot):
     act("rehearse")
     tabs = {tab.text(): tab for tab in wick_window.findChildren(EdgeTab)}
     assert tabs["Depth"].isVisible()
@@ -432,7 +395,7 @@ def test_a_panel_that_is_put_away_stands_as_a_tab_at_the_edge(
     assert not tabs["Depth"].isVisible()
 
 
-def test_steps_are_buttons_with_a_list_to_go_back_to(wick_window: Window) -> None:
+def test_steps_are_buttons_with_a_list_to_go_back_to(wick_window):
     session, strip = wick_window.session, wick_window.strip
     assert not strip.undo.isEnabled()
     poses = [session.pose]
@@ -453,12 +416,12 @@ def test_steps_are_buttons_with_a_list_to_go_back_to(wick_window: Window) -> Non
     assert session.pose == poses[3]
 
 
-def test_the_layout_is_remembered(window: Window, answers: Answers, qtbot: QtBot) -> None:
+def test_the_layout_is_remembered(window, answers, qtbot):
     window.docks["Depth"].setFloating(True)
     window.resize(1100, 720)
     answers.unsaved = "drop"
     window.close()
-    again = Window(Session(), window.settings, answers)  # type: ignore[arg-type]
+    again = Window(Session(), window.settings, answers)
     qtbot.addWidget(again)
     assert again.docks["Depth"].isFloating()
     assert again.size().height() == 720
@@ -468,10 +431,10 @@ def test_the_layout_is_remembered(window: Window, answers: Answers, qtbot: QtBot
 
 
 @pytest.mark.parametrize("theme", THEMES.values(), ids=list(THEMES))
-def test_the_arrows_of_lists_can_be_seen_in_every_theme(theme: Theme, wick_window: Window) -> None:
+def test_the_arrows_of_lists_can_be_seen_in_every_theme(theme, wick_window):
     wick_window.set_theme(theme.name)
     try:
-        used = set(re.findall(r"url\((.*?)\)", QApplication.instance().styleSheet()))  # type: ignore[union-attr]
+        used = set(re.findall(r"url\((.*?)\)", QApplication.instance().styleSheet()))
         assert len(used) == 2
         for path in used:
             stroke = re.search(r'stroke="(.*?)"', Path(path).read_text("utf-8"))
@@ -483,9 +446,7 @@ def test_the_arrows_of_lists_can_be_seen_in_every_theme(theme: Theme, wick_windo
 
 
 @pytest.mark.fresh
-def test_what_was_left_behind_waits_on_the_board_and_asks_before_it_takes_the_place_of_work(
-    own: Path, window: Window, answers: Answers
-) -> None:
+def test_what_was_left_behind_waits_on_the_board_and_asks_before_it_takes_the_place_of_work(own, window, answers):
     left = left_by_a_crash(window.keeper.folder, None)
     window.offer_recovery()
     turn(window, 0.2)  # work goes on below the question
@@ -500,7 +461,7 @@ def test_what_was_left_behind_waits_on_the_board_and_asks_before_it_takes_the_pl
     assert load(own).puppet.name == "Wick"
 
 
-def answered_but_stays(window: Window) -> None:
+def answered_but_stays(window):
     """Press the first answer; the question comes back, for the person turned back."""
     banner = window.frame.banner
     banner.buttons["Bring it back"].click()
@@ -508,14 +469,12 @@ def answered_but_stays(window: Window) -> None:
 
 
 @pytest.mark.fresh
-def test_a_window_that_is_closed_while_only_the_puppet_is_shown_keeps_its_arrangement(
-    wick_window: Window, answers: Answers, act: Act, qtbot: QtBot
-) -> None:
+def test_a_window_that_is_closed_while_only_the_puppet_is_shown_keeps_its_arrangement(wick_window, answers, act, qtbot):
     standing = {name for name, dock in wick_window.docks.items() if not dock.isHidden()}
     act("show")
     answers.unsaved = "drop"
     wick_window.close()
-    again = Window(Session(), wick_window.settings, answers)  # type: ignore[arg-type]
+    again = Window(Session(), wick_window.settings, answers)
     qtbot.addWidget(again)
     again.show()
     again.session.workspace.go_to(REHEARSE)

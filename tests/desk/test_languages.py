@@ -4,13 +4,11 @@ import re
 import subprocess
 import sys
 import xml.etree.ElementTree as ET
-from collections.abc import Iterator
 from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QSettings, QTranslator
 from PySide6.QtWidgets import QAbstractButton, QApplication, QComboBox, QGroupBox, QLabel, QLineEdit, QWidget
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS
 from umbrite.desk.actions.action_table import ACTIONS
@@ -28,12 +26,12 @@ AS_THEY_ARE = {"", "Umbrite", "English", "Deutsch", "+", "°", "px"}
 
 
 @pytest.fixture(scope="module")
-def pseudo_file(tmp_path_factory: pytest.TempPathFactory) -> Path:
+def pseudo_file(tmp_path_factory):
     """A language that nobody speaks: each text marked, and a third longer."""
     folder = tmp_path_factory.mktemp("pseudo")
     source, built = folder / "umbrite_xx.ts", folder / "umbrite_xx.qm"
     script(["--collect", str(source)])
-    tree = ET.parse(source)  # noqa: S314  written just now
+    tree = ET.parse(source)  # noqa: S314
     for message in tree.iter("message"):
         text, translation = message.findtext("source", ""), message.find("translation")
         assert translation is not None
@@ -44,12 +42,12 @@ def pseudo_file(tmp_path_factory: pytest.TempPathFactory) -> Path:
     return built
 
 
-def script(words: list[str]) -> None:
+def script(words):
     subprocess.run([sys.executable, str(SCRIPTS / "translations.py"), *words], check=True, timeout=120)
 
 
 @pytest.fixture
-def pseudo(qapp: QApplication, pseudo_file: Path) -> Iterator[None]:
+def pseudo(qapp, pseudo_file):
     translator = QTranslator()
     assert translator.load(str(pseudo_file))
     qapp.installTranslator(translator)
@@ -58,7 +56,7 @@ def pseudo(qapp: QApplication, pseudo_file: Path) -> Iterator[None]:
 
 
 @pytest.fixture
-def foreign(pseudo: None, qtbot: QtBot, tmp_path: Path) -> Iterator[Window]:  # noqa: ARG001
+def foreign(pseudo, qtbot, tmp_path):  # noqa: ARG001
     session = Session()
     settings = QSettings(str(tmp_path / "settings.ini"), QSettings.Format.IniFormat)
     window = Window(session, settings, keep_in=tmp_path)
@@ -73,14 +71,9 @@ def foreign(pseudo: None, qtbot: QtBot, tmp_path: Path) -> Iterator[Window]:  # 
     window.deleteLater()
 
 
-def names_in(window: Window) -> set[str]:
+def names_in(window):
     puppet = window.session.puppet
-    things = (
-        *puppet.joints.values(),
-        *puppet.parts.values(),
-        *puppet.limbs.values(),
-        *puppet.controls.values(),
-    )
+    things = (*puppet.joints.values(), *puppet.parts.values(), *puppet.limbs.values(), *puppet.controls.values())
     return (
         {each.name for each in things}
         | {saved.name for saved in (*puppet.poses, *window.session.history.now.takes)}
@@ -88,7 +81,7 @@ def names_in(window: Window) -> set[str]:
     )
 
 
-def shown_texts(root: QWidget) -> Iterator[tuple[QWidget, str]]:
+def shown_texts(root):
     for widget in root.findChildren(QWidget):
         if not widget.isVisible():
             continue
@@ -102,7 +95,7 @@ def shown_texts(root: QWidget) -> Iterator[tuple[QWidget, str]]:
             yield widget, widget.currentText()
 
 
-def test_every_text_of_every_station_goes_through_the_translation(foreign: Window) -> None:
+def test_every_text_of_every_station_goes_through_the_translation(foreign):
     session = foreign.session
     puppet = session.puppet
     known = names_in(foreign)
@@ -128,7 +121,7 @@ def test_every_text_of_every_station_goes_through_the_translation(foreign: Windo
         assert "‹" in foreign.actions_by_id[act.id].text(), act.id
 
 
-def test_no_word_is_cut_where_words_are_a_third_longer(foreign: Window) -> None:
+def test_no_word_is_cut_where_words_are_a_third_longer(foreign):
     cut = set()
     for station in STATIONS.values():
         foreign.session.workspace.go_to(station)
@@ -142,7 +135,7 @@ def test_no_word_is_cut_where_words_are_a_third_longer(foreign: Window) -> None:
     assert cut == set()
 
 
-def test_dialogs_go_through_the_translation_too(foreign: Window) -> None:
+def test_dialogs_go_through_the_translation_too(foreign):
     table = ImportTable(read_art([ASSETS / "wick.ora"]), foreign)
     chosen = PreferencesDialog(foreign.preferences, lambda: None, foreign)
     for dialog in (table, chosen):
@@ -154,13 +147,11 @@ def test_dialogs_go_through_the_translation_too(foreign: Window) -> None:
             for _widget, text in shown_texts(dialog)
             if "‹" not in text and text not in layers | AS_THEY_ARE and re.search("[A-Za-z]{3}", text)
         }
-        assert plain <= {"Cancel", "Close", "&Cancel", "&Close"}, (
-            "those are Qt's own, in Qt's own translation"
-        )
+        assert plain <= {"Cancel", "Close", "&Cancel", "&Close"}, "those are Qt's own, in Qt's own translation"
         dialog.close()
 
 
-def test_german_is_built_and_spoken(qapp: QApplication, tmp_path: Path) -> None:
+def test_german_is_built_and_spoken(qapp, tmp_path):
     """The file that people translate gives the file that Qt loads; it knows every action, and all placeholders are kept."""
     source = FOLDER / "umbrite_de.ts"
     script(["--check", str(source)])

@@ -2,21 +2,16 @@
 
 import threading
 import time
-from collections.abc import Callable
-from pathlib import Path
 
 import numpy as np
 import pytest
 from msgspec.structs import replace
 from PySide6.QtWidgets import QApplication
-from pytestqt.qtbot import QtBot
 
-from desk.conftest import Answers, Hand
 from umbrite.desk.files.progress import in_thread
 from umbrite.desk.session.stations import PIVOTS
-from umbrite.desk.window import Window
 from umbrite.files import png
-from umbrite.files.long_work import CancelledError, Watch, unwatched
+from umbrite.files.long_work import CancelledError, unwatched
 from umbrite.files.package import Package, load
 from umbrite.files.png import decode, encode, fingerprint
 from umbrite.paint import levels
@@ -30,7 +25,7 @@ from umbrite.rig.family import parts_on
 from umbrite.rig.model import Drawing, Placement, Puppet
 
 
-def row_of_lanterns(count: int) -> Package:
+def row_of_lanterns(count):
     """Lanterns on a string, each carried by the one before."""
     picture = np.full((30, 20, 4), (210, 120, 40, 255), np.uint8)
     data = encode(picture)
@@ -45,19 +40,19 @@ def row_of_lanterns(count: int) -> Package:
     return Package(Document(puppet), {drawing.sha256: data})
 
 
-def opened(window: Window, count: int) -> None:
+def opened(window, count):
     window.session.open(row_of_lanterns(count), None)
     window.session.workspace.go_to(PIVOTS)
     window.session.workspace.set_view("cords", on=True)
 
 
-def seen(window: Window) -> np.ndarray:
+def seen(window):
     QApplication.processEvents()
     image = window.board.grab().toImage().convertToFormat(window.board.grab().toImage().Format.Format_RGB32)
     return np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), -1).copy()
 
 
-def test_marks_in_a_drag_are_those_that_are_painted_anew(window: Window, hand: Hand) -> None:
+def test_marks_in_a_drag_are_those_that_are_painted_anew(window, hand):
     opened(window, 60)
     session, board = window.session, window.board
     before = seen(window)
@@ -77,7 +72,7 @@ def test_marks_in_a_drag_are_those_that_are_painted_anew(window: Window, hand: H
     assert (seen(window) == before).all()
 
 
-def test_the_family_says_at_the_end_of_a_step_what_is_there_and_keeps_its_rows(window: Window) -> None:
+def test_the_family_says_at_the_end_of_a_step_what_is_there_and_keeps_its_rows(window):
     opened(window, 40)
     session, tree = window.session, window.family.tree
     joint = list(session.puppet.joints)[7]
@@ -92,14 +87,14 @@ def test_the_family_says_at_the_end_of_a_step_what_is_there_and_keeps_its_rows(w
 
 
 @pytest.fixture
-def heavy(monkeypatch: pytest.MonkeyPatch) -> dict[str, bytes]:
+def heavy(monkeypatch):
     monkeypatch.setattr(levels, "LARGE", 1_000)
     random = np.random.default_rng(2)
     pictures = [random.integers(0, 255, (60, 50, 4)).astype(np.uint8) for _ in range(5)]
     return {fingerprint(data): data for data in map(encode, pictures)}
 
 
-def test_nobody_waits_for_large_drawings_and_each_arrives(heavy: dict[str, bytes]) -> None:
+def test_nobody_waits_for_large_drawings_and_each_arrives(heavy):
     arrived = threading.Semaphore(0)
     patient, live = Pictures(lambda: heavy), Pictures(lambda: heavy, arrived.release)
     for sha256 in heavy:
@@ -115,7 +110,7 @@ def test_nobody_waits_for_large_drawings_and_each_arrives(heavy: dict[str, bytes
     live.stop()
 
 
-def test_what_is_expected_is_unpacked_ahead_and_is_the_same(heavy: dict[str, bytes]) -> None:
+def test_what_is_expected_is_unpacked_ahead_and_is_the_same(heavy):
     ahead, plain = Pictures(lambda: heavy), Pictures(lambda: heavy)
     ahead.expect((sha256, 1.0) for sha256 in heavy)
     for sha256 in heavy:
@@ -126,9 +121,7 @@ def test_what_is_expected_is_unpacked_ahead_and_is_the_same(heavy: dict[str, byt
     ahead.stop()
 
 
-def test_whole_large_drawings_are_kept_within_a_budget(
-    heavy: dict[str, bytes], monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_whole_large_drawings_are_kept_within_a_budget(heavy, monkeypatch):
     monkeypatch.setattr(levels, "WHOLE", 40_000)
     pictures = Pictures(lambda: heavy)
     for sha256 in heavy:
@@ -138,11 +131,9 @@ def test_whole_large_drawings_are_kept_within_a_budget(
     assert all(0 not in kept for kept in pictures._levels.values())
 
 
-def test_where_not_all_whole_drawings_fit_they_do_not_push_each_other_out_for_ever(
-    heavy: dict[str, bytes], monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_where_not_all_whole_drawings_fit_they_do_not_push_each_other_out_for_ever(heavy, monkeypatch):
     monkeypatch.setattr(levels, "WHOLE", 40_000)
-    told: list[int] = []
+    told = []
     pictures = Pictures(lambda: heavy, lambda: told.append(1))
     for _ in range(40):
         for sha256 in heavy:
@@ -153,7 +144,7 @@ def test_where_not_all_whole_drawings_fit_they_do_not_push_each_other_out_for_ev
     pictures.stop()
 
 
-def test_a_large_png_is_read_as_a_small_one_is(monkeypatch: pytest.MonkeyPatch) -> None:
+def test_a_large_png_is_read_as_a_small_one_is(monkeypatch):
     picture = np.random.default_rng(4).integers(0, 255, (70, 90, 4)).astype(np.uint8)
     data = encode(picture)
     monkeypatch.setattr(png, "BULKY", 10**9)
@@ -163,15 +154,15 @@ def test_a_large_png_is_read_as_a_small_one_is(monkeypatch: pytest.MonkeyPatch) 
     assert (slow == picture).all()
 
 
-def test_work_in_a_thread_can_be_cancelled_and_says_what_went_wrong() -> None:
-    def endless(step: Watch) -> None:
+def test_work_in_a_thread_can_be_cancelled_and_says_what_went_wrong():
+    def endless(step):
         while True:
             step(1, 2, "on and on")
             time.sleep(0.001)
 
-    asked: list[str] = []
+    asked = []
 
-    def watch(_done: int, _all: int, name: str) -> None:
+    def watch(_done, _all, name):
         asked.append(name)
         if len(asked) > 5:
             raise CancelledError("Stopped.")
@@ -180,7 +171,7 @@ def test_work_in_a_thread_can_be_cancelled_and_says_what_went_wrong() -> None:
         in_thread(endless, watch)
     assert asked[-1] == "on and on"
 
-    def faulty(_step: Watch) -> None:
+    def faulty(_step):
         raise OSError("no")
 
     with pytest.raises(OSError, match="no"):
@@ -188,14 +179,7 @@ def test_work_in_a_thread_can_be_cancelled_and_says_what_went_wrong() -> None:
     assert in_thread(lambda _step: 7, unwatched) == 7
 
 
-def test_a_heavy_puppet_is_shown_and_saved_with_its_preview(
-    window: Window,
-    answers: Answers,
-    heavy: dict[str, bytes],
-    act: Callable[[str], None],
-    qtbot: QtBot,
-    tmp_path: Path,
-) -> None:
+def test_a_heavy_puppet_is_shown_and_saved_with_its_preview(window, answers, heavy, act, qtbot, tmp_path):
     puppet = Puppet("Heavy", 400, 300)
     for i, sha256 in enumerate(heavy):
         puppet, _ = add_part(puppet, f"Slab {i}", Drawing(sha256, 50, 60), Placement(60.0 * i, 20.0))
@@ -215,9 +199,7 @@ def test_a_heavy_puppet_is_shown_and_saved_with_its_preview(
     assert load(tmp_path / "heavy.umbrite").art == heavy
 
 
-def test_of_many_drawings_only_those_on_the_board_and_those_seen_just_now_are_kept(
-    monkeypatch: pytest.MonkeyPatch,
-) -> None:
+def test_of_many_drawings_only_those_on_the_board_and_those_seen_just_now_are_kept(monkeypatch):
     art = {}
     for i in range(12):
         picture = np.full((100, 100, 4), i + 1, np.uint8)

@@ -8,23 +8,19 @@ import pytest
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtGui import QMouseEvent, QWheelEvent
 from PySide6.QtWidgets import QApplication
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import joint, part
-from desk.conftest import NONE, Answers, Hand
+from desk.conftest import NONE
 from desk.test_controls import choose
 from desk.test_rehearsing import at
 from umbrite.desk.board.handles import fan_directions, fan_radius
-from umbrite.desk.board.widgets.found_strip import FoundStrip
 from umbrite.desk.commands import bone_commands
 from umbrite.desk.panels.family_panel import Legend
 from umbrite.desk.session.stations import LIMBS
-from umbrite.desk.window import Window
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.limbs import remove_limb
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Puppet
 
 ALT, SHIFT, CTRL = (
     Qt.KeyboardModifier.AltModifier,
@@ -35,16 +31,16 @@ Act = Callable[[str], None]
 ARM = [532 + 652j, 408 + 792j, 368 + 952j, 330 + 1010j]
 
 
-def puppet(window: Window) -> Puppet:
+def puppet(window):
     return window.session.puppet
 
 
-def field(window: Window, section: str, label: str) -> object:
+def field(window, section, label):
     return next(f for f in window.details.sections[section].fields if f.accessibleName() == label)
 
 
 @pytest.fixture
-def boned(art_window: Window, hand: Hand, act: Act) -> Window:
+def boned(art_window, hand, act):
     """Three bones drawn over the near arm of the unrigged art."""
     act("bone")
     for start, end in itertools.pairwise(ARM):
@@ -52,7 +48,7 @@ def boned(art_window: Window, hand: Hand, act: Act) -> Window:
     return art_window
 
 
-def test_bones_are_drawn_on_from_tip_to_tip_and_take_the_parts_under_them(boned: Window) -> None:
+def test_bones_are_drawn_on_from_tip_to_tip_and_take_the_parts_under_them(boned):
     names = ["Near upper arm", "Near forearm", "Near hand"]
     keys = [joint(puppet(boned), name) for name in names]
     assert [puppet(boned).joints[key].parent for key in keys] == [None, keys[0], keys[1]]
@@ -63,7 +59,7 @@ def test_bones_are_drawn_on_from_tip_to_tip_and_take_the_parts_under_them(boned:
     assert invariants(puppet(boned)) == []
 
 
-def test_the_card_names_the_bone_and_binds_what_it_crosses(boned: Window, qtbot: QtBot) -> None:
+def test_the_card_names_the_bone_and_binds_what_it_crosses(boned, qtbot):
     card = boned.frame.bone_card
     assert card.isVisible()
     pole = part(puppet(boned), "Lamp pole")
@@ -82,9 +78,7 @@ def test_the_card_names_the_bone_and_binds_what_it_crosses(boned: Window, qtbot:
     assert not card.isVisible()
 
 
-def test_a_click_goes_on_and_escape_or_a_double_click_ends_the_chain(
-    boned: Window, hand: Hand, qtbot: QtBot
-) -> None:
+def test_a_click_goes_on_and_escape_or_a_double_click_ends_the_chain(boned, hand, qtbot):
     before = len(puppet(boned).joints)
     hand.click(250 + 1100j)
     assert len(puppet(boned).joints) == before + 1
@@ -109,18 +103,16 @@ def test_a_click_goes_on_and_escape_or_a_double_click_ends_the_chain(
     assert boned.session.drafts.now.bones.chain is None
 
 
-def test_a_branch_starts_at_any_rivet_or_tip(boned: Window, hand: Hand) -> None:
+def test_a_branch_starts_at_any_rivet_or_tip(boned, hand):
     upper = joint(puppet(boned), "Near upper arm")
     boned.session.drafts.put(
-        boned.session.drafts.now._replace(
-            bones=boned.session.drafts.now.bones._replace(chain=None, card=None)
-        )
+        boned.session.drafts.now._replace(bones=boned.session.drafts.now.bones._replace(chain=None, card=None))
     )
     hand.drag(ARM[1], ARM[1] - 90 + 20j)
     assert puppet(boned).joints[boned.session.selection.keys[0]].parent == upper  # whose tip it is
 
 
-def test_alt_drags_heads_tips_and_whole_bones_with_children_or_without(boned: Window, hand: Hand) -> None:
+def test_alt_drags_heads_tips_and_whole_bones_with_children_or_without(boned, hand):
     upper, fore, glove = (joint(puppet(boned), f"Near {n}") for n in ("upper arm", "forearm", "hand"))
     art = puppet(boned).parts
     hand.drag(ARM[1], ARM[1] + 20 + 10j, ALT)  # the elbow: a head with the tip that it hangs on
@@ -130,13 +122,13 @@ def test_alt_drags_heads_tips_and_whole_bones_with_children_or_without(boned: Wi
     hand.drag((ARM[0] + ARM[1]) / 2, (ARM[0] + ARM[1]) / 2 + 30j, ALT)
     assert puppet(boned).joints[glove].pivot.z == pytest.approx(before + 30j, abs=1)
     before = puppet(boned).joints[glove].pivot.z
-    shaft = (puppet(boned).joints[upper].pivot.z + puppet(boned).joints[upper].tip.z) / 2  # type: ignore[union-attr]
+    shaft = (puppet(boned).joints[upper].pivot.z + puppet(boned).joints[upper].tip.z) / 2
     hand.drag(shaft, shaft - 30j, ALT | SHIFT)
     assert puppet(boned).joints[glove].pivot.z == before
     assert puppet(boned).parts == art
 
 
-def test_a_line_gives_as_many_bones_as_the_card_says(art_window: Window, hand: Hand, act: Act) -> None:
+def test_a_line_gives_as_many_bones_as_the_card_says(art_window, hand, act):
     act("bone")
     before = len(puppet(art_window).joints)
     hand.press(900 + 300j, CTRL)
@@ -153,7 +145,7 @@ def test_a_line_gives_as_many_bones_as_the_card_says(art_window: Window, hand: H
     assert len(puppet(art_window).joints) == before
 
 
-def test_bones_along_the_middle_of_a_part_and_from_the_pivots(art_window: Window, act: Act) -> None:
+def test_bones_along_the_middle_of_a_part_and_from_the_pivots(art_window, act):
     session = art_window.session
     session.selection.select([part(puppet(art_window), "Scarf tail")])
     act("bones-middle")
@@ -166,9 +158,7 @@ def test_bones_along_the_middle_of_a_part_and_from_the_pivots(art_window: Window
     assert puppet(art_window).joints[joint(puppet(art_window), "Near thigh")].tip is not None
 
 
-def test_the_number_of_bones_changes_as_one_step_but_never_undoes_another(
-    art_window: Window, act: Act
-) -> None:
+def test_the_number_of_bones_changes_as_one_step_but_never_undoes_another(art_window, act):
     session = art_window.session
     session.selection.select([part(puppet(art_window), "Scarf tail")])
     act("bones-middle")
@@ -177,7 +167,7 @@ def test_the_number_of_bones_changes_as_one_step_but_never_undoes_another(
     assert sum(item.name.startswith("Scarf tail bone") for item in before.values()) == 7
     renamed = rename(puppet(art_window), joint(puppet(art_window), "Head"), "Noggin")
     session.edit("Rename", puppet=renamed)
-    heard: list[str] = []
+    heard = []
     session.said.connect(heard.append)
     bone_commands.change_line(session, count=12)
     assert puppet(art_window) is renamed
@@ -188,7 +178,7 @@ def test_the_number_of_bones_changes_as_one_step_but_never_undoes_another(
     assert sum(name.startswith("Scarf tail bone") for name in names) == 5
 
 
-def test_legend_and_field_speak_of_left_and_right_where_the_art_does(art_window: Window) -> None:
+def test_legend_and_field_speak_of_left_and_right_where_the_art_does(art_window):
     session = art_window.session
     legend = art_window.findChild(Legend)
     assert legend is not None
@@ -200,18 +190,18 @@ def test_legend_and_field_speak_of_left_and_right_where_the_art_does(art_window:
     assert legend.text().split() == ["right", "left"]
 
 
-def test_typed_length_detach_attach_and_the_same_length(boned: Window, act: Act) -> None:
+def test_typed_length_detach_attach_and_the_same_length(boned, act):
     session = boned.session
     upper, fore = (joint(puppet(boned), f"Near {n}") for n in ("upper arm", "forearm"))
     session.selection.select([upper])
-    field(boned, "joint", "Length").setValue(150.0)  # type: ignore[attr-defined]
+    field(boned, "joint", "Length").setValue(150.0)
     item = puppet(boned).joints[upper]
     assert item.tip is not None
     assert abs(item.tip.z - item.pivot.z) == pytest.approx(150)
     assert puppet(boned).joints[fore].pivot == item.tip
-    field(boned, "joint", "Angle").setValue(-90.0)  # type: ignore[attr-defined]
+    field(boned, "joint", "Angle").setValue(-90.0)
     item = puppet(boned).joints[upper]
-    assert item.tip.z - item.pivot.z == pytest.approx(150j, abs=1e-3)  # type: ignore[union-attr]
+    assert item.tip.z - item.pivot.z == pytest.approx(150j, abs=1e-3)
     session.selection.select([fore])
     act("detach")
     assert puppet(boned).joints[fore].parent is None
@@ -220,9 +210,7 @@ def test_typed_length_detach_attach_and_the_same_length(boned: Window, act: Act)
     assert puppet(boned).joints[fore].parent == upper
 
 
-def test_parts_are_bound_by_cord_by_loop_by_name_and_to_the_nearest(
-    boned: Window, hand: Hand, act: Act
-) -> None:
+def test_parts_are_bound_by_cord_by_loop_by_name_and_to_the_nearest(boned, hand, act):
     session = boned.session
     upper, glove = joint(puppet(boned), "Near upper arm"), joint(puppet(boned), "Near hand")
     act("bind")
@@ -242,7 +230,7 @@ def test_parts_are_bound_by_cord_by_loop_by_name_and_to_the_nearest(
     assert invariants(puppet(boned)) == []
 
 
-def test_what_is_loose_is_shown_and_bound_by_overlap(boned: Window, act: Act) -> None:
+def test_what_is_loose_is_shown_and_bound_by_overlap(boned, act):
     act("loose")
     assert joint(puppet(boned), "Cap") in boned.session.selection.keys
     session = boned.session
@@ -256,9 +244,7 @@ def test_what_is_loose_is_shown_and_bound_by_overlap(boned: Window, act: Act) ->
     assert "No part fits a bone by overlap" in boned.frame.hints.message
 
 
-def test_the_hook_s_cord_leads_the_target_to_what_it_shall_follow_without_a_jump(
-    wick_window: Window, hand: Hand, act: Act
-) -> None:
+def test_the_hook_s_cord_leads_the_target_to_what_it_shall_follow_without_a_jump(wick_window, hand, act):
     session = wick_window.session
     hand.drag(at(wick_window, "Far hand"), at(wick_window, "Far hand") - 30 - 90j)
     posed = at(wick_window, "Far hand")
@@ -276,7 +262,7 @@ def test_the_hook_s_cord_leads_the_target_to_what_it_shall_follow_without_a_jump
     assert session.history.undo_name == "Target follows the board"
 
 
-def test_alt_drags_the_tip_and_the_target_with_it(wick_window: Window, hand: Hand, act: Act) -> None:
+def test_alt_drags_the_tip_and_the_target_with_it(wick_window, hand, act):
     act("limbs")
     arm = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
     limb = puppet(wick_window).limbs[arm]
@@ -290,7 +276,7 @@ def test_alt_drags_the_tip_and_the_target_with_it(wick_window: Window, hand: Han
     assert puppet(wick_window).parts == art
 
 
-def test_limbs_and_parents_are_made_by_keys_alone(wick_window: Window, act: Act) -> None:
+def test_limbs_and_parents_are_made_by_keys_alone(wick_window, act):
     session = wick_window.session
     arm = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Near arm")
     session.edit("Remove it", puppet=remove_limb(puppet(wick_window), arm))
@@ -300,17 +286,14 @@ def test_limbs_and_parents_are_made_by_keys_alone(wick_window: Window, act: Act)
     session.selection.select([joint(puppet(wick_window), name) for name in ("Cap", "Eyes", "Neck")])
     act("hang-last")
     neck = joint(puppet(wick_window), "Neck")
-    assert [puppet(wick_window).joints[joint(puppet(wick_window), n)].parent for n in ("Cap", "Eyes")] == [
-        neck,
-        neck,
-    ]
+    assert [puppet(wick_window).joints[joint(puppet(wick_window), n)].parent for n in ("Cap", "Eyes")] == [neck, neck]
 
 
-def test_give_is_dragged_and_stepped_as_bars(wick_window: Window, act: Act, qtbot: QtBot) -> None:
+def test_give_is_dragged_and_stepped_as_bars(wick_window, act, qtbot):
     act("limbs")
     leg = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Near leg")
     wick_window.session.selection.select([leg])
-    bars = wick_window.details.sections["limb"].bars  # type: ignore[attr-defined]
+    bars = wick_window.details.sections["limb"].bars
     shin = puppet(wick_window).limbs[leg].joints[1]
     room = bars.bar(1)
     qtbot.mousePress(bars, Qt.MouseButton.LeftButton, pos=QPoint(int(room.center().x()), int(room.top())))
@@ -324,9 +307,7 @@ def test_give_is_dragged_and_stepped_as_bars(wick_window: Window, act: Act, qtbo
     assert puppet(wick_window).joints[shin].give == pytest.approx(0.1)
 
 
-def test_the_limb_card_changes_over_between_target_and_own_turns_with_the_picture_kept(
-    wick_window: Window, hand: Hand, act: Act
-) -> None:
+def test_the_limb_card_changes_over_between_target_and_own_turns_with_the_picture_kept(wick_window, hand, act):
     session = wick_window.session
     hand.drag(at(wick_window, "Far hand"), at(wick_window, "Far hand") - 60 - 80j)
     posed = [at(wick_window, n) for n in ("Far hand", "Far forearm")]
@@ -338,7 +319,7 @@ def test_the_limb_card_changes_over_between_target_and_own_turns_with_the_pictur
     choose(wick_window, "limb", "Posed by", "Its target")
     assert f"{arm}.blend" not in session.pose
     assert [at(wick_window, n) for n in ("Far hand", "Far forearm")] == pytest.approx(posed, abs=1e-4)
-    field(wick_window, "limb", "Blend").setValue(50)  # type: ignore[attr-defined]
+    field(wick_window, "limb", "Blend").setValue(50)
     assert session.pose[f"{arm}.blend"] == 0.5
     choose(wick_window, "limb", "Solving", "Off")
     assert not puppet(wick_window).limbs[arm].enabled
@@ -350,9 +331,7 @@ def test_the_limb_card_changes_over_between_target_and_own_turns_with_the_pictur
     assert arm not in puppet(wick_window).limbs
 
 
-def test_a_limb_from_two_picks_in_any_order_an_aim_and_one_of_many(
-    wick_window: Window, hand: Hand, act: Act
-) -> None:
+def test_a_limb_from_two_picks_in_any_order_an_aim_and_one_of_many(wick_window, hand, act):
     session = wick_window.session
     rest = puppet(wick_window)
     arm = next(k for k, limb in rest.limbs.items() if limb.name == "Near arm")
@@ -368,9 +347,7 @@ def test_a_limb_from_two_picks_in_any_order_an_aim_and_one_of_many(
     assert made[0][3] == "Near arm"
 
 
-def test_the_wheel_over_a_fan_s_end_steps_it_and_the_part_shows_itself(
-    wick_window: Window, hand: Hand, act: Act
-) -> None:
+def test_the_wheel_over_a_fan_s_end_steps_it_and_the_part_shows_itself(wick_window, hand, act):
     session = wick_window.session
     act("limit")
     head = joint(puppet(wick_window), "Head")
@@ -392,12 +369,12 @@ def test_the_wheel_over_a_fan_s_end_steps_it_and_the_part_shows_itself(
     assert session.placed.turn(head) == 0
 
 
-def test_found_limits_are_looked_at_as_pictures_and_taken_by_a_click(wick_window: Window, act: Act) -> None:
+def test_found_limits_are_looked_at_as_pictures_and_taken_by_a_click(wick_window, act):
     session = wick_window.session
     shin = joint(puppet(wick_window), "Near shin")
     session.selection.select([shin, joint(puppet(wick_window), "Trunk")])
     act("find-limits")
-    strip: FoundStrip = wick_window.frame.found
+    strip = wick_window.frame.found
     assert strip.isVisible()
     assert [card.accessibleName().split(":")[1].strip() for card in strip.cards][
         1
@@ -421,18 +398,16 @@ def test_found_limits_are_looked_at_as_pictures_and_taken_by_a_click(wick_window
     assert not strip.isVisible()
 
 
-def test_find_limits_over_the_whole_puppet_can_be_cancelled(
-    wick_window: Window, act: Act, answers: Answers
-) -> None:
+def test_find_limits_over_the_whole_puppet_can_be_cancelled(wick_window, act, answers):
     from contextlib import nullcontext
 
     from umbrite.files.long_work import CancelledError
 
-    def stop(done: int, _all: int, _name: str) -> None:
+    def stop(done, _all, _name):
         if done == 2:
             raise CancelledError("stopped")
 
-    answers.watch = lambda _what: nullcontext(stop)  # type: ignore[method-assign, assignment]
+    answers.watch = lambda _what: nullcontext(stop)
     before = puppet(wick_window)
     wick_window.session.selection.select([])
     act("find-limits")
@@ -440,9 +415,7 @@ def test_find_limits_over_the_whole_puppet_can_be_cancelled(
     assert puppet(wick_window) is before
 
 
-def test_limbs_from_names_are_pencilled_and_each_can_be_left_out(
-    plain_window: Window, hand: Hand, act: Act, qtbot: QtBot
-) -> None:
+def test_limbs_from_names_are_pencilled_and_each_can_be_left_out(plain_window, hand, act, qtbot):
     session = plain_window.session
     bare = session.puppet
     for key in bare.limbs:

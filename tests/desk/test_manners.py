@@ -5,7 +5,6 @@ import subprocess
 import sys
 from collections.abc import Callable
 from contextlib import nullcontext
-from pathlib import Path
 
 import numpy as np
 import pytest
@@ -22,40 +21,35 @@ from PySide6.QtWidgets import (
     QTreeWidget,
     QWidget,
 )
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS, joint, part
-from desk.conftest import Answers, Hand
 from desk.test_rehearsing import at, grip
 from umbrite.desk.actions.action_table import ACTIONS
 from umbrite.desk.board import board as boards
-from umbrite.desk.board.gestures.gesture import Feedback, Gesture
+from umbrite.desk.board.gestures.gesture import Feedback
 from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
 from umbrite.desk.board.press_rules.press import Press
 from umbrite.desk.dialogs.guide_pages import PAGES, pages
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, STATIONS
-from umbrite.desk.window import Window
 from umbrite.files.long_work import CancelledError, unwatched
 from umbrite.rig.edits.limits import free_limit, set_limit
 
 Act = Callable[[str], None]
 
 
-def spot(window: Window, z: complex) -> QPointF:
+def spot(window, z):
     return QPointF(window.board.camera.point(z))
 
 
-def test_a_pen_drags_a_hand_as_the_mouse_does(
-    wick_window: Window, hand: Hand, monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_a_pen_drags_a_hand_as_the_mouse_does(wick_window, hand, monkeypatch):
     start = grip(wick_window, "Far hand")
     pen = SimulatedPen(wick_window.board)
-    pressures: list[float] = []
+    pressures = []
     way = [PenPoint(spot(wick_window, start - 80j * i / 4), 0.2 * i) for i in range(5)]
     pen.stroke(way)
     assert at(wick_window, "Far hand") == pytest.approx(start - 80j, abs=1)
 
-    def noting() -> Gesture:
+    def noting():
         event = yield Feedback()
         while event.kind == "move":
             pressures.append(event.pressure)
@@ -69,7 +63,7 @@ def test_a_pen_drags_a_hand_as_the_mouse_does(
     assert set(pressures) == {1.0}  # a mouse after the pen presses fully again
 
 
-def test_the_eraser_brings_trimmed_paper_back(wick_window: Window, act: Act) -> None:
+def test_the_eraser_brings_trimmed_paper_back(wick_window, act):
     session = wick_window.session
     act("trim")
     key = part(session.puppet, "Trunk")
@@ -80,14 +74,14 @@ def test_the_eraser_brings_trimmed_paper_back(wick_window: Window, act: Act) -> 
     assert [one.cut for one in session.puppet.parts[key].trims] == [True, False]
 
 
-def test_every_action_is_in_a_menu_and_findable_and_no_key_is_given_twice(window: Window) -> None:
+def test_every_action_is_in_a_menu_and_findable_and_no_key_is_given_twice(window):
     shown = {action for menu in window.menuBar().findChildren(QMenu) for action in menu.actions()}
     assert all(window.actions_by_id[act.id] in shown for act in ACTIONS)
     keys = [QKeySequence(act.key).toString() for act in ACTIONS if act.key]
     assert len(keys) == len(set(keys))
 
 
-def test_everything_that_takes_keys_has_a_name_for_assistive_technology(wick_window: Window) -> None:
+def test_everything_that_takes_keys_has_a_name_for_assistive_technology(wick_window):
     session = wick_window.session
     puppet = session.puppet
     for station, key in zip(
@@ -98,9 +92,9 @@ def test_everything_that_takes_keys_has_a_name_for_assistive_technology(wick_win
         session.selection.select([key])
         for widget in wick_window.findChildren(QWidget):
             kinds = (QAbstractButton, QLineEdit, QAbstractSpinBox, QComboBox, QListWidget, QTreeWidget)
-            inner = isinstance(
-                widget.parentWidget(), (QAbstractSpinBox, QComboBox)
-            ) or widget.objectName().startswith("qt_")
+            inner = isinstance(widget.parentWidget(), (QAbstractSpinBox, QComboBox)) or widget.objectName().startswith(
+                "qt_"
+            )
             if (
                 not widget.isVisible()
                 or inner
@@ -116,11 +110,11 @@ def test_everything_that_takes_keys_has_a_name_for_assistive_technology(wick_win
             assert name, (station.name, widget)
 
 
-def test_tab_reaches_the_board_the_lists_and_the_fields(wick_window: Window, qtbot: QtBot) -> None:
+def test_tab_reaches_the_board_the_lists_and_the_fields(wick_window, qtbot):
     wick_window.session.workspace.go_to(LIMBS)
     wick_window.activateWindow()
     wick_window.board.setFocus()
-    seen: set[str] = set()
+    seen = set()
     for _ in range(120):
         qtbot.keyClick(wick_window, Qt.Key.Key_Tab)
         focus = wick_window.focusWidget()
@@ -135,7 +129,7 @@ def test_tab_reaches_the_board_the_lists_and_the_fields(wick_window: Window, qtb
     assert wick_window.board.grab().toImage() != plain
 
 
-def test_the_window_paints_sharply_on_a_screen_of_double_density(tmp_path: Path) -> None:
+def test_the_window_paints_sharply_on_a_screen_of_double_density(tmp_path):
     script = f"""
 import sys
 from PySide6.QtCore import QSettings
@@ -165,11 +159,9 @@ w.close()
     assert (enlarged[:, 0::2] != enlarged[:, 1::2]).mean() == 0
 
 
-def test_the_workout_lists_what_it_noticed_and_its_sheet_is_kept(
-    wick_window: Window, act: Act, answers: Answers, tmp_path: Path
-) -> None:
+def test_the_workout_lists_what_it_noticed_and_its_sheet_is_kept(wick_window, act, answers, tmp_path):
     session = wick_window.session
-    answers.watch = lambda _what: nullcontext(unwatched)  # type: ignore[method-assign]
+    answers.watch = lambda _what: nullcontext(unwatched)
     session.edit("Wide", puppet=set_limit(session.puppet, joint(session.puppet, "Neck"), -1.2, 1.2))
     act("workout")
     sheet = wick_window.workout_sheet
@@ -177,14 +169,14 @@ def test_the_workout_lists_what_it_noticed_and_its_sheet_is_kept(
     assert sheet.isVisible()
     assert {item.code for item in session.checks.found} == {"gap"}
     answers.save_path = tmp_path / "sheet.pdf"
-    sheet.keep.click()  # type: ignore[attr-defined]
+    sheet.keep.click()
     assert (tmp_path / "sheet.pdf").read_bytes().startswith(b"%PDF")
     sheet.close()
     session.step(-1)
     assert session.checks.found == []
 
 
-def test_the_guide_has_a_page_with_a_picture_and_keys_for_each_station(wick_window: Window, act: Act) -> None:
+def test_the_guide_has_a_page_with_a_picture_and_keys_for_each_station(wick_window, act):
     for station in STATIONS:
         wick_window.session.workspace.go_to(STATIONS[station])
         act("guide")
@@ -196,7 +188,7 @@ def test_the_guide_has_a_page_with_a_picture_and_keys_for_each_station(wick_wind
     wick_window.guide.close()
 
 
-def test_the_guide_has_walks_and_more_pages_and_links_lead_from_one_to_the_other(window: Window) -> None:
+def test_the_guide_has_walks_and_more_pages_and_links_lead_from_one_to_the_other(window):
     guide = window.guide
     for page in pages():
         guide.open_at(page.title)
@@ -216,16 +208,12 @@ def test_the_guide_has_walks_and_more_pages_and_links_lead_from_one_to_the_other
     guide.close()
 
 
-def test_every_tool_has_its_place_in_the_guide_and_f1_over_it_goes_there(
-    wick_window: Window, act: Act
-) -> None:
+def test_every_tool_has_its_place_in_the_guide_and_f1_over_it_goes_there(wick_window, act):
     window = wick_window
     for each in ACTIONS:
         if each.row:
             assert window.guide.open_for(each.id), f"the guide does not tell of {each.text}"
-            assert (
-                window.guide.page.textCursor().selectedText().casefold() == each.text.rstrip("…").casefold()
-            )
+            assert window.guide.page.textCursor().selectedText().casefold() == each.text.rstrip("…").casefold()
     window.guide.close()
     window.session.workspace.go_to(LIMBS)
     button = next(b for b in window.frame.tools.buttons if b.defaultAction().text() == "Find limits")
@@ -241,18 +229,18 @@ def test_every_tool_has_its_place_in_the_guide_and_f1_over_it_goes_there(
     window.guide.close()
 
 
-def test_a_workout_can_be_cancelled(wick_window: Window, act: Act, answers: Answers) -> None:
-    def stop(done: int, _all: int, _name: str) -> None:
+def test_a_workout_can_be_cancelled(wick_window, act, answers):
+    def stop(done, _all, _name):
         if done == 2:
             raise CancelledError("stopped")
 
-    answers.watch = lambda _what: nullcontext(stop)  # type: ignore[method-assign]
+    answers.watch = lambda _what: nullcontext(stop)
     act("workout")
     assert wick_window.workout_sheet is None
     assert "stopped" in wick_window.frame.hints.message
 
 
-def opened_menu(window: Window, qtbot: QtBot) -> list[str]:
+def opened_menu(window, qtbot):
     """The words of the context menu that is open; it is closed."""
     qtbot.waitUntil(lambda: QApplication.activePopupWidget() is not None, timeout=2_000)
     menu = QApplication.activePopupWidget()
@@ -264,9 +252,7 @@ def opened_menu(window: Window, qtbot: QtBot) -> list[str]:
 
 
 @pytest.mark.parametrize("panel", ["board", "family", "depth", "diagram", "controls"])
-def test_whatever_lies_under_the_pointer_has_a_menu_of_what_fits(
-    wick_window: Window, hand: Hand, qtbot: QtBot, panel: str
-) -> None:
+def test_whatever_lies_under_the_pointer_has_a_menu_of_what_fits(wick_window, hand, qtbot, panel):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     session.selection.select([])
@@ -305,9 +291,7 @@ def test_whatever_lies_under_the_pointer_has_a_menu_of_what_fits(
     }[panel] in words
 
 
-def test_on_the_bare_board_the_menu_offers_what_comes_next(
-    wick_window: Window, hand: Hand, qtbot: QtBot
-) -> None:
+def test_on_the_bare_board_the_menu_offers_what_comes_next(wick_window, hand, qtbot):
     wick_window.session.workspace.go_to(LIMBS)
     hand.press(20 + 20j, button=Qt.MouseButton.RightButton)
     words = opened_menu(wick_window, qtbot)
@@ -315,7 +299,7 @@ def test_on_the_bare_board_the_menu_offers_what_comes_next(
     assert wick_window.session.selection.keys == ()
 
 
-def test_what_was_said_can_be_read_again(wick_window: Window, act: Act, qtbot: QtBot) -> None:
+def test_what_was_said_can_be_read_again(wick_window, act, qtbot):
     for i in range(25):
         wick_window.session.say(f"Message {i}.")
     act("messages")
@@ -331,24 +315,22 @@ def test_what_was_said_can_be_read_again(wick_window: Window, act: Act, qtbot: Q
     assert opened_menu(wick_window, qtbot)[0].endswith("Message 21.")
 
 
-def test_where_there_is_no_limit_the_field_says_so_and_takes_one(wick_window: Window) -> None:
+def test_where_there_is_no_limit_the_field_says_so_and_takes_one(wick_window):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     trunk = joint(session.puppet, "Hips")
     session.edit("Free", puppet=free_limit(session.puppet, trunk))
     session.selection.select([trunk])
-    fields = {
-        f.accessibleName(): f for f in wick_window.details.findChildren(QAbstractSpinBox) if f.isVisible()
-    }
+    fields = {f.accessibleName(): f for f in wick_window.details.findChildren(QAbstractSpinBox) if f.isVisible()}
     assert fields["Lower limit"].text() == "no limit"
     assert fields["Upper limit"].text() == "no limit"
-    fields["Upper limit"].setValue(20.0)  # type: ignore[attr-defined]
+    fields["Upper limit"].setValue(20.0)
     limit = session.puppet.joints[trunk].limit
     assert limit is not None
     assert limit.smallest == pytest.approx(-np.radians(20))
 
 
-def test_after_a_removal_keys_go_to_the_board(wick_window: Window, act: Act) -> None:
+def test_after_a_removal_keys_go_to_the_board(wick_window, act):
     wick_window.session.workspace.go_to(CONTROLS)
     wick_window.family.find_box.setFocus()
     wick_window.session.selection.select([next(iter(wick_window.session.puppet.controls))])

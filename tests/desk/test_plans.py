@@ -9,10 +9,7 @@ from PySide6.QtGui import QKeyEvent, QMouseEvent
 from PySide6.QtWidgets import QApplication
 
 from art.characters import character
-from desk.conftest import Answers, Hand
-from umbrite.desk.board.widgets.plan_sheet import PlanFigure
 from umbrite.desk.session.stations import PIVOTS, REHEARSE
-from umbrite.desk.window import Window
 from umbrite.files.package import Package, save
 from umbrite.files.png import encode, fingerprint
 from umbrite.motion.evaluate import evaluate
@@ -29,7 +26,7 @@ Act = Callable[[str], None]
 
 
 @pytest.fixture
-def walker(window: Window, tmp_path: Path) -> Window:
+def walker(window, tmp_path):
     """A walk-on whose layers nobody has named, loose; each part's truth is its piece in `window.truth`."""
     one = character(60, "biped", "default")
     puppet, art = one.puppet, {}
@@ -40,11 +37,11 @@ def walker(window: Window, tmp_path: Path) -> Window:
         puppet = change(puppet, key, drawing=Drawing(sha, part.drawing.width, part.drawing.height))
     save(tmp_path / "walker.umbrite", Package(Document(puppet), art))
     window.files.open(tmp_path / "walker.umbrite")
-    window.truth = {piece: key for key, piece in one.pieces.items()}  # type: ignore[attr-defined]
+    window.truth = {piece: key for key, piece in one.pieces.items()}
     return window
 
 
-def drag(figure: PlanFigure, start: QPointF, end: QPointF) -> None:
+def drag(figure, start, end):
     kinds = (
         (QEvent.Type.MouseButtonPress, start), (QEvent.Type.MouseMove, (start + end) / 2),
         (QEvent.Type.MouseMove, end), (QEvent.Type.MouseButtonRelease, end),
@@ -52,18 +49,16 @@ def drag(figure: PlanFigure, start: QPointF, end: QPointF) -> None:
     for kind, at in kinds:
         button = Qt.MouseButton.LeftButton
         held = button if kind != QEvent.Type.MouseButtonRelease else Qt.MouseButton.NoButton
-        event = QMouseEvent(
-            kind, at, QPointF(figure.mapToGlobal(at)), button, held, Qt.KeyboardModifier.NoModifier
-        )
+        event = QMouseEvent(kind, at, QPointF(figure.mapToGlobal(at)), button, held, Qt.KeyboardModifier.NoModifier)
         QApplication.sendEvent(figure, event)
 
 
-def spot(figure: PlanFigure, place: str) -> QPointF:
+def spot(figure, place):
     return next(card.box.center() for card in figure.cards if card.place == place)
 
 
-def test_two_gestures_rig_a_walk_on_that_nobody_has_named(walker: Window, act: Act) -> None:
-    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth  # type: ignore[attr-defined]
+def test_two_gestures_rig_a_walk_on_that_nobody_has_named(walker, act):
+    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth
     before = session.puppet
     act("plan")
     assert sheet.isVisible()
@@ -93,18 +88,16 @@ def test_two_gestures_rig_a_walk_on_that_nobody_has_named(walker: Window, act: A
     assert session.puppet == before
 
 
-def test_pieces_are_dragged_between_places_and_from_and_to_the_board(
-    walker: Window, hand: Hand, act: Act
-) -> None:
-    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth  # type: ignore[attr-defined]
+def test_pieces_are_dragged_between_places_and_from_and_to_the_board(walker, hand, act):
+    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth
     act("plan")
     figure = sheet.figure
-    filled = lambda: session.drafts.now.plan.filled.pieces  # type: ignore[union-attr]  # noqa: E731
+    filled = lambda: session.drafts.now.plan.filled.pieces  # noqa: E731
     drag(figure, spot(figure, "Near hand"), spot(figure, "Far hand"))
     assert filled()["Far hand"] == truth["near hand"]
     assert "set by hand" in figure.words(
         session.drafts.now.plan, next(c for c in figure.cards if c.place == "Far hand")
-    )  # type: ignore[arg-type]
+    )
     # A piece on the board onto a place.
     head = middle_of_part(session.puppet.parts[truth["far hand"]])
     goal = walker.board.mapFromGlobal(figure.mapToGlobal(spot(figure, "Far hand")))
@@ -117,13 +110,11 @@ def test_pieces_are_dragged_between_places_and_from_and_to_the_board(
     assert session.history.undo_name is None, "looking and correcting is no step"
 
 
-def test_a_click_empties_a_place_another_fills_it_and_what_is_selected_goes_there(
-    walker: Window, hand: Hand, act: Act
-) -> None:
-    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth  # type: ignore[attr-defined]
+def test_a_click_empties_a_place_another_fills_it_and_what_is_selected_goes_there(walker, hand, act):
+    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth
     act("plan")
     figure = sheet.figure
-    filled = lambda: session.drafts.now.plan.filled.pieces  # type: ignore[union-attr]  # noqa: E731
+    filled = lambda: session.drafts.now.plan.filled.pieces  # noqa: E731
     drag(figure, spot(figure, "Near foot"), spot(figure, "Near foot"))
     assert "Near foot" not in filled()
     drag(figure, spot(figure, "Near foot"), spot(figure, "Near foot"))
@@ -135,17 +126,17 @@ def test_a_click_empties_a_place_another_fills_it_and_what_is_selected_goes_ther
     figure.grab()
 
 
-def test_another_plan_the_other_facing_and_what_is_left_out(walker: Window, act: Act) -> None:
+def test_another_plan_the_other_facing_and_what_is_left_out(walker, act):
     session, sheet = walker.session, walker.frame.plan_sheet
     act("plan")
     sheet.plan.setCurrentIndex(sheet.plan.findData("Bird"))
     sheet.plan.activated.emit(sheet.plan.currentIndex())
-    assert session.drafts.now.plan.filled.plan.name == "Bird"  # type: ignore[union-attr]
+    assert session.drafts.now.plan.filled.plan.name == "Bird"
     sheet.plan.setCurrentIndex(sheet.plan.findData("Biped"))
     sheet.plan.activated.emit(sheet.plan.currentIndex())
-    looks = session.drafts.now.plan.filled.facing  # type: ignore[union-attr]
+    looks = session.drafts.now.plan.filled.facing
     sheet.facing.click()
-    assert session.drafts.now.plan.filled.facing == -looks  # type: ignore[union-attr]
+    assert session.drafts.now.plan.filled.facing == -looks
     assert ("right" in sheet.facing.text()) == (looks < 0)
     for name in ("limbs", "controls"):
         sheet.ticks[name].click()
@@ -162,13 +153,11 @@ def test_another_plan_the_other_facing_and_what_is_left_out(walker: Window, act:
     assert "Nothing is missing" in walker.frame.hints.message
 
 
-def test_esc_rubs_it_out_and_an_edit_lets_it_go(walker: Window, act: Act) -> None:
+def test_esc_rubs_it_out_and_an_edit_lets_it_go(walker, act):
     session, sheet = walker.session, walker.frame.plan_sheet
     before = session.puppet
     act("plan")
-    QApplication.sendEvent(
-        sheet, QKeyEvent(QEvent.Type.KeyPress, Qt.Key.Key_Escape, Qt.KeyboardModifier.NoModifier)
-    )
+    QApplication.sendEvent(sheet, QKeyEvent(QEvent.Type.KeyPress, Qt.Key.Key_Escape, Qt.KeyboardModifier.NoModifier))
     assert not sheet.isVisible()
     assert "rubbed out" in walker.frame.hints.message
     act("plan")
@@ -176,13 +165,11 @@ def test_esc_rubs_it_out_and_an_edit_lets_it_go(walker: Window, act: Act) -> Non
     assert not sheet.isVisible()
 
 
-def test_a_finished_puppet_lacks_nothing_much_and_stays_as_it_is_at_rest(
-    wick_window: Window, act: Act
-) -> None:
+def test_a_finished_puppet_lacks_nothing_much_and_stays_as_it_is_at_rest(wick_window, act):
     session, sheet = wick_window.session, wick_window.frame.plan_sheet
     before = session.puppet
     act("plan")
-    assert session.drafts.now.plan.filled.plan.name == "Biped"  # type: ignore[union-attr]
+    assert session.drafts.now.plan.filled.plan.name == "Biped"
     sheet.make.click()
     assert session.puppet.limbs == before.limbs
     assert {key: joint.pivot for key, joint in session.puppet.joints.items() if key in before.joints} == {
@@ -190,7 +177,7 @@ def test_a_finished_puppet_lacks_nothing_much_and_stays_as_it_is_at_rest(
     }
 
 
-def test_a_finished_puppet_is_kept_as_a_plan_and_offered_for_the_next(walker: Window, act: Act) -> None:
+def test_a_finished_puppet_is_kept_as_a_plan_and_offered_for_the_next(walker, act):
     session, sheet = walker.session, walker.frame.plan_sheet
     assert not walker.actions_by_id["keep-plan"].isEnabled()
     act("plan")
@@ -200,7 +187,7 @@ def test_a_finished_puppet_is_kept_as_a_plan_and_offered_for_the_next(walker: Wi
     assert (Path(walker.settings.fileName()).parent / "body plans" / "Walker.json").exists()
     act("undo")
     act("plan")
-    assert session.drafts.now.plan.filled.plan.name == "Walker"  # type: ignore[union-attr]
+    assert session.drafts.now.plan.filled.plan.name == "Walker"
     assert sheet.plan.count() == 8
     (Path(walker.settings.fileName()).parent / "body plans" / "Odd.json").write_text("{}")
     sheet.leave.click()
@@ -208,9 +195,7 @@ def test_a_finished_puppet_is_kept_as_a_plan_and_offered_for_the_next(walker: Wi
     assert sheet.plan.count() == 8, "what is no plan is passed over"
 
 
-def test_the_rig_is_laid_on_other_art_as_a_new_puppet(
-    walker: Window, act: Act, tmp_path: Path, answers: Answers
-) -> None:
+def test_the_rig_is_laid_on_other_art_as_a_new_puppet(walker, act, tmp_path, answers):
     session, sheet = walker.session, walker.frame.plan_sheet
     art = tmp_path / "walker.umbrite"
     other = tmp_path / "other.umbrite"
@@ -235,7 +220,7 @@ def test_the_rig_is_laid_on_other_art_as_a_new_puppet(
     ]
     cards = [next(card.box.center() for card in figure.cards if card.part == key) for key in hands]
     drag(figure, cards[0], cards[1])  # wrong, to be corrected
-    assert session.drafts.now.plan.filled.pieces != draft.filled.pieces  # type: ignore[union-attr]
+    assert session.drafts.now.plan.filled.pieces != draft.filled.pieces
     drag(figure, next(card.box.center() for card in figure.cards if card.part == hands[1]), cards[1])
     QApplication.sendEvent(
         walker.board, QKeyEvent(QEvent.Type.KeyPress, Qt.Key.Key_Return, Qt.KeyboardModifier.NoModifier)
@@ -244,9 +229,7 @@ def test_the_rig_is_laid_on_other_art_as_a_new_puppet(
     assert session.history.undo_name == "Lay the rig of Puppet"
     assert session.file.path is None, "a new puppet, not saved yet"
     assert len(session.puppet.limbs) == 4
-    assert {limb.name for limb in session.puppet.limbs.values()} == {
-        limb.name for limb in rigged.limbs.values()
-    }
+    assert {limb.name for limb in session.puppet.limbs.values()} == {limb.name for limb in rigged.limbs.values()}
     assert session.workspace.station is REHEARSE
     assert other.read_bytes() == art.read_bytes()
     answers.open_path = tmp_path / "none.png"
@@ -255,8 +238,8 @@ def test_the_rig_is_laid_on_other_art_as_a_new_puppet(
     assert len(session.puppet.limbs) == 4
 
 
-def test_with_parts_selected_it_is_for_these_alone(walker: Window, act: Act) -> None:
-    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth  # type: ignore[attr-defined]
+def test_with_parts_selected_it_is_for_these_alone(walker, act):
+    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth
     leg = [truth[f"near {piece}"] for piece in ("thigh", "shin", "foot")]
     session.selection.select(leg)
     act("plan")
@@ -266,9 +249,7 @@ def test_with_parts_selected_it_is_for_these_alone(walker: Window, act: Act) -> 
     (limb,) = puppet.limbs.values()
     assert limb.joints == tuple(puppet.parts[key].joint for key in leg[:2])
     assert puppet.joints[puppet.parts[leg[0]].joint].parent == puppet.parts[truth["hips"]].joint
-    assert {puppet.joints[part.joint].parent for key, part in puppet.parts.items() if key not in leg} == {
-        None
-    }
+    assert {puppet.joints[part.joint].parent for key, part in puppet.parts.items() if key not in leg} == {None}
     assert all(joint.role != "master" for joint in puppet.joints.values())
     assert {control.moves for control in puppet.controls.values()} == {limb.target}
     session.selection.select([truth[f"far {piece}"] for piece in ("upper arm", "forearm", "hand")])
@@ -281,7 +262,7 @@ def test_with_parts_selected_it_is_for_these_alone(walker: Window, act: Act) -> 
     assert len(session.puppet.limbs) == 4, "and then the rest"
 
 
-def test_bend_sides_and_the_ground_are_turned_by_a_click_on_their_signs(walker: Window, act: Act) -> None:
+def test_bend_sides_and_the_ground_are_turned_by_a_click_on_their_signs(walker, act):
     session, figure = walker.session, walker.frame.plan_sheet.figure
     act("plan")
     badges = {(badge.name, badge.kind): badge for badge in figure.badges}
@@ -301,7 +282,7 @@ def test_bend_sides_and_the_ground_are_turned_by_a_click_on_their_signs(walker: 
     turned = {(badge.name, badge.kind): badge for badge in figure.badges}
     assert turned["Near shin", "bend"].way == -knee.way
     assert not turned["Near foot", "ground"].on
-    assert session.drafts.now.plan.filled is before.filled, "the card below was not clicked"  # type: ignore[union-attr]
+    assert session.drafts.now.plan.filled is before.filled, "the card below was not clicked"
     figure.hot_badge = turned["Near shin", "bend"]
     assert "a click turns it" in figure.words(before, None)
     figure.grab()
@@ -312,8 +293,8 @@ def test_bend_sides_and_the_ground_are_turned_by_a_click_on_their_signs(walker: 
     assert legs["Near leg"].bend == -legs["Far leg"].bend
 
 
-def test_on_a_built_puppet_the_sheet_says_what_differs(walker: Window, act: Act) -> None:
-    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth  # type: ignore[attr-defined]
+def test_on_a_built_puppet_the_sheet_says_what_differs(walker, act):
+    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth
     act("plan")
     assert sheet.differs.isHidden()
     sheet.make.click()

@@ -8,29 +8,28 @@ from PySide6.QtWidgets import QApplication
 from desk.test_takes_station import timed
 from umbrite.desk.board.art_layer import ArtLayer, Playing, View, fading_of
 from umbrite.desk.board.kept_frames import Frame, KeptFrames
-from umbrite.desk.window import Window
 
 Act = Callable[[str], None]
 __all__ = ["timed"]
 SAME = 1e-3  # Qt rounds by where the repainted piece begins
 
 
-def view(window: Window) -> View:
+def view(window):
     board = window.board
     return View(board.camera, (board.width(), board.height()), 1.0, fading_of(window.session))
 
 
-def layers(window: Window) -> tuple[ArtLayer, ArtLayer]:
+def layers(window):
     return ArtLayer(window.session.workspace.theme), ArtLayer(window.session.workspace.theme)
 
 
-def far(one: QImage, other: QImage) -> float:
+def far(one, other):
     """How much two pictures differ, as the share of bytes that do."""
     a, b = (bytes(image.constBits()) for image in (one, other))
     return sum(x != y for x, y in zip(a[::7], b[::7], strict=True)) / (len(a) / 7)
 
 
-def test_a_kept_frame_is_the_picture_that_was_painted_and_work_is_spared(timed: Window) -> None:
+def test_a_kept_frame_is_the_picture_that_was_painted_and_work_is_spared(timed):
     session = timed.session
     layer, fresh = layers(timed)
     of = (session.timeline.take, session.puppet)
@@ -39,11 +38,11 @@ def test_a_kept_frame_is_the_picture_that_was_painted_and_work_is_spared(timed: 
             session.timeline.go_to(frame)
             asked = []
 
-            def placed() -> object:
-                asked.append(True)  # noqa: B023 called at once
+            def placed():
+                asked.append(True)  # noqa: B023
                 return session.placed
 
-            layer.play(placed, session.file.pictures, view(timed), Playing(frame, of, 10.0))  # type: ignore[arg-type]
+            layer.play(placed, session.file.pictures, view(timed), Playing(frame, of, 10.0))
             assert bool(asked) == (lap == 0), "the second time nothing is even evaluated"
             fresh.refresh(session.placed, session.file.pictures, view(timed))
             assert far(layer.image, fresh.image) < SAME
@@ -51,7 +50,7 @@ def test_a_kept_frame_is_the_picture_that_was_painted_and_work_is_spared(timed: 
     assert far(layer.image, fresh.image) < SAME
 
 
-def test_another_take_puppet_or_view_is_painted_anew(timed: Window) -> None:
+def test_another_take_puppet_or_view_is_painted_anew(timed):
     session = timed.session
     layer, _ = layers(timed)
     session.timeline.go_to(3.0)
@@ -67,7 +66,7 @@ def test_another_take_puppet_or_view_is_painted_anew(timed: Window) -> None:
     assert layer.image != pictures[1]
 
 
-def test_where_there_is_no_time_it_is_painted_quickly_and_smoothly_when_it_stops(timed: Window) -> None:
+def test_where_there_is_no_time_it_is_painted_quickly_and_smoothly_when_it_stops(timed):
     session = timed.session
     layer, fresh = layers(timed)
     of = (session.timeline.take, session.puppet)
@@ -83,7 +82,7 @@ def test_where_there_is_no_time_it_is_painted_quickly_and_smoothly_when_it_stops
     assert far(layer.image, fresh.image) < SAME
 
 
-def test_memory_is_bounded() -> None:
+def test_memory_is_bounded():
     image = QImage(100, 100, QImage.Format.Format_RGB32)
     kept = KeptFrames(most=3 * image.sizeInBytes())
     for frame in range(9):
@@ -94,7 +93,7 @@ def test_memory_is_bounded() -> None:
     assert len(kept) == 0
 
 
-def test_the_window_shows_the_same_playing_as_standing(timed: Window) -> None:
+def test_the_window_shows_the_same_playing_as_standing(timed):
     session, sheet = timed.session, timed.timeline.area.viewport()
     session.timeline.go_to(20.0)
     session.timeline.set_playing(on=True)

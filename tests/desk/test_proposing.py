@@ -6,32 +6,28 @@ import pytest
 from PySide6.QtCore import Qt
 
 from demo_puppet import joint, part, wick
-from desk.conftest import Hand
 from desk.test_building import picture
 from umbrite.demo.rigging import FAMILY
 from umbrite.desk.session.stations import PIVOTS
-from umbrite.desk.window import Window
 from umbrite.rig.invariants import invariants
 
 ALT = Qt.KeyboardModifier.AltModifier
 Act = Callable[[str], None]
 
 
-def proposed(window: Window, name: str) -> complex:
+def proposed(window, name):
     key = part(window.session.puppet, name)
     return next(p.pivot for p in window.session.drafts.now.proposals if p.part == key)
 
 
-def test_enter_takes_all_in_one_step_and_the_picture_stays(
-    art_window: Window, act: Act, qtbot: object
-) -> None:
+def test_enter_takes_all_in_one_step_and_the_picture_stays(art_window, act, qtbot):
     session = art_window.session
     before, bare = picture(art_window), session.puppet
     act("find-joints")
     assert session.workspace.station is PIVOTS
     assert len(session.drafts.now.proposals) == 23
     assert session.puppet is bare
-    qtbot.keyClick(art_window.board, Qt.Key.Key_Return)  # type: ignore[attr-defined]
+    qtbot.keyClick(art_window.board, Qt.Key.Key_Return)
     assert session.drafts.now.proposals == ()
     found = session.puppet
     for child, parent in FAMILY.items():
@@ -43,9 +39,7 @@ def test_enter_takes_all_in_one_step_and_the_picture_stays(
     assert session.puppet is bare
 
 
-def test_one_is_taken_by_a_click_one_corrected_by_a_drag_one_left_with_alt(
-    art_window: Window, act: Act, hand: Hand
-) -> None:
+def test_one_is_taken_by_a_click_one_corrected_by_a_drag_one_left_with_alt(art_window, act, hand):
     session = art_window.session
     act("find-joints")
     knee = proposed(art_window, "Near shin")
@@ -63,23 +57,21 @@ def test_one_is_taken_by_a_click_one_corrected_by_a_drag_one_left_with_alt(
     assert "was left out" in art_window.frame.hints.message
 
 
-def test_esc_during_the_drag_puts_the_pencil_back_and_esc_then_rubs_all_out(
-    art_window: Window, act: Act, hand: Hand, qtbot: object
-) -> None:
+def test_esc_during_the_drag_puts_the_pencil_back_and_esc_then_rubs_all_out(art_window, act, hand, qtbot):
     act("find-joints")
     before = art_window.session.drafts.now.proposals
     start = proposed(art_window, "Far shin")
     hand.press(start)
     hand.move(start + 50)
     assert proposed(art_window, "Far shin") != start
-    qtbot.keyClick(art_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
+    qtbot.keyClick(art_window.board, Qt.Key.Key_Escape)
     assert art_window.session.drafts.now.proposals == before
     hand.release(start)
-    qtbot.keyClick(art_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
+    qtbot.keyClick(art_window.board, Qt.Key.Key_Escape)
     assert art_window.session.drafts.now.proposals == ()
 
 
-def test_only_between_what_is_selected_and_nothing_where_all_is_so(art_window: Window, act: Act) -> None:
+def test_only_between_what_is_selected_and_nothing_where_all_is_so(art_window, act):
     session = art_window.session
     session.selection.select([part(session.puppet, name) for name in ("Near upper arm", "Near forearm")])
     act("find-joints")
@@ -91,7 +83,7 @@ def test_only_between_what_is_selected_and_nothing_where_all_is_so(art_window: W
     assert "No joint is missing" in art_window.frame.hints.message
 
 
-def test_what_is_refused_stays_pencilled_and_is_named(wick_window: Window, act: Act) -> None:
+def test_what_is_refused_stays_pencilled_and_is_named(wick_window, act):
     session = wick_window.session
     from umbrite.art.joint_finding import Proposal
 

@@ -8,7 +8,6 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage
 
 from demo_puppet import control, joint, part
-from desk.conftest import Hand
 from umbrite.desk.board.control_places import seen_places, shown_size
 from umbrite.desk.board.gestures import pose_gestures
 from umbrite.desk.board.gestures.gesture import Pointer
@@ -16,7 +15,6 @@ from umbrite.desk.board.handles import handle_at, handles, master_points, ring_r
 from umbrite.desk.board.picking import parts_at
 from umbrite.desk.session.stations import PIVOTS, REHEARSE
 from umbrite.desk.theme.themes import DAY
-from umbrite.desk.window import Window
 from umbrite.motion.scene import scene_of
 from umbrite.rig.edits.controls import make_control, remove_control
 
@@ -24,17 +22,17 @@ ALT, SHIFT = Qt.KeyboardModifier.AltModifier, Qt.KeyboardModifier.ShiftModifier
 Act = Callable[[str], None]
 
 
-def at(window: Window, name: str) -> complex:
+def at(window, name):
     """Where a joint is now."""
     return window.session.placed.pivot(joint(window.session.puppet, name))
 
 
-def grip(window: Window, name: str) -> complex:
+def grip(window, name):
     session = window.session
     return session.placed.control_at(session.puppet.controls[control(session.puppet, name)])
 
 
-def test_dragging_a_hand_s_grip_brings_the_hand_there(wick_window: Window, hand: Hand) -> None:
+def test_dragging_a_hand_s_grip_brings_the_hand_there(wick_window, hand):
     hand.drag(grip(wick_window, "Near hand"), 330 + 700j)
     assert abs(at(wick_window, "Near hand") - (330 + 700j)) < 1
     assert wick_window.session.history.undo_name == "Pose Near hand"
@@ -42,28 +40,24 @@ def test_dragging_a_hand_s_grip_brings_the_hand_there(wick_window: Window, hand:
     assert wick_window.session.pose == {}
 
 
-def bare_spot(window: Window, name: str) -> complex:
+def bare_spot(window, name):
     """A place of a part's art that nothing lies over, no handle either, as far from its pivot as can be."""
     session, camera = window.session, window.board.camera
     key = part(session.puppet, name)
     box = next(shape.box for shape in scene_of(session.placed) if shape.part == key)
-    spots = [
-        complex(x, y)
-        for x in np.linspace(box.left, box.right, 24)
-        for y in np.linspace(box.top, box.bottom, 24)
-    ]
+    spots = [complex(x, y) for x in np.linspace(box.left, box.right, 24) for y in np.linspace(box.top, box.bottom, 24)]
     bare = [z for z in spots if parts_at(session, z)[:1] == [key] and handle_at(session, camera, z) is None]
     pivot = session.placed.pivot(session.puppet.parts[key].joint)
     return max(bare, key=lambda z: abs(z - pivot))
 
 
-def test_dragging_the_art_of_a_hand_drags_its_limb(wick_window: Window, hand: Hand) -> None:
+def test_dragging_the_art_of_a_hand_drags_its_limb(wick_window, hand):
     start, spot = at(wick_window, "Far hand"), bare_spot(wick_window, "Far hand")
     hand.drag(spot, spot + 30 - 200j)
     assert abs(at(wick_window, "Far hand") - (start + 30 - 200j)) < 1
 
 
-def test_the_lamp_pole_drags_the_arm_that_holds_it(wick_window: Window, hand: Hand) -> None:
+def test_the_lamp_pole_drags_the_arm_that_holds_it(wick_window, hand):
     start = at(wick_window, "Near hand")
     hand.drag(324 + 220j, 324 + 220j + 40 - 60j)
     assert abs(at(wick_window, "Near hand") - (start + 40 - 60j)) < 1
@@ -71,7 +65,7 @@ def test_the_lamp_pole_drags_the_arm_that_holds_it(wick_window: Window, hand: Ha
     assert np.angle(pole.a) == pytest.approx(0, abs=1e-9)
 
 
-def test_feet_stay_on_the_board_while_the_body_moves(wick_window: Window, hand: Hand) -> None:
+def test_feet_stay_on_the_board_while_the_body_moves(wick_window, hand):
     feet = [at(wick_window, name) for name in ("Near foot", "Far foot")]
     knee = at(wick_window, "Near shin")
     hand.drag(grip(wick_window, "Body"), grip(wick_window, "Body") + 40 + 90j)
@@ -79,13 +73,13 @@ def test_feet_stay_on_the_board_while_the_body_moves(wick_window: Window, hand: 
     assert abs(at(wick_window, "Near shin") - knee) > 20
 
 
-def test_dragging_the_torso_moves_the_body(wick_window: Window, hand: Hand) -> None:
+def test_dragging_the_torso_moves_the_body(wick_window, hand):
     start = at(wick_window, "Hips")
     hand.drag(600 + 850j, 640 + 880j)
     assert abs(at(wick_window, "Hips") - (start + 40 + 30j)) < 1
 
 
-def test_the_master_moves_turns_and_scales_everything(wick_window: Window, hand: Hand) -> None:
+def test_the_master_moves_turns_and_scales_everything(wick_window, hand):
     session = wick_window.session
     master = control(session.puppet, "Master")
     head = at(wick_window, "Head")
@@ -97,13 +91,11 @@ def test_the_master_moves_turns_and_scales_everything(wick_window: Window, hand:
     horn, _ = master_points(session, master, wick_window.board.camera)
     centre = grip(wick_window, "Master")
     hand.drag(horn, centre + (horn - centre) * np.exp(-0.5j), steps=8)
-    assert np.angle(session.placed.joint_map(session.puppet.controls[master].moves).a) == pytest.approx(
-        -0.5, abs=0.02
-    )
+    assert np.angle(session.placed.joint_map(session.puppet.controls[master].moves).a) == pytest.approx(-0.5, abs=0.02)
     assert (session.placed.limbs.distance < 1e-6).all()
 
 
-def test_a_head_turns_within_its_limit_and_alt_turns_a_torso(wick_window: Window, hand: Hand) -> None:
+def test_a_head_turns_within_its_limit_and_alt_turns_a_torso(wick_window, hand):
     session = wick_window.session
     hand.drag(640 + 440j, 1000 + 700j)
     head = joint(session.puppet, "Head")
@@ -115,7 +107,7 @@ def test_a_head_turns_within_its_limit_and_alt_turns_a_torso(wick_window: Window
     assert abs(at(wick_window, "Hips") - (610 + 960j)) < 1
 
 
-def test_alt_turns_one_joint_of_a_limb_alone(wick_window: Window, hand: Hand) -> None:
+def test_alt_turns_one_joint_of_a_limb_alone(wick_window, hand):
     session = wick_window.session
     elbow, upper = at(wick_window, "Far forearm"), session.placed.turn(joint(session.puppet, "Far upper arm"))
     hand.drag(838 + 845j, 848 + 770j, ALT)
@@ -124,15 +116,13 @@ def test_alt_turns_one_joint_of_a_limb_alone(wick_window: Window, hand: Hand) ->
     assert session.placed.turn(joint(session.puppet, "Far forearm")) < -0.2
 
 
-def test_esc_springs_back_and_reset_puts_one_or_all_to_rest(
-    wick_window: Window, hand: Hand, act: Act, qtbot: object
-) -> None:
+def test_esc_springs_back_and_reset_puts_one_or_all_to_rest(wick_window, hand, act, qtbot):
     session = wick_window.session
     start = grip(wick_window, "Near hand")
     hand.press(start)
     hand.move(start + 100 - 100j)
     assert session.pose
-    qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
+    qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)
     assert session.pose == {}
     hand.release(start)
     hand.drag(start, start + 60 - 90j)
@@ -148,18 +138,16 @@ def test_esc_springs_back_and_reset_puts_one_or_all_to_rest(
     assert len({name.split(".")[0] for name in session.pose}) == 2
 
 
-def test_shift_keeps_a_drag_to_one_axis(wick_window: Window, hand: Hand) -> None:
+def test_shift_keeps_a_drag_to_one_axis(wick_window, hand):
     start = grip(wick_window, "Near foot")
     hand.drag(start, start + 80 - 20j, SHIFT)
     assert grip(wick_window, "Near foot").imag == pytest.approx(start.imag)
 
 
-def test_out_of_reach_is_shown_and_nothing_breaks(wick_window: Window, hand: Hand) -> None:
+def test_out_of_reach_is_shown_and_nothing_breaks(wick_window, hand):
     hand.drag(grip(wick_window, "Near hand"), 60 + 100j)
     session = wick_window.session
-    arm = list(session.puppet.limbs).index(
-        next(k for k, x in session.puppet.limbs.items() if x.name == "Near arm")
-    )
+    arm = list(session.puppet.limbs).index(next(k for k, x in session.puppet.limbs.items() if x.name == "Near arm"))
     assert session.placed.limbs.distance[0, arm] > 200
     assert np.isfinite(session.placed.maps.t).all()
     assert brick(wick_window) > 15  # the cord from the tip to the target it does not reach
@@ -167,14 +155,14 @@ def test_out_of_reach_is_shown_and_nothing_breaks(wick_window: Window, hand: Han
     assert brick(wick_window) == 0
 
 
-def brick(window: Window) -> int:
+def brick(window):
     """How many pixels of the board have just the colour of what is wrong."""
     image = window.board.grab().toImage().convertToFormat(QImage.Format.Format_RGB32)
     pixels = np.frombuffer(image.constBits(), np.uint32).reshape(image.height(), image.width())
     return int(((pixels & 0xFFFFFF) == (DAY.brick.rgb() & 0xFFFFFF)).sum())
 
 
-def test_the_pose_is_seen_in_rehearse_only_and_never_lost(wick_window: Window, hand: Hand) -> None:
+def test_the_pose_is_seen_in_rehearse_only_and_never_lost(wick_window, hand):
     session = wick_window.session
     hand.drag(grip(wick_window, "Near hand"), 330 + 700j)
     pose = session.pose
@@ -185,7 +173,7 @@ def test_the_pose_is_seen_in_rehearse_only_and_never_lost(wick_window: Window, h
     assert abs(at(wick_window, "Near hand") - (330 + 700j)) < 1
 
 
-def test_the_readout_stands_beside_the_pointer_while_dragging(wick_window: Window, hand: Hand) -> None:
+def test_the_readout_stands_beside_the_pointer_while_dragging(wick_window, hand):
     start = grip(wick_window, "Near hand")
     hand.press(start)
     hand.move(start + 30 - 40j)
@@ -194,10 +182,10 @@ def test_the_readout_stands_beside_the_pointer_while_dragging(wick_window: Windo
     assert wick_window.board.feedback.readout == ""
 
 
-def test_after_a_drag_the_picture_is_that_of_the_pose_alone(wick_window: Window, hand: Hand) -> None:
+def test_after_a_drag_the_picture_is_that_of_the_pose_alone(wick_window, hand):
     board = wick_window.board
 
-    def picture() -> bytes:
+    def picture():
         board.repaint()
         image = board.picture
         return bytes(image.constBits())
@@ -217,9 +205,7 @@ def test_after_a_drag_the_picture_is_that_of_the_pose_alone(wick_window: Window,
     assert picture() == rest
 
 
-def test_undo_in_the_middle_of_a_drag_puts_the_drag_back_and_no_more(
-    wick_window: Window, hand: Hand, act: Act
-) -> None:
+def test_undo_in_the_middle_of_a_drag_puts_the_drag_back_and_no_more(wick_window, hand, act):
     session = wick_window.session
     start = grip(wick_window, "Near hand")
     hand.drag(start, start + 60 - 90j)
@@ -236,23 +222,21 @@ def test_undo_in_the_middle_of_a_drag_puts_the_drag_back_and_no_more(
     assert session.pose == {}
 
 
-def test_undo_puts_back_the_very_first_drag_too(wick_window: Window, hand: Hand, qtbot: object) -> None:
+def test_undo_puts_back_the_very_first_drag_too(wick_window, hand, qtbot):
     session = wick_window.session
     start = grip(wick_window, "Body")
     hand.press(start)
     hand.move(start + 40 + 60j)
     assert session.pose
     assert not wick_window.actions_by_id["undo"].isEnabled()
-    qtbot.keyClick(wick_window.board, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier)  # type: ignore[attr-defined]
+    qtbot.keyClick(wick_window.board, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier)
     assert session.pose == {}
     assert not wick_window.board.dragging
     hand.release(start + 40 + 60j)
     assert session.history.undo_name is None
 
 
-def test_the_present_pose_becomes_the_rest_and_undo_brings_both_back(
-    wick_window: Window, hand: Hand, act: Act
-) -> None:
+def test_the_present_pose_becomes_the_rest_and_undo_brings_both_back(wick_window, hand, act):
     session = wick_window.session
     session.edit("No takes", takes=())
     before = session.puppet
@@ -268,7 +252,7 @@ def test_the_present_pose_becomes_the_rest_and_undo_brings_both_back(
     assert session.pose == posed
 
 
-def test_a_pin_is_a_pivot_for_one_turn_only(wick_window: Window, hand: Hand, qtbot: object) -> None:
+def test_a_pin_is_a_pivot_for_one_turn_only(wick_window, hand, qtbot):
     session = wick_window.session
     ctrl = Qt.KeyboardModifier.ControlModifier
     puppet, pin = session.puppet, 800 + 200j
@@ -289,27 +273,23 @@ def test_a_pin_is_a_pivot_for_one_turn_only(wick_window: Window, hand: Hand, qtb
     target = next(limb.target for limb in puppet.limbs.values() if limb.name == "Near arm")
     assert session.placed.pivot(target) != pytest.approx(wrist, abs=5)
     assert abs(session.placed.pivot(target) - (wrist + 100)) == pytest.approx(100, abs=3)
-    qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)  # type: ignore[attr-defined]
+    qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)
     assert session.drafts.now.pin is None
 
 
-def beside(window: Window, name: str) -> complex:
+def beside(window, name):
     """A place on the ring around a grip, away from what is next to it."""
     session, camera = window.session, window.board.camera
     key = control(session.puppet, name)
     middle = next(h.at for h in handles(session, camera) if h.kind == "control" and h.key == key)
     radius = ring_radius(session.puppet.controls[key], camera) / camera.zoom
     spots = [middle + radius * np.exp(1j * turn) for turn in np.linspace(0, 2 * np.pi, 40)]
-    found = [
-        z
-        for z in spots
-        if (h := handle_at(session, camera, z)) is not None and (h.kind, h.key) == ("ring", key)
-    ]
+    found = [z for z in spots if (h := handle_at(session, camera, z)) is not None and (h.kind, h.key) == ("ring", key)]
     return complex(found[len(found) // 2])
 
 
 @pytest.mark.parametrize("name", ["Near foot", "Near hand", "Body"])
-def test_the_ring_around_a_grip_turns_what_it_moves(wick_window: Window, hand: Hand, name: str) -> None:
+def test_the_ring_around_a_grip_turns_what_it_moves(wick_window, hand, name):
     session = wick_window.session
     before = {key: session.placed.pivot(key) for key in session.puppet.joints}
     start, middle = beside(wick_window, name), grip(wick_window, name)
@@ -326,7 +306,7 @@ def test_the_ring_around_a_grip_turns_what_it_moves(wick_window: Window, hand: H
     assert all(abs(session.placed.pivot(key) - before[key]) < 1e-6 for key in targets)
 
 
-def test_a_knob_does_not_whirl_when_it_is_grasped_near_its_pivot(wick_window: Window) -> None:
+def test_a_knob_does_not_whirl_when_it_is_grasped_near_its_pivot(wick_window):
     session = wick_window.session
     head = joint(session.puppet, "Head")
     camera = wick_window.board.camera
@@ -341,7 +321,7 @@ def test_a_knob_does_not_whirl_when_it_is_grasped_near_its_pivot(wick_window: Wi
     assert max(abs(turn) for turn in turns) < 0.1
 
 
-def test_controls_that_would_lie_on_each_other_are_pulled_apart(wick_window: Window) -> None:
+def test_controls_that_would_lie_on_each_other_are_pulled_apart(wick_window):
     session, camera = wick_window.session, wick_window.board.camera
     puppet = session.puppet
     for name in ("Cap", "Scarf", "Hips"):
@@ -359,7 +339,7 @@ def test_controls_that_would_lie_on_each_other_are_pulled_apart(wick_window: Win
             assert np.hypot(off.x(), off.y()) > 0.7 * (half + more)
 
 
-def test_dragging_the_hips_moves_the_body_and_never_the_master(wick_window: Window, hand: Hand) -> None:
+def test_dragging_the_hips_moves_the_body_and_never_the_master(wick_window, hand):
     """Without a control for the body, too."""
     session = wick_window.session
     body = control(session.puppet, "Body")

@@ -1,11 +1,6 @@
 """A person's own scripts in the window: asked about once, one step of undo, refusals as sentences."""
 
-from collections.abc import Callable
-
 import pytest
-
-from desk.conftest import Answers
-from umbrite.desk.window import Window
 
 STIFF = """
 import math
@@ -16,19 +11,17 @@ def run(document):
 """
 
 
-def put(window: Window, name: str, text: str) -> None:
+def put(window, name, text):
     window.scripts.folder.mkdir(parents=True, exist_ok=True)
     (window.scripts.folder / f"{name}.py").write_text(text)
     window.scripts_menu.fill()
 
 
-def run(window: Window, name: str) -> None:
+def run(window, name):
     next(action for action in window.scripts_menu.actions() if action.text() == name).trigger()
 
 
-def test_a_script_is_asked_about_once_and_is_one_step_of_undo(
-    wick_window: Window, answers: Answers, act: Callable[[str], None]
-) -> None:
+def test_a_script_is_asked_about_once_and_is_one_step_of_undo(wick_window, answers, act):
     session = wick_window.session
     put(wick_window, "Stiff necks", STIFF)
     before = session.history.now
@@ -45,9 +38,7 @@ def test_a_script_is_asked_about_once_and_is_one_step_of_undo(
     assert session.history.now == before
     asked = [each for each in answers.asked if each.startswith("run Stiff")]
     run(wick_window, "Stiff necks")
-    assert [each for each in answers.asked if each.startswith("run Stiff")] == asked, (
-        "allowed once and for all"
-    )
+    assert [each for each in answers.asked if each.startswith("run Stiff")] == asked, "allowed once and for all"
     put(wick_window, "Stiff necks", STIFF + "# changed\n")
     run(wick_window, "Stiff necks")
     assert len([each for each in answers.asked if each.startswith("run Stiff")]) == len(asked) + 1
@@ -67,9 +58,7 @@ def test_a_script_is_asked_about_once_and_is_one_step_of_undo(
         ("def run(document):\n    return document", "changed nothing"),
     ],
 )  # fmt: skip
-def test_what_goes_wrong_in_a_script_is_a_sentence_and_nothing_has_changed(
-    wick_window: Window, answers: Answers, text: str, words: str
-) -> None:
+def test_what_goes_wrong_in_a_script_is_a_sentence_and_nothing_has_changed(wick_window, answers, text, words):
     answers.allowed = True
     before = wick_window.session.history.now
     put(wick_window, "Odd", text)

@@ -1,7 +1,5 @@
 """What the page on how Umbrite is built promises: a tool and a station come from outside, by values alone."""
 
-from collections.abc import Iterator
-
 import pytest
 
 from desk.conftest import Answers, Hand, opened, shut
@@ -12,14 +10,13 @@ from umbrite.desk.board.handles import Handle
 from umbrite.desk.board.press_rules.press import Press
 from umbrite.desk.session import stations
 from umbrite.desk.session.stations import STATIONS, Station, Tool
-from umbrite.desk.window import Window
 
 TOY = Tool("toy", "toy", "Toy", "Ctrl+Alt+Y", "rig-limb", "Press anywhere: the toy squeaks.")
 NURSERY = Station("Nursery", (TOY,), selects_all="part")
 
 
 @pytest.fixture
-def nursery(tmp_path, monkeypatch: pytest.MonkeyPatch, qtbot) -> Iterator[Window]:
+def nursery(tmp_path, monkeypatch, qtbot):
     """A window with a station that nobody shipped, and its tool."""
     del qtbot
     squeaks, act = [], tool_act("Rig", NURSERY, TOY)
@@ -45,7 +42,7 @@ def nursery(tmp_path, monkeypatch: pytest.MonkeyPatch, qtbot) -> Iterator[Window
     shut(window, answers)
 
 
-def test_a_tool_and_a_station_from_outside_are_driven_like_any_other(nursery: Window) -> None:
+def test_a_tool_and_a_station_from_outside_are_driven_like_any_other(nursery):
     window, session = nursery, nursery.session
     window.files.open_demo("wick.umbrite")
     session.workspace.go_to(NURSERY)

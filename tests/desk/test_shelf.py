@@ -6,13 +6,9 @@ import pytest
 from msgspec.structs import replace
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QGuiApplication
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS, control, joint
-from desk.conftest import Hand
 from desk.test_rehearsing import at, grip
-from umbrite.desk.panels.shelf.pose_card import PoseCard
-from umbrite.desk.window import Window
 from umbrite.rig.edits.shelf import save_pose
 from umbrite.rig.ids import owner_of
 
@@ -20,12 +16,12 @@ Act = Callable[[str], None]
 LEFT = Qt.MouseButton.LeftButton
 
 
-def card(window: Window, name: str) -> PoseCard:
+def card(window, name):
     return next(c for c in window.shelf.cards if c.name == name)
 
 
 @pytest.fixture
-def waving(wick_window: Window, hand: Hand, act: Act) -> Window:
+def waving(wick_window, hand, act):
     """Wick with one pose on the shelf, at rest again."""
     session = wick_window.session
     session.edit("An empty shelf", puppet=replace(session.puppet, poses=()))
@@ -36,7 +32,7 @@ def waving(wick_window: Window, hand: Hand, act: Act) -> Window:
     return wick_window
 
 
-def test_poses_are_saved_as_thumbnails_applied_and_undone(waving: Window, qtbot: QtBot) -> None:
+def test_poses_are_saved_as_thumbnails_applied_and_undone(waving, qtbot):
     assert [c.name for c in waving.shelf.cards] == ["Clean", "Pose 1"]
     saved = waving.session.puppet.poses[0].channels
     qtbot.mouseClick(card(waving, "Pose 1"), LEFT)
@@ -47,7 +43,7 @@ def test_poses_are_saved_as_thumbnails_applied_and_undone(waving: Window, qtbot:
     assert waving.session.pose == saved
 
 
-def test_a_drag_across_blends_and_settles_as_one_step(waving: Window, qtbot: QtBot) -> None:
+def test_a_drag_across_blends_and_settles_as_one_step(waving, qtbot):
     shown = card(waving, "Pose 1")
     target = next(iter(shown.pose))
     qtbot.mousePress(shown, LEFT, pos=QPoint(5, 30))
@@ -59,7 +55,7 @@ def test_a_drag_across_blends_and_settles_as_one_step(waving: Window, qtbot: QtB
     assert waving.session.pose == {}
 
 
-def test_only_the_selected_takes_up_a_pose(waving: Window, qtbot: QtBot) -> None:
+def test_only_the_selected_takes_up_a_pose(waving, qtbot):
     session = waving.session
     session.selection.select([control(session.puppet, "Far hand")])
     waving.shelf.only.setChecked(True)
@@ -68,7 +64,7 @@ def test_only_the_selected_takes_up_a_pose(waving: Window, qtbot: QtBot) -> None
     assert {owner_of(name) for name in session.pose} == {moves}
 
 
-def test_poses_are_named_deleted_and_the_clean_one_stays(waving: Window, qtbot: QtBot) -> None:
+def test_poses_are_named_deleted_and_the_clean_one_stays(waving, qtbot):
     shelf = waving.shelf
     qtbot.mouseDClick(card(waving, "Pose 1"), LEFT)
     assert shelf.name_line.isVisible()
@@ -83,11 +79,10 @@ def test_poses_are_named_deleted_and_the_clean_one_stays(waving: Window, qtbot: 
     assert not shelf.name_line.isVisible()
 
 
-def test_a_pose_is_mirrored_and_copied_to_another_puppet_by_name(waving: Window, act: Act) -> None:
+def test_a_pose_is_mirrored_and_copied_to_another_puppet_by_name(waving, act):
     session = waving.session
     session.edit(
-        "Turn",
-        pose={f"{joint(session.puppet, 'Head')}.turn": 0.2, f"{joint(session.puppet, 'Cap')}.turn": 0.1},
+        "Turn", pose={f"{joint(session.puppet, 'Head')}.turn": 0.2, f"{joint(session.puppet, 'Cap')}.turn": 0.1}
     )
     act("copy-pose")
     near, far = (
@@ -110,7 +105,7 @@ def test_a_pose_is_mirrored_and_copied_to_another_puppet_by_name(waving: Window,
     assert session.pose == before
 
 
-def test_the_whole_body_gives_way_and_the_feet_stay(wick_window: Window, hand: Hand, act: Act) -> None:
+def test_the_whole_body_gives_way_and_the_feet_stay(wick_window, hand, act):
     act("body")
     feet = [at(wick_window, name) for name in ("Near foot", "Far foot")]
     start = at(wick_window, "Near hand")
@@ -120,7 +115,7 @@ def test_the_whole_body_gives_way_and_the_feet_stay(wick_window: Window, hand: H
     assert wick_window.session.history.undo_name == "Drag the body by Near hand"
 
 
-def test_hold_points_are_set_and_taken_away_by_clicks(wick_window: Window, hand: Hand, act: Act) -> None:
+def test_hold_points_are_set_and_taken_away_by_clicks(wick_window, hand, act):
     session = wick_window.session
     act("body")
     head = at(wick_window, "Head") - 60j
@@ -135,7 +130,7 @@ def test_hold_points_are_set_and_taken_away_by_clicks(wick_window: Window, hand:
     assert not wick_window.actions_by_id["free-holds"].isEnabled()
 
 
-def test_a_branch_is_reset_and_the_rest_stays(wick_window: Window, hand: Hand, act: Act) -> None:
+def test_a_branch_is_reset_and_the_rest_stays(wick_window, hand, act):
     session = wick_window.session
     hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 90j)
     hand.drag(grip(wick_window, "Near foot"), grip(wick_window, "Near foot") - 60j)
@@ -145,9 +140,7 @@ def test_a_branch_is_reset_and_the_rest_stays(wick_window: Window, hand: Hand, a
     assert {owner_of(name) for name in session.pose} == {moves}
 
 
-def test_art_only_controls_only_and_the_puppet_alone(
-    wick_window: Window, hand: Hand, act: Act, qtbot: QtBot
-) -> None:
+def test_art_only_controls_only_and_the_puppet_alone(wick_window, hand, act, qtbot):
     place = grip(wick_window, "Far hand")
     act("bare")
     hand.hover(place)
@@ -167,7 +160,7 @@ def test_art_only_controls_only_and_the_puppet_alone(
     assert not wick_window.session.workspace.views["bare"]
 
 
-def test_many_poses_are_looked_for_by_name(wick_window: Window, qtbot: QtBot) -> None:
+def test_many_poses_are_looked_for_by_name(wick_window, qtbot):
     session, shelf = wick_window.session, wick_window.shelf
     assert not shelf.find_line.isVisible()
     puppet = session.puppet
@@ -181,7 +174,7 @@ def test_many_poses_are_looked_for_by_name(wick_window: Window, qtbot: QtBot) ->
     assert all(card.isVisible() for card in shelf.cards)
 
 
-def test_the_groove_and_the_middle_button_blend(waving: Window, qtbot: QtBot) -> None:
+def test_the_groove_and_the_middle_button_blend(waving, qtbot):
     session, shown = waving.session, card(waving, "Pose 1")
     target = next(iter(shown.pose))
     groove = shown._groove().center().toPoint()
@@ -202,7 +195,7 @@ def test_the_groove_and_the_middle_button_blend(waving: Window, qtbot: QtBot) ->
     assert session.history.undo_name == "Blend 50% to Pose 1", "the middle button alone applies nothing"
 
 
-def test_a_pose_can_be_for_a_part_and_says_so(waving: Window, act: Act, qtbot: QtBot) -> None:
+def test_a_pose_can_be_for_a_part_and_says_so(waving, act, qtbot):
     session = waving.session
     qtbot.mouseClick(card(waving, "Pose 1"), LEFT)
     far = control(session.puppet, "Far hand")
@@ -223,7 +216,7 @@ def test_a_pose_can_be_for_a_part_and_says_so(waving: Window, act: Act, qtbot: Q
     assert {name: session.pose[name] for name in saved.channels} == saved.channels
 
 
-def test_poses_lie_in_folders_that_fold(waving: Window, act: Act, qtbot: QtBot) -> None:
+def test_poses_lie_in_folders_that_fold(waving, act, qtbot):
     session, shelf = waving.session, waving.shelf
     act("save-pose")
     menu = shelf.menu_for(card(waving, "Pose 1"))

@@ -3,13 +3,7 @@
 import ast
 from pathlib import Path
 
-from PySide6.QtCore import QObject
-from PySide6.QtWidgets import QWidget
-
 from umbrite import desk
-from umbrite.desk.board.board import Board
-from umbrite.desk.session.session import Session
-from umbrite.desk.window import Window
 from umbrite.rig.edits.renaming import rename
 
 OWNED = {
@@ -33,7 +27,7 @@ OWNED = {
 }
 
 
-def test_nobody_else_writes_the_state_of_the_session_or_sends_its_signals() -> None:
+def test_nobody_else_writes_the_state_of_the_session_or_sends_its_signals():
     """Assignments to `….session.<part>.<owned>`, and `emit` on what belongs to the session, outside of its street."""
     wrong = []
     for path in Path(desk.__path__[0]).rglob("*.py"):
@@ -43,17 +37,13 @@ def test_nobody_else_writes_the_state_of_the_session_or_sends_its_signals() -> N
             targets = node.targets if isinstance(node, ast.Assign) else []
             written = [ast.unparse(t) for t in targets if isinstance(t, ast.Attribute) and t.attr in OWNED]
             wrong += [f"{path.name}: {text}" for text in written if "session." in text]
-            if (
-                isinstance(node, ast.Call)
-                and isinstance(node.func, ast.Attribute)
-                and node.func.attr == "emit"
-            ):
+            if isinstance(node, ast.Call) and isinstance(node.func, ast.Attribute) and node.func.attr == "emit":
                 sent = ast.unparse(node.func.value)
                 wrong += [f"{path.name}: {sent}"] if "session." in sent else []
     assert wrong == []
 
 
-def test_an_edit_is_told_once(wick_window: Window) -> None:
+def test_an_edit_is_told_once(wick_window):
     session, told = wick_window.session, []
     session.changed.connect(lambda old, new: told.append((old, new)))
     before, head = session.history.now, next(iter(session.puppet.joints))

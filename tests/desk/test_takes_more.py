@@ -2,22 +2,18 @@
 
 import itertools
 from collections.abc import Callable
-from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt
 from PySide6.QtGui import QDropEvent
 from PySide6.QtWidgets import QApplication
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import control, joint
-from desk.conftest import Hand
 from desk.test_rehearsing import grip
 from desk.test_takes_station import drag, hand_channels, key_mark, take, timed
 from umbrite.desk.board.overlay.take_overlay import ghost_frames, trail_of
 from umbrite.desk.dialogs.film_dialog import FilmDialog
 from umbrite.desk.panels.shelf.pose_card import POSE_CARRIED
-from umbrite.desk.window import Window
 from umbrite.paint.take_export import Film, frames_of, write_take
 from umbrite.rig.takes.keys import spots_of
 
@@ -25,16 +21,14 @@ Act = Callable[[str], None]
 __all__ = ["timed"]
 
 
-def keyed_at(window: Window, frame: float) -> set[str]:
+def keyed_at(window, frame):
     return {name for name, at in spots_of(take(window)) if at == frame}
 
 
 @pytest.mark.parametrize(
     ("reach", "least", "most"), [("moved", 1, 3), ("limb", 3, 12), ("group", 6, 29), ("all", 30, 99)]
 )
-def test_keying_takes_along_what_it_is_set_to(
-    timed: Window, hand: Hand, reach: str, least: int, most: int
-) -> None:
+def test_keying_takes_along_what_it_is_set_to(timed, hand, reach, least, most):
     actions = timed.timeline.keying_menu.actions()
     next(action for action in actions if action.data() == reach).trigger()
     timed.session.timeline.go_to(36.0)
@@ -42,7 +36,7 @@ def test_keying_takes_along_what_it_is_set_to(
     assert least <= len(keyed_at(timed, 36.0)) <= most
 
 
-def test_only_some_kinds_of_values_are_keyed_and_the_others_stay_hollow(timed: Window, act: Act) -> None:
+def test_only_some_kinds_of_values_are_keyed_and_the_others_stay_hollow(timed, act):
     session = timed.session
     head = joint(session.puppet, "Head")
     next(action for action in timed.timeline.keying_menu.actions() if action.data() == "turns").trigger()
@@ -54,7 +48,7 @@ def test_only_some_kinds_of_values_are_keyed_and_the_others_stay_hollow(timed: W
     assert all(not name.endswith(".turn") for name in keyed_at(timed, 36.0))
 
 
-def test_what_the_lamp_let_go_comes_back_by_undo(timed: Window, hand: Hand, act: Act, qtbot: QtBot) -> None:
+def test_what_the_lamp_let_go_comes_back_by_undo(timed, hand, act, qtbot):
     session, before = timed.session, timed.session.history.now
     act("keying")
     session.timeline.go_to(36.0)
@@ -69,7 +63,7 @@ def test_what_the_lamp_let_go_comes_back_by_undo(timed: Window, hand: Hand, act:
     assert keyed_at(timed, 36.0) == set(unkept)
 
 
-def test_frame_and_value_of_picked_keys_are_typed(timed: Window) -> None:
+def test_frame_and_value_of_picked_keys_are_typed(timed):
     session, channels, fields = timed.session, hand_channels(timed), timed.timeline.keys
     assert not fields.isVisible()
     session.timeline.select({(channels[0], 24.0)})
@@ -84,15 +78,13 @@ def test_frame_and_value_of_picked_keys_are_typed(timed: Window) -> None:
     assert fields.value.text() == "several"
 
 
-def test_a_pose_of_the_shelf_is_let_go_on_the_tape(timed: Window) -> None:
+def test_a_pose_of_the_shelf_is_let_go_on_the_tape(timed):
     session, sheet = timed.session, timed.timeline.sheet
     QApplication.processEvents()
     mime = QMimeData()
     mime.setData(POSE_CARRIED, b"Wave")
     at = QPointF(sheet.ground.x_of(40), 90)
-    event = QDropEvent(
-        at, Qt.DropAction.CopyAction, mime, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
-    )
+    event = QDropEvent(at, Qt.DropAction.CopyAction, mime, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier)
     sheet.dropEvent(event)
     assert session.timeline.frame == 40.0
     saved = next(pose for pose in session.puppet.poses if pose.name == "Wave")
@@ -102,7 +94,7 @@ def test_a_pose_of_the_shelf_is_let_go_on_the_tape(timed: Window) -> None:
     assert session.history.undo_name == "Key Wave at frame 40"
 
 
-def test_ghosts_of_keys_or_of_frames_as_many_as_one_likes(timed: Window, act: Act) -> None:
+def test_ghosts_of_keys_or_of_frames_as_many_as_one_likes(timed, act):
     assert ghost_frames(take(timed), 12.0, 2) == ([0.0], [24.0])
     assert ghost_frames(take(timed), 12.0, 3, each=True) == ([11.0, 10.0, 9.0], [13.0, 14.0, 15.0])
     timed.session.timeline.go_to(12.0)
@@ -117,7 +109,7 @@ def test_ghosts_of_keys_or_of_frames_as_many_as_one_likes(timed: Window, act: Ac
     assert timed.session.timeline.ghosts == 1
 
 
-def test_a_trail_is_dragged_at_a_key(timed: Window, hand: Hand) -> None:
+def test_a_trail_is_dragged_at_a_key(timed, hand):
     session, board = timed.session, timed.board
     session.timeline.go_to(12.0)
     name = control(session.puppet, "Far hand")
@@ -128,13 +120,10 @@ def test_a_trail_is_dragged_at_a_key(timed: Window, hand: Hand) -> None:
     hand.drag(there, there + 60 + 40j)
     assert session.timeline.frame == 24.0
     assert session.placed.control_at(session.puppet.controls[name]) == pytest.approx(there + 60 + 40j, abs=3)
-    assert {frame for channel, frame in spots_of(take(timed)) if channel in hand_channels(timed)} == {
-        0.0,
-        24.0,
-    }
+    assert {frame for channel, frame in spots_of(take(timed)) if channel in hand_channels(timed)} == {0.0, 24.0}
 
 
-def test_seconds_on_the_ruler_and_a_tape_from_two_rows_to_half_the_window(timed: Window, act: Act) -> None:
+def test_seconds_on_the_ruler_and_a_tape_from_two_rows_to_half_the_window(timed, act):
     sheet = timed.timeline.sheet
     before = sheet.grab().toImage()
     act("seconds")
@@ -146,7 +135,7 @@ def test_seconds_on_the_ruler_and_a_tape_from_two_rows_to_half_the_window(timed:
     assert timed.board.height() >= 240
 
 
-def test_an_export_tells_before_how_large_it_will_be(timed: Window, qtbot: QtBot, tmp_path: Path) -> None:
+def test_an_export_tells_before_how_large_it_will_be(timed, qtbot, tmp_path):
     film = Film(timed.session.file.package(), take(timed), frames_of(take(timed))[:8])
     dialog = FilmDialog(film, ".apng", timed.session.workspace.theme, timed)
     qtbot.addWidget(dialog)
@@ -157,25 +146,17 @@ def test_an_export_tells_before_how_large_it_will_be(timed: Window, qtbot: QtBot
     told = float(dialog.weight.text().split()[1])
     write_take(tmp_path / "take.apng", dialog.film)
     true = (tmp_path / "take.apng").stat().st_size / 1e6
-    assert 0.9 * true < told < 3 * true, (
-        "what is like the frame before weighs less, so it is told as the most"
-    )
+    assert 0.9 * true < told < 3 * true, "what is like the frame before weighs less, so it is told as the most"
     assert dialog.film.background is None
     assert FilmDialog(film, ".mp4", timed.session.workspace.theme, timed).film.background == "#ffffff"
 
 
-def test_shift_takes_keys_together_and_apart_again(timed: Window, qtbot: QtBot) -> None:
+def test_shift_takes_keys_together_and_apart_again(timed, qtbot):
     QApplication.processEvents()
     shift = Qt.KeyboardModifier.ShiftModifier
     for frame in (0, 24):
-        qtbot.mouseClick(
-            timed.timeline.sheet, Qt.MouseButton.LeftButton, shift, key_mark(timed, "Far hand", frame)
-        )
+        qtbot.mouseClick(timed.timeline.sheet, Qt.MouseButton.LeftButton, shift, key_mark(timed, "Far hand", frame))
     assert {frame for _, frame in timed.session.timeline.selected} == {0.0, 24.0}
-    drag(
-        qtbot, timed, key_mark(timed, "Far hand", 24), key_mark(timed, "Far hand", 24) + QPoint(40, 0), shift
-    )
+    drag(qtbot, timed, key_mark(timed, "Far hand", 24), key_mark(timed, "Far hand", 24) + QPoint(40, 0), shift)
     assert min(frame for _, frame in timed.session.timeline.selected) > 0
-    qtbot.mouseClick(
-        timed.timeline.sheet, Qt.MouseButton.LeftButton, shift, key_mark(timed, "Far hand", 24 + 2)
-    )
+    qtbot.mouseClick(timed.timeline.sheet, Qt.MouseButton.LeftButton, shift, key_mark(timed, "Far hand", 24 + 2))

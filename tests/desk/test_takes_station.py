@@ -1,16 +1,13 @@
 """The sixth station: posing at the lamp keys, the tape shows and moves keys, hollow changes are kept or let go, it plays."""
 
 from collections.abc import Callable
-from pathlib import Path
 
 import pytest
 from msgspec.structs import replace
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtWidgets import QApplication, QMenu
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import control, joint
-from desk.conftest import Answers, Hand
 from desk.test_rehearsing import grip
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.panels.timeline.player import frame_after
@@ -18,21 +15,16 @@ from umbrite.desk.panels.timeline.timeline_layout import CLAMP, NAMES, RULER
 from umbrite.desk.panels.timeline.timeline_rows import rows_of
 from umbrite.desk.session import idle_queue
 from umbrite.desk.session.stations import REHEARSE, TAKES
-from umbrite.desk.window import Window
 from umbrite.files.package import load, save
 from umbrite.rig.takes.keys import spots_of
 from umbrite.rig.takes.take import Take
 
 Act = Callable[[str], None]
-LEFT, CTRL, ALT = (
-    Qt.MouseButton.LeftButton,
-    Qt.KeyboardModifier.ControlModifier,
-    Qt.KeyboardModifier.AltModifier,
-)
+LEFT, CTRL, ALT = (Qt.MouseButton.LeftButton, Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.AltModifier)
 
 
 @pytest.fixture
-def timed(wick_window: Window, hand: Hand, act: Act) -> Window:
+def timed(wick_window, hand, act):
     """Wick in Takes, all keyed at frame 0, the far hand up at 24."""
     wick_window.session.edit("No takes", takes=())
     act("takes")
@@ -42,41 +34,29 @@ def timed(wick_window: Window, hand: Hand, act: Act) -> Window:
     return wick_window
 
 
-def take(window: Window) -> Take:
+def take(window):
     found = window.session.timeline.take
     assert found is not None
     return found
 
 
-def hand_channels(window: Window) -> list[str]:
+def hand_channels(window):
     moves = window.session.puppet.controls[control(window.session.puppet, "Far hand")].moves
-    return [
-        name
-        for name in take(window).tracks
-        if name.startswith(f"{moves}.") and len(take(window).tracks[name]) > 1
-    ]
+    return [name for name in take(window).tracks if name.startswith(f"{moves}.") and len(take(window).tracks[name]) > 1]
 
 
-def row(window: Window, name: str) -> int:
+def row(window, name):
     return next(
-        i
-        for i, each in enumerate(window.timeline.sheet.ground.rows)
-        if each.label == name and each.kind == "thing"
+        i for i, each in enumerate(window.timeline.sheet.ground.rows) if each.label == name and each.kind == "thing"
     )
 
 
-def key_mark(window: Window, name: str, frame: float) -> QPoint:
+def key_mark(window, name, frame):
     sheet = window.timeline.sheet
     return QPointF(sheet.ground.x_of(frame), sheet.ground.box_of(row(window, name)).center().y()).toPoint()
 
 
-def drag(
-    qtbot: QtBot,
-    window: Window,
-    start: QPoint,
-    end: QPoint,
-    keys: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier,
-) -> None:
+def drag(qtbot, window, start, end, keys=Qt.KeyboardModifier.NoModifier):
     sheet = window.timeline.sheet
     qtbot.mousePress(sheet, LEFT, keys, start)
     for share in (0.3, 0.7, 1.0):
@@ -85,7 +65,7 @@ def drag(
     qtbot.mouseRelease(sheet, LEFT, keys, end)
 
 
-def test_what_is_posed_at_the_lamp_is_keyed_and_between_keys_it_moves(timed: Window, act: Act) -> None:
+def test_what_is_posed_at_the_lamp_is_keyed_and_between_keys_it_moves(timed, act):
     session = timed.session
     assert session.workspace.station is TAKES
     channels = hand_channels(timed)
@@ -105,9 +85,7 @@ def test_what_is_posed_at_the_lamp_is_keyed_and_between_keys_it_moves(timed: Win
     assert take(timed).tracks[channels[0]][-1].frame == 0.0, "one step of undo"
 
 
-def test_without_keying_changes_stand_hollow_until_they_are_kept_or_let_go(
-    timed: Window, hand: Hand, act: Act, qtbot: QtBot
-) -> None:
+def test_without_keying_changes_stand_hollow_until_they_are_kept_or_let_go(timed, hand, act, qtbot):
     session = timed.session
     before = session.history.now
     act("keying")
@@ -127,7 +105,7 @@ def test_without_keying_changes_stand_hollow_until_they_are_kept_or_let_go(
     assert session.timeline.unkept == {}
 
 
-def test_keys_are_dragged_copied_and_taken_along_on_the_tape(timed: Window, qtbot: QtBot) -> None:
+def test_keys_are_dragged_copied_and_taken_along_on_the_tape(timed, qtbot):
     QApplication.processEvents()
     sheet = timed.timeline.sheet
     channels = hand_channels(timed)
@@ -135,13 +113,9 @@ def test_keys_are_dragged_copied_and_taken_along_on_the_tape(timed: Window, qtbo
     drag(qtbot, timed, key_mark(timed, "Far hand", 24), key_mark(timed, "Far hand", 24) + QPoint(step, 0))
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 30.0]
     assert {frame for _, frame in timed.session.timeline.selected} == {30.0}
-    drag(
-        qtbot, timed, key_mark(timed, "Far hand", 30), key_mark(timed, "Far hand", 30) + QPoint(step, 0), CTRL
-    )
+    drag(qtbot, timed, key_mark(timed, "Far hand", 30), key_mark(timed, "Far hand", 30) + QPoint(step, 0), CTRL)
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 30.0, 36.0]
-    drag(
-        qtbot, timed, key_mark(timed, "Far hand", 30), key_mark(timed, "Far hand", 30) + QPoint(step, 0), ALT
-    )
+    drag(qtbot, timed, key_mark(timed, "Far hand", 30), key_mark(timed, "Far hand", 30) + QPoint(step, 0), ALT)
     assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 36.0, 42.0]
     sheet.setFocus()
     qtbot.keyClick(sheet, Qt.Key.Key_Left)
@@ -150,7 +124,7 @@ def test_keys_are_dragged_copied_and_taken_along_on_the_tape(timed: Window, qtbo
     assert timed.session.timeline.selected == frozenset()
 
 
-def test_a_box_picks_and_a_thread_is_eased_by_a_drag_and_a_double_click(timed: Window, qtbot: QtBot) -> None:
+def test_a_box_picks_and_a_thread_is_eased_by_a_drag_and_a_double_click(timed, qtbot):
     QApplication.processEvents()
     sheet, channels = timed.timeline.sheet, hand_channels(timed)
     at = key_mark(timed, "Far hand", 24)
@@ -169,7 +143,7 @@ def test_a_box_picks_and_a_thread_is_eased_by_a_drag_and_a_double_click(timed: W
     assert take(timed).tracks[channels[0]][0].interpolation == "hold"
 
 
-def test_the_lamp_and_the_folds_are_dragged_in_the_ruler(timed: Window, qtbot: QtBot) -> None:
+def test_the_lamp_and_the_folds_are_dragged_in_the_ruler(timed, qtbot):
     QApplication.processEvents()
     sheet = timed.timeline.sheet
     qtbot.mousePress(sheet, LEFT, pos=QPoint(round(sheet.ground.x_of(10)), 8))
@@ -182,7 +156,7 @@ def test_the_lamp_and_the_folds_are_dragged_in_the_ruler(timed: Window, qtbot: Q
     assert take(timed).last < 48
 
 
-def test_rows_are_grouped_as_the_body_is_and_unfold_to_channels(timed: Window, qtbot: QtBot) -> None:
+def test_rows_are_grouped_as_the_body_is_and_unfold_to_channels(timed, qtbot):
     puppet = timed.session.puppet
     rows = rows_of(puppet, take(timed), ())
     heads = [each.label for each in rows if each.kind == "head"]
@@ -195,7 +169,7 @@ def test_rows_are_grouped_as_the_body_is_and_unfold_to_channels(timed: Window, q
     timed.timeline.sheet.grab()
 
 
-def test_it_plays_at_its_rate_and_leaves_late_frames_out(timed: Window, act: Act, qtbot: QtBot) -> None:
+def test_it_plays_at_its_rate_and_leaves_late_frames_out(timed, act, qtbot):
     player = timed.timeline.player
     seen = []
     timed.session.timeline.changed.connect(lambda: seen.append(timed.session.timeline.frame))
@@ -217,22 +191,20 @@ def test_it_plays_at_its_rate_and_leaves_late_frames_out(timed: Window, act: Act
     assert timed.session.timeline.frame == 25.0
 
 
-def test_a_loop_is_closed_in_one_step(timed: Window, act: Act) -> None:
+def test_a_loop_is_closed_in_one_step(timed, act):
     act("close-loop")
     assert take(timed).loop
     assert all(track[-1].frame == 48.0 for track in take(timed).tracks.values())
 
 
-def test_takes_are_made_copied_removed_and_live_in_the_file(
-    timed: Window, act: Act, tmp_path: object
-) -> None:
+def test_takes_are_made_copied_removed_and_live_in_the_file(timed, act, tmp_path):
     session = timed.session
     act("new-take")
     act("copy-take")
     assert [each.name for each in session.history.now.takes] == ["Take 1", "Take 2", "Take 2 copy"]
     assert take(timed).name == "Take 2 copy"
     act("remove-take")
-    file = tmp_path / "timed.umbrite"  # type: ignore[operator]
+    file = tmp_path / "timed.umbrite"
     save(file, session.file.package())
     assert load(file).document.takes == session.history.now.takes
     assert not session.history.is_saved
@@ -240,12 +212,8 @@ def test_takes_are_made_copied_removed_and_live_in_the_file(
     assert "Idle" in [each.name for each in session.history.now.takes]
 
 
-def test_a_take_is_exported_from_the_menu_and_comes_back_as_frames(
-    timed: Window, answers: Answers, act: Act, tmp_path: Path
-) -> None:
-    timed.session.edit(
-        "Short", takes=tuple(replace(each, last=3) for each in timed.session.history.now.takes)
-    )
+def test_a_take_is_exported_from_the_menu_and_comes_back_as_frames(timed, answers, act, tmp_path):
+    timed.session.edit("Short", takes=tuple(replace(each, last=3) for each in timed.session.history.now.takes))
     for ending in ("webm", "folder"):
         answers.save_path = tmp_path / f"take-{ending}"
         act(f"film-{ending}")
@@ -254,15 +222,12 @@ def test_a_take_is_exported_from_the_menu_and_comes_back_as_frames(
     assert len(list((tmp_path / "take-folder").iterdir())) == 4
 
 
-def test_an_edit_does_not_wait_for_what_the_checks_notice_about_takes(
-    timed: Window, qtbot: QtBot, monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_an_edit_does_not_wait_for_what_the_checks_notice_about_takes(timed, qtbot, monkeypatch):
     monkeypatch.setattr(idle_queue, "PAUSE", 20)
     session = timed.session
     session.checks.finish()
     session.edit(
-        "Loop",
-        takes=tuple(replace(each, loop=True, last=each.last + 4) for each in session.history.now.takes),
+        "Loop", takes=tuple(replace(each, loop=True, last=each.last + 4) for each in session.history.now.takes)
     )
     assert session.checks.takes.queue.waiting
     assert session.checks.found == []
@@ -277,7 +242,7 @@ def test_an_edit_does_not_wait_for_what_the_checks_notice_about_takes(
     timed.findings_list.close()
 
 
-def test_the_lamp_tells_of_a_loop_that_does_not_close(timed: Window, act: Act) -> None:
+def test_the_lamp_tells_of_a_loop_that_does_not_close(timed, act):
     session = timed.session
     act("take-end")
     head = joint(session.puppet, "Head")
@@ -290,7 +255,7 @@ def test_the_lamp_tells_of_a_loop_that_does_not_close(timed: Window, act: Act) -
     assert session.checks.found == []
 
 
-def test_ghosts_and_trails_show_where_it_comes_from_and_goes_to(timed: Window, act: Act) -> None:
+def test_ghosts_and_trails_show_where_it_comes_from_and_goes_to(timed, act):
     session, board = timed.session, timed.board
     session.timeline.go_to(12.0)
     session.selection.select([])
@@ -305,7 +270,7 @@ def test_ghosts_and_trails_show_where_it_comes_from_and_goes_to(timed: Window, a
     assert board.grab().toImage() != with_trail
 
 
-def test_keys_go_by_the_clipboard_to_other_frames_and_takes(timed: Window, act: Act, qtbot: QtBot) -> None:
+def test_keys_go_by_the_clipboard_to_other_frames_and_takes(timed, act, qtbot):
     session, sheet, channels = timed.session, timed.timeline.sheet, hand_channels(timed)
     sheet.setFocus()
     session.timeline.select({(name, 24.0) for name in channels})
@@ -328,7 +293,7 @@ def test_keys_go_by_the_clipboard_to_other_frames_and_takes(timed: Window, act: 
     assert session.history.now is before
 
 
-def test_picked_keys_are_stretched_by_actions(timed: Window, act: Act) -> None:
+def test_picked_keys_are_stretched_by_actions(timed, act):
     session, channels = timed.session, hand_channels(timed)
     session.timeline.select({(name, key.frame) for name in channels for key in take(timed).tracks[name]})
     act("press-keys")
@@ -338,9 +303,7 @@ def test_picked_keys_are_stretched_by_actions(timed: Window, act: Act) -> None:
     assert {frame for _, frame in session.timeline.selected} == {0.0, 24.0}
 
 
-def test_the_rest_is_not_changed_under_takes_and_what_is_removed_leaves_nothing_hollow(
-    timed: Window, act: Act
-) -> None:
+def test_the_rest_is_not_changed_under_takes_and_what_is_removed_leaves_nothing_hollow(timed, act):
     session = timed.session
     before = session.history.now
     act("make-rest")
@@ -352,9 +315,7 @@ def test_the_rest_is_not_changed_under_takes_and_what_is_removed_leaves_nothing_
     assert session.timeline.unkept == {}
 
 
-def test_undo_and_esc_in_the_middle_of_a_drag_put_the_drag_back(
-    timed: Window, act: Act, qtbot: QtBot
-) -> None:
+def test_undo_and_esc_in_the_middle_of_a_drag_put_the_drag_back(timed, act, qtbot):
     QApplication.processEvents()
     sheet, channels, before = timed.timeline.sheet, hand_channels(timed), timed.session.history.now
     at = key_mark(timed, "Far hand", 24)

@@ -1,42 +1,37 @@
 """What is used again, in the window: branches by clipboard and library, guests, and stages of the work."""
 
 from collections.abc import Callable
-from pathlib import Path
 
 import pytest
 from msgspec.structs import replace
 from PySide6.QtCore import QMimeData, QPointF, Qt
 from PySide6.QtGui import QDropEvent, QGuiApplication
 from PySide6.QtWidgets import QApplication
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS
-from desk.conftest import Answers, Hand
 from umbrite.desk.board.input.drops import BRANCH
 from umbrite.desk.board.part_frame import frame_of, grasps
 from umbrite.desk.commands.sharing import branch_commands, guest_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, REHEARSE, TAKES
-from umbrite.desk.window import Window
 from umbrite.files.package import MIMETYPE, load, save
 from umbrite.motion.animating.walking import legs_of
 from umbrite.rig.edits.parts import nudge_parts
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.guests import guest_of
-from umbrite.rig.model import Puppet
 
 Act = Callable[[str], None]
 
 
-def joint(puppet: Puppet, name: str) -> str:
+def joint(puppet, name):
     return next(key for key, one in puppet.joints.items() if one.name == name)
 
 
-def part(puppet: Puppet, name: str) -> str:
+def part(puppet, name):
     return next(key for key, one in puppet.parts.items() if one.name == name)
 
 
-def other_window(name: str, parent: Window) -> Session:
+def other_window(name, parent):
     """Another window's session, with a demo open."""
     session = Session(parent)
     session.open(load(ASSETS / f"{name}.umbrite"), None)
@@ -44,8 +39,8 @@ def other_window(name: str, parent: Window) -> Session:
     return session
 
 
-def said(window: Window) -> list[str]:
-    words: list[str] = []
+def said(window):
+    words = []
     window.session.said.connect(words.append)
     return words
 
@@ -53,9 +48,7 @@ def said(window: Window) -> list[str]:
 # The clipboard
 
 
-def test_a_branch_goes_from_one_window_to_another_of_another_size_and_undo_is_as_before(
-    wick_window: Window, act: Act
-) -> None:
+def test_a_branch_goes_from_one_window_to_another_of_another_size_and_undo_is_as_before(wick_window, act):
     wick_window.session.workspace.go_to(LIMBS)
     wick_window.session.selection.select([joint(wick_window.session.puppet, "Near upper arm")])
     act("clip-copy")
@@ -74,9 +67,7 @@ def test_a_branch_goes_from_one_window_to_another_of_another_size_and_undo_is_as
     ratio = puppet.height / wick_window.session.puppet.height
     upper, lower = (puppet.joints[joint(puppet, name)].pivot.z for name in ("Near upper arm", "Near forearm"))
     was = wick_window.session.puppet.joints
-    one, other = (
-        was[joint(wick_window.session.puppet, name)].pivot.z for name in ("Near upper arm", "Near forearm")
-    )
+    one, other = (was[joint(wick_window.session.puppet, name)].pivot.z for name in ("Near upper arm", "Near forearm"))
     assert abs(lower - upper) == pytest.approx(abs(other - one) * ratio, abs=1e-3)
     assert {puppet.parts[key].drawing.sha256 for key in puppet.order} <= there.file.art.keys()
     there.step(-1)
@@ -84,7 +75,7 @@ def test_a_branch_goes_from_one_window_to_another_of_another_size_and_undo_is_as
     there.file.pictures.stop()
 
 
-def test_a_branch_pasted_into_an_empty_window_brings_its_canvas(wick_window: Window, act: Act) -> None:
+def test_a_branch_pasted_into_an_empty_window_brings_its_canvas(wick_window, act):
     wick_window.session.workspace.go_to(PARTS)
     wick_window.session.selection.select([part(wick_window.session.puppet, "Head")])
     act("clip-copy")
@@ -98,7 +89,7 @@ def test_a_branch_pasted_into_an_empty_window_brings_its_canvas(wick_window: Win
     assert wick_window.session.selection.of("part")
 
 
-def test_controls_and_links_go_by_names_and_a_take_too(wick_window: Window, act: Act) -> None:
+def test_controls_and_links_go_by_names_and_a_take_too(wick_window, act):
     session = wick_window.session
     session.workspace.go_to(CONTROLS)
     grips = [key for key, one in session.puppet.controls.items() if one.name in {"Near hand", "Far hand"}]
@@ -126,9 +117,7 @@ def test_controls_and_links_go_by_names_and_a_take_too(wick_window: Window, act:
         "x" * 1000,
     ],
 )
-def test_what_is_no_clip_is_refused_with_a_sentence_and_changes_nothing(
-    wick_window: Window, act: Act, text: str
-) -> None:
+def test_what_is_no_clip_is_refused_with_a_sentence_and_changes_nothing(wick_window, act, text):
     session, words = wick_window.session, said(wick_window)
     session.workspace.go_to(PARTS)
     before = session.history.now
@@ -144,20 +133,14 @@ def test_what_is_no_clip_is_refused_with_a_sentence_and_changes_nothing(
     assert "can't be opened" in words[-1] or "no " in words[-1]
 
 
-def test_a_pasted_branch_is_made_larger_and_smaller_by_keys(wick_window: Window, act: Act) -> None:
+def test_a_pasted_branch_is_made_larger_and_smaller_by_keys(wick_window, act):
     session = wick_window.session
     session.workspace.go_to(PARTS)
     key = joint(session.puppet, "Near upper arm")
     session.selection.select([key])
-    before = (
-        session.puppet.joints[joint(session.puppet, "Near forearm")].pivot.z
-        - session.puppet.joints[key].pivot.z
-    )
+    before = session.puppet.joints[joint(session.puppet, "Near forearm")].pivot.z - session.puppet.joints[key].pivot.z
     act("branch-larger")
-    after = (
-        session.puppet.joints[joint(session.puppet, "Near forearm")].pivot.z
-        - session.puppet.joints[key].pivot.z
-    )
+    after = session.puppet.joints[joint(session.puppet, "Near forearm")].pivot.z - session.puppet.joints[key].pivot.z
     assert abs(after) == pytest.approx(1.1 * abs(before), abs=1e-6)
     act("branch-smaller")
     assert invariants(session.puppet) == []
@@ -166,20 +149,16 @@ def test_a_pasted_branch_is_made_larger_and_smaller_by_keys(wick_window: Window,
 # The library
 
 
-def drop(window: Window, path: Path, at: complex) -> None:
+def drop(window, path, at):
     """Let a branch of the library go over the board."""
     data = QMimeData()
     data.setData(BRANCH, str(path).encode())
     place = QPointF(window.board.camera.point(at))
-    event = QDropEvent(
-        place, Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
-    )
+    event = QDropEvent(place, Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier)
     window.board.dropEvent(event)
 
 
-def test_a_branch_kept_in_the_library_is_dragged_onto_a_joint_of_another_puppet(
-    wick_window: Window, act: Act
-) -> None:
+def test_a_branch_kept_in_the_library_is_dragged_onto_a_joint_of_another_puppet(wick_window, act):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     session.selection.select([joint(session.puppet, "Near upper arm")])
@@ -205,9 +184,7 @@ def test_a_branch_kept_in_the_library_is_dragged_onto_a_joint_of_another_puppet(
     assert under
 
 
-def test_shipped_branches_have_pictures_and_own_ones_are_named_and_thrown_away(
-    wick_window: Window, act: Act
-) -> None:
+def test_shipped_branches_have_pictures_and_own_ones_are_named_and_thrown_away(wick_window, act):
     session, panel, words = wick_window.session, wick_window.library, said(wick_window)
     act("library")
     assert panel.list.count() >= 5
@@ -239,7 +216,7 @@ def test_shipped_branches_have_pictures_and_own_ones_are_named_and_thrown_away(
 
 
 @pytest.fixture
-def scene(window: Window, tmp_path: Path) -> Window:
+def scene(window, tmp_path):
     """Wick in a file of his own, beside the tea cart's."""
     for name in ("wick", "tea-cart"):
         save(tmp_path / f"{name}.umbrite", load(ASSETS / f"{name}.umbrite"))
@@ -248,16 +225,14 @@ def scene(window: Window, tmp_path: Path) -> Window:
     return window
 
 
-def with_guest(window: Window, answers: Answers, act: Act, tmp_path: Path) -> str:
+def with_guest(window, answers, act, tmp_path):
     answers.open_path = tmp_path / "tea-cart.umbrite"
     act("guest")
     (key,) = window.session.puppet.guests
     return key
 
 
-def test_a_guest_is_taken_in_dragged_as_one_and_nothing_of_it_is_changed_here(
-    scene: Window, answers: Answers, act: Act, hand: Hand, tmp_path: Path
-) -> None:
+def test_a_guest_is_taken_in_dragged_as_one_and_nothing_of_it_is_changed_here(scene, answers, act, hand, tmp_path):
     session, words = scene.session, said(scene)
     key = with_guest(scene, answers, act, tmp_path)
     guest = session.puppet.guests[key]
@@ -271,8 +246,7 @@ def test_a_guest_is_taken_in_dragged_as_one_and_nothing_of_it_is_changed_here(
     shift = moved.at.z - guest.at.z
     assert abs(shift - (60 - 20j)) < 6
     assert all(
-        session.puppet.joints[own].pivot.z - session.history._steps[-2].state.puppet.joints[own].pivot.z
-        == shift
+        session.puppet.joints[own].pivot.z - session.history._steps[-2].state.puppet.joints[own].pivot.z == shift
         for own in guest.ids.values()
         if own in session.puppet.joints
     )
@@ -285,9 +259,7 @@ def test_a_guest_is_taken_in_dragged_as_one_and_nothing_of_it_is_changed_here(
     assert all(each.name != "Box" for each in session.puppet.parts.values())
 
 
-def test_a_guest_whose_own_file_is_newer_says_so_and_is_updated_on_wish(
-    scene: Window, answers: Answers, act: Act, tmp_path: Path
-) -> None:
+def test_a_guest_whose_own_file_is_newer_says_so_and_is_updated_on_wish(scene, answers, act, tmp_path):
     session = scene.session
     key = with_guest(scene, answers, act, tmp_path)
     assert scene.reuse.newer(key) is False
@@ -310,9 +282,7 @@ def test_a_guest_whose_own_file_is_newer_says_so_and_is_updated_on_wish(
     assert session.puppet.name == "Tea cart"
 
 
-def test_a_guest_is_told_to_be_newer_on_opening_and_found_from_another_folder(
-    scene: Window, answers: Answers, act: Act, tmp_path: Path, qtbot: QtBot
-) -> None:
+def test_a_guest_is_told_to_be_newer_on_opening_and_found_from_another_folder(scene, answers, act, tmp_path, qtbot):
     session = scene.session
     key = with_guest(scene, answers, act, tmp_path)
     (tmp_path / "scenes").mkdir()
@@ -328,9 +298,7 @@ def test_a_guest_is_told_to_be_newer_on_opening_and_found_from_another_folder(
     qtbot.waitUntil(lambda: "Tea cart changed in a file of its own" in scene.frame.hints.message)
 
 
-def test_a_guest_is_copied_whole_and_plans_and_walks_leave_it_alone(
-    scene: Window, answers: Answers, act: Act, tmp_path: Path
-) -> None:
+def test_a_guest_is_copied_whole_and_plans_and_walks_leave_it_alone(scene, answers, act, tmp_path):
     session = scene.session
     key = with_guest(scene, answers, act, tmp_path)
     session.selection.select([part(session.puppet, "Box")])
@@ -347,7 +315,7 @@ def test_a_guest_is_copied_whole_and_plans_and_walks_leave_it_alone(
     assert len(session.puppet.guests) == 3
     strange = {own for guest in session.puppet.guests.values() for own in guest.ids.values()}
     act("plan")
-    assert strange.isdisjoint(session.drafts.now.plan.pieces.keys)  # type: ignore[union-attr]
+    assert strange.isdisjoint(session.drafts.now.plan.pieces.keys)
     answers.open_path = ASSETS / "bramble.umbrite"
     act("guest")
     strange = {own for guest in session.puppet.guests.values() for own in guest.ids.values()}
@@ -355,9 +323,7 @@ def test_a_guest_is_copied_whole_and_plans_and_walks_leave_it_alone(
     assert len(legs_of(session.puppet)) == 2
 
 
-def test_a_puppet_that_holds_this_one_is_refused_and_so_is_this_one(
-    scene: Window, answers: Answers, act: Act, tmp_path: Path
-) -> None:
+def test_a_puppet_that_holds_this_one_is_refused_and_so_is_this_one(scene, answers, act, tmp_path):
     session, words = scene.session, said(scene)
     with_guest(scene, answers, act, tmp_path)
     assert scene.files.save()
@@ -371,9 +337,7 @@ def test_a_puppet_that_holds_this_one_is_refused_and_so_is_this_one(
     assert "circle" in words[-1]
 
 
-def test_the_card_places_spreads_hides_lays_a_take_in_and_makes_it_ours(
-    scene: Window, answers: Answers, act: Act, tmp_path: Path
-) -> None:
+def test_the_card_places_spreads_hides_lays_a_take_in_and_makes_it_ours(scene, answers, act, tmp_path):
     session, card = scene.session, scene.details.guest
     key = with_guest(scene, answers, act, tmp_path)
     card.share.setValue(50)
@@ -384,9 +348,9 @@ def test_the_card_places_spreads_hides_lays_a_take_in_and_makes_it_ours(
     card.hidden.click()
     guest = session.puppet.guests[key]
     assert guest.spread
-    assert {
-        session.puppet.controls[own].shown for own in guest.ids.values() if own in session.puppet.controls
-    } == {"never"}
+    assert {session.puppet.controls[own].shown for own in guest.ids.values() if own in session.puppet.controls} == {
+        "never"
+    }
     card.takes.setCurrentText("Roll")
     session.timeline.choose("Idle")
     card.lay.click()
@@ -395,38 +359,30 @@ def test_the_card_places_spreads_hides_lays_a_take_in_and_makes_it_ours(
         for inner, own in guest.ids.items()
         if session.puppet.joints.get(own) and session.puppet.joints[own].name.startswith("Master")
     )
-    assert f"{master}.x" in session.timeline.take.tracks  # type: ignore[union-attr]
+    assert f"{master}.x" in session.timeline.take.tracks
     rows = scene.timeline.sheet.ground.rows
     head = next(i for i, row in enumerate(rows) if row.kind == "head" and row.label == "Tea cart")
     mine = set(guest.ids.values())
-    assert {row.key in mine or row.key == guest.root for row in rows[head + 1 :] if row.kind == "thing"} == {
-        True
-    }
+    assert {row.key in mine or row.key == guest.root for row in rows[head + 1 :] if row.kind == "thing"} == {True}
     guest_commands.select(session, key)
     card.own_button.click()
     assert not session.puppet.guests
     assert guest_of(session.puppet, master) is None
 
 
-def test_a_guest_does_in_rehearse_what_it_does_alone_and_its_master_moves_it_whole(
-    scene: Window, answers: Answers, act: Act, hand: Hand, tmp_path: Path
-) -> None:
+def test_a_guest_does_in_rehearse_what_it_does_alone_and_its_master_moves_it_whole(scene, answers, act, hand, tmp_path):
     session = scene.session
     key = with_guest(scene, answers, act, tmp_path)
     guest_commands.place(session, key, 900 + 360j)
     session.workspace.go_to(REHEARSE)
     scene.board.fit_all()
     mine = set(session.puppet.guests[key].ids.values())
-    control = next(
-        one for own, one in session.puppet.controls.items() if own in mine and one.kind == "master"
-    )
+    control = next(one for own, one in session.puppet.controls.items() if own in mine and one.kind == "master")
     wheel = joint(session.puppet, "Near front wheel")
     before, spot = session.placed.pivot(wheel), session.placed.control_at(control)
     hand.drag(spot, spot + 75 + 0j)
     assert (session.placed.pivot(wheel) - before).real == pytest.approx(75, abs=4)
-    assert session.placed.turn(wheel) == pytest.approx(
-        (session.placed.pivot(wheel) - before).real / 150, abs=1e-6
-    )
+    assert session.placed.turn(wheel) == pytest.approx((session.placed.pivot(wheel) - before).real / 150, abs=1e-6)
     assert (
         session.placed.pivot(joint(session.puppet, "Head"))
         == session.puppet.joints[joint(session.puppet, "Head")].pivot.z
@@ -436,7 +392,7 @@ def test_a_guest_does_in_rehearse_what_it_does_alone_and_its_master_moves_it_who
 # Stages
 
 
-def test_a_stage_is_kept_compared_lit_gone_back_to_and_undone(wick_window: Window, act: Act) -> None:
+def test_a_stage_is_kept_compared_lit_gone_back_to_and_undone(wick_window, act):
     session, panel = wick_window.session, wick_window.versions
     session.workspace.go_to(PARTS)
     act("stages")
@@ -463,9 +419,7 @@ def test_a_stage_is_kept_compared_lit_gone_back_to_and_undone(wick_window: Windo
     assert session.history.now == moved
 
 
-def test_a_stage_is_renamed_and_gives_a_branch_and_a_new_puppet(
-    wick_window: Window, answers: Answers, act: Act
-) -> None:
+def test_a_stage_is_renamed_and_gives_a_branch_and_a_new_puppet(wick_window, answers, act):
     session, panel = wick_window.session, wick_window.versions
     session.workspace.go_to(PARTS)
     act("keep-stage")
@@ -475,7 +429,7 @@ def test_a_stage_is_renamed_and_gives_a_branch_and_a_new_puppet(
     session.selection.select([part(session.puppet, "Cap")])
     act("delete")
     panel.list.item(0).setSelected(True)
-    panel.take_branch(joint(session.history.now.versions[0].document.puppet, "Cap"))  # type: ignore[union-attr]
+    panel.take_branch(joint(session.history.now.versions[0].document.puppet, "Cap"))
     assert session.puppet.joints[session.puppet.parts[part(session.puppet, "Cap")].joint].parent == joint(
         session.puppet, "Head"
     )
@@ -489,9 +443,7 @@ def test_a_stage_is_renamed_and_gives_a_branch_and_a_new_puppet(
     assert {"Cap"} <= {each.name for each in session.puppet.parts.values()}
 
 
-def test_stages_are_in_the_file_and_undone_like_all_else(
-    wick_window: Window, act: Act, tmp_path: Path
-) -> None:
+def test_stages_are_in_the_file_and_undone_like_all_else(wick_window, act, tmp_path):
     session = wick_window.session
     assert session.history.is_saved
     act("keep-stage")
@@ -504,9 +456,7 @@ def test_stages_are_in_the_file_and_undone_like_all_else(
     QApplication.processEvents()
 
 
-def test_a_guest_at_one_depth_is_one_row_that_unfolds(
-    scene: Window, answers: Answers, act: Act, tmp_path: Path
-) -> None:
+def test_a_guest_at_one_depth_is_one_row_that_unfolds(scene, answers, act, tmp_path):
     session, rail = scene.session, scene.depth_rail
     before = rail.count()
     key = with_guest(scene, answers, act, tmp_path)
@@ -522,9 +472,7 @@ def test_a_guest_at_one_depth_is_one_row_that_unfolds(
     assert rail.count() == before + 12
 
 
-def test_the_frame_scales_a_guest_as_one_and_refuses_to_turn_it_at_rest(
-    scene: Window, answers: Answers, act: Act, hand: Hand, tmp_path: Path
-) -> None:
+def test_the_frame_scales_a_guest_as_one_and_refuses_to_turn_it_at_rest(scene, answers, act, hand, tmp_path):
     session, words = scene.session, said(scene)
     key = with_guest(scene, answers, act, tmp_path)
     scene.board.fit_all()

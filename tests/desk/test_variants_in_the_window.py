@@ -1,17 +1,14 @@
 """Variants in the window: drawings added late, switched by strip, keys, wheel and cards; branches that come and go with their rig."""
 
 from collections.abc import Callable
-from pathlib import Path
 
 import numpy as np
 import pytest
 from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt
 from PySide6.QtGui import QWheelEvent
 from PySide6.QtWidgets import QAbstractItemView, QApplication
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import control, joint, part
-from desk.conftest import Answers, Hand
 from desk.test_playing import SAME, far
 from desk.test_window import drop
 from umbrite.desk.board.art_layer import ArtLayer, View, fading_of
@@ -23,9 +20,8 @@ from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.panels.timeline.timeline_rows import rows_of
 from umbrite.desk.session.drafts import ProposedLimb
 from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
-from umbrite.desk.window import Window
 from umbrite.files.png import encode
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.edits.variants.branches import limb_of
 from umbrite.rig.edits.variants.drawings import More, add_drawings
@@ -36,16 +32,16 @@ from umbrite.rig.placement import middle_of_part
 Act = Callable[[str], None]
 
 
-def set_named(window: Window, name: str) -> str:
+def set_named(window, name):
     return next(key for key, one in window.session.puppet.sets.items() if one.name == name)
 
 
-def shown(window: Window, name: str) -> str:
+def shown(window, name):
     return window.session.placed.chosen(set_named(window, name)).name
 
 
 @pytest.fixture
-def pictures(tmp_path: Path) -> list[Path]:
+def pictures(tmp_path):
     """Two mouths, drawn late."""
     paths = []
     for name, grey in (("grin", 40), ("whistle", 90)):
@@ -57,9 +53,7 @@ def pictures(tmp_path: Path) -> list[Path]:
     return paths
 
 
-def test_two_mouths_are_added_long_after_by_letting_files_go_on_the_part(
-    wick_window: Window, answers: Answers, pictures: list[Path]
-) -> None:
+def test_two_mouths_are_added_long_after_by_letting_files_go_on_the_part(wick_window, answers, pictures):
     session = wick_window.session
     before = session.puppet
     mouth = part(before, "Mouth")
@@ -68,20 +62,12 @@ def test_two_mouths_are_added_long_after_by_letting_files_go_on_the_part(
     one = session.puppet.sets[set_named(wick_window, "Mouth")]
     assert [variant.name for variant in one.variants][-2:] == ["grin", "whistle"]
     new = session.puppet.parts[one.variants[-1].parts[0]]
-    assert (new.joint, new.opacity, new.clip) == (
-        before.parts[mouth].joint,
-        before.parts[mouth].opacity,
-        None,
-    )
+    assert (new.joint, new.opacity, new.clip) == (before.parts[mouth].joint, before.parts[mouth].opacity, None)
     assert session.history.undo_name == "Add 2 drawings to Mouth"
-    assert all(session.puppet.parts[key] == each for key, each in before.parts.items()), (
-        "nothing else is changed"
-    )
+    assert all(session.puppet.parts[key] == each for key, each in before.parts.items()), "nothing else is changed"
 
 
-def test_a_part_without_a_set_gets_one(
-    wick_window: Window, answers: Answers, pictures: list[Path], act: Act
-) -> None:
+def test_a_part_without_a_set_gets_one(wick_window, answers, pictures, act):
     session = wick_window.session
     session.workspace.go_to(PARTS)
     session.selection.select([part(session.puppet, "Cap")])
@@ -92,9 +78,7 @@ def test_a_part_without_a_set_gets_one(
     assert one.rest == 1
 
 
-def test_switched_by_the_strip_in_every_station_and_only_looked_at_where_the_rig_is_built(
-    wick_window: Window, qtbot: QtBot
-) -> None:
+def test_switched_by_the_strip_in_every_station_and_only_looked_at_where_the_rig_is_built(wick_window, qtbot):
     session, strip = wick_window.session, wick_window.details.variants
     wick_window.docks["Details"].show()
     wick_window.docks["Details"].raise_()
@@ -116,24 +100,15 @@ def test_switched_by_the_strip_in_every_station_and_only_looked_at_where_the_rig
     qtbot.mouseClick(strip.cards, Qt.MouseButton.LeftButton, pos=strip.cards.box_of(2).center().toPoint())
     assert shown(wick_window, "Eyes") == "Closed"
     assert session.history.undo_name == "Show Closed of Eyes"
-    menu = strip.cards.menu_for(
-        session.puppet.sets[strip.cards.key].variants[2], session.puppet.sets[strip.cards.key]
-    )
+    menu = strip.cards.menu_for(session.puppet.sets[strip.cards.key].variants[2], session.puppet.sets[strip.cards.key])
     actions = {action.text(): action for action in menu.actions()}
     actions["Show it at rest"].trigger()
     assert session.puppet.sets[strip.cards.key].rest == 3
     actions["Earlier"].trigger()
-    assert [v.name for v in session.puppet.sets[strip.cards.key].variants] == [
-        "Open",
-        "Closed",
-        "Half",
-        "Wide",
-    ]
+    assert [v.name for v in session.puppet.sets[strip.cards.key].variants] == ["Open", "Closed", "Half", "Wide"]
 
 
-def test_number_keys_brackets_wheel_and_cards_show_variants(
-    wick_window: Window, hand: Hand, act: Act, qtbot: QtBot
-) -> None:
+def test_number_keys_brackets_wheel_and_cards_show_variants(wick_window, hand, act, qtbot):
     session, board = wick_window.session, wick_window.board
     session.workspace.go_to(REHEARSE)
     eyes = session.puppet.joints[joint(session.puppet, "Eyes")].pivot.z
@@ -166,7 +141,7 @@ def test_number_keys_brackets_wheel_and_cards_show_variants(
     assert shown(wick_window, "Mouth") == "Oh"
 
 
-def test_several_choosers_with_variants_of_the_same_names_are_set_together(wick_window: Window) -> None:
+def test_several_choosers_with_variants_of_the_same_names_are_set_together(wick_window):
     session = wick_window.session
     session.workspace.go_to(REHEARSE)
     session.selection.select([control(session.puppet, "Eyes"), control(session.puppet, "Mouth")])
@@ -175,7 +150,7 @@ def test_several_choosers_with_variants_of_the_same_names_are_set_together(wick_
     assert session.history.undo_name == "Show Closed of Eyes"
 
 
-def test_only_the_branch_that_shows_has_its_rig_on_the_board(wick_window: Window, act: Act) -> None:
+def test_only_the_branch_that_shows_has_its_rig_on_the_board(wick_window, act):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     key = set_named(wick_window, "Far arm")
@@ -185,9 +160,7 @@ def test_only_the_branch_that_shows_has_its_rig_on_the_board(wick_window: Window
         own = limb_of(session.puppet, variant)
         assert own is not None
         assert own.joints[0] in joints
-        others = [
-            limb_of(session.puppet, each) for each in session.puppet.sets[key].variants if each is not variant
-        ]
+        others = [limb_of(session.puppet, each) for each in session.puppet.sets[key].variants if each is not variant]
         assert all(limb is not None and limb.joints[0] not in joints for limb in others)
         assert len(limbs) == 4
         moved = {each.moves for each in controls_seen(session).values()}
@@ -197,9 +170,7 @@ def test_only_the_branch_that_shows_has_its_rig_on_the_board(wick_window: Window
     act("copy-variant")
     assert session.history.undo_name == "Copy Near thigh as a variant"
     copy = session.puppet.sets[set_named(wick_window, "Near thigh")].variants[-1]
-    assert session.placed.chosen(set_named(wick_window, "Near thigh")) == copy, (
-        "what is bent next is what is seen"
-    )
+    assert session.placed.chosen(set_named(wick_window, "Near thigh")) == copy, "what is bent next is what is seen"
     act("variant-out")
     assert len(session.puppet.sets) == 5
     session.selection.select([set_named(wick_window, "Near thigh")])
@@ -207,9 +178,7 @@ def test_only_the_branch_that_shows_has_its_rig_on_the_board(wick_window: Window
     assert len(session.puppet.sets) == 4, "a set itself is given up as a whole"
 
 
-def test_switching_the_arm_takes_the_hands_place_over_and_tells_what_is_out_of_reach(
-    wick_window: Window,
-) -> None:
+def test_switching_the_arm_takes_the_hands_place_over_and_tells_what_is_out_of_reach(wick_window):
     session = wick_window.session
     session.workspace.go_to(REHEARSE)
     key = set_named(wick_window, "Far arm")
@@ -227,7 +196,7 @@ def test_switching_the_arm_takes_the_hands_place_over_and_tells_what_is_out_of_r
     assert "out of its reach" in wick_window.frame.hints.message
 
 
-def test_the_tape_shows_thumbnails_held_until_the_next(wick_window: Window) -> None:
+def test_the_tape_shows_thumbnails_held_until_the_next(wick_window):
     session, sheet = wick_window.session, wick_window.timeline.sheet
     session.workspace.go_to(TAKES)
     session.timeline.choose("Lamp up")
@@ -238,13 +207,7 @@ def test_the_tape_shows_thumbnails_held_until_the_next(wick_window: Window) -> N
     before = sheet.grab().toImage()
     session.timeline.go_to(16.0)
     variant_commands.choose(session, set_named(wick_window, "Eyes"), 3)
-    assert [key.frame for key in session.timeline.take.tracks[eyes.channels[0]]] == [
-        0,
-        10,
-        16,
-        44,
-        48,
-    ]  # type: ignore[union-attr]
+    assert [key.frame for key in session.timeline.take.tracks[eyes.channels[0]]] == [0, 10, 16, 44, 48]
     assert sheet.grab().toImage() != before
     session.timeline.go_to(43.0)
     assert shown(wick_window, "Eyes") == "Closed"
@@ -252,7 +215,7 @@ def test_the_tape_shows_thumbnails_held_until_the_next(wick_window: Window) -> N
     assert shown(wick_window, "Eyes") == "Half"
 
 
-def test_a_set_is_one_row_in_family_depth_and_diagram_until_it_is_unfolded(wick_window: Window) -> None:
+def test_a_set_is_one_row_in_family_depth_and_diagram_until_it_is_unfolded(wick_window):
     session = wick_window.session
     session.workspace.go_to(PARTS)
     tree = wick_window.family.tree
@@ -287,7 +250,7 @@ def test_a_set_is_one_row_in_family_depth_and_diagram_until_it_is_unfolded(wick_
     assert [key in sheet._boxes for key in branches] == [False, True, False]
 
 
-def test_a_folded_set_moves_in_depth_as_one(wick_window: Window, monkeypatch: pytest.MonkeyPatch) -> None:
+def test_a_folded_set_moves_in_depth_as_one(wick_window, monkeypatch):
     session = wick_window.session
     rail = wick_window.depth_rail
     mouths = [v.parts[0] for v in session.puppet.sets[set_named(wick_window, "Mouth")].variants]
@@ -303,7 +266,7 @@ def test_a_folded_set_moves_in_depth_as_one(wick_window: Window, monkeypatch: py
     assert rail.item(row - 2).text() == "Mouth (5)"
 
 
-def test_a_chooser_of_many_shows_nine_about_the_one_that_shows(wick_window: Window, qtbot: QtBot) -> None:
+def test_a_chooser_of_many_shows_nine_about_the_one_that_shows(wick_window, qtbot):
     session = wick_window.session
     mouth = session.puppet.parts[part(session.puppet, "Mouth")]
     more = [More(f"Number {i}", mouth.drawing) for i in range(20)]
@@ -312,7 +275,7 @@ def test_a_chooser_of_many_shows_nine_about_the_one_that_shows(wick_window: Wind
     chooser = next(k for k, each in puppet.controls.items() if each.chooses == key)
     session.workspace.go_to(REHEARSE)
 
-    def seen() -> list[int]:
+    def seen():
         boxes = cells(session, wick_window.board.camera, chooser)
         assert len(boxes) == 25
         return [i for i, box in enumerate(boxes) if not box.isEmpty()]
@@ -330,9 +293,7 @@ def test_a_chooser_of_many_shows_nine_about_the_one_that_shows(wick_window: Wind
     assert session.placed.chosen(key).name == puppet.sets[key].variants[18].name
 
 
-def test_what_is_painted_after_switching_is_what_a_whole_painting_gives(
-    wick_window: Window, act: Act
-) -> None:
+def test_what_is_painted_after_switching_is_what_a_whole_painting_gives(wick_window, act):
     session, board = wick_window.session, wick_window.board
     session.workspace.go_to(REHEARSE)
     view = View(board.camera, (board.width(), board.height()), 1.0, fading_of(session))
@@ -351,17 +312,12 @@ def test_what_is_painted_after_switching_is_what_a_whole_painting_gives(
             assert far(kept.image, whole.image) < SAME
 
 
-def placed_alike(one: Placed, other: Placed) -> bool:
-    same = [
-        np.array_equal(getattr(one, name), getattr(other, name))
-        for name in ("shown", "there", "choices", "turns")
-    ]
+def placed_alike(one, other):
+    same = [np.array_equal(getattr(one, name), getattr(other, name)) for name in ("shown", "there", "choices", "turns")]
     return all(same) and all(np.array_equal(a, b) for a, b in zip(one.maps, other.maps, strict=True))
 
 
-def test_a_late_drawing_shows_at_once_and_is_dragged_against_the_one_at_rest(
-    wick_window: Window, answers: Answers, pictures: list[Path], act: Act, hand: Hand
-) -> None:
+def test_a_late_drawing_shows_at_once_and_is_dragged_against_the_one_at_rest(wick_window, answers, pictures, act, hand):
     session = wick_window.session
     session.workspace.go_to(PARTS)
     session.selection.select([part(session.puppet, "Near hand")])
@@ -389,9 +345,7 @@ def test_a_late_drawing_shows_at_once_and_is_dragged_against_the_one_at_rest(
     assert "no drawing at rest" in wick_window.frame.hints.message
 
 
-def test_a_shade_goes_with_its_drawing_and_late_drawings_get_their_own(
-    wick_window: Window, answers: Answers, pictures: list[Path], act: Act
-) -> None:
+def test_a_shade_goes_with_its_drawing_and_late_drawings_get_their_own(wick_window, answers, pictures, act):
     session = wick_window.session
     session.workspace.go_to(PARTS)
     session.selection.select([part(session.puppet, "Cap")])
@@ -410,9 +364,7 @@ def test_a_shade_goes_with_its_drawing_and_late_drawings_get_their_own(
     assert invariants(puppet) == []
 
 
-def test_a_chooser_needs_one_part_of_a_set_only_and_the_set_row_has_its_strip(
-    wick_window: Window, act: Act
-) -> None:
+def test_a_chooser_needs_one_part_of_a_set_only_and_the_set_row_has_its_strip(wick_window, act):
     session = wick_window.session
     eyes = set_named(wick_window, "Eyes")
     session.selection.select([eyes])
@@ -426,12 +378,10 @@ def test_a_chooser_needs_one_part_of_a_set_only_and_the_set_row_has_its_strip(
     act("make-chooser")
     assert len(session.puppet.controls) == before + 1
     (made,) = session.selection.of("control")
-    assert part(session.puppet, "Cap") in members_of(
-        session.puppet.sets[session.puppet.controls[made].chooses]
-    )
+    assert part(session.puppet, "Cap") in members_of(session.puppet.sets[session.puppet.controls[made].chooses])
 
 
-def test_a_pencilled_limb_of_a_branch_that_does_not_show_is_not_drawn(wick_window: Window) -> None:
+def test_a_pencilled_limb_of_a_branch_that_does_not_show_is_not_drawn(wick_window):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
     branches = session.puppet.sets[set_named(wick_window, "Far arm")].variants

@@ -1,16 +1,13 @@
 """The window as a whole: panels, files, findings, finder, settings, and what it does with bad input."""
 
 from collections.abc import Callable
-from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QMimeData, QPointF, QSettings, Qt, QUrl
 from PySide6.QtGui import QDropEvent, QKeySequence
 from PySide6.QtWidgets import QAbstractItemView, QApplication, QLabel, QPushButton
-from pytestqt.qtbot import QtBot
 
 from demo_puppet import ASSETS, joint, part
-from desk.conftest import Answers, Hand
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
 from umbrite.desk.app import unexpected
 from umbrite.desk.board.widgets.hints import HANDLE_HINTS, hint_for
@@ -28,17 +25,15 @@ from umbrite.rig.model import Puppet
 Act = Callable[[str], None]
 
 
-def drop(widget: QAbstractItemView, at: QPointF, where: QAbstractItemView.DropIndicatorPosition, mime: QMimeData,
-         monkeypatch: pytest.MonkeyPatch) -> None:  # fmt: skip
+def drop(widget, at, where, mime,
+         monkeypatch):  # fmt: skip
     """Let go over a list as its own drag would: Qt's drag loop itself needs a real pointer (see the journeys)."""
     monkeypatch.setattr(widget, "dropIndicatorPosition", lambda: where)
-    event = QDropEvent(
-        at, Qt.DropAction.MoveAction, mime, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
-    )
+    event = QDropEvent(at, Qt.DropAction.MoveAction, mime, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier)
     widget.dropEvent(event)
 
 
-def test_every_action_has_a_menu_a_key_of_its_own_and_an_icon_that_is_there() -> None:
+def test_every_action_has_a_menu_a_key_of_its_own_and_an_icon_that_is_there():
     keys = [act.key for act in ACTIONS if act.key]
     assert len(set(keys)) == len(keys)
     assert len({act.id for act in ACTIONS}) == len(ACTIONS)
@@ -48,7 +43,7 @@ def test_every_action_has_a_menu_a_key_of_its_own_and_an_icon_that_is_there() ->
         assert not act.icon or (LOOK / "icons" / f"{act.icon}.svg").exists(), act.icon
 
 
-def test_what_can_not_be_done_stays_visible_and_says_why(window: Window) -> None:
+def test_what_can_not_be_done_stays_visible_and_says_why(window):
     for act in ACTIONS:
         action = window.actions_by_id[act.id]
         assert action.isVisible()
@@ -59,7 +54,7 @@ def test_what_can_not_be_done_stays_visible_and_says_why(window: Window) -> None
     assert not off & {"open", "add", "demo", "preferences", "find", "about", "parts"}
 
 
-def test_stations_are_reached_by_key_and_sign_and_show_their_tools(wick_window: Window, act: Act) -> None:
+def test_stations_are_reached_by_key_and_sign_and_show_their_tools(wick_window, act):
     for station in STATIONS:
         act(station.lower())
         assert wick_window.session.workspace.station.name == station
@@ -75,7 +70,7 @@ def test_stations_are_reached_by_key_and_sign_and_show_their_tools(wick_window: 
     assert wick_window.session.workspace.station is LIMBS
 
 
-def test_every_station_and_handle_has_a_hint(wick_window: Window, hand: Hand) -> None:
+def test_every_station_and_handle_has_a_hint(wick_window, hand):
     assert all(tool.hint for station in STATIONS.values() for tool in station.tools)
     assert all(
         text.startswith("{name}")
@@ -90,7 +85,7 @@ def test_every_station_and_handle_has_a_hint(wick_window: Window, hand: Hand) ->
     assert hint_for(Session(), None).startswith("Drop pictures here")
 
 
-def test_the_strip_tells_progress_and_findings(art_window: Window, act: Act) -> None:
+def test_the_strip_tells_progress_and_findings(art_window, act):
     session = art_window.session
     assert [progress(session, s).words for s in STATIONS] == [
         "24 in order", "0 of 24 set", "none yet", "none yet", "at rest", "none yet"
@@ -110,9 +105,7 @@ def test_the_strip_tells_progress_and_findings(art_window: Window, act: Act) -> 
     assert session.history.undo_name == "The middle is right"
     art_window.findings_list.refresh()
     every = next(
-        b
-        for b in art_window.findings_list.findChildren(QPushButton)
-        if b.text() == "The middle is right, for all"
+        b for b in art_window.findings_list.findChildren(QPushButton) if b.text() == "The middle is right, for all"
     )
     every.click()
     assert art_window.strip.badge.text() == "24 findings"
@@ -128,9 +121,7 @@ def test_the_strip_tells_progress_and_findings(art_window: Window, act: Act) -> 
     assert session.drafts.now.proposals  # one mend for all of them
 
 
-def test_the_family_re_parents_by_drag_and_selects_both_ways(
-    art_window: Window, monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_the_family_re_parents_by_drag_and_selects_both_ways(art_window, monkeypatch):
     session, tree = art_window.session, art_window.family.tree
     cap, head = joint(session.puppet, "Cap"), joint(session.puppet, "Head")
     tree.setCurrentItem(tree.item_for(cap))
@@ -146,7 +137,7 @@ def test_the_family_re_parents_by_drag_and_selects_both_ways(
     assert session.puppet.joints[cap].parent is None
 
 
-def test_names_are_given_in_the_tree_and_refused_in_words(art_window: Window) -> None:
+def test_names_are_given_in_the_tree_and_refused_in_words(art_window):
     session, tree = art_window.session, art_window.family.tree
     cap = joint(session.puppet, "Cap")
     tree.item_for(cap).setText(0, "Flat cap")
@@ -157,7 +148,7 @@ def test_names_are_given_in_the_tree_and_refused_in_words(art_window: Window) ->
     assert tree.item_for(cap).text(0) == "Flat cap"
 
 
-def test_the_filter_shows_what_fits_and_what_carries_it(wick_window: Window) -> None:
+def test_the_filter_shows_what_fits_and_what_carries_it(wick_window):
     tree = wick_window.family.tree
     wick_window.family.find_box.setText("hand")
     every = tree.findItems("*", Qt.MatchFlag.MatchWildcard | Qt.MatchFlag.MatchRecursive)
@@ -168,9 +159,7 @@ def test_the_filter_shows_what_fits_and_what_carries_it(wick_window: Window) -> 
     assert not tree.item_for(joint(wick_window.session.puppet, "Head")).isHidden()
 
 
-def test_the_depth_rail_reorders_one_and_many_by_drag(
-    art_window: Window, monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_the_depth_rail_reorders_one_and_many_by_drag(art_window, monkeypatch):
     session, rail = art_window.session, art_window.depth_rail
     names = [rail.item(i).text() for i in range(rail.count())]
     assert names[:2] == ["Near hand", "Near forearm"]
@@ -184,9 +173,7 @@ def test_the_depth_rail_reorders_one_and_many_by_drag(
     assert [rail.item(i).text() for i in range(rail.count())] == names
 
 
-def test_a_saved_puppet_opens_again_to_the_last_bit(
-    wick_window: Window, hand: Hand, answers: Answers, tmp_path: Path, act: Act
-) -> None:
+def test_a_saved_puppet_opens_again_to_the_last_bit(wick_window, hand, answers, tmp_path, act):
     session = wick_window.session
     hand.drag(366 + 962j, 330 + 700j)
     answers.save_path = tmp_path / "mine.umbrite"
@@ -206,9 +193,7 @@ def test_a_saved_puppet_opens_again_to_the_last_bit(
     assert (session.puppet, session.pose) == (puppet, pose)
 
 
-def test_unsaved_work_is_asked_about_only_when_it_would_be_gone(
-    art_window: Window, answers: Answers, tmp_path: Path, act: Act
-) -> None:
+def test_unsaved_work_is_asked_about_only_when_it_would_be_gone(art_window, answers, tmp_path, act):
     session = art_window.session
     session.selection.select([part(session.puppet, "Cap")])
     act("delete")
@@ -221,16 +206,14 @@ def test_unsaved_work_is_asked_about_only_when_it_would_be_gone(
     assert len(load(tmp_path / "kept.umbrite").puppet.parts) == 23
 
 
-def test_the_demo_is_never_overwritten(window: Window, answers: Answers, act: Act) -> None:
+def test_the_demo_is_never_overwritten(window, answers, act):
     act("demo")
     assert window.session.file.path is None
     act("save")
     assert answers.asked == ["save wick.umbrite .umbrite"]
 
 
-def test_the_pose_is_exported_as_a_picture(
-    wick_window: Window, answers: Answers, tmp_path: Path, act: Act
-) -> None:
+def test_the_pose_is_exported_as_a_picture(wick_window, answers, tmp_path, act):
     answers.save_path = tmp_path / "pose.png"
     act("export")
     assert answers.save_path.read_bytes().startswith(b"\x89PNG")
@@ -240,7 +223,7 @@ def test_the_pose_is_exported_as_a_picture(
     assert "couldn't be saved" in wick_window.frame.hints.message
 
 
-def test_bad_files_are_told_in_the_window_and_nothing_is_lost(wick_window: Window, tmp_path: Path) -> None:
+def test_bad_files_are_told_in_the_window_and_nothing_is_lost(wick_window, tmp_path):
     session = wick_window.session
     before = session.puppet
     cut = tmp_path / "cut.umbrite"
@@ -254,16 +237,12 @@ def test_bad_files_are_told_in_the_window_and_nothing_is_lost(wick_window: Windo
         assert session.puppet is before
 
 
-def test_files_let_go_on_the_board_begin_or_join_a_puppet(window: Window) -> None:
-    def let_go(*paths: Path) -> None:
+def test_files_let_go_on_the_board_begin_or_join_a_puppet(window):
+    def let_go(*paths):
         mime = QMimeData()
         mime.setUrls([QUrl.fromLocalFile(str(path)) for path in paths])
         event = QDropEvent(
-            QPointF(200, 200),
-            Qt.DropAction.CopyAction,
-            mime,
-            Qt.MouseButton.LeftButton,
-            Qt.KeyboardModifier.NoModifier,
+            QPointF(200, 200), Qt.DropAction.CopyAction, mime, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
         )
         window.board.dropEvent(event)
 
@@ -277,14 +256,14 @@ def test_files_let_go_on_the_board_begin_or_join_a_puppet(window: Window) -> Non
     assert len(window.session.puppet.parts) == 24
 
 
-def test_an_empty_puppet_shows_three_ways_in(window: Window) -> None:
+def test_an_empty_puppet_shows_three_ways_in(window):
     assert window.frame.welcome.isVisible()
     assert not window.frame.tools.isVisible()
     window.frame.welcome.buttons[1].click()
     assert len(window.session.puppet.parts) == 24
 
 
-def test_commands_are_found_by_typing(wick_window: Window, qtbot: QtBot) -> None:
+def test_commands_are_found_by_typing(wick_window, qtbot):
     wick_window.show_finder()
     finder = wick_window.finder
     qtbot.keyClicks(finder.line, "stat lim")
@@ -297,11 +276,11 @@ def test_commands_are_found_by_typing(wick_window: Window, qtbot: QtBot) -> None
     assert not finder.isVisible()
 
 
-def test_x_ray_changes_the_board_and_back(wick_window: Window, act: Act) -> None:
+def test_x_ray_changes_the_board_and_back(wick_window, act):
     board = wick_window.board
     place = board.camera.point(600 + 800j).toPoint()
 
-    def colour() -> str:
+    def colour():
         board.repaint()
         return board.picture.pixelColor(place).name()
 
@@ -313,7 +292,7 @@ def test_x_ray_changes_the_board_and_back(wick_window: Window, act: Act) -> None
 
 
 @pytest.mark.fresh
-def test_the_window_remembers_its_layout(window: Window, tmp_path: Path) -> None:
+def test_the_window_remembers_its_layout(window, tmp_path):
     left = Qt.DockWidgetArea.LeftDockWidgetArea
     window.addDockWidget(left, window.docks["Depth"])
     window.close()
@@ -325,7 +304,7 @@ def test_the_window_remembers_its_layout(window: Window, tmp_path: Path) -> None
     again.deleteLater()
 
 
-def test_it_works_at_its_smallest_size(wick_window: Window) -> None:
+def test_it_works_at_its_smallest_size(wick_window):
     wick_window.resize(1024, 700)
     QApplication.processEvents()
     assert wick_window.size().width() == 1024
@@ -337,7 +316,7 @@ def test_it_works_at_its_smallest_size(wick_window: Window) -> None:
     assert wick_window.frame.tools.geometry().right() < board.width()
 
 
-def test_zooming_keeps_the_point_under_the_pointer(wick_window: Window, act: Act) -> None:
+def test_zooming_keeps_the_point_under_the_pointer(wick_window, act):
     board = wick_window.board
     before = board.camera
     after = before.zoomed(2.5, 100 + 50j)
@@ -352,7 +331,7 @@ def test_zooming_keeps_the_point_under_the_pointer(wick_window: Window, act: Act
     assert board.camera.zoom == pytest.approx(before.zoom)
 
 
-def test_history_keeps_names_forgets_what_was_undone_and_knows_what_is_saved() -> None:
+def test_history_keeps_names_forgets_what_was_undone_and_knows_what_is_saved():
     history = History(Document(Puppet()))
     history.mark_saved()
     history.push("one", Document(Puppet(name="1")))
@@ -367,20 +346,18 @@ def test_history_keeps_names_forgets_what_was_undone_and_knows_what_is_saved() -
     assert history.is_saved
 
 
-def test_an_edit_that_changes_nothing_is_no_step(wick_window: Window) -> None:
+def test_an_edit_that_changes_nothing_is_no_step(wick_window):
     session = wick_window.session
     session.edit("Nothing", puppet=session.puppet, pose=dict(session.pose))
     assert session.history.undo_name is None
 
 
-def test_about_names_the_licences(answers: Answers, act: Act) -> None:
+def test_about_names_the_licences(answers, act):
     act("about")
     assert answers.asked == ["About Umbrite"]
 
 
-def test_a_fault_of_ours_is_told_and_loses_nothing(
-    wick_window: Window, hand: Hand, capsys: pytest.CaptureFixture[str]
-) -> None:
+def test_a_fault_of_ours_is_told_and_loses_nothing(wick_window, hand, capsys):
     session = wick_window.session
     before = session.pose
     hand.press(366 + 962j)
@@ -393,7 +370,7 @@ def test_a_fault_of_ours_is_told_and_loses_nothing(
     assert "Something went wrong inside Umbrite" in wick_window.frame.hints.message
 
 
-def test_no_section_of_details_is_wider_than_its_panel(wick_window: Window) -> None:
+def test_no_section_of_details_is_wider_than_its_panel(wick_window):
     session, details = wick_window.session, wick_window.details
     puppet = session.puppet
     for station, key in (
@@ -410,9 +387,7 @@ def test_no_section_of_details_is_wider_than_its_panel(wick_window: Window) -> N
         assert inside.minimumSizeHint().width() <= details.viewport().width(), station
 
 
-def test_a_gap_within_limits_is_found_in_the_background_explained_and_meant_so(
-    wick_window: Window, act: Act
-) -> None:
+def test_a_gap_within_limits_is_found_in_the_background_explained_and_meant_so(wick_window, act):
     session = wick_window.session
     session.checks.seams.begin()
     session.checks.finish()
@@ -426,19 +401,13 @@ def test_a_gap_within_limits_is_found_in_the_background_explained_and_meant_so(
     buttons = {button.text(): button for button in wick_window.findings_list.findChildren(QPushButton)}
     buttons["Explain"].click()
     labels = [
-        label
-        for label in wick_window.findings_list.findChildren(QLabel)
-        if "background shows through" in label.text()
+        label for label in wick_window.findings_list.findChildren(QLabel) if "background shows through" in label.text()
     ]
     assert labels[0].isVisible()
     buttons["It is meant so"].click()
     assert session.checks.found == []
     assert session.puppet.meant
-    again = [
-        b
-        for b in wick_window.findings_list.findChildren(QPushButton)
-        if b.text().startswith("Look again at 1")
-    ]
+    again = [b for b in wick_window.findings_list.findChildren(QPushButton) if b.text().startswith("Look again at 1")]
     again[-1].click()
     assert [item.code for item in session.checks.found] == ["gap"]
     wick_window.findings_list.close()

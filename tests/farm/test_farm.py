@@ -7,7 +7,6 @@ import subprocess
 import sys
 import threading
 import time
-from collections.abc import Iterator
 from concurrent.futures import Future
 from contextlib import contextmanager
 from pathlib import Path
@@ -30,23 +29,23 @@ PATIENCE = 120
 
 
 @pytest.fixture(autouse=True)
-def cache(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> Path:
+def cache(tmp_path, monkeypatch):
     """Results are kept in a folder of the test's own."""
     monkeypatch.setenv("XDG_CACHE_HOME", str(tmp_path / "cache"))
     return tmp_path / "cache" / "umbrite" / "farm"
 
 
-def files_in(folder: Path) -> dict[str, bytes]:
+def files_in(folder):
     return {path.name: path.read_bytes() for path in sorted(folder.iterdir())}
 
 
-def started(*words: str) -> subprocess.Popen[str]:
+def started(*words):
     return subprocess.Popen(
         [sys.executable, "-m", "umbrite", *words], stdout=subprocess.PIPE, stderr=subprocess.PIPE, text=True
     )
 
 
-def wait_for_a_piece(cache: Path) -> None:
+def wait_for_a_piece(cache):
     """Until the first result is kept."""
     end = time.monotonic() + PATIENCE
     while not list(cache.glob("*/*.done")):
@@ -54,7 +53,7 @@ def wait_for_a_piece(cache: Path) -> None:
         time.sleep(0.02)
 
 
-def children(of: int) -> list[int]:
+def children(of):
     """The processes that a process has started which are workers."""
     found = []
     for stat in Path("/proc").glob("[0-9]*/stat"):
@@ -69,16 +68,14 @@ def children(of: int) -> list[int]:
 
 
 @pytest.fixture(scope="module")
-def by_one(tmp_path_factory: pytest.TempPathFactory) -> Path:
+def by_one(tmp_path_factory):
     """What one process makes of a take."""
     out = tmp_path_factory.mktemp("one") / "frames"
     assert main([*RENDER, str(out), "--quiet"]) == 0
     return out
 
 
-def test_two_processes_make_what_one_does_though_one_of_them_is_killed(
-    tmp_path: Path, cache: Path, by_one: Path
-) -> None:
+def test_two_processes_make_what_one_does_though_one_of_them_is_killed(tmp_path, cache, by_one):
     run = started(*RENDER, str(tmp_path / "two"), "--workers", "2")
     wait_for_a_piece(cache)
     os.kill(children(run.pid)[0], signal.SIGKILL)
@@ -90,17 +87,16 @@ def test_two_processes_make_what_one_does_though_one_of_them_is_killed(
 
 
 @pytest.mark.parametrize(
-    "ending",
-    ["webm", "gif", *(pytest.param(each, marks=pytest.mark.long) for each in ("mp4", "apng", "webp"))],
+    "ending", ["webm", "gif", *(pytest.param(each, marks=pytest.mark.long) for each in ("mp4", "apng", "webp"))]
 )
-def test_a_film_is_the_same_to_the_byte(ending: str, tmp_path: Path) -> None:
+def test_a_film_is_the_same_to_the_byte(ending, tmp_path):
     words = ["render", str(WICK), "--take", "Walk", "--frames", "0..9", "--scale", "0.15", "--quiet"]
     for hands in ("1", "2"):
         assert main([*words, str(tmp_path / f"{hands}.{ending}"), "--workers", hands]) == 0
     assert (tmp_path / f"1.{ending}").read_bytes() == (tmp_path / f"2.{ending}").read_bytes()
 
 
-def test_stopped_work_goes_on_where_it_stopped(tmp_path: Path, cache: Path, by_one: Path) -> None:
+def test_stopped_work_goes_on_where_it_stopped(tmp_path, cache, by_one):
     run = started(*RENDER, str(tmp_path / "out"), "--workers", "2")
     wait_for_a_piece(cache)
     run.send_signal(signal.SIGINT)
@@ -113,10 +109,10 @@ def test_stopped_work_goes_on_where_it_stopped(tmp_path: Path, cache: Path, by_o
     marked = kept[0].read_bytes().replace(b"IEND\xaeB`\x82", b"IEND\xaeB`\x82", 1)
     assert marked == kept[0].read_bytes()
     before = {path.name: path.stat().st_mtime_ns for path in kept}
-    done_again: list[str] = []
+    done_again = []
     keep = KeptResults.keep
 
-    def noted(self: KeptResults, piece: Piece, data: bytes) -> None:
+    def noted(self, piece, data):
         done_again.append(f"{piece.key}.done")
         keep(self, piece, data)
 
@@ -128,7 +124,7 @@ def test_stopped_work_goes_on_where_it_stopped(tmp_path: Path, cache: Path, by_o
     assert files_in(tmp_path / "out") == files_in(by_one)
 
 
-def test_without_resume_it_begins_anew(cache: Path) -> None:
+def test_without_resume_it_begins_anew(cache):
     piece = Piece("check", source_of(WICK), {})
     kept_results = KeptResults([piece], resume=False)
     kept_results.keep(piece, b"stale")
@@ -143,10 +139,10 @@ def test_without_resume_it_begins_anew(cache: Path) -> None:
     assert not list(cache.iterdir())
 
 
-def test_a_piece_at_which_three_workers_die_is_refused() -> None:
+def test_a_piece_at_which_three_workers_die_is_refused():
     stop = threading.Event()
 
-    def kill() -> None:
+    def kill():
         while not stop.is_set():
             for pid in children(os.getpid()):
                 os.kill(pid, signal.SIGKILL)
@@ -163,23 +159,21 @@ def test_a_piece_at_which_three_workers_die_is_refused() -> None:
     assert "wick.umbrite ended its worker 3 times" in str(results[0][1])
 
 
-def test_pieces_that_a_broken_pool_never_took_up_are_done_by_the_next(
-    monkeypatch: pytest.MonkeyPatch,
-) -> None:
+def test_pieces_that_a_broken_pool_never_took_up_are_done_by_the_next(monkeypatch):
     class Silent:
         """A pool that has ended, of whose pieces nothing is ever heard."""
 
         active = False
 
-        def schedule(self, *_: object, **__: object) -> Future[bytes]:
+        def schedule(self, *_, **__):
             return Future()
 
-        def stop(self) -> None: ...
-        def join(self) -> None: ...
+        def stop(self): ...
+        def join(self): ...
 
     real, made = pebble.ProcessPool, list[object]()
 
-    def pool(**how: object) -> object:
+    def pool(**how):
         made.append(Silent() if len(made) < 2 else real(**how))
         return made[-1]
 
@@ -193,13 +187,13 @@ def test_pieces_that_a_broken_pool_never_took_up_are_done_by_the_next(
     assert all("ended its worker 3 times" in text for text in refused)
 
 
-def test_a_worker_of_another_version_refuses() -> None:
+def test_a_worker_of_another_version_refuses():
     piece = Piece("check", source_of(WICK), {}, version="0.0.1")
     with pytest.raises(FileError, match=r"0\.0\.1 asked for work"):
         done(piece)
 
 
-def test_a_source_is_known_by_what_it_holds(tmp_path: Path) -> None:
+def test_a_source_is_known_by_what_it_holds(tmp_path):
     (tmp_path / "elsewhere").mkdir()
     other = tmp_path / "elsewhere" / "wick.umbrite"
     other.write_bytes(WICK.read_bytes())
@@ -214,7 +208,7 @@ def test_a_source_is_known_by_what_it_holds(tmp_path: Path) -> None:
 
 
 @contextmanager
-def dask(workers: int) -> Iterator[tuple[str, list[subprocess.Popen[bytes]]]]:
+def dask(workers):
     """A scheduler and its workers, as processes of their own."""
     with socket.socket() as free:
         free.bind(("127.0.0.1", 0))
@@ -238,9 +232,7 @@ def dask(workers: int) -> Iterator[tuple[str, list[subprocess.Popen[bytes]]]]:
 
 
 @pytest.mark.filterwarnings("ignore")
-def test_a_cluster_makes_what_one_process_does_though_a_worker_is_killed(
-    tmp_path: Path, cache: Path, by_one: Path
-) -> None:
+def test_a_cluster_makes_what_one_process_does_though_a_worker_is_killed(tmp_path, cache, by_one):
     with dask(2) as (address, workers):
         run = started(*RENDER, str(tmp_path / "frames"), "--cluster", address)
         wait_for_a_piece(cache)
@@ -255,9 +247,7 @@ def test_a_cluster_makes_what_one_process_does_though_a_worker_is_killed(
         assert out.count("0 findings.") == 7 + len(list((ASSETS / "library").glob("*.umbrite")))
 
 
-def test_no_scheduler_is_said_in_a_sentence(
-    capsys: pytest.CaptureFixture[str], monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_no_scheduler_is_said_in_a_sentence(capsys, monkeypatch):
     monkeypatch.setattr(workers, "PATIENCE", 1)
     assert main(["check", str(WICK), "--cluster", "tcp://127.0.0.1:9"]) == 2
     assert "No Dask scheduler answers at tcp://127.0.0.1:9" in capsys.readouterr().err

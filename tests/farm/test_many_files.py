@@ -1,7 +1,6 @@
 """Commands that take many files and folders: each file is done for itself, and the others go on where one fails."""
 
 import json
-from pathlib import Path
 
 import pytest
 
@@ -13,50 +12,40 @@ WICK, CLOVER = ASSETS / "wick.umbrite", ASSETS / "clover.umbrite"
 
 
 @pytest.fixture(autouse=True)
-def _own_cache(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+def _own_cache(tmp_path, monkeypatch):
     monkeypatch.setenv("XDG_CACHE_HOME", str(tmp_path / "cache"))
 
 
-def run(capsys: pytest.CaptureFixture[str], *words: object) -> tuple[int, str, str]:
+def run(capsys, *words):
     code = main([str(word) for word in words])
     out, err = capsys.readouterr()
     return code, out, err
 
 
-def test_checks_go_on_past_what_cannot_be_read(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+def test_checks_go_on_past_what_cannot_be_read(tmp_path, capsys):
     (tmp_path / "broken.umbrite").write_bytes(b"no puppet")
     code, out, err = run(
         capsys, "check", WICK, tmp_path / "broken.umbrite", tmp_path / "gone.umbrite", CLOVER, "--json"
     )
     assert code == 2
-    assert json.loads(out) == {
-        "wick.umbrite": [],
-        "broken.umbrite": None,
-        "gone.umbrite": None,
-        "clover.umbrite": [],
-    }
+    assert json.loads(out) == {"wick.umbrite": [], "broken.umbrite": None, "gone.umbrite": None, "clover.umbrite": []}
     assert "gone.umbrite isn't there" in err
     assert "broken.umbrite" in err
     assert run(capsys, "check", tmp_path / "gone.umbrite")[0] == 2
 
 
-def test_many_files_become_others_in_a_folder(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+def test_many_files_become_others_in_a_folder(tmp_path, capsys):
     code, out, _ = run(capsys, "convert", WICK, CLOVER, tmp_path / "out", "--as", "csv")
     assert code == 0
     assert "2 files were converted into out." in out
     for path in (WICK, CLOVER):
         assert run(capsys, "convert", path, tmp_path / "one.csv")[0] == 0
         assert (tmp_path / "out" / f"{path.stem}.csv").read_bytes() == (tmp_path / "one.csv").read_bytes()
-    assert (
-        run(capsys, "convert", ASSETS / "library", tmp_path / "library", "--as", ".svg", "--workers", 2)[0]
-        == 0
-    )
+    assert run(capsys, "convert", ASSETS / "library", tmp_path / "library", "--as", ".svg", "--workers", 2)[0] == 0
     assert len(list((tmp_path / "library").iterdir())) == len(list((ASSETS / "library").glob("*.umbrite")))
 
 
-def test_a_puppet_that_is_written_over_stays_as_a_backup(
-    tmp_path: Path, capsys: pytest.CaptureFixture[str]
-) -> None:
+def test_a_puppet_that_is_written_over_stays_as_a_backup(tmp_path, capsys):
     out = tmp_path / "it.umbrite"
     for command in ("convert", "build"):
         out.write_bytes(b"what was there")
@@ -65,7 +54,7 @@ def test_a_puppet_that_is_written_over_stays_as_a_backup(
         assert load(out).puppet.parts
 
 
-def test_puppets_are_built_from_many_arts(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+def test_puppets_are_built_from_many_arts(tmp_path, capsys):
     code, out, _ = run(capsys, "build", ASSETS / "wick.ora", ASSETS / "wick-pictures", tmp_path / "built")
     assert code == 0
     assert "wick.ora:" in out
@@ -76,7 +65,7 @@ def test_puppets_are_built_from_many_arts(tmp_path: Path, capsys: pytest.Capture
     assert load(tmp_path / "one.umbrite").puppet == load(tmp_path / "built" / "wick.umbrite").puppet
 
 
-def test_takes_of_many_puppets_are_painted(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+def test_takes_of_many_puppets_are_painted(tmp_path, capsys):
     words = ("--scale", 0.1, "--frames", "0..2")
     code, out, _ = run(capsys, "render", WICK, CLOVER, tmp_path / "films", "--as", "gif", *words)
     assert code == 0
@@ -88,7 +77,7 @@ def test_takes_of_many_puppets_are_painted(tmp_path: Path, capsys: pytest.Captur
     assert (tmp_path / "walk.gif").read_bytes() == (tmp_path / "films" / "wick-Walk.gif").read_bytes()
 
 
-def test_what_many_files_cannot_become_is_said(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+def test_what_many_files_cannot_become_is_said(tmp_path, capsys):
     copy = tmp_path / "copy"
     copy.mkdir()
     (copy / "wick.umbrite").write_bytes(WICK.read_bytes())
@@ -97,10 +86,7 @@ def test_what_many_files_cannot_become_is_said(tmp_path: Path, capsys: pytest.Ca
     for words, said in (
         (["convert", WICK, CLOVER, tmp_path / "x"], "say what with --as"),
         (["convert", WICK, CLOVER, tmp_path / "x", "--as", "doc"], "Umbrite can't write it.doc"),
-        (
-            ["convert", WICK, copy / "wick.umbrite", tmp_path / "x", "--as", "csv"],
-            "would both become wick.csv",
-        ),
+        (["convert", WICK, copy / "wick.umbrite", tmp_path / "x", "--as", "csv"], "would both become wick.csv"),
         (["convert", WICK, CLOVER, taken, "--as", "csv"], "taken is a file"),
         (["render", WICK, tmp_path / "x.gif"], "Name the take"),
         (["render", WICK, copy / "wick.umbrite", tmp_path / "x"], "Two takes would both become"),

@@ -9,7 +9,6 @@ import threading
 import time
 import zipfile
 import zlib
-from collections.abc import Callable
 from pathlib import Path
 
 import numpy as np
@@ -28,23 +27,23 @@ BOX = '<rect width="900" height="900"'
 SOON, LITTLE = 60.0, 1.0
 
 
-def svg(text: str) -> bytes:
+def svg(text):
     return f"{SVG}{text}</svg>".encode()
 
 
-def filtered(effect: str) -> bytes:
+def filtered(effect):
     return svg(f'<filter id="f">{effect}</filter><g id="a">{BOX} filter="url(#f)"/></g>')
 
 
-def png(width: int, height: int, pixels: bytes = b"") -> bytes:
-    def chunk(kind: bytes, data: bytes) -> bytes:
+def png(width, height, pixels=b""):
+    def chunk(kind, data):
         return struct.pack(">L", len(data)) + kind + data + struct.pack(">L", zlib.crc32(kind + data))
 
     head = struct.pack(">LLBBBBB", width, height, 8, 6, 0, 0, 0)
     return b"\x89PNG\r\n\x1a\n" + chunk(b"IHDR", head) + chunk(b"IDAT", pixels) + chunk(b"IEND", b"")
 
 
-def packed(members: dict[str, bytes], how: int = zipfile.ZIP_DEFLATED) -> bytes:
+def packed(members, how=zipfile.ZIP_DEFLATED):
     out = io.BytesIO()
     with zipfile.ZipFile(out, "w", how) as archive:
         for name, data in members.items():
@@ -52,11 +51,11 @@ def packed(members: dict[str, bytes], how: int = zipfile.ZIP_DEFLATED) -> bytes:
     return out.getvalue()
 
 
-def stack(layers: str) -> bytes:
+def stack(layers):
     return f'<image w="40" h="30"><stack>{layers}</stack></image>'.encode()
 
 
-def doubled(times: int) -> bytes:
+def doubled(times):
     masks = "".join(
         f'<mask id="m{i}">{BOX} fill="white" mask="url(#m{i + 1})"/>{BOX} fill="white" mask="url(#m{i + 1})"/></mask>'
         for i in range(times)
@@ -64,22 +63,22 @@ def doubled(times: int) -> bytes:
     return svg(f'{masks}<mask id="m{times}">{BOX} fill="white"/></mask><g id="a">{BOX} mask="url(#m0)"/></g>')
 
 
-def piped(path: Path) -> None:
+def piped(path):
     os.mkfifo(path)
 
 
-def endless(path: Path) -> None:
+def endless(path):
     path.symlink_to("/dev/zero")
 
 
-def sparse(path: Path) -> None:
+def sparse(path):
     with path.open("wb") as file:
         file.write(b"8BPS")
         file.truncate(1_900_000_000)
 
 
 HEAD = b'{"format":"umbrite","version":%d,"document":['
-HOSTILE: dict[str, tuple[bytes | Callable[[Path], None], str]] = {
+HOSTILE = {
     "deep.svg": (svg(f'<g id="a">{"<svg>" * 300}{BOX}/>{"</svg>" * 300}</g>'), "nests its elements"),
     "octaves.svg": (filtered('<feTurbulence baseFrequency="0.1" numOctaves="2147483647"/>'), "takes too long"),
     "doubled.svg": (doubled(22), "takes too long|sudden end"),
@@ -130,7 +129,7 @@ LONG = {"dilated.svg", "convolved.svg"}
 @pytest.mark.parametrize(
     "name", [pytest.param(name, marks=pytest.mark.long) if name in LONG else name for name in HOSTILE]
 )
-def test_a_hostile_file_is_one_sentence_soon_and_in_little_memory(tmp_path: Path, name: str) -> None:
+def test_a_hostile_file_is_one_sentence_soon_and_in_little_memory(tmp_path, name):
     what, words = HOSTILE[name]
     path = tmp_path / name
     if isinstance(what, bytes):
@@ -148,7 +147,7 @@ def test_a_hostile_file_is_one_sentence_soon_and_in_little_memory(tmp_path: Path
     assert done.stderr == ""
 
 
-def test_a_large_picture_that_is_used_three_times_is_unpacked_once(tmp_path: Path) -> None:
+def test_a_large_picture_that_is_used_three_times_is_unpacked_once(tmp_path):
     out = io.BytesIO()
     Image.fromarray(np.full((5_000, 9_000, 4), 200, np.uint8)).save(out, "PNG", compress_level=1)
     members = {"stack.xml": stack('<layer src="a.png"/>' * 3), "a.png": out.getvalue()}
@@ -158,11 +157,11 @@ def test_a_large_picture_that_is_used_three_times_is_unpacked_once(tmp_path: Pat
     assert len(layered.layers) == 3
 
 
-def test_cancel_works_while_one_layer_takes_for_ever(tmp_path: Path) -> None:
-    (tmp_path / "octaves.svg").write_bytes(HOSTILE["octaves.svg"][0])  # type: ignore[arg-type]
+def test_cancel_works_while_one_layer_takes_for_ever(tmp_path):
+    (tmp_path / "octaves.svg").write_bytes(HOSTILE["octaves.svg"][0])
     start = time.monotonic()
 
-    def watch(_done: int, _all: int, _name: str) -> None:
+    def watch(_done, _all, _name):
         if time.monotonic() - start > 1.0:
             raise CancelledError("Stopped.")
 
@@ -184,9 +183,7 @@ def test_cancel_works_while_one_layer_takes_for_ever(tmp_path: Path) -> None:
         ("import time; time.sleep(60)", "too long"),
     ],
 )
-def test_a_reader_that_dies_or_talks_nonsense_does_no_harm(
-    tmp_path: Path, monkeypatch: pytest.MonkeyPatch, says: str, words: str
-) -> None:
+def test_a_reader_that_dies_or_talks_nonsense_does_no_harm(tmp_path, monkeypatch, says, words):
     (tmp_path / "child.py").write_text(says)
     (tmp_path / "a.png").write_bytes(png(1, 1))
     monkeypatch.setattr(reading, "CHILD", "child")
@@ -196,7 +193,7 @@ def test_a_reader_that_dies_or_talks_nonsense_does_no_harm(
         read_art([tmp_path / "a.png"])
 
 
-def test_reading_leaves_no_process_and_no_handle_behind(tmp_path: Path) -> None:
+def test_reading_leaves_no_process_and_no_handle_behind(tmp_path):
     (tmp_path / "a.png").write_bytes(png(1, 1, zlib.compress(b"\0\xff\xff\xff\xff")))
     read_art([tmp_path / "a.png"])
     before = len(list(Path("/proc/self/fd").iterdir())), threading.active_count()

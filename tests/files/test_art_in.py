@@ -2,7 +2,6 @@
 
 import zipfile
 import zlib
-from pathlib import Path
 
 import numpy as np
 import pytest
@@ -11,7 +10,7 @@ from demo_puppet import ASSETS, wick
 from umbrite.files.file_errors import FileError
 from umbrite.files.formats.openraster import read_openraster, write_openraster
 from umbrite.files.formats.pictures_in import read_folder, read_pictures
-from umbrite.files.layers import Layer, Layered, add_layers, groups_of, layer_of, puppet_from
+from umbrite.files.layers import Layered, add_layers, groups_of, layer_of, puppet_from
 from umbrite.files.long_work import CancelledError
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package
@@ -21,19 +20,17 @@ from umbrite.rig.document import Document
 from umbrite.rig.invariants import invariants
 
 
-def layer(
-    name: str, picture: np.ndarray, x: int = 0, y: int = 0, opacity: float = 1.0, *, visible: bool = True
-) -> Layer:
+def layer(name, picture, x=0, y=0, opacity=1.0, *, visible=True):
     made = layer_of(name, picture, x, y, opacity=opacity, visible=visible)
     assert made is not None
     return made
 
 
-def blot(width: int = 8, height: int = 6, colour: tuple[int, ...] = (200, 50, 30, 255)) -> np.ndarray:
+def blot(width=8, height=6, colour=(200, 50, 30, 255)):
     return np.full((height, width, 4), colour, np.uint8)
 
 
-def test_wicks_layers_come_in_as_parts_with_names_places_and_order() -> None:
+def test_wicks_layers_come_in_as_parts_with_names_places_and_order():
     package = open_any(ASSETS / "wick.ora")
     finished = wick()
     assert invariants(package.puppet) == []
@@ -45,13 +42,13 @@ def test_wicks_layers_come_in_as_parts_with_names_places_and_order() -> None:
     assert all(joint.parent is None and not joint.pivot_set for joint in package.puppet.joints.values())
 
 
-def test_the_folder_of_pictures_gives_the_same_puppet_as_the_layered_picture() -> None:
+def test_the_folder_of_pictures_gives_the_same_puppet_as_the_layered_picture():
     layered, folder = open_any(ASSETS / "wick.ora"), open_any(ASSETS / "wick-pictures")
     assert folder.puppet.parts == layered.puppet.parts
     assert (folder.puppet.width, folder.puppet.height) == (layered.puppet.width, layered.puppet.height)
 
 
-def test_a_layered_picture_survives_the_round_trip(tmp_path: Path) -> None:
+def test_a_layered_picture_survives_the_round_trip(tmp_path):
     layers = (layer("Back", blot(), 3, 4), layer("Front <&>", blot(5, 5), -2, 0, 0.5, visible=False))
     path = tmp_path / "two.ora"
     write_openraster(path, Layered("two", 30, 20, layers))
@@ -62,7 +59,7 @@ def test_a_layered_picture_survives_the_round_trip(tmp_path: Path) -> None:
         assert after == before
 
 
-def ora(path: Path, stack: str, **members: bytes) -> Path:
+def ora(path, stack, **members):
     with zipfile.ZipFile(path, "w") as out:
         out.writestr("mimetype", "image/openraster")
         out.writestr("stack.xml", stack)
@@ -71,7 +68,7 @@ def ora(path: Path, stack: str, **members: bytes) -> Path:
     return path
 
 
-def test_groups_hand_down_place_opacity_and_visibility(tmp_path: Path) -> None:
+def test_groups_hand_down_place_opacity_and_visibility(tmp_path):
     stack = """<image w="40" h="30"><stack>
       <layer name="Top" src="a.png" x="1" y="2"/>
       <stack name="Arm" x="10" y="5" opacity="0.5" visibility="hidden"><layer name="Hand" src="a.png" opacity="0.5"/></stack>
@@ -94,10 +91,7 @@ HOSTILE = {
     "endless number": ('<image w="1e999" h="5"><stack/></image>', "damaged"),
     "a missing picture": ('<image w="9" h="9"><stack><layer src="b.png"/></stack></image>', "lacks b.png"),
     "a path out": ('<image w="9" h="9"><stack><layer src="../../etc/passwd"/></stack></image>', "lacks"),
-    "no picture": (
-        '<image w="9" h="9"><stack><layer name="L" src="t.png"/></stack></image>',
-        "no picture that",
-    ),
+    "no picture": ('<image w="9" h="9"><stack><layer name="L" src="t.png"/></stack></image>', "no picture that"),
     "deep groups": (f'<image w="9" h="9">{"<stack>" * 80}{"</stack>" * 80}</image>', "more than 50 deep"),
     "nothing in it": ('<image w="9" h="9"><stack/></image>', "no layer that shows anything"),
     "only clear layers": ('<image w="9" h="9"><stack><layer src="c.png"/></stack></image>', "nothing to rig"),
@@ -105,7 +99,7 @@ HOSTILE = {
 
 
 @pytest.mark.parametrize("name", HOSTILE)
-def test_a_broken_or_hostile_openraster_is_refused_in_one_sentence(tmp_path: Path, name: str) -> None:
+def test_a_broken_or_hostile_openraster_is_refused_in_one_sentence(tmp_path, name):
     stack, words = HOSTILE[name]
     path = ora(tmp_path / "bad.ora", stack, t=b"just text", c=encode(blot(colour=(0, 0, 0, 0))))
     with pytest.raises(FileError, match=words) as refusal:
@@ -113,7 +107,7 @@ def test_a_broken_or_hostile_openraster_is_refused_in_one_sentence(tmp_path: Pat
     assert "\n" not in str(refusal.value)
 
 
-def test_pictures_of_one_size_keep_their_place_and_others_lie_side_by_side(tmp_path: Path) -> None:
+def test_pictures_of_one_size_keep_their_place_and_others_lie_side_by_side(tmp_path):
     sheet = np.zeros((20, 30, 4), np.uint8)
     sheet[5:9, 10:14] = 255
     for name in ("02 Hand", "10 Arm"):
@@ -131,7 +125,7 @@ def test_pictures_of_one_size_keep_their_place_and_others_lie_side_by_side(tmp_p
     assert layered.width < 200
 
 
-def test_what_is_no_art_is_told_by_name(tmp_path: Path) -> None:
+def test_what_is_no_art_is_told_by_name(tmp_path):
     text = tmp_path / "notes.txt"
     text.write_text("buy lamp oil")
     fake = tmp_path / "fake.png"
@@ -151,7 +145,7 @@ def test_what_is_no_art_is_told_by_name(tmp_path: Path) -> None:
         read_pictures([cut])
 
 
-def test_a_picture_that_is_too_large_is_not_unpacked() -> None:
+def test_a_picture_that_is_too_large_is_not_unpacked():
     data = bytearray(encode(blot()))
     data[16:24] = (11_500).to_bytes(4, "big") * 2  # the header's width and height, with a sum that fits
     data[29:33] = zlib.crc32(data[12:29]).to_bytes(4, "big")
@@ -159,7 +153,7 @@ def test_a_picture_that_is_too_large_is_not_unpacked() -> None:
         decode(bytes(data), "huge.png")
 
 
-def test_added_layers_lie_in_front_and_clear_ones_are_left_out() -> None:
+def test_added_layers_lie_in_front_and_clear_ones_are_left_out():
     package = Package(Document(), {})
     assert layer_of("Clear", blot(colour=(9, 9, 9, 0))) is None
     package, first = add_layers(package, [layer("Arm", blot())])
@@ -169,30 +163,21 @@ def test_added_layers_lie_in_front_and_clear_ones_are_left_out() -> None:
     assert len(package.art) == 1
 
 
-def test_groups_become_carriers_where_that_is_wanted(tmp_path: Path) -> None:
+def test_groups_become_carriers_where_that_is_wanted(tmp_path):
     stack = """<image w="40" h="30"><stack>
       <stack name="Arm"><layer name="Upper" src="a.png"/><stack name="Lower"><layer name="Hand" src="a.png"/>
       <layer name="Fore" src="a.png"/></stack></stack><layer name="Body" src="a.png"/></stack></image>"""
     layered = read_openraster(ora(tmp_path / "g.ora", stack, a=encode(blot())))
     puppet = puppet_from(layered, carriers=groups_of(layered.layers)).puppet
     assert invariants(puppet) == []
-    parents = {
-        joint.name: joint.parent and puppet.joints[joint.parent].name for joint in puppet.joints.values()
-    }
-    assert parents == {
-        "Body": None,
-        "Hand": "Lower",
-        "Fore": "Lower",
-        "Upper": "Arm",
-        "Lower": "Arm",
-        "Arm": None,
-    }
+    parents = {joint.name: joint.parent and puppet.joints[joint.parent].name for joint in puppet.joints.values()}
+    assert parents == {"Body": None, "Hand": "Lower", "Fore": "Lower", "Upper": "Arm", "Lower": "Arm", "Arm": None}
 
 
-def test_reading_is_watched_and_can_be_cancelled_at_any_layer() -> None:
-    seen: list[tuple[int, int, str]] = []
+def test_reading_is_watched_and_can_be_cancelled_at_any_layer():
+    seen = []
 
-    def watch(done: int, of: int, name: str) -> None:
+    def watch(done, of, name):
         seen.append((done, of, name))
         if done == 3:
             raise CancelledError("Stopped.")

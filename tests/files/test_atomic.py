@@ -4,8 +4,6 @@ import os
 import stat
 import subprocess
 import sys
-from collections.abc import Iterator
-from pathlib import Path
 
 import pytest
 from hypothesis import given
@@ -24,18 +22,18 @@ from umbrite.rig.quantities.bounds import LONGEST, MOST_PIXELS_TOGETHER
 
 
 @pytest.fixture
-def narrow_umask() -> Iterator[None]:
+def narrow_umask():
     before = os.umask(0o027)
     yield
     os.umask(before)
 
 
-def mode(path: Path) -> int:
+def mode(path):
     return stat.S_IMODE(path.stat().st_mode)
 
 
 @pytest.mark.usefixtures("narrow_umask")
-def test_a_new_file_has_the_mode_of_the_umask_and_an_old_one_keeps_its_own(tmp_path: Path) -> None:
+def test_a_new_file_has_the_mode_of_the_umask_and_an_old_one_keeps_its_own(tmp_path):
     path = tmp_path / "a.json"
     write(path, b"one")
     assert mode(path) == 0o640
@@ -44,7 +42,7 @@ def test_a_new_file_has_the_mode_of_the_umask_and_an_old_one_keeps_its_own(tmp_p
     assert (mode(path), path.read_bytes()) == (0o604, b"two")
 
 
-def test_a_link_is_followed_and_stays_a_link(tmp_path: Path) -> None:
+def test_a_link_is_followed_and_stays_a_link(tmp_path):
     real, link = tmp_path / "real" / "hero.umbrite", tmp_path / "hero.umbrite"
     real.parent.mkdir()
     real.write_bytes(b"old")
@@ -59,7 +57,7 @@ def test_a_link_is_followed_and_stays_a_link(tmp_path: Path) -> None:
         write(loop, b"x")
 
 
-def test_what_is_no_ordinary_file_or_is_protected_is_left_alone(tmp_path: Path) -> None:
+def test_what_is_no_ordinary_file_or_is_protected_is_left_alone(tmp_path):
     pipe, kept = tmp_path / "pipe", tmp_path / "kept"
     os.mkfifo(pipe)
     kept.write_text("kept")
@@ -72,7 +70,7 @@ def test_what_is_no_ordinary_file_or_is_protected_is_left_alone(tmp_path: Path) 
     assert sorted(path.name for path in tmp_path.iterdir()) == ["kept", "pipe"]
 
 
-def test_a_planted_link_is_never_written_through(tmp_path: Path) -> None:
+def test_a_planted_link_is_never_written_through(tmp_path):
     victim = tmp_path / "victim"
     victim.write_text("safe")
     for name in (".pose.png.saving", ".pose.png.backup", ".pose.png.0123456789abcdef.saving"):
@@ -84,7 +82,7 @@ def test_a_planted_link_is_never_written_through(tmp_path: Path) -> None:
     assert (tmp_path / "pose.png").read_bytes() == b"new"
 
 
-def test_the_longest_name_can_be_saved(tmp_path: Path) -> None:
+def test_the_longest_name_can_be_saved(tmp_path):
     path = tmp_path / ("\N{LATIN SMALL LETTER E WITH ACUTE}" * 120 + ".umbrite")
     write(path, b"one")
     with writing(path, backup=True) as file:
@@ -95,7 +93,7 @@ def test_the_longest_name_can_be_saved(tmp_path: Path) -> None:
 HOLD = "import sys, time; from pathlib import Path; from umbrite.files.atomic import writing\nwith writing(Path(sys.argv[1])) as file:\n    print(1, flush=True); time.sleep(60)"  # fmt: skip
 
 
-def test_what_killed_runs_left_is_swept_and_what_is_being_written_stays(tmp_path: Path) -> None:
+def test_what_killed_runs_left_is_swept_and_what_is_being_written_stays(tmp_path):
     path = tmp_path / "hero.umbrite"
     other = tmp_path / ".hero.umbrite.abcdefgh.saving"  # as earlier versions called them
     other.write_bytes(b"half")
@@ -114,25 +112,21 @@ def test_what_killed_runs_left_is_swept_and_what_is_being_written_stays(tmp_path
     assert [each for each in tmp_path.iterdir() if each.name.endswith(".saving")] == [mine]
 
 
-def puppet_of(sizes: list[tuple[int, int]], canvas: tuple[int, int]) -> Puppet:
+def puppet_of(sizes, canvas):
     parts = {
         f"p{i + 1}": Part(f"Part {i}", "j1", Drawing(f"{i:064x}", *size), Placement(0.0, 0.0))
         for i, size in enumerate(sizes)
     }
     whole = load(ASSETS / "wick.umbrite").puppet
     joint = replace(next(iter(whole.joints.values())), parent=None)
-    return Puppet(
-        "Sizes", *canvas, joints={"j1": joint}, parts=parts, order=tuple(parts), next_id=len(parts) + 1
-    )
+    return Puppet("Sizes", *canvas, joints={"j1": joint}, parts=parts, order=tuple(parts), next_id=len(parts) + 1)
 
 
 SIDES = st.integers(0, 3) | st.integers(1, LONGEST + 5) | st.sampled_from([LONGEST, LONGEST + 1, 10**399, -5])
 
 
 @given(st.lists(st.tuples(SIDES, SIDES), max_size=5), st.tuples(SIDES, SIDES))
-def test_what_opens_saves_and_what_saves_opens(
-    tmp_path_factory: pytest.TempPathFactory, sizes: list[tuple[int, int]], canvas: tuple[int, int]
-) -> None:
+def test_what_opens_saves_and_what_saves_opens(tmp_path_factory, sizes, canvas):
     """Pictures are taken at their word here, so that sizes can be of any kind."""
     folder = tmp_path_factory.mktemp("law")
     package = Package(Document(puppet_of(sizes, canvas)), {f"{i:064x}": b"x" for i in range(5)})
@@ -159,9 +153,7 @@ def test_what_opens_saves_and_what_saves_opens(
             assert pixels <= MOST_PIXELS_TOGETHER
 
 
-def test_art_beyond_the_limit_is_refused_before_anything_is_written(
-    tmp_path: Path, monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_art_beyond_the_limit_is_refused_before_anything_is_written(tmp_path, monkeypatch):
     package = load(ASSETS / "wick.umbrite")
     monkeypatch.setattr(packages, "MOST_BYTES", 20_100_000)
     with pytest.raises(FileError, match="could not be opened again"):

@@ -2,7 +2,6 @@
 
 import os
 import zipfile
-from pathlib import Path
 
 import numpy as np
 import pytest
@@ -14,7 +13,7 @@ from umbrite.files.file_errors import FileError
 from umbrite.files.formats.any_art import read_here
 from umbrite.files.formats.openraster import read_openraster, write_openraster
 from umbrite.files.formats.pictures_in import in_order, read_folder
-from umbrite.files.layers import Layer, Layered, layer_of, puppet_from
+from umbrite.files.layers import Layered, layer_of, puppet_from
 from umbrite.files.package import load, save
 from umbrite.files.png import encode
 from umbrite.files.sandbox.reading import read_art
@@ -23,24 +22,22 @@ from umbrite.rig.quantities.bounds import LONGEST
 RED, GREEN = (200, 30, 20, 255), (10, 180, 40, 255)
 
 
-def sheet(width: int, height: int, colour: tuple[int, ...] = RED) -> np.ndarray:
+def sheet(width, height, colour=RED):
     return np.full((height, width, 4), colour, np.uint8)
 
 
-def the_layers(layered: Layered) -> dict[str, Layer]:
+def the_layers(layered):
     return {layer.name: layer for layer in layered.layers}
 
 
-def add(document: PSDImage, name: str, box: tuple[int, int, int, int], mode: str = "RGB") -> object:
+def add(document, name, box, mode="RGB"):
     """A pixel layer at left, top with width, height."""
     left, top, width, height = box
     colour = GREEN[: len(mode)] if mode != "L" else 90
-    return document.create_pixel_layer(
-        Image.new(mode, (width, height), colour), name=name, top=top, left=left
-    )
+    return document.create_pixel_layer(Image.new(mode, (width, height), colour), name=name, top=top, left=left)
 
 
-def test_masks_of_psd_layers_and_groups_cut_away_what_they_cover(tmp_path: Path) -> None:
+def test_masks_of_psd_layers_and_groups_cut_away_what_they_cover(tmp_path):
     document = PSDImage.new("RGB", (100, 80))
     arm = add(document, "Arm", (10, 10, 40, 30))
     covered = Image.new("L", (40, 30), 0)
@@ -56,7 +53,7 @@ def test_masks_of_psd_layers_and_groups_cut_away_what_they_cover(tmp_path: Path)
     assert (found["Off"].width, found["Off"].height) == (20, 20)
 
 
-def test_a_psd_without_a_transparency_band_is_no_opaque_rectangle(tmp_path: Path) -> None:
+def test_a_psd_without_a_transparency_band_is_no_opaque_rectangle(tmp_path):
     document = PSDImage.new("RGB", (60, 60))
     picture = Image.new("RGBA", (30, 30), (0, 0, 0, 0))
     picture.paste(RED, (5, 5, 15, 25))
@@ -66,7 +63,7 @@ def test_a_psd_without_a_transparency_band_is_no_opaque_rectangle(tmp_path: Path
     assert (lantern.x, lantern.y, lantern.width, lantern.height) == (15, 15, 10, 20)
 
 
-def test_clipped_layers_and_blend_modes_of_a_psd_become_ours(tmp_path: Path) -> None:
+def test_clipped_layers_and_blend_modes_of_a_psd_become_ours(tmp_path):
     document = PSDImage.new("RGB", (100, 80))
     add(document, "Body", (10, 10, 40, 40))
     shade = add(document, "Shade", (20, 20, 60, 40))
@@ -87,9 +84,7 @@ def test_clipped_layers_and_blend_modes_of_a_psd_become_ours(tmp_path: Path) -> 
 
 
 @pytest.mark.parametrize("apart", [0, 30])
-def test_the_opacity_of_a_psd_group_goes_to_its_layers_and_overlaps_are_told(
-    tmp_path: Path, apart: int
-) -> None:
+def test_the_opacity_of_a_psd_group_goes_to_its_layers_and_overlaps_are_told(tmp_path, apart):
     document = PSDImage.new("RGB", (120, 80))
     group = document.create_group(name="Ghost")
     for i, name in enumerate(("One", "Two")):
@@ -101,7 +96,7 @@ def test_the_opacity_of_a_psd_group_goes_to_its_layers_and_overlaps_are_told(
     assert any("Ghost is seen through as a whole" in note for note in layered.notes) == (apart == 0)
 
 
-def test_a_psd_with_damaged_pixels_is_refused_and_names_the_layer(tmp_path: Path) -> None:
+def test_a_psd_with_damaged_pixels_is_refused_and_names_the_layer(tmp_path):
     """What can't be unpacked would come in black."""
     document = PSDImage.new("RGB", (64, 64))
     noise = Image.fromarray(np.random.default_rng(3).integers(0, 9, (60, 60, 3)).astype(np.uint8))
@@ -117,10 +112,9 @@ def test_a_psd_with_damaged_pixels_is_refused_and_names_the_layer(tmp_path: Path
         read_here([path])
 
 
-def test_blend_modes_and_group_opacity_of_openraster_are_read_as_they_are_written(tmp_path: Path) -> None:
+def test_blend_modes_and_group_opacity_of_openraster_are_read_as_they_are_written(tmp_path):
     made = [
-        layer_of(f"L {blend}", sheet(9, 8), 2, 3, blend=blend)
-        for blend in ("multiply", "screen", "overlay", "add")
+        layer_of(f"L {blend}", sheet(9, 8), 2, 3, blend=blend) for blend in ("multiply", "screen", "overlay", "add")
     ]
     layers = tuple(layer for layer in made if layer is not None)
     write_openraster(tmp_path / "all.ora", Layered("all", 30, 20, layers))
@@ -147,7 +141,7 @@ def test_blend_modes_and_group_opacity_of_openraster_are_read_as_they_are_writte
         ["part2", "part9", "part10"],
     ],
 )
-def test_folders_are_laid_in_natural_order(tmp_path: Path, names: list[str]) -> None:
+def test_folders_are_laid_in_natural_order(tmp_path, names):
     for name in reversed(names):
         (tmp_path / f"{name}.png").write_bytes(encode(sheet(6, 6)))
     assert [path.stem for path in sorted(tmp_path.iterdir(), key=in_order)] == names
@@ -155,7 +149,7 @@ def test_folders_are_laid_in_natural_order(tmp_path: Path, names: list[str]) -> 
     assert layers in (["back", "mid", "top"], names, ["back", "mid", "(10) top"])
 
 
-def test_grey_of_16_bits_keeps_its_shades(tmp_path: Path) -> None:
+def test_grey_of_16_bits_keeps_its_shades(tmp_path):
     deep = np.linspace(0, 65_535, 256).astype(np.uint16).repeat(2).reshape(16, 32)
     Image.fromarray(deep).save(tmp_path / "deep.png")
     (layer,) = read_here([tmp_path / "deep.png"]).layers
@@ -163,7 +157,7 @@ def test_grey_of_16_bits_keeps_its_shades(tmp_path: Path) -> None:
     assert (layer.picture[..., 3] == 255).all()
 
 
-def test_colour_profiles_are_brought_to_srgb_and_told(tmp_path: Path) -> None:
+def test_colour_profiles_are_brought_to_srgb_and_told(tmp_path):
     """A profile whose red and green are each other's shows at once whether it was heeded."""
     lab = ImageCms.ImageCmsProfile(ImageCms.createProfile("LAB"))
     srgb = ImageCms.ImageCmsProfile(ImageCms.createProfile("sRGB"))
@@ -173,9 +167,7 @@ def test_colour_profiles_are_brought_to_srgb_and_told(tmp_path: Path) -> None:
     plain = read_here([tmp_path / "plain.png"])
     assert plain.notes == ()
     assert (plain.layers[0].picture[..., 0] == grey).all()
-    picture.save(
-        tmp_path / "wrong.png", icc_profile=lab.tobytes()
-    )  # no profile for such a picture: it is left alone
+    picture.save(tmp_path / "wrong.png", icc_profile=lab.tobytes())  # no profile for such a picture: it is left alone
     assert (read_here([tmp_path / "wrong.png"]).layers[0].picture[..., 0] == grey).all()
     picture.save(tmp_path / "other.png", icc_profile=linear_light(srgb.tobytes()))
     other = read_here([tmp_path / "other.png"])
@@ -186,7 +178,7 @@ def test_colour_profiles_are_brought_to_srgb_and_told(tmp_path: Path) -> None:
     assert np.abs(shades - expected).max() < 2.5
 
 
-def linear_light(profile: bytes) -> bytes:
+def linear_light(profile):
     """The same primaries with a straight tone curve, and another name."""
     out = bytearray(profile)
     count = int.from_bytes(out[128:132], "big")
@@ -205,13 +197,15 @@ def linear_light(profile: bytes) -> bytes:
     return bytes(out)
 
 
-def test_groups_of_an_svg_are_the_same_drawn_in_their_own_box(tmp_path: Path) -> None:
+def test_groups_of_an_svg_are_the_same_drawn_in_their_own_box(tmp_path):
     shapes = "".join(
         f'<g id="g{i}"><circle cx="{137 + 31.37 * i}" cy="{211 + 57.7 * i}" r="{9 + i}" fill="#37{i}"/>'
         f'<path d="M{40 * i} {33 * i} l17.3 200.7" stroke="#000" stroke-width="0.4"/><rect x="10%" y="{3 * i}%" width="3%" height="9"/></g>'
         for i in range(9)
     )
-    text = f'<svg xmlns="http://www.w3.org/2000/svg" viewBox="-20 -30 600 900" width="1200" height="1800">{shapes}</svg>'
+    text = (
+        f'<svg xmlns="http://www.w3.org/2000/svg" viewBox="-20 -30 600 900" width="1200" height="1800">{shapes}</svg>'
+    )
     (tmp_path / "boxes.svg").write_text(text)
     from umbrite.files.formats import svg
 
@@ -231,14 +225,14 @@ TOO_LARGE = {
 
 
 @pytest.mark.parametrize("kind", TOO_LARGE)
-def test_what_could_not_be_kept_is_refused_on_the_way_in(tmp_path: Path, kind: str) -> None:
+def test_what_could_not_be_kept_is_refused_on_the_way_in(tmp_path, kind):
     TOO_LARGE[kind](tmp_path)
     (path,) = tmp_path.iterdir()
     with pytest.raises(FileError, match=str(LONGEST)):
         read_here([path])
 
 
-def test_many_wide_pictures_are_laid_in_rows_that_can_be_kept(tmp_path: Path) -> None:
+def test_many_wide_pictures_are_laid_in_rows_that_can_be_kept(tmp_path):
     for i in range(60):
         Image.new("L", (2_000, 3 + i), 200).save(tmp_path / f"{i:02d}.png")
     package = puppet_from(read_here([tmp_path]))
@@ -247,7 +241,7 @@ def test_many_wide_pictures_are_laid_in_rows_that_can_be_kept(tmp_path: Path) ->
     assert load(tmp_path / "kept.umbrite") == package
 
 
-def test_names_that_are_no_text_are_cleaned_at_the_door(tmp_path: Path) -> None:
+def test_names_that_are_no_text_are_cleaned_at_the_door(tmp_path):
     (tmp_path / os.fsdecode(b"caf\xe9.png")).write_bytes(encode(sheet(5, 5)))
     (tmp_path / "two\nlines\x1b[31m.png").write_bytes(encode(sheet(5, 5)))
     layered = read_art(sorted(tmp_path.iterdir()))

@@ -16,7 +16,7 @@ from umbrite.files.engines.gltf import shown_otherwise, write_gltf
 from umbrite.files.engines.gltf_scene import Wanted
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import pose_report
-from umbrite.files.package import Package, load
+from umbrite.files.package import load
 from umbrite.motion.animating.playing import played_pose
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
@@ -36,7 +36,7 @@ Promise.all(process.argv.slice(2).map(file =>
 
 
 @lru_cache(maxsize=16)
-def demo(name: str) -> Package:
+def demo(name):
     """A demo with its two shortest takes; with all of them in the long form (UMBRITE_MUTATIONS is set there)."""
     package = load(ASSETS / f"{name}.umbrite")
     takes = sorted(package.document.takes, key=lambda take: take.last - take.first)
@@ -44,7 +44,7 @@ def demo(name: str) -> Package:
 
 
 @pytest.fixture(scope="module")
-def folder(tmp_path_factory: pytest.TempPathFactory) -> Path:
+def folder(tmp_path_factory):
     """A folder with every demo as .glb."""
     here = tmp_path_factory.mktemp("gltf")
     for name in DEMOS:
@@ -55,7 +55,7 @@ def folder(tmp_path_factory: pytest.TempPathFactory) -> Path:
     return here
 
 
-def test_the_khronos_validator_finds_nothing(folder: Path) -> None:
+def test_the_khronos_validator_finds_nothing(folder):
     if shutil.which("node") is None or not VALIDATOR.is_dir():
         assert "UMBRITE_CI" not in os.environ, "the validator must be there where it counts"
         pytest.skip("the glTF validator needs node and npm: scripts/gltf_validator.sh says how")
@@ -72,7 +72,7 @@ def test_the_khronos_validator_finds_nothing(folder: Path) -> None:
 
 
 @pytest.mark.parametrize("name", DEMOS)
-def test_every_vertex_lies_where_the_take_has_it(name: str, folder: Path) -> None:
+def test_every_vertex_lies_where_the_take_has_it(name, folder):
     package, scene = demo(name), Scene(folder / f"{name}.glb")
     rest = _pixels_at_rest(package, scene)
     for take in package.document.takes:
@@ -84,11 +84,9 @@ def test_every_vertex_lies_where_the_take_has_it(name: str, folder: Path) -> Non
         assert most < 0.1
 
 
-def _pixels_at_rest(package: Package, scene: Scene) -> dict[str, np.ndarray]:
+def _pixels_at_rest(package, scene):
     """The drawing's pixel at every vertex, from where it lies at rest with all parts shown."""
-    values = [
-        each._replace(scale=np.where(each.scale == 0, 1.0, each.scale)) for each in scene.values(None, 0)
-    ]
+    values = [each._replace(scale=np.where(each.scale == 0, 1.0, each.scale)) for each in scene.values(None, 0)]
     report = pose_report(evaluate(compile_plan(package.puppet), {}))
     found = {}
     for key, placed in scene.places(values).items():
@@ -97,14 +95,7 @@ def _pixels_at_rest(package: Package, scene: Scene) -> dict[str, np.ndarray]:
     return found
 
 
-def _farthest(
-    package: Package,
-    take: Take,
-    frame: float,
-    rest: dict[str, np.ndarray],
-    scene: Scene,
-    places: dict[str, np.ndarray],
-) -> float:
+def _farthest(package, take, frame, rest, scene, places):
     puppet = package.puppet
     placed = evaluate(compile_plan(puppet), played_pose(take, puppet, frame))
     report = pose_report(placed)
@@ -122,7 +113,7 @@ def _farthest(
     return most
 
 
-def test_a_sheet_shows_each_drawing_to_the_bit_where_the_mesh_looks_for_it(folder: Path) -> None:
+def test_a_sheet_shows_each_drawing_to_the_bit_where_the_mesh_looks_for_it(folder):
     package, scene = demo("wick"), Scene(folder / "wick.glb")
     pixels, rest = package.pixels(), _pixels_at_rest(package, scene)
     for key, part in package.puppet.parts.items():
@@ -137,7 +128,7 @@ def test_a_sheet_shows_each_drawing_to_the_bit_where_the_mesh_looks_for_it(folde
         assert np.array_equal(here[seen], drawing[seen])
 
 
-def test_parts_stand_one_behind_the_other_in_the_draw_order(folder: Path) -> None:
+def test_parts_stand_one_behind_the_other_in_the_draw_order(folder):
     package, scene = demo("inkpot"), Scene(folder / "inkpot.glb")
     places = scene.places(scene.values(None, 0))
     order = [key for key in package.puppet.order if key in places]
@@ -147,7 +138,7 @@ def test_parts_stand_one_behind_the_other_in_the_draw_order(folder: Path) -> Non
     assert all(np.ptp(places[key][:, 2]) < 1e-6 for key in order)
 
 
-def test_variants_come_and_go_by_the_extension_as_by_scale(tmp_path: Path, folder: Path) -> None:
+def test_variants_come_and_go_by_the_extension_as_by_scale(tmp_path, folder):
     package = demo("inkpot")
     write_gltf(tmp_path / "it.gltf", package, Wanted(package.document.takes, visibility=True))
     pointed, scaled = Scene(tmp_path / "it.gltf"), Scene(folder / "inkpot.glb")
@@ -165,7 +156,7 @@ def test_variants_come_and_go_by_the_extension_as_by_scale(tmp_path: Path, folde
     assert len(changes) > 1, "something comes and goes in these takes"
 
 
-def test_skew_is_told_exactly_by_two_nodes(tmp_path: Path) -> None:
+def test_skew_is_told_exactly_by_two_nodes(tmp_path):
     package = demo("tea-cart")
     body = package.puppet.parts[package.puppet.order[-1]].joint
     keys = {
@@ -186,13 +177,11 @@ def test_skew_is_told_exactly_by_two_nodes(tmp_path: Path) -> None:
         assert _farthest(package, take, frame, rest, scene, places) < 0.1
 
 
-def test_what_would_be_wrong_is_refused(tmp_path: Path) -> None:
+def test_what_would_be_wrong_is_refused(tmp_path):
     """A joint is squeezed flat, and another that follows something else than its parent is not."""
     package = demo("wick")
     puppet = package.puppet
-    hand = next(
-        limb.target for limb in puppet.limbs.values() if puppet.joints[limb.target].parent is not None
-    )
+    hand = next(limb.target for limb in puppet.limbs.values() if puppet.joints[limb.target].parent is not None)
     parent = puppet.joints[hand].parent
     puppet = change(puppet, hand, also=("",))
     tracks = {
@@ -208,7 +197,7 @@ def test_what_would_be_wrong_is_refused(tmp_path: Path) -> None:
         write_gltf(tmp_path / "it.obj", package)
 
 
-def test_what_viewers_show_otherwise_is_listed() -> None:
+def test_what_viewers_show_otherwise_is_listed():
     package = demo("wick")
     assert shown_otherwise(package) == []
     first, second, *_ = package.puppet.order

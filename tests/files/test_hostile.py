@@ -8,8 +8,6 @@ import os
 import random
 import zipfile
 import zlib
-from collections.abc import Callable
-from pathlib import Path
 from xml.etree import ElementTree as ET
 
 import numpy as np
@@ -37,7 +35,7 @@ from umbrite.rig.model import Drawing
 ROUNDS = int(os.environ.get("UMBRITE_MUTATIONS", "700"))
 
 
-def small_package(folder: Path) -> bytes:
+def small_package(folder):
     """A puppet with little art, so that thousands can be read."""
     whole = load(ASSETS / "wick.umbrite")
     picture = encode(np.full((6, 5, 4), 200, np.uint8))
@@ -45,14 +43,11 @@ def small_package(folder: Path) -> bytes:
     parts = {key: replace(part, drawing=drawing) for key, part in whole.puppet.parts.items()}
     for key in list(parts)[:2]:
         parts[key] = replace(parts[key], mesh=square_mesh(list(whole.puppet.joints)[4:7], 6.0))
-    save(
-        folder / "small.umbrite",
-        Package(Document(replace(whole.puppet, parts=parts)), {drawing.sha256: picture}),
-    )
+    save(folder / "small.umbrite", Package(Document(replace(whole.puppet, parts=parts)), {drawing.sha256: picture}))
     return (folder / "small.umbrite").read_bytes()
 
 
-def small_openraster() -> bytes:
+def small_openraster():
     out = io.BytesIO()
     with zipfile.ZipFile(out, "w") as archive:
         archive.writestr("mimetype", "image/openraster")
@@ -67,28 +62,28 @@ def small_openraster() -> bytes:
 SVG = b'<svg xmlns="http://www.w3.org/2000/svg" width="40" height="30"><g id="Near arm"><rect x="2" y="3" width="9" height="8" fill="#345"/></g><g id="Far arm"><circle cx="20" cy="9" r="5"/></g></svg>'
 
 
-def flipped(data: bytes, chance: random.Random) -> bytes:
+def flipped(data, chance):
     found = bytearray(data)
     for _ in range(chance.choice((1, 1, 2, 8, 40))):
         found[chance.randrange(len(found))] = chance.randrange(256)
     return bytes(found)
 
 
-def cut(data: bytes, chance: random.Random) -> bytes:
+def cut(data, chance):
     return data[: chance.randrange(len(data))]
 
 
-def spliced(data: bytes, chance: random.Random) -> bytes:
+def spliced(data, chance):
     a, b = sorted(chance.randrange(len(data)) for _ in range(2))
     return data[:a] + data[b:] + data[a:b] if chance.random() < 0.5 else data[:b] + data[a:]
 
 
-NASTY: tuple[object, ...] = (
+NASTY = (
     None, True, -1, 0, 10**399, "j" + "9" * 5_000, 2**53, 1e8, 1e300, -1e300, 1e9, "x", "", [], {}, "j1", "../../up", "\x00", 2**70, [[[]]], {"a": {}}, -0.0, 1e-320,
 )  # fmt: skip
 
 
-def with_nasty_json(data: bytes, chance: random.Random) -> bytes:
+def with_nasty_json(data, chance):
     """The same archive with something wrong deep within puppet.json."""
     source = zipfile.ZipFile(io.BytesIO(data))
     document = json.loads(source.read("puppet.json"))
@@ -116,7 +111,7 @@ def with_nasty_json(data: bytes, chance: random.Random) -> bytes:
     return out.getvalue()
 
 
-def with_a_nasty_zip(data: bytes, chance: random.Random) -> bytes:
+def with_a_nasty_zip(data, chance):
     """The same archive with a wrong field in one of its headers: sizes, methods, flags, places, lengths of names."""
     found = bytearray(data)
     kind, fields = chance.choice(
@@ -136,7 +131,7 @@ def with_a_nasty_zip(data: bytes, chance: random.Random) -> bytes:
 WORDS = ("", "0", "-1", "1e308", "-1e308", "1e-320", "nan", "inf", "9" * 4_400, "wide", "\N{COMBINING ACUTE ACCENT}", "../../up", "#a", "none")  # fmt: skip
 
 
-def with_nasty_words(text: bytes, chance: random.Random) -> bytes:
+def with_nasty_words(text, chance):
     """XML with other words in attributes, and elements taken out, doubled, renamed or put into each other."""
     root = fromstring(text)
     for _ in range(chance.choice((1, 1, 2, 5))):
@@ -156,13 +151,12 @@ def with_nasty_words(text: bytes, chance: random.Random) -> bytes:
                 element.append(copy.deepcopy(chance.choice(list(above))))
         else:
             element.set(
-                chance.choice(("width", "x", "opacity", "transform", "id", "clip-path", "mask")),
-                chance.choice(WORDS),
+                chance.choice(("width", "x", "opacity", "transform", "id", "clip-path", "mask")), chance.choice(WORDS)
             )
     return ET.tostring(root)
 
 
-def with_a_nasty_stack(data: bytes, chance: random.Random) -> bytes:
+def with_a_nasty_stack(data, chance):
     source = zipfile.ZipFile(io.BytesIO(data))
     out = io.BytesIO()
     with source, zipfile.ZipFile(out, "w") as archive:
@@ -176,7 +170,7 @@ def with_a_nasty_stack(data: bytes, chance: random.Random) -> bytes:
     return out.getvalue()
 
 
-def with_a_nasty_chunk(data: bytes, chance: random.Random) -> bytes:
+def with_a_nasty_chunk(data, chance):
     """A PNG with chunks that are whole but say something else, come twice, late, or not at all."""
     chunks, at = [], 8
     while at + 12 <= len(data):
@@ -189,12 +183,9 @@ def with_a_nasty_chunk(data: bytes, chance: random.Random) -> bytes:
         if what < 0.4 and inside:
             inside[chance.randrange(len(inside))] = chance.choice((0, 1, 3, 16, 255))
         elif what < 0.6:
-            extra = chance.choice(
-                (b"iCCP", b"tRNS", b"PLTE", b"acTL", b"fdAT", b"zTXt", b"iTXt", b"eXIf", b"gAMA")
-            )
+            extra = chance.choice((b"iCCP", b"tRNS", b"PLTE", b"acTL", b"fdAT", b"zTXt", b"iTXt", b"eXIf", b"gAMA"))
             chunks.insert(
-                chance.randrange(len(chunks) + 1),
-                [extra, bytearray(chance.choice((b"", b"a\0\0", bytes(9))))],
+                chance.randrange(len(chunks) + 1), [extra, bytearray(chance.choice((b"", b"a\0\0", bytes(9))))]
             )
         elif what < 0.8:
             chunks.insert(chance.randrange(len(chunks) + 1), [kind, bytearray(inside)])
@@ -206,19 +197,17 @@ def with_a_nasty_chunk(data: bytes, chance: random.Random) -> bytes:
     )
 
 
-def small_psd(folder: Path) -> bytes:
+def small_psd(folder):
     document = PSDImage.new("RGB", (40, 30))
     group = document.create_group(name="Arm")
     for name in ("Upper", "Hand"):
-        layer = document.create_pixel_layer(
-            Image.new("RGBA", (9, 8), (9, 99, 9, 200)), name=name, top=3, left=4
-        )
+        layer = document.create_pixel_layer(Image.new("RGBA", (9, 8), (9, 99, 9, 200)), name=name, top=3, left=4)
         group.append(layer)
     document.save(folder / "small.psd")
     return (folder / "small.psd").read_bytes()
 
 
-def with_a_nasty_number(data: bytes, chance: random.Random) -> bytes:
+def with_a_nasty_number(data, chance):
     """A PSD with another number in one of its many lengths and sizes, most of them near its beginning."""
     found = bytearray(data)
     length = chance.choice((1, 2, 4))
@@ -229,7 +218,7 @@ def with_a_nasty_number(data: bytes, chance: random.Random) -> bytes:
 
 
 @pytest.fixture(scope="module")
-def seeds(tmp_path_factory: pytest.TempPathFactory) -> dict[str, bytes]:
+def seeds(tmp_path_factory):
     folder = tmp_path_factory.mktemp("small")
     picture = io.BytesIO()
     Image.fromarray(np.full((6, 7, 4), 120, np.uint8)).save(picture, "PNG")
@@ -239,11 +228,8 @@ def seeds(tmp_path_factory: pytest.TempPathFactory) -> dict[str, bytes]:
     }  # fmt: skip
 
 
-WAYS: dict[str, tuple[str, tuple[Callable[[bytes, random.Random], bytes], ...]]] = {
-    "package": (
-        ".umbrite",
-        (flipped, cut, with_a_nasty_zip, with_nasty_json, with_nasty_json, with_nasty_json),
-    ),
+WAYS = {
+    "package": (".umbrite", (flipped, cut, with_a_nasty_zip, with_nasty_json, with_nasty_json, with_nasty_json)),
     "openraster": (".ora", (flipped, spliced, with_a_nasty_zip, with_a_nasty_stack, with_a_nasty_stack)),
     "svg": (".svg", (flipped, cut, spliced, with_nasty_words, with_nasty_words)),
     "psd": (".psd", (flipped, cut, with_a_nasty_number, with_a_nasty_number)),
@@ -252,9 +238,7 @@ WAYS: dict[str, tuple[str, tuple[Callable[[bytes, random.Random], bytes], ...]]]
 
 
 @pytest.mark.parametrize("kind", WAYS)
-def test_mutated_files_are_refused_with_a_sentence_or_are_sound(
-    kind: str, seeds: dict[str, bytes], tmp_path: Path
-) -> None:
+def test_mutated_files_are_refused_with_a_sentence_or_are_sound(kind, seeds, tmp_path):
     """What opens can be checked and saved, and opens again. Run with UMBRITE_MUTATIONS=10000 for the long form."""
     ending, ways = WAYS[kind]
     chance = random.Random(len(kind))
@@ -281,7 +265,7 @@ def test_mutated_files_are_refused_with_a_sentence_or_are_sound(
     assert refused + loaded == ROUNDS
 
 
-def hostile_arrays(**changed: np.ndarray) -> bytes:
+def hostile_arrays(**changed):
     """The arrays of a sound mesh, some of them replaced."""
     arrays = {
         "vertices": np.array([[0, 0], [9, 0], [0, 9], [9, 9]], "<f8"),
@@ -295,7 +279,7 @@ def hostile_arrays(**changed: np.ndarray) -> bytes:
     return out.getvalue()
 
 
-def spoilt_arrays() -> bytes:
+def spoilt_arrays():
     """Packed arrays with their packing spoilt in the middle."""
     out = io.BytesIO()
     with zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as archive:
@@ -305,7 +289,7 @@ def spoilt_arrays() -> bytes:
     return bytes(data)
 
 
-def locked_arrays() -> bytes:
+def locked_arrays():
     """Arrays that say that they are locked by a password."""
     data = bytearray(hostile_arrays())
     data[6] |= 1
@@ -337,9 +321,7 @@ HOSTILE_MESHES = {
 
 
 @pytest.mark.parametrize("kind", HOSTILE_MESHES)
-def test_hostile_meshes_are_refused_with_a_sentence(
-    kind: str, seeds: dict[str, bytes], tmp_path: Path
-) -> None:
+def test_hostile_meshes_are_refused_with_a_sentence(kind, seeds, tmp_path):
     data = HOSTILE_MESHES[kind]
     name = hashlib.sha256(data).hexdigest()
     source = zipfile.ZipFile(io.BytesIO(seeds["package"]))
@@ -362,9 +344,7 @@ def test_hostile_meshes_are_refused_with_a_sentence(
     assert "can't be opened: the mesh of" in said or "larger than it may be" in said
 
 
-def test_a_mesh_that_is_missing_or_not_what_the_puppet_says_is_refused(
-    seeds: dict[str, bytes], tmp_path: Path
-) -> None:
+def test_a_mesh_that_is_missing_or_not_what_the_puppet_says_is_refused(seeds, tmp_path):
     source = zipfile.ZipFile(io.BytesIO(seeds["package"]))
     path = tmp_path / "mesh.umbrite"
     for change, words in ((None, "lacks mesh/"), (b"other", "A mesh in mesh.umbrite is damaged")):

@@ -2,9 +2,6 @@
 
 import json
 import zipfile
-from collections.abc import Callable
-from pathlib import Path
-from typing import Any
 
 import msgspec
 import numpy as np
@@ -27,14 +24,14 @@ from umbrite.rig.model import Guest
 WICK, BRAMBLE = load(ASSETS / "wick.umbrite"), load(ASSETS / "bramble.umbrite")
 
 
-def with_guest() -> Package:
+def with_guest():
     """Wick with Bramble as a guest, twice."""
     document, _ = add_guest(WICK.document, BRAMBLE.document, "bramble.umbrite", 100 + 0j)
     document, _ = add_guest(document, BRAMBLE.document, "bramble.umbrite", 500 + 0j, 0.5)
     return Package(document, {**WICK.art, **BRAMBLE.art})
 
 
-def with_stages() -> Package:
+def with_stages():
     """Wick with two stages of the work, one with a part that is not there any more."""
     picture = encode(np.full((12, 9, 4), 200, np.uint8))
     key = fingerprint(picture)
@@ -45,15 +42,13 @@ def with_stages() -> Package:
     return Package(now, {**WICK.art, key: picture})
 
 
-def saved(package: Package, path: Path) -> Path:
+def saved(package, path):
     save(path, package)
     return path
 
 
 @pytest.mark.parametrize("made", [with_guest, with_stages])
-def test_guests_and_stages_come_back_equal_with_their_art(
-    made: Callable[[], Package], tmp_path: Path
-) -> None:
+def test_guests_and_stages_come_back_equal_with_their_art(made, tmp_path):
     package = made()
     again = load(saved(package, tmp_path / "a.umbrite"))
     assert again.document == package.document
@@ -61,7 +56,7 @@ def test_guests_and_stages_come_back_equal_with_their_art(
     assert saved(again, tmp_path / "b.umbrite").read_bytes() == (tmp_path / "a.umbrite").read_bytes()
 
 
-def test_the_document_alone_is_read_as_the_whole_is_and_stages_stay_packed(tmp_path: Path) -> None:
+def test_the_document_alone_is_read_as_the_whole_is_and_stages_stay_packed(tmp_path):
     package = with_stages()
     path = saved(package, tmp_path / "staged.umbrite")
     assert load_document(path) == load(path).document
@@ -69,12 +64,12 @@ def test_the_document_alone_is_read_as_the_whole_is_and_stages_stay_packed(tmp_p
     assert len(gone) == 2  # the cap, which only stages show, and the stages' picture
 
 
-def test_a_copy_of_a_guest_is_there_once_however_many_there_are(tmp_path: Path) -> None:
+def test_a_copy_of_a_guest_is_there_once_however_many_there_are(tmp_path):
     with zipfile.ZipFile(saved(with_guest(), tmp_path / "a.umbrite")) as file:
         assert len([name for name in file.namelist() if name.startswith("guests/")]) == 1
 
 
-def changed(source: Path, path: Path, change: Callable[[dict[str, bytes]], None]) -> Path:
+def changed(source, path, change):
     """A package whose members have been changed by hand."""
     with zipfile.ZipFile(source) as file:
         members = {name: file.read(name) for name in file.namelist()}
@@ -85,25 +80,25 @@ def changed(source: Path, path: Path, change: Callable[[dict[str, bytes]], None]
     return path
 
 
-def guest_member(members: dict[str, bytes]) -> str:
+def guest_member(members):
     return next(name for name in members if name.startswith("guests/"))
 
 
-def _lost_guest(members: dict[str, bytes]) -> None:
+def _lost_guest(members):
     del members[guest_member(members)]
 
 
-def _other_guest(members: dict[str, bytes]) -> None:
+def _other_guest(members):
     members[guest_member(members)] = packed(WICK.document)[0]
 
 
-def _words(members: dict[str, bytes], change: Callable[[dict[str, Any]], None]) -> None:
+def _words(members, change):
     words = json.loads(members["puppet.json"])
     change(words["document"])
     members["puppet.json"] = json.dumps(words).encode()
 
 
-def _proved_guest(members: dict[str, bytes], data: bytes) -> None:
+def _proved_guest(members, data):
     """Another copy, under its right name."""
     old = guest_member(members)
     del members[old]
@@ -112,29 +107,29 @@ def _proved_guest(members: dict[str, bytes], data: bytes) -> None:
     members["puppet.json"] = members["puppet.json"].replace(old[7:71].encode(), sha256.encode())
 
 
-def _nonsense(members: dict[str, bytes]) -> None:
+def _nonsense(members):
     _proved_guest(members, b"[" * 50_000)
 
 
-def _no_puppet(members: dict[str, bytes]) -> None:
+def _no_puppet(members):
     _proved_guest(members, b'{"puppet": {"width": "wide"}}')
 
 
-def _another(members: dict[str, bytes]) -> None:
+def _another(members):
     _proved_guest(members, packed(WICK.document)[0])
 
 
-def _broken_inside(members: dict[str, bytes]) -> None:
+def _broken_inside(members):
     broken = replace(BRAMBLE.puppet, width=10**9)
     _proved_guest(members, packed(Document(broken))[0])
 
 
-def _staged_inside(members: dict[str, bytes]) -> None:
+def _staged_inside(members):
     inner = replace(BRAMBLE.document, versions=(Version("Old", document=Document()),))
     _proved_guest(members, msgspec.json.encode(inner, enc_hook=whole))
 
 
-def _nested_too_deep(members: dict[str, bytes]) -> None:
+def _nested_too_deep(members):
     document = BRAMBLE.document
     for _ in range(DEEPEST + 1):
         data, sha256 = packed(document)
@@ -144,8 +139,8 @@ def _nested_too_deep(members: dict[str, bytes]) -> None:
     _proved_guest(members, packed(document)[0])
 
 
-def _ids_taken(members: dict[str, bytes]) -> None:
-    def change(document: dict[str, Any]) -> None:
+def _ids_taken(members):
+    def change(document):
         guest = next(iter(document["puppet"]["guests"].values()))
         guest["root"] = next(iter(guest["ids"].values()))
 
@@ -160,37 +155,33 @@ HOSTILE_GUESTS = (
 
 
 @pytest.mark.parametrize(("change", "words"), HOSTILE_GUESTS)
-def test_hostile_guests_are_refused_with_a_sentence(
-    change: Callable[[dict[str, bytes]], None], words: str, tmp_path: Path
-) -> None:
+def test_hostile_guests_are_refused_with_a_sentence(change, words, tmp_path):
     source = saved(with_guest(), tmp_path / "sound.umbrite")
     with pytest.raises(FileError, match=words):
         load(changed(source, tmp_path / "hostile.umbrite", change))
 
 
-def _lost_stage(members: dict[str, bytes]) -> None:
+def _lost_stage(members):
     del members["stages/2.json"]
 
 
-def _spoilt_stage(members: dict[str, bytes]) -> None:
+def _spoilt_stage(members):
     members["stages/1.json"] = b"{{"
 
 
-def _stages_in_a_stage(members: dict[str, bytes]) -> None:
+def _stages_in_a_stage(members):
     members["stages/1.json"] = msgspec.json.encode(Document(versions=(Version("Deeper"),)))
 
 
-def _unsound_stage(members: dict[str, bytes]) -> None:
-    members["stages/1.json"] = msgspec.json.encode(
-        Document(replace(WICK.puppet, width=10**9)), enc_hook=by_name
-    )
+def _unsound_stage(members):
+    members["stages/1.json"] = msgspec.json.encode(Document(replace(WICK.puppet, width=10**9)), enc_hook=by_name)
 
 
-def _same_name(members: dict[str, bytes]) -> None:
+def _same_name(members):
     _words(members, lambda document: document["stages"][1].update(name="First"))
 
 
-def _lost_picture(members: dict[str, bytes]) -> None:
+def _lost_picture(members):
     picture = json.loads(members["puppet.json"])["document"]["stages"][0]["picture"]
     members[f"art/{picture}.png"] = b"no picture"
 
@@ -203,15 +194,13 @@ def _lost_picture(members: dict[str, bytes]) -> None:
         (_lost_picture, "picture of a stage"),
     ],
 )  # fmt: skip
-def test_hostile_stages_are_refused_with_a_sentence(
-    change: Callable[[dict[str, bytes]], None], words: str, tmp_path: Path
-) -> None:
+def test_hostile_stages_are_refused_with_a_sentence(change, words, tmp_path):
     source = saved(with_stages(), tmp_path / "sound.umbrite")
     with pytest.raises(FileError, match=words):
         load(changed(source, tmp_path / "hostile.umbrite", change))
 
 
-def test_what_could_not_be_opened_again_is_not_saved(tmp_path: Path) -> None:
+def test_what_could_not_be_opened_again_is_not_saved(tmp_path):
     package = with_guest()
     key, guest = next(iter(package.puppet.guests.items()))
     spoilt = put(package.puppet, key, replace(guest, data=b"x"))
@@ -220,8 +209,8 @@ def test_what_could_not_be_opened_again_is_not_saved(tmp_path: Path) -> None:
     assert not (tmp_path / "a.umbrite").exists()
 
 
-def test_a_version_before_guests_opens_as_it_was(tmp_path: Path) -> None:
-    def older(members: dict[str, bytes]) -> None:
+def test_a_version_before_guests_opens_as_it_was(tmp_path):
+    def older(members):
         words = json.loads(members["puppet.json"])
         words["version"] = 4
         del words["document"]["stages"]
@@ -232,7 +221,7 @@ def test_a_version_before_guests_opens_as_it_was(tmp_path: Path) -> None:
     assert load(changed(source, tmp_path / "old.umbrite", older)).document == WICK.document
 
 
-def test_a_stage_keeps_a_drawing_that_is_nowhere_else(tmp_path: Path) -> None:
+def test_a_stage_keeps_a_drawing_that_is_nowhere_else(tmp_path):
     package = with_stages()
     gone = {p.drawing.sha256 for p in WICK.puppet.parts.values()} - {
         p.drawing.sha256 for p in package.puppet.parts.values()
@@ -243,7 +232,7 @@ def test_a_stage_keeps_a_drawing_that_is_nowhere_else(tmp_path: Path) -> None:
     assert package.having(renamed).document.versions == package.document.versions
 
 
-def test_guests_with_meshes_as_they_were_kept_before_open_and_are_the_same() -> None:
+def test_guests_with_meshes_as_they_were_kept_before_open_and_are_the_same():
     data = packed(WICK.document)[0]
     old = msgspec.json.decode(data)
     for part in old["puppet"]["parts"].values():

@@ -6,7 +6,6 @@ import os
 import stat
 import zipfile
 from pathlib import Path
-from typing import Any
 
 import msgspec
 import numpy as np
@@ -31,7 +30,7 @@ from umbrite.rig.mesh_arrays import by_name
 from umbrite.rig.model import Drawing, Puppet
 
 
-def with_real_art(puppet: Puppet) -> Package:
+def with_real_art(puppet):
     """Random puppets name drawings that do not exist; give each part a small picture of its own."""
     art = {}
     for i, (key, part) in enumerate(puppet.parts.items()):
@@ -42,9 +41,7 @@ def with_real_art(puppet: Puppet) -> Package:
 
 
 @given(puppets(EDITS), st.data())
-def test_a_saved_puppet_comes_back_to_the_last_bit(
-    tmp_path_factory: pytest.TempPathFactory, puppet: Puppet, data: st.DataObject
-) -> None:
+def test_a_saved_puppet_comes_back_to_the_last_bit(tmp_path_factory, puppet, data):
     package = with_real_art(puppet)
     package = package.having(pose=data.draw(poses(package.puppet)))
     path = tmp_path_factory.mktemp("save") / "one.umbrite"
@@ -58,7 +55,7 @@ def test_a_saved_puppet_comes_back_to_the_last_bit(
     assert path.read_bytes() == first
 
 
-def test_the_package_is_what_the_documents_say(tmp_path: Path) -> None:
+def test_the_package_is_what_the_documents_say(tmp_path):
     path = tmp_path / "wick.umbrite"
     save(path, wick_package(), b"preview")
     with zipfile.ZipFile(path) as package:
@@ -73,7 +70,7 @@ def test_the_package_is_what_the_documents_say(tmp_path: Path) -> None:
     assert schema()["$ref"].endswith("Content")
 
 
-def test_the_previous_save_is_kept_and_opens(tmp_path: Path) -> None:
+def test_the_previous_save_is_kept_and_opens(tmp_path):
     path = tmp_path / "wick.umbrite"
     first = wick_package()
     save(path, first)
@@ -84,12 +81,12 @@ def test_the_previous_save_is_kept_and_opens(tmp_path: Path) -> None:
     assert sorted(p.name for p in tmp_path.iterdir()) == ["wick.umbrite", "wick.umbrite~"]
 
 
-def test_a_save_that_fails_leaves_what_was_there(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+def test_a_save_that_fails_leaves_what_was_there(tmp_path, monkeypatch):
     path = tmp_path / "wick.umbrite"
     save(path, wick_package())
     before = path.read_bytes()
 
-    def full(_handle: int) -> None:
+    def full(_handle):
         raise OSError(28, "No space left on device")
 
     monkeypatch.setattr(os, "fsync", full)
@@ -99,7 +96,7 @@ def test_a_save_that_fails_leaves_what_was_there(tmp_path: Path, monkeypatch: py
     assert [p.name for p in tmp_path.iterdir()] == ["wick.umbrite"]
 
 
-def test_a_folder_that_is_not_there_or_not_writable_is_told(tmp_path: Path) -> None:
+def test_a_folder_that_is_not_there_or_not_writable_is_told(tmp_path):
     with pytest.raises(FileError, match="couldn't be saved"):
         save(tmp_path / "nowhere" / "wick.umbrite", wick_package())
     blocked = tmp_path / "file"
@@ -109,20 +106,19 @@ def test_a_folder_that_is_not_there_or_not_writable_is_told(tmp_path: Path) -> N
 
 
 @pytest.mark.skipif(os.geteuid() == 0, reason="root may write everywhere")
-def test_a_read_only_folder_is_told(tmp_path: Path) -> None:
+def test_a_read_only_folder_is_told(tmp_path):
     tmp_path.chmod(stat.S_IRUSR | stat.S_IXUSR)
     with pytest.raises(FileError, match="permission denied"):
         save(tmp_path / "wick.umbrite", wick_package())
 
 
-def content(path: Path) -> dict[str, Any]:
+def content(path):
     """puppet.json of a package, as plain values."""
     with zipfile.ZipFile(path) as package:
-        found: dict[str, Any] = json.loads(package.read("puppet.json"))
-    return found
+        return json.loads(package.read("puppet.json"))
 
 
-def rebuilt(path: Path, change: dict[str, bytes | None]) -> Path:
+def rebuilt(path, change):
     """Wick's package with some members replaced, added, or (None) left out."""
     with zipfile.ZipFile(ASSETS / "wick.umbrite") as source, zipfile.ZipFile(path, "w") as out:
         members = {name: source.read(name) for name in source.namelist()} | change
@@ -132,16 +128,16 @@ def rebuilt(path: Path, change: dict[str, bytes | None]) -> Path:
     return path
 
 
-def document_with(**fields: object) -> bytes:
+def document_with(**fields):
     return json.dumps({**content(ASSETS / "wick.umbrite"), **fields}).encode()
 
 
-def posed_with(pose: dict[str, float]) -> bytes:
+def posed_with(pose):
     document = content(ASSETS / "wick.umbrite")["document"]
     return document_with(document={**document, "pose": pose})
 
 
-def puppet_with(change: dict[str, object]) -> bytes:
+def puppet_with(change):
     document = content(ASSETS / "wick.umbrite")["document"]
     return document_with(document={**document, "puppet": {**document["puppet"], **change}})
 
@@ -150,7 +146,7 @@ ART = next(iter(wick_package().art))
 JOINTS = msgspec.to_builtins(wick_package().puppet.joints)
 FAR_OUT = {key: {**joint, "pivot": [1e200, 0.0]} for key, joint in JOINTS.items()}
 LOOP = {key: {**joint, "parent": key} for key, joint in JOINTS.items()}
-BROKEN: dict[str, tuple[dict[str, bytes | None], str]] = {
+BROKEN = {
     "no document": ({"puppet.json": None}, "lacks puppet.json"),
     "not JSON": ({"puppet.json": b"{{{"}, "is damaged"),
     "not text": ({"puppet.json": b"\xff\xfe\x00"}, "is damaged"),
@@ -171,7 +167,7 @@ BROKEN: dict[str, tuple[dict[str, bytes | None], str]] = {
 
 
 @pytest.mark.parametrize("name", BROKEN)
-def test_a_broken_or_hostile_package_is_refused_in_one_sentence(tmp_path: Path, name: str) -> None:
+def test_a_broken_or_hostile_package_is_refused_in_one_sentence(tmp_path, name):
     change, words = BROKEN[name]
     with pytest.raises(FileError, match=words) as refusal:
         load(rebuilt(tmp_path / "bad.umbrite", change))
@@ -179,7 +175,7 @@ def test_a_broken_or_hostile_package_is_refused_in_one_sentence(tmp_path: Path, 
     assert not (tmp_path.parent / "outside").exists()
 
 
-def test_a_puppet_whose_drawing_has_another_size_is_refused(tmp_path: Path) -> None:
+def test_a_puppet_whose_drawing_has_another_size_is_refused(tmp_path):
     parts = msgspec.to_builtins(wick_package().puppet.parts, enc_hook=by_name)
     next(iter(parts.values()))["drawing"]["width"] += 1
     path = rebuilt(tmp_path / "bad.umbrite", {"puppet.json": puppet_with({"parts": parts})})
@@ -188,14 +184,14 @@ def test_a_puppet_whose_drawing_has_another_size_is_refused(tmp_path: Path) -> N
 
 
 @pytest.mark.parametrize("length", [0, 1, 100, 10_000, 400_000])
-def test_a_truncated_package_is_refused(tmp_path: Path, length: int) -> None:
+def test_a_truncated_package_is_refused(tmp_path, length):
     path = tmp_path / "cut.umbrite"
     path.write_bytes((ASSETS / "wick.umbrite").read_bytes()[:length])
     with pytest.raises(FileError, match="cut off"):
         load(path)
 
 
-def test_a_bomb_is_not_unpacked(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+def test_a_bomb_is_not_unpacked(tmp_path, monkeypatch):
     monkeypatch.setattr(zips, "MOST_BYTES", 3_000_000)
     path = tmp_path / "bomb.umbrite"
     with zipfile.ZipFile(path, "w", zipfile.ZIP_DEFLATED) as out:
@@ -206,9 +202,7 @@ def test_a_bomb_is_not_unpacked(tmp_path: Path, monkeypatch: pytest.MonkeyPatch)
 
 
 @given(st.integers(0, 2**31), st.integers(0, 255))
-def test_flipped_bytes_are_refused_or_harmless(
-    tmp_path_factory: pytest.TempPathFactory, place: int, value: int
-) -> None:
+def test_flipped_bytes_are_refused_or_harmless(tmp_path_factory, place, value):
     data = bytearray((ASSETS / "wick.umbrite").read_bytes())
     data[place % len(data)] = value
     path = tmp_path_factory.mktemp("flip") / "flipped.umbrite"
@@ -219,7 +213,7 @@ def test_flipped_bytes_are_refused_or_harmless(
         assert "\n" not in str(error)
 
 
-def test_a_document_says_what_it_is() -> None:
+def test_a_document_says_what_it_is():
     assert Document(Puppet()).pose == {}
 
 
@@ -227,9 +221,7 @@ RELEASED = Path(__file__).parent / "released-1"
 
 
 @pytest.mark.parametrize("name", ["wick", "bramble", "inkpot"])
-def test_the_demos_of_the_first_format_open_whole_and_are_saved_in_the_present_one(
-    name: str, tmp_path: Path
-) -> None:
+def test_the_demos_of_the_first_format_open_whole_and_are_saved_in_the_present_one(name, tmp_path):
     old, shipped = load(RELEASED / f"{name}.umbrite"), plain_package(name)
     assert content(RELEASED / f"{name}.umbrite")["version"] == 1
     assert invariants(old.puppet) == []
@@ -245,7 +237,7 @@ def test_the_demos_of_the_first_format_open_whole_and_are_saved_in_the_present_o
     assert load(tmp_path / "again.umbrite") == old
 
 
-def test_an_older_version_is_brought_up_on_a_copy() -> None:
+def test_an_older_version_is_brought_up_on_a_copy():
     old = content(RELEASED / "wick.umbrite")
     before = copy.deepcopy(old)
     new = migrated(old)
@@ -253,12 +245,8 @@ def test_an_older_version_is_brought_up_on_a_copy() -> None:
     assert new["document"] == {"puppet": old["puppet"], "pose": old["pose"]}
 
 
-@pytest.mark.parametrize(
-    "place", [(), ("document",), ("document", "puppet"), ("document", "puppet", "parts", 0)]
-)
-def test_a_field_of_a_newer_umbrite_is_refused_instead_of_dropped(
-    tmp_path: Path, place: tuple[str | int, ...]
-) -> None:
+@pytest.mark.parametrize("place", [(), ("document",), ("document", "puppet"), ("document", "puppet", "parts", 0)])
+def test_a_field_of_a_newer_umbrite_is_refused_instead_of_dropped(tmp_path, place):
     path = tmp_path / "newer.umbrite"
     save(path, wick_package())
     raw = inner = content(path)

@@ -15,7 +15,7 @@ from demo_puppet import ASSETS
 from umbrite.files.atomic import sweep
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import load
-from umbrite.files.recovery import Left, keep, left_behind, new_hold
+from umbrite.files.recovery import keep, left_behind, new_hold
 
 KILLS = int(os.environ.get("UMBRITE_KILLS", "6"))
 
@@ -49,16 +49,16 @@ while True:
 """
 
 
-def names_in(folder: Path) -> list[str]:
+def names_in(folder):
     return sorted(path.name for path in folder.iterdir())
 
 
-def let_go(found: list[Left]) -> None:
+def let_go(found):
     for left in found:
         left.hold.let_go()
 
 
-def test_work_of_a_running_process_is_its_own_and_work_of_a_gone_one_is_left_behind(tmp_path: Path) -> None:
+def test_work_of_a_running_process_is_its_own_and_work_of_a_gone_one_is_left_behind(tmp_path):
     package = load(ASSETS / "wick.umbrite")
     own = new_hold(tmp_path)
     keep(own, package, Path("/somewhere/wick.umbrite"), 5.0)
@@ -73,7 +73,7 @@ def test_work_of_a_running_process_is_its_own_and_work_of_a_gone_one_is_left_beh
     left.hold.give_up()  # twice does no harm
 
 
-def test_what_earlier_versions_kept_is_found_where_its_process_is_gone(tmp_path: Path) -> None:
+def test_what_earlier_versions_kept_is_found_where_its_process_is_gone(tmp_path):
     own = new_hold(tmp_path)
     keep(own, load(ASSETS / "wick.umbrite"), None, 5.0)
     own.let_go()
@@ -86,7 +86,7 @@ def test_what_earlier_versions_kept_is_found_where_its_process_is_gone(tmp_path:
     left.hold.let_go()
 
 
-def test_a_recovery_file_without_words_is_found_too_and_a_broken_one_says_so(tmp_path: Path) -> None:
+def test_a_recovery_file_without_words_is_found_too_and_a_broken_one_says_so(tmp_path):
     (tmp_path / "999999999-1.recovery").write_bytes(b"half a file")
     (tmp_path / "dangling.recovery").symlink_to(tmp_path / "nowhere")
     found = left_behind(tmp_path)
@@ -96,13 +96,13 @@ def test_a_recovery_file_without_words_is_found_too_and_a_broken_one_says_so(tmp
     let_go(found)
 
 
-def test_a_folder_that_cannot_be_made_is_refused_with_a_sentence(tmp_path: Path) -> None:
+def test_a_folder_that_cannot_be_made_is_refused_with_a_sentence(tmp_path):
     (tmp_path / "file").write_text("in the way")
     with pytest.raises(FileError, match="Save soon"):
         new_hold(tmp_path / "file" / "below")
 
 
-def test_work_on_a_file_with_a_name_that_is_no_text_is_kept(tmp_path: Path) -> None:
+def test_work_on_a_file_with_a_name_that_is_no_text_is_kept(tmp_path):
     own = new_hold(tmp_path)
     keep(own, load(ASSETS / "wick.umbrite"), Path(os.fsdecode(b"/tmp/caf\xe9.umbrite")), 1.0)
     own.let_go()
@@ -111,7 +111,7 @@ def test_work_on_a_file_with_a_name_that_is_no_text_is_kept(tmp_path: Path) -> N
     left.hold.let_go()
 
 
-def killed(words: list[str], chance: random.Random, wait: float) -> bytes:
+def killed(words, chance, wait):
     """Start a process, kill it at some moment after its first line; that line."""
     process = subprocess.Popen([sys.executable, "-c", *words], stdout=subprocess.PIPE)
     assert process.stdout is not None
@@ -123,7 +123,7 @@ def killed(words: list[str], chance: random.Random, wait: float) -> bytes:
     return first
 
 
-def test_kills_at_any_moment_leave_a_saved_state_every_time(tmp_path: Path) -> None:
+def test_kills_at_any_moment_leave_a_saved_state_every_time(tmp_path):
     """Killed while it saves, autosaves and recovers, with one process number; run with UMBRITE_KILLS=100 for the long form."""
     chance = random.Random(3)
     small = load(ASSETS / "wick.umbrite")
@@ -133,9 +133,7 @@ def test_kills_at_any_moment_leave_a_saved_state_every_time(tmp_path: Path) -> N
     path = folder / "puppet.umbrite"
     held = 0
     for _ in range(KILLS):
-        assert (
-            killed([SAVER, str(folder), str(kept), str(ASSETS / "wick.umbrite")], chance, 0.15) == b"ready\n"
-        )
+        assert killed([SAVER, str(folder), str(kept), str(ASSETS / "wick.umbrite")], chance, 0.15) == b"ready\n"
         found = left_behind(kept)
         assert len(found) <= 1
         if found:

@@ -12,12 +12,10 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 
 
-def test_a_pose_tells_joints_parts_limbs_and_controls_by_name() -> None:
+def test_a_pose_tells_joints_parts_limbs_and_controls_by_name():
     puppet = wick()
     head, target = joint(puppet, "Head"), next(iter(puppet.limbs.values())).target
-    report = pose_report(
-        evaluate(compile_plan(puppet), {f"{head}.turn": math.radians(10), f"{target}.x": -5000.0})
-    )
+    report = pose_report(evaluate(compile_plan(puppet), {f"{head}.turn": math.radians(10), f"{target}.x": -5000.0}))
     assert report["joints"]["Head"]["turn"] == pytest.approx(-10)
     assert report["joints"]["Head"]["angle"] == pytest.approx(-10)
     assert report["joints"]["Head"]["parent"] == "Neck"
@@ -33,7 +31,7 @@ def test_a_pose_tells_joints_parts_limbs_and_controls_by_name() -> None:
     assert set(report["controls"]) == {control.name for control in puppet.controls.values()}
 
 
-def test_findings_name_what_they_are_about() -> None:
+def test_findings_name_what_they_are_about():
     puppet = wick()
     found = [Finding("pivot-unset", "hint", joint(puppet, "Head"), "text", "fix")]
     assert findings_report(puppet, found) == [

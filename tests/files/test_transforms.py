@@ -1,7 +1,5 @@
 """Places per frame out and in again: every demo's takes come back to within a millionth of a pixel."""
 
-from pathlib import Path
-
 import numpy as np
 import pytest
 
@@ -13,12 +11,10 @@ from umbrite.motion.scene import corners_of
 
 
 @pytest.mark.parametrize("name", sorted(path.stem for path in ASSETS.glob("*.umbrite")))
-def test_a_take_comes_back_as_it_went_out(name: str, tmp_path: Path) -> None:
+def test_a_take_comes_back_as_it_went_out(name, tmp_path):
     document = load(ASSETS / f"{name}.umbrite").document
     for take in document.takes:
-        frames = np.arange(
-            take.first, take.last + (0 if take.loop else 1), dtype=float
-        )  # as the command writes them
+        frames = np.arange(take.first, take.last + (0 if take.loop else 1), dtype=float)  # as the command writes them
         export_transforms(tmp_path / "it.json", document.puppet, take, frames.tolist())
         again, missing = read_transforms(tmp_path / "it.json", document.puppet, "Again")
         assert missing == []

@@ -2,17 +2,15 @@
 
 import numpy as np
 
-from umbrite.art.pictures import Picture
-from umbrite.files.layers import Layer, Layered, layer_of, parts_from
+from umbrite.files.layers import Layered, layer_of, parts_from
 from umbrite.files.variant_layers import in_sets, sets_proposed, with_named_groups
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Puppet
 
 
-def layer(name: str, *groups: str, visible: bool = True, x: int = 10) -> Layer:
-    picture: Picture = np.full((20, 30, 4), 255, np.uint8)
+def layer(name, *groups, visible=True, x=10):
+    picture = np.full((20, 30, 4), 255, np.uint8)
     made = layer_of(name, picture, x, 10, groups=groups, visible=visible)
     assert made is not None
     return made
@@ -27,7 +25,7 @@ LAYERS = (
 )  # fmt: skip
 
 
-def test_sets_are_proposed_by_name_and_by_what_is_seen() -> None:
+def test_sets_are_proposed_by_name_and_by_what_is_seen():
     layered = with_named_groups(Layered("P", 100, 100, LAYERS))
     assert [each.name for each in layered.layers if each.groups == ("eyes",)] == ["half", "open", "shut"]
     assert sets_proposed(layered.layers) == {("Face", "Mouth"), ("eyes",), ("Hats",)}
@@ -35,13 +33,13 @@ def test_sets_are_proposed_by_name_and_by_what_is_seen() -> None:
     assert with_named_groups(plain) is plain
 
 
-def made() -> Puppet:
+def made():
     layered = with_named_groups(Layered("P", 100, 100, LAYERS))
     package, of = parts_from(layered)
     return in_sets(package.puppet, of, sets_proposed(layered.layers))
 
 
-def test_their_parts_ride_on_one_joint_and_what_was_seen_shows() -> None:
+def test_their_parts_ride_on_one_joint_and_what_was_seen_shows():
     puppet = made()
     assert invariants(puppet) == []
     sets = {one.name: one for one in puppet.sets.values()}

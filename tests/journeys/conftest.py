@@ -2,15 +2,12 @@
 
 import subprocess
 import time
-from collections.abc import Callable, Iterator
-from pathlib import Path
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QRect, QSettings, Qt
+from PySide6.QtCore import QPoint, QSettings, Qt
 from PySide6.QtGui import QImage
-from PySide6.QtWidgets import QApplication, QWidget
-from pytestqt.qtbot import QtBot
+from PySide6.QtWidgets import QApplication
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.look import dress
@@ -22,11 +19,11 @@ STEP = "0.014"  # seconds between two places of a drag
 class Person:
     """Moves the pointer and presses keys as a person would, and counts each press, drag, typed text and key."""
 
-    def __init__(self, qtbot: QtBot, window: Window) -> None:
+    def __init__(self, qtbot, window):
         self.qtbot, self.window = qtbot, window
         self.gestures = 0
 
-    def do(self, *words: str) -> None:
+    def do(self, *words):
         """Run xdotool beside the window: drags of rows keep the window in a loop of its own until the button is up."""
         process = subprocess.Popen(["xdotool", *words])
         while process.poll() is None:
@@ -35,25 +32,25 @@ class Person:
         assert process.returncode == 0
         self.settle()
 
-    def settle(self, milliseconds: int = 12) -> None:
+    def settle(self, milliseconds=12):
         """Let the window take in what came."""
         end = time.monotonic() + milliseconds / 1000
         while time.monotonic() < end:
             QApplication.processEvents()
             time.sleep(0.002)
 
-    def until(self, true: Callable[[], bool]) -> None:
+    def until(self, true):
         self.qtbot.waitUntil(true, timeout=5000)
 
-    def to(self, at: QPoint) -> None:
+    def to(self, at):
         self.do("mousemove", str(at.x()), str(at.y()))
 
-    def click(self, at: QPoint, button: int = 1) -> None:
+    def click(self, at, button=1):
         self.gestures += 1
         self.to(at)
         self.do("click", str(button))
 
-    def drag(self, start: QPoint, end: QPoint, steps: int = 6) -> None:
+    def drag(self, start, end, steps=6):
         self.gestures += 1
         x, y = str(start.x()), str(start.y())
         words = ["mousemove", x, y, "sleep", STEP, "mousedown", "1", "sleep", STEP]
@@ -63,31 +60,31 @@ class Person:
         self.do(*words, "sleep", "0.05", "mouseup", "1")
         self.settle(40)
 
-    def key(self, keys: str) -> None:
+    def key(self, keys):
         self.gestures += 1
         self.do("key", keys)
 
-    def type(self, text: str) -> None:
+    def type(self, text):
         self.gestures += 1
         self.do("type", "--delay", "8", "--", text)
 
-    def board(self, z: complex) -> QPoint:
+    def board(self, z):
         """A board point on the screen."""
         return self.window.board.mapToGlobal(self.window.board.camera.point(z).toPoint())
 
-    def middle(self, widget: QWidget) -> QPoint:
+    def middle(self, widget):
         return widget.mapToGlobal(widget.rect().center())
 
-    def row(self, name: str) -> QPoint:
+    def row(self, name):
         """The middle of a row of the family, on its name."""
         tree = self.window.family.tree
         (item,) = tree.findItems(name, Qt.MatchFlag.MatchExactly | Qt.MatchFlag.MatchRecursive)
         tree.scrollToItem(item)
         self.settle()
-        box: QRect = tree.visualItemRect(item)
+        box = tree.visualItemRect(item)
         return tree.viewport().mapToGlobal(QPoint(box.left() + 34, box.center().y()))
 
-    def screen(self) -> np.ndarray:
+    def screen(self):
         """What the display shows, RGB, shape (height, width, 3): the X server's own pixels."""
         self.settle(50)
         handle = QApplication.primaryScreen().grabWindow(0)
@@ -95,12 +92,12 @@ class Person:
         flat = np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.bytesPerLine())
         return flat[:, : image.width() * 3].reshape(image.height(), image.width(), 3).copy()
 
-    def around(self, at: QPoint, reach: int) -> np.ndarray:
+    def around(self, at, reach):
         return self.screen()[at.y() - reach : at.y() + reach, at.x() - reach : at.x() + reach].astype(int)
 
 
 @pytest.fixture
-def window(qtbot: QtBot, tmp_path: Path) -> Iterator[Window]:
+def window(qtbot, tmp_path):
     """A real window at the corner of the display, with real dialogs."""
     app = QApplication.instance()
     assert isinstance(app, QApplication)
@@ -120,7 +117,7 @@ def window(qtbot: QtBot, tmp_path: Path) -> Iterator[Window]:
 
 
 @pytest.fixture
-def person(qtbot: QtBot, window: Window) -> Person:
+def person(qtbot, window):
     someone = Person(qtbot, window)
     someone.settle(300)
     return someone

@@ -1,6 +1,5 @@
 """Three characters that nobody has rigged before, drawn on the spot: a biped from the front, a beetle of six legs, a bird."""
 
-from pathlib import Path
 from typing import NamedTuple
 
 import cv2
@@ -19,7 +18,7 @@ class Stroke(NamedTuple):
     colour: tuple[int, int, int]
 
 
-def _sided(strokes: list[Stroke]) -> list[Stroke]:
+def _sided(strokes):
     """Each stroke named R_ once more as L_, on the other side."""
     flipped = [
         s._replace(name=s.name.replace("R_", "L_"), start=(WIDE - s.start[0], s.start[1]), end=(WIDE - s.end[0], s.end[1]))
@@ -63,7 +62,7 @@ BIRD = [
 STRANGERS = {"biped": BIPED, "beetle": BEETLE, "bird": BIRD}
 
 
-def draw(name: str, folder: Path) -> Path:
+def draw(name, folder):
     """One picture a piece, each as large as the canvas, so that they lie where they were drawn."""
     folder.mkdir(parents=True)
     for stroke in STRANGERS[name]:

@@ -1,38 +1,34 @@
 """From unrigged art to a dragged hand in a real window: one arm and one leg, saved, opened again, posed."""
 
 import shutil
-from pathlib import Path
 
 import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, QTimer
-from PySide6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QLineEdit
+from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit
 
 from demo_puppet import ASSETS, control, joint
-from journeys.conftest import Person
 from umbrite.demo.wick import JOINTS
 from umbrite.desk.board.handles import fan_directions, fan_radius
 from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.session.stations import PARTS
-from umbrite.desk.window import Window
 from umbrite.files.package import load
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Puppet
 from umbrite.rig.quantities.angles import shown_degrees
 
 pytestmark = pytest.mark.journey
 
 
-def puppet(window: Window) -> Puppet:
+def puppet(window):
     return window.session.puppet
 
 
-def tool(window: Window, name: str) -> QAbstractButton:
+def tool(window, name):
     action = window.actions_by_id[name]
     return next(button for button in window.frame.tools.buttons if button.defaultAction() is action)
 
 
-def type_path(person: Person, path: Path) -> None:
+def type_path(person, path):
     """Answer the file dialog that a key has opened, by typing a path; wait for it where the machine is slow."""
     dialog = QApplication.activeModalWidget()
     if not isinstance(dialog, QFileDialog):
@@ -48,7 +44,7 @@ def type_path(person: Person, path: Path) -> None:
         dialog.reject()
 
 
-def take_layers(person: Person) -> None:
+def take_layers(person):
     """Accept the table of layers as it is, with a key, when it comes up."""
     dialog = QApplication.activeModalWidget()
     if isinstance(dialog, ImportTable):
@@ -59,7 +55,7 @@ def take_layers(person: Person) -> None:
         QTimer.singleShot(250, lambda: take_layers(person))
 
 
-def while_modal(person: Person, path: Path, key: str) -> None:
+def while_modal(person, path, key):
     """Press the key that opens a dialog and answer it from within the dialog's own loop."""
     QTimer.singleShot(500, lambda: type_path(person, path))
     if path.suffix == ".ora":
@@ -70,7 +66,7 @@ def while_modal(person: Person, path: Path, key: str) -> None:
     person.do("windowfocus", "--sync", str(int(person.window.winId())))
 
 
-def set_pivot(person: Person, name: str) -> None:
+def set_pivot(person, name):
     """Drag a part's rivet to where it turns."""
     window = person.window
     start = window.session.placed.pivot(joint(puppet(window), name))
@@ -80,7 +76,7 @@ def set_pivot(person: Person, name: str) -> None:
     assert abs(now.pivot.z - complex(x, y)) < 2 / window.board.camera.zoom, name
 
 
-def hang(person: Person, child: str, parent: str) -> None:
+def hang(person, child, parent):
     """Drag a cord from a rivet to its parent's rivet."""
     window = person.window
     place = window.session.placed
@@ -89,7 +85,7 @@ def hang(person: Person, child: str, parent: str) -> None:
     assert puppet(window).joints[joint(puppet(window), child)].parent == joint(puppet(window), parent), child
 
 
-def art(person: Person) -> np.ndarray:
+def art(person):
     """The board's own part of the screen in the Parts station, where no rig is drawn."""
     station = person.window.session.workspace.station
     selection = person.window.session.selection.keys
@@ -98,28 +94,18 @@ def art(person: Person) -> np.ndarray:
     person.to(QPoint(1390, 890))
     board = person.window.board
     corner = board.mapToGlobal(QPoint(0, 60))
-    picture = person.screen()[
-        corner.y() : corner.y() + board.height() - 60, corner.x() : corner.x() + board.width()
-    ]
+    picture = person.screen()[corner.y() : corner.y() + board.height() - 60, corner.x() : corner.x() + board.width()]
     person.window.session.workspace.go_to(station)
     person.window.session.selection.select(selection)
     return picture
 
 
-def build_family(person: Person) -> None:
+def build_family(person):
     """Station Pivots: rivets, cords, the family panel, and the two carriers."""
     window = person.window
     person.key("ctrl+2")
     before = art(person)
-    names = [
-        "Near upper arm",
-        "Near forearm",
-        "Near thigh",
-        "Near shin",
-        "Near foot",
-        "Near hand",
-        "Lamp pole",
-    ]
+    names = ["Near upper arm", "Near forearm", "Near thigh", "Near shin", "Near foot", "Near hand", "Lamp pole"]
     for name in [*names, "Trunk", "Hips"]:
         set_pivot(person, name)
     person.key("d")
@@ -146,21 +132,19 @@ def build_family(person: Person) -> None:
     assert (art(person) == before).all()
 
 
-def build_limbs(person: Person) -> None:
+def build_limbs(person):
     """Station Limbs: an arm from the shoulder down, a leg from the ankle up; a fan, a typed limit, both sides."""
     window = person.window
     session = window.session
     person.key("ctrl+3")
     before = art(person)
     for start, end in (("Near upper arm", "Near hand"), ("Near foot", "Near thigh")):
-        places = [
-            person.board(puppet(window).joints[joint(puppet(window), name)].pivot.z) for name in (start, end)
-        ]
+        places = [person.board(puppet(window).joints[joint(puppet(window), name)].pivot.z) for name in (start, end)]
         person.drag(*places)
     assert {limb.name: limb.bend for limb in puppet(window).limbs.values()} == {"Near arm": -1, "Near leg": 1}
     for limb in puppet(window).limbs.values():
         assert puppet(window).joints[limb.target].pivot == puppet(window).joints[str(limb.end)].pivot
-    sides = window.details.sections["limb"].card.sides  # type: ignore[attr-defined]
+    sides = window.details.sections["limb"].card.sides
     person.click(person.middle(sides[1]))
     assert puppet(window).limbs[session.selection.keys[0]].bend == -1
     person.click(person.middle(sides[0]))
@@ -185,7 +169,7 @@ def build_limbs(person: Person) -> None:
     assert (art(person) == before).all()
 
 
-def test_from_layered_art_to_a_dragged_hand(person: Person, window: Window, tmp_path: Path) -> None:
+def test_from_layered_art_to_a_dragged_hand(person, window, tmp_path):
     """Steps 1 to 6 with pointer and keys only."""
     session = window.session
     source = tmp_path / "art.ora"
@@ -232,7 +216,7 @@ def test_from_layered_art_to_a_dragged_hand(person: Person, window: Window, tmp_
     rehearse(person, tmp_path)
 
 
-def rehearse(person: Person, folder: Path) -> None:
+def rehearse(person, folder):
     """Station Rehearse, 5: the hand's picture goes where the pointer goes; Esc, undo, redo, reset; the PNG."""
     window = person.window
     session = window.session
@@ -283,7 +267,7 @@ def rehearse(person: Person, folder: Path) -> None:
     assert session.pose == {}
 
 
-def hand_picture(person: Person, wrist: complex) -> int:
+def hand_picture(person, wrist):
     """How many pixels of the hand's skin colour the screen shows below a wrist (the pointer kept away)."""
     person.to(QPoint(1390, 890))
     place = person.board(wrist + 0 + 46j)
@@ -291,17 +275,12 @@ def hand_picture(person: Person, wrist: complex) -> int:
     return int(((red > 205) & (abs(green - 180) < 30) & (abs(blue - 140) < 32)).sum())
 
 
-def test_the_demo_is_posed_by_hand_foot_hips_and_master(person: Person, window: Window) -> None:
+def test_the_demo_is_posed_by_hand_foot_hips_and_master(person, window):
     """The finished demo: each control moves what it names, and the picture follows."""
     session = window.session
     window.files.open(ASSETS / "wick.umbrite")
     person.settle(200)
-    for name, by in (
-        ("Near hand", 60 - 160j),
-        ("Far foot", 90 - 120j),
-        ("Body", -30 + 60j),
-        ("Master", 40 - 30j),
-    ):
+    for name, by in (("Near hand", 60 - 160j), ("Far foot", 90 - 120j), ("Body", -30 + 60j), ("Master", 40 - 30j)):
         grip = session.puppet.controls[control(session.puppet, name)]
         at = session.placed.control_at(grip)
         board = window.board

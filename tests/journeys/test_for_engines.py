@@ -1,31 +1,24 @@
 """A puppet goes out as glTF from the real window, found by typing; an independent reader finds its takes."""
 
-from collections.abc import Callable
-from pathlib import Path
-
 import pytest
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 
 from demo_puppet import ASSETS
 from gltf_reader import Scene
-from journeys.conftest import Person
 from journeys.test_first_light import type_path
 from umbrite.desk.dialogs.gltf_dialog import GltfDialog
-from umbrite.desk.window import Window
 
 pytestmark = pytest.mark.journey
 
 
-def test_a_puppet_goes_out_as_gltf(
-    person: Person, window: Window, tmp_path: Path, capsys: pytest.CaptureFixture[str]
-) -> None:
+def test_a_puppet_goes_out_as_gltf(person, window, tmp_path, capsys):
     window.files.open(ASSETS / "tea-cart.umbrite")
     person.do("windowfocus", "--sync", str(int(window.winId())))
     person.settle(300)
     out = tmp_path / "cart.glb"
 
-    def in_the_dialog(work: Callable[[], None]) -> None:
+    def in_the_dialog(work):
         dialog = QApplication.activeModalWidget()
         if not isinstance(dialog, GltfDialog):
             QTimer.singleShot(200, lambda: in_the_dialog(work))
@@ -33,7 +26,7 @@ def test_a_puppet_goes_out_as_gltf(
         person.do("windowfocus", "--sync", str(int(dialog.winId())))
         work()
 
-    def ask() -> None:
+    def ask():
         person.do("windowfocus", "--sync", str(int(window.winId())))
         person.key("ctrl+k")
         person.settle(300)
@@ -41,7 +34,7 @@ def test_a_puppet_goes_out_as_gltf(
         person.settle(200)
         person.key("Return")
 
-    def go_on() -> None:
+    def go_on():
         QTimer.singleShot(400, lambda: type_path(person, out))
         person.key("Return")
 

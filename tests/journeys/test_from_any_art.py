@@ -1,7 +1,5 @@
 """From a folder of pictures to a hand that is dragged, by a body plan, in a real window."""
 
-from pathlib import Path
-
 import cv2
 import numpy as np
 import pytest
@@ -9,21 +7,17 @@ from PySide6.QtCore import QPoint, QTimer
 
 from demo_puppet import ASSETS
 from desk.test_cutting_parts import flat_figure
-from journeys.conftest import Person
 from journeys.strangers import draw
 from journeys.test_first_light import puppet, take_layers, while_modal
 from journeys.test_parts_and_pivots import drop
 from journeys.test_strangers import at_control, control
 from umbrite.desk.session.stations import REHEARSE
-from umbrite.desk.window import Window
 
 pytestmark = pytest.mark.journey
 
 
 @pytest.mark.parametrize("named", [True, False])
-def test_a_biped_is_built_and_its_hand_dragged(
-    person: Person, window: Window, tmp_path: Path, capsys: pytest.CaptureFixture[str], *, named: bool
-) -> None:
+def test_a_biped_is_built_and_its_hand_dragged(person, window, tmp_path, capsys, *, named):
     folder = draw("biped", tmp_path / "biped")
     if not named:
         for i, picture in enumerate(sorted(folder.glob("*.png"))):
@@ -55,9 +49,7 @@ def test_a_biped_is_built_and_its_hand_dragged(
     assert person.gestures - 1 <= 3
 
 
-def test_a_flat_drawing_becomes_a_posable_biped(
-    person: Person, window: Window, tmp_path: Path, capsys: pytest.CaptureFixture[str]
-) -> None:
+def test_a_flat_drawing_becomes_a_posable_biped(person, window, tmp_path, capsys):
     """One picture: bones are drawn over it, it is cut at them, and built by plan."""
     cv2.imwrite(str(tmp_path / "walker.png"), cv2.cvtColor(flat_figure(), cv2.COLOR_RGBA2BGRA))
     drop(window, tmp_path / "walker.png")
@@ -103,7 +95,7 @@ def test_a_flat_drawing_becomes_a_posable_biped(
     assert person.gestures - 1 < 40
 
 
-def first_pixel() -> tuple[int, int]:
+def first_pixel():
     """Where the figure begins in its picture."""
     rows, columns = (
         np.flatnonzero(flat_figure()[..., 3].any(axis=1)),
@@ -112,9 +104,7 @@ def first_pixel() -> tuple[int, int]:
     return int(columns[0]), int(rows[0])
 
 
-def test_the_rig_of_one_character_goes_onto_a_second(
-    person: Person, window: Window, capsys: pytest.CaptureFixture[str]
-) -> None:
+def test_the_rig_of_one_character_goes_onto_a_second(person, window, capsys):
     """Wick is open; his sister's art gets his rig, looked at on the figure first."""
     window.files.open(ASSETS / "wick.umbrite")
     person.do("windowfocus", "--sync", str(int(window.winId())))

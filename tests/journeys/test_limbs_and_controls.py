@@ -7,10 +7,8 @@ import numpy as np
 import pytest
 
 from demo_puppet import ASSETS, control, joint, plain_package
-from journeys.conftest import Person
 from journeys.test_first_light import puppet, tool
 from umbrite.desk.board.handles import HOOK, fan_directions, fan_radius, master_points
-from umbrite.desk.window import Window
 from umbrite.files.package import Package
 from umbrite.rig.document import Document
 from umbrite.rig.edits.controls import remove_control
@@ -23,7 +21,7 @@ pytestmark = pytest.mark.journey
 
 
 @pytest.fixture
-def family(person: Person, window: Window) -> Window:
+def family(person, window):
     """Wick with his family and pivots, without limbs, limits and controls."""
     whole = plain_package("wick")
     bare = whole.puppet
@@ -39,16 +37,16 @@ def family(person: Person, window: Window) -> Window:
     return window
 
 
-def at(window: Window, name: str) -> complex:
+def at(window, name):
     return window.session.placed.pivot(joint(puppet(window), name))
 
 
-def grip(window: Window, name: str) -> complex:
+def grip(window, name):
     found = puppet(window).controls[control(puppet(window), name)]
     return window.session.placed.control_at(found)
 
 
-def draw_limb(person: Person, one: str, other: str) -> str:
+def draw_limb(person, one, other):
     """Press on one joint and let go on the other; the limb's id."""
     window = person.window
     person.drag(person.board(at(window, one)), person.board(at(window, other)))
@@ -57,7 +55,7 @@ def draw_limb(person: Person, one: str, other: str) -> str:
     return key
 
 
-def shift_of(one: np.ndarray, other: np.ndarray) -> float:
+def shift_of(one, other):
     """How far a picture has moved from another, in pixels, found to fractions (phase correlation)."""
     window = cv2.createHanningWindow(one.shape[1::-1], cv2.CV_32F)
     grey = [np.asarray(p, np.float32).mean(axis=2) for p in (one, other)]
@@ -65,9 +63,7 @@ def shift_of(one: np.ndarray, other: np.ndarray) -> float:
     return math.hypot(x, y)
 
 
-def test_a_leg_from_pivots_to_a_foot_that_stays_planted_while_the_hips_move(
-    person: Person, family: Window
-) -> None:
+def test_a_leg_from_pivots_to_a_foot_that_stays_planted_while_the_hips_move(person, family):
     person.key("ctrl+3")
     person.click(person.middle(tool(family, "limb")))
     draw_limb(person, "Near thigh", "Near foot")
@@ -90,11 +86,11 @@ def test_a_leg_from_pivots_to_a_foot_that_stays_planted_while_the_hips_move(
     assert abs(at(family, "Near shin") - knee) > 30
 
 
-def test_knees_turned_in_and_out_by_card_and_key(person: Person, family: Window) -> None:
+def test_knees_turned_in_and_out_by_card_and_key(person, family):
     person.key("ctrl+3")
     leg = draw_limb(person, "Near thigh", "Near foot")
     bend = puppet(family).limbs[leg].bend
-    card = family.details.sections["limb"].card  # type: ignore[attr-defined]
+    card = family.details.sections["limb"].card
     other = next(button for button in card.sides if not button.isChecked())
     person.click(person.middle(other))
     assert puppet(family).limbs[leg].bend == -bend
@@ -114,9 +110,7 @@ def test_knees_turned_in_and_out_by_card_and_key(person: Person, family: Window)
     assert (inwards - middle).real * (at(family, "Near shin") - middle).real < 0
 
 
-def test_a_hand_follows_the_body_then_the_board_then_a_prop_without_a_jump(
-    person: Person, window: Window
-) -> None:
+def test_a_hand_follows_the_body_then_the_board_then_a_prop_without_a_jump(person, window):
     window.files.open(ASSETS / "wick.umbrite")
     person.settle(200)
     person.drag(person.board(grip(window, "Far hand")), person.board(grip(window, "Far hand") - 40 - 120j))
@@ -134,12 +128,10 @@ def test_a_hand_follows_the_body_then_the_board_then_a_prop_without_a_jump(
         person.key("ctrl+5")
         assert abs(at(window, "Far hand") - posed) < 1e-6
     person.drag(person.board(grip(window, "Near hand")), person.board(grip(window, "Near hand") + 30 - 40j))
-    assert (
-        abs(at(window, "Far hand") - posed - 30 + 40j) < 3 / window.board.camera.zoom
-    )  # the prop took it along
+    assert abs(at(window, "Far hand") - posed - 30 + 40j) < 3 / window.board.camera.zoom  # the prop took it along
 
 
-def test_limits_by_the_fan_and_by_find_limits(person: Person, family: Window) -> None:
+def test_limits_by_the_fan_and_by_find_limits(person, family):
     person.key("ctrl+3")
     draw_limb(person, "Near thigh", "Near foot")
     person.key("j")
@@ -164,16 +156,14 @@ def test_limits_by_the_fan_and_by_find_limits(person: Person, family: Window) ->
     assert not strip.isVisible()
 
 
-def test_the_master_moves_turns_and_scales_everything_controls_included(
-    person: Person, window: Window
-) -> None:
+def test_the_master_moves_turns_and_scales_everything_controls_included(person, window):
     window.files.open(ASSETS / "wick.umbrite")
     person.settle(200)
     session = window.session
     key = control(puppet(window), "Master")
     names = [c.name for c in puppet(window).controls.values()]
 
-    def places() -> np.ndarray:
+    def places():
         return np.array([grip(window, name) for name in names])
 
     before = places()
@@ -197,9 +187,7 @@ def test_the_master_moves_turns_and_scales_everything_controls_included(
     assert (session.placed.limbs.distance < 1e-6).all()
 
 
-def test_the_complete_set_of_limbs_limits_and_controls_takes_under_sixty_gestures(
-    person: Person, family: Window, capsys: pytest.CaptureFixture[str]
-) -> None:
+def test_the_complete_set_of_limbs_limits_and_controls_takes_under_sixty_gestures(person, family, capsys):
     person.key("ctrl+3")
     for side in ("Near", "Far"):
         draw_limb(person, f"{side} upper arm", f"{side} hand")
@@ -208,25 +196,14 @@ def test_the_complete_set_of_limbs_limits_and_controls_takes_under_sixty_gesture
     assert set(limbs) == {"Near arm", "Near leg", "Far arm", "Far leg"}
     assert limbs["Near leg"].end_hold == limbs["Far leg"].end_hold == "target"
     whole = plain_package("wick").puppet
-    assert {name: limb.bend for name, limb in limbs.items()} == {
-        limb.name: limb.bend for limb in whole.limbs.values()
-    }
+    assert {name: limb.bend for name, limb in limbs.items()} == {limb.name: limb.bend for limb in whole.limbs.values()}
     # Limits: hinges for elbows and knees, the rest as the seams tell.
     person.click(person.board(1120 + 1100j))
     person.key("shift+n")
     person.until(family.frame.found.isVisible)
     person.click(person.middle(family.frame.found.all))
     limited = {joint_.name for joint_ in puppet(family).joints.values() if joint_.limit}
-    assert limited >= {
-        "Near shin",
-        "Far shin",
-        "Near forearm",
-        "Far forearm",
-        "Neck",
-        "Trunk",
-        "Near foot",
-        "Far foot",
-    }
+    assert limited >= {"Near shin", "Far shin", "Near forearm", "Far forearm", "Neck", "Trunk", "Near foot", "Far foot"}
     person.click(person.middle(family.frame.found.close_button))
     person.click(person.row("Head"))
     family.actions_by_id["limit-30"].trigger()

@@ -1,7 +1,6 @@
 """Parts and Pivots in a real window: a folder dropped, joints found and corrected, carriers, the other side, fanned out."""
 
 import shutil
-from pathlib import Path
 
 import numpy as np
 import pytest
@@ -10,43 +9,37 @@ from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent
 from PySide6.QtWidgets import QApplication, QLineEdit
 
 from demo_puppet import ASSETS, joint, part
-from journeys.conftest import Person
 from journeys.test_first_light import art, puppet, take_layers, tool, while_modal
 from umbrite.demo.rigging import FAMILY
-from umbrite.desk.window import Window
 from umbrite.rig.invariants import invariants
 
 pytestmark = pytest.mark.journey
 
 
-def parent_of(window: Window, name: str) -> str | None:
+def parent_of(window, name):
     found = puppet(window)
     above = found.joints[joint(found, name)].parent
     return None if above is None else found.joints[above].name
 
 
-def drop(window: Window, path: Path) -> None:
+def drop(window, path):
     """What the file manager sends when a folder is let go on the board."""
     data = QMimeData()
     data.setUrls([QUrl.fromLocalFile(str(path))])
     middle = window.board.rect().center()
     what = (Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier)
-    for event in (
-        QDragEnterEvent(middle, *what),
-        QDragMoveEvent(middle, *what),
-        QDropEvent(QPointF(middle), *what),
-    ):
+    for event in (QDragEnterEvent(middle, *what), QDragMoveEvent(middle, *what), QDropEvent(QPointF(middle), *what)):
         QApplication.sendEvent(window.board, event)
 
 
-def name_in_place(person: Person, name: str) -> None:
+def name_in_place(person, name):
     person.until(lambda: isinstance(QApplication.focusWidget(), QLineEdit))
     person.key("ctrl+a")
     person.type(name)
     person.key("Return")
 
 
-def test_from_unrigged_art_to_a_family_with_pivots(person: Person, window: Window, tmp_path: Path) -> None:
+def test_from_unrigged_art_to_a_family_with_pivots(person, window, tmp_path):
     """Find joints, accept all, correct one, and the two carriers: under 40 gestures."""
     source = tmp_path / "art.ora"
     shutil.copy(ASSETS / "wick.ora", source)
@@ -57,9 +50,7 @@ def test_from_unrigged_art_to_a_family_with_pivots(person: Person, window: Windo
     person.key("n")
     assert len(window.session.drafts.now.proposals) == 23
     # One is corrected before it is taken, all others are taken as they are.
-    ankle = next(
-        p.pivot for p in window.session.drafts.now.proposals if p.part == part(puppet(window), "Near foot")
-    )
+    ankle = next(p.pivot for p in window.session.drafts.now.proposals if p.part == part(puppet(window), "Near foot"))
     person.drag(person.board(ankle), person.board(ankle + 4 - 12j))
     assert abs(puppet(window).joints[joint(puppet(window), "Near foot")].pivot.z - (ankle + 4 - 12j)) < 3
     person.key("Return")
@@ -76,9 +67,7 @@ def test_from_unrigged_art_to_a_family_with_pivots(person: Person, window: Windo
     assert person.gestures < 40
 
 
-def test_a_dropped_folder_a_cord_and_three_stacked_carriers(
-    person: Person, window: Window, tmp_path: Path
-) -> None:
+def test_a_dropped_folder_a_cord_and_three_stacked_carriers(person, window, tmp_path):
     folder = tmp_path / "pictures"
     shutil.copytree(ASSETS / "wick-pictures", folder)
     QTimer.singleShot(400, lambda: take_layers(person))
@@ -91,8 +80,7 @@ def test_a_dropped_folder_a_cord_and_three_stacked_carriers(
     # A cord from a part onto its parent.
     person.key("d")
     places = [
-        person.board(window.session.placed.pivot(joint(puppet(window), name)))
-        for name in ("Near shin", "Near thigh")
+        person.board(window.session.placed.pivot(joint(puppet(window), name))) for name in ("Near shin", "Near thigh")
     ]
     person.drag(*places)
     assert parent_of(window, "Near shin") == "Near thigh"
@@ -111,9 +99,7 @@ def test_a_dropped_folder_a_cord_and_three_stacked_carriers(
     assert (art(person) == before).all()
 
 
-def test_the_other_arm_mirrored_and_parts_fanned_out_edited_and_gathered(
-    person: Person, window: Window
-) -> None:
+def test_the_other_arm_mirrored_and_parts_fanned_out_edited_and_gathered(person, window):
     session = window.session
     window.files.open(ASSETS / "wick.umbrite")
     person.settle(200)

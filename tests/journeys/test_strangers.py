@@ -1,40 +1,34 @@
 """Art that nobody has rigged before becomes a posable puppet in a real window: how many gestures it takes, and what it does then."""
 
-from collections.abc import Callable
-from pathlib import Path
-
 import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, QPointF, Qt, QTimer
-from PySide6.QtWidgets import QApplication, QMenu, QPushButton, QWidget
+from PySide6.QtWidgets import QApplication, QMenu, QPushButton
 
-from journeys.conftest import Person
 from journeys.strangers import STRANGERS, draw
 from journeys.test_first_light import puppet, take_layers
 from journeys.test_parts_and_pivots import drop
 from umbrite.desk.board.control_places import seen_places
 from umbrite.desk.board.handles import ring_radius
 from umbrite.desk.session.stations import CONTROLS, PIVOTS
-from umbrite.desk.window import Window
 from umbrite.rig.family import parts_on
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Control
 from umbrite.rig.placement import board_from_drawing
 
 pytestmark = pytest.mark.journey
 MOST_GESTURES = 12
 
 
-def control(window: Window, fits: Callable[[Control], bool]) -> str:
+def control(window, fits):
     return next(key for key, each in puppet(window).controls.items() if fits(each))
 
 
-def at_control(person: Person, key: str) -> QPoint:
+def at_control(person, key):
     board = person.window.board
     return board.mapToGlobal(seen_places(person.window.session, board.camera)[key].toPoint())
 
 
-def build(person: Person, folder: Path, *, by_finding: bool) -> int:
+def build(person, folder, *, by_finding):
     """From the folder let go on the board to controls; the gestures that it took."""
     window = person.window
     before = person.gestures
@@ -46,9 +40,7 @@ def build(person: Person, folder: Path, *, by_finding: bool) -> int:
     if by_finding:  # one line for all parts that nothing carries, with one mend
         person.click(person.middle(window.strip.badge))
         person.until(window.findings_list.isVisible)
-        mends = [
-            b for b in window.findings_list.findChildren(QPushButton) if b.text().startswith("Find joints")
-        ]
+        mends = [b for b in window.findings_list.findChildren(QPushButton) if b.text().startswith("Find joints")]
         assert 1 <= len(mends) <= 2, "all of one kind are one finding"
         person.click(person.middle(mends[0]))
     else:
@@ -61,7 +53,7 @@ def build(person: Person, folder: Path, *, by_finding: bool) -> int:
     return person.gestures - before
 
 
-def feet(window: Window) -> dict[str, complex]:
+def feet(window):
     """Where the far end of each foot's drawing is, away from the ankle."""
     found = {}
     for limb in puppet(window).limbs.values():
@@ -69,15 +61,13 @@ def feet(window: Window) -> dict[str, complex]:
             pivot = puppet(window).joints[limb.end].pivot.z
             for key in parts_on(puppet(window), limb.end):
                 part = puppet(window).parts[key]
-                middle = board_from_drawing(part.placement)(
-                    complex(part.drawing.width, part.drawing.height) / 2
-                )
+                middle = board_from_drawing(part.placement)(complex(part.drawing.width, part.drawing.height) / 2)
                 end = pivot + (middle - pivot) * 1.25
                 found[key] = complex(window.session.placed.joint_map(limb.end)(end))
     return found
 
 
-def pixels(person: Person, spots: list[QPoint]) -> list[np.ndarray]:
+def pixels(person, spots):
     """What the display shows of the art at these places, without controls."""
     person.to(QPoint(1390, 890))
     person.key("z")
@@ -87,15 +77,11 @@ def pixels(person: Person, spots: list[QPoint]) -> list[np.ndarray]:
 
 
 @pytest.mark.parametrize("name", STRANGERS)
-def test_a_stranger_is_rigged_moves_its_body_over_still_feet_and_turns_a_foot(
-    person: Person, window: Window, tmp_path: Path, name: str, capsys: pytest.CaptureFixture[str]
-) -> None:
+def test_a_stranger_is_rigged_moves_its_body_over_still_feet_and_turns_a_foot(person, window, tmp_path, name, capsys):
     session = window.session
     took = build(person, draw(name, tmp_path / name), by_finding=name == "beetle")
     with capsys.disabled():
-        print(
-            f"\n{name}: {len(puppet(window).parts)} pictures to a posable puppet in {took} gestures", end=" "
-        )
+        print(f"\n{name}: {len(puppet(window).parts)} pictures to a posable puppet in {took} gestures", end=" ")
     assert took <= MOST_GESTURES
     legs = sum(limb.end_hold == "target" for limb in puppet(window).limbs.values())
     assert legs == {"biped": 2, "beetle": 6, "bird": 2}[name]
@@ -129,7 +115,7 @@ def test_a_stranger_is_rigged_moves_its_body_over_still_feet_and_turns_a_foot(
     }
 
 
-def test_a_pose_is_kept_and_blended_by_its_groove(person: Person, window: Window, tmp_path: Path) -> None:
+def test_a_pose_is_kept_and_blended_by_its_groove(person, window, tmp_path):
     session = window.session
     build(person, draw("bird", tmp_path / "bird"), by_finding=False)
     person.key("ctrl+5")
@@ -143,8 +129,7 @@ def test_a_pose_is_kept_and_blended_by_its_groove(person: Person, window: Window
     card = next(c for c in window.shelf.cards if c.name == "Pose 1")
     groove = card._groove()
     ends = [
-        card.mapToGlobal(QPointF(groove.left() + x, groove.center().y()).toPoint())
-        for x in (2, groove.width() / 2)
+        card.mapToGlobal(QPointF(groove.left() + x, groove.center().y()).toPoint()) for x in (2, groove.width() / 2)
     ]
     person.drag(*ends)
     assert session.history.undo_name is not None
@@ -153,15 +138,13 @@ def test_a_pose_is_kept_and_blended_by_its_groove(person: Person, window: Window
     assert 0.4 < session.pose[channel] / card.pose[channel] < 0.6
 
 
-def test_every_panel_has_a_menu_under_the_right_button(
-    person: Person, window: Window, tmp_path: Path
-) -> None:
+def test_every_panel_has_a_menu_under_the_right_button(person, window, tmp_path):
     session = window.session
     build(person, draw("biped", tmp_path / "biped"), by_finding=False)
     session.workspace.go_to(PIVOTS)
     person.settle(200)
 
-    def opened(at: QPoint) -> list[str]:
+    def opened(at):
         person.click(at, button=3)
         person.until(lambda: isinstance(QApplication.activePopupWidget(), QMenu))
         menu = QApplication.activePopupWidget()
@@ -171,7 +154,7 @@ def test_every_panel_has_a_menu_under_the_right_button(
         person.until(lambda: QApplication.activePopupWidget() is None)
         return words
 
-    def first_row(view: QWidget, box: QPoint) -> QPoint:
+    def first_row(view, box):
         return view.mapToGlobal(box)
 
     hand = next(key for key, each in puppet(window).joints.items() if each.name == "L hand")
@@ -180,8 +163,7 @@ def test_every_panel_has_a_menu_under_the_right_button(
         "family": opened(person.row("L hand")),
         "depth": opened(
             first_row(
-                window.depth_rail.viewport(),
-                window.depth_rail.visualItemRect(window.depth_rail.item(0)).center(),
+                window.depth_rail.viewport(), window.depth_rail.visualItemRect(window.depth_rail.item(0)).center()
             )
         ),
     }
@@ -193,9 +175,7 @@ def test_every_panel_has_a_menu_under_the_right_button(
     window.show_controls()
     person.settle(200)
     controls = window.controls_panel.controls
-    menus["controls"] = opened(
-        first_row(controls.viewport(), controls.visualItemRect(controls.item(0)).center())
-    )
+    menus["controls"] = opened(first_row(controls.viewport(), controls.visualItemRect(controls.item(0)).center()))
     person.key("ctrl+5")
     person.settle(300)
     menus["poses"] = opened(person.middle(window.shelf.cards[0]))

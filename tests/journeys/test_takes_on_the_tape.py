@@ -1,8 +1,6 @@
 """A take in the real window: two poses, a loop, an ease, a delay; played, corrected on the tape, and out as WebM."""
 
 import itertools
-from collections.abc import Callable
-from pathlib import Path
 
 import av
 import numpy as np
@@ -12,40 +10,37 @@ from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication, QDialogButtonBox
 
 from demo_puppet import ASSETS, joint
-from journeys.conftest import Person
 from journeys.test_first_light import puppet, type_path
 from journeys.test_strangers import at_control
 from umbrite.desk.dialogs.adjuster import Adjuster
 from umbrite.desk.panels.timeline.timeline_layout import CLAMP, RULER
-from umbrite.desk.window import Window
 from umbrite.paint.take_export import Film, images, write_take
-from umbrite.rig.takes.take import Take
 
 pytestmark = pytest.mark.journey
 
 
-def take(window: Window) -> Take:
+def take(window):
     found = window.session.timeline.take
     assert found is not None
     return found
 
 
-def on_tape(window: Window, frame: float, y: float) -> QPoint:
+def on_tape(window, frame, y):
     sheet = window.timeline.sheet
     return sheet.mapToGlobal(QPointF(sheet.ground.x_of(frame), y).toPoint())
 
 
-def lamp_to(person: Person, frame: float) -> None:
+def lamp_to(person, frame):
     window = person.window
     here = window.session.timeline.frame
     person.drag(on_tape(window, here, 10), on_tape(window, frame, 10), steps=8)
     assert window.session.timeline.frame == frame
 
 
-def then_accept(person: Person, work: Callable[[Adjuster], None] | None = None) -> None:
+def then_accept(person, work=None):
     """In the dialog that opens next: do something, then press its first button."""
 
-    def accept() -> None:
+    def accept():
         dialog = QApplication.activeModalWidget()
         assert dialog is not None
         if work is not None:
@@ -58,7 +53,7 @@ def then_accept(person: Person, work: Callable[[Adjuster], None] | None = None) 
     QTimer.singleShot(700, accept)
 
 
-def begin(person: Person, window: Window) -> None:
+def begin(person, window):
     """Wick in Takes with one take, all keyed at its beginning."""
     window.files.open(ASSETS / "wick.umbrite")
     window.session.edit("No takes", takes=())
@@ -67,9 +62,7 @@ def begin(person: Person, window: Window) -> None:
     person.key("shift+k")
 
 
-def test_an_idle_loop_from_two_poses_played_corrected_and_exported(
-    person: Person, window: Window, tmp_path: Path
-) -> None:
+def test_an_idle_loop_from_two_poses_played_corrected_and_exported(person, window, tmp_path):
     session = window.session
     begin(person, window)
     assert take(window).name == "Take 1"
@@ -97,7 +90,7 @@ def test_an_idle_loop_from_two_poses_played_corrected_and_exported(
     person.click(person.board(200 + 200j))
     person.key("space")
     person.until(lambda: window.timeline.player.playing)
-    seen: set[float] = set()
+    seen = set()
     session.timeline.changed.connect(lambda: seen.add(session.timeline.frame))
     person.settle(1200)
     person.key("space")
@@ -122,29 +115,25 @@ def test_an_idle_loop_from_two_poses_played_corrected_and_exported(
     assert joint(puppet(window), "Head")
 
 
-def row_of(window: Window, key: str) -> int:
+def row_of(window, key):
     return next(i for i, row in enumerate(window.timeline.sheet.ground.rows) if row.key == key)
 
 
-def in_sight(person: Person, number: int) -> None:
+def in_sight(person, number):
     """Scroll the tape so that a row stands below the ruler."""
     window = person.window
-    window.timeline.area.verticalScrollBar().setValue(
-        round(window.timeline.sheet.ground.box_of(number).top()) - 44
-    )
+    window.timeline.area.verticalScrollBar().setValue(round(window.timeline.sheet.ground.box_of(number).top()) - 44)
     person.settle(80)
 
 
-def name_of(person: Person, key: str) -> QPoint:
+def name_of(person, key):
     """Where the name of a row stands."""
     sheet, number = person.window.timeline.sheet, row_of(person.window, key)
     in_sight(person, number)
     return sheet.mapToGlobal(QPointF(90, sheet.ground.box_of(number).center().y()).toPoint())
 
 
-def test_a_walk_whose_foot_is_corrected_on_the_curve_and_a_blink_on_top(
-    person: Person, window: Window, tmp_path: Path
-) -> None:
+def test_a_walk_whose_foot_is_corrected_on_the_curve_and_a_blink_on_top(person, window, tmp_path):
     session = window.session
     window.files.open(ASSETS / "wick.umbrite")
     person.key("ctrl+6")
@@ -187,26 +176,23 @@ def test_a_walk_whose_foot_is_corrected_on_the_curve_and_a_blink_on_top(
         pictures = [frame.to_ndarray(format="rgb24").astype(int) for frame in film.decode(video=0)]
     true = [
         np.asarray(qimage).astype(int)
-        for qimage in map(
-            pixels, images(Film(session.file.package(), take(window), [0.0, 9.0, 17.0], 0.5, "#FFFFFF"))
-        )
+        for qimage in map(pixels, images(Film(session.file.package(), take(window), [0.0, 9.0, 17.0], 0.5, "#FFFFFF")))
     ]
     assert len(pictures) == 3
     assert all(np.abs(a[: len(b)] - b).mean() < 2 for a, b in zip(pictures, true, strict=True))
 
 
-def pixels(image: QImage) -> np.ndarray:
+def pixels(image):
     flat = image.convertToFormat(QImage.Format.Format_RGB888)
     rows = np.frombuffer(flat.constBits(), np.uint8).reshape(flat.height(), flat.bytesPerLine())
     return rows[:, : 3 * flat.width()].reshape(flat.height(), flat.width(), 3)
 
 
-def test_a_hand_follows_the_head_from_the_middle_of_a_take_on(person: Person, window: Window) -> None:
+def test_a_hand_follows_the_head_from_the_middle_of_a_take_on(person, window):
     session = window.session
     begin(person, window)
     hand, head = (
-        next(key for key, each in puppet(window).controls.items() if each.name == name)
-        for name in ("Far hand", "Head")
+        next(key for key, each in puppet(window).controls.items() if each.name == name) for name in ("Far hand", "Head")
     )
     lamp_to(person, 24.0)
     start = at_control(person, hand)

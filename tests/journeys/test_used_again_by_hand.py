@@ -4,16 +4,14 @@ import pytest
 from PySide6.QtCore import QPoint
 
 from demo_puppet import ASSETS
-from journeys.conftest import Person
 from journeys.test_first_light import joint, puppet
 from umbrite.desk.session.stations import LIMBS
-from umbrite.desk.window import Window
 from umbrite.rig.invariants import invariants
 
 pytestmark = pytest.mark.journey
 
 
-def opened(person: Person, window: Window, name: str) -> None:
+def opened(person, window, name):
     window.files.open(ASSETS / f"{name}.umbrite")
     window.session.workspace.go_to(LIMBS)
     person.do("windowfocus", "--sync", str(int(window.winId())))
@@ -21,7 +19,7 @@ def opened(person: Person, window: Window, name: str) -> None:
     person.settle(400)
 
 
-def test_a_branch_is_dragged_from_the_library_onto_a_joint_of_a_goat(person: Person, window: Window) -> None:
+def test_a_branch_is_dragged_from_the_library_onto_a_joint_of_a_goat(person, window):
     opened(person, window, "bramble")
     person.key("ctrl+b")
     person.until(lambda: window.library.list.isVisible() and window.library.list.count() > 4)
@@ -41,7 +39,7 @@ def test_a_branch_is_dragged_from_the_library_onto_a_joint_of_a_goat(person: Per
     person.until(lambda: all(one.name != "Second arm 1" for one in puppet(window).joints.values()))
 
 
-def test_a_branch_goes_by_the_clipboard_into_another_puppet(person: Person, window: Window) -> None:
+def test_a_branch_goes_by_the_clipboard_into_another_puppet(person, window):
     opened(person, window, "wick")
     person.click(person.board(window.session.placed.pivot(joint(puppet(window), "Near upper arm"))))
     person.until(lambda: bool(window.session.selection.of("joint")))

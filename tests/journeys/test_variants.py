@@ -1,39 +1,35 @@
 """Variants in the real window: mouths that come late, an arm three times over switched in a take, layered art with groups as sets."""
 
-from pathlib import Path
-
 import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, QTimer
 from PySide6.QtWidgets import QApplication, QDialog
 
 from demo_puppet import ASSETS, joint, part
-from journeys.conftest import Person
 from journeys.test_first_light import puppet
 from journeys.test_strangers import at_control
 from journeys.test_takes_on_the_tape import lamp_to, take
 from umbrite.desk.files.import_table import ImportTable
-from umbrite.desk.window import Window
 from umbrite.files.formats.openraster import write_openraster
-from umbrite.files.layers import Layer, Layered, layer_of
+from umbrite.files.layers import Layered, layer_of
 from umbrite.files.png import encode
 from umbrite.rig.edits.variants.branches import limb_of
 
 pytestmark = pytest.mark.journey
 
 
-def set_named(window: Window, name: str) -> str:
+def set_named(window, name):
     return next(key for key, one in puppet(window).sets.items() if one.name == name)
 
 
-def shown(window: Window, name: str) -> str:
+def shown(window, name):
     return window.session.placed.chosen(set_named(window, name)).name
 
 
-def press_main(person: Person) -> None:
+def press_main(person):
     """Press the first button of the dialog that opens next."""
 
-    def press() -> None:
+    def press():
         dialog = QApplication.activeModalWidget()
         assert isinstance(dialog, QDialog)
         main = dialog.go if isinstance(dialog, ImportTable) else None
@@ -42,9 +38,7 @@ def press_main(person: Person) -> None:
     QTimer.singleShot(800, press)
 
 
-def test_mouths_that_come_late_are_switched_by_numbers_over_the_face(
-    person: Person, window: Window, tmp_path: Path
-) -> None:
+def test_mouths_that_come_late_are_switched_by_numbers_over_the_face(person, window, tmp_path):
     window.files.open(ASSETS / "wick.umbrite")
     paths = []
     for name in ("grin", "whistle"):
@@ -69,9 +63,7 @@ def test_mouths_that_come_late_are_switched_by_numbers_over_the_face(
     assert shown(window, "Eyes") != first
 
 
-def test_a_branch_made_bent_and_switched_in_a_take_with_the_hand_where_it_was(
-    person: Person, window: Window
-) -> None:
+def test_a_branch_made_bent_and_switched_in_a_take_with_the_hand_where_it_was(person, window):
     session = window.session
     window.files.open(ASSETS / "wick.umbrite")
     session.edit("No takes", takes=())
@@ -106,8 +98,8 @@ def test_a_branch_made_bent_and_switched_in_a_take_with_the_hand_where_it_was(
     assert shown(window, "Far arm") == "Hanging"
 
 
-def test_layered_art_with_groups_comes_in_as_sets(person: Person, window: Window, tmp_path: Path) -> None:
-    def layer(name: str, *groups: str, visible: bool = True, x: int = 40) -> Layer:
+def test_layered_art_with_groups_comes_in_as_sets(person, window, tmp_path):
+    def layer(name, *groups, visible=True, x=40):
         picture = np.zeros((200, 200, 4), np.uint8)
         picture[20:180, 20:180] = (90, 120, 150, 255)
         made = layer_of(name, picture, x, 40, groups=groups, visible=visible)

@@ -5,7 +5,6 @@ import shutil
 import subprocess
 import sys
 import time
-from collections.abc import Iterator
 from pathlib import Path
 
 import pytest
@@ -21,7 +20,7 @@ DEMO = Path(__file__).parents[2] / "scripts" / "scripted_demo.py"
 
 
 @pytest.fixture
-def wayland(tmp_path: Path) -> Iterator[dict[str, str]]:
+def wayland(tmp_path):
     """The environment of a program that runs under a compositor of its own."""
     runtime = tmp_path / "run"
     runtime.mkdir(mode=0o700)
@@ -40,7 +39,7 @@ def wayland(tmp_path: Path) -> Iterator[dict[str, str]]:
         log.close()
 
 
-def test_the_window_opens_poses_and_paints_under_wayland(wayland: dict[str, str], tmp_path: Path) -> None:
+def test_the_window_opens_poses_and_paints_under_wayland(wayland, tmp_path):
     picture = tmp_path / "window.png"
     ran = subprocess.run(
         [sys.executable, str(DEMO), str(ASSETS / "wick.umbrite"), str(picture)],

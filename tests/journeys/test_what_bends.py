@@ -1,19 +1,15 @@
 """What bends, in the real window, on art that no demo drew: a scarf that swings, weights by the pen, a leg held at both ends, one drawing over a skeleton."""
 
-from pathlib import Path
-
 import numpy as np
 import pytest
 from msgspec.structs import replace
 from PySide6.QtCore import QPoint
 from PySide6.QtWidgets import QApplication
 
-from journeys.conftest import Person
 from journeys.test_first_light import puppet
 from journeys.test_strangers import at_control
 from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
 from umbrite.desk.session.stations import LIMBS, REHEARSE
-from umbrite.desk.window import Window
 from umbrite.files.formats.any_art import read_here
 from umbrite.files.formats.openraster import write_openraster
 from umbrite.files.layers import Layered, layer_of, puppet_from
@@ -21,13 +17,12 @@ from umbrite.motion.scene import Bent, scene_of
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.mesh import weights_of
-from umbrite.rig.model import Mesh
 
 pytestmark = pytest.mark.journey
 Y, X = np.mgrid[0:800, 0:900]
 
 
-def opened(window: Window, path: Path, **inside: np.ndarray) -> None:
+def opened(window, path, **inside):
     """The window with layered art of plain shapes, back to front, just read."""
     layers = []
     for i, (name, shape) in enumerate(inside.items()):
@@ -40,30 +35,25 @@ def opened(window: Window, path: Path, **inside: np.ndarray) -> None:
     window.session.open(puppet_from(read_here([path])), None)
 
 
-def capsule(one: tuple[int, int], other: tuple[int, int], radius: float) -> np.ndarray:
+def capsule(one, other, radius):
     z, a, b = X + 1j * Y, complex(*one), complex(*other)
     share = np.clip(((z - a) * np.conj(b - a)).real / abs(b - a) ** 2, 0, 1)
     return np.abs(z - a - (b - a) * share) < radius
 
 
-def mesh_named(window: Window, name: str) -> Mesh:
+def mesh_named(window, name):
     found = next(part.mesh for part in puppet(window).parts.values() if part.name == name)
     assert found is not None
     return found
 
 
-def bent(window: Window) -> list[str]:
+def bent(window):
     return [item.part for item in scene_of(window.session.placed) if isinstance(item, Bent)]
 
 
-def test_a_flat_scarf_swings_after_three_gestures(person: Person, window: Window, tmp_path: Path) -> None:
+def test_a_flat_scarf_swings_after_three_gestures(person, window, tmp_path):
     wave = np.abs(Y - 300 - 30 * np.sin(X / 60)) < 26
-    opened(
-        window,
-        tmp_path / "scarf.ora",
-        Scarf=wave & (X > 250) & (X < 760),
-        Body=capsule((200, 250), (200, 600), 90),
-    )
+    opened(window, tmp_path / "scarf.ora", Scarf=wave & (X > 250) & (X < 760), Body=capsule((200, 250), (200, 600), 90))
     person.key("ctrl+1")
     person.settle(200)
     window.docks["Details"].raise_()
@@ -79,13 +69,11 @@ def test_a_flat_scarf_swings_after_three_gestures(person: Person, window: Window
     assert all(puppet(window).joints[key].loose for key in mesh.joints)
     person.key("ctrl+5")
     window.actions_by_id["dangle"].trigger()
-    window.session.edit(
-        "Shove", pose={f"{puppet(window).joints[mesh.joints[0]].parent or mesh.joints[0]}.x": 60.0}
-    )
+    window.session.edit("Shove", pose={f"{puppet(window).joints[mesh.joints[0]].parent or mesh.joints[0]}.x": 60.0})
     person.until(lambda: bool(bent(window)))
 
 
-def test_weights_are_painted_with_a_pen(person: Person, window: Window, tmp_path: Path) -> None:
+def test_weights_are_painted_with_a_pen(person, window, tmp_path):
     opened(window, tmp_path / "tail.ora", Tail=capsule((150, 400), (750, 380), 40))
     person.key("ctrl+1")
     person.click(person.board(450 + 390j))
@@ -107,7 +95,7 @@ def test_weights_are_painted_with_a_pen(person: Person, window: Window, tmp_path
     assert mesh_named(window, "Tail") == mesh
 
 
-def test_a_leg_is_held_at_both_ends(person: Person, window: Window, tmp_path: Path) -> None:
+def test_a_leg_is_held_at_both_ends(person, window, tmp_path):
     opened(
         window, tmp_path / "leg.ora", Leg=capsule((450, 260), (455, 640), 24), Foot=capsule((455, 655), (540, 670), 22),
         Body=capsule((380, 180), (560, 200), 90),
@@ -125,9 +113,7 @@ def test_a_leg_is_held_at_both_ends(person: Person, window: Window, tmp_path: Pa
     session.edit(
         "Hang",
         puppet=set_parent(
-            set_parent(move_pivot(puppet(window), foot, 455 + 645j), [foot], mesh.joints[-1]),
-            [mesh.joints[0]],
-            body,
+            set_parent(move_pivot(puppet(window), foot, 455 + 645j), [foot], mesh.joints[-1]), [mesh.joints[0]], body
         ),
     )
     person.key("l")
@@ -136,8 +122,7 @@ def test_a_leg_is_held_at_both_ends(person: Person, window: Window, tmp_path: Pa
     (limb,) = puppet(window).limbs
     assert len(puppet(window).limbs[limb].joints) == len(mesh.joints)
     session.edit(
-        "Stretch",
-        puppet=replace(puppet(window), limbs={limb: replace(puppet(window).limbs[limb], stretch=0.3)}),
+        "Stretch", puppet=replace(puppet(window), limbs={limb: replace(puppet(window).limbs[limb], stretch=0.3)})
     )
     person.key("ctrl+4")
     person.key("k")
@@ -153,20 +138,14 @@ def test_a_leg_is_held_at_both_ends(person: Person, window: Window, tmp_path: Pa
     assert at_control(person, bow).x() > start.x() + 20
     assert session.placed.pivot(foot) == pytest.approx(ends[0], abs=0.05)
     assert session.placed.pivot(mesh.joints[0]) == pytest.approx(ends[1], abs=1e-6)
-    grip = next(
-        key
-        for key, each in puppet(window).controls.items()
-        if each.moves == puppet(window).limbs[limb].target
-    )
+    grip = next(key for key, each in puppet(window).controls.items() if each.moves == puppet(window).limbs[limb].target)
     place = at_control(person, grip)
     person.drag(place, place + QPoint(30, -25))
     assert abs(session.placed.pivot(foot) - ends[0]) > 30
     assert bent(window)
 
 
-def test_one_whole_drawing_bends_over_a_skeleton_drawn_by_hand(
-    person: Person, window: Window, tmp_path: Path
-) -> None:
+def test_one_whole_drawing_bends_over_a_skeleton_drawn_by_hand(person, window, tmp_path):
     limbs = {"trunk": ((450, 250), (450, 430)), "near arm": ((450, 270), (250, 380)), "far arm": ((450, 270), (650, 380)),
              "near leg": ((450, 430), (380, 680)), "far leg": ((450, 430), (520, 680))}  # fmt: skip
     shape = np.hypot(X - 450, Y - 170) < 80

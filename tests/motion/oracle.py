@@ -9,25 +9,24 @@ import math
 import numpy as np
 
 from umbrite.rig.limb_shape import limb_tip
-from umbrite.rig.model import Limb, Pose, Puppet
 
 
-def shift(z: complex) -> np.ndarray:
+def shift(z):
     return np.array([[1, 0, z.real], [0, 1, z.imag], [0, 0, 1.0]])
 
 
-def rotation(angle: float) -> np.ndarray:
+def rotation(angle):
     c, s = math.cos(angle), math.sin(angle)
     return np.array([[c, -s, 0], [s, c, 0], [0, 0, 1.0]])
 
 
-def at(matrix: np.ndarray, z: complex) -> complex:
+def at(matrix, z):
     x, y, _ = matrix @ np.array([z.real, z.imag, 1.0])
     return complex(x, y)
 
 
-def local(puppet: Puppet, pose: Pose, key: str, turn: float) -> np.ndarray:
-    def value(name: str) -> float:
+def local(puppet, pose, key, turn):
+    def value(name):
         return pose.get(f"{key}.{name}", 0.0)
 
     pivot = puppet.joints[key].pivot.z
@@ -37,7 +36,7 @@ def local(puppet: Puppet, pose: Pose, key: str, turn: float) -> np.ndarray:
     return moved @ rotation(turn) @ skew @ scale @ shift(-pivot)
 
 
-def limited(puppet: Puppet, key: str, turn: float) -> float:
+def limited(puppet, key, turn):
     limit = puppet.joints[key].limit
     if limit is None:
         return turn
@@ -46,7 +45,7 @@ def limited(puppet: Puppet, key: str, turn: float) -> float:
     return softly(turn, limit.largest, limit.soft)
 
 
-def softly(turn: float, end: float, soft: float) -> float:
+def softly(turn, end, soft):
     """Up to the zone as asked; in it the speed falls evenly from 1 to 0, while twice its width is asked for."""
     width = min(soft, end, math.pi - end)
     depth = turn - (end - width)
@@ -55,7 +54,7 @@ def softly(turn: float, end: float, soft: float) -> float:
     return end - width + (depth - depth * depth / (4 * width) if depth < 2 * width else width)
 
 
-def place(puppet: Puppet, pose: Pose, key: str) -> np.ndarray:
+def place(puppet, pose, key):
     """The 3x3 matrix of one joint, board at rest to board as posed."""
     joint = puppet.joints[key]
     turn = limited(puppet, key, pose.get(f"{key}.turn", 0.0))
@@ -68,7 +67,7 @@ def place(puppet: Puppet, pose: Pose, key: str) -> np.ndarray:
     return above @ local(puppet, pose, key, turn)
 
 
-def kept_turn(puppet: Puppet, pose: Pose, limb: Limb, key: str) -> float:
+def kept_turn(puppet, pose, limb, key):
     """The turn with which the end has the target's angle, for families without mirrors."""
     carrier = place(puppet, pose, limb.joints[-1])
     wanted = place(puppet, pose, limb.target)
@@ -76,12 +75,12 @@ def kept_turn(puppet: Puppet, pose: Pose, limb: Limb, key: str) -> float:
     return limited(puppet, key, math.remainder(turn, 2 * math.pi))
 
 
-def heading(matrix: np.ndarray) -> float:
+def heading(matrix):
     """The turn of a matrix that turns and scales evenly."""
     return math.atan2(matrix[1, 0] - matrix[0, 1], matrix[0, 0] + matrix[1, 1])
 
 
-def solve(puppet: Puppet, pose: Pose, limb: Limb) -> list[float]:
+def solve(puppet, pose, limb):
     """Turns of a limb's two joints by search: the nearest tip within limits and side."""
     root, middle = limb.joints
     parent = puppet.joints[root].parent
@@ -91,13 +90,10 @@ def solve(puppet: Puppet, pose: Pose, limb: Limb) -> list[float]:
     ranges = [(-math.pi, math.pi) if s is None else (s.smallest, s.largest) for s in spans]
     tip = limb_tip(puppet, limb)
 
-    def error(turns: tuple[float, float]) -> float:
+    def error(turns):
         upper = above @ local(puppet, pose, root, turns[0])
         lower = upper @ local(puppet, pose, middle, turns[1])
-        points = [
-            at(m, z)
-            for m, z in ((upper, puppet.joints[root].pivot.z), (lower, puppet.joints[middle].pivot.z))
-        ]
+        points = [at(m, z) for m, z in ((upper, puppet.joints[root].pivot.z), (lower, puppet.joints[middle].pivot.z))]
         end = at(lower, tip)
         first, second = points[1] - points[0], end - points[1]
         cross = (first.conjugate() * second).imag * limb.bend

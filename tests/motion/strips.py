@@ -9,7 +9,7 @@ from umbrite.motion.bends.bending import bend_of, bent
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.mesh import mesh_of
-from umbrite.rig.model import Drawing, Joint, Part, Placement, Pose, Puppet, point
+from umbrite.rig.model import Drawing, Joint, Part, Placement, Puppet, point
 
 PART = "p90"
 
@@ -21,7 +21,7 @@ class Strip(NamedTuple):
     rest: NDArray[np.complex128]
     triangles: NDArray[np.intp]
 
-    def posed(self, pose: Pose) -> NDArray[np.complex128]:
+    def posed(self, pose):
         """The board points of the vertices in a pose, (along, across)."""
         placed = evaluate(compile_plan(self.puppet), pose)
         bend = bend_of(self.puppet, self.puppet.parts[PART])
@@ -29,7 +29,7 @@ class Strip(NamedTuple):
         return bent(placed, bend)[0].reshape(self.rest.shape)
 
 
-def strip(bones: int, long: float = 500.0, wide: float = 100.0, along: int = 101, across: int = 11) -> Strip:
+def strip(bones, long=500.0, wide=100.0, along=101, across=11):
     """The turn of each joint begins and ends a width from it, or in the middle of the bones where they are shorter."""
     step = long / bones
     zone = min(1.2 * wide, 0.5 * step)
@@ -39,9 +39,7 @@ def strip(bones: int, long: float = 500.0, wide: float = 100.0, along: int = 101
     shares = np.stack([np.ones(z.size), *(t * t * (3 - 2 * t) for t in eased), np.zeros(z.size)], axis=-1)
     weights = np.clip(shares[:, :-1] - shares[:, 1:], 0, None)
     number = np.arange(z.size).reshape(z.shape)
-    a, b, c, d = (
-        some.ravel() for some in (number[:-1, :-1], number[1:, :-1], number[1:, 1:], number[:-1, 1:])
-    )
+    a, b, c, d = (some.ravel() for some in (number[:-1, :-1], number[1:, :-1], number[1:, 1:], number[:-1, 1:]))
     triangles = np.concatenate([np.stack([a, b, c], -1), np.stack([a, c, d], -1)])
     keys = [f"j{i + 1}" for i in range(bones)]
     joints = {
@@ -58,8 +56,7 @@ def strip(bones: int, long: float = 500.0, wide: float = 100.0, along: int = 101
     return Strip(Puppet(joints=joints, parts={PART: part}, order=(PART,), next_id=100), z, triangles)
 
 
-def areas(places: NDArray[np.complex128], triangles: NDArray[np.intp]) -> NDArray[np.float64]:
+def areas(places, triangles):
     """The signed area of each triangle."""
     a, b, c = places.ravel()[triangles].T
-    found: NDArray[np.float64] = (np.conj(b - a) * (c - a)).imag / 2
-    return found
+    return (np.conj(b - a) * (c - a)).imag / 2

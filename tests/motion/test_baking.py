@@ -3,14 +3,13 @@
 import itertools
 
 import numpy as np
-import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
 from demo_puppet import varied_wick
 from strategies import poses, puppets
 from umbrite.motion.baking import skins
-from umbrite.motion.baking.moves import Moves, relative, taken_apart
+from umbrite.motion.baking.moves import relative, taken_apart
 from umbrite.motion.baking.node_tree import node_maps, node_tree
 from umbrite.motion.baking.skins import Seen, skin_of, skinned
 from umbrite.motion.baking.thinning import between, fewest_keys
@@ -24,7 +23,7 @@ small = st.floats(-3, 3, allow_nan=False)
 factors = st.one_of(st.floats(0.05, 3), st.floats(-3, -0.05))
 
 
-def _one(told: list[Moves]) -> Affine[np.ndarray]:
+def _one(told):
     maps = told[0].map()
     for inner in told[1:]:
         maps = after(maps, inner.map())
@@ -32,7 +31,7 @@ def _one(told: list[Moves]) -> Affine[np.ndarray]:
 
 
 @given(st.lists(st.tuples(small, factors, factors, small, small, small), min_size=1, max_size=8))
-def test_maps_that_are_taken_apart_are_whole_again(rows: list[tuple[float, ...]]) -> None:
+def test_maps_that_are_taken_apart_are_whole_again(rows):
     turn, wide, tall, skew, x, y = np.array(rows).T
     local = Affine(*linear(turn, wide, tall, skew), x + 1j * y)
     told = taken_apart(local)
@@ -43,13 +42,9 @@ def test_maps_that_are_taken_apart_are_whole_again(rows: list[tuple[float, ...]]
 
 
 @given(
-    rows=st.lists(st.tuples(small, factors), min_size=1, max_size=8),
-    no_width=st.booleans(),
-    no_height=st.booleans(),
+    rows=st.lists(st.tuples(small, factors), min_size=1, max_size=8), no_width=st.booleans(), no_height=st.booleans()
 )
-def test_what_is_squeezed_flat_is_told_too(
-    rows: list[tuple[float, float]], *, no_width: bool, no_height: bool
-) -> None:
+def test_what_is_squeezed_flat_is_told_too(rows, *, no_width, no_height):
     turn, size = np.array(rows).T
     zero = 0 * turn
     local = Affine(*linear(turn, zero if no_width else size, zero if no_height else size, zero), zero + 1j)
@@ -58,14 +53,12 @@ def test_what_is_squeezed_flat_is_told_too(
         assert np.abs(one - other).max() < 1e-9
 
 
-def test_turns_and_scales_through_nothing_go_on_without_jumps() -> None:
+def test_turns_and_scales_through_nothing_go_on_without_jumps():
     """A skew through 0, a turn over two rounds and a width through 0 are smooth in all that is told."""
     share = np.linspace(0, 1, 101)
     skewed = taken_apart(Affine(*linear(13 * share, 1 + share, 1 - share / 2, 0.5 - share), 0j * share))
     assert len(skewed) == 2
-    mirrored = taken_apart(
-        Affine(*linear(0.3 + 0 * share, 1 - 2 * share, 1 + 0 * share, 0 * share), 0j * share)
-    )
+    mirrored = taken_apart(Affine(*linear(0.3 + 0 * share, 1 - 2 * share, 1 + 0 * share, 0 * share), 0j * share))
     for moves in (*skewed, *mirrored):
         assert np.abs(np.diff(moves.turn)).max() < 0.2
         assert np.abs(np.diff(moves.scale, axis=0)).max() < 0.05
@@ -73,7 +66,7 @@ def test_turns_and_scales_through_nothing_go_on_without_jumps() -> None:
 
 
 @given(st.data())
-def test_a_tree_of_nodes_lies_where_the_puppet_does(data: st.DataObject) -> None:
+def test_a_tree_of_nodes_lies_where_the_puppet_does(data):
     puppet = data.draw(puppets())
     pose = data.draw(poses(puppet, st.floats(-0.9, 3)))
     tracks = {name: (Key(0, 0.0, "straight"), Key(4, value, "straight")) for name, value in pose.items()}
@@ -95,7 +88,7 @@ def test_a_tree_of_nodes_lies_where_the_puppet_does(data: st.DataObject) -> None
     st.lists(st.lists(st.integers(-6, 6), min_size=2, max_size=2), min_size=1, max_size=8),
     st.sampled_from([0.1, 1.0, 2.5]),
 )
-def test_keys_are_the_fewest_and_near_enough(rows: list[list[int]], room: float) -> None:
+def test_keys_are_the_fewest_and_near_enough(rows, room):
     values = np.array(rows, dtype=float)
     keys = fewest_keys(values, room)
     assert np.abs(between(values, keys) - values).max() <= room + 1e-12
@@ -108,7 +101,7 @@ def test_keys_are_the_fewest_and_near_enough(rows: list[list[int]], room: float)
             assert np.abs(between(values, tried) - values).max() > room - 1e-12
 
 
-def test_no_turn_goes_the_long_way_round_between_keys() -> None:
+def test_no_turn_goes_the_long_way_round_between_keys():
     turns = np.linspace(0, 12, 49)[:, None]
     keys = fewest_keys(turns, 0.01, 3.0)
     assert len(keys) == 5
@@ -116,7 +109,7 @@ def test_no_turn_goes_the_long_way_round_between_keys() -> None:
     assert len(fewest_keys(turns, 0.01)) == 2
 
 
-def test_a_skin_puts_vertices_where_bending_does(monkeypatch: pytest.MonkeyPatch) -> None:
+def test_a_skin_puts_vertices_where_bending_does(monkeypatch):
     puppet = varied_wick()
     key, part = next((key, part) for key, part in puppet.parts.items() if part.mesh is not None)
     bend = bend_of(puppet, part)
@@ -124,9 +117,7 @@ def test_a_skin_puts_vertices_where_bending_does(monkeypatch: pytest.MonkeyPatch
     random = np.random.default_rng(7)
     for size in (0.4, 1.2, np.pi):
         turns = random.uniform(-size, size, (len(bend.bones), 30)) if size < 2 else np.full((9, 30), size)
-        pose = {
-            f"{bone}.turn": turn for bone, turn in zip(bend.bones, turns, strict=False) if bone is not None
-        }
+        pose = {f"{bone}.turn": turn for bone, turn in zip(bend.bones, turns, strict=False) if bone is not None}
         pose |= {f"{puppet.parts[key].joint}.scale_x": random.uniform(-0.3, 0.5, 30)}
         placed = evaluate(compile_plan(puppet), pose)
         seen = Seen(bone_maps(placed, bend), bent(placed, bend))
@@ -141,7 +132,7 @@ def test_a_skin_puts_vertices_where_bending_does(monkeypatch: pytest.MonkeyPatch
         monkeypatch.undo()
 
 
-def test_what_hangs_from_a_flat_carrier_keeps_its_last_place() -> None:
+def test_what_hangs_from_a_flat_carrier_keeps_its_last_place():
     carrier = Affine(np.array([1, 0.5, 1 + 0j]), np.array([0, 0.5, 0j]), np.array([0, 0, 5j]))
     own = Affine(np.array([1j, 1j, 1j]), np.zeros(3, complex), np.array([1, 2, 3 + 0j]))
     found = relative(own, carrier)

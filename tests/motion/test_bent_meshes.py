@@ -7,7 +7,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from msgspec.structs import replace
 
-from motion.strips import PART, Strip, areas, strip
+from motion.strips import PART, areas, strip
 from umbrite.motion.bends.bending import bend_of, bent
 from umbrite.motion.bends.folding import fold_turns
 from umbrite.motion.evaluate import evaluate
@@ -23,31 +23,29 @@ RIGHT = np.pi / 2
 FINER = 3
 
 
-def elbow(degrees: float) -> np.ndarray:
+def elbow(degrees):
     return TWO.posed({"j2.turn": np.radians(degrees)})
 
 
-def length_of_the_middle(places: np.ndarray) -> float:
+def length_of_the_middle(places):
     return float(np.abs(np.diff(places[:, places.shape[1] // 2])).sum())
 
 
 @pytest.mark.parametrize(
     ("degrees", "width", "area"), [(90, 0.9, 0.05), (150, 0.75, 0.12), (-90, 0.9, 0.05), (-150, 0.75, 0.12)]
 )
-def test_an_elbow_keeps_its_width_and_area(degrees: float, width: float, area: float) -> None:
+def test_an_elbow_keeps_its_width_and_area(degrees, width, area):
     places = elbow(degrees)
     seen = silhouette(places, TWO)
     middle = (places[50, 5] - places.real.min() - 1j * places.imag.min()) * FINER + (8 + 8j)
     depth = cv2.distanceTransform(seen, cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
-    assert 2 * depth[round(middle.imag), round(middle.real)] / FINER >= width * 100, (
-        "the disc that fits there"
-    )
+    assert 2 * depth[round(middle.imag), round(middle.real)] / FINER >= width * 100, "the disc that fits there"
     assert abs(places[50, 0] - places[50, -1]) == pytest.approx(100, abs=0.1), "straight across"
     assert areas(places, TWO.triangles).sum() == pytest.approx(500 * 100, rel=area)
     assert np.count_nonzero(seen) / FINER**2 == pytest.approx(500 * 100, rel=area)
 
 
-def silhouette(places: np.ndarray, of: Strip) -> np.ndarray:
+def silhouette(places, of):
     """What the shape covers, each pixel once: an oracle that knows nothing of triangles turned over."""
     z = (places - places.real.min() - 1j * places.imag.min()).ravel() * FINER + (8 + 8j)
     picture = np.zeros((int(z.imag.max()) + 16, int(z.real.max()) + 16), np.uint8)
@@ -58,16 +56,16 @@ def silhouette(places: np.ndarray, of: Strip) -> np.ndarray:
 
 
 @pytest.mark.parametrize("degrees", [30, 60, 90, 120, -60, -120])
-def test_no_triangle_turns_over(degrees: float) -> None:
+def test_no_triangle_turns_over(degrees):
     assert areas(elbow(degrees), TWO.triangles).min() > 0
 
 
 @pytest.mark.parametrize("degrees", [30, 60, 90, 120])
-def test_the_middle_line_keeps_its_length(degrees: float) -> None:
+def test_the_middle_line_keeps_its_length(degrees):
     assert length_of_the_middle(elbow(degrees)) == pytest.approx(500, rel=0.02)
 
 
-def test_a_chain_of_eight_keeps_the_length_of_its_middle_line() -> None:
+def test_a_chain_of_eight_keeps_the_length_of_its_middle_line():
     curled = EIGHT.posed({f"j{i}.turn": np.radians(30) for i in range(2, 9)})
     assert length_of_the_middle(curled) == pytest.approx(500, rel=0.03)
     assert areas(curled, EIGHT.triangles).min() > 0
@@ -75,7 +73,7 @@ def test_a_chain_of_eight_keeps_the_length_of_its_middle_line() -> None:
     assert length_of_the_middle(waved) == pytest.approx(500, rel=0.03)
 
 
-def test_at_rest_a_part_is_flat_and_moved_as_a_whole_it_stays_so() -> None:
+def test_at_rest_a_part_is_flat_and_moved_as_a_whole_it_stays_so():
     for pose in ({}, {"j1.turn": 0.7, "j1.x": 30.0}, {"j1.scale_x": 0.4, "j1.scale_y": 0.4}):
         plan = compile_plan(EIGHT.puppet)
         (shape,) = scene_of(evaluate(plan, pose))
@@ -87,14 +85,14 @@ def test_at_rest_a_part_is_flat_and_moved_as_a_whole_it_stays_so() -> None:
     assert isinstance(shape, Bent)
 
 
-def test_where_it_is_flat_the_mesh_lies_where_the_drawing_does() -> None:
+def test_where_it_is_flat_the_mesh_lies_where_the_drawing_does():
     pose = {"j1.turn": -1.2, "j1.y": 44.0, "j1.scale_x": 0.3}
     placed = evaluate(compile_plan(EIGHT.puppet), pose)
     onto = placed.joint_map("j1")
     assert np.abs(EIGHT.posed(pose) - onto(EIGHT.rest)).max() < 1e-4
 
 
-def test_whole_turns_make_no_difference_at_the_ends_and_are_turned_all_the_way_between() -> None:
+def test_whole_turns_make_no_difference_at_the_ends_and_are_turned_all_the_way_between():
     once, twice = elbow(170), elbow(190)
     assert np.abs(once - twice).max() < 95, "on the way over half a turn nothing jumps"
     spun = TWO.posed({"j2.turn": 2 * np.pi})
@@ -104,7 +102,7 @@ def test_whole_turns_make_no_difference_at_the_ends_and_are_turned_all_the_way_b
 
 @settings(max_examples=40, deadline=None)
 @given(st.lists(st.floats(-2.4, 2.4), min_size=8, max_size=8), st.floats(-300, 300))
-def test_mirrored_puppets_bend_mirrored(turns: list[float], away: float) -> None:
+def test_mirrored_puppets_bend_mirrored(turns, away):
     puppet, new = copy_branches(EIGHT.puppet, ["j1"], Way(line=600.0))
     pose = {f"j{i + 1}.turn": turn for i, turn in enumerate(turns)} | {"j1.x": away}
     mirrored = {f"{new[name.split('.')[0]]}.{name.split('.')[1]}": -value for name, value in pose.items()}
@@ -123,11 +121,11 @@ def test_mirrored_puppets_bend_mirrored(turns: list[float], away: float) -> None
         st.floats(-1e7, 1e7),
     )
 )
-def test_any_pose_gives_finite_places(pose: dict[str, float]) -> None:
+def test_any_pose_gives_finite_places(pose):
     assert np.isfinite(EIGHT.posed(pose)).all()
 
 
-def test_many_frames_are_as_one() -> None:
+def test_many_frames_are_as_one():
     random = np.random.default_rng(5)
     channels = {f"j{i}.turn": random.uniform(-1, 1, 40) for i in range(1, 9)}
     plan = compile_plan(EIGHT.puppet)
@@ -141,7 +139,7 @@ def test_many_frames_are_as_one() -> None:
     assert np.allclose(corners.real.max(axis=1), together.real.max(axis=1), atol=1e-4)
 
 
-def test_a_joint_dragged_away_stretches_what_lies_between_smoothly() -> None:
+def test_a_joint_dragged_away_stretches_what_lies_between_smoothly():
     places = TWO.posed({"j2.x": 60.0})
     steps = np.abs(np.diff(places[:, 5]))
     assert places[-1, 5] == pytest.approx(TWO.rest[-1, 5] + 60, abs=1e-3)
@@ -150,7 +148,7 @@ def test_a_joint_dragged_away_stretches_what_lies_between_smoothly() -> None:
     assert steps.min() > 2
 
 
-def test_a_narrower_joint_narrows_its_end_and_nothing_else() -> None:
+def test_a_narrower_joint_narrows_its_end_and_nothing_else():
     places = TWO.posed({"j2.scale_y": -0.5})
     across = np.abs(places[:, 0] - places[:, -1])
     assert across[:25] == pytest.approx(np.full(25, 100.0), abs=0.01)
@@ -158,13 +156,10 @@ def test_a_narrower_joint_narrows_its_end_and_nothing_else() -> None:
     assert (np.diff(across) < 1e-3).all()
 
 
-def test_roots_without_a_common_bone_are_carried_by_what_carries_them() -> None:
+def test_roots_without_a_common_bone_are_carried_by_what_carries_them():
     puppet = replace(
         TWO.puppet,
-        joints={
-            **TWO.puppet.joints,
-            "j3": replace(TWO.puppet.joints["j1"], name="Over", tip=None, pivot=point(-50)),
-        },
+        joints={**TWO.puppet.joints, "j3": replace(TWO.puppet.joints["j1"], name="Over", tip=None, pivot=point(-50))},
     )
     for key in ("j1", "j2"):
         puppet = change(puppet, key, parent="j3")
@@ -177,16 +172,14 @@ def test_roots_without_a_common_bone_are_carried_by_what_carries_them() -> None:
     assert alone.bones[-1] is None
     for some in (puppet, free):
         placed = evaluate(compile_plan(some), {"j2.turn": RIGHT})
-        assert np.isfinite(bent(placed, bend_of(some, some.parts[PART]))).all()  # type: ignore[arg-type]
+        assert np.isfinite(bent(placed, bend_of(some, some.parts[PART]))).all()
         assert (
-            np.abs(
-                bent(evaluate(compile_plan(some), {}), bend_of(some, some.parts[PART]))[0] - TWO.rest.ravel()
-            ).max()
+            np.abs(bent(evaluate(compile_plan(some), {}), bend_of(some, some.parts[PART]))[0] - TWO.rest.ravel()).max()
             < 1e-4
-        )  # type: ignore[arg-type]
+        )
 
 
-def test_a_point_of_the_board_tells_its_pixel_and_back() -> None:
+def test_a_point_of_the_board_tells_its_pixel_and_back():
     placed = evaluate(compile_plan(EIGHT.puppet), {"j3.turn": 0.6, "j5.turn": -0.9})
     (shape,) = scene_of(placed)
     assert isinstance(shape, Bent)
@@ -202,14 +195,14 @@ def test_a_point_of_the_board_tells_its_pixel_and_back() -> None:
     assert len(shape.vertices) == len(shape.mesh.arrays.vertices)
 
 
-def test_a_joint_folds_the_drawing_where_it_turns_too_far_and_to_both_sides_alike() -> None:
+def test_a_joint_folds_the_drawing_where_it_turns_too_far_and_to_both_sides_alike():
     """An oracle: the first turn, in steps of a degree, at which more than a 500th of the area lies the wrong way up."""
     made, key = TWO, "j2"
     ((low, high),) = fold_turns(made.puppet).values()
     assert low == pytest.approx(-high, abs=np.radians(1.5))
     assert np.radians(120) <= high < np.pi
 
-    def over(turn: float) -> float:
+    def over(turn):
         z = made.posed({f"{key}.turn": turn}).ravel()
         corners, rest = z[made.triangles], made.rest.ravel()[made.triangles]
         areas, flat = ((np.conj(c[:, 1] - c[:, 0]) * (c[:, 2] - c[:, 0])).imag for c in (corners, rest))
@@ -219,6 +212,6 @@ def test_a_joint_folds_the_drawing_where_it_turns_too_far_and_to_both_sides_alik
     assert fold_turns(made.puppet, []) == {}
 
 
-def test_slight_bends_of_many_bones_never_fold() -> None:
+def test_slight_bends_of_many_bones_never_fold():
     made = strip(1)
     assert fold_turns(made.puppet) == {}, "one bone has nothing to fold against"

@@ -25,7 +25,7 @@ PUPPET = set_also(WICK, HAND, [HEAD, ""])
 
 
 @given(takes(), st.integers(-10, 70))
-def test_a_key_put_in_between_changes_nothing(take: Take, frame: int) -> None:
+def test_a_key_put_in_between_changes_nothing(take, frame):
     for channel, track in take.tracks.items():
         split = split_at(take, Puppet(), channel, float(frame))
         assert any(key.frame == frame for key in split.tracks[channel])
@@ -33,33 +33,21 @@ def test_a_key_put_in_between_changes_nothing(take: Take, frame: int) -> None:
         at = np.linspace(take.first, take.last, 97)[:-1]
         before, after = (sample(each, Puppet(), at)[channel] for each in (take, split))
         inside = [key for key in track if take.first <= key.frame <= take.last]
-        if take.loop and (
-            len(inside) < 2 or inside[-1].frame == take.last or not take.first <= frame <= take.last
-        ):
+        if take.loop and (len(inside) < 2 or inside[-1].frame == take.last or not take.first <= frame <= take.last):
             continue  # what stands outside of a loop is not played; one that jumps at its end has no way there
         assert np.abs(before - after).max(initial=0) < 1e-7 * (1 + np.abs(before).max(initial=0))
 
 
-def moving(interpolation: str = "smooth") -> Take:
+def moving(interpolation="smooth"):
     """The hand goes out and in while the body goes down and the head turns."""
     take = Take("T", 24.0, 0, 48)
-    for frame, (x, y, down, turn) in {
-        0: (0, 0, 0, 0),
-        16: (-60, -40, 50, 0.3),
-        40: (-120, 30, 10, -0.4),
-    }.items():
-        values = {
-            f"{HAND}.x": x,
-            f"{HAND}.y": y,
-            f"{HAND}.turn": turn,
-            f"{BODY}.y": down,
-            f"{HEAD}.turn": turn,
-        }
+    for frame, (x, y, down, turn) in {0: (0, 0, 0, 0), 16: (-60, -40, 50, 0.3), 40: (-120, 30, 10, -0.4)}.items():
+        values = {f"{HAND}.x": x, f"{HAND}.y": y, f"{HAND}.turn": turn, f"{BODY}.y": down, f"{HEAD}.turn": turn}
         take = put_keys(take, frame, values)
     return set_interpolation(take, spots_of(take), "eased", 0.3, 0.3) if interpolation == "eased" else take
 
 
-def way(take: Take, frames: np.ndarray) -> np.ndarray:
+def way(take, frames):
     placed = placed_over(take, PUPPET, frames)
     return np.array([placed.pivot(HAND, i) for i in range(len(frames))])
 
@@ -67,9 +55,7 @@ def way(take: Take, frames: np.ndarray) -> np.ndarray:
 @pytest.mark.parametrize("interpolation", ["smooth", "eased"])
 @pytest.mark.parametrize("over", [0, 6])
 @pytest.mark.parametrize("number", [1, 2])
-def test_following_something_else_from_a_frame_on_does_not_jump(
-    number: int, over: int, interpolation: str
-) -> None:
+def test_following_something_else_from_a_frame_on_does_not_jump(number, over, interpolation):
     take = moving(interpolation)
     done = followed(take, PUPPET, HAND, number, 20.0, over)
     before = np.arange(0, 20.0)
@@ -91,7 +77,7 @@ def test_following_something_else_from_a_frame_on_does_not_jump(
         followed(done, PUPPET, HAND, number, 30.0)
 
 
-def test_a_blend_lies_between_both_ways_and_moves_smoothly() -> None:
+def test_a_blend_lies_between_both_ways_and_moves_smoothly():
     take = moving()
     cut, blended = (followed(take, PUPPET, HAND, 2, 20.0, over) for over in (0, 8))
     frames = np.arange(20.0, 29.0)
@@ -102,7 +88,7 @@ def test_a_blend_lies_between_both_ways_and_moves_smoothly() -> None:
     assert abs(both[-1] - other[-1]) < 1e-6
 
 
-def test_the_bend_is_turned_at_once_or_through_straight() -> None:
+def test_the_bend_is_turned_at_once_or_through_straight():
     limb = next(key for key, each in WICK.limbs.items() if each.name == "Far arm")
     frames = np.arange(0, 49.0)
     cut = sample(bent_over(moving(), limb, 20.0), WICK, frames)[f"{limb}.bend"]

@@ -19,18 +19,18 @@ from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.errors import RigError
-from umbrite.rig.model import Drawing, Placement, Pose, Puppet
+from umbrite.rig.model import Drawing, Placement, Puppet
 
 small = st.floats(-1.2, 1.2)
 
 
-def matrix(placed: object, key: str, frame: int = 0) -> np.ndarray:
-    m = placed.joint_map(key, frame)  # type: ignore[attr-defined]
+def matrix(placed, key, frame=0):
+    m = placed.joint_map(key, frame)
     columns = [m.direction(1 + 0j), m.direction(1j), m.t]
     return np.array([[c.real for c in columns], [c.imag for c in columns], [0, 0, 1.0]])
 
 
-def gentle(draw: st.DrawFn, puppet: Puppet) -> dict[str, float]:
+def gentle(draw, puppet):
     """Turns and moves as people make them, with even scales, for the oracle's simpler rules."""
     pose = {}
     for key in puppet.joints:
@@ -43,7 +43,7 @@ def gentle(draw: st.DrawFn, puppet: Puppet) -> dict[str, float]:
 
 @given(puppets(UNLINKED), st.data())
 @settings(max_examples=80)
-def test_joints_without_limbs_stand_where_matrices_put_them(puppet: Puppet, data: st.DataObject) -> None:
+def test_joints_without_limbs_stand_where_matrices_put_them(puppet, data):
     assume(not puppet.limbs)
     pose = data.draw(poses(puppet, st.floats(-3, 3)))
     placed = evaluate(compile_plan(puppet), pose)
@@ -53,7 +53,7 @@ def test_joints_without_limbs_stand_where_matrices_put_them(puppet: Puppet, data
 
 @given(chains(), st.data())
 @settings(max_examples=settings().max_examples // 15)  # each is a search of its own
-def test_limbs_reach_as_near_as_a_search_does(puppet: Puppet, data: st.DataObject) -> None:
+def test_limbs_reach_as_near_as_a_search_does(puppet, data):
     keys = list(puppet.joints)
     pivots = [puppet.joints[key].pivot.z for key in keys]
     assume(min(abs(b - a) for a, b in itertools.pairwise(pivots)) > 5)
@@ -73,7 +73,7 @@ def test_limbs_reach_as_near_as_a_search_does(puppet: Puppet, data: st.DataObjec
 
 
 @given(puppets(EDITS), st.data())
-def test_any_finite_pose_gives_finite_places_within_limits(puppet: Puppet, data: st.DataObject) -> None:
+def test_any_finite_pose_gives_finite_places_within_limits(puppet, data):
     pose = data.draw(poses(puppet, st.floats(allow_nan=False, allow_infinity=False)))
     placed = evaluate(compile_plan(puppet), pose)
     assert all(np.isfinite(field).all() for field in placed.maps)
@@ -84,20 +84,16 @@ def test_any_finite_pose_gives_finite_places_within_limits(puppet: Puppet, data:
 
 
 @given(puppets(EDITS), st.data())
-def test_scales_of_nothing_and_mirrors_give_finite_places(puppet: Puppet, data: st.DataObject) -> None:
-    odd = st.sampled_from(
-        [-3.0, -2.0, -1.0, -1.0 + 1e-13, 0.0, 1e-300, 1e9]
-    )  # a scale channel of -1 is a scale of 0
-    pose = {
-        f"{key}.{axis}": data.draw(odd) for key in puppet.joints for axis in ("scale_x", "scale_y", "skew")
-    }
+def test_scales_of_nothing_and_mirrors_give_finite_places(puppet, data):
+    odd = st.sampled_from([-3.0, -2.0, -1.0, -1.0 + 1e-13, 0.0, 1e-300, 1e9])  # a scale channel of -1 is a scale of 0
+    pose = {f"{key}.{axis}": data.draw(odd) for key in puppet.joints for axis in ("scale_x", "scale_y", "skew")}
     placed = evaluate(compile_plan(puppet), {**pose, **data.draw(poses(puppet, st.floats(-9, 9)))})
     assert all(np.isfinite(field).all() for field in placed.maps)
     assert np.isfinite(placed.limbs.distance).all()
 
 
 @given(puppets(EDITS), st.data())
-def test_a_pose_alone_and_among_others_is_the_same(puppet: Puppet, data: st.DataObject) -> None:
+def test_a_pose_alone_and_among_others_is_the_same(puppet, data):
     some = [data.draw(poses(puppet, st.floats(-50, 50))) for _ in range(3)]
     names = sorted({name for pose in some for name in pose})
     plan = compile_plan(puppet)
@@ -115,18 +111,18 @@ def test_a_pose_alone_and_among_others_is_the_same(puppet: Puppet, data: st.Data
 
 
 @given(puppets())
-def test_at_rest_nothing_has_moved(puppet: Puppet) -> None:
+def test_at_rest_nothing_has_moved(puppet):
     placed = evaluate(compile_plan(puppet), {})
     for key in puppet.joints:
         assert placed.pivot(key) == puppet.joints[key].pivot.z
     assert (placed.limbs.distance == 0).all()
 
 
-def test_the_blend_goes_from_target_to_own_turns(figure_arm: tuple[Puppet, str]) -> None:
+def test_the_blend_goes_from_target_to_own_turns(figure_arm):
     puppet, limb = figure_arm
     upper, lower = puppet.limbs[limb].joints
     plan = compile_plan(puppet)
-    pose: Pose = {f"{puppet.limbs[limb].target}.x": 40.0, f"{upper}.turn": 0.3, f"{lower}.turn": -0.2}
+    pose = {f"{puppet.limbs[limb].target}.x": 40.0, f"{upper}.turn": 0.3, f"{lower}.turn": -0.2}
     reaching, own = evaluate(plan, pose), evaluate(plan, {**pose, f"{limb}.blend": 1.0})
     assert reaching.limbs.distance[0, 0] < 1e-6
     assert (own.turn(upper), own.turn(lower)) == pytest.approx((0.3, -0.2))
@@ -135,14 +131,14 @@ def test_the_blend_goes_from_target_to_own_turns(figure_arm: tuple[Puppet, str])
 
 
 @pytest.fixture
-def figure_arm() -> tuple[Puppet, str]:
+def figure_arm():
     from demo_puppet import wick
 
     puppet = wick()
     return puppet, next(key for key, limb in puppet.limbs.items() if limb.name == "Near arm")
 
 
-def test_feet_stay_and_keep_their_angle_while_the_body_moves() -> None:
+def test_feet_stay_and_keep_their_angle_while_the_body_moves():
     from demo_puppet import joint, wick
 
     puppet = wick()
@@ -155,7 +151,7 @@ def test_feet_stay_and_keep_their_angle_while_the_body_moves() -> None:
     assert abs(down.turn(shin)) > 0.2
 
 
-def test_the_master_moves_turns_and_scales_everything() -> None:
+def test_the_master_moves_turns_and_scales_everything():
     from demo_puppet import joint, wick
 
     puppet = wick()
@@ -168,7 +164,7 @@ def test_the_master_moves_turns_and_scales_everything() -> None:
     assert (placed.limbs.distance < 1e-6).all()
 
 
-def test_a_mirrored_master_gives_the_mirrored_picture() -> None:
+def test_a_mirrored_master_gives_the_mirrored_picture():
     from demo_puppet import joint, wick
 
     puppet = wick()
@@ -182,7 +178,7 @@ def test_a_mirrored_master_gives_the_mirrored_picture() -> None:
         assert mirrored.pivot(key) == pytest.approx(complex(2 * centre - z.real, z.imag), abs=1e-6)
 
 
-def test_a_hand_may_ride_on_a_foot() -> None:
+def test_a_hand_may_ride_on_a_foot():
     from demo_puppet import joint, wick
 
     puppet = wick()
@@ -191,12 +187,10 @@ def test_a_hand_may_ride_on_a_foot() -> None:
     target = next(limb for limb in puppet.limbs.values() if limb.name == "Far leg").target
     lifted = evaluate(compile_plan(puppet), {f"{target}.y": -80.0})
     assert lifted.limbs.distance[0, 0] < 1e-6
-    assert (
-        abs(lifted.pivot(joint(puppet, "Near hand")) - puppet.joints[joint(puppet, "Near hand")].pivot.z) > 40
-    )
+    assert abs(lifted.pivot(joint(puppet, "Near hand")) - puppet.joints[joint(puppet, "Near hand")].pivot.z) > 40
 
 
-def test_poses_of_different_lengths_and_values_that_are_no_numbers_are_refused() -> None:
+def test_poses_of_different_lengths_and_values_that_are_no_numbers_are_refused():
     plan = compile_plan(Puppet())
     with pytest.raises(ValueError, match="different lengths"):
         frames_of({"j1.x": np.zeros(2), "j2.x": np.zeros(3)})
@@ -205,7 +199,7 @@ def test_poses_of_different_lengths_and_values_that_are_no_numbers_are_refused()
     assert evaluate(plan, {"j1.x": np.zeros(5)}).frames == 5
 
 
-def test_poses_leave_out_rest_and_what_is_gone() -> None:
+def test_poses_leave_out_rest_and_what_is_gone():
     pose = with_values({"j1.x": 1.0, "j2.turn": 0.5}, {"j1.x": 0.0, "j3.y": 2.0})
     assert pose == {"j2.turn": 0.5, "j3.y": 2.0}
     assert without(pose, ["j3"]) == {"j2.turn": 0.5}
@@ -213,7 +207,7 @@ def test_poses_leave_out_rest_and_what_is_gone() -> None:
     assert known_only(pose, Puppet()) == {}
 
 
-def test_a_circle_in_a_damaged_puppet_is_refused_by_the_plan() -> None:
+def test_a_circle_in_a_damaged_puppet_is_refused_by_the_plan():
     from demo_puppet import joint, wick
 
     puppet = wick()
@@ -222,7 +216,7 @@ def test_a_circle_in_a_damaged_puppet_is_refused_by_the_plan() -> None:
         compile_plan(change(puppet, limb.target, parent=joint(puppet, "Lamp pole")))
 
 
-def smooth_paths(count: int, steps: int, size: float) -> np.ndarray:
+def smooth_paths(count, steps, size):
     """Random smooth closed curves around the origin, complex, shape (count, steps)."""
     random = np.random.default_rng(8)
     time = np.linspace(0, 2 * np.pi, steps)
@@ -232,7 +226,7 @@ def smooth_paths(count: int, steps: int, size: float) -> np.ndarray:
     return paths / np.abs(paths).max(axis=1, keepdims=True) * size
 
 
-def test_along_a_thousand_smooth_paths_no_joint_jumps_and_no_side_flips() -> None:
+def test_along_a_thousand_smooth_paths_no_joint_jumps_and_no_side_flips():
     """Through the reach limit and near the root: a step of s px, at r px from the root, turns no joint by more than
     a bound that follows from the lengths and the soften zone. (At the root itself the direction is not defined.)
     """

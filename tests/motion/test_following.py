@@ -14,7 +14,7 @@ from umbrite.rig.channels import with_values
 from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.edits.parenting import set_also, set_parent
 from umbrite.rig.errors import RigError
-from umbrite.rig.model import EMPTY_POSE, Pose
+from umbrite.rig.model import EMPTY_POSE
 
 PUPPET = wick()
 HAND, HEAD, MASTER = (joint(PUPPET, name) for name in ("Far arm target", "Head", "Master"))
@@ -23,7 +23,7 @@ numbers = st.floats(-0.8, 0.8)
 
 
 @st.composite
-def poses(draw: st.DrawFn) -> Pose:
+def poses(draw):
     """Body, head, master and hand posed."""
     names = {
         f"{joint(PUPPET, name)}.{what}": draw(numbers) * (1 if what == "turn" else 120)
@@ -34,7 +34,7 @@ def poses(draw: st.DrawFn) -> Pose:
 
 
 @given(poses(), st.integers(0, 3))
-def test_to_follow_is_to_hang_from(pose: Pose, number: int) -> None:
+def test_to_follow_is_to_hang_from(pose, number):
     reparented = set_parent(PUPPET, [HAND], [PUPPET.joints[HAND].parent, HEAD, None, MASTER][number])
     there = evaluate(compile_plan(reparented), pose)
     here = evaluate(compile_plan(FREE), with_values(pose, {f"{HAND}.follows": number}))
@@ -44,7 +44,7 @@ def test_to_follow_is_to_hang_from(pose: Pose, number: int) -> None:
 
 
 @given(st.lists(st.tuples(poses(), st.integers(0, 3)), min_size=2, max_size=5))
-def test_one_frame_is_what_all_frames_are(frames: list[tuple[Pose, int]]) -> None:
+def test_one_frame_is_what_all_frames_are(frames):
     plan = compile_plan(FREE)
     posed = [with_values(pose, {f"{HAND}.follows": number}) for pose, number in frames]
     names = {name for pose in posed for name in pose} | {f"{HAND}.x"}
@@ -56,7 +56,7 @@ def test_one_frame_is_what_all_frames_are(frames: list[tuple[Pose, int]]) -> Non
 
 
 @given(poses(), st.integers(0, 3), st.integers(0, 3))
-def test_changing_over_keeps_the_place(pose: Pose, before: int, after: int) -> None:
+def test_changing_over_keeps_the_place(pose, before, after):
     plan = compile_plan(FREE)
     pose = with_values(pose, {f"{HAND}.follows": before})
     there = evaluate(plan, pose)
@@ -68,15 +68,10 @@ def test_changing_over_keeps_the_place(pose: Pose, before: int, after: int) -> N
     assert abs(there.joint_map(HAND).a - here.joint_map(HAND).a) < 1e-9
 
 
-def test_what_can_not_be_followed_is_refused_and_what_goes_leaves_the_board() -> None:
+def test_what_can_not_be_followed_is_refused_and_what_goes_leaves_the_board():
     shin = joint(PUPPET, "Near shin")
     hand = joint(PUPPET, "Far hand")
-    for key, also in (
-        (shin, [HEAD]),
-        (HAND, [HAND]),
-        (HAND, [HEAD, HEAD]),
-        (HEAD, [hand, joint(PUPPET, "Cap")]),
-    ):
+    for key, also in ((shin, [HEAD]), (HAND, [HAND]), (HAND, [HEAD, HEAD]), (HEAD, [hand, joint(PUPPET, "Cap")])):
         with pytest.raises(RigError):
             set_also(PUPPET, key, also)
     with pytest.raises(RigError, match="number"):

@@ -1,22 +1,12 @@
 """Breath and blinks: loops that meet themselves, the same for the same seed, one eye after the other, nothing of the keys that are there lost."""
 
-from pathlib import Path
-
 import numpy as np
 import pytest
 
 from demo_puppet import joint, varied_wick, wick
 from umbrite.files.file_errors import FileError
 from umbrite.files.take_files import read_shapes
-from umbrite.motion.animating.idling import (
-    Blinks,
-    Breath,
-    blinking,
-    breathing,
-    eyes_of,
-    played_through,
-    spoken,
-)
+from umbrite.motion.animating.idling import Blinks, Breath, blinking, breathing, eyes_of, played_through, spoken
 from umbrite.motion.sampling import sample, slopes_at
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
@@ -29,7 +19,7 @@ HEAD = joint(WICK, "Head")
 
 
 @pytest.mark.parametrize(("loop", "last"), [(True, 48), (True, 100), (False, 100)])
-def test_a_breath_comes_back_to_where_it_began(loop: bool, last: int) -> None:  # noqa: FBT001 a test's case
+def test_a_breath_comes_back_to_where_it_began(loop, last):
     take = breathing(Take("Idle", loop=loop, last=last), WICK, Breath(length=48))
     assert list(take_faults((take,))) == []
     assert len(take.tracks) == 3
@@ -42,7 +32,7 @@ def test_a_breath_comes_back_to_where_it_began(loop: bool, last: int) -> None:  
             assert before == pytest.approx(after, abs=1e-9)
 
 
-def test_what_is_keyed_already_stays() -> None:
+def test_what_is_keyed_already_stays():
     keyed = put_keys(Take("Idle"), 5, {f"{HEAD}.turn": 0.3})
     done = breathing(keyed, WICK, Breath())
     assert done.tracks[f"{HEAD}.turn"] == keyed.tracks[f"{HEAD}.turn"]
@@ -54,7 +44,7 @@ def test_what_is_keyed_already_stays() -> None:
         breathing(Take("T"), WICK, Breath(length=4))
 
 
-def test_eyes_blink_at_random_the_same_for_the_same_seed_one_after_the_other() -> None:
+def test_eyes_blink_at_random_the_same_for_the_same_seed_one_after_the_other():
     eyes = [joint(WICK, "Eyes"), joint(WICK, "Mouth")]
     assert eyes_of(WICK) == eyes[:1], "without drawings of them the joint"
     take = Take("T", last=400)
@@ -71,7 +61,7 @@ def test_eyes_blink_at_random_the_same_for_the_same_seed_one_after_the_other() -
     assert len(set(np.diff(begins))) > 1
 
 
-def test_eyes_with_drawings_close_by_way_of_half_and_open_again() -> None:
+def test_eyes_with_drawings_close_by_way_of_half_and_open_again():
     puppet = varied_wick()
     (key,) = eyes_of(puppet)
     take = blinking(Take("T", last=200), puppet, [key], Blinks(shut=3))
@@ -85,7 +75,7 @@ def test_eyes_with_drawings_close_by_way_of_half_and_open_again() -> None:
         blinking(Take("T"), puppet, [key], Blinks(least=9, most=3))
 
 
-def test_variants_are_played_through_and_read_from_a_list(tmp_path: Path) -> None:
+def test_variants_are_played_through_and_read_from_a_list(tmp_path):
     puppet = varied_wick()
     key = next(key for key, one in puppet.sets.items() if one.name == "Mouth")
     name = f"{key}.shows"

@@ -24,7 +24,7 @@ from umbrite.rig.edits.rest import turn_branch
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limb_shape import far_end
-from umbrite.rig.model import Limit, Point, Pose, Puppet
+from umbrite.rig.model import Limit, Point
 
 PUPPET = wick()
 LIMBS = {limb.name: key for key, limb in PUPPET.limbs.items()}
@@ -32,14 +32,14 @@ LEG, FOOT = LIMBS["Near leg"], joint(PUPPET, "Near foot")
 moves = st.floats(-120, 120)
 
 
-def toed() -> tuple[Puppet, str]:
+def toed():
     puppet = set_end_hold(PUPPET, LEG, "toe")
     toe = puppet.limbs[LEG].toe
     assert toe is not None
     return puppet, toe
 
 
-def test_a_toe_target_is_made_at_the_far_end_of_the_foot_and_rides_on_its_target() -> None:
+def test_a_toe_target_is_made_at_the_far_end_of_the_foot_and_rides_on_its_target():
     puppet, toe = toed()
     assert invariants(puppet) == []
     assert puppet.joints[toe].name == "Near foot toe target"
@@ -52,9 +52,7 @@ def test_a_toe_target_is_made_at_the_far_end_of_the_foot_and_rides_on_its_target
 
 
 @given(moves, moves, st.floats(-60, 60), st.floats(-60, 60))
-def test_the_foot_points_at_its_toe_target_wherever_target_and_hips_go(
-    x: float, y: float, tx: float, ty: float
-) -> None:
+def test_the_foot_points_at_its_toe_target_wherever_target_and_hips_go(x, y, tx, ty):
     puppet, toe = toed()
     pose = {f"{puppet.limbs[LEG].target}.x": x, f"{puppet.limbs[LEG].target}.y": y / 2,
             f"{toe}.x": tx, f"{toe}.y": ty, f"{joint(puppet, 'Body')}.y": abs(y) / 3}  # fmt: skip
@@ -65,7 +63,7 @@ def test_the_foot_points_at_its_toe_target_wherever_target_and_hips_go(
     assert cmath.phase(shown / (goal - ankle)) == pytest.approx(0, abs=1e-6)
 
 
-def test_a_pointing_foot_turns_on_by_hand_and_stops_at_its_limit() -> None:
+def test_a_pointing_foot_turns_on_by_hand_and_stops_at_its_limit():
     puppet, toe = toed()
     puppet = set_limit(puppet, FOOT, -0.3, 0.3)
     plan = compile_plan(puppet)
@@ -75,7 +73,7 @@ def test_a_pointing_foot_turns_on_by_hand_and_stops_at_its_limit() -> None:
 
 
 @given(moves, moves)
-def test_a_pointing_foot_is_matched_there_and_back(x: float, y: float) -> None:
+def test_a_pointing_foot_is_matched_there_and_back(x, y):
     puppet, toe = toed()
     plan = compile_plan(puppet)
     pose = {f"{puppet.limbs[LEG].target}.x": x, f"{toe}.y": y / 3, f"{FOOT}.turn": 0.1}
@@ -85,7 +83,7 @@ def test_a_pointing_foot_is_matched_there_and_back(x: float, y: float) -> None:
     assert evaluate(plan, back).turn(FOOT) == pytest.approx(shown.turn(FOOT), abs=1e-5)
 
 
-def test_a_toe_target_comes_along_when_the_rest_is_turned() -> None:
+def test_a_toe_target_comes_along_when_the_rest_is_turned():
     puppet, toe = toed()
     turned, _ = turn_branch(puppet, FOOT, 0.4)
     pivot = puppet.joints[FOOT].pivot.z
@@ -94,7 +92,7 @@ def test_a_toe_target_comes_along_when_the_rest_is_turned() -> None:
     assert invariants(turned) == []
 
 
-def test_stretch_is_shared_by_give_between_both_dragged_ends() -> None:
+def test_stretch_is_shared_by_give_between_both_dragged_ends():
     upper, lower = PUPPET.limbs[LEG].joints
     puppet = change(change(PUPPET, LEG, stretch=1.0, soften=0.0), lower, give=0.25, limit=None)
     plan = compile_plan(puppet)
@@ -107,9 +105,7 @@ def test_stretch_is_shared_by_give_between_both_dragged_ends() -> None:
 
 
 @given(st.floats(0.4, 1.8), st.floats(0.4, 1.8), st.floats(-0.5, 0.5), moves, moves)
-def test_a_limb_whose_root_is_scaled_unevenly_still_reaches(
-    sx: float, sy: float, skew: float, x: float, y: float
-) -> None:
+def test_a_limb_whose_root_is_scaled_unevenly_still_reaches(sx, sy, skew, x, y):
     key = LIMBS["Far arm"]
     limb = PUPPET.limbs[key]
     puppet = change(PUPPET, key, soften=0.0)
@@ -119,12 +115,7 @@ def test_a_limb_whose_root_is_scaled_unevenly_still_reaches(
     root = limb.joints[0]
     uneven = {f"{root}.scale_x": sx - 1, f"{root}.scale_y": sy - 1, f"{root}.skew": skew}
     # A goal that this limb can reach: where the tip stands for some turns of its own.
-    own = {
-        **uneven,
-        f"{root}.turn": x / 100,
-        f"{limb.joints[1]}.turn": -abs(y) / 100 - 0.1,
-        f"{key}.blend": 1.0,
-    }
+    own = {**uneven, f"{root}.turn": x / 100, f"{limb.joints[1]}.turn": -abs(y) / 100 - 0.1, f"{key}.blend": 1.0}
     shown = evaluate(plan, own)
     goal = complex(shown.joint_map(limb.joints[1])(puppet.joints[limb.target].pivot.z))
     at = goal - puppet.joints[limb.target].pivot.z
@@ -132,10 +123,10 @@ def test_a_limb_whose_root_is_scaled_unevenly_still_reaches(
     assert reaching.limbs.distance[0, plan.limbs.index(key)] < 0.01
 
 
-def mirrored(puppet: Puppet, centre: float = 300.0) -> Puppet:
+def mirrored(puppet, centre=300.0):
     """The puppet as a looking glass shows it, without its drawings' insides: written apart from any edit."""
 
-    def glass(p: Point | None) -> Point | None:
+    def glass(p):
         return None if p is None else Point(2 * centre - p.x, p.y)
 
     joints = {
@@ -147,15 +138,13 @@ def mirrored(puppet: Puppet, centre: float = 300.0) -> Puppet:
     return replace(puppet, joints=joints, limbs=limbs)
 
 
-def mirrored_pose(pose: Pose) -> Pose:
+def mirrored_pose(pose):
     turned = ("x", "turn", "skew")
     return {name: -value if name.partition(".")[2] in turned else value for name, value in pose.items()}
 
 
 @given(puppets(UNLINKED), st.data())  # a curve of x has no mirror image but one of its own
-def test_a_mirrored_puppet_in_a_mirrored_pose_is_the_mirrored_picture(
-    puppet: Puppet, data: st.DataObject
-) -> None:
+def test_a_mirrored_puppet_in_a_mirrored_pose_is_the_mirrored_picture(puppet, data):
     gentle = {name: value for name, value in data.draw(poses(puppet, st.floats(-0.7, 0.7))).items()
               if name.partition(".")[2] in {"x", "y", "turn", "scale_x", "scale_y", "blend", "bend"}}  # fmt: skip
     # A straight limb has no drawn side, and a target on the root no direction: either may go both ways.
@@ -170,7 +159,7 @@ def test_a_mirrored_puppet_in_a_mirrored_pose_is_the_mirrored_picture(
             assert a == pytest.approx(b, abs=1e-5 * max(1.0, abs(a)))
 
 
-def test_one_limb_in_plain_numbers_is_what_the_arrays_give() -> None:
+def test_one_limb_in_plain_numbers_is_what_the_arrays_give():
     random = np.random.default_rng(9)
     count = 3000
     to = random.uniform(0, 500, count) * np.exp(1j * random.uniform(-4, 4, count))
@@ -187,14 +176,14 @@ def test_one_limb_in_plain_numbers_is_what_the_arrays_give() -> None:
     assert np.abs(np.array(one) - np.array(many).T).max() < 1e-9
 
 
-def test_an_end_needs_something_beyond_the_tip_to_point_at_a_toe() -> None:
+def test_an_end_needs_something_beyond_the_tip_to_point_at_a_toe():
     bare = change(PUPPET, LEG, end=None, tip=PUPPET.joints[FOOT].pivot)
     with pytest.raises(RigError, match="no hand or foot"):
         set_end_hold(bare, LEG, "toe")
     assert math.isfinite(far_end(PUPPET, joint(PUPPET, "Master")).real)
 
 
-def test_a_limb_on_uneven_joints_is_solved_alike_alone_and_among_others() -> None:
+def test_a_limb_on_uneven_joints_is_solved_alike_alone_and_among_others():
     key = LIMBS["Far arm"]
     root, target = PUPPET.limbs[key].joints[0], PUPPET.limbs[key].target
     plan = compile_plan(PUPPET)

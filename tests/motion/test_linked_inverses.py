@@ -4,7 +4,7 @@ import numpy as np
 import pytest
 
 from demo_puppet import joint, wick
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
 from umbrite.motion.matching import own_turns_from_target, set_target_parent_in_place, target_from_own_turns
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_joint_to, scale_joint_to, turn_joint_by
@@ -14,14 +14,11 @@ from umbrite.motion.whole_body import HoldPoint, begin, drag, let_go
 from umbrite.rig.channels import with_values
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.shelf import save_pose
-from umbrite.rig.model import Pose, Puppet
 
 WICK = wick()
 BODY, HEAD, CAP, MASTER = (joint(WICK, name) for name in ("Body", "Head", "Cap", "Master"))
 UPPER, FOREARM, HAND = (joint(WICK, name) for name in ("Near upper arm", "Near forearm", "Near hand"))
-ARM, LEG = (
-    next(k for k, limb in WICK.limbs.items() if limb.name == name) for name in ("Near arm", "Near leg")
-)
+ARM, LEG = (next(k for k, limb in WICK.limbs.items() if limb.name == name) for name in ("Near arm", "Near leg"))
 REACH, STAND = WICK.limbs[ARM].target, WICK.limbs[LEG].target
 KINDS = {
     "a turn follows a turn": [(f"{HEAD}.turn", f"{CAP}.turn", False)],
@@ -39,7 +36,7 @@ KINDS = {
 each = pytest.mark.parametrize("kind", KINDS)
 
 
-def linked(kind: str) -> Puppet:
+def linked(kind):
     puppet = WICK
     for source, drives, travel in KINDS[kind]:
         big = travel or source.endswith((".x", ".y"))
@@ -50,12 +47,12 @@ def linked(kind: str) -> Puppet:
     return puppet
 
 
-def posed(x: float, y: float) -> Pose:
+def posed(x, y):
     return {f"{REACH}.x": x, f"{REACH}.y": y, f"{BODY}.x": x / 4, f"{BODY}.y": abs(y) / 5, f"{HEAD}.turn": 0.12,
             f"{UPPER}.turn": 0.2, f"{CAP}.turn": -0.1, f"{STAND}.x": 20.0}  # fmt: skip
 
 
-def same(one: Placed, other: Placed, near: float = 1e-6) -> None:
+def same(one, other, near=1e-6):
     """The same picture; a target beyond its limb's reach may stand elsewhere."""
     for key in set(one.plan.joints) - {limb.target for limb in one.plan.puppet.limbs.values()}:
         assert abs(one.pivot(key) - other.pivot(key)) < near, one.plan.puppet.joints[key].name
@@ -68,7 +65,7 @@ WAYS = ((35.0, -20.0), (-60.0, 44.0), (12.0, 66.0))
 
 @each
 @pytest.mark.parametrize(("x", "y"), WAYS)
-def test_a_joint_comes_to_where_it_is_dragged(kind: str, x: float, y: float) -> None:
+def test_a_joint_comes_to_where_it_is_dragged(kind, x, y):
     puppet, pose = linked(kind), posed(30, -20)
     placed = evaluate(compile_plan(puppet), pose)
     for key in (REACH, HEAD, BODY):
@@ -79,7 +76,7 @@ def test_a_joint_comes_to_where_it_is_dragged(kind: str, x: float, y: float) -> 
 
 
 @each
-def test_a_joint_turns_and_scales_by_what_is_asked(kind: str) -> None:
+def test_a_joint_turns_and_scales_by_what_is_asked(kind):
     puppet, pose = linked(kind), posed(30, -20)
     placed = evaluate(compile_plan(puppet), pose)
     turned = evaluate(placed.plan, turn_joint_by(placed, pose, HEAD, 0.05))
@@ -91,9 +88,7 @@ def test_a_joint_turns_and_scales_by_what_is_asked(kind: str) -> None:
 @each
 @pytest.mark.parametrize("key", [ARM, LEG])
 @pytest.mark.parametrize(("x", "y"), WAYS)
-def test_changing_over_between_target_and_own_turns_keeps_the_picture(
-    key: str, kind: str, x: float, y: float
-) -> None:
+def test_changing_over_between_target_and_own_turns_keeps_the_picture(key, kind, x, y):
     puppet, pose = linked(kind), posed(x, y)
     placed = evaluate(compile_plan(puppet), pose)
     own = own_turns_from_target(placed, pose, key)
@@ -104,7 +99,7 @@ def test_changing_over_between_target_and_own_turns_keeps_the_picture(
 
 
 @each
-def test_following_something_else_keeps_the_picture(kind: str) -> None:
+def test_following_something_else_keeps_the_picture(kind):
     puppet, pose = linked(kind), posed(25, -40)
     placed = evaluate(compile_plan(puppet), pose)
     for parent in (None, HEAD, MASTER):
@@ -113,13 +108,12 @@ def test_following_something_else_keeps_the_picture(kind: str) -> None:
 
 
 @each
-def test_the_whole_body_stays_where_nothing_is_dragged_and_holds_where_something_is(kind: str) -> None:
+def test_the_whole_body_stays_where_nothing_is_dragged_and_holds_where_something_is(kind):
     puppet, pose = linked(kind), posed(25, -40)
     placed = evaluate(compile_plan(puppet), pose)
     dragged = HoldPoint(HAND, puppet.joints[HAND].pivot.z)
     holds = [
-        HoldPoint(foot, puppet.joints[foot].pivot.z)
-        for foot in (joint(puppet, "Near foot"), joint(puppet, "Far foot"))
+        HoldPoint(foot, puppet.joints[foot].pivot.z) for foot in (joint(puppet, "Near foot"), joint(puppet, "Far foot"))
     ]
     body = begin(placed, pose, dragged, holds, BODY)
     same(placed, evaluate(body.plan, drag(body, body.places[0])), 1e-5)
@@ -130,7 +124,7 @@ def test_the_whole_body_stays_where_nothing_is_dragged_and_holds_where_something
 
 
 @each
-def test_the_pose_that_becomes_the_rest_stays_what_is_seen(kind: str) -> None:
+def test_the_pose_that_becomes_the_rest_stays_what_is_seen(kind):
     puppet, pose = linked(kind), posed(25, -40)
     placed = evaluate(compile_plan(puppet), pose)
     rested, _ = make_rest(placed)
@@ -147,7 +141,7 @@ def test_the_pose_that_becomes_the_rest_stays_what_is_seen(kind: str) -> None:
 # A rest that is scaled unevenly bends its limbs otherwise; and a target that moves what carries it has no way to follow.
 @pytest.mark.parametrize("kind", sorted(set(KINDS) - {"scale", "a target drives what carries it"}))
 @pytest.mark.parametrize(("x", "y"), WAYS)
-def test_shelf_poses_survive_that_a_pose_becomes_the_rest(kind: str, x: float, y: float) -> None:
+def test_shelf_poses_survive_that_a_pose_becomes_the_rest(kind, x, y):
     channels = {**posed(x, y), f"{HEAD}.turn": 0.20, f"{CAP}.scale_x": 0.3, f"{MASTER}.turn": 0.2}
     puppet = save_pose(linked(kind), "Wave", channels)
     plan = compile_plan(puppet)
@@ -156,7 +150,7 @@ def test_shelf_poses_survive_that_a_pose_becomes_the_rest(kind: str, x: float, y
     same(evaluate(plan, channels), evaluate(again, rested.poses[-1].channels), 1e-3)
 
 
-def test_a_saved_turn_counts_from_the_new_rest() -> None:
+def test_a_saved_turn_counts_from_the_new_rest():
     puppet = save_pose(WICK, "Nod", {f"{HEAD}.turn": 0.20})
     rested, _ = make_rest(evaluate(compile_plan(puppet), {f"{HEAD}.turn": 0.15}))
     assert rested.poses[-1].channels == {f"{HEAD}.turn": pytest.approx(0.05)}

@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 
 from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
-from umbrite.motion.linking import Curve, curve_at, curve_of
+from umbrite.motion.linking import curve_at, curve_of
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change, take_out
 from umbrite.rig.edits.links import add_link
@@ -24,12 +24,12 @@ UPPER, FOREARM = (joint(PUPPET, name) for name in ("Near upper arm", "Near forea
 POINTS = [(-1.0, -2.0), (0.0, 0.0), (0.5, 0.2), (2.0, 4.0)]
 
 
-def link(points: list[tuple[float, float]], *, smooth: bool) -> Curve:
+def link(points, *, smooth):
     return curve_of(Link("l", "a", "b", tuple(Point(*p) for p in points), smooth=smooth))
 
 
 @pytest.mark.parametrize("smooth", [False, True])
-def test_a_curve_goes_through_its_points_and_on_straight(smooth: bool) -> None:  # noqa: FBT001  a parameter
+def test_a_curve_goes_through_its_points_and_on_straight(smooth):
     curve = link(POINTS, smooth=smooth)
     xs = np.array([p[0] for p in POINTS])
     assert curve_at(curve, xs) == pytest.approx([p[1] for p in POINTS])
@@ -37,12 +37,8 @@ def test_a_curve_goes_through_its_points_and_on_straight(smooth: bool) -> None: 
     assert np.diff(beyond)[0] == pytest.approx(np.diff(beyond)[1])
 
 
-@given(
-    st.lists(
-        st.tuples(st.integers(-50, 50), st.floats(-9, 9)), min_size=2, max_size=6, unique_by=lambda p: p[0]
-    )
-)
-def test_smooth_curves_stay_between_their_points_and_have_no_corner(points: list[tuple[int, float]]) -> None:
+@given(st.lists(st.tuples(st.integers(-50, 50), st.floats(-9, 9)), min_size=2, max_size=6, unique_by=lambda p: p[0]))
+def test_smooth_curves_stay_between_their_points_and_have_no_corner(points):
     points = sorted(points)
     curve = link([(float(x), y) for x, y in points], smooth=True)
     for (x0, y0), (x1, y1) in itertools.pairwise(points):
@@ -54,7 +50,7 @@ def test_smooth_curves_stay_between_their_points_and_have_no_corner(points: list
         assert abs((near[2] - near[1]) - (near[1] - near[0])) < 1e-7
 
 
-def test_a_value_follows_another_and_its_own_is_added() -> None:
+def test_a_value_follows_another_and_its_own_is_added():
     puppet, key = add_link(PUPPET, f"{HEAD}.turn", f"{CAP}.turn", [(-0.5, 0.25), (0.5, -0.25)])
     assert puppet.links[key].name == "Cap by Head"
     assert invariants(puppet) == []
@@ -63,7 +59,7 @@ def test_a_value_follows_another_and_its_own_is_added() -> None:
     assert placed.turns[:, placed.plan.place[CAP]] == pytest.approx(0.1 - turns / 2)
 
 
-def test_links_may_follow_links_whatever_their_order() -> None:
+def test_links_may_follow_links_whatever_their_order():
     puppet, _ = add_link(PUPPET, f"{CAP}.turn", f"{EYES}.x", [(0, 0), (1, 10)])
     puppet, _ = add_link(puppet, f"{HEAD}.turn", f"{CAP}.turn", [(0, 0), (1, 2)])
     placed = evaluate(compile_plan(puppet), {f"{HEAD}.turn": 0.1})
@@ -72,14 +68,14 @@ def test_links_may_follow_links_whatever_their_order() -> None:
     assert placed.pivot(EYES) == pytest.approx(alone.pivot(EYES))
 
 
-def test_a_wheel_rolls_as_far_as_the_body_travels() -> None:
+def test_a_wheel_rolls_as_far_as_the_body_travels():
     radius = 60.0
     puppet, _ = add_link(PUPPET, BODY, f"{CAP}.turn", [(-radius, -1.0), (radius, 1.0)], travel=True)
     placed = evaluate(compile_plan(puppet), {f"{BODY}.x": np.array([0.0, 30.0, -90.0])})
     assert placed.turns[:, placed.plan.place[CAP]] == pytest.approx([0, 0.5, -1.5])
 
 
-def test_circles_and_nonsense_are_refused_in_words() -> None:
+def test_circles_and_nonsense_are_refused_in_words():
     puppet, _ = add_link(PUPPET, f"{HEAD}.turn", f"{CAP}.turn", [(0, 0), (1, 1)])
     with pytest.raises(RigError, match="in a circle: .* needs "):
         add_link(puppet, f"{CAP}.turn", f"{HEAD}.turn", [(0, 0), (1, 1)])
@@ -96,7 +92,7 @@ def test_circles_and_nonsense_are_refused_in_words() -> None:
         add_link(PUPPET, f"{CAP}.turn", f"{HEAD}.turn", [(0, 0), (1, math.inf)])
 
 
-def test_a_link_goes_with_what_it_links_and_limits_hold() -> None:
+def test_a_link_goes_with_what_it_links_and_limits_hold():
     puppet, key = add_link(PUPPET, f"{CAP}.turn", f"{HEAD}.turn", [(0, 0), (1, 5)])
     limit = PUPPET.joints[HEAD].limit
     assert limit is not None

@@ -10,7 +10,7 @@ from umbrite.motion.solvers.long_limb import Chains, reach_long
 from umbrite.motion.solvers.two_joint import Range
 
 
-def tips(v: np.ndarray, turns: np.ndarray) -> np.ndarray:
+def tips(v, turns):
     """Written apart from the solver: joint by joint."""
     tip, heading = np.zeros(v.shape[0], complex), np.zeros(v.shape[0])
     for j in range(v.shape[1]):
@@ -19,7 +19,7 @@ def tips(v: np.ndarray, turns: np.ndarray) -> np.ndarray:
     return tip
 
 
-def cases(count: int, joints: int, seed: int) -> tuple[np.ndarray, np.ndarray, Range]:
+def cases(count, joints, seed):
     random = np.random.default_rng(seed)
     bends = np.cumsum(random.uniform(-0.8, 0.8, (count, joints)), axis=1)
     v = random.uniform(20, 200, (count, joints)) * np.exp(1j * bends)
@@ -29,19 +29,13 @@ def cases(count: int, joints: int, seed: int) -> tuple[np.ndarray, np.ndarray, R
     return v, to, span
 
 
-def solve(
-    v: np.ndarray,
-    to: np.ndarray,
-    span: Range,
-    own: np.ndarray | None = None,
-    side: np.ndarray | None = None,
-) -> np.ndarray:
+def solve(v, to, span, own=None, side=None):
     own = np.zeros(v.shape) if own is None else own
     side = np.ones(v.shape[0]) if side is None else side
     return reach_long(to, v, own, hard(*span), np.ones(v.shape), side)
 
 
-def search(v: np.ndarray, to: np.ndarray, span: Range) -> np.ndarray:
+def search(v, to, span):
     """The nearest distance by a grid over all turns, polished from the eight best cells of each case."""
     shares = np.linspace(0, 1, 15)
     grid = np.stack(np.meshgrid(*[shares] * v.shape[1], indexing="ij"), -1).reshape(-1, v.shape[1])
@@ -51,13 +45,10 @@ def search(v: np.ndarray, to: np.ndarray, span: Range) -> np.ndarray:
         away = np.abs(tips(np.broadcast_to(v[i], turns.shape), turns) - to[i])
         starts.append(turns[np.argpartition(away, 8)[:8]])
     every = (np.repeat(x, 8, axis=0) for x in (v, to, span.smallest, span.largest))
-    found: np.ndarray = polished(np.concatenate(starts), *every).reshape(-1, 8).min(axis=1)
-    return found
+    return polished(np.concatenate(starts), *every).reshape(-1, 8).min(axis=1)
 
 
-def polished(
-    turns: np.ndarray, v: np.ndarray, to: np.ndarray, low: np.ndarray, high: np.ndarray
-) -> np.ndarray:
+def polished(turns, v, to, low, high):
     """Pattern search for many cases: steps along each joint and along all, halved where none helps."""
     joints = v.shape[1]
     moves = np.concatenate([np.eye(joints), -np.eye(joints), np.ones((1, joints)), -np.ones((1, joints))])
@@ -77,7 +68,7 @@ def polished(
 
 
 @pytest.mark.parametrize("count", [600, pytest.param(2_000, marks=pytest.mark.long)])
-def test_three_joints_under_limits_come_as_near_as_a_search_finds(count: int) -> None:
+def test_three_joints_under_limits_come_as_near_as_a_search_finds(count):
     v, to, span = cases(count, 3, 1)
     turns = solve(v, to, span)
     assert (turns >= span.smallest - 1e-9).all()
@@ -88,7 +79,7 @@ def test_three_joints_under_limits_come_as_near_as_a_search_finds(count: int) ->
 
 
 @pytest.mark.parametrize("joints", [3, 5, 8])
-def test_no_pose_comes_nearer_than_the_bound_with_which_the_search_ends(joints: int) -> None:
+def test_no_pose_comes_nearer_than_the_bound_with_which_the_search_ends(joints):
     v, to, span = cases(200, joints, 6)
     chains = Chains(to, v, *span, np.ones(v.shape), hard(*span))
     best = solve(v, to, span)
@@ -104,7 +95,7 @@ def test_no_pose_comes_nearer_than_the_bound_with_which_the_search_ends(joints: 
 
 
 @pytest.mark.parametrize("joints", [3, 5, 8, 20])
-def test_free_chains_land_where_they_can(joints: int) -> None:
+def test_free_chains_land_where_they_can(joints):
     v, to, _ = cases(400, joints, 2)
     free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
     length = np.abs(v).sum(axis=1)
@@ -117,7 +108,7 @@ def test_free_chains_land_where_they_can(joints: int) -> None:
     assert (away[far] - (np.abs(to) - length)[far]).max() < 0.0005 * length.max()
 
 
-def test_a_straight_chain_curls_to_its_side() -> None:
+def test_a_straight_chain_curls_to_its_side():
     v = np.full((2, 6), 50 + 0j)
     free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
     to = np.array([200 + 0j, 200 + 0j])
@@ -127,14 +118,14 @@ def test_a_straight_chain_curls_to_its_side() -> None:
     assert (bends == [1, -1]).all()
 
 
-def test_a_target_on_the_tip_leaves_the_chain_exactly_as_drawn() -> None:
+def test_a_target_on_the_tip_leaves_the_chain_exactly_as_drawn():
     v, _, span = cases(50, 5, 3)
     drawn = np.sign(np.angle(v[:, 1:] * np.conj(v[:, :-1])).sum(axis=1))
     assert (solve(v, v.sum(axis=1), span, side=drawn) == 0).all()
     assert (solve(v, v.sum(axis=1), span, side=-drawn) != 0).any(axis=1).all()
 
 
-def test_give_spreads_the_bend_and_zero_locks() -> None:
+def test_give_spreads_the_bend_and_zero_locks():
     v = np.full((1, 4), 100 + 0j) * np.exp(0.2j * np.arange(4))
     free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
     to = v.sum(axis=1) * 0.97
@@ -146,7 +137,7 @@ def test_give_spreads_the_bend_and_zero_locks() -> None:
     assert np.abs(tips(v, locked) - to)[0] < 0.01
 
 
-def test_equal_input_gives_equal_output_alone_and_among_others() -> None:
+def test_equal_input_gives_equal_output_alone_and_among_others():
     v, to, span = cases(60, 6, 4)
     together = solve(v, to, span)
     for i in range(0, 60, 7):
@@ -155,7 +146,7 @@ def test_equal_input_gives_equal_output_alone_and_among_others() -> None:
     assert (solve(v, to, span) == together).all()
 
 
-def test_small_moves_of_the_target_make_small_turns() -> None:
+def test_small_moves_of_the_target_make_small_turns():
     v, _, _ = cases(1, 6, 5)
     free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
     length = float(np.abs(v).sum())
@@ -170,9 +161,7 @@ def test_small_moves_of_the_target_make_small_turns() -> None:
     st.sampled_from([0.0, 1.0]),
     st.sampled_from([(0.0, 0.0), (-np.pi, np.pi), (-0.1, 0.0)]),
 )
-def test_degenerate_chains_have_a_defined_pose(
-    lengths: list[complex], to: complex, give: float, ends: tuple[float, float]
-) -> None:
+def test_degenerate_chains_have_a_defined_pose(lengths, to, give, ends):
     v = np.array([lengths])
     span = Range(np.full(v.shape, ends[0]), np.full(v.shape, ends[1]))
     turns = reach_long(np.array([to]), v, np.zeros(v.shape), hard(*span), np.full(v.shape, give), np.ones(1))

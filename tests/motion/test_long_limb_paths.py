@@ -11,24 +11,24 @@ from chains import LIMB, TARGET, chain
 from demo_puppet import ASSETS
 from umbrite.files.json_reports import pose_report
 from umbrite.files.package import load
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_joint_to
 from umbrite.rig.change import change
 from umbrite.rig.edits.links import add_link
-from umbrite.rig.model import Limit, Puppet, point
+from umbrite.rig.model import Limit, point
 
 STEP = 1.25
 
 
-def drawn(random: np.random.Generator, joints: int, limit: float | None, bend: int = 0) -> Puppet:
+def drawn(random, joints, limit, bend=0):
     lengths = random.uniform(40, 120, joints) * np.exp(1j * np.cumsum(random.uniform(-0.3, 0.3, joints)))
     points = [complex(z) for z in np.cumsum([400 + 300j, *lengths])]
     curl = np.angle(lengths[1:] * np.conj(lengths[:-1])).sum()
     return chain(points, bend or (1 if curl >= 0 else -1), limit, 0.0065)
 
 
-def path(random: np.random.Generator, puppet: Puppet, steps: int, reach: float) -> np.ndarray:
+def path(random, puppet, steps, reach):
     """Board points along a smooth curve about the root, out of reach too, each a step from the one before."""
     root, tip = puppet.joints["j1"].pivot.z, puppet.joints[TARGET].pivot.z
     length = sum(abs(b - a) for a, b in zip(bones(puppet), bones(puppet)[1:], strict=False))
@@ -45,17 +45,17 @@ def path(random: np.random.Generator, puppet: Puppet, steps: int, reach: float) 
     return root + np.interp(at, way, z.real) + 1j * np.interp(at, way, z.imag)
 
 
-def bones(puppet: Puppet) -> list[complex]:
+def bones(puppet):
     limb = puppet.limbs[LIMB]
     return [*(puppet.joints[key].pivot.z for key in limb.joints), puppet.joints[TARGET].pivot.z]
 
 
-def along(puppet: Puppet, targets: np.ndarray) -> Placed:
+def along(puppet, targets):
     away = targets - puppet.joints[TARGET].pivot.z
     return evaluate(compile_plan(puppet), {f"{TARGET}.x": away.real, f"{TARGET}.y": away.imag})
 
 
-def places(placed: Placed) -> np.ndarray:
+def places(placed):
     """Joints and tip on the board, (frames, joints + 1)."""
     limb = placed.plan.puppet.limbs[LIMB]
     found = []
@@ -71,7 +71,7 @@ def places(placed: Placed) -> np.ndarray:
     return np.stack(found, axis=1)
 
 
-def pops(puppet: Puppet, targets: np.ndarray, sector: float, nearest: float) -> tuple[int, int, float]:
+def pops(puppet, targets, sector, nearest):
     """Steps at which a joint goes more than five times as far as the target and 2 px; all steps looked at; the longest."""
     root, tip = puppet.joints["j1"].pivot.z, puppet.joints[TARGET].pivot.z
     length = sum(abs(b - a) for a, b in zip(bones(puppet), bones(puppet)[1:], strict=False))
@@ -94,9 +94,7 @@ def pops(puppet: Puppet, targets: np.ndarray, sector: float, nearest: float) -> 
         (8, 1.2, math.radians(75), 0.4, 0.0015),
     ],
 )
-def test_no_joint_pops_while_the_target_moves_smoothly(
-    joints: int, limit: float | None, sector: float, nearest: float, allowed: float
-) -> None:
+def test_no_joint_pops_while_the_target_moves_smoothly(joints, limit, sector, nearest, allowed):
     random = np.random.default_rng(1000 + joints)
     bad = steps = 0
     for _ in range(10):
@@ -109,7 +107,7 @@ def test_no_joint_pops_while_the_target_moves_smoothly(
 
 
 @pytest.mark.parametrize("bend", [1, -1])
-def test_a_long_limb_bends_to_the_side_that_it_is_given(bend: int) -> None:
+def test_a_long_limb_bends_to_the_side_that_it_is_given(bend):
     random = np.random.default_rng(5)
     for _ in range(6):
         puppet = drawn(random, 6, None, bend)
@@ -125,7 +123,7 @@ def test_a_long_limb_bends_to_the_side_that_it_is_given(bend: int) -> None:
 
 @pytest.mark.parametrize("joints", [1, 2, 3, 5, 8])
 @pytest.mark.parametrize("limit", [None, 1.2, 0.4])
-def test_many_frames_and_one_are_the_same(joints: int, limit: float | None) -> None:
+def test_many_frames_and_one_are_the_same(joints, limit):
     random = np.random.default_rng(7 + joints)
     puppet = drawn(random, joints, limit)
     targets = path(random, puppet, 27, 1.4)
@@ -137,7 +135,7 @@ def test_many_frames_and_one_are_the_same(joints: int, limit: float | None) -> N
         assert np.abs(alone[0] - together[i]).max() < 1e-6, i
 
 
-def mirrored(puppet: Puppet) -> Puppet:
+def mirrored(puppet):
     joints = {
         key: replace(
             joint,
@@ -154,9 +152,7 @@ def mirrored(puppet: Puppet) -> Puppet:
 
 @pytest.mark.parametrize("joints", [2, 3, 5, 9])
 @pytest.mark.parametrize("limit", [None, 1.2, (-0.3, 1.4)])
-def test_a_mirrored_limb_in_a_mirrored_pose_is_the_mirrored_picture(
-    joints: int, limit: float | tuple[float, float] | None
-) -> None:
+def test_a_mirrored_limb_in_a_mirrored_pose_is_the_mirrored_picture(joints, limit):
     random = np.random.default_rng(40 + joints)
     for _ in range(2):
         puppet = drawn(random, joints, 1.2 if limit is not None else None)
@@ -169,7 +165,7 @@ def test_a_mirrored_limb_in_a_mirrored_pose_is_the_mirrored_picture(
         assert np.abs(here + np.conj(there)).max() < 1e-6
 
 
-def test_uneven_upper_joints_miss_nothing_within_reach() -> None:
+def test_uneven_upper_joints_miss_nothing_within_reach():
     puppet = chain([500 + 500j, 625 + 520j, 760 + 480j], 1)
     target = 178.13 + 252.46j - (760 + 480j)
     pose = {"j1.scale_x": 0.51, "j1.skew": 0.369, f"{TARGET}.x": target.real, f"{TARGET}.y": target.imag}
@@ -178,13 +174,11 @@ def test_uneven_upper_joints_miss_nothing_within_reach() -> None:
     assert placed.limbs.bend[0, 0] == 1
 
 
-def test_uneven_upper_joints_come_as_near_as_a_search_finds() -> None:
+def test_uneven_upper_joints_come_as_near_as_a_search_finds():
     random = np.random.default_rng(77)
     for _ in range(10):
         limit = float(random.uniform(0.5, 2.5))
-        puppet = chain(
-            [0j, complex(*random.uniform(60, 140, 2)), complex(*random.uniform(-150, 250, 2))], 1, limit
-        )
+        puppet = chain([0j, complex(*random.uniform(60, 140, 2)), complex(*random.uniform(-150, 250, 2))], 1, limit)
         curl = np.angle((bones(puppet)[2] - bones(puppet)[1]) * np.conj(bones(puppet)[1]))
         puppet = change(puppet, LIMB, bend=1 if curl > 0 else -1)
         goal = complex(*random.uniform(-200, 200, 2))
@@ -205,7 +199,7 @@ def test_uneven_upper_joints_come_as_near_as_a_search_finds() -> None:
             assert placed.limbs.distance[0, 0] <= nearest + 0.15
 
 
-def test_any_finite_input_gives_finite_places() -> None:
+def test_any_finite_input_gives_finite_places():
     points = [complex(10 * i, 0) for i in range(61)]
     puppet = replace(chain(points), limbs={})
     pose = {f"j{i + 1}.{what}": 9e7 for i in range(60) for what in ("scale_x", "scale_y")}
@@ -217,19 +211,17 @@ def test_any_finite_input_gives_finite_places() -> None:
 
 @pytest.mark.parametrize("what", ["x", "turn", "scale_x", "skew"])
 @pytest.mark.parametrize("joints", [0, 3])
-def test_chained_links_of_any_steepness_give_finite_places(what: str, joints: int) -> None:
+def test_chained_links_of_any_steepness_give_finite_places(what, joints):
     puppet = chain([complex(10 * i, 0) for i in range(61)])
     limb = puppet.limbs[LIMB]
     puppet = replace(puppet, limbs={LIMB: replace(limb, joints=limb.joints[57:])} if joints else {})
     for i in range(1, 51):
-        puppet, _ = add_link(
-            puppet, f"j{i}.{what}", f"j{i + 1}.{what}", [(0.0, 0.0), (1e-8, 9e6)], smooth=i % 2 == 0
-        )
+        puppet, _ = add_link(puppet, f"j{i}.{what}", f"j{i + 1}.{what}", [(0.0, 0.0), (1e-8, 9e6)], smooth=i % 2 == 0)
     placed = evaluate(compile_plan(puppet), {f"j1.{what}": 1e9, f"{TARGET}.y": -30.0})
     json.dumps(pose_report(placed), allow_nan=False)
 
 
-def test_the_octopus_that_jumped_follows_its_target() -> None:
+def test_the_octopus_that_jumped_follows_its_target():
     puppet = load(ASSETS / "inkpot.umbrite").puppet
     limb = next(limb for limb in puppet.limbs.values() if limb.name == "Sixth arm")
     plan, found = compile_plan(puppet), []
@@ -239,7 +231,7 @@ def test_the_octopus_that_jumped_follows_its_target() -> None:
     assert np.abs(np.array(found[0]) - np.array(found[1])).max() < 5
 
 
-def test_a_report_knows_how_far_a_stretched_limb_reaches() -> None:
+def test_a_report_knows_how_far_a_stretched_limb_reaches():
     puppet = change(chain([0j, 100 + 5j, 200 + 0j]), LIMB, stretch=0.5)
     puppet = change(puppet, "j2", tip=point(200 + 0j))
     placed = evaluate(compile_plan(puppet), {f"{TARGET}.x": 88.0})

@@ -6,7 +6,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from demo_puppet import joint, wick
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
 from umbrite.motion.matching import own_turns_from_target, set_target_parent_in_place, target_from_own_turns
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change
@@ -23,30 +23,25 @@ LIMBS = {limb.name: key for key, limb in PUPPET.limbs.items()}
 moves = st.floats(-120, 120)
 
 
-def limb_pose(name: str, x: float, y: float) -> dict[str, float]:
+def limb_pose(name, x, y):
     target = PUPPET.limbs[LIMBS[name]].target
-    return {
-        f"{target}.x": x,
-        f"{target}.y": y,
-        f"{target}.turn": x / 300,
-        f"{joint(PUPPET, 'Trunk')}.turn": y / 900,
-    }
+    return {f"{target}.x": x, f"{target}.y": y, f"{target}.turn": x / 300, f"{joint(PUPPET, 'Trunk')}.turn": y / 900}
 
 
-def same_picture(one: Placed, other: Placed, within: float = 1e-6) -> None:
+def same_picture(one, other, within=1e-6):
     for a, b in zip(one.part_maps(), other.part_maps(), strict=True):
         assert np.abs(a - b).max() < within
 
 
 @given(st.sampled_from(sorted(LIMBS)), moves, moves)
-def test_own_turns_take_over_exactly_what_the_target_gave(name: str, x: float, y: float) -> None:
+def test_own_turns_take_over_exactly_what_the_target_gave(name, x, y):
     plan, pose = compile_plan(PUPPET), limb_pose(name, x, y)
     placed = evaluate(plan, pose)
     same_picture(evaluate(plan, own_turns_from_target(placed, pose, LIMBS[name])), placed)
 
 
 @given(st.sampled_from(sorted(LIMBS)), moves, moves)
-def test_there_and_back_is_the_same_picture(name: str, x: float, y: float) -> None:
+def test_there_and_back_is_the_same_picture(name, x, y):
     plan, pose = compile_plan(PUPPET), limb_pose(name, x, y)
     placed = evaluate(plan, pose)
     own = own_turns_from_target(placed, pose, LIMBS[name])
@@ -55,7 +50,7 @@ def test_there_and_back_is_the_same_picture(name: str, x: float, y: float) -> No
     same_picture(evaluate(plan, back), placed, 1e-5)
 
 
-def test_a_pose_against_the_bend_side_is_matched_by_the_other_side() -> None:
+def test_a_pose_against_the_bend_side_is_matched_by_the_other_side():
     key = LIMBS["Far arm"]
     lower = PUPPET.limbs[key].joints[1]
     free = change(PUPPET, lower, limit=None)
@@ -66,15 +61,13 @@ def test_a_pose_against_the_bend_side_is_matched_by_the_other_side() -> None:
     same_picture(evaluate(plan, matched), placed, 1e-5)
 
 
-def test_while_the_side_changes_the_limb_passes_through_straight() -> None:
+def test_while_the_side_changes_the_limb_passes_through_straight():
     key = LIMBS["Near arm"]
     free = PUPPET
     for joint_key in PUPPET.limbs[key].joints:
         free = change(free, joint_key, limit=None)
     share = np.linspace(0, 1, 101)
-    placed = evaluate(
-        compile_plan(free), {f"{key}.bend": share, f"{PUPPET.limbs[key].target}.y": np.full(101, -60.0)}
-    )
+    placed = evaluate(compile_plan(free), {f"{key}.bend": share, f"{PUPPET.limbs[key].target}.y": np.full(101, -60.0)})
     upper, lower, hand = (joint(PUPPET, name) for name in ("Near upper arm", "Near forearm", "Near hand"))
     cross = []
     for frame in range(101):
@@ -88,13 +81,8 @@ def test_while_the_side_changes_the_limb_passes_through_straight() -> None:
 
 
 @settings(max_examples=40)
-@given(
-    st.sampled_from(sorted(LIMBS)),
-    moves,
-    moves,
-    st.sampled_from(["Head", "Master", "Body", "Scarf end", None]),
-)
-def test_switching_what_is_followed_moves_nothing(name: str, x: float, y: float, follows: str | None) -> None:
+@given(st.sampled_from(sorted(LIMBS)), moves, moves, st.sampled_from(["Head", "Master", "Body", "Scarf end", None]))
+def test_switching_what_is_followed_moves_nothing(name, x, y, follows):
     pose = limb_pose(name, x, y)
     pose[f"{joint(PUPPET, 'Master')}.turn"] = 0.3
     pose[f"{joint(PUPPET, 'Head')}.turn"] = -0.2
@@ -108,14 +96,12 @@ def test_switching_what_is_followed_moves_nothing(name: str, x: float, y: float,
     same_picture(evaluate(compile_plan(changed), {}), evaluate(compile_plan(PUPPET), {}), 1e-12)
 
 
-def tail(joints: int, bow: float = 0.15) -> tuple[Puppet, list[str], str]:
+def tail(joints, bow=0.15):
     """A bowed chain of parts with a limb over all of them; the joints and the limb's id."""
     puppet, keys = Puppet(), []
     at, heading = 100 + 800j, 0.0
     for i in range(joints + 1):
-        puppet, _ = add_part(
-            puppet, f"Tail {i + 1}", Drawing("0" * 64, 60, 30), Placement(at.real, at.imag - 15)
-        )
+        puppet, _ = add_part(puppet, f"Tail {i + 1}", Drawing("0" * 64, 60, 30), Placement(at.real, at.imag - 15))
         keys.append(list(puppet.joints)[-1])
         puppet = move_pivot(puppet, keys[-1], at)
         if i:
@@ -127,7 +113,7 @@ def tail(joints: int, bow: float = 0.15) -> tuple[Puppet, list[str], str]:
 
 
 @pytest.mark.parametrize("joints", [3, 5, 12])
-def test_a_tail_of_any_length_reaches_and_keeps_its_rest(joints: int) -> None:
+def test_a_tail_of_any_length_reaches_and_keeps_its_rest(joints):
     puppet, keys, limb = tail(joints)
     assert invariants(puppet) == []
     assert puppet.limbs[limb].joints == tuple(keys[:-1])
@@ -139,7 +125,7 @@ def test_a_tail_of_any_length_reaches_and_keeps_its_rest(joints: int) -> None:
     assert (np.abs(np.diff(moved.turns, axis=0)) < 0.5).all()
 
 
-def test_a_tail_keeps_limits_and_locks() -> None:
+def test_a_tail_keeps_limits_and_locks():
     puppet, keys, limb = tail(6)
     puppet = set_limit(puppet, keys[1], -0.1, 0.1)
     puppet = change(puppet, keys[3], give=0.0)
@@ -152,13 +138,13 @@ def test_a_tail_keeps_limits_and_locks() -> None:
     assert np.abs(turns[:, 0]).max() > 0.1
 
 
-def test_a_locked_joint_turns_in_no_way() -> None:
+def test_a_locked_joint_turns_in_no_way():
     head = joint(PUPPET, "Head")
     locked = change(PUPPET, head, give=0.0)
     assert evaluate(compile_plan(locked), {f"{head}.turn": 1.0}).turn(head) == 0
 
 
-def test_near_full_reach_the_middle_joint_has_no_jump_in_speed() -> None:
+def test_near_full_reach_the_middle_joint_has_no_jump_in_speed():
     key = LIMBS["Far arm"]
     limb = PUPPET.limbs[key]
     free = PUPPET
@@ -169,7 +155,7 @@ def test_near_full_reach_the_middle_joint_has_no_jump_in_speed() -> None:
     outwards = np.linspace(-40, 60, 2001)
     pose = {f"{limb.target}.x": (way * outwards).real, f"{limb.target}.y": (way * outwards).imag}
 
-    def speeds(soften: float) -> np.ndarray:
+    def speeds(soften):
         placed = evaluate(compile_plan(change(free, key, soften=soften)), pose)
         return np.diff(placed.turns[:, placed.plan.place[limb.joints[1]]]) / (outwards[1] - outwards[0])
 
@@ -178,13 +164,13 @@ def test_near_full_reach_the_middle_joint_has_no_jump_in_speed() -> None:
     assert np.abs(np.diff(soft)).max() < 0.004
 
 
-def test_soften_changes_nothing_where_the_limb_is_not_near_full_reach() -> None:
+def test_soften_changes_nothing_where_the_limb_is_not_near_full_reach():
     plain = change(PUPPET, LIMBS["Near leg"], soften=0.0)
     pose = limb_pose("Near leg", 20.0, -90.0)
     same_picture(evaluate(compile_plan(plain), pose), evaluate(compile_plan(PUPPET), pose), 1e-12)
 
 
-def test_scaling_the_whole_puppet_scales_the_result() -> None:
+def test_scaling_the_whole_puppet_scales_the_result():
     master = joint(PUPPET, "Master")
     pose = limb_pose("Near arm", 60, -80)
     plan = compile_plan(PUPPET)
@@ -195,7 +181,7 @@ def test_scaling_the_whole_puppet_scales_the_result() -> None:
         assert large.pivot(key) == pytest.approx(pivot + 2 * (plain.pivot(key) - pivot), abs=1e-6)
 
 
-def stretching(share: float) -> tuple[Puppet, str]:
+def stretching(share):
     key = LIMBS["Far arm"]
     puppet = change(PUPPET, key, stretch=share)
     for joint_key in puppet.limbs[key].joints:
@@ -203,7 +189,7 @@ def stretching(share: float) -> tuple[Puppet, str]:
     return puppet, key
 
 
-def test_a_stretching_limb_reaches_farther_up_to_its_largest_stretch() -> None:
+def test_a_stretching_limb_reaches_farther_up_to_its_largest_stretch():
     puppet, key = stretching(0.5)
     target = puppet.limbs[key].target
     root = puppet.joints[puppet.limbs[key].joints[0]].pivot.z
@@ -225,7 +211,7 @@ def test_a_stretching_limb_reaches_farther_up_to_its_largest_stretch() -> None:
         assert placed.pivot(hand, frame) == pytest.approx(root + way * away[frame], abs=1e-6)
 
 
-def test_stretch_lengthens_the_art_along_the_limb_and_leaves_rest_alone() -> None:
+def test_stretch_lengthens_the_art_along_the_limb_and_leaves_rest_alone():
     puppet, key = stretching(0.4)
     plan, target = compile_plan(puppet), puppet.limbs[key].target
     same_picture(evaluate(plan, {}), evaluate(compile_plan(PUPPET), {}), 1e-12)

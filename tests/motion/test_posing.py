@@ -21,7 +21,7 @@ PUPPET = wick()
 PLAN = compile_plan(PUPPET)
 
 
-def test_a_grip_stands_where_it_is_put_however_its_carriers_are_posed() -> None:
+def test_a_grip_stands_where_it_is_put_however_its_carriers_are_posed():
     master = joint(PUPPET, "Master")
     pose = {f"{master}.turn": 0.7, f"{master}.scale_x": 0.4, f"{master}.scale_y": -0.2, f"{master}.skew": 0.3}
     control = next(c for c in PUPPET.controls.values() if c.name == "Near hand")
@@ -30,7 +30,7 @@ def test_a_grip_stands_where_it_is_put_however_its_carriers_are_posed() -> None:
     assert {k: after[k] for k in pose} == pose
 
 
-def test_a_joint_turns_as_seen_and_stops_at_its_limit() -> None:
+def test_a_joint_turns_as_seen_and_stops_at_its_limit():
     head = joint(PUPPET, "Head")
     rest = evaluate(PLAN, {})
     assert turn_joint_by(rest, {}, head, 0.2)[f"{head}.turn"] == pytest.approx(0.2)
@@ -41,7 +41,7 @@ def test_a_joint_turns_as_seen_and_stops_at_its_limit() -> None:
     assert turn_joint_by(mirrored, {}, head, 0.2)[f"{head}.turn"] == pytest.approx(-0.2)
 
 
-def test_moving_to_where_it_is_changes_nothing() -> None:
+def test_moving_to_where_it_is_changes_nothing():
     head = joint(PUPPET, "Head")
     assert move_joint_to(evaluate(PLAN, {}), {}, head, PUPPET.joints[head].pivot.z) == {}
     assert scale_joint_to(evaluate(PLAN, {}), {}, head, 1.0) == {}
@@ -54,7 +54,7 @@ def test_moving_to_where_it_is_changes_nothing() -> None:
         ("Trunk", None, "Body"), ("Hips", None, "Body"), ("Head", None, None), ("Scarf end", None, None),
     ],
 )  # fmt: skip
-def test_art_drags_its_limb_or_its_body_or_turns(part: str, limb: str | None, body: str | None) -> None:
+def test_art_drags_its_limb_or_its_body_or_turns(part, limb, body):
     key = joint(PUPPET, part)
     found, carrier = limb_of(PUPPET, key), body_of(PUPPET, key)
     assert (found[1].name if found else None) == limb
@@ -62,6 +62,6 @@ def test_art_drags_its_limb_or_its_body_or_turns(part: str, limb: str | None, bo
         assert (PUPPET.joints[carrier].name if carrier else None) == body
 
 
-def test_the_angle_between_two_points_about_a_pivot() -> None:
+def test_the_angle_between_two_points_about_a_pivot():
     assert angle_between(1 + 1j, 2 + 1j, 1 + 2j) == pytest.approx(cmath.pi / 2)
     assert angle_between(1 + 1j, 1 + 1j, 5j) == 0

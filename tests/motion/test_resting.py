@@ -14,7 +14,6 @@ from umbrite.rig.change import change
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Puppet
 
 PUPPET = wick()
 ARM = next(limb for limb in PUPPET.limbs.values() if limb.name == "Near arm")
@@ -22,7 +21,7 @@ LOWER = ARM.joints[1]
 
 
 @given(puppets(EDITS), st.data())
-def test_what_was_posed_is_seen_at_rest(puppet: Puppet, data: st.DataObject) -> None:
+def test_what_was_posed_is_seen_at_rest(puppet, data):
     pose = data.draw(poses(puppet, st.floats(-0.8, 3)))
     placed = evaluate(compile_plan(puppet), pose)
     try:
@@ -35,7 +34,7 @@ def test_what_was_posed_is_seen_at_rest(puppet: Puppet, data: st.DataObject) -> 
         assert np.abs(was - one).max(initial=0) <= 1e-6 * max(1.0, float(np.abs(was).max(initial=0)))
 
 
-def test_limits_targets_and_sides_stay_with_the_limb_and_are_told() -> None:
+def test_limits_targets_and_sides_stay_with_the_limb_and_are_told():
     pose = {f"{ARM.target}.x": 60.0, f"{ARM.target}.y": -90.0, f"{joint(PUPPET, 'Head')}.turn": 0.2}
     arm = next(key for key, limb in PUPPET.limbs.items() if limb is ARM)
     placed = evaluate(compile_plan(change(PUPPET, arm, soften=0.0)), pose)
@@ -54,7 +53,7 @@ def test_limits_targets_and_sides_stay_with_the_limb_and_are_told() -> None:
     )
 
 
-def test_a_target_out_of_reach_comes_back_to_the_tip() -> None:
+def test_a_target_out_of_reach_comes_back_to_the_tip():
     pose = {f"{ARM.target}.x": 900.0}
     placed = evaluate(compile_plan(PUPPET), pose)
     assert placed.limbs.distance.max() > 100
@@ -63,7 +62,7 @@ def test_a_target_out_of_reach_comes_back_to_the_tip() -> None:
     assert "The target of Near arm stands on its tip again." in words
 
 
-def test_links_go_on_from_the_new_rest() -> None:
+def test_links_go_on_from_the_new_rest():
     head, cap = joint(PUPPET, "Head"), joint(PUPPET, "Cap")
     puppet, _ = add_link(PUPPET, f"{head}.turn", f"{cap}.turn", [(-1, -0.5), (0, 0), (1, 1)])
     pose = {f"{head}.turn": 0.2}

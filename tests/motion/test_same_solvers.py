@@ -16,13 +16,13 @@ CASES = 300
 SPANS = {"free": (np.pi, np.pi), "wide": (1.6, 2.2), "narrow": (0.3, 0.4), "one way": (0.0, 2.4)}
 
 
-def lengths(random: np.random.Generator, count: int) -> np.ndarray:
+def lengths(random, count):
     return random.uniform(40, 160, (CASES, count)) * np.exp(1j * random.uniform(-3, 3, (CASES, count)))
 
 
 @pytest.mark.parametrize("span", SPANS)
 @pytest.mark.parametrize("bend", [1.0, -1.0, 0.4])
-def test_two_joints_alone_and_among_many(span: str, bend: float, monkeypatch: pytest.MonkeyPatch) -> None:
+def test_two_joints_alone_and_among_many(span, bend, monkeypatch):
     random = np.random.default_rng(3)
     v1, v2 = lengths(random, 2).T
     to = random.uniform(0, 340, CASES) * np.exp(1j * random.uniform(-3, 3, CASES))
@@ -39,9 +39,7 @@ def test_two_joints_alone_and_among_many(span: str, bend: float, monkeypatch: py
 @pytest.mark.parametrize("soft", [0.0, 0.2])
 @pytest.mark.parametrize("span", SPANS)
 @pytest.mark.parametrize("joints", [3, 6, 8])
-def test_long_limbs_alone_and_among_many(
-    joints: int, span: str, soft: float, monkeypatch: pytest.MonkeyPatch
-) -> None:
+def test_long_limbs_alone_and_among_many(joints, span, soft, monkeypatch):
     random = np.random.default_rng(4)
     v = lengths(random, joints)
     to = random.uniform(0, 1.3, CASES) * np.abs(v).sum(axis=1) * np.exp(1j * random.uniform(-3, 3, CASES))
@@ -51,7 +49,7 @@ def test_long_limbs_alone_and_among_many(
     ends = Ends(-low * every, high * every, zone * every, zone * every)
     arguments = (to, v, 0 * every, ends, every, np.ones(CASES))
 
-    def places(turns: np.ndarray) -> np.ndarray:
+    def places(turns):
         return np.cumsum(np.exp(1j * np.cumsum(turns, axis=1)) * v, axis=1)
 
     together = places(reach_long(*arguments))
@@ -64,7 +62,7 @@ def test_long_limbs_alone_and_among_many(
 
 
 @pytest.mark.parametrize("mirrored", [False, True])
-def test_one_joint_below_another_in_plain_numbers_and_in_arrays(mirrored: bool) -> None:  # noqa: FBT001  a parameter
+def test_one_joint_below_another_in_plain_numbers_and_in_arrays(mirrored):
     random = np.random.default_rng(5)
     numbers = random.normal(size=(7, 40)) + 1j * random.normal(size=(7, 40))
     over_a, over_b, over_t, a, b, shift, pivot = numbers
@@ -75,7 +73,5 @@ def test_one_joint_below_another_in_plain_numbers_and_in_arrays(mirrored: bool) 
     for i in range(40):
         spin = cmath.rect(1.0, float(turns[i]))
         above = tuple(complex(field[i]) for field in (over_a, over_b, over_t))
-        alone = one_below(
-            above, spin * complex(a[i]), spin * complex(b[i]), complex(shift[i]), complex(pivot[i])
-        )  # type: ignore[arg-type]
+        alone = one_below(above, spin * complex(a[i]), spin * complex(b[i]), complex(shift[i]), complex(pivot[i]))
         assert np.allclose([field[i] for field in together], alone, rtol=1e-13, atol=1e-13)

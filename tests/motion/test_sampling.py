@@ -20,7 +20,7 @@ BARE = Puppet()
 
 
 @given(takes())
-def test_a_key_gives_exactly_its_value(take: Take) -> None:
+def test_a_key_gives_exactly_its_value(take):
     plain = replace(take, loop=False)
     for channel, track in plain.tracks.items():
         found = sample(plain, BARE, [key.frame for key in track])[channel]
@@ -28,7 +28,7 @@ def test_a_key_gives_exactly_its_value(take: Take) -> None:
 
 
 @given(takes(), st.lists(st.floats(-200, 200), min_size=1, max_size=9))
-def test_one_frame_is_what_all_frames_are(take: Take, frames: list[float]) -> None:
+def test_one_frame_is_what_all_frames_are(take, frames):
     whole = sample(take, BARE, frames)
     for i, frame in enumerate(frames):
         for channel, found in sample(take, BARE, [frame]).items():
@@ -36,7 +36,7 @@ def test_one_frame_is_what_all_frames_are(take: Take, frames: list[float]) -> No
 
 
 @given(takes())
-def test_only_free_ways_go_beyond_their_two_keys(take: Take) -> None:
+def test_only_free_ways_go_beyond_their_two_keys(take):
     plain = replace(take, loop=False)
     for channel, track in plain.tracks.items():
         for one, other in itertools.pairwise(track):
@@ -49,7 +49,7 @@ def test_only_free_ways_go_beyond_their_two_keys(take: Take) -> None:
             assert way.max() <= high + slack
 
 
-def test_smooth_is_the_monotone_cubic_of_the_library_inside() -> None:
+def test_smooth_is_the_monotone_cubic_of_the_library_inside():
     """An oracle: the same slopes at inner keys as SciPy's, which has the same source."""
     frames, heights = [0.0, 3.0, 10.0, 12.0, 20.0], [1.0, 4.0, 5.0, 9.0, 10.0]
     take = Take("T", last=20, tracks={"j1.x": tuple(Key(f, v) for f, v in zip(frames, heights, strict=True))})
@@ -59,9 +59,7 @@ def test_smooth_is_the_monotone_cubic_of_the_library_inside() -> None:
 
 
 @given(values, values, st.floats(0, 1), st.floats(0, 1))
-def test_eased_ways_set_off_and_come_in_without_a_jump_of_speed(
-    start: float, end: float, out: float, into: float
-) -> None:
+def test_eased_ways_set_off_and_come_in_without_a_jump_of_speed(start, end, out, into):
     out, into = min((out, into)), (1 - min((out, into))) * into
     take = Take("T", tracks={"j1.x": (Key(0.0, start, "eased", out, into), Key(40.0, end))})
     way = sample(take, BARE, np.linspace(0, 40, 401))["j1.x"]
@@ -75,7 +73,7 @@ def test_eased_ways_set_off_and_come_in_without_a_jump_of_speed(
 
 
 @given(takes())
-def test_a_closed_loop_meets_itself_in_value_and_slope(take: Take) -> None:
+def test_a_closed_loop_meets_itself_in_value_and_slope(take):
     tracks = {name: tuple(Key(key.frame, key.value) for key in track) for name, track in take.tracks.items()}
     loop = close_loop(replace(take, tracks=tracks))
     period = loop.last - loop.first
@@ -89,39 +87,34 @@ def test_a_closed_loop_meets_itself_in_value_and_slope(take: Take) -> None:
 
 
 @given(takes(), st.floats(-30, 30), st.floats(0, 100))
-def test_a_delay_is_a_shift_of_the_tracks(take: Take, by: float, frame: float) -> None:
+def test_a_delay_is_a_shift_of_the_tracks(take, by, frame):
     closed = close_loop(take) if take.loop else take
     names = list(closed.tracks)
     late = delay(closed, [[], names], by)
     was, now = sample(closed, BARE, [frame - by]), sample(late, BARE, [frame])
-    inside = all(
-        closed.first <= key.frame <= closed.last for track in closed.tracks.values() for key in track
-    )
+    inside = all(closed.first <= key.frame <= closed.last for track in closed.tracks.values() for key in track)
     if not take.loop or inside:
         for name in names:
             assert now[name][0] == pytest.approx(was[name][0], abs=1e-6)
 
 
-def test_which_variant_shows_holds_whatever_its_keys_say() -> None:
+def test_which_variant_shows_holds_whatever_its_keys_say():
     puppet, key = make_set(wick(), list(wick().parts)[:3])
     take = Take("T", tracks={f"{key}.shows": (Key(0.0, 0.0), Key(10.0, 2.0))})
     assert sample(take, puppet, [0, 9.99, 10, 11])[f"{key}.shows"].tolist() == [0, 0, 2, 2]
 
 
-def test_a_pose_of_a_take_names_what_is_not_at_rest() -> None:
+def test_a_pose_of_a_take_names_what_is_not_at_rest():
     take = put_keys(Take("T"), 4, {"j3.turn": 0.5, "j3.x": 0.0})
     assert pose_at(take, wick(), 100) == {"j3.turn": 0.5}
 
 
 @given(takes())
-def test_slopes_are_those_that_the_keys_ask_for(take: Take) -> None:
+def test_slopes_are_those_that_the_keys_ask_for(take):
     plain = replace(take, loop=False)
     for channel, track in plain.tracks.items():
         for one, other in itertools.pairwise(track):
-            out, into = (
-                slopes_at(plain, BARE, channel, one.frame)[1],
-                slopes_at(plain, BARE, channel, other.frame)[0],
-            )
+            out, into = (slopes_at(plain, BARE, channel, one.frame)[1], slopes_at(plain, BARE, channel, other.frame)[0])
             mean = (other.value - one.value) / (other.frame - one.frame)
             if one.interpolation == "free":
                 assert (out, into) == (pytest.approx(one.out), pytest.approx(one.into, abs=1e-9))
@@ -133,12 +126,9 @@ def test_slopes_are_those_that_the_keys_ask_for(take: Take) -> None:
 
 
 @given(takes())
-def test_a_loop_has_one_slope_where_it_begins_again(take: Take) -> None:
+def test_a_loop_has_one_slope_where_it_begins_again(take):
     closed = close_loop(
-        replace(
-            take,
-            tracks={c: tuple(replace(k, interpolation="smooth") for k in t) for c, t in take.tracks.items()},
-        )
+        replace(take, tracks={c: tuple(replace(k, interpolation="smooth") for k in t) for c, t in take.tracks.items()})
     )
     for channel, track in closed.tracks.items():
         if len(track) > 1 and track[0].frame == closed.first:

@@ -21,22 +21,20 @@ softness = st.floats(0, 2)
 halves = st.floats(0, math.pi)
 
 
-def ends(small: float, large: float, soft: float) -> Ends:
+def ends(small, large, soft):
     limited = Joint("Elbow", Point(0, 0), limit=Limit(-small, large, soft))
     return Ends(*(np.array(x) for x in ends_of(limited)))
 
 
 @given(halves, halves, softness, st.floats(-10, 10))
-def test_no_turn_leaves_the_limits_and_rest_stays_rest(
-    small: float, large: float, soft: float, asked: float
-) -> None:
+def test_no_turn_leaves_the_limits_and_rest_stays_rest(small, large, soft, asked):
     limit = ends(small, large, soft)
     assert -small <= taken(np.array(asked), limit) <= large
     assert taken(np.array(0.0), limit) == 0
 
 
 @given(halves, halves, softness)
-def test_turning_gets_harder_without_a_jump_in_speed(small: float, large: float, soft: float) -> None:
+def test_turning_gets_harder_without_a_jump_in_speed(small, large, soft):
     limit = ends(small, large, soft)
     asked = np.linspace(*limit.asked, 4001)
     turn = taken(asked, limit)
@@ -51,14 +49,14 @@ def test_turning_gets_harder_without_a_jump_in_speed(small: float, large: float,
 
 
 @given(halves, halves, softness, st.floats(0, 1))
-def test_what_to_ask_for_is_the_inverse(small: float, large: float, soft: float, share: float) -> None:
+def test_what_to_ask_for_is_the_inverse(small, large, soft, share):
     limit = ends(small, large, soft)
     turn = np.array(-small + share * (small + large))
     turn = np.clip(turn, limit.smallest, limit.largest)
     assert taken(asked_for(turn, limit), limit) == pytest.approx(float(turn), abs=1e-7)
 
 
-def test_a_limb_eases_into_its_limit_while_its_target_is_drawn_on() -> None:
+def test_a_limb_eases_into_its_limit_while_its_target_is_drawn_on():
     puppet = wick()
     lower = joint(puppet, "Far forearm")
     limb = next(limb for limb in puppet.limbs.values() if lower in limb.joints)
@@ -74,7 +72,7 @@ def test_a_limb_eases_into_its_limit_while_its_target_is_drawn_on() -> None:
 
 
 @given(st.floats(-0.95, 0.95), st.floats(-0.95, 0.95))
-def test_matching_there_and_back_keeps_the_picture_within_soft_ends(first: float, second: float) -> None:
+def test_matching_there_and_back_keeps_the_picture_within_soft_ends(first, second):
     puppet = wick()
     key = next(key for key, limb in puppet.limbs.items() if limb.name == "Far arm")
     upper, lower = puppet.limbs[key].joints
@@ -92,7 +90,7 @@ def test_matching_there_and_back_keeps_the_picture_within_soft_ends(first: float
         assert again.turn(name) == pytest.approx(shown.turn(name), abs=1e-5)
 
 
-def test_a_long_limb_spares_the_joint_that_is_near_its_soft_end() -> None:
+def test_a_long_limb_spares_the_joint_that_is_near_its_soft_end():
     v = np.full((1, 4), 100 + 0j) * np.exp(0.2j * np.arange(4))
     own = np.array([[0.0, 0.8, 0.0, 0.0]])
     tip = (np.exp(1j * np.cumsum(own, axis=1)) * v).sum(axis=1)
@@ -107,7 +105,7 @@ def test_a_long_limb_spares_the_joint_that_is_near_its_soft_end() -> None:
     assert abs(spared[0, 1] - 0.8) < 0.4 * abs(easy[0, 1] - 0.8)
 
 
-def test_softness_needs_a_limit_and_is_kept_when_the_limit_changes() -> None:
+def test_softness_needs_a_limit_and_is_kept_when_the_limit_changes():
     puppet = wick()
     lower = joint(puppet, "Near forearm")
     soft = set_limit(set_soft(puppet, lower, 0.2), lower, -1.0, 1.0)

@@ -20,17 +20,17 @@ from umbrite.rig.takes.take import Key, Take
 RATE = 24.0
 
 
-def loosened(puppet: Puppet, chain: list[str], how: Loose) -> Puppet:
+def loosened(puppet, chain, how):
     for key in chain:
         puppet = set_loose(puppet, key, how)
     return puppet
 
 
-def swung(take: Take, puppet: Puppet, chain: list[str], how: Loose) -> Take:
+def swung(take, puppet, chain, how):
     return baked(take, loosened(puppet, chain, how), chain)
 
 
-def arm() -> tuple[Puppet, str, str]:
+def arm():
     """A bone that carries a bone, on the bare board."""
     puppet, upper = add_bone(Puppet(), 0j, 100 + 0j)
     puppet, lower = add_bone(puppet, 100 + 0j, 200 + 0j, upper)
@@ -38,7 +38,7 @@ def arm() -> tuple[Puppet, str, str]:
 
 
 @pytest.mark.parametrize("damping", [0.1, 0.4, 1.0, 1.6])
-def test_after_a_jump_it_swings_as_the_closed_form_says(damping: float) -> None:
+def test_after_a_jump_it_swings_as_the_closed_form_says(damping):
     puppet, upper, lower = arm()
     take = Take("T", RATE, 0, 48, tracks={f"{upper}.turn": (Key(0.0, 0.0, "hold"), Key(6.0, 0.4, "hold"))})
     how = Loose(frequency=1.5, damping=damping, weight=0.0, reach=3.0)
@@ -58,7 +58,7 @@ def test_after_a_jump_it_swings_as_the_closed_form_says(damping: float) -> None:
     assert np.abs(found[8:] + 0.4 * true).max() < 0.4 * w / RATE / 8
 
 
-def test_a_loop_meets_itself_and_a_chain_lags_joint_by_joint() -> None:
+def test_a_loop_meets_itself_and_a_chain_lags_joint_by_joint():
     puppet = wick()
     chain = [joint(puppet, name) for name in ("Scarf tail", "Scarf end")]
     for key in chain:
@@ -76,7 +76,7 @@ def test_a_loop_meets_itself_and_a_chain_lags_joint_by_joint() -> None:
     assert done == swung(take, puppet, chain, Loose(weight=0.0, frequency=2.5)), "the same anywhere"
 
 
-def test_being_moved_throws_it_back() -> None:
+def test_being_moved_throws_it_back():
     puppet, upper, lower = arm()
     take = put_keys(put_keys(Take("T", RATE, 0, 24), 0, {f"{upper}.y": 0.0}), 12, {f"{upper}.y": -80.0})
     still = swung(take, puppet, [lower], Loose(weight=0.0))
@@ -86,7 +86,7 @@ def test_being_moved_throws_it_back() -> None:
     assert max(first) > 0.01, "up goes the arm, down hangs the end"
 
 
-def test_what_can_not_swing_is_refused() -> None:
+def test_what_can_not_swing_is_refused():
     puppet, _, lower = arm()
     for how in (Loose(frequency=0), Loose(damping=-1), Loose(reach=0), Loose(weight=math.inf)):
         with pytest.raises(RigError):
@@ -98,7 +98,7 @@ def test_what_can_not_swing_is_refused() -> None:
         set_loose(legged, next(iter(legged.limbs.values())).joints[0], Loose())
 
 
-def test_it_swings_in_every_take_the_same_as_when_it_is_baked() -> None:
+def test_it_swings_in_every_take_the_same_as_when_it_is_baked():
     puppet, upper, lower = arm()
     puppet = loosened(puppet, [lower], Loose())
     take = put_keys(put_keys(Take("T", RATE, 0, 24), 0, {f"{upper}.turn": 0.0}), 8, {f"{upper}.turn": 0.7})

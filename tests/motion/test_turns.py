@@ -21,43 +21,38 @@ from umbrite.rig.quantities.angles import TAU, angle_text
 
 SOFTEN = Limb("", (), "").soften  # what limbs are given when they are made
 CART = Puppet(
-    joints={
-        "j1": Joint("Cart", point(0j), pivot_set=True),
-        "j2": Joint("Wheel", point(0 + 60j), "j1", pivot_set=True),
-    },
+    joints={"j1": Joint("Cart", point(0j), pivot_set=True), "j2": Joint("Wheel", point(0 + 60j), "j1", pivot_set=True)},
     next_id=3,
 )
 
 
 @given(st.floats(-60, 60))
-def test_a_joint_without_a_limit_turns_as_often_as_it_likes(turn: float) -> None:
+def test_a_joint_without_a_limit_turns_as_often_as_it_likes(turn):
     placed = evaluate(compile_plan(CART), {"j2.turn": turn})
     assert placed.turn("j2") == turn
     assert placed.joint_map("j2").a == pytest.approx(complex(math.cos(turn), math.sin(turn)))
 
 
-def test_a_wheel_rolls_on_beyond_half_a_turn() -> None:
+def test_a_wheel_rolls_on_beyond_half_a_turn():
     puppet, _ = add_link(CART, "j1", "j2.turn", [(0.0, 0.0), (60.0, 1.0)], travel=True)
     for way in (200.0, -900.0):
         placed = evaluate(compile_plan(puppet), {"j1.x": way})
         assert math.degrees(placed.turn("j2")) == pytest.approx(math.degrees(way / 60))
 
 
-def test_a_winch_turns_three_times_and_stops() -> None:
+def test_a_winch_turns_three_times_and_stops():
     winch = set_limit(CART, "j2", 0.0, math.radians(1080))
     assert invariants(winch) == []
     plan = compile_plan(winch)
     for asked, shown in ((-20, 0), (700, 700), (1080, 1080), (2000, 1080)):
-        assert math.degrees(evaluate(plan, {"j2.turn": math.radians(asked)}).turn("j2")) == pytest.approx(
-            shown
-        )
+        assert math.degrees(evaluate(plan, {"j2.turn": math.radians(asked)}).turn("j2")) == pytest.approx(shown)
     pose = {"j2.turn": math.radians(1000)}
     turned = turn_joint_by(evaluate(plan, pose), pose, "j2", math.radians(200))
     assert math.degrees(turned["j2.turn"]) == pytest.approx(1080)
     assert angle_text(-math.radians(700)) == "700.0°"
 
 
-def test_soft_ends_of_several_turns_ease_and_come_back() -> None:
+def test_soft_ends_of_several_turns_ease_and_come_back():
     winch = set_limit(CART, "j2", 0.0, math.radians(1080), 0.5)
     ends = hard(*(np.array([x]) for x in ends_of(winch.joints["j2"])[:2]))._replace(
         soft_smallest=np.array([0.0]), soft_largest=np.array([ends_of(winch.joints["j2"])[3]])
@@ -68,7 +63,7 @@ def test_soft_ends_of_several_turns_ease_and_come_back() -> None:
 
 
 @given(st.floats(-50, 50), st.floats(0, 30), st.floats(0, 30))
-def test_a_direction_is_fitted_into_limits_by_whole_turns(turn: float, less: float, more: float) -> None:
+def test_a_direction_is_fitted_into_limits_by_whole_turns(turn, less, more):
     ends = hard(np.array([-less]), np.array([more]))
     found = float(fitting(np.array([turn]), ends)[0])
     assert abs(math.remainder(found - turn, TAU)) < 1e-9
@@ -77,7 +72,7 @@ def test_a_direction_is_fitted_into_limits_by_whole_turns(turn: float, less: flo
 
 
 @pytest.mark.parametrize(("solved", "own"), [(-167.0, 170.0), (170.0, -167.0), (100.0, 530.0)])
-def test_between_target_and_own_turns_the_short_way_is_taken(solved: float, own: float) -> None:
+def test_between_target_and_own_turns_the_short_way_is_taken(solved, own):
     puppet = chain([0j, 100 + 0j])
     plan, at = compile_plan(puppet), 100 * np.exp(1j * math.radians(solved))
     pose = {"j99.x": at.real - 100, "j99.y": at.imag, "j1.turn": math.radians(own)}
@@ -88,7 +83,7 @@ def test_between_target_and_own_turns_the_short_way_is_taken(solved: float, own:
     assert turns[2] == pytest.approx(own)
 
 
-def test_within_limits_the_mix_goes_through_them() -> None:
+def test_within_limits_the_mix_goes_through_them():
     puppet = chain([0j, 100 + 0j])
     puppet = set_limit(puppet, "j1", -3.0, 3.0)
     at = 100 * np.exp(-2.9j)
@@ -97,14 +92,14 @@ def test_within_limits_the_mix_goes_through_them() -> None:
 
 
 @pytest.mark.parametrize("distance", [0.97, 0.99, 0.995])
-def test_a_planted_foot_does_not_slide_before_the_leg_is_all_but_straight(distance: float) -> None:
+def test_a_planted_foot_does_not_slide_before_the_leg_is_all_but_straight(distance):
     puppet = change(chain([0j, 30 + 150j, 0 + 300j]), "l98", soften=SOFTEN)
     length = 2 * abs(30 + 150j)
     placed = evaluate(compile_plan(puppet), {"j99.y": distance * length - 300})
     assert placed.limbs.distance[0, 0] < 0.25
 
 
-def test_the_knee_has_no_jump_in_speed_near_full_reach() -> None:
+def test_the_knee_has_no_jump_in_speed_near_full_reach():
     puppet = change(chain([0j, 30 + 150j, 0 + 300j]), "l98", soften=SOFTEN)
     length = 2 * abs(30 + 150j)
     ways = np.linspace(0.97, 1.02, 2001) * length

@@ -11,18 +11,16 @@ from umbrite.rig.affine import UNMOVED, Affine, linear
 CASES = 400
 
 
-def drawn(seed: int) -> tuple[_Reach, np.ndarray, np.ndarray, np.ndarray, np.ndarray]:
+def drawn(seed):
     """Random limbs, targets within and out of reach, with and without limits of the first joint."""
     random = np.random.default_rng(seed)
 
-    def anywhere(least: float, most: float) -> np.ndarray:
+    def anywhere(least, most):
         return random.uniform(least, most, CASES) * np.exp(1j * random.uniform(-np.pi, np.pi, CASES))
 
     first, second, to = anywhere(20, 300), anywhere(20, 300), anywhere(1, 700)
     even = np.zeros(CASES)
-    a, b = linear(
-        even, random.uniform(0.3, 2, CASES), random.uniform(0.3, 2, CASES), random.uniform(-1, 1, CASES)
-    )
+    a, b = linear(even, random.uniform(0.3, 2, CASES), random.uniform(0.3, 2, CASES), random.uniform(-1, 1, CASES))
     free = random.random(CASES) < 0.4
     span = [np.where(free, sign * np.pi, sign * random.uniform(0, 3, CASES)) for sign in (-1, 1)]
     low = -random.uniform(0, 3, CASES)
@@ -33,7 +31,7 @@ def drawn(seed: int) -> tuple[_Reach, np.ndarray, np.ndarray, np.ndarray, np.nda
     return reach, found, low, high, np.abs(first) + np.abs(second)
 
 
-def test_nothing_within_reach_is_missed_and_nothing_out_of_it_is_nearer() -> None:
+def test_nothing_within_reach_is_missed_and_nothing_out_of_it_is_nearer():
     reach, found, low, high, size = drawn(3)
     turns = _best_of_all(reach, found, low, high, size, np.full(CASES, np.inf))
     away = reach.away(turns[:, 1:])[0][:, 0]
@@ -45,7 +43,7 @@ def test_nothing_within_reach_is_missed_and_nothing_out_of_it_is_nearer() -> Non
     assert np.mean(away < 1e-6) > 0.1, "many of them are within reach"
 
 
-def test_one_by_one_is_as_all_at_once() -> None:
+def test_one_by_one_is_as_all_at_once():
     reach, found, low, high, size = drawn(4)
     together = _best_of_all(reach, found, low, high, size, np.full(CASES, np.inf))
     assert uneven.FEW < CASES
@@ -62,7 +60,7 @@ def test_one_by_one_is_as_all_at_once() -> None:
             assert alone[0] == pytest.approx(together[i], abs=1e-6)
 
 
-def test_a_wave_is_simple_where_it_rises_once_and_falls_once_and_all_its_places_are_found() -> None:
+def test_a_wave_is_simple_where_it_rises_once_and_falls_once_and_all_its_places_are_found():
     random = np.random.default_rng(6)
     parts = random.normal(size=(2, CASES)) + 1j * random.normal(size=(2, CASES))
     wave = Wave(random.normal(size=CASES) * 2, parts[0], parts[1] * random.choice([0.1, 0.3, 1.0], CASES))

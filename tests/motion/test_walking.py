@@ -19,15 +19,15 @@ from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.edits.parenting import carry_together
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
-from umbrite.rig.takes.take import GAITS, Gait, Key, Steps
+from umbrite.rig.takes.take import GAITS, Key, Steps
 from umbrite.rig.takes.take_list import take_faults
 
 
-def bramble() -> Puppet:
+def bramble():
     return load(ASSETS / "bramble.umbrite").puppet
 
 
-def slides(puppet: Puppet, steps: Steps) -> float:
+def slides(puppet, steps):
     """How far standing feet slide at most over the ground, which goes back under the body while the puppet walks on the spot."""
     take = walk(puppet, steps)
     frames = np.linspace(0, steps.cycle, 24 * 8, endpoint=False)
@@ -51,19 +51,19 @@ def slides(puppet: Puppet, steps: Steps) -> float:
 
 
 @pytest.mark.parametrize("gait", ["walk", "tiptoe"])
-def test_wick_walks_without_sliding(gait: Gait) -> None:
+def test_wick_walks_without_sliding(gait):
     assert slides(wick(), Steps(gait, stride=0.4)) < 0.25
 
 
 @pytest.mark.parametrize("gait", ["walk", "trot"])
-def test_bramble_walks_on_four_legs_without_sliding(gait: Gait) -> None:
+def test_bramble_walks_on_four_legs_without_sliding(gait):
     puppet = bramble()
     assert len(legs_of(puppet)) == 4
     assert slides(puppet, Steps(gait, stride=0.35)) < 0.25
 
 
 @pytest.mark.parametrize("gait", GAITS)
-def test_a_walk_is_a_sound_loop_that_meets_itself(gait: Gait) -> None:
+def test_a_walk_is_a_sound_loop_that_meets_itself(gait):
     puppet = wick()
     take = walk(puppet, Steps(gait, stride=0.3))
     assert list(take_faults((take,))) == []
@@ -72,7 +72,7 @@ def test_a_walk_is_a_sound_loop_that_meets_itself(gait: Gait) -> None:
     assert all(abs(one[name] - other[name]) < 1e-9 for name in one)
 
 
-def test_walking_along_the_master_travels_and_feet_stay_on_the_board() -> None:
+def test_walking_along_the_master_travels_and_feet_stay_on_the_board():
     puppet = wick()
     steps = Steps(stride=0.4, way="along")
     take = walk(puppet, steps)
@@ -83,7 +83,7 @@ def test_walking_along_the_master_travels_and_feet_stay_on_the_board() -> None:
     assert not take.loop
 
 
-def test_legs_of_a_pair_step_half_a_cycle_apart() -> None:
+def test_legs_of_a_pair_step_half_a_cycle_apart():
     for puppet in (wick(), bramble()):
         found = phases(puppet, legs_of(puppet), "walk")
         near = [key for key in found if puppet.limbs[key].side == "near"]
@@ -91,7 +91,7 @@ def test_legs_of_a_pair_step_half_a_cycle_apart() -> None:
             assert any(abs((found[key] + 0.5) % 1.0 - found[other]) < 1e-9 for other in found if other != key)
 
 
-def test_what_can_not_walk_is_refused_in_words() -> None:
+def test_what_can_not_walk_is_refused_in_words():
     with pytest.raises(RigError, match="No leg"):
         walk(Puppet(), Steps())
     for steps in (Steps(stride=0), Steps(cycle=2), Steps(lift=-1), Steps(stride=1.9)):
@@ -101,7 +101,7 @@ def test_what_can_not_walk_is_refused_in_words() -> None:
 
 
 @pytest.mark.parametrize("character", ["wick", "bramble"])
-def test_a_walk_that_follows_the_master_plants_its_feet_however_that_is_keyed(character: str) -> None:
+def test_a_walk_that_follows_the_master_plants_its_feet_however_that_is_keyed(character):
     puppet = wick() if character == "wick" else bramble()
     steps = Steps("walk" if character == "wick" else "trot", stride=0.35, way="following")
     take = walk(puppet, steps)
@@ -139,7 +139,7 @@ def test_a_walk_that_follows_the_master_plants_its_feet_however_that_is_keyed(ch
     assert channels_over(legless, Puppet(), [3.0]).keys() == take.tracks.keys(), "what can't walk stands"
 
 
-def crawler(pairs: int) -> Puppet:
+def crawler(pairs):
     """A body with so many pairs of legs of two bones each, feet planted."""
     puppet, body = add_bone(Puppet(width=1600, height=800), 200 + 300j, 1400 + 300j, name="Body")
     for i in range(pairs):
@@ -155,7 +155,7 @@ def crawler(pairs: int) -> Puppet:
 
 @pytest.mark.parametrize("pairs", [3, 4])
 @pytest.mark.parametrize("gait", GAITS)
-def test_six_and_eight_legs_walk_without_sliding(pairs: int, gait: Gait) -> None:
+def test_six_and_eight_legs_walk_without_sliding(pairs, gait):
     puppet = crawler(pairs)
     assert len(legs_of(puppet)) == 2 * pairs
     assert slides(puppet, Steps(gait, stride=0.3)) < 0.25

@@ -8,8 +8,7 @@ from hypothesis import strategies as st
 from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.whole_body import Body, HoldPoint, begin, drag, let_go
-from umbrite.rig.model import Pose
+from umbrite.motion.whole_body import HoldPoint, begin, drag, let_go
 
 PUPPET = wick()
 PLAN = compile_plan(PUPPET)
@@ -21,19 +20,17 @@ FEET = tuple(
 WRIST = HoldPoint(joint(PUPPET, "Near hand"), PUPPET.joints[joint(PUPPET, "Near hand")].pivot.z)
 
 
-def ready(pose: Pose, holds: tuple[HoldPoint, ...] = FEET) -> Body:
+def ready(pose, holds=FEET):
     return begin(evaluate(PLAN, pose), pose, WRIST, holds, joint(PUPPET, "Body"))
 
 
-def away(body: Body, pose: Pose, goals: list[complex]) -> np.ndarray:
+def away(body, pose, goals):
     placed = evaluate(body.plan, pose)
-    return np.abs(
-        [complex(placed.joint_map(p.joint)(p.at)) - goal for p, goal in zip(body.points, goals, strict=True)]
-    )
+    return np.abs([complex(placed.joint_map(p.joint)(p.at)) - goal for p, goal in zip(body.points, goals, strict=True)])
 
 
 @given(st.floats(-250, 250), st.floats(-250, 150))
-def test_holds_stay_and_limits_hold_wherever_the_hand_is_dragged(x: float, y: float) -> None:
+def test_holds_stay_and_limits_hold_wherever_the_hand_is_dragged(x, y):
     body = ready({})
     goal = WRIST.at + complex(x, y)
     pose = drag(body, goal)
@@ -44,7 +41,7 @@ def test_holds_stay_and_limits_hold_wherever_the_hand_is_dragged(x: float, y: fl
             assert item.limit.smallest - 1e-9 <= pose.get(f"{key}.turn", 0.0) <= item.limit.largest + 1e-9
 
 
-def test_the_hand_comes_along_when_the_body_can_give_way() -> None:
+def test_the_hand_comes_along_when_the_body_can_give_way():
     body = ready({})
     goal = WRIST.at + (-150 + 120j)
     pose = drag(body, goal)
@@ -52,7 +49,7 @@ def test_the_hand_comes_along_when_the_body_can_give_way() -> None:
     assert abs(complex(pose.get(f"{body.carrier}.x", 0.0), pose.get(f"{body.carrier}.y", 0.0))) > 5
 
 
-def test_a_pointer_that_rests_moves_nothing_and_the_way_there_does_not_matter() -> None:
+def test_a_pointer_that_rests_moves_nothing_and_the_way_there_does_not_matter():
     body = ready({})
     goal = WRIST.at + (80 - 140j)
     first = drag(body, goal)
@@ -60,7 +57,7 @@ def test_a_pointer_that_rests_moves_nothing_and_the_way_there_does_not_matter() 
     assert drag(body, goal) == first
 
 
-def test_small_moves_of_the_pointer_make_small_changes() -> None:
+def test_small_moves_of_the_pointer_make_small_changes():
     body = ready({})
     path = [WRIST.at + (share * 120) * np.exp(2j * share) for share in np.linspace(0, 1, 60)]
     poses = [drag(body, complex(at)) for at in path]
@@ -68,9 +65,9 @@ def test_small_moves_of_the_pointer_make_small_changes() -> None:
     assert np.abs(np.diff(turns, axis=0)).max() < 0.08
 
 
-def test_nothing_dragged_is_the_pose_as_it_was() -> None:
+def test_nothing_dragged_is_the_pose_as_it_was():
     target = next(iter(PUPPET.limbs.values())).target
-    pose: Pose = {f"{target}.x": 40.0, f"{target}.y": -90.0, f"{joint(PUPPET, 'Head')}.turn": 0.1}
+    pose = {f"{target}.x": 40.0, f"{target}.y": -90.0, f"{joint(PUPPET, 'Head')}.turn": 0.1}
     body = ready(pose)
     before, after = evaluate(PLAN, pose), evaluate(body.plan, drag(body, body.places[0]))
     for one, other in zip(before.part_maps(), after.part_maps(), strict=True):
@@ -78,7 +75,7 @@ def test_nothing_dragged_is_the_pose_as_it_was() -> None:
 
 
 @pytest.mark.parametrize("by", [-150 + 120j, 60 - 100j, -40 - 60j])
-def test_let_go_the_limbs_hold_their_targets_and_the_picture_stays(by: complex) -> None:
+def test_let_go_the_limbs_hold_their_targets_and_the_picture_stays(by):
     body = ready({})
     dragged = drag(body, WRIST.at + by)
     after = let_go(body, dragged)
@@ -88,7 +85,7 @@ def test_let_go_the_limbs_hold_their_targets_and_the_picture_stays(by: complex) 
         assert np.abs(one - other).max() < 0.01
 
 
-def test_two_holds_that_can_not_both_be_kept_get_the_best_compromise() -> None:
+def test_two_holds_that_can_not_both_be_kept_get_the_best_compromise():
     far = HoldPoint(joint(PUPPET, "Far hand"), PUPPET.joints[joint(PUPPET, "Far hand")].pivot.z)
     body = ready({}, (*FEET, far))
     goal = WRIST.at - 900

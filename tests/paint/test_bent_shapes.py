@@ -1,7 +1,5 @@
 """Bent drawings as painted: without cracks, smooth at the edges, the same in every order of work, and as the mesh says."""
 
-from pathlib import Path
-
 import cv2
 import numpy as np
 import pytest
@@ -9,12 +7,12 @@ from msgspec.structs import replace
 from PySide6.QtCore import QPointF, QRect, Qt
 from PySide6.QtGui import QImage, QPainter, QTransform
 
-from motion.strips import PART, Strip, strip
+from motion.strips import PART, strip
 from umbrite.files.json_reports import pose_report
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package, load, save
 from umbrite.files.png import encode, fingerprint
-from umbrite.motion.evaluate import Placed, evaluate, placed_of
+from umbrite.motion.evaluate import evaluate, placed_of
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import Bent, scene_of
 from umbrite.paint.bent_shapes import image_of
@@ -25,23 +23,21 @@ from umbrite.paint.painter import Raster
 from umbrite.paint.render import render
 from umbrite.rig.change import change
 from umbrite.rig.document import Document
-from umbrite.rig.model import Drawing, Joint, Part, Placement, Point, Puppet, Trim, point
+from umbrite.rig.model import Drawing, Joint, Part, Placement, Point, Trim, point
 
 WIDE, TALL = 240, 60
 
 
-def painted(puppet: Puppet, pose: dict[str, float], art: dict[str, bytes], scale: float = 1.0) -> np.ndarray:
+def painted(puppet, pose, art, scale=1.0):
     return pixels(render(evaluate(compile_plan(puppet), pose), Pictures(lambda: art), scale))
 
 
-def pixels(image: QImage) -> np.ndarray:
+def pixels(image):
     straight = image.convertToFormat(QImage.Format.Format_RGBA8888)
     return np.frombuffer(straight.constBits(), np.uint8).reshape(image.height(), image.width(), 4).copy()
 
 
-def bendy(
-    colour: tuple[int, int, int, int] = (200, 60, 40, 255), *, stripes: bool = False
-) -> tuple[Strip, dict[str, bytes]]:
+def bendy(colour=(200, 60, 40, 255), *, stripes=False):
     """A strip of paper with clear edges all round, its mesh a margin wider than what shows."""
     picture = np.zeros((TALL, WIDE, 4), np.uint8)
     picture[6:-6, 6:-6] = colour
@@ -63,7 +59,7 @@ POSE = {"j2.turn": 0.7, "j3.turn": -0.9}
 
 
 @pytest.mark.parametrize("scale", [0.5, 1.0, 1.7])
-def test_there_are_no_cracks_and_the_edges_are_smooth(scale: float) -> None:
+def test_there_are_no_cracks_and_the_edges_are_smooth(scale):
     found = painted(STRIP.puppet, POSE, ART, scale)
     solid = found[..., 3] == 255
     holes = cv2.connectedComponents((~solid).astype(np.uint8), connectivity=4)[0]
@@ -75,7 +71,7 @@ def test_there_are_no_cracks_and_the_edges_are_smooth(scale: float) -> None:
     assert rim.sum() > 300 * scale
 
 
-def test_a_see_through_drawing_is_laid_once_only() -> None:
+def test_a_see_through_drawing_is_laid_once_only():
     made, art = bendy((40, 200, 90, 128))
     found = painted(made.puppet, POSE, art)
     inner = found[..., 3] > 120
@@ -83,21 +79,21 @@ def test_a_see_through_drawing_is_laid_once_only() -> None:
     assert np.count_nonzero(inner) > 8_000
 
 
-def test_what_is_not_bent_is_the_drawing_itself_to_the_bit() -> None:
+def test_what_is_not_bent_is_the_drawing_itself_to_the_bit():
     made, art = bendy(stripes=True)
     stiff = change(made.puppet, PART, mesh=None)
     for pose in ({}, {"j1.turn": 0.4, "j1.x": 11.3}):
         assert np.array_equal(painted(made.puppet, pose, art), painted(stiff, pose, art))
 
 
-def test_hardly_bent_it_looks_as_it_did() -> None:
+def test_hardly_bent_it_looks_as_it_did():
     made, art = bendy(stripes=True)
     stiff = change(made.puppet, PART, mesh=None)
     almost, before = painted(made.puppet, {"j2.turn": 1e-5}, art), painted(stiff, {}, art)
     assert np.abs(almost.astype(int) - before.astype(int)).max() <= 3
 
 
-def test_it_lies_where_the_mesh_says_and_picks_and_outlines_agree() -> None:
+def test_it_lies_where_the_mesh_says_and_picks_and_outlines_agree():
     placed = evaluate(compile_plan(STRIP.puppet), POSE)
     (shape,) = scene_of(placed)
     assert isinstance(shape, Bent)
@@ -109,15 +105,13 @@ def test_it_lies_where_the_mesh_says_and_picks_and_outlines_agree() -> None:
         seen = found[int(y), int(x), 3] > 128
         pixel, _ = shape.pixel_at(complex(x, y))
         inside = 6 <= pixel.real <= WIDE - 6 and 6 <= pixel.imag <= TALL - 6
-        near = min(
-            abs(pixel.real - 6), abs(pixel.real - WIDE + 6), abs(pixel.imag - 6), abs(pixel.imag - TALL + 6)
-        )
+        near = min(abs(pixel.real - 6), abs(pixel.real - WIDE + 6), abs(pixel.imag - 6), abs(pixel.imag - TALL + 6))
         if near > 2:
             assert seen == inside
             assert outline.contains(QPointF(x, y)) == inside
 
 
-def test_painted_in_pieces_it_is_the_same_picture() -> None:
+def test_painted_in_pieces_it_is_the_same_picture():
     placed, pictures = evaluate(compile_plan(STRIP.puppet), POSE), Pictures(lambda: ART)
     whole = render(placed, pictures)
     pieces = QImage(whole.size(), whole.format())
@@ -130,14 +124,14 @@ def test_painted_in_pieces_it_is_the_same_picture() -> None:
     assert pixels(pieces).tolist() == pixels(whole).tolist()
 
 
-def with_a_patch(placed: Placed, **fields: object) -> Puppet:
+def with_a_patch(placed, **fields):
     puppet = placed.plan.puppet
-    patch = Part("Patch", "j9", Drawing(next(iter(ART)), WIDE, TALL), Placement(80.0, 190.0), **fields)  # type: ignore[arg-type]
+    patch = Part("Patch", "j9", Drawing(next(iter(ART)), WIDE, TALL), Placement(80.0, 190.0), **fields)
     joints = {**puppet.joints, "j9": Joint("Patch", Point(0, 0))}
     return replace(puppet, joints=joints, parts={**puppet.parts, "p91": patch}, order=(PART, "p91"))
 
 
-def test_clips_by_and_of_bent_shapes_and_trims_bend_along() -> None:
+def test_clips_by_and_of_bent_shapes_and_trims_bend_along():
     placed = evaluate(compile_plan(STRIP.puppet), POSE)
     alone = painted(STRIP.puppet, POSE, ART)[..., 3] > 128
     flat = painted(change(STRIP.puppet, PART, mesh=None), {}, ART)
@@ -155,7 +149,7 @@ def test_clips_by_and_of_bent_shapes_and_trims_bend_along() -> None:
     assert np.count_nonzero(cut[..., 3] > 128) < np.count_nonzero(alone | moved)
 
 
-def test_it_survives_a_file_and_goes_out_as_json_svg_and_layers(tmp_path: Path) -> None:
+def test_it_survives_a_file_and_goes_out_as_json_svg_and_layers(tmp_path):
     package = Package(Document(STRIP.puppet, POSE), ART)
     save(tmp_path / "strip.umbrite", package)
     again = load(tmp_path / "strip.umbrite")
@@ -176,7 +170,7 @@ def test_it_survives_a_file_and_goes_out_as_json_svg_and_layers(tmp_path: Path) 
         assert np.count_nonzero(seen ^ bent) < 0.03 * np.count_nonzero(bent), name
 
 
-def test_nothing_of_it_outside_the_target_is_painted() -> None:
+def test_nothing_of_it_outside_the_target_is_painted():
     (shape,) = scene_of(evaluate(compile_plan(STRIP.puppet), {**POSE, "j1.x": -5_000.0}))
     pictures = Pictures(lambda: ART)
     assert isinstance(shape, Bent)

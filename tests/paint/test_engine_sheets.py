@@ -1,11 +1,9 @@
 """Atlases read back by a reader of the tests' own, and shades and clips painted into drawings for those that know neither."""
 
 import json
-from pathlib import Path
 
 import cv2
 import numpy as np
-import pytest
 from msgspec.structs import replace
 from PIL import Image
 
@@ -18,26 +16,23 @@ from umbrite.paint.render import render_package, straight
 from umbrite.rig.change import change
 from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.parts import add_part
-from umbrite.rig.model import Puppet
 
 WICK = str(ASSETS / "wick.umbrite")
 
 
-def read(path: Path) -> np.ndarray:
+def read(path):
     with Image.open(path) as image:
         return np.array(image.convert("RGBA"))
 
 
-def crop(told: dict, one: dict, folder: Path) -> np.ndarray:
+def crop(told, one, folder):
     x, y, wide, tall = one["box"]
     sheet = read(folder / told["sheets"][one["sheet"]]["file"])
     assert list(sheet.shape[1::-1]) == told["sheets"][one["sheet"]]["size"]
     return sheet[y : y + tall, x : x + wide]
 
 
-def test_frames_of_an_atlas_are_the_frames_of_the_take(
-    tmp_path: Path, capsys: pytest.CaptureFixture[str]
-) -> None:
+def test_frames_of_an_atlas_are_the_frames_of_the_take(tmp_path, capsys):
     out, places = tmp_path / "it.png", tmp_path / "it.json"
     words = ["atlas", WICK, "--take", "Walk", "--frames", "0..5", "--scale", "0.5", "--largest", "1024"]
     assert main([*words, str(out), str(places)]) == 0
@@ -58,7 +53,7 @@ def test_frames_of_an_atlas_are_the_frames_of_the_take(
         assert np.array_equal(canvas[..., 3], painted[..., 3])
 
 
-def test_parts_of_an_atlas_make_the_pose_again(tmp_path: Path) -> None:
+def test_parts_of_an_atlas_make_the_pose_again(tmp_path):
     out, places = tmp_path / "it.png", tmp_path / "it.json"
     assert main(["atlas", WICK, str(out), str(places), "--quiet"]) == 0
     told = json.loads(places.read_text())
@@ -80,7 +75,7 @@ def test_parts_of_an_atlas_make_the_pose_again(tmp_path: Path) -> None:
     assert np.abs(whole - painted).mean() < 0.05
 
 
-def _lay(whole: np.ndarray, picture: np.ndarray, matrix: list[float], opacity: float) -> None:
+def _lay(whole, picture, matrix, opacity):
     """Lay a picture under a map on premultiplied pixels."""
     a, b, c, d, e, f = matrix
     ready = picture.astype(float)
@@ -90,7 +85,7 @@ def _lay(whole: np.ndarray, picture: np.ndarray, matrix: list[float], opacity: f
     whole[:] = placed + whole * (1 - placed[..., 3:] / 255)
 
 
-def test_an_atlas_is_refused_with_a_sentence(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+def test_an_atlas_is_refused_with_a_sentence(tmp_path, capsys):
     for words, sentence in (
         (["it.jpg", "it.json"], "Sheets are written as .png"),
         (["it.png", "it.txt"], "The list of an atlas is written as .json"),
@@ -104,7 +99,7 @@ def test_an_atlas_is_refused_with_a_sentence(tmp_path: Path, capsys: pytest.Capt
     assert not list(tmp_path.iterdir())
 
 
-def _shaded() -> tuple[Puppet, str, str]:
+def _shaded():
     """Wick with a shade on his trunk, and his cap clipped by his head."""
     puppet = wick_package().puppet
     trunk = puppet.parts[part(puppet, "Trunk")]
@@ -114,7 +109,7 @@ def _shaded() -> tuple[Puppet, str, str]:
     return change(puppet, cap, clip=part(puppet, "Head")), shade, cap
 
 
-def test_baked_art_shows_at_rest_what_the_painter_does() -> None:
+def test_baked_art_shows_at_rest_what_the_painter_does():
     puppet, shade, cap = _shaded()
     order = [key for key in puppet.order if key != shade]
     order.insert(order.index(part(puppet, "Trunk")) + 1, shade)
@@ -135,7 +130,7 @@ def test_baked_art_shows_at_rest_what_the_painter_does() -> None:
     assert np.array_equal(trunk[..., 3], own[..., 3])
 
 
-def test_a_shade_that_comes_and_goes_is_not_painted_into_what_stays() -> None:
+def test_a_shade_that_comes_and_goes_is_not_painted_into_what_stays():
     puppet, shade, _ = _shaded()
     order = [key for key in puppet.order if key != shade]
     order.insert(order.index(part(puppet, "Trunk")) + 1, shade)
@@ -148,11 +143,11 @@ def test_a_shade_that_comes_and_goes_is_not_painted_into_what_stays() -> None:
     assert part(puppet, "Trunk") not in baked.pictures
 
 
-def change_order(puppet: Puppet, order: list[str]) -> Puppet:
+def change_order(puppet, order):
     return replace(puppet, order=tuple(order))
 
 
-def test_convert_bakes_where_it_is_asked_to(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+def test_convert_bakes_where_it_is_asked_to(tmp_path, capsys):
     puppet, _, cap = _shaded()
     trunk = part(puppet, "Trunk")
     puppet = trim(puppet, trunk, [0, 200, 200 + 60j, 60j])
@@ -164,12 +159,7 @@ def test_convert_bakes_where_it_is_asked_to(tmp_path: Path, capsys: pytest.Captu
     assert "Idle" not in said
     assert "no blend modes" in said
     assert "can't clip" in said
-    assert (
-        main(
-            ["convert", str(tmp_path / "it.umbrite"), str(tmp_path / "baked.glb"), "--bake", "--take", "Walk"]
-        )
-        == 0
-    )
+    assert main(["convert", str(tmp_path / "it.umbrite"), str(tmp_path / "baked.glb"), "--bake", "--take", "Walk"]) == 0
     said = capsys.readouterr().out
     assert "no blend modes" not in said
     assert "can't clip" not in said

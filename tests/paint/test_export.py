@@ -6,7 +6,6 @@ import io
 import json
 import re
 import zipfile
-from pathlib import Path
 
 import numpy as np
 import pytest
@@ -16,7 +15,7 @@ from PIL import Image, ImageChops
 from demo_puppet import ASSETS, control, part
 from umbrite.cli import main
 from umbrite.files.formats.openraster import read_openraster
-from umbrite.files.package import Package, load, save
+from umbrite.files.package import load, save
 from umbrite.files.pose_files import export_csv
 from umbrite.motion.evaluate import evaluate, placed_of
 from umbrite.motion.plan import compile_plan
@@ -32,12 +31,12 @@ from umbrite.rig.model import Point
 pytestmark = pytest.mark.usefixtures("qapp")
 
 
-def posed(name: str = "wick") -> Package:
+def posed(name="wick"):
     """A demo in a pose far from rest, one part half transparent, one trimmed, one clipped, one multiplied."""
     package = load(ASSETS / f"{name}.umbrite")
     puppet = package.puppet
     plan = compile_plan(puppet)
-    pose: dict[str, float] = {}
+    pose = {}
     for i, key in enumerate(k for k, c in puppet.controls.items() if c.kind == "grip"):
         at = evaluate(plan, pose).control_at(puppet.controls[key])
         pose = dict(pose_control(evaluate(plan, pose), pose, key, at + (40 - 60j) * (1 if i % 2 else -0.7)))
@@ -49,19 +48,19 @@ def posed(name: str = "wick") -> Package:
     return package.having(puppet=puppet, pose=pose)
 
 
-def on_white(image: Image.Image) -> np.ndarray:
+def on_white(image):
     sheet = Image.new("RGBA", image.size, "white")
     sheet.alpha_composite(image.convert("RGBA"))
     return np.asarray(sheet.convert("RGB"), dtype=float)
 
 
-def painted(package: Package, tmp_path: Path) -> np.ndarray:
+def painted(package, tmp_path):
     write_png(tmp_path / "pose.png", render_package(package))
     return on_white(Image.open(tmp_path / "pose.png"))
 
 
 @pytest.mark.parametrize("name", ["wick", "bramble", "inkpot"])
-def test_an_svg_drawn_by_resvg_looks_like_the_png(name: str, tmp_path: Path) -> None:
+def test_an_svg_drawn_by_resvg_looks_like_the_png(name, tmp_path):
     package = posed(name)
     export_svg(tmp_path / "pose.svg", package)
     drawn = resvg_py.svg_to_bytes(svg_path=str(tmp_path / "pose.svg"))
@@ -70,11 +69,9 @@ def test_an_svg_drawn_by_resvg_looks_like_the_png(name: str, tmp_path: Path) -> 
     assert np.abs(other - painted(package, tmp_path)).mean() / 255 < 0.01
 
 
-def test_pictures_in_an_svg_are_as_large_as_it_says(tmp_path: Path) -> None:
+def test_pictures_in_an_svg_are_as_large_as_it_says(tmp_path):
     export_svg(tmp_path / "pose.svg", posed("wick"))
-    nodes = re.findall(
-        r'width="(\d+)" height="(\d+)"[^>]*base64,([^"]+)"', (tmp_path / "pose.svg").read_text()
-    )
+    nodes = re.findall(r'width="(\d+)" height="(\d+)"[^>]*base64,([^"]+)"', (tmp_path / "pose.svg").read_text())
     assert len(nodes) > 20
     for wide, tall, data in nodes:
         with Image.open(io.BytesIO(base64.b64decode(data))) as image:
@@ -85,7 +82,7 @@ BLEND = {"svg:multiply": ImageChops.multiply, "svg:screen": ImageChops.screen}
 
 
 @pytest.mark.parametrize("name", ["wick", "inkpot"])
-def test_an_openraster_composed_by_pillow_looks_like_the_png(name: str, tmp_path: Path) -> None:
+def test_an_openraster_composed_by_pillow_looks_like_the_png(name, tmp_path):
     package = posed(name)
     export_openraster(tmp_path / "pose.ora", package)
     layered = read_openraster(tmp_path / "pose.ora")
@@ -117,12 +114,12 @@ def test_an_openraster_composed_by_pillow_looks_like_the_png(name: str, tmp_path
     assert np.abs(merged - expected).mean() / 255 < 0.001
 
 
-def _line(text: str, name: str) -> str:
+def _line(text, name):
     start = text.index(f'name="{name}"')
     return text[text.rindex("<", 0, start) : text.index("/>", start)]
 
 
-def test_transforms_as_csv_are_those_of_the_json(tmp_path: Path) -> None:
+def test_transforms_as_csv_are_those_of_the_json(tmp_path):
     package = posed()
     export_csv(tmp_path / "pose.csv", package)
     rows = list(csv.DictReader((tmp_path / "pose.csv").read_text(encoding="utf-8").splitlines()))
@@ -140,24 +137,18 @@ def test_transforms_as_csv_are_those_of_the_json(tmp_path: Path) -> None:
     shown = {row["name"] for row in rows if row["kind"] == "part" and row["shown"] == "1"}
     puppet, placed = package.puppet, placed_of(package.document)
     assert shown == {puppet.parts[shape.part].name for shape in scene_of(placed)}
-    assert {"Mouth Closed", "Far forearm 2"} & shown == set(), (
-        "variants that do not show have their place all the same"
-    )
+    assert {"Mouth Closed", "Far forearm 2"} & shown == set(), "variants that do not show have their place all the same"
     assert {row["name"]: row["shown"] for row in rows if row["kind"] == "joint"}["Far forearm 2"] == "0"
 
 
-def test_the_command_line_exports_a_pose_of_the_shelf_and_sets_every_kind_of_control(
-    tmp_path: Path, capsys: pytest.CaptureFixture[str]
-) -> None:
+def test_the_command_line_exports_a_pose_of_the_shelf_and_sets_every_kind_of_control(tmp_path, capsys):
     package = load(ASSETS / "wick.umbrite")
     hand = control(package.puppet, "Far hand")
     moved = pose_control(evaluate(compile_plan(package.puppet), {}), {}, hand, 900 + 600j)
     saved = package.having(puppet=save_pose(package.puppet, "Wave", moved))
     save(tmp_path / "wick.umbrite", saved)
     outs = [
-        word
-        for ending in ("png", "svg", "ora", "csv")
-        for word in (f"--{ending}", str(tmp_path / f"out.{ending}"))
+        word for ending in ("png", "svg", "ora", "csv") for word in (f"--{ending}", str(tmp_path / f"out.{ending}"))
     ]
     assert main(["pose", str(tmp_path / "wick.umbrite"), "--pose", "Wave", *outs]) == 0
     assert all((tmp_path / f"out.{ending}").stat().st_size > 500 for ending in ("png", "svg", "ora", "csv"))

@@ -29,47 +29,38 @@ from umbrite.rig.merging.rewiring import Way
 from umbrite.rig.model import Guide, Puppet
 
 
-def tile(colour: tuple[int, int, int, int], size: int = 40) -> np.ndarray:
+def tile(colour, size=40):
     return np.full((size, size, 4), colour, np.uint8)
 
 
 @pytest.fixture
-def pair() -> tuple[Package, str, str]:
+def pair():
     """A grey tile at 10, 10 and an orange one at 30, 30, on a canvas of 100."""
     layers = [
         layer_of("Grey", tile((128, 128, 128, 255)), 10, 10),
         layer_of("Orange", tile((200, 100, 0, 255)), 30, 30),
     ]
-    package, (one, other) = add_layers(
-        Package(Document(Puppet(width=100, height=100)), {}), [x for x in layers if x]
-    )
+    package, (one, other) = add_layers(Package(Document(Puppet(width=100, height=100)), {}), [x for x in layers if x])
     return package, one, other
 
 
-def shown(package: Package, puppet: Puppet) -> np.ndarray:
+def shown(package, puppet):
     image = render_package(package.having(puppet)).convertToFormat(QImage.Format.Format_RGBA8888)
     return np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.width(), 4).copy()
 
 
 @pytest.mark.parametrize(
     ("blend", "wanted"),
-    [
-        ("normal", (200, 100, 0)),
-        ("multiply", (100, 50, 0)),
-        ("screen", (228, 178, 128)),
-        ("add", (255, 228, 128)),
-    ],
+    [("normal", (200, 100, 0)), ("multiply", (100, 50, 0)), ("screen", (228, 178, 128)), ("add", (255, 228, 128))],
 )
-def test_blended_colours_are_those_of_the_formula(
-    pair: tuple[Package, str, str], blend: str, wanted: tuple[int, int, int]
-) -> None:
+def test_blended_colours_are_those_of_the_formula(pair, blend, wanted):
     package, _, orange = pair
-    picture = shown(package, set_blend(package.puppet, orange, blend))  # type: ignore[arg-type]
+    picture = shown(package, set_blend(package.puppet, orange, blend))
     assert picture[40, 40, :3] == pytest.approx(wanted, abs=2)
     assert tuple(picture[20, 20, :3]) == (128, 128, 128)
 
 
-def test_a_clip_shows_what_lies_inside_or_outside_and_follows_both(pair: tuple[Package, str, str]) -> None:
+def test_a_clip_shows_what_lies_inside_or_outside_and_follows_both(pair):
     package, grey, orange = pair
     inside = shown(package, set_clip(package.puppet, orange, grey))
     assert tuple(inside[40, 40, :3]) == (200, 100, 0)
@@ -82,7 +73,7 @@ def test_a_clip_shows_what_lies_inside_or_outside_and_follows_both(pair: tuple[P
     assert shown(away, set_clip(package.puppet, orange, grey))[40, 60, 3] == 255
 
 
-def test_a_clip_ends_with_the_part_it_needs_and_is_copied_with_it(pair: tuple[Package, str, str]) -> None:
+def test_a_clip_ends_with_the_part_it_needs_and_is_copied_with_it(pair):
     package, grey, orange = pair
     clipped = set_clip(package.puppet, orange, grey)
     joints = [clipped.parts[key].joint for key in (grey, orange)]
@@ -96,7 +87,7 @@ def test_a_clip_ends_with_the_part_it_needs_and_is_copied_with_it(pair: tuple[Pa
     assert any("clipped by" in text for text in invariants(change(package.puppet, grey, clip="p99")))
 
 
-def test_a_reference_picture_is_never_exported_and_no_finding(pair: tuple[Package, str, str]) -> None:
+def test_a_reference_picture_is_never_exported_and_no_finding(pair):
     package, _, orange = pair
     marked = make_reference(package.puppet, orange)
     assert marked.order[0] == orange
@@ -106,7 +97,7 @@ def test_a_reference_picture_is_never_exported_and_no_finding(pair: tuple[Packag
     assert make_reference(marked, orange, on=False).parts[orange].opacity == 1.0
 
 
-def test_guides_are_kept_in_bounds_and_snapped_to() -> None:
+def test_guides_are_kept_in_bounds_and_snapped_to():
     puppet = set_guides(Puppet(), [Guide("x", 100.25), Guide("x", 130.0), Guide("y", 5.0)])
     assert snapped(puppet, "x", 104.0, 6.0) == 100.25
     assert snapped(puppet, "x", 110.0, 6.0) == 110.0
@@ -118,7 +109,7 @@ def test_guides_are_kept_in_bounds_and_snapped_to() -> None:
         set_guides(Puppet(), [Guide("x", float(i)) for i in range(501)])
 
 
-def test_a_cover_has_the_parts_own_colour_without_its_outline() -> None:
+def test_a_cover_has_the_parts_own_colour_without_its_outline():
     picture = tile((40, 120, 110, 255), 60)
     picture[28:33] = (10, 10, 10, 255)  # an outline through the middle
     disc = disc_of_colour(picture, 30 + 30j, 12)
@@ -130,7 +121,7 @@ def test_a_cover_has_the_parts_own_colour_without_its_outline() -> None:
     assert disc_of_colour(tile((0, 0, 0, 0), 9), 4 + 4j, 3)[4, 4, 0] == 128
 
 
-def test_a_shade_is_the_shape_without_the_shifted_shape() -> None:
+def test_a_shade_is_the_shape_without_the_shifted_shape():
     picture = np.zeros((50, 50, 4), np.uint8)
     picture[10:40, 10:40] = 255
     hard = shade_of(picture, 8 + 0j, 0, (10, 20, 30))
@@ -143,14 +134,14 @@ def test_a_shade_is_the_shape_without_the_shifted_shape() -> None:
     assert glow[20, 20, 3] > glow[20, 30, 3] > glow[20, 39, 3]
 
 
-def test_the_shipped_demo_has_no_reference_and_no_clip() -> None:
+def test_the_shipped_demo_has_no_reference_and_no_clip():
     puppet = wick()
     assert not any(item.reference or item.clip for item in puppet.parts.values())
     assert part(puppet, "Head")
     assert joint(puppet, "Head")
 
 
-def test_a_trim_cuts_away_brings_back_and_keeps_the_drawing(pair: tuple[Package, str, str]) -> None:
+def test_a_trim_cuts_away_brings_back_and_keeps_the_drawing(pair):
     package, _, orange = pair
     corner = [55 + 55j, 80 + 55j, 80 + 80j, 55 + 80j]
     trimmed = trim(package.puppet, orange, corner)
@@ -168,9 +159,7 @@ def test_a_trim_cuts_away_brings_back_and_keeps_the_drawing(pair: tuple[Package,
         trim(package.puppet, orange, corner[:2])
 
 
-def test_a_part_at_two_depths_rides_on_one_joint_and_shares_its_drawing(
-    pair: tuple[Package, str, str],
-) -> None:
+def test_a_part_at_two_depths_rides_on_one_joint_and_shares_its_drawing(pair):
     package, grey, orange = pair
     doubled, front = at_two_depths(package.puppet, grey)
     assert invariants(doubled) == []

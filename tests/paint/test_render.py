@@ -1,7 +1,5 @@
 """The painter: drawings as they were made at rest, whole and smooth when turned; the same pose, the same picture."""
 
-from pathlib import Path
-
 import numpy as np
 import pytest
 from msgspec.structs import replace
@@ -9,7 +7,6 @@ from PySide6.QtGui import QImage
 
 from demo_puppet import control, part, plain_package, wick_package
 from umbrite.files.file_errors import FileError
-from umbrite.files.package import Package
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
@@ -20,18 +17,18 @@ from umbrite.rig.change import change
 from umbrite.rig.edits.parts import place_part
 
 
-def pixels(image: QImage) -> np.ndarray:
+def pixels(image):
     rgba = image.convertToFormat(QImage.Format.Format_RGBA8888)
     return np.frombuffer(rgba.constBits(), np.uint8).reshape(rgba.height(), rgba.width(), 4).copy()
 
 
-def posed(package: Package, name: str, at: complex) -> Package:
+def posed(package, name, at):
     placed = evaluate(compile_plan(package.puppet), package.pose)
     grip = package.puppet.controls[control(package.puppet, name)]
     return package.having(pose=move_control_to(placed, package.pose, grip, at))
 
 
-def test_the_same_pose_gives_the_same_picture() -> None:
+def test_the_same_pose_gives_the_same_picture():
     package = posed(wick_package(), "Near hand", 300 + 700j)
     assert (pixels(render_package(package, 0.5)) == pixels(render_package(package, 0.5))).all()
     wandered = posed(posed(package, "Near hand", 900 + 200j), "Near hand", 300 + 700j)
@@ -40,7 +37,7 @@ def test_the_same_pose_gives_the_same_picture() -> None:
     assert np.abs(difference).max() <= 1
 
 
-def test_at_rest_the_picture_is_the_layers_laid_on_each_other() -> None:
+def test_at_rest_the_picture_is_the_layers_laid_on_each_other():
     package = plain_package("wick")
     drawn = pixels(render_package(package))
     pictures = Pictures(lambda: package.art)
@@ -58,15 +55,13 @@ def test_at_rest_the_picture_is_the_layers_laid_on_each_other() -> None:
     assert np.abs(drawn[solid][:, :3] - laid[solid][:, :3]).mean() < 0.5
 
 
-def test_the_hand_s_picture_goes_where_the_hand_goes() -> None:
-    before, after = (
-        pixels(render_package(p)) for p in (wick_package(), posed(wick_package(), "Far hand", 900 + 500j))
-    )
+def test_the_hand_s_picture_goes_where_the_hand_goes():
+    before, after = (pixels(render_package(p)) for p in (wick_package(), posed(wick_package(), "Far hand", 900 + 500j)))
     assert before[480:600, 860:960, 3].max() == 0
     assert (after[480:600, 860:960, 3] == 255).sum() > 1500
 
 
-def test_parts_that_are_hidden_are_not_painted_and_opacity_is() -> None:
+def test_parts_that_are_hidden_are_not_painted_and_opacity_is():
     package = wick_package()
     pole = part(package.puppet, "Lamp pole")
     hidden = package.having(puppet=change(package.puppet, pole, visible=False))
@@ -76,7 +71,7 @@ def test_parts_that_are_hidden_are_not_painted_and_opacity_is() -> None:
     assert pixels(render_package(faint))[200, 330, 3] == pytest.approx(128, abs=2)
 
 
-def test_smaller_versions_keep_their_place() -> None:
+def test_smaller_versions_keep_their_place():
     package = wick_package()
     pictures = Pictures(lambda: package.art)
     placed = evaluate(compile_plan(package.puppet), {})
@@ -90,7 +85,7 @@ def test_smaller_versions_keep_their_place() -> None:
             assert centre == pytest.approx((whole.sum(1 - axis) * wide).sum() / whole.sum(), abs=0.1 / scale)
 
 
-def test_a_turned_drawing_has_smooth_edges() -> None:
+def test_a_turned_drawing_has_smooth_edges():
     package = wick_package()
     key = part(package.puppet, "Hips")
     placement = package.puppet.parts[key].placement
@@ -102,7 +97,7 @@ def test_a_turned_drawing_has_smooth_edges() -> None:
     assert ((alpha > 30) & (alpha < 225)).sum() > 300
 
 
-def test_pictures_are_written_whole_or_not_at_all(tmp_path: Path) -> None:
+def test_pictures_are_written_whole_or_not_at_all(tmp_path):
     image = render_package(wick_package(), 0.1)
     write_png(tmp_path / "small.png", image)
     assert [p.name for p in tmp_path.iterdir()] == ["small.png"]
@@ -111,7 +106,7 @@ def test_pictures_are_written_whole_or_not_at_all(tmp_path: Path) -> None:
     assert preview_png(wick_package()).startswith(b"\x89PNG")
 
 
-def test_a_png_does_not_tell_of_the_screen_it_was_made_on() -> None:
+def test_a_png_does_not_tell_of_the_screen_it_was_made_on():
     pngs = []
     for density in (2000, 4001):
         image = QImage(8, 8, QImage.Format.Format_ARGB32_Premultiplied)

@@ -1,7 +1,5 @@
 """What a stage of the work costs: its picture, and what differs."""
 
-from pathlib import Path
-
 import pytest
 from msgspec.structs import replace
 
@@ -12,26 +10,24 @@ from umbrite.paint.render import VERSION_PICTURE, close_picture, version_png
 from umbrite.rig.document import Version
 
 
-def saved(package: Package, path: Path) -> Path:
+def saved(package, path):
     save(path, package)
     return path
 
 
 @pytest.mark.parametrize("name", ["wick", "bramble", "tansy", "inkpot"])
-def test_a_stage_makes_a_file_less_than_two_percent_larger(name: str, tmp_path: Path) -> None:
+def test_a_stage_makes_a_file_less_than_two_percent_larger(name, tmp_path):
     package = load(ASSETS / f"{name}.umbrite")
     plain = saved(package, tmp_path / "plain.umbrite").stat().st_size
     picture = version_png(package)
     workspace = Version("Before", "2026-11-26T10:00:00Z", fingerprint(picture), package.document)
-    kept = Package(
-        replace(package.document, versions=(workspace,)), {**package.art, workspace.picture: picture}
-    )
+    kept = Package(replace(package.document, versions=(workspace,)), {**package.art, workspace.picture: picture})
     grown = saved(kept, tmp_path / "kept.umbrite").stat().st_size
     print(f"{name}: a stage adds {(grown / plain - 1) * 100:.2f} % to {plain:,} bytes")
     assert grown < 1.02 * plain
 
 
-def test_a_close_picture_has_the_parts_and_no_empty_canvas() -> None:
+def test_a_close_picture_has_the_parts_and_no_empty_canvas():
     package = load(ASSETS / "library" / "Kettle.umbrite")
     assert measure(version_png(package), "stage")[0] == VERSION_PICTURE
     image = close_picture(package)

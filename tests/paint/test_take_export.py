@@ -1,7 +1,6 @@
 """Takes as moving pictures: each frame is the picture of its pose, times are right, nothing half done is left."""
 
 import json
-from pathlib import Path
 
 import av
 import numpy as np
@@ -23,7 +22,7 @@ SCALE = 0.25
 
 
 @pytest.fixture(scope="module")
-def waving() -> Package:
+def waving():
     """Wick nodding over ten frames, there and back."""
     package = load(ASSETS / "wick.umbrite")
     head, trunk = (joint(package.puppet, name) for name in ("Head", "Trunk"))
@@ -32,12 +31,12 @@ def waving() -> Package:
     return Package(replace(package.document, takes=(take,)), package.art)
 
 
-def film(package: Package, **how: object) -> Film:
+def film(package, **how):
     take = package.document.takes[0]
-    return Film(package, take, frames_of(take), SCALE, **how)  # type: ignore[arg-type]
+    return Film(package, take, frames_of(take), SCALE, **how)
 
 
-def true_frame(package: Package, frame: int, folder: Path) -> np.ndarray:
+def true_frame(package, frame, folder):
     """What `umbrite pose --take --frame` paints, at the same scale."""
     from umbrite.motion.animating.playing import played_pose
     from umbrite.paint.render import render_package, write_png
@@ -48,7 +47,7 @@ def true_frame(package: Package, frame: int, folder: Path) -> np.ndarray:
     return np.asarray(Image.open(out).convert("RGBA")).astype(int)
 
 
-def test_numbered_pngs_are_the_poses_to_the_bit(waving: Package, tmp_path: Path) -> None:
+def test_numbered_pngs_are_the_poses_to_the_bit(waving, tmp_path):
     out = tmp_path / "frames"
     write_take(out, film(waving))
     names = sorted(path.name for path in out.iterdir())
@@ -60,7 +59,7 @@ def test_numbered_pngs_are_the_poses_to_the_bit(waving: Package, tmp_path: Path)
         write_take(out, film(waving))
 
 
-def test_apng_and_webp_have_every_frame_for_its_time(waving: Package, tmp_path: Path) -> None:
+def test_apng_and_webp_have_every_frame_for_its_time(waving, tmp_path):
     for ending in ("apng", "webp"):
         out = tmp_path / f"nod.{ending}"
         write_take(out, film(waving))
@@ -78,7 +77,7 @@ def test_apng_and_webp_have_every_frame_for_its_time(waving: Package, tmp_path: 
             assert shown == pytest.approx(10_000 / 24, abs=1)
 
 
-def test_gifs_do_not_flicker_and_films_are_near(waving: Package, tmp_path: Path) -> None:
+def test_gifs_do_not_flicker_and_films_are_near(waving, tmp_path):
     still = tmp_path / "nod.gif"
     write_take(still, film(waving, background="#FBF8F1"))
     with Image.open(still) as opened:
@@ -102,15 +101,13 @@ def test_gifs_do_not_flicker_and_films_are_near(waving: Package, tmp_path: Path)
             assert np.abs(found - flat).mean() < 2, ending
 
 
-def test_a_webm_without_background_is_seen_through(waving: Package, tmp_path: Path) -> None:
+def test_a_webm_without_background_is_seen_through(waving, tmp_path):
     out = tmp_path / "clear.webm"
     write_take(out, film(waving)._replace(frames=[0.0, 1.0]))
     codec = av.codec.CodecContext.create("libvpx-vp9", "r")
     with av.open(str(out)) as opened:
         assert (
-            opened.streams.video[0].metadata.get(
-                "alpha_mode", opened.streams.video[0].metadata.get("ALPHA_MODE")
-            )
+            opened.streams.video[0].metadata.get("alpha_mode", opened.streams.video[0].metadata.get("ALPHA_MODE"))
             == "1"
         )
         frame = next(frame for packet in opened.demux(video=0) for frame in codec.decode(packet))
@@ -119,12 +116,12 @@ def test_a_webm_without_background_is_seen_through(waving: Package, tmp_path: Pa
     assert alpha.max() > 247
 
 
-def test_times_add_up_to_a_millisecond_and_a_stop_leaves_nothing(waving: Package, tmp_path: Path) -> None:
+def test_times_add_up_to_a_millisecond_and_a_stop_leaves_nothing(waving, tmp_path):
     long = film(waving)._replace(frames=[float(i) for i in range(1000)])
     assert sum(durations(long)) == pytest.approx(1_000_000 / 24, abs=1)
     assert sum(durations(long, 10)) == pytest.approx(1_000_000 / 24, abs=10)
 
-    def stop(done: int, _all: int, _name: str) -> None:
+    def stop(done, _all, _name):
         if done == 2:
             raise InterruptedError
 
@@ -143,17 +140,13 @@ def test_times_add_up_to_a_millisecond_and_a_stop_leaves_nothing(waving: Package
         ("nod.gif", {"frames": []}),
     ],
 )
-def test_what_can_not_be_written_is_refused_in_a_sentence(
-    waving: Package, tmp_path: Path, out: str, how: dict[str, object]
-) -> None:
+def test_what_can_not_be_written_is_refused_in_a_sentence(waving, tmp_path, out, how):
     with pytest.raises(FileError):
         write_take(tmp_path / out, film(waving)._replace(**how))
     assert list(tmp_path.iterdir()) == []
 
 
-def test_the_commands_list_render_and_carry_takes(
-    waving: Package, tmp_path: Path, capsys: pytest.CaptureFixture[str]
-) -> None:
+def test_the_commands_list_render_and_carry_takes(waving, tmp_path, capsys):
     file = tmp_path / "nod.umbrite"
     save(file, waving)
     assert main(["takes", str(file), "--json"]) == 0
@@ -162,34 +155,17 @@ def test_the_commands_list_render_and_carry_takes(
     assert main(["takes", str(file)]) == 0
     assert "1 take." in capsys.readouterr().out
     assert (
-        main(
-            [
-                "render",
-                str(file),
-                "--take",
-                "Nod",
-                str(tmp_path / "some"),
-                "--frames",
-                "2..4",
-                "--scale",
-                "0.1",
-            ]
-        )
-        == 0
+        main(["render", str(file), "--take", "Nod", str(tmp_path / "some"), "--frames", "2..4", "--scale", "0.1"]) == 0
     )
     assert len(list((tmp_path / "some").iterdir())) == 3
-    assert (
-        main(["pose", str(file), "--take", "Nod", "--frame", "5", "--json", str(tmp_path / "five.json")]) == 0
-    )
+    assert main(["pose", str(file), "--take", "Nod", "--frame", "5", "--json", str(tmp_path / "five.json")]) == 0
     head = json.loads((tmp_path / "five.json").read_text())["joints"]["Head"]
     assert head["turn"] == pytest.approx(-17.19, abs=0.01)
     for ending in ("json", "csv"):
         assert main(["transforms", str(file), "--take", "Nod", str(tmp_path / f"nod.{ending}")]) == 0
     assert (tmp_path / "nod.csv").read_text().count("\n") > 10 * 25
     back = tmp_path / "back.umbrite"
-    assert (
-        main(["transforms", str(file), "--from", str(tmp_path / "nod.json"), "--as", "Again", str(back)]) == 0
-    )
+    assert main(["transforms", str(file), "--from", str(tmp_path / "nod.json"), "--as", "Again", str(back)]) == 0
     takes = load(back).document.takes
     assert [take.name for take in takes] == ["Nod", "Again"]
     one, other = (sample(take, waving.puppet, range(10)) for take in takes)
@@ -204,7 +180,7 @@ def test_the_commands_list_render_and_carry_takes(
         assert capsys.readouterr().err.count("\n") == 1
 
 
-def test_places_read_onto_another_puppet_tell_what_it_lacks(waving: Package, tmp_path: Path) -> None:
+def test_places_read_onto_another_puppet_tell_what_it_lacks(waving, tmp_path):
     from umbrite.files.take_files import export_transforms
 
     out = tmp_path / "nod.json"
@@ -213,6 +189,4 @@ def test_places_read_onto_another_puppet_tell_what_it_lacks(waving: Package, tmp
     take, missing = read_transforms(out, bramble, "Nod")
     assert {name.split(".")[1] for name in take.tracks} == {"turn"}
     assert "Head" not in missing
-    assert {"Scarf tail", "Near coat tail"} <= set(missing), (
-        "what swings on the one hangs from nothing on the other"
-    )
+    assert {"Scarf tail", "Near coat tail"} <= set(missing), "what swings on the one hangs from nothing on the other"

@@ -3,7 +3,6 @@
 import io
 import json
 import zipfile
-from pathlib import Path
 
 import numpy as np
 from PIL import Image
@@ -23,7 +22,7 @@ from umbrite.paint.render import render_package
 PACKAGE = load(ASSETS / "wick.umbrite")
 
 
-def test_openraster_keeps_what_does_not_show_in_a_group_and_reads_it_back_as_a_set(tmp_path: Path) -> None:
+def test_openraster_keeps_what_does_not_show_in_a_group_and_reads_it_back_as_a_set(tmp_path):
     eyes = next(key for key, one in PACKAGE.puppet.sets.items() if one.name == "Eyes")
     closed = next(v.number for v in PACKAGE.puppet.sets[eyes].variants if v.name == "Closed")
     package = PACKAGE.having(pose={f"{eyes}.shows": float(closed)})
@@ -47,28 +46,12 @@ def test_openraster_keeps_what_does_not_show_in_a_group_and_reads_it_back_as_a_s
     assert np.abs(flat.reshape(merged.shape).astype(int) - merged).max() <= 1
 
 
-def test_a_pose_is_told_and_set_by_the_names_of_variants(tmp_path: Path) -> None:
+def test_a_pose_is_told_and_set_by_the_names_of_variants(tmp_path):
     assert pose_report(placed_of(PACKAGE.document))["variants"]["Mouth"] == "Smile"
     out = tmp_path / "pose.json"
     assert (
-        main(
-            [
-                "pose",
-                str(ASSETS / "wick.umbrite"),
-                "--set",
-                "Eyes=closed",
-                "Far arm=Raised",
-                "--json",
-                str(out),
-            ]
-        )
-        == 0
+        main(["pose", str(ASSETS / "wick.umbrite"), "--set", "Eyes=closed", "Far arm=Raised", "--json", str(out)]) == 0
     )
     told = json.loads(out.read_text("utf-8"))
-    assert told["variants"] == {
-        "Eyes": "Closed",
-        "Mouth": "Smile",
-        "Near hand": "Holding",
-        "Far arm": "Raised",
-    }
+    assert told["variants"] == {"Eyes": "Closed", "Mouth": "Smile", "Near hand": "Holding", "Far arm": "Raised"}
     assert main(["pose", str(ASSETS / "wick.umbrite"), "--set", "Eyes=crossed", "--json", str(out)]) != 0

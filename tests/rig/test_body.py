@@ -13,12 +13,11 @@ from umbrite.rig.edits.parenting import carry_together, set_parent
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.family import body_carrier, body_joint, children, loose_bodies
-from umbrite.rig.model import Puppet
 
 BODIES = ("biped", "stout", "long", "quadruped")
 
 
-def family(seed: int, body: str) -> Puppet:
+def family(seed, body):
     """A generated character with its true family and pivots, a master, and its limbs."""
     known = character(seed, body, "plain")
     puppet = known.puppet
@@ -29,13 +28,13 @@ def family(seed: int, body: str) -> Puppet:
     return make_limbs(puppet, propose_limbs(puppet))[0]
 
 
-def with_master(puppet: Puppet) -> Puppet:
+def with_master(puppet):
     return carry_together(puppet, children(puppet, None), "Master", 0j, role="master")[0]
 
 
 @pytest.mark.parametrize("body", BODIES)
 @pytest.mark.parametrize("seed", [71, 72])
-def test_limbs_are_told_by_names(seed: int, body: str) -> None:
+def test_limbs_are_told_by_names(seed, body):
     puppet = family(seed, body)
     assert len(puppet.limbs) == 4
     assert propose_limbs(puppet) == []
@@ -46,7 +45,7 @@ def test_limbs_are_told_by_names(seed: int, body: str) -> None:
 
 @pytest.mark.parametrize("body", BODIES)
 @pytest.mark.parametrize("named", [True, False])
-def test_make_controls_gives_a_grip_that_moves_the_body_over_planted_feet(body: str, named: bool) -> None:  # noqa: FBT001
+def test_make_controls_gives_a_grip_that_moves_the_body_over_planted_feet(body, named):
     """With names that tell nothing too: it is found by what it carries."""
     puppet = with_master(family(73, body))
     if not named:
@@ -72,7 +71,7 @@ def test_make_controls_gives_a_grip_that_moves_the_body_over_planted_feet(body: 
     assert not any(each.over for each in propose_controls(puppet))  # asked again, it is there
 
 
-def test_hips_and_trunk_beside_each_other_get_one_body() -> None:
+def test_hips_and_trunk_beside_each_other_get_one_body():
     puppet = family(74, "biped")
     trunk = next(key for key, joint in puppet.joints.items() if joint.name.lower() == "trunk")
     puppet = with_master(set_parent(puppet, [trunk], None))
@@ -84,7 +83,7 @@ def test_hips_and_trunk_beside_each_other_get_one_body() -> None:
     assert {puppet.joints[key].name.lower() for key in children(puppet, carrier)} == {"hips", "trunk"}
 
 
-def test_a_puppet_without_limbs_has_no_body() -> None:
+def test_a_puppet_without_limbs_has_no_body():
     known = character(75, "serpent", "plain")
     assert body_joint(known.puppet) is None
     assert loose_bodies(known.puppet) == []

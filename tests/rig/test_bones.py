@@ -37,31 +37,30 @@ from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.rewiring import Way
-from umbrite.rig.model import Puppet
 
 WICK = wick()
 UNRIGGED = open_any(ASSETS / "wick.ora")
 PICTURES = {key: decode(data, key) for key, data in load(ASSETS / "wick.umbrite").art.items()}
 
 
-def chain() -> tuple[Puppet, list[str]]:
+def chain():
     puppet, one = add_bone(UNRIGGED.puppet, 100 + 100j, 200 + 100j, None, "Near tail 1")
     puppet, two = add_bone(puppet, 200 + 100j, 280 + 160j, one, "Near tail 2")
     puppet, three = add_bone(puppet, 280 + 160j, 300 + 260j, two, "Near tail 3")
     return puppet, [one, two, three]
 
 
-def ends(puppet: Puppet, key: str) -> tuple[complex, complex]:
+def ends(puppet, key):
     item = puppet.joints[key]
     assert item.tip is not None
     return item.pivot.z, item.tip.z
 
 
-def art(puppet: Puppet) -> list[object]:
+def art(puppet):
     return [(item.name, item.placement) for item in puppet.parts.values()]
 
 
-def test_bones_are_drawn_one_from_the_tip_of_the_other() -> None:
+def test_bones_are_drawn_one_from_the_tip_of_the_other():
     puppet, keys = chain()
     assert [puppet.joints[k].parent for k in keys] == [None, keys[0], keys[1]]
     assert [is_attached(puppet, k) for k in keys] == [False, True, True]
@@ -71,7 +70,7 @@ def test_bones_are_drawn_one_from_the_tip_of_the_other() -> None:
         add_bone(puppet, 5 + 5j, 5.5 + 5j)
 
 
-def test_tips_come_from_the_children_s_pivots_and_ends_from_the_art() -> None:
+def test_tips_come_from_the_children_s_pivots_and_ends_from_the_art():
     arm = [joint(WICK, f"Far {name}") for name in ("upper arm", "forearm", "hand")]
     puppet, made = bones_from_pivots(WICK, arm)
     assert made == arm
@@ -86,7 +85,7 @@ def test_tips_come_from_the_children_s_pivots_and_ends_from_the_art() -> None:
 
 
 @pytest.mark.parametrize("count", [1, 2, 5, 9])
-def test_bones_along_a_line_are_of_even_length(count: int) -> None:
+def test_bones_along_a_line_are_of_even_length(count):
     line = [complex(x, 0) for x in range(0, 301, 7)] + [300 + 1j * y for y in range(5, 200, 5)]
     stops = spread_along(line, count)
     assert (stops[0], stops[-1]) == (line[0], line[-1])
@@ -98,7 +97,7 @@ def test_bones_along_a_line_are_of_even_length(count: int) -> None:
     assert all(is_attached(puppet, key) for key in keys[1:])
 
 
-def test_by_curvature_bones_are_shorter_in_the_bend() -> None:
+def test_by_curvature_bones_are_shorter_in_the_bend():
     line = [complex(x, 0) for x in range(0, 200, 2)]
     line += [200 + 40j + 40 * cmath.exp(1j * t) for t in np.linspace(-np.pi / 2, np.pi / 2, 60)]
     line += [complex(x, 80) for x in range(198, 0, -2)]
@@ -113,7 +112,7 @@ def test_by_curvature_bones_are_shorter_in_the_bend() -> None:
         bones_along(UNRIGGED.puppet, line, 0)
 
 
-def test_heads_tips_and_whole_bones_move_with_what_they_carry_or_alone_and_never_the_art() -> None:
+def test_heads_tips_and_whole_bones_move_with_what_they_carry_or_alone_and_never_the_art():
     puppet, (one, two, three) = chain()
     before = art(puppet)
     tipped = move_tip(puppet, one, 220 + 90j)
@@ -133,7 +132,7 @@ def test_heads_tips_and_whole_bones_move_with_what_they_carry_or_alone_and_never
         assert invariants(each) == []
 
 
-def test_typed_length_and_angle_and_the_same_length_on_the_other_side() -> None:
+def test_typed_length_and_angle_and_the_same_length_on_the_other_side():
     puppet, (one, two, _) = chain()
     longer = set_length(puppet, one, 150)
     assert ends(longer, one)[1] == 250 + 100j
@@ -148,7 +147,7 @@ def test_typed_length_and_angle_and_the_same_length_on_the_other_side() -> None:
         set_length(puppet, one, 0.5)
 
 
-def test_a_bone_is_detached_and_attached_again() -> None:
+def test_a_bone_is_detached_and_attached_again():
     puppet, (one, two, three) = chain()
     free = detach(puppet, two)
     assert free.joints[two].parent is None
@@ -162,7 +161,7 @@ def test_a_bone_is_detached_and_attached_again() -> None:
         attach(puppet, one, three)
 
 
-def test_limbs_stay_on_their_tips_when_bones_move() -> None:
+def test_limbs_stay_on_their_tips_when_bones_move():
     puppet, (one, two, three) = chain()
     limbed, key = make_limb(puppet, one, three)
     moved = move_tip(limbed, two, 300 + 140j)
@@ -172,7 +171,7 @@ def test_limbs_stay_on_their_tips_when_bones_move() -> None:
     assert (rest.limbs.distance < 1e-9).all()
 
 
-def test_binding_moves_nothing_and_leaves_no_empty_joint() -> None:
+def test_binding_moves_nothing_and_leaves_no_empty_joint():
     puppet, (one, two, _) = chain()
     cap, head = part(puppet, "Cap"), part(puppet, "Head")
     old = puppet.parts[cap].joint
@@ -186,7 +185,7 @@ def test_binding_moves_nothing_and_leaves_no_empty_joint() -> None:
     assert invariants(after) == []
 
 
-def test_a_part_whose_joint_carries_the_bone_can_be_bound_to_it() -> None:
+def test_a_part_whose_joint_carries_the_bone_can_be_bound_to_it():
     cap = joint(UNRIGGED.puppet, "Cap")
     puppet, bone = add_bone(UNRIGGED.puppet, 10j, 90j, cap)
     bound = bind(puppet, [part(puppet, "Cap")], bone)
@@ -195,7 +194,7 @@ def test_a_part_whose_joint_carries_the_bone_can_be_bound_to_it() -> None:
     assert invariants(bound) == []
 
 
-def test_parts_are_found_by_name_and_what_nothing_carries_is_listed_and_bound_to_the_nearest() -> None:
+def test_parts_are_found_by_name_and_what_nothing_carries_is_listed_and_bound_to_the_nearest():
     puppet, (one, two, _three) = chain()
     puppet = change(puppet, one, name="near_forearm bone")
     assert by_name(puppet, puppet.order, [one, two]) == {part(puppet, "Near forearm"): one}
@@ -211,7 +210,7 @@ def test_parts_are_found_by_name_and_what_nothing_carries_is_listed_and_bound_to
         bind_loose_to_nearest(UNRIGGED.puppet)
 
 
-def test_overlap_tells_which_part_a_bone_belongs_to() -> None:
+def test_overlap_tells_which_part_a_bone_belongs_to():
     puppet = UNRIGGED.puppet
     bones = {}
     for name, head, tip in (
@@ -227,7 +226,7 @@ def test_overlap_tells_which_part_a_bone_belongs_to() -> None:
 
 
 @pytest.mark.parametrize("name", ["Scarf tail", "Near thigh", "Lamp pole", "Far coat tail"])
-def test_the_middle_line_runs_within_the_part_from_end_to_end(name: str) -> None:
+def test_the_middle_line_runs_within_the_part_from_end_to_end(name):
     key = part(WICK, name)
     line = middle_of(WICK, key, PICTURES[WICK.parts[key].drawing.sha256])
     item = WICK.parts[key]
@@ -239,7 +238,7 @@ def test_the_middle_line_runs_within_the_part_from_end_to_end(name: str) -> None
     assert min(shares) > 0.9
 
 
-def test_the_other_side_of_a_boned_arm_in_one_gesture() -> None:
+def test_the_other_side_of_a_boned_arm_in_one_gesture():
     arm = [joint(WICK, f"Near {name}") for name in ("upper arm", "forearm", "hand")]
     puppet, _ = bones_from_pivots(WICK, arm)
     copied, new = copy_branches(puppet, arm[:1], Way(0j, 600.0))
@@ -250,8 +249,6 @@ def test_the_other_side_of_a_boned_arm_in_one_gesture() -> None:
     one = next(limb for limb in puppet.limbs.values() if limb.joints[0] == arm[0])
     other = next(limb for limb in copied.limbs.values() if limb.joints[0] == new[arm[0]])
     assert other.bend == -one.bend
-    assert {copied.parts[new[p]].joint for p in puppet.parts if puppet.parts[p].joint == arm[1]} == {
-        new[arm[1]]
-    }
+    assert {copied.parts[new[p]].joint for p in puppet.parts if puppet.parts[p].joint == arm[1]} == {new[arm[1]]}
     hand = next(c for c in copied.controls.values() if c.moves == other.target)
     assert hand.name == "Far hand 2"

@@ -6,7 +6,7 @@ from umbrite.rig.edits.controls import make_control
 from umbrite.rig.edits.variants.sets import make_set
 
 
-def test_which_variant_shows_steps_and_what_a_slider_says_does_not() -> None:
+def test_which_variant_shows_steps_and_what_a_slider_says_does_not():
     puppet, key = make_set(wick(), [part(wick(), "Eyes"), part(wick(), "Mouth")])
     puppet, slider = make_control(puppet, "slider", joint(puppet, "Head"))
     assert is_stepped(puppet, f"{key}.shows")

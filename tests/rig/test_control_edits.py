@@ -17,19 +17,19 @@ from umbrite.rig.edits.variants.sets import make_set
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.rewiring import Way
-from umbrite.rig.model import Point, Puppet
+from umbrite.rig.model import Point
 
 PUPPET = wick()
 
 
-def bare() -> Puppet:
+def bare():
     puppet = PUPPET
     for key in PUPPET.controls:
         puppet = remove_control(puppet, key)
     return puppet
 
 
-def test_the_proposed_set_has_hands_feet_hips_trunk_head_neck_eyes_and_master() -> None:
+def test_the_proposed_set_has_hands_feet_hips_trunk_head_neck_eyes_and_master():
     kinds = {p.control.name: p.control.kind for p in propose_controls(bare())}
     assert kinds == {
         "Near hand": "grip", "Far hand": "grip", "Near foot": "grip", "Far foot": "grip", "Body": "grip", "Master": "master",
@@ -37,7 +37,7 @@ def test_the_proposed_set_has_hands_feet_hips_trunk_head_neck_eyes_and_master() 
     }  # fmt: skip
 
 
-def test_taking_controls_away_leaves_the_rig_and_takes_an_aim_point_s_joint_along() -> None:
+def test_taking_controls_away_leaves_the_rig_and_takes_an_aim_point_s_joint_along():
     puppet = bare()
     assert puppet.controls == {}
     assert puppet.links == {}
@@ -48,63 +48,56 @@ def test_taking_controls_away_leaves_the_rig_and_takes_an_aim_point_s_joint_alon
     assert {c.name for c in made.controls.values()} == {c.name for c in PUPPET.controls.values()}
 
 
-def test_eyes_go_where_the_aim_point_is_dragged_and_no_farther() -> None:
+def test_eyes_go_where_the_aim_point_is_dragged_and_no_farther():
     look = control(PUPPET, "Look")
     eyes = joint(PUPPET, "Eyes")
     plan = compile_plan(PUPPET)
     rest = evaluate(plan, {})
     at = rest.control_at(PUPPET.controls[look])
-    came = [
-        evaluate(plan, pose_control(rest, {}, look, at + by)).pivot(eyes) - rest.pivot(eyes)
-        for by in (90, 2000)
-    ]
+    came = [evaluate(plan, pose_control(rest, {}, look, at + by)).pivot(eyes) - rest.pivot(eyes) for by in (90, 2000)]
     assert 2 < came[0].real < came[1].real < 12
     assert came[0].imag == pytest.approx(0, abs=1e-9)
     down = evaluate(plan, pose_control(rest, {}, look, at + 500j)).pivot(eyes) - rest.pivot(eyes)
     assert down == pytest.approx(1j * came[1].real)
 
 
-def test_axes_and_ranges_hold_a_grip() -> None:
+def test_axes_and_ranges_hold_a_grip():
     key = control(PUPPET, "Near hand")
     puppet = set_range(change(PUPPET, key, axes="x"), key, least_x=-50.0, most_x=20.0)
     rest = evaluate(compile_plan(puppet), {})
     start = rest.control_at(puppet.controls[key])
     for by, expected in ((10 - 300j, 10), (900, 20), (-900 + 40j, -50)):
         pose = pose_control(rest, {}, key, start + by)
-        assert evaluate(compile_plan(puppet), pose).control_at(puppet.controls[key]) == pytest.approx(
-            start + expected
-        )
+        assert evaluate(compile_plan(puppet), pose).control_at(puppet.controls[key]) == pytest.approx(start + expected)
     swapped = set_range(puppet, key, least_x=80.0)
     assert (swapped.controls[key].least, swapped.controls[key].most) == (Point(20.0, -1e4), Point(80.0, 1e4))
 
 
-def test_a_slider_turns_its_joint_over_its_limit_and_goes_with_its_link() -> None:
+def test_a_slider_turns_its_joint_over_its_limit_and_goes_with_its_link():
     head = joint(PUPPET, "Head")
     puppet, key = make_control(PUPPET, "slider", head)
     limit = puppet.joints[head].limit
     assert limit is not None
     assert evaluate(compile_plan(puppet), {f"{key}.value": 1.0}).turn(head) == pytest.approx(limit.largest)
-    assert evaluate(compile_plan(puppet), {f"{key}.value": -0.5}).turn(head) == pytest.approx(
-        limit.smallest / 2
-    )
+    assert evaluate(compile_plan(puppet), {f"{key}.value": -0.5}).turn(head) == pytest.approx(limit.smallest / 2)
     assert span_of(puppet.controls[key]) == (Point(-1, -1), Point(1, 1))
     assert remove_control(puppet, key).links == PUPPET.links
 
 
-def test_a_pad_moves_both_ways() -> None:
+def test_a_pad_moves_both_ways():
     cap = joint(PUPPET, "Cap")
     puppet, key = make_control(PUPPET, "pad", cap)
     placed = evaluate(compile_plan(puppet), {f"{key}.value": 0.5, f"{key}.value_y": -1.0})
     assert placed.pivot(cap) - puppet.joints[cap].pivot.z == pytest.approx(20 - 40j)
 
 
-def test_what_a_limb_reaches_for_gets_no_knob() -> None:
+def test_what_a_limb_reaches_for_gets_no_knob():
     limb = next(iter(PUPPET.limbs.values()))
     with pytest.raises(RigError, match="Make a grip"):
         make_control(PUPPET, "knob", limb.target)
 
 
-def test_a_mirrored_copy_mirrors_ranges_and_takes_choices_along() -> None:
+def test_a_mirrored_copy_mirrors_ranges_and_takes_choices_along():
     key = control(PUPPET, "Near hand")
     puppet = set_range(PUPPET, key, least_x=-50.0, most_x=20.0)
     copied, new = copy_branches(puppet, [joint(puppet, "Near upper arm")], Way(0j, 600.0))
@@ -122,7 +115,7 @@ def test_a_mirrored_copy_mirrors_ranges_and_takes_choices_along() -> None:
     ]
 
 
-def test_links_are_led_elsewhere_and_curves_exchanged_but_never_into_a_circle() -> None:
+def test_links_are_led_elsewhere_and_curves_exchanged_but_never_into_a_circle():
     head, cap = joint(PUPPET, "Head"), joint(PUPPET, "Cap")
     puppet, key = make_control(PUPPET, "slider", head)
     link = next(k for k, item in puppet.links.items() if item.source == f"{key}.value")
@@ -141,12 +134,12 @@ def test_links_are_led_elsewhere_and_curves_exchanged_but_never_into_a_circle() 
     assert steeper.links[link].points[0].x == -1.0
 
 
-def test_old_puppets_without_the_new_fields_are_the_same() -> None:
+def test_old_puppets_without_the_new_fields_are_the_same():
     plain = replace(PUPPET, controls_only=False, meant=())
     assert plain == PUPPET
 
 
-def test_a_foot_rolls_by_a_slider_while_its_ankle_stays_and_an_eyelid_follows_one() -> None:
+def test_a_foot_rolls_by_a_slider_while_its_ankle_stays_and_an_eyelid_follows_one():
     foot = joint(PUPPET, "Near foot")
     puppet, key = make_control(PUPPET, "slider", foot)
     plan = compile_plan(puppet)
@@ -159,15 +152,13 @@ def test_a_foot_rolls_by_a_slider_while_its_ankle_stays_and_an_eyelid_follows_on
     puppet, key = make_control(PUPPET, "slider", mouth)
     link = next(k for k, item in puppet.links.items() if item.source == f"{key}.value")
     lid = set_curve(
-        relink(puppet, link, drives=f"{mouth}.scale_y"),
-        link,
-        [Point(-1.0, -0.9), Point(0.0, 0.0), Point(1.0, 0.2)],
+        relink(puppet, link, drives=f"{mouth}.scale_y"), link, [Point(-1.0, -0.9), Point(0.0, 0.0), Point(1.0, 0.2)]
     )
     closed = evaluate(compile_plan(lid), {f"{key}.value": -1.0}).joint_map(mouth)
     assert abs(closed.a - closed.b) == pytest.approx(0.1)
 
 
-def test_a_wheel_turns_by_the_distance_that_its_cart_has_come() -> None:
+def test_a_wheel_turns_by_the_distance_that_its_cart_has_come():
     cap, master = joint(PUPPET, "Cap"), joint(PUPPET, "Master")
     radius = 60.0
     puppet, _ = add_link(PUPPET, master, f"{cap}.turn", [(0.0, 0.0), (radius, 1.0)], travel=True)

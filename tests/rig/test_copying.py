@@ -15,18 +15,17 @@ from umbrite.rig.edits.renaming import numbered, renamed, replaced, side_swapped
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.rewiring import Way
-from umbrite.rig.model import Puppet
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.words.names import swapped
 
 WICK = wick()
 
 
-def other_arm(way: Way, puppet: Puppet = WICK) -> tuple[Puppet, dict[str, str]]:
+def other_arm(way, puppet=WICK):
     return copy_branches(puppet, [joint(puppet, "Near upper arm")], way)
 
 
-def test_the_mirrored_arm_brings_limb_limits_target_control_and_lamp_and_refers_to_nothing_old() -> None:
+def test_the_mirrored_arm_brings_limb_limits_target_control_and_lamp_and_refers_to_nothing_old():
     copied, new = other_arm(Way(line=centre_line(WICK, [joint(WICK, "Near upper arm")])))
     assert invariants(copied) == []
     assert {copied.parts[new[part(WICK, n)]].name for n in ("Near upper arm", "Near hand")} == {
@@ -60,7 +59,7 @@ ON_GRID = {name: edit for name, edit in EDITS.items() if not name.startswith(("r
 
 
 @given(puppets(ON_GRID), st.data(), st.floats(-500, 1500))
-def test_mirrored_twice_is_the_original_to_the_bit(puppet: Puppet, data: st.DataObject, line: float) -> None:
+def test_mirrored_twice_is_the_original_to_the_bit(puppet, data, line):
     assume(puppet.joints)
     key = data.draw(st.sampled_from(list(puppet.joints)))
     once, new = copy_branches(puppet, [key], Way(line=line))
@@ -88,7 +87,7 @@ def test_mirrored_twice_is_the_original_to_the_bit(puppet: Puppet, data: st.Data
 
 
 @given(puppets(EDITS), st.data(), st.booleans())
-def test_a_copy_changes_nothing_that_was_there(puppet: Puppet, data: st.DataObject, mirrored: bool) -> None:  # noqa: FBT001
+def test_a_copy_changes_nothing_that_was_there(puppet, data, mirrored):
     assume(puppet.joints)
     keys = data.draw(st.sets(st.sampled_from(list(puppet.joints)), min_size=1))
     way = Way(line=300.0) if mirrored else Way(shift=40 - 30j)
@@ -101,7 +100,7 @@ def test_a_copy_changes_nothing_that_was_there(puppet: Puppet, data: st.DataObje
     assert set(new).isdisjoint(new.values())
 
 
-def test_a_mirrored_drawing_lies_as_a_looking_glass_shows_it() -> None:
+def test_a_mirrored_drawing_lies_as_a_looking_glass_shows_it():
     copied, new = other_arm(Way(line=600.0))
     flip = Affine(0j, -1 + 0j, 1200 + 0j)
     for name in ("Near upper arm", "Lamp pole"):
@@ -111,7 +110,7 @@ def test_a_mirrored_drawing_lies_as_a_looking_glass_shows_it() -> None:
         assert all(a == pytest.approx(b, abs=1e-9) for a, b in zip(wanted, found, strict=True))
 
 
-def test_a_moved_copy_keeps_bend_and_limits_and_far_copies_lie_behind() -> None:
+def test_a_moved_copy_keeps_bend_and_limits_and_far_copies_lie_behind():
     copied, new = copy_branches(WICK, [joint(WICK, "Near thigh")], Way(shift=90 - 10j))
     limb = next(item for key, item in copied.limbs.items() if key not in WICK.limbs)
     assert limb.bend == next(item for item in WICK.limbs.values() if item.name == "Near leg").bend
@@ -121,12 +120,12 @@ def test_a_moved_copy_keeps_bend_and_limits_and_far_copies_lie_behind() -> None:
     assert places[0] < places[1]
 
 
-def test_the_other_hand_hangs_from_the_other_arm() -> None:
+def test_the_other_hand_hangs_from_the_other_arm():
     copied, new = copy_branches(WICK, [joint(WICK, "Near foot")], Way(line=600.0))
     assert copied.joints[new[joint(WICK, "Near foot")]].parent == joint(WICK, "Far shin")
 
 
-def test_links_within_a_branch_are_copied_with_their_signs() -> None:
+def test_links_within_a_branch_are_copied_with_their_signs():
     upper, lower, head = (joint(WICK, name) for name in ("Near upper arm", "Near forearm", "Head"))
     linked, _ = add_link(WICK, f"{upper}.turn", f"{lower}.turn", [(-1, -2), (1, 3)])
     linked, _ = add_link(linked, f"{upper}.scale_y", f"{head}.turn", [(0, 0), (1, 1)])
@@ -136,7 +135,7 @@ def test_links_within_a_branch_are_copied_with_their_signs() -> None:
     assert [(p.x, p.y) for p in made[0].points] == [(-1, -3), (1, 2)]
 
 
-def test_nothing_to_copy_is_refused() -> None:
+def test_nothing_to_copy_is_refused():
     with pytest.raises(RigError, match="something to copy"):
         copy_branches(WICK, [], Way())
 
@@ -145,21 +144,18 @@ def test_nothing_to_copy_is_refused() -> None:
     ("name", "other"),
     [("Near hand", "Far hand"), ("left_arm", "right_arm"), ("armL", "armR"), ("Foot R", "Foot L"), ("Lantern", "Lantern"), ("Farmer", "Farmer"), ("leftFoot", "rightFoot")],
 )  # fmt: skip
-def test_names_swap_their_side_and_back(name: str, other: str) -> None:
+def test_names_swap_their_side_and_back(name, other):
     assert swapped(name) == other
     assert swapped(other) == name
 
 
-def test_many_names_change_at_once_even_where_they_trade_places() -> None:
+def test_many_names_change_at_once_even_where_they_trade_places():
     keys = [part(WICK, name) for name in ("Near hand", "Far hand")]
     traded = renamed(WICK, side_swapped(WICK, keys))
     assert [traded.parts[key].name for key in keys] == ["Far hand", "Near hand"]
     mitts = renamed(WICK, replaced(WICK, keys, "HAND", "mitt"))
     assert [mitts.parts[key].name for key in keys] == ["Near mitt", "Far mitt"]
-    assert [renamed(WICK, numbered(keys, "Glove", 3)).parts[key].name for key in keys] == [
-        "Glove 3",
-        "Glove 4",
-    ]
+    assert [renamed(WICK, numbered(keys, "Glove", 3)).parts[key].name for key in keys] == ["Glove 3", "Glove 4"]
     with pytest.raises(RigError, match="twice"):
         renamed(WICK, {keys[0]: "Cap"})
     with pytest.raises(RigError, match="lose its name"):

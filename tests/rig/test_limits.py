@@ -21,7 +21,7 @@ NEAR, FAR, CAP = (joint(WICK, name) for name in ("Near shin", "Far shin", "Cap")
 
 
 @given(st.floats(-math.pi, 0), st.floats(0, math.pi))
-def test_the_other_arc_keeps_rest_inside_and_opens_where_it_was_closed(small: float, large: float) -> None:
+def test_the_other_arc_keeps_rest_inside_and_opens_where_it_was_closed(small, large):
     turned = other_arc(set_limit(WICK, CAP, small, large), CAP)
     assert invariants(turned) == []
     limit = turned.joints[CAP].limit
@@ -30,7 +30,7 @@ def test_the_other_arc_keeps_rest_inside_and_opens_where_it_was_closed(small: fl
     assert opened == pytest.approx(math.pi - max(-small, large))
 
 
-def test_a_hinge_turns_to_its_limbs_side_only() -> None:
+def test_a_hinge_turns_to_its_limbs_side_only():
     bends = {limb.joints[1]: limb.bend for limb in WICK.limbs.values()}
     for key, bend in bends.items():
         limit = hinge(WICK, key, 2.0).joints[key].limit
@@ -38,7 +38,7 @@ def test_a_hinge_turns_to_its_limbs_side_only() -> None:
     assert hinge(WICK, CAP, 1.0).joints[CAP].limit == Limit(0.0, 1.0)
 
 
-def test_the_other_side_gets_the_limit_mirrored_or_the_same() -> None:
+def test_the_other_side_gets_the_limit_mirrored_or_the_same():
     given_limit = set_limit(WICK, NEAR, -0.25, 2.0, 0.1)
     assert to_other_side(given_limit, NEAR, mirrored=True).joints[FAR].limit == Limit(-2.0, 0.25, 0.1)
     assert to_other_side(given_limit, NEAR, mirrored=False).joints[FAR].limit == Limit(-0.25, 2.0, 0.1)
@@ -49,12 +49,12 @@ def test_the_other_side_gets_the_limit_mirrored_or_the_same() -> None:
         other_arc(WICK, CAP)
 
 
-def test_one_limit_is_copied_to_many() -> None:
+def test_one_limit_is_copied_to_many():
     puppet = copied_to(set_limit(WICK, NEAR, -0.5, 0.5), NEAR, [FAR, CAP])
     assert {puppet.joints[key].limit for key in (NEAR, FAR, CAP)} == {Limit(-0.5, 0.5)}
 
 
-def test_a_limb_is_extended_by_its_end_and_nothing_moves_at_rest() -> None:
+def test_a_limb_is_extended_by_its_end_and_nothing_moves_at_rest():
     leg = next(key for key, limb in WICK.limbs.items() if limb.name == "Near leg")
     longer = extend_limb(WICK, leg)
     assert invariants(longer) == []

@@ -6,12 +6,11 @@ import pytest
 from umbrite.rig.edits.meshes.mesh_points import added_point, moved_points, without_points
 from umbrite.rig.errors import RigError
 from umbrite.rig.mesh import mesh_fault, mesh_of, weights_of, with_keeping
-from umbrite.rig.model import Mesh
 
 WIDE, TALL, STEP = 9, 5, 20.0
 
 
-def strip() -> Mesh:
+def strip():
     """A grid of triangles, 160 x 80 pixels, whose weights go evenly from one joint to the other."""
     vertices = np.array([complex(i, j) * STEP for j in range(TALL) for i in range(WIDE)])
     triangles = []
@@ -25,7 +24,7 @@ def strip() -> Mesh:
     )
 
 
-def area(mesh: Mesh) -> float:
+def area(mesh):
     arrays = mesh.arrays
     a, b, c = arrays.vertices[arrays.triangles].T
     areas = (np.conj(b - a) * (c - a)).imag / 2
@@ -33,20 +32,20 @@ def area(mesh: Mesh) -> float:
     return float(areas.sum())
 
 
-def bends_evenly(mesh: Mesh) -> bool:
+def bends_evenly(mesh):
     """Whether weights still go evenly across."""
     share = np.clip(mesh.arrays.vertices.real / ((WIDE - 1) * STEP), 0, 1)
     return bool(np.abs(weights_of(mesh)[:, 1] - share).max() < 1e-3)
 
 
-def inner(mesh: Mesh, rng: np.random.Generator) -> int:
+def inner(mesh, rng):
     z = mesh.arrays.vertices
     inside = (z.real > 1) & (z.real < (WIDE - 1) * STEP - 1) & (z.imag > 1) & (z.imag < (TALL - 1) * STEP - 1)
     return int(rng.choice(np.flatnonzero(inside)))
 
 
 @pytest.mark.parametrize("seed", range(20))
-def test_whatever_is_done_by_hand_the_area_stays_and_the_part_bends_as_it_did(seed: int) -> None:
+def test_whatever_is_done_by_hand_the_area_stays_and_the_part_bends_as_it_did(seed):
     rng = np.random.default_rng(seed)
     mesh = strip()
     whole = area(mesh)
@@ -74,7 +73,7 @@ def test_whatever_is_done_by_hand_the_area_stays_and_the_part_bends_as_it_did(se
     assert bends_evenly(mesh)
 
 
-def test_a_point_taken_out_again_gives_the_same_area_and_edge_points_divide_edges() -> None:
+def test_a_point_taken_out_again_gives_the_same_area_and_edge_points_divide_edges():
     mesh = strip()
     for at in (45 + 0.3j, 30 + 45j, 50.1 + 40j):
         more, new = added_point(mesh, at)
@@ -84,7 +83,7 @@ def test_a_point_taken_out_again_gives_the_same_area_and_edge_points_divide_edge
     assert on_rim.arrays.vertices[new] == pytest.approx(45), "the outline keeps its edge"
 
 
-def test_new_triangles_are_well_shaped() -> None:
+def test_new_triangles_are_well_shaped():
     mesh = strip()
     rng = np.random.default_rng(3)
     for _ in range(60):
@@ -97,7 +96,7 @@ def test_new_triangles_are_well_shaped() -> None:
     assert np.percentile(angles.min(axis=1), 5) > np.radians(6)
 
 
-def test_beside_the_outline_a_point_makes_the_mesh_larger_and_far_away_it_is_refused() -> None:
+def test_beside_the_outline_a_point_makes_the_mesh_larger_and_far_away_it_is_refused():
     mesh = strip()
     more, new = added_point(mesh, 50 - 15j)
     assert area(more) == pytest.approx(area(mesh) + 20 * 15 / 2)
@@ -106,19 +105,17 @@ def test_beside_the_outline_a_point_makes_the_mesh_larger_and_far_away_it_is_ref
         added_point(mesh, 50 - 200j)
 
 
-def test_corners_of_the_outline_go_and_the_last_triangle_stays() -> None:
+def test_corners_of_the_outline_go_and_the_last_triangle_stays():
     mesh = strip()
     fewer = without_points(mesh, [0])
     assert area(fewer) == pytest.approx(area(mesh) - STEP * STEP / 2)
-    small = mesh_of(
-        ["j1"], np.array([0, 10, 10j, 10 + 10j]), np.array([[0, 1, 2], [1, 3, 2]]), np.ones((4, 1))
-    )
+    small = mesh_of(["j1"], np.array([0, 10, 10j, 10 + 10j]), np.array([[0, 1, 2], [1, 3, 2]]), np.ones((4, 1)))
     assert len(without_points(small, [3]).arrays.triangles) == 1
     with pytest.raises(RigError, match="three points"):
         without_points(small, [2, 3])
 
 
-def test_folds_and_crossing_outlines_are_refused() -> None:
+def test_folds_and_crossing_outlines_are_refused():
     mesh = strip()
     with pytest.raises(RigError, match="turn over"):
         moved_points(mesh, [2 * WIDE + 3], 45)
@@ -126,15 +123,13 @@ def test_folds_and_crossing_outlines_are_refused() -> None:
         moved_points(mesh, [3], 30j)
     # A hook whose end is moved across its own beginning: no triangle turns over, but the drawing would lie there twice.
     vertices = np.array([0, 10, 10 + 40j, 40j, 40 + 40j, 40 + 30j, 10 + 30j, 40 + 0j, 30 + 0j, 30 + 30j])
-    triangles = np.array(
-        [[0, 1, 6], [0, 6, 3], [3, 6, 2], [6, 9, 2], [9, 5, 2], [5, 4, 2], [9, 8, 7], [9, 7, 5]]
-    )
+    triangles = np.array([[0, 1, 6], [0, 6, 3], [3, 6, 2], [6, 9, 2], [9, 5, 2], [5, 4, 2], [9, 8, 7], [9, 7, 5]])
     hook = mesh_of(["j1"], vertices, triangles, np.ones((10, 1)))
     with pytest.raises(RigError, match="cross itself"):
         moved_points(hook, [7, 8], -25 + 2j)
 
 
-def test_nothing_to_move_is_the_same_mesh() -> None:
+def test_nothing_to_move_is_the_same_mesh():
     mesh = strip()
     assert moved_points(mesh, [], 5) is mesh
     assert moved_points(mesh, [4], 0) is mesh

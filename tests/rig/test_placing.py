@@ -9,14 +9,7 @@ from hypothesis import strategies as st
 from demo_puppet import joint, part, wick
 from strategies import EDITS, puppets
 from umbrite.rig.affine import Affine, after, around
-from umbrite.rig.edits.arranging import (
-    align,
-    distribute,
-    fanned_out,
-    linear_taking,
-    transform_parts,
-    with_place,
-)
+from umbrite.rig.edits.arranging import align, distribute, fanned_out, linear_taking, transform_parts, with_place
 from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.parts import add_part, exchange_drawing
@@ -30,7 +23,7 @@ WICK = wick()
 ARM = [part(WICK, name) for name in ("Near upper arm", "Near forearm", "Near hand")]
 
 
-def tiles(*places: tuple[float, float, int, int]) -> Puppet:
+def tiles(*places):
     puppet = Puppet()
     for i, (x, y, w, h) in enumerate(places):
         puppet, _ = add_part(puppet, f"Tile {i}", Drawing("0" * 64, w, h), Placement(x, y))
@@ -38,7 +31,7 @@ def tiles(*places: tuple[float, float, int, int]) -> Puppet:
 
 
 @given(st.floats(-3, 3), st.floats(0.2, 3), st.floats(-0.15, 0.15))
-def test_many_parts_are_turned_scaled_and_skewed_as_one(turn: float, scale: float, skew: float) -> None:
+def test_many_parts_are_turned_scaled_and_skewed_as_one(turn, scale, skew):
     m = around(500 + 700j, scale * cmath.exp(1j * turn), skew + 0j)
     moved = transform_parts(WICK, ARM, m)
     assert invariants(moved) == []
@@ -49,7 +42,7 @@ def test_many_parts_are_turned_scaled_and_skewed_as_one(turn: float, scale: floa
     assert moved.joints == WICK.joints  # pivots that were set stay
 
 
-def test_parts_are_aligned_to_each_edge_and_spread_evenly() -> None:
+def test_parts_are_aligned_to_each_edge_and_spread_evenly():
     puppet = tiles((0, 0, 10, 40), (100, 30, 30, 10), (37, 90, 20, 20))
     keys = list(puppet.order)
     for edge, side in (("left", 0), ("top", 1), ("right", 2), ("bottom", 3)):
@@ -68,13 +61,12 @@ def test_parts_are_aligned_to_each_edge_and_spread_evenly() -> None:
 
 
 @given(puppets(EDITS))
-def test_fanned_out_no_two_lie_on_one_another_and_nothing_is_changed(puppet: Puppet) -> None:
+def test_fanned_out_no_two_lie_on_one_another_and_nothing_is_changed(puppet):
     shifts = fanned_out(puppet)
     boxes = []
     for joint_key, by in shifts.items():
         box = around_parts(
-            puppet,
-            [k for k in puppet.order if puppet.parts[k].joint == joint_key and puppet.parts[k].visible],
+            puppet, [k for k in puppet.order if puppet.parts[k].joint == joint_key and puppet.parts[k].visible]
         )
         boxes.append((box.left + by.real, box.top + by.imag, box.right + by.real, box.bottom + by.imag))
     for i, one in enumerate(boxes):
@@ -83,7 +75,7 @@ def test_fanned_out_no_two_lie_on_one_another_and_nothing_is_changed(puppet: Pup
             assert apart
 
 
-def test_numbers_of_a_place_are_set_about_the_middle() -> None:
+def test_numbers_of_a_place_are_set_about_the_middle():
     key = ARM[0]
     middle = complex(WICK.parts[key].drawing.width / 2, WICK.parts[key].drawing.height / 2)
     turned = with_place(WICK, key, turn=0.7, scale_x=2.0)
@@ -94,7 +86,7 @@ def test_numbers_of_a_place_are_set_about_the_middle() -> None:
     assert with_place(WICK, key, x=12.5).parts[key].placement.x == 12.5
 
 
-def test_an_exchanged_drawing_keeps_pivot_place_and_binding_and_reaches_linked_copies_only() -> None:
+def test_an_exchanged_drawing_keeps_pivot_place_and_binding_and_reaches_linked_copies_only():
     key = part(WICK, "Near hand")
     linked, new = copy_branches(WICK, [joint(WICK, "Near hand")], Way(shift=50 + 0j), linked=True)
     loose, other = copy_branches(linked, [joint(linked, "Near hand")], Way(shift=90 + 0j))
@@ -113,7 +105,7 @@ def test_an_exchanged_drawing_keeps_pivot_place_and_binding_and_reaches_linked_c
     assert cornered.parts[key].placement.y == WICK.parts[key].placement.y + 4
 
 
-def test_a_linear_map_is_found_from_two_directions() -> None:
+def test_a_linear_map_is_found_from_two_directions():
     a, b = linear_taking(2 + 0j, 1 + 3j, 1j, 4 - 1j)
     m = Affine(a, b, 0j)
     assert m(2 + 0j) == pytest.approx(1j)
@@ -121,7 +113,7 @@ def test_a_linear_map_is_found_from_two_directions() -> None:
     assert linear_taking(1 + 0j, 2 + 0j, 1j, 1j) == (1, 0)
 
 
-def test_trims_stay_where_they_lie_when_a_drawing_is_exchanged() -> None:
+def test_trims_stay_where_they_lie_when_a_drawing_is_exchanged():
     key = part(WICK, "Cap")
     loop = [520 + 250j, 600 + 250j, 600 + 300j]
     trimmed = trim(WICK, key, loop)

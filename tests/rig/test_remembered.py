@@ -14,15 +14,14 @@ from umbrite.rig import family
 from umbrite.rig.dependencies import ranked
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.errors import RigError
-from umbrite.rig.model import Puppet
 from umbrite.rig.remembered import LATEST, remembered, remembered_by
 
 
-def test_a_result_is_made_once_for_each_of_the_latest_values() -> None:
-    made: list[object] = []
+def test_a_result_is_made_once_for_each_of_the_latest_values():
+    made = []
 
     @remembered
-    def doubled(value: list[int]) -> list[int]:
+    def doubled(value):
         made.append(value)
         return value * 2
 
@@ -36,11 +35,11 @@ def test_a_result_is_made_once_for_each_of_the_latest_values() -> None:
     assert made.count(one) >= 2  # it was too long ago
 
 
-def test_only_what_counts_is_looked_at() -> None:
-    made: list[int] = []
+def test_only_what_counts_is_looked_at():
+    made = []
 
     @remembered_by(lambda pair: (pair[0],))
-    def first(pair: tuple[str, int]) -> int:
+    def first(pair):
         made.append(pair[1])
         return len(made)
 
@@ -50,7 +49,7 @@ def test_only_what_counts_is_looked_at() -> None:
 
 
 @given(puppets(), st.data())
-def test_what_is_remembered_of_a_puppet_is_what_is_found_anew(puppet: Puppet, data: st.DataObject) -> None:
+def test_what_is_remembered_of_a_puppet_is_what_is_found_anew(puppet, data):
     """Along edits that change little, which is where something old could be taken for new."""
     for _ in range(3):
         if puppet.joints:

@@ -11,14 +11,7 @@ from demo_puppet import joint, part, wick
 from umbrite.rig.change import change
 from umbrite.rig.control_kinds import control_at_rest
 from umbrite.rig.edits.pivots import set_tip
-from umbrite.rig.edits.rest import (
-    bone_angle,
-    bone_length,
-    set_bone_angle,
-    set_bone_length,
-    shift_branch,
-    turn_branch,
-)
+from umbrite.rig.edits.rest import bone_angle, bone_length, set_bone_angle, set_bone_length, shift_branch, turn_branch
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import point
@@ -27,7 +20,7 @@ PUPPET = wick()
 SHIN, FOOT, UPPER = (joint(PUPPET, name) for name in ("Near shin", "Near foot", "Near upper arm"))
 
 
-def test_a_longer_shin_takes_foot_target_and_control_along() -> None:
+def test_a_longer_shin_takes_foot_target_and_control_along():
     length = bone_length(PUPPET, SHIN)
     longer, words = set_bone_length(PUPPET, SHIN, length + 50)
     assert bone_length(longer, SHIN) == pytest.approx(length + 50)
@@ -44,7 +37,7 @@ def test_a_longer_shin_takes_foot_target_and_control_along() -> None:
 
 
 @given(st.floats(-3, 3))
-def test_turning_a_branch_turns_its_art_about_the_pivot_and_keeps_lengths(by: float) -> None:
+def test_turning_a_branch_turns_its_art_about_the_pivot_and_keeps_lengths(by):
     turned, words = turn_branch(PUPPET, UPPER, by)
     assert invariants(turned) == []
     pivot = PUPPET.joints[UPPER].pivot.z
@@ -62,7 +55,7 @@ def test_turning_a_branch_turns_its_art_about_the_pivot_and_keeps_lengths(by: fl
     )
 
 
-def test_an_angle_is_set_and_the_bend_side_follows_the_drawing() -> None:
+def test_an_angle_is_set_and_the_bend_side_follows_the_drawing():
     forearm = joint(PUPPET, "Near forearm")
     bent, words = set_bone_angle(PUPPET, forearm, bone_angle(PUPPET, UPPER) + 0.5)
     limb = next(limb for limb in bent.limbs.values() if limb.name == "Near arm")
@@ -71,7 +64,7 @@ def test_an_angle_is_set_and_the_bend_side_follows_the_drawing() -> None:
     assert invariants(bent) == []
 
 
-def test_a_branch_is_shifted_with_all_its_art() -> None:
+def test_a_branch_is_shifted_with_all_its_art():
     shifted, _ = shift_branch(PUPPET, joint(PUPPET, "Head"), 10 - 20j)
     for name in ("Head", "Cap", "Eyes", "Mouth"):
         before, after = (p.parts[part(PUPPET, name)].placement for p in (PUPPET, shifted))
@@ -79,14 +72,14 @@ def test_a_branch_is_shifted_with_all_its_art() -> None:
     assert shifted.joints[joint(PUPPET, "Neck")] == PUPPET.joints[joint(PUPPET, "Neck")]
 
 
-def test_a_bone_with_a_tip_of_its_own_lengthens_too() -> None:
+def test_a_bone_with_a_tip_of_its_own_lengthens_too():
     cap = joint(PUPPET, "Cap")
     boned = set_tip(PUPPET, cap, PUPPET.joints[cap].pivot.z - 100j)
     longer, _ = set_bone_length(boned, cap, 150)
     assert longer.joints[cap].tip == point(PUPPET.joints[cap].pivot.z - 150j)
 
 
-def test_what_has_no_length_is_refused_in_words() -> None:
+def test_what_has_no_length_is_refused_in_words():
     with pytest.raises(RigError, match="has no length"):
         set_bone_length(PUPPET, joint(PUPPET, "Mouth"), 10)
     with pytest.raises(RigError, match="above 0"):

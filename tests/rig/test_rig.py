@@ -40,12 +40,12 @@ PARENTS = {
 }  # fmt: skip
 
 
-def named(puppet: Puppet, name: str) -> str:
+def named(puppet, name):
     return next(key for key, joint in puppet.joints.items() if joint.name == name)
 
 
 @pytest.fixture
-def figure() -> Puppet:
+def figure():
     """A small figure with pivots and a family, and no limbs yet."""
     puppet = Puppet()
     for name, (x, y) in PIVOTS.items():
@@ -57,17 +57,17 @@ def figure() -> Puppet:
 
 
 @pytest.fixture
-def limbed(figure: Puppet) -> Puppet:
+def limbed(figure):
     puppet, _ = make_limb(figure, named(figure, "Near upper arm"), named(figure, "Near hand"))
     return make_limb(puppet, named(puppet, "Near foot"), named(puppet, "Near thigh"))[0]
 
 
 @given(st.floats(-1e4, 1e4))
-def test_shown_angles_keep_their_whole_turns_and_come_back(angle: float) -> None:
+def test_shown_angles_keep_their_whole_turns_and_come_back(angle):
     assert from_shown(shown_degrees(angle)) == pytest.approx(angle, abs=1e-9)
 
 
-def test_angles_are_shown_counterclockwise_with_a_real_minus() -> None:
+def test_angles_are_shown_counterclockwise_with_a_real_minus():
     assert angle_text(math.radians(34)) == "−34.0°"
     assert angle_text(-0.0001) == "0.0°"
 
@@ -83,18 +83,18 @@ def test_angles_are_shown_counterclockwise_with_a_real_minus() -> None:
         ("left right", "middle", ""),
     ],
 )
-def test_names_tell_their_side(name: str, side: str, core: str) -> None:
+def test_names_tell_their_side(name, side, core):
     assert (side_of(name), core_of(name)) == (side, core)
 
 
-def test_names_are_tidied_numbered_and_unique() -> None:
+def test_names_are_tidied_numbered_and_unique():
     assert tidy(" near_hand ") == "Near hand"
     assert tidy("") == "Unnamed"
     assert words_of("scarf tail 02") == ("scarf", "tail", "02")
     assert unique("Eye", ["Eye", "Eye 2"]) == "Eye 3"
 
 
-def test_a_name_may_have_spaces_but_not_be_empty_or_taken(figure: Puppet) -> None:
+def test_a_name_may_have_spaces_but_not_be_empty_or_taken(figure):
     head = named(figure, "Head")
     assert rename(figure, head, "  Big   head ").joints[head].name == "Big head"
     with pytest.raises(RigError, match="can't be empty"):
@@ -103,20 +103,16 @@ def test_a_name_may_have_spaces_but_not_be_empty_or_taken(figure: Puppet) -> Non
         rename(figure, head, "Trunk")
 
 
-def test_the_family_can_be_walked(figure: Puppet) -> None:
+def test_the_family_can_be_walked(figure):
     trunk, hand = named(figure, "Trunk"), named(figure, "Near hand")
-    assert [figure.joints[k].name for k in ancestors(figure, hand)] == [
-        "Near forearm",
-        "Near upper arm",
-        "Trunk",
-    ]
+    assert [figure.joints[k].name for k in ancestors(figure, hand)] == ["Near forearm", "Near upper arm", "Trunk"]
     assert len(branch(figure, trunk)) == 8
     assert path(figure, hand, trunk) == path(figure, trunk, hand)
     with pytest.raises(RigError, match="one line of the family"):
         path(figure, hand, named(figure, "Head"))
 
 
-def test_a_circle_is_refused_in_words_and_nothing_changes(figure: Puppet) -> None:
+def test_a_circle_is_refused_in_words_and_nothing_changes(figure):
     trunk, hand = named(figure, "Trunk"), named(figure, "Near hand")
     with pytest.raises(RigError, match="Near hand is carried by Near forearm is carried by .*, a circle"):
         set_parent(figure, [trunk], hand)
@@ -124,12 +120,12 @@ def test_a_circle_is_refused_in_words_and_nothing_changes(figure: Puppet) -> Non
         set_parent(figure, [trunk], trunk)
 
 
-def test_a_missing_id_is_told_in_words(figure: Puppet) -> None:
+def test_a_missing_id_is_told_in_words(figure):
     with pytest.raises(MissingError, match="There is no joint with the id j999"):
         get_joint(figure, "j999")
 
 
-def test_a_carrier_goes_over_the_uppermost_of_what_is_chosen(figure: Puppet) -> None:
+def test_a_carrier_goes_over_the_uppermost_of_what_is_chosen(figure):
     thigh, shin, head = (named(figure, name) for name in ("Near thigh", "Near shin", "Head"))
     puppet, key = carry_together(figure, [shin, head, thigh], "Bits", 300 + 400j)
     assert children(puppet, key) == [thigh, head]
@@ -137,14 +133,14 @@ def test_a_carrier_goes_over_the_uppermost_of_what_is_chosen(figure: Puppet) -> 
     assert remove_carrier(puppet, key).joints[thigh] == figure.joints[thigh]
 
 
-def test_a_carrier_over_everything_is_the_only_free_joint(figure: Puppet) -> None:
+def test_a_carrier_over_everything_is_the_only_free_joint(figure):
     puppet, key = carry_together(figure, children(figure, None), "Master", 300 + 650j, role="master")
     assert children(puppet, None) == [key]
     with pytest.raises(RigError, match="needs something to carry"):
         carry_together(figure, [], "None", 0j)
 
 
-def test_a_limb_is_the_same_from_either_end(figure: Puppet) -> None:
+def test_a_limb_is_the_same_from_either_end(figure):
     upper, hand = named(figure, "Near upper arm"), named(figure, "Near hand")
     one, key = make_limb(figure, upper, hand)
     other, _ = make_limb(figure, hand, upper)
@@ -156,7 +152,7 @@ def test_a_limb_is_the_same_from_either_end(figure: Puppet) -> None:
     assert one.joints[limb.target].pivot == Point(200, 380)
 
 
-def test_hands_follow_the_body_and_feet_the_master_or_the_board(figure: Puppet, limbed: Puppet) -> None:
+def test_hands_follow_the_body_and_feet_the_master_or_the_board(figure, limbed):
     arm, leg = limbed.limbs.values()
     assert limbed.joints[arm.target].parent == named(limbed, "Trunk")
     assert limbed.joints[leg.target].parent is None
@@ -166,14 +162,14 @@ def test_hands_follow_the_body_and_feet_the_master_or_the_board(figure: Puppet, 
     assert mastered.joints[mastered.limbs[key].target].parent == master
 
 
-def test_the_bend_side_comes_from_the_drawing(limbed: Puppet) -> None:
+def test_the_bend_side_comes_from_the_drawing(limbed):
     arm, leg = limbed.limbs.values()
     assert (arm.bend, leg.bend) == (-1, 1)
     for limb in (arm, leg):
         assert drawn_bend(limbed, limb) * limb.bend > 0
 
 
-def test_a_straight_leg_gets_the_side_its_foot_points_to_and_a_finding(figure: Puppet) -> None:
+def test_a_straight_leg_gets_the_side_its_foot_points_to_and_a_finding(figure):
     straight = move_pivot(figure, named(figure, "Near shin"), 280 + 500j)
     puppet, key = make_limb(straight, named(straight, "Near thigh"), named(straight, "Near foot"))
     assert puppet.limbs[key].bend == 1
@@ -183,7 +179,7 @@ def test_a_straight_leg_gets_the_side_its_foot_points_to_and_a_finding(figure: P
     assert "limb-straight" not in {f.code for f in findings(chosen)}
 
 
-def test_moving_the_wrist_takes_the_target_along_and_the_elbow_its_side(limbed: Puppet) -> None:
+def test_moving_the_wrist_takes_the_target_along_and_the_elbow_its_side(limbed):
     arm_key = next(iter(limbed.limbs))
     moved = move_pivot(limbed, named(limbed, "Near hand"), 220 + 400j)
     limb = moved.limbs[arm_key]
@@ -194,13 +190,13 @@ def test_moving_the_wrist_takes_the_target_along_and_the_elbow_its_side(limbed: 
     assert limb_tip(by_target, by_target.limbs[arm_key]) == 210 + 390j
 
 
-def test_a_side_chosen_against_the_drawing_stays_when_pivots_move(limbed: Puppet) -> None:
+def test_a_side_chosen_against_the_drawing_stays_when_pivots_move(limbed):
     key = next(iter(limbed.limbs))
     turned = set_bend_side(limbed, key, 1)
     assert move_pivot(turned, named(turned, "Near forearm"), 181 + 281j).limbs[key].bend == 1
 
 
-def test_limbs_that_can_not_be_are_refused_with_what_would_work(figure: Puppet, limbed: Puppet) -> None:
+def test_limbs_that_can_not_be_are_refused_with_what_would_work(figure, limbed):
     with pytest.raises(RigError, match="has no tip to reach with"):
         make_limb(figure, named(figure, "Head"), named(figure, "Head"))
     with pytest.raises(RigError, match="held by the limb Near arm already"):
@@ -210,7 +206,7 @@ def test_limbs_that_can_not_be_are_refused_with_what_would_work(figure: Puppet, 
         make_limb(flat, named(flat, "Near upper arm"), named(flat, "Near hand"))
 
 
-def test_one_bone_with_a_tip_aims(figure: Puppet) -> None:
+def test_one_bone_with_a_tip_aims(figure):
     head = named(figure, "Head")
     puppet, key = make_limb(set_tip(figure, head, 300 + 80j), head, head)
     assert puppet.joints[puppet.limbs[key].target].pivot == Point(300, 80)
@@ -218,7 +214,7 @@ def test_one_bone_with_a_tip_aims(figure: Puppet) -> None:
         set_tip(figure, head, 300 + 150j)
 
 
-def test_a_target_may_ride_on_another_limb_but_not_on_its_own(limbed: Puppet) -> None:
+def test_a_target_may_ride_on_another_limb_but_not_on_its_own(limbed):
     arm, leg = limbed.limbs
     foot = named(limbed, "Near foot")
     follows = set_parent(limbed, [limbed.limbs[arm].target], foot)
@@ -229,14 +225,14 @@ def test_a_target_may_ride_on_another_limb_but_not_on_its_own(limbed: Puppet) ->
         set_parent(follows, [follows.limbs[leg].target], named(limbed, "Near hand"))
 
 
-def test_a_limb_is_not_taken_apart_by_other_edits(limbed: Puppet) -> None:
+def test_a_limb_is_not_taken_apart_by_other_edits(limbed):
     with pytest.raises(RigError, match="held by the limb Near arm; remove the limb first"):
         set_parent(limbed, [named(limbed, "Near forearm")], named(limbed, "Trunk"))
     with pytest.raises(RigError, match="used by the limb Near leg"):
         remove_part(limbed, next(k for k, p in limbed.parts.items() if p.name == "Near shin"))
 
 
-def test_removing_a_limb_takes_target_and_control_along(figure: Puppet, limbed: Puppet) -> None:
+def test_removing_a_limb_takes_target_and_control_along(figure, limbed):
     controlled, _ = make_proposed(limbed, [each for each in propose_controls(limbed) if not each.over])
     for key in limbed.limbs:
         controlled = limbs.remove_limb(controlled, key)
@@ -254,18 +250,18 @@ def test_removing_a_limb_takes_target_and_control_along(figure: Puppet, limbed: 
         ((-9e3, 9e3), Limit(-MOST_TURN, MOST_TURN), ""),
     ],
 )
-def test_limits_are_mended_and_it_is_said(ends: tuple[float, float], limit: Limit, note: str) -> None:
+def test_limits_are_mended_and_it_is_said(ends, limit, note):
     found, said = mended(*ends)
     assert found == limit
     assert note in said
 
 
-def test_a_limit_of_nonsense_is_refused(figure: Puppet) -> None:
+def test_a_limit_of_nonsense_is_refused(figure):
     with pytest.raises(RigError, match="plain numbers"):
         set_limit(figure, named(figure, "Head"), math.nan, 1.0)
 
 
-def test_controls_are_proposed_for_limbs_carriers_and_master_once(limbed: Puppet) -> None:
+def test_controls_are_proposed_for_limbs_carriers_and_master_once(limbed):
     body, _ = carry_together(limbed, [named(limbed, "Trunk")], "Body", 300 + 400j)
     puppet, _ = carry_together(body, children(body, None), "Master", 300 + 650j, role="master")
     made, keys = make_proposed(puppet, propose_controls(puppet))
@@ -280,12 +276,12 @@ def test_controls_are_proposed_for_limbs_carriers_and_master_once(limbed: Puppet
     assert len(propose_controls(remove_control(made, keys[0]))) == 1
 
 
-def test_the_foot_can_turn_with_the_limb_or_keep_its_angle(limbed: Puppet) -> None:
+def test_the_foot_can_turn_with_the_limb_or_keep_its_angle(limbed):
     _, leg = limbed.limbs
     assert set_end_hold(limbed, leg, "limb").limbs[leg].end_hold == "limb"
 
 
-def test_draw_order_moves_one_and_many_and_stays_a_permutation(figure: Puppet) -> None:
+def test_draw_order_moves_one_and_many_and_stays_a_permutation(figure):
     a, b, c, *rest = figure.order
     assert reorder(figure, [a], len(figure.order)).order == (b, c, *rest, a)
     assert reorder(figure, [c, a], 0).order == (a, c, b, *rest)
@@ -293,7 +289,7 @@ def test_draw_order_moves_one_and_many_and_stays_a_permutation(figure: Puppet) -
     assert step_order(figure, [a], -1).order == figure.order
 
 
-def test_an_unset_pivot_goes_along_with_its_drawing_and_a_set_one_stays() -> None:
+def test_an_unset_pivot_goes_along_with_its_drawing_and_a_set_one_stays():
     puppet, key = add_part(Puppet(), "Leaf", Drawing("0" * 64, 10, 10), Placement(0, 0))
     joint = puppet.parts[key].joint
     moved = place_part(puppet, key, Placement(100, 0))
@@ -302,20 +298,20 @@ def test_an_unset_pivot_goes_along_with_its_drawing_and_a_set_one_stays() -> Non
     assert kept.joints[joint].pivot == Point(0, 1)
 
 
-def test_a_part_can_ride_on_another_joint_and_its_bare_joint_goes(figure: Puppet) -> None:
+def test_a_part_can_ride_on_another_joint_and_its_bare_joint_goes(figure):
     eye, key = add_part(figure, "Eye", Drawing("0" * 64, 9, 9), Placement(300, 150))
     riding = ride_on(eye, key, named(eye, "Head"))
     assert riding.joints == figure.joints
     assert riding.parts[key].joint == named(figure, "Head")
 
 
-def test_loose_parts_and_unset_pivots_are_found() -> None:
+def test_loose_parts_and_unset_pivots_are_found():
     puppet, _ = add_part(Puppet(), "One", Drawing("0" * 64, 9, 9), Placement(0, 0))
     puppet, _ = add_part(puppet, "Two", Drawing("0" * 64, 9, 9), Placement(50, 0))
     assert [f.code for f in findings(puppet)] == ["part-loose", "part-loose", "pivot-unset", "pivot-unset"]
 
 
-def test_the_invariants_notice_what_is_broken(limbed: Puppet) -> None:
+def test_the_invariants_notice_what_is_broken(limbed):
     key, limb = next(iter(limbed.limbs.items()))
     trunk = named(limbed, "Trunk")
     broken = {
@@ -333,7 +329,7 @@ def test_the_invariants_notice_what_is_broken(limbed: Puppet) -> None:
         assert any(words in sentence for sentence in invariants(puppet)), words
 
 
-def _fields(puppet: Puppet) -> dict[str, object]:
+def _fields(puppet):
     return {name: getattr(puppet, name) for name in puppet.__struct_fields__}
 
 
@@ -346,7 +342,7 @@ def _fields(puppet: Puppet) -> dict[str, object]:
         (("Near tentacle 1", "Near tentacle 2"), "Near tentacle 1 limb"),
     ],
 )
-def test_made_limbs_take_the_word_that_the_art_has_for_its_side(names: tuple[str, str], limb: str) -> None:
+def test_made_limbs_take_the_word_that_the_art_has_for_its_side(names, limb):
     puppet = Puppet(
         joints={
             "j1": Joint(names[0], point(0j), pivot_set=True),
@@ -358,7 +354,7 @@ def test_made_limbs_take_the_word_that_the_art_has_for_its_side(names: tuple[str
     assert made.limbs[key].name == limb
 
 
-def test_sides_are_told_in_the_words_of_the_art() -> None:
+def test_sides_are_told_in_the_words_of_the_art():
     assert tells_left_and_right(["L arm", "R arm", "Near hand"])
     assert not tells_left_and_right(["Near arm", "Far arm", "Left hand"])
     assert not tells_left_and_right(["Head"])
@@ -376,7 +372,7 @@ def test_sides_are_told_in_the_words_of_the_art() -> None:
         (["Piston", "Rod"], "", "Piston limb"),
     ],
 )
-def test_a_limb_is_told_by_names_in_any_language(names: list[str], kind: str, name: str) -> None:
+def test_a_limb_is_told_by_names_in_any_language(names, kind, name):
     puppet = Puppet("It", 900, 900)
     for i, each in enumerate(names):
         puppet, key = add_bone(puppet, 300 + 10j * i + 100j * i, 300 + 110j * (i + 1), None, each)

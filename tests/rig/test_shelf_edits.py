@@ -22,20 +22,17 @@ from umbrite.rig.edits.shelf import (
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import owner_of
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Pose
 
 WICK = replace(wick(), poses=())
 CHANNELS = [f"{key}.{what}" for key in list(WICK.joints)[:8] for what in ("turn", "x", "y")]
-poses = st.dictionaries(
-    st.sampled_from(CHANNELS), st.floats(-50, 50).filter(lambda x: abs(x) > 1e-6), max_size=8
-)
+poses = st.dictionaries(st.sampled_from(CHANNELS), st.floats(-50, 50).filter(lambda x: abs(x) > 1e-6), max_size=8)
 
 
-def target(limb: str) -> str:
+def target(limb):
     return next(item.target for item in WICK.limbs.values() if item.name == limb)
 
 
-def test_poses_are_kept_under_names_of_their_own_and_the_clean_one_cannot_be_lost() -> None:
+def test_poses_are_kept_under_names_of_their_own_and_the_clean_one_cannot_be_lost():
     pose = {f"{joint(WICK, 'Head')}.turn": 0.2}
     puppet = save_pose(save_pose(WICK, "Wave", pose), "Wave", {})
     assert [saved.name for saved in puppet.poses] == ["Wave", "Wave 2"]
@@ -57,7 +54,7 @@ def test_poses_are_kept_under_names_of_their_own_and_the_clean_one_cannot_be_los
 
 
 @given(poses, poses, st.floats(0, 1))
-def test_a_blend_lies_between_and_its_ends_are_the_poses(one: Pose, other: Pose, share: float) -> None:
+def test_a_blend_lies_between_and_its_ends_are_the_poses(one, other, share):
     assert blended(one, other, 0.0) == one
     assert blended(one, other, 1.0) == other
     between = blended(one, other, share)
@@ -70,11 +67,11 @@ def test_a_blend_lies_between_and_its_ends_are_the_poses(one: Pose, other: Pose,
 
 
 @given(poses)
-def test_mirrored_twice_is_the_pose(pose: Pose) -> None:
+def test_mirrored_twice_is_the_pose(pose):
     assert mirrored(WICK, mirrored(WICK, pose)) == pose
 
 
-def test_a_mirror_exchanges_sides_and_turns_front_views_round() -> None:
+def test_a_mirror_exchanges_sides_and_turns_front_views_round():
     near, far = target("Near arm"), target("Far arm")
     assert mirrored(WICK, {f"{near}.x": 30.0, f"{near}.y": 9.0}) == {f"{far}.x": 30.0, f"{far}.y": 9.0}
     front = WICK
@@ -93,12 +90,12 @@ def test_a_mirror_exchanges_sides_and_turns_front_views_round() -> None:
 
 
 @given(poses)
-def test_poses_go_by_names_and_come_back(pose: Pose) -> None:
+def test_poses_go_by_names_and_come_back(pose):
     found, missing = from_names(WICK, by_names(WICK, pose))
     assert (found, missing) == (pose, [])
 
 
-def test_another_puppet_takes_what_it_knows_and_names_what_it_does_not() -> None:
+def test_another_puppet_takes_what_it_knows_and_names_what_it_does_not():
     bramble = load(ASSETS / "bramble.umbrite").puppet
     names = by_names(WICK, {f"{joint(WICK, 'Head')}.turn": 0.25, f"{joint(WICK, 'Cap')}.turn": 0.1})
     pose, missing = from_names(bramble, names)

@@ -27,10 +27,10 @@ from umbrite.rig.takes.keys import (
     spots_of,
     stretch_keys,
 )
-from umbrite.rig.takes.take import Key, Spot, Take
+from umbrite.rig.takes.take import Key, Take
 
 
-def same(one: Take, other: Take) -> bool:
+def same(one, other):
     """Equal but for rounding of frames."""
     return one.tracks.keys() == other.tracks.keys() and all(
         len(a) == len(b)
@@ -39,12 +39,12 @@ def same(one: Take, other: Take) -> bool:
     )  # fmt: skip
 
 
-def moved(spots: set[Spot], by: float) -> set[Spot]:
+def moved(spots, by):
     return {(channel, frame + by) for channel, frame in spots}
 
 
 @given(takes(), st.integers(-40, 40))
-def test_moved_and_moved_back_is_equal(take: Take, by: int) -> None:
+def test_moved_and_moved_back_is_equal(take, by):
     spots = spots_of(take)
     there = move_keys(take, spots, by)
     assert spots_of(there) == moved(spots, by)
@@ -52,19 +52,19 @@ def test_moved_and_moved_back_is_equal(take: Take, by: int) -> None:
 
 
 @given(takes())
-def test_stretched_by_two_and_by_a_half_is_equal(take: Take) -> None:
+def test_stretched_by_two_and_by_a_half_is_equal(take):
     there = stretch_keys(take, spots_of(take), 10, 2.0)
     assert same(stretch_keys(there, spots_of(there), 10, 0.5), take)
 
 
 @given(takes())
-def test_mirrored_twice_is_equal_but_for_the_way_after_the_last_key(take: Take) -> None:
+def test_mirrored_twice_is_equal_but_for_the_way_after_the_last_key(take):
     twice = mirror_keys(mirror_keys(take, spots_of(take)), spots_of(mirror_keys(take, spots_of(take))))
     assert same(twice, take)
 
 
 @given(takes(), st.integers(0, 60))
-def test_what_is_copied_and_pasted_where_it_was_changes_nothing(take: Take, frame: int) -> None:
+def test_what_is_copied_and_pasted_where_it_was_changes_nothing(take, frame):
     spots = spots_of(take)
     clip = clip_of(take, spots)
     start = min(at for _, at in spots)
@@ -73,7 +73,7 @@ def test_what_is_copied_and_pasted_where_it_was_changes_nothing(take: Take, fram
 
 
 @given(takes(), st.data())
-def test_removed_keys_are_gone_and_the_others_stay(take: Take, data: st.DataObject) -> None:
+def test_removed_keys_are_gone_and_the_others_stay(take, data):
     spots = data.draw(st.sets(st.sampled_from(sorted(spots_of(take))), min_size=1))
     left = remove_keys(take, spots)
     assert spots_of(left) == spots_of(take) - spots
@@ -81,14 +81,14 @@ def test_removed_keys_are_gone_and_the_others_stay(take: Take, data: st.DataObje
         remove_keys(left, spots)
 
 
-def test_a_key_keeps_how_it_goes_on_when_its_value_changes() -> None:
+def test_a_key_keeps_how_it_goes_on_when_its_value_changes():
     take = set_interpolation(put_keys(Take("T"), 5, {"j1.x": 1.0}), {("j1.x", 5.0)}, "eased", 0.3, 0.2)
     assert key_at(put_keys(take, 5, {"j1.x": 2.0}), "j1.x", 5) == Key(5.0, 2.0, "eased", 0.3, 0.2)
     assert key_at(put_keys(take, 6, {"j1.x": 2.0}, holding={"j1.x"}), "j1.x", 6) == Key(6.0, 2.0, "hold")
     assert key_at(set_values(take, {("j1.x", 5.0): 9.0}), "j1.x", 5) == Key(5.0, 9.0, "eased", 0.3, 0.2)
 
 
-def test_what_makes_no_sense_is_refused_in_words() -> None:
+def test_what_makes_no_sense_is_refused_in_words():
     take = put_keys(Take("T"), 0, {"j1.x": 1.0})
     for wrong in (
         lambda: stretch_keys(take, spots_of(take), 0, 0.0),
@@ -106,7 +106,7 @@ def test_what_makes_no_sense_is_refused_in_words() -> None:
 
 
 @given(takes())
-def test_all_ways_are_eased_but_those_that_hold(take: Take) -> None:
+def test_all_ways_are_eased_but_those_that_hold(take):
     eased = ease_all(take, 0.4)
     for channel, track in take.tracks.items():
         for key, now in zip(track, eased.tracks[channel], strict=True):
@@ -118,9 +118,7 @@ def test_all_ways_are_eased_but_those_that_hold(take: Take) -> None:
 
 
 @given(takes(), st.integers(0, 99))
-def test_what_is_scattered_keeps_each_thing_together_and_comes_again_with_its_seed(
-    take: Take, seed: int
-) -> None:
+def test_what_is_scattered_keeps_each_thing_together_and_comes_again_with_its_seed(take, seed):
     there = scatter(take, spots_of(take), 3, seed)
     assert there == scatter(take, spots_of(take), 3, seed)
     for owner in {channel.split(".")[0] for channel in take.tracks}:
@@ -135,7 +133,7 @@ def test_what_is_scattered_keeps_each_thing_together_and_comes_again_with_its_se
 
 
 @given(takes())
-def test_a_closed_loop_ends_as_it_begins(take: Take) -> None:
+def test_a_closed_loop_ends_as_it_begins(take):
     closed = close_loop(take)
     for channel in closed.tracks:
         first, last = (key_at(closed, channel, frame) for frame in (closed.first, closed.last))
@@ -144,7 +142,7 @@ def test_a_closed_loop_ends_as_it_begins(take: Take) -> None:
             assert last.value == first.value
 
 
-def test_takes_are_made_copied_named_and_removed() -> None:
+def test_takes_are_made_copied_named_and_removed():
     takes_ = shelf.add_take(shelf.add_take((), "Idle"), "Idle", {"j1.x": 3.0})
     assert [take.name for take in takes_] == ["Idle", "Idle 2"]
     assert key_at(takes_[1], "j1.x", 0) == Key(0.0, 3.0)
@@ -153,12 +151,10 @@ def test_takes_are_made_copied_named_and_removed() -> None:
     assert [take.name for take in shelf.remove_take(takes_, "Idle copy")] == ["Idle", "Walk"]
     assert list(shelf.take_faults(takes_)) == []
     assert list(shelf.take_faults((takes_[0], takes_[0]))) != []
-    assert (
-        list(shelf.take_faults((replace(takes_[0], tracks={"j1.x": (Key(2.0, 0.0), Key(1.0, 0.0))}),))) != []
-    )
+    assert list(shelf.take_faults((replace(takes_[0], tracks={"j1.x": (Key(2.0, 0.0), Key(1.0, 0.0))}),))) != []
 
 
-def test_tracks_of_things_that_are_gone_go_along_and_come_back_with_undo() -> None:
+def test_tracks_of_things_that_are_gone_go_along_and_come_back_with_undo():
     puppet = wick()
     cap = joint(puppet, "Cap")
     take = put_keys(Take("T"), 0, {f"{cap}.turn": 1.0, f"{joint(puppet, 'Head')}.turn": 1.0})

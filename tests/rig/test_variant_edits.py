@@ -38,7 +38,6 @@ from umbrite.rig.edits.variants.sets import (
 )
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Puppet
 from umbrite.rig.placement import around_parts, board_from_drawing, middle_of_part
 
 WICK = wick()
@@ -47,18 +46,18 @@ SET, KEY = make_set(WICK, PARTS, "Things")
 ARMS, ARM_SET, SECOND = copy_as_variant(WICK, joint(WICK, "Far upper arm"))
 
 
-def seen(puppet: Puppet, pose: dict[str, float]) -> set[str]:
+def seen(puppet, pose):
     plan = compile_plan(puppet)
     shown = evaluate(plan, pose).shown[0].tolist()
     return {key for key, one in zip(plan.parts, shown, strict=True) if one}
 
 
-def rest_picture(puppet: Puppet) -> list[tuple[object, ...]]:
+def rest_picture(puppet):
     return [(shape.sha256, shape.matrix) for shape in scene_of(evaluate(compile_plan(puppet), {}))]
 
 
 @given(st.sampled_from([0.0, 1.0, 2.0, 3.0, 7.0, -2.0]))
-def test_exactly_one_shows(value: float) -> None:
+def test_exactly_one_shows(value):
     shown = {2.0: 1, 3.0: 2}.get(value, 0)  # what there is none of shows the one at rest
     assert set(PARTS) & seen(SET, {f"{KEY}.shows": value}) == {PARTS[shown]}
     others = set(WICK.parts) - set(PARTS)
@@ -66,7 +65,7 @@ def test_exactly_one_shows(value: float) -> None:
 
 
 @given(st.sampled_from([1, 2, 3]), st.sampled_from([1, 2, 3]), st.floats(-0.5, 0.5))
-def test_switching_and_switching_back_is_equal_and_moves_nothing(one: int, other: int, turn: float) -> None:
+def test_switching_and_switching_back_is_equal_and_moves_nothing(one, other, turn):
     plan = compile_plan(SET)
     pose = {f"{joint(WICK, 'Head')}.turn": turn} if turn else {}
     start, _ = switched(evaluate(plan, pose), pose, KEY, one)
@@ -79,7 +78,7 @@ def test_switching_and_switching_back_is_equal_and_moves_nothing(one: int, other
     assert after.chosen(KEY).number == other
 
 
-def test_what_can_not_be_a_variant_is_refused() -> None:
+def test_what_can_not_be_a_variant_is_refused():
     with pytest.raises(RigError, match="two or more"):
         make_set(WICK, PARTS[:1])
     with pytest.raises(RigError, match="belongs to Things already"):
@@ -94,7 +93,7 @@ def test_what_can_not_be_a_variant_is_refused() -> None:
         make_chooser(make_chooser(SET, KEY)[0], KEY)
 
 
-def test_names_order_rest_and_one_more() -> None:
+def test_names_order_rest_and_one_more():
     eyes = [part(WICK, "Eyes")]
     named, key = make_set(WICK, [part(WICK, "Near hand"), part(WICK, "Near foot")])
     assert named.sets[key].name == "Near"
@@ -110,7 +109,7 @@ def test_names_order_rest_and_one_more() -> None:
     assert not {*PARTS} & seen(empty, {f"{KEY}.shows": number})
 
 
-def test_what_is_taken_out_leaves_the_rest_picture_alone() -> None:
+def test_what_is_taken_out_leaves_the_rest_picture_alone():
     before = rest_picture(SET)
     assert rest_picture(remove_set(SET, KEY)) == before
     for number in (2, 3):
@@ -124,7 +123,7 @@ def test_what_is_taken_out_leaves_the_rest_picture_alone() -> None:
     assert fewer.sets[KEY].variants[2].parts == ()
 
 
-def test_a_slider_goes_through_the_variants_in_their_order() -> None:
+def test_a_slider_goes_through_the_variants_in_their_order():
     puppet, slider = make_control(order_variant(SET, KEY, 3, 0), "slider", joint(WICK, "Head"))
     puppet, _ = add_link(puppet, f"{slider}.value", f"{KEY}.shows", [(-1.0, -1.0), (1.0, 1.0)])
     plan = compile_plan(puppet)
@@ -138,7 +137,7 @@ def test_a_slider_goes_through_the_variants_in_their_order() -> None:
     assert min(steps) >= 0
 
 
-def test_a_copied_branch_is_a_variant_of_its_own_with_its_limb() -> None:
+def test_a_copied_branch_is_a_variant_of_its_own_with_its_limb():
     assert invariants(ARMS) == []
     one, other = ARMS.sets[ARM_SET].variants
     assert other.number == SECOND
@@ -157,7 +156,7 @@ def test_a_copied_branch_is_a_variant_of_its_own_with_its_limb() -> None:
 
 
 @pytest.mark.parametrize("carries", [True, False])
-def test_the_place_of_the_hand_is_taken_over_where_the_set_carries_it(carries: bool) -> None:  # noqa: FBT001 a test's case
+def test_the_place_of_the_hand_is_taken_over_where_the_set_carries_it(carries):
     puppet = set_carries(ARMS, ARM_SET, on=carries)
     one, other = (limb_of(puppet, variant) for variant in puppet.sets[ARM_SET].variants)
     assert one is not None
@@ -174,7 +173,7 @@ def test_the_place_of_the_hand_is_taken_over_where_the_set_carries_it(carries: b
     assert (switched(evaluate(plan, far), far, ARM_SET, SECOND)[1] > 100) == carries
 
 
-def test_stepping_goes_around_and_a_mirrored_pose_takes_the_variant_of_the_other_side() -> None:
+def test_stepping_goes_around_and_a_mirrored_pose_takes_the_variant_of_the_other_side():
     plan = compile_plan(SET)
     assert [next_variant(evaluate(plan, {}), KEY, by) for by in (1, -1, 3)] == [2, 3, 1]
     puppet, near = make_set(WICK, [part(WICK, "Near hand"), part(WICK, "Near foot")], "Near hands")
@@ -186,7 +185,7 @@ def test_stepping_goes_around_and_a_mirrored_pose_takes_the_variant_of_the_other
     assert get_variant(puppet, far, 1).name == "Fist"
 
 
-def test_old_choosers_become_sets() -> None:
+def test_old_choosers_become_sets():
     raw = {
         "version": 2,
         "document": {
@@ -208,11 +207,11 @@ def test_old_choosers_become_sets() -> None:
     assert puppet["links"]["k1"]["drives"] == "s12.shows"
     assert document["pose"] == puppet["poses"][0]["channels"] == {"s12.shows": 2.0}
     assert [key["value"] for key in document["takes"][0]["tracks"]["s12.shows"]] == [0.0, 2.0]
-    assert raw["document"]["pose"] == {"c7.value": 1.0}, "what was read is not changed"  # type: ignore[index]
+    assert raw["document"]["pose"] == {"c7.value": 1.0}, "what was read is not changed"
     assert change(SET, KEY, name="Other").sets[KEY].name == "Other"
 
 
-def test_make_controls_puts_a_chooser_beside_each_set_that_has_none() -> None:
+def test_make_controls_puts_a_chooser_beside_each_set_that_has_none():
 
     puppet = varied_wick()
     for key in [key for key, control in puppet.controls.items() if control.chooses]:
@@ -230,13 +229,11 @@ def test_make_controls_puts_a_chooser_beside_each_set_that_has_none() -> None:
     assert not [each for each in propose_controls(made) if each.control.kind == "chooser"]
 
 
-def test_a_drawing_added_late_keeps_the_trims_where_they_lie_on_the_board() -> None:
+def test_a_drawing_added_late_keeps_the_trims_where_they_lie_on_the_board():
     puppet = wick()
     hand = part(puppet, "Near hand")
     puppet = trim(puppet, hand, [400 + 900j, 430 + 900j, 430 + 940j])
-    drawing = replace(
-        puppet.parts[hand].drawing, sha256="0" * 64, width=puppet.parts[hand].drawing.width + 20
-    )
+    drawing = replace(puppet.parts[hand].drawing, sha256="0" * 64, width=puppet.parts[hand].drawing.width + 20)
     puppet, _, (new,) = add_drawings(puppet, hand, [More("Fist", drawing)])
     before, after = puppet.parts[hand], puppet.parts[new]
     for old, late in zip(before.trims[0].points, after.trims[0].points, strict=True):
@@ -244,12 +241,10 @@ def test_a_drawing_added_late_keeps_the_trims_where_they_lie_on_the_board() -> N
         assert abs(places[0] - places[1]) < 0.1
 
 
-def test_a_branch_as_a_variant_is_seen_with_all_its_parts_and_of_sets_inside_with_the_one_at_rest() -> None:
+def test_a_branch_as_a_variant_is_seen_with_all_its_parts_and_of_sets_inside_with_the_one_at_rest():
     puppet = ARMS
     hand = part(puppet, "Far hand")
-    puppet, _, made = add_drawings(
-        puppet, hand, [More("fist", replace(puppet.parts[hand].drawing, width=40))]
-    )
+    puppet, _, made = add_drawings(puppet, hand, [More("fist", replace(puppet.parts[hand].drawing, width=40))])
     variants = puppet.sets[ARM_SET].variants
     names = [{puppet.parts[key].name for key in parts_of(puppet, variant)} for variant in variants]
     assert names[0] == {"Far upper arm", "Far forearm", "Far hand"}
@@ -258,17 +253,15 @@ def test_a_branch_as_a_variant_is_seen_with_all_its_parts_and_of_sets_inside_wit
     assert len(names[1]) == 3
 
 
-def test_a_late_drawing_is_laid_on_by_the_pivot_or_the_middle() -> None:
+def test_a_late_drawing_is_laid_on_by_the_pivot_or_the_middle():
     hand = part(WICK, "Far hand")
     drawing = replace(WICK.parts[hand].drawing, width=80, height=140)
     puppet, key, (new,) = add_drawings(WICK, hand, [More("long", drawing)])
     pivot = puppet.joints[puppet.parts[hand].joint].pivot.z
 
-    def share(name: str) -> complex:
+    def share(name):
         at = inverse(board_from_drawing(puppet.parts[name].placement))(pivot)
-        return complex(
-            at.real / puppet.parts[name].drawing.width, at.imag / puppet.parts[name].drawing.height
-        )
+        return complex(at.real / puppet.parts[name].drawing.width, at.imag / puppet.parts[name].drawing.height)
 
     assert middle_of_part(puppet.parts[new]) == pytest.approx(middle_of_part(puppet.parts[hand]), abs=1e-6)
     puppet = lay_on(puppet, [new], "pivot")
@@ -284,7 +277,7 @@ def test_a_late_drawing_is_laid_on_by_the_pivot_or_the_middle() -> None:
     assert key in puppet.sets
 
 
-def test_what_belongs_to_a_drawing_joins_its_variant() -> None:
+def test_what_belongs_to_a_drawing_joins_its_variant():
     puppet = join_variant(SET, KEY, 2, [part(SET, "Scarf")])
     assert seen(puppet, {}) == seen(SET, {}) - {part(SET, "Scarf")}
     assert part(SET, "Scarf") in seen(puppet, {f"{KEY}.shows": 2.0})
@@ -292,18 +285,13 @@ def test_what_belongs_to_a_drawing_joins_its_variant() -> None:
         join_variant(puppet, KEY, 1, [part(SET, "Scarf")])
 
 
-def test_poses_go_to_other_puppets_by_the_names_of_their_variants() -> None:
+def test_poses_go_to_other_puppets_by_the_names_of_their_variants():
     names = by_names(SET, {f"{KEY}.shows": 3.0})
     assert names == {"set/Things/shows": SET.sets[KEY].variants[2].name}
     turned = order_variant(SET, KEY, 3, 0)
     other = change(
-        turned,
-        KEY,
-        variants=tuple(replace(v, number=v.number + 10) for v in turned.sets[KEY].variants),
-        rest=11,
+        turned, KEY, variants=tuple(replace(v, number=v.number + 10) for v in turned.sets[KEY].variants), rest=11
     )
     assert from_names(other, names) == ({f"{KEY}.shows": 13.0}, [])
-    assert from_names(SET, {"set/Things/shows": 2.0}) == ({f"{KEY}.shows": 2.0}, []), (
-        "old files tell the number"
-    )
+    assert from_names(SET, {"set/Things/shows": 2.0}) == ({f"{KEY}.shows": 2.0}, []), "old files tell the number"
     assert from_names(SET, {"set/Things/shows": "None such"}) == ({}, ["Things None such"])

@@ -11,16 +11,7 @@ from motion.strips import PART, strip
 from umbrite.rig.change import change, take_out
 from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.meshes.mesh_edits import set_keeping, set_mesh
-from umbrite.rig.edits.meshes.weight_edits import (
-    Brush,
-    BrushWay,
-    Stroke,
-    dabbed,
-    mirrored_weights,
-    softness,
-    typed,
-    with_weights,
-)
+from umbrite.rig.edits.meshes.weight_edits import Brush, Stroke, dabbed, mirrored_weights, softness, typed, with_weights
 from umbrite.rig.edits.parts import exchange_drawing, remove_part
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import RigError
@@ -28,19 +19,19 @@ from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.rewiring import Way
 from umbrite.rig.mesh import weights_of
 from umbrite.rig.mesh_arrays import NamedArrays
-from umbrite.rig.model import Drawing, Mesh, Puppet
+from umbrite.rig.model import Drawing, Mesh
 
 STRIP = strip(4, along=41, across=5)
 
 
-def mesh(puppet: Puppet = STRIP.puppet, part: str = PART) -> Mesh:
+def mesh(puppet=STRIP.puppet, part=PART):
     found = puppet.parts[part].mesh
     assert found is not None
     return found
 
 
 PLACES, TRIANGLES, WEIGHTS = mesh().arrays.vertices, mesh().arrays.triangles, weights_of(mesh())
-WAYS: tuple[BrushWay, ...] = ("add", "take", "smooth", "even", "fill")
+WAYS = ("add", "take", "smooth", "even", "fill")
 
 
 @given(
@@ -48,17 +39,7 @@ WAYS: tuple[BrushWay, ...] = ("add", "take", "smooth", "even", "fill")
     st.floats(0, 500), st.floats(0, 100), st.floats(5, 200), st.floats(0, 1), st.floats(0, 1),
     st.none() | st.integers(0, 3),
 )  # fmt: skip
-def test_every_dab_keeps_sums_and_locked_bones(  # noqa: PLR0913, PLR0917 one case
-    way: BrushWay,
-    bone: int,
-    locked: set[int],
-    x: float,
-    y: float,
-    radius: float,
-    strength: float,
-    hardness: float,
-    heir: int | None,
-) -> None:
+def test_every_dab_keeps_sums_and_locked_bones(way, bone, locked, x, y, radius, strength, hardness, heir):  # noqa: PLR0913, PLR0917
     brush = Brush(way, radius, strength, hardness)
     after = dabbed(WEIGHTS, PLACES, complex(x, y), Stroke(brush, bone, locked, heir), TRIANGLES)
     assert np.abs(after.sum(axis=1) - 1).max() < 1e-9
@@ -74,7 +55,7 @@ def test_every_dab_keeps_sums_and_locked_bones(  # noqa: PLR0913, PLR0917 one ca
         assert (after[:, bone] <= WEIGHTS[:, bone] + 1e-12).all()
 
 
-def test_the_brush_is_hard_in_the_middle_and_soft_at_the_edge() -> None:
+def test_the_brush_is_hard_in_the_middle_and_soft_at_the_edge():
     away = np.linspace(0, 60, 61)
     found = softness(Brush(radius=50, hardness=0.4), away)
     assert (found[:20] == 1).all()
@@ -83,7 +64,7 @@ def test_the_brush_is_hard_in_the_middle_and_soft_at_the_edge() -> None:
     assert (softness(Brush(radius=50, hardness=1.0), away)[:49] > 0.99).all()
 
 
-def test_strokes_do_what_they_say() -> None:
+def test_strokes_do_what_they_say():
     at, brush = 100 + 50j, Brush("add", 60, 1.0, 0.9)
     near = np.abs(PLACES - at) < 40
     added = dabbed(WEIGHTS, PLACES, at, Stroke(brush, 3), TRIANGLES)
@@ -102,7 +83,7 @@ def test_strokes_do_what_they_say() -> None:
     assert full[:, 2] == pytest.approx(1 - WEIGHTS[:, 0])
 
 
-def test_numbers_are_typed_for_some_vertices() -> None:
+def test_numbers_are_typed_for_some_vertices():
     puppet = typed(STRIP.puppet, PART, "j2", [0, 7, 60], 0.25)
     after = weights_of(mesh(puppet))
     assert after[[0, 7, 60], 1] == pytest.approx([0.25, 0.25, 0.25]) or after[0, 0] == 1.0
@@ -112,7 +93,7 @@ def test_numbers_are_typed_for_some_vertices() -> None:
         typed(STRIP.puppet, PART, "j9", [0], 0.5)
 
 
-def test_weights_go_to_the_other_side() -> None:
+def test_weights_go_to_the_other_side():
     puppet = STRIP.puppet
     for key in ("j1", "j2", "j3", "j4"):
         puppet = rename(puppet, key, f"Near {puppet.joints[key].name}")
@@ -129,13 +110,11 @@ def test_weights_go_to_the_other_side() -> None:
         mirrored_weights(STRIP.puppet, PART)
 
 
-def test_meshes_live_through_other_edits() -> None:
+def test_meshes_live_through_other_edits():
     puppet = set_keeping(STRIP.puppet, PART, 0.5)
     moved = exchange_drawing(puppet, PART, Drawing("1" * 64, 520, 120))
     assert mesh(moved).keeps_area == 0.5
-    assert np.abs(mesh(moved).arrays.vertices - PLACES - (10 + 10j)).max() < 1e-9, (
-        "it stays where it lies on the board"
-    )
+    assert np.abs(mesh(moved).arrays.vertices - PLACES - (10 + 10j)).max() < 1e-9, "it stays where it lies on the board"
     without = take_out(puppet, "j4")
     assert mesh(without).joints == ("j1", "j2", "j3")
     assert np.abs(weights_of(mesh(without)).sum(axis=1) - 1).max() < 1e-9

@@ -14,11 +14,7 @@ STOPS = 33  # points along a bone at which is looked
 
 
 def under_bone(
-    puppet: Puppet,
-    pictures: Mapping[str, Picture],
-    head: complex,
-    tip: complex,
-    parts: Iterable[str] | None = None,
+    puppet: Puppet, pictures: Mapping[str, Picture], head: complex, tip: complex, parts: Iterable[str] | None = None
 ) -> dict[str, float]:
     """Part -> the share of the bone that lies over its paper at rest, the largest first; nothing for parts it misses."""
     stops = np.asarray(head + (tip - head) * np.linspace(0.0, 1.0, STOPS), dtype=np.complex128)
@@ -42,9 +38,7 @@ def fits(puppet: Puppet, pictures: Mapping[str, Picture], part: str, head: compl
     """How well a bone and a part belong together, 0 to 1: the share of the bone over the part, times that of the part's length."""
     share = under_bone(puppet, pictures, head, tip, [part]).get(part, 0.0)
     item = puppet.parts[part]
-    longest = max(
-        item.drawing.width * abs(item.placement.scale_x), item.drawing.height * abs(item.placement.scale_y)
-    )
+    longest = max(item.drawing.width * abs(item.placement.scale_x), item.drawing.height * abs(item.placement.scale_y))
     return share * min(1.0, abs(tip - head) * share / (0.6 * longest)) if longest else 0.0
 
 
@@ -52,11 +46,7 @@ def by_overlap(
     puppet: Puppet, pictures: Mapping[str, Picture], parts: Iterable[str], bones: Iterable[str]
 ) -> dict[str, str]:
     """Part -> the bone that fits it best, where one fits at all."""
-    ends = {
-        key: (puppet.joints[key].pivot.z, tip.z)
-        for key in bones
-        if (tip := puppet.joints[key].tip) is not None
-    }
+    ends = {key: (puppet.joints[key].pivot.z, tip.z) for key in bones if (tip := puppet.joints[key].tip) is not None}
     found = {}
     for part in parts:
         good = {key: fits(puppet, pictures, part, *ends[key]) for key in ends}

@@ -51,9 +51,7 @@ def is_loop(path: Sequence[complex]) -> bool:
     return len(path) > 3 and abs(path[-1] - path[0]) < CLOSED * length
 
 
-def cut_drawing(
-    picture: Picture, path: Sequence[complex], root: complex | None = None, *, follow: bool = True
-) -> Cut:
+def cut_drawing(picture: Picture, path: Sequence[complex], root: complex | None = None, *, follow: bool = True) -> Cut:
     """Cut an RGBA drawing along a path in its pixels: right across it, or (closed) around the piece. Raises RigError with a sentence where
     that makes no two pieces.
 
@@ -81,17 +79,13 @@ def cut_at_bone(picture: Picture, branch: Sequence[Segment], others: Sequence[Se
     deep = _depths(picture)
     away = [_from_segment(z, *bone) for bone in branch]
     # A limb is hardly thicker anywhere than along its bone; what lies farther off is the body beside it.
-    thick = [
-        max(deep(one + (other - one) * share) for share in (0.3, 0.5, 0.7, 0.9)) for one, other in branch
-    ]
+    thick = [max(deep(one + (other - one) * share) for share in (0.3, 0.5, 0.7, 0.9)) for one, other in branch]
     within = np.any([far <= THICKER * most for far, most in zip(away, thick, strict=True)], axis=0)
     nearer = np.min(away, axis=0) < np.min([_from_segment(z, *bone) for bone in others], axis=0)
     head, tip = branch[0]
     # What lies behind the head belongs to what carries the bone; round ends make up for it.
     nearer &= (((z - head) * np.conj(tip - head)).real > 0) | (away[0] > np.min(away, axis=0))
-    piece = _with_what_only_it_holds(
-        solid, _hanging_together(solid & nearer & within, head + (tip - head) / 2), others
-    )
+    piece = _with_what_only_it_holds(solid, _hanging_together(solid & nearer & within, head + (tip - head) / 2), others)
     if min(np.count_nonzero(piece), np.count_nonzero(solid & ~piece)) < LEAST:
         raise RigError("Nothing of the drawing lies along this bone. Draw the bone over what it shall carry.")
     return _in_two(picture, piece, _across(deep, branch[0]), filled=False)
@@ -115,9 +109,7 @@ def _across(deep: Callable[[complex], float], bone: Segment) -> Segment:
 def _depths(picture: Picture) -> Callable[[complex], float]:
     """How far inside the opaque area a place of a drawing lies, pixels; 0 outside of it."""
     solid = (picture[..., 3] >= SOLID).astype(np.uint8)
-    depth = np.asarray(cv2.distanceTransform(np.pad(solid, 1), cv2.DIST_L2, cv2.DIST_MASK_PRECISE))[
-        1:-1, 1:-1
-    ]
+    depth = np.asarray(cv2.distanceTransform(np.pad(solid, 1), cv2.DIST_L2, cv2.DIST_MASK_PRECISE))[1:-1, 1:-1]
 
     def deep(at: complex) -> float:
         x, y = int(np.clip(at.real, 0, solid.shape[1] - 1)), int(np.clip(at.imag, 0, solid.shape[0] - 1))
@@ -183,9 +175,7 @@ def _in_two(picture: Picture, piece: Mask, ends: tuple[complex, complex], *, fil
     piece_alpha = np.where(piece, alpha, front * FULL)
     # Pieces that only touched would let a hairline through where they are seen at another scale.
     near = (
-        cv2.dilate(
-            kept.astype(np.uint8), cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (2 * MEET + 1, 2 * MEET + 1))
-        )
+        cv2.dilate(kept.astype(np.uint8), cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (2 * MEET + 1, 2 * MEET + 1)))
         > 0
     )
     kept_alpha = np.where(piece & full & near, FULL, kept_alpha)
@@ -197,10 +187,7 @@ def _in_two(picture: Picture, piece: Mask, ends: tuple[complex, complex], *, fil
     elif stroke >= 1:
         ring = piece & (away > radius - stroke) & (away < radius + 1)
         first[ring, :3] = _colour_at(picture, one, other, stroke)
-    first[..., 3], second[..., 3] = (
-        np.round(kept_alpha).astype(np.uint8),
-        np.round(piece_alpha).astype(np.uint8),
-    )
+    first[..., 3], second[..., 3] = (np.round(kept_alpha).astype(np.uint8), np.round(piece_alpha).astype(np.uint8))
     return Cut(first, second, pivot, radius)
 
 
@@ -263,9 +250,7 @@ def _beyond(solid: Mask, line: Sequence[complex], root: complex | None) -> Mask:
         raise RigError(
             "This doesn't cut the part in two. Draw right across it, or a loop around what shall be a piece."
         )
-    sizes = {
-        side: sum(int(stats[label, cv2.CC_STAT_AREA]) for label in found) for side, found in on_side.items()
-    }
+    sizes = {side: sum(int(stats[label, cv2.CC_STAT_AREA]) for label in found) for side, found in on_side.items()}
     smaller = min(sizes, key=lambda side: sizes[side])
     if root is not None and 0 <= root.imag < solid.shape[0] and 0 <= root.real < solid.shape[1]:
         smaller = -1 if sides[int(root.imag), int(root.real)] > 0 else 1
@@ -378,9 +363,7 @@ def _filled(picture: Picture, known: Mask, wanted: Mask) -> Picture:
     box = slice(top, low), slice(left, right)
     if unknown[box].all():
         return picture.copy()
-    inner = cv2.inpaint(
-        np.ascontiguousarray(picture[box][..., :3]), unknown[box], FILL_REACH, cv2.INPAINT_TELEA
-    )
+    inner = cv2.inpaint(np.ascontiguousarray(picture[box][..., :3]), unknown[box], FILL_REACH, cv2.INPAINT_TELEA)
     found = picture.copy()
     found[box][..., :3] = np.where(wanted[box][..., None], inner, picture[box][..., :3])
     return found
@@ -412,9 +395,9 @@ def _followed(picture: Picture, path: Sequence[complex]) -> list[complex]:
     )
     soft = cv2.GaussianBlur(grey, (0, 0), 1.2)
     steep = np.hypot(cv2.Sobel(soft, cv2.CV_32F, 1, 0), cv2.Sobel(soft, cv2.CV_32F, 0, 1))
-    strength = cv2.remap(
-        steep, spots.real.astype(np.float32), spots.imag.astype(np.float32), cv2.INTER_LINEAR
-    ) * (inside > 0.5)
+    strength = cv2.remap(steep, spots.real.astype(np.float32), spots.imag.astype(np.float32), cv2.INTER_LINEAR) * (
+        inside > 0.5
+    )
     there = inside[reach] > 0.5
     straying = 0.02 * float(strength.max()) * np.abs(offs)[:, None] / max(reach, 1)
     cost = np.where(there, straying - strength, 0.0)
@@ -450,16 +433,10 @@ def one_picture(pictures: Sequence[tuple[Picture, NDArray[np.float64]]], size: t
         a, b = matrix[:, :2], matrix[:, 2]
         half = np.array([0.5, 0.5])
         shifted = np.column_stack([a, a @ half + b - half])  # OpenCV counts from the middles of pixels
-        exact = np.allclose(a, np.eye(2), atol=1e-9) and np.allclose(
-            shifted[:, 2], np.round(shifted[:, 2]), atol=1e-6
-        )
+        exact = np.allclose(a, np.eye(2), atol=1e-9) and np.allclose(shifted[:, 2], np.round(shifted[:, 2]), atol=1e-6)
         way = cv2.INTER_NEAREST if exact else cv2.INTER_LINEAR
-        laid = cv2.warpAffine(straight, shifted, size, flags=way, borderMode=cv2.BORDER_CONSTANT).astype(
-            np.float64
-        )
+        laid = cv2.warpAffine(straight, shifted, size, flags=way, borderMode=cv2.BORDER_CONSTANT).astype(np.float64)
         whole = laid + whole * (1 - laid[..., 3:] / FULL)
     alpha = whole[..., 3:]
-    whole[..., :3] = np.divide(
-        whole[..., :3] * FULL, alpha, out=np.zeros_like(whole[..., :3]), where=alpha > 1e-6
-    )
+    whole[..., :3] = np.divide(whole[..., :3] * FULL, alpha, out=np.zeros_like(whole[..., :3]), where=alpha > 1e-6)
     return np.clip(np.round(whole), 0, FULL).astype(np.uint8)

@@ -75,9 +75,7 @@ class Pieces(NamedTuple):
     contacts: dict[tuple[str, str], Contact]  # of a child and what it would hang from
 
 
-def find_joints(
-    puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None
-) -> list[Proposal]:
+def find_joints(puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None) -> list[Proposal]:
     """Proposals for parts (all of a puppet, or two and more of `keys`), each part at most once as a child, parents first.
 
     `pictures` gives RGBA pixels by drawing fingerprint. Raises RigError where there are not two parts.
@@ -90,12 +88,8 @@ def pieces_of(puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[st
     wanted = set(puppet.order if keys is None else keys)
     chosen = [key for key in puppet.order if key in wanted and _is_paper(puppet, key, asked=keys is not None)]
     if len(chosen) < 2:
-        raise RigError(
-            "Joints lie between parts: select two or more parts that overlap, or nothing for all of them."
-        )
-    sheets = {
-        key: sheet_of_part(puppet.parts[key], pictures[puppet.parts[key].drawing.sha256]) for key in chosen
-    }
+        raise RigError("Joints lie between parts: select two or more parts that overlap, or nothing for all of them.")
+    sheets = {key: sheet_of_part(puppet.parts[key], pictures[puppet.parts[key].drawing.sha256]) for key in chosen}
     turns = _turns(puppet)
     areas = {key: _area(sheet) for key, sheet in sheets.items()}
     contacts: dict[tuple[str, str], Contact] = {}
@@ -138,9 +132,7 @@ def _area(sheet: Sheet) -> float:
 
 def _width(sheet: Sheet) -> float:
     """How wide a drawing is across its length, on the board, as if it were a bar."""
-    edges, _ = cv2.findContours(
-        (sheet.alpha >= 128).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE
-    )
+    edges, _ = cv2.findContours((sheet.alpha >= 128).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
     if not edges:
         return 0.0
     _, (width, height), _ = cv2.minAreaRect(np.concatenate(edges))
@@ -186,9 +178,7 @@ def _closely(one: Sheet, other: Sheet, box: Box, shares: tuple[float, float]) ->
     """The same with fine samples, in the overlap's surroundings."""
     around = box.grown(0.35 * max(box.width, box.height) + 2)
     scale = min(2.0, FINENESS / max(box.width, box.height))
-    shapes = [
-        np.where(sampled(sheet, around, scale) >= 128, 255, 0).astype(np.uint8) for sheet in (one, other)
-    ]
+    shapes = [np.where(sampled(sheet, around, scale) >= 128, 255, 0).astype(np.uint8) for sheet in (one, other)]
     overlap: Mask = shapes[0] & shapes[1]
     if not overlap.any():
         return None
@@ -208,9 +198,7 @@ def _closely(one: Sheet, other: Sheet, box: Box, shares: tuple[float, float]) ->
             rows, columns = np.nonzero(shapes[child])
             at, good = complex(columns.mean(), rows.mean()), LIES_ON
         else:
-            at, good = _joined(
-                ends[child], ends[1 - child], middle, (shapes[child], shapes[1 - child]), wide[child]
-            )
+            at, good = _joined(ends[child], ends[1 - child], middle, (shapes[child], shapes[1 - child]), wide[child])
         pivots.append(onto_board(at))
         goods.append(good * (1 - 0.5 * min(shares[child], shares[1 - child])))
     return Contact((pivots[0], pivots[1]), (goods[0], goods[1]))
@@ -289,12 +277,7 @@ def joints_among(puppet: Puppet, pieces: Pieces) -> list[Proposal]:
             parents = _like_pairs(_reparented(_from_root(root, joined), likely), likely, areas, widths)
         order = _parents_first(parents, root)
         found += [
-            Proposal(
-                child,
-                parents[child],
-                contacts[child, parents[child]].pivots[0],
-                _sure(child, parents, likely),
-            )
+            Proposal(child, parents[child], contacts[child, parents[child]].pivots[0], _sure(child, parents, likely))
             for child in order
         ]
     return found
@@ -331,9 +314,7 @@ def _like_pairs(
 
 def _alike(one: str, other: str, areas: Mapping[str, float], widths: Mapping[str, float]) -> bool:
     """Whether two pieces have outlines of the same size, mirrored or not."""
-    return all(
-        min(size[one], size[other]) > (1 - ALIKE) * max(size[one], size[other]) for size in (areas, widths)
-    )
+    return all(min(size[one], size[other]) > (1 - ALIKE) * max(size[one], size[other]) for size in (areas, widths))
 
 
 def _groups(keys: list[str], likely: Mapping[tuple[str, str], float]) -> list[list[str]]:
@@ -344,9 +325,7 @@ def _groups(keys: list[str], likely: Mapping[tuple[str, str], float]) -> list[li
         while fresh:
             group += fresh
             left = [key for key in left if key not in fresh]
-            fresh = [
-                key for key in left if any((key, one) in likely or (one, key) in likely for one in fresh)
-            ]
+            fresh = [key for key in left if any((key, one) in likely or (one, key) in likely for one in fresh)]
         groups.append(group)
     return groups
 

@@ -78,9 +78,7 @@ def gap_turns(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> tupl
     seams = _seams(puppet, pictures, key)
     if not seams:
         return None
-    return max(seam.onset(-1, "gap").turn for seam in seams), min(
-        seam.onset(+1, "gap").turn for seam in seams
-    )
+    return max(seam.onset(-1, "gap").turn for seam in seams), min(seam.onset(+1, "gap").turn for seam in seams)
 
 
 GAP_SLACK = math.radians(1.5)
@@ -113,9 +111,7 @@ def _in_turn(puppet: Puppet, parts: list[str]) -> list[list[str]]:
     sets = {part: own for part in parts if (own := set_of(puppet, part)) is not None}
     resting = {key: puppet.sets[key].rest for key, _ in sets.values()}
     ways = [resting]
-    ways += [
-        {**resting, key: v.number} for key, v in dict.fromkeys(sets.values()) if v.number != resting[key]
-    ]
+    ways += [{**resting, key: v.number} for key, v in dict.fromkeys(sets.values()) if v.number != resting[key]]
     return [[p for p in parts if p not in sets or way[sets[p][0]] == sets[p][1].number] for way in ways]
 
 

@@ -37,9 +37,7 @@ LEAST_BARE = 0.55  # pixels of the drawings; less is how edges meet pixels
 LEAST_NOTCH = 1.5  # pixels of the drawings
 # Shares of the seam's width.
 BARE = 0.008  # a point of an outline this far outside counts as bare
-MEETING = (
-    5.0  # times that: two bare caps this near to each other meet: the notch is sharper than some 25 degrees
-)
+MEETING = 5.0  # times that: two bare caps this near to each other meet: the notch is sharper than some 25 degrees
 NOTCH = 0.25  # within which the flanks of a notch are measured
 FLANK_ENDS = 0.9  # of that: how a longer flank grows is not seen
 NOTICED = 0.03  # how long a notch's flanks are before it is noticed
@@ -64,9 +62,7 @@ class Outline(NamedTuple):
 class SeamTurning:
     """Two joined parts and a pivot, made ready to be asked at any turn."""
 
-    def __init__(
-        self, child: Sequence[Sheet], parent: Sequence[Sheet], pivot: complex, *, child_behind: bool
-    ) -> None:
+    def __init__(self, child: Sequence[Sheet], parent: Sequence[Sheet], pivot: complex, *, child_behind: bool) -> None:
         self.pivot, self.child_behind = pivot, child_behind
         shared = [found for one in child for other in parent if (found := shared_area(one, other))]
         self.empty = not shared
@@ -101,9 +97,7 @@ class SeamTurning:
         """The outline of one of the two; `read` are the fields of it and of the other part, to be kept and read."""
         found, _ = cv2.findContours(mask, cv2.RETR_LIST, cv2.CHAIN_APPROX_NONE)
         cells = np.concatenate([np.asarray(loop).reshape(-1, 2) for loop in found])
-        inside = (
-            (cells > 0).all(axis=1) & (cells[:, 0] < mask.shape[1] - 1) & (cells[:, 1] < mask.shape[0] - 1)
-        )
+        inside = (cells > 0).all(axis=1) & (cells[:, 0] < mask.shape[1] - 1) & (cells[:, 1] < mask.shape[0] - 1)
         cells = cells[inside]  # the border of the samples is no outline
         x, y = cells[:, 0], cells[:, 1]
         down = (field[y, x + 1] - field[y, x - 1]) / 2 + 1j * (field[y + 1, x] - field[y - 1, x]) / 2
@@ -160,9 +154,7 @@ class SeamTurning:
     def _gap_began(self, turn: float) -> float:
         """Where a gap seen at `turn` began: a notch grows evenly from nothing, but its first bit is below what is seen."""
         sense, first = math.copysign(1.0, turn), turn
-        while (
-            abs(turn) > EXACT and abs(first - turn) < FARTHEST_BACK and self._flank(*self._bare(turn)[:2]) > 0
-        ):
+        while abs(turn) > EXACT and abs(first - turn) < FARTHEST_BACK and self._flank(*self._bare(turn)[:2]) > 0:
             turn -= sense * STEP / 4
         seen = np.array([self._flank(*self._bare(turn + sense * more)[:2]) for more in LOOK_ON])
         growing = (seen > 0) & (seen < FLANK_ENDS * NOTCH * self.width)

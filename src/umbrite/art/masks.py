@@ -27,9 +27,7 @@ class Sheet(NamedTuple):
 def sheet_of(picture: Picture, placement: Placement) -> Sheet:
     """A drawing's alpha with its place on the board at rest."""
     board = board_from_drawing(placement)
-    return Sheet(
-        np.ascontiguousarray(picture[..., 3]), board, box_of(picture.shape[1], picture.shape[0], board)
-    )
+    return Sheet(np.ascontiguousarray(picture[..., 3]), board, box_of(picture.shape[1], picture.shape[0], board))
 
 
 def sheet_of_part(part: Part, picture: Picture) -> Sheet:
@@ -39,9 +37,7 @@ def sheet_of_part(part: Part, picture: Picture) -> Sheet:
         return sheet
     left = np.full_like(sheet.alpha, 255)
     for trim in part.trims:
-        loop = (
-            np.array([[p.x - 0.5, p.y - 0.5] for p in trim.points]) * 16
-        )  # OpenCV counts from pixels' middles
+        loop = np.array([[p.x - 0.5, p.y - 0.5] for p in trim.points]) * 16  # OpenCV counts from pixels' middles
         cv2.fillPoly(left, [loop.round().astype(np.int32)], 0 if trim.cut else 255, cv2.LINE_AA, 4)
     return sheet._replace(alpha=np.minimum(sheet.alpha, left))
 

@@ -121,9 +121,7 @@ def _fitted(centre: complex, radius: float, edge: Floats) -> Circle:
         if touch.sum() < 6:
             break
         unit = away[touch] / np.maximum(distance[touch], 1e-9)
-        change = _least_squares(
-            np.array([unit.real, unit.imag, np.ones(len(unit))]), distance[touch] - radius
-        )
+        change = _least_squares(np.array([unit.real, unit.imag, np.ones(len(unit))]), distance[touch] - radius)
         largest = 0.2 * radius
         if np.hypot(change[0], change[1]) > largest:
             break

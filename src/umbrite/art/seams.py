@@ -47,9 +47,7 @@ class Seam:
         corners = [complex(x, y) for x in (shared.left, shared.right) for y in (shared.top, shared.bottom)]
         reach = max(abs(corner - pivot) for corner in corners)
         self.child, self.pivot = child, pivot
-        self.box = Box(pivot.real - reach, pivot.imag - reach, pivot.real + reach, pivot.imag + reach).grown(
-            2
-        )
+        self.box = Box(pivot.real - reach, pivot.imag - reach, pivot.real + reach, pivot.imag + reach).grown(2)
         self.scale = min(2.0, fineness / max(shared.width, shared.height), 5 * fineness / self.box.width)
         self.still = sampled(parent, self.box, self.scale) >= INSIDE
         self.here = sampled(child, self.box, self.scale) >= INSIDE
@@ -63,9 +61,7 @@ class Seam:
         depth = np.asarray(cv2.distanceTransform(union, cv2.DIST_L2, cv2.DIST_MASK_PRECISE))
         at = (self.pivot - complex(self.box.left, self.box.top)) * self.scale - (0.5 + 0.5j)
         rows, columns = np.indices(union.shape)
-        row, column = (
-            min(max(round(x), 0), n - 1) for x, n in ((at.imag, union.shape[0]), (at.real, union.shape[1]))
-        )
+        row, column = (min(max(round(x), 0), n - 1) for x, n in ((at.imag, union.shape[0]), (at.real, union.shape[1])))
         radius = float(depth[row, column]) * SAFE - 1
         found: NDArray[np.bool_] = np.hypot(columns - at.real, rows - at.imag) <= radius
         return found
@@ -75,9 +71,7 @@ class Seam:
         if self.empty:
             return []
         spun = around(self.pivot, complex(np.exp(1j * turn)), 0j)
-        moved = (
-            sampled(self.child._replace(board=after(spun, self.child.board)), self.box, self.scale) >= INSIDE
-        )
+        moved = sampled(self.child._replace(board=after(spun, self.child.board)), self.box, self.scale) >= INSIDE
         hidden = _turned(self.seam, self.pivot, self.box, self.scale, turn)
         fields: tuple[tuple[Kind, NDArray[np.bool_]], ...] = (
             ("child", hidden & moved & ~self.still & ~self.here),
@@ -85,15 +79,11 @@ class Seam:
             ("gap", self.disc & ~self.still & ~moved),
         )
         least = self.seam.sum() * LEAST
-        found = [
-            fault for kind, field in fields for fault in _areas(field, self.box, self.scale, least, kind)
-        ]
+        found = [fault for kind, field in fields for fault in _areas(field, self.box, self.scale, least, kind)]
         return sorted(found, key=lambda fault: -fault.area)
 
 
-def _turned(
-    field: NDArray[np.bool_], pivot: complex, box: Box, scale: float, turn: float
-) -> NDArray[np.bool_]:
+def _turned(field: NDArray[np.bool_], pivot: complex, box: Box, scale: float, turn: float) -> NDArray[np.bool_]:
     """A field of samples turned about a board point."""
     at = (pivot - complex(box.left, box.top)) * scale - (0.5 + 0.5j)
     spin = np.exp(1j * turn)
@@ -106,9 +96,7 @@ def _turned(
 
 def _areas(field: NDArray[np.bool_], box: Box, scale: float, least: float, kind: Kind) -> list[Fault]:
     # Slivers along the edge are how edges meet samples: what is thinner than two samples goes.
-    shape: Mask = np.asarray(
-        cv2.morphologyEx(field.astype(np.uint8), cv2.MORPH_OPEN, np.ones((3, 3), np.uint8))
-    )
+    shape: Mask = np.asarray(cv2.morphologyEx(field.astype(np.uint8), cv2.MORPH_OPEN, np.ones((3, 3), np.uint8)))
     count, _, stats, middles = cv2.connectedComponentsWithStats(shape)
     found = []
     for i in range(1, count):

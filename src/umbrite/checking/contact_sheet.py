@@ -30,9 +30,7 @@ class Shot(NamedTuple):
     at: complex | None = None
 
 
-def contact_sheet(
-    plan: Plan, pictures: Pictures, shots: Sequence[Shot], columns: int = 4, family: str = ""
-) -> QImage:
+def contact_sheet(plan: Plan, pictures: Pictures, shots: Sequence[Shot], columns: int = 4, family: str = "") -> QImage:
     """A sheet of pictures, all to one scale, in rows."""
     rows = -(-len(shots) // columns)
     image = QImage(

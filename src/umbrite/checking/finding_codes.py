@@ -206,10 +206,7 @@ def finding(code: str, where: str, text: str | None = None, **words: object) -> 
 
 # What many findings of one kind say as one, and the action by which all of them are dealt with.
 TOGETHER: dict[str, tuple[str, str]] = {
-    "part-loose": (
-        "{count} parts are carried by nothing, so they stay behind when the puppet moves.",
-        "find-joints",
-    ),
+    "part-loose": ("{count} parts are carried by nothing, so they stay behind when the puppet moves.", "find-joints"),
     "pivot-unset": ("{count} pivots are still the middle of their drawings.", "find-joints"),
     "limb-straight": ("{count} limbs are drawn straight, so which way they bend is a guess.", ""),
 }
@@ -221,21 +218,13 @@ def grouped(found: Iterable[Finding]) -> list[list[Finding]]:
     kinds: dict[str, list[Finding]] = {}
     for each in found:
         kinds.setdefault(each.code, []).append(each)
-    return [
-        group
-        for many in kinds.values()
-        for group in ([many] if len(many) >= SEVERAL else [[one] for one in many])
-    ]
+    return [group for many in kinds.values() for group in ([many] if len(many) >= SEVERAL else [[one] for one in many])]
 
 
 def words_together(group: list[Finding]) -> str:
     """One sentence for a group of one kind."""
     text, _ = TOGETHER.get(group[0].code, ("", ""))
-    return (
-        text.format(count=len(group))
-        if text
-        else f"{len(group)} findings of one kind. The first: {group[0].text}"
-    )
+    return text.format(count=len(group)) if text else f"{len(group)} findings of one kind. The first: {group[0].text}"
 
 
 def gravest_first(found: Iterable[Finding]) -> list[Finding]:

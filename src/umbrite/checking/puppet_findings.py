@@ -25,19 +25,7 @@ def findings(puppet: Puppet, *, meant: bool = False) -> list[Finding]:
     view = _View(puppet)
     found = [
         each
-        for check in (
-            _limbs,
-            _pairs,
-            _locked,
-            _family,
-            _pivots,
-            _limits,
-            _order,
-            _names,
-            _controls,
-            _sets,
-            _poses,
-        )
+        for check in (_limbs, _pairs, _locked, _family, _pivots, _limits, _order, _names, _controls, _sets, _poses)
         for each in check(view)
     ]
     if not meant and puppet.meant:
@@ -153,22 +141,12 @@ def _order(view: _View) -> Iterator[Finding]:
         above = joint.parent
         while above is not None and above not in front:
             above = puppet.joints[above].parent
-        if (
-            key not in front
-            or above is None
-            or joint.side == "middle"
-            or puppet.joints[above].side != "middle"
-        ):
+        if key not in front or above is None or joint.side == "middle" or puppet.joints[above].side != "middle":
             continue
         if (joint.side == "near") != (front[key] > front[above]):
             where = "behind" if joint.side == "near" else "in front of"
             yield finding(
-                "order-wrong",
-                key,
-                name=joint.name,
-                side=joint.side,
-                lies=where,
-                other=puppet.joints[above].name,
+                "order-wrong", key, name=joint.name, side=joint.side, lies=where, other=puppet.joints[above].name
             )
     for key, limb in puppet.limbs.items():
         stack = [front[j] for j in (*limb.joints, limb.end) if j is not None and j in front]

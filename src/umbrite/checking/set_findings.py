@@ -14,9 +14,7 @@ from umbrite.rig.model import Puppet, VariantSet
 def set_findings(puppet: Puppet) -> Iterator[Finding]:
     """All findings about all sets; each is about a part or joint that can be picked."""
     for key, one in puppet.sets.items():
-        where = next(
-            (first_part(puppet, variant) for variant in one.variants if first_part(puppet, variant)), None
-        )
+        where = next((first_part(puppet, variant) for variant in one.variants if first_part(puppet, variant)), None)
         if where is None:
             continue
         if len(one.variants) < 2:
@@ -51,9 +49,7 @@ def _twins(puppet: Puppet, one: VariantSet) -> Iterator[Finding]:
     for variant in one.variants:
         if len(variant.parts) == 1 and not variant.joints:
             part = puppet.parts[variant.parts[0]]
-            other = known.setdefault(
-                (part.drawing.sha256, part.placement, part.joint, part.trims), variant.name
-            )
+            other = known.setdefault((part.drawing.sha256, part.placement, part.joint, part.trims), variant.name)
             if other != variant.name:
                 yield finding("variant-twin", variant.parts[0], name=variant.name, twin=other, set=one.name)
 
@@ -87,11 +83,7 @@ def _apart(puppet: Puppet, one: VariantSet) -> Iterator[Finding]:
     between = next(part for part in puppet.order[places[0] : places[-1]] if part not in own)
     hindmost = puppet.order[places[0]]
     yield finding(
-        "variant-depth",
-        hindmost,
-        name=puppet.parts[hindmost].name,
-        other=puppet.parts[between].name,
-        set=one.name,
+        "variant-depth", hindmost, name=puppet.parts[hindmost].name, other=puppet.parts[between].name, set=one.name
     )
 
 

@@ -154,11 +154,7 @@ def extremes(puppet: Puppet, count: int = 12) -> list[tuple[str, dict[str, float
     bodies = [c.moves for c in puppet.controls.values() if c.kind == "grip" and c.moves not in hooks]
     for word, by in (("low", 0.11j), ("high", -0.06j), ("forward", 0.12 + 0.03j), ("back", -0.12 + 0.03j)):
         way = by * height_of(puppet)
-        pose = {
-            f"{body}.{axis}": value
-            for body in bodies[:1]
-            for axis, value in (("x", way.real), ("y", way.imag))
-        }
+        pose = {f"{body}.{axis}": value for body in bodies[:1] for axis, value in (("x", way.real), ("y", way.imag))}
         found.append((f"Body {word}", pose))
     held = {joint for limb in ends for joint in limb.joints}
     for word, end in (("smallest", "smallest"), ("largest", "largest")):
@@ -170,9 +166,6 @@ def extremes(puppet: Puppet, count: int = 12) -> list[tuple[str, dict[str, float
         found.append((f"All limits, {word}", pose))
         low = {f"{body}.y": 0.09 * height_of(puppet) for body in bodies[:1]}
         found.append(
-            (
-                f"{word.capitalize()} and low",
-                {**pose, **low, **(found[0][1] if end == "largest" else found[2][1])},
-            )
+            (f"{word.capitalize()} and low", {**pose, **low, **(found[0][1] if end == "largest" else found[2][1])})
         )
     return found[:count]

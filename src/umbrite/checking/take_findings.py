@@ -42,12 +42,7 @@ def _open(puppet: Puppet, take: Take) -> Iterator[Finding]:
         return
     for channel in take.tracks:
         first, last = key_at(take, channel, take.first), key_at(take, channel, take.last)
-        if (
-            first is not None
-            and last is not None
-            and first.value != last.value
-            and exists(puppet, owner_of(channel))
-        ):
+        if first is not None and last is not None and first.value != last.value and exists(puppet, owner_of(channel)):
             yield finding("take-open", owner_of(channel), take=take.name, name=_name(puppet, channel))
 
 
@@ -62,9 +57,7 @@ def _outside(puppet: Puppet, take: Take) -> Iterator[Finding]:
             if key.frame < take.first - SAME or key.frame > take.last + SAME
         ]
         if frames and exists(puppet, owner):
-            yield finding(
-                "key-outside", owner, take=take.name, name=thing(puppet, owner).name, frame=frames[0]
-            )
+            yield finding("key-outside", owner, take=take.name, name=thing(puppet, owner).name, frame=frames[0])
 
 
 def _unbegun(puppet: Puppet, take: Take) -> Iterator[Finding]:
@@ -101,12 +94,7 @@ def _limits(puppet: Puppet, take: Take) -> Iterator[Finding]:
         if beyond[worst] > BEYOND:
             words = angle_text(float(beyond[worst]), 0).replace("\N{MINUS SIGN}", "")
             yield finding(
-                "take-limit",
-                owner_of(name),
-                take=take.name,
-                name=joint.name,
-                beyond=words,
-                frame=_frames(take)[worst],
+                "take-limit", owner_of(name), take=take.name, name=joint.name, beyond=words, frame=_frames(take)[worst]
             )
 
 
@@ -124,9 +112,7 @@ def _jumps(puppet: Puppet, take: Take) -> Iterator[Finding]:
         fine = placed_over(take, puppet, np.linspace(at, at + 1, FINER + 1)).turns[:, i]
         if np.abs(wrapped(np.diff(fine))).max() > 0.5 * steps[frame, i]:
             turn = angle_text(float(steps[frame, i]), 0).replace("\N{MINUS SIGN}", "")
-            yield finding(
-                "take-jumps", key, take=take.name, name=puppet.joints[key].name, turn=turn, frame=at + 1
-            )
+            yield finding("take-jumps", key, take=take.name, name=puppet.joints[key].name, turn=turn, frame=at + 1)
 
 
 def _slides(puppet: Puppet, take: Take) -> Iterator[Finding]:
@@ -140,9 +126,7 @@ def _slides(puppet: Puppet, take: Take) -> Iterator[Finding]:
             away = placed.limbs.distance[:, i]
             worst = int(np.argmax(away))
             if away[worst] > SLIDE:
-                yield finding(
-                    "feet-slide", key, take=take.name, name=limb.name, away=away[worst], frame=frames[worst]
-                )
+                yield finding("feet-slide", key, take=take.name, name=limb.name, away=away[worst], frame=frames[worst])
 
 
 def _name(puppet: Puppet, channel: str) -> str:

@@ -50,10 +50,10 @@ LOOKED_AT = math.radians(4)  # joints that turn less than this are not looked at
 
 
 AT_LIMIT = 1e-6
-NOTHING_SEEN = (
-    "The control {name} moves nothing that can be seen. Let it move something, link it, or remove it."
+NOTHING_SEEN = "The control {name} moves nothing that can be seen. Let it move something, link it, or remove it."
+OPENS_ON_THE_WAY = (
+    "A gap opens at {name} from {opens} on, and it turns to {turn}. Limit it, cover the seam, or move its pivot."
 )
-OPENS_ON_THE_WAY = "A gap opens at {name} from {opens} on, and it turns to {turn}. Limit it, cover the seam, or move its pivot."
 
 
 class Noticed(NamedTuple):
@@ -123,34 +123,24 @@ def _measure(placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name:
     puppet = placed.plan.puppet
     turns = np.abs(wrapped(np.diff(placed.turns, axis=0))).max(initial=0.0)
     ways = np.abs(np.diff(places, axis=0)).max(initial=0.0)
-    limits = [
-        (i, joint.limit) for i, key in enumerate(placed.plan.joints) if (joint := puppet.joints[key]).limit
-    ]
+    limits = [(i, joint.limit) for i, key in enumerate(placed.plan.joints) if (joint := puppet.joints[key]).limit]
     at_limit = np.zeros(placed.frames, dtype=bool)
     for i, limit in limits:
         if limit is not None:
-            near = np.minimum(
-                np.abs(placed.turns[:, i] - limit.smallest), np.abs(placed.turns[:, i] - limit.largest)
-            )
+            near = np.minimum(np.abs(placed.turns[:, i] - limit.smallest), np.abs(placed.turns[:, i] - limit.largest))
             at_limit |= near < AT_LIMIT
     out = (placed.limbs.distance > 1.0).any(axis=1) if placed.limbs.distance.size else np.zeros(1, dtype=bool)
-    return Measured(
-        sweep, name, float(turns), float(ways), placed.frames, int(at_limit.sum()), int(out.sum())
-    )
+    return Measured(sweep, name, float(turns), float(ways), placed.frames, int(at_limit.sum()), int(out.sum()))
 
 
-def _jumps(
-    placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str, height: float
-) -> list[Noticed]:
+def _jumps(placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str, height: float) -> list[Noticed]:
     """Flips of a bend, joints that turn too far in one step, parts that leap."""
     plan, puppet = placed.plan, placed.plan.puppet
     found = []
     flipped: set[str] = set()
     for i, (key, limb) in enumerate(puppet.limbs.items()):
         bends = placed.limbs.bend[:, i]
-        turned = np.abs(wrapped(np.diff(placed.turns[:, [plan.place[j] for j in limb.joints]], axis=0))).max(
-            axis=1
-        )
+        turned = np.abs(wrapped(np.diff(placed.turns[:, [plan.place[j] for j in limb.joints]], axis=0))).max(axis=1)
         against = (bends != limb.bend) & (np.append(turned, 0) + np.append(0, turned) > JUMP)
         changed = np.flatnonzero((np.diff(bends) != 0) & (turned > JUMP))
         if changed.size or (len(limb.joints) == 2 and against.any()):
@@ -194,24 +184,17 @@ def _jumps(
 def _is_jump(plan: Plan, sweep: Sweep, joint: int, steps: Floats) -> bool:
     """Whether a large step stays large when the way is cut into finer ones; fast turning near full reach does not."""
     frame = int(steps.argmax())
-    fine = {
-        name: np.linspace(values[frame], values[frame + 1], FINER + 1)
-        for name, values in sweep.channels.items()
-    }
+    fine = {name: np.linspace(values[frame], values[frame + 1], FINER + 1) for name, values in sweep.channels.items()}
     turns = evaluate(plan, fine).turns[:, joint]
     return bool(np.abs(wrapped(np.diff(turns))).max() > 0.5 * steps[frame])
 
 
-def _idle(
-    rest: Placed, placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str
-) -> list[Noticed]:
+def _idle(rest: Placed, placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str) -> list[Noticed]:
     moved = np.abs(places - places[:1]).max(initial=0.0)
     if moved > IDLE or (placed.shown != placed.shown[:1]).any():
         return []
     at = rest.control_at(placed.plan.puppet.controls[sweep.key])
-    return [
-        Noticed(finding("control-idle", sweep.key, NOTHING_SEEN, name=name), sweep, placed.frames // 2, at)
-    ]
+    return [Noticed(finding("control-idle", sweep.key, NOTHING_SEEN, name=name), sweep, placed.frames // 2, at)]
 
 
 def _left_behind(placed: Placed, places: NDArray[np.complex128], sweep: Sweep) -> list[Noticed]:
@@ -223,19 +206,12 @@ def _left_behind(placed: Placed, places: NDArray[np.complex128], sweep: Sweep) -
         if moved[i] < IDLE and not item.reference:
             frame = placed.frames // 3
             found.append(
-                Noticed(
-                    finding("part-stays", part, name=item.name),
-                    sweep,
-                    frame,
-                    complex(places[frame, i].mean()),
-                )
+                Noticed(finding("part-stays", part, name=item.name), sweep, frame, complex(places[frame, i].mean()))
             )
     return found
 
 
-def _note_reach(
-    reached: dict[int, tuple[float, Sweep, int, float, Sweep, int]], placed: Placed, sweep: Sweep
-) -> None:
+def _note_reach(reached: dict[int, tuple[float, Sweep, int, float, Sweep, int]], placed: Placed, sweep: Sweep) -> None:
     """Keep the farthest turn either way of each joint, and where it was reached."""
     lows, highs = placed.turns.argmin(axis=0), placed.turns.argmax(axis=0)
     for i in range(placed.turns.shape[1]):
@@ -247,23 +223,15 @@ def _note_reach(
 
 
 def _gaps(
-    puppet: Puppet,
-    pictures: Mapping[str, Picture],
-    key: str,
-    reach: tuple[float, Sweep, int, float, Sweep, int],
+    puppet: Puppet, pictures: Mapping[str, Picture], key: str, reach: tuple[float, Sweep, int, float, Sweep, int]
 ) -> list[Noticed]:
     low, low_sweep, low_frame, high, high_sweep, high_frame = reach
     if high - low < LOOKED_AT or (opens := gap_turns(puppet, pictures, key)) is None:
         return []
     found = []
-    for turn, at, sweep, frame in (
-        (low, opens[0], low_sweep, low_frame),
-        (high, opens[1], high_sweep, high_frame),
-    ):
+    for turn, at, sweep, frame in ((low, opens[0], low_sweep, low_frame), (high, opens[1], high_sweep, high_frame)):
         if abs(turn) > abs(at) + SLACK and abs(at) < math.pi:
-            place = evaluate(
-                compile_plan(puppet), {n: float(v[frame]) for n, v in sweep.channels.items()}
-            ).pivot(key)
+            place = evaluate(compile_plan(puppet), {n: float(v[frame]) for n, v in sweep.channels.items()}).pivot(key)
             found.append(
                 Noticed(
                     finding(

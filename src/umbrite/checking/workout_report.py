@@ -78,9 +78,7 @@ def write_sheets(path: Path, package: Package, report: Report) -> None:
     kind = FORMATS.get(path.suffix.lower())
     if kind is None:
         raise FileError(f"A contact sheet can't be written as {path.name}: end it with .png, .pdf or .tiff.")
-    app = QGuiApplication.instance() or QGuiApplication(
-        ["umbrite", "-platform", "offscreen"]
-    )  # fonts need one
+    app = QGuiApplication.instance() or QGuiApplication(["umbrite", "-platform", "offscreen"])  # fonts need one
     pages = [_pillow(image) for image in sheets_of(package, shots_of(package.puppet, report))]
     del app
     made = io.BytesIO()  # TIFF goes back and forth in what it writes

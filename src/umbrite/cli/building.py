@@ -33,17 +33,13 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
         help="a layered picture, a folder of pictures or of layered pictures, or a puppet",
     )
     build.add_argument("out", type=Path, metavar="OUT", help="the puppet, .umbrite; of several a folder")
-    build.add_argument(
-        "--plan", metavar="NAME", help="a body plan or the file of one; else the one that fits best"
-    )
+    build.add_argument("--plan", metavar="NAME", help="a body plan or the file of one; else the one that fits best")
     build.add_argument("--json", action="store_true", help=AS_JSON)
     add_hands(build)
     build.set_defaults(does=_build)
     transfer = commands.add_parser("transfer", help="the rig of a puppet laid on other art")
     transfer.add_argument("rig", type=Path, metavar="RIG", help="the puppet whose rig it is")
-    transfer.add_argument(
-        "art", type=Path, metavar="ART", help="a layered picture, a folder of pictures, or a puppet"
-    )
+    transfer.add_argument("art", type=Path, metavar="ART", help="a layered picture, a folder of pictures, or a puppet")
     transfer.add_argument("out", type=Path, metavar="OUT", help="the puppet, .umbrite")
     transfer.add_argument("--json", action="store_true", help=AS_JSON)
     transfer.set_defaults(does=_transfer)
@@ -132,9 +128,7 @@ def _bytes(path: Path) -> bytes:
     try:
         data = path.read_bytes() if path.stat().st_size <= MOST_BYTES else None
     except OSError as error:
-        raise FileError(
-            f"{shown_name(path)} can't be read: {error.strerror}. Check the name and the folder."
-        ) from None
+        raise FileError(f"{shown_name(path)} can't be read: {error.strerror}. Check the name and the folder.") from None
     if data is None:
         raise FileError(f"{shown_name(path)} is too large for a body plan. Choose another file.")
     return data

@@ -67,9 +67,7 @@ def _workout(arguments: argparse.Namespace) -> int:
     if arguments.sheet is not None and many:
         sheets, ending = into_folder(files.paths, arguments.sheet, ".pdf"), ".pdf"
     elif ending and ending not in SHEETS:
-        raise FileError(
-            f"A contact sheet can't be written as {arguments.sheet.name}: end it with .png, .pdf or .tiff."
-        )
+        raise FileError(f"A contact sheet can't be written as {arguments.sheet.name}: end it with .png, .pdf or .tiff.")
     report: dict[str, Any] = dict.fromkeys(names)
 
     def use(number: int, data: bytes) -> int:

@@ -26,14 +26,9 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
         "inputs", type=Path, nargs="+", metavar="IN", help="puppets, art, and with --as folders of puppets"
     )
     convert.add_argument("output", type=Path, metavar="OUT", help="a file; of several, a folder")
+    convert.add_argument("--as", dest="ending", metavar="ENDING", help="of several: what they become, .glb say")
     convert.add_argument(
-        "--as", dest="ending", metavar="ENDING", help="of several: what they become, .glb say"
-    )
-    convert.add_argument(
-        "--take",
-        action="append",
-        metavar="NAME",
-        help="glTF: only this take, or these; all of them without it",
+        "--take", action="append", metavar="NAME", help="glTF: only this take, or these; all of them without it"
     )
     convert.add_argument(
         "--bake",
@@ -51,17 +46,11 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
         "atlas", help="the parts' drawings, or the frames of a take, on sheets, with a list of where they lie"
     )
     atlas.add_argument("file", type=Path, metavar="FILE", help="a puppet")
-    atlas.add_argument(
-        "--take", metavar="NAME", help="frames of this take, cut to what is seen, instead of the parts"
-    )
+    atlas.add_argument("--take", metavar="NAME", help="frames of this take, cut to what is seen, instead of the parts")
     atlas.add_argument("--frames", metavar="A..B", help="these frames instead of all that play")
     atlas.add_argument("--scale", type=float, default=1.0, metavar="S", help="of the frames")
-    atlas.add_argument(
-        "--largest", type=_side, default=8192, metavar="N", help="pixels of a sheet's side at most"
-    )
-    atlas.add_argument(
-        "pictures", type=Path, metavar="OUT.png", help="the first sheet; others are numbered after it"
-    )
+    atlas.add_argument("--largest", type=_side, default=8192, metavar="N", help="pixels of a sheet's side at most")
+    atlas.add_argument("pictures", type=Path, metavar="OUT.png", help="the first sheet; others are numbered after it")
     atlas.add_argument("places", type=Path, metavar="OUT.json", help="the list of what lies where")
     atlas.set_defaults(does=_atlas)
 

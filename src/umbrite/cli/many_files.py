@@ -20,24 +20,16 @@ MOST_WORKERS = 256
 
 def add_hands(command: argparse.ArgumentParser) -> None:
     """What can be said of who works."""
+    command.add_argument("--workers", type=_workers, default=1, metavar="N", help="so many processes on this machine")
     command.add_argument(
-        "--workers", type=_workers, default=1, metavar="N", help="so many processes on this machine"
+        "--cluster", metavar="ADDRESS", help="the workers of a Dask scheduler, tcp://host:port (umbrite[farm])"
     )
-    command.add_argument(
-        "--cluster",
-        metavar="ADDRESS",
-        help="the workers of a Dask scheduler, tcp://host:port (umbrite[farm])",
-    )
-    command.add_argument(
-        "--resume", action="store_true", help="go on where an earlier run of the same was stopped"
-    )
+    command.add_argument("--resume", action="store_true", help="go on where an earlier run of the same was stopped")
 
 
 def _workers(text: str) -> int:
     if not text.isdecimal() or not 1 <= int(text) <= MOST_WORKERS:
-        raise argparse.ArgumentTypeError(
-            f"{text} is no number of workers: give one from 1 to {MOST_WORKERS}."
-        )
+        raise argparse.ArgumentTypeError(f"{text} is no number of workers: give one from 1 to {MOST_WORKERS}.")
     return int(text)
 
 
@@ -66,9 +58,7 @@ def puppets_in(paths: Sequence[Path]) -> Chosen:
     """The files that are meant, those of folders in order. Raises FileError for a folder with none."""
     found = expanded(paths, puppets_of)
     if (empty := next((path for path in found if path.is_dir()), None)) is not None:
-        raise FileError(
-            f"There is no {NATIVE} file in {shown_name(empty)}. Choose another folder, or one file."
-        )
+        raise FileError(f"There is no {NATIVE} file in {shown_name(empty)}. Choose another folder, or one file.")
     return Chosen(found, found != list(paths) or len(found) > 1)
 
 
@@ -89,9 +79,7 @@ def into_folder(paths: Sequence[Path], folder: Path, ending: str) -> list[Path]:
     found = [folder / f"{path.stem}{ending}" for path in paths]
     twice = next((path for path in found if found.count(path) > 1), None)
     if twice is not None:
-        raise FileError(
-            f"Two of these files would both become {shown_name(twice)}. Rename one of them first."
-        )
+        raise FileError(f"Two of these files would both become {shown_name(twice)}. Rename one of them first.")
     folder.mkdir(parents=True, exist_ok=True)
     return found
 
@@ -109,17 +97,13 @@ def _sources_of(files: Chosen) -> dict[int, Source]:
     return found
 
 
-def worked(
-    pieces: Sequence[Piece], arguments: argparse.Namespace, what: str
-) -> AbstractContextManager[Finished]:
+def worked(pieces: Sequence[Piece], arguments: argparse.Namespace, what: str) -> AbstractContextManager[Finished]:
     """Have pieces done by whom the arguments name, with progress."""
     hands = Hands(arguments.workers, arguments.cluster, arguments.resume)
     return work_done(pieces, hands, watching(what))
 
 
-def each_file(
-    arguments: argparse.Namespace, files: Chosen, task: Task, use: Callable[[int, bytes], int]
-) -> int:
+def each_file(arguments: argparse.Namespace, files: Chosen, task: Task, use: Callable[[int, bytes], int]) -> int:
     """A piece for each file, and what becomes of its result; the gravest exit code. What can't be done is told, 2, and the others go on."""
     sources = _sources_of(files)
     numbers = list(sources)

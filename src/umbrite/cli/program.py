@@ -101,18 +101,14 @@ def _unheard(error: OSError) -> int:
         os.dup2(os.open(os.devnull, os.O_WRONLY), 1)  # so that nothing is tried once more at the end
     if isinstance(error, BrokenPipeError):
         return 0
-    print(
-        f"The output could not be written to its end: {(error.strerror or str(error)).lower()}.",
-        file=sys.stderr,
-    )
+    print(f"The output could not be written to its end: {(error.strerror or str(error)).lower()}.", file=sys.stderr)
     return 2
 
 
 def parser() -> argparse.ArgumentParser:
     """All commands with all that can be said to them; the manual page is made from it."""
     whole = argparse.ArgumentParser(
-        prog="umbrite",
-        description="Rig cut-out characters. Without a command: umbrite [FILE] opens the window.",
+        prog="umbrite", description="Rig cut-out characters. Without a command: umbrite [FILE] opens the window."
     )
     whole.add_argument("--version", action="version", version=f"Umbrite {__version__}")
     commands = whole.add_subparsers(metavar="COMMAND")
@@ -129,9 +125,7 @@ def parser() -> argparse.ArgumentParser:
     pose.add_argument("--json", metavar="OUT", help="a file, or - for standard output")
     pose.add_argument("--pose", metavar="NAME", help="a pose of the shelf; Clean is always there")
     pose.add_argument("--take", metavar="NAME", help="the pose of a take, at a frame")
-    pose.add_argument(
-        "--frame", type=float, default=0.0, metavar="N", help="of the take; between whole ones too"
-    )
+    pose.add_argument("--frame", type=float, default=0.0, metavar="N", help="of the take; between whole ones too")
     for ending, words in (
         ("png", "the picture"),
         ("svg", "the picture, a part each as a picture in it"),
@@ -146,18 +140,14 @@ def parser() -> argparse.ArgumentParser:
     )
     joints.add_argument("--json", action="store_true", help=speech.AS_JSON)
     joints.set_defaults(does=_joints)
-    limits = commands.add_parser(
-        "limits", help="how far joints turn before a gap, an edge or a wrong bend shows"
-    )
+    limits = commands.add_parser("limits", help="how far joints turn before a gap, an edge or a wrong bend shows")
     limits.add_argument("file", type=Path, metavar="FILE", help="a puppet")
     limits.add_argument("--json", action="store_true", help=speech.AS_JSON)
     limits.set_defaults(does=_limits)
     small = commands.add_parser("thumbnail", help="a small PNG of the puppet alone, as file managers show it")
     small.add_argument("file", type=Path, metavar="FILE", help="a puppet, or art")
     small.add_argument("output", type=Path, metavar="OUT", help="the picture, .png")
-    small.add_argument(
-        "--size", type=_side, default=256, metavar="N", help="pixels of the longer side, 16 to 2048"
-    )
+    small.add_argument("--size", type=_side, default=256, metavar="N", help="pixels of the longer side, 16 to 2048")
     small.set_defaults(does=_thumbnail)
     checking.add_commands(commands)
     building.add_commands(commands)
@@ -169,9 +159,7 @@ def parser() -> argparse.ArgumentParser:
     )
     for command in set(commands.choices.values()):
         command.add_argument(
-            "--quiet",
-            action="store_true",
-            help="no sentences and no progress: what was asked for, and errors, alone",
+            "--quiet", action="store_true", help="no sentences and no progress: what was asked for, and errors, alone"
         )
     return whole
 
@@ -186,11 +174,7 @@ def _pose(arguments: argparse.Namespace) -> int:
         name, _, text = setting.partition("=")
         pose = with_control(package.puppet, pose, name, text)
     placed = evaluate(plan, pose)
-    outs = {
-        ending: out
-        for ending in ("png", "svg", "ora", "csv")
-        if (out := getattr(arguments, ending)) is not None
-    }
+    outs = {ending: out for ending in ("png", "svg", "ora", "csv") if (out := getattr(arguments, ending)) is not None}
     if arguments.json or not outs:
         _write_json(arguments.json or "-", pose_report(placed))
     if outs:

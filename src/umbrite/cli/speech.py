@@ -43,12 +43,7 @@ def watching(what: str) -> Watch:
         left = (now - begun) / max(done - first, 1) * (of - done)
         about = f", about {left:.0f} s left" if done > first and left >= 1 else ""
         end = "\n" if done + 1 >= of else ""
-        print(
-            f"\r\x1b[K{what}: {done + 1} of {of}, {readable(name, 40)}{about}",
-            end=end,
-            file=sys.stderr,
-            flush=True,
-        )
+        print(f"\r\x1b[K{what}: {done + 1} of {of}, {readable(name, 40)}{about}", end=end, file=sys.stderr, flush=True)
 
     return watch
 

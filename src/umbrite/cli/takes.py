@@ -39,10 +39,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
     render = commands.add_parser("render", help="a take as pictures or a film")
     render.add_argument("files", type=Path, nargs="+", metavar="FILE", help=PUPPETS)
     render.add_argument(
-        "--take",
-        action="append",
-        metavar="NAME",
-        help="the take, or these; of several files all of them without it",
+        "--take", action="append", metavar="NAME", help="the take, or these; of several files all of them without it"
     )
     render.add_argument(
         "out",
@@ -72,9 +69,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
     )
     places.add_argument("file", type=Path, metavar="FILE", help="a puppet")
     places.add_argument("--take", metavar="NAME", help="the take that is written")
-    places.add_argument(
-        "--from", dest="source", type=Path, metavar="IN", help="places per frame to read, .json"
-    )
+    places.add_argument("--from", dest="source", type=Path, metavar="IN", help="places per frame to read, .json")
     places.add_argument("--as", dest="name", metavar="NAME", help="the name of the take that is read")
     places.add_argument("out", type=Path, metavar="OUT", help=".json or .csv; a puppet where places are read")
     places.set_defaults(does=_transforms)
@@ -212,9 +207,6 @@ def _transforms(arguments: argparse.Namespace) -> int:
     document = replace(package.document, takes=(*others, take))
     save(arguments.out, Package(document, package.art))
     if missing:
-        print(
-            f"This puppet has no {', '.join(missing[:6])}{' and more' if len(missing) > 6 else ''}.",
-            file=sys.stderr,
-        )
+        print(f"This puppet has no {', '.join(missing[:6])}{' and more' if len(missing) > 6 else ''}.", file=sys.stderr)
     say(f"{take.name}: {len(take.tracks)} channels in {take.last - take.first} frames.")
     return 0

@@ -103,18 +103,12 @@ def _ear(name: str, tip: XY, colour: str) -> Piece:
 
 def _tail() -> Piece:
     tuft = blob([(392, 540), (362, 470), (330, 452), (326, 500), (352, 548), (384, 574)])
-    return Piece(
-        "Tail", [Shape(capsule(JOINTS["Tail"], (368, 520), 36, 24).united(tuft), COAT), Shape(tuft, CREAM)]
-    )
+    return Piece("Tail", [Shape(capsule(JOINTS["Tail"], (368, 520), 36, 24).united(tuft), COAT), Shape(tuft, CREAM)])
 
 
 def _horns() -> Piece:
-    near = blob(
-        [(984, 322), (976, 250), (934, 196), (880, 178), (858, 190), (908, 226), (940, 274), (950, 330)]
-    )
-    far = blob(
-        [(1036, 320), (1030, 244), (992, 190), (944, 168), (924, 178), (968, 212), (996, 262), (1000, 322)]
-    )
+    near = blob([(984, 322), (976, 250), (934, 196), (880, 178), (858, 190), (908, 226), (940, 274), (950, 330)])
+    far = blob([(1036, 320), (1030, 244), (992, 190), (944, 168), (924, 178), (968, 212), (996, 262), (1000, 322)])
     rings = [
         Shape(line([(x, y), (x + 34, y - 14)]), HORN_DARK, 5)
         for x, y in ((946, 306), (938, 276), (918, 246), (896, 222))
@@ -148,17 +142,12 @@ def _head() -> list[Piece]:
         Shape(skull, COAT), Shape(muzzle, CREAM), Shape(disc((1190, 410), 7, 5), DARK),
         Shape(line([(1212, 440), (1180, 448), (1150, 440)]), DARK, 5), Shape(line([(1010, 300), (1060, 330), (1110, 340)]), COAT_LIGHT, 14),
     ])  # fmt: skip
-    beard = blob([(1118, 452), (1164, 456), (1162, 506), (1142, 566), (1122, 520)]).united(
-        disc(JOINTS["Beard"], 24)
-    )
+    beard = blob([(1118, 452), (1164, 456), (1162, 506), (1142, 566), (1122, 520)]).united(disc(JOINTS["Beard"], 24))
     eye = disc(JOINTS["Eye"], 17, 20)
     return [
         Piece("Beard", [Shape(beard, CREAM), Shape(line([(1140, 480), (1142, 540)]), COAT_LIGHT, 4)]),
         head,
-        Piece(
-            "Eye",
-            [Shape(eye, PAPER), Shape(disc((1091, 370), 9, 12), INK), Shape(disc((1094, 365), 3), PAPER)],
-        ),
+        Piece("Eye", [Shape(eye, PAPER), Shape(disc((1091, 370), 9, 12), INK), Shape(disc((1094, 365), 3), PAPER)]),
         _ear("Near ear", (902, 366), COAT_LIGHT),
     ]
 

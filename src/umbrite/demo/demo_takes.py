@@ -19,9 +19,9 @@ Values = Mapping[str, float]
 
 def takes_of(puppet: Puppet) -> tuple[Take, ...]:
     """The takes of one of the demos, by its name."""
-    return {"Wick": _wick, "Bramble": _bramble, "Inkpot": _inkpot, "Tansy": _tansy, "Tea cart": _tea_cart}[
-        puppet.name
-    ](puppet)
+    return {"Wick": _wick, "Bramble": _bramble, "Inkpot": _inkpot, "Tansy": _tansy, "Tea cart": _tea_cart}[puppet.name](
+        puppet
+    )
 
 
 def _channels(puppet: Puppet, values: Values) -> dict[str, float]:
@@ -100,8 +100,7 @@ def _bramble(puppet: Puppet) -> tuple[Take, ...]:
     """Ears, tail and beard hang loose: nobody keys them."""
     trot = walk(puppet, Steps("trot", stride=0.4, cycle=20, lift=0.16, bob=0.03, lean=0.0, arms=0.0), "Trot")
     nod = {
-        frame: {"Neck.turn": 3 * way, "Head.turn": -2.5 * way}
-        for frame, way in ((0, 1), (5, -1), (10, 1), (15, -1))
+        frame: {"Neck.turn": 3 * way, "Head.turn": -2.5 * way} for frame, way in ((0, 1), (5, -1), (10, 1), (15, -1))
     }
     nodding = close_loop(ease_all(_keyed(puppet, Take("Trot", last=20), nod), 0.45))
     nodding = _late(puppet, nodding, ["Neck", "Head"], 1)
@@ -115,17 +114,13 @@ def _bramble(puppet: Puppet) -> tuple[Take, ...]:
         38: {"Head.turn": 0, "Neck.turn": 0, "Tail.turn": 0},
     })  # fmt: skip
     shaken = _late(puppet, ease_all(shake, 0.4), ["Neck", "Head"], 0.7)
-    shaken = _shown(
-        puppet, shaken, "Eye", ((0, "Open"), (4, "Half"), (6, "Closed"), (26, "Half"), (30, "Open"))
-    )
+    shaken = _shown(puppet, shaken, "Eye", ((0, "Open"), (4, "Half"), (6, "Closed"), (26, "Half"), (30, "Open")))
     shaken = _shown(puppet, shaken, "Near ear", ((0, "Hanging"), (30, "Pricked")))
     return replace(trot, tracks={**trot.tracks, **nodding.tracks}), shaken
 
 
 def _inkpot(puppet: Puppet) -> tuple[Take, ...]:
-    pour = _from_poses(
-        puppet, Take("Pour", last=72), [(0, "Clean"), (20, "Pour"), (48, "Pour"), (70, "Clean")]
-    )
+    pour = _from_poses(puppet, Take("Pour", last=72), [(0, "Clean"), (20, "Pour"), (48, "Pour"), (70, "Clean")])
     sway = {}
     for i, frame in enumerate((0, 12, 24, 36)):
         side = (1, 0, -1, 0)[i]
@@ -138,9 +133,7 @@ def _inkpot(puppet: Puppet) -> tuple[Take, ...]:
         }  # fmt: skip
     dance = close_loop(_keyed(puppet, Take("Dance", last=48), sway))
     pour = _shown(puppet, ease_all(pour, 0.4), "Cup", ((0, "Empty"), (36, "Full"), (50, "Steaming")))
-    dance = _shown(
-        puppet, dance, "Eyes", ((0, "Closed"), (20, "Half"), (24, "Open"), (40, "Half"), (44, "Closed"))
-    )
+    dance = _shown(puppet, dance, "Eyes", ((0, "Closed"), (20, "Half"), (24, "Open"), (40, "Half"), (44, "Closed")))
     return pour, _shown(puppet, dance, "Mouth", ((0, "Smile"), (12, "Oh"), (24, "Smile"), (36, "Oh")))
 
 
@@ -149,9 +142,7 @@ def _tea_cart(puppet: Puppet) -> tuple[Take, ...]:
     roll = _keyed(puppet, Take("Roll", last=72), {
         0: {"Master.x": 0, "Body.y": 0}, 8: {"Master.x": 40, "Body.y": 3}, 60: {"Master.x": 820, "Body.y": -2}, 72: {"Master.x": 860, "Body.y": 0},
     })  # fmt: skip
-    pour = _from_poses(
-        puppet, Take("Pour", last=64), [(0, "Clean"), (18, "Pouring"), (42, "Pouring"), (62, "Clean")]
-    )
+    pour = _from_poses(puppet, Take("Pour", last=64), [(0, "Clean"), (18, "Pouring"), (42, "Pouring"), (62, "Clean")])
     return ease_all(roll, 0.3), ease_all(pour, 0.4)
 
 
@@ -164,9 +155,7 @@ def _tansy(puppet: Puppet) -> tuple[Take, ...]:
     }
     nodding = close_loop(ease_all(_keyed(puppet, Take("Walk", last=32), nod), 0.4))
     deliver = _from_poses(
-        puppet,
-        Take("Deliver", last=84),
-        [(0, "Clean"), (22, "Bow"), (46, "Bow"), (62, "Look back"), (82, "Clean")],
+        puppet, Take("Deliver", last=84), [(0, "Clean"), (22, "Bow"), (46, "Bow"), (62, "Look back"), (82, "Clean")]
     )
     off = _from_poses(
         puppet,

@@ -70,11 +70,7 @@ POSES: dict[str, dict[str, float]] = {
 
 def pieces() -> list[Piece]:
     """All pieces, back to front."""
-    arms = [
-        piece
-        for name in ("Sixth", "First", "Second", "Fifth", "Third", "Fourth")
-        for piece in _arm_pieces(name)
-    ]
+    arms = [piece for name in ("Sixth", "First", "Second", "Fifth", "Third", "Fourth") for piece in _arm_pieces(name)]
     return [_teapot(), _cup(), *arms, *_head()]
 
 
@@ -103,8 +99,7 @@ def _arm_pieces(name: str) -> list[Piece]:
         marks += dots
         found.append(
             Piece(
-                f"{name} arm {i + 1}",
-                [Shape(capsule((x1, y1), (x2, y2), _radius(i), _radius(i + 1)), colour), *dots],
+                f"{name} arm {i + 1}", [Shape(capsule((x1, y1), (x2, y2), _radius(i), _radius(i + 1)), colour), *dots]
             )
         )
     return [Piece(f"{name} arm", [Shape(whole, colour), *marks])] if name in BENDY else found
@@ -116,20 +111,10 @@ def _head() -> list[Piece]:
     ])  # fmt: skip
     spots = [
         Shape(disc(at, r), SPOT)
-        for at, r in (
-            ((590, 420), 26),
-            ((640, 372), 16),
-            ((838, 470), 22),
-            ((806, 400), 14),
-            ((566, 500), 15),
-        )
+        for at, r in (((590, 420), 26), ((640, 372), 16), ((838, 470), 22), ((806, 400), 14), ((566, 500), 15))
     ]
     cheeks = [Shape(disc((600, 590), 34, 24), BLUSH), Shape(disc((830, 590), 34, 24), BLUSH)]
-    whites = (
-        disc((650, 512), 50, 58)
-        .united(disc((782, 512), 50, 58))
-        .united(capsule((650, 512), (782, 512), 12, 12))
-    )
+    whites = disc((650, 512), 50, 58).united(disc((782, 512), 50, 58)).united(capsule((650, 512), (782, 512), 12, 12))
     pupils = [Shape(disc((x, 520), 24, 30), INK) for x in (662, 794)]
     glints = [Shape(disc((x, 508), 8), PAPER) for x in (672, 804)]
     mouth = blob([(676, 594), (716, 606), (758, 594), (748, 628), (716, 642), (686, 628)])

@@ -46,19 +46,13 @@ def _wick() -> list[Late]:
     wide = disc((676, 416), 14, 20).united(disc((728, 412), 13, 19))
     glints = [Shape(disc((681, 407), 4.6), wick.FLAME), Shape(disc((732, 403), 4.4), wick.FLAME)]
     dark, teeth = "#7A2F2B", wick.FLAME
-    palm = blob(
-        [(334, 930), (376, 920), (404, 944), (408, 992), (392, 1024), (352, 1028), (330, 1006), (322, 966)]
-    )
-    fingers = [
-        capsule((340 + 17 * i, 1008), (322 + 22 * i, 1074 - 4 * abs(i - 1.5)), 10, 8) for i in range(4)
-    ]
+    palm = blob([(334, 930), (376, 920), (404, 944), (408, 992), (392, 1024), (352, 1028), (330, 1006), (322, 966)])
+    fingers = [capsule((340 + 17 * i, 1008), (322 + 22 * i, 1074 - 4 * abs(i - 1.5)), 10, 8) for i in range(4)]
     thumb = capsule((394, 962), (436, 996), 13, 10)
     opened = palm.united(thumb)
     for finger in fingers:
         opened = opened.united(finger)
-    fist = palm.united(capsule((388, 962), (344, 984), 17, 14)).united(
-        capsule((352, 1016), (338, 1096), 12, 9)
-    )
+    fist = palm.united(capsule((388, 962), (344, 984), 17, 14)).united(capsule((352, 1016), (338, 1096), 12, 9))
     return [
         Late("Eyes", "Open", (
             ("Half", Piece("Eyes half", [Shape(half.united(low_brows), ink)])),

@@ -38,10 +38,7 @@ def capsule(start: XY, end: XY, start_radius: float, end_radius: float) -> QPain
     corners = []
     for centre, radius, sides in ((start, start_radius, (1, -1)), (end, end_radius, (-1, 1))):
         corners += [
-            QPointF(
-                centre[0] + radius * math.cos(along + s * lean),
-                centre[1] + radius * math.sin(along + s * lean),
-            )
+            QPointF(centre[0] + radius * math.cos(along + s * lean), centre[1] + radius * math.sin(along + s * lean))
             for s in sides
         ]
     hull.moveTo(corners[0])
@@ -130,9 +127,7 @@ def cut(piece: Piece, width: int, height: int, sheet: NDArray[np.float32]) -> Pi
             painter.setCompositionMode(QPainter.CompositionMode.CompositionMode_SourceAtop)
         colour = QColor(shape.colour)
         if shape.pen:
-            pen = QPen(
-                colour, shape.pen, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap, Qt.PenJoinStyle.RoundJoin
-            )
+            pen = QPen(colour, shape.pen, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap, Qt.PenJoinStyle.RoundJoin)
             painter.strokePath(shape.path, pen)
         else:
             painter.fillPath(shape.path, colour)

@@ -63,11 +63,7 @@ def by_name(puppet: Puppet, name: str) -> str:
 
 
 def _joined(
-    puppet: Puppet,
-    joints: Mapping[str, tuple[float, float]],
-    family: Mapping[str, str],
-    root: str,
-    ground: float,
+    puppet: Puppet, joints: Mapping[str, tuple[float, float]], family: Mapping[str, str], root: str, ground: float
 ) -> Puppet:
     """Pivots, family, a carrier for the body at the root's pivot, and the master on the ground below it."""
     there = {joint.name for joint in puppet.joints.values()}  # joints of what bends come later
@@ -102,9 +98,7 @@ def _finished(
         puppet = set_limit(puppet, by_name(puppet, name), -math.radians(high), -math.radians(low))
     for name, how in loose.items():
         puppet = set_loose(puppet, by_name(puppet, name), how)
-    return make_proposed(puppet, [each for each in propose_controls(puppet) if each.control.kind != without])[
-        0
-    ]
+    return make_proposed(puppet, [each for each in propose_controls(puppet) if each.control.kind != without])[0]
 
 
 def _bent(puppet: Puppet, pictures: Pictures, part: str, count: int, names: Sequence[str] = ()) -> Puppet:
@@ -146,11 +140,7 @@ def rig_inkpot(puppet: Puppet, pictures: Pictures) -> Puppet:
     puppet = _joined(puppet, inkpot.JOINTS, inkpot.FAMILY, "Head", inkpot.GROUND)
     for name in inkpot.BENDY:
         puppet = _bent(
-            puppet,
-            pictures,
-            f"{name} arm",
-            inkpot.COUNT,
-            [f"{name} arm {i + 1}" for i in range(inkpot.COUNT)],
+            puppet, pictures, f"{name} arm", inkpot.COUNT, [f"{name} arm {i + 1}" for i in range(inkpot.COUNT)]
         )
     for name in inkpot.ORDINALS:
         ends = (by_name(puppet, f"{name} arm 1"), by_name(puppet, f"{name} arm {inkpot.COUNT}"))

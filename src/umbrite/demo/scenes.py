@@ -40,9 +40,7 @@ def wick_and_cart(host: Package, cart: Package) -> Package:
     joint = host.puppet.joints[by_name(host.puppet, "Far hand")].pivot.z
     at = joint + (24 + 14j) - complex(*tea_cart.GRIP)
     at = complex(round(at.real), wick.GROUND - tea_cart.GROUND)
-    document, key = add_guest(
-        document, cart.document, "tea-cart.umbrite", at, onto=by_name(host.puppet, "Master")
-    )
+    document, key = add_guest(document, cart.document, "tea-cart.umbrite", at, onto=by_name(host.puppet, "Master"))
     puppet = set_spread(document.puppet, key, spread=True)
     puppet = change(puppet, puppet.guests[key].root, catches=True)
     ids = puppet.guests[key].ids
@@ -77,9 +75,7 @@ def library(folder: Path, demos: Mapping[str, Package]) -> None:
 
 def write(folder: Path) -> None:
     """All of it beside the demos, which are there already."""
-    demos = {
-        stem: load(folder / f"{stem}.umbrite") for stem in ("wick", "bramble", "inkpot", "tansy", "tea-cart")
-    }
+    demos = {stem: load(folder / f"{stem}.umbrite") for stem in ("wick", "bramble", "inkpot", "tansy", "tea-cart")}
     library(folder / "library", demos)
     scene = wick_and_cart(demos["wick"], demos["tea-cart"])
     save(folder / "wick-and-cart.umbrite", scene, preview_png(scene))

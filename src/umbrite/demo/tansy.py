@@ -83,15 +83,10 @@ def _tube(points: tuple[tuple[float, float, float], ...]) -> QPainterPath:
         for step in range(8):
             t = step / 8
             x, y, r = (
-                0.5
-                * (2 * b + (c - a) * t + (2 * a - 5 * b + 4 * c - d) * t**2 + (3 * b - a - 3 * c + d) * t**3)
+                0.5 * (2 * b + (c - a) * t + (2 * a - 5 * b + 4 * c - d) * t**2 + (3 * b - a - 3 * c + d) * t**3)
                 for a, b, c, d in zip(p0, p1, p2, p3, strict=True)
             )
-            path = (
-                path.united(disc((x, y), r))
-                if last is None
-                else path.united(capsule(last[0], (x, y), last[1], r))
-            )
+            path = path.united(disc((x, y), r)) if last is None else path.united(capsule(last[0], (x, y), last[1], r))
             last = (x, y), r
     assert last is not None
     return path.united(capsule(last[0], points[-1][:2], last[1], points[-1][2]))
@@ -108,14 +103,10 @@ def _neck() -> Piece:
 
 def _leg(side: str, colour: str) -> list[Piece]:
     hip, knee, ankle = LEGS[side]
-    shape = capsule(hip, (hip[0] - 12, hip[1] + 90), 46, 24).united(
-        capsule((hip[0] - 10, hip[1] + 70), knee, 22, 15)
-    )
+    shape = capsule(hip, (hip[0] - 12, hip[1] + 90), 46, 24).united(capsule((hip[0] - 10, hip[1] + 70), knee, 22, 15))
     shape = shape.united(capsule(knee, ankle, 15, 13)).united(disc(knee, 21))
     x, y = ankle
-    foot = capsule((x, y), (x + 18, y + 40), 15, 12).united(
-        capsule((x + 16, y + 40), (x + 108, y + 46), 12, 8)
-    )
+    foot = capsule((x, y), (x + 18, y + 40), 15, 12).united(capsule((x + 16, y + 40), (x + 108, y + 46), 12, 8))
     foot = foot.united(capsule((x + 16, y + 40), (x + 74, y + 26), 11, 7)).united(
         capsule((x + 10, y + 40), (x - 52, y + 48), 11, 6)
     )
@@ -141,9 +132,7 @@ def _leg(side: str, colour: str) -> list[Piece]:
 
 
 def _tail() -> Piece:
-    fan = blob(
-        [(470, 812), (500, 900), (430, 960), (300, 1010), (212, 1016), (236, 960), (320, 890), (400, 830)]
-    )
+    fan = blob([(470, 812), (500, 900), (430, 960), (300, 1010), (212, 1016), (236, 960), (320, 890), (400, 830)])
     rays = [Shape(line([(440, 880), (250 + 24 * i, 1010 - 26 * i)]), PLUME, 6) for i in range(3)]
     return Piece("Tail", [Shape(fan.united(disc(JOINTS["Tail"], 56)), PLUME_DARK), *rays])
 
@@ -154,16 +143,13 @@ def _body() -> Piece:
     ])  # fmt: skip
     breast = Shape(blob([(800, 690), (816, 760), (770, 860), (690, 910), (720, 820), (742, 740)]), THROAT)
     flecks = [
-        Shape(line([(752 - 22 * i, 800 + 26 * i), (770 - 22 * i, 826 + 26 * i)]), PLUME_DARK, 7)
-        for i in range(4)
+        Shape(line([(752 - 22 * i, 800 + 26 * i), (770 - 22 * i, 826 + 26 * i)]), PLUME_DARK, 7) for i in range(4)
     ]
     return Piece("Body", [Shape(trunk, PLUME), breast, *flecks])
 
 
 def _head() -> list[Piece]:
-    skull = blob(
-        [(800, 262), (818, 206), (876, 184), (934, 206), (962, 244), (930, 284), (870, 306), (818, 300)]
-    )
+    skull = blob([(800, 262), (818, 206), (876, 184), (934, 206), (962, 244), (930, 284), (870, 306), (818, 300)])
     beak = polygon([(930, 222), (1150, 290), (1152, 300), (926, 282)])
     lower = polygon([(934, 262), (1140, 298), (926, 286)])
     plume = blob([(852, 206), (800, 196), (700, 206), (604, 250), (690, 226), (790, 226), (842, 244)])
@@ -196,12 +182,7 @@ def _satchel() -> Piece:
     flap = blob([(550, 836), (690, 832), (684, 886), (620, 904), (556, 888)])
     return Piece(
         "Satchel",
-        [
-            Shape(strap.united(bag), STRAP),
-            Shape(bag, BAG),
-            Shape(flap, BAG_FLAP),
-            Shape(disc((622, 890), 11), BRASS),
-        ],
+        [Shape(strap.united(bag), STRAP), Shape(bag, BAG), Shape(flap, BAG_FLAP), Shape(disc((622, 890), 11), BRASS)],
     )
 
 
@@ -227,12 +208,8 @@ def _wing(side: str, colour: str, edge: str) -> list[Piece]:
     tip = blob(_from(
         (w, [(54, -26), (46, 70), (-60, 132)]), (t, [(-30, 66), (-74, 60), (-20, -10)]), (w, [(-60, 6)])
     ))  # fmt: skip
-    long = _strokes(
-        3, edge, 6, lambda i: _from((e, [(-20 - 40 * i, 10 + 14 * i), (-60 - 40 * i, 112 + 8 * i)]))
-    )
-    far = _strokes(
-        4, colour, 6, lambda i: _from((w, [(-20 - 34 * i, 10 + 18 * i), (-80 - 34 * i, 96 + 14 * i)]))
-    )
+    long = _strokes(3, edge, 6, lambda i: _from((e, [(-20 - 40 * i, 10 + 14 * i), (-60 - 40 * i, 112 + 8 * i)])))
+    far = _strokes(4, colour, 6, lambda i: _from((w, [(-20 - 34 * i, 10 + 18 * i), (-80 - 34 * i, 96 + 14 * i)])))
     scales = _strokes(
         3, edge, 5, lambda i: _from((s, [(dx - 52 * i, dy) for dx, dy in ((-20, 10), (-42, 50), (-70, 20))]))
     )

@@ -22,13 +22,7 @@ WHEELS = tuple(name for name in JOINTS if name.endswith("wheel"))
 FAMILY = {name: "Box" for name in JOINTS if name != "Box" and name not in WHEELS} | {
     "Kettle lid": "Kettle", "Lantern": "Awning", "Awning": "Posts",
 }  # fmt: skip
-LIMITS = {
-    "Handle": (-12, 12),
-    "Kettle lid": (-4, 38),
-    "Awning": (-4, 4),
-    "Lantern": (-50, 50),
-    "Kettle": (-10, 24),
-}
+LIMITS = {"Handle": (-12, 12), "Kettle lid": (-4, 38), "Awning": (-4, 4), "Lantern": (-50, 50), "Kettle": (-10, 24)}
 LOOSE = {"Lantern": Loose(1.9, 0.16, 0.7, 0.6), "Kettle lid": Loose(3.4, 0.3, 0.2, 0.12)}
 POSES: dict[str, dict[str, float]] = {
     "Pouring": {"Kettle.turn": 20, "Kettle lid.turn": 22},
@@ -58,35 +52,24 @@ def _wheel(name: str, colour: str, hub: str) -> Piece:
         Shape(disc((x + (RADIUS - 15) * math.cos(a), y + (RADIUS - 15) * math.sin(a)), 5), hub)
         for a in (math.pi / 8 + math.pi * i / 4 for i in range(8))
     ]
-    return Piece(
-        name, [Shape(outline, colour), Shape(disc((x, y), 20), hub), Shape(disc((x, y), 7), INK), *rivets]
-    )
+    return Piece(name, [Shape(outline, colour), Shape(disc((x, y), 20), hub), Shape(disc((x, y), 7), INK), *rivets])
 
 
 def _posts() -> Piece:
     posts = capsule((430, 240), (430, 760), 13, 13).united(capsule((980, 240), (980, 760), 13, 13))
     shelf = polygon([(414, 560), (1000, 560), (1000, 590), (414, 590)])
-    return Piece(
-        "Posts", [Shape(posts.united(shelf), WOOD_DARK), Shape(line([(414, 566), (1000, 566)]), WOOD, 5)]
-    )
+    return Piece("Posts", [Shape(posts.united(shelf), WOOD_DARK), Shape(line([(414, 566), (1000, 566)]), WOOD, 5)])
 
 
 def _kettle_lid() -> Piece:
-    lid = blob([(500, 440), (530, 402), (576, 394), (622, 404), (650, 440), (576, 452)]).united(
-        disc((576, 388), 16)
-    )
+    lid = blob([(500, 440), (530, 402), (576, 394), (622, 404), (650, 440), (576, 452)]).united(disc((576, 388), 16))
     return Piece("Kettle lid", [Shape(lid, COPPER_DARK), Shape(disc((576, 386), 9), BRASS)])
 
 
 def _kettle() -> Piece:
-    pot = blob(
-        [(484, 452), (576, 432), (668, 452), (704, 510), (674, 560), (576, 572), (478, 560), (450, 508)]
-    )
+    pot = blob([(484, 452), (576, 432), (668, 452), (704, 510), (674, 560), (576, 572), (478, 560), (450, 508)])
     spout = capsule((680, 524), (760, 446), 24, 13)
-    outline, ring = (
-        pot.united(spout),
-        [(490, 478), (442, 462), (418, 486), (418, 528), (446, 550), (490, 546)],
-    )
+    outline, ring = (pot.united(spout), [(490, 478), (442, 462), (418, 486), (418, 528), (446, 550), (490, 546)])
     for here, there in itertools.pairwise(ring):
         outline = outline.united(capsule(here, there, 9, 9.1))
     grip = line([(470, 476), (440, 462), (418, 486), (418, 528), (446, 550), (470, 548)])
@@ -118,9 +101,7 @@ def _awning() -> Piece:
         )
         for i in range(4)
     ]
-    return Piece(
-        "Awning", [Shape(cloth, CLOTH), *stripes, Shape(line([(330, 290), (1106, 290)]), "#9E3F2A", 6)]
-    )
+    return Piece("Awning", [Shape(cloth, CLOTH), *stripes, Shape(line([(330, 290), (1106, 290)]), "#9E3F2A", 6)])
 
 
 def _lantern() -> Piece:
@@ -137,17 +118,14 @@ def _lantern() -> Piece:
 
 def _handle() -> Piece:
     x, y = GRIP
-    bar = capsule((x + 20, y + 12), (360, 716), 17, 20).united(
-        capsule((x - 26, y - 6), (x + 40, y + 18), 15, 15)
-    )
+    bar = capsule((x + 20, y + 12), (360, 716), 17, 20).united(capsule((x - 26, y - 6), (x + 40, y + 18), 15, 15))
     return Piece("Handle", [Shape(bar, WOOD), Shape(line([(x - 30, y - 8), (x + 44, y + 20)]), INK, 24)])
 
 
 def _box() -> Piece:
     box = polygon([(318, 660), (1096, 660), (1070, 940), (352, 940)])
     boards = [
-        Shape(line([(330 + 8 * i, 660 + 70 * i), (1090 - 6 * i, 660 + 70 * i)]), BOARD_DARK, 5)
-        for i in (1, 2, 3)
+        Shape(line([(330 + 8 * i, 660 + 70 * i), (1090 - 6 * i, 660 + 70 * i)]), BOARD_DARK, 5) for i in (1, 2, 3)
     ]
     rail = [Shape(polygon([(306, 650), (1108, 650), (1104, 690), (310, 690)]), BRASS)]
     sign = [

@@ -20,9 +20,7 @@ from umbrite.desk.window import Window
 from umbrite.files.atomic import sweep_all
 
 
-def unexpected(
-    window: Window, kind: type[BaseException], error: BaseException, trace: TracebackType | None
-) -> None:
+def unexpected(window: Window, kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
     """A fault of ours: the running gesture is put back, the work stays, the person is told, developers get the trace."""
     traceback.print_exception(kind, error, trace)
     Faults.note(error)

@@ -71,11 +71,7 @@ class Window(QMainWindow):
     """See the module. Dialogs and settings are handed in, so that tests bring their own."""
 
     def __init__(
-        self,
-        session: Session,
-        settings: QSettings,
-        dialogs: Questions | None = None,
-        keep_in: Path | None = None,
+        self, session: Session, settings: QSettings, dialogs: Questions | None = None, keep_in: Path | None = None
     ) -> None:
         super().__init__()
         self.session, self.settings = session, settings
@@ -184,9 +180,7 @@ class Window(QMainWindow):
         self.tabifyDockWidget(self.docks["Details"], self.docks["Poses"])
         self.docks["Family"].raise_()
         self.resizeDocks(
-            [self.docks[name] for name in ("Family", "Depth", "Details")],
-            [256, 262, 262],
-            Qt.Orientation.Horizontal,
+            [self.docks[name] for name in ("Family", "Depth", "Details")], [256, 262, 262], Qt.Orientation.Horizontal
         )
         self.resizeDocks([self.docks["Depth"], self.docks["Details"]], [270, 380], Qt.Orientation.Vertical)
         self.docks["Details"].raise_()
@@ -392,9 +386,7 @@ class Window(QMainWindow):
         """Put all panels away, or bring them back."""
         away = self.arrangements.switch_all()
         self.session.say(
-            tr("The panels are put away; the same key brings them back.")
-            if away
-            else tr("The panels are back.")
+            tr("The panels are put away; the same key brings them back.") if away else tr("The panels are back.")
         )
 
     def show_messages(self) -> None:

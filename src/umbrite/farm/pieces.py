@@ -32,18 +32,14 @@ class Piece(NamedTuple):
     @property
     def key(self) -> str:
         """What names its result: equal pieces have equal keys, wherever their source lies."""
-        told = json.dumps(
-            [self.kind, self.source.name, self.source.sha256, self.options, self.version], sort_keys=True
-        )
+        told = json.dumps([self.kind, self.source.name, self.source.sha256, self.options, self.version], sort_keys=True)
         return hashlib.sha256(told.encode()).hexdigest()
 
 
 def done(piece: Piece, data: bytes | None = None, watch: Watch = unwatched) -> bytes:
     """Do a piece; `data` is what its source holds, where the place of that is on another machine. Raises FileError and RigError."""
     if piece.version != __version__:
-        raise FileError(
-            f"A worker has Umbrite {__version__}, and {piece.version} asked for work. Give both the same."
-        )
+        raise FileError(f"A worker has Umbrite {__version__}, and {piece.version} asked for work. Give both the same.")
     return WORK[piece.kind](package_of(piece.source, data), piece.options, watch)
 
 

@@ -34,9 +34,7 @@ def bytes_of(path: Path) -> bytes:
     try:
         if not path.is_dir():
             if path.stat().st_size > MOST_BYTES:
-                raise FileError(
-                    f"{shown_name(path)} is too large to be sent to workers. Choose another file."
-                )
+                raise FileError(f"{shown_name(path)} is too large to be sent to workers. Choose another file.")
             return path.read_bytes()
         made = io.BytesIO()
         with zipfile.ZipFile(made, "w") as archive:

@@ -76,9 +76,7 @@ def _in_a_pool(count: int, left: dict[int, Sent]) -> Iterator[Result]:
         for number in left:
             send(number)
         while waiting:
-            ended, _ = concurrent.futures.wait(
-                waiting, timeout=LOOK, return_when=concurrent.futures.FIRST_COMPLETED
-            )
+            ended, _ = concurrent.futures.wait(waiting, timeout=LOOK, return_when=concurrent.futures.FIRST_COMPLETED)
             # Of a pool that ended before it took a piece up, nothing more is heard.
             for future in ended or (() if pool.active else tuple(waiting)):
                 number, result = waiting.pop(future), None
@@ -137,9 +135,7 @@ def _on_cluster(distributed: Any, client: Any, pieces: Sequence[tuple[int, Piece
     def send(number: int, piece: Piece) -> None:
         tries[number] += 1
         about = piece.source.sha256
-        data = (
-            spread.get(about) if tries[number] == 1 else None
-        )  # what was spread may have gone with a worker
+        data = spread.get(about) if tries[number] == 1 else None  # what was spread may have gone with a worker
         if data is None:
             data = bytes_of(Path(piece.source.path))
             if counted[about] > 1 and about not in spread:

@@ -146,8 +146,4 @@ def _sync_folder(folder: Path) -> None:
 
 def plain_stem(name: str) -> str:
     """A name as any file can have it, without an ending: letters, numbers, blanks, - and _ as they are; may be empty."""
-    return (
-        "".join(letter if letter.isalnum() or letter in " -_" else "_" for letter in name)
-        .strip()[:80]
-        .strip()
-    )
+    return "".join(letter if letter.isalnum() or letter in " -_" else "_" for letter in name).strip()[:80].strip()

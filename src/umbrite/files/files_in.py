@@ -38,9 +38,7 @@ def read_file(path: Path, most: int) -> bytes:
         except OSError as error:
             raise unreadable(path, error) from None
         except MemoryError:
-            raise FileError(
-                f"{shown_name(path)} needs more memory than there is, so it was not opened."
-            ) from None
+            raise FileError(f"{shown_name(path)} needs more memory than there is, so it was not opened.") from None
     if len(data) > most:  # beyond what it had when it was opened
         raise FileError(f"{shown_name(path)} grew while it was read. Try again when it is done.")
     return data

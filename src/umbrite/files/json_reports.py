@@ -26,9 +26,7 @@ REACHED = 0.01
 def pose_report(placed: Placed, frame: int = 0) -> dict[str, Any]:
     """The placement of every joint, part, limb and control of one frame, by name."""
     puppet = placed.plan.puppet
-    parts = {
-        puppet.parts[key].name: {"matrix": list(matrix)} for key, matrix in places_of(placed, frame).items()
-    }
+    parts = {puppet.parts[key].name: {"matrix": list(matrix)} for key, matrix in places_of(placed, frame).items()}
     return {
         "joints": {joint.name: _joint(placed, key, frame) for key, joint in puppet.joints.items()},
         "parts": parts,

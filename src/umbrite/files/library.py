@@ -47,9 +47,7 @@ def free_path(folder: Path, name: str) -> Path:
     try:
         folder.mkdir(parents=True, exist_ok=True)
     except OSError:
-        raise FileError(
-            f"The folder of the library, {folder.name}, can't be made. Free its place first."
-        ) from None
+        raise FileError(f"The folder of the library, {folder.name}, can't be made. Free its place first.") from None
     plain = plain_stem(name) or "Branch"
     path, number = folder / f"{plain}{NATIVE}", 2
     while path.exists():

@@ -67,9 +67,7 @@ class Package(msgspec.Struct, frozen=True):
         drawings = {part.drawing.sha256: part.name for part in self.puppet.parts.values()}
         return {sha256: decode(self.art[sha256], name) for sha256, name in drawings.items()}
 
-    def having(
-        self, puppet: Puppet | None = None, pose: Pose | None = None, takes: Takes | None = None
-    ) -> "Package":
+    def having(self, puppet: Puppet | None = None, pose: Pose | None = None, takes: Takes | None = None) -> "Package":
         """The same with another puppet or pose, or other takes."""
         now = self.document
         document = replace(
@@ -198,9 +196,7 @@ def _document(name: str, data: bytes) -> Document:
             ) from None
         raise FileError(f"{name} can't be opened: its puppet.json does not fit ({reason}).") from None
     except (msgspec.DecodeError, UnicodeDecodeError, RecursionError, MemoryError):
-        raise FileError(
-            f"{name} can't be opened: its puppet.json is damaged. Look for a backup beside it."
-        ) from None
+        raise FileError(f"{name} can't be opened: its puppet.json is damaged. Look for a backup beside it.") from None
 
 
 def save(path: Path, package: Package, preview: bytes | None = None, watch: Watch = unwatched) -> None:
@@ -213,15 +209,10 @@ def save(path: Path, package: Package, preview: bytes | None = None, watch: Watc
     fault = fault_of(package.document)
     if fault is None and len(words) > MOST_WORDS:
         fault = "it says more than a puppet may"
-    if (
-        fault is None
-        and sum(len(package.art[sha256]) for sha256 in wanted) > MOST_BYTES - len(words) - MOST_PREVIEW
-    ):
+    if fault is None and sum(len(package.art[sha256]) for sha256 in wanted) > MOST_BYTES - len(words) - MOST_PREVIEW:
         fault = f"its drawings take more than {MOST_BYTES / 1e9:.0f} GB"
     if fault is not None:
-        raise FileError(
-            f"{package.puppet.name} can't be saved as it is, for it could not be opened again: {fault}."
-        )
+        raise FileError(f"{package.puppet.name} can't be saved as it is, for it could not be opened again: {fault}.")
     with writing(path, backup=True) as file:
         _write(file, package, words, preview, watch)
 
@@ -229,9 +220,7 @@ def save(path: Path, package: Package, preview: bytes | None = None, watch: Watc
 def _words(package: Package) -> bytes:
     """What puppet.json will hold."""
     document = replace(bare(package.document), pose=dict(sorted(package.pose.items())))
-    return msgspec.json.format(
-        msgspec.json.encode(Content("umbrite", VERSION, document), enc_hook=by_name), indent=1
-    )
+    return msgspec.json.format(msgspec.json.encode(Content("umbrite", VERSION, document), enc_hook=by_name), indent=1)
 
 
 def _wanted(document: Document) -> list[str]:

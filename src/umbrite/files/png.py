@@ -90,9 +90,7 @@ def _opened(data: bytes, name: str, formats: tuple[str, ...] = FORMATS) -> Itera
             f"{name} is no picture that Umbrite can read. Use PNG or WebP, or open a layered picture."
         ) from None
     except MemoryError:
-        raise FileError(
-            f"{name} needs more memory than a picture may take. Make it smaller and try again."
-        ) from None
+        raise FileError(f"{name} needs more memory than a picture may take. Make it smaller and try again.") from None
     except (*READER_ERRORS, Image.DecompressionBombError) as error:
         reason = readable(str(error), 80).rstrip(".")
         raise FileError(f"{name} is damaged ({reason}). Export it again and retry.") from None

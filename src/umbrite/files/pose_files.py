@@ -31,15 +31,7 @@ def export_csv(path: Path, package: Package) -> None:
         at = placed.pivot(key)
         turn = -math.degrees(placed.turn(key)) + 0.0  # never -0
         lines.writerow(
-            [
-                "joint",
-                joint.name,
-                *svg_matrix(placed.joint_map(key)),
-                at.real,
-                at.imag,
-                turn,
-                int(joints[key]),
-            ]
+            ["joint", joint.name, *svg_matrix(placed.joint_map(key)), at.real, at.imag, turn, int(joints[key])]
         )
     for key, matrix in places_of(placed).items():
         lines.writerow(["part", puppet.parts[key].name, *matrix, "", "", "", int(parts[key])])

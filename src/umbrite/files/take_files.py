@@ -99,9 +99,7 @@ def read_transforms(path: Path, puppet: Puppet, name: str) -> tuple[Take, list[s
             raise FileError(f"{shown_name(path)} is too large to be read.")
         found = msgspec.json.decode(path.read_bytes(), type=_Transforms)
     except OSError as error:
-        raise FileError(
-            f"{shown_name(path)} can't be read: {(error.strerror or str(error)).lower()}."
-        ) from None
+        raise FileError(f"{shown_name(path)} can't be read: {(error.strerror or str(error)).lower()}.") from None
     except (msgspec.DecodeError, UnicodeDecodeError):
         raise FileError(f"{shown_name(path)} holds no places per frame as Umbrite writes them.") from None
     if found.format != "umbrite-transforms" or not found.frames:
@@ -146,9 +144,7 @@ def read_shapes(path: Path) -> list[tuple[float, str]]:
         if not words or (number == 1 and not _is_number(words[0])):
             continue  # an empty line, or the heading
         if len(words) != 2 or not _is_number(words[0]) or abs(float(words[0])) > MOST_FRAMES:
-            raise FileError(
-                f"Line {number} of {shown_name(path)} is no frame and name: write them as 12,Open."
-            )
+            raise FileError(f"Line {number} of {shown_name(path)} is no frame and name: write them as 12,Open.")
         found.append((float(words[0]), readable(words[1], 60)))
     if not found:
         raise FileError(f"{shown_name(path)} holds no frame and name. Write one a line, as 12,Open.")

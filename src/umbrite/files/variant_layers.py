@@ -24,9 +24,7 @@ def with_named_groups(layered: Layered) -> Layered:
     for layer in layered.layers:
         found = _split(layer)
         shared = found is not None and count[layer.groups, found[0]] > 1
-        layers.append(
-            layer._replace(name=found[1], groups=(*layer.groups, found[0])) if found and shared else layer
-        )
+        layers.append(layer._replace(name=found[1], groups=(*layer.groups, found[0])) if found and shared else layer)
     return layered._replace(layers=tuple(layers))
 
 
@@ -48,10 +46,7 @@ def sets_proposed(layers: Iterable[Layer]) -> frozenset[Group]:
     return frozenset(
         path
         for path, own in inside.items()
-        if path
-        and path not in deeper
-        and len(own) > 1
-        and (_named(path[-1]) or sum(each.visible for each in own) == 1)
+        if path and path not in deeper and len(own) > 1 and (_named(path[-1]) or sum(each.visible for each in own) == 1)
     )
 
 

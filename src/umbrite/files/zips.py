@@ -40,9 +40,7 @@ class Container:
     def _opened(self) -> zipfile.ZipFile:
         try:
             if _directory_length(self._file) > LONGEST_DIRECTORY:
-                raise FileError(
-                    f"{self.name} has a list of contents that nothing here needs; it was not opened."
-                )
+                raise FileError(f"{self.name} has a list of contents that nothing here needs; it was not opened.")
             return zipfile.ZipFile(self._file)
         except (*READER_ERRORS, zipfile.BadZipFile):
             raise FileError(
@@ -76,13 +74,9 @@ class Container:
             with self._zip.open(member) as file:
                 data = file.read(member.file_size + 1)
         except KeyError:
-            raise FileError(
-                f"{self.name} lacks {shown}, so it is no whole {self.kind}. Look for a backup."
-            ) from None
+            raise FileError(f"{self.name} lacks {shown}, so it is no whole {self.kind}. Look for a backup.") from None
         except (*READER_ERRORS, zipfile.BadZipFile):
-            raise FileError(
-                f"{shown} in {self.name} is damaged. Look for a backup, or export it again."
-            ) from None
+            raise FileError(f"{shown} in {self.name} is damaged. Look for a backup, or export it again.") from None
         if len(data) != member.file_size:
             raise FileError(f"{shown} in {self.name} is damaged. Look for a backup, or export it again.")
         return data

@@ -121,9 +121,7 @@ class Placed(NamedTuple):
             return self
         only = slice(frame, frame + 1)
         return self._replace(
-            maps=Affine(*(field[only] for field in self.maps)),
-            turns=self.turns[only],
-            lengthened=self.lengthened[only],
+            maps=Affine(*(field[only] for field in self.maps)), turns=self.turns[only], lengthened=self.lengthened[only]
         )
 
     def shifted(self, shifts: Mapping[str, complex]) -> "Placed":
@@ -199,16 +197,11 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
 def with_shown(placed: Placed, pose: Channels) -> Placed:
     """What `evaluate` gives for a pose that differs from that of `placed` in what shows alone: nothing is moved by it."""
     plan = placed.plan
-    if any(
-        link.drives.endswith(".shows") or link.source.endswith(".shows")
-        for link in plan.puppet.links.values()
-    ):
+    if any(link.drives.endswith(".shows") or link.source.endswith(".shows") for link in plan.puppet.links.values()):
         return evaluate(plan, pose)
     values = {**placed.channels, "shows": _tables(plan, pose, placed.frames)["shows"]}
     chosen = _chosen(plan, values["shows"], placed.linked)
-    return placed._replace(
-        channels=values, shown=_shown(plan, chosen), there=_there(plan, chosen), choices=chosen
-    )
+    return placed._replace(channels=values, shown=_shown(plan, chosen), there=_there(plan, chosen), choices=chosen)
 
 
 def _columns(frames: int, count: int) -> Complexes:

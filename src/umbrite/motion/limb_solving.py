@@ -34,12 +34,7 @@ class Chains(NamedTuple):
 
 
 def solve_limbs(
-    plan: Plan,
-    batch: LimbBatch,
-    chains: Chains,
-    board: Affine[Complexes],
-    turns: Floats,
-    values: Mapping[str, Floats],
+    plan: Plan, batch: LimbBatch, chains: Chains, board: Affine[Complexes], turns: Floats, values: Mapping[str, Floats]
 ) -> Floats:
     """Find the turns of all limbs of a batch and write them into `turns`.
 
@@ -85,9 +80,7 @@ def _mixed(solved: Floats, own: Floats, share: Floats, ends: Ends) -> Floats:
     short = own + (1 - share) * wrapped(solved - own)
     whole = TAU * np.round(own / TAU)
     short = np.where(share < 1, whole + wrapped(short - whole), own)
-    found: Floats = np.where(
-        np.isinf(ends.smallest) & np.isinf(ends.largest), short, solved + share * (own - solved)
-    )
+    found: Floats = np.where(np.isinf(ends.smallest) & np.isinf(ends.largest), short, solved + share * (own - solved))
     return found
 
 
@@ -114,9 +107,7 @@ class _Solver:
     def asked(self, to: Complexes, longer: Floats) -> Asked:
         """What is asked of the true chains."""
         shape = self.flips.shape
-        low, high = (
-            np.stack([np.broadcast_to(end[i], shape[:2]) for end in self.ends], axis=-1) for i in (0, 1)
-        )
+        low, high = (np.stack([np.broadcast_to(end[i], shape[:2]) for end in self.ends], axis=-1) for i in (0, 1))
         size = np.abs(self.lengths).sum(axis=-1)
         return Asked(to, low, high, self.flips, np.broadcast_to(self.give, shape), longer, self.side, size)
 
@@ -145,9 +136,7 @@ class _Solver:
         shape = self.own.shape
         ends = Ends(
             *(
-                np.stack([np.broadcast_to(end[i], shape[:2]) for end in self.ends], axis=-1).reshape(
-                    -1, shape[2]
-                )
+                np.stack([np.broadcast_to(end[i], shape[:2]) for end in self.ends], axis=-1).reshape(-1, shape[2])
                 for i in range(4)
             )
         )

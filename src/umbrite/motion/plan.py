@@ -111,17 +111,13 @@ class Plan(NamedTuple):
     steps: tuple[Step, ...]
     limbs: tuple[str, ...]
     controls: tuple[str, ...]
-    owners: Mapping[
-        str, int
-    ]  # joints, limbs, controls and sets: the column of each in the tables of its channels
+    owners: Mapping[str, int]  # joints, limbs, controls and sets: the column of each in the tables of its channels
     parts: tuple[str, ...]  # in draw order, back to front
     part_joint: Ints
     part_map: Affine[Complexes]
     visible: NDArray[np.bool_]  # (parts,): whether a part shows at all
     sets: tuple[Showing, ...]
-    carriers: Mapping[
-        int, Ints
-    ]  # what may carry a joint, by its place, its parent first; of those that have a choice
+    carriers: Mapping[int, Ints]  # what may carry a joint, by its place, its parent first; of those that have a choice
     swing: Mapping[
         str, float | Floats
     ] = {}  # what is added to channels, by name, beyond the pose: numbers or (frames,)
@@ -186,9 +182,7 @@ def _ranges(joints: tuple[str, ...], puppet: Puppet) -> tuple[Ends, NDArray[np.f
 
 
 @remembered
-def _drawings(
-    parts: Mapping[str, Part], order: tuple[str, ...]
-) -> tuple[Affine[Complexes], NDArray[np.bool_]]:
+def _drawings(parts: Mapping[str, Part], order: tuple[str, ...]) -> tuple[Affine[Complexes], NDArray[np.bool_]]:
     """From each drawing to the board at rest, and whether it shows; in draw order."""
     maps = [tuple(board_from_drawing(parts[key].placement)) for key in order]
     fields = np.array(maps, dtype=np.complex128).reshape(-1, 3).T
@@ -230,9 +224,7 @@ def _showings(puppet: Puppet, index: Mapping[str, int]) -> Iterator[Showing]:
             parts.append(np.array(sorted(set(here)), dtype=np.intp))
             joints.append(np.array(sorted({index[key] for key in below}), dtype=np.intp))
         of_parts = np.concatenate(parts), np.repeat(np.arange(len(parts)), [len(each) for each in parts])
-        yield Showing(
-            np.array(numbers, dtype=np.intp), numbers.index(one.rest), tuple(parts), tuple(joints), of_parts
-        )
+        yield Showing(np.array(numbers, dtype=np.intp), numbers.index(one.rest), tuple(parts), tuple(joints), of_parts)
 
 
 def _axes(puppet: Puppet, joints: tuple[str, ...]) -> Complexes:
@@ -279,9 +271,7 @@ def _steps(
                 last=int(np.searchsorted(ranks, level, side="right")),
                 ends=_ends(puppet, [key for key in enabled if _end_rank(puppet, rank, key) == level], index),
                 limbs=tuple(_batches(puppet, here, limbs, index)),
-                followers=tuple(
-                    i for i, key in enumerate(joints) if ranks[i] == level and puppet.joints[key].also
-                ),
+                followers=tuple(i for i, key in enumerate(joints) if ranks[i] == level and puppet.joints[key].also),
             )
         )
     return tuple(steps)
@@ -290,9 +280,7 @@ def _steps(
 def _carriers(puppet: Puppet, index: Mapping[str, int]) -> dict[int, Ints]:
     ground = len(index)
     return {
-        index[key]: np.array(
-            [index[each] if each else ground for each in (joint.parent, *joint.also)], dtype=np.intp
-        )
+        index[key]: np.array([index[each] if each else ground for each in (joint.parent, *joint.also)], dtype=np.intp)
         for key, joint in puppet.joints.items()
         if joint.also
     }

@@ -35,9 +35,7 @@ def pose_control(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
     for axis in "xy":
         channel = f"{control.moves}.{axis}"
         wanted = (
-            value(moved, control.moves, axis)
-            if control.axes in ("both", axis)
-            else value(pose, control.moves, axis)
+            value(moved, control.moves, axis) if control.axes in ("both", axis) else value(pose, control.moves, axis)
         )
         if control.least is not None and control.most is not None:
             wanted = min(max(wanted, getattr(control.least, axis)), getattr(control.most, axis))
@@ -63,9 +61,7 @@ def bow_to(placed: Placed, pose: Pose, control: Control, at: complex) -> Pose:
     channels: dict[str, Floats] = {name: np.full(len(versions), number) for name, number in pose.items()}
     channels |= {f"{key}.bend": np.full(len(versions), float(side)), f"{key}.bow": versions}
     tried = evaluate(placed.plan, channels)
-    heights = np.array(
-        [abs(_off_line(root, target, tried.pivot(control.moves, i))) for i in range(len(versions))]
-    )
+    heights = np.array([abs(_off_line(root, target, tried.pivot(control.moves, i))) for i in range(len(versions))])
     rising = np.maximum.accumulate(heights)
     bow = float(np.interp(abs(wanted), rising, versions))
     return with_values(pose, {f"{key}.bend": float(side), f"{key}.bow": bow})

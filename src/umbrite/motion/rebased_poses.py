@@ -29,9 +29,7 @@ LONG = 2  # more joints than this reach from their own turns
 def rebased(placed: Placed, rested: Puppet, frame: int = 0) -> tuple[SavedPose, ...]:
     """The shelf of `rested`, whose rest is this frame: the same poses, counted from the new rest."""
     plan = compile_plan(rested)
-    return tuple(
-        replace(saved, channels=_rebased(placed, plan, saved.channels, frame)) for saved in rested.poses
-    )
+    return tuple(replace(saved, channels=_rebased(placed, plan, saved.channels, frame)) for saved in rested.poses)
 
 
 def _rebased(placed: Placed, plan: Plan, channels: Mapping[str, float], frame: int) -> Pose:
@@ -123,9 +121,7 @@ def _since(placed: Placed, key: str, turn: float, frame: int, at_rest: float | N
 
 def _own(placed: Placed, key: str, pivot: complex, turn: float, frame: int) -> Affine[complex]:
     """A joint's own map about its pivot, turned so far."""
-    scale_x, scale_y, skew, x, y = (
-        placed.value(key, what, frame) for what in ("scale_x", "scale_y", "skew", "x", "y")
-    )
+    scale_x, scale_y, skew, x, y = (placed.value(key, what, frame) for what in ("scale_x", "scale_y", "skew", "x", "y"))
     a, b = linear(turn, 1 + scale_x, 1 + scale_y, skew)
     return around(pivot, complex(a), complex(b), complex(x, y))
 

@@ -41,9 +41,7 @@ def make_rest(placed: Placed, frame: int = 0) -> tuple[Puppet, list[str]]:
     words = changes_in_words(before, puppet)
     moved = [joint.name for key, joint in puppet.joints.items() if joint.limit != before.joints[key].limit]
     if moved:
-        words.append(
-            f"Limits count from the new rest: {', '.join(moved[:3])}{' and more' * (len(moved) > 3)}."
-        )
+        words.append(f"Limits count from the new rest: {', '.join(moved[:3])}{' and more' * (len(moved) > 3)}.")
     return puppet, words
 
 

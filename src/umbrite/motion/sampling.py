@@ -151,9 +151,7 @@ def _eased(key: Key, length: float, rise: float) -> list[Piece]:
     return pieces
 
 
-def sample(
-    take: Take, puppet: Puppet, frames: ArrayLike, only: Collection[str] | None = None
-) -> dict[str, Floats]:
+def sample(take: Take, puppet: Puppet, frames: ArrayLike, only: Collection[str] | None = None) -> dict[str, Floats]:
     """The channels of a take at frames (any real numbers, shape (n,)): arrays of shape (n,), in the channels' own units.
 
     A key's frame gives exactly its value. Before its first key and after its last a channel stands still; a loop goes on around.
@@ -215,6 +213,4 @@ def _values(curve: Curve, at: Floats, rising: bool, period: float) -> Floats:  #
 
 def pose_at(take: Take, puppet: Puppet, frame: float) -> Pose:
     """The pose of a take at one frame."""
-    return with_values(
-        EMPTY_POSE, {name: float(values[0]) for name, values in sample(take, puppet, [frame]).items()}
-    )
+    return with_values(EMPTY_POSE, {name: float(values[0]) for name, values in sample(take, puppet, [frame]).items()})

@@ -72,9 +72,7 @@ class Flat(NamedTuple):
     def moved(self, by: Affine[complex], opacity: float) -> "Flat":
         """The shape once more, taken elsewhere by a map of the board and seen through: a ghost."""
         matrix = svg_matrix(after(by, self.map))
-        return self._replace(
-            matrix=matrix, box=box_of(*self.size, from_svg(*matrix)), opacity=self.opacity * opacity
-        )
+        return self._replace(matrix=matrix, box=box_of(*self.size, from_svg(*matrix)), opacity=self.opacity * opacity)
 
     def plain(self) -> "Flat":
         """The shape alone: opaque, and blended with nothing; trims and clip stay."""
@@ -195,11 +193,7 @@ def scene_of(placed: Placed, frame: int = 0, *, references: bool = False) -> lis
 def all_shapes(placed: Placed, frame: int = 0) -> list[Shape]:
     """The shapes of all parts but reference pictures, shown or not, back to front."""
     parts = placed.plan.puppet.parts
-    return [
-        shape
-        for shape in _shapes(placed, frame)
-        if not parts[shape.part].reference and parts[shape.part].visible
-    ]
+    return [shape for shape in _shapes(placed, frame) if not parts[shape.part].reference and parts[shape.part].visible]
 
 
 @remembered
@@ -251,11 +245,7 @@ def _shapes(placed: Placed, frame: int) -> list[Shape]:
         drawing, clip = part.drawing, None
         if part.clip is not None:
             over = puppet[part.clip]
-            curved = (
-                _bent_shape(part.clip, over, places[part.clip], bends[part.clip])
-                if part.clip in bends
-                else None
-            )
+            curved = _bent_shape(part.clip, over, places[part.clip], bends[part.clip]) if part.clip in bends else None
             clip = Clip(over.drawing.sha256, places[part.clip], part.clip_outside, curved)
         size = (drawing.width, drawing.height)
         if key in bends:
@@ -331,9 +321,7 @@ def corners_of(placed: Placed) -> NDArray[np.complex128]:
             places = bent(placed, bend, part.mesh.keeps_area)
             left, right = places.real.min(axis=1), places.real.max(axis=1)
             top, low = places.imag.min(axis=1), places.imag.max(axis=1)
-            found[:, i] = np.stack(
-                [left + 1j * top, right + 1j * top, left + 1j * low, right + 1j * low], axis=-1
-            )
+            found[:, i] = np.stack([left + 1j * top, right + 1j * top, left + 1j * low, right + 1j * low], axis=-1)
     return found
 
 

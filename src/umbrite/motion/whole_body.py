@@ -141,9 +141,7 @@ def _driven(puppet: Puppet, keys: list[str]) -> tuple[str, ...]:
     return tuple(sorted(name for name in names if owner_of(name) in keys))
 
 
-def _chain(
-    placed: Placed, order: list[str], joints: tuple[str, ...], carrier: str | None
-) -> tuple[Lever, ...]:
+def _chain(placed: Placed, order: list[str], joints: tuple[str, ...], carrier: str | None) -> tuple[Lever, ...]:
     found = []
     for key in order:
         joint = placed.plan.puppet.joints[key]
@@ -213,12 +211,7 @@ def _points(body: Body, frame: Frame) -> NDArray[np.complex128]:
 
 
 def _step(
-    body: Body,
-    frame: Frame,
-    at: NDArray[np.complex128],
-    asked: Floats,
-    error: NDArray[np.complex128],
-    weights: Floats,
+    body: Body, frame: Frame, at: NDArray[np.complex128], asked: Floats, error: NDArray[np.complex128], weights: Floats
 ) -> tuple[Floats, complex]:
     maps = np.array(frame.maps, dtype=np.complex128).reshape(-1, 3)
     pivots = Affine(*maps[body.taking].T)(body.pivot)

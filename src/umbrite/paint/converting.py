@@ -59,14 +59,10 @@ def _gltf(package: Package, path: Path, options: Mapping[str, Any], watch: Watch
     if options.get("bake"):
         from umbrite.paint.baking import GltfChoice, export_gltf
 
-        written, otherwise = export_gltf(
-            path, package, GltfChoice(takes, bake=True, visibility=visibility), watch
-        )
+        written, otherwise = export_gltf(path, package, GltfChoice(takes, bake=True, visibility=visibility), watch)
     else:
         written = write_gltf(path, package, Wanted(takes, visibility), watch)
         otherwise = shown_otherwise(package)
-    told = [
-        f"{name} ({written.unthinned[name]} keys thinned to {count})" for name, count in written.keys.items()
-    ]
+    told = [f"{name} ({written.unthinned[name]} keys thinned to {count})" for name, count in written.keys.items()]
     whole = f"{shown_name(path)}: {package.puppet.name}" + (f", {', '.join(told)}" if told else "") + "."
     return [whole, *otherwise]

@@ -109,18 +109,13 @@ def cut_out(item: Shape, pictures: Pictures) -> QImage:
     return image
 
 
-def _together(
-    shapes: list[Shape], groups: Mapping[str, tuple[str, ...]], shown: Collection[str]
-) -> list[Shape]:
+def _together(shapes: list[Shape], groups: Mapping[str, tuple[str, ...]], shown: Collection[str]) -> list[Shape]:
     """Shapes of one group side by side, where the one of them that is seen lies, or else the hindmost."""
     members: dict[tuple[str, ...], list[Shape]] = {}
     for shape in shapes:
         if shape.part in groups:
             members.setdefault(groups[shape.part], []).append(shape)
-    anchors = {
-        own: next((each for each in here if each.part in shown), here[0]).part
-        for own, here in members.items()
-    }
+    anchors = {own: next((each for each in here if each.part in shown), here[0]).part for own, here in members.items()}
     found: list[Shape] = []
     for shape in shapes:
         own = groups.get(shape.part)
@@ -140,18 +135,8 @@ def export_openraster(path: Path, package: Package) -> None:
     pictures = Pictures(lambda: package.art)
     canvas = QRect(0, 0, puppet.width, puppet.height)
     layers = []
-    groups = {
-        part: (one.name,)
-        for one in puppet.sets.values()
-        for variant in one.variants
-        for part in variant.parts
-    }
-    names = {
-        part: variant.name
-        for one in puppet.sets.values()
-        for variant in one.variants
-        for part in variant.parts
-    }
+    groups = {part: (one.name,) for one in puppet.sets.values() for variant in one.variants for part in variant.parts}
+    names = {part: variant.name for one in puppet.sets.values() for variant in one.variants for part in variant.parts}
     shown = {item.part for item in scene_of(placed)}
     every = [item for item in all_shapes(placed) if item.part in shown or item.part in groups]
     for item in _together(every, groups, shown):

@@ -48,9 +48,7 @@ class Level(NamedTuple):
 class Pictures:
     """The drawings of a puppet by sha256. With `arrived`, which is called in another thread, nobody waits for large ones."""
 
-    def __init__(
-        self, art: Callable[[], Mapping[str, bytes]], arrived: Callable[[], None] | None = None
-    ) -> None:
+    def __init__(self, art: Callable[[], Mapping[str, bytes]], arrived: Callable[[], None] | None = None) -> None:
         self._art, self._arrived = art, arrived
         self._lock = threading.RLock()
         self._levels: dict[str, dict[int, Level]] = {}
@@ -236,9 +234,7 @@ class Pictures:
         except FileError:
             if self._arrived is None:
                 raise
-            pixels = np.zeros(
-                (1, 1, 4), np.uint8
-            )  # a damaged drawing shows nothing; whoever exports it hears of it
+            pixels = np.zeros((1, 1, 4), np.uint8)  # a damaged drawing shows nothing; whoever exports it hears of it
         if large:
             self._solid_of(sha256, pixels)
         height, width = pixels.shape[:2]
@@ -303,6 +299,4 @@ def _halved(level: Level) -> Level:
     inner = whole.copy(MARGIN, MARGIN, whole.width() - 2 * MARGIN, whole.height() - 2 * MARGIN)
     width, height = inner.width() // 2, inner.height() // 2
     aspect, smooth = Qt.AspectRatioMode.IgnoreAspectRatio, Qt.TransformationMode.SmoothTransformation
-    return Level(
-        _with_margin(inner.scaled(width, height, aspect, smooth), width, height), level.factor / 2, MARGIN
-    )
+    return Level(_with_margin(inner.scaled(width, height, aspect, smooth), width, height), level.factor / 2, MARGIN)

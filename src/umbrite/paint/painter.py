@@ -94,9 +94,7 @@ def _through(shapes: Sequence[Shape], view: QTransform) -> list[Matrix]:
     p, q, r, s = view.m11(), view.m12(), view.m21(), view.m22()
     rows = (a * p + b * r, a * q + b * s, c * p + d * r, c * q + d * s, e * p + f * r, e * q + f * s)
     x, y = view.dx(), view.dy()
-    found: list[Matrix] = [
-        tuple(row) for row in np.stack([*rows[:4], rows[4] + x, rows[5] + y], axis=-1).tolist()
-    ]
+    found: list[Matrix] = [tuple(row) for row in np.stack([*rows[:4], rows[4] + x, rows[5] + y], axis=-1).tolist()]
     return found
 
 
@@ -188,9 +186,7 @@ def _blank(box: QRect) -> tuple[QImage, QPainter]:
 def _leave(painter: QPainter, mask: QImage, *, outside: bool) -> None:
     mode = QPainter.CompositionMode
     painter.setWorldTransform(QTransform())
-    painter.setCompositionMode(
-        mode.CompositionMode_DestinationOut if outside else mode.CompositionMode_DestinationIn
-    )
+    painter.setCompositionMode(mode.CompositionMode_DestinationOut if outside else mode.CompositionMode_DestinationIn)
     painter.drawImage(0, 0, mask)
     painter.setCompositionMode(mode.CompositionMode_SourceOver)
 

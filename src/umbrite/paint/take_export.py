@@ -69,9 +69,7 @@ def write_take(path: Path, film: Film, watch: Watch = unwatched) -> None:
     try:
         writers[path.suffix.lower()](path, film, watch)
     except OSError as error:
-        raise FileError(
-            f"{shown_name(path)} could not be written: {(error.strerror or str(error)).lower()}."
-        ) from None
+        raise FileError(f"{shown_name(path)} could not be written: {(error.strerror or str(error)).lower()}.") from None
 
 
 def suits(path: Path) -> None:
@@ -93,9 +91,7 @@ def checked(film: Film) -> Film:
     puppet = film.package.puppet
     size = puppet.width * film.scale, puppet.height * film.scale
     if film.scale <= 0 or (fault := picture_fault(max(1, round(size[0])), max(1, round(size[1])))):
-        raise FileError(
-            f"Pictures of this scale can't be made: {fault if film.scale > 0 else 'it is not above 0'}."
-        )
+        raise FileError(f"Pictures of this scale can't be made: {fault if film.scale > 0 else 'it is not above 0'}.")
     if film.background is not None and not QColor(film.background).isValid():
         raise FileError(f"{film.background!r} is no colour. Name one as #RRGGBB, or leave it out.")
     if not film.frames:
@@ -188,9 +184,7 @@ def _write_apng(path: Path, film: Film, watch: Watch) -> None:
 
 
 def _write_webp(path: Path, film: Film, watch: Watch) -> None:
-    _save_all(
-        path, _pillow(film, watch), "WEBP", duration=durations(film), lossless=True, quality=60, method=3
-    )
+    _save_all(path, _pillow(film, watch), "WEBP", duration=durations(film), lossless=True, quality=60, method=3)
 
 
 def _write_gif(path: Path, film: Film, watch: Watch) -> None:
@@ -205,9 +199,7 @@ def _write_gif(path: Path, film: Film, watch: Watch) -> None:
     seen_through, made = film.background is None, []
     for frame in frames:
         flat = Image.new("RGB", frame.size, "white")
-        flat.paste(
-            frame.convert("RGB"), (0, 0), frame.getchannel("A").point(lambda a: 255 if a >= 128 else 0)
-        )
+        flat.paste(frame.convert("RGB"), (0, 0), frame.getchannel("A").point(lambda a: 255 if a >= 128 else 0))
         few = flat.quantize(palette=palette, dither=Image.Dither.NONE)
         if seen_through:
             few.paste(GIF_COLOURS, (0, 0), frame.getchannel("A").point(lambda a: 255 if a < 128 else 0))
@@ -232,9 +224,7 @@ def _write_video(path: Path, film: Film, watch: Watch) -> None:
             av.open(file, "w", format="webm" if webm else "mp4", options={"fflags": "+bitexact"}) as out,
         ):
             options = (
-                {"crf": "12", "b:v": "0", "row-mt": "1", "cpu-used": "5"}
-                if webm
-                else {"crf": "14", "preset": "medium"}
+                {"crf": "12", "b:v": "0", "row-mt": "1", "cpu-used": "5"} if webm else {"crf": "14", "preset": "medium"}
             )
             stream = out.add_stream("libvpx-vp9" if webm else "libx264", rate=rate, options=options)
             stream.width, stream.height = wide, tall

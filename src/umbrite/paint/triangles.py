@@ -78,8 +78,7 @@ def _from_the_top(
 @njit(cache=True, nogil=True)
 def _below(places: NDArray[np.float64], one: int, other: int) -> bool:  # pragma: no cover - compiled
     return bool(
-        places[other, 1] < places[one, 1]
-        or (places[other, 1] == places[one, 1] and places[other, 0] < places[one, 0])
+        places[other, 1] < places[one, 1] or (places[other, 1] == places[one, 1] and places[other, 0] < places[one, 0])
     )
 
 

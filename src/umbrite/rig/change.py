@@ -75,11 +75,7 @@ def take_out(puppet: Puppet, key: str) -> Puppet:
     items = {k: v for k, v in getattr(puppet, field).items() if k != key}
     puppet = replace(puppet, **{field: items})
     # A link whose end is gone has nothing to follow or to drive.
-    kept = {
-        k: link
-        for k, link in puppet.links.items()
-        if key not in {owner_of(link.source), owner_of(link.drives)}
-    }
+    kept = {k: link for k, link in puppet.links.items() if key not in {owner_of(link.source), owner_of(link.drives)}}
     if len(kept) < len(puppet.links):
         puppet = replace(puppet, links=kept)
     if id_kind(key) == "joint":  # the numbers of what is followed stay what they are
@@ -90,12 +86,8 @@ def take_out(puppet: Puppet, key: str) -> Puppet:
             if part.mesh is not None and key in part.mesh.joints:
                 puppet = change(puppet, other, mesh=without_joint(part.mesh, key))
     puppet = _without_in_sets(puppet, key)
-    if (
-        puppet.guests
-    ):  # what has lost a piece is no guest any more, but as much a part of the puppet as all else
-        whole = {
-            k: one for k, one in puppet.guests.items() if key != one.root and key not in one.ids.values()
-        }
+    if puppet.guests:  # what has lost a piece is no guest any more, but as much a part of the puppet as all else
+        whole = {k: one for k, one in puppet.guests.items() if key != one.root and key not in one.ids.values()}
         puppet = replace(puppet, guests=whole) if len(whole) < len(puppet.guests) else puppet
     if id_kind(key) != "part":
         return puppet
@@ -144,9 +136,7 @@ def new_id(puppet: Puppet, of: Kind) -> tuple[Puppet, str]:
 def require_finite(*numbers: complex, what: str) -> None:
     """Refuse NaN, infinity, and places farther out than any picture can be."""
     if not all(abs(n) < 1e7 for n in numbers):
-        raise RigError(
-            f"{what} needs plain numbers below ten million; this was not one. Nothing was changed."
-        )
+        raise RigError(f"{what} needs plain numbers below ten million; this was not one. Nothing was changed.")
 
 
 def names_like(puppet: Puppet, of: Kind) -> list[str]:

@@ -121,9 +121,7 @@ def channel_word(puppet: Puppet, name: str) -> str:
 def linkable_channels(puppet: Puppet, *, sources: bool = False) -> list[str]:
     """The channels that can be driven, or with `sources` followed: controls' values first, then turns and the rest."""
     valued = [(key, control.kind) for key, control in puppet.controls.items() if control.kind in VALUED]
-    own = [
-        f"{key}.{what}" for what in CONTROL_CHANNELS for key, of in valued if what in CONTROL_KINDS[of].values
-    ]
+    own = [f"{key}.{what}" for what in CONTROL_CHANNELS for key, of in valued if what in CONTROL_KINDS[of].values]
     turn_first = sorted(JOINT_CHANNELS, key=lambda what: what != "turn")
     joints = [f"{key}.{what}" for key in puppet.joints for what in turn_first]
     limbs = [f"{key}.{what}" for key in puppet.limbs for what in LIMB_CHANNELS]

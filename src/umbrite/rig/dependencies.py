@@ -68,9 +68,7 @@ def ranked(puppet: Puppet) -> Mapping[str, int]:
     for key in late:
         link = puppet.links[key]
         wants[key] = (
-            [link.source]
-            if link.travel
-            else [other for other in late if puppet.links[other].drives == link.source]
+            [link.source] if link.travel else [other for other in late if puppet.links[other].drives == link.source]
         )
         # A limb starts from its joints' own values, so it waits for what drives them.
         for driven in (owner_of(link.drives), holder.get(owner_of(link.drives))):
@@ -96,8 +94,7 @@ def link_order(puppet: Puppet) -> tuple[str, ...]:
         return ()
     wants = needs(puppet)
     before = {
-        key: _all_before(wants, link.source) if link.travel else {link.source}
-        for key, link in puppet.links.items()
+        key: _all_before(wants, link.source) if link.travel else {link.source} for key, link in puppet.links.items()
     }
     graph = {
         key: [k for k, link in puppet.links.items() if before[key] & {link.drives, owner_of(link.drives)}]

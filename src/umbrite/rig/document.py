@@ -42,11 +42,6 @@ def settled(document: Document, before: Document) -> Document:
     takes = before.takes if document.takes == before.takes else document.takes
     takes = known_takes(takes, puppet)
     versions = before.versions if document.versions == before.versions else document.versions
-    if (
-        puppet is before.puppet
-        and pose == before.pose
-        and takes is before.takes
-        and versions is before.versions
-    ):
+    if puppet is before.puppet and pose == before.pose and takes is before.takes and versions is before.versions:
         return before
     return replace(document, puppet=puppet, pose=pose, takes=takes, versions=versions)

@@ -70,9 +70,7 @@ def path(puppet: Puppet, one: str, other: str) -> list[str]:
         if high in way:
             return way[way.index(high) :: -1]
     names = get_joint(puppet, one).name, get_joint(puppet, other).name
-    raise RigError(
-        f"{names[0]} and {names[1]} don't lie on one line of the family. Parent one below the other first."
-    )
+    raise RigError(f"{names[0]} and {names[1]} don't lie on one line of the family. Parent one below the other first.")
 
 
 def parts_on(puppet: Puppet, key: str) -> list[str]:
@@ -120,9 +118,7 @@ def carriers(
 def users_of(puppet: Puppet, key: str) -> str:
     """The limbs and controls that a joint cannot be taken from, in words; empty where there are none."""
     limbs = [
-        limb.name
-        for limb in puppet.limbs.values()
-        if key in limb.joints or key in (limb.end, limb.target, limb.toe)
+        limb.name for limb in puppet.limbs.values() if key in limb.joints or key in (limb.end, limb.target, limb.toe)
     ]
     controls = [control.name for control in puppet.controls.values() if control.moves == key]
     words = [f"the limb {name}" for name in limbs] + [f"the control {name}" for name in controls]
@@ -175,9 +171,7 @@ def in_guests(puppet: Puppet) -> set[str]:
 def _ways(puppet: Puppet) -> dict[str, list[str]]:
     """What carries each limb's root; limbs of guests belong to other bodies."""
     strange = in_guests(puppet)
-    roots = dict.fromkeys(
-        limb.joints[0] for key, limb in puppet.limbs.items() if limb.enabled and key not in strange
-    )
+    roots = dict.fromkeys(limb.joints[0] for key, limb in puppet.limbs.items() if limb.enabled and key not in strange)
     return {root: _way_up(puppet, root) for root in roots}
 
 

@@ -6,15 +6,7 @@ Nobody else looks at the letter: `id_kind` is asked.
 from typing import Literal
 
 Kind = Literal["joint", "part", "limb", "control", "link", "set", "guest"]
-KINDS: dict[str, Kind] = {
-    "j": "joint",
-    "p": "part",
-    "l": "limb",
-    "c": "control",
-    "k": "link",
-    "s": "set",
-    "g": "guest",
-}
+KINDS: dict[str, Kind] = {"j": "joint", "p": "part", "l": "limb", "c": "control", "k": "link", "s": "set", "g": "guest"}
 LONGEST_NUMBER = 9  # digits
 LETTERS: dict[Kind, str] = {kind: letter for letter, kind in KINDS.items()}
 # Where a puppet keeps the things of a kind.

@@ -21,13 +21,7 @@ from umbrite.rig.quantities.bounds import LARGEST, MOST_IDS, size_faults
 
 def invariants(puppet: Puppet) -> list[str]:
     """A sentence for each thing that does not hold; an empty list where all is well."""
-    broken = [
-        *_ids(puppet),
-        *_references(puppet),
-        *_sets(puppet),
-        *_guests(puppet),
-        *_links_lead_somewhere(puppet),
-    ]
+    broken = [*_ids(puppet), *_references(puppet), *_sets(puppet), *_guests(puppet), *_links_lead_somewhere(puppet)]
     if broken:
         return broken
     return [*_family(puppet), *_limbs(puppet), *_links(puppet), *_numbers(puppet)]

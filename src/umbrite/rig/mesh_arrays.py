@@ -20,12 +20,7 @@ Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
 Ints = NDArray[np.intp]
 MOST_BYTES = 4_000_000  # unpacked
-SHAPES = {
-    "vertices": (2, "f8"),
-    "triangles": (3, "u4"),
-    "bones": (4, "u1"),
-    "weights": (4, "f8"),
-}  # columns, kind
+SHAPES = {"vertices": (2, "f8"), "triangles": (3, "u4"), "bones": (4, "u1"), "weights": (4, "f8")}  # columns, kind
 # What reading a broken archive or array raises; a runtime error where a member is locked or packed in a way that is not known.
 BROKEN = (zipfile.BadZipFile, zlib.error, KeyError, ValueError, OSError, EOFError, MemoryError, RuntimeError)
 
@@ -50,8 +45,7 @@ class MeshArrays:
         if not isinstance(other, MeshArrays):
             return NotImplemented
         return self is other or (
-            all(map(np.array_equal, self.all, other.all))
-            and (len(self.vertices) > 0 or self.sha256 == other.sha256)
+            all(map(np.array_equal, self.all, other.all)) and (len(self.vertices) > 0 or self.sha256 == other.sha256)
         )
 
     def __hash__(self) -> int:

@@ -105,11 +105,7 @@ def middle_of(puppet: Puppet, key: str) -> complex:
 def ground_of(puppet: Puppet) -> complex:
     """The middle of the feet on the ground, on whole pixels of the board at rest: below the lowest art. Raises RigError for none."""
     low = around_parts(puppet, puppet.parts).bottom
-    feet = [
-        puppet.joints[limb.end].pivot.x
-        for limb in puppet.limbs.values()
-        if limb.end_hold == "target" and limb.end
-    ]
+    feet = [puppet.joints[limb.end].pivot.x for limb in puppet.limbs.values() if limb.end_hold == "target" and limb.end]
     if not feet:
         corners = [z for part in puppet.parts.values() for z in corners_of_part(part)]
         feet = [z.real for z in corners if z.imag > low - 0.08 * puppet.height]

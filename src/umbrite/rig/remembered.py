@@ -26,10 +26,7 @@ def remembered_by(of: Callable[..., tuple[object, ...]]) -> Callable[[Maker], Ma
         @wraps(make)
         def found(*values: object) -> object:
             asked = of(*values)
-            for (
-                given,
-                result,
-            ) in known:  # they are held there, so that no other one takes their place in memory
+            for given, result in known:  # they are held there, so that no other one takes their place in memory
                 if all(map(_same, given, asked)):
                     return result
             result = make(*values)

@@ -20,12 +20,11 @@ from umbrite.rig.merging.branch_alone import branch_alone
 from umbrite.rig.merging.branch_merging import merge
 from umbrite.rig.merging.resizing import resize_branch
 from umbrite.rig.merging.rewiring import Way, copied_settings
-from umbrite.rig.model import Pose, Puppet
 
 DEMOS = ("wick", "bramble", "tansy", "inkpot")
 
 
-def maps(puppet: Puppet, pose: Pose, keys: list[str]) -> np.ndarray:
+def maps(puppet, pose, keys):
     """Where these drawings lie in a pose: three complex numbers each."""
     placed = evaluate(compile_plan(puppet), pose)
     found = placed.part_maps()
@@ -35,7 +34,7 @@ def maps(puppet: Puppet, pose: Pose, keys: list[str]) -> np.ndarray:
 
 @settings(deadline=None, max_examples=40)
 @given(st.data())
-def test_what_is_brought_in_does_there_what_it_does_alone_in_its_own_proportions(data: st.DataObject) -> None:
+def test_what_is_brought_in_does_there_what_it_does_alone_in_its_own_proportions(data):
     host, guest = data.draw(puppets()), data.draw(puppets())
     scale, shift = data.draw(st.sampled_from([1.0, 0.5, 1.7])), complex(data.draw(st.integers(-300, 300)), 40)
     made = merge(Document(host), Document(guest), Way(shift, scale=scale))
@@ -51,7 +50,7 @@ def test_what_is_brought_in_does_there_what_it_does_alone_in_its_own_proportions
 
 
 @pytest.mark.parametrize("name", DEMOS)
-def test_a_whole_demo_brought_into_another_keeps_all_its_poses_and_takes(name: str) -> None:
+def test_a_whole_demo_brought_into_another_keeps_all_its_poses_and_takes(name):
     guest = load(ASSETS / f"{name}.umbrite").document
     host = load(ASSETS / "wick.umbrite").document
     made = merge(host, guest, Way(80 + 10j, scale=1.3))
@@ -68,7 +67,7 @@ def test_a_whole_demo_brought_into_another_keeps_all_its_poses_and_takes(name: s
 
 
 @pytest.mark.parametrize("name", DEMOS)
-def test_each_branch_taken_alone_is_a_sound_puppet_that_moves_as_it_did(name: str) -> None:
+def test_each_branch_taken_alone_is_a_sound_puppet_that_moves_as_it_did(name):
     document = load(ASSETS / f"{name}.umbrite").document
     puppet = document.puppet
     for key in puppet.joints:
@@ -80,7 +79,7 @@ def test_each_branch_taken_alone_is_a_sound_puppet_that_moves_as_it_did(name: st
             assert placed.pivot(joint) == pytest.approx(whole.pivot(joint), abs=1e-6)
 
 
-def test_an_arm_brings_its_limb_target_control_and_its_own_poses_and_hangs_where_it_is_let_go() -> None:
+def test_an_arm_brings_its_limb_target_control_and_its_own_poses_and_hangs_where_it_is_let_go():
     wick = load(ASSETS / "wick.umbrite").document
     bramble = load(ASSETS / "bramble.umbrite").document
     arm = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near upper arm")
@@ -96,7 +95,7 @@ def test_an_arm_brings_its_limb_target_control_and_its_own_poses_and_hangs_where
     assert from_names(there, words)[0] == {f"{made.ids[arm]}.turn": 0.4}
 
 
-def test_names_are_kept_apart_and_nothing_of_the_host_changes() -> None:
+def test_names_are_kept_apart_and_nothing_of_the_host_changes():
     wick = load(ASSETS / "wick.umbrite").document
     made = merge(wick, wick).document
     assert invariants(made.puppet) == []
@@ -106,7 +105,7 @@ def test_names_are_kept_apart_and_nothing_of_the_host_changes() -> None:
         assert len(after) == 2 * len(before)
 
 
-def test_what_can_not_be_brought_in_is_refused_with_a_sentence() -> None:
+def test_what_can_not_be_brought_in_is_refused_with_a_sentence():
     wick = load(ASSETS / "wick.umbrite").document
     with pytest.raises(RigError, match="nothing in what is brought in"):
         merge(wick, Document())
@@ -118,22 +117,18 @@ def test_what_can_not_be_brought_in_is_refused_with_a_sentence() -> None:
         branch_alone(wick, [])
 
 
-def test_poses_and_takes_that_are_about_more_than_the_branch_stay_behind() -> None:
+def test_poses_and_takes_that_are_about_more_than_the_branch_stay_behind():
     wick = load(ASSETS / "wick.umbrite").document
     head = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Head")
     body = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near thigh")
-    take = replace(
-        wick.takes[0], name="Nod", tracks={f"{head}.turn": next(iter(wick.takes[0].tracks.values()))}
-    )
-    both = replace(
-        take, name="Both", tracks={**take.tracks, f"{body}.turn": next(iter(take.tracks.values()))}
-    )
+    take = replace(wick.takes[0], name="Nod", tracks={f"{head}.turn": next(iter(wick.takes[0].tracks.values()))})
+    both = replace(take, name="Both", tracks={**take.tracks, f"{body}.turn": next(iter(take.tracks.values()))})
     alone = branch_alone(replace(wick, takes=(take, both)), [head])
     assert [one.name for one in alone.takes] == ["Nod"]
 
 
 @pytest.mark.parametrize("name", DEMOS)
-def test_a_branch_made_larger_is_larger_in_every_pose_and_back_again_the_same(name: str) -> None:
+def test_a_branch_made_larger_is_larger_in_every_pose_and_back_again_the_same(name):
     document = load(ASSETS / f"{name}.umbrite").document
     free = [key for key, joint in document.puppet.joints.items() if joint.parent is None]
     larger = resize_branch(document, free, 2.0, 100 + 50j)
@@ -143,9 +138,7 @@ def test_a_branch_made_larger_is_larger_in_every_pose_and_back_again_the_same(na
     for saved in document.puppet.poses[:3]:
         wanted = maps(document.puppet, saved.channels, keys) * 2
         wanted[2] -= 100 + 50j
-        assert (
-            np.abs(maps(larger.puppet, copied_settings(saved.channels, ids, 2.0), keys) - wanted).max() < 1e-5
-        )
+        assert np.abs(maps(larger.puppet, copied_settings(saved.channels, ids, 2.0), keys) - wanted).max() < 1e-5
     again = resize_branch(larger, free, 0.5, 100 + 50j)
     assert (again.takes, again.puppet.joints, again.puppet.controls, again.puppet.links) == (
         document.takes, document.puppet.joints, document.puppet.controls, document.puppet.links,
@@ -154,7 +147,7 @@ def test_a_branch_made_larger_is_larger_in_every_pose_and_back_again_the_same(na
     assert np.abs(maps(again.puppet, {}, keys) - maps(document.puppet, {}, keys)).max() < 1e-6
 
 
-def test_an_arm_made_smaller_leaves_the_rest_and_keeps_its_limb_whole() -> None:
+def test_an_arm_made_smaller_leaves_the_rest_and_keeps_its_limb_whole():
     wick = load(ASSETS / "wick.umbrite").document
     arm = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near upper arm")
     smaller = resize_branch(wick, [arm], 0.5, wick.puppet.joints[arm].pivot.z)

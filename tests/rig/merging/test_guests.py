@@ -36,13 +36,13 @@ from umbrite.rig.merging.guest_edits import (
 )
 from umbrite.rig.merging.guests import DEEPEST, depth_of, guest_of, refuse_inside, unpacked
 from umbrite.rig.merging.rewiring import copied_settings
-from umbrite.rig.model import Drawing, Guest, Placement, Pose, Puppet
+from umbrite.rig.model import Drawing, Placement, Puppet
 
 HOST = load(ASSETS / "wick.umbrite").document
 BRAMBLE = load(ASSETS / "bramble.umbrite").document
 
 
-def placed_maps(puppet: Puppet, pose: Pose, keys: list[str]) -> list[Affine[complex]]:
+def placed_maps(puppet, pose, keys):
     """From each of these drawings to the board."""
     found = evaluate(compile_plan(puppet), pose).part_maps()
     at = [puppet.order.index(key) for key in keys]
@@ -50,28 +50,24 @@ def placed_maps(puppet: Puppet, pose: Pose, keys: list[str]) -> list[Affine[comp
     return [Affine(*(complex(row[i]) for row in rows)) for i in at]
 
 
-def gap(one: list[Affine[complex]], other: list[Affine[complex]]) -> float:
+def gap(one, other):
     """How far two rows of maps differ, by their largest coefficient."""
-    return max(
-        (abs(a - b) for m, n in zip(one, other, strict=True) for a, b in zip(m, n, strict=True)), default=0.0
-    )
+    return max((abs(a - b) for m, n in zip(one, other, strict=True) for a, b in zip(m, n, strict=True)), default=0.0)
 
 
-def guest(document: Document, key: str) -> Guest:
+def guest(document, key):
     return document.puppet.guests[key]
 
 
-def with_cart(scale: float = 1.0) -> tuple[Document, str]:
+def with_cart(scale=1.0):
     """Wick with Bramble as a guest."""
     return add_guest(HOST, BRAMBLE, "bramble.umbrite", 120 - 30j, scale)
 
 
 @settings(deadline=None, max_examples=40)
 @given(st.data())
-def test_a_guest_is_where_its_own_evaluation_and_its_root_say_to_a_billionth(data: st.DataObject) -> None:
-    inner = data.draw(
-        puppets().filter(lambda p: p.parts and not any(link.travel for link in p.links.values()))
-    )
+def test_a_guest_is_where_its_own_evaluation_and_its_root_say_to_a_billionth(data):
+    inner = data.draw(puppets().filter(lambda p: p.parts and not any(link.travel for link in p.links.values())))
     scale = data.draw(st.sampled_from([1.0, 0.5, 2.0]))
     document, key = add_guest(HOST, Document(inner), "x.umbrite", 64 + 32j, scale)
     assert invariants(document.puppet) == []
@@ -89,7 +85,7 @@ def test_a_guest_is_where_its_own_evaluation_and_its_root_say_to_a_billionth(dat
     assert gap(composed, flat) < (3e-8 if inner.limbs else 1e-9) * size
 
 
-def test_a_guest_of_a_guest_is_placed_through_both() -> None:
+def test_a_guest_of_a_guest_is_placed_through_both():
     middle, inner = add_guest(BRAMBLE, HOST, "wick.umbrite", 40 + 0j, 0.5)
     document, key = add_guest(HOST, middle, "bramble.umbrite", 10 + 20j, 0.5)
     assert fault_of(document) is None
@@ -102,23 +98,19 @@ def test_a_guest_of_a_guest_is_placed_through_both() -> None:
     assert gap([after(onto, m) for m in own], flat) < 1e-9 * 2000
 
 
-def test_guests_within_guests_end_somewhere_and_none_is_its_own_guest() -> None:
-    document = Document(
-        add_part(Puppet(name="Box"), "Box", Drawing("0" * 64, 10, 10), Placement(0.0, 0.0))[0]
-    )
+def test_guests_within_guests_end_somewhere_and_none_is_its_own_guest():
+    document = Document(add_part(Puppet(name="Box"), "Box", Drawing("0" * 64, 10, 10), Placement(0.0, 0.0))[0])
     with pytest.raises(RigError, match="can't be a guest in itself"):
         add_guest(document, document, "box.umbrite")
     for i in range(DEEPEST):
-        host = Document(
-            add_part(Puppet(name=f"Box {i}"), "Lid", Drawing("0" * 64, 10, 10), Placement(0.0, 0.0))[0]
-        )
+        host = Document(add_part(Puppet(name=f"Box {i}"), "Lid", Drawing("0" * 64, 10, 10), Placement(0.0, 0.0))[0])
         document, _ = add_guest(host, document, "box.umbrite")
     assert depth_of(document) == DEEPEST
     with pytest.raises(RigError, match="deep"):
         add_guest(HOST, document, "box.umbrite")
 
 
-def test_moved_and_scaled_at_rest_and_back_it_is_the_same_and_poses_keep_up() -> None:
+def test_moved_and_scaled_at_rest_and_back_it_is_the_same_and_poses_keep_up():
     document, key = with_cart()
     ids = guest(document, key).ids
     hook = next(ids[limb.target] for limb in BRAMBLE.puppet.limbs.values())
@@ -129,7 +121,7 @@ def test_moved_and_scaled_at_rest_and_back_it_is_the_same_and_poses_keep_up() ->
     assert place_guest(there, key, 120 - 30j, 1.0) == document
 
 
-def test_of_two_guests_of_the_same_puppet_each_is_its_own() -> None:
+def test_of_two_guests_of_the_same_puppet_each_is_its_own():
     document, one = with_cart()
     document, other = add_guest(document, BRAMBLE, "bramble.umbrite", 500 + 0j)
     assert [guest(document, key).name for key in (one, other)] == ["Bramble", "Bramble 2"]
@@ -141,7 +133,7 @@ def test_of_two_guests_of_the_same_puppet_each_is_its_own() -> None:
     )
 
 
-def test_an_update_that_changes_nothing_is_nothing_and_one_that_does_keeps_what_the_host_changed() -> None:
+def test_an_update_that_changes_nothing_is_nothing_and_one_that_does_keeps_what_the_host_changed():
     document, key = with_cart()
     ids = guest(document, key).ids
     control = next(iter(BRAMBLE.puppet.controls))
@@ -164,7 +156,7 @@ def test_an_update_that_changes_nothing_is_nothing_and_one_that_does_keeps_what_
     assert unpacked(guest(made.document, key)).puppet == newer
 
 
-def test_what_an_update_takes_away_lets_what_the_host_hung_from_it_hang_from_the_whole() -> None:
+def test_what_an_update_takes_away_lets_what_the_host_hung_from_it_hang_from_the_whole():
     document, key = with_cart()
     ids = guest(document, key).ids
     plain = BRAMBLE.puppet
@@ -184,7 +176,7 @@ def test_what_an_update_takes_away_lets_what_the_host_hung_from_it_hang_from_the
     assert invariants(made.document.puppet) == []
 
 
-def test_the_host_changes_names_and_looks_of_a_guest_and_what_carries_it_and_nothing_else() -> None:
+def test_the_host_changes_names_and_looks_of_a_guest_and_what_carries_it_and_nothing_else():
     document, key = with_cart()
     before, one = document.puppet, guest(document, key)
     joint = next(own for own in one.ids.values() if own in before.joints)
@@ -209,13 +201,13 @@ def test_the_host_changes_names_and_looks_of_a_guest_and_what_carries_it_and_not
             refuse_inside(before, refused)
 
 
-def test_a_guest_keeps_together_in_the_draw_order_until_it_is_spread() -> None:
+def test_a_guest_keeps_together_in_the_draw_order_until_it_is_spread():
     document, key = with_cart()
     mine = set(guest(document, key).ids.values())
     puppet = document.puppet
     own = [k for k in puppet.order if k in mine]
 
-    def places(puppet: Puppet) -> list[int]:
+    def places(puppet):
         return [i for i, k in enumerate(puppet.order) if k in mine]
 
     puppet = reorder(puppet, own[3:4], 5)
@@ -232,7 +224,7 @@ def test_a_guest_keeps_together_in_the_draw_order_until_it_is_spread() -> None:
     assert [k for k in again.order if k in mine] == own
 
 
-def test_its_controls_are_hidden_and_shown_again_as_they_were() -> None:
+def test_its_controls_are_hidden_and_shown_again_as_they_were():
     document, key = with_cart()
     hidden = set_hidden(document, key, hidden=True)
     ids = guest(document, key).ids
@@ -240,7 +232,7 @@ def test_its_controls_are_hidden_and_shown_again_as_they_were() -> None:
     assert set_hidden(hidden, key, hidden=False) == document
 
 
-def test_removed_a_guest_leaves_the_host_as_it_was() -> None:
+def test_removed_a_guest_leaves_the_host_as_it_was():
     document, key = with_cart()
     puppet, told = remove_guest(document.puppet, key)
     left = settled(replace(document, puppet=puppet), HOST)
@@ -252,7 +244,7 @@ def test_removed_a_guest_leaves_the_host_as_it_was() -> None:
     assert told == []
 
 
-def test_a_piece_taken_out_makes_a_guest_the_puppets_own() -> None:
+def test_a_piece_taken_out_makes_a_guest_the_puppets_own():
     document, key = with_cart()
     part = next(own for own in guest(document, key).ids.values() if own in document.puppet.parts)
     assert guest_of(document.puppet, part) == key
@@ -262,7 +254,7 @@ def test_a_piece_taken_out_makes_a_guest_the_puppets_own() -> None:
     assert invariants(puppet) == []
 
 
-def test_a_hand_of_the_host_reaches_for_a_joint_of_the_guest_wherever_it_is_pushed() -> None:
+def test_a_hand_of_the_host_reaches_for_a_joint_of_the_guest_wherever_it_is_pushed():
     document, key = with_cart()
     one = guest(document, key)
     limb = next(item for item in document.puppet.limbs.values() if item.name == "Near arm")
@@ -281,14 +273,14 @@ def test_a_hand_of_the_host_reaches_for_a_joint_of_the_guest_wherever_it_is_push
         ({"scale": math.nan}, "absurd size"),
     ],
 )
-def test_a_guest_that_can_not_be_is_no_sound_puppet(fields: dict[str, object], words: str) -> None:
+def test_a_guest_that_can_not_be_is_no_sound_puppet(fields, words):
     document, key = with_cart()
     puppet = put(document.puppet, key, replace(guest(document, key), **fields))
     assert any(words in fault for fault in invariants(puppet))
 
 
 @pytest.mark.parametrize("name", sorted(EDITS))
-def test_every_edit_of_a_host_leaves_a_sound_puppet_and_a_guest_whole_or_none(name: str) -> None:
+def test_every_edit_of_a_host_leaves_a_sound_puppet_and_a_guest_whole_or_none(name):
     """Edits know nothing of guests: what is left is a guest with all that it is, or no guest; the session refuses the rest."""
 
     @settings(
@@ -299,7 +291,7 @@ def test_every_edit_of_a_host_leaves_a_sound_puppet_and_a_guest_whole_or_none(na
         phases=[Phase.generate],
     )
     @given(furnished(), furnished(), st.data())
-    def law(host: Puppet, inner: Puppet, data: st.DataObject) -> None:
+    def law(host, inner, data):
         assume(host != inner)
         document, key = add_guest(Document(host), Document(inner), "x.umbrite", 40 + 8j)
         try:

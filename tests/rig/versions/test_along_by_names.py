@@ -16,7 +16,7 @@ from umbrite.rig.versions.along_by_names import Clip, clip_of, with_clip
 WICK = load(ASSETS / "wick.umbrite").document
 
 
-def test_all_controls_and_links_go_to_a_larger_puppet_of_the_same_names_and_grow_with_it() -> None:
+def test_all_controls_and_links_go_to_a_larger_puppet_of_the_same_names_and_grow_with_it():
     larger = merge(Document(), WICK, Way(scale=2.0)).document
     puppet = larger.puppet
     bare = replace(puppet, controls={}, links={}, height=2 * WICK.puppet.height)
@@ -31,7 +31,7 @@ def test_all_controls_and_links_go_to_a_larger_puppet_of_the_same_names_and_grow
         assert control == replace(wanted[control.name], chooses=control.chooses)
 
 
-def test_a_take_goes_by_names_and_its_lengths_grow() -> None:
+def test_a_take_goes_by_names_and_its_lengths_grow():
     larger = merge(Document(), replace(WICK, takes=()), Way(scale=2.0)).document
     larger = replace(larger, puppet=replace(larger.puppet, height=2 * WICK.puppet.height))
     take = WICK.takes[0]
@@ -41,7 +41,7 @@ def test_a_take_goes_by_names_and_its_lengths_grow() -> None:
     assert made.takes[0] == wanted
 
 
-def test_what_is_not_there_by_name_is_told_and_nothing_at_all_is_refused() -> None:
+def test_what_is_not_there_by_name_is_told_and_nothing_at_all_is_refused():
     bramble = load(ASSETS / "bramble.umbrite").document
     made, keys, missing = with_clip(bramble, clip_of(WICK, WICK.puppet.controls))
     assert keys

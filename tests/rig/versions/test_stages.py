@@ -23,7 +23,7 @@ WICK = load(ASSETS / "wick.umbrite").document
 
 @settings(deadline=None, max_examples=40, suppress_health_check=[HealthCheck.too_slow])
 @given(st.data())
-def test_whatever_an_edit_changes_is_told_and_going_back_is_equal(data: st.DataObject) -> None:
+def test_whatever_an_edit_changes_is_told_and_going_back_is_equal(data):
     puppet = data.draw(furnished())
     kept = keep_version(Document(puppet), "Before", "2026-11-26T10:00:00Z")
     try:
@@ -33,27 +33,20 @@ def test_whatever_an_edit_changes_is_told_and_going_back_is_equal(data: st.DataO
     now = settled(replace(kept, puppet=after), kept)
     told = differences(Document(puppet), replace(now, versions=()))
     silent = replace(
-        after,
-        next_id=puppet.next_id,
-        meant=puppet.meant,
-        guides=puppet.guides,
-        controls_only=puppet.controls_only,
+        after, next_id=puppet.next_id, meant=puppet.meant, guides=puppet.guides, controls_only=puppet.controls_only
     )
     assert bool(told) == (silent != puppet)
     assert all(exists(now.puppet, key) for each in told for key in each.keys)
     assert back_to(now, "Before") == kept
 
 
-def test_every_field_of_every_thing_has_a_word() -> None:
+def test_every_field_of_every_thing_has_a_word():
     puppet = WICK.puppet
-    items = [
-        next(iter(getattr(puppet, field).values()))
-        for field in ("joints", "parts", "limbs", "controls", "sets")
-    ]
+    items = [next(iter(getattr(puppet, field).values())) for field in ("joints", "parts", "limbs", "controls", "sets")]
     assert {field for item in items for field in item.__struct_fields__} <= WORDS.keys()
 
 
-def test_differences_are_sentences_about_what_can_be_lit() -> None:
+def test_differences_are_sentences_about_what_can_be_lit():
     nose = next(k for k, part in WICK.puppet.parts.items() if part.name == "Cap")
     head = next(k for k, joint in WICK.puppet.joints.items() if joint.name == "Head")
     puppet = remove_part(WICK.puppet, nose)
@@ -69,13 +62,13 @@ def test_differences_are_sentences_about_what_can_be_lit() -> None:
     assert next(each.keys for each in told if "Skull" in each.text) == (head,)
 
 
-def test_of_the_draw_order_only_what_was_moved_is_told() -> None:
+def test_of_the_draw_order_only_what_was_moved_is_told():
     last, puppet = WICK.puppet.order[-1], WICK.puppet
     (told,) = differences(WICK, replace(WICK, puppet=reorder(puppet, [last], 0)))
     assert told.keys == (last,)
 
 
-def test_stages_are_named_apart_renamed_and_removed_and_refused_with_a_sentence() -> None:
+def test_stages_are_named_apart_renamed_and_removed_and_refused_with_a_sentence():
     document = keep_version(keep_version(WICK, "Pivots done", "now"), "Pivots done", "now")
     assert [workspace.name for workspace in document.versions] == ["Pivots done", "Pivots done 2"]
     assert get_version(document, "Pivots done 2").document == WICK
@@ -85,8 +78,5 @@ def test_stages_are_named_apart_renamed_and_removed_and_refused_with_a_sentence(
         keep_version(document, "  ", "now")
     with pytest.raises(RigError, match="no stage named"):
         back_to(document, "Nowhere")
-    assert (
-        remove_version(rename_version(document, "Pivots done", "Old"), "Old").versions
-        == document.versions[1:]
-    )
+    assert remove_version(rename_version(document, "Pivots done", "Old"), "Old").versions == document.versions[1:]
     assert settled(document, WICK).versions is document.versions

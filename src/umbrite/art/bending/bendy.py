@@ -48,9 +48,7 @@ def segments(puppet: Puppet, part: str, joints: Sequence[str]) -> list[Segment]:
     return found
 
 
-def mesh_for(
-    puppet: Puppet, part: str, picture: Picture, joints: Sequence[str], density: float = 1.0
-) -> Mesh:
+def mesh_for(puppet: Puppet, part: str, picture: Picture, joints: Sequence[str], density: float = 1.0) -> Mesh:
     """A mesh with weights for a part that bends over joints. Raises RigError for a drawing that shows nothing, and for no joints."""
     if not joints:
         raise RigError("There is nothing to bend over: select the bones first.")
@@ -58,9 +56,7 @@ def mesh_for(
     return _weighed(puppet, picture, joints, bones, mesh_over(picture, bones, density))
 
 
-def _weighed(
-    puppet: Puppet, picture: Picture, joints: Sequence[str], bones: Sequence[Segment], net: Net
-) -> Mesh:
+def _weighed(puppet: Puppet, picture: Picture, joints: Sequence[str], bones: Sequence[Segment], net: Net) -> Mesh:
     weights = weights_on(net, picture, bones, bones_in_family(puppet, joints))
     return mesh_of(joints, net.vertices, net.triangles, weights)
 
@@ -117,9 +113,7 @@ def bends_alone(puppet: Puppet, part: str) -> bool:
     )
 
 
-def bend_over(
-    puppet: Puppet, part: str, picture: Picture, joints: Sequence[str], density: float = 1.0
-) -> Puppet:
+def bend_over(puppet: Puppet, part: str, picture: Picture, joints: Sequence[str], density: float = 1.0) -> Puppet:
     """The part bends over joints that are there."""
     return set_mesh(puppet, part, mesh_for(puppet, part, picture, joints, density))
 

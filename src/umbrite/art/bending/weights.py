@@ -100,11 +100,7 @@ def _cores(
 
 
 def _across(
-    net: Net,
-    depth: NDArray[np.float32],
-    bones: Sequence[Segment],
-    points: Complexes,
-    owners: NDArray[np.intp],
+    net: Net, depth: NDArray[np.float32], bones: Sequence[Segment], points: Complexes, owners: NDArray[np.intp]
 ) -> dict[int, int]:
     """Vertices that lie straight beside a core, within the drawing and no farther than its edge there, and whose they are."""
     from scipy.spatial import cKDTree
@@ -145,11 +141,7 @@ def _width(depth: NDArray[np.float32], at: complex, least: float) -> float:
 
 
 def _held(
-    net: Net,
-    points: Complexes,
-    owners: NDArray[np.intp],
-    bones: Sequence[Segment],
-    across: dict[int, int],
+    net: Net, points: Complexes, owners: NDArray[np.intp], bones: Sequence[Segment], across: dict[int, int]
 ) -> tuple[NDArray[np.intp], NDArray[np.intp], Floats, NDArray[np.intp]]:
     """Which vertices the cores hold, as a sparse matrix: the three around each point that lies on the mesh, and those straight beside.
 
@@ -170,12 +162,8 @@ def _held(
         shares += [float(1 - v[i] - w[i]), float(v[i]), float(w[i])]
         whose.append(owner)
     islands = _islands(net)
-    for owner in sorted(
-        set(range(len(bones))) - set(whose)
-    ):  # a bone beside the drawing holds what is nearest
-        nearest = min(
-            range(len(net.vertices)), key=lambda n: min(abs(net.vertices[n] - z) for z in bones[owner])
-        )
+    for owner in sorted(set(range(len(bones))) - set(whose)):  # a bone beside the drawing holds what is nearest
+        nearest = min(range(len(net.vertices)), key=lambda n: min(abs(net.vertices[n] - z) for z in bones[owner]))
         rows.append(len(whose))
         columns.append(nearest)
         shares.append(1.0)

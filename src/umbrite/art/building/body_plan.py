@@ -28,12 +28,8 @@ class Row(Value, frozen=True, omit_defaults=True):
     at: tuple[float, float]
     long: float
     wide: float
-    on: str = (
-        ""  # the row that carries it, or one place of a pair (Far hand); empty for the one that carries all
-    )
-    apart: float | None = (
-        None  # of a pair: how far the far one lies ahead and the near one behind the middle of both
-    )
+    on: str = ""  # the row that carries it, or one place of a pair (Far hand); empty for the one that carries all
+    apart: float | None = None  # of a pair: how far the far one lies ahead and the near one behind the middle of both
     many: int = 1
     to: tuple[float, float] | None = None
     thin: float | None = None  # how wide the last of a row is
@@ -85,9 +81,7 @@ def _places(plan: BodyPlan) -> tuple[Place, ...]:
     rows: dict[str, Row] = {}
     for row in plan.rows:
         if row.name in rows:
-            raise RigError(
-                f"The plan {plan.name} has the place {row.name} twice. Name one of them otherwise."
-            )
+            raise RigError(f"The plan {plan.name} has the place {row.name} twice. Name one of them otherwise.")
         if row.on and row.on not in rows and row.on not in found:
             raise RigError(
                 f"In the plan {plan.name}, {row.name} hangs from {row.on}, which does not come before it. Put it first."

@@ -76,9 +76,7 @@ def _lies_over(one: Box, other: Box) -> bool:
     return wide > 0 and tall > 0 and wide * tall >= ALIKE * max(smaller, 1.0)
 
 
-def with_named_sets(
-    puppet: Puppet, sets: list[NamedSet], *, turns: bool, choosers: bool
-) -> tuple[Puppet, list[str]]:
+def with_named_sets(puppet: Puppet, sets: list[NamedSet], *, turns: bool, choosers: bool) -> tuple[Puppet, list[str]]:
     """The puppet in which these parts all ride on the joint of the one at rest, and take `turns`. Returns the ids of the sets."""
     made: list[str] = []
     for each in sets:

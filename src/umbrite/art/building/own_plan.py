@@ -26,9 +26,7 @@ def plan_with_places(puppet: Puppet, pieces: Pieces, name: str) -> tuple[BodyPla
     traits = traits_of(pieces)
     on = {key: _carrier(puppet, pieces, key) for key in pieces.keys}
     if sum(above is not None for above in on.values()) < 1:
-        raise RigError(
-            "Nothing hangs from anything here yet. Build the family first; then it can be kept as a plan."
-        )
+        raise RigError("Nothing hangs from anything here yet. Build the family first; then it can be kept as a plan.")
     ahead = _ahead(puppet, traits)
     pairs = _pairs(puppet, pieces)
     rows: dict[str, Row] = {}
@@ -67,9 +65,7 @@ def plan_with_places(puppet: Puppet, pieces: Pieces, name: str) -> tuple[BodyPla
     return made, standing, ahead
 
 
-def _on(
-    puppet: Puppet, row_of: Mapping[str, str], pairs: Mapping[str, str], above: str | None, *, paired: bool
-) -> str:
+def _on(puppet: Puppet, row_of: Mapping[str, str], pairs: Mapping[str, str], above: str | None, *, paired: bool) -> str:
     """What carries a row: another row, or for a single piece the one of a pair on which it is."""
     if above is None:
         return ""
@@ -132,16 +128,11 @@ def _pairs(puppet: Puppet, pieces: Pieces) -> dict[str, str]:
 def _limb(puppet: Puppet, limb: Limb, row_of: Mapping[str, str], ahead: int) -> PlanLimb | None:
     """A limb as the plan tells it, by the rows of its first and its last piece."""
     joints = [*limb.joints, *([limb.end] if limb.end is not None else [])]
-    pieces = [
-        next((row_of[key] for key in parts_on(puppet, joint) if key in row_of), None) for joint in joints
-    ]
+    pieces = [next((row_of[key] for key in parts_on(puppet, joint) if key in row_of), None) for joint in joints]
     if pieces[0] is None or pieces[-1] is None or pieces[0] == pieces[-1]:
         return None
     way = puppet.joints[limb.target].pivot.z - puppet.joints[limb.joints[0]].pivot.z
     bend = 1 if (drawn_bend(puppet, limb) or limb.bend) > 0 else -1
     return PlanLimb(
-        pieces[0],
-        pieces[-1],
-        "ahead" if bend * way.imag * ahead > 0 else "back",
-        planted=limb.end_hold == "target",
+        pieces[0], pieces[-1], "ahead" if bend * way.imag * ahead > 0 else "back", planted=limb.end_hold == "target"
     )

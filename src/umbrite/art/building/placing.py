@@ -111,9 +111,7 @@ def traits_of(pieces: Pieces) -> dict[str, Trait]:
 
 
 def _trait(sheet: Sheet, middle: complex, diagonal: float, depth: float) -> Trait:
-    found, _ = cv2.findContours(
-        (sheet.alpha >= INSIDE).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE
-    )
+    found, _ = cv2.findContours((sheet.alpha >= INSIDE).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
     if not found:
         return Trait(0j, 1e-3, 1e-3, depth)
     (x, y), (one, other), _ = cv2.minAreaRect(np.concatenate(found))
@@ -124,9 +122,7 @@ def _trait(sheet: Sheet, middle: complex, diagonal: float, depth: float) -> Trai
 
 def ends_of(sheet: Sheet) -> tuple[complex, complex] | None:
     """The middles of the two round ends that a long piece would have, on the board; None for one that shows nothing."""
-    found, _ = cv2.findContours(
-        (sheet.alpha >= INSIDE).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE
-    )
+    found, _ = cv2.findContours((sheet.alpha >= INSIDE).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
     if not found:
         return None
     corners = cv2.boxPoints(cv2.minAreaRect(np.concatenate(found)))
@@ -154,11 +150,7 @@ def pieces_to_place(puppet: Puppet, pictures: Mapping[str, Picture]) -> Pieces:
 
 
 def fill(
-    puppet: Puppet,
-    pieces: Pieces,
-    plans: Iterable[BodyPlan],
-    held: Mapping[str, str] | None = None,
-    facing: int = 0,
+    puppet: Puppet, pieces: Pieces, plans: Iterable[BodyPlan], held: Mapping[str, str] | None = None, facing: int = 0
 ) -> list[Filled]:
     """Each plan filled with the pieces as well as it can be, the best first.
 
@@ -221,10 +213,7 @@ def _scores(
     places, keys = places_of(plan), pieces.keys
     names = [puppet.parts[key].name for key in keys]
     own = np.array(
-        [
-            [_fits(place, name, traits[key], facing) for key, name in zip(keys, names, strict=True)]
-            for place in places
-        ]
+        [[_fits(place, name, traits[key], facing) for key, name in zip(keys, names, strict=True)] for place in places]
     )
     hangs = np.full((len(keys), len(keys) + 1), APART)
     hangs[:, -1] = LOOSE

@@ -27,9 +27,7 @@ def plan_bones(plan: BodyPlan, box: Box, facing: int = 1) -> list[PlanBone]:
 
     Each goes along its piece, towards the one that hangs from it; where one hangs from one, they meet.
     """
-    places = [
-        place for place in places_of(plan) if place.row.kind not in NO_BONES and place.number <= MOST_IN_A_ROW
-    ]
+    places = [place for place in places_of(plan) if place.row.kind not in NO_BONES and place.number <= MOST_IN_A_ROW]
     there = {place.name for place in places}
     at = {p.name: complex(p.at.real * facing, p.at.imag) for p in places}
     below: dict[str, list[Place]] = {}
@@ -63,10 +61,7 @@ def _fitted(points: list[complex], box: Box) -> Callable[[complex], complex]:
         (1 - 2 * EDGE) * box.width / max(right - left, LEAST),
         (1 - 2 * EDGE) * box.height / max(low - top, LEAST),
     )
-    middle, here = (
-        complex(left + right, top + low) / 2,
-        complex(box.left + box.width / 2, box.top + box.height / 2),
-    )
+    middle, here = (complex(left + right, top + low) / 2, complex(box.left + box.width / 2, box.top + box.height / 2))
 
     def onto(z: complex) -> complex:
         return here + complex((z - middle).real * wide, (z - middle).imag * tall)

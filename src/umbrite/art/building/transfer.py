@@ -33,9 +33,7 @@ from umbrite.rig.model import Limit, Point, Pose, Puppet, Variant, point
 from umbrite.rig.placement import Box
 from umbrite.rig.words.word_table import says_nothing
 
-ELSEWHERE = (
-    0.06  # of a piece's length: as far from where it is mapped to must a pivot of the other art lie to count
-)
+ELSEWHERE = 0.06  # of a piece's length: as far from where it is mapped to must a pivot of the other art lie to count
 FIRM = 0.6
 Onto = Callable[[complex], complex]
 
@@ -91,19 +89,14 @@ def lay_rig(
     filled = decided or fill(art, new, [plan], called)[0]
     pairs = {standing[place]: key for place, key in filled.pieces.items() if place in standing}
     if len(pairs) < 2:
-        raise RigError(
-            "Nothing of this art looks like the rig's pieces. Choose another rig, or name the layers."
-        )
+        raise RigError("Nothing of this art looks like the rig's pieces. Choose another rig, or name the layers.")
     pairs |= _by_name(rig.puppet, art, pairs)
     boxes = (
         {
             key: sheet_of_part(rig.puppet.parts[key], rig_pictures[rig.puppet.parts[key].drawing.sha256]).box
             for key in pairs
         },
-        {
-            key: sheet_of_part(art.parts[key], art_pictures[art.parts[key].drawing.sha256]).box
-            for key in pairs.values()
-        },
+        {key: sheet_of_part(art.parts[key], art_pictures[art.parts[key].drawing.sha256]).box for key in pairs.values()},
     )
     way = _way(boxes, pairs, mirrored=ahead != filled.facing)
     told: list[str] = []
@@ -125,9 +118,7 @@ def _by_name(rig: Puppet, art: Puppet, pairs: Mapping[str, str]) -> dict[str, st
     return {key: left[part.name] for key, part in rig.parts.items() if key not in pairs and part.name in left}
 
 
-def _with_meshes(
-    puppet: Puppet, rig: Puppet, pairs: Mapping[str, str], pictures: Mapping[str, Picture]
-) -> Puppet:
+def _with_meshes(puppet: Puppet, rig: Puppet, pairs: Mapping[str, str], pictures: Mapping[str, Picture]) -> Puppet:
     """Parts that bend do so again: by their own mesh where the drawing is the same, else by one made for the other drawing."""
     for key in pairs:
         mesh = rig.parts[key].mesh
@@ -159,9 +150,7 @@ def _box_map(one: Box, other: Box, *, mirrored: bool) -> Onto:
     return onto
 
 
-def _way(
-    boxes: tuple[Mapping[str, Box], Mapping[str, Box]], pairs: Mapping[str, str], *, mirrored: bool
-) -> _Way:
+def _way(boxes: tuple[Mapping[str, Box], Mapping[str, Box]], pairs: Mapping[str, str], *, mirrored: bool) -> _Way:
     old, new = boxes
     parts = {key: _box_map(old[key], new[other], mirrored=mirrored) for key, other in pairs.items()}
     one, other = _around(old.values()), _around(new.values())
@@ -212,9 +201,7 @@ def _pivots(rig: Puppet, old: Pieces, new: Pieces, pairs: Mapping[str, str], way
 
 def _mapped(rig: Puppet, puppet: Puppet, way: _Way, elsewhere: Mapping[str, complex]) -> Puppet:
     """Joints, limbs, limits, controls and links in the proportions of the other art."""
-    pivots = {
-        key: elsewhere.get(key, _onto(rig, key, way)(joint.pivot.z)) for key, joint in rig.joints.items()
-    }
+    pivots = {key: elsewhere.get(key, _onto(rig, key, way)(joint.pivot.z)) for key, joint in rig.joints.items()}
     for key, joint in rig.joints.items():
         tip = None if joint.tip is None else point(_tip(rig, key, way, pivots))
         limit = joint.limit
@@ -231,13 +218,9 @@ def _mapped(rig: Puppet, puppet: Puppet, way: _Way, elsewhere: Mapping[str, comp
     for key, control in rig.controls.items():
         offset = control.offset.z * way.scale
         offset = -offset.conjugate() if way.mirrored else offset
-        puppet = put(
-            puppet, key, replace(grown(control, way.scale, mirrored=way.mirrored), offset=point(offset))
-        )
+        puppet = put(puppet, key, replace(grown(control, way.scale, mirrored=way.mirrored), offset=point(offset)))
     for key, link in rig.links.items():
-        across, up = (
-            factor_of(name, way.scale, mirrored=way.mirrored) for name in (link.source, link.drives)
-        )
+        across, up = (factor_of(name, way.scale, mirrored=way.mirrored) for name in (link.source, link.drives))
         points = [Point(p.x * across, p.y * up) for p in link.points]
         puppet = change(puppet, key, points=tuple(sorted(points, key=lambda p: p.x)))
     poses = tuple(replace(pose, channels=_scaled(pose.channels, way)) for pose in rig.poses)
@@ -274,9 +257,7 @@ def _scaled(channels: Mapping[str, float], way: _Way) -> Pose:
     return copied_settings(channels, {}, way.scale, mirrored=way.mirrored)
 
 
-def _without(
-    puppet: Puppet, rig: Puppet, pairs: Mapping[str, str], told: list[str]
-) -> tuple[Puppet, list[str]]:
+def _without(puppet: Puppet, rig: Puppet, pairs: Mapping[str, str], told: list[str]) -> tuple[Puppet, list[str]]:
     """The puppet without the rig's parts for which the other art has nothing; their joints stay, so that nothing that needs them is lost."""
     missing = [key for key in rig.parts if key not in pairs]
     for key in missing:
@@ -340,9 +321,7 @@ def _showing_what_is_there(document: Document) -> Document:
 
     takes = []
     for take in document.takes:
-        tracks = {
-            name: tuple(key for key in track if there(name, key.value)) for name, track in take.tracks.items()
-        }
+        tracks = {name: tuple(key for key in track if there(name, key.value)) for name, track in take.tracks.items()}
         takes.append(replace(take, tracks={name: track for name, track in tracks.items() if track}))
     poses = tuple(replace(pose, channels=kept(pose.channels)) for pose in document.puppet.poses)
     puppet = replace(document.puppet, poses=poses)
@@ -354,9 +333,7 @@ def _is_used(puppet: Puppet, joint: str) -> bool:
     return bool(users_of(puppet, joint)) or joint in driven
 
 
-def _with_riders(
-    puppet: Puppet, art: Puppet, new: Pieces, pairs: Mapping[str, str]
-) -> tuple[Puppet, list[str]]:
+def _with_riders(puppet: Puppet, art: Puppet, new: Pieces, pairs: Mapping[str, str]) -> tuple[Puppet, list[str]]:
     """Parts of the art that have no like in the rig, riding on what they lie on, where they lay in the draw order."""
     back = {other: key for key, other in pairs.items()}
     parents = {one.part: one for one in joints_among(art, new)}
@@ -369,12 +346,7 @@ def _with_riders(
         puppet = put(
             puppet,
             key,
-            replace(
-                drawn,
-                name=puppet.parts[key].name,
-                joint=puppet.parts[key].joint,
-                clip=back.get(drawn.clip or ""),
-            ),
+            replace(drawn, name=puppet.parts[key].name, joint=puppet.parts[key].joint, clip=back.get(drawn.clip or "")),
         )
         back[other] = key
         riding.append(key)

@@ -88,14 +88,7 @@ class ArtLayer:
             if any(part.mesh is not None for part in puppet.parts.values()):
                 get_ready()
             self._canvas = (puppet.width, puppet.height, _ground(placed.plan))
-        key = (
-            camera,
-            size,
-            ratio,
-            self._canvas,
-            fading,
-            id(pictures),
-        )
+        key = (camera, size, ratio, self._canvas, fading, id(pictures))
         whole = QRect(0, 0, *size)
         over = (not dragging and bool(self._runs)) or (self._rough and not self._quick)
         self._rough = self._rough and self._quick
@@ -112,9 +105,7 @@ class ArtLayer:
         else:
             # A clipped shape differs too when what clips it has moved.
             moving = frozenset(
-                i
-                for i, (old, new) in enumerate(zip(self._shapes, items, strict=True))
-                if old is not new and old != new
+                i for i, (old, new) in enumerate(zip(self._shapes, items, strict=True)) if old is not new and old != new
             )
             dirty = _around([*(self._shapes[i] for i in moving), *(items[i] for i in moving)], camera)
             dirty = dirty.intersected(whole)
@@ -181,13 +172,7 @@ class ArtLayer:
         painter.end()
 
     def _lay_run(
-        self,
-        painter: QPainter,
-        first: int,
-        items: list[Shape],
-        touched: list[Shape],
-        how: "Paint",
-        pixels: QRect,
+        self, painter: QPainter, first: int, items: list[Shape], touched: list[Shape], how: "Paint", pixels: QRect
     ) -> None:
         """Lay down a run as a ready picture, where that is cheaper than painting what is touched of it."""
         if first not in self._runs:
@@ -220,9 +205,7 @@ class ArtLayer:
         if ground is not None:
             painter.setPen(pen(painter.theme.ground, 1.2))
             reach = width * 0.1
-            painter.drawLine(
-                camera.point(complex(-reach, ground)), camera.point(complex(width + reach, ground))
-            )
+            painter.drawLine(camera.point(complex(-reach, ground)), camera.point(complex(width + reach, ground)))
         painter.end()
         return image
 
@@ -269,9 +252,7 @@ def _ground(plan: Plan) -> float | None:
         return masters[0]
     sizes = [puppet.parts[key].drawing for key in plan.parts]
     corners = [
-        plan.part_map(np.array([x * s.width + 1j * y * s.height for s in sizes]))
-        for x in (0, 1)
-        for y in (0, 1)
+        plan.part_map(np.array([x * s.width + 1j * y * s.height for s in sizes])) for x in (0, 1) for y in (0, 1)
     ]
     return float(np.max(np.imag(corners))) if sizes else None
 
@@ -279,9 +260,7 @@ def _ground(plan: Plan) -> float | None:
 def _around(items: list[Shape], camera: Camera) -> QRect:
     """Around all of these as posed, in widget pixels, with a margin for soft edges."""
     box = rect_of(around(items))
-    return (
-        QRect() if box.isEmpty() else camera.transform().mapRect(box).adjusted(-3, -3, 3, 3).toAlignedRect()
-    )
+    return QRect() if box.isEmpty() else camera.transform().mapRect(box).adjusted(-3, -3, 3, 3).toAlignedRect()
 
 
 def _area(box: QRectF, within: QRect) -> float:
@@ -334,9 +313,7 @@ class Paint(NamedTuple):
         image.fill(Qt.GlobalColor.transparent)
         painter = QPainter(image)
         view = self.camera.transform() * QTransform.fromScale(self.ratio, self.ratio)
-        Raster(painter, self.pictures).draw(
-            items, view * QTransform.fromTranslate(-box.x(), -box.y()), self.fading
-        )
+        Raster(painter, self.pictures).draw(items, view * QTransform.fromTranslate(-box.x(), -box.y()), self.fading)
         painter.end()
         return Run(items, image, box.topLeft())
 

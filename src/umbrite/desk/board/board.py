@@ -23,13 +23,13 @@ from umbrite.desk.board import faces as _faces  # noqa: F401 what stations and t
 from umbrite.desk.board.art_layer import ArtLayer, Playing, View, fading_of
 from umbrite.desk.board.camera import Camera, fitting
 from umbrite.desk.board.control_places import with_controls
-from umbrite.desk.board.input.drops import Drop, branch_in, paths_in
 from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Gesture, Pointer
 from umbrite.desk.board.handles import Handle, handle_at
+from umbrite.desk.board.input.drops import Drop, branch_in, paths_in
+from umbrite.desk.board.input.pen import as_mouse, grasp_of
 from umbrite.desk.board.on_handles import chooser_at, set_under, wheel
 from umbrite.desk.board.overlay import rig_overlay
 from umbrite.desk.board.overlay.sight import Sight
-from umbrite.desk.board.input.pen import as_mouse, grasp_of
 from umbrite.desk.board.picking import parts_at
 from umbrite.desk.board.press_rules.press import Press, joint_at
 from umbrite.desk.board.press_rules.station_presses import guide_under, plan_press, press, sway_at
@@ -183,14 +183,7 @@ class Board(QWidget):
         painter.drawImage(0, 0, self._layer.image)
         within = QRectF(self.rect())
         sight = Sight(
-            session,
-            self.camera,
-            self._feedback,
-            self.hover,
-            self._pointer,
-            within,
-            self._standing,
-            self.dragging,
+            session, self.camera, self._feedback, self.hover, self._pointer, within, self._standing, self.dragging
         )
         rig_overlay.paint(painter, sight)
         if self._shows_focus and self.hasFocus():
@@ -293,16 +286,11 @@ class Board(QWidget):
         if (found is None) != (self.hover is None) or (found and self.hover and found[:2] != self.hover[:2]):
             self.setCursor(Qt.CursorShape.PointingHandCursor if found else Qt.CursorShape.ArrowCursor)
         self.hover = found
-        self.session.workspace.open_chooser(
-            found.key if found is not None and chooser_at(self.session, found) else ""
-        )
+        self.session.workspace.open_chooser(found.key if found is not None and chooser_at(self.session, found) else "")
         self.hovered.emit()
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        if self._panning is not None and event.button() in {
-            Qt.MouseButton.MiddleButton,
-            Qt.MouseButton.LeftButton,
-        }:
+        if self._panning is not None and event.button() in {Qt.MouseButton.MiddleButton, Qt.MouseButton.LeftButton}:
             self._panning = None
             self.unsetCursor()
             return

@@ -71,8 +71,7 @@ class BoardFrame(QWidget):
             self.banner.place()
         self.found.setGeometry(12, self.board.height() - 178, self.board.width() - 24, 168)
         self.welcome.move(
-            (self.board.width() - self.welcome.width()) // 2,
-            (self.board.height() - self.welcome.height()) // 2,
+            (self.board.width() - self.welcome.width()) // 2, (self.board.height() - self.welcome.height()) // 2
         )
 
     def _on_widget(self, z: complex) -> QPointF:
@@ -97,10 +96,7 @@ class BoardFrame(QWidget):
         if joint is None or joint.tip is None:
             return
         at = self.board.camera.point(joint.tip.z)
-        right, low = (
-            self.board.width() - self.bone_card.width(),
-            self.board.height() - self.bone_card.height(),
-        )
+        right, low = (self.board.width() - self.bone_card.width(), self.board.height() - self.bone_card.height())
         self.bone_card.move(int(min(max(at.x() + 26, 8), right - 8)), int(min(max(at.y() + 10, 58), low - 8)))
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:

@@ -3,13 +3,7 @@
 from umbrite.desk.board import handles
 from umbrite.desk.board.face import STATION_FACES, TOOL_FACES, Face
 from umbrite.desk.board.overlay import rig_overlay
-from umbrite.desk.board.press_rules import (
-    limb_presses,
-    mesh_presses,
-    part_presses,
-    pivot_presses,
-    pose_presses,
-)
+from umbrite.desk.board.press_rules import limb_presses, mesh_presses, part_presses, pivot_presses, pose_presses
 from umbrite.desk.session import stations
 
 _POSED = Face(pose_presses.in_rehearse, handles.of_posing, rig_overlay.paint_controls)

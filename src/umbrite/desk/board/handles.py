@@ -131,18 +131,14 @@ def _proposed(session: Session) -> Iterator[Handle]:
     """Joints that are proposed; the art of a part may be shown moved, its proposed pivot goes along."""
     for proposal in session.drafts.now.proposals:
         key = session.puppet.parts[proposal.part].joint
-        yield Handle(
-            "proposed joint", proposal.part, complex(session.placed.joint_map(key)(proposal.pivot)), RIVET - 1
-        )
+        yield Handle("proposed joint", proposal.part, complex(session.placed.joint_map(key)(proposal.pivot)), RIVET - 1)
 
 
 def proposed_limbs(session: Session) -> list[list[complex]]:
     """Board points of each proposed limb, from its root to its end; none of those that do not show."""
     puppet, placed = session.puppet, session.placed
     seen = joints_seen(session)
-    ways = [
-        path(puppet, limb.root, limb.end) if limb.root in seen else [] for limb in session.drafts.now.limbs
-    ]
+    ways = [path(puppet, limb.root, limb.end) if limb.root in seen else [] for limb in session.drafts.now.limbs]
     return [[placed.pivot(key) for key in way] for way in ways]
 
 
@@ -171,9 +167,7 @@ def _tips(session: Session) -> Iterator[Handle]:
 def bone_at(session: Session, camera: Camera, at: complex) -> str | None:
     """The bone whose shaft lies under a board point at rest."""
     near = {
-        key: away_from_bone(session.puppet, key, at) * camera.zoom
-        for key, j in joints_seen(session).items()
-        if j.tip
+        key: away_from_bone(session.puppet, key, at) * camera.zoom for key, j in joints_seen(session).items() if j.tip
     }
     best = min(near, key=near.__getitem__, default=None)
     return best if best is not None and near[best] <= SHAFT else None

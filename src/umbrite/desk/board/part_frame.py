@@ -52,16 +52,11 @@ def frame_of(session: Session) -> Frame | None:
     if len(keys) == 1:
         part = puppet.parts[keys[0]]
         onto = board_from_drawing(part.placement)
-        x, y = (
-            complex(onto.direction(part.drawing.width + 0j)),
-            complex(onto.direction(1j * part.drawing.height)),
-        )
+        x, y = (complex(onto.direction(part.drawing.width + 0j)), complex(onto.direction(1j * part.drawing.height)))
         frame = Frame(complex(onto.t), x, y)
     else:
         box = around_parts(puppet, keys)
-        frame = Frame(
-            complex(box.left, box.top), complex(box.right - box.left, 0), complex(0, box.bottom - box.top)
-        )
+        frame = Frame(complex(box.left, box.top), complex(box.right - box.left, 0), complex(0, box.bottom - box.top))
     return frame if abs((frame.x.conjugate() * frame.y).imag) > 1e-6 else None
 
 
@@ -78,12 +73,7 @@ def grasps(frame: Frame, zoom: float) -> list[tuple[str, complex]]:
     """
     frame = frame.grown(*(max(0.0, (ROOM / zoom - abs(side)) / 2 / abs(side)) for side in (frame.x, frame.y)))
     corners = [(f"x{u}{v}", frame.at(u, v)) for u in (0, 1) for v in (0, 1)]
-    edges = [
-        ("e50", frame.at(0.5, 0)),
-        ("e51", frame.at(0.5, 1)),
-        ("e05", frame.at(0, 0.5)),
-        ("e15", frame.at(1, 0.5)),
-    ]
+    edges = [("e50", frame.at(0.5, 0)), ("e51", frame.at(0.5, 1)), ("e05", frame.at(0, 0.5)), ("e15", frame.at(1, 0.5))]
     top = frame.at(0.5, 0)
     out = top - frame.at(0.5, 1)
     return [*edges, *corners, ("spin", top + out / abs(out) * SPIN_AWAY / zoom)]

@@ -19,11 +19,7 @@ def proposals_of(session: Session) -> tuple[Work, Work] | None:
         (station is PARTS and drafts.cuts is not None, cut_commands.take_cuts, cut_commands.rub_out),
         (station is PIVOTS and bool(drafts.proposals), joint_commands.take_all, joint_commands.leave_all),
         (station is LIMBS and bool(drafts.limbs), limb_commands.accept_proposed, limb_commands.rub_out),
-        (
-            station is CONTROLS and drafts.left_out is not None,
-            control_commands.take_all,
-            control_commands.rub_out,
-        ),
+        (station is CONTROLS and drafts.left_out is not None, control_commands.take_all, control_commands.rub_out),
         (station.timed and bool(session.timeline.unkept), take_commands.keep_unkept, _let_go),
     )
     return next(((take, leave) for there, take, leave in waiting if there), None)

@@ -30,9 +30,7 @@ def menu_under(parent: QWidget, session: Session, camera: Camera, z: complex) ->
         return None
     menu = QMenu(parent)
     for key in controls:
-        action = menu.addAction(
-            look.icon(session.workspace.theme, "rig-controls"), session.puppet.controls[key].name
-        )
+        action = menu.addAction(look.icon(session.workspace.theme, "rig-controls"), session.puppet.controls[key].name)
         action.triggered.connect(lambda _checked=False, chosen=key: session.selection.select([chosen]))
     for key in under:
         part = session.puppet.parts[key]

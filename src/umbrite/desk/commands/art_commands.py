@@ -27,11 +27,7 @@ def _copy(session: Session, step: str, way: Way, *, sides: bool = False, linked:
     keys = session.selection.of("joint") if guest is None else [session.puppet.guests[guest].root]
     puppet, new = copy_branches(session.puppet, keys, way, sides=sides, linked=linked)
     session.edit(tr("{step} of {keys}", step=step, keys=label_of(session, keys)), puppet=puppet)
-    chosen = [
-        new[key]
-        for key in (session.puppet.parts if session.workspace.station is PARTS else keys)
-        if key in new
-    ]
+    chosen = [new[key] for key in (session.puppet.parts if session.workspace.station is PARTS else keys) if key in new]
     session.selection.select(chosen)
     parts = sum(id_kind(key) == "part" for key in new)
     limbs = sum(id_kind(key) == "limb" for key in new)
@@ -76,8 +72,7 @@ def aligned(edge: Edge) -> Callable[[Session], None]:
     def run(session: Session) -> None:
         keys = session.selection.of("part")
         session.edit(
-            tr("Align {count} parts {edge}", count=len(keys), edge=edge),
-            puppet=align(session.puppet, keys, edge),
+            tr("Align {count} parts {edge}", count=len(keys), edge=edge), puppet=align(session.puppet, keys, edge)
         )
 
     return run
@@ -87,8 +82,7 @@ def spread(axis: Literal["across", "down"]) -> Callable[[Session], None]:
     def run(session: Session) -> None:
         keys = session.selection.of("part")
         session.edit(
-            tr("Spread {count} parts {axis}", count=len(keys), axis=axis),
-            puppet=distribute(session.puppet, keys, axis),
+            tr("Spread {count} parts {axis}", count=len(keys), axis=axis), puppet=distribute(session.puppet, keys, axis)
         )
 
     return run
@@ -112,8 +106,7 @@ def switch_reference(session: Session) -> None:
     part = session.puppet.parts[key]
     on = not part.reference
     session.edit(
-        f"{'Reference' if on else 'Part again'}: {part.name}",
-        puppet=make_reference(session.puppet, key, on=on),
+        f"{'Reference' if on else 'Part again'}: {part.name}", puppet=make_reference(session.puppet, key, on=on)
     )
     if on:
         session.say(
@@ -128,9 +121,7 @@ def untrim(session: Session) -> None:
     puppet = session.puppet
     for key in session.selection.of("part"):
         puppet = untrimmed(puppet, key)
-    session.edit(
-        tr("Bring back all of {part}", part=label_of(session, session.selection.of("part"))), puppet=puppet
-    )
+    session.edit(tr("Bring back all of {part}", part=label_of(session, session.selection.of("part"))), puppet=puppet)
 
 
 def needs_trimmed(session: Session) -> str:
@@ -155,9 +146,7 @@ def two_depths(session: Session) -> None:
 
 
 def clear_guides(session: Session) -> None:
-    session.edit(
-        tr("Clear {count} guides", count=len(session.puppet.guides)), puppet=set_guides(session.puppet, ())
-    )
+    session.edit(tr("Clear {count} guides", count=len(session.puppet.guides)), puppet=set_guides(session.puppet, ()))
 
 
 def needs_guides(session: Session) -> str:

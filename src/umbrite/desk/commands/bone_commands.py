@@ -12,15 +12,7 @@ from umbrite.desk.session.stations import LIMBS
 from umbrite.desk.theme.language import tr
 from umbrite.rig.change import exists
 from umbrite.rig.edits.binding import bind, bind_loose_to_nearest, by_name, loose_parts, unbound
-from umbrite.rig.edits.bones import (
-    add_bone,
-    attach,
-    bones_along,
-    bones_from_pivots,
-    detach,
-    equal_length,
-    named,
-)
+from umbrite.rig.edits.bones import add_bone, attach, bones_along, bones_from_pivots, detach, equal_length, named
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.family import ancestors, parts_on, targets
 from umbrite.rig.model import Puppet
@@ -68,9 +60,7 @@ def add(session: Session, head: complex, tip: complex, parent: str | None) -> No
 
 def _best_part(puppet: Puppet, pictures: dict[str, Picture], head: complex, tip: complex) -> str | None:
     free = [
-        key
-        for key in under_bone(puppet, pictures, head, tip)
-        if puppet.joints[puppet.parts[key].joint].tip is None
+        key for key in under_bone(puppet, pictures, head, tip) if puppet.joints[puppet.parts[key].joint].tip is None
     ]
     good = {key: fits(puppet, pictures, key, head, tip) for key in free}
     best = max(good, key=good.__getitem__, default=None)
@@ -107,9 +97,7 @@ def set_bound(session: Session, key: str, part: str, *, on: bool) -> None:
 
 def end_chain(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(bones=Boning()))
-    session.say(
-        tr("The chain is ended. Press on a tip or a rivet to branch off, or anywhere to draw a free bone.")
-    )
+    session.say(tr("The chain is ended. Press on a tip or a rivet to branch off, or anywhere to draw a free bone."))
 
 
 # Lines
@@ -168,14 +156,10 @@ def middle_of_part(session: Session) -> None:
 # Commands
 def from_pivots(session: Session) -> None:
     """Tips for the selected joints, or for all: from each pivot to its child's."""
-    keys = session.selection.of("joint") or [
-        k for k in session.puppet.joints if k not in targets(session.puppet)
-    ]
+    keys = session.selection.of("joint") or [k for k in session.puppet.joints if k not in targets(session.puppet)]
     puppet, made = bones_from_pivots(session.puppet, keys)
     session.edit(tr("Make {count} bones from pivots", count=len(made)), puppet=puppet)
-    session.say(
-        tr("{count} joints are bones now. Alt+drag moves heads, tips and whole bones.", count=len(made))
-    )
+    session.say(tr("{count} joints are bones now. Alt+drag moves heads, tips and whole bones.", count=len(made)))
 
 
 def needs_bones(session: Session) -> str:
@@ -261,9 +245,7 @@ def _still_loose(puppet: Puppet) -> str:
 def bind_nearest(session: Session) -> None:
     puppet, found = bind_loose_to_nearest(session.puppet)
     session.edit(tr("Bind {count} loose parts to the nearest", count=len(found)), puppet=puppet)
-    lines = [
-        f"{puppet.parts[part].name} to {puppet.joints[joint].name}" for part, joint in list(found.items())[:4]
-    ]
+    lines = [f"{puppet.parts[part].name} to {puppet.joints[joint].name}" for part, joint in list(found.items())[:4]]
     session.say("; ".join(lines) + (tr("; and more.") if len(found) > 4 else "."))
 
 
@@ -285,8 +267,7 @@ def attach_bone(session: Session) -> None:
     one, other = session.selection.of("joint")
     puppet = attach(session.puppet, one, other)
     session.edit(
-        tr("Attach {name} to {name2}", name=puppet.joints[one].name, name2=puppet.joints[other].name),
-        puppet=puppet,
+        tr("Attach {name} to {name2}", name=puppet.joints[one].name, name2=puppet.joints[other].name), puppet=puppet
     )
 
 
@@ -309,15 +290,8 @@ def bind_to(session: Session, parts: Sequence[str], joint: str) -> None:
         after = bind(puppet, parts, joint)
     else:
         own = [puppet.parts[part].joint for part in parts]
-        after = set_parent(
-            puppet, [k for k in own if k != joint and k not in ancestors(puppet, joint)], joint
-        )
+        after = set_parent(puppet, [k for k in own if k != joint and k not in ancestors(puppet, joint)], joint)
     session.edit(tr("Bind {label} to {name}", label=label, name=name), puppet=after)
     session.say(
-        tr(
-            "{label} rides on {name} now. Nothing has moved. {after}",
-            label=label,
-            name=name,
-            after=_still_loose(after),
-        )
+        tr("{label} rides on {name} now. Nothing has moved. {after}", label=label, name=name, after=_still_loose(after))
     )

@@ -49,8 +49,7 @@ def take_all(session: Session) -> None:
         return
     puppet, made = make_proposed(session.puppet, wanted)
     session.edit(
-        tr("Make {count} control{ending}", count=len(made), ending="s" if len(made) > 1 else ""),
-        puppet=puppet,
+        tr("Make {count} control{ending}", count=len(made), ending="s" if len(made) > 1 else ""), puppet=puppet
     )
     session.say(tr("{count} controls made. Rehearse with them: Ctrl+5.", count=len(made)))
 
@@ -78,11 +77,7 @@ def needs_one_joint(session: Session) -> str:
 
 
 def needs_several_parts(session: Session) -> str:
-    return (
-        ""
-        if len(session.selection.of("part")) > 1
-        else tr("Select the parts to choose from first, with Shift.")
-    )
+    return "" if len(session.selection.of("part")) > 1 else tr("Select the parts to choose from first, with Shift.")
 
 
 def make(kind: ControlKind) -> Callable[[Session], None]:
@@ -122,9 +117,7 @@ def switch_controls_only(session: Session) -> None:
 
 def needs_two_joints(session: Session) -> str:
     return (
-        ""
-        if len(_linkable(session)) == 2
-        else tr("Select what is followed first, then with Shift what shall follow.")
+        "" if len(_linkable(session)) == 2 else tr("Select what is followed first, then with Shift what shall follow.")
     )
 
 

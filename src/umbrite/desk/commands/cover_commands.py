@@ -71,9 +71,7 @@ def seam_cover(session: Session) -> None:
         )
     disc = disc_of_colour(picture, at, radius)
     corner = at - (disc.shape[0] - 1) / 2 * (1 + 1j)
-    puppet, key = _made(
-        session, puppet, disc, f"{part.name} cover", joint, after(board, Affine(1 + 0j, 0j, corner))
-    )
+    puppet, key = _made(session, puppet, disc, f"{part.name} cover", joint, after(board, Affine(1 + 0j, 0j, corner)))
     parent = puppet.joints[joint].parent
     over = [*parts, *(parts_on(puppet, parent) if parent else [])]
     puppet = reorder(puppet, [key], max(puppet.order.index(k) for k in over) + 1)
@@ -93,9 +91,7 @@ def shade(session: Session) -> None:
     for key in session.selection.of("part"):
         puppet, new = _shaded(session, puppet, key)
         made.append(new)
-    session.edit(
-        tr("Shade {count} part{ending}", count=len(made), ending="s" if len(made) > 1 else ""), puppet=puppet
-    )
+    session.edit(tr("Shade {count} part{ending}", count=len(made), ending="s" if len(made) > 1 else ""), puppet=puppet)
     session.selection.select(made)
 
 
@@ -104,12 +100,8 @@ def _shaded(session: Session, puppet: Puppet, key: str) -> tuple[Puppet, str]:
     part = puppet.parts[key]
     picture = session.file.pictures.pixels(part.drawing.sha256)
     width = min(part.drawing.width, part.drawing.height)
-    dark = shade_of(
-        picture, complex(width * SHADE_SHIFT, -width * SHADE_SHIFT / 3), width * SHADE_SOFTNESS, SHADE
-    )
-    puppet, new = _made(
-        session, puppet, dark, f"{part.name} shade", part.joint, board_from_drawing(part.placement)
-    )
+    dark = shade_of(picture, complex(width * SHADE_SHIFT, -width * SHADE_SHIFT / 3), width * SHADE_SOFTNESS, SHADE)
+    puppet, new = _made(session, puppet, dark, f"{part.name} shade", part.joint, board_from_drawing(part.placement))
     puppet = change(set_blend(puppet, new, "multiply"), new, clip=key, opacity=SHADE_STRENGTH)
     puppet = reorder(puppet, [new], puppet.order.index(key) + 1)
     if (found := set_of(puppet, key)) is not None:

@@ -105,12 +105,7 @@ def walk_up(session: Session) -> None:
 
 def walk_down(session: Session) -> None:
     hooks = targets(session.puppet)
-    downs = [
-        k
-        for key in session.selection.of("joint")
-        for k in children(session.puppet, key)[:1]
-        if k not in hooks
-    ]
+    downs = [k for key in session.selection.of("joint") for k in children(session.puppet, key)[:1] if k not in hooks]
     session.selection.select(downs) if downs else session.say(tr("This one carries nothing."))
 
 

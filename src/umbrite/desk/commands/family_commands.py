@@ -15,9 +15,7 @@ from umbrite.rig.placement import ground_of
 # Family
 def free_joints(session: Session) -> None:
     keys = session.selection.of("joint")
-    session.edit(
-        tr("Free {keys}", keys=label_of(session, keys)), puppet=set_parent(session.puppet, keys, None)
-    )
+    session.edit(tr("Free {keys}", keys=label_of(session, keys)), puppet=set_parent(session.puppet, keys, None))
 
 
 def carry(session: Session) -> str:

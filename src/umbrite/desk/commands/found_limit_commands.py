@@ -38,14 +38,10 @@ def find(session: Session, watching: Watching) -> None:
     session.workspace.take_tool(LIMIT)
     session.drafts.put(session.drafts.now._replace(found_limits=tuple(found)))
     if found:
-        session.say(
-            tr("Click a picture to take that limit, or take all. What is free all the way gets no limit.")
-        )
+        session.say(tr("Click a picture to take that limit, or take all. What is free all the way gets no limit."))
     else:
         session.say(
-            tr(
-                "None of these joints has a seam to look at: neither it nor what carries it has a drawing there."
-            )
+            tr("None of these joints has a seam to look at: neither it nor what carries it has a drawing there.")
         )
 
 

@@ -35,10 +35,7 @@ def propose_from_names(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(limbs=found))
     count = f"{len(found)} limb{' is' if len(found) == 1 else 's are'}"
     session.say(
-        tr(
-            "{count} pencilled in. Click one to leave it out; Enter makes them, Esc rubs them out.",
-            count=count,
-        )
+        tr("{count} pencilled in. Click one to leave it out; Enter makes them, Esc rubs them out.", count=count)
     )
 
 
@@ -49,11 +46,7 @@ def leave_or_take(session: Session, number: int) -> None:
     session.drafts.put(session.drafts.now._replace(limbs=tuple(limbs)))
     way = f"{session.puppet.joints[limb.root].name} to {session.puppet.joints[limb.end].name}"
     session.say(
-        tr(
-            "{way} is {ending}. Enter makes the others.",
-            way=way,
-            ending="left out" if limb.left_out else "in again",
-        )
+        tr("{way} is {ending}. Enter makes the others.", way=way, ending="left out" if limb.left_out else "in again")
     )
 
 
@@ -61,15 +54,12 @@ def accept_proposed(session: Session) -> None:
     """Make the proposed limbs that are not left out, in one step; a refusal leaves all of them proposed."""
     wanted = [(limb.root, limb.end) for limb in session.drafts.now.limbs if not limb.left_out]
     if not wanted:
-        raise RigError(
-            tr("All pencilled limbs are left out. Click one to take it in again, or rub them out with Esc.")
-        )
+        raise RigError(tr("All pencilled limbs are left out. Click one to take it in again, or rub them out with Esc."))
     puppet, made = make_limbs(session.puppet, wanted)
     names = ", ".join(puppet.limbs[key].name for key in made)
     session.drafts.put(session.drafts.now._replace(limbs=()))
     session.edit(
-        tr("Make {count} limb{ending} from names", count=len(made), ending="s" if len(made) > 1 else ""),
-        puppet=puppet,
+        tr("Make {count} limb{ending} from names", count=len(made), ending="s" if len(made) > 1 else ""), puppet=puppet
     )
     session.selection.select(made)
     session.say(

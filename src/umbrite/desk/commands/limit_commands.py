@@ -58,8 +58,7 @@ def copy_to_all(session: Session) -> None:
     first, *others = session.selection.of("joint")
     puppet = copied_to(session.puppet, first, others)
     session.edit(
-        tr("Limit of {name} for {count} more", name=session.puppet.joints[first].name, count=len(others)),
-        puppet=puppet,
+        tr("Limit of {name} for {count} more", name=session.puppet.joints[first].name, count=len(others)), puppet=puppet
     )
 
 
@@ -82,8 +81,7 @@ def wheel(session: Session, key: str, end: str, degrees: float) -> None:
     else:
         ends[end] = max(0.0, min(MOST_TURN, ends[end] + step))
     session.edit(
-        tr("Limit {name}", name=joint.name),
-        puppet=set_limit(session.puppet, key, ends["smallest"], ends["largest"]),
+        tr("Limit {name}", name=joint.name), puppet=set_limit(session.puppet, key, ends["smallest"], ends["largest"])
     )
     session.preview(trial=trial_of(session.puppet, key, ends[end]))
     session.say(f"{joint.name}: {angle_text(ends[end])}")

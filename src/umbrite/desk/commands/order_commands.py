@@ -12,11 +12,7 @@ def _ordered(session: Session, word: str, puppet: Puppet) -> None:
 
 
 def to_front(session: Session) -> None:
-    _ordered(
-        session,
-        "To the front:",
-        reorder(session.puppet, session.selection.of("part"), len(session.puppet.order)),
-    )
+    _ordered(session, "To the front:", reorder(session.puppet, session.selection.of("part"), len(session.puppet.order)))
 
 
 def to_back(session: Session) -> None:

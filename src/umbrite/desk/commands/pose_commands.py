@@ -16,10 +16,7 @@ def channel_owners(session: Session) -> list[str]:
     puppet = session.puppet
     keys = list(session.selection.of("joint"))
     chosen = session.selection.only("control")
-    keys += [
-        *chosen,
-        *(puppet.controls[key].moves for key in chosen if not traits(puppet.controls[key]).beside),
-    ]
+    keys += [*chosen, *(puppet.controls[key].moves for key in chosen if not traits(puppet.controls[key]).beside)]
     for limb_key in session.selection.only("limb"):
         keys += [limb_key, puppet.limbs[limb_key].target]
     for joint in list(keys):
@@ -31,9 +28,7 @@ def channel_owners(session: Session) -> list[str]:
 
 def reset_selected(session: Session) -> None:
     keys = channel_owners(session)
-    session.edit(
-        tr("Reset {keys}", keys=label_of(session, session.selection.keys)), pose=without(session.pose, keys)
-    )
+    session.edit(tr("Reset {keys}", keys=label_of(session, session.selection.keys)), pose=without(session.pose, keys))
 
 
 def reset_all(session: Session) -> None:

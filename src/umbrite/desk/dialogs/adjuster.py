@@ -60,9 +60,7 @@ class Adjuster(QDialog):
         self.words.setWordWrap(True)
         self.words.setMinimumHeight(40)
         column.addWidget(self.words)
-        buttons = QDialogButtonBox(
-            QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel
-        )
+        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         buttons.button(QDialogButtonBox.StandardButton.Ok).setText(recipe.button)
         dress_buttons(buttons, session.workspace.theme)
         buttons.accepted.connect(self.accept)
@@ -88,9 +86,7 @@ class Adjuster(QDialog):
     def values(self) -> dict[str, Any]:
         """What is set."""
         dials = [setting for setting in self.recipe.settings if isinstance(setting, Dial)]
-        found: dict[str, Any] = {
-            dial.key: round(self.sliders[dial.key].value() * dial.unit, 9) for dial in dials
-        }
+        found: dict[str, Any] = {dial.key: round(self.sliders[dial.key].value() * dial.unit, 9) for dial in dials}
         return found | {key: box.currentData() for key, box in self.choices.items()}
 
     def show_it(self) -> None:

@@ -139,15 +139,9 @@ class Dialogs:
             "add": "Add it as a part",
             "stay": "Neither",
         }
-        more = (
-            "With another drawing the part keeps its place, pivot and rig. Of variants one shows at a time."
-        )
+        more = "With another drawing the part keeps its place, pivot and rig. Of variants one shows at a time."
         return self._ask(
-            tr("A picture on a part"),
-            tr("<b>What is this picture for {name}?</b>", name=name),
-            more,
-            words,
-            "exchange",
+            tr("A picture on a part"), tr("<b>What is this picture for {name}?</b>", name=name), more, words, "exchange"
         )
 
     def may_run(self, path: str, fingerprint: str) -> bool:
@@ -164,9 +158,7 @@ class Dialogs:
         words: dict[Literal["replace", "stay"], str] = {"replace": "Write over it", "stay": "Stay here"}
         more = "A puppet's previous save stays beside it as a backup; a picture's is gone."
         return (
-            self._ask(
-                tr("File exists"), tr("<b>{name} is there already.</b>", name=name), more, words, "stay"
-            )
+            self._ask(tr("File exists"), tr("<b>{name} is there already.</b>", name=name), more, words, "stay")
             == "replace"
         )
 
@@ -182,9 +174,7 @@ class Dialogs:
             *[QMessageBox.ButtonRole.DestructiveRole] * (len(words) - 2),
             QMessageBox.ButtonRole.RejectRole,
         )
-        buttons = {
-            key: box.addButton(label, role) for (key, label), role in zip(words.items(), roles, strict=True)
-        }
+        buttons = {key: box.addButton(label, role) for (key, label), role in zip(words.items(), roles, strict=True)}
         box.setDefaultButton(buttons[default])
         box.setEscapeButton(buttons[list(words)[-1]])
         box.exec()

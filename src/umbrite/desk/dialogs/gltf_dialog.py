@@ -1,15 +1,7 @@
 """How a puppet goes out as glTF: which takes, and what becomes of what viewers can't show."""
 
 from PySide6.QtCore import QSize, Qt
-from PySide6.QtWidgets import (
-    QCheckBox,
-    QDialog,
-    QLabel,
-    QListWidget,
-    QListWidgetItem,
-    QVBoxLayout,
-    QWidget,
-)
+from PySide6.QtWidgets import QCheckBox, QDialog, QLabel, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import going_on
@@ -42,9 +34,7 @@ class GltfDialog(QDialog):
             item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
             item.setCheckState(Qt.CheckState.Checked)
         title = QLabel(
-            tr("Takes, as animations")
-            if self._takes
-            else tr("There are no takes: the puppet goes out at rest.")
+            tr("Takes, as animations") if self._takes else tr("There are no takes: the puppet goes out at rest.")
         )
         column.addWidget(title)
         column.addWidget(self.takes)

@@ -14,15 +14,7 @@ from PySide6.QtGui import (
     QTextDocument,
     QTextTable,
 )
-from PySide6.QtWidgets import (
-    QDialog,
-    QHBoxLayout,
-    QListWidget,
-    QListWidgetItem,
-    QTextBrowser,
-    QVBoxLayout,
-    QWidget,
-)
+from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QTextBrowser, QVBoxLayout, QWidget
 
 from umbrite.desk.actions.action import Act
 from umbrite.desk.dialogs.guide_pages import PAGES, Page, anchor_of, page_of, pages, text_of
@@ -167,9 +159,7 @@ class Guide(QDialog):
             QDesktopServices.openUrl(link)
             return
         name = Path(link.path()).name
-        row = next(
-            (row for row, page in self.pages.items() if page.path.name == name), self.list.currentRow()
-        )
+        row = next((row for row, page in self.pages.items() if page.path.name == name), self.list.currentRow())
         self.list.setCurrentRow(row)
         if link.hasFragment():
             self.page.show_heading(link.fragment())

@@ -22,9 +22,7 @@ from umbrite.desk.theme.themes import BOARDS, THEMES, theme_named
 class PreferencesDialog(QDialog):
     """The dialog; `changed` is called after each change."""
 
-    def __init__(
-        self, preferences: Preferences, changed: Callable[[], None], parent: QWidget | None = None
-    ) -> None:
+    def __init__(self, preferences: Preferences, changed: Callable[[], None], parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.preferences, self._changed = preferences, changed
         self.setWindowTitle(tr("Preferences"))

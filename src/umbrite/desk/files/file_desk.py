@@ -90,9 +90,7 @@ class FileDesk:
         session = self.session
         if session.history.is_saved:
             return True
-        answer = self.dialogs.about_unsaved(
-            session.file.path.name if session.file.path else session.puppet.name
-        )
+        answer = self.dialogs.about_unsaved(session.file.path.name if session.file.path else session.puppet.name)
         return answer == "drop" or (answer == "save" and self.save())
 
     def new(self) -> None:
@@ -124,9 +122,7 @@ class FileDesk:
         if native and not path.is_relative_to(DEMOS):
             self.preferences.add_recent(str(path.resolve()))
         self.session.workspace.go_to(REHEARSE if package.puppet.controls else PARTS)
-        self.session.say(
-            tr("{path} opened: {count} parts.", path=shown_name(path), count=len(package.puppet.parts))
-        )
+        self.session.say(tr("{path} opened: {count} parts.", path=shown_name(path), count=len(package.puppet.parts)))
         return True
 
     def _loaded(self, path: Path) -> Package:
@@ -168,22 +164,17 @@ class FileDesk:
             chosen = self._chosen(paths)
             if chosen is None:
                 return
-            package, made = add_layers(
-                session.file.package(), chosen.layered.layers, carriers=chosen.carriers
-            )
+            package, made = add_layers(session.file.package(), chosen.layered.layers, carriers=chosen.carriers)
         except UmbriteError as error:
             session.say(str(error))
             return
         if not made:
-            session.say(
-                tr("{name} has no layer that shows anything, so nothing was added.", name=paths[0].name)
-            )
+            session.say(tr("{name} has no layer that shows anything, so nothing was added.", name=paths[0].name))
             return
         puppet = in_sets(package.puppet, dict(zip(made, chosen.layered.layers, strict=True)), chosen.sets)
         session.file.add_art(package.art)
         session.edit(
-            tr("Add {count} part{ending}", count=len(made), ending="s" if len(made) > 1 else ""),
-            puppet=puppet,
+            tr("Add {count} part{ending}", count=len(made), ending="s" if len(made) > 1 else ""), puppet=puppet
         )
         session.workspace.go_to(PARTS)
         session.selection.select(made)
@@ -253,9 +244,7 @@ class FileDesk:
                     art[drawing.sha256] = layer.png
                     corner = corner_by_pivot(session.puppet, key, drawing)
                     if (read.width, read.height) == (session.puppet.width, session.puppet.height):
-                        corner = complex(
-                            inverse(board_from_drawing(part.placement))(complex(layer.x, layer.y))
-                        )
+                        corner = complex(inverse(board_from_drawing(part.placement))(complex(layer.x, layer.y)))
                     more.append(More(path.stem if len(read.layers) == 1 else layer.name, drawing, corner))
             puppet, one, made = add_drawings(session.history.now.puppet, key, more)
         except UmbriteError as error:
@@ -283,10 +272,7 @@ class FileDesk:
         if len(revised.layers) != 1:
             found = "shows nothing" if not revised.layers else f"has {len(revised.layers)} layers"
             session.say(
-                tr(
-                    "The revised picture {found}, so the old drawing stays. Choose a picture of one layer.",
-                    found=found,
-                )
+                tr("The revised picture {found}, so the old drawing stays. Choose a picture of one layer.", found=found)
             )
             return
         (layer,) = revised.layers
@@ -298,9 +284,7 @@ class FileDesk:
             corner = complex(layer.x, layer.y)
         drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
         session.file.add_art({drawing.sha256: layer.png})
-        puppet, remade = bending_commands.covered(
-            session, exchange_drawing(session.puppet, key, drawing, corner), key
-        )
+        puppet, remade = bending_commands.covered(session, exchange_drawing(session.puppet, key, drawing, corner), key)
         session.edit(tr("Exchange the drawing of {name}", name=part.name), puppet=puppet)
         session.say(
             tr("{name} has its revised drawing, which is larger: its mesh was made anew.", name=part.name)
@@ -335,9 +319,7 @@ class FileDesk:
 
     def save_as(self) -> bool:
         session = self.session
-        suggestion = (
-            session.file.path or (self.folder or Path.home()) / f"{session.puppet.name.lower()}{NATIVE}"
-        )
+        suggestion = session.file.path or (self.folder or Path.home()) / f"{session.puppet.name.lower()}{NATIVE}"
         path = self.place_for(suggestion, NATIVE)
         return path is not None and self._save_to(path)
 
@@ -392,9 +374,7 @@ class FileDesk:
         self.session.open(package, of, saved=False)
         self._stamp = None if of is None else stamp_of(of)
         self.session.workspace.go_to(REHEARSE if package.puppet.controls else PARTS)
-        self.session.say(
-            tr("{name} is back as it was last kept. Save it to be safe.", name=package.puppet.name)
-        )
+        self.session.say(tr("{name} is back as it was last kept. Save it to be safe.", name=package.puppet.name))
         return True
 
     def export_as(self, ending: str) -> None:

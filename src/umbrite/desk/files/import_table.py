@@ -92,9 +92,7 @@ class ImportTable(QDialog):
         column.setContentsMargins(18, 16, 18, 14)
         column.setSpacing(10)
         size = f"{layered.width} × {layered.height} px"
-        title = QLabel(
-            tr("{name}: {count} layers on {size}", name=layered.name, count=len(layered.layers), size=size)
-        )
+        title = QLabel(tr("{name}: {count} layers on {size}", name=layered.name, count=len(layered.layers), size=size))
         title.setObjectName("title")
         column.addWidget(title)
         about = QLabel(
@@ -185,22 +183,16 @@ class ImportTable(QDialog):
         table.setItemWidget(row, 2, count)
         self._numbers[number] = count
 
-    def _group(
-        self, above: QTreeWidget | QTreeWidgetItem, path: Group, table: QTreeWidget
-    ) -> QTreeWidgetItem:
+    def _group(self, above: QTreeWidget | QTreeWidgetItem, path: Group, table: QTreeWidget) -> QTreeWidgetItem:
         if path not in self._groups:
             row = self._groups[path] = QTreeWidgetItem(above, [tidy(path[-1])])
-            row.setFlags(
-                Qt.ItemFlag.ItemIsUserCheckable | Qt.ItemFlag.ItemIsEnabled | Qt.ItemFlag.ItemIsAutoTristate
-            )
+            row.setFlags(Qt.ItemFlag.ItemIsUserCheckable | Qt.ItemFlag.ItemIsEnabled | Qt.ItemFlag.ItemIsAutoTristate)
             face = row.font(0)
             face.setBold(True)
             row.setFont(0, face)
             carrier = QCheckBox(tr("As a carrier"))
             carrier.setAccessibleName(tr("{path} as a carrier", path=path[-1]))
-            carrier.setToolTip(
-                tr("A carrier over all parts of this group: they move and turn together with it")
-            )
+            carrier.setToolTip(tr("A carrier over all parts of this group: they move and turn together with it"))
             table.setItemWidget(row, 1, carrier)
             self._carriers[path] = carrier
             one = QCheckBox(tr("As a set"))
@@ -240,9 +232,7 @@ class ImportTable(QDialog):
         self.table.itemEntered.connect(lambda row, _column: self._light(row))
         self.table.viewport().installEventFilter(self)
         self.picture.selected.connect(self.show_row)
-        self.picture.pointed.connect(
-            lambda number: self._light(self._rows[number]) if number >= 0 else self._light()
-        )
+        self.picture.pointed.connect(lambda number: self._light(self._rows[number]) if number >= 0 else self._light())
 
     # What is looked at
 
@@ -324,9 +314,7 @@ class ImportTable(QDialog):
 
     def _count(self) -> None:
         ticked = self._ticked()
-        self.go.setText(
-            tr("Add {count} part{ending}", count=len(ticked), ending="s" if len(ticked) != 1 else "")
-        )
+        self.go.setText(tr("Add {count} part{ending}", count=len(ticked), ending="s" if len(ticked) != 1 else ""))
         self.go.setEnabled(bool(ticked))
         self.picture.show_ticked(ticked)
 

@@ -60,10 +60,7 @@ class LayersPicture(QWidget):
         canvas = self._canvas()
         scale = canvas.width() / max(self.layered.width, 1)
         return QRectF(
-            canvas.x() + layer.x * scale,
-            canvas.y() + layer.y * scale,
-            layer.width * scale,
-            layer.height * scale,
+            canvas.x() + layer.x * scale, canvas.y() + layer.y * scale, layer.width * scale, layer.height * scale
         )
 
     def number_at(self, at: QPointF) -> int:

@@ -27,17 +27,13 @@ SETTLE = 250  # milliseconds after a change before the file is read, so that a s
 class OutsideEditor(QObject):
     """Files that are open outside, one a part."""
 
-    def __init__(
-        self, session: Session, take: Callable[[str, Layered], None], parent: QObject | None = None
-    ) -> None:
+    def __init__(self, session: Session, take: Callable[[str, Layered], None], parent: QObject | None = None) -> None:
         super().__init__(parent)
         self.session, self._take = session, take
         self._folder: QTemporaryDir | None = None  # goes with this object
         self._parts: dict[str, tuple[str, bytes]] = {}  # file name -> part and what it held last
         self._watcher = QFileSystemWatcher(self)
-        self._watcher.fileChanged.connect(
-            lambda name: QTimer.singleShot(SETTLE, self, lambda: self._changed(name))
-        )
+        self._watcher.fileChanged.connect(lambda name: QTimer.singleShot(SETTLE, self, lambda: self._changed(name)))
         session.opened.connect(self.forget)
 
     def open(self, key: str) -> Path:
@@ -51,10 +47,7 @@ class OutsideEditor(QObject):
         self.watch(key, path, data)
         if _started(os.environ.get("UMBRITE_EDITOR", ""), path):
             self.session.say(
-                tr(
-                    "{name} is open in a picture editor; whatever is saved there comes back by itself.",
-                    name=part.name,
-                )
+                tr("{name} is open in a picture editor; whatever is saved there comes back by itself.", name=part.name)
             )
         else:
             self.session.say(

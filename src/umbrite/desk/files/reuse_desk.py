@@ -88,9 +88,7 @@ class ReuseDesk:
         way = _way_to(path.resolve(), document, here.resolve())
         if way is not None:
             names = tr(" is a guest in ").join([self.session.puppet.name, *reversed(way)])
-            raise RigError(
-                tr("{names}: that would go round in a circle. Choose another puppet.", names=names)
-            )
+            raise RigError(tr("{names}: that would go round in a circle. Choose another puppet.", names=names))
 
     def source_of(self, key: str) -> Path | None:
         """The file of a guest's own puppet; None where it is not there."""
@@ -162,9 +160,7 @@ class ReuseDesk:
         package = part_of(self.session.file.package(), document)
         if self.files.may_leave():
             self.session.open(package, None, saved=False)
-            self.session.say(
-                tr("A new puppet from {stage}; the other file stays as it was.", workspace=workspace)
-            )
+            self.session.say(tr("A new puppet from {stage}; the other file stays as it was.", workspace=workspace))
 
     def update(self, key: str) -> None:
         """A guest as its own file has it now. Raises UmbriteError."""

@@ -45,10 +45,7 @@ class Scripts:
         self.folder.mkdir(parents=True, exist_ok=True)
         QDesktopServices.openUrl(QUrl.fromLocalFile(str(self.folder)))
         self.session.say(
-            tr(
-                "Scripts lie in {folder}: each is a file with def run(document) -> document.",
-                folder=str(self.folder),
-            )
+            tr("Scripts lie in {folder}: each is a file with def run(document) -> document.", folder=str(self.folder))
         )
 
     def run(self, path: Path) -> None:
@@ -95,9 +92,7 @@ class Scripts:
             return compile(data, str(path), "exec")
         except (SyntaxError, ValueError) as error:
             line = f", line {error.lineno}" if isinstance(error, SyntaxError) and error.lineno else ""
-            raise FileError(
-                tr("{name} is no Python that can be run{line}.", name=path.name, line=line)
-            ) from None
+            raise FileError(tr("{name} is no Python that can be run{line}.", name=path.name, line=line)) from None
 
 
 def _work_of(path: Path, code: CodeType) -> Callable[[Document], object]:
@@ -106,9 +101,7 @@ def _work_of(path: Path, code: CodeType) -> Callable[[Document], object]:
     exec(code, space)  # noqa: S102  the person has been asked
     work = space.get("run")
     if not callable(work):
-        raise FileError(
-            tr("{name} has no def run(document). Give it one that returns a document.", name=path.name)
-        )
+        raise FileError(tr("{name} has no def run(document). Give it one that returns a document.", name=path.name))
     return work
 
 
@@ -132,10 +125,7 @@ def _result(path: Path, code: CodeType, document: Document) -> Document:
         ) from None
     if not isinstance(made, Document):
         raise RigError(
-            tr(
-                "{name} returned no document, so nothing was changed. End run with return document.",
-                name=path.name,
-            )
+            tr("{name} returned no document, so nothing was changed. End run with return document.", name=path.name)
         )
     return made
 
@@ -143,9 +133,7 @@ def _result(path: Path, code: CodeType, document: Document) -> Document:
 class ScriptsMenu(QMenu):
     """The scripts there are, read anew whenever the menu comes up."""
 
-    def __init__(
-        self, scripts: Scripts, run: Callable[[Callable[[], object]], None], parent: QWidget
-    ) -> None:
+    def __init__(self, scripts: Scripts, run: Callable[[Callable[[], object]], None], parent: QWidget) -> None:
         super().__init__(tr("Scripts"), parent)
         self._scripts, self._run = scripts, run
         self.aboutToShow.connect(self.fill)
@@ -160,6 +148,4 @@ class ScriptsMenu(QMenu):
             action.triggered.connect(lambda _on=False, path=path: self._run(lambda: self._scripts.run(path)))
         if not self.isEmpty():
             self.addSeparator()
-        self.addAction(tr("Show their folder")).triggered.connect(
-            lambda: self._run(self._scripts.show_folder)
-        )
+        self.addAction(tr("Show their folder")).triggered.connect(lambda: self._run(self._scripts.show_folder))

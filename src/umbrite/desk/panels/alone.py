@@ -23,9 +23,7 @@ class _Before(NamedTuple):
 class Alone:
     """Hides panels, menus and stations of a window, and brings them back."""
 
-    def __init__(
-        self, window: QMainWindow, workspace: Workspace, docks: Iterable[QDockWidget], bar: QToolBar
-    ) -> None:
+    def __init__(self, window: QMainWindow, workspace: Workspace, docks: Iterable[QDockWidget], bar: QToolBar) -> None:
         self._window, self._version, self._docks, self._bar = window, workspace, tuple(docks), bar
         self._before: _Before | None = None
 

@@ -133,8 +133,7 @@ class Arrangements:
         seen = [dock.widget() for dock in self._docks.values() if not dock.widget().visibleRegion().isEmpty()]
         places, focus = [board, *seen], self._window.focusWidget()
         here = next(
-            (i for i, place in enumerate(places) if focus and (place is focus or place.isAncestorOf(focus))),
-            -1,
+            (i for i, place in enumerate(places) if focus and (place is focus or place.isAncestorOf(focus))), -1
         )
         place = places[(here + 1) % len(places)]
         able = (

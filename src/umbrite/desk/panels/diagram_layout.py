@@ -50,17 +50,13 @@ def shown_family(puppet: Puppet) -> dict[str | None, list[str]]:
     return below
 
 
-def layout(
-    below: Mapping[str | None, list[str]], sizes: Mapping[str, Size], *, upright: bool
-) -> dict[str, Box]:
+def layout(below: Mapping[str | None, list[str]], sizes: Mapping[str, Size], *, upright: bool) -> dict[str, Box]:
     """The boxes of a family: levels from top to bottom where `upright`, else from left to right. Starts at 0, 0."""
     across = {key: size.wide if upright else size.tall for key, size in sizes.items()}
     branches = _branches(below, across)
     middles: dict[str, tuple[float, int]] = {}
     stack: list[tuple[str, float, int]] = []
-    for root, at in zip(
-        below.get(None, []), _packed([branches[key] for key in below.get(None, [])]), strict=True
-    ):
+    for root, at in zip(below.get(None, []), _packed([branches[key] for key in below.get(None, [])]), strict=True):
         stack.append((root, at, 0))
     while stack:
         key, at, level = stack.pop()
@@ -103,19 +99,14 @@ def _packed(branches: list[_Branch]) -> list[float]:
     places: list[float] = []
     rights: list[float] = []  # of all branches so far, level by level
     for branch in branches:
-        at = max(
-            (right + BESIDE - left for right, (left, _) in zip(rights, branch.outline, strict=False)),
-            default=0.0,
-        )
+        at = max((right + BESIDE - left for right, (left, _) in zip(rights, branch.outline, strict=False)), default=0.0)
         places.append(at)
         ends = [at + right for _, right in branch.outline]
         rights = [*ends, *rights[len(ends) :]]
     return places
 
 
-def _boxes(
-    middles: Mapping[str, tuple[float, int]], sizes: Mapping[str, Size], *, upright: bool
-) -> dict[str, Box]:
+def _boxes(middles: Mapping[str, tuple[float, int]], sizes: Mapping[str, Size], *, upright: bool) -> dict[str, Box]:
     levels: dict[int, float] = {}
     for key, (_, level) in middles.items():
         deep = sizes[key].tall if upright else sizes[key].wide
@@ -125,10 +116,7 @@ def _boxes(
         starts[level] = at
         at += levels[level] + BETWEEN
     edge = min(
-        (
-            middle - (sizes[key].wide if upright else sizes[key].tall) / 2
-            for key, (middle, _) in middles.items()
-        ),
+        (middle - (sizes[key].wide if upright else sizes[key].tall) / 2 for key, (middle, _) in middles.items()),
         default=0.0,
     )
     boxes = {}

@@ -79,9 +79,7 @@ class Sheet(QWidget):
             tr("Wheel zooms, the middle button moves, F fits; drag a card onto another to hang it there")
         )
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self._following = Following(
-            session, self.rebuild, ("joints", "parts", "order", "limbs", "sets"), self
-        )
+        self._following = Following(session, self.rebuild, ("joints", "parts", "order", "limbs", "sets"), self)
         session.workspace.view_changed.connect(self._follow_variants)
         session.settled.connect(self._follow_variants)
         session.selection.changed.connect(self.update)
@@ -197,9 +195,7 @@ class Sheet(QWidget):
         chosen = set(self.session.selection.of("joint"))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         for lit in (False, True):
-            painter.setPen(
-                marks.pen(painter.theme.selected if lit else painter.theme.quiet, 3.0 if lit else 1.5)
-            )
+            painter.setPen(marks.pen(painter.theme.selected if lit else painter.theme.quiet, 3.0 if lit else 1.5))
             for key in self._boxes:
                 if (key in chosen) is lit and (path := self.link(key)) is not None:
                     painter.drawPath(path)
@@ -253,9 +249,7 @@ class Sheet(QWidget):
         if not parts or is_carrier(puppet, key):
             return None
         choice = {part: own for part in parts if (own := set_of(puppet, part)) is not None}
-        there = [
-            p for p in parts if p not in choice or choice[p][1] == self.session.placed.chosen(choice[p][0])
-        ]
+        there = [p for p in parts if p not in choice or choice[p][1] == self.session.placed.chosen(choice[p][0])]
         parts = there or parts
         return thumbnail(
             self.session.workspace.theme, self.session.file.pictures, puppet.parts[parts[-1]].drawing, 34, 46
@@ -343,8 +337,7 @@ class Sheet(QWidget):
 
         def hang() -> None:
             session.edit(
-                tr("Hang {name} {where}", name=name, where=where),
-                puppet=set_parent(session.puppet, keys, over),
+                tr("Hang {name} {where}", name=name, where=where), puppet=set_parent(session.puppet, keys, over)
             )
             session.say(tr("{name} hangs {where} now. Nothing has moved.", name=name, where=where))
 

@@ -99,9 +99,7 @@ def rows(puppet: Puppet) -> Iterator[Row]:
 
 
 def _set_row(puppet: Puppet, key: str, above: str | None, side: Side) -> Row:
-    return Row(
-        key, puppet.sets[key].name, "rig-chooser", above, visible=True, locked=False, side=side, folds=True
-    )
+    return Row(key, puppet.sets[key].name, "rig-chooser", above, visible=True, locked=False, side=side, folds=True)
 
 
 def _only_set(puppet: Puppet, key: str, sets: Mapping[str, str], *, leaf: bool) -> str:
@@ -173,9 +171,7 @@ class FamilyTree(QTreeWidget):
         self.setUniformRowHeights(True)
         self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
-        self.setEditTriggers(
-            QAbstractItemView.EditTrigger.EditKeyPressed | QAbstractItemView.EditTrigger.DoubleClicked
-        )
+        self.setEditTriggers(QAbstractItemView.EditTrigger.EditKeyPressed | QAbstractItemView.EditTrigger.DoubleClicked)
         self.setExpandsOnDoubleClick(False)
         self.setAccessibleName(tr("Family"))
         self.delegate = SideSign(session, self)
@@ -190,9 +186,7 @@ class FamilyTree(QTreeWidget):
         self.itemSelectionChanged.connect(self._tell_selection)
         self.itemChanged.connect(self._renamed)
         self.itemClicked.connect(self._clicked)
-        self._following = Following(
-            session, self.rebuild, ("joints", "parts", "order", "limbs", "sets"), self
-        )
+        self._following = Following(session, self.rebuild, ("joints", "parts", "order", "limbs", "sets"), self)
         session.workspace.theme_changed.connect(self._paint_anew)
         session.selection.changed.connect(self.show_selection)
         self.itemExpanded.connect(self.show_selection)
@@ -338,11 +332,7 @@ class FamilyTree(QTreeWidget):
         parts = (
             [key]
             if id_kind(key) == "part"
-            else [
-                p
-                for p in puppet.order
-                if key in {puppet.parts[p].joint, *ancestors(puppet, puppet.parts[p].joint)}
-            ]
+            else [p for p in puppet.order if key in {puppet.parts[p].joint, *ancestors(puppet, puppet.parts[p].joint)}]
         )
         if not parts:
             session.say(tr("{name} carries no drawing.", name=thing(puppet, key).name))
@@ -395,10 +385,7 @@ class FamilyTree(QTreeWidget):
             return
         item = self.itemAt(event.position().toPoint())
         onto: QTreeWidgetItem | None = item
-        if (
-            item is not None
-            and self.dropIndicatorPosition() != QAbstractItemView.DropIndicatorPosition.OnItem
-        ):
+        if item is not None and self.dropIndicatorPosition() != QAbstractItemView.DropIndicatorPosition.OnItem:
             onto = item.parent()
         if onto is not None and id_kind(onto.data(0, KEY)) == "set":
             onto = onto.parent()

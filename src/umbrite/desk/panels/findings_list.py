@@ -47,11 +47,7 @@ class FindingsList(QFrame):
         count = len(self.session.puppet.meant)
         if count:
             again = QPushButton(
-                tr(
-                    "Look again at {count} that {ending} meant so",
-                    count=count,
-                    ending="is" if count == 1 else "are",
-                )
+                tr("Look again at {count} that {ending} meant so", count=count, ending="is" if count == 1 else "are")
             )
             again.clicked.connect(self._look_again)
             column.addWidget(again)
@@ -112,9 +108,7 @@ class FindingsList(QFrame):
         sign = QLabel()
         name, colour = SIGN[finding.severity]
         sign.setPixmap(
-            look.icon(self.session.workspace.theme, name, self.session.workspace.theme.label(colour)).pixmap(
-                18, 18
-            )
+            look.icon(self.session.workspace.theme, name, self.session.workspace.theme.label(colour)).pixmap(18, 18)
         )
         sign.setAccessibleName(finding.severity)
         line.addWidget(sign, 0, Qt.AlignmentFlag.AlignTop)
@@ -158,15 +152,11 @@ class FindingsList(QFrame):
         self.session.say(finding.text)
 
     def _mean(self, finding: Finding) -> None:
-        self.session.edit(
-            tr("Mark a finding as meant so"), puppet=mark_meant(self.session.history.now.puppet, finding)
-        )
+        self.session.edit(tr("Mark a finding as meant so"), puppet=mark_meant(self.session.history.now.puppet, finding))
         self.refresh()
 
     def _look_again(self) -> None:
-        self.session.edit(
-            tr("Look at all findings again"), puppet=look_again(self.session.history.now.puppet)
-        )
+        self.session.edit(tr("Look at all findings again"), puppet=look_again(self.session.history.now.puppet))
         self.refresh()
 
     def _fix(self, finding: Finding) -> None:

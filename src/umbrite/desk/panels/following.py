@@ -13,9 +13,7 @@ LATE = 120  # milliseconds
 class Following(QObject):
     """Calls `rebuild` when one of the puppet's `fields` is another one than before."""
 
-    def __init__(
-        self, session: Session, rebuild: Callable[[], None], fields: tuple[str, ...], parent: QObject
-    ) -> None:
+    def __init__(self, session: Session, rebuild: Callable[[], None], fields: tuple[str, ...], parent: QObject) -> None:
         super().__init__(parent)
         self._rebuild, self._fields = rebuild, fields
         self._late = QTimer(self)

@@ -135,9 +135,7 @@ class LibraryPanel(QWidget):
     def _tell(self) -> None:
         why = needs_branch(self.session)
         self.keep_button.setEnabled(not why)
-        self.keep_button.setToolTip(
-            why or tr("Into a folder of your own, with its limbs, controls and own poses")
-        )
+        self.keep_button.setToolTip(why or tr("Into a folder of your own, with its limbs, controls and own poses"))
         self.bring_button.setEnabled(self.chosen() is not None)
         self.bring_button.setToolTip(tr("Onto the selected joint, or free where none is selected"))
 

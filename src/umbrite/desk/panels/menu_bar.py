@@ -48,9 +48,7 @@ def fill_menus(bar: QMenuBar, actions: Mapping[str, QAction], after: Mapping[str
         for act in ACTIONS:
             if act.menu != name:
                 continue
-            family = next(
-                (title for of, begins, title in FAMILIES if of == name and act.id.startswith(begins)), ""
-            )
+            family = next((title for of, begins, title in FAMILIES if of == name and act.id.startswith(begins)), "")
             if act.id in BEGINS and not menu.isEmpty():
                 menu.addSeparator()
             if family and family not in families:

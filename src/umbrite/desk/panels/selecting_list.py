@@ -24,10 +24,7 @@ class SelectingList(QListWidget):
         self.setAccessibleName(label)
         self.itemSelectionChanged.connect(self._tell_selection)
         self._following = Following(
-            session,
-            self.rebuild,
-            ("joints", "parts", "order", "limbs", "controls", "links", "sets", "guests"),
-            self,
+            session, self.rebuild, ("joints", "parts", "order", "limbs", "controls", "links", "sets", "guests"), self
         )
         session.selection.changed.connect(self.show_selection)
         session.workspace.theme_changed.connect(self._paint_anew)
@@ -100,9 +97,7 @@ class SelectingList(QListWidget):
         if not self._busy:
             self._busy = True
             before, selected = self.session.selection.keys, []
-            for (
-                item
-            ) in self.selectedItems():  # of a row that stands for several, what is picked of it stays so
+            for item in self.selectedItems():  # of a row that stands for several, what is picked of it stays so
                 key = item.data(KEY)
                 selected += [each for each in self.members(key) if each in before] or [key]
             self.session.selection.select(selected)

@@ -34,9 +34,7 @@ def progress(session: Session, station: str) -> Progress:
     marked = any(CODES[f.code].station == station and f.severity != "hint" for f in session.checks.found)
     if station == "Parts":
         count = len(puppet.parts)
-        return Progress(
-            tr("{count} in order", count=count) if count else tr("none yet"), float(count > 0), marked
-        )
+        return Progress(tr("{count} in order", count=count) if count else tr("none yet"), float(count > 0), marked)
     if station == "Pivots":
         hooks = targets(puppet)
         joints = [joint for key, joint in puppet.joints.items() if key not in hooks]
@@ -46,28 +44,16 @@ def progress(session: Session, station: str) -> Progress:
     if station == "Limbs":
         straight = sum(f.code == "limb-straight" for f in session.checks.found)
         count = len(puppet.limbs)
-        words = (
-            tr("{count} limb{ending}", count=count, ending="s" if count > 1 else "")
-            if count
-            else tr("none yet")
-        )
+        words = tr("{count} limb{ending}", count=count, ending="s" if count > 1 else "") if count else tr("none yet")
         return Progress(
-            words + (tr(", {straight} straight", straight=straight) if straight else ""),
-            float(count > 0),
-            marked,
+            words + (tr(", {straight} straight", straight=straight) if straight else ""), float(count > 0), marked
         )
     if station == "Controls":
         count = len(puppet.controls)
-        return Progress(
-            tr("{count} made", count=count) if count else tr("none yet"), float(count > 0), marked
-        )
+        return Progress(tr("{count} made", count=count) if count else tr("none yet"), float(count > 0), marked)
     if station == "Takes":
         count = len(session.history.now.takes)
-        words = (
-            tr("{count} take{ending}", count=count, ending="s" if count > 1 else "")
-            if count
-            else tr("none yet")
-        )
+        words = tr("{count} take{ending}", count=count, ending="s" if count > 1 else "") if count else tr("none yet")
         return Progress(words, float(count > 0), marked)
     posed = bool(session.history.now.pose)
     return Progress(tr("posed") if posed else tr("at rest"), float(posed), marked)
@@ -87,21 +73,14 @@ class StationSign(QAbstractButton):
         self.setText(tr(station))
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setToolTip(
-            tr(
-                "{station}  (Ctrl+{station2})",
-                station=tr(station),
-                station2=list(STATIONS).index(station) + 1,
-            )
+            tr("{station}  (Ctrl+{station2})", station=tr(station), station2=list(STATIONS).index(station) + 1)
         )
         self.setCursor(Qt.CursorShape.PointingHandCursor)
         self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
         self.state = progress(session, station)
 
     def refresh(self) -> None:
-        state, here = (
-            progress(self.session, self.station),
-            self.session.workspace.station.name == self.station,
-        )
+        state, here = (progress(self.session, self.station), self.session.workspace.station.name == self.station)
         if state == self.state and here == self.isChecked():
             return
         self.state = state
@@ -142,17 +121,13 @@ class StationSign(QAbstractButton):
         painter.drawText(text.adjusted(0, 4, 0, -20), Qt.AlignmentFlag.AlignVCenter, tr(self.station))
         painter.setFont(look.font(9.5))
         painter.setPen(painter.theme.quiet)
-        words = QFontMetrics(painter.font()).elidedText(
-            self.state.words, Qt.TextElideMode.ElideRight, text.width() - 2
-        )
+        words = QFontMetrics(painter.font()).elidedText(self.state.words, Qt.TextElideMode.ElideRight, text.width() - 2)
         painter.drawText(text.adjusted(0, 23, 0, -4), Qt.AlignmentFlag.AlignVCenter, words)
         if self.state.look_at:
             self._flag(painter, disc)
         if self.isChecked():
             painter.setPen(pen(painter.theme.ink, 2.4))
-            painter.drawLine(
-                QPointF(35, self.height() - 1.5), QPointF(self.width() - 12, self.height() - 1.5)
-            )
+            painter.drawLine(QPointF(35, self.height() - 1.5), QPointF(self.width() - 12, self.height() - 1.5))
         if self.hasFocus():
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.setPen(pen(painter.theme.selected, 2))
@@ -190,9 +165,7 @@ class FindingsBadge(QToolButton):
     def refresh(self) -> None:
         found, theme = self.session.checks.found, self.session.workspace.theme
         grave = sum(finding.severity != "hint" for finding in found)
-        colour = (
-            theme.brick if any(f.severity == "error" for f in found) else theme.amber if grave else theme.moss
-        )
+        colour = theme.brick if any(f.severity == "error" for f in found) else theme.amber if grave else theme.moss
         self.setIcon(look.icon(theme, "lightbulb", colour))
         self.setText(
             tr("{count} finding{ending}", count=len(found), ending="" if len(found) == 1 else "s")
@@ -221,9 +194,7 @@ class Strip(QWidget):
         self.signs = {station: StationSign(session, station, self) for station in STATIONS}
         for station, sign in self.signs.items():
             row.addWidget(sign)
-            sign.clicked.connect(
-                lambda _checked=False, station=station: session.workspace.go_to(STATIONS[station])
-            )
+            sign.clicked.connect(lambda _checked=False, station=station: session.workspace.go_to(STATIONS[station]))
         row.addStretch(1)
         self.badge = FindingsBadge(session, self)
         self.badge.clicked.connect(self.badge_pressed)
@@ -290,9 +261,7 @@ class Strip(QWidget):
         ):
             button.setEnabled(name is not None)
             button.setIcon(look.icon(self.session.workspace.theme, symbol))
-            button.setToolTip(
-                f"{word}: {name}  ({key})" if name else tr("{word}: there is nothing", word=word)
-            )
+            button.setToolTip(f"{word}: {name}  ({key})" if name else tr("{word}: there is nothing", word=word))
         state = tr("saved") if history.is_saved and self.session.file.path else tr("not saved yet")
         if self.session.file.path is None and not self.session.puppet.parts:
             state = tr("empty")

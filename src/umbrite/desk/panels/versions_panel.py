@@ -59,18 +59,10 @@ class VersionsPanel(QWidget):
         self.told.setAccessibleName(tr("What differs"))
         self.told.setWordWrap(True)
         self.told.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.back_button, self.branch_button = (
-            QPushButton(tr("Go back to it")),
-            QPushButton(tr("Take a branch…")),
-        )
-        self.new_button, self.remove_button = (
-            QPushButton(tr("New puppet from it")),
-            QPushButton(tr("Remove it")),
-        )
+        self.back_button, self.branch_button = (QPushButton(tr("Go back to it")), QPushButton(tr("Take a branch…")))
+        self.new_button, self.remove_button = (QPushButton(tr("New puppet from it")), QPushButton(tr("Remove it")))
         buttons = QGridLayout()
-        for i, button in enumerate(
-            (self.back_button, self.branch_button, self.new_button, self.remove_button)
-        ):
+        for i, button in enumerate((self.back_button, self.branch_button, self.new_button, self.remove_button)):
             buttons.addWidget(button, i // 2, i % 2)
         for widget, share in ((self.keep_button, 0), (self.list, 3), (self.words, 0), (self.told, 2)):
             column.addWidget(widget, share)
@@ -137,9 +129,7 @@ class VersionsPanel(QWidget):
             self.told.addItem(item)
         if not self.list.count():
             self.words.setText(
-                tr(
-                    "Keep the work as it is now, to look at it or go back to it later. All of it lies in the file."
-                )
+                tr("Keep the work as it is now, to look at it or go back to it later. All of it lies in the file.")
             )
         elif workspace is None:
             self.words.setText(tr("Click a stage to see what differs from now."))

@@ -31,8 +31,7 @@ class WorkoutSheet(QDialog):
         pages = QVBoxLayout(inside)
         pages.setContentsMargins(0, 0, 0, 0)
         self.pages = [
-            QPixmap.fromImage(page)
-            for page in sheets_of(package, shots_of(package.puppet, report), look.FAMILY_NAME)
+            QPixmap.fromImage(page) for page in sheets_of(package, shots_of(package.puppet, report), look.FAMILY_NAME)
         ]
         for page in self.pages:
             label = QLabel()

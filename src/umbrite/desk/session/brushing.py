@@ -97,9 +97,7 @@ class Brushing(QObject):
             self.keep_swaying()
             return
         puppet = self._puppet()
-        hanging = [
-            key for key in mesh.joints if any(above in mesh.joints for above in ancestors(puppet, key))
-        ]
+        hanging = [key for key in mesh.joints if any(above in mesh.joints for above in ancestors(puppet, key))]
         angle = SWING * math.sin(2 * math.pi * time.monotonic() / SECONDS) / max(1.0, math.sqrt(len(hanging)))
         self._turn({f"{key}.turn": angle for key in hanging})
 

@@ -19,10 +19,7 @@ class Checks(QObject):
     changed = Signal()
 
     def __init__(
-        self,
-        settled: Callable[[], Document],
-        pixels: Callable[[str], Picture],
-        parent: QObject | None = None,
+        self, settled: Callable[[], Document], pixels: Callable[[str], Picture], parent: QObject | None = None
     ) -> None:
         super().__init__(parent)
         self._settled: Callable[[], Puppet] = lambda: settled().puppet
@@ -40,9 +37,7 @@ class Checks(QObject):
         if self._rig is None or self._rig[0] is not puppet:
             self._rig = (puppet, findings(puppet))
         noticed = [*self._rig[1], *self.takes.found, *self.seams.found]
-        known = {(each.code, each.where) for each in noticed} | {
-            (mark.code, mark.where) for mark in puppet.meant
-        }
+        known = {(each.code, each.where) for each in noticed} | {(mark.code, mark.where) for mark in puppet.meant}
         tried = self._tried[1] if self._tried is not None and self._tried[0] is puppet else ()
         return gravest_first([*noticed, *(each for each in tried if (each.code, each.where) not in known)])
 

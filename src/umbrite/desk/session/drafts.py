@@ -37,9 +37,7 @@ class Line(NamedTuple):
     name: str
     bones: int
     by_curvature: bool
-    made: Puppet | None = (
-        None  # what it made; once something else has changed, it is no step of its own any more
-    )
+    made: Puppet | None = None  # what it made; once something else has changed, it is no step of its own any more
 
 
 class ProposedLimb(NamedTuple):

@@ -108,9 +108,7 @@ class Session(QObject):
             if self._plan is None or self._plan.puppet is not self.puppet:
                 self._plan = compile_plan(self.puppet)
             plan = self._plan._replace(swing=swing) if (swing := self._swing()) else self._plan
-            self._placed = self._evaluated(
-                plan, self.pose if self.workspace.station.posed else self._looked_at()
-            )
+            self._placed = self._evaluated(plan, self.pose if self.workspace.station.posed else self._looked_at())
             if self.workspace.fan:
                 self._placed = self._placed.shifted(self.workspace.fan)
         return self._placed
@@ -145,11 +143,7 @@ class Session(QObject):
         self._dangle()
 
     def _dangle(self) -> None:
-        on = (
-            self.workspace.views["dangle"]
-            and self.workspace.station.posed
-            and not self.workspace.station.timed
-        )
+        on = self.workspace.views["dangle"] and self.workspace.station.posed and not self.workspace.station.timed
         if on != self.dangling.on:
             self.dangling.switch(on=on)
 
@@ -197,9 +191,7 @@ class Session(QObject):
     def step(self, by: int) -> None:
         """Go so many steps back (below 0) or forward again in the history. What the playhead let go comes back before that."""
         if by < 0 and self.workspace.station.timed and (frame := self.timeline.recall()) is not None:
-            self.say(
-                tr("What was not kept at frame {frame} is there again: Enter keeps it.", frame=f"{frame:g}")
-            )
+            self.say(tr("What was not kept at frame {frame} is there again: Enter keeps it.", frame=f"{frame:g}"))
             return
         go = self.history.undo if by < 0 else self.history.redo
         names = [name for name in (go() for _ in range(abs(by))) if name is not None]

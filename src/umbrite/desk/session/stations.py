@@ -156,21 +156,12 @@ class Station(NamedTuple):
     hints: tuple[tuple[str, str], ...] = ()  # of its tools by name, where they say something else here
 
 
-PARTS = Station(
-    "Parts", (PLACE, TRIM, CUT), "part", "part", fans=True, guides=True, sways=True, nudges="part"
-)
+PARTS = Station("Parts", (PLACE, TRIM, CUT), "part", "part", fans=True, guides=True, sways=True, nudges="part")
 PIVOTS = Station("Pivots", (PIVOT, CORD), fans=True, guides=True, sways=True, nudges="joint")
 LIMBS = Station("Limbs", (LIMB, BONE, BIND, LIMIT, WEIGHTS, MESH_POINTS), sways=True)
 CONTROLS = Station("Controls", (CONTROL,), selects_all="control", controls=True, nudges="control")
 REHEARSE = Station(
-    "Rehearse",
-    (POSE, BODY),
-    "part",
-    "control",
-    ("Details", "Poses"),
-    posed=True,
-    controls=True,
-    nudges="control",
+    "Rehearse", (POSE, BODY), "part", "control", ("Details", "Poses"), posed=True, controls=True, nudges="control"
 )
 TAKES = REHEARSE._replace(
     name="Takes",

@@ -128,9 +128,7 @@ class Timeline(QObject):
         walks = cycle_of(take, document.puppet) if take is not None else None
         if walks is not None and not walks.tracks.keys().isdisjoint(changed):
             raise RigError(
-                tr(
-                    "The walk moves that, as far as the master goes. Bake the walk to keys to correct it by hand."
-                )
+                tr("The walk moves that, as far as the master goes. Bake the walk to keys to correct it by hand.")
             )
         wanted = self._keyed_along(document, changed) if self.keying and changed else set()
         if walks is not None:
@@ -188,10 +186,4 @@ class Timeline(QObject):
 
     def clear(self) -> None:
         """Another puppet is open."""
-        self._name, self.frame, self.unkept, self.selected, self._lost = (
-            "",
-            0.0,
-            EMPTY_POSE,
-            frozenset(),
-            None,
-        )
+        self._name, self.frame, self.unkept, self.selected, self._lost = ("", 0.0, EMPTY_POSE, frozenset(), None)

@@ -46,11 +46,7 @@ def icon(theme: Theme, name: str, colour: QColor | None = None, size: int = 20) 
 @lru_cache(maxsize=256)
 def _icon(name: str, colour: str, unusable: str, size: int) -> QIcon:
     made = QIcon()
-    for mode, tint in (
-        (QIcon.Mode.Normal, colour),
-        (QIcon.Mode.Selected, colour),
-        (QIcon.Mode.Disabled, unusable),
-    ):
+    for mode, tint in ((QIcon.Mode.Normal, colour), (QIcon.Mode.Selected, colour), (QIcon.Mode.Disabled, unusable)):
         for scale in (1, 2):
             made.addPixmap(_icon_picture(name, tint, size * scale, scale), mode)
     return made

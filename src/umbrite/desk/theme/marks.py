@@ -45,9 +45,7 @@ def _glow(colour: str, radius: int, ratio: float) -> QPixmap:
     return picture
 
 
-def rivet(
-    painter: Inked, at: QPointF, side: Side, *, set_: bool = True, lit: bool = False, hot: bool = False
-) -> None:
+def rivet(painter: Inked, at: QPointF, side: Side, *, set_: bool = True, lit: bool = False, hot: bool = False) -> None:
     """A brass rivet with a slot; unkept and proposed where the pivot has not been set."""
     if lit:
         glow(painter, at, 20)
@@ -121,10 +119,7 @@ def notch(painter: Inked, head: QPointF, tip: QPointF, *, hot: bool = False) -> 
     if length < 6:
         return
     across = QPointF(-way.y(), way.x()) / length * (7.5 if hot else 5.5)
-    for colour, width in (
-        (painter.theme.paper, 5.0),
-        (painter.theme.selected if hot else painter.theme.ink, 2.2),
-    ):
+    for colour, width in ((painter.theme.paper, 5.0), (painter.theme.selected if hot else painter.theme.ink, 2.2)):
         painter.setPen(pen(colour, width))
         painter.drawLine(tip - across, tip + across)
 
@@ -264,11 +259,7 @@ def fan(painter: Inked, at: QPointF, radius: float, shown: Fan) -> None:
             glow(painter, place, 18)
         painter.setPen(pen(painter.theme.ink, 1.6))
         painter.setBrush(
-            painter.theme.selected
-            if name == end
-            else painter.theme.panel
-            if proposed
-            else painter.theme.paper
+            painter.theme.selected if name == end else painter.theme.panel if proposed else painter.theme.paper
         )
         painter.drawEllipse(place, 6.5, 6.5)
         # Which end is which is told by its shape too: a bar for the smallest, a point for the largest.

@@ -116,12 +116,7 @@ THEMES = {theme.name: theme for theme in (DAY, NIGHT)}
 
 
 # How bright the board is, apart from the theme: dark art is seen on a pale one, pale art on a dark one.
-BOARDS = {
-    "theme": "As the theme has it",
-    "pale": "Pale",
-    "middle": "Middle grey",
-    "dark": "Dark",
-}
+BOARDS = {"theme": "As the theme has it", "pale": "Pale", "middle": "Middle grey", "dark": "Dark"}
 _BOARDS = {  # beside the canvas, the canvas, the ground line
     "pale": (DAY.board, DAY.linen, DAY.ground),
     "middle": (QColor("#7F7B76"), QColor("#9A958E"), QColor("#5A5650")),

@@ -23,9 +23,7 @@ MOST = 4_000
 EDGES = 7  # pixels around the picture on a card
 
 
-def thumbnail(
-    theme: Theme, pictures: Pictures, drawing: Drawing, size: int, width: int | None = None
-) -> QPixmap:
+def thumbnail(theme: Theme, pictures: Pictures, drawing: Drawing, size: int, width: int | None = None) -> QPixmap:
     """The drawing, fitted into a paper card of `width` by `size` pixels."""
     wide = width or size
     key = (theme.name, drawing.sha256, size, wide)
@@ -39,9 +37,7 @@ def thumbnail(
     return made
 
 
-def variant_picture(
-    theme: Theme, pictures: Pictures, puppet: Puppet, variant: Variant, size: int
-) -> QPixmap | None:
+def variant_picture(theme: Theme, pictures: Pictures, puppet: Puppet, variant: Variant, size: int) -> QPixmap | None:
     """All that shows with a variant, at rest, fitted into a paper card; None where nothing does."""
     if not variant.joints and len(variant.parts) < 2:
         parts = [puppet.parts[key] for key in variant.parts]

@@ -59,9 +59,7 @@ def write_parts(to: Sheets, package: Package) -> int:
     return len(found.sheets)
 
 
-def write_frames(
-    to: Sheets, canvas: tuple[int, int], take: Take, frames: Iterable[tuple[float, Picture]]
-) -> int:
+def write_frames(to: Sheets, canvas: tuple[int, int], take: Take, frames: Iterable[tuple[float, Picture]]) -> int:
     """Pictures of a take, cut to what is seen and laid on sheets; frames that look alike share one. The number of sheets.
 
     Raises FileError and RigError.
@@ -106,8 +104,7 @@ def _refuse_endings(to: Sheets) -> None:
 
 def _write(to: Sheets, sheets: Sequence[Picture], places: Json) -> None:
     names = [
-        to.pictures if i == 0 else to.pictures.with_stem(f"{to.pictures.stem}-{i + 1}")
-        for i in range(len(sheets))
+        to.pictures if i == 0 else to.pictures.with_stem(f"{to.pictures.stem}-{i + 1}") for i in range(len(sheets))
     ]
     for path, sheet in zip(names, sheets, strict=True):
         write(path, encode(sheet))

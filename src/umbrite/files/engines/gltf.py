@@ -31,9 +31,7 @@ class Written(NamedTuple):
     off: dict[str, float]
 
 
-def write_gltf(
-    path: Path, package: Package, wanted: Wanted | None = None, watch: Watch = unwatched
-) -> Written:
+def write_gltf(path: Path, package: Package, wanted: Wanted | None = None, watch: Watch = unwatched) -> Written:
     """Write .glb or .gltf, whole or not at all. Raises FileError for another ending, and where a take can't be told exactly."""
     ending = path.suffix.lower()
     if ending not in ENDINGS:

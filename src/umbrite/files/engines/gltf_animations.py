@@ -73,18 +73,14 @@ def _moving(number: int, node: Node, tracks: NodeTracks) -> list[Channel]:
         values = np.stack([x, -y, np.full(len(x), node.depth * DEPTH)], axis=-1)
         found.append(Channel({"node": number, "path": "translation"}, track.frames, values))
     if (track := tracks.turn) is not None:
-        found.append(
-            Channel({"node": number, "path": "rotation"}, track.frames, quaternions(-track.values[:, 0]))
-        )
+        found.append(Channel({"node": number, "path": "rotation"}, track.frames, quaternions(-track.values[:, 0])))
     if (track := tracks.scale) is not None:
         values = np.concatenate([track.values, np.ones((len(track.values), 1))], axis=1)
         found.append(Channel({"node": number, "path": "scale"}, track.frames, values))
     return found
 
 
-def _coming_and_going(
-    number: int, shown: NDArray[np.bool_], *, at_rest: bool, pointed: bool
-) -> list[Channel]:
+def _coming_and_going(number: int, shown: NDArray[np.bool_], *, at_rest: bool, pointed: bool) -> list[Channel]:
     """Keys where a part comes or goes; none where it stays as it is at rest."""
     frames = np.flatnonzero(np.concatenate([[True], shown[1:] != shown[:-1]]))
     if len(frames) == 1 and bool(shown[0]) == at_rest:

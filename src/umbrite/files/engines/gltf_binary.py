@@ -73,19 +73,11 @@ def glb(whole: Json, binary: Binary) -> bytes:
     data = bytes(binary.data) + bytes(-len(binary.data) % 4)
     size = 12 + 8 + len(text) + 8 + len(data)
     head = struct.pack("<4sII", b"glTF", 2, size)
-    return (
-        head
-        + struct.pack("<I4s", len(text), b"JSON")
-        + text
-        + struct.pack("<I4s", len(data), b"BIN\0")
-        + data
-    )
+    return head + struct.pack("<I4s", len(text), b"JSON") + text + struct.pack("<I4s", len(data), b"BIN\0") + data
 
 
 def gltf(whole: Json, binary: Binary) -> bytes:
     """The same as text, with the buffer written into it, so that it stays one file."""
     found = binary.parts_of(whole)
-    found["buffers"][0]["uri"] = (
-        "data:application/octet-stream;base64," + base64.b64encode(bytes(binary.data)).decode()
-    )
+    found["buffers"][0]["uri"] = "data:application/octet-stream;base64," + base64.b64encode(bytes(binary.data)).decode()
     return (json.dumps(found, ensure_ascii=False, allow_nan=False, indent=1) + "\n").encode()

@@ -105,9 +105,7 @@ class GltfScene:
         self.nodes.append(root)
         for i, node in enumerate(self.tree.nodes):
             self.nodes.append(self._node(node))
-            self.nodes[0 if node.carrier is None else node.carrier + 1].setdefault("children", []).append(
-                i + 1
-            )
+            self.nodes[0 if node.carrier is None else node.carrier + 1].setdefault("children", []).append(i + 1)
 
     def _node(self, node: Node) -> Json:
         kind = "part" if node.key in self.package.puppet.parts else "joint"
@@ -152,9 +150,7 @@ class GltfScene:
             "JOINTS_0": numbers(skin.bones.astype("u1"), VERTICES),
             "WEIGHTS_0": numbers(skin.weights, VERTICES),
         }
-        targets = tuple(
-            {"POSITION": numbers(points(shape, 0.0), VERTICES, bounds=True)} for shape in skin.shapes
-        )
+        targets = tuple({"POSITION": numbers(points(shape, 0.0), VERTICES, bounds=True)} for shape in skin.shapes)
         geometry = Geometry(arrays.vertices, skin.vertices, arrays.triangles, depth, of_bones, targets)
         self.skinned[key] = len(self.nodes)
         self.roots.append(len(self.nodes))
@@ -183,9 +179,7 @@ class GltfScene:
                 "TEXCOORD_0": self.binary.numbers(np.clip(uv, 0, 1), VERTICES),
                 **geometry.attributes,
             },
-            "indices": self.binary.numbers(
-                corners.astype("<u2" if len(placed) < FEW else "<u4").ravel(), CORNERS
-            ),
+            "indices": self.binary.numbers(corners.astype("<u2" if len(placed) < FEW else "<u4").ravel(), CORNERS),
             "material": self._painted(spot.sheet, part.opacity),
         }
         mesh: Json = {"name": part.name, "primitives": [primitive]}

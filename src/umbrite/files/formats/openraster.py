@@ -78,9 +78,7 @@ class Faithful:
         """What a group hands down."""
         name = _name(element, "A group")
         if element.get("composite-op", "svg:src-over") != "svg:src-over":
-            self._notes.append(
-                f"The group {name} is laid on in a way of its own; its layers come in as they are."
-            )
+            self._notes.append(f"The group {name} is laid on in a way of its own; its layers come in as they are.")
         if _share(element.get("opacity", "1")) == 1.0:
             return here
         self._groups += 1
@@ -145,13 +143,9 @@ def _blend(element: Element, notes: list[str]) -> Blend:
     return blend or "normal"
 
 
-def _layers(
-    path: Path, stack: Element, given: _Given, faithful: "Faithful"
-) -> Iterator[tuple[Element, _Given]]:
+def _layers(path: Path, stack: Element, given: _Given, faithful: "Faithful") -> Iterator[tuple[Element, _Given]]:
     if len(given.groups) > DEEPEST:
-        raise FileError(
-            f"{shown_name(path)} has groups within groups more than {DEEPEST} deep; it was not opened."
-        )
+        raise FileError(f"{shown_name(path)} has groups within groups more than {DEEPEST} deep; it was not opened.")
     for element in stack:
         here = _Given(
             given.x + _whole(path, element, "x", 0),
@@ -187,9 +181,7 @@ def write_openraster(path: Path, layered: Layered, merged_png: bytes | None = No
     """
     with writing(path) as file, zipfile.ZipFile(file, "w") as out:
         add_member(out, "mimetype", b"image/openraster", zipfile.ZIP_STORED)
-        root = Element(
-            "image", version="0.0.3", w=str(layered.width), h=str(layered.height), name=layered.name
-        )
+        root = Element("image", version="0.0.3", w=str(layered.width), h=str(layered.height), name=layered.name)
         stack = SubElement(root, "stack")
         opened: list[tuple[str, Element]] = []  # the groups in which the last layer lies
         for i, layer in enumerate(layered.layers):
@@ -203,9 +195,7 @@ def write_openraster(path: Path, layered: Layered, merged_png: bytes | None = No
                 opened.append((name, group))
             (opened[-1][1] if opened else stack).insert(0, _element(layer, source))
         add_member(out, "stack.xml", tostring(root, "utf-8", xml_declaration=True), zipfile.ZIP_DEFLATED)
-        merged = (
-            _merged(layered) if merged_png is None else Image.open(io.BytesIO(merged_png)).convert("RGBA")
-        )
+        merged = _merged(layered) if merged_png is None else Image.open(io.BytesIO(merged_png)).convert("RGBA")
         add_member(out, "mergedimage.png", encode(np.asarray(merged)), zipfile.ZIP_STORED)
         merged.thumbnail((256, 256))
         add_member(out, "Thumbnails/thumbnail.png", encode(np.asarray(merged)), zipfile.ZIP_STORED)

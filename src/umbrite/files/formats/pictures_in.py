@@ -71,9 +71,7 @@ def refuse_too_much(layers: Sequence[Layer]) -> None:
     """Raises FileError where layers have more pixels together than a puppet can keep."""
     drawings = {id(layer.png): layer.width * layer.height for layer in layers}
     if fault := together_fault(sum(drawings.values())):
-        raise FileError(
-            f"That is more than a puppet can keep: {fault}. Make the pictures smaller and try again."
-        )
+        raise FileError(f"That is more than a puppet can keep: {fault}. Make the pictures smaller and try again.")
 
 
 def profile_notes(profiles: Iterable[str]) -> list[str]:
@@ -94,7 +92,5 @@ def read_folder(folder: Path, watch: Watch = unwatched) -> Layered:
     except OSError as error:
         raise unreadable(folder, error) from None
     if not paths:
-        raise FileError(
-            f"There is no PNG or WebP picture in the folder {shown_name(folder)}. Choose another one."
-        )
+        raise FileError(f"There is no PNG or WebP picture in the folder {shown_name(folder)}. Choose another one.")
     return read_pictures(paths, shown_name(folder), watch)

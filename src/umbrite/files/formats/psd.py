@@ -115,9 +115,7 @@ def _layers(group: Iterable[Any], given: _Given, notes: list[str]) -> Iterator[_
             base = layer
         clipped_by = base if clips else None
         if clipped_by is not None and clipped_by.is_group():
-            notes.append(
-                f"{title} is clipped by the group {_title(clipped_by)}; only single layers can clip here."
-            )
+            notes.append(f"{title} is clipped by the group {_title(clipped_by)}; only single layers can clip here.")
             clipped_by = None
         if not layer.is_group():
             yield _Found(layer, given, clipped_by)
@@ -139,9 +137,7 @@ def _masks(layer: Any, notes: list[str]) -> tuple[Any, ...]:
     """The mask by which a layer or a group is covered, if there is one that counts."""
     mask = layer.mask if layer.has_mask() else None
     if layer.has_vector_mask() and not (mask is not None and mask.has_real()):
-        notes.append(
-            f"{_title(layer)} is cut by a path; that was not done here. Turn the path into pixels to keep it."
-        )
+        notes.append(f"{_title(layer)} is cut by a path; that was not done here. Turn the path into pixels to keep it.")
     return () if mask is None or mask.disabled else (mask,)
 
 

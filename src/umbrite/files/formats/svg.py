@@ -52,9 +52,7 @@ def read_svg(path: Path, watch: Watch = unwatched) -> Layered:
     width, height = _size(path, root)
     leaves = list(_leaves(path, root, (), ()))
     if len(leaves) > MOST_LAYERS:
-        raise FileError(
-            f"{shown_name(path)} has {len(leaves)} groups; up to {MOST_LAYERS} can be opened at once."
-        )
+        raise FileError(f"{shown_name(path)} has {len(leaves)} groups; up to {MOST_LAYERS} can be opened at once.")
     layers: list[Layer] = []
     for i, leaf in enumerate(leaves):
         watch(i, len(leaves), leaf.name)
@@ -146,9 +144,7 @@ def _name(element: Element, other: str) -> str:
 def _leaves(path: Path, element: Element, way: tuple[int, ...], groups: tuple[str, ...]) -> Iterator[_Leaf]:
     """Groups that hold drawings only are leaves; loose drawings beside groups are a leaf of their own between them."""
     if len(way) > DEEPEST:
-        raise FileError(
-            f"{shown_name(path)} has groups within groups more than {DEEPEST} deep; it was not opened."
-        )
+        raise FileError(f"{shown_name(path)} has groups within groups more than {DEEPEST} deep; it was not opened.")
     loose: list[int] = []
     title = groups[-1] if groups else "Drawing"
     for i, child in enumerate(element):
@@ -215,7 +211,5 @@ def _drawn(path: Path, alone: Element, box: tuple[int, int, int, int], scale: fl
         )
     except READER_ERRORS as error:
         reason = readable(str(error), 120)
-        raise FileError(
-            f"{shown_name(path)} can't be drawn ({reason}). Export it again as plain SVG."
-        ) from None
+        raise FileError(f"{shown_name(path)} can't be drawn ({reason}). Export it again as plain SVG.") from None
     return decode(data, f"A group of {shown_name(path)}")

@@ -82,9 +82,7 @@ def with_beside(container: Container, document: Document) -> Document:
 
 def _version(container: Container, i: int, workspace: Version) -> Version:
     if workspace.document is not None:
-        raise FileError(
-            f"{container.name} has the stage {workspace.name} in a wrong place; it was not opened."
-        )
+        raise FileError(f"{container.name} has the stage {workspace.name} in a wrong place; it was not opened.")
     try:
         found = msgspec.json.decode(
             container.read(f"stages/{i + 1}.json", MOST_VERSION), type=Document, dec_hook=read_arrays
@@ -94,9 +92,7 @@ def _version(container: Container, i: int, workspace: Version) -> Version:
             f"The stage {workspace.name} in {container.name} is damaged. Look for a backup beside it."
         ) from None
     if found.versions:
-        raise FileError(
-            f"The stage {workspace.name} in {container.name} has stages of its own; it was not opened."
-        )
+        raise FileError(f"The stage {workspace.name} in {container.name} has stages of its own; it was not opened.")
     return replace(workspace, document=replace(found, puppet=_whole(container, found.puppet)))
 
 
@@ -116,9 +112,7 @@ def _arrays(container: Container, part: Part) -> MeshArrays:
     try:
         return unpacked(_proved(container, f"mesh/{sha256}.npz", sha256, MOST_MESH, "A mesh"), sha256)
     except RigError as error:
-        raise FileError(
-            f"{container.name} can't be opened: the mesh of {part.name} can't be used: {error}."
-        ) from None
+        raise FileError(f"{container.name} can't be opened: the mesh of {part.name} can't be used: {error}.") from None
 
 
 def _guest(container: Container, guest: Guest) -> Guest:

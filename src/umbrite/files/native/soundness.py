@@ -42,8 +42,7 @@ class _Looking:
                 yield f"its stage {workspace.name} is not whole"
             else:
                 yield from (
-                    f"in its stage {workspace.name}, {fault}"
-                    for fault in self.faults(workspace.document, depth)
+                    f"in its stage {workspace.name}, {fault}" for fault in self.faults(workspace.document, depth)
                 )
 
     def guest_faults(self, guest: Guest, depth: int) -> Iterator[str]:

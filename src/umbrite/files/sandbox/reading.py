@@ -69,16 +69,12 @@ def _started(memory: int, paths: list[Path]) -> subprocess.Popen[bytes]:
     )  # fmt: skip
     assert process.stdin is not None
     with contextlib.suppress(OSError):  # it died at once: that is seen when it is listened to
-        process.stdin.write(
-            json.dumps([os.fsencode(path.absolute()).hex() for path in paths]).encode() + b"\n"
-        )
+        process.stdin.write(json.dumps([os.fsencode(path.absolute()).hex() for path in paths]).encode() + b"\n")
         process.stdin.flush()
     return process
 
 
-def _layered(
-    name: str, process: subprocess.Popen[bytes], memory: int, patience: float, watch: Watch
-) -> Layered:
+def _layered(name: str, process: subprocess.Popen[bytes], memory: int, patience: float, watch: Watch) -> Layered:
     layers: list[Layer] = []
     place = 0
     for kind, *words in _answers(name, process, patience, watch):
@@ -118,9 +114,7 @@ def _damaged(name: str) -> FileError:
     return FileError(f"{name} is damaged. Export it again and retry.")
 
 
-def _answers(
-    name: str, process: subprocess.Popen[bytes], patience: float, watch: Watch
-) -> Iterator[list[Any]]:
+def _answers(name: str, process: subprocess.Popen[bytes], patience: float, watch: Watch) -> Iterator[list[Any]]:
     """What the reader says, one line after the other, while the watch is asked; ends where the reader does."""
     assert process.stdout is not None
     handle = process.stdout.fileno()

@@ -30,9 +30,7 @@ def split_at(take: Take, puppet: Puppet, channel: str, frame: float) -> Take:
     if key_at(take, channel, frame) is not None:
         return take
     first = key_at(take, channel, take.first)
-    if (
-        take.loop and first is not None and abs(frame - take.last) < SAME
-    ):  # the end of a loop is its beginning
+    if take.loop and first is not None and abs(frame - take.last) < SAME:  # the end of a loop is its beginning
         closing = sorted([*track, replace(first, frame=frame)], key=lambda key: key.frame)
         return replace(take, tracks={**take.tracks, channel: tuple(closing)})
     ring, beside = _ring(take, track)
@@ -97,10 +95,7 @@ def _pieces(take: Take, puppet: Puppet, channel: str, one: Key, other: Key, at: 
             made.append(Key(here, one.value if here == one.frame else value, "free", float(out), float(into)))
     if all(abs(key.frame - at) > SAME for key in made) or not one.frame < at < other.frame:
         return made
-    return [
-        replace(key, frame=at) if abs(key.frame - at) <= SAME and key.frame != one.frame else key
-        for key in made
-    ]
+    return [replace(key, frame=at) if abs(key.frame - at) <= SAME and key.frame != one.frame else key for key in made]
 
 
 def followed(take: Take, puppet: Puppet, joint: str, number: int, frame: float, over: int = 0) -> Take:
@@ -112,13 +107,9 @@ def followed(take: Take, puppet: Puppet, joint: str, number: int, frame: float, 
     name = f"{joint}.follows"
     before = round(pose_of_take(take, puppet, frame).get(name, 0.0))
     if before == number:
-        raise RigError(
-            f"{puppet.joints[joint].name} follows that at this frame already. Choose something else."
-        )
+        raise RigError(f"{puppet.joints[joint].name} follows that at this frame already. Choose something else.")
     took, old = take, pose_of_take(take, puppet, frame)
-    until = min(
-        (key.frame for key in take.tracks.get(name, ()) if key.frame > frame + SAME), default=math.inf
-    )
+    until = min((key.frame for key in take.tracks.get(name, ()) if key.frame > frame + SAME), default=math.inf)
     names = [f"{joint}.{what}" for what in PLACE]
     if not any(key.frame < frame for key in take.tracks.get(name, ())) and frame > take.first:
         took = put_keys(took, take.first, {name: float(before)}, holding=[name])
@@ -181,9 +172,7 @@ def bent_over(take: Take, limb: str, frame: float, over: int = 0) -> Take:
     """The take in which a limb bends to its other side from a frame on: at once, or over so many frames through straight."""
     name = f"{limb}.bend"
     track = take.tracks.get(name, ())
-    before = next(
-        (key.value for key in reversed(track) if key.frame <= frame), track[0].value if track else 0.0
-    )
+    before = next((key.value for key in reversed(track) if key.frame <= frame), track[0].value if track else 0.0)
     start = max(frame - over, float(take.first)) if over > 0 else float(take.first)
     if not any(key.frame <= frame for key in track) or over > 0:
         take = put_keys(take, start, {name: before}, interpolation="eased")

@@ -57,9 +57,7 @@ def breathing(take: Take, puppet: Puppet, how: Breath) -> Take:
     count = max(1, round((take.last - take.first) / how.length))
     half = (take.last - take.first) / count / 2
     tracks = {
-        name: tuple(
-            Key(take.first + half * i, way * (i % 2), "eased", 0.4, 0.4) for i in range(2 * count + 1)
-        )
+        name: tuple(Key(take.first + half * i, way * (i % 2), "eased", 0.4, 0.4) for i in range(2 * count + 1))
         for name, way in free.items()
     }
     done = replace(take, tracks={**take.tracks, **tracks})
@@ -76,8 +74,7 @@ def _breathing_channels(puppet: Puppet, how: Breath) -> dict[str, float]:
     if chest is not None:
         found[f"{chest}.turn"] = how.turn
         head = next(
-            (key for key in children(puppet, chest) if kind_of(puppet.joints[key].name) in {"neck", "head"}),
-            None,
+            (key for key in children(puppet, chest) if kind_of(puppet.joints[key].name) in {"neck", "head"}), None
         )
         if head is not None:
             found[f"{head}.turn"] = -1.3 * how.turn
@@ -91,9 +88,7 @@ def eyes_of(puppet: Puppet) -> list[str]:
 
 
 def _is_eye(name: str) -> bool:
-    return kind_of(name) in {"eye", "eyes"} or any(
-        word in name.casefold().split() for word in ("eye", "eyes")
-    )
+    return kind_of(name) in {"eye", "eyes"} or any(word in name.casefold().split() for word in ("eye", "eyes"))
 
 
 def blinking(take: Take, puppet: Puppet, eyes: Sequence[str], how: Blinks) -> Take:
@@ -105,9 +100,7 @@ def blinking(take: Take, puppet: Puppet, eyes: Sequence[str], how: Blinks) -> Ta
     if not eyes:
         raise RigError("No eye was found. Select what shall blink: a set of eyes, or the joints of eyes.")
     if not 1 <= how.least <= how.most:
-        raise RigError(
-            "From one blink to the next are at least 1 frame, and the most are not less than the least."
-        )
+        raise RigError("From one blink to the next are at least 1 frame, and the most are not less than the least.")
     chance = random.Random(how.seed)
     frame = take.first + chance.randint(how.least // 2, how.most // 2)
     while frame + how.shut + how.late * len(eyes) + 2 <= take.last:

@@ -46,9 +46,7 @@ def baked_steps(take: Take, puppet: Puppet) -> Take:
     """The take with its steps as keys at every frame, which can be corrected. Raises RigError where it does not walk after its master."""
     cycle = cycle_of(take, puppet)
     if cycle is None:
-        raise RigError(
-            "Nothing walks after its master in this take. Start a walk that follows the master first."
-        )
+        raise RigError("Nothing walks after its master in this take. Start a walk that follows the master first.")
     frames = np.arange(take.first, take.last + 1, dtype=np.float64)
     channels = channels_over(take, puppet, frames)
     steps = {

@@ -55,9 +55,7 @@ def swings_of(take: Take, puppet: Puppet) -> Swings:
     channels = channels_over(take, puppet, inner) or {"": np.zeros(len(inner))}
     plan, offsets = compile_plan(puppet), dict[str, Floats]()
     for rank in ranks:
-        placed = evaluate(
-            plan._replace(swing={f"{key}.turn": found for key, found in offsets.items()}), channels
-        )
+        placed = evaluate(plan._replace(swing={f"{key}.turn": found for key, found in offsets.items()}), channels)
         for key in rank:
             loose = puppet.joints[key].loose or Loose()
             stiff, pivots = np.unwrap(stiff_angles(placed, key)), pivots_of(placed, key)
@@ -199,7 +197,4 @@ def step_of(how: Loose, time: float) -> Step:
 def stepped(step: Step, angle: float, speed: float, towards: float) -> tuple[float, float]:
     """Angle and speed after a step in which something draws it towards an angle."""
     off = angle - towards
-    return (
-        step.angle[0] * off + step.angle[1] * speed + towards,
-        step.speed[0] * off + step.speed[1] * speed,
-    )
+    return (step.angle[0] * off + step.angle[1] * speed + towards, step.speed[0] * off + step.speed[1] * speed)

@@ -28,10 +28,7 @@ def legs_of(puppet: Puppet) -> list[str]:
     planted = {
         key: limb
         for key, limb in puppet.limbs.items()
-        if key not in strange
-        and limb.end_hold == "target"
-        and limb.end is not None
-        and _reaches_down(puppet, limb)
+        if key not in strange and limb.end_hold == "target" and limb.end is not None and _reaches_down(puppet, limb)
     }
     ground = max((puppet.joints[limb.target].pivot.y for limb in planted.values()), default=0.0)
     return [
@@ -67,9 +64,7 @@ def facing(puppet: Puppet) -> int:
         foot = puppet.limbs[key].end
         for part in puppet.parts.values():
             if part.joint == foot and foot is not None:
-                middle = board_from_drawing(part.placement)(
-                    complex(part.drawing.width, part.drawing.height) / 2
-                )
+                middle = board_from_drawing(part.placement)(complex(part.drawing.width, part.drawing.height) / 2)
                 ahead += complex(middle).real - puppet.joints[foot].pivot.x
     return 1 if ahead >= 0 else -1
 
@@ -78,13 +73,9 @@ def walk(puppet: Puppet, steps: Steps, name: str = "Walk") -> Take:
     """A loop of two steps. Raises RigError where no leg is there, or where sizes make no sense."""
     legs = legs_of(puppet)
     if not legs:
-        raise RigError(
-            "No leg was found: legs are limbs that reach down and whose feet are planted. Make limbs first."
-        )
+        raise RigError("No leg was found: legs are limbs that reach down and whose feet are planted. Make limbs first.")
     if not (0 < steps.stride <= 2 and 4 <= steps.cycle <= 1000 and 0 <= steps.lift <= 1):
-        raise RigError(
-            "A walk has a stride above 0, at least 4 frames a cycle, and a lift from 0 to a leg's length."
-        )
+        raise RigError("A walk has a stride above 0, at least 4 frames a cycle, and a lift from 0 to a leg's length.")
     length = min(_length(puppet, puppet.limbs[key]) for key in legs)
     ahead, stride = facing(puppet), steps.stride * length
     body = body_carrier(puppet)
@@ -135,8 +126,7 @@ def _foot(limb: Limb, steps: Steps, begin: float, way: tuple[float, float]) -> d
             [Key(down, stride / 2, "straight"), Key(up, -stride / 2, "eased", 0.35, 0.35)], cycle
         ),
         f"{limb.target}.y": _around(
-            [Key(down, 0.0, "hold"), Key(up, 0.0, "eased", 0.3, 0.3), Key(middle, -lift, "eased", 0.3, 0.3)],
-            cycle,
+            [Key(down, 0.0, "hold"), Key(up, 0.0, "eased", 0.3, 0.3), Key(middle, -lift, "eased", 0.3, 0.3)], cycle
         ),
     }
 

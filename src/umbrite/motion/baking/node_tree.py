@@ -174,9 +174,7 @@ class _Building:
             away = relative(own, self._map_of(bone))
             name = f"{part.name} bone {i + 1}"
             moved = about(away, pivot, pivot)
-            if any(
-                np.any(np.abs(field - rest) > STILL) for field, rest in zip(moved, (1, 0, 0), strict=True)
-            ):
+            if any(np.any(np.abs(field - rest) > STILL) for field, rest in zip(moved, (1, 0, 0), strict=True)):
                 carrier = self._add(f"{name} stretch", key, carrier, moved)
             if carrier is None or not shown.all():
                 carrier = self._leaf(name, key, carrier, 0, shown)

@@ -99,8 +99,5 @@ def _four(weights: Floats) -> tuple[Ints, Floats]:
     share = np.take_along_axis(weights.T, order, axis=1)
     bones = np.zeros((weights.shape[1], MOST_JOINTS), dtype=np.intp)
     found = np.zeros((weights.shape[1], MOST_JOINTS))
-    bones[:, :count], found[:, :count] = (
-        np.where(share > 0, order, 0),
-        share / share.sum(axis=1, keepdims=True),
-    )
+    bones[:, :count], found[:, :count] = (np.where(share > 0, order, 0), share / share.sum(axis=1, keepdims=True))
     return bones, found

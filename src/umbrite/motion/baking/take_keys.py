@@ -182,9 +182,7 @@ def _off(tree: NodeTree, take: int, played: list[Moves], counts: dict[str, Float
     return worst
 
 
-def _bone_maps(
-    nodes: tuple[int, ...], pivots: tuple[complex, ...], maps: list[Affine[Complexes]]
-) -> Affine[Complexes]:
+def _bone_maps(nodes: tuple[int, ...], pivots: tuple[complex, ...], maps: list[Affine[Complexes]]) -> Affine[Complexes]:
     """The maps of bones from the board at rest to the board, fields (frames, bones)."""
     found = [
         Affine(own.a, own.b, own.t - own.a * pivot - own.b * np.conj(pivot))

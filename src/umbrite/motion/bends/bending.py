@@ -81,8 +81,7 @@ def _family(puppet: Puppet, mesh: Mesh) -> tuple[tuple[str | None, ...], tuple[i
         bones.append(root)
     place = {key: i for i, key in enumerate(bones)}
     return tuple(bones), tuple(
-        place[root] if key == root or above.get(key or "") is None else place[above[key or ""]]
-        for key in bones
+        place[root] if key == root or above.get(key or "") is None else place[above[key or ""]] for key in bones
     )
 
 
@@ -103,9 +102,7 @@ def _made(
     bent = shares * (1 - shares) + FAINT * weights
     centre_of = bent / bent.sum(axis=0)
     ways = np.array(tips) - heads
-    along = ((z[None] - heads[:, None]) * np.conj(ways)[:, None]).real / np.maximum(np.abs(ways) ** 2, 1e-12)[
-        :, None
-    ]
+    along = ((z[None] - heads[:, None]) * np.conj(ways)[:, None]).real / np.maximum(np.abs(ways) ** 2, 1e-12)[:, None]
     places = heads[:, None] + ways[:, None] * np.clip(along, 0, 1)
     shift = OWN_PLACE * weights
     at = (1 - OWN_PLACE) * centre_of
@@ -173,9 +170,7 @@ def bent(placed: Placed, bend: Bend, keeps_area: float = 0.0) -> Complexes:
 def bone_maps(placed: Placed, bend: Bend, keeps_area: float = 0.0) -> Affine[Complexes]:
     """The maps of a mesh's bones from the board at rest to the board, stretching included; fields of (frames, bones)."""
     plan = placed.plan
-    places = np.array(
-        [len(plan.joints) if key is None else plan.place[key] for key in bend.bones], dtype=np.intp
-    )
+    places = np.array([len(plan.joints) if key is None else plan.place[key] for key in bend.bones], dtype=np.intp)
     maps = Affine(*(field[:, places] for field in placed.maps))
     if not plan.axis.any():
         return maps

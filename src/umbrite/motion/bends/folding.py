@@ -42,9 +42,7 @@ def fold_turns(puppet: Puppet, keys: Iterable[str] | None = None) -> dict[str, t
             ends = []
             for sense in (-1.0, 1.0):
                 z = bent(
-                    evaluate(plan, {f"{key}.turn": np.asarray(sense * turns, dtype=np.float64)}),
-                    bend,
-                    mesh.keeps_area,
+                    evaluate(plan, {f"{key}.turn": np.asarray(sense * turns, dtype=np.float64)}), bend, mesh.keeps_area
                 )
                 rest = _areas(bend.rest[None], arrays.triangles)
                 over = np.where(_areas(z, arrays.triangles) * rest < 0, np.abs(rest), 0).sum(axis=1)

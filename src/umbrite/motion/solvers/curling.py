@@ -73,9 +73,7 @@ class _Curl(NamedTuple):
 
 
 def _along(middle: Floats, straight: Floats, fullest: Floats, workspace: Floats) -> Floats:
-    found: Floats = middle + np.where(
-        workspace < 0, (middle - straight) * workspace, (fullest - middle) * workspace
-    )
+    found: Floats = middle + np.where(workspace < 0, (middle - straight) * workspace, (fullest - middle) * workspace)
     return found
 
 
@@ -229,9 +227,7 @@ class _Over(NamedTuple):
         if past.size:
             limber, shape = self.limber.at(past), _Shape(*(x[past] for x in self.shape))
             other = _curl(limber, shape, shape.straight, -np.ones(limber.v.shape))
-            found[past] = _turned_on(
-                self.to[past], limber, other, shape.willing, found[past], self.beyond[past]
-            )
+            found[past] = _turned_on(self.to[past], limber, other, shape.willing, found[past], self.beyond[past])
         return found
 
     def _versions(self) -> tuple[Floats, Floats]:
@@ -267,9 +263,7 @@ class _Over(NamedTuple):
         return found
 
 
-def _turned_on(
-    to: Complexes, limber: Limber, curl: _Curl, willing: Floats, turns: Floats, way: Floats
-) -> Floats:
+def _turned_on(to: Complexes, limber: Limber, curl: _Curl, willing: Floats, turns: Floats, way: Floats) -> Floats:
     """One joint after the other turns on where those before it have come to their limits."""
     v, length = limber.v, np.abs(limber.v).sum(axis=1)
     turns = turns.copy()

@@ -161,9 +161,7 @@ def _best_of_others(chains: Chains, limber: Limber) -> tuple[Floats, Floats]:
     kept = np.argsort(np.round(error / (NEARER * chains.length)), axis=0, kind="stable")[:KEPT]
     kept = np.sort(kept, axis=0)
     every = np.arange(cases)
-    turns, error = _polish(
-        chains.repeated(len(kept)), turns[kept, every].reshape(-1, joints), LARGEST_OF_OTHERS
-    )
+    turns, error = _polish(chains.repeated(len(kept)), turns[kept, every].reshape(-1, joints), LARGEST_OF_OTHERS)
     turns, error = turns.reshape(len(kept), cases, joints), error.reshape(len(kept), cases)
     best = np.argmax(error <= error.min(axis=0) + NEARER * chains.length, axis=0)
     return turns[best, every], error[best, every]

@@ -53,8 +53,7 @@ def curl_one(to: complex, one: One) -> list[float] | None:
     straight = [min(max(pose[j] - bent[j] * willing[j], low[j]), high[j]) for j in joints]
     full = FULL * TAU / len(v)
     fullest = [
-        min(max(pose[j] + (side * max(full, side * bent[j]) - bent[j]) * willing[j], low[j]), high[j])
-        for j in joints
+        min(max(pose[j] + (side * max(full, side * bent[j]) - bent[j]) * willing[j], low[j]), high[j]) for j in joints
     ]
     length = sum(map(abs, v))
     turns = _for_distance(abs(to), v, (pose, straight, fullest), length)

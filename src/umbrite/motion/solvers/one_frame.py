@@ -39,9 +39,7 @@ def into_range(angle: float, span: Span, side: float = 1.0) -> tuple[float, floa
     return (low, to_low) if to_low < to_high - (-TIE if side < 0 else TIE) else (high, to_high)
 
 
-def reach_two(
-    to: complex, v1: complex, v2: complex, bend: float, span1: Span, span2: Span
-) -> tuple[float, float]:
+def reach_two(to: complex, v1: complex, v2: complex, bend: float, span1: Span, span2: Span) -> tuple[float, float]:
     """See `two_joint.reach`."""
     length1, length2, distance = abs(v1), abs(v2), abs(to)
     drawn = _drawn(v1, v2)
@@ -80,9 +78,7 @@ def _first_for(to: complex, v1: complex, v2: complex, second: float) -> float:
     return _wrapped(cmath.phase(to) - cmath.phase(arm))
 
 
-def _borders(
-    to: complex, v1: complex, v2: complex, bend: float, span1: Span, span2: Span
-) -> list[tuple[float, float]]:
+def _borders(to: complex, v1: complex, v2: complex, bend: float, span1: Span, span2: Span) -> list[tuple[float, float]]:
     """The poses among which the nearest is found, in the order in which equals count: see `two_joint._on_borders`."""
     inner, drawn = _inner(abs(to), abs(v1), abs(v2)), _drawn(v1, v2)
 
@@ -126,9 +122,7 @@ class Chain(NamedTuple):
     soft: list[list[float]] | None
 
 
-def descend(
-    chain: Chain, turns: list[float], goal: float, steps: int, largest: float
-) -> tuple[list[float], float]:
+def descend(chain: Chain, turns: list[float], goal: float, steps: int, largest: float) -> tuple[list[float], float]:
     """See `long_limb._descend`: damped steps until `goal` is near; the best pose met on the way, and its distance."""
     to, v, low, high, *_ = chain
     joints = range(len(v))
@@ -152,11 +146,7 @@ def descend(
         weight = _willing(chain, turns)
         step = _damped(arms, weight, damping, error)
         for _ in range(2):
-            held = [
-                j
-                for j in joints
-                if (turns[j] <= low[j] and step[j] < 0) or (turns[j] >= high[j] and step[j] > 0)
-            ]
+            held = [j for j in joints if (turns[j] <= low[j] and step[j] < 0) or (turns[j] >= high[j] and step[j] > 0)]
             if not any(weight[j] for j in held):
                 break
             for j in held:

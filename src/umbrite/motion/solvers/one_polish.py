@@ -20,9 +20,7 @@ ROUNDING = 1e-12
 NEARER_AT_ALL = 1e-13
 
 
-def polish(
-    chain: Chain, turns: list[float], goal: float, steps: int, largest: float
-) -> tuple[list[float], float]:
+def polish(chain: Chain, turns: list[float], goal: float, steps: int, largest: float) -> tuple[list[float], float]:
     """See `long_limb._polish`: the pose to which no part of a step comes nearer, and its distance."""
     low, high, give = chain.low, chain.high, chain.give
     share = [math.sqrt(g) for g in give]
@@ -63,12 +61,7 @@ def _placed(chain: Chain, turns: list[float]) -> tuple[list[complex], complex]:
 
 
 def _newton(
-    chain: Chain,
-    turns: list[float],
-    share: list[float],
-    places: list[complex],
-    error: complex,
-    rounding: float,
+    chain: Chain, turns: list[float], share: list[float], places: list[complex], error: complex, rounding: float
 ) -> list[float]:
     joints = range(len(turns))
     tip, back = places[-1], error.conjugate()
@@ -99,12 +92,7 @@ def _newton(
 
 
 def _free_step(
-    free: list[int],
-    arms: list[complex],
-    slope: list[float],
-    bend: list[float],
-    share: list[float],
-    rounding: float,
+    free: list[int], arms: list[complex], slope: list[float], bend: list[float], share: list[float], rounding: float
 ) -> list[float]:
     second = [
         [

@@ -85,9 +85,7 @@ class Arm(NamedTuple):
         seconds = [min(max(self._turned(place, found), low), high) for place in places]
         tried = [self._away(second) for second in (*seconds, low, high)]
         least = min(away for away, _, _ in tried) + equal
-        near, first, second = min(
-            (each for each in tried if each[0] <= least), key=lambda each: abs(each[2] - found)
-        )
+        near, first, second = min((each for each in tried if each[0] <= least), key=lambda each: abs(each[2] - found))
         return (first, second), near
 
     def _away(self, second: float) -> tuple[float, float, float]:

@@ -53,9 +53,7 @@ def into_range(angle: Floats, span: Range, side: Floats | float = 1.0) -> tuple[
     turn = turn - TAU * np.ceil(np.maximum((turn - span.largest - SLACK) / TAU, 0.0))
     inside = (turn >= span.smallest - SLACK) & (turn <= span.largest + SLACK)
     to_small, to_large = np.abs(wrapped(turn - span.smallest)), np.abs(wrapped(turn - span.largest))
-    end = np.where(
-        to_small < to_large - TIE * np.where(np.asarray(side) < 0, -1.0, 1.0), span.smallest, span.largest
-    )
+    end = np.where(to_small < to_large - TIE * np.where(np.asarray(side) < 0, -1.0, 1.0), span.smallest, span.largest)
     off = np.where(inside, 0.0, np.minimum(to_small, to_large))
     return np.where(inside, np.clip(turn, span.smallest, span.largest), end), off
 
@@ -69,9 +67,7 @@ def aim(root: Complexes, v1: Complexes, target: Complexes, span: Range) -> Float
     return into_range(np.where(still, 0.0, angle), span)[0]
 
 
-def reach(
-    to_target: Complexes, v1: Complexes, v2: Complexes, bend: Floats, span1: Range, span2: Range
-) -> Turns:
+def reach(to_target: Complexes, v1: Complexes, v2: Complexes, bend: Floats, span1: Range, span2: Range) -> Turns:
     """Turns that bring the tip to `to_target` (from the root), or as near as lengths, limits and side allow.
 
     `bend` is +1 or -1, the sign of the angle from v1 to v2 once turned; between them the limb is on its way from one side

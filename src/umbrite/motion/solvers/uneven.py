@@ -55,17 +55,14 @@ def corrected(
     return _more(plan, batch, own, asked, found, uneven)
 
 
-def _two(
-    plan: Plan, batch: LimbBatch, own: Affine[Complexes], asked: Asked, found: Floats, uneven: Flags
-) -> Floats:
+def _two(plan: Plan, batch: LimbBatch, own: Affine[Complexes], asked: Asked, found: Floats, uneven: Flags) -> Floats:
     away = np.abs(asked.to - _arms(plan, batch, own, found * asked.flips, asked.longer)[0][0])
     left = np.nonzero(uneven & (away > NEAR * asked.size))
     if not left[0].size:
         return found
     low, high = (x[left] for x in _room(plan, batch, own, asked))
     upper, lower = (
-        Affine(own.a[:, batch.joints[:, j]][left], own.b[:, batch.joints[:, j]][left], UNMOVED)
-        for j in (0, 1)
+        Affine(own.a[:, batch.joints[:, j]][left], own.b[:, batch.joints[:, j]][left], UNMOVED) for j in (0, 1)
     )
     ahead_, longer, flips = (
         [np.broadcast_to(ahead(plan, batch, own, j), uneven.shape)[left] for j in (0, 1)],
@@ -116,9 +113,7 @@ class _Reach(NamedTuple):
         return np.abs(to - np.exp(1j * first * self.flips[:, :1]) * arm), first
 
 
-def _best_of_all(
-    reach: _Reach, found: Floats, low: Floats, high: Floats, size: Floats, away: Floats
-) -> Floats:
+def _best_of_all(reach: _Reach, found: Floats, low: Floats, high: Floats, size: Floats, away: Floats) -> Floats:
     """The best turns over all second turns from `low` to `high`, (cases, 2); among equals those nearest to `found`."""
     if len(found) <= FEW:
         return _one_by_one(reach, _Room(found, low, high, size), away)
@@ -230,9 +225,7 @@ def _at_ends(reach: _Reach) -> Floats:
     return np.concatenate(found, axis=1)
 
 
-def _more(
-    plan: Plan, batch: LimbBatch, own: Affine[Complexes], asked: Asked, found: Floats, uneven: Flags
-) -> Floats:
+def _more(plan: Plan, batch: LimbBatch, own: Affine[Complexes], asked: Asked, found: Floats, uneven: Flags) -> Floats:
     count = found.shape[-1]
     low, high, size, to = asked.low, asked.high, asked.size, asked.to
 

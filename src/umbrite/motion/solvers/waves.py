@@ -123,9 +123,7 @@ class Wave(NamedTuple):
 
 def _table(samples: int) -> Floats:
     at = np.arange(samples) * (TAU / samples)
-    return np.stack(
-        [np.ones(samples), 2 * np.cos(at), -2 * np.sin(at), 2 * np.cos(2 * at), -2 * np.sin(2 * at)]
-    )
+    return np.stack([np.ones(samples), 2 * np.cos(at), -2 * np.sin(at), 2 * np.cos(2 * at), -2 * np.sin(2 * at)])
 
 
 TABLE, COARSE = _table(SAMPLES), _table(COARSE_SAMPLES)

@@ -40,12 +40,7 @@ def loose_parts(puppet: Puppet) -> list[str]:
     for key in puppet.order:
         joint = puppet.parts[key].joint
         alone = puppet.joints[joint].parent is None and not children(puppet, joint)
-        if (
-            alone
-            and puppet.joints[joint].tip is None
-            and not puppet.parts[key].reference
-            and len(puppet.parts) > 1
-        ):
+        if alone and puppet.joints[joint].tip is None and not puppet.parts[key].reference and len(puppet.parts) > 1:
             found.append(key)
     return found
 
@@ -73,16 +68,12 @@ def nearest(puppet: Puppet, part: str) -> str | None:
     middle = middle_of(puppet, puppet.parts[part].joint)
     drawing = puppet.parts[part].drawing
     corners = [
-        complex(
-            board_from_drawing(puppet.parts[part].placement)(complex(x * drawing.width, y * drawing.height))
-        )
+        complex(board_from_drawing(puppet.parts[part].placement)(complex(x * drawing.width, y * drawing.height)))
         for x in (0.2, 0.8)
         for y in (0.2, 0.8)
     ]
     fit = [key for key in puppet.joints if key not in hooks and key not in loose]
-    return min(
-        fit, key=lambda key: sum(away_from_bone(puppet, key, z) for z in (middle, *corners)), default=None
-    )
+    return min(fit, key=lambda key: sum(away_from_bone(puppet, key, z) for z in (middle, *corners)), default=None)
 
 
 def bind_loose_to_nearest(puppet: Puppet) -> tuple[Puppet, dict[str, str]]:
@@ -99,9 +90,7 @@ def bind_loose_to_nearest(puppet: Puppet) -> tuple[Puppet, dict[str, str]]:
             )
         own = puppet.parts[part].joint
         puppet = (
-            bind(puppet, [part], joint)
-            if puppet.joints[joint].tip is not None
-            else set_parent(puppet, [own], joint)
+            bind(puppet, [part], joint) if puppet.joints[joint].tip is not None else set_parent(puppet, [own], joint)
         )
         found[part] = joint
     return puppet, found

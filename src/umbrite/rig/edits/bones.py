@@ -114,9 +114,7 @@ def spread_along(line: Sequence[complex], count: int, *, by_curvature: bool = Fa
         for a, b, c in zip(points, points[1:], points[2:], strict=False):
             turns.append(abs(cmath.phase((c - b) / (b - a))))
         bent = sum(turns)
-        steps = [
-            s + (t * whole / bent * 0.7 if bent > 0.2 else 0.0) for s, t in zip(steps, turns, strict=True)
-        ]
+        steps = [s + (t * whole / bent * 0.7 if bent > 0.2 else 0.0) for s, t in zip(steps, turns, strict=True)]
         whole = sum(steps)
     found, walked, i = [points[0]], 0.0, 0
     for k in range(1, count):
@@ -213,9 +211,7 @@ def equal_length(puppet: Puppet, key: str) -> Puppet:
     name = swapped(joint.name)
     other = next((k for k, j in puppet.joints.items() if j.name == name and name != joint.name), None)
     if other is None or joint.tip is None:
-        raise RigError(
-            f"There is no bone of the other side of {joint.name}: none is named {name}. Rename one of them."
-        )
+        raise RigError(f"There is no bone of the other side of {joint.name}: none is named {name}. Rename one of them.")
     if puppet.joints[other].tip is None:
         puppet, _ = bones_from_pivots(puppet, [other])
     return set_length(puppet, other, abs(joint.tip.z - joint.pivot.z))
@@ -239,9 +235,7 @@ def attach(puppet: Puppet, key: str, parent: str) -> Puppet:
         return puppet
     own = puppet.joints[key].tip
     if own is not None and abs(own.z - tip.z) < SHORTEST:
-        raise RigError(
-            f"{puppet.joints[key].name} would have no length there: its own tip lies on that place."
-        )
+        raise RigError(f"{puppet.joints[key].name} would have no length there: its own tip lies on that place.")
     return move_pivot(puppet, key, tip.z)
 
 

@@ -67,9 +67,7 @@ def _bows(puppet: Puppet) -> list[Proposed]:
         middle = limb.joints[len(limb.joints) // 2]
         if len(limb.joints) > 3 and limb.stretch > 0 and middle in bent and known.isdisjoint(limb.joints):
             name = f"{limb.name} bow"
-            found.append(
-                Proposed(Control(name, "bow", middle, "drop", size=BOW_SIZE, side=limb.side, on_screen=True))
-            )
+            found.append(Proposed(Control(name, "bow", middle, "drop", size=BOW_SIZE, side=limb.side, on_screen=True)))
     return found
 
 
@@ -109,25 +107,13 @@ def _moved_alone(puppet: Puppet, key: str, moved: set[str]) -> bool:
 def _limb_grip(puppet: Puppet, limb: Limb) -> Control:
     name = puppet.joints[limb.end].name if limb.end else limb.name
     return Control(
-        name=name,
-        kind="grip",
-        moves=limb.target,
-        shape="leaf",
-        side=limb.side,
-        size=GRIP_SIZE,
-        on_screen=True,
+        name=name, kind="grip", moves=limb.target, shape="leaf", side=limb.side, size=GRIP_SIZE, on_screen=True
     )
 
 
 def _body_grip(key: str, joint: Joint) -> Control:
     return Control(
-        name=joint.name,
-        kind="grip",
-        moves=key,
-        shape="shield",
-        side=joint.side,
-        size=BODY_SIZE,
-        on_screen=True,
+        name=joint.name, kind="grip", moves=key, shape="shield", side=joint.side, size=BODY_SIZE, on_screen=True
     )
 
 
@@ -154,9 +140,7 @@ def _knobs(puppet: Puppet) -> list[Proposed]:
             at = joint.pivot.z + (1.35 if kind == "trunk" else 1.9) * (at - joint.pivot.z)
         offset = point(at - joint.pivot.z)
         found.append(
-            Proposed(
-                Control(joint.name, "knob", key, "ring", offset, KNOBS[kind], joint.side, on_screen=True)
-            )
+            Proposed(Control(joint.name, "knob", key, "ring", offset, KNOBS[kind], joint.side, on_screen=True))
         )
     return found
 
@@ -179,9 +163,7 @@ def _aims(puppet: Puppet) -> list[Proposed]:
         wide = max((puppet.parts[part].drawing.width for part in parts_on(puppet, head)), default=200)
         at = complex(middle.real + ahead * 0.75 * wide, middle.imag)
         name = f"{puppet.joints[head].name} look" if len(heads) > 1 else "Look"
-        aim = Control(
-            name, "aim", head, "eye", point(at - puppet.joints[head].pivot.z), AIM_SIZE, on_screen=True
-        )
+        aim = Control(name, "aim", head, "eye", point(at - puppet.joints[head].pivot.z), AIM_SIZE, on_screen=True)
         found.append(Proposed(aim, tuple(chosen)))
     return found
 

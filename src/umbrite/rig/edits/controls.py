@@ -21,9 +21,7 @@ def add_controls(puppet: Puppet, controls: Iterable[Control]) -> tuple[Puppet, l
     for control in controls:
         get_joint(puppet, control.moves)
         if other := next((c for c in puppet.controls.values() if _same_work(c, control)), None):
-            raise RigError(
-                f"{other.name} moves that already; remove it before another control takes its place."
-            )
+            raise RigError(f"{other.name} moves that already; remove it before another control takes its place.")
         puppet, key = new_id(puppet, "control")
         name = unique(control.name, names_like(puppet, "control"))
         puppet = put(puppet, key, replace(control, name=name))
@@ -36,9 +34,7 @@ def _same_work(one: Control, other: Control) -> bool:
     return one.moves == other.moves and (both <= MOVING or both == {"knob"})
 
 
-def make_control(
-    puppet: Puppet, kind: ControlKind, joint: str, at: complex | None = None
-) -> tuple[Puppet, str]:
+def make_control(puppet: Puppet, kind: ControlKind, joint: str, at: complex | None = None) -> tuple[Puppet, str]:
     """One control for a joint: moving or turning it, or standing beside it with a value of its own.
 
     `at` is its board point at rest; without it, it stands on the pivot, or beside the art where it has a value. A slider is
@@ -47,9 +43,7 @@ def make_control(
     """
     item = get_joint(puppet, joint)
     if kind == "knob" and joint in {*targets(puppet), *toes(puppet)}:
-        raise RigError(
-            f"{item.name} is what a limb reaches for; a grip moves it. Make a grip instead of a knob."
-        )
+        raise RigError(f"{item.name} is what a limb reaches for; a grip moves it. Make a grip instead of a knob.")
     of = CONTROL_KINDS[kind]
     if of.bows and not any(joint in limb.joints[1:] for limb in puppet.limbs.values()):
         raise RigError(
@@ -107,12 +101,7 @@ def chooser_of(puppet: Puppet, key: str, spots: Iterable[complex]) -> Control | 
     stands = _carrying(puppet, one, first)
     parts = [
         *first.parts,
-        *(
-            part
-            for joint in first.joints
-            for each in branch(puppet, joint)
-            for part in parts_on(puppet, each)
-        ),
+        *(part for joint in first.joints for each in branch(puppet, joint) for part in parts_on(puppet, each)),
     ]
     beside = around_parts(puppet, [*parts_on(puppet, stands), *parts] or puppet.order)
     own = around_parts(puppet, parts) if parts else beside

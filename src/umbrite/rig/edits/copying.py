@@ -59,9 +59,7 @@ def _sharing(puppet: Puppet, joints: set[str]) -> Puppet:
     return puppet
 
 
-def _order(
-    before: Puppet, parts: list[str], new: dict[str, str], made: Mapping[str, Part]
-) -> tuple[str, ...]:
+def _order(before: Puppet, parts: list[str], new: dict[str, str], made: Mapping[str, Part]) -> tuple[str, ...]:
     """Copies together: behind everything copied where they are far ones, in front of all of it where they are not."""
     if not parts:
         return before.order

@@ -42,23 +42,17 @@ def limbs_along(puppet: Puppet, joints: Sequence[str], count: int) -> tuple[Pupp
     The target of each rides on the limb before. Refuses fewer joints than limbs, and a last joint without a tip.
     """
     if not 1 <= count <= len(joints):
-        raise RigError(
-            f"A chain of {len(joints)} can't be held in {count} places. Let it bend in more joints first."
-        )
+        raise RigError(f"A chain of {len(joints)} can't be held in {count} places. Let it bend in more joints first.")
     made: list[str] = []
     whole = puppet.joints[joints[0]].name
     whole = whole.rstrip("0123456789 ") or whole  # the first of a series
     for i in range(count):
         some = joints[len(joints) * i // count : len(joints) * (i + 1) // count]
         puppet, key = _limb_over(puppet, tuple(some), None)
-        name = unique(
-            f"{whole} {i + 1} of {count}" if count > 1 else f"{whole} tip", names_like(puppet, "limb")
-        )
+        name = unique(f"{whole} {i + 1} of {count}" if count > 1 else f"{whole} tip", names_like(puppet, "limb"))
         # A tail has no side to which it should bend, so there is nothing to be found.
         puppet = change(puppet, key, name=name, side_chosen=True)
-        puppet = change(
-            puppet, puppet.limbs[key].target, name=unique(f"{name} target", names_like(puppet, "joint"))
-        )
+        puppet = change(puppet, puppet.limbs[key].target, name=unique(f"{name} target", names_like(puppet, "joint")))
         made.append(key)
     return puppet, made
 
@@ -118,15 +112,11 @@ def _refuse_unfit(puppet: Puppet, joints: tuple[str, ...], end: str | None) -> N
     points = [puppet.joints[key].pivot.z for key in (*joints, *([end] if end else []))]
     for i, (here, there) in enumerate(itertools.pairwise(points)):
         if abs(here - there) < 1e-6:
-            raise RigError(
-                f"{names[i]} has no length: the next pivot lies on its own. Drag one of them away first."
-            )
+            raise RigError(f"{names[i]} has no length: the next pivot lies on its own. Drag one of them away first.")
     for limb in puppet.limbs.values():
         held = {*limb.joints, limb.end}
         if taken := next((key for key in (*joints, end) if key in held and key is not None), None):
-            raise RigError(
-                f"{puppet.joints[taken].name} is held by the limb {limb.name} already; remove that first."
-            )
+            raise RigError(f"{puppet.joints[taken].name} is held by the limb {limb.name} already; remove that first.")
 
 
 def _default_follows(puppet: Puppet, root: str, kind: str) -> str | None:
@@ -232,12 +222,7 @@ def extend_limb(puppet: Puppet, key: str) -> Puppet:
     end = max(beyond, key=lambda k: len(branch(puppet, k)), default=None)
     tip = None if end is not None else point(far_end(puppet, limb.end))
     longer = change(
-        puppet,
-        key,
-        joints=(*limb.joints, limb.end),
-        end=end,
-        tip=tip,
-        end_hold=limb.end_hold if end else "limb",
+        puppet, key, joints=(*limb.joints, limb.end), end=end, tip=tip, end_hold=limb.end_hold if end else "limb"
     )
     longer = change(longer, limb.target, pivot=point(limb_tip(longer, longer.limbs[key])))
     drawn = drawn_bend(longer, longer.limbs[key])
@@ -263,9 +248,7 @@ def propose_limbs(puppet: Puppet) -> list[tuple[str, str]]:
 def make_limbs(puppet: Puppet, ends: Sequence[tuple[str, str]]) -> tuple[Puppet, list[str]]:
     """Make these limbs. Refuses an empty choice; returns the new puppet and the limbs' ids."""
     if not ends:
-        raise RigError(
-            "No arm or leg was told by its names. Draw a limb with L, from its root to its hand or foot."
-        )
+        raise RigError("No arm or leg was told by its names. Draw a limb with L, from its root to its hand or foot.")
     made = []
     for root, end in ends:
         puppet, key = make_limb(puppet, root, end)

@@ -12,9 +12,7 @@ from umbrite.rig.quantities.angles import MOST_TURN, angle_text
 from umbrite.rig.words.names import swapped
 
 
-def set_limit(
-    puppet: Puppet, joint: str, smallest: float, largest: float, soft: float | None = None
-) -> Puppet:
+def set_limit(puppet: Puppet, joint: str, smallest: float, largest: float, soft: float | None = None) -> Puppet:
     """Let a joint turn from `smallest` to `largest` radians from rest only; `soft` None keeps the softness it has.
 
     Swapped ends are put right, a range that leaves out rest is widened to it, and nothing goes beyond a hundred turns
@@ -86,13 +84,9 @@ def to_other_side(puppet: Puppet, joint: str, *, mirrored: bool) -> Puppet:
     """
     here = get_joint(puppet, joint)
     name = swapped(here.name)
-    other = next(
-        (key for key, item in puppet.joints.items() if item.name == name and name != here.name), None
-    )
+    other = next((key for key, item in puppet.joints.items() if item.name == name and name != here.name), None)
     if other is None:
-        raise RigError(
-            f"There is no other side of {here.name}: no joint is named {name}. Rename one of them."
-        )
+        raise RigError(f"There is no other side of {here.name}: no joint is named {name}. Rename one of them.")
     if here.limit is None:
         return free_limit(puppet, other)
     small, large = here.limit.smallest, here.limit.largest

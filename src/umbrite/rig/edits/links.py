@@ -60,12 +60,7 @@ def set_curve(puppet: Puppet, key: str, points: Sequence[Point]) -> Puppet:
 
 
 def relink(
-    puppet: Puppet,
-    key: str,
-    *,
-    source: str | None = None,
-    drives: str | None = None,
-    travel: bool | None = None,
+    puppet: Puppet, key: str, *, source: str | None = None, drives: str | None = None, travel: bool | None = None
 ) -> Puppet:
     """Let a link follow or drive something else. Refuses what is not there, and circles, naming the loop."""
     link = get_link(puppet, key)

@@ -88,9 +88,7 @@ def set_guides(puppet: Puppet, guides: Iterable[Guide]) -> Puppet:
         require_finite(guide.at, what="A guide's place")
         found.append(replace(guide, at=on_grid(guide.at)))
     if len(found) > MOST_GUIDES:
-        raise RigError(
-            f"There are {MOST_GUIDES} guides already, more than anybody can tell apart. Clear some first."
-        )
+        raise RigError(f"There are {MOST_GUIDES} guides already, more than anybody can tell apart. Clear some first.")
     return replace(puppet, guides=tuple(found))
 
 

@@ -39,9 +39,7 @@ def _refuse_breaking_limb(puppet: Puppet, key: str) -> None:
     for limb in puppet.limbs.values():
         if key in limb.joints[1:] or key == limb.end:
             name = puppet.joints[key].name
-            raise RigError(
-                f"{name} is held by the limb {limb.name}; remove the limb first, then change its parent."
-            )
+            raise RigError(f"{name} is held by the limb {limb.name}; remove the limb first, then change its parent.")
 
 
 def carry_together(
@@ -87,9 +85,7 @@ def set_also(puppet: Puppet, key: str, also: Iterable[str]) -> Puppet:
         raise RigError(f"{joint.name} follows each thing once. Leave out what is named twice.")
     for limb in puppet.limbs.values():
         if wanted and (key in limb.joints or key == limb.end):
-            raise RigError(
-                f"{joint.name} is held by the limb {limb.name}: let its target follow something else."
-            )
+            raise RigError(f"{joint.name} is held by the limb {limb.name}: let its target follow something else.")
     puppet = change(puppet, key, also=wanted)
     refuse_circles(puppet)
     return puppet

@@ -138,9 +138,7 @@ def exchange_drawing(puppet: Puppet, key: str, drawing: Drawing, corner: complex
             at = board_from_drawing(item.placement)(corner)
             place = _gridded(replace(item.placement, x=at.real, y=at.imag))
             # Trims are loops in the drawing's pixels: they stay where they lie on the board.
-            trims = tuple(
-                replace(trim, points=tuple(point(p.z - corner) for p in trim.points)) for trim in item.trims
-            )
+            trims = tuple(replace(trim, points=tuple(point(p.z - corner) for p in trim.points)) for trim in item.trims)
             mesh = None if item.mesh is None else moved_by(item.mesh, -corner)
             puppet = change(puppet, other, drawing=drawing, placement=place, trims=trims, mesh=mesh)
     return puppet

@@ -51,9 +51,7 @@ def set_tip(puppet: Puppet, key: str, to: complex | None) -> Puppet:
         return change(puppet, key, tip=None)
     require_finite(to, what="A tip")
     if abs(to - joint.pivot.z) < 1e-6:
-        raise RigError(
-            f"The tip of {joint.name} would lie on its pivot, and a bone needs a length. Put it elsewhere."
-        )
+        raise RigError(f"The tip of {joint.name} would lie on its pivot, and a bone needs a length. Put it elsewhere.")
     return change(puppet, key, tip=point(to))
 
 

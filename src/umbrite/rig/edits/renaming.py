@@ -28,13 +28,9 @@ def renamed(puppet: Puppet, names: dict[str, str]) -> Puppet:
         left = [thing(puppet, key).name for key in things(puppet, of) if key not in keys]
         for key, name in keys.items():
             if not name:
-                raise RigError(
-                    f"{thing(puppet, key).name} would lose its name. Leave at least one letter in it."
-                )
+                raise RigError(f"{thing(puppet, key).name} would lose its name. Leave at least one letter in it.")
             if name in left:
-                raise RigError(
-                    f"The name {name} would be there twice. Give one of them a number or another name."
-                )
+                raise RigError(f"The name {name} would be there twice. Give one of them a number or another name.")
             left.append(name)
         for key, name in keys.items():
             puppet = change(puppet, key, name=name)

@@ -150,8 +150,7 @@ def changes_in_words(before: Puppet, after_edit: Puppet) -> list[str]:
     turned = {
         round(part.placement.turn - before.parts[key].placement.turn, 9)
         for key, part in after_edit.parts.items()
-        if key in before.parts
-        and not math.isclose(part.placement.turn, before.parts[key].placement.turn, abs_tol=1e-9)
+        if key in before.parts and not math.isclose(part.placement.turn, before.parts[key].placement.turn, abs_tol=1e-9)
     }
     if len(turned) == 1:
         found.append(f"The drawings turned by {angle_text(wrapped(turned.pop()))}.")

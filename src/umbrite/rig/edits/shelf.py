@@ -35,9 +35,7 @@ def put_in_folder(puppet: Puppet, name: str, folder: str) -> Puppet:
         raise RigError("The clean pose stays in front of all folders. Put a pose of your own into one.")
     get_pose(puppet, name)
     folder = readable(folder)
-    return replace(
-        puppet, poses=tuple(replace(p, folder=folder) if p.name == name else p for p in puppet.poses)
-    )
+    return replace(puppet, poses=tuple(replace(p, folder=folder) if p.name == name else p for p in puppet.poses))
 
 
 def rename_folder(puppet: Puppet, folder: str, to: str) -> Puppet:
@@ -45,9 +43,7 @@ def rename_folder(puppet: Puppet, folder: str, to: str) -> Puppet:
     to = readable(to)
     if not to:
         raise RigError("A folder needs a name; it keeps the one it has.")
-    return replace(
-        puppet, poses=tuple(replace(p, folder=to) if p.folder == folder else p for p in puppet.poses)
-    )
+    return replace(puppet, poses=tuple(replace(p, folder=to) if p.folder == folder else p for p in puppet.poses))
 
 
 def get_pose(puppet: Puppet, name: str) -> SavedPose:
@@ -129,9 +125,7 @@ def _same_variant(puppet: Puppet, one: str, other: str, number: float) -> float:
 def _from_the_front(puppet: Puppet) -> bool:
     limbs = {limb.name: limb for limb in puppet.limbs.values()}
     pairs = [
-        (limb, limbs[swapped(name)])
-        for name, limb in limbs.items()
-        if swapped(name) in limbs and swapped(name) != name
+        (limb, limbs[swapped(name)]) for name, limb in limbs.items() if swapped(name) in limbs and swapped(name) != name
     ]
     return bool(pairs) and sum(one.bend != other.bend for one, other in pairs) * 2 > len(pairs)
 

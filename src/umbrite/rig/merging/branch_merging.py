@@ -32,11 +32,7 @@ class Merged(NamedTuple):
 
 
 def merge(
-    document: Document,
-    other: Document,
-    way: Way | None = None,
-    onto: str | None = None,
-    at: int | None = None,
+    document: Document, other: Document, way: Way | None = None, onto: str | None = None, at: int | None = None
 ) -> Merged:
     """Bring another puppet in, scaled and shifted by `way` (board pixels), its free joints hanging from `onto`; its parts together at
     the place `at` in the draw order (None: in front).
@@ -46,9 +42,7 @@ def merge(
     puppet, way = document.puppet, way or Way()
     require_finite(way.shift, what="The place of what is brought in")
     if not LEAST_SCALE <= way.scale <= MOST_SCALE:
-        raise RigError(
-            "What is brought in can be a thousandth to a thousand times as large. Choose a scale between."
-        )
+        raise RigError("What is brought in can be a thousandth to a thousand times as large. Choose a scale between.")
     if onto is not None:
         get_joint(puppet, onto)
     if not other.puppet.joints:
@@ -109,7 +103,5 @@ def copied_poses(
         name = unique(pose.name, taken)
         taken.append(name)
         about = tuple(ids[key] for key in pose.about if key in ids) or tuple(sorted(ids.values()))
-        made.append(
-            replace(pose, name=name, channels=copied_settings(pose.channels, ids, scale), about=about)
-        )
+        made.append(replace(pose, name=name, channels=copied_settings(pose.channels, ids, scale), about=about))
     return tuple(made)

@@ -28,12 +28,7 @@ class Remade(NamedTuple):
 
 
 def add_guest(
-    document: Document,
-    other: Document,
-    source: str,
-    at: complex = 0j,
-    scale: float = 1.0,
-    onto: str | None = None,
+    document: Document, other: Document, source: str, at: complex = 0j, scale: float = 1.0, onto: str | None = None
 ) -> tuple[Document, str]:
     """Take another puppet in as a guest, its corner `at` a place of the board and `scale` times as large, carried by the joint `onto`;
     its parts in front of all others. Returns the document and the guest's id.
@@ -69,9 +64,7 @@ def add_guest(
 
 def _flat(document: Document) -> Document:
     """A document whose guests are its own."""
-    return (
-        replace(document, puppet=replace(document.puppet, guests={})) if document.puppet.guests else document
-    )
+    return replace(document, puppet=replace(document.puppet, guests={})) if document.puppet.guests else document
 
 
 def _standing(puppet: Puppet) -> complex:
@@ -80,15 +73,11 @@ def _standing(puppet: Puppet) -> complex:
     return ground_of(puppet) if master is None else master.pivot.z
 
 
-def place_guest(
-    document: Document, key: str, at: complex | None = None, scale: float | None = None
-) -> Document:
+def place_guest(document: Document, key: str, at: complex | None = None, scale: float | None = None) -> Document:
     """Move and scale a guest at rest; poses and takes keep up. Raises RigError for proportions beyond all bounds."""
     guest = get_guest(document.puppet, key)
     wanted = replace(
-        guest,
-        at=guest.at if at is None else point(at),
-        scale=guest.scale if scale is None else float(scale),
+        guest, at=guest.at if at is None else point(at), scale=guest.scale if scale is None else float(scale)
     )
     return remade(document, key, wanted).document
 
@@ -104,9 +93,7 @@ def update_guest(document: Document, key: str, other: Document) -> Remade:
     Raises RigError as `add_guest` does.
     """
     if depth_of(other) >= DEEPEST:
-        raise RigError(
-            f"{other.puppet.name} has guests within guests too deep. Make some of them its own first."
-        )
+        raise RigError(f"{other.puppet.name} has guests within guests too deep. Make some of them its own first.")
     data, sha256 = packed(other)
     return remade(document, key, replace(get_guest(document.puppet, key), data=data, sha256=sha256))
 
@@ -213,9 +200,7 @@ def _without(puppet: Puppet, gone: list[str], guest: Guest) -> tuple[Puppet, lis
             if part not in lost:
                 puppet = put(puppet, part, replace(puppet.parts[part], joint=guest.root))
                 told.append(f"{puppet.parts[part].name} rides on {guest.name} as a whole now.")
-        users = [
-            k for k, limb in puppet.limbs.items() if key in (*limb.joints, limb.end, limb.target, limb.toe)
-        ]
+        users = [k for k, limb in puppet.limbs.items() if key in (*limb.joints, limb.end, limb.target, limb.toe)]
         users += [k for k, control in puppet.controls.items() if control.moves == key]
         for user in users:
             if user not in lost:
@@ -233,9 +218,7 @@ def _poses(puppet: Puppet, old: Puppet, new: Puppet, guest: Guest, ids: Mapping[
         (tuple(sorted(pose.channels.items())), pose.about)
         for pose in copied_poses(replace(puppet, poses=()), old.poses, guest.ids, guest.scale)
     }
-    kept = tuple(
-        pose for pose in puppet.poses if (tuple(sorted(pose.channels.items())), pose.about) not in was
-    )
+    kept = tuple(pose for pose in puppet.poses if (tuple(sorted(pose.channels.items())), pose.about) not in was)
     # In the old scale: all poses are brought into step together.
     more = copied_poses(replace(puppet, poses=kept), new.poses, ids, guest.scale)
     return (*kept, *more)
@@ -264,9 +247,7 @@ def remove_guest(puppet: Puppet, key: str) -> tuple[Puppet, list[str]]:
         puppet = put(puppet, child, replace(puppet.joints[child], parent=carrier))
     for part in parts_on(puppet, guest.root):
         if carrier is None:
-            raise RigError(
-                f"{puppet.parts[part].name} rides on {guest.name}. Let it ride on something else first."
-            )
+            raise RigError(f"{puppet.parts[part].name} rides on {guest.name}. Let it ride on something else first.")
         puppet = put(puppet, part, replace(puppet.parts[part], joint=carrier))
     return take_out(puppet, guest.root), [
         one.replace(f"hangs from {guest.name} as a whole", "hangs from what carried it") for one in told

@@ -68,14 +68,7 @@ def unpacked(guest: Guest) -> Document:
     """A guest as it was taken in. Raises RigError where its copy can't be read."""
     try:
         return _unpacked(guest.data)
-    except (
-        msgspec.DecodeError,
-        msgspec.ValidationError,
-        RecursionError,
-        KeyError,
-        TypeError,
-        AttributeError,
-    ):
+    except (msgspec.DecodeError, msgspec.ValidationError, RecursionError, KeyError, TypeError, AttributeError):
         raise RigError(f"The copy of {guest.name} inside this puppet is damaged. Take it in anew.") from None
 
 

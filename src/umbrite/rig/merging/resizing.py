@@ -23,24 +23,16 @@ def resize_branch(document: Document, keys: Iterable[str], scale: float, about: 
     """
     keys = list(keys)
     if not LEAST_SCALE <= scale <= MOST_SCALE:
-        raise RigError(
-            "A branch can be made a thousandth to a thousand times as large. Choose a scale between."
-        )
+        raise RigError("A branch can be made a thousandth to a thousand times as large. Choose a scale between.")
     puppet = document.puppet
     alone = branch_alone(document, keys).puppet
     if any(guest_of(puppet, key) is not None for key in alone.joints):
-        raise RigError(
-            "There is a guest in this branch, which has a size of its own in Details. Resize that."
-        )
+        raise RigError("There is a guest in this branch, which has a size of its own in Details. Resize that.")
     ids = {
-        key: key
-        for field in ("joints", "parts", "limbs", "sets", "controls", "links")
-        for key in getattr(alone, field)
+        key: key for field in ("joints", "parts", "limbs", "sets", "controls", "links") for key in getattr(alone, field)
     }
     made = copies(replace(alone, guests={}), ids, Way(about * (1 - scale), scale=scale), Names.plain())
-    joints = {
-        key: replace(puppet.joints[key], pivot=one.pivot, tip=one.tip) for key, one in made["joints"].items()
-    }
+    joints = {key: replace(puppet.joints[key], pivot=one.pivot, tip=one.tip) for key, one in made["joints"].items()}
     parts = {key: replace(puppet.parts[key], placement=one.placement) for key, one in made["parts"].items()}
     puppet = replace(
         puppet,

@@ -79,9 +79,7 @@ class Names:
 
     def __init__(self, puppet: Puppet, *, sides: bool) -> None:
         self.sides = sides
-        self.taken = {
-            field: {item.name for item in getattr(puppet, field).values()} for field in FIELDS.values()
-        }
+        self.taken = {field: {item.name for item in getattr(puppet, field).values()} for field in FIELDS.values()}
 
     @classmethod
     def plain(cls) -> "Names":
@@ -116,9 +114,7 @@ def _outside(puppet: Puppet, key: str | None, new: Mapping[str, str], names: Nam
     return key
 
 
-def copied_things(
-    puppet: Puppet, new: Mapping[str, str], way: Way, names: Names, *, linked: bool = False
-) -> Copies:
+def copied_things(puppet: Puppet, new: Mapping[str, str], way: Way, names: Names, *, linked: bool = False) -> Copies:
     """All things that `new` leads from, once more under the ids that it leads to, in its order. With `linked` parts share their drawings
     with what shares them already, else with nothing.
     """
@@ -154,9 +150,7 @@ def copied_joint(puppet: Puppet, key: str, new: Mapping[str, str], way: Way, nam
     )
 
 
-def copied_part(
-    puppet: Puppet, key: str, new: Mapping[str, str], way: Way, names: Names, *, linked: bool
-) -> Part:
+def copied_part(puppet: Puppet, key: str, new: Mapping[str, str], way: Way, names: Names, *, linked: bool) -> Part:
     """A part once more, on the copy of its joint, bending over the copies of what it bends over."""
     part = puppet.parts[key]
     return replace(
@@ -256,9 +250,7 @@ def factor_of(name: str, scale: float, *, mirrored: bool = False) -> float:
     return (scale if kind.unit == "pixels" else 1.0) * (kind.mirrored if mirrored else 1)
 
 
-def copied_settings(
-    settings: Settings, new: Mapping[str, str], scale: float, *, mirrored: bool = False
-) -> Settings:
+def copied_settings(settings: Settings, new: Mapping[str, str], scale: float, *, mirrored: bool = False) -> Settings:
     """Channel values for a copy."""
     return {
         renamed_channel(name, new): value * factor_of(name, scale, mirrored=mirrored)
@@ -269,9 +261,7 @@ def copied_settings(
 def copied_take(take: Take, new: Mapping[str, str], scale: float, *, mirrored: bool = False) -> Take:
     """A take for a copy."""
     tracks = {
-        renamed_channel(name, new): tuple(
-            _key(key, factor_of(name, scale, mirrored=mirrored)) for key in track
-        )
+        renamed_channel(name, new): tuple(_key(key, factor_of(name, scale, mirrored=mirrored)) for key in track)
         for name, track in take.tracks.items()
     }
     return replace(take, tracks=tracks, stiff=tuple(new.get(key, key) for key in take.stiff))

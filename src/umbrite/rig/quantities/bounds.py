@@ -51,7 +51,9 @@ def canvas_fault(width: int, height: int) -> str | None:
     """Why a canvas of this size is refused; None where it is not."""
     if 0 < width <= LONGEST and 0 < height <= LONGEST:
         return None
-    return f"the canvas has an absurd size, {_shown(width)} x {_shown(height)} px: up to {LONGEST} px a side are possible"
+    return (
+        f"the canvas has an absurd size, {_shown(width)} x {_shown(height)} px: up to {LONGEST} px a side are possible"
+    )
 
 
 def _shown(number: int) -> str:

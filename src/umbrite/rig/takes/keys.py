@@ -87,13 +87,7 @@ def mirror_keys(take: Take, spots: Collection[Spot]) -> Take:
             before = chosen[i - 1] if i else chosen[-1]
             sign = -1.0 if before.interpolation == "free" else 1.0
             backwards.append(
-                Key(
-                    sum(ends) - key.frame,
-                    key.value,
-                    before.interpolation,
-                    sign * before.into,
-                    sign * before.out,
-                )
+                Key(sum(ends) - key.frame, key.value, before.interpolation, sign * before.into, sign * before.out)
             )
         tracks[channel] = _with([key for key in track if key not in chosen], backwards)
     return replace(take, tracks=tracks)
@@ -127,9 +121,7 @@ def ease_all(take: Take, share: float, keeping: Collection[str] = ()) -> Take:
         if key.interpolation != "hold"
     }
     return (
-        _changed(take, there, lambda key: replace(key, interpolation="eased", out=share, into=share))
-        if there
-        else take
+        _changed(take, there, lambda key: replace(key, interpolation="eased", out=share, into=share)) if there else take
     )
 
 
@@ -150,9 +142,7 @@ def clip_of(take: Take, spots: Collection[Spot]) -> dict[str, Track]:
     there = _there(take, spots)
     start = min(frame for _, frame in there)
     return {
-        channel: tuple(
-            replace(key, frame=key.frame - start) for key in track if (channel, key.frame) in there
-        )
+        channel: tuple(replace(key, frame=key.frame - start) for key in track if (channel, key.frame) in there)
         for channel, track in take.tracks.items()
         if any((channel, key.frame) in there for key in track)
     }
@@ -162,9 +152,7 @@ def paste_keys(take: Take, clip: Mapping[str, Track], frame: float) -> Take:
     """The take with copied keys, the earliest at a frame."""
     tracks = dict(take.tracks)
     for channel, keys in clip.items():
-        tracks[channel] = _with(
-            tracks.get(channel, ()), [replace(key, frame=key.frame + frame) for key in keys]
-        )
+        tracks[channel] = _with(tracks.get(channel, ()), [replace(key, frame=key.frame + frame) for key in keys])
     return replace(take, tracks=tracks)
 
 
@@ -217,11 +205,7 @@ def close_loop(take: Take) -> Take:
         if first is not None:
             last = key_at(take, channel, take.last)
             key = Key(
-                float(take.last),
-                first.value,
-                (last or first).interpolation,
-                (last or first).out,
-                (last or first).into,
+                float(take.last), first.value, (last or first).interpolation, (last or first).out, (last or first).into
             )
             tracks[channel] = _with(track, [key])
     return replace(take, loop=True, tracks=tracks)

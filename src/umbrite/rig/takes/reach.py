@@ -35,9 +35,7 @@ def body_place(puppet: Puppet, key: str) -> str:
     return next((place for place, known in _PLACES.items() if kind in known or words & known), "Loose pieces")
 
 
-def keyed_along(
-    puppet: Puppet, known: Iterable[str], changed: Collection[str], reach: Reach
-) -> frozenset[str]:
+def keyed_along(puppet: Puppet, known: Iterable[str], changed: Collection[str], reach: Reach) -> frozenset[str]:
     """The channels that are keyed when some have changed: those, and what else the reach takes in of what is `known` or controlled."""
     if reach == "moved":
         return frozenset(changed)

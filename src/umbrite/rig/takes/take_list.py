@@ -33,9 +33,7 @@ def get_take(takes: Takes, name: str) -> Take:
         if take.name == name:
             return take
     known = ", ".join(take.name for take in takes)
-    raise RigError(
-        f"There is no take named {name!r}. " + (f"There are: {known}." if known else "There is none yet.")
-    )
+    raise RigError(f"There is no take named {name!r}. " + (f"There are: {known}." if known else "There is none yet."))
 
 
 def put_take(takes: Takes, name: str, take: Take) -> Takes:
@@ -68,9 +66,7 @@ def remove_take(takes: Takes, name: str) -> Takes:
     return tuple(take for take in takes if take.name != name)
 
 
-def set_time(
-    take: Take, *, rate: float | None = None, first: int | None = None, last: int | None = None
-) -> Take:
+def set_time(take: Take, *, rate: float | None = None, first: int | None = None, last: int | None = None) -> Take:
     """A take with another rate or other ends. Refuses a rate that nobody can play, and a last frame that is not after the first."""
     made = replace(
         take,

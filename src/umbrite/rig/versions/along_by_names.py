@@ -114,9 +114,7 @@ def with_clip(document: Document, clip: Clip) -> tuple[Document, list[str], list
         document, lost = _with_take(document, clip.take, joints, scale)
         missing += lost
     elif not made:
-        raise RigError(
-            f"This puppet has nothing named {', '.join(dict.fromkeys(missing))}, so nothing was pasted."
-        )
+        raise RigError(f"This puppet has nothing named {', '.join(dict.fromkeys(missing))}, so nothing was pasted.")
     return document, made, list(dict.fromkeys(missing))
 
 
@@ -125,9 +123,7 @@ def _here(puppet: Puppet, words: str) -> str | None:
     return next(iter(from_names(puppet, {words: 1.0})[0]), None)
 
 
-def _with_link(
-    puppet: Puppet, told: NamedLink, joints: Mapping[str, str], scale: float
-) -> tuple[Puppet, str]:
+def _with_link(puppet: Puppet, told: NamedLink, joints: Mapping[str, str], scale: float) -> tuple[Puppet, str]:
     link = told.link
     source = joints.get(told.source) if link.travel else _here(puppet, told.source)
     drives = _here(puppet, told.drives)
@@ -140,9 +136,7 @@ def _with_link(
     return put(puppet, key, replace(link, name=name, source=source, drives=drives, points=points)), key
 
 
-def _with_take(
-    document: Document, told: Take, joints: Mapping[str, str], scale: float
-) -> tuple[Document, list[str]]:
+def _with_take(document: Document, told: Take, joints: Mapping[str, str], scale: float) -> tuple[Document, list[str]]:
     tracks: dict[str, Any] = {}
     missing = []
     for words, track in told.tracks.items():

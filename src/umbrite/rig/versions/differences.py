@@ -54,9 +54,7 @@ def differences(before: Document, after: Document) -> list[Difference]:
         if gone:
             found.append(Difference(f"Gone: {_named(was, gone, KINDS[kind])}."))
         changed = [
-            key
-            for key in now
-            if key in was and key not in within and now[key] is not was[key] and now[key] != was[key]
+            key for key in now if key in was and key not in within and now[key] is not was[key] and now[key] != was[key]
         ]
         found += [Difference(_changed(was[key], now[key]), _lit(other, key)) for key in changed]
     found += _whole(one, other)
@@ -68,9 +66,7 @@ def differences(before: Document, after: Document) -> list[Difference]:
 def _within_guests(one: Puppet, other: Puppet) -> set[str]:
     """What is told by telling of a guest: all that guests are which came, went or are different."""
     changed = [key for key in {*one.guests, *other.guests} if one.guests.get(key) != other.guests.get(key)]
-    both = [
-        guest for puppet in (one, other) for key in changed if (guest := puppet.guests.get(key)) is not None
-    ]
+    both = [guest for puppet in (one, other) for key in changed if (guest := puppet.guests.get(key)) is not None]
     return {key for guest in both for key in (guest.root, *guest.ids.values())}
 
 
@@ -100,9 +96,7 @@ def _whole(one: Puppet, other: Puppet) -> list[Difference]:
     if one.name != other.name:
         found.append(Difference(f"The puppet {one.name} is called {other.name}."))
     if (one.width, one.height) != (other.width, other.height):
-        found.append(
-            Difference(f"The canvas is {other.width} × {other.height}, was {one.width} × {one.height}.")
-        )
+        found.append(Difference(f"The canvas is {other.width} × {other.height}, was {one.width} × {one.height}."))
     shared = set(one.order) & set(other.order)
     was = [key for key in one.order if key in shared]
     now = [key for key in other.order if key in shared]

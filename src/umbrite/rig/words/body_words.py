@@ -89,9 +89,7 @@ def limb_name(names: Sequence[str]) -> str:
         # What all names have before it besides the side tells limbs apart: front, hind, first.
         shared = [word for word in words_of(names[0]) if all(word in words_of(name) for name in names[1:])]
         which = [
-            word
-            for word in shared
-            if word.isalpha() and side_of(word) == "middle" and kind_of(word) not in _LIMBS
+            word for word in shared if word.isalpha() and side_of(word) == "middle" and kind_of(word) not in _LIMBS
         ]
         text = " ".join(filter(None, [side, *which, kind]))
     else:
@@ -121,10 +119,7 @@ def _number_before(child: str, parent: str) -> float | None:
         return None
     one, other = core_of(child).split(), core_of(parent).split()
     numbers = [int(words[-1]) if words and words[-1].isdecimal() else None for words in (one, other)]
-    stems = [
-        words[:-1] if number is not None else words
-        for words, number in zip((one, other), numbers, strict=True)
-    ]
+    stems = [words[:-1] if number is not None else words for words, number in zip((one, other), numbers, strict=True)]
     if stems[0] != stems[1] or one == other or not stems[0]:
         return None
     step = (numbers[0] or 1) - (numbers[1] or 1)
@@ -135,10 +130,7 @@ def _piece_of(child: str, parent: str) -> bool:
     """A piece named after another: the scarf tail hangs from the scarf, unless the words mean a kind of their own."""
     whole, piece = meaning(parent), meaning(child)
     return not says_nothing(parent) and (
-        bool(whole)
-        and len(piece) > len(whole)
-        and piece[: len(whole)] == whole
-        and " ".join(piece[-2:]) not in _KINDS
+        bool(whole) and len(piece) > len(whole) and piece[: len(whole)] == whole and " ".join(piece[-2:]) not in _KINDS
     )
 
 

@@ -9,14 +9,7 @@ from umbrite.rig.model import Side
 from umbrite.rig.words.word_table import meaning, pieces
 
 # "left" and "right" are the character's own; without a facing the right side counts as the near one.
-_SIDE_WORDS: dict[str, Side] = {
-    "near": "near",
-    "far": "far",
-    "r": "near",
-    "right": "near",
-    "l": "far",
-    "left": "far",
-}
+_SIDE_WORDS: dict[str, Side] = {"near": "near", "far": "far", "r": "near", "right": "near", "l": "far", "left": "far"}
 
 
 @lru_cache(maxsize=8_192)

@@ -34,11 +34,7 @@ def joined(session: Session, key: str) -> Joined:
     ends = (-SHOWN, SHOWN) if limit is None else (max(limit.smallest, -2.0), min(limit.largest, 2.0))
     shift = complex(session.placed.joint_map(key).t)
     return Joined(
-        key,
-        ends,
-        _sheet(session, key),
-        None if joint.parent is None else _sheet(session, joint.parent),
-        shift,
+        key, ends, _sheet(session, key), None if joint.parent is None else _sheet(session, joint.parent), shift
     )
 
 
@@ -62,7 +58,5 @@ def marks(bend: Joined, pivot: complex) -> tuple[tuple[complex, bool], ...]:
     if bend.child is None or bend.parent is None:
         return ()
     seam = Seam(bend.child, bend.parent, pivot)
-    found = sorted(
-        (fault for turn in bend.ends for fault in seam.faults(turn)), key=lambda fault: -fault.area
-    )
+    found = sorted((fault for turn in bend.ends for fault in seam.faults(turn)), key=lambda fault: -fault.area)
     return tuple((fault.at + bend.shift, fault.kind == "gap") for fault in found[:MOST_MARKS])

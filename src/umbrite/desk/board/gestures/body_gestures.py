@@ -19,9 +19,7 @@ def switch_hold(session: Session, joint: str, at: complex, zoom: float) -> None:
     for hold in session.drafts.now.holds:
         if abs(complex(placed.joint_map(hold.joint)(hold.at)) - at) * zoom <= NEAR:
             session.drafts.put(
-                session.drafts.now._replace(
-                    holds=tuple(other for other in session.drafts.now.holds if other != hold)
-                )
+                session.drafts.now._replace(holds=tuple(other for other in session.drafts.now.holds if other != hold))
             )
             session.say(tr("The hold point was taken away."))
             return
@@ -29,10 +27,7 @@ def switch_hold(session: Session, joint: str, at: complex, zoom: float) -> None:
     session.drafts.put(session.drafts.now._replace(holds=(*session.drafts.now.holds, HoldPoint(joint, rest))))
     name = session.puppet.joints[joint].name
     session.say(
-        tr(
-            "{name} is held here while you drag the body. Click the hold point again to take it away.",
-            name=name,
-        )
+        tr("{name} is held here while you drag the body. Click the hold point again to take it away.", name=name)
     )
 
 

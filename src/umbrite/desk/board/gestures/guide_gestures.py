@@ -24,9 +24,7 @@ def drag_guide(
         at = round(at / 10) * 10.0 if event.shift else float(round(at))
         guides = others if over_ruler(event.at) else [*others, Guide(axis, at)]
         session.preview(puppet=set_guides(start, guides))
-        event = yield Feedback(
-            readout=f"{axis} {at:.0f}" if len(guides) > len(others) else "let go: no guide"
-        )
+        event = yield Feedback(readout=f"{axis} {at:.0f}" if len(guides) > len(others) else "let go: no guide")
     finish(session, event, "Guide")
 
 
@@ -40,9 +38,7 @@ def snapped_way(puppet: Puppet, keys: list[str], way: complex, zoom: float) -> c
     return complex(x, y)
 
 
-def _snapped(
-    puppet: Puppet, axis: Literal["x", "y"], lines: tuple[float, ...], by: float, reach: float
-) -> float:
+def _snapped(puppet: Puppet, axis: Literal["x", "y"], lines: tuple[float, ...], by: float, reach: float) -> float:
     moves = [snapped(puppet, axis, line + by, reach) - line for line in lines]
     near = [move for move in moves if move != by]
     return min(near, key=lambda move: abs(move - by), default=by)

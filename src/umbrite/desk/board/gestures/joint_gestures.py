@@ -13,9 +13,7 @@ def drag_proposed(session: Session, part: str, press: complex) -> Gesture:
     while event.kind == "move":
         at = proposal.pivot + straightened(press, event)
         session.drafts.put(
-            session.drafts.now._replace(
-                proposals=tuple(p._replace(pivot=at) if p.part == part else p for p in before)
-            )
+            session.drafts.now._replace(proposals=tuple(p._replace(pivot=at) if p.part == part else p for p in before))
         )
         event = yield Feedback(readout=f"x {at.real:.1f}, y {at.imag:.1f}")
     if event.kind == "cancel":

@@ -26,9 +26,7 @@ def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
     if event.kind == "cancel":
         return
     if over is None:
-        session.say(
-            tr("No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle.")
-        )
+        session.say(tr("No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle."))
         return
     puppet, key = make_limb(puppet, first, over)
     limb = puppet.limbs[key]
@@ -37,11 +35,7 @@ def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
     follows = puppet.joints[limb.target].parent
     where = f"follows {puppet.joints[follows].name}" if follows else "stays on the board"
     session.say(
-        tr(
-            "{name} is a limb now; its target {where}. Look at its bend side in Details.",
-            name=limb.name,
-            where=where,
-        )
+        tr("{name} is a limb now; its target {where}. Look at its bend side in Details.", name=limb.name, where=where)
     )
 
 
@@ -75,11 +69,7 @@ def draw_follows(session: Session, key: str, joint_at: JointAt) -> Gesture:
     session.edit(tr("Target follows {name}", name=name), puppet=puppet, pose=pose)
     session.selection.select([key])
     session.say(
-        tr(
-            "The target of {name} follows {name2} now. Nothing has moved, also in the pose.",
-            name=limb.name,
-            name2=name,
-        )
+        tr("The target of {name} follows {name2} now. Nothing has moved, also in the pose.", name=limb.name, name2=name)
     )
 
 

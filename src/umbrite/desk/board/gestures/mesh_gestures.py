@@ -19,10 +19,7 @@ CLOSE = 0.3  # of an edge; between points that lie close on the screen there is 
 
 def point_at(session: Session, camera: Camera, at: complex) -> int | None:
     """The vertex of the mesh that is worked on near a board point."""
-    places, mesh = (
-        mesh_places(session.placed).get(session.brushing.part),
-        session.brushing.mesh,
-    )
+    places, mesh = (mesh_places(session.placed).get(session.brushing.part), session.brushing.mesh)
     if places is None or mesh is None:
         return None
     away = np.abs(places - at)

@@ -1,14 +1,7 @@
 """Pivots and cords: dragged, tried by swaying, and hung from what shall carry them."""
 
 from umbrite.desk.board.gestures.bend_preview import ghosts, joined, marks
-from umbrite.desk.board.gestures.gesture import (
-    Feedback,
-    Gesture,
-    JointAt,
-    distance_text,
-    finish,
-    straightened,
-)
+from umbrite.desk.board.gestures.gesture import Feedback, Gesture, JointAt, distance_text, finish, straightened
 from umbrite.desk.board.gestures.guide_gestures import snapped_point
 from umbrite.desk.commands.labels import count_text
 from umbrite.desk.session.drafts import Ghost
@@ -60,9 +53,7 @@ def slide_art(session: Session, key: str, press: complex) -> Gesture:
         way = complex(round(way.real), round(way.imag))
         session.preview(puppet=nudge_parts(fixed, parts, way))
         bend = joined(session, key)
-        event = yield Feedback(
-            distance_text(way), lit=(key,), ghosts=ghosts(bend, pivot), marks=marks(bend, pivot)
-        )
+        event = yield Feedback(distance_text(way), lit=(key,), ghosts=ghosts(bend, pivot), marks=marks(bend, pivot))
     finish(session, event, f"Slide {start.joints[key].name} under its pivot")
 
 
@@ -84,9 +75,7 @@ def sway(session: Session, key: str, press: complex) -> Gesture:
         event = yield Feedback(angle_text(turned), lit=(key,), ghosts=(Ghost(key, pivot, -turned),))
     session.spring_back()
     session.drafts.put(
-        session.drafts.now._replace(
-            swept=tuple(Ghost(key, pivot, turn) for turn in (least, most) if abs(turn) > 0.02)
-        )
+        session.drafts.now._replace(swept=tuple(Ghost(key, pivot, turn) for turn in (least, most) if abs(turn) > 0.02))
     )
     session.say(tr("{name} sprang back; nothing was changed.", name=session.puppet.joints[key].name))
 
@@ -110,6 +99,4 @@ def draw_cord(session: Session, keys: list[str], joint_at: JointAt) -> Gesture:
         return
     puppet = set_parent(start, keys, over)
     session.edit(tr("Hang {name} from {name2}", name=name, name2=start.joints[over].name), puppet=puppet)
-    session.say(
-        tr("{name} hangs from {name2} now. Nothing has moved.", name=name, name2=start.joints[over].name)
-    )
+    session.say(tr("{name} hangs from {name2} now. Nothing has moved.", name=name, name2=start.joints[over].name))

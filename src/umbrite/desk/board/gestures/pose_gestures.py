@@ -32,9 +32,7 @@ from umbrite.rig.quantities.angles import angle_text
 def refused(session: Session) -> Gesture:
     """A drag of art that animators shall leave alone."""
     session.say(
-        tr(
-            "Only controls may be dragged here; the rigger locked the rest. Controls > Animators touch controls only."
-        )
+        tr("Only controls may be dragged here; the rigger locked the rest. Controls > Animators touch controls only.")
     )
     event = yield Feedback()
     while event.kind == "move":
@@ -119,9 +117,7 @@ def _shares(
     least, most = span_of(control)
     found = values_at(session, camera, key, at)
     shares = []
-    for i, (channel, low, high) in enumerate(
-        zip(CONTROL_CHANNELS, (least.x, least.y), (most.x, most.y), strict=True)
-    ):
+    for i, (channel, low, high) in enumerate(zip(CONTROL_CHANNELS, (least.x, least.y), (most.x, most.y), strict=True)):
         to = found.get(f"{key}.{channel}", values[key][i])
         if steps and high > low:
             to = low + round((to - low) / (high - low) * 10) / 10 * (high - low)
@@ -129,9 +125,7 @@ def _shares(
     return shares[0], shares[1]
 
 
-def _moved_values(
-    control: Control, key: str, before: list[float], shares: tuple[float, float]
-) -> dict[str, float]:
+def _moved_values(control: Control, key: str, before: list[float], shares: tuple[float, float]) -> dict[str, float]:
     least, most = span_of(control)
     moved = {}
     for channel, value_now, share, low, high in zip(
@@ -155,10 +149,7 @@ def _words(control: Control, way: complex, pose: Pose, key: str) -> str:
         return angle_text(value(pose, control.moves, "turn"))
     if traits(control).chooses:
         return control.name
-    numbers = [
-        value(pose, key, "value"),
-        *([value(pose, key, "value_y")] if traits(control).two_values else []),
-    ]
+    numbers = [value(pose, key, "value"), *([value(pose, key, "value_y")] if traits(control).two_values else [])]
     return ", ".join(f"{number:+.2f}" for number in numbers).replace("-", "\N{MINUS SIGN}")
 
 
@@ -173,8 +164,7 @@ def choose_at(session: Session, camera: Camera, key: str, at: complex) -> None:
         variant_commands.at_place(session, control.chooses, number)
     else:
         session.edit(
-            tr("Set {name}", name=control.name),
-            pose=with_values(session.pose, values_at(session, camera, key, at)),
+            tr("Set {name}", name=control.name), pose=with_values(session.pose, values_at(session, camera, key, at))
         )
 
 

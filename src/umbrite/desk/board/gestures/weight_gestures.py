@@ -79,9 +79,7 @@ def value_at(session: Session, at: complex) -> str:
     places = mesh_places(session.placed).get(brushing.part)
     if places is None:
         return ""
-    found = weight_under(
-        places, mesh.arrays.triangles, weights_of(mesh)[:, mesh.joints.index(brushing.bone)], at
-    )
+    found = weight_under(places, mesh.arrays.triangles, weights_of(mesh)[:, mesh.joints.index(brushing.bone)], at)
     return "" if found is None else f"{found * 100:.0f} %"
 
 

@@ -63,12 +63,7 @@ def as_mouse(event: QTabletEvent) -> QMouseEvent:
     """What a mouse would send; the eraser end is the mouse with Ctrl."""
     keys = event.modifiers() | Qt.KeyboardModifier.ControlModifier if is_eraser(event) else event.modifiers()
     return QMouseEvent(
-        AS_MOUSE[event.type()],
-        event.position(),
-        event.globalPosition(),
-        event.button(),
-        event.buttons(),
-        keys,
+        AS_MOUSE[event.type()], event.position(), event.globalPosition(), event.button(), event.buttons(), keys
     )
 
 

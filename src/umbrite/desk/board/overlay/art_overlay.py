@@ -32,9 +32,7 @@ def paint(painter: Inked, session: Session, camera: Camera, hover: Handle | None
     if session.drafts.now.flashing:
         for item in items:
             if item.part in session.drafts.now.flashing:
-                _outline(
-                    painter, session, camera, item, (painter.theme.ink, 6.0), (painter.theme.selected, 3.6)
-                )
+                _outline(painter, session, camera, item, (painter.theme.ink, 6.0), (painter.theme.selected, 3.6))
     for item in items:
         if item.part in chosen:
             _corners(painter, camera, item)
@@ -116,9 +114,7 @@ def _frame(painter: Inked, session: Session, camera: Camera, hover: Handle | Non
             painter.drawEllipse(at, size - 1, size - 1)
 
 
-def _outline(
-    painter: Inked, session: Session, camera: Camera, item: Shape, *strokes: tuple[QColor, float]
-) -> None:
+def _outline(painter: Inked, session: Session, camera: Camera, item: Shape, *strokes: tuple[QColor, float]) -> None:
     path = camera.transform().map(outline_of(item, session.file.pictures))
     painter.setBrush(Qt.BrushStyle.NoBrush)
     for colour, width in strokes:

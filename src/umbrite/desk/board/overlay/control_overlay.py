@@ -7,14 +7,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 
 from umbrite.desk.board import handles
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.control_places import (
-    bead_at,
-    cells,
-    is_valued,
-    proposed_controls,
-    seen_places,
-    shown_size,
-)
+from umbrite.desk.board.control_places import bead_at, cells, is_valued, proposed_controls, seen_places, shown_size
 from umbrite.desk.board.overlay.control_shapes import Held, colour_of, paint_control, paint_master_points
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.seen import controls_seen
@@ -182,17 +175,12 @@ def _cells(painter: Inked, session: Session, camera: Camera, key: str, *, lit: b
     row = boxes[places[0]].united(boxes[places[-1]])
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(painter.theme.dim)
-    for more, x, way in (
-        (places[0] > 0, row.left(), -1),
-        (places[-1] < len(one.variants) - 1, row.right(), 1),
-    ):
+    for more, x, way in ((places[0] > 0, row.left(), -1), (places[-1] < len(one.variants) - 1, row.right(), 1)):
         for dot in range(3 if more else 0):  # there are more on this side
             painter.drawEllipse(QPointF(x + way * (5 + 5 * dot), row.center().y()), 1.5, 1.5)
 
 
-def _card(
-    painter: Inked, session: Session, box: QRectF, variant: Variant, *, lit: bool, chosen: bool
-) -> None:
+def _card(painter: Inked, session: Session, box: QRectF, variant: Variant, *, lit: bool, chosen: bool) -> None:
     """A thumbnail of a variant."""
     theme, pictures, size = session.workspace.theme, session.file.pictures, max(int(box.width()), 12)
     picture = variant_picture(theme, pictures, session.puppet, variant, max(size - EDGES, 8))

@@ -35,8 +35,5 @@ def paint(painter: Inked, sight: Sight) -> None:
         if hot:
             name = puppet.joints[cut.bone].name
             marks.label(
-                painter,
-                sight.pointer,
-                tr("{words}, left out", words=name) if cut.left_out else name,
-                sight.within,
+                painter, sight.pointer, tr("{words}, left out", words=name) if cut.left_out else name, sight.within
             )

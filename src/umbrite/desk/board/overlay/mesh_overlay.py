@@ -102,11 +102,7 @@ def heat(painter: Inked, camera: Camera, mesh: Mesh, places: NDArray[np.complex1
     fill(found, _ramp(), spots, texels, np.ascontiguousarray(mesh.arrays.triangles, dtype=np.int64))
     colours = _coloured(painter.theme, found, box.x() + box.y())
     image = QImage(
-        colours.tobytes(),
-        box.width(),
-        box.height(),
-        4 * box.width(),
-        QImage.Format.Format_ARGB32_Premultiplied,
+        colours.tobytes(), box.width(), box.height(), 4 * box.width(), QImage.Format.Format_ARGB32_Premultiplied
     )
     painter.drawImage(box.topLeft(), image)
 
@@ -173,9 +169,7 @@ def _scale(painter: Inked, session: Session, within: QRectF) -> None:
     painter.setPen(painter.theme.ink)
     painter.setFont(look.font(9))
     bone = session.puppet.joints.get(session.brushing.bone)
-    painter.drawText(
-        QRectF(left, top - 20, wide, 18), Qt.AlignmentFlag.AlignCenter, bone.name if bone else ""
-    )
+    painter.drawText(QRectF(left, top - 20, wide, 18), Qt.AlignmentFlag.AlignCenter, bone.name if bone else "")
     for share in (0, 50, 100):
         room = QRectF(left + share / 100 * wide - 20, top + tall + 2, 40, 16)
         painter.drawText(room, Qt.AlignmentFlag.AlignCenter, f"{share} %")

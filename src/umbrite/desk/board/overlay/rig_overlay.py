@@ -134,9 +134,7 @@ def _cords(painter: Inked, sight: Sight) -> None:
     lit = {key for top in chosen for key in branch(puppet, top)}
     hooks = targets(puppet)
     wanted = joints_seen(session) if session.workspace.views["cords"] else lit
-    far = 0.5 * max(
-        puppet.width, puppet.height
-    )  # so far from its parent that the link deserves a second look
+    far = 0.5 * max(puppet.width, puppet.height)  # so far from its parent that the link deserves a second look
     signs: dict[str, Sign] = {}
     for key in wanted:
         joint = puppet.joints[key]
@@ -167,9 +165,7 @@ def _rivets(painter: Inked, sight: Sight) -> None:
     for key, joint in rivets_seen(session).items():
         if key in hooks or (key in widths and joint.pivot in plain):
             continue
-        lit = key in chosen and not (
-            key in widths and joint.pivot in inside and key not in sight.feedback.lit
-        )
+        lit = key in chosen and not (key in widths and joint.pivot in inside and key not in sight.feedback.lit)
         signs[key] = (pivots[key], 0.0, joint.side, joint.pivot_set, lit, key == hot)
     sight.keep("rivets", painter, signs)
 
@@ -211,9 +207,7 @@ def _proposed_plan(painter: Inked, sight: Sight) -> None:
         marks.paint_proposed_cord(painter, start, end)
     for name, part in draft.filled.pieces.items():
         sure = name in draft.held or draft.filled.sure[name] >= SURE
-        marks.paint_proposed_pivot(
-            painter, camera.point(middle_of_part(puppet.parts[part])), sure=sure, hot=False
-        )
+        marks.paint_proposed_pivot(painter, camera.point(middle_of_part(puppet.parts[part])), sure=sure, hot=False)
 
 
 def _proposed_limbs(painter: Inked, sight: Sight) -> None:
@@ -231,10 +225,7 @@ def _proposed_limbs(painter: Inked, sight: Sight) -> None:
             joints = sight.session.puppet.joints
             words = f"{joints[limb.root].name} to {joints[limb.end].name}"
             marks.label(
-                painter,
-                sight.pointer,
-                tr("{words}, left out", words=words) if limb.left_out else words,
-                sight.within,
+                painter, sight.pointer, tr("{words}, left out", words=words) if limb.left_out else words, sight.within
             )
 
 

@@ -50,9 +50,7 @@ def paint_rulers(painter: Inked, camera: Camera, size: QRectF) -> None:
         x = camera.point(complex(i * step, 0)).x()
         if x > WIDE:
             painter.drawLine(QPointF(x, low.top() + 1), QPointF(x, low.top() + 6))
-            painter.drawText(
-                QRectF(x + 2, low.top() + 3, 50, 14), Qt.AlignmentFlag.AlignLeft, f"{i * step:.0f}"
-            )
+            painter.drawText(QRectF(x + 2, low.top() + 3, 50, 14), Qt.AlignmentFlag.AlignLeft, f"{i * step:.0f}")
     for i in range(int(first.imag // step), int(last.imag // step) + 1):
         y = camera.point(complex(0, i * step)).y()
         if y < low.top():

@@ -33,13 +33,7 @@ class Standing:
         self._seen: tuple[object, ...] = ()
 
     def paint(
-        self,
-        painter: Inked,
-        camera: Camera,
-        signs: Mapping[str, Sign],
-        size: tuple[int, int],
-        *,
-        dragging: bool,
+        self, painter: Inked, camera: Camera, signs: Mapping[str, Sign], size: tuple[int, int], *, dragging: bool
     ) -> None:
         """Paint all marks, by their names, in their order, on a board of a size in its own pixels."""
         if len(signs) <= FEW:
@@ -66,9 +60,7 @@ class Standing:
     def _picture(
         self, theme: Theme, camera: Camera, signs: Iterable[Sign], size: tuple[int, int], ratio: float
     ) -> QImage:
-        image = QImage(
-            round(size[0] * ratio), round(size[1] * ratio), QImage.Format.Format_ARGB32_Premultiplied
-        )
+        image = QImage(round(size[0] * ratio), round(size[1] * ratio), QImage.Format.Format_ARGB32_Premultiplied)
         image.setDevicePixelRatio(ratio)
         image.fill(Qt.GlobalColor.transparent)
         painter = Inked(image, theme)

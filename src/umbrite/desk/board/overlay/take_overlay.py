@@ -34,9 +34,7 @@ def paint(painter: Inked, sight: Sight) -> None:
     _trails(painter, sight)
 
 
-def ghost_frames(
-    take: Take, playhead: float, count: int = 2, *, each: bool = False
-) -> tuple[list[float], list[float]]:
+def ghost_frames(take: Take, playhead: float, count: int = 2, *, each: bool = False) -> tuple[list[float], list[float]]:
     """The frames next before the playhead and next after it, the nearest first: of all frames, or of those with keys."""
     if each:
         whole = range(1, count + 1)
@@ -56,10 +54,7 @@ def _placed_at(take: Take, puppet: Puppet, frames: tuple[float, ...]) -> Placed:
 def _ghosts(painter: Inked, sight: Sight, take: Take) -> None:
     session = sight.session
     before, after = ghost_frames(
-        take,
-        session.timeline.frame,
-        session.timeline.ghosts,
-        each=session.workspace.views["each_frame"],
+        take, session.timeline.frame, session.timeline.ghosts, each=session.workspace.views["each_frame"]
     )
     frames = (*before, *after)
     if not frames:
@@ -109,9 +104,7 @@ def trail_of(session: Session, camera: Camera) -> list[list[Dot]]:
     frames = [round(take.first + (take.last - take.first) * i / count) for i in range(count + 1)]
     return [
         [
-            Dot(
-                name, frame, camera.point(placed.control_at(session.puppet.controls[name], i)), frame in keyed
-            )
+            Dot(name, frame, camera.point(placed.control_at(session.puppet.controls[name], i)), frame in keyed)
             for i, frame in enumerate(frames)
         ]
         for name in chosen

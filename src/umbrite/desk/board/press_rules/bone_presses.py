@@ -63,14 +63,10 @@ def with_binding(session: Session, camera: Camera, pointer: Pointer, spot: Spot)
     bone = next(iter(session.selection.only("joint")), None)
     if bone is None:
         return Press(
-            click=lambda: session.say(
-                tr("Select the bone first, then draw a loop around what it shall carry.")
-            )
+            click=lambda: session.say(tr("Select the bone first, then draw a loop around what it shall carry."))
         )
     return Press(
-        lambda: bone_gestures.bind_by_loop(
-            session, bone, pointer.at, lambda loop: _parts_in_loop(session, loop)
-        )
+        lambda: bone_gestures.bind_by_loop(session, bone, pointer.at, lambda loop: _parts_in_loop(session, loop))
     )
 
 
@@ -85,6 +81,4 @@ def _parts_in_loop(session: Session, loop: tuple[complex, ...]) -> list[str]:
         return []
     path = QPolygonF([QPointF(z.real, z.imag) for z in loop])
     rule = Qt.FillRule.WindingFill
-    return [
-        item.part for item in scene_of(session.placed) if path.containsPoint(rect_of(item.box).center(), rule)
-    ]
+    return [item.part for item in scene_of(session.placed) if path.containsPoint(rect_of(item.box).center(), rule)]

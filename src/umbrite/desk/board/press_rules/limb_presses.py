@@ -37,8 +37,7 @@ def _with_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) 
     first = next(iter(session.selection.only("joint")), None)
     if session.workspace.tool is LIMB and first is not None and (handle is not None or spot.under):
         return Press(
-            lambda: limb_gestures.draw_limb(session, first, lambda at: joint_at(session, camera, at)),
-            selected.click,
+            lambda: limb_gestures.draw_limb(session, first, lambda at: joint_at(session, camera, at)), selected.click
         )
     return selected
 

@@ -13,9 +13,7 @@ def with_brush(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) 
     brushing, handle = session.brushing, spot.handle
     mesh = brushing.mesh
     if pointer.alt and mesh is not None:
-        return Press(
-            lambda: weight_gestures.select_vertices(session, pointer.at), lambda: brushing.select(())
-        )
+        return Press(lambda: weight_gestures.select_vertices(session, pointer.at), lambda: brushing.select(()))
     if handle is not None and mesh is not None and handle.key in mesh.joints:
         return Press(lambda: weight_gestures.paint(session, pointer), lambda: brushing.choose(handle.key))
     bendy = [key for key in spot.under if session.puppet.parts[key].mesh is not None]
@@ -24,18 +22,14 @@ def with_brush(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) 
         return Press()
     if mesh is None:
         return Press()
-    return Press(
-        lambda: weight_gestures.paint(session, pointer), lambda: weight_gestures.dab(session, pointer)
-    )
+    return Press(lambda: weight_gestures.paint(session, pointer), lambda: weight_gestures.dab(session, pointer))
 
 
 def with_points(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
     """Points of a mesh are picked and dragged; elsewhere in the mesh a new one is made; a press on another part that bends takes that."""
     brushing = session.brushing
     if pointer.alt and brushing.mesh is not None:
-        return Press(
-            lambda: weight_gestures.select_vertices(session, pointer.at), lambda: brushing.select(())
-        )
+        return Press(lambda: weight_gestures.select_vertices(session, pointer.at), lambda: brushing.select(()))
     point = mesh_gestures.point_at(session, camera, pointer.at)
     if point is None:
         bendy = [key for key in spot.under if session.puppet.parts[key].mesh is not None]
@@ -45,8 +39,7 @@ def with_points(session: Session, camera: Camera, pointer: Pointer, spot: Spot) 
         if brushing.mesh is None:
             return Press()
         return Press(
-            lambda: mesh_gestures.draw_out(session, pointer.at),
-            lambda: mesh_commands.add_point(session, pointer.at),
+            lambda: mesh_gestures.draw_out(session, pointer.at), lambda: mesh_commands.add_point(session, pointer.at)
         )
     if pointer.shift:
         brushing.select(brushing.vertices ^ {point})

@@ -17,9 +17,7 @@ def in_parts(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) ->
         return _on_part_handle(session, handle, pointer)
     selected = pick(session, spot, pointer, joints=False)
     if not spot.under:
-        return Press(
-            gesture=lambda: part_gestures.drag_box(session, pointer.at, lambda a, b: _parts_in(session, a, b))
-        )
+        return Press(gesture=lambda: part_gestures.drag_box(session, pointer.at, lambda a, b: _parts_in(session, a, b)))
     chosen = session.selection.only("part")
     if not chosen:
         return selected
@@ -52,9 +50,7 @@ def with_knife(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) 
     def choose() -> None:
         session.selection.select(spot.under[:1])
 
-    return Press(
-        lambda: part_gestures.draw_cut(session, pointer.at, lambda at: parts_at(session, at)), choose
-    )
+    return Press(lambda: part_gestures.draw_cut(session, pointer.at, lambda at: parts_at(session, at)), choose)
 
 
 def _parts_in(session: Session, one: complex, other: complex) -> list[str]:

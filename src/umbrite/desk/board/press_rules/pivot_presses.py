@@ -46,8 +46,7 @@ def _on_proposed(session: Session, part: str, pointer: Pointer) -> Press:
     if pointer.alt:
         return Press(click=lambda: joint_commands.leave(session, part))
     return Press(
-        lambda: joint_gestures.drag_proposed(session, part, pointer.at),
-        lambda: joint_commands.take(session, part),
+        lambda: joint_gestures.drag_proposed(session, part, pointer.at), lambda: joint_commands.take(session, part)
     )
 
 

@@ -94,6 +94,4 @@ def in_rehearse(session: Session, camera: Camera, pointer: Pointer, spot: Spot) 
         return Press(lambda: pose_gestures.refused(session), selected.click)
     joints = [joint_under(session, key, pointer.at) for key in spot.under]
     joint = next((key for key in joints if key in session.selection.keys), joints[0])
-    return Press(
-        lambda: pose_gestures.drag_art(session, joint, pointer.at, turn_only=pointer.alt), selected.click
-    )
+    return Press(lambda: pose_gestures.drag_art(session, joint, pointer.at, turn_only=pointer.alt), selected.click)

@@ -40,11 +40,7 @@ def joint_at(session: Session, camera: Camera, at: complex) -> str | None:
 def pick(session: Session, spot: Spot, pointer: Pointer, *, joints: bool) -> Press:
     """Select by real shape. A press on something selected keeps the selection until the click is over."""
     puppet = session.puppet
-    found = (
-        [caught(puppet, joint_under(session, part, pointer.at)) for part in spot.under]
-        if joints
-        else spot.under
-    )
+    found = [caught(puppet, joint_under(session, part, pointer.at)) for part in spot.under] if joints else spot.under
     keys = list(dict.fromkeys(found))
     if not keys:
         if not pointer.shift:

@@ -23,9 +23,7 @@ def press(session: Session, camera: Camera, pointer: Pointer, *, again: bool) ->
     place = camera.point(pointer.at)
     if (dot := dot_at(session, camera, place)) is not None:
         session.timeline.go_to(float(dot.frame))
-    spot = Spot(
-        handle_at(session, camera, pointer.at), parts_at(session, pointer.at, REACH / camera.zoom), again
-    )
+    spot = Spot(handle_at(session, camera, pointer.at), parts_at(session, pointer.at, REACH / camera.zoom), again)
     for face in faces(session):
         meant: Press | None = face.press(session, camera, pointer, spot)
         if meant is not None:

@@ -108,11 +108,7 @@ class BoneCard(QFrame):
             for part, bound in bone_commands.candidates(self.session, shown):
                 self._add_tick(part, bound=bound)
         self.words.setText(
-            tr("carries")
-            if self.ticks
-            else tr("has no part under it")
-            if line is None
-            else tr("along one line")
+            tr("carries") if self.ticks else tr("has no part under it") if line is None else tr("along one line")
         )
         self.line.setVisible(line is not None)
         self.name.setVisible(line is None)
@@ -156,9 +152,7 @@ class BoneCard(QFrame):
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() in {Qt.Key.Key_Escape, Qt.Key.Key_Return, Qt.Key.Key_Enter}:
             self.session.drafts.put(
-                self.session.drafts.now._replace(
-                    bones=self.session.drafts.now.bones._replace(card=None, line=None)
-                )
+                self.session.drafts.now._replace(bones=self.session.drafts.now.bones._replace(card=None, line=None))
             )
             parent = self.parentWidget()
             if parent is not None:

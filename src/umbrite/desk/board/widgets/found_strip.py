@@ -58,12 +58,8 @@ def joint_picture(session: Session, key: str, turn: float, width: int, height: i
     pivot = placed.pivot(key)
     own = [puppet.parts[part].drawing for part in parts_on(puppet, key)]
     reach = 0.62 * max((max(d.width, d.height) for d in own), default=120)
-    camera = fitting(
-        QRectF(pivot.real - reach, pivot.imag - reach, 2 * reach, 2 * reach), QRectF(0, 0, width, height)
-    )
-    card = Card(session.workspace.theme, width, height).with_shapes(
-        items, session.file.pictures, camera.transform()
-    )
+    camera = fitting(QRectF(pivot.real - reach, pivot.imag - reach, 2 * reach, 2 * reach), QRectF(0, 0, width, height))
+    card = Card(session.workspace.theme, width, height).with_shapes(items, session.file.pictures, camera.transform())
     painter = card.painter
     at = camera.point(pivot)
     way = rest_direction(session.puppet, key) * complex(math.cos(turn), math.sin(turn))
@@ -128,9 +124,7 @@ class LimitCard(QAbstractButton):
         menu.addAction(tr("Leave {name} out", name=name)).triggered.connect(lambda: leave(session, found))
         menu.addSeparator()
         menu.addAction(tr("Take all")).triggered.connect(lambda: take_all(session))
-        menu.addAction(tr("Select the joint")).triggered.connect(
-            lambda: session.selection.select([found.joint])
-        )
+        menu.addAction(tr("Select the joint")).triggered.connect(lambda: session.selection.select([found.joint]))
         return menu
 
     def sizeHint(self) -> QSize:
@@ -144,8 +138,7 @@ class LimitCard(QAbstractButton):
         painter.setBrush(painter.theme.selected_pale if chosen or self.underMouse() else painter.theme.paper)
         painter.setPen(
             marks.pen(
-                painter.theme.selected if chosen or self.hasFocus() else painter.theme.line,
-                2.2 if chosen else 1.2,
+                painter.theme.selected if chosen or self.hasFocus() else painter.theme.line, 2.2 if chosen else 1.2
             )
         )
         painter.drawRoundedRect(box, 6, 6)
@@ -186,9 +179,7 @@ class FoundStrip(QFrame):
         self.all.clicked.connect(lambda: take_all(session))
         close = QToolButton()
         close.setIcon(look.icon(session.workspace.theme, "x"))
-        session.workspace.theme_changed.connect(
-            lambda: close.setIcon(look.icon(session.workspace.theme, "x"))
-        )
+        session.workspace.theme_changed.connect(lambda: close.setIcon(look.icon(session.workspace.theme, "x")))
         close.setAccessibleName(tr("Put the found limits away"))
         close.setToolTip(tr("Put the found limits away"))
         close.clicked.connect(lambda: session.drafts.put(session.drafts.now._replace(found_limits=())))

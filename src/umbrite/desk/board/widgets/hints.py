@@ -36,9 +36,7 @@ HANDLE_HINTS = {
 
 
 # Posing in a take is as in Rehearse.
-HANDLE_HINTS |= {
-    ("Takes", kind): text for (station, kind), text in HANDLE_HINTS.items() if station == "Rehearse"
-}
+HANDLE_HINTS |= {("Takes", kind): text for (station, kind), text in HANDLE_HINTS.items() if station == "Rehearse"}
 
 
 def hint_for(session: Session, hover: Handle | None) -> str:

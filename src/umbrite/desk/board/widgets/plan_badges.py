@@ -80,9 +80,7 @@ def _known_pivots(draft: PlanDraft) -> dict[tuple[str, ...], list[complex]]:
 def _beside(card: QRectF, way: complex) -> QRectF:
     """A place on the edge of a card, on the side to which the sign points."""
     reach = max(abs(way.real), abs(way.imag), 1e-9)
-    middle = card.center() + QPointF(
-        way.real / reach * card.width() / 2, way.imag / reach * card.height() / 2
-    )
+    middle = card.center() + QPointF(way.real / reach * card.width() / 2, way.imag / reach * card.height() / 2)
     return QRectF(middle.x() - SIZE / 2, middle.y() - SIZE / 2, SIZE, SIZE)
 
 
@@ -102,12 +100,7 @@ def paint(painter: Inked, badges: Sequence[Badge], hot: Badge | None) -> None:
 def _arrow(painter: Inked, badge: Badge) -> None:
     middle, way = badge.box.center(), badge.way / abs(badge.way)
     tip, back = way * 6.0, -way * 4.6
-    points = [
-        tip,
-        back + way * 1j * 3.4,
-        -way * 2.2,
-        back - way * 1j * 3.4,
-    ]  # an arrow head, slim enough to point
+    points = [tip, back + way * 1j * 3.4, -way * 2.2, back - way * 1j * 3.4]  # an arrow head, slim enough to point
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(painter.theme.ink)
     painter.drawPolygon(QPolygonF([middle + QPointF(z.real, z.imag) for z in points]))

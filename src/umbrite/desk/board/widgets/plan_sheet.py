@@ -98,9 +98,7 @@ class PlanFigure(QWidget):
         stacked = max(sum(abs(one.at.real - other.at.real) < COLUMN for one in places) for other in places)
         size = max(min(size, room.height() / (stacked + 1.5) - 4), SMALLEST)
         if size < ROOMY:  # what is empty and may stay so is left out first
-            places = [
-                p for p in places if p.name in draft.filled.pieces or p.name in draft.held or p.row.needed
-            ]
+            places = [p for p in places if p.name in draft.filled.pieces or p.name in draft.held or p.row.needed]
         facing = draft.filled.facing
         z = [complex(place.at.real * facing, place.at.imag) for place in places]
         left, right = min(p.real for p in z), max(p.real for p in z)
@@ -120,9 +118,7 @@ class PlanFigure(QWidget):
         pieces = draft.filled.pieces
         return [
             PlaceCard(
-                place.name,
-                pieces.get(place.name, ""),
-                QRectF(at.real - size / 2, at.imag - size / 2, size, size),
+                place.name, pieces.get(place.name, ""), QRectF(at.real - size / 2, at.imag - size / 2, size, size)
             )
             for place, at in zip(places, spots, strict=True)
         ]
@@ -150,11 +146,7 @@ class PlanFigure(QWidget):
             turn = plan_commands.turn_bend if badge.kind == "bend" else plan_commands.turn_ground
             attempt(self.session, lambda: turn(self.session, badge.limb))
         elif event.button() == Qt.MouseButton.LeftButton:
-            self._pressed, self._start, self._at = (
-                self.card_at(event.position()),
-                event.position(),
-                event.position(),
-            )
+            self._pressed, self._start, self._at = (self.card_at(event.position()), event.position(), event.position())
             self._dragging = False
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
@@ -166,9 +158,7 @@ class PlanFigure(QWidget):
         if hot != self.hot:
             self.hot = hot
             part = hot.part if hot is not None else ""
-            self.session.drafts.put(
-                self.session.drafts.now._replace(flashing=frozenset([part] if part else []))
-            )
+            self.session.drafts.put(self.session.drafts.now._replace(flashing=frozenset([part] if part else [])))
         self.update()
 
     def light(self, card: PlaceCard | None) -> None:
@@ -232,9 +222,7 @@ class PlanFigure(QWidget):
             painter.setPen(painter.theme.quiet)
             top = self.height() - self._left_height(draft)
             painter.drawText(
-                QRectF(2, top, self.width(), 16),
-                Qt.AlignmentFlag.AlignLeft,
-                tr("Rides along on what is nearest"),
+                QRectF(2, top, self.width(), 16), Qt.AlignmentFlag.AlignLeft, tr("Rides along on what is nearest")
             )
         painter.setPen(painter.theme.ink)
         painter.setFont(look.font(10.5))
@@ -288,9 +276,7 @@ class PlanFigure(QWidget):
 
     def _picture(self, part: str, size: int) -> QPixmap:
         session = self.session
-        return thumbnail(
-            session.workspace.theme, session.file.pictures, session.puppet.parts[part].drawing, size
-        )
+        return thumbnail(session.workspace.theme, session.file.pictures, session.puppet.parts[part].drawing, size)
 
     def _card(self, painter: Inked, draft: PlanDraft, card: PlaceCard) -> None:
         theme, hot = (
@@ -307,9 +293,7 @@ class PlanFigure(QWidget):
         colour = theme.line if not card.place else theme.brick if doubtful else theme.moss
         painter.setPen(
             marks.pen(
-                theme.selected if hot else colour,
-                2.0,
-                Qt.PenStyle.DashLine if doubtful else Qt.PenStyle.SolidLine,
+                theme.selected if hot else colour, 2.0, Qt.PenStyle.DashLine if doubtful else Qt.PenStyle.SolidLine
             )
         )
         painter.drawRoundedRect(card.box, 5, 5)
@@ -344,8 +328,7 @@ def _apart(spots: list[complex], least: float, room: QRectF) -> list[complex]:
                 z[i] += push
                 z[j] -= push
         z = [
-            complex(min(max(p.real, room.left()), room.right()), min(max(p.imag, room.top()), room.bottom()))
-            for p in z
+            complex(min(max(p.real, room.left()), room.right()), min(max(p.imag, room.top()), room.bottom())) for p in z
         ]
         if not moved:
             break
@@ -402,9 +385,7 @@ class PlanSheet(QFrame):
         foot.addWidget(self.make, 1)
         column.addLayout(foot)
         self.plan.activated.connect(
-            lambda _i: attempt(
-                session, lambda: plan_commands.choose_plan(session, str(self.plan.currentData()))
-            )
+            lambda _i: attempt(session, lambda: plan_commands.choose_plan(session, str(self.plan.currentData())))
         )
         self.facing.clicked.connect(lambda: attempt(session, lambda: plan_commands.turn_facing(session)))
         self.make.clicked.connect(lambda: attempt(session, lambda: plan_commands.build(session)))
@@ -466,8 +447,6 @@ class PlanSheet(QFrame):
         self.differs.setVisible(bool(told))
         self.ticks["elsewhere"].setVisible(elsewhere)
         more = tr(" and {count} more", count=len(told) - MOST_TOLD) if len(told) > MOST_TOLD else ""
-        self.differs.setText(
-            tr("What differs: {what}.", what=", ".join(told[:MOST_TOLD]) + more) if told else ""
-        )
+        self.differs.setText(tr("What differs: {what}.", what=", ".join(told[:MOST_TOLD]) + more) if told else "")
         self.figure.arrange()
         self.raise_()

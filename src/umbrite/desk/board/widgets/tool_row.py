@@ -38,9 +38,7 @@ class ToolRow(QFrame):
         style = Qt.ToolButtonStyle
         for named in range(len(self.buttons), -1, -1):
             for i, button in enumerate(self.buttons):
-                button.setToolButtonStyle(
-                    style.ToolButtonTextBesideIcon if i < named else style.ToolButtonIconOnly
-                )
+                button.setToolButtonStyle(style.ToolButtonTextBesideIcon if i < named else style.ToolButtonIconOnly)
             self._row.invalidate()
             self._row.activate()
             if self.sizeHint().width() <= width:

@@ -79,9 +79,7 @@ class WeightCard(QFrame):
         self.hardness.valueChanged.connect(lambda value: self._set(hardness=value / 100))
         self.locked.clicked.connect(lambda on: brushing.lock(brushing.bone, on=on))
         self.sways.clicked.connect(lambda on: brushing.set_sways(on=on))
-        self.mirror.clicked.connect(
-            lambda: attempt(session, lambda: bending_commands.weights_to_other_side(session))
-        )
+        self.mirror.clicked.connect(lambda: attempt(session, lambda: bending_commands.weights_to_other_side(session)))
         self.anew.clicked.connect(lambda: attempt(session, lambda: bending_commands.weigh_anew(session)))
         brushing.changed.connect(self.refresh)
         session.workspace.tool_changed.connect(self.refresh)

@@ -34,9 +34,7 @@ class Welcome(QFrame):
             button.setMinimumHeight(32)
             if i == 0:
                 button.setObjectName("main")
-                button.setIcon(
-                    look.icon(session.workspace.theme, "folder-open", session.workspace.theme.on_main)
-                )
+                button.setIcon(look.icon(session.workspace.theme, "folder-open", session.workspace.theme.on_main))
             self.buttons.append(button)
             column.addWidget(button)
         self.adjustSize()

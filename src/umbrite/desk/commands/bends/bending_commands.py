@@ -40,9 +40,7 @@ def bent_parts(session: Session) -> list[str]:
         return own
     joints = set(session.selection.of("joint"))
     return [
-        key
-        for key, part in puppet.parts.items()
-        if part.mesh is not None and not joints.isdisjoint(part.mesh.joints)
+        key for key, part in puppet.parts.items() if part.mesh is not None and not joints.isdisjoint(part.mesh.joints)
     ]
 
 
@@ -102,9 +100,7 @@ def bend_over_bones(session: Session) -> None:
 
 def set_joints(session: Session, part: str, count: int, *, by_curvature: bool) -> None:
     """The part bends in another number of joints, evenly or closer where it curves."""
-    puppet, keys = bend_anew(
-        session.puppet, part, picture_of(session, part), count, by_curvature=by_curvature
-    )
+    puppet, keys = bend_anew(session.puppet, part, picture_of(session, part), count, by_curvature=by_curvature)
     name = puppet.parts[part].name
     session.edit(tr("Bend {part} in {count} joints", part=name, count=len(keys)), puppet=puppet)
     session.selection.select([part])
@@ -203,9 +199,7 @@ def covered(session: Session, puppet: Puppet, part: str) -> tuple[Puppet, bool]:
     item, remade = puppet.parts[part], False
     for key, other in puppet.parts.items():
         shared = key == part or (item.shares and other.shares == item.shares)
-        picture = (
-            session.file.pictures.pixels(other.drawing.sha256) if shared and other.mesh is not None else None
-        )
+        picture = session.file.pictures.pixels(other.drawing.sha256) if shared and other.mesh is not None else None
         if picture is not None and other.mesh is not None and not covers(other.mesh, picture):
             made = mesh_for(puppet, key, picture, other.mesh.joints)
             puppet, remade = set_mesh(puppet, key, with_keeping(made, other.mesh.keeps_area)), True

@@ -42,9 +42,7 @@ def require_covering(session: Session, before: Mesh, after: Mesh) -> None:
     picture = picture_of(session, session.brushing.part)
     if bare_pixels(after, picture) > bare_pixels(before, picture) + FEW:
         raise RigError(
-            tr(
-                "A piece of the drawing would lie beside the mesh and be cut off where it bends. Leave it a margin."
-            )
+            tr("A piece of the drawing would lie beside the mesh and be cut off where it bends. Leave it a margin.")
         )
 
 

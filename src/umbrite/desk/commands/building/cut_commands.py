@@ -54,13 +54,9 @@ def _fit(session: Session, part: Part) -> Picture:
     if part.mesh is not None:
         raise RigError(tr("{name} bends, so it is not cut. Stop bending first.", name=part.name))
     if part.trims:
-        raise RigError(
-            tr("{name} is trimmed. Bring all of it back first (Shift+B), then cut it.", name=part.name)
-        )
+        raise RigError(tr("{name} is trimmed. Bring all of it back first (Shift+B), then cut it.", name=part.name))
     if part.shares:
-        raise RigError(
-            tr("{name} shares its drawing with a copy. Give it a drawing of its own first.", name=part.name)
-        )
+        raise RigError(tr("{name} shares its drawing with a copy. Give it a drawing of its own first.", name=part.name))
     return session.file.pictures.pixels(part.drawing.sha256)
 
 
@@ -131,10 +127,7 @@ def _reparented(puppet: Puppet, key: str, piece: str, made: Cut) -> Puppet:
     rest = inverse(corner)
     shape = made.piece[..., 3] > 0
     # The pieces' pictures are of the whole drawing's size; the part's own begins at its corner in that.
-    rows, columns = (
-        np.flatnonzero(made.kept[..., 3].any(axis=1)),
-        np.flatnonzero(made.kept[..., 3].any(axis=0)),
-    )
+    rows, columns = (np.flatnonzero(made.kept[..., 3].any(axis=1)), np.flatnonzero(made.kept[..., 3].any(axis=0)))
     shift = complex(int(columns[0]), int(rows[0]))
     for child in children(puppet, joint):
         if child == own or child in hooks:
@@ -154,11 +147,7 @@ def _bones(session: Session, key: str) -> list[str]:
     found = []
     for bone, joint in puppet.joints.items():
         z = complex(back(joint.pivot.z))
-        if (
-            joint.tip is not None
-            and -8 <= z.real <= part.drawing.width + 8
-            and -8 <= z.imag <= part.drawing.height + 8
-        ):
+        if joint.tip is not None and -8 <= z.real <= part.drawing.width + 8 and -8 <= z.imag <= part.drawing.height + 8:
             found.append(bone)
     return sorted(found, key=lambda bone: len(ancestors(puppet, bone)))
 
@@ -169,9 +158,7 @@ def needs_one_drawing(session: Session) -> str:
 
 
 def _one_part(session: Session) -> str | None:
-    chosen = session.selection.only("part") or [
-        key for key, part in session.puppet.parts.items() if not part.reference
-    ]
+    chosen = session.selection.only("part") or [key for key, part in session.puppet.parts.items() if not part.reference]
     return chosen[0] if len(chosen) == 1 else None
 
 
@@ -251,9 +238,7 @@ def take_cuts(session: Session) -> None:
     key, root, puppet = draft.part, draft.root, session.puppet
     wanted = {one.bone for one in draft.cuts if not one.left_out}
     if not wanted:
-        raise RigError(
-            tr("All pencilled cuts are left out. Click one to take it in again, or rub them out with Esc.")
-        )
+        raise RigError(tr("All pencilled cuts are left out. Click one to take it in again, or rub them out with Esc."))
     name = puppet.parts[key].name
     puppet = _parent_of(puppet, _bones(session, key), root)
     bones = sorted(_bones(session, key), key=lambda bone: len(ancestors(puppet, bone)))
@@ -275,14 +260,7 @@ def take_cuts(session: Session) -> None:
         )  # fmt: skip
     session.edit(tr("Cut {name} at the bones", name=name), puppet=puppet)
     words = tr(" Not at {names}: the drawing doesn't part there.", names=", ".join(left)) if left else ""
-    session.say(
-        tr(
-            "{name} is in {count} pieces now, each on its bone.{words}",
-            name=name,
-            count=made + 1,
-            words=words,
-        )
-    )
+    session.say(tr("{name} is in {count} pieces now, each on its bone.{words}", name=name, count=made + 1, words=words))
 
 
 def _segment(puppet: Puppet, part: Part, bone: str) -> tuple[complex, complex]:
@@ -298,11 +276,7 @@ def _parent_of(puppet: Puppet, bones: Sequence[str], root: str) -> Puppet:
     if above:
         puppet = set_parent(puppet, [root], puppet.joints[above[-1]].parent)
     for bone in bones:
-        if (
-            bone == root
-            or carries(puppet, root, bone)
-            or any(one in bones for one in ancestors(puppet, bone))
-        ):
+        if bone == root or carries(puppet, root, bone) or any(one in bones for one in ancestors(puppet, bone)):
             continue
         known = [one for one in bones if one == root or carries(puppet, root, one)]
         puppet = set_parent(puppet, [bone], nearest_bone(puppet, known, puppet.joints[bone].pivot.z))
@@ -316,9 +290,7 @@ def _cut_at(session: Session, puppet: Puppet, key: str, bone: str, bones: Sequen
     others = [one for one in bones if one not in branch]
     picture = session.file.pictures.pixels(part.drawing.sha256)
     made = cut_at_bone(
-        picture,
-        [_segment(puppet, part, one) for one in branch],
-        [_segment(puppet, part, one) for one in others],
+        picture, [_segment(puppet, part, one) for one in branch], [_segment(puppet, part, one) for one in others]
     )
     puppet, piece = _with_piece(session, puppet, key, made)
     puppet = ride_on(puppet, piece, bone)
@@ -335,17 +307,11 @@ def join(session: Session) -> None:
     keys = sorted(session.selection.of("part"), key=puppet.order.index)
     for key in keys:
         if puppet.parts[key].mesh is not None:
-            raise RigError(
-                tr("{name} bends, so it is not joined. Stop bending first.", name=puppet.parts[key].name)
-            )
-    first = min(
-        keys, key=lambda key: (len(ancestors(puppet, puppet.parts[key].joint)), puppet.order.index(key))
-    )
+            raise RigError(tr("{name} bends, so it is not joined. Stop bending first.", name=puppet.parts[key].name))
+    first = min(keys, key=lambda key: (len(ancestors(puppet, puppet.parts[key].joint)), puppet.order.index(key)))
     frame = inverse(board_from_drawing(puppet.parts[first].placement))
     maps = {
-        key: np.array(svg_matrix(after(frame, board_from_drawing(puppet.parts[key].placement))))
-        .reshape(3, 2)
-        .T
+        key: np.array(svg_matrix(after(frame, board_from_drawing(puppet.parts[key].placement)))).reshape(3, 2).T
         for key in keys
     }
     corners = np.concatenate([
@@ -380,6 +346,4 @@ def join(session: Session) -> None:
         puppet = remove_part(puppet, key)
     session.edit(tr("Join {count} parts", count=len(keys)), puppet=puppet)
     session.selection.select([first])
-    session.say(
-        tr("{name} is one part now, as it lay. Nothing has moved at rest.", name=label_of(session, [first]))
-    )
+    session.say(tr("{name} is one part now, as it lay. Nothing has moved at rest.", name=label_of(session, [first])))

@@ -16,9 +16,7 @@ def find(session: Session) -> None:
     pictures = session.file.pictures.of(session.puppet)
     found = find_joints(session.puppet, pictures, chosen if len(chosen) > 1 else None)
     new = [
-        p
-        for p in found
-        if not _is_so(session, p.part, p.parent, p.pivot) and guest_of(session.puppet, p.part) is None
+        p for p in found if not _is_so(session, p.part, p.parent, p.pivot) and guest_of(session.puppet, p.part) is None
     ]  # what hangs where in a guest is its own
     session.workspace.go_to(PIVOTS)
     session.drafts.put(session.drafts.now._replace(proposals=tuple(new)))
@@ -33,9 +31,7 @@ def find(session: Session) -> None:
             )
         )
     else:
-        session.say(
-            tr("No joint is missing where parts overlap: all that the art suggests is there already.")
-        )
+        session.say(tr("No joint is missing where parts overlap: all that the art suggests is there already."))
 
 
 def _is_so(session: Session, part: str, parent: str, pivot: complex) -> bool:
@@ -45,11 +41,7 @@ def _is_so(session: Session, part: str, parent: str, pivot: complex) -> bool:
 
 
 def needs_proposed(session: Session) -> str:
-    return (
-        ""
-        if session.drafts.now.proposals
-        else tr("Find joints first; then there is something to take or to leave.")
-    )
+    return "" if session.drafts.now.proposals else tr("Find joints first; then there is something to take or to leave.")
 
 
 def take(session: Session, part: str) -> None:
@@ -58,9 +50,7 @@ def take(session: Session, part: str) -> None:
     puppet = join_parts(session.puppet, proposal.part, proposal.parent, proposal.pivot)
     name = puppet.parts[part].name
     session.drafts.put(
-        session.drafts.now._replace(
-            proposals=tuple(p for p in session.drafts.now.proposals if p.part != part)
-        )
+        session.drafts.now._replace(proposals=tuple(p for p in session.drafts.now.proposals if p.part != part))
     )
     session.edit(tr("Take joint of {name}", name=name), puppet=puppet)
     session.selection.select([puppet.parts[part].joint])
@@ -77,16 +67,10 @@ def take(session: Session, part: str) -> None:
 def leave(session: Session, part: str) -> None:
     """Rub out one proposed joint."""
     session.drafts.put(
-        session.drafts.now._replace(
-            proposals=tuple(p for p in session.drafts.now.proposals if p.part != part)
-        )
+        session.drafts.now._replace(proposals=tuple(p for p in session.drafts.now.proposals if p.part != part))
     )
     session.say(
-        tr(
-            "The joint of {name} was left out. {left}",
-            name=session.puppet.parts[part].name,
-            left=_left(session),
-        )
+        tr("The joint of {name} was left out. {left}", name=session.puppet.parts[part].name, left=_left(session))
     )
 
 
@@ -109,11 +93,7 @@ def take_all(session: Session) -> None:
     names = ", ".join(puppet.parts[p.part].name for p in refused[:3])
     session.say(
         tr("{count} joints made.", count=count)
-        + (
-            tr(" {names} would close a circle or break a limb and stayed pencilled.", names=names)
-            if refused
-            else ""
-        )
+        + (tr(" {names} would close a circle or break a limb and stayed pencilled.", names=names) if refused else "")
     )
 
 

@@ -62,13 +62,9 @@ def keep(session: Session) -> None:
         raise RigError(tr("There is no folder for body plans here."))
     path = session.file.path
     name = tidy(path.stem) if path is not None else session.puppet.name
-    plan = plan_of(
-        session.puppet, pieces_to_place(session.puppet, session.file.pictures.of(session.puppet)), name
-    )
+    plan = plan_of(session.puppet, pieces_to_place(session.puppet, session.file.pictures.of(session.puppet)), name)
     kept = keep_plan(folder, plan)
-    session.say(
-        tr("{name} is a body plan now, kept as {path}. Build by plan offers it.", name=name, path=str(kept))
-    )
+    session.say(tr("{name} is a body plan now, kept as {path}. Build by plan offers it.", name=name, path=str(kept)))
 
 
 def draft_of(session: Session) -> PlanDraft:
@@ -136,9 +132,7 @@ def set_piece(session: Session, place: str, part: str) -> None:
         )
     held = {key: one for key, one in draft.held.items() if one != part} | {place: part}
     _again(session, held, draft.facing)
-    session.say(
-        tr("{name} is the {place} now.", name=session.puppet.parts[part].name, place=place_words(place))
-    )
+    session.say(tr("{name} is the {place} now.", name=session.puppet.parts[part].name, place=place_words(place)))
 
 
 def empty(session: Session, place: str) -> None:
@@ -233,9 +227,7 @@ def propose_rig(session: Session, rig: Package) -> None:
 def _lay(session: Session, draft: PlanDraft, rig: Package) -> None:
     """The rig on the art that is open, in one step."""
     with waiting():
-        laid = lay_rig(
-            rig.document, rig.pixels(), draft.puppet, session.file.pictures.of(draft.puppet), draft.filled
-        )
+        laid = lay_rig(rig.document, rig.pixels(), draft.puppet, session.file.pictures.of(draft.puppet), draft.filled)
     _put(session, None)
     document = replaced(laid.document, versions=session.history.now.versions)
     session.edit(tr("Lay the rig of {name}", name=rig.puppet.name), whole=document)

@@ -55,11 +55,7 @@ def _licence(data: metadata.PackageMetadata) -> str:
     """What a package says of its licence, in a few words."""
     told = ", ".join(data.get_all("License-Expression") or [])
     if not told:
-        classes = [
-            each.rpartition(":: ")[2]
-            for each in data.get_all("Classifier") or []
-            if each.startswith("License")
-        ]
+        classes = [each.rpartition(":: ")[2] for each in data.get_all("Classifier") or [] if each.startswith("License")]
         first = ", ".join(data.get_all("License") or []).strip().split("\n")[0]
         told = ", ".join(dict.fromkeys(classes)) or first
     return told if len(told) <= LONGEST else f"{told[:LONGEST]}…"
@@ -95,6 +91,4 @@ def fault_report() -> str:
 def copy_report(session: Session) -> None:
     """The report onto the clipboard, as text; the person decides where it goes."""
     QGuiApplication.clipboard().setText(fault_report())
-    session.say(
-        tr("A report is on the clipboard: versions, and the last fault of this run. Nothing else leaves.")
-    )
+    session.say(tr("A report is on the clipboard: versions, and the last fault of this run. Nothing else leaves."))

@@ -30,9 +30,7 @@ from umbrite.rig.model import Puppet
 
 
 def needs_variants(session: Session) -> str:
-    return (
-        "" if sets_selected(session) else tr("Select a part, a chooser or a branch of a variant set first.")
-    )
+    return "" if sets_selected(session) else tr("Select a part, a chooser or a branch of a variant set first.")
 
 
 def needs_choice(session: Session) -> str:
@@ -230,9 +228,7 @@ def rest_of(session: Session, key: str, number: int) -> None:
 def remove(session: Session, key: str, number: int) -> None:
     """Take a variant out of its set; what was not seen at rest stays hidden."""
     name = get_variant(session.puppet, key, number).name
-    session.edit(
-        tr("Take {name} out of its set", name=name), puppet=remove_variant(session.puppet, key, number)
-    )
+    session.edit(tr("Take {name} out of its set", name=name), puppet=remove_variant(session.puppet, key, number))
 
 
 def move_in_set(session: Session, key: str, number: int, place: int) -> None:

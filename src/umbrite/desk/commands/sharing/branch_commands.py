@@ -35,9 +35,7 @@ STEP = 1.1  # by how much a branch is made larger at once
 
 
 def needs_branch(session: Session) -> str:
-    return (
-        "" if session.selection.of("joint") else tr("Select a part or a joint first; its branch goes along.")
-    )
+    return "" if session.selection.of("joint") else tr("Select a part or a joint first; its branch goes along.")
 
 
 def needs_something(session: Session) -> str:
@@ -110,9 +108,7 @@ def paste(session: Session) -> None:
         shelf_commands.paste(session)
     else:
         raise RigError(
-            tr(
-                "There is no branch, control, link or take on the clipboard. Copy one here or in another window first."
-            )
+            tr("There is no branch, control, link or take on the clipboard. Copy one here or in another window first.")
         )
 
 

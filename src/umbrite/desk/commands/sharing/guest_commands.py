@@ -51,9 +51,7 @@ def chosen(session: Session) -> str:
     return key
 
 
-def take_in(
-    session: Session, package: Package, source: str, at: complex | None = None, onto: str | None = None
-) -> str:
+def take_in(session: Session, package: Package, source: str, at: complex | None = None, onto: str | None = None) -> str:
     """Another puppet as a guest, standing on the ground of this one beside its middle or `at` a place, as large as it is drawn; its id."""
     before, other = session.history.now, package.document
     place = complex(0, before.puppet.height - other.puppet.height) if at is None else at - _standing(other)
@@ -81,9 +79,7 @@ def pick(session: Session, key: str) -> None:
     guest = get_guest(session.puppet, key)
     parts = [own for own in guest.ids.values() if own in session.puppet.parts]
     session.selection.select(
-        parts
-        if session.workspace.station.picks == "part" and not session.workspace.station.posed
-        else [guest.root]
+        parts if session.workspace.station.picks == "part" and not session.workspace.station.posed else [guest.root]
     )
 
 
@@ -125,9 +121,7 @@ def spread(session: Session, key: str, *, on: bool) -> None:
 
 def hide(session: Session, key: str, *, on: bool) -> None:
     name = get_guest(session.puppet, key).name
-    step = (
-        tr("Hide the controls of {name}", name=name) if on else tr("Show the controls of {name}", name=name)
-    )
+    step = tr("Hide the controls of {name}", name=name) if on else tr("Show the controls of {name}", name=name)
     session.edit(step, whole=set_hidden(session.history.now, key, hidden=on))
 
 

@@ -24,9 +24,7 @@ class Change(NamedTuple):
 
 def needs_take(session: Session) -> str:
     return (
-        ""
-        if session.timeline.take is not None
-        else tr("There is no take yet. Pose at the lamp in Takes, or make one.")
+        "" if session.timeline.take is not None else tr("There is no take yet. Pose at the lamp in Takes, or make one.")
     )
 
 
@@ -138,8 +136,6 @@ def with_end(end: str, frame: int) -> Change:
     word = tr("beginning") if end == "first" else tr("end")
 
     def how(take: Take) -> Take:
-        return (
-            take_list.set_time(take, first=frame) if end == "first" else take_list.set_time(take, last=frame)
-        )
+        return take_list.set_time(take, first=frame) if end == "first" else take_list.set_time(take, last=frame)
 
     return Change(tr("Put the {word} at frame {frame}", word=word, frame=frame), how)

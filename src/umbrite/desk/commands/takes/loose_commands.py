@@ -29,9 +29,7 @@ def _chain(session: Session) -> list[str]:
     turned |= {limb.end for limb in puppet.limbs.values() if limb.end and limb.end_hold != "limb"}
     found = [key for top in tops for key in branch(puppet, top) if key not in turned]
     if not found:
-        raise RigError(
-            tr("Limbs turn these joints, so they can't hang loose. Choose a tail, a scarf, an ear.")
-        )
+        raise RigError(tr("Limbs turn these joints, so they can't hang loose. Choose a tail, a scarf, an ear."))
     return list(dict.fromkeys(found))
 
 

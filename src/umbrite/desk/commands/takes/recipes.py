@@ -137,9 +137,7 @@ def _scatter(session: Session) -> Recipe:
         raise RigError(take_commands.needs_keys(session))
 
     def make(session: Session, values: Values) -> Made:
-        take = key_edits.scatter(
-            current_take(session), selected, round(values["most"]), round(values["seed"])
-        )
+        take = key_edits.scatter(current_take(session), selected, round(values["most"]), round(values["seed"]))
         return _with(session, tr("Scatter {count} keys", count=len(selected)), take)
 
     return Recipe(tr("Scatter the picked keys"), tr("Scatter"), (
@@ -154,9 +152,7 @@ def _ease(session: Session) -> Recipe:
         return _with(session, tr("Ease all"), key_edits.ease_all(take, values["share"], held))
 
     current_take(session)
-    return Recipe(
-        tr("Ease all"), tr("Ease"), (Dial("share", tr("Share of each way"), 0, 0.5, 0.01, 0.33),), make
-    )
+    return Recipe(tr("Ease all"), tr("Ease"), (Dial("share", tr("Share of each way"), 0, 0.5, 0.01, 0.33),), make)
 
 
 def _breathe(session: Session) -> Recipe:
@@ -222,9 +218,7 @@ def _follow(session: Session) -> Recipe:
     moved = [*(puppet.controls[key].moves for key in session.selection.only("control")), *moved]
     moved = list(dict.fromkeys(moved))
     if not moved:
-        raise RigError(
-            tr("Select what shall follow something else first, and then, with Shift, what it shall follow.")
-        )
+        raise RigError(tr("Select what shall follow something else first, and then, with Shift, what it shall follow."))
     key, joint = moved[0], puppet.joints[moved[0]]
     wanted = list(dict.fromkeys([*moved[1:], *joint.also, "", joint.parent or ""]))
 

@@ -80,9 +80,7 @@ def key_selected(session: Session) -> None:
 def _key(session: Session, names: Collection[str], step: str) -> None:
     names = of_kinds(names, session.timeline.kinds)
     if not names:
-        raise RigError(
-            tr("There is nothing to key: nothing is posed or controlled, or no kind of value is chosen.")
-        )
+        raise RigError(tr("There is nothing to key: nothing is posed or controlled, or no kind of value is chosen."))
     values = {name: session.pose.get(name, 0.0) for name in sorted(names)}
     session.timeline.let_go()
     session.edit(step, takes=session.timeline.with_keys(session.history.now, values))
@@ -133,12 +131,7 @@ def more_ghosts(by: int) -> Callable[[Session], None]:
 
     def work(session: Session) -> None:
         session.timeline.set_ghosts(session.timeline.ghosts + by)
-        session.say(
-            tr(
-                "{count} ghosts before the lamp, and as many after it.",
-                count=session.timeline.ghosts,
-            )
-        )
+        session.say(tr("{count} ghosts before the lamp, and as many after it.", count=session.timeline.ghosts))
 
     return work
 
@@ -150,11 +143,7 @@ def speak(session: Session, shapes: Sequence[tuple[float, str]], source: str) ->
         raise RigError(needs_variants(session))
     session.workspace.go_to(TAKES)
     take = spoken(current_take(session), session.puppet, keys[0], shapes)
-    put_take(
-        session,
-        tr("Shapes of {name} from {source}", name=session.puppet.sets[keys[0]].name, source=source),
-        take,
-    )
+    put_take(session, tr("Shapes of {name} from {source}", name=session.puppet.sets[keys[0]].name, source=source), take)
     session.say(tr("{count} frames were read from {source}.", count=len(shapes), source=source))
 
 
@@ -284,26 +273,21 @@ def copy_take(session: Session) -> None:
 
 def remove_take(session: Session) -> None:
     take = current_take(session)
-    session.edit(
-        tr("Remove {name}", name=take.name), takes=take_list.remove_take(session.history.now.takes, take.name)
-    )
+    session.edit(tr("Remove {name}", name=take.name), takes=take_list.remove_take(session.history.now.takes, take.name))
     session.timeline.choose("")
 
 
 def rename_take(session: Session, text: str) -> None:
     take = current_take(session)
     session.edit(
-        tr("Name {strip}", strip=text),
-        takes=take_list.rename_take(session.history.now.takes, take.name, text),
+        tr("Name {strip}", strip=text), takes=take_list.rename_take(session.history.now.takes, take.name, text)
     )
     session.timeline.choose(text.strip())
 
 
 def set_rate(session: Session, rate: float) -> None:
     put_take(
-        session,
-        tr("{rate} frames per second", rate=f"{rate:g}"),
-        take_list.set_time(current_take(session), rate=rate),
+        session, tr("{rate} frames per second", rate=f"{rate:g}"), take_list.set_time(current_take(session), rate=rate)
     )
 
 

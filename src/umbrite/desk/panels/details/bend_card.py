@@ -44,9 +44,7 @@ def limb_picture(session: Session, key: str, bend: int, width: int, height: int)
     for z in points:
         box = box.united(QRectF(z.real - 20, z.imag - 20, 40, 40))
     camera = fitting(box, QRectF(12, 8, width - 24, height - 16))
-    card = Card(session.workspace.theme, width, height).with_shapes(
-        items, session.file.pictures, camera.transform()
-    )
+    card = Card(session.workspace.theme, width, height).with_shapes(items, session.file.pictures, camera.transform())
     painter = card.painter
     on_card = [camera.point(z) for z in points]
     painter.setPen(marks.pen(painter.theme.paper, 4))
@@ -95,9 +93,7 @@ class SideButton(QAbstractButton):
         box = QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5)
         chosen = self.isChecked()
         painter.setBrush(painter.theme.selected_pale if chosen else painter.theme.paper)
-        painter.setPen(
-            marks.pen(painter.theme.selected if chosen else painter.theme.line, 2.4 if chosen else 1.2)
-        )
+        painter.setPen(marks.pen(painter.theme.selected if chosen else painter.theme.line, 2.4 if chosen else 1.2))
         painter.drawRoundedRect(box, 7, 7)
         if self.hasFocus():
             painter.setBrush(Qt.BrushStyle.NoBrush)

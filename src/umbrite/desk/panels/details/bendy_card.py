@@ -56,9 +56,7 @@ class BendyCard(QWidget):
         self.density.setRange(MIDDLE // 4, MOST)
         self.squash.setRange(0, 100)
         self.density.setToolTip(tr("More triangles bend more smoothly and cost more time"))
-        self.squash.setToolTip(
-            tr("How much it narrows where a joint lengthens it, so that it keeps its area")
-        )
+        self.squash.setToolTip(tr("How much it narrows where a joint lengthens it, so that it keeps its area"))
         for words, slider in (("Mesh", self.density), ("Squash", self.squash)):
             slider.setAccessibleName(tr(words))
             form.addRow(tr(words), slider)
@@ -136,10 +134,7 @@ class BendyCard(QWidget):
         count, curved = self.joints.value(), self.curved.isChecked()
         if mesh is None or (count == len(mesh.joints) and curved == self._is_uneven(mesh)):
             return
-        attempt(
-            self.session,
-            lambda: bending_commands.set_joints(self.session, self.part, count, by_curvature=curved),
-        )
+        attempt(self.session, lambda: bending_commands.set_joints(self.session, self.part, count, by_curvature=curved))
         self.refresh()
 
     def _set_density(self) -> None:

@@ -23,12 +23,7 @@ COLOURS = [
 ]
 
 
-SHOWN = [
-    ("Always", "always"),
-    ("As a ghost", "ghosted"),
-    ("Near the pointer", "near"),
-    ("Never, but usable", "never"),
-]
+SHOWN = [("Always", "always"), ("As a ghost", "ghosted"), ("Near the pointer", "near"), ("Never, but usable", "never")]
 
 
 AXES = [("Both axes", "both"), ("Across only", "x"), ("Up and down only", "y")]
@@ -62,22 +57,14 @@ class ControlSection(Section):
         self.row("Range upright", *self.ranges[2:])
         self.shape = self.choice("Shape", lambda _p, _k: SHAPES, _read("shape"), _write("shape"))
         self.row("Shape", self.shape)
-        self.row(
-            "Size",
-            self.number("Size", _read("size"), _write("size"), unit=" px", digits=0, least=8, most=1000),
-        )
+        self.row("Size", self.number("Size", _read("size"), _write("size"), unit=" px", digits=0, least=8, most=1000))
         sizes = [("The board", False), ("The screen", True)]
-        self.row(
-            "Pixels of",
-            self.choice("Pixels of", lambda _p, _k: sizes, _read("on_screen"), _write("on_screen")),
-        )
+        self.row("Pixels of", self.choice("Pixels of", lambda _p, _k: sizes, _read("on_screen"), _write("on_screen")))
         self.row("Colour", self.choice("Colour", lambda _p, _k: COLOURS, _read("colour"), _write("colour")))
         self.row("Label", self.text("Label", _read("label"), _write("label")))
         self.row("Shown", self.choice("Shown", lambda _p, _k: SHOWN, _read("shown"), _write("shown")))
         lock = [("Animators use it", False), ("Locked", True)]
-        self.row(
-            "Hand-over", self.choice("Hand-over", lambda _p, _k: lock, _read("locked"), _write("locked"))
-        )
+        self.row("Hand-over", self.choice("Hand-over", lambda _p, _k: lock, _read("locked"), _write("locked")))
 
     def show_for(self, keys: list[str]) -> None:
         super().show_for(keys)
@@ -133,11 +120,7 @@ def _others(puppet: Puppet, key: str) -> list[tuple[str, Any]]:
     found: list[tuple[str, Any]] = [("The board", None)]
     for other, control in puppet.controls.items():
         carried = own in {control.moves, *ancestors(puppet, control.moves)}
-        if (
-            other != key
-            and not traits(control).beside
-            and (not carried or traits(puppet.controls[key]).beside)
-        ):
+        if other != key and not traits(control).beside and (not carried or traits(puppet.controls[key]).beside):
             found.append((control.name, other))
     now = _carried_by(puppet, key)
     if now is not None and now in puppet.joints:

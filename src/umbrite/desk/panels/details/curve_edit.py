@@ -37,9 +37,7 @@ class CurveEdit(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(tr("Curve of the link"))
-        self.setToolTip(
-            tr("Drag points; double click puts one in, Delete takes the chosen one out; arrows nudge it")
-        )
+        self.setToolTip(tr("Drag points; double click puts one in, Delete takes the chosen one out; arrows nudge it"))
 
     def sizeHint(self) -> QSize:
         return QSize(220, 150)
@@ -60,15 +58,13 @@ class CurveEdit(QWidget):
         """The widget point of a curve's point."""
         f = self._frame
         return QPointF(
-            (point.x - f.x()) / f.width() * self.width(),
-            self.height() - (point.y - f.y()) / f.height() * self.height(),
+            (point.x - f.x()) / f.width() * self.width(), self.height() - (point.y - f.y()) / f.height() * self.height()
         )
 
     def point(self, at: QPointF) -> Point:
         f = self._frame
         return Point(
-            f.x() + at.x() / self.width() * f.width(),
-            f.y() + (self.height() - at.y()) / self.height() * f.height(),
+            f.x() + at.x() / self.width() * f.width(), f.y() + (self.height() - at.y()) / self.height() * f.height()
         )
 
     def paintEvent(self, _event: QPaintEvent) -> None:
@@ -95,9 +91,7 @@ class CurveEdit(QWidget):
         if 0 <= self.chosen < len(self.link.points):
             painter.setPen(painter.theme.ink)
             painter.setFont(look.font(9.5))
-            painter.drawText(
-                QRectF(self.rect()).adjusted(6, 3, -6, -3), Qt.AlignmentFlag.AlignTop, self._words()
-            )
+            painter.drawText(QRectF(self.rect()).adjusted(6, 3, -6, -3), Qt.AlignmentFlag.AlignTop, self._words())
         painter.end()
 
     def _words(self) -> str:
@@ -146,12 +140,7 @@ class CurveEdit(QWidget):
         return super().event(event)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
-        steps = {
-            Qt.Key.Key_Left: (-1, 0),
-            Qt.Key.Key_Right: (1, 0),
-            Qt.Key.Key_Up: (0, 1),
-            Qt.Key.Key_Down: (0, -1),
-        }
+        steps = {Qt.Key.Key_Left: (-1, 0), Qt.Key.Key_Right: (1, 0), Qt.Key.Key_Up: (0, 1), Qt.Key.Key_Down: (0, -1)}
         step = steps.get(Qt.Key(event.key()))
         if self.link is None or self.chosen < 0:
             super().keyPressEvent(event)

@@ -54,9 +54,7 @@ class Writer(NamedTuple):
 
         if attempt(self.session, work):
             self.session.edit(
-                tr("{step} of {name}", step=tr(self.step), name=name),
-                puppet=document.puppet,
-                pose=document.pose,
+                tr("{step} of {name}", step=tr(self.step), name=name), puppet=document.puppet, pose=document.pose
             )
             for note in filter(None, (self.note(before.puppet, key, value) for key in keys)):
                 self.session.say(note)

@@ -28,9 +28,7 @@ class GiveBars(QWidget):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(tr("Give of each joint"))
         self.setToolTip(
-            tr(
-                "How willingly each joint bends, from the root on: drag a bar; with arrows choose and change one"
-            )
+            tr("How willingly each joint bends, from the root on: drag a bar; with arrows choose and change one")
         )
 
     def sizeHint(self) -> QSize:
@@ -41,8 +39,7 @@ class GiveBars(QWidget):
         self.chosen = min(self.chosen, len(self.joints) - 1)
         self.setAccessibleDescription(
             ", ".join(
-                f"{self.session.puppet.joints[j].name} {self.session.puppet.joints[j].give:.0%}"
-                for j in self.joints
+                f"{self.session.puppet.joints[j].name} {self.session.puppet.joints[j].give:.0%}" for j in self.joints
             )
         )
         self.update()
@@ -59,16 +56,11 @@ class GiveBars(QWidget):
         for i, key in enumerate(self.joints):
             room, give = self.bar(i), self.session.puppet.joints[key].give
             painter.setPen(
-                pen(
-                    painter.theme.selected if self.hasFocus() and i == self.chosen else painter.theme.line,
-                    1.4,
-                )
+                pen(painter.theme.selected if self.hasFocus() and i == self.chosen else painter.theme.line, 1.4)
             )
             painter.setBrush(painter.theme.paper)
             painter.drawRoundedRect(room, 3, 3)
-            filled = QRectF(
-                room.left(), room.bottom() - room.height() * give, room.width(), room.height() * give
-            )
+            filled = QRectF(room.left(), room.bottom() - room.height() * give, room.width(), room.height() * give)
             painter.setPen(Qt.PenStyle.NoPen)
             painter.setBrush(painter.theme.teal)
             painter.drawRoundedRect(filled.adjusted(2, min(2, filled.height()), -2, -1), 2, 2)
@@ -79,11 +71,7 @@ class GiveBars(QWidget):
         painter.end()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        hit = [
-            i
-            for i in range(len(self.joints))
-            if self.bar(i).adjusted(-4, -3, 4, FOOT).contains(event.position())
-        ]
+        hit = [i for i in range(len(self.joints)) if self.bar(i).adjusted(-4, -3, 4, FOOT).contains(event.position())]
         if event.button() == Qt.MouseButton.LeftButton and hit:
             self.chosen, self._dragging = hit[0], True
             self._show(self._give_at(event))
@@ -121,6 +109,4 @@ class GiveBars(QWidget):
 
     def _write(self, give: float) -> None:
         puppet, key = self.session.history.now.puppet, self.joints[self.chosen]
-        self.session.edit(
-            tr("Give of {name}", name=puppet.joints[key].name), puppet=change(puppet, key, give=give)
-        )
+        self.session.edit(tr("Give of {name}", name=puppet.joints[key].name), puppet=change(puppet, key, give=give))

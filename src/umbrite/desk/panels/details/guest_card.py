@@ -83,9 +83,7 @@ class GuestCard(QWidget):
         self.own_button, self.remove_button = QPushButton(tr("Make it ours")), QPushButton(tr("Remove it"))
         self.own_button.setToolTip(tr("It is no guest then, and all of it can be changed here"))
         buttons = QGridLayout()
-        for i, button in enumerate(
-            (self.update_button, self.open_button, self.own_button, self.remove_button)
-        ):
+        for i, button in enumerate((self.update_button, self.open_button, self.own_button, self.remove_button)):
             buttons.addWidget(button, i // 2, i % 2)
         column.addLayout(buttons)
         self._connect()
@@ -97,12 +95,8 @@ class GuestCard(QWidget):
         self.share.valueChanged.connect(
             lambda share: self._do(lambda: guest_commands.place(session, self.key, scale=share / 100))
         )
-        self.spread.clicked.connect(
-            lambda on: self._do(lambda: guest_commands.spread(session, self.key, on=on))
-        )
-        self.hidden.clicked.connect(
-            lambda on: self._do(lambda: guest_commands.hide(session, self.key, on=on))
-        )
+        self.spread.clicked.connect(lambda on: self._do(lambda: guest_commands.spread(session, self.key, on=on)))
+        self.hidden.clicked.connect(lambda on: self._do(lambda: guest_commands.hide(session, self.key, on=on)))
         self.lay.clicked.connect(
             lambda: self._do(lambda: guest_commands.lay_take(session, self.key, self.takes.currentText()))
         )
@@ -157,11 +151,7 @@ class GuestCard(QWidget):
             else tr("Its file has changed since.") if newer else tr("Up to date.")
         )  # fmt: skip
         self.update_button.setEnabled(bool(newer))
-        for field, value in (
-            (self.across, guest.at.x),
-            (self.down, guest.at.y),
-            (self.share, guest.scale * 100),
-        ):
+        for field, value in ((self.across, guest.at.x), (self.down, guest.at.y), (self.share, guest.scale * 100)):
             with QSignalBlocker(field):
                 field.setValue(value)
         for box, on in ((self.spread, guest.spread), (self.hidden, guest.hidden)):

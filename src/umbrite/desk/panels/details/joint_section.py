@@ -31,12 +31,7 @@ class JointSection(Section):
         self.bone = [
             self.number("Length", _length, set_length, unit=" px", least=2),
             self.number(
-                "Angle",
-                _angle,
-                lambda p, k, v: set_angle(p, k, from_shown(v)),
-                unit="°",
-                least=-180,
-                most=180,
+                "Angle", _angle, lambda p, k, v: set_angle(p, k, from_shown(v)), unit="°", least=-180, most=180
             ),
         ]
         self.row("Length, angle", *self.bone)
@@ -109,13 +104,7 @@ class JointSection(Section):
             return tr("joints")
         joint = puppet.joints[keys[0]]
         kind = (
-            "master"
-            if joint.role
-            else "bone"
-            if joint.tip
-            else "carrier"
-            if is_carrier(puppet, keys[0])
-            else "joint"
+            "master" if joint.role else "bone" if joint.tip else "carrier" if is_carrier(puppet, keys[0]) else "joint"
         )
         by = tr("carried by {name}", name=puppet.joints[joint.parent].name) if joint.parent else tr("free")
         count = len(branch(puppet, keys[0])) - 1

@@ -48,11 +48,7 @@ class LimbSection(Section):
             ))  # fmt: skip
         self.hold = self.choice(
             "End angle",
-            lambda _p, _k: [
-                ("Turns with limb", "limb"),
-                ("Kept by target", "target"),
-                ("Points at toe", "toe"),
-            ],
+            lambda _p, _k: [("Turns with limb", "limb"), ("Kept by target", "target"), ("Points at toe", "toe")],
             lambda p, k: p.limbs[k].end_hold,
             set_end_hold,
         )

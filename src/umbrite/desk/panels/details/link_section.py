@@ -62,7 +62,4 @@ class LinkSection(Section):
 
 def _sources(puppet: Puppet) -> list[tuple[str, tuple[str, bool]]]:
     channels = [(channel_word(puppet, c), (c, False)) for c in linkable_channels(puppet, sources=True)]
-    return [
-        *channels,
-        *((f"{joint.name}: way along the board", (key, True)) for key, joint in puppet.joints.items()),
-    ]
+    return [*channels, *((f"{joint.name}: way along the board", (key, True)) for key, joint in puppet.joints.items())]

@@ -53,9 +53,7 @@ class NamesBox(QWidget):
             if puppet.joints[joint].name == puppet.parts[key].name:
                 found[joint] = name
         if not found:
-            self.session.say(
-                tr("No name changed: nothing like that stands in the names of what is selected.")
-            )
+            self.session.say(tr("No name changed: nothing like that stands in the names of what is selected."))
             return
         attempt(
             self.session,

@@ -31,8 +31,7 @@ class PartSection(Section):
             self.number("Skew", _placed("skew", 100), _put("skew", 100), unit=" %"),
         )
         scale = [
-            self.number(f"Scale {c[-1]}", _placed(c, 100), _put(c, 100), unit=" %")
-            for c in ("scale_x", "scale_y")
+            self.number(f"Scale {c[-1]}", _placed(c, 100), _put(c, 100), unit=" %") for c in ("scale_x", "scale_y")
         ]
         self.row("Scale", *scale)
         opacity = self.number(
@@ -41,10 +40,7 @@ class PartSection(Section):
         )  # fmt: skip
         colours = [(word.capitalize() if word else "None", word) for word in CHOICES]
         label = self.choice(
-            "Label",
-            lambda _p, _k: colours,
-            lambda p, k: p.parts[k].label,
-            lambda p, k, v: change(p, k, label=v),
+            "Label", lambda _p, _k: colours, lambda p, k: p.parts[k].label, lambda p, k, v: change(p, k, label=v)
         )
         self.row("Opacity", opacity)
         self.row("Label", label)
@@ -52,10 +48,7 @@ class PartSection(Section):
         self.row("Blend", blend)
         clip = self.choice(
             "Clip",
-            lambda p, k: [
-                ("Nowhere", None),
-                *((part.name, key) for key, part in p.parts.items() if key != k),
-            ],
+            lambda p, k: [("Nowhere", None), *((part.name, key) for key, part in p.parts.items() if key != k)],
             lambda p, k: p.parts[k].clip,
             lambda p, k, v: set_clip(p, k, v, outside=p.parts[k].clip_outside),
         )

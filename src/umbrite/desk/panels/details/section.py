@@ -87,9 +87,7 @@ class Section(QWidget):
     def show_for(self, keys: list[str]) -> None:
         """Show these things; all are of this section's kind."""
         puppet = self.session.puppet
-        self.heading.setText(
-            thing(puppet, keys[0]).name if len(keys) == 1 else tr("{count} selected", count=len(keys))
-        )
+        self.heading.setText(thing(puppet, keys[0]).name if len(keys) == 1 else tr("{count} selected", count=len(keys)))
         self.about.setText(self.describe(puppet, keys))
         for field in self.fields:
             field.show_for(puppet, keys)

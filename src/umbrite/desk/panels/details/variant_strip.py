@@ -72,9 +72,7 @@ class Cards(QWidget):
         policy.setHeightForWidth(True)
         self.setSizePolicy(policy)
         self.setAccessibleName(tr("Variants"))
-        self.setToolTip(
-            tr("A click shows a variant; so do [ and ], and its number with the pointer on the board")
-        )
+        self.setToolTip(tr("A click shows a variant; so do [ and ], and its number with the pointer on the board"))
 
     @property
     def one(self) -> VariantSet | None:
@@ -102,25 +100,17 @@ class Cards(QWidget):
         shown = self.session.placed.chosen(self.key).number
         for place, variant in enumerate(one.variants):
             self._card(
-                painter,
-                self.box_of(place),
-                variant,
-                shown=variant.number == shown,
-                rest=variant.number == one.rest,
+                painter, self.box_of(place), variant, shown=variant.number == shown, rest=variant.number == one.rest
             )
         painter.end()
 
     def _card(self, painter: Inked, box: QRectF, variant: Variant, *, shown: bool, rest: bool) -> None:
         inner = box.adjusted(2, 2, -2, -2)
-        painter.setPen(
-            marks.pen(painter.theme.selected if shown else painter.theme.line, 2.0 if shown else 1.2)
-        )
+        painter.setPen(marks.pen(painter.theme.selected if shown else painter.theme.line, 2.0 if shown else 1.2))
         painter.setBrush(painter.theme.selected_pale if shown else painter.theme.paper)
         painter.drawRoundedRect(inner, 4, 4)
         session = self.session
-        picture = variant_picture(
-            session.workspace.theme, session.file.pictures, session.puppet, variant, PICTURE
-        )
+        picture = variant_picture(session.workspace.theme, session.file.pictures, session.puppet, variant, PICTURE)
         if picture is not None:
             painter.drawPixmap(inner.topLeft() + QPointF((inner.width() - PICTURE) / 2, 3), picture)
         painter.setFont(look.font(8.5))
@@ -157,9 +147,7 @@ class Cards(QWidget):
     def _ask_name(self, variant: Variant) -> None:
         name, accepted = QInputDialog.getText(self, tr("Name of the variant"), tr("Name"), text=variant.name)
         if accepted:
-            attempt(
-                self.session, lambda: variant_commands.rename(self.session, self.key, variant.number, name)
-            )
+            attempt(self.session, lambda: variant_commands.rename(self.session, self.key, variant.number, name))
 
     def contextMenuEvent(self, event: QContextMenuEvent) -> None:
         variant, one = self._at(QPointF(event.pos())), self.one

@@ -61,9 +61,7 @@ class PoseCard(QWidget):
         self.setFixedSize(WIDE, TALL)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         known = [thing(puppet, key).name for key in saved.about if exists(puppet, key)]
-        part = (
-            f", for {', '.join(known[:3])}{' and more' if len(known) > 3 else ''} only" if saved.about else ""
-        )
+        part = f", for {', '.join(known[:3])}{' and more' if len(known) > 3 else ''} only" if saved.about else ""
         self.setAccessibleName(tr("Pose {name}{part}", name=self.name, part=part))
         self.setToolTip(
             tr("{name}{part}: click to apply, drag the groove under it to blend", name=self.name, part=part)
@@ -116,10 +114,7 @@ class PoseCard(QWidget):
     def _paint_groove(self, painter: Inked) -> None:
         """A cord with a bead on it: how far to go to this pose."""
         groove = self._groove()
-        left, right = (
-            QPointF(groove.left(), groove.center().y()),
-            QPointF(groove.right(), groove.center().y()),
-        )
+        left, right = (QPointF(groove.left(), groove.center().y()), QPointF(groove.right(), groove.center().y()))
         bead = left + (right - left) * self._share
         painter.setPen(marks.pen(painter.theme.line, 2.4))
         painter.drawLine(left, right)
@@ -132,9 +127,7 @@ class PoseCard(QWidget):
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if event.button() in {Qt.MouseButton.LeftButton, Qt.MouseButton.MiddleButton}:
             self._press, self._blends = event.position(), event.button() == Qt.MouseButton.MiddleButton
-            self._slides = not self._blends and self._groove().adjusted(-4, -2, 4, 2).contains(
-                event.position()
-            )
+            self._slides = not self._blends and self._groove().adjusted(-4, -2, 4, 2).contains(event.position())
             if self._slides:
                 self._blend_to(self._share_at(event.position()))
 

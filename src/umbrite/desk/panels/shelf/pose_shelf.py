@@ -4,16 +4,7 @@ from collections.abc import Callable
 
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QMouseEvent, QResizeEvent, QShowEvent
-from PySide6.QtWidgets import (
-    QBoxLayout,
-    QCheckBox,
-    QLineEdit,
-    QMenu,
-    QScrollArea,
-    QToolButton,
-    QVBoxLayout,
-    QWidget,
-)
+from PySide6.QtWidgets import QBoxLayout, QCheckBox, QLineEdit, QMenu, QScrollArea, QToolButton, QVBoxLayout, QWidget
 
 from umbrite.desk.commands.shelf_commands import apply, chosen_ids, copy, mirror, paste, save, save_part
 from umbrite.desk.panels.shelf.flow import Flow
@@ -137,15 +128,7 @@ class PoseShelf(QWidget):
         if not self.isVisible():
             return
         puppet = self.session.history.now.puppet
-        look_of = (
-            puppet.poses,
-            puppet.joints,
-            puppet.parts,
-            puppet.order,
-            puppet.limbs,
-            puppet.links,
-            puppet.sets,
-        )
+        look_of = (puppet.poses, puppet.joints, puppet.parts, puppet.order, puppet.limbs, puppet.links, puppet.sets)
         if all(a is b for a, b in zip(look_of, self._shown, strict=False)) and self._shown:
             return
         self._shown = look_of
@@ -154,9 +137,7 @@ class PoseShelf(QWidget):
         known = [SavedPose(CLEAN), *puppet.poses]
         self.cards = [PoseCard(self, saved, inside) for saved in known]
         self.heads = {}
-        for folder in dict.fromkeys(
-            saved.folder for saved in sorted(known, key=lambda saved: bool(saved.folder))
-        ):
+        for folder in dict.fromkeys(saved.folder for saved in sorted(known, key=lambda saved: bool(saved.folder))):
             if folder:
                 self.heads[folder] = FolderHead(self, folder, inside)
                 flow.add_row(self.heads[folder])
@@ -233,9 +214,7 @@ class PoseShelf(QWidget):
 
     def delete(self, name: str) -> None:
         self._guarded(
-            lambda s: s.edit(
-                tr("Delete pose {name}", name=name), puppet=delete_pose(s.history.now.puppet, name)
-            )
+            lambda s: s.edit(tr("Delete pose {name}", name=name), puppet=delete_pose(s.history.now.puppet, name))
         )
 
     def edit_name(self, card: PoseCard) -> None:
@@ -255,9 +234,7 @@ class PoseShelf(QWidget):
 
         def rename(text: str) -> None:
             step = f"Name folder {text}"
-            self._guarded(
-                lambda s: s.edit(step, puppet=rename_folder(s.history.now.puppet, head.folder, text))
-            )
+            self._guarded(lambda s: s.edit(step, puppet=rename_folder(s.history.now.puppet, head.folder, text)))
 
         self._ask_name(head, head.folder, rename)
 

@@ -56,9 +56,7 @@ def _axis(painter: Inked, ground: TimelineLayout, number: int) -> None:
         painter.setPen(painter.theme.quiet)
         room = QRectF(NAMES - 64, y - 7, 58, 14)
         painter.drawText(
-            room,
-            Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
-            value_words(ground, number, value),
+            room, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, value_words(ground, number, value)
         )
 
 

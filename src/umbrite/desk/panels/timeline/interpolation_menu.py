@@ -28,12 +28,7 @@ WIDE, TALL = 44, 26
 
 def picture_of(theme: Theme, interpolation: Interpolation, share: float) -> QIcon:
     """How a value goes from a key to the next, as a small curve."""
-    keys = (
-        Key(0.0, -30.0, "smooth"),
-        Key(10.0, 0.0, interpolation, share, share),
-        Key(30.0, 10.0),
-        Key(40.0, 40.0),
-    )
+    keys = (Key(0.0, -30.0, "smooth"), Key(10.0, 0.0, interpolation, share, share), Key(30.0, 10.0), Key(40.0, 40.0))
     take = Take("", tracks={"j1.x": keys})
     frames = [10 + 20 * i / 40 for i in range(41)]
     values = sample(take, Puppet(), frames)["j1.x"]

@@ -54,10 +54,7 @@ class KeyFields(QWidget):
         values = {round(key.value * shown_unit(name), 6) for name, key in keys}
         frames = {key.frame for _, key in keys}
         one = len(values) == 1 and len(units) == 1
-        for field, value in (
-            (self.frame, min(frames)),
-            (self.value, values.pop() if one else MIXED),
-        ):
+        for field, value in ((self.frame, min(frames)), (self.value, values.pop() if one else MIXED)):
             field.blockSignals(True)
             field.setValue(value)
             field.blockSignals(False)

@@ -178,8 +178,7 @@ class TimelineLayout:
         frames = [first + (last - first) * i / (count - 1) for i in range(count)]
         found = sample(take, self.session.puppet, frames, row.channels)
         return {
-            name: list(zip(frames, (values * shown_unit(name)).tolist(), strict=True))
-            for name, values in found.items()
+            name: list(zip(frames, (values * shown_unit(name)).tolist(), strict=True)) for name, values in found.items()
         }
 
     def range_of(self, row: Row) -> tuple[float, float]:

@@ -163,9 +163,7 @@ def _keys(painter: Inked, ground: TimelineLayout, row: Row, y: float, seen: QRec
         radius = KEY_MARK if row.kind != "channel" else 4.0
         for first_x, last_x in _runs(places):
             if last_x > first_x:
-                marks.strip(
-                    painter, QRectF(first_x - radius, y - radius, last_x - first_x + 2 * radius, 2 * radius)
-                )
+                marks.strip(painter, QRectF(first_x - radius, y - radius, last_x - first_x + 2 * radius, 2 * radius))
             else:
                 marks.key_mark(painter, QPointF(first_x, y), radius, lit=False)
         own = set(row.channels) if timeline.selected else set()
@@ -185,25 +183,19 @@ def _cards(painter: Inked, ground: TimelineLayout, take: Take, name: str, y: flo
     for i, key in enumerate(track):
         start = ground.x_of(key.frame)
         end = ground.x_of(track[i + 1].frame if i + 1 < len(track) else take.last)
-        variant = next(
-            (v for v in one.variants if v.number == (round(key.value) or one.rest)), one.variants[0]
-        )
+        variant = next((v for v in one.variants if v.number == (round(key.value) or one.rest)), one.variants[0])
         box = QRectF(start, y - 9, max(end - start, 2), 18)
         painter.setPen(marks.pen(painter.theme.line, 1))
         painter.setBrush(painter.theme.panel)
         painter.drawRect(box)
-        picture = variant_picture(
-            session.workspace.theme, session.file.pictures, session.puppet, variant, CARD
-        )
+        picture = variant_picture(session.workspace.theme, session.file.pictures, session.puppet, variant, CARD)
         if picture is not None and box.width() > CARD + 6:
             painter.drawPixmap(QPointF(start + 6, y - CARD / 2), picture)
         if box.width() > 2 * CARD + 30:
             painter.setPen(painter.theme.quiet)
             painter.setFont(look.font(8.5))
             room = box.adjusted(CARD + 10, 0, -2, 0)
-            short = painter.fontMetrics().elidedText(
-                variant.name, Qt.TextElideMode.ElideRight, int(room.width())
-            )
+            short = painter.fontMetrics().elidedText(variant.name, Qt.TextElideMode.ElideRight, int(room.width()))
             painter.drawText(room, Qt.AlignmentFlag.AlignVCenter, short)
 
 
@@ -229,9 +221,7 @@ def _segments(painter: Inked, keys: list[tuple[float, Key]], places: Floats, y: 
         painter.drawLine(QPointF(places[close], y), QPointF(places[-1], y))
 
 
-def _around(
-    painter: Inked, ground: TimelineLayout, take: Take, keys: list[tuple[float, Key]], y: float
-) -> None:
+def _around(painter: Inked, ground: TimelineLayout, take: Take, keys: list[tuple[float, Key]], y: float) -> None:
     """In a loop the thread goes on from the last key to the fold, and comes in from the other one."""
     if not take.loop or len(keys) < 2:
         return

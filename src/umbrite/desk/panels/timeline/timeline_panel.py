@@ -65,9 +65,7 @@ class TimelinePanel(QWidget):
         row.addWidget(self.new)
         self.play = self._button("rig-play", tr("Play or stop  (Space)"), self.player.switch)
         row.addWidget(self.play)
-        self.keying = self._button(
-            "rig-key", tr("Key as you pose"), lambda: take_commands.switch_keying(self.session)
-        )
+        self.keying = self._button("rig-key", tr("Key as you pose"), lambda: take_commands.switch_keying(self.session))
         self.keying.setText(tr("Keying"))
         self.keying.setCheckable(True)
         self.keying.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
@@ -143,8 +141,7 @@ class TimelinePanel(QWidget):
             seconds = (take.last - take.first) / take.rate
             late = f"  {tr('{count} frames late', count=self.player.late)}" if self.player.late else ""
             self.words.setText(
-                tr("{frames} frames, {seconds} s", frames=take.last - take.first, seconds=f"{seconds:.2f}")
-                + late
+                tr("{frames} frames, {seconds} s", frames=take.last - take.first, seconds=f"{seconds:.2f}") + late
             )
         else:
             self.words.setText(tr("No take yet"))

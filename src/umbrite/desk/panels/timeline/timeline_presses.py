@@ -160,9 +160,7 @@ class TimelinePresses:
         spots, take = self.session.timeline.selected, self.ground.take
         if modifiers & Keys.AltModifier and take is not None:
             least = min((f for _, f in spots), default=frame)
-            spots = frozenset(
-                (c, k.frame) for c, track in take.tracks.items() for k in track if k.frame >= least
-            )
+            spots = frozenset((c, k.frame) for c, track in take.tracks.items() for k in track if k.frame >= least)
         copy = bool(modifiers & Keys.ControlModifier)
 
         def drag(at: QPointF, _: Keys) -> Change | None:

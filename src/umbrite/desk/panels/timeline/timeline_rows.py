@@ -40,9 +40,7 @@ def _things(puppet: Puppet, take: Take | None) -> Iterator[tuple[str, set[str]]]
             yield key, {key}
 
 
-def rows_of(
-    puppet: Puppet, take: Take | None, unfolded: Collection[str], drawn: Collection[str] = ()
-) -> list[Row]:
+def rows_of(puppet: Puppet, take: Take | None, unfolded: Collection[str], drawn: Collection[str] = ()) -> list[Row]:
     """All rows from top to bottom; those of `unfolded` things with their channels below them, and the curves of `drawn` channels."""
     tracks = take.tracks if take is not None else {}
     rows = [Row("all", "", "All keys", tuple(tracks))]

@@ -82,9 +82,7 @@ class TimelineView(QWidget):
 
     def _measure(self) -> None:
         self.ground.width = self.width()
-        self.ground.top = max(
-            0, -self.y()
-        )  # at the upper edge of what is seen, however far the rows are scrolled
+        self.ground.top = max(0, -self.y())  # at the upper edge of what is seen, however far the rows are scrolled
 
     def _on_timeline(self) -> None:
         """Where only the playhead has moved, only its two places are painted."""

@@ -94,6 +94,5 @@ def bones_in_family(puppet: Puppet, joints: Sequence[str]) -> list[int]:
     """For each of some joints the place of the nearest of them that carries it; its own where none does."""
     place = {key: i for i, key in enumerate(joints)}
     return [
-        next((place[above] for above in ancestors(puppet, key) if above in place), i)
-        for i, key in enumerate(joints)
+        next((place[above] for above in ancestors(puppet, key) if above in place), i) for i, key in enumerate(joints)
     ]

@@ -119,9 +119,7 @@ def _require_flat(before: Complexes, after: Complexes, triangles: Ints) -> None:
     """Refuse vertices that turn a triangle over, and an outline that crosses itself."""
     was, now = _areas(before, triangles), _areas(after, triangles)
     if np.any((np.abs(was) > THIN) & (now * np.sign(was) <= THIN)):
-        raise RigError(
-            "A triangle would turn over there, and the drawing would fold. Move the point less far."
-        )
+        raise RigError("A triangle would turn over there, and the drawing would fold. Move the point less far.")
     _require_simple(after, triangles)
 
 
@@ -155,9 +153,7 @@ def _inserted(vertices: Complexes, triangles: list[Triangle], new: int) -> list[
     return [*triangles, _beside(vertices, triangles, new)]
 
 
-def _divided(
-    vertices: Complexes, triangles: list[Triangle], edge: tuple[int, int], new: int
-) -> list[Triangle]:
+def _divided(vertices: Complexes, triangles: list[Triangle], edge: tuple[int, int], new: int) -> list[Triangle]:
     """An edge with a vertex on it or close to it; the triangles on both sides are divided."""
     found: list[Triangle] = []
     both = [t for t in triangles if edge[0] in t and edge[1] in t]
@@ -263,6 +259,4 @@ def _ears(vertices: Complexes, loop: Sequence[int], sense: float) -> Iterable[Tr
 
 
 def _holds(corners: tuple[complex, complex, complex], at: complex, sense: float) -> bool:
-    return all(
-        sense * _area(one, other, at) >= 0 for one, other in itertools.pairwise((*corners, corners[0]))
-    )
+    return all(sense * _area(one, other, at) >= 0 for one, other in itertools.pairwise((*corners, corners[0])))

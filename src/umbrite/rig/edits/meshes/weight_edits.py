@@ -68,9 +68,7 @@ def dabbed(weights: Floats, places: Complexes, at: complex, stroke: Stroke, tria
         return _towards(weights, np.broadcast_to(mean, weights.shape), amount, locked)
     room = _room(weights, bone, locked)
     wanted = (
-        weights[:, bone] + amount * (room - weights[:, bone])
-        if brush.way == "add"
-        else weights[:, bone] * (1 - amount)
+        weights[:, bone] + amount * (room - weights[:, bone]) if brush.way == "add" else weights[:, bone] * (1 - amount)
     )
     return _given(weights, np.where(amount > 0, wanted, weights[:, bone]), bone, locked, heir)
 
@@ -81,9 +79,7 @@ def _room(weights: Floats, bone: int, locked: Collection[int]) -> Floats:
     return np.asarray(np.clip(1 - weights[:, held].sum(axis=1), 0, 1))
 
 
-def _given(
-    weights: Floats, wanted: Floats, bone: int, locked: Collection[int], heir: int | None = None
-) -> Floats:
+def _given(weights: Floats, wanted: Floats, bone: int, locked: Collection[int], heir: int | None = None) -> Floats:
     """A bone with these weights; the others share the rest as they did, or `heir` takes it where they had nothing. Locked ones stay."""
     if bone in locked:
         return weights
@@ -153,9 +149,7 @@ def heir_of(puppet: Puppet, mesh: Mesh, joint: str) -> int | None:
     place = {key: i for i, key in enumerate(mesh.joints)}
     above = next((place[key] for key in ancestors(puppet, joint) if key in place), None)
     return (
-        above
-        if above is not None
-        else next((i for key, i in place.items() if joint in ancestors(puppet, key)), None)
+        above if above is not None else next((i for key, i in place.items() if joint in ancestors(puppet, key)), None)
     )
 
 
@@ -176,9 +170,7 @@ def mirrored_weights(puppet: Puppet, part: str) -> Puppet:
     names = {puppet.joints[key].name: i for i, key in enumerate(theirs.joints)}
     columns = [names.get(swapped(puppet.joints[key].name)) for key in item.mesh.joints]
     if None in columns:
-        raise RigError(
-            f"{name} bends over other joints than {item.name}. Bend it over those of its own side first."
-        )
+        raise RigError(f"{name} bends over other joints than {item.name}. Bend it over those of its own side first.")
     own, mine = item.mesh.arrays, weights_of(item.mesh)
     there = theirs.arrays.vertices
     wide = item.drawing.width, puppet.parts[other].drawing.width
@@ -189,9 +181,7 @@ def mirrored_weights(puppet: Puppet, part: str) -> Puppet:
         away = np.abs(own.vertices - z)
         near = np.argsort(away)[:3]
         shares = 1 / np.maximum(away[near], 1e-6)
-        for column, weight in zip(
-            columns, (mine[near] * shares[:, None]).sum(axis=0) / shares.sum(), strict=True
-        ):
+        for column, weight in zip(columns, (mine[near] * shares[:, None]).sum(axis=0) / shares.sum(), strict=True):
             assert column is not None
             found[i, column] += weight
     return _put(puppet, other, with_weights(theirs, found))

@@ -21,9 +21,7 @@ def copy_as_variant(puppet: Puppet, joint: str, name: str = "") -> tuple[Puppet,
     if found is not None:
         key = found[0]
         if any(copy in variant.joints for variant in puppet.sets[key].variants for copy in new.values()):
-            raise RigError(
-                "This branch carries a variant of its own set. Copy the whole branch of the set instead."
-            )
+            raise RigError("This branch carries a variant of its own set. Copy the whole branch of the set instead.")
         puppet, number = add_variant(puppet, key, [new[joint]], title)
         return puppet, key, number
     puppet, key = make_set(puppet, [joint, new[joint]], str(thing(before, joint).name))
@@ -41,15 +39,10 @@ def first_part(puppet: Puppet, variant: Variant) -> str | None:
 def parts_of(puppet: Puppet, variant: Variant) -> list[str]:
     """All parts that are seen while a variant shows and the rest is at rest, back to front: its own, and those of its branches."""
     if not variant.joints:
-        return (
-            sorted(variant.parts, key=puppet.order.index) if len(variant.parts) > 1 else list(variant.parts)
-        )
+        return sorted(variant.parts, key=puppet.order.index) if len(variant.parts) > 1 else list(variant.parts)
     below = {key for joint in variant.joints for key in branch(puppet, joint)}
     rests = [
-        other
-        for one in puppet.sets.values()
-        for other in one.variants
-        if other.number != one.rest and other != variant
+        other for one in puppet.sets.values() for other in one.variants if other.number != one.rest and other != variant
     ]
     away = {key for other in rests for joint in other.joints for key in branch(puppet, joint)} & below
     hidden = {part for other in rests for part in other.parts}

@@ -73,17 +73,12 @@ def lay_on(puppet: Puppet, keys: Sequence[str], by: Literal["pivot", "middle"]) 
     for key in keys:
         part, found = get_part(puppet, key), set_of(puppet, key)
         resting = (
-            next(
-                (v.parts for v in puppet.sets[found[0]].variants if v.number == puppet.sets[found[0]].rest),
-                (),
-            )
+            next((v.parts for v in puppet.sets[found[0]].variants if v.number == puppet.sets[found[0]].rest), ())
             if found
             else ()
         )
         if found is None or not resting or key in resting:
-            raise RigError(
-                f"{part.name} has no drawing at rest to be laid on. Select another drawing of a set."
-            )
+            raise RigError(f"{part.name} has no drawing at rest to be laid on. Select another drawing of a set.")
         onto = puppet.parts[resting[0]]
         corner = complex(
             onto.drawing.width - part.drawing.width, onto.drawing.height - part.drawing.height
@@ -105,6 +100,4 @@ def _named(puppet: Puppet, key: str, name: str) -> Puppet:
     one = puppet.sets[key]
     first, second = one.variants
     names = ("First", name) if name.casefold() != "first" else ("Usual", name)
-    return put(
-        puppet, key, replace(one, variants=(replace(first, name=names[0]), replace(second, name=names[1])))
-    )
+    return put(puppet, key, replace(one, variants=(replace(first, name=names[0]), replace(second, name=names[1]))))
