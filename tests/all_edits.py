@@ -4,8 +4,6 @@ import importlib
 import inspect
 import math
 import pkgutil
-from collections.abc import Callable
-from typing import Any
 
 import numpy as np
 from hypothesis import strategies as st
@@ -45,8 +43,6 @@ points = st.builds(complex, coordinates, coordinates)
 angles = st.floats(-math.pi, math.pi)
 
 NAMES = ("Near upper arm", "Near forearm", "Near hand", "Far thigh", "Far shin", "Far foot", "Trunk", "Head", "Tail")
-
-Edit = Callable[[Puppet, st.DrawFn], Any]  # gives the puppet, alone or first in a tuple
 
 
 def _pick(draw, items):

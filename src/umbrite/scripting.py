@@ -16,8 +16,8 @@ from numpy.typing import NDArray
 
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding
-from umbrite.files.engines.gltf import ENDINGS as GLTF
 from umbrite.files.file_errors import FileError
+from umbrite.files.format_table import written_as
 from umbrite.files.json_reports import pose_report
 from umbrite.files.layers import add_layers
 from umbrite.files.opening import NATIVE, open_any
@@ -197,7 +197,7 @@ class Document:
         from umbrite.paint.export import export_pose
 
         _ready_to_paint()
-        if Path(out).suffix.lower() in GLTF:
+        if Path(out).suffix.lower() in written_as("rig"):
             export_gltf(Path(out), self._package, GltfChoice(self._package.document.takes, bake=True))
         else:
             export_pose(Path(out), self._package)

@@ -134,17 +134,6 @@ def test_what_is_there_already_stays_and_again_makes_nothing_more():
     assert len(build_rig(fewer, pieces, found, one.pictures).limbs) == 4, "what was left out is made later"
 
 
-def test_what_a_person_has_set_onto_a_place_stays_there_and_an_emptied_one_stays_empty():
-    one = character(62, "biped", "default")
-    pieces, found = filled(one)
-    near, far = found.pieces["Near hand"], found.pieces["Far hand"]
-    held = fill(one.puppet, pieces, [found.plan], {"Near hand": far, "Near foot": ""})[0]
-    assert held.pieces["Near hand"] == far
-    assert "Near foot" not in held.pieces
-    assert held.pieces["Head"] == found.pieces["Head"]
-    assert held.pieces.get("Far hand") in {near, None}
-
-
 def test_hats_ride_on_heads_and_are_told():
     for seed in range(40):
         one = wild(seed, "biped", "plain")
@@ -260,34 +249,6 @@ def test_the_command_builds_a_puppet_from_pictures(tmp_path, capsys):
     assert main(["build", str(folder), str(out), "--plan", "dragon"]) == 2
     assert main(["build", str(folder), str(out), "--plan", str(tmp_path / "none.json")]) == 2
     assert "Traceback" not in capsys.readouterr().err
-
-
-def test_a_part_that_hangs_elsewhere_by_hand_is_not_hung_anew():
-    one = character(65, "biped", "plain")
-    hand = next(key for key, piece in one.pieces.items() if piece == "near hand")
-    trunk = next(key for key, piece in one.pieces.items() if piece == "trunk")
-    joint, above = one.puppet.parts[hand].joint, one.puppet.parts[trunk].joint
-    by_hand = change(one.puppet, joint, parent=above, pivot_set=True)
-    pieces, found = filled(one)
-    made = build_rig(by_hand, pieces, found, one.pictures)
-    assert made.puppet.joints[joint].parent == above
-
-
-def test_bend_sides_and_the_ground_are_turned_before_anything_is_made():
-    one = character(85, "biped", "plain")
-    pieces, found = filled(one)
-    keys = {f"{limb.first}/{limb.last}/near" for limb in found.plan.limbs}
-    as_drawn = build_rig(one.puppet, pieces, found, one.pictures).puppet
-    turned = build_rig(
-        one.puppet, pieces, found, one.pictures, Wishes(turned=frozenset(keys), replanted=frozenset(keys))
-    ).puppet
-    was, now = ({limb.name: limb for limb in puppet.limbs.values()} for puppet in (as_drawn, turned))
-    assert was.keys() == now.keys()
-    for name, limb in now.items():
-        near = limb.side == "near"
-        assert (limb.bend == -was[name].bend) is near
-        assert ((limb.end_hold == "target") != (was[name].end_hold == "target")) is near
-    assert invariants(turned) == []
 
 
 def test_a_build_lets_drawings_take_turns_that_are_called_alike():

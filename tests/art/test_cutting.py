@@ -168,14 +168,6 @@ def test_what_makes_no_two_pieces_is_refused(path, words):
         cut_drawing(whole, path)
 
 
-def test_a_cut_that_begins_inside_goes_on_to_the_edge():
-    whole, *_ = limb("capsule")
-    short = cut_drawing(whole, [JOINT - 15, JOINT + 15], follow=False)
-    full = cut_drawing(whole, across(), follow=False)
-    assert short.pivot == pytest.approx(full.pivot, abs=1)
-    assert np.array_equal(short.piece, full.piece)
-
-
 @pytest.mark.parametrize("name", ["Biped", "Quadruped", "Bird", "Hand"])
 @pytest.mark.parametrize("facing", [1, -1])
 def test_the_bones_of_a_plan_lie_in_the_figures_box_and_hang_together(name, facing):

@@ -12,7 +12,6 @@ from umbrite.art.round_ends import depth_of, inscribed, round_end
 from umbrite.files.png import decode
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.edits.variants.branches import copy_as_variant, parts_of
-from umbrite.rig.errors import RigError
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.placement import Box
 from umbrite.rig.words.body_words import fits_below, kind_of, root_rank
@@ -44,13 +43,6 @@ def test_on_wicks_art_every_parent_is_right_and_pivots_lie_where_they_were_set_b
         assert abs(proposal.pivot - joint.pivot.z) < 0.06 * narrower, part.name
 
 
-def test_only_what_is_chosen_gets_proposals_and_one_alone_is_refused():
-    one = pair(0)
-    assert find_joints(one.puppet, one.pictures, one.puppet.order) == find_joints(one.puppet, one.pictures)
-    with pytest.raises(RigError, match="select two or more parts"):
-        find_joints(one.puppet, one.pictures, one.puppet.order[:1])
-
-
 def block(width, height):
     return np.full((height, width, 4), 255, np.uint8)
 
@@ -74,23 +66,6 @@ def test_parts_that_do_not_overlap_get_no_joint_and_square_ends_the_middle():
     assert by_names(puppet, found) == {"Plank": "Board"}
     assert found[0].pivot == pytest.approx(290 + 50j, abs=6)
     assert found[0].confidence < 0.7
-
-
-def test_numbered_pieces_hang_one_from_the_other():
-    places = [(f"Tail {i}", 100 * i, 0, 120, 40) for i in (3, 1, 2, 4)]
-    puppet, pictures = blocks(("Body", -150, -60, 280, 160), *places)
-    found = by_names(puppet, find_joints(puppet, pictures))
-    assert found["Tail 2"] == "Tail 1"
-    assert found["Tail 4"] == "Tail 3"
-
-
-def test_sides_are_not_mixed():
-    puppet, pictures = blocks(
-        ("Hips", 0, 0, 200, 100), ("Near thigh", 20, 60, 80, 200), ("Far thigh", 70, 60, 80, 200),
-        ("Far shin", 60, 230, 70, 200), ("Near shin", 30, 230, 70, 200),
-    )  # fmt: skip
-    found = by_names(puppet, find_joints(puppet, pictures))
-    assert found == {"Near thigh": "Hips", "Far thigh": "Hips", "Near shin": "Near thigh", "Far shin": "Far thigh"}
 
 
 def test_a_round_end_is_told_from_a_square_one():

@@ -10,7 +10,7 @@ from msgspec.structs import replace
 
 from demo_puppet import ASSETS, joint, part
 from umbrite.art.joint_limits import find_limits
-from umbrite.art.limit_finding import EDGE, Onset, SeamTurning
+from umbrite.art.limit_finding import EDGE, SeamTurning
 from umbrite.art.masks import sheet_of
 from umbrite.cli import main
 from umbrite.files.package import load
@@ -88,20 +88,6 @@ def test_the_square_end_of_a_strip_behind_a_disc_shows_where_geometry_says():
             errors.append(abs(math.degrees(abs(seam.onset(sense).turn) - expected)))
     assert np.quantile(errors, 0.9) < 1.0
     assert max(errors) < 3.0
-
-
-def test_round_ends_turned_about_their_middle_are_free_all_the_way():
-    for radius in (12, 30, 55):
-        parent = paper(lambda z, r=radius: (np.abs(z) < r) | strip(-r, r, -190, 0)(z))
-        child = paper(lambda z, r=radius: (np.abs(z) < r) | strip(-r, r, 0, 190)(z))
-        seam = SeamTurning([child], [parent], PIVOT, child_behind=False)
-        assert [seam.onset(sense) for sense in (1, -1)] == [Onset(math.pi, "free"), Onset(-math.pi, "free")]
-
-
-def test_parts_that_do_not_overlap_have_no_seam():
-    seam = SeamTurning([paper(strip(-20, 20, 20, 90))], [paper(strip(-20, 20, -90, -20))], PIVOT, child_behind=False)
-    assert seam.empty
-    assert seam.onset(1).reason == "free"
 
 
 def test_a_knee_is_limited_where_its_leg_is_straight_on_the_side_that_it_does_not_bend_to():

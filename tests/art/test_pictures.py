@@ -4,7 +4,7 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from umbrite.art.pictures import opaque_box, solid_at, solid_bits, trimmed
+from umbrite.art.pictures import opaque_box, trimmed
 
 
 def spot(width, height, x, y, alpha=255):
@@ -29,12 +29,3 @@ def test_trimming_keeps_every_visible_pixel_at_its_place(width, height, data):
 def test_an_empty_picture_trims_to_one_clear_pixel():
     cut, x, y = trimmed(np.zeros((5, 5, 4), np.uint8))
     assert (cut.shape, x, y) == ((1, 1, 4), 0, 0)
-
-
-def test_a_hit_is_by_shape_and_not_by_box():
-    picture = spot(9, 9, 4, 4)
-    assert solid_at(solid_bits(picture), 4.5 + 4.5j)
-    assert not solid_at(solid_bits(picture), 6.5 + 4.5j)
-    assert solid_at(solid_bits(picture), 6.5 + 4.5j, reach=2)
-    assert not solid_at(solid_bits(picture), -50 - 50j, reach=2)
-    assert not solid_at(solid_bits(spot(9, 9, 4, 4, alpha=3)), 4.5 + 4.5j)

@@ -34,17 +34,6 @@ def test_a_square_end_sticks_out_with_its_corner():
     assert found.area > 20
 
 
-def test_a_pivot_beside_the_middle_lets_an_end_out_and_the_farther_the_more():
-    near, far = (Seam(*sheets(), MIDDLE + by).faults(0.9) for by in (4j, 14j))
-    assert sum(item.area for item in far) > sum(item.area for item in near) > 0
-
-
-def test_parts_that_do_not_touch_have_no_seam():
-    child, parent = sheets()
-    moved = child._replace(box=child.box._replace(left=900, right=1200))
-    assert Seam(moved, parent, MIDDLE).faults(1.0) == []
-
-
 def test_a_gap_opens_on_the_outer_side_where_square_ends_meet():
     """Two square ends that overlap a little: turned, a wedge opens opposite to where the limb bends."""
     random = np.random.default_rng(1)

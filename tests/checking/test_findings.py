@@ -16,10 +16,9 @@ from umbrite.rig.edits.parts import reorder
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.shelf import save_pose
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Limit, Point, Puppet
+from umbrite.rig.model import Limit, Point
 
 WICK = wick()
-Plant = tuple[Puppet, str, str]
 
 
 def limb(name):
@@ -131,8 +130,3 @@ def test_what_is_planted_is_found_mended_and_can_be_meant_so(plant):
         assert not any((item.code, item.where) == (code, finding.where) for item in findings(mended))
         assert mended.parts == puppet.parts
         assert invariants(mended) == []
-
-
-def test_a_finding_without_a_fix_changes_nothing():
-    puppet, _, _ = closed()
-    assert mend(puppet, findings(puppet)[0]) == puppet

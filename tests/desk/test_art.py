@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QApplication
 
 from demo_puppet import joint, part
 from desk.test_building import picture
-from umbrite.desk.board.part_frame import dragged, frame_of, grasps
+from umbrite.desk.board.part_frame import frame_of, grasps
 from umbrite.desk.session.stations import PARTS, PIVOTS, PLACE
 from umbrite.rig.invariants import invariants
 from umbrite.rig.placement import around_parts, board_from_drawing
@@ -60,18 +60,6 @@ def test_the_pin_turns_by_steps_with_shift_and_edges_skew_with_ctrl(art_window, 
     assert session.history.undo_name == "Skew Head"
 
 
-def test_an_edge_stretches_one_way_only_and_nothing_can_be_scaled_away():
-    from umbrite.desk.board.part_frame import Frame
-
-    frame = Frame(10 + 10j, 100 + 0j, 50j)
-    m, words = dragged(frame, "e15", 110 + 35j, 160 + 35j, shift=False, ctrl=False)
-    assert words == "150 % × 100 %"
-    assert m(110 + 60j) == pytest.approx(160 + 60j)
-    assert m(10 + 10j) == pytest.approx(10 + 10j)
-    m, _ = dragged(frame, "x11", 110 + 60j, 10 + 10j, shift=True, ctrl=False)
-    assert abs(m(110 + 60j) - m(10 + 10j)) > 0.5
-
-
 def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(plain_window, act):
     session = plain_window.session
     session.workspace.go_to(PIVOTS)
@@ -85,17 +73,6 @@ def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(plain_windo
     assert "with 1 limb" in plain_window.frame.hints.message
     act("undo")
     assert len(session.puppet.limbs) == 4
-
-
-def test_copies_are_selected_and_linked_ones_say_so(art_window, act):
-    session = art_window.session
-    (key,) = select(art_window, "Cap")
-    act("copy-linked")
-    (copied,) = session.selection.keys
-    assert session.puppet.parts[copied].shares == session.puppet.parts[key].shares != ""
-    assert "drawing shared" in art_window.details.sections["part"].about.text()
-    act("copy")
-    assert session.puppet.parts[session.selection.keys[0]].shares == ""
 
 
 def test_fanned_out_edited_and_gathered_to_the_bit(art_window, hand, act):
@@ -137,17 +114,6 @@ def test_names_of_many_are_replaced_numbered_and_swapped(art_window):
     assert "No name changed" in art_window.frame.hints.message
 
 
-def test_aligning_and_spreading_by_actions(art_window, act):
-    session = art_window.session
-    keys = select(art_window, *ARM)
-    act("align-left")
-    assert len({around_parts(session.puppet, [key]).left for key in keys}) == 1
-    act("spread-down")
-    assert session.history.undo_name == "Spread 3 parts down"
-    select(art_window, "Head")
-    assert not art_window.actions_by_id["align-left"].isEnabled()
-
-
 def test_solo_and_outlines_change_the_view_and_nothing_else(art_window, act):
     session = art_window.session
     puppet, before = session.puppet, picture(art_window)
@@ -172,18 +138,6 @@ def test_flashing_ends_by_itself(art_window, act, qtbot):
     art_window.board.repaint()
     qtbot.waitUntil(lambda: not session.drafts.now.flashing, timeout=5000)
     QApplication.processEvents()
-
-
-def test_a_turned_part_has_a_turned_frame(art_window):
-    session = art_window.session
-    (key,) = select(art_window, "Lamp pole")
-    field = art_window.details.sections["part"].fields[3]
-    field.setValue(30.0)
-    frame = frame_of(session)
-    assert frame is not None
-    assert np.angle(frame.x) == pytest.approx(-np.radians(30))
-    part_map = board_from_drawing(session.puppet.parts[key].placement)
-    assert frame.at(1, 0) == pytest.approx(complex(part_map(session.puppet.parts[key].drawing.width + 0j)))
 
 
 def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(wick_window, act):
@@ -212,16 +166,6 @@ def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(wick_
     picture(wick_window)
     session.selection.select([joint(session.puppet, "Master")])
     assert not wick_window.actions_by_id["shade"].isEnabled()
-
-
-def test_a_reference_picture_is_seen_but_never_picked(art_window, hand, act):
-    session = art_window.session
-    (trunk,) = select(art_window, "Trunk")
-    act("reference")
-    assert session.puppet.parts[trunk].reference
-    hand.click(620 + 800j)
-    assert trunk not in session.selection.keys
-    assert "never picked" in art_window.frame.hints.message or session.selection.keys == ()
 
 
 def test_blend_and_clip_are_chosen_in_details_for_many_at_once(art_window):

@@ -97,16 +97,3 @@ def test_limits_by_preset_for_the_other_side_and_for_many(wick_window, act):
     act("limit-arc")
     assert session.history.undo_name == "Other arc of 3 things"
     assert invariants(puppet(wick_window)) == []
-
-
-def test_a_limb_is_extended_by_an_action_and_undone(wick_window, act):
-    session = wick_window.session
-    session.workspace.go_to(LIMBS)
-    key = next(k for k, item in puppet(wick_window).limbs.items() if item.name == "Far leg")
-    before = puppet(wick_window)
-    session.selection.select([key])
-    act("extend")
-    assert len(puppet(wick_window).limbs[key].joints) == 3
-    assert "bends in 3 joints" in wick_window.frame.hints.message
-    act("undo")
-    assert puppet(wick_window) is before

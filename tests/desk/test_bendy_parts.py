@@ -10,9 +10,8 @@ from PySide6.QtCore import QPointF, Qt
 
 from demo_puppet import control, joint, part
 from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
-from umbrite.desk.board.picking import parts_at
 from umbrite.desk.board.widgets.hints import hint_for
-from umbrite.desk.session.stations import CONTROLS, LIMB, LIMBS, PARTS, REHEARSE, WEIGHTS
+from umbrite.desk.session.stations import LIMB, LIMBS, PARTS, REHEARSE, WEIGHTS
 from umbrite.files.png import encode
 from umbrite.motion.scene import Bent, mesh_places, scene_of
 from umbrite.paint.bent_shapes import get_ready
@@ -69,12 +68,6 @@ def test_one_gesture_makes_a_part_bend_and_one_more_makes_it_swing(scarf, act):
     assert not scarf.details.bendy.isHidden()
 
 
-def test_what_bends_already_is_refused_with_a_sentence(scarf, act):
-    scarf.session.selection.select([part(scarf.session.puppet, "Lamp pole")])
-    act("bend")
-    assert "bends already" in scarf.frame.hints.message
-
-
 def test_a_part_bends_over_bones_that_are_there(plain_window, act):
     session = plain_window.session
     arm, bones = part(session.puppet, "Near upper arm"), ("Near upper arm", "Near forearm")
@@ -83,21 +76,6 @@ def test_a_part_bends_over_bones_that_are_there(plain_window, act):
     act("bend-over")
     assert mesh_of(session, "Near upper arm").joints == tuple(joint(session.puppet, name) for name in bones)
     assert invariants(session.puppet) == []
-
-
-def test_it_is_picked_where_it_is_seen(scarf):
-    session = scarf.session
-    session.workspace.go_to(REHEARSE)
-    mesh = mesh_of(session, "Lamp pole")
-    pose = {f"{key}.turn": 0.25 for key in mesh.joints[1:]}
-    session.edit("Bend it", pose=pose)
-    shape = next(item for item in scene_of(session.placed) if isinstance(item, Bent))
-    part_ = session.puppet.parts[shape.part]
-    tip = shape.taken(np.array([complex(part_.drawing.width / 2, 30)]))[0]
-    assert shape.part in parts_at(session, complex(tip))
-    straight = complex(scarf.session.placed.joint_map(part_.joint)(complex(323, 100)))
-    assert shape.part not in parts_at(session, straight)
-    scarf.board.grab()
 
 
 def test_density_and_squash_are_set_in_details(scarf):
@@ -321,11 +299,3 @@ def test_a_leg_is_held_at_both_ends_and_bowed_out_by_its_grip(window, hand):
     hand.drag(session.placed.control_at(session.puppet.controls[bow]), start + 90)
     assert session.placed.control_at(session.puppet.controls[bow]).real > start.real, "to the other side"
     assert session.placed.pivot(foot) == pytest.approx(before[0], abs=0.02)
-
-
-def test_a_bow_grip_needs_an_inner_joint_of_a_limb(wick_window, act):
-    session = wick_window.session
-    session.workspace.go_to(CONTROLS)
-    session.selection.select([joint(session.puppet, "Head")])
-    act("make-bow")
-    assert "no inner joint of a limb" in wick_window.frame.hints.message

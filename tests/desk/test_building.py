@@ -4,16 +4,13 @@ from collections.abc import Callable
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPointF, Qt
+from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage
 
 from demo_puppet import joint, part
-from desk.conftest import listed
 from umbrite.desk.board.control_places import proposed_controls
 from umbrite.desk.board.handles import HOOK, fan_directions, fan_radius
-from umbrite.desk.session.stations import CONTROLS, CORD, LIMBS, LIMIT, PARTS, PIVOTS, REHEARSE
-from umbrite.rig.edits.limits import set_limit
-from umbrite.rig.invariants import invariants
+from umbrite.desk.session.stations import CONTROLS, CORD, LIMBS, LIMIT, PARTS, PIVOTS
 from umbrite.rig.model import Point
 from umbrite.rig.quantities.angles import shown_degrees
 
@@ -53,36 +50,12 @@ def test_a_click_picks_by_shape_and_again_goes_deeper(art_window, hand):
     assert chosen(art_window) == []
 
 
-def test_dragging_moves_what_is_selected_even_behind_something(art_window, hand):
-    session = art_window.session
-    trunk = part(puppet(art_window), "Trunk")
-    before = puppet(art_window).parts[trunk].placement
-    session.selection.select([trunk])
-    hand.drag(532 + 652j, 542 + 672j)
-    after = puppet(art_window).parts[trunk].placement
-    assert (after.x - before.x, after.y - before.y) == pytest.approx((10, 20))
-    assert session.history.undo_name == "Move Trunk"
-    session.step(-1)
-    assert puppet(art_window).parts[trunk].placement == before
-
-
 def test_shift_selects_more_and_a_box_selects_what_lies_in_it(art_window, hand):
     hand.click(370 + 980j)
     hand.click(640 + 300j, SHIFT)
     assert chosen(art_window) == ["Near hand", "Cap"]
     hand.drag(480 + 230j, 860 + 560j)
     assert set(chosen(art_window)) == {"Head", "Eyes", "Mouth", "Cap"}
-
-
-def test_a_right_click_lists_everything_under_the_pointer(art_window):
-    place = art_window.board.camera.point(532 + 652j)
-    menu = listed(art_window, place)
-    assert menu is not None
-    assert [action.text() for action in menu.actions()] == ["Near upper arm", "Trunk", "Scarf tail"]
-    menu.actions()[1].trigger()
-    assert chosen(art_window) == ["Trunk"]
-    menu.deleteLater()
-    assert listed(art_window, QPointF(5, 5)) is None
 
 
 def test_a_locked_part_is_not_picked(art_window, hand):
@@ -94,32 +67,6 @@ def test_a_locked_part_is_not_picked(art_window, hand):
     tree.itemClicked.emit(tree.item_for(arm), 1)
     assert not puppet(art_window).parts[part(puppet(art_window), "Near upper arm")].visible
     assert art_window.session.history.undo_name == "Hide Near upper arm"
-
-
-def test_order_changes_by_actions_and_is_undone(art_window, act):
-    order = puppet(art_window).order
-    art_window.session.selection.select([part(puppet(art_window), "Far hand")])
-    act("front")
-    assert puppet(art_window).order[-1] == order[0]
-    act("back")
-    act("undo")
-    act("undo")
-    assert puppet(art_window).order == order
-    act("redo")
-    assert puppet(art_window).order[-1] == order[0]
-
-
-def test_a_rivet_is_dragged_and_the_picture_stays(art_window, hand):
-    art_window.session.workspace.go_to(PIVOTS)
-    before = picture(art_window)
-    key = joint(puppet(art_window), "Near forearm")
-    start = puppet(art_window).joints[key].pivot.z
-    hand.drag(start, 408 + 792j)
-    moved = puppet(art_window).joints[key]
-    assert abs(moved.pivot.z - (408 + 792j)) < 2
-    assert moved.pivot_set
-    assert (picture(art_window) == before).all()
-    assert art_window.session.history.undo_name == "Move pivot of Near forearm"
 
 
 def test_esc_in_the_middle_of_a_drag_puts_everything_back(art_window, hand, qtbot):
@@ -191,25 +138,6 @@ def test_carriers_go_over_a_selection_and_a_master_over_everything(art_window, a
     assert puppet(art_window).joints[carrier].parent is None
 
 
-def test_a_limb_is_drawn_from_either_end_and_selected(plain_window, hand, act):
-    session = plain_window.session
-    session.workspace.go_to(LIMBS)
-    arm = next(key for key, limb in puppet(plain_window).limbs.items() if limb.name == "Far arm")
-    session.selection.select([arm])
-    act("delete")
-    assert len(puppet(plain_window).limbs) == 3
-    before = picture(plain_window)
-    pivots = [
-        puppet(plain_window).joints[joint(puppet(plain_window), n)].pivot.z for n in ("Far upper arm", "Far hand")
-    ]
-    hand.drag(pivots[1], pivots[0])
-    limb = puppet(plain_window).limbs[session.selection.keys[0]]
-    assert (limb.name, limb.bend) == ("Far arm", -1)
-    assert puppet(plain_window).joints[limb.target].pivot.z == pivots[1]
-    assert (picture(plain_window) == before).all()
-    assert invariants(puppet(plain_window)) == []
-
-
 def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(wick_window, hand, act):
     session = wick_window.session
     session.workspace.go_to(LIMBS)
@@ -225,28 +153,6 @@ def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(wick_window, hand
     act("side")
     assert puppet(wick_window).limbs[session.selection.keys[0]].bend == 1
     assert session.history.undo_name == "Turn bend side of Near leg"
-
-
-def test_a_fan_s_end_is_dragged_and_the_part_shows_itself_there(wick_window, hand):
-    session = wick_window.session
-    session.workspace.go_to(LIMBS)
-    session.workspace.take_tool(LIMIT)
-    shin = joint(puppet(wick_window), "Near shin")
-    session.selection.select([shin])
-    before = picture(wick_window)
-    _, large = fan_directions(session, shin)
-    pivot, radius = puppet(wick_window).joints[shin].pivot.z, fan_radius(wick_window.board.camera)
-    hand.press(pivot + large * radius)
-    for angle in np.linspace(0, -0.6, 5):
-        hand.move(pivot + large * np.exp(1j * angle) * radius)
-    assert session.placed.turn(shin) == pytest.approx(np.radians(140) - 0.6, abs=0.02)
-    assert "Near shin −" in wick_window.board.feedback.readout
-    hand.release(pivot + large * np.exp(-0.6j) * radius)
-    limit = puppet(wick_window).joints[shin].limit
-    assert limit is not None
-    assert limit.largest == pytest.approx(np.radians(140) - 0.6, abs=0.02)
-    assert limit.smallest == pytest.approx(np.radians(-12))
-    assert (picture(wick_window) == before).all()
 
 
 def test_shift_steps_a_limit_and_ctrl_sets_both_ends(wick_window, hand):
@@ -344,63 +250,3 @@ def test_walking_the_family_by_keys(wick_window, act):
     session.selection.select([joint(puppet(wick_window), "Neck")])
     act("down")
     assert chosen(wick_window)[0] in {"Head", "Scarf", "Scarf tail"}
-
-
-def test_a_limit_set_from_script_shows_its_fan_at_rest(wick_window):
-    session = wick_window.session
-    session.workspace.go_to(LIMBS)
-    cap = joint(puppet(wick_window), "Cap")
-    session.edit("Limit", puppet=set_limit(puppet(wick_window), cap, -0.5, 0.5))
-    small, large = fan_directions(session, cap)
-    assert np.angle(large / small) == pytest.approx(1.0)
-
-
-def test_a_limb_s_target_follows_something_else_without_a_jump_in_the_pose(wick_window, hand):
-    session = wick_window.session
-    grip = next(c for c in puppet(wick_window).controls.values() if c.name == "Far hand")
-    start = session.placed.control_at(grip)
-    hand.drag(start, start + 20 - 150j)
-    hand.drag(640 + 440j, 660 + 470j)  # the head has turned
-    before = session.placed.part_maps().t.copy()
-    session.selection.select([next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")])
-    field = next(f for f in wick_window.details.sections["limb"].fields if f.accessibleName() == "Target follows")
-    index = field.findText("Head")
-    field.setCurrentIndex(index)
-    field.activated.emit(index)
-    limb = puppet(wick_window).limbs[session.selection.keys[0]]
-    assert puppet(wick_window).joints[limb.target].parent == joint(puppet(wick_window), "Head")
-    assert np.abs(session.placed.part_maps().t - before).max() < 1e-6
-    assert session.history.undo_name == "Target follows of Far arm"
-
-
-def test_give_locks_a_joint_and_a_limb_of_many_joints_is_drawn(wick_window, hand):
-    session = wick_window.session
-    session.workspace.go_to(LIMBS)
-    places = [puppet(wick_window).joints[joint(puppet(wick_window), name)].pivot.z for name in ("Trunk", "Cap")]
-    hand.drag(places[1], places[0])
-    key = session.selection.keys[0]
-    assert len(puppet(wick_window).limbs[key].joints) == 3
-    assert invariants(puppet(wick_window)) == []
-    neck = joint(puppet(wick_window), "Neck")
-    session.selection.select([neck])
-    give = next(f for f in wick_window.details.sections["joint"].fields if f.accessibleName() == "Give")
-    give.setValue(0)
-    assert puppet(wick_window).joints[neck].give == 0
-    session.workspace.go_to(REHEARSE)
-    hand.drag(640 + 300j, 760 + 330j)
-    assert session.placed.turn(neck) == 0
-    assert abs(session.placed.turn(joint(puppet(wick_window), "Trunk"))) > 0.01
-
-
-def test_soften_and_stretch_are_typed_as_shares_of_the_limb(wick_window):
-    session = wick_window.session
-    session.workspace.go_to(LIMBS)
-    key = next(key for key, limb in puppet(wick_window).limbs.items() if limb.name == "Far arm")
-    session.selection.select([key])
-    fields = {field.accessibleName(): field for field in wick_window.details.sections["limb"].fields}
-    assert (fields["Soften"].text(), fields["Stretch"].text()) == ("0.65 %", "0 %")
-    fields["Soften"].setValue(10)
-    fields["Stretch"].setValue(25)
-    limb = puppet(wick_window).limbs[key]
-    assert (limb.soften, limb.stretch) == (0.1, 0.25)
-    assert session.history.undo_name == "Stretch of Far arm"

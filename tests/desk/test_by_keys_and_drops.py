@@ -119,20 +119,6 @@ def test_a_pen_gets_larger_controls_than_the_mouse(wick_window, qtbot):
     assert shown_size(each, board.camera) == by_mouse
 
 
-def test_the_first_look_at_a_station_shows_all_of_the_puppet(wick_window):
-    session, board = wick_window.session, wick_window.board
-    session.workspace.go_to(PARTS)
-    board.fit_all()
-    fitted = board.camera.zoom
-    board.zoom_by(3)
-    session.workspace.go_to(LIMBS)
-    assert board.camera.zoom == pytest.approx(fitted, rel=0.05)
-    board.zoom_by(3)
-    closer = board.camera.zoom
-    session.workspace.go_to(PARTS)
-    assert board.camera.zoom == closer, "what was looked at before stays as near as one went"
-
-
 def test_the_board_is_as_bright_as_one_wants_in_any_theme(wick_window, act):
     session, board = wick_window.session, wick_window.board
     wick_window.preferences.theme = "night"
@@ -202,8 +188,3 @@ def test_a_pose_file_goes_out_and_comes_back_by_a_drop(wick_window, answers, act
         let_go(wick_window, QPointF(5, 5), file)
         assert "pose" in wick_window.frame.hints.message
         assert session.history.now is before
-
-
-def test_a_puppet_let_go_on_the_window_is_opened(window):
-    let_go(window, QPointF(5, 5), ASSETS / "wick.umbrite")
-    assert window.session.puppet.name == "Wick"

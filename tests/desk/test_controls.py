@@ -5,7 +5,6 @@ from collections.abc import Callable
 import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, Qt
-from PySide6.QtWidgets import QComboBox
 
 from demo_puppet import control, joint
 from desk.conftest import listed
@@ -13,7 +12,6 @@ from desk.test_building import picture
 from desk.test_rehearsing import at, grip
 from umbrite.desk.board.control_places import bead_at, cells
 from umbrite.desk.session.stations import CONTROLS
-from umbrite.rig.change import change
 
 SHIFT = Qt.KeyboardModifier.ShiftModifier
 Act = Callable[[str], None]
@@ -35,31 +33,12 @@ def row(window, name):
     return window.controls_panel.controls.findItems(name, Qt.MatchFlag.MatchExactly)[0]
 
 
-def test_several_selected_controls_are_dragged_together(wick_window, hand):
-    hands = [at(wick_window, name) for name in ("Near hand", "Far hand")]
-    hand.click(grip(wick_window, "Near hand"))
-    hand.click(grip(wick_window, "Far hand"), SHIFT)
-    hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 30 - 60j)
-    moved = [at(wick_window, name) for name in ("Near hand", "Far hand")]
-    assert moved == pytest.approx([z - 30 - 60j for z in hands], abs=1)
-    assert wick_window.session.history.undo_name == "Pose Far hand and 1 more"
-
-
 def test_a_hand_dragged_together_with_the_body_that_carries_it_comes_no_farther(wick_window, hand):
     session = wick_window.session
     start = at(wick_window, "Far hand"), at(wick_window, "Hips")
     session.selection.select([control(session.puppet, "Far hand"), control(session.puppet, "Body")])
     hand.drag(grip(wick_window, "Body"), grip(wick_window, "Body") + 20 + 30j)
     assert (at(wick_window, "Far hand"), at(wick_window, "Hips")) == pytest.approx([z + 20 + 30j for z in start], abs=1)
-
-
-def test_a_knob_turns_within_its_limit(wick_window, hand):
-    place, pivot = grip(wick_window, "Head"), at(wick_window, "Head")
-    hand.drag(place, pivot + (place - pivot) * np.exp(0.3j), steps=8)
-    head = joint(wick_window.session.puppet, "Head")
-    assert wick_window.session.placed.turn(head) == pytest.approx(0.3, abs=0.02)
-    hand.drag(grip(wick_window, "Head"), pivot + (place - pivot) * np.exp(1.4j), steps=8)
-    assert wick_window.session.placed.turn(head) == pytest.approx(np.radians(30))
 
 
 def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(wick_window, hand, act):
@@ -130,30 +109,6 @@ def test_a_locked_control_is_left_alone_and_so_is_the_art_where_only_controls_co
     assert session.pose != {}
 
 
-def test_a_control_that_is_never_shown_is_still_dragged(wick_window, hand):
-    session = wick_window.session
-    key = control(session.puppet, "Far foot")
-    session.edit("Hide it", puppet=change(session.puppet, key, shown="never"))
-    place = grip(wick_window, "Far foot")
-    start = at(wick_window, "Far foot")
-    hand.drag(place, place + 40 - 40j)
-    assert at(wick_window, "Far foot") == pytest.approx(start + 40 - 40j, abs=1)
-
-
-@pytest.mark.parametrize("shown", ["As a ghost", "Near the pointer", "Never, but usable"])
-def test_what_is_shown_of_a_control_changes_the_board(wick_window, hand, act, shown):
-    session = wick_window.session
-    act("controls")
-    session.selection.select([control(session.puppet, "Near hand")])
-    choose(wick_window, "control", "Shown", shown)
-    act("rehearse")
-    session.selection.select([])
-    hand.hover(grip(wick_window, "Far hand") + 150)
-    faint = wick_window.board.grab().toImage()
-    session.step(-1)
-    assert wick_window.board.grab().toImage() != faint
-
-
 def test_a_control_is_carried_by_another_one_without_a_jump(wick_window, hand, act):
     session = wick_window.session
     hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 20 - 80j)
@@ -221,16 +176,3 @@ def test_the_pencilled_set_is_rubbed_out_by_escape(wick_window, act, qtbot):
     qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)
     assert session.drafts.now.left_out is None
     assert session.puppet.controls == {}
-
-
-def test_carried_by_names_what_carries_the_thing_that_a_control_moves(wick_window):
-    """Not the nearest control somewhere above it."""
-    session = wick_window.session
-    session.workspace.go_to(CONTROLS)
-    session.selection.select([control(session.puppet, "Trunk")])
-    field = next(
-        f for f in wick_window.details.findChildren(QComboBox) if f.accessibleName() == "Carried by" and f.isVisible()
-    )
-    assert field.currentText() == "Hips"  # which has no control
-    session.selection.select([control(session.puppet, "Body")])
-    assert field.currentText() == "Master"

@@ -120,15 +120,3 @@ def test_picked_keys_are_stretched_by_a_jaw(nodding, qtbot):
     assert [key.frame for key in take(window).tracks[name]] == [0.0, 20.0, 40.0]
     assert window.session.timeline.selected == {(name, frame) for frame in (0.0, 20.0, 40.0)}
     assert window.session.history.undo_name == "Stretch 3 keys"
-
-
-def test_a_box_in_the_curve_picks_and_a_click_beside_it_fits(nodding, qtbot):
-    window, name = nodding
-    ground, number = window.timeline.sheet.ground, curve_row(window)
-    at = place(window, name, 16.0)
-    drag(qtbot, window, at - QPoint(16, 16), at + QPoint(16, 16))
-    assert window.session.timeline.selected == {(name, 16.0)}
-    ground.ranges[ground.rows[number].key] = (-500.0, 500.0)
-    press(window, QPoint(20, round(ground.box_of(number).center().y())))
-    low, high = ground.range_of(ground.rows[number])
-    assert high - low < 60, "all of the curve, and not much more"

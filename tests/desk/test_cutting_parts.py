@@ -83,21 +83,6 @@ def test_a_line_across_a_leg_makes_two_that_turn_on_each_other(figure, hand, act
     assert len(session.puppet.parts) == 1
 
 
-def test_what_hung_beyond_the_cut_hangs_from_the_piece(figure, hand, act):
-    session = figure.session
-    act("cut")
-    hand.drag(230 + 780j, 345 + 780j)
-    (low,) = session.selection.of("part")
-    session.selection.select([session.puppet.order[1] if session.puppet.order[1] != low else session.puppet.order[0]])
-    body = next(k for k, p in session.puppet.parts.items() if not p.reference and k != low)
-    session.selection.select([body])
-    hand.drag(230 + 640j, 345 + 640j)
-    (shin,) = session.selection.of("part")
-    joints = session.puppet.joints
-    assert joints[session.puppet.parts[low].joint].parent == session.puppet.parts[shin].joint
-    assert joints[session.puppet.parts[shin].joint].parent == session.puppet.parts[body].joint
-
-
 def test_a_line_that_does_not_divide_is_refused_and_esc_takes_it_back(figure, hand, act):
     session = figure.session
     before = session.puppet
@@ -146,23 +131,6 @@ def test_a_flat_figure_is_cut_at_its_bones_and_joined_again(figure, act):
     assert np.abs(seen(figure) - before).max() <= 2
     act("undo")
     assert len([k for k, part in session.puppet.parts.items() if not part.reference]) == 10
-
-
-def test_bones_that_hang_from_nothing_hang_from_the_nearest_of_the_body(figure, act):
-    session = figure.session
-    puppet = session.puppet
-    puppet, arm = add_bone(puppet, 265 + 297j, 140 + 330j, None)
-    puppet, hand = add_bone(puppet, 140 + 330j, 30 + 430j, arm)
-    puppet, body = add_bone(puppet, 350 + 480j, 350 + 240j, None)
-    session.edit("Bones", puppet=puppet)
-    session.selection.select([])
-    act("cut-bones")
-    press_enter(figure)
-    joints = session.puppet.joints
-    assert joints[arm].parent == body
-    assert joints[hand].parent == arm
-    riding = {part.joint: part.name for part in session.puppet.parts.values() if not part.reference}
-    assert set(riding) == {arm, hand, body}
 
 
 def press_enter(window):

@@ -106,19 +106,6 @@ def test_it_fits_itself_and_zooms_and_moves_as_the_board_does(wick_window, act, 
     assert sheet.card(key).width() == pytest.approx(before, rel=0.01)
 
 
-def test_it_lies_as_suits_the_shape_of_the_panel_and_names_are_whole(wick_window, act):
-    act("diagram")
-    sheet = wick_window.diagram.sheet
-    ways = set()
-    for size in ((1000, 330), (300, 900)):
-        sheet.setFixedSize(*size)
-        QApplication.processEvents()
-        ways.add(sheet.upright)
-    assert ways == {True, False}
-    names = {" ".join(lines) for lines in sheet._lines.values()}
-    assert {"Far upper arm", "Near coat tail", "Look point"} <= names
-
-
 @pytest.mark.fresh
 def test_the_tools_keep_their_names_while_it_is_open(wick_window, act):
     wick_window.session.workspace.go_to(PIVOTS)
@@ -162,13 +149,3 @@ def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(plain_window, a
     assert invariants(session.puppet) == []
     act("undo")
     assert session.puppet is before
-
-
-def test_colour_labels_show_in_the_depth_rail(art_window):
-    session = art_window.session
-    key = part(session.puppet, "Cap")
-    session.edit("label", puppet=change(session.puppet, key, label="plum"))
-    rail = art_window.depth_rail
-    item = next(rail.item(i) for i in range(rail.count()) if rail.item(i).text() == "Cap")
-    assert "plum" in item.toolTip()
-    assert item.background().color().alpha() > 0

@@ -27,20 +27,6 @@ def ducking(timed):
     return timed
 
 
-def test_the_scarf_swings_at_the_lamp_and_nothing_of_it_is_keyed(ducking):
-    session = ducking.session
-    tail = joint(session.puppet, "Scarf tail")
-    turns = []
-    for frame in range(30):
-        session.timeline.go_to(float(frame))
-        turns.append(session.placed.turn(tail))
-    assert max(turns) - min(turns) > 0.03
-    assert f"{tail}.turn" not in session.pose
-    session.edit("Turn it", pose={**session.pose, f"{tail}.turn": 0.1})
-    assert take(ducking).tracks[f"{tail}.turn"][-1].value == 0.1, "its own turn is keyed, without the swing"
-    assert session.placed.turn(tail) != pytest.approx(0.1, abs=1e-4)
-
-
 def test_a_chain_is_made_loose_and_stiff_again(ducking, act):
     session = ducking.session
     session.selection.select([])

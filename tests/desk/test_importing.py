@@ -141,15 +141,6 @@ def test_what_was_chosen_in_the_table_is_added_with_carriers(window, answers, tm
     assert tmp_path.exists()
 
 
-def test_turning_back_adds_nothing(art_window, answers):
-    answers.layers = lambda _found: None
-    before = art_window.session.puppet
-    answers.add_paths = [ASSETS / "wick.ora"]
-    art_window.files.ask_add()
-    assert art_window.session.puppet is before
-    assert art_window.frame.hints.message == "Nothing was added."
-
-
 def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window):
     with watched(window, "Reading wick.ora") as watch:
         watch(0, 25, "Far hand")
@@ -166,15 +157,6 @@ def one_layer(picture):
     """A picture as it comes in."""
     layer = layer_of("Revised", picture)
     return Layered("Revised", picture.shape[1], picture.shape[0], () if layer is None else (layer,))
-
-
-def test_what_could_not_be_kept_is_told_before_anything_is_added(window):
-    layer = one_layer(np.full((9, 9, 4), 255, np.uint8)).layers[0]
-    layers = Layered("Booth", 40, 40, (layer, layer._replace(name="Other")), ("Other is laid on as hue.",))
-    table = ImportTable(layers, window)
-    assert "Other is laid on as hue." in table.notes.toPlainText()
-    assert not table.notes.isHidden()
-    assert ImportTable(layers._replace(notes=()), window).notes.isHidden()
 
 
 def test_a_revised_drawing_keeps_the_rig(wick_window, answers, tmp_path):

@@ -19,7 +19,6 @@ from desk.test_rehearsing import grip
 from umbrite import desk
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
 from umbrite.desk.files import recovery_keeper
-from umbrite.desk.panels.arrangement import EdgeTab
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import REHEARSE
@@ -59,13 +58,6 @@ def test_changes_are_kept_in_the_background_and_dropped_when_saved(own, window, 
     assert not keeper.hold.path.exists()
     assert not keeper.waiting
     assert load(own).pose == window.session.pose
-
-
-def test_an_untouched_demo_is_not_kept(window):
-    window.files.open_demo("wick.umbrite")
-    assert not window.keeper.waiting
-    turn(window, 0.1)
-    assert window.keeper.waiting
 
 
 def answered(window, words):
@@ -310,15 +302,6 @@ def test_no_colour_stands_outside_the_themes():
     assert [str(path) for path in rooms if re.search(r"#[0-9A-Fa-f]{6}", path.read_text("utf-8"))] == []
 
 
-def test_the_label_of_the_file_can_be_read_in_every_theme(wick_window):
-    turn(wick_window, 0.2)
-    for theme in THEMES.values():
-        wick_window.set_theme(theme.name)
-        colours = set(re.findall(r"color:(#[0-9a-f]{6})", wick_window.strip.file.text()))
-        assert colours == {theme.quiet.name()}
-    wick_window.set_theme("day")
-
-
 def test_a_theme_is_taken_on_at_once_and_a_drag_works_in_it(wick_window, hand):
     before = wick_window.grab().toImage()
     wick_window.set_theme("night")
@@ -384,17 +367,6 @@ def test_each_station_has_its_own_arrangement_and_rehearse_gives_the_board_the_r
     assert standing() == built
 
 
-def test_a_panel_that_is_put_away_stands_as_a_tab_at_the_edge(wick_window, act, qtbot):
-    act("rehearse")
-    tabs = {tab.text(): tab for tab in wick_window.findChildren(EdgeTab)}
-    assert tabs["Depth"].isVisible()
-    assert not tabs["Details"].isVisible()
-    tabs["Depth"].click()
-    qtbot.wait(20)
-    assert wick_window.docks["Depth"].isVisible()
-    assert not tabs["Depth"].isVisible()
-
-
 def test_steps_are_buttons_with_a_list_to_go_back_to(wick_window):
     session, strip = wick_window.session, wick_window.strip
     assert not strip.undo.isEnabled()
@@ -414,20 +386,6 @@ def test_steps_are_buttons_with_a_list_to_go_back_to(wick_window):
     strip.redo.menu().aboutToShow.emit()
     strip.redo.menu().actions()[2].trigger()
     assert session.pose == poses[3]
-
-
-def test_the_layout_is_remembered(window, answers, qtbot):
-    window.docks["Depth"].setFloating(True)
-    window.resize(1100, 720)
-    answers.unsaved = "drop"
-    window.close()
-    again = Window(Session(), window.settings, answers)
-    qtbot.addWidget(again)
-    assert again.docks["Depth"].isFloating()
-    assert again.size().height() == 720
-    again.reset_layout()
-    assert not again.docks["Depth"].isFloating()
-    again.close()
 
 
 @pytest.mark.parametrize("theme", THEMES.values(), ids=list(THEMES))

@@ -10,10 +10,9 @@ from PySide6.QtWidgets import QApplication
 
 from umbrite.desk.files.progress import in_thread
 from umbrite.desk.session.stations import PIVOTS
-from umbrite.files import png
 from umbrite.files.long_work import CancelledError, unwatched
 from umbrite.files.package import Package, load
-from umbrite.files.png import decode, encode, fingerprint
+from umbrite.files.png import encode, fingerprint
 from umbrite.paint import levels
 from umbrite.paint.levels import Pictures
 from umbrite.rig.document import Document
@@ -121,16 +120,6 @@ def test_what_is_expected_is_unpacked_ahead_and_is_the_same(heavy):
     ahead.stop()
 
 
-def test_whole_large_drawings_are_kept_within_a_budget(heavy, monkeypatch):
-    monkeypatch.setattr(levels, "WHOLE", 40_000)
-    pictures = Pictures(lambda: heavy)
-    for sha256 in heavy:
-        pictures.level(sha256, 1.0)
-        pictures.level(sha256, 0.2)
-    assert len(pictures._whole._items) < len(heavy)
-    assert all(0 not in kept for kept in pictures._levels.values())
-
-
 def test_where_not_all_whole_drawings_fit_they_do_not_push_each_other_out_for_ever(heavy, monkeypatch):
     monkeypatch.setattr(levels, "WHOLE", 40_000)
     told = []
@@ -142,16 +131,6 @@ def test_where_not_all_whole_drawings_fit_they_do_not_push_each_other_out_for_ev
     assert all(pictures.level(sha256, 1.0) is not None for sha256 in heavy)
     assert len(told) <= 2 * len(heavy)
     pictures.stop()
-
-
-def test_a_large_png_is_read_as_a_small_one_is(monkeypatch):
-    picture = np.random.default_rng(4).integers(0, 255, (70, 90, 4)).astype(np.uint8)
-    data = encode(picture)
-    monkeypatch.setattr(png, "BULKY", 10**9)
-    slow = decode(data, "It")
-    monkeypatch.setattr(png, "BULKY", 0)
-    assert (decode(data, "It") == slow).all()
-    assert (slow == picture).all()
 
 
 def test_work_in_a_thread_can_be_cancelled_and_says_what_went_wrong():

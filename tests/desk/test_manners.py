@@ -30,9 +30,9 @@ from umbrite.desk.board.gestures.gesture import Feedback
 from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
 from umbrite.desk.board.press_rules.press import Press
 from umbrite.desk.dialogs.guide_pages import PAGES, pages
-from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, STATIONS
+from umbrite.desk.session.stations import LIMBS, PARTS, STATIONS
 from umbrite.files.long_work import CancelledError, unwatched
-from umbrite.rig.edits.limits import free_limit, set_limit
+from umbrite.rig.edits.limits import set_limit
 
 Act = Callable[[str], None]
 
@@ -291,14 +291,6 @@ def test_whatever_lies_under_the_pointer_has_a_menu_of_what_fits(wick_window, ha
     }[panel] in words
 
 
-def test_on_the_bare_board_the_menu_offers_what_comes_next(wick_window, hand, qtbot):
-    wick_window.session.workspace.go_to(LIMBS)
-    hand.press(20 + 20j, button=Qt.MouseButton.RightButton)
-    words = opened_menu(wick_window, qtbot)
-    assert "Fit" in words
-    assert wick_window.session.selection.keys == ()
-
-
 def test_what_was_said_can_be_read_again(wick_window, act, qtbot):
     for i in range(25):
         wick_window.session.say(f"Message {i}.")
@@ -313,26 +305,3 @@ def test_what_was_said_can_be_read_again(wick_window, act, qtbot):
     assert wick_window.frame.hints.message == "Message 21."
     qtbot.mouseClick(wick_window.frame.hints, Qt.MouseButton.LeftButton)
     assert opened_menu(wick_window, qtbot)[0].endswith("Message 21.")
-
-
-def test_where_there_is_no_limit_the_field_says_so_and_takes_one(wick_window):
-    session = wick_window.session
-    session.workspace.go_to(LIMBS)
-    trunk = joint(session.puppet, "Hips")
-    session.edit("Free", puppet=free_limit(session.puppet, trunk))
-    session.selection.select([trunk])
-    fields = {f.accessibleName(): f for f in wick_window.details.findChildren(QAbstractSpinBox) if f.isVisible()}
-    assert fields["Lower limit"].text() == "no limit"
-    assert fields["Upper limit"].text() == "no limit"
-    fields["Upper limit"].setValue(20.0)
-    limit = session.puppet.joints[trunk].limit
-    assert limit is not None
-    assert limit.smallest == pytest.approx(-np.radians(20))
-
-
-def test_after_a_removal_keys_go_to_the_board(wick_window, act):
-    wick_window.session.workspace.go_to(CONTROLS)
-    wick_window.family.find_box.setFocus()
-    wick_window.session.selection.select([next(iter(wick_window.session.puppet.controls))])
-    act("delete")
-    assert wick_window.focusWidget() is wick_window.board

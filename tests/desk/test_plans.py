@@ -165,18 +165,6 @@ def test_esc_rubs_it_out_and_an_edit_lets_it_go(walker, act):
     assert not sheet.isVisible()
 
 
-def test_a_finished_puppet_lacks_nothing_much_and_stays_as_it_is_at_rest(wick_window, act):
-    session, sheet = wick_window.session, wick_window.frame.plan_sheet
-    before = session.puppet
-    act("plan")
-    assert session.drafts.now.plan.filled.plan.name == "Biped"
-    sheet.make.click()
-    assert session.puppet.limbs == before.limbs
-    assert {key: joint.pivot for key, joint in session.puppet.joints.items() if key in before.joints} == {
-        key: joint.pivot for key, joint in before.joints.items()
-    }
-
-
 def test_a_finished_puppet_is_kept_as_a_plan_and_offered_for_the_next(walker, act):
     session, sheet = walker.session, walker.frame.plan_sheet
     assert not walker.actions_by_id["keep-plan"].isEnabled()
@@ -236,30 +224,6 @@ def test_the_rig_is_laid_on_other_art_as_a_new_puppet(walker, act, tmp_path, ans
     act("lay-rig")
     assert "isn't there" in walker.frame.hints.message
     assert len(session.puppet.limbs) == 4
-
-
-def test_with_parts_selected_it_is_for_these_alone(walker, act):
-    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth
-    leg = [truth[f"near {piece}"] for piece in ("thigh", "shin", "foot")]
-    session.selection.select(leg)
-    act("plan")
-    sheet.grab()
-    sheet.make.click()
-    puppet = session.puppet
-    (limb,) = puppet.limbs.values()
-    assert limb.joints == tuple(puppet.parts[key].joint for key in leg[:2])
-    assert puppet.joints[puppet.parts[leg[0]].joint].parent == puppet.parts[truth["hips"]].joint
-    assert {puppet.joints[part.joint].parent for key, part in puppet.parts.items() if key not in leg} == {None}
-    assert all(joint.role != "master" for joint in puppet.joints.values())
-    assert {control.moves for control in puppet.controls.values()} == {limb.target}
-    session.selection.select([truth[f"far {piece}"] for piece in ("upper arm", "forearm", "hand")])
-    act("plan")
-    sheet.make.click()
-    assert len(session.puppet.limbs) == 2
-    session.selection.select([])
-    act("plan")
-    sheet.make.click()
-    assert len(session.puppet.limbs) == 4, "and then the rest"
 
 
 def test_bend_sides_and_the_ground_are_turned_by_a_click_on_their_signs(walker, act):

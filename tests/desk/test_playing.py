@@ -50,22 +50,6 @@ def test_a_kept_frame_is_the_picture_that_was_painted_and_work_is_spared(timed):
     assert far(layer.image, fresh.image) < SAME
 
 
-def test_another_take_puppet_or_view_is_painted_anew(timed):
-    session = timed.session
-    layer, _ = layers(timed)
-    session.timeline.go_to(3.0)
-    of = (session.timeline.take, session.puppet)
-    pictures = []
-    for what in (of, (object(), session.puppet)):
-        layer.play(lambda: session.placed, session.file.pictures, view(timed), Playing(3.0, what, 10.0))
-        pictures.append(layer.image.copy())
-    session.edit("Up", pose={**session.pose, next(iter(session.puppet.joints)) + ".y": -90.0})
-    of = (session.timeline.take, session.puppet)
-    layer.play(lambda: session.placed, session.file.pictures, view(timed), Playing(3.0, of, 10.0))
-    assert pictures[0] == pictures[1]
-    assert layer.image != pictures[1]
-
-
 def test_where_there_is_no_time_it_is_painted_quickly_and_smoothly_when_it_stops(timed):
     session = timed.session
     layer, fresh = layers(timed)

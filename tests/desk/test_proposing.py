@@ -71,18 +71,6 @@ def test_esc_during_the_drag_puts_the_pencil_back_and_esc_then_rubs_all_out(art_
     assert art_window.session.drafts.now.proposals == ()
 
 
-def test_only_between_what_is_selected_and_nothing_where_all_is_so(art_window, act):
-    session = art_window.session
-    session.selection.select([part(session.puppet, name) for name in ("Near upper arm", "Near forearm")])
-    act("find-joints")
-    assert [session.puppet.parts[p.part].name for p in session.drafts.now.proposals] == ["Near forearm"]
-    act("take-all")
-    session.selection.select([part(session.puppet, name) for name in ("Near upper arm", "Near forearm")])
-    act("find-joints")
-    assert session.drafts.now.proposals == ()
-    assert "No joint is missing" in art_window.frame.hints.message
-
-
 def test_what_is_refused_stays_pencilled_and_is_named(wick_window, act):
     session = wick_window.session
     from umbrite.art.joint_finding import Proposal

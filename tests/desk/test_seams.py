@@ -60,3 +60,24 @@ def test_a_tool_and_a_station_from_outside_are_driven_like_any_other(nursery):
     assert (session.workspace.station, session.workspace.tool) == (NURSERY, TOY)
     assert window.actions_by_id["toy"].isChecked()
     window.board.grab()
+
+
+def write_toy(path, package):
+    path.write_text(package.puppet.name)
+
+
+def read_toy(path, _watch):
+    return Layered(path.read_text(), 1, 1, ())
+
+
+def test_a_format_from_outside_is_a_row(tmp_path, monkeypatch):
+    rows = (
+        Format(".toy", "pose", "Toy", f"{__name__}:write_toy"),
+        Format(".toy", "layers", "Toy", f"{__name__}:read_toy"),
+    )
+    monkeypatch.setattr(format_table, "OUTPUTS", [*format_table.OUTPUTS, rows[0]])
+    monkeypatch.setattr(format_table, "INPUTS", [*format_table.INPUTS, rows[1]])
+    out = tmp_path / "wick.toy"
+    assert main(["convert", str(ASSETS / "wick.umbrite"), str(out)]) == 0
+    assert read_here([out]).name == "Wick"
+    assert "*.toy" in names_of("Pictures", "layers")

@@ -55,15 +55,6 @@ def test_a_drag_across_blends_and_settles_as_one_step(waving, qtbot):
     assert waving.session.pose == {}
 
 
-def test_only_the_selected_takes_up_a_pose(waving, qtbot):
-    session = waving.session
-    session.selection.select([control(session.puppet, "Far hand")])
-    waving.shelf.only.setChecked(True)
-    qtbot.mouseClick(card(waving, "Pose 1"), LEFT)
-    moves = session.puppet.controls[control(session.puppet, "Far hand")].moves
-    assert {owner_of(name) for name in session.pose} == {moves}
-
-
 def test_poses_are_named_deleted_and_the_clean_one_stays(waving, qtbot):
     shelf = waving.shelf
     qtbot.mouseDClick(card(waving, "Pose 1"), LEFT)
@@ -128,16 +119,6 @@ def test_hold_points_are_set_and_taken_away_by_clicks(wick_window, hand, act):
     hand.click(head)
     assert session.drafts.now.holds == ()
     assert not wick_window.actions_by_id["free-holds"].isEnabled()
-
-
-def test_a_branch_is_reset_and_the_rest_stays(wick_window, hand, act):
-    session = wick_window.session
-    hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 90j)
-    hand.drag(grip(wick_window, "Near foot"), grip(wick_window, "Near foot") - 60j)
-    session.selection.select([joint(session.puppet, "Trunk")])
-    act("reset-branch")
-    moves = session.puppet.controls[control(session.puppet, "Near foot")].moves
-    assert {owner_of(name) for name in session.pose} == {moves}
 
 
 def test_art_only_controls_only_and_the_puppet_alone(wick_window, hand, act, qtbot):

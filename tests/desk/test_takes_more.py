@@ -4,13 +4,13 @@ import itertools
 from collections.abc import Callable
 
 import pytest
-from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt
+from PySide6.QtCore import QMimeData, QPointF, Qt
 from PySide6.QtGui import QDropEvent
 from PySide6.QtWidgets import QApplication
 
 from demo_puppet import control, joint
 from desk.test_rehearsing import grip
-from desk.test_takes_station import drag, hand_channels, key_mark, take, timed
+from desk.test_takes_station import hand_channels, take, timed
 from umbrite.desk.board.overlay.take_overlay import ghost_frames, trail_of
 from umbrite.desk.dialogs.film_dialog import FilmDialog
 from umbrite.desk.panels.shelf.pose_card import POSE_CARRIED
@@ -123,18 +123,6 @@ def test_a_trail_is_dragged_at_a_key(timed, hand):
     assert {frame for channel, frame in spots_of(take(timed)) if channel in hand_channels(timed)} == {0.0, 24.0}
 
 
-def test_seconds_on_the_ruler_and_a_tape_from_two_rows_to_half_the_window(timed, act):
-    sheet = timed.timeline.sheet
-    before = sheet.grab().toImage()
-    act("seconds")
-    assert sheet.grab().toImage() != before
-    for tall, least, most in ((40, 90, 175), (400, 380, 420)):
-        timed.resizeDocks([timed.docks["Tape"]], [tall], Qt.Orientation.Vertical)
-        QApplication.processEvents()
-        assert least <= timed.docks["Tape"].height() <= most
-    assert timed.board.height() >= 240
-
-
 def test_an_export_tells_before_how_large_it_will_be(timed, qtbot, tmp_path):
     film = Film(timed.session.file.package(), take(timed), frames_of(take(timed))[:8])
     dialog = FilmDialog(film, ".apng", timed.session.workspace.theme, timed)
@@ -149,14 +137,3 @@ def test_an_export_tells_before_how_large_it_will_be(timed, qtbot, tmp_path):
     assert 0.9 * true < told < 3 * true, "what is like the frame before weighs less, so it is told as the most"
     assert dialog.film.background is None
     assert FilmDialog(film, ".mp4", timed.session.workspace.theme, timed).film.background == "#ffffff"
-
-
-def test_shift_takes_keys_together_and_apart_again(timed, qtbot):
-    QApplication.processEvents()
-    shift = Qt.KeyboardModifier.ShiftModifier
-    for frame in (0, 24):
-        qtbot.mouseClick(timed.timeline.sheet, Qt.MouseButton.LeftButton, shift, key_mark(timed, "Far hand", frame))
-    assert {frame for _, frame in timed.session.timeline.selected} == {0.0, 24.0}
-    drag(qtbot, timed, key_mark(timed, "Far hand", 24), key_mark(timed, "Far hand", 24) + QPoint(40, 0), shift)
-    assert min(frame for _, frame in timed.session.timeline.selected) > 0
-    qtbot.mouseClick(timed.timeline.sheet, Qt.MouseButton.LeftButton, shift, key_mark(timed, "Far hand", 24 + 2))

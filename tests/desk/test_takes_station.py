@@ -191,12 +191,6 @@ def test_it_plays_at_its_rate_and_leaves_late_frames_out(timed, act, qtbot):
     assert timed.session.timeline.frame == 25.0
 
 
-def test_a_loop_is_closed_in_one_step(timed, act):
-    act("close-loop")
-    assert take(timed).loop
-    assert all(track[-1].frame == 48.0 for track in take(timed).tracks.values())
-
-
 def test_takes_are_made_copied_removed_and_live_in_the_file(timed, act, tmp_path):
     session = timed.session
     act("new-take")
@@ -291,16 +285,6 @@ def test_keys_go_by_the_clipboard_to_other_frames_and_takes(timed, act, qtbot):
     qtbot.keyClick(sheet, Qt.Key.Key_V, CTRL)
     assert "no keys on the clipboard" in timed.frame.hints.message
     assert session.history.now is before
-
-
-def test_picked_keys_are_stretched_by_actions(timed, act):
-    session, channels = timed.session, hand_channels(timed)
-    session.timeline.select({(name, key.frame) for name in channels for key in take(timed).tracks[name]})
-    act("press-keys")
-    assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 12.0]
-    act("stretch-keys")
-    assert [key.frame for key in take(timed).tracks[channels[0]]] == [0.0, 24.0]
-    assert {frame for _, frame in session.timeline.selected} == {0.0, 24.0}
 
 
 def test_the_rest_is_not_changed_under_takes_and_what_is_removed_leaves_nothing_hollow(timed, act):

@@ -6,7 +6,6 @@ import pytest
 from msgspec.structs import replace
 from PySide6.QtCore import QMimeData, QPointF, Qt
 from PySide6.QtGui import QDropEvent, QGuiApplication
-from PySide6.QtWidgets import QApplication
 
 from demo_puppet import ASSETS
 from umbrite.desk.board.input.drops import BRANCH
@@ -73,20 +72,6 @@ def test_a_branch_goes_from_one_window_to_another_of_another_size_and_undo_is_as
     there.step(-1)
     assert there.history.now == before
     there.file.pictures.stop()
-
-
-def test_a_branch_pasted_into_an_empty_window_brings_its_canvas(wick_window, act):
-    wick_window.session.workspace.go_to(PARTS)
-    wick_window.session.selection.select([part(wick_window.session.puppet, "Head")])
-    act("clip-copy")
-    size = wick_window.session.puppet.width, wick_window.session.puppet.height
-    wick_window.session.history.mark_saved()
-    act("new")
-    act("clip-paste")
-    puppet = wick_window.session.puppet
-    assert (puppet.width, puppet.height) == size
-    assert {"Head", "Cap", "Eyes"} <= {each.name for each in puppet.parts.values()}
-    assert wick_window.session.selection.of("part")
 
 
 def test_controls_and_links_go_by_names_and_a_take_too(wick_window, act):
@@ -441,19 +426,6 @@ def test_a_stage_is_renamed_and_gives_a_branch_and_a_new_puppet(wick_window, ans
     assert not session.history.is_saved
     assert session.history.now.versions == ()
     assert {"Cap"} <= {each.name for each in session.puppet.parts.values()}
-
-
-def test_stages_are_in_the_file_and_undone_like_all_else(wick_window, act, tmp_path):
-    session = wick_window.session
-    assert session.history.is_saved
-    act("keep-stage")
-    assert not session.history.is_saved
-    session.file.saved_as(tmp_path / "w.umbrite")
-    save(tmp_path / "w.umbrite", session.file.package())
-    assert load(tmp_path / "w.umbrite").document == session.history.now
-    session.step(-1)
-    assert session.history.now.versions == ()
-    QApplication.processEvents()
 
 
 def test_a_guest_at_one_depth_is_one_row_that_unfolds(scene, answers, act, tmp_path):

@@ -67,17 +67,6 @@ def test_two_mouths_are_added_long_after_by_letting_files_go_on_the_part(wick_wi
     assert all(session.puppet.parts[key] == each for key, each in before.parts.items()), "nothing else is changed"
 
 
-def test_a_part_without_a_set_gets_one(wick_window, answers, pictures, act):
-    session = wick_window.session
-    session.workspace.go_to(PARTS)
-    session.selection.select([part(session.puppet, "Cap")])
-    answers.add_paths = pictures[:1]
-    act("add-drawings")
-    one = session.puppet.sets[set_named(wick_window, "Cap")]
-    assert [variant.name for variant in one.variants] == ["First", "grin"]
-    assert one.rest == 1
-
-
 def test_switched_by_the_strip_in_every_station_and_only_looked_at_where_the_rig_is_built(wick_window, qtbot):
     session, strip = wick_window.session, wick_window.details.variants
     wick_window.docks["Details"].show()
@@ -139,15 +128,6 @@ def test_number_keys_brackets_wheel_and_cards_show_variants(wick_window, hand, a
     hand.hover(board.camera.board(complex(second.x(), second.y())))
     QApplication.sendEvent(board, event)
     assert shown(wick_window, "Mouth") == "Oh"
-
-
-def test_several_choosers_with_variants_of_the_same_names_are_set_together(wick_window):
-    session = wick_window.session
-    session.workspace.go_to(REHEARSE)
-    session.selection.select([control(session.puppet, "Eyes"), control(session.puppet, "Mouth")])
-    variant_commands.choose(session, set_named(wick_window, "Eyes"), 3)
-    assert (shown(wick_window, "Eyes"), shown(wick_window, "Mouth")) == ("Closed", "Closed")
-    assert session.history.undo_name == "Show Closed of Eyes"
 
 
 def test_only_the_branch_that_shows_has_its_rig_on_the_board(wick_window, act):

@@ -213,16 +213,6 @@ def test_the_demo_is_never_overwritten(window, answers, act):
     assert answers.asked == ["save wick.umbrite .umbrite"]
 
 
-def test_the_pose_is_exported_as_a_picture(wick_window, answers, tmp_path, act):
-    answers.save_path = tmp_path / "pose.png"
-    act("export")
-    assert answers.save_path.read_bytes().startswith(b"\x89PNG")
-    assert "exported as pose.png" in wick_window.frame.hints.message
-    answers.save_path = tmp_path / "nowhere" / "pose.png"
-    act("export")
-    assert "couldn't be saved" in wick_window.frame.hints.message
-
-
 def test_bad_files_are_told_in_the_window_and_nothing_is_lost(wick_window, tmp_path):
     session = wick_window.session
     before = session.puppet
@@ -256,13 +246,6 @@ def test_files_let_go_on_the_board_begin_or_join_a_puppet(window):
     assert len(window.session.puppet.parts) == 24
 
 
-def test_an_empty_puppet_shows_three_ways_in(window):
-    assert window.frame.welcome.isVisible()
-    assert not window.frame.tools.isVisible()
-    window.frame.welcome.buttons[1].click()
-    assert len(window.session.puppet.parts) == 24
-
-
 def test_commands_are_found_by_typing(wick_window, qtbot):
     wick_window.show_finder()
     finder = wick_window.finder
@@ -274,21 +257,6 @@ def test_commands_are_found_by_typing(wick_window, qtbot):
     qtbot.keyClick(finder.line, Qt.Key.Key_Return)
     assert wick_window.session.workspace.views["xray"]
     assert not finder.isVisible()
-
-
-def test_x_ray_changes_the_board_and_back(wick_window, act):
-    board = wick_window.board
-    place = board.camera.point(600 + 800j).toPoint()
-
-    def colour():
-        board.repaint()
-        return board.picture.pixelColor(place).name()
-
-    plain = colour()
-    act("xray")
-    assert colour() != plain
-    act("xray")
-    assert colour() == plain
 
 
 @pytest.mark.fresh
@@ -344,17 +312,6 @@ def test_history_keeps_names_forgets_what_was_undone_and_knows_what_is_saved():
     assert history.undo() == "one"
     assert history.undo() is None
     assert history.is_saved
-
-
-def test_an_edit_that_changes_nothing_is_no_step(wick_window):
-    session = wick_window.session
-    session.edit("Nothing", puppet=session.puppet, pose=dict(session.pose))
-    assert session.history.undo_name is None
-
-
-def test_about_names_the_licences(answers, act):
-    act("about")
-    assert answers.asked == ["About Umbrite"]
 
 
 def test_a_fault_of_ours_is_told_and_loses_nothing(wick_window, hand, capsys):

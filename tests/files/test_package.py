@@ -27,7 +27,7 @@ from umbrite.rig.change import put
 from umbrite.rig.document import Document
 from umbrite.rig.invariants import invariants
 from umbrite.rig.mesh_arrays import by_name
-from umbrite.rig.model import Drawing, Puppet
+from umbrite.rig.model import Drawing
 
 
 def with_real_art(puppet):
@@ -211,10 +211,6 @@ def test_flipped_bytes_are_refused_or_harmless(tmp_path_factory, place, value):
         assert load(path).puppet.parts
     except FileError as error:
         assert "\n" not in str(error)
-
-
-def test_a_document_says_what_it_is():
-    assert Document(Puppet()).pose == {}
 
 
 RELEASED = Path(__file__).parent / "released-1"

@@ -5,8 +5,6 @@ import math
 import pytest
 
 from demo_puppet import joint, wick
-from umbrite.checking.finding_codes import Finding
-from umbrite.checking.findings_report import findings_report
 from umbrite.files.json_reports import pose_report
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
@@ -29,11 +27,3 @@ def test_a_pose_tells_joints_parts_limbs_and_controls_by_name():
     place = next(part.placement for part in puppet.parts.values() if part.name == "Hips")
     assert report["parts"]["Hips"]["matrix"] == pytest.approx([1, 0, 0, 1, place.x, place.y])
     assert set(report["controls"]) == {control.name for control in puppet.controls.values()}
-
-
-def test_findings_name_what_they_are_about():
-    puppet = wick()
-    found = [Finding("pivot-unset", "hint", joint(puppet, "Head"), "text", "fix")]
-    assert findings_report(puppet, found) == [
-        {"code": "pivot-unset", "severity": "hint", "where": "Head", "text": "text", "fix": "fix"}
-    ]

@@ -12,7 +12,6 @@ from strategies import EDITS, UNLINKED, chains, poses, puppets
 from umbrite.motion.evaluate import evaluate, frames_of
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change
-from umbrite.rig.channels import known_only, value, with_values, without
 from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.parenting import set_parent
@@ -178,18 +177,6 @@ def test_a_mirrored_master_gives_the_mirrored_picture():
         assert mirrored.pivot(key) == pytest.approx(complex(2 * centre - z.real, z.imag), abs=1e-6)
 
 
-def test_a_hand_may_ride_on_a_foot():
-    from demo_puppet import joint, wick
-
-    puppet = wick()
-    arm = next(iter(puppet.limbs))
-    puppet = set_parent(puppet, [puppet.limbs[arm].target], joint(puppet, "Far foot"))
-    target = next(limb for limb in puppet.limbs.values() if limb.name == "Far leg").target
-    lifted = evaluate(compile_plan(puppet), {f"{target}.y": -80.0})
-    assert lifted.limbs.distance[0, 0] < 1e-6
-    assert abs(lifted.pivot(joint(puppet, "Near hand")) - puppet.joints[joint(puppet, "Near hand")].pivot.z) > 40
-
-
 def test_poses_of_different_lengths_and_values_that_are_no_numbers_are_refused():
     plan = compile_plan(Puppet())
     with pytest.raises(ValueError, match="different lengths"):
@@ -197,14 +184,6 @@ def test_poses_of_different_lengths_and_values_that_are_no_numbers_are_refused()
     with pytest.raises(ValueError, match=r"j1\.x of the pose is not finite"):
         evaluate(plan, {"j1.x": float("nan")})
     assert evaluate(plan, {"j1.x": np.zeros(5)}).frames == 5
-
-
-def test_poses_leave_out_rest_and_what_is_gone():
-    pose = with_values({"j1.x": 1.0, "j2.turn": 0.5}, {"j1.x": 0.0, "j3.y": 2.0})
-    assert pose == {"j2.turn": 0.5, "j3.y": 2.0}
-    assert without(pose, ["j3"]) == {"j2.turn": 0.5}
-    assert value(pose, "j2", "turn") == 0.5
-    assert known_only(pose, Puppet()) == {}
 
 
 def test_a_circle_in_a_damaged_puppet_is_refused_by_the_plan():

@@ -20,7 +20,6 @@ from umbrite.rig.affine import Affine, after
 from umbrite.rig.change import change
 from umbrite.rig.edits.limbs import remove_limb, set_end_hold
 from umbrite.rig.edits.limits import set_limit
-from umbrite.rig.edits.rest import turn_branch
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limb_shape import far_end
@@ -81,15 +80,6 @@ def test_a_pointing_foot_is_matched_there_and_back(x, y):
     own = own_turns_from_target(shown, pose, LEG)
     back = target_from_own_turns(evaluate(plan, own), own, LEG)
     assert evaluate(plan, back).turn(FOOT) == pytest.approx(shown.turn(FOOT), abs=1e-5)
-
-
-def test_a_toe_target_comes_along_when_the_rest_is_turned():
-    puppet, toe = toed()
-    turned, _ = turn_branch(puppet, FOOT, 0.4)
-    pivot = puppet.joints[FOOT].pivot.z
-    wanted = pivot + (puppet.joints[toe].pivot.z - pivot) * cmath.exp(0.4j)
-    assert turned.joints[toe].pivot.z == pytest.approx(wanted)
-    assert invariants(turned) == []
 
 
 def test_stretch_is_shared_by_give_between_both_dragged_ends():

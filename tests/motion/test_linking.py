@@ -59,22 +59,6 @@ def test_a_value_follows_another_and_its_own_is_added():
     assert placed.turns[:, placed.plan.place[CAP]] == pytest.approx(0.1 - turns / 2)
 
 
-def test_links_may_follow_links_whatever_their_order():
-    puppet, _ = add_link(PUPPET, f"{CAP}.turn", f"{EYES}.x", [(0, 0), (1, 10)])
-    puppet, _ = add_link(puppet, f"{HEAD}.turn", f"{CAP}.turn", [(0, 0), (1, 2)])
-    placed = evaluate(compile_plan(puppet), {f"{HEAD}.turn": 0.1})
-    assert placed.turn(CAP) == pytest.approx(0.2)
-    alone = evaluate(compile_plan(PUPPET), {f"{HEAD}.turn": 0.1, f"{EYES}.x": 2.0})
-    assert placed.pivot(EYES) == pytest.approx(alone.pivot(EYES))
-
-
-def test_a_wheel_rolls_as_far_as_the_body_travels():
-    radius = 60.0
-    puppet, _ = add_link(PUPPET, BODY, f"{CAP}.turn", [(-radius, -1.0), (radius, 1.0)], travel=True)
-    placed = evaluate(compile_plan(puppet), {f"{BODY}.x": np.array([0.0, 30.0, -90.0])})
-    assert placed.turns[:, placed.plan.place[CAP]] == pytest.approx([0, 0.5, -1.5])
-
-
 def test_circles_and_nonsense_are_refused_in_words():
     puppet, _ = add_link(PUPPET, f"{HEAD}.turn", f"{CAP}.turn", [(0, 0), (1, 1)])
     with pytest.raises(RigError, match="in a circle: .* needs "):

@@ -8,12 +8,9 @@ import pytest
 from msgspec.structs import replace
 
 from chains import LIMB, TARGET, chain
-from demo_puppet import ASSETS
 from umbrite.files.json_reports import pose_report
-from umbrite.files.package import load
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.posing import move_joint_to
 from umbrite.rig.change import change
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.model import Limit, point
@@ -219,22 +216,3 @@ def test_chained_links_of_any_steepness_give_finite_places(what, joints):
         puppet, _ = add_link(puppet, f"j{i}.{what}", f"j{i + 1}.{what}", [(0.0, 0.0), (1e-8, 9e6)], smooth=i % 2 == 0)
     placed = evaluate(compile_plan(puppet), {f"j1.{what}": 1e9, f"{TARGET}.y": -30.0})
     json.dumps(pose_report(placed), allow_nan=False)
-
-
-def test_the_octopus_that_jumped_follows_its_target():
-    puppet = load(ASSETS / "inkpot.umbrite").puppet
-    limb = next(limb for limb in puppet.limbs.values() if limb.name == "Sixth arm")
-    plan, found = compile_plan(puppet), []
-    for at in (605.6 + 922.91j, 603.1 + 921.04j):
-        placed = evaluate(plan, move_joint_to(evaluate(plan, {}), {}, limb.target, at))
-        found.append([placed.pivot(key) for key in limb.joints])
-    assert np.abs(np.array(found[0]) - np.array(found[1])).max() < 5
-
-
-def test_a_report_knows_how_far_a_stretched_limb_reaches():
-    puppet = change(chain([0j, 100 + 5j, 200 + 0j]), LIMB, stretch=0.5)
-    puppet = change(puppet, "j2", tip=point(200 + 0j))
-    placed = evaluate(compile_plan(puppet), {f"{TARGET}.x": 88.0})
-    report = pose_report(placed)
-    assert report["limbs"]["Limb"]["distance"] == pytest.approx(0, abs=1e-6)
-    assert report["joints"]["Joint 1"]["tip"] == pytest.approx([288.0, 0.0], abs=1e-6)

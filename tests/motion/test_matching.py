@@ -11,7 +11,6 @@ from umbrite.motion.matching import own_turns_from_target, set_target_parent_in_
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change
 from umbrite.rig.edits.limbs import make_limb
-from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.edits.pivots import move_pivot
@@ -125,25 +124,6 @@ def test_a_tail_of_any_length_reaches_and_keeps_its_rest(joints):
     assert (np.abs(np.diff(moved.turns, axis=0)) < 0.5).all()
 
 
-def test_a_tail_keeps_limits_and_locks():
-    puppet, keys, limb = tail(6)
-    puppet = set_limit(puppet, keys[1], -0.1, 0.1)
-    puppet = change(puppet, keys[3], give=0.0)
-    target = puppet.limbs[limb].target
-    steps = np.linspace(0, 1, 12)
-    placed = evaluate(compile_plan(puppet), {f"{target}.x": -200 * steps, f"{target}.y": 300 * steps})
-    turns = placed.turns[:, [placed.plan.place[key] for key in keys]]
-    assert np.abs(turns[:, 1]).max() <= 0.1 + 1e-9
-    assert (turns[:, 3] == 0).all()
-    assert np.abs(turns[:, 0]).max() > 0.1
-
-
-def test_a_locked_joint_turns_in_no_way():
-    head = joint(PUPPET, "Head")
-    locked = change(PUPPET, head, give=0.0)
-    assert evaluate(compile_plan(locked), {f"{head}.turn": 1.0}).turn(head) == 0
-
-
 def test_near_full_reach_the_middle_joint_has_no_jump_in_speed():
     key = LIMBS["Far arm"]
     limb = PUPPET.limbs[key]
@@ -162,23 +142,6 @@ def test_near_full_reach_the_middle_joint_has_no_jump_in_speed():
     hard, soft = speeds(0.0), speeds(0.04)
     assert np.abs(np.diff(hard)).max() > 0.1  # radians per pixel, from one step to the next
     assert np.abs(np.diff(soft)).max() < 0.004
-
-
-def test_soften_changes_nothing_where_the_limb_is_not_near_full_reach():
-    plain = change(PUPPET, LIMBS["Near leg"], soften=0.0)
-    pose = limb_pose("Near leg", 20.0, -90.0)
-    same_picture(evaluate(compile_plan(plain), pose), evaluate(compile_plan(PUPPET), pose), 1e-12)
-
-
-def test_scaling_the_whole_puppet_scales_the_result():
-    master = joint(PUPPET, "Master")
-    pose = limb_pose("Near arm", 60, -80)
-    plan = compile_plan(PUPPET)
-    plain = evaluate(plan, pose)
-    large = evaluate(plan, {**pose, f"{master}.scale_x": 1.0, f"{master}.scale_y": 1.0})
-    pivot = PUPPET.joints[master].pivot.z
-    for key in PUPPET.joints:
-        assert large.pivot(key) == pytest.approx(pivot + 2 * (plain.pivot(key) - pivot), abs=1e-6)
 
 
 def stretching(share):

@@ -1,19 +1,14 @@
 """From a drag to channel values."""
 
-import cmath
-
 import pytest
 
 from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import (
-    angle_between,
     body_of,
     limb_of,
     move_control_to,
-    move_joint_to,
-    scale_joint_to,
     turn_joint_by,
 )  # fmt: skip
 
@@ -41,12 +36,6 @@ def test_a_joint_turns_as_seen_and_stops_at_its_limit():
     assert turn_joint_by(mirrored, {}, head, 0.2)[f"{head}.turn"] == pytest.approx(-0.2)
 
 
-def test_moving_to_where_it_is_changes_nothing():
-    head = joint(PUPPET, "Head")
-    assert move_joint_to(evaluate(PLAN, {}), {}, head, PUPPET.joints[head].pivot.z) == {}
-    assert scale_joint_to(evaluate(PLAN, {}), {}, head, 1.0) == {}
-
-
 @pytest.mark.parametrize(
     ("part", "limb", "body"),
     [
@@ -60,8 +49,3 @@ def test_art_drags_its_limb_or_its_body_or_turns(part, limb, body):
     assert (found[1].name if found else None) == limb
     if limb is None:
         assert (PUPPET.joints[carrier].name if carrier else None) == body
-
-
-def test_the_angle_between_two_points_about_a_pivot():
-    assert angle_between(1 + 1j, 2 + 1j, 1 + 2j) == pytest.approx(cmath.pi / 2)
-    assert angle_between(1 + 1j, 1 + 1j, 5j) == 0

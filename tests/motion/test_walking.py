@@ -55,13 +55,6 @@ def test_wick_walks_without_sliding(gait):
     assert slides(wick(), Steps(gait, stride=0.4)) < 0.25
 
 
-@pytest.mark.parametrize("gait", ["walk", "trot"])
-def test_bramble_walks_on_four_legs_without_sliding(gait):
-    puppet = bramble()
-    assert len(legs_of(puppet)) == 4
-    assert slides(puppet, Steps(gait, stride=0.35)) < 0.25
-
-
 @pytest.mark.parametrize("gait", GAITS)
 def test_a_walk_is_a_sound_loop_that_meets_itself(gait):
     puppet = wick()

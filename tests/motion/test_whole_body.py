@@ -49,31 +49,6 @@ def test_the_hand_comes_along_when_the_body_can_give_way():
     assert abs(complex(pose.get(f"{body.carrier}.x", 0.0), pose.get(f"{body.carrier}.y", 0.0))) > 5
 
 
-def test_a_pointer_that_rests_moves_nothing_and_the_way_there_does_not_matter():
-    body = ready({})
-    goal = WRIST.at + (80 - 140j)
-    first = drag(body, goal)
-    drag(body, goal + 200)
-    assert drag(body, goal) == first
-
-
-def test_small_moves_of_the_pointer_make_small_changes():
-    body = ready({})
-    path = [WRIST.at + (share * 120) * np.exp(2j * share) for share in np.linspace(0, 1, 60)]
-    poses = [drag(body, complex(at)) for at in path]
-    turns = np.array([[pose.get(f"{key}.turn", 0.0) for key in body.joints] for pose in poses])
-    assert np.abs(np.diff(turns, axis=0)).max() < 0.08
-
-
-def test_nothing_dragged_is_the_pose_as_it_was():
-    target = next(iter(PUPPET.limbs.values())).target
-    pose = {f"{target}.x": 40.0, f"{target}.y": -90.0, f"{joint(PUPPET, 'Head')}.turn": 0.1}
-    body = ready(pose)
-    before, after = evaluate(PLAN, pose), evaluate(body.plan, drag(body, body.places[0]))
-    for one, other in zip(before.part_maps(), after.part_maps(), strict=True):
-        assert np.abs(one - other).max() < 1e-6
-
-
 @pytest.mark.parametrize("by", [-150 + 120j, 60 - 100j, -40 - 60j])
 def test_let_go_the_limbs_hold_their_targets_and_the_picture_stays(by):
     body = ready({})

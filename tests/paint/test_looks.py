@@ -4,29 +4,18 @@ import numpy as np
 import pytest
 from PySide6.QtGui import QImage
 
-from demo_puppet import joint, part, wick
 from umbrite.art.covers import disc_of_colour, fitting_radius, light_disc, shade_of
-from umbrite.checking.puppet_findings import findings
 from umbrite.files.layers import add_layers, layer_of
 from umbrite.files.package import Package
 from umbrite.paint.render import render_package
 from umbrite.rig.change import change, take_out
 from umbrite.rig.document import Document
 from umbrite.rig.edits.copying import copy_branches
-from umbrite.rig.edits.looks import (
-    at_two_depths,
-    make_reference,
-    set_blend,
-    set_clip,
-    set_guides,
-    snapped,
-    trim,
-    untrimmed,
-)
+from umbrite.rig.edits.looks import at_two_depths, set_blend, set_clip, trim, untrimmed
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.rewiring import Way
-from umbrite.rig.model import Guide, Puppet
+from umbrite.rig.model import Puppet
 
 
 def tile(colour, size=40):
@@ -87,28 +76,6 @@ def test_a_clip_ends_with_the_part_it_needs_and_is_copied_with_it(pair):
     assert any("clipped by" in text for text in invariants(change(package.puppet, grey, clip="p99")))
 
 
-def test_a_reference_picture_is_never_exported_and_no_finding(pair):
-    package, _, orange = pair
-    marked = make_reference(package.puppet, orange)
-    assert marked.order[0] == orange
-    assert shown(package, marked)[60, 60, 3] == 0
-    assert marked.parts[orange].locked
-    assert {finding.where for finding in findings(marked)}.isdisjoint({orange, marked.parts[orange].joint})
-    assert make_reference(marked, orange, on=False).parts[orange].opacity == 1.0
-
-
-def test_guides_are_kept_in_bounds_and_snapped_to():
-    puppet = set_guides(Puppet(), [Guide("x", 100.25), Guide("x", 130.0), Guide("y", 5.0)])
-    assert snapped(puppet, "x", 104.0, 6.0) == 100.25
-    assert snapped(puppet, "x", 110.0, 6.0) == 110.0
-    assert snapped(puppet, "y", 4.0, 6.0) == 5.0
-    assert invariants(puppet) == []
-    with pytest.raises(RigError, match="plain numbers"):
-        set_guides(Puppet(), [Guide("x", float("inf"))])
-    with pytest.raises(RigError, match="Clear some"):
-        set_guides(Puppet(), [Guide("x", float(i)) for i in range(501)])
-
-
 def test_a_cover_has_the_parts_own_colour_without_its_outline():
     picture = tile((40, 120, 110, 255), 60)
     picture[28:33] = (10, 10, 10, 255)  # an outline through the middle
@@ -132,13 +99,6 @@ def test_a_shade_is_the_shape_without_the_shifted_shape():
     assert (soft[..., 3] <= picture[..., 3]).all()
     glow = light_disc(20, (255, 200, 100), 0.5)
     assert glow[20, 20, 3] > glow[20, 30, 3] > glow[20, 39, 3]
-
-
-def test_the_shipped_demo_has_no_reference_and_no_clip():
-    puppet = wick()
-    assert not any(item.reference or item.clip for item in puppet.parts.values())
-    assert part(puppet, "Head")
-    assert joint(puppet, "Head")
 
 
 def test_a_trim_cuts_away_brings_back_and_keeps_the_drawing(pair):

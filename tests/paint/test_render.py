@@ -10,7 +10,6 @@ from umbrite.files.file_errors import FileError
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
-from umbrite.motion.scene import scene_of
 from umbrite.paint.levels import Pictures
 from umbrite.paint.render import png_of, preview_png, render, render_package, write_png
 from umbrite.rig.change import change
@@ -53,22 +52,6 @@ def test_at_rest_the_picture_is_the_layers_laid_on_each_other():
     assert difference.max() <= 2
     solid = laid[..., 3] > 254
     assert np.abs(drawn[solid][:, :3] - laid[solid][:, :3]).mean() < 0.5
-
-
-def test_the_hand_s_picture_goes_where_the_hand_goes():
-    before, after = (pixels(render_package(p)) for p in (wick_package(), posed(wick_package(), "Far hand", 900 + 500j)))
-    assert before[480:600, 860:960, 3].max() == 0
-    assert (after[480:600, 860:960, 3] == 255).sum() > 1500
-
-
-def test_parts_that_are_hidden_are_not_painted_and_opacity_is():
-    package = wick_package()
-    pole = part(package.puppet, "Lamp pole")
-    hidden = package.having(puppet=change(package.puppet, pole, visible=False))
-    assert pole not in {item.part for item in scene_of(evaluate(compile_plan(hidden.puppet), {}))}
-    assert pixels(render_package(hidden))[120:280, 280:370, 3].max() == 0
-    faint = package.having(puppet=change(package.puppet, pole, opacity=0.5))
-    assert pixels(render_package(faint))[200, 330, 3] == pytest.approx(128, abs=2)
 
 
 def test_smaller_versions_keep_their_place():

@@ -110,21 +110,6 @@ def test_a_mirrored_drawing_lies_as_a_looking_glass_shows_it():
         assert all(a == pytest.approx(b, abs=1e-9) for a, b in zip(wanted, found, strict=True))
 
 
-def test_a_moved_copy_keeps_bend_and_limits_and_far_copies_lie_behind():
-    copied, new = copy_branches(WICK, [joint(WICK, "Near thigh")], Way(shift=90 - 10j))
-    limb = next(item for key, item in copied.limbs.items() if key not in WICK.limbs)
-    assert limb.bend == next(item for item in WICK.limbs.values() if item.name == "Near leg").bend
-    shin = joint(WICK, "Near shin")
-    assert copied.joints[new[shin]].limit == WICK.joints[shin].limit
-    places = [copied.order.index(key) for key in (new[part(WICK, "Near foot")], part(WICK, "Near foot"))]
-    assert places[0] < places[1]
-
-
-def test_the_other_hand_hangs_from_the_other_arm():
-    copied, new = copy_branches(WICK, [joint(WICK, "Near foot")], Way(line=600.0))
-    assert copied.joints[new[joint(WICK, "Near foot")]].parent == joint(WICK, "Far shin")
-
-
 def test_links_within_a_branch_are_copied_with_their_signs():
     upper, lower, head = (joint(WICK, name) for name in ("Near upper arm", "Near forearm", "Head"))
     linked, _ = add_link(WICK, f"{upper}.turn", f"{lower}.turn", [(-1, -2), (1, 3)])
@@ -133,11 +118,6 @@ def test_links_within_a_branch_are_copied_with_their_signs():
     made = [link for key, link in copied.links.items() if key not in linked.links]
     assert [(link.source, link.drives) for link in made] == [(f"{new[upper]}.turn", f"{new[lower]}.turn")]
     assert [(p.x, p.y) for p in made[0].points] == [(-1, -3), (1, 2)]
-
-
-def test_nothing_to_copy_is_refused():
-    with pytest.raises(RigError, match="something to copy"):
-        copy_branches(WICK, [], Way())
 
 
 @pytest.mark.parametrize(

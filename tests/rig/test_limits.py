@@ -10,7 +10,7 @@ from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.edits.limbs import extend_limb
-from umbrite.rig.edits.limits import copied_to, free_limit, hinge, other_arc, set_limit, to_other_side
+from umbrite.rig.edits.limits import free_limit, other_arc, set_limit, to_other_side
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limb_shape import far_end
@@ -30,14 +30,6 @@ def test_the_other_arc_keeps_rest_inside_and_opens_where_it_was_closed(small, la
     assert opened == pytest.approx(math.pi - max(-small, large))
 
 
-def test_a_hinge_turns_to_its_limbs_side_only():
-    bends = {limb.joints[1]: limb.bend for limb in WICK.limbs.values()}
-    for key, bend in bends.items():
-        limit = hinge(WICK, key, 2.0).joints[key].limit
-        assert limit == (Limit(0.0, 2.0) if bend > 0 else Limit(-2.0, 0.0))
-    assert hinge(WICK, CAP, 1.0).joints[CAP].limit == Limit(0.0, 1.0)
-
-
 def test_the_other_side_gets_the_limit_mirrored_or_the_same():
     given_limit = set_limit(WICK, NEAR, -0.25, 2.0, 0.1)
     assert to_other_side(given_limit, NEAR, mirrored=True).joints[FAR].limit == Limit(-2.0, 0.25, 0.1)
@@ -47,11 +39,6 @@ def test_the_other_side_gets_the_limit_mirrored_or_the_same():
         to_other_side(WICK, CAP, mirrored=True)
     with pytest.raises(RigError, match="no limit to turn inside out"):
         other_arc(WICK, CAP)
-
-
-def test_one_limit_is_copied_to_many():
-    puppet = copied_to(set_limit(WICK, NEAR, -0.5, 0.5), NEAR, [FAR, CAP])
-    assert {puppet.joints[key].limit for key in (NEAR, FAR, CAP)} == {Limit(-0.5, 0.5)}
 
 
 def test_a_limb_is_extended_by_its_end_and_nothing_moves_at_rest():

@@ -127,9 +127,3 @@ def test_folds_and_crossing_outlines_are_refused():
     hook = mesh_of(["j1"], vertices, triangles, np.ones((10, 1)))
     with pytest.raises(RigError, match="cross itself"):
         moved_points(hook, [7, 8], -25 + 2j)
-
-
-def test_nothing_to_move_is_the_same_mesh():
-    mesh = strip()
-    assert moved_points(mesh, [], 5) is mesh
-    assert moved_points(mesh, [4], 0) is mesh

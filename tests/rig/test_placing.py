@@ -8,8 +8,8 @@ from hypothesis import strategies as st
 
 from demo_puppet import joint, part, wick
 from strategies import EDITS, puppets
-from umbrite.rig.affine import Affine, after, around
-from umbrite.rig.edits.arranging import align, distribute, fanned_out, linear_taking, transform_parts, with_place
+from umbrite.rig.affine import after, around
+from umbrite.rig.edits.arranging import align, distribute, fanned_out, transform_parts
 from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.parts import add_part, exchange_drawing
@@ -75,17 +75,6 @@ def test_fanned_out_no_two_lie_on_one_another_and_nothing_is_changed(puppet):
             assert apart
 
 
-def test_numbers_of_a_place_are_set_about_the_middle():
-    key = ARM[0]
-    middle = complex(WICK.parts[key].drawing.width / 2, WICK.parts[key].drawing.height / 2)
-    turned = with_place(WICK, key, turn=0.7, scale_x=2.0)
-    for puppet in (WICK, turned):
-        assert board_from_drawing(puppet.parts[key].placement)(middle) == pytest.approx(
-            board_from_drawing(WICK.parts[key].placement)(middle), abs=1e-6
-        )
-    assert with_place(WICK, key, x=12.5).parts[key].placement.x == 12.5
-
-
 def test_an_exchanged_drawing_keeps_pivot_place_and_binding_and_reaches_linked_copies_only():
     key = part(WICK, "Near hand")
     linked, new = copy_branches(WICK, [joint(WICK, "Near hand")], Way(shift=50 + 0j), linked=True)
@@ -103,14 +92,6 @@ def test_an_exchanged_drawing_keeps_pivot_place_and_binding_and_reaches_linked_c
     assert larger.parts[key].placement.x == WICK.parts[key].placement.x - 10
     cornered = exchange_drawing(WICK, key, Drawing("2" * 64, 5, 5), corner=3 + 4j)
     assert cornered.parts[key].placement.y == WICK.parts[key].placement.y + 4
-
-
-def test_a_linear_map_is_found_from_two_directions():
-    a, b = linear_taking(2 + 0j, 1 + 3j, 1j, 4 - 1j)
-    m = Affine(a, b, 0j)
-    assert m(2 + 0j) == pytest.approx(1j)
-    assert m(1 + 3j) == pytest.approx(4 - 1j)
-    assert linear_taking(1 + 0j, 2 + 0j, 1j, 1j) == (1, 0)
 
 
 def test_trims_stay_where_they_lie_when_a_drawing_is_exchanged():

@@ -10,11 +10,9 @@ from hypothesis import strategies as st
 from demo_puppet import joint, part, wick
 from umbrite.rig.change import change
 from umbrite.rig.control_kinds import control_at_rest
-from umbrite.rig.edits.pivots import set_tip
-from umbrite.rig.edits.rest import bone_angle, bone_length, set_bone_angle, set_bone_length, shift_branch, turn_branch
+from umbrite.rig.edits.rest import bone_angle, bone_length, set_bone_angle, set_bone_length, turn_branch
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import point
 
 PUPPET = wick()
 SHIN, FOOT, UPPER = (joint(PUPPET, name) for name in ("Near shin", "Near foot", "Near upper arm"))
@@ -62,21 +60,6 @@ def test_an_angle_is_set_and_the_bend_side_follows_the_drawing():
     assert limb.bend == 1
     assert "Near arm bends to the other side now, as it is drawn." in words
     assert invariants(bent) == []
-
-
-def test_a_branch_is_shifted_with_all_its_art():
-    shifted, _ = shift_branch(PUPPET, joint(PUPPET, "Head"), 10 - 20j)
-    for name in ("Head", "Cap", "Eyes", "Mouth"):
-        before, after = (p.parts[part(PUPPET, name)].placement for p in (PUPPET, shifted))
-        assert (after.x - before.x, after.y - before.y) == (10, -20)
-    assert shifted.joints[joint(PUPPET, "Neck")] == PUPPET.joints[joint(PUPPET, "Neck")]
-
-
-def test_a_bone_with_a_tip_of_its_own_lengthens_too():
-    cap = joint(PUPPET, "Cap")
-    boned = set_tip(PUPPET, cap, PUPPET.joints[cap].pivot.z - 100j)
-    longer, _ = set_bone_length(boned, cap, 150)
-    assert longer.joints[cap].tip == point(PUPPET.joints[cap].pivot.z - 150j)
 
 
 def test_what_has_no_length_is_refused_in_words():

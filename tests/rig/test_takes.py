@@ -23,7 +23,6 @@ from umbrite.rig.takes.keys import (
     remove_keys,
     scatter,
     set_interpolation,
-    set_values,
     spots_of,
     stretch_keys,
 )
@@ -79,13 +78,6 @@ def test_removed_keys_are_gone_and_the_others_stay(take, data):
     assert spots_of(left) == spots_of(take) - spots
     with pytest.raises(RigError, match="Pick keys"):
         remove_keys(left, spots)
-
-
-def test_a_key_keeps_how_it_goes_on_when_its_value_changes():
-    take = set_interpolation(put_keys(Take("T"), 5, {"j1.x": 1.0}), {("j1.x", 5.0)}, "eased", 0.3, 0.2)
-    assert key_at(put_keys(take, 5, {"j1.x": 2.0}), "j1.x", 5) == Key(5.0, 2.0, "eased", 0.3, 0.2)
-    assert key_at(put_keys(take, 6, {"j1.x": 2.0}, holding={"j1.x"}), "j1.x", 6) == Key(6.0, 2.0, "hold")
-    assert key_at(set_values(take, {("j1.x", 5.0): 9.0}), "j1.x", 5) == Key(5.0, 9.0, "eased", 0.3, 0.2)
 
 
 def test_what_makes_no_sense_is_refused_in_words():

@@ -24,9 +24,7 @@ from umbrite.rig.edits.shelf import by_names, from_names, mirrored
 from umbrite.rig.edits.variants.branches import copy_as_variant, limb_of, parts_of
 from umbrite.rig.edits.variants.drawings import More, add_drawings, corner_by_pivot, lay_on
 from umbrite.rig.edits.variants.sets import (
-    add_variant,
     get_variant,
-    join_variant,
     make_set,
     order_variant,
     remove_set,
@@ -91,22 +89,6 @@ def test_what_can_not_be_a_variant_is_refused():
         rename_variant(SET, KEY, 1, "Mouth")
     with pytest.raises(RigError, match="chooser already"):
         make_chooser(make_chooser(SET, KEY)[0], KEY)
-
-
-def test_names_order_rest_and_one_more():
-    eyes = [part(WICK, "Eyes")]
-    named, key = make_set(WICK, [part(WICK, "Near hand"), part(WICK, "Near foot")])
-    assert named.sets[key].name == "Near"
-    assert [variant.name for variant in named.sets[key].variants] == ["Hand", "Foot"]
-    puppet, number = add_variant(SET, KEY, eyes, "Eyes")
-    assert number == 4
-    puppet = order_variant(puppet, KEY, 4, 0)
-    assert [variant.number for variant in puppet.sets[KEY].variants] == [4, 1, 2, 3]
-    puppet = set_rest(puppet, KEY, 4)
-    assert invariants(puppet) == []
-    assert {*PARTS, *eyes} & seen(puppet, {}) == set(eyes)
-    empty, number = add_variant(SET, KEY, [], "Nothing")
-    assert not {*PARTS} & seen(empty, {f"{KEY}.shows": number})
 
 
 def test_what_is_taken_out_leaves_the_rest_picture_alone():
@@ -275,14 +257,6 @@ def test_a_late_drawing_is_laid_on_by_the_pivot_or_the_middle():
     far = change(WICK, away, placement=replace(WICK.parts[away].placement, x=9_000.0))
     assert corner_by_pivot(far, away, drawing) is None
     assert key in puppet.sets
-
-
-def test_what_belongs_to_a_drawing_joins_its_variant():
-    puppet = join_variant(SET, KEY, 2, [part(SET, "Scarf")])
-    assert seen(puppet, {}) == seen(SET, {}) - {part(SET, "Scarf")}
-    assert part(SET, "Scarf") in seen(puppet, {f"{KEY}.shows": 2.0})
-    with pytest.raises(RigError, match="belongs to Things"):
-        join_variant(puppet, KEY, 1, [part(SET, "Scarf")])
 
 
 def test_poses_go_to_other_puppets_by_the_names_of_their_variants():

@@ -11,7 +11,7 @@ from motion.strips import PART, strip
 from umbrite.rig.change import change, take_out
 from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.meshes.mesh_edits import set_keeping, set_mesh
-from umbrite.rig.edits.meshes.weight_edits import Brush, Stroke, dabbed, mirrored_weights, softness, typed, with_weights
+from umbrite.rig.edits.meshes.weight_edits import Brush, Stroke, dabbed, mirrored_weights, softness, with_weights
 from umbrite.rig.edits.parts import exchange_drawing, remove_part
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import RigError
@@ -81,16 +81,6 @@ def test_strokes_do_what_they_say():
     assert np.abs(np.diff(smooth[:, 1])).mean() < 0.6 * np.abs(np.diff(rough[:, 1])).mean()
     full = dabbed(WEIGHTS, PLACES, at, Stroke(Brush("fill"), 2, {0}), TRIANGLES)
     assert full[:, 2] == pytest.approx(1 - WEIGHTS[:, 0])
-
-
-def test_numbers_are_typed_for_some_vertices():
-    puppet = typed(STRIP.puppet, PART, "j2", [0, 7, 60], 0.25)
-    after = weights_of(mesh(puppet))
-    assert after[[0, 7, 60], 1] == pytest.approx([0.25, 0.25, 0.25]) or after[0, 0] == 1.0
-    rest = [i for i in range(len(after)) if i not in {0, 7, 60}]
-    assert np.abs(after[rest] - WEIGHTS[rest]).max() < 1e-12
-    with pytest.raises(RigError, match="doesn't bend over that joint"):
-        typed(STRIP.puppet, PART, "j9", [0], 0.5)
 
 
 def test_weights_go_to_the_other_side():

@@ -14,12 +14,12 @@ from umbrite.cli.many_files import Chosen, Task, add_hands, each_file, expanded,
 from umbrite.cli.speech import AS_JSON, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.format_table import read_as
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import save
 
 COMMANDS = ("build", "transfer")
 MOST_BYTES = 1_000_000  # of a plan
-LAYERED = (".ora", ".psd", ".svg")
 
 
 def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") -> None:
@@ -77,7 +77,7 @@ def _build(arguments: argparse.Namespace) -> int:
 
 def _layered_of(folder: Path) -> list[Path]:
     """The layered pictures of a folder; one of single pictures is art in pieces itself."""
-    return [each for each in folder.iterdir() if each.suffix.lower() in LAYERED]
+    return [each for each in folder.iterdir() if each.suffix.lower() in read_as("layers")]
 
 
 def _transfer(arguments: argparse.Namespace) -> int:

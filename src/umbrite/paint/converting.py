@@ -1,24 +1,21 @@
 """A package written as another kind of file, told by the ending of its name. What paints is loaded where it is needed."""
 
-import json
 from collections.abc import Mapping
 from pathlib import Path
 from typing import Any
 
-from umbrite.files.atomic import write
-from umbrite.files.engines.gltf import ENDINGS as GLTF
 from umbrite.files.engines.gltf import shown_otherwise, write_gltf
 from umbrite.files.engines.gltf_scene import Wanted
 from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.json_reports import pose_report
+from umbrite.files.format_table import Format, written_as
 from umbrite.files.long_work import Watch, unwatched
-from umbrite.files.opening import NATIVE
-from umbrite.files.package import Package, save
-from umbrite.motion.evaluate import placed_of
+from umbrite.files.package import Package
 from umbrite.rig.takes.take_list import get_take
 
-POSES = (".png", ".svg", ".ora", ".csv")
-ENDINGS = (NATIVE, *POSES, ".json", *GLTF)
+
+def formats() -> dict[str, Format]:
+    """What a package can be converted to, by ending."""
+    return written_as("puppet", "pose", "rig")
 
 
 def convert(package: Package, path: Path, options: Mapping[str, Any], watch: Watch = unwatched) -> list[str]:
@@ -26,29 +23,18 @@ def convert(package: Package, path: Path, options: Mapping[str, Any], watch: Wat
     bake, visibility. Raises FileError and RigError.
     """
     suits(path)
-    ending = path.suffix.lower()
-    if ending in GLTF:
+    to = formats()[path.suffix.lower()]
+    if to.holds == "rig":
         return _gltf(package, path, options, watch)
-    if ending in POSES:
-        from umbrite.paint.export import export_pose
-
-        export_pose(path, package, ending)
-    elif ending == ".json":
-        report = pose_report(placed_of(package.document))
-        write(path, (json.dumps(report, indent=1, ensure_ascii=False, allow_nan=False) + "\n").encode())
-    else:
-        from umbrite.paint.render import preview_png
-
-        save(path, package, preview_png(package))
+    to.does(path, package)
     return []
 
 
 def suits(path: Path) -> None:
     """Raises FileError where a package can't be written under a name."""
-    if path.suffix.lower() not in ENDINGS:
-        raise FileError(
-            f"Umbrite can't write {shown_name(path)}: end it with {', '.join(ENDINGS[:-1])} or {ENDINGS[-1]}."
-        )
+    *most, last = formats()
+    if path.suffix.lower() not in (*most, last):
+        raise FileError(f"Umbrite can't write {shown_name(path)}: end it with {', '.join(most)} or {last}.")
 
 
 def _gltf(package: Package, path: Path, options: Mapping[str, Any], watch: Watch) -> list[str]:

@@ -1,7 +1,7 @@
 """A pose as a picture in layers: SVG with a picture per part, OpenRaster with a layer per part."""
 
 import base64
-from collections.abc import Callable, Collection, Mapping
+from collections.abc import Collection, Mapping
 from pathlib import Path
 from xml.etree.ElementTree import Element, SubElement, register_namespace, tostring
 
@@ -10,15 +10,15 @@ from PySide6.QtGui import QImage, QPainter, QTransform
 
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.format_table import written_as
 from umbrite.files.formats.openraster import write_openraster
 from umbrite.files.layers import Layer, Layered
-from umbrite.files.package import Package
-from umbrite.files.pose_files import export_csv
+from umbrite.files.package import Package, save
 from umbrite.motion.evaluate import placed_of
 from umbrite.motion.scene import Bent, Shape, all_shapes, scene_of
 from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import Raster, rect_of, transform_of
-from umbrite.paint.render import png_of, render, render_package, write_png
+from umbrite.paint.render import png_of, preview_png, render, render_package, write_png
 
 SVG, XLINK = "http://www.w3.org/2000/svg", "http://www.w3.org/1999/xlink"
 FINER = 2.0  # pixels of a bent part's picture for one of the board
@@ -33,10 +33,20 @@ CSS_BLEND = {
 
 def export_pose(path: Path, package: Package, ending: str | None = None) -> None:
     """Write a package in its pose as the ending tells, by default that of the file. Raises FileError for one that shows no pose."""
-    ending = path.suffix.lower() if ending is None else ending
-    if ending not in WAYS:
-        raise FileError(f"A pose is written as {' '.join(WAYS)}, not as {shown_name(path)}.")
-    WAYS[ending](path, package)
+    ending, poses = path.suffix.lower() if ending is None else ending, written_as("pose")
+    if ending not in poses:
+        raise FileError(f"A pose is written as {' '.join(poses)}, not as {shown_name(path)}.")
+    poses[ending].does(path, package)
+
+
+def export_puppet(path: Path, package: Package) -> None:
+    """The puppet itself, with its picture for file managers. Raises FileError."""
+    save(path, package, preview_png(package))
+
+
+def export_png(path: Path, package: Package) -> None:
+    """The pose as a picture. Raises FileError."""
+    write_png(path, render_package(package))
 
 
 def export_svg(path: Path, package: Package) -> None:
@@ -162,11 +172,3 @@ def export_openraster(path: Path, package: Package) -> None:
     layered = Layered(puppet.name, puppet.width, puppet.height, tuple(layers))
     whole = png_of(render(placed, pictures))
     write_openraster(path, layered, whole)
-
-
-WAYS: Mapping[str, Callable[[Path, Package], None]] = {
-    ".png": lambda path, package: write_png(path, render_package(package)),
-    ".svg": export_svg,
-    ".ora": export_openraster,
-    ".csv": export_csv,
-}

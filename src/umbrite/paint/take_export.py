@@ -15,6 +15,7 @@ from PySide6.QtGui import QColor, QImage
 from umbrite.art.pictures import Picture
 from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.format_table import written_as
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import placed_over
@@ -23,7 +24,6 @@ from umbrite.paint.render import png_of, render, straight
 from umbrite.rig.quantities.bounds import picture_fault
 from umbrite.rig.takes.take import Take
 
-ENDINGS = (".apng", ".webp", ".gif", ".webm", ".mp4")
 GIF_COLOURS = 255  # and one that is seen through
 LOOKED_AT = 12  # frames from which the colours of a GIF are taken
 
@@ -62,21 +62,19 @@ def write_take(path: Path, film: Film, watch: Watch = unwatched) -> None:
     Whole or not at all. Raises FileError, and whatever the watch raises.
     """
     checked(film)
-    writers: dict[str, Callable[[Path, Film, Watch], None]] = {
-        ".apng": _write_apng, ".webp": _write_webp, ".gif": _write_gif, ".webm": _write_video, ".mp4": _write_video, "": _write_folder,
-    }  # fmt: skip
     suits(path)
     try:
-        writers[path.suffix.lower()](path, film, watch)
+        written_as("take")[path.suffix.lower()].does(path, film, watch)
     except OSError as error:
         raise FileError(f"{shown_name(path)} could not be written: {(error.strerror or str(error)).lower()}.") from None
 
 
 def suits(path: Path) -> None:
     """Raises FileError where no take can be written under a name."""
-    if path.suffix.lower() not in (*ENDINGS, ""):
+    endings = written_as("take")
+    if path.suffix.lower() not in endings:
         raise FileError(
-            f"Umbrite can't write {shown_name(path)}: end it with {', '.join(ENDINGS)}, or give a folder without an ending."
+            f"Umbrite can't write {shown_name(path)}: end it with {', '.join(filter(None, endings))}, or give a folder without an ending."
         )
 
 
@@ -152,7 +150,7 @@ def durations(film: Film, step: int = 1) -> list[int]:
     return [max(step, end - start) for start, end in zip([0, *ends], ends, strict=False)]
 
 
-def _write_folder(path: Path, film: Film, watch: Watch) -> None:
+def write_folder(path: Path, film: Film, watch: Watch) -> None:
     """Numbered PNGs in a folder of their own, which is there only when all of them are."""
     if path.exists() and (not path.is_dir() or any(path.iterdir())):
         raise FileError(f"{shown_name(path)} is there already. Choose a folder that is new or empty.")
@@ -179,15 +177,15 @@ def _save_all(path: Path, frames: list[Image.Image], kind: str, **how: Any) -> N
         frames[0].save(file, kind, save_all=True, append_images=frames[1:], loop=0, **how)
 
 
-def _write_apng(path: Path, film: Film, watch: Watch) -> None:
+def write_apng(path: Path, film: Film, watch: Watch) -> None:
     _save_all(path, _pillow(film, watch), "PNG", duration=durations(film), disposal=0, blend=0)
 
 
-def _write_webp(path: Path, film: Film, watch: Watch) -> None:
+def write_webp(path: Path, film: Film, watch: Watch) -> None:
     _save_all(path, _pillow(film, watch), "WEBP", duration=durations(film), lossless=True, quality=60, method=3)
 
 
-def _write_gif(path: Path, film: Film, watch: Watch) -> None:
+def write_gif(path: Path, film: Film, watch: Watch) -> None:
     """One palette for all frames, so that nothing flickers; what is half seen through is either."""
     frames = _pillow(film, watch)
     some = frames[:: max(1, len(frames) // LOOKED_AT)]
@@ -208,7 +206,7 @@ def _write_gif(path: Path, film: Film, watch: Watch) -> None:
     _save_all(path, made, "GIF", duration=durations(film, 10), optimize=False, **how)
 
 
-def _write_video(path: Path, film: Film, watch: Watch) -> None:
+def write_video(path: Path, film: Film, watch: Watch) -> None:
     """VP9, seen through where there is no background; or H.264, on white where there is none. Sides are made even."""
     import av
 

@@ -3,6 +3,7 @@
 from umbrite.desk.actions.action import Act, on_session, with_demo, with_export
 from umbrite.desk.commands import reasons
 from umbrite.desk.commands.sharing import version_commands
+from umbrite.files.format_table import written_as
 
 DEMOS = (
     ("bramble", "Bramble the mail goat, finished"),
@@ -12,7 +13,7 @@ DEMOS = (
     ("tea-cart", "The tea cart, finished"),
     ("clover", "Clover, with Wick's rig"),
 )
-EXPORTS = (("svg", "SVG"), ("ora", "OpenRaster"), ("csv", "CSV"), ("json", "JSON"), ("pose", "a pose file"))
+EXPORTS = [each for each in written_as("pose", "shelf").values() if each.ending != ".png"]  # which has a key of its own
 
 # One line, one action.
 # fmt: off
@@ -28,7 +29,7 @@ FILE: tuple[Act, ...] = (
     Act("save", "File", "Save", "Ctrl+S", "save", lambda desk: desk.files.save()),
     Act("save-as", "File", "Save as…", "Ctrl+Shift+S", "save", lambda desk: desk.files.save_as()),
     Act("export", "File", "Export the pose as PNG…", "Ctrl+Shift+E", "image", lambda desk: desk.files.export(), reasons.needs_parts),
-    *(Act(f"export-{ending}", "File", f"Export the pose as {word}…", "", "image", with_export(f".{ending}"), reasons.needs_parts) for ending, word in EXPORTS),
+    *(Act(f"export-{each.ending[1:]}", "File", f"Export the pose as {each.title}…", "", "image", with_export(each.ending), reasons.needs_parts) for each in EXPORTS),
     Act("export-engine-gltf", "File", "Export the puppet and its takes as glTF…", "", "rig-family", lambda desk: desk.engines.export_gltf(), reasons.needs_parts),
     Act("export-engine-parts", "File", "Export the drawings on sheets…", "", "images", lambda desk: desk.engines.export_parts(), reasons.needs_parts),
     Act("quit", "File", "Quit", "Ctrl+Q", "x", lambda desk: desk.close()),

@@ -7,11 +7,10 @@ from umbrite.desk.commands.sharing import branch_commands
 from umbrite.desk.commands.takes import loose_commands as loose
 from umbrite.desk.commands.takes import take_commands as take
 from umbrite.desk.commands.takes.changes import needs_take
+from umbrite.files.format_table import written_as
 
 # One line, one action.
 # fmt: off
-FILMS = ((".webm", "WebM"), (".mp4", "MP4"), (".gif", "GIF"), (".apng", "APNG"), (".webp", "WebP"), ("", "numbered PNGs"))
-
 TAKES_ACTS: tuple[Act, ...] = (
     Act("new-take", "Takes", "New take", "", "plus", on_session(take.new_take), reasons.needs_parts),
     Act("copy-take", "Takes", "Copy the take", "", "rig-copy", on_session(take.copy_take), needs_take),
@@ -54,7 +53,7 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("bend-here", "Takes", "Turn the bend at the lamp…", "", "rig-limb", with_recipe("bend"), needs_take),
     Act("bake-walk", "Takes", "Walk as keys", "", "rig-key", on_session(loose.bake_walk), needs_take),
     Act("close-loop", "Takes", "Close the loop", "", "rotate-ccw", on_session(take.close_loop), needs_take, row="Takes"),
-    *(Act(f"film-{ending.strip('.') or 'folder'}", "Takes", f"Export the take as {word}…", "", "image", with_film(ending), needs_take) for ending, word in FILMS),
+    *(Act(f"film-{each.ending[1:] or 'folder'}", "Takes", f"Export the take as {each.title}…", "", "image", with_film(each.ending), needs_take) for each in written_as("take").values()),
     Act("film-sheets", "Takes", "Export the take's frames on sheets…", "", "images", lambda desk: desk.engines.export_frames(), needs_take),
 )
 # fmt: on

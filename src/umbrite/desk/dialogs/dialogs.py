@@ -14,16 +14,17 @@ from umbrite.desk.files.progress import watched
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress_buttons, icon
 from umbrite.desk.theme.themes import Theme
+from umbrite.files.format_table import Holds, read_as
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch
 from umbrite.files.package import Package
 from umbrite.paint.baking import GltfChoice
 from umbrite.paint.take_export import Film
 
-PUPPETS = "Puppets and pictures (*.umbrite *.ora *.svg *.psd *.png *.webp);;All files (*)"
 
-
-ART = "Pictures (*.ora *.svg *.psd *.png *.webp);;All files (*)"
+def names_of(title: str, *holds: Holds) -> str:
+    """What a file dialog lists: the files from which such things are read, or all."""
+    return f"{title} ({' '.join(f'*{ending}' for ending in read_as(*holds))});;All files (*)"
 
 
 Answer = TypeVar("Answer", bound=str)
@@ -48,13 +49,17 @@ class Dialogs:
         return dialog
 
     def path_to_open(self, folder: Path | None) -> Path | None:
-        dialog = self._dialog(tr("Open a puppet or a layered picture"), PUPPETS, folder)
+        dialog = self._dialog(
+            tr("Open a puppet or a layered picture"),
+            names_of("Puppets and pictures", "puppet", "layers", "picture"),
+            folder,
+        )
         dialog.setFileMode(QFileDialog.FileMode.ExistingFile)
         found = self._run(dialog)
         return found[0] if found else None
 
     def paths_to_add(self, folder: Path | None) -> list[Path]:
-        dialog = self._dialog(tr("Add pictures as parts"), ART, folder)
+        dialog = self._dialog(tr("Add pictures as parts"), names_of("Pictures", "layers", "picture"), folder)
         dialog.setFileMode(QFileDialog.FileMode.ExistingFiles)
         return self._run(dialog)
 

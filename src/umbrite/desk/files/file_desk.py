@@ -27,7 +27,6 @@ from umbrite.files.long_work import Watch
 from umbrite.files.opening import NATIVE, is_native
 from umbrite.files.package import Package, load, save
 from umbrite.files.png import fingerprint
-from umbrite.files.pose_files import export_json
 from umbrite.files.recovery import Left
 from umbrite.files.sandbox.reading import read_art
 from umbrite.files.take_files import read_shapes
@@ -385,12 +384,14 @@ class FileDesk:
         if path is None:
             return
         package = session.file.package()
-        work: dict[str, Callable[[], None]] = {
-            **dict.fromkeys((".svg", ".ora", ".csv"), lambda: export_pose(path, package, ending)),
-            ".json": lambda: export_json(path, package),
-            POSE_FILE: lambda: write(path, shelf_commands.text_of(session).encode()),
-        }
-        if self._done(work[ending]):
+
+        def work() -> None:
+            if ending == POSE_FILE:
+                write(path, shelf_commands.text_of(session).encode())
+            else:
+                export_pose(path, package, ending)
+
+        if self._done(work):
             session.say(tr("The pose was exported as {name}.", name=path.name))
 
     def keep_sheet(self, package: Package, report: Report) -> None:

@@ -3,15 +3,11 @@
 from pathlib import Path
 
 from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.formats.openraster import read_openraster
-from umbrite.files.formats.pictures_in import ENDINGS, read_folder, read_pictures, title_of
-from umbrite.files.formats.psd import read_psd
-from umbrite.files.formats.svg import read_svg
+from umbrite.files.format_table import read_as
+from umbrite.files.formats.pictures_in import read_folder, read_pictures, title_of
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.rig.errors import readable
-
-LAYERED = {".ora": read_openraster, ".svg": read_svg, ".psd": read_psd}
 
 
 def read_here(paths: list[Path], watch: Watch = unwatched) -> Layered:
@@ -24,13 +20,15 @@ def read_here(paths: list[Path], watch: Watch = unwatched) -> Layered:
     first = paths[0]
     if first.is_dir():
         return read_folder(first, watch)
+    layered, flat = read_as("layers"), read_as("picture")
     kinds = {path.suffix.lower() for path in paths}
-    if len(paths) == 1 and first.suffix.lower() in LAYERED:
-        return LAYERED[first.suffix.lower()](first, watch)
-    if kinds <= set(ENDINGS):
+    if len(paths) == 1 and first.suffix.lower() in layered:
+        found: Layered = layered[first.suffix.lower()].does(first, watch)
+        return found
+    if kinds <= flat.keys():
         return read_pictures(paths, title_of(first), watch)
-    wrong = next(path for path in paths if path.suffix.lower() not in ENDINGS)
-    if wrong.suffix.lower() in LAYERED:
+    wrong = next(path for path in paths if path.suffix.lower() not in flat)
+    if wrong.suffix.lower() in layered:
         raise FileError(
             f"Layered pictures are opened one at a time, and {shown_name(wrong)} came with others. Open it alone."
         )

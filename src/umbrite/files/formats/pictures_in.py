@@ -7,12 +7,12 @@ from pathlib import Path
 
 from umbrite.files.file_errors import FileError, shown_name, unreadable
 from umbrite.files.files_in import read_file
+from umbrite.files.format_table import read_as
 from umbrite.files.layers import Layer, Layered, layer_of, side_by_side
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.png import Decoded, decode_art
 from umbrite.rig.quantities.bounds import together_fault
 
-ENDINGS = (".png", ".webp")
 MOST_FILES = 2_000
 MOST_BYTES = 1_000_000_000
 # A number before the name keeps the order: "03 Near hand.png" or "3_near_hand.png" lies in front of "02 ...".
@@ -88,7 +88,7 @@ def read_folder(folder: Path, watch: Watch = unwatched) -> Layered:
     Raises FileError for a folder without pictures.
     """
     try:
-        paths = [path for path in folder.iterdir() if path.suffix.lower() in ENDINGS and path.is_file()]
+        paths = [path for path in folder.iterdir() if path.suffix.lower() in read_as("picture") and path.is_file()]
     except OSError as error:
         raise unreadable(folder, error) from None
     if not paths:
