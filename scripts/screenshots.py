@@ -176,7 +176,7 @@ def cart(window: Window) -> None:
     window.files.open(DEMO / "wick-and-cart.umbrite")
     session = window.session
     session.workspace.go_to(PARTS)
-    guest_commands.select(session, next(iter(session.puppet.guests)))
+    guest_commands.pick(session, next(iter(session.puppet.guests)))
     window.show_panel("Library")
 
 

@@ -19,7 +19,7 @@ from umbrite.art.joint_limits import REASONS
 from umbrite.checking.finding_codes import CODES
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
 from umbrite.desk.board.widgets.found_strip import SHORT
-from umbrite.desk.board.widgets.hints import HANDLE_HINTS, STATION_HINTS
+from umbrite.desk.board.widgets.hints import HANDLE_HINTS, PIVOT_HINTS
 from umbrite.desk.files.import_table import COLUMNS
 from umbrite.desk.panels.details.control_section import SHAPES
 from umbrite.desk.panels.details.part_section import BLENDS
@@ -46,7 +46,9 @@ def texts() -> list[str]:
         *MENUS,
         *(title for _, _, title in FAMILIES),
         *STATIONS,
-        *STATION_HINTS.values(),
+        *(tool.hint for station in STATIONS.values() for tool in station.tools),
+        *(hint for station in STATIONS.values() for _, hint in station.hints),
+        *PIVOT_HINTS.values(),
         *HANDLE_HINTS.values(),
         *(words for words, _, _ in ACTS),
         *REASONS.values(),

@@ -17,7 +17,7 @@ from numpy.typing import NDArray
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding
 from umbrite.files.file_errors import FileError
-from umbrite.files.format_table import written_as
+from umbrite.files.formats.format_table import written_as
 from umbrite.files.json_reports import pose_report
 from umbrite.files.layers import add_layers
 from umbrite.files.opening import NATIVE, open_any

@@ -2,14 +2,21 @@
 
 import pytest
 
+from demo_puppet import ASSETS
 from desk.conftest import Answers, Hand, opened, shut
+from umbrite.cli import main
 from umbrite.desk.actions import action_table
 from umbrite.desk.actions.action import tool_act
 from umbrite.desk.board.face import STATION_FACES, TOOL_FACES, Face
 from umbrite.desk.board.handles import Handle
 from umbrite.desk.board.press_rules.press import Press
+from umbrite.desk.dialogs.dialogs import names_of
 from umbrite.desk.session import stations
 from umbrite.desk.session.stations import STATIONS, Station, Tool
+from umbrite.files.formats import format_table
+from umbrite.files.formats.any_art import read_here
+from umbrite.files.formats.format_table import Format
+from umbrite.files.layers import Layered
 
 TOY = Tool("toy", "toy", "Toy", "Ctrl+Alt+Y", "rig-limb", "Press anywhere: the toy squeaks.")
 NURSERY = Station("Nursery", (TOY,), selects_all="part")

@@ -349,7 +349,7 @@ def test_the_card_places_spreads_hides_lays_a_take_in_and_makes_it_ours(scene, a
     head = next(i for i, row in enumerate(rows) if row.kind == "head" and row.label == "Tea cart")
     mine = set(guest.ids.values())
     assert {row.key in mine or row.key == guest.root for row in rows[head + 1 :] if row.kind == "thing"} == {True}
-    guest_commands.select(session, key)
+    guest_commands.pick(session, key)
     card.own_button.click()
     assert not session.puppet.guests
     assert guest_of(session.puppet, master) is None

@@ -20,8 +20,8 @@ def test_a_stage_makes_a_file_less_than_two_percent_larger(name, tmp_path):
     package = load(ASSETS / f"{name}.umbrite")
     plain = saved(package, tmp_path / "plain.umbrite").stat().st_size
     picture = version_png(package)
-    workspace = Version("Before", "2026-11-26T10:00:00Z", fingerprint(picture), package.document)
-    kept = Package(replace(package.document, versions=(workspace,)), {**package.art, workspace.picture: picture})
+    version = Version("Before", "2026-11-26T10:00:00Z", fingerprint(picture), package.document)
+    kept = Package(replace(package.document, versions=(version,)), {**package.art, version.picture: picture})
     grown = saved(kept, tmp_path / "kept.umbrite").stat().st_size
     print(f"{name}: a stage adds {(grown / plain - 1) * 100:.2f} % to {plain:,} bytes")
     assert grown < 1.02 * plain

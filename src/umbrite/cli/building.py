@@ -14,7 +14,7 @@ from umbrite.cli.many_files import Chosen, Task, add_hands, each_file, expanded,
 from umbrite.cli.speech import AS_JSON, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.format_table import read_as
+from umbrite.files.formats.format_table import read_as
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import save
 

@@ -10,7 +10,7 @@ from PySide6.QtGui import QImage, QPainter, QTransform
 
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.format_table import written_as
+from umbrite.files.formats.format_table import written_as
 from umbrite.files.formats.openraster import write_openraster
 from umbrite.files.layers import Layer, Layered
 from umbrite.files.package import Package, save

@@ -15,7 +15,7 @@ from PySide6.QtGui import QColor, QImage
 from umbrite.art.pictures import Picture
 from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.format_table import written_as
+from umbrite.files.formats.format_table import written_as
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import placed_over

@@ -70,7 +70,7 @@ def test_of_the_draw_order_only_what_was_moved_is_told():
 
 def test_stages_are_named_apart_renamed_and_removed_and_refused_with_a_sentence():
     document = keep_version(keep_version(WICK, "Pivots done", "now"), "Pivots done", "now")
-    assert [workspace.name for workspace in document.versions] == ["Pivots done", "Pivots done 2"]
+    assert [version.name for version in document.versions] == ["Pivots done", "Pivots done 2"]
     assert get_version(document, "Pivots done 2").document == WICK
     with pytest.raises(RigError, match="name of another stage"):
         rename_version(document, "Pivots done", "Pivots done 2")

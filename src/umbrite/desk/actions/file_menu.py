@@ -3,7 +3,7 @@
 from umbrite.desk.actions.action import Act, on_session, with_demo, with_export
 from umbrite.desk.commands import reasons
 from umbrite.desk.commands.sharing import version_commands
-from umbrite.files.format_table import written_as
+from umbrite.files.formats.format_table import written_as
 
 DEMOS = (
     ("bramble", "Bramble the mail goat, finished"),

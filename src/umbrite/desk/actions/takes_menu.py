@@ -7,7 +7,7 @@ from umbrite.desk.commands.sharing import branch_commands
 from umbrite.desk.commands.takes import loose_commands as loose
 from umbrite.desk.commands.takes import take_commands as take
 from umbrite.desk.commands.takes.changes import needs_take
-from umbrite.files.format_table import written_as
+from umbrite.files.formats.format_table import written_as
 
 # One line, one action.
 # fmt: off

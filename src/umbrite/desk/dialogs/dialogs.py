@@ -14,7 +14,7 @@ from umbrite.desk.files.progress import watched
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress_buttons, icon
 from umbrite.desk.theme.themes import Theme
-from umbrite.files.format_table import Holds, read_as
+from umbrite.files.formats.format_table import Holds, read_as
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch
 from umbrite.files.package import Package

@@ -154,13 +154,13 @@ class ReuseDesk:
         else:
             self.session.open(copy, None, saved=False)
 
-    def new_from(self, workspace: str) -> None:
+    def new_from(self, name: str) -> None:
         """A new puppet from a stage of this one. Raises MissingError."""
-        document = document_of(get_version(self.session.history.now, workspace))
+        document = document_of(get_version(self.session.history.now, name))
         package = part_of(self.session.file.package(), document)
         if self.files.may_leave():
             self.session.open(package, None, saved=False)
-            self.session.say(tr("A new puppet from {stage}; the other file stays as it was.", workspace=workspace))
+            self.session.say(tr("A new puppet from {stage}; the other file stays as it was.", stage=name))
 
     def update(self, key: str) -> None:
         """A guest as its own file has it now. Raises UmbriteError."""

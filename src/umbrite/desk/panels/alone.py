@@ -24,7 +24,7 @@ class Alone:
     """Hides panels, menus and stations of a window, and brings them back."""
 
     def __init__(self, window: QMainWindow, workspace: Workspace, docks: Iterable[QDockWidget], bar: QToolBar) -> None:
-        self._window, self._version, self._docks, self._bar = window, workspace, tuple(docks), bar
+        self._window, self._workspace, self._docks, self._bar = window, workspace, tuple(docks), bar
         self._before: _Before | None = None
 
     @property
@@ -34,7 +34,7 @@ class Alone:
 
     def switch(self) -> None:
         """Show the puppet alone, in Rehearse without controls, or everything again."""
-        window, workspace, before = self._window, self._version, self._before
+        window, workspace, before = self._window, self._workspace, self._before
         if before is None:
             self._before = _Before(
                 window.saveState(LAYOUT), window.isFullScreen(), workspace.station, workspace.views["bare"]

@@ -100,18 +100,18 @@ class VersionsPanel(QWidget):
             self._shown, name = (versions,), self.chosen()
             self._busy = True
             self.list.clear()
-            for workspace in versions:
-                item = QListWidgetItem(self._icon(workspace), workspace.name)
-                item.setData(KEYS, workspace.name)
+            for version in versions:
+                item = QListWidgetItem(self._icon(version), version.name)
+                item.setData(KEYS, version.name)
                 item.setFlags(item.flags() | Qt.ItemFlag.ItemIsEditable)
-                item.setToolTip(tr("{name}, kept {when}", name=workspace.name, when=_when(workspace.kept)))
+                item.setToolTip(tr("{name}, kept {when}", name=version.name, when=_when(version.kept)))
                 self.list.addItem(item)
-                item.setSelected(workspace.name == name)
+                item.setSelected(version.name == name)
             self._busy = False
         self._look()
 
-    def _icon(self, workspace: Version) -> QIcon:
-        png = self.session.file.art.get(workspace.picture)
+    def _icon(self, version: Version) -> QIcon:
+        png = self.session.file.art.get(version.picture)
         return QIcon(Card(self.session.workspace.theme, WIDE, TALL).with_picture(png).finished())
 
     def keep(self) -> None:
@@ -120,8 +120,8 @@ class VersionsPanel(QWidget):
     def _look(self) -> None:
         if self._busy:
             return
-        workspace = self._version()
-        told = version_commands.look_at(self.session, workspace)
+        version = self._version()
+        told = version_commands.look_at(self.session, version)
         self.told.clear()
         for each in told:
             item = QListWidgetItem(each.text)
@@ -131,20 +131,20 @@ class VersionsPanel(QWidget):
             self.words.setText(
                 tr("Keep the work as it is now, to look at it or go back to it later. All of it lies in the file.")
             )
-        elif workspace is None:
+        elif version is None:
             self.words.setText(tr("Click a stage to see what differs from now."))
         elif told:
             self.words.setText(
                 tr(
                     "What differs now from {name} of {when}; a click selects it:",
-                    name=workspace.name,
-                    when=_when(workspace.kept),
+                    name=version.name,
+                    when=_when(version.kept),
                 )
             )
         else:
-            self.words.setText(tr("Nothing differs now from {name}.", name=workspace.name))
+            self.words.setText(tr("Nothing differs now from {name}.", name=version.name))
         for button in (self.back_button, self.branch_button, self.new_button, self.remove_button):
-            button.setEnabled(workspace is not None)
+            button.setEnabled(version is not None)
 
     def hideEvent(self, event: QHideEvent) -> None:
         """What is not seen any more is not looked at."""
@@ -175,10 +175,10 @@ class VersionsPanel(QWidget):
 
     def _branches(self) -> None:
         """The branches of the stage, to choose one that is taken from it."""
-        workspace = self._version()
-        if workspace is None or workspace.document is None:
+        version = self._version()
+        if version is None or version.document is None:
             return
-        puppet, menu = workspace.document.puppet, QMenu(self)
+        puppet, menu = version.document.puppet, QMenu(self)
         menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         for key in branches_of(puppet)[:MOST_BRANCHES]:
             name = "    " * len(ancestors(puppet, key)) + puppet.joints[key].name

@@ -3,7 +3,7 @@
 from pathlib import Path
 
 from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.format_table import read_as
+from umbrite.files.formats.format_table import read_as
 from umbrite.files.formats.pictures_in import read_folder, read_pictures, title_of
 from umbrite.files.layers import Layered
 from umbrite.files.long_work import Watch, unwatched

@@ -7,7 +7,7 @@ from pathlib import Path
 
 from umbrite.files.file_errors import FileError, shown_name, unreadable
 from umbrite.files.files_in import read_file
-from umbrite.files.format_table import read_as
+from umbrite.files.formats.format_table import read_as
 from umbrite.files.layers import Layer, Layered, layer_of, side_by_side
 from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.png import Decoded, decode_art

@@ -27,7 +27,7 @@ Beside = dict[str, bytes]
 
 def bare(document: Document) -> Document:
     """The document as puppet.json has it: with the fingerprints of meshes and guests alone, and stages without their documents."""
-    versions = tuple(replace(workspace, document=None) for workspace in document.versions)
+    versions = tuple(replace(version, document=None) for version in document.versions)
     return replace(document, puppet=_bare_puppet(document.puppet), versions=versions)
 
 
@@ -44,18 +44,18 @@ def beside(document: Document) -> Beside:
                 found[f"mesh/{part.mesh.arrays.sha256}.npz"] = part.mesh.arrays.packed
         for guest in puppet.guests.values():
             found[f"guests/{guest.sha256}.json"] = guest.data
-    for i, workspace in enumerate(document.versions):
-        if workspace.document is not None:
-            found[f"stages/{i + 1}.json"] = msgspec.json.encode(bare(workspace.document), enc_hook=by_name)
+    for i, version in enumerate(document.versions):
+        if version.document is not None:
+            found[f"stages/{i + 1}.json"] = msgspec.json.encode(bare(version.document), enc_hook=by_name)
     return found
 
 
 def puppets_of(document: Document) -> Iterator[Puppet]:
     """The puppet, and those of the stages."""
     yield document.puppet
-    for workspace in document.versions:
-        if workspace.document is not None:
-            yield workspace.document.puppet
+    for version in document.versions:
+        if version.document is not None:
+            yield version.document.puppet
 
 
 def drawings_of(document: Document) -> dict[str, tuple[Drawing, str]]:
@@ -69,31 +69,31 @@ def drawings_of(document: Document) -> dict[str, tuple[Drawing, str]]:
 
 def pictures_of(document: Document) -> set[str]:
     """The fingerprints of the small pictures of stages."""
-    return {workspace.picture for workspace in document.versions if workspace.picture}
+    return {version.picture for version in document.versions if version.picture}
 
 
 def with_beside(container: Container, document: Document) -> Document:
     """The whole document, with what lies beside it. Raises FileError for what is not what the document says."""
     if len(document.versions) > MOST_VERSIONS:
         raise FileError(f"{container.name} has more stages than a puppet may; it was not opened.")
-    versions = tuple(_version(container, i, workspace) for i, workspace in enumerate(document.versions))
+    versions = tuple(_version(container, i, version) for i, version in enumerate(document.versions))
     return replace(document, puppet=_whole(container, document.puppet), versions=versions)
 
 
-def _version(container: Container, i: int, workspace: Version) -> Version:
-    if workspace.document is not None:
-        raise FileError(f"{container.name} has the stage {workspace.name} in a wrong place; it was not opened.")
+def _version(container: Container, i: int, version: Version) -> Version:
+    if version.document is not None:
+        raise FileError(f"{container.name} has the stage {version.name} in a wrong place; it was not opened.")
     try:
         found = msgspec.json.decode(
             container.read(f"stages/{i + 1}.json", MOST_VERSION), type=Document, dec_hook=read_arrays
         )
     except (msgspec.DecodeError, msgspec.ValidationError, UnicodeDecodeError, RecursionError):
         raise FileError(
-            f"The stage {workspace.name} in {container.name} is damaged. Look for a backup beside it."
+            f"The stage {version.name} in {container.name} is damaged. Look for a backup beside it."
         ) from None
     if found.versions:
-        raise FileError(f"The stage {workspace.name} in {container.name} has stages of its own; it was not opened.")
-    return replace(workspace, document=replace(found, puppet=_whole(container, found.puppet)))
+        raise FileError(f"The stage {version.name} in {container.name} has stages of its own; it was not opened.")
+    return replace(version, document=replace(found, puppet=_whole(container, found.puppet)))
 
 
 def _whole(container: Container, puppet: Puppet) -> Puppet:

@@ -34,16 +34,14 @@ class _Looking:
         yield from take_faults(document.takes)
         for guest in document.puppet.guests.values():
             yield from self.guest_faults(guest, depth + 1)
-        names = [workspace.name for workspace in document.versions]
+        names = [version.name for version in document.versions]
         if len(set(names)) < len(names) or "" in names:
             yield "two stages have the same name, or one has none"
-        for workspace in document.versions:
-            if workspace.document is None or workspace.document.versions:
-                yield f"its stage {workspace.name} is not whole"
+        for version in document.versions:
+            if version.document is None or version.document.versions:
+                yield f"its stage {version.name} is not whole"
             else:
-                yield from (
-                    f"in its stage {workspace.name}, {fault}" for fault in self.faults(workspace.document, depth)
-                )
+                yield from (f"in its stage {version.name}, {fault}" for fault in self.faults(version.document, depth))
 
     def guest_faults(self, guest: Guest, depth: int) -> Iterator[str]:
         """What is wrong with a guest, or in it."""

@@ -23,7 +23,7 @@ Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
 Flags = NDArray[np.bool_]
 
-VERSIONS = np.array(one_curl.VERSIONS)
+STAGES = np.array(one_curl.STAGES)
 # From a curl to one side to a curl to the other.
 TURNOVER = np.linspace(0.0, 1.0, 13)
 # A turn on of more than this is a little turn back.
@@ -61,19 +61,19 @@ class _Curl(NamedTuple):
         table = self.reach[:, :, joint]
         less = np.minimum.accumulate(table[:, OWN:], axis=1)
         more = np.maximum.accumulate(table[:, OWN::-1], axis=1)[:, ::-1]
-        table = np.concatenate([more[:, :-1], less], axis=1) - VERSIONS * (SLOPE * length[:, None])
-        below = np.clip((table >= distance[:, None]).sum(axis=1) - 1, 0, len(VERSIONS) - 2)
+        table = np.concatenate([more[:, :-1], less], axis=1) - STAGES * (SLOPE * length[:, None])
+        below = np.clip((table >= distance[:, None]).sum(axis=1) - 1, 0, len(STAGES) - 2)
         every = np.arange(len(distance))
         here, there = table[every, below], table[every, below + 1]
         fall = here - there
         share = np.clip((here - distance) / np.where(fall > 0, fall, np.inf), 0.0, 1.0)
-        workspace = (VERSIONS[below] + share * (VERSIONS[1] - VERSIONS[0]))[:, None]
-        found: Floats = _along(self.middle, self.straight, self.fullest, workspace)
+        stage = (STAGES[below] + share * (STAGES[1] - STAGES[0]))[:, None]
+        found: Floats = _along(self.middle, self.straight, self.fullest, stage)
         return found
 
 
-def _along(middle: Floats, straight: Floats, fullest: Floats, workspace: Floats) -> Floats:
-    found: Floats = middle + np.where(workspace < 0, (middle - straight) * workspace, (fullest - middle) * workspace)
+def _along(middle: Floats, straight: Floats, fullest: Floats, stage: Floats) -> Floats:
+    found: Floats = middle + np.where(stage < 0, (middle - straight) * stage, (fullest - middle) * stage)
     return found
 
 
@@ -117,9 +117,9 @@ def _curl(limber: Limber, shape: _Shape, middle: Floats, to_side: Floats) -> _Cu
     most = np.maximum(FULL * TAU / v.shape[1], bent * np.sign(to_side))
     wanted = side[:, None] * (to_side * most)
     fullest = np.clip(shape.pose + (wanted - shape.bent) * shape.willing, low, high)
-    versions = _along(middle[:, None], shape.straight[:, None], fullest[:, None], VERSIONS[:, None])
-    versions[:, :, 0] = 0.0  # how far it is from a joint on does not hang on how the root turns
-    lengths = np.exp(1j * np.cumsum(versions, axis=-1)) * v[:, None]
+    stages = _along(middle[:, None], shape.straight[:, None], fullest[:, None], STAGES[:, None])
+    stages[:, :, 0] = 0.0  # how far it is from a joint on does not hang on how the root turns
+    lengths = np.exp(1j * np.cumsum(stages, axis=-1)) * v[:, None]
     ends = np.cumsum(lengths, axis=-1)
     return _Curl(middle, shape.straight, fullest, np.abs(ends[:, :, -1:] - ends + lengths))
 
@@ -233,19 +233,19 @@ class _Over(NamedTuple):
     def _versions(self) -> tuple[Floats, Floats]:
         """How far the curl has turned the way to the tip at every stage of going over, (cases, stages), and the turns there."""
         cases, joints = self.limber.v.shape
-        versions = len(TURNOVER)
+        stages = len(TURNOVER)
         around = np.pi * TURNOVER[:, None]
         to_side = np.cos(around) + np.sin(around) * self._s_shape()[:, None]
         to_side = to_side.reshape(-1, joints)
-        each = np.repeat(np.arange(cases), versions)
+        each = np.repeat(np.arange(cases), stages)
         limber, shape = self.limber.at(each), _Shape(*(x[each] for x in self.shape))
         share = np.minimum(1.0, 3 * np.tile(TURNOVER, cases))[:, None]
         middle = shape.pose + (shape.straight - shape.pose) * share
         curl = _curl(limber, shape, middle, to_side)
         turns = curl.for_distance(np.abs(self.to)[each], 0, np.abs(limber.v).sum(axis=1))
         turned = self.aim.at(each).turned(_arm(limber.v, turns, 0))
-        shapes: Floats = turns.reshape(cases, versions, joints)
-        return turned.reshape(cases, versions), shapes
+        shapes: Floats = turns.reshape(cases, stages, joints)
+        return turned.reshape(cases, stages), shapes
 
     def _s_shape(self) -> Floats:
         """Bends that grow evenly along the chain, and turn the way to the tip of a nearly straight one nowhere, (cases, joints).

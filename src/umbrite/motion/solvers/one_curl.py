@@ -14,8 +14,8 @@ from umbrite.rig.quantities.angles import TAU
 # The fullest curl, as a share of that with which a chain of equal lengths closes.
 FULL = 0.9
 # From the straightest pose over the own one to the fullest curl: places at which the distance is tabled.
-VERSIONS = tuple(-1.0 + i / 8 for i in range(17))
-OWN = len(VERSIONS) // 2
+STAGES = tuple(-1.0 + i / 8 for i in range(17))
+OWN = len(STAGES) // 2
 # A table that stands still is taken to fall by this much of the limb's length, so that it can be read backwards.
 SLOPE = 1e-3
 TIE = 1e-9
@@ -78,24 +78,24 @@ def _for_distance(
     middle, straight, fullest = ways
     tilt = SLOPE * length
 
-    def at(workspace: float) -> list[float]:
-        if workspace < 0:
-            return [m + (m - s) * workspace for m, s in zip(middle, straight, strict=True)]
-        return [m + (f - m) * workspace for m, f in zip(middle, fullest, strict=True)]
+    def at(stage: float) -> list[float]:
+        if stage < 0:
+            return [m + (m - s) * stage for m, s in zip(middle, straight, strict=True)]
+        return [m + (f - m) * stage for m, f in zip(middle, fullest, strict=True)]
 
     start = abs(_arm(v, middle))
     less = distance <= start  # at the own stage nothing is tilted
     here = level = start
-    versions = VERSIONS[OWN + 1 :] if less else VERSIONS[OWN - 1 :: -1]
+    stages = STAGES[OWN + 1 :] if less else STAGES[OWN - 1 :: -1]
     before = 0.0
-    for workspace in versions:
-        reach = abs(_arm(v, at(workspace)))
+    for stage in stages:
+        reach = abs(_arm(v, at(stage)))
         level = min(level, reach) if less else max(level, reach)
-        there = level - workspace * tilt
+        there = level - stage * tilt
         if (there < distance) if less else (there >= distance):
             share = (here - distance) / (here - there) if here != there else 0.0
-            return at(before + min(max(share, 0.0), 1.0) * (workspace - before))
-        here, before = there, workspace
+            return at(before + min(max(share, 0.0), 1.0) * (stage - before))
+        here, before = there, stage
     return at(before)
 
 

@@ -14,17 +14,17 @@ MOST_VERSIONS = 1_000
 
 def get_version(document: Document, name: str) -> Version:
     """The stage of that name. Raises MissingError."""
-    for workspace in document.versions:
-        if workspace.name == name:
-            return workspace
+    for version in document.versions:
+        if version.name == name:
+            return version
     raise MissingError(f"There is no stage named {readable(name)}; it may have been removed.")
 
 
-def document_of(workspace: Version) -> Document:
+def document_of(version: Version) -> Document:
     """The document of a stage. Raises RigError for one that lacks it."""
-    if workspace.document is None:
-        raise RigError(f"The stage {workspace.name} is not whole. Remove it.")
-    return workspace.document
+    if version.document is None:
+        raise RigError(f"The stage {version.name} is not whole. Remove it.")
+    return version.document
 
 
 def keep_version(document: Document, name: str, kept: str, picture: str = "") -> Document:
@@ -37,26 +37,26 @@ def keep_version(document: Document, name: str, kept: str, picture: str = "") ->
         raise RigError("A stage needs a name. Type at least one letter.")
     if len(document.versions) >= MOST_VERSIONS:
         raise RigError(f"A file holds {MOST_VERSIONS} stages at most. Remove some first.")
-    name = unique(name, [workspace.name for workspace in document.versions])
-    workspace = Version(name, kept, picture, replace(document, versions=()))
-    return replace(document, versions=(*document.versions, workspace))
+    name = unique(name, [version.name for version in document.versions])
+    version = Version(name, kept, picture, replace(document, versions=()))
+    return replace(document, versions=(*document.versions, version))
 
 
 def rename_version(document: Document, name: str, to: str) -> Document:
     """Give a stage another name. Refuses an empty name and one that is taken; raises MissingError."""
-    workspace, to = get_version(document, name), readable(to)
+    version, to = get_version(document, name), readable(to)
     if not to:
         raise RigError("A stage needs a name; it keeps the one it has.")
     if to != name and any(each.name == to for each in document.versions):
         raise RigError(f"{to} is the name of another stage. Choose a different one.")
-    versions = (replace(workspace, name=to) if each is workspace else each for each in document.versions)
+    versions = (replace(version, name=to) if each is version else each for each in document.versions)
     return replace(document, versions=tuple(versions))
 
 
 def remove_version(document: Document, name: str) -> Document:
     """The document without a stage. Raises MissingError."""
-    workspace = get_version(document, name)
-    return replace(document, versions=tuple(each for each in document.versions if each is not workspace))
+    version = get_version(document, name)
+    return replace(document, versions=tuple(each for each in document.versions if each is not version))
 
 
 def back_to(document: Document, name: str) -> Document:

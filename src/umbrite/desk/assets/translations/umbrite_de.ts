@@ -1072,16 +1072,28 @@
       <translation>Mach Griffe aus Gliedern und Trägern, oder ziehe einen woandershin. Was er bewegt, bleibt.</translation>
     </message>
     <message>
-      <source>Drag any point: the whole body gives way. A click on the art holds that point, or lets it go; feet hold by themselves.</source>
-      <translation>Ziehe irgendeinen Punkt: der ganze Körper gibt nach. Ein Klick auf die Zeichnung hält den Punkt oder lässt ihn los; Füße halten von selbst.</translation>
-    </message>
-    <message>
       <source>Drag a control, or the art itself. Alt only turns, Shift keeps to one axis; Ctrl+click puts a pin to turn about.</source>
       <translation>Ziehe einen Griff oder die Zeichnung selbst. Alt dreht nur, Umschalt hält eine Achse; Strg+Klick setzt einen Stift zum Drehen.</translation>
     </message>
     <message>
+      <source>Drag any point: the whole body gives way. A click on the art holds that point, or lets it go; feet hold by themselves.</source>
+      <translation>Ziehe irgendeinen Punkt: der ganze Körper gibt nach. Ein Klick auf die Zeichnung hält den Punkt oder lässt ihn los; Füße halten von selbst.</translation>
+    </message>
+    <message>
       <source>Drag a control, or the art itself: it is keyed at the lamp. Space plays, comma and full stop step, Enter keeps hollow keys.</source>
       <translation>Ziehe einen Griff oder die Zeichnung: an der Lampe wird festgehalten. Leertaste spielt, Komma und Punkt schreiten, Eingabe behält Hohles.</translation>
+    </message>
+    <message>
+      <source>{name}: drag a cord to what shall carry it.</source>
+      <translation>{name}: Schnur zu dem ziehen, was es tragen soll.</translation>
+    </message>
+    <message>
+      <source>{name}: draw a bone from here that it carries. Alt+drag moves its head, the picture stays.</source>
+      <translation>{name}: von hier einen Knochen ziehen, den es trägt. Alt+Ziehen bewegt seinen Kopf, das Bild bleibt.</translation>
+    </message>
+    <message>
+      <source>{name}: click to see how far it may turn.</source>
+      <translation>{name}: klicken, um zu sehen, wie weit es sich drehen darf.</translation>
     </message>
     <message>
       <source>Drag the guide; let go over a ruler it is gone. Shift keeps whole tens.</source>
@@ -1868,6 +1880,154 @@
       <translation>Die Puppe und die Griffe der jetzigen Station</translation>
     </message>
     <message>
+      <source>{name} is held here while you drag the body. Click the hold point again to take it away.</source>
+      <translation>{name} wird hier gehalten, während der Körper gezogen wird. Noch ein Klick auf den Haltepunkt nimmt ihn weg.</translation>
+    </message>
+    <message>
+      <source>The hold point was taken away.</source>
+      <translation>Der Haltepunkt wurde weggenommen.</translation>
+    </message>
+    <message>
+      <source>, {away} px out of reach</source>
+      <translation>, {away} px außer Reichweite</translation>
+    </message>
+    <message>
+      <source>{count} parts</source>
+      <translation>{count} Teile</translation>
+    </message>
+    <message>
+      <source>{name} to {other}</source>
+      <translation>{name} zu {other}</translation>
+    </message>
+    <message>
+      <source>Nothing was bound: let the cord go on a bone, a rivet or a part that is carried.</source>
+      <translation>Nichts wurde gebunden: die Schnur auf einem Knochen, einer Niete oder einem getragenen Teil loslassen.</translation>
+    </message>
+    <message>
+      <source>No part lies wholly in the loop; nothing was bound to {name}.</source>
+      <translation>Kein Teil liegt ganz in der Schlinge; an {name} wurde nichts gebunden.</translation>
+    </message>
+    <message>
+      <source>Let go where the chain ends</source>
+      <translation>Loslassen, wo die Kette endet</translation>
+    </message>
+    <message>
+      <source>{count} parts to {name}</source>
+      <translation>{count} Teile zu {name}</translation>
+    </message>
+    <message>
+      <source>let go: no guide</source>
+      <translation>loslassen: keine Hilfslinie</translation>
+    </message>
+    <message>
+      <source>Make limb {name}</source>
+      <translation>Glied {name} machen</translation>
+    </message>
+    <message>
+      <source>follows {name}</source>
+      <translation>folgt {name}</translation>
+    </message>
+    <message>
+      <source>stays on the board</source>
+      <translation>bleibt auf der Tafel</translation>
+    </message>
+    <message>
+      <source>{name} is a limb now; its target {where}. Look at its bend side in Details.</source>
+      <translation>{name} ist jetzt ein Glied; sein Ziel {where}. Die Beugeseite steht in den Einzelheiten.</translation>
+    </message>
+    <message>
+      <source>the board</source>
+      <translation>die Tafel</translation>
+    </message>
+    <message>
+      <source>Target follows {name}</source>
+      <translation>Ziel folgt {name}</translation>
+    </message>
+    <message>
+      <source>The target of {name} follows {name2} now. Nothing has moved, also in the pose.</source>
+      <translation>Das Ziel von {name} folgt jetzt {name2}. Nichts hat sich bewegt, auch nicht in der Pose.</translation>
+    </message>
+    <message>
+      <source>Drag on to the end of the limb</source>
+      <translation>Weiterziehen bis ans Ende der Gliedmaße</translation>
+    </message>
+    <message>
+      <source>No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle.</source>
+      <translation>Keine Gliedmaße wurde gemacht: auf dem Gelenk loslassen, an dem sie endet, etwa Handgelenk oder Knöchel.</translation>
+    </message>
+    <message>
+      <source>{limb} follows {name}</source>
+      <translation>{limb} folgt {name}</translation>
+    </message>
+    <message>
+      <source>Move points of the mesh</source>
+      <translation>Netzpunkte verschieben</translation>
+    </message>
+    <message>
+      <source>Add a point to the mesh</source>
+      <translation>Netzpunkt setzen</translation>
+    </message>
+    <message>
+      <source>A guest is turned as one in a pose: drag the ring or the end of its own control in Rehearse.</source>
+      <translation>Ein Gast wird als eines in einer Pose gedreht: ziehen Sie in Proben den Ring oder das Ende seines eigenen Reglers.</translation>
+    </message>
+    <message>
+      <source>There is no part under this line. Draw it across the part that shall be two.</source>
+      <translation>Unter dieser Linie liegt kein Teil. Sie quer über das Teil ziehen, das zwei werden soll.</translation>
+    </message>
+    <message>
+      <source>cut away</source>
+      <translation>wegschneiden</translation>
+    </message>
+    <message>
+      <source>bring back</source>
+      <translation>zurückholen</translation>
+    </message>
+    <message>
+      <source>{name} sprang back; nothing was changed.</source>
+      <translation>{name} sprang zurück; nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>{count} joints</source>
+      <translation>{count} Gelenke</translation>
+    </message>
+    <message>
+      <source>Hang {name} from {name2}</source>
+      <translation>{name} an {name2} hängen</translation>
+    </message>
+    <message>
+      <source>{name} hangs from {name2} now. Nothing has moved.</source>
+      <translation>{name} hängt jetzt an {name2}. Nichts hat sich bewegt.</translation>
+    </message>
+    <message>
+      <source>Nothing was hung: let the cord go on a rivet or on a part that shall carry it.</source>
+      <translation>Nichts wurde angehängt: die Schnur auf einer Niete oder einem Teil loslassen, das es tragen soll.</translation>
+    </message>
+    <message>
+      <source>squashed to {percent} %</source>
+      <translation>gestaucht auf {percent} %</translation>
+    </message>
+    <message>
+      <source>Only controls may be dragged here; the rigger locked the rest. Controls &gt; Animators touch controls only.</source>
+      <translation>Hier lassen sich nur Griffe ziehen; alles andere ist gesperrt. Griffe &gt; Animatoren fassen nur Griffe an.</translation>
+    </message>
+    <message>
+      <source>Set {name}</source>
+      <translation>{name} setzen</translation>
+    </message>
+    <message>
+      <source>{words}, left out</source>
+      <translation>{words}, weggelassen</translation>
+    </message>
+    <message>
+      <source>Select the bone first, then draw a loop around what it shall carry.</source>
+      <translation>Wähle zuerst den Knochen, dann zeichne eine Schlinge um das, was er tragen soll.</translation>
+    </message>
+    <message>
+      <source>A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away.</source>
+      <translation>Ein Stift steckt: Strg+ziehen dreht um ihn. Esc nimmt ihn weg.</translation>
+    </message>
+    <message>
       <source>Question</source>
       <translation>Frage</translation>
     </message>
@@ -2058,94 +2218,6 @@
     <message>
       <source>Drop pictures or a layered picture here, or choose a way in.</source>
       <translation>Lass Bilder oder ein Ebenenbild hier los, oder wähle einen Weg hinein.</translation>
-    </message>
-    <message>
-      <source>{name} is held here while you drag the body. Click the hold point again to take it away.</source>
-      <translation>{name} wird hier gehalten, während der Körper gezogen wird. Noch ein Klick auf den Haltepunkt nimmt ihn weg.</translation>
-    </message>
-    <message>
-      <source>The hold point was taken away.</source>
-      <translation>Der Haltepunkt wurde weggenommen.</translation>
-    </message>
-    <message>
-      <source>Nothing was bound: let the cord go on a bone, a rivet or a part that is carried.</source>
-      <translation>Nichts wurde gebunden: die Schnur auf einem Knochen, einer Niete oder einem getragenen Teil loslassen.</translation>
-    </message>
-    <message>
-      <source>No part lies wholly in the loop; nothing was bound to {name}.</source>
-      <translation>Kein Teil liegt ganz in der Schlinge; an {name} wurde nichts gebunden.</translation>
-    </message>
-    <message>
-      <source>Make limb {name}</source>
-      <translation>Glied {name} machen</translation>
-    </message>
-    <message>
-      <source>{name} is a limb now; its target {where}. Look at its bend side in Details.</source>
-      <translation>{name} ist jetzt ein Glied; sein Ziel {where}. Die Beugeseite steht in den Einzelheiten.</translation>
-    </message>
-    <message>
-      <source>Target follows {name}</source>
-      <translation>Ziel folgt {name}</translation>
-    </message>
-    <message>
-      <source>The target of {name} follows {name2} now. Nothing has moved, also in the pose.</source>
-      <translation>Das Ziel von {name} folgt jetzt {name2}. Nichts hat sich bewegt, auch nicht in der Pose.</translation>
-    </message>
-    <message>
-      <source>No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle.</source>
-      <translation>Keine Gliedmaße wurde gemacht: auf dem Gelenk loslassen, an dem sie endet, etwa Handgelenk oder Knöchel.</translation>
-    </message>
-    <message>
-      <source>Move points of the mesh</source>
-      <translation>Netzpunkte verschieben</translation>
-    </message>
-    <message>
-      <source>Add a point to the mesh</source>
-      <translation>Netzpunkt setzen</translation>
-    </message>
-    <message>
-      <source>A guest is turned as one in a pose: drag the ring or the end of its own control in Rehearse.</source>
-      <translation>Ein Gast wird als eines in einer Pose gedreht: ziehen Sie in Proben den Ring oder das Ende seines eigenen Reglers.</translation>
-    </message>
-    <message>
-      <source>There is no part under this line. Draw it across the part that shall be two.</source>
-      <translation>Unter dieser Linie liegt kein Teil. Sie quer über das Teil ziehen, das zwei werden soll.</translation>
-    </message>
-    <message>
-      <source>{name} sprang back; nothing was changed.</source>
-      <translation>{name} sprang zurück; nichts wurde geändert.</translation>
-    </message>
-    <message>
-      <source>Hang {name} from {name2}</source>
-      <translation>{name} an {name2} hängen</translation>
-    </message>
-    <message>
-      <source>{name} hangs from {name2} now. Nothing has moved.</source>
-      <translation>{name} hängt jetzt an {name2}. Nichts hat sich bewegt.</translation>
-    </message>
-    <message>
-      <source>Nothing was hung: let the cord go on a rivet or on a part that shall carry it.</source>
-      <translation>Nichts wurde angehängt: die Schnur auf einer Niete oder einem Teil loslassen, das es tragen soll.</translation>
-    </message>
-    <message>
-      <source>Only controls may be dragged here; the rigger locked the rest. Controls &gt; Animators touch controls only.</source>
-      <translation>Hier lassen sich nur Griffe ziehen; alles andere ist gesperrt. Griffe &gt; Animatoren fassen nur Griffe an.</translation>
-    </message>
-    <message>
-      <source>Set {name}</source>
-      <translation>{name} setzen</translation>
-    </message>
-    <message>
-      <source>{words}, left out</source>
-      <translation>{words}, weggelassen</translation>
-    </message>
-    <message>
-      <source>Select the bone first, then draw a loop around what it shall carry.</source>
-      <translation>Wähle zuerst den Knochen, dann zeichne eine Schlinge um das, was er tragen soll.</translation>
-    </message>
-    <message>
-      <source>A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away.</source>
-      <translation>Ein Stift steckt: Strg+ziehen dreht um ihn. Esc nimmt ihn weg.</translation>
     </message>
     <message>
       <source>Select a part that was trimmed first.</source>
@@ -2912,6 +2984,86 @@
       <translation>Mach zuerst Glieder: an ihnen werden Beine erkannt.</translation>
     </message>
     <message>
+      <source>Select a part, a chooser or a branch of a variant set first.</source>
+      <translation>Zuerst Teil, Wähler oder Zweig eines Variantensatzes wählen.</translation>
+    </message>
+    <message>
+      <source>Select a part of a set, or several parts with Shift, first.</source>
+      <translation>Zuerst ein Teil eines Satzes oder mehrere Teile mit Umschalt wählen.</translation>
+    </message>
+    <message>
+      <source>Select a drawing of a variant set first.</source>
+      <translation>Zuerst eine Zeichnung eines Variantensatzes wählen.</translation>
+    </message>
+    <message>
+      <source>Select the joint with which the branch begins first.</source>
+      <translation>Zuerst das Gelenk wählen, mit dem der Zweig beginnt.</translation>
+    </message>
+    <message>
+      <source>Select the joints with which the branches begin first, with Shift.</source>
+      <translation>Zuerst die Gelenke wählen, mit denen die Zweige beginnen, mit Umschalt.</translation>
+    </message>
+    <message>
+      <source>Show {name} of {set}</source>
+      <translation>{name} von {set} zeigen</translation>
+    </message>
+    <message>
+      <source>Make the set {name}</source>
+      <translation>Satz {name} machen</translation>
+    </message>
+    <message>
+      <source>One of {count} shows at a time now. [ and ] go through {name}; K makes a chooser of it.</source>
+      <translation>Von {count} ist nun eines zu sehen. [ und ] gehen {name} durch; K macht einen Wähler daraus.</translation>
+    </message>
+    <message>
+      <source>Copy {name} as a variant</source>
+      <translation>{name} als Variante kopieren</translation>
+    </message>
+    <message>
+      <source>The copy is a variant of its own: bend it, and give it other drawings.</source>
+      <translation>Die Kopie ist eine eigene Variante: biegen und andere Zeichnungen geben.</translation>
+    </message>
+    <message>
+      <source>Take {count} out of their sets</source>
+      <translation>{count} aus ihren Sätzen nehmen</translation>
+    </message>
+    <message>
+      <source>Make {name}</source>
+      <translation>{name} machen</translation>
+    </message>
+    <message>
+      <source>One of these parts shows at a time now; click its thumbnail in Rehearse.</source>
+      <translation>Von diesen Teilen ist nun immer eines zu sehen; in Proben auf sein Bildchen klicken.</translation>
+    </message>
+    <message>
+      <source>Name {name}</source>
+      <translation>{name} benennen</translation>
+    </message>
+    <message>
+      <source>Show {name} at rest</source>
+      <translation>{name} in Ruhe zeigen</translation>
+    </message>
+    <message>
+      <source>Take {name} out of its set</source>
+      <translation>{name} aus seinem Satz nehmen</translation>
+    </message>
+    <message>
+      <source>Order the variants</source>
+      <translation>Varianten ordnen</translation>
+    </message>
+    <message>
+      <source>Take the hand's place over</source>
+      <translation>Platz der Hand übernehmen</translation>
+    </message>
+    <message>
+      <source>{name} shows; the place of the hand before is {away} px out of its reach.</source>
+      <translation>{name} ist zu sehen; der Platz der Hand zuvor liegt {away} px außer Reichweite.</translation>
+    </message>
+    <message>
+      <source>Lay {part} on</source>
+      <translation>{part} auflegen</translation>
+    </message>
+    <message>
       <source>Select a part, a joint, controls or links first.</source>
       <translation>Wählen Sie zuerst ein Teil, ein Gelenk, Regler oder Verknüpfungen.</translation>
     </message>
@@ -3062,86 +3214,6 @@
     <message>
       <source>Everything is as it was at {name}. Undo leads back to now.</source>
       <translation>Alles ist, wie es bei {name} war. Rückgängig führt zu jetzt zurück.</translation>
-    </message>
-    <message>
-      <source>Select a part, a chooser or a branch of a variant set first.</source>
-      <translation>Zuerst Teil, Wähler oder Zweig eines Variantensatzes wählen.</translation>
-    </message>
-    <message>
-      <source>Select a part of a set, or several parts with Shift, first.</source>
-      <translation>Zuerst ein Teil eines Satzes oder mehrere Teile mit Umschalt wählen.</translation>
-    </message>
-    <message>
-      <source>Select a drawing of a variant set first.</source>
-      <translation>Zuerst eine Zeichnung eines Variantensatzes wählen.</translation>
-    </message>
-    <message>
-      <source>Select the joint with which the branch begins first.</source>
-      <translation>Zuerst das Gelenk wählen, mit dem der Zweig beginnt.</translation>
-    </message>
-    <message>
-      <source>Select the joints with which the branches begin first, with Shift.</source>
-      <translation>Zuerst die Gelenke wählen, mit denen die Zweige beginnen, mit Umschalt.</translation>
-    </message>
-    <message>
-      <source>Show {name} of {set}</source>
-      <translation>{name} von {set} zeigen</translation>
-    </message>
-    <message>
-      <source>Make the set {name}</source>
-      <translation>Satz {name} machen</translation>
-    </message>
-    <message>
-      <source>One of {count} shows at a time now. [ and ] go through {name}; K makes a chooser of it.</source>
-      <translation>Von {count} ist nun eines zu sehen. [ und ] gehen {name} durch; K macht einen Wähler daraus.</translation>
-    </message>
-    <message>
-      <source>Copy {name} as a variant</source>
-      <translation>{name} als Variante kopieren</translation>
-    </message>
-    <message>
-      <source>The copy is a variant of its own: bend it, and give it other drawings.</source>
-      <translation>Die Kopie ist eine eigene Variante: biegen und andere Zeichnungen geben.</translation>
-    </message>
-    <message>
-      <source>Take {count} out of their sets</source>
-      <translation>{count} aus ihren Sätzen nehmen</translation>
-    </message>
-    <message>
-      <source>Make {name}</source>
-      <translation>{name} machen</translation>
-    </message>
-    <message>
-      <source>One of these parts shows at a time now; click its thumbnail in Rehearse.</source>
-      <translation>Von diesen Teilen ist nun immer eines zu sehen; in Proben auf sein Bildchen klicken.</translation>
-    </message>
-    <message>
-      <source>Name {name}</source>
-      <translation>{name} benennen</translation>
-    </message>
-    <message>
-      <source>Show {name} at rest</source>
-      <translation>{name} in Ruhe zeigen</translation>
-    </message>
-    <message>
-      <source>Take {name} out of its set</source>
-      <translation>{name} aus seinem Satz nehmen</translation>
-    </message>
-    <message>
-      <source>Order the variants</source>
-      <translation>Varianten ordnen</translation>
-    </message>
-    <message>
-      <source>Take the hand's place over</source>
-      <translation>Platz der Hand übernehmen</translation>
-    </message>
-    <message>
-      <source>{name} shows; the place of the hand before is {away} px out of its reach.</source>
-      <translation>{name} ist zu sehen; der Platz der Hand zuvor liegt {away} px außer Reichweite.</translation>
-    </message>
-    <message>
-      <source>Lay {part} on</source>
-      <translation>{part} auflegen</translation>
     </message>
     <message>
       <source>Pose {name}</source>
@@ -3748,10 +3820,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Background</source>
       <translation>Hintergrund</translation>
-    </message>
-    <message>
-      <source>Go on…</source>
-      <translation>Weiter…</translation>
     </message>
     <message>
       <source>{width} × {height} px, {count} frames, {seconds} s</source>
@@ -4860,42 +4928,6 @@ SHA-256 {fingerprint}</translation>
       <translation>Löschen</translation>
     </message>
     <message>
-      <source>What differs</source>
-      <translation>Was anders ist</translation>
-    </message>
-    <message>
-      <source>Go back to it</source>
-      <translation>Dorthin zurück</translation>
-    </message>
-    <message>
-      <source>Take a branch…</source>
-      <translation>Einen Zweig nehmen…</translation>
-    </message>
-    <message>
-      <source>New puppet from it</source>
-      <translation>Neue Figur daraus</translation>
-    </message>
-    <message>
-      <source>Keep the work as it is now, to look at it or go back to it later. All of it lies in the file.</source>
-      <translation>Behalten Sie die Arbeit, wie sie jetzt ist, um sie später anzusehen oder dorthin zurückzugehen. Alles liegt in der Datei.</translation>
-    </message>
-    <message>
-      <source>{name}, kept {when}</source>
-      <translation>{name}, behalten {when}</translation>
-    </message>
-    <message>
-      <source>Click a stage to see what differs from now.</source>
-      <translation>Klicken Sie auf einen Stand, um zu sehen, was jetzt anders ist.</translation>
-    </message>
-    <message>
-      <source>What differs now from {name} of {when}; a click selects it:</source>
-      <translation>Was jetzt anders ist als bei {name} vom {when}; ein Klick wählt es:</translation>
-    </message>
-    <message>
-      <source>Nothing differs now from {name}.</source>
-      <translation>Nichts ist jetzt anders als bei {name}.</translation>
-    </message>
-    <message>
       <source>{done} of {count} set</source>
       <translation>{done} von {count} gesetzt</translation>
     </message>
@@ -5056,6 +5088,42 @@ SHA-256 {fingerprint}</translation>
       <translation>Schlüssel über Bildern; Pfeile bewegen gewählte, Entf entfernt sie</translation>
     </message>
     <message>
+      <source>What differs</source>
+      <translation>Was anders ist</translation>
+    </message>
+    <message>
+      <source>Go back to it</source>
+      <translation>Dorthin zurück</translation>
+    </message>
+    <message>
+      <source>Take a branch…</source>
+      <translation>Einen Zweig nehmen…</translation>
+    </message>
+    <message>
+      <source>New puppet from it</source>
+      <translation>Neue Figur daraus</translation>
+    </message>
+    <message>
+      <source>Keep the work as it is now, to look at it or go back to it later. All of it lies in the file.</source>
+      <translation>Behalten Sie die Arbeit, wie sie jetzt ist, um sie später anzusehen oder dorthin zurückzugehen. Alles liegt in der Datei.</translation>
+    </message>
+    <message>
+      <source>{name}, kept {when}</source>
+      <translation>{name}, behalten {when}</translation>
+    </message>
+    <message>
+      <source>Click a stage to see what differs from now.</source>
+      <translation>Klicken Sie auf einen Stand, um zu sehen, was jetzt anders ist.</translation>
+    </message>
+    <message>
+      <source>What differs now from {name} of {when}; a click selects it:</source>
+      <translation>Was jetzt anders ist als bei {name} vom {when}; ein Klick wählt es:</translation>
+    </message>
+    <message>
+      <source>Nothing differs now from {name}.</source>
+      <translation>Nichts ist jetzt anders als bei {name}.</translation>
+    </message>
+    <message>
       <source>Keep the sheet as PDF, TIFF or PNG…</source>
       <translation>Den Bogen als PDF, TIFF oder PNG behalten …</translation>
     </message>
@@ -5078,6 +5146,10 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>The walk moves that, as far as the master goes. Bake the walk to keys to correct it by hand.</source>
       <translation>Das bewegt der Gang, so weit der Meister geht. Zum Verbessern den Gang in Schlüssel wandeln.</translation>
+    </message>
+    <message>
+      <source>Go on…</source>
+      <translation>Weiter…</translation>
     </message>
     <message>
       <source>Panels</source>

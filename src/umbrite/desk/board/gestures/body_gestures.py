@@ -58,7 +58,7 @@ def drag_body(session: Session, joint: str, press: complex) -> Gesture:
         free = drag(body, press + way)
         session.preview(pose=free)
         away = abs(complex(evaluate(body.plan, free).joint_map(joint)(grip.at)) - press - way)
-        words = distance_text(way) + (f", {away:.0f} px out of reach" if away > 1 else "")
+        words = distance_text(way) + (tr(", {away} px out of reach", away=f"{away:.0f}") if away > 1 else "")
         event = yield Feedback(readout=words)
     if event.kind == "release":
         session.preview(pose=let_go(body, free))

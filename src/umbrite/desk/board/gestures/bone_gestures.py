@@ -56,7 +56,7 @@ def draw_line(session: Session, press: complex, zoom: float) -> Gesture:
     while event.kind == "move":
         if abs(event.at - line[-1]) * zoom > 3:
             line.append(event.at)
-        event = yield Feedback(readout="Let go where the chain ends", line=tuple(line))
+        event = yield Feedback(readout=tr("Let go where the chain ends"), line=tuple(line))
     if event.kind == "release":
         bone_commands.along(session, line, parent)
 
@@ -84,11 +84,11 @@ def bind_by_cord(session: Session, parts: list[str], press: complex, joint_at: J
     """Draw a cord from a part to the bone that it shall ride on."""
     event = yield Feedback(cord=(press, press))
     own = {session.puppet.parts[part].joint for part in parts}
-    name = session.puppet.parts[parts[0]].name if len(parts) == 1 else f"{len(parts)} parts"
+    name = session.puppet.parts[parts[0]].name if len(parts) == 1 else tr("{count} parts", count=len(parts))
     while event.kind == "move":
         found = joint_at(event.at)
         over = found if found not in own else None
-        text = f"{name} to {session.puppet.joints[over].name}" if over else f"{name} to ..."
+        text = tr("{name} to {other}", name=name, other=session.puppet.joints[over].name if over else "...")
         event = yield Feedback(text, (press, event.at), (over,) if over else ())
     over = joint_at(event.at)
     if event.kind == "cancel" or over in own:
@@ -109,7 +109,7 @@ def bind_by_loop(
     while event.kind == "move":
         loop.append(event.at)
         count = len(inside(tuple(loop)))
-        event = yield Feedback(readout=f"{count} parts to {name}", loop=tuple(loop))
+        event = yield Feedback(readout=tr("{count} parts to {name}", count=count, name=name), loop=tuple(loop))
     if event.kind == "cancel":
         return
     found = inside(tuple(loop))

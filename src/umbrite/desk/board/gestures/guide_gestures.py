@@ -5,6 +5,7 @@ from typing import Literal
 
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, finish
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.looks import set_guides, snapped
 from umbrite.rig.model import Guide, Puppet
 from umbrite.rig.placement import around_parts
@@ -24,7 +25,7 @@ def drag_guide(
         at = round(at / 10) * 10.0 if event.shift else float(round(at))
         guides = others if over_ruler(event.at) else [*others, Guide(axis, at)]
         session.preview(puppet=set_guides(start, guides))
-        event = yield Feedback(readout=f"{axis} {at:.0f}" if len(guides) > len(others) else "let go: no guide")
+        event = yield Feedback(readout=f"{axis} {at:.0f}" if len(guides) > len(others) else tr("let go: no guide"))
     finish(session, event, "Guide")
 
 

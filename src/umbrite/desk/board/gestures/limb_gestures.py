@@ -20,7 +20,11 @@ def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
         over = joint_at(event.at)
         chain = _chain(session, first, over)
         names = [puppet.joints[key].name for key in chain]
-        text = f"{names[0]} to {names[-1]}" if len(names) > 1 else "Drag on to the end of the limb"
+        text = (
+            tr("{name} to {other}", name=names[0], other=names[-1])
+            if len(names) > 1
+            else tr("Drag on to the end of the limb")
+        )
         event = yield Feedback(text, (origin, event.at), tuple(chain))
     over = joint_at(event.at)
     if event.kind == "cancel":
@@ -33,7 +37,7 @@ def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
     session.edit(tr("Make limb {name}", name=limb.name), puppet=puppet)
     session.selection.select([key])
     follows = puppet.joints[limb.target].parent
-    where = f"follows {puppet.joints[follows].name}" if follows else "stays on the board"
+    where = tr("follows {name}", name=puppet.joints[follows].name) if follows else tr("stays on the board")
     session.say(
         tr("{name} is a limb now; its target {where}. Look at its bend side in Details.", name=limb.name, where=where)
     )
@@ -58,14 +62,16 @@ def draw_follows(session: Session, key: str, joint_at: JointAt) -> Gesture:
     event = yield Feedback(cord=(origin, origin), lit=(key,))
     while event.kind == "move":
         over = joint_at(event.at)
-        name = session.puppet.joints[over].name if over is not None else "the board"
-        event = yield Feedback(f"{limb.name} follows {name}", (origin, event.at), (over,) if over else ())
+        name = session.puppet.joints[over].name if over is not None else tr("the board")
+        event = yield Feedback(
+            tr("{limb} follows {name}", limb=limb.name, name=name), (origin, event.at), (over,) if over else ()
+        )
     if event.kind == "cancel":
         return
     over = joint_at(event.at)
     now = session.history.now
     puppet, pose = set_target_parent_in_place(now.puppet, now.pose, key, over)
-    name = puppet.joints[over].name if over is not None else "the board"
+    name = puppet.joints[over].name if over is not None else tr("the board")
     session.edit(tr("Target follows {name}", name=name), puppet=puppet, pose=pose)
     session.selection.select([key])
     session.say(

@@ -66,7 +66,7 @@ def sway(session: Session, key: str, press: complex) -> Gesture:
         if event.shift:
             factor = max(0.2, min(2.5, abs(event.at - pivot) / max(abs(press - pivot), 1.0)))
             session.preview(trial={f"{key}.scale_y": factor - 1, f"{key}.scale_x": 1 / factor - 1})
-            event = yield Feedback(f"squashed to {factor * 100:.0f} %", lit=(key,))
+            event = yield Feedback(tr("squashed to {percent} %", percent=f"{factor * 100:.0f}"), lit=(key,))
             continue
         turned += angle_between(pivot, last, event.at)
         last = event.at
@@ -84,12 +84,12 @@ def draw_cord(session: Session, keys: list[str], joint_at: JointAt) -> Gesture:
     """Hang joints from the joint where the cord is let go; on the bare board nothing happens."""
     start = session.puppet
     origin = session.placed.pivot(keys[0])
-    name = count_text(session, keys) if len(keys) == 1 else f"{len(keys)} joints"
+    name = count_text(session, keys) if len(keys) == 1 else tr("{count} joints", count=len(keys))
     event = yield Feedback(cord=(origin, origin), lit=tuple(keys))
     while event.kind == "move":
         found = joint_at(event.at)
         over = found if found not in keys else None
-        text = f"{name} to {start.joints[over].name}" if over else f"{name} to ..."
+        text = tr("{name} to {other}", name=name, other=start.joints[over].name if over else "...")
         event = yield Feedback(text, (origin, event.at), (*keys, over) if over else tuple(keys))
     over = joint_at(event.at)
     if event.kind == "cancel" or over in keys:

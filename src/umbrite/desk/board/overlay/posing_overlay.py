@@ -32,9 +32,9 @@ class Beside(NamedTuple):
 
 
 @remembered
-def beside_of(workspace: Document, puppet: Puppet, pose: Pose) -> Beside:
+def beside_of(version: Document, puppet: Puppet, pose: Pose) -> Beside:
     """What of a stage is shown beside a puppet."""
-    old = workspace.puppet
+    old = version.puppet
     was = frozenset(
         key
         for key, part in old.parts.items()
@@ -66,10 +66,10 @@ def _shown(puppet: Puppet, key: str) -> object:
 def paint(painter: Inked, sight: Sight) -> None:
     """Over the art, while a stage is looked at."""
     session = sight.session
-    workspace = session.drafts.now.beside
-    if workspace is None:
+    version = session.drafts.now.beside
+    if version is None:
         return
-    shown = beside_of(workspace, session.puppet, workspace.pose if session.workspace.station.posed else {})
+    shown = beside_of(version, session.puppet, version.pose if session.workspace.station.posed else {})
     pictures, theme = session.file.pictures, painter.theme
     painter.save()
     painter.setTransform(sight.camera.transform(), combine=True)

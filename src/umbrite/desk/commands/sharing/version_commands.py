@@ -39,9 +39,9 @@ def remove(session: Session, name: str) -> None:
     session.edit(tr("Remove {name}", name=name), whole=versions.remove_version(session.history.now, name))
 
 
-def look_at(session: Session, workspace: Version | None) -> list[Difference]:
+def look_at(session: Session, version: Version | None) -> list[Difference]:
     """Show a stage beside now on the board, or none any more; what differs."""
-    document = None if workspace is None else versions.document_of(workspace)
+    document = None if version is None else versions.document_of(version)
     session.drafts.put(session.drafts.now._replace(beside=document))
     return [] if document is None else differences(document, session.history.now)
 
