@@ -10,7 +10,7 @@ trims cut away, hidden parts and references left out.
 """
 
 import math
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Mapping, Sequence
 from typing import NamedTuple
 
 import cv2
@@ -35,6 +35,7 @@ CORNER = 0.7  # of the largest circle in the overlap; a round end is larger
 INSIDE = 0.75  # so much of a part on another is a piece that lies on it, such as an eye on a head
 LONG = 2.2  # times as long as wide: such a piece has ends to turn about, even where it lies on another
 LEAST_LIKELY = 0.12
+UNLIKELY = 0.0  # a joint that is likely the other way round only
 # Two round ends about one middle; another contact within so much of a part's width of these is weaker by so much.
 FIRM, SAME_PLACE, ELSEWHERE = 0.8, 0.5, 0.4
 BESIDE, FEW_BETWEEN = 0.1, 8.0  # what it says that two pieces are neighbours in the draw order
@@ -268,13 +269,13 @@ def joints_among(puppet: Puppet, pieces: Pieces) -> list[Proposal]:
     for group in _groups(keys, likely):
         joined = _joined_pieces(group, _tree(group, likely))
         root = _root(group, joined, names, areas, contacts)
-        parents = _like_pairs(_reparented(_from_root(root, joined), likely), likely, areas, widths)
+        parents = _like_pairs(_hung_from(root, group, likely), likely, areas, widths)
         # What carries what has changed by now, and so may what carries all.
         joined = _joined_pieces(group, parents)
         again = _root(group, joined, names, areas, contacts)
         if again != root:
             root = again
-            parents = _like_pairs(_reparented(_from_root(root, joined), likely), likely, areas, widths)
+            parents = _like_pairs(_hung_from(root, group, likely), likely, areas, widths)
         order = _parents_first(parents, root)
         found += [
             Proposal(child, parents[child], contacts[child, parents[child]].pivots[0], _sure(child, parents, likely))
@@ -317,17 +318,14 @@ def _alike(one: str, other: str, areas: Mapping[str, float], widths: Mapping[str
     return all(min(size[one], size[other]) > (1 - ALIKE) * max(size[one], size[other]) for size in (areas, widths))
 
 
-def _groups(keys: list[str], likely: Mapping[tuple[str, str], float]) -> list[list[str]]:
+def _groups(keys: Sequence[str], likely: Mapping[tuple[str, str], float]) -> list[list[str]]:
     """Parts that hang together, in the order of their first."""
-    left, groups = list(keys), []
-    while left:
-        group, fresh = [], [left[0]]
-        while fresh:
-            group += fresh
-            left = [key for key in left if key not in fresh]
-            fresh = [key for key in left if any((key, one) in likely or (one, key) in likely for one in fresh)]
-        groups.append(group)
-    return groups
+    import networkx as nx
+
+    graph = nx.Graph()
+    graph.add_nodes_from(keys)
+    graph.add_edges_from(likely)
+    return [[key for key in keys if key in group] for group in nx.connected_components(graph)]
 
 
 def _root(
@@ -368,48 +366,32 @@ def _joined_pieces(group: list[str], tree: Mapping[str, str]) -> dict[str, list[
     return joined
 
 
-def _from_root(root: str, joined: Mapping[str, list[str]]) -> dict[str, str]:
-    """The same tree from another root outwards."""
-    parents: dict[str, str] = {}
-    reached = [root]
-    for key in reached:
-        fresh = [other for other in joined[key] if other != parents.get(key)]
-        parents |= dict.fromkeys(fresh, key)
-        reached += fresh
-    return parents
+def _tree(group: Sequence[str], likely: Mapping[tuple[str, str], float]) -> dict[str, str]:
+    """The tree of the strongest joints, whichever way they hang, from the first of a group on."""
+    import networkx as nx
+
+    graph = nx.Graph()
+    graph.add_nodes_from(group)
+    for (child, parent), score in likely.items():
+        if child in graph and parent in graph:
+            graph.add_edge(child, parent, weight=max(score, likely.get((parent, child), 0.0)))
+    tree = nx.maximum_spanning_tree(graph)
+    return {child: parent for parent, child in nx.bfs_edges(tree, group[0])}
 
 
-def _tree(group: list[str], likely: Mapping[tuple[str, str], float]) -> dict[str, str]:
-    """The tree of the strongest joints, whichever way they hang (Prim's method), from the first of a group on."""
-    parents: dict[str, str] = {}
-    hanging, left = group[:1], group[1:]
-    while left:
-        pairs = [(a, b) for a in left for b in hanging if (a, b) in likely or (b, a) in likely]
-        child, parent = max(pairs, key=lambda pair: _either(pair, likely))
-        parents[child] = parent
-        hanging.append(child)
-        left.remove(child)
-    return parents
+def _hung_from(root: str, group: Sequence[str], likely: Mapping[tuple[str, str], float]) -> dict[str, str]:
+    """What carries each piece where a root carries all: of all such trees that with the most likely joints (Edmonds' arborescence)."""
+    import networkx as nx
 
-
-def _either(pair: tuple[str, str], likely: Mapping[tuple[str, str], float]) -> float:
-    return max(likely.get(pair, 0.0), likely.get(pair[::-1], 0.0))
-
-
-def _reparented(parents: dict[str, str], likely: Mapping[tuple[str, str], float]) -> dict[str, str]:
-    """The same, with pieces hung from what they hang from more likely, as long as any gains by it."""
-    parents = dict(parents)
-    for _ in range(len(parents)):
-        gains = [
-            (score - likely.get((child, parents[child]), 0.0), child, parent)
-            for (child, parent), score in likely.items()
-            if child in parents and child not in _upwards(parent, parents)
-        ]
-        gain, child, parent = max(gains, default=(0.0, "", ""))
-        if gain <= 1e-9:
-            break
-        parents[child] = parent
-    return parents
+    graph = nx.DiGraph()
+    graph.add_nodes_from(group)
+    for one, other in likely:
+        if one in graph and other in graph:
+            for child, parent in ((one, other), (other, one)):
+                if child != root:  # the other way round a joint is no likely one, but it hangs the piece from something
+                    graph.add_edge(parent, child, weight=likely.get((child, parent), UNLIKELY))
+    tree = nx.maximum_spanning_arborescence(graph, preserve_attrs=False)
+    return {child: parent for parent, child in tree.edges}
 
 
 def _upwards(key: str, parents: Mapping[str, str]) -> list[str]:

@@ -4,13 +4,15 @@ import hashlib
 import io
 import tempfile
 import zipfile
-from collections import OrderedDict
 from pathlib import Path
 from typing import NamedTuple
+
+from cachetools import LRUCache
 
 from umbrite.files.file_errors import FileError, shown_name, unreadable
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package
+from umbrite.rig.remembered import bounded
 
 KEPT = 4  # packages that a worker keeps unpacked
 MOST_BYTES = 2_000_000_000
@@ -46,22 +48,19 @@ def bytes_of(path: Path) -> bytes:
         raise unreadable(path, error) from None
 
 
-_known: OrderedDict[tuple[str, str], Package] = OrderedDict()
+_known: LRUCache[tuple[str, str], Package] = bounded(KEPT, size=lambda _: 1)
 
 
 def package_of(source: Source, data: bytes | None = None) -> Package:
     """The package of a source, opened once a process: from `data`, or from its place where that still holds the same. Raises FileError."""
     key = (source.name, source.sha256)
-    if key in _known:
-        _known.move_to_end(key)
-        return _known[key]
+    if (known := _known.get(key)) is not None:
+        return known
     path = Path(source.path)
     if hashlib.sha256(bytes_of(path) if data is None else data).hexdigest() != source.sha256:
         raise FileError(f"{shown_name(path)} was changed while it was worked on. Begin again.")
     found = open_any(path) if data is None else _from_bytes(source.name, data)
     _known[key] = found
-    while len(_known) > KEPT:
-        _known.popitem(last=False)
     return found
 
 

@@ -120,8 +120,17 @@ class Placed(NamedTuple):
         if self.frames == 1:
             return self
         only = slice(frame, frame + 1)
-        return self._replace(
-            maps=Affine(*(field[only] for field in self.maps)), turns=self.turns[only], lengthened=self.lengthened[only]
+        return Placed(
+            self.plan,
+            Affine(*(field[only] for field in self.maps)),
+            self.turns[only],
+            Fared(*(field[only] for field in self.limbs)),
+            self.lengthened[only],
+            {what: values[only] for what, values in self.channels.items()},
+            self.shown[only],
+            self.there[only],
+            self.choices[only],
+            {key: values[only] for key, values in self.linked.items()},
         )
 
     def shifted(self, shifts: Mapping[str, complex]) -> "Placed":

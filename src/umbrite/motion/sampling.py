@@ -7,14 +7,16 @@ method for constructing local monotone piecewise cubic interpolants" (1984): it 
 
 import itertools
 from collections.abc import Collection, Mapping
+from threading import Lock
 from typing import NamedTuple
 
 import numpy as np
+from cachetools import LRUCache
 from numpy.typing import ArrayLike, NDArray
 
 from umbrite.rig.channels import is_stepped, with_values
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
-from umbrite.rig.remembered import remembered
+from umbrite.rig.remembered import bounded, remembered
 from umbrite.rig.takes.keys import SAME
 from umbrite.rig.takes.take import Key, Take, Track
 
@@ -47,8 +49,8 @@ class _Known(NamedTuple):
 
 
 # The latest curve of each channel: a drag changes few tracks, and what is not changed is the same object.
-_latest: dict[str, _Known] = {}
-MOST_KNOWN = 20_000
+_latest: LRUCache[str, _Known] = bounded(20_000, size=lambda _: 1)
+_lock = Lock()
 MANY = 16  # frames
 
 
@@ -60,14 +62,15 @@ def compile_take(take: Take, puppet: Puppet) -> Compiled:
     curves = {}
     for channel, track in take.tracks.items():
         stepped = is_stepped(puppet, channel)
-        known = _latest.get(channel)
+        with _lock:
+            known: _Known | None = _latest.get(channel)
         if known is None or known.track is not track or known.how != (*how, stepped):
             keys = [_held(key) for key in track] if stepped else list(track)
             curve = _curve(_around(keys, take, period) if period else keys, wraps=bool(period))
-            known = _latest[channel] = _Known(track, (*how, stepped), curve)
+            known = _Known(track, (*how, stepped), curve)
+            with _lock:
+                _latest[channel] = known
         curves[channel] = known.curve
-    if len(_latest) > MOST_KNOWN:
-        _latest.clear()
     return Compiled(float(take.first), period, curves)
 
 

@@ -7,10 +7,11 @@ the drawing itself. A painter decides by the kind of a shape how to draw it. Boa
 
 import math
 from collections.abc import Iterable, Mapping
-from functools import lru_cache
+from threading import Lock
 from typing import NamedTuple
 
 import numpy as np
+from cachetools import LRUCache
 from numpy.typing import NDArray
 
 from umbrite.motion.bends.bending import bend_of, bent, bone_maps, is_bent
@@ -18,7 +19,7 @@ from umbrite.motion.evaluate import Placed
 from umbrite.rig.affine import FLAT, Affine, after, from_svg, svg_matrix
 from umbrite.rig.model import Blend, Mesh, Part, Trim
 from umbrite.rig.placement import Box, box_of
-from umbrite.rig.remembered import remembered
+from umbrite.rig.remembered import bounded, kept_by_content, remembered
 
 Matrix = tuple[float, float, float, float, float, float]  # x' = a x + c y + e, y' = b x + d y + f, as in SVG
 
@@ -159,7 +160,7 @@ def _box_around(places: NDArray[np.complex128]) -> Box:
     return Box(float(x.min()), float(y.min()), float(x.max()), float(y.max()))
 
 
-@lru_cache(maxsize=128)
+@kept_by_content(20_000_000)
 def _in_triangles(mesh: Mesh, points: bytes) -> tuple[NDArray[np.intp], NDArray[np.float64]]:
     """For points of the drawing (packed) the triangle of each, and the shares of its three vertices, (points, 3)."""
     arrays, z = mesh.arrays, np.frombuffer(points, np.complex128)
@@ -215,7 +216,8 @@ class _Known(NamedTuple):
     shapes: list[Shape]
 
 
-_last: list[_Known] = []  # one at most
+_last: LRUCache[tuple[str, ...], _Known] = bounded(60, size=lambda _: 20)  # of three puppets, by their parts
+_lock = Lock()
 
 
 def _shapes(placed: Placed, frame: int) -> list[Shape]:
@@ -223,7 +225,8 @@ def _shapes(placed: Placed, frame: int) -> list[Shape]:
     keys, puppet = placed.plan.parts, placed.plan.puppet.parts
     parts = [puppet[key] for key in keys]
     rows = _rows(placed, frame)
-    known = _last[0] if _last and len(_last[0].parts) == len(parts) else None
+    with _lock:
+        known: _Known | None = _last.get(tuple(keys))
     lies = np.zeros(len(parts), bool) if known is None else (rows == known.rows).all(axis=1)
     matrices: list[Matrix] = [tuple(row) for row in rows.tolist()]
     boxes = _boxes(placed, rows)
@@ -256,7 +259,8 @@ def _shapes(placed: Placed, frame: int) -> list[Shape]:
                 key, drawing.sha256, size, matrices[i], Box(*boxes[i]), part.opacity, part.blend, clip, part.trims
             )
         )  # fmt: skip
-    _last[:] = [_Known(parts, rows, found)]
+    with _lock:
+        _last[tuple(keys)] = _Known(parts, rows, found)
     return found
 
 

@@ -11,6 +11,7 @@ from PySide6.QtGui import QImage, QTransform
 from umbrite.motion.scene import Bent
 from umbrite.paint.levels import Level
 from umbrite.rig.model import Mesh
+from umbrite.rig.remembered import kept_by_content
 
 Colours = NDArray[np.uint32]
 
@@ -63,12 +64,12 @@ def _pixels(image: QImage, bits: bytes | bytearray | memoryview) -> Colours:
     return data.reshape(image.height(), image.bytesPerLine() // 4)[:, : image.width()]
 
 
-@lru_cache(maxsize=512)
+@kept_by_content(60_000_000)
 def _texels(mesh: Mesh, factor: float, margin: int) -> NDArray[np.float64]:
     z = mesh.arrays.vertices * factor
     return np.stack([z.real + margin, z.imag + margin], axis=-1)
 
 
-@lru_cache(maxsize=256)
+@kept_by_content(30_000_000)
 def _triangles(mesh: Mesh) -> NDArray[np.int64]:
     return np.ascontiguousarray(mesh.arrays.triangles, dtype=np.int64)

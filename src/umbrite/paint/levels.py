@@ -14,6 +14,7 @@ from copy import copy
 from typing import Generic, NamedTuple, TypeVar
 
 import numpy as np
+from cachetools import LRUCache
 from numpy.typing import NDArray
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage, QPainter
@@ -22,6 +23,7 @@ from umbrite.art.pictures import Picture, solid_bits
 from umbrite.files.file_errors import FileError
 from umbrite.files.png import decode
 from umbrite.rig.model import Puppet
+from umbrite.rig.remembered import bounded
 
 # Clear pixels around each version of a drawing, so that its turned edges are smooth.
 MARGIN = 2
@@ -30,6 +32,8 @@ SMALLEST = 4
 LARGE = 1_500_000
 # Bytes of whole large drawings, and of their bare pixels, that are kept for the next time.
 WHOLE, BARE = 200_000_000, 120_000_000
+# Bytes of bits that tell where drawings have paper.
+SOLID = 40_000_000
 # Bytes of versions of other drawings from which on those go that nobody has painted lately.
 SMALL = 60_000_000
 THREADS, AHEAD = 2, 4
@@ -58,7 +62,7 @@ class Pictures:
         self._whole = _Budget[Level](WHOLE)
         self._pixels = _Budget[Picture](BARE)
         self._looked_at: dict[str, float] = {}  # whole drawings: when they were asked for last
-        self._solid: dict[str, NDArray[np.uint8]] = {}
+        self._solid: LRUCache[str, NDArray[np.uint8]] = bounded(SOLID)
         self._coming: dict[str, tuple[int, Future[Level]]] = {}  # one version of each at a time
         self._expected: deque[tuple[str, int]] = deque()
         self._pool: ThreadPoolExecutor | None = None
@@ -82,7 +86,9 @@ class Pictures:
     def _solid_of(self, sha256: str, pixels: Picture) -> NDArray[np.uint8]:
         bits = solid_bits(pixels)
         with self._lock:
-            return self._solid.setdefault(sha256, bits)
+            if bits.nbytes < SOLID // 2:
+                self._solid[sha256] = bits
+            return bits
 
     def of(self, puppet: Puppet) -> dict[str, Picture]:
         """The pixels of all drawings that a puppet shows, by sha256."""

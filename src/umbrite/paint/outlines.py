@@ -1,7 +1,10 @@
 """Outlines of shapes as paths: a drawing's opaque area traced once, then taken to where the shape lies."""
 
+from contextlib import suppress
+
 import cv2
 import numpy as np
+from cachetools import LRUCache
 from numpy.typing import NDArray
 from PySide6.QtCore import QPointF
 from PySide6.QtGui import QPainterPath, QPolygonF
@@ -9,10 +12,11 @@ from PySide6.QtGui import QPainterPath, QPolygonF
 from umbrite.motion.scene import Bent, Shape
 from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import dense, transform_of
+from umbrite.rig.remembered import bounded
 
 INSIDE = 128  # alpha from here on is inside
-MOST_PATHS = 1_000
-_paths: dict[str, QPainterPath] = {}  # by fingerprint, so that painting does no tracing
+# By fingerprint, so that painting does no tracing.
+_paths: LRUCache[str, QPainterPath] = bounded(30_000_000, size=lambda path: 64 + 24 * path.elementCount())
 
 
 def outline_of(shape: Shape, pictures: Pictures) -> QPainterPath:
@@ -33,11 +37,12 @@ def _bent_path(shape: Bent, path: QPainterPath) -> QPainterPath:
 
 
 def _path_of(sha256: str, pictures: Pictures) -> QPainterPath:
-    if sha256 not in _paths:
-        if len(_paths) > MOST_PATHS:
-            _paths.clear()
-        _paths[sha256] = _traced(pictures.pixels(sha256)[..., 3])
-    return _paths[sha256]
+    path: QPainterPath | None = _paths.get(sha256)
+    if path is None:
+        path = _traced(pictures.pixels(sha256)[..., 3])
+        with suppress(ValueError):  # too heavy to be kept
+            _paths[sha256] = path
+    return path
 
 
 def _traced(alpha: NDArray[np.uint8]) -> QPainterPath:

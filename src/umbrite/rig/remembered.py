@@ -1,15 +1,24 @@
-"""What was made of the last few values, told apart by identity (tuples of ids by content): frozen values need not be looked through
-again and again.
+"""What is made again and again of the same values is remembered: bounded, the least recently used goes first, and safe across threads.
+
+`remembered` tells frozen values apart by identity (tuples of ids by content) and keeps the latest few; `kept_by_content` by what is
+equal, within so many bytes. `bounded` is a mapping of that kind for whoever looks things up himself.
 """
 
 from collections.abc import Callable
 from functools import wraps
+from threading import Lock, RLock
 from typing import Any, TypeVar, cast
+
+import numpy as np
+from cachetools import LRUCache, cached
 
 Made = Callable[..., Any]
 Maker = TypeVar("Maker", bound=Made)
+Key = TypeVar("Key")
+Item = TypeVar("Item")
 # Before and after of an edit, and what a gesture shows in between.
 LATEST = 4
+SMALL = 200  # bytes that a thing is taken to weigh besides its arrays
 
 
 def remembered(make: Maker) -> Maker:
@@ -21,22 +30,57 @@ def remembered_by(of: Callable[..., tuple[object, ...]]) -> Callable[[Maker], Ma
     """The same for a function that depends only on some of what its arguments hold: that is what `of` gives."""
 
     def wrapped(make: Maker) -> Maker:
-        known: list[tuple[tuple[object, ...], object]] = []
+        known: tuple[
+            tuple[tuple[object, ...], object], ...
+        ] = ()  # the last used first; exchanged whole, so readers need no lock
+        lock = Lock()
+
+        def put_first(entry: tuple[tuple[object, ...], object]) -> None:
+            nonlocal known
+            with lock:
+                known = (entry, *(each for each in known if each is not entry))[:LATEST]
 
         @wraps(make)
         def found(*values: object) -> object:
             asked = of(*values)
-            for given, result in known:  # they are held there, so that no other one takes their place in memory
-                if all(map(_same, given, asked)):
-                    return result
+            entries = known
+            for entry in entries:  # they are held there, so that no other one takes their place in memory
+                if all(map(_same, entry[0], asked)):
+                    if entry is not entries[0]:
+                        put_first(entry)
+                    return entry[1]
             result = make(*values)
-            known.insert(0, (asked, result))
-            del known[LATEST:]
+            put_first((asked, result))
             return result
 
         return cast("Maker", found)
 
     return wrapped
+
+
+def kept_by_content(most: int) -> Callable[[Maker], Maker]:
+    """A function of values that can be hashed, whose results are kept while they weigh no more than `most` bytes together."""
+
+    def wrapped(make: Maker) -> Maker:
+        return cast("Maker", cached(bounded(most), lock=RLock())(make))
+
+    return wrapped
+
+
+def bounded(most: int, size: Callable[[Any], int] | None = None) -> LRUCache[Any, Any]:
+    """A mapping within so many bytes, by default those of the arrays in what it holds. What is heavier than all of it is not kept."""
+    return LRUCache(most, getsizeof=size or weight_of)
+
+
+def weight_of(thing: object) -> int:
+    """About how many bytes a thing holds: its arrays, and little for all else."""
+    if isinstance(thing, np.ndarray):
+        return int(thing.nbytes) + SMALL
+    if isinstance(thing, bytes):
+        return len(thing) + SMALL
+    if isinstance(thing, tuple | list):
+        return SMALL + sum(map(weight_of, thing))
+    return SMALL
 
 
 def _same(one: object, other: object) -> bool:

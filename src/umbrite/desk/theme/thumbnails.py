@@ -1,7 +1,9 @@
 """Small pictures of drawings for lists and menus, on paper so that light pieces show."""
 
 from collections.abc import Mapping
+from contextlib import suppress
 
+from cachetools import LRUCache
 from PySide6.QtCore import QPointF, QRectF
 from PySide6.QtGui import QPainter, QPixmap, QTransform
 
@@ -15,11 +17,11 @@ from umbrite.rig.affine import svg_matrix
 from umbrite.rig.edits.variants.branches import parts_of
 from umbrite.rig.model import Drawing, Part, Puppet, Variant
 from umbrite.rig.placement import board_from_drawing, box_of
-from umbrite.rig.remembered import remembered_by
+from umbrite.rig.remembered import bounded, remembered_by
 
-_made: dict[tuple[str, str, int, int], QPixmap] = {}
-
-MOST = 4_000
+_made: LRUCache[tuple[str, str, int, int], QPixmap] = bounded(
+    40_000_000, size=lambda picture: 4 * picture.width() * picture.height() + 64
+)
 EDGES = 7  # pixels around the picture on a card
 
 
@@ -86,9 +88,8 @@ def _at_rest(key: str, part: Part) -> Shape:
 
 
 def _keep(key: tuple[str, str, int, int], made: QPixmap) -> None:
-    if len(_made) > MOST:
-        _made.clear()
-    _made[key] = made
+    with suppress(ValueError):  # too heavy to be kept
+        _made[key] = made
 
 
 def variant_card(theme: Theme, picture: QPixmap | None, size: int, *, lit: bool, chosen: bool) -> QPixmap:

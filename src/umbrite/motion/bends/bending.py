@@ -10,7 +10,6 @@ the middle line. Between two joints both centres count. What is turned is a blen
 All of it is linear in the joints' maps but for one angle a vertex, so a thousand frames are a few products of matrices.
 """
 
-from functools import lru_cache
 from typing import NamedTuple
 
 import numpy as np
@@ -22,6 +21,7 @@ from umbrite.rig.family import ancestors
 from umbrite.rig.mesh import weights_of
 from umbrite.rig.model import Mesh, Part, Puppet
 from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.remembered import kept_by_content
 
 # The share of the way from the joint to a vertex's own place on the bones at which its centre of rotation lies.
 OWN_PLACE = 0.5
@@ -65,7 +65,8 @@ def bend_of(puppet: Puppet, part: Part) -> Bend | None:
             tips.append(joint.tip.z)
         else:
             tips.append(sum(below) / len(below) if below else pivots[i])
-    return _made(mesh, bones, up, pivots, tuple(tips), tuple(board_from_drawing(part.placement)))
+    a, b, t = board_from_drawing(part.placement)
+    return _made(mesh, bones, up, pivots, tuple(tips), (a, b, t))
 
 
 def _family(puppet: Puppet, mesh: Mesh) -> tuple[tuple[str | None, ...], tuple[int, ...]]:
@@ -85,7 +86,7 @@ def _family(puppet: Puppet, mesh: Mesh) -> tuple[tuple[str | None, ...], tuple[i
     )
 
 
-@lru_cache(maxsize=256)
+@kept_by_content(100_000_000)
 def _made(
     mesh: Mesh,
     bones: tuple[str | None, ...],

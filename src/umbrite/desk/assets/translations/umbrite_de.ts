@@ -1929,7 +1929,7 @@
     </message>
     <message>
       <source>stays on the board</source>
-      <translation>bleibt auf der Tafel</translation>
+      <translation>bleibt auf dem Brett</translation>
     </message>
     <message>
       <source>{name} is a limb now; its target {where}. Look at its bend side in Details.</source>
@@ -1937,7 +1937,7 @@
     </message>
     <message>
       <source>the board</source>
-      <translation>die Tafel</translation>
+      <translation>das Brett</translation>
     </message>
     <message>
       <source>Target follows {name}</source>

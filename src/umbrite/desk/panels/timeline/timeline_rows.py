@@ -4,6 +4,7 @@ from collections.abc import Collection, Iterator
 from typing import Literal, NamedTuple
 
 import numpy as np
+from cachetools import LRUCache
 from numpy.typing import NDArray
 
 from umbrite.rig.change import exists, thing
@@ -12,6 +13,7 @@ from umbrite.rig.control_kinds import traits
 from umbrite.rig.ids import owner_of
 from umbrite.rig.merging.guests import guest_of
 from umbrite.rig.model import Puppet
+from umbrite.rig.remembered import bounded
 from umbrite.rig.takes.reach import BODY, body_place
 from umbrite.rig.takes.take import Key, Take, Track
 
@@ -67,8 +69,9 @@ def rows_of(puppet: Puppet, take: Take | None, unfolded: Collection[str], drawn:
     return rows
 
 
-_keys: dict[tuple[str, tuple[str, ...]], tuple[tuple[Track, ...], list[tuple[float, Key]]]] = {}
-MOST_ROWS = 2_000
+_keys: LRUCache[tuple[str, tuple[str, ...]], tuple[tuple[Track, ...], list[tuple[float, Key]]]] = bounded(
+    2_000, size=lambda _: 1
+)
 
 
 def keys_in(take: Take, row: Row) -> list[tuple[float, Key]]:
@@ -83,8 +86,6 @@ def keys_in(take: Take, row: Row) -> list[tuple[float, Key]]:
     ):
         return known[1]
     found = _merged(row, tracks) if row.kind == "all" else _one_by_one(tracks)
-    if len(_keys) > MOST_ROWS:
-        _keys.clear()
     _keys[place] = (tracks, found)
     return found
 
@@ -97,7 +98,7 @@ def _one_by_one(tracks: tuple[Track, ...]) -> list[tuple[float, Key]]:
     return sorted(found.items(), key=lambda item: item[0])
 
 
-_frames: dict[str, tuple[Track, NDArray[np.float64]]] = {}
+_frames: LRUCache[str, tuple[Track, NDArray[np.float64]]] = bounded(20_000, size=lambda _: 1)
 
 
 def _merged(row: Row, tracks: tuple[Track, ...]) -> list[tuple[float, Key]]:
@@ -108,8 +109,6 @@ def _merged(row: Row, tracks: tuple[Track, ...]) -> list[tuple[float, Key]]:
         if known is None or known[0] is not track:
             known = _frames[name] = (track, np.array([key.frame for key in track]))
         arrays.append(known[1])
-    if len(_frames) > 10 * MOST_ROWS:
-        _frames.clear()
     if not arrays:
         return []
     some = tracks[0][0]
