@@ -19,6 +19,7 @@ from umbrite.motion.scene import around, scene_of
 from umbrite.paint.painter import rect_of
 from umbrite.rig.change import put
 from umbrite.rig.edits.limits import free_limit
+from umbrite.rig.family import ancestors, parts_on
 from umbrite.rig.model import Limb, Puppet
 
 # How near the target comes to the root for the picture, as a share of the limb's length.
@@ -57,6 +58,21 @@ def limb_picture(session: Session, key: str, bend: int, width: int, height: int)
     return card.finished()
 
 
+def _shown(puppet: Puppet, key: str) -> tuple[object, ...]:
+    """What a picture of a limb depends on: its joints and all that carries them, its target, and the art that rides on it."""
+    limb = puppet.limbs[key]
+    chain = [*limb.joints, *([limb.end] if limb.end is not None else [])]
+    above = {up for joint in (*chain, limb.target) for up in (joint, *ancestors(puppet, joint))}
+    parts = [part for joint in chain for part in parts_on(puppet, joint)]
+    return (
+        key,
+        replace(limb, bend=1),
+        *(puppet.joints[joint] for joint in sorted(above)),
+        *(puppet.parts[part] for part in parts),
+        tuple(part for part in puppet.order if part in parts),
+    )
+
+
 class SideButton(QAbstractButton):
     """One of the two sides, as a card."""
 
@@ -64,6 +80,7 @@ class SideButton(QAbstractButton):
         super().__init__(parent)
         self._session, self._bend, self._key = session, bend, ""
         self._picture = QPixmap()
+        self._shows: tuple[object, ...] = ()  # what the picture was made of
         self.setCheckable(True)
         self.setMinimumSize(96, 104)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
@@ -72,9 +89,13 @@ class SideButton(QAbstractButton):
         self.clicked.connect(self._choose)
 
     def show_limb(self, key: str) -> None:
-        self._key = key
-        self.setChecked(self._session.puppet.limbs[key].bend == self._bend)
-        self._picture = limb_picture(self._session, key, self._bend, self.width(), self.height())
+        """The picture is made anew when what it shows has settled as something else, never in the middle of a drag."""
+        self._key, session = key, self._session
+        self.setChecked(session.puppet.limbs[key].bend == self._bend)
+        shows = (*_shown(session.puppet, key), self.size(), session.workspace.theme)
+        if self._shows != shows and (session.puppet is session.history.now.puppet or self._picture.isNull()):
+            self._shows = shows
+            self._picture = limb_picture(session, key, self._bend, self.width(), self.height())
         self.update()
 
     def _choose(self) -> None:

@@ -26,7 +26,6 @@ from umbrite.paint.bent_shapes import get_ready, image_of
 from umbrite.paint.levels import Level
 from umbrite.rig.model import Mesh
 from umbrite.rig.placement import Box
-from umbrite.rig.remembered import remembered_by
 
 # Places of the slider for a density of 1; twice as far is twice as dense, half of it half.
 MIDDLE, MOST = 20, 80
@@ -84,9 +83,10 @@ class BendyCard(QWidget):
         self.curved.clicked.connect(self._set_joints)
         for signal in (session.selection.changed, session.settled, session.workspace.station_changed):
             signal.connect(self.refresh)
-        # What is not there yet is asked for again.
+        # What it costs is measured while nobody waits, once what is shown has settled.
+        self._cost: tuple[Mesh, str] | None = None
         self._soon = QTimer(self, singleShot=True, interval=200)
-        self._soon.timeout.connect(self.refresh)
+        self._soon.timeout.connect(self._measure)
         self.refresh()
 
     def refresh(self) -> None:
@@ -111,18 +111,27 @@ class BendyCard(QWidget):
                 name=self.session.puppet.parts[self.part].name,
                 count=len(mesh.joints),
                 triangles=len(mesh.arrays.triangles),
-                cost=self._cost(mesh),
+                cost=self._known_cost(mesh),
             )
         )
 
-    def _cost(self, mesh: Mesh) -> str:
-        """How long it takes to paint the part on its mesh at its own size, in milliseconds; measured, once for each mesh."""
-        sha256 = self.session.puppet.parts[self.part].drawing.sha256
-        level = self.session.file.pictures.level(sha256, 1.0)
-        if level is None or get_ready().is_alive():
+    def _known_cost(self, mesh: Mesh) -> str:
+        """How long it takes to paint the part on its mesh at its own size, in milliseconds, as soon as that was measured."""
+        if self._cost is not None and self._cost[0] is mesh:
+            return self._cost[1]
+        self._soon.start()
+        return "…"
+
+    def _measure(self) -> None:
+        part = self.session.puppet.parts.get(self.part)
+        if part is None or part.mesh is None:
+            return
+        level = self.session.file.pictures.level(part.drawing.sha256, 1.0)
+        if level is None or get_ready().is_alive():  # not there yet: asked for again
             self._soon.start()
-            return "…"
-        return f"{_measured(mesh, level):.1f}"
+            return
+        self._cost = part.mesh, f"{_measured(part.mesh, level):.1f}"
+        self.refresh()
 
     def _is_uneven(self, mesh: Mesh) -> bool:
         bones = [self.session.puppet.joints[key] for key in mesh.joints]
@@ -146,7 +155,6 @@ class BendyCard(QWidget):
         attempt(self.session, lambda: bending_commands.keep_area(self.session, self.part, share))
 
 
-@remembered_by(lambda mesh, level: (mesh, level.image))
 def _measured(mesh: Mesh, level: Level) -> float:
     wide, tall = level.image.width(), level.image.height()
     places = (mesh.arrays.vertices * level.factor).tobytes()
