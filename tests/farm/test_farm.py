@@ -24,7 +24,7 @@ from umbrite.farm.sources import source_of
 from umbrite.files.file_errors import FileError
 
 WICK, TANSY = ASSETS / "wick.umbrite", ASSETS / "tansy.umbrite"
-RENDER = ["render", str(TANSY), "--take", "Deliver", "--scale", "0.45"]
+RENDER = ["render", str(TANSY), "--take", "Deliver", "--scale", "0.25"]
 PATIENCE = 120
 
 

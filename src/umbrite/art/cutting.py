@@ -17,6 +17,7 @@ from numpy.typing import NDArray
 
 from umbrite.art.pictures import SOLID, Picture
 from umbrite.rig.errors import RigError
+from umbrite.rig.mesh_arrays import Complexes
 
 Mask = NDArray[np.bool_]
 Floats = NDArray[np.float64]
@@ -235,36 +236,33 @@ def _beyond(solid: Mask, line: Sequence[complex], root: complex | None) -> Mask:
     """Of the two sides of a line across the drawing the one without the root, or the smaller one: what hangs together with it on that side."""
     barrier = np.zeros(solid.shape, np.uint8)
     cv2.polylines(barrier, [_points(line)], False, 1, 1, cv2.LINE_8, 4)
+    sides = _sides(solid.shape, line)
     count, labels, stats, _ = cv2.connectedComponentsWithStats(
         (solid & (barrier == 0)).astype(np.uint8), connectivity=4
     )
-    sides = _sides(solid.shape, line)
-    near = cv2.dilate(barrier, np.ones((3, 3), np.uint8)) > 0
-    on_side: dict[int, list[int]] = {-1: [], 1: []}
+    # Pieces that touch the line, by the side on which they do.
+    near, on_side = _grown(barrier > 0), {-1: list[int](), 1: list[int]()}
     for label in range(1, count):
         touching = near & (labels == label)
         if touching.any():
-            side = 1 if float(sides[touching].sum()) > 0 else -1
-            on_side[side].append(label)
+            on_side[1 if float(sides[touching].sum()) > 0 else -1].append(label)
     if not on_side[-1] or not on_side[1]:
         raise RigError(
             "This doesn't cut the part in two. Draw right across it, or a loop around what shall be a piece."
         )
-    sizes = {side: sum(int(stats[label, cv2.CC_STAT_AREA]) for label in found) for side, found in on_side.items()}
-    smaller = min(sizes, key=lambda side: sizes[side])
     if root is not None and 0 <= root.imag < solid.shape[0] and 0 <= root.real < solid.shape[1]:
-        smaller = -1 if sides[int(root.imag), int(root.real)] > 0 else 1
-    piece = np.isin(labels, on_side[smaller])
+        side = -1 if sides[int(root.imag), int(root.real)] > 0 else 1
+    else:
+        side = min(on_side, key=lambda each: sum(int(stats[label, cv2.CC_STAT_AREA]) for label in on_side[each]))
+    piece = np.isin(labels, on_side[side])
     # The line's own pixels belong to the side on which they lie.
-    return np.asarray(
-        piece
-        | (
-            solid
-            & (barrier > 0)
-            & (sides * smaller > 0)
-            & (cv2.dilate(piece.astype(np.uint8), np.ones((3, 3), np.uint8)) > 0)
-        )
-    )
+    on_line = solid & (barrier > 0) & (sides * side > 0) & _grown(piece)
+    return np.asarray(piece | on_line)
+
+
+def _grown(mask: Mask) -> Mask:
+    """A mask and all pixels that touch it."""
+    return np.asarray(cv2.dilate(mask.astype(np.uint8), np.ones((3, 3), np.uint8)) > 0)
 
 
 def _sides(shape: tuple[int, ...], line: Sequence[complex]) -> Floats:
@@ -369,59 +367,68 @@ def _filled(picture: Picture, known: Mask, wanted: Mask) -> Picture:
     return found
 
 
-def _followed(picture: Picture, path: Sequence[complex]) -> list[complex]:
-    """The path along a drawn edge close to it, where one is much stronger than what the path crosses; else the path itself.
+class _Band(NamedTuple):
+    """Places beside a path: steps along it are columns, places to its sides rows, the path itself in the middle row."""
 
-    Steps along the path are columns, places to its sides rows; the cheapest way from end to end moves one place a step at the most.
-    """
+    spots: Complexes  # in the drawing's pixels
+    offs: NDArray[np.intp]  # of the rows
+
+    def sampled(self, field: NDArray[np.float32]) -> NDArray[np.float32]:
+        x, y = self.spots.real.astype(np.float32), self.spots.imag.astype(np.float32)
+        return np.asarray(cv2.remap(field, x, y, cv2.INTER_LINEAR))
+
+
+def _followed(picture: Picture, path: Sequence[complex]) -> list[complex]:
+    """The path along a drawn edge close to it, where one is much stronger than what the path crosses; else the path itself."""
     length = sum(abs(b - a) for a, b in itertools.pairwise(path))
     count, reach = round(length / 2), max(2, round(BAND * length))
     if count < 8:
         return list(path)
-    walked = np.concatenate([[0.0], np.cumsum(np.abs(np.diff(np.array(path))))])
-    along = np.linspace(0, length, count)
-    z = np.interp(along, walked, np.array(path).real) + 1j * np.interp(along, walked, np.array(path).imag)
-    ways = np.gradient(z)
-    across = 1j * ways / np.maximum(np.abs(ways), 1e-9)
-    offs = np.arange(-reach, reach + 1)
-    spots = z[None, :] + offs[:, None] * across[None, :]
-    grey = cv2.cvtColor(np.ascontiguousarray(picture[..., :3]), cv2.COLOR_RGB2GRAY).astype(np.float32)
+    band = _band(np.array(path), length, count, reach)
     solid = (picture[..., 3] >= SOLID).astype(np.float32)
-    inside = cv2.remap(
-        cv2.erode(solid, np.ones((5, 5), np.uint8)),
-        spots.real.astype(np.float32),
-        spots.imag.astype(np.float32),
-        cv2.INTER_LINEAR,
-    )
+    inside = band.sampled(np.asarray(cv2.erode(solid, np.ones((5, 5), np.uint8)))) > 0.5
+    strength = band.sampled(_steepness(picture)) * inside
+    there = inside[reach]
+    if not there.any():
+        return list(path)
+    straying = 0.02 * float(strength.max()) * np.abs(band.offs)[:, None] / max(reach, 1)
+    rows = _cheapest(np.where(there, straying - strength, 0.0))
+    followed, drawn = strength[rows, np.arange(count)][there].mean(), strength[reach][there].mean()
+    if followed < CLEAR * max(float(drawn), 20.0):
+        return list(path)
+    return [complex(band.spots[row, k]) for k, row in enumerate(rows)]
+
+
+def _band(path: Complexes, length: float, count: int, reach: int) -> _Band:
+    walked = np.concatenate([[0.0], np.cumsum(np.abs(np.diff(path)))])
+    along = np.linspace(0, length, count)
+    z = np.interp(along, walked, path.real) + 1j * np.interp(along, walked, path.imag)
+    ahead = np.gradient(z)
+    across = 1j * ahead / np.maximum(np.abs(ahead), 1e-9)
+    offs = np.arange(-reach, reach + 1)
+    return _Band(z[None, :] + offs[:, None] * across[None, :], offs)
+
+
+def _steepness(picture: Picture) -> NDArray[np.float32]:
+    """How much the drawing's grey changes at each pixel."""
+    grey = cv2.cvtColor(np.ascontiguousarray(picture[..., :3]), cv2.COLOR_RGB2GRAY).astype(np.float32)
     soft = cv2.GaussianBlur(grey, (0, 0), 1.2)
-    steep = np.hypot(cv2.Sobel(soft, cv2.CV_32F, 1, 0), cv2.Sobel(soft, cv2.CV_32F, 0, 1))
-    strength = cv2.remap(steep, spots.real.astype(np.float32), spots.imag.astype(np.float32), cv2.INTER_LINEAR) * (
-        inside > 0.5
-    )
-    there = inside[reach] > 0.5
-    straying = 0.02 * float(strength.max()) * np.abs(offs)[:, None] / max(reach, 1)
-    cost = np.where(there, straying - strength, 0.0)
+    return np.asarray(np.hypot(cv2.Sobel(soft, cv2.CV_32F, 1, 0), cv2.Sobel(soft, cv2.CV_32F, 0, 1)))
+
+
+def _cheapest(cost: NDArray[np.float64]) -> list[int]:
+    """The row in each column of the cheapest way from end to end, one row up or down a step at the most (dynamic programming)."""
+    rows, count = np.arange(cost.shape[0]), cost.shape[1]
     best, came = cost[:, 0].copy(), np.zeros(cost.shape, np.intp)
-    rows = np.arange(len(offs))
     for k in range(1, count):
         padded = np.pad(best, 1, constant_values=np.inf)
         choices = np.stack([padded[:-2] + SLANT, padded[1:-1], padded[2:] + SLANT])
-        step = choices.argmin(axis=0)
-        came[:, k] = np.clip(rows + step - 1, 0, len(offs) - 1)
+        came[:, k] = np.clip(rows + choices.argmin(axis=0) - 1, 0, len(rows) - 1)
         best = choices.min(axis=0) + cost[:, k]
-    row = int(best.argmin())
-    way = [row]
+    found = [int(best.argmin())]
     for k in range(count - 1, 0, -1):
-        row = int(came[row, k])
-        way.append(row)
-    way.reverse()
-    if not there.any():
-        return list(path)
-    selected = strength[way, np.arange(count)][there].mean()
-    drawn = strength[reach][there].mean()
-    if selected < CLEAR * max(float(drawn), 20.0):
-        return list(path)
-    return [complex(spots[row, k]) for k, row in enumerate(way)]
+        found.append(int(came[found[-1], k]))
+    return found[::-1]
 
 
 def one_picture(pictures: Sequence[tuple[Picture, NDArray[np.float64]]], size: tuple[int, int]) -> Picture:

@@ -5,7 +5,7 @@ than the step was; a flip a limb whose bend changes side on the way; gaps are lo
 """
 
 import math
-from collections.abc import Mapping, Sequence
+from collections.abc import Collection, Iterator, Mapping, Sequence
 from typing import NamedTuple
 
 import numpy as np
@@ -98,7 +98,7 @@ def workout(
     height = height_of(puppet)
     noticed: list[Noticed] = []
     measured: list[Measured] = []
-    reached: dict[int, tuple[float, Sweep, int, float, Sweep, int]] = {}
+    reached: dict[int, Reach] = {}
     for i, sweep in enumerate(runs):
         name = sweep.name(puppet)
         watch(i, len(runs) * 2, name)
@@ -119,6 +119,21 @@ def workout(
     return Report(sorted(noticed, key=lambda item: RANK[item.finding.severity]), measured)
 
 
+class Extreme(NamedTuple):
+    """How far a joint turned one way, radians from rest, and where: in which sweep, at which of its frames."""
+
+    turn: float
+    sweep: Sweep
+    frame: int
+
+
+class Reach(NamedTuple):
+    """The farthest turns of a joint either way."""
+
+    low: Extreme
+    high: Extreme
+
+
 def _measure(placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str) -> Measured:
     puppet = placed.plan.puppet
     turns = np.abs(wrapped(np.diff(placed.turns, axis=0))).max(initial=0.0)
@@ -134,11 +149,17 @@ def _measure(placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name:
 
 
 def _jumps(placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str, height: float) -> list[Noticed]:
-    """Flips of a bend, joints that turn too far in one step, parts that leap."""
-    plan, puppet = placed.plan, placed.plan.puppet
-    found = []
-    flipped: set[str] = set()
-    for i, (key, limb) in enumerate(puppet.limbs.items()):
+    """Flips of a bend, joints that turn too far in one step, and where there are none, parts that leap."""
+    flips = _flips(placed, sweep, name)
+    flipped = {joint for key in flips for joint in placed.plan.puppet.limbs[key].joints}
+    found = [*flips.values(), *_joint_jumps(placed, sweep, name, flipped)]
+    return found or _leaps(placed, places, sweep, name, height)
+
+
+def _flips(placed: Placed, sweep: Sweep, name: str) -> dict[str, Noticed]:
+    """Limbs whose bend goes over to the other side at once, by their keys."""
+    plan, found = placed.plan, {}
+    for i, (key, limb) in enumerate(plan.puppet.limbs.items()):
         bends = placed.limbs.bend[:, i]
         turned = np.abs(wrapped(np.diff(placed.turns[:, [plan.place[j] for j in limb.joints]], axis=0))).max(axis=1)
         against = (bends != limb.bend) & (np.append(turned, 0) + np.append(0, turned) > JUMP)
@@ -146,39 +167,32 @@ def _jumps(placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: s
         if changed.size or (len(limb.joints) == 2 and against.any()):
             frame = int(changed[0]) + 1 if changed.size else int(against.argmax())
             at = placed.pivot(limb.joints[-1], frame)
-            found.append(Noticed(finding("bend-flips", key, name=limb.name, moved=name), sweep, frame, at))
-            flipped.update(limb.joints)
-    steps = np.abs(wrapped(np.diff(placed.turns, axis=0)))
-    for i, key in enumerate(plan.joints):
-        if (
-            key not in flipped
-            and steps[:, i].size
-            and steps[:, i].max() > JUMP
-            and _is_jump(plan, sweep, i, steps[:, i])
-        ):
-            frame = int(steps[:, i].argmax()) + 1
-            turn = angle_text(float(steps[frame - 1, i]), 0).replace("\N{MINUS SIGN}", "")
-            found.append(
-                Noticed(
-                    finding("joint-jumps", key, name=puppet.joints[key].name, turn=turn, moved=name),
-                    sweep,
-                    frame,
-                    placed.pivot(key, frame),
-                )
-            )
-    ways = np.abs(np.diff(places, axis=0)).max(axis=2)
-    if not found and ways.size and ways.max() > LEAP * height:
-        frame, i = (int(n) for n in np.unravel_index(int(ways.argmax()), ways.shape))
-        part = plan.parts[i]
-        found.append(
-            Noticed(
-                finding("part-leaps", part, name=puppet.parts[part].name, way=ways.max(), moved=name),
-                sweep,
-                frame + 1,
-                complex(places[frame + 1, i].mean()),
-            )
-        )
+            found[key] = Noticed(finding("bend-flips", key, name=limb.name, moved=name), sweep, frame, at)
     return found
+
+
+def _joint_jumps(placed: Placed, sweep: Sweep, name: str, but: Collection[str]) -> Iterator[Noticed]:
+    """Joints that turn too far in one step, but for some."""
+    plan, steps = placed.plan, np.abs(wrapped(np.diff(placed.turns, axis=0)))
+    for i, key in enumerate(plan.joints if len(steps) else ()):
+        step = steps[:, i]
+        if key in but or step.max() <= JUMP or not _is_jump(plan, sweep, i, step):
+            continue
+        frame = int(step.argmax()) + 1
+        turn = angle_text(float(step[frame - 1]), 0).replace("\N{MINUS SIGN}", "")
+        said = finding("joint-jumps", key, name=plan.puppet.joints[key].name, turn=turn, moved=name)
+        yield Noticed(said, sweep, frame, placed.pivot(key, frame))
+
+
+def _leaps(placed: Placed, places: NDArray[np.complex128], sweep: Sweep, name: str, height: float) -> list[Noticed]:
+    """The part that goes farthest in one step, if that is too far."""
+    steps = np.abs(np.diff(places, axis=0)).max(axis=2)
+    if not steps.size or steps.max() <= LEAP * height:
+        return []
+    frame, i = (int(n) for n in np.unravel_index(int(steps.argmax()), steps.shape))
+    part = placed.plan.parts[i]
+    said = finding("part-leaps", part, name=placed.plan.puppet.parts[part].name, way=steps.max(), moved=name)
+    return [Noticed(said, sweep, frame + 1, complex(places[frame + 1, i].mean()))]
 
 
 def _is_jump(plan: Plan, sweep: Sweep, joint: int, steps: Floats) -> bool:
@@ -211,40 +225,29 @@ def _left_behind(placed: Placed, places: NDArray[np.complex128], sweep: Sweep) -
     return found
 
 
-def _note_reach(reached: dict[int, tuple[float, Sweep, int, float, Sweep, int]], placed: Placed, sweep: Sweep) -> None:
+def _note_reach(reached: dict[int, Reach], placed: Placed, sweep: Sweep) -> None:
     """Keep the farthest turn either way of each joint, and where it was reached."""
-    lows, highs = placed.turns.argmin(axis=0), placed.turns.argmax(axis=0)
-    for i in range(placed.turns.shape[1]):
-        low, high = float(placed.turns[lows[i], i]), float(placed.turns[highs[i], i])
-        before = reached.get(i, (0.0, sweep, 0, 0.0, sweep, 0))
-        small = (low, sweep, int(lows[i])) if low < before[0] else before[:3]
-        large = (high, sweep, int(highs[i])) if high > before[3] else before[3:]
-        reached[i] = (*small, *large)
+    lows, highs = placed.turns.argmin(axis=0).tolist(), placed.turns.argmax(axis=0).tolist()
+    rest = Extreme(0.0, sweep, 0)
+    for i, (low, high) in enumerate(zip(lows, highs, strict=True)):
+        least = Extreme(float(placed.turns[low, i]), sweep, low)
+        most = Extreme(float(placed.turns[high, i]), sweep, high)
+        before = reached.get(i, Reach(rest, rest))
+        reached[i] = Reach(
+            least if least.turn < before.low.turn else before.low, most if most.turn > before.high.turn else before.high
+        )
 
 
-def _gaps(
-    puppet: Puppet, pictures: Mapping[str, Picture], key: str, reach: tuple[float, Sweep, int, float, Sweep, int]
-) -> list[Noticed]:
-    low, low_sweep, low_frame, high, high_sweep, high_frame = reach
-    if high - low < LOOKED_AT or (opens := gap_turns(puppet, pictures, key)) is None:
+def _gaps(puppet: Puppet, pictures: Mapping[str, Picture], key: str, reach: Reach) -> list[Noticed]:
+    """Seams that open on the way to the farthest turns of a joint."""
+    if reach.high.turn - reach.low.turn < LOOKED_AT or (opens := gap_turns(puppet, pictures, key)) is None:
         return []
     found = []
-    for turn, at, sweep, frame in ((low, opens[0], low_sweep, low_frame), (high, opens[1], high_sweep, high_frame)):
-        if abs(turn) > abs(at) + SLACK and abs(at) < math.pi:
-            place = evaluate(compile_plan(puppet), {n: float(v[frame]) for n, v in sweep.channels.items()}).pivot(key)
-            found.append(
-                Noticed(
-                    finding(
-                        "gap",
-                        key,
-                        OPENS_ON_THE_WAY,
-                        name=puppet.joints[key].name,
-                        opens=angle_text(at, 0),
-                        turn=angle_text(turn, 0),
-                    ),
-                    sweep,
-                    frame,
-                    place,
-                )
-            )
+    for end, at in zip(reach, opens, strict=True):
+        if abs(end.turn) <= abs(at) + SLACK or abs(at) >= math.pi:
+            continue
+        pose = {name: float(values[end.frame]) for name, values in end.sweep.channels.items()}
+        words = {"name": puppet.joints[key].name, "opens": angle_text(at, 0), "turn": angle_text(end.turn, 0)}
+        place = evaluate(compile_plan(puppet), pose).pivot(key)
+        found.append(Noticed(finding("gap", key, OPENS_ON_THE_WAY, **words), end.sweep, end.frame, place))
     return found

@@ -59,42 +59,57 @@ class Sent:
         self.piece, self.tries = piece, 0
 
 
+class _Pool:
+    """One pool of processes, and which piece each of its futures is for."""
+
+    def __init__(self, count: int) -> None:
+        from pebble import ProcessPool
+
+        context = multiprocessing.get_context("spawn")
+        self._pool: Any = ProcessPool(max_workers=count, context=context, initializer=_ready)
+        self._waiting: dict[Any, int] = {}
+
+    def send(self, number: int, sent: Sent) -> None:
+        sent.tries += 1
+        with suppress(RuntimeError):  # the pool has just ended
+            self._waiting[self._pool.schedule(done, args=[sent.piece])] = number
+
+    def ended(self) -> Iterator[tuple[int, Any]]:
+        """Futures that have ended, as they do. Of a pool that ended before it took a piece up, nothing more is heard."""
+        while self._waiting:
+            first = concurrent.futures.FIRST_COMPLETED
+            over, _ = concurrent.futures.wait(self._waiting, timeout=LOOK, return_when=first)
+            for future in over or (() if self._pool.active else tuple(self._waiting)):
+                yield self._waiting.pop(future), future
+
+    def stop(self) -> None:
+        self._pool.stop()
+        self._pool.join()
+
+
 def _in_a_pool(count: int, left: dict[int, Sent]) -> Iterator[Result]:
     """Have pieces done by one pool of processes; what is done goes out of `left`. Ends early where no process of it could even begin."""
-    from pebble import ProcessExpired, ProcessPool
+    from pebble import ProcessExpired
 
-    context = multiprocessing.get_context("spawn")
-    pool: Any = ProcessPool(max_workers=max(1, min(count, len(left))), context=context, initializer=_ready)
-    waiting: dict[Any, int] = {}
-
-    def send(number: int) -> None:
-        left[number].tries += 1
-        with suppress(RuntimeError):  # the pool has just ended
-            waiting[pool.schedule(done, args=[left[number].piece])] = number
-
+    pool = _Pool(max(1, min(count, len(left))))
     try:
-        for number in left:
-            send(number)
-        while waiting:
-            ended, _ = concurrent.futures.wait(waiting, timeout=LOOK, return_when=concurrent.futures.FIRST_COMPLETED)
-            # Of a pool that ended before it took a piece up, nothing more is heard.
-            for future in ended or (() if pool.active else tuple(waiting)):
-                number, result = waiting.pop(future), None
-                try:
-                    result = future.result(timeout=0)
-                except UmbriteError as error:
-                    result = error
-                except ProcessExpired:
-                    if left[number].tries < TRIES:
-                        send(number)
-                except (BrokenProcessPool, TimeoutError):
-                    pass  # the next pool has it done
-                if result is not None:
-                    del left[number]
-                    yield number, result
+        for number, sent in left.items():
+            pool.send(number, sent)
+        for number, future in pool.ended():
+            try:
+                result = future.result(timeout=0)
+            except UmbriteError as error:
+                result = error
+            except ProcessExpired:
+                if left[number].tries < TRIES:
+                    pool.send(number, left[number])
+                continue
+            except (BrokenProcessPool, TimeoutError):
+                continue  # the next pool has it done
+            del left[number]
+            yield number, result
     finally:
         pool.stop()
-        pool.join()
 
 
 def cluster(address: str) -> Workers:

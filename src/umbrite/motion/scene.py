@@ -6,7 +6,7 @@ the drawing itself. A painter decides by the kind of a shape how to draw it. Boa
 """
 
 import math
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Mapping, Sequence
 from threading import Lock
 from typing import NamedTuple
 
@@ -19,6 +19,7 @@ from umbrite.motion.evaluate import Placed
 from umbrite.rig.affine import FLAT, Affine, after, from_svg, svg_matrix
 from umbrite.rig.model import Blend, Mesh, Part, Trim
 from umbrite.rig.placement import Box, box_of
+from umbrite.rig.quantities.barycentric import cross, shares_in
 from umbrite.rig.remembered import bounded, kept_by_content, remembered
 
 Matrix = tuple[float, float, float, float, float, float]  # x' = a x + c y + e, y' = b x + d y + f, as in SVG
@@ -108,21 +109,14 @@ class Bent(NamedTuple):
         Of triangles that lie over one another the last counts; beside the mesh the nearest goes on beyond its edge.
         """
         arrays = self.mesh.arrays
-        corners = self.vertices[arrays.triangles]
-        a, b, c = corners.T
-        whole = _cross(b - a, c - a)
-        safe = np.where(np.abs(whole) < 1e-9, np.inf, whole)
-        v, w = _cross(at - a, c - a) / safe, _cross(b - a, at - a) / safe
-        inside = np.minimum(np.minimum(v, w), 1 - v - w)
-        inside[~np.isfinite(inside) | (np.abs(whole) < 1e-9)] = -np.inf
-        hits = np.flatnonzero(inside >= 0)
-        size = np.sqrt(np.abs(whole))
-        i = int(hits[-1]) if len(hits) else int((inside * size).argmax())
-        p, q, r = arrays.vertices[arrays.triangles[i]]
-        if abs(whole[i]) < 1e-9:
+        shares = shares_in(self.vertices, arrays.triangles, np.array([at]))
+        hits, size = np.flatnonzero(shares.least[0] >= 0), np.sqrt(np.abs(shares.doubled))
+        i = int(hits[-1]) if len(hits) else int((shares.least[0] * np.maximum(size, 1e-9)).argmax())
+        if abs(shares.doubled[i]) < 1e-9:
             return 0j, 0.0
-        grow = math.sqrt(abs(float(_cross(q - p, r - p))) / abs(float(whole[i])))
-        return complex(p + (q - p) * v[i] + (r - p) * w[i]), grow
+        p, q, r = arrays.vertices[arrays.triangles[i]]
+        grow = math.sqrt(abs(float(cross(q - p, r - p))) / abs(float(shares.doubled[i])))
+        return complex(shares.of(0, i) @ np.array([p, q, r])), grow
 
     def taken(self, pixels: NDArray[np.complex128]) -> NDArray[np.complex128]:
         """Where points of the drawing lie on the board; what lies beside the mesh goes with the nearest triangle."""
@@ -151,10 +145,6 @@ class Bent(NamedTuple):
         return self._replace(opacity=1.0, blend="normal")
 
 
-def _cross(one: NDArray[np.complex128], other: NDArray[np.complex128]) -> NDArray[np.float64]:
-    return np.asarray((np.conj(one) * other).imag)
-
-
 def _box_around(places: NDArray[np.complex128]) -> Box:
     x, y = places.real, places.imag
     return Box(float(x.min()), float(y.min()), float(x.max()), float(y.max()))
@@ -164,17 +154,12 @@ def _box_around(places: NDArray[np.complex128]) -> Box:
 def _in_triangles(mesh: Mesh, points: bytes) -> tuple[NDArray[np.intp], NDArray[np.float64]]:
     """For points of the drawing (packed) the triangle of each, and the shares of its three vertices, (points, 3)."""
     arrays, z = mesh.arrays, np.frombuffer(points, np.complex128)
-    a, b, c = arrays.vertices[arrays.triangles].T
-    whole = _cross(b - a, c - a)
-    safe = np.where(np.abs(whole) < 1e-9, np.inf, whole)
     found, shares = np.zeros(len(z), dtype=np.intp), np.zeros((len(z), 3))
     for first in range(0, len(z), 512):
-        some = z[first : first + 512, None]
-        v, w = _cross(some - a, c - a) / safe, _cross(b - a, some - a) / safe
-        inside = np.minimum(np.minimum(v, w), 1 - v - w) * np.sqrt(np.abs(whole))
-        best = inside.argmax(axis=1)
+        some = shares_in(arrays.vertices, arrays.triangles, z[first : first + 512])
+        best = (some.least * np.sqrt(np.abs(some.doubled))).argmax(axis=1)
         rows = np.arange(len(best))
-        v, w = v[rows, best], w[rows, best]
+        v, w = some.second[rows, best], some.third[rows, best]
         found[first : first + 512] = best
         shares[first : first + 512] = np.stack([1 - v - w, v, w], axis=-1)
     return found, shares
@@ -225,43 +210,56 @@ def _shapes(placed: Placed, frame: int) -> list[Shape]:
     keys, puppet = placed.plan.parts, placed.plan.puppet.parts
     parts = [puppet[key] for key in keys]
     rows = _rows(placed, frame)
-    with _lock:
-        known: _Known | None = _last.get(tuple(keys))
-    lies = np.zeros(len(parts), bool) if known is None else (rows == known.rows).all(axis=1)
-    matrices: list[Matrix] = [tuple(row) for row in rows.tolist()]
-    boxes = _boxes(placed, rows)
-    clips = any(part.clip is not None for part in parts)
-    places = dict(zip(keys, matrices, strict=True)) if clips else {}
-    bends = bends_at(placed, frame)
-    found = []
-    for i, (key, part, still) in enumerate(zip(keys, parts, lies.tolist(), strict=True)):
-        if (
-            known is not None
-            and still
-            and part is known.parts[i]
-            and part.clip is None
-            and part.mesh is None
-            and known.shapes[i].part == key
-        ):
-            found.append(known.shapes[i])
-            continue
-        drawing, clip = part.drawing, None
-        if part.clip is not None:
-            over = puppet[part.clip]
-            curved = _bent_shape(part.clip, over, places[part.clip], bends[part.clip]) if part.clip in bends else None
-            clip = Clip(over.drawing.sha256, places[part.clip], part.clip_outside, curved)
-        size = (drawing.width, drawing.height)
-        if key in bends:
-            found.append(_bent_shape(key, part, matrices[i], bends[key])._replace(clip=clip))
-            continue
-        found.append(
-            Flat(
-                key, drawing.sha256, size, matrices[i], Box(*boxes[i]), part.opacity, part.blend, clip, part.trims
-            )
-        )  # fmt: skip
+    still = _still(keys, parts, rows)
+    lies = _Lies(puppet, keys, rows, _boxes(placed, rows), bends_at(placed, frame))
+    found = [still.get(i) or _shape(lies, i) for i in range(len(parts))]
     with _lock:
         _last[tuple(keys)] = _Known(parts, rows, found)
     return found
+
+
+def _still(keys: Sequence[str], parts: list[Part], rows: NDArray[np.float64]) -> dict[int, Shape]:
+    """Shapes of the last scene that are the same now, by their place: what neither bends nor is clipped, and lies where it lay."""
+    with _lock:
+        known: _Known | None = _last.get(tuple(keys))
+    if known is None:
+        return {}
+    return {
+        i: known.shapes[i]
+        for i in np.flatnonzero((rows == known.rows).all(axis=1)).tolist()
+        if parts[i] is known.parts[i] and parts[i].clip is None and parts[i].mesh is None
+    }
+
+
+class _Lies(NamedTuple):
+    """Where everything of a scene lies: the rows of maps and boxes by place, and the vertices of what is bent by part."""
+
+    puppet: Mapping[str, Part]
+    keys: Sequence[str]
+    rows: NDArray[np.float64]
+    boxes: Sequence[tuple[float, float, float, float]]
+    bends: Mapping[str, NDArray[np.complex128]]
+
+    def matrix(self, i: int) -> Matrix:
+        a, b, c, d, e, f = self.rows[i].tolist()
+        return a, b, c, d, e, f
+
+
+def _shape(lies: _Lies, i: int) -> Shape:
+    key, matrix = lies.keys[i], lies.matrix(i)
+    part = lies.puppet[key]
+    clip = None if part.clip is None else _clip_of(lies, part.clip, outside=part.clip_outside)
+    if key in lies.bends:
+        return _bent_shape(key, part, matrix, lies.bends[key])._replace(clip=clip)
+    drawing, box = part.drawing, Box(*lies.boxes[i])
+    size = (drawing.width, drawing.height)
+    return Flat(key, drawing.sha256, size, matrix, box, part.opacity, part.blend, clip, part.trims)
+
+
+def _clip_of(lies: _Lies, over: str, *, outside: bool) -> Clip:
+    part, matrix = lies.puppet[over], lies.matrix(lies.keys.index(over))
+    curved = _bent_shape(over, part, matrix, lies.bends[over]) if over in lies.bends else None
+    return Clip(part.drawing.sha256, matrix, outside, curved)
 
 
 def _bent_shape(key: str, part: Part, matrix: Matrix, places: NDArray[np.complex128]) -> Bent:

@@ -16,6 +16,7 @@ from numpy.typing import NDArray
 
 from umbrite.art.bending.meshing import MARGIN, SEEN, Complexes, Net, Segment
 from umbrite.art.pictures import Picture
+from umbrite.rig.quantities.barycentric import shares_in
 
 Floats = NDArray[np.float64]
 ZONE = 1.2  # how far from a joint its turn reaches, in widths of the drawing there
@@ -140,6 +141,25 @@ def _width(depth: NDArray[np.float32], at: complex, least: float) -> float:
     return 2 * max(float(near.max(initial=0.0)), least / 2)
 
 
+class _Holds:
+    """A sparse matrix of what holds a mesh, built row by row: shares of vertices that together are as a bone says."""
+
+    def __init__(self) -> None:
+        self.rows: list[int] = []
+        self.columns: list[int] = []
+        self.shares: list[float] = []
+        self.owners: list[int] = []  # the bone of each row
+
+    def add(self, vertices: Sequence[int], shares: Sequence[float], owner: int) -> None:
+        self.rows += [len(self.owners)] * len(vertices)
+        self.columns += vertices
+        self.shares += shares
+        self.owners.append(owner)
+
+    def arrays(self) -> tuple[NDArray[np.intp], NDArray[np.intp], Floats, NDArray[np.intp]]:
+        return np.array(self.rows), np.array(self.columns), np.array(self.shares), np.array(self.owners, dtype=np.intp)
+
+
 def _held(
     net: Net, points: Complexes, owners: NDArray[np.intp], bones: Sequence[Segment], across: dict[int, int]
 ) -> tuple[NDArray[np.intp], NDArray[np.intp], Floats, NDArray[np.intp]]:
@@ -147,37 +167,30 @@ def _held(
 
     Every island is held by something.
     """
-    a, b, c = net.vertices[net.triangles].T
-    whole = (np.conj(b - a) * (c - a)).imag
-    rows, columns = list(range(len(across))), list(across)
-    shares, whose = [1.0] * len(across), list(across.values())
-    for z, owner in zip(points.tolist(), owners.tolist(), strict=True):
-        v, w = (np.conj(z - a) * (c - a)).imag / whole, (np.conj(b - a) * (z - a)).imag / whole
-        inside = np.minimum(np.minimum(v, w), 1 - v - w)
-        i = int(inside.argmax())
-        if inside[i] < -1e-9:
-            continue
-        rows += [len(whose)] * 3
-        columns += net.triangles[i].tolist()
-        shares += [float(1 - v[i] - w[i]), float(v[i]), float(w[i])]
-        whose.append(owner)
-    islands = _islands(net)
-    for owner in sorted(set(range(len(bones))) - set(whose)):  # a bone beside the drawing holds what is nearest
+    holds = _Holds()
+    for vertex, owner in across.items():
+        holds.add([vertex], [1.0], owner)
+    for first in range(0, len(points), 256):
+        _hold_around(holds, net, points[first : first + 256], owners[first : first + 256])
+    for owner in sorted(set(range(len(bones))) - set(holds.owners)):  # a bone beside the drawing holds what is nearest
         nearest = min(range(len(net.vertices)), key=lambda n: min(abs(net.vertices[n] - z) for z in bones[owner]))
-        rows.append(len(whose))
-        columns.append(nearest)
-        shares.append(1.0)
-        whose.append(owner)
-    touched = set(islands[columns].tolist())
+        holds.add([nearest], [1.0], owner)
+    islands = _islands(net)
+    touched = set(islands[holds.columns].tolist())
     for island in sorted(set(islands.tolist()) - touched):
         own = np.flatnonzero(islands == island)
         away = np.array([[_away(z, bone) for bone in bones] for z in net.vertices[own].tolist()])
-        place, owner = np.unravel_index(int(away.argmin()), away.shape)
-        rows.append(len(whose))
-        columns.append(int(own[place]))
-        shares.append(1.0)
-        whose.append(int(owner))
-    return np.array(rows), np.array(columns), np.array(shares), np.array(whose, dtype=np.intp)
+        place, bone = (int(n) for n in np.unravel_index(int(away.argmin()), away.shape))
+        holds.add([int(own[place])], [1.0], bone)
+    return holds.arrays()
+
+
+def _hold_around(holds: _Holds, net: Net, points: Complexes, owners: NDArray[np.intp]) -> None:
+    """Each point that lies on the mesh is held by the three vertices around it."""
+    shares = shares_in(net.vertices, net.triangles, points)
+    for k, i in enumerate(shares.least.argmax(axis=1).tolist()):
+        if shares.least[k, i] >= -1e-9:
+            holds.add(net.triangles[i].tolist(), shares.of(k, i).tolist(), int(owners[k]))
 
 
 def _islands(net: Net) -> NDArray[np.intp]:

@@ -7,7 +7,7 @@ is tried on the free places and exchanged as long as anything gains. Both facing
 """
 
 import math
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from typing import NamedTuple
 
 import cv2
@@ -370,33 +370,35 @@ def _total(scores: _Scores, filling: Sequence[int]) -> float:
 
 def _improved(scores: _Scores, filling: list[int]) -> list[int]:
     """The filling with pieces exchanged, put onto free places or taken away, as long as anything gains by it."""
-    places, count = scores.own.shape
     total = _total(scores, filling)
     for _ in range(12):
-        gained = False
-        free = [i for i in range(count) if i not in filling]
-        for p in range(places):
-            tries: list[list[tuple[int, int]]] = [[(p, i)] for i in free if scores.own[p, i] > -2]
-            if filling[p] >= 0:
-                tries.append([(p, -1)])
-                tries += [
-                    [(p, filling[q]), (q, filling[p])]
-                    for q in range(places)
-                    if q != p
-                    and scores.own[q, filling[p]] > -2
-                    and (filling[q] < 0 or (q > p and scores.own[p, filling[q]] > -2))
-                ]
-            for moves in tries:
-                other = list(filling)
-                for q, i in moves:
-                    other[q] = i
+        before = total
+        for p in range(len(filling)):
+            for other in _exchanges(scores, filling, p):
                 if (better := _total(scores, other)) > total + 1e-9:
-                    filling, total, gained = other, better, True
-                    free = [i for i in range(count) if i not in filling]
+                    filling, total = other, better
                     break
-        if not gained:
+        if total == before:
             break
     return filling
+
+
+def _exchanges(scores: _Scores, filling: Sequence[int], p: int) -> Iterator[list[int]]:
+    """Fillings that are different at a place: a free piece there, none, or that of another place, which gets this one's."""
+
+    def may(place: int, piece: int) -> bool:
+        return piece < 0 or bool(scores.own[place, piece] > -2)
+
+    def exchanged(moves: Mapping[int, int]) -> list[int]:
+        return [moves.get(place, piece) for place, piece in enumerate(filling)]
+
+    yield from (exchanged({p: i}) for i in range(scores.own.shape[1]) if i not in filling and may(p, i))
+    here = filling[p]
+    if here >= 0:
+        yield exchanged({p: -1})
+        for q, there in enumerate(filling):
+            if q != p and may(q, here) and (there < 0 or (q > p and may(p, there))):
+                yield exchanged({p: there, q: here})
 
 
 def _left_over(pieces: Pieces, filling: Sequence[int]) -> float:

@@ -80,43 +80,47 @@ class ArtLayer:
         Ready pictures round colours a little differently, so they serve while `dragging` only; when it is over all is
         painted once more, and the same pose gives the same picture again.
         """
-        camera, size, ratio, fading = view
         items = scene_of(placed, references=True)
-        same = placed.plan is self._plan  # then other parts show only because variants are switched
+        dirty = self._changed(placed.plan, items, view, id(pictures), dragging=dragging)
+        self._shapes = items
+        pictures.hold(item.sha256 for item in items)
+        if not dirty.isEmpty():
+            self._paint(dirty, items, Paint(pictures, view.camera, view.ratio, view.fading, self._quick))
+        return dirty
+
+    def _changed(self, plan: Plan, items: list[Shape], view: View, pictures: int, *, dragging: bool) -> QRect:
+        """What has to be painted anew: everything, what differs, or around what moves, for which the rest is kept ready."""
+        same = plan is self._plan  # then other parts show only because variants are switched
         if not same:
-            self._plan, puppet = placed.plan, placed.plan.puppet
-            if any(part.mesh is not None for part in puppet.parts.values()):
-                get_ready()
-            self._canvas = (puppet.width, puppet.height, _ground(placed.plan))
-        key = (camera, size, ratio, self._canvas, fading, id(pictures))
-        whole = QRect(0, 0, *size)
+            self._take_up(plan)
+        key = (view.camera, view.size, view.ratio, self._canvas, view.fading, pictures)
+        whole = QRect(0, 0, *view.size)
         over = (not dragging and bool(self._runs)) or (self._rough and not self._quick)
         self._rough = self._rough and self._quick
         others = [item.part for item in items] != [shape.part for shape in self._shapes]
         if key != self._key or over or (others and not same):
             if self._key[:4] != key[:4]:
-                self._background = self._paint_background(camera, size, ratio, self._canvas)
+                self._background = self._paint_background(view.camera, view.size, view.ratio, self._canvas)
                 self.image = self._background.copy()
             self._key, self._moving, self._runs = key, frozenset(), {}
-            dirty = whole
-        elif others:
+            return whole
+        if others:
             self._moving, self._runs = frozenset(), {}
-            dirty = _differing(self._shapes, items, camera).intersected(whole)
-        else:
-            # A clipped shape differs too when what clips it has moved.
-            moving = frozenset(
-                i for i, (old, new) in enumerate(zip(self._shapes, items, strict=True)) if old is not new and old != new
-            )
-            dirty = _around([*(self._shapes[i] for i in moving), *(items[i] for i in moving)], camera)
-            dirty = dirty.intersected(whole)
-            if dragging:
-                self._keep_runs(moving, items)
-        self._shapes = items
-        pictures.hold(item.sha256 for item in items)
-        if not dirty.isEmpty():
-            paint = Paint(pictures, camera, ratio, fading, self._quick)
-            self._paint(dirty, items, paint)
-        return dirty
+            return _differing(self._shapes, items, view.camera).intersected(whole)
+        pairs = enumerate(zip(self._shapes, items, strict=True))
+        # A clipped shape differs too when what clips it has moved.
+        moving = frozenset(i for i, (old, new) in pairs if old is not new and old != new)
+        if dragging:
+            self._keep_runs(moving, items)
+        around = _around([*(self._shapes[i] for i in moving), *(items[i] for i in moving)], view.camera)
+        return around.intersected(whole)
+
+    def _take_up(self, plan: Plan) -> None:
+        """Another puppet, or another rig of it."""
+        self._plan, puppet = plan, plan.puppet
+        if any(part.mesh is not None for part in puppet.parts.values()):
+            get_ready()
+        self._canvas = (puppet.width, puppet.height, _ground(plan))
 
     def play(self, placed: Callable[[], Placed], pictures: Pictures, view: View, playing: "Playing") -> None:
         """The image of a frame of a take that plays: as it was painted before, or painted now.

@@ -224,70 +224,80 @@ def _polish(chains: Chains, turns: Floats, largest: float, steps: int = POLISH) 
     Every case goes on until no part of a step brings it nearer, whatever the others do; a last step that brings it no farther is taken
     still, so that cases that came from different sides come to one pose.
     """
-    turns, error = turns.copy(), chains.away(turns)
     if len(turns) <= FEW:
-        # Several starts of a limb are often at the same ends of its limits by now.
-        known: dict[tuple[complex, ...], tuple[list[float], float]] = {}
-        for i, (chain, goal) in enumerate(chains.one_by_one()):
-            start = turns[i].tolist()
-            asked = (chain.to, *chain.v, *chain.low, *chain.high, *chain.give, *start)
-            if asked not in known:
-                known[asked] = polish(chain, start, goal, steps, largest)
-            turns[i], error[i] = known[asked]
-        return turns, error
-    alive, here = np.arange(len(turns)), chains
+        return _polish_few(chains, turns, largest, steps)
+    turns, error = turns.copy(), chains.away(turns)
+    alive, here = np.arange(len(turns)), chains  # the cases that go on, and what they are
     for _ in range(steps):
-        step = _newton(here, turns[alive], largest)
-        tell = NEARER_AT_ALL * here.length  # less cannot be told from rounding
-        before = error[alive]
-        tries = np.clip(turns[alive] + step, here.low, here.high)
-        away = here.away(tries)
-        take = away < before + tell
-        turns[alive[take]], error[alive[take]] = tries[take], away[take]
-        left = np.flatnonzero(~take)
-        if left.size:  # the largest part of the step that comes nearer
-            some = here.select(left)
-            parts = np.array(SHARES[1:])[:, None, None]
-            tries = np.clip(turns[alive[left]] + step[left] * parts, some.low, some.high)
-            away = some.repeated(len(parts)).away(tries.reshape(-1, turns.shape[1])).reshape(len(parts), -1)
-            nearer = away < before[left] - tell[left]
-            first, every = np.argmax(nearer, axis=0), np.arange(left.size)
-            found = nearer.any(axis=0)
-            done = alive[left[found]]
-            turns[done], error[done] = tries[first, every][found], away[first, every][found]
+        before, tell = error[alive], NEARER_AT_ALL * here.length  # less cannot be told from rounding
+        now = turns[alive]
+        turns[alive], error[alive] = _nearer(here, now, before, tell, _newton(here, now, largest))
         going = (error[alive] < before - tell) & (error[alive] > here.goal)
+        if not going.any():
+            break
         if not going.all():
             alive, here = alive[going], here.select(np.flatnonzero(going))
-        if not alive.size:
-            break
     return turns, error
 
 
+def _polish_few(chains: Chains, turns: Floats, largest: float, steps: int) -> tuple[Floats, Floats]:
+    """The same in plain numbers, one by one. Several starts of a limb are often at the same ends of its limits by now."""
+    turns, error = turns.copy(), np.zeros(len(turns))
+    known: dict[tuple[complex, ...], tuple[list[float], float]] = {}
+    for i, (chain, goal) in enumerate(chains.one_by_one()):
+        start = turns[i].tolist()
+        asked = (chain.to, *chain.v, *chain.low, *chain.high, *chain.give, *start)
+        if asked not in known:
+            known[asked] = polish(chain, start, goal, steps, largest)
+        turns[i], error[i] = known[asked]
+    return turns, error
+
+
+def _nearer(chains: Chains, turns: Floats, error: Floats, tell: Floats, step: Floats) -> tuple[Floats, Floats]:
+    """The poses after a step: the whole of it where that brings none farther, else the largest part that comes nearer, else none."""
+    turns, tries = turns.copy(), np.clip(turns + step, chains.low, chains.high)
+    away = chains.away(tries)
+    take = away < error + tell
+    after = np.where(take, away, error)
+    left = np.flatnonzero(~take)
+    if left.size:
+        some, shares = chains.select(left), np.array(SHARES[1:])[:, None, None]
+        parts = np.clip(turns[left] + step[left] * shares, some.low, some.high)
+        off = some.repeated(len(shares)).away(parts.reshape(-1, turns.shape[1])).reshape(len(shares), -1)
+        helps = off < error[left] - tell[left]
+        first, every, found = np.argmax(helps, axis=0), np.arange(left.size), helps.any(axis=0)
+        turns[left[found]], after[left[found]] = parts[first, every][found], off[first, every][found]
+    turns[take] = tries[take]
+    return turns, after
+
+
 def _newton(chains: Chains, turns: Floats, largest: float) -> Floats:
-    """The Newton step, by give: the second derivative is Jj . Jk + e . (tip - place of the later of j and k)."""
-    tip, places = _tip(chains.v, turns)
-    error = chains.to - tip
+    """The Newton step, by give, at most so large; joints stay that it would take out of their limits."""
     share = np.sqrt(chains.give)
-    arm = tip[:, None] - places
-    along = np.conj(arm) * error[:, None]
-    slope = -along.imag * share  # of half the squared distance
-    x, y = arm.real, arm.imag
-    second = x[:, :, None] * x[:, None] + y[:, :, None] * y[:, None] + along.real[:, _later(turns.shape[1])]
-    second *= share[:, :, None] * share[:, None]
+    second, slope = _derivatives(chains, turns, share)
     at_low, at_high = turns <= chains.low, turns >= chains.high
     held = (chains.give <= 0) | (at_low & (slope > 0)) | (at_high & (slope < 0))
     rounding = (ROUNDING * chains.length**2)[:, None]
     step = _free_step(second, slope, ~held, rounding) * share
     leaving = ((at_low & (step < 0)) | (at_high & (step > 0))) & ~held
     some = np.flatnonzero(leaving.any(axis=1))
-    if some.size:  # joints that the step would take out of their limits are held as well
+    if some.size:  # once more without those
         held[some] |= leaving[some]
         step[some] = _free_step(second[some], slope[some], ~held[some], rounding[some]) * share[some]
         held |= (at_low & (step < 0)) | (at_high & (step > 0))
     step = np.where(held, 0.0, step)
     most = np.abs(step).max(axis=-1, keepdims=True)
-    limited: Floats = step * np.minimum(1.0, largest / np.maximum(most, 1e-300))
-    return limited
+    return np.asarray(step * np.minimum(1.0, largest / np.maximum(most, 1e-300)))
+
+
+def _derivatives(chains: Chains, turns: Floats, share: Floats) -> tuple[Floats, Floats]:
+    """The second and the first derivative of half the squared distance: Jj . Jk + e . (tip - place of the later of j and k), and -J . e."""
+    tip, places = _tip(chains.v, turns)
+    arm = tip[:, None] - places
+    along = np.conj(arm) * (chains.to - tip)[:, None]
+    x, y = arm.real, arm.imag
+    second = x[:, :, None] * x[:, None] + y[:, :, None] * y[:, None] + along.real[:, _later(turns.shape[1])]
+    return second * share[:, :, None] * share[:, None], -along.imag * share
 
 
 def _free_step(second: Floats, slope: Floats, free: NDArray[np.bool_], rounding: Floats) -> Floats:

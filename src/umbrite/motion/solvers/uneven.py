@@ -226,8 +226,8 @@ def _at_ends(reach: _Reach) -> Floats:
 
 
 def _more(plan: Plan, batch: LimbBatch, own: Affine[Complexes], asked: Asked, found: Floats, uneven: Flags) -> Floats:
-    count = found.shape[-1]
-    low, high, size, to = asked.low, asked.high, asked.size, asked.to
+    """Damped Newton steps from what was found, for uneven limbs that miss; the nearest poses on the way, and found ones elsewhere."""
+    low, high, size = asked.low, asked.high, asked.size
 
     def tip(turns: Floats) -> tuple[Complexes, Complexes]:
         at, speed = _true_tip(plan, batch, own, turns * asked.flips, asked.longer)
@@ -236,51 +236,74 @@ def _more(plan: Plan, batch: LimbBatch, own: Affine[Complexes], asked: Asked, fo
     # Straight chains have no way to turn nearer; a slight bend leads out.
     inner = np.minimum(0.1, (high - low) / 4)
     turns = np.where(uneven[..., None], np.clip(found, low + inner, high - inner), found)
-    best, nearest = found, np.abs(to - tip(found)[0])
-    open_ = uneven & (nearest > NEAR * size)
+    best, nearest = found, np.abs(asked.to - tip(found)[0])
+    missing = uneven & (nearest > NEAR * size)
     for _ in range(CORRECTIONS):
-        if not open_.any():
+        if not missing.any():
             break
         at_tip, speed = tip(turns)
-        error = to - at_tip
+        error = asked.to - at_tip
         # What is near enough stays as it is, so that no case depends on the others beside it.
-        better = open_ & (np.abs(error) < nearest)
+        better = missing & (np.abs(error) < nearest)
         best, nearest = np.where(better[..., None], turns, best), np.where(better, np.abs(error), nearest)
-        open_ &= nearest > NEAR * size
-        damping = (1e-3 * np.abs(error) ** 2 + 1e-12 * size**2 + 1e-300).ravel()
-        move = np.zeros(found.shape).reshape(-1, count)
-        weight = asked.give.reshape(-1, count)
-        for _ in range(2):
-            move = damped(speed.reshape(-1, count), weight, damping, error.ravel())
-            at, least, most = (x.reshape(-1, count) for x in (turns, low, high))
-            weight = np.where(((at <= least) & (move < 0)) | ((at >= most) & (move > 0)), 0.0, weight)
-        move *= np.minimum(1.0, 0.5 / np.maximum(np.abs(move).max(axis=-1, keepdims=True), 1e-300))
-        turns = np.clip(turns + move.reshape(found.shape), low, high)
+        missing &= nearest > NEAR * size
+        turns = np.clip(turns + _damped_step(turns, speed, error, asked), low, high)
     return np.where(uneven[..., None], best, found)
+
+
+def _damped_step(turns: Floats, speed: Complexes, error: Complexes, asked: Asked) -> Floats:
+    """A step towards the target by give, at most half a radian; joints that it would take out of their limits stay, looked at twice."""
+    count = turns.shape[-1]
+    at, low, high, weight = (x.reshape(-1, count) for x in (turns, asked.low, asked.high, asked.give))
+    damping = (1e-3 * np.abs(error) ** 2 + 1e-12 * asked.size**2 + 1e-300).ravel()
+    move = np.zeros(at.shape)
+    for _ in range(2):
+        move = damped(speed.reshape(-1, count), weight, damping, error.ravel())
+        weight = np.where(((at <= low) & (move < 0)) | ((at >= high) & (move > 0)), 0.0, weight)
+    move *= np.minimum(1.0, 0.5 / np.maximum(np.abs(move).max(axis=-1, keepdims=True), 1e-300))
+    return move.reshape(turns.shape)
 
 
 def _room(plan: Plan, batch: LimbBatch, own: Affine[Complexes], asked: Asked) -> tuple[Floats, Floats]:
     """Between which turns two true joints may be: their limits, and the bend side as far as these leave one."""
     low, high = asked.low.copy(), asked.high.copy()
+    side = np.where(asked.side < 0, -1.0, 1.0)
+    straight = _straight_at(plan, batch, own) * asked.flips[..., 1]
+    start = np.where(side > 0, straight, straight - np.pi)  # the side is half a turn wide, from here on
+    free = high[..., 1] - low[..., 1] >= TAU - NEAR
+    limits = _Span(np.where(free, -np.inf, low[..., 1]), np.where(free, np.inf, high[..., 1]))
+    here = limits.within(start)
+    # A whole turn on, it is the same side, where limits may leave it more room.
+    there = limits.within(start - side * TAU)
+    other = there.width > here.width + NEAR
+    room = _Span(np.where(other, there.low, here.low), np.where(other, there.high, here.high))
+    usable = (room.width >= 0) & (np.abs(asked.side) == 1)
+    low[..., 1] = np.where(usable, room.low, low[..., 1])
+    high[..., 1] = np.where(usable, room.high, high[..., 1])
+    return low, high
+
+
+class _Span(NamedTuple):
+    """From one turn to another, case by case; below nothing where they are in the wrong order."""
+
+    low: Floats
+    high: Floats
+
+    @property
+    def width(self) -> Floats:
+        return np.asarray(self.high - self.low)
+
+    def within(self, start: Floats) -> "_Span":
+        """What of it lies within half a turn from a start on."""
+        return _Span(np.maximum(self.low, start), np.minimum(self.high, start + np.pi))
+
+
+def _straight_at(plan: Plan, batch: LimbBatch, own: Affine[Complexes]) -> Floats:
+    """The turn of the second joint at which the limb is straight."""
     below = batch.joints[:, 1]
     first = ahead(plan, batch, own, 0)
     second = Affine(own.a[:, below], own.b[:, below], UNMOVED).direction(ahead(plan, batch, own, 1))
-    drawn = np.angle(second * np.conj(first)) * asked.flips[..., 1]
-    side = np.where(asked.side < 0, -1.0, 1.0)
-    straight = wrapped(-drawn)
-    least, most = low[..., 1], high[..., 1]
-    free = most - least >= TAU - NEAR
-    least, most = np.where(free, -np.inf, least), np.where(free, np.inf, most)
-    start = np.where(side > 0, straight, straight - np.pi)
-    # The side is half a turn wide; a whole turn on, it is the same side, where limits may leave it more room.
-    small, large = np.maximum(least, start), np.minimum(most, start + np.pi)
-    on = start - side * TAU
-    small_on, large_on = np.maximum(least, on), np.minimum(most, on + np.pi)
-    other = large_on - small_on > large - small + NEAR
-    small, large = np.where(other, small_on, small), np.where(other, large_on, large)
-    usable = (small <= large) & (np.abs(asked.side) == 1)
-    low[..., 1], high[..., 1] = np.where(usable, small, low[..., 1]), np.where(usable, large, high[..., 1])
-    return low, high
+    return wrapped(-np.angle(second * np.conj(first)))
 
 
 def _true_tip(

@@ -13,6 +13,7 @@ from umbrite.rig.edits.meshes.weight_edits import Stroke, dabbed, heir_of, with_
 from umbrite.rig.mesh import weights_of
 from umbrite.rig.mesh_arrays import Ints
 from umbrite.rig.model import Mesh, Puppet
+from umbrite.rig.quantities.barycentric import shares_in
 
 STEP = 0.18  # of the radius from dab to dab
 
@@ -87,13 +88,9 @@ def weight_under(
     places: NDArray[np.complex128], triangles: Ints, weights: NDArray[np.float64], at: complex
 ) -> float | None:
     """A weight of vertices, between them at a board point; None beside all triangles."""
-    a, b, c = places[triangles].T
-    whole = (np.conj(b - a) * (c - a)).imag
-    safe = np.where(np.abs(whole) < 1e-9, np.inf, whole)
-    v, w = (np.conj(at - a) * (c - a)).imag / safe, (np.conj(b - a) * (at - a)).imag / safe
-    inside = (v >= 0) & (w >= 0) & (v + w <= 1)
-    if not inside.any():
+    shares = shares_in(places, triangles, np.array([at]))
+    hits = np.flatnonzero(shares.least[0] >= 0)
+    if not hits.size:
         return None
-    i = int(np.flatnonzero(inside)[-1])
-    shares = np.array([1 - v[i] - w[i], v[i], w[i]])
-    return float(shares @ weights[triangles[i]])
+    i = int(hits[-1])
+    return float(shares.of(0, i) @ weights[triangles[i]])
