@@ -121,8 +121,7 @@ class SeamTurning:
             field, xs[None], ys[None], cv2.INTER_LINEAR,
             borderMode=cv2.BORDER_CONSTANT, borderValue=-1e3,
         )  # fmt: skip
-        found: Floats = np.asarray(read, dtype=np.float64).ravel()
-        return found
+        return np.asarray(read, dtype=np.float64).ravel()
 
     def _bare(self, turn: float) -> tuple[Complexes, Complexes, float]:
         """The bare points of the child's and the parent's caps, and how far the cap of the part behind stands out."""
@@ -213,16 +212,14 @@ def _union(sheets: Sequence[Sheet], box: Box, scale: float) -> Mask:
     whole = sampled(sheets[0], box, scale)
     for sheet in sheets[1:]:
         whole = np.maximum(whole, sampled(sheet, box, scale))
-    found: Mask = (whole >= INSIDE).astype(np.uint8)
-    return found
+    return (whole >= INSIDE).astype(np.uint8)
 
 
 def _signed(mask: Mask) -> Floats:
     """How far each sample lies inside (positive) or outside of the outline, in samples."""
     inside = cv2.distanceTransform(mask, cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
     outside = cv2.distanceTransform(1 - mask, cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
-    found: Floats = np.where(mask > 0, inside - 0.5, 0.5 - outside).astype(np.float64)
-    return found
+    return np.where(mask > 0, inside - 0.5, 0.5 - outside).astype(np.float64)
 
 
 def _width(seam: Mask) -> float:

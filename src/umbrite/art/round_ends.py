@@ -39,8 +39,7 @@ def outline(shape: Mask) -> Floats:
         return np.zeros((0, 2))
     points = np.concatenate([contour[:, 0] for contour in found]).astype(np.float64)
     inner = (points > 0).all(axis=1) & (points[:, 0] < columns - 1) & (points[:, 1] < rows - 1)
-    kept: Floats = points[inner]
-    return kept
+    return np.asarray(points[inner])
 
 
 def depth_of(shape: Mask) -> NDArray[np.float32]:
@@ -98,8 +97,7 @@ def _closed(hit: NDArray[np.bool_]) -> NDArray[np.bool_]:
     """With one or two bins between hits counted as hits too; the circle goes on over its end."""
     round_ = np.concatenate([hit[:, -2:], hit, hit[:, :2]], axis=1)
     two_before, before, after, two_after = (round_[:, i : i + BINS] for i in (0, 1, 3, 4))
-    closed: NDArray[np.bool_] = hit | (before & (after | two_after)) | (two_before & after)
-    return closed
+    return np.asarray(hit | (before & (after | two_after)) | (two_before & after))
 
 
 def _longest_run(hit: NDArray[np.bool_]) -> Floats:
@@ -107,8 +105,7 @@ def _longest_run(hit: NDArray[np.bool_]) -> Floats:
     twice = np.concatenate([hit, hit], axis=1)  # a run may go over the end
     place = np.arange(2 * BINS)
     last_miss = np.maximum.accumulate(np.where(twice, -1, place), axis=1)
-    found: Floats = np.minimum((place - last_miss).max(axis=1), BINS).astype(np.float64)
-    return found
+    return np.asarray(np.minimum((place - last_miss).max(axis=1), BINS).astype(np.float64))
 
 
 def _fitted(centre: complex, radius: float, edge: Floats) -> Circle:
@@ -141,13 +138,11 @@ def _least_squares(rows: Floats, wanted: Floats) -> Floats:
         x = p * across + q * beside + r * corner
         y = p * beside + q * (a * f - c * c) + r * (b * c - a * e)
         z = p * corner + q * (b * c - a * e) + r * (a * d - b * b)
-        solved: Floats = np.array([x, y, z]) / volume
-        return solved
+        return np.asarray(np.array([x, y, z]) / volume)
     values, vectors = np.linalg.eigh(square)
     told = values > 1e-12 * values[-1]
     along = vectors[:, told]
-    found: Floats = along @ ((along.T @ (rows @ wanted)) / values[told])
-    return found
+    return np.asarray(along @ ((along.T @ (rows @ wanted)) / values[told]))
 
 
 def inscribed(depth: NDArray[np.float32]) -> Circle:

@@ -63,8 +63,7 @@ class Seam:
         rows, columns = np.indices(union.shape)
         row, column = (min(max(round(x), 0), n - 1) for x, n in ((at.imag, union.shape[0]), (at.real, union.shape[1])))
         radius = float(depth[row, column]) * SAFE - 1
-        found: NDArray[np.bool_] = np.hypot(columns - at.real, rows - at.imag) <= radius
-        return found
+        return np.asarray(np.hypot(columns - at.real, rows - at.imag) <= radius)
 
     def faults(self, turn: float) -> list[Fault]:
         """What looks wrong with the child turned by `turn` radians, the largest first."""
@@ -90,8 +89,7 @@ def _turned(field: NDArray[np.bool_], pivot: complex, box: Box, scale: float, tu
     shift = at - spin * at
     matrix = np.array([[spin.real, -spin.imag, shift.real], [spin.imag, spin.real, shift.imag]])
     size = (field.shape[1], field.shape[0])
-    found: NDArray[np.bool_] = np.asarray(cv2.warpAffine(field.astype(np.uint8) * 255, matrix, size)) >= 128
-    return found
+    return np.asarray(cv2.warpAffine(field.astype(np.uint8) * 255, matrix, size)) >= 128
 
 
 def _areas(field: NDArray[np.bool_], box: Box, scale: float, least: float, kind: Kind) -> list[Fault]:

@@ -73,8 +73,7 @@ def there_and_back(low: float, high: float, steps: int) -> Floats:
     lengths = [abs(b - a) for a, b in itertools.pairwise(way)]
     whole = sum(lengths) or 1.0
     marks = np.concatenate([[0.0], np.cumsum(lengths)]) / whole
-    found: Floats = np.interp(np.linspace(0, 1, steps), marks, way)
-    return found
+    return np.interp(np.linspace(0, 1, steps), marks, way)
 
 
 def around(radius: float, steps: int) -> NDArray[np.complex128]:

@@ -373,8 +373,7 @@ def _followed(plan: Plan, follows: Floats, place: int) -> NDArray[np.intp]:
     if place not in plan.carriers:
         return np.full(len(follows), plan.parent[place])
     known = plan.carriers[place]
-    found: NDArray[np.intp] = known[_choice(follows[:, place], len(known))]
-    return found
+    return known[_choice(follows[:, place], len(known))]
 
 
 def _carried_along(plan: Plan, some: slice | NDArray[np.intp], lengthened: Floats) -> Complexes:
@@ -383,8 +382,7 @@ def _carried_along(plan: Plan, some: slice | NDArray[np.intp], lengthened: Float
     axis = plan.axis[up]
     above = np.append(plan.pivot, 0j)[up]
     along = ((plan.pivot[some] - above) * np.conj(axis)).real
-    found: Complexes = (lengthened[:, up] - 1) * along * axis
-    return found
+    return np.asarray((lengthened[:, up] - 1) * along * axis)
 
 
 def _keep_angles(
@@ -411,8 +409,7 @@ def _turn_to_toe(plan: Plan, ends: EndBatch, own: Affine[Complexes], board: Affi
     wanted = at - (pivot + own.t[:, joint])
     drawn = gathered(own, joint).direction(toe - pivot)
     usable = (np.abs(wanted) > 1e-9) & (np.abs(drawn) > 1e-9)
-    found: Floats = np.where(usable, np.angle(wanted * np.conj(drawn)), 0.0)
-    return found
+    return np.where(usable, np.angle(wanted * np.conj(drawn)), 0.0)
 
 
 def _how_limbs_fared(plan: Plan, board: Affine[Complexes], lengthened: Floats) -> Fared:

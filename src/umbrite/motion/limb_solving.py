@@ -66,8 +66,7 @@ def solve_limbs(
     for j in range(count):
         joint = batch.joints[:, j]
         turns[:, joint] = _mixed(found[..., j] * flips[..., j], turns[:, joint], share, plan.ends.at(joint))
-    mixed_longer: Floats = 1 + (longer - 1) * (1 - share)[..., None]
-    return mixed_longer
+    return 1 + (longer - 1) * (1 - share)[..., None]
 
 
 def _mixed(solved: Floats, own: Floats, share: Floats, ends: Ends) -> Floats:
@@ -80,8 +79,7 @@ def _mixed(solved: Floats, own: Floats, share: Floats, ends: Ends) -> Floats:
     short = own + (1 - share) * wrapped(solved - own)
     whole = TAU * np.round(own / TAU)
     short = np.where(share < 1, whole + wrapped(short - whole), own)
-    found: Floats = np.where(np.isinf(ends.smallest) & np.isinf(ends.largest), short, solved + share * (own - solved))
-    return found
+    return np.where(np.isinf(ends.smallest) & np.isinf(ends.largest), short, solved + share * (own - solved))
 
 
 class _Solver:
@@ -154,8 +152,7 @@ class _Solver:
 def _target_in_frame(plan: Plan, batch: LimbBatch, board: Affine[Complexes]) -> Complexes:
     """The target's point in the frame of what carries the limb's root, shape (frames, limbs)."""
     at = gathered(board, batch.target)(plan.pivot[batch.target])
-    found: Complexes = inverse(gathered(board, batch.parent))(at)
-    return found
+    return inverse(gathered(board, batch.parent))(at)
 
 
 def gathered(board: Affine[Complexes], places: NDArray[np.intp]) -> Affine[Complexes]:
@@ -196,5 +193,4 @@ def softened(to: Complexes, lengths: Complexes, soften: Floats) -> Complexes:
     soft = (distance > begins) & (zone > 1e-9 * full)
     safe = np.where(soft, zone, 1.0)
     drawn = begins + zone * (1 - np.exp(-np.where(soft, distance - begins, 0.0) / safe))
-    found: Complexes = np.where(soft, to * drawn / np.where(distance > 0, distance, 1.0), to)
-    return found
+    return np.where(soft, to * drawn / np.where(distance > 0, distance, 1.0), to)

@@ -45,8 +45,7 @@ def curve_at(curve: Curve, x: Floats) -> Floats:
         inside = ys[place] + share * (a + share * (3 * rise - 2 * a - b + share * (a + b - 2 * rise)))
         ends = slopes[[0, -1]]
     beyond = np.minimum(x - xs[0], 0.0) * ends[0] + np.maximum(x - xs[-1], 0.0) * ends[1]
-    found: Floats = inside + beyond
-    return found
+    return np.asarray(inside + beyond)
 
 
 def _slopes(xs: Floats, steps: Floats) -> Floats:

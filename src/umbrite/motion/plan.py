@@ -44,8 +44,7 @@ class LimbBatch(NamedTuple):
     @property
     def last(self) -> Ints:
         """The joints that carry the tips."""
-        found: Ints = self.joints[:, -1]
-        return found
+        return self.joints[:, -1]
 
 
 class EndBatch(NamedTuple):

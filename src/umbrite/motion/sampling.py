@@ -210,8 +210,7 @@ def _values(curve: Curve, at: Floats, rising: bool, period: float) -> Floats:  #
     if along[0] < 0 or not rising:
         np.maximum(along, 0.0, out=along)
     c0, c1, c2, c3 = (part.take(place) for part in parts)
-    found: Floats = ((c3 * along + c2) * along + c1) * along + c0
-    return found
+    return np.asarray(((c3 * along + c2) * along + c1) * along + c0)
 
 
 def pose_at(take: Take, puppet: Puppet, frame: float) -> Pose:

@@ -73,8 +73,7 @@ def fitting(turn: Floats, ends: Ends) -> Floats:
     down = np.ceil(np.maximum((turn - ends.largest) / TAU - WHOLE, 0.0))
     other = turn + TAU * (up - down)
     inside = (other >= ends.smallest - TAU * WHOLE) & (other <= ends.largest + TAU * WHOLE)
-    found: Floats = np.where(inside, other, turn)
-    return found
+    return np.where(inside, other, turn)
 
 
 def taken(asked: Floats, ends: Ends) -> Floats:
@@ -103,8 +102,7 @@ def asked_for(turn: Floats, ends: Ends) -> Floats:
 def _way_in(depth: Floats, width: Floats) -> Floats:
     """X with x - x^2 / (4 w) = depth."""
     safe = _no_zero(width)
-    found: Floats = np.where(width > 0, 2 * safe * (1 - np.sqrt(np.maximum(1 - depth / safe, 0.0))), 0.0)
-    return found
+    return np.where(width > 0, 2 * safe * (1 - np.sqrt(np.maximum(1 - depth / safe, 0.0))), 0.0)
 
 
 def willingness(turn: Floats, ends: Ends) -> Floats:

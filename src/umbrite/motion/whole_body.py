@@ -255,8 +255,7 @@ def _damped(matrix: Floats, give: Floats, wanted: Floats, size: float) -> Floats
     system = carried @ matrix.T
     damping = 1e-6 * size**2 + 1e-4 * float(wanted @ wanted) / max(len(wanted), 1)
     system[np.diag_indices_from(system)] += damping
-    found: Floats = carried.T @ np.linalg.solve(system, wanted)
-    return found
+    return carried.T @ np.linalg.solve(system, wanted)
 
 
 def let_go(body: Body, pose: Pose) -> Pose:

@@ -94,8 +94,7 @@ def _through(shapes: Sequence[Shape], view: QTransform) -> list[Matrix]:
     p, q, r, s = view.m11(), view.m12(), view.m21(), view.m22()
     rows = (a * p + b * r, a * q + b * s, c * p + d * r, c * q + d * s, e * p + f * r, e * q + f * s)
     x, y = view.dx(), view.dy()
-    found: list[Matrix] = [tuple(row) for row in np.stack([*rows[:4], rows[4] + x, rows[5] + y], axis=-1).tolist()]
-    return found
+    return [tuple(row) for row in np.stack([*rows[:4], rows[4] + x, rows[5] + y], axis=-1).tolist()]
 
 
 def _lay(painter: QPainter, sha256: str, whole: Matrix, pictures: Pictures, finer: float = 1.0) -> None:

@@ -68,13 +68,11 @@ class _Curl(NamedTuple):
         fall = here - there
         share = np.clip((here - distance) / np.where(fall > 0, fall, np.inf), 0.0, 1.0)
         stage = (STAGES[below] + share * (STAGES[1] - STAGES[0]))[:, None]
-        found: Floats = _along(self.middle, self.straight, self.fullest, stage)
-        return found
+        return _along(self.middle, self.straight, self.fullest, stage)
 
 
 def _along(middle: Floats, straight: Floats, fullest: Floats, stage: Floats) -> Floats:
-    found: Floats = middle + np.where(stage < 0, (middle - straight) * stage, (fullest - middle) * stage)
-    return found
+    return middle + np.where(stage < 0, (middle - straight) * stage, (fullest - middle) * stage)
 
 
 class _Shape(NamedTuple):
@@ -127,8 +125,7 @@ def _curl(limber: Limber, shape: _Shape, middle: Floats, to_side: Floats) -> _Cu
 def _arm(v: Complexes, turns: Floats, joint: int) -> Complexes:
     """From a joint to the tip, while that joint itself is not turned."""
     headings = np.cumsum(turns[:, joint + 1 :], axis=1)
-    found: Complexes = v[:, joint] + (v[:, joint + 1 :] * np.exp(1j * headings)).sum(axis=1)
-    return found
+    return np.asarray(v[:, joint] + (v[:, joint + 1 :] * np.exp(1j * headings)).sum(axis=1))
 
 
 class _Aim(NamedTuple):
@@ -147,8 +144,7 @@ class _Aim(NamedTuple):
 
     def turned(self, arm: Complexes) -> Floats:
         """How far a curl has turned the way from root to tip."""
-        found: Floats = np.angle(arm * np.conj(self.zero))
-        return found
+        return np.angle(arm * np.conj(self.zero))
 
     def root(self, turned: Floats) -> tuple[Floats, Floats]:
         """The root's turn for this, within its limits, and on which side it would go beyond them (-1, 0, 1)."""
@@ -259,8 +255,7 @@ class _Over(NamedTuple):
         middle = (beyond * along).sum(axis=1) / np.maximum(beyond.sum(axis=1), 1e-300)
         bends = along - middle[:, None]
         size = np.sqrt((willing * bends**2).sum(axis=1) / np.maximum(willing.sum(axis=1), 1e-300))
-        found: Floats = bends / np.maximum(size, TIE)[:, None]
-        return found
+        return np.asarray(bends / np.maximum(size, TIE)[:, None])
 
 
 def _turned_on(to: Complexes, limber: Limber, curl: _Curl, willing: Floats, turns: Floats, way: Floats) -> Floats:

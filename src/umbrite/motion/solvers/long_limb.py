@@ -74,8 +74,7 @@ class Chains(NamedTuple):
 
     def away(self, turns: Floats) -> Floats:
         """The distance of each tip from its target."""
-        found: Floats = np.abs(self.to - _tip(self.v, turns)[0])
-        return found
+        return np.abs(self.to - _tip(self.v, turns)[0])
 
     def least(self, turns: Floats) -> Floats:
         """A distance from which no tip comes nearer to its target, shape (cases,), the better the nearer `turns` bring it.
@@ -88,21 +87,18 @@ class Chains(NamedTuple):
         low, high = np.cumsum(self.low, axis=1), np.cumsum(self.high, axis=1)
         off = np.abs(wrapped(way[:, None] - np.angle(self.v) - (low + high) / 2)) - (high - low) / 2
         farthest = (np.abs(self.v) * np.cos(np.maximum(off, 0.0))).sum(axis=1)
-        found: Floats = (self.to * np.exp(-1j * way)).real - farthest
-        return found
+        return np.asarray((self.to * np.exp(-1j * way)).real - farthest)
 
     @property
     def length(self) -> Floats:
         """Each limb's whole length, unturned, in board pixels, shape (cases,)."""
-        found: Floats = np.abs(self.v).sum(axis=-1)
-        return found
+        return np.asarray(np.abs(self.v).sum(axis=-1))
 
     @property
     def goal(self) -> Floats:
         """The distance with which a pose counts as the best there is: what no straight chain can bridge."""
         length = self.length
-        found: Floats = np.maximum(np.abs(self.to) - length, 0.0) + NEAR * length
-        return found
+        return np.maximum(np.abs(self.to) - length, 0.0) + NEAR * length
 
 
 def reach_long(to: Complexes, v: Complexes, own: Floats, ends: Ends, give: Floats, side: Floats) -> Floats:
@@ -129,8 +125,7 @@ def reach_long(to: Complexes, v: Complexes, own: Floats, ends: Ends, give: Float
             willing[:, 0] = give[:, 0]
         best[left] = _reached(chains.select(left), Limber(v, own, low, high, willing, side).at(left))
     # Seen from the own turn, the short way round.
-    found: Floats = np.where(free, own + wrapped(best - own), best)
-    return found
+    return np.where(free, own + wrapped(best - own), best)
 
 
 def _reached(chains: Chains, limber: Limber) -> Floats:
@@ -307,8 +302,7 @@ def _free_step(second: Floats, slope: Floats, free: NDArray[np.bool_], rounding:
     floor = np.maximum(np.maximum(FLAT * size.max(axis=-1, keepdims=True), rounding), 1e-100)
     along = np.matmul(np.where(free, slope, 0.0)[:, None], vectors)[:, 0] / np.maximum(size, floor)
     along = np.where(size > floor, along, 0.0)  # ways that change nothing
-    found: Floats = -np.matmul(vectors, along[:, :, None])[:, :, 0]
-    return found
+    return np.asarray(-np.matmul(vectors, along[:, :, None])[:, :, 0])
 
 
 @cache
@@ -339,8 +333,7 @@ def _step(chains: Chains, turns: Floats) -> Floats:
         weight = np.where(held, 0.0, weight)
         step = damped(speed, weight, damping, error)
     largest = np.abs(step).max(axis=-1, keepdims=True)
-    limited: Floats = step * np.minimum(1.0, LARGEST_STEP / np.maximum(largest, 1e-300))
-    return limited
+    return np.asarray(step * np.minimum(1.0, LARGEST_STEP / np.maximum(largest, 1e-300)))
 
 
 def damped(speed: Complexes, weight: Floats, damping: Floats, error: Complexes) -> Floats:
@@ -352,5 +345,4 @@ def damped(speed: Complexes, weight: Floats, damping: Floats, error: Complexes) 
     determinant = np.where(determinant > 0, determinant, np.inf)
     x = (yy * error.real - xy * error.imag) / determinant
     y = (xx * error.imag - xy * error.real) / determinant
-    step: Floats = weight * (speed.real * x[:, None] + speed.imag * y[:, None])
-    return step
+    return np.asarray(weight * (speed.real * x[:, None] + speed.imag * y[:, None]))

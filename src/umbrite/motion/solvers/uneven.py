@@ -169,8 +169,7 @@ class _Room(NamedTuple):
         here = self.found[:, 1:]
         turned = here + wrapped(places * reach.flips[:, 1:] - here)
         over, under = turned > self.high[:, None], turned < self.low[:, None]
-        found: Floats = turned + TAU * (under * 1.0 - over)
-        return found
+        return turned + TAU * (under * 1.0 - over)
 
     def one_place(self, reach: _Reach, wave: Wave) -> tuple[Floats, Floats]:
         """The turns where it is plain that they are the only ones, and how near the tip comes; infinitely far where it is not plain.
@@ -347,5 +346,4 @@ def ahead(plan: Plan, batch: LimbBatch, own: Affine[Complexes], j: int) -> Compl
         found = plan.pivot[below] + own.t[:, below] - plan.pivot[joint]
     else:
         found = np.broadcast_to(batch.tip - plan.pivot[joint], own.a[:, joint].shape)
-    ahead: Complexes = found
-    return ahead
+    return found

@@ -45,18 +45,15 @@ class Wave(NamedTuple):
 
     def value(self, z: Complexes) -> Floats:
         """The value at places z on the circle (cases, several)."""
-        found: Floats = self.k0[:, None] + 2 * (z * (self.k1[:, None] + self.k2[:, None] * z)).real
-        return found
+        return self.k0[:, None] + 2 * (z * (self.k1[:, None] + self.k2[:, None] * z)).real
 
     def slope(self, z: Complexes) -> Floats:
         """How it rises there."""
-        found: Floats = -2 * (z * (self.k1[:, None] + 2 * self.k2[:, None] * z)).imag
-        return found
+        return -2 * (z * (self.k1[:, None] + 2 * self.k2[:, None] * z)).imag
 
     def bend(self, z: Complexes) -> Floats:
         """How the rise changes there."""
-        found: Floats = -2 * (z * (self.k1[:, None] + 4 * self.k2[:, None] * z)).real
-        return found
+        return -2 * (z * (self.k1[:, None] + 4 * self.k2[:, None] * z)).real
 
     def crossing_from(self, angles: Floats, steps: int = POLISHED) -> Floats:
         """The angles where it is 0, by Newton's method from angles near by."""
@@ -75,8 +72,7 @@ class Wave(NamedTuple):
         along = (self.k1**2 * np.conj(self.k2)).real / np.maximum(cross, 1e-300)
         # The point's places on both axes, squared.
         x, y = np.maximum(size + along, 0.0) / 2, np.maximum(size - along, 0.0) / 2
-        found: Flags = np.cbrt(x) + np.cbrt(y) > SIMPLE * np.cbrt(16 * cross**2)
-        return found
+        return np.asarray(np.cbrt(x) + np.cbrt(y) > SIMPLE * np.cbrt(16 * cross**2))
 
     def simple_crossing(self) -> tuple[Floats, Flags]:
         """Near which angles a simple wave is 0, (cases, 2), within a step of the coarse samples, and whether it is."""
