@@ -33,7 +33,7 @@ from umbrite.rig.edits.meshes import mesh_edits, weight_edits
 from umbrite.rig.edits.variants import branches, drawings, sets
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, is_carrier, path, targets, users_of
-from umbrite.rig.merging.rewiring import Way
+from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.mesh import mesh_of
 from umbrite.rig.model import Control, Drawing, Guide, Loose, Placement, Point, Puppet
 from umbrite.rig.words.names import swapped
@@ -173,7 +173,7 @@ def _bent_pair(puppet, draw):
     puppet = change(puppet, part, name="Near fin 9")
     for i, key in enumerate(mesh.joints):
         puppet = change(puppet, key, name=f"Near ray {i}", parent=None)
-    puppet, _ = copying.copy_branches(puppet, [*mesh.joints, puppet.parts[part].joint], Way(line=600.0))
+    puppet, _ = copying.copy_branches(puppet, [*mesh.joints, puppet.parts[part].joint], Transform(line=600.0))
     return puppet, part
 
 
@@ -313,7 +313,10 @@ ART_EDITS = {
     "drawings.lay_on": _laid_on,
     "branches.copy_as_variant": lambda p, d: branches.copy_as_variant(p, _pick(d, p.joints)),
     "copying.copy_branches": lambda p, d: copying.copy_branches(
-        p, [_pick(d, p.joints)], d(st.sampled_from([Way(shift=30 + 4j), Way(line=600.0)])), linked=d(st.booleans())
+        p,
+        [_pick(d, p.joints)],
+        d(st.sampled_from([Transform(shift=30 + 4j), Transform(line=600.0)])),
+        linked=d(st.booleans()),
     ),
     "looks.set_blend": lambda p, d: looks.set_blend(p, _pick(d, p.parts), d(st.sampled_from(["normal", "multiply"]))),
     "looks.set_clip": lambda p, d: looks.set_clip(p, _pick(d, p.parts), _none_or(d, p.parts), outside=d(st.booleans())),

@@ -15,7 +15,7 @@ from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import Bent, Flat, corners_of, scene_of
 from umbrite.rig.change import change
 from umbrite.rig.edits.copying import copy_branches
-from umbrite.rig.merging.rewiring import Way
+from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.model import point
 
 TWO, EIGHT = strip(2), strip(8)
@@ -103,7 +103,7 @@ def test_whole_turns_make_no_difference_at_the_ends_and_are_turned_all_the_way_b
 @settings(max_examples=40, deadline=None)
 @given(st.lists(st.floats(-2.4, 2.4), min_size=8, max_size=8), st.floats(-300, 300))
 def test_mirrored_puppets_bend_mirrored(turns, away):
-    puppet, new = copy_branches(EIGHT.puppet, ["j1"], Way(line=600.0))
+    puppet, new = copy_branches(EIGHT.puppet, ["j1"], Transform(line=600.0))
     pose = {f"j{i + 1}.turn": turn for i, turn in enumerate(turns)} | {"j1.x": away}
     mirrored = {f"{new[name.split('.')[0]]}.{name.split('.')[1]}": -value for name, value in pose.items()}
     placed = evaluate(compile_plan(puppet), {**pose, **mirrored})

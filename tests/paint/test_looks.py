@@ -14,7 +14,7 @@ from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.looks import at_two_depths, set_blend, set_clip, trim, untrimmed
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.merging.rewiring import Way
+from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.model import Puppet
 
 
@@ -66,7 +66,7 @@ def test_a_clip_ends_with_the_part_it_needs_and_is_copied_with_it(pair):
     package, grey, orange = pair
     clipped = set_clip(package.puppet, orange, grey)
     joints = [clipped.parts[key].joint for key in (grey, orange)]
-    copied, new = copy_branches(clipped, joints, Way(shift=5 + 0j))
+    copied, new = copy_branches(clipped, joints, Transform(shift=5 + 0j))
     assert copied.parts[new[orange]].clip == new[grey]
     gone = take_out(clipped, grey)
     assert gone.parts[orange].clip is None

@@ -33,7 +33,7 @@ from umbrite.rig.edits.bones import (
 from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.merging.rewiring import Way
+from umbrite.rig.merging.rewiring import Transform
 
 WICK = wick()
 UNRIGGED = open_any(ASSETS / "wick.ora")
@@ -219,7 +219,7 @@ def test_the_middle_line_runs_within_the_part_from_end_to_end(name):
 def test_the_other_side_of_a_boned_arm_in_one_gesture():
     arm = [joint(WICK, f"Near {name}") for name in ("upper arm", "forearm", "hand")]
     puppet, _ = bones_from_pivots(WICK, arm)
-    copied, new = copy_branches(puppet, arm[:1], Way(0j, 600.0))
+    copied, new = copy_branches(puppet, arm[:1], Transform(0j, 600.0))
     assert invariants(copied) == []
     for key in arm:
         (head, tip), (other_head, other_tip) = ends(puppet, key), ends(copied, new[key])

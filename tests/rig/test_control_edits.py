@@ -14,7 +14,7 @@ from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.links import add_link, relink, set_curve
 from umbrite.rig.edits.variants.sets import make_set
 from umbrite.rig.errors import RigError
-from umbrite.rig.merging.rewiring import Way
+from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.model import Point
 
 PUPPET = wick()
@@ -74,7 +74,7 @@ def test_a_slider_turns_its_joint_over_its_limit_and_goes_with_its_link():
 def test_a_mirrored_copy_mirrors_ranges_and_takes_choices_along():
     key = control(PUPPET, "Near hand")
     puppet = set_range(PUPPET, key, least_x=-50.0, most_x=20.0)
-    copied, new = copy_branches(puppet, [joint(puppet, "Near upper arm")], Way(0j, 600.0))
+    copied, new = copy_branches(puppet, [joint(puppet, "Near upper arm")], Transform(0j, 600.0))
     mirrored = copied.controls[new[key]]
     assert mirrored.least is not None
     assert mirrored.most is not None
@@ -82,7 +82,7 @@ def test_a_mirrored_copy_mirrors_ranges_and_takes_choices_along():
     chosen, one = make_set(puppet, [part(puppet, "Near hand"), part(puppet, "Lamp pole")])
     chosen, chooser = make_chooser(chosen, one)
     chosen = change(chosen, chooser, moves=joint(chosen, "Near upper arm"))
-    copied, new = copy_branches(chosen, [joint(chosen, "Near upper arm")], Way(40 + 0j, None))
+    copied, new = copy_branches(chosen, [joint(chosen, "Near upper arm")], Transform(40 + 0j, None))
     assert copied.controls[new[chooser]].chooses == new[one]
     assert [v.parts for v in copied.sets[new[one]].variants] == [
         (new[p],) for v in chosen.sets[one].variants for p in v.parts

@@ -14,19 +14,19 @@ from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.renaming import numbered, renamed, replaced, side_swapped
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.merging.rewiring import Way
+from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.words.names import swapped
 
 WICK = wick()
 
 
-def other_arm(way, puppet=WICK):
-    return copy_branches(puppet, [joint(puppet, "Near upper arm")], way)
+def other_arm(transform, puppet=WICK):
+    return copy_branches(puppet, [joint(puppet, "Near upper arm")], transform)
 
 
 def test_the_mirrored_arm_brings_limb_limits_target_control_and_lamp_and_refers_to_nothing_old():
-    copied, new = other_arm(Way(line=centre_line(WICK, [joint(WICK, "Near upper arm")])))
+    copied, new = other_arm(Transform(line=centre_line(WICK, [joint(WICK, "Near upper arm")])))
     assert invariants(copied) == []
     assert {copied.parts[new[part(WICK, n)]].name for n in ("Near upper arm", "Near hand")} == {
         "Far upper arm 2",
@@ -62,9 +62,9 @@ ON_GRID = {name: edit for name, edit in EDITS.items() if not name.startswith(("r
 def test_mirrored_twice_is_the_original_to_the_bit(puppet, data, line):
     assume(puppet.joints)
     key = data.draw(st.sampled_from(list(puppet.joints)))
-    once, new = copy_branches(puppet, [key], Way(line=line))
+    once, new = copy_branches(puppet, [key], Transform(line=line))
     assert invariants(once) == []
-    twice, again = copy_branches(once, [new[key]], Way(line=line))
+    twice, again = copy_branches(once, [new[key]], Transform(line=line))
     assert invariants(twice) == []
     for old, middle in new.items():
         if middle not in again or old[0] not in "jplc":
@@ -90,8 +90,8 @@ def test_mirrored_twice_is_the_original_to_the_bit(puppet, data, line):
 def test_a_copy_changes_nothing_that_was_there(puppet, data, mirrored):
     assume(puppet.joints)
     keys = data.draw(st.sets(st.sampled_from(list(puppet.joints)), min_size=1))
-    way = Way(line=300.0) if mirrored else Way(shift=40 - 30j)
-    copied, new = copy_branches(puppet, keys, way)
+    transform = Transform(line=300.0) if mirrored else Transform(shift=40 - 30j)
+    copied, new = copy_branches(puppet, keys, transform)
     assert invariants(copied) == []
     for field in ("joints", "parts", "limbs", "controls"):
         for key, item in getattr(puppet, field).items():
@@ -101,7 +101,7 @@ def test_a_copy_changes_nothing_that_was_there(puppet, data, mirrored):
 
 
 def test_a_mirrored_drawing_lies_as_a_looking_glass_shows_it():
-    copied, new = other_arm(Way(line=600.0))
+    copied, new = other_arm(Transform(line=600.0))
     flip = Affine(0j, -1 + 0j, 1200 + 0j)
     for name in ("Near upper arm", "Lamp pole"):
         key = part(WICK, name)
@@ -114,7 +114,7 @@ def test_links_within_a_branch_are_copied_with_their_signs():
     upper, lower, head = (joint(WICK, name) for name in ("Near upper arm", "Near forearm", "Head"))
     linked, _ = add_link(WICK, f"{upper}.turn", f"{lower}.turn", [(-1, -2), (1, 3)])
     linked, _ = add_link(linked, f"{upper}.scale_y", f"{head}.turn", [(0, 0), (1, 1)])
-    copied, new = other_arm(Way(line=600.0), linked)
+    copied, new = other_arm(Transform(line=600.0), linked)
     made = [link for key, link in copied.links.items() if key not in linked.links]
     assert [(link.source, link.drives) for link in made] == [(f"{new[upper]}.turn", f"{new[lower]}.turn")]
     assert [(p.x, p.y) for p in made[0].points] == [(-1, -3), (1, 2)]

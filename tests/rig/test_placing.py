@@ -15,7 +15,7 @@ from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.parts import add_part, exchange_drawing
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.merging.rewiring import Way
+from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.placement import around_parts, board_from_drawing, part_box
 
@@ -77,8 +77,8 @@ def test_fanned_out_no_two_lie_on_one_another_and_nothing_is_changed(puppet):
 
 def test_an_exchanged_drawing_keeps_pivot_place_and_binding_and_reaches_linked_copies_only():
     key = part(WICK, "Near hand")
-    linked, new = copy_branches(WICK, [joint(WICK, "Near hand")], Way(shift=50 + 0j), linked=True)
-    loose, other = copy_branches(linked, [joint(linked, "Near hand")], Way(shift=90 + 0j))
+    linked, new = copy_branches(WICK, [joint(WICK, "Near hand")], Transform(shift=50 + 0j), linked=True)
+    loose, other = copy_branches(linked, [joint(linked, "Near hand")], Transform(shift=90 + 0j))
     size = WICK.parts[key].drawing
     revised = Drawing("1" * 64, size.width, size.height)
     found = exchange_drawing(loose, key, revised)

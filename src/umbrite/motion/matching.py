@@ -105,36 +105,36 @@ def _unsoftened(placed: Placed, key: str, tip: complex) -> complex:
     limb = puppet.limbs[key]
     frame = placed.carrier_map(limb.joints[0])
     root = complex(inverse(frame)(placed.pivot(limb.joints[0])))
-    way = complex(inverse(frame)(tip)) - root
+    vector = complex(inverse(frame)(tip)) - root
     points = [complex(inverse(frame)(placed.pivot(joint))) for joint in limb.joints]
-    points.append(root + way)
+    points.append(root + vector)
     if len(limb.joints) <= 2:
-        way = _unsettled(placed, limb, points)
+        vector = _unsettled(placed, limb, points)
     full = sum(abs(b - a) for a, b in itertools.pairwise(points))
     rest = [puppet.joints[joint].pivot.z for joint in limb.joints] + [puppet.joints[limb.target].pivot.z]
     drawn = abs(rest[-1] - rest[0]) / sum(abs(b - a) for a, b in itertools.pairwise(rest))
     begins = min(max(full * (1 - limb.soften), full * drawn), full)
-    zone, distance = full - begins, abs(way)
+    zone, distance = full - begins, abs(vector)
     if len(limb.joints) < 2 or distance <= begins or zone <= 1e-9 * full:
-        return complex(frame(root + way))
+        return complex(frame(root + vector))
     # At full reach the exact place would be endlessly far; forty zones out nothing can be told apart.
     left = max(1 - (distance - begins) / zone, 1e-17)
     farther = begins - zone * math.log(left)
-    return complex(frame(root + way * farther / distance))
+    return complex(frame(root + vector * farther / distance))
 
 
 def _unsettled(placed: Placed, limb: Limb, points: list[complex]) -> complex:
     """The way from the root for which joints ease into these turns by their soft ends: see `limb_solving`."""
     more = [turn_to_ask(placed, joint) - placed.turn(joint) for joint in limb.joints]
-    way = points[-1] - points[0]
+    vector = points[-1] - points[0]
     if not any(more):
-        return way
+        return vector
     if len(limb.joints) == 2:
         above, below = placed.carrier_map(limb.joints[0]), placed.joint_map(limb.joints[0])
         sense = -1.0 if (abs(below.b) > abs(below.a)) != (abs(above.b) > abs(above.a)) else 1.0
         asked = points[1] + (points[2] - points[1]) * cmath.rect(1.0, sense * more[1]) - points[0]
-        way *= abs(asked) / abs(way) if way else 1.0
-    return way * cmath.rect(1.0, more[0])
+        vector *= abs(asked) / abs(vector) if vector else 1.0
+    return vector * cmath.rect(1.0, more[0])
 
 
 def set_target_parent_in_place(puppet: Puppet, pose: Pose, key: str, joint: str | None) -> tuple[Puppet, Pose]:

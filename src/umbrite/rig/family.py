@@ -66,9 +66,9 @@ def path(puppet: Puppet, one: str, other: str) -> list[str]:
     Raises RigError where neither carries the other.
     """
     for low, high in ((other, one), (one, other)):
-        way = [low, *ancestors(puppet, low)]
-        if high in way:
-            return way[way.index(high) :: -1]
+        chain = [low, *ancestors(puppet, low)]
+        if high in chain:
+            return chain[chain.index(high) :: -1]
     names = get_joint(puppet, one).name, get_joint(puppet, other).name
     raise RigError(f"{names[0]} and {names[1]} don't lie on one line of the family. Parent one below the other first.")
 
@@ -136,8 +136,8 @@ def body_joint(puppet: Puppet) -> str | None:
 
     It is as far down as it can be, never the master, and never held by a limb. None where there is no such joint.
     """
-    ways = [way for way in _ways(puppet).values() if way]
-    shared = [key for key in ways[0] if all(key in way for way in ways)] if ways else []
+    chains = [chain for chain in _chains(puppet).values() if chain]
+    shared = [key for key in chains[0] if all(key in chain for chain in chains)] if chains else []
     return shared[0] if shared else None
 
 
@@ -156,10 +156,10 @@ def body_carrier(puppet: Puppet) -> str | None:
 
 def loose_bodies(puppet: Puppet) -> list[str]:
     """Where nothing but the master carries all limbs: the joints below it, or free ones, that carry their roots; in family order."""
-    ways = _ways(puppet)
-    if body_joint(puppet) is not None or len(ways) < 2:
+    chains = _chains(puppet)
+    if body_joint(puppet) is not None or len(chains) < 2:
         return []
-    tops = {way[-1] for way in ways.values() if way} or set(ways)
+    tops = {chain[-1] for chain in chains.values() if chain} or set(chains)
     return [key for key in puppet.joints if key in tops]
 
 
@@ -168,7 +168,7 @@ def in_guests(puppet: Puppet) -> set[str]:
     return {key for guest in puppet.guests.values() for key in guest.ids.values()}
 
 
-def _ways(puppet: Puppet) -> dict[str, list[str]]:
+def _chains(puppet: Puppet) -> dict[str, list[str]]:
     """What carries each limb's root; limbs of guests belong to other bodies."""
     strange = in_guests(puppet)
     roots = dict.fromkeys(limb.joints[0] for key, limb in puppet.limbs.items() if limb.enabled and key not in strange)

@@ -19,7 +19,7 @@ from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.branch_alone import branch_alone
 from umbrite.rig.merging.branch_merging import merge
 from umbrite.rig.merging.resizing import resize_branch
-from umbrite.rig.merging.rewiring import Way, copied_settings
+from umbrite.rig.merging.rewiring import Transform, copied_settings
 
 DEMOS = ("wick", "bramble", "tansy", "inkpot")
 
@@ -37,7 +37,7 @@ def maps(puppet, pose, keys):
 def test_what_is_brought_in_does_there_what_it_does_alone_in_its_own_proportions(data):
     host, guest = data.draw(puppets()), data.draw(puppets())
     scale, shift = data.draw(st.sampled_from([1.0, 0.5, 1.7])), complex(data.draw(st.integers(-300, 300)), 40)
-    made = merge(Document(host), Document(guest), Way(shift, scale=scale))
+    made = merge(Document(host), Document(guest), Transform(shift, scale=scale))
     assert invariants(made.document.puppet) == []
     pose = data.draw(poses(guest, st.floats(-0.6, 0.6)))
     there = copied_settings(pose, made.ids, scale)
@@ -53,7 +53,7 @@ def test_what_is_brought_in_does_there_what_it_does_alone_in_its_own_proportions
 def test_a_whole_demo_brought_into_another_keeps_all_its_poses_and_takes(name):
     guest = load(ASSETS / f"{name}.umbrite").document
     host = load(ASSETS / "wick.umbrite").document
-    made = merge(host, guest, Way(80 + 10j, scale=1.3))
+    made = merge(host, guest, Transform(80 + 10j, scale=1.3))
     assert fault_of(made.document) is None
     assert settled(made.document, Document()) == made.document
     assert len(made.document.takes) == len(host.takes) + len(guest.takes)
@@ -110,7 +110,7 @@ def test_what_can_not_be_brought_in_is_refused_with_a_sentence():
     with pytest.raises(RigError, match="nothing in what is brought in"):
         merge(wick, Document())
     with pytest.raises(RigError, match="times as large"):
-        merge(wick, wick, Way(scale=0.0))
+        merge(wick, wick, Transform(scale=0.0))
     with pytest.raises(RigError, match="no joint with the id"):
         merge(wick, wick, onto="j99999")
     with pytest.raises(RigError, match="no branch to take"):

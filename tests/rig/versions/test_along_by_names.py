@@ -10,14 +10,14 @@ from umbrite.rig.document import Document
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.branch_merging import merge
-from umbrite.rig.merging.rewiring import Way
+from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.versions.along_by_names import Clip, clip_of, with_clip
 
 WICK = load(ASSETS / "wick.umbrite").document
 
 
 def test_all_controls_and_links_go_to_a_larger_puppet_of_the_same_names_and_grow_with_it():
-    larger = merge(Document(), WICK, Way(scale=2.0)).document
+    larger = merge(Document(), WICK, Transform(scale=2.0)).document
     puppet = larger.puppet
     bare = replace(puppet, controls={}, links={}, height=2 * WICK.puppet.height)
     told = clip_of(WICK, [*WICK.puppet.controls, *WICK.puppet.links])
@@ -32,12 +32,12 @@ def test_all_controls_and_links_go_to_a_larger_puppet_of_the_same_names_and_grow
 
 
 def test_a_take_goes_by_names_and_its_lengths_grow():
-    larger = merge(Document(), replace(WICK, takes=()), Way(scale=2.0)).document
+    larger = merge(Document(), replace(WICK, takes=()), Transform(scale=2.0)).document
     larger = replace(larger, puppet=replace(larger.puppet, height=2 * WICK.puppet.height))
     take = WICK.takes[0]
     made, _, missing = with_clip(larger, clip_of(WICK, take=take))
     assert missing == []
-    wanted = merge(Document(), replace(WICK, takes=(take,)), Way(scale=2.0)).document.takes[0]
+    wanted = merge(Document(), replace(WICK, takes=(take,)), Transform(scale=2.0)).document.takes[0]
     assert made.takes[0] == wanted
 
 

@@ -52,8 +52,8 @@ def middle_line(picture: Picture, start: complex | None = None) -> MiddleLine:
     even = _graph(depth, cells, 0.0)
     one = _farthest(even, deepest)
     other = _farthest(even, one)
-    way = _way(_graph(depth, cells, 3.0), one, other)
-    rows, columns = np.unravel_index(cells[way], depth.shape)
+    vector = _way(_graph(depth, cells, 3.0), one, other)
+    rows, columns = np.unravel_index(cells[vector], depth.shape)
     across, down = alpha.shape[1] / size[0], alpha.shape[0] / size[1]
     cells_line = _to_ends(columns + 1j * rows, depth)
     line = _smooth((cells_line.real + 0.5) * across + 1j * (cells_line.imag + 0.5) * down)
@@ -63,30 +63,30 @@ def middle_line(picture: Picture, start: complex | None = None) -> MiddleLine:
     return MiddleLine(line, max(2.0 * float(np.median(inner)) * (across + down) / 2, 2.0))
 
 
-def _to_ends(way: Complexes, depth: NDArray[np.float32]) -> Complexes:
+def _to_ends(vector: Complexes, depth: NDArray[np.float32]) -> Complexes:
     """The way with its ends in the middle of the drawing's ends: where it comes out of a corner, it goes on straight from inside instead."""
-    radii = depth[way.imag.astype(int), way.real.astype(int)]
+    radii = depth[vector.imag.astype(int), vector.real.astype(int)]
     for _ in range(2):
-        way, radii = way[::-1], radii[::-1]
-        walked = np.concatenate([[0.0], np.cumsum(np.abs(np.diff(way)))])
+        vector, radii = vector[::-1], radii[::-1]
+        walked = np.concatenate([[0.0], np.cumsum(np.abs(np.diff(vector)))])
         inner = int(np.argmax(walked >= float(np.median(radii))))
-        if inner == 0 or inner + 3 >= len(way):
+        if inner == 0 or inner + 3 >= len(vector):
             continue
-        ahead = way[min(inner + max(3, int(2 * radii[inner])), len(way) - 1)]
-        back = (way[inner] - ahead) / max(abs(way[inner] - ahead), 1e-9)
+        ahead = vector[min(inner + max(3, int(2 * radii[inner])), len(vector) - 1)]
+        back = (vector[inner] - ahead) / max(abs(vector[inner] - ahead), 1e-9)
         cap = []
         for k in range(1, int(3 * radii[inner]) + 2):
-            z = way[inner] + back * k
+            z = vector[inner] + back * k
             row, column = round(z.imag), round(z.real)
             if not (0 <= row < depth.shape[0] and 0 <= column < depth.shape[1]) or depth[row, column] <= 0:
                 break
             cap.append(z)
-        way = np.concatenate([np.array(cap[::-1], dtype=np.complex128), way[inner:]])
+        vector = np.concatenate([np.array(cap[::-1], dtype=np.complex128), vector[inner:]])
         radii = depth[
-            np.clip(np.round(way.imag).astype(int), 0, depth.shape[0] - 1),
-            np.clip(np.round(way.real).astype(int), 0, depth.shape[1] - 1),
+            np.clip(np.round(vector.imag).astype(int), 0, depth.shape[0] - 1),
+            np.clip(np.round(vector.real).astype(int), 0, depth.shape[1] - 1),
         ]
-    return way
+    return vector
 
 
 def _largest(solid: NDArray[np.uint8]) -> NDArray[np.uint8]:
@@ -131,10 +131,10 @@ def _way(graph: Any, one: int, other: int) -> list[int]:
     from scipy.sparse.csgraph import dijkstra
 
     _, before = dijkstra(graph, directed=False, indices=one, return_predecessors=True)
-    way = [other]
-    while way[-1] != one:
-        way.append(int(before[way[-1]]))
-    return way[::-1]
+    vector = [other]
+    while vector[-1] != one:
+        vector.append(int(before[vector[-1]]))
+    return vector[::-1]
 
 
 def _smooth(line: Complexes) -> Complexes:

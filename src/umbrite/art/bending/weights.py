@@ -112,8 +112,8 @@ def _across(
     found = {}
     for i, (z, far, k) in enumerate(zip(net.vertices.tolist(), away.tolist(), nearest.tolist(), strict=True)):
         owner, core = int(owners[k]), complex(points[k])
-        way = bones[owner][1] - bones[owner][0]
-        along = abs(((z - core) * way.conjugate()).real) / max(abs(way), 1e-9)
+        vector = bones[owner][1] - bones[owner][0]
+        along = abs(((z - core) * vector.conjugate()).real) / max(abs(vector), 1e-9)
         reach = 1.15 * _depth_at(depth, core) + MARGIN + 1
         if along <= 0.6 * STEP * spacing and far <= reach and _seen(depth, core, z):
             found[i] = owner
@@ -204,6 +204,6 @@ def _islands(net: Net) -> NDArray[np.intp]:
 
 
 def _away(z: complex, bone: Segment) -> float:
-    way = bone[1] - bone[0]
-    share = ((z - bone[0]) * way.conjugate()).real / max(abs(way) ** 2, 1e-12)
-    return abs(z - bone[0] - way * min(max(share, 0.0), 1.0))
+    vector = bone[1] - bone[0]
+    share = ((z - bone[0]) * vector.conjugate()).real / max(abs(vector) ** 2, 1e-12)
+    return abs(z - bone[0] - vector * min(max(share, 0.0), 1.0))

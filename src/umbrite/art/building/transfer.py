@@ -51,7 +51,7 @@ class Laid(NamedTuple):
     told: tuple[str, ...]
 
 
-class _Way(NamedTuple):
+class _Fit(NamedTuple):
     """From the rig's board to the other's: for each part of the rig, for what carries none, how much larger, and whether mirrored."""
 
     parts: dict[str, Onto]
@@ -98,16 +98,16 @@ def lay_rig(
         },
         {key: sheet_of_part(art.parts[key], art_pictures[art.parts[key].drawing.sha256]).box for key in pairs.values()},
     )
-    way = _way(boxes, pairs, mirrored=ahead != filled.facing)
+    fit = _fit(boxes, pairs, mirrored=ahead != filled.facing)
     told: list[str] = []
     puppet = _with_art(rig.puppet, art, pairs)
-    puppet = _mapped(rig.puppet, puppet, way, _pivots(rig.puppet, old, new, pairs, way))
+    puppet = _mapped(rig.puppet, puppet, fit, _pivots(rig.puppet, old, new, pairs, fit))
     puppet, missing = _without(puppet, rig.puppet, pairs, told)
     puppet = _with_drawn_variants(puppet, told)
     puppet = _with_meshes(puppet, rig.puppet, pairs, art_pictures)
     puppet, riding = _with_riders(puppet, art, new, pairs)
     puppet = replace(puppet, width=art.width, height=art.height, guides=(), meant=())
-    document = _showing_what_is_there(_timed(rig, replace(rig, puppet=puppet), way))
+    document = _showing_what_is_there(_timed(rig, replace(rig, puppet=puppet), fit))
     sure = {standing[place]: filled.sure[place] for place in filled.pieces if place in standing}
     return Laid(settled(document, Document()), pairs, sure, tuple(missing), tuple(riding), tuple(told))
 
@@ -150,12 +150,12 @@ def _box_map(one: Box, other: Box, *, mirrored: bool) -> Onto:
     return onto
 
 
-def _way(boxes: tuple[Mapping[str, Box], Mapping[str, Box]], pairs: Mapping[str, str], *, mirrored: bool) -> _Way:
+def _fit(boxes: tuple[Mapping[str, Box], Mapping[str, Box]], pairs: Mapping[str, str], *, mirrored: bool) -> _Fit:
     old, new = boxes
     parts = {key: _box_map(old[key], new[other], mirrored=mirrored) for key, other in pairs.items()}
     one, other = _around(old.values()), _around(new.values())
     scale = ((other.width**2 + other.height**2) / max(one.width**2 + one.height**2, 1e-9)) ** 0.5
-    return _Way(parts, _box_map(one, other, mirrored=mirrored), scale, mirrored)
+    return _Fit(parts, _box_map(one, other, mirrored=mirrored), scale, mirrored)
 
 
 def _with_art(rig: Puppet, art: Puppet, pairs: Mapping[str, str]) -> Puppet:
@@ -170,91 +170,91 @@ def _with_art(rig: Puppet, art: Puppet, pairs: Mapping[str, str]) -> Puppet:
     return puppet
 
 
-def _part_of(rig: Puppet, joint: str, way: _Way) -> str | None:
+def _part_of(rig: Puppet, joint: str, fit: _Fit) -> str | None:
     """The part on a joint that has found its like."""
-    return next((key for key in parts_on(rig, joint) if key in way.parts), None)
+    return next((key for key in parts_on(rig, joint) if key in fit.parts), None)
 
 
-def _onto(rig: Puppet, joint: str, way: _Way) -> Onto:
-    key = _part_of(rig, joint, way)
-    return way.whole if key is None else way.parts[key]
+def _onto(rig: Puppet, joint: str, fit: _Fit) -> Onto:
+    key = _part_of(rig, joint, fit)
+    return fit.whole if key is None else fit.parts[key]
 
 
-def _pivots(rig: Puppet, old: Pieces, new: Pieces, pairs: Mapping[str, str], way: _Way) -> dict[str, complex]:
+def _pivots(rig: Puppet, old: Pieces, new: Pieces, pairs: Mapping[str, str], fit: _Fit) -> dict[str, complex]:
     """Pivots where the other art turns elsewhere than it would by the frames alone."""
     found = {}
     for key, other in pairs.items():
         joint = rig.parts[key].joint
         above = rig.joints[joint].parent
-        parent = _part_of(rig, above, way) if above is not None else None
+        parent = _part_of(rig, above, fit) if above is not None else None
         if parent is None or (key, parent) not in old.contacts or (other, pairs[parent]) not in new.contacts:
             continue
         before, after = old.contacts[key, parent], new.contacts[other, pairs[parent]]
         if min(before.goods[0], after.goods[0]) < FIRM:
             continue
-        mapped, turns = way.parts[key](before.pivots[0]), after.pivots[0]
+        mapped, turns = fit.parts[key](before.pivots[0]), after.pivots[0]
         box = new.sheets[other].box
         if abs(turns - mapped) > ELSEWHERE * max(box.width, box.height):
-            found[joint] = turns + way.parts[key](rig.joints[joint].pivot.z) - mapped
+            found[joint] = turns + fit.parts[key](rig.joints[joint].pivot.z) - mapped
     return found
 
 
-def _mapped(rig: Puppet, puppet: Puppet, way: _Way, elsewhere: Mapping[str, complex]) -> Puppet:
+def _mapped(rig: Puppet, puppet: Puppet, fit: _Fit, elsewhere: Mapping[str, complex]) -> Puppet:
     """Joints, limbs, limits, controls and links in the proportions of the other art."""
-    pivots = {key: elsewhere.get(key, _onto(rig, key, way)(joint.pivot.z)) for key, joint in rig.joints.items()}
+    pivots = {key: elsewhere.get(key, _onto(rig, key, fit)(joint.pivot.z)) for key, joint in rig.joints.items()}
     for key, joint in rig.joints.items():
-        tip = None if joint.tip is None else point(_tip(rig, key, way, pivots))
+        tip = None if joint.tip is None else point(_tip(rig, key, fit, pivots))
         limit = joint.limit
-        if limit is not None and way.mirrored:
+        if limit is not None and fit.mirrored:
             limit = Limit(-limit.largest, -limit.smallest, limit.soft)
         puppet = change(puppet, key, pivot=point(pivots[key]), tip=tip, limit=limit)
     for key, limb in rig.limbs.items():
-        at = None if limb.tip is None else point(_near_tip(rig, limb.joints[-1], limb.tip.z, way, puppet))
-        puppet = change(puppet, key, tip=at, bend=-limb.bend if way.mirrored else limb.bend)
+        at = None if limb.tip is None else point(_near_tip(rig, limb.joints[-1], limb.tip.z, fit, puppet))
+        puppet = change(puppet, key, tip=at, bend=-limb.bend if fit.mirrored else limb.bend)
         target = puppet.limbs[key].target
         puppet = change(puppet, target, pivot=point(limb_tip(puppet, puppet.limbs[key])))
         if (drawn := drawn_bend(puppet, puppet.limbs[key])) != 0:  # else the picture would move at rest
             puppet = change(puppet, key, bend=1 if drawn > 0 else -1)
     for key, control in rig.controls.items():
-        offset = control.offset.z * way.scale
-        offset = -offset.conjugate() if way.mirrored else offset
-        puppet = put(puppet, key, replace(grown(control, way.scale, mirrored=way.mirrored), offset=point(offset)))
+        offset = control.offset.z * fit.scale
+        offset = -offset.conjugate() if fit.mirrored else offset
+        puppet = put(puppet, key, replace(grown(control, fit.scale, mirrored=fit.mirrored), offset=point(offset)))
     for key, link in rig.links.items():
-        across, up = (factor_of(name, way.scale, mirrored=way.mirrored) for name in (link.source, link.drives))
+        across, up = (factor_of(name, fit.scale, mirrored=fit.mirrored) for name in (link.source, link.drives))
         points = [Point(p.x * across, p.y * up) for p in link.points]
         puppet = change(puppet, key, points=tuple(sorted(points, key=lambda p: p.x)))
-    poses = tuple(replace(pose, channels=_scaled(pose.channels, way)) for pose in rig.poses)
+    poses = tuple(replace(pose, channels=_scaled(pose.channels, fit)) for pose in rig.poses)
     return replace(puppet, poses=poses)
 
 
-def _tip(rig: Puppet, key: str, way: _Way, pivots: Mapping[str, complex]) -> complex:
+def _tip(rig: Puppet, key: str, fit: _Fit, pivots: Mapping[str, complex]) -> complex:
     """A bone's tip: on the head of what goes on from it, else as its piece is mapped, and as far from where its pivot has gone."""
     tip = rig.joints[key].tip
     assert tip is not None
     for child in children(rig, key):
         if abs(rig.joints[child].pivot.z - tip.z) < 1e-6:
             return pivots[child]
-    onto = _onto(rig, key, way)
+    onto = _onto(rig, key, fit)
     return pivots[key] + onto(tip.z) - onto(rig.joints[key].pivot.z)
 
 
-def _near_tip(rig: Puppet, joint: str, tip: complex, way: _Way, puppet: Puppet) -> complex:
+def _near_tip(rig: Puppet, joint: str, tip: complex, fit: _Fit, puppet: Puppet) -> complex:
     """The tip of a limb that ends in no joint."""
     own = rig.joints[joint].tip
     if own is not None and abs(own.z - tip) < 1e-6:
         return puppet.joints[joint].tip.z  # type: ignore[union-attr]
-    onto = _onto(rig, joint, way)
+    onto = _onto(rig, joint, fit)
     return puppet.joints[joint].pivot.z + onto(tip) - onto(rig.joints[joint].pivot.z)
 
 
-def _timed(rig: Document, document: Document, way: _Way) -> Document:
+def _timed(rig: Document, document: Document, fit: _Fit) -> Document:
     """Pose and takes in the other proportions."""
-    takes = tuple(copied_take(take, {}, way.scale, mirrored=way.mirrored) for take in rig.takes)
-    return replace(document, pose=_scaled(rig.pose, way), takes=takes)
+    takes = tuple(copied_take(take, {}, fit.scale, mirrored=fit.mirrored) for take in rig.takes)
+    return replace(document, pose=_scaled(rig.pose, fit), takes=takes)
 
 
-def _scaled(channels: Mapping[str, float], way: _Way) -> Pose:
-    return copied_settings(channels, {}, way.scale, mirrored=way.mirrored)
+def _scaled(channels: Mapping[str, float], fit: _Fit) -> Pose:
+    return copied_settings(channels, {}, fit.scale, mirrored=fit.mirrored)
 
 
 def _without(puppet: Puppet, rig: Puppet, pairs: Mapping[str, str], told: list[str]) -> tuple[Puppet, list[str]]:

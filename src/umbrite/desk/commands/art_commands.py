@@ -14,7 +14,7 @@ from umbrite.rig.edits.arranging import Edge, align, distribute
 from umbrite.rig.edits.copying import centre_line, copy_branches
 from umbrite.rig.edits.looks import at_two_depths, make_reference, set_guides, untrimmed
 from umbrite.rig.ids import id_kind
-from umbrite.rig.merging.rewiring import Way
+from umbrite.rig.merging.rewiring import Transform
 
 BESIDE = 24 + 24j  # how far a plain copy lies from its original
 
@@ -22,10 +22,10 @@ BESIDE = 24 + 24j  # how far a plain copy lies from its original
 FLASHES, FLASH = 6, 160  # times on and off, milliseconds each
 
 
-def _copy(session: Session, step: str, way: Way, *, sides: bool = False, linked: bool = False) -> None:
+def _copy(session: Session, step: str, transform: Transform, *, sides: bool = False, linked: bool = False) -> None:
     guest = guest_selected(session)
     keys = session.selection.of("joint") if guest is None else [session.puppet.guests[guest].root]
-    puppet, new = copy_branches(session.puppet, keys, way, sides=sides, linked=linked)
+    puppet, new = copy_branches(session.puppet, keys, transform, sides=sides, linked=linked)
     session.edit(tr("{step} of {keys}", step=step, keys=label_of(session, keys)), puppet=puppet)
     chosen = [new[key] for key in (session.puppet.parts if session.workspace.station is PARTS else keys) if key in new]
     session.selection.select(chosen)
@@ -45,12 +45,12 @@ def _copy(session: Session, step: str, way: Way, *, sides: bool = False, linked:
 
 def duplicate(session: Session) -> None:
     """Copies of the selected branches beside the originals, with drawings of their own."""
-    _copy(session, "Copy", Way(shift=BESIDE))
+    _copy(session, "Copy", Transform(shift=BESIDE))
 
 
 def linked_copy(session: Session) -> None:
     """Copies that share their drawings: when one is exchanged, all are."""
-    _copy(session, "Linked copy", Way(shift=BESIDE), linked=True)
+    _copy(session, "Linked copy", Transform(shift=BESIDE), linked=True)
 
 
 def mirrored_side(session: Session) -> None:
@@ -58,14 +58,14 @@ def mirrored_side(session: Session) -> None:
     _copy(
         session,
         "Other side, mirrored,",
-        Way(line=centre_line(session.puppet, session.selection.of("joint"))),
+        Transform(line=centre_line(session.puppet, session.selection.of("joint"))),
         sides=True,
     )
 
 
 def moved_side(session: Session) -> None:
     """The other side, only moved: a far leg in side view is not mirrored."""
-    _copy(session, "Other side, moved,", Way(shift=BESIDE * 2), sides=True)
+    _copy(session, "Other side, moved,", Transform(shift=BESIDE * 2), sides=True)
 
 
 def aligned(edge: Edge) -> Callable[[Session], None]:

@@ -156,9 +156,9 @@ def _stepped(session: Session, pose: Pose, key: str, by: complex) -> Pose:
     """A slider or pad a hundredth of its way on for each pixel, upwards counting more; a chooser one variant on."""
     control = session.puppet.controls[key]
     if traits(control).chooses:
-        way = (by.real > 0) - (by.real < 0)
-        number = next_variant(session.placed, control.chooses, way) if way else 0
-        return switched(session.placed, pose, control.chooses, number)[0] if way else pose
+        vector = (by.real > 0) - (by.real < 0)
+        number = next_variant(session.placed, control.chooses, vector) if vector else 0
+        return switched(session.placed, pose, control.chooses, number)[0] if vector else pose
     least, most = span_of(control)
     share = by.real * (most.x - least.x) / 100
     found = {f"{key}.value": (session.placed.control_value(key) + share, least.x, most.x)}

@@ -88,16 +88,16 @@ def washer(painter: Inked, at: QPointF, radius: float, *, lit: bool = False, hot
 
 def dowel(painter: Inked, start: QPointF, end: QPointF, side: Side, *, lit: bool = False) -> None:
     """A bone or a length of a limb: two parallel ink lines, rounded, in the colour and the sign of its side."""
-    way = end - start
-    length = math.hypot(way.x(), way.y())
+    vector = end - start
+    length = math.hypot(vector.x(), vector.y())
     if length < 6:
         return
-    across = QPointF(-way.y(), way.x()) / length * 4.6
+    across = QPointF(-vector.y(), vector.x()) / length * 4.6
     path = QPainterPath(start + across)
     path.lineTo(end + across * 0.6)
-    path.quadTo(end + way / length * 5, end - across * 0.6)
+    path.quadTo(end + vector / length * 5, end - across * 0.6)
     path.lineTo(start - across)
-    path.quadTo(start - way / length * 5, start + across)
+    path.quadTo(start - vector / length * 5, start + across)
     if lit:
         painter.setPen(pen(look.with_alpha(painter.theme.selected, 150), 11))
         painter.drawPath(path)
@@ -109,16 +109,16 @@ def dowel(painter: Inked, start: QPointF, end: QPointF, side: Side, *, lit: bool
     painter.setPen(pen(painter.theme.ink, 1.7, SIDE_STROKE[side]))
     painter.drawPath(path)
     painter.setPen(pen(colour, 1.8, SIDE_STROKE[side]))
-    painter.drawLine(start + way * 0.06, end - way * 0.04)
+    painter.drawLine(start + vector * 0.06, end - vector * 0.04)
 
 
 def notch(painter: Inked, head: QPointF, tip: QPointF, *, hot: bool = False) -> None:
     """The tip of a bone: a notch across the dowel, wider under the pointer."""
-    way = tip - head
-    length = math.hypot(way.x(), way.y())
+    vector = tip - head
+    length = math.hypot(vector.x(), vector.y())
     if length < 6:
         return
-    across = QPointF(-way.y(), way.x()) / length * (7.5 if hot else 5.5)
+    across = QPointF(-vector.y(), vector.x()) / length * (7.5 if hot else 5.5)
     for colour, width in ((painter.theme.paper, 5.0), (painter.theme.selected if hot else painter.theme.ink, 2.2)):
         painter.setPen(pen(colour, width))
         painter.drawLine(tip - across, tip + across)
@@ -126,8 +126,8 @@ def notch(painter: Inked, head: QPointF, tip: QPointF, *, hot: bool = False) -> 
 
 def cord(painter: Inked, start: QPointF, end: QPointF, *, lit: bool = False, far: bool = False) -> None:
     """A slack cord from child to parent."""
-    way = end - start
-    length = math.hypot(way.x(), way.y())
+    vector = end - start
+    length = math.hypot(vector.x(), vector.y())
     sag = QPointF(0, min(26.0, length * 0.16))
     path = QPainterPath(start)
     path.quadTo((start + end) / 2 + sag, end)
@@ -253,8 +253,8 @@ def fan(painter: Inked, at: QPointF, radius: float, shown: Fan) -> None:
     painter.drawLine(at + needle * 9, at + needle * (radius - 6))
     painter.setPen(pen(painter.theme.ink, 2))
     painter.drawLine(at + needle * 9, at + needle * (radius - 6))
-    for name, way in (("smallest", small), ("largest", large)):
-        place = at + QPointF(way.real, way.imag) * radius
+    for name, vector in (("smallest", small), ("largest", large)):
+        place = at + QPointF(vector.real, vector.imag) * radius
         if name == end:
             glow(painter, place, 18)
         painter.setPen(pen(painter.theme.ink, 1.6))
@@ -276,12 +276,12 @@ def _turn(small: complex, large: complex) -> float:
     return angle if angle > 1e-9 else angle + 2 * math.pi
 
 
-def bend_arrow(painter: Inked, knee: QPointF, way: QPointF, colour: QColor) -> None:
+def bend_arrow(painter: Inked, knee: QPointF, vector: QPointF, colour: QColor) -> None:
     """The side to which a limb bends: an arrow from its middle joint outwards."""
-    length = math.hypot(way.x(), way.y())
+    length = math.hypot(vector.x(), vector.y())
     if length < 1e-6:
         return
-    unit = way / length
+    unit = vector / length
     across = QPointF(-unit.y(), unit.x())
     start, tip = knee + unit * 13, knee + unit * 34
     head = QPainterPath(tip)

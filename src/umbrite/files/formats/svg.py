@@ -40,7 +40,7 @@ SMALL_CANVAS, COARSE = 100_000, 4
 class _Leaf(NamedTuple):
     """A layer to be: the way of places from the root to its group, or to single drawings of a group, and its names."""
 
-    way: tuple[int, ...]
+    nesting: tuple[int, ...]
     only: tuple[int, ...] | None  # places of the children to draw; None for all
     name: str
     groups: tuple[str, ...]
@@ -141,9 +141,9 @@ def _name(element: Element, other: str) -> str:
     return readable(element.get(LABEL) or element.get("id") or "") or other
 
 
-def _leaves(path: Path, element: Element, way: tuple[int, ...], groups: tuple[str, ...]) -> Iterator[_Leaf]:
+def _leaves(path: Path, element: Element, nesting: tuple[int, ...], groups: tuple[str, ...]) -> Iterator[_Leaf]:
     """Groups that hold drawings only are leaves; loose drawings beside groups are a leaf of their own between them."""
-    if len(way) > DEEPEST:
+    if len(nesting) > DEEPEST:
         raise FileError(f"{shown_name(path)} has groups within groups more than {DEEPEST} deep; it was not opened.")
     loose: list[int] = []
     title = groups[-1] if groups else "Drawing"
@@ -151,17 +151,17 @@ def _leaves(path: Path, element: Element, way: tuple[int, ...], groups: tuple[st
         kind = _plain(child)
         if kind == "g":
             if loose:
-                yield _Leaf(way, tuple(loose), title, groups[:-1])
+                yield _Leaf(nesting, tuple(loose), title, groups[:-1])
                 loose = []
             name = _name(child, f"Group {i + 1}")
             if any(_plain(inner) == "g" for inner in child):
-                yield from _leaves(path, child, (*way, i), (*groups, name))
+                yield from _leaves(path, child, (*nesting, i), (*groups, name))
             else:
-                yield _Leaf((*way, i), None, name, groups)
+                yield _Leaf((*nesting, i), None, name, groups)
         elif kind not in HELPERS and kind not in {"namedview", "script"}:
             loose.append(i)
     if loose:
-        yield _Leaf(way, tuple(loose), title, groups[:-1])
+        yield _Leaf(nesting, tuple(loose), title, groups[:-1])
 
 
 def _alone(root: Element, leaf: _Leaf, width: int, height: int) -> Element:
@@ -170,7 +170,7 @@ def _alone(root: Element, leaf: _Leaf, width: int, height: int) -> Element:
     kept.set("width", str(width))
     kept.set("height", str(height))
     here = kept
-    for place in leaf.way:
+    for place in leaf.nesting:
         chosen = copy.copy(here[place])
         if chosen.get("display") == "none":
             chosen.set("display", "inline")

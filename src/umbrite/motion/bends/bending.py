@@ -72,13 +72,13 @@ def bend_of(puppet: Puppet, part: Part) -> Bend | None:
 def _family(puppet: Puppet, mesh: Mesh) -> tuple[tuple[str | None, ...], tuple[int, ...]]:
     """The mesh's joints, with what carries all of them where none of them does; and the place of each one's carrier."""
     known = set(mesh.joints)
-    ways = {key: ancestors(puppet, key) for key in mesh.joints}
-    above = {key: next((each for each in way if each in known), None) for key, way in ways.items()}
+    vectors = {key: ancestors(puppet, key) for key in mesh.joints}
+    above = {key: next((each for each in vector if each in known), None) for key, vector in vectors.items()}
     roots = [key for key, carrier in above.items() if carrier is None]
     bones: list[str | None] = list(mesh.joints)
     root: str | None = roots[0]
     if len(roots) > 1:
-        root = next((each for each in ways[roots[0]] if all(each in ways[other] for other in roots)), None)
+        root = next((each for each in vectors[roots[0]] if all(each in vectors[other] for other in roots)), None)
         bones.append(root)
     place = {key: i for i, key in enumerate(bones)}
     return tuple(bones), tuple(
@@ -102,9 +102,11 @@ def _made(
     shares = _shares_of_turns(weights, carrier)
     bent = shares * (1 - shares) + FAINT * weights
     centre_of = bent / bent.sum(axis=0)
-    ways = np.array(tips) - heads
-    along = ((z[None] - heads[:, None]) * np.conj(ways)[:, None]).real / np.maximum(np.abs(ways) ** 2, 1e-12)[:, None]
-    places = heads[:, None] + ways[:, None] * np.clip(along, 0, 1)
+    vectors = np.array(tips) - heads
+    along = ((z[None] - heads[:, None]) * np.conj(vectors)[:, None]).real / np.maximum(np.abs(vectors) ** 2, 1e-12)[
+        :, None
+    ]
+    places = heads[:, None] + vectors[:, None] * np.clip(along, 0, 1)
     shift = OWN_PLACE * weights
     at = (1 - OWN_PLACE) * centre_of
     # The pivot lies where the bone has it and where its carrier has it: the bone may have been dragged away from there.

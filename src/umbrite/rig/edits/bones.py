@@ -189,8 +189,8 @@ def set_length(puppet: Puppet, key: str, length: float) -> Puppet:
     joint = get_joint(puppet, key)
     if joint.tip is None or length < SHORTEST:
         raise RigError(f"{joint.name} needs a tip and a length of {SHORTEST:.0f} px or more.")
-    way = joint.tip.z - joint.pivot.z
-    return move_tip(puppet, key, joint.pivot.z + way / abs(way) * length)
+    vector = joint.tip.z - joint.pivot.z
+    return move_tip(puppet, key, joint.pivot.z + vector / abs(vector) * length)
 
 
 def set_angle(puppet: Puppet, key: str, angle: float) -> Puppet:
@@ -244,9 +244,9 @@ def away_from_bone(puppet: Puppet, key: str, z: complex) -> float:
     joint = get_joint(puppet, key)
     if joint.tip is None:
         return abs(z - joint.pivot.z)
-    way = joint.tip.z - joint.pivot.z
-    share = ((z - joint.pivot.z) * way.conjugate()).real / (abs(way) ** 2 or math.inf)
-    return abs(z - joint.pivot.z - way * min(max(share, 0.0), 1.0))
+    vector = joint.tip.z - joint.pivot.z
+    share = ((z - joint.pivot.z) * vector.conjugate()).real / (abs(vector) ** 2 or math.inf)
+    return abs(z - joint.pivot.z - vector * min(max(share, 0.0), 1.0))
 
 
 def named(puppet: Puppet, key: str, name: str) -> Puppet:

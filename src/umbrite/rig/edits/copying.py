@@ -15,12 +15,12 @@ from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.merging.branch_alone import branch_joints, is_guest_within, things_within
-from umbrite.rig.merging.rewiring import Names, Way, copied_things
+from umbrite.rig.merging.rewiring import Names, Transform, copied_things
 from umbrite.rig.model import Part, Puppet, on_grid, point
 
 
 def copy_branches(
-    puppet: Puppet, keys: Iterable[str], way: Way, *, sides: bool = True, linked: bool = False
+    puppet: Puppet, keys: Iterable[str], transform: Transform, *, sides: bool = True, linked: bool = False
 ) -> tuple[Puppet, dict[str, str]]:
     """Copy joints with all that they carry, and what belongs to them. Nothing that was there changes.
 
@@ -29,8 +29,8 @@ def copy_branches(
     them for far ones, else in front. Returns the puppet and the map from old to new ids.
     Refuses an empty choice.
     """
-    require_finite(way.shift, way.line or 0.0, what="A copy's place")
-    way = Way(point(way.shift).z, None if way.line is None else on_grid(way.line))
+    require_finite(transform.shift, transform.line or 0.0, what="A copy's place")
+    transform = Transform(point(transform.shift).z, None if transform.line is None else on_grid(transform.line))
     joints = branch_joints(puppet, keys)
     if not joints:
         raise RigError("A copy needs something to copy. Select one or more parts or joints first.")
@@ -39,12 +39,12 @@ def copy_branches(
     before, chosen = puppet, things_within(puppet, joints)
     there = set(chosen)
     chosen += [key for key, link in puppet.links.items() if owner_of(link.drives) in there]
-    if way.line is None:  # what is mirrored is no guest, for it is not what came in
+    if transform.line is None:  # what is mirrored is no guest, for it is not what came in
         chosen += [key for key, one in puppet.guests.items() if is_guest_within(one, there)]
     new: dict[str, str] = {}
     for key in chosen:
         puppet, new[key] = new_id(puppet, id_kind(key) or "joint")
-    made = copied_things(before, new, way, Names(before, sides=sides), linked=linked)
+    made = copied_things(before, new, transform, Names(before, sides=sides), linked=linked)
     puppet = replace(puppet, **{field: {**getattr(puppet, field), **items} for field, items in made.items()})
     parts = [key for key in chosen if key in before.parts]
     puppet = replace(puppet, order=_order(before, parts, new, made["parts"]))

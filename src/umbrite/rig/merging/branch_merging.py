@@ -15,7 +15,7 @@ from umbrite.rig.document import Document
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import by_parent
 from umbrite.rig.ids import FIELDS, Kind
-from umbrite.rig.merging.rewiring import Copies, Names, Way, copied_settings, copied_take, copied_things
+from umbrite.rig.merging.rewiring import Copies, Names, Transform, copied_settings, copied_take, copied_things
 from umbrite.rig.model import Puppet, SavedPose, point
 from umbrite.rig.words.names import unique
 
@@ -32,24 +32,28 @@ class Merged(NamedTuple):
 
 
 def merge(
-    document: Document, other: Document, way: Way | None = None, onto: str | None = None, at: int | None = None
+    document: Document,
+    other: Document,
+    transform: Transform | None = None,
+    onto: str | None = None,
+    at: int | None = None,
 ) -> Merged:
     """Bring another puppet in, scaled and shifted by `way` (board pixels), its free joints hanging from `onto`; its parts together at
     the place `at` in the draw order (None: in front).
 
     Raises RigError for an empty puppet, a joint that is not there, and proportions beyond all bounds.
     """
-    puppet, way = document.puppet, way or Way()
-    require_finite(way.shift, what="The place of what is brought in")
-    if not LEAST_SCALE <= way.scale <= MOST_SCALE:
+    puppet, transform = document.puppet, transform or Transform()
+    require_finite(transform.shift, what="The place of what is brought in")
+    if not LEAST_SCALE <= transform.scale <= MOST_SCALE:
         raise RigError("What is brought in can be a thousandth to a thousand times as large. Choose a scale between.")
     if onto is not None:
         get_joint(puppet, onto)
     if not other.puppet.joints:
         raise RigError("There is nothing in what is brought in. Choose a puppet or a branch with parts.")
-    way = way._replace(shift=point(way.shift).z)
+    transform = transform._replace(shift=point(transform.shift).z)
     puppet, ids = with_ids(puppet, other.puppet, {})
-    made = copies(other.puppet, ids, way, Names(puppet, sides=False))
+    made = copies(other.puppet, ids, transform, Names(puppet, sides=False))
     for key in by_parent(other.puppet.joints).get(None, []):
         made["joints"][ids[key]] = replace(made["joints"][ids[key]], parent=onto)
     puppet = replace(puppet, **{field: {**getattr(puppet, field), **items} for field, items in made.items()})
@@ -58,13 +62,13 @@ def merge(
     puppet = replace(
         puppet,
         order=(*puppet.order[:place], *brought, *puppet.order[place:]),
-        poses=(*puppet.poses, *copied_poses(puppet, other.puppet.poses, ids, way.scale)),
+        poses=(*puppet.poses, *copied_poses(puppet, other.puppet.poses, ids, transform.scale)),
     )
     refuse_circles(puppet)
     takes = list(document.takes)
     for take in other.takes:
         name = unique(take.name, [each.name for each in takes])
-        takes.append(replace(copied_take(take, ids, way.scale), name=name))
+        takes.append(replace(copied_take(take, ids, transform.scale), name=name))
     return Merged(replace(document, puppet=puppet, takes=tuple(takes)), ids)
 
 
@@ -80,12 +84,12 @@ def with_ids(puppet: Puppet, other: Puppet, known: Mapping[str, str]) -> tuple[P
     return puppet, ids
 
 
-def copies(other: Puppet, ids: Mapping[str, str], way: Way, names: Names) -> Copies:
+def copies(other: Puppet, ids: Mapping[str, str], transform: Transform, names: Names) -> Copies:
     """All things of a puppet under other ids, by field: rewired, in the proportions of `way`, under names that are not taken.
 
     Free joints stay free; what shares a drawing does so with its own kind.
     """
-    made = copied_things(other, ids, way, names)
+    made = copied_things(other, ids, transform, names)
     sharing: dict[str, str] = {}
     for key, part in other.parts.items():
         if part.shares:

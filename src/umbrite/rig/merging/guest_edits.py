@@ -14,7 +14,7 @@ from umbrite.rig.merging.branch_merging import copied_poses, copies, merge, with
 from umbrite.rig.merging.depths import together
 from umbrite.rig.merging.guests import DEEPEST, FREE, depth_of, get_guest, owned, packed, unpacked
 from umbrite.rig.merging.resizing import scaled_values
-from umbrite.rig.merging.rewiring import Names, Way
+from umbrite.rig.merging.rewiring import Names, Transform
 from umbrite.rig.model import Control, Guest, Joint, Puppet, point
 from umbrite.rig.placement import ground_of
 from umbrite.rig.words.names import unique
@@ -41,19 +41,19 @@ def add_guest(
         raise RigError(
             f"{other.puppet.name} has guests within guests {DEEPEST} deep; that is as deep as they go. Make some of them its own first."
         )
-    inner, way = _flat(other), Way(point(at).z, scale=scale)
+    inner, transform = _flat(other), Transform(point(at).z, scale=scale)
     puppet = document.puppet
     name = unique(other.puppet.name, [one.name for one in puppet.guests.values()])
     puppet, root = new_id(puppet, "joint")
-    pivot = way.point(point(_standing(inner.puppet)))
+    pivot = transform.point(point(_standing(inner.puppet)))
     label = unique(name, [joint.name for joint in puppet.joints.values()])
     puppet = put(puppet, root, Joint(label, pivot, parent=onto, pivot_set=True))
     if onto is not None:
         get_joint(puppet, onto)
-    made = merge(replace(document, puppet=puppet), replace(inner, takes=()), way, onto=root)
+    made = merge(replace(document, puppet=puppet), replace(inner, takes=()), transform, onto=root)
     puppet, key = new_id(made.document.puppet, "guest")
     data, sha256 = packed(other)
-    guest = Guest(name, root, source, sha256, made.ids, way.point(point(0j)), scale, data=data)
+    guest = Guest(name, root, source, sha256, made.ids, transform.point(point(0j)), scale, data=data)
     puppet = put(puppet, key, guest)
     if not any(control.kind == "master" for control in inner.puppet.controls.values()):
         puppet, control = new_id(puppet, "control")
@@ -129,7 +129,7 @@ def remade(document: Document, key: str, wanted: Guest) -> Remade:
 
 def _expected(inner: Puppet, guest: Guest, ids: Mapping[str, str]) -> dict[str, dict[str, Any]]:
     """All that a guest is by its copy, under ids of the host and its own names."""
-    made = copies(inner, ids, Way(guest.at.z, scale=guest.scale), Names.plain())
+    made = copies(inner, ids, Transform(guest.at.z, scale=guest.scale), Names.plain())
     for key, joint in made["joints"].items():
         if joint.parent is None:
             made["joints"][key] = replace(joint, parent=guest.root)

@@ -12,7 +12,7 @@ from umbrite.rig.limb_shape import limb_tip
 from umbrite.rig.merging.branch_alone import branch_alone
 from umbrite.rig.merging.branch_merging import LEAST_SCALE, MOST_SCALE, copies
 from umbrite.rig.merging.guests import guest_of
-from umbrite.rig.merging.rewiring import Names, Way, copied_settings, copied_take
+from umbrite.rig.merging.rewiring import Names, Transform, copied_settings, copied_take
 from umbrite.rig.model import point
 
 
@@ -31,7 +31,7 @@ def resize_branch(document: Document, keys: Iterable[str], scale: float, about: 
     ids = {
         key: key for field in ("joints", "parts", "limbs", "sets", "controls", "links") for key in getattr(alone, field)
     }
-    made = copies(replace(alone, guests={}), ids, Way(about * (1 - scale), scale=scale), Names.plain())
+    made = copies(replace(alone, guests={}), ids, Transform(about * (1 - scale), scale=scale), Names.plain())
     joints = {key: replace(puppet.joints[key], pivot=one.pivot, tip=one.tip) for key, one in made["joints"].items()}
     parts = {key: replace(puppet.parts[key], placement=one.placement) for key, one in made["parts"].items()}
     puppet = replace(

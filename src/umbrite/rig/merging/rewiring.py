@@ -36,7 +36,7 @@ Copies = dict[str, dict[str, Any]]  # by the puppet's field, then by id
 OTHER: dict[Side, Side] = {"near": "far", "far": "near", "middle": "middle"}
 
 
-class Way(NamedTuple):
+class Transform(NamedTuple):
     """How a copy lies: made `scale` times as large about the board's corner and then shifted, or reflected in the vertical line through
     `line` (None: not mirrored).
     """
@@ -114,7 +114,9 @@ def _outside(puppet: Puppet, key: str | None, new: Mapping[str, str], names: Nam
     return key
 
 
-def copied_things(puppet: Puppet, new: Mapping[str, str], way: Way, names: Names, *, linked: bool = False) -> Copies:
+def copied_things(
+    puppet: Puppet, new: Mapping[str, str], transform: Transform, names: Names, *, linked: bool = False
+) -> Copies:
     """All things that `new` leads from, once more under the ids that it leads to, in its order. With `linked` parts share their drawings
     with what shares them already, else with nothing.
     """
@@ -124,47 +126,49 @@ def copied_things(puppet: Puppet, new: Mapping[str, str], way: Way, names: Names
         return [key for key in new if key in there]
 
     return {
-        "joints": {new[k]: copied_joint(puppet, k, new, way, names) for k in of("joints")},
-        "parts": {new[k]: copied_part(puppet, k, new, way, names, linked=linked) for k in of("parts")},
-        "limbs": {new[k]: copied_limb(puppet, k, new, way, names) for k in of("limbs")},
+        "joints": {new[k]: copied_joint(puppet, k, new, transform, names) for k in of("joints")},
+        "parts": {new[k]: copied_part(puppet, k, new, transform, names, linked=linked) for k in of("parts")},
+        "limbs": {new[k]: copied_limb(puppet, k, new, transform, names) for k in of("limbs")},
         "sets": {new[k]: copied_set(puppet, k, new, names) for k in of("sets")},
-        "controls": {new[k]: copied_control(puppet, k, new, way, names) for k in of("controls")},
-        "links": {new[k]: copied_link(puppet, k, new, way, names) for k in of("links")},
-        "guests": {new[k]: copied_guest(puppet.guests[k], new, way, names) for k in of("guests")},
+        "controls": {new[k]: copied_control(puppet, k, new, transform, names) for k in of("controls")},
+        "links": {new[k]: copied_link(puppet, k, new, transform, names) for k in of("links")},
+        "guests": {new[k]: copied_guest(puppet.guests[k], new, transform, names) for k in of("guests")},
     }
 
 
-def copied_joint(puppet: Puppet, key: str, new: Mapping[str, str], way: Way, names: Names) -> Joint:
+def copied_joint(puppet: Puppet, key: str, new: Mapping[str, str], transform: Transform, names: Names) -> Joint:
     """A joint once more. What carries it outside of the copy carries the copy too; it is no master."""
     joint = puppet.joints[key]
     return replace(
         joint,
         name=names.new("joints", joint.name),
-        pivot=way.point(joint.pivot),
-        tip=None if joint.tip is None else way.point(joint.tip),
+        pivot=transform.point(joint.pivot),
+        tip=None if joint.tip is None else transform.point(joint.tip),
         parent=_outside(puppet, joint.parent, new, names),
         side=names.side(joint.side),
-        limit=way.limit(joint.limit),
+        limit=transform.limit(joint.limit),
         role="",
         also=tuple(_outside(puppet, each, new, names) or "" for each in joint.also),
     )
 
 
-def copied_part(puppet: Puppet, key: str, new: Mapping[str, str], way: Way, names: Names, *, linked: bool) -> Part:
+def copied_part(
+    puppet: Puppet, key: str, new: Mapping[str, str], transform: Transform, names: Names, *, linked: bool
+) -> Part:
     """A part once more, on the copy of its joint, bending over the copies of what it bends over."""
     part = puppet.parts[key]
     return replace(
         part,
         name=names.new("parts", part.name),
         joint=new[part.joint],
-        placement=way.placement(part.placement),
+        placement=transform.placement(part.placement),
         shares=part.shares if linked else "",
         clip=None if part.clip is None else new.get(part.clip, part.clip),
         mesh=None if part.mesh is None else rewired(part.mesh, new),
     )
 
 
-def copied_limb(puppet: Puppet, key: str, new: Mapping[str, str], way: Way, names: Names) -> Limb:
+def copied_limb(puppet: Puppet, key: str, new: Mapping[str, str], transform: Transform, names: Names) -> Limb:
     """A limb once more; its joints and target are in the copy."""
     limb = puppet.limbs[key]
     return replace(
@@ -174,20 +178,20 @@ def copied_limb(puppet: Puppet, key: str, new: Mapping[str, str], way: Way, name
         target=new[limb.target],
         end=None if limb.end is None else new[limb.end],
         toe=None if limb.toe is None else new.get(limb.toe, limb.toe),
-        tip=None if limb.tip is None else way.point(limb.tip),
-        bend=-limb.bend if way.line is not None else limb.bend,
+        tip=None if limb.tip is None else transform.point(limb.tip),
+        bend=-limb.bend if transform.line is not None else limb.bend,
         side=names.side(limb.side),
     )
 
 
-def copied_control(puppet: Puppet, key: str, new: Mapping[str, str], way: Way, names: Names) -> Control:
+def copied_control(puppet: Puppet, key: str, new: Mapping[str, str], transform: Transform, names: Names) -> Control:
     """A control once more; what it moves is in the copy."""
     control = puppet.controls[key]
     return replace(
-        grown(control, way.scale, mirrored=way.line is not None),
+        grown(control, transform.scale, mirrored=transform.line is not None),
         name=names.new("controls", control.name),
         moves=new[control.moves],
-        offset=way.vector(control.offset),
+        offset=transform.vector(control.offset),
         side=names.side(control.side),
         chooses=new.get(control.chooses, ""),
     )
@@ -207,24 +211,24 @@ def copied_set(puppet: Puppet, key: str, new: Mapping[str, str], names: Names) -
     return replace(one, name=names.new("sets", one.name), variants=tuple(variants))
 
 
-def copied_guest(guest: Guest, new: Mapping[str, str], way: Way, names: Names) -> Guest:
+def copied_guest(guest: Guest, new: Mapping[str, str], transform: Transform, names: Names) -> Guest:
     """A guest once more, of the same puppet; all of it is in the copy."""
     return replace(
         guest,
         name=names.new("guests", guest.name),
         root=new[guest.root],
         ids={inner: new[key] for inner, key in guest.ids.items()},
-        at=way.point(guest.at),
-        scale=guest.scale * way.scale,
+        at=transform.point(guest.at),
+        scale=guest.scale * transform.scale,
     )
 
 
-def copied_link(puppet: Puppet, key: str, new: Mapping[str, str], way: Way, names: Names) -> Link:
+def copied_link(puppet: Puppet, key: str, new: Mapping[str, str], transform: Transform, names: Names) -> Link:
     """A link once more. What it drives is in the copy; what it follows outside of it stays what it was."""
     link = puppet.links[key]
-    owner, mirrored = owner_of(link.source), way.line is not None
-    across = factor_of(link.source, way.scale, mirrored=mirrored) if owner in new else 1.0
-    up = factor_of(link.drives, way.scale, mirrored=mirrored)
+    owner, mirrored = owner_of(link.source), transform.line is not None
+    across = factor_of(link.source, transform.scale, mirrored=mirrored) if owner in new else 1.0
+    up = factor_of(link.drives, transform.scale, mirrored=mirrored)
     points = [Point(p.x * across, p.y * up) for p in link.points]
     return replace(
         link,

@@ -67,15 +67,15 @@ def drag_bone(session: Session, key: str, grasp: str, press: complex) -> Gesture
     joint = start.joints[key]
     event = yield Feedback(lit=(key,))
     while event.kind == "move":
-        way, along = event.at - press, not event.shift
+        moved, along = event.at - press, not event.shift
         if grasp == "head":
-            puppet = move_head(start, key, joint.pivot.z + way, along=along)
+            puppet = move_head(start, key, joint.pivot.z + moved, along=along)
         elif grasp == "tip" and joint.tip is not None:
-            puppet = move_tip(start, key, joint.tip.z + way, along=along)
+            puppet = move_tip(start, key, joint.tip.z + moved, along=along)
         else:
-            puppet = move_bone(start, key, way, along=along)
+            puppet = move_bone(start, key, moved, along=along)
         session.preview(puppet=puppet)
-        event = yield Feedback(readout=distance_text(way), lit=(key,))
+        event = yield Feedback(readout=distance_text(moved), lit=(key,))
     words = {"head": "Move head of", "tip": "Move tip of"}.get(grasp, "Move bone")
     finish(session, event, f"{words} {joint.name}")
 

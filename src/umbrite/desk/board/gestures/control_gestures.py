@@ -12,7 +12,7 @@ def drag_control_place(session: Session, key: str, press: complex) -> Gesture:
     control = start.controls[key]
     event = yield Feedback(lit=(key,))
     while event.kind == "move":
-        way = straightened(press, event)
-        session.preview(puppet=change(start, key, offset=point(control.offset.z + way)))
-        event = yield Feedback(readout=distance_text(control.offset.z + way), lit=(key,))
+        moved = straightened(press, event)
+        session.preview(puppet=change(start, key, offset=point(control.offset.z + moved)))
+        event = yield Feedback(readout=distance_text(control.offset.z + moved), lit=(key,))
     finish(session, event, f"Place control {control.name}")

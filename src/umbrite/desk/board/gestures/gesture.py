@@ -50,15 +50,15 @@ def finish(session: Session, event: Pointer, name: str) -> None:
 
 def straightened(start: complex, event: Pointer) -> complex:
     """The way from `start` to the pointer; with Shift along the nearer axis only."""
-    way = event.at - start
+    moved = event.at - start
     if not event.shift:
-        return way
-    return complex(way.real, 0) if abs(way.real) >= abs(way.imag) else complex(0, way.imag)
+        return moved
+    return complex(moved.real, 0) if abs(moved.real) >= abs(moved.imag) else complex(0, moved.imag)
 
 
-def distance_text(way: complex) -> str:
+def distance_text(moved: complex) -> str:
     """A move for the readout, y upwards as people think of it."""
-    across, up = round(way.real) + 0.0, round(-way.imag) + 0.0  # never -0
+    across, up = round(moved.real) + 0.0, round(-moved.imag) + 0.0  # never -0
     return f"{across:+.0f}, {up:+.0f} px".replace("-", "\N{MINUS SIGN}")
 
 

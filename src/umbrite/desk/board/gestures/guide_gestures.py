@@ -29,13 +29,13 @@ def drag_guide(
     finish(session, event, "Guide")
 
 
-def snapped_way(puppet: Puppet, keys: list[str], way: complex, zoom: float) -> complex:
+def snapped_way(puppet: Puppet, keys: list[str], moved: complex, zoom: float) -> complex:
     """A move of parts with their box's nearest edge or middle brought to a guide that is near."""
     if not puppet.guides:
-        return way
+        return moved
     box = around_parts(puppet, keys)
-    x = _snapped(puppet, "x", (box.left, (box.left + box.right) / 2, box.right), way.real, SNAP / zoom)
-    y = _snapped(puppet, "y", (box.top, (box.top + box.bottom) / 2, box.bottom), way.imag, SNAP / zoom)
+    x = _snapped(puppet, "x", (box.left, (box.left + box.right) / 2, box.right), moved.real, SNAP / zoom)
+    y = _snapped(puppet, "y", (box.top, (box.top + box.bottom) / 2, box.bottom), moved.imag, SNAP / zoom)
     return complex(x, y)
 
 

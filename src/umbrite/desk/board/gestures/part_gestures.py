@@ -25,11 +25,11 @@ def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
     name = f"Move {count_text(session, keys)}"
     event = yield Feedback()
     while event.kind == "move":
-        way = straightened(press, event)
+        moved = straightened(press, event)
         # Whole pixels keep drawings as crisp as they came.
-        way = snapped_way(start, keys, complex(round(way.real), round(way.imag)), event.zoom)
-        session.preview(puppet=moved_parts(now, keys, way))
-        event = yield Feedback(readout=distance_text(way), faint=faint)
+        moved = snapped_way(start, keys, complex(round(moved.real), round(moved.imag)), event.zoom)
+        session.preview(puppet=moved_parts(now, keys, moved))
+        event = yield Feedback(readout=distance_text(moved), faint=faint)
     finish(session, event, name)
 
 

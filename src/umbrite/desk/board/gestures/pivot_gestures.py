@@ -49,11 +49,11 @@ def slide_art(session: Session, key: str, press: complex) -> Gesture:
     fixed = start if start.joints[key].pivot_set else move_pivot(start, key, pivot)
     event = yield Feedback(lit=(key,))
     while event.kind == "move":
-        way = straightened(press, event)
-        way = complex(round(way.real), round(way.imag))
-        session.preview(puppet=nudge_parts(fixed, parts, way))
+        moved = straightened(press, event)
+        moved = complex(round(moved.real), round(moved.imag))
+        session.preview(puppet=nudge_parts(fixed, parts, moved))
         bend = joined(session, key)
-        event = yield Feedback(distance_text(way), lit=(key,), ghosts=ghosts(bend, pivot), marks=marks(bend, pivot))
+        event = yield Feedback(distance_text(moved), lit=(key,), ghosts=ghosts(bend, pivot), marks=marks(bend, pivot))
     finish(session, event, f"Slide {start.joints[key].name} under its pivot")
 
 

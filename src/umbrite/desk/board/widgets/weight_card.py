@@ -20,10 +20,10 @@ from umbrite.desk.commands.bends import bending_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import WEIGHTS
 from umbrite.desk.theme.language import tr
-from umbrite.rig.edits.meshes.weight_edits import BrushWay
+from umbrite.rig.edits.meshes.weight_edits import BrushMode
 from umbrite.rig.mesh import weights_of
 
-WAYS: tuple[tuple[str, BrushWay], ...] = (
+WAYS: tuple[tuple[str, BrushMode], ...] = (
     ("Add", "add"), ("Take away", "take"), ("Smooth", "smooth"), ("Even out", "even"), ("Fill the part", "fill")
 )  # fmt: skip
 SMALLEST, LARGEST = 5, 400  # board pixels
@@ -45,15 +45,15 @@ class WeightCard(QFrame):
         form = QFormLayout()
         form.setVerticalSpacing(4)
         column.addLayout(form)
-        self.bone, self.way = QComboBox(), QComboBox()
-        for words, way in WAYS:
-            self.way.addItem(tr(words), way)
+        self.bone, self.mode = QComboBox(), QComboBox()
+        for words, mode in WAYS:
+            self.mode.addItem(tr(words), mode)
         self.size_, self.strength, self.hardness = (QSlider(Qt.Orientation.Horizontal) for _ in range(3))
         self.size_.setRange(SMALLEST, LARGEST)
         for slider in (self.strength, self.hardness):
             slider.setRange(0, 100)
         rows = (
-            ("Bone", self.bone), ("Brush", self.way), ("Size", self.size_), ("Strength", self.strength), ("Hardness", self.hardness)
+            ("Bone", self.bone), ("Brush", self.mode), ("Size", self.size_), ("Strength", self.strength), ("Hardness", self.hardness)
         )  # fmt: skip
         for words, field in rows:
             field.setAccessibleName(tr(words))
@@ -73,7 +73,7 @@ class WeightCard(QFrame):
             column.addWidget(widget)
         brushing = session.brushing
         self.bone.activated.connect(lambda _i: brushing.choose(str(self.bone.currentData())))
-        self.way.activated.connect(lambda _i: self._set(way=self.way.currentData()))
+        self.mode.activated.connect(lambda _i: self._set(mode=self.mode.currentData()))
         self.size_.valueChanged.connect(lambda value: self._set(radius=float(value)))
         self.strength.valueChanged.connect(lambda value: self._set(strength=value / 100))
         self.hardness.valueChanged.connect(lambda value: self._set(hardness=value / 100))
@@ -112,7 +112,7 @@ class WeightCard(QFrame):
             self.hide()
             return
         self.title.setText(session.puppet.parts[brushing.part].name)
-        fields = (self.bone, self.way, self.size_, self.strength, self.hardness)
+        fields = (self.bone, self.mode, self.size_, self.strength, self.hardness)
         for field in fields:
             field.blockSignals(True)
         names = [(session.puppet.joints[key].name, key) for key in mesh.joints]
@@ -121,7 +121,7 @@ class WeightCard(QFrame):
             for name, key in names:
                 self.bone.addItem(name, key)
         self.bone.setCurrentIndex(self.bone.findData(brushing.bone))
-        self.way.setCurrentIndex(self.way.findData(brushing.brush.way))
+        self.mode.setCurrentIndex(self.mode.findData(brushing.brush.mode))
         self.size_.setValue(round(brushing.brush.radius))
         self.strength.setValue(round(brushing.brush.strength * 100))
         self.hardness.setValue(round(brushing.brush.hardness * 100))

@@ -26,7 +26,7 @@ from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.branch_alone import branch_alone
 from umbrite.rig.merging.branch_merging import merge
 from umbrite.rig.merging.resizing import resize_branch
-from umbrite.rig.merging.rewiring import Way
+from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.model import Puppet
 from umbrite.rig.versions.along_by_names import FORMAT, Clip, clip_of, with_clip
 
@@ -146,7 +146,7 @@ def bring(session: Session, package: Package, onto: str | None = None, at: compl
     pivot = other.puppet.joints[root].pivot.z if root else 0j
     shift = _shift(session, pivot * scale, onto) if at is None else at - pivot * scale
     before = session.history.now
-    made = merge(before, other, Way(shift, scale=scale), onto)
+    made = merge(before, other, Transform(shift, scale=scale), onto)
     session.file.add_art({sha256: package.art[sha256] for sha256 in drawings_of(other)})
     document = made.document
     if not puppet.joints:  # an empty puppet takes the canvas of what comes first

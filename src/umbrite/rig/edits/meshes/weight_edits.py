@@ -20,13 +20,13 @@ from umbrite.rig.words.names import swapped
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
-BrushWay = Literal["add", "take", "smooth", "even", "fill"]
+BrushMode = Literal["add", "take", "smooth", "even", "fill"]
 
 
 class Brush(NamedTuple):
     """How a stroke works: its way, radius in board pixels, strength and hardness (0 to 1: how much of the radius is as strong as the middle)."""
 
-    way: BrushWay = "add"
+    mode: BrushMode = "add"
     radius: float = 60.0
     strength: float = 0.35
     hardness: float = 0.4
@@ -57,18 +57,20 @@ def dabbed(weights: Floats, places: Complexes, at: complex, stroke: Stroke, tria
     """
     brush, bone, locked, heir = stroke
     amount = brush.strength * softness(brush, np.abs(places - at))
-    if brush.way == "fill":
+    if brush.mode == "fill":
         return _given(weights, np.ones(len(weights)), bone, locked)
     if not amount.any():
         return weights
-    if brush.way == "smooth":
+    if brush.mode == "smooth":
         return _towards(weights, _neighbours_mean(weights, triangles), amount, locked)
-    if brush.way == "even":
+    if brush.mode == "even":
         mean = (weights * amount[:, None]).sum(axis=0) / amount.sum()
         return _towards(weights, np.broadcast_to(mean, weights.shape), amount, locked)
     room = _room(weights, bone, locked)
     wanted = (
-        weights[:, bone] + amount * (room - weights[:, bone]) if brush.way == "add" else weights[:, bone] * (1 - amount)
+        weights[:, bone] + amount * (room - weights[:, bone])
+        if brush.mode == "add"
+        else weights[:, bone] * (1 - amount)
     )
     return _given(weights, np.where(amount > 0, wanted, weights[:, bone]), bone, locked, heir)
 

@@ -5,7 +5,7 @@ from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.variants.sets import add_variant, get_set, make_set, set_of
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
-from umbrite.rig.merging.rewiring import Way
+from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.model import Limb, Puppet, Variant
 
 
@@ -16,7 +16,7 @@ def copy_as_variant(puppet: Puppet, joint: str, name: str = "") -> tuple[Puppet,
     """
     found = set_of(puppet, joint)
     before = puppet
-    puppet, new = copy_branches(puppet, [joint], Way(), sides=False)
+    puppet, new = copy_branches(puppet, [joint], Transform(), sides=False)
     title = name or f"{thing(before, joint).name} 2"
     if found is not None:
         key = found[0]
