@@ -39,19 +39,19 @@ WAYS = ("add", "take", "smooth", "even", "fill")
     st.floats(0, 500), st.floats(0, 100), st.floats(5, 200), st.floats(0, 1), st.floats(0, 1),
     st.none() | st.integers(0, 3),
 )  # fmt: skip
-def test_every_dab_keeps_sums_and_locked_bones(transform, bone, locked, x, y, radius, strength, hardness, heir):  # noqa: PLR0913, PLR0917
-    brush = Brush(transform, radius, strength, hardness)
+def test_every_dab_keeps_sums_and_locked_bones(mode, bone, locked, x, y, radius, strength, hardness, heir):  # noqa: PLR0913, PLR0917
+    brush = Brush(mode, radius, strength, hardness)
     after = dabbed(WEIGHTS, PLACES, complex(x, y), Stroke(brush, bone, locked, heir), TRIANGLES)
     assert np.abs(after.sum(axis=1) - 1).max() < 1e-9
     assert after.min() >= -1e-12
     for i in locked:
         assert np.abs(after[:, i] - WEIGHTS[:, i]).max() < 1e-12
-    if transform != "fill":
+    if mode != "fill":
         beyond = np.abs(PLACES - complex(x, y)) >= radius
         assert np.abs(after[beyond] - WEIGHTS[beyond]).max(initial=0) < 1e-12
-    if bone not in locked and transform == "add":
+    if bone not in locked and mode == "add":
         assert (after[:, bone] >= WEIGHTS[:, bone] - 1e-12).all()
-    if bone not in locked and transform == "take":
+    if bone not in locked and mode == "take":
         assert (after[:, bone] <= WEIGHTS[:, bone] + 1e-12).all()
 
 
@@ -69,7 +69,7 @@ def test_strokes_do_what_they_say():
     near = np.abs(PLACES - at) < 40
     added = dabbed(WEIGHTS, PLACES, at, Stroke(brush, 3), TRIANGLES)
     assert added[near, 3].min() > 0.99
-    taken = dabbed(added, PLACES, at, Stroke(brush._replace(transform="take"), 3, heir=2), TRIANGLES)
+    taken = dabbed(added, PLACES, at, Stroke(brush._replace(mode="take"), 3, heir=2), TRIANGLES)
     assert taken[near, 3].max() < 0.01
     assert taken[near, 2].min() > 0.9, "who had nothing beside it gives it to the heir"
     even = dabbed(WEIGHTS, PLACES, 125 + 50j, Stroke(Brush("even", 80, 1.0, 0.98), 0), TRIANGLES)

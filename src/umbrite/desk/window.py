@@ -219,7 +219,7 @@ class Window(QMainWindow):
             session.workspace.view_changed,
             session.drafts.changed,
         ):
-            signal.connect(lambda *_: self._stale.start())
+            signal.connect(self._on_what_may_change)
         session.settled.connect(self._refresh_actions)  # a key that comes right after finds its action
         self.strip.badge_pressed.connect(self.show_findings)
         self.findings_list.wanted.connect(lambda key: self.actions_by_id[key].trigger())
@@ -263,6 +263,10 @@ class Window(QMainWindow):
         self.frame.show_tools(row)
         if not self.alone:
             self.arrangements.enter(self.session.workspace.station)
+        self._stale.start()
+
+    def _on_what_may_change(self, *_: object) -> None:
+        """What can be done may be something else by now; it is asked once all has come."""
         self._stale.start()
 
     def _refresh_actions(self) -> None:
