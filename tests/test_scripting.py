@@ -94,14 +94,3 @@ def test_more_art_comes_in_front_and_what_is_refused_says_so(tmp_path):
             refused()
     with pytest.raises(AttributeError):
         _ = umbrite.nothing
-
-
-def test_a_take_gives_its_pose_at_a_frame_and_all_its_pictures(qapp):
-    wick = umbrite.open(ASSETS / "wick.umbrite")
-    assert wick.at("Walk", 6) != wick
-    frames = list(wick.frames("Walk", 0.05))
-    take = wick.take("Walk")
-    assert len(frames) == take.last - take.first
-    assert frames[0].shape == (78, 59, 4)
-    assert (frames[0] != frames[6]).any()
-    assert qapp

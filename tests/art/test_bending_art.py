@@ -21,7 +21,6 @@ from umbrite.rig.edits.control_proposals import grip_limbs
 from umbrite.rig.edits.limbs import limbs_along
 from umbrite.rig.edits.limits import set_loose
 from umbrite.rig.edits.meshes.mesh_edits import set_keeping
-from umbrite.rig.edits.pivots import join_parts
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.limb_shape import nearest_bone
@@ -213,21 +212,3 @@ def test_grips_along_a_tail_reach_and_what_hangs_beyond_goes_along():
     assert abs(placed.pivot(third.joints[-1]) - rest.pivot(third.joints[-1])) > 20, "what hangs beyond goes along"
     with pytest.raises(RigError, match="more joints first"):
         limbs_along(bendy, joints[:2], 3)
-
-
-def test_find_joints_hangs_things_from_the_bone_of_a_bendy_part_that_lies_there():
-    puppet, package = wick(), wick_package()
-    pole, cap = part(puppet, "Lamp pole"), part(puppet, "Cap")
-    picture = decode(package.art[puppet.parts[pole].drawing.sha256], "a pole")
-    bendy, joints = bend_part(puppet, pole, picture, 6)
-    for bone in joints:
-        middle = (bendy.joints[bone].pivot.z + bendy.joints[bone].tip.z) / 2
-        joined = join_parts(bendy, cap, pole, middle)
-        assert joined.joints[joined.parts[cap].joint].parent == bone
-    assert join_parts(bendy, cap, part(bendy, "Head"), 1j).joints[bendy.parts[cap].joint].parent == joint_of(
-        bendy, "Head"
-    )
-
-
-def joint_of(puppet, name):
-    return puppet.parts[part(puppet, name)].joint

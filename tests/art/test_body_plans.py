@@ -134,17 +134,6 @@ def test_what_is_there_already_stays_and_again_makes_nothing_more():
     assert len(build_rig(fewer, pieces, found, one.pictures).limbs) == 4, "what was left out is made later"
 
 
-def test_hats_ride_on_heads_and_are_told():
-    for seed in range(40):
-        one = wild(seed, "biped", "plain")
-        hat = next((key for key, piece in one.pieces.items() if piece == "patch"), None)
-        if hat is not None:
-            break
-    _, made = built(one)
-    assert (hat, one.parents[hat]) in made.riding
-    assert made.puppet.joints[made.puppet.parts[hat].joint].parent == made.puppet.parts[one.parents[hat]].joint
-
-
 def test_an_arm_without_a_hand_reaches_with_its_tip():
     one = character(63, "biped", "plain")
     hand = next(key for key, piece in one.pieces.items() if piece == "near hand")

@@ -14,7 +14,7 @@ from umbrite.rig.edits.parts import add_part
 from umbrite.rig.edits.variants.branches import copy_as_variant, parts_of
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.placement import Box
-from umbrite.rig.words.body_words import fits_below, kind_of, root_rank
+from umbrite.rig.words.body_words import fits_below
 
 
 @pytest.mark.parametrize("seeds", [range(200, 230), pytest.param(range(90), marks=pytest.mark.long)])
@@ -106,12 +106,6 @@ def test_samples_lie_where_the_board_has_them():
 )  # fmt: skip
 def test_names_tell_what_hangs_from_what(child, parent, fit):
     assert fits_below(child, parent) == fit
-
-
-def test_the_root_is_told_by_name():
-    names = ["Hand", "Hips", "Pebble", "Trunk", "Forearm"]
-    assert sorted(names, key=root_rank, reverse=True) == ["Hips", "Trunk", "Pebble", "Forearm", "Hand"]
-    assert kind_of("Near boot buckle") == "belt"
 
 
 def test_drawings_that_take_turns_are_never_joined_to_one_another():

@@ -321,14 +321,24 @@ def tried(desk, act, answers):
         desk.do("closer")
     if act.id == act.menu.lower().removesuffix("s"):
         desk.session.workspace.go_to(PIVOTS)
-    before = seen(desk, answers)
+    before, history = seen(desk, answers), desk.session.history
+    document, steps = history.now, len(history.steps()[0])
     desk.do(act.id)
     assert invariants(desk.session.puppet) == [], act.id
-    return seen(desk, answers) != before
+    changed = seen(desk, answers) != before
+    if desk.session.history is history and history.now is not document and act.id not in {"undo", "redo"}:
+        after = history.now
+        assert len(history.steps()[0]) == steps + 1, f"{act.id} is one step"
+        desk.session.timeline.forget_lost()
+        desk.session.step(-1)
+        assert history.now is document, f"{act.id} is undone whole"
+        desk.session.step(1)
+        assert history.now is after, f"{act.id} is done again"
+    return changed
 
 
 @pytest.mark.parametrize("menu", MENUS)
-def test_every_action_of_a_menu_does_something(menu, qtbot, answers, tmp_path, request):
+def test_every_action_of_a_menu_does_something_and_is_one_step_of_undo(menu, qtbot, answers, tmp_path, request):
     del qtbot
     bare = BareDesk(answers, QSettings(str(tmp_path / "settings.ini"), QSettings.Format.IniFormat))
     idle, rest = [], []

@@ -115,28 +115,6 @@ def test_delay_spread_scatter_and_ease_are_seen_while_they_are_set(timed, opened
             opened(recipe)
 
 
-def test_it_breathes_and_blinks(timed, opened):
-    session = timed.session
-    session.edit("Bare", takes=tuple(each for each in session.history.now.takes if False))
-    with pytest.raises(RigError, match="no take"):
-        opened("breathe")
-    timed.actions_by_id["new-take"].trigger()
-    dialog = opened("breathe")
-    put(dialog, length=24)
-    for _ in range(13):
-        dialog.step()
-    body = session.puppet.controls[control(session.puppet, "Body")].moves
-    assert session.pose.get(f"{body}.y", 0.0) > 3
-    dialog.accept()
-    assert f"{body}.y" in take(timed).tracks
-    dialog = opened("blink")
-    put(dialog, least=8, most=12)
-    dialog.accept()
-    eyes = next(key for key, one in session.puppet.sets.items() if one.name == "Eyes")
-    assert {key.interpolation for key in take(timed).tracks[f"{eyes}.shows"]} == {"hold"}
-    assert session.checks.found == []
-
-
 def test_a_hand_follows_the_head_from_the_lamp_on(timed, opened):
     session = timed.session
     hand, head = control(session.puppet, "Far hand"), control(session.puppet, "Head")

@@ -5,7 +5,6 @@ from collections.abc import Callable
 import numpy as np
 import pytest
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QApplication
 
 from demo_puppet import joint, part
 from desk.test_building import picture
@@ -60,40 +59,6 @@ def test_the_pin_turns_by_steps_with_shift_and_edges_skew_with_ctrl(art_window, 
     assert session.history.undo_name == "Skew Head"
 
 
-def test_the_other_side_in_one_gesture_with_its_limb_and_its_control(plain_window, act):
-    session = plain_window.session
-    session.workspace.go_to(PIVOTS)
-    session.selection.select([joint(session.puppet, "Near upper arm")])
-    act("other-mirrored")
-    puppet = session.puppet
-    assert invariants(puppet) == []
-    assert [puppet.joints[key].name for key in session.selection.keys] == ["Far upper arm 2"]
-    assert len(puppet.limbs) == 5
-    assert len(puppet.controls) == 11
-    assert "with 1 limb" in plain_window.frame.hints.message
-    act("undo")
-    assert len(session.puppet.limbs) == 4
-
-
-def test_fanned_out_edited_and_gathered_to_the_bit(art_window, hand, act):
-    session = art_window.session
-    gathered = session.placed.part_maps()
-    before = picture(art_window)
-    act("fan")
-    shown = session.placed.part_maps()
-    assert np.abs(shown.t - gathered.t).min() > 0
-    assert (picture(art_window) != before).any()
-    head = part(session.puppet, "Head")
-    at = shown.t[0, session.placed.plan.parts.index(head)] + 120 + 150j
-    hand.drag(complex(at), complex(at) + 10)
-    assert session.puppet.parts[head].placement.x == 538 + 10
-    act("undo")
-    act("fan")
-    now = session.placed.part_maps()
-    assert all((a == b).all() for a, b in zip(now, gathered, strict=True))
-    art_window.board.fit_all()
-
-
 def test_names_of_many_are_replaced_numbered_and_swapped(art_window):
     session = art_window.session
     keys = select(art_window, *ARM)
@@ -130,16 +95,6 @@ def test_solo_and_outlines_change_the_view_and_nothing_else(art_window, act):
     assert session.puppet is puppet
 
 
-def test_flashing_ends_by_itself(art_window, act, qtbot):
-    session = art_window.session
-    keys = select(art_window, "Head")
-    act("flash")
-    assert session.drafts.now.flashing == frozenset(keys)
-    art_window.board.repaint()
-    qtbot.waitUntil(lambda: not session.drafts.now.flashing, timeout=5000)
-    QApplication.processEvents()
-
-
 def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(wick_window, act):
     session = wick_window.session
     session.workspace.go_to(PIVOTS)
@@ -166,21 +121,6 @@ def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(wick_
     picture(wick_window)
     session.selection.select([joint(session.puppet, "Master")])
     assert not wick_window.actions_by_id["shade"].isEnabled()
-
-
-def test_blend_and_clip_are_chosen_in_details_for_many_at_once(art_window):
-    session = art_window.session
-    keys = select(art_window, "Eyes", "Mouth")
-    fields = {field.accessibleName(): field for field in art_window.details.sections["part"].fields}
-    blend = fields["Blend"]
-    blend.setCurrentIndex(1)
-    blend.activated.emit(1)
-    assert {session.puppet.parts[key].blend for key in keys} == {"multiply"}
-    (key,) = select(art_window, "Eyes")
-    clip = fields["Clip"]
-    names = [clip.itemText(i) for i in range(clip.count())]
-    clip.activated.emit(names.index("Head"))
-    assert session.puppet.parts[key].clip == part(session.puppet, "Head")
 
 
 def test_guides_are_pulled_out_of_rulers_snapped_to_moved_and_pushed_back(art_window, hand, act):

@@ -2,16 +2,14 @@
 
 import re
 from collections.abc import Callable
-from pathlib import Path
 
 import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, Qt
 
-from demo_puppet import control, joint, part
+from demo_puppet import joint, part
 from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
-from umbrite.desk.board.widgets.hints import hint_for
-from umbrite.desk.session.stations import LIMB, LIMBS, PARTS, REHEARSE, WEIGHTS
+from umbrite.desk.session.stations import LIMB, LIMBS, PARTS, WEIGHTS
 from umbrite.files.png import encode
 from umbrite.motion.scene import Bent, mesh_places, scene_of
 from umbrite.paint.bent_shapes import get_ready
@@ -129,35 +127,6 @@ def test_find_limits_tells_where_a_bendy_part_folds(scarf):
     assert (found.reason_smallest, found.reason_largest) == ("fold", "fold")
     assert -np.pi < found.smallest < -0.5
     scarf.grab()
-
-
-def test_weights_are_painted_in_one_step_and_esc_takes_a_stroke_back(scarf, hand, act):
-    session = scarf.session
-    act("weigh-tool")
-    brushing, card = session.brushing, scarf.frame.weight_card
-    brushing.set_sways(on=False)
-    assert card.isVisible()
-    mesh = mesh_of(session, "Lamp pole")
-    card.bone.setCurrentIndex(2)
-    card.bone.activated.emit(2)
-    assert brushing.bone == mesh.joints[2]
-    at = session.puppet.joints[mesh.joints[6]].pivot.z
-    before = weights_of(mesh)
-    hand.press(at + 3)
-    hand.move(at - 40)
-    assert weights_of(mesh_of(session, "Lamp pole"))[:, 2].sum() > before[:, 2].sum(), "seen at once"
-    scarf.board.cancel()
-    assert mesh_of(session, "Lamp pole") == mesh
-    hand.drag(at + 3, at - 60)
-    after = weights_of(mesh_of(session, "Lamp pole"))
-    assert after[:, 2].sum() > before[:, 2].sum() + 1
-    assert np.abs(after.sum(axis=1) - 1).max() < 1e-9
-    assert session.history.undo_name.startswith("Paint weights of")
-    act("undo")
-    assert mesh_of(session, "Lamp pole") == mesh
-    hand.hover(at)
-    assert "Paint over" in hint_for(session, None)
-    scarf.board.grab()
 
 
 def test_a_pen_paints_as_hard_as_it_presses_and_locked_bones_stay(scarf, act):
@@ -281,21 +250,3 @@ def test_an_exchanged_drawing_keeps_its_mesh_or_gets_another_and_that_is_said(sc
         assert words in scarf.frame.hints.message
         assert (mesh_of(session, "Lamp pole") == mesh) == (words == "as they were")
         assert mesh_of(session, "Lamp pole").joints == mesh.joints
-
-
-def test_a_leg_is_held_at_both_ends_and_bowed_out_by_its_grip(window, hand):
-    window.files.open(Path(__file__).parents[2] / "src" / "umbrite" / "demo" / "assets" / "tansy.umbrite")
-    session = window.session
-    session.workspace.go_to(REHEARSE)
-    bow = control(session.puppet, "Near leg bow")
-    start = session.placed.control_at(session.puppet.controls[bow])
-    foot, hip = joint(session.puppet, "Near foot"), joint(session.puppet, "Near leg")
-    before = session.placed.pivot(foot), session.placed.pivot(hip)
-    hand.drag(start, start - 90)
-    assert session.placed.control_at(session.puppet.controls[bow]) == pytest.approx(start - 90, abs=12)
-    assert session.placed.pivot(foot) == pytest.approx(before[0], abs=0.02)
-    assert session.placed.pivot(hip) == pytest.approx(before[1], abs=1e-6)
-    assert session.history.undo_name == "Pose Near leg bow"
-    hand.drag(session.placed.control_at(session.puppet.controls[bow]), start + 90)
-    assert session.placed.control_at(session.puppet.controls[bow]).real > start.real, "to the other side"
-    assert session.placed.pivot(foot) == pytest.approx(before[0], abs=0.02)

@@ -9,8 +9,7 @@ from PySide6.QtGui import QImage
 
 from demo_puppet import joint, part
 from umbrite.desk.board.control_places import proposed_controls
-from umbrite.desk.board.handles import HOOK, fan_directions, fan_radius
-from umbrite.desk.session.stations import CONTROLS, CORD, LIMBS, LIMIT, PARTS, PIVOTS
+from umbrite.desk.session.stations import CONTROLS, CORD, LIMBS, PARTS, PIVOTS
 from umbrite.rig.model import Point
 from umbrite.rig.quantities.angles import shown_degrees
 
@@ -36,18 +35,6 @@ def chosen(window):
         (puppet(window).parts | puppet(window).joints | puppet(window).limbs | puppet(window).controls)[key].name
         for key in session.selection.keys
     ]
-
-
-def test_a_click_picks_by_shape_and_again_goes_deeper(art_window, hand):
-    shoulder = 532 + 652j
-    hand.click(shoulder)
-    assert chosen(art_window) == ["Near upper arm"]
-    hand.click(shoulder)
-    assert chosen(art_window) == ["Trunk"]
-    hand.click(80 + 80j)
-    assert chosen(art_window) == []
-    hand.click(420 + 560j)  # within the trunk's neighbours' boxes, but on no paper
-    assert chosen(art_window) == []
 
 
 def test_shift_selects_more_and_a_box_selects_what_lies_in_it(art_window, hand):
@@ -117,57 +104,6 @@ def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window, hand):
     session.selection.select([])
     hand.drag(pivot[head], 1100 + 100j)
     assert "let the cord go on a rivet" in art_window.frame.hints.message
-
-
-def test_carriers_go_over_a_selection_and_a_master_over_everything(art_window, act):
-    session = art_window.session
-    session.workspace.go_to(PIVOTS)
-    before = picture(art_window)
-    session.selection.select([joint(puppet(art_window), name) for name in ("Hips", "Trunk")])
-    act("carry")
-    carrier = session.selection.keys[0]
-    assert puppet(art_window).joints[carrier].name == "Carrier"
-    act("master")
-    master = session.selection.keys[0]
-    assert puppet(art_window).joints[carrier].parent == master
-    assert puppet(art_window).joints[master].pivot.y == pytest.approx(1500, abs=12)
-    assert not art_window.actions_by_id["master"].isEnabled()
-    assert "has a master already" in art_window.actions_by_id["master"].toolTip()
-    assert (picture(art_window) == before).all()
-    act("delete")
-    assert puppet(art_window).joints[carrier].parent is None
-
-
-def test_the_bend_side_is_chosen_on_the_card_and_turned_by_key(wick_window, hand, act):
-    session = wick_window.session
-    session.workspace.go_to(LIMBS)
-    target = next(limb for limb in puppet(wick_window).limbs.values() if limb.name == "Near leg").target
-    below = complex(0, HOOK * 1.3) / wick_window.board.camera.zoom
-    hand.click(puppet(wick_window).joints[target].pivot.z + below)
-    assert chosen(wick_window) == ["Near leg"]
-    clockwise, counter = wick_window.details.sections["limb"].card.sides
-    assert clockwise.isChecked()
-    counter.click()
-    assert puppet(wick_window).limbs[session.selection.keys[0]].bend == -1
-    assert counter.isChecked()
-    act("side")
-    assert puppet(wick_window).limbs[session.selection.keys[0]].bend == 1
-    assert session.history.undo_name == "Turn bend side of Near leg"
-
-
-def test_shift_steps_a_limit_and_ctrl_sets_both_ends(wick_window, hand):
-    session = wick_window.session
-    session.workspace.go_to(LIMBS)
-    session.workspace.take_tool(LIMIT)
-    head = joint(puppet(wick_window), "Head")
-    session.selection.select([head])
-    pivot, radius = puppet(wick_window).joints[head].pivot.z, fan_radius(wick_window.board.camera)
-    _, large = fan_directions(session, head)
-    hand.drag(pivot + large * radius, pivot + large * np.exp(0.4j) * radius, SHIFT | CTRL)
-    limit = puppet(wick_window).joints[head].limit
-    assert limit is not None
-    assert shown_degrees(limit.smallest) == pytest.approx(-shown_degrees(limit.largest))
-    assert shown_degrees(limit.largest) % 5 == pytest.approx(0, abs=1e-9)
 
 
 def test_limits_are_typed_as_people_see_them(wick_window):

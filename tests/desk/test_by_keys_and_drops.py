@@ -11,8 +11,6 @@ from PySide6.QtWidgets import QApplication
 
 from demo_puppet import joint, part
 from umbrite.demo import ASSETS
-from umbrite.desk.board.control_places import shown_size
-from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE
 from umbrite.files.package import load
 from umbrite.motion.posing import turned_with
@@ -107,18 +105,6 @@ def test_f6_goes_from_panel_to_panel_and_back_to_the_board(wick_window, act):
     assert len(set(places)) >= 3
 
 
-def test_a_pen_gets_larger_controls_than_the_mouse(wick_window, qtbot):
-    board = wick_window.board
-    wick_window.session.workspace.go_to(REHEARSE)
-    each = wick_window.session.puppet.controls[control(wick_window, "Near hand")]
-    by_mouse = shown_size(each, board.camera)
-    bare = QPointF(6, board.height() - 6)
-    SimulatedPen(board).stroke([PenPoint(bare)])
-    assert shown_size(each, board.camera) > 1.3 * by_mouse
-    qtbot.mouseClick(board, Qt.MouseButton.LeftButton, pos=bare.toPoint())
-    assert shown_size(each, board.camera) == by_mouse
-
-
 def test_the_board_is_as_bright_as_one_wants_in_any_theme(wick_window, act):
     session, board = wick_window.session, wick_window.board
     wick_window.preferences.theme = "night"
@@ -132,18 +118,6 @@ def test_the_board_is_as_bright_as_one_wants_in_any_theme(wick_window, act):
     assert seen[1] > seen[2] > seen[3], "pale, middle, dark"
     assert session.workspace.theme.name == "night"
     assert wick_window.preferences.board == "theme"
-
-
-def test_below_1024_pixels_tools_are_icons_with_their_names_on_hover(wick_window):
-    style = Qt.ToolButtonStyle
-    wick_window.session.workspace.go_to(PIVOTS)
-    for width, wanted in ((1280, style.ToolButtonTextBesideIcon), (1000, style.ToolButtonIconOnly)):
-        wick_window.resize(width, 760)
-        QApplication.processEvents()
-        wick_window.frame.arrange()
-        buttons = wick_window.frame.tools.buttons
-        assert buttons[0].toolButtonStyle() == wanted
-        assert all(button.toolTip() for button in buttons)
 
 
 def test_a_picture_on_a_part_is_its_new_drawing_or_a_part_as_one_says(wick_window, answers, tmp_path):

@@ -33,14 +33,6 @@ def row(window, name):
     return window.controls_panel.controls.findItems(name, Qt.MatchFlag.MatchExactly)[0]
 
 
-def test_a_hand_dragged_together_with_the_body_that_carries_it_comes_no_farther(wick_window, hand):
-    session = wick_window.session
-    start = at(wick_window, "Far hand"), at(wick_window, "Hips")
-    session.selection.select([control(session.puppet, "Far hand"), control(session.puppet, "Body")])
-    hand.drag(grip(wick_window, "Body"), grip(wick_window, "Body") + 20 + 30j)
-    assert (at(wick_window, "Far hand"), at(wick_window, "Hips")) == pytest.approx([z + 20 + 30j for z in start], abs=1)
-
-
 def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(wick_window, hand, act):
     session = wick_window.session
     head = joint(session.puppet, "Head")
@@ -61,20 +53,6 @@ def test_a_slider_is_made_for_the_selected_joint_dragged_and_clicked(wick_window
     session.selection.select([key])
     act("reset")
     assert session.pose == {}
-
-
-def test_a_pad_drives_two_values(wick_window, hand, act):
-    session = wick_window.session
-    cap = joint(session.puppet, "Cap")
-    session.selection.select([cap])
-    act("make-pad")
-    key = session.selection.keys[0]
-    act("rehearse")
-    before = session.placed.pivot(cap)
-    start = bead(wick_window, key)
-    half = session.puppet.controls[key].size / 2
-    hand.drag(start, start + half - 1j * half / 2)
-    assert session.placed.pivot(cap) - before == pytest.approx(40 + 20j, abs=1.5)
 
 
 def test_a_chooser_shows_the_part_whose_cell_is_clicked(plain_window, hand, act):

@@ -8,7 +8,6 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QDialogButtonBox
 
 from demo_puppet import varied_wick, wick_package
-from gltf_reader import Scene
 from umbrite.desk.dialogs.gltf_dialog import GltfDialog
 from umbrite.desk.session.stations import TAKES
 from umbrite.files.package import Package
@@ -23,19 +22,6 @@ def heard(window):
     words = []
     window.session.said.connect(words.append)
     return words
-
-
-def test_the_puppet_goes_out_as_gltf(window, answers, tmp_path, heard):
-    window.session.open(wick_package(), None)
-    answers.save_path = tmp_path / "wick.glb"
-    answers.gltf = GltfChoice(wick_package().document.takes[:1])
-    window.actions_by_id["export-engine-gltf"].trigger()
-    assert answers.asked[-2:] == ["glTF of Wick", "save wick.glb .glb"]
-    scene = Scene(tmp_path / "wick.glb")
-    assert [each.name for each in scene.file.animations] == ["Idle"]
-    said = heard[-1]
-    assert "wick.glb was written." in said
-    assert "keys were thinned to" in said
 
 
 def test_what_cannot_be_written_is_said(window, answers, tmp_path, heard):

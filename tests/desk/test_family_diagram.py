@@ -14,8 +14,7 @@ from demo_puppet import joint, part, wick
 from strategies import EDITS, puppets
 from umbrite.desk.panels.diagram_layout import BETWEEN, Size, layout, shown_family
 from umbrite.desk.session.stations import PARTS, PIVOTS
-from umbrite.rig.change import change
-from umbrite.rig.family import caught, targets
+from umbrite.rig.family import targets
 from umbrite.rig.invariants import invariants
 
 Act = Callable[[str], None]
@@ -118,20 +117,6 @@ def test_the_tools_keep_their_names_while_it_is_open(wick_window, act):
     act("diagram")
     QApplication.processEvents()
     assert wick_window.docks["Family"].width() <= 270
-
-
-def test_a_click_on_what_a_catching_carrier_carries_picks_the_carrier(wick_window, hand):
-    session = wick_window.session
-    body = joint(session.puppet, "Body")
-    session.edit("catch", puppet=change(session.puppet, body, catches=True))
-    session.workspace.go_to(PIVOTS)
-    hand.click(620 + 800j)
-    assert session.selection.keys == (body,)
-    assert caught(session.puppet, joint(session.puppet, "Cap")) == body
-    field = next(f for f in wick_window.details.sections["joint"].fields if f.accessibleName() == "A click picks")
-    assert field.isVisible()
-    session.selection.select([joint(session.puppet, "Head")])
-    assert not field.isVisible()
 
 
 def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(plain_window, act):

@@ -8,7 +8,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication, QCheckBox, QComboBox, QProgressDialog, QSpinBox
 
 from demo_puppet import ASSETS, part
-from umbrite.desk.files.import_table import Chosen, ImportTable, number_of, with_number
+from umbrite.desk.files.import_table import Chosen, ImportTable
 from umbrite.desk.files.progress import watched
 from umbrite.desk.session.stations import PARTS
 from umbrite.files.layers import Layered, layer_of, puppet_from
@@ -115,15 +115,6 @@ def test_the_picture_beside_lights_what_is_pointed_at_and_finds_rows(qtbot):
     assert [each.text(0) for each in made.table.selectedItems()] == ["Eye 1"]
     made.row("Eye 1").setCheckState(0, Qt.CheckState.Unchecked)
     assert picture.number_at(middle) == -1, "what is left out is not in the picture"
-
-
-@pytest.mark.parametrize(
-    ("name", "number", "other"), [("Tail 3", 3, "Tail 7"), ("arm_02", 2, "arm 7"), ("Hat", 0, "Hat 7")]
-)
-def test_series_numbers_are_read_and_changed(name, number, other):
-    assert number_of(name) == number
-    assert with_number(name, 7) == other
-    assert number_of(with_number(name, 0)) == 0
 
 
 def test_what_was_chosen_in_the_table_is_added_with_carriers(window, answers, tmp_path):

@@ -15,15 +15,11 @@ from PySide6.QtGui import QColor
 from PySide6.QtWidgets import QApplication
 
 from demo_puppet import ASSETS, joint
-from desk.test_rehearsing import grip
 from umbrite import desk
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
 from umbrite.desk.files import recovery_keeper
 from umbrite.desk.session.preferences import Preferences
-from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import REHEARSE
 from umbrite.desk.theme.themes import DAY, NIGHT, THEMES
-from umbrite.desk.window import Window
 from umbrite.files import package as packages
 from umbrite.files.package import load
 from umbrite.files.recovery import keep, left_behind, new_hold
@@ -302,19 +298,6 @@ def test_no_colour_stands_outside_the_themes():
     assert [str(path) for path in rooms if re.search(r"#[0-9A-Fa-f]{6}", path.read_text("utf-8"))] == []
 
 
-def test_a_theme_is_taken_on_at_once_and_a_drag_works_in_it(wick_window, hand):
-    before = wick_window.grab().toImage()
-    wick_window.set_theme("night")
-    try:
-        assert wick_window.grab().toImage() != before
-        hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 60j)
-        assert wick_window.session.pose
-    finally:
-        wick_window.set_theme("day")
-        wick_window.session.step(-1)
-    assert wick_window.board.palette().color(wick_window.board.palette().ColorRole.Window) == DAY.panel
-
-
 def test_panels_are_put_away_and_brought_back(wick_window, act):
     act("limbs")
     panels = {action.text(): action for action in wick_window.panels_menu.actions()}
@@ -424,16 +407,3 @@ def answered_but_stays(window):
     banner = window.frame.banner
     banner.buttons["Bring it back"].click()
     assert banner.isVisible()
-
-
-@pytest.mark.fresh
-def test_a_window_that_is_closed_while_only_the_puppet_is_shown_keeps_its_arrangement(wick_window, answers, act, qtbot):
-    standing = {name for name, dock in wick_window.docks.items() if not dock.isHidden()}
-    act("show")
-    answers.unsaved = "drop"
-    wick_window.close()
-    again = Window(Session(), wick_window.settings, answers)
-    qtbot.addWidget(again)
-    again.show()
-    again.session.workspace.go_to(REHEARSE)
-    assert {name for name, dock in again.docks.items() if not dock.isHidden()} == standing

@@ -120,19 +120,6 @@ def test_what_is_expected_is_unpacked_ahead_and_is_the_same(heavy):
     ahead.stop()
 
 
-def test_where_not_all_whole_drawings_fit_they_do_not_push_each_other_out_for_ever(heavy, monkeypatch):
-    monkeypatch.setattr(levels, "WHOLE", 40_000)
-    told = []
-    pictures = Pictures(lambda: heavy, lambda: told.append(1))
-    for _ in range(40):
-        for sha256 in heavy:
-            pictures.level(sha256, 1.0)
-        time.sleep(0.01)
-    assert all(pictures.level(sha256, 1.0) is not None for sha256 in heavy)
-    assert len(told) <= 2 * len(heavy)
-    pictures.stop()
-
-
 def test_work_in_a_thread_can_be_cancelled_and_says_what_went_wrong():
     def endless(step):
         while True:

@@ -15,7 +15,6 @@ from desk.test_controls import choose
 from desk.test_rehearsing import at
 from umbrite.desk.board.handles import fan_directions, fan_radius
 from umbrite.desk.commands import bone_commands
-from umbrite.desk.session.stations import LIMBS
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.limbs import remove_limb
 from umbrite.rig.edits.renaming import rename
@@ -135,19 +134,6 @@ def test_a_line_gives_as_many_bones_as_the_card_says(art_window, hand, act):
     assert len(puppet(art_window).joints) == before
 
 
-def test_bones_along_the_middle_of_a_part_and_from_the_pivots(art_window, act):
-    session = art_window.session
-    session.selection.select([part(puppet(art_window), "Scarf tail")])
-    act("bones-middle")
-    assert [puppet(art_window).joints[key].name for key in session.selection.keys] == [
-        f"Scarf tail bone {i}" for i in (1, 2, 3, 4)
-    ]
-    assert session.workspace.station is LIMBS
-    session.selection.select([joint(puppet(art_window), "Near thigh")])
-    act("bones-pivots")
-    assert puppet(art_window).joints[joint(puppet(art_window), "Near thigh")].tip is not None
-
-
 def test_the_number_of_bones_changes_as_one_step_but_never_undoes_another(art_window, act):
     session = art_window.session
     session.selection.select([part(puppet(art_window), "Scarf tail")])
@@ -252,19 +238,6 @@ def test_alt_drags_the_tip_and_the_target_with_it(wick_window, hand, act):
     assert limb.end is not None
     assert puppet(wick_window).joints[limb.end].pivot == puppet(wick_window).joints[limb.target].pivot
     assert puppet(wick_window).parts == art
-
-
-def test_limbs_and_parents_are_made_by_keys_alone(wick_window, act):
-    session = wick_window.session
-    arm = next(k for k, limb in puppet(wick_window).limbs.items() if limb.name == "Near arm")
-    session.edit("Remove it", puppet=remove_limb(puppet(wick_window), arm))
-    session.selection.select([joint(puppet(wick_window), name) for name in ("Near hand", "Near upper arm")])
-    act("limb-between")
-    assert puppet(wick_window).limbs[session.selection.keys[0]].name == "Near arm"
-    session.selection.select([joint(puppet(wick_window), name) for name in ("Cap", "Eyes", "Neck")])
-    act("hang-last")
-    neck = joint(puppet(wick_window), "Neck")
-    assert [puppet(wick_window).joints[joint(puppet(wick_window), n)].parent for n in ("Cap", "Eyes")] == [neck, neck]
 
 
 def test_give_is_dragged_and_stepped_as_bars(wick_window, act, qtbot):

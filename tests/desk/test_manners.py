@@ -63,17 +63,6 @@ def test_a_pen_drags_a_hand_as_the_mouse_does(wick_window, hand, monkeypatch):
     assert set(pressures) == {1.0}  # a mouse after the pen presses fully again
 
 
-def test_the_eraser_brings_trimmed_paper_back(wick_window, act):
-    session = wick_window.session
-    act("trim")
-    key = part(session.puppet, "Trunk")
-    session.selection.select([key])
-    loop = [PenPoint(spot(wick_window, 600 + 750j + 30 * z)) for z in (0, 1, 1 + 1j, 1j)]
-    SimulatedPen(wick_window.board).stroke(loop)
-    SimulatedPen(wick_window.board, eraser=True).stroke(loop)
-    assert [one.cut for one in session.puppet.parts[key].trims] == [True, False]
-
-
 def test_every_action_is_in_a_menu_and_findable_and_no_key_is_given_twice(window):
     shown = {action for menu in window.menuBar().findChildren(QMenu) for action in menu.actions()}
     assert all(window.actions_by_id[act.id] in shown for act in ACTIONS)

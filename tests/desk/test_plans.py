@@ -110,22 +110,6 @@ def test_pieces_are_dragged_between_places_and_from_and_to_the_board(walker, han
     assert session.history.undo_name is None, "looking and correcting is no step"
 
 
-def test_a_click_empties_a_place_another_fills_it_and_what_is_selected_goes_there(walker, hand, act):
-    session, sheet, truth = walker.session, walker.frame.plan_sheet, walker.truth
-    act("plan")
-    figure = sheet.figure
-    filled = lambda: session.drafts.now.plan.filled.pieces  # noqa: E731
-    drag(figure, spot(figure, "Near foot"), spot(figure, "Near foot"))
-    assert "Near foot" not in filled()
-    drag(figure, spot(figure, "Near foot"), spot(figure, "Near foot"))
-    assert filled()["Near foot"] == truth["near foot"]
-    drag(figure, spot(figure, "Near foot"), spot(figure, "Near foot"))
-    hand.click(middle_of_part(session.puppet.parts[truth["far foot"]]))
-    drag(figure, spot(figure, "Near foot"), spot(figure, "Near foot"))
-    assert filled()["Near foot"] == truth["far foot"]
-    figure.grab()
-
-
 def test_another_plan_the_other_facing_and_what_is_left_out(walker, act):
     session, sheet = walker.session, walker.frame.plan_sheet
     act("plan")

@@ -7,15 +7,13 @@ import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage
 
-from demo_puppet import control, joint, part
+from demo_puppet import control, joint
 from umbrite.desk.board.control_places import seen_places, shown_size
 from umbrite.desk.board.gestures import pose_gestures
 from umbrite.desk.board.gestures.gesture import Pointer
-from umbrite.desk.board.handles import handle_at, handles, master_points, ring_radius
-from umbrite.desk.board.picking import parts_at
+from umbrite.desk.board.handles import handle_at, handles, ring_radius
 from umbrite.desk.session.stations import PIVOTS, REHEARSE
 from umbrite.desk.theme.themes import DAY
-from umbrite.motion.scene import scene_of
 from umbrite.rig.edits.controls import make_control
 
 ALT, SHIFT = Qt.KeyboardModifier.AltModifier, Qt.KeyboardModifier.ShiftModifier
@@ -30,51 +28,6 @@ def at(window, name):
 def grip(window, name):
     session = window.session
     return session.placed.control_at(session.puppet.controls[control(session.puppet, name)])
-
-
-def bare_spot(window, name):
-    """A place of a part's art that nothing lies over, no handle either, as far from its pivot as can be."""
-    session, camera = window.session, window.board.camera
-    key = part(session.puppet, name)
-    box = next(shape.box for shape in scene_of(session.placed) if shape.part == key)
-    spots = [complex(x, y) for x in np.linspace(box.left, box.right, 24) for y in np.linspace(box.top, box.bottom, 24)]
-    bare = [z for z in spots if parts_at(session, z)[:1] == [key] and handle_at(session, camera, z) is None]
-    pivot = session.placed.pivot(session.puppet.parts[key].joint)
-    return max(bare, key=lambda z: abs(z - pivot))
-
-
-def test_dragging_the_art_of_a_hand_drags_its_limb(wick_window, hand):
-    start, spot = at(wick_window, "Far hand"), bare_spot(wick_window, "Far hand")
-    hand.drag(spot, spot + 30 - 200j)
-    assert abs(at(wick_window, "Far hand") - (start + 30 - 200j)) < 1
-
-
-def test_the_master_moves_turns_and_scales_everything(wick_window, hand):
-    session = wick_window.session
-    master = control(session.puppet, "Master")
-    head = at(wick_window, "Head")
-    hand.drag(grip(wick_window, "Master"), grip(wick_window, "Master") + 50 - 20j)
-    assert abs(at(wick_window, "Head") - (head + 50 - 20j)) < 2
-    _, bead = master_points(session, master, wick_window.board.camera)
-    hand.drag(bead, (bead + grip(wick_window, "Master")) / 2)
-    assert session.placed.joint_map(session.puppet.controls[master].moves).a == pytest.approx(0.5, abs=0.02)
-    horn, _ = master_points(session, master, wick_window.board.camera)
-    centre = grip(wick_window, "Master")
-    hand.drag(horn, centre + (horn - centre) * np.exp(-0.5j), steps=8)
-    assert np.angle(session.placed.joint_map(session.puppet.controls[master].moves).a) == pytest.approx(-0.5, abs=0.02)
-    assert (session.placed.limbs.distance < 1e-6).all()
-
-
-def test_a_head_turns_within_its_limit_and_alt_turns_a_torso(wick_window, hand):
-    session = wick_window.session
-    hand.drag(640 + 440j, 1000 + 700j)
-    head = joint(session.puppet, "Head")
-    limit = session.puppet.joints[head].limit
-    assert limit is not None
-    assert session.placed.turn(head) == pytest.approx(limit.largest)
-    hand.drag(600 + 700j, 680 + 700j, ALT)
-    assert session.placed.turn(joint(session.puppet, "Trunk")) > 0.1
-    assert abs(at(wick_window, "Hips") - (610 + 960j)) < 1
 
 
 def test_alt_turns_one_joint_of_a_limb_alone(wick_window, hand):

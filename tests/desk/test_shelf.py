@@ -96,16 +96,6 @@ def test_a_pose_is_mirrored_and_copied_to_another_puppet_by_name(waving, act):
     assert session.pose == before
 
 
-def test_the_whole_body_gives_way_and_the_feet_stay(wick_window, hand, act):
-    act("body")
-    feet = [at(wick_window, name) for name in ("Near foot", "Far foot")]
-    start = at(wick_window, "Near hand")
-    hand.drag(start, start - 80 + 160j, steps=8)
-    assert at(wick_window, "Near hand") == pytest.approx(start - 80 + 160j, abs=3)
-    assert [at(wick_window, name) for name in ("Near foot", "Far foot")] == pytest.approx(feet, abs=0.5)
-    assert wick_window.session.history.undo_name == "Drag the body by Near hand"
-
-
 def test_hold_points_are_set_and_taken_away_by_clicks(wick_window, hand, act):
     session = wick_window.session
     act("body")

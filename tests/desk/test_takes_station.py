@@ -9,13 +9,11 @@ from PySide6.QtWidgets import QApplication, QMenu
 
 from demo_puppet import control, joint
 from desk.test_rehearsing import grip
-from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.panels.timeline.player import frame_after
 from umbrite.desk.panels.timeline.timeline_layout import CLAMP, NAMES, RULER
 from umbrite.desk.panels.timeline.timeline_rows import rows_of
 from umbrite.desk.session import idle_queue
 from umbrite.desk.session.stations import REHEARSE, TAKES
-from umbrite.files.package import load, save
 from umbrite.rig.takes.keys import spots_of
 from umbrite.rig.takes.take import Take
 
@@ -189,21 +187,6 @@ def test_it_plays_at_its_rate_and_leaves_late_frames_out(timed, act, qtbot):
     assert timed.session.timeline.frame == 24.0
     act("frame-on")
     assert timed.session.timeline.frame == 25.0
-
-
-def test_takes_are_made_copied_removed_and_live_in_the_file(timed, act, tmp_path):
-    session = timed.session
-    act("new-take")
-    act("copy-take")
-    assert [each.name for each in session.history.now.takes] == ["Take 1", "Take 2", "Take 2 copy"]
-    assert take(timed).name == "Take 2 copy"
-    act("remove-take")
-    file = tmp_path / "timed.umbrite"
-    save(file, session.file.package())
-    assert load(file).document.takes == session.history.now.takes
-    assert not session.history.is_saved
-    take_commands.rename_take(session, "Idle")
-    assert "Idle" in [each.name for each in session.history.now.takes]
 
 
 def test_a_take_is_exported_from_the_menu_and_comes_back_as_frames(timed, answers, act, tmp_path):

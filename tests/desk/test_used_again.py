@@ -9,7 +9,6 @@ from PySide6.QtGui import QDropEvent, QGuiApplication
 
 from demo_puppet import ASSETS
 from umbrite.desk.board.input.drops import BRANCH
-from umbrite.desk.board.part_frame import frame_of, grasps
 from umbrite.desk.commands.sharing import branch_commands, guest_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, REHEARSE, TAKES
@@ -116,19 +115,6 @@ def test_what_is_no_clip_is_refused_with_a_sentence_and_changes_nothing(wick_win
     act("clip-paste")
     assert session.history.now is before
     assert "can't be opened" in words[-1] or "no " in words[-1]
-
-
-def test_a_pasted_branch_is_made_larger_and_smaller_by_keys(wick_window, act):
-    session = wick_window.session
-    session.workspace.go_to(PARTS)
-    key = joint(session.puppet, "Near upper arm")
-    session.selection.select([key])
-    before = session.puppet.joints[joint(session.puppet, "Near forearm")].pivot.z - session.puppet.joints[key].pivot.z
-    act("branch-larger")
-    after = session.puppet.joints[joint(session.puppet, "Near forearm")].pivot.z - session.puppet.joints[key].pivot.z
-    assert abs(after) == pytest.approx(1.1 * abs(before), abs=1e-6)
-    act("branch-smaller")
-    assert invariants(session.puppet) == []
 
 
 # The library
@@ -442,21 +428,3 @@ def test_a_guest_at_one_depth_is_one_row_that_unfolds(scene, answers, act, tmp_p
     assert rail.item(rail.count() - 1).text() == "Tea cart (12)"
     guest_commands.spread(session, key, on=True)
     assert rail.count() == before + 12
-
-
-def test_the_frame_scales_a_guest_as_one_and_refuses_to_turn_it_at_rest(scene, answers, act, hand, tmp_path):
-    session, words = scene.session, said(scene)
-    key = with_guest(scene, answers, act, tmp_path)
-    scene.board.fit_all()
-    frame = frame_of(session)
-    assert frame is not None
-    spots = dict(grasps(frame, scene.board.camera.zoom))
-    before = session.history.now
-    hand.drag(spots["spin"], spots["spin"] + 120 + 40j)
-    assert session.history.now is before
-    assert "turned as one in a pose" in words[-1]
-    corner = max((z for name, z in spots.items() if name != "spin"), key=lambda z: z.real + z.imag)
-    opposite = min((z for name, z in spots.items() if name != "spin"), key=lambda z: z.real + z.imag)
-    hand.drag(corner, corner + (opposite - corner) * 0.25)
-    assert session.puppet.guests[key].scale == pytest.approx(0.75, abs=0.03)
-    assert invariants(session.puppet) == []

@@ -13,12 +13,11 @@ from desk.test_playing import SAME, far
 from desk.test_window import drop
 from umbrite.desk.board.art_layer import ArtLayer, View, fading_of
 from umbrite.desk.board.control_places import cells
-from umbrite.desk.board.handles import Handle, proposed_limbs
+from umbrite.desk.board.handles import Handle
 from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen
 from umbrite.desk.board.widgets.hints import hint_for
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.panels.timeline.timeline_rows import rows_of
-from umbrite.desk.session.drafts import ProposedLimb
 from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
 from umbrite.files.png import encode
 from umbrite.motion.evaluate import evaluate
@@ -359,20 +358,3 @@ def test_a_chooser_needs_one_part_of_a_set_only_and_the_set_row_has_its_strip(wi
     assert len(session.puppet.controls) == before + 1
     (made,) = session.selection.of("control")
     assert part(session.puppet, "Cap") in members_of(session.puppet.sets[session.puppet.controls[made].chooses])
-
-
-def test_a_pencilled_limb_of_a_branch_that_does_not_show_is_not_drawn(wick_window):
-    session = wick_window.session
-    session.workspace.go_to(LIMBS)
-    branches = session.puppet.sets[set_named(wick_window, "Far arm")].variants
-    limbs = [
-        ProposedLimb(variant.joints[0], found.joints[-1])
-        for variant in branches
-        if (found := limb_of(session.puppet, variant)) is not None
-    ]
-    session.drafts.put(session.drafts.now._replace(limbs=tuple(limbs)))
-    for variant in branches:
-        session.workspace.show_variants({f"{set_named(wick_window, 'Far arm')}.shows": float(variant.number)})
-        drawn = [bool(points) for points in proposed_limbs(session)]
-        assert drawn.count(True) == 1
-        wick_window.board.grab()

@@ -137,17 +137,6 @@ def test_the_family_re_parents_by_drag_and_selects_both_ways(art_window, monkeyp
     assert session.puppet.joints[cap].parent is None
 
 
-def test_names_are_given_in_the_tree_and_refused_in_words(art_window):
-    session, tree = art_window.session, art_window.family.tree
-    cap = joint(session.puppet, "Cap")
-    tree.item_for(cap).setText(0, "Flat cap")
-    assert session.puppet.joints[cap].name == "Flat cap"
-    assert "Flat cap" in {item.name for item in session.puppet.parts.values()}
-    tree.item_for(cap).setText(0, "Head")
-    assert "is taken" in art_window.frame.hints.message
-    assert tree.item_for(cap).text(0) == "Flat cap"
-
-
 def test_the_filter_shows_what_fits_and_what_carries_it(wick_window):
     tree = wick_window.family.tree
     wick_window.family.find_box.setText("hand")

@@ -163,20 +163,6 @@ def test_the_master_moves_turns_and_scales_everything():
     assert (placed.limbs.distance < 1e-6).all()
 
 
-def test_a_mirrored_master_gives_the_mirrored_picture():
-    from demo_puppet import joint, wick
-
-    puppet = wick()
-    master, hand = joint(puppet, "Master"), next(iter(puppet.limbs.values())).target
-    plan = compile_plan(puppet)
-    pose = {f"{hand}.x": 90.0, f"{hand}.y": -60.0}
-    plain, mirrored = evaluate(plan, pose), evaluate(plan, {**pose, f"{master}.scale_x": -2.0})
-    centre = puppet.joints[master].pivot.x
-    for key in puppet.joints:
-        z = plain.pivot(key)
-        assert mirrored.pivot(key) == pytest.approx(complex(2 * centre - z.real, z.imag), abs=1e-6)
-
-
 def test_poses_of_different_lengths_and_values_that_are_no_numbers_are_refused():
     plan = compile_plan(Puppet())
     with pytest.raises(ValueError, match="different lengths"):

@@ -148,9 +148,3 @@ def test_shelf_poses_survive_that_a_pose_becomes_the_rest(kind, x, y):
     rested, _ = make_rest(evaluate(plan, posed(-30, 20)))
     again = compile_plan(rested)
     same(evaluate(plan, channels), evaluate(again, rested.poses[-1].channels), 1e-3)
-
-
-def test_a_saved_turn_counts_from_the_new_rest():
-    puppet = save_pose(WICK, "Nod", {f"{HEAD}.turn": 0.20})
-    rested, _ = make_rest(evaluate(compile_plan(puppet), {f"{HEAD}.turn": 0.15}))
-    assert rested.poses[-1].channels == {f"{HEAD}.turn": pytest.approx(0.05)}

@@ -53,15 +53,6 @@ def test_limits_targets_and_sides_stay_with_the_limb_and_are_told():
     )
 
 
-def test_a_target_out_of_reach_comes_back_to_the_tip():
-    pose = {f"{ARM.target}.x": 900.0}
-    placed = evaluate(compile_plan(PUPPET), pose)
-    assert placed.limbs.distance.max() > 100
-    rested, words = make_rest(placed)
-    assert evaluate(compile_plan(rested), {}).limbs.distance.max() < 1e-9
-    assert "The target of Near arm stands on its tip again." in words
-
-
 def test_links_go_on_from_the_new_rest():
     head, cap = joint(PUPPET, "Head"), joint(PUPPET, "Cap")
     puppet, _ = add_link(PUPPET, f"{head}.turn", f"{cap}.turn", [(-1, -0.5), (0, 0), (1, 1)])

@@ -8,12 +8,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 from msgspec.structs import replace
 
-from demo_puppet import wick
 from takes_strategies import takes, values
-from umbrite.motion.sampling import pose_at, sample, slopes_at
-from umbrite.rig.edits.variants.sets import make_set
+from umbrite.motion.sampling import sample, slopes_at
 from umbrite.rig.model import Puppet
-from umbrite.rig.takes.keys import close_loop, delay, put_keys
+from umbrite.rig.takes.keys import close_loop, delay
 from umbrite.rig.takes.take import Key, Take
 
 BARE = Puppet()
@@ -96,17 +94,6 @@ def test_a_delay_is_a_shift_of_the_tracks(take, by, frame):
     if not take.loop or inside:
         for name in names:
             assert now[name][0] == pytest.approx(was[name][0], abs=1e-6)
-
-
-def test_which_variant_shows_holds_whatever_its_keys_say():
-    puppet, key = make_set(wick(), list(wick().parts)[:3])
-    take = Take("T", tracks={f"{key}.shows": (Key(0.0, 0.0), Key(10.0, 2.0))})
-    assert sample(take, puppet, [0, 9.99, 10, 11])[f"{key}.shows"].tolist() == [0, 0, 2, 2]
-
-
-def test_a_pose_of_a_take_names_what_is_not_at_rest():
-    take = put_keys(Take("T"), 4, {"j3.turn": 0.5, "j3.x": 0.0})
-    assert pose_at(take, wick(), 100) == {"j3.turn": 0.5}
 
 
 @given(takes())

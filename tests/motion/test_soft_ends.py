@@ -103,13 +103,3 @@ def test_a_long_limb_spares_the_joint_that_is_near_its_soft_end():
     for turns in (easy, spared):
         assert np.abs((np.exp(1j * np.cumsum(turns, axis=1)) * v).sum(axis=1) - to)[0] < 0.01
     assert abs(spared[0, 1] - 0.8) < 0.4 * abs(easy[0, 1] - 0.8)
-
-
-def test_softness_needs_a_limit_and_is_kept_when_the_limit_changes():
-    puppet = wick()
-    lower = joint(puppet, "Near forearm")
-    soft = set_limit(set_soft(puppet, lower, 0.2), lower, -1.0, 1.0)
-    assert soft.joints[lower].limit == Limit(-1.0, 1.0, 0.2)
-    free = next(key for key, item in puppet.joints.items() if item.limit is None)
-    with pytest.raises(RigError, match="Give it a limit first"):
-        set_soft(puppet, free, 0.2)

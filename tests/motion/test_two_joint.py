@@ -8,7 +8,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from umbrite.motion.solvers.two_joint import Range, aim, into_range, reach
+from umbrite.motion.solvers.two_joint import Range, into_range, reach
 from umbrite.rig.quantities.angles import wrapped
 
 MANY = 100_000
@@ -117,11 +117,3 @@ def test_into_range_gives_the_nearest_turn_on_the_circle(angle, span):
     grid = np.linspace(*span, 2000)
     assert off[0] <= np.abs(wrapped(grid - angle)).min() + 1e-9
     assert abs(wrapped(turn[0] - angle)) == pytest.approx(off[0], abs=1e-9)
-
-
-def test_an_aim_points_at_its_target_or_at_its_limit():
-    root, v1 = np.array([10 + 10j]), np.array([50 + 0j])
-    assert aim(root, v1, np.array([10 + 99j]), free(1)) == pytest.approx(math.pi / 2)
-    narrow = Range(np.array([-0.3]), np.array([0.3]))
-    assert aim(root, v1, np.array([10 + 99j]), narrow) == pytest.approx(0.3)
-    assert aim(root, v1, root, free(1)) == 0

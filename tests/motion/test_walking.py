@@ -76,14 +76,6 @@ def test_walking_along_the_master_travels_and_feet_stay_on_the_board():
     assert not take.loop
 
 
-def test_legs_of_a_pair_step_half_a_cycle_apart():
-    for puppet in (wick(), bramble()):
-        found = phases(puppet, legs_of(puppet), "walk")
-        near = [key for key in found if puppet.limbs[key].side == "near"]
-        for key in near:
-            assert any(abs((found[key] + 0.5) % 1.0 - found[other]) < 1e-9 for other in found if other != key)
-
-
 def test_what_can_not_walk_is_refused_in_words():
     with pytest.raises(RigError, match="No leg"):
         walk(Puppet(), Steps())

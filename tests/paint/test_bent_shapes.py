@@ -15,7 +15,6 @@ from umbrite.files.png import encode, fingerprint
 from umbrite.motion.evaluate import evaluate, placed_of
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import Bent, scene_of
-from umbrite.paint.bent_shapes import image_of
 from umbrite.paint.export import export_openraster, export_svg
 from umbrite.paint.levels import Pictures
 from umbrite.paint.outlines import outline_of
@@ -168,12 +167,3 @@ def test_it_survives_a_file_and_goes_out_as_json_svg_and_layers(tmp_path):
         back = open_any(tmp_path / name)
         seen = painted(back.puppet, {}, dict(back.art))[..., 3] > 128
         assert np.count_nonzero(seen ^ bent) < 0.03 * np.count_nonzero(bent), name
-
-
-def test_nothing_of_it_outside_the_target_is_painted():
-    (shape,) = scene_of(evaluate(compile_plan(STRIP.puppet), {**POSE, "j1.x": -5_000.0}))
-    pictures = Pictures(lambda: ART)
-    assert isinstance(shape, Bent)
-    level = pictures.level(shape.sha256, 1.0)
-    assert level is not None
-    assert not pixels(image_of(shape, level, QTransform(), QRect(0, 0, 50, 50))).any()

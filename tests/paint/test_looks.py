@@ -11,7 +11,7 @@ from umbrite.paint.render import render_package
 from umbrite.rig.change import change, take_out
 from umbrite.rig.document import Document
 from umbrite.rig.edits.copying import copy_branches
-from umbrite.rig.edits.looks import at_two_depths, set_blend, set_clip, trim, untrimmed
+from umbrite.rig.edits.looks import set_blend, set_clip, trim, untrimmed
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.rewiring import Transform
@@ -117,16 +117,3 @@ def test_a_trim_cuts_away_brings_back_and_keeps_the_drawing(pair):
         trim(package.puppet, orange, corner, cut=False)
     with pytest.raises(RigError, match="loop around"):
         trim(package.puppet, orange, corner[:2])
-
-
-def test_a_part_at_two_depths_rides_on_one_joint_and_shares_its_drawing(pair):
-    package, grey, orange = pair
-    doubled, front = at_two_depths(package.puppet, grey)
-    assert invariants(doubled) == []
-    assert doubled.order == (grey, orange, front)
-    assert doubled.parts[front].joint == doubled.parts[grey].joint
-    assert doubled.parts[front].shares == doubled.parts[grey].shares != ""
-    piece = trim(doubled, front, [0j, 100 + 0j, 100 + 35j, 35j])
-    picture = shown(package, piece)
-    assert tuple(picture[40, 40, :3]) == (128, 128, 128)
-    assert tuple(picture[33, 33, :3]) == (200, 100, 0)

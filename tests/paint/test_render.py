@@ -6,12 +6,11 @@ from msgspec.structs import replace
 from PySide6.QtGui import QImage
 
 from demo_puppet import control, part, plain_package, wick_package
-from umbrite.files.file_errors import FileError
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import move_control_to
 from umbrite.paint.levels import Pictures
-from umbrite.paint.render import png_of, preview_png, render, render_package, write_png
+from umbrite.paint.render import png_of, render, render_package
 from umbrite.rig.change import change
 from umbrite.rig.edits.parts import place_part
 
@@ -78,15 +77,6 @@ def test_a_turned_drawing_has_smooth_edges():
     turned = place_part(alone, key, replace(placement, turn=0.3))
     alpha = pixels(render_package(package.having(puppet=turned)))[..., 3]
     assert ((alpha > 30) & (alpha < 225)).sum() > 300
-
-
-def test_pictures_are_written_whole_or_not_at_all(tmp_path):
-    image = render_package(wick_package(), 0.1)
-    write_png(tmp_path / "small.png", image)
-    assert [p.name for p in tmp_path.iterdir()] == ["small.png"]
-    with pytest.raises(FileError, match="couldn't be saved"):
-        write_png(tmp_path / "nowhere" / "x.png", image)
-    assert preview_png(wick_package()).startswith(b"\x89PNG")
 
 
 def test_a_png_does_not_tell_of_the_screen_it_was_made_on():

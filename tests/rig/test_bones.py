@@ -2,7 +2,6 @@
 
 import cmath
 import itertools
-import math
 
 import numpy as np
 import pytest
@@ -21,19 +20,14 @@ from umbrite.rig.edits.bones import (
     bones_along,
     bones_from_pivots,
     detach,
-    equal_length,
     is_attached,
     move_bone,
     move_head,
     move_tip,
-    set_angle,
-    set_length,
     spread_along,
 )
-from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.merging.rewiring import Transform
 
 WICK = wick()
 UNRIGGED = open_any(ASSETS / "wick.ora")
@@ -129,21 +123,6 @@ def test_heads_tips_and_whole_bones_move_with_what_they_carry_or_alone_and_never
         assert invariants(each) == []
 
 
-def test_typed_length_and_angle_and_the_same_length_on_the_other_side():
-    puppet, (one, two, _) = chain()
-    longer = set_length(puppet, one, 150)
-    assert ends(longer, one)[1] == 250 + 100j
-    assert ends(longer, two)[0] == 250 + 100j
-    turned = set_angle(puppet, one, math.pi / 2)
-    assert ends(turned, one)[1] == pytest.approx(100 + 200j)
-    puppet, far = add_bone(puppet, 50 + 500j, 90 + 500j, None, "Far tail 1")
-    assert ends(equal_length(puppet, one), far)[1] == 150 + 500j
-    with pytest.raises(RigError, match="other side of Near tail 2"):
-        equal_length(puppet, two)
-    with pytest.raises(RigError, match="length of 2 px"):
-        set_length(puppet, one, 0.5)
-
-
 def test_a_bone_is_detached_and_attached_again():
     puppet, (one, two, three) = chain()
     free = detach(puppet, two)
@@ -214,19 +193,3 @@ def test_the_middle_line_runs_within_the_part_from_end_to_end(name):
     inner = line[len(line) // 5 : -len(line) // 5]
     shares = [under_bone(WICK, PICTURES, z, z + 0.01, [key]).get(key, 0.0) for z in inner]
     assert min(shares) > 0.9
-
-
-def test_the_other_side_of_a_boned_arm_in_one_gesture():
-    arm = [joint(WICK, f"Near {name}") for name in ("upper arm", "forearm", "hand")]
-    puppet, _ = bones_from_pivots(WICK, arm)
-    copied, new = copy_branches(puppet, arm[:1], Transform(0j, 600.0))
-    assert invariants(copied) == []
-    for key in arm:
-        (head, tip), (other_head, other_tip) = ends(puppet, key), ends(copied, new[key])
-        assert (other_head, other_tip) == (1200 - head.conjugate(), 1200 - tip.conjugate())
-    one = next(limb for limb in puppet.limbs.values() if limb.joints[0] == arm[0])
-    other = next(limb for limb in copied.limbs.values() if limb.joints[0] == new[arm[0]])
-    assert other.bend == -one.bend
-    assert {copied.parts[new[p]].joint for p in puppet.parts if puppet.parts[p].joint == arm[1]} == {new[arm[1]]}
-    hand = next(c for c in copied.controls.values() if c.moves == other.target)
-    assert hand.name == "Far hand 2"

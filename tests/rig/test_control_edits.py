@@ -11,7 +11,7 @@ from umbrite.rig.control_kinds import span_of
 from umbrite.rig.edits.control_proposals import propose_controls
 from umbrite.rig.edits.controls import make_chooser, make_control, remove_control, set_range
 from umbrite.rig.edits.copying import copy_branches
-from umbrite.rig.edits.links import add_link, relink, set_curve
+from umbrite.rig.edits.links import relink, set_curve
 from umbrite.rig.edits.variants.sets import make_set
 from umbrite.rig.errors import RigError
 from umbrite.rig.merging.rewiring import Transform
@@ -125,11 +125,3 @@ def test_a_foot_rolls_by_a_slider_while_its_ankle_stays_and_an_eyelid_follows_on
     )
     closed = evaluate(compile_plan(lid), {f"{key}.value": -1.0}).joint_map(mouth)
     assert abs(closed.a - closed.b) == pytest.approx(0.1)
-
-
-def test_a_wheel_turns_by_the_distance_that_its_cart_has_come():
-    cap, master = joint(PUPPET, "Cap"), joint(PUPPET, "Master")
-    radius = 60.0
-    puppet, _ = add_link(PUPPET, master, f"{cap}.turn", [(0.0, 0.0), (radius, 1.0)], travel=True)
-    placed = evaluate(compile_plan(puppet), {f"{master}.x": 150.0})
-    assert placed.turn(cap) == pytest.approx(150 / radius)

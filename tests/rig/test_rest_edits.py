@@ -53,15 +53,6 @@ def test_turning_a_branch_turns_its_art_about_the_pivot_and_keeps_lengths(by):
     )
 
 
-def test_an_angle_is_set_and_the_bend_side_follows_the_drawing():
-    forearm = joint(PUPPET, "Near forearm")
-    bent, words = set_bone_angle(PUPPET, forearm, bone_angle(PUPPET, UPPER) + 0.5)
-    limb = next(limb for limb in bent.limbs.values() if limb.name == "Near arm")
-    assert limb.bend == 1
-    assert "Near arm bends to the other side now, as it is drawn." in words
-    assert invariants(bent) == []
-
-
 def test_what_has_no_length_is_refused_in_words():
     with pytest.raises(RigError, match="has no length"):
         set_bone_length(PUPPET, joint(PUPPET, "Mouth"), 10)

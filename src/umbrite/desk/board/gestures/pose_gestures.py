@@ -1,4 +1,4 @@
-"""Controls at the desk: the proposed set looked at and made, single ones, who carries them, what animators may touch."""
+"""Posing: controls, rings and the art are dragged and turned, in Rehearse and at the playhead; what steps is chosen by a click."""
 
 import cmath
 import math
