@@ -180,7 +180,7 @@ def cart(window: Window) -> None:
     window.show_panel("Library")
 
 
-def versions(window: Window) -> None:
+def stages(window: Window) -> None:
     """A stage of the work beside now: a cap that is gone, a hand that is elsewhere, a pivot that moved."""
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
@@ -262,7 +262,7 @@ VIEWS: tuple[Callable[[Window], None], ...] = (
     findings,
     bones,
     cart,
-    versions,
+    stages,
     guide,
     engines,
     night,

@@ -263,7 +263,7 @@ class Window(QMainWindow):
         self.frame.show_tools(row)
         if not self.alone:
             self.arrangements.enter(self.session.workspace.station)
-        self._stale.start()
+        self._refresh_actions()
 
     def _on_what_may_change(self, *_: object) -> None:
         """What can be done may be something else by now; it is asked once all has come."""
