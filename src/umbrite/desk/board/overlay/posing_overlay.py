@@ -91,7 +91,7 @@ def paint(painter: Inked, sight: Sight) -> None:
 
 
 def _ways(painter: Inked, sight: Sight, moved: Mapping[str, complex]) -> None:
-    """A unkept ring where a pivot was, and a thread to where it is."""
+    """A hollow ring where a pivot was, and a thread to where it is."""
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.setPen(marks.pen(QColor(painter.theme.brick), 1.6))
     for key, z in moved.items():

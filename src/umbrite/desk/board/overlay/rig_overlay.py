@@ -171,7 +171,7 @@ def _rivets(painter: Inked, sight: Sight) -> None:
 
 
 def _proposed(painter: Inked, sight: Sight) -> None:
-    """Proposed joints: a pencil cord to what shall carry it, and a unkept rivet; doubtful ones with a question mark."""
+    """Proposed joints: a pencil cord to what shall carry it, and a hollow rivet; doubtful ones with a question mark."""
     session, camera = sight.session, sight.camera
     puppet, placed = session.puppet, session.placed
     pivots = {p.part: p.pivot for p in session.drafts.now.proposals}
@@ -211,7 +211,7 @@ def _proposed_plan(painter: Inked, sight: Sight) -> None:
 
 
 def _proposed_limbs(painter: Inked, sight: Sight) -> None:
-    """Limbs that the names tell: pencil cords from the end to the root, unkept at their joints; faint where left out."""
+    """Limbs that the names tell: pencil cords from the end to the root, hollow at their joints; faint where left out."""
     for i, points in enumerate(handles.proposed_limbs(sight.session)):
         limb = sight.session.drafts.now.limbs[i]
         hot = _hot(sight, str(i), "proposed limb")
