@@ -87,9 +87,11 @@ class FileDesk:
     def may_leave(self) -> bool:
         """Ask only where unsaved work would be gone; whether to go on."""
         session = self.session
-        if session.history.is_saved:
+        if session.history.is_saved and not session.timeline.waiting:
             return True
         answer = self.dialogs.about_unsaved(session.file.path.name if session.file.path else session.puppet.name)
+        if answer == "save" and session.timeline.unkept:
+            take_commands.keep_unkept(session)
         return answer == "drop" or (answer == "save" and self.save())
 
     def new(self) -> None:
@@ -354,8 +356,16 @@ class FileDesk:
         self._stamp = stamp_of(path)
         self.preferences.add_recent(str(path.resolve()))
         self.folder = path.parent
-        self.session.file.saved_as(path)
-        self.session.say(tr("Saved as {name}.", name=path.name))
+        self.session.file.saved_as(path, package.document)
+        if count := self.session.timeline.waiting:
+            self.session.say(
+                tr(
+                    "Saved as {name}, without {count} changes that are not kept as keys. Enter keeps them in Takes.",
+                    name=path.name, count=count,
+                )
+            )  # fmt: skip
+        else:
+            self.session.say(tr("Saved as {name}.", name=path.name))
         return True
 
     def open_recent(self, name: str) -> None:

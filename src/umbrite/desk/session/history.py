@@ -58,8 +58,9 @@ class History:
     def redo_name(self) -> str | None:
         return self._steps[self._at + 1].name if self._at + 1 < len(self._steps) else None
 
-    def mark_saved(self) -> None:
-        self._saved = self.now
+    def mark_saved(self, document: Document | None = None) -> None:
+        """A document is in the file: the present one, or that which was written while others went on."""
+        self._saved = self.now if document is None else document
 
     @property
     def is_saved(self) -> bool:

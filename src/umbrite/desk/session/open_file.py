@@ -38,7 +38,7 @@ class Arrivals(QObject):
 class OpenFile:
     """See the module. `now` gives the last settled document; `saved` is called when the file holds it."""
 
-    def __init__(self, now: Callable[[], Document], saved: Callable[[], None]) -> None:
+    def __init__(self, now: Callable[[], Document], saved: Callable[[Document | None], None]) -> None:
         self._now, self._saved = now, saved
         self._art: dict[str, bytes] = {}
         self._path: Path | None = None
@@ -68,7 +68,7 @@ class OpenFile:
         """What would be saved now: the last settled document, and the art."""
         return Package(self._now(), self._art)
 
-    def saved_as(self, path: Path | None) -> None:
-        """The document is kept there; None: it is as good as saved, and the first save asks where."""
+    def saved_as(self, path: Path | None, document: Document | None = None) -> None:
+        """A document is kept there, the present one if none is given; path None: it is as good as saved, and the first save asks where."""
         self._path = path
-        self._saved()
+        self._saved(document)

@@ -277,8 +277,8 @@ class Session(QObject):
         self.selection.changed.emit()
         self.opened.emit()
 
-    def _saved(self) -> None:
-        self.history.mark_saved()
+    def _saved(self, document: Document | None) -> None:
+        self.history.mark_saved(document)
         self.settled.emit()
 
     def say(self, text: str) -> None:

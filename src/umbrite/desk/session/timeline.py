@@ -42,6 +42,9 @@ class Timeline(QObject):
         self.unkept: Pose = EMPTY_POSE
         self.selected: frozenset[Spot] = frozenset()
         self._lost: tuple[float, Pose] | None = None
+        self._aside: dict[
+            str, tuple[float, Pose]
+        ] = {}  # of other takes: where the playhead was, and what is not kept there
 
     @property
     def take(self) -> Take | None:
@@ -59,13 +62,22 @@ class Timeline(QObject):
         return found or (takes[0] if takes else None)
 
     def choose(self, name: str) -> None:
-        """Look at another take, from its first frame."""
-        self._name = name
+        """Look at another take, from its first frame, or from where changes wait that are not kept. Those of this one wait in its place."""
+        takes = self._now().takes
+        before = self.take if not self._name or any(take.name == self._name for take in takes) else None
+        self._name, self.selected = name, frozenset()
         take = self.take
-        self.selected = frozenset()
-        self.unkept = EMPTY_POSE
-        self.frame = float(take.first) if take is not None else 0.0
+        if before is not None and before is not take and self.unkept:
+            self._aside[before.name] = self.frame, self.unkept
+        start = float(take.first) if take is not None else 0.0, EMPTY_POSE
+        self.frame, self.unkept = start if take is None else self._aside.pop(take.name, start)
         self.changed.emit()
+
+    @property
+    def waiting(self) -> int:
+        """How many changes are not kept as keys, those of other takes too."""
+        there = {take.name for take in self._now().takes}
+        return len(self.unkept) + sum(len(pose) for name, (_, pose) in self._aside.items() if name in there)
 
     def go_to(self, frame: float) -> None:
         """Move the playhead. What was changed there without being kept is dropped, and that is told."""
@@ -186,4 +198,5 @@ class Timeline(QObject):
 
     def clear(self) -> None:
         """Another puppet is open."""
+        self._aside = {}
         self._name, self.frame, self.unkept, self.selected, self._lost = ("", 0.0, EMPTY_POSE, frozenset(), None)

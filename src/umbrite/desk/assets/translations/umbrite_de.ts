@@ -3954,10 +3954,6 @@ SHA-256 {fingerprint}</translation>
       <translation>Zeichnung von {name} austauschen</translation>
     </message>
     <message>
-      <source>Saved as {name}.</source>
-      <translation>Gespeichert als {name}.</translation>
-    </message>
-    <message>
       <source>{name} is back as it was last kept. Save it to be safe.</source>
       <translation>{name} ist wieder so, wie es zuletzt aufgehoben wurde. Zur Sicherheit speichern.</translation>
     </message>
@@ -3996,6 +3992,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{name} has its revised drawing; pivot, place and rig are as they were.</source>
       <translation>{name} hat die neue Zeichnung; Drehpunkt, Platz und Rig sind wie zuvor.</translation>
+    </message>
+    <message>
+      <source>Saved as {name}, without {count} changes that are not kept as keys. Enter keeps them in Takes.</source>
+      <translation>Gespeichert als {name}, ohne {count} Änderungen, die nicht als Schlüssel behalten sind. Enter behält sie in Takes.</translation>
+    </message>
+    <message>
+      <source>Saved as {name}.</source>
+      <translation>Gespeichert als {name}.</translation>
     </message>
     <message>
       <source>The pose was exported as {name}.</source>

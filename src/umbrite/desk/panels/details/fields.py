@@ -8,7 +8,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QWheelEvent
 from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QLineEdit
 
-from umbrite.desk.session.session import Session, attempt
+from umbrite.desk.session.session import Session, attempt, settled_pose
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
 from umbrite.rig.change import exists, thing
@@ -35,7 +35,8 @@ class Numeric(TypedDict, total=False):
 class Writer(NamedTuple):
     """Writes one value to many things as one step of undo; a refusal is said, and the field shows the old value.
 
-    `write` takes a document, an id and the value; `note` says what was different from what was asked for.
+    `write` takes a document in the pose that is seen, an id and the value, and what it leaves of the pose as it was is not written;
+    `note` says what was different from what was asked for.
     """
 
     session: Session
@@ -44,20 +45,22 @@ class Writer(NamedTuple):
     note: Callable[[Puppet, str, Any], str] = lambda _puppet, _key, _value: ""
 
     def __call__(self, keys: Sequence[str], value: Any) -> None:
-        before = document = self.session.history.now
+        session, pose = self.session, settled_pose(self.session)
+        before = replace(session.history.now, pose=pose)
         name = thing(before.puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} things"
 
         def work() -> None:
-            nonlocal document
+            document = before
             for key in keys:
                 document = self.write(document, key, value)
+            changed = (
+                document.pose if document.pose != pose else None
+            )  # else a take would get keys of what nobody posed
+            session.edit(tr("{step} of {name}", step=tr(self.step), name=name), puppet=document.puppet, pose=changed)
 
-        if attempt(self.session, work):
-            self.session.edit(
-                tr("{step} of {name}", step=tr(self.step), name=name), puppet=document.puppet, pose=document.pose
-            )
+        if attempt(session, work):
             for note in filter(None, (self.note(before.puppet, key, value) for key in keys)):
-                self.session.say(note)
+                session.say(note)
 
 
 def on_both(write: Callable[[Puppet, Pose, str, Any], tuple[Puppet, Pose]]) -> DocumentWrite:
