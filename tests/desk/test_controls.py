@@ -78,8 +78,10 @@ def test_a_locked_control_is_left_alone_and_so_is_the_art_where_only_controls_co
     row(wick_window, "Far hand").setCheckState(Qt.CheckState.Unchecked)
     assert session.puppet.controls[control(session.puppet, "Far hand")].locked
     hand.drag(place, place - 40j)
-    assert session.pose == {}
+    assert "Far hand is locked" in wick_window.frame.hints.message
+    hand.drag(838 + 845j, 848 + 770j)
     assert "locked the rest" in wick_window.frame.hints.message
+    assert session.pose == {}
     row(wick_window, "Far hand").setCheckState(Qt.CheckState.Checked)
     wick_window.controls_panel.only.click()
     assert not session.puppet.controls_only

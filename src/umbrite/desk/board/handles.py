@@ -237,6 +237,19 @@ def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
                 yield Handle("ring", key, at, ring_radius(control, camera), "ring")
 
 
+def locked_control_at(session: Session, camera: Camera, at: complex) -> str | None:
+    """The locked control under a board point, where animators pose; it takes the press, so that nothing behind it moves."""
+    if session.workspace.views["bare"]:
+        return None
+    places, found = seen_places(session, camera), []
+    for key, control in controls_seen(session).items():
+        if control.locked and control.shown != "never":
+            away = abs(camera.board(complex(places[key].x(), places[key].y())) - at) * camera.zoom
+            if away <= shown_size(control, camera) / 2:
+                found.append((away, key))
+    return min(found)[1] if found else None
+
+
 def ring_radius(control: Control, camera: Camera) -> float:
     """The ring around a grip that turns what it moves, in widget pixels."""
     return shown_size(control, camera) / 2 + RING

@@ -1,5 +1,6 @@
 """What is selected: more of it, fewer of it, removed, or nudged."""
 
+import math
 from collections.abc import Sequence
 
 from umbrite.desk.commands.bends.mesh_commands import take_points_out
@@ -140,7 +141,9 @@ def _nudge_controls(session: Session, by: complex) -> None:
     name = label_of(session, keys)
     if session.workspace.station.posed:
         for key in keys:
-            if traits(puppet.controls[key]).beside:
+            if traits(puppet.controls[key]).turns:
+                pose = turn_joint_by(session.placed, pose, puppet.controls[key].moves, math.radians(by.real + by.imag))
+            elif traits(puppet.controls[key]).beside:
                 pose = _stepped(session, pose, key, by)
             else:
                 moves = puppet.controls[key].moves
@@ -172,7 +175,8 @@ def turn_by_keys(session: Session, angle: float) -> None:
     """Turn what the picked grips and knobs turn, in Rehearse."""
     puppet, pose = session.puppet, session.pose
     keys = session.selection.only("control") if session.workspace.station.posed else []
-    joints = [joint for key in keys if (joint := turned_with(puppet, puppet.controls[key])) is not None]
+    knobs = [puppet.controls[key].moves for key in keys if traits(puppet.controls[key]).turns]
+    joints = [*knobs, *(joint for key in keys if (joint := turned_with(puppet, puppet.controls[key])) is not None)]
     if joints:
         for joint in dict.fromkeys(joints):
             pose = turn_joint_by(session.placed, pose, joint, angle)

@@ -2008,10 +2008,6 @@
       <translation>gestaucht auf {percent} %</translation>
     </message>
     <message>
-      <source>Only controls may be dragged here; the rigger locked the rest. Controls &gt; Animators touch controls only.</source>
-      <translation>Hier lassen sich nur Griffe ziehen; alles andere ist gesperrt. Griffe &gt; Animatoren fassen nur Griffe an.</translation>
-    </message>
-    <message>
       <source>Set {name}</source>
       <translation>{name} setzen</translation>
     </message>
@@ -2024,8 +2020,20 @@
       <translation>Wähle zuerst den Knochen, dann zeichne eine Schlinge um das, was er tragen soll.</translation>
     </message>
     <message>
+      <source>Only controls may be dragged here; the rigger locked the rest. Controls &gt; Animators touch controls only.</source>
+      <translation>Hier lassen sich nur Griffe ziehen; alles andere ist gesperrt. Griffe &gt; Animatoren fassen nur Griffe an.</translation>
+    </message>
+    <message>
       <source>A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away.</source>
       <translation>Ein Stift steckt: Strg+ziehen dreht um ihn. Esc nimmt ihn weg.</translation>
+    </message>
+    <message>
+      <source>{joint} is turned by {limb}. Drag the limb's grip, or let it be posed by its own turns in Details.</source>
+      <translation>{joint} wird von {limb} gedreht. Am Griff des Glieds ziehen, oder es in den Einzelheiten durch eigene Drehungen stellen lassen.</translation>
+    </message>
+    <message>
+      <source>{name} is locked. Set Hand-over in its details to let animators use it.</source>
+      <translation>{name} ist gesperrt. Unter Übergabe in den Einzelheiten lässt sich einstellen, dass Animatoren es verwenden.</translation>
     </message>
     <message>
       <source>Question</source>

@@ -29,11 +29,9 @@ from umbrite.rig.model import Control, Pose
 from umbrite.rig.quantities.angles import angle_text
 
 
-def refused(session: Session) -> Gesture:
-    """A drag of art that animators shall leave alone."""
-    session.say(
-        tr("Only controls may be dragged here; the rigger locked the rest. Controls > Animators touch controls only.")
-    )
+def refused(session: Session, why: str) -> Gesture:
+    """A drag of what can't be dragged: the reason is said, and nothing moves."""
+    session.say(why)
     event = yield Feedback()
     while event.kind == "move":
         event = yield Feedback()
@@ -44,7 +42,7 @@ SMALLEST_SCALE = 0.05
 
 TURN_STEP = math.radians(5)
 # So many widget pixels from a pivot the pointer turns as far as it goes round; nearer it would whirl.
-TANGENT = 26.0
+LEVER = 26.0
 
 
 def drag_joint(session: Session, key: str, press: complex, name: str, lit: str = "") -> Gesture:
@@ -76,7 +74,7 @@ def drag_controls(session: Session, keys: Sequence[str], press: complex, camera:
     while event.kind == "move":
         way = straightened(press, event)
         pivot = start.pivot(first.moves)
-        turned, last = turned + turn_of_step(pivot, last, event.at, TANGENT / camera.zoom), event.at
+        turned, last = turned + turn_of_step(pivot, last, event.at, LEVER / camera.zoom), event.at
         angle = round(turned / TURN_STEP) * TURN_STEP if event.shift else turned
         shares = _shares(session, camera, keys[0], event.at - hold, values, steps=event.shift)
         after = pose
@@ -184,7 +182,7 @@ def turn_joint(session: Session, key: str, press: complex, name: str, lit: str =
     event = yield Feedback(lit=(lit,) if lit else ())
     while event.kind == "move":
         # Small steps add up, so that turning on past half a turn doesn't jump.
-        turned += turn_of_step(pivot, last, event.at, TANGENT / event.zoom)
+        turned += turn_of_step(pivot, last, event.at, LEVER / event.zoom)
         last = event.at
         angle = round(turned / TURN_STEP) * TURN_STEP if event.shift else turned
         after = turn_joint_by(placed, pose, key, angle)
@@ -258,6 +256,8 @@ def drag_art(session: Session, joint: str, press: complex, *, turn_only: bool) -
     if turn_only:
         if found is not None and joint in found[1].joints:
             return swing_limb(session, joint, found[1].target, press, name)
+        return turn_joint(session, joint, press, name)
+    if found is not None and session.placed.value(found[0], "blend") >= 1:  # its target moves nothing
         return turn_joint(session, joint, press, name)
     if found is not None:
         return drag_joint(session, found[1].target, press, f"Pose {found[1].name}")

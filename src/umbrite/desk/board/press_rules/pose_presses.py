@@ -4,13 +4,14 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import is_valued
 from umbrite.desk.board.gestures import body_gestures, control_gestures, pose_gestures
 from umbrite.desk.board.gestures.gesture import Pointer
-from umbrite.desk.board.handles import Handle
+from umbrite.desk.board.handles import Handle, locked_control_at
 from umbrite.desk.board.picking import joint_under
 from umbrite.desk.board.press_rules.press import Press, Spot, pick
 from umbrite.desk.commands import control_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import BODY
 from umbrite.desk.theme.language import tr
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.ids import id_kind
 
 
@@ -48,6 +49,8 @@ def _with_pin(session: Session, pointer: Pointer, spot: Spot) -> Press:
 def _on_control(session: Session, camera: Camera, pointer: Pointer, handle: Handle) -> Press:
     """A control in Rehearse: a drag takes all selected ones along, Shift+click selects another one."""
     key = handle.key
+    if (why := _stopped(session, key)) and not pointer.shift:
+        return Press(lambda: pose_gestures.refused(session, why), lambda: session.selection.select([key]))
     if handle.kind != "control":
         session.selection.select([key])
         begin = {
@@ -75,12 +78,44 @@ def _on_control(session: Session, camera: Camera, pointer: Pointer, handle: Hand
     return Press(lambda: pose_gestures.drag_controls(session, [key, *others], pointer.at, camera), click)
 
 
+def _stopped(session: Session, key: str) -> str:
+    """Why a control can't be dragged now: a knob of a joint that its limb turns."""
+    control, puppet = session.puppet.controls[key], session.puppet
+    if not traits(control).turns:
+        return ""
+    for limb_key, limb in puppet.limbs.items():
+        if limb.enabled and control.moves in limb.joints and session.placed.value(limb_key, "blend") <= 0:
+            return tr(
+                "{joint} is turned by {limb}. Drag the limb's grip, or let it be posed by its own turns in Details.",
+                joint=puppet.joints[control.moves].name, limb=limb.name,
+            )  # fmt: skip
+    return ""
+
+
 def in_rehearse(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
     if pointer.ctrl:
         return _with_pin(session, pointer, spot)
     on_ring = spot.handle is not None and spot.handle.kind == "ring"
     if spot.handle is not None and session.workspace.tool is not BODY and not (on_ring and pointer.alt):
         return _on_control(session, camera, pointer, spot.handle)
+    if spot.handle is None and (locked := locked_control_at(session, camera, pointer.at)) is not None:
+        return _still(
+            session,
+            tr(
+                "{name} is locked. Set Hand-over in its details to let animators use it.",
+                name=session.puppet.controls[locked].name,
+            ),
+        )
+    return _on_art(session, camera, pointer, spot)
+
+
+def _still(session: Session, why: str) -> Press:
+    """Nothing moves and nothing is selected; the reason is said."""
+    return Press(lambda: pose_gestures.refused(session, why), lambda: session.say(why))
+
+
+def _on_art(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+    """A drag of what is drawn: the limb's target, the body, or the joint."""
     if session.workspace.tool is BODY and spot.under and not session.puppet.controls_only:
         held = joint_under(session, spot.under[0], pointer.at)
         return Press(
@@ -91,7 +126,10 @@ def in_rehearse(session: Session, camera: Camera, pointer: Pointer, spot: Spot) 
     if not spot.under:
         return selected
     if session.puppet.controls_only:
-        return Press(lambda: pose_gestures.refused(session), selected.click)
+        why = tr(
+            "Only controls may be dragged here; the rigger locked the rest. Controls > Animators touch controls only."
+        )
+        return Press(lambda: pose_gestures.refused(session, why), selected.click)
     joints = [joint_under(session, key, pointer.at) for key in spot.under]
     joint = next((key for key in joints if key in session.selection.keys), joints[0])
     return Press(lambda: pose_gestures.drag_art(session, joint, pointer.at, turn_only=pointer.alt), selected.click)
