@@ -20,13 +20,14 @@ from umbrite.rig.edits.bones import (
     bones_along,
     bones_from_pivots,
     detach,
-    is_attached,
     move_bone,
     move_head,
     move_tip,
     spread_along,
 )
+from umbrite.rig.edits.pivots import is_attached, move_pivot
 from umbrite.rig.errors import RigError
+from umbrite.rig.family import targets
 from umbrite.rig.invariants import invariants
 
 WICK = wick()
@@ -49,6 +50,21 @@ def ends(puppet, key):
 
 def art(puppet):
     return [(item.name, item.placement) for item in puppet.parts.values()]
+
+
+def test_a_tip_that_stood_on_a_pivot_goes_with_it():
+    boned, _ = bones_from_pivots(WICK, [key for key, one in WICK.joints.items() if one.tip is None])
+    free = [key for key in boned.joints if key not in targets(boned)]
+    attached = {key for key in free if is_attached(boned, key)}
+    assert len(attached) > 5
+    for key in free:
+        moved = move_pivot(boned, key, boned.joints[key].pivot.z + 9 - 13j)
+        assert art(moved) == art(boned)
+        lost = {boned.joints[each].parent for each in attached if not is_attached(moved, each)}
+        # A bone with two heads on its tip keeps the other one; its own head takes no tip away.
+        kept = {boned.joints[each].parent for each in attached if is_attached(moved, each)}
+        assert lost <= kept
+    assert not is_attached(move_head(boned, min(attached), 3 + 4j, along=False), min(attached))
 
 
 def test_bones_are_drawn_one_from_the_tip_of_the_other():

@@ -20,14 +20,22 @@ WICK = wick()
 NEAR, FAR, CAP = (joint(WICK, name) for name in ("Near shin", "Far shin", "Cap"))
 
 
-@given(st.floats(-math.pi, 0), st.floats(0, math.pi))
-def test_the_other_arc_keeps_rest_inside_and_opens_where_it_was_closed(small, large):
-    turned = other_arc(set_limit(WICK, CAP, small, large), CAP)
+@given(st.floats(-3, 0), st.floats(0, 3))
+def test_the_other_arc_keeps_rest_inside_and_twice_gives_the_limit_as_it_was(small, large):
+    before = set_limit(WICK, CAP, small, large, 0.1)
+    if max(-small, large) < 1e-6:
+        return
+    turned = other_arc(before, CAP)
     assert invariants(turned) == []
-    limit = turned.joints[CAP].limit
-    assert limit is not None
-    opened = limit.largest - limit.smallest
-    assert opened == pytest.approx(math.pi - max(-small, large))
+    limit, back = turned.joints[CAP].limit, other_arc(turned, CAP).joints[CAP].limit
+    assert (limit.smallest < 0, limit.largest > 0) == (round(large, 9) > 0, round(small, 9) < 0)
+    assert (back.smallest, back.largest, back.soft) == pytest.approx((small, large, 0.1), abs=2e-9)
+
+
+@pytest.mark.parametrize("ends", [(-math.pi, 0.0), (0.0, 4.0), (0.0, 0.0)])
+def test_a_limit_without_another_arc_says_so(ends):
+    with pytest.raises(RigError, match="no other arc"):
+        other_arc(set_limit(WICK, CAP, *ends), CAP)
 
 
 def test_the_other_side_gets_the_limit_mirrored_or_the_same():

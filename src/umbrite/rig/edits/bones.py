@@ -10,7 +10,7 @@ from collections.abc import Iterable, Sequence
 
 from umbrite.rig.change import change, get_joint, names_like, new_id, put, require_finite
 from umbrite.rig.edits.parenting import set_parent
-from umbrite.rig.edits.pivots import keep_limbs, move_pivot, set_tip
+from umbrite.rig.edits.pivots import is_attached, keep_limbs, move_pivot, set_tip
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, children, targets, toes
 from umbrite.rig.limb_shape import far_end
@@ -18,9 +18,6 @@ from umbrite.rig.model import Joint, Puppet, point
 from umbrite.rig.words.names import side_of, swapped, unique
 
 SHORTEST = 2.0  # board pixels
-
-
-ON = 1e-6
 
 
 def add_bone(
@@ -42,13 +39,6 @@ def add_bone(
         side = puppet.joints[parent].side
     bone = Joint(name=name, pivot=point(head), parent=parent, tip=point(tip), side=side, pivot_set=True)
     return put(puppet, key, bone), key
-
-
-def is_attached(puppet: Puppet, key: str) -> bool:
-    """Whether a bone's head lies on the tip of the bone that carries it."""
-    joint = get_joint(puppet, key)
-    tip = puppet.joints[joint.parent].tip if joint.parent is not None else None
-    return tip is not None and abs(tip.z - joint.pivot.z) < ON
 
 
 def bones_from_pivots(puppet: Puppet, keys: Iterable[str]) -> tuple[Puppet, list[str]]:
@@ -131,7 +121,7 @@ def move_head(puppet: Puppet, key: str, to: complex, *, along: bool = True) -> P
     joint = get_joint(puppet, key)
     if along and joint.parent is not None and is_attached(puppet, key):
         return move_tip(puppet, joint.parent, to, branches=False)
-    return move_pivot(puppet, key, to)
+    return move_pivot(puppet, key, to, along=False)
 
 
 def move_tip(puppet: Puppet, key: str, to: complex, *, along: bool = True, branches: bool = True) -> Puppet:
@@ -236,7 +226,7 @@ def attach(puppet: Puppet, key: str, parent: str) -> Puppet:
     own = puppet.joints[key].tip
     if own is not None and abs(own.z - tip.z) < SHORTEST:
         raise RigError(f"{puppet.joints[key].name} would have no length there: its own tip lies on that place.")
-    return move_pivot(puppet, key, tip.z)
+    return move_pivot(puppet, key, tip.z, along=False)
 
 
 def away_from_bone(puppet: Puppet, key: str, z: complex) -> float:

@@ -58,17 +58,21 @@ def free_limit(puppet: Puppet, joint: str) -> Puppet:
 
 
 def other_arc(puppet: Puppet, joint: str) -> Puppet:
-    """Turn a fan inside out: the joint may turn where it might not, from rest to half a turn on each side that was closed.
+    """Turn a fan inside out: what is left of half a turn opens on the other side. Twice gives the limit as it was.
 
-    Rest is always inside, so a limit that is open on both sides becomes open on the side where it was narrower.
-    Refuses a joint without a limit.
+    Rest is always inside, so a limit that is open on both sides stays so: each side gets what the other one left.
+    Refuses a joint without a limit, one that may not turn at all, and limits that reach half a turn.
     """
-    limit = get_joint(puppet, joint).limit
+    name, limit = get_joint(puppet, joint).name, puppet.joints[joint].limit
     if limit is None:
-        raise RigError(f"{puppet.joints[joint].name} has no limit to turn inside out. Give it one first.")
-    if -limit.smallest < limit.largest:
-        return set_limit(puppet, joint, min(limit.largest - math.pi, 0.0), 0.0)
-    return set_limit(puppet, joint, 0.0, max(limit.smallest + math.pi, 0.0))
+        raise RigError(f"{name} has no limit to turn inside out. Give it one first.")
+    small, large = (round(end, 9) for end in (limit.smallest, limit.largest))  # next to nothing is closed
+    if max(-small, large) >= math.pi or small == large:
+        raise RigError(
+            f"{name} has no other arc: its limit is {angle_text(large, 0)} to {angle_text(small, 0)}. "
+            f"Give it one that reaches less than half a turn either way."
+        )
+    return set_limit(puppet, joint, large - math.pi if large else 0.0, small + math.pi if small else 0.0)
 
 
 def hinge(puppet: Puppet, joint: str, most: float) -> Puppet:

@@ -3,19 +3,36 @@
 from umbrite.rig.change import change, get_joint, get_part, require_finite
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import targets
+from umbrite.rig.family import children, targets, toes
 from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, limb_tip, nearest_bone
 from umbrite.rig.model import Puppet, point
 
+# A head lies on a tip up to so many board pixels.
+ON = 1e-6
 
-def move_pivot(puppet: Puppet, key: str, to: complex) -> Puppet:
-    """Put a joint's pivot on a board point at rest. The art stays; a target takes its limb's tip along."""
+
+def is_attached(puppet: Puppet, key: str) -> bool:
+    """Whether a joint's pivot lies on the tip of the bone that carries it."""
+    joint = get_joint(puppet, key)
+    tip = puppet.joints[joint.parent].tip if joint.parent is not None else None
+    return tip is not None and abs(tip.z - joint.pivot.z) < ON
+
+
+def move_pivot(puppet: Puppet, key: str, to: complex, *, along: bool = True) -> Puppet:
+    """Put a joint's pivot on a board point at rest. The art stays; a target takes its limb's tip along.
+
+    So does the tip of the bone that carries it, if it stood on the pivot and on no other one; not with `along` off.
+    """
     require_finite(to, what="A pivot")
     if (limb_key := targets(puppet).get(key)) is not None:
         return move_limb_tip(puppet, limb_key, to)
-    get_joint(puppet, key)
+    parent = get_joint(puppet, key).parent
     before = puppet
     puppet = change(puppet, key, pivot=point(to), pivot_set=True)
+    if along and parent is not None and is_attached(before, key) and abs(to - before.joints[parent].pivot.z) > ON:
+        hooks = {*targets(puppet), *toes(puppet)}
+        if not any(is_attached(puppet, other) for other in children(puppet, parent) if other not in hooks):
+            puppet = set_tip(puppet, parent, to)
     return keep_limbs(before, puppet)
 
 
@@ -30,7 +47,7 @@ def join_parts(puppet: Puppet, part: str, parent: str, pivot: complex) -> Puppet
         above = nearest_bone(puppet, mesh.joints, pivot)
     if key == above:
         return move_pivot(puppet, key, pivot)
-    return set_parent(move_pivot(puppet, key, pivot), [key], above)
+    return set_parent(move_pivot(puppet, key, pivot, along=puppet.joints[key].parent == above), [key], above)
 
 
 def move_limb_tip(puppet: Puppet, limb_key: str, to: complex) -> Puppet:
