@@ -57,6 +57,18 @@ def test_bones_are_drawn_on_from_tip_to_tip_and_take_the_parts_under_them(boned)
     assert invariants(puppet(boned)) == []
 
 
+@pytest.mark.parametrize("stops", [(0, 3), (3, 0), (0, 2)])
+def test_a_limb_that_is_let_go_on_a_bone_s_tip_reaches_with_it(boned, hand, act, stops):
+    act("limb")
+    hand.drag(*(ARM[stop] for stop in stops))
+    (limb,) = puppet(boned).limbs.values()
+    joints = [joint(puppet(boned), name) for name in ("Near upper arm", "Near forearm", "Near hand")]
+    assert limb.joints == tuple(joints[: max(stops)])
+    assert limb.end == (joints[2] if max(stops) == 2 else None)
+    assert at(boned, puppet(boned).joints[limb.target].name) == pytest.approx(ARM[max(stops)], abs=1)
+    assert invariants(puppet(boned)) == []
+
+
 def test_the_card_names_the_bone_and_binds_what_it_crosses(boned, qtbot):
     card = boned.frame.bone_card
     assert card.isVisible()

@@ -1948,12 +1948,16 @@
       <translation>Das Ziel von {name} folgt jetzt {name2}. Nichts hat sich bewegt, auch nicht in der Pose.</translation>
     </message>
     <message>
-      <source>Drag on to the end of the limb</source>
-      <translation>Weiterziehen bis ans Ende der Gliedmaße</translation>
+      <source>{name} to the tip of {other}</source>
+      <translation>{name} bis zur Spitze von {other}</translation>
     </message>
     <message>
       <source>No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle.</source>
       <translation>Keine Gliedmaße wurde gemacht: auf dem Gelenk loslassen, an dem sie endet, etwa Handgelenk oder Knöchel.</translation>
+    </message>
+    <message>
+      <source>Drag on to the end of the limb</source>
+      <translation>Weiterziehen bis ans Ende der Gliedmaße</translation>
     </message>
     <message>
       <source>{limb} follows {name}</source>

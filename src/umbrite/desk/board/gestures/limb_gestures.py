@@ -5,14 +5,17 @@ from umbrite.desk.board.gestures.guide_gestures import snapped_point
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.matching import set_target_parent_in_place
-from umbrite.rig.edits.limbs import make_limb
+from umbrite.rig.edits.limbs import make_limb, make_tip_limb
 from umbrite.rig.edits.pivots import move_limb_tip
 from umbrite.rig.family import path
 from umbrite.rig.limb_shape import limb_tip
 
 
-def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
-    """Make a limb from one joint to another, in any order; the joints between light up meanwhile."""
+def draw_limb(session: Session, first: str, joint_at: JointAt, tip_at: JointAt, from_tip: str | None = None) -> Gesture:
+    """Make a limb from one joint to another, in any order; the joints between light up meanwhile.
+
+    At the drawn tip of a bone, where it begins (`from_tip`) or ends, the limb reaches with that tip.
+    """
     puppet = session.puppet
     origin = session.placed.pivot(first)
     event = yield Feedback(cord=(origin, origin), lit=(first,))
@@ -20,11 +23,12 @@ def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
         over = joint_at(event.at)
         chain = _chain(session, first, over)
         names = [puppet.joints[key].name for key in chain]
-        text = (
-            tr("{name} to {other}", name=names[0], other=names[-1])
-            if len(names) > 1
-            else tr("Drag on to the end of the limb")
-        )
+        if len(chain) > 1 and chain[-1] in {from_tip, tip_at(event.at)}:
+            text = tr("{name} to the tip of {other}", name=names[0], other=names[-1])
+        elif len(names) > 1:
+            text = tr("{name} to {other}", name=names[0], other=names[-1])
+        else:
+            text = tr("Drag on to the end of the limb")
         event = yield Feedback(text, (origin, event.at), tuple(chain))
     over = joint_at(event.at)
     if event.kind == "cancel":
@@ -32,7 +36,9 @@ def draw_limb(session: Session, first: str, joint_at: JointAt) -> Gesture:
     if over is None:
         session.say(tr("No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle."))
         return
-    puppet, key = make_limb(puppet, first, over)
+    chain = _chain(session, first, over)
+    on_tip = len(chain) > 1 and chain[-1] in {from_tip, tip_at(event.at)}
+    puppet, key = make_tip_limb(puppet, chain) if on_tip else make_limb(puppet, first, over)
     limb = puppet.limbs[key]
     session.edit(tr("Make limb {name}", name=limb.name), puppet=puppet)
     session.selection.select([key])

@@ -5,7 +5,7 @@ from umbrite.desk.board.gestures import limb_gestures, limit_gestures
 from umbrite.desk.board.gestures.gesture import Pointer
 from umbrite.desk.board.handles import Handle
 from umbrite.desk.board.press_rules.bone_presses import with_binding, with_bones
-from umbrite.desk.board.press_rules.press import Press, Spot, joint_at, pick
+from umbrite.desk.board.press_rules.press import Press, Spot, joint_at, pick, tip_at
 from umbrite.desk.commands import limb_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import BIND, BONE, LIMB
@@ -36,8 +36,16 @@ def _with_limbs(session: Session, camera: Camera, pointer: Pointer, spot: Spot) 
     selected = Press() if handle is not None else pick(session, spot, pointer, joints=True)
     first = next(iter(session.selection.only("joint")), None)
     if session.workspace.tool is LIMB and first is not None and (handle is not None or spot.under):
+        from_tip = first if handle is not None and handle.kind == "tip" else None
         return Press(
-            lambda: limb_gestures.draw_limb(session, first, lambda at: joint_at(session, camera, at)), selected.click
+            lambda: limb_gestures.draw_limb(
+                session,
+                first,
+                lambda at: joint_at(session, camera, at),
+                lambda at: tip_at(session, camera, at),
+                from_tip,
+            ),
+            selected.click,
         )
     return selected
 

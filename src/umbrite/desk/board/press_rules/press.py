@@ -37,6 +37,12 @@ def joint_at(session: Session, camera: Camera, at: complex) -> str | None:
     return joint_under(session, under[0], at) if under else None
 
 
+def tip_at(session: Session, camera: Camera, at: complex) -> str | None:
+    """The bone whose drawn tip lies under a board point, where no pivot lies on it."""
+    handle = handle_at(session, camera, at)
+    return handle.key if handle is not None and handle.kind == "tip" else None
+
+
 def pick(session: Session, spot: Spot, pointer: Pointer, *, joints: bool) -> Press:
     """Select by real shape. A press on something selected keeps the selection until the click is over."""
     puppet = session.puppet
