@@ -9,6 +9,7 @@ from PySide6.QtCore import Qt
 from demo_puppet import joint, part
 from desk.test_building import picture
 from umbrite.desk.board.part_frame import frame_of, grasps
+from umbrite.desk.board.under_menu import menu_under
 from umbrite.desk.session.stations import PARTS, PIVOTS, PLACE
 from umbrite.rig.invariants import invariants
 from umbrite.rig.placement import around_parts, board_from_drawing
@@ -121,6 +122,31 @@ def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(wick_
     picture(wick_window)
     session.selection.select([joint(session.puppet, "Master")])
     assert not wick_window.actions_by_id["shade"].isEnabled()
+
+
+def test_a_light_leaves_presses_to_what_it_lies_on(wick_window, hand, act):
+    session = wick_window.session
+    session.workspace.go_to(PARTS)
+    trunk = part(session.puppet, "Trunk")
+    middle = board_from_drawing(session.puppet.parts[trunk].placement)(
+        complex(session.puppet.parts[trunk].drawing.width, session.puppet.parts[trunk].drawing.height) / 2
+    )
+    hand.click(middle)
+    under = session.selection.keys
+    act("light")
+    (light,) = session.selection.keys
+    offered = menu_under(wick_window, session, wick_window.board.camera, middle)
+    assert "Lamp light" in [action.text() for action in offered.actions()]
+    hand.click(middle)
+    assert session.selection.keys == under
+    beside = 60 + 60j
+    hand.click(beside)
+    assert session.selection.keys == ()
+    session.selection.select([light])
+    placement = session.puppet.parts[light].placement
+    hand.drag(beside, beside + 30)
+    moved = session.puppet.parts[light].placement
+    assert (moved.x - placement.x, moved.y - placement.y) == pytest.approx((30, 0), abs=4)
 
 
 def test_guides_are_pulled_out_of_rulers_snapped_to_moved_and_pushed_back(art_window, hand, act):

@@ -8,12 +8,25 @@ from umbrite.desk.session.session import Session
 from umbrite.motion.scene import mesh_places, scene_of
 from umbrite.paint.painter import trimmed_path
 
+# How parts meet what lies behind them that only light it up.
+LIGHTS = {"screen", "overlay", "add"}
+
 
 def parts_at(session: Session, at: complex, reach: float = 0.0) -> list[str]:
     """Ids of the visible, unlocked parts with paper at a board point, front to back.
 
-    `reach` in board pixels widens the point, so that thin pieces can be hit when zoomed out.
+    `reach` in board pixels widens the point, so that thin pieces can be hit when zoomed out. What only lights up the
+    things behind it leaves the press to them: it counts where it is selected and nothing else lies.
     """
+    puppet, selected = session.puppet, session.selection.keys
+    found = all_parts_at(session, at, reach)
+    lights = [key for key in found if puppet.parts[key].blend in LIGHTS and puppet.parts[key].clip is None]
+    solid = [key for key in found if key not in lights]
+    return solid or [key for key in lights if key in selected or puppet.parts[key].joint in selected]
+
+
+def all_parts_at(session: Session, at: complex, reach: float = 0.0) -> list[str]:
+    """The same with all lights, as a list to choose from shows them."""
     found = []
     for shape in reversed(scene_of(session.placed, references=True)):
         if session.puppet.parts[shape.part].locked:

@@ -5,7 +5,7 @@ from PySide6.QtWidgets import QMenu, QWidget
 
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.handles import handles_at
-from umbrite.desk.board.picking import parts_at
+from umbrite.desk.board.picking import all_parts_at, parts_at
 from umbrite.desk.board.press_rules.press import REACH
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look
@@ -24,7 +24,7 @@ def pick_under(session: Session, camera: Camera, z: complex) -> None:
 
 def menu_under(parent: QWidget, session: Session, camera: Camera, z: complex) -> QMenu | None:
     """Everything under a board point, front first, to select from; None where nothing lies."""
-    under = parts_at(session, z, REACH / camera.zoom)
+    under = all_parts_at(session, z, REACH / camera.zoom)
     controls = [h.key for h in handles_at(session, camera, z) if h.kind == "control"]
     if not under and not controls:
         return None
