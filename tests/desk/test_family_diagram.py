@@ -130,7 +130,7 @@ def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(plain_window, a
     act("delete-with")
     assert "Near forearm" not in {item.name for item in session.puppet.parts.values()}
     assert len(session.puppet.limbs) == 3
-    assert "with Near arm" in plain_window.frame.hints.message
+    assert "with the limb Near arm" in plain_window.frame.hints.message
     assert invariants(session.puppet) == []
     act("undo")
     assert session.puppet is before

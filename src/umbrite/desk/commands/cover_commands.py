@@ -11,7 +11,7 @@ from umbrite.files.png import fingerprint
 from umbrite.motion.scene import scene_of
 from umbrite.rig.affine import Affine, after, decompose, inverse
 from umbrite.rig.change import change
-from umbrite.rig.edits.looks import set_blend
+from umbrite.rig.edits.looks import set_blend, shades_of
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import add_part, reorder, ride_on
 from umbrite.rig.edits.variants.sets import join_variant, set_of
@@ -111,11 +111,7 @@ def _shaded(session: Session, puppet: Puppet, key: str) -> tuple[Puppet, str]:
 
 def with_shades(session: Session, puppet: Puppet, key: str, made: Sequence[str]) -> Puppet:
     """The puppet in which new drawings of a part's set are shaded where the part is; its shade shows with the part alone."""
-    shades = [
-        other
-        for other, part in puppet.parts.items()
-        if part.clip == key and not part.clip_outside and part.blend == "multiply" and other not in made
-    ]
+    shades = [shade for shade in shades_of(puppet, key) if shade not in made]
     found = set_of(puppet, key)
     if not shades or found is None:
         return puppet

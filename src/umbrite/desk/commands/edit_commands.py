@@ -1,90 +1,18 @@
-"""What is selected: more of it, fewer of it, removed, or nudged."""
+"""What is selected: more of it, fewer of it, or nudged."""
 
 import math
-from collections.abc import Sequence
 
-from umbrite.desk.commands.bends.mesh_commands import take_points_out
 from umbrite.desk.commands.labels import label_of
-from umbrite.desk.commands.sharing import guest_commands
 from umbrite.desk.commands.sharing.guest_commands import moved_parts
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import MESH_POINTS
 from umbrite.desk.theme.language import tr
 from umbrite.motion.posing import move_joint_to, turn_joint_by, turned_with
 from umbrite.motion.switching import next_variant, switched
-from umbrite.rig.change import change, exists, take_out
+from umbrite.rig.change import change
 from umbrite.rig.control_kinds import span_of, traits
-from umbrite.rig.edits.controls import remove_control
-from umbrite.rig.edits.limbs import remove_limb, without_users
-from umbrite.rig.edits.parenting import remove_carrier
-from umbrite.rig.edits.parts import remove_part
 from umbrite.rig.edits.pivots import move_pivot
-from umbrite.rig.edits.variants.sets import remove_set
-from umbrite.rig.errors import InUseError
 from umbrite.rig.family import branch, children, targets
-from umbrite.rig.ids import id_kind
-from umbrite.rig.model import Pose, Puppet, point
-
-
-# Everything else
-def delete(session: Session) -> None:
-    """Remove what is selected; refused with the name of the user where something else needs it. Of a mesh that is worked on, its points."""
-    if session.workspace.tool is MESH_POINTS:
-        take_points_out(session)
-        return
-    if guest_commands.guest_selected(session) is not None:
-        guest_commands.remove(session)
-        return
-    try:
-        puppet = _without(session.puppet, session.selection.keys)
-    except InUseError as error:
-        raise InUseError(tr("{error} Shift+Delete takes it along.", error=error), error.users) from None
-    _removed(session, puppet, "")
-
-
-def delete_with_users(session: Session) -> None:
-    """Remove what is selected together with the limbs and controls that use it, which are named."""
-    puppet, gone = without_users(session.puppet, session.selection.of("joint"))
-    left = [key for key in session.selection.keys if exists(puppet, key)]
-    _removed(session, _without(puppet, left), f" with {', '.join(gone)}" if gone else "")
-
-
-def _removed(session: Session, puppet: Puppet, along: str) -> None:
-    name = label_of(session, session.selection.keys)
-    session.edit(tr("Remove {name}", name=name), puppet=puppet)
-    if along:
-        session.say(tr("{name} was removed{along}. Undo brings all of it back.", name=name, along=along))
-
-
-def _without(puppet: Puppet, keys: Sequence[str]) -> Puppet:
-    hooks = targets(puppet)
-    for key in keys:
-        if not exists(puppet, key):
-            continue
-        if id_kind(key) == "control":
-            puppet = remove_control(puppet, key)
-        elif id_kind(key) == "link":
-            puppet = take_out(puppet, key)
-        elif id_kind(key) == "limb":
-            puppet = remove_limb(puppet, key)
-        elif id_kind(key) == "set":
-            puppet = remove_set(puppet, key)
-        elif id_kind(key) == "part":
-            puppet = remove_part(puppet, key)
-        elif key in hooks:
-            puppet = remove_limb(puppet, hooks[key])
-        else:
-            puppet = _without_joint(puppet, key)
-    return puppet
-
-
-def _without_joint(puppet: Puppet, key: str) -> Puppet:
-    parts = [part for part in puppet.order if puppet.parts[part].joint == key]
-    if not parts:
-        return remove_carrier(puppet, key)
-    for part in parts:
-        puppet = remove_part(puppet, part)
-    return puppet
+from umbrite.rig.model import Pose, point
 
 
 def select_everything(session: Session) -> None:

@@ -191,16 +191,16 @@ def _in_use(puppet: Puppet, key: str) -> bool:
 
 
 def without_users(puppet: Puppet, joints: Iterable[str]) -> tuple[Puppet, list[str]]:
-    """The puppet without the limbs and controls that use these joints, and their names."""
+    """The puppet without the limbs and controls that use these joints, and what these are."""
     gone: list[str] = []
     for joint in joints:
         for key, limb in list(puppet.limbs.items()):
             if joint in limb.joints or joint in (limb.end, limb.target, limb.toe):
-                gone.append(limb.name)
+                gone.append(f"the limb {limb.name}")
                 puppet = remove_limb(puppet, key)
         for key, control in list(puppet.controls.items()):
             if control.moves == joint:
-                gone.append(control.name)
+                gone.append(f"the control {control.name}")
                 puppet = take_out(puppet, key)
     return puppet, gone
 

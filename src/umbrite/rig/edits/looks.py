@@ -38,6 +38,15 @@ def set_clip(puppet: Puppet, key: str, by: str | None, *, outside: bool = False)
     return change(puppet, key, clip=by, clip_outside=outside and by is not None)
 
 
+def shades_of(puppet: Puppet, key: str) -> list[str]:
+    """The parts that only darken a part, inside of it."""
+    return [
+        other
+        for other, part in puppet.parts.items()
+        if part.clip == key and not part.clip_outside and part.blend == "multiply"
+    ]
+
+
 def make_reference(puppet: Puppet, key: str, *, on: bool = True) -> Puppet:
     """Make a part a picture to work from: dimmed, locked, behind everything, never picked, never exported; or a part again."""
     get_part(puppet, key)

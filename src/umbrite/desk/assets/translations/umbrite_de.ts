@@ -2764,14 +2764,6 @@
       <translation>Der Drehpunkt von {name} liegt neben der Zeichnung, also gibt es keine Naht abzudecken. Erst den Drehpunkt verschieben.</translation>
     </message>
     <message>
-      <source>Remove {name}</source>
-      <translation>{name} entfernen</translation>
-    </message>
-    <message>
-      <source>{name} was removed{along}. Undo brings all of it back.</source>
-      <translation>{name} wurde entfernt{along}. Rückgängig bringt alles zurück.</translation>
-    </message>
-    <message>
       <source>Nothing carries this one.</source>
       <translation>Dieses trägt nichts.</translation>
     </message>
@@ -2790,10 +2782,6 @@
     <message>
       <source>Turn {keys}</source>
       <translation>{keys} drehen</translation>
-    </message>
-    <message>
-      <source>{error} Shift+Delete takes it along.</source>
-      <translation>{error} Umschalt+Entf nimmt es mit.</translation>
     </message>
     <message>
       <source>Nudge pivot of {keys}</source>
@@ -2994,6 +2982,30 @@
     <message>
       <source>Make limbs first: legs are found by them.</source>
       <translation>Mach zuerst Glieder: an ihnen werden Beine erkannt.</translation>
+    </message>
+    <message>
+      <source>Remove {name}</source>
+      <translation>{name} entfernen</translation>
+    </message>
+    <message>
+      <source>{name} was removed with {others}.</source>
+      <translation>{name} ist entfernt, mit {others}.</translation>
+    </message>
+    <message>
+      <source>From {carrier} hang now: {names}.</source>
+      <translation>An {carrier} hängen jetzt: {names}.</translation>
+    </message>
+    <message>
+      <source>Shown whole now: {names}.</source>
+      <translation>Jetzt ganz zu sehen: {names}.</translation>
+    </message>
+    <message>
+      <source>{error} Shift+Delete takes it along.</source>
+      <translation>{error} Umschalt+Entf nimmt es mit.</translation>
+    </message>
+    <message>
+      <source>Undo brings all of it back.</source>
+      <translation>Rückgängig bringt alles zurück.</translation>
     </message>
     <message>
       <source>Select a part, a chooser or a branch of a variant set first.</source>

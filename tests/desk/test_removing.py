@@ -1,0 +1,46 @@
+"""What is removed goes with what only served it, and what that did to others is told."""
+
+import pytest
+
+from demo_puppet import joint, part
+from desk.test_art import select
+from umbrite.desk.session.stations import PARTS
+from umbrite.rig.edits.looks import set_clip
+from umbrite.rig.invariants import invariants
+
+
+@pytest.fixture
+def parts(plain_window):
+    plain_window.session.workspace.go_to(PARTS)
+    return plain_window
+
+
+def test_who_hangs_from_something_else_now_is_told(parts, act):
+    session = parts.session
+    select(parts, "Trunk")
+    above = session.puppet.joints[joint(session.puppet, "Trunk")].parent
+    hung = [one.name for one in session.puppet.joints.values() if one.parent == joint(session.puppet, "Trunk")]
+    act("delete-with")
+    said = parts.frame.hints.message
+    carrier = session.puppet.joints[above].name if above else "the board"
+    assert said.startswith("Trunk was removed with the control Trunk.")
+    assert f"From {carrier} hang now: {', '.join(hung[:3])}" in said
+    assert "Undo brings all of it back" in said
+
+
+def test_a_shade_goes_with_its_part_and_what_was_clipped_is_told(parts, act):
+    session = parts.session
+    (cap,) = select(parts, "Cap")
+    act("shade")
+    mouth = part(session.puppet, "Mouth")
+    session.edit("Clip", set_clip(session.puppet, mouth, cap))
+    session.selection.select([cap])
+    before = session.puppet
+    act("delete")
+    assert {before.parts[key].name for key in before.parts if key not in session.puppet.parts} == {"Cap", "Cap shade"}
+    assert invariants(session.puppet) == []
+    said = parts.frame.hints.message
+    assert "Cap was removed with Cap shade." in said
+    assert "Shown whole now: Mouth." in said
+    act("undo")
+    assert session.puppet == before
