@@ -99,9 +99,10 @@ def test_solo_and_outlines_change_the_view_and_nothing_else(art_window, act):
 def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(wick_window, act):
     session = wick_window.session
     session.workspace.go_to(PIVOTS)
-    session.selection.select([joint(session.puppet, "Near forearm")])
+    session.selection.select([joint(session.puppet, "Far shin"), joint(session.puppet, "Near forearm")])
     act("seam")
     puppet = session.puppet
+    assert [puppet.parts[key].name for key in session.selection.keys] == ["Far shin cover", "Near forearm cover"]
     (cover,) = [key for key in puppet.parts if puppet.parts[key].name == "Near forearm cover"]
     assert puppet.parts[cover].joint == joint(puppet, "Near forearm")
     middle = board_from_drawing(puppet.parts[cover].placement)(

@@ -134,3 +134,14 @@ def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(plain_window, a
     assert invariants(session.puppet) == []
     act("undo")
     assert session.puppet is before
+
+
+def test_hanging_from_the_last_selected_says_what_to_select(plain_window, act):
+    session = plain_window.session
+    session.workspace.go_to(PIVOTS)
+    session.selection.select([joint(session.puppet, "Cap")])
+    QApplication.processEvents()
+    assert "joints to hang first" in plain_window.actions_by_id["hang-last"].toolTip()
+    session.selection.select([joint(session.puppet, "Cap"), joint(session.puppet, "Neck")])
+    act("hang-last")
+    assert session.puppet.joints[joint(session.puppet, "Cap")].parent == joint(session.puppet, "Neck")

@@ -32,7 +32,7 @@ RIG: tuple[Act, ...] = (
     Act("find-limits", "Rig", "Find limits", "Shift+N", "rig-find", lambda desk: desk.find_limits(), reasons.needs_parts, "Limbs"),
     Act("side", "Rig", "Turn bend side", "T", "rig-side", on_session(limb_commands.turn_side), reasons.needs_limb, "Limbs"),
     Act("limb-between", "Rig", "Limb between the two selected", "Shift+E", "rig-limb", on_session(limb_commands.limb_between), limb_commands.needs_two_joints),
-    Act("hang-last", "Rig", "Hang the others from the last selected", "Shift+G", "rig-cord", on_session(family_commands.parent_to_last), limit_commands.needs_several_joints),
+    Act("hang-last", "Rig", "Hang the others from the last selected", "Shift+G", "rig-cord", on_session(family_commands.parent_to_last), family_commands.needs_last),
     Act("extend", "Rig", "Extend the limb by its end", "", "rig-limb", on_session(limb_commands.extend), reasons.needs_limb),
     Act("limit-45", "Rig", "Limit 45° either way", "", "rig-limit", on_session(limit_commands.either_way(45)), reasons.needs_chosen_joints),
     Act("limit-30", "Rig", "Limit 30° either way", "", "rig-limit", on_session(limit_commands.either_way(30)), reasons.needs_chosen_joints),

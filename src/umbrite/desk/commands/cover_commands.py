@@ -4,6 +4,7 @@ from collections.abc import Sequence
 
 from umbrite.art.covers import BEYOND, disc_of_colour, fitting_radius, light_disc, shade_of
 from umbrite.art.pictures import Picture
+from umbrite.desk.commands.labels import label_of, some_names
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.files.layers import layer_of
@@ -45,9 +46,24 @@ def _made(
 
 
 def seam_cover(session: Session) -> None:
-    """Cover the seam at the selected joint in the part's own colour; it rides on the joint, over both parts."""
-    joint = session.selection.of("joint")[0]
-    puppet = session.puppet
+    """Cover the seams at the selected joints in their parts' own colours; a cover rides on its joint, over both parts."""
+    puppet, made = session.puppet, []
+    for joint in session.selection.of("joint"):
+        puppet, key = _covered(session, puppet, joint)
+        made.append(key)
+    names = some_names([puppet.parts[key].name for key in made])
+    session.edit(tr("Cover the seam of {name}", name=label_of(session, session.selection.of("joint"))), puppet=puppet)
+    session.selection.select(made)
+    session.say(
+        tr(
+            "Covered by {name}: what covers a seam turns with its joint and has its own place in the depth rail.",
+            name=names,
+        )
+    )
+
+
+def _covered(session: Session, puppet: Puppet, joint: str) -> tuple[Puppet, str]:
+    """One joint with a disc of its part's colour over its seam, and the disc's id."""
     parts = parts_on(puppet, joint)
     if not parts:
         raise RigError(
@@ -74,15 +90,7 @@ def seam_cover(session: Session) -> None:
     puppet, key = _made(session, puppet, disc, f"{part.name} cover", joint, after(board, Affine(1 + 0j, 0j, corner)))
     parent = puppet.joints[joint].parent
     over = [*parts, *(parts_on(puppet, parent) if parent else [])]
-    puppet = reorder(puppet, [key], max(puppet.order.index(k) for k in over) + 1)
-    session.edit(tr("Cover the seam of {name}", name=part.name), puppet=puppet)
-    session.selection.select([key])
-    session.say(
-        tr(
-            "The seam is covered by {name}; it turns with the joint and has its own place in the depth rail.",
-            name=puppet.parts[key].name,
-        )
-    )
+    return reorder(puppet, [key], max(puppet.order.index(k) for k in over) + 1), key
 
 
 def shade(session: Session) -> None:

@@ -57,3 +57,9 @@ def parent_to_last(session: Session) -> None:
         tr("Hang {keys} from {name}", keys=label_of(session, keys), name=name),
         puppet=set_parent(session.puppet, keys, parent),
     )
+
+
+def needs_last(session: Session) -> str:
+    """Why nothing can be hung from the last selected joint."""
+    several = len(session.selection.of("joint")) > 1
+    return "" if several else tr("Select the joints to hang first, then with Shift what they shall hang from.")

@@ -2748,8 +2748,8 @@
       <translation>Die Naht von {name} abdecken</translation>
     </message>
     <message>
-      <source>The seam is covered by {name}; it turns with the joint and has its own place in the depth rail.</source>
-      <translation>Die Naht ist von {name} bedeckt; es dreht sich mit dem Gelenk und hat seinen eigenen Platz in der Tiefe.</translation>
+      <source>Covered by {name}: what covers a seam turns with its joint and has its own place in the depth rail.</source>
+      <translation>Abgedeckt mit {name}: Was eine Naht abdeckt, dreht sich mit seinem Gelenk und hat einen eigenen Platz in der Tiefenleiste.</translation>
     </message>
     <message>
       <source>Shade {count} part{ending}</source>
@@ -2806,6 +2806,10 @@
     <message>
       <source>Hang {keys} from {name}</source>
       <translation>{keys} an {name} hängen</translation>
+    </message>
+    <message>
+      <source>Select the joints to hang first, then with Shift what they shall hang from.</source>
+      <translation>Erst die Gelenke wählen, die umgehängt werden, dann mit Umschalt das, woran sie hängen sollen.</translation>
     </message>
     <message>
       <source>Some of these carry the place where you let go. Drag fewer, or let go elsewhere.</source>
