@@ -1,7 +1,7 @@
 """Copies, aligning, drawings, trims, covers, and ways of looking at parts one by one."""
 
 from umbrite.desk.actions.action import Act, fan, on_session, then_board, tool_act, view_of
-from umbrite.desk.commands import art_commands, cover_commands, reasons
+from umbrite.desk.commands import art_commands, cover_commands, locks, reasons
 from umbrite.desk.commands.building import cut_commands
 from umbrite.desk.session.stations import CUT, PARTS, TRIM
 from umbrite.rig.edits.arranging import Edge
@@ -35,6 +35,8 @@ ART: tuple[Act, ...] = (
     Act("two-depths", "Art", "At two depths", "", "layers", on_session(art_commands.two_depths), art_commands.needs_one_part),
     Act("fan", "Art", "Fan out", "U", "rig-fan", fan, reasons.needs_parts, row="Parts", view="fan"),
     Act("solo", "Art", "Solo", "O", "ghost", view_of("solo"), view="solo"),
+    Act("hide", "Art", "Hide or show", "Ctrl+Alt+H", "eye", on_session(locks.hide), reasons.needs_chosen_parts),
+    Act("lock", "Art", "Lock or unlock", "Ctrl+Alt+K", "lock", on_session(locks.lock), reasons.needs_chosen_parts),
     Act("flash", "Art", "Flash", "Y", "lightbulb", on_session(art_commands.flash), reasons.needs_chosen_parts),
 )
 # fmt: on

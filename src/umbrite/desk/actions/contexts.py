@@ -9,7 +9,7 @@ FEWEST, MOST = 5, 12  # so many actions a menu has at least, and lines at most
 BY_KIND: dict[Kind, Groups] = {
     "part": (
         ("exchange", "edit-drawing", "trim"), ("forward", "back", "two-depths"),
-        ("copy", "other-mirrored", "seam", "shade"), ("solo", "name", "delete"),
+        ("copy", "other-mirrored", "shade"), ("hide", "lock", "name", "delete"),
     ),
     "joint": (
         ("carry", "hang-last", "free"), ("limb-between", "bones-pivots"), ("limit-45", "limit-mirror", "free-limit"),

@@ -96,7 +96,7 @@ def of_posing(session: Session, camera: Camera) -> list[Handle]:
 
 def _frame(session: Session, camera: Camera) -> Iterator[Handle]:
     frame = frame_of(session)
-    if frame is None or any(session.puppet.parts[key].locked for key in session.selection.of("part")):
+    if frame is None:
         return
     shift = shown_shift(session)
     for name, at in grasps(frame, camera.zoom):

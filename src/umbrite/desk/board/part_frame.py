@@ -44,8 +44,8 @@ class Frame(NamedTuple):
 
 
 def frame_of(session: Session) -> Frame | None:
-    """The frame of the selected parts; None where there is none or one has no area."""
-    keys = session.selection.of("part")
+    """The frame of the selected parts that are not locked; None where there is none or one has no area."""
+    keys = [key for key in session.selection.of("part") if not session.puppet.parts[key].locked]
     if not keys or session.workspace.station is not PARTS or session.workspace.tool is not PLACE:
         return None
     puppet = session.puppet

@@ -6,6 +6,7 @@ from typing import Literal
 from PySide6.QtCore import QTimer
 
 from umbrite.desk.commands.labels import label_of
+from umbrite.desk.commands.locks import unlocked
 from umbrite.desk.commands.sharing.guest_commands import guest_selected
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
@@ -70,7 +71,7 @@ def moved_side(session: Session) -> None:
 
 def aligned(edge: Edge) -> Callable[[Session], None]:
     def run(session: Session) -> None:
-        keys = session.selection.of("part")
+        keys = unlocked(session.puppet, session.selection.of("part"))
         session.edit(
             tr("Align {count} parts {edge}", count=len(keys), edge=edge), puppet=align(session.puppet, keys, edge)
         )
@@ -80,7 +81,7 @@ def aligned(edge: Edge) -> Callable[[Session], None]:
 
 def spread(axis: Literal["across", "down"]) -> Callable[[Session], None]:
     def run(session: Session) -> None:
-        keys = session.selection.of("part")
+        keys = unlocked(session.puppet, session.selection.of("part"))
         session.edit(
             tr("Spread {count} parts {axis}", count=len(keys), axis=axis), puppet=distribute(session.puppet, keys, axis)
         )

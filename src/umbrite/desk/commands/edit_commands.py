@@ -3,6 +3,7 @@
 import math
 
 from umbrite.desk.commands.labels import label_of
+from umbrite.desk.commands.locks import unlocked
 from umbrite.desk.commands.sharing.guest_commands import moved_parts
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
@@ -17,8 +18,10 @@ from umbrite.rig.model import Pose, point
 
 def select_everything(session: Session) -> None:
     kind = session.workspace.station.selects_all
-    if kind != "joint":
-        session.selection.select(session.puppet.parts if kind == "part" else session.puppet.controls)
+    if kind == "part":
+        session.selection.select(key for key, part in session.puppet.parts.items() if not part.locked)
+    elif kind != "joint":
+        session.selection.select(session.puppet.controls)
     else:
         hooks = targets(session.puppet)
         session.selection.select(key for key in session.puppet.joints if key not in hooks)
@@ -49,7 +52,7 @@ def nudge(session: Session, by: complex) -> None:
     """Arrow keys: one step of parts, pivots, controls, or of the pose, as the station is."""
     puppet, nudged = session.puppet, session.workspace.station.nudges
     if nudged == "part" and session.selection.of("part"):
-        keys = session.selection.of("part")
+        keys = unlocked(puppet, session.selection.of("part"))
         moved = moved_parts(session.history.now, keys, by)
         session.edit(tr("Nudge {keys}", keys=label_of(session, keys)), puppet=moved)
     elif nudged == "joint" and session.selection.of("joint"):

@@ -4,6 +4,7 @@ from collections.abc import Sequence
 
 from umbrite.desk.commands.bends.mesh_commands import take_points_out
 from umbrite.desk.commands.labels import label_of, some_names
+from umbrite.desk.commands.locks import refuse_locked
 from umbrite.desk.commands.sharing import guest_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import MESH_POINTS
@@ -107,7 +108,8 @@ def _without_joint(puppet: Puppet, key: str) -> Puppet:
 
 
 def _without_part(puppet: Puppet, key: str) -> Puppet:
-    """A part goes with its shades: they show nothing without it."""
+    """A part goes with its shades: they show nothing without it. Refuses a locked part."""
+    refuse_locked(puppet, key)
     for shade in shades_of(puppet, key):
         puppet = remove_part(puppet, shade)
     return remove_part(puppet, key)

@@ -11,8 +11,9 @@ from PySide6.QtGui import QDropEvent, QIcon
 from PySide6.QtWidgets import QAbstractItemView, QListWidgetItem, QWidget
 
 from umbrite.desk.commands.labels import label_of
+from umbrite.desk.commands.locks import unlocked
 from umbrite.desk.panels.selecting_list import KEY, SelectingList
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.thumbnails import thumbnail
@@ -121,4 +122,5 @@ class DepthRail(SelectingList):
         event.setDropAction(Qt.DropAction.IgnoreAction)
         event.accept()
         name = f"Depth of {label_of(self.session, keys)}"
-        self.session.edit(name, puppet=reorder(self.session.puppet, keys, before))
+        puppet = self.session.puppet
+        attempt(self.session, lambda: self.session.edit(name, puppet=reorder(puppet, unlocked(puppet, keys), before)))

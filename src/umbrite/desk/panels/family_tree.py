@@ -1,7 +1,7 @@
 """The tree of joints with parts riding on them; a set of variants is one row that unfolds. Drag to re-parent; the eye hides, the padlock locks."""
 
 from collections.abc import Iterator, Mapping
-from typing import NamedTuple
+from typing import Literal, NamedTuple
 
 from PySide6.QtCore import QModelIndex, QPersistentModelIndex, QPoint, QRect, QSize, Qt, Signal
 from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent, QKeyEvent, QPainter
@@ -17,12 +17,13 @@ from PySide6.QtWidgets import (
 
 from umbrite.desk.board.input.drops import paths_in
 from umbrite.desk.commands.family_commands import hang_from
+from umbrite.desk.commands.locks import switch
 from umbrite.desk.panels.following import Following
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
-from umbrite.rig.change import change, thing
+from umbrite.rig.change import thing
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.edits.variants.sets import members_of
 from umbrite.rig.errors import UmbriteError
@@ -337,17 +338,8 @@ class FamilyTree(QTreeWidget):
         if not parts:
             session.say(tr("{name} carries no drawing.", name=thing(puppet, key).name))
             return
-        what = "visible" if column == EYE else "locked"
-        value = not all(getattr(puppet.parts[part], what) for part in parts)
-        for part in parts:
-            puppet = change(puppet, part, **{what: value})
-        words = {
-            ("visible", True): "Show",
-            ("visible", False): "Hide",
-            ("locked", True): "Lock",
-            ("locked", False): "Unlock",
-        }
-        session.edit(f"{words[what, value]} {thing(puppet, key).name}", puppet=puppet)
+        what: Literal["visible", "locked"] = "visible" if column == EYE else "locked"
+        switch(session, what, parts, thing(puppet, key).name)
 
     def filter(self, text: str) -> None:
         """Show only rows whose name holds the text, with all that carries them."""

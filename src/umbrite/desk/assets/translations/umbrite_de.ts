@@ -300,6 +300,14 @@
       <translation>Allein</translation>
     </message>
     <message>
+      <source>Hide or show</source>
+      <translation>Verstecken oder zeigen</translation>
+    </message>
+    <message>
+      <source>Lock or unlock</source>
+      <translation>Sperren oder freigeben</translation>
+    </message>
+    <message>
       <source>Flash</source>
       <translation>Aufblinken</translation>
     </message>
@@ -2918,6 +2926,10 @@
     <message>
       <source>Limit {name}</source>
       <translation>{name} begrenzen</translation>
+    </message>
+    <message>
+      <source>{name} is locked. Click its padlock in the family to unlock it.</source>
+      <translation>{name} ist gesperrt. Das Schloss in der Familie anklicken, um es freizugeben.</translation>
     </message>
     <message>
       <source>Reset {keys}</source>

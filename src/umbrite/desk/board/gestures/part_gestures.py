@@ -7,6 +7,7 @@ from umbrite.desk.board.gestures.guide_gestures import snapped_way
 from umbrite.desk.board.part_frame import Frame, dragged, shown_shift
 from umbrite.desk.commands.building import cut_commands
 from umbrite.desk.commands.labels import count_text
+from umbrite.desk.commands.locks import unlocked
 from umbrite.desk.commands.sharing.guest_commands import moved_parts, scaled_guests
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
@@ -21,6 +22,7 @@ from umbrite.rig.model import Puppet
 def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
     """Move the drawings of parts at rest; Shift keeps to one axis."""
     start, now = session.puppet, session.history.now
+    keys = unlocked(start, keys)
     faint = _at_rest_of(start, keys)
     name = f"Move {count_text(session, keys)}"
     event = yield Feedback()
@@ -46,7 +48,8 @@ def _at_rest_of(puppet: Puppet, keys: list[str]) -> tuple[str, ...]:
 def drag_frame(session: Session, frame: Frame, grasp: str, press: complex) -> Gesture:
     """Scale, skew or turn the selected parts as one thing by a handle of their frame."""
     off = shown_shift(session)  # fanned out, the frame is shown elsewhere
-    start, now, keys = session.puppet, session.history.now, session.selection.of("part")
+    start, now = session.puppet, session.history.now
+    keys = unlocked(start, session.selection.of("part"))
     faint = _at_rest_of(start, keys)
     verb = "Turn" if grasp == "spin" else "Scale"
     if grasp == "spin" and any(guest_of(start, key) is not None for key in keys):

@@ -1,5 +1,6 @@
 """Details of parts: where drawings lie, how they look, and names for many at once."""
 
+from umbrite.desk.commands.locks import refuse_locked
 from umbrite.desk.panels.details.names_box import NamesBox
 from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session
@@ -89,8 +90,13 @@ def _placed(what: str, factor: float = 1.0) -> Read:
 
 
 def _put(what: str, factor: float = 1.0) -> Write:
-    return lambda puppet, key, value: with_place(puppet, key, **{what: value / factor})
+    return lambda puppet, key, value: _moved(puppet, key, **{what: value / factor})
 
 
 def _put_turn(puppet: Puppet, key: str, degrees: float) -> Puppet:
-    return with_place(puppet, key, turn=from_shown(degrees))
+    return _moved(puppet, key, turn=from_shown(degrees))
+
+
+def _moved(puppet: Puppet, key: str, **fields: float) -> Puppet:
+    refuse_locked(puppet, key)
+    return with_place(puppet, key, **fields)
