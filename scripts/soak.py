@@ -23,17 +23,17 @@ from umbrite.desk.board.camera import fitting
 from umbrite.desk.board.gestures.gesture import Pointer
 from umbrite.desk.board.press_rules.station_presses import press
 from umbrite.desk.commands import (
-    art_commands,
     bone_commands,
     control_commands,
     edit_commands,
     family_commands,
     limb_commands,
     limit_commands,
-    order_commands,
     pose_commands,
+    removal_commands,
     shelf_commands,
 )
+from umbrite.desk.commands.parts import art_commands, order_commands
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
@@ -44,7 +44,7 @@ from umbrite.rig.invariants import invariants
 ASSETS = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
 COMMANDS = (
     order_commands.to_front, order_commands.to_back, order_commands.one_forward, family_commands.free_joints, family_commands.carry, limb_commands.turn_side,
-    limit_commands.free_limits, pose_commands.reset_selected, pose_commands.reset_all, edit_commands.delete, edit_commands.delete_with_users, edit_commands.walk_up,
+    limit_commands.free_limits, pose_commands.reset_selected, pose_commands.reset_all, removal_commands.delete, removal_commands.delete_with_users, edit_commands.walk_up,
     edit_commands.walk_down, edit_commands.select_branch, pose_commands.make_pose_the_rest, pose_commands.reset_branch, limit_commands.hinge_one_way,
     limit_commands.inside_out, limb_commands.extend, limit_commands.either_way(45), bone_commands.from_pivots, bone_commands.bind_nearest,
     bone_commands.detach_bones, control_commands.make_controls, control_commands.take_all, control_commands.make("slider"), control_commands.make("knob"),

@@ -1,8 +1,9 @@
 """Copies, aligning, drawings, trims, covers, and ways of looking at parts one by one."""
 
 from umbrite.desk.actions.action import Act, fan, on_session, then_board, tool_act, view_of
-from umbrite.desk.commands import art_commands, cover_commands, locks, reasons
+from umbrite.desk.commands import reasons
 from umbrite.desk.commands.building import cut_commands
+from umbrite.desk.commands.parts import art_commands, cover_commands, locks
 from umbrite.desk.session.stations import CUT, PARTS, TRIM
 from umbrite.rig.edits.arranging import Edge
 

@@ -1,9 +1,10 @@
 """Bones and what rides on them."""
 
 from umbrite.desk.actions.action import Act, on_session, tool_act
-from umbrite.desk.commands import art_commands, bone_commands, reasons
+from umbrite.desk.commands import bone_commands, reasons
 from umbrite.desk.commands.bends import bending_commands, mesh_commands
 from umbrite.desk.commands.building import cut_commands
+from umbrite.desk.commands.parts import art_commands
 from umbrite.desk.session.stations import LIMBS, MESH_POINTS, WEIGHTS
 
 BODIES = ("Biped", "Quadruped", "Bird", "Hand")  # of which a drawing in one piece is cut most often

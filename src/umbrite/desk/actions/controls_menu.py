@@ -1,7 +1,8 @@
 """Controls, links, and what animators may touch."""
 
 from umbrite.desk.actions.action import Act, on_session, then_board, tool_act
-from umbrite.desk.commands import art_commands, control_commands
+from umbrite.desk.commands import control_commands
+from umbrite.desk.commands.parts import art_commands
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.session.stations import CONTROL, CONTROLS
 from umbrite.rig.model import ControlKind

@@ -1,8 +1,9 @@
 """Placing, order, pivots, family, limbs and limits."""
 
 from umbrite.desk.actions.action import Act, on_session, then_board, tool_act
-from umbrite.desk.commands import family_commands, limb_commands, limit_commands, order_commands, reasons
+from umbrite.desk.commands import family_commands, limb_commands, limit_commands, reasons
 from umbrite.desk.commands.building import joint_commands, plan_commands
+from umbrite.desk.commands.parts import order_commands
 from umbrite.desk.session.stations import BIND, BONE, CORD, LIMB, LIMBS, LIMIT, PARTS, PIVOT, PIVOTS, PLACE
 
 # One line, one action.

@@ -1,7 +1,7 @@
 """Ways of looking."""
 
 from umbrite.desk.actions.action import Act, on_session, view_of
-from umbrite.desk.commands import art_commands
+from umbrite.desk.commands.parts import art_commands
 
 # One line, one action.
 # fmt: off

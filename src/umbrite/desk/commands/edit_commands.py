@@ -3,7 +3,7 @@
 import math
 
 from umbrite.desk.commands.labels import label_of
-from umbrite.desk.commands.locks import unlocked
+from umbrite.desk.commands.parts.locks import unlocked
 from umbrite.desk.commands.sharing.guest_commands import moved_parts
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr

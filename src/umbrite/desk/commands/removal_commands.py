@@ -4,7 +4,7 @@ from collections.abc import Sequence
 
 from umbrite.desk.commands.bends.mesh_commands import take_points_out
 from umbrite.desk.commands.labels import label_of, some_names
-from umbrite.desk.commands.locks import refuse_locked
+from umbrite.desk.commands.parts.locks import refuse_locked
 from umbrite.desk.commands.sharing import guest_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import MESH_POINTS

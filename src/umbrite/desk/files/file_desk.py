@@ -9,7 +9,7 @@ from umbrite.demo import ASSETS as DEMOS
 from umbrite.desk.commands import shelf_commands
 from umbrite.desk.commands.bends import bending_commands
 from umbrite.desk.commands.building import plan_commands
-from umbrite.desk.commands.cover_commands import with_shades
+from umbrite.desk.commands.parts.cover_commands import with_shades
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.commands.sharing import guest_commands
 from umbrite.desk.commands.takes import take_commands

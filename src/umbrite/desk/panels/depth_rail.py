@@ -11,7 +11,7 @@ from PySide6.QtGui import QDropEvent, QIcon
 from PySide6.QtWidgets import QAbstractItemView, QListWidgetItem, QWidget
 
 from umbrite.desk.commands.labels import label_of
-from umbrite.desk.commands.locks import unlocked
+from umbrite.desk.commands.parts.locks import unlocked
 from umbrite.desk.panels.selecting_list import KEY, SelectingList
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look

@@ -17,7 +17,7 @@ from PySide6.QtWidgets import (
 
 from umbrite.desk.board.input.drops import paths_in
 from umbrite.desk.commands.family_commands import hang_from
-from umbrite.desk.commands.locks import switch
+from umbrite.desk.commands.parts.locks import switch
 from umbrite.desk.panels.following import Following
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look

@@ -2240,58 +2240,6 @@
       <translation>Lass Bilder oder ein Ebenenbild hier los, oder wähle einen Weg hinein.</translation>
     </message>
     <message>
-      <source>Select a part that was trimmed first.</source>
-      <translation>Wähle zuerst ein beschnittenes Teil.</translation>
-    </message>
-    <message>
-      <source>{step} of {keys}</source>
-      <translation>{step} von {keys}</translation>
-    </message>
-    <message>
-      <source>{step}: {parts} part{ending}{with_limbs}, joined to copies alone.</source>
-      <translation>{step}: Teile: {parts}{with_limbs}, nur mit Kopien verbunden.</translation>
-    </message>
-    <message>
-      <source>Bring back all of {part}</source>
-      <translation>{part} ganz zurückholen</translation>
-    </message>
-    <message>
-      <source>{name} at two depths</source>
-      <translation>{name} in zwei Tiefen</translation>
-    </message>
-    <message>
-      <source>{name} rides along in front. Trim it (B) to the piece that shall be seen there.</source>
-      <translation>{name} fährt vorne mit. Beschneiden (B) lässt davon nur das Stück sehen, das dort zu sehen sein soll.</translation>
-    </message>
-    <message>
-      <source>Clear {count} guides</source>
-      <translation>{count} Hilfslinien entfernen</translation>
-    </message>
-    <message>
-      <source>There are no guides. Show the rulers and pull one out.</source>
-      <translation>Es gibt keine Hilfslinien. Zeig die Lineale und zieh eine heraus.</translation>
-    </message>
-    <message>
-      <source>Select two or more parts first.</source>
-      <translation>Wähle zuerst zwei oder mehr Teile.</translation>
-    </message>
-    <message>
-      <source>Select one part first.</source>
-      <translation>Wähle zuerst ein Teil.</translation>
-    </message>
-    <message>
-      <source>Align {count} parts {edge}</source>
-      <translation>{count} Teile ausrichten: {edge}</translation>
-    </message>
-    <message>
-      <source>Spread {count} parts {axis}</source>
-      <translation>{count} Teile verteilen: {axis}</translation>
-    </message>
-    <message>
-      <source>{name} is a reference picture now: dimmed, behind everything, never picked on the board or exported.</source>
-      <translation>{name} ist jetzt eine Vorlage: blass, hinter allem, auf dem Brett nicht zu fassen und nie exportiert.</translation>
-    </message>
-    <message>
       <source>Select the part that shall bend first.</source>
       <translation>Zuerst das Teil wählen, das sich biegen soll.</translation>
     </message>
@@ -2752,26 +2700,6 @@
       <translation>{kind} {made} machen</translation>
     </message>
     <message>
-      <source>Cover the seam of {name}</source>
-      <translation>Die Naht von {name} abdecken</translation>
-    </message>
-    <message>
-      <source>Covered by {name}: what covers a seam turns with its joint and has its own place in the depth rail.</source>
-      <translation>Abgedeckt mit {name}: Was eine Naht abdeckt, dreht sich mit seinem Gelenk und hat einen eigenen Platz in der Tiefenleiste.</translation>
-    </message>
-    <message>
-      <source>Shade {count} part{ending}</source>
-      <translation>{count} Teile schattieren</translation>
-    </message>
-    <message>
-      <source>{name} has no drawing whose colour a cover could take. Select a joint with a part.</source>
-      <translation>{name} hat keine Zeichnung, deren Farbe eine Abdeckung annehmen könnte. Ein Gelenk mit einem Teil auswählen.</translation>
-    </message>
-    <message>
-      <source>The pivot of {name} lies outside its drawing, so there is no seam to cover. Move the pivot first.</source>
-      <translation>Der Drehpunkt von {name} liegt neben der Zeichnung, also gibt es keine Naht abzudecken. Erst den Drehpunkt verschieben.</translation>
-    </message>
-    <message>
       <source>Nothing carries this one.</source>
       <translation>Dieses trägt nichts.</translation>
     </message>
@@ -2916,6 +2844,10 @@
       <translation>Grenze von {keys} entfernen</translation>
     </message>
     <message>
+      <source>{step} of {keys}</source>
+      <translation>{step} von {keys}</translation>
+    </message>
+    <message>
       <source>Limit of {name} for {count} more</source>
       <translation>Grenze von {name} für {count} weitere</translation>
     </message>
@@ -2926,6 +2858,74 @@
     <message>
       <source>Limit {name}</source>
       <translation>{name} begrenzen</translation>
+    </message>
+    <message>
+      <source>Select a part that was trimmed first.</source>
+      <translation>Wähle zuerst ein beschnittenes Teil.</translation>
+    </message>
+    <message>
+      <source>{step}: {parts} part{ending}{with_limbs}, joined to copies alone.</source>
+      <translation>{step}: Teile: {parts}{with_limbs}, nur mit Kopien verbunden.</translation>
+    </message>
+    <message>
+      <source>Bring back all of {part}</source>
+      <translation>{part} ganz zurückholen</translation>
+    </message>
+    <message>
+      <source>{name} at two depths</source>
+      <translation>{name} in zwei Tiefen</translation>
+    </message>
+    <message>
+      <source>{name} rides along in front. Trim it (B) to the piece that shall be seen there.</source>
+      <translation>{name} fährt vorne mit. Beschneiden (B) lässt davon nur das Stück sehen, das dort zu sehen sein soll.</translation>
+    </message>
+    <message>
+      <source>Clear {count} guides</source>
+      <translation>{count} Hilfslinien entfernen</translation>
+    </message>
+    <message>
+      <source>There are no guides. Show the rulers and pull one out.</source>
+      <translation>Es gibt keine Hilfslinien. Zeig die Lineale und zieh eine heraus.</translation>
+    </message>
+    <message>
+      <source>Select two or more parts first.</source>
+      <translation>Wähle zuerst zwei oder mehr Teile.</translation>
+    </message>
+    <message>
+      <source>Select one part first.</source>
+      <translation>Wähle zuerst ein Teil.</translation>
+    </message>
+    <message>
+      <source>Align {count} parts {edge}</source>
+      <translation>{count} Teile ausrichten: {edge}</translation>
+    </message>
+    <message>
+      <source>Spread {count} parts {axis}</source>
+      <translation>{count} Teile verteilen: {axis}</translation>
+    </message>
+    <message>
+      <source>{name} is a reference picture now: dimmed, behind everything, never picked on the board or exported.</source>
+      <translation>{name} ist jetzt eine Vorlage: blass, hinter allem, auf dem Brett nicht zu fassen und nie exportiert.</translation>
+    </message>
+    <message>
+      <source>Cover the seam of {name}</source>
+      <translation>Die Naht von {name} abdecken</translation>
+    </message>
+    <message>
+      <source>Covered by {name}: what covers a seam turns with its joint and has its own place in the depth rail.</source>
+      <translation>Abgedeckt mit {name}: Was eine Naht abdeckt, dreht sich mit seinem Gelenk und hat einen eigenen Platz in der Tiefenleiste.</translation>
+    </message>
+    <message>
+      <source>Shade {count} part{ending}</source>
+      <translation>{count} Teile schattieren</translation>
+    </message>
+    <message>
+      <source>{name} has no drawing whose colour a cover could take. Select a joint with a part.</source>
+      <translation>{name} hat keine Zeichnung, deren Farbe eine Abdeckung annehmen könnte. Ein Gelenk mit einem Teil auswählen.</translation>
+    </message>
+    <message>
+      <source>The pivot of {name} lies outside its drawing, so there is no seam to cover. Move the pivot first.</source>
+      <translation>Der Drehpunkt von {name} liegt neben der Zeichnung, also gibt es keine Naht abzudecken. Erst den Drehpunkt verschieben.</translation>
     </message>
     <message>
       <source>{name} is locked. Click its padlock in the family to unlock it.</source>

@@ -7,7 +7,7 @@ from umbrite.desk.board.gestures.guide_gestures import snapped_way
 from umbrite.desk.board.part_frame import Frame, dragged, shown_shift
 from umbrite.desk.commands.building import cut_commands
 from umbrite.desk.commands.labels import count_text
-from umbrite.desk.commands.locks import unlocked
+from umbrite.desk.commands.parts.locks import unlocked
 from umbrite.desk.commands.sharing.guest_commands import moved_parts, scaled_guests
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr

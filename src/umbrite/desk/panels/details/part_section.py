@@ -1,6 +1,6 @@
 """Details of parts: where drawings lie, how they look, and names for many at once."""
 
-from umbrite.desk.commands.locks import refuse_locked
+from umbrite.desk.commands.parts.locks import refuse_locked
 from umbrite.desk.panels.details.names_box import NamesBox
 from umbrite.desk.panels.details.section import Read, Section, Write, name_of
 from umbrite.desk.session.session import Session

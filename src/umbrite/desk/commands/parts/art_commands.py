@@ -6,7 +6,7 @@ from typing import Literal
 from PySide6.QtCore import QTimer
 
 from umbrite.desk.commands.labels import label_of
-from umbrite.desk.commands.locks import unlocked
+from umbrite.desk.commands.parts.locks import unlocked
 from umbrite.desk.commands.sharing.guest_commands import guest_selected
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS

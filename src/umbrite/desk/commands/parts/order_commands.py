@@ -3,7 +3,7 @@
 from collections.abc import Callable
 
 from umbrite.desk.commands.labels import label_of
-from umbrite.desk.commands.locks import unlocked
+from umbrite.desk.commands.parts.locks import unlocked
 from umbrite.desk.session.session import Session
 from umbrite.rig.edits.parts import reorder, step_order
 from umbrite.rig.model import Puppet
