@@ -19,6 +19,7 @@ from typing import Protocol
 from PySide6.QtCore import QRectF
 from PySide6.QtWidgets import QApplication
 
+from umbrite.desk.board import faces as _faces  # noqa: F401 what stations and tools are on the board
 from umbrite.desk.board.camera import fitting
 from umbrite.desk.board.gestures.gesture import Pointer
 from umbrite.desk.board.press_rules.station_presses import press
