@@ -5,7 +5,7 @@ import time
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QSettings, Qt
+from PySide6.QtCore import QPoint, QSettings, Qt, QTimer
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication
 
@@ -41,6 +41,23 @@ class Person:
 
     def until(self, true):
         self.qtbot.waitUntil(true, timeout=5000)
+
+    def focus(self, window):
+        """Give the keys to a window that shows, as a window manager would; this display has none."""
+        self.until(lambda: window.windowHandle() is not None and window.windowHandle().isExposed())
+        self.do("windowfocus", "--sync", str(int(window.winId())))
+
+    def in_dialog(self, kind, work, patience=30.0):
+        """When a dialog of a kind shows and has the keys, do something in it; it comes as late as the machine is slow."""
+        dialog = QApplication.activeModalWidget()
+        handle = dialog.windowHandle() if isinstance(dialog, kind) else None
+        if handle is not None and handle.isExposed():
+            self.settle(150)
+            self.focus(dialog)
+            self.until(dialog.isActiveWindow)
+            work(dialog)
+        elif patience > 0:
+            QTimer.singleShot(100, lambda: self.in_dialog(kind, work, patience - 0.1))
 
     def to(self, at):
         self.do("mousemove", str(at.x()), str(at.y()))

@@ -4,7 +4,7 @@ import shutil
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QTimer
+from PySide6.QtCore import QPoint
 from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit
 
 from demo_puppet import ASSETS, control, joint
@@ -29,41 +29,36 @@ def tool(window, name):
 
 
 def type_path(person, path):
-    """Answer the file dialog that a key has opened, by typing a path; wait for it where the machine is slow."""
-    dialog = QApplication.activeModalWidget()
-    if not isinstance(dialog, QFileDialog):
-        QTimer.singleShot(250, lambda: type_path(person, path))
-        return
-    person.settle(200)
-    person.key("ctrl+a")
-    person.type(str(path))
-    person.key("Return")
-    person.settle(300)
-    if dialog.isVisible():  # the test must go on, and fail where it looks at the outcome
-        print("the dialog did not take:", [field.text() for field in dialog.findChildren(QLineEdit)])
-        dialog.reject()
+    """Answer the file dialog that a key opens, by typing a path."""
+
+    def answer(dialog):
+        person.key("ctrl+a")
+        person.type(str(path))
+        person.until(lambda: any(field.text() == str(path) for field in dialog.findChildren(QLineEdit)))
+        person.key("Return")
+        person.settle(300)
+        if dialog.isVisible():  # the test must go on, and fail where it looks at the outcome
+            print("the dialog did not take:", [field.text() for field in dialog.findChildren(QLineEdit)])
+            dialog.reject()
+
+    person.in_dialog(QFileDialog, answer)
 
 
 def take_layers(person):
     """Accept the table of layers as it is, with a key, when it comes up."""
-    dialog = QApplication.activeModalWidget()
-    if isinstance(dialog, ImportTable):
-        person.settle(200)
-        person.do("windowfocus", "--sync", str(int(dialog.winId())))
-        person.key("Return")
-    else:
-        QTimer.singleShot(250, lambda: take_layers(person))
+    person.in_dialog(ImportTable, lambda _dialog: person.key("Return"))
 
 
 def while_modal(person, path, key):
     """Press the key that opens a dialog and answer it from within the dialog's own loop."""
-    QTimer.singleShot(500, lambda: type_path(person, path))
+    type_path(person, path)
     if path.suffix == ".ora":
-        QTimer.singleShot(900, lambda: take_layers(person))
+        take_layers(person)
     person.key(key)
-    person.settle(700)
+    person.settle(200)
+    person.until(lambda: QApplication.activeModalWidget() is None)
     # A window manager gives the keys back to the window when a dialog closes; this display has none.
-    person.do("windowfocus", "--sync", str(int(person.window.winId())))
+    person.focus(person.window)
 
 
 def set_pivot(person, name):

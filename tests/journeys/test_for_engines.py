@@ -1,7 +1,6 @@
 """A puppet goes out as glTF from the real window, found by typing; an independent reader finds its takes."""
 
 import pytest
-from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 
 from demo_puppet import ASSETS
@@ -14,20 +13,15 @@ pytestmark = pytest.mark.journey
 
 def test_a_puppet_goes_out_as_gltf(person, window, tmp_path, capsys):
     window.files.open(ASSETS / "tea-cart.umbrite")
-    person.do("windowfocus", "--sync", str(int(window.winId())))
+    person.focus(window)
     person.settle(300)
     out = tmp_path / "cart.glb"
 
     def in_the_dialog(work):
-        dialog = QApplication.activeModalWidget()
-        if not isinstance(dialog, GltfDialog):
-            QTimer.singleShot(200, lambda: in_the_dialog(work))
-            return
-        person.do("windowfocus", "--sync", str(int(dialog.winId())))
-        work()
+        person.in_dialog(GltfDialog, lambda _dialog: work())
 
     def ask():
-        person.do("windowfocus", "--sync", str(int(window.winId())))
+        person.focus(window)
         person.key("ctrl+k")
         person.settle(300)
         person.type("glTF")
@@ -35,16 +29,16 @@ def test_a_puppet_goes_out_as_gltf(person, window, tmp_path, capsys):
         person.key("Return")
 
     def go_on():
-        QTimer.singleShot(400, lambda: type_path(person, out))
+        type_path(person, out)
         person.key("Return")
 
     # Esc turns back: nothing is written, nothing is a step.
-    QTimer.singleShot(1200, lambda: in_the_dialog(lambda: person.key("Escape")))
+    in_the_dialog(lambda: person.key("Escape"))
     ask()
     person.until(lambda: QApplication.activeModalWidget() is None)
     assert not out.exists()
     assert window.session.history.is_saved
-    QTimer.singleShot(1200, lambda: in_the_dialog(go_on))
+    in_the_dialog(go_on)
     begun = person.gestures
     ask()
     person.until(out.exists)

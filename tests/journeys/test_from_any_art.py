@@ -3,7 +3,7 @@
 import cv2
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QTimer
+from PySide6.QtCore import QPoint
 
 from demo_puppet import ASSETS
 from desk.test_cutting_parts import flat_figure
@@ -22,10 +22,10 @@ def test_a_biped_is_built_and_its_hand_dragged(person, window, tmp_path, capsys,
     if not named:
         for i, picture in enumerate(sorted(folder.glob("*.png"))):
             picture.rename(folder / f"Layer {i + 1}.png")
-    QTimer.singleShot(900, lambda: take_layers(person))
+    take_layers(person)
     drop(window, folder)
     person.until(lambda: len(puppet(window).parts) > 0)
-    person.do("windowfocus", "--sync", str(int(window.winId())))
+    person.focus(window)
     window.activateWindow()
     person.gestures = 1  # let go on the board, with the table's button
     person.key("shift+y")
@@ -54,7 +54,7 @@ def test_a_flat_drawing_becomes_a_posable_biped(person, window, tmp_path, capsys
     cv2.imwrite(str(tmp_path / "walker.png"), cv2.cvtColor(flat_figure(), cv2.COLOR_RGBA2BGRA))
     drop(window, tmp_path / "walker.png")
     person.until(lambda: len(puppet(window).parts) == 1)
-    person.do("windowfocus", "--sync", str(int(window.winId())))
+    person.focus(window)
     window.activateWindow()
     part = next(iter(puppet(window).parts.values()))
     corner = complex(part.placement.x, part.placement.y) - complex(*first_pixel())
@@ -107,13 +107,13 @@ def first_pixel():
 def test_the_rig_of_one_character_goes_onto_a_second(person, window, capsys):
     """Wick is open; his sister's art gets his rig, looked at on the figure first."""
     window.files.open(ASSETS / "wick.umbrite")
-    person.do("windowfocus", "--sync", str(int(window.winId())))
+    person.focus(window)
     window.activateWindow()
     person.settle(400)
     person.gestures = 0
     while_modal(person, ASSETS / "clover.ora", "ctrl+shift+l")
     person.until(lambda: window.session.drafts.now.plan is not None)
-    person.do("windowfocus", "--sync", str(int(window.winId())))
+    person.focus(window)
     person.settle(300)
     assert not puppet(window).limbs
     person.key("Return")

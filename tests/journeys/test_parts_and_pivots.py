@@ -4,7 +4,7 @@ import shutil
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QMimeData, QPointF, Qt, QTimer, QUrl
+from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
 from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent
 from PySide6.QtWidgets import QApplication, QLineEdit
 
@@ -70,10 +70,10 @@ def test_from_unrigged_art_to_a_family_with_pivots(person, window, tmp_path):
 def test_a_dropped_folder_a_cord_and_three_stacked_carriers(person, window, tmp_path):
     folder = tmp_path / "pictures"
     shutil.copytree(ASSETS / "wick-pictures", folder)
-    QTimer.singleShot(400, lambda: take_layers(person))
+    take_layers(person)
     drop(window, folder)
     person.until(lambda: len(puppet(window).parts) == 24)
-    person.do("windowfocus", "--sync", str(int(window.winId())))
+    person.focus(window)
     person.key("ctrl+2")
     before = art(person)
 

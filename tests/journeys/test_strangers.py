@@ -2,7 +2,7 @@
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QPointF, Qt, QTimer
+from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtWidgets import QApplication, QMenu, QPushButton
 
 from journeys.strangers import STRANGERS, draw
@@ -32,11 +32,11 @@ def build(person, folder, *, by_finding):
     """From the folder let go on the board to controls; the gestures that it took."""
     window = person.window
     before = person.gestures
-    QTimer.singleShot(900, lambda: take_layers(person))
+    take_layers(person)
     drop(window, folder)
     person.gestures += 1
     person.until(lambda: len(puppet(window).parts) > 0)
-    person.do("windowfocus", "--sync", str(int(window.winId())))
+    person.focus(window)
     if by_finding:  # one line for all parts that nothing carries, with one mend
         person.click(person.middle(window.strip.badge))
         person.until(window.findings_list.isVisible)

@@ -5,9 +5,9 @@ import itertools
 import av
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QPointF, Qt, QTimer
+from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtGui import QImage
-from PySide6.QtWidgets import QApplication, QDialogButtonBox
+from PySide6.QtWidgets import QDialog, QDialogButtonBox
 
 from demo_puppet import ASSETS, joint
 from journeys.test_first_light import puppet, type_path
@@ -40,9 +40,7 @@ def lamp_to(person, frame):
 def then_accept(person, work=None):
     """In the dialog that opens next: do something, then press its first button."""
 
-    def accept():
-        dialog = QApplication.activeModalWidget()
-        assert dialog is not None
+    def accept(dialog):
         if work is not None:
             assert isinstance(dialog, Adjuster)
             work(dialog)
@@ -50,7 +48,7 @@ def then_accept(person, work=None):
         assert box is not None
         person.click(person.middle(box.button(QDialogButtonBox.StandardButton.Ok)))
 
-    QTimer.singleShot(700, accept)
+    person.in_dialog(QDialog, accept)
 
 
 def begin(person, window):
@@ -107,7 +105,7 @@ def test_an_idle_loop_from_two_poses_played_corrected_and_exported(person, windo
 
     out = tmp_path / "idle.webm"
     then_accept(person)
-    QTimer.singleShot(2500, lambda: type_path(person, out))
+    type_path(person, out)
     window.actions_by_id["film-webm"].trigger()
     person.until(out.exists)
     with av.open(str(out)) as film:

@@ -14,7 +14,7 @@ pytestmark = pytest.mark.journey
 def opened(person, window, name):
     window.files.open(ASSETS / f"{name}.umbrite")
     window.session.workspace.go_to(LIMBS)
-    person.do("windowfocus", "--sync", str(int(window.winId())))
+    person.focus(window)
     window.activateWindow()
     person.settle(400)
 

@@ -2,8 +2,8 @@
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QTimer
-from PySide6.QtWidgets import QApplication, QDialog
+from PySide6.QtCore import QPoint
+from PySide6.QtWidgets import QDialog
 
 from demo_puppet import ASSETS, joint, part
 from journeys.test_first_light import puppet
@@ -29,13 +29,11 @@ def shown(window, name):
 def press_main(person):
     """Press the first button of the dialog that opens next."""
 
-    def press():
-        dialog = QApplication.activeModalWidget()
-        assert isinstance(dialog, QDialog)
+    def press(dialog):
         main = dialog.go if isinstance(dialog, ImportTable) else None
         person.click(person.middle(main)) if main is not None else person.key("Return")
 
-    QTimer.singleShot(800, press)
+    person.in_dialog(QDialog, press)
 
 
 def test_mouths_that_come_late_are_switched_by_numbers_over_the_face(person, window, tmp_path):
