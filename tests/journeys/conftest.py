@@ -42,9 +42,16 @@ class Person:
     def until(self, true):
         self.qtbot.waitUntil(true, timeout=5000)
 
+    def soon(self, true, milliseconds=3000):
+        """Wait until something is so, and go on in any case; whether it is."""
+        end = time.monotonic() + milliseconds / 1000
+        while not true() and time.monotonic() < end:
+            self.settle(20)
+        return true()
+
     def focus(self, window):
         """Give the keys to a window that shows, as a window manager would; this display has none."""
-        self.until(lambda: window.windowHandle() is not None and window.windowHandle().isExposed())
+        self.soon(lambda: window.windowHandle() is not None and window.windowHandle().isExposed())
         self.do("windowfocus", "--sync", str(int(window.winId())))
 
     def in_dialog(self, kind, work, patience=30.0):
@@ -53,9 +60,13 @@ class Person:
         handle = dialog.windowHandle() if isinstance(dialog, kind) else None
         if handle is not None and handle.isExposed():
             self.settle(150)
-            self.focus(dialog)
-            self.until(dialog.isActiveWindow)
-            work(dialog)
+            try:
+                self.do("windowfocus", "--sync", str(int(dialog.winId())))
+                self.soon(dialog.isActiveWindow)
+                work(dialog)
+            except BaseException:
+                dialog.reject()  # or its loop would never end
+                raise
         elif patience > 0:
             QTimer.singleShot(100, lambda: self.in_dialog(kind, work, patience - 0.1))
 

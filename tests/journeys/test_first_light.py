@@ -34,7 +34,7 @@ def type_path(person, path):
     def answer(dialog):
         person.key("ctrl+a")
         person.type(str(path))
-        person.until(lambda: any(field.text() == str(path) for field in dialog.findChildren(QLineEdit)))
+        person.soon(lambda: any(field.text() == str(path) for field in dialog.findChildren(QLineEdit)))
         person.key("Return")
         person.settle(300)
         if dialog.isVisible():  # the test must go on, and fail where it looks at the outcome
@@ -56,7 +56,7 @@ def while_modal(person, path, key):
         take_layers(person)
     person.key(key)
     person.settle(200)
-    person.until(lambda: QApplication.activeModalWidget() is None)
+    person.soon(lambda: QApplication.activeModalWidget() is None)
     # A window manager gives the keys back to the window when a dialog closes; this display has none.
     person.focus(person.window)
 
