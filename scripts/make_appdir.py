@@ -1,7 +1,7 @@
 """Builds the folder that an AppImage is made of: `make_appdir.py WHEEL FOLDER`. It carries Python itself, and all pinned packages.
 
 Where `appimagetool` is on the path, the image is made as well; without it the folder can be run as it is, by its AppRun. The Python that
-runs this is the one that is carried, so build on the oldest system that shall be supported.
+runs this is the one that is carried, so build on the oldest system that should be supported.
 """
 
 import shutil

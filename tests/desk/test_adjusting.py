@@ -121,7 +121,7 @@ def test_a_hand_follows_the_head_from_the_lamp_on(timed, opened):
     moves = session.puppet.controls[hand].moves
     session.timeline.go_to(24.0)
     session.selection.select([])
-    with pytest.raises(RigError, match="Select what shall follow"):
+    with pytest.raises(RigError, match="Select what should follow"):
         opened("follow")
     session.selection.select([hand, head])
     before = session.placed.pivot(moves)

@@ -65,7 +65,7 @@ def cut_drawing(picture: Picture, path: Sequence[complex], root: complex | None 
     kept = solid & ~piece
     if min(np.count_nonzero(piece), np.count_nonzero(kept)) < LEAST:
         raise RigError(
-            "This doesn't cut the part in two. Draw right across it, or a loop around what shall be a piece."
+            "This doesn't cut the part in two. Draw right across it, or a loop around what should be a piece."
         )
     return _in_two(picture, piece, _ends(solid, piece, line, closed=loop), filled=loop)
 
@@ -88,7 +88,7 @@ def cut_at_bone(picture: Picture, branch: Sequence[Segment], others: Sequence[Se
     nearer &= (((z - head) * np.conj(tip - head)).real > 0) | (away[0] > np.min(away, axis=0))
     piece = _with_what_only_it_holds(solid, _hanging_together(solid & nearer & within, head + (tip - head) / 2), others)
     if min(np.count_nonzero(piece), np.count_nonzero(solid & ~piece)) < LEAST:
-        raise RigError("Nothing of the drawing lies along this bone. Draw the bone over what it shall carry.")
+        raise RigError("Nothing of the drawing lies along this bone. Draw the bone over what it should carry.")
     return _in_two(picture, piece, _across(deep, branch[0]), filled=False)
 
 
@@ -248,7 +248,7 @@ def _beyond(solid: Mask, line: Sequence[complex], root: complex | None) -> Mask:
             on_side[1 if float(sides[touching].sum()) > 0 else -1].append(label)
     if not on_side[-1] or not on_side[1]:
         raise RigError(
-            "This doesn't cut the part in two. Draw right across it, or a loop around what shall be a piece."
+            "This doesn't cut the part in two. Draw right across it, or a loop around what should be a piece."
         )
     if root is not None and 0 <= root.imag < solid.shape[0] and 0 <= root.real < solid.shape[1]:
         side = -1 if sides[int(root.imag), int(root.real)] > 0 else 1
@@ -300,7 +300,7 @@ def _ends(solid: Mask, piece: Mask, line: Sequence[complex], *, closed: bool) ->
     runs = np.flatnonzero(np.diff(np.concatenate([[0], there.astype(int), [0]])))
     if not runs.size:
         raise RigError(
-            "This doesn't cut the part in two. Draw right across it, or a loop around what shall be a piece."
+            "This doesn't cut the part in two. Draw right across it, or a loop around what should be a piece."
         )
     first, last = max(zip(runs[::2], runs[1::2], strict=True), key=lambda run: run[1] - run[0])
     return complex(z[first]), complex(z[min(last, len(z)) - 1])

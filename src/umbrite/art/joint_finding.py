@@ -51,7 +51,7 @@ ONE_END, OTHER_END, NO_END, FULL_END, LIES_ON = 0.72, 0.55, 0.2, 0.3, 0.6
 
 
 class Proposal(NamedTuple):
-    """A part (its joint) shall hang from a parent part's joint and turn about a pivot; confidence 0 to 1."""
+    """A part (its joint) should hang from a parent part's joint and turn about a pivot; confidence 0 to 1."""
 
     part: str
     parent: str

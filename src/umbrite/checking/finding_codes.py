@@ -68,7 +68,7 @@ CODES: dict[str, Code] = {
     ),
     "limb-unequal": Code(
         "hint", "Limbs",
-        "{name} is {one:.0f} px long and {twin} {other:.0f} px. Look whether both shall reach as far.",
+        "{name} is {one:.0f} px long and {twin} {other:.0f} px. Look whether both should reach as far.",
         "Limbs of a pair usually reach equally far; a pivot may have slipped.",
     ),
     "limb-locked": Code(

@@ -45,7 +45,7 @@ def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float 
     """IK from FK: the target goes to the tip, and turns so that a kept end angle stays; the picture stays.
 
     A two-joint limb that is posed against its bend side gets the other one by its bend channel. `end_turn` is the turn that
-    an end kept by the target, or pointing at its toe target, shall show; without it, the one it shows. Refused where no place of the target gives the
+    an end kept by the target, or pointing at its toe target, should show; without it, the one it shows. Refused where no place of the target gives the
     picture, as where a joint is locked.
     """
     puppet = placed.plan.puppet

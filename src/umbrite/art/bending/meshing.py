@@ -37,7 +37,7 @@ class Net(NamedTuple):
 
 
 def mesh_over(picture: Picture, bones: Sequence[Segment] = (), density: float = 1.0) -> Net:
-    """A mesh over a drawing, RGBA (rows, columns, 4), that shall bend at the ends of `bones`. Twice the density has about twice the triangles.
+    """A mesh over a drawing, RGBA (rows, columns, 4), that should bend at the ends of `bones`. Twice the density has about twice the triangles.
 
     Raises RigError for a drawing that shows nothing.
     """

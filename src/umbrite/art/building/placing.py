@@ -154,7 +154,7 @@ def fill(
 ) -> list[Filled]:
     """Each plan filled with the pieces as well as it can be, the best first.
 
-    `held` are pieces that a person has set onto places ("" for a place that shall stay empty), `facing` is +1 for a figure that looks to
+    `held` are pieces that a person has set onto places ("" for a place that should stay empty), `facing` is +1 for a figure that looks to
     the right, -1 to the left, 0 for whichever fits.
     """
     likely, traits = likely_joints(puppet, pieces), traits_of(pieces)

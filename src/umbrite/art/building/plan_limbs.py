@@ -21,7 +21,7 @@ STRAIGHT = 0.02  # of a limb's length: less aside its middle counts as in a line
 
 
 class Wishes(NamedTuple):
-    """What shall be made; each can be left out. `only` are parts that it is made for, such as those of one leg; without any it is for all.
+    """What should be made; each can be left out. `only` are parts that it is made for, such as those of one leg; without any it is for all.
 
     With `elsewhere`, pivots that were set move to where an exchanged drawing turns now. `turned` are limbs that bend to the other side than
     they are drawn or the plan says, `replanted` those whose end stands on the ground where the plan's does not, or the other way round, both by
@@ -41,7 +41,7 @@ class Wishes(NamedTuple):
     only: frozenset[str] = frozenset()
 
     def meant(self, part: str) -> bool:
-        """Whether something shall be made for a part."""
+        """Whether something should be made for a part."""
         return not self.only or part in self.only
 
 
@@ -127,7 +127,7 @@ def _bent(puppet: Puppet, key: str, limb: PlanLimb, side: str, facing: int, said
         return set_bend_side(puppet, key, -(wanted if drawn == 0 else made.bend))
     if drawn == 0:
         return set_bend_side(puppet, key, wanted)
-    if (drawn > 0) != (wanted > 0):  # the picture at rest says otherwise, and it shall not move
+    if (drawn > 0) != (wanted > 0):  # the picture at rest says otherwise, and it should not move
         said.against.append(made.name)
     return puppet
 

@@ -171,7 +171,7 @@ def needs_two(session: Session) -> str:
     return (
         ""
         if len(session.selection.of("joint")) == 2
-        else tr("Select the bone first, then with Shift the one that shall carry it.")
+        else tr("Select the bone first, then with Shift the one that should carry it.")
     )
 
 

@@ -72,7 +72,7 @@ def needs_one_joint(session: Session) -> str:
     return (
         ""
         if session.selection.of("joint")
-        else tr("Select what the control shall move first: a part, a rivet or a carrier.")
+        else tr("Select what the control should move first: a part, a rivet or a carrier.")
     )
 
 
@@ -117,7 +117,7 @@ def switch_controls_only(session: Session) -> None:
 
 def needs_two_joints(session: Session) -> str:
     return (
-        "" if len(_linkable(session)) == 2 else tr("Select what is followed first, then with Shift what shall follow.")
+        "" if len(_linkable(session)) == 2 else tr("Select what is followed first, then with Shift what should follow.")
     )
 
 

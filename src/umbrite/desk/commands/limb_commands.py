@@ -64,7 +64,7 @@ def accept_proposed(session: Session) -> None:
     session.selection.select(made)
     session.say(
         tr(
-            "{names}: drag a hook's cord to what it shall follow, T turns a bend side. Next: Make controls, K.",
+            "{names}: drag a hook's cord to what it should follow, T turns a bend side. Next: Make controls, K.",
             names=names,
         )
     )

@@ -17,7 +17,7 @@ FORMAT = "umbrite-pose"
 
 
 def chosen_ids(session: Session, saved: SavedPose, *, only_selected: bool) -> set[str] | None:
-    """The ids whose channels a pose shall change: those that it is for, and of these the selected ones; None for all."""
+    """The ids whose channels a pose should change: those that it is for, and of these the selected ones; None for all."""
     own = set(saved.about) if saved.about else None
     chosen = set(channel_owners(session)) if only_selected and session.selection.keys else None
     if own is None or chosen is None:
@@ -43,7 +43,7 @@ def save_part(session: Session) -> str:
     """Put the pose of what is selected on the shelf, and of nothing else: a hand, a face; its name."""
     about = tuple(channel_owners(session))
     if not about:
-        raise RigError(tr("Select what the pose shall be for first: controls, or pieces of the puppet."))
+        raise RigError(tr("Select what the pose should be for first: controls, or pieces of the puppet."))
     return _saved(session, label_of(session, session.selection.keys), about)
 
 

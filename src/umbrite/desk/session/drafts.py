@@ -76,16 +76,16 @@ class Carried(NamedTuple):
 
 @dataclass(frozen=True, eq=False)  # one that is changed is another one; its arrays can't be compared
 class PlanDraft:
-    """A body plan on its way: which piece stands on which place, what a person has decided of it, and what shall be made."""
+    """A body plan on its way: which piece stands on which place, what a person has decided of it, and what should be made."""
 
     puppet: Puppet  # for which it was found
     pieces: "Pieces"
     plans: "tuple[BodyPlan, ...]"  # the one that fits best first
     filled: "Filled"
     wishes: "Wishes"
-    held: Mapping[str, str] = field(default_factory=dict)  # by place; "" for one that shall stay empty
+    held: Mapping[str, str] = field(default_factory=dict)  # by place; "" for one that should stay empty
     facing: int = 0  # 0 as it fits best
-    rig: "Package | None" = None  # of a puppet whose rig shall be laid on this art; its plan is that rig
+    rig: "Package | None" = None  # of a puppet whose rig should be laid on this art; its plan is that rig
     called: Mapping[str, str] = field(default_factory=dict)  # by place, what names tell of it
     carried: Carried | None = None
 

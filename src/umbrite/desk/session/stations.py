@@ -32,7 +32,7 @@ TRIM = Tool(
     "Trim",
     "B",
     "rig-trim",
-    "Draw a loop around what of the selected part shall go. Ctrl brings it back; the drawing itself stays whole.",
+    "Draw a loop around what of the selected part should go. Ctrl brings it back; the drawing itself stays whole.",
 )
 CUT = Tool(
     "cut",
@@ -56,7 +56,7 @@ CORD = Tool(
     "Cord",
     "D",
     "rig-cord",
-    "Drag a cord from a rivet or part and let go on what shall carry it. Shift selects several to hang at once.",
+    "Drag a cord from a rivet or part and let go on what should carry it. Shift selects several to hang at once.",
 )
 LIMB = Tool(
     "limb",
@@ -80,7 +80,7 @@ BIND = Tool(
     "Bind",
     "Q",
     "rig-bind",
-    "Drag a part to the bone it shall ride on, or draw a loop around parts for the selected bone.",
+    "Drag a part to the bone it should ride on, or draw a loop around parts for the selected bone.",
 )
 LIMIT = Tool(
     "limit",

@@ -193,7 +193,7 @@ class Timeline(QObject):
         return put_take(takes, take.name, put_keys(take, self.frame, values, holding))
 
     def ask_to_play(self) -> None:
-        """Whoever plays shall play, or stop."""
+        """Whoever plays should play, or stop."""
         self.play_wanted.emit()
 
     def clear(self) -> None:

@@ -98,7 +98,7 @@ def blinking(take: Take, puppet: Puppet, eyes: Sequence[str], how: Blinks) -> Ta
     Raises RigError without eyes.
     """
     if not eyes:
-        raise RigError("No eye was found. Select what shall blink: a set of eyes, or the joints of eyes.")
+        raise RigError("No eye was found. Select what should blink: a set of eyes, or the joints of eyes.")
     if not 1 <= how.least <= how.most:
         raise RigError("From one blink to the next are at least 1 frame, and the most are not less than the least.")
     chance = random.Random(how.seed)

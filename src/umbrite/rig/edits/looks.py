@@ -64,7 +64,7 @@ def trim(puppet: Puppet, key: str, loop: Sequence[complex], *, cut: bool = True)
     points = tuple(point(complex(back(z))) for z in loop)
     require_finite(*(p.z for p in points), what="A trim's loop")
     if len(points) < 3:
-        raise RigError("A trim needs a loop around something. Draw around what shall go.")
+        raise RigError("A trim needs a loop around something. Draw around what should go.")
     if not cut and not part.trims:
         raise RigError(f"Nothing of {part.name} was cut away, so there is nothing to bring back.")
     return change(puppet, key, trims=(*part.trims, Trim(points, cut)))

@@ -1036,7 +1036,7 @@
       <translation>Ziehe ein Teil, um es zu bewegen; ein zweiter Klick nimmt, was dahinter liegt. Umschalt hält eine Achse oder wählt dazu.</translation>
     </message>
     <message>
-      <source>Draw a loop around what of the selected part shall go. Ctrl brings it back; the drawing itself stays whole.</source>
+      <source>Draw a loop around what of the selected part should go. Ctrl brings it back; the drawing itself stays whole.</source>
       <translation>Zeichne eine Schlinge um das, was vom gewählten Teil weg soll. Strg holt es zurück; die Zeichnung selbst bleibt ganz.</translation>
     </message>
     <message>
@@ -1048,7 +1048,7 @@
       <translation>Ziehe eine Niete dorthin, wo sich das Teil dreht; das Bild bleibt. Alt schiebt das Bild darunter; W halten und ziehen zum Schwenken.</translation>
     </message>
     <message>
-      <source>Drag a cord from a rivet or part and let go on what shall carry it. Shift selects several to hang at once.</source>
+      <source>Drag a cord from a rivet or part and let go on what should carry it. Shift selects several to hang at once.</source>
       <translation>Ziehe eine Schnur von Niete oder Teil und lass sie los auf dem, was es tragen soll. Umschalt wählt mehrere.</translation>
     </message>
     <message>
@@ -1060,7 +1060,7 @@
       <translation>Drücken, ziehen, loslassen: ein Knochen; weiter von der Spitze. Alt zieht Knochen (Umschalt: allein), Strg zeichnet eine Linie für viele.</translation>
     </message>
     <message>
-      <source>Drag a part to the bone it shall ride on, or draw a loop around parts for the selected bone.</source>
+      <source>Drag a part to the bone it should ride on, or draw a loop around parts for the selected bone.</source>
       <translation>Ziehe ein Teil zu dem Knochen, auf dem es reiten soll, oder eine Schlinge um Teile für den gewählten Knochen.</translation>
     </message>
     <message>
@@ -1092,7 +1092,7 @@
       <translation>Ziehe einen Griff oder die Zeichnung: an der Lampe wird festgehalten. Leertaste spielt, Komma und Punkt schreiten, Eingabe behält Hohles.</translation>
     </message>
     <message>
-      <source>{name}: drag a cord to what shall carry it.</source>
+      <source>{name}: drag a cord to what should carry it.</source>
       <translation>{name}: Schnur zu dem ziehen, was es tragen soll.</translation>
     </message>
     <message>
@@ -1132,7 +1132,7 @@
       <translation>{name}: von hier zum anderen Ende des Gliedes ziehen.</translation>
     </message>
     <message>
-      <source>{name}: click to see its card; drag the hook's cord to what its target shall follow. Alt+drag moves the tip.</source>
+      <source>{name}: click to see its card; drag the hook's cord to what its target should follow. Alt+drag moves the tip.</source>
       <translation>{name}: Klick zeigt die Karte; zieh die Schnur des Hakens zu dem, dem das Ziel folgen soll. Alt+ziehen bewegt die Spitze.</translation>
     </message>
     <message>
@@ -1984,7 +1984,7 @@
       <translation>Ein Gast wird als eines in einer Pose gedreht: ziehen Sie in Proben den Ring oder das Ende seines eigenen Reglers.</translation>
     </message>
     <message>
-      <source>There is no part under this line. Draw it across the part that shall be two.</source>
+      <source>There is no part under this line. Draw it across the part that should be two.</source>
       <translation>Unter dieser Linie liegt kein Teil. Sie quer über das Teil ziehen, das zwei werden soll.</translation>
     </message>
     <message>
@@ -2012,7 +2012,7 @@
       <translation>{name} hängt jetzt an {name2}. Nichts hat sich bewegt.</translation>
     </message>
     <message>
-      <source>Nothing was hung: let the cord go on a rivet or on a part that shall carry it.</source>
+      <source>Nothing was hung: let the cord go on a rivet or on a part that should carry it.</source>
       <translation>Nichts wurde angehängt: die Schnur auf einer Niete oder einem Teil loslassen, das es tragen soll.</translation>
     </message>
     <message>
@@ -2028,7 +2028,7 @@
       <translation>{words}, weggelassen</translation>
     </message>
     <message>
-      <source>Select the bone first, then draw a loop around what it shall carry.</source>
+      <source>Select the bone first, then draw a loop around what it should carry.</source>
       <translation>Wähle zuerst den Knochen, dann zeichne eine Schlinge um das, was er tragen soll.</translation>
     </message>
     <message>
@@ -2240,11 +2240,11 @@
       <translation>Lass Bilder oder ein Ebenenbild hier los, oder wähle einen Weg hinein.</translation>
     </message>
     <message>
-      <source>Select the part that shall bend first.</source>
+      <source>Select the part that should bend first.</source>
       <translation>Zuerst das Teil wählen, das sich biegen soll.</translation>
     </message>
     <message>
-      <source>Select the part, and with Shift two or more bones that it shall bend over.</source>
+      <source>Select the part, and with Shift two or more bones that it should bend over.</source>
       <translation>Das Teil wählen und mit Umschalt zwei oder mehr Knochen, über die es sich biegen soll.</translation>
     </message>
     <message>
@@ -2368,7 +2368,7 @@
       <translation>Wähle zuerst einen oder mehrere Knochen.</translation>
     </message>
     <message>
-      <source>Select the bone first, then with Shift the one that shall carry it.</source>
+      <source>Select the bone first, then with Shift the one that should carry it.</source>
       <translation>Wähle zuerst den Knochen, dann mit Umschalt den, der ihn tragen soll.</translation>
     </message>
     <message>
@@ -2436,7 +2436,7 @@
       <translation>{name} ganz</translation>
     </message>
     <message>
-      <source>Select two or more parts that shall be one.</source>
+      <source>Select two or more parts that should be one.</source>
       <translation>Zwei oder mehr Teile wählen, die eins werden sollen.</translation>
     </message>
     <message>
@@ -2452,7 +2452,7 @@
       <translation>{name} dreht sich jetzt an {other}. W halten und ziehen probiert es; die ganze Zeichnung bleibt verborgen erhalten.</translation>
     </message>
     <message>
-      <source>Select the one part over which bones shall be laid.</source>
+      <source>Select the one part over which bones should be laid.</source>
       <translation>Wählen Sie das eine Teil, über das Knochen gelegt werden sollen.</translation>
     </message>
     <message>
@@ -2668,7 +2668,7 @@
       <translation>{name} {word}. Eingabe macht die anderen.</translation>
     </message>
     <message>
-      <source>Select what the control shall move first: a part, a rivet or a carrier.</source>
+      <source>Select what the control should move first: a part, a rivet or a carrier.</source>
       <translation>Wähle zuerst, was der Griff bewegen soll: ein Teil, eine Niete oder einen Träger.</translation>
     </message>
     <message>
@@ -2676,7 +2676,7 @@
       <translation>Wähle zuerst die Teile, unter denen gewählt wird, mit Umschalt.</translation>
     </message>
     <message>
-      <source>Select what is followed first, then with Shift what shall follow.</source>
+      <source>Select what is followed first, then with Shift what should follow.</source>
       <translation>Wähle zuerst, dem gefolgt wird, dann mit Umschalt, was folgen soll.</translation>
     </message>
     <message>
@@ -2744,7 +2744,7 @@
       <translation>{keys} an {name} hängen</translation>
     </message>
     <message>
-      <source>Select the joints to hang first, then with Shift what they shall hang from.</source>
+      <source>Select the joints to hang first, then with Shift what they should hang from.</source>
       <translation>Erst die Gelenke wählen, die umgehängt werden, dann mit Umschalt das, woran sie hängen sollen.</translation>
     </message>
     <message>
@@ -2808,7 +2808,7 @@
       <translation>{count} Glieder nach Namen machen</translation>
     </message>
     <message>
-      <source>{names}: drag a hook's cord to what it shall follow, T turns a bend side. Next: Make controls, K.</source>
+      <source>{names}: drag a hook's cord to what it should follow, T turns a bend side. Next: Make controls, K.</source>
       <translation>{names}: die Schnur eines Hakens zu dem ziehen, dem er folgen soll; T wendet eine Beugeseite. Als Nächstes: Griffe machen, K.</translation>
     </message>
     <message>
@@ -2876,7 +2876,7 @@
       <translation>{name} in zwei Tiefen</translation>
     </message>
     <message>
-      <source>{name} rides along in front. Trim it (B) to the piece that shall be seen there.</source>
+      <source>{name} rides along in front. Trim it (B) to the piece that should be seen there.</source>
       <translation>{name} fährt vorne mit. Beschneiden (B) lässt davon nur das Stück sehen, das dort zu sehen sein soll.</translation>
     </message>
     <message>
@@ -3288,7 +3288,7 @@
       <translation>Pose genommen: {count} Werte.{words}</translation>
     </message>
     <message>
-      <source>Select what the pose shall be for first: controls, or pieces of the puppet.</source>
+      <source>Select what the pose should be for first: controls, or pieces of the puppet.</source>
       <translation>Wähle zuerst, wofür die Pose sein soll: Griffe oder Stücke der Puppe.</translation>
     </message>
     <message>
@@ -3344,7 +3344,7 @@
       <translation>{count} Schlüssel kopieren</translation>
     </message>
     <message>
-      <source>Select the joint from which on it shall swing: a tail, a scarf, an ear.</source>
+      <source>Select the joint from which on it should swing: a tail, a scarf, an ear.</source>
       <translation>Zuerst das Gelenk wählen, ab dem es schwingen soll: Schwanz, Schal, Ohr.</translation>
     </message>
     <message>
@@ -3504,7 +3504,7 @@
       <translation>{name} durchspielen</translation>
     </message>
     <message>
-      <source>Select what shall follow something else first, and then, with Shift, what it shall follow.</source>
+      <source>Select what should follow something else first, and then, with Shift, what it should follow.</source>
       <translation>Zuerst wählen, was folgen soll, dann mit Umschalt, wem es folgen soll.</translation>
     </message>
     <message>
@@ -3512,7 +3512,7 @@
       <translation>{name} anderem folgen lassen</translation>
     </message>
     <message>
-      <source>Select the hand or foot of the limb that shall bend to its other side.</source>
+      <source>Select the hand or foot of the limb that should bend to its other side.</source>
       <translation>Hand oder Fuß der Gliedmaße wählen, die sich andersherum beugen soll.</translation>
     </message>
     <message>

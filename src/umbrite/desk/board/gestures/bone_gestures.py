@@ -81,7 +81,7 @@ def drag_bone(session: Session, key: str, grasp: str, press: complex) -> Gesture
 
 
 def bind_by_cord(session: Session, parts: list[str], press: complex, joint_at: JointAt) -> Gesture:
-    """Draw a cord from a part to the bone that it shall ride on."""
+    """Draw a cord from a part to the bone that it should ride on."""
     event = yield Feedback(cord=(press, press))
     own = {session.puppet.parts[part].joint for part in parts}
     name = session.puppet.parts[parts[0]].name if len(parts) == 1 else tr("{count} parts", count=len(parts))
@@ -102,7 +102,7 @@ def bind_by_cord(session: Session, parts: list[str], press: complex, joint_at: J
 def bind_by_loop(
     session: Session, bone: str, press: complex, inside: Callable[[tuple[complex, ...]], list[str]]
 ) -> Gesture:
-    """Draw a loop around parts that the selected bone shall carry."""
+    """Draw a loop around parts that the selected bone should carry."""
     loop = [press]
     event = yield Feedback(loop=tuple(loop))
     name = session.puppet.joints[bone].name

@@ -1,4 +1,4 @@
-"""Limbs drawn from joint to joint; their tips moved, their targets hung from what they shall follow."""
+"""Limbs drawn from joint to joint; their tips moved, their targets hung from what they should follow."""
 
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, JointAt, finish, straightened
 from umbrite.desk.board.gestures.guide_gestures import snapped_point
@@ -62,7 +62,7 @@ def drag_limb_tip(session: Session, key: str, press: complex) -> Gesture:
 
 
 def draw_follows(session: Session, key: str, joint_at: JointAt) -> Gesture:
-    """Draw a cord from a target's hook to what the target shall follow; on the bare board it stays on the board."""
+    """Draw a cord from a target's hook to what the target should follow; on the bare board it stays on the board."""
     limb = session.puppet.limbs[key]
     origin = session.placed.pivot(limb.target)
     event = yield Feedback(cord=(origin, origin), lit=(key,))

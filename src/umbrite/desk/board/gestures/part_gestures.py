@@ -89,7 +89,7 @@ def draw_cut(session: Session, press: complex, under: Callable[[complex], list[s
         return
     met = [found for z in path if (found := under(z))]
     if not met:
-        raise RigError(tr("There is no part under this line. Draw it across the part that shall be two."))
+        raise RigError(tr("There is no part under this line. Draw it across the part that should be two."))
     chosen = [key for key in session.selection.only("part")[:1] if any(key in found for found in met)]
     tops = [found[0] for found in met]
     key = chosen[0] if chosen else max(set(tops), key=tops.count)
@@ -98,7 +98,7 @@ def draw_cut(session: Session, press: complex, under: Callable[[complex], list[s
 
 
 def draw_trim(session: Session, key: str, press: complex) -> Gesture:
-    """Draw a loop around what of a part shall go; Ctrl brings back what lies in it."""
+    """Draw a loop around what of a part should go; Ctrl brings back what lies in it."""
     start, off = session.puppet, complex(session.placed.joint_map(session.puppet.parts[key].joint).t)
     loop = [press]
     cut = True

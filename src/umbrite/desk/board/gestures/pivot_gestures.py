@@ -1,4 +1,4 @@
-"""Pivots and cords: dragged, tried by swaying, and hung from what shall carry them."""
+"""Pivots and cords: dragged, tried by swaying, and hung from what should carry them."""
 
 from umbrite.desk.board.gestures.bend_preview import ghosts, joined, marks
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, JointAt, distance_text, finish, straightened
@@ -95,7 +95,7 @@ def draw_cord(session: Session, keys: list[str], joint_at: JointAt) -> Gesture:
     if event.kind == "cancel" or over in keys:
         return
     if over is None:
-        session.say(tr("Nothing was hung: let the cord go on a rivet or on a part that shall carry it."))
+        session.say(tr("Nothing was hung: let the cord go on a rivet or on a part that should carry it."))
         return
     puppet = set_parent(start, keys, over)
     session.edit(tr("Hang {name} from {name2}", name=name, name2=start.joints[over].name), puppet=puppet)

@@ -171,7 +171,7 @@ def _rivets(painter: Inked, sight: Sight) -> None:
 
 
 def _proposed(painter: Inked, sight: Sight) -> None:
-    """Proposed joints: a pencil cord to what shall carry it, and a hollow rivet; doubtful ones with a question mark."""
+    """Proposed joints: a pencil cord to what should carry it, and a hollow rivet; doubtful ones with a question mark."""
     session, camera = sight.session, sight.camera
     puppet, placed = session.puppet, session.placed
     pivots = {p.part: p.pivot for p in session.drafts.now.proposals}

@@ -63,7 +63,7 @@ def with_binding(session: Session, camera: Camera, pointer: Pointer, spot: Spot)
     bone = next(iter(session.selection.only("joint")), None)
     if bone is None:
         return Press(
-            click=lambda: session.say(tr("Select the bone first, then draw a loop around what it shall carry."))
+            click=lambda: session.say(tr("Select the bone first, then draw a loop around what it should carry."))
         )
     return Press(
         lambda: bone_gestures.bind_by_loop(session, bone, pointer.at, lambda loop: _parts_in_loop(session, loop))

@@ -58,7 +58,7 @@ def _on_limb_mark(session: Session, handle: Handle) -> Press:
 
 
 def _on_hook(session: Session, camera: Camera, pointer: Pointer, limb: str) -> Press:
-    """A hook's cord leads to what the target shall follow; with Alt the tip itself is put elsewhere."""
+    """A hook's cord leads to what the target should follow; with Alt the tip itself is put elsewhere."""
     if pointer.alt:
         return Press(lambda: limb_gestures.drag_limb_tip(session, limb, pointer.at))
     return Press(

@@ -34,7 +34,7 @@ def _on_part_handle(session: Session, handle: Handle, pointer: Pointer) -> Press
 
 
 def with_trim(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press | None:
-    """A loop is drawn around what of a part shall go."""
+    """A loop is drawn around what of a part should go."""
     chosen = session.selection.only("part") or spot.under[:1]
     if spot.handle is not None or not chosen:
         return None

@@ -9,7 +9,7 @@ from umbrite.rig.change import exists, thing
 
 # Over a pivot, with these tools.
 PIVOT_HINTS = {
-    CORD: "{name}: drag a cord to what shall carry it.",
+    CORD: "{name}: drag a cord to what should carry it.",
     BONE: "{name}: draw a bone from here that it carries. Alt+drag moves its head, the picture stays.",
     LIMIT: "{name}: click to see how far it may turn.",
 }
@@ -22,7 +22,7 @@ HANDLE_HINTS = {
     ("Parts", "proposed cut"): "Click to leave this cut out or to take it again. Enter cuts, Esc rubs them out.",
     ("Limbs", "proposed limb"): "Click to leave this limb out or to take it again. Enter makes the limbs, Esc rubs them out.",
     ("Limbs", "pivot"): "{name}: drag from here to the other end of the limb.",
-    ("Limbs", "hook"): "{name}: click to see its card; drag the hook's cord to what its target shall follow. Alt+drag moves the tip.",
+    ("Limbs", "hook"): "{name}: click to see its card; drag the hook's cord to what its target should follow. Alt+drag moves the tip.",
     ("Limbs", "tip"): "{name}: its tip. Draw on from here; with Bones, Alt+drag moves it, Shift too leaves what it carries.",
     ("Limbs", "limit"): "{name}: drag this end of the fan or turn the wheel over it. Shift steps by 5°, Ctrl sets both ends alike.",
     ("Controls", "control"): "{name}: drag to put the control elsewhere. Shift selects several.",

@@ -336,7 +336,7 @@ def _apart(spots: list[complex], least: float, room: QRectF) -> list[complex]:
 
 
 class PlanSheet(QFrame):
-    """The figure with the choice of the plan, which way it looks, what shall be made, and the two ends: build it, or rub it out."""
+    """The figure with the choice of the plan, which way it looks, what should be made, and the two ends: build it, or rub it out."""
 
     def __init__(
         self,

@@ -45,12 +45,12 @@ def bent_parts(session: Session) -> list[str]:
 
 
 def needs_part(session: Session) -> str:
-    return "" if parts_meant(session) else tr("Select the part that shall bend first.")
+    return "" if parts_meant(session) else tr("Select the part that should bend first.")
 
 
 def needs_part_and_bones(session: Session) -> str:
     fits = _over(session)[0] is not None and len(session.selection.of("joint")) > 1
-    return "" if fits else tr("Select the part, and with Shift two or more bones that it shall bend over.")
+    return "" if fits else tr("Select the part, and with Shift two or more bones that it should bend over.")
 
 
 def needs_bent(session: Session) -> str:

@@ -35,7 +35,7 @@ LARGEST = 12_000  # pixels of a side of what is made of several parts
 
 
 def needs_several(session: Session) -> str:
-    return "" if len(session.selection.of("part")) > 1 else tr("Select two or more parts that shall be one.")
+    return "" if len(session.selection.of("part")) > 1 else tr("Select two or more parts that should be one.")
 
 
 def needs_part_over_bones(session: Session) -> str:
@@ -154,7 +154,7 @@ def _bones(session: Session, key: str) -> list[str]:
 
 def needs_one_drawing(session: Session) -> str:
     found = _one_part(session)
-    return "" if found is not None else tr("Select the one part over which bones shall be laid.")
+    return "" if found is not None else tr("Select the one part over which bones should be laid.")
 
 
 def _one_part(session: Session) -> str | None:

@@ -132,7 +132,7 @@ def needs_trimmed(session: Session) -> str:
 
 
 def two_depths(session: Session) -> None:
-    """The selected part a second time, in front; trim it to the piece that shall be seen there."""
+    """The selected part a second time, in front; trim it to the piece that should be seen there."""
     (key,) = session.selection.of("part")
     puppet, new = at_two_depths(session.puppet, key)
     session.edit(tr("{name} at two depths", name=session.puppet.parts[key].name), puppet=puppet)
@@ -140,7 +140,7 @@ def two_depths(session: Session) -> None:
     session.selection.select([new])
     session.say(
         tr(
-            "{name} rides along in front. Trim it (B) to the piece that shall be seen there.",
+            "{name} rides along in front. Trim it (B) to the piece that should be seen there.",
             name=puppet.parts[new].name,
         )
     )

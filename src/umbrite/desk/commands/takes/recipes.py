@@ -218,7 +218,7 @@ def _follow(session: Session) -> Recipe:
     moved = [*(puppet.controls[key].moves for key in session.selection.only("control")), *moved]
     moved = list(dict.fromkeys(moved))
     if not moved:
-        raise RigError(tr("Select what shall follow something else first, and then, with Shift, what it shall follow."))
+        raise RigError(tr("Select what should follow something else first, and then, with Shift, what it should follow."))
     key, joint = moved[0], puppet.joints[moved[0]]
     wanted = list(dict.fromkeys([*moved[1:], *joint.also, "", joint.parent or ""]))
 
@@ -252,7 +252,7 @@ def _bend(session: Session) -> Recipe:
         if key in session.selection.keys or limb.target in chosen or chosen & {*limb.joints, limb.end}
     ]
     if not limbs:
-        raise RigError(tr("Select the hand or foot of the limb that shall bend to its other side."))
+        raise RigError(tr("Select the hand or foot of the limb that should bend to its other side."))
 
     def make(session: Session, values: Values) -> Made:
         take = current_take(session)

@@ -157,7 +157,7 @@ def _divided(vertices: Complexes, triangles: list[Triangle], edge: tuple[int, in
     """An edge with a vertex on it or close to it; the triangles on both sides are divided."""
     found: list[Triangle] = []
     both = [t for t in triangles if edge[0] in t and edge[1] in t]
-    if len(both) == 1:  # on the outline: it shall not lose anything, so the vertex lies on the edge
+    if len(both) == 1:  # on the outline: it should not lose anything, so the vertex lies on the edge
         one, other = (complex(vertices[i]) for i in edge)
         way = other - one
         vertices[new] = one + way * ((complex(vertices[new]) - one) * way.conjugate()).real / abs(way) ** 2
