@@ -11,7 +11,7 @@ demo: $(VENV)/run.stamp $(TRANSLATIONS)/umbrite_de.qm
 	@sh scripts/system_packages.sh window
 	@sh scripts/demo.sh
 
-# All of it, two things at a time; the journeys run beside them. A table at the end tells what each part took.
+# All of it, two things at a time; the journeys run beside them. A table at the end shows how long each part took.
 test: $(VENV)/dev.stamp .venv-core/stamp $(TRANSLATIONS)/umbrite_de.qm
 	@sh scripts/system_packages.sh tests
 	@sh scripts/gltf_validator.sh

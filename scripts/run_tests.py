@@ -1,4 +1,4 @@
-"""Runs all that `make test` is made of, two things at a time and the journeys beside them, and tells at its end what each took.
+"""Runs all that `make test` is made of, two things at a time and the journeys beside them, and prints at the end how long each took.
 
 run_tests.py [NAME ...]     all of it, or the parts that are named; what a part printed is in build/tests/NAME.txt
 """

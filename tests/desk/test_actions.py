@@ -1,4 +1,4 @@
-"""Every action of the table is run by its id, in a state in which it can be done, and something comes of it.
+"""Every action of the table is run by its id, in a state where it can be done, and does something.
 
 Most need no window: they are run on a session with its files. What asks for more is run in the window, by its menu's action.
 """
@@ -292,7 +292,7 @@ def seen(desk, answers):
 
 
 def state_for(desk, name):
-    """Bring a desk into a state in which the action can be done."""
+    """Bring a desk into a state where the action can be done."""
     for state in (FITTING[name],) if name in FITTING else STATES:
         state(desk)
         if not desk.why_not(name):

@@ -126,7 +126,7 @@ def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(plain_window, a
     before = session.puppet
     act("delete")
     assert session.puppet is before
-    assert "Shift+Delete takes it along" in plain_window.frame.hints.message
+    assert "Shift+Delete removes both" in plain_window.frame.hints.message
     act("delete-with")
     assert "Near forearm" not in {item.name for item in session.puppet.parts.values()}
     assert len(session.puppet.limbs) == 3

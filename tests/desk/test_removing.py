@@ -1,4 +1,4 @@
-"""What is removed goes with what only served it, and what that did to others is told."""
+"""Removing a part takes along what only served it, and says what it did to others."""
 
 import pytest
 
@@ -24,7 +24,7 @@ def test_who_hangs_from_something_else_now_is_told(parts, act):
     said = parts.frame.hints.message
     carrier = session.puppet.joints[above].name if above else "the board"
     assert said.startswith("Trunk was removed with the control Trunk.")
-    assert f"From {carrier} hang now: {', '.join(hung[:3])}" in said
+    assert f"These hang from {carrier} now: {', '.join(hung[:3])}" in said
     assert "Undo brings all of it back" in said
 
 
@@ -41,6 +41,6 @@ def test_a_shade_goes_with_its_part_and_what_was_clipped_is_told(parts, act):
     assert invariants(session.puppet) == []
     said = parts.frame.hints.message
     assert "Cap was removed with Cap shade." in said
-    assert "Shown whole now: Mouth." in said
+    assert "No longer clipped: Mouth." in said
     act("undo")
     assert session.puppet == before

@@ -107,7 +107,7 @@ def test_a_pose_alone_and_among_others_is_the_same(puppet, data):
         for one, many in zip(alone.maps, together.maps, strict=True):
             scale = max(1.0, float(np.abs(one).max()))
             assert np.abs(one[0] - many[frame]).max() <= 1e-9 * scale
-        cut = together.at_frame(frame)  # whole: nothing of it tells of another frame
+        cut = together.at_frame(frame)  # whole: nothing of it belongs to another frame
         for field in ("turns", "lengthened", "shown", "there", "choices"):
             assert np.allclose(getattr(cut, field), getattr(alone, field), atol=1e-9), field
         assert all(np.allclose(cut.channels[what], values) for what, values in alone.channels.items())

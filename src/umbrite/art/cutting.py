@@ -240,7 +240,7 @@ def _beyond(solid: Mask, line: Sequence[complex], root: complex | None) -> Mask:
     count, labels, stats, _ = cv2.connectedComponentsWithStats(
         (solid & (barrier == 0)).astype(np.uint8), connectivity=4
     )
-    # Pieces that touch the line, by the side on which they do.
+    # Pieces that touch the line, by side.
     near, on_side = _grown(barrier > 0), {-1: list[int](), 1: list[int]()}
     for label in range(1, count):
         touching = near & (labels == label)

@@ -120,7 +120,7 @@ def workout(
 
 
 class Extreme(NamedTuple):
-    """How far a joint turned one way, radians from rest, and where: in which sweep, at which of its frames."""
+    """How far a joint turned one way, radians from rest, and where: the sweep, and its frame."""
 
     turn: float
     sweep: Sweep

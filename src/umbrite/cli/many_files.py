@@ -98,7 +98,7 @@ def _sources_of(files: Chosen) -> dict[int, Source]:
 
 
 def worked(pieces: Sequence[Piece], arguments: argparse.Namespace, what: str) -> AbstractContextManager[Finished]:
-    """Have pieces done by whom the arguments name, with progress."""
+    """Have pieces done by the workers that the arguments name, with progress."""
     hands = Hands(arguments.workers, arguments.cluster, arguments.resume)
     return work_done(pieces, hands, watching(what))
 

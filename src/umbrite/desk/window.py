@@ -90,7 +90,7 @@ class Window(QMainWindow):
         self.workout_sheet: WorkoutSheet | None = None
         self._told: dict[str, str] = {}  # why an action can't be done
         self._actions = {act.id: self._action(act) for act in ACTIONS}
-        self._stale = QTimer(self)  # runs from what may change what can be done until that is told
+        self._stale = QTimer(self)  # runs from a change that may enable or disable actions until they are asked
         self._stale.setSingleShot(True)
         self._stale.timeout.connect(self._refresh_actions)
         self.frame = BoardFrame(session, [self._actions[key] for key in ("open", "demo-art", "demo")])
@@ -266,7 +266,7 @@ class Window(QMainWindow):
         self._refresh_actions()
 
     def _on_what_may_change(self, *_: object) -> None:
-        """What can be done may be something else by now; it is asked once all has come."""
+        """Actions may be enabled or disabled by now; they are asked once, after all changes."""
         self._stale.start()
 
     def _refresh_actions(self) -> None:
@@ -302,7 +302,7 @@ class Window(QMainWindow):
         attempt(self.session, work)
 
     def set_theme(self, name: str) -> None:
-        """Dress everything in a theme; what keeps pictures of its own hears of it."""
+        """Dress everything in a theme; what keeps pictures of its own is notified."""
         app, theme = QApplication.instance(), theme_named(name, self.preferences.board)
         if isinstance(app, QApplication) and theme is not self.session.workspace.theme:
             dress(app, theme)

@@ -144,7 +144,7 @@ class Pictures:
         return other
 
     def carried_over(self) -> "Pictures":
-        """For another puppet: what is unpacked stays within the same budgets, for a drawing is told by its content."""
+        """For another puppet: what is unpacked stays within the same budgets, since drawings are known by their content."""
         self.stop()
         other = copy(self)
         other._held, other._looked_at, other._coming, other._expected = set(), {}, {}, deque()
@@ -240,7 +240,7 @@ class Pictures:
         except FileError:
             if self._arrived is None:
                 raise
-            pixels = np.zeros((1, 1, 4), np.uint8)  # a damaged drawing shows nothing; whoever exports it hears of it
+            pixels = np.zeros((1, 1, 4), np.uint8)  # a damaged drawing shows nothing; an export reports it
         if large:
             self._solid_of(sha256, pixels)
         height, width = pixels.shape[:2]

@@ -115,7 +115,7 @@ def png_of(image: QImage) -> bytes:
         straight = image.convertToFormat(QImage.Format.Format_ARGB32)
         pixels = np.frombuffer(straight.constBits(), np.uint8).reshape(image.height(), image.width(), 4)
         return cv2.imencode(".png", pixels, QUICKLY)[1].tobytes()
-    plain = QImage(image)  # whose density would else be that of the screen, so that no two machines write the same
+    plain = QImage(image)  # or its density would be that of the screen, and no two machines would write the same
     plain.setDotsPerMeterX(DENSITY)
     plain.setDotsPerMeterY(DENSITY)
     buffer = QBuffer()

@@ -21,7 +21,7 @@ class Version(Value, frozen=True, omit_defaults=True):
 
 
 class Document(Value, frozen=True, rename={"versions": "stages"}):
-    """A puppet, the pose in which it was left (what its channels are where they are not at rest), its takes, and versions of the work.
+    """A puppet, the pose it was left in (its channels that are not at rest), its takes, and versions of the work.
 
     The documents of stages have no stages.
     """

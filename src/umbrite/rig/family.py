@@ -1,4 +1,4 @@
-"""The family: who is carried by whom, and the body, which an animator moves first. Nothing here edits a puppet."""
+"""The family: what carries what, and the body, which an animator moves first. Nothing here edits a puppet."""
 
 from collections.abc import Iterator, Mapping
 

@@ -78,7 +78,7 @@ class MeshArrays:
 
 
 class NamedArrays(MeshArrays):
-    """Arrays of which only the fingerprint is known yet; they have no vertices."""
+    """Arrays that are known by their fingerprint only; they have no vertices yet."""
 
     def __init__(self, sha256: str) -> None:
         self.sha256, self.packed = sha256, b""

@@ -80,7 +80,7 @@ class Trim(Value, frozen=True):
 
 
 class Mesh(Value, frozen=True, omit_defaults=True, rename={"arrays": "sha256"}):
-    """What lets a part bend: the joints over which it does, and the arrays of vertices, triangles and weights (see `rig.mesh`).
+    """What lets a part bend: the joints it bends over, and the arrays of vertices, triangles and weights (see `rig.mesh`).
 
     Files keep the arrays beside the puppet, where their fingerprint stands for them. With `keeps_area` (0 to 1) the part gets narrower
     as a joint lengthens it.
@@ -171,7 +171,7 @@ class Limb(Value, frozen=True, omit_defaults=True):
     `end_hold` says what keeps the angle of `end`: nothing but the limb, the target, or the joint `toe`, at which it points
     and which rides on the target. `soften` is the share of the limb's length near full reach in which it
     straightens gradually, so that the middle does not pop; `stretch` the share by which it may lengthen when its target is farther.
-    `kind` is what the names told when it was made; empty where they told nothing, and in older files: ask `kind_of_limb`.
+    `kind` is what the names said when it was made; empty where they said nothing, and in older files: ask `kind_of_limb`.
     """
 
     name: str

@@ -1,7 +1,7 @@
 """What is made again and again of the same values is remembered: bounded, the least recently used goes first, and safe across threads.
 
-`remembered` tells frozen values apart by identity (tuples of ids by content) and keeps the latest few; `kept_by_content` by what is
-equal, within so many bytes. `bounded` is a mapping of that kind for whoever looks things up himself.
+`remembered` recognises frozen values by identity (tuples of ids by content) and keeps the latest few; `kept_by_content` by what is
+equal, within so many bytes. `bounded` is a mapping of that kind for callers that look things up themselves.
 """
 
 from collections.abc import Callable

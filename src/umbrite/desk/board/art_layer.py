@@ -89,7 +89,7 @@ class ArtLayer:
         return dirty
 
     def _changed(self, plan: Plan, items: list[Shape], view: View, pictures: int, *, dragging: bool) -> QRect:
-        """What has to be painted anew: everything, what differs, or around what moves, for which the rest is kept ready."""
+        """What has to be painted anew: everything, what differs, or the surroundings of what moves (the rest is kept ready)."""
         same = plan is self._plan  # then other parts show only because variants are switched
         if not same:
             self._take_up(plan)

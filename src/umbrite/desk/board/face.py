@@ -1,4 +1,4 @@
-"""What a station or a tool is on the board. `faces.py` lists them all; whoever needs one asks here."""
+"""What a station or a tool is on the board. `faces.py` lists them all; get one here."""
 
 from collections.abc import Callable, Iterable
 from typing import Any, NamedTuple

@@ -62,4 +62,4 @@ def parent_to_last(session: Session) -> None:
 def needs_last(session: Session) -> str:
     """Why nothing can be hung from the last selected joint."""
     several = len(session.selection.of("joint")) > 1
-    return "" if several else tr("Select the joints to hang first, then with Shift what they should hang from.")
+    return "" if several else tr("Select the joints to hang first, then Shift+click what they should hang from.")

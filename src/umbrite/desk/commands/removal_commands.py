@@ -1,4 +1,4 @@
-"""What is selected is removed, with what uses it or not; what that did to others is told."""
+"""Removing what is selected, with or without what uses it, and saying what that did to others."""
 
 from collections.abc import Sequence
 
@@ -33,7 +33,7 @@ def delete(session: Session) -> None:
     try:
         puppet = _without(session.puppet, session.selection.keys)
     except InUseError as error:
-        raise InUseError(tr("{error} Shift+Delete takes it along.", error=error), error.users) from None
+        raise InUseError(tr("{error} Shift+Delete removes both.", error=error), error.users) from None
     _removed(session, puppet, [])
 
 
@@ -45,7 +45,7 @@ def delete_with_users(session: Session) -> None:
 
 
 def _removed(session: Session, puppet: Puppet, along: Sequence[str]) -> None:
-    """Remove, and tell what went along and what it did to others."""
+    """Remove, and say what went along and what it did to others."""
     before, keys = session.puppet, session.selection.keys
     name = label_of(session, keys)
     gone = [key for key in before.parts if key not in puppet.parts]
@@ -67,12 +67,12 @@ def _told(before: Puppet, puppet: Puppet) -> list[str]:
             moved.setdefault(joint.parent, []).append(joint.name)
     for parent, names in moved.items():
         carrier = puppet.joints[parent].name if parent is not None else tr("the board")
-        told.append(tr("From {carrier} hang now: {names}.", carrier=carrier, names=some_names(names)))
+        told.append(tr("These hang from {carrier} now: {names}.", carrier=carrier, names=some_names(names)))
     whole = [
         part.name for key, part in puppet.parts.items() if part.clip is None and before.parts[key].clip is not None
     ]
     if whole:
-        told.append(tr("Shown whole now: {names}.", names=some_names(whole)))
+        told.append(tr("No longer clipped: {names}.", names=some_names(whole)))
     return told
 
 

@@ -23,7 +23,7 @@ from umbrite.paint.take_export import Film
 
 
 def names_of(title: str, *holds: Holds) -> str:
-    """What a file dialog lists: the files from which such things are read, or all."""
+    """What a file dialog lists: the files that can be read as such, or all."""
     return f"{title} ({' '.join(f'*{ending}' for ending in read_as(*holds))});;All files (*)"
 
 

@@ -31,7 +31,7 @@ class DepthRail(SelectingList):
         self.setUniformItemSizes(True)
         self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
         self.setMinimumWidth(190)
-        self._together: dict[str, list[str]] = {}  # the parts, back to front, for which the row of one of them stands
+        self._together: dict[str, list[str]] = {}  # the parts, back to front, that one row stands for
         self._unfolded: set[str] = set()
         self.itemDoubleClicked.connect(self._fold)
         session.opened.connect(self._fold_all)

@@ -58,7 +58,7 @@ class ProposedCut(NamedTuple):
 
 @dataclass(frozen=True, eq=False)
 class CutDraft:
-    """The cuts that are proposed over a part: for which puppet, and the bone of the piece that carries all others."""
+    """The cuts that are proposed over a part: their puppet, and the bone of the piece that carries all others."""
 
     puppet: Puppet
     part: str

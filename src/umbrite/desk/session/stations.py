@@ -4,7 +4,7 @@ from typing import Literal, NamedTuple
 
 
 class Tool(NamedTuple):
-    """One way of working with the pointer: the action that takes it (id, text, key, icon), and the hint that tells what a drag does.
+    """One way of working with the pointer: the action that chooses it (id, text, key, icon), and the hint that says what a drag does.
 
     What a press with it means stands in `board/press_rules`. `on_mesh`: the mesh of a part is worked on while it is held.
     """

@@ -80,7 +80,7 @@ class Timeline(QObject):
         return len(self.unkept) + sum(len(pose) for name, (_, pose) in self._aside.items() if name in there)
 
     def go_to(self, frame: float) -> None:
-        """Move the playhead. What was changed there without being kept is dropped, and that is told."""
+        """Move the playhead. What was changed there without being kept is dropped, with a message."""
         if frame == self.frame:
             return
         if self.unkept:
@@ -193,7 +193,7 @@ class Timeline(QObject):
         return put_take(takes, take.name, put_keys(take, self.frame, values, holding))
 
     def ask_to_play(self) -> None:
-        """Whoever plays should play, or stop."""
+        """The player should play, or stop."""
         self.play_wanted.emit()
 
     def clear(self) -> None:

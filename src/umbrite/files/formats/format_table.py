@@ -61,10 +61,10 @@ OUTPUTS = [
 
 
 def read_as(*holds: Holds) -> dict[str, Format]:
-    """The formats from which such things are read, by ending."""
+    """The formats that can be read as such, by ending."""
     return {each.ending: each for each in INPUTS if each.holds in holds}
 
 
 def written_as(*holds: Holds) -> dict[str, Format]:
-    """The formats in which such things are written, by ending."""
+    """The formats that such things can be written to, by ending."""
     return {each.ending: each for each in OUTPUTS if each.holds in holds}

@@ -224,7 +224,7 @@ def _polish(chains: Chains, turns: Floats, largest: float, steps: int = POLISH) 
     turns, error = turns.copy(), chains.away(turns)
     alive, here = np.arange(len(turns)), chains  # the cases that go on, and what they are
     for _ in range(steps):
-        before, tell = error[alive], NEARER_AT_ALL * here.length  # less cannot be told from rounding
+        before, tell = error[alive], NEARER_AT_ALL * here.length  # less is within rounding
         now = turns[alive]
         turns[alive], error[alive] = _nearer(here, now, before, tell, _newton(here, now, largest))
         going = (error[alive] < before - tell) & (error[alive] > here.goal)

@@ -298,7 +298,7 @@ class _Span(NamedTuple):
 
 
 def _straight_at(plan: Plan, batch: LimbBatch, own: Affine[Complexes]) -> Floats:
-    """The turn of the second joint at which the limb is straight."""
+    """The turn of the second joint that makes the limb straight."""
     below = batch.joints[:, 1]
     first = ahead(plan, batch, own, 0)
     second = Affine(own.a[:, below], own.b[:, below], UNMOVED).direction(ahead(plan, batch, own, 1))

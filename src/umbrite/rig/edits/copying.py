@@ -39,7 +39,7 @@ def copy_branches(
     before, chosen = puppet, things_within(puppet, joints)
     there = set(chosen)
     chosen += [key for key, link in puppet.links.items() if owner_of(link.drives) in there]
-    if transform.line is None:  # what is mirrored is no guest, for it is not what came in
+    if transform.line is None:  # a mirrored copy is no guest: it is not what came in
         chosen += [key for key, one in puppet.guests.items() if is_guest_within(one, there)]
     new: dict[str, str] = {}
     for key in chosen:

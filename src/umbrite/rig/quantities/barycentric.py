@@ -6,7 +6,7 @@ import numpy as np
 
 from umbrite.rig.mesh_arrays import Complexes, Floats, Ints
 
-FLAT = 1e-9  # twice the area, in square pixels, of a triangle in which nothing can lie
+FLAT = 1e-9  # twice the area, in square pixels, of a triangle too thin to hold a point
 
 
 class Shares(NamedTuple):

@@ -69,13 +69,13 @@ def limb_kind(names: Iterable[str]) -> LimbKind:
 
 
 def kind_of_limb(puppet: Puppet, limb: Limb) -> LimbKind:
-    """What kind a limb is: as it was told when it was made, or else by the names of its joints."""
+    """What kind a limb is: as stored when it was made, or else from the names of its joints."""
     joints = (*limb.joints, *([limb.end] if limb.end is not None else []))
     return limb.kind or limb_kind(puppet.joints[key].name for key in joints)
 
 
 def limb_name(names: Sequence[str]) -> str:
-    """What people call a limb over pieces of these names: its side as the art has it, what tells it apart, and its kind.
+    """What people call a limb over pieces of these names: its side as the art has it, what makes it different, and its kind.
 
     Where the names are of another language than English the pieces at both its ends say what it is.
     """
@@ -86,7 +86,7 @@ def limb_name(names: Sequence[str]) -> str:
         ends = dict.fromkeys(bare_name(name) for name in (names[0], names[-1]))
         text = " ".join(filter(None, [side, " – ".join(ends)]))
     elif kind:
-        # What all names have before it besides the side tells limbs apart: front, hind, first.
+        # What all names share before it, besides the side, makes limbs different: front, hind, first.
         shared = [word for word in words_of(names[0]) if all(word in words_of(name) for name in names[1:])]
         which = [
             word for word in shared if word.isalpha() and side_of(word) == "middle" and kind_of(word) not in _LIMBS

@@ -2452,7 +2452,7 @@
       <translation>{name} dreht sich jetzt an {other}. W halten und ziehen probiert es; die ganze Zeichnung bleibt verborgen erhalten.</translation>
     </message>
     <message>
-      <source>Select the one part over which bones should be laid.</source>
+      <source>Select the one part to lay bones over.</source>
       <translation>Wählen Sie das eine Teil, über das Knochen gelegt werden sollen.</translation>
     </message>
     <message>
@@ -2676,7 +2676,7 @@
       <translation>Wähle zuerst die Teile, unter denen gewählt wird, mit Umschalt.</translation>
     </message>
     <message>
-      <source>Select what is followed first, then with Shift what should follow.</source>
+      <source>Select what leads first, then Shift+click what should follow.</source>
       <translation>Wähle zuerst, dem gefolgt wird, dann mit Umschalt, was folgen soll.</translation>
     </message>
     <message>
@@ -2744,7 +2744,7 @@
       <translation>{keys} an {name} hängen</translation>
     </message>
     <message>
-      <source>Select the joints to hang first, then with Shift what they should hang from.</source>
+      <source>Select the joints to hang first, then Shift+click what they should hang from.</source>
       <translation>Erst die Gelenke wählen, die umgehängt werden, dann mit Umschalt das, woran sie hängen sollen.</translation>
     </message>
     <message>
@@ -2912,7 +2912,7 @@
       <translation>Die Naht von {name} abdecken</translation>
     </message>
     <message>
-      <source>Covered by {name}: what covers a seam turns with its joint and has its own place in the depth rail.</source>
+      <source>{name} made: a seam cover turns with its joint and has its own place in the depth rail.</source>
       <translation>Abgedeckt mit {name}: Was eine Naht abdeckt, dreht sich mit seinem Gelenk und hat einen eigenen Platz in der Tiefenleiste.</translation>
     </message>
     <message>
@@ -3008,15 +3008,15 @@
       <translation>{name} ist entfernt, mit {others}.</translation>
     </message>
     <message>
-      <source>From {carrier} hang now: {names}.</source>
+      <source>These hang from {carrier} now: {names}.</source>
       <translation>An {carrier} hängen jetzt: {names}.</translation>
     </message>
     <message>
-      <source>Shown whole now: {names}.</source>
+      <source>No longer clipped: {names}.</source>
       <translation>Jetzt ganz zu sehen: {names}.</translation>
     </message>
     <message>
-      <source>{error} Shift+Delete takes it along.</source>
+      <source>{error} Shift+Delete removes both.</source>
       <translation>{error} Umschalt+Entf nimmt es mit.</translation>
     </message>
     <message>
@@ -3344,7 +3344,7 @@
       <translation>{count} Schlüssel kopieren</translation>
     </message>
     <message>
-      <source>Select the joint from which on it should swing: a tail, a scarf, an ear.</source>
+      <source>Select the joint where the swing should begin: on a tail, a scarf, an ear.</source>
       <translation>Zuerst das Gelenk wählen, ab dem es schwingen soll: Schwanz, Schal, Ohr.</translation>
     </message>
     <message>
@@ -3504,7 +3504,7 @@
       <translation>{name} durchspielen</translation>
     </message>
     <message>
-      <source>Select what should follow something else first, and then, with Shift, what it should follow.</source>
+      <source>Select what should follow first, then Shift+click what it should follow.</source>
       <translation>Zuerst wählen, was folgen soll, dann mit Umschalt, wem es folgen soll.</translation>
     </message>
     <message>

@@ -154,7 +154,7 @@ def _bones(session: Session, key: str) -> list[str]:
 
 def needs_one_drawing(session: Session) -> str:
     found = _one_part(session)
-    return "" if found is not None else tr("Select the one part over which bones should be laid.")
+    return "" if found is not None else tr("Select the one part to lay bones over.")
 
 
 def _one_part(session: Session) -> str | None:

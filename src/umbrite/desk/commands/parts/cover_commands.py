@@ -56,7 +56,7 @@ def seam_cover(session: Session) -> None:
     session.selection.select(made)
     session.say(
         tr(
-            "Covered by {name}: what covers a seam turns with its joint and has its own place in the depth rail.",
+            "{name} made: a seam cover turns with its joint and has its own place in the depth rail.",
             name=names,
         )
     )

@@ -15,7 +15,7 @@ def needs_joint(session: Session) -> str:
     return (
         ""
         if session.selection.of("joint")
-        else tr("Select the joint from which on it should swing: a tail, a scarf, an ear.")
+        else tr("Select the joint where the swing should begin: on a tail, a scarf, an ear.")
     )
 
 

@@ -218,7 +218,7 @@ def _follow(session: Session) -> Recipe:
     moved = [*(puppet.controls[key].moves for key in session.selection.only("control")), *moved]
     moved = list(dict.fromkeys(moved))
     if not moved:
-        raise RigError(tr("Select what should follow something else first, and then, with Shift, what it should follow."))
+        raise RigError(tr("Select what should follow first, then Shift+click what it should follow."))
     key, joint = moved[0], puppet.joints[moved[0]]
     wanted = list(dict.fromkeys([*moved[1:], *joint.also, "", joint.parent or ""]))
 

@@ -1,6 +1,6 @@
 """What a press on the timeline begins, and what a drag of it does.
 
-In the ruler: the playhead, the folds at which the take begins and ends, the jaws of what is picked. On rows: an key is picked and
+In the ruler: the playhead, the folds where the take begins and ends, the jaws of what is selected. On rows: a key is selected and
 dragged (Ctrl copies it, Alt takes everything later along), a thread is eased, the bare timeline is boxed. In a curve: keys go across and up
 and down (Shift: only one of them), hold on to the values of their neighbours and to 0 unless Alt is held; tangents bend it, with Alt on
 one side only.
