@@ -18,7 +18,7 @@ test: $(VENV)/dev.stamp .venv-core/stamp $(TRANSLATIONS)/umbrite_de.qm
 	@.venv-core/bin/python -c "import importlib.util as u, sys; sys.exit(u.find_spec('PySide6') is not None)"
 	@$(BIN)/python scripts/run_tests.py
 
-# Lint, and the tests that what was changed since the last time can touch; the first time it gets to know all of them.
+# Lint, and the tests that changes since the last run can affect; the first run goes through all of them.
 quick: $(VENV)/dev.stamp $(TRANSLATIONS)/umbrite_de.qm
 	@$(BIN)/python scripts/run_tests.py quick
 

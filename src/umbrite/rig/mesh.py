@@ -1,4 +1,4 @@
-"""The mesh of a part that bends: made, looked through and changed. What becomes of it is in `motion.bends`.
+"""The mesh of a part that bends: made, checked and changed. Posing it is in `motion.bends`.
 
 A mesh holds vertices in the drawing's pixels (complex, x + iy, y down), triangles of three vertices each, and for each vertex up to
 four joints with weights that sum to 1.

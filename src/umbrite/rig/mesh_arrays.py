@@ -87,7 +87,7 @@ class NamedArrays(MeshArrays):
 
 
 def unpacked(data: bytes, sha256: str) -> MeshArrays:
-    """Packed arrays, whose fingerprint has been proved. Raises RigError for what are none."""
+    """Packed arrays, after their fingerprint was checked. Raises RigError for anything else."""
     try:
         with zipfile.ZipFile(io.BytesIO(data)) as archive:
             small = sum(member.file_size for member in archive.infolist()) <= MOST_BYTES
@@ -116,21 +116,21 @@ def unpacked(data: bytes, sha256: str) -> MeshArrays:
 
 
 def by_name(value: object) -> object:
-    """What stands for arrays in words that files are kept beside: their fingerprint. Raises TypeError for anything else."""
+    """How JSON refers to arrays that lie in files beside it: by fingerprint. Raises TypeError for anything else."""
     if isinstance(value, MeshArrays):
         return value.sha256
     raise TypeError(f"{type(value).__name__} is no value of a document")
 
 
 def whole(value: object) -> object:
-    """What stands for arrays in words that stand alone: their fingerprint, and they themselves in base64. Raises TypeError for anything else."""
+    """How JSON without files beside it holds arrays: fingerprint and base64. Raises TypeError for anything else."""
     if isinstance(value, MeshArrays):
         return [value.sha256, base64.b64encode(value.packed).decode()]
     raise TypeError(f"{type(value).__name__} is no value of a document")
 
 
 def read_arrays(_kind: type, value: object) -> MeshArrays:
-    """Arrays from either. Raises ValueError for what are none."""
+    """Arrays from either form. Raises ValueError for anything else."""
     match value:
         case str():
             return NamedArrays(value)

@@ -1,4 +1,4 @@
-"""What is made again and again of the same values is remembered: bounded, the least recently used goes first, and safe across threads.
+"""Caches for results that are computed again and again from the same values: bounded, least recently used out first, safe across threads.
 
 `remembered` recognises frozen values by identity (tuples of ids by content) and keeps the latest few; `kept_by_content` by what is
 equal, within so many bytes. `bounded` is a mapping of that kind for callers that look things up themselves.
@@ -18,7 +18,7 @@ Key = TypeVar("Key")
 Item = TypeVar("Item")
 # Before and after of an edit, and what a gesture shows in between.
 LATEST = 4
-SMALL = 200  # bytes that a thing is taken to weigh besides its arrays
+SMALL = 200  # bytes counted for a thing besides its arrays
 
 
 def remembered(make: Maker) -> Maker:
@@ -59,7 +59,7 @@ def remembered_by(of: Callable[..., tuple[object, ...]]) -> Callable[[Maker], Ma
 
 
 def kept_by_content(most: int) -> Callable[[Maker], Maker]:
-    """A function of values that can be hashed, whose results are kept while they weigh no more than `most` bytes together."""
+    """A function of hashable values; its results are kept while they take no more than `most` bytes together."""
 
     def wrapped(make: Maker) -> Maker:
         return cast("Maker", cached(bounded(most), lock=RLock())(make))
@@ -68,12 +68,12 @@ def kept_by_content(most: int) -> Callable[[Maker], Maker]:
 
 
 def bounded(most: int, size: Callable[[Any], int] | None = None) -> LRUCache[Any, Any]:
-    """A mapping within so many bytes, by default those of the arrays in what it holds. What is heavier than all of it is not kept."""
+    """A mapping of limited size in bytes (by default of the arrays it holds). An entry larger than the limit is not kept."""
     return LRUCache(most, getsizeof=size or weight_of)
 
 
 def weight_of(thing: object) -> int:
-    """About how many bytes a thing holds: its arrays, and little for all else."""
+    """About how many bytes a thing holds: its arrays, and a little for the rest."""
     if isinstance(thing, np.ndarray):
         return int(thing.nbytes) + SMALL
     if isinstance(thing, bytes):

@@ -116,9 +116,7 @@ def switch_controls_only(session: Session) -> None:
 
 
 def needs_two_joints(session: Session) -> str:
-    return (
-        "" if len(_linkable(session)) == 2 else tr("Select what leads first, then Shift+click what should follow.")
-    )
+    return "" if len(_linkable(session)) == 2 else tr("Select what leads first, then Shift+click what should follow.")
 
 
 def _linkable(session: Session) -> list[str]:

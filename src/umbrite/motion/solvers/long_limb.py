@@ -236,7 +236,7 @@ def _polish(chains: Chains, turns: Floats, largest: float, steps: int = POLISH) 
 
 
 def _polish_few(chains: Chains, turns: Floats, largest: float, steps: int) -> tuple[Floats, Floats]:
-    """The same in plain numbers, one by one. Several starts of a limb are often at the same ends of its limits by now."""
+    """The same in plain numbers, one by one. By now, several starts of a limb often stand at the same limits."""
     turns, error = turns.copy(), np.zeros(len(turns))
     known: dict[tuple[complex, ...], tuple[list[float], float]] = {}
     for i, (chain, goal) in enumerate(chains.one_by_one()):
@@ -249,7 +249,7 @@ def _polish_few(chains: Chains, turns: Floats, largest: float, steps: int) -> tu
 
 
 def _nearer(chains: Chains, turns: Floats, error: Floats, tell: Floats, step: Floats) -> tuple[Floats, Floats]:
-    """The poses after a step: the whole of it where that brings none farther, else the largest part that comes nearer, else none."""
+    """The poses after a step: all of it if that gets nearer, else the largest part that does, else none."""
     turns, tries = turns.copy(), np.clip(turns + step, chains.low, chains.high)
     away = chains.away(tries)
     take = away < error + tell

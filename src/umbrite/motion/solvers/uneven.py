@@ -225,7 +225,7 @@ def _at_ends(reach: _Reach) -> Floats:
 
 
 def _more(plan: Plan, batch: LimbBatch, own: Affine[Complexes], asked: Asked, found: Floats, uneven: Flags) -> Floats:
-    """Damped Newton steps from what was found, for uneven limbs that miss; the nearest poses on the way, and found ones elsewhere."""
+    """Damped Newton steps for uneven limbs that still miss; returns the nearest poses on the way, and the others unchanged."""
     low, high, size = asked.low, asked.high, asked.size
 
     def tip(turns: Floats) -> tuple[Complexes, Complexes]:
@@ -251,7 +251,7 @@ def _more(plan: Plan, batch: LimbBatch, own: Affine[Complexes], asked: Asked, fo
 
 
 def _damped_step(turns: Floats, speed: Complexes, error: Complexes, asked: Asked) -> Floats:
-    """A step towards the target by give, at most half a radian; joints that it would take out of their limits stay, looked at twice."""
+    """A step towards the target by give, at most half a radian; joints that it would take out of their limits stay (checked twice)."""
     count = turns.shape[-1]
     at, low, high, weight = (x.reshape(-1, count) for x in (turns, asked.low, asked.high, asked.give))
     damping = (1e-3 * np.abs(error) ** 2 + 1e-12 * asked.size**2 + 1e-300).ravel()
@@ -283,7 +283,7 @@ def _room(plan: Plan, batch: LimbBatch, own: Affine[Complexes], asked: Asked) ->
 
 
 class _Span(NamedTuple):
-    """From one turn to another, case by case; below nothing where they are in the wrong order."""
+    """From one turn to another, case by case; negative where they are in the wrong order."""
 
     low: Floats
     high: Floats
@@ -293,7 +293,7 @@ class _Span(NamedTuple):
         return np.asarray(self.high - self.low)
 
     def within(self, start: Floats) -> "_Span":
-        """What of it lies within half a turn from a start on."""
+        """The part of it within half a turn from a start."""
         return _Span(np.maximum(self.low, start), np.minimum(self.high, start + np.pi))
 
 

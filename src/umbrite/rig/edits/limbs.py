@@ -248,7 +248,9 @@ def propose_limbs(puppet: Puppet) -> list[tuple[str, str]]:
 def make_limbs(puppet: Puppet, ends: Sequence[tuple[str, str]]) -> tuple[Puppet, list[str]]:
     """Make these limbs. Refuses an empty choice; returns the new puppet and the limbs' ids."""
     if not ends:
-        raise RigError("No arm or leg was recognised by its names. Draw a limb with L, from its root to its hand or foot.")
+        raise RigError(
+            "No arm or leg was recognised by its names. Draw a limb with L, from its root to its hand or foot."
+        )
     made = []
     for root, end in ends:
         puppet, key = make_limb(puppet, root, end)

@@ -58,7 +58,7 @@ def free_limit(puppet: Puppet, joint: str) -> Puppet:
 
 
 def other_arc(puppet: Puppet, joint: str) -> Puppet:
-    """Turn a fan inside out: what is left of half a turn opens on the other side. Twice gives the limit as it was.
+    """Turn a fan inside out: what is left of half a turn opens on the other side. Doing it twice restores the limit.
 
     Rest is always inside, so a limit that is open on both sides stays so: each side gets what the other one left.
     Refuses a joint without a limit, one that may not turn at all, and limits that reach half a turn.
@@ -66,7 +66,7 @@ def other_arc(puppet: Puppet, joint: str) -> Puppet:
     name, limit = get_joint(puppet, joint).name, puppet.joints[joint].limit
     if limit is None:
         raise RigError(f"{name} has no limit to turn inside out. Give it one first.")
-    small, large = (round(end, 9) for end in (limit.smallest, limit.largest))  # next to nothing is closed
+    small, large = (round(end, 9) for end in (limit.smallest, limit.largest))  # less is no opening
     if max(-small, large) >= math.pi or small == large:
         raise RigError(
             f"{name} has no other arc: its limit is {angle_text(large, 0)} to {angle_text(small, 0)}. "

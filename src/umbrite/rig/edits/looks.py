@@ -39,7 +39,7 @@ def set_clip(puppet: Puppet, key: str, by: str | None, *, outside: bool = False)
 
 
 def shades_of(puppet: Puppet, key: str) -> list[str]:
-    """The parts that only darken a part, inside of it."""
+    """The shades of a part: parts that only darken it, inside its outline."""
     return [
         other
         for other, part in puppet.parts.items()

@@ -7,7 +7,7 @@ from umbrite.rig.family import children, targets, toes
 from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, limb_tip, nearest_bone
 from umbrite.rig.model import Puppet, point
 
-# A head lies on a tip up to so many board pixels.
+# Nearer than this, board pixels, a head counts as lying on a tip.
 ON = 1e-6
 
 
@@ -21,7 +21,7 @@ def is_attached(puppet: Puppet, key: str) -> bool:
 def move_pivot(puppet: Puppet, key: str, to: complex, *, along: bool = True) -> Puppet:
     """Put a joint's pivot on a board point at rest. The art stays; a target takes its limb's tip along.
 
-    So does the tip of the bone that carries it, if it stood on the pivot and on no other one; not with `along` off.
+    The tip of the bone above follows too if it stood on this pivot and no other one; not with `along` off.
     """
     require_finite(to, what="A pivot")
     if (limb_key := targets(puppet).get(key)) is not None:

@@ -37,7 +37,7 @@ _LIMBS: dict[str, LimbKind] = {
     "thigh": "leg", "shin": "leg", "foot": "leg", "toe": "leg", "upper arm": "arm", "forearm": "arm", "hand": "arm", "finger": "arm",
     "tail": "tail", "wing": "wing", "neck": "neck",
 }  # fmt: skip
-# Where names tell several, the first of these counts.
+# Where names give several, the first of these counts.
 _LIMB_KINDS: tuple[LimbKind, ...] = ("leg", "arm", "tail", "wing", "neck")
 
 # What a kind hangs from, the most usual first.
@@ -63,7 +63,7 @@ def kind_of(name: str) -> str:
 
 
 def limb_kind(names: Iterable[str]) -> LimbKind:
-    """What kind of limb pieces of these names make, in any language; empty where they tell none."""
+    """What kind of limb pieces of these names make, in any language; empty if the names don't say."""
     told = {_LIMBS.get(kind_of(name), "") for name in names}
     return next((kind for kind in _LIMB_KINDS if kind in told), "")
 

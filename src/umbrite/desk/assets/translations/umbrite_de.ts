@@ -3013,7 +3013,7 @@
     </message>
     <message>
       <source>No longer clipped: {names}.</source>
-      <translation>Jetzt ganz zu sehen: {names}.</translation>
+      <translation>Nicht mehr beschnitten: {names}.</translation>
     </message>
     <message>
       <source>{error} Shift+Delete removes both.</source>

@@ -55,10 +55,7 @@ def seam_cover(session: Session) -> None:
     session.edit(tr("Cover the seam of {name}", name=label_of(session, session.selection.of("joint"))), puppet=puppet)
     session.selection.select(made)
     session.say(
-        tr(
-            "{name} made: a seam cover turns with its joint and has its own place in the depth rail.",
-            name=names,
-        )
+        tr("{name} made: a seam cover turns with its joint and has its own place in the depth rail.", name=names)
     )
 
 
