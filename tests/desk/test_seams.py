@@ -40,7 +40,7 @@ def nursery(tmp_path, monkeypatch, qtbot):
     monkeypatch.setitem(STATIONS, NURSERY.name, NURSERY)
     monkeypatch.setitem(STATION_FACES, NURSERY.name, room)
     monkeypatch.setitem(TOOL_FACES, TOY.name, press)
-    for table in ("umbrite.desk.window.ACTIONS", "umbrite.desk.panels.menu_bar.ACTIONS"):
+    for table in ("umbrite.desk.actions.action_set.ACTIONS", "umbrite.desk.panels.menu_bar.ACTIONS"):
         monkeypatch.setattr(table, (*action_table.ACTIONS, act))
     answers = Answers()
     window = opened(tmp_path, answers)

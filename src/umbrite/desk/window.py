@@ -4,8 +4,8 @@ import math
 from collections.abc import Callable, Mapping
 from pathlib import Path
 
-from PySide6.QtCore import QByteArray, QPoint, QSettings, Qt, QTimer
-from PySide6.QtGui import QAction, QCloseEvent, QCursor, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence
+from PySide6.QtCore import QByteArray, QPoint, QSettings, Qt
+from PySide6.QtGui import QAction, QCloseEvent, QCursor, QDragEnterEvent, QDropEvent, QKeyEvent
 from PySide6.QtWidgets import (
     QAbstractScrollArea,
     QApplication,
@@ -18,9 +18,8 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from umbrite.desk.actions.action import Act
+from umbrite.desk.actions.action_set import ActionSet
 from umbrite.desk.actions.action_table import ACTIONS
-from umbrite.desk.actions.contexts import FEWEST, MOST, fitting_actions
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.board_frame import BoardFrame
 from umbrite.desk.board.input.drops import Drop, paths_in
@@ -41,7 +40,7 @@ from umbrite.desk.files.recovery_offer import Offers
 from umbrite.desk.files.reuse_desk import ReuseDesk
 from umbrite.desk.files.scripts import Scripts, ScriptsMenu
 from umbrite.desk.panels.alone import Alone
-from umbrite.desk.panels.arrangement import Arrangements
+from umbrite.desk.panels.arrangement import DOCK_AREAS, Arrangements, lay_docks
 from umbrite.desk.panels.controls_panel import ControlsPanel
 from umbrite.desk.panels.depth_rail import DepthRail
 from umbrite.desk.panels.details.details import Details
@@ -61,7 +60,7 @@ from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
-from umbrite.desk.theme.look import dress, icon
+from umbrite.desk.theme.look import dress
 from umbrite.desk.theme.themes import BOARDS, theme_named
 
 ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
@@ -88,12 +87,8 @@ class Window(QMainWindow):
         self.keeper.set_interval(self.preferences.autosave)
         self.outside = OutsideEditor(session, self.files.exchange, self)
         self.workout_sheet: WorkoutSheet | None = None
-        self._told: dict[str, str] = {}  # why an action can't be done
-        self._actions = {act.id: self._action(act) for act in ACTIONS}
-        self._stale = QTimer(self)  # runs from a change that may enable or disable actions until they are asked
-        self._stale.setSingleShot(True)
-        self._stale.timeout.connect(self._refresh_actions)
-        self.frame = BoardFrame(session, [self._actions[key] for key in ("open", "demo-art", "demo")])
+        self.acts = ActionSet(session, self, lambda act: self.run(lambda: act.does(self)))
+        self.frame = BoardFrame(session, [self.acts.made[key] for key in ("open", "demo-art", "demo")])
         self.board: Board = self.frame.board
         self.offers = Offers(self.keeper, self.files, self.frame.banner.ask)
         self.strip = Strip(session)
@@ -108,7 +103,7 @@ class Window(QMainWindow):
         self.versions = VersionsPanel(session)
         self.findings_list = FindingsList(session, self)
         self.guide = Guide(ACTIONS, self)
-        self.finder = Finder(list(self._actions.values()), self)
+        self.finder = Finder(list(self.acts.made.values()), self)
         self._lay_out()
         self._connect()
         self.setWindowTitle(tr("Umbrite"))
@@ -118,27 +113,13 @@ class Window(QMainWindow):
         self._alone = Alone(self, session.workspace, self.docks.values(), self.strip_bar)
         self._restore()
         self._on_station()
-        self._refresh_actions()
 
     @property
     def actions_by_id(self) -> Mapping[str, QAction]:
-        """All actions, which can or can't be done as things stand now."""
-        if self._stale.isActive():
-            self._refresh_actions()
-        return self._actions
+        """All actions, enabled or not as things stand now."""
+        return self.acts.by_id
 
     # Building
-
-    def _action(self, act: Act) -> QAction:
-        action = QAction(tr(act.text), self)
-        if act.icon:
-            action.setIcon(icon(self.session.workspace.theme, act.icon))
-        if act.key:
-            action.setShortcut(QKeySequence(act.key))
-        action.setCheckable(bool(act.tool or act.view))
-        action.triggered.connect(lambda _checked=False: self.run(lambda: act.does(self)))
-        self.addAction(action)
-        return action
 
     def _lay_out(self) -> None:
         middle = QWidget()
@@ -152,40 +133,17 @@ class Window(QMainWindow):
         strip_bar.setMovable(False)
         strip_bar.setContextMenuPolicy(Qt.ContextMenuPolicy.PreventContextMenu)
         strip_bar.addWidget(self.strip)
-        for corner, area in (
-            (Qt.Corner.BottomLeftCorner, Qt.DockWidgetArea.LeftDockWidgetArea),
-            (Qt.Corner.BottomRightCorner, Qt.DockWidgetArea.RightDockWidgetArea),
-        ):
-            self.setCorner(corner, area)
-        self.docks = {
-            name: self._dock(name, widget, area)
-            for name, widget, area in (
-                ("Family", self.family, Qt.DockWidgetArea.LeftDockWidgetArea),
-                ("Diagram", self.diagram, Qt.DockWidgetArea.LeftDockWidgetArea),
-                ("Controls", self.controls_panel, Qt.DockWidgetArea.LeftDockWidgetArea),
-                ("Library", self.library, Qt.DockWidgetArea.LeftDockWidgetArea),
-                ("Stages", self.versions, Qt.DockWidgetArea.LeftDockWidgetArea),
-                ("Depth", self.depth_rail, Qt.DockWidgetArea.RightDockWidgetArea),
-                ("Details", self.details, Qt.DockWidgetArea.RightDockWidgetArea),
-                ("Poses", self.shelf, Qt.DockWidgetArea.RightDockWidgetArea),
-                ("Tape", self.timeline, Qt.DockWidgetArea.BottomDockWidgetArea),
-            )
-        }
+        left, right, below = DOCK_AREAS
+        self.docks = lay_docks(
+            self,
+            {
+                "Family": (self.family, left), "Diagram": (self.diagram, left), "Controls": (self.controls_panel, left),
+                "Library": (self.library, left), "Stages": (self.versions, left), "Depth": (self.depth_rail, right),
+                "Details": (self.details, right), "Poses": (self.shelf, right), "Tape": (self.timeline, below),
+            },
+        )  # fmt: skip
         for dock in self.docks.values():
             self.panels_menu.addAction(dock.toggleViewAction())
-        self.splitDockWidget(self.docks["Family"], self.docks["Library"], Qt.Orientation.Vertical)
-        self.tabifyDockWidget(self.docks["Library"], self.docks["Stages"])
-        self.tabifyDockWidget(self.docks["Family"], self.docks["Diagram"])
-        self.tabifyDockWidget(self.docks["Diagram"], self.docks["Controls"])
-        self.tabifyDockWidget(self.docks["Details"], self.docks["Poses"])
-        self.docks["Family"].raise_()
-        self.resizeDocks(
-            [self.docks[name] for name in ("Family", "Depth", "Details")], [256, 262, 262], Qt.Orientation.Horizontal
-        )
-        self.resizeDocks([self.docks["Depth"], self.docks["Details"]], [270, 380], Qt.Orientation.Vertical)
-        self.docks["Details"].raise_()
-        for name in ("Tape", "Library", "Stages"):  # they come when they are wanted
-            self.docks[name].hide()
 
     def _fill_menus(self) -> None:
         self.panels_menu = QMenu(tr("Panels"), self)
@@ -194,44 +152,24 @@ class Window(QMainWindow):
         )
         self.scripts_menu = ScriptsMenu(self.scripts, self.run, self)
         more = {"diagram": self.panels_menu, "open": self.recent_menu, "branch-smaller": self.scripts_menu}
-        fill_menus(self.menuBar(), self._actions, more)
+        fill_menus(self.menuBar(), self.acts.made, more)
         self.menuBar().findChildren(QMenu)[0].aboutToShow.connect(self.recent_menu.fill)
-
-    def _dock(self, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
-        dock = QDockWidget(tr(name), self)
-        dock.setObjectName(f"dock-{name.lower()}")
-        dock.setFeatures(
-            QDockWidget.DockWidgetFeature.DockWidgetMovable
-            | QDockWidget.DockWidgetFeature.DockWidgetFloatable
-            | QDockWidget.DockWidgetFeature.DockWidgetClosable
-        )
-        dock.setWidget(widget)
-        self.addDockWidget(area, dock)
-        return dock
 
     def _connect(self) -> None:
         session = self.session
         session.workspace.station_changed.connect(self._on_station)
         session.workspace.theme_changed.connect(self._on_theme)
-        for signal in (
-            session.selection.changed,
-            session.workspace.tool_changed,
-            session.workspace.view_changed,
-            session.drafts.changed,
-        ):
-            signal.connect(self._on_what_may_change)
-        session.settled.connect(self._refresh_actions)  # a key that comes right after finds its action
         self.strip.badge_pressed.connect(self.show_findings)
         self.findings_list.wanted.connect(lambda key: self.actions_by_id[key].trigger())
         self.strip.stepped.connect(lambda by: self.run(lambda: session.step(by)))
         self.keeper.failed.connect(lambda text: self.dialogs.tell(tr("Not kept for recovery"), text))
         timeline = session.timeline
-        timeline.changed.connect(lambda: None if timeline.playing else self._stale.start())
+        timeline.changed.connect(lambda: None if timeline.playing else self.acts.may_change())
         timeline.play_wanted.connect(lambda: self.play() if session.workspace.station.timed else None)
         self.board.dropped.connect(self._take_drop)
         self.versions.new_wanted.connect(lambda name: self.run(lambda: self.reuse.new_from(name)))
         self.family.tree.dropped.connect(self.files.dropped)
-        self.board.menu_opened.connect(self.add_fitting)
+        self.board.menu_opened.connect(self.acts.add_fitting)
         lists = (self.depth_rail, self.controls_panel.controls, self.controls_panel.links)
         for panel in (self.family.tree, self.diagram.sheet, *lists):
             panel.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
@@ -255,38 +193,10 @@ class Window(QMainWindow):
 
     def _on_station(self) -> None:
         station = self.session.workspace.station
-        row = [
-            self._actions[act.id]
-            for act in ACTIONS
-            if act.row == station.name or (station.timed and act.tool in station.tools)
-        ]
-        self.frame.show_tools(row)
+        self.frame.show_tools(self.acts.row(station))
         if not self.alone:
-            self.arrangements.enter(self.session.workspace.station)
-        self._refresh_actions()
-
-    def _on_what_may_change(self, *_: object) -> None:
-        """Actions may be enabled or disabled by now; they are asked once, after all changes."""
-        self._stale.start()
-
-    def _refresh_actions(self) -> None:
-        """Ask all of them once, however much has changed."""
-        self._stale.stop()
-        session = self.session
-        for act in ACTIONS:
-            action = self._actions[act.id]
-            if (why := act.why_not(session)) != self._told.get(act.id):
-                self._told[act.id] = why
-                action.setEnabled(not why)
-                action.setStatusTip(why)
-                action.setToolTip(act.tip(why))
-            if act.tool:
-                action.setChecked(session.workspace.tool is act.tool)
-            elif act.view:
-                action.setChecked(session.workspace.views[act.view])
-        names = (session.history.undo_name, session.history.redo_name)
-        for key, word, name in zip(("undo", "redo"), (tr("Undo"), tr("Redo")), names, strict=True):
-            self._actions[key].setText(f"{word}: {name}" if name else word)
+            self.arrangements.enter(station)
+        self.acts.refresh()
 
     def run(self, work: Callable[[], object]) -> None:
         """Do an action; a refusal is said on the hint line, and nothing is changed.
@@ -297,7 +207,7 @@ class Window(QMainWindow):
         if dragged is not None:
             dragged.cancel()
             self.session.say(tr("The drag was put back."))
-            self._stale.start()  # a switch that was pressed shows its true state again
+            self.acts.may_change()  # a switch that was pressed shows its true state again
             return
         attempt(self.session, work)
 
@@ -309,9 +219,7 @@ class Window(QMainWindow):
             self.session.workspace.dress(theme)
 
     def _on_theme(self) -> None:
-        for act in ACTIONS:
-            if act.icon:
-                self._actions[act.id].setIcon(icon(self.session.workspace.theme, act.icon))
+        self.acts.dress()
         self._on_station()
 
     def show_preferences(self) -> None:
@@ -339,17 +247,6 @@ class Window(QMainWindow):
         """After a crash: what was not saved is offered on the board."""
         self.offers.begin()
 
-    def add_fitting(self, menu: QMenu) -> None:
-        """The actions that fit the selection and can be done now, in groups, at the end of a menu."""
-        left = max(MOST - len(menu.actions()), FEWEST)  # what lies there stands in it already
-        for group in fitting_actions(self.session):
-            actions = [action for key in group if (action := self.actions_by_id[key]).isEnabled()][:left]
-            left -= len(actions)
-            if actions and not menu.isEmpty():
-                menu.addSeparator()
-            for action in actions:
-                menu.addAction(action)
-
     def _panel_menu(self, panel: FamilyTree | SelectingList | Sheet, at: QPoint) -> None:
         """A menu on a panel: for the row or card that is pressed, which is picked first if it was not."""
         key = panel.key_at(at)
@@ -357,7 +254,7 @@ class Window(QMainWindow):
             self.session.selection.select([key])
         menu = QMenu(panel)
         menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.add_fitting(menu)
+        self.acts.add_fitting(menu)
         seen = panel.viewport() if isinstance(panel, QAbstractScrollArea) else panel
         menu.popup(seen.mapToGlobal(at))
 

@@ -1,6 +1,7 @@
 """The arrangement of panels: each station has its own, remembered; panels that are put away stand as tabs at the board's left edge."""
 
 import contextlib
+from collections.abc import Mapping
 
 from PySide6.QtCore import QByteArray, QSettings, QSize, Qt, QTimer
 from PySide6.QtGui import QPainter, QPaintEvent
@@ -22,6 +23,45 @@ from umbrite.desk.theme.language import tr
 LAYOUT = 7  # raised when docks change, so that old arrangements are not taken over
 SHELF_WIDE = 250
 TIMELINE_TALL = 220
+
+
+DOCK_AREAS = (
+    Qt.DockWidgetArea.LeftDockWidgetArea,
+    Qt.DockWidgetArea.RightDockWidgetArea,
+    Qt.DockWidgetArea.BottomDockWidgetArea,
+)
+
+
+def lay_docks(window: QMainWindow, panels: Mapping[str, tuple[QWidget, Qt.DockWidgetArea]]) -> dict[str, QDockWidget]:
+    """Give each panel a dock, as all of them stand at first."""
+    left, right, _ = DOCK_AREAS
+    window.setCorner(Qt.Corner.BottomLeftCorner, left)
+    window.setCorner(Qt.Corner.BottomRightCorner, right)
+    docks = {name: _dock(window, name, widget, area) for name, (widget, area) in panels.items()}
+    window.splitDockWidget(docks["Family"], docks["Library"], Qt.Orientation.Vertical)
+    for behind, name in (("Library", "Stages"), ("Family", "Diagram"), ("Diagram", "Controls"), ("Details", "Poses")):
+        window.tabifyDockWidget(docks[behind], docks[name])
+    wide = {"Family": 256, "Depth": 262, "Details": 262}
+    window.resizeDocks([docks[name] for name in wide], list(wide.values()), Qt.Orientation.Horizontal)
+    window.resizeDocks([docks["Depth"], docks["Details"]], [270, 380], Qt.Orientation.Vertical)
+    for name in ("Family", "Details"):
+        docks[name].raise_()
+    for name in ("Tape", "Library", "Stages"):  # they come when they are wanted
+        docks[name].hide()
+    return docks
+
+
+def _dock(window: QMainWindow, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
+    dock = QDockWidget(tr(name), window)
+    dock.setObjectName(f"dock-{name.lower()}")
+    dock.setFeatures(
+        QDockWidget.DockWidgetFeature.DockWidgetMovable
+        | QDockWidget.DockWidgetFeature.DockWidgetFloatable
+        | QDockWidget.DockWidgetFeature.DockWidgetClosable
+    )
+    dock.setWidget(widget)
+    window.addDockWidget(area, dock)
+    return dock
 
 
 class EdgeTab(QToolButton):
