@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QComboBox, QDoubleSpinBox
 
 from demo_puppet import ASSETS, joint
 from desk.test_rehearsing import grip
+from umbrite.desk.commands.takes.take_commands import rename_take
 from umbrite.desk.session.stations import REHEARSE, TAKES
 from umbrite.motion.animating.playing import placed_over
 from umbrite.rig.takes.keys import put_keys
@@ -103,9 +104,13 @@ def test_changes_that_are_not_kept_wait_with_their_take(stepping, hand, answers,
     act("new-take")
     assert (session.timeline.take.name, session.timeline.unkept) == ("Take 2", {})
     assert session.timeline.waiting == len(unkept)
+    rename_take(session, "Other")
+    assert session.timeline.take.name == "Other"
     stepping.timeline.takes.setCurrentIndex(stepping.timeline.takes.findText("Step"))
     stepping.timeline.takes.activated.emit(0)
     assert (session.timeline.frame, session.timeline.unkept, session.pose) == (12.0, unkept, seen)
+    rename_take(session, "Steps")
+    assert (session.timeline.take.name, session.timeline.frame, session.timeline.unkept) == ("Steps", 12.0, unkept)
     answers.save_path = tmp_path / "wick.umbrite"
     act("save-as")
     assert f"without {len(unkept)} changes" in stepping.frame.hints.message
@@ -117,7 +122,7 @@ def test_changes_that_are_not_kept_wait_with_their_take(stepping, hand, answers,
     act("new")
     assert not session.puppet.parts
     stepping.files.open(tmp_path / "wick.umbrite")
-    saved = next(take for take in session.history.now.takes if take.name == "Step")
+    saved = next(take for take in session.history.now.takes if take.name == "Steps")
     assert any(key.frame == 12.0 for name in unkept for key in saved.tracks[name])
 
 

@@ -30,9 +30,8 @@ def remembered_by(of: Callable[..., tuple[object, ...]]) -> Callable[[Maker], Ma
     """The same for a function that depends only on some of what its arguments hold: that is what `of` gives."""
 
     def wrapped(make: Maker) -> Maker:
-        known: tuple[
-            tuple[tuple[object, ...], object], ...
-        ] = ()  # the last used first; exchanged whole, so readers need no lock
+        # The last used first; exchanged whole, so that readers need no lock.
+        known: tuple[tuple[tuple[object, ...], object], ...] = ()
         lock = Lock()
 
         def put_first(entry: tuple[tuple[object, ...], object]) -> None:

@@ -42,9 +42,8 @@ class Timeline(QObject):
         self.unkept: Pose = EMPTY_POSE
         self.selected: frozenset[Spot] = frozenset()
         self._lost: tuple[float, Pose] | None = None
-        self._aside: dict[
-            str, tuple[float, Pose]
-        ] = {}  # of other takes: where the playhead was, and what is not kept there
+        # Of other takes: where the playhead was, and what is not kept there.
+        self._aside: dict[str, tuple[float, Pose]] = {}
 
     @property
     def take(self) -> Take | None:
@@ -72,6 +71,10 @@ class Timeline(QObject):
         start = float(take.first) if take is not None else 0.0, EMPTY_POSE
         self.frame, self.unkept = start if take is None else self._aside.pop(take.name, start)
         self.changed.emit()
+
+    def follow(self, name: str) -> None:
+        """The take that is looked at is about to get this name."""
+        self._name = name
 
     @property
     def waiting(self) -> int:

@@ -278,11 +278,11 @@ def remove_take(session: Session) -> None:
 
 
 def rename_take(session: Session, text: str) -> None:
+    """Give the take another name; it stays the one that is looked at, with what is not kept there yet."""
     take = current_take(session)
-    session.edit(
-        tr("Name {strip}", strip=text), takes=take_list.rename_take(session.history.now.takes, take.name, text)
-    )
-    session.timeline.choose(text.strip())
+    takes = take_list.rename_take(session.history.now.takes, take.name, text)
+    session.timeline.follow(text.strip())
+    session.edit(tr("Name {strip}", strip=text), takes=takes)
 
 
 def set_rate(session: Session, rate: float) -> None:
