@@ -119,6 +119,7 @@ def test_changes_that_are_not_kept_wait_with_their_take(stepping, hand, answers,
     assert answers.asked[-1].startswith("unsaved"), "what is not kept is asked about"
     assert session.timeline.unkept == unkept
     answers.unsaved = "save"
+    session.timeline.choose("Other")
     act("new")
     assert not session.puppet.parts
     stepping.files.open(tmp_path / "wick.umbrite")

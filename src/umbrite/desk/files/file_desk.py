@@ -90,8 +90,8 @@ class FileDesk:
         if session.history.is_saved and not session.timeline.waiting:
             return True
         answer = self.dialogs.about_unsaved(session.file.path.name if session.file.path else session.puppet.name)
-        if answer == "save" and session.timeline.unkept:
-            take_commands.keep_unkept(session)
+        if answer == "save":
+            take_commands.keep_all_unkept(session)
         return answer == "drop" or (answer == "save" and self.save())
 
     def new(self) -> None:

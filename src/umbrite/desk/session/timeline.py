@@ -79,8 +79,12 @@ class Timeline(QObject):
     @property
     def waiting(self) -> int:
         """How many changes are not kept as keys, those of other takes too."""
-        there = {take.name for take in self._now().takes}
-        return len(self.unkept) + sum(len(pose) for name, (_, pose) in self._aside.items() if name in there)
+        return len(self.unkept) + sum(len(self._aside[name][1]) for name in self.aside)
+
+    @property
+    def aside(self) -> list[str]:
+        """The other takes that have changes which are not kept as keys."""
+        return [take.name for take in self._now().takes if take.name in self._aside]
 
     def go_to(self, frame: float) -> None:
         """Move the playhead. What was changed there without being kept is dropped, with a message."""

@@ -96,6 +96,15 @@ def keep_unkept(session: Session) -> None:
     session.edit(tr("Keep the changes at frame {frame}", frame=f"{session.timeline.frame:g}"), takes=takes)
 
 
+def keep_all_unkept(session: Session) -> None:
+    """Make keys of what stands unkept in any take."""
+    if session.timeline.unkept:
+        keep_unkept(session)
+    for name in session.timeline.aside:
+        session.timeline.choose(name)
+        keep_unkept(session)
+
+
 def switch_keying(session: Session) -> None:
     """Key as one poses, or leave changes unkept until they are kept."""
     session.timeline.set_keying(on=not session.timeline.keying)
