@@ -63,7 +63,7 @@ def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float 
         matched = move_joint_to(placed, matched, limb.target, at)
         if limb.end is not None and limb.end_hold != "limb":
             shown = placed.turn(limb.end) if end_turn is None else end_turn
-            matched = _with_end_turn(placed, matched, key, shown)
+            matched = with_end_turn(placed, matched, key, shown)
         now = evaluate(placed.plan, matched)
         target = {f"{limb.target}.{what}": total(now, f"{limb.target}.{what}") for what in ("x", "y", "turn")}
         matched = held(placed, matched, {**wanted, **target})
@@ -76,7 +76,7 @@ def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float 
     return matched
 
 
-def _with_end_turn(placed: Placed, pose: Pose, key: str, shown: float) -> Pose:
+def with_end_turn(placed: Placed, pose: Pose, key: str, shown: float) -> Pose:
     """Let a limb's end show a turn: by its own where it points at its toe target, by the target's where that keeps it."""
     limb = placed.plan.puppet.limbs[key]
     assert limb.end is not None

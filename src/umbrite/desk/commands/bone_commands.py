@@ -6,6 +6,7 @@ from umbrite.art.bending.bendy import middle_of
 from umbrite.art.bone_overlap import by_overlap, fits, under_bone
 from umbrite.art.pictures import Picture
 from umbrite.desk.commands.labels import label_of
+from umbrite.desk.commands.stillness import rewire
 from umbrite.desk.session.drafts import Boning, Line
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS
@@ -291,7 +292,6 @@ def bind_to(session: Session, parts: Sequence[str], joint: str) -> None:
     else:
         own = [puppet.parts[part].joint for part in parts]
         after = set_parent(puppet, [k for k in own if k != joint and k not in ancestors(puppet, joint)], joint)
-    session.edit(tr("Bind {label} to {name}", label=label, name=name), puppet=after)
-    session.say(
-        tr("{label} rides on {name} now. Nothing has moved. {after}", label=label, name=name, after=_still_loose(after))
-    )
+    moved = rewire(session, tr("Bind {label} to {name}", label=label, name=name), after) or tr("Nothing has moved.")
+    loose = _still_loose(after)
+    session.say(tr("{label} rides on {name} now. {moved} {after}", label=label, name=name, moved=moved, after=loose))

@@ -3,19 +3,21 @@
 from collections.abc import Sequence
 
 from umbrite.desk.commands.labels import label_of
+from umbrite.desk.commands.stillness import rewire
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.rig.edits.parenting import carry_together, set_parent
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, children
 from umbrite.rig.ids import id_kind
+from umbrite.rig.model import Puppet
 from umbrite.rig.placement import ground_of
 
 
 # Family
 def free_joints(session: Session) -> None:
     keys = session.selection.of("joint")
-    session.edit(tr("Free {keys}", keys=label_of(session, keys)), puppet=set_parent(session.puppet, keys, None))
+    _hang(session, tr("Free {keys}", keys=label_of(session, keys)), set_parent(session.puppet, keys, None))
 
 
 def carry(session: Session) -> str:
@@ -46,20 +48,22 @@ def hang_from(session: Session, keys: Sequence[str], parent: str | None) -> None
         raise RigError(tr("Some of these carry the place where you let go. Drag fewer, or let go elsewhere."))
     after = set_parent(puppet, joints, parent)
     where = f"from {puppet.joints[parent].name}" if parent is not None else "from nothing"
-    session.edit(tr("Hang {joints} {where}", joints=label_of(session, joints), where=where), puppet=after)
+    _hang(session, tr("Hang {joints} {where}", joints=label_of(session, joints), where=where), after)
 
 
 def parent_to_last(session: Session) -> None:
     """Hang all selected joints from the one that was selected last."""
     *keys, parent = session.selection.of("joint")
     name = session.puppet.joints[parent].name
-    session.edit(
-        tr("Hang {keys} from {name}", keys=label_of(session, keys), name=name),
-        puppet=set_parent(session.puppet, keys, parent),
-    )
+    step = tr("Hang {keys} from {name}", keys=label_of(session, keys), name=name)
+    _hang(session, step, set_parent(session.puppet, keys, parent))
 
 
 def needs_last(session: Session) -> str:
     """Why nothing can be hung from the last selected joint."""
     several = len(session.selection.of("joint")) > 1
     return "" if several else tr("Select the joints to hang first, then Shift+click what they should hang from.")
+
+
+def _hang(session: Session, step: str, puppet: Puppet) -> None:
+    session.say(rewire(session, step, puppet) or tr("Nothing has moved."))

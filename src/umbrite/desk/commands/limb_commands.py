@@ -1,6 +1,7 @@
 """Limbs made, extended and turned to their other side."""
 
 from umbrite.desk.commands.labels import label_of
+from umbrite.desk.commands.stillness import rewire
 from umbrite.desk.session.drafts import ProposedLimb
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMB, LIMBS
@@ -93,13 +94,14 @@ def extend(session: Session) -> None:
     key = chosen_limbs(session)[0]
     limb = session.puppet.limbs[key]
     puppet = extend_limb(session.puppet, key)
-    session.edit(tr("Extend {name}", name=limb.name), puppet=puppet)
+    moved = rewire(session, tr("Extend {name}", name=limb.name), puppet) or tr("Nothing has moved.")
     session.selection.select([key])
     session.say(
         tr(
-            "{name} bends in {count} joints now; its target stands at the new tip.",
+            "{name} bends in {count} joints now; its target stands at the new tip. {moved}",
             name=limb.name,
             count=len(puppet.limbs[key].joints),
+            moved=moved,
         )
     )
 

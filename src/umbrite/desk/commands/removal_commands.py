@@ -6,6 +6,7 @@ from umbrite.desk.commands.bends.mesh_commands import take_points_out
 from umbrite.desk.commands.labels import label_of, some_names
 from umbrite.desk.commands.parts.locks import refuse_locked
 from umbrite.desk.commands.sharing import guest_commands
+from umbrite.desk.commands.stillness import rewire
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import MESH_POINTS
 from umbrite.desk.theme.language import tr
@@ -53,7 +54,8 @@ def _removed(session: Session, puppet: Puppet, along: Sequence[str]) -> None:
     along = [*along, *(before.parts[key].name for key in gone if key in shades and key not in keys)]
     told = [tr("{name} was removed with {others}.", name=name, others=some_names(along))] if along else []
     told += _told(before, puppet)
-    session.edit(tr("Remove {name}", name=name), puppet=puppet)
+    moved = rewire(session, tr("Remove {name}", name=name), puppet)
+    told += [moved] if moved else []
     if told:
         session.say(" ".join([*told, tr("Undo brings all of it back.")]))
 

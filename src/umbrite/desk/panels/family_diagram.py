@@ -22,6 +22,7 @@ from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from umbrite.desk.board.camera import Camera, fitting
 from umbrite.desk.board.seen import joints_seen
+from umbrite.desk.commands.stillness import rewire
 from umbrite.desk.panels.diagram_layout import Box, Size, layout, shown_family
 from umbrite.desk.panels.following import Following
 from umbrite.desk.session.session import Session, attempt
@@ -336,10 +337,9 @@ class Sheet(QWidget):
         where = f"from {session.puppet.joints[over].name}" if over else "from nothing"
 
         def hang() -> None:
-            session.edit(
-                tr("Hang {name} {where}", name=name, where=where), puppet=set_parent(session.puppet, keys, over)
-            )
-            session.say(tr("{name} hangs {where} now. Nothing has moved.", name=name, where=where))
+            step = tr("Hang {name} {where}", name=name, where=where)
+            moved = rewire(session, step, set_parent(session.puppet, keys, over)) or tr("Nothing has moved.")
+            session.say(tr("{name} hangs {where} now. {moved}", name=name, where=where, moved=moved))
 
         attempt(session, hang)
 

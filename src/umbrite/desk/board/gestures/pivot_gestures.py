@@ -4,6 +4,7 @@ from umbrite.desk.board.gestures.bend_preview import ghosts, joined, marks
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, JointAt, distance_text, finish, straightened
 from umbrite.desk.board.gestures.guide_gestures import snapped_point
 from umbrite.desk.commands.labels import count_text
+from umbrite.desk.commands.stillness import rewire, tell
 from umbrite.desk.session.drafts import Ghost
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
@@ -38,7 +39,9 @@ def drag_pivot(session: Session, key: str, press: complex) -> Gesture:
         event = yield Feedback(
             f"x {to.real:.1f}, y {to.imag:.1f}", lit=(key,), ghosts=ghosts(bend, to), marks=marks(bend, to)
         )
+    was = session.history.now
     finish(session, event, f"Move pivot of {joint.name}")
+    tell(session, was)
 
 
 def slide_art(session: Session, key: str, press: complex) -> Gesture:
@@ -97,6 +100,6 @@ def draw_cord(session: Session, keys: list[str], joint_at: JointAt) -> Gesture:
     if over is None:
         session.say(tr("Nothing was hung: let the cord go on a rivet or on a part that should carry it."))
         return
-    puppet = set_parent(start, keys, over)
-    session.edit(tr("Hang {name} from {name2}", name=name, name2=start.joints[over].name), puppet=puppet)
-    session.say(tr("{name} hangs from {name2} now. Nothing has moved.", name=name, name2=start.joints[over].name))
+    step = tr("Hang {name} from {name2}", name=name, name2=start.joints[over].name)
+    moved = rewire(session, step, set_parent(start, keys, over)) or tr("Nothing has moved.")
+    session.say(tr("{name} hangs from {name2} now. {moved}", name=name, name2=start.joints[over].name, moved=moved))

@@ -8,6 +8,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QWheelEvent
 from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QLineEdit
 
+from umbrite.desk.commands.stillness import rewire, tell
 from umbrite.desk.session.session import Session, attempt, settled_pose
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
@@ -36,29 +37,38 @@ class Writer(NamedTuple):
     """Writes one value to many things as one step of undo; a refusal is said, and the field shows the old value.
 
     `write` takes a document in the pose that is seen, an id and the value, and what it leaves of the pose as it was is not written;
-    `note` says what was different from what was asked for.
+    `note` says what was different from what was asked for. What `rewires` puts the rig together otherwise: the pose goes on to show what
+    it shows. What an edit moved where one does not look is said, and where nothing should move (`still`) all that did.
     """
 
     session: Session
     step: str
     write: DocumentWrite
     note: Callable[[Puppet, str, Any], str] = lambda _puppet, _key, _value: ""
+    rewires: bool = False
+    still: bool = False
 
     def __call__(self, keys: Sequence[str], value: Any) -> None:
         session, pose = self.session, settled_pose(self.session)
-        before = replace(session.history.now, pose=pose)
+        was = session.history.now
+        before = replace(was, pose=pose)
         name = thing(before.puppet, keys[0]).name if len(keys) == 1 else f"{len(keys)} things"
 
         def work() -> None:
             document = before
             for key in keys:
                 document = self.write(document, key, value)
+            step = tr("{step} of {name}", step=tr(self.step), name=name)
+            if self.rewires:
+                rewire(session, step, document.puppet)
+                return
             changed = (
                 document.pose if document.pose != pose else None
             )  # else a take would get keys of what nobody posed
-            session.edit(tr("{step} of {name}", step=tr(self.step), name=name), puppet=document.puppet, pose=changed)
+            session.edit(step, puppet=document.puppet, pose=changed)
 
         if attempt(session, work):
+            tell(session, was, still=self.still or self.rewires)
             for note in filter(None, (self.note(before.puppet, key, value) for key in keys)):
                 session.say(note)
 

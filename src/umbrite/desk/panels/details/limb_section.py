@@ -43,7 +43,7 @@ class LimbSection(Section):
                     "Target follows",
                     _followable,
                     lambda p, k: p.joints[p.limbs[k].target].parent,
-                    Writer(session, "Target follows", on_both(set_target_parent_in_place)),
+                    Writer(session, "Target follows", on_both(set_target_parent_in_place), still=True),
                 )
             ))  # fmt: skip
         self.hold = self.choice(
@@ -51,12 +51,13 @@ class LimbSection(Section):
             lambda _p, _k: [("Turns with limb", "limb"), ("Kept by target", "target"), ("Points at toe", "toe")],
             lambda p, k: p.limbs[k].end_hold,
             set_end_hold,
+            rewires=True,
         )
         self.row("End angle", self.hold)
         self.row("Posed by", self.kept(ChoiceField(
             "Posed by", lambda _p, _k: [("Its target", 0.0), ("Its own turns", 1.0)],
             lambda _p, k: float(value(session.pose, k, "blend") >= 0.5),
-            Writer(session, "Posing", on_both(posed_by)),
+            Writer(session, "Posing", on_both(posed_by), still=True),
         )))  # fmt: skip
         self.row("Blend", self.kept(NumberField(
             "Blend", lambda _p, k: value(session.pose, k, "blend") * 100, Writer(session, "Blend", blended),
@@ -68,6 +69,7 @@ class LimbSection(Section):
             lambda _p, _k: [("To the target", True), ("Off", False)],
             lambda p, k: p.limbs[k].enabled,
             lambda p, k, v: change(p, k, enabled=v),
+            rewires=True,
         ))  # fmt: skip
 
     def _share(self, what: str, most: float, digits: int = 0) -> NumberField:

@@ -62,8 +62,9 @@ class Section(QWidget):
     def text(self, label: str, read: Read, write: Write) -> TextField:
         return self.kept(TextField(label, read, Writer(self.session, label, on_puppet(write))))
 
-    def choice(self, label: str, choices: Read, read: Read, write: Write) -> ChoiceField:
-        return self.kept(ChoiceField(label, choices, read, Writer(self.session, label, on_puppet(write))))
+    def choice(self, label: str, choices: Read, read: Read, write: Write, *, rewires: bool = False) -> ChoiceField:
+        writer = Writer(self.session, label, on_puppet(write), rewires=rewires)
+        return self.kept(ChoiceField(label, choices, read, writer))
 
     def kept(self, field: F) -> F:
         """The field, which follows from now on what the section shows."""
