@@ -280,7 +280,7 @@ RIG_EDITS = {
     "pivots.join_parts": lambda p, d: pivots.join_parts(p, _pick(d, p.parts), _pick(d, p.parts), d(points)),
     "pivots.move_limb_tip": lambda p, d: pivots.move_limb_tip(p, _pick(d, p.limbs), d(points)),
     "pivots.set_tip": lambda p, d: pivots.set_tip(p, _pick(d, p.joints), d(st.none() | points)),
-    "pivots.keep_limbs": lambda p, d: pivots.keep_limbs(p, pivots.move_pivot(p, _pick(d, p.joints), d(points))),
+    "pivots.keep_limbs": lambda p, d: pivots.keep_limbs(pivots.move_pivot(p, _pick(d, p.joints), d(points))),
     "renaming.rename": lambda p, d: renaming.rename(p, _pick(d, p.joints), d(st.sampled_from(NAMES)) + " too"),
     "renaming.renamed": lambda p, d: renaming.renamed(
         p, {key: f"{p.joints[key].name} {i}" for i, key in enumerate(_some(d, p.joints))}

@@ -19,6 +19,7 @@ from umbrite.rig.change import change
 from umbrite.rig.document import Document
 from umbrite.rig.edits.limbs import remove_limb
 from umbrite.rig.invariants import invariants
+from umbrite.rig.limb_shape import bends_to
 from umbrite.rig.model import Drawing
 from umbrite.rig.placement import middle_of_part
 
@@ -238,7 +239,10 @@ def test_bend_sides_and_the_ground_are_turned_by_a_click_on_their_signs(walker, 
     legs = {limb.name: limb for limb in session.puppet.limbs.values() if "leg" in limb.name}
     assert legs["Near leg"].end_hold == "limb"
     assert legs["Far leg"].end_hold == "target"
-    assert legs["Near leg"].bend == -legs["Far leg"].bend
+    near, way = legs["Near leg"], turned["Near shin", "bend"].way
+    down = session.puppet.joints[near.target].pivot.z - session.puppet.joints[near.joints[0]].pivot.z
+    assert (way.conjugate() * down).imag * near.bend > 0, "as the sign shows it"
+    assert bends_to(session.puppet, near) == near.bend
 
 
 def test_on_a_built_puppet_the_sheet_says_what_differs(walker, act):

@@ -3,10 +3,14 @@
 import pytest
 
 from demo_puppet import joint
+from umbrite.checking.puppet_findings import findings as puppet_findings
 from umbrite.desk.session.stations import CORD, LIMBS, PIVOTS
 from umbrite.motion.carrying import how_far
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
+from umbrite.rig.edits.limbs import set_bend_side
+from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.limb_shape import bends_to, limb_points
 
 
 @pytest.fixture
@@ -70,3 +74,48 @@ def test_a_pivot_that_moves_the_pose_says_so(posed, hand):
     far = how_far(before, shown(session))
     assert far > 3
     assert posed.frame.hints.message == f"Nothing has moved at rest, but in the pose up to {far:.0f} px."
+
+
+def test_no_choice_of_a_side_moves_what_is_drawn_bent(wick_window, act):
+    session = wick_window.session
+    session.edit("No takes", takes=())
+    session.workspace.go_to(LIMBS)
+    key = limb(session, "Near leg")
+    session.selection.select([key])
+    rest = evaluate(compile_plan(session.puppet), {})
+    bend = session.puppet.limbs[key].bend
+    act("side")
+    assert session.puppet.limbs[key].bend == -bend
+    assert how_far(rest, evaluate(compile_plan(session.puppet), {})) == 0
+    assert "Drawn bent to the other side: Near leg." in wick_window.frame.hints.message
+    assert ("bend-against", key) in {(one.code, one.where) for one in puppet_findings(session.puppet)}
+    act("side-over")  # the picture moves on wish only
+    assert bends_to(session.puppet, session.puppet.limbs[key]) == session.puppet.limbs[key].bend == -bend
+    assert "bend-against" not in {one.code for one in puppet_findings(session.puppet)}
+    assert session.puppet.joints[joint(session.puppet, "Near foot")].pivot.z == pytest.approx(
+        rest.pivot(joint(session.puppet, "Near foot"))
+    )
+    knee = joint(session.puppet, "Near shin")
+    assert abs(session.puppet.joints[knee].pivot.z - rest.pivot(knee)) > 20
+
+
+def test_a_knee_dragged_over_the_line_keeps_the_side_that_was_chosen(wick_window, act, hand):
+    session = wick_window.session
+    key, knee = limb(session, "Near leg"), joint(session.puppet, "Near shin")
+    session.edit("Chosen", set_bend_side(session.puppet, key, session.puppet.limbs[key].bend))
+    bend = session.puppet.limbs[key].bend
+    session.workspace.go_to(PIVOTS)
+    session.selection.select([knee])
+    root, _, tip = limb_points(session.puppet, session.puppet.limbs[key])
+    at = session.placed.pivot(knee)
+    along = (tip - root) / abs(tip - root)
+    mirrored = root + ((at - root) / along).conjugate() * along
+    hand.drag(at, mirrored)
+    assert abs(session.puppet.joints[knee].pivot.z - mirrored) < 2
+    assert session.puppet.limbs[key].bend == bend
+    assert ("bend-against", key) in {(one.code, one.where) for one in puppet_findings(session.puppet)}
+    act("undo")
+    # Drawn straight, the pivot goes over, and no picture moves.
+    straight = move_pivot(session.puppet, knee, (root + tip) / 2 + 0.5j * along)
+    turned = set_bend_side(straight, key, -bends_to(straight, straight.limbs[key]))
+    assert bends_to(turned, turned.limbs[key]) == turned.limbs[key].bend != bends_to(straight, straight.limbs[key])

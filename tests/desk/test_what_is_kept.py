@@ -56,6 +56,8 @@ def change_of(field):
 
 # What is posed, and what is meant to change how all frames look.
 POSED = {"Posed by", "Blend", "Target follows"}
+# The pose of Rehearse is carried over, so that it looks as it did.
+REWIRES = {"End angle", "Solving"}
 
 
 @pytest.mark.parametrize("kind", ["part", "joint", "limb", "control"])
@@ -80,7 +82,8 @@ def test_no_field_makes_keys_of_what_nobody_posed(kind, stepping):
             continue
         tried += 1
         assert session.history.now.takes == before.takes, field.accessibleName()
-        assert session.history.now.pose == before.pose, field.accessibleName()
+        if field.accessibleName() not in REWIRES:
+            assert session.history.now.pose == before.pose, field.accessibleName()
         session.step(-1)
     assert tried >= 3
 

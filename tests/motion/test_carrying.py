@@ -16,7 +16,7 @@ from umbrite.rig.edits.parenting import set_parent
 PUPPET = wick()
 PLAN = compile_plan(PUPPET)
 REWIRED = {
-    "head": lambda key: set_parent(PUPPET, [joint(PUPPET, "Head")], joint(PUPPET, "Hips")),
+    "head": lambda _: set_parent(PUPPET, [joint(PUPPET, "Head")], joint(PUPPET, "Hips")),
     "root": lambda key: set_parent(PUPPET, [PUPPET.limbs[key].joints[0]], None),
     "target": lambda key: set_parent(PUPPET, [PUPPET.limbs[key].target], joint(PUPPET, "Head")),
     "off": lambda key: change(PUPPET, key, enabled=False),

@@ -22,6 +22,8 @@ def drawn(random, joints, limit, bend=0):
     lengths = random.uniform(40, 120, joints) * np.exp(1j * np.cumsum(random.uniform(-0.3, 0.3, joints)))
     points = [complex(z) for z in np.cumsum([400 + 300j, *lengths])]
     curl = np.angle(lengths[1:] * np.conj(lengths[:-1])).sum()
+    if curl * bend < 0:  # what is drawn decides
+        points = [2 * points[0].real - z.conjugate() for z in points]
     return chain(points, bend or (1 if curl >= 0 else -1), limit, 0.0065)
 
 

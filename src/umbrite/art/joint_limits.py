@@ -154,6 +154,6 @@ def _against_side(puppet: Puppet, key: str) -> Onset | None:
 
 
 def _signed_bend(puppet: Puppet, limb: Limb) -> float:
-    """The bend as drawn, to the limb's side; a limb drawn against its side is straight where it stands."""
+    """The bend as drawn, which is to the side to which it bends; 0 for what is drawn folded over."""
     bent = drawn_bend(puppet, limb)
-    return bent if bent * limb.bend > 0 and abs(bent) < math.pi else 0.0
+    return bent if abs(bent) < math.pi else 0.0

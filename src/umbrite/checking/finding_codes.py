@@ -53,12 +53,12 @@ CODES: dict[str, Code] = {
     "target-away": Code(
         "error", "Limbs", "The target of {name} stands {away:.1f} px away from its tip.",
         "A target stands exactly on its limb's tip at rest; else the limb jumps when it is first touched.",
-        "Put the target on the tip", lambda puppet, _: keep_limbs(puppet, puppet),
+        "Put the target on the tip", lambda puppet, _: keep_limbs(puppet),
     ),
     "bend-against": Code(
         "error", "Limbs",
-        "{name} is drawn bent to one side and set to bend to the other, so it flips over as soon as it moves.",
-        "At rest the limb is drawn bent one way; set to the other it would fold over as soon as anything moves.",
+        "{name} is drawn bent to one side and set to bend to the other. It bends as it is drawn.",
+        "A limb that bent against its drawing would fold over as soon as anything moves. Bend it as it is drawn, or turn the drawn bend over (Alt+Shift+T).",
         "Bend it as it is drawn", _as_drawn,
     ),
     "limb-straight": Code(

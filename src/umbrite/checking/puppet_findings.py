@@ -11,7 +11,7 @@ from umbrite.rig.channels import channel
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.family import by_joint, by_parent, targets, toes
 from umbrite.rig.ids import owner_of
-from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, limb_length, limb_tip
+from umbrite.rig.limb_shape import STRAIGHT, bends_to, drawn_bend, limb_length, limb_tip
 from umbrite.rig.model import Meant, Part, Puppet
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.words.names import side_of, swapped, words_of
@@ -61,10 +61,10 @@ def _limbs(view: _View) -> Iterator[Finding]:
         away = abs(puppet.joints[limb.target].pivot.z - limb_tip(puppet, limb))
         if away > 1e-6:
             yield finding("target-away", key, name=limb.name, away=away)
-        drawn = drawn_bend(puppet, limb)
-        if len(limb.joints) == 2 and abs(drawn) >= STRAIGHT and drawn * limb.bend < 0:
+        straight = abs(drawn_bend(puppet, limb)) < STRAIGHT
+        if len(limb.joints) == 2 and bends_to(puppet, limb) != limb.bend and (limb.side_chosen or not straight):
             yield finding("bend-against", key, name=limb.name)
-        if len(limb.joints) == 2 and abs(drawn_bend(puppet, limb)) < STRAIGHT and not limb.side_chosen:
+        if len(limb.joints) == 2 and straight and not limb.side_chosen:
             yield finding("limb-straight", key, name=limb.name)
 
 

@@ -21,6 +21,7 @@ from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.scene import corners_of
 from umbrite.rig.control_kinds import traits
+from umbrite.rig.limb_shape import bends_to
 from umbrite.rig.model import Puppet
 from umbrite.rig.quantities.angles import angle_text, wrapped
 from umbrite.rig.takes.take import Take
@@ -162,7 +163,7 @@ def _flips(placed: Placed, sweep: Sweep, name: str) -> dict[str, Noticed]:
     for i, (key, limb) in enumerate(plan.puppet.limbs.items()):
         bends = placed.limbs.bend[:, i]
         turned = np.abs(wrapped(np.diff(placed.turns[:, [plan.place[j] for j in limb.joints]], axis=0))).max(axis=1)
-        against = (bends != limb.bend) & (np.append(turned, 0) + np.append(0, turned) > JUMP)
+        against = (bends != bends_to(plan.puppet, limb)) & (np.append(turned, 0) + np.append(0, turned) > JUMP)
         changed = np.flatnonzero((np.diff(bends) != 0) & (turned > JUMP))
         if changed.size or (len(limb.joints) == 2 and against.any()):
             frame = int(changed[0]) + 1 if changed.size else int(against.argmax())

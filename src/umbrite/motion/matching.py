@@ -20,6 +20,7 @@ from umbrite.rig.channels import with_values
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
+from umbrite.rig.limb_shape import bends_to
 from umbrite.rig.model import Limb, Pose, Puppet, point
 from umbrite.rig.quantities.angles import wrapped
 
@@ -53,7 +54,7 @@ def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float 
     last = placed.joint_map(limb.joints[-1])
     tip = complex(last(puppet.joints[limb.target].pivot.z))
     place = list(placed.plan.limbs).index(key)
-    against = len(limb.joints) >= 2 and int(placed.limbs.bend[0, place]) != limb.bend
+    against = len(limb.joints) >= 2 and int(placed.limbs.bend[0, place]) != bends_to(puppet, limb)
     at = _unsoftened(placed, key, tip)
     # A long limb starts from its own turns, so these stay.
     wanted = {f"{key}.blend": 0.0, f"{key}.bend": float(against)}

@@ -18,7 +18,7 @@ from umbrite.rig.channels import channel
 from umbrite.rig.dependencies import held_by, link_order, ranked
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
-from umbrite.rig.limb_shape import limb_points, limb_tip
+from umbrite.rig.limb_shape import bends_to, limb_points, limb_tip
 from umbrite.rig.model import Limb, Part, Puppet
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.remembered import remembered, remembered_by
@@ -317,7 +317,7 @@ def _batches(puppet: Puppet, keys: list[str], limbs: list[str], index: dict[str,
             parent=_root_parents(puppet, items, index),
             target=np.array([index[limb.target] for limb in items], dtype=np.intp),
             tip=np.array([limb_tip(puppet, limb) for limb in items], dtype=np.complex128),
-            bend=np.array([float(limb.bend) for limb in items]),
+            bend=np.array([float(bends_to(puppet, limb)) for limb in items]),
             soften=np.array([limb.soften for limb in items]),
             stretch=np.array([limb.stretch for limb in items]),
             stretches=np.array([_stretches(puppet, limb) for limb in items]),

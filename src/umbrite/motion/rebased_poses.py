@@ -17,6 +17,7 @@ from umbrite.rig.affine import Affine, after, around, decompose, inverse, linear
 from umbrite.rig.channels import JOINT_CHANNELS, known_only
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.errors import RigError
+from umbrite.rig.limb_shape import bends_to
 from umbrite.rig.model import Pose, Puppet, SavedPose
 from umbrite.rig.quantities.angles import TAU
 
@@ -41,7 +42,9 @@ def _rebased(placed: Placed, plan: Plan, channels: Mapping[str, float], frame: i
     for key, limb in before.limbs.items():
         wanted[f"{key}.blend"] = total(saved, f"{key}.blend")
         bend = total(saved, f"{key}.bend")
-        wanted[f"{key}.bend"] = bend if plan.puppet.limbs[key].bend == limb.bend else 1.0 - bend
+        wanted[f"{key}.bend"] = (
+            bend if bends_to(plan.puppet, plan.puppet.limbs[key]) == bends_to(before, limb) else 1.0 - bend
+        )
     for key, control in before.controls.items():
         if traits(control).beside:
             for what in ("value", "value_y"):

@@ -13,6 +13,7 @@ from umbrite.rig.placement import board_from_drawing, middle_of_part
 
 # Below this bend a limb counts as drawn straight.
 STRAIGHT = math.radians(1.0)
+UNBENT = 1e-9  # radians: nothing but rounding
 
 
 def limb_tip(puppet: Puppet, limb: Limb) -> complex:
@@ -42,6 +43,15 @@ def drawn_bend(puppet: Puppet, limb: Limb) -> float:
     points = limb_points(puppet, limb)
     lengths = [there - here for here, there in itertools.pairwise(points)]
     return sum(bends(lengths))
+
+
+def bends_to(puppet: Puppet, limb: Limb) -> int:
+    """The side to which a limb bends, +1 or -1: as it is drawn, and where it is drawn straight, as it is set.
+
+    A side against the drawing would move the rest picture; it counts when the drawing or a pivot is changed.
+    """
+    drawn = drawn_bend(puppet, limb)
+    return limb.bend if abs(drawn) < UNBENT else 1 if drawn > 0 else -1
 
 
 def bends(lengths: Sequence[complex]) -> list[float]:

@@ -3,6 +3,7 @@
 A limb that is drawn bent keeps its side, so that nothing moves at rest; the plan decides for straight ones, and a person for all.
 """
 
+import math
 from collections.abc import Sequence
 from typing import NamedTuple
 
@@ -13,11 +14,10 @@ from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.pivots import set_tip
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors
-from umbrite.rig.limb_shape import drawn_bend, far_end
+from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, far_end
 from umbrite.rig.model import Puppet
 
 SIDES = ("near", "far", "middle")
-STRAIGHT = 0.02  # of a limb's length: less aside its middle counts as in a line
 
 
 class Wishes(NamedTuple):
@@ -124,8 +124,8 @@ def _bent(puppet: Puppet, key: str, limb: PlanLimb, side: str, facing: int, said
     made = puppet.limbs[key]
     wanted, drawn = _bend(puppet, key, limb, facing), drawn_bend(puppet, made)
     if limb_key(limb, side) in said.wishes.turned:
-        return set_bend_side(puppet, key, -(wanted if drawn == 0 else made.bend))
-    if drawn == 0:
+        return set_bend_side(puppet, key, -(wanted if abs(drawn) < STRAIGHT else made.bend))
+    if abs(drawn) < STRAIGHT:
         return set_bend_side(puppet, key, wanted)
     if (drawn > 0) != (wanted > 0):  # the picture at rest says otherwise, and it should not move
         said.against.append(made.name)
@@ -158,7 +158,7 @@ def bulge_of(pivots: Sequence[complex], limb: PlanLimb, facing: int) -> complex:
     way = pivots[-1] - pivots[0]
     aside = pivots[len(pivots) // 2] - pivots[0]
     across = (way.conjugate() * aside).imag / abs(way) if way else 0.0
-    if abs(across) > STRAIGHT * abs(way):
+    if abs(across) > math.tan(STRAIGHT) / 4 * abs(way):
         normal = way / abs(way) * 1j
         return normal if across > 0 else -normal
     return complex(facing if limb.bend == "ahead" else -facing)

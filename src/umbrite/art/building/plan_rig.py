@@ -105,7 +105,7 @@ def _moved_elsewhere(puppet: Puppet, pieces: Pieces, filled: Filled, wishes: Wis
     """Pivots where exchanged drawings turn now."""
     for part, pivot in pivots_elsewhere(puppet, pieces, filled).items():
         if wishes.meant(part):
-            puppet = keep_limbs(puppet, move_pivot(puppet, puppet.parts[part].joint, pivot))
+            puppet = keep_limbs(move_pivot(puppet, puppet.parts[part].joint, pivot))
     return puppet
 
 

@@ -270,7 +270,7 @@ def _without(puppet: Puppet, rig: Puppet, pairs: Mapping[str, str], told: list[s
         puppet = take_out(puppet, key)
     if missing:
         told.append(f"No drawing was found for {', '.join(rig.parts[key].name for key in missing)}.")
-    return keep_limbs(puppet, puppet), missing
+    return keep_limbs(puppet), missing
 
 
 def _with_drawn_variants(puppet: Puppet, told: list[str]) -> Puppet:

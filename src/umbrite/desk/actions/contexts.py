@@ -15,7 +15,7 @@ BY_KIND: dict[Kind, Groups] = {
         ("carry", "hang-last", "free"), ("limb-between", "bones-pivots"), ("limit-45", "limit-mirror", "free-limit"),
         ("branch", "name", "delete"),
     ),
-    "limb": (("side", "extend", "find-limits"), ("name", "delete")),
+    "limb": (("side", "side-over", "extend", "find-limits"), ("name", "delete")),
     "control": (("link", "make-chooser"), ("select-all", "name", "delete")),
     "link": (("name", "delete"),),
 }  # fmt: skip

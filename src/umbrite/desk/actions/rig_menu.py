@@ -32,6 +32,7 @@ RIG: tuple[Act, ...] = (
     tool_act("Rig", LIMBS, LIMIT),
     Act("find-limits", "Rig", "Find limits", "Shift+N", "rig-find", lambda desk: desk.find_limits(), reasons.needs_parts, "Limbs"),
     Act("side", "Rig", "Turn bend side", "T", "rig-side", on_session(limb_commands.turn_side), reasons.needs_limb, "Limbs"),
+    Act("side-over", "Rig", "Turn the drawn bend over", "Alt+Shift+T", "rig-side", on_session(limb_commands.turn_over), reasons.needs_limb),
     Act("limb-between", "Rig", "Limb between the two selected", "Shift+E", "rig-limb", on_session(limb_commands.limb_between), limb_commands.needs_two_joints),
     Act("hang-last", "Rig", "Hang the others from the last selected", "Shift+G", "rig-cord", on_session(family_commands.parent_to_last), family_commands.needs_last),
     Act("extend", "Rig", "Extend the limb by its end", "", "rig-limb", on_session(limb_commands.extend), reasons.needs_limb),

@@ -1,13 +1,23 @@
 """Limbs made, extended and turned to their other side."""
 
-from umbrite.desk.commands.labels import label_of
+from collections.abc import Sequence
+
+from msgspec.structs import replace
+
+from umbrite.desk.commands.labels import label_of, some_names
 from umbrite.desk.commands.stillness import rewire
 from umbrite.desk.session.drafts import ProposedLimb
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMB, LIMBS
 from umbrite.desk.theme.language import tr
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.resting import make_rest
+from umbrite.rig.change import change
 from umbrite.rig.edits.limbs import extend_limb, make_limb, make_limbs, propose_limbs, set_bend_side
 from umbrite.rig.errors import RigError
+from umbrite.rig.limb_shape import bends_to
+from umbrite.rig.model import Puppet
 
 
 # Limbs and limits
@@ -80,13 +90,51 @@ def turn_side(session: Session) -> None:
     puppet = session.puppet
     keys = chosen_limbs(session)
     for key in keys:
-        puppet = set_bend_side(puppet, key, -puppet.limbs[key].bend)
-    session.edit(tr("Turn bend side of {keys}", keys=label_of(session, keys)), puppet=puppet)
+        puppet = set_bend_side(puppet, key, -bends_to(puppet, puppet.limbs[key]))
+    _sided(session, tr("Turn bend side of {keys}", keys=label_of(session, keys)), puppet, keys)
 
 
 def choose_side(session: Session, key: str, bend: int) -> None:
     name = session.puppet.limbs[key].name
-    session.edit(tr("Bend side of {name}", name=name), puppet=set_bend_side(session.puppet, key, bend))
+    _sided(session, tr("Bend side of {name}", name=name), set_bend_side(session.puppet, key, bend), [key])
+
+
+def _sided(session: Session, step: str, puppet: Puppet, keys: Sequence[str]) -> None:
+    session.edit(step, puppet=puppet)
+    against = [puppet.limbs[key].name for key in keys if bends_to(puppet, puppet.limbs[key]) != puppet.limbs[key].bend]
+    if against:
+        session.say(
+            tr(
+                "Drawn bent to the other side: {names}. That stays as it is drawn; Alt+Shift+T turns the drawn bend over.",
+                names=some_names(against),
+            )
+        )
+
+
+def turn_over(session: Session) -> None:
+    """Let limbs be bent to their other side at rest: the art of their joints moves there, which no choice of a side does by itself."""
+    keys = chosen_limbs(session)
+    if session.history.now.takes:
+        raise RigError(tr("Takes are counted from the rest pose, and would all look different. Remove them first."))
+    before = free = session.puppet
+    for key in keys:
+        for joint in before.limbs[key].joints:
+            free = change(free, joint, limit=None)
+    puppet, _ = make_rest(evaluate(compile_plan(free), {f"{key}.bend": 1.0 for key in keys}))
+    for key in keys:
+        limb = before.limbs[key]
+        bend = bends_to(puppet, puppet.limbs[key])
+        if bend == bends_to(before, limb):
+            raise RigError(tr("{name} is drawn straight; T alone turns its bend side.", name=limb.name))
+        puppet = change(puppet, key, bend=bend, side_chosen=True)
+        for joint in limb.joints:  # a middle joint turns the other way round now
+            limit = before.joints[joint].limit
+            mirrored = limit and replace(limit, smallest=-limit.largest, largest=-limit.smallest)
+            puppet = change(puppet, joint, limit=limit if joint == limb.joints[0] else mirrored)
+    session.edit(tr("Turn the drawn bend of {keys} over", keys=label_of(session, keys)), puppet=puppet)
+    session.say(
+        tr("Bent to the other side at rest: {names}.", names=some_names([puppet.limbs[key].name for key in keys]))
+    )
 
 
 def extend(session: Session) -> None:

@@ -130,7 +130,6 @@ def move_tip(puppet: Puppet, key: str, to: complex, *, along: bool = True, branc
     Refuses a joint without a tip.
     """
     require_finite(to, what="A tip")
-    before = puppet
     tip = get_joint(puppet, key).tip
     if tip is None:
         raise RigError(f"{puppet.joints[key].name} has no tip yet. Make it a bone first.")
@@ -141,18 +140,17 @@ def move_tip(puppet: Puppet, key: str, to: complex, *, along: bool = True, branc
             puppet = _shifted(puppet, child, to - tip.z)
         else:
             puppet = change(puppet, child, pivot=point(to), pivot_set=True)
-    return keep_limbs(before, puppet)
+    return keep_limbs(puppet)
 
 
 def move_bone(puppet: Puppet, key: str, by: complex, *, along: bool = True) -> Puppet:
     """Move a whole bone; what it carries goes along, or stays where it is. The art stays in any case."""
     require_finite(by, what="A move")
-    before = puppet
     if along:
-        return keep_limbs(before, _shifted(puppet, key, by))
+        return keep_limbs(_shifted(puppet, key, by))
     joint = get_joint(puppet, key)
     tip = None if joint.tip is None else point(joint.tip.z + by)
-    return keep_limbs(before, change(puppet, key, pivot=point(joint.pivot.z + by), tip=tip, pivot_set=True))
+    return keep_limbs(change(puppet, key, pivot=point(joint.pivot.z + by), tip=tip, pivot_set=True))
 
 
 def _shifted(puppet: Puppet, key: str, by: complex) -> Puppet:

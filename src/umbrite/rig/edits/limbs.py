@@ -1,6 +1,7 @@
 """Limbs: chains that are posed from their end. Making one moves no art: its target stands exactly at the tip."""
 
 import itertools
+import math
 from collections.abc import Iterable, Sequence
 
 from msgspec.structs import replace
@@ -9,12 +10,14 @@ from umbrite.rig.change import change, get_limb, names_like, new_id, put, take_o
 from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, branch, children, parts_on, path, targets, toes, users_of
-from umbrite.rig.limb_shape import drawn_bend, far_end, limb_tip
+from umbrite.rig.limb_shape import bends_to, drawn_bend, far_end, limb_points, limb_tip
 from umbrite.rig.model import EndHold, Joint, Limb, Puppet, point
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.words.body_words import kind_of, limb_kind, limb_name
 from umbrite.rig.words.names import unique
 
+# Pivots less than this share of a limb's length off its line may go over it.
+SLIGHT = 0.02
 # The pieces of limbs, from the root to what is dragged.
 CHAINS = (("thigh", "shin", "foot"), ("upper arm", "forearm", "hand"))
 
@@ -143,9 +146,22 @@ def _guessed_bend(puppet: Puppet, kind: str, end: str | None) -> int:
 
 
 def set_bend_side(puppet: Puppet, key: str, bend: int) -> Puppet:
-    """Choose to which side a limb's middle bends: +1 clockwise on the screen from root to tip, -1 the other."""
-    get_limb(puppet, key)
-    return change(puppet, key, bend=1 if bend > 0 else -1, side_chosen=True)
+    """Choose to which side a limb's middle bends: +1 clockwise on the screen from root to tip, -1 the other.
+
+    No picture moves. Of a limb drawn all but straight the pivots between go over the line from root to tip, where they have to, as far
+    as they stood off it; one that is drawn bent goes on bending as it is drawn (see `bends_to`).
+    """
+    puppet = change(puppet, key, bend=1 if bend > 0 else -1, side_chosen=True)
+    limb = get_limb(puppet, key)
+    if bends_to(puppet, limb) == limb.bend:
+        return puppet
+    root, *between, tip = limb_points(puppet, limb)
+    way = tip - root
+    off = [((at - root) / way).imag for at in between] if way else [math.inf]
+    if max(map(abs, off)) < SLIGHT:
+        for joint, at, aside in zip(limb.joints[1:], between, off, strict=True):
+            puppet = change(puppet, joint, pivot=point(at - 2j * aside * way), pivot_set=True)
+    return puppet
 
 
 def set_end_hold(puppet: Puppet, key: str, hold: EndHold) -> Puppet:

@@ -7,6 +7,7 @@ from msgspec.structs import astuple, replace
 
 from umbrite.rig.change import change, get_joint, require_finite
 from umbrite.rig.errors import RigError
+from umbrite.rig.limb_shape import bends_to
 from umbrite.rig.model import Limit, Loose, Puppet
 from umbrite.rig.quantities.angles import MOST_TURN, angle_text
 from umbrite.rig.words.names import swapped
@@ -77,7 +78,7 @@ def other_arc(puppet: Puppet, joint: str) -> Puppet:
 
 def hinge(puppet: Puppet, joint: str, most: float) -> Puppet:
     """Let a joint turn one way only, up to `most` radians: to its limb's side, or clockwise where it is in none."""
-    side = next((limb.bend for limb in puppet.limbs.values() if joint in limb.joints[1:]), 1)
+    side = next((bends_to(puppet, limb) for limb in puppet.limbs.values() if joint in limb.joints[1:]), 1)
     return set_limit(puppet, joint, 0.0, most) if side > 0 else set_limit(puppet, joint, -most, 0.0)
 
 

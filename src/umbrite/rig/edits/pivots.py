@@ -4,7 +4,7 @@ from umbrite.rig.change import change, get_joint, get_part, require_finite
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import children, targets, toes
-from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, limb_tip, nearest_bone
+from umbrite.rig.limb_shape import bends_to, limb_tip, nearest_bone
 from umbrite.rig.model import Puppet, point
 
 # Nearer than this, board pixels, a head counts as lying on a tip.
@@ -33,7 +33,7 @@ def move_pivot(puppet: Puppet, key: str, to: complex, *, along: bool = True) -> 
         hooks = {*targets(puppet), *toes(puppet)}
         if not any(is_attached(puppet, other) for other in children(puppet, parent) if other not in hooks):
             puppet = set_tip(puppet, parent, to)
-    return keep_limbs(before, puppet)
+    return keep_limbs(puppet)
 
 
 def join_parts(puppet: Puppet, part: str, parent: str, pivot: complex) -> Puppet:
@@ -55,7 +55,7 @@ def move_limb_tip(puppet: Puppet, limb_key: str, to: complex) -> Puppet:
     limb = puppet.limbs[limb_key]
     if limb.end is not None:
         return move_pivot(puppet, limb.end, to)
-    return keep_limbs(puppet, change(puppet, limb_key, tip=point(to)))
+    return keep_limbs(change(puppet, limb_key, tip=point(to)))
 
 
 def set_tip(puppet: Puppet, key: str, to: complex | None) -> Puppet:
@@ -72,16 +72,13 @@ def set_tip(puppet: Puppet, key: str, to: complex | None) -> Puppet:
     return change(puppet, key, tip=point(to))
 
 
-def keep_limbs(before: Puppet, puppet: Puppet) -> Puppet:
-    """After pivots have moved: targets back on their tips, and sides that agreed with the drawing still do."""
+def keep_limbs(puppet: Puppet) -> Puppet:
+    """After pivots have moved: targets back on their tips, and sides that nobody chose are as they are drawn now."""
     for key, limb in puppet.limbs.items():
         tip = limb_tip(puppet, limb)
         if puppet.joints[limb.target].pivot.z != tip:
             puppet = change(puppet, limb.target, pivot=point(tip))
-        was, now = drawn_bend(before, before.limbs[key]), drawn_bend(puppet, limb)
-        agreed = abs(was) < STRAIGHT or (was > 0) == (limb.bend > 0)
-        bend = 1 if now > 0 else -1
-        # Even a slight bend must keep its drawn side, or the rest picture would move.
-        if agreed and now != 0 and bend != limb.bend:
+        bend = bends_to(puppet, limb)
+        if bend != limb.bend and not limb.side_chosen:
             puppet = change(puppet, key, bend=bend)
     return puppet

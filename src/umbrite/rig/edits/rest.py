@@ -125,7 +125,7 @@ def _moved_free_tips(before: Puppet, puppet: Puppet, key: str, by: complex) -> P
 
 
 def _finished(before: Puppet, puppet: Puppet) -> tuple[Puppet, list[str]]:
-    puppet = keep_limbs(before, puppet)
+    puppet = keep_limbs(puppet)
     return puppet, changes_in_words(before, puppet)
 
 

@@ -404,6 +404,10 @@
       <translation>Beugeseite wechseln</translation>
     </message>
     <message>
+      <source>Turn the drawn bend over</source>
+      <translation>Gezeichnete Beugung umdrehen</translation>
+    </message>
+    <message>
       <source>Limb between the two selected</source>
       <translation>Glied zwischen den beiden gewählten</translation>
     </message>
@@ -1996,6 +2000,10 @@
       <translation>zurückholen</translation>
     </message>
     <message>
+      <source>Hang {name} from {name2}</source>
+      <translation>{name} an {name2} hängen</translation>
+    </message>
+    <message>
       <source>{name} sprang back; nothing was changed.</source>
       <translation>{name} sprang zurück; nichts wurde geändert.</translation>
     </message>
@@ -2004,12 +2012,12 @@
       <translation>{count} Gelenke</translation>
     </message>
     <message>
-      <source>Hang {name} from {name2}</source>
-      <translation>{name} an {name2} hängen</translation>
+      <source>Nothing has moved.</source>
+      <translation>Nichts hat sich bewegt.</translation>
     </message>
     <message>
-      <source>{name} hangs from {name2} now. Nothing has moved.</source>
-      <translation>{name} hängt jetzt an {name2}. Nichts hat sich bewegt.</translation>
+      <source>{name} hangs from {name2} now. {moved}</source>
+      <translation>{name} hängt jetzt an {name2}. {moved}</translation>
     </message>
     <message>
       <source>Nothing was hung: let the cord go on a rivet or on a part that should carry it.</source>
@@ -2404,12 +2412,8 @@
       <translation>Gleiche Länge auf der anderen Seite von {keys}</translation>
     </message>
     <message>
-      <source>Bind {label} to {name}</source>
-      <translation>{label} an {name} binden</translation>
-    </message>
-    <message>
-      <source>{label} rides on {name} now. Nothing has moved. {after}</source>
-      <translation>{label} fährt jetzt auf {name} mit. Nichts hat sich bewegt. {after}</translation>
+      <source>{label} rides on {name} now. {moved} {after}</source>
+      <translation>{label} fährt jetzt auf {name} mit. {moved} {after}</translation>
     </message>
     <message>
       <source>Bind {name} to {bone}</source>
@@ -2422,6 +2426,10 @@
     <message>
       <source>No part fits a bone {how}. Draw a cord from the part to its bone with Bind, or tick it on the bone's card.</source>
       <translation>Kein Teil passt {how} zu einem Knochen. Mit Binden eine Schnur vom Teil zum Knochen ziehen, oder es auf der Karte des Knochens ankreuzen.</translation>
+    </message>
+    <message>
+      <source>Bind {label} to {name}</source>
+      <translation>{label} an {name} binden</translation>
     </message>
     <message>
       <source>Something else was changed since. Undo that first, or draw the line again.</source>
@@ -2724,6 +2732,10 @@
       <translation>Drehpunkt von {keys} rücken</translation>
     </message>
     <message>
+      <source>Hang {keys} from {name}</source>
+      <translation>{keys} an {name} hängen</translation>
+    </message>
+    <message>
       <source>Free {keys}</source>
       <translation>{keys} lösen</translation>
     </message>
@@ -2738,10 +2750,6 @@
     <message>
       <source>Hang {joints} {where}</source>
       <translation>{joints} anhängen {where}</translation>
-    </message>
-    <message>
-      <source>Hang {keys} from {name}</source>
-      <translation>{keys} an {name} hängen</translation>
     </message>
     <message>
       <source>Select the joints to hang first, then Shift+click what they should hang from.</source>
@@ -2824,12 +2832,16 @@
       <translation>Beugeseite von {name}</translation>
     </message>
     <message>
-      <source>Extend {name}</source>
-      <translation>{name} verlängern</translation>
+      <source>Turn the drawn bend of {keys} over</source>
+      <translation>Gezeichnete Beugung von {keys} umdrehen</translation>
     </message>
     <message>
-      <source>{name} bends in {count} joints now; its target stands at the new tip.</source>
-      <translation>{name} beugt sich nun in {count} Gelenken; das Ziel steht an der neuen Spitze.</translation>
+      <source>Bent to the other side at rest: {names}.</source>
+      <translation>In Ruhe zur anderen Seite gebeugt: {names}.</translation>
+    </message>
+    <message>
+      <source>{name} bends in {count} joints now; its target stands at the new tip. {moved}</source>
+      <translation>{name} beugt sich nun in {count} Gelenken; das Ziel steht an der neuen Spitze. {moved}</translation>
     </message>
     <message>
       <source>Select both ends of the limb first, such as shoulder and wrist.</source>
@@ -2838,6 +2850,22 @@
     <message>
       <source>All pencilled limbs are left out. Click one to take it in again, or rub them out with Esc.</source>
       <translation>Alle vorgezeichneten Gliedmaßen sind ausgelassen. Eine anklicken nimmt sie wieder auf, Esc radiert alle weg.</translation>
+    </message>
+    <message>
+      <source>Drawn bent to the other side: {names}. That stays as it is drawn; Alt+Shift+T turns the drawn bend over.</source>
+      <translation>Zur anderen Seite gebeugt gezeichnet: {names}. Das bleibt, wie es gezeichnet ist; Alt+Umschalt+T dreht die gezeichnete Beugung um.</translation>
+    </message>
+    <message>
+      <source>Takes are counted from the rest pose, and would all look different. Remove them first.</source>
+      <translation>Aufnahmen zählen von der Ruhehaltung aus und sähen alle anders aus. Entferne sie zuerst.</translation>
+    </message>
+    <message>
+      <source>Extend {name}</source>
+      <translation>{name} verlängern</translation>
+    </message>
+    <message>
+      <source>{name} is drawn straight; T alone turns its bend side.</source>
+      <translation>{name} ist gerade gezeichnet; T allein dreht die Beugeseite.</translation>
     </message>
     <message>
       <source>Remove limit of {keys}</source>
@@ -3298,6 +3326,22 @@
     <message>
       <source>This file holds no pose. Export a pose file here or in another window first.</source>
       <translation>Diese Datei hat keine Pose. Gib zuerst eine Posendatei aus.</translation>
+    </message>
+    <message>
+      <source>Nothing has moved at rest, but {what}.</source>
+      <translation>In Ruhe hat sich nichts bewegt, aber {what}.</translation>
+    </message>
+    <message>
+      <source>in the pose up to {far} px</source>
+      <translation>in der Haltung bis zu {far} px</translation>
+    </message>
+    <message>
+      <source>in {takes}, which may need a look</source>
+      <translation>in {takes}; sieh dort nach</translation>
+    </message>
+    <message>
+      <source> and </source>
+      <translation> und </translation>
     </message>
     <message>
       <source>Move {count} keys</source>
@@ -4812,8 +4856,8 @@ SHA-256 {fingerprint}</translation>
       <translation>{name} anhängen {where}</translation>
     </message>
     <message>
-      <source>{name} hangs {where} now. Nothing has moved.</source>
-      <translation>{name} hängt jetzt {where}. Nichts hat sich bewegt.</translation>
+      <source>{name} hangs {where} now. {moved}</source>
+      <translation>{name} hängt jetzt {where}. {moved}</translation>
     </message>
     <message>
       <source>Find a joint or part</source>

@@ -30,7 +30,7 @@ from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
 from umbrite.rig.family import branch, carriers, targets
-from umbrite.rig.limb_shape import STRAIGHT, drawn_bend, rest_direction
+from umbrite.rig.limb_shape import STRAIGHT, bends_to, drawn_bend, rest_direction
 from umbrite.rig.model import Limb
 from umbrite.rig.placement import middle_of_part
 
@@ -269,7 +269,7 @@ def _limbs(painter: Inked, sight: Sight) -> None:
             marks.dowel(painter, start, end, limb.side, lit=lit)
         if len(points) > 2:
             straight = abs(drawn_bend(session.puppet, limb)) < STRAIGHT
-            _bend(painter, points, limb, unsure=straight and not limb.side_chosen)
+            _bend(painter, points, bends_to(session.puppet, limb), unsure=straight and not limb.side_chosen)
 
 
 def _reach(painter: Inked, points: list[QPointF]) -> None:
@@ -284,10 +284,10 @@ def _length(way: QPointF) -> float:
     return float((way.x() ** 2 + way.y() ** 2) ** 0.5)
 
 
-def _bend(painter: Inked, points: list[QPointF], limb: Limb, *, unsure: bool) -> None:
+def _bend(painter: Inked, points: list[QPointF], bend: int, *, unsure: bool) -> None:
     """Outwards from the middle joint, square to the line from root to tip: clockwise bends point to its left."""
     way = points[2] - points[0]
-    outwards = QPointF(way.y(), -way.x()) * limb.bend
+    outwards = QPointF(way.y(), -way.x()) * bend
     marks.bend_arrow(painter, points[1], outwards, painter.theme.amber if unsure else painter.theme.vermilion)
 
 

@@ -20,6 +20,7 @@ from umbrite.paint.painter import rect_of
 from umbrite.rig.change import put
 from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.family import ancestors, parts_on
+from umbrite.rig.limb_shape import bends_to
 from umbrite.rig.model import Limb, Puppet
 
 # How near the target comes to the root for the picture, as a share of the limb's length.
@@ -29,14 +30,15 @@ BENT = 0.72
 def limb_picture(session: Session, key: str, bend: int, width: int, height: int) -> QPixmap:
     """The limb's own art, bent to one side, with its bones."""
     puppet: Puppet = session.puppet
-    limb: Limb = replace(puppet.limbs[key], bend=1 if bend > 0 else -1, enabled=True)
+    limb: Limb = replace(puppet.limbs[key], enabled=True)
     free = put(puppet, key, limb)
     for joint in limb.joints:  # limits would hide the difference that the pictures are for
         free = free_limit(free, joint)
     plan = compile_plan(free)
     rest = evaluate(plan, {})
     root, tip = puppet.joints[limb.joints[0]].pivot.z, puppet.joints[limb.target].pivot.z
-    placed = evaluate(plan, move_joint_to(rest, {}, limb.target, root + (tip - root) * BENT))
+    over = {} if bends_to(puppet, limb) == bend else {f"{key}.bend": 1.0}
+    placed = evaluate(plan, move_joint_to(rest, over, limb.target, root + (tip - root) * BENT))
     chain = {*limb.joints, limb.end}
     items = [item for item in scene_of(placed) if puppet.parts[item.part].joint in chain]
     points = [placed.pivot(joint) for joint in limb.joints]
@@ -66,7 +68,7 @@ def _shown(puppet: Puppet, key: str) -> tuple[object, ...]:
     parts = [part for joint in chain for part in parts_on(puppet, joint)]
     return (
         key,
-        replace(limb, bend=1),
+        limb,
         *(puppet.joints[joint] for joint in sorted(above)),
         *(puppet.parts[part] for part in parts),
         tuple(part for part in puppet.order if part in parts),

@@ -76,7 +76,7 @@ def chain_along(
         nearest = nearest_bone(puppet, keys, at)
         if nearest != own:
             puppet = set_parent(puppet, [child], nearest)
-    return keep_limbs(before, puppet), keys
+    return keep_limbs(puppet), keys
 
 
 def _from_pivot(line: Sequence[complex], pivot: complex) -> list[complex]:
