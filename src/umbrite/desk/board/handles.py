@@ -285,9 +285,15 @@ def handles_at(session: Session, camera: Camera, at: complex) -> list[Handle]:
 
 
 def handle_at(session: Session, camera: Camera, at: complex) -> Handle | None:
-    """The handle under a board point, or the guide there."""
+    """The handle under a board point, or the mirror line or guide there."""
     found = handles_at(session, camera, at)
-    return found[0] if found else _guide_at(session, camera, at)
+    return found[0] if found else _mirror_at(session, camera, at) or _guide_at(session, camera, at)
+
+
+def _mirror_at(session: Session, camera: Camera, at: complex) -> Handle | None:
+    line = session.drafts.now.mirror
+    near = line is not None and abs(at.real - line.x) * camera.zoom <= GUIDE
+    return Handle("mirror", "", at, GUIDE, "x") if near else None
 
 
 def _guide_at(session: Session, camera: Camera, at: complex) -> Handle | None:

@@ -4,6 +4,7 @@ from collections.abc import Callable
 
 from umbrite.desk.commands import control_commands, limb_commands
 from umbrite.desk.commands.building import cut_commands, joint_commands, plan_commands
+from umbrite.desk.commands.parts import art_commands
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS
@@ -17,6 +18,7 @@ def proposals_of(session: Session) -> tuple[Work, Work] | None:
     waiting: tuple[tuple[bool, Work, Work], ...] = (
         (drafts.plan is not None, plan_commands.build, plan_commands.rub_out),
         (station is PARTS and drafts.cuts is not None, cut_commands.take_cuts, cut_commands.rub_out),
+        (drafts.mirror is not None, art_commands.leave_mirror_line, art_commands.leave_mirror_line),
         (station is PIVOTS and bool(drafts.proposals), joint_commands.take_all, joint_commands.leave_all),
         (station is LIMBS and bool(drafts.limbs), limb_commands.accept_proposed, limb_commands.rub_out),
         (station is CONTROLS and drafts.left_out is not None, control_commands.take_all, control_commands.rub_out),

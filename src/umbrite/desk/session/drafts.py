@@ -98,6 +98,15 @@ class Boning(NamedTuple):
     line: Line | None = None
 
 
+class MirrorLine(NamedTuple):
+    """The upright line in which branches have just been mirrored, so that it can be dragged afterwards."""
+
+    x: float
+    keys: tuple[str, ...]
+    before: Puppet
+    made: Puppet  # once something else has changed, the line is gone
+
+
 class Drafts(NamedTuple):
     """All of it as one value."""
 
@@ -108,6 +117,7 @@ class Drafts(NamedTuple):
     plan: PlanDraft | None = None  # proposed until its rig is made or it is rubbed out
     cuts: CutDraft | None = None  # proposed until they are cut or rubbed out
     bones: Boning = Boning()
+    mirror: MirrorLine | None = None
     pin: complex | None = None  # a pivot for one turn only, on the board
     holds: tuple[HoldPoint, ...] = ()  # points that stay while the whole body is dragged
     swept: tuple[Ghost, ...] = ()  # the last sway, until the next press
@@ -124,6 +134,7 @@ class Drafts(NamedTuple):
         kept = self._replace(
             plan=self.plan if self.plan is not None and self.plan.puppet is puppet else None,
             cuts=self.cuts if self.cuts is not None and self.cuts.puppet is puppet else None,
+            mirror=self.mirror if self.mirror is not None and self.mirror.made is puppet else None,
             proposals=proposals,
             limbs=limbs,
             holds=holds,

@@ -10,13 +10,15 @@ from collections.abc import Iterable, Mapping
 
 from msgspec.structs import replace
 
-from umbrite.rig.change import change, get_joint, new_id, require_finite
+from umbrite.rig.change import change, new_id, require_finite
 from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
+from umbrite.rig.family import ancestors
 from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.merging.branch_alone import branch_joints, is_guest_within, things_within
 from umbrite.rig.merging.rewiring import Names, Transform, copied_things
-from umbrite.rig.model import Part, Puppet, on_grid, point
+from umbrite.rig.model import Joint, Puppet, on_grid, point
+from umbrite.rig.placement import around_parts
 
 
 def copy_branches(
@@ -25,8 +27,8 @@ def copy_branches(
     """Copy joints with all that they carry, and what belongs to them. Nothing that was there changes.
 
     With `linked` the copies share their drawings with the originals from now on: exchanged once, exchanged in all.
-    `sides` swaps near and far in names and marks. Copies of parts lie beside their originals in the draw order: behind
-    them for far ones, else in front. Returns the puppet and the map from old to new ids.
+    `sides` swaps near and far in names and marks. Copies of parts lie beside their originals in the draw order: far ones
+    behind what carries them, near ones in front of it. Returns the puppet and the map from old to new ids.
     Refuses an empty choice.
     """
     require_finite(transform.shift, transform.line or 0.0, what="A copy's place")
@@ -47,7 +49,7 @@ def copy_branches(
     made = copied_things(before, new, transform, Names(before, sides=sides), linked=linked)
     puppet = replace(puppet, **{field: {**getattr(puppet, field), **items} for field, items in made.items()})
     parts = [key for key in chosen if key in before.parts]
-    puppet = replace(puppet, order=_order(before, parts, new, made["parts"]))
+    puppet = replace(puppet, order=_order(before, parts, new, made["joints"]))
     refuse_circles(puppet)
     return puppet, new
 
@@ -59,21 +61,29 @@ def _sharing(puppet: Puppet, joints: set[str]) -> Puppet:
     return puppet
 
 
-def _order(before: Puppet, parts: list[str], new: dict[str, str], made: Mapping[str, Part]) -> tuple[str, ...]:
-    """Copies together: behind everything copied where they are far ones, in front of all of it where they are not."""
+def _order(before: Puppet, parts: list[str], new: dict[str, str], joints: Mapping[str, Joint]) -> tuple[str, ...]:
+    """Copies together: far ones behind everything copied and what carries it, near ones in front of all that, others in front of what was copied."""
     if not parts:
         return before.order
-    copies = [new[key] for key in parts]
-    far = sum("far" in made[key].name.lower().split() for key in copies) * 2 > len(copies)
-    places = [before.order.index(key) for key in parts]
-    at = min(places) if far else max(places) + 1
-    return (*before.order[:at], *copies, *before.order[at:])
+    sides = [joints[new[before.parts[key].joint]].side for key in parts]
+    side = next((one for one in ("far", "near") if sides.count(one) * 2 > len(sides)), "middle")
+    copied = {before.parts[key].joint for key in parts}
+    above = {up for joint in copied for up in ancestors(before, joint)} - copied if side != "middle" else set()
+    places = [i for i, key in enumerate(before.order) if key in parts or before.parts[key].joint in above]
+    at = min(places) if side == "far" else max(places) + 1
+    return (*before.order[:at], *(new[key] for key in parts), *before.order[at:])
 
 
 def centre_line(puppet: Puppet, keys: Iterable[str]) -> float:
-    """The vertical line in which the other side is mirrored: through what carries the branches, else the canvas's middle."""
-    for key in keys:
-        parent = get_joint(puppet, key).parent
-        if parent is not None:
-            return puppet.joints[parent].pivot.x
-    return puppet.width / 2
+    """The vertical line in which the other side is mirrored: the middle of the drawings that carry the branches; where there are none, of
+    all others, or of the canvas.
+    """
+    keys = list(keys)
+    copied = branch_joints(puppet, keys)
+    above = {up for key in keys for up in ancestors(puppet, key)} - copied
+    parts = [key for key, part in puppet.parts.items() if part.joint not in copied and not part.reference]
+    carrying = [key for key in parts if puppet.parts[key].joint in above]
+    if not parts:
+        return puppet.width / 2
+    box = around_parts(puppet, carrying or parts)
+    return (box.left + box.right) / 2

@@ -4,9 +4,12 @@ from collections.abc import Callable
 from typing import Literal
 
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, finish
+from umbrite.desk.session.drafts import MirrorLine
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
+from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.looks import set_guides, snapped
+from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.model import Guide, Puppet
 from umbrite.rig.placement import around_parts
 
@@ -27,6 +30,22 @@ def drag_guide(
         session.preview(puppet=set_guides(start, guides))
         event = yield Feedback(readout=f"{axis} {at:.0f}" if len(guides) > len(others) else tr("let go: no guide"))
     finish(session, event, "Guide")
+
+
+def drag_mirror_line(session: Session, line: MirrorLine) -> Gesture:
+    """Mirror the other side in a line elsewhere: one step more. Shift keeps it on whole tens."""
+    event = yield Feedback()
+    now = line
+    while event.kind == "move":
+        x = round(event.at.real / 10) * 10.0 if event.shift else float(round(event.at.real))
+        puppet, _ = copy_branches(line.before, line.keys, Transform(line=x))
+        now = line._replace(x=x, made=puppet)
+        session.preview(puppet=puppet)
+        session.drafts.put(session.drafts.now._replace(mirror=now))
+        event = yield Feedback(readout=f"x {x:.0f}")
+    finish(session, event, tr("Move the mirror line"))
+    kept = now._replace(made=session.puppet) if event.kind == "release" else line
+    session.drafts.put(session.drafts.now._replace(mirror=kept))
 
 
 def snapped_way(puppet: Puppet, keys: list[str], moved: complex, zoom: float) -> complex:

@@ -58,6 +58,7 @@ def paint(painter: Inked, sight: Sight) -> None:
     for face in reversed(faces(sight.session)):
         if face.paint is not None:
             face.paint(painter, sight)
+    ruler_overlay.paint_mirror_line(painter, sight.session, sight.camera, sight.within)
     if station.guides and sight.session.workspace.views["rulers"]:
         ruler_overlay.paint_rulers(painter, sight.camera, sight.within)
     if station.posed and not sight.session.workspace.views["bare"]:

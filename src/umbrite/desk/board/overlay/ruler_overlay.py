@@ -1,11 +1,13 @@
 """Rulers along the left and lower edges of the board, and the guides."""
 
 from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QColor
 
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 
 WIDE = 18.0  # of a ruler, widget pixels
 
@@ -29,10 +31,24 @@ def paint_guides(painter: Inked, session: Session, camera: Camera, size: QRectF)
             if guide.axis == "x"
             else (QPointF(0, at.y()), QPointF(size.width(), at.y()))
         )
-        painter.setPen(marks.pen(look.with_alpha(painter.theme.paper, 200), 2.6))
-        painter.drawLine(*line)
-        painter.setPen(marks.pen(painter.theme.teal, 1.1, Qt.PenStyle.DashDotLine))
-        painter.drawLine(*line)
+        _paint_line(painter, *line, painter.theme.teal)
+
+
+def paint_mirror_line(painter: Inked, session: Session, camera: Camera, size: QRectF) -> None:
+    """The line in which the other side was mirrored, with its place at its foot."""
+    if (line := session.drafts.now.mirror) is None:
+        return
+    x = camera.point(complex(line.x, 0)).x()
+    _paint_line(painter, QPointF(x, 0), QPointF(x, size.height()), painter.theme.selected)
+    painter.setFont(look.font(8))
+    painter.drawText(QPointF(x + 6, size.height() - WIDE - 8), tr("mirrored at x {x}", x=f"{line.x:.0f}"))
+
+
+def _paint_line(painter: Inked, start: QPointF, end: QPointF, colour: QColor) -> None:
+    painter.setPen(marks.pen(look.with_alpha(painter.theme.paper, 200), 2.6))
+    painter.drawLine(start, end)
+    painter.setPen(marks.pen(colour, 1.1, Qt.PenStyle.DashDotLine))
+    painter.drawLine(start, end)
 
 
 def paint_rulers(painter: Inked, camera: Camera, size: QRectF) -> None:

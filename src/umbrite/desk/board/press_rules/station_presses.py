@@ -6,7 +6,7 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.face import faces
 from umbrite.desk.board.gestures import pivot_gestures, plan_gestures
 from umbrite.desk.board.gestures.gesture import Pointer
-from umbrite.desk.board.gestures.guide_gestures import drag_guide
+from umbrite.desk.board.gestures.guide_gestures import drag_guide, drag_mirror_line
 from umbrite.desk.board.handles import handle_at
 from umbrite.desk.board.overlay.ruler_overlay import WIDE
 from umbrite.desk.board.overlay.take_overlay import dot_at
@@ -32,7 +32,11 @@ def press(session: Session, camera: Camera, pointer: Pointer, *, again: bool) ->
 
 
 def guide_under(session: Session, camera: Camera, pointer: Pointer, height: int) -> Press | None:
-    """A guide is moved, or pulled out of a ruler, on a board so high; None where neither lies under the pointer."""
+    """A mirror line or a guide is moved, or one is pulled out of a ruler, on a board so high; None where none lies under the pointer."""
+    line = session.drafts.now.mirror
+    found = handle_at(session, camera, pointer.at)
+    if line is not None and found is not None and found.kind == "mirror":
+        return Press(lambda: drag_mirror_line(session, line))
     if not session.workspace.views["rulers"] or not session.workspace.station.guides:
         return None
 
@@ -40,7 +44,6 @@ def guide_under(session: Session, camera: Camera, pointer: Pointer, height: int)
         place = camera.point(at)
         return place.x() < WIDE or place.y() > height - WIDE
 
-    found = handle_at(session, camera, pointer.at)
     if over_ruler(pointer.at):
         axis: Literal["x", "y"] = "x" if camera.point(pointer.at).x() < WIDE else "y"
         return Press(lambda: drag_guide(session, None, axis, over_ruler))

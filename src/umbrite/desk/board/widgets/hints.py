@@ -14,6 +14,8 @@ PIVOT_HINTS = {
     LIMIT: "{name}: click to see how far it may turn.",
 }
 HANDLE_HINTS = {
+    ("Parts", "mirror"): "Drag the line in which the other side is mirrored. Enter puts it away.",
+    ("Pivots", "mirror"): "Drag the line in which the other side is mirrored. Enter puts it away.",
     ("Parts", "guide"): "Drag the guide; let go over a ruler it is gone. Shift keeps whole tens.",
     ("Pivots", "guide"): "Drag the guide; let go over a ruler it is gone. Shift keeps whole tens.",
     ("Parts", "frame"): "Drag a corner to scale (Shift: freely), an edge to stretch (Ctrl: skew), the pin to turn (Shift: by 15°).",

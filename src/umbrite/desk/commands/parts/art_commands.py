@@ -8,6 +8,7 @@ from PySide6.QtCore import QTimer
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.commands.parts.locks import unlocked
 from umbrite.desk.commands.sharing.guest_commands import guest_selected
+from umbrite.desk.session.drafts import MirrorLine
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.theme.language import tr
@@ -55,13 +56,16 @@ def linked_copy(session: Session) -> None:
 
 
 def mirrored_side(session: Session) -> None:
-    """The other side of the selected branches, mirrored, with limbs, limits and controls mirrored too."""
-    _copy(
-        session,
-        "Other side, mirrored,",
-        Transform(line=centre_line(session.puppet, session.selection.of("joint"))),
-        sides=True,
-    )
+    """The other side of the selected branches, mirrored, with limbs, limits and controls mirrored too; the line can be dragged then."""
+    before, keys = session.puppet, tuple(session.selection.of("joint"))
+    line = centre_line(before, keys)
+    _copy(session, "Other side, mirrored,", Transform(line=line), sides=True)
+    session.drafts.put(session.drafts.now._replace(mirror=MirrorLine(line, keys, before, session.puppet)))
+
+
+def leave_mirror_line(session: Session) -> None:
+    """The line is not shown any more; the copies stay."""
+    session.drafts.put(session.drafts.now._replace(mirror=None))
 
 
 def moved_side(session: Session) -> None:
