@@ -1,10 +1,16 @@
 """What a person expects of one press: it does what was asked, or says why not."""
 
 import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
 
 from demo_puppet import joint, part
+from umbrite.desk.board.gestures.gesture import Pointer
+from umbrite.desk.board.gestures.pose_gestures import drag_art
 from umbrite.desk.session.stations import PARTS
+from umbrite.rig.change import change
 from umbrite.rig.edits.copying import centre_line
+from umbrite.rig.model import Point
 
 
 def test_the_other_side_is_mirrored_in_the_puppets_middle_and_its_line_can_be_dragged(wick_window, act, hand):
@@ -32,3 +38,36 @@ def test_the_other_side_is_mirrored_in_the_puppets_middle_and_its_line_can_be_dr
     act("undo")
     assert session.placed.pivot(copy) == at
     assert session.drafts.now.mirror is None, "gone with the step that it belonged to"
+
+
+@pytest.mark.parametrize("blend", [1.0, 0.5])
+def test_a_grip_takes_a_limb_along_that_is_posed_by_its_own_turns(blend, wick_window, hand):
+    session = wick_window.session
+    key, arm = next((key, one) for key, one in session.puppet.limbs.items() if one.name == "Near arm")
+    grip = next(one for one in session.puppet.controls.values() if one.moves == arm.target and one.kind == "grip")
+    session.edit("Blend", pose={f"{key}.blend": blend, f"{arm.joints[0]}.turn": 0.3, f"{arm.joints[1]}.turn": -0.2})
+    wrist = joint(session.puppet, "Near hand")
+    before, at = session.placed.pivot(wrist), session.placed.control_at(grip)
+    hand.drag(at, at + complex(25, -40))
+    assert session.placed.pivot(wrist) - before == pytest.approx(complex(25, -40), abs=0.5)
+    assert session.placed.value(key, "blend") == pytest.approx(blend)
+
+
+def test_the_range_of_a_grip_holds_for_the_art_below_it(wick_window):
+    session = wick_window.session
+    arm = next(one for one in session.puppet.limbs.values() if one.name == "Near arm")
+    grip = next(key for key, one in session.puppet.controls.items() if one.moves == arm.target and one.kind == "grip")
+    session.edit("Range", change(session.puppet, grip, least=Point(-20, -20), most=Point(20, 20)))
+    at = session.placed.pivot(joint(session.puppet, "Near hand")) + complex(-25, 45)
+    press = drag_art(session, joint(session.puppet, "Near hand"), at, turn_only=False)
+    next(press)
+    press.send(Pointer(at + 100j))
+    with pytest.raises(StopIteration):
+        press.send(Pointer(at + 100j, "release"))
+    assert session.pose[f"{arm.target}.y"] == 20
+    session.selection.select([grip])
+    session.edit("Rest", pose={})
+    QTest.keyClick(wick_window.board, Qt.Key.Key_Down, Qt.KeyboardModifier.ShiftModifier)
+    for _ in range(4):
+        QTest.keyClick(wick_window.board, Qt.Key.Key_Down, Qt.KeyboardModifier.ShiftModifier)
+    assert session.pose[f"{arm.target}.y"] == 20

@@ -7,12 +7,9 @@ import cmath
 import itertools
 import math
 
-import numpy as np
-
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
-from umbrite.motion.posing import move_joint_to
-from umbrite.motion.soft_ends import asked_for
+from umbrite.motion.posing import move_joint_to, own_turns, turn_to_ask
 from umbrite.motion.totals import added, held, total, with_totals
 from umbrite.rig.affine import after, inverse
 from umbrite.rig.change import change, get_limb
@@ -29,17 +26,6 @@ def own_turns_from_target(placed: Placed, pose: Pose, key: str) -> Pose:
     """FK from IK: the joints' own turns take over what the limb has found; the picture stays."""
     limb = get_limb(placed.plan.puppet, key)
     return held(placed, pose, {**own_turns(placed, limb), f"{key}.blend": 1.0})
-
-
-def own_turns(placed: Placed, limb: Limb) -> dict[str, float]:
-    """What the turn channels of a limb's joints have to come to, links included, for its own turns to be what it shows."""
-    return {f"{joint}.turn": turn_to_ask(placed, joint) for joint in limb.joints}
-
-
-def turn_to_ask(placed: Placed, joint: str) -> float:
-    """What a joint's turn channel has to come to, links included, for its own turn to be what it shows now."""
-    ends = placed.plan.ends.at(np.array([placed.plan.place[joint]]))
-    return float(asked_for(np.array([placed.turn(joint)]), ends)[0])
 
 
 def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float | None = None) -> Pose:

@@ -6,7 +6,7 @@ import numpy as np
 
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Floats
-from umbrite.motion.soft_ends import ends_of
+from umbrite.motion.soft_ends import asked_for, ends_of
 from umbrite.motion.totals import added, moved_to, with_totals
 from umbrite.rig.channels import value, with_values
 from umbrite.rig.control_kinds import traits
@@ -30,16 +30,52 @@ def move_control_to(placed: Placed, pose: Pose, control: Control, at: complex) -
 def pose_control(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
     """The pose in which a grip, a master or an aim point comes as near to a board point as its axes and range allow."""
     control = placed.plan.puppet.controls[key]
-    moved = move_control_to(placed, pose, control, at)
+    moved = _allowed(pose, move_control_to(placed, pose, control, at), control)
+    return _through_limb(placed, moved, control.moves)
+
+
+def drag_joint_to(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
+    """The pose in which a joint's pivot comes as near to a board point as the grip that moves it would, where one does."""
+    controls = placed.plan.puppet.controls.values()
+    control = next((one for one in controls if one.moves == key and traits(one).moves), None)
+    moved = move_joint_to(placed, pose, key, at)
+    return _through_limb(placed, moved if control is None else _allowed(pose, moved, control), key)
+
+
+def _through_limb(placed: Placed, moved: Pose, key: str) -> Pose:
+    """Where a joint is the target of a limb that is posed by its own turns, wholly or in part: these come along, so that the tip goes as
+    far as the target was moved, and the target goes to it.
+    """
+    puppet = placed.plan.puppet
+    name, limb = next(((name, limb) for name, limb in puppet.limbs.items() if limb.target == key), ("", None))
+    if limb is None or not limb.enabled or (blend := placed.value(name, "blend")) <= 0:
+        return moved
+    way = evaluate(placed.plan, moved).pivot(key) - placed.pivot(key)
+    tip = complex(placed.joint_map(limb.joints[-1])(puppet.joints[key].pivot.z))
+    reaching = with_totals(placed, moved, {f"{name}.blend": 0.0})
+    reaching = move_joint_to(evaluate(placed.plan, reaching), reaching, key, tip + way)
+    found = evaluate(placed.plan, reaching)
+    return with_totals(found, reaching, {**own_turns(found, limb), f"{name}.blend": blend})
+
+
+def own_turns(placed: Placed, limb: Limb) -> dict[str, float]:
+    """What the turn channels of a limb's joints have to come to, links included, for its own turns to be what it shows."""
+    return {f"{joint}.turn": turn_to_ask(placed, joint) for joint in limb.joints}
+
+
+def turn_to_ask(placed: Placed, joint: str) -> float:
+    """What a joint's turn channel has to come to, links included, for its own turn to be what it shows now."""
+    ends = placed.plan.ends.at(np.array([placed.plan.place[joint]]))
+    return float(asked_for(np.array([placed.turn(joint)]), ends)[0])
+
+
+def _allowed(pose: Pose, moved: Pose, control: Control) -> Pose:
     values = {}
     for axis in "xy":
-        channel = f"{control.moves}.{axis}"
-        wanted = (
-            value(moved, control.moves, axis) if control.axes in ("both", axis) else value(pose, control.moves, axis)
-        )
+        wanted = value(moved if control.axes in ("both", axis) else pose, control.moves, axis)
         if control.least is not None and control.most is not None:
             wanted = min(max(wanted, getattr(control.least, axis)), getattr(control.most, axis))
-        values[channel] = wanted
+        values[f"{control.moves}.{axis}"] = wanted
     return with_values(moved, values)
 
 

@@ -17,8 +17,9 @@ from numpy.typing import NDArray
 
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.kinematics import one_below
-from umbrite.motion.matching import own_turns, target_from_own_turns, turn_to_ask
+from umbrite.motion.matching import target_from_own_turns
 from umbrite.motion.plan import Plan, compile_plan
+from umbrite.motion.posing import own_turns, turn_to_ask
 from umbrite.motion.soft_ends import Ends, taken, willingness
 from umbrite.motion.totals import held, total, with_totals
 from umbrite.rig.affine import Affine, linear

@@ -7,7 +7,7 @@ from umbrite.desk.commands.parts.locks import unlocked
 from umbrite.desk.commands.sharing.guest_commands import moved_parts
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.motion.posing import move_joint_to, turn_joint_by, turned_with
+from umbrite.motion.posing import drag_joint_to, turn_joint_by, turned_with
 from umbrite.motion.switching import next_variant, switched
 from umbrite.rig.change import change
 from umbrite.rig.control_kinds import span_of, traits
@@ -78,7 +78,7 @@ def _nudge_controls(session: Session, by: complex) -> None:
                 pose = _stepped(session, pose, key, by)
             else:
                 moves = puppet.controls[key].moves
-                pose = move_joint_to(session.placed, pose, moves, session.placed.pivot(moves) + by)
+                pose = drag_joint_to(session.placed, pose, moves, session.placed.pivot(moves) + by)
         session.edit(tr("Nudge {name}", name=name), pose=pose)
     else:
         for key in keys:

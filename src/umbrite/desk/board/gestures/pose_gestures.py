@@ -15,8 +15,8 @@ from umbrite.motion.posing import (
     angle_between,
     body_of,
     bow_to,
+    drag_joint_to,
     limb_of,
-    move_joint_to,
     pose_control,
     scale_joint_to,
     turn_joint_by,
@@ -52,7 +52,7 @@ def drag_joint(session: Session, key: str, press: complex, name: str, lit: str =
     event = yield Feedback(lit=(lit,))
     while event.kind == "move":
         way = straightened(press, event)
-        session.preview(pose=move_joint_to(placed, pose, key, start + way))
+        session.preview(pose=drag_joint_to(placed, pose, key, start + way))
         event = yield Feedback(readout=distance_text(way), lit=(lit,))
     finish(session, event, name)
 
@@ -199,7 +199,7 @@ def swing_limb(session: Session, joint: str, target: str, press: complex, name: 
     while event.kind == "move":
         turned = angle_between(pivot, press, event.at)
         to = pivot + (start - pivot) * cmath.exp(1j * turned)
-        session.preview(pose=move_joint_to(placed, pose, target, to))
+        session.preview(pose=drag_joint_to(placed, pose, target, to))
         event = yield Feedback(readout=angle_text(session.placed.turn(joint)))
     finish(session, event, name)
 
@@ -222,7 +222,7 @@ def turn_about(session: Session, joint: str, pin: complex, press: complex) -> Ge
             # A limit that stops the turn stops the way round the pin too.
             done = abs(value(after, key, "turn") - value(pose, key, "turn"))
             angle = math.copysign(min(abs(angle), done), angle)
-        session.preview(pose=move_joint_to(placed, after, key, pin + (start - pin) * cmath.exp(1j * angle)))
+        session.preview(pose=drag_joint_to(placed, after, key, pin + (start - pin) * cmath.exp(1j * angle)))
         event = yield Feedback(readout=angle_text(angle))
     finish(session, event, f"Turn {session.puppet.joints[joint].name} about the pin")
 
