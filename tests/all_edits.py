@@ -311,6 +311,7 @@ ART_EDITS = {
     ),
     "weight_edits.mirrored_weights": lambda p, d: weight_edits.mirrored_weights(*_bent_pair(p, d)),
     "drawings.lay_on": _laid_on,
+    "branches.hands_carried": lambda p, _: branches.hands_carried(p, p),
     "branches.copy_as_variant": lambda p, d: branches.copy_as_variant(p, _pick(d, p.joints)),
     "copying.copy_branches": lambda p, d: copying.copy_branches(
         p,

@@ -1,5 +1,7 @@
 """What a person expects of one press: it does what was asked, or says why not."""
 
+import math
+
 import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
@@ -7,7 +9,7 @@ from PySide6.QtTest import QTest
 from demo_puppet import joint, part
 from umbrite.desk.board.gestures.gesture import Pointer
 from umbrite.desk.board.gestures.pose_gestures import drag_art
-from umbrite.desk.session.stations import PARTS
+from umbrite.desk.session.stations import PARTS, REHEARSE, SQUASH, TAKES
 from umbrite.rig.change import change
 from umbrite.rig.edits.copying import centre_line
 from umbrite.rig.model import Point
@@ -71,3 +73,52 @@ def test_the_range_of_a_grip_holds_for_the_art_below_it(wick_window):
     for _ in range(4):
         QTest.keyClick(wick_window.board, Qt.Key.Key_Down, Qt.KeyboardModifier.ShiftModifier)
     assert session.pose[f"{arm.target}.y"] == 20
+
+
+def typed(card, label, number):
+    field = next(one for one in card.fields if one.accessibleName() == label)
+    assert field.isEnabled()
+    field.setValue(number)
+
+
+@pytest.mark.parametrize("station", [REHEARSE, TAKES])
+def test_what_can_be_dragged_can_be_typed(station, wick_window):
+    session, card = wick_window.session, wick_window.details.pose
+    session.workspace.go_to(station)
+    head = joint(session.puppet, "Head")
+    session.selection.select([part(session.puppet, "Head")])
+    assert card.isVisibleTo(wick_window)
+    for label, number in (
+        ("Turn", 12.0),
+        ("Across", 30.0),
+        ("Up", 20.0),
+        ("Width", 110.0),
+        ("Height", 80.0),
+        ("Slant", 0.25),
+    ):
+        typed(card, label, number)
+    kinds = ("turn", "x", "y", "scale_x", "scale_y", "skew")
+    assert [session.pose[f"{head}.{what}"] for what in kinds] == pytest.approx(
+        [-math.radians(12), 30, -20, 0.1, -0.2, 0.25]
+    )
+    if station is TAKES:
+        assert {f"{head}.{what}" for what in kinds} <= session.timeline.take.tracks.keys(), "keyed at the playhead"
+    knee = joint(session.puppet, "Near shin")
+    session.selection.select([part(session.puppet, "Near shin")])
+    assert not card.turn.isEnabled(), knee
+    assert "Near leg" in card.turn.toolTip()
+
+
+def test_a_part_is_squashed_and_slanted_by_hand(wick_window, hand):
+    session = wick_window.session
+    session.workspace.take_tool(SQUASH)
+    head = joint(session.puppet, "Head")
+    pivot = session.placed.pivot(head)
+    at = pivot + complex(0, -90)
+    hand.drag(at, pivot + complex(0, -135))
+    assert session.placed.value(head, "scale_y") == pytest.approx(0.5, abs=0.02)
+    assert session.placed.value(head, "scale_x") == 0
+    session.edit("Rest", pose={})
+    hand.drag(at, at + 45, keys=Qt.KeyboardModifier.AltModifier)
+    assert session.placed.value(head, "skew") == pytest.approx(-0.5, abs=0.02)
+    assert abs(session.placed.joint_map(head)(at) - (at + 45)) < 2

@@ -1,12 +1,13 @@
 """Controls in the window: made, listed, locked, carried, dragged together, and links with their curve."""
 
+import math
 from collections.abc import Callable
 
 import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, Qt
 
-from demo_puppet import control, joint
+from demo_puppet import control, joint, part
 from desk.conftest import listed
 from desk.test_building import picture
 from desk.test_rehearsing import at, grip
@@ -124,8 +125,15 @@ def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(wick_window, 
     act("link")
     key = session.selection.keys[0]
     assert session.puppet.links[key].name == "Cap by Near foot"
+    session.selection.select([foot, cap])
+    act("link")
+    assert session.selection.keys == (key,), "linked once"
+    assert "linked already" in wick_window.frame.hints.message
     choose(wick_window, "link", "Follows", "Master: way along the board")
     assert session.puppet.links[key].travel
+    art = session.puppet.parts[part(session.puppet, "Cap")].drawing
+    rolled = session.puppet.links[key].points[-1]
+    assert rolled.y / rolled.x == pytest.approx(2 / max(art.width, art.height)), "as a wheel of its size"
     curve = wick_window.details.sections["link"].curve
     last = session.puppet.links[key].points[-1]
     start = curve.at(last).toPoint()
@@ -134,6 +142,11 @@ def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(wick_window, 
     qtbot.mouseRelease(curve, Qt.MouseButton.LeftButton, pos=start + QPointF(0, 20).toPoint())
     assert session.puppet.links[key].points[-1].y < last.y
     assert session.history.undo_name == "Curve of Cap by Master"
+    fields = {one.accessibleName(): one for one in wick_window.details.sections["link"].fields}
+    fields["Point at"].setValue(250.0)
+    fields["Point gives"].setValue(-90.0)
+    end = session.puppet.links[key].points[-1]
+    assert (end.x, end.y) == pytest.approx((250.0, math.pi / 2))
     qtbot.mouseDClick(curve, Qt.MouseButton.LeftButton, pos=curve.rect().center())
     assert len(session.puppet.links[key].points) == 4
     curve.setFocus()

@@ -205,12 +205,12 @@ def test_every_tool_has_its_place_in_the_guide_and_f1_over_it_goes_there(wick_wi
             assert window.guide.page.textCursor().selectedText().casefold() == each.text.rstrip("…").casefold()
     window.guide.close()
     window.session.workspace.go_to(LIMBS)
-    button = next(b for b in window.frame.tools.buttons if b.defaultAction().text() == "Find limits")
+    button = next(b for b in window.frame.tools.buttons if b.defaultAction().text() == "Limits")
     assert "F1 tells more" in button.toolTip()
     QCursor.setPos(button.mapToGlobal(button.rect().center()))
     act("guide-here")
     assert window.guide.list.currentItem().text().strip() == "Limbs"
-    assert window.guide.page.textCursor().selectedText() == "Find limits"
+    assert window.guide.page.textCursor().selectedText() == "Limits"
     QCursor.setPos(window.board.mapToGlobal(window.board.rect().center()))
     window.guide.close()
     act("guide-here")

@@ -63,10 +63,18 @@ def test_stations_are_reached_by_key_and_sign_and_show_their_tools(wick_window, 
         assert shown == {
             wick_window.actions_by_id[a.id]
             for a in ACTIONS
-            if a.row == station or (station == "Takes" and a.id in {"pose", "body"})
+            if a.row == station or (station == "Takes" and a.id in {"pose", "body", "squash"})
         }
         assert wick_window.frame.hints.text.text()
     wick_window.strip.signs["Limbs"].click()
+    tools = wick_window.frame.tools
+    tools.fit(420)
+    shown, listed = [b for b in tools.buttons if b.isVisible()], tools.more.menu().actions()
+    assert all(button.toolButtonStyle() == Qt.ToolButtonStyle.ToolButtonTextBesideIcon for button in shown)
+    assert [b.defaultAction() for b in shown] + listed == wick_window.acts.row(LIMBS)
+    assert tools.width() <= 420
+    wick_window.acts.made["mesh-points"].trigger()
+    assert tools.more.text() == "Mesh points", "the tool that is taken can be read"
     assert wick_window.session.workspace.station is LIMBS
 
 
@@ -75,7 +83,7 @@ def test_every_station_and_handle_has_a_hint(wick_window, hand):
     assert all(
         text.startswith("{name}")
         for (_, kind), text in HANDLE_HINTS.items()
-        if kind not in {"frame", "guide", "proposed", "proposed limb", "proposed cut"}
+        if kind not in {"frame", "guide", "proposed", "proposed limb", "proposed cut", "mirror"}
     )
     session = wick_window.session
     grip = next(c for c in session.puppet.controls.values() if c.name == "Far hand")

@@ -32,12 +32,14 @@ def test_a_breath_comes_back_to_where_it_began(loop, last):
             assert before == pytest.approx(after, abs=1e-9)
 
 
-def test_what_is_keyed_already_stays():
-    keyed = put_keys(Take("Idle"), 5, {f"{HEAD}.turn": 0.3})
-    done = breathing(keyed, WICK, Breath())
-    assert done.tracks[f"{HEAD}.turn"] == keyed.tracks[f"{HEAD}.turn"]
-    with pytest.raises(RigError, match="keyed in this take already"):
-        breathing(done, WICK, Breath())
+def test_a_breath_is_added_to_what_is_keyed_already():
+    chest = f"{joint(WICK, 'Trunk')}.turn"
+    keyed = put_keys(put_keys(Take("Idle"), 5, {chest: 0.3}), 30, {chest: -0.1})
+    done, alone = breathing(keyed, WICK, Breath()), breathing(Take("Idle"), WICK, Breath())
+    frames = sorted({key.frame for take in (keyed, alone) for key in take.tracks[chest]})
+    one, other, both = (sample(take, WICK, frames)[chest] for take in (keyed, alone, done))
+    assert np.abs(one + other - both).max() < 1e-12
+    assert np.abs(both - one).max() > 1e-3
     with pytest.raises(RigError, match="no body"):
         breathing(Take("T"), Puppet(), Breath())
     with pytest.raises(RigError, match="8 frames"):

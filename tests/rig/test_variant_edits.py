@@ -16,6 +16,7 @@ from umbrite.rig.change import change
 from umbrite.rig.control_kinds import control_at_rest
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import make_chooser, remove_control
+from umbrite.rig.edits.limbs import make_limb, remove_limb
 from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.parts import remove_part
 from umbrite.rig.edits.shelf import by_names, from_names, mirrored
@@ -33,6 +34,7 @@ from umbrite.rig.edits.variants.sets import (
     set_rest,
 )
 from umbrite.rig.errors import RigError
+from umbrite.rig.family import branch
 from umbrite.rig.invariants import invariants
 from umbrite.rig.placement import around_parts, board_from_drawing, middle_of_part
 
@@ -253,3 +255,15 @@ def test_poses_go_to_other_puppets_by_the_names_of_their_variants():
     assert from_names(other, names) == ({f"{KEY}.shows": 13.0}, [])
     assert from_names(SET, {"set/Things/shows": 2.0}) == ({f"{KEY}.shows": 2.0}, []), "old files tell the number"
     assert from_names(SET, {"set/Things/shows": "None such"}) == ({}, ["Things None such"])
+
+
+def test_a_set_takes_the_hands_place_over_once_its_second_branch_has_a_limb():
+    limb = next(key for key, one in WICK.limbs.items() if one.name == "Near arm")
+    root, end = WICK.limbs[limb].joints[0], WICK.limbs[limb].end
+    bare = remove_limb(WICK, limb)
+    puppet, key, number = copy_as_variant(bare, root)
+    other = get_variant(puppet, key, number).joints[0]
+    puppet, _ = make_limb(puppet, root, end)
+    assert not puppet.sets[key].carries
+    puppet, _ = make_limb(puppet, other, branch(puppet, other)[branch(bare, root).index(end)])
+    assert puppet.sets[key].carries

@@ -18,10 +18,18 @@ from umbrite.desk.theme.look import dress
 from umbrite.desk.theme.themes import theme_named
 from umbrite.desk.window import Window
 from umbrite.files.atomic import sweep_all
+from umbrite.rig.errors import UmbriteError
 
 
 def unexpected(window: Window, kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
-    """A fault of ours: the running gesture is put back, the work stays, the person is told, developers get the trace."""
+    """What no one else caught: the running gesture is put back and the work stays. A refusal is said as it is; of a fault of ours the person
+    is told, and developers get the trace.
+    """
+    if isinstance(error, UmbriteError):
+        window.board.cancel()
+        window.session.spring_back()
+        window.session.say(str(error))
+        return
     traceback.print_exception(kind, error, trace)
     Faults.note(error)
     window.board.cancel()

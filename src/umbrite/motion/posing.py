@@ -1,6 +1,8 @@
 """From what a person drags to channel values: the other direction of the evaluator."""
 
+import cmath
 import math
+from typing import Literal
 
 import numpy as np
 
@@ -8,11 +10,14 @@ from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Floats
 from umbrite.motion.soft_ends import asked_for, ends_of
 from umbrite.motion.totals import added, moved_to, with_totals
+from umbrite.rig.affine import inverse
 from umbrite.rig.channels import value, with_values
-from umbrite.rig.control_kinds import traits
+from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.family import ancestors, body_carrier, body_joint, branch
 from umbrite.rig.model import Control, Limb, Pose, Puppet
 
+Squash = Literal["each", "even", "slant"]
+SMALLEST = 0.05  # to which dragging scales
 BOW_STAGES = 9  # between no bow and the most, at which is looked
 
 
@@ -109,6 +114,20 @@ def _off_line(one: complex, other: complex, at: complex) -> float:
     return float((way.conjugate() * (at - one)).imag / max(abs(way), 1e-9))
 
 
+def with_typed(placed: Placed, pose: Pose, key: str, what: str, number: float) -> Pose:
+    """The pose with a channel of a joint or control at a number, links included, as far as its limit, its grip's range or its span allow."""
+    puppet = placed.plan.puppet
+    if key in puppet.controls:
+        least, most = (getattr(end, "x" if what == "value" else "y") for end in span_of(puppet.controls[key]))
+        return with_totals(placed, pose, {f"{key}.{what}": min(max(number, least), most)})
+    if what == "turn":
+        smallest, largest, soft_smallest, soft_largest = ends_of(puppet.joints[key])
+        number = min(max(number, smallest - soft_smallest), largest + soft_largest)
+    moved = with_totals(placed, pose, {f"{key}.{what}": number})
+    control = next((one for one in puppet.controls.values() if one.moves == key and traits(one).moves), None)
+    return _allowed(pose, moved, control) if control is not None and what in ("x", "y") else moved
+
+
 def turn_joint_by(placed: Placed, pose: Pose, key: str, angle: float) -> Pose:
     """Turn a joint by an angle as seen on the board, within its limit."""
     carrier = placed.carrier_map(key)
@@ -124,6 +143,26 @@ def turn_joint_by(placed: Placed, pose: Pose, key: str, angle: float) -> Pose:
 def scale_joint_to(placed: Placed, pose: Pose, key: str, factor: float) -> Pose:
     """Scale a joint, with all it carries, to a factor of rest, the same both ways."""
     return with_totals(placed, pose, {f"{key}.scale_x": factor - 1, f"{key}.scale_y": factor - 1})
+
+
+def squashed(placed: Placed, pose: Pose, key: str, way: tuple[complex, complex], how: Squash, reach: float) -> Pose:
+    """The pose in which what was pressed on a joint, at the way's first board point, goes with the pointer to its last: by scale along
+    each axis, by scale that is even, or by skew. Along an axis on which the press lies nearer to the pivot than `reach` nothing changes.
+    """
+    carrier, pivot = inverse(placed.carrier_map(key)), placed.pivot(key)
+    back = cmath.exp(-1j * placed.turn(key))
+    here, there = (complex(carrier.direction(z - pivot)) * back for z in way)
+    wide, tall, skew = (placed.value(key, what) for what in ("scale_x", "scale_y", "skew"))
+    if how == "slant":
+        more = (there.real - here.real) / here.imag if abs(here.imag) > reach else 0.0
+        return with_totals(placed, pose, {f"{key}.skew": skew + more})
+    across, after = (z.real - skew * z.imag for z in (here, there))
+    by_x = after / across if abs(across) > reach else 1.0
+    by_y = there.imag / here.imag if abs(here.imag) > reach else 1.0
+    if how == "even":
+        by_x = by_y = abs(there) / abs(here) if abs(here) > reach else 1.0
+    wide, tall = (max((1 + now) * by, SMALLEST) for now, by in ((wide, by_x), (tall, by_y)))
+    return with_totals(placed, pose, {f"{key}.scale_x": wide - 1, f"{key}.scale_y": tall - 1})
 
 
 def angle_between(pivot: complex, one: complex, other: complex) -> float:

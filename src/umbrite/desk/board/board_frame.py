@@ -17,7 +17,6 @@ from umbrite.desk.board.widgets.welcome import Welcome
 from umbrite.desk.session.drafts import Drafts
 from umbrite.desk.session.session import Session
 
-NARROW = 1024  # a window less wide than this shows tools as icons only
 
 
 class BoardFrame(QWidget):
@@ -63,7 +62,7 @@ class BoardFrame(QWidget):
         empty = not self.session.puppet.parts
         self.welcome.setVisible(empty)
         self.tools.setVisible(not empty and not self.alone)
-        self.tools.fit(self.board.width() - 24 if self.window().width() >= NARROW else 0)
+        self.tools.fit(self.board.width() - 24)
         self.tools.move(12, 10)
         self.weight_card.move(12, 62)
         self.plan_sheet.setGeometry(12, 62, BESIDE, max(self.board.height() - 74, 300))

@@ -135,6 +135,14 @@ def link(session: Session) -> None:
         else f"{_joint(puppet, one)}.turn"
     )
     drives = f"{_joint(puppet, other)}.turn"
+    there = next((key for key, one in puppet.links.items() if (one.source, one.drives) == (source, drives)), None)
+    if there is not None:
+        session.selection.select([there])
+        name = puppet.links[there].name
+        session.say(
+            tr("These are linked already, by {name}. Once more would add to that; here is its curve.", name=name)
+        )
+        return
     puppet, key = add_link(puppet, source, drives, [(-1.0, -0.5), (0.0, 0.0), (1.0, 0.5)])
     session.edit(tr("Link {name}", name=puppet.links[key].name), puppet=puppet)
     session.selection.select([key])

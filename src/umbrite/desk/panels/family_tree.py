@@ -317,12 +317,11 @@ class FamilyTree(QTreeWidget):
             for part in parts_on(puppet, joint) if id_kind(joint) == "joint" else []:
                 if puppet.parts[part].name == thing(session.puppet, joint).name:
                     puppet = rename(puppet, part, item.text(0))
+            session.edit(tr("Name {strip}", strip=item.text(0).strip()), puppet=puppet)
         except UmbriteError as error:
             session.say(str(error))
             self._rows = []
             self.rebuild()
-            return
-        session.edit(tr("Name {strip}", strip=item.text(0).strip()), puppet=puppet)
 
     def _clicked(self, item: QTreeWidgetItem, column: int) -> None:
         key = item.data(0, KEY)

@@ -132,6 +132,14 @@ BODY = Tool(
     "rig-whole",
     "Drag any point: the whole body gives way. A click on the art holds that point, or lets it go; feet hold by themselves.",
 )
+SQUASH = Tool(
+    "squash",
+    "squash",
+    "Squash and slant",
+    "Alt+Shift+H",
+    "rig-squash",
+    "Drag the art wider, narrower, longer or shorter about its pivot. Shift keeps its shape, Alt slants it.",
+)
 
 
 class Station(NamedTuple):
@@ -161,7 +169,14 @@ PIVOTS = Station("Pivots", (PIVOT, CORD), fans=True, guides=True, sways=True, nu
 LIMBS = Station("Limbs", (LIMB, BONE, BIND, LIMIT, WEIGHTS, MESH_POINTS), sways=True)
 CONTROLS = Station("Controls", (CONTROL,), selects_all="control", controls=True, nudges="control")
 REHEARSE = Station(
-    "Rehearse", (POSE, BODY), "part", "control", ("Details", "Poses"), posed=True, controls=True, nudges="control"
+    "Rehearse",
+    (POSE, BODY, SQUASH),
+    "part",
+    "control",
+    ("Details", "Poses"),
+    posed=True,
+    controls=True,
+    nudges="control",
 )
 TAKES = REHEARSE._replace(
     name="Takes",

@@ -6,11 +6,12 @@ from typing import NamedTuple
 
 from msgspec.structs import replace
 
+from umbrite.motion.sampling import sample
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import body_carrier, children
 from umbrite.rig.model import Puppet, Variant, VariantSet
 from umbrite.rig.takes.keys import delay, put_keys
-from umbrite.rig.takes.take import Key, Take
+from umbrite.rig.takes.take import Key, Take, Track
 from umbrite.rig.words.body_words import kind_of
 
 CLOSED = -0.92  # of an eye's height, where there is no drawing of it closed
@@ -38,30 +39,39 @@ class Blinks(NamedTuple):
 
 
 def breathing(take: Take, puppet: Puppet, how: Breath) -> Take:
-    """The take with a breath in the channels of body, chest and head that are not keyed in it yet; as many as its length has room for.
+    """The take with a breath in the channels of body, chest and head, added to what is keyed there; as many as its length has room for.
 
-    Raises RigError where nothing is there that could breathe, or where all of it is keyed already.
+    Raises RigError where nothing is there that could breathe.
     """
     if how.length < 8:
         raise RigError("A breath takes at least 8 frames. Choose a longer one.")
     moves = _breathing_channels(puppet, how)
-    free = {name: way for name, way in moves.items() if name not in take.tracks}
     if not moves:
         raise RigError(
             "There is no body that could breathe. Use 'The body must move' first, so that something carries it."
-        )
-    if not free:
-        raise RigError(
-            "Body, chest and head are keyed in this take already. Breathe in another take, or remove those keys."
         )
     count = max(1, round((take.last - take.first) / how.length))
     half = (take.last - take.first) / count / 2
     tracks = {
         name: tuple(Key(take.first + half * i, way * (i % 2), "eased", 0.4, 0.4) for i in range(2 * count + 1))
-        for name, way in free.items()
+        for name, way in moves.items()
     }
-    done = replace(take, tracks={**take.tracks, **tracks})
-    return delay(done, [[name] for name in free], LATE * 2 * half) if take.loop else done
+    breath = replace(take, tracks=tracks)
+    if take.loop:
+        breath = delay(breath, [[name] for name in moves], LATE * 2 * half)
+    added = {name: _on_top(take, breath, puppet, name) for name in moves if name in take.tracks}
+    return replace(take, tracks={**take.tracks, **breath.tracks, **added})
+
+
+def _on_top(take: Take, breath: Take, puppet: Puppet, name: str) -> Track:
+    """What is keyed and a breath together: keys where either has some."""
+    keyed = {key.frame: key for key in take.tracks[name]}
+    frames = sorted({*keyed, *(key.frame for key in breath.tracks[name])})
+    both = sample(take, puppet, frames)[name] + sample(breath, puppet, frames)[name]
+    return tuple(
+        replace(keyed[frame], value=float(number)) if frame in keyed else Key(frame, float(number))
+        for frame, number in zip(frames, both, strict=True)
+    )
 
 
 def _breathing_channels(puppet: Puppet, how: Breath) -> dict[str, float]:

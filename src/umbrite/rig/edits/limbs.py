@@ -8,6 +8,7 @@ from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_limb, names_like, new_id, put, take_out
 from umbrite.rig.dependencies import refuse_circles
+from umbrite.rig.edits.variants.branches import hands_carried
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, branch, children, parts_on, path, targets, toes, users_of
 from umbrite.rig.limb_shape import bends_to, drawn_bend, far_end, limb_points, limb_tip
@@ -92,7 +93,7 @@ def _limb_over(puppet: Puppet, joints: tuple[str, ...], end: str | None) -> tupl
     puppet = put(put(puppet, target, hook), key, replace(limb, bend=1 if bend > 0 else -1))
     puppet = _turned_by_limb(puppet, way)
     refuse_circles(puppet)
-    return puppet, key
+    return hands_carried(before, puppet), key
 
 
 def _turned_by_limb(puppet: Puppet, joints: Iterable[str]) -> Puppet:

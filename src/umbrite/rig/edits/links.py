@@ -8,9 +8,12 @@ from umbrite.rig.change import change, get_joint, get_link, names_like, new_id, 
 from umbrite.rig.channels import is_channel
 from umbrite.rig.dependencies import curve_fault, refuse_circles
 from umbrite.rig.errors import RigError
+from umbrite.rig.family import parts_on
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Link, Point, Puppet
 from umbrite.rig.words.names import unique
+
+ROLLED = 100.0  # board pixels to either side, over which a wheel's curve is drawn
 
 
 def add_link(
@@ -48,6 +51,17 @@ def _owner(puppet: Puppet, channel: str) -> str:
     return str(thing(puppet, key).name)
 
 
+def _rolling_radius(puppet: Puppet, drives: str) -> float:
+    """Half the size of the largest drawing that a turn turns, board pixels; 0 where it turns none, or is no turn."""
+    joint, _, what = drives.rpartition(".")
+    parts = [puppet.parts[key] for key in parts_on(puppet, joint)] if what == "turn" else []
+    sizes = [
+        max(abs(part.drawing.width * part.placement.scale_x), abs(part.drawing.height * part.placement.scale_y))
+        for part in parts
+    ]
+    return max(sizes, default=0.0) / 2
+
+
 def set_curve(puppet: Puppet, key: str, points: Sequence[Point]) -> Puppet:
     """Give a link another curve. Refuses one that goes back or has fewer than two points."""
     get_link(puppet, key)
@@ -62,8 +76,11 @@ def set_curve(puppet: Puppet, key: str, points: Sequence[Point]) -> Puppet:
 def relink(
     puppet: Puppet, key: str, *, source: str | None = None, drives: str | None = None, travel: bool | None = None
 ) -> Puppet:
-    """Let a link follow or drive something else. Refuses what is not there, and circles, naming the loop."""
-    link = get_link(puppet, key)
+    """Let a link follow or drive something else. A turn that begins to follow a way rolls along it, as a wheel of the size of its drawing.
+
+    Refuses what is not there, and circles, naming the loop.
+    """
+    link = before = get_link(puppet, key)
     link = replace(
         link,
         source=link.source if source is None else source,
@@ -75,6 +92,10 @@ def relink(
             raise RigError(f"There is no value named {name} to link. Choose a joint's or a limb's value.")
     if link.travel:
         get_joint(puppet, link.source)
+        if not before.travel and (radius := _rolling_radius(puppet, link.drives)):
+            link = replace(
+                link, points=(Point(-ROLLED, -ROLLED / radius), Point(0.0, 0.0), Point(ROLLED, ROLLED / radius))
+            )
     if link.source == link.drives:
         raise RigError("A value can't follow itself. Choose another one for it to follow.")
     owner = {name: _owner(puppet, name) for name in (link.drives, link.source)}

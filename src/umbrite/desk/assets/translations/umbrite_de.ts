@@ -632,6 +632,10 @@
       <translation>Ganzer Körper</translation>
     </message>
     <message>
+      <source>Squash and slant</source>
+      <translation>Stauchen und neigen</translation>
+    </message>
+    <message>
       <source>Take all hold points away</source>
       <translation>Alle Haltepunkte wegnehmen</translation>
     </message>
@@ -1092,6 +1096,10 @@
       <translation>Ziehe irgendeinen Punkt: der ganze Körper gibt nach. Ein Klick auf die Zeichnung hält den Punkt oder lässt ihn los; Füße halten von selbst.</translation>
     </message>
     <message>
+      <source>Drag the art wider, narrower, longer or shorter about its pivot. Shift keeps its shape, Alt slants it.</source>
+      <translation>Ziehe das Bild breiter, schmaler, länger oder kürzer um seinen Drehpunkt. Umschalt behält die Form, Alt neigt es.</translation>
+    </message>
+    <message>
       <source>Drag a control, or the art itself: it is keyed at the lamp. Space plays, comma and full stop step, Enter keeps hollow keys.</source>
       <translation>Ziehe einen Griff oder die Zeichnung: an der Lampe wird festgehalten. Leertaste spielt, Komma und Punkt schreiten, Eingabe behält Hohles.</translation>
     </message>
@@ -1106,6 +1114,10 @@
     <message>
       <source>{name}: click to see how far it may turn.</source>
       <translation>{name}: klicken, um zu sehen, wie weit es sich drehen darf.</translation>
+    </message>
+    <message>
+      <source>Drag the line in which the other side is mirrored. Enter puts it away.</source>
+      <translation>Ziehe die Linie, an der die andere Seite gespiegelt ist. Eingabe nimmt sie weg.</translation>
     </message>
     <message>
       <source>Drag the guide; let go over a ruler it is gone. Shift keeps whole tens.</source>
@@ -1928,6 +1940,10 @@
       <translation>{count} Teile zu {name}</translation>
     </message>
     <message>
+      <source>Move the mirror line</source>
+      <translation>Spiegellinie verschieben</translation>
+    </message>
+    <message>
       <source>let go: no guide</source>
       <translation>loslassen: keine Hilfslinie</translation>
     </message>
@@ -2034,6 +2050,10 @@
     <message>
       <source>{words}, left out</source>
       <translation>{words}, weggelassen</translation>
+    </message>
+    <message>
+      <source>mirrored at x {x}</source>
+      <translation>gespiegelt bei x {x}</translation>
     </message>
     <message>
       <source>Select the bone first, then draw a loop around what it should carry.</source>
@@ -2210,6 +2230,10 @@
     <message>
       <source>What differs: {what}.</source>
       <translation>Was anders ist: {what}.</translation>
+    </message>
+    <message>
+      <source>More</source>
+      <translation>Mehr</translation>
     </message>
     <message>
       <source>Weight of the picked vertices</source>
@@ -2708,6 +2732,10 @@
       <translation>{kind} {made} machen</translation>
     </message>
     <message>
+      <source>These are linked already, by {name}. Once more would add to that; here is its curve.</source>
+      <translation>Das ist schon verknüpft, durch {name}. Noch einmal käme hinzu; hier ist die Kurve.</translation>
+    </message>
+    <message>
       <source>Nothing carries this one.</source>
       <translation>Dieses trägt nichts.</translation>
     </message>
@@ -3052,6 +3080,10 @@
       <translation>Rückgängig bringt alles zurück.</translation>
     </message>
     <message>
+      <source>{name} shows; the place of the hand before is {away} px out of its reach.</source>
+      <translation>{name} ist zu sehen; der Platz der Hand zuvor liegt {away} px außer Reichweite.</translation>
+    </message>
+    <message>
       <source>Select a part, a chooser or a branch of a variant set first.</source>
       <translation>Zuerst Teil, Wähler oder Zweig eines Variantensatzes wählen.</translation>
     </message>
@@ -3124,8 +3156,8 @@
       <translation>Platz der Hand übernehmen</translation>
     </message>
     <message>
-      <source>{name} shows; the place of the hand before is {away} px out of its reach.</source>
-      <translation>{name} ist zu sehen; der Platz der Hand zuvor liegt {away} px außer Reichweite.</translation>
+      <source>{name} shows.</source>
+      <translation>{name} ist zu sehen.</translation>
     </message>
     <message>
       <source>Lay {part} on</source>
@@ -4728,6 +4760,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Eigene Drehungen</translation>
     </message>
     <message>
+      <source>Point at, gives</source>
+      <translation>Punkt bei, ergibt</translation>
+    </message>
+    <message>
       <source>Value</source>
       <translation>Wert</translation>
     </message>
@@ -4742,6 +4778,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Curve of {name}</source>
       <translation>Kurve von {name}</translation>
+    </message>
+    <message>
+      <source>Point at</source>
+      <translation>Punkt bei</translation>
+    </message>
+    <message>
+      <source>Point gives</source>
+      <translation>Punkt ergibt</translation>
     </message>
     <message>
       <source>Names of all selected</source>
@@ -4810,6 +4854,30 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Outside</source>
       <translation>Außen</translation>
+    </message>
+    <message>
+      <source>Turn, slant</source>
+      <translation>Drehung, Neigung</translation>
+    </message>
+    <message>
+      <source>Across, up</source>
+      <translation>Quer, hoch</translation>
+    </message>
+    <message>
+      <source>Width, height</source>
+      <translation>Breite, Höhe</translation>
+    </message>
+    <message>
+      <source>Upright value</source>
+      <translation>Aufrechter Wert</translation>
+    </message>
+    <message>
+      <source>In this pose</source>
+      <translation>In dieser Haltung</translation>
+    </message>
+    <message>
+      <source>Turned by {names}. Drag its end, or let it be posed by its own turns.</source>
+      <translation>Wird von {names} gedreht. Ziehe am Ende, oder lass es durch eigene Drehungen stellen.</translation>
     </message>
     <message>
       <source>{count} selected</source>

@@ -12,6 +12,8 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.posing import (
+    SMALLEST,
+    Squash,
     angle_between,
     body_of,
     bow_to,
@@ -19,6 +21,7 @@ from umbrite.motion.posing import (
     limb_of,
     pose_control,
     scale_joint_to,
+    squashed,
     turn_joint_by,
     turn_of_step,
     turned_with,
@@ -35,9 +38,6 @@ def refused(session: Session, why: str) -> Gesture:
     event = yield Feedback()
     while event.kind == "move":
         event = yield Feedback()
-
-
-SMALLEST_SCALE = 0.05
 
 
 TURN_STEP = math.radians(5)
@@ -236,10 +236,24 @@ def scale_control(session: Session, key: str, press: complex) -> Gesture:
     event = yield Feedback(lit=(key,))
     while event.kind == "move":
         reach = abs(press - pivot)
-        factor = max(SMALLEST_SCALE, before * abs(event.at - pivot) / reach) if reach > 1e-6 else before
+        factor = max(SMALLEST, before * abs(event.at - pivot) / reach) if reach > 1e-6 else before
         session.preview(pose=scale_joint_to(placed, pose, control.moves, factor))
         event = yield Feedback(readout=f"{factor * 100:.0f} %", lit=(key,))
     finish(session, event, f"Scale {control.name}")
+
+
+def squash(session: Session, key: str, press: complex, *, slant: bool) -> Gesture:
+    """Scale what a joint carries about its pivot, so that what was pressed goes with the pointer; `slant` skews it. Shift keeps its shape."""
+    placed, pose = session.placed, session.pose
+    name = f"{'Slant' if slant else 'Squash'} {session.puppet.joints[key].name}"
+    event = yield Feedback(lit=(key,))
+    while event.kind == "move":
+        how: Squash = "slant" if slant else "even" if event.shift else "each"
+        session.preview(pose=squashed(placed, pose, key, (press, event.at), how, LEVER / event.zoom))
+        wide, tall, skew = (session.placed.value(key, what) for what in ("scale_x", "scale_y", "skew"))
+        text = f"{skew:+.2f}" if slant else f"{100 + wide * 100:.0f} x {100 + tall * 100:.0f} %"
+        event = yield Feedback(readout=text.replace("-", "\N{MINUS SIGN}"), lit=(key,))
+    finish(session, event, name)
 
 
 def turn_control(session: Session, key: str, press: complex) -> Gesture:

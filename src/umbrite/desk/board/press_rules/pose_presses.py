@@ -9,7 +9,7 @@ from umbrite.desk.board.picking import joint_under
 from umbrite.desk.board.press_rules.press import Press, Spot, pick
 from umbrite.desk.commands import control_commands
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import BODY
+from umbrite.desk.session.stations import BODY, SQUASH
 from umbrite.desk.theme.language import tr
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.ids import id_kind
@@ -132,4 +132,6 @@ def _on_art(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> P
         return Press(lambda: pose_gestures.refused(session, why), selected.click)
     joints = [joint_under(session, key, pointer.at) for key in spot.under]
     joint = next((key for key in joints if key in session.selection.keys), joints[0])
+    if session.workspace.tool is SQUASH:
+        return Press(lambda: pose_gestures.squash(session, joint, pointer.at, slant=pointer.alt), selected.click)
     return Press(lambda: pose_gestures.drag_art(session, joint, pointer.at, turn_only=pointer.alt), selected.click)

@@ -9,7 +9,7 @@ from umbrite.desk.session.stations import CONTROLS
 from umbrite.desk.theme.language import tr
 from umbrite.motion.switching import OUT_OF_REACH, next_variant, shows, switched
 from umbrite.rig.edits.controls import make_chooser
-from umbrite.rig.edits.variants.branches import copy_as_variant
+from umbrite.rig.edits.variants.branches import copy_as_variant, hands_carried
 from umbrite.rig.edits.variants.drawings import lay_on
 from umbrite.rig.edits.variants.sets import (
     get_set,
@@ -87,14 +87,8 @@ def choose(session: Session, key: str, number: int) -> None:
         pose, off = switched(placed, pose, each, which)
         away = max(away, off)
     session.edit(tr("Show {name} of {set}", name=name, set=puppet.sets[key].name), pose=pose)
-    if away > OUT_OF_REACH:
-        session.say(
-            tr(
-                "{name} shows; the place of the hand before is {away} px out of its reach.",
-                name=name,
-                away=f"{away:.0f}",
-            )
-        )
+    far = tr("{name} shows; the place of the hand before is {away} px out of its reach.", name=name, away=f"{away:.0f}")
+    session.say(far if away > OUT_OF_REACH else tr("{name} shows.", name=name))
 
 
 def step(by: int) -> Callable[[Session], None]:
@@ -135,7 +129,7 @@ def branches_from_selected(session: Session) -> None:
     """A set of the selected branches, of which one shows with all that it carries."""
     joints = session.selection.of("joint")
     puppet, key = make_set(session.puppet, joints)
-    _made(session, puppet, key, joints)
+    _made(session, hands_carried(session.puppet, puppet), key, joints)
 
 
 def _made(session: Session, puppet: Puppet, key: str, members: Sequence[str]) -> None:

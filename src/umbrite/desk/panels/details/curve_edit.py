@@ -27,9 +27,9 @@ Curve = tuple[Point, ...]
 class CurveEdit(QWidget):
     """The curve of a link: points are dragged, a double click puts one in, Delete takes the chosen one out."""
 
-    def __init__(self, session: Session, changed: Callable[[Curve, bool], None]) -> None:
+    def __init__(self, session: Session, changed: Callable[[Curve, bool], None], chose: Callable[[], None]) -> None:
         super().__init__()
-        self.session, self._changed = session, changed
+        self.session, self._changed, self._chose = session, changed, chose
         self.link: Link | None = None
         self.chosen = -1
         self._frame = QRectF()
@@ -109,6 +109,7 @@ class CurveEdit(QWidget):
         nearest = min(range(len(away)), key=away.__getitem__)
         self.chosen = nearest if away[nearest] <= GRASP else -1
         self._dragging = self.chosen >= 0
+        self._chose()
         self.update()
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:

@@ -11,6 +11,7 @@ from umbrite.desk.panels.details.joint_section import JointSection
 from umbrite.desk.panels.details.limb_section import LimbSection
 from umbrite.desk.panels.details.link_section import LinkSection
 from umbrite.desk.panels.details.part_section import PartSection
+from umbrite.desk.panels.details.pose_numbers import PoseNumbers
 from umbrite.desk.panels.details.section import Section
 from umbrite.desk.panels.details.variant_strip import VariantStrip
 from umbrite.desk.session.session import Session
@@ -42,6 +43,8 @@ class Details(QScrollArea):
             "part": PartSection(session), "joint": JointSection(session),
             "limb": LimbSection(session), "control": ControlSection(session), "link": LinkSection(session),
         }  # fmt: skip
+        self.pose = PoseNumbers(session)
+        column.addWidget(self.pose)
         self.guest = GuestCard(session, guests)
         self.bendy = BendyCard(session)
         self.variants = VariantStrip(session)
@@ -93,3 +96,7 @@ class Details(QScrollArea):
             section.setVisible(bool(keys) and of == kind and not inside)
         if keys:
             self.sections[kind].show_for(keys)
+        posed = kind != "link" and self.pose.fits(keys)
+        self.pose.setVisible(posed)
+        if posed:
+            self.pose.show_for(keys)

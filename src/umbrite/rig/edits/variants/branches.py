@@ -1,6 +1,6 @@
 """Whole branches as variants: the next one made from the one that is there, with its bones, limbs and limits."""
 
-from umbrite.rig.change import thing
+from umbrite.rig.change import change, thing
 from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.variants.sets import add_variant, get_set, make_set, set_of
 from umbrite.rig.errors import RigError
@@ -23,8 +23,9 @@ def copy_as_variant(puppet: Puppet, joint: str, name: str = "") -> tuple[Puppet,
         if any(copy in variant.joints for variant in puppet.sets[key].variants for copy in new.values()):
             raise RigError("This branch carries a variant of its own set. Copy the whole branch of the set instead.")
         puppet, number = add_variant(puppet, key, [new[joint]], title)
-        return puppet, key, number
+        return hands_carried(before, puppet), key, number
     puppet, key = make_set(puppet, [joint, new[joint]], str(thing(before, joint).name))
+    puppet = hands_carried(before, puppet)
     return puppet, key, get_set(puppet, key).variants[-1].number
 
 
@@ -52,6 +53,19 @@ def parts_of(puppet: Puppet, variant: Variant) -> list[str]:
         if key in variant.parts
         or (puppet.parts[key].joint in below - away and key not in hidden and puppet.parts[key].visible)
     ]
+
+
+def hands_carried(before: Puppet, puppet: Puppet) -> Puppet:
+    """Sets of which by now two branches have a limb take the hand's place over from one to the other; what a person chose stays."""
+    for key, one in puppet.sets.items():
+        had = (
+            sum(limb_of(before, variant) is not None for variant in before.sets[key].variants)
+            if key in before.sets
+            else 0
+        )
+        if had < 2 <= sum(limb_of(puppet, variant) is not None for variant in one.variants):
+            puppet = change(puppet, key, carries=True)
+    return puppet
 
 
 def limb_of(puppet: Puppet, variant: Variant) -> Limb | None:
