@@ -5,7 +5,7 @@ import itertools
 import av
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QPointF, Qt
+from PySide6.QtCore import QPoint, QPointF, Qt, QTimer
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QDialog, QDialogButtonBox
 
@@ -23,6 +23,18 @@ def take(window):
     found = window.session.timeline.take
     assert found is not None
     return found
+
+
+def use(person, tools, name):
+    """Click a tool, in the row or in the list at its end."""
+    button = next(each for each in tools.buttons if each.defaultAction().text() == name)
+    if button.isVisible():
+        person.click(person.middle(button))
+        return
+    menu, action = tools.more.menu(), button.defaultAction()
+    QTimer.singleShot(600, lambda: person.click(menu.mapToGlobal(menu.actionGeometry(action).center())))
+    person.click(person.middle(tools.more))
+    person.until(lambda: not menu.isVisible())
 
 
 def on_tape(window, frame, y):
@@ -80,10 +92,9 @@ def test_an_idle_loop_from_two_poses_played_corrected_and_exported(person, windo
 
     # It goes round, eased, and plays with the space bar.
     for name in ("Close the loop", "Ease all…"):
-        button = next(b for b in window.frame.tools.buttons if b.defaultAction().text() == name)
         if name.endswith("…"):
             then_accept(person)
-        person.click(person.middle(button))
+        use(person, window.frame.tools, name)
     assert take(window).loop
     person.click(person.board(200 + 200j))
     person.key("space")

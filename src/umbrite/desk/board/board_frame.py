@@ -18,7 +18,6 @@ from umbrite.desk.session.drafts import Drafts
 from umbrite.desk.session.session import Session
 
 
-
 class BoardFrame(QWidget):
     """Puts them together, and keeps the tool row and the welcome sheet in place."""
 

@@ -90,7 +90,7 @@ def turn_side(session: Session) -> None:
     puppet = session.puppet
     keys = chosen_limbs(session)
     for key in keys:
-        puppet = set_bend_side(puppet, key, -bends_to(puppet, puppet.limbs[key]))
+        puppet = set_bend_side(puppet, key, -puppet.limbs[key].bend)
     _sided(session, tr("Turn bend side of {keys}", keys=label_of(session, keys)), puppet, keys)
 
 
