@@ -23,6 +23,7 @@ LEAST_SIZE = 24.0  # widget pixels
 GAP, FARTHEST, ROUNDS = 4.0, 44.0, 24
 CELL = 30.0  # at least so wide is a chooser's cell
 MOST_CELLS = 9  # of a chooser; the wheel and the keys go on to the others
+SMALL = 450.0  # a puppet shown less high and wide than this is small: its controls make room
 CARD = 62.0  # and so wide a card, while it spreads them like a hand of cards
 
 
@@ -30,6 +31,12 @@ def shown_size(control: Control, camera: Camera) -> float:
     """A control's width in widget pixels; never smaller than what a finger finds."""
     size = control.size * camera.grasp if control.on_screen else control.size * camera.zoom
     return max(size, LEAST_SIZE * camera.grasp)
+
+
+def is_small(session: Session, camera: Camera) -> bool:
+    """Whether the puppet is posed so small on the screen that controls would cover it."""
+    puppet = session.puppet
+    return session.workspace.station.posed and max(puppet.width, puppet.height) * camera.zoom < SMALL
 
 
 def with_controls(session: Session, camera: Camera, box: QRectF) -> QRectF:
@@ -112,18 +119,23 @@ def values_at(session: Session, camera: Camera, key: str, at: complex) -> dict[s
 
 
 def cells(session: Session, camera: Camera, key: str) -> list[QRectF]:
-    """The widget boxes of the variants that a chooser names, side by side; of many only those about the one that shows, the rest empty."""
+    """The widget boxes of the variants that a chooser names, side by side; of many, or where the puppet is small, only those about
+    the one that shows, the rest empty.
+    """
     control = session.puppet.controls[key]
     one = session.puppet.sets.get(control.chooses)
     there = max(len(one.variants) if one is not None else 0, 1)
     count, first = min(there, MOST_CELLS), 0
+    spread = session.workspace.opened == key and session.workspace.station.posed
+    if not spread and is_small(session, camera):
+        count = 1
     if one is not None and there > count:
         place = one.variants.index(session.placed.chosen(control.chooses))
         first = min(max(place - count // 2, 0), there - count)
-    wide = max(shown_size(control, camera) / count, CELL)
+    wide = max(shown_size(control, camera) / count, CELL) if count > 1 else CELL
     middle = camera.point(session.placed.control_at(control))
     left = middle.x() - wide * count / 2
-    if session.workspace.opened == key and session.workspace.station.posed:
+    if spread:
         grown = max(wide, CARD)
         if control.offset.x < 0:  # away from what it chooses, so that this can be seen
             left -= (grown - wide) * count

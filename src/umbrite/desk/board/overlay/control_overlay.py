@@ -7,7 +7,15 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 
 from umbrite.desk.board import handles
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.control_places import bead_at, cells, is_valued, proposed_controls, seen_places, shown_size
+from umbrite.desk.board.control_places import (
+    bead_at,
+    cells,
+    is_small,
+    is_valued,
+    proposed_controls,
+    seen_places,
+    shown_size,
+)
 from umbrite.desk.board.overlay.control_shapes import Held, colour_of, paint_control, paint_master_points
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.seen import controls_seen
@@ -25,6 +33,7 @@ NEAR_POINTER, FAR_POINTER = 160.0, 420.0
 
 
 FAINT, GHOST = 0.34, 0.28
+MARK = 9.0  # so wide is a control that makes room
 LEADER = 5.0  # widget pixels from which on a line leads to where a control stands
 NEAR_RING = 22.0  # widget pixels outside a ring within which it is seen
 FAN, DROP = 5.0, 3.0  # degrees from card to card; pixels by which outer ones hang lower
@@ -42,8 +51,13 @@ def paint(painter: Inked, sight: Sight) -> None:
         hot = hover is not None and hover.key == key
         strength = _strength(session, control, at, pointer, plain=lit or hot)
         if strength > 0:
+            size = shown_size(control, camera)
+            if not (lit or hot or traits(control).whole) and is_small(
+                session, camera
+            ):  # a mark, until the pointer is near
+                size = MARK + max(size - MARK, 0.0) * _nearness(at, pointer)
             painter.setOpacity(strength)
-            _one(painter, sight, key, Held(shown_size(control, camera), 0.0, lit, hot, strength))
+            _one(painter, sight, key, Held(size, 0.0, lit, hot, strength))
             painter.setOpacity(1.0)
     _proposed(painter, sight)
     told = hover is not None and hover.key in session.puppet.controls and hover.key != opened
@@ -61,12 +75,16 @@ def _strength(session: Session, control: Control, at: QPointF, pointer: QPointF,
         return 0.45 if control.shown in {"ghosted", "never"} else 1.0
     if control.shown == "never" or control.locked:
         return 0.0
-    off = pointer - at
-    away = math.hypot(off.x(), off.y())
-    share = min(1.0, max(0.0, (FAR_POINTER - away) / (FAR_POINTER - NEAR_POINTER)))
+    share = _nearness(at, pointer)
     if control.shown == "near":
         return share
     return GHOST if control.shown == "ghosted" else FAINT + (1 - FAINT) * share
+
+
+def _nearness(at: QPointF, pointer: QPointF) -> float:
+    """1 near the pointer, 0 far from it."""
+    off = pointer - at
+    return min(1.0, max(0.0, (FAR_POINTER - math.hypot(off.x(), off.y())) / (FAR_POINTER - NEAR_POINTER)))
 
 
 def _one(painter: Inked, sight: Sight, key: str, held: Held) -> None:
