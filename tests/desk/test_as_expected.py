@@ -3,12 +3,16 @@
 import math
 
 import pytest
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QRect, Qt
 from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QMenu
 
 from demo_puppet import joint, part
+from umbrite.desk.board.control_places import cells, is_small
 from umbrite.desk.board.gestures.gesture import Pointer
 from umbrite.desk.board.gestures.pose_gestures import drag_art
+from umbrite.desk.commands.takes.recipes import RECIPES
+from umbrite.desk.dialogs.adjuster import Adjuster
 from umbrite.desk.session.stations import PARTS, REHEARSE, SQUASH, TAKES
 from umbrite.rig.change import change
 from umbrite.rig.edits.copying import centre_line
@@ -122,3 +126,62 @@ def test_a_part_is_squashed_and_slanted_by_hand(wick_window, hand):
     hand.drag(at, at + 45, keys=Qt.KeyboardModifier.AltModifier)
     assert session.placed.value(head, "skew") == pytest.approx(-0.5, abs=0.02)
     assert abs(session.placed.joint_map(head)(at) - (at + 45)) < 2
+
+
+def words_of(window):
+    """What the menu under the right button offers below what lies there."""
+    menu = QMenu()
+    window.acts.add_fitting(menu)
+    return [action.text() for action in menu.actions() if action.text()]
+
+
+def test_the_right_button_offers_what_one_does_there(wick_window):
+    session = wick_window.session
+    session.workspace.go_to(REHEARSE)
+    session.selection.select([])
+    bare = words_of(wick_window)
+    assert "Find joints" not in bare
+    assert "Add pictures…" not in bare
+    assert "Workout" in bare
+    session.workspace.go_to(TAKES)
+    assert {"Key all", "Play or stop", "Ghosts before and after"} <= set(words_of(wick_window))
+    session.selection.select([part(session.puppet, "Head")])
+    assert "Key the selected" in words_of(wick_window)
+
+
+def test_live_dialogs_stand_beside_the_puppet(wick_window):
+    session = wick_window.session
+    session.workspace.go_to(TAKES)
+    for name in ("walk", "breathe", "ease"):
+        dialog = Adjuster(session, RECIPES[name](session), wick_window)
+        puppet = wick_window.board.puppet_on_screen()
+        dialog.stand_beside(puppet, wick_window.geometry())
+        stood = QRect(dialog.pos(), dialog.sizeHint().expandedTo(dialog.minimumSize()))
+        assert not stood.intersects(puppet), name
+        assert wick_window.geometry().contains(stood.center())
+        dialog.reject()
+        dialog.deleteLater()
+
+
+def test_where_the_puppet_is_small_choosers_are_one_card_until_they_are_pointed_at(wick_window, hand):
+    session, board = wick_window.session, wick_window.board
+    session.workspace.go_to(TAKES)
+    key = next(key for key, one in session.puppet.controls.items() if one.kind == "chooser")
+    assert is_small(session, board.camera)
+    there = [box for box in cells(session, board.camera, key) if not box.isEmpty()]
+    assert len(there) == 1
+    hand.hover(board.camera.board(complex(there[0].center().x(), there[0].center().y())))
+    assert len([box for box in cells(session, board.camera, key) if not box.isEmpty()]) > 1
+
+
+def test_a_take_begins_with_the_pose_of_rehearse_or_at_rest(wick_window, act):
+    session = wick_window.session
+    head = f"{joint(session.puppet, 'Head')}.turn"
+    session.edit("Pose", pose={head: 0.2})
+    act("new-take")
+    assert session.timeline.take.tracks.keys() == {head}
+    act("new-take-rest")
+    assert not session.timeline.take.tracks
+    session.edit("None", takes=())
+    wick_window.timeline.refresh()
+    assert not wick_window.timeline.rate.isVisible()

@@ -4,7 +4,7 @@ import math
 from collections.abc import Callable, Mapping
 from pathlib import Path
 
-from PySide6.QtCore import QByteArray, QPoint, QSettings, Qt
+from PySide6.QtCore import QByteArray, QPoint, QSettings, QSize, Qt
 from PySide6.QtGui import QAction, QCloseEvent, QCursor, QDragEnterEvent, QDropEvent, QKeyEvent
 from PySide6.QtWidgets import (
     QAbstractScrollArea,
@@ -63,6 +63,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress
 from umbrite.desk.theme.themes import BOARDS, theme_named
 
+FRAME = QSize(8, 44)  # what a desktop puts around a window: its title bar and edges
 ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
 
 
@@ -108,7 +109,8 @@ class Window(QMainWindow):
         self._connect()
         self.setWindowTitle(tr("Umbrite"))
         self.setAcceptDrops(True)
-        self.resize(1280, 800)
+        room = self.screen().availableSize() - FRAME
+        self.resize(QSize(1280, 800).boundedTo(room))
         self.arrangements = Arrangements(self, self.docks, self.settings)
         self._alone = Alone(self, session.workspace, self.docks.values(), self.strip_bar)
         self._restore()
@@ -317,6 +319,7 @@ class Window(QMainWindow):
         """Numbers for what is made of a take, shown live."""
         self.session.workspace.go_to(TAKES)
         dialog = Adjuster(self.session, RECIPES[recipe](self.session), self)
+        dialog.stand_beside(self.board.puppet_on_screen(), self.geometry())
         dialog.exec()
         dialog.deleteLater()
 

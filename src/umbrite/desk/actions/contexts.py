@@ -22,6 +22,11 @@ BY_KIND: dict[Kind, Groups] = {
 POSED: Groups = (
     ("reset", "reset-branch", "reset-all"), ("save-pose", "mirror-pose", "copy-pose", "paste-pose"), ("branch", "make-rest"),
 )  # fmt: skip
+# What one does where a pose is seen, before all else; and there and with nothing selected.
+TIMED: tuple[str, ...] = ("key-selected", "key-all", "play", "ghosts")
+BARE_POSED: Groups = (
+    ("save-pose", "mirror-pose", "paste-pose", "reset-all"), ("workout", "select-all", "fit"),
+)  # fmt: skip
 BARE: Groups = (
     ("add", "find-joints", "limbs-from-names", "controls-make"), ("paste-pose", "workout"), ("select-all", "fit", "actual"),
 )  # fmt: skip
@@ -29,10 +34,12 @@ BARE: Groups = (
 
 def fitting_actions(session: Session) -> Groups:
     """Groups of actions for the selection where it is looked at now; whether each can be done is another question."""
+    station = session.workspace.station
+    if station.posed:
+        groups = POSED if session.selection.keys else BARE_POSED
+        return (TIMED, *groups) if station.timed else groups
     if not session.selection.keys:
         return BARE
-    if session.workspace.station.posed:
-        return POSED
     kinds: tuple[Kind, ...] = ("link", "control", "limb")
     for kind in kinds:
         if session.selection.only(kind):

@@ -13,6 +13,7 @@ from umbrite.files.formats.format_table import written_as
 # fmt: off
 TAKES_ACTS: tuple[Act, ...] = (
     Act("new-take", "Takes", "New take", "", "plus", on_session(take.new_take), reasons.needs_parts),
+    Act("new-take-rest", "Takes", "New take that begins at rest", "", "plus", on_session(take.new_take_at_rest), reasons.needs_parts),
     Act("copy-take", "Takes", "Copy the take", "", "rig-copy", on_session(take.copy_take), needs_take),
     Act("clip-take", "Takes", "Take it to the clipboard, for other puppets", "", "rig-copy", on_session(branch_commands.copy_take), needs_take),
     Act("remove-take", "Takes", "Remove the take", "", "trash-2", on_session(take.remove_take), needs_take),

@@ -3,7 +3,7 @@
 from collections.abc import Callable
 from functools import partial
 
-from PySide6.QtCore import QEvent, QPoint, QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QEvent, QPoint, QPointF, QRect, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
     QDragEnterEvent,
     QDropEvent,
@@ -144,6 +144,11 @@ class Board(QWidget):
         box = QRectF(0, 0, puppet.width, puppet.height) if art.isEmpty() else art
         box = with_controls(self.session, fitting(box, self.room()), box)
         self._look_through(fitting(box, self.room()), fitted=True)
+
+    def puppet_on_screen(self) -> QRect:
+        """The box around the art as it is seen, on the screen."""
+        box = self.camera.transform().mapRect(rect_of(around(scene_of(self.session.placed)))).toAlignedRect()
+        return QRect(self.mapToGlobal(box.topLeft()), box.size())
 
     def fit_selection(self) -> None:
         """Show what is selected, or everything where nothing is."""

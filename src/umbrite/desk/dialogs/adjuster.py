@@ -2,7 +2,7 @@
 
 from typing import Any
 
-from PySide6.QtCore import Qt, QTimer
+from PySide6.QtCore import QRect, Qt, QTimer
 from PySide6.QtWidgets import (
     QComboBox,
     QDialog,
@@ -25,6 +25,7 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.takes.take import Take
 
 RATE = 24
+APART = 16  # widget pixels
 
 
 class Adjuster(QDialog):
@@ -81,6 +82,14 @@ class Adjuster(QDialog):
         line.addWidget(slider, 1)
         line.addWidget(value)
         return line
+
+    def stand_beside(self, puppet: QRect, window: QRect) -> None:
+        """Stand to the right of what is looked at, or to its left, wherever there is more room; both are boxes on the screen."""
+        size = self.sizeHint().expandedTo(self.minimumSize())
+        right, left = window.right() - puppet.right(), puppet.left() - window.left()
+        x = puppet.right() + APART if right >= min(left, size.width() + APART) else puppet.left() - APART - size.width()
+        x = min(max(x, window.left()), window.right() - size.width())
+        self.move(x, min(max(puppet.top(), window.top()), window.bottom() - size.height()))
 
     @property
     def values(self) -> dict[str, Any]:

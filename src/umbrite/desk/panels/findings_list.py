@@ -5,6 +5,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollA
 
 from umbrite.checking.finding_codes import CODES, TOGETHER, Finding, grouped, mend, words_together
 from umbrite.checking.puppet_findings import look_again, mark_meant
+from umbrite.desk.session.checks import is_used
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
 from umbrite.desk.theme import look
@@ -40,9 +41,15 @@ class FindingsList(QFrame):
         column.setSpacing(9)
         self.session.checks.takes.queue.finish()  # who asks waits a moment
         found = self.session.checks.found
-        if not found:
+        puppet = self.session.puppet
+        later = [each for each in found if not is_used(puppet, CODES[each.code].station)]
+        if len(later) == len(found):
             column.addWidget(QLabel(tr("Nothing to look at: the checks found all well.")))
-        for group in grouped(found):
+        groups = grouped(each for each in found if each not in later) + ([[]] if later else []) + grouped(later)
+        for group in groups:
+            if not group:
+                column.addWidget(QLabel(tr("About what was not begun yet:")))
+                continue
             column.addWidget(self._row(group[0]) if len(group) == 1 else self._group(group))
         count = len(self.session.puppet.meant)
         if count:

@@ -7,6 +7,7 @@ from PySide6.QtGui import QFont, QFontMetrics, QPainter, QPaintEvent
 from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QLabel, QMenu, QSizePolicy, QToolButton, QWidget
 
 from umbrite.checking.finding_codes import CODES
+from umbrite.desk.session.checks import is_used
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS, STATIONS, TAKES
 from umbrite.desk.theme import look
@@ -31,7 +32,8 @@ class Progress(NamedTuple):
 def progress(session: Session, station: str) -> Progress:
     """How far a station's work is."""
     puppet = session.puppet
-    marked = any(CODES[f.code].station == station and f.severity != "hint" for f in session.checks.found)
+    noticed = [f for f in session.checks.found if CODES[f.code].station == station and f.severity != "hint"]
+    marked = bool(noticed) and is_used(puppet, station)
     if station == "Parts":
         count = len(puppet.parts)
         return Progress(tr("{count} in order", count=count) if count else tr("none yet"), float(count > 0), marked)
@@ -154,7 +156,7 @@ class StationSign(QAbstractButton):
 
 
 class FindingsBadge(QToolButton):
-    """The count of findings; a click shows them."""
+    """The count of findings, many of one kind as one; a click shows them."""
 
     def __init__(self, session: Session, parent: QWidget) -> None:
         super().__init__(parent)
@@ -163,13 +165,13 @@ class FindingsBadge(QToolButton):
         self.refresh()
 
     def refresh(self) -> None:
-        found, theme = self.session.checks.found, self.session.workspace.theme
-        grave = sum(finding.severity != "hint" for finding in found)
-        colour = theme.brick if any(f.severity == "error" for f in found) else theme.amber if grave else theme.moss
+        groups, theme = self.session.checks.groups, self.session.workspace.theme
+        kinds = {finding.severity for group in groups for finding in group}
+        colour = theme.brick if "error" in kinds else theme.amber if "warning" in kinds else theme.moss
         self.setIcon(look.icon(theme, "lightbulb", colour))
         self.setText(
-            tr("{count} finding{ending}", count=len(found), ending="" if len(found) == 1 else "s")
-            if found
+            tr("{count} finding{ending}", count=len(groups), ending="" if len(groups) == 1 else "s")
+            if groups
             else tr("All well")
         )
         self.setToolTip(tr("What the checks noticed  (Ctrl+E)"))

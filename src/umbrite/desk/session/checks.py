@@ -5,12 +5,21 @@ from collections.abc import Callable, Sequence
 from PySide6.QtCore import QObject, Signal
 
 from umbrite.art.pictures import Picture
-from umbrite.checking.finding_codes import Finding, gravest_first
+from umbrite.checking.finding_codes import CODES, Finding, gravest_first, grouped
 from umbrite.checking.puppet_findings import findings
 from umbrite.desk.session.seam_watch import SeamWatch
 from umbrite.desk.session.take_watch import TakeWatch
 from umbrite.rig.document import Document
 from umbrite.rig.model import Puppet
+
+
+def is_used(puppet: Puppet, station: str) -> bool:
+    """Whether anything was done in a station; art that was just laid out has no pivots that could be wrong."""
+    if station == "Pivots":
+        return any(joint.pivot_set or joint.parent is not None for joint in puppet.joints.values())
+    if station == "Limbs":
+        return bool(puppet.limbs) or any(joint.tip is not None for joint in puppet.joints.values())
+    return bool(puppet.controls) if station == "Controls" else True
 
 
 class Checks(QObject):
@@ -40,6 +49,12 @@ class Checks(QObject):
         known = {(each.code, each.where) for each in noticed} | {(mark.code, mark.where) for mark in puppet.meant}
         tried = self._tried[1] if self._tried is not None and self._tried[0] is puppet else ()
         return gravest_first([*noticed, *(each for each in tried if (each.code, each.where) not in known)])
+
+    @property
+    def groups(self) -> list[list[Finding]]:
+        """What counts by now, by kinds: not what is about stations that were not used yet."""
+        puppet = self._settled()
+        return grouped(each for each in self.found if is_used(puppet, CODES[each.code].station))
 
     def begin(self) -> None:
         """Look through what has changed, soon."""

@@ -684,6 +684,10 @@
       <translation>Neue Aufnahme</translation>
     </message>
     <message>
+      <source>New take that begins at rest</source>
+      <translation>Neue Aufnahme, die in Ruhe beginnt</translation>
+    </message>
+    <message>
       <source>Copy the take</source>
       <translation>Aufnahme kopieren</translation>
     </message>
@@ -4968,6 +4972,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Nichts anzusehen: die Prüfungen fanden alles gut.</translation>
     </message>
     <message>
+      <source>About what was not begun yet:</source>
+      <translation>Zu dem, was noch nicht begonnen ist:</translation>
+    </message>
+    <message>
       <source>Drag a branch onto a joint, or onto the board.</source>
       <translation>Ziehen Sie einen Zweig auf ein Gelenk oder aufs Brett.</translation>
     </message>
@@ -5228,8 +5236,8 @@ SHA-256 {fingerprint}</translation>
       <translation>Doppeltes Tempo</translation>
     </message>
     <message>
-      <source>No take yet</source>
-      <translation>Noch keine Aufnahme</translation>
+      <source>No take yet: pose something, or start one with +.</source>
+      <translation>Noch keine Aufnahme: stelle etwas, oder beginne eine mit +.</translation>
     </message>
     <message>
       <source>{frames} frames, {seconds} s</source>

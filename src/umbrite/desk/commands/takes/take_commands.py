@@ -17,6 +17,7 @@ from umbrite.rig.edits.shelf import by_names, from_names, get_pose
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
 from umbrite.rig.ids import owner_of
+from umbrite.rig.model import Pose
 from umbrite.rig.takes import keys as key_edits
 from umbrite.rig.takes import take_list
 from umbrite.rig.takes.reach import of_kinds
@@ -262,10 +263,17 @@ def paste_keys(session: Session) -> None:
 
 def new_take(session: Session) -> None:
     """One more take; what is posed in Rehearse is its first key."""
+    _new_take(session, session.history.now.pose)
+
+
+def new_take_at_rest(session: Session) -> None:
+    """One more take, without keys."""
+    _new_take(session, {})
+
+
+def _new_take(session: Session, pose: Pose) -> None:
     takes = take_list.add_take(
-        session.history.now.takes,
-        tr("Take {count}", count=len(session.history.now.takes) + 1),
-        session.history.now.pose,
+        session.history.now.takes, tr("Take {count}", count=len(session.history.now.takes) + 1), pose
     )
     session.workspace.go_to(TAKES)
     session.edit(tr("Make {name}", name=takes[-1].name), takes=takes)

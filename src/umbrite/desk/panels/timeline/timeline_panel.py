@@ -144,4 +144,6 @@ class TimelinePanel(QWidget):
                 tr("{frames} frames, {seconds} s", frames=take.last - take.first, seconds=f"{seconds:.2f}") + late
             )
         else:
-            self.words.setText(tr("No take yet"))
+            self.words.setText(tr("No take yet: pose something, or start one with +."))
+        for widget in (self.rate, self.speed):
+            widget.setVisible(take is not None)
