@@ -3,7 +3,7 @@
 import math
 
 import pytest
-from PySide6.QtCore import QRect, Qt
+from PySide6.QtCore import QPoint, QPointF, QRect, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QMenu
 
@@ -13,7 +13,7 @@ from umbrite.desk.board.gestures.gesture import Pointer
 from umbrite.desk.board.gestures.pose_gestures import drag_art
 from umbrite.desk.commands.takes.recipes import RECIPES
 from umbrite.desk.dialogs.adjuster import Adjuster
-from umbrite.desk.session.stations import PARTS, REHEARSE, SQUASH, TAKES
+from umbrite.desk.session.stations import PARTS, PIVOTS, REHEARSE, SQUASH, TAKES
 from umbrite.rig.change import change
 from umbrite.rig.edits.copying import centre_line
 from umbrite.rig.model import Point
@@ -185,3 +185,30 @@ def test_a_take_begins_with_the_pose_of_rehearse_or_at_rest(wick_window, act):
     session.edit("None", takes=())
     wick_window.timeline.refresh()
     assert not wick_window.timeline.rate.isVisible()
+
+
+def test_a_waiting_question_covers_neither_the_plan_nor_the_head(wick_window, act):
+    session, frame = wick_window.session, wick_window.frame
+    session.workspace.go_to(PIVOTS)
+    frame.banner.ask("There is unsaved work.", "Of yesterday.", {"Later": lambda: None})
+    act("plan")
+    banner = frame.banner.geometry()
+    puppet = wick_window.board.puppet_on_screen()
+    assert not banner.intersects(frame.plan_sheet.geometry())
+    assert wick_window.board.mapToGlobal(banner.bottomLeft()).y() < puppet.top()
+    frame.banner.buttons["Later"].click()
+    assert wick_window.board.puppet_on_screen().height() > puppet.height()
+
+
+def test_what_a_place_of_the_plan_says_is_true_after_a_drop(wick_window, act):
+    session, figure = wick_window.session, wick_window.frame.plan_sheet.figure
+    session.workspace.go_to(PIVOTS)
+    act("plan")
+    cards = {card.place: card for card in figure.cards if card.place}
+    start, end = cards["Near hand"].box.center().toPoint(), cards["Far hand"].box.center().toPoint()
+    QTest.mousePress(figure, Qt.MouseButton.LeftButton, pos=start)
+    for at in (start + QPoint(12, 0), end):
+        QTest.mouseMove(figure, at)
+    QTest.mouseRelease(figure, Qt.MouseButton.LeftButton, pos=end)
+    assert figure.hot == figure.card_at(QPointF(end))
+    assert figure.hot.part == cards["Near hand"].part

@@ -81,6 +81,7 @@ class Board(QWidget):
         self.swaying = False  # while W is held
         self._pressure = 1.0  # of the pen, while its event is taken
         self._fitted = True
+        self._clear = 0  # pixels at the upper edge that something else covers
         self._visited = {session.workspace.station}
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
@@ -129,7 +130,13 @@ class Board(QWidget):
     def room(self) -> QRectF:
         """Where the puppet can be seen whole: below the tool row, with a margin."""
         beside = BESIDE if self.session.drafts.now.plan is not None else 0
-        return QRectF(self.rect()).adjusted(28 + beside, ROOM_ABOVE, -28, -20)
+        return QRectF(self.rect()).adjusted(28 + beside, max(ROOM_ABOVE, self._clear), -28, -20)
+
+    def keep_clear(self, above: int) -> None:
+        """Show the puppet so many pixels below the upper edge, if it is shown whole."""
+        self._clear = above + 8 if above else 0
+        if self._fitted:
+            self.fit_all()
 
     def _look_through(self, camera: Camera, *, fitted: bool = False) -> None:
         self.camera = camera._replace(grasp=self.camera.grasp)

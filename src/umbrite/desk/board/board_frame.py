@@ -44,6 +44,7 @@ class BoardFrame(QWidget):
         session.drafts.changed.connect(self._make_room)
         session.changed.connect(lambda *_: self._place_card())
         self.board.zoomed.connect(lambda _zoom: self._place_card())
+        self.banner.placed.connect(self._give_room)
         session.opened.connect(self.arrange)
         session.settled.connect(self.arrange)
 
@@ -66,7 +67,8 @@ class BoardFrame(QWidget):
         self.weight_card.move(12, 62)
         self.plan_sheet.setGeometry(12, 62, BESIDE, max(self.board.height() - 74, 300))
         if self.banner.isVisible():
-            self.banner.place()
+            self.banner.place(BESIDE + 12 if self.session.drafts.now.plan is not None else 0)
+            self.banner.raise_()
         self.found.setGeometry(12, self.board.height() - 178, self.board.width() - 24, 168)
         self.welcome.move(
             (self.board.width() - self.welcome.width()) // 2, (self.board.height() - self.welcome.height()) // 2
@@ -76,9 +78,16 @@ class BoardFrame(QWidget):
         """Where a board point is seen now."""
         return self.board.camera.point(z)
 
+    def _give_room(self) -> None:
+        """The puppet is shown below a question that stands over it, and whole again when that is answered."""
+        self.arrange()
+        banner = self.banner
+        self.board.keep_clear(banner.geometry().bottom() if banner.isVisible() else 0)
+
     def _make_room(self, old: Drafts, new: Drafts) -> None:
         """The puppet stands beside the figure of a plan while that is there."""
         if (old.plan is None) != (new.plan is None):
+            self._give_room()
             self.board.fit_all()
 
     def _part_under(self, at: QPointF) -> str:

@@ -2,20 +2,24 @@
 
 from collections.abc import Callable, Mapping
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from umbrite.desk.theme.language import tr
 
 WIDE = 620
+TOP = 62  # below the tools
 
 
 class Banner(QFrame):
     """Two lines and a few buttons; gone when one is pressed."""
 
+    placed = Signal()  # it takes or gives up room
+
     def __init__(self, over: QWidget) -> None:
         super().__init__(over)
         self._over = over
+        self._left = 0
         self.setObjectName("popover")
         self.setAccessibleName(tr("Question"))
         column = self._column = QVBoxLayout(self)
@@ -51,15 +55,18 @@ class Banner(QFrame):
         self.show()
         self.raise_()
         self.place()
+        self.placed.emit()
 
-    def place(self) -> None:
-        """In the middle of the upper edge, below the tools."""
-        room = self._over.width()
+    def place(self, left: int | None = None) -> None:
+        """In the middle of the upper edge, below the tools and to the right of what takes so many pixels on the left."""
+        self._left = self._left if left is None else left
+        room = self._over.width() - self._left
         self.setFixedWidth(min(WIDE, room - 24))
         tall = self._column.heightForWidth(self.width())
-        self.setFixedHeight(tall if tall > 0 else self.sizeHint().height())
-        self.move((room - self.width()) // 2, 62)
+        self.setFixedHeight((tall if tall > 0 else self.sizeHint().height()) + 6)
+        self.move(self._left + (room - self.width()) // 2, TOP)
 
     def _answer(self, does: Callable[[], object]) -> None:
         self.hide()
+        self.placed.emit()
         does()

@@ -79,6 +79,10 @@ class PlanFigure(QWidget):
         self.cards = [] if draft is None else [*self._places(draft), *self._left(draft)]
         boxes = {card.place: card.box for card in self.cards if card.place}
         self.badges = [] if draft is None else badges_of(draft, boxes)
+        if self.hot is not None:  # what lies under the pointer now
+            self.hot = self.card_at(self._at) or next(
+                (card for card in self.cards if card.place == self.hot.place), None
+            )
         self.update()
 
     def resizeEvent(self, _event: QEvent) -> None:
@@ -164,6 +168,8 @@ class PlanFigure(QWidget):
     def light(self, card: PlaceCard | None) -> None:
         """Light a card as if the pointer were over it."""
         self.hot = card
+        if card is not None:
+            self._at = card.box.center()
         self.update()
 
     def leaveEvent(self, _event: QEvent) -> None:
@@ -177,7 +183,8 @@ class PlanFigure(QWidget):
         self._pressed, self._dragging = None, False
         if card is None or event.button() != Qt.MouseButton.LeftButton:
             return
-        target = self.card_at(event.position())
+        self._at = event.position()
+        target = self.card_at(self._at)
         if not dragging:
             if card.place:
                 attempt(self.session, lambda: self._click(card))
