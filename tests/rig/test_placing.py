@@ -8,10 +8,11 @@ from hypothesis import strategies as st
 
 from demo_puppet import joint, part, wick
 from strategies import EDITS, puppets
+from umbrite.motion.plan import compile_plan
 from umbrite.rig.affine import after, around
 from umbrite.rig.edits.arranging import align, distribute, fanned_out, transform_parts
 from umbrite.rig.edits.copying import copy_branches
-from umbrite.rig.edits.looks import trim
+from umbrite.rig.edits.looks import make_reference, trim
 from umbrite.rig.edits.parts import add_part, exchange_drawing
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
@@ -102,3 +103,11 @@ def test_trims_stay_where_they_lie_when_a_drawing_is_exchanged():
     found = exchange_drawing(trimmed, key, Drawing("3" * 64, size.width + 30, size.height + 8)).parts[key]
     onto = board_from_drawing(found.placement)
     assert [complex(onto(p.z)) for p in found.trims[0].points] == pytest.approx(loop)
+
+
+def test_a_reference_is_drawn_behind_everything_and_comes_back_to_its_depth():
+    key = WICK.order[5]
+    aside = make_reference(WICK, key)
+    assert compile_plan(aside).parts[0] == key
+    assert aside.order == WICK.order
+    assert make_reference(aside, key, on=False) == WICK

@@ -17,7 +17,7 @@ from umbrite.rig.affine import Affine
 from umbrite.rig.channels import channel
 from umbrite.rig.dependencies import held_by, link_order, ranked
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import branch
+from umbrite.rig.family import branch, drawn_order
 from umbrite.rig.limb_shape import bends_to, limb_points, limb_tip
 from umbrite.rig.model import Limb, Part, Puppet
 from umbrite.rig.placement import board_from_drawing
@@ -131,7 +131,8 @@ def compile_plan(puppet: Puppet) -> Plan:
     parent = [ground if joint.parent is None else index[joint.parent] for joint in items]
     ends, give = _ranges(joints, puppet)
     limbs = tuple(puppet.limbs)
-    part_map, visible = _drawings(puppet.parts, puppet.order)
+    order = drawn_order(puppet)
+    part_map, visible = _drawings(puppet.parts, order)
     controls = tuple(puppet.controls)
     owners = {key: i for keys in (joints, limbs, controls, tuple(puppet.sets)) for i, key in enumerate(keys)}
     links = {key: _link_step(puppet, key, owners) for key in link_order(puppet)}
@@ -151,11 +152,11 @@ def compile_plan(puppet: Puppet) -> Plan:
             limbs=limbs,
             controls=controls,
             owners=owners,
-            parts=puppet.order,
-            part_joint=_part_joints(puppet.parts, puppet.order, index),
+            parts=order,
+            part_joint=_part_joints(puppet.parts, order, index),
             part_map=part_map,
             visible=visible,
-            sets=tuple(_showings(puppet, index)),
+            sets=tuple(_showings(puppet, order, index)),
             carriers=_carriers(puppet, index),
         )
     )
@@ -209,8 +210,8 @@ def _link_step(puppet: Puppet, key: str, owners: Mapping[str, int]) -> LinkStep:
     )
 
 
-def _showings(puppet: Puppet, index: Mapping[str, int]) -> Iterator[Showing]:
-    place = {key: i for i, key in enumerate(puppet.order)}
+def _showings(puppet: Puppet, order: tuple[str, ...], index: Mapping[str, int]) -> Iterator[Showing]:
+    place = {key: i for i, key in enumerate(order)}
     on: dict[str, list[int]] = {}
     for key, part in puppet.parts.items():
         on.setdefault(part.joint, []).append(place[key])

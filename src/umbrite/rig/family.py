@@ -46,6 +46,13 @@ def carries(puppet: Puppet, upper: str, lower: str) -> bool:
     return upper in ancestors(puppet, lower)
 
 
+def drawn_order(puppet: Puppet) -> tuple[str, ...]:
+    """The parts as they are drawn, back to front: reference pictures behind all others, whatever depth they keep for later."""
+    if not any(part.reference for part in puppet.parts.values()):
+        return puppet.order
+    return tuple(sorted(puppet.order, key=lambda key: not puppet.parts[key].reference))
+
+
 def branch(puppet: Puppet, key: str) -> list[str]:
     """The joint and all that it carries, parents before children."""
     get_joint(puppet, key)

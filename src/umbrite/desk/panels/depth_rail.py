@@ -19,6 +19,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.rig.edits.parts import reorder
 from umbrite.rig.edits.variants.sets import get_variant, members_of, set_of
+from umbrite.rig.family import drawn_order
 from umbrite.rig.merging.guests import guest_of, owned
 
 
@@ -52,7 +53,7 @@ class DepthRail(SelectingList):
             for own in owned(one)
         }
         self._together, rows = {}, []
-        for own, run in itertools.groupby(reversed(puppet.order), lambda key: sets.get(key, key)):
+        for own, run in itertools.groupby(reversed(drawn_order(puppet)), lambda key: sets.get(key, key)):
             keys = list(run)
             if own in puppet.guests:
                 self._together[keys[0]] = keys[::-1]

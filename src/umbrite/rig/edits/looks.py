@@ -7,7 +7,6 @@ from msgspec.structs import replace
 
 from umbrite.rig.affine import inverse
 from umbrite.rig.change import change, get_part, names_like, new_id, put, require_finite
-from umbrite.rig.edits.parts import reorder
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Blend, Guide, Puppet, Trim, on_grid, point
 from umbrite.rig.placement import board_from_drawing
@@ -48,10 +47,11 @@ def shades_of(puppet: Puppet, key: str) -> list[str]:
 
 
 def make_reference(puppet: Puppet, key: str, *, on: bool = True) -> Puppet:
-    """Make a part a picture to work from: dimmed, locked, behind everything, never picked, never exported; or a part again."""
+    """Make a part a picture to work from: dimmed, locked, drawn behind everything, never picked, never exported;
+    or a part again, at the depth that it kept.
+    """
     get_part(puppet, key)
-    puppet = change(puppet, key, reference=on, locked=on, opacity=DIMMED if on else 1.0)
-    return reorder(puppet, [key], 0) if on else puppet
+    return change(puppet, key, reference=on, locked=on, opacity=DIMMED if on else 1.0)
 
 
 def trim(puppet: Puppet, key: str, loop: Sequence[complex], *, cut: bool = True) -> Puppet:
