@@ -4,6 +4,7 @@ import math
 
 import pytest
 from PySide6.QtCore import QPoint, QPointF, QRect, Qt
+from PySide6.QtGui import QColor, QImage
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QMenu
 
@@ -13,10 +14,15 @@ from umbrite.desk.board.gestures.gesture import Pointer
 from umbrite.desk.board.gestures.pose_gestures import drag_art
 from umbrite.desk.commands.takes.recipes import RECIPES
 from umbrite.desk.dialogs.adjuster import Adjuster
+from umbrite.desk.dialogs.rename_dialog import RenameDialog
 from umbrite.desk.session.stations import PARTS, PIVOTS, REHEARSE, SQUASH, TAKES
 from umbrite.rig.change import change
 from umbrite.rig.edits.copying import centre_line
+from umbrite.rig.edits.looks import set_guides
+from umbrite.rig.family import branch
 from umbrite.rig.model import Point
+from umbrite.rig.placement import middle_of_part, part_box
+from umbrite.rig.takes.take_list import add_take
 
 
 def test_the_other_side_is_mirrored_in_the_puppets_middle_and_its_line_can_be_dragged(wick_window, act, hand):
@@ -212,3 +218,102 @@ def test_what_a_place_of_the_plan_says_is_true_after_a_drop(wick_window, act):
     QTest.mouseRelease(figure, Qt.MouseButton.LeftButton, pos=end)
     assert figure.hot == figure.card_at(QPointF(end))
     assert figure.hot.part == cards["Near hand"].part
+
+
+def test_names_of_all_kinds_are_found_and_replaced_in_one_step(wick_window, act):
+    session = wick_window.session
+    session.edit("A take", takes=add_take((), "Far wave"))
+    session.timeline.choose("Far wave")
+    dialog = RenameDialog(session, wick_window)
+    dialog.sought.setText("far")
+    dialog.put_in.setText("Left")
+    assert "Far hand \u2192 Left hand" in dialog.words.text()
+    dialog.kinds["limb"].setChecked(False)
+    dialog.ok.click()
+    names = {one.name for field in ("joints", "parts", "controls") for one in getattr(session.puppet, field).values()}
+    assert not any("Far" in name for name in names)
+    assert "Far leg" in {one.name for one in session.puppet.limbs.values()}
+    assert session.timeline.take.name == "Left wave"
+    dialog.deleteLater()
+    act("undo")
+    assert "Far hand" in {one.name for one in session.puppet.joints.values()}
+
+
+def test_ctrl_snaps_parts_to_the_edges_of_others(wick_window, hand):
+    session = wick_window.session
+    session.workspace.go_to(PARTS)
+    session.edit("No guides", set_guides(session.puppet, ()))
+    cap, trunk = (part(session.puppet, name) for name in ("Lamp pole", "Trunk"))
+    session.selection.select([cap])
+    edge, box = part_box(session.puppet, trunk).left, part_box(session.puppet, cap)
+    at = session.placed.pivot(session.puppet.parts[cap].joint) + complex(4, 200)
+    way = edge - box.left + 7
+    hand.drag(at, at + way, keys=Qt.KeyboardModifier.ControlModifier)
+    moved, others = (
+        part_box(session.puppet, cap),
+        [part_box(session.puppet, key) for key in session.puppet.parts if key != cap],
+    )
+    own = (moved.left, (moved.left + moved.right) / 2, moved.right)
+    there = [line for one in others for line in (one.left, (one.left + one.right) / 2, one.right)]
+    assert min(abs(line - to) for line in own for to in there) < 1e-9
+
+
+def test_length_and_angle_of_art_that_is_a_bone_are_typed(wick_window):
+    session = wick_window.session
+    session.workspace.go_to(PIVOTS)
+    shin, foot = joint(session.puppet, "Near shin"), joint(session.puppet, "Near foot")
+    session.selection.select([shin])
+    fields = {one.accessibleName(): one for one in wick_window.details.sections["joint"].fields}
+    before = session.puppet.joints[foot].pivot.z - session.puppet.joints[shin].pivot.z
+    assert fields["Length"].value() == pytest.approx(abs(before), abs=0.06)
+    fields["Length"].setValue(round(abs(before)) + 40.0)
+    after = session.puppet.joints[foot].pivot.z - session.puppet.joints[shin].pivot.z
+    assert abs(after) == pytest.approx(round(abs(before)) + 40)
+    fields["Angle"].setValue(-90.0)
+    after = session.puppet.joints[foot].pivot.z - session.puppet.joints[shin].pivot.z
+    assert abs(after.real) < 1e-6 < after.imag
+
+
+def test_a_row_of_the_family_is_dropped_in_the_depth_rail(wick_window):
+    session, rail, tree = wick_window.session, wick_window.depth_rail, wick_window.family.tree
+    session.workspace.go_to(PARTS)
+    session.selection.select([joint(session.puppet, "Far upper arm")])
+    arm = [
+        key
+        for key in session.puppet.order
+        if session.puppet.parts[key].joint in branch(session.puppet, joint(session.puppet, "Far upper arm"))
+    ]
+    assert len(arm) >= 3
+    assert rail.keys_of(tree) == arm[::-1]
+    rail.put_before(rail.keys_of(tree), len(session.puppet.order))
+    assert list(session.puppet.order[-len(arm) :]) == arm
+
+
+def test_a_seam_is_covered_by_a_picture_and_a_file_that_was_exchanged_is_followed(
+    wick_window, answers, act, tmp_path, qtbot
+):
+    session = wick_window.session
+    picture = tmp_path / "patch.png"
+    image = QImage(40, 30, QImage.Format.Format_RGBA8888)
+    image.fill(QColor(200, 30, 30))
+    image.save(str(picture))
+    answers.add_paths = [picture]
+    knee = joint(session.puppet, "Near shin")
+    session.workspace.go_to(PIVOTS)
+    session.selection.select([knee])
+    act("seam-picture")
+    (key,) = [key for key in session.puppet.parts if key in session.selection.keys]
+    cover = session.puppet.parts[key]
+    assert cover.joint == knee
+    assert abs(middle_of_part(cover) - session.puppet.joints[knee].pivot.z) < 1
+    thigh, shin = (session.puppet.order.index(part(session.puppet, name)) for name in ("Near thigh", "Near shin"))
+    assert session.puppet.order.index(key) == max(thigh, shin) + 1
+    session.workspace.go_to(PARTS)
+    session.selection.select([key])
+    image.fill(QColor(30, 200, 30))
+    image.save(str(picture))
+    act("exchange")
+    before = session.puppet.parts[key].drawing
+    image.fill(QColor(30, 30, 200))
+    image.save(str(picture))
+    qtbot.waitUntil(lambda: session.puppet.parts[key].drawing != before, timeout=5000)

@@ -66,6 +66,10 @@ CODES: dict[str, Code] = {
         "From a straight drawing nobody can tell where the knee bends. Both sides are shown in Details; one click chooses.",
         "Keep the side it has", lambda puppet, key: change(puppet, key, side_chosen=True),
     ),
+    "branches-alike": Code(
+        "hint", "Limbs", "{name} and {other} begin at one place of one side. If one of them should show at a time, make them a set.",
+        "Two arms of one side are usually drawings to choose from. Select the joints with which they begin, and use Branches from the selected.",
+    ),
     "limb-unequal": Code(
         "hint", "Limbs",
         "{name} is {one:.0f} px long and {twin} {other:.0f} px. Look whether both should reach as far.",

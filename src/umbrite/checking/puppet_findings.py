@@ -9,14 +9,16 @@ from umbrite.checking.set_findings import set_findings
 from umbrite.rig.affine import inverse
 from umbrite.rig.channels import channel
 from umbrite.rig.control_kinds import traits
-from umbrite.rig.family import by_joint, by_parent, targets, toes
+from umbrite.rig.family import ancestors, by_joint, by_parent, targets, toes
 from umbrite.rig.ids import owner_of
 from umbrite.rig.limb_shape import STRAIGHT, bends_to, drawn_bend, limb_length, limb_tip
 from umbrite.rig.model import Meant, Part, Puppet
 from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.words.body_words import kind_of_limb
 from umbrite.rig.words.names import side_of, swapped, words_of
 
 STACKED_BOTH_WAYS = "The pieces of {name} are stacked forwards and backwards in turn. Look at the depth rail."
+NEAR = 0.03  # of the height: limbs that begin within it begin at one place
 UNEQUAL = 1.15  # one limb longer than its pair by more than this share
 
 
@@ -25,7 +27,20 @@ def findings(puppet: Puppet, *, meant: bool = False) -> list[Finding]:
     view = _View(puppet)
     found = [
         each
-        for check in (_limbs, _pairs, _locked, _family, _pivots, _limits, _order, _names, _controls, _sets, _poses)
+        for check in (
+            _limbs,
+            _pairs,
+            _alike,
+            _locked,
+            _family,
+            _pivots,
+            _limits,
+            _order,
+            _names,
+            _controls,
+            _sets,
+            _poses,
+        )
         for each in check(view)
     ]
     if not meant and puppet.meant:
@@ -78,6 +93,22 @@ def _pairs(view: _View) -> Iterator[Finding]:
         one, other = (limb_length(puppet, item) for item in (limb, limbs[swapped(name)][1]))
         if min(one, other) > 0 and max(one, other) / min(one, other) > UNEQUAL:
             yield finding("limb-unequal", key, name=name, one=one, twin=swapped(name), other=other)
+
+
+def _alike(view: _View) -> Iterator[Finding]:
+    """Limbs of one kind and side that begin at one place, of which no set lets one show."""
+    puppet = view.puppet
+    seen: list[tuple[str, complex, tuple[str, str, str | None]]] = []
+    chosen = {joint for one in puppet.sets.values() for variant in one.variants for joint in variant.joints}
+    for key, limb in puppet.limbs.items():
+        root = limb.joints[0]
+        if limb.side == "middle" or chosen & {root, *ancestors(puppet, root)}:
+            continue
+        at, kind = puppet.joints[root].pivot.z, (limb.side, kind_of_limb(puppet, limb), puppet.joints[root].parent)
+        near = next((name for name, z, other in seen if other == kind and abs(z - at) < NEAR * puppet.height), None)
+        if near is not None:
+            yield finding("branches-alike", key, name=near, other=limb.name)
+        seen.append((limb.name, at, kind))
 
 
 def _locked(view: _View) -> Iterator[Finding]:

@@ -31,6 +31,7 @@ from umbrite.desk.dialogs.command_finder import Finder
 from umbrite.desk.dialogs.dialogs import Dialogs
 from umbrite.desk.dialogs.guide import Guide
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
+from umbrite.desk.dialogs.rename_dialog import RenameDialog
 from umbrite.desk.files.engine_desk import EngineDesk
 from umbrite.desk.files.file_desk import FileDesk
 from umbrite.desk.files.outside_editor import OutsideEditor
@@ -87,6 +88,7 @@ class Window(QMainWindow):
         self.keeper = Keeper(session, keep_in or Path(settings.fileName()).parent / "recovery", self)
         self.keeper.set_interval(self.preferences.autosave)
         self.outside = OutsideEditor(session, self.files.exchange, self)
+        self.files.exchanged = self.outside.follow
         self.workout_sheet: WorkoutSheet | None = None
         self.acts = ActionSet(session, self, lambda act: self.run(lambda: act.does(self)))
         self.frame = BoardFrame(session, [self.acts.made[key] for key in ("open", "demo-art", "demo")])
@@ -307,6 +309,11 @@ class Window(QMainWindow):
 
     def edit_name(self) -> None:
         self.family.tree.edit_name(self.session.selection.keys[0])
+
+    def replace_names(self) -> None:
+        dialog = RenameDialog(self.session, self)
+        dialog.exec()
+        dialog.deleteLater()
 
     def edit_outside(self) -> None:
         self.outside.open(self.session.selection.of("part")[0])

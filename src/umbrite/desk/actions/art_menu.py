@@ -25,6 +25,7 @@ ART: tuple[Act, ...] = (
     Act("edit-drawing", "Art", "Edit the drawing outside", "", "rig-part", lambda desk: desk.edit_outside(), art_commands.needs_one_part),
     Act("exchange", "Art", "Exchange the drawing…", "", "image", lambda desk: desk.files.ask_exchange(), art_commands.needs_one_part),
     Act("reference", "Art", "Reference picture", "", "image", on_session(art_commands.switch_reference), art_commands.needs_one_part),
+    Act("seam-picture", "Art", "Seam cover from a picture…", "", "rig-seam", lambda desk: desk.files.cover_seam(), reasons.needs_one_joint),
     Act("seam", "Art", "Seam cover", "", "rig-seam", on_session(cover_commands.seam_cover), reasons.needs_chosen_joints),
     Act("shade", "Art", "Shade", "", "rig-shade", on_session(cover_commands.shade), reasons.needs_chosen_parts),
     Act("light", "Art", "Light over all", "", "lightbulb", on_session(cover_commands.light), reasons.needs_parts),

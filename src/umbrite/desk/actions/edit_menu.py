@@ -13,6 +13,7 @@ EDIT: tuple[Act, ...] = (
     Act("clip-copy", "Edit", "Take to the clipboard", "Ctrl+C", "rig-copy", on_session(branch_commands.copy), branch_commands.needs_something),
     Act("clip-paste", "Edit", "Paste from the clipboard", "Ctrl+V", "rig-copy-linked", on_session(branch_commands.paste)),
     Act("delete", "Edit", "Remove", "Del", "trash-2", then_board(removal_commands.delete), reasons.needs_selection),
+    Act("replace-names", "Edit", "Find and replace in names…", "Ctrl+Shift+R", "search", lambda desk: desk.replace_names(), reasons.needs_parts),
     Act("name", "Edit", "Name…", "F2", "check", lambda desk: desk.edit_name(), reasons.needs_selection),
     Act("select-all", "Edit", "Select everything", "Ctrl+A", "check", on_session(edit_commands.select_everything)),
     Act("up", "Edit", "Walk up to the parent", "Alt+Up", "arrow-up", on_session(edit_commands.walk_up), reasons.needs_chosen_joints),

@@ -18,6 +18,10 @@ def needs_chosen_joints(session: Session) -> str:
     return "" if session.selection.of("joint") else tr("Select one or more joints first.")
 
 
+def needs_one_joint(session: Session) -> str:
+    return "" if len(session.selection.of("joint")) == 1 else tr("Select one joint first.")
+
+
 def needs_selection(session: Session) -> str:
     return "" if session.selection.keys else tr("Select something first.")
 

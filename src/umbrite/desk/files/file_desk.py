@@ -9,6 +9,7 @@ from umbrite.demo import ASSETS as DEMOS
 from umbrite.desk.commands import shelf_commands
 from umbrite.desk.commands.bends import bending_commands
 from umbrite.desk.commands.building import plan_commands
+from umbrite.desk.commands.parts import cover_commands
 from umbrite.desk.commands.parts.cover_commands import with_shades
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.commands.sharing import guest_commands
@@ -83,6 +84,7 @@ class FileDesk:
         self.session, self.dialogs, self.preferences = session, dialogs, preferences
         self._stamp: tuple[int, int] | None = None  # of the file as it was read or written last
         self.folder: Path | None = None
+        self.exchanged: Callable[[str, Path], object] = lambda _part, _path: None  # told what a drawing came from
 
     def may_leave(self) -> bool:
         """Ask only where unsaved work would be gone; whether to go on."""
@@ -215,7 +217,23 @@ class FileDesk:
         except UmbriteError as error:
             self.session.say(str(error))
             return
+        before = self.session.history.now
         self.exchange(key, revised)
+        if self.session.history.now is not before:
+            self.exchanged(key, path)
+
+    def cover_seam(self) -> None:
+        """A picture of one's own over the seam of the selected joint."""
+        session = self.session
+        if not (paths := self.dialogs.paths_to_add(self.folder)):
+            return
+
+        def cover() -> None:
+            with self.dialogs.watch(tr("Reading {path}", path=shown_name(paths[0]))) as watch:
+                found = read_art(paths[:1], watch)
+            cover_commands.cover_with(session, found)
+
+        attempt(session, cover)
 
     def add_drawings(self) -> None:
         """More drawings for the selected part, as variants of which one shows."""

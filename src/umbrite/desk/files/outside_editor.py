@@ -63,6 +63,13 @@ class OutsideEditor(QObject):
         self._parts[str(path)] = (key, data)
         self._watcher.addPath(str(path))
 
+    def follow(self, key: str, path: Path) -> None:
+        """Take a part's drawing from the file that it was exchanged with, whenever that is saved again."""
+        try:
+            self.watch(key, path, read_file(path, MOST_BYTES))
+        except UmbriteError as error:
+            self.session.say(str(error))
+
     def forget(self) -> None:
         """Watch nothing any more."""
         if self._watcher.files():

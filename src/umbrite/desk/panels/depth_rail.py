@@ -6,9 +6,9 @@ Parts of one set that lie behind one another are one row, and so is a guest at o
 import itertools
 from typing import Any
 
-from PySide6.QtCore import QSize, Qt
-from PySide6.QtGui import QDropEvent, QIcon
-from PySide6.QtWidgets import QAbstractItemView, QListWidgetItem, QWidget
+from PySide6.QtCore import QObject, QSize, Qt
+from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent, QIcon
+from PySide6.QtWidgets import QAbstractItemView, QListWidgetItem, QTreeWidget, QWidget
 
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.commands.parts.locks import unlocked
@@ -19,7 +19,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.thumbnails import thumbnail
 from umbrite.rig.edits.parts import reorder
 from umbrite.rig.edits.variants.sets import get_variant, members_of, set_of
-from umbrite.rig.family import drawn_order
+from umbrite.rig.family import branch, drawn_order
 from umbrite.rig.merging.guests import guest_of, owned
 
 
@@ -113,15 +113,36 @@ class DepthRail(SelectingList):
     def chosen(self) -> set[str]:
         return set(self.session.selection.of("part"))
 
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        super().dragEnterEvent(event)
+        if isinstance(event.source(), QTreeWidget):  # a row of the family
+            event.accept()
+
+    def dragMoveEvent(self, event: QDragMoveEvent) -> None:
+        super().dragMoveEvent(event)
+        if isinstance(event.source(), QTreeWidget):
+            event.accept()
+
+    def keys_of(self, source: QObject | None) -> list[str]:
+        """The parts of the rows that are dragged here, front first; of rows of the family all that their joints carry."""
+        if source is self:
+            return [key for item in self.selectedItems() for key in self.members(item.data(KEY))]
+        puppet = self.session.puppet
+        below = {joint for key in self.session.selection.of("joint") for joint in branch(puppet, key)}
+        return [key for key in reversed(puppet.order) if puppet.parts[key].joint in below]
+
+    def put_before(self, keys: list[str], place: int) -> None:
+        """Put parts at a place of the draw order, in the order that they have among themselves."""
+        puppet = self.session.puppet
+        name = f"Depth of {label_of(self.session, keys)}"
+        attempt(self.session, lambda: self.session.edit(name, puppet=reorder(puppet, unlocked(puppet, keys), place)))
+
     def dropEvent(self, event: QDropEvent) -> None:
         row = self.indexAt(event.position().toPoint()).row()
         above = QAbstractItemView.DropIndicatorPosition.AboveItem
         # Rows run front to back, the order back to front; a folded set moves as one.
         lower = row + (0 if self.dropIndicatorPosition() == above else 1) if row >= 0 else self.count()
         before = sum(len(self.members(self.item(i).data(KEY))) for i in range(lower, self.count()))
-        keys = [key for item in self.selectedItems() for key in self.members(item.data(KEY))]
         event.setDropAction(Qt.DropAction.IgnoreAction)
         event.accept()
-        name = f"Depth of {label_of(self.session, keys)}"
-        puppet = self.session.puppet
-        attempt(self.session, lambda: self.session.edit(name, puppet=reorder(puppet, unlocked(puppet, keys), before)))
+        self.put_before(self.keys_of(event.source()), before)

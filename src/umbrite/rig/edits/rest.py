@@ -11,8 +11,8 @@ from umbrite.rig.affine import after, around, decompose
 from umbrite.rig.change import change, get_joint, require_finite
 from umbrite.rig.edits.pivots import keep_limbs
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import branch, parts_on, targets
-from umbrite.rig.limb_shape import limb_tip
+from umbrite.rig.family import branch, children, parts_on, targets
+from umbrite.rig.limb_shape import far_end, limb_tip
 from umbrite.rig.model import Placement, Puppet, point
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.quantities.angles import angle_text, wrapped
@@ -31,11 +31,20 @@ def bone_end(puppet: Puppet, key: str) -> complex:
             return puppet.joints[limb.joints[limb.joints.index(key) + 1]].pivot.z
         if key == limb.joints[-1]:
             return limb_tip(puppet, limb)
-    raise RigError(f"{joint.name} has no length: it has no tip and is in no limb. Give it a tip first.")
+    carried = [child for child in children(puppet, key) if child not in targets(puppet)]
+    if len(carried) == 1:
+        return puppet.joints[carried[0]].pivot.z
+    if parts_on(puppet, key):
+        return far_end(puppet, key)
+    raise RigError(
+        f"{joint.name} has no length: it has no tip, is in no limb, and has no drawing. Give it a tip first."
+    )
 
 
 def bone_length(puppet: Puppet, key: str) -> float:
-    """From a joint's pivot to its tip at rest, in board pixels. Its end is its tip, or else the pivot of what it carries; refused where neither is."""
+    """From a joint's pivot to its tip at rest, in board pixels. Its end is its tip, the pivot of what its limb or it
+    alone carries, or else the far end of its drawing; refused where there is none of these.
+    """
     return abs(bone_end(puppet, key) - puppet.joints[key].pivot.z)
 
 

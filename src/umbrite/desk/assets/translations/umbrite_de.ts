@@ -124,6 +124,10 @@
       <translation>Entfernen</translation>
     </message>
     <message>
+      <source>Find and replace in names…</source>
+      <translation>In Namen suchen und ersetzen …</translation>
+    </message>
+    <message>
       <source>Name…</source>
       <translation>Name …</translation>
     </message>
@@ -254,6 +258,10 @@
     <message>
       <source>Reference picture</source>
       <translation>Vorlage</translation>
+    </message>
+    <message>
+      <source>Seam cover from a picture…</source>
+      <translation>Nahtabdeckung aus einem Bild …</translation>
     </message>
     <message>
       <source>Seam cover</source>
@@ -2920,6 +2928,14 @@
       <translation>{name} begrenzen</translation>
     </message>
     <message>
+      <source>Replace in {count} names</source>
+      <translation>In {count} Namen ersetzen</translation>
+    </message>
+    <message>
+      <source>Renamed: {names}.</source>
+      <translation>Umbenannt: {names}.</translation>
+    </message>
+    <message>
       <source>Select a part that was trimmed first.</source>
       <translation>Wähle zuerst ein beschnittenes Teil.</translation>
     </message>
@@ -2988,6 +3004,10 @@
       <translation>Der Drehpunkt von {name} liegt neben der Zeichnung, also gibt es keine Naht abzudecken. Erst den Drehpunkt verschieben.</translation>
     </message>
     <message>
+      <source>A cover is one drawing, and this has {count} layers. Choose a picture of one.</source>
+      <translation>Eine Abdeckung ist eine Zeichnung, und diese Datei hat {count} Ebenen. Wähle ein Bild mit einer.</translation>
+    </message>
+    <message>
       <source>{name} is locked. Click its padlock in the family to unlock it.</source>
       <translation>{name} ist gesperrt. Das Schloss in der Familie anklicken, um es freizugeben.</translation>
     </message>
@@ -3022,6 +3042,10 @@
     <message>
       <source>Select one or more joints first.</source>
       <translation>Wähle zuerst ein oder mehrere Gelenke.</translation>
+    </message>
+    <message>
+      <source>Select one joint first.</source>
+      <translation>Wähle zuerst ein Gelenk aus.</translation>
     </message>
     <message>
       <source>Select something first.</source>
@@ -4028,6 +4052,34 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Show the table of layers before art is added</source>
       <translation>Die Tabelle der Ebenen zeigen, ehe Bilder dazukommen</translation>
+    </message>
+    <message>
+      <source>Find and replace in names</source>
+      <translation>In Namen suchen und ersetzen</translation>
+    </message>
+    <message>
+      <source>Only the selected</source>
+      <translation>Nur das Gewählte</translation>
+    </message>
+    <message>
+      <source>Replace</source>
+      <translation>Ersetzen</translation>
+    </message>
+    <message>
+      <source>Find</source>
+      <translation>Suchen</translation>
+    </message>
+    <message>
+      <source>Replace with</source>
+      <translation>Ersetzen durch</translation>
+    </message>
+    <message>
+      <source>and {count} more</source>
+      <translation>und {count} weitere</translation>
+    </message>
+    <message>
+      <source>No name has that in it.</source>
+      <translation>Kein Name enthält das.</translation>
     </message>
     <message>
       <source>{name} was written.</source>
@@ -5046,10 +5098,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Folder {folder}</source>
       <translation>Ordner {folder}</translation>
-    </message>
-    <message>
-      <source>Only the selected</source>
-      <translation>Nur das Gewählte</translation>
     </message>
     <message>
       <source>Apply and blend poses for the selected controls and joints only</source>

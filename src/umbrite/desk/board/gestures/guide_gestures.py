@@ -11,9 +11,9 @@ from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.edits.looks import set_guides, snapped
 from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.model import Guide, Puppet
-from umbrite.rig.placement import around_parts
+from umbrite.rig.placement import Box, around_parts, part_box
 
-SNAP = 6.0  # widget pixels
+SNAP, OUTLINE = 6.0, 12.0  # widget pixels
 
 
 def drag_guide(
@@ -56,6 +56,23 @@ def snapped_way(puppet: Puppet, keys: list[str], moved: complex, zoom: float) ->
     x = _snapped(puppet, "x", (box.left, (box.left + box.right) / 2, box.right), moved.real, SNAP / zoom)
     y = _snapped(puppet, "y", (box.top, (box.top + box.bottom) / 2, box.bottom), moved.imag, SNAP / zoom)
     return complex(x, y)
+
+
+def way_to_outlines(puppet: Puppet, keys: list[str], moved: complex, zoom: float) -> complex:
+    """A move of parts with their box's nearest edge or middle brought to an edge or middle of another part's box that is near."""
+    box = around_parts(puppet, keys)
+    others = [part_box(puppet, key) for key in puppet.parts if key not in keys and not puppet.parts[key].reference]
+    shift = {}
+    for axis, own, by in (("x", _lines(box, "x"), moved.real), ("y", _lines(box, "y"), moved.imag)):
+        there = [line for other in others for line in _lines(other, axis)]
+        ways = [to - line for line in own for to in there if abs(to - line - by) <= OUTLINE / zoom]
+        shift[axis] = min(ways, key=lambda way: abs(way - by), default=by)
+    return complex(shift["x"], shift["y"])
+
+
+def _lines(box: Box, axis: str) -> tuple[float, float, float]:
+    low, high = (box.left, box.right) if axis == "x" else (box.top, box.bottom)
+    return low, (low + high) / 2, high
 
 
 def _snapped(puppet: Puppet, axis: Literal["x", "y"], lines: tuple[float, ...], by: float, reach: float) -> float:

@@ -3,7 +3,7 @@
 from collections.abc import Callable
 
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, distance_text, finish, straightened
-from umbrite.desk.board.gestures.guide_gestures import snapped_way
+from umbrite.desk.board.gestures.guide_gestures import snapped_way, way_to_outlines
 from umbrite.desk.board.part_frame import Frame, dragged, shown_shift
 from umbrite.desk.commands.building import cut_commands
 from umbrite.desk.commands.labels import count_text
@@ -20,7 +20,7 @@ from umbrite.rig.model import Puppet
 
 
 def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
-    """Move the drawings of parts at rest; Shift keeps to one axis."""
+    """Move the drawings of parts at rest; Shift keeps to one axis, Ctrl snaps to other parts."""
     start, now = session.puppet, session.history.now
     keys = unlocked(start, keys)
     faint = _at_rest_of(start, keys)
@@ -30,6 +30,8 @@ def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
         moved = straightened(press, event)
         # Whole pixels keep drawings as crisp as they came.
         moved = snapped_way(start, keys, complex(round(moved.real), round(moved.imag)), event.zoom)
+        if event.ctrl:
+            moved = way_to_outlines(start, keys, moved, event.zoom)
         session.preview(puppet=moved_parts(now, keys, moved))
         event = yield Feedback(readout=distance_text(moved), faint=faint)
     finish(session, event, name)

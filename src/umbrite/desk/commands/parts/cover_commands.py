@@ -7,7 +7,7 @@ from umbrite.art.pictures import Picture
 from umbrite.desk.commands.labels import label_of, some_names
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.files.layers import layer_of
+from umbrite.files.layers import Layered, layer_of
 from umbrite.files.png import fingerprint
 from umbrite.motion.scene import scene_of
 from umbrite.rig.affine import Affine, after, decompose, inverse
@@ -85,9 +85,39 @@ def _covered(session: Session, puppet: Puppet, joint: str) -> tuple[Puppet, str]
     disc = disc_of_colour(picture, at, radius)
     corner = at - (disc.shape[0] - 1) / 2 * (1 + 1j)
     puppet, key = _made(session, puppet, disc, f"{part.name} cover", joint, after(board, Affine(1 + 0j, 0j, corner)))
+    return _over_seam(puppet, key, joint), key
+
+
+def cover_with(session: Session, found: Layered) -> None:
+    """A drawing of one's own over the seam of the selected joint: its middle on the pivot, over both parts. Refuses pictures of several layers."""
+    (joint,) = session.selection.of("joint")
+    if len(found.layers) != 1:
+        raise RigError(
+            tr("A cover is one drawing, and this has {count} layers. Choose a picture of one.", count=len(found.layers))
+        )
+    (layer,) = found.layers
+    session.file.add_art({fingerprint(layer.png): layer.png})
+    drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
+    puppet = session.puppet
+    at = puppet.joints[joint].pivot.z - complex(layer.width, layer.height) / 2
+    puppet, key = add_part(puppet, f"{puppet.joints[joint].name} cover", drawing, Placement(at.real, at.imag))
+    puppet = _over_seam(ride_on(puppet, key, joint), key, joint)
+    session.edit(tr("Cover the seam of {name}", name=puppet.joints[joint].name), puppet=puppet)
+    session.selection.select([key])
+    session.say(
+        tr(
+            "{name} made: a seam cover turns with its joint and has its own place in the depth rail.",
+            name=puppet.parts[key].name,
+        )
+    )
+
+
+def _over_seam(puppet: Puppet, key: str, joint: str) -> Puppet:
+    """A cover just in front of both parts that meet at a joint."""
     parent = puppet.joints[joint].parent
-    over = [*parts, *(parts_on(puppet, parent) if parent else [])]
-    return reorder(puppet, [key], max(puppet.order.index(k) for k in over) + 1), key
+    over = [*parts_on(puppet, joint), *(parts_on(puppet, parent) if parent else [])]
+    places = [puppet.order.index(part) for part in over if part != key]
+    return reorder(puppet, [key], max(places, default=len(puppet.order) - 2) + 1)
 
 
 def shade(session: Session) -> None:

@@ -1,6 +1,5 @@
 """Details of joints: pivot, bone, side, and how far they turn."""
 
-import cmath
 import math
 
 from msgspec.structs import replace
@@ -16,6 +15,8 @@ from umbrite.rig.edits.bones import set_angle, set_length
 from umbrite.rig.edits.limits import mended, set_limit, set_loose, set_soft
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.renaming import rename
+from umbrite.rig.edits.rest import bone_angle, bone_length, set_bone_angle, set_bone_length
+from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, is_carrier
 from umbrite.rig.model import Loose, Puppet
 from umbrite.rig.quantities.angles import from_shown, shown_degrees
@@ -29,9 +30,9 @@ class JointSection(Section):
         self.row("Name", self.text("Name", name_of, rename))
         self.row("Pivot", *(self.number(f"Pivot {c}", _pivot(c), _put_pivot(c), unit=" px") for c in "xy"))
         self.bone = [
-            self.number("Length", _length, set_length, unit=" px", least=2),
+            self.number("Length", _length, _put_length, unit=" px", least=2),
             self.number(
-                "Angle", _angle, lambda p, k, v: set_angle(p, k, from_shown(v)), unit="°", least=-180, most=180
+                "Angle", _angle, lambda p, k, v: _put_angle(p, k, from_shown(v)), unit="°", least=-180, most=180
             ),
         ]
         self.row("Length, angle", *self.bone)
@@ -94,7 +95,7 @@ class JointSection(Section):
         joints = [self.session.puppet.joints[key] for key in keys]
         self.free.setVisible(any(joint.limit for joint in joints))
         self.form.setRowVisible(self.catches_row, all(is_carrier(self.session.puppet, key) for key in keys))
-        self.form.setRowVisible(self.bone_row, all(joint.tip for joint in joints))
+        self.form.setRowVisible(self.bone_row, all(_has_length(self.session.puppet, key) for key in keys))
         self.soft.setEnabled(all(joint.limit for joint in joints))
         for row in self.swing_rows:
             self.form.setRowVisible(row, all(joint.loose for joint in joints))
@@ -111,14 +112,34 @@ class JointSection(Section):
         return f"{tr(kind)}, {by}" + (tr(", carries {count}", count=count) if count else "")
 
 
+def _has_length(puppet: Puppet, key: str) -> bool:
+    try:
+        return bone_length(puppet, key) > 0
+    except RigError:
+        return False
+
+
 def _length(puppet: Puppet, key: str) -> float:
-    joint = puppet.joints[key]
-    return 0.0 if joint.tip is None else abs(joint.tip.z - joint.pivot.z)
+    return bone_length(puppet, key) if _has_length(puppet, key) else 0.0
 
 
 def _angle(puppet: Puppet, key: str) -> float:
-    joint = puppet.joints[key]
-    return 0.0 if joint.tip is None else shown_degrees(cmath.phase(joint.tip.z - joint.pivot.z))
+    return shown_degrees(bone_angle(puppet, key)) if _has_length(puppet, key) else 0.0
+
+
+def _put_length(puppet: Puppet, key: str, length: float) -> Puppet:
+    """A bone gets another length; of a joint that is art alone, what lies beyond its end moves with its art."""
+    return (
+        set_length(puppet, key, length)
+        if puppet.joints[key].tip is not None
+        else set_bone_length(puppet, key, length)[0]
+    )
+
+
+def _put_angle(puppet: Puppet, key: str, angle: float) -> Puppet:
+    return (
+        set_angle(puppet, key, angle) if puppet.joints[key].tip is not None else set_bone_angle(puppet, key, angle)[0]
+    )
 
 
 def _pivot(axis: str) -> Read:
