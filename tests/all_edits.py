@@ -249,6 +249,10 @@ RIG_EDITS = {
     ),
     "limbs.without_users": lambda p, d: limbs.without_users(p, _some(d, p.joints)),
     "limits.set_limit": lambda p, d: limits.set_limit(p, _pick(d, p.joints), d(angles), d(angles)),
+    "limits.set_fixed": lambda p, d: limits.set_fixed(p, _pick(d, p.joints), on=d(st.booleans())),
+    "limits.set_sizes": lambda p, d: limits.set_sizes(
+        p, _pick(d, p.joints), d(st.floats(0.1, 3)), d(st.floats(0.1, 3))
+    ),
     "limits.set_soft": lambda p, d: limits.set_soft(p, _pick(d, _limited(p)), d(st.floats(0, 1))),
     "limits.set_loose": lambda p, d: limits.set_loose(
         p, _pick(d, p.joints), d(st.sampled_from([None, Loose(), Loose(3.0, 1.0, 0.0, 0.2)]))

@@ -16,8 +16,10 @@ from umbrite.desk.commands.takes.recipes import RECIPES
 from umbrite.desk.dialogs.adjuster import Adjuster
 from umbrite.desk.dialogs.rename_dialog import RenameDialog
 from umbrite.desk.session.stations import PARTS, PIVOTS, REHEARSE, SQUASH, TAKES
+from umbrite.files.layers import Layered, layer_of
 from umbrite.rig.change import change
 from umbrite.rig.edits.copying import centre_line
+from umbrite.rig.edits.limits import set_fixed, set_sizes
 from umbrite.rig.edits.looks import set_guides
 from umbrite.rig.family import branch
 from umbrite.rig.model import Point
@@ -317,3 +319,49 @@ def test_a_seam_is_covered_by_a_picture_and_a_file_that_was_exchanged_is_followe
     image.fill(QColor(30, 30, 200))
     image.save(str(picture))
     qtbot.waitUntil(lambda: session.puppet.parts[key].drawing != before, timeout=5000)
+
+
+def test_what_is_fixed_is_not_moved_and_what_has_sizes_keeps_them(wick_window, hand):
+    session = wick_window.session
+    arm = next(one for one in session.puppet.limbs.values() if one.name == "Near arm")
+    grip = next(one for one in session.puppet.controls.values() if one.moves == arm.target and one.kind == "grip")
+    head = joint(session.puppet, "Head")
+    session.edit("Fixed", set_sizes(set_fixed(session.puppet, arm.target, on=True), head, 0.9, 1.2))
+    at = session.placed.control_at(grip)
+    hand.drag(at, at + 60j)
+    wrist = session.placed.pivot(joint(session.puppet, "Near hand"))
+    hand.drag(wrist + complex(-25, 45), wrist + complex(-25, 145))
+    assert session.pose == {}
+    assert "is fixed: it is not moved by hand" in wick_window.frame.hints.message
+    session.workspace.take_tool(SQUASH)
+    pivot = session.placed.pivot(head)
+    hand.drag(pivot - 90j, pivot - 180j)
+    assert session.placed.value(head, "scale_y") == pytest.approx(0.2)
+    assert session.pose.get(f"{head}.scale_x", 0.0) == 0
+
+
+def test_a_shade_is_set_by_numbers_and_made_anew_with_its_part(wick_window, act):
+    session = wick_window.session
+    session.workspace.go_to(PARTS)
+    cap = part(session.puppet, "Cap")
+    session.selection.select([cap])
+    act("shade")
+    (key,) = session.selection.of("part")
+    section = wick_window.details.sections["part"]
+    fields = {one.accessibleName(): one for one in section.fields}
+    first = session.puppet.parts[key].drawing
+    assert fields["Shade across"].isVisibleTo(section)
+    fields["Shade across"].setValue(-40)
+    second = session.puppet.parts[key].drawing
+    assert second != first
+    section.colour_shades([key], (20, 120, 20))
+    pixels = session.file.pictures.pixels(session.puppet.parts[key].drawing.sha256)
+    assert tuple(pixels[pixels[..., 3] > 200][0][:3]) == (20, 120, 20)
+    third = session.puppet.parts[key].drawing
+    head = session.file.pictures.pixels(session.puppet.parts[part(session.puppet, "Head")].drawing.sha256)
+    wick_window.files.exchange(cap, Layered("Revised", head.shape[1], head.shape[0], (layer_of("Cap", head),)))
+    assert session.puppet.parts[key].drawing != third
+    assert session.puppet.parts[key].shade.colour == (20, 120, 20)
+    session.selection.select([cap])
+    section.show_for([cap])
+    assert not fields["Shade across"].isVisibleTo(section)

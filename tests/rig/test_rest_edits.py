@@ -55,7 +55,7 @@ def test_turning_a_branch_turns_its_art_about_the_pivot_and_keeps_lengths(by):
 
 def test_what_has_no_length_is_refused_in_words():
     with pytest.raises(RigError, match="has no length"):
-        set_bone_length(PUPPET, joint(PUPPET, "Mouth"), 10)
+        set_bone_length(PUPPET, joint(PUPPET, "Look point"), 10)
     with pytest.raises(RigError, match="above 0"):
         set_bone_length(PUPPET, SHIN, 0)
     with pytest.raises(RigError, match="plain numbers"):

@@ -14,7 +14,7 @@ from umbrite.rig.affine import inverse
 from umbrite.rig.channels import value, with_values
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.family import ancestors, body_carrier, body_joint, branch
-from umbrite.rig.model import Control, Limb, Pose, Puppet
+from umbrite.rig.model import Control, Joint, Limb, Pose, Puppet
 
 Squash = Literal["each", "even", "slant"]
 SMALLEST = 0.05  # to which dragging scales
@@ -35,12 +35,16 @@ def move_control_to(placed: Placed, pose: Pose, control: Control, at: complex) -
 def pose_control(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
     """The pose in which a grip, a master or an aim point comes as near to a board point as its axes and range allow."""
     control = placed.plan.puppet.controls[key]
+    if placed.plan.puppet.joints[control.moves].fixed:
+        return pose
     moved = _allowed(pose, move_control_to(placed, pose, control, at), control)
     return _through_limb(placed, moved, control.moves)
 
 
 def drag_joint_to(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
     """The pose in which a joint's pivot comes as near to a board point as the grip that moves it would, where one does."""
+    if placed.plan.puppet.joints[key].fixed:
+        return pose
     controls = placed.plan.puppet.controls.values()
     control = next((one for one in controls if one.moves == key and traits(one).moves), None)
     moved = move_joint_to(placed, pose, key, at)
@@ -120,6 +124,10 @@ def with_typed(placed: Placed, pose: Pose, key: str, what: str, number: float) -
     if key in puppet.controls:
         least, most = (getattr(end, "x" if what == "value" else "y") for end in span_of(puppet.controls[key]))
         return with_totals(placed, pose, {f"{key}.{what}": min(max(number, least), most)})
+    if what in ("x", "y") and puppet.joints[key].fixed:
+        return pose
+    if what in ("scale_x", "scale_y"):
+        number = _sized(puppet.joints[key], number)
     if what == "turn":
         smallest, largest, soft_smallest, soft_largest = ends_of(puppet.joints[key])
         number = min(max(number, smallest - soft_smallest), largest + soft_largest)
@@ -142,7 +150,14 @@ def turn_joint_by(placed: Placed, pose: Pose, key: str, angle: float) -> Pose:
 
 def scale_joint_to(placed: Placed, pose: Pose, key: str, factor: float) -> Pose:
     """Scale a joint, with all it carries, to a factor of rest, the same both ways."""
-    return with_totals(placed, pose, {f"{key}.scale_x": factor - 1, f"{key}.scale_y": factor - 1})
+    more = _sized(placed.plan.puppet.joints[key], factor - 1)
+    return with_totals(placed, pose, {f"{key}.scale_x": more, f"{key}.scale_y": more})
+
+
+def _sized(joint: Joint, more: float) -> float:
+    """A scale, less 1, within the sizes that animators may give a joint."""
+    sizes = joint.sizes
+    return more if sizes is None else min(max(more, sizes.smallest - 1), sizes.largest - 1)
 
 
 def squashed(placed: Placed, pose: Pose, key: str, way: tuple[complex, complex], how: Squash, reach: float) -> Pose:
@@ -161,8 +176,11 @@ def squashed(placed: Placed, pose: Pose, key: str, way: tuple[complex, complex],
     by_y = there.imag / here.imag if abs(here.imag) > reach else 1.0
     if how == "even":
         by_x = by_y = abs(there) / abs(here) if abs(here) > reach else 1.0
-    wide, tall = (max((1 + now) * by, SMALLEST) for now, by in ((wide, by_x), (tall, by_y)))
-    return with_totals(placed, pose, {f"{key}.scale_x": wide - 1, f"{key}.scale_y": tall - 1})
+    wide, tall = (
+        _sized(placed.plan.puppet.joints[key], max((1 + now) * by, SMALLEST) - 1)
+        for now, by in ((wide, by_x), (tall, by_y))
+    )
+    return with_totals(placed, pose, {f"{key}.scale_x": wide, f"{key}.scale_y": tall})
 
 
 def angle_between(pivot: complex, one: complex, other: complex) -> float:

@@ -165,9 +165,26 @@ def _limbs(puppet: Puppet) -> Iterator[str]:
         yield "a target is held by a limb"
 
 
+MOST_SHIFT = 10.0  # widths by which a shade is shifted
+
+
+def _shades(puppet: Puppet) -> Iterator[str]:
+    for part in puppet.parts.values():
+        shade = part.shade
+        if shade is not None and not (
+            max(abs(shade.across), abs(shade.up)) <= MOST_SHIFT
+            and 0 <= shade.edge <= 1
+            and all(0 <= one <= 255 for one in shade.colour)
+        ):
+            yield f"{part.name} can't be shaded as it says"
+
+
 def _numbers(puppet: Puppet) -> Iterator[str]:
+    yield from _shades(puppet)
     for joint in puppet.joints.values():
-        limit = joint.limit
+        limit, sizes = joint.limit, joint.sizes
+        if sizes is not None and not 0 < sizes.smallest <= 1 <= sizes.largest:
+            yield f"the sizes of {joint.name} leave out rest"
         if limit is not None and not -MOST_TURN <= limit.smallest <= 0 <= limit.largest <= MOST_TURN:
             yield f"the limit of {joint.name} leaves out rest or goes beyond a hundred turns"
         if limit is not None and not 0 <= limit.soft <= math.pi:

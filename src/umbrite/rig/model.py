@@ -91,6 +91,17 @@ class Mesh(Value, frozen=True, omit_defaults=True, rename={"arrays": "sha256"}):
     keeps_area: float = 0.0
 
 
+class Shade(Value, frozen=True):
+    """How a part's drawing was made from that of the part that clips it, so that it can be made anew: what is left of its shape when it is
+    shifted `across` and `up` (shares of its width) is filled with `colour` (red, green, blue, 0 to 255), its `edge` so soft (a share of the width).
+    """
+
+    across: float = 0.22
+    up: float = 0.0733
+    edge: float = 0.1
+    colour: tuple[int, int, int] = (96, 70, 120)
+
+
 class Part(Value, frozen=True, omit_defaults=True):
     """One cut-out piece: a drawing placed in the puppet, riding on a joint.
 
@@ -116,6 +127,7 @@ class Part(Value, frozen=True, omit_defaults=True):
     reference: bool = False
     trims: tuple[Trim, ...] = ()
     mesh: Mesh | None = None
+    shade: Shade | None = None
 
 
 class Limit(Value, frozen=True, omit_defaults=True):
@@ -127,6 +139,13 @@ class Limit(Value, frozen=True, omit_defaults=True):
     smallest: float
     largest: float
     soft: float = 0.0
+
+
+class Sizes(Value, frozen=True):
+    """The smallest and largest width and height of what a joint carries that animators can give it, in shares of rest: 0 < smallest <= 1 <= largest."""
+
+    smallest: float = 0.5
+    largest: float = 2.0
 
 
 class Loose(Value, frozen=True):
@@ -146,6 +165,7 @@ class Joint(Value, frozen=True, omit_defaults=True):
     With `catches` a click on what it carries picks it instead. `give` is how willingly it takes part in a limb's bending, 0 to 1; at 0 it is locked and turns in no way at all.
     `also` are joints ("" is the board) that may carry it instead of its parent: its channel `follows` tells which, 0 being the parent.
     What is `loose` swings after what carries it, in takes and where it is switched on.
+    Animators do not move what is `fixed`, and scale what has `sizes` within them; links and keys are not held by either.
     """
 
     name: str
@@ -160,6 +180,8 @@ class Joint(Value, frozen=True, omit_defaults=True):
     catches: bool = False
     loose: Loose | None = None
     also: tuple[str, ...] = ()
+    fixed: bool = False
+    sizes: Sizes | None = None
 
 
 class Limb(Value, frozen=True, omit_defaults=True):

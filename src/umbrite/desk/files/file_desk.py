@@ -304,6 +304,7 @@ class FileDesk:
         drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
         session.file.add_art({drawing.sha256: layer.png})
         puppet, remade = bending_commands.covered(session, exchange_drawing(session.puppet, key, drawing, corner), key)
+        puppet = cover_commands.shades_anew(session, puppet, key)
         session.edit(tr("Exchange the drawing of {name}", name=part.name), puppet=puppet)
         session.say(
             tr("{name} has its revised drawing, which is larger: its mesh was made anew.", name=part.name)

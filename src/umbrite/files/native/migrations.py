@@ -7,6 +7,7 @@
 | 3 | variant sets; choosers name one, where they listed parts of their own |
 | 4 | parts that bend: their meshes lie in `mesh/` beside the puppet |
 | 5 | guests, whose copies lie in `guests/`, and versions of the work, whose documents lie in `stages/` |
+| 6 | joints that are fixed or have a range of sizes; how a shade was made |
 """
 
 from collections.abc import Callable
@@ -14,7 +15,7 @@ from copy import deepcopy
 from typing import Any
 
 Raw = dict[str, Any]
-VERSION = 5
+VERSION = 6
 
 
 def _to_2(raw: Raw) -> Raw:
@@ -72,8 +73,13 @@ def _to_5(raw: Raw) -> Raw:
     return {**raw, "version": 5}
 
 
+def _to_6(raw: Raw) -> Raw:
+    """Nothing is different for a puppet whose joints may move, and whose shades are plain drawings."""
+    return {**raw, "version": 6}
+
+
 # From a version to the step that leads to the next.
-STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2, 2: _to_3, 3: _to_4, 4: _to_5}
+STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2, 2: _to_3, 3: _to_4, 4: _to_5, 5: _to_6}
 OLDEST = min(STEPS)
 
 

@@ -8,9 +8,11 @@ from msgspec.structs import astuple, replace
 from umbrite.rig.change import change, get_joint, require_finite
 from umbrite.rig.errors import RigError
 from umbrite.rig.limb_shape import bends_to
-from umbrite.rig.model import Limit, Loose, Puppet
+from umbrite.rig.model import Limit, Loose, Puppet, Sizes
 from umbrite.rig.quantities.angles import MOST_TURN, angle_text
 from umbrite.rig.words.names import swapped
+
+LEAST_SIZE = 0.01  # of rest
 
 
 def set_limit(puppet: Puppet, joint: str, smallest: float, largest: float, soft: float | None = None) -> Puppet:
@@ -38,6 +40,22 @@ def set_soft(puppet: Puppet, joint: str, soft: float) -> Puppet:
         name = puppet.joints[joint].name
         raise RigError(f"{name} has no limit whose ends could be soft. Give it a limit first.")
     return set_limit(puppet, joint, limit.smallest, limit.largest, soft)
+
+
+def set_fixed(puppet: Puppet, joint: str, *, on: bool) -> Puppet:
+    """Let animators move a joint, or not; what it does by itself is not held."""
+    get_joint(puppet, joint)
+    return change(puppet, joint, fixed=on)
+
+
+def set_sizes(puppet: Puppet, joint: str, smallest: float | None, largest: float | None) -> Puppet:
+    """Let animators scale a joint from `smallest` to `largest` (shares of rest) only; None for both leaves it free. Rest is always inside."""
+    if smallest is None and largest is None:
+        return change(puppet, joint, sizes=None)
+    usual = get_joint(puppet, joint).sizes or Sizes()
+    ends = usual.smallest if smallest is None else smallest, usual.largest if largest is None else largest
+    require_finite(*ends, what="A size")
+    return change(puppet, joint, sizes=Sizes(min(max(min(ends), LEAST_SIZE), 1.0), max(*ends, 1.0)))
 
 
 def mended(smallest: float, largest: float) -> tuple[Limit, str]:

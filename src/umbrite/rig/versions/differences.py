@@ -18,7 +18,7 @@ KINDS: Mapping[Kind, str] = {
 WORDS: Mapping[str, str] = {
     "name": "name", "joint": "what it rides on", "drawing": "drawing", "placement": "place", "opacity": "opacity", "visible": "visibility",
     "locked": "lock", "shares": "shared drawing", "label": "colour word", "blend": "blend", "clip": "clip", "clip_outside": "clip",
-    "reference": "reference", "trims": "trims", "mesh": "mesh", "pivot": "pivot", "parent": "parent", "tip": "tip", "side": "side",
+    "reference": "reference", "trims": "trims", "mesh": "mesh", "shade": "shade", "fixed": "lock", "sizes": "size range", "pivot": "pivot", "parent": "parent", "tip": "tip", "side": "side",
     "limit": "limit", "pivot_set": "pivot", "give": "give", "role": "role", "catches": "clicks", "loose": "swing", "also": "what it follows",
     "joints": "joints", "target": "target", "end": "end", "bend": "bend side", "end_hold": "end hold", "toe": "toe", "enabled": "in use",
     "soften": "soften", "stretch": "stretch", "side_chosen": "bend side", "kind": "kind", "moves": "what it moves", "shape": "shape",

@@ -2060,6 +2060,10 @@
       <translation>{name} setzen</translation>
     </message>
     <message>
+      <source>{name} is fixed: it is not moved by hand. Details tells so.</source>
+      <translation>{name} ist fest: von Hand wird es nicht bewegt. So steht es in den Einzelheiten.</translation>
+    </message>
+    <message>
       <source>{words}, left out</source>
       <translation>{words}, weggelassen</translation>
     </message>
@@ -3006,6 +3010,14 @@
     <message>
       <source>A cover is one drawing, and this has {count} layers. Choose a picture of one.</source>
       <translation>Eine Abdeckung ist eine Zeichnung, und diese Datei hat {count} Ebenen. Wähle ein Bild mit einer.</translation>
+    </message>
+    <message>
+      <source>{name} lies on no part any more, so it can't be made anew.</source>
+      <translation>{name} liegt auf keinem Teil mehr und kann nicht neu gemacht werden.</translation>
+    </message>
+    <message>
+      <source>{name} would show nothing here, so it stays as it was.</source>
+      <translation>{name} würde hier nichts zeigen und bleibt, wie es war.</translation>
     </message>
     <message>
       <source>{name} is locked. Click its padlock in the family to unlock it.</source>
@@ -4676,6 +4688,14 @@ SHA-256 {fingerprint}</translation>
       <translation>Klick wählt</translation>
     </message>
     <message>
+      <source>Moving</source>
+      <translation>Bewegen</translation>
+    </message>
+    <message>
+      <source>Sizes</source>
+      <translation>Größen</translation>
+    </message>
+    <message>
       <source>Hangs</source>
       <translation>Hängt</translation>
     </message>
@@ -4732,6 +4752,14 @@ SHA-256 {fingerprint}</translation>
       <translation>Diesen Träger</translation>
     </message>
     <message>
+      <source>Free</source>
+      <translation>Frei</translation>
+    </message>
+    <message>
+      <source>Fixed</source>
+      <translation>Fest</translation>
+    </message>
+    <message>
       <source>Stiff</source>
       <translation>Steif</translation>
     </message>
@@ -4746,6 +4774,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Upper limit</source>
       <translation>Obere Grenze</translation>
+    </message>
+    <message>
+      <source>Smallest size</source>
+      <translation>Kleinste Größe</translation>
+    </message>
+    <message>
+      <source>Largest size</source>
+      <translation>Größte Größe</translation>
     </message>
     <message>
       <source>End angle</source>
@@ -4868,6 +4904,14 @@ SHA-256 {fingerprint}</translation>
       <translation>Deckkraft</translation>
     </message>
     <message>
+      <source>Shade from</source>
+      <translation>Schatten von</translation>
+    </message>
+    <message>
+      <source>Edge, colour</source>
+      <translation>Rand, Farbe</translation>
+    </message>
+    <message>
       <source>Clip</source>
       <translation>Ausschnitt</translation>
     </message>
@@ -4894,6 +4938,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Skew</source>
       <translation>Scherung</translation>
+    </message>
+    <message>
+      <source>The colour of the shade</source>
+      <translation>Die Farbe des Schattens</translation>
+    </message>
+    <message>
+      <source>Colour of {name}</source>
+      <translation>Farbe von {name}</translation>
     </message>
     <message>
       <source>parts</source>

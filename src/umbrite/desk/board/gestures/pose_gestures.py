@@ -47,6 +47,12 @@ LEVER = 26.0
 
 def drag_joint(session: Session, key: str, press: complex, name: str, lit: str = "") -> Gesture:
     """Move a joint (a target or a carrier) with the pointer; Shift keeps to one axis."""
+    if session.puppet.joints[key].fixed:
+        yield from refused(
+            session,
+            tr("{name} is fixed: it is not moved by hand. Details tells so.", name=session.puppet.joints[key].name),
+        )
+        return
     placed, pose = session.placed, session.pose
     start = placed.pivot(key)
     event = yield Feedback(lit=(lit,))

@@ -79,8 +79,10 @@ def _on_control(session: Session, camera: Camera, pointer: Pointer, handle: Hand
 
 
 def _stopped(session: Session, key: str) -> str:
-    """Why a control can't be dragged now: a knob of a joint that its limb turns."""
+    """Why a control can't be dragged now: it moves what is fixed, or is a knob of a joint that its limb turns."""
     control, puppet = session.puppet.controls[key], session.puppet
+    if traits(control).moves and puppet.joints[control.moves].fixed:
+        return tr("{name} is fixed: it is not moved by hand. Details tells so.", name=puppet.joints[control.moves].name)
     if not traits(control).turns:
         return ""
     for limb_key, limb in puppet.limbs.items():

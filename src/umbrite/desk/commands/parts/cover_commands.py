@@ -18,11 +18,8 @@ from umbrite.rig.edits.parts import add_part, reorder, ride_on
 from umbrite.rig.edits.variants.sets import join_variant, set_of
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, parts_on
-from umbrite.rig.model import Drawing, Placement, Puppet
+from umbrite.rig.model import Drawing, Part, Placement, Puppet, Shade
 from umbrite.rig.placement import around_parts, board_from_drawing
-
-SHADE, SHADE_SHIFT, SHADE_SOFTNESS = (96, 70, 120), 0.22, 0.10  # colour, and shares of the part's width
-
 
 SHADE_STRENGTH = 0.6
 
@@ -132,16 +129,46 @@ def shade(session: Session) -> None:
 
 def _shaded(session: Session, puppet: Puppet, key: str) -> tuple[Puppet, str]:
     """One part with a shade of its own shape, which shows when the part does, and the shade's id."""
-    part = puppet.parts[key]
-    picture = session.file.pictures.pixels(part.drawing.sha256)
-    width = min(part.drawing.width, part.drawing.height)
-    dark = shade_of(picture, complex(width * SHADE_SHIFT, -width * SHADE_SHIFT / 3), width * SHADE_SOFTNESS, SHADE)
+    part, shade = puppet.parts[key], Shade()
+    dark = _darkened(session, part, shade)
     puppet, new = _made(session, puppet, dark, f"{part.name} shade", part.joint, board_from_drawing(part.placement))
-    puppet = change(set_blend(puppet, new, "multiply"), new, clip=key, opacity=SHADE_STRENGTH)
+    puppet = change(set_blend(puppet, new, "multiply"), new, clip=key, opacity=SHADE_STRENGTH, shade=shade)
     puppet = reorder(puppet, [new], puppet.order.index(key) + 1)
     if (found := set_of(puppet, key)) is not None:
         puppet = join_variant(puppet, found[0], found[1].number, [new])
     return puppet, new
+
+
+def _darkened(session: Session, part: Part, shade: Shade) -> Picture:
+    """A shade's pixels, in those of the drawing of the part that it lies on."""
+    picture = session.file.pictures.pixels(part.drawing.sha256)
+    width = min(part.drawing.width, part.drawing.height)
+    shift = complex(width * shade.across, -width * shade.up)
+    return shade_of(picture, shift, width * shade.edge, shade.colour)
+
+
+def with_shade(session: Session, puppet: Puppet, key: str, shade: Shade) -> Puppet:
+    """The puppet with a shade made anew from the drawing of its part, otherwise shifted, coloured or soft. Refuses one that would show nothing."""
+    own = puppet.parts[key]
+    if own.clip is None:
+        raise RigError(tr("{name} lies on no part any more, so it can't be made anew.", name=own.name))
+    part = puppet.parts[own.clip]
+    layer = layer_of(own.name, _darkened(session, part, shade))
+    if layer is None:
+        raise RigError(tr("{name} would show nothing here, so it stays as it was.", name=own.name))
+    drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
+    session.file.add_art({drawing.sha256: layer.png})
+    whole = after(board_from_drawing(part.placement), Affine(1 + 0j, 0j, complex(layer.x, layer.y)))
+    at = complex(whole.t)
+    return change(puppet, key, drawing=drawing, placement=Placement(at.real, at.imag, *decompose(whole)), shade=shade)
+
+
+def shades_anew(session: Session, puppet: Puppet, key: str) -> Puppet:
+    """The puppet with the shades of a part made anew, whose drawing has become another; those that were drawn by hand stay."""
+    for other in shades_of(puppet, key):
+        if (shade := puppet.parts[other].shade) is not None:
+            puppet = with_shade(session, puppet, other, shade)
+    return puppet
 
 
 def with_shades(session: Session, puppet: Puppet, key: str, made: Sequence[str]) -> Puppet:

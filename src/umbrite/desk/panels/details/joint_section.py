@@ -12,7 +12,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.themes import side_words
 from umbrite.rig.change import change
 from umbrite.rig.edits.bones import set_angle, set_length
-from umbrite.rig.edits.limits import mended, set_limit, set_loose, set_soft
+from umbrite.rig.edits.limits import mended, set_fixed, set_limit, set_loose, set_sizes, set_soft
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.edits.rest import bone_angle, bone_length, set_bone_angle, set_bone_length
@@ -64,6 +64,14 @@ class JointSection(Section):
         )
         self.row("A click picks", self.catches)
         self.catches_row = self.form.rowCount() - 1
+        self.row("Moving", self.choice(
+            "Moving", lambda _p, _k: [("Free", False), ("Fixed", True)], lambda p, k: p.joints[k].fixed,
+            lambda p, k, v: set_fixed(p, k, on=v),
+        ))  # fmt: skip
+        self.row("Sizes", *(
+            self.number(label, _size(end), _put_size(end), unit=" %", digits=0, least=0, most=10_000, none="any")
+            for label, end in (("Smallest size", "smallest"), ("Largest size", "largest"))
+        ))  # fmt: skip
         self.row("Soft ends", self.soft)
         self.row("Give", give)
         self._add_swing_rows()
@@ -157,6 +165,21 @@ def _put_pivot(axis: str) -> Write:
 def _sides(puppet: Puppet) -> list[tuple[str, str]]:
     words = side_words(joint.name for joint in puppet.joints.values())
     return [(word, side) for side, word in words.items()]
+
+
+def _size(end: str) -> Read:
+    return lambda puppet, key: getattr(sizes, end) * 100 if (sizes := puppet.joints[key].sizes) else None
+
+
+def _put_size(end: str) -> Write:
+    """One end of the sizes; 0 lets the joint have any size again."""
+
+    def write(puppet: Puppet, key: str, value: float) -> Puppet:
+        if value <= 0:
+            return set_sizes(puppet, key, None, None)
+        return set_sizes(puppet, key, **{"smallest": None, "largest": None, end: value / 100})
+
+    return write
 
 
 def _swing(what: str, times: float = 1.0) -> Read:

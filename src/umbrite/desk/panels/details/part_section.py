@@ -1,16 +1,23 @@
 """Details of parts: where drawings lie, how they look, and names for many at once."""
 
+from msgspec.structs import replace
+from PySide6.QtGui import QColor
+from PySide6.QtWidgets import QColorDialog, QPushButton
+
+from umbrite.desk.commands.labels import label_of
+from umbrite.desk.commands.parts.cover_commands import with_shade
 from umbrite.desk.commands.parts.locks import refuse_locked
+from umbrite.desk.panels.details.fields import NumberField
 from umbrite.desk.panels.details.names_box import NamesBox
 from umbrite.desk.panels.details.section import Read, Section, Write, name_of
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.themes import LABELS
 from umbrite.rig.change import change
 from umbrite.rig.edits.arranging import with_place
 from umbrite.rig.edits.looks import set_blend, set_clip
 from umbrite.rig.edits.renaming import rename
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Puppet, Shade
 from umbrite.rig.quantities.angles import from_shown, shown_degrees
 
 CHOICES = ("", *LABELS)
@@ -46,6 +53,13 @@ class PartSection(Section):
         self.row("Opacity", opacity)
         self.row("Label", label)
         blend = self.choice("Blend", lambda _p, _k: BLENDS, lambda p, k: p.parts[k].blend, set_blend)
+        self.shade_rows = [self.form.rowCount() + i for i in range(2)]
+        self.row("Shade from", self._of_shade("Shade across", "across", -100), self._of_shade("Shade up", "up", -100))
+        edge = self._of_shade("Shade edge", "edge", 0)
+        self.colour = QPushButton(tr("Colour"))
+        self.colour.setToolTip(tr("The colour of the shade"))
+        self.colour.clicked.connect(self._choose_colour)
+        self.row("Edge, colour", edge, self.colour)
         self.row("Blend", blend)
         clip = self.choice(
             "Clip",
@@ -64,8 +78,40 @@ class PartSection(Section):
         self.names = NamesBox(session)
         self.column.addWidget(self.names)
 
+    def _of_shade(self, label: str, what: str, least: float) -> NumberField:
+        def read(puppet: Puppet, key: str) -> float:
+            share: float = getattr(puppet.parts[key].shade or Shade(), what)
+            return share * 100
+
+        def write(puppet: Puppet, key: str, value: float) -> Puppet:
+            shade = puppet.parts[key].shade
+            return (
+                puppet
+                if shade is None
+                else with_shade(self.session, puppet, key, replace(shade, **{what: value / 100}))
+            )
+
+        return self.number(label, read, write, unit=" %", digits=0, least=least, most=100)
+
+    def _choose_colour(self) -> None:
+        """A colour for the selected shades; the picture is made anew with it."""
+        session = self.session
+        keys = [key for key in session.selection.of("part") if session.puppet.parts[key].shade is not None]
+        was = session.puppet.parts[keys[0]].shade or Shade()
+        colour = QColorDialog.getColor(QColor(*was.colour), self, tr("The colour of the shade"))
+        if colour.isValid():
+            attempt(session, lambda: self.colour_shades(keys, (colour.red(), colour.green(), colour.blue())))
+
+    def colour_shades(self, keys: list[str], colour: tuple[int, int, int]) -> None:
+        puppet = self.session.puppet
+        for key in keys:
+            puppet = with_shade(self.session, puppet, key, replace(puppet.parts[key].shade or Shade(), colour=colour))
+        self.session.edit(tr("Colour of {name}", name=label_of(self.session, keys)), puppet=puppet)
+
     def show_for(self, keys: list[str]) -> None:
         super().show_for(keys)
+        for row in self.shade_rows:
+            self.form.setRowVisible(row, all(self.session.puppet.parts[key].shade is not None for key in keys))
         self.names.setVisible(len(keys) > 1)
         self.names.keys = keys
 
