@@ -21,11 +21,13 @@ from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEAR
 from umbrite.files.long_work import CancelledError
 from umbrite.files.opening import open_any
 from umbrite.motion.whole_body import HoldPoint
+from umbrite.rig.change import exists
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.limbs import remove_limb
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.looks import set_guides, trim
 from umbrite.rig.edits.parts import add_part
+from umbrite.rig.ids import owner_of
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Guide, Placement
 from umbrite.rig.takes.keys import put_keys, spots_of
@@ -311,6 +313,20 @@ def stop(_done, _all, _name):
     raise CancelledError("stopped")
 
 
+# What these do may be about poses and takes; all other actions are not.
+WITH_TAKES = {"File", "Edit", "Pose", "Takes"}
+
+
+def keys_of(document, other):
+    """The keys of the takes of a document, of what is in another one too."""
+    return {
+        (take.name, channel): track
+        for take in document.takes
+        for channel, track in take.tracks.items()
+        if exists(document.puppet, owner_of(channel)) and exists(other.puppet, owner_of(channel))
+    }
+
+
 def tried(desk, act, answers):
     """Whether an action does something that can be noticed."""
     answers.watch = lambda _what: nullcontext(lambda *_: None)
@@ -329,6 +345,8 @@ def tried(desk, act, answers):
     if desk.session.history is history and history.now is not document and act.id not in {"undo", "redo"}:
         after = history.now
         assert len(history.steps()[0]) == steps + 1, f"{act.id} is one step"
+        if act.menu not in WITH_TAKES:
+            assert keys_of(after, document) == keys_of(document, after), f"{act.id} leaves the keys of takes"
         desk.session.timeline.forget_lost()
         desk.session.step(-1)
         assert history.now is document, f"{act.id} is undone whole"

@@ -45,6 +45,7 @@ class HintLine(QFrame):
         self._timer.timeout.connect(self._drop_message)
         session.said.connect(self.say)
         board.hovered.connect(self.refresh)
+        session.opened.connect(self.refresh)
         board.zoomed.connect(lambda zoom: self.zoom.setText(f"{zoom * 100:.0f} %"))
         for signal in (session.workspace.station_changed, session.workspace.tool_changed, board.pressed):
             signal.connect(self._drop_message)
