@@ -19,13 +19,17 @@ from umbrite.checking.puppet_findings import findings
 from umbrite.cli import main
 from umbrite.files.package import load
 from umbrite.files.png import encode
+from umbrite.motion.animating.playing import placed_over
+from umbrite.motion.animating.walking import Steps, legs_of, walk
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
 from umbrite.rig.change import change
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.errors import RigError
+from umbrite.rig.family import body_carrier
 from umbrite.rig.invariants import invariants
+from umbrite.rig.limb_shape import limb_length
 
 PLANS = {
     "biped": "Biped",
@@ -86,7 +90,7 @@ def test_pieces_find_their_places(style, seeds):
 
 def built(one, wishes=Wishes()):  # noqa: B008
     pieces, found = filled(one)
-    return found, build_rig(one.puppet, pieces, found, one.pictures, wishes)
+    return found, build_rig(one.puppet, pieces, found, wishes)
 
 
 @pytest.mark.parametrize(("body", "style"), [("biped", "default"), ("quadruped", "plain"), ("bird", "default")])
@@ -119,7 +123,7 @@ def test_the_rig_is_whole_and_nothing_has_moved(body, style):
 def test_what_is_there_already_stays_and_again_makes_nothing_more():
     one = character(61, "biped", "plain")
     found, made = built(one)
-    again = build_rig(made.puppet, pieces_of(one.puppet, one.pictures), found, one.pictures)
+    again = build_rig(made.puppet, pieces_of(one.puppet, one.pictures), found)
     assert again.limbs == ()
     assert again.controls == ()
     assert again.puppet == made.puppet
@@ -130,8 +134,8 @@ def test_what_is_there_already_stays_and_again_makes_nothing_more():
     assert not fewer.controls
     assert all(joint.limit is None for joint in fewer.joints.values())
     pieces = pieces_of(one.puppet, one.pictures)
-    assert build_rig(fewer, pieces, found, one.pictures).puppet.limbs.keys() != {}
-    assert len(build_rig(fewer, pieces, found, one.pictures).limbs) == 4, "what was left out is made later"
+    assert build_rig(fewer, pieces, found).puppet.limbs.keys() != {}
+    assert len(build_rig(fewer, pieces, found).limbs) == 4, "what was left out is made later"
 
 
 def test_an_arm_without_a_hand_reaches_with_its_tip():
@@ -139,7 +143,7 @@ def test_an_arm_without_a_hand_reaches_with_its_tip():
     hand = next(key for key, piece in one.pieces.items() if piece == "near hand")
     pieces, found = filled(one)
     found = fill(one.puppet, pieces, [found.plan], {"Near hand": ""})[0]
-    made = build_rig(one.puppet, pieces, found, one.pictures)
+    made = build_rig(one.puppet, pieces, found)
     arm = next(limb for key in made.limbs if (limb := made.puppet.limbs[key]).side == "near" and "arm" in limb.name)
     assert arm.end is None
     assert arm.tip is not None
@@ -201,7 +205,7 @@ def test_a_finished_puppet_is_a_plan_for_the_next_of_its_kind():
         found = fill(other.puppet, pieces, [plan])[0]
         right = [other.pieces[key] == name.lower() for name, key in found.pieces.items()]
         assert np.mean(right) > 0.95
-        again = build_rig(other.puppet, pieces, found, other.pictures)
+        again = build_rig(other.puppet, pieces, found)
         assert len(again.limbs) == len(made.limbs)
     with pytest.raises(RigError, match="hangs from anything"):
         plan_of(one.puppet, pieces_of(one.puppet, one.pictures), "Loose")
@@ -249,12 +253,12 @@ def test_a_build_lets_drawings_take_turns_that_are_called_alike():
         puppet, _ = add_part(puppet, f"Mouth {state}", drawing, puppet.parts[head].placement)
     pieces = pieces_to_place(puppet, pictures)
     found = fill(puppet, pieces, shipped_plans())[0]
-    made = build_rig(puppet, pieces, found, pictures)
+    made = build_rig(puppet, pieces, found)
     assert invariants(made.puppet) == []
     (mouths,) = made.puppet.sets.values()
     assert [variant.name for variant in mouths.variants] == ["Open", "Closed", "Wide"]
     assert any(control.kind == "chooser" for control in made.puppet.controls.values())
-    without = build_rig(puppet, pieces, found, pictures, Wishes(variants=False)).puppet
+    without = build_rig(puppet, pieces, found, Wishes(variants=False)).puppet
     assert not without.sets
     joints = {without.parts[key].joint for key in without.parts if without.parts[key].name.startswith("Mouth")}
     assert len(joints) == 1
@@ -263,7 +267,7 @@ def test_a_build_lets_drawings_take_turns_that_are_called_alike():
 def test_an_exchanged_drawing_that_turns_elsewhere_is_told_and_moved_on_wish_only():
     one = character(85, "biped", "plain")
     pieces, found = filled(one)
-    puppet = build_rig(one.puppet, pieces, found, one.pictures).puppet
+    puppet = build_rig(one.puppet, pieces, found).puppet
     again = pieces_of(puppet, one.pictures)
     assert pivots_elsewhere(puppet, again, fill(puppet, again, [found.plan])[0]) == {}
     arm = next(key for key, piece in one.pieces.items() if piece == "near forearm")
@@ -276,10 +280,46 @@ def test_an_exchanged_drawing_that_turns_elsewhere_is_told_and_moved_on_wish_onl
     found = fill(moved, pieces, [found.plan])[0]
     elsewhere = pivots_elsewhere(moved, pieces, found)
     assert arm in elsewhere or any(key in elsewhere for key in one.pieces)
-    kept = build_rig(moved, pieces, found, one.pictures).puppet
-    followed = build_rig(moved, pieces, found, one.pictures, Wishes(elsewhere=True)).puppet
+    kept = build_rig(moved, pieces, found).puppet
+    followed = build_rig(moved, pieces, found, Wishes(elsewhere=True)).puppet
     for key, pivot in elsewhere.items():
         joint = moved.parts[key].joint
         assert kept.joints[joint].pivot == moved.joints[joint].pivot
         assert abs(followed.joints[joint].pivot.z - pivot) < 1e-6
     assert invariants(followed) == []
+
+
+MOVING = ("biped", "stout", "long", "quadruped", "bird", "plates")
+
+
+@pytest.mark.parametrize("seed", [70, *(pytest.param(seed, marks=pytest.mark.long) for seed in range(71, 81))])
+@pytest.mark.parametrize("body", MOVING)
+def test_a_build_squats_reaches_and_walks(body, seed):
+    """Feet stay and nothing misses its target: the limits of a plan are wide enough for all of it."""
+    puppet = built(character(seed, body, "plain"))[1].puppet
+    plan = compile_plan(puppet)
+    assert any(joint.limit is not None for joint in puppet.joints.values())
+    carrier, legs = body_carrier(puppet), legs_of(puppet)
+    assert carrier is not None
+    leg = min(limb_length(puppet, puppet.limbs[key]) for key in legs)
+    tries = {f"squat {share}": {f"{carrier}.y": share * leg} for share in (0.1, 0.25, 0.4)}
+    for key, limb in puppet.limbs.items():
+        length, root = limb_length(puppet, limb), puppet.joints[limb.joints[0]].pivot.z
+        goal = root - 0.9j * length if key not in legs else puppet.joints[limb.target].pivot.z - 0.35j * length
+        way = goal - puppet.joints[limb.target].pivot.z
+        tries[limb.name] = {f"{limb.target}.x": way.real, f"{limb.target}.y": way.imag}
+    for what, pose in tries.items():
+        assert evaluate(plan, pose).limbs.distance.max() < 0.25, what
+    take = walk(puppet, Steps())
+    assert placed_over(take, puppet, np.arange(take.first, take.last + 1)).limbs.distance.max() < 0.25
+
+
+def test_a_plan_made_from_a_puppet_keeps_how_far_its_joints_turn():
+    one = character(61, "biped", "plain")
+    puppet = built(one)[1].puppet
+    plan = plan_of(puppet, pieces_of(puppet, one.pictures), "Own")
+    rows = {row.name: row for row in plan.rows}
+    shipped = {row.name: row for row in plan_named("Biped").rows}
+    assert rows["Shin"].turns == shipped["Shin"].turns
+    assert rows["Neck"].turns.most == shipped["Neck"].turns.most
+    assert read_plan(plan_bytes(plan)) == plan

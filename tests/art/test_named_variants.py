@@ -59,3 +59,19 @@ def test_what_only_sounds_alike_or_lies_apart_does_not(names):
 def test_each_side_has_its_own_set():
     puppet = face({"Hand L open": (0, 0), "Hand R open": (200, 0), "Hand L fist": (2, 2), "Hand R fist": (202, 2)})
     assert sorted(map(len, told(puppet).values())) == [2, 2]
+
+
+def test_camel_case_plurals_and_a_side_behind_tell_drawings_apart():
+    puppet = face(
+        {
+            "MouthOpen": (10, 50), "MouthShut": (12, 48), "Mouth_ah": (10, 52), "ojo_abierto_izq": (60, 10), "ojo_cerrado_izq": (60, 10),
+            "Mund lächelnd": (300, 50), "Mund offen": (302, 50),
+        }
+    )  # fmt: skip
+    found = told(puppet)
+    assert found["Mouth"] == ["MouthOpen", "MouthShut", "Mouth_ah"]
+    assert [names for name, names in found.items() if "ojo" in name.casefold()] == [
+        ["ojo_abierto_izq", "ojo_cerrado_izq"]
+    ]
+    assert found["Mund"] == ["Mund offen", "Mund lächelnd"]
+    assert {words for one in named_sets(puppet) for _, words in one.parts} >= {"closed"}

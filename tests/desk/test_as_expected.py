@@ -19,7 +19,7 @@ from umbrite.desk.session.stations import PARTS, PIVOTS, REHEARSE, SQUASH, TAKES
 from umbrite.files.layers import Layered, layer_of
 from umbrite.rig.change import change
 from umbrite.rig.edits.copying import centre_line
-from umbrite.rig.edits.limits import set_fixed, set_sizes
+from umbrite.rig.edits.limits import set_fixed, set_limit, set_sizes
 from umbrite.rig.edits.looks import set_guides
 from umbrite.rig.family import branch
 from umbrite.rig.model import Point
@@ -365,3 +365,16 @@ def test_a_shade_is_set_by_numbers_and_made_anew_with_its_part(wick_window, act)
     session.selection.select([cap])
     section.show_for([cap])
     assert not fields["Shade across"].isVisibleTo(section)
+
+
+def test_a_drag_that_a_limit_stops_says_which_one(wick_window, hand):
+    session = wick_window.session
+    arm = next(one for one in session.puppet.limbs.values() if one.name == "Near arm")
+    session.edit("Narrow", set_limit(session.puppet, arm.joints[1], -0.05, 0.05))
+    grip = next(one for one in session.puppet.controls.values() if one.moves == arm.target and one.kind == "grip")
+    at = session.placed.control_at(grip)
+    hand.press(at)
+    hand.move(at + 5 - 60j)
+    hand.move(at + 10 - 160j)
+    assert "stopped by the limit of Near forearm" in wick_window.board.feedback.readout
+    hand.release(at + 10 - 160j)

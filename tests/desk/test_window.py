@@ -1,5 +1,6 @@
 """The window as a whole: panels, files, findings, finder, settings, and what it does with bad input."""
 
+import re
 from collections.abc import Callable
 
 import pytest
@@ -361,6 +362,8 @@ def test_a_gap_within_limits_is_found_in_the_background_explained_and_meant_so(w
         label for label in wick_window.findings_list.findChildren(QLabel) if "background shows through" in label.text()
     ]
     assert labels[0].isVisible()
+    assert buttons["Cover the seam"].isEnabled()
+    assert re.search(r"At .?\d+° a gap opens at Neck", session.checks.found[0].text)
     buttons["It is meant so"].click()
     assert session.checks.found == []
     assert session.puppet.meant

@@ -2,11 +2,12 @@
 
 import numpy as np
 
-from umbrite.files.layers import Layered, layer_of, parts_from
-from umbrite.files.variant_layers import in_sets, sets_proposed, with_named_groups
+from umbrite.files.layers import Layer, Layered, layer_of, parts_from
+from umbrite.files.variant_layers import in_sets, named_by_groups, sets_proposed, with_named_groups
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.invariants import invariants
+from umbrite.rig.words.names import side_of
 
 
 def layer(name, *groups, visible=True, x=10):
@@ -52,3 +53,24 @@ def test_their_parts_ride_on_one_joint_and_what_was_seen_shows():
     seen = {puppet.parts[key].name for key, on in zip(plan.parts, shown, strict=True) if on}
     assert len(seen) == 6
     assert {"Head", "Left", "Right", "Two"} <= seen
+
+
+def test_groups_name_what_lies_in_them():
+    def layer(name, *groups):
+        return Layer(name, b"", 4, 4, 0, 0, groups=groups)
+
+    layers = [
+        layer("upper", "Body", "Arm L"), layer("lower", "Body", "Arm L"), layer("hand", "Body", "Left arm"), layer("open", "Mouth"), layer("shut", "Mouth"),
+        layer("Eye", "Head"), layer("blob", "Group 3"),
+    ]  # fmt: skip
+    named = named_by_groups(Layered("Figure", 10, 10, tuple(layers)))
+    assert [one.name for one in named.layers] == [
+        "Arm L upper",
+        "Arm L lower",
+        "Left hand",
+        "open",
+        "shut",
+        "Eye",
+        "blob",
+    ]
+    assert [side_of(one.name) for one in named.layers[:3]] == ["far", "far", "far"]

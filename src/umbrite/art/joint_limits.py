@@ -84,6 +84,15 @@ def gap_turns(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> tupl
 GAP_SLACK = math.radians(1.5)
 
 
+def gap_opens(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> float | None:
+    """The turn from rest at which a gap opens within a joint's limit, the nearer one; None where none does."""
+    end = gap_within(puppet, pictures, key)
+    if end is None:
+        return None
+    turns = gap_turns(puppet, pictures, key) or (end, end)
+    return min((turn for turn in turns if abs(turn) < abs(end) + GAP_SLACK), key=abs, default=end)
+
+
 def gap_within(puppet: Puppet, pictures: Mapping[str, Picture], key: str) -> float | None:
     """The end of a joint's limit at which a gap is open, if there is one; looks at the two ends only."""
     limit = get_joint(puppet, key).limit

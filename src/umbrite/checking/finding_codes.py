@@ -130,8 +130,8 @@ CODES: dict[str, Code] = {
     ),
     "gap": Code(
         "warning", "Limbs",
-        "At its limit of {turn} a gap opens at {name}. "
-        "Narrow the limit (Find limits tells where), cover the seam, or move the pivot.",
+        "At {turn} a gap opens at {name}. "
+        "Cover the seam, move the pivot, or narrow the limit (Find limits tells where).",
         "Turned this far, the paper of neither part reaches the outline any more, and the background shows through.",
     ),
     "bend-flips": Code(
@@ -212,6 +212,7 @@ def finding(code: str, where: str, text: str | None = None, **words: object) -> 
 TOGETHER: dict[str, tuple[str, str]] = {
     "part-loose": ("{count} parts are carried by nothing, so they stay behind when the puppet moves.", "find-joints"),
     "pivot-unset": ("{count} pivots are still the middle of their drawings.", "find-joints"),
+    "gap": ("{count} seams open within their limits. Covers keep them shut.", ""),
     "limb-straight": ("{count} limbs are drawn straight, so which way they bend is a guess.", ""),
 }
 SEVERAL = 4  # so many of one kind stand as one

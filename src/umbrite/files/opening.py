@@ -2,9 +2,9 @@
 
 from pathlib import Path
 
-from umbrite.files.layers import puppet_from
 from umbrite.files.package import Package, load
 from umbrite.files.sandbox.reading import read_art
+from umbrite.files.variant_layers import grouped_puppet
 
 NATIVE = ".umbrite"
 
@@ -16,4 +16,4 @@ def is_native(path: Path) -> bool:
 
 def open_any(path: Path) -> Package:
     """A package from a native file, a layered picture, a picture, or a folder of pictures. Raises FileError."""
-    return load(path) if is_native(path) else puppet_from(read_art([path]))
+    return load(path) if is_native(path) else grouped_puppet(read_art([path]))

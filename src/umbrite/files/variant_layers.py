@@ -2,12 +2,15 @@
 
 from collections.abc import Container, Iterable, Mapping
 
-from umbrite.files.layers import Group, Layer, Layered
+from umbrite.files.layers import Group, Layer, Layered, parts_from
+from umbrite.files.package import Package
 from umbrite.rig.change import change, take_out
 from umbrite.rig.edits.variants.sets import make_set, order_variant, rename_variant, set_rest
 from umbrite.rig.model import Puppet
-from umbrite.rig.words.names import tidy
+from umbrite.rig.words.body_words import kind_of
+from umbrite.rig.words.names import side_of, side_word, tidy
 from umbrite.rig.words.variant_words import DRAWN_OFTEN
+from umbrite.rig.words.word_table import says_nothing
 
 MARKS = (":", "/")
 
@@ -26,6 +29,34 @@ def with_named_groups(layered: Layered) -> Layered:
         shared = found is not None and count[layer.groups, found[0]] > 1
         layers.append(layer._replace(name=found[1], groups=(*layer.groups, found[0])) if found and shared else layer)
     return layered._replace(layers=tuple(layers))
+
+
+def grouped_puppet(layered: Layered) -> Package:
+    """A new puppet of a picture whose groups mean what they mean in the window: names and sides, and sets of which one layer shows."""
+    named = named_by_groups(with_named_groups(layered))
+    package, made = parts_from(named)
+    return package.having(in_sets(package.puppet, made, sets_proposed(named.layers)))
+
+
+def named_by_groups(layered: Layered) -> Layered:
+    """The same with layers named by the groups in which they lie, where their own names say less: `lower` in `Arm L` is `Arm L lower`, `hand` in
+    `Left arm` is `Left hand`. Layers of groups that look like sets keep their names.
+    """
+    sets = sets_proposed(layered.layers)
+    layers = [layer if layer.groups in sets else layer._replace(name=_name_in(layer)) for layer in layered.layers]
+    return layered._replace(layers=tuple(layers))
+
+
+def _name_in(layer: Layer) -> str:
+    name = layer.name
+    for group in reversed(layer.groups):
+        if says_nothing(group):
+            continue
+        if not kind_of(name) and kind_of(f"{group} {name}"):
+            name = f"{group} {name}"
+        elif side_of(name) == "middle" and side_of(group) != "middle" and kind_of(name):
+            name = f"{side_word(group)} {name}"
+    return name
 
 
 def _split(layer: Layer) -> tuple[str, str] | None:

@@ -18,6 +18,7 @@ from umbrite.rig.model import Control, Joint, Limb, Pose, Puppet
 
 Squash = Literal["each", "even", "slant"]
 SMALLEST = 0.05  # to which dragging scales
+AWAY, AT_END = 0.5, 1e-3  # board pixels, radians
 BOW_STAGES = 9  # between no bow and the most, at which is looked
 
 
@@ -210,6 +211,18 @@ def turned_with(puppet: Puppet, control: Control) -> str | None:
     if limb.end is None or limb.end_hold == "toe":
         return None
     return control.moves if limb.end_hold == "target" else limb.end
+
+
+def stopped_by(placed: Placed) -> list[str]:
+    """The joints whose limits keep limbs from where their targets are: those at an end of theirs, of limbs whose tips are away."""
+    plan, found = placed.plan, []
+    for i, limb in enumerate(plan.puppet.limbs.values()):
+        if limb.enabled and placed.limbs.distance[0, i] > AWAY:
+            for key in limb.joints:
+                ends, turn = plan.ends.at(plan.place[key]), placed.turn(key)
+                if min(abs(turn - float(ends.smallest)), abs(turn - float(ends.largest))) < AT_END:
+                    found.append(key)
+    return found
 
 
 def limb_of(puppet: Puppet, joint: str) -> tuple[str, Limb] | None:

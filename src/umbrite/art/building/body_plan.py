@@ -18,6 +18,16 @@ MOST_PLACES = 120
 Bend = Literal["ahead", "back"]
 
 
+class Turns(Value, frozen=True, omit_defaults=True):
+    """How far a piece turns where it hangs, in degrees. A ball and a neck turn so far either way from how they are drawn. A hinge bends from straight
+    to its limb's side by `most`, and by `back` beyond straight.
+    """
+
+    kind: Literal["hinge", "ball", "neck"]
+    most: float
+    back: float = 0.0
+
+
 class Row(Value, frozen=True, omit_defaults=True):
     """One line of a plan. `at` is the middle of the piece from the middle of the figure, x ahead and y down, and `long` and `wide` are its
     size, all as shares of the figure's diagonal; `kind` is what names call it (`rig.words`).
@@ -35,6 +45,7 @@ class Row(Value, frozen=True, omit_defaults=True):
     thin: float | None = None  # how wide the last of a row is
     needed: bool = False
     loose: bool = False  # hangs loose
+    turns: Turns | None = None  # as far as it likes
     words: tuple[str, ...] = ()  # which names of it have besides the kind, such as hind
 
 
@@ -105,8 +116,10 @@ def _makes_sense(row: Row) -> bool:
     """Whether sizes are above nothing and places not far outside the figure."""
     sizes = [row.long, row.wide, *([row.thin] if row.thin is not None else [])]
     spots = [*row.at, *(row.to or ()), row.apart or 0.0]
+    turns = row.turns
     return (
-        all(1e-4 <= size <= 10 for size in sizes)
+        (turns is None or (0 <= turns.back <= 180 and 0 < turns.most <= 360))
+        and all(1e-4 <= size <= 10 for size in sizes)
         and all(abs(spot) <= 10 for spot in spots)
         and 1 <= row.many <= MOST_PLACES
     )

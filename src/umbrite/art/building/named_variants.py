@@ -14,6 +14,7 @@ from umbrite.rig.model import Puppet
 from umbrite.rig.placement import Box, around_parts
 from umbrite.rig.words.names import side_word, tidy
 from umbrite.rig.words.variant_words import DRAWN_OFTEN, STATES
+from umbrite.rig.words.word_table import FOREIGN, pieces, plain
 
 ALIKE = 0.3  # of the smaller drawing's box must lie over the first one
 AT_REST = ("", "open", "neutral", "rest", "normal", "smile", "closed", "1", "a")
@@ -53,20 +54,40 @@ def named_sets(puppet: Puppet) -> list[NamedSet]:
 
 def _split(name: str) -> tuple[str, str] | None:
     """What a name has in common with others, its side with it, and what tells it from them; None for one that is not of that kind."""
-    words = name.split()
-    at = max((i for i, word in enumerate(words) if word.casefold() in DRAWN_OFTEN), default=None)
+    words = pieces(name)
+    at = max((i for i, word in enumerate(words) if _drawn_often(word)), default=None)
     if at is None:
         return None
     side = side_word(name)
-    told = [word for word in words[at + 1 :] if word != side]
+    told = [SAME.get(word.casefold(), word) for word in words[at + 1 :] if word != side]
     if not all(word.casefold() in STATES or word.isdecimal() for word in told):
         return None
     base = " ".join(words[: at + 1])
     return (base if not side or side in words[: at + 1] else f"{side} {base}"), " ".join(told)
 
 
+# Words of one meaning: the sets of both eyes are of the same states.
+SAME = {"shut": "closed"}
+
+
+def _drawn_often(word: str) -> bool:
+    """Whether a word, or its singular or plural, is for what is drawn several times over, in any of the languages."""
+    low = word.casefold()
+    english = FOREIGN.get(plain(word).lower(), low)
+    return any(form in DRAWN_OFTEN for form in (low, f"{low}s", low.removesuffix("s"), english))
+
+
+# What states are called in the other languages of names, for telling which one shows at rest.
+_STATES_MEAN = {
+    **dict.fromkeys(("offen", "ouvert", "ouverte", "abierto", "abierta", "aperto", "aperta"), "open"),
+    **dict.fromkeys(("zu", "geschlossen", "fermé", "fermée", "cerrado", "cerrada", "chiuso", "chiusa"), "closed"),
+    "lächelnd": "smile", "ruhe": "rest",
+}  # fmt: skip
+
+
 def _at_rest(words: str) -> int:
-    return AT_REST.index(words.casefold()) if words.casefold() in AT_REST else len(AT_REST)
+    low = _STATES_MEAN.get(words.casefold(), words.casefold())
+    return AT_REST.index(low) if low in AT_REST else len(AT_REST)
 
 
 def _lies_over(one: Box, other: Box) -> bool:

@@ -1,13 +1,14 @@
 """A body plan made from a finished puppet, so that the next of its kind is built at once."""
 
+import math
 from collections.abc import Mapping
 
-from umbrite.art.building.body_plan import BodyPlan, PlanLimb, Row, places_of
+from umbrite.art.building.body_plan import BodyPlan, PlanLimb, Row, Turns, places_of
 from umbrite.art.building.placing import Trait, traits_of
 from umbrite.art.joint_finding import Pieces
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, parts_on
-from umbrite.rig.limb_shape import drawn_bend
+from umbrite.rig.limb_shape import bends_to, drawn_bend
 from umbrite.rig.model import Limb, Puppet, Side
 from umbrite.rig.words.body_words import kind_of
 from umbrite.rig.words.names import core_of, tidy
@@ -48,6 +49,7 @@ def plan_with_places(puppet: Puppet, pieces: Pieces, name: str) -> tuple[BodyPla
         rows[own] = Row(
             own, kind, (round(at.real, 4), round(at.imag, 4)), round(trait.long, 4), round(trait.wide, 4),
             on=_on(puppet, row_of, pairs, above, paired=twin is not None), apart=apart, needed=True,
+            turns=_turns(puppet, puppet.parts[key].joint),
             loose=puppet.joints[puppet.parts[key].joint].loose is not None,
             words=tuple(word for word in core_of(puppet.parts[key].name).split() if word not in kind.split()),
         )  # fmt: skip
@@ -123,6 +125,19 @@ def _pairs(puppet: Puppet, pieces: Pieces) -> dict[str, str]:
         if side == "near" and (core, "far") in sides:
             found[key], found[sides[core, "far"]] = sides[core, "far"], key
     return found
+
+
+def _turns(puppet: Puppet, key: str) -> Turns | None:
+    """The range that a joint's limit is: of a limb's middle joint a hinge from straight, else a ball; None where it turns freely."""
+    limit = puppet.joints[key].limit
+    if limit is None:
+        return None
+    limb = next((limb for limb in puppet.limbs.values() if key in limb.joints[1:]), None)
+    if limb is None or len(limb.joints) != 2:
+        return Turns("ball", round(math.degrees(max(-limit.smallest, limit.largest)), 1))
+    side, drawn = bends_to(puppet, limb), drawn_bend(puppet, limb)
+    ends = sorted(math.degrees(side * end + side * drawn) for end in (limit.smallest, limit.largest))
+    return Turns("hinge", round(max(ends[1], 1.0), 1), round(min(max(-ends[0], 0.0), 180.0), 1))
 
 
 def _limb(puppet: Puppet, limb: Limb, row_of: Mapping[str, str], ahead: int) -> PlanLimb | None:

@@ -8,13 +8,11 @@ import math
 from collections.abc import Mapping, Sequence
 from typing import NamedTuple
 
-from umbrite.art.building.body_plan import Place, places_of
+from umbrite.art.building.body_plan import Place, Turns, places_of
 from umbrite.art.building.named_variants import named_sets, with_named_sets
 from umbrite.art.building.placing import Filled, ends_of
 from umbrite.art.building.plan_limbs import Wishes, plan_limbs
 from umbrite.art.joint_finding import Pieces, Proposal, joints_among
-from umbrite.art.joint_limits import find_limits
-from umbrite.art.pictures import Picture
 from umbrite.rig.change import change, names_like
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import make_chooser
@@ -24,6 +22,7 @@ from umbrite.rig.edits.pivots import join_parts, keep_limbs, move_pivot
 from umbrite.rig.edits.renaming import renamed
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, children
+from umbrite.rig.limb_shape import bends, bends_to, limb_points
 from umbrite.rig.model import Loose, Puppet
 from umbrite.rig.placement import ground_of, middle_of_part
 from umbrite.rig.words.names import unique
@@ -51,10 +50,9 @@ def build_rig(
     puppet: Puppet,
     pieces: Pieces,
     filled: Filled,
-    pictures: Mapping[str, Picture],
     wishes: Wishes = Wishes(),  # noqa: B008  a frozen value
 ) -> Built:
-    """The rig of a plan on the pieces that stand on its places. `pictures` gives RGBA pixels by drawing fingerprint."""
+    """The rig of a plan on the pieces that stand on its places."""
     told: list[str] = []
     placed = [
         place for place in places_of(filled.plan)
@@ -79,7 +77,7 @@ def build_rig(
     if wishes.loose:
         puppet = _loose(puppet, filled, placed)
     if wishes.limits:
-        puppet = _limited(puppet, pictures, filled, placed)
+        puppet = _limited(puppet, filled, placed)
     controls: list[str] = []
     if wishes.controls:
         own = {puppet.parts[filled.pieces[place.name]].joint for place in placed}
@@ -273,11 +271,28 @@ def _loose(puppet: Puppet, filled: Filled, placed: list[Place]) -> Puppet:
     return puppet
 
 
-def _limited(puppet: Puppet, pictures: Mapping[str, Picture], filled: Filled, placed: list[Place]) -> Puppet:
-    """Limits found from the art, for pieces on places that have none yet."""
-    keys = [puppet.parts[filled.pieces[place.name]].joint for place in placed if carrying(filled, place)]
-    keys = [key for key in keys if puppet.joints[key].limit is None]
-    for found in find_limits(puppet, pictures, keys):
-        if found.smallest > -math.pi or found.largest < math.pi:
-            puppet = set_limit(puppet, found.joint, found.smallest, found.largest)
+def _limited(puppet: Puppet, filled: Filled, placed: list[Place]) -> Puppet:
+    """The ranges of the plan, for pieces on places that have no limit yet: wide enough to move in. What the art shows within them is a finding."""
+    for place in placed:
+        key = puppet.parts[filled.pieces[place.name]].joint
+        if place.row.turns is None or puppet.joints[key].limit is not None or not carrying(filled, place):
+            continue
+        if (ends := range_of(puppet, key, place.row.turns)) is not None:
+            puppet = set_limit(puppet, key, *ends)
     return puppet
+
+
+def range_of(puppet: Puppet, key: str, turns: Turns) -> tuple[float, float] | None:
+    """The smallest and largest turn from rest (radians) that a plan's range means for a joint; None for a hinge that no limb bends."""
+    most, back = math.radians(turns.most), math.radians(turns.back)
+    if turns.kind != "hinge":
+        return -most, most
+    limb = next((limb for limb in puppet.limbs.values() if key in limb.joints[1:]), None)
+    if limb is None:
+        return None
+    points = limb_points(puppet, limb)
+    at = limb.joints.index(key)
+    (drawn,) = bends([points[at] - points[at - 1], points[at + 1] - points[at]])
+    side = bends_to(puppet, limb)
+    ends = side * (-back - side * drawn), side * (most - side * drawn)
+    return min(*ends, 0.0), max(*ends, 0.0)

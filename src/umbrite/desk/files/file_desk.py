@@ -31,7 +31,7 @@ from umbrite.files.png import fingerprint
 from umbrite.files.recovery import Left
 from umbrite.files.sandbox.reading import read_art
 from umbrite.files.take_files import read_shapes
-from umbrite.files.variant_layers import in_sets, with_named_groups
+from umbrite.files.variant_layers import in_sets, named_by_groups, with_named_groups
 from umbrite.paint.export import export_pose
 from umbrite.paint.render import preview_png, render_package, write_png
 from umbrite.paint.take_export import Film, frames_of, write_take
@@ -142,7 +142,7 @@ class FileDesk:
     def _chosen(self, paths: list[Path], *, ask: bool = True) -> Chosen | None:
         """What the person wants of art files; None where they turned back. Raises FileError."""
         with self.dialogs.watch(tr("Reading {paths}", paths=shown_name(paths[0]))) as watch:
-            layered = with_named_groups(read_art(paths, watch))
+            layered = named_by_groups(with_named_groups(read_art(paths, watch)))
         plain = len(layered.layers) < 2 or not self.preferences.layer_table
         if not ask or (plain and not layered.notes):
             return Chosen(layered)

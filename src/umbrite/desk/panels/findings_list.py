@@ -13,6 +13,8 @@ from umbrite.desk.theme.language import tr
 
 WIDE, LOWEST, HIGHEST = 460, 90, 560
 ACTION_WORDS = {"find-joints": "Find joints"}
+# What is done about a single finding by an action: its words, and the action.
+DEALT_WITH = {"gap": ("Cover the seam", "seam")}
 SIGN = {"error": ("x", "brick"), "warning": ("lightbulb", "amber"), "hint": ("circle-help", "teal")}
 
 
@@ -136,6 +138,11 @@ class FindingsList(QFrame):
             fix = QPushButton(finding.fix)
             fix.clicked.connect(lambda: self._fix(finding))
             buttons.addWidget(fix)
+        if finding.code in DEALT_WITH:
+            words_of, action = DEALT_WITH[finding.code]
+            deal = QPushButton(tr(words_of))
+            deal.clicked.connect(lambda: self._deal(finding, action))
+            buttons.addWidget(deal)
         why = QPushButton(tr("Explain"))
         why.setCheckable(True)
         more = QLabel(CODES[finding.code].explanation)
@@ -157,6 +164,11 @@ class FindingsList(QFrame):
         self.session.workspace.go_to(STATIONS[CODES[finding.code].station])
         self.session.selection.select([finding.where])
         self.session.say(finding.text)
+
+    def _deal(self, finding: Finding, action: str) -> None:
+        """Do with one thing what an action does with what is selected."""
+        self.session.selection.select([finding.where])
+        self._wanted(action)
 
     def _mean(self, finding: Finding) -> None:
         self.session.edit(tr("Mark a finding as meant so"), puppet=mark_meant(self.session.history.now.puppet, finding))

@@ -4,7 +4,7 @@ from collections.abc import Callable
 
 from PySide6.QtCore import QObject
 
-from umbrite.art.joint_limits import gap_within
+from umbrite.art.joint_limits import gap_opens
 from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding, finding
 from umbrite.desk.session.idle_queue import IdleQueue
@@ -71,7 +71,7 @@ class SeamWatch:
             for joint in (key, *ancestors(puppet, key))
             for part in parts_on(puppet, joint)
         }
-        turn = gap_within(puppet, pictures, key)
+        turn = gap_opens(puppet, pictures, key)
         noticed = None
         if turn is not None:
             noticed = finding("gap", key, turn=angle_text(turn, 0), name=puppet.joints[key].name)

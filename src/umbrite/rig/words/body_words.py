@@ -27,6 +27,8 @@ _KINDS: dict[str, str] = {
     "eyeball": "eye", "eye ball": "eye", "eye lid": "eye", "hind leg": "thigh", "front leg": "thigh", "scarf": "collar", "collar": "collar", "tie": "collar", "necklace": "collar",
     "scarf tail": "loose end", "scarf end": "loose end", "tie end": "loose end", "ribbon": "loose end",
     "coat tail": "skirt", "skirt": "skirt", "kilt": "skirt", "belt": "belt", "buckle": "belt",
+    "robe": "garment", "cape": "garment", "cloak": "garment", "dress": "garment", "gown": "garment", "coat": "garment", "jacket": "garment", "tunic": "garment",
+    "trousers": "skirt", "pants": "skirt", "shorts": "skirt", "claw": "toe", "claws": "toe", "tentacle": "tentacle", "curl": "face", "curls": "face",
     "tail": "tail", "wing": "wing", "satchel": "load", "bag": "load", "pack": "load", "saddle": "load", "apron": "load",
     "pole": "held", "lamp": "held", "lantern": "held", "staff": "held", "stick": "held", "cup": "held", "kettle": "held",
     "teapot": "held", "sword": "held", "broom": "held",
@@ -47,14 +49,39 @@ _PARENTS: dict[str, tuple[str, ...]] = {
     "upper arm": ("trunk", "hips", "head"), "forearm": ("upper arm",), "hand": ("forearm", "upper arm"), "finger": ("hand",),
     "thigh": ("hips", "trunk"), "shin": ("thigh",), "foot": ("shin", "thigh"), "toe": ("foot",),
     "tail": ("hips", "trunk"), "wing": ("trunk",), "skirt": ("hips",), "belt": ("hips", "trunk"),
-    "load": ("trunk", "hips"), "held": ("hand", "upper arm"),
+    "garment": ("trunk", "hips", "neck"), "tentacle": ("head", "trunk"), "load": ("trunk", "hips"), "held": ("hand", "upper arm"),
 }  # fmt: skip
 
 
 @lru_cache(maxsize=8_192)
 def kind_of(name: str) -> str:
-    """The kind of piece that a name means ("thigh", "face", ...); empty where it tells none."""
+    """The kind of piece that a name means ("thigh", "face", ...); empty where it tells none.
+
+    Upper and lower count wherever they stand; what lies on a joint, such as a disc, is no piece of the body.
+    """
     words = meaning(name)
+    if (
+        len(words) > 1
+        and any(word in _ON_JOINTS for word in words)
+        and any(word in _KINDS for word in words if word not in _ON_JOINTS)
+    ):
+        return ""
+    kind = _kind_in(words)
+    for modifiers, of in ((_UPPER, _UPPER_KINDS), (_LOWER, _LOWER_KINDS)):
+        if kind in of and not modifiers.isdisjoint(words):
+            return of[kind]
+    return "forearm" if kind == "upper arm" and "fore" in words else kind
+
+
+# Words that tell which half of a limb a piece is, wherever they stand, and what they make of a kind.
+_UPPER, _LOWER = frozenset({"upper", "up", "top"}), frozenset({"lower", "low", "lo"})
+_UPPER_KINDS = {"forearm": "upper arm", "shin": "thigh"}
+_LOWER_KINDS = {"upper arm": "forearm", "thigh": "shin"}
+# What covers a joint, or is fixed to a piece.
+_ON_JOINTS = frozenset({"disc", "disk", "hinge", "pad", "patch", "cap", "bolt", "screw", "cover"})
+
+
+def _kind_in(words: Sequence[str]) -> str:
     for i in range(len(words) - 1, -1, -1):
         for phrase in (" ".join(words[max(i - 1, 0) : i + 1]), words[i]):
             if phrase in _KINDS:

@@ -6,7 +6,7 @@ from functools import lru_cache
 
 from umbrite.rig.errors import readable
 from umbrite.rig.model import Side
-from umbrite.rig.words.word_table import meaning, pieces
+from umbrite.rig.words.word_table import BEHIND, LATIN, meaning, pieces
 
 # "left" and "right" are the character's own; without a facing the right side counts as the near one.
 _SIDE_WORDS: dict[str, Side] = {"near": "near", "far": "far", "r": "near", "right": "near", "l": "far", "left": "far"}
@@ -21,8 +21,20 @@ def words_of(name: str) -> tuple[str, ...]:
 @lru_cache(maxsize=8_192)
 def side_of(name: str) -> Side:
     """The side that a name tells: near, far, or middle where it tells none."""
-    found = {_SIDE_WORDS[word] for word in meaning(name) if word in _SIDE_WORDS}
+    words = meaning(name)
+    found = {_SIDE_WORDS[word] for word in words if word in _SIDE_WORDS}
+    if not found and _is_arm(words):
+        found = {_DEPTH_WORDS[word] for word in words if word in _DEPTH_WORDS}
     return found.pop() if len(found) == 1 else "middle"
+
+
+def _is_arm(words: Iterable[str]) -> bool:
+    """Whether a name is about an arm, of which the front one is the near one; legs may be front and hind ones of one side."""
+    return not _ARM_WORDS.isdisjoint(words)
+
+
+_ARM_WORDS = frozenset({"arm", "forearm", "hand", "elbow", "shoulder", "sleeve"})
+_DEPTH_WORDS: dict[str, Side] = {"front": "near", "back": "far"}
 
 
 def _is_side(word: str) -> bool:
@@ -33,7 +45,10 @@ def _is_side(word: str) -> bool:
 @lru_cache(maxsize=8_192)
 def side_word(name: str) -> str:
     """The word with which a name tells its side, as it is written there; empty where it tells none."""
-    return next((word for word in pieces(name) if _is_side(word)), "")
+    found = next((word for word in pieces(name) if _is_side(word)), "")
+    if not found and side_of(name) != "middle":
+        return next((word for word in pieces(name) if word.lower() in {*_DEPTH_WORDS, *BEHIND}), "")
+    return found
 
 
 def tells_left_and_right(names: Iterable[str]) -> bool:
@@ -61,7 +76,8 @@ def unique(name: str, taken: Iterable[str]) -> str:
 
 def core_of(name: str) -> str:
     """The name without its side: 'Near upper arm' gives 'upper arm'."""
-    return " ".join(word for word in words_of(name) if not _is_side(word))
+    side = side_word(name).lower()
+    return " ".join(word for word in words_of(name) if not _is_side(word) and word != side)
 
 
 def bare_name(name: str) -> str:
@@ -76,7 +92,13 @@ _SWAPS = {
 }  # fmt: skip
 
 
+_SWAPS_OF_ARMS = {"front": "back", "back": "front", "Front": "Back", "Back": "Front", "der": "izq", "izq": "der"}
+
+
 def swapped(name: str) -> str:
     """The name of the other side: 'Near hand' gives 'Far hand'; a name without a side stays as it is."""
-    words = re.split(r"([A-Za-z]+)", re.sub(r"(?<=[a-z])(?=[A-Z])", "\0", name))
-    return "".join(_SWAPS.get(word, word) for word in words).replace("\0", "")
+    words = re.split(rf"({LATIN}+)", re.sub(r"(?<=[a-z])(?=[A-Z])", "\0", name))
+    other = "".join(_SWAPS.get(word, word) for word in words).replace("\0", "")
+    if other == name and side_of(name) != "middle":
+        other = "".join(_SWAPS_OF_ARMS.get(word, word) for word in words).replace("\0", "")
+    return other

@@ -8,6 +8,7 @@ DRAWN_OFTEN = {
 # What tells one drawing from the others; single letters are sounds.
 STATES = {
     "open", "closed", "half", "wide", "shut", "blink", "squint", "happy", "sad", "angry", "smile", "smiling", "frown", "neutral", "rest", "normal",
+    "lids", "big", "small", "pointed",
     "surprised", "calm", "ah", "oh", "ee", "oo", "uh", "mm", "ff", "ll", "th", "sh", "ch", "fist", "pointing", "point", "holding", "grip", "flat",
     "spread", "relaxed", "raised", "offen", "zu", "halb", "geschlossen", "weit", "fröhlich", "traurig", "wütend", "lächelnd", "ruhe",
     "ouvert", "ouverte", "fermé", "fermée", "mi-clos", "abierto", "abierta", "cerrado", "cerrada", "aperto", "aperta", "chiuso", "chiusa",

@@ -50,8 +50,33 @@ FOREIGN: dict[str, str] = {
     **dict.fromkeys(("haar", "haare", "cheveux", "pelo", "cabelo", "capelli", "wlosy", "kami"), "hair"),
     **dict.fromkeys(("hut", "muetze", "mutze", "chapeau", "sombrero", "gorro", "chapeu", "cappello", "kapelusz", "czapka", "boushi"), "hat"),
     **dict.fromkeys(("rock", "jupe", "falda", "saia", "gonna", "spodnica"), "skirt"),
+    **dict.fromkeys(("robe", "gewand", "tunica", "tunika", "szata"), "robe"),
+    **dict.fromkeys(("umhang", "mantella", "mantello", "capote", "peleryna"), "cape"),
+    **dict.fromkeys(("kleid", "vestido", "vestito", "sukienka"), "dress"),
+    **dict.fromkeys(("mantel", "manteau", "abrigo", "casaco", "cappotto", "plaszcz"), "coat"),
+    **dict.fromkeys(("jacke", "veste", "chaqueta", "jaqueta", "giacca", "kurtka"), "jacket"),
+    **dict.fromkeys(("hose", "pantalon", "pantalones", "calcas", "pantaloni", "spodnie"), "trousers"),
+    **dict.fromkeys(("kralle", "klaue", "griffe", "garra", "artiglio", "pazur"), "claw"),
+    **dict.fromkeys(("tentakel", "fangarm", "tentacule", "tentaculo", "tentacolo", "macka"), "tentacle"),
+    **dict.fromkeys(("locke", "boucle", "rizo", "cacho", "ricciolo", "lok"), "curl"),
+    **dict.fromkeys(("pony", "frange", "flequillo", "franja", "frangia", "grzywka"), "fringe"),
     **dict.fromkeys(("schal", "echarpe", "bufanda", "cachecol", "sciarpa", "szalik"), "scarf"),
 }  # fmt: skip
+
+LONG = 7  # letters that two words must have together to be one
+# What is a word for a side behind others only: der is an article before them.
+BEHIND = {
+    "der": "right",
+    "dcha": "right",
+    "dch": "right",
+    "iz": "left",
+    "sx": "left",
+    "dx": "right",
+    "dte": "right",
+    "dta": "right",
+    "esq": "left",
+    "dir": "right",
+}
 
 # Words that names are made of without a space between them.
 _JOINABLE = frozenset(
@@ -146,8 +171,10 @@ _NOTHING = frozenset(
         "reiya",
     ]
 )
-_CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z])")
-_WORDS = re.compile(r"[A-Za-z]+|\d+|[^\W\d_]+")
+_CAMEL = re.compile(r"(?<=[a-z\u00DF-\u00F6\u00F8-\u00FF])(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z])")
+# Latin letters with their accents are one word, other scripts beside them another.
+LATIN = r"[A-Za-z\u00C0-\u00D6\u00D8-\u00F6\u00F8-\u024F]"
+_WORDS = re.compile(rf"{LATIN}+|\d+|[^\W\d_]+")
 
 
 def pieces(name: str) -> list[str]:
@@ -167,12 +194,20 @@ def plain(text: str) -> str:
 def meaning(name: str) -> tuple[str, ...]:
     """The English words of a name: divided where words change, other languages put into English."""
     found: list[str] = []
-    for word in pieces(plain(name)):
-        low = word.lower()
-        if low in FOREIGN:
-            found += FOREIGN[low].split()
+    low = [word.lower() for word in pieces(plain(name))]
+    i = 0
+    while i < len(low):
+        joined = low[i] + low[i + 1] if i + 1 < len(low) else ""
+        if len(joined) >= LONG and joined in FOREIGN:  # avant-bras
+            found += FOREIGN[joined].split()
+            i += 1
+        elif low[i] in FOREIGN:
+            found += FOREIGN[low[i]].split()
+        elif i > 0 and low[i] in BEHIND:
+            found.append(BEHIND[low[i]])
         else:
-            found += _apart(low)
+            found += _apart(low[i])
+        i += 1
     return tuple(found)
 
 

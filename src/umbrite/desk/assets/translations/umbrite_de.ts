@@ -2056,6 +2056,10 @@
       <translation>gestaucht auf {percent} %</translation>
     </message>
     <message>
+      <source>  stopped by the limit of {names}</source>
+      <translation>  gehalten von der Grenze von {names}</translation>
+    </message>
+    <message>
       <source>Set {name}</source>
       <translation>{name} setzen</translation>
     </message>

@@ -7,6 +7,7 @@ from collections.abc import Sequence
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import bead_at, cells, values_at
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, distance_text, finish, straightened
+from umbrite.desk.commands.labels import some_names
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
@@ -22,6 +23,7 @@ from umbrite.motion.posing import (
     pose_control,
     scale_joint_to,
     squashed,
+    stopped_by,
     turn_joint_by,
     turn_of_step,
     turned_with,
@@ -59,8 +61,14 @@ def drag_joint(session: Session, key: str, press: complex, name: str, lit: str =
     while event.kind == "move":
         way = straightened(press, event)
         session.preview(pose=drag_joint_to(placed, pose, key, start + way))
-        event = yield Feedback(readout=distance_text(way), lit=(lit,))
+        event = yield Feedback(readout=distance_text(way) + stops(session), lit=(lit,))
     finish(session, event, name)
+
+
+def stops(session: Session) -> str:
+    """Which limits keep limbs back just now, for the readout; nothing where none does."""
+    names = [session.puppet.joints[key].name for key in stopped_by(session.placed)]
+    return tr("  stopped by the limit of {names}", names=some_names(names)) if names else ""
 
 
 def drag_controls(session: Session, keys: Sequence[str], press: complex, camera: Camera) -> Gesture:
@@ -96,7 +104,7 @@ def drag_controls(session: Session, keys: Sequence[str], press: complex, camera:
             else:
                 after = with_values(after, _moved_values(control, key, values[key], shares))
         session.preview(pose=after)
-        text = _words(first, way, after, keys[0])
+        text = _words(first, way, after, keys[0]) + stops(session)
         event = yield Feedback(readout=text, lit=tuple(keys))
     finish(session, event, name)
 

@@ -245,8 +245,7 @@ def build(session: Session) -> None:
         _lay(session, draft, draft.rig)
         return
     with waiting():
-        pictures = session.file.pictures.of(session.puppet)
-        built = build_rig(draft.puppet, draft.pieces, draft.filled, pictures, draft.wishes)
+        built = build_rig(draft.puppet, draft.pieces, draft.filled, draft.wishes)
     _put(session, None)
     if built.puppet == session.puppet:
         session.say(tr("Nothing is missing: all of this plan is there already."))
