@@ -1,4 +1,4 @@
-"""Generated whole characters whose family and pivots are known: eight shapes of body, in six styles of names, 300 to 3,000 px tall.
+"""Generated whole characters whose family and pivots are known: sixteen shapes of body, in eight styles of names, 300 to 3,000 px tall.
 
 Pieces are capsules, ellipses and plates in a figure of about 1,000 units, made longer and shorter, turned and rough at random,
 drawn small and placed large. Far pieces lie behind the body, near ones before it.
@@ -15,7 +15,13 @@ from umbrite.rig.edits.parts import add_part
 from umbrite.rig.model import Drawing, Placement, Puppet
 
 STYLES = ("plain", "joined", "sided", "german", "neutral", "default")
+LOOSE_STYLES = (
+    "mixed",
+    "halves",
+)  # several ways of naming in one figure; upper and lower as words of their own, wherever they stand
 BODIES = ("biped", "stout", "long", "quadruped", "bird", "tentacled", "serpent", "plates")
+# Drawn after the plans were made: nothing was tuned on them.
+MORE_BODIES = ("robed", "child", "robot", "raised", "longneck", "beetle", "eightarm", "swimmer")
 
 
 class Piece(NamedTuple):
@@ -48,7 +54,7 @@ class Character(NamedTuple):
 
 def character(seed, body, style):
     """The character of a seed."""
-    random = np.random.default_rng([seed, BODIES.index(body), 7])
+    random = np.random.default_rng([seed, (*BODIES, *MORE_BODIES).index(body), 7])
     return _drawn(_pieces(body, random), style, random)
 
 
@@ -242,8 +248,13 @@ def _pieces(body, random):
     figure = _Figure(random)
     if body in ("biped", "stout", "long", "plates"):
         _upright(figure, body)
+    elif body in ("robed", "child", "robot", "raised"):
+        _dressed(figure, body)
     else:
-        {"quadruped": _quadruped, "bird": _bird, "tentacled": _tentacled, "serpent": _serpent}[body](figure)
+        {
+            "quadruped": _quadruped, "bird": _bird, "tentacled": _tentacled, "serpent": _serpent,
+            "longneck": _longneck, "beetle": _beetle, "eightarm": _eightarm, "swimmer": _swimmer,
+        }[body](figure)  # fmt: skip
     return figure.pieces
 
 
@@ -268,6 +279,122 @@ def _upright(figure, body):
     for i, side in enumerate(("far", "near")):
         eye = head.end + complex((i - 0.5) * 60, 10)
         figure.add(side, "eye", "head", eye, eye + 3, (about(13), about(13)), 26)
+
+
+def _dressed(figure, body):
+    """Two legs and two arms otherwise: below a robe, small with a large head and no neck, of plates with discs, with arms raised."""
+    about, child, robot = figure.about, body == "child", body == "robot"
+    w = about(70 if child else 85)
+    figure.add("", "hips", "", 500 + 560j, 500 + 585j, (w, w * 0.95), 20, not robot)
+    trunk = figure.add(
+        "", "trunk", "hips", 500 + 545j, complex(500, 545 - about(120 if child else 190)), (w * 0.9, w), 22, not robot
+    )
+    top, above = trunk.end - 1j * w * 0.75, "trunk"
+    if not child:
+        figure.add("", "neck", "trunk", top, top - 55j, (about(30), about(28)), 21, not robot)
+        top, above = top - 50j, "neck"
+    head = figure.add(
+        "",
+        "head",
+        above,
+        top,
+        top - 1j * about(130 if child else 95),
+        (about(95 if child else 70), about(110 if child else 85)),
+        24,
+    )
+    raised = {"raised": {"far": -1.9, "near": 0.55}, "robot": {"far": -0.2, "near": 0.2}}.get(
+        body, {"far": -0.3, "near": 0.3}
+    )
+    long = 0.6 if child else 1.0
+    for side, x, depth in (("far", 1.0, 2), ("near", -1.0, 30)):
+        arm, leg = about(32, "arm"), about(42, "leg")
+        shoulder = trunk.end + complex(x * w * 0.75, 12)
+        figure.chain(side, ["upper arm", "forearm", "hand"], "trunk", shoulder, DOWN + raised[side], [150 * long, 140 * long, 45],
+                     [arm, arm * 0.85, arm * 0.7, arm * 0.8], depth + 4, 1, not robot)  # fmt: skip
+        hip = 500 + 585j + complex(x * w * 0.5, 20)
+        figure.chain(side, ["thigh", "shin", "foot"], "hips", hip, DOWN - 0.05 * x, [170 * long, 170 * long, 60],
+                     [leg, leg * 0.8, leg * 0.6, leg * 0.55], depth, 1, not robot)  # fmt: skip
+    if body == "robed":
+        figure.add("", "robe", "trunk", trunk.end + 40j, 500 + 830j, (w * 1.0, w * 1.7), 26)
+    if robot:
+        for part in [piece for piece in figure.pieces if piece.name in ("forearm", "shin")]:
+            word = {"forearm": "elbow disc", "shin": "knee disc"}[part.name]
+            figure.add(
+                part.side, word, part.key, part.pivot, part.pivot + 1, (part.radii[0] * 0.7,) * 2, part.depth + 1
+            )
+    for i, side in enumerate(("far", "near")):
+        eye = head.end + complex((i - 0.5) * 55, 20)
+        figure.add(side, "eye", "head", eye, eye + 3, (about(13), about(13)), 27)
+
+
+def _longneck(figure):
+    about = figure.about
+    figure.add("", "trunk", "", 350 + 520j, 620 + 510j, (about(105), about(100)), 20)
+    neck = figure.add("", "neck", "trunk", 660 + 470j, 740 + 200j, (about(52), about(36)), 19)
+    figure.add("", "head", "neck", neck.end - 5j, neck.end + 95 + 15j, (about(48), about(32)), 25)
+    for side, depth, off in (("far", 2, 28), ("near", 30, -14)):
+        for which, x in (("hind", 330.0), ("front", 640.0)):
+            w = about(40, which)
+            figure.chain(side, [f"{which} thigh", f"{which} shin", f"{which} foot"], "trunk", complex(x + off, 570), DOWN,
+                         [160, 155, 40], [w, w * 0.75, w * 0.55, w * 0.6], depth)  # fmt: skip
+    figure.chain("", ["tail 1", "tail 2"], "trunk", 260 + 490j, math.pi * 0.8, [70, 70], [22, 18, 12], 8)
+    figure.add("near", "eye", "head", neck.end + 40 - 8j, neck.end + 43 - 8j, (10, 10), 26)
+
+
+def _beetle(figure):
+    about = figure.about
+    figure.add("", "trunk", "", 300 + 480j, 560 + 480j, (about(120), about(110)), 20)
+    figure.add("", "head", "trunk", 650 + 480j, 730 + 490j, (about(75), about(60)), 18)
+    for side, depth in (("far", 2), ("near", 30)):
+        for which, x in (("first", 560.0), ("second", 440.0), ("third", 320.0)):
+            w = about(26, which)
+            figure.chain(side, [f"{which} thigh", f"{which} shin", f"{which} foot"], "trunk", complex(x + (20 if side == "far" else -8), 560), DOWN,
+                         [110, 115, 50], [w, w * 0.8, w * 0.6, w * 0.5], depth)  # fmt: skip
+        figure.add(
+            side,
+            "feeler",
+            "head",
+            760 + 440j,
+            850 + 350j + (12 if side == "far" else 0),
+            (12, 7),
+            17 + (side == "near"),
+        )
+    figure.add("near", "eye", "head", 735 + 465j, 738 + 465j, (14, 14), 26)
+
+
+def _eightarm(figure):
+    about = figure.about
+    figure.add("", "mantle", "", 500 + 380j, 500 + 250j, (about(135), about(145)), 40)
+    for i in range(8):
+        at = 500 + 465j + (i - 3.5) * 33
+        figure.chain("", [f"arm {'abcdefgh'[i]} {j + 1}" for j in range(3)], "mantle", at, DOWN + (i - 3.5) * 0.38,
+                     [120, 110, 95], [30, 25, 19, 12], 2 + 4 * i)  # fmt: skip
+    for i, side in enumerate(("far", "near")):
+        figure.add(
+            side, "eye", "mantle", complex(455 + 90 * i, 330), complex(458 + 90 * i, 330), (about(22), about(22)), 44
+        )
+
+
+def _swimmer(figure):
+    """Half a body with a tail: merfolk."""
+    about = figure.about
+    w = about(80)
+    trunk = figure.add("", "trunk", "", 500 + 520j, complex(500, 520 - about(170)), (w * 0.85, w), 22)
+    neck = trunk.end - 1j * w * 0.8
+    figure.add("", "neck", "trunk", neck, neck - 50j, (about(28), about(26)), 21)
+    head = figure.add("", "head", "neck", neck - 45j, neck - 45j - 1j * about(95), (about(68), about(80)), 24)
+    for side, x, depth in (("far", 1.0, 2), ("near", -1.0, 30)):
+        arm = about(30, "arm")
+        figure.chain(side, ["upper arm", "forearm", "hand"], "trunk", trunk.end + complex(x * w * 0.75, 12), DOWN - 0.35 * x, [140, 130, 45],
+                     [arm, arm * 0.85, arm * 0.7, arm * 0.8], depth + 4)  # fmt: skip
+    figure.chain(
+        "", ["tail 1", "tail 2", "tail 3"], "trunk", 500 + 560j, DOWN - 0.25, [150, 140, 120], [72, 58, 42, 26], 19, -1
+    )
+    end = figure.pieces[-1].end
+    figure.add("", "fin", "tail 3", end, end + complex(0, 70), (28, 70), 10)
+    for i, side in enumerate(("far", "near")):
+        eye = head.end + complex((i - 0.5) * 55, 12)
+        figure.add(side, "eye", "head", eye, eye + 3, (about(12), about(12)), 27)
 
 
 def _quadruped(figure):
@@ -332,7 +459,32 @@ _GERMAN = {
 }  # fmt: skip
 
 
+# The halves of a limb as other people call them.
+_HALVES = {"upper arm": "arm upper", "forearm": "arm lower", "thigh": "leg upper", "shin": "leg lower"}
+
+
+def _in_halves(piece, number):
+    """A piece named as people do who say upper and lower; `number` chooses how."""
+    words = piece.name
+    for name, half in _HALVES.items():
+        if words.endswith(name):
+            which = words[: -len(name)].strip()
+            words = f"{which} {half}".strip()
+    letter = {"near": "R", "far": "L", "": ""}[piece.side]
+    if number % 3 == 0:
+        return "_".join([*words.split(), *([letter.lower()] if letter else [])])
+    if number % 3 == 1:
+        return "".join(word.capitalize() for word in reversed(words.split())) + (f".{letter}" if letter else "")
+    return f"{words} {letter}".strip()
+
+
 def _names(pieces, style, random):
+    if style == "mixed":
+        whole = {each: _names(pieces, each, random) for each in ("plain", "joined", "sided", "halves")}
+        styles = random.integers(0, 4, len(pieces))
+        return {piece.key: list(whole.values())[styles[i]][piece.key] for i, piece in enumerate(pieces)}
+    if style == "halves":
+        return {piece.key: _in_halves(piece, i) for i, piece in enumerate(pieces)}
     order = random.permutation(len(pieces))
     forms = ("Layer {}", "Shape {}", "Layer {} copy", "Ebene {}", "image_{:04d}", "{}", "Group 1 copy {}")
     form = forms[int(random.integers(len(forms)))]

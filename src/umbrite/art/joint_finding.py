@@ -2,7 +2,7 @@
 
 Two parts that overlap may be joined. Where one of them ends round within the other, the middle of the round end is the
 pivot (see `round_ends`); where both do about one middle, that of both counts, the more that of what hangs there the farther they are
-apart; else the middle of the largest circle that fits into the overlap. Two round ends about one middle say most, and explain away what else lies about that
+apart; of cut ends where the middle lines cross, or how the seam lies along the middle line of what hangs there. Two round ends about one middle say most, and explain away what else lies about that
 place: a forearm that lies on the body does not hang from it. Which pairs are joints is decided for the whole figure: the spanning
 tree of the most likely pairs (Prim's method), from the piece that is the best root by name, or by size, by what it carries and how low;
 then pieces are hung from what they hang from more likely, and two pieces of one outline from the same. Parts are taken as they are seen:
@@ -30,9 +30,12 @@ FINENESS = 120.0  # samples across the overlap, at most
 LEAST_OVERLAP = 0.002  # of the smaller part's area; less is touching by accident
 ROUND = 0.46  # of a circle; a half round end has more, a square end's three sides less
 # Of the smaller radius: as near are two round ends about one middle, and so far apart may rough edges put them.
-ONE_MIDDLE, ROUGH = 0.3, 0.25
+ONE_MIDDLE, ROUGH, OF_ONE_SIZE = 0.3, 0.25, 1.1
 CORNER = 0.7  # of the largest circle in the overlap; a round end is larger
 INSIDE = 0.75  # so much of a part on another is a piece that lies on it, such as an eye on a head
+SOLID, LINED, THIN = 128, 2.2, 0.25  # an opaque pixel; a piece so much longer than wide has a middle line
+AT_END = 0.08  # of its length from its end a seam begins that is at that end
+CROSSING = math.radians(20)  # middle lines that meet at less hardly cross
 LONG = 2.2  # times as long as wide: such a piece has ends to turn about, even where it lies on another
 LEAST_LIKELY = 0.12
 UNLIKELY = 0.0  # a joint that is likely the other way round only
@@ -199,7 +202,12 @@ def _closely(one: Sheet, other: Sheet, box: Box, shares: tuple[float, float]) ->
             rows, columns = np.nonzero(shapes[child])
             at, good = complex(columns.mean(), rows.mean()), LIES_ON
         else:
-            at, good = _joined(ends[child], ends[1 - child], middle, (shapes[child], shapes[1 - child]), wide[child])
+            lines = [
+                None if line is None else _Line(*((z - onto_board(0j)) * scale for z in line))
+                for line in (_line(one), _line(other))
+            ]
+            seam = _Seam(overlap, middle.centre, middle.radius, (lines[child], lines[1 - child]))
+            at, good = _joined(ends[child], ends[1 - child], seam, (shapes[child], shapes[1 - child]), wide[child])
         pivots.append(onto_board(at))
         goods.append(good * (1 - 0.5 * min(shares[child], shares[1 - child])))
     return Contact((pivots[0], pivots[1]), (goods[0], goods[1]))
@@ -211,8 +219,72 @@ def _is_long(shape: Mask) -> bool:
     return max(width, height) > LONG * min(width, height)
 
 
+class _Line(NamedTuple):
+    """The middle line of a long piece from end to end, in board pixels or samples."""
+
+    start: complex
+    end: complex
+
+
+class _Seam(NamedTuple):
+    """Where two pieces overlap, in samples: the area, the middle and radius of the largest circle in it, and the middle lines of what hangs and of what
+    carries it, for long pieces.
+    """
+
+    overlap: Mask
+    middle: complex
+    largest: float
+    lines: tuple[_Line | None, _Line | None]
+
+
+def _line(sheet: Sheet) -> _Line | None:
+    """The middle line of a piece on the board; None for one that is about as wide as long."""
+    found, _ = cv2.findContours((sheet.alpha >= SOLID).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
+    if not found:
+        return None
+    corners = cv2.boxPoints(cv2.minAreaRect(np.concatenate(found)))
+    z = corners[:, 0] + 1j * corners[:, 1] + 0.5 + 0.5j
+    sides = abs(z[1] - z[0]), abs(z[2] - z[1])
+    if max(sides) < LINED * min(sides):
+        return None
+    one, other = (
+        ((z[0] + z[1]) / 2, (z[2] + z[3]) / 2) if sides[0] < sides[1] else ((z[1] + z[2]) / 2, (z[3] + z[0]) / 2)
+    )
+    return _Line(complex(sheet.board(complex(one))), complex(sheet.board(complex(other))))
+
+
+def _cut_pivot(seam: _Seam, wide: float) -> complex:
+    """Where a piece turns whose end is cut straight: where the middle lines of both cross within the seam; else on its own middle line, where
+    the middle of the seam lies along it, and half its width from its end at most (`wide`); of what has no middle line the middle of the largest circle
+    in the seam, or of a thin seam its own.
+    """
+    rows, columns = np.nonzero(seam.overlap)
+    inside = columns + 1j * rows
+    centre = complex(inside.mean())
+    own, other = seam.lines
+    if own is None:
+        return centre if seam.largest < THIN * wide else seam.middle
+    way = (own.end - own.start) / abs(own.end - own.start)
+    if other is not None:
+        across = other.end - other.start
+        turn = (way.conjugate() * across).imag / abs(across)
+        if abs(turn) > math.sin(CROSSING):
+            crossing = (
+                own.start
+                + way * ((other.start - own.start).conjugate() * across).imag / (way.conjugate() * across).imag
+            )
+            if float(np.abs(inside - crossing).min()) < 0.1 * wide:
+                return crossing
+    end, inwards = (own.start, way) if abs(centre - own.start) < abs(centre - own.end) else (own.end, -way)
+    along = ((centre - end) * inwards.conjugate()).real
+    nearest = float(((inside - end) * inwards.conjugate()).real.min())
+    if nearest > AT_END * abs(own.end - own.start):  # a pole in a hand
+        return seam.middle
+    return end + inwards * min(max(along, 0.0), wide)
+
+
 def _joined(
-    child: Circle | None, parent: Circle | None, middle: Circle, shapes: tuple[Mask, Mask], wide: float
+    child: Circle | None, parent: Circle | None, seam: _Seam, shapes: tuple[Mask, Mask], wide: float
 ) -> tuple[complex, float]:
     """The pivot between two ends, in samples, and how good it is: two round ends about one middle say most.
 
@@ -230,14 +302,15 @@ def _joined(
             # Farther apart than rough edges put them, what hangs there turns about its own end.
             weights = [one.arc**4, other.arc**4 * max(0.0, 1 - (apart / ROUGH) ** 2)]
             return sum(end.centre * w for end, w in zip(ends, weights, strict=True)) / sum(weights), 1.0
-        ends = [min(ends, key=lambda end: end.radius)]
+        # Of two about different middles the smaller one counts; of two of one size that of what hangs there.
+        ends = [one if one.radius < OF_ONE_SIZE * other.radius else other]
     if ends:
         one = ends[0]
         said, under = (ONE_END, shapes[1]) if one is child else (OTHER_END, shapes[0])
         good = said * min(1.0, 0.5 + one.arc) * _covered(one, under)
         if one is child or good > cut:
             return one.centre, good
-    return middle.centre, cut
+    return _cut_pivot(seam, wide), cut
 
 
 def _covered(end: Circle, under: Mask) -> float:

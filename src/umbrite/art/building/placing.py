@@ -12,6 +12,7 @@ from typing import NamedTuple
 
 import cv2
 import numpy as np
+from msgspec.structs import replace
 from numpy.typing import NDArray
 
 from umbrite.art.building.body_plan import BodyPlan, Place, places_of
@@ -44,6 +45,9 @@ MISSING = -2.0  # of a place that the plan needs
 LEFT_OVER = -1.0  # of a piece that lies on nothing
 ALIKE = 0.6  # of pairs of one size
 DEARER, ROUNDS, QUICK, CLOSELY = 0.6, 60, 30, 4
+# A head or a face so far beside what carries it tells where a figure looks; what it costs if it lies on the other side.
+ASIDE, TURNED = 0.05, 12.0
+FITTED, LARGER = 2, 1.5  # so often a plan is fitted to a figure, and by how much its pieces may be larger or smaller
 CERTAIN = 12.0  # a lead beyond which nothing is surer
 
 
@@ -77,6 +81,15 @@ class _Scores(NamedTuple):
     twins: list[tuple[int, int]]
     sizes: Floats  # logarithms of areas
     rows: list[list[int]]  # places of one row, in order
+
+
+class _Art(NamedTuple):
+    """What is looked at: the pieces, how likely one hangs from another, and where each lies in the figure."""
+
+    puppet: Puppet
+    pieces: Pieces
+    likely: Mapping[tuple[str, str], float]
+    traits: Mapping[str, Trait]
 
 
 class _Worth(NamedTuple):
@@ -157,30 +170,100 @@ def fill(
     `held` are pieces that a person has set onto places ("" for a place that should stay empty), `facing` is +1 for a figure that looks to
     the right, -1 to the left, 0 for whichever fits.
     """
-    likely, traits = likely_joints(puppet, pieces), traits_of(pieces)
+    traits = traits_of(pieces)
+    art = _Art(puppet, pieces, likely_joints(puppet, pieces), traits)
     tried = []
     for plan in plans:
         for side in (facing,) if facing else (1, -1) if plan.profile else (1,):
-            scores = _with_held(_scores(puppet, pieces, plan, side, likely, traits), plan, pieces, held or {})
+            scores = _with_held(_scores(art, plan, side), plan, pieces, held or {})
             tried.append(_Try(plan, side, scores, *_worth(scores, pieces, _best(scores, QUICK))))
     tried.sort(key=lambda one: -one.total)
-    # The best few are looked into closely.
+    # The best few are looked into closely, the best plan in both facings.
+    close = [one for i, one in enumerate(tried) if i < CLOSELY or one.plan is tried[0].plan]
     found = [
         one._replace(**_worth(one.scores, pieces, _improved(one.scores, _best(one.scores, ROUNDS)))._asdict())
-        for one in tried[:CLOSELY]
+        for one in close
     ]
-    found = sorted([*found, *tried[CLOSELY:]], key=lambda one: -one.total)
+    found = [_closer(art, one, held or {}) for one in found]
+    found = sorted(
+        [*found, *(one for i, one in enumerate(tried) if i >= CLOSELY and one.plan is not tried[0].plan)],
+        key=lambda one: -one.total,
+    )
     best: dict[str, Filled] = {}
     for plan, side, scores, total, filling in found:
         if plan.name not in best:
             places = places_of(plan)
             sure_of = {i: _sure(scores, filling, p) for p, i in enumerate(filling) if i >= 0}
-            filled = [(places[p].name, i) for p, i in enumerate(_closed_up(scores, filling)) if i >= 0]
+            closed = _front_first(
+                plan, _closed_up(scores, filling), [traits[key].at.real * side for key in pieces.keys]
+            )
+            filled = [(places[p].name, i) for p, i in enumerate(closed) if i >= 0]
             set_ = {name: pieces.keys[i] for name, i in filled}
             sure = {name: sure_of[i] for name, i in filled}
             left = tuple(key for key in pieces.keys if key not in set_.values())
             best[plan.name] = Filled(plan, set_, sure, left, side, total)
     return sorted(best.values(), key=lambda one: -one.score)
+
+
+def _closer(art: _Art, tried: _Try, held: Mapping[str, str]) -> _Try:
+    """A plan filled once more after its places have moved to where this figure has them."""
+    pieces, traits = art.pieces, art.traits
+    for _ in range(FITTED):
+        places = _adapted(tried, [traits[key] for key in pieces.keys])
+        scores = _with_held(_scores(art, tried.plan, tried.side, places), tried.plan, pieces, held)
+        filling = _improved(scores, max((_best(scores, ROUNDS), tried.filling), key=lambda one: _total(scores, one)))
+        worth = _worth(scores, pieces, filling)
+        turned = _looks_back(tried, [traits[key] for key in pieces.keys], filling)
+        again = tried._replace(scores=scores, total=worth.total - TURNED * turned, filling=worth.filling)
+        if again.filling == tried.filling:
+            return again
+        tried = again
+    return tried
+
+
+def _looks_back(tried: _Try, traits: Sequence[Trait], filling: Sequence[int]) -> int:
+    """How many heads and parts of faces lie on the other side of what carries them than a figure that looks this way has them."""
+    places, count = places_of(tried.plan), 0
+    for p, i in enumerate(filling):
+        above = tried.scores.up[p]
+        if (
+            i < 0
+            or above < 0
+            or filling[above] < 0
+            or not tried.plan.profile
+            or places[p].row.kind not in {"head", "face"}
+        ):
+            continue
+        planned = (places[p].at - places[above].at).real
+        seen = (traits[i].at - traits[filling[above]].at).real * tried.side
+        count += abs(planned) > ASIDE and planned * seen < 0
+    return count
+
+
+def _adapted(tried: _Try, traits: Sequence[Trait]) -> tuple[Place, ...]:
+    """The places of a plan where a filled figure has them: counted from what carries them, turned with it, and as large as this figure is."""
+    places, up = places_of(tried.plan), tried.scores.up
+    there = [complex(traits[i].at.real * tried.side, traits[i].at.imag) if i >= 0 else None for i in tried.filling]
+    pairs = [(traits[i].long, places[p].row.long) for p, i in enumerate(tried.filling) if i >= 0]
+    size = math.exp(float(np.median([math.log(one / other) for one, other in pairs]))) if pairs else 1.0
+    size = min(max(size, 1 / LARGER), LARGER)
+    at: list[complex] = []
+    for p, place in enumerate(places):
+        above = up[p]
+        if above < 0:
+            at.append(place.at)
+            continue
+        way, turn = (place.at - places[above].at) * size, 1 + 0j
+        before = up[above]
+        if before >= 0 and places[above].side == place.side != "middle":
+            planned, seen = (
+                places[above].at - places[before].at,
+                (there[above] or at[above]) - (there[before] or at[before]),
+            )
+            if abs(planned) > 1e-6 and abs(seen) > 1e-6:
+                turn = seen / planned
+        at.append((there[above] or at[above]) + way * turn / abs(turn))
+    return tuple(replace(place, at=z) for place, z in zip(places, at, strict=True))
 
 
 def _with_held(scores: _Scores, plan: BodyPlan, pieces: Pieces, held: Mapping[str, str]) -> _Scores:
@@ -202,18 +285,16 @@ def _with_held(scores: _Scores, plan: BodyPlan, pieces: Pieces, held: Mapping[st
     return scores._replace(own=own, missing=missing)
 
 
-def _scores(
-    puppet: Puppet,
-    pieces: Pieces,
-    plan: BodyPlan,
-    facing: int,
-    likely: Mapping[tuple[str, str], float],
-    traits: Mapping[str, Trait],
-) -> _Scores:
-    places, keys = places_of(plan), pieces.keys
-    names = [puppet.parts[key].name for key in keys]
+def _scores(art: "_Art", plan: BodyPlan, facing: int, places: tuple[Place, ...] = ()) -> _Scores:
+    """What speaks for each filling; `places` are those of the plan where a figure has them."""
+    pieces, likely = art.pieces, art.likely
+    places, keys = places or places_of(plan), pieces.keys
+    names = [art.puppet.parts[key].name for key in keys]
     own = np.array(
-        [[_fits(place, name, traits[key], facing) for key, name in zip(keys, names, strict=True)] for place in places]
+        [
+            [_fits(place, name, art.traits[key], facing) for key, name in zip(keys, names, strict=True)]
+            for place in places
+        ]
     )
     hangs = np.full((len(keys), len(keys) + 1), APART)
     hangs[:, -1] = LOOSE
@@ -422,6 +503,34 @@ def _closed_up(scores: _Scores, filling: Sequence[int]) -> list[int]:
         for k, p in enumerate(row):
             found[p] = there[k] if k < len(there) else -1
     return found
+
+
+def _front_first(plan: BodyPlan, filling: Sequence[int], ahead: Sequence[float]) -> list[int]:
+    """The filling with legs that are counted (First thigh, Second thigh, ...) on the first places, the foremost first, on each side.
+
+    Which leg is the first is told by where it lies; `ahead` is how far each piece lies in the direction in which the figure looks.
+    """
+    places, found = places_of(plan), list(filling)
+    for side in ("near", "far"):
+        legs: dict[str, list[int]] = {}  # by number, the places of a leg
+        for p, place in enumerate(places):
+            word = place.row.name.split()[0].lower()
+            if place.side == side and word in ORDINALS:
+                legs.setdefault(word, []).append(p)
+        told = [[filling[p] for p in legs[word]] for word in ORDINALS if word in legs]
+        there = sorted((leg for leg in told if any(i >= 0 for i in leg)), key=lambda leg: -_mean_of(leg, ahead))
+        for places_of_leg, leg in zip(legs.values(), [*there, *([[-1] * 99] * len(legs))], strict=False):
+            for p, i in zip(places_of_leg, leg, strict=False):
+                found[p] = i
+    return found
+
+
+def _mean_of(leg: Sequence[int], ahead: Sequence[float]) -> float:
+    """How far ahead a leg begins: its first piece."""
+    return next(ahead[i] for i in leg if i >= 0)
+
+
+ORDINALS = ("first", "second", "third", "fourth", "fifth", "sixth")
 
 
 def _sure(scores: _Scores, filling: Sequence[int], p: int) -> float:

@@ -4,6 +4,7 @@ On a puppet that has some of it already only what is missing is made: joints tha
 they are, and so do limbs, limits and controls.
 """
 
+import contextlib
 import math
 from collections.abc import Mapping, Sequence
 from typing import NamedTuple
@@ -28,6 +29,7 @@ from umbrite.rig.placement import ground_of, middle_of_part
 from umbrite.rig.words.names import unique
 from umbrite.rig.words.word_table import says_nothing
 
+ROUND, ON_PIVOT = 0.75, 0.3  # how round a disc is, and how far of its size its middle lies from a pivot at most
 ELSEWHERE = 0.08  # of a piece's length, as far as a pivot must be off to be one that does not fit any more
 FIRM = 0.6  # how good an overlap must be to tell so
 FAR_APART = 0.8  # widths between the ends of a piece that is long enough to have two
@@ -196,9 +198,16 @@ def _at_its_other_end(pieces: Pieces, filled: Filled, place: Place, pivot: compl
 
 def _joined(puppet: Puppet, pieces: Pieces, filled: Filled, placed: list[Place], told: list[str]) -> Puppet:
     """The pieces on the plan's places, hung from each other."""
+    proposals = {one.part: one for one in joints_among(puppet, pieces)}
     for place in placed:
         part, parent = filled.pieces[place.name], carrying(filled, place)
         joint = puppet.parts[part].joint
+        found = proposals.get(part) if parent is None and place.on else None
+        if found is not None and not _stands(puppet, joint) and found.parent != part:
+            # Nothing of the plan carries it, such as feet below a robe: it hangs where Find joints hangs it.
+            with contextlib.suppress(RigError):
+                puppet = join_parts(puppet, part, found.parent, found.pivot)
+            continue
         if parent is None:
             if not puppet.joints[joint].pivot_set:
                 puppet = move_pivot(puppet, joint, middle_of_part(puppet.parts[part]))
@@ -229,7 +238,9 @@ def _with_riders(
         joint = puppet.parts[part].joint
         if _stands(puppet, joint):
             continue
-        parent, pivot = _carrier_of(puppet, pieces, part, standing, proposals)
+        parent, pivot = _at_a_joint(puppet, pieces, part, standing) or _carrier_of(
+            puppet, pieces, part, standing, proposals
+        )
         if parent is None or puppet.parts[parent].joint == joint:
             continue
         try:
@@ -239,6 +250,23 @@ def _with_riders(
             continue
         riding.append((part, parent))
     return puppet, riding
+
+
+def _at_a_joint(puppet: Puppet, pieces: Pieces, part: str, standing: set[str]) -> tuple[str, complex] | None:
+    """For a small piece whose middle lies on a pivot, such as a disc over an elbow: the piece that turns there, and that pivot; else None."""
+    middle, box = middle_of_part(puppet.parts[part]), pieces.sheets[part].box
+    size = max(box.width, box.height)
+    if min(box.width, box.height) < ROUND * size:
+        return None
+    near = []
+    for other in standing:
+        joint = puppet.joints[puppet.parts[other].joint]
+        if joint.parent is not None and joint.pivot_set and size < 1.6 * pieces.widths[other]:
+            near.append((abs(joint.pivot.z - middle), other))
+    if not near or min(near)[0] > ON_PIVOT * size:
+        return None
+    other = min(near)[1]
+    return other, puppet.joints[puppet.parts[other].joint].pivot.z
 
 
 def _carrier_of(

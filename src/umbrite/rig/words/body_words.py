@@ -29,7 +29,7 @@ _KINDS: dict[str, str] = {
     "coat tail": "skirt", "skirt": "skirt", "kilt": "skirt", "belt": "belt", "buckle": "belt",
     "robe": "garment", "cape": "garment", "cloak": "garment", "dress": "garment", "gown": "garment", "coat": "garment", "jacket": "garment", "tunic": "garment",
     "trousers": "skirt", "pants": "skirt", "shorts": "skirt", "claw": "toe", "claws": "toe", "tentacle": "tentacle", "curl": "face", "curls": "face",
-    "tail": "tail", "wing": "wing", "satchel": "load", "bag": "load", "pack": "load", "saddle": "load", "apron": "load",
+    "tail": "tail", "wing": "wing", "fin": "fin", "fluke": "fin", "flukes": "fin", "satchel": "load", "bag": "load", "pack": "load", "saddle": "load", "apron": "load",
     "pole": "held", "lamp": "held", "lantern": "held", "staff": "held", "stick": "held", "cup": "held", "kettle": "held",
     "teapot": "held", "sword": "held", "broom": "held",
 }  # fmt: skip
@@ -48,7 +48,7 @@ _PARENTS: dict[str, tuple[str, ...]] = {
     "face": ("head",), "collar": ("neck", "trunk", "head"), "loose end": ("collar", "loose end"),
     "upper arm": ("trunk", "hips", "head"), "forearm": ("upper arm",), "hand": ("forearm", "upper arm"), "finger": ("hand",),
     "thigh": ("hips", "trunk"), "shin": ("thigh",), "foot": ("shin", "thigh"), "toe": ("foot",),
-    "tail": ("hips", "trunk"), "wing": ("trunk",), "skirt": ("hips",), "belt": ("hips", "trunk"),
+    "tail": ("hips", "trunk"), "fin": ("tail", "trunk"), "wing": ("trunk",), "skirt": ("hips",), "belt": ("hips", "trunk"),
     "garment": ("trunk", "hips", "neck"), "tentacle": ("head", "trunk"), "load": ("trunk", "hips"), "held": ("hand", "upper arm"),
 }  # fmt: skip
 

@@ -50,6 +50,7 @@ FOREIGN: dict[str, str] = {
     **dict.fromkeys(("haar", "haare", "cheveux", "pelo", "cabelo", "capelli", "wlosy", "kami"), "hair"),
     **dict.fromkeys(("hut", "muetze", "mutze", "chapeau", "sombrero", "gorro", "chapeu", "cappello", "kapelusz", "czapka", "boushi"), "hat"),
     **dict.fromkeys(("rock", "jupe", "falda", "saia", "gonna", "spodnica"), "skirt"),
+    **dict.fromkeys(("flosse", "nageoire", "aleta", "barbatana", "pinna", "pletwa"), "fin"),
     **dict.fromkeys(("robe", "gewand", "tunica", "tunika", "szata"), "robe"),
     **dict.fromkeys(("umhang", "mantella", "mantello", "capote", "peleryna"), "cape"),
     **dict.fromkeys(("kleid", "vestido", "vestito", "sukienka"), "dress"),
