@@ -1,6 +1,7 @@
 """Build by plan in the window: the figure beside the puppet, corrected by hand, and the whole rig in one step."""
 
 from collections.abc import Callable
+from contextlib import contextmanager
 from pathlib import Path
 
 import pytest
@@ -10,6 +11,7 @@ from PySide6.QtWidgets import QApplication
 
 from art.characters import character
 from umbrite.desk.session.stations import PIVOTS, REHEARSE
+from umbrite.files.long_work import CancelledError
 from umbrite.files.package import Package, save
 from umbrite.files.png import encode, fingerprint
 from umbrite.motion.evaluate import evaluate
@@ -161,11 +163,11 @@ def test_a_finished_puppet_is_kept_as_a_plan_and_offered_for_the_next(walker, ac
     act("undo")
     act("plan")
     assert session.drafts.now.plan.filled.plan.name == "Walker"
-    assert sheet.plan.count() == 8
+    assert sheet.plan.count() == 10
     (Path(walker.settings.fileName()).parent / "body plans" / "Odd.json").write_text("{}")
     sheet.leave.click()
     act("plan")
-    assert sheet.plan.count() == 8, "what is no plan is passed over"
+    assert sheet.plan.count() == 10, "what is no plan is passed over"
 
 
 def test_the_rig_is_laid_on_other_art_as_a_new_puppet(walker, act, tmp_path, answers):
@@ -260,3 +262,26 @@ def test_on_a_built_puppet_the_sheet_says_what_differs(walker, act):
     assert truth
     sheet.make.click()
     assert "Near arm" in {one.name for one in session.puppet.limbs.values()}
+
+
+@pytest.mark.parametrize("what", ["plan", "find-joints"])
+def test_long_looking_is_watched_and_stopped_without_a_trace(what, walker, act, monkeypatch):
+    session, seen = walker.session, []
+
+    @contextmanager
+    def impatient(_what):
+        def watch(done, of, name):
+            seen.append((done, of, name))
+            if done == 2:
+                raise CancelledError("Stopped. Nothing was added or changed.")
+
+        yield watch
+
+    monkeypatch.setattr(session, "watching", impatient)
+    before = session.history.now
+    act(what)
+    assert [done for done, _, _ in seen] == [0, 1, 2]
+    assert session.drafts.now.plan is None
+    assert not session.drafts.now.proposals
+    assert session.history.now is before
+    assert walker.frame.hints.message.startswith("Stopped.")

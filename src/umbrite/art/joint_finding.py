@@ -10,7 +10,7 @@ trims cut away, hidden parts and references left out.
 """
 
 import math
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from typing import NamedTuple
 
 import cv2
@@ -79,15 +79,27 @@ class Pieces(NamedTuple):
     contacts: dict[tuple[str, str], Contact]  # of a child and what it would hang from
 
 
-def find_joints(puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None) -> list[Proposal]:
+# Is told how many of how many pieces are looked at and which comes next; raises to stop.
+Told = Callable[[int, int, str], object]
+
+
+def nobody(_done: int, _all: int, _name: str) -> None:
+    """Nobody looks on."""
+
+
+def find_joints(
+    puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None, told: Told = nobody
+) -> list[Proposal]:
     """Proposals for parts (all of a puppet, or two and more of `keys`), each part at most once as a child, parents first.
 
     `pictures` gives RGBA pixels by drawing fingerprint. Raises RigError where there are not two parts.
     """
-    return joints_among(puppet, pieces_of(puppet, pictures, keys))
+    return joints_among(puppet, pieces_of(puppet, pictures, keys, told))
 
 
-def pieces_of(puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None) -> Pieces:
+def pieces_of(
+    puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None, told: Told = nobody
+) -> Pieces:
     """The parts that count, and how they lie on each other. Raises RigError where there are not two."""
     wanted = set(puppet.order if keys is None else keys)
     chosen = [key for key in puppet.order if key in wanted and _is_paper(puppet, key, asked=keys is not None)]
@@ -98,6 +110,7 @@ def pieces_of(puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[st
     areas = {key: _area(sheet) for key, sheet in sheets.items()}
     contacts: dict[tuple[str, str], Contact] = {}
     for i, one in enumerate(chosen):
+        told(i, len(chosen), puppet.parts[one].name)
         for other in chosen[i + 1 :]:
             if any(one in own and other in own and own[one] != own[other] for own in turns):
                 continue  # they take turns, so they never meet

@@ -89,6 +89,7 @@ class Window(QMainWindow):
         self.keeper.set_interval(self.preferences.autosave)
         self.outside = OutsideEditor(session, self.files.exchange, self)
         self.files.exchanged = self.outside.follow
+        session.watching = self.dialogs.watch
         self.workout_sheet: WorkoutSheet | None = None
         self.acts = ActionSet(session, self, lambda act: self.run(lambda: act.does(self)))
         self.frame = BoardFrame(session, [self.acts.made[key] for key in ("open", "demo-art", "demo")])

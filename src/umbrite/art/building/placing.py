@@ -17,7 +17,7 @@ from numpy.typing import NDArray
 
 from umbrite.art.building.body_plan import BodyPlan, Place, places_of
 from umbrite.art.building.named_variants import named_sets
-from umbrite.art.joint_finding import Pieces, likely_joints, pieces_of
+from umbrite.art.joint_finding import Pieces, Told, likely_joints, nobody, pieces_of
 from umbrite.art.masks import INSIDE, Sheet
 from umbrite.art.pictures import Picture
 from umbrite.rig.edits.variants.branches import parts_of
@@ -147,7 +147,7 @@ def ends_of(sheet: Sheet) -> tuple[complex, complex] | None:
     return complex(sheet.board(complex(middle - way))), complex(sheet.board(complex(middle + way)))
 
 
-def pieces_to_place(puppet: Puppet, pictures: Mapping[str, Picture]) -> Pieces:
+def pieces_to_place(puppet: Puppet, pictures: Mapping[str, Picture], told: Told = nobody) -> Pieces:
     """The parts that a plan looks at: what shows at rest, in sets and by names too, but for references, shades and lights. Raises RigError
     where there are not two.
     """
@@ -159,11 +159,17 @@ def pieces_to_place(puppet: Puppet, pictures: Mapping[str, Picture]) -> Pieces:
         key for key, part in puppet.parts.items()
         if key not in late and part.visible and not part.reference and part.clip is None and part.blend == "normal"
     ]  # fmt: skip
-    return pieces_of(puppet, pictures, keys)
+    return pieces_of(puppet, pictures, keys, told)
 
 
 def fill(
-    puppet: Puppet, pieces: Pieces, plans: Iterable[BodyPlan], held: Mapping[str, str] | None = None, facing: int = 0
+    puppet: Puppet,
+    pieces: Pieces,
+    plans: Iterable[BodyPlan],
+    held: Mapping[str, str] | None = None,
+    facing: int = 0,
+    *,
+    told: Told = nobody,
 ) -> list[Filled]:
     """Each plan filled with the pieces as well as it can be, the best first.
 
@@ -173,7 +179,9 @@ def fill(
     traits = traits_of(pieces)
     art = _Art(puppet, pieces, likely_joints(puppet, pieces), traits)
     tried = []
-    for plan in plans:
+    every = list(plans)
+    for number, plan in enumerate(every):
+        told(number, len(every) + CLOSELY, plan.name)
         for side in (facing,) if facing else (1, -1) if plan.profile else (1,):
             scores = _with_held(_scores(art, plan, side), plan, pieces, held or {})
             tried.append(_Try(plan, side, scores, *_worth(scores, pieces, _best(scores, QUICK))))
@@ -184,7 +192,9 @@ def fill(
         one._replace(**_worth(one.scores, pieces, _improved(one.scores, _best(one.scores, ROUNDS)))._asdict())
         for one in close
     ]
-    found = [_closer(art, one, held or {}) for one in found]
+    for i, one in enumerate(found):
+        told(len(every) + min(i, CLOSELY - 1), len(every) + CLOSELY, one.plan.name)
+        found[i] = _closer(art, one, held or {})
     found = sorted(
         [*found, *(one for i, one in enumerate(tried) if i >= CLOSELY and one.plan is not tried[0].plan)],
         key=lambda one: -one.total,

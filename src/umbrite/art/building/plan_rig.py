@@ -18,7 +18,7 @@ from umbrite.rig.change import change, names_like
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import make_chooser
 from umbrite.rig.edits.limits import set_limit, set_loose
-from umbrite.rig.edits.parenting import carry_together
+from umbrite.rig.edits.parenting import carry_together, master_name
 from umbrite.rig.edits.pivots import join_parts, keep_limbs, move_pivot
 from umbrite.rig.edits.renaming import renamed
 from umbrite.rig.errors import RigError
@@ -72,7 +72,9 @@ def build_rig(
     takes_turns = [] if wishes.only else named_sets(puppet)
     puppet, _ = with_named_sets(puppet, takes_turns, turns=wishes.variants, choosers=False)
     if wishes.master and not wishes.only and all(joint.role != "master" for joint in puppet.joints.values()):
-        puppet, _ = carry_together(puppet, children(puppet, None), "Master", ground_of(puppet), role="master")
+        puppet, _ = carry_together(
+            puppet, children(puppet, None), master_name(puppet), ground_of(puppet), role="master"
+        )
     limbs: list[str] = []
     if wishes.limbs:
         puppet, limbs = plan_limbs(puppet, filled, [place.name for place in placed], wishes, told)

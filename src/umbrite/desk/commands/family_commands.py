@@ -6,7 +6,7 @@ from umbrite.desk.commands.labels import label_of
 from umbrite.desk.commands.stillness import rewire
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.rig.edits.parenting import carry_together, set_parent
+from umbrite.rig.edits.parenting import carry_together, master_name, set_parent
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, children
 from umbrite.rig.ids import id_kind
@@ -33,7 +33,7 @@ def carry(session: Session) -> str:
 def put_master(session: Session) -> str:
     """The carrier of everything, pivot on the ground between the feet; returns its id."""
     puppet = session.puppet
-    puppet, key = carry_together(puppet, children(puppet, None), "Master", ground_of(puppet), role="master")
+    puppet, key = carry_together(puppet, children(puppet, None), master_name(puppet), ground_of(puppet), role="master")
     session.edit(tr("Put a master over everything"), puppet=puppet)
     session.selection.select([key])
     return key

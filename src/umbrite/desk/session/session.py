@@ -4,7 +4,8 @@ Views never edit a puppet; they ask the session, and it alone sends the signals 
 work by `preview`, and ends it by `settle` (one step of undo) or `spring_back` (as if nothing had been).
 """
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Iterator, Mapping
+from contextlib import contextmanager
 from pathlib import Path
 
 from msgspec.structs import replace
@@ -21,6 +22,7 @@ from umbrite.desk.session.selection import Selection
 from umbrite.desk.session.timeline import Timeline
 from umbrite.desk.session.workspace import Workspace
 from umbrite.desk.theme.language import tr
+from umbrite.files.long_work import Watch, Watching, unwatched
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import swing_at
 from umbrite.motion.animating.swinging import swings_of
@@ -35,12 +37,21 @@ from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
 from umbrite.rig.takes.take_list import Takes
 
 
+@contextmanager
+def unseen(_what: str) -> Iterator[Watch]:
+    """Long work that nobody looks at."""
+    yield unwatched
+
+
 class Session(QObject):
     """See the module. `changed` carries the old and the new shown document, once an edit; compare by identity.
 
     `settled` comes when a step is over: done, undone, saved, opened; not in the middle of a gesture.
     """
 
+    watching: Watching = staticmethod(
+        unseen
+    )  # shows how far long work is, and lets a person stop it; the window has a better one
     changed = Signal(object, object)
     settled = Signal()
     opened = Signal()

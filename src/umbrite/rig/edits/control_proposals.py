@@ -15,7 +15,7 @@ from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Control, Joint, Limb, Point, Puppet, point
 from umbrite.rig.placement import middle_of
 from umbrite.rig.words.body_words import kind_of
-from umbrite.rig.words.names import unique
+from umbrite.rig.words.names import first_free, unique
 
 # What turns looks like what turns: a ring with its flag. Widths on the screen, in pixels.
 KNOBS: dict[str, float] = {"head": 34.0, "neck": 26.0, "trunk": 34.0}
@@ -93,7 +93,7 @@ def _body(puppet: Puppet, moved: set[str]) -> list[Proposed]:
         return []
     pivots = [puppet.joints[key].pivot.z for key in over]
     first, offset = puppet.joints[over[0]].pivot.z, sum(pivots) / len(pivots)
-    name = unique("Body", names_like(puppet, "joint"))
+    name = first_free(("Body", "Whole body"), names_like(puppet, "joint"))
     grip = Control(name, "grip", over[0], "shield", point(offset - first), size=BODY_SIZE, on_screen=True)
     return [Proposed(grip, over=over)]
 

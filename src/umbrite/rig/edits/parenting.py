@@ -7,7 +7,7 @@ from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.errors import InUseError, RigError
 from umbrite.rig.family import ancestors, children, parts_on, users_of
 from umbrite.rig.model import Joint, Puppet, Role, point
-from umbrite.rig.words.names import unique
+from umbrite.rig.words.names import first_free, unique
 
 
 def set_parent(puppet: Puppet, keys: Iterable[str], parent: str | None) -> Puppet:
@@ -40,6 +40,11 @@ def _refuse_breaking_limb(puppet: Puppet, key: str) -> None:
         if key in limb.joints[1:] or key == limb.end:
             name = puppet.joints[key].name
             raise RigError(f"{name} is held by the limb {limb.name}; remove the limb first, then change its parent.")
+
+
+def master_name(puppet: Puppet) -> str:
+    """What the carrier of everything is called, also where a part is called Master."""
+    return first_free(("Master", "Everything"), names_like(puppet, "joint"))
 
 
 def carry_together(

@@ -74,6 +74,12 @@ def unique(name: str, taken: Iterable[str]) -> str:
     return f"{name} {number}"
 
 
+def first_free(names: Iterable[str], taken: Iterable[str]) -> str:
+    """The first of these names that is not taken, or the last of them with the next free number behind it."""
+    wanted, used = list(names), set(taken)
+    return next((name for name in wanted if name not in used), None) or unique(wanted[-1], used)
+
+
 def core_of(name: str) -> str:
     """The name without its side: 'Near upper arm' gives 'upper arm'."""
     side = side_word(name).lower()

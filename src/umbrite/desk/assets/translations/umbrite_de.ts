@@ -1724,6 +1724,42 @@
       <translation>Handgelenk</translation>
     </message>
     <message>
+      <source>Head alone</source>
+      <translation>Kopf allein</translation>
+    </message>
+    <message>
+      <source>A face in pieces: eyes, brows, nose, mouth, ears and hair on a head.</source>
+      <translation>Ein Gesicht in Teilen: Augen, Brauen, Nase, Mund, Ohren und Haar auf einem Kopf.</translation>
+    </message>
+    <message>
+      <source>Pupil</source>
+      <translation>Pupille</translation>
+    </message>
+    <message>
+      <source>Brow</source>
+      <translation>Braue</translation>
+    </message>
+    <message>
+      <source>Nose</source>
+      <translation>Nase</translation>
+    </message>
+    <message>
+      <source>Mouth</source>
+      <translation>Mund</translation>
+    </message>
+    <message>
+      <source>Jaw</source>
+      <translation>Kiefer</translation>
+    </message>
+    <message>
+      <source>Ear</source>
+      <translation>Ohr</translation>
+    </message>
+    <message>
+      <source>Hair</source>
+      <translation>Haar</translation>
+    </message>
+    <message>
       <source>Many-legged</source>
       <translation>Vielbeiner</translation>
     </message>
@@ -1840,10 +1876,6 @@
       <translation>Vorderer Fuß</translation>
     </message>
     <message>
-      <source>Ear</source>
-      <translation>Ohr</translation>
-    </message>
-    <message>
       <source>Serpent</source>
       <translation>Schlange</translation>
     </message>
@@ -1854,6 +1886,18 @@
     <message>
       <source>Spine</source>
       <translation>Wirbelsäule</translation>
+    </message>
+    <message>
+      <source>Swimmer</source>
+      <translation>Schwimmer</translation>
+    </message>
+    <message>
+      <source>A body with a tail in the place of legs: merfolk and seals.</source>
+      <translation>Ein Körper mit einem Schwanz an der Stelle der Beine: Meerleute und Robben.</translation>
+    </message>
+    <message>
+      <source>Fin</source>
+      <translation>Flosse</translation>
     </message>
     <message>
       <source>Tentacled</source>
@@ -2604,6 +2648,10 @@
       <translation>Alle vorgezeichneten Gelenke wurden weggelassen.</translation>
     </message>
     <message>
+      <source>Looking how the pieces lie on each other</source>
+      <translation>Ansehen, wie die Teile aufeinander liegen</translation>
+    </message>
+    <message>
       <source>{count} joints are pencilled in{words}. Click one to take it, drag it to correct it, Alt+click to leave it; Enter takes all.</source>
       <translation>{count} Gelenke sind vorgezeichnet{words}. Ein Klick nimmt eines, Ziehen berichtigt es, Alt+Klick lässt es aus; Eingabe nimmt alle.</translation>
     </message>
@@ -2674,6 +2722,10 @@
     <message>
       <source>The plan was rubbed out; nothing was made.</source>
       <translation>Der Bauplan ist ausradiert; nichts wurde gemacht.</translation>
+    </message>
+    <message>
+      <source>Looking which piece is which</source>
+      <translation>Ansehen, welches Teil welches ist</translation>
     </message>
     <message>
       <source>There is no folder for body plans here.</source>
