@@ -43,6 +43,24 @@ def figures(seeds, style):
     return Figures(float(np.mean(right)), float(np.mean(sure)), float(np.median(off)), float(np.quantile(off, 0.9)))
 
 
+def test_a_robe_carries_nothing_and_a_disc_lies_on_a_joint():
+    """Without names: what covers the body is no root by that alone."""
+    for seed in (40, 41):
+        one = character(seed, "robed", "default")
+        found = {p.part: p.parent for p in find_joints(one.puppet, one.pictures)}
+        robe = next(key for key, piece in one.pieces.items() if piece == "robe")
+        assert robe not in found.values()
+        assert one.pieces[found[robe]] == "trunk"
+        right = [found.get(key, "") == parent for key, parent in one.parents.items()]
+        assert np.mean(right) > 0.9
+    one = character(40, "robot", "default")
+    found = {p.part: p for p in find_joints(one.puppet, one.pictures)}
+    for key, piece in one.pieces.items():
+        if piece.endswith("knee disc"):
+            assert key not in {p.parent for p in found.values()}
+            assert abs(found[key].pivot - one.pivots[key]) < 0.2 * one.widths[key]
+
+
 LEAST = {"plain": 0.97, "joined": 0.97, "sided": 0.95, "german": 0.95, "neutral": 0.88, "default": 0.88}
 
 

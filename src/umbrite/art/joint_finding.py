@@ -10,7 +10,7 @@ trims cut away, hidden parts and references left out.
 """
 
 import math
-from collections.abc import Callable, Iterable, Mapping, Sequence
+from collections.abc import Callable, Collection, Iterable, Mapping, Sequence
 from typing import NamedTuple
 
 import cv2
@@ -47,8 +47,11 @@ ALIKE, PAIR = (
     0.5,
 )  # sizes of a pair differ by less; its joints may be so much less likely, together, for its sake
 CARRIES = 0.1  # what it says at most that one piece is larger than the other
+# So many large pieces a garment covers, what counts as large (of its area), how much of them lies on it, how large one of them is; how round
+# a disc is.
+COVERED, SMALL, MOSTLY, AS_LARGE, DISC = 3, 0.06, 0.6, 0.3, 0.85
 UNNAMED = 1.0  # the rank of a root whose name says nothing
-LARGE = 0.45  # of the largest piece: as large may be the root as well
+LARGE = 0.3  # of the largest piece: as large may be the root as well
 # How much contacts say: two round ends about one middle 1; one that lies on the other part; one of the part below; none; a piece on another.
 ONE_END, OTHER_END, NO_END, FULL_END, LIES_ON = 0.72, 0.55, 0.2, 0.3, 0.6
 
@@ -350,7 +353,10 @@ def joints_among(puppet: Puppet, pieces: Pieces) -> list[Proposal]:
     """The tree of each group of parts that hang together, from its root outwards."""
     keys, _, areas, widths, contacts = pieces
     names = {key: puppet.parts[key].name for key in keys}
-    likely = {pair: score for pair, score in likely_joints(puppet, pieces).items() if score >= LEAST_LIKELY}
+    every = {pair: score for pair, score in likely_joints(puppet, pieces).items() if score >= LEAST_LIKELY}
+    aside = _beside_the_body(names, pieces, every)
+    likely = {pair: score for pair, score in every.items() if aside.isdisjoint(pair)}
+    keys = [key for key in keys if key not in aside]
     found: list[Proposal] = []
     for group in _groups(keys, likely):
         joined = _joined_pieces(group, _tree(group, likely))
@@ -367,6 +373,84 @@ def joints_among(puppet: Puppet, pieces: Pieces) -> list[Proposal]:
             Proposal(child, parents[child], contacts[child, parents[child]].pivots[0], _sure(child, parents, likely))
             for child in order
         ]
+    return found + _hung_beside(aside, {one.part: one.parent for one in found}, pieces, every)
+
+
+def _beside_the_body(
+    names: Mapping[str, str], pieces: Pieces, likely: Mapping[tuple[str, str], float]
+) -> frozenset[str]:
+    """What hangs from the body and carries nothing of it, where no name says otherwise: garments that lie before or behind all that they
+    cover, and discs on the seams of others.
+    """
+    found = set()
+    for key in pieces.keys:
+        if kind_of(names[key]):
+            continue
+        touching = [other for other in pieces.keys if (key, other) in likely or (other, key) in likely]
+        if _is_garment(key, touching, pieces) or _is_disc(key, touching, pieces):
+            found.add(key)
+    return frozenset(found) if len(found) < len(pieces.keys) - 1 else frozenset()
+
+
+def _is_garment(key: str, touching: Sequence[str], pieces: Pieces) -> bool:
+    """Whether a piece covers several large pieces for the most part, one of them about as large as itself, that hang firmly together without
+    it and not on it.
+    """
+    large = [other for other in touching if pieces.areas[other] > SMALL * pieces.areas[key]]
+    covered = [other for other in large if _share_on(other, key, pieces) > MOSTLY]
+    if len(covered) < COVERED or max(pieces.areas[other] for other in covered) < AS_LARGE * pieces.areas[key]:
+        return False
+
+    def firm(one: str, other: str) -> bool:
+        return (one, other) in pieces.contacts and max(pieces.contacts[one, other].goods) >= FIRM
+
+    together = sum(firm(one, other) for i, one in enumerate(covered) for other in covered[i + 1 :])
+    return together >= COVERED - 1 and sum(firm(key, other) for other in covered) <= 1
+
+
+def _is_disc(key: str, touching: Sequence[str], pieces: Pieces) -> bool:
+    """Whether a small round piece lies on two larger ones that lie on each other, about where they do."""
+    sheet, area = pieces.sheets[key], pieces.areas[key]
+    wide, tall = sheet.box.width, sheet.box.height
+    larger = [other for other in touching if pieces.areas[other] > 2.5 * area]
+    if len(larger) < 2 or min(wide, tall) < DISC * max(wide, tall) or area < DISC**2 * 0.7 * wide * tall:
+        return False
+    middle = complex(sheet.box.left + wide / 2, sheet.box.top + tall / 2)
+    seams = [
+        pieces.contacts[one, other].pivots[0]
+        for i, one in enumerate(larger)
+        for other in larger[i + 1 :]
+        if (one, other) in pieces.contacts
+    ]
+    return any(abs(pivot - middle) < 0.35 * max(wide, tall) for pivot in seams)
+
+
+def _share_on(one: str, other: str, pieces: Pieces) -> float:
+    """The share of a piece that lies on another."""
+    found = shared_area(pieces.sheets[one], pieces.sheets[other])
+    return 0.0 if found is None else found[1] / max(pieces.areas[one], 1.0)
+
+
+def _hung_beside(
+    aside: Collection[str], parents: Mapping[str, str], pieces: Pieces, likely: Mapping[tuple[str, str], float]
+) -> list[Proposal]:
+    """A disc hangs from the lower of the two pieces on whose seam it lies, a garment from the largest piece that it lies on."""
+    found = []
+    for key in sorted(aside, key=pieces.keys.index):
+        touching = [other for other in pieces.keys if (key, other) in pieces.contacts and other not in aside]
+        if not touching:
+            continue
+        box = pieces.sheets[key].box
+        middle = complex(box.left + box.width / 2, box.top + box.height / 2)
+        seams = [
+            (abs(pieces.contacts[child, parent].pivots[0] - middle), child)
+            for child, parent in parents.items() if child in touching and parent in touching
+        ]  # fmt: skip
+        near = min(seams, default=(math.inf, ""))
+        on_seam = near[0] < 0.35 * max(box.width, box.height) and pieces.areas[key] < pieces.areas[near[1]]
+        parent = near[1] if on_seam else max(touching, key=lambda other: pieces.areas[other])
+        pivot = middle if on_seam else pieces.contacts[key, parent].pivots[0]
+        found.append(Proposal(key, parent, pivot, min(0.8, max(likely.get((key, parent), 0.3), 0.3))))
     return found
 
 
@@ -433,7 +517,7 @@ def _root(
         return max(ends, key=lambda key: areas[key])
     large = [
         key for key in best
-        if areas[key] >= LARGE * areas[largest] and len(joined[key]) >= 3 and (key == largest or largest in joined[key])
+        if areas[key] >= LARGE * areas[largest] and len(joined[key]) >= 3 and (key == largest or largest in joined[key] or any(largest in joined[next_] for next_ in joined[key]))
     ]  # fmt: skip
 
     def carried(key: str) -> float:
