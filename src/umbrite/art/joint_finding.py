@@ -51,6 +51,7 @@ CARRIES = 0.1  # what it says at most that one piece is larger than the other
 # a disc is.
 COVERED, SMALL, MOSTLY, AS_LARGE, DISC = 3, 0.06, 0.6, 0.3, 0.85
 UNNAMED = 1.0  # the rank of a root whose name says nothing
+LEGGED = 0.12  # of the largest piece: from there on what carries a pair of limbs may be the root
 LARGE = 0.3  # of the largest piece: as large may be the root as well
 # How much contacts say: two round ends about one middle 1; one that lies on the other part; one of the part below; none; a piece on another.
 ONE_END, OTHER_END, NO_END, FULL_END, LIES_ON = 0.72, 0.55, 0.2, 0.3, 0.6
@@ -360,11 +361,11 @@ def joints_among(puppet: Puppet, pieces: Pieces) -> list[Proposal]:
     found: list[Proposal] = []
     for group in _groups(keys, likely):
         joined = _joined_pieces(group, _tree(group, likely))
-        root = _root(group, joined, names, areas, contacts)
+        root = _root(group, joined, names, pieces)
         parents = _like_pairs(_hung_from(root, group, likely), likely, areas, widths)
         # What carries what has changed by now, and so may what carries all.
         joined = _joined_pieces(group, parents)
-        again = _root(group, joined, names, areas, contacts)
+        again = _root(group, joined, names, pieces)
         if again != root:
             root = again
             parents = _like_pairs(_hung_from(root, group, likely), likely, areas, widths)
@@ -498,14 +499,9 @@ def _groups(keys: Sequence[str], likely: Mapping[tuple[str, str], float]) -> lis
     return [[key for key in keys if key in group] for group in nx.connected_components(graph)]
 
 
-def _root(
-    group: list[str],
-    joined: Mapping[str, list[str]],
-    names: Mapping[str, str],
-    areas: Mapping[str, float],
-    contacts: Mapping[tuple[str, str], Contact],
-) -> str:
-    """What carries all others: by name; else the largest piece, the lowest of large ones that carry several; of a chain its wide end."""
+def _root(group: list[str], joined: Mapping[str, list[str]], names: Mapping[str, str], pieces: Pieces) -> str:
+    """What carries all others: by name; else the lowest of those at which two limbs of one size begin; else the largest piece, the lowest of large ones that carry several; of a chain its wide end."""
+    areas, widths, contacts = pieces.areas, pieces.widths, pieces.contacts
     rank = max(root_rank(names[key]) for key in group)
     best = [key for key in group if root_rank(names[key]) == rank]
     if rank != UNNAMED:
@@ -524,7 +520,19 @@ def _root(
         """How low on the board the joints of a piece lie."""
         return float(np.mean([contacts[other, key].pivots[0].imag for other in joined[key]]))
 
-    return max(large, key=carried, default=largest)
+    single = [key for key in best if not any(_alike(key, other, areas, widths) for other in group if other != key)]
+    legged = [
+        key for key in single if areas[key] >= LEGGED * areas[largest] and _carries_pair(key, joined, areas, widths)
+    ]
+    return max(legged or large, key=carried, default=largest)
+
+
+def _carries_pair(
+    key: str, joined: Mapping[str, Sequence[str]], areas: Mapping[str, float], widths: Mapping[str, float]
+) -> bool:
+    """Whether two limbs of one size begin at a piece: pieces that are alike, each with another one beyond it."""
+    limbs = [other for other in joined[key] if len(joined[other]) >= 2]
+    return any(_alike(one, other, areas, widths) for i, one in enumerate(limbs) for other in limbs[i + 1 :])
 
 
 def _joined_pieces(group: list[str], tree: Mapping[str, str]) -> dict[str, list[str]]:
