@@ -85,7 +85,9 @@ def plan_limbs(
             pair += made
         limbs += pair
         if len(said.against) == len(pair) > 0:  # of a figure seen from the front one of two always is
-            told.append(f"{' and '.join(said.against)} bend otherwise than in most such bodies. T turns a bend side.")
+            told.append(
+                f"{' and '.join(said.against)} bend otherwise than in most such bodies, as they are drawn. Alt+Shift+T turns a drawn bend over."
+            )
     return puppet, limbs
 
 
