@@ -62,7 +62,7 @@ def feet(window):
             for key in parts_on(puppet(window), limb.end):
                 part = puppet(window).parts[key]
                 middle = board_from_drawing(part.placement)(complex(part.drawing.width, part.drawing.height) / 2)
-                end = pivot + (middle - pivot) * 1.25
+                end = pivot + (middle - pivot) * 1.5  # beyond what of the shin lies over it
                 found[key] = complex(window.session.placed.joint_map(limb.end)(end))
     return found
 
@@ -89,7 +89,7 @@ def test_a_stranger_is_rigged_moves_its_body_over_still_feet_and_turns_a_foot(pe
     person.settle(300)
 
     # The body goes down by 80 px; the feet's pixels stay as they are.
-    body = control(window, lambda c: c.kind == "grip" and c.name.startswith("Body"))
+    body = control(window, lambda c: c.kind == "grip" and c.name in {"Body", "Whole body"})
     standing, still = feet(window), session.placed.control_at(puppet(window).controls[body])
     spots = [person.board(z) for z in standing.values()]
     before = pixels(person, spots)
@@ -119,7 +119,7 @@ def test_a_pose_is_kept_and_blended_by_its_groove(person, window, tmp_path):
     session = window.session
     build(person, draw("bird", tmp_path / "bird"), by_finding=False)
     person.key("ctrl+5")
-    body = control(window, lambda c: c.kind == "grip" and c.name.startswith("Body"))
+    body = control(window, lambda c: c.kind == "grip" and c.name in {"Body", "Whole body"})
     start = at_control(person, body)
     person.drag(start, start + QPoint(20, 30))
     person.key("s")

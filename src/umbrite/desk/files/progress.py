@@ -19,7 +19,10 @@ PATIENCE = 400  # milliseconds before progress is shown
 
 @contextmanager
 def watched(parent: QWidget, what: str) -> Iterator[Watch]:
-    """A progress window that comes up where work takes longer than a moment; its Cancel raises CancelledError."""
+    """A progress window that comes up where work takes longer than a moment; its Cancel raises CancelledError. The keys go back to where
+    they were.
+    """
+    focused = QApplication.focusWidget()
     dialog = QProgressDialog(what, tr("Cancel"), 0, 1, parent)
     dialog.setWindowModality(Qt.WindowModality.WindowModal)
     dialog.setMinimumDuration(PATIENCE)
@@ -37,8 +40,13 @@ def watched(parent: QWidget, what: str) -> Iterator[Watch]:
     try:
         yield watch
     finally:
+        shown = dialog.isVisible()
         dialog.close()
         dialog.deleteLater()
+        if shown:
+            parent.activateWindow()
+            if focused is not None:
+                focused.setFocus()
 
 
 def in_thread(work: Callable[[Watch], Result], watch: Watch) -> Result:
