@@ -6,6 +6,7 @@ filling is found by dynamic programming from the ends to the root; a piece that 
 is tried on the free places and exchanged as long as anything gains. Both facings are tried, and all plans where none is given.
 """
 
+import itertools
 import math
 from collections.abc import Iterable, Iterator, Mapping, Sequence
 from typing import NamedTuple
@@ -42,9 +43,11 @@ BEFORE = 1.0
 # Of a joint that is certain, of pieces that do not touch, and of one whose carriers are all missing.
 HANGS, APART, LOOSE = 1.6, -1.6, -0.4
 MISSING = -2.0  # of a place that the plan needs
-LEFT_OVER = -1.0  # of a piece that lies on nothing
+LEFT_OVER, LYING_ON = -1.5, 0.2  # of a piece without a place; the share of it for a small one that lies on another
 ALIKE = 0.6  # of pairs of one size
-DEARER, ROUNDS, QUICK, CLOSELY = 0.6, 60, 30, 4
+# By so much (a logarithm) a piece of a row is larger than the one before; what that costs, and what it costs if they do not touch.
+THICKER, GROWS, TORN = 0.25, 4.0, 3.0
+DEARER, ROUNDS, QUICK, CLOSELY = 0.6, 60, 30, 7
 # A head or a face so far beside what carries it tells where a figure looks; what it costs if it lies on the other side.
 ASIDE, TURNED = 0.05, 12.0
 FITTED, LARGER = 2, 1.5  # so often a plan is fitted to a figure, and by how much its pieces may be larger or smaller
@@ -107,8 +110,10 @@ class _Try(NamedTuple):
     filling: list[int]
 
 
-def _worth(scores: _Scores, pieces: Pieces, filling: list[int]) -> _Worth:
-    return _Worth(_total(scores, filling) + _left_over(pieces, filling), filling)
+def _worth(scores: _Scores, pieces: Pieces, filling: list[int], *, rows: bool = True) -> _Worth:
+    """What a filling is worth with all that is left over; a first quick one is not asked yet whether its `rows` are rows."""
+    unlike = _unlike_a_row(scores, filling) if rows else 0.0
+    return _Worth(_total(scores, filling) + _left_over(pieces, filling) - unlike, filling)
 
 
 def traits_of(pieces: Pieces) -> dict[str, Trait]:
@@ -184,7 +189,7 @@ def fill(
         told(number, len(every) + CLOSELY, plan.name)
         for side in (facing,) if facing else (1, -1) if plan.profile else (1,):
             scores = _with_held(_scores(art, plan, side), plan, pieces, held or {})
-            tried.append(_Try(plan, side, scores, *_worth(scores, pieces, _best(scores, QUICK))))
+            tried.append(_Try(plan, side, scores, *_worth(scores, pieces, _best(scores, QUICK), rows=False)))
     tried.sort(key=lambda one: -one.total)
     # The best few are looked into closely, the best plan in both facings.
     close = [one for i, one in enumerate(tried) if i < CLOSELY or one.plan is tried[0].plan]
@@ -192,6 +197,8 @@ def fill(
         one._replace(**_worth(one.scores, pieces, _improved(one.scores, _best(one.scores, ROUNDS)))._asdict())
         for one in close
     ]
+    # Which plan it is tells the plan as it stands, for one that has been fitted fits many a figure; which way it looks the fitted one.
+    first = {one.plan.name: one.total for one in sorted([*tried, *found], key=lambda one: one.total)}
     for i, one in enumerate(found):
         told(len(every) + min(i, CLOSELY - 1), len(every) + CLOSELY, one.plan.name)
         found[i] = _closer(art, one, held or {})
@@ -212,7 +219,7 @@ def fill(
             sure = {name: sure_of[i] for name, i in filled}
             left = tuple(key for key in pieces.keys if key not in set_.values())
             best[plan.name] = Filled(plan, set_, sure, left, side, total)
-    return sorted(best.values(), key=lambda one: -one.score)
+    return sorted(best.values(), key=lambda one: -first[one.plan.name])
 
 
 def _closer(art: _Art, tried: _Try, held: Mapping[str, str]) -> _Try:
@@ -459,6 +466,17 @@ def _total(scores: _Scores, filling: Sequence[int]) -> float:
     return total
 
 
+def _unlike_a_row(scores: _Scores, filling: Sequence[int]) -> float:
+    """What speaks against rows: a tail gets thinner, and does not begin anew in its middle as two legs would that were taken for one."""
+    cost = 0.0
+    for row in scores.rows:
+        there = [filling[p] for p in row if filling[p] >= 0]
+        for before, after in itertools.pairwise(there):
+            cost += GROWS if scores.sizes[after] - scores.sizes[before] > THICKER else 0.0
+            cost += TORN if scores.hangs[after, before] <= APART else 0.0
+    return cost
+
+
 def _improved(scores: _Scores, filling: list[int]) -> list[int]:
     """The filling with pieces exchanged, put onto free places or taken away, as long as anything gains by it."""
     total = _total(scores, filling)
@@ -501,7 +519,7 @@ def _left_over(pieces: Pieces, filling: Sequence[int]) -> float:
             continue
         on = any(one == key for one, _ in pieces.contacts)
         small = pieces.areas[key] < 0.02 * sum(pieces.areas.values())
-        cost += LEFT_OVER * (0.3 if small and on else 1.0)
+        cost += LEFT_OVER * (LYING_ON if small and on else 1.0)
     return cost
 
 
