@@ -332,11 +332,7 @@ def _longneck(figure):
     figure.add("", "trunk", "", 350 + 520j, 620 + 510j, (about(105), about(100)), 20)
     neck = figure.add("", "neck", "trunk", 660 + 470j, 740 + 200j, (about(52), about(36)), 19)
     figure.add("", "head", "neck", neck.end - 5j, neck.end + 95 + 15j, (about(48), about(32)), 25)
-    for side, depth, off in (("far", 2, 28), ("near", 30, -14)):
-        for which, x in (("hind", 330.0), ("front", 640.0)):
-            w = about(40, which)
-            figure.chain(side, [f"{which} thigh", f"{which} shin", f"{which} foot"], "trunk", complex(x + off, 570), DOWN,
-                         [160, 155, 40], [w, w * 0.75, w * 0.55, w * 0.6], depth)  # fmt: skip
+    _four_legs(figure, 330 + 570j, 640 + 570j, [160, 155, 40], 40, (28, -14))
     figure.chain("", ["tail 1", "tail 2"], "trunk", 260 + 490j, math.pi * 0.8, [70, 70], [22, 18, 12], 8)
     figure.add("near", "eye", "head", neck.end + 40 - 8j, neck.end + 43 - 8j, (10, 10), 26)
 
@@ -397,16 +393,21 @@ def _swimmer(figure):
         figure.add(side, "eye", "head", eye, eye + 3, (about(12), about(12)), 27)
 
 
+def _four_legs(figure, hind, front, lengths, width, off):
+    """Both legs of the far side, then of the near one, so far `off` to the side."""
+    for side, depth, x in (("far", 2, off[0]), ("near", 30, off[1])):
+        for which, at in (("hind", hind), ("front", front)):
+            w = figure.about(width, which)
+            figure.chain(side, [f"{which} {piece}" for piece in ("thigh", "shin", "foot")], "trunk", at + x, DOWN,
+                         lengths, [w, w * 0.75, w * 0.55, w * 0.6], depth)  # fmt: skip
+
+
 def _quadruped(figure):
     about = figure.about
     figure.add("", "trunk", "", 380 + 450j, 680 + 440j, (about(110), about(100)), 20)
     figure.add("", "neck", "trunk", 700 + 400j, 790 + 290j, (about(60), about(50)), 19)
     figure.add("", "head", "neck", 790 + 285j, 890 + 310j, (about(60), about(40)), 25)
-    for side, depth, off in (("far", 2, 30), ("near", 30, -15)):
-        for which, x in (("hind", 370.0), ("front", 690.0)):
-            w = about(46, which)
-            figure.chain(side, [f"{which} thigh", f"{which} shin", f"{which} foot"], "trunk", complex(x + off, 500), DOWN,
-                         [150, 140, 45], [w, w * 0.75, w * 0.55, w * 0.6], depth)  # fmt: skip
+    _four_legs(figure, 370 + 500j, 690 + 500j, [150, 140, 45], 46, (30, -15))
     figure.chain(
         "", ["tail 1", "tail 2", "tail 3"], "trunk", 290 + 420j, math.pi * 0.85, [90, 90, 80], [26, 22, 18, 12], 8
     )

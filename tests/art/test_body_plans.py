@@ -14,7 +14,7 @@ from umbrite.art.building.own_plan import plan_of
 from umbrite.art.building.placing import fill, pieces_to_place
 from umbrite.art.building.plan_limbs import Wishes
 from umbrite.art.building.plan_rig import build_rig, pivots_elsewhere
-from umbrite.art.joint_finding import pieces_of
+from umbrite.art.contacts import pieces_of
 from umbrite.checking.puppet_findings import findings
 from umbrite.cli import main
 from umbrite.files.package import load

@@ -4,8 +4,8 @@ import math
 from collections.abc import Mapping
 
 from umbrite.art.building.body_plan import BodyPlan, PlanLimb, Row, Turns, places_of
-from umbrite.art.building.placing import Trait, traits_of
-from umbrite.art.joint_finding import Pieces
+from umbrite.art.building.place_scores import Trait, traits_of
+from umbrite.art.contacts import Pieces
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, parts_on
 from umbrite.rig.limb_shape import bends_to, drawn_bend

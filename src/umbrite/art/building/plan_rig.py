@@ -9,11 +9,16 @@ import math
 from collections.abc import Mapping, Sequence
 from typing import NamedTuple
 
+import cv2
+import numpy as np
+
 from umbrite.art.building.body_plan import Place, Turns, places_of
 from umbrite.art.building.named_variants import named_sets, with_named_sets
-from umbrite.art.building.placing import Filled, ends_of
+from umbrite.art.building.placing import Filled
 from umbrite.art.building.plan_limbs import Wishes, plan_limbs
-from umbrite.art.joint_finding import Pieces, Proposal, joints_among
+from umbrite.art.contacts import Pieces
+from umbrite.art.joint_finding import Proposal, joints_among
+from umbrite.art.masks import INSIDE, Sheet
 from umbrite.rig.change import change, names_like
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import make_chooser
@@ -190,7 +195,7 @@ def _at_its_other_end(pieces: Pieces, filled: Filled, place: Place, pivot: compl
     if len(below) != 1:
         return pivot
     after = pieces.contacts[below[0], part].pivots[0]
-    ends = ends_of(pieces.sheets[part])
+    ends = _ends_of(pieces.sheets[part])
     if ends is None or abs(ends[0] - ends[1]) < FAR_APART * pieces.widths[part]:
         return pivot
     first = max(ends, key=lambda end: abs(end - after))
@@ -326,3 +331,17 @@ def range_of(puppet: Puppet, key: str, turns: Turns) -> tuple[float, float] | No
     side = bends_to(puppet, limb)
     ends = side * (-back - side * drawn), side * (most - side * drawn)
     return min(*ends, 0.0), max(*ends, 0.0)
+
+
+def _ends_of(sheet: Sheet) -> tuple[complex, complex] | None:
+    """The middles of the two round ends that a long piece would have, on the board; None for one that shows nothing."""
+    found, _ = cv2.findContours((sheet.alpha >= INSIDE).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
+    if not found:
+        return None
+    corners = cv2.boxPoints(cv2.minAreaRect(np.concatenate(found)))
+    z = corners[:, 0] + 1j * corners[:, 1] + 0.5 + 0.5j
+    one, other = (z[1] - z[0]), (z[2] - z[1])
+    long, wide = (one, other) if abs(one) >= abs(other) else (other, one)
+    way = long / max(abs(long), 1e-9) * max(abs(long) - abs(wide), 0.0) / 2
+    middle = z.mean()
+    return complex(sheet.board(complex(middle - way))), complex(sheet.board(complex(middle + way)))

@@ -15,7 +15,8 @@ from umbrite.art.bending.bendy import mesh_for
 from umbrite.art.building.body_plan import BodyPlan
 from umbrite.art.building.own_plan import plan_with_places
 from umbrite.art.building.placing import Filled, fill, pieces_to_place
-from umbrite.art.joint_finding import Pieces, joints_among
+from umbrite.art.contacts import Pieces
+from umbrite.art.joint_finding import joints_among
 from umbrite.art.masks import sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.rig.change import change, put, take_out

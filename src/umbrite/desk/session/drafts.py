@@ -15,7 +15,8 @@ if TYPE_CHECKING:
     from umbrite.art.building.body_plan import BodyPlan
     from umbrite.art.building.placing import Filled
     from umbrite.art.building.plan_limbs import Wishes
-    from umbrite.art.joint_finding import Pieces, Proposal
+    from umbrite.art.contacts import Pieces
+    from umbrite.art.joint_finding import Proposal
     from umbrite.art.joint_limits import FoundLimit
     from umbrite.files.package import Package
 
