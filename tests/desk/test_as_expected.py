@@ -332,7 +332,7 @@ def test_what_is_fixed_is_not_moved_and_what_has_sizes_keeps_them(wick_window, h
     wrist = session.placed.pivot(joint(session.puppet, "Near hand"))
     hand.drag(wrist + complex(-25, 45), wrist + complex(-25, 145))
     assert session.pose == {}
-    assert "is fixed: it is not moved by hand" in wick_window.frame.hints.message
+    assert "is fixed, so it can't be moved by hand" in wick_window.frame.hints.message
     session.workspace.take_tool(SQUASH)
     pivot = session.placed.pivot(head)
     hand.drag(pivot - 90j, pivot - 180j)

@@ -103,7 +103,7 @@ def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window, hand):
     assert "a circle" in art_window.frame.hints.message
     session.selection.select([])
     hand.drag(pivot[head], 1100 + 100j)
-    assert "let the cord go on a rivet" in art_window.frame.hints.message
+    assert "drop the cord on a rivet" in art_window.frame.hints.message
 
 
 def test_limits_are_typed_as_people_see_them(wick_window):

@@ -172,7 +172,7 @@ def test_switching_the_arm_takes_the_hands_place_over_and_tells_what_is_out_of_r
     session.step(-1)
     session.edit("Far away", pose={f"{limbs[0].target}.x": 900.0})
     variant_commands.choose(session, key, raised.number)
-    assert "out of its reach" in wick_window.frame.hints.message
+    assert "can't reach where the hand was" in wick_window.frame.hints.message
 
 
 def test_the_tape_shows_thumbnails_held_until_the_next(wick_window):

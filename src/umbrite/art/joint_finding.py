@@ -22,10 +22,8 @@ from umbrite.rig.words.names import side_of
 LEAST_LIKELY = 0.12
 UNLIKELY = 0.0  # a joint that is likely the other way round only
 BESIDE, FEW_BETWEEN = 0.1, 8.0  # what it says that two pieces are neighbours in the draw order
-ALIKE, PAIR = (
-    0.03,
-    0.5,
-)  # sizes of a pair differ by less; its joints may be so much less likely, together, for its sake
+# Sizes of a pair differ by less; its joints may be so much less likely, together, for its sake.
+ALIKE, PAIR = 0.03, 0.5
 CARRIES = 0.1  # what it says at most that one piece is larger than the other
 # So many large pieces a garment covers, what counts as large (of its area), how much of them lies on it, how large one of them is; how round
 # a disc is.

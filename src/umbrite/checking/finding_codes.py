@@ -67,12 +67,12 @@ CODES: dict[str, Code] = {
         "Keep the side it has", lambda puppet, key: change(puppet, key, side_chosen=True),
     ),
     "branches-alike": Code(
-        "hint", "Limbs", "{name} and {other} begin at one place of one side. If one of them should show at a time, make them a set.",
-        "Two arms of one side are usually drawings to choose from. Select the joints with which they begin, and use Branches from the selected.",
+        "hint", "Limbs", "{name} and {other} start at the same place on the same side. If only one should show at a time, make a set of them.",
+        "Two arms on one side are usually alternatives. Select their first joints and use Branches from the selected.",
     ),
     "limb-unequal": Code(
         "hint", "Limbs",
-        "{name} is {one:.0f} px long and {twin} {other:.0f} px. Look whether both should reach as far.",
+        "{name} is {one:.0f} px long and {twin} {other:.0f} px. Check that both should reach equally far.",
         "Limbs of a pair usually reach equally far; a pivot may have slipped.",
     ),
     "limb-locked": Code(

@@ -140,7 +140,7 @@ def link(session: Session) -> None:
         session.selection.select([there])
         name = puppet.links[there].name
         session.say(
-            tr("These are linked already, by {name}. Once more would add to that; here is its curve.", name=name)
+            tr("These are linked already, by {name}; here is its curve. A second link would add to it.", name=name)
         )
         return
     puppet, key = add_link(puppet, source, drives, [(-1.0, -0.5), (0.0, 0.0), (1.0, 0.5)])

@@ -55,7 +55,7 @@ class RenameDialog(QDialog):
         found = self._wanted()
         lines = [f"{old} \N{RIGHTWARDS ARROW} {new}" for old, new in found.values()]
         if not lines:
-            lines = [tr("No name has that in it.") if self.sought.text() else ""]
+            lines = [tr("No name contains that.") if self.sought.text() else ""]
         more = [tr("and {count} more", count=len(lines) - SHOWN)] if len(lines) > SHOWN else []
         self.words.setText("\n".join([*lines[:SHOWN], *more]))
         self.ok.setEnabled(bool(found))

@@ -50,7 +50,7 @@ class FindingsList(QFrame):
         groups = grouped(each for each in found if each not in later) + ([[]] if later else []) + grouped(later)
         for group in groups:
             if not group:
-                column.addWidget(QLabel(tr("About what was not begun yet:")))
+                column.addWidget(QLabel(tr("For stations you have not used yet:")))
                 continue
             column.addWidget(self._row(group[0]) if len(group) == 1 else self._group(group))
         count = len(self.session.puppet.meant)

@@ -49,9 +49,8 @@ class Session(QObject):
     `settled` comes when a step is over: done, undone, saved, opened; not in the middle of a gesture.
     """
 
-    watching: Watching = staticmethod(
-        unseen
-    )  # shows how far long work is, and lets a person stop it; the window has a better one
+    # Shows how far long work is, and lets a person stop it; the window has a better one.
+    watching: Watching = staticmethod(unseen)
     changed = Signal(object, object)
     settled = Signal()
     opened = Signal()

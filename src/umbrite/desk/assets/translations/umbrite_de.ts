@@ -1980,7 +1980,7 @@
       <translation>{name} zu {other}</translation>
     </message>
     <message>
-      <source>Nothing was bound: let the cord go on a bone, a rivet or a part that is carried.</source>
+      <source>Nothing was bound: drop the cord on a bone, a rivet or a part that is carried.</source>
       <translation>Nichts wurde gebunden: die Schnur auf einem Knochen, einer Niete oder einem getragenen Teil loslassen.</translation>
     </message>
     <message>
@@ -2092,7 +2092,7 @@
       <translation>{name} hängt jetzt an {name2}. {moved}</translation>
     </message>
     <message>
-      <source>Nothing was hung: let the cord go on a rivet or on a part that should carry it.</source>
+      <source>Nothing was hung: drop the cord on a rivet or on a part that should carry it.</source>
       <translation>Nichts wurde angehängt: die Schnur auf einer Niete oder einem Teil loslassen, das es tragen soll.</translation>
     </message>
     <message>
@@ -2108,8 +2108,8 @@
       <translation>{name} setzen</translation>
     </message>
     <message>
-      <source>{name} is fixed: it is not moved by hand. Details tells so.</source>
-      <translation>{name} ist fest: von Hand wird es nicht bewegt. So steht es in den Einzelheiten.</translation>
+      <source>{name} is fixed, so it can't be moved by hand. Set Moving to Free in Details.</source>
+      <translation>{name} ist fest und lässt sich nicht von Hand bewegen. In den Einzelheiten Bewegen auf Frei stellen.</translation>
     </message>
     <message>
       <source>{words}, left out</source>
@@ -2648,8 +2648,8 @@
       <translation>Alle vorgezeichneten Gelenke wurden weggelassen.</translation>
     </message>
     <message>
-      <source>Looking how the pieces lie on each other</source>
-      <translation>Ansehen, wie die Teile aufeinander liegen</translation>
+      <source>Working out how the pieces overlap</source>
+      <translation>Ermitteln, wie sich die Teile überlappen</translation>
     </message>
     <message>
       <source>{count} joints are pencilled in{words}. Click one to take it, drag it to correct it, Alt+click to leave it; Enter takes all.</source>
@@ -2724,8 +2724,8 @@
       <translation>Der Bauplan ist ausradiert; nichts wurde gemacht.</translation>
     </message>
     <message>
-      <source>Looking which piece is which</source>
-      <translation>Ansehen, welches Teil welches ist</translation>
+      <source>Working out which piece is which</source>
+      <translation>Ermitteln, welches Teil welches ist</translation>
     </message>
     <message>
       <source>There is no folder for body plans here.</source>
@@ -2804,8 +2804,8 @@
       <translation>{kind} {made} machen</translation>
     </message>
     <message>
-      <source>These are linked already, by {name}. Once more would add to that; here is its curve.</source>
-      <translation>Das ist schon verknüpft, durch {name}. Noch einmal käme hinzu; hier ist die Kurve.</translation>
+      <source>These are linked already, by {name}; here is its curve. A second link would add to it.</source>
+      <translation>Das ist schon verknüpft, durch {name}; hier ist die Kurve. Eine zweite Verknüpfung käme hinzu.</translation>
     </message>
     <message>
       <source>Nothing carries this one.</source>
@@ -3068,7 +3068,7 @@
       <translation>Eine Abdeckung ist eine Zeichnung, und diese Datei hat {count} Ebenen. Wähle ein Bild mit einer.</translation>
     </message>
     <message>
-      <source>{name} lies on no part any more, so it can't be made anew.</source>
+      <source>{name} lies on no part any more, so it can't be made again.</source>
       <translation>{name} liegt auf keinem Teil mehr und kann nicht neu gemacht werden.</translation>
     </message>
     <message>
@@ -3176,8 +3176,8 @@
       <translation>Rückgängig bringt alles zurück.</translation>
     </message>
     <message>
-      <source>{name} shows; the place of the hand before is {away} px out of its reach.</source>
-      <translation>{name} ist zu sehen; der Platz der Hand zuvor liegt {away} px außer Reichweite.</translation>
+      <source>{name} shows; it can't reach where the hand was, {away} px are missing.</source>
+      <translation>{name} ist zu sehen; bis dorthin, wo die Hand war, fehlen {away} px.</translation>
     </message>
     <message>
       <source>Select a part, a chooser or a branch of a variant set first.</source>
@@ -4146,7 +4146,7 @@ SHA-256 {fingerprint}</translation>
       <translation>und {count} weitere</translation>
     </message>
     <message>
-      <source>No name has that in it.</source>
+      <source>No name contains that.</source>
       <translation>Kein Name enthält das.</translation>
     </message>
     <message>
@@ -5132,8 +5132,8 @@ SHA-256 {fingerprint}</translation>
       <translation>Nichts anzusehen: die Prüfungen fanden alles gut.</translation>
     </message>
     <message>
-      <source>About what was not begun yet:</source>
-      <translation>Zu dem, was noch nicht begonnen ist:</translation>
+      <source>For stations you have not used yet:</source>
+      <translation>Zu Stationen, die noch nicht benutzt wurden:</translation>
     </message>
     <message>
       <source>Drag a branch onto a joint, or onto the board.</source>

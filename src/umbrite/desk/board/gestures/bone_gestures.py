@@ -94,7 +94,7 @@ def bind_by_cord(session: Session, parts: list[str], press: complex, joint_at: J
     if event.kind == "cancel" or over in own:
         return
     if over is None:
-        session.say(tr("Nothing was bound: let the cord go on a bone, a rivet or a part that is carried."))
+        session.say(tr("Nothing was bound: drop the cord on a bone, a rivet or a part that is carried."))
         return
     bone_commands.bind_to(session, parts, over)
 

@@ -98,7 +98,7 @@ def draw_cord(session: Session, keys: list[str], joint_at: JointAt) -> Gesture:
     if event.kind == "cancel" or over in keys:
         return
     if over is None:
-        session.say(tr("Nothing was hung: let the cord go on a rivet or on a part that should carry it."))
+        session.say(tr("Nothing was hung: drop the cord on a rivet or on a part that should carry it."))
         return
     step = tr("Hang {name} from {name2}", name=name, name2=start.joints[over].name)
     moved = rewire(session, step, set_parent(start, keys, over)) or tr("Nothing has moved.")

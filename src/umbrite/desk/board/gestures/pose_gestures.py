@@ -52,7 +52,10 @@ def drag_joint(session: Session, key: str, press: complex, name: str, lit: str =
     if session.puppet.joints[key].fixed:
         yield from refused(
             session,
-            tr("{name} is fixed: it is not moved by hand. Details tells so.", name=session.puppet.joints[key].name),
+            tr(
+                "{name} is fixed, so it can't be moved by hand. Set Moving to Free in Details.",
+                name=session.puppet.joints[key].name,
+            ),
         )
         return
     placed, pose = session.placed, session.pose

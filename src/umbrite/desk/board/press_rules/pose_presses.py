@@ -82,7 +82,10 @@ def _stopped(session: Session, key: str) -> str:
     """Why a control can't be dragged now: it moves what is fixed, or is a knob of a joint that its limb turns."""
     control, puppet = session.puppet.controls[key], session.puppet
     if traits(control).moves and puppet.joints[control.moves].fixed:
-        return tr("{name} is fixed: it is not moved by hand. Details tells so.", name=puppet.joints[control.moves].name)
+        return tr(
+            "{name} is fixed, so it can't be moved by hand. Set Moving to Free in Details.",
+            name=puppet.joints[control.moves].name,
+        )
     if not traits(control).turns:
         return ""
     for limb_key, limb in puppet.limbs.items():

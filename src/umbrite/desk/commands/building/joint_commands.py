@@ -14,7 +14,7 @@ def find(session: Session) -> None:
 
     chosen = session.selection.of("part")
     pictures = session.file.pictures.of(session.puppet)
-    with session.watching(tr("Looking how the pieces lie on each other")) as watch:
+    with session.watching(tr("Working out how the pieces overlap")) as watch:
         found = find_joints(session.puppet, pictures, chosen if len(chosen) > 1 else None, watch)
     new = [
         p for p in found if not _is_so(session, p.part, p.parent, p.pivot) and guest_of(session.puppet, p.part) is None

@@ -31,7 +31,7 @@ def needs_pieces(session: Session) -> str:
 
 def propose(session: Session) -> None:
     """Guess the plan and which piece is which, and show it; nothing is made yet. With several parts selected it is for these alone."""
-    with session.watching(tr("Looking which piece is which")) as watch:
+    with session.watching(tr("Working out which piece is which")) as watch:
         pictures = session.file.pictures.of(session.puppet)
         pieces = pieces_to_place(session.puppet, pictures, watch)
         found = fill(session.puppet, pieces, _all_plans(session), told=watch)
@@ -214,7 +214,7 @@ def set_wish(session: Session, name: str, *, on: bool) -> None:
 def propose_rig(session: Session, rig: Package) -> None:
     """Show which piece of the art that is open takes the place of which of a rig; nothing is made yet."""
     puppet = session.puppet
-    with session.watching(tr("Looking which piece is which")) as watch:
+    with session.watching(tr("Working out which piece is which")) as watch:
         pieces = pieces_to_place(puppet, session.file.pictures.of(puppet), watch)
         plan, _, called, _ = rig_plan(rig.puppet, pieces_to_place(rig.puppet, rig.pixels(), watch), puppet, pieces)
         filled = fill(puppet, pieces, [plan], called, told=watch)[0]

@@ -151,7 +151,7 @@ def with_shade(session: Session, puppet: Puppet, key: str, shade: Shade) -> Pupp
     """The puppet with a shade made anew from the drawing of its part, otherwise shifted, coloured or soft. Refuses one that would show nothing."""
     own = puppet.parts[key]
     if own.clip is None:
-        raise RigError(tr("{name} lies on no part any more, so it can't be made anew.", name=own.name))
+        raise RigError(tr("{name} lies on no part any more, so it can't be made again.", name=own.name))
     part = puppet.parts[own.clip]
     layer = layer_of(own.name, _darkened(session, part, shade))
     if layer is None:

@@ -87,7 +87,7 @@ def choose(session: Session, key: str, number: int) -> None:
         pose, off = switched(placed, pose, each, which)
         away = max(away, off)
     session.edit(tr("Show {name} of {set}", name=name, set=puppet.sets[key].name), pose=pose)
-    far = tr("{name} shows; the place of the hand before is {away} px out of its reach.", name=name, away=f"{away:.0f}")
+    far = tr("{name} shows; it can't reach where the hand was, {away} px are missing.", name=name, away=f"{away:.0f}")
     session.say(far if away > OUT_OF_REACH else tr("{name} shows.", name=name))
 
 

@@ -62,9 +62,8 @@ class Writer(NamedTuple):
             if self.rewires:
                 rewire(session, step, document.puppet)
                 return
-            changed = (
-                document.pose if document.pose != pose else None
-            )  # else a take would get keys of what nobody posed
+            # An unchanged pose is not written, or a take would get keys of what nobody posed.
+            changed = document.pose if document.pose != pose else None
             session.edit(step, puppet=document.puppet, pose=changed)
 
         if attempt(session, work):
