@@ -68,7 +68,7 @@ CODES: dict[str, Code] = {
     ),
     "branches-alike": Code(
         "hint", "Limbs", "{name} and {other} start at the same place on the same side. If only one should show at a time, make a set of them.",
-        "Two arms on one side are usually alternatives. Select their first joints and use Branches from the selected.",
+        "Two arms on one side are usually alternatives. Select their first joints and use Branch variants from the selected branches.",
     ),
     "limb-unequal": Code(
         "hint", "Limbs",
