@@ -13,7 +13,7 @@ from typing import NamedTuple
 import cv2
 import numpy as np
 
-from umbrite.art.masks import Mask, Sheet, sampled, shared_area, sheet_of_part
+from umbrite.art.masks import INSIDE, Mask, Sheet, bar_of, sampled, shared_area, sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.art.round_ends import Circle, depth_of, inscribed, round_end
 from umbrite.rig.errors import RigError
@@ -27,8 +27,8 @@ ROUND = 0.46  # of a circle; a half round end has more, a square end's three sid
 # Of the smaller radius: as near are two round ends about one middle, and so far apart may rough edges put them.
 ONE_MIDDLE, ROUGH, OF_ONE_SIZE = 0.3, 0.25, 1.1
 CORNER = 0.7  # of the largest circle in the overlap; a round end is larger
-INSIDE = 0.75  # so much of a part on another is a piece that lies on it, such as an eye on a head
-SOLID, LINED, THIN = 128, 2.2, 0.25  # an opaque pixel; a piece so much longer than wide has a middle line
+LYING_ON = 0.75  # so much of a part on another is a piece that lies on it, such as an eye on a head
+LINED, THIN = 2.2, 0.25  # a piece so much longer than wide has a middle line
 AT_END = 0.08  # of its length from its end a seam begins that is at that end
 CROSSING = math.radians(20)  # middle lines that meet at less hardly cross
 LONG = 2.2  # times as long as wide: such a piece has ends to turn about, even where it lies on another
@@ -110,15 +110,14 @@ def _is_paper(puppet: Puppet, key: str, *, asked: bool) -> bool:
 def _area(sheet: Sheet) -> float:
     """Opaque pixels on the board."""
     size = float(abs(abs(sheet.board.a) ** 2 - abs(sheet.board.b) ** 2))
-    return float(np.count_nonzero(sheet.alpha >= 128)) * size
+    return float(np.count_nonzero(sheet.alpha >= INSIDE)) * size
 
 
 def _width(sheet: Sheet) -> float:
     """How wide a drawing is across its length, on the board, as if it were a bar."""
-    edges, _ = cv2.findContours((sheet.alpha >= 128).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
-    if not edges:
+    if (bar := bar_of(sheet.alpha)) is None:
         return 0.0
-    _, (width, height), _ = cv2.minAreaRect(np.concatenate(edges))
+    _, (width, height), _ = bar
     size = math.sqrt(abs(abs(sheet.board.a) ** 2 - abs(sheet.board.b) ** 2))
     return float(min(width, height)) * size
 
@@ -161,7 +160,7 @@ def _closely(one: Sheet, other: Sheet, box: Box, shares: tuple[float, float]) ->
     """The same with fine samples, in the overlap's surroundings."""
     around = box.grown(0.35 * max(box.width, box.height) + 2)
     scale = min(2.0, FINENESS / max(box.width, box.height))
-    shapes = [np.where(sampled(sheet, around, scale) >= 128, 255, 0).astype(np.uint8) for sheet in (one, other)]
+    shapes = [np.where(sampled(sheet, around, scale) >= INSIDE, 255, 0).astype(np.uint8) for sheet in (one, other)]
     overlap: Mask = shapes[0] & shapes[1]
     if not overlap.any():
         return None
@@ -177,7 +176,7 @@ def _closely(one: Sheet, other: Sheet, box: Box, shares: tuple[float, float]) ->
     ends = [end if end is not None and end.radius > CORNER * middle.radius else None for end in ends]
     pivots, goods = [], []
     for child in (0, 1):
-        if shares[child] > INSIDE and not _is_long(shapes[child]):
+        if shares[child] > LYING_ON and not _is_long(shapes[child]):
             rows, columns = np.nonzero(shapes[child])
             at, good = complex(columns.mean(), rows.mean()), LIES_ON
         else:
@@ -218,10 +217,9 @@ class _Seam(NamedTuple):
 
 def _line(sheet: Sheet) -> _Line | None:
     """The middle line of a piece on the board; None for one that is about as wide as long."""
-    found, _ = cv2.findContours((sheet.alpha >= SOLID).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
-    if not found:
+    if (bar := bar_of(sheet.alpha)) is None:
         return None
-    corners = cv2.boxPoints(cv2.minAreaRect(np.concatenate(found)))
+    corners = cv2.boxPoints(bar)
     z = corners[:, 0] + 1j * corners[:, 1] + 0.5 + 0.5j
     sides = abs(z[1] - z[0]), abs(z[2] - z[1])
     if max(sides) < LINED * min(sides):

@@ -1,5 +1,6 @@
 """Where paper is: the opaque area of drawings as they lie on the board, sampled on a grid of a chosen fineness."""
 
+from collections.abc import Sequence
 from typing import NamedTuple
 
 import cv2
@@ -15,6 +16,8 @@ Mask = NDArray[np.uint8]
 # Alpha from here on is inside an outline; half of full, so that antialiased edges lie where they were drawn.
 INSIDE = 128
 
+RotatedRect = tuple[Sequence[float], Sequence[float], float]
+
 
 class Sheet(NamedTuple):
     """One drawing where it lies: its alpha, and its map from pixels to the board."""
@@ -22,6 +25,12 @@ class Sheet(NamedTuple):
     alpha: Mask
     board: Affine[complex]
     box: Box
+
+
+def bar_of(alpha: Mask) -> RotatedRect | None:
+    """The smallest rectangle around all that is opaque, however it lies: middle, sides and turn as OpenCV counts them; None where nothing is."""
+    found, _ = cv2.findContours((alpha >= INSIDE).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
+    return cv2.minAreaRect(np.concatenate(found)) if found else None
 
 
 def sheet_of(picture: Picture, placement: Placement) -> Sheet:

@@ -9,13 +9,12 @@ import math
 from collections.abc import Mapping, Sequence
 from typing import NamedTuple
 
-import cv2
 import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.art.building.body_plan import BodyPlan, Place, places_of
 from umbrite.art.contacts import Pieces
-from umbrite.art.masks import INSIDE, Sheet
+from umbrite.art.masks import Sheet, bar_of
 from umbrite.rig.model import Puppet
 from umbrite.rig.words.body_words import kind_of
 from umbrite.rig.words.names import side_of, swapped
@@ -85,10 +84,9 @@ def traits_of(pieces: Pieces) -> dict[str, Trait]:
 
 
 def _trait(sheet: Sheet, middle: complex, diagonal: float, depth: float) -> Trait:
-    found, _ = cv2.findContours((sheet.alpha >= INSIDE).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
-    if not found:
+    if (bar := bar_of(sheet.alpha)) is None:
         return Trait(0j, 1e-3, 1e-3, depth)
-    (x, y), (one, other), _ = cv2.minAreaRect(np.concatenate(found))
+    (x, y), (one, other), _ = bar
     size = math.sqrt(abs(abs(sheet.board.a) ** 2 - abs(sheet.board.b) ** 2)) / diagonal
     at = (complex(sheet.board(complex(x + 0.5, y + 0.5))) - middle) / diagonal
     return Trait(at, (max(one, other) + 1) * size, (min(one, other) + 1) * size, depth)

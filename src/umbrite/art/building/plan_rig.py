@@ -10,7 +10,6 @@ from collections.abc import Mapping, Sequence
 from typing import NamedTuple
 
 import cv2
-import numpy as np
 
 from umbrite.art.building.body_plan import Place, Turns, places_of
 from umbrite.art.building.named_variants import named_sets, with_named_sets
@@ -18,7 +17,7 @@ from umbrite.art.building.placing import Filled
 from umbrite.art.building.plan_limbs import Wishes, plan_limbs
 from umbrite.art.contacts import Pieces
 from umbrite.art.joint_finding import Proposal, joints_among
-from umbrite.art.masks import INSIDE, Sheet
+from umbrite.art.masks import Sheet, bar_of
 from umbrite.rig.change import change, names_like
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import make_chooser
@@ -335,10 +334,9 @@ def range_of(puppet: Puppet, key: str, turns: Turns) -> tuple[float, float] | No
 
 def _ends_of(sheet: Sheet) -> tuple[complex, complex] | None:
     """The middles of the two round ends that a long piece would have, on the board; None for one that shows nothing."""
-    found, _ = cv2.findContours((sheet.alpha >= INSIDE).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
-    if not found:
+    if (bar := bar_of(sheet.alpha)) is None:
         return None
-    corners = cv2.boxPoints(cv2.minAreaRect(np.concatenate(found)))
+    corners = cv2.boxPoints(bar)
     z = corners[:, 0] + 1j * corners[:, 1] + 0.5 + 0.5j
     one, other = (z[1] - z[0]), (z[2] - z[1])
     long, wide = (one, other) if abs(one) >= abs(other) else (other, one)
