@@ -92,7 +92,7 @@ def _trait(sheet: Sheet, middle: complex, diagonal: float, depth: float) -> Trai
     return Trait(at, (max(one, other) + 1) * size, (min(one, other) + 1) * size, depth)
 
 
-def scores_of(art: "Art", plan: BodyPlan, facing: int, places: tuple[Place, ...] = ()) -> Scores:
+def scores_of(art: Art, plan: BodyPlan, facing: int, places: tuple[Place, ...] = ()) -> Scores:
     """What speaks for each filling; `places` are those of the plan where a figure has them."""
     pieces, likely = art.pieces, art.likely
     places, keys = places or places_of(plan), pieces.keys
@@ -199,6 +199,7 @@ def _carrier(scores: Scores, filling: Sequence[int], p: int) -> int:
 
 
 def total_of(scores: Scores, filling: Sequence[int]) -> float:
+    """What a filling is worth by itself: pieces on their places, what they hang from, pairs of one size."""
     total = 0.0
     for p, i in enumerate(filling):
         if i < 0:
