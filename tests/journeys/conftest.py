@@ -1,11 +1,12 @@
 """A real window on a real X display, driven by xdotool: the pointer and the keys come from the X server."""
 
+import ctypes
 import subprocess
 import time
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QSettings, Qt, QTimer
+from PySide6.QtCore import QAbstractNativeEventFilter, QPoint, QSettings, Qt, QTimer
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication
 
@@ -14,23 +15,61 @@ from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 
 STEP = "0.014"  # seconds between two places of a drag
+PROPERTY_CHANGED = 28  # the X protocol's code of that event
+PATIENCE = 30.0  # seconds that something may take on a busy machine
+
+
+class Marks(QAbstractNativeEventFilter):
+    """Tells when the window has had all that was sent before: a property set after it comes as an event behind it."""
+
+    def __init__(self, window):
+        super().__init__()
+        self.of, self.sent, self.seen = int(window.winId()), 0, 0
+        self.x = ctypes.CDLL("libX11.so.6")
+        self.x.XOpenDisplay.restype = ctypes.c_void_p
+        self.display = ctypes.c_void_p(self.x.XOpenDisplay(None))
+        self.atom = self.x.XInternAtom(self.display, b"UMBRITE_MARK", 0)
+
+    def nativeEventFilter(self, kind, message):
+        event = ctypes.cast(int(message), ctypes.POINTER(ctypes.c_uint32))
+        if event[0] & 0x7F == PROPERTY_CHANGED and event[1] == self.of and event[2] == self.atom:
+            self.seen += 1
+        return False, 0
+
+    def send(self):
+        replace, bytewise, integer = 0, 8, 19
+        self.x.XChangeProperty(
+            self.display, ctypes.c_ulong(self.of), ctypes.c_ulong(self.atom), integer, bytewise, replace, b"x", 1
+        )
+        self.x.XSync(self.display, 0)
+        self.sent += 1
+
+    def close(self):
+        self.x.XCloseDisplay(self.display)
 
 
 class Person:
     """Moves the pointer and presses keys as a person would, and counts each press, drag, typed text and key."""
 
-    def __init__(self, qtbot, window):
-        self.qtbot, self.window = qtbot, window
+    def __init__(self, qtbot, window, marks):
+        self.qtbot, self.window, self.marks = qtbot, window, marks
         self.gestures = 0
 
     def do(self, *words):
         """Run xdotool beside the window: drags of rows keep the window in a loop of its own until the button is up."""
-        process = subprocess.Popen(["xdotool", *words])
+        assert self.tried(*words)
+
+    def tried(self, *words):
+        """Run xdotool and wait until the window has had all of it; whether it worked."""
+        process = subprocess.Popen(["xdotool", *words], stderr=subprocess.DEVNULL)
         while process.poll() is None:
             QApplication.processEvents()
             time.sleep(0.002)
-        assert process.returncode == 0
+        self.marks.send()
+        mark = self.marks.sent
+        assert self.soon(lambda: self.marks.seen >= mark)
         self.settle()
+        return process.returncode == 0
 
     def settle(self, milliseconds=12):
         """Let the window take in what came."""
@@ -40,29 +79,34 @@ class Person:
             time.sleep(0.002)
 
     def until(self, true):
-        self.qtbot.waitUntil(true, timeout=5000)
+        self.qtbot.waitUntil(true, timeout=int(PATIENCE * 1000))
 
-    def soon(self, true, milliseconds=3000):
+    def soon(self, true):
         """Wait until something is so, and go on in any case; whether it is."""
-        end = time.monotonic() + milliseconds / 1000
+        end = time.monotonic() + PATIENCE
         while not true() and time.monotonic() < end:
-            self.settle(20)
+            self.settle(10)
         return true()
 
     def focus(self, window):
-        """Give the keys to a window that shows, as a window manager would; this display has none."""
-        self.soon(lambda: window.windowHandle() is not None and window.windowHandle().isExposed())
-        self.do("windowfocus", "--sync", str(int(window.winId())))
+        """Give the keys to a window that shows, as a window manager would; this display has none.
 
-    def in_dialog(self, kind, work, patience=30.0):
+        A window that has just come or is about to go refuses them: then again, while it shows.
+        """
+        end = time.monotonic() + PATIENCE
+        while window.isVisible() and not window.isActiveWindow() and time.monotonic() < end:
+            if window.windowHandle() is not None and window.windowHandle().isExposed():
+                self.tried("windowfocus", "--sync", str(int(window.winId())))
+            self.settle(20)
+
+    def in_dialog(self, kind, work, patience=PATIENCE):
         """When a dialog of a kind shows and has the keys, do something in it; it comes as late as the machine is slow."""
         dialog = QApplication.activeModalWidget()
         handle = dialog.windowHandle() if isinstance(dialog, kind) else None
         if handle is not None and handle.isExposed():
             self.settle(150)
             try:
-                self.do("windowfocus", "--sync", str(int(dialog.winId())))
-                self.soon(dialog.isActiveWindow)
+                self.focus(dialog)
                 work(dialog)
             except BaseException:
                 dialog.reject()  # or its loop would never end
@@ -146,6 +190,11 @@ def window(qtbot, tmp_path):
 
 @pytest.fixture
 def person(qtbot, window):
-    someone = Person(qtbot, window)
+    marks = Marks(window)
+    QApplication.instance().installNativeEventFilter(marks)
+    someone = Person(qtbot, window, marks)
+    someone.focus(window)
     someone.settle(300)
-    return someone
+    yield someone
+    QApplication.instance().removeNativeEventFilter(marks)
+    marks.close()
