@@ -30,7 +30,7 @@ class Marks(QAbstractNativeEventFilter):
         self.display = ctypes.c_void_p(self.x.XOpenDisplay(None))
         self.atom = self.x.XInternAtom(self.display, b"UMBRITE_MARK", 0)
 
-    def nativeEventFilter(self, kind, message):
+    def nativeEventFilter(self, _kind, message):
         event = ctypes.cast(int(message), ctypes.POINTER(ctypes.c_uint32))
         if event[0] & 0x7F == PROPERTY_CHANGED and event[1] == self.of and event[2] == self.atom:
             self.seen += 1
