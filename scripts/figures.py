@@ -8,12 +8,15 @@ import numpy as np
 
 sys.path.insert(0, str(Path(__file__).parent.parent / "tests"))
 
-from art.characters import LOOSE_STYLES, STYLES
-from art.test_body_plans import built_figures
+from art.characters import LOOSE_STYLES, STYLES, character
+from art.test_body_plans import built, built_figures
 from art.test_body_plans import figures as places
 from art.test_characters import figures
 from art.test_small_limits import off
 from motion.test_long_limb_paths import drawn, path, pops
+from umbrite.art.building.transfer import lay_rig
+from umbrite.rig.document import Document
+from umbrite.rig.words.names import swapped
 
 
 def joints() -> None:
@@ -43,6 +46,25 @@ def builds() -> None:
         print(f"  {style:<10}{shares}   {found.pivots:.3f}")
 
 
+def transfers() -> None:
+    """Rigs of named figures laid on the unnamed art of others seen from the front, as they stand and mirrored."""
+    bodies = ("biped", "stout", "long", "raised", "child", "robed")
+    print("Lay a rig on unnamed front views: pieces in their right places; pairs that are right throughout")
+    for mirrored in (False, True):
+        right: list[float] = []
+        for seed in range(710, 713):
+            for i, body in enumerate(bodies):
+                one = character(seed, body, "plain")
+                other = character(seed + 9, bodies[(i + seed) % 6], "default", mirrored=mirrored)
+                laid = lay_rig(Document(built(one)[1].puppet), one.pictures, other.puppet, other.pictures)
+                there = {key: other.pieces[at] for key, at in laid.pairs.items()}
+                right.append(
+                    np.mean([one.pieces[key] == (swapped(at) if mirrored else at) for key, at in there.items()])
+                )
+        whole = sum(share == 1 for share in right)
+        print(f"  {'mirrored' if mirrored else 'as drawn':<10}{np.mean(right):>8.1%}   {whole} of {len(right)}")
+
+
 def limits() -> None:
     """Two bars from 20 to 800 px wide at any rotation, whose gap is known."""
     errors = np.abs([error for seed in range(700, 780) for error in off(seed)])
@@ -69,5 +91,6 @@ if __name__ == "__main__":
     joints()
     plans()
     builds()
+    transfers()
     limits()
     long_limbs()

@@ -133,7 +133,8 @@ class Document:
         from umbrite.art.building.transfer import lay_rig
 
         laid = lay_rig(self._package.document, self._package.pixels(), art.puppet, art._package.pixels())
-        return Document(replace(art._package, document=laid.document))
+        pictures = {**self._package.art, **art._package.art}
+        return Document(replace(art._package, document=laid.document, art=pictures))
 
     # Pose
 

@@ -52,10 +52,15 @@ class Character(NamedTuple):
     pieces: dict[str, str]  # what each part is, in plain words
 
 
-def character(seed, body, style):
-    """The character of a seed."""
+def character(seed, body, style, *, mirrored=False):
+    """The character of a seed; mirrored, its near pieces are on the other side."""
     random = np.random.default_rng([seed, (*BODIES, *MORE_BODIES).index(body), 7])
-    return _drawn(_pieces(body, random), style, random)
+    pieces = _pieces(body, random)
+    return _drawn(_mirrored(pieces) if mirrored else pieces, style, random)
+
+
+def _mirrored(pieces):
+    return [p._replace(pivot=1000 - p.pivot.conjugate(), end=1000 - p.end.conjugate()) for p in pieces]
 
 
 def wild(seed, body, style):
@@ -106,7 +111,7 @@ def wild(seed, body, style):
         extras.append(Piece("", "cup", hands[-1].key, cup, cup + 30j, (24, 20), hands[-1].depth + 1, round=False))
     pieces += [extra for extra in extras if random.random() < 0.5]
     if random.random() < 0.5 and body != "tentacled":
-        pieces = [p._replace(pivot=1000 - p.pivot.conjugate(), end=1000 - p.end.conjugate()) for p in pieces]
+        pieces = _mirrored(pieces)
     return _drawn(pieces, style, random)
 
 

@@ -10,6 +10,7 @@ from art.characters import character, wild
 from art.test_body_plans import built
 from demo_puppet import ASSETS
 from umbrite.art.building.transfer import lay_rig
+from umbrite.art.joint_limits import gap_within
 from umbrite.cli import main
 from umbrite.files.layers import puppet_from
 from umbrite.files.package import Package, load, save
@@ -23,16 +24,18 @@ from umbrite.rig.change import change
 from umbrite.rig.document import Document
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.errors import RigError
+from umbrite.rig.family import in_guests
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Drawing, Limit, Puppet
+from umbrite.rig.words.names import side_of, swapped
 
 LARGER = 1.7
 
 
 def loose(puppet, scale):
-    """The art of a puppet without a rig, larger; and which of its parts is which of the puppet's."""
+    """The art of a puppet without a rig and without guests, larger; and which of its parts is which of the puppet's."""
     art, same = Puppet(width=round(puppet.width * scale), height=round(puppet.height * scale)), {}
-    for key in puppet.order:
+    for key in (one for one in puppet.order if one not in in_guests(puppet)):
         part, at = puppet.parts[key], puppet.parts[key].placement
         placement = replace(at, x=at.x * scale, y=at.y * scale, scale_x=at.scale_x * scale, scale_y=at.scale_y * scale)
         art, new = add_part(art, part.name, part.drawing, placement)
@@ -40,14 +43,16 @@ def loose(puppet, scale):
     return art, same
 
 
-@pytest.mark.parametrize("name", ["wick", "bramble", "tansy", "inkpot"])
+@pytest.mark.parametrize("name", ["wick", "bramble", "tansy", "inkpot", "wick-and-cart"])
 def test_on_the_same_art_larger_it_is_the_larger_rig_in_all_poses_and_takes(name):
     package = load(ASSETS / f"{name}.umbrite")
     pictures = {key: decode(data, key) for key, data in package.art.items()}
     rig = package.document
     art, same = loose(rig.puppet, LARGER)
     laid = lay_rig(rig, pictures, art, pictures)
-    assert {key: same[other] for key, other in laid.pairs.items()} == {key: key for key in rig.puppet.parts}
+    assert {key: same[other] for key, other in laid.pairs.items()} == {
+        key: key for key in rig.puppet.parts if key not in in_guests(rig.puppet)
+    }
     assert laid.missing == laid.riding == laid.told == ()
     puppet = laid.document.puppet
     assert invariants(puppet) == []
@@ -84,6 +89,39 @@ def test_on_another_character_the_rig_is_whole_and_its_picture_stays(body, style
         if one.pieces[key] == other.pieces[at] and other.parents[at]:
             joint = puppet.joints[puppet.parts[key].joint]
             assert abs(joint.pivot.z - other.pivots[at]) < 0.6 * other.widths[at], one.pieces[key]
+
+
+@pytest.mark.parametrize("mirrored", [True, False])
+def test_between_views_from_the_front_left_stays_left_and_gaps_are_no_more_than_a_build_has(mirrored):
+    laid_gaps = built_gaps = 0
+    for body, another in (("raised", "child"), ("child", "raised"), ("stout", "biped")):
+        one, other = character(41, body, "plain"), character(50, another, "default", mirrored=mirrored)
+        laid = laid_on(one, other)
+        for key, at in laid.pairs.items():
+            there = other.pieces[at]
+            assert one.pieces[key] == (swapped(there) if mirrored and side_of(there) != "middle" else there)
+        puppet, pictures = laid.document.puppet, {**one.pictures, **other.pictures}
+        laid_gaps += sum(gap_within(puppet, pictures, key) is not None for key in puppet.joints)
+        fresh = built(other)[1].puppet
+        built_gaps += sum(gap_within(fresh, pictures, key) is not None for key in fresh.joints)
+    assert laid_gaps <= built_gaps + 2
+
+
+def test_a_limit_ends_where_the_other_art_opens_unless_a_limb_needs_it():
+    one, other = character(23, "child", "plain"), character(24, "child", "default")
+    _, made = built(one)
+    head = made.puppet.parts[next(key for key, piece in one.pieces.items() if piece == "head")].joint
+    rig = change(made.puppet, head, limit=Limit(-1.3, 1.3))
+    pictures = {**one.pictures, **other.pictures}
+    laid = lay_rig(Document(rig), one.pictures, other.puppet, other.pictures)
+    puppet, told = laid.document.puppet, laid.told
+    assert 0 < puppet.joints[head].limit.largest - puppet.joints[head].limit.smallest < 2.6
+    assert "narrower here, so that no gap opens: head." in " ".join(told)
+    for key, joint in rig.joints.items():
+        opens = gap_within(puppet, pictures, key) is not None and gap_within(rig, pictures, key) is None
+        assert key == head or puppet.joints[key].limit == joint.limit
+        assert opens == any(text.startswith("A gap") and joint.name in text for text in told)
+    assert gap_within(puppet, pictures, head) is None
 
 
 def test_a_figure_that_looks_the_other_way_gets_the_rig_mirrored():

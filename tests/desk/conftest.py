@@ -26,13 +26,13 @@ from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files import opening
 from umbrite.files.layers import Layered
-from umbrite.files.long_work import unwatched
 from umbrite.files.package import Package
 from umbrite.files.sandbox.reading import read_art
 from umbrite.paint.baking import GltfChoice
 from umbrite.paint.take_export import Film
 from umbrite.rig.document import Document
 from umbrite.rig.edits.meshes.weight_edits import Brush
+from umbrite.rig.errors import unwatched
 from umbrite.rig.takes.reach import KINDS
 
 # What is looked at while nobody waits would cost most tests more than they do themselves; some let it begin.

@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QApplication
 
 from umbrite.desk.files.progress import in_thread
 from umbrite.desk.session.stations import PIVOTS
-from umbrite.files.long_work import CancelledError, unwatched
+from umbrite.files.long_work import CancelledError
 from umbrite.files.package import Package, load
 from umbrite.files.png import encode, fingerprint
 from umbrite.paint import levels
@@ -20,6 +20,7 @@ from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.renaming import rename
+from umbrite.rig.errors import unwatched
 from umbrite.rig.family import parts_on
 from umbrite.rig.model import Drawing, Placement, Puppet
 

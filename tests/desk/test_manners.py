@@ -31,8 +31,9 @@ from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
 from umbrite.desk.board.press_rules.press import Press
 from umbrite.desk.dialogs.guide_pages import PAGES, pages
 from umbrite.desk.session.stations import LIMBS, PARTS, STATIONS
-from umbrite.files.long_work import CancelledError, unwatched
+from umbrite.files.long_work import CancelledError
 from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.errors import unwatched
 
 Act = Callable[[str], None]
 

@@ -197,9 +197,14 @@ def test_the_rig_is_laid_on_other_art_as_a_new_puppet(walker, act, tmp_path, ans
     drag(figure, cards[0], cards[1])  # wrong, to be corrected
     assert session.drafts.now.plan.filled.pieces != draft.filled.pieces
     drag(figure, next(card.box.center() for card in figure.cards if card.part == hands[1]), cards[1])
-    QApplication.sendEvent(
-        walker.board, QKeyEvent(QEvent.Type.KeyPress, Qt.Key.Key_Return, Qt.KeyboardModifier.NoModifier)
-    )
+    before, draft, seen, patient = session.history.now, session.drafts.now.plan, [], session.watching
+    for watching in (impatient(seen), patient):
+        assert session.history.now is before
+        assert session.drafts.now.plan is draft, "what was corrected outlives a stop"
+        session.watching = watching
+        enter = QKeyEvent(QEvent.Type.KeyPress, Qt.Key.Key_Return, Qt.KeyboardModifier.NoModifier)
+        QApplication.sendEvent(walker.board, enter)
+    assert len(seen) == 3
     assert "pieces found their places" in walker.frame.hints.message
     assert session.history.undo_name == "Lay the rig of Puppet"
     assert session.file.path is None, "a new puppet, not saved yet"
@@ -264,12 +269,11 @@ def test_on_a_built_puppet_the_sheet_says_what_differs(walker, act):
     assert "Near arm" in {one.name for one in session.puppet.limbs.values()}
 
 
-@pytest.mark.parametrize("what", ["plan", "find-joints"])
-def test_long_looking_is_watched_and_stopped_without_a_trace(what, walker, act, monkeypatch):
-    session, seen = walker.session, []
+def impatient(seen):
+    """Long work is stopped when it tells of its third step."""
 
     @contextmanager
-    def impatient(_what):
+    def watching(_what):
         def watch(done, of, name):
             seen.append((done, of, name))
             if done == 2:
@@ -277,7 +281,13 @@ def test_long_looking_is_watched_and_stopped_without_a_trace(what, walker, act, 
 
         yield watch
 
-    monkeypatch.setattr(session, "watching", impatient)
+    return watching
+
+
+@pytest.mark.parametrize("what", ["plan", "find-joints"])
+def test_long_looking_is_watched_and_stopped_without_a_trace(what, walker, act, monkeypatch):
+    session, seen = walker.session, []
+    monkeypatch.setattr(session, "watching", impatient(seen))
     before = session.history.now
     act(what)
     assert [done for done, _, _ in seen] == [0, 1, 2]

@@ -7,7 +7,7 @@ that place: a forearm that lies on the body does not hang from it.
 """
 
 import math
-from collections.abc import Callable, Iterable, Mapping
+from collections.abc import Iterable, Mapping
 from typing import NamedTuple
 
 import cv2
@@ -16,7 +16,7 @@ import numpy as np
 from umbrite.art.masks import INSIDE, Mask, Sheet, bar_of, sampled, shared_area, sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.art.round_ends import Circle, depth_of, inscribed, round_end
-from umbrite.rig.errors import RigError
+from umbrite.rig.errors import RigError, Watch, unwatched
 from umbrite.rig.family import branch
 from umbrite.rig.model import Puppet
 from umbrite.rig.placement import Box
@@ -55,16 +55,8 @@ class Pieces(NamedTuple):
     contacts: dict[tuple[str, str], Contact]  # of a child and what it would hang from
 
 
-# Is told how many of how many pieces are looked at and which comes next; raises to stop.
-Told = Callable[[int, int, str], object]
-
-
-def nobody(_done: int, _all: int, _name: str) -> None:
-    """Nobody looks on."""
-
-
 def pieces_of(
-    puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None, told: Told = nobody
+    puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None, watch: Watch = unwatched
 ) -> Pieces:
     """The parts that count, and how they lie on each other. Raises RigError where there are not two."""
     wanted = set(puppet.order if keys is None else keys)
@@ -76,7 +68,7 @@ def pieces_of(
     areas = {key: _area(sheet) for key, sheet in sheets.items()}
     contacts: dict[tuple[str, str], Contact] = {}
     for i, one in enumerate(chosen):
-        told(i, len(chosen), puppet.parts[one].name)
+        watch(i, len(chosen), puppet.parts[one].name)
         for other in chosen[i + 1 :]:
             if any(one in own and other in own and own[one] != own[other] for own in turns):
                 continue  # they take turns, so they never meet

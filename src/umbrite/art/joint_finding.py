@@ -12,9 +12,10 @@ from typing import NamedTuple
 
 import numpy as np
 
-from umbrite.art.contacts import FIRM, Contact, Pieces, Told, nobody, pieces_of
+from umbrite.art.contacts import FIRM, Contact, Pieces, pieces_of
 from umbrite.art.masks import shared_area
 from umbrite.art.pictures import Picture
+from umbrite.rig.errors import Watch, unwatched
 from umbrite.rig.model import Puppet
 from umbrite.rig.words.body_words import fits_below, kind_of, root_rank
 from umbrite.rig.words.names import side_of
@@ -43,13 +44,13 @@ class Proposal(NamedTuple):
 
 
 def find_joints(
-    puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None, told: Told = nobody
+    puppet: Puppet, pictures: Mapping[str, Picture], keys: Iterable[str] | None = None, watch: Watch = unwatched
 ) -> list[Proposal]:
     """Proposals for parts (all of a puppet, or two and more of `keys`), each part at most once as a child, parents first.
 
     `pictures` gives RGBA pixels by drawing fingerprint. Raises RigError where there are not two parts.
     """
-    return joints_among(puppet, pieces_of(puppet, pictures, keys, told))
+    return joints_among(puppet, pieces_of(puppet, pictures, keys, watch))
 
 
 def likely_joints(puppet: Puppet, pieces: Pieces) -> dict[tuple[str, str], float]:

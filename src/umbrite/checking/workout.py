@@ -16,11 +16,11 @@ from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import RANK, Finding, finding
 from umbrite.checking.puppet_findings import findings
 from umbrite.checking.sweeps import Sweep, height_of, sweeps, take_sweeps
-from umbrite.files.long_work import Watch, unwatched
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.scene import corners_of
 from umbrite.rig.control_kinds import traits
+from umbrite.rig.errors import Watch, unwatched
 from umbrite.rig.limb_shape import bends_to
 from umbrite.rig.model import Puppet
 from umbrite.rig.quantities.angles import angle_text, wrapped

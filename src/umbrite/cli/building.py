@@ -86,7 +86,7 @@ def _transfer(arguments: argparse.Namespace) -> int:
     _require_native(arguments.out)
     rig, art = open_any(arguments.rig), open_any(arguments.art)
     laid = lay_rig(rig.document, rig.pixels(), art.puppet, art.pixels())
-    save(arguments.out, replace(art, document=laid.document))
+    save(arguments.out, replace(art, document=laid.document, art={**rig.art, **art.art}))  # guests bring theirs
     report = pairs_report(rig.puppet, art.puppet, laid)
     report["findings"] = findings_told(laid.document.puppet)
     if arguments.json:

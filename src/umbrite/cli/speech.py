@@ -6,8 +6,7 @@ import time
 from collections.abc import Sequence
 from pathlib import Path
 
-from umbrite.files.long_work import Watch
-from umbrite.rig.errors import readable
+from umbrite.rig.errors import Watch, readable
 
 BETWEEN = 0.1  # seconds from one line of progress to the next
 AS_JSON = "as JSON, for scripts, instead of sentences"

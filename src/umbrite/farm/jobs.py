@@ -8,8 +8,7 @@ from umbrite.farm.kept_results import InMemory, KeptResults
 from umbrite.farm.pieces import Piece
 from umbrite.farm.workers import Workers, alone, cluster, processes
 from umbrite.files.file_errors import FileError
-from umbrite.files.long_work import Watch, unwatched
-from umbrite.rig.errors import UmbriteError
+from umbrite.rig.errors import UmbriteError, Watch, unwatched
 
 CHUNK = 8  # frames in a piece: the same for any number of workers, so that what is kept fits
 

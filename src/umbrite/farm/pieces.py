@@ -15,8 +15,8 @@ import msgspec
 from umbrite import __version__
 from umbrite.farm.sources import Source, package_of
 from umbrite.files.file_errors import FileError
-from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
+from umbrite.rig.errors import Watch, unwatched
 
 Options = Mapping[str, Any]
 

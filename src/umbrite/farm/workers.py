@@ -19,8 +19,7 @@ from typing import Any
 from umbrite.farm.pieces import Piece, done
 from umbrite.farm.sources import bytes_of
 from umbrite.files.file_errors import FileError
-from umbrite.files.long_work import Watch, unwatched
-from umbrite.rig.errors import UmbriteError
+from umbrite.rig.errors import UmbriteError, Watch, unwatched
 
 Result = tuple[int, bytes | UmbriteError]
 Workers = Callable[[Sequence[tuple[int, Piece]]], Iterator[Result]]

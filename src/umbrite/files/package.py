@@ -18,14 +18,13 @@ from msgspec.structs import replace
 from umbrite.art.pictures import Picture
 from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError
-from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.native.kept_beside import bare, beside, drawings_of, pictures_of, with_beside
 from umbrite.files.native.migrations import OLDEST, VERSION, migrated
 from umbrite.files.native.soundness import fault_of
 from umbrite.files.png import decode, fingerprint, measure
 from umbrite.files.zips import MOST_BYTES, Container
 from umbrite.rig.document import Document
-from umbrite.rig.errors import readable
+from umbrite.rig.errors import Watch, readable, unwatched
 from umbrite.rig.mesh_arrays import by_name, read_arrays
 from umbrite.rig.model import Drawing, Pose, Puppet, Value
 from umbrite.rig.takes.take_list import Takes

@@ -10,7 +10,6 @@ from PySide6.QtGui import QPainter
 from umbrite.art.pictures import Picture
 from umbrite.files.engines.gltf import Written, shown_otherwise, write_gltf
 from umbrite.files.engines.gltf_scene import Wanted
-from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
@@ -19,6 +18,7 @@ from umbrite.paint.export import cut_out
 from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import Raster, transform_of
 from umbrite.paint.render import straight
+from umbrite.rig.errors import Watch, unwatched
 from umbrite.rig.takes.take import Take
 
 

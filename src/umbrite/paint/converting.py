@@ -8,8 +8,8 @@ from umbrite.files.engines.gltf import shown_otherwise, write_gltf
 from umbrite.files.engines.gltf_scene import Wanted
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.formats.format_table import Format, written_as
-from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
+from umbrite.rig.errors import Watch, unwatched
 from umbrite.rig.takes.take_list import get_take
 
 

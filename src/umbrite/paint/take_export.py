@@ -16,11 +16,11 @@ from umbrite.art.pictures import Picture
 from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.formats.format_table import written_as
-from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import placed_over
 from umbrite.paint.levels import Pictures
 from umbrite.paint.render import png_of, render, straight
+from umbrite.rig.errors import Watch, unwatched
 from umbrite.rig.quantities.bounds import picture_fault
 from umbrite.rig.takes.take import Take
 

@@ -1,8 +1,8 @@
 """The frames of a take on sheets."""
 
 from umbrite.files.engines.atlas import Sheets, write_frames
-from umbrite.files.long_work import Watch, unwatched
 from umbrite.paint.take_export import Film, checked, pixels_of
+from umbrite.rig.errors import Watch, unwatched
 
 
 def write_take_sheets(to: Sheets, film: Film, watch: Watch = unwatched) -> int:

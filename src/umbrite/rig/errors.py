@@ -1,7 +1,11 @@
-"""The one base of our errors: a sentence that says what was refused, why, and what to do."""
+"""The one base of our errors: a sentence that says what was refused, why, and what to do; and what long work tells while it goes on."""
 
 import re
 import unicodedata
+from collections.abc import Callable
+
+# Is told how many of how many pieces are done and which comes next; raises to stop.
+Watch = Callable[[int, int, str], object]
 
 # A sentence with more letters than this carries foreign text that nobody can read.
 MOST_LETTERS = 480
@@ -44,3 +48,7 @@ class MissingError(RigError, KeyError):
 
     def __str__(self) -> str:
         return str(self.args[0])
+
+
+def unwatched(_done: int, _all: int, _name: str) -> None:
+    """Nobody looks on."""

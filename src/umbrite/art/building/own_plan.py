@@ -13,6 +13,10 @@ from umbrite.rig.model import Limb, Puppet, Side
 from umbrite.rig.words.body_words import kind_of
 from umbrite.rig.words.names import core_of, tidy
 
+FACES = {"face", "eye"}
+ASIDE = 0.12  # of the head's width, beyond which a face looks to a side
+BESIDE = 1.0  # more than so many widths apart do arms stand that are seen from the front
+
 
 def plan_of(puppet: Puppet, pieces: Pieces, name: str) -> BodyPlan:
     """The plan by which this puppet could have been built: a row for each piece or pair of pieces, in proportion, and its limbs.
@@ -28,8 +32,9 @@ def plan_with_places(puppet: Puppet, pieces: Pieces, name: str) -> tuple[BodyPla
     on = {key: _carrier(puppet, pieces, key) for key in pieces.keys}
     if sum(above is not None for above in on.values()) < 1:
         raise RigError("Nothing hangs from anything here yet. Build the family first; then it can be kept as a plan.")
-    ahead = _ahead(puppet, traits)
     pairs = _pairs(puppet, pieces)
+    front = _seen_from_the_front(puppet, pairs, traits)
+    ahead = 1 if front else _ahead(puppet, traits)
     rows: dict[str, Row] = {}
     row_of: dict[str, str] = {}
     for key in sorted(pieces.keys, key=lambda one: len(_above(on, one))):
@@ -59,7 +64,7 @@ def plan_with_places(puppet: Puppet, pieces: Pieces, name: str) -> tuple[BodyPla
         told = _limb(puppet, limb, row_of, ahead)
         if told is not None:
             limbs.setdefault((told.first, told.last), told)
-    made = BodyPlan(name, f"As {puppet.name}.", tuple(rows.values()), tuple(limbs.values()))
+    made = BodyPlan(name, f"As {puppet.name}.", tuple(rows.values()), tuple(limbs.values()), profile=not front)
     standing = {
         place.name: key for place in places_of(made) for key, row in row_of.items()
         if row == place.row.name and (place.side == "middle" or puppet.joints[puppet.parts[key].joint].side == place.side)
@@ -112,6 +117,37 @@ def _ahead(puppet: Puppet, traits: Mapping[str, Trait]) -> int:
         if found and body and abs(sum(found) / len(found) - body[0]) > 0.01:
             return 1 if sum(found) / len(found) > body[0] else -1
     return 1
+
+
+def _seen_from_the_front(puppet: Puppet, pairs: Mapping[str, str], traits: Mapping[str, Trait]) -> bool:
+    """Whether a figure stands upright with shoulders and hips left and right of its middle, and its face in the middle of its head: then it
+    has no other side.
+    """
+    kinds = {key: kind_of(puppet.parts[key].name) for key in traits}
+    middle = {kind: [traits[key].at for key in traits if kinds[key] == kind] for kind in ("head", "trunk")}
+    faces = [traits[key].at.real for key in traits if kinds[key] in FACES]
+    if not all(middle.values()):
+        return False
+    up = middle["head"][0] - middle["trunk"][0]
+    wide = next(traits[key].wide for key in traits if kinds[key] == "head")
+    aside = bool(faces) and abs(sum(faces) / len(faces) - middle["head"][0].real) > ASIDE * wide
+    apart = [
+        (traits[key].at - traits[twin].at).real / traits[key].wide
+        for key, twin in pairs.items()
+        if kinds[key] not in FACES and _begins_limb(puppet, key, pairs) and _side(puppet, key) == "near"
+    ]
+    alike = len({gap > 0 for gap in apart}) == 1
+    return abs(up.real) < abs(up.imag) / 2 and not aside and alike and max(map(abs, apart)) > BESIDE
+
+
+def _side(puppet: Puppet, key: str) -> Side:
+    return puppet.joints[puppet.parts[key].joint].side
+
+
+def _begins_limb(puppet: Puppet, key: str, pairs: Mapping[str, str]) -> bool:
+    """Whether no piece of its own side carries a piece."""
+    above = {part for joint in ancestors(puppet, puppet.parts[key].joint) for part in parts_on(puppet, joint)}
+    return above.isdisjoint(pairs)
 
 
 def _pairs(puppet: Puppet, pieces: Pieces) -> dict[str, str]:

@@ -30,7 +30,7 @@ NUMBER, OTHER_NUMBER = 1.0, -0.6
 OFF, SIZE = 0.075, 0.4
 MOST_OFF, MOST_SIZE = 4.0, 3.2
 NAMED = 0.35  # so much less shape and place count where a name tells what it is
-# What it is worth that a near piece lies before the middle of the draw order, or a far one behind.
+# What it is worth that a near piece lies before the middle of the draw order, or a far one behind; seen from the front, left or right.
 BEFORE = 1.0
 # Of a joint that is certain, of pieces that do not touch, and of one whose carriers are all missing.
 HANGS, APART, LOOSE = 1.6, -1.6, -0.4
@@ -99,7 +99,10 @@ def scores_of(art: Art, plan: BodyPlan, facing: int, places: tuple[Place, ...] =
     names = [art.puppet.parts[key].name for key in keys]
     own = np.array(
         [
-            [_fits(place, name, art.traits[key], facing) for key, name in zip(keys, names, strict=True)]
+            [
+                _fits(place, name, art.traits[key], facing, profile=plan.profile)
+                for key, name in zip(keys, names, strict=True)
+            ]
             for place in places
         ]
     )
@@ -142,8 +145,8 @@ def with_held(scores: Scores, plan: BodyPlan, pieces: Pieces, held: Mapping[str,
     return scores._replace(own=own, missing=missing)
 
 
-def _fits(place: Place, name: str, trait: Trait, facing: int) -> float:
-    """How well a piece fits a place by itself."""
+def _fits(place: Place, name: str, trait: Trait, facing: int, *, profile: bool) -> float:
+    """How well a piece fits a place by itself; from the front it is not the draw order that tells near from far, but the side."""
     told, named = _by_name(place, name)
     at = complex(trait.at.real * facing, trait.at.imag)
     spread = OFF * (1.0 if place.row.many == 1 else 1.8)
@@ -154,6 +157,8 @@ def _fits(place: Place, name: str, trait: Trait, facing: int) -> float:
     )
     shape = off + min(size, MOST_SIZE)
     before = BEFORE * (2 * trait.depth - 1) * {"near": 1.0, "far": -1.0, "middle": 0.0}[place.side]
+    if place.row.apart and not profile:
+        before = BEFORE * min(max(at.real / place.at.real, -1.0), 1.0) if place.at.real else 0.0
     shy = SHY if not named and place.row.kind in {"eye", "face"} else 0.0
     return PLACED - shy + told - shape * (NAMED if named else 1.0) + before * (NAMED if named else 1.0)
 

@@ -27,12 +27,14 @@ from umbrite.art.building.place_scores import (
     unlike_a_row,
     with_held,
 )
-from umbrite.art.contacts import Pieces, Told, nobody, pieces_of
+from umbrite.art.contacts import Pieces, pieces_of
 from umbrite.art.joint_finding import likely_joints
 from umbrite.art.pictures import Picture
 from umbrite.rig.edits.variants.branches import parts_of
+from umbrite.rig.errors import Watch, unwatched
 from umbrite.rig.family import in_guests
 from umbrite.rig.model import Puppet
+from umbrite.rig.words.names import side_of
 
 DEARER, ROUNDS, QUICK, CLOSELY = 0.6, 60, 30, 7
 # A head or a face so far beside what carries it tells where a figure looks; what it costs if it lies on the other side.
@@ -74,7 +76,7 @@ def _worth(scores: Scores, pieces: Pieces, filling: list[int], *, rows: bool = T
     return _Worth(total_of(scores, filling) + left_over(pieces, filling) - unlike, filling)
 
 
-def pieces_to_place(puppet: Puppet, pictures: Mapping[str, Picture], told: Told = nobody) -> Pieces:
+def pieces_to_place(puppet: Puppet, pictures: Mapping[str, Picture], watch: Watch = unwatched) -> Pieces:
     """The parts that a plan looks at: what shows at rest, in sets and by names too, but for references, shades and lights. Raises RigError
     where there are not two.
     """
@@ -86,7 +88,7 @@ def pieces_to_place(puppet: Puppet, pictures: Mapping[str, Picture], told: Told 
         key for key, part in puppet.parts.items()
         if key not in late and part.visible and not part.reference and part.clip is None and part.blend == "normal"
     ]  # fmt: skip
-    return pieces_of(puppet, pictures, keys, told)
+    return pieces_of(puppet, pictures, keys, watch)
 
 
 def fill(
@@ -96,7 +98,7 @@ def fill(
     held: Mapping[str, str] | None = None,
     facing: int = 0,
     *,
-    told: Told = nobody,
+    watch: Watch = unwatched,
 ) -> list[Filled]:
     """Each plan filled with the pieces as well as it can be, the best first.
 
@@ -108,7 +110,7 @@ def fill(
     tried = []
     every = list(plans)
     for number, plan in enumerate(every):
-        told(number, len(every) + CLOSELY, plan.name)
+        watch(number, len(every) + CLOSELY, plan.name)
         for side in (facing,) if facing else (1, -1) if plan.profile else (1,):
             scores = with_held(scores_of(art, plan, side), plan, pieces, held or {})
             tried.append(_Try(plan, side, scores, *_worth(scores, pieces, _best(scores, QUICK), rows=False)))
@@ -122,7 +124,7 @@ def fill(
     # Which plan it is tells the plan as it stands, for one that has been fitted fits many a figure; which way it looks the fitted one.
     first = {one.plan.name: one.total for one in sorted([*tried, *found], key=lambda one: one.total)}
     for i, one in enumerate(found):
-        told(len(every) + min(i, CLOSELY - 1), len(every) + CLOSELY, one.plan.name)
+        watch(len(every) + min(i, CLOSELY - 1), len(every) + CLOSELY, one.plan.name)
         found[i] = _closer(art, one, held or {})
     found = sorted(
         [*found, *(one for i, one in enumerate(tried) if i >= CLOSELY and one.plan is not tried[0].plan)],
@@ -136,6 +138,8 @@ def fill(
             closed = _front_first(
                 plan, _closed_up(scores, filling), [traits[key].at.real * side for key in pieces.keys]
             )
+            if not plan.profile:
+                closed = _left_is_left(art, plan, scores, closed, held or {})
             filled = [(places[p].name, i) for p, i in enumerate(closed) if i >= 0]
             set_ = {name: pieces.keys[i] for name, i in filled}
             sure = {name: sure_of[i] for name, i in filled}
@@ -326,6 +330,36 @@ def _front_first(plan: BodyPlan, filling: Sequence[int], ahead: Sequence[float])
         for places_of_leg, leg in zip(legs.values(), [*there, *([[-1] * 99] * len(legs))], strict=False):
             for p, i in zip(places_of_leg, leg, strict=False):
                 found[p] = i
+    return found
+
+
+def _left_is_left(
+    art: Art, plan: BodyPlan, scores: Scores, filling: Sequence[int], held: Mapping[str, str]
+) -> list[int]:
+    """The filling of a figure that has no other side with no pair the wrong way round: a limb begins on the side on which the plan has it,
+    unless names or a person tell otherwise.
+    """
+    places, found, twin = places_of(plan), list(filling), dict(scores.twins)
+    for p, q in scores.twins:
+        one, other = filling[p], filling[q]
+        if scores.up[p] != scores.up[q] or one < 0 or other < 0:
+            continue
+        below = [b for b in twin if b == p or p in _all_above(scores, b)]
+        both = [*below, *(twin[b] for b in below)]
+        keys = [art.pieces.keys[filling[b]] for b in both if filling[b] >= 0]
+        told = any(side_of(art.puppet.parts[key].name) != "middle" for key in keys)
+        planned = (places[p].at - places[q].at).real
+        seen = (art.traits[art.pieces.keys[one]].at - art.traits[art.pieces.keys[other]].at).real
+        if planned * seen < 0 and not told and not any(places[b].name in held for b in both):
+            for b in below:
+                found[b], found[twin[b]] = filling[twin[b]], filling[b]
+    return found
+
+
+def _all_above(scores: Scores, p: int) -> set[int]:
+    found = set()
+    while (p := scores.up[p]) >= 0:
+        found.add(p)
     return found
 
 

@@ -6,8 +6,9 @@ pivot goes there. What carries no drawing is mapped as the whole figure is. Leng
 the other side gets the rig mirrored.
 """
 
-from collections.abc import Callable, Iterable, Mapping
-from typing import Any, NamedTuple
+import math
+from collections.abc import Callable, Collection, Iterable, Mapping
+from typing import Any, NamedTuple, TypeVar
 
 from msgspec.structs import replace
 
@@ -17,25 +18,29 @@ from umbrite.art.building.own_plan import plan_with_places
 from umbrite.art.building.placing import Filled, fill, pieces_to_place
 from umbrite.art.contacts import Pieces
 from umbrite.art.joint_finding import joints_among
+from umbrite.art.joint_limits import gap_turns, gap_within
 from umbrite.art.masks import sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.rig.change import change, put, take_out
 from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.parts import add_part, reorder
 from umbrite.rig.edits.pivots import join_parts, keep_limbs
-from umbrite.rig.errors import RigError
-from umbrite.rig.family import branch, children, parts_on, users_of
+from umbrite.rig.errors import RigError, Watch, unwatched
+from umbrite.rig.family import branch, children, in_guests, parts_on, users_of
 from umbrite.rig.ids import owner_of
 from umbrite.rig.limb_shape import drawn_bend, limb_tip
 from umbrite.rig.merging.branch_alone import branch_joints
+from umbrite.rig.merging.guest_edits import place_guest
 from umbrite.rig.merging.rewiring import copied_settings, copied_take, factor_of, grown
 from umbrite.rig.mesh import with_keeping
 from umbrite.rig.model import Limit, Point, Pose, Puppet, Variant, point
 from umbrite.rig.placement import Box
 from umbrite.rig.words.word_table import says_nothing
 
-ELSEWHERE = 0.06  # of a piece's length: as far from where it is mapped to must a pivot of the other art lie to count
-FIRM = 0.6
+ELSEWHERE = 0.015  # of a piece's length: as far from where it is mapped to must a pivot of the other art lie to count
+FIRM = 0.3  # how well an overlap must tell where a piece turns
+STIFF = math.radians(10)  # a limit is not narrowed to less than this
+Thing = TypeVar("Thing")
 Onto = Callable[[complex], complex]
 
 
@@ -79,13 +84,15 @@ def lay_rig(
     art: Puppet,
     art_pictures: Mapping[str, Picture],
     decided: Filled | None = None,
+    *,
+    watch: Watch = unwatched,
 ) -> Laid:
     """Lay the rig of a document on loose art. Pictures give RGBA pixels by drawing fingerprint; `decided` is the filled plan of the rig, where
-    a person has looked at it and corrected it.
+    a person has looked at it and corrected it; `watch` is told how far it is, and may stop it.
 
     Raises RigError for a rig without a family, and art that has no two pieces.
     """
-    old, new = pieces_to_place(rig.puppet, rig_pictures), pieces_to_place(art, art_pictures)
+    old, new = pieces_to_place(rig.puppet, rig_pictures, watch), pieces_to_place(art, art_pictures, watch)
     plan, standing, called, ahead = rig_plan(rig.puppet, old, art, new)
     filled = decided or fill(art, new, [plan], called)[0]
     pairs = {standing[place]: key for place, key in filled.pieces.items() if place in standing}
@@ -107,8 +114,10 @@ def lay_rig(
     puppet = _with_drawn_variants(puppet, told)
     puppet = _with_meshes(puppet, rig.puppet, pairs, art_pictures)
     puppet, riding = _with_riders(puppet, art, new, pairs)
+    puppet = _narrowed(rig.puppet, puppet, {**rig_pictures, **art_pictures}, told, watch)
     puppet = replace(puppet, width=art.width, height=art.height, guides=(), meant=())
-    document = _showing_what_is_there(_timed(rig, replace(rig, puppet=puppet), fit))
+    document = _with_guests(_timed(rig, replace(rig, puppet=puppet), fit), rig.puppet, fit, told)
+    document = _showing_what_is_there(document)
     sure = {standing[place]: filled.sure[place] for place in filled.pieces if place in standing}
     return Laid(settled(document, Document()), pairs, sure, tuple(missing), tuple(riding), tuple(told))
 
@@ -116,7 +125,12 @@ def lay_rig(
 def _by_name(rig: Puppet, art: Puppet, pairs: Mapping[str, str]) -> dict[str, str]:
     """What of the rig a plan does not look at, such as other variants and shades, with what in the art is called the same."""
     left = {part.name: key for key, part in art.parts.items() if key not in set(pairs.values())}
-    return {key: left[part.name] for key, part in rig.parts.items() if key not in pairs and part.name in left}
+    strange = in_guests(rig)
+    return {
+        key: left[part.name]
+        for key, part in rig.parts.items()
+        if key not in pairs and key not in strange and part.name in left
+    }
 
 
 def _with_meshes(puppet: Puppet, rig: Puppet, pairs: Mapping[str, str], pictures: Mapping[str, Picture]) -> Puppet:
@@ -202,30 +216,75 @@ def _pivots(rig: Puppet, old: Pieces, new: Pieces, pairs: Mapping[str, str], fit
 
 def _mapped(rig: Puppet, puppet: Puppet, fit: _Fit, elsewhere: Mapping[str, complex]) -> Puppet:
     """Joints, limbs, limits, controls and links in the proportions of the other art."""
+    strange = in_guests(rig)
     pivots = {key: elsewhere.get(key, _onto(rig, key, fit)(joint.pivot.z)) for key, joint in rig.joints.items()}
-    for key, joint in rig.joints.items():
+    for key, joint in _of_its_own(rig.joints, strange | {guest.root for guest in rig.guests.values()}):
         tip = None if joint.tip is None else point(_tip(rig, key, fit, pivots))
         limit = joint.limit
         if limit is not None and fit.mirrored:
             limit = Limit(-limit.largest, -limit.smallest, limit.soft)
         puppet = change(puppet, key, pivot=point(pivots[key]), tip=tip, limit=limit)
-    for key, limb in rig.limbs.items():
+    for key, limb in _of_its_own(rig.limbs, strange):
         at = None if limb.tip is None else point(_near_tip(rig, limb.joints[-1], limb.tip.z, fit, puppet))
         puppet = change(puppet, key, tip=at, bend=-limb.bend if fit.mirrored else limb.bend)
         target = puppet.limbs[key].target
         puppet = change(puppet, target, pivot=point(limb_tip(puppet, puppet.limbs[key])))
         if (drawn := drawn_bend(puppet, puppet.limbs[key])) != 0:  # else the picture would move at rest
             puppet = change(puppet, key, bend=1 if drawn > 0 else -1)
-    for key, control in rig.controls.items():
+    for key, control in _of_its_own(rig.controls, strange):
         offset = control.offset.z * fit.scale
         offset = -offset.conjugate() if fit.mirrored else offset
         puppet = put(puppet, key, replace(grown(control, fit.scale, mirrored=fit.mirrored), offset=point(offset)))
-    for key, link in rig.links.items():
+    for key, link in _of_its_own(rig.links, strange):
         across, up = (factor_of(name, fit.scale, mirrored=fit.mirrored) for name in (link.source, link.drives))
         points = [Point(p.x * across, p.y * up) for p in link.points]
         puppet = change(puppet, key, points=tuple(sorted(points, key=lambda p: p.x)))
-    poses = tuple(replace(pose, channels=_scaled(pose.channels, fit)) for pose in rig.poses)
+    poses = tuple(replace(pose, channels=_scaled(pose.channels, fit, strange)) for pose in rig.poses)
     return replace(puppet, poses=poses)
+
+
+def _of_its_own(things: Mapping[str, Thing], strange: Collection[str]) -> list[tuple[str, Thing]]:
+    """What of a rig is not of its guests."""
+    return [(key, one) for key, one in things.items() if key not in strange]
+
+
+def _with_guests(document: Document, rig: Puppet, fit: _Fit, told: list[str]) -> Document:
+    """The guests as they are, in the figure's new size, where what carries them has gone."""
+    for key, guest in rig.guests.items():
+        root = rig.joints[guest.root]
+        onto = fit.whole if root.parent is None else _onto(rig, root.parent, fit)
+        at = onto(root.pivot.z) - (root.pivot.z - guest.at.z) * fit.scale
+        document = place_guest(document, key, at, guest.scale * fit.scale)
+    if rig.guests and fit.mirrored:
+        told.append(f"The figure looks to the other side now; guests look as before: {_names(rig.guests.values())}.")
+    return document
+
+
+def _names(things: Iterable[Any]) -> str:
+    return ", ".join(one.name for one in things)
+
+
+def _narrowed(rig: Puppet, puppet: Puppet, pictures: Mapping[str, Picture], told: list[str], watch: Watch) -> Puppet:
+    """Limits end where a gap opens in the other art that the rig's own art has not. What a limb needs to bend stays, and is told."""
+    bending = {joint for limb in puppet.limbs.values() for joint in (*limb.joints, limb.end)}
+    less, open_ = [], []
+    for number, (key, joint) in enumerate(puppet.joints.items()):
+        watch(number, len(puppet.joints), joint.name)
+        limit = joint.limit
+        if limit is None or gap_within(puppet, pictures, key) is None or gap_within(rig, pictures, key) is not None:
+            continue
+        low, high = gap_turns(puppet, pictures, key) or (limit.smallest, limit.largest)
+        ends = min(max(limit.smallest, low), 0.0), max(min(limit.largest, high), 0.0)
+        if key in bending or ends[1] - ends[0] < STIFF:
+            open_.append(joint.name)
+            continue
+        less.append(joint.name)
+        puppet = change(puppet, key, limit=Limit(*ends, limit.soft))
+    if less:
+        told.append(f"Limits are narrower here, so that no gap opens: {', '.join(less)}.")
+    if open_:
+        told.append(f"A gap opens within the limits of {', '.join(open_)}: see Findings.")
+    return puppet
 
 
 def _tip(rig: Puppet, key: str, fit: _Fit, pivots: Mapping[str, complex]) -> complex:
@@ -250,17 +309,24 @@ def _near_tip(rig: Puppet, joint: str, tip: complex, fit: _Fit, puppet: Puppet) 
 
 def _timed(rig: Document, document: Document, fit: _Fit) -> Document:
     """Pose and takes in the other proportions."""
-    takes = tuple(copied_take(take, {}, fit.scale, mirrored=fit.mirrored) for take in rig.takes)
-    return replace(document, pose=_scaled(rig.pose, fit), takes=takes)
+    strange, takes = in_guests(rig.puppet), []
+    for take in rig.takes:
+        theirs = {name: track for name, track in take.tracks.items() if owner_of(name) in strange}
+        mine = copied_take(take, {}, fit.scale, mirrored=fit.mirrored)
+        takes.append(replace(mine, tracks={**mine.tracks, **theirs}))
+    return replace(document, pose=_scaled(rig.pose, fit, strange), takes=tuple(takes))
 
 
-def _scaled(channels: Mapping[str, float], fit: _Fit) -> Pose:
-    return copied_settings(channels, {}, fit.scale, mirrored=fit.mirrored)
+def _scaled(channels: Mapping[str, float], fit: _Fit, strange: Collection[str]) -> Pose:
+    """Channel values in the other proportions; those of guests, which are scaled with them, stay as they are."""
+    theirs = {name: value for name, value in channels.items() if owner_of(name) in strange}
+    return {**copied_settings(channels, {}, fit.scale, mirrored=fit.mirrored), **theirs}
 
 
 def _without(puppet: Puppet, rig: Puppet, pairs: Mapping[str, str], told: list[str]) -> tuple[Puppet, list[str]]:
     """The puppet without the rig's parts for which the other art has nothing; their joints stay, so that nothing that needs them is lost."""
-    missing = [key for key in rig.parts if key not in pairs]
+    strange = in_guests(rig)
+    missing = [key for key in rig.parts if key not in pairs and key not in strange]
     for key in missing:
         puppet = take_out(puppet, key)
     bare = [

@@ -16,10 +16,10 @@ from umbrite.desk.theme.look import dress_buttons, icon
 from umbrite.desk.theme.themes import Theme
 from umbrite.files.formats.format_table import Holds, read_as
 from umbrite.files.layers import Layered
-from umbrite.files.long_work import Watch
 from umbrite.files.package import Package
 from umbrite.paint.baking import GltfChoice
 from umbrite.paint.take_export import Film
+from umbrite.rig.errors import Watch
 
 
 def names_of(title: str, *holds: Holds) -> str:

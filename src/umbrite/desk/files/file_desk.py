@@ -24,7 +24,6 @@ from umbrite.desk.theme.language import tr
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.layers import Layered, add_layers, parts_from
-from umbrite.files.long_work import Watch
 from umbrite.files.opening import NATIVE, is_native
 from umbrite.files.package import Package, load, save
 from umbrite.files.png import fingerprint
@@ -40,7 +39,7 @@ from umbrite.rig.document import Document
 from umbrite.rig.edits.parts import exchange_drawing
 from umbrite.rig.edits.variants.drawings import More, add_drawings, corner_by_pivot
 from umbrite.rig.edits.variants.sets import set_of
-from umbrite.rig.errors import UmbriteError
+from umbrite.rig.errors import UmbriteError, Watch
 from umbrite.rig.model import Drawing
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.quantities.bounds import picture_fault

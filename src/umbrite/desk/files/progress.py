@@ -10,7 +10,8 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication, QProgressDialog, QWidget
 
 from umbrite.desk.theme.language import tr
-from umbrite.files.long_work import CancelledError, Watch
+from umbrite.files.long_work import CancelledError
+from umbrite.rig.errors import Watch
 
 Result = TypeVar("Result")
 TICK = 0.01  # seconds

@@ -6,10 +6,10 @@ from typing import Literal, Protocol
 
 from umbrite.desk.files.import_table import Chosen
 from umbrite.files.layers import Layered
-from umbrite.files.long_work import Watch
 from umbrite.files.package import Package
 from umbrite.paint.baking import GltfChoice
 from umbrite.paint.take_export import Film
+from umbrite.rig.errors import Watch
 
 
 class Questions(Protocol):

@@ -22,7 +22,7 @@ from umbrite.desk.session.selection import Selection
 from umbrite.desk.session.timeline import Timeline
 from umbrite.desk.session.workspace import Workspace
 from umbrite.desk.theme.language import tr
-from umbrite.files.long_work import Watch, Watching, unwatched
+from umbrite.files.long_work import Watching
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import swing_at
 from umbrite.motion.animating.swinging import swings_of
@@ -31,7 +31,7 @@ from umbrite.motion.plan import Floats, Plan, compile_plan
 from umbrite.rig.channels import known_only
 from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.arranging import fanned_out
-from umbrite.rig.errors import UmbriteError
+from umbrite.rig.errors import UmbriteError, Watch, unwatched
 from umbrite.rig.merging.guests import refuse_inside
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
 from umbrite.rig.takes.take_list import Takes

@@ -15,10 +15,10 @@ from umbrite.files.engines.gltf_animations import animation
 from umbrite.files.engines.gltf_binary import Binary, glb, gltf
 from umbrite.files.engines.gltf_scene import GltfScene, Wanted
 from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import Package
 from umbrite.motion.baking.node_tree import node_tree
 from umbrite.motion.baking.take_keys import WITHIN, take_keys
+from umbrite.rig.errors import Watch, unwatched
 
 ENDINGS = (".glb", ".gltf")
 

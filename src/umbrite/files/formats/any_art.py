@@ -6,8 +6,7 @@ from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.formats.format_table import read_as
 from umbrite.files.formats.pictures_in import read_folder, read_pictures, title_of
 from umbrite.files.layers import Layered
-from umbrite.files.long_work import Watch, unwatched
-from umbrite.rig.errors import readable
+from umbrite.rig.errors import Watch, readable, unwatched
 
 
 def read_here(paths: list[Path], watch: Watch = unwatched) -> Layered:

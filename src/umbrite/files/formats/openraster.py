@@ -15,12 +15,11 @@ from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.formats.pictures_in import profile_notes, refuse_too_much, title_of
 from umbrite.files.layers import Layer, Layered, layer_of, overlap_notes
-from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.package import add_member
 from umbrite.files.png import decode_art, encode
 from umbrite.files.xml_in import read_xml
 from umbrite.files.zips import Container
-from umbrite.rig.errors import readable
+from umbrite.rig.errors import Watch, readable, unwatched
 from umbrite.rig.model import Blend
 from umbrite.rig.quantities.bounds import LARGEST, canvas_fault
 

@@ -9,8 +9,8 @@ from umbrite.files.file_errors import FileError, shown_name, unreadable
 from umbrite.files.files_in import read_file
 from umbrite.files.formats.format_table import read_as
 from umbrite.files.layers import Layer, Layered, layer_of, side_by_side
-from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.png import Decoded, decode_art
+from umbrite.rig.errors import Watch, unwatched
 from umbrite.rig.quantities.bounds import together_fault
 
 MOST_FILES = 2_000

@@ -13,8 +13,7 @@ from umbrite.files.file_errors import READER_ERRORS, FileError, shown_name
 from umbrite.files.files_in import open_file
 from umbrite.files.formats.pictures_in import profile_notes, refuse_too_much, title_of
 from umbrite.files.layers import Layer, Layered, layer_of, overlap_notes
-from umbrite.files.long_work import Watch, unwatched
-from umbrite.rig.errors import readable
+from umbrite.rig.errors import Watch, readable, unwatched
 from umbrite.rig.model import Blend
 from umbrite.rig.quantities.bounds import canvas_fault, picture_fault
 

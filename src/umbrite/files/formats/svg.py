@@ -17,10 +17,9 @@ from umbrite.files.file_errors import READER_ERRORS, FileError, shown_name
 from umbrite.files.files_in import read_file
 from umbrite.files.formats.pictures_in import refuse_too_much, title_of
 from umbrite.files.layers import Layer, Layered, layer_of
-from umbrite.files.long_work import Watch, unwatched
 from umbrite.files.png import decode
 from umbrite.files.xml_in import read_xml
-from umbrite.rig.errors import readable
+from umbrite.rig.errors import Watch, readable, unwatched
 from umbrite.rig.quantities.bounds import LONGEST, picture_fault
 
 SVG = "{http://www.w3.org/2000/svg}"

@@ -2744,6 +2744,10 @@
       <translation>{name} dreht sich {off} px woanders</translation>
     </message>
     <message>
+      <source>Laying the rig on the art</source>
+      <translation>Das Rig wird auf die Zeichnungen gelegt</translation>
+    </message>
+    <message>
       <source>Nothing is missing: all of this plan is there already.</source>
       <translation>Nichts fehlt: Alles von diesem Bauplan ist schon da.</translation>
     </message>

@@ -18,6 +18,7 @@ from umbrite.desk.session.stations import PARTS, PIVOTS, REHEARSE
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.waiting import waiting
 from umbrite.files.formats.plan_files import keep_plan, kept_plans
+from umbrite.files.native.kept_beside import drawings_of
 from umbrite.files.package import Package
 from umbrite.rig.errors import RigError
 from umbrite.rig.words.names import tidy
@@ -34,7 +35,7 @@ def propose(session: Session) -> None:
     with session.watching(tr("Working out which piece is which")) as watch:
         pictures = session.file.pictures.of(session.puppet)
         pieces = pieces_to_place(session.puppet, pictures, watch)
-        found = fill(session.puppet, pieces, _all_plans(session), told=watch)
+        found = fill(session.puppet, pieces, _all_plans(session), watch=watch)
     plans = tuple(one.plan for one in found)
     chosen = [key for key in session.selection.only("part") if key in pieces.keys]
     only = frozenset(chosen if len(chosen) > 1 else ())
@@ -217,7 +218,7 @@ def propose_rig(session: Session, rig: Package) -> None:
     with session.watching(tr("Working out which piece is which")) as watch:
         pieces = pieces_to_place(puppet, session.file.pictures.of(puppet), watch)
         plan, _, called, _ = rig_plan(rig.puppet, pieces_to_place(rig.puppet, rig.pixels(), watch), puppet, pieces)
-        filled = fill(puppet, pieces, [plan], called, told=watch)[0]
+        filled = fill(puppet, pieces, [plan], called, watch=watch)[0]
     session.workspace.go_to(PIVOTS)
     session.selection.select([])
     _put(session, PlanDraft(puppet, pieces, (plan,), filled, Wishes(), rig=rig, called=called))
@@ -226,9 +227,11 @@ def propose_rig(session: Session, rig: Package) -> None:
 
 def _lay(session: Session, draft: PlanDraft, rig: Package) -> None:
     """The rig on the art that is open, in one step."""
-    with waiting():
-        laid = lay_rig(rig.document, rig.pixels(), draft.puppet, session.file.pictures.of(draft.puppet), draft.filled)
+    with session.watching(tr("Laying the rig on the art")) as watch:
+        pictures = session.file.pictures.of(draft.puppet)
+        laid = lay_rig(rig.document, rig.pixels(), draft.puppet, pictures, draft.filled, watch=watch)
     _put(session, None)
+    session.file.add_art({sha256: rig.art[sha256] for sha256 in drawings_of(laid.document) if sha256 in rig.art})
     document = replaced(laid.document, versions=session.history.now.versions)
     session.edit(tr("Lay the rig of {name}", name=rig.puppet.name), whole=document)
     session.workspace.go_to(REHEARSE if document.puppet.controls else PARTS)
