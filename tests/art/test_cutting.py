@@ -4,6 +4,7 @@ import cv2
 import numpy as np
 import pytest
 
+from umbrite.art.bone_cutting import cut_at_bone
 from umbrite.art.building.body_plan import plan_named
 from umbrite.art.building.plan_bones import plan_bones
 from umbrite.art.cutting import cut_drawing, is_loop, one_picture
@@ -105,6 +106,46 @@ def test_a_cut_limb_bends_as_if_it_had_been_drawn_in_two_pieces(name, turn):
     assert off < 3
     inside = around(JOINT, radius - 3)
     assert ours[inside, 3].min() >= 250, "no gap"
+
+
+@pytest.mark.parametrize("name", LIMBS)
+def test_a_limb_is_cut_at_a_bone_in_its_middle_though_the_head_stands_beside_it(name):
+    whole, upper, lower, radius = limb(name)
+    for beside in (0.0, 7.0, -7.0):
+        cut = cut_at_bone(whole, [(JOINT + beside, END)], [(AT, JOINT + beside)])
+        assert cut.pivot == pytest.approx(JOINT, abs=1)
+        rest = one_picture([(cut.kept, STILL), (cut.piece, STILL)], (WIDE, TALL))
+        assert np.abs(on_white(rest) - on_white(whole)).max() <= 1
+        ours, drawn = bent(cut.kept, cut.piece, cut.pivot, BEND), bent(upper, lower, JOINT, BEND)
+        assert np.abs(on_white(ours) - on_white(drawn))[around(JOINT, 1.6 * radius)].mean() < 3
+
+
+@pytest.mark.parametrize("line", [0.0, 5.0])
+@pytest.mark.parametrize("x", [230, 265, 285])
+def test_an_arm_over_a_body_is_cut_at_its_bones_and_the_body_filled_behind_it(line, x):
+    """Within the body, over its edge, half beside it: with the outlines that the two would have if they had been drawn apart."""
+    cloth, skin = (np.broadcast_to(np.array(colour), (TALL, WIDE, 3)) for colour in ((80.0, 120, 160), (200.0, 90, 60)))
+    shoulder, elbow, wrist = x + 110j, x + 20 + 220j, x + 5 + 330j
+    body = capsule(210 + 120j, 210 + 320j, (80, 80), cloth, line)
+    upper, lower = capsule(shoulder, elbow, (26, 22), skin, line), capsule(elbow, wrist, (22, 18), skin, line)
+    whole = one_picture([(each, STILL) for each in (body, upper, lower)], (WIDE, TALL))
+    arm = cut_at_bone(whole, [(shoulder, elbow), (elbow, wrist)], [(210 + 320j, 210 + 100j)])
+    hand = cut_at_bone(arm.piece, [(elbow, wrist)], [(shoulder, elbow)])
+    rest = one_picture([(each, STILL) for each in (arm.kept, hand.kept, hand.piece)], (WIDE, TALL))
+    assert np.abs(on_white(rest) - on_white(whole)).max() <= 1
+    behind = (arm.piece[..., 3] > 250) & (body[..., 3] == 255)
+    assert arm.kept[behind, 3].mean() > 245, "the body is whole behind the arm"
+    pictures = []
+    for parts, (one, other) in (
+        ((arm.kept, hand.kept, hand.piece), (arm.pivot, hand.pivot)),
+        ((body, upper, lower), (shoulder, elbow)),
+    ):
+        lift = turned(one, -0.9)
+        bend = (np.vstack([lift, [0, 0, 1]]) @ np.vstack([turned(other, -0.8), [0, 0, 1]]))[:2]
+        pictures.append(on_white(one_picture(list(zip(parts, (STILL, lift, bend), strict=True)), (WIDE, TALL))))
+    off = np.abs(pictures[0] - pictures[1]).mean()
+    print(f"outline {line}, at {x}: {off:.2f} of 255")
+    assert off < 3
 
 
 @pytest.mark.parametrize("slant", [-0.5, -0.2, 0.3, 0.6])

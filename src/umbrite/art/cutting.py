@@ -8,7 +8,7 @@ A line that runs close to a drawn edge follows it: the cheapest way through a na
 """
 
 import itertools
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 from typing import NamedTuple
 
 import cv2
@@ -67,102 +67,16 @@ def cut_drawing(picture: Picture, path: Sequence[complex], root: complex | None 
         raise RigError(
             "This doesn't cut the part in two. Draw right across it, or a loop around what should be a piece."
         )
-    return _in_two(picture, piece, _ends(solid, piece, line, closed=loop), filled=loop)
+    hidden = piece & hull(kept) if loop else None
+    return in_two(picture, piece, _ends(solid, piece, line, closed=loop), hidden)
 
 
-def cut_at_bone(picture: Picture, branch: Sequence[Segment], others: Sequence[Segment]) -> Cut:
-    """Cut an RGBA drawing at the head of a bone, the first of its `branch`: the piece is what lies nearer to the bones of the branch than to
-    all others. Places are in the drawing's pixels. Raises RigError where nothing does.
+def in_two(
+    picture: Picture, piece: Mask, ends: tuple[complex, complex], hidden: Mask | None, known: Mask | None = None
+) -> Cut:
+    """The drawing as a piece and what stays, overlapping about the middle between two ends; what stays is filled where it is `hidden` by the
+    piece, in colours from around that are `known`, or goes on in a round end alone.
     """
-    solid = picture[..., 3] >= SOLID
-    rows, columns = np.indices(solid.shape)
-    z = np.asarray(columns + 0.5 + 1j * (rows + 0.5), dtype=np.complex128)
-    deep = _depths(picture)
-    away = [_from_segment(z, *bone) for bone in branch]
-    # A limb is hardly thicker anywhere than along its bone; what lies farther off is the body beside it.
-    thick = [max(deep(one + (other - one) * share) for share in (0.3, 0.5, 0.7, 0.9)) for one, other in branch]
-    within = np.any([far <= THICKER * most for far, most in zip(away, thick, strict=True)], axis=0)
-    nearer = np.min(away, axis=0) < np.min([_from_segment(z, *bone) for bone in others], axis=0)
-    head, tip = branch[0]
-    # What lies behind the head belongs to what carries the bone; round ends make up for it.
-    nearer &= (((z - head) * np.conj(tip - head)).real > 0) | (away[0] > np.min(away, axis=0))
-    piece = _with_what_only_it_holds(solid, _hanging_together(solid & nearer & within, head + (tip - head) / 2), others)
-    if min(np.count_nonzero(piece), np.count_nonzero(solid & ~piece)) < LEAST:
-        raise RigError("Nothing of the drawing lies along this bone. Draw the bone over what it should carry.")
-    return _in_two(picture, piece, _across(deep, branch[0]), filled=False)
-
-
-def lines_across(picture: Picture, bones: Sequence[Segment]) -> list[Segment]:
-    """Where a drawing would be cut at the head of each bone: the ends of a line across it, in its pixels."""
-    deep = _depths(picture)
-    return [_across(deep, bone) for bone in bones]
-
-
-def _across(deep: Callable[[complex], float], bone: Segment) -> Segment:
-    """The line across a limb at a bone's head."""
-    head, tip = bone
-    # As thick as the limb is a little way down the bone: at its head a body may be much thicker.
-    radius = max(min(deep(head), 1.1 * max(deep(head + (tip - head) * share) for share in (0.25, 0.4))), 2.0)
-    across = 1j * (tip - head) / max(abs(tip - head), 1e-9) * radius
-    return head - across, head + across
-
-
-def _depths(picture: Picture) -> Callable[[complex], float]:
-    """How far inside the opaque area a place of a drawing lies, pixels; 0 outside of it."""
-    solid = (picture[..., 3] >= SOLID).astype(np.uint8)
-    depth = np.asarray(cv2.distanceTransform(np.pad(solid, 1), cv2.DIST_L2, cv2.DIST_MASK_PRECISE))[1:-1, 1:-1]
-
-    def deep(at: complex) -> float:
-        x, y = int(np.clip(at.real, 0, solid.shape[1] - 1)), int(np.clip(at.imag, 0, solid.shape[0] - 1))
-        return float(depth[y, x])
-
-    return deep
-
-
-def thickest(picture: Picture, bones: Sequence[Segment]) -> int:
-    """Which of some bones lies along the thickest piece of a drawing: that of the body."""
-    solid = np.pad((picture[..., 3] >= SOLID).astype(np.uint8), 1)
-    depth = np.asarray(cv2.distanceTransform(solid, cv2.DIST_L2, 5))
-    found = []
-    for one, other in bones:
-        z = one + (other - one) * np.linspace(0.2, 0.8, 7)
-        x = np.clip(np.round(z.real).astype(int), 0, solid.shape[1] - 1)
-        y = np.clip(np.round(z.imag).astype(int), 0, solid.shape[0] - 1)
-        found.append(float(depth[y, x].mean()))
-    return int(np.argmax(found))
-
-
-def _with_what_only_it_holds(solid: Mask, piece: Mask, others: Sequence[Segment]) -> Mask:
-    """A piece with all that would fall off without it: what hangs together with no bone of the others."""
-    count, labels = cv2.connectedComponents((solid & ~piece).astype(np.uint8), connectivity=4)
-    held = set()
-    for one, other in others:
-        for share in np.linspace(0, 1, 9):
-            at = one + (other - one) * share
-            if 0 <= at.real < solid.shape[1] and 0 <= at.imag < solid.shape[0]:
-                held.add(int(labels[int(at.imag), int(at.real)]))
-    loose = [label for label in range(1, count) if label not in held]
-    return np.asarray(piece | np.isin(labels, loose))
-
-
-def _from_segment(z: NDArray[np.complex128], one: complex, other: complex) -> Floats:
-    way = other - one
-    along = np.clip(((z - one) * np.conj(way)).real / max(abs(way) ** 2, 1e-12), 0, 1)
-    return np.asarray(np.abs(z - one - way * along))
-
-
-def _hanging_together(mask: Mask, at: complex) -> Mask:
-    """What of an area hangs together with a place, or with what of it is nearest to that."""
-    _, labels = cv2.connectedComponents(mask.astype(np.uint8), connectivity=4)
-    if not mask.any():
-        return mask
-    rows, columns = np.nonzero(mask)
-    nearest = int(np.abs(columns + 0.5 + 1j * (rows + 0.5) - at).argmin())
-    return np.asarray(labels == labels[rows[nearest], columns[nearest]])
-
-
-def _in_two(picture: Picture, piece: Mask, ends: tuple[complex, complex], *, filled: bool) -> Cut:
-    """The drawing as a piece and what stays, overlapping about the middle between two ends."""
     one, other = ends
     kept = (picture[..., 3] >= SOLID) & ~piece
     pivot, radius = (one + other) / 2, max(abs(other - one) / 2, 1.0)
@@ -181,9 +95,10 @@ def _in_two(picture: Picture, piece: Mask, ends: tuple[complex, complex], *, fil
     )
     kept_alpha = np.where(piece & full & near, FULL, kept_alpha)
     first, second = picture.copy(), picture.copy()
-    if filled:
-        hidden = piece & _hull(kept)
-        first = _filled(picture, kept, piece)
+    if hidden is not None:
+        # Close to the piece the colours are already mixed with its own.
+        near = cv2.dilate(piece.astype(np.uint8), np.ones((2 * MEET + 1,) * 2)) > 0
+        first = _filled(picture, kept & ~near if known is None else kept & known & ~near, piece)
         kept_alpha = np.where(piece, np.maximum(np.where(hidden & full, FULL, 0), kept_alpha), kept_alpha)
     elif stroke >= 1:
         ring = piece & (away > radius - stroke) & (away < radius + 1)
@@ -343,7 +258,7 @@ def _colour_at(picture: Picture, one: complex, other: complex, stroke: float) ->
     return np.round(sum(found) / len(found)).astype(np.uint8)
 
 
-def _hull(mask: Mask) -> Mask:
+def hull(mask: Mask) -> Mask:
     """The hull of an area."""
     outlines, _ = cv2.findContours(mask.astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
     found = np.zeros(mask.shape, np.uint8)

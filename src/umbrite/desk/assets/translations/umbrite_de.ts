@@ -2568,6 +2568,10 @@
       <translation> Nicht an {names}: Dort teilt sich die Zeichnung nicht.</translation>
     </message>
     <message>
+      <source> {count} heads have gone to the middle of their limbs.</source>
+      <translation> {count} Knochenanfänge stehen jetzt in der Mitte ihrer Glieder.</translation>
+    </message>
+    <message>
       <source>{name} is in {count} pieces now, each on its bone.{words}</source>
       <translation>{name} ist jetzt in {count} Stücken, jedes auf seinem Knochen.{words}</translation>
     </message>

@@ -6,9 +6,10 @@ from dataclasses import replace as replaced
 import numpy as np
 from msgspec.structs import replace
 
+from umbrite.art.bone_cutting import cut_at_bone, lines_across, thickest
 from umbrite.art.building.body_plan import plan_named
 from umbrite.art.building.plan_bones import plan_bones
-from umbrite.art.cutting import Cut, cut_at_bone, cut_drawing, lines_across, one_picture, thickest
+from umbrite.art.cutting import Cut, cut_drawing, one_picture
 from umbrite.art.masks import sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.desk.commands.labels import label_of
@@ -23,7 +24,7 @@ from umbrite.rig.change import change
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import add_part, exchange_drawing, remove_part, reorder, ride_on
-from umbrite.rig.edits.pivots import join_parts
+from umbrite.rig.edits.pivots import join_parts, move_pivot
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, carries, children, targets
 from umbrite.rig.limb_shape import nearest_bone
@@ -31,6 +32,7 @@ from umbrite.rig.model import Drawing, Part, Puppet
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.words.names import unique
 
+BESIDE = 1.0  # pixels by which a bone's head may stand beside the middle of its limb
 LARGEST = 12_000  # pixels of a side of what is made of several parts
 
 
@@ -258,8 +260,10 @@ def take_cuts(session: Session) -> None:
         raise RigError(
             tr("No bone's head lies where {name} could be cut. Draw the bones so that each begins at a joint.", name=name)
         )  # fmt: skip
+    moved = sum(abs(puppet.joints[bone].pivot.z - session.puppet.joints[bone].pivot.z) > BESIDE for bone in wanted)
     session.edit(tr("Cut {name} at the bones", name=name), puppet=puppet)
     words = tr(" Not at {names}: the drawing doesn't part there.", names=", ".join(left)) if left else ""
+    words += tr(" {count} heads have gone to the middle of their limbs.", count=moved) if moved else ""
     session.say(tr("{name} is in {count} pieces now, each on its bone.{words}", name=name, count=made + 1, words=words))
 
 
@@ -284,7 +288,7 @@ def _parent_of(puppet: Puppet, bones: Sequence[str], root: str) -> Puppet:
 
 
 def _cut_at(session: Session, puppet: Puppet, key: str, bone: str, bones: Sequence[str]) -> Puppet:
-    """A part cut at a bone's head; what lies along it and the bones that it carries rides on the bone."""
+    """A part cut at a bone's head; what lies along it and the bones that it carries rides on the bone, whose head goes to the middle of the cut."""
     part = puppet.parts[key]
     branch = [bone, *(one for one in bones if carries(puppet, bone, one))]
     others = [one for one in bones if one not in branch]
@@ -292,8 +296,11 @@ def _cut_at(session: Session, puppet: Puppet, key: str, bone: str, bones: Sequen
     made = cut_at_bone(
         picture, [_segment(puppet, part, one) for one in branch], [_segment(puppet, part, one) for one in others]
     )
+    middle = complex(board_from_drawing(part.placement)(made.pivot))
     puppet, piece = _with_piece(session, puppet, key, made)
     puppet = ride_on(puppet, piece, bone)
+    if abs(middle - puppet.joints[bone].pivot.z) > BESIDE:
+        puppet = move_pivot(puppet, bone, middle)
     return change(puppet, piece, name=_free_name(puppet, puppet.joints[bone].name, piece))
 
 
