@@ -59,6 +59,21 @@ def character(seed, body, style, *, mirrored=False):
     return _drawn(_mirrored(pieces) if mirrored else pieces, style, random)
 
 
+def with_a_raised_arm(seed, style):
+    """A biped whose near arm is drawn twice: hanging, and raised before it; of the raised pieces the names say so."""
+    random = np.random.default_rng([seed, 3])
+    pieces = _pieces("biped", random)
+    arm = ("upper arm", "forearm", "hand")
+    raised = [p for p in _turned(pieces, "near upper arm", 2.2) if p.side == "near" and p.name in arm]
+    pieces += [
+        p._replace(
+            name=f"{p.name} raised", parent=f"{p.parent} raised" if "arm" in p.parent else p.parent, depth=p.depth + 6
+        )
+        for p in raised
+    ]
+    return _drawn(pieces, style, random)
+
+
 def _mirrored(pieces):
     return [p._replace(pivot=1000 - p.pivot.conjugate(), end=1000 - p.end.conjugate()) for p in pieces]
 

@@ -8,13 +8,14 @@ import numpy as np
 import pytest
 from msgspec.structs import replace
 
-from art.characters import LOOSE_STYLES, STYLES, character, wild
+from art.characters import LOOSE_STYLES, STYLES, character, wild, with_a_raised_arm
 from umbrite.art.building.body_plan import BodyPlan, Row, places_of, plan_bytes, plan_named, read_plan, shipped_plans
 from umbrite.art.building.own_plan import plan_of
 from umbrite.art.building.placing import fill, pieces_to_place
 from umbrite.art.building.plan_limbs import Wishes
 from umbrite.art.building.plan_rig import build_rig, pivots_elsewhere
 from umbrite.art.contacts import pieces_of
+from umbrite.art.stacking import wrong_stacks
 from umbrite.checking.puppet_findings import findings
 from umbrite.cli import main
 from umbrite.files.package import load
@@ -25,7 +26,7 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
 from umbrite.rig.change import change
-from umbrite.rig.edits.parts import add_part
+from umbrite.rig.edits.parts import add_part, reorder
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import body_carrier
 from umbrite.rig.invariants import invariants
@@ -188,6 +189,54 @@ def test_the_rig_is_whole_and_nothing_has_moved(body, style):
             assert off < 0.35, (one.pieces[child], off)
     if style == "default":
         assert puppet.parts[found.pieces["Head"]].name == "Head", "names that say nothing are those of the places"
+
+
+@pytest.mark.parametrize("style", ["plain", "default"])
+def test_an_arm_that_is_drawn_twice_is_a_branch_of_its_own_and_the_two_take_turns(style):
+    for seed in (5, 6, 8):
+        one = with_a_raised_arm(seed, style)
+        _, made = built(one)
+        puppet = made.puppet
+        assert invariants(puppet) == []
+        joint = {piece: puppet.parts[key].joint for key, piece in one.pieces.items()}
+        for piece, above in (
+            ("upper arm raised", "trunk"),
+            ("forearm raised", "near upper arm raised"),
+            ("hand raised", "near forearm raised"),
+        ):
+            assert puppet.joints[joint[f"near {piece}"]].parent == joint[above]
+        (arms,) = puppet.sets.values()
+        assert [variant.joints for variant in arms.variants] == [
+            (joint["near upper arm"],),
+            (joint["near upper arm raised"],),
+        ]
+        assert arms.rest == arms.variants[0].number
+        assert arms.carries
+        assert {control.chooses for control in puppet.controls.values() if control.chooses} == set(puppet.sets)
+        assert len(puppet.limbs) == 5
+        assert any("take turns" in text for text in made.told)
+        _, plain = built(one, Wishes(variants=False))
+        assert not plain.puppet.sets
+
+
+def test_a_build_puts_the_draw_order_right_where_nobody_sees_it():
+    for body in ("biped", "robed", "quadruped", "tentacled"):
+        one = character(33, body, "plain")
+        _, made = built(one)
+        assert wrong_stacks(made.puppet) == [], (
+            "pieces of a face lie on it; figures that face us may have both arms before them"
+        )
+    one = character(33, "quadruped", "plain")
+    thigh = next(key for key, piece in one.pieces.items() if piece == "near front thigh")
+    puppet = reorder(one.puppet, [thigh], 0)
+    pieces, (_, found) = pieces_of(puppet, one.pictures), filled(one)
+    drawing = puppet.parts[thigh].drawing.sha256
+    for colour, seen in ((120, False), (220, True)):
+        pictures = {**one.pictures, drawing: one.pictures[drawing].copy()}
+        pictures[drawing][..., :3] = colour
+        made = build_rig(puppet, pieces, found, pictures=pictures).puppet
+        assert (made.parts[thigh].joint in {stack.where for stack in wrong_stacks(made)}) == seen
+        assert (made.order == puppet.order) == seen
 
 
 def test_what_is_there_already_stays_and_again_makes_nothing_more():

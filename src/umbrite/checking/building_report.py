@@ -28,7 +28,7 @@ def build_by_plan(package: Package, plan: str | None = None, plan_text: bytes | 
     pictures = package.pixels()
     pieces = pieces_to_place(package.puppet, pictures)
     filled = fill(package.puppet, pieces, plans)[0]
-    built = build_rig(package.puppet, pieces, filled)
+    built = build_rig(package.puppet, pieces, filled, pictures=pictures)
     made = replace(package, document=replace(package.document, puppet=built.puppet))
     return BuiltPuppet(made, building_report(package.puppet, filled, built))
 

@@ -4,6 +4,7 @@ from collections.abc import Iterator
 
 from msgspec.structs import replace
 
+from umbrite.art.stacking import wrong_stacks
 from umbrite.checking.finding_codes import Finding, finding, gravest_first
 from umbrite.checking.set_findings import set_findings
 from umbrite.rig.affine import inverse
@@ -166,30 +167,13 @@ def _limits(view: _View) -> Iterator[Finding]:
 def _order(view: _View) -> Iterator[Finding]:
     """Near pieces lie in front of the middle piece that carries them and far ones behind; limbs are stacked one way."""
     puppet = view.puppet
-    place = {key: i for i, key in enumerate(puppet.order)}
-    front = {joint: max(place[p] for p in parts) for joint in puppet.joints if (parts := _solid(view, joint))}
-    for key, joint in puppet.joints.items():
-        above = joint.parent
-        while above is not None and above not in front:
-            above = puppet.joints[above].parent
-        if key not in front or above is None or joint.side == "middle" or puppet.joints[above].side != "middle":
+    for stack in wrong_stacks(puppet):
+        if stack.above is None:
+            yield finding("order-wrong", stack.where, STACKED_BOTH_WAYS, name=puppet.limbs[stack.where].name)
             continue
-        if (joint.side == "near") != (front[key] > front[above]):
-            where = "behind" if joint.side == "near" else "in front of"
-            yield finding(
-                "order-wrong", key, name=joint.name, side=joint.side, lies=where, other=puppet.joints[above].name
-            )
-    for key, limb in puppet.limbs.items():
-        stack = [front[j] for j in (*limb.joints, limb.end) if j is not None and j in front]
-        steps = {stack[i + 1] > stack[i] for i in range(len(stack) - 1)}
-        if len(steps) > 1:
-            yield finding("order-wrong", key, STACKED_BOTH_WAYS, name=limb.name)
-
-
-def _solid(view: _View, joint: str) -> list[str]:
-    """A joint's parts that show its shape, without shades, lights and references."""
-    parts = ((key, view.puppet.parts[key]) for key in view.parts.get(joint, ()))
-    return [key for key, part in parts if part.blend == "normal" and not part.reference and part.clip is None]
+        joint = puppet.joints[stack.where]
+        lies, other = "behind" if joint.side == "near" else "in front of", puppet.joints[stack.above].name
+        yield finding("order-wrong", stack.where, name=joint.name, side=joint.side, lies=lies, other=other)
 
 
 def _names(view: _View) -> Iterator[Finding]:

@@ -55,6 +55,17 @@ class Filled(NamedTuple):
     score: float
 
 
+def carrying(filled: Filled, place: Place) -> str | None:
+    """The piece on the nearest place above that has one."""
+    above = {one.name: one.on for one in places_of(filled.plan)}
+    name = place.on
+    while name:
+        if name in filled.pieces:
+            return filled.pieces[name]
+        name = above[name]
+    return None
+
+
 class _Worth(NamedTuple):
     total: float
     filling: list[int]

@@ -7,17 +7,21 @@ they are, and so do limbs, limits and controls.
 import contextlib
 import math
 from collections.abc import Mapping, Sequence
+from types import MappingProxyType
 from typing import NamedTuple
 
 import cv2
 
 from umbrite.art.building.body_plan import Place, Turns, places_of
 from umbrite.art.building.named_variants import named_sets, with_named_sets
-from umbrite.art.building.placing import Filled
+from umbrite.art.building.placing import Filled, carrying
 from umbrite.art.building.plan_limbs import Wishes, plan_limbs
+from umbrite.art.building.second_branches import second_branches, with_second, with_turns
 from umbrite.art.contacts import Pieces
 from umbrite.art.joint_finding import Proposal, joints_among
 from umbrite.art.masks import Sheet, bar_of
+from umbrite.art.pictures import Picture
+from umbrite.art.stacking import restacked
 from umbrite.rig.change import change, names_like
 from umbrite.rig.edits.control_proposals import make_proposed, propose_controls
 from umbrite.rig.edits.controls import make_chooser
@@ -37,6 +41,7 @@ ROUND, ON_PIVOT = 0.75, 0.3  # how round a disc is, and how far of its size its 
 ELSEWHERE = 0.08  # of a piece's length, as far as a pivot must be off to be one that does not fit any more
 FIRM = 0.6  # how good an overlap must be to tell so
 FAR_APART = 0.8  # widths between the ends of a piece that is long enough to have two
+NO_PICTURES: Mapping[str, Picture] = MappingProxyType({})
 SWING = Loose(2.0, 0.3, 0.6, 0.7)
 
 
@@ -57,8 +62,11 @@ def build_rig(
     pieces: Pieces,
     filled: Filled,
     wishes: Wishes = Wishes(),  # noqa: B008  a frozen value
+    pictures: Mapping[str, Picture] = NO_PICTURES,
 ) -> Built:
-    """The rig of a plan on the pieces that stand on its places."""
+    """The rig of a plan on the pieces that stand on its places. With the `pictures` (RGBA, by drawing fingerprint) what lies wrong in the draw
+    order is put right where nobody can see a difference at rest.
+    """
     told: list[str] = []
     placed = [
         place for place in places_of(filled.plan)
@@ -69,7 +77,11 @@ def build_rig(
     for place in placed:
         puppet = change(puppet, puppet.parts[filled.pieces[place.name]].joint, side=place.side)
     puppet = _joined(puppet, pieces, filled, placed, told)
-    left = [part for part in filled.left if wishes.meant(part)]
+    seconds = [] if wishes.only else second_branches(puppet, pieces, filled)
+    for second in seconds:
+        puppet = with_second(puppet, pieces, second, filled.pieces[second.places[0].name], names=wishes.names)
+    second_parts = {part for second in seconds for part in second.parts}
+    left = [part for part in filled.left if wishes.meant(part) and part not in second_parts]
     puppet, riding = _with_riders(puppet, pieces, filled, left, told)
     if wishes.elsewhere:
         puppet = _moved_elsewhere(puppet, pieces, filled, wishes)
@@ -82,10 +94,21 @@ def build_rig(
     limbs: list[str] = []
     if wishes.limbs:
         puppet, limbs = plan_limbs(puppet, filled, [place.name for place in placed], wishes, told)
+    for second in seconds if wishes.variants else ():
+        firsts = [filled.pieces[place.name] for place in second.places]
+        puppet, limb = with_turns(puppet, second, firsts, limbs=wishes.limbs)
+        limbs += [limb] if limb is not None else []
+        told.append(
+            f"{puppet.parts[second.parts[0]].name} and {puppet.parts[firsts[0]].name} take turns: one of them shows at a time."
+        )
     if wishes.loose:
         puppet = _loose(puppet, filled, placed)
     if wishes.limits:
-        puppet = _limited(puppet, filled, placed)
+        turning = [(place, filled.pieces[place.name]) for place in placed if carrying(filled, place)]
+        turning += [pair for second in seconds for pair in zip(second.places, second.parts, strict=True)]
+        puppet = _limited(puppet, turning)
+    if pictures and not wishes.only:
+        puppet = restacked(puppet, pictures)
     controls: list[str] = []
     if wishes.controls:
         own = {puppet.parts[filled.pieces[place.name]].joint for place in placed}
@@ -128,17 +151,6 @@ def _named(puppet: Puppet, pieces: Mapping[str, str]) -> Puppet:
                 names[part.joint] = unique(place, taken["joint"])
                 taken["joint"].append(names[part.joint])
     return renamed(puppet, names) if names else puppet
-
-
-def carrying(filled: Filled, place: Place) -> str | None:
-    """The piece on the nearest place above that has one."""
-    above = {one.name: one.on for one in places_of(filled.plan)}
-    name = place.on
-    while name:
-        if name in filled.pieces:
-            return filled.pieces[name]
-        name = above[name]
-    return None
 
 
 def pivot_between(puppet: Puppet, pieces: Pieces, part: str, parent: str) -> complex:
@@ -305,11 +317,11 @@ def _loose(puppet: Puppet, filled: Filled, placed: list[Place]) -> Puppet:
     return puppet
 
 
-def _limited(puppet: Puppet, filled: Filled, placed: list[Place]) -> Puppet:
+def _limited(puppet: Puppet, turning: Sequence[tuple[Place, str]]) -> Puppet:
     """The ranges of the plan, for pieces on places that have no limit yet: wide enough to move in. What the art shows within them is a finding."""
-    for place in placed:
-        key = puppet.parts[filled.pieces[place.name]].joint
-        if place.row.turns is None or puppet.joints[key].limit is not None or not carrying(filled, place):
+    for place, part in turning:
+        key = puppet.parts[part].joint
+        if place.row.turns is None or puppet.joints[key].limit is not None:
             continue
         if (ends := range_of(puppet, key, place.row.turns)) is not None:
             puppet = set_limit(puppet, key, *ends)

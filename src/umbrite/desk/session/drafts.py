@@ -2,6 +2,7 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
+from functools import cached_property
 from typing import TYPE_CHECKING, NamedTuple
 
 from PySide6.QtCore import QObject, Signal
@@ -89,6 +90,16 @@ class PlanDraft:
     rig: "Package | None" = None  # of a puppet whose rig should be laid on this art; its plan is that rig
     called: Mapping[str, str] = field(default_factory=dict)  # by place, what names tell of it
     carried: Carried | None = None
+
+    @cached_property
+    def second(self) -> frozenset[str]:
+        """Pieces of limbs that are drawn a second time and take turns with the first."""
+        from umbrite.art.building.second_branches import second_branches
+
+        if self.rig is not None or not self.wishes.variants or self.wishes.only:
+            return frozenset()
+        found = second_branches(self.puppet, self.pieces, self.filled)
+        return frozenset(part for one in found for part in one.parts)
 
 
 class Boning(NamedTuple):

@@ -2272,6 +2272,10 @@
       <translation>Fährt auf dem Nächsten mit</translation>
     </message>
     <message>
+      <source>Drawn a second time: takes turns with the first</source>
+      <translation>Ein zweites Mal gezeichnet: wechselt sich mit dem ersten ab</translation>
+    </message>
+    <message>
       <source>Build</source>
       <translation>Bauen</translation>
     </message>

@@ -7,7 +7,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPainter, QPolygonF
 
 from umbrite.art.building.body_plan import places_of
-from umbrite.art.building.plan_rig import carrying
+from umbrite.art.building.placing import carrying
 from umbrite.desk.board import handles
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.face import faces

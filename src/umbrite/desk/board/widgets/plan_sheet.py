@@ -228,9 +228,12 @@ class PlanFigure(QWidget):
         if draft.filled.left:
             painter.setPen(painter.theme.quiet)
             top = self.height() - self._left_height(draft)
-            painter.drawText(
-                QRectF(2, top, self.width(), 16), Qt.AlignmentFlag.AlignLeft, tr("Rides along on what is nearest")
+            words = (
+                tr("Rides along on what is nearest")
+                if len(draft.second) < len(draft.filled.left)
+                else tr("Drawn a second time: takes turns with the first")
             )
+            painter.drawText(QRectF(2, top, self.width(), 16), Qt.AlignmentFlag.AlignLeft, words)
         painter.setPen(painter.theme.ink)
         painter.setFont(look.font(10.5))
         low = self.height() - self._left_height(draft) - 20

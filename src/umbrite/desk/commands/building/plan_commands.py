@@ -248,7 +248,8 @@ def build(session: Session) -> None:
         _lay(session, draft, draft.rig)
         return
     with waiting():
-        built = build_rig(draft.puppet, draft.pieces, draft.filled, draft.wishes)
+        pictures = session.file.pictures.of(draft.puppet)
+        built = build_rig(draft.puppet, draft.pieces, draft.filled, draft.wishes, pictures)
     _put(session, None)
     if built.puppet == session.puppet:
         session.say(tr("Nothing is missing: all of this plan is there already."))
