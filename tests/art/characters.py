@@ -1,4 +1,4 @@
-"""Generated whole characters whose family and pivots are known: sixteen shapes of body, in eight styles of names, 300 to 3,000 px tall.
+"""Generated whole characters whose family and pivots are known: sixteen shapes of body, in nine styles of names, 300 to 3,000 px tall.
 
 Pieces are capsules, ellipses and plates in a figure of about 1,000 units, made longer and shorter, turned and rough at random,
 drawn small and placed large. Far pieces lie behind the body, near ones before it.
@@ -10,6 +10,7 @@ from typing import NamedTuple
 import cv2
 import numpy as np
 
+from art.group_layouts import LAYOUTS, names_in_groups
 from umbrite.art.pictures import Picture, trimmed
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.model import Drawing, Placement, Puppet
@@ -18,6 +19,7 @@ STYLES = ("plain", "joined", "sided", "german", "neutral", "default")
 LOOSE_STYLES = (
     "mixed",
     "halves",
+    "grouped",
 )  # several ways of naming in one figure; upper and lower as words of their own, wherever they stand
 BODIES = ("biped", "stout", "long", "quadruped", "bird", "tentacled", "serpent", "plates")
 # Drawn after the plans were made: nothing was tuned on them.
@@ -500,6 +502,8 @@ def _in_halves(piece, number):
 
 
 def _names(pieces, style, random):
+    if style == "grouped":
+        return names_in_groups(pieces, LAYOUTS[int(random.integers(len(LAYOUTS)))])
     if style == "mixed":
         whole = {each: _names(pieces, each, random) for each in ("plain", "joined", "sided", "halves")}
         styles = random.integers(0, 4, len(pieces))

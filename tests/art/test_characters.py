@@ -6,7 +6,8 @@ import numpy as np
 import pytest
 from msgspec.structs import replace
 
-from art.characters import BODIES, character
+from art.characters import BODIES, _pieces, character
+from art.group_layouts import LAYOUTS, names_in_groups
 from art.limb_pairs import pair
 from umbrite.art.joint_finding import find_joints
 from umbrite.art.masks import sheet_of_part
@@ -14,7 +15,7 @@ from umbrite.rig.change import change
 from umbrite.rig.model import Point, Trim
 from umbrite.rig.words.body_words import fits_below, kind_of
 from umbrite.rig.words.names import side_of
-from umbrite.rig.words.word_table import says_nothing
+from umbrite.rig.words.word_table import meaning, says_nothing
 
 
 class Figures(NamedTuple):
@@ -88,6 +89,20 @@ def test_corners_of_plates_are_no_round_ends():
         off += [abs(p.pivot - one.pivots[p.part]) / one.widths[p.part] for p in find_joints(one.puppet, one.pictures)]
     assert len(off) > 20
     assert np.mean(np.array(off) > 0.2) < 0.05
+
+
+@pytest.mark.parametrize("layout", LAYOUTS)
+def test_layers_in_groups_are_called_what_they_are(layout):
+    """However the groups are laid: kind, side, and which leg of several."""
+    which = {"hind", "front", "first", "second", "third"}
+    for body in ("biped", "quadruped", "beetle"):
+        pieces = [piece for piece in _pieces(body, np.random.default_rng(2)) if piece.side]
+        for key, name in names_in_groups(pieces, layout).items():
+            if layout == "german" and body == "beetle":
+                continue  # it has no words for these legs
+            assert kind_of(name) == kind_of(key), name
+            assert side_of(name) == side_of(key), name
+            assert which & set(meaning(name)) == which & set(meaning(key)), name
 
 
 @pytest.mark.parametrize(

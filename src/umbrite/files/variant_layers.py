@@ -10,9 +10,11 @@ from umbrite.rig.model import Puppet
 from umbrite.rig.words.body_words import kind_of
 from umbrite.rig.words.names import side_of, side_word, tidy
 from umbrite.rig.words.variant_words import DRAWN_OFTEN
-from umbrite.rig.words.word_table import says_nothing
+from umbrite.rig.words.word_table import meaning, says_nothing
 
 MARKS = (":", "/")
+# Words of a group that tell limbs of one kind apart.
+WHICH = frozenset({"hind", "front", "first", "second", "third", "fourth", "fifth", "sixth"})
 
 
 def with_named_groups(layered: Layered) -> Layered:
@@ -40,7 +42,7 @@ def grouped_puppet(layered: Layered) -> Package:
 
 def named_by_groups(layered: Layered) -> Layered:
     """The same with layers named by the groups in which they lie, where their own names say less: `lower` in `Arm L` is `Arm L lower`, `hand` in
-    `Left arm` is `Left hand`. Layers of groups that look like sets keep their names.
+    `Left arm` is `Left hand`, and `foot` in `Hind leg` is `hind foot`. Layers of groups that look like sets keep their names.
     """
     sets = sets_proposed(layered.layers)
     layers = [layer if layer.groups in sets else layer._replace(name=_name_in(layer)) for layer in layered.layers]
@@ -54,8 +56,10 @@ def _name_in(layer: Layer) -> str:
             continue
         if not kind_of(name) and kind_of(f"{group} {name}"):
             name = f"{group} {name}"
-        elif side_of(name) == "middle" and side_of(group) != "middle" and kind_of(name):
+        elif side_of(name) == "middle" and side_of(group) != "middle" and (kind_of(name) or not kind_of(group)):
             name = f"{side_word(group)} {name}"
+        if kind_of(name) and (more := [word for word in meaning(group) if word in WHICH and word not in meaning(name)]):
+            name = f"{' '.join(more)} {name}"
     return name
 
 
