@@ -14,7 +14,7 @@ from umbrite.art.masks import sheet_of_part
 from umbrite.rig.change import change
 from umbrite.rig.model import Point, Trim
 from umbrite.rig.words.body_words import fits_below, kind_of
-from umbrite.rig.words.names import side_of
+from umbrite.rig.words.names import side_of, swapped
 from umbrite.rig.words.word_table import meaning, says_nothing
 
 
@@ -60,6 +60,15 @@ def test_a_robe_carries_nothing_and_a_disc_lies_on_a_joint():
         if piece.endswith("knee disc"):
             assert key not in {p.parent for p in found.values()}
             assert abs(found[key].pivot - one.pivots[key]) < 0.2 * one.widths[key]
+
+
+@pytest.mark.parametrize("seed", [321, 322, 323])
+def test_without_names_no_piece_hangs_from_its_twin(seed):
+    for body in ("beetle", "longneck", "quadruped"):
+        one = character(seed, body, "default")
+        for found in find_joints(one.puppet, one.pictures):
+            child, parent = one.pieces[found.part], one.pieces[found.parent]
+            assert side_of(child) == "middle" or swapped(child) != parent
 
 
 LEAST = {"plain": 0.97, "joined": 0.97, "sided": 0.95, "german": 0.95, "neutral": 0.88, "default": 0.88}

@@ -25,6 +25,8 @@ UNLIKELY = 0.0  # a joint that is likely the other way round only
 BESIDE, FEW_BETWEEN = 0.1, 8.0  # what it says that two pieces are neighbours in the draw order
 # Sizes of a pair differ by less; its joints may be so much less likely, together, for its sake.
 ALIKE, PAIR = 0.03, 0.5
+# What it says against a joint that two pieces are of one size, but for so much, and go the same way from it, within this angle.
+TWINS, TWIN, SAME_WAY = 0.6, 0.08, math.radians(40)
 CARRIES = 0.1  # what it says at most that one piece is larger than the other
 # So many large pieces a garment covers, what counts as large (of its area), how much of them lies on it, how large one of them is; how round
 # a disc is.
@@ -66,11 +68,27 @@ def likely_joints(puppet: Puppet, pieces: Pieces) -> dict[tuple[str, str], float
     }
 
 
+def _are_twins(one: str, other: str, found: Contact, pieces: Pieces) -> bool:
+    """Whether two pieces of one size go the same way from where they lie on each other: two of a pair, not one that goes on from the other."""
+    if not _alike(one, other, pieces.areas, pieces.widths, TWIN):
+        return False
+    ways = [_middle(pieces, key) - found.pivots[0] for key in (one, other)]
+    return (ways[0] * ways[1].conjugate()).real > math.cos(SAME_WAY) * abs(ways[0]) * abs(ways[1])
+
+
+def _middle(pieces: Pieces, key: str) -> complex:
+    box = pieces.sheets[key].box
+    return complex(box.left + box.width / 2, box.top + box.height / 2)
+
+
 def joints_among(puppet: Puppet, pieces: Pieces) -> list[Proposal]:
     """The tree of each group of parts that hang together, from its root outwards."""
     keys, _, areas, widths, contacts = pieces
     names = {key: puppet.parts[key].name for key in keys}
-    every = {pair: score for pair, score in likely_joints(puppet, pieces).items() if score >= LEAST_LIKELY}
+    every = {
+        pair: score for pair, all_the_same in likely_joints(puppet, pieces).items()
+        if (score := all_the_same - TWINS * _are_twins(*pair, contacts[pair], pieces)) >= LEAST_LIKELY
+    }  # fmt: skip
     aside = _beside_the_body(names, pieces, every)
     likely = {pair: score for pair, score in every.items() if aside.isdisjoint(pair)}
     keys = [key for key in keys if key not in aside]
@@ -200,9 +218,9 @@ def _like_pairs(
     return parents
 
 
-def _alike(one: str, other: str, areas: Mapping[str, float], widths: Mapping[str, float]) -> bool:
-    """Whether two pieces have outlines of the same size, mirrored or not."""
-    return all(min(size[one], size[other]) > (1 - ALIKE) * max(size[one], size[other]) for size in (areas, widths))
+def _alike(one: str, other: str, areas: Mapping[str, float], widths: Mapping[str, float], most: float = ALIKE) -> bool:
+    """Whether two pieces have outlines of the same size, mirrored or not; sizes may differ by a share."""
+    return all(min(size[one], size[other]) > (1 - most) * max(size[one], size[other]) for size in (areas, widths))
 
 
 def _groups(keys: Sequence[str], likely: Mapping[tuple[str, str], float]) -> list[list[str]]:
