@@ -40,10 +40,13 @@ def builds() -> None:
     print(
         "Build bodies drawn later: right plans; places; parents; limbs; of places called sure (above 0.8); pivots p90, in widths"
     )
-    for style in ("plain", *LOOSE_STYLES, "german", "neutral", "default"):
-        found = built_figures(range(700, 704), style)
+    for style, soft in (
+        *((one, 0.0) for one in ("plain", *LOOSE_STYLES, "german", "neutral", "default")),
+        ("plain", 2.0),
+    ):
+        found = built_figures(range(700, 704), style, soft=soft)
         shares = "".join(f"{each:>8.1%}" for each in found[:5])
-        print(f"  {style:<10}{shares}   {found.pivots:.3f}")
+        print(f"  {style + (', soft' if soft else ''):<12}{shares}   {found.pivots:.3f}")
 
 
 def transfers() -> None:

@@ -54,11 +54,11 @@ class Character(NamedTuple):
     pieces: dict[str, str]  # what each part is, in plain words
 
 
-def character(seed, body, style, *, mirrored=False):
-    """The character of a seed; mirrored, its near pieces are on the other side."""
+def character(seed, body, style, *, mirrored=False, soft=0.0):
+    """The character of a seed; mirrored, its near pieces are on the other side. With `soft` edges by so many pixels of its drawings."""
     random = np.random.default_rng([seed, (*BODIES, *MORE_BODIES).index(body), 7])
     pieces = _pieces(body, random)
-    return _drawn(_mirrored(pieces) if mirrored else pieces, style, random)
+    return _drawn(_mirrored(pieces) if mirrored else pieces, style, random, soft)
 
 
 def with_a_raised_arm(seed, style):
@@ -164,13 +164,14 @@ def _larger(pieces, name, by):
     ]
 
 
-def _drawn(pieces, style, random):
+def _drawn(pieces, style, random, soft=0.0):
     size = float(np.exp(random.uniform(np.log(300), np.log(3000)))) / 1000
     drawn = min(size, 0.6)  # drawn at most so large, and scaled on the board
     names = _names(pieces, style, random)
     puppet, pictures, keys = Puppet(), {}, {}
     for piece in sorted(pieces, key=lambda one: one.depth):
         picture, corner = _drawing(piece, drawn, random)
+        picture, corner = _softened(picture, corner, soft, drawn) if soft else (picture, corner)
         number = f"{len(pictures):064d}"
         pictures[number] = picture
         drawing = Drawing(number, picture.shape[1], picture.shape[0])
@@ -184,6 +185,13 @@ def _drawn(pieces, style, random):
         {keys[p.key]: 2 * min(p.radii) * size for p in pieces},
         {keys[p.key]: p.key for p in pieces},
     )  # fmt: skip
+
+
+def _softened(picture, corner, soft, scale):
+    """The same as with a soft brush."""
+    pad = math.ceil(3 * soft) + 1
+    alpha = cv2.GaussianBlur(np.pad(picture[..., 3], pad), (0, 0), soft)
+    return np.dstack([np.full_like(alpha, 120)] * 3 + [alpha]), corner - complex(pad, pad) / scale
 
 
 def _turns_about(piece):

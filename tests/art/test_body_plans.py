@@ -93,11 +93,11 @@ class BuiltFigures(NamedTuple):
     pivots: float
 
 
-def built_figures(seeds, style, bodies=MORE):
+def built_figures(seeds, style, bodies=MORE, soft=0.0):
     plans, places, parents, limbs, sure, off = [], [], [], [], [], []
     for body in bodies:
         for seed in seeds:
-            one = character(seed, body, style)
+            one = character(seed, body, style, soft=soft)
             found, made = built(one)
             plans.append(found.plan.name == MORE[body][0])
             place = {key: name.lower() for name, key in found.pieces.items()}
