@@ -8,6 +8,7 @@ from art.limb_pairs import pair
 from demo_puppet import plain_package
 from umbrite.art.joint_finding import find_joints
 from umbrite.art.masks import sampled, sheet_of
+from umbrite.art.pictures import trimmed
 from umbrite.art.round_ends import depth_of, inscribed, round_end
 from umbrite.files.png import decode
 from umbrite.rig.edits.parts import add_part
@@ -66,6 +67,42 @@ def test_parts_that_do_not_overlap_get_no_joint_and_square_ends_the_middle():
     assert by_names(puppet, found) == {"Plank": "Board"}
     assert found[0].pivot == pytest.approx(290 + 50j, abs=6)
     assert found[0].confidence < 0.7
+
+
+def plates(*shapes):
+    """Square-cut plates from one place to another, of a width; as a puppet of loose parts, and their pictures."""
+    puppet, pictures = Puppet(), {}
+    for one, other, wide in shapes:
+        way = (other - one) / abs(other - one)
+        corners = [
+            one + 1j * way * wide / 2,
+            one - 1j * way * wide / 2,
+            other - 1j * way * wide / 2,
+            other + 1j * way * wide / 2,
+        ]
+        field = np.zeros((2400, 2400), np.uint8)
+        cv2.fillConvexPoly(field, np.array([[4 * z.real, 4 * z.imag] for z in corners]).round().astype(np.int32), 255)
+        alpha = cv2.resize(field, (600, 600), interpolation=cv2.INTER_AREA)
+        picture, x, y = trimmed(np.dstack([np.full_like(alpha, 90)] * 3 + [alpha]))
+        key = f"{len(pictures):064d}"
+        pictures[key] = picture
+        drawing = Drawing(key, picture.shape[1], picture.shape[0])
+        puppet, _ = add_part(puppet, f"Layer {len(pictures)}", drawing, Placement(float(x), float(y)))
+    return puppet, pictures
+
+
+def test_plates_turn_where_their_middle_lines_cross_and_a_thin_seam_in_its_middle():
+    for degrees in (0, 4, 8, 15, 30, 60):
+        way = 180 * complex(np.exp(1j * np.radians(90 + degrees)))
+        joint = 300 + 300j
+        (found,) = find_joints(*plates((300 + 104j, joint + 16j, 80), (joint - way * 16 / 180, joint + way, 80)))
+        assert abs(found.pivot - joint) < 0.02 * 80
+        assert found.confidence < 0.8, "a cut seam is less sure"
+    for over in (3, 5, 8, 12):
+        neck = (300 + (140 + over) * 1j, 300 + (200 + over) * 1j, 60)
+        (found,) = find_joints(*plates((300 + 200j, 300 + 400j, 160), neck))
+        assert abs(found.pivot - (300 + (200 + over / 2) * 1j)) < 1
+        assert found.confidence < 0.8
 
 
 def test_a_round_end_is_told_from_a_square_one():

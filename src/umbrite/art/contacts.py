@@ -27,6 +27,7 @@ ROUND = 0.46  # of a circle; a half round end has more, a square end's three sid
 # Of the smaller radius: as near are two round ends about one middle, and so far apart may rough edges put them.
 ONE_MIDDLE, ROUGH, OF_ONE_SIZE = 0.3, 0.25, 1.1
 CORNER = 0.7  # of the largest circle in the overlap; a round end is larger
+NARROW = 0.3  # of half the width of a piece; a round end is wider
 LYING_ON = 0.75  # so much of a part on another is a piece that lies on it, such as an eye on a head
 LINED, THIN = 2.2, 0.25  # a piece so much longer than wide has a middle line
 AT_END = 0.08  # of its length from its end a seam begins that is at that end
@@ -164,8 +165,11 @@ def _closely(one: Sheet, other: Sheet, box: Box, shares: tuple[float, float]) ->
     wide = [float(depth.max()) for depth in depths]
     middle = inscribed(depth_of(overlap))
     ends = [round_end(shape, overlap, depth) for shape, depth in zip(shapes, depths, strict=True)]
-    # What is much smaller than what fits into both is the rounding of a corner.
-    ends = [end if end is not None and end.radius > CORNER * middle.radius else None for end in ends]
+    # What is much smaller than what fits into both, or than the piece is wide there, is the rounding of a corner.
+    ends = [
+        end if end is not None and end.radius > max(CORNER * middle.radius, NARROW * most) else None
+        for end, most in zip(ends, wide, strict=True)
+    ]
     pivots, goods = [], []
     for child in (0, 1):
         if shares[child] > LYING_ON and not _is_long(shapes[child]):

@@ -13,7 +13,7 @@ from typing import NamedTuple
 import numpy as np
 
 from umbrite.art.contacts import FIRM, Contact, Pieces, pieces_of
-from umbrite.art.masks import shared_area
+from umbrite.art.masks import bar_of, shared_area
 from umbrite.art.pictures import Picture
 from umbrite.rig.errors import Watch, unwatched
 from umbrite.rig.model import Puppet
@@ -77,8 +77,10 @@ def _are_twins(one: str, other: str, found: Contact, pieces: Pieces) -> bool:
 
 
 def _middle(pieces: Pieces, key: str) -> complex:
-    box = pieces.sheets[key].box
-    return complex(box.left + box.width / 2, box.top + box.height / 2)
+    """The middle of what a piece shows, on the board."""
+    sheet = pieces.sheets[key]
+    bar = bar_of(sheet.alpha)
+    return complex(sheet.board(complex(bar[0][0] + 0.5, bar[0][1] + 0.5))) if bar is not None else 0j
 
 
 def joints_among(puppet: Puppet, pieces: Pieces) -> list[Proposal]:
