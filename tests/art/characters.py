@@ -76,6 +76,20 @@ def with_a_raised_arm(seed, style):
     return _drawn(pieces, style, random)
 
 
+def with_a_backing(seed, what, style):
+    """A biped with a cape or long hair behind all of it."""
+    random = np.random.default_rng([seed, 11])
+    pieces = _pieces("biped", random)
+    trunk, head = (next(p for p in pieces if p.name == name) for name in ("trunk", "head"))
+    wide, top = trunk.radii[1], head.radii[1]
+    pieces.append(
+        Piece("", "cape", "trunk", trunk.end, 500 + 820j, (wide * 0.9, wide * 1.7), 0)
+        if what == "cape"
+        else Piece("", "back hair", "head", head.end + 20j, head.end + 330j, (top * 1.05, top * 1.2), 0)
+    )
+    return _drawn(pieces, style, random)
+
+
 def _mirrored(pieces):
     return [p._replace(pivot=1000 - p.pivot.conjugate(), end=1000 - p.end.conjugate()) for p in pieces]
 

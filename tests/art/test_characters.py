@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 from msgspec.structs import replace
 
-from art.characters import BODIES, _pieces, character
+from art.characters import BODIES, _pieces, character, with_a_backing
 from art.group_layouts import LAYOUTS, names_in_groups
 from art.limb_pairs import pair
 from umbrite.art.joint_finding import find_joints
@@ -44,7 +44,7 @@ def figures(seeds, style):
     return Figures(float(np.mean(right)), float(np.mean(sure)), float(np.median(off)), float(np.quantile(off, 0.9)))
 
 
-def test_a_robe_carries_nothing_and_a_disc_lies_on_a_joint():
+def test_robes_capes_and_hair_carry_nothing_and_a_disc_lies_on_a_joint():
     """Without names: what covers the body is no root by that alone."""
     for seed in (40, 41):
         one = character(seed, "robed", "default")
@@ -54,6 +54,12 @@ def test_a_robe_carries_nothing_and_a_disc_lies_on_a_joint():
         assert one.pieces[found[robe]] == "trunk"
         right = [found.get(key, "") == parent for key, parent in one.parents.items()]
         assert np.mean(right) > 0.9
+    for what, on in (("cape", "trunk"), ("back hair", "head")):
+        for seed in (361, 363, 364, 366):
+            one = with_a_backing(seed, what, "default")
+            found = {p.part: p.parent for p in find_joints(one.puppet, one.pictures)}
+            assert {one.pieces[child]: one.pieces[parent] for child, parent in found.items()}[what] == on
+            assert [found.get(key, "") == parent for key, parent in one.parents.items()].count(False) == 0
     one = character(40, "robot", "default")
     found = {p.part: p for p in find_joints(one.puppet, one.pictures)}
     for key, piece in one.pieces.items():

@@ -31,6 +31,8 @@ CARRIES = 0.1  # what it says at most that one piece is larger than the other
 # So many large pieces a garment covers, what counts as large (of its area), how much of them lies on it, how large one of them is; how round
 # a disc is.
 COVERED, SMALL, MOSTLY, AS_LARGE, DISC = 3, 0.06, 0.6, 0.3, 0.85
+BACKING = 2.0  # times as large as most pieces is hair behind a head
+HOLDS = 0.35  # how good an overlap must be to hold two pieces together
 UNNAMED = 1.0  # the rank of a root whose name says nothing
 LEGGED = 0.12  # of the largest piece: from there on what carries a pair of limbs may be the root
 LARGE = 0.3  # of the largest piece: as large may be the root as well
@@ -124,7 +126,7 @@ def _beside_the_body(
         if kind_of(names[key]):
             continue
         touching = [other for other in pieces.keys if (key, other) in likely or (other, key) in likely]
-        if _is_garment(key, touching, pieces) or _is_disc(key, touching, pieces):
+        if _is_garment(key, touching, pieces) or _is_backing(key, touching, pieces) or _is_disc(key, touching, pieces):
             found.add(key)
     return frozenset(found) if len(found) < len(pieces.keys) - 1 else frozenset()
 
@@ -143,6 +145,25 @@ def _is_garment(key: str, touching: Sequence[str], pieces: Pieces) -> bool:
 
     together = sum(firm(one, other) for i, one in enumerate(covered) for other in covered[i + 1 :])
     return together >= COVERED - 1 and sum(firm(key, other) for other in covered) <= 1
+
+
+def _is_backing(key: str, touching: Sequence[str], pieces: Pieces) -> bool:
+    """Whether a piece lies behind or before all that it touches, covers a large one of it for the most part, and nothing falls apart without it:
+    such as hair behind a head.
+    """
+    depth = [pieces.keys.index(other) > pieces.keys.index(key) for other in touching]
+    large = [other for other in touching if 1 > pieces.areas[other] / pieces.areas[key] > AS_LARGE]
+    if pieces.areas[key] < BACKING * float(np.median(list(pieces.areas.values()))) or len(set(depth)) != 1:
+        return False
+    if len(touching) < COVERED or all(_share_on(one, key, pieces) < MOSTLY for one in large):
+        return False
+    import networkx as nx
+
+    graph = nx.Graph()
+    graph.add_nodes_from(touching)
+    held = (pair for pair, found in pieces.contacts.items() if max(found.goods) > HOLDS and key not in pair)
+    graph.add_edges_from(held)
+    return bool(nx.is_connected(graph.subgraph({*nx.node_connected_component(graph, touching[0]), *touching})))
 
 
 def _is_disc(key: str, touching: Sequence[str], pieces: Pieces) -> bool:
@@ -171,7 +192,7 @@ def _share_on(one: str, other: str, pieces: Pieces) -> float:
 def _hung_beside(
     aside: Collection[str], parents: Mapping[str, str], pieces: Pieces, likely: Mapping[tuple[str, str], float]
 ) -> list[Proposal]:
-    """A disc hangs from the lower of the two pieces on whose seam it lies, a garment from the largest piece that it lies on."""
+    """A disc hangs from the lower of the two pieces on whose seam it lies, a garment from the highest of the large pieces that it covers."""
     found = []
     for key in sorted(aside, key=pieces.keys.index):
         touching = [other for other in pieces.keys if (key, other) in pieces.contacts and other not in aside]
@@ -184,8 +205,11 @@ def _hung_beside(
             for child, parent in parents.items() if child in touching and parent in touching
         ]  # fmt: skip
         near = min(seams, default=(math.inf, ""))
+        covered = [other for other in touching if _share_on(other, key, pieces) > MOSTLY] or touching
+        most = max(pieces.areas[other] for other in covered)
+        large = [other for other in covered if pieces.areas[other] >= most / 2]
         on_seam = near[0] < 0.35 * max(box.width, box.height) and pieces.areas[key] < pieces.areas[near[1]]
-        parent = near[1] if on_seam else max(touching, key=lambda other: pieces.areas[other])
+        parent = near[1] if on_seam else min(large, key=lambda other: _middle(pieces, other).imag)
         pivot = middle if on_seam else pieces.contacts[key, parent].pivots[0]
         found.append(Proposal(key, parent, pivot, min(0.8, max(likely.get((key, parent), 0.3), 0.3))))
     return found
