@@ -8,7 +8,7 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QAbstractNativeEventFilter, QPoint, QSettings, Qt, QTimer
 from PySide6.QtGui import QImage
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QApplication, QProgressDialog
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.look import dress
@@ -102,7 +102,9 @@ class Person:
     def in_dialog(self, kind, work, patience=PATIENCE):
         """When a dialog of a kind shows and has the keys, do something in it; it comes as late as the machine is slow."""
         dialog = QApplication.activeModalWidget()
-        handle = dialog.windowHandle() if isinstance(dialog, kind) else None
+        # Progress that shows on a busy machine is not what is waited for; Return would cancel it.
+        wanted = isinstance(dialog, kind) and not isinstance(dialog, QProgressDialog)
+        handle = dialog.windowHandle() if wanted else None
         if handle is not None and handle.isExposed():
             self.settle(150)
             try:
