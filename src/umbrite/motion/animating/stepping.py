@@ -4,10 +4,12 @@ import numpy as np
 from msgspec.structs import replace
 from numpy.typing import ArrayLike, NDArray
 
-from umbrite.motion.animating.walking import cycle_way, master_of, walk
+from umbrite.motion.animating.planting import cycles_at, gone, planted, sunk
+from umbrite.motion.animating.walking import master_of, walk
 from umbrite.motion.sampling import sample
 from umbrite.rig.channels import with_values
 from umbrite.rig.errors import RigError
+from umbrite.rig.family import body_carrier
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
 from umbrite.rig.remembered import remembered
 from umbrite.rig.takes.take import Key, Take
@@ -27,13 +29,21 @@ def cycle_of(take: Take, puppet: Puppet) -> Take | None:
 
 
 def channels_over(take: Take, puppet: Puppet, frames: ArrayLike) -> dict[str, Floats]:
-    """All channels of a take at frames, shape (n,). Those that walk are as far in their cycle as the master has gone along x."""
+    """All channels of a take at frames. Of those that walk the feet stand on the board, the others are as far in their cycle as the master has
+    gone.
+    """
     channels = sample(take, puppet, frames)
     cycle = cycle_of(take, puppet)
-    if cycle is None or take.walking is None:
+    if cycle is None:
         return channels
-    gone = channels.get(f"{master_of(puppet)}.x", np.zeros(np.size(frames)))
-    return {**channels, **sample(cycle, puppet, gone / cycle_way(puppet, take.walking) * cycle.last)}
+    at = np.atleast_1d(np.asarray(frames, dtype=np.float64))
+    if take.loop:
+        at = take.first + np.mod(at - take.first, take.last - take.first)
+    stepping = sample(cycle, puppet, cycles_at(gone(take, puppet), at) * cycle.last)
+    body = body_carrier(puppet)
+    if body is not None:
+        stepping[f"{body}.y"] = stepping[f"{body}.y"] + sunk(take, puppet)
+    return {**channels, **stepping, **planted(take, puppet, at)}
 
 
 def pose_of_take(take: Take, puppet: Puppet, frame: float) -> Pose:

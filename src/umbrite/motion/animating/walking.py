@@ -10,7 +10,7 @@ import itertools
 from msgspec.structs import replace
 
 from umbrite.rig.errors import RigError
-from umbrite.rig.family import body_carrier, in_guests
+from umbrite.rig.family import ancestors, body_carrier, in_guests
 from umbrite.rig.model import Limb, Puppet
 from umbrite.rig.placement import board_from_drawing
 from umbrite.rig.takes.take import Gait, Key, Steps, Take, Track
@@ -46,8 +46,12 @@ def _reaches_down(puppet: Puppet, limb: Limb) -> bool:
 def phases(puppet: Puppet, legs: list[str], gait: Gait) -> dict[str, float]:
     """When in the cycle each leg sets its foot down, 0 to 1."""
     roots = sorted(legs, key=lambda key: puppet.joints[puppet.limbs[key].joints[0]].pivot.x)
-    near = [key for key in roots if puppet.limbs[key].side == "near"]
-    far = [key for key in roots if puppet.limbs[key].side != "near"]
+    sides = {key: puppet.limbs[key].side for key in roots}
+    for key in roots:  # where names tell no side, the next is of the side that has fewer
+        if sides[key] == "middle":
+            told = list(sides.values())
+            sides[key] = "near" if told.count("near") <= told.count("far") else "far"
+    near, far = ([key for key in roots if sides[key] == side] for side in ("near", "far"))
     found = {}
     for place, pair in enumerate(itertools.zip_longest(near, far)):
         begin = {"walk": 0.25 * place, "trot": 0.5 * place, "tripod": 0.5 * place, "tiptoe": 0.0}[gait]
@@ -76,12 +80,10 @@ def walk(puppet: Puppet, steps: Steps, name: str = "Walk") -> Take:
         raise RigError("No leg was found: legs are limbs that reach down and whose feet are planted. Make limbs first.")
     if not (0 < steps.stride <= 2 and 4 <= steps.cycle <= 1000 and 0 <= steps.lift <= 1):
         raise RigError("A walk has a stride above 0, at least 4 frames a cycle, and a lift from 0 to a leg's length.")
-    length = min(_length(puppet, puppet.limbs[key]) for key in legs)
+    length = leg_length(puppet)
     ahead, stride = facing(puppet), steps.stride * length
     body = body_carrier(puppet)
-    pivot = puppet.joints[body].pivot.z if body is not None else 0j
-    leans = cmath.rect(1.0, ahead * steps.lean) if body is not None else 1 + 0j
-    drop = max(_drop(puppet, puppet.limbs[key], stride, (pivot, leans)) for key in legs)
+    drop = lowered(puppet, steps, complex(stride), refuse=True)
     tracks: dict[str, Track] = {}
     for key, begin in phases(puppet, legs, steps.gait).items():
         tracks |= _foot(puppet.limbs[key], steps, begin, (ahead * stride, steps.lift * length))
@@ -93,8 +95,13 @@ def walk(puppet: Puppet, steps: Steps, name: str = "Walk") -> Take:
         return Take(name, 24.0, 0, last, loop=True, tracks=tracks)
     way = cycle_way(puppet, steps)
     if steps.way == "along":
-        tracks[f"{master}.x"] = (Key(0.0, 0.0, "straight"), Key(float(last), way))
-        return Take(name, 24.0, 0, last, loop=False, tracks=tracks)
+        once = {channel: _unrolled(track, last) for channel, track in tracks.items()}
+        for key in legs:  # a foot that the master does not carry goes along by itself
+            target = puppet.limbs[key].target
+            if master not in ancestors(puppet, target):
+                once[f"{target}.x"] = tuple(_further(key, way / last) for key in once[f"{target}.x"])
+        once[f"{master}.x"] = (Key(0.0, 0.0, "straight"), Key(float(last), way))
+        return Take(name, 24.0, 0, last, loop=False, tracks=once)
     travel = {f"{master}.x": (Key(0.0, 0.0, "eased", 0.3, 0.3), Key(3.0 * last, 3 * way))}
     return Take(name, 24.0, 0, 3 * last, loop=False, tracks=travel, walking=steps)
 
@@ -106,8 +113,26 @@ def master_of(puppet: Puppet) -> str | None:
 
 def cycle_way(puppet: Puppet, steps: Steps) -> float:
     """How far a puppet comes with two steps, in board pixels along x. Raises RigError where it has no legs."""
-    length = min((_length(puppet, puppet.limbs[key]) for key in legs_of(puppet)), default=0.0)
-    return facing(puppet) * steps.stride * length / STANCE[steps.gait]
+    return facing(puppet) * steps.stride * leg_length(puppet) / STANCE[steps.gait]
+
+
+def leg_length(puppet: Puppet) -> float:
+    """The length of the shortest leg, board pixels; 0 where there is none."""
+    return min((_length(puppet, puppet.limbs[key]) for key in legs_of(puppet)), default=0.0)
+
+
+def lowered(puppet: Puppet, steps: Steps, stride: complex, *, refuse: bool = False) -> float:
+    """How far the body must come down so that all feet reach both ends of a step that is a vector of the board; leaning counts.
+
+    Refuses a step that is too long, or takes the longest that there is.
+    """
+    body = body_carrier(puppet)
+    pivot = puppet.joints[body].pivot.z if body is not None else 0j
+    leans = cmath.rect(1.0, facing(puppet) * steps.lean) if body is not None else 1 + 0j
+    return max(
+        _drop(puppet, puppet.limbs[key], end, (pivot, leans), refuse=refuse)
+        for key in legs_of(puppet) for end in (stride / 2, -stride / 2)
+    )  # fmt: skip
 
 
 def _length(puppet: Puppet, limb: Limb) -> float:
@@ -116,47 +141,60 @@ def _length(puppet: Puppet, limb: Limb) -> float:
 
 
 def _foot(limb: Limb, steps: Steps, begin: float, way: tuple[float, float]) -> dict[str, Track]:
-    """Down at the front, evenly back while it stands, lifted to the front again."""
+    """Down at the front, evenly back while it stands, lifted to the front again. As it lifts and lands it goes back as fast as the ground, so
+    that it rests on that. All on whole frames.
+    """
     stride, lift = way
-    stance, cycle = STANCE[steps.gait], float(steps.cycle)
-    down, up = begin * cycle, (begin + stance) * cycle
-    middle = (begin + stance + (1 - stance) / 2) * cycle
+    stance, cycle = STANCE[steps.gait], steps.cycle
+    down, up = round(begin * cycle), round((begin + stance) * cycle)
+    middle = round((up + down + cycle) / 2)
+    speed = stride / (stance * cycle)
+    left = stride / 2 - speed * (up - down)
     return {
-        f"{limb.target}.x": _around(
-            [Key(down, stride / 2, "straight"), Key(up, -stride / 2, "eased", 0.35, 0.35)], cycle
-        ),
+        f"{limb.target}.x": _around([Key(down, stride / 2, "straight"), Key(up, left, "free", -speed, -speed)], cycle),
         f"{limb.target}.y": _around(
-            [Key(down, 0.0, "hold"), Key(up, 0.0, "eased", 0.3, 0.3), Key(middle, -lift, "eased", 0.3, 0.3)], cycle
+            [Key(down, 0.0, "hold"), Key(up, 0.0, "eased", 0.5, 0.5), Key(middle, -lift, "eased", 0.5, 0.5)], cycle
         ),
     }
 
 
-def _around(keys: list[Key], cycle: float) -> Track:
+def _further(key: Key, speed: float) -> Key:
+    """A key of something that goes along besides, by so much a frame."""
+    slopes = {"out": key.out + speed, "into": key.into + speed} if key.interpolation == "free" else {}
+    return replace(key, value=key.value + speed * key.frame, **slopes)
+
+
+def _unrolled(track: Track, cycle: int) -> Track:
+    """The keys of a loop for one time around that is none: with those that lie before and behind it."""
+    every = [replace(key, frame=key.frame + turn * cycle) for turn in (-1, 0, 1) for key in track]
+    before = max((i for i, key in enumerate(every) if key.frame <= 0), default=0)
+    behind = min((i for i, key in enumerate(every) if key.frame >= cycle), default=len(every) - 1)
+    return tuple(every[before : behind + 1])
+
+
+def _around(keys: list[Key], cycle: int) -> Track:
     """Keys of a cycle, each at its place within it; the take goes round."""
-    placed = sorted((replace(key, frame=key.frame % cycle) for key in keys), key=lambda key: key.frame)
+    placed = sorted((replace(key, frame=float(key.frame % cycle)) for key in keys), key=lambda key: key.frame)
     return tuple(placed)
 
 
-def _drop(puppet: Puppet, limb: Limb, stride: float, leaning: tuple[complex, complex]) -> float:
-    """How far the body must come down so that a foot reaches both ends of its step, leaning by a turn about a pivot.
-
-    Refuses a step that is too long for that.
-    """
+def _drop(puppet: Puppet, limb: Limb, end: complex, leaning: tuple[complex, complex], *, refuse: bool) -> float:
+    """How far the body must come down so that a foot reaches a place so far from where it rests, leaning by a turn about a pivot."""
     pivot, leans = leaning
     root = pivot + (puppet.joints[limb.joints[0]].pivot.z - pivot) * leans
-    way = puppet.joints[limb.target].pivot.z - root
-    across = abs(way.real) + stride / 2
-    left = (REACH * _length(puppet, limb)) ** 2 - across**2
-    if left <= (0.3 * way.imag) ** 2:
+    rest = puppet.joints[limb.target].pivot.z - root
+    way = complex(abs(rest.real) + abs(end.real), rest.imag + end.imag)
+    left = (REACH * _length(puppet, limb)) ** 2 - way.real**2
+    if refuse and left <= (0.3 * rest.imag) ** 2:
         raise RigError(f"This stride is too long for {limb.name}. Make it shorter.")
-    return float(max(0.0, way.imag - left**0.5))
+    return float(max(0.0, way.imag - max(left, 0.0) ** 0.5))
 
 
 def _body(body: str, steps: Steps, ahead: int, down: tuple[float, float]) -> dict[str, Track]:
     """Lowest as the weight comes down on a foot, highest as the legs pass, twice a cycle; leaning ahead."""
     drop, length = down
     heights = (drop + 2 * steps.bob * length, drop)
-    bobbing = tuple(Key(steps.cycle / 4 * i, heights[i % 2], "eased", 0.4, 0.4) for i in range(4))
+    bobbing = tuple(Key(float(round(steps.cycle / 4 * i)), heights[i % 2], "eased", 0.4, 0.4) for i in range(4))
     return {f"{body}.y": bobbing, f"{body}.turn": (Key(0.0, ahead * steps.lean),)}
 
 
@@ -175,8 +213,8 @@ def _arms(puppet: Puppet, steps: Steps, reach: float) -> dict[str, Track]:
         leg = next((key for key in legs if puppet.limbs[key].side == limb.side), None)
         hand = limb.end is not None and kind_of_limb(puppet, limb) == "arm"
         if hand and leg is not None and steps.arms > 0:
-            begin, cycle = legs[leg] * steps.cycle, float(steps.cycle)
-            ends = ((begin, -reach / 2), (begin + cycle / 2, reach / 2))
+            begin, cycle = round(legs[leg] * steps.cycle), steps.cycle
+            ends = ((begin, -reach / 2), (begin + round(cycle / 2), reach / 2))
             tracks[f"{limb.target}.x"] = _around([Key(at, x, "eased", 0.4, 0.4) for at, x in ends], cycle)
             up = [Key(at, -_rise(puppet, limb, x), "eased", 0.4, 0.4) for at, x in ends]
             tracks[f"{limb.target}.y"] = _around(up, cycle)
