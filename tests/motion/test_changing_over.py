@@ -13,6 +13,7 @@ from takes_strategies import takes
 from umbrite.motion.animating.changing_over import bent_over, followed, split_at
 from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.sampling import sample
+from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.edits.parenting import set_also
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
@@ -75,6 +76,22 @@ def test_following_something_else_from_a_frame_on_does_not_jump(number, over, in
     assert np.abs(way(back, np.arange(0, 29.0)) - way(done, np.arange(0, 29.0))).max() < 1e-6
     with pytest.raises(RigError, match="already"):
         followed(done, PUPPET, HAND, number, 30.0)
+
+
+def test_what_follows_something_that_goes_round_and_round_stays_as_it_was_turned():
+    puppet, take = free_limit(PUPPET, HEAD), Take("T", 24.0, 0, 48)
+    for frame in (0, 20, 30, 40, 48):
+        turning = max(frame - 10, 0) * 0.5
+        take = put_keys(
+            take,
+            frame,
+            {f"{HAND}.x": -2.0 * frame, f"{HAND}.turn": 0.0, f"{HEAD}.turn": turning},
+            interpolation="straight",
+        )
+    done = followed(take, puppet, HAND, 1, 20.0)
+    placed = placed_over(done, puppet, np.arange(20.0, 48.1, 0.25))
+    turned = np.unwrap(np.angle(placed.maps.a[:, placed.plan.place[HAND]]))
+    assert np.ptp(turned) < math.pi, "19 radians of the head are taken back, but for how the keys ease"
 
 
 def test_a_blend_lies_between_both_ways_and_moves_smoothly():

@@ -3,6 +3,7 @@
 import cmath
 import itertools
 import math
+from collections.abc import Callable
 
 import numpy as np
 from msgspec.structs import replace
@@ -119,11 +120,16 @@ def followed(take: Take, puppet: Puppet, joint: str, number: int, frame: float, 
             took = split_at(split_at(took, puppet, each, frame), puppet, each, frame - 1)
             took = set_interpolation(took, [(each, frame - 1)], "hold")
     later = {key.frame for each in names for key in took.tracks[each] if frame - SAME <= key.frame < until}
-    keyed = took
+    keyed, first = took, 0.0
+    round_ = _turns_against(take, puppet, joint, number, frame, max({frame, *later}))
     for at in sorted({frame, *later}):
         pose: Pose = {**pose_of_take(take, puppet, at), name: float(before)}
         there = placed_over(take, puppet, [at])
-        changed = follow_in_place(there, pose, joint, number)
+        changed = dict(follow_in_place(there, pose, joint, number))
+        turn = changed.get(f"{joint}.turn", 0.0)
+        first = turn if at == frame else first
+        # What it follows may have gone round and round by then.
+        changed[f"{joint}.turn"] = turn + math.tau * round((round_(at) - (turn - first)) / math.tau)
         keyed = put_keys(keyed, at, {each: changed.get(each, 0.0) for each in names})
     keyed = put_keys(keyed, frame, {name: float(number)}, holding=[name])
     told_anew = [(each, key.frame) for each in names for key in keyed.tracks[each]]
@@ -131,6 +137,20 @@ def followed(take: Take, puppet: Puppet, joint: str, number: int, frame: float, 
     if told_anew:  # their slopes were those of the old frame
         keyed = set_interpolation(keyed, told_anew, "smooth")
     return _blended(take, keyed, puppet, joint, frame, over) if over > 0 else keyed
+
+
+def _turns_against(
+    take: Take, puppet: Puppet, joint: str, number: int, frame: float, last: float
+) -> Callable[[float], float]:
+    """How far a joint turns from a frame on against what it is to follow, whole turns counted, radians."""
+    each = puppet.joints[joint]
+    carrier = each.parent if number == 0 else each.also[number - 1]
+    frames = np.linspace(frame, last, int(2 * (last - frame)) + 2)
+    placed = placed_over(take, puppet, frames)
+    own = placed.maps.a[:, placed.plan.place[joint]]
+    other = placed.maps.a[:, placed.plan.place[carrier]] if carrier else np.ones(len(frames))
+    turned = np.unwrap(np.angle(own * np.conj(other)))
+    return lambda at: float(np.interp(at, frames, turned - turned[0]))
 
 
 def _blended(take: Take, cut: Take, puppet: Puppet, joint: str, frame: float, over: int) -> Take:
