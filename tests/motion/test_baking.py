@@ -132,6 +132,15 @@ def test_a_skin_puts_vertices_where_bending_does(monkeypatch):
         monkeypatch.undo()
 
 
+def test_what_turns_on_a_mirrored_carrier_is_told_exactly():
+    """A figure that faces the other way: mirrored by exactly -1 for some of the frames."""
+    turns, mirrored = np.linspace(0, 2, 9), np.arange(9) % 2 == 1
+    carrier = Affine(np.where(mirrored, 0, 1) + 0j, np.where(mirrored, 1, 0) + 0j, np.full(9, 30 + 4j))
+    own = after(carrier, Affine(np.exp(1j * turns), np.zeros(9, complex), np.full(9, 5 + 0j)))
+    again = after(carrier, relative(own, carrier))
+    assert all(np.allclose(one, other) for one, other in zip(again, own, strict=True))
+
+
 def test_what_hangs_from_a_flat_carrier_keeps_its_last_place():
     carrier = Affine(np.array([1, 0.5, 1 + 0j]), np.array([0, 0.5, 0j]), np.array([0, 0, 5j]))
     own = Affine(np.array([1j, 1j, 1j]), np.zeros(3, complex), np.array([1, 2, 3 + 0j]))

@@ -91,7 +91,7 @@ def relative(own: Affine[Complexes], carrier: Affine[Complexes]) -> Affine[Compl
     Where the carrier is squeezed to a line or a point the last frame's stands, which then lies as flat as the carrier does.
     """
     undone = inverse(carrier)
-    flat = undone.a == 0
+    flat = (undone.a == 0) & (undone.b == 0)  # a plain mirror has no a
     found = after(undone, own)
     if not flat.any():
         return found
