@@ -7,18 +7,19 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from demo_puppet import joint, wick
 from takes_strategies import takes
-from umbrite.motion.animating.changing_over import bent_over, followed, split_at
+from umbrite.motion.animating.changing_over import bent_over, delayed, followed, split_at
 from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.sampling import sample
 from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.edits.parenting import set_also
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
-from umbrite.rig.takes.keys import put_keys, set_interpolation, spots_of
-from umbrite.rig.takes.take import Take
+from umbrite.rig.takes.keys import put_keys, set_interpolation, spots_of, stretch_keys
+from umbrite.rig.takes.take import Key, Take
 
 WICK = wick()
 HAND, HEAD, BODY = (joint(WICK, name) for name in ("Far arm target", "Head", "Body"))
@@ -34,9 +35,33 @@ def test_a_key_put_in_between_changes_nothing(take, frame):
         at = np.linspace(take.first, take.last, 97)[:-1]
         before, after = (sample(each, Puppet(), at)[channel] for each in (take, split))
         inside = [key for key in track if take.first <= key.frame <= take.last]
-        if take.loop and (len(inside) < 2 or inside[-1].frame == take.last or not take.first <= frame <= take.last):
+        ends = [key for key in inside if key.frame in {take.first, take.last}]
+        jumps = len(ends) == 2 and ends[0].value != ends[1].value
+        if take.loop and (len(inside) < 2 or jumps or not take.first <= frame <= take.last):
             continue  # what stands outside of a loop is not played; one that jumps at its end has no way there
         assert np.abs(before - after).max(initial=0) < 1e-7 * (1 + np.abs(before).max(initial=0))
+
+
+@pytest.mark.parametrize("by", [5.0, -7.5, 30.0])
+def test_a_wheel_that_comes_later_goes_on_and_keys_outside_of_the_loop_stay(by):
+    wheel = (Key(0.0, 0.0, "straight"), Key(24.0, math.tau, "straight"), Key(40.0, 3.0))
+    take = Take("T", 24.0, 0, 24, loop=True, tracks={"j1.turn": wheel, "j2.turn": wheel})
+    later = delayed(take, Puppet(), [["j1.turn"], ["j2.turn"]], by)
+    assert later.tracks["j1.turn"] == wheel
+    assert later.tracks["j2.turn"][-1] == wheel[-1]
+    at = np.arange(0, 24, 0.25)
+    turned = sample(later, Puppet(), at)["j2.turn"]
+    assert np.allclose(np.exp(1j * turned), np.exp(1j * (at - by) * math.tau / 24))
+    assert np.abs(np.diff(turned)).max() < 0.1, "it does not spring back within the loop"
+
+
+@given(takes(), st.floats(0.3, 3.0))
+def test_stretched_as_a_whole_a_take_looks_the_same_in_longer_time(take, factor):
+    take = replace(take, loop=False)
+    longer = stretch_keys(take, spots_of(take), 0.0, factor) if spots_of(take) else take
+    at = np.linspace(-5, 70, 151)
+    one, other = sample(take, Puppet(), at), sample(longer, Puppet(), at * factor)
+    assert all(np.allclose(one[name], other[name], atol=1e-6 * (1 + np.abs(one[name]).max())) for name in one)
 
 
 def moving(interpolation="smooth"):

@@ -3,7 +3,7 @@
 import cmath
 import itertools
 import math
-from collections.abc import Callable
+from collections.abc import Callable, Collection, Sequence
 
 import numpy as np
 from msgspec.structs import replace
@@ -16,7 +16,7 @@ from umbrite.motion.sampling import compile_take, sample
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Pose, Puppet
 from umbrite.rig.quantities.angles import wrapped
-from umbrite.rig.takes.keys import SAME, key_at, put_keys, set_interpolation
+from umbrite.rig.takes.keys import SAME, delay, key_at, put_keys, set_interpolation
 from umbrite.rig.takes.take import Key, Take, Track
 
 PLACE = ("x", "y", "turn")
@@ -34,7 +34,7 @@ def split_at(take: Take, puppet: Puppet, channel: str, frame: float) -> Take:
     if take.loop and first is not None and abs(frame - take.last) < SAME:  # the end of a loop is its beginning
         closing = sorted([*track, replace(first, frame=frame)], key=lambda key: key.frame)
         return replace(take, tracks={**take.tracks, channel: tuple(closing)})
-    ring, beside = _ring(take, track)
+    ring, beside = ring_of(take, track)
     period = float(take.last - take.first)
     at = frame + period if take.loop and frame < ring[0].frame else frame
     played = not take.loop or (len(ring) > 1 and take.first <= frame <= take.last)
@@ -51,7 +51,7 @@ def split_at(take: Take, puppet: Puppet, channel: str, frame: float) -> Take:
             near = min(abs(i - number), count - abs(i - number) if take.loop else count) <= 1
             inside = one.frame < at < other.frame
             whole = one.interpolation == "hold" or not (inside or (near and one.interpolation == "smooth"))
-            made += [one] if whole else _pieces(take, puppet, channel, one, other, at)
+            made += [one] if whole else way_as_free_keys(take, puppet, channel, one, other, at)
             if whole and inside:
                 made.append(Key(at, one.value, "hold"))
         if ring[-1].frame <= take.last or not take.loop:
@@ -65,7 +65,7 @@ def split_at(take: Take, puppet: Puppet, channel: str, frame: float) -> Take:
     return replace(take, tracks={**take.tracks, channel: tuple(sorted(made, key=lambda key: key.frame))})
 
 
-def _ring(take: Take, track: Track) -> tuple[list[Key], list[Key]]:
+def ring_of(take: Take, track: Track) -> tuple[list[Key], list[Key]]:
     """The keys that play, once around in a loop, and those that stand outside of it."""
     if not take.loop:
         return list(track), []
@@ -73,12 +73,27 @@ def _ring(take: Take, track: Track) -> tuple[list[Key], list[Key]]:
     beside = [key for key in track if key not in inside]
     if not inside:
         return [track[0]], beside[1:]
+    if (
+        inside[-1].frame > take.last - SAME and inside[0].frame > take.first + SAME
+    ):  # the end of a loop is its beginning
+        return [replace(inside[-1], frame=float(take.first)), *inside], beside
     if inside[-1].frame < take.last - SAME:
         inside.append(replace(inside[0], frame=inside[0].frame + take.last - take.first))
     return inside, beside
 
 
-def _pieces(take: Take, puppet: Puppet, channel: str, one: Key, other: Key, at: float) -> list[Key]:
+def delayed(take: Take, puppet: Puppet, channels: Sequence[Collection[str]], by: float) -> Take:
+    """The take with channels delayed down a chain, as `delay` does; what goes on and on in a loop gets a key where the loop begins then."""
+    period = float(take.last - take.first)
+    for step, group in enumerate(channels):
+        for channel in group:
+            ends = [key_at(take, channel, frame) for frame in (take.first, take.last)] if channel in take.tracks else []
+            if take.loop and step and None not in ends and ends and ends[0].value != ends[1].value:  # type: ignore[union-attr]
+                take = split_at(take, puppet, channel, take.first + (-step * by) % period)
+    return delay(take, channels, by)
+
+
+def way_as_free_keys(take: Take, puppet: Puppet, channel: str, one: Key, other: Key, at: float) -> list[Key]:
     """A way as free keys of its own slopes, with one more where `at` lies in it."""
     starts, parts = compile_take(take, puppet).curves[channel]
     first = int(np.searchsorted(starts, one.frame + SAME / 2, side="right")) - 1

@@ -3,6 +3,7 @@
 Where a key comes to stand on another one of its channel, it takes its place.
 """
 
+import math
 import random
 from collections.abc import Callable, Collection, Iterable, Mapping
 
@@ -69,7 +70,27 @@ def stretch_keys(take: Take, spots: Collection[Spot], about: float, factor: floa
         raise RigError(
             "Keys can be stretched or pressed together, but not onto one frame. Mirror them to turn them round."
         )
-    return _placed_anew(take, spots, lambda frame: about + (frame - about) * factor)
+    made = _placed_anew(take, spots, lambda frame: about + (frame - about) * factor)
+    return replace(
+        made, tracks={name: _as_steep(take, take.tracks[name], track) for name, track in made.tracks.items()}
+    )
+
+
+def _as_steep(take: Take, before: Track, after: Track) -> Track:
+    """A track whose ways have become longer or shorter, with slopes that fit: a way of slopes keeps its shape."""
+    if len(before) != len(after) or before == after:
+        return after
+    period = float(take.last - take.first) if take.loop else math.inf
+
+    def lengths(track: Track) -> list[float]:
+        ends = [key.frame for key in track[1:]] + [track[0].frame + period]
+        return [end - key.frame for key, end in zip(track, ends, strict=True)]
+
+    made = []
+    for key, was, is_ in zip(after, lengths(before), lengths(after), strict=True):
+        by = was / is_ if key.interpolation == "free" and 0 < is_ < math.inf and was > 0 else 1.0
+        made.append(replace(key, out=key.out * by, into=key.into * by) if by != 1 else key)
+    return tuple(made)
 
 
 def mirror_keys(take: Take, spots: Collection[Spot]) -> Take:
@@ -84,7 +105,11 @@ def mirror_keys(take: Take, spots: Collection[Spot]) -> Take:
         chosen = [key for key in track if (channel, key.frame) in there]
         backwards: list[Key] = []
         for i, key in enumerate(chosen):
-            before = chosen[i - 1] if i else chosen[-1]
+            if i == 0:  # it is the last now, and how it goes on from there is no way between them
+                end = chosen[-1]
+                backwards.append(replace(end, frame=sum(ends) - key.frame, value=key.value))
+                continue
+            before = chosen[i - 1]
             sign = -1.0 if before.interpolation == "free" else 1.0
             backwards.append(
                 Key(sum(ends) - key.frame, key.value, before.interpolation, sign * before.into, sign * before.out)
@@ -172,13 +197,23 @@ def delay(take: Take, channels: Iterable[Collection[str]], by: float) -> Take:
 def _later(take: Take, track: Track, by: float) -> Track:
     if not take.loop:
         return tuple(replace(key, frame=key.frame + by) for key in track)
-    period = take.last - take.first
-    inside = [key for key in track if take.first - SAME <= key.frame < take.last - SAME]
-    ends = [key for key in track if abs(key.frame - take.last) < SAME]
-    if ends and not any(abs(key.frame - take.first) < SAME for key in inside):
-        inside = [replace(ends[0], frame=float(take.first)), *inside]
-    shifted = [replace(key, frame=take.first + (key.frame - take.first + by) % period) for key in inside]
-    return _with((), shifted) if shifted else track
+    first, period = float(take.first), float(take.last - take.first)
+    outside = [key for key in track if not first - SAME <= key.frame <= take.last + SAME]
+    inside = [key for key in track if first - SAME <= key.frame < take.last - SAME]
+    end = next((key for key in track if abs(key.frame - take.last) < SAME), None)
+    start = next((key for key in inside if abs(key.frame - first) < SAME), None)
+    rise = end.value - start.value if end is not None and start is not None else 0.0
+    if end is not None and start is None:
+        inside = [replace(end, frame=first), *inside]
+    shifted = []
+    for key in inside:
+        round_ = math.floor((key.frame - first + by) / period + SAME)
+        # What goes on and on, such as a wheel, is by so much lower where it comes in at the beginning.
+        shifted.append(replace(key, frame=key.frame + by - round_ * period, value=key.value - round_ * rise))
+    if rise:
+        begins = min(shifted, key=lambda key: key.frame)
+        shifted.append(replace(begins, frame=float(take.last), value=begins.value + rise))
+    return _with(outside, shifted) if shifted else track
 
 
 def scatter(take: Take, spots: Collection[Spot], most: float, seed: int) -> Take:

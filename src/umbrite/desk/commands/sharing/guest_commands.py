@@ -13,6 +13,7 @@ from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
 from umbrite.files.native.kept_beside import drawings_of
 from umbrite.files.package import Package
+from umbrite.motion.animating.laying_in import lay_in
 from umbrite.rig.affine import Affine
 from umbrite.rig.change import change
 from umbrite.rig.document import Document
@@ -29,7 +30,6 @@ from umbrite.rig.merging.guest_edits import (
 )
 from umbrite.rig.merging.guests import get_guest, guest_of
 from umbrite.rig.model import Puppet
-from umbrite.rig.versions.guest_takes import lay_in
 
 
 def guest_selected(session: Session) -> str | None:

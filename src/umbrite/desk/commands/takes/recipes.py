@@ -11,7 +11,7 @@ from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.commands.takes.changes import current_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.motion.animating.changing_over import bent_over, followed
+from umbrite.motion.animating.changing_over import bent_over, delayed, followed
 from umbrite.motion.animating.idling import Blinks, Breath, blinking, breathing, eyes_of, played_through
 from umbrite.motion.animating.walking import walk
 from umbrite.rig.channels import is_stepped
@@ -101,7 +101,7 @@ def _delay(session: Session) -> Recipe:
 
     def make(session: Session, values: Values) -> Made:
         groups = take_commands.chain_groups(session)
-        take = key_edits.delay(current_take(session), groups, values["by"])
+        take = delayed(current_take(session), session.puppet, groups, values["by"])
         return _with(session, tr("Delay {count} joints down the chain", count=len(groups) - 1), take)
 
     return Recipe(tr("Delay down the chain"), tr("Delay"), (
