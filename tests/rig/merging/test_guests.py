@@ -18,6 +18,7 @@ from umbrite.motion.plan import compile_plan
 from umbrite.rig.affine import Affine, after
 from umbrite.rig.change import change, put, take_out
 from umbrite.rig.document import Document, settled
+from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import add_part, nudge_parts, remove_part, reorder, step_order
@@ -104,6 +105,11 @@ def test_guests_within_guests_end_somewhere_and_none_is_its_own_guest():
     document = Document(add_part(Puppet(name="Box"), "Box", Drawing("0" * 64, 10, 10), Placement(0.0, 0.0))[0])
     with pytest.raises(RigError, match="can't be a guest in itself"):
         add_guest(document, document, "box.umbrite")
+    with pytest.raises(RigError, match="Nobody is empty"):
+        add_guest(document, Document(Puppet(name="Nobody")), "nobody.umbrite")
+    bones, _ = add_bone(Puppet(name="Bones"), 10 + 20j, 10 + 90j)
+    alone, _ = add_guest(document, Document(bones), "bones.umbrite")
+    assert invariants(alone.puppet) == []
     for i in range(DEEPEST):
         host = Document(add_part(Puppet(name=f"Box {i}"), "Lid", Drawing("0" * 64, 10, 10), Placement(0.0, 0.0))[0])
         document, _ = add_guest(host, document, "box.umbrite")

@@ -41,6 +41,10 @@ def add_guest(
         raise RigError(
             f"{other.puppet.name} has guests within guests {DEEPEST} deep; that is as deep as they go. Make some of them its own first."
         )
+    if not other.puppet.joints:
+        raise RigError(
+            f"{other.puppet.name} is empty, so there is nothing to take in. Choose a puppet with parts or bones."
+        )
     inner, transform = _flat(other), Transform(point(at).z, scale=scale)
     puppet = document.puppet
     name = unique(other.puppet.name, [one.name for one in puppet.guests.values()])
@@ -68,8 +72,10 @@ def _flat(document: Document) -> Document:
 
 
 def _standing(puppet: Puppet) -> complex:
-    """Where a puppet stands: its master's pivot, else the ground below it."""
+    """Where a puppet stands: its master's pivot, else the ground below it; without parts its lowest joint."""
     master = next((joint for joint in puppet.joints.values() if joint.role == "master"), None)
+    if master is None and not puppet.parts:
+        return max((joint.pivot.z for joint in puppet.joints.values()), key=lambda z: z.imag)
     return ground_of(puppet) if master is None else master.pivot.z
 
 
