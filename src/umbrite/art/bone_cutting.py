@@ -72,16 +72,16 @@ def cut_at_bone(picture: Picture, branch: Sequence[Segment], others: Sequence[Se
     # A limb is hardly thicker anywhere than along its bone; what lies farther off is the body beside it.
     thick = [max(_half_width(own, bone, share) for share in (0.3, 0.5, 0.7, 0.9)) for bone in branch]
     piece &= np.any([far <= THICKER * most for far, most in zip(away, thick, strict=True)], axis=0)
-    piece = _on_bones(_with_outline(picture, piece, areas >= count), branch)
+    line = _line_around(picture, solid, areas >= count)
+    piece = _on_bones(_with_outline(picture, piece, areas >= count, line), branch)
     piece = _with_what_only_it_holds(solid, piece, others)
     if min(np.count_nonzero(piece), np.count_nonzero(solid & ~piece)) < LEAST:
         raise RigError("Nothing of the drawing lies along this bone. Draw the bone over what it should carry.")
-    made = in_two(picture, piece, ends, hidden=None)
     carriers = [areas == count + k for k in range(len(others)) if k not in above]
-    behind = _hidden(solid & ~piece, piece, carriers, np.abs(z - made.pivot) < made.radius)
+    end = np.abs(z - sum(ends) / 2) < abs(ends[1] - ends[0]) / 2
+    behind = _hidden(solid & ~piece, piece, carriers, end)
     if not behind.any():
-        return made
-    line = _line_around(picture, solid, areas >= count)
+        return in_two(picture, piece, ends, hidden=None)
     inner = _depth(solid) > (line.width + 2 if line else 0)
     filled = in_two(picture, piece, ends, hidden=behind, known=inner & (areas >= count))
     return filled if line is None else filled._replace(kept=_outlined(filled.kept, line, behind))
@@ -215,12 +215,12 @@ def _seeds(picture: Picture, bones: Sequence[Segment]) -> Labels:
     return seeds
 
 
-def _with_outline(picture: Picture, piece: Mask, bodies: Mask) -> Mask:
+def _with_outline(picture: Picture, piece: Mask, bodies: Mask, line: _Line | None) -> Mask:
     """A piece with the outline around it, where it lies before what stays: what there is of another colour than what lies behind, but for the
     outline of the bodies themselves.
     """
     solid = picture[..., 3] >= SOLID
-    line, stays = _line_around(picture, solid, bodies), (solid & ~piece).astype(np.uint8)
+    stays = (solid & ~piece).astype(np.uint8)
     reach = max(2, math.ceil(SEEN_LINE * float(np.percentile(_depth(piece)[piece], 95)) if piece.any() else 0))
     near = cv2.distanceTransform((~piece).astype(np.uint8), cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
     ring = (stays > 0) & (near <= reach)

@@ -30,6 +30,7 @@ CLEAR = 3.0  # times as strong as along the line drawn must an edge be
 OTHER_COLOUR = 48.0  # by which an outline differs from what it surrounds
 WIDEST_LINE = 0.3  # of the round end's radius
 FILL_REACH = 5
+FILLED, LITTLE = 500, 0.2  # pixels of the small copy on which is filled; less of a pixel that is known is nothing
 THICKER = 1.2
 MEET = 2  # pixels by which what stays goes on under the piece, wherever they meet
 SLANT = 1e-3  # what a step to the side costs, so that the way is straight where all ways are alike
@@ -98,7 +99,8 @@ def in_two(
     if hidden is not None:
         # Close to the piece the colours are already mixed with its own.
         near = cv2.dilate(piece.astype(np.uint8), np.ones((2 * MEET + 1,) * 2)) > 0
-        first = _filled(picture, kept & ~near if known is None else kept & known & ~near, piece)
+        wanted = piece & (hidden | (behind > 0))
+        first = _filled(picture, kept & ~near if known is None else kept & known & ~near, wanted)
         kept_alpha = np.where(piece, np.maximum(np.where(hidden & full, FULL, 0), kept_alpha), kept_alpha)
     elif stroke >= 1:
         ring = piece & (away > radius - stroke) & (away < radius + 1)
@@ -267,6 +269,20 @@ def hull(mask: Mask) -> Mask:
     return np.asarray(found > 0)
 
 
+def _inpainted(colours: Picture, unknown: NDArray[np.uint8]) -> Picture:
+    """Colours for what is unknown; of large pictures on a small copy, for such colours change slowly."""
+    share = min(1.0, FILLED / max(unknown.shape))
+    if share == 1.0:
+        return np.asarray(cv2.inpaint(colours, unknown, FILL_REACH, cv2.INPAINT_TELEA), np.uint8)
+    size = max(1, round(unknown.shape[1] * share)), max(1, round(unknown.shape[0] * share))
+    known = cv2.resize(1.0 - unknown, size, interpolation=cv2.INTER_AREA)
+    # Only what is known counts where a small pixel holds both.
+    sums = cv2.resize(colours * (1.0 - unknown)[..., None], size, interpolation=cv2.INTER_AREA)
+    small = np.round(sums / np.maximum(known, 1e-6)[..., None]).astype(np.uint8)
+    found = cv2.inpaint(small, (known < LITTLE).astype(np.uint8), FILL_REACH, cv2.INPAINT_TELEA)
+    return np.asarray(cv2.resize(found, unknown.shape[::-1], interpolation=cv2.INTER_CUBIC), np.uint8)
+
+
 def _filled(picture: Picture, known: Mask, wanted: Mask) -> Picture:
     """The picture with colours for what is wanted, going on from what is known around it."""
     unknown = (~(known & (picture[..., 3] == FULL))).astype(np.uint8)
@@ -276,7 +292,7 @@ def _filled(picture: Picture, known: Mask, wanted: Mask) -> Picture:
     box = slice(top, low), slice(left, right)
     if unknown[box].all():
         return picture.copy()
-    inner = cv2.inpaint(np.ascontiguousarray(picture[box][..., :3]), unknown[box], FILL_REACH, cv2.INPAINT_TELEA)
+    inner = _inpainted(np.ascontiguousarray(picture[box][..., :3]), unknown[box])
     found = picture.copy()
     found[box][..., :3] = np.where(wanted[box][..., None], inner, picture[box][..., :3])
     return found

@@ -2620,6 +2620,10 @@
       <translation>Alle vorgezeichneten Schnitte sind ausgelassen. Nehmen Sie einen mit einem Klick wieder auf, oder radieren Sie sie mit Esc weg.</translation>
     </message>
     <message>
+      <source>Cutting at the bones</source>
+      <translation>An den Knochen wird geschnitten</translation>
+    </message>
+    <message>
       <source>No bone's head lies where {name} could be cut. Draw the bones so that each begins at a joint.</source>
       <translation>Kein Knochen beginnt, wo {name} geschnitten werden könnte. Jeden Knochen an einem Gelenk beginnen lassen.</translation>
     </message>

@@ -247,15 +247,18 @@ def take_cuts(session: Session) -> None:
     puppet = ride_on(_with_whole_kept(puppet, key), key, root)
     made, left = 0, []
     # From the ends on, so that each takes what hangs beyond along only once.
-    for bone in (one for one in reversed(bones) if one in wanted):
-        if not carries(puppet, root, bone):
-            left.append(puppet.joints[bone].name)
-            continue
-        try:
-            puppet = _cut_at(session, puppet, key, bone, bones)
-            made += 1
-        except RigError:
-            left.append(puppet.joints[bone].name)
+    order = [one for one in reversed(bones) if one in wanted]
+    with session.watching(tr("Cutting at the bones")) as watch:
+        for number, bone in enumerate(order):
+            watch(number, len(order), puppet.joints[bone].name)
+            if not carries(puppet, root, bone):
+                left.append(puppet.joints[bone].name)
+                continue
+            try:
+                puppet = _cut_at(session, puppet, key, bone, bones)
+                made += 1
+            except RigError:
+                left.append(puppet.joints[bone].name)
     if not made:
         raise RigError(
             tr("No bone's head lies where {name} could be cut. Draw the bones so that each begins at a joint.", name=name)
