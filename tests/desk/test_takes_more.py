@@ -137,3 +137,31 @@ def test_an_export_tells_before_how_large_it_will_be(timed, qtbot, tmp_path):
     assert 0.9 * true < told < 3 * true, "what is like the frame before weighs less, so it is told as the most"
     assert dialog.film.background is None
     assert FilmDialog(film, ".mp4", timed.session.workspace.theme, timed).film.background == "#ffffff"
+
+
+def test_another_rate_asks_whether_frames_or_seconds_stay_and_keys_go_onto_frames(timed, act):
+    session, banner = timed.session, timed.frame.banner
+    session.timeline.go_to(35.0)
+    act("key-all")
+    before = take(timed)
+    timed.timeline.rate.setValue(25)
+    assert spots_of(take(timed)) == spots_of(before), "frames stay until it is answered"
+    assert "took" in banner.text.text()
+    banner.buttons["Keep the frames"].click()
+    assert not banner.isVisible()
+    act("undo")
+    timed.timeline.rate.setValue(25)
+    banner.buttons["Keep the seconds"].click()
+    made = take(timed)
+    assert made.rate == 25
+    assert made.last / made.rate == pytest.approx(before.last / before.rate, abs=1 / 25)
+    ways = {(name, round(frame / before.rate, 6)) for name, frame in spots_of(before)}
+    assert {(name, round(frame / made.rate, 6)) for name, frame in spots_of(made)} == ways
+    between = len([frame for _, frame in spots_of(made) if frame != round(frame)])
+    assert between > 0
+    assert str(between) in timed.frame.hints.message
+    act("keys-on-frames")
+    assert all(frame == round(frame) for _, frame in spots_of(take(timed)))
+    act("keys-on-frames")
+    assert "already" in timed.frame.hints.message
+    assert session.history.undo_name == f"{between} keys on whole frames"

@@ -18,7 +18,7 @@ from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.edits.parenting import set_also
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
-from umbrite.rig.takes.keys import put_keys, set_interpolation, spots_of, stretch_keys
+from umbrite.rig.takes.keys import between_frames, on_frames, paced, put_keys, set_interpolation, spots_of, stretch_keys
 from umbrite.rig.takes.take import Key, Take
 
 WICK = wick()
@@ -62,6 +62,21 @@ def test_stretched_as_a_whole_a_take_looks_the_same_in_longer_time(take, factor)
     at = np.linspace(-5, 70, 151)
     one, other = sample(take, Puppet(), at), sample(longer, Puppet(), at * factor)
     assert all(np.allclose(one[name], other[name], atol=1e-6 * (1 + np.abs(one[name]).max())) for name in one)
+
+
+@given(takes(), st.sampled_from([0.5, 24 / 30, 2.0, 2.5]))
+def test_at_another_pace_it_takes_as_long_and_on_whole_frames_keys_are_near_where_they_were(take, factor):
+    made = paced(replace(take, loop=False), factor)
+    at = take.first + np.linspace(-3, 80, 101)
+    one, other = (
+        sample(replace(take, loop=False), Puppet(), at),
+        sample(made, Puppet(), take.first + (at - take.first) * factor),
+    )
+    assert all(np.allclose(one[name], other[name], atol=1e-6 * (1 + np.abs(one[name]).max())) for name in one)
+    if off := between_frames(made):
+        there = on_frames(made, off)
+        assert not between_frames(there)
+        assert {frame for _, frame in spots_of(there)} <= {float(round(frame)) for _, frame in spots_of(made)}
 
 
 def moving(interpolation="smooth"):

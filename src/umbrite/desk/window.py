@@ -95,6 +95,7 @@ class Window(QMainWindow):
         self.frame = BoardFrame(session, [self.acts.made[key] for key in ("open", "demo-art", "demo")])
         self.board: Board = self.frame.board
         self.offers = Offers(self.keeper, self.files, self.frame.banner.ask)
+        session.asking = self.frame.banner.ask
         self.strip = Strip(session)
         self.family = FamilyPanel(session)
         self.diagram = FamilyDiagram(session)

@@ -41,6 +41,7 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("mirror-keys", "Takes", "Turn the picked keys round in time", "", "rig-mirror", on_session(take.mirror_selected), take.needs_keys),
     Act("stretch-keys", "Takes", "Picked keys twice as far apart", "", "rig-spread", on_session(take.stretch_selected(2.0)), take.needs_keys),
     Act("press-keys", "Takes", "Picked keys half as far apart", "", "rig-spread", on_session(take.stretch_selected(0.5)), take.needs_keys),
+    Act("keys-on-frames", "Takes", "Keys on whole frames", "", "rig-key", on_session(take.put_on_frames), needs_take),
     Act("scatter-keys", "Takes", "Scatter the picked keys…", "", "rig-spread-down", with_recipe("scatter"), take.needs_keys),
     Act("ease-all", "Takes", "Ease all…", "", "rig-curve", with_recipe("ease"), needs_take, row="Takes"),
     Act("delay-chain", "Takes", "Delay down the chain…", "", "rig-spread", with_recipe("delay"), needs_take, row="Takes"),

@@ -36,11 +36,18 @@ from umbrite.rig.merging.guests import refuse_inside
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
 from umbrite.rig.takes.take_list import Takes
 
+# Puts a question that may wait: its words, more words, and what each answer does.
+Asking = Callable[[str, str, Mapping[str, Callable[[], object]]], None]
+
 
 @contextmanager
 def unseen(_what: str) -> Iterator[Watch]:
     """Long work that nobody looks at."""
     yield unwatched
+
+
+def unasked(_text: str, _more: str, _answers: Mapping[str, Callable[[], object]]) -> None:
+    """Nobody is there to answer."""
 
 
 class Session(QObject):
@@ -51,6 +58,7 @@ class Session(QObject):
 
     # Shows how far long work is, and lets a person stop it; the window has a better one.
     watching: Watching = staticmethod(unseen)
+    asking: Asking = staticmethod(unasked)
     changed = Signal(object, object)
     settled = Signal()
     opened = Signal()

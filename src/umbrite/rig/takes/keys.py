@@ -93,6 +93,28 @@ def _as_steep(take: Take, before: Track, after: Track) -> Track:
     return tuple(made)
 
 
+def paced(take: Take, factor: float) -> Take:
+    """The take with all its keys and its end so many times as far from its first frame, which stays. Raises RigError for a factor that is
+    not above 0.
+    """
+    spots = spots_of(take)
+    longer = stretch_keys(take, spots, float(take.first), factor) if spots else take
+    return replace(longer, last=take.first + max(1, round((take.last - take.first) * factor)))
+
+
+def between_frames(take: Take) -> set[Spot]:
+    """Where keys stand that are on no whole frame."""
+    return {spot for spot in spots_of(take) if abs(spot[1] - round(spot[1])) > SAME}
+
+
+def on_frames(take: Take, spots: Collection[Spot]) -> Take:
+    """The take with these keys on the nearest whole frames. Raises RigError where none of them is there."""
+    made = _placed_anew(take, spots, lambda frame: float(round(frame)))
+    return replace(
+        made, tracks={name: _as_steep(take, take.tracks[name], track) for name, track in made.tracks.items()}
+    )
+
+
 def mirror_keys(take: Take, spots: Collection[Spot]) -> Take:
     """The take with these keys in the opposite order of time, between the same ends; the ways between them run backwards. Raises
     RigError where none of them is there.

@@ -804,6 +804,10 @@
       <translation>Gewählte Schlüssel halb so weit auseinander</translation>
     </message>
     <message>
+      <source>Keys on whole frames</source>
+      <translation>Schlüssel auf ganze Bilder</translation>
+    </message>
+    <message>
       <source>Scatter the picked keys…</source>
       <translation>Gewählte Schlüssel streuen…</translation>
     </message>
@@ -3876,6 +3880,22 @@
       <translation>{rate} Bilder in der Sekunde</translation>
     </message>
     <message>
+      <source>{name} takes {now} s now, and took {was} s.</source>
+      <translation>{name} dauert jetzt {now} s; vorher waren es {was} s.</translation>
+    </message>
+    <message>
+      <source>Every key is on the frame on which it was. The keys can move instead, so that it takes as long as before.</source>
+      <translation>Jeder Schlüssel steht auf seinem Bild wie vorher. Stattdessen können die Schlüssel wandern, sodass alles so lange dauert wie vorher.</translation>
+    </message>
+    <message>
+      <source>Keep the seconds of {name}</source>
+      <translation>Sekunden von {name} behalten</translation>
+    </message>
+    <message>
+      <source>{count} keys on whole frames</source>
+      <translation>{count} Schlüssel auf ganzen Bildern</translation>
+    </message>
+    <message>
       <source>The take is a loop: its last frame is its first one again.</source>
       <translation>Die Aufnahme ist eine Schleife: ihr letztes Bild ist wieder das erste.</translation>
     </message>
@@ -3914,6 +3934,26 @@
     <message>
       <source>These keys can't be pasted: {fault}.</source>
       <translation>Diese Schlüssel lassen sich nicht einfügen: {fault}.</translation>
+    </message>
+    <message>
+      <source>Keep the frames</source>
+      <translation>Bilder behalten</translation>
+    </message>
+    <message>
+      <source>Keep the seconds</source>
+      <translation>Sekunden behalten</translation>
+    </message>
+    <message>
+      <source>{name} has changed since. Set its rate again.</source>
+      <translation>{name} hat sich inzwischen geändert. Stelle die Bildrate noch einmal ein.</translation>
+    </message>
+    <message>
+      <source>{count} keys lie between frames now. Takes &gt; Keys on whole frames puts them there.</source>
+      <translation>{count} Schlüssel stehen jetzt zwischen Bildern. Takes &gt; Schlüssel auf ganze Bilder stellt sie darauf.</translation>
+    </message>
+    <message>
+      <source>All keys are on whole frames already.</source>
+      <translation>Alle Schlüssel stehen schon auf ganzen Bildern.</translation>
     </message>
     <message>
       <source>Select the joint that leads first; what hangs from it follows.</source>

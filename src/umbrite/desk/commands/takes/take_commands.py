@@ -303,9 +303,43 @@ def rename_take(session: Session, text: str) -> None:
 
 
 def set_rate(session: Session, rate: float) -> None:
-    put_take(
-        session, tr("{rate} frames per second", rate=f"{rate:g}"), take_list.set_time(current_take(session), rate=rate)
-    )
+    """Another rate. Frames stay what they are; whether seconds should instead is asked, where there is something to move."""
+    take = current_take(session)
+    put_take(session, tr("{rate} frames per second", rate=f"{rate:g}"), take_list.set_time(take, rate=rate))
+    if not take.tracks or rate == take.rate:
+        return
+    length = take.last - take.first
+    session.asking(
+        tr("{name} takes {now} s now, and took {was} s.", name=take.name, now=f"{length / rate:.2f}", was=f"{length / take.rate:.2f}"),
+        tr("Every key is on the frame on which it was. The keys can move instead, so that it takes as long as before."),
+        {
+            tr("Keep the frames"): lambda: None,
+            tr("Keep the seconds"): lambda: _keep_seconds(session, take.name, take.rate, rate),
+        },
+    )  # fmt: skip
+
+
+def _keep_seconds(session: Session, name: str, before: float, rate: float) -> None:
+    """The keys of a take that runs at another rate now as many seconds from its beginning as before."""
+    take = next((each for each in session.history.now.takes if each.name == name), None)
+    if take is None or take.rate != rate:
+        session.say(tr("{name} has changed since. Set its rate again.", name=name))
+        return
+    made = key_edits.paced(take, rate / before)
+    put_take(session, tr("Keep the seconds of {name}", name=name), made)
+    if off := len(key_edits.between_frames(made)):
+        session.say(tr("{count} keys lie between frames now. Takes > Keys on whole frames puts them there.", count=off))
+
+
+def put_on_frames(session: Session) -> None:
+    """The selected keys, or all, on the nearest whole frames."""
+    take = current_take(session)
+    off = key_edits.between_frames(take)
+    spots = (off & session.timeline.selected) or off
+    if not spots:
+        session.say(tr("All keys are on whole frames already."))
+        return
+    put_take(session, tr("{count} keys on whole frames", count=len(spots)), key_edits.on_frames(take, spots))
 
 
 def close_loop(session: Session) -> None:
