@@ -1,5 +1,6 @@
 """Work in pieces: equal to the byte whoever does it, with real processes that are killed and work that is stopped half way."""
 
+import itertools
 import os
 import signal
 import socket
@@ -10,6 +11,7 @@ import time
 from concurrent.futures import Future
 from contextlib import contextmanager
 from pathlib import Path
+from types import SimpleNamespace
 
 import pebble
 import pytest
@@ -169,17 +171,28 @@ def test_pieces_that_a_broken_pool_never_took_up_are_done_by_the_next(monkeypatc
             return Future()
 
         def stop(self): ...
-        def join(self): ...
+        def join(self, timeout=None): ...
 
     real, made = pebble.ProcessPool, list[object]()
 
     def pool(**how):
+        if len(made) == 2:  # a real one needs a moment
+            monkeypatch.setattr(workers, "STUCK", 20.0)
         made.append(Silent() if len(made) < 2 else real(**how))
         return made[-1]
 
     monkeypatch.setattr(pebble, "ProcessPool", pool)
     pieces = [(number, Piece("check", source_of(WICK), {})) for number in (0, 1)]
     assert sorted(workers.processes(2)(pieces)) == [(0, b"[]"), (1, b"[]")]
+    made[:] = []
+    # A process that died while it held what the others wait for: the pool goes on, and nothing comes of it.
+    monkeypatch.setattr(Silent, "active", True)
+    monkeypatch.setattr(workers, "LOOK", 0.02)
+    monkeypatch.setattr(workers, "STUCK", 0.1)
+    there = itertools.cycle([1, 2])
+    monkeypatch.setattr(workers.multiprocessing, "active_children", lambda: [SimpleNamespace(pid=next(there))])
+    assert sorted(workers.processes(2)(pieces)) == [(0, b"[]"), (1, b"[]")]
+    monkeypatch.setattr(Silent, "active", False)
     made[:] = []
     monkeypatch.setattr(pebble, "ProcessPool", lambda **_: Silent())
     refused = [str(error) for _, error in workers.processes(2)(pieces)]

@@ -9,6 +9,7 @@ import multiprocessing
 import os
 import signal
 import threading
+import time
 from collections import Counter
 from collections.abc import Callable, Iterator, Sequence
 from concurrent.futures.process import BrokenProcessPool
@@ -26,7 +27,8 @@ Workers = Callable[[Sequence[tuple[int, Piece]]], Iterator[Result]]
 TRIES = 3
 AHEAD = 4  # pieces for each worker of a cluster that are sent before others are done
 LOOK = 1.0  # seconds between looks whether processes are still there
-PATIENCE = 10  # seconds in which a scheduler must answer
+PATIENCE = 10  # seconds in which a scheduler must answer, or a pool that was stopped end
+STUCK = 20.0  # seconds without a result, after a process has died, after which another pool begins
 
 
 def alone(pieces: Sequence[tuple[int, Piece]], watch: Watch = unwatched) -> Iterator[Result]:
@@ -74,16 +76,25 @@ class _Pool:
             self._waiting[self._pool.schedule(done, args=[sent.piece])] = number
 
     def ended(self) -> Iterator[tuple[int, Any]]:
-        """Futures that have ended, as they do. Of a pool that ended before it took a piece up, nothing more is heard."""
+        """Futures that have ended, as they do. Of a pool that ended before it took a piece up, nothing more is heard, nor of one in which
+        a process died while it held what the others wait for.
+        """
+        seen: set[int | None] = set()
+        heard = time.monotonic()
         while self._waiting:
             first = concurrent.futures.FIRST_COMPLETED
             over, _ = concurrent.futures.wait(self._waiting, timeout=LOOK, return_when=first)
-            for future in over or (() if self._pool.active else tuple(self._waiting)):
+            there = {each.pid for each in multiprocessing.active_children()}
+            seen |= there
+            heard = time.monotonic() if over else heard
+            lost = not self._pool.active or (seen != there and time.monotonic() - heard > STUCK)
+            for future in over or (tuple(self._waiting) if lost else ()):
                 yield self._waiting.pop(future), future
 
     def stop(self) -> None:
         self._pool.stop()
-        self._pool.join()
+        with suppress(TimeoutError):
+            self._pool.join(timeout=PATIENCE)
 
 
 def _in_a_pool(count: int, left: dict[int, Sent]) -> Iterator[Result]:
