@@ -317,29 +317,6 @@ def test_plans_ship_whole_are_read_back_and_broken_ones_are_refused():
             places_of(BodyPlan("Odd", "", rows))
 
 
-def test_a_finished_puppet_is_a_plan_for_the_next_of_its_kind():
-    for body in ("biped", "quadruped", "bird"):
-        one = character(70, body, "plain")
-        _, made = built(one)
-        plan = plan_of(made.puppet, pieces_of(one.puppet, one.pictures), "Mine")
-        assert read_plan(plan_bytes(plan)) == plan
-        assert len(plan.limbs) == {"biped": 2, "quadruped": 2, "bird": 1}[body]
-        assert all(limb.planted == ("foot" in limb.last.lower()) for limb in plan.limbs)
-        other = character(71, body, "default")
-        pieces = pieces_of(other.puppet, other.pictures)
-        own = fill(one.puppet, pieces_of(one.puppet, one.pictures), [plan])[0]
-        assert {name.lower(): key for name, key in own.pieces.items()} == {
-            piece: key for key, piece in one.pieces.items()
-        }
-        found = fill(other.puppet, pieces, [plan])[0]
-        right = [other.pieces[key] == name.lower() for name, key in found.pieces.items()]
-        assert np.mean(right) > 0.95
-        again = build_rig(other.puppet, pieces, found)
-        assert len(again.limbs) == len(made.limbs)
-    with pytest.raises(RigError, match="hangs from anything"):
-        plan_of(one.puppet, pieces_of(one.puppet, one.pictures), "Loose")
-
-
 def test_the_command_builds_a_puppet_from_pictures(tmp_path, capsys):
     one = character(64, "biped", "plain")
     folder = tmp_path / "walker"

@@ -111,7 +111,7 @@ def test_a_cut_limb_bends_as_if_it_had_been_drawn_in_two_pieces(name, turn):
 @pytest.mark.parametrize("name", LIMBS)
 def test_a_limb_is_cut_at_a_bone_in_its_middle_though_the_head_stands_beside_it(name):
     whole, upper, lower, radius = limb(name)
-    for beside in (0.0, 7.0, -7.0):
+    for beside in (0.0, -7.0):
         cut = cut_at_bone(whole, [(JOINT + beside, END)], [(AT, JOINT + beside)])
         assert cut.pivot == pytest.approx(JOINT, abs=1)
         rest = one_picture([(cut.kept, STILL), (cut.piece, STILL)], (WIDE, TALL))
