@@ -81,9 +81,9 @@ class Person:
     def until(self, true):
         self.qtbot.waitUntil(true, timeout=int(PATIENCE * 1000))
 
-    def soon(self, true):
+    def soon(self, true, patience=PATIENCE):
         """Wait until something is so, and go on in any case; whether it is."""
-        end = time.monotonic() + PATIENCE
+        end = time.monotonic() + patience
         while not true() and time.monotonic() < end:
             self.settle(10)
         return true()
@@ -93,10 +93,11 @@ class Person:
 
         A window that has just come or is about to go refuses them: then again, while it shows.
         """
-        end = time.monotonic() + PATIENCE
-        while window.isVisible() and not window.isActiveWindow() and time.monotonic() < end:
+        end, given = time.monotonic() + PATIENCE, False
+        # That a window says it has the keys is not enough: it may only have asked for them.
+        while window.isVisible() and not (given and window.isActiveWindow()) and time.monotonic() < end:
             if window.windowHandle() is not None and window.windowHandle().isExposed():
-                self.tried("windowfocus", "--sync", str(int(window.winId())))
+                given = self.tried("windowfocus", "--sync", str(int(window.winId())))
             self.settle(20)
 
     def in_dialog(self, kind, work, patience=PATIENCE):
