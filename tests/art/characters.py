@@ -76,6 +76,18 @@ def with_a_raised_arm(seed, style):
     return _drawn(pieces, style, random)
 
 
+def with_two_necks(seed, style):
+    """A biped whose neck is in two pieces."""
+    random = np.random.default_rng([seed, 21])
+    pieces = _pieces("biped", random)
+    neck, up = next(p for p in pieces if p.name == "neck"), -60j
+    lower = neck._replace(name="lower neck", end=neck.pivot + up, radii=(30, 28))
+    upper = lower._replace(name="upper neck", parent="lower neck", pivot=lower.end, end=lower.end + up, radii=(28, 26))
+    above = [p._replace(pivot=p.pivot + up, end=p.end + up) for p in pieces if p.name in ("head", "eye")]
+    above = [p._replace(parent="upper neck") if p.name == "head" else p for p in above]
+    return _drawn([p for p in pieces if p.name not in ("neck", "head", "eye")] + above + [lower, upper], style, random)
+
+
 def with_a_backing(seed, what, style):
     """A biped with a cape or long hair behind all of it."""
     random = np.random.default_rng([seed, 11])

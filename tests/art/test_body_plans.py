@@ -8,7 +8,7 @@ import numpy as np
 import pytest
 from msgspec.structs import replace
 
-from art.characters import LOOSE_STYLES, STYLES, character, wild, with_a_raised_arm
+from art.characters import LOOSE_STYLES, STYLES, character, wild, with_a_raised_arm, with_two_necks
 from umbrite.art.building.body_plan import BodyPlan, Row, places_of, plan_bytes, plan_named, read_plan, shipped_plans
 from umbrite.art.building.own_plan import plan_of
 from umbrite.art.building.placing import fill, pieces_to_place
@@ -217,6 +217,15 @@ def test_an_arm_that_is_drawn_twice_is_a_branch_of_its_own_and_the_two_take_turn
         assert any("take turns" in text for text in made.told)
         _, plain = built(one, Wishes(variants=False))
         assert not plain.puppet.sets
+
+
+def test_of_a_neck_in_two_pieces_the_head_hangs_from_the_upper_one():
+    one = with_two_necks(5, "default")
+    _, made = built(one)
+    joint = {piece: made.puppet.parts[key].joint for key, piece in one.pieces.items()}
+    assert [made.puppet.joints[joint[piece]].parent for piece in ("head", "upper neck", "lower neck")] == [
+        joint["upper neck"], joint["lower neck"], joint["trunk"],
+    ]  # fmt: skip
 
 
 def test_a_build_puts_the_draw_order_right_where_nobody_sees_it():

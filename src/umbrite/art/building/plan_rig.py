@@ -72,11 +72,12 @@ def build_rig(
         place for place in places_of(filled.plan)
         if place.name in filled.pieces and wishes.meant(filled.pieces[place.name])
     ]  # fmt: skip
+    seen = {one.part: one for one in joints_among(puppet, pieces)}  # by the names that the art came with
     if wishes.names:
         puppet = _named(puppet, {place.name: filled.pieces[place.name] for place in placed})
     for place in placed:
         puppet = change(puppet, puppet.parts[filled.pieces[place.name]].joint, side=place.side)
-    puppet = _joined(puppet, pieces, filled, placed, told)
+    puppet = _joined(puppet, pieces, filled, placed, (seen, told))
     seconds = [] if wishes.only else second_branches(puppet, pieces, filled)
     for second in seconds:
         puppet = with_second(puppet, pieces, second, filled.pieces[second.places[0].name], names=wishes.names)
@@ -214,8 +215,11 @@ def _at_its_other_end(pieces: Pieces, filled: Filled, place: Place, pivot: compl
     return first if nearer else pivot
 
 
-def _joined(puppet: Puppet, pieces: Pieces, filled: Filled, placed: list[Place], told: list[str]) -> Puppet:
-    """The pieces on the plan's places, hung from each other."""
+def _joined(
+    puppet: Puppet, pieces: Pieces, filled: Filled, placed: list[Place], known: tuple[Mapping[str, Proposal], list[str]]
+) -> Puppet:
+    """The pieces on the plan's places, hung from each other; `known` is what Find joints saw, and takes sentences."""
+    seen, told = known
     proposals = {one.part: one for one in joints_among(puppet, pieces)}
     for place in placed:
         part, parent = filled.pieces[place.name], carrying(filled, place)
@@ -233,11 +237,27 @@ def _joined(puppet: Puppet, pieces: Pieces, filled: Filled, placed: list[Place],
         if _stands(puppet, joint):
             continue
         try:
+            if (between := _between(part, parent, pieces, filled, seen)) is not None:
+                puppet = join_parts(puppet, part, between.parent, between.pivot)
+                continue
             pivot = pivot_between(puppet, pieces, part, parent)
             puppet = join_parts(puppet, part, parent, _at_its_other_end(pieces, filled, place, pivot))
         except RigError as error:
             told.append(str(error))
     return puppet
+
+
+def _between(
+    part: str, parent: str, pieces: Pieces, filled: Filled, proposals: Mapping[str, Proposal]
+) -> Proposal | None:
+    """How a piece hangs from one without a place that hangs from what should carry both, such as the upper of two pieces of a neck."""
+    found = proposals.get(part)
+    if found is None or found.parent not in filled.left:
+        return None
+    above = proposals.get(found.parent)
+    beside = pieces.contacts.get((part, parent))
+    better = beside is None or beside.goods[0] < pieces.contacts[part, found.parent].goods[0]
+    return found if above is not None and above.parent == parent and better else None
 
 
 def _stands(puppet: Puppet, joint: str) -> bool:
