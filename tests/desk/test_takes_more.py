@@ -146,7 +146,7 @@ def test_another_rate_asks_whether_frames_or_seconds_stay_and_keys_go_onto_frame
     before = take(timed)
     timed.timeline.rate.setValue(25)
     assert spots_of(take(timed)) == spots_of(before), "frames stay until it is answered"
-    assert "took" in banner.text.text()
+    assert "instead of" in banner.text.text()
     banner.buttons["Keep the frames"].click()
     assert not banner.isVisible()
     act("undo")

@@ -100,7 +100,7 @@ def build_rig(
         puppet, limb = with_turns(puppet, second, firsts, limbs=wishes.limbs)
         limbs += [limb] if limb is not None else []
         told.append(
-            f"{puppet.parts[second.parts[0]].name} and {puppet.parts[firsts[0]].name} take turns: one of them shows at a time."
+            f"{puppet.parts[second.parts[0]].name} and {puppet.parts[firsts[0]].name} take turns: only one of them is shown at a time."
         )
     if wishes.loose:
         puppet = _loose(puppet, filled, placed)

@@ -256,7 +256,9 @@ def _with_guests(document: Document, rig: Puppet, fit: _Fit, told: list[str]) ->
         at = onto(root.pivot.z) - (root.pivot.z - guest.at.z) * fit.scale
         document = place_guest(document, key, at, guest.scale * fit.scale)
     if rig.guests and fit.mirrored:
-        told.append(f"The figure looks to the other side now; guests look as before: {_names(rig.guests.values())}.")
+        told.append(
+            f"The figure now faces the other way; these guests still face as before: {_names(rig.guests.values())}."
+        )
     return document
 
 

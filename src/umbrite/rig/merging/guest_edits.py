@@ -42,9 +42,7 @@ def add_guest(
             f"{other.puppet.name} has guests within guests {DEEPEST} deep; that is as deep as they go. Make some of them its own first."
         )
     if not other.puppet.joints:
-        raise RigError(
-            f"{other.puppet.name} is empty, so there is nothing to take in. Choose a puppet with parts or bones."
-        )
+        raise RigError(f"{other.puppet.name} is empty, so it can't be a guest. Choose a puppet with parts or bones.")
     inner, transform = _flat(other), Transform(point(at).z, scale=scale)
     puppet = document.puppet
     name = unique(other.puppet.name, [one.name for one in puppet.guests.values()])

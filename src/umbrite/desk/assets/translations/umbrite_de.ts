@@ -2276,8 +2276,8 @@
       <translation>Fährt auf dem Nächsten mit</translation>
     </message>
     <message>
-      <source>Drawn a second time: takes turns with the first</source>
-      <translation>Ein zweites Mal gezeichnet: wechselt sich mit dem ersten ab</translation>
+      <source>Drawn twice: only one is shown at a time</source>
+      <translation>Zweimal gezeichnet: nur eines davon ist zu sehen</translation>
     </message>
     <message>
       <source>Build</source>
@@ -2576,8 +2576,8 @@
       <translation> Nicht an {names}: Dort teilt sich die Zeichnung nicht.</translation>
     </message>
     <message>
-      <source> {count} heads have gone to the middle of their limbs.</source>
-      <translation> {count} Knochenanfänge stehen jetzt in der Mitte ihrer Glieder.</translation>
+      <source> {count} pivots were moved to the middle of their limbs.</source>
+      <translation> {count} Drehpunkte wurden in die Mitte ihrer Glieder gerückt.</translation>
     </message>
     <message>
       <source>{name} is in {count} pieces now, each on its bone.{words}</source>
@@ -3880,12 +3880,12 @@
       <translation>{rate} Bilder in der Sekunde</translation>
     </message>
     <message>
-      <source>{name} takes {now} s now, and took {was} s.</source>
-      <translation>{name} dauert jetzt {now} s; vorher waren es {was} s.</translation>
+      <source>{name} now takes {now} s instead of {was} s.</source>
+      <translation>{name} dauert jetzt {now} s statt {was} s.</translation>
     </message>
     <message>
-      <source>Every key is on the frame on which it was. The keys can move instead, so that it takes as long as before.</source>
-      <translation>Jeder Schlüssel steht auf seinem Bild wie vorher. Stattdessen können die Schlüssel wandern, sodass alles so lange dauert wie vorher.</translation>
+      <source>All keys stayed on their frames. They can be moved instead, so that the take lasts as long as before.</source>
+      <translation>Alle Schlüssel stehen auf ihren Bildern wie vorher. Sie können stattdessen verschoben werden, sodass der Take so lange dauert wie vorher.</translation>
     </message>
     <message>
       <source>Keep the seconds of {name}</source>

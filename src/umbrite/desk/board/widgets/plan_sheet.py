@@ -231,7 +231,7 @@ class PlanFigure(QWidget):
             words = (
                 tr("Rides along on what is nearest")
                 if len(draft.second) < len(draft.filled.left)
-                else tr("Drawn a second time: takes turns with the first")
+                else tr("Drawn twice: only one is shown at a time")
             )
             painter.drawText(QRectF(2, top, self.width(), 16), Qt.AlignmentFlag.AlignLeft, words)
         painter.setPen(painter.theme.ink)

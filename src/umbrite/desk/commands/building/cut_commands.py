@@ -266,7 +266,7 @@ def take_cuts(session: Session) -> None:
     moved = sum(abs(puppet.joints[bone].pivot.z - session.puppet.joints[bone].pivot.z) > BESIDE for bone in wanted)
     session.edit(tr("Cut {name} at the bones", name=name), puppet=puppet)
     words = tr(" Not at {names}: the drawing doesn't part there.", names=", ".join(left)) if left else ""
-    words += tr(" {count} heads have gone to the middle of their limbs.", count=moved) if moved else ""
+    words += tr(" {count} pivots were moved to the middle of their limbs.", count=moved) if moved else ""
     session.say(tr("{name} is in {count} pieces now, each on its bone.{words}", name=name, count=made + 1, words=words))
 
 

@@ -310,8 +310,8 @@ def set_rate(session: Session, rate: float) -> None:
         return
     length = take.last - take.first
     session.asking(
-        tr("{name} takes {now} s now, and took {was} s.", name=take.name, now=f"{length / rate:.2f}", was=f"{length / take.rate:.2f}"),
-        tr("Every key is on the frame on which it was. The keys can move instead, so that it takes as long as before."),
+        tr("{name} now takes {now} s instead of {was} s.", name=take.name, now=f"{length / rate:.2f}", was=f"{length / take.rate:.2f}"),
+        tr("All keys stayed on their frames. They can be moved instead, so that the take lasts as long as before."),
         {
             tr("Keep the frames"): lambda: None,
             tr("Keep the seconds"): lambda: _keep_seconds(session, take.name, take.rate, rate),
