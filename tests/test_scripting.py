@@ -5,11 +5,15 @@ import subprocess
 import sys
 from pathlib import Path
 
+import numpy as np
 import pytest
 
 import umbrite
 from demo_puppet import ASSETS
+from umbrite.files.package import load
+from umbrite.paint.render import render_package
 from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.parts import nudge_parts
 
 DOCS = Path(__file__).parent.parent / "docs" / "python.md"
 
@@ -52,6 +56,21 @@ def test_it_paints_without_a_display_by_itself():
     )
     done = subprocess.run([sys.executable, "-c", code], check=True, capture_output=True, text=True)
     assert done.stdout.strip() == "(150, 130, 4)"
+
+
+def test_a_document_is_a_value_and_a_picture_is_the_programs_own(qapp):
+    wick = umbrite.open(ASSETS / "wick.umbrite")
+    key = wick.key("part", "Cap")
+    moved = wick.edit(nudge_parts, [key], 5 + 0j)
+    assert moved != wick
+    assert wick == umbrite.open(ASSETS / "wick.umbrite")
+    assert moved.edit(nudge_parts, [key], -5 + 0j) == wick
+    image = render_package(load(ASSETS / "wick.umbrite"), 0.25)
+    picture = wick.picture(0.25)
+    assert picture.shape[:2] == (image.height(), image.width())
+    y, x = (int(n) for n in np.argwhere(picture[..., 3] == 255)[500])
+    assert tuple(picture[y, x]) == image.pixelColor(x, y).getRgb()
+    assert qapp
 
 
 def test_more_art_comes_in_front_and_what_is_refused_says_so(tmp_path):

@@ -15,6 +15,7 @@ from umbrite.art.pictures import Picture, trimmed
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.model import Drawing, Placement, Puppet
 
+STYLES = ("plain", "joined", "sided", "german", "neutral", "default")
 LOOSE_STYLES = (
     "mixed",
     "halves",

@@ -4,14 +4,20 @@ import itertools
 
 import numpy as np
 import pytest
+from scipy.sparse import coo_matrix
+from scipy.sparse.csgraph import connected_components
 
 from demo_puppet import part, wick, wick_package
-from umbrite.art.bending.bendy import bend_anew, bend_over, bend_part
+from umbrite.art.bending.bendy import bend_anew, bend_over, bend_part, covers, weighed_anew
 from umbrite.art.bending.meshing import mesh_over, uncovered
 from umbrite.art.bending.middle_line import middle_line
 from umbrite.art.bending.weights import weights_on
 from umbrite.files.png import decode
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.scene import scene_of
 from umbrite.rig.change import change
+from umbrite.rig.edits.control_proposals import grip_limbs
 from umbrite.rig.edits.limbs import limbs_along
 from umbrite.rig.edits.limits import set_loose
 from umbrite.rig.edits.meshes.mesh_edits import set_keeping
@@ -52,6 +58,19 @@ def test_a_mesh_covers_all_that_shows_and_little_more(picture, density):
     assert np.quantile(area / sides.max(axis=0) ** 2, 0.05) > 0.06, "few slivers"
 
 
+def test_islands_and_holes_are_kept():
+    for picture, pieces, holes in ((TWO, 2, 0), (RING, 1, 1)):
+        net = mesh_over(picture)
+        pairs = np.concatenate([net.triangles[:, [0, 1]], net.triangles[:, [1, 2]]])
+        graph = coo_matrix((np.ones(len(pairs)), tuple(pairs.T)), shape=(len(net.vertices),) * 2)
+        assert connected_components(graph, directed=False)[0] == pieces
+        edges = {
+            tuple(sorted(pair)) for t in net.triangles.tolist() for pair in ((t[0], t[1]), (t[1], t[2]), (t[0], t[2]))
+        }
+        euler = len(net.vertices) - len(edges) + len(net.triangles)
+        assert euler == pieces - holes
+
+
 def test_a_drawing_that_shows_nothing_is_refused():
     nothing = np.zeros((20, 20, 4), np.uint8)
     with pytest.raises(RigError, match="shows nothing"):
@@ -65,11 +84,75 @@ def chain(count):
     return list(itertools.pairwise(stops)), [max(i - 1, 0) for i in range(count)]
 
 
+@pytest.mark.parametrize("count", [2, 3, 5, 8, 12])
+def test_weights_sum_to_one_are_local_and_without_islands(count):
+    bones, up = chain(count)
+    net = mesh_over(BAR, bones, 2.0)
+    weights = weights_on(net, BAR, bones, up)
+    assert weights.min() >= 0
+    assert np.abs(weights.sum(axis=1) - 1).max() < 1e-9
+    for i, (head, tip) in enumerate(bones):
+        own = weights[:, i] > 0.02
+        away = np.maximum(np.maximum(head.real - net.vertices.real, net.vertices.real - tip.real), 0)
+        assert away[own].max() < min(0.55 * 320 / count, 62) + 20, "no farther than a joint's zone"
+        assert weights[:, i].max() > 0.98, "and somewhere it leads alone"
+        kept = np.flatnonzero(own)
+        inside = np.isin(net.triangles, kept).all(axis=1)
+        pairs = np.concatenate([net.triangles[inside][:, [0, 1]], net.triangles[inside][:, [1, 2]]])
+        graph = coo_matrix((np.ones(len(pairs)), tuple(pairs.T)), shape=(len(net.vertices),) * 2)
+        labels = connected_components(graph, directed=False)[1][kept]
+        assert np.bincount(labels).max() >= 0.97 * len(kept), "one piece"
+
+
+def test_what_lies_apart_on_the_paper_does_not_touch():
+    bones = [(200 + 20j, 200 + 70j), (150 + 80j, 150 + 290j), (250 + 80j, 250 + 290j)]
+    weights = weights_on(net := mesh_over(LEGS, bones), LEGS, bones, [0, 0, 0])
+    low = net.vertices.imag > 200
+    left, right = low & (net.vertices.real < 200), low & (net.vertices.real > 200)
+    assert weights[left, 2].max() < 1e-6
+    assert weights[right, 1].max() < 1e-6
+    assert weights[left, 1].min() > 0.999
+
+
 def test_an_island_without_a_bone_follows_the_nearest():
     bones = [(20 + 60j, 200 + 60j), (200 + 60j, 380 + 60j)]
     net = mesh_over(TWO, bones)
     weights = weights_on(net, TWO, bones, [0, 0])
     assert weights[net.vertices.imag > 150, 1].min() > 0.999
+
+
+def test_the_middle_line_runs_from_end_to_end():
+    line = middle_line(ARC, 10 + 280j)
+    away = np.abs(np.abs(line.points - (200 + 290j)) - 200)
+    assert away.max() < 11
+    assert line.length == pytest.approx(np.pi * 200, rel=0.06)
+    assert line.width == pytest.approx(44, rel=0.15)
+    assert abs(line.points[0] - (0 + 290j)) < abs(line.points[-1] - (0 + 290j))
+    assert middle_line(ARC, 390 + 280j).points[0] == pytest.approx(line.points[-1])
+    straight = middle_line(BAR)
+    assert np.abs(straight.points.imag - 150).max() < 6, "not into the corners"
+    assert abs(straight.points[-1] - straight.points[0]) > 320
+
+
+def test_one_gesture_bends_a_part_and_nothing_moves():
+    puppet, package = wick(), wick_package()
+    key = part(puppet, "Neck")
+    puppet = change(puppet, key, mesh=None)
+    picture = decode(package.art[puppet.parts[key].drawing.sha256], "a neck")
+    before = scene_of(evaluate(compile_plan(puppet), {}))
+    bendy, joints = bend_part(puppet, key, picture)
+    assert invariants(bendy) == []
+    assert scene_of(evaluate(compile_plan(bendy), {})) == before
+    assert joints[0] == puppet.parts[key].joint, "its own joint is the first"
+    assert len(joints) >= 3
+    head = puppet.parts[part(puppet, "Head")].joint
+    assert bendy.joints[head].parent == joints[-1], "what hung from it hangs from the nearest"
+    mesh = bendy.parts[key].mesh
+    assert mesh is not None
+    assert covers(mesh, picture)
+    assert weighed_anew(bendy, key, picture) == mesh
+    bent = scene_of(evaluate(compile_plan(bendy), {f"{joints[1]}.turn": 0.5}))
+    assert [type(shape).__name__ for shape in bent].count("Bent") == 1
 
 
 def test_another_number_of_joints_takes_the_place_of_the_first_and_nothing_is_left_behind():
@@ -104,3 +187,28 @@ def test_another_number_of_joints_takes_the_place_of_the_first_and_nothing_is_le
     )  # fmt: skip
     with pytest.raises(RigError, match="there before"):
         bend_anew(over, part(over, "Near upper arm"), picture, 4)
+
+
+def test_grips_along_a_tail_reach_and_what_hangs_beyond_goes_along():
+    puppet, package = wick(), wick_package()
+    key = part(puppet, "Lamp pole")
+    picture = decode(package.art[puppet.parts[key].drawing.sha256], "a pole")
+    bendy, joints = bend_part(puppet, key, picture, 9)
+    held, limbs = limbs_along(bendy, joints, 3)
+    assert invariants(held) == []
+    assert scene_of(evaluate(compile_plan(held), {})) == scene_of(evaluate(compile_plan(bendy), {}))
+    assert [len(held.limbs[limb].joints) for limb in limbs] == [3, 3, 3]
+    assert [held.limbs[limb].name for limb in limbs] == [f"Lamp pole {i} of 3" for i in (1, 2, 3)]
+    first, second, third = (held.limbs[limb] for limb in limbs)
+    assert held.joints[second.target].parent == first.joints[-1]
+    assert held.joints[third.target].parent == second.joints[-1]
+    gripped, controls = grip_limbs(held, limbs)
+    assert [gripped.controls[control].moves for control in controls] == [limb.target for limb in (first, second, third)]
+    plan = compile_plan(held)
+    placed, rest = (evaluate(plan, {f"{second.target}.x": 40.0, f"{second.target}.y": 60.0}), evaluate(plan, {}))
+    assert placed.pivot(first.joints[-1]) == pytest.approx(rest.pivot(first.joints[-1])), "the first third stays"
+    tip = placed.joint_map(second.joints[-1])(held.limbs[limbs[1]].tip.z)
+    assert tip == pytest.approx(placed.pivot(second.target), abs=0.3)
+    assert abs(placed.pivot(third.joints[-1]) - rest.pivot(third.joints[-1])) > 20, "what hangs beyond goes along"
+    with pytest.raises(RigError, match="more joints first"):
+        limbs_along(bendy, joints[:2], 3)

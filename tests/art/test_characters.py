@@ -97,6 +97,15 @@ def test_characters_hang_together_as_they_were_made(style, seeds):
     assert found.most < 0.08
 
 
+def test_corners_of_plates_are_no_round_ends():
+    off = []
+    for seed in (400, 401):
+        one = character(seed, "plates", "plain")
+        off += [abs(p.pivot - one.pivots[p.part]) / one.widths[p.part] for p in find_joints(one.puppet, one.pictures)]
+    assert len(off) > 20
+    assert np.mean(np.array(off) > 0.2) < 0.05
+
+
 @pytest.mark.parametrize("layout", LAYOUTS)
 def test_layers_in_groups_are_called_what_they_are(layout):
     """However the groups are laid: kind, side, and which leg of several."""

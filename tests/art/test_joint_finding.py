@@ -4,6 +4,7 @@ import cv2
 import numpy as np
 import pytest
 
+from art.limb_pairs import pair
 from demo_puppet import plain_package
 from umbrite.art.joint_finding import find_joints
 from umbrite.art.masks import sampled, sheet_of
@@ -15,6 +16,32 @@ from umbrite.rig.edits.variants.branches import copy_as_variant, parts_of
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.placement import Box
 from umbrite.rig.words.body_words import fits_below
+
+
+@pytest.mark.parametrize("seeds", [range(200, 215), pytest.param(range(90), marks=pytest.mark.long)])
+def test_on_generated_pairs_the_pivot_is_found_within_a_small_share_of_the_width(seeds):
+    off = []
+    for seed in seeds:
+        one = pair(seed)
+        found = find_joints(one.puppet, one.pictures)
+        names = [(one.puppet.parts[f.part].name, one.puppet.parts[f.parent].name) for f in found]
+        assert names == [("Forearm", "Upper arm")]
+        off.append(abs(found[0].pivot - one.joint) / one.width)
+    assert np.median(off) < 0.02
+    assert np.quantile(off, 0.9) < 0.06
+
+
+def test_on_wicks_art_every_parent_is_right_and_pivots_lie_where_they_were_set_by_hand():
+    package = plain_package("wick")
+    puppet = package.puppet
+    found = find_joints(puppet, {key: decode(data, key) for key, data in package.art.items()})
+    assert len(found) == len(puppet.parts) - 1
+    for proposal in found:
+        part, parent = puppet.parts[proposal.part], puppet.parts[proposal.parent]
+        joint = puppet.joints[part.joint]
+        assert joint.parent == parent.joint, part.name
+        narrower = min(part.drawing.width, part.drawing.height, parent.drawing.width, parent.drawing.height)
+        assert abs(proposal.pivot - joint.pivot.z) < 0.06 * narrower, part.name
 
 
 def block(width, height):

@@ -6,11 +6,17 @@ from collections.abc import Callable
 
 import numpy as np
 import pytest
+from msgspec.structs import replace
 
-from demo_puppet import ASSETS
+from demo_puppet import ASSETS, joint, part
+from umbrite.art.joint_limits import find_limits
 from umbrite.art.limit_finding import EDGE, SeamTurning
 from umbrite.art.masks import sheet_of
 from umbrite.cli import main
+from umbrite.files.package import load
+from umbrite.files.png import decode
+from umbrite.rig.edits.parts import exchange_drawing
+from umbrite.rig.edits.variants.drawings import More, add_drawings
 from umbrite.rig.model import Placement
 
 PIVOT = 200 + 200j
@@ -29,6 +35,36 @@ def paper(inside, finer=2, size=400):
 
 def strip(left, right, top, bottom):
     return lambda z: (z.real > left) & (z.real < right) & (z.imag > top) & (z.imag < bottom)
+
+
+def square_gap(reach, below, above):
+    """Where the notch opens between two strips with square ends: `reach` from the pivot to the edge on the outer side,
+    the parent's end `below` the pivot, the child's `above`; both corners have to come out.
+    """
+
+    def out(one, other):
+        far = math.hypot(reach, one)
+        return math.atan2(one, reach) + math.asin(other / far) if far > other else math.pi
+
+    return max(out(below, above), out(above, below))
+
+
+def test_gaps_between_square_ends_open_where_geometry_says_also_about_pivots_out_of_the_middle():
+    random = np.random.default_rng(5)
+    errors = []
+    while len(errors) < 24:
+        width, off = random.uniform(60, 110), random.uniform(-0.1, 0.1)
+        below, above = random.uniform(0.08, 0.3, 2) * width
+        left, right = (off - 0.5) * width, (off + 0.5) * width
+        parent = paper(strip(left, right, -190, below))
+        child = paper(strip(left, right, -above, 190))
+        seam = SeamTurning([child], [parent], PIVOT, child_behind=False)
+        for sense, reach in ((1, right), (-1, -left)):
+            expected = square_gap(reach, below, above)
+            if expected < math.radians(80):
+                errors.append(abs(math.degrees(abs(seam.onset(sense, "gap").turn) - expected)))
+    assert np.quantile(errors, 0.9) < 1.0
+    assert max(errors) < 3.0
 
 
 def test_the_square_end_of_a_strip_behind_a_disc_shows_where_geometry_says():
@@ -53,6 +89,15 @@ def test_the_square_end_of_a_strip_behind_a_disc_shows_where_geometry_says():
     assert max(errors) < 3.0
 
 
+def test_a_knee_is_limited_where_its_leg_is_straight_on_the_side_that_it_does_not_bend_to():
+    package = load(ASSETS / "wick.umbrite")
+    pictures = {key: decode(data, key) for key, data in package.art.items()}
+    shin = joint(package.puppet, "Near shin")
+    found = find_limits(package.puppet, pictures, [shin])[0]
+    assert (found.reason_smallest, found.reason_largest) == ("side", "free")
+    assert math.degrees(found.smallest) == pytest.approx(-19.4, abs=0.5)
+
+
 def test_the_command_line_reports_every_joint_with_a_seam(capsys):
     assert main(["limits", str(ASSETS / "wick.umbrite"), "--json"]) == 0
     lines = {line["joint"]: line for line in json.loads(capsys.readouterr().out)}
@@ -61,3 +106,24 @@ def test_the_command_line_reports_every_joint_with_a_seam(capsys):
     assert lines["Near shin"]["reason_largest"] == "side"
     assert all(line["smallest"] <= 0 <= line["largest"] for line in lines.values())
     assert "Master" not in lines
+
+
+def test_of_variants_each_is_looked_at_in_turn_and_the_narrowest_limit_holds():
+    package = load(ASSETS / "wick.umbrite")
+    pictures = {key: decode(data, key) for key, data in package.art.items()}
+    scarf, end = (found(package.puppet, "Near coat tail") for found in (part, joint))
+    drawing = package.puppet.parts[scarf].drawing
+    worn = pictures[drawing.sha256].copy()
+    worn[:, -worn.shape[1] // 4 :, 3] = 0  # towards the tail on which it hangs
+    pictures["worn"] = worn
+    other = replace(drawing, sha256="worn")
+    alone = [
+        find_limits(puppet, pictures, [end])
+        for puppet in (package.puppet, exchange_drawing(package.puppet, scarf, other))
+    ]
+    both, _, _ = add_drawings(package.puppet, scarf, [More("Worn", other)])
+    (found_both,) = find_limits(both, pictures, [end])
+    each = [one[0] for one in alone if one]
+    assert found_both.smallest == max(one.smallest for one in each)
+    assert found_both.largest == min(one.largest for one in each)
+    assert len({(one.smallest, one.largest) for one in each}) == 2, "else it would show nothing"

@@ -56,6 +56,11 @@ def test_what_only_sounds_alike_or_lies_apart_does_not(names):
     assert told(face(names)) == {}
 
 
+def test_each_side_has_its_own_set():
+    puppet = face({"Hand L open": (0, 0), "Hand R open": (200, 0), "Hand L fist": (2, 2), "Hand R fist": (202, 2)})
+    assert sorted(map(len, told(puppet).values())) == [2, 2]
+
+
 def test_camel_case_plurals_and_a_side_behind_tell_drawings_apart():
     puppet = face(
         {

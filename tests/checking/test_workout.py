@@ -41,6 +41,18 @@ def codes(report):
     return {(item.finding.code, item.finding.where) for item in report.noticed}
 
 
+@pytest.mark.parametrize("each", [3, pytest.param(1, marks=pytest.mark.long)])
+@pytest.mark.parametrize("name", ["wick", *(long(name) for name in ("bramble", "inkpot"))])
+def test_the_finished_demos_are_silent(name, each):
+    """With every third control, and in the long run with all."""
+    puppet = DEMOS[name].puppet
+    puppet = replace(puppet, controls=dict(list(puppet.controls.items())[::each]))
+    report = run(puppet, name, steps=72)
+    assert [item.finding.text for item in report.noticed] == []
+    assert {m.sweep.key for m in report.measured} >= set(puppet.controls)
+    assert all(math.isfinite(m.largest_turn) and m.frames == 72 for m in report.measured)
+
+
 def flipped_knee():
     leg = next(k for k, limb in WICK.limbs.items() if limb.name == "Near leg")
     return change(WICK, leg, bend=-WICK.limbs[leg].bend), "bend-against", leg
@@ -113,6 +125,18 @@ def test_sweeps_begin_and_end_at_rest_and_hold_all_ranges():
     hand = control(held, "Near hand")
     sweep = next(s for s in sweeps(held, 40) if s.key == hand)
     assert max(float(np.abs(v).max()) for v in sweep.channels.values()) <= 5
+
+
+def test_a_workout_can_be_stopped():
+    class StopError(Exception):
+        pass
+
+    def stop(done, _all, _name):
+        if done == 3:
+            raise StopError
+
+    with pytest.raises(StopError):
+        workout(WICK, PICTURES["wick"], stop)
 
 
 @pytest.mark.usefixtures("qapp")

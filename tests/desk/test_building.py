@@ -9,7 +9,7 @@ from PySide6.QtGui import QImage
 
 from demo_puppet import joint, part
 from umbrite.desk.board.control_places import proposed_controls
-from umbrite.desk.session.stations import CONTROLS, CORD, LIMBS, PIVOTS
+from umbrite.desk.session.stations import CONTROLS, CORD, LIMBS, PARTS, PIVOTS
 from umbrite.rig.model import Point
 from umbrite.rig.quantities.angles import shown_degrees
 
@@ -125,6 +125,24 @@ def test_limits_are_typed_as_people_see_them(wick_window):
     assert "left out the rest pose" in wick_window.frame.hints.message
 
 
+def test_details_change_many_at_once_and_refuse_in_words(wick_window):
+    session = wick_window.session
+    session.workspace.go_to(PARTS)
+    keys = [part(puppet(wick_window), name) for name in ("Near hand", "Far hand")]
+    session.selection.select(keys)
+    fields = {field.accessibleName(): field for field in wick_window.details.sections["part"].fields}
+    assert fields["Place x"].text() == "several"
+    fields["Opacity"].setValue(60)
+    assert {puppet(wick_window).parts[key].opacity for key in keys} == {0.6}
+    session.selection.select(keys[:1])
+    name = fields["Name"]
+    name.setText("Trunk")
+    name.setModified(True)
+    name.editingFinished.emit()
+    assert "is taken" in wick_window.frame.hints.message
+    assert puppet(wick_window).parts[keys[0]].name == "Near hand"
+
+
 def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(plain_window, hand, act, qtbot):
     session = plain_window.session
     session.workspace.go_to(CONTROLS)
@@ -144,3 +162,27 @@ def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(plain_windo
     at = session.placed.control_at(puppet(plain_window).controls[key])
     hand.drag(at, at + 40 - 30j)
     assert puppet(plain_window).controls[key].offset == Point(pytest.approx(40, abs=1), pytest.approx(-30, abs=1))
+
+
+def test_arrows_nudge_by_one_and_with_shift_by_ten(art_window, qtbot):
+    key = part(puppet(art_window), "Cap")
+    art_window.session.selection.select([key])
+    before = puppet(art_window).parts[key].placement
+    art_window.board.setFocus()
+    qtbot.keyClick(art_window.board, Qt.Key.Key_Right)
+    qtbot.keyClick(art_window.board, Qt.Key.Key_Up, SHIFT)
+    after = puppet(art_window).parts[key].placement
+    assert (after.x - before.x, after.y - before.y) == (1, -10)
+
+
+def test_walking_the_family_by_keys(wick_window, act):
+    session = wick_window.session
+    session.workspace.go_to(PIVOTS)
+    session.selection.select([joint(puppet(wick_window), "Near forearm")])
+    act("up")
+    assert chosen(wick_window) == ["Near upper arm"]
+    act("branch")
+    assert chosen(wick_window) == ["Near upper arm", "Near forearm", "Near hand", "Lamp pole"]
+    session.selection.select([joint(puppet(wick_window), "Neck")])
+    act("down")
+    assert chosen(wick_window)[0] in {"Head", "Scarf", "Scarf tail"}

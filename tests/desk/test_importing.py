@@ -8,13 +8,14 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication, QCheckBox, QComboBox, QProgressDialog, QSpinBox
 
 from demo_puppet import ASSETS, part
-from umbrite.desk.files.import_table import ImportTable
+from umbrite.desk.files.import_table import Chosen, ImportTable
 from umbrite.desk.files.progress import watched
 from umbrite.desk.session.stations import PARTS
 from umbrite.files.layers import Layered, layer_of, puppet_from
 from umbrite.files.long_work import CancelledError
 from umbrite.files.png import encode
 from umbrite.files.sandbox.reading import read_art
+from umbrite.rig.invariants import invariants
 
 
 def table(window):
@@ -114,6 +115,21 @@ def test_the_picture_beside_lights_what_is_pointed_at_and_finds_rows(qtbot):
     assert [each.text(0) for each in made.table.selectedItems()] == ["Eye 1"]
     made.row("Eye 1").setCheckState(0, Qt.CheckState.Unchecked)
     assert picture.number_at(middle) == -1, "what is left out is not in the picture"
+
+
+def test_what_was_chosen_in_the_table_is_added_with_carriers(window, answers, tmp_path):
+    picture = np.full((9, 9, 4), 255, np.uint8)
+    layers = [
+        layer_of(name, picture, 20 * i, groups=("Arm",) if i else ())
+        for i, name in enumerate(("Body", "Upper", "Hand"))
+    ]
+    layered = Layered("figure", 90, 40, tuple(layer for layer in layers if layer is not None))
+    answers.layers = lambda _found: Chosen(layered, frozenset({("Arm",)}))
+    window.files.open(ASSETS / "wick.ora")
+    puppet = window.session.puppet
+    assert invariants(puppet) == []
+    assert {joint.name for joint in puppet.joints.values()} == {"Body", "Upper", "Hand", "Arm"}
+    assert tmp_path.exists()
 
 
 def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window):

@@ -3,12 +3,16 @@
 import errno
 import os
 import re
+import signal
+import subprocess
+import sys
 from collections.abc import Callable
 from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QSettings
 from PySide6.QtGui import QColor
+from PySide6.QtWidgets import QApplication
 
 from demo_puppet import ASSETS, joint
 from umbrite import desk
@@ -36,6 +40,20 @@ def own(window, tmp_path):
 
 def turn(window, number):
     window.session.edit("Turn", pose={f"{joint(window.session.puppet, 'Head')}.turn": number})
+
+
+def test_changes_are_kept_in_the_background_and_dropped_when_saved(own, window, act):
+    keeper = window.keeper
+    turn(window, 0.2)
+    assert keeper.waiting
+    keeper.keep_now()
+    keeper.finish()
+    assert keeper.hold is not None
+    assert load(keeper.hold.path).pose == window.session.pose
+    act("save")
+    assert not keeper.hold.path.exists()
+    assert not keeper.waiting
+    assert load(own).pose == window.session.pose
 
 
 def answered(window, words):
@@ -79,6 +97,25 @@ def test_after_a_crash_the_next_start_brings_back_what_was_there(own, window, ac
     assert not left.exists()
 
 
+def test_what_was_brought_back_is_offered_again_after_a_kill_before_it_was_kept_anew(window, answers):
+    """Without a file of its own too, where nothing but the recovery file holds the work."""
+    left = left_by_a_crash(window.keeper.folder, None)
+    window.offer_recovery()
+    answered(window, "Bring it back")
+    assert window.keeper.hold is not None
+    assert window.keeper.hold.path == left
+    window.keeper.hold.let_go()  # killed here
+    (again,) = left_behind(left.parent)
+    assert "Beret" in {item.name for item in again.package().puppet.joints.values()}
+    again.hold.let_go()
+    answers.unsaved = "stay"
+    assert not window.files.may_leave()  # it counts as unsaved
+    turn(window, 0.3)
+    window.keeper.keep_now()
+    window.keeper.finish()
+    assert load(left).pose == window.session.pose  # the same file holds what is newer
+
+
 def test_where_nothing_can_be_kept_the_person_is_told_once(window, answers, qtbot, monkeypatch):
     window.files.open_demo("wick.umbrite")
     real = recovery_keeper.keep
@@ -100,6 +137,54 @@ def test_where_nothing_can_be_kept_the_person_is_told_once(window, answers, qtbo
     qtbot.wait(10)
     assert window.keeper.hold is not None
     assert load(window.keeper.hold.path).pose == window.session.pose
+
+
+@pytest.mark.parametrize(
+    ("typed", "made"), [("hero.v2", "hero.v2.umbrite"), ("photo.png", "photo.png.umbrite"), ("A.UMBRITE", "A.UMBRITE")]
+)
+def test_a_puppet_is_saved_under_a_name_that_opens_again(window, answers, act, tmp_path, typed, made):
+    window.files.open_demo("wick.umbrite")
+    answers.save_path = tmp_path / typed
+    act("save-as")
+    assert window.session.file.path == tmp_path / made
+    assert load(tmp_path / made).puppet == window.session.puppet
+    if typed != made:
+        (tmp_path / made).write_text("something else")
+        act("save-as")
+        assert answers.asked[-1] == f"replace {made}"
+        assert (tmp_path / made).read_text() == "something else"
+
+
+CRASH = """
+import os, signal, sys
+from pathlib import Path
+from PySide6.QtCore import QSettings
+from PySide6.QtWidgets import QApplication
+from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import REHEARSE
+from umbrite.desk.window import Window
+app = QApplication(sys.argv)
+window = Window(Session(), QSettings(sys.argv[1], QSettings.Format.IniFormat))
+window.files.open(Path(sys.argv[2]))
+head = next(key for key, joint in window.session.puppet.joints.items() if joint.name == "Head")
+window.session.edit("Turn", pose={f"{head}.turn": 0.25})
+window.keeper.keep_now()
+window.keeper.finish()
+os.kill(os.getpid(), signal.SIGKILL)
+"""
+
+
+def test_after_a_kill_in_the_middle_of_work_the_next_start_offers_it(own, window):
+    words = [sys.executable, "-c", CRASH, window.settings.fileName(), str(own)]
+    done = subprocess.run(
+        words, env={**os.environ, "QT_QPA_PLATFORM": "offscreen"}, capture_output=True, timeout=60, check=False
+    )
+    assert done.returncode == -signal.SIGKILL, done.stderr
+    window.offer_recovery()
+    answered(window, "Bring it back")
+    assert window.session.pose == {f"{joint(window.session.puppet, 'Head')}.turn": 0.25}
+    assert window.session.file.path == own
+    assert not window.session.history.is_saved
 
 
 def test_unwanted_or_broken_remains_are_let_go_or_told(window):
@@ -213,6 +298,28 @@ def test_no_colour_stands_outside_the_themes():
     assert [str(path) for path in rooms if re.search(r"#[0-9A-Fa-f]{6}", path.read_text("utf-8"))] == []
 
 
+def test_panels_are_put_away_and_brought_back(wick_window, act):
+    act("limbs")
+    panels = {action.text(): action for action in wick_window.panels_menu.actions()}
+    assert set(panels) == {
+        "Family", "Diagram", "Controls", "Library", "Stages", "Depth", "Details", "Poses", "Tape",
+    }  # fmt: skip
+    panels["Depth"].trigger()
+    assert not wick_window.docks["Depth"].isVisible()
+    panels["Depth"].trigger()
+    assert wick_window.docks["Depth"].isVisible()
+    act("rehearse")
+    wick_window.docks["Poses"].close()  # its cross
+    act("limbs")
+    act("rehearse")
+    assert not wick_window.docks["Poses"].isVisible()
+    act("layout")
+    assert wick_window.docks["Poses"].isVisible()
+    act("limbs")
+    act("rehearse")
+    assert wick_window.docks["Poses"].isVisible()
+
+
 def test_each_station_has_its_own_arrangement_and_rehearse_gives_the_board_the_room(wick_window, act, qtbot):
     def wide():
         qtbot.wait(30)
@@ -262,6 +369,21 @@ def test_steps_are_buttons_with_a_list_to_go_back_to(wick_window):
     strip.redo.menu().aboutToShow.emit()
     strip.redo.menu().actions()[2].trigger()
     assert session.pose == poses[3]
+
+
+@pytest.mark.parametrize("theme", THEMES.values(), ids=list(THEMES))
+def test_the_arrows_of_lists_can_be_seen_in_every_theme(theme, wick_window):
+    wick_window.set_theme(theme.name)
+    try:
+        used = set(re.findall(r"url\((.*?)\)", QApplication.instance().styleSheet()))
+        assert len(used) == 2
+        for path in used:
+            stroke = re.search(r'stroke="(.*?)"', Path(path).read_text("utf-8"))
+            assert stroke is not None
+            drawn = QColor("#000000") if stroke[1] == "currentColor" else QColor(stroke[1])
+            assert contrast(drawn, theme.panel) > 4.5
+    finally:
+        wick_window.set_theme("day")
 
 
 @pytest.mark.fresh

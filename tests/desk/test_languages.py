@@ -16,6 +16,7 @@ from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
 from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
+from umbrite.desk.theme.language import FOLDER, tr
 from umbrite.desk.window import Window
 from umbrite.files.opening import read_art
 
@@ -120,6 +121,20 @@ def test_every_text_of_every_station_goes_through_the_translation(foreign):
         assert "‹" in foreign.actions_by_id[act.id].text(), act.id
 
 
+def test_no_word_is_cut_where_words_are_a_third_longer(foreign):
+    cut = set()
+    for station in STATIONS.values():
+        foreign.session.workspace.go_to(station)
+        for _ in range(3):
+            QApplication.processEvents()
+        for widget, text in shown_texts(foreign):
+            if isinstance(widget, (QAbstractButton, QLabel)) and text:
+                wraps = isinstance(widget, QLabel) and widget.wordWrap()
+                if not wraps and widget.width() < widget.minimumSizeHint().width() - 1:
+                    cut.add((station.name, text))
+    assert cut == set()
+
+
 def test_dialogs_go_through_the_translation_too(foreign):
     table = ImportTable(read_art([ASSETS / "wick.ora"]), foreign)
     chosen = PreferencesDialog(foreign.preferences, lambda: None, foreign)
@@ -134,3 +149,21 @@ def test_dialogs_go_through_the_translation_too(foreign):
         }
         assert plain <= {"Cancel", "Close", "&Cancel", "&Close"}, "those are Qt's own, in Qt's own translation"
         dialog.close()
+
+
+def test_german_is_built_and_spoken(qapp, tmp_path):
+    """The file that people translate gives the file that Qt loads; it knows every action, and all placeholders are kept."""
+    source = FOLDER / "umbrite_de.ts"
+    script(["--check", str(source)])
+    built = tmp_path / "umbrite_de.qm"
+    script(["--build", str(source), str(built)])
+    translator = QTranslator()
+    assert translator.load(str(built))
+    qapp.installTranslator(translator)
+    try:
+        assert tr("Save as…") == "Speichern als …"
+        assert tr("Hang {name} from {name2}", name="Hut", name2="Kopf") == "Hut an Kopf hängen"
+        same = [act.text for act in ACTIONS if tr(act.text) == act.text]
+        assert len(same) < 8, same
+    finally:
+        qapp.removeTranslator(translator)

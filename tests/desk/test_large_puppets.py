@@ -19,7 +19,9 @@ from umbrite.rig.document import Document
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import unwatched
+from umbrite.rig.family import parts_on
 from umbrite.rig.model import Drawing, Placement, Puppet
 
 
@@ -68,6 +70,20 @@ def test_marks_in_a_drag_are_those_that_are_painted_anew(window, hand):
     session.step(-1)
     session.selection.select([])
     assert (seen(window) == before).all()
+
+
+def test_the_family_says_at_the_end_of_a_step_what_is_there_and_keeps_its_rows(window):
+    opened(window, 40)
+    session, tree = window.session, window.family.tree
+    joint = list(session.puppet.joints)[7]
+    item = tree.item_for(joint)
+    (part,) = parts_on(session.puppet, joint)
+    renamed = rename(rename(session.puppet, joint, "Lamp of the ferry"), part, "Lamp of the ferry")
+    session.preview(puppet=renamed)
+    assert item.text(0) != "Lamp of the ferry"  # in a drag it waits for a pause
+    session.edit("Name", puppet=renamed)
+    assert tree.item_for(joint) is item
+    assert item.text(0) == "Lamp of the ferry"
 
 
 @pytest.fixture

@@ -46,6 +46,17 @@ def boned(art_window, hand, act):
     return art_window
 
 
+def test_bones_are_drawn_on_from_tip_to_tip_and_take_the_parts_under_them(boned):
+    names = ["Near upper arm", "Near forearm", "Near hand"]
+    keys = [joint(puppet(boned), name) for name in names]
+    assert [puppet(boned).joints[key].parent for key in keys] == [None, keys[0], keys[1]]
+    for name, key in zip(names, keys, strict=True):
+        assert puppet(boned).parts[part(puppet(boned), name)].joint == key
+    assert boned.session.history.undo_name == "Draw bone Near hand"
+    assert "crosses Lamp pole, which nothing carries" in boned.frame.hints.message
+    assert invariants(puppet(boned)) == []
+
+
 @pytest.mark.parametrize("stops", [(0, 3), (3, 0), (0, 2)])
 def test_a_limb_that_is_let_go_on_a_bone_s_tip_reaches_with_it(boned, hand, act, stops):
     act("limb")
@@ -153,6 +164,26 @@ def test_the_number_of_bones_changes_as_one_step_but_never_undoes_another(art_wi
     bone_commands.change_line(session, count=5)
     names = [item.name for item in puppet(art_window).joints.values()]
     assert sum(name.startswith("Scarf tail bone") for name in names) == 5
+
+
+def test_typed_length_detach_attach_and_the_same_length(boned, act):
+    session = boned.session
+    upper, fore = (joint(puppet(boned), f"Near {n}") for n in ("upper arm", "forearm"))
+    session.selection.select([upper])
+    field(boned, "joint", "Length").setValue(150.0)
+    item = puppet(boned).joints[upper]
+    assert item.tip is not None
+    assert abs(item.tip.z - item.pivot.z) == pytest.approx(150)
+    assert puppet(boned).joints[fore].pivot == item.tip
+    field(boned, "joint", "Angle").setValue(-90.0)
+    item = puppet(boned).joints[upper]
+    assert item.tip.z - item.pivot.z == pytest.approx(150j, abs=1e-3)
+    session.selection.select([fore])
+    act("detach")
+    assert puppet(boned).joints[fore].parent is None
+    session.selection.select([fore, upper])
+    act("attach")
+    assert puppet(boned).joints[fore].parent == upper
 
 
 def test_parts_are_bound_by_cord_by_loop_by_name_and_to_the_nearest(boned, hand, act):

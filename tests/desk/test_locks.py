@@ -7,6 +7,7 @@ from demo_puppet import part
 from desk.test_art import select
 from umbrite.desk.board.part_frame import frame_of
 from umbrite.desk.session.stations import PARTS
+from umbrite.rig.change import change
 
 
 @pytest.fixture
@@ -49,6 +50,19 @@ def test_a_locked_part_alone_says_so(locked, act, name):
     act("lock")
     act(name)
     assert session.puppet is not before
+
+
+def test_everything_is_selected_but_what_is_locked_and_a_key_hides(locked, act):
+    session = locked.session
+    reference = part(session.puppet, "Scarf")
+    session.edit("Reference", change(session.puppet, reference, reference=True, locked=True))
+    act("select-all")
+    assert set(session.selection.keys) == set(session.puppet.parts) - {reference, part(session.puppet, "Cap")}
+    select(locked, "Mouth")
+    act("hide")
+    assert not session.puppet.parts[part(session.puppet, "Mouth")].visible
+    act("hide")
+    assert session.puppet.parts[part(session.puppet, "Mouth")].visible
 
 
 def test_a_place_that_is_typed_for_a_locked_part_is_refused(locked):

@@ -6,6 +6,10 @@ import pytest
 from PySide6.QtCore import Qt
 
 from demo_puppet import joint, part, wick
+from desk.test_building import picture
+from umbrite.demo.rigging import FAMILY
+from umbrite.desk.session.stations import PIVOTS
+from umbrite.rig.invariants import invariants
 
 ALT = Qt.KeyboardModifier.AltModifier
 Act = Callable[[str], None]
@@ -14,6 +18,25 @@ Act = Callable[[str], None]
 def proposed(window, name):
     key = part(window.session.puppet, name)
     return next(p.pivot for p in window.session.drafts.now.proposals if p.part == key)
+
+
+def test_enter_takes_all_in_one_step_and_the_picture_stays(art_window, act, qtbot):
+    session = art_window.session
+    before, bare = picture(art_window), session.puppet
+    act("find-joints")
+    assert session.workspace.station is PIVOTS
+    assert len(session.drafts.now.proposals) == 23
+    assert session.puppet is bare
+    qtbot.keyClick(art_window.board, Qt.Key.Key_Return)
+    assert session.drafts.now.proposals == ()
+    found = session.puppet
+    for child, parent in FAMILY.items():
+        assert found.joints[joint(found, child)].parent == joint(found, parent), child
+    assert sum(item.pivot_set for item in found.joints.values()) == 23
+    assert invariants(found) == []
+    assert (picture(art_window) == before).all()
+    act("undo")
+    assert session.puppet is bare
 
 
 def test_one_is_taken_by_a_click_one_corrected_by_a_drag_one_left_with_alt(art_window, act, hand):

@@ -8,8 +8,13 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage
 
 from demo_puppet import control, joint
+from umbrite.desk.board.control_places import seen_places, shown_size
+from umbrite.desk.board.gestures import pose_gestures
+from umbrite.desk.board.gestures.gesture import Pointer
 from umbrite.desk.board.handles import handle_at, handles, ring_radius
+from umbrite.desk.session.stations import PIVOTS, REHEARSE
 from umbrite.desk.theme.themes import DAY
+from umbrite.rig.edits.controls import make_control
 
 ALT, SHIFT = Qt.KeyboardModifier.AltModifier, Qt.KeyboardModifier.ShiftModifier
 Act = Callable[[str], None]
@@ -34,6 +39,28 @@ def test_alt_turns_one_joint_of_a_limb_alone(wick_window, hand):
     assert session.placed.turn(joint(session.puppet, "Far forearm")) < -0.2
 
 
+def test_esc_springs_back_and_reset_puts_one_or_all_to_rest(wick_window, hand, act, qtbot):
+    session = wick_window.session
+    start = grip(wick_window, "Near hand")
+    hand.press(start)
+    hand.move(start + 100 - 100j)
+    assert session.pose
+    qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)
+    assert session.pose == {}
+    hand.release(start)
+    hand.drag(start, start + 60 - 90j)
+    hand.drag(grip(wick_window, "Far foot"), grip(wick_window, "Far foot") - 60j)
+    session.selection.select([control(session.puppet, "Near hand")])
+    act("reset")
+    assert len({name.split(".")[0] for name in session.pose}) == 1
+    assert abs(grip(wick_window, "Near hand") - start) < 1e-6
+    act("reset-all")
+    assert session.pose == {}
+    session.step(-1)
+    session.step(-1)
+    assert len({name.split(".")[0] for name in session.pose}) == 2
+
+
 def test_out_of_reach_is_shown_and_nothing_breaks(wick_window, hand):
     hand.drag(grip(wick_window, "Near hand"), 60 + 100j)
     session = wick_window.session
@@ -50,6 +77,17 @@ def brick(window):
     image = window.board.grab().toImage().convertToFormat(QImage.Format.Format_RGB32)
     pixels = np.frombuffer(image.constBits(), np.uint32).reshape(image.height(), image.width())
     return int(((pixels & 0xFFFFFF) == (DAY.brick.rgb() & 0xFFFFFF)).sum())
+
+
+def test_the_pose_is_seen_in_rehearse_only_and_never_lost(wick_window, hand):
+    session = wick_window.session
+    hand.drag(grip(wick_window, "Near hand"), 330 + 700j)
+    pose = session.pose
+    session.workspace.go_to(PIVOTS)
+    assert session.placed.pivot(joint(session.puppet, "Near hand")) == pytest.approx(368 + 952j)
+    session.workspace.go_to(REHEARSE)
+    assert session.pose is pose
+    assert abs(at(wick_window, "Near hand") - (330 + 700j)) < 1
 
 
 def test_after_a_drag_the_picture_is_that_of_the_pose_alone(wick_window, hand):
@@ -73,6 +111,23 @@ def test_after_a_drag_the_picture_is_that_of_the_pose_alone(wick_window, hand):
     assert picture() == dragged
     wick_window.session.step(-1)
     assert picture() == rest
+
+
+def test_undo_in_the_middle_of_a_drag_puts_the_drag_back_and_no_more(wick_window, hand, act):
+    session = wick_window.session
+    start = grip(wick_window, "Near hand")
+    hand.drag(start, start + 60 - 90j)
+    posed = session.pose
+    hand.press(start + 60 - 90j)
+    hand.move(start + 160 - 190j)
+    assert session.pose != posed
+    act("undo")
+    assert session.pose == posed
+    hand.move(start + 200 - 200j)
+    hand.release(start + 200 - 200j)
+    assert session.pose == posed
+    act("undo")
+    assert session.pose == {}
 
 
 def test_the_present_pose_becomes_the_rest_and_undo_brings_both_back(wick_window, hand, act):
@@ -143,3 +198,36 @@ def test_the_ring_around_a_grip_turns_what_it_moves(wick_window, hand, name):
     assert session.placed.turn(turned) != 0 or abs(np.angle(session.placed.joint_map(turned).a)) > 0.02
     targets = [limb.target for limb in session.puppet.limbs.values() if "leg" in limb.name]
     assert all(abs(session.placed.pivot(key) - before[key]) < 1e-6 for key in targets)
+
+
+def test_a_knob_does_not_whirl_when_it_is_grasped_near_its_pivot(wick_window):
+    session = wick_window.session
+    head = joint(session.puppet, "Head")
+    camera = wick_window.board.camera
+    near = session.placed.pivot(head) + 2 / camera.zoom
+    gesture = pose_gestures.turn_joint(session, head, near, "Turn Head")
+    next(gesture)
+    turns = []
+    for x, y in ((2, 0), (1, 2), (-1, 2), (-2, 0), (-2, -2), (1, -2)):
+        place = session.placed.pivot(head) + complex(x, y) / camera.zoom
+        gesture.send(Pointer(place, "move", camera.zoom))
+        turns.append(session.placed.turn(head))
+    assert max(abs(turn) for turn in turns) < 0.1
+
+
+def test_controls_that_would_lie_on_each_other_are_pulled_apart(wick_window):
+    session, camera = wick_window.session, wick_window.board.camera
+    puppet = session.puppet
+    for name in ("Cap", "Scarf", "Hips"):
+        puppet, _ = make_control(puppet, "grip", joint(puppet, name), 600 + 500j)
+    session.edit("Grips", puppet=puppet)
+    places = seen_places(session, camera)
+    shown = [
+        (places[key], shown_size(c, camera) / 2)
+        for key, c in session.puppet.controls.items()
+        if c.kind in {"grip", "knob", "aim"}
+    ]
+    for i, (one, half) in enumerate(shown):
+        for other, more in shown[:i]:
+            off = one - other
+            assert np.hypot(off.x(), off.y()) > 0.7 * (half + more)

@@ -32,6 +32,29 @@ def waving(wick_window, hand, act):
     return wick_window
 
 
+def test_poses_are_saved_as_thumbnails_applied_and_undone(waving, qtbot):
+    assert [c.name for c in waving.shelf.cards] == ["Clean", "Pose 1"]
+    saved = waving.session.puppet.poses[0].channels
+    qtbot.mouseClick(card(waving, "Pose 1"), LEFT)
+    assert waving.session.pose == saved
+    qtbot.mouseClick(card(waving, "Clean"), LEFT)
+    assert waving.session.pose == {}
+    waving.session.step(-1)
+    assert waving.session.pose == saved
+
+
+def test_a_drag_across_blends_and_settles_as_one_step(waving, qtbot):
+    shown = card(waving, "Pose 1")
+    target = next(iter(shown.pose))
+    qtbot.mousePress(shown, LEFT, pos=QPoint(5, 30))
+    qtbot.mouseMove(shown, QPoint(50, 30))
+    assert waving.session.pose[target] == pytest.approx(shown.pose[target] / 2)
+    qtbot.mouseRelease(shown, LEFT, pos=QPoint(50, 30))
+    assert waving.session.history.undo_name == "Blend 50% to Pose 1"
+    waving.session.step(-1)
+    assert waving.session.pose == {}
+
+
 def test_poses_are_named_deleted_and_the_clean_one_stays(waving, qtbot):
     shelf = waving.shelf
     qtbot.mouseDClick(card(waving, "Pose 1"), LEFT)

@@ -4,6 +4,7 @@ import ast
 from pathlib import Path
 
 from umbrite import desk
+from umbrite.rig.edits.renaming import rename
 
 OWNED = {
     "history",
@@ -40,3 +41,14 @@ def test_nobody_else_writes_the_state_of_the_session_or_sends_its_signals():
                 sent = ast.unparse(node.func.value)
                 wrong += [f"{path.name}: {sent}"] if "session." in sent else []
     assert wrong == []
+
+
+def test_an_edit_is_told_once(wick_window):
+    session, told = wick_window.session, []
+    session.changed.connect(lambda old, new: told.append((old, new)))
+    before, head = session.history.now, next(iter(session.puppet.joints))
+    session.edit("Name", puppet=rename(session.puppet, head, "Crown"), pose={f"{head}.turn": 0.1})
+    assert told == [(before, session.history.now)]
+    session.edit("Nothing", puppet=session.puppet)
+    assert [new for _, new in told[1:]] == [session.history.now] * len(told[1:])
+    assert session.history.undo_name == "Name"

@@ -9,9 +9,9 @@ from PySide6.QtGui import QDropEvent, QGuiApplication
 
 from demo_puppet import ASSETS
 from umbrite.desk.board.input.drops import BRANCH
-from umbrite.desk.commands.sharing import guest_commands
-from umbrite.desk.session.session import attempt
-from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, TAKES
+from umbrite.desk.commands.sharing import branch_commands, guest_commands
+from umbrite.desk.session.session import Session, attempt
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, REHEARSE, TAKES
 from umbrite.files.package import MIMETYPE, load, save
 from umbrite.motion.animating.walking import legs_of
 from umbrite.rig.edits.parts import nudge_parts
@@ -29,6 +29,14 @@ def part(puppet, name):
     return next(key for key, one in puppet.parts.items() if one.name == name)
 
 
+def other_window(name, parent):
+    """Another window's session, with a demo open."""
+    session = Session(parent)
+    session.open(load(ASSETS / f"{name}.umbrite"), None)
+    session.workspace.go_to(LIMBS)
+    return session
+
+
 def said(window):
     words = []
     window.session.said.connect(words.append)
@@ -36,6 +44,33 @@ def said(window):
 
 
 # The clipboard
+
+
+def test_a_branch_goes_from_one_window_to_another_of_another_size_and_undo_is_as_before(wick_window, act):
+    wick_window.session.workspace.go_to(LIMBS)
+    wick_window.session.selection.select([joint(wick_window.session.puppet, "Near upper arm")])
+    act("clip-copy")
+    mime = QGuiApplication.clipboard().mimeData()
+    assert mime.hasFormat(MIMETYPE)
+    assert mime.hasImage()
+    there = other_window("inkpot", wick_window)
+    before = there.history.now
+    there.selection.select([joint(before.puppet, "Head")])
+    branch_commands.paste(there)
+    puppet = there.puppet
+    assert invariants(puppet) == []
+    arm = joint(puppet, "Near upper arm")
+    assert puppet.joints[arm].parent == joint(puppet, "Head")
+    assert any(limb.name == "Near arm" for limb in puppet.limbs.values())
+    ratio = puppet.height / wick_window.session.puppet.height
+    upper, lower = (puppet.joints[joint(puppet, name)].pivot.z for name in ("Near upper arm", "Near forearm"))
+    was = wick_window.session.puppet.joints
+    one, other = (was[joint(wick_window.session.puppet, name)].pivot.z for name in ("Near upper arm", "Near forearm"))
+    assert abs(lower - upper) == pytest.approx(abs(other - one) * ratio, abs=1e-3)
+    assert {puppet.parts[key].drawing.sha256 for key in puppet.order} <= there.file.art.keys()
+    there.step(-1)
+    assert there.history.now == before
+    there.file.pictures.stop()
 
 
 def test_controls_and_links_go_by_names_and_a_take_too(wick_window, act):
@@ -304,6 +339,25 @@ def test_the_card_places_spreads_hides_lays_a_take_in_and_makes_it_ours(scene, a
     card.own_button.click()
     assert not session.puppet.guests
     assert guest_of(session.puppet, master) is None
+
+
+def test_a_guest_does_in_rehearse_what_it_does_alone_and_its_master_moves_it_whole(scene, answers, act, hand, tmp_path):
+    session = scene.session
+    key = with_guest(scene, answers, act, tmp_path)
+    guest_commands.place(session, key, 900 + 360j)
+    session.workspace.go_to(REHEARSE)
+    scene.board.fit_all()
+    mine = set(session.puppet.guests[key].ids.values())
+    control = next(one for own, one in session.puppet.controls.items() if own in mine and one.kind == "master")
+    wheel = joint(session.puppet, "Near front wheel")
+    before, spot = session.placed.pivot(wheel), session.placed.control_at(control)
+    hand.drag(spot, spot + 75 + 0j)
+    assert (session.placed.pivot(wheel) - before).real == pytest.approx(75, abs=4)
+    assert session.placed.turn(wheel) == pytest.approx((session.placed.pivot(wheel) - before).real / 150, abs=1e-6)
+    assert (
+        session.placed.pivot(joint(session.puppet, "Head"))
+        == session.puppet.joints[joint(session.puppet, "Head")].pivot.z
+    )
 
 
 # Stages

@@ -4,11 +4,14 @@ from collections.abc import Callable
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QPoint, QPointF, Qt
+from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt
 from PySide6.QtGui import QWheelEvent
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QAbstractItemView, QApplication
 
 from demo_puppet import control, joint, part
+from desk.test_playing import SAME, far
+from desk.test_window import drop
+from umbrite.desk.board.art_layer import ArtLayer, View, fading_of
 from umbrite.desk.board.control_places import cells
 from umbrite.desk.board.handles import Handle
 from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen
@@ -17,6 +20,8 @@ from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.panels.timeline.timeline_rows import rows_of
 from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
 from umbrite.files.png import encode
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
 from umbrite.rig.edits.variants.branches import limb_of
 from umbrite.rig.edits.variants.drawings import More, add_drawings
 from umbrite.rig.edits.variants.sets import members_of
@@ -224,6 +229,22 @@ def test_a_set_is_one_row_in_family_depth_and_diagram_until_it_is_unfolded(wick_
     assert [key in sheet._boxes for key in branches] == [False, True, False]
 
 
+def test_a_folded_set_moves_in_depth_as_one(wick_window, monkeypatch):
+    session = wick_window.session
+    rail = wick_window.depth_rail
+    mouths = [v.parts[0] for v in session.puppet.sets[set_named(wick_window, "Mouth")].variants]
+    row = next(i for i in range(rail.count()) if rail.item(i).text() == "Mouth (5)")
+    target = rail.item(row - 2)
+    above = target.data(Qt.ItemDataRole.UserRole)  # the eyes or the cap: the mouths go in front of it
+    session.selection.select([mouths[0]])
+    at = QPointF(rail.visualItemRect(target).center())
+    drop(rail, at, QAbstractItemView.DropIndicatorPosition.AboveItem, QMimeData(), monkeypatch)
+    order = session.puppet.order
+    first = order.index(above) + 1
+    assert sorted(order.index(key) for key in mouths) == list(range(first, first + 5))
+    assert rail.item(row - 2).text() == "Mouth (5)"
+
+
 def test_a_chooser_of_many_shows_nine_about_the_one_that_shows(wick_window, qtbot):
     session = wick_window.session
     mouth = session.puppet.parts[part(session.puppet, "Mouth")]
@@ -249,6 +270,30 @@ def test_a_chooser_of_many_shows_nine_about_the_one_that_shows(wick_window, qtbo
     box = cells(session, wick_window.board.camera, chooser)[18]
     qtbot.mouseClick(wick_window.board, Qt.MouseButton.LeftButton, pos=box.center().toPoint())
     assert session.placed.chosen(key).name == puppet.sets[key].variants[18].name
+
+
+def test_what_is_painted_after_switching_is_what_a_whole_painting_gives(wick_window, act):
+    session, board = wick_window.session, wick_window.board
+    session.workspace.go_to(REHEARSE)
+    view = View(board.camera, (board.width(), board.height()), 1.0, fading_of(session))
+    kept = ArtLayer(session.workspace.theme)
+    kept.refresh(session.placed, session.file.pictures, view)
+    for name in ("Far arm", "Eyes", "Near hand"):
+        session.selection.select([set_named(wick_window, name)])
+        for _ in range(2):
+            act("variant-on")
+            plan = compile_plan(session.puppet)
+            assert placed_alike(session.placed, evaluate(plan, session.pose))
+            whole = ArtLayer(session.workspace.theme)
+            whole.refresh(session.placed, session.file.pictures, view)
+            dirty = kept.refresh(session.placed, session.file.pictures, view)
+            assert dirty.width() < board.width() / 2, "only where it differs"
+            assert far(kept.image, whole.image) < SAME
+
+
+def placed_alike(one, other):
+    same = [np.array_equal(getattr(one, name), getattr(other, name)) for name in ("shown", "there", "choices", "turns")]
+    return all(same) and all(np.array_equal(a, b) for a, b in zip(one.maps, other.maps, strict=True))
 
 
 def test_a_late_drawing_shows_at_once_and_is_dragged_against_the_one_at_rest(wick_window, answers, pictures, act, hand):

@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QComboBox, QDoubleSpinBox
 from demo_puppet import ASSETS, joint
 from desk.test_rehearsing import grip
 from umbrite.desk.commands.takes.take_commands import rename_take
-from umbrite.desk.session.stations import TAKES
+from umbrite.desk.session.stations import REHEARSE, TAKES
 from umbrite.motion.animating.playing import placed_over
 from umbrite.rig.takes.keys import put_keys
 from umbrite.rig.takes.take import Take
@@ -88,6 +88,16 @@ def test_no_field_makes_keys_of_what_nobody_posed(kind, stepping):
     assert tried >= 3
 
 
+def test_renaming_a_limb_in_takes_moves_no_frame(stepping):
+    session = stepping.session
+    session.selection.select([next(iter(session.puppet.limbs))])
+    before = places(session)
+    name = next(f for f in stepping.details.sections["limb"].fields if f.accessibleName() == "Name")
+    assert change_of(name)
+    assert session.history.undo_name.startswith("Name of")
+    assert (places(session) == before).all()
+
+
 def test_changes_that_are_not_kept_wait_with_their_take(stepping, hand, answers, tmp_path, act):
     session = stepping.session
     session.timeline.set_keying(on=False)
@@ -118,6 +128,26 @@ def test_changes_that_are_not_kept_wait_with_their_take(stepping, hand, answers,
     stepping.files.open(tmp_path / "wick.umbrite")
     saved = next(take for take in session.history.now.takes if take.name == "Steps")
     assert any(key.frame == 12.0 for name in unkept for key in saved.tracks[name])
+
+
+def test_an_edit_in_the_middle_of_a_save_is_not_in_the_file_and_not_said_to_be(
+    wick_window, answers, tmp_path, monkeypatch
+):
+    session = wick_window.session
+    session.workspace.go_to(REHEARSE)
+    write = wick_window.files._save_to.__globals__["save"]
+
+    def slowly(path, package, preview, step):
+        session.edit("Meanwhile", pose={f"{joint(session.puppet, 'Head')}.turn": 0.2})
+        write(path, package, preview, step)
+
+    monkeypatch.setitem(wick_window.files._save_to.__globals__, "save", slowly)
+    monkeypatch.setitem(wick_window.files._save_to.__globals__, "in_thread", lambda work, watch: work(watch))
+    answers.save_path = tmp_path / "wick.umbrite"
+    assert wick_window.files.save_as()
+    assert not session.history.is_saved
+    session.step(-1)
+    assert session.history.is_saved
 
 
 def test_what_belongs_to_a_guest_is_refused_by_a_sentence_in_every_field(window):

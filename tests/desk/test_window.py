@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QAbstractItemView, QApplication, QLabel, QPushButt
 
 from demo_puppet import ASSETS, joint, part
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
+from umbrite.desk.app import unexpected
 from umbrite.desk.board.widgets.hints import HANDLE_HINTS, hint_for
 from umbrite.desk.panels.station_strip import progress
 from umbrite.desk.session.history import History
@@ -17,6 +18,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, STATIONS
 from umbrite.desk.theme.look import ASSETS as LOOK
 from umbrite.desk.window import Window
+from umbrite.files.package import load
 from umbrite.rig.document import Document
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.pivots import move_pivot
@@ -41,6 +43,17 @@ def test_every_action_has_a_menu_a_key_of_its_own_and_an_icon_that_is_there():
         assert act.menu in MENUS
         assert not act.key or not QKeySequence(act.key).isEmpty()
         assert not act.icon or (LOOK / "icons" / f"{act.icon}.svg").exists(), act.icon
+
+
+def test_what_can_not_be_done_stays_visible_and_says_why(window):
+    for act in ACTIONS:
+        action = window.actions_by_id[act.id]
+        assert action.isVisible()
+        assert action.isEnabled() or action.statusTip().endswith(".")
+    # On an empty board: what needs art is off, the ways in are on.
+    off = {act.id for act in ACTIONS if not window.actions_by_id[act.id].isEnabled()}
+    assert {"export", "find-joints", "save-pose", "undo", "carry", "limit-45", "workout"} <= off
+    assert not off & {"open", "add", "demo", "preferences", "find", "about", "parts"}
 
 
 def test_stations_are_reached_by_key_and_sign_and_show_their_tools(wick_window, act):
@@ -181,6 +194,26 @@ def test_a_saved_puppet_opens_again_to_the_last_bit(wick_window, hand, answers, 
     assert (session.puppet, session.pose) == (puppet, pose)
 
 
+def test_unsaved_work_is_asked_about_only_when_it_would_be_gone(art_window, answers, tmp_path, act):
+    session = art_window.session
+    session.selection.select([part(session.puppet, "Cap")])
+    act("delete")
+    act("new")
+    assert answers.asked == ["layers of wick", "unsaved Wick"]
+    assert session.puppet.parts
+    answers.unsaved, answers.save_path = "save", tmp_path / "kept.umbrite"
+    act("new")
+    assert not session.puppet.parts
+    assert len(load(tmp_path / "kept.umbrite").puppet.parts) == 23
+
+
+def test_the_demo_is_never_overwritten(window, answers, act):
+    act("demo")
+    assert window.session.file.path is None
+    act("save")
+    assert answers.asked == ["save wick.umbrite .umbrite"]
+
+
 def test_bad_files_are_told_in_the_window_and_nothing_is_lost(wick_window, tmp_path):
     session = wick_window.session
     before = session.puppet
@@ -240,6 +273,18 @@ def test_the_window_remembers_its_layout(window, tmp_path):
     again.deleteLater()
 
 
+def test_it_works_at_its_smallest_size(wick_window):
+    wick_window.resize(1024, 700)
+    QApplication.processEvents()
+    assert wick_window.size().width() == 1024
+    board = wick_window.board
+    assert board.width() > 450
+    for sprite in ("Lamp pole", "Near foot", "Far hand"):
+        key = joint(wick_window.session.puppet, sprite)
+        assert board.rect().contains(board.camera.point(wick_window.session.placed.pivot(key)).toPoint())
+    assert wick_window.frame.tools.geometry().right() < board.width()
+
+
 def test_zooming_keeps_the_point_under_the_pointer(wick_window, act):
     board = wick_window.board
     before = board.camera
@@ -268,6 +313,19 @@ def test_history_keeps_names_forgets_what_was_undone_and_knows_what_is_saved():
     assert history.undo() == "one"
     assert history.undo() is None
     assert history.is_saved
+
+
+def test_a_fault_of_ours_is_told_and_loses_nothing(wick_window, hand, capsys):
+    session = wick_window.session
+    before = session.pose
+    hand.press(366 + 962j)
+    hand.move(400 + 900j)
+    error = ZeroDivisionError("a fault")
+    unexpected(wick_window, type(error), error, None)
+    assert "ZeroDivisionError" in capsys.readouterr().err
+    assert session.pose == before
+    assert not wick_window.board.dragging
+    assert "Something went wrong inside Umbrite" in wick_window.frame.hints.message
 
 
 def test_no_section_of_details_is_wider_than_its_panel(wick_window):

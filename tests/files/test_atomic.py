@@ -21,8 +21,25 @@ from umbrite.rig.model import Drawing, Part, Placement, Puppet
 from umbrite.rig.quantities.bounds import LONGEST, MOST_PIXELS_TOGETHER
 
 
+@pytest.fixture
+def narrow_umask():
+    before = os.umask(0o027)
+    yield
+    os.umask(before)
+
+
 def mode(path):
     return stat.S_IMODE(path.stat().st_mode)
+
+
+@pytest.mark.usefixtures("narrow_umask")
+def test_a_new_file_has_the_mode_of_the_umask_and_an_old_one_keeps_its_own(tmp_path):
+    path = tmp_path / "a.json"
+    write(path, b"one")
+    assert mode(path) == 0o640
+    path.chmod(0o604)
+    write(path, b"two")
+    assert (mode(path), path.read_bytes()) == (0o604, b"two")
 
 
 def test_a_link_is_followed_and_stays_a_link(tmp_path):
@@ -51,6 +68,26 @@ def test_what_is_no_ordinary_file_or_is_protected_is_left_alone(tmp_path):
     assert stat.S_ISFIFO(pipe.stat().st_mode)
     assert kept.read_text() == "kept"
     assert sorted(path.name for path in tmp_path.iterdir()) == ["kept", "pipe"]
+
+
+def test_a_planted_link_is_never_written_through(tmp_path):
+    victim = tmp_path / "victim"
+    victim.write_text("safe")
+    for name in (".pose.png.saving", ".pose.png.backup", ".pose.png.0123456789abcdef.saving"):
+        (tmp_path / name).symlink_to(victim)
+    (tmp_path / "pose.png").write_bytes(b"old")
+    with writing(tmp_path / "pose.png", backup=True) as file:
+        file.write(b"new")
+    assert victim.read_text() == "safe"
+    assert (tmp_path / "pose.png").read_bytes() == b"new"
+
+
+def test_the_longest_name_can_be_saved(tmp_path):
+    path = tmp_path / ("\N{LATIN SMALL LETTER E WITH ACUTE}" * 120 + ".umbrite")
+    write(path, b"one")
+    with writing(path, backup=True) as file:
+        file.write(b"two")
+    assert path.read_bytes() == b"two"
 
 
 HOLD = "import sys, time; from pathlib import Path; from umbrite.files.atomic import writing\nwith writing(Path(sys.argv[1])) as file:\n    print(1, flush=True); time.sleep(60)"  # fmt: skip

@@ -12,7 +12,7 @@ import pytest
 
 from demo_puppet import ASSETS
 from gltf_reader import Scene
-from umbrite.files.engines.gltf import write_gltf
+from umbrite.files.engines.gltf import shown_otherwise, write_gltf
 from umbrite.files.engines.gltf_scene import Wanted
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import pose_report
@@ -113,6 +113,31 @@ def _farthest(package, take, frame, rest, scene, places):
     return most
 
 
+def test_a_sheet_shows_each_drawing_to_the_bit_where_the_mesh_looks_for_it(folder):
+    package, scene = demo("wick"), Scene(folder / "wick.glb")
+    pixels, rest = package.pixels(), _pixels_at_rest(package, scene)
+    for key, part in package.puppet.parts.items():
+        number, at = scene.pixels(key)
+        drawing = pixels[part.drawing.sha256]
+        corner = at - rest[key]
+        assert np.abs(corner - np.round(corner[0])).max() < 0.02
+        x, y = round(corner[0].real), round(corner[0].imag)
+        here = scene.sheet(number)[y : y + drawing.shape[0], x : x + drawing.shape[1]]
+        seen = drawing[..., 3] > 0
+        assert np.array_equal(here[..., 3], drawing[..., 3])
+        assert np.array_equal(here[seen], drawing[seen])
+
+
+def test_parts_stand_one_behind_the_other_in_the_draw_order(folder):
+    package, scene = demo("inkpot"), Scene(folder / "inkpot.glb")
+    places = scene.places(scene.values(None, 0))
+    order = [key for key in package.puppet.order if key in places]
+    depths = [float(places[key][0, 2]) for key in order]
+    assert depths == sorted(depths)
+    assert len(set(np.round(depths, 6))) == len(depths)
+    assert all(np.ptp(places[key][:, 2]) < 1e-6 for key in order)
+
+
 def test_variants_come_and_go_by_the_extension_as_by_scale(tmp_path, folder):
     package = demo("inkpot")
     write_gltf(tmp_path / "it.gltf", package, Wanted(package.document.takes, visibility=True))
@@ -170,3 +195,15 @@ def test_what_would_be_wrong_is_refused(tmp_path):
     assert not list(tmp_path.iterdir())
     with pytest.raises(FileError, match=r"end it with \.glb or \.gltf"):
         write_gltf(tmp_path / "it.obj", package)
+
+
+def test_what_viewers_show_otherwise_is_listed():
+    package = demo("wick")
+    assert shown_otherwise(package) == []
+    first, second, *_ = package.puppet.order
+    puppet = change(change(package.puppet, first, blend="multiply"), second, clip=first)
+    one, other = shown_otherwise(package.having(puppet))
+    assert puppet.parts[first].name in one
+    assert "no blend modes" in one
+    assert puppet.parts[second].name in other
+    assert "can't clip" in other

@@ -4,6 +4,9 @@ import numpy as np
 
 from umbrite.files.layers import Layer, Layered, layer_of, parts_from
 from umbrite.files.variant_layers import in_sets, named_by_groups, sets_proposed, with_named_groups
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.rig.invariants import invariants
 from umbrite.rig.words.names import side_of
 
 
@@ -35,6 +38,21 @@ def made():
     layered = with_named_groups(Layered("P", 100, 100, LAYERS))
     package, of = parts_from(layered)
     return in_sets(package.puppet, of, sets_proposed(layered.layers))
+
+
+def test_their_parts_ride_on_one_joint_and_what_was_seen_shows():
+    puppet = made()
+    assert invariants(puppet) == []
+    sets = {one.name: one for one in puppet.sets.values()}
+    assert set(sets) == {"Mouth", "Eyes", "Hats"}
+    assert [variant.name for variant in sets["Eyes"].variants] == ["Open", "Half", "Shut"]
+    for one in sets.values():
+        assert len({puppet.parts[part].joint for variant in one.variants for part in variant.parts}) == 1
+    plan = compile_plan(puppet)
+    shown = evaluate(plan, {}).shown[0].tolist()
+    seen = {puppet.parts[key].name for key, on in zip(plan.parts, shown, strict=True) if on}
+    assert len(seen) == 6
+    assert {"Head", "Left", "Right", "Two"} <= seen
 
 
 def test_groups_name_what_lies_in_them():

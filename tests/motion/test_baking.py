@@ -53,6 +53,18 @@ def test_what_is_squeezed_flat_is_told_too(rows, *, no_width, no_height):
         assert np.abs(one - other).max() < 1e-9
 
 
+def test_turns_and_scales_through_nothing_go_on_without_jumps():
+    """A skew through 0, a turn over two rounds and a width through 0 are smooth in all that is told."""
+    share = np.linspace(0, 1, 101)
+    skewed = taken_apart(Affine(*linear(13 * share, 1 + share, 1 - share / 2, 0.5 - share), 0j * share))
+    assert len(skewed) == 2
+    mirrored = taken_apart(Affine(*linear(0.3 + 0 * share, 1 - 2 * share, 1 + 0 * share, 0 * share), 0j * share))
+    for moves in (*skewed, *mirrored):
+        assert np.abs(np.diff(moves.turn)).max() < 0.2
+        assert np.abs(np.diff(moves.scale, axis=0)).max() < 0.05
+    assert mirrored[0].scale[-1, 0] < 0
+
+
 @given(st.data())
 def test_a_tree_of_nodes_lies_where_the_puppet_does(data):
     puppet = data.draw(puppets())
@@ -89,6 +101,14 @@ def test_keys_are_the_fewest_and_near_enough(rows, room):
             assert np.abs(between(values, tried) - values).max() > room - 1e-12
 
 
+def test_no_turn_goes_the_long_way_round_between_keys():
+    turns = np.linspace(0, 12, 49)[:, None]
+    keys = fewest_keys(turns, 0.01, 3.0)
+    assert len(keys) == 5
+    assert np.abs(np.diff(turns[keys, 0])).max() <= 3.0
+    assert len(fewest_keys(turns, 0.01)) == 2
+
+
 def test_a_skin_puts_vertices_where_bending_does(monkeypatch):
     puppet = varied_wick()
     key, part = next((key, part) for key, part in puppet.parts.items() if part.mesh is not None)
@@ -119,3 +139,10 @@ def test_what_turns_on_a_mirrored_carrier_is_told_exactly():
     own = after(carrier, Affine(np.exp(1j * turns), np.zeros(9, complex), np.full(9, 5 + 0j)))
     again = after(carrier, relative(own, carrier))
     assert all(np.allclose(one, other) for one, other in zip(again, own, strict=True))
+
+
+def test_what_hangs_from_a_flat_carrier_keeps_its_last_place():
+    carrier = Affine(np.array([1, 0.5, 1 + 0j]), np.array([0, 0.5, 0j]), np.array([0, 0, 5j]))
+    own = Affine(np.array([1j, 1j, 1j]), np.zeros(3, complex), np.array([1, 2, 3 + 0j]))
+    found = relative(own, carrier)
+    assert found.t.tolist() == [1, 1, 3 - 5j]

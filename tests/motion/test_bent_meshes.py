@@ -1,16 +1,18 @@
 """Parts that bend: as long, as wide and as large as at rest; nothing turned over; rest, mirrors and whole turns exact."""
 
+import cv2
 import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 from msgspec.structs import replace
 
-from motion.strips import PART, strip
+from motion.strips import PART, areas, strip
 from umbrite.motion.bends.bending import bend_of, bent
+from umbrite.motion.bends.folding import fold_turns
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.scene import Bent, scene_of
+from umbrite.motion.scene import Bent, Flat, corners_of, scene_of
 from umbrite.rig.change import change
 from umbrite.rig.edits.copying import copy_branches
 from umbrite.rig.merging.rewiring import Transform
@@ -23,6 +25,63 @@ FINER = 3
 
 def elbow(degrees):
     return TWO.posed({"j2.turn": np.radians(degrees)})
+
+
+def length_of_the_middle(places):
+    return float(np.abs(np.diff(places[:, places.shape[1] // 2])).sum())
+
+
+@pytest.mark.parametrize(
+    ("degrees", "width", "area"), [(90, 0.9, 0.05), (150, 0.75, 0.12), (-90, 0.9, 0.05), (-150, 0.75, 0.12)]
+)
+def test_an_elbow_keeps_its_width_and_area(degrees, width, area):
+    places = elbow(degrees)
+    seen = silhouette(places, TWO)
+    middle = (places[50, 5] - places.real.min() - 1j * places.imag.min()) * FINER + (8 + 8j)
+    depth = cv2.distanceTransform(seen, cv2.DIST_L2, cv2.DIST_MASK_PRECISE)
+    assert 2 * depth[round(middle.imag), round(middle.real)] / FINER >= width * 100, "the disc that fits there"
+    assert abs(places[50, 0] - places[50, -1]) == pytest.approx(100, abs=0.1), "straight across"
+    assert areas(places, TWO.triangles).sum() == pytest.approx(500 * 100, rel=area)
+    assert np.count_nonzero(seen) / FINER**2 == pytest.approx(500 * 100, rel=area)
+
+
+def silhouette(places, of):
+    """What the shape covers, each pixel once: an oracle that knows nothing of triangles turned over."""
+    z = (places - places.real.min() - 1j * places.imag.min()).ravel() * FINER + (8 + 8j)
+    picture = np.zeros((int(z.imag.max()) + 16, int(z.real.max()) + 16), np.uint8)
+    for triangle in z[of.triangles]:
+        corners = np.round(np.stack([triangle.real, triangle.imag], -1) * 16).astype(np.int32)
+        cv2.fillConvexPoly(picture, corners, 255, cv2.LINE_8, 4)
+    return picture
+
+
+@pytest.mark.parametrize("degrees", [30, 60, 90, 120, -60, -120])
+def test_no_triangle_turns_over(degrees):
+    assert areas(elbow(degrees), TWO.triangles).min() > 0
+
+
+@pytest.mark.parametrize("degrees", [30, 60, 90, 120])
+def test_the_middle_line_keeps_its_length(degrees):
+    assert length_of_the_middle(elbow(degrees)) == pytest.approx(500, rel=0.02)
+
+
+def test_at_rest_a_part_is_flat_and_moved_as_a_whole_it_stays_so():
+    for pose in ({}, {"j1.turn": 0.7, "j1.x": 30.0}, {"j1.scale_x": 0.4, "j1.scale_y": 0.4}):
+        plan = compile_plan(EIGHT.puppet)
+        (shape,) = scene_of(evaluate(plan, pose))
+        stiff = change(EIGHT.puppet, PART, mesh=None)
+        (other,) = scene_of(evaluate(compile_plan(stiff), pose))
+        assert isinstance(shape, Flat)
+        assert shape == other
+    (shape,) = scene_of(evaluate(plan, {"j4.turn": 0.2}))
+    assert isinstance(shape, Bent)
+
+
+def test_where_it_is_flat_the_mesh_lies_where_the_drawing_does():
+    pose = {"j1.turn": -1.2, "j1.y": 44.0, "j1.scale_x": 0.3}
+    placed = evaluate(compile_plan(EIGHT.puppet), pose)
+    onto = placed.joint_map("j1")
+    assert np.abs(EIGHT.posed(pose) - onto(EIGHT.rest)).max() < 1e-4
 
 
 @settings(max_examples=40, deadline=None)
@@ -48,6 +107,29 @@ def test_mirrored_puppets_bend_mirrored(turns, away):
 )
 def test_any_pose_gives_finite_places(pose):
     assert np.isfinite(EIGHT.posed(pose)).all()
+
+
+def test_many_frames_are_as_one():
+    random = np.random.default_rng(5)
+    channels = {f"j{i}.turn": random.uniform(-1, 1, 40) for i in range(1, 9)}
+    plan = compile_plan(EIGHT.puppet)
+    bend = bend_of(EIGHT.puppet, EIGHT.puppet.parts[PART])
+    assert bend is not None
+    together = bent(evaluate(plan, channels), bend)
+    for i in range(40):
+        alone = bent(evaluate(plan, {name: float(values[i]) for name, values in channels.items()}), bend)[0]
+        assert np.abs(together[i] - alone).max() < 1e-4
+    corners = corners_of(evaluate(plan, channels))[:, 0]
+    assert np.allclose(corners.real.max(axis=1), together.real.max(axis=1), atol=1e-4)
+
+
+def test_a_joint_dragged_away_stretches_what_lies_between_smoothly():
+    places = TWO.posed({"j2.x": 60.0})
+    steps = np.abs(np.diff(places[:, 5]))
+    assert places[-1, 5] == pytest.approx(TWO.rest[-1, 5] + 60, abs=1e-3)
+    assert places[0, 5] == pytest.approx(TWO.rest[0, 5], abs=1e-3)
+    assert steps.max() < 2.2 * 5, "no tear where the joint's zone begins"
+    assert steps.min() > 2
 
 
 def test_roots_without_a_common_bone_are_carried_by_what_carries_them():
@@ -87,3 +169,20 @@ def test_a_point_of_the_board_tells_its_pixel_and_back():
     assert ghost.opacity == 0.5
     assert np.abs(ghost.vertices - shape.vertices - 50).max() < 1e-9
     assert len(shape.vertices) == len(shape.mesh.arrays.vertices)
+
+
+def test_a_joint_folds_the_drawing_where_it_turns_too_far_and_to_both_sides_alike():
+    """An oracle: the first turn, in steps of a degree, at which more than a 500th of the area lies the wrong way up."""
+    made, key = TWO, "j2"
+    ((low, high),) = fold_turns(made.puppet).values()
+    assert low == pytest.approx(-high, abs=np.radians(1.5))
+    assert np.radians(120) <= high < np.pi
+
+    def over(turn):
+        z = made.posed({f"{key}.turn": turn}).ravel()
+        corners, rest = z[made.triangles], made.rest.ravel()[made.triangles]
+        areas, flat = ((np.conj(c[:, 1] - c[:, 0]) * (c[:, 2] - c[:, 0])).imag for c in (corners, rest))
+        return float(np.abs(flat[areas * flat < 0]).sum() / np.abs(flat).sum())
+
+    assert over(high) <= 0.002 < over(high + np.radians(1.1))
+    assert fold_turns(made.puppet, []) == {}

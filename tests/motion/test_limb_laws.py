@@ -2,6 +2,7 @@
 
 import cmath
 
+import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
@@ -12,9 +13,12 @@ from strategies import UNLINKED, poses, puppets
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.matching import own_turns_from_target, target_from_own_turns
 from umbrite.motion.plan import compile_plan
+from umbrite.motion.solvers.one_frame import reach_two
+from umbrite.motion.solvers.two_joint import Range, reach
 from umbrite.rig.affine import Affine, after
 from umbrite.rig.change import change
 from umbrite.rig.edits.limbs import set_end_hold
+from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.model import Limit, Point
 
 PUPPET = wick()
@@ -42,6 +46,15 @@ def test_the_foot_points_at_its_toe_target_wherever_target_and_hips_go(x, y, tx,
     assert cmath.phase(shown / (goal - ankle)) == pytest.approx(0, abs=1e-6)
 
 
+def test_a_pointing_foot_turns_on_by_hand_and_stops_at_its_limit():
+    puppet, toe = toed()
+    puppet = set_limit(puppet, FOOT, -0.3, 0.3)
+    plan = compile_plan(puppet)
+    assert evaluate(plan, {f"{FOOT}.turn": 0.2}).turn(FOOT) == pytest.approx(0.2)
+    up = evaluate(plan, {f"{toe}.y": -400.0})
+    assert abs(up.turn(FOOT)) == pytest.approx(0.3)
+
+
 @given(moves, moves)
 def test_a_pointing_foot_is_matched_there_and_back(x, y):
     puppet, toe = toed()
@@ -51,6 +64,18 @@ def test_a_pointing_foot_is_matched_there_and_back(x, y):
     own = own_turns_from_target(shown, pose, LEG)
     back = target_from_own_turns(evaluate(plan, own), own, LEG)
     assert evaluate(plan, back).turn(FOOT) == pytest.approx(shown.turn(FOOT), abs=1e-5)
+
+
+def test_stretch_is_shared_by_give_between_both_dragged_ends():
+    upper, lower = PUPPET.limbs[LEG].joints
+    puppet = change(change(PUPPET, LEG, stretch=1.0, soften=0.0), lower, give=0.25, limit=None)
+    plan = compile_plan(puppet)
+    for pose in ({f"{upper}.y": -90.0}, {f"{puppet.limbs[LEG].target}.y": 90.0}):  # the hip end, the foot end
+        placed = evaluate(plan, pose)
+        assert placed.limbs.distance[0, plan.limbs.index(LEG)] < 1e-6
+        more = [float(placed.lengthened[0, plan.place[key]]) - 1 for key in (upper, lower)]
+        assert more[0] == pytest.approx(4 * more[1])
+        assert more[1] > 0.01
 
 
 @given(st.floats(0.4, 1.8), st.floats(0.4, 1.8), st.floats(-0.5, 0.5), moves, moves)
@@ -106,3 +131,31 @@ def test_a_mirrored_puppet_in_a_mirrored_pose_is_the_mirrored_picture(puppet, da
         wanted = after(flip, after(plain.joint_map(key), flip))
         for a, b in zip(wanted, glass.joint_map(key), strict=True):
             assert a == pytest.approx(b, abs=1e-5 * max(1.0, abs(a)))
+
+
+def test_one_limb_in_plain_numbers_is_what_the_arrays_give():
+    random = np.random.default_rng(9)
+    count = 3000
+    to = random.uniform(0, 500, count) * np.exp(1j * random.uniform(-4, 4, count))
+    v1, v2 = (random.uniform(5, 300, count) * np.exp(1j * random.uniform(-4, 4, count)) for _ in range(2))
+    bend = random.choice([1.0, -1.0, 0.3, -0.6], count)
+    spans = [Range(random.uniform(-3.1, 0, count), random.uniform(0, 3.1, count)) for _ in range(2)]
+    many = reach(to, v1, v2, bend, *spans)
+    one = [
+        reach_two(complex(to[i]), complex(v1[i]), complex(v2[i]), float(bend[i]),
+                  (float(spans[0].smallest[i]), float(spans[0].largest[i])),
+                  (float(spans[1].smallest[i]), float(spans[1].largest[i])))
+        for i in range(count)
+    ]  # fmt: skip
+    assert np.abs(np.array(one) - np.array(many).T).max() < 1e-9
+
+
+def test_a_limb_on_uneven_joints_is_solved_alike_alone_and_among_others():
+    key = LIMBS["Far arm"]
+    root, target = PUPPET.limbs[key].joints[0], PUPPET.limbs[key].target
+    plan = compile_plan(PUPPET)
+    scales = np.array([0.0, 0.5, 1.0, -0.4])
+    together = evaluate(plan, {f"{root}.scale_x": scales, f"{target}.x": np.array([0.0, 20.0, -60.0, 40.0])})
+    for frame, (scale, x) in enumerate(zip(scales, (0.0, 20.0, -60.0, 40.0), strict=True)):
+        alone = evaluate(plan, {f"{root}.scale_x": float(scale), f"{target}.x": x})
+        assert np.abs(alone.maps.t[0] - together.maps.t[frame]).max() < 1e-9

@@ -5,8 +5,9 @@ import pytest
 
 from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
+from umbrite.motion.matching import own_turns_from_target, set_target_parent_in_place, target_from_own_turns
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.posing import scale_joint_to, turn_joint_by
+from umbrite.motion.posing import move_joint_to, scale_joint_to, turn_joint_by
 from umbrite.motion.resting import make_rest
 from umbrite.motion.totals import total
 from umbrite.motion.whole_body import HoldPoint, begin, drag, let_go
@@ -63,6 +64,18 @@ WAYS = ((35.0, -20.0), (-60.0, 44.0), (12.0, 66.0))
 
 
 @each
+@pytest.mark.parametrize(("x", "y"), WAYS)
+def test_a_joint_comes_to_where_it_is_dragged(kind, x, y):
+    puppet, pose = linked(kind), posed(30, -20)
+    placed = evaluate(compile_plan(puppet), pose)
+    for key in (REACH, HEAD, BODY):
+        to = placed.pivot(key) + complex(x, y)
+        moved = move_joint_to(placed, pose, key, to)
+        assert abs(evaluate(placed.plan, moved).pivot(key) - to) < 1e-6
+    same(placed, evaluate(placed.plan, move_joint_to(placed, pose, HEAD, placed.pivot(HEAD))), 1e-9)
+
+
+@each
 def test_a_joint_turns_and_scales_by_what_is_asked(kind):
     puppet, pose = linked(kind), posed(30, -20)
     placed = evaluate(compile_plan(puppet), pose)
@@ -70,6 +83,28 @@ def test_a_joint_turns_and_scales_by_what_is_asked(kind):
     assert total(turned, f"{HEAD}.turn") - total(placed, f"{HEAD}.turn") == pytest.approx(0.05)
     scaled = evaluate(placed.plan, scale_joint_to(placed, pose, CAP, 1.5))
     assert total(scaled, f"{CAP}.scale_x") == pytest.approx(0.5)
+
+
+@each
+@pytest.mark.parametrize("key", [ARM, LEG])
+@pytest.mark.parametrize(("x", "y"), WAYS)
+def test_changing_over_between_target_and_own_turns_keeps_the_picture(key, kind, x, y):
+    puppet, pose = linked(kind), posed(x, y)
+    placed = evaluate(compile_plan(puppet), pose)
+    own = own_turns_from_target(placed, pose, key)
+    forward = evaluate(placed.plan, own)
+    same(placed, forward)
+    assert forward.value(key, "blend") == pytest.approx(1.0)
+    same(placed, evaluate(placed.plan, target_from_own_turns(forward, own, key)))
+
+
+@each
+def test_following_something_else_keeps_the_picture(kind):
+    puppet, pose = linked(kind), posed(25, -40)
+    placed = evaluate(compile_plan(puppet), pose)
+    for parent in (None, HEAD, MASTER):
+        changed, after = set_target_parent_in_place(puppet, pose, ARM, parent)
+        same(placed, evaluate(compile_plan(changed), after))
 
 
 @each

@@ -1,11 +1,12 @@
 """Limbs of three and more joints against a search, and what they keep: limits, give, rest, the order of starts."""
 
 import numpy as np
+import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
 from umbrite.motion.soft_ends import hard
-from umbrite.motion.solvers.long_limb import reach_long
+from umbrite.motion.solvers.long_limb import Chains, reach_long
 from umbrite.motion.solvers.two_joint import Range
 
 
@@ -64,6 +65,69 @@ def polished(turns, v, to, low, high):
         turns[left[better]], now[left[better]] = tries[np.arange(len(left)), pick][better], nearest[better]
         step[left[~better]] /= 2
     return now
+
+
+@pytest.mark.parametrize("count", [600, pytest.param(2_000, marks=pytest.mark.long)])
+def test_three_joints_under_limits_come_as_near_as_a_search_finds(count):
+    v, to, span = cases(count, 3, 1)
+    turns = solve(v, to, span)
+    assert (turns >= span.smallest - 1e-9).all()
+    assert (turns <= span.largest + 1e-9).all()
+    away, length = np.abs(tips(v, turns) - to), np.abs(v).sum(axis=1)
+    worse = (away - search(v, to, span)) / length
+    assert worse.max() <= 0.0005
+
+
+@pytest.mark.parametrize("joints", [3, 5, 8])
+def test_no_pose_comes_nearer_than_the_bound_with_which_the_search_ends(joints):
+    v, to, span = cases(200, joints, 6)
+    chains = Chains(to, v, *span, np.ones(v.shape), hard(*span))
+    best = solve(v, to, span)
+    bound, away = chains.least(best), chains.away(best)
+    assert (bound <= away + 1e-9).all()
+    random = np.random.default_rng(8)
+    for _ in range(2_000):
+        turns = random.uniform(*span)
+        assert (np.abs(tips(v, turns) - to) >= bound - 1e-9).all()
+    # It is no empty word, even for limbs as crooked as these.
+    out = np.abs(to) > np.abs(v).sum(axis=1)
+    assert np.mean(bound[out] > away[out] - 1e-6) > 0.4
+
+
+@pytest.mark.parametrize("joints", [3, 5, 8, 20])
+def test_free_chains_land_where_they_can(joints):
+    v, to, _ = cases(400, joints, 2)
+    free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
+    length = np.abs(v).sum(axis=1)
+    within = np.abs(to) < 0.97 * length
+    longest = np.abs(v).max(axis=1)
+    within &= np.abs(to) > 2 * longest - length  # nearer than this no chain can come
+    away = np.abs(tips(v, solve(v, to, free)) - to)
+    assert away[within].max() < 0.01
+    far = np.abs(to) > length
+    assert (away[far] - (np.abs(to) - length)[far]).max() < 0.0005 * length.max()
+
+
+def test_a_straight_chain_curls_to_its_side():
+    v = np.full((2, 6), 50 + 0j)
+    free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
+    to = np.array([200 + 0j, 200 + 0j])
+    turns = reach_long(to, v, np.zeros(v.shape), hard(*free), np.ones(v.shape), np.array([1.0, -1.0]))
+    assert np.abs(tips(v, turns) - to).max() < 0.01
+    bends = np.sign(turns[:, 1:].sum(axis=1))
+    assert (bends == [1, -1]).all()
+
+
+def test_give_spreads_the_bend_and_zero_locks():
+    v = np.full((1, 4), 100 + 0j) * np.exp(0.2j * np.arange(4))
+    free = Range(np.full(v.shape, -np.pi), np.full(v.shape, np.pi))
+    to = v.sum(axis=1) * 0.97
+    even = reach_long(to, v, np.zeros(v.shape), hard(*free), np.ones(v.shape), np.ones(1))
+    stiff = reach_long(to, v, np.zeros(v.shape), hard(*free), np.array([[1.0, 0.1, 1.0, 1.0]]), np.ones(1))
+    locked = reach_long(to, v, np.zeros(v.shape), hard(*free), np.array([[1.0, 0.0, 1.0, 1.0]]), np.ones(1))
+    assert abs(stiff[0, 1]) < 0.5 * abs(even[0, 1])
+    assert locked[0, 1] == 0
+    assert np.abs(tips(v, locked) - to)[0] < 0.01
 
 
 def test_equal_input_gives_equal_output_alone_and_among_others():

@@ -1,13 +1,18 @@
 """Long limbs along smooth paths of their targets, many frames beside one, and mirrored; and what two joints share of it."""
 
+import json
+import math
+
 import numpy as np
 import pytest
 from msgspec.structs import replace
 
 from chains import LIMB, TARGET, chain
+from umbrite.files.json_reports import pose_report
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change
+from umbrite.rig.edits.links import add_link
 from umbrite.rig.model import Limit, point
 
 STEP = 1.25
@@ -65,6 +70,56 @@ def places(placed):
     return np.stack(found, axis=1)
 
 
+def pops(puppet, targets, sector, nearest):
+    """Steps at which a joint goes more than five times as far as the target and 2 px; all steps looked at; the longest."""
+    root, tip = puppet.joints["j1"].pivot.z, puppet.joints[TARGET].pivot.z
+    length = sum(abs(b - a) for a, b in zip(bones(puppet), bones(puppet)[1:], strict=False))
+    to = (targets - root) / (tip - root) * abs(tip - root)
+    inside = (np.abs(np.angle(to)) < sector) & (np.abs(to) > nearest * length)
+    looked = inside[1:] & inside[:-1]
+    moved = np.abs(np.diff(places(along(puppet, targets)), axis=0)).max(axis=1)
+    over = (moved > 5 * np.abs(np.diff(targets)) + 2) & looked
+    return int(over.sum()), int(looked.sum()), float(moved[looked].max(initial=0.0))
+
+
+@pytest.mark.parametrize(
+    ("joints", "limit", "sector", "nearest", "allowed"),
+    [
+        # Free to turn: nothing pops but close to the root, where every limb swings round.
+        (5, None, math.pi, 0.15, 0.0005),
+        (8, None, math.pi, 0.15, 0.0005),
+        # Within limits: the seams are behind, and where the limits end the way to the side.
+        (5, 1.2, math.radians(50), 0.6, 0.001),
+        (8, 1.2, math.radians(75), 0.4, 0.0015),
+    ],
+)
+def test_no_joint_pops_while_the_target_moves_smoothly(joints, limit, sector, nearest, allowed):
+    random = np.random.default_rng(1000 + joints)
+    bad = steps = 0
+    for _ in range(10):
+        puppet = drawn(random, joints, limit)
+        some, looked, _ = pops(puppet, path(random, puppet, 700, 1.2), sector, nearest)
+        bad, steps = bad + some, steps + looked
+    print(f"{joints} joints, limit {limit}: {bad} of {steps} steps")
+    assert steps > 400
+    assert bad <= allowed * steps
+
+
+@pytest.mark.parametrize("bend", [1, -1])
+def test_a_long_limb_bends_to_the_side_that_it_is_given(bend):
+    random = np.random.default_rng(5)
+    for _ in range(6):
+        puppet = drawn(random, 6, None, bend)
+        root, straight = puppet.joints["j1"].pivot.z, puppet.joints[TARGET].pivot.z
+        shares = random.uniform(0.3, 0.9, 40) * np.exp(1j * random.uniform(-3, 3, 40))
+        placed = along(puppet, root + (straight - root) * shares)
+        assert placed.limbs.distance.max() < 1e-3
+        points = places(placed)
+        lengths = np.diff(points, axis=1)
+        assert (np.angle(lengths[:, 1:] * np.conj(lengths[:, :-1])).sum(axis=1) * bend > 0).all()
+        assert (placed.limbs.bend[:, 0] == bend).all()
+
+
 @pytest.mark.parametrize("joints", [1, 2, 3, 5, 8])
 @pytest.mark.parametrize("limit", [None, 1.2, 0.4])
 def test_many_frames_and_one_are_the_same(joints, limit):
@@ -94,6 +149,21 @@ def mirrored(puppet):
     return replace(puppet, joints=joints, limbs={LIMB: limb})
 
 
+@pytest.mark.parametrize("joints", [2, 3, 5, 9])
+@pytest.mark.parametrize("limit", [None, 1.2, (-0.3, 1.4)])
+def test_a_mirrored_limb_in_a_mirrored_pose_is_the_mirrored_picture(joints, limit):
+    random = np.random.default_rng(40 + joints)
+    for _ in range(2):
+        puppet = drawn(random, joints, 1.2 if limit is not None else None)
+        if isinstance(limit, tuple):
+            for key in puppet.limbs[LIMB].joints:
+                puppet = change(puppet, key, limit=Limit(*limit))
+        other = mirrored(puppet)
+        targets = path(random, puppet, 80, 1.3)
+        here, there = places(along(puppet, targets)), places(along(other, -np.conj(targets)))
+        assert np.abs(here + np.conj(there)).max() < 1e-6
+
+
 def test_uneven_upper_joints_come_as_near_as_a_search_finds():
     random = np.random.default_rng(77)
     for _ in range(10):
@@ -117,3 +187,25 @@ def test_uneven_upper_joints_come_as_near_as_a_search_finds():
         if on_side.any():
             nearest = np.abs(tips[on_side, 2] - goal).min()
             assert placed.limbs.distance[0, 0] <= nearest + 0.15
+
+
+def test_any_finite_input_gives_finite_places():
+    points = [complex(10 * i, 0) for i in range(61)]
+    puppet = replace(chain(points), limbs={})
+    pose = {f"j{i + 1}.{what}": 9e7 for i in range(60) for what in ("scale_x", "scale_y")}
+    placed = evaluate(compile_plan(puppet), pose)
+    for field in placed.maps:
+        assert np.isfinite(field).all()
+    assert np.isfinite(placed.part_maps().t).all()
+
+
+@pytest.mark.parametrize("what", ["x", "turn", "scale_x", "skew"])
+@pytest.mark.parametrize("joints", [0, 3])
+def test_chained_links_of_any_steepness_give_finite_places(what, joints):
+    puppet = chain([complex(10 * i, 0) for i in range(61)])
+    limb = puppet.limbs[LIMB]
+    puppet = replace(puppet, limbs={LIMB: replace(limb, joints=limb.joints[57:])} if joints else {})
+    for i in range(1, 51):
+        puppet, _ = add_link(puppet, f"j{i}.{what}", f"j{i + 1}.{what}", [(0.0, 0.0), (1e-8, 9e6)], smooth=i % 2 == 0)
+    placed = evaluate(compile_plan(puppet), {f"j1.{what}": 1e9, f"{TARGET}.y": -30.0})
+    json.dumps(pose_report(placed), allow_nan=False)

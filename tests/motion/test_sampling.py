@@ -47,6 +47,15 @@ def test_only_free_ways_go_beyond_their_two_keys(take):
             assert way.max() <= high + slack
 
 
+def test_smooth_is_the_monotone_cubic_of_the_library_inside():
+    """An oracle: the same slopes at inner keys as SciPy's, which has the same source."""
+    frames, heights = [0.0, 3.0, 10.0, 12.0, 20.0], [1.0, 4.0, 5.0, 9.0, 10.0]
+    take = Take("T", last=20, tracks={"j1.x": tuple(Key(f, v) for f, v in zip(frames, heights, strict=True))})
+    at = np.linspace(3, 12, 50)
+    oracle = pytest.importorskip("scipy.interpolate").PchipInterpolator(frames, heights)(at)
+    assert np.abs(sample(take, BARE, at)["j1.x"] - oracle).max() < 1e-12
+
+
 @given(values, values, st.floats(0, 1), st.floats(0, 1))
 def test_eased_ways_set_off_and_come_in_without_a_jump_of_speed(start, end, out, into):
     out, into = min((out, into)), (1 - min((out, into))) * into

@@ -7,13 +7,13 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from demo_puppet import wick
+from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.matching import own_turns_from_target, target_from_own_turns
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.soft_ends import Ends, asked_for, ends_of, hard, taken, willingness
 from umbrite.motion.solvers.long_limb import reach_long
-from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.limits import set_limit, set_soft
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Joint, Limit, Point
 
@@ -54,6 +54,21 @@ def test_what_to_ask_for_is_the_inverse(small, large, soft, share):
     turn = np.array(-small + share * (small + large))
     turn = np.clip(turn, limit.smallest, limit.largest)
     assert taken(asked_for(turn, limit), limit) == pytest.approx(float(turn), abs=1e-7)
+
+
+def test_a_limb_eases_into_its_limit_while_its_target_is_drawn_on():
+    puppet = wick()
+    lower = joint(puppet, "Far forearm")
+    limb = next(limb for limb in puppet.limbs.values() if lower in limb.joints)
+    puppet = set_limit(puppet, lower, -0.6, 0.6)
+    way = {f"{limb.target}.y": np.linspace(-20, -160, 4000), f"{limb.target}.x": np.linspace(0, 30, 4000)}
+    kinks = []
+    for soft in (0.0, 0.3):
+        plan = compile_plan(set_soft(puppet, lower, soft))
+        turns = evaluate(plan, way).turns[:, plan.place[lower]]
+        assert np.abs(turns).max() == pytest.approx(0.6)
+        kinks.append(np.abs(np.diff(turns, 2)).max())
+    assert kinks[1] < 0.1 * kinks[0]
 
 
 @given(st.floats(-0.95, 0.95), st.floats(-0.95, 0.95))

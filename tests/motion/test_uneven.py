@@ -5,6 +5,7 @@ import pytest
 
 from umbrite.motion.solvers import uneven
 from umbrite.motion.solvers.uneven import _best_of_all, _Reach
+from umbrite.motion.solvers.waves import Wave
 from umbrite.rig.affine import UNMOVED, Affine, linear
 
 CASES = 400
@@ -57,3 +58,23 @@ def test_one_by_one_is_as_all_at_once():
         assert near == pytest.approx(same, abs=1e-6)
         if near < 1e-6:
             assert alone[0] == pytest.approx(together[i], abs=1e-6)
+
+
+def test_a_wave_is_simple_where_it_rises_once_and_falls_once_and_all_its_places_are_found():
+    random = np.random.default_rng(6)
+    parts = random.normal(size=(2, CASES)) + 1j * random.normal(size=(2, CASES))
+    wave = Wave(random.normal(size=CASES) * 2, parts[0], parts[1] * random.choice([0.1, 0.3, 1.0], CASES))
+    dense = np.linspace(0, 2 * np.pi, 3601)[:-1]
+    values = wave.value(np.exp(1j * dense)[None])
+    rises = values < np.roll(values, -1, axis=1)
+    turns = (rises != np.roll(rises, -1, axis=1)).sum(axis=1)
+    simple = wave.simple()
+    assert set(turns[simple]) == {2}
+    assert np.mean(simple[turns == 2]) > 0.9
+    above = values > 0
+    for some in (np.flatnonzero(simple), np.flatnonzero(~simple)):
+        places = wave.at_cases(some).places()
+        for row, case in enumerate(some):
+            for cell in np.flatnonzero(above[case] != np.roll(above[case], -1)):
+                near = np.abs(np.angle(np.exp(1j * (places[row] - dense[cell]))))
+                assert near.min() < 2 * (dense[1] - dense[0])

@@ -58,3 +58,14 @@ def test_let_go_the_limbs_hold_their_targets_and_the_picture_stays(by):
     assert not any(name.endswith(".blend") for name in after)
     for one, other in zip(shown.part_maps(), held.part_maps(), strict=True):
         assert np.abs(one - other).max() < 0.01
+
+
+def test_two_holds_that_can_not_both_be_kept_get_the_best_compromise():
+    far = HoldPoint(joint(PUPPET, "Far hand"), PUPPET.joints[joint(PUPPET, "Far hand")].pivot.z)
+    body = ready({}, (*FEET, far))
+    goal = WRIST.at - 900
+    pose = drag(body, goal)
+    distance = away(body, pose, [goal, *body.places[1:]])
+    assert np.isfinite(distance).all()
+    assert distance[1:].max() < 1.0
+    assert distance[0] < 900

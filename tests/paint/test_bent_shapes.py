@@ -1,20 +1,27 @@
 """Bent drawings as painted: without cracks, smooth at the edges, the same in every order of work, and as the mesh says."""
 
+import cv2
 import numpy as np
 import pytest
 from msgspec.structs import replace
-from PySide6.QtCore import QPointF
-from PySide6.QtGui import QImage
+from PySide6.QtCore import QPointF, QRect, Qt
+from PySide6.QtGui import QImage, QPainter, QTransform
 
 from motion.strips import PART, strip
+from umbrite.files.json_reports import pose_report
+from umbrite.files.opening import open_any
+from umbrite.files.package import Package, load, save
 from umbrite.files.png import encode, fingerprint
-from umbrite.motion.evaluate import evaluate
+from umbrite.motion.evaluate import evaluate, placed_of
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import Bent, scene_of
+from umbrite.paint.export import export_openraster, export_svg
 from umbrite.paint.levels import Pictures
 from umbrite.paint.outlines import outline_of
+from umbrite.paint.painter import Raster
 from umbrite.paint.render import render
 from umbrite.rig.change import change
+from umbrite.rig.document import Document
 from umbrite.rig.model import Drawing, Joint, Part, Placement, Point, Trim, point
 
 WIDE, TALL = 240, 60
@@ -50,6 +57,41 @@ STRIP, ART = bendy()
 POSE = {"j2.turn": 0.7, "j3.turn": -0.9}
 
 
+@pytest.mark.parametrize("scale", [0.5, 1.0, 1.7])
+def test_there_are_no_cracks_and_the_edges_are_smooth(scale):
+    found = painted(STRIP.puppet, POSE, ART, scale)
+    solid = found[..., 3] == 255
+    holes = cv2.connectedComponents((~solid).astype(np.uint8), connectivity=4)[0]
+    assert holes == 2, "the outside and the shape: nothing else is clear"
+    inner = cv2.erode(solid.astype(np.uint8), np.ones((5, 5)))
+    colours = found[inner > 0][:, :3].astype(int)
+    assert np.abs(colours - (200, 60, 40)).max() <= 1, "one even colour across all triangles"
+    rim = (found[..., 3] > 0) & (found[..., 3] < 255)
+    assert rim.sum() > 300 * scale
+
+
+def test_a_see_through_drawing_is_laid_once_only():
+    made, art = bendy((40, 200, 90, 128))
+    found = painted(made.puppet, POSE, art)
+    inner = found[..., 3] > 120
+    assert found[inner][:, 3].max() <= 129, "no pixel twice along the edges of triangles"
+    assert np.count_nonzero(inner) > 8_000
+
+
+def test_what_is_not_bent_is_the_drawing_itself_to_the_bit():
+    made, art = bendy(stripes=True)
+    stiff = change(made.puppet, PART, mesh=None)
+    for pose in ({}, {"j1.turn": 0.4, "j1.x": 11.3}):
+        assert np.array_equal(painted(made.puppet, pose, art), painted(stiff, pose, art))
+
+
+def test_hardly_bent_it_looks_as_it_did():
+    made, art = bendy(stripes=True)
+    stiff = change(made.puppet, PART, mesh=None)
+    almost, before = painted(made.puppet, {"j2.turn": 1e-5}, art), painted(stiff, {}, art)
+    assert np.abs(almost.astype(int) - before.astype(int)).max() <= 3
+
+
 def test_it_lies_where_the_mesh_says_and_picks_and_outlines_agree():
     placed = evaluate(compile_plan(STRIP.puppet), POSE)
     (shape,) = scene_of(placed)
@@ -66,6 +108,19 @@ def test_it_lies_where_the_mesh_says_and_picks_and_outlines_agree():
         if near > 2:
             assert seen == inside
             assert outline.contains(QPointF(x, y)) == inside
+
+
+def test_painted_in_pieces_it_is_the_same_picture():
+    placed, pictures = evaluate(compile_plan(STRIP.puppet), POSE), Pictures(lambda: ART)
+    whole = render(placed, pictures)
+    pieces = QImage(whole.size(), whole.format())
+    pieces.fill(Qt.GlobalColor.transparent)
+    for box in (QRect(0, 0, 190, 400), QRect(190, 0, 210, 230), QRect(190, 230, 210, 170)):
+        painter = QPainter(pieces)
+        painter.setClipRect(box)
+        Raster(painter, pictures).draw(scene_of(placed), QTransform())
+        painter.end()
+    assert pixels(pieces).tolist() == pixels(whole).tolist()
 
 
 def with_a_patch(placed, **fields):
@@ -91,3 +146,24 @@ def test_clips_by_and_of_bent_shapes_and_trims_bend_along():
     clipped = change(with_a_patch(placed), PART, clip="p91")
     cut = painted(clipped, POSE, ART)
     assert np.count_nonzero(cut[..., 3] > 128) < np.count_nonzero(alone | moved)
+
+
+def test_it_survives_a_file_and_goes_out_as_json_svg_and_layers(tmp_path):
+    package = Package(Document(STRIP.puppet, POSE), ART)
+    save(tmp_path / "strip.umbrite", package)
+    again = load(tmp_path / "strip.umbrite")
+    assert again.document == package.document
+    save(tmp_path / "again.umbrite", again)
+    assert (tmp_path / "again.umbrite").read_bytes() == (tmp_path / "strip.umbrite").read_bytes()
+    assert b'"data"' not in (tmp_path / "strip.umbrite").read_bytes()
+    told = pose_report(placed_of(package.document))["meshes"]["Strip"]
+    (shape,) = scene_of(placed_of(package.document))
+    assert isinstance(shape, Bent)
+    assert np.allclose([complex(*at) for at in told["vertices"]], shape.vertices)
+    assert max(max(t) for t in told["triangles"]) < len(told["vertices"])
+    bent = painted(STRIP.puppet, POSE, ART)[..., 3] > 128
+    for name, export in (("out.svg", export_svg), ("out.ora", export_openraster)):
+        export(tmp_path / name, package)
+        back = open_any(tmp_path / name)
+        seen = painted(back.puppet, {}, dict(back.art))[..., 3] > 128
+        assert np.count_nonzero(seen ^ bent) < 0.03 * np.count_nonzero(bent), name

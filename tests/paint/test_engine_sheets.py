@@ -11,7 +11,7 @@ from demo_puppet import ASSETS, part, wick_package
 from gltf_reader import Scene
 from umbrite.cli import main
 from umbrite.files.package import load, save
-from umbrite.paint.baking import baked_art
+from umbrite.paint.baking import baked_art, without_baked
 from umbrite.paint.render import render_package, straight
 from umbrite.rig.change import change
 from umbrite.rig.edits.looks import trim
@@ -107,6 +107,27 @@ def _shaded():
     puppet = change(puppet, shade, joint=trunk.joint, blend="multiply", opacity=0.5)
     cap = part(puppet, "Cap")
     return change(puppet, cap, clip=part(puppet, "Head")), shade, cap
+
+
+def test_baked_art_shows_at_rest_what_the_painter_does():
+    puppet, shade, cap = _shaded()
+    order = [key for key in puppet.order if key != shade]
+    order.insert(order.index(part(puppet, "Trunk")) + 1, shade)
+    package = wick_package().having(change_order(puppet, order), {})
+    baked = baked_art(package)
+    assert set(baked.pictures) == {cap, part(puppet, "Trunk")}
+    assert baked.spent == {shade}
+    left = without_baked(package, baked).puppet
+    assert shade not in left.parts
+    assert left.parts[cap].clip is None
+    before = wick_package().pixels()[puppet.parts[cap].drawing.sha256]
+    assert 0 < (baked.pictures[cap][..., 3] > 0).sum() < (before[..., 3] > 0).sum()
+    trunk = baked.pictures[part(puppet, "Trunk")]
+    own = wick_package().pixels()[puppet.parts[part(puppet, "Trunk")].drawing.sha256]
+    solid = own[..., 3] == 255
+    shaded = own[solid][:, :3].astype(float)
+    assert np.abs(trunk[solid][:, :3] - (shaded + shaded * shaded / 255) / 2).max() <= 2
+    assert np.array_equal(trunk[..., 3], own[..., 3])
 
 
 def test_a_shade_that_comes_and_goes_is_not_painted_into_what_stays():

@@ -1,19 +1,27 @@
 """A pose in open formats looks the same when other renderers draw it, and says where everything is."""
 
+import base64
+import csv
 import io
+import json
+import re
+import zipfile
 
 import numpy as np
 import pytest
 import resvg_py
-from PIL import Image
+from PIL import Image, ImageChops
 
 from demo_puppet import ASSETS, control, part
 from umbrite.cli import main
+from umbrite.files.formats.openraster import read_openraster
 from umbrite.files.package import load, save
-from umbrite.motion.evaluate import evaluate
+from umbrite.files.pose_files import export_csv
+from umbrite.motion.evaluate import evaluate, placed_of
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import pose_control
-from umbrite.paint.export import export_svg
+from umbrite.motion.scene import scene_of
+from umbrite.paint.export import export_openraster, export_svg
 from umbrite.paint.render import render_package, write_png
 from umbrite.rig.change import change
 from umbrite.rig.edits.looks import trim
@@ -59,6 +67,78 @@ def test_an_svg_drawn_by_resvg_looks_like_the_png(name, tmp_path):
     other = on_white(Image.open(io.BytesIO(bytes(drawn))))
     assert other.shape == painted(package, tmp_path).shape
     assert np.abs(other - painted(package, tmp_path)).mean() / 255 < 0.01
+
+
+def test_pictures_in_an_svg_are_as_large_as_it_says(tmp_path):
+    export_svg(tmp_path / "pose.svg", posed("wick"))
+    nodes = re.findall(r'width="(\d+)" height="(\d+)"[^>]*base64,([^"]+)"', (tmp_path / "pose.svg").read_text())
+    assert len(nodes) > 20
+    for wide, tall, data in nodes:
+        with Image.open(io.BytesIO(base64.b64decode(data))) as image:
+            assert abs(image.width / int(wide) - image.height / int(tall)) < 1e-9, "nothing is stretched"
+
+
+BLEND = {"svg:multiply": ImageChops.multiply, "svg:screen": ImageChops.screen}
+
+
+@pytest.mark.parametrize("name", ["wick", "inkpot"])
+def test_an_openraster_composed_by_pillow_looks_like_the_png(name, tmp_path):
+    package = posed(name)
+    export_openraster(tmp_path / "pose.ora", package)
+    layered = read_openraster(tmp_path / "pose.ora")
+    sheet = Image.new("RGBA", (layered.width, layered.height), "white")
+    with zipfile.ZipFile(tmp_path / "pose.ora") as archive:
+        text = archive.read("stack.xml").decode()
+        merged = on_white(Image.open(io.BytesIO(archive.read("mergedimage.png"))))
+    for layer in layered.layers:
+        one = Image.new("RGBA", sheet.size)
+        picture = Image.fromarray(layer.picture)
+        alpha = picture.getchannel("A").point(lambda a, o=layer.opacity: round(a * o))
+        picture.putalpha(alpha)
+        one.paste(picture, (layer.x, layer.y))
+        blend = next(
+            (
+                work
+                for word, work in BLEND.items()
+                if f'name="{layer.name}"' in text and word in _line(text, layer.name)
+            ),
+            None,
+        )
+        if blend is None:
+            sheet.alpha_composite(one)
+        else:
+            mixed = blend(sheet.convert("RGB"), one.convert("RGB")).convert("RGBA")
+            sheet = Image.composite(mixed, sheet, one.getchannel("A"))
+    expected = painted(package, tmp_path)
+    assert np.abs(on_white(sheet) - expected).mean() / 255 < 0.01
+    assert np.abs(merged - expected).mean() / 255 < 0.001
+
+
+def _line(text, name):
+    start = text.index(f'name="{name}"')
+    return text[text.rindex("<", 0, start) : text.index("/>", start)]
+
+
+def test_transforms_as_csv_are_those_of_the_json(tmp_path):
+    package = posed()
+    export_csv(tmp_path / "pose.csv", package)
+    rows = list(csv.DictReader((tmp_path / "pose.csv").read_text(encoding="utf-8").splitlines()))
+    save(tmp_path / "posed.umbrite", package)
+    assert main(["pose", str(tmp_path / "posed.umbrite"), "--json", str(tmp_path / "pose.json")]) == 0
+    report = json.loads((tmp_path / "pose.json").read_text(encoding="utf-8"))
+    assert len(rows) == len(report["joints"]) + len(report["parts"])
+    for row in rows:
+        if row["kind"] == "part":
+            assert [float(row[c]) for c in "abcdef"] == pytest.approx(report["parts"][row["name"]]["matrix"])
+        else:
+            found = report["joints"][row["name"]]
+            assert [float(row["pivot_x"]), float(row["pivot_y"])] == pytest.approx(found["pivot"])
+            assert float(row["turn_degrees"]) == pytest.approx(found["turn"])
+    shown = {row["name"] for row in rows if row["kind"] == "part" and row["shown"] == "1"}
+    puppet, placed = package.puppet, placed_of(package.document)
+    assert shown == {puppet.parts[shape.part].name for shape in scene_of(placed)}
+    assert {"Mouth Closed", "Far forearm 2"} & shown == set(), "variants that do not show have their place all the same"
+    assert {row["name"]: row["shown"] for row in rows if row["kind"] == "joint"}["Far forearm 2"] == "0"
 
 
 def test_the_command_line_exports_a_pose_of_the_shelf_and_sets_every_kind_of_control(tmp_path, capsys):

@@ -11,7 +11,7 @@ from umbrite.paint.render import render_package
 from umbrite.rig.change import change, take_out
 from umbrite.rig.document import Document
 from umbrite.rig.edits.copying import copy_branches
-from umbrite.rig.edits.looks import set_clip, trim, untrimmed
+from umbrite.rig.edits.looks import set_blend, set_clip, trim, untrimmed
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.rewiring import Transform
@@ -36,6 +36,30 @@ def pair():
 def shown(package, puppet):
     image = render_package(package.having(puppet)).convertToFormat(QImage.Format.Format_RGBA8888)
     return np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), image.width(), 4).copy()
+
+
+@pytest.mark.parametrize(
+    ("blend", "wanted"),
+    [("normal", (200, 100, 0)), ("multiply", (100, 50, 0)), ("screen", (228, 178, 128)), ("add", (255, 228, 128))],
+)
+def test_blended_colours_are_those_of_the_formula(pair, blend, wanted):
+    package, _, orange = pair
+    picture = shown(package, set_blend(package.puppet, orange, blend))
+    assert picture[40, 40, :3] == pytest.approx(wanted, abs=2)
+    assert tuple(picture[20, 20, :3]) == (128, 128, 128)
+
+
+def test_a_clip_shows_what_lies_inside_or_outside_and_follows_both(pair):
+    package, grey, orange = pair
+    inside = shown(package, set_clip(package.puppet, orange, grey))
+    assert tuple(inside[40, 40, :3]) == (200, 100, 0)
+    assert inside[60, 60, 3] == 0
+    outside = shown(package, set_clip(package.puppet, orange, grey, outside=True))
+    assert tuple(outside[40, 40, :3]) == (128, 128, 128)
+    assert tuple(outside[60, 60, :3]) == (200, 100, 0)
+    away = package.having(pose={f"{package.puppet.parts[grey].joint}.x": 20.0})
+    assert inside[40, 60, 3] == 0
+    assert shown(away, set_clip(package.puppet, orange, grey))[40, 60, 3] == 255
 
 
 def test_a_clip_ends_with_the_part_it_needs_and_is_copied_with_it(pair):

@@ -59,6 +59,24 @@ def test_numbered_pngs_are_the_poses_to_the_bit(waving, tmp_path):
         write_take(out, film(waving))
 
 
+def test_apng_and_webp_have_every_frame_for_its_time(waving, tmp_path):
+    for ending in ("apng", "webp"):
+        out = tmp_path / f"nod.{ending}"
+        write_take(out, film(waving))
+        with Image.open(out) as opened:
+            assert opened.n_frames == 10
+            shown = 0
+            for frame in range(10):
+                opened.seek(frame)
+                opened.load()
+                shown += opened.info["duration"]
+                found = np.asarray(opened.convert("RGBA")).astype(int)
+                true = true_frame(waving, frame, tmp_path)
+                seen = true[..., 3] > 0
+                assert np.abs(found - true)[seen].max() <= (0 if ending == "apng" else 2)
+            assert shown == pytest.approx(10_000 / 24, abs=1)
+
+
 def test_gifs_do_not_flicker_and_films_are_near(waving, tmp_path):
     still = tmp_path / "nod.gif"
     write_take(still, film(waving, background="#FBF8F1"))
@@ -81,6 +99,21 @@ def test_gifs_do_not_flicker_and_films_are_near(waving, tmp_path):
             flat = true[..., :3] * share + 255 * (1 - share)
             found = frames[frame][: flat.shape[0], : flat.shape[1]]
             assert np.abs(found - flat).mean() < 2, ending
+
+
+def test_a_webm_without_background_is_seen_through(waving, tmp_path):
+    out = tmp_path / "clear.webm"
+    write_take(out, film(waving)._replace(frames=[0.0, 1.0]))
+    codec = av.codec.CodecContext.create("libvpx-vp9", "r")
+    with av.open(str(out)) as opened:
+        assert (
+            opened.streams.video[0].metadata.get("alpha_mode", opened.streams.video[0].metadata.get("ALPHA_MODE"))
+            == "1"
+        )
+        frame = next(frame for packet in opened.demux(video=0) for frame in codec.decode(packet))
+    alpha = frame.to_ndarray(format="rgba")[..., 3]
+    assert alpha[2, 2] < 8
+    assert alpha.max() > 247
 
 
 def test_times_add_up_to_a_millisecond_and_a_stop_leaves_nothing(waving, tmp_path):

@@ -29,6 +29,14 @@ def test_the_inverse_undoes(m, z):
         assert inverse(m)(m(z)) == pytest.approx(z, rel=1e-6, abs=1e-4)
 
 
+def test_a_flat_map_has_a_finite_inverse():
+    flat = inverse(Affine(0.5 + 0j, 0.5 + 0j, 7 + 1j))
+    assert flat(123 + 4j) == 0
+    both = inverse(Affine(np.array([1 + 0j, 1 + 0j]), np.array([0j, 1 + 0j]), np.array([2j, 2j])))
+    assert np.isfinite(both.a).all()
+    assert both(np.array([3 + 2j, 0j]))[0] == 3
+
+
 @given(affines, points)
 def test_svg_numbers_give_the_same_map_back(m, z):
     assert from_svg(*svg_matrix(m))(z) == pytest.approx(m(z), abs=1e-6)

@@ -1,5 +1,6 @@
 """Copies: complete, independent of the original, mirrored exactly; names in bulk."""
 
+import msgspec
 import pytest
 from hypothesis import assume, given
 from hypothesis import strategies as st
@@ -8,18 +9,49 @@ from msgspec.structs import replace
 from demo_puppet import joint, part, wick
 from strategies import EDITS, puppets
 from umbrite.rig.affine import Affine, after
-from umbrite.rig.edits.copying import copy_branches
+from umbrite.rig.edits.copying import centre_line, copy_branches
+from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.renaming import numbered, renamed, replaced, side_swapped
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.words.names import swapped
 
 WICK = wick()
 
 
 def other_arm(transform, puppet=WICK):
     return copy_branches(puppet, [joint(puppet, "Near upper arm")], transform)
+
+
+def test_the_mirrored_arm_brings_limb_limits_target_control_and_lamp_and_refers_to_nothing_old():
+    copied, new = other_arm(Transform(line=centre_line(WICK, [joint(WICK, "Near upper arm")])))
+    assert invariants(copied) == []
+    assert {copied.parts[new[part(WICK, n)]].name for n in ("Near upper arm", "Near hand")} == {
+        "Far upper arm 2",
+        "Far hand 2",
+    }
+    old = next(limb for limb in WICK.limbs.values() if limb.name == "Near arm")
+    limb = next(item for key, item in copied.limbs.items() if key not in WICK.limbs)
+    assert limb.bend == -old.bend
+    assert limb.side == "far"
+    lower = joint(WICK, "Near forearm")
+    one, other = WICK.joints[lower].limit, copied.joints[new[lower]].limit
+    assert one is not None
+    assert other is not None
+    assert (other.smallest, other.largest) == (-one.largest, -one.smallest)
+    control = next(item for key, item in copied.controls.items() if key not in WICK.controls)
+    assert control.moves == limb.target == new[old.target]
+    made = {
+        key: value
+        for field in ("joints", "parts", "limbs", "controls")
+        for key, value in getattr(copied, field).items()
+        if key in new.values()
+    }
+    text = msgspec.json.encode(made).decode()
+    assert not any(f'"{key}"' in text for key in new)
+    assert copied.joints[new[joint(WICK, "Near upper arm")]].parent == joint(WICK, "Trunk")
 
 
 # What is turned or spread by computing lies between the places that mirror to the bit; a mirror may round there.
@@ -76,6 +108,25 @@ def test_a_mirrored_drawing_lies_as_a_looking_glass_shows_it():
         wanted = after(flip, board_from_drawing(WICK.parts[key].placement))
         found = board_from_drawing(copied.parts[new[key]].placement)
         assert all(a == pytest.approx(b, abs=1e-9) for a, b in zip(wanted, found, strict=True))
+
+
+def test_links_within_a_branch_are_copied_with_their_signs():
+    upper, lower, head = (joint(WICK, name) for name in ("Near upper arm", "Near forearm", "Head"))
+    linked, _ = add_link(WICK, f"{upper}.turn", f"{lower}.turn", [(-1, -2), (1, 3)])
+    linked, _ = add_link(linked, f"{upper}.scale_y", f"{head}.turn", [(0, 0), (1, 1)])
+    copied, new = other_arm(Transform(line=600.0), linked)
+    made = [link for key, link in copied.links.items() if key not in linked.links]
+    assert [(link.source, link.drives) for link in made] == [(f"{new[upper]}.turn", f"{new[lower]}.turn")]
+    assert [(p.x, p.y) for p in made[0].points] == [(-1, -3), (1, 2)]
+
+
+@pytest.mark.parametrize(
+    ("name", "other"),
+    [("Near hand", "Far hand"), ("left_arm", "right_arm"), ("armL", "armR"), ("Foot R", "Foot L"), ("Lantern", "Lantern"), ("Farmer", "Farmer"), ("leftFoot", "rightFoot")],
+)  # fmt: skip
+def test_names_swap_their_side_and_back(name, other):
+    assert swapped(name) == other
+    assert swapped(other) == name
 
 
 def test_many_names_change_at_once_even_where_they_trade_places():

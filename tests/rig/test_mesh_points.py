@@ -5,7 +5,7 @@ import pytest
 
 from umbrite.rig.edits.meshes.mesh_points import added_point, moved_points, without_points
 from umbrite.rig.errors import RigError
-from umbrite.rig.mesh import mesh_of, weights_of, with_keeping
+from umbrite.rig.mesh import mesh_fault, mesh_of, weights_of, with_keeping
 
 WIDE, TALL, STEP = 9, 5, 20.0
 
@@ -32,10 +32,45 @@ def area(mesh):
     return float(areas.sum())
 
 
+def bends_evenly(mesh):
+    """Whether weights still go evenly across."""
+    share = np.clip(mesh.arrays.vertices.real / ((WIDE - 1) * STEP), 0, 1)
+    return bool(np.abs(weights_of(mesh)[:, 1] - share).max() < 1e-3)
+
+
 def inner(mesh, rng):
     z = mesh.arrays.vertices
     inside = (z.real > 1) & (z.real < (WIDE - 1) * STEP - 1) & (z.imag > 1) & (z.imag < (TALL - 1) * STEP - 1)
     return int(rng.choice(np.flatnonzero(inside)))
+
+
+@pytest.mark.parametrize("seed", range(20))
+def test_whatever_is_done_by_hand_the_area_stays_and_the_part_bends_as_it_did(seed):
+    rng = np.random.default_rng(seed)
+    mesh = strip()
+    whole = area(mesh)
+    count = len(mesh.arrays.vertices)
+    for _ in range(40):
+        way = rng.integers(3)
+        try:
+            if way == 0:
+                at = complex(rng.uniform(0, (WIDE - 1) * STEP), rng.uniform(0, (TALL - 1) * STEP))
+                mesh, new = added_point(mesh, at)
+                count += 1
+                assert abs(mesh.arrays.vertices[new] - at) < STEP / 4
+            elif way == 1:
+                by = complex(*rng.uniform(-12, 12, 2))
+                mesh = moved_points(mesh, [inner(mesh, rng)], by)
+            elif count > 20:
+                mesh = without_points(mesh, [inner(mesh, rng)])
+                count -= 1
+        except RigError as error:
+            assert "turn over" in str(error)
+        assert len(mesh.arrays.vertices) == count
+        assert area(mesh) == pytest.approx(whole)
+        assert mesh_fault(mesh) is None
+        assert mesh.keeps_area == 0.3
+    assert bends_evenly(mesh)
 
 
 def test_a_point_taken_out_again_gives_the_same_area_and_edge_points_divide_edges():
@@ -46,6 +81,19 @@ def test_a_point_taken_out_again_gives_the_same_area_and_edge_points_divide_edge
         assert area(without_points(more, [new])) == pytest.approx(area(mesh))
     on_rim, new = added_point(mesh, 45 + 0.3j)
     assert on_rim.arrays.vertices[new] == pytest.approx(45), "the outline keeps its edge"
+
+
+def test_new_triangles_are_well_shaped():
+    mesh = strip()
+    rng = np.random.default_rng(3)
+    for _ in range(60):
+        mesh, _new = added_point(mesh, complex(rng.uniform(5, 155), rng.uniform(5, 75)))
+    arrays = mesh.arrays
+    corners = arrays.vertices[arrays.triangles]
+    ways = np.roll(corners, -1, axis=1) - corners
+    angles = np.abs(np.angle(-np.roll(ways, 1, axis=1) / ways))
+    assert np.median(angles.min(axis=1)) > np.radians(25)
+    assert np.percentile(angles.min(axis=1), 5) > np.radians(6)
 
 
 def test_beside_the_outline_a_point_makes_the_mesh_larger_and_far_away_it_is_refused():

@@ -6,15 +6,17 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from demo_puppet import part, wick
+from demo_puppet import joint, part, wick
 from strategies import EDITS, puppets
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.affine import after, around
 from umbrite.rig.edits.arranging import align, distribute, fanned_out, transform_parts
-from umbrite.rig.edits.looks import make_reference
-from umbrite.rig.edits.parts import add_part
+from umbrite.rig.edits.copying import copy_branches
+from umbrite.rig.edits.looks import make_reference, trim
+from umbrite.rig.edits.parts import add_part, exchange_drawing
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
+from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.placement import around_parts, board_from_drawing, part_box
 
@@ -72,6 +74,35 @@ def test_fanned_out_no_two_lie_on_one_another_and_nothing_is_changed(puppet):
         for other in boxes[i + 1 :]:
             apart = one[2] <= other[0] or other[2] <= one[0] or one[3] <= other[1] or other[3] <= one[1]
             assert apart
+
+
+def test_an_exchanged_drawing_keeps_pivot_place_and_binding_and_reaches_linked_copies_only():
+    key = part(WICK, "Near hand")
+    linked, new = copy_branches(WICK, [joint(WICK, "Near hand")], Transform(shift=50 + 0j), linked=True)
+    loose, other = copy_branches(linked, [joint(linked, "Near hand")], Transform(shift=90 + 0j))
+    size = WICK.parts[key].drawing
+    revised = Drawing("1" * 64, size.width, size.height)
+    found = exchange_drawing(loose, key, revised)
+    assert invariants(found) == []
+    assert found.joints == loose.joints
+    assert found.order == loose.order
+    assert found.parts[key].placement == loose.parts[key].placement
+    assert found.parts[new[key]].drawing == revised
+    assert found.parts[other[key]].drawing == size
+    larger = exchange_drawing(WICK, key, Drawing("2" * 64, size.width + 20, size.height + 10))
+    assert larger.parts[key].placement.x == WICK.parts[key].placement.x - 10
+    cornered = exchange_drawing(WICK, key, Drawing("2" * 64, 5, 5), corner=3 + 4j)
+    assert cornered.parts[key].placement.y == WICK.parts[key].placement.y + 4
+
+
+def test_trims_stay_where_they_lie_when_a_drawing_is_exchanged():
+    key = part(WICK, "Cap")
+    loop = [520 + 250j, 600 + 250j, 600 + 300j]
+    trimmed = trim(WICK, key, loop)
+    size = WICK.parts[key].drawing
+    found = exchange_drawing(trimmed, key, Drawing("3" * 64, size.width + 30, size.height + 8)).parts[key]
+    onto = board_from_drawing(found.placement)
+    assert [complex(onto(p.z)) for p in found.trims[0].points] == pytest.approx(loop)
 
 
 def test_a_reference_is_drawn_behind_everything_and_comes_back_to_its_depth():

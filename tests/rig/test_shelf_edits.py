@@ -7,6 +7,7 @@ from msgspec.structs import replace
 
 from demo_puppet import ASSETS, joint, wick
 from umbrite.files.package import load
+from umbrite.rig.change import change
 from umbrite.rig.edits.shelf import (
     CLEAN,
     blended,
@@ -68,6 +69,24 @@ def test_a_blend_lies_between_and_its_ends_are_the_poses(one, other, share):
 @given(poses)
 def test_mirrored_twice_is_the_pose(pose):
     assert mirrored(WICK, mirrored(WICK, pose)) == pose
+
+
+def test_a_mirror_exchanges_sides_and_turns_front_views_round():
+    near, far = target("Near arm"), target("Far arm")
+    assert mirrored(WICK, {f"{near}.x": 30.0, f"{near}.y": 9.0}) == {f"{far}.x": 30.0, f"{far}.y": 9.0}
+    front = WICK
+    for key, limb in WICK.limbs.items():
+        if "Far" in limb.name:
+            front = change(
+                front,
+                key,
+                bend=-WICK.limbs[
+                    next(k for k, o in WICK.limbs.items() if o.name == limb.name.replace("Far", "Near"))
+                ].bend,
+            )
+    assert mirrored(front, {f"{near}.x": 30.0, f"{near}.y": 9.0}) == {f"{far}.x": -30.0, f"{far}.y": 9.0}
+    head = joint(WICK, "Head")
+    assert mirrored(front, {f"{head}.turn": 0.3}) == {f"{head}.turn": -0.3}
 
 
 @given(poses)

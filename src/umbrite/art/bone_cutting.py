@@ -16,7 +16,7 @@ from numpy.typing import NDArray
 from scipy.sparse import coo_array
 from scipy.sparse.csgraph import dijkstra
 
-from umbrite.art.cutting import LEAST, OTHER_COLOUR, Cut, Floats, Mask, Segment, hull, in_two
+from umbrite.art.cutting import LEAST, OTHER_COLOUR, Cut, Floats, Mask, Segment, grown, hull, in_two
 from umbrite.art.pictures import SOLID, Picture
 from umbrite.rig.errors import RigError
 
@@ -160,7 +160,7 @@ def _reached(picture: Picture, seeds: Labels, widest: int) -> Labels:
     run from one area to the next, belong to what they lie around; they are at most so many pixels wide.
     """
     solid = picture[..., 3] >= SOLID
-    open_ = solid & _grown(seeds < 0)  # what is to be found, and the rim of what is known
+    open_ = solid & grown(seeds < 0)  # what is to be found, and the rim of what is known
     number = np.full(solid.shape, -1)
     number[open_] = np.arange(np.count_nonzero(open_))
     colour, around = cv2.medianBlur(np.ascontiguousarray(picture[..., :3]), 3), np.ones((3, 3), np.uint8)
@@ -240,11 +240,11 @@ def _hidden(kept: Mask, piece: Mask, carriers: Sequence[Mask], end: Mask) -> Mas
     found = np.zeros(piece.shape, bool)
     for area in carriers:
         body = area & kept
-        if not (_grown(body) & piece).any():
+        if not (grown(body) & piece).any():
             continue
-        inside = piece & hull(body | (end & piece) if (_grown(body) & end).any() else body)
+        inside = piece & hull(body | (end & piece) if (grown(body) & end).any() else body)
         count, labels = cv2.connectedComponents(inside.astype(np.uint8), connectivity=4)
-        touching = _grown(body)
+        touching = grown(body)
         for label in range(1, count):
             one = labels == label
             edge = one & ~np.asarray(cv2.erode(one.astype(np.uint8), np.ones((3, 3), np.uint8)) > 0)
@@ -333,7 +333,3 @@ def _hanging_together_with(mask: Mask, seed: Mask) -> Mask:
     """What of an area hangs together with another one within it."""
     _, labels = cv2.connectedComponents(mask.astype(np.uint8), connectivity=4)
     return np.asarray(mask & np.isin(labels, np.unique(labels[seed & mask])))
-
-
-def _grown(mask: Mask) -> Mask:
-    return np.asarray(cv2.dilate(mask.astype(np.uint8), np.ones((3, 3), np.uint8)) > 0)

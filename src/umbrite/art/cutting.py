@@ -158,7 +158,7 @@ def _beyond(solid: Mask, line: Sequence[complex], root: complex | None) -> Mask:
         (solid & (barrier == 0)).astype(np.uint8), connectivity=4
     )
     # Pieces that touch the line, by side.
-    near, on_side = _grown(barrier > 0), {-1: list[int](), 1: list[int]()}
+    near, on_side = grown(barrier > 0), {-1: list[int](), 1: list[int]()}
     for label in range(1, count):
         touching = near & (labels == label)
         if touching.any():
@@ -173,11 +173,11 @@ def _beyond(solid: Mask, line: Sequence[complex], root: complex | None) -> Mask:
         side = min(on_side, key=lambda each: sum(int(stats[label, cv2.CC_STAT_AREA]) for label in on_side[each]))
     piece = np.isin(labels, on_side[side])
     # The line's own pixels belong to the side on which they lie.
-    on_line = solid & (barrier > 0) & (sides * side > 0) & _grown(piece)
+    on_line = solid & (barrier > 0) & (sides * side > 0) & grown(piece)
     return np.asarray(piece | on_line)
 
 
-def _grown(mask: Mask) -> Mask:
+def grown(mask: Mask) -> Mask:
     """A mask and all pixels that touch it."""
     return np.asarray(cv2.dilate(mask.astype(np.uint8), np.ones((3, 3), np.uint8)) > 0)
 

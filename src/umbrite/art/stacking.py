@@ -11,6 +11,7 @@ from msgspec.structs import replace
 
 from umbrite.art.cutting import one_picture
 from umbrite.art.pictures import Picture
+from umbrite.rig.affine import svg_matrix
 from umbrite.rig.edits.parts import reorder
 from umbrite.rig.family import parts_on
 from umbrite.rig.model import Puppet
@@ -118,10 +119,9 @@ def _seen(puppet: Puppet, order: tuple[str, ...], box: Box, pictures: Mapping[st
         apart = own.right < box.left or own.left > box.right or own.bottom < box.top or own.top > box.bottom
         if apart or not part.visible or part.reference:
             continue
-        board = board_from_drawing(part.placement)
-        corner, across, down = (complex(board(z)) - complex(box.left, box.top) for z in (0j, 1 + 0j, 1j))
-        columns = (across - corner, down - corner, corner)
-        matrix = np.array([[z.real for z in columns], [z.imag for z in columns]]) * scale
+        matrix = np.array(svg_matrix(board_from_drawing(part.placement))).reshape(3, 2).T
+        matrix[:, 2] -= box.left, box.top
+        matrix *= scale
         laid.append((pictures[part.drawing.sha256], matrix))
     picture = one_picture(laid, (max(1, round(box.width * scale)), max(1, round(box.height * scale))))
     picture[..., :3] = np.round(picture[..., :3] * (picture[..., 3:] / 255.0)).astype(np.uint8)

@@ -71,6 +71,16 @@ class Placed(NamedTuple):
         i = self.carriers(key)[frame]
         return Affine(*(complex(field[frame, i]) for field in self.maps))
 
+    def joint_maps(self, key: str) -> Affine[Complexes]:
+        """The same of all frames, fields of shape (frames,)."""
+        place = self.plan.place[key]
+        return Affine(*(field[:, place] for field in self.maps))
+
+    def carrier_maps(self, key: str) -> Affine[Complexes]:
+        """The maps of what carries this joint, in all frames; fields of shape (frames,)."""
+        places = self.carriers(key)
+        return Affine(*(field[np.arange(len(places)), places] for field in self.maps))
+
     def carriers(self, key: str) -> NDArray[np.intp]:
         """The places of what carries a joint, frame by frame: its parent, or what it follows instead."""
         place = self.plan.place[key]

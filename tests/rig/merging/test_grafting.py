@@ -4,13 +4,16 @@ import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from demo_puppet import ASSETS
 from strategies import poses, puppets
+from umbrite.files.native.soundness import fault_of
 from umbrite.files.package import load
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.rig.document import Document
+from umbrite.rig.document import Document, settled
+from umbrite.rig.edits.shelf import by_names, from_names
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.branch_alone import branch_alone
@@ -46,6 +49,62 @@ def test_what_is_brought_in_does_there_what_it_does_alone_in_its_own_proportions
     assert maps(made.document.puppet, {}, list(host.parts)) == pytest.approx(maps(host, {}, list(host.parts)))
 
 
+@pytest.mark.parametrize("name", DEMOS)
+def test_a_whole_demo_brought_into_another_keeps_all_its_poses_and_takes(name):
+    guest = load(ASSETS / f"{name}.umbrite").document
+    host = load(ASSETS / "wick.umbrite").document
+    made = merge(host, guest, Transform(80 + 10j, scale=1.3))
+    assert fault_of(made.document) is None
+    assert settled(made.document, Document()) == made.document
+    assert len(made.document.takes) == len(host.takes) + len(guest.takes)
+    keys = list(guest.puppet.parts)
+    for saved in guest.puppet.poses:
+        there = copied_settings(saved.channels, made.ids, 1.3)
+        brought = maps(made.document.puppet, there, [made.ids[k] for k in keys])
+        wanted = maps(guest.puppet, saved.channels, keys) * 1.3
+        wanted[2] += 80 + 10j
+        assert np.abs(brought - wanted).max() < 1e-5
+
+
+@pytest.mark.parametrize("name", DEMOS)
+def test_each_branch_taken_alone_is_a_sound_puppet_that_moves_as_it_did(name):
+    document = load(ASSETS / f"{name}.umbrite").document
+    puppet = document.puppet
+    for key in puppet.joints:
+        alone = branch_alone(document, [key])
+        assert fault_of(alone) is None
+        assert settled(alone, Document()) == alone
+        placed, whole = evaluate(compile_plan(alone.puppet), {}), evaluate(compile_plan(puppet), {})
+        for joint in alone.puppet.joints:
+            assert placed.pivot(joint) == pytest.approx(whole.pivot(joint), abs=1e-6)
+
+
+def test_an_arm_brings_its_limb_target_control_and_its_own_poses_and_hangs_where_it_is_let_go():
+    wick = load(ASSETS / "wick.umbrite").document
+    bramble = load(ASSETS / "bramble.umbrite").document
+    arm = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near upper arm")
+    alone = branch_alone(wick, [arm])
+    assert [limb.name for limb in alone.puppet.limbs.values()] == ["Near arm"]
+    onto = next(k for k, joint in bramble.puppet.joints.items() if joint.name == "Trunk" or joint.parent)
+    made = merge(bramble, alone, onto=onto)
+    there = made.document.puppet
+    assert there.joints[made.ids[arm]].parent == onto
+    limb = next(there.limbs[made.ids[k]] for k in alone.puppet.limbs)
+    assert any(control.moves == limb.target for control in there.controls.values())
+    words = by_names(there, {f"{made.ids[arm]}.turn": 0.4})
+    assert from_names(there, words)[0] == {f"{made.ids[arm]}.turn": 0.4}
+
+
+def test_names_are_kept_apart_and_nothing_of_the_host_changes():
+    wick = load(ASSETS / "wick.umbrite").document
+    made = merge(wick, wick).document
+    assert invariants(made.puppet) == []
+    for field in ("joints", "parts", "limbs", "controls", "links", "sets"):
+        before, after = getattr(wick.puppet, field), getattr(made.puppet, field)
+        assert {k: after[k] for k in before} == before
+        assert len(after) == 2 * len(before)
+
+
 def test_what_can_not_be_brought_in_is_refused_with_a_sentence():
     wick = load(ASSETS / "wick.umbrite").document
     with pytest.raises(RigError, match="nothing in what is brought in"):
@@ -56,6 +115,16 @@ def test_what_can_not_be_brought_in_is_refused_with_a_sentence():
         merge(wick, wick, onto="j99999")
     with pytest.raises(RigError, match="no branch to take"):
         branch_alone(wick, [])
+
+
+def test_poses_and_takes_that_are_about_more_than_the_branch_stay_behind():
+    wick = load(ASSETS / "wick.umbrite").document
+    head = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Head")
+    body = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near thigh")
+    take = replace(wick.takes[0], name="Nod", tracks={f"{head}.turn": next(iter(wick.takes[0].tracks.values()))})
+    both = replace(take, name="Both", tracks={**take.tracks, f"{body}.turn": next(iter(take.tracks.values()))})
+    alone = branch_alone(replace(wick, takes=(take, both)), [head])
+    assert [one.name for one in alone.takes] == ["Nod"]
 
 
 @pytest.mark.parametrize("name", DEMOS)

@@ -11,22 +11,31 @@ from msgspec.structs import replace
 from all_edits import EDITS, edited
 from demo_puppet import ASSETS
 from strategies import furnished, poses, puppets
+from umbrite.files.native.soundness import fault_of
 from umbrite.files.package import load
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.affine import Affine, after
 from umbrite.rig.change import change, put, take_out
-from umbrite.rig.document import Document
+from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.parenting import set_parent
-from umbrite.rig.edits.parts import add_part, nudge_parts, remove_part
+from umbrite.rig.edits.parts import add_part, nudge_parts, remove_part, reorder, step_order
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import parts_on, users_of
 from umbrite.rig.invariants import invariants
-from umbrite.rig.merging.guest_edits import add_guest, make_own, place_guest, remove_guest, update_guest
-from umbrite.rig.merging.guests import DEEPEST, depth_of, refuse_inside, unpacked
+from umbrite.rig.merging.guest_edits import (
+    add_guest,
+    make_own,
+    place_guest,
+    remove_guest,
+    set_hidden,
+    set_spread,
+    update_guest,
+)
+from umbrite.rig.merging.guests import DEEPEST, depth_of, guest_of, refuse_inside, unpacked
 from umbrite.rig.merging.rewiring import copied_settings
 from umbrite.rig.model import Drawing, Placement, Puppet
 
@@ -79,6 +88,19 @@ def test_a_guest_is_where_its_own_evaluation_and_its_root_say_to_a_billionth(dat
     assert gap(composed, flat) < (1e-9 if not inner.limbs else 5e-7 if slanted else 3e-8) * size
 
 
+def test_a_guest_of_a_guest_is_placed_through_both():
+    middle, inner = add_guest(BRAMBLE, HOST, "wick.umbrite", 40 + 0j, 0.5)
+    document, key = add_guest(HOST, middle, "bramble.umbrite", 10 + 20j, 0.5)
+    assert fault_of(document) is None
+    assert depth_of(document) == 2
+    assert list(document.puppet.guests) == [key]
+    own = placed_maps(HOST.puppet, {}, list(HOST.puppet.parts))
+    onto = after(Affine(0.5 + 0j, 0j, 10 + 20j), Affine(0.5 + 0j, 0j, 40 + 0j))
+    ids, outer = guest(middle, inner).ids, guest(document, key).ids
+    flat = placed_maps(document.puppet, {}, [outer[ids[k]] for k in HOST.puppet.parts])
+    assert gap([after(onto, m) for m in own], flat) < 1e-9 * 2000
+
+
 def test_guests_within_guests_end_somewhere_and_none_is_its_own_guest():
     document = Document(add_part(Puppet(name="Box"), "Box", Drawing("0" * 64, 10, 10), Placement(0.0, 0.0))[0])
     with pytest.raises(RigError, match="can't be a guest in itself"):
@@ -94,6 +116,29 @@ def test_guests_within_guests_end_somewhere_and_none_is_its_own_guest():
     assert depth_of(document) == DEEPEST
     with pytest.raises(RigError, match="deep"):
         add_guest(HOST, document, "box.umbrite")
+
+
+def test_moved_and_scaled_at_rest_and_back_it_is_the_same_and_poses_keep_up():
+    document, key = with_cart()
+    ids = guest(document, key).ids
+    hook = next(ids[limb.target] for limb in BRAMBLE.puppet.limbs.values())
+    document = replace(document, pose={f"{hook}.x": 12.0, f"{hook}.turn": 0.3})
+    there = place_guest(document, key, 400 + 100j, 2.0)
+    assert there.pose == {f"{hook}.x": 24.0, f"{hook}.turn": 0.3}
+    assert invariants(there.puppet) == []
+    assert place_guest(there, key, 120 - 30j, 1.0) == document
+
+
+def test_of_two_guests_of_the_same_puppet_each_is_its_own():
+    document, one = with_cart()
+    document, other = add_guest(document, BRAMBLE, "bramble.umbrite", 500 + 0j)
+    assert [guest(document, key).name for key in (one, other)] == ["Bramble", "Bramble 2"]
+    moved = place_guest(document, other, 700 + 0j)
+    assert all(
+        moved.puppet.joints[key] == document.puppet.joints[key]
+        for key in guest(document, one).ids.values()
+        if key in document.puppet.joints
+    )
 
 
 def test_an_update_that_changes_nothing_is_nothing_and_one_that_does_keeps_what_the_host_changed():
@@ -162,6 +207,70 @@ def test_the_host_changes_names_and_looks_of_a_guest_and_what_carries_it_and_not
     ):
         with pytest.raises(RigError, match="guest Bramble"):
             refuse_inside(before, refused)
+
+
+def test_a_guest_keeps_together_in_the_draw_order_until_it_is_spread():
+    document, key = with_cart()
+    mine = set(guest(document, key).ids.values())
+    puppet = document.puppet
+    own = [k for k in puppet.order if k in mine]
+
+    def places(puppet):
+        return [i for i, k in enumerate(puppet.order) if k in mine]
+
+    puppet = reorder(puppet, own[3:4], 5)
+    assert places(puppet) == list(range(5, 5 + len(own)))
+    stranger = puppet.order[4]
+    puppet = step_order(puppet, [stranger], 1)
+    assert puppet.order.index(stranger) == 4 + len(own)
+    puppet = step_order(puppet, [stranger], -1)
+    assert puppet.order.index(stranger) == 4
+    spread = reorder(set_spread(puppet, key, spread=True), own[:1], 0)
+    assert places(spread)[:2] == [0, 6]
+    again = set_spread(spread, key, spread=False)
+    assert places(again) == list(range(len(own)))
+    assert [k for k in again.order if k in mine] == own
+
+
+def test_its_controls_are_hidden_and_shown_again_as_they_were():
+    document, key = with_cart()
+    hidden = set_hidden(document, key, hidden=True)
+    ids = guest(document, key).ids
+    assert {hidden.puppet.controls[ids[k]].shown for k in BRAMBLE.puppet.controls} == {"never"}
+    assert set_hidden(hidden, key, hidden=False) == document
+
+
+def test_removed_a_guest_leaves_the_host_as_it_was():
+    document, key = with_cart()
+    puppet, told = remove_guest(document.puppet, key)
+    left = settled(replace(document, puppet=puppet), HOST)
+    names = {pose.name for pose in HOST.puppet.poses}
+    kept = replace(
+        left.puppet, next_id=HOST.puppet.next_id, poses=tuple(p for p in left.puppet.poses if p.name in names)
+    )
+    assert kept == HOST.puppet
+    assert told == []
+
+
+def test_a_piece_taken_out_makes_a_guest_the_puppets_own():
+    document, key = with_cart()
+    part = next(own for own in guest(document, key).ids.values() if own in document.puppet.parts)
+    assert guest_of(document.puppet, part) == key
+    assert guest_of(document.puppet, next(iter(HOST.puppet.parts))) is None
+    puppet = take_out(document.puppet, part)
+    assert puppet.guests == {}
+    assert invariants(puppet) == []
+
+
+def test_a_hand_of_the_host_reaches_for_a_joint_of_the_guest_wherever_it_is_pushed():
+    document, key = with_cart()
+    one = guest(document, key)
+    limb = next(item for item in document.puppet.limbs.values() if item.name == "Near arm")
+    puppet = change(document.puppet, limb.target, parent=one.root)
+    plan = compile_plan(puppet)
+    still, pushed = evaluate(plan, {}), evaluate(plan, {f"{one.root}.x": 20.0})
+    assert pushed.pivot(limb.target) - still.pivot(limb.target) == pytest.approx(20.0)
+    assert pushed.pivot(limb.end) == pytest.approx(pushed.pivot(limb.target), abs=0.3)
 
 
 @pytest.mark.parametrize(

@@ -62,6 +62,12 @@ def test_differences_are_sentences_about_what_can_be_lit():
     assert next(each.keys for each in told if "Skull" in each.text) == (head,)
 
 
+def test_of_the_draw_order_only_what_was_moved_is_told():
+    last, puppet = WICK.puppet.order[-1], WICK.puppet
+    (told,) = differences(WICK, replace(WICK, puppet=reorder(puppet, [last], 0)))
+    assert told.keys == (last,)
+
+
 def test_stages_are_named_apart_renamed_and_removed_and_refused_with_a_sentence():
     document = keep_version(keep_version(WICK, "Pivots done", "now"), "Pivots done", "now")
     assert [version.name for version in document.versions] == ["Pivots done", "Pivots done 2"]

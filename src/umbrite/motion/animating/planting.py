@@ -48,9 +48,9 @@ class _Stage(NamedTuple):
     ends: complex
 
 
-def _map_of(placed: Placed, joint: str) -> Affine[Complexes]:
-    place = placed.plan.place[joint]
-    return Affine(*(field[:, place] for field in placed.maps))
+def _keyed(take: Take, puppet: Puppet, frames: Floats) -> Placed:
+    """Everything placed by the keys alone, before anything steps."""
+    return evaluate(compile_plan(puppet), {"": np.zeros(len(frames)), **sample(take, puppet, frames)})
 
 
 @remembered
@@ -60,7 +60,7 @@ def gone(take: Take, puppet: Puppet) -> Gone:
     master = master_of(puppet)
     assert master is not None
     frames = np.linspace(take.first, take.last, (take.last - take.first) * FINE + 1)
-    maps = _map_of(evaluate(compile_plan(puppet), {"": np.zeros(len(frames)), **sample(take, puppet, frames)}), master)
+    maps = _keyed(take, puppet, frames).joint_maps(master)
     pivot, way = puppet.joints[master].pivot.z, cycle_way(puppet, take.walking)
     at = maps(np.full(len(frames), pivot))
     middle = Affine(*((field[1:] + field[:-1]) / 2 for field in maps))
@@ -165,16 +165,14 @@ def planted(take: Take, puppet: Puppet, frames: Floats) -> dict[str, Floats]:
     assert steps is not None
     assert master is not None
     went, count = gone(take, puppet), len(frames)
-    placed = evaluate(compile_plan(puppet), {"": np.zeros(count), **sample(take, puppet, frames)})
+    placed = _keyed(take, puppet, frames)
     begins, lift = phases(puppet, legs_of(puppet), steps.gait), steps.lift * leg_length(puppet)
-    up = _map_of(placed, master).direction(np.full(count, -1j * lift))
+    up = placed.joint_maps(master).direction(np.full(count, -1j * lift))
     found: dict[str, Floats] = {}
     for leg, stages in _stages(take, puppet).items():
         target = puppet.limbs[leg].target
         at, height = _along(stages, went, frames, begins[leg], STANCE[steps.gait])
-        rows, carriers = np.arange(count), placed.carriers(target)
-        carrier = Affine(*(field[rows, carriers] for field in placed.maps))
-        own = inverse(carrier)(at + height * up) - puppet.joints[target].pivot.z
+        own = inverse(placed.carrier_maps(target))(at + height * up) - puppet.joints[target].pivot.z
         found[f"{target}.x"], found[f"{target}.y"] = np.asarray(own.real), np.asarray(own.imag)
     return found
 
