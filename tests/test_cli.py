@@ -5,19 +5,14 @@ import subprocess
 import sys
 from pathlib import Path
 
-import numpy as np
 import pytest
 from msgspec.structs import replace
-from PIL import Image
 
-from demo_puppet import ASSETS, wick
+from demo_puppet import ASSETS
 from umbrite.cli import COMMANDS, main, speech
 from umbrite.cli.speech import watching
-from umbrite.files import package as packages
 from umbrite.files.package import load, save
-from umbrite.rig.change import change
 from umbrite.rig.edits.limits import set_limit
-from umbrite.rig.model import Point
 
 WICK = str(ASSETS / "wick.umbrite")
 ORA = str(ASSETS / "wick.ora")
@@ -27,56 +22,6 @@ def run(capsys, *words):
     code = main(words)
     out, err = capsys.readouterr()
     return code, out, err
-
-
-def test_pose_puts_a_grip_on_a_board_point(capsys):
-    code, out, _ = run(capsys, "pose", WICK, "--set", "Near hand=300,800", "Far foot=700,1380")
-    report = json.loads(out)
-    assert code == 0
-    assert report["controls"]["Near hand"]["at"] == pytest.approx([300, 800])
-    assert report["joints"]["Near hand"]["pivot"] == pytest.approx([300, 800])
-    assert report["joints"]["Far foot"]["pivot"] == pytest.approx([700, 1380])
-    assert report["limbs"]["Near arm"]["reached"] is True
-
-
-def test_pose_writes_the_picture_and_the_json(capsys, tmp_path):
-    picture, report = tmp_path / "out.png", tmp_path / "out.json"
-    code, out, _ = run(capsys, "pose", WICK, "--png", str(picture), "--json", str(report))
-    assert (code, out) == (0, "")
-    puppet = wick()
-    with Image.open(picture) as image:
-        assert image.size == (puppet.width, puppet.height)
-        assert np.array(image)[..., 3].max() == 255
-    assert "Near hand" in json.loads(report.read_text())["joints"]
-
-
-def test_check_tells_findings_and_counts_errors(capsys, tmp_path):
-    assert run(capsys, "check", WICK)[:2] == (0, "0 findings.\n")
-    code, out, _ = run(capsys, "check", ORA, "--json")
-    assert code == 0
-    assert {finding["code"] for finding in json.loads(out)} == {"part-loose", "pivot-unset"}
-    package = load(ASSETS / "wick.umbrite")
-    limb = next(iter(package.puppet.limbs.values()))
-    away = change(package.puppet, limb.target, pivot=Point(0, 0))
-    bad = tmp_path / "away.umbrite"
-    with pytest.MonkeyPatch.context() as patch:  # what can't be opened is not saved either
-        patch.setattr(packages, "fault_of", lambda _document: None)
-        save(bad, package.having(away))
-    code, _, err = run(capsys, "check", str(bad))
-    assert code == 2
-    assert "stands away from its tip" in err
-
-
-def test_convert_goes_from_art_to_puppet_to_picture(capsys, tmp_path):
-    puppet, picture, folder = tmp_path / "w.umbrite", tmp_path / "w.png", tmp_path / "f.umbrite"
-    assert run(capsys, "convert", ORA, str(puppet))[0] == 0
-    assert run(capsys, "convert", str(ASSETS / "wick-pictures"), str(folder))[0] == 0
-    assert load(puppet).puppet.parts == load(folder).puppet.parts
-    assert run(capsys, "convert", str(puppet), str(picture))[0] == 0
-    with Image.open(picture) as drawn, Image.open(ASSETS / "wick-pictures" / "24 Near hand.png") as hand:
-        pixels, piece = np.array(drawn), np.array(hand)
-    solid = piece[..., 3] == 255
-    assert np.abs(pixels[solid].astype(int) - piece[solid]).max() <= 1  # the front part, as it was drawn
 
 
 def test_the_schema_fits_the_file(capsys):
@@ -174,21 +119,6 @@ def test_the_workout_writes_a_contact_sheet(ending, tmp_path, capsys):
 def test_a_first_word_that_is_nothing_opens_no_window(capsys, monkeypatch, words, said):
     monkeypatch.setattr("umbrite.cli.program.parser", lambda: pytest.fail("no command was run"))
     assert run(capsys, *words) == (2, "", said)
-
-
-def test_help_tells_of_all_commands_and_of_each(capsys):
-    with pytest.raises(SystemExit) as left:
-        main(["help"])
-    assert left.value.code == 0
-    told = capsys.readouterr().out
-    assert all(command in told for command in COMMANDS)
-    for command in COMMANDS:
-        with pytest.raises(SystemExit) as left:
-            main(["help", command])
-        assert left.value.code == 0
-        told = capsys.readouterr().out
-        assert told.startswith(f"usage: umbrite {command}")
-        assert "--quiet" in told
 
 
 def test_quiet_leaves_sentences_out_and_nothing_else(capsys):

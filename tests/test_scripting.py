@@ -31,15 +31,6 @@ def test_the_ten_examples_of_the_docs_run_one_after_the_other(tmp_path, monkeypa
     assert qapp
 
 
-def test_the_example_of_the_readme_runs(tmp_path, monkeypatch, qapp):
-    monkeypatch.chdir(tmp_path)
-    blocks = re.findall(r"```python\n(.*?)```", (DOCS.parent.parent / "README.md").read_text("utf-8"), re.DOTALL)
-    for block in blocks:
-        exec(compile(block, "README.md", "exec"), {})  # noqa: S102  the readme's own example
-    assert (tmp_path / "waving.png").exists()
-    assert qapp
-
-
 def test_import_loads_nothing_and_posing_needs_no_qt():
     code = (
         "import sys, umbrite; assert 'numpy' not in sys.modules and 'msgspec' not in sys.modules;"

@@ -4,15 +4,10 @@ from typing import NamedTuple
 
 import numpy as np
 import pytest
-from msgspec.structs import replace
 
 from art.characters import BODIES, _pieces, character, with_a_backing
 from art.group_layouts import LAYOUTS, names_in_groups
-from art.limb_pairs import pair
 from umbrite.art.joint_finding import find_joints
-from umbrite.art.masks import sheet_of_part
-from umbrite.rig.change import change
-from umbrite.rig.model import Point, Trim
 from umbrite.rig.words.body_words import fits_below, kind_of
 from umbrite.rig.words.names import side_of, swapped
 from umbrite.rig.words.word_table import meaning, says_nothing
@@ -97,15 +92,6 @@ def test_characters_hang_together_as_they_were_made(style, seeds):
     assert found.most < 0.08
 
 
-def test_corners_of_plates_are_no_round_ends():
-    off = []
-    for seed in (400, 401):
-        one = character(seed, "plates", "plain")
-        off += [abs(p.pivot - one.pivots[p.part]) / one.widths[p.part] for p in find_joints(one.puppet, one.pictures)]
-    assert len(off) > 20
-    assert np.mean(np.array(off) > 0.2) < 0.05
-
-
 @pytest.mark.parametrize("layout", LAYOUTS)
 def test_layers_in_groups_are_called_what_they_are(layout):
     """However the groups are laid: kind, side, and which leg of several."""
@@ -143,32 +129,3 @@ def test_names_that_programs_give_say_nothing(name):
     assert fits_below(name, "Layer 1") == fits_below("Layer 2", name) == 0.0
     assert not says_nothing("tail 1")
     assert fits_below("spine_02", "spine_01") == 1.0
-
-
-def test_trims_hidden_parts_and_references_are_taken_as_they_are_seen():
-    one = pair(202)
-    forearm, upper = one.puppet.order[1], one.puppet.order[0]
-    for hidden in (change(one.puppet, forearm, visible=False), change(one.puppet, forearm, reference=True)):
-        other = change(hidden, upper, name=one.puppet.parts[upper].name)
-        with pytest.raises(Exception, match="select two or more parts"):
-            find_joints(other, one.pictures)
-    drawing = one.puppet.parts[forearm].drawing
-    whole = tuple(
-        Point(x, y)
-        for x, y in (
-            (-9, -9),
-            (drawing.width + 9, -9),
-            (drawing.width + 9, drawing.height + 9),
-            (-9, drawing.height + 9),
-        )
-    )
-    cut = change(one.puppet, forearm, trims=(Trim(whole),))
-    assert find_joints(cut, one.pictures) == []
-    back = change(one.puppet, forearm, trims=(Trim(whole), Trim(whole, cut=False)))
-    assert [p.pivot for p in find_joints(back, one.pictures)] == [
-        p.pivot for p in find_joints(one.puppet, one.pictures)
-    ]
-    half = replace(cut.parts[forearm], trims=(Trim((Point(0, 0), Point(drawing.width / 2, 0), Point(drawing.width / 2, drawing.height), Point(0, drawing.height))),))  # fmt: skip
-    alpha = sheet_of_part(half, one.pictures[drawing.sha256]).alpha
-    assert not alpha[:, : drawing.width // 2 - 1].any()
-    assert alpha[:, drawing.width // 2 + 1 :].any()

@@ -9,10 +9,8 @@ from demo_puppet import plain_package
 from umbrite.art.joint_finding import find_joints
 from umbrite.art.masks import sampled, sheet_of
 from umbrite.art.pictures import trimmed
-from umbrite.art.round_ends import depth_of, inscribed, round_end
 from umbrite.files.png import decode
 from umbrite.rig.edits.parts import add_part
-from umbrite.rig.edits.variants.branches import copy_as_variant, parts_of
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.placement import Box
 from umbrite.rig.words.body_words import fits_below
@@ -61,14 +59,6 @@ def by_names(puppet, found):
     return {puppet.parts[p.part].name: puppet.parts[p.parent].name for p in found}
 
 
-def test_parts_that_do_not_overlap_get_no_joint_and_square_ends_the_middle():
-    puppet, pictures = blocks(("Board", 0, 0, 300, 100), ("Plank", 280, 20, 200, 60), ("Stone", 900, 900, 50, 50))
-    found = find_joints(puppet, pictures)
-    assert by_names(puppet, found) == {"Plank": "Board"}
-    assert found[0].pivot == pytest.approx(290 + 50j, abs=6)
-    assert found[0].confidence < 0.7
-
-
 def plates(*shapes):
     """Square-cut plates from one place to another, of a width; as a puppet of loose parts, and their pictures."""
     puppet, pictures = Puppet(), {}
@@ -105,21 +95,6 @@ def test_plates_turn_where_their_middle_lines_cross_and_a_thin_seam_in_its_middl
         assert found.confidence < 0.8
 
 
-def test_a_round_end_is_told_from_a_square_one():
-    field, empty = np.zeros((120, 200), np.uint8), np.zeros((9, 9), np.uint8)
-    cv2.rectangle(field, (60, 40), (199, 80), 255, -1)
-    square = round_end(field, field, depth_of(field))
-    cv2.circle(field, (60, 60), 20, 255, -1)
-    rounded = round_end(field, field, depth_of(field))
-    assert square is not None
-    assert rounded is not None
-    assert rounded.arc > 0.5 > square.arc
-    assert rounded.centre == pytest.approx(60 + 60j, abs=1)
-    assert rounded.radius == pytest.approx(20, abs=1)
-    assert round_end(empty, field[:9, :9], depth_of(empty)) is None
-    assert inscribed(depth_of(empty)).radius == 0
-
-
 def test_samples_lie_where_the_board_has_them():
     ramp = np.zeros((40, 60, 4), np.uint8)
     ramp[10:30, 20:50, 3] = 255
@@ -143,18 +118,3 @@ def test_samples_lie_where_the_board_has_them():
 )  # fmt: skip
 def test_names_tell_what_hangs_from_what(child, parent, fit):
     assert fits_below(child, parent) == fit
-
-
-def test_drawings_that_take_turns_are_never_joined_to_one_another():
-    package = plain_package("wick")
-    arm = next(key for key, each in package.puppet.joints.items() if each.name == "Far upper arm")
-    puppet, key, _ = copy_as_variant(package.puppet, arm)  # each piece lies on its twin
-    pictures = {sha256: decode(data, sha256) for sha256, data in package.art.items()}
-    own = [set(parts_of(puppet, variant)) for variant in puppet.sets[key].variants]
-    trunk = next(key for key, each in puppet.parts.items() if each.name == "Trunk")
-    found = find_joints(puppet, pictures, [*own[0], *own[1], trunk])
-    for proposal in found:
-        assert not all({proposal.part, proposal.parent} & parts for parts in own)
-    reparented = {puppet.parts[each.part].name: puppet.parts[each.parent].name for each in found}
-    assert reparented["Far forearm"] == "Far upper arm"
-    assert reparented["Far forearm 2"] == "Far upper arm 2"

@@ -6,17 +6,11 @@ from collections.abc import Callable
 
 import numpy as np
 import pytest
-from msgspec.structs import replace
 
-from demo_puppet import ASSETS, joint, part
-from umbrite.art.joint_limits import find_limits
+from demo_puppet import ASSETS
 from umbrite.art.limit_finding import EDGE, SeamTurning
 from umbrite.art.masks import sheet_of
 from umbrite.cli import main
-from umbrite.files.package import load
-from umbrite.files.png import decode
-from umbrite.rig.edits.parts import exchange_drawing
-from umbrite.rig.edits.variants.drawings import More, add_drawings
 from umbrite.rig.model import Placement
 
 PIVOT = 200 + 200j
@@ -89,15 +83,6 @@ def test_the_square_end_of_a_strip_behind_a_disc_shows_where_geometry_says():
     assert max(errors) < 3.0
 
 
-def test_a_knee_is_limited_where_its_leg_is_straight_on_the_side_that_it_does_not_bend_to():
-    package = load(ASSETS / "wick.umbrite")
-    pictures = {key: decode(data, key) for key, data in package.art.items()}
-    shin = joint(package.puppet, "Near shin")
-    found = find_limits(package.puppet, pictures, [shin])[0]
-    assert (found.reason_smallest, found.reason_largest) == ("side", "free")
-    assert math.degrees(found.smallest) == pytest.approx(-19.4, abs=0.5)
-
-
 def test_the_command_line_reports_every_joint_with_a_seam(capsys):
     assert main(["limits", str(ASSETS / "wick.umbrite"), "--json"]) == 0
     lines = {line["joint"]: line for line in json.loads(capsys.readouterr().out)}
@@ -106,24 +91,3 @@ def test_the_command_line_reports_every_joint_with_a_seam(capsys):
     assert lines["Near shin"]["reason_largest"] == "side"
     assert all(line["smallest"] <= 0 <= line["largest"] for line in lines.values())
     assert "Master" not in lines
-
-
-def test_of_variants_each_is_looked_at_in_turn_and_the_narrowest_limit_holds():
-    package = load(ASSETS / "wick.umbrite")
-    pictures = {key: decode(data, key) for key, data in package.art.items()}
-    scarf, end = (found(package.puppet, "Near coat tail") for found in (part, joint))
-    drawing = package.puppet.parts[scarf].drawing
-    worn = pictures[drawing.sha256].copy()
-    worn[:, -worn.shape[1] // 4 :, 3] = 0  # towards the tail on which it hangs
-    pictures["worn"] = worn
-    other = replace(drawing, sha256="worn")
-    alone = [
-        find_limits(puppet, pictures, [end])
-        for puppet in (package.puppet, exchange_drawing(package.puppet, scarf, other))
-    ]
-    both, _, _ = add_drawings(package.puppet, scarf, [More("Worn", other)])
-    (found_both,) = find_limits(both, pictures, [end])
-    each = [one[0] for one in alone if one]
-    assert found_both.smallest == max(one.smallest for one in each)
-    assert found_both.largest == min(one.largest for one in each)
-    assert len({(one.smallest, one.largest) for one in each}) == 2, "else it would show nothing"

@@ -4,12 +4,11 @@ from msgspec.structs import replace
 
 from demo_puppet import joint, part, varied_wick
 from umbrite.checking.puppet_findings import findings
-from umbrite.rig.change import change
 from umbrite.rig.edits.controls import make_chooser, make_control
 from umbrite.rig.edits.limbs import remove_limb
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.variants.branches import copy_as_variant, limb_of
-from umbrite.rig.edits.variants.sets import remove_variant, set_of
+from umbrite.rig.edits.variants.sets import set_of
 
 WICK = varied_wick()
 EYES = next(key for key, one in WICK.sets.items() if one.name == "Eyes")
@@ -17,20 +16,6 @@ EYES = next(key for key, one in WICK.sets.items() if one.name == "Eyes")
 
 def codes(puppet):
     return {each.code for each in findings(puppet) if each.code.startswith(("variant", "set"))}
-
-
-def test_each_fault_of_a_set_is_noticed():
-    small = WICK
-    for number in (2, 3, 4):
-        small = remove_variant(small, EYES, number)
-    assert codes(small) == {"set-small"}
-    open_, closed = (WICK.sets[EYES].variants[i].parts[0] for i in (0, 2))
-    twin = change(WICK, closed, drawing=WICK.parts[open_].drawing, placement=WICK.parts[open_].placement)
-    assert codes(twin) == {"variant-twin"}
-    elsewhere = change(WICK, closed, joint=joint(WICK, "Cap"))
-    assert "variant-elsewhere" in codes(elsewhere)
-    order = tuple(key for key in WICK.order if key != closed)
-    assert codes(replace(WICK, order=(*order, closed))) == {"variant-depth"}
 
 
 def test_what_a_link_never_comes_to_and_a_branch_without_a_limb_are_noticed():

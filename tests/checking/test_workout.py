@@ -2,19 +2,13 @@
 
 import math
 
-import numpy as np
 import pytest
 from msgspec.structs import replace
 
 from demo_puppet import ASSETS, control, joint, part
-from umbrite.checking.contact_sheet import Shot, contact_sheet, pose_at
-from umbrite.checking.sweeps import extremes, sweeps, there_and_back
 from umbrite.checking.workout import workout
 from umbrite.files.package import load
 from umbrite.files.png import decode
-from umbrite.motion.evaluate import evaluate
-from umbrite.motion.plan import compile_plan
-from umbrite.paint.levels import Pictures
 from umbrite.rig.change import change
 from umbrite.rig.edits.controls import make_control
 from umbrite.rig.edits.limits import set_limit
@@ -104,52 +98,3 @@ def test_a_knee_that_flips_on_the_way_is_found():
     flips = next(item for item in report.noticed if item.finding.code == "bend-flips")
     assert flips.finding.where == leg
     assert flips.frame > 0
-
-
-def test_a_stack_within_a_limb_that_goes_back_and_forth_is_found():
-    shin = part(WICK, "Near shin")
-    puppet = step_order(WICK, [shin], 1)
-    assert any(code == "order-wrong" for code, _ in codes(run(puppet)))
-
-
-def test_sweeps_begin_and_end_at_rest_and_hold_all_ranges():
-    for sweep in sweeps(WICK, 40):
-        for name, values in sweep.channels.items():
-            assert values[0] == pytest.approx(0, abs=1e-9), name
-            assert values[-1] == pytest.approx(0, abs=1e-9), name
-            assert len(values) == 40
-    assert there_and_back(-1, 2, 61).min() == pytest.approx(-1, abs=0.1)
-    held = replace(
-        WICK, controls={k: change(WICK, k, least=Point(-5, -5), most=Point(5, 5)).controls[k] for k in WICK.controls}
-    )
-    hand = control(held, "Near hand")
-    sweep = next(s for s in sweeps(held, 40) if s.key == hand)
-    assert max(float(np.abs(v).max()) for v in sweep.channels.values()) <= 5
-
-
-def test_a_workout_can_be_stopped():
-    class StopError(Exception):
-        pass
-
-    def stop(done, _all, _name):
-        if done == 3:
-            raise StopError
-
-    with pytest.raises(StopError):
-        workout(WICK, PICTURES["wick"], stop)
-
-
-@pytest.mark.usefixtures("qapp")
-def test_a_contact_sheet_shows_each_pose_and_marks_the_bad_ones():
-    plan = compile_plan(WICK)
-    pictures = Pictures(lambda: DEMOS["wick"].art)
-    plain = [Shot(pose, words) for words, pose in extremes(WICK)]
-    assert len(plain) == 12
-    for _, pose in extremes(WICK):
-        assert np.isfinite(evaluate(plan, pose).part_maps().t).all()
-    sheet = contact_sheet(plan, pictures, plain)
-    assert (sheet.width(), sheet.height()) == (1200, 3 * 350)
-    marked = contact_sheet(plan, pictures, [shot._replace(marked=True, at=600 + 700j) for shot in plain])
-    assert marked != sheet
-    sweep = sweeps(WICK, 20)[0]
-    assert pose_at(sweep.channels, 5) == {name: float(values[5]) for name, values in sweep.channels.items()}

@@ -6,13 +6,11 @@ import numpy as np
 import pytest
 from PySide6.QtCore import Qt
 
-from demo_puppet import joint, part
+from demo_puppet import part
 from desk.test_building import picture
 from umbrite.desk.board.part_frame import frame_of, grasps
-from umbrite.desk.board.under_menu import menu_under
-from umbrite.desk.session.stations import PARTS, PIVOTS, PLACE
-from umbrite.rig.invariants import invariants
-from umbrite.rig.placement import around_parts, board_from_drawing
+from umbrite.desk.session.stations import PLACE
+from umbrite.rig.placement import around_parts
 
 SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
 Act = Callable[[str], None]
@@ -29,20 +27,6 @@ def grasp(window, name):
     frame = frame_of(window.session)
     assert frame is not None
     return dict(grasps(frame, window.board.camera.zoom))[name]
-
-
-def test_a_corner_scales_many_as_one_about_the_opposite_corner(art_window, hand):
-    session = art_window.session
-    keys = select(art_window, *ARM)
-    box = around_parts(session.puppet, keys)
-    corner = complex(box.right, box.bottom)
-    hand.drag(grasp(art_window, "x11"), corner + (corner - complex(box.left, box.top)) * 0.5)
-    now = around_parts(session.puppet, keys)
-    assert (now.left, now.top) == pytest.approx((box.left, box.top), abs=1e-3)
-    assert now.right - now.left == pytest.approx(1.5 * (box.right - box.left), rel=0.01)
-    assert session.puppet.parts[keys[0]].placement.scale_x == pytest.approx(1.5, rel=0.01)
-    assert invariants(session.puppet) == []
-    assert session.history.undo_name == "Scale 3 parts"
 
 
 def test_the_pin_turns_by_steps_with_shift_and_edges_skew_with_ctrl(art_window, hand):
@@ -94,60 +78,6 @@ def test_solo_and_outlines_change_the_view_and_nothing_else(art_window, act):
     art_window.board.repaint()
     act("outlines")
     assert session.puppet is puppet
-
-
-def test_seam_covers_shades_and_light_are_made_from_the_art_and_ride_along(wick_window, act):
-    session = wick_window.session
-    session.workspace.go_to(PIVOTS)
-    session.selection.select([joint(session.puppet, "Far shin"), joint(session.puppet, "Near forearm")])
-    act("seam")
-    puppet = session.puppet
-    assert [puppet.parts[key].name for key in session.selection.keys] == ["Far shin cover", "Near forearm cover"]
-    (cover,) = [key for key in puppet.parts if puppet.parts[key].name == "Near forearm cover"]
-    assert puppet.parts[cover].joint == joint(puppet, "Near forearm")
-    middle = board_from_drawing(puppet.parts[cover].placement)(
-        complex(puppet.parts[cover].drawing.width, puppet.parts[cover].drawing.height) / 2
-    )
-    assert middle == pytest.approx(puppet.joints[joint(puppet, "Near forearm")].pivot.z, abs=1.5)
-    assert puppet.order.index(cover) > puppet.order.index(part(puppet, "Near forearm"))
-    session.workspace.go_to(PARTS)
-    keys = select(wick_window, "Trunk")
-    act("shade")
-    puppet = session.puppet
-    shade = puppet.parts[part(puppet, "Trunk shade")]
-    assert (shade.blend, shade.clip, shade.joint) == ("multiply", keys[0], puppet.parts[keys[0]].joint)
-    act("light")
-    light = joint(session.puppet, "Lamp light")
-    assert session.puppet.joints[light].parent == joint(session.puppet, "Master")
-    assert invariants(session.puppet) == []
-    picture(wick_window)
-    session.selection.select([joint(session.puppet, "Master")])
-    assert not wick_window.actions_by_id["shade"].isEnabled()
-
-
-def test_a_light_leaves_presses_to_what_it_lies_on(wick_window, hand, act):
-    session = wick_window.session
-    session.workspace.go_to(PARTS)
-    trunk = part(session.puppet, "Trunk")
-    middle = board_from_drawing(session.puppet.parts[trunk].placement)(
-        complex(session.puppet.parts[trunk].drawing.width, session.puppet.parts[trunk].drawing.height) / 2
-    )
-    hand.click(middle)
-    under = session.selection.keys
-    act("light")
-    (light,) = session.selection.keys
-    offered = menu_under(wick_window, session, wick_window.board.camera, middle)
-    assert "Lamp light" in [action.text() for action in offered.actions()]
-    hand.click(middle)
-    assert session.selection.keys == under
-    beside = 60 + 60j
-    hand.click(beside)
-    assert session.selection.keys == ()
-    session.selection.select([light])
-    placement = session.puppet.parts[light].placement
-    hand.drag(beside, beside + 30)
-    moved = session.puppet.parts[light].placement
-    assert (moved.x - placement.x, moved.y - placement.y) == pytest.approx((30, 0), abs=4)
 
 
 def test_guides_are_pulled_out_of_rulers_snapped_to_moved_and_pushed_back(art_window, hand, act):

@@ -2,15 +2,13 @@
 
 from collections.abc import Callable
 
-import numpy as np
 import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication
 
 from demo_puppet import joint, part
 from desk.test_building import picture, puppet
-from umbrite.desk.session.stations import LIMBS, PIVOTS
-from umbrite.rig.invariants import invariants
+from umbrite.desk.session.stations import PIVOTS
 
 SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
 
@@ -70,30 +68,3 @@ def test_sway_tries_a_pivot_springs_back_and_leaves_its_ghost(wick_window, hand,
     board.repaint()
     hand.click(30 + 30j)
     assert session.drafts.now.swept == ()
-
-
-def test_limits_by_preset_for_the_other_side_and_for_many(wick_window, act):
-    session = wick_window.session
-    session.workspace.go_to(LIMBS)
-    shins = [joint(puppet(wick_window), name) for name in ("Near shin", "Far shin")]
-    session.selection.select(shins[:1])
-    act("limit-30")
-    limit = puppet(wick_window).joints[shins[0]].limit
-    assert limit is not None
-    assert limit.largest == pytest.approx(np.radians(30))
-    act("limit-hinge")
-    act("limit-same")
-    limits = [puppet(wick_window).joints[key].limit for key in shins]
-    assert limits[0] == limits[1]
-    act("limit-mirror")
-    mirrored = puppet(wick_window).joints[shins[1]].limit
-    assert mirrored is not None
-    assert limits[0] is not None
-    assert mirrored.smallest == -limits[0].largest
-    head = joint(puppet(wick_window), "Head")
-    session.selection.select([head, *shins])
-    act("limit-copy")
-    assert len({puppet(wick_window).joints[key].limit for key in (head, *shins)}) == 1
-    act("limit-arc")
-    assert session.history.undo_name == "Other arc of 3 things"
-    assert invariants(puppet(wick_window)) == []

@@ -7,13 +7,12 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, Qt
 
-from demo_puppet import joint, part
+from demo_puppet import part
 from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
 from umbrite.desk.session.stations import LIMB, LIMBS, PARTS, WEIGHTS
 from umbrite.files.png import encode
 from umbrite.motion.scene import Bent, mesh_places, scene_of
 from umbrite.paint.bent_shapes import get_ready
-from umbrite.rig.invariants import invariants
 from umbrite.rig.mesh import weights_of
 
 Act = Callable[[str], None]
@@ -64,16 +63,6 @@ def test_one_gesture_makes_a_part_bend_and_one_more_makes_it_swing(scarf, act):
     act("undo")
     assert mesh_of(session, "Lamp pole") == mesh
     assert not scarf.details.bendy.isHidden()
-
-
-def test_a_part_bends_over_bones_that_are_there(plain_window, act):
-    session = plain_window.session
-    arm, bones = part(session.puppet, "Near upper arm"), ("Near upper arm", "Near forearm")
-    session.workspace.go_to(LIMBS)
-    session.selection.select([arm, *(joint(session.puppet, name) for name in bones)])
-    act("bend-over")
-    assert mesh_of(session, "Near upper arm").joints == tuple(joint(session.puppet, name) for name in bones)
-    assert invariants(session.puppet) == []
 
 
 def test_density_and_squash_are_set_in_details(scarf):

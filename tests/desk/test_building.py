@@ -9,9 +9,8 @@ from PySide6.QtGui import QImage
 
 from demo_puppet import joint, part
 from umbrite.desk.board.control_places import proposed_controls
-from umbrite.desk.session.stations import CONTROLS, CORD, LIMBS, PARTS, PIVOTS
+from umbrite.desk.session.stations import CONTROLS, CORD, PIVOTS
 from umbrite.rig.model import Point
-from umbrite.rig.quantities.angles import shown_degrees
 
 SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
 Act = Callable[[str], None]
@@ -106,43 +105,6 @@ def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window, hand):
     assert "drop the cord on a rivet" in art_window.frame.hints.message
 
 
-def test_limits_are_typed_as_people_see_them(wick_window):
-    session = wick_window.session
-    session.workspace.go_to(LIMBS)
-    head = joint(puppet(wick_window), "Head")
-    session.selection.select([head])
-    fields = {field.accessibleName(): field for field in wick_window.details.sections["joint"].fields}
-    lower, upper = fields["Lower limit"], fields["Upper limit"]
-    assert (lower.text(), upper.text()) == ("-30.0°", "30.0°")
-    lower.setValue(-20.0)
-    limit = puppet(wick_window).joints[head].limit
-    assert limit is not None
-    assert (shown_degrees(limit.largest), shown_degrees(limit.smallest)) == pytest.approx((-20, 30))
-    upper.setValue(-5.0)
-    limit = puppet(wick_window).joints[head].limit
-    assert limit is not None
-    assert limit.smallest == 0
-    assert "left out the rest pose" in wick_window.frame.hints.message
-
-
-def test_details_change_many_at_once_and_refuse_in_words(wick_window):
-    session = wick_window.session
-    session.workspace.go_to(PARTS)
-    keys = [part(puppet(wick_window), name) for name in ("Near hand", "Far hand")]
-    session.selection.select(keys)
-    fields = {field.accessibleName(): field for field in wick_window.details.sections["part"].fields}
-    assert fields["Place x"].text() == "several"
-    fields["Opacity"].setValue(60)
-    assert {puppet(wick_window).parts[key].opacity for key in keys} == {0.6}
-    session.selection.select(keys[:1])
-    name = fields["Name"]
-    name.setText("Trunk")
-    name.setModified(True)
-    name.editingFinished.emit()
-    assert "is taken" in wick_window.frame.hints.message
-    assert puppet(wick_window).parts[keys[0]].name == "Near hand"
-
-
 def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(plain_window, hand, act, qtbot):
     session = plain_window.session
     session.workspace.go_to(CONTROLS)
@@ -162,27 +124,3 @@ def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(plain_windo
     at = session.placed.control_at(puppet(plain_window).controls[key])
     hand.drag(at, at + 40 - 30j)
     assert puppet(plain_window).controls[key].offset == Point(pytest.approx(40, abs=1), pytest.approx(-30, abs=1))
-
-
-def test_arrows_nudge_by_one_and_with_shift_by_ten(art_window, qtbot):
-    key = part(puppet(art_window), "Cap")
-    art_window.session.selection.select([key])
-    before = puppet(art_window).parts[key].placement
-    art_window.board.setFocus()
-    qtbot.keyClick(art_window.board, Qt.Key.Key_Right)
-    qtbot.keyClick(art_window.board, Qt.Key.Key_Up, SHIFT)
-    after = puppet(art_window).parts[key].placement
-    assert (after.x - before.x, after.y - before.y) == (1, -10)
-
-
-def test_walking_the_family_by_keys(wick_window, act):
-    session = wick_window.session
-    session.workspace.go_to(PIVOTS)
-    session.selection.select([joint(puppet(wick_window), "Near forearm")])
-    act("up")
-    assert chosen(wick_window) == ["Near upper arm"]
-    act("branch")
-    assert chosen(wick_window) == ["Near upper arm", "Near forearm", "Near hand", "Lamp pole"]
-    session.selection.select([joint(puppet(wick_window), "Neck")])
-    act("down")
-    assert chosen(wick_window)[0] in {"Head", "Scarf", "Scarf tail"}

@@ -4,14 +4,13 @@ import json
 import math
 from collections.abc import Callable
 
-import pytest
 from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
 from PySide6.QtGui import QDropEvent
 from PySide6.QtWidgets import QApplication
 
 from demo_puppet import joint, part
 from umbrite.demo import ASSETS
-from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, REHEARSE
+from umbrite.desk.session.stations import PARTS, REHEARSE
 from umbrite.files.package import load
 from umbrite.motion.posing import turned_with
 from umbrite.rig.channels import value
@@ -76,33 +75,6 @@ def test_sliders_choosers_and_pads_go_on_by_arrows(wick_window, act, qtbot):
     low = session.placed.control_value(key)
     qtbot.keyClick(wick_window.board, Qt.Key.Key_Left, SHIFT)
     assert session.placed.control_value(key) == low, "it ends where the slider ends"
-
-
-@pytest.mark.parametrize("station", [PARTS, PIVOTS, LIMBS, CONTROLS], ids=lambda each: each.name)
-def test_tab_walks_what_each_station_works_on_and_then_leaves(wick_window, qtbot, station):
-    session, board = wick_window.session, wick_window.board
-    session.workspace.go_to(station)
-    session.selection.select([])
-    board.setFocus(Qt.FocusReason.TabFocusReason)
-    seen = []
-    while QApplication.focusWidget() is board:
-        qtbot.keyClick(board, Qt.Key.Key_Tab)
-        seen.append(session.selection.keys)
-    assert len(set(seen)) == len(seen) - 1 >= 6
-    assert board.grab().toImage() != board.picture
-
-
-def test_f6_goes_from_panel_to_panel_and_back_to_the_board(wick_window, act):
-    wick_window.session.workspace.go_to(PIVOTS)
-    wick_window.board.setFocus()
-    places = []
-    for _ in range(4):
-        act("next-panel")
-        focus = QApplication.focusWidget()
-        places.append(next((n for n, d in wick_window.docks.items() if d.isAncestorOf(focus)), "Board"))
-    assert places[0] == "Family"
-    assert "Board" in places
-    assert len(set(places)) >= 3
 
 
 def test_the_board_is_as_bright_as_one_wants_in_any_theme(wick_window, act):

@@ -10,7 +10,7 @@ from PySide6.QtCore import QPointF, Qt
 from demo_puppet import control, joint, part
 from desk.conftest import listed
 from desk.test_building import picture
-from desk.test_rehearsing import at, grip
+from desk.test_rehearsing import grip
 from umbrite.desk.board.control_places import bead_at, cells
 from umbrite.desk.session.stations import CONTROLS
 
@@ -90,20 +90,6 @@ def test_a_locked_control_is_left_alone_and_so_is_the_art_where_only_controls_co
     assert session.pose != {}
 
 
-def test_a_control_is_carried_by_another_one_without_a_jump(wick_window, hand, act):
-    session = wick_window.session
-    hand.drag(grip(wick_window, "Far hand"), grip(wick_window, "Far hand") - 20 - 80j)
-    before = at(wick_window, "Far hand")
-    act("controls")
-    session.selection.select([control(session.puppet, "Far hand")])
-    choose(wick_window, "control", "Carried by", "Near foot")
-    assert session.history.undo_name == "Carrier of Far hand"
-    act("rehearse")
-    assert at(wick_window, "Far hand") == pytest.approx(before, abs=1e-6)
-    hand.drag(grip(wick_window, "Near foot"), grip(wick_window, "Near foot") - 30j)
-    assert at(wick_window, "Far hand") == pytest.approx(before - 30j, abs=1)
-
-
 def test_what_lies_behind_is_picked_from_the_list_and_the_right_click(wick_window, act):
     session = wick_window.session
     act("controls-list")
@@ -157,15 +143,3 @@ def test_a_link_is_made_led_to_another_value_and_its_curve_dragged(wick_window, 
     wick_window.controls_panel.links.item(wick_window.controls_panel.links.count() - 1).setSelected(True)
     act("delete")
     assert key not in session.puppet.links
-
-
-def test_the_pencilled_set_is_rubbed_out_by_escape(wick_window, act, qtbot):
-    session = wick_window.session
-    act("controls")
-    session.selection.select(session.puppet.controls)
-    act("delete")
-    act("controls-make")
-    assert session.drafts.now.left_out == frozenset()
-    qtbot.keyClick(wick_window.board, Qt.Key.Key_Escape)
-    assert session.drafts.now.left_out is None
-    assert session.puppet.controls == {}

@@ -10,10 +10,8 @@ from PySide6.QtWidgets import QDialogButtonBox
 from demo_puppet import varied_wick, wick_package
 from umbrite.desk.dialogs.gltf_dialog import GltfDialog
 from umbrite.desk.session.stations import TAKES
-from umbrite.files.package import Package
 from umbrite.paint.baking import GltfChoice
 from umbrite.rig.change import change
-from umbrite.rig.document import Document
 
 
 @pytest.fixture
@@ -76,11 +74,3 @@ def test_takes_are_ticked_and_what_viewers_miss_is_baked(window):
     assert dialog.result() == GltfDialog.DialogCode.Accepted
     for each in (plain, dialog):
         each.deleteLater()
-
-
-@pytest.mark.parametrize("name", ["export-engine-gltf", "export-engine-parts", "film-sheets"])
-def test_an_empty_puppet_has_nothing_for_engines(window, name):
-    window.session.open(Package(Document(), {}), None)
-    action = window.actions_by_id[name]
-    assert not action.isEnabled()
-    assert "\n" in action.toolTip(), "it says why"

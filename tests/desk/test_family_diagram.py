@@ -13,7 +13,7 @@ from PySide6.QtWidgets import QApplication
 from demo_puppet import joint, part, wick
 from strategies import EDITS, puppets
 from umbrite.desk.panels.diagram_layout import BETWEEN, Size, layout, shown_family
-from umbrite.desk.session.stations import PARTS, PIVOTS
+from umbrite.desk.session.stations import PARTS
 from umbrite.rig.family import targets
 from umbrite.rig.invariants import invariants
 
@@ -105,20 +105,6 @@ def test_it_fits_itself_and_zooms_and_moves_as_the_board_does(wick_window, act, 
     assert sheet.card(key).width() == pytest.approx(before, rel=0.01)
 
 
-@pytest.mark.fresh
-def test_the_tools_keep_their_names_while_it_is_open(wick_window, act):
-    wick_window.session.workspace.go_to(PIVOTS)
-    act("diagram")
-    QApplication.processEvents()
-    wick_window.frame.arrange()
-    style = Qt.ToolButtonStyle.ToolButtonTextBesideIcon
-    assert all(button.toolButtonStyle() == style for button in wick_window.frame.tools.buttons)
-    assert wick_window.docks["Diagram"].width() > 256
-    act("diagram")
-    QApplication.processEvents()
-    assert wick_window.docks["Family"].width() <= 270
-
-
 def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(plain_window, act):
     session = plain_window.session
     session.workspace.go_to(PARTS)
@@ -134,14 +120,3 @@ def test_what_is_used_is_refused_by_name_and_taken_along_on_wish(plain_window, a
     assert invariants(session.puppet) == []
     act("undo")
     assert session.puppet is before
-
-
-def test_hanging_from_the_last_selected_says_what_to_select(plain_window, act):
-    session = plain_window.session
-    session.workspace.go_to(PIVOTS)
-    session.selection.select([joint(session.puppet, "Cap")])
-    QApplication.processEvents()
-    assert "joints to hang first" in plain_window.actions_by_id["hang-last"].toolTip()
-    session.selection.select([joint(session.puppet, "Cap"), joint(session.puppet, "Neck")])
-    act("hang-last")
-    assert session.puppet.joints[joint(session.puppet, "Cap")].parent == joint(session.puppet, "Neck")

@@ -3,12 +3,10 @@
 from collections.abc import Callable
 
 import pytest
-from PySide6.QtWidgets import QComboBox
 
 from demo_puppet import control, joint
 from desk.test_rehearsing import grip
 from desk.test_takes_station import take, timed
-from umbrite.desk.panels.details.fields import NumberField
 from umbrite.rig.model import Loose
 
 Act = Callable[[str], None]
@@ -79,21 +77,3 @@ def test_it_swings_live_while_one_poses_and_comes_to_rest(ducking, hand, act):
     assert session.history.now is still, "the pose knows nothing of it"
     act("dangle")
     assert not session.dangling.on
-
-
-def test_how_it_swings_is_told_in_the_details(ducking):
-    session = ducking.session
-    tail = joint(session.puppet, "Scarf tail")
-    session.selection.select([tail])
-    section = ducking.details
-    fields = {each.accessibleName(): each for each in section.findChildren(NumberField)}
-    fields["Swings a second"].setValue(1.5)
-    fields["How far"].setValue(60)
-    loose = session.puppet.joints[tail].loose
-    assert loose is not None
-    assert loose.frequency == 1.5
-    assert loose.reach == pytest.approx(1.0471975511965976)
-    hangs = next(each for each in section.findChildren(QComboBox) if each.accessibleName() == "Hangs")
-    hangs.setCurrentIndex(0)
-    hangs.activated.emit(0)
-    assert session.puppet.joints[tail].loose is None

@@ -8,14 +8,12 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication, QCheckBox, QComboBox, QProgressDialog, QSpinBox
 
 from demo_puppet import ASSETS, part
-from umbrite.desk.files.import_table import Chosen, ImportTable
+from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.files.progress import watched
 from umbrite.desk.session.stations import PARTS
 from umbrite.files.layers import Layered, layer_of, puppet_from
 from umbrite.files.long_work import CancelledError
-from umbrite.files.png import encode
 from umbrite.files.sandbox.reading import read_art
-from umbrite.rig.invariants import invariants
 
 
 def table(window):
@@ -117,21 +115,6 @@ def test_the_picture_beside_lights_what_is_pointed_at_and_finds_rows(qtbot):
     assert picture.number_at(middle) == -1, "what is left out is not in the picture"
 
 
-def test_what_was_chosen_in_the_table_is_added_with_carriers(window, answers, tmp_path):
-    picture = np.full((9, 9, 4), 255, np.uint8)
-    layers = [
-        layer_of(name, picture, 20 * i, groups=("Arm",) if i else ())
-        for i, name in enumerate(("Body", "Upper", "Hand"))
-    ]
-    layered = Layered("figure", 90, 40, tuple(layer for layer in layers if layer is not None))
-    answers.layers = lambda _found: Chosen(layered, frozenset({("Arm",)}))
-    window.files.open(ASSETS / "wick.ora")
-    puppet = window.session.puppet
-    assert invariants(puppet) == []
-    assert {joint.name for joint in puppet.joints.values()} == {"Body", "Upper", "Hand", "Arm"}
-    assert tmp_path.exists()
-
-
 def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window):
     with watched(window, "Reading wick.ora") as watch:
         watch(0, 25, "Far hand")
@@ -142,38 +125,6 @@ def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window):
         with pytest.raises(CancelledError, match="Nothing was added"):
             watch(2, 25, "Neck")
     QApplication.processEvents()
-
-
-def one_layer(picture):
-    """A picture as it comes in."""
-    layer = layer_of("Revised", picture)
-    return Layered("Revised", picture.shape[1], picture.shape[0], () if layer is None else (layer,))
-
-
-def test_a_revised_drawing_keeps_the_rig(wick_window, answers, tmp_path):
-    session = wick_window.session
-    key = part(session.puppet, "Near hand")
-    before = session.puppet
-    size = before.parts[key].drawing
-    revised = np.zeros((size.height, size.width, 4), np.uint8)
-    revised[10:-5, 4:-4] = (200, 40, 40, 255)
-    (tmp_path / "hand.png").write_bytes(encode(revised))
-    answers.add_paths = [tmp_path / "hand.png"]
-    session.workspace.go_to(PARTS)
-    session.selection.select([key])
-    wick_window.actions_by_id["exchange"].trigger()
-    after = session.puppet
-    assert after.joints == before.joints
-    assert after.limbs == before.limbs
-    assert after.parts[key].placement.x == before.parts[key].placement.x + 4
-    assert after.parts[key].placement.y == before.parts[key].placement.y + 10
-    whole = np.zeros((before.height, before.width, 4), np.uint8)
-    whole[900:980, 300:380] = 255
-    wick_window.files.exchange(key, one_layer(whole))
-    placement = session.puppet.parts[key].placement
-    assert (placement.x, placement.y) == pytest.approx((300, 900))
-    wick_window.files.exchange(key, one_layer(np.zeros((5, 5, 4), np.uint8)))
-    assert "shows nothing" in wick_window.frame.hints.message
 
 
 def test_a_drawing_saved_by_another_program_comes_back_by_itself(wick_window, qtbot, monkeypatch):

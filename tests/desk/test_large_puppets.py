@@ -1,16 +1,13 @@
 """Large puppets: marks that stand still are ready pictures, panels follow when a drag pauses, large drawings arrive in threads."""
 
 import threading
-import time
 
 import numpy as np
 import pytest
 from msgspec.structs import replace
 from PySide6.QtWidgets import QApplication
 
-from umbrite.desk.files.progress import in_thread
 from umbrite.desk.session.stations import PIVOTS
-from umbrite.files.long_work import CancelledError
 from umbrite.files.package import Package, load
 from umbrite.files.png import encode, fingerprint
 from umbrite.paint import levels
@@ -19,9 +16,6 @@ from umbrite.rig.document import Document
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.edits.pivots import move_pivot
-from umbrite.rig.edits.renaming import rename
-from umbrite.rig.errors import unwatched
-from umbrite.rig.family import parts_on
 from umbrite.rig.model import Drawing, Placement, Puppet
 
 
@@ -72,20 +66,6 @@ def test_marks_in_a_drag_are_those_that_are_painted_anew(window, hand):
     assert (seen(window) == before).all()
 
 
-def test_the_family_says_at_the_end_of_a_step_what_is_there_and_keeps_its_rows(window):
-    opened(window, 40)
-    session, tree = window.session, window.family.tree
-    joint = list(session.puppet.joints)[7]
-    item = tree.item_for(joint)
-    (part,) = parts_on(session.puppet, joint)
-    renamed = rename(rename(session.puppet, joint, "Lamp of the ferry"), part, "Lamp of the ferry")
-    session.preview(puppet=renamed)
-    assert item.text(0) != "Lamp of the ferry"  # in a drag it waits for a pause
-    session.edit("Name", puppet=renamed)
-    assert tree.item_for(joint) is item
-    assert item.text(0) == "Lamp of the ferry"
-
-
 @pytest.fixture
 def heavy(monkeypatch):
     monkeypatch.setattr(levels, "LARGE", 1_000)
@@ -108,42 +88,6 @@ def test_nobody_waits_for_large_drawings_and_each_arrives(heavy):
         assert there.image == waited.image
         assert live.level(sha256, 1.0) is not None  # the nearest one that is there, for now
     live.stop()
-
-
-def test_what_is_expected_is_unpacked_ahead_and_is_the_same(heavy):
-    ahead, plain = Pictures(lambda: heavy), Pictures(lambda: heavy)
-    ahead.expect((sha256, 1.0) for sha256 in heavy)
-    for sha256 in heavy:
-        one, other = ahead.level(sha256, 1.0), plain.level(sha256, 1.0)
-        assert one is not None
-        assert other is not None
-        assert one.image == other.image
-    ahead.stop()
-
-
-def test_work_in_a_thread_can_be_cancelled_and_says_what_went_wrong():
-    def endless(step):
-        while True:
-            step(1, 2, "on and on")
-            time.sleep(0.001)
-
-    asked = []
-
-    def watch(_done, _all, name):
-        asked.append(name)
-        if len(asked) > 5:
-            raise CancelledError("Stopped.")
-
-    with pytest.raises(CancelledError, match="Stopped"):
-        in_thread(endless, watch)
-    assert asked[-1] == "on and on"
-
-    def faulty(_step):
-        raise OSError("no")
-
-    with pytest.raises(OSError, match="no"):
-        in_thread(faulty, unwatched)
-    assert in_thread(lambda _step: 7, unwatched) == 7
 
 
 def test_a_heavy_puppet_is_shown_and_saved_with_its_preview(window, answers, heavy, act, qtbot, tmp_path):

@@ -14,10 +14,8 @@ from desk.conftest import NONE
 from desk.test_controls import choose
 from desk.test_rehearsing import at
 from umbrite.desk.board.handles import fan_directions, fan_radius
-from umbrite.desk.commands import bone_commands
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.limbs import remove_limb
-from umbrite.rig.edits.renaming import rename
 from umbrite.rig.invariants import invariants
 
 ALT, SHIFT, CTRL = (
@@ -44,17 +42,6 @@ def boned(art_window, hand, act):
     for start, end in itertools.pairwise(ARM):
         hand.drag(start, end)
     return art_window
-
-
-def test_bones_are_drawn_on_from_tip_to_tip_and_take_the_parts_under_them(boned):
-    names = ["Near upper arm", "Near forearm", "Near hand"]
-    keys = [joint(puppet(boned), name) for name in names]
-    assert [puppet(boned).joints[key].parent for key in keys] == [None, keys[0], keys[1]]
-    for name, key in zip(names, keys, strict=True):
-        assert puppet(boned).parts[part(puppet(boned), name)].joint == key
-    assert boned.session.history.undo_name == "Draw bone Near hand"
-    assert "crosses Lamp pole, which nothing carries" in boned.frame.hints.message
-    assert invariants(puppet(boned)) == []
 
 
 @pytest.mark.parametrize("stops", [(0, 3), (3, 0), (0, 2)])
@@ -144,46 +131,6 @@ def test_a_line_gives_as_many_bones_as_the_card_says(art_window, hand, act):
     assert len(puppet(art_window).joints) == before + 3
     act("undo")
     assert len(puppet(art_window).joints) == before
-
-
-def test_the_number_of_bones_changes_as_one_step_but_never_undoes_another(art_window, act):
-    session = art_window.session
-    session.selection.select([part(puppet(art_window), "Scarf tail")])
-    act("bones-middle")
-    bone_commands.change_line(session, count=7)
-    before = puppet(art_window).joints
-    assert sum(item.name.startswith("Scarf tail bone") for item in before.values()) == 7
-    renamed = rename(puppet(art_window), joint(puppet(art_window), "Head"), "Noggin")
-    session.edit("Rename", puppet=renamed)
-    heard = []
-    session.said.connect(heard.append)
-    bone_commands.change_line(session, count=12)
-    assert puppet(art_window) is renamed
-    assert "Something else was changed" in heard[-1]
-    session.step(-1)
-    bone_commands.change_line(session, count=5)
-    names = [item.name for item in puppet(art_window).joints.values()]
-    assert sum(name.startswith("Scarf tail bone") for name in names) == 5
-
-
-def test_typed_length_detach_attach_and_the_same_length(boned, act):
-    session = boned.session
-    upper, fore = (joint(puppet(boned), f"Near {n}") for n in ("upper arm", "forearm"))
-    session.selection.select([upper])
-    field(boned, "joint", "Length").setValue(150.0)
-    item = puppet(boned).joints[upper]
-    assert item.tip is not None
-    assert abs(item.tip.z - item.pivot.z) == pytest.approx(150)
-    assert puppet(boned).joints[fore].pivot == item.tip
-    field(boned, "joint", "Angle").setValue(-90.0)
-    item = puppet(boned).joints[upper]
-    assert item.tip.z - item.pivot.z == pytest.approx(150j, abs=1e-3)
-    session.selection.select([fore])
-    act("detach")
-    assert puppet(boned).joints[fore].parent is None
-    session.selection.select([fore, upper])
-    act("attach")
-    assert puppet(boned).joints[fore].parent == upper
 
 
 def test_parts_are_bound_by_cord_by_loop_by_name_and_to_the_nearest(boned, hand, act):
@@ -343,23 +290,6 @@ def test_found_limits_are_looked_at_as_pictures_and_taken_by_a_click(wick_window
     assert session.history.undo_name == "Take 2 limits"
     strip.close_button.click()
     assert not strip.isVisible()
-
-
-def test_find_limits_over_the_whole_puppet_can_be_cancelled(wick_window, act, answers):
-    from contextlib import nullcontext
-
-    from umbrite.files.long_work import CancelledError
-
-    def stop(done, _all, _name):
-        if done == 2:
-            raise CancelledError("stopped")
-
-    answers.watch = lambda _what: nullcontext(stop)
-    before = puppet(wick_window)
-    wick_window.session.selection.select([])
-    act("find-limits")
-    assert "stopped" in wick_window.frame.hints.message
-    assert puppet(wick_window) is before
 
 
 def test_limbs_from_names_are_pencilled_and_each_can_be_left_out(plain_window, hand, act, qtbot):

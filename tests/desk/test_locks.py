@@ -7,7 +7,6 @@ from demo_puppet import part
 from desk.test_art import select
 from umbrite.desk.board.part_frame import frame_of
 from umbrite.desk.session.stations import PARTS
-from umbrite.rig.change import change
 
 
 @pytest.fixture
@@ -50,26 +49,3 @@ def test_a_locked_part_alone_says_so(locked, act, name):
     act("lock")
     act(name)
     assert session.puppet is not before
-
-
-def test_everything_is_selected_but_what_is_locked_and_a_key_hides(locked, act):
-    session = locked.session
-    reference = part(session.puppet, "Scarf")
-    session.edit("Reference", change(session.puppet, reference, reference=True, locked=True))
-    act("select-all")
-    assert set(session.selection.keys) == set(session.puppet.parts) - {reference, part(session.puppet, "Cap")}
-    select(locked, "Mouth")
-    act("hide")
-    assert not session.puppet.parts[part(session.puppet, "Mouth")].visible
-    act("hide")
-    assert session.puppet.parts[part(session.puppet, "Mouth")].visible
-
-
-def test_a_place_that_is_typed_for_a_locked_part_is_refused(locked):
-    session = locked.session
-    select(locked, "Cap")
-    field = next(f for f in locked.details.sections["part"].fields if f.accessibleName() == "Place x")
-    before = session.puppet
-    field.setValue(field.value() + 10)
-    assert session.puppet is before
-    assert "Cap is locked" in locked.frame.hints.message

@@ -23,15 +23,9 @@ from PySide6.QtWidgets import (
 )
 
 from demo_puppet import ASSETS, joint, part
-from desk.test_rehearsing import at, grip
 from umbrite.desk.actions.action_table import ACTIONS
-from umbrite.desk.board import board as boards
-from umbrite.desk.board.gestures.gesture import Feedback
-from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
-from umbrite.desk.board.press_rules.press import Press
-from umbrite.desk.dialogs.guide_pages import PAGES, pages
+from umbrite.desk.dialogs.guide_pages import pages
 from umbrite.desk.session.stations import LIMBS, PARTS, STATIONS
-from umbrite.files.long_work import CancelledError
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.errors import unwatched
 
@@ -40,28 +34,6 @@ Act = Callable[[str], None]
 
 def spot(window, z):
     return QPointF(window.board.camera.point(z))
-
-
-def test_a_pen_drags_a_hand_as_the_mouse_does(wick_window, hand, monkeypatch):
-    start = grip(wick_window, "Far hand")
-    pen = SimulatedPen(wick_window.board)
-    pressures = []
-    way = [PenPoint(spot(wick_window, start - 80j * i / 4), 0.2 * i) for i in range(5)]
-    pen.stroke(way)
-    assert at(wick_window, "Far hand") == pytest.approx(start - 80j, abs=1)
-
-    def noting():
-        event = yield Feedback()
-        while event.kind == "move":
-            pressures.append(event.pressure)
-            event = yield Feedback()
-
-    monkeypatch.setattr(boards, "press", lambda *_args, **_how: Press(noting))
-    pen.stroke(way)
-    assert pressures[1:] == pytest.approx([0.4, 0.6, 0.8], abs=1e-6)
-    pressures.clear()
-    hand.drag(start, start - 80j)
-    assert set(pressures) == {1.0}  # a mouse after the pen presses fully again
 
 
 def test_every_action_is_in_a_menu_and_findable_and_no_key_is_given_twice(window):
@@ -98,25 +70,6 @@ def test_everything_that_takes_keys_has_a_name_for_assistive_technology(wick_win
                 or widget.toolTip()
             )
             assert name, (station.name, widget)
-
-
-def test_tab_reaches_the_board_the_lists_and_the_fields(wick_window, qtbot):
-    wick_window.session.workspace.go_to(LIMBS)
-    wick_window.activateWindow()
-    wick_window.board.setFocus()
-    seen = set()
-    for _ in range(120):
-        qtbot.keyClick(wick_window, Qt.Key.Key_Tab)
-        focus = wick_window.focusWidget()
-        if focus is not None:
-            seen.add(focus.accessibleName() or type(focus).__name__)
-    assert {"Find a joint or part", "Depth, front on top"} <= seen
-    wick_window.family.find_box.setFocus()
-    wick_window.board.setFocus(Qt.FocusReason.MouseFocusReason)
-    plain = wick_window.board.grab().toImage()
-    wick_window.family.find_box.setFocus()
-    wick_window.board.setFocus(Qt.FocusReason.TabFocusReason)
-    assert wick_window.board.grab().toImage() != plain
 
 
 def test_the_window_paints_sharply_on_a_screen_of_double_density(tmp_path):
@@ -166,18 +119,6 @@ def test_the_workout_lists_what_it_noticed_and_its_sheet_is_kept(wick_window, ac
     assert session.checks.found == []
 
 
-def test_the_guide_has_a_page_with_a_picture_and_keys_for_each_station(wick_window, act):
-    for station in STATIONS:
-        wick_window.session.workspace.go_to(STATIONS[station])
-        act("guide")
-        assert wick_window.guide.list.currentItem().text().strip() == station
-        text = wick_window.guide.page.toPlainText()
-        assert text.startswith(station)
-        assert "Tools and keys" in text
-        assert (PAGES / f"{station.lower()}.png").stat().st_size > 10_000
-    wick_window.guide.close()
-
-
 def test_the_guide_has_walks_and_more_pages_and_links_lead_from_one_to_the_other(window):
     guide = window.guide
     for page in pages():
@@ -217,17 +158,6 @@ def test_every_tool_has_its_place_in_the_guide_and_f1_over_it_goes_there(wick_wi
     act("guide-here")
     assert window.guide.isVisible()
     window.guide.close()
-
-
-def test_a_workout_can_be_cancelled(wick_window, act, answers):
-    def stop(done, _all, _name):
-        if done == 2:
-            raise CancelledError("stopped")
-
-    answers.watch = lambda _what: nullcontext(stop)
-    act("workout")
-    assert wick_window.workout_sheet is None
-    assert "stopped" in wick_window.frame.hints.message
 
 
 def opened_menu(window, qtbot):

@@ -3,10 +3,9 @@
 import pytest
 from PySide6.QtCore import Qt
 
-from demo_puppet import control, joint
+from demo_puppet import joint
 from desk.test_rehearsing import at, grip
 from umbrite.desk.session.stations import REHEARSE
-from umbrite.rig.change import change
 from umbrite.rig.edits.controls import make_control
 
 
@@ -53,15 +52,3 @@ def test_a_knob_that_its_limb_turns_says_so_and_turns_when_it_may(with_knob, han
     turn = session.placed.turn(forearm)
     qtbot.keyClick(with_knob.board, Qt.Key.Key_Right, Qt.KeyboardModifier.ControlModifier)
     assert session.placed.turn(forearm) != pytest.approx(turn)
-
-
-def test_a_locked_control_takes_the_press_and_says_that_it_is_locked(wick_window, hand):
-    session = wick_window.session
-    key = control(session.puppet, "Body")
-    place = grip(wick_window, "Body")
-    session.edit("Lock", change(session.puppet, key, locked=True))
-    hand.drag(place, place + 60j)
-    hand.click(place)
-    assert session.pose == {}
-    assert session.selection.keys == ()
-    assert "Body is locked" in wick_window.frame.hints.message

@@ -8,13 +8,10 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QImage
 
 from demo_puppet import control, joint
-from umbrite.desk.board.control_places import seen_places, shown_size
 from umbrite.desk.board.gestures import pose_gestures
 from umbrite.desk.board.gestures.gesture import Pointer
 from umbrite.desk.board.handles import handle_at, handles, ring_radius
-from umbrite.desk.session.stations import PIVOTS, REHEARSE
 from umbrite.desk.theme.themes import DAY
-from umbrite.rig.edits.controls import make_control
 
 ALT, SHIFT = Qt.KeyboardModifier.AltModifier, Qt.KeyboardModifier.ShiftModifier
 Act = Callable[[str], None]
@@ -77,17 +74,6 @@ def brick(window):
     image = window.board.grab().toImage().convertToFormat(QImage.Format.Format_RGB32)
     pixels = np.frombuffer(image.constBits(), np.uint32).reshape(image.height(), image.width())
     return int(((pixels & 0xFFFFFF) == (DAY.brick.rgb() & 0xFFFFFF)).sum())
-
-
-def test_the_pose_is_seen_in_rehearse_only_and_never_lost(wick_window, hand):
-    session = wick_window.session
-    hand.drag(grip(wick_window, "Near hand"), 330 + 700j)
-    pose = session.pose
-    session.workspace.go_to(PIVOTS)
-    assert session.placed.pivot(joint(session.puppet, "Near hand")) == pytest.approx(368 + 952j)
-    session.workspace.go_to(REHEARSE)
-    assert session.pose is pose
-    assert abs(at(wick_window, "Near hand") - (330 + 700j)) < 1
 
 
 def test_after_a_drag_the_picture_is_that_of_the_pose_alone(wick_window, hand):
@@ -213,21 +199,3 @@ def test_a_knob_does_not_whirl_when_it_is_grasped_near_its_pivot(wick_window):
         gesture.send(Pointer(place, "move", camera.zoom))
         turns.append(session.placed.turn(head))
     assert max(abs(turn) for turn in turns) < 0.1
-
-
-def test_controls_that_would_lie_on_each_other_are_pulled_apart(wick_window):
-    session, camera = wick_window.session, wick_window.board.camera
-    puppet = session.puppet
-    for name in ("Cap", "Scarf", "Hips"):
-        puppet, _ = make_control(puppet, "grip", joint(puppet, name), 600 + 500j)
-    session.edit("Grips", puppet=puppet)
-    places = seen_places(session, camera)
-    shown = [
-        (places[key], shown_size(c, camera) / 2)
-        for key, c in session.puppet.controls.items()
-        if c.kind in {"grip", "knob", "aim"}
-    ]
-    for i, (one, half) in enumerate(shown):
-        for other, more in shown[:i]:
-            off = one - other
-            assert np.hypot(off.x(), off.y()) > 0.7 * (half + more)

@@ -2,7 +2,7 @@
 
 import pytest
 
-from demo_puppet import joint, part
+from demo_puppet import part
 from desk.test_art import select
 from umbrite.desk.session.stations import PARTS
 from umbrite.rig.edits.looks import set_clip
@@ -13,19 +13,6 @@ from umbrite.rig.invariants import invariants
 def parts(plain_window):
     plain_window.session.workspace.go_to(PARTS)
     return plain_window
-
-
-def test_who_hangs_from_something_else_now_is_told(parts, act):
-    session = parts.session
-    select(parts, "Trunk")
-    above = session.puppet.joints[joint(session.puppet, "Trunk")].parent
-    hung = [one.name for one in session.puppet.joints.values() if one.parent == joint(session.puppet, "Trunk")]
-    act("delete-with")
-    said = parts.frame.hints.message
-    carrier = session.puppet.joints[above].name if above else "the board"
-    assert said.startswith("Trunk was removed with the control Trunk.")
-    assert f"These hang from {carrier} now: {', '.join(hung[:3])}" in said
-    assert "Undo brings all of it back" in said
 
 
 def test_a_shade_goes_with_its_part_and_what_was_clipped_is_told(parts, act):

@@ -5,12 +5,9 @@ from collections.abc import Callable
 import pytest
 from msgspec.structs import replace
 from PySide6.QtCore import QPoint, Qt
-from PySide6.QtGui import QGuiApplication
 
-from demo_puppet import ASSETS, control, joint
+from demo_puppet import joint
 from desk.test_rehearsing import at, grip
-from umbrite.rig.edits.shelf import save_pose
-from umbrite.rig.ids import owner_of
 
 Act = Callable[[str], None]
 LEFT = Qt.MouseButton.LeftButton
@@ -43,18 +40,6 @@ def test_poses_are_saved_as_thumbnails_applied_and_undone(waving, qtbot):
     assert waving.session.pose == saved
 
 
-def test_a_drag_across_blends_and_settles_as_one_step(waving, qtbot):
-    shown = card(waving, "Pose 1")
-    target = next(iter(shown.pose))
-    qtbot.mousePress(shown, LEFT, pos=QPoint(5, 30))
-    qtbot.mouseMove(shown, QPoint(50, 30))
-    assert waving.session.pose[target] == pytest.approx(shown.pose[target] / 2)
-    qtbot.mouseRelease(shown, LEFT, pos=QPoint(50, 30))
-    assert waving.session.history.undo_name == "Blend 50% to Pose 1"
-    waving.session.step(-1)
-    assert waving.session.pose == {}
-
-
 def test_poses_are_named_deleted_and_the_clean_one_stays(waving, qtbot):
     shelf = waving.shelf
     qtbot.mouseDClick(card(waving, "Pose 1"), LEFT)
@@ -68,32 +53,6 @@ def test_poses_are_named_deleted_and_the_clean_one_stays(waving, qtbot):
     assert [a.text() for a in shelf.menu_for(card(waving, "Clean")).actions()] == ["Apply"]
     shelf.edit_name(card(waving, "Clean"))
     assert not shelf.name_line.isVisible()
-
-
-def test_a_pose_is_mirrored_and_copied_to_another_puppet_by_name(waving, act):
-    session = waving.session
-    session.edit(
-        "Turn", pose={f"{joint(session.puppet, 'Head')}.turn": 0.2, f"{joint(session.puppet, 'Cap')}.turn": 0.1}
-    )
-    act("copy-pose")
-    near, far = (
-        next(limb.target for limb in session.puppet.limbs.values() if limb.name == f"{side} arm")
-        for side in ("Near", "Far")
-    )
-    session.edit("Reach", pose={**session.pose, f"{near}.y": -80.0})
-    waving.shelf.buttons["Mirror"].click()
-    assert session.history.undo_name == "Mirror the pose"
-    assert session.pose[f"{far}.y"] == -80.0
-    assert f"{near}.y" not in session.pose
-    waving.files.open(ASSETS / "bramble.umbrite")
-    act("paste-pose")
-    assert session.pose == {f"{joint(session.puppet, 'Head')}.turn": 0.2}
-    assert "has no Cap" in waving.frame.hints.message
-    QGuiApplication.clipboard().setText("[1, 2")
-    before = session.pose
-    act("paste-pose")
-    assert "no pose on the clipboard" in waving.frame.hints.message
-    assert session.pose == before
 
 
 def test_hold_points_are_set_and_taken_away_by_clicks(wick_window, hand, act):
@@ -131,20 +90,6 @@ def test_art_only_controls_only_and_the_puppet_alone(wick_window, hand, act, qtb
     assert not wick_window.session.workspace.views["bare"]
 
 
-def test_many_poses_are_looked_for_by_name(wick_window, qtbot):
-    session, shelf = wick_window.session, wick_window.shelf
-    assert not shelf.find_line.isVisible()
-    puppet = session.puppet
-    for i in range(12):
-        puppet = save_pose(puppet, f"Wave {i}" if i % 2 else f"Step {i}", {})
-    session.edit("Many poses", puppet=puppet)
-    assert shelf.find_line.isVisible()
-    qtbot.keyClicks(shelf.find_line, "step")
-    assert {card.name.split()[0] for card in shelf.cards if card.isVisible()} == {"Step"}
-    shelf.find_line.clear()
-    assert all(card.isVisible() for card in shelf.cards)
-
-
 def test_the_groove_and_the_middle_button_blend(waving, qtbot):
     session, shown = waving.session, card(waving, "Pose 1")
     target = next(iter(shown.pose))
@@ -164,27 +109,6 @@ def test_the_groove_and_the_middle_button_blend(waving, qtbot):
     qtbot.mousePress(shown, middle, pos=QPoint(5, 30))
     qtbot.mouseRelease(shown, middle, pos=QPoint(5, 30))
     assert session.history.undo_name == "Blend 50% to Pose 1", "the middle button alone applies nothing"
-
-
-def test_a_pose_can_be_for_a_part_and_says_so(waving, act, qtbot):
-    session = waving.session
-    qtbot.mouseClick(card(waving, "Pose 1"), LEFT)
-    far = control(session.puppet, "Far hand")
-    session.selection.select([far])
-    act("save-part")
-    saved = session.puppet.poses[-1]
-    moves = session.puppet.controls[far].moves
-    assert saved.name == "Far hand"
-    assert {owner_of(name) for name in saved.channels} == {moves}
-    shown = card(waving, "Far hand")
-    assert "for Far hand" in shown.toolTip()
-    assert "only" in shown.toolTip()
-    body = next(name for name in session.pose if owner_of(name) != moves)
-    session.edit("Else", pose={body: 7.0})
-    session.selection.select([])
-    qtbot.mouseClick(shown, LEFT)
-    assert session.pose[body] == 7.0, "what it is not for stays"
-    assert {name: session.pose[name] for name in saved.channels} == saved.channels
 
 
 def test_poses_lie_in_folders_that_fold(waving, act, qtbot):

@@ -7,14 +7,12 @@ from msgspec.structs import replace
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtWidgets import QApplication, QMenu
 
-from demo_puppet import control, joint
+from demo_puppet import control
 from desk.test_rehearsing import grip
 from umbrite.desk.panels.timeline.player import frame_after
 from umbrite.desk.panels.timeline.timeline_layout import CLAMP, NAMES, RULER
 from umbrite.desk.panels.timeline.timeline_rows import rows_of
 from umbrite.desk.session import idle_queue
-from umbrite.desk.session.stations import REHEARSE, TAKES
-from umbrite.rig.takes.keys import spots_of
 from umbrite.rig.takes.take import Take
 
 Act = Callable[[str], None]
@@ -61,46 +59,6 @@ def drag(qtbot, window, start, end, keys=Qt.KeyboardModifier.NoModifier):
         at = start + (end - start) * share
         qtbot.mouseMove(sheet, at)
     qtbot.mouseRelease(sheet, LEFT, keys, end)
-
-
-def test_what_is_posed_at_the_lamp_is_keyed_and_between_keys_it_moves(timed, act):
-    session = timed.session
-    assert session.workspace.station is TAKES
-    channels = hand_channels(timed)
-    assert channels
-    assert all([key.frame for key in take(timed).tracks[name]] == [0.0, 24.0] for name in channels)
-    assert session.history.now.pose == {}, "the sandbox of Rehearse is as it was"
-    up = session.placed.control_at(session.puppet.controls[control(session.puppet, "Far hand")])
-    session.timeline.go_to(0.0)
-    down = session.placed.control_at(session.puppet.controls[control(session.puppet, "Far hand")])
-    session.timeline.go_to(12.0)
-    middle = session.placed.control_at(session.puppet.controls[control(session.puppet, "Far hand")])
-    assert abs(middle - (up + down) / 2) < 25
-    act("rehearse")
-    assert session.pose == {}
-    assert session.workspace.station is REHEARSE
-    act("undo")
-    assert take(timed).tracks[channels[0]][-1].frame == 0.0, "one step of undo"
-
-
-def test_without_keying_changes_stand_hollow_until_they_are_kept_or_let_go(timed, hand, act, qtbot):
-    session = timed.session
-    before = session.history.now
-    act("keying")
-    session.timeline.go_to(36.0)
-    hand.drag(grip(timed, "Body"), grip(timed, "Body") + 40j)
-    assert session.timeline.unkept
-    assert session.history.now is before
-    session.timeline.go_to(40.0)
-    assert session.timeline.unkept == {}
-    assert "not kept" in timed.frame.hints.message
-    hand.drag(grip(timed, "Body"), grip(timed, "Body") + 40j)
-    qtbot.keyClick(timed.board, Qt.Key.Key_Return)
-    assert session.timeline.unkept == {}
-    assert {frame for _, frame in spots_of(take(timed))} == {0.0, 24.0, 40.0}
-    hand.drag(grip(timed, "Body"), grip(timed, "Body") + 30j)
-    qtbot.keyClick(timed.board, Qt.Key.Key_Escape)
-    assert session.timeline.unkept == {}
 
 
 def test_keys_are_dragged_copied_and_taken_along_on_the_tape(timed, qtbot):
@@ -189,16 +147,6 @@ def test_it_plays_at_its_rate_and_leaves_late_frames_out(timed, act, qtbot):
     assert timed.session.timeline.frame == 25.0
 
 
-def test_a_take_is_exported_from_the_menu_and_comes_back_as_frames(timed, answers, act, tmp_path):
-    timed.session.edit("Short", takes=tuple(replace(each, last=3) for each in timed.session.history.now.takes))
-    for ending in ("webm", "folder"):
-        answers.save_path = tmp_path / f"take-{ending}"
-        act(f"film-{ending}")
-        assert "4 frames were written" in timed.frame.hints.message
-    assert (tmp_path / "take-webm.webm").stat().st_size > 1000
-    assert len(list((tmp_path / "take-folder").iterdir())) == 4
-
-
 def test_an_edit_does_not_wait_for_what_the_checks_notice_about_takes(timed, qtbot, monkeypatch):
     monkeypatch.setattr(idle_queue, "PAUSE", 20)
     session = timed.session
@@ -217,34 +165,6 @@ def test_an_edit_does_not_wait_for_what_the_checks_notice_about_takes(timed, qtb
     timed.show_findings()
     assert {"key-outside"} <= {each.code for each in session.checks.found}
     timed.findings_list.close()
-
-
-def test_the_lamp_tells_of_a_loop_that_does_not_close(timed, act):
-    session = timed.session
-    act("take-end")
-    head = joint(session.puppet, "Head")
-    session.edit("Nod", pose={**session.pose, f"{head}.turn": 0.3})
-    session.edit("Loop", takes=tuple(replace(each, loop=True) for each in session.history.now.takes))
-    session.checks.finish()
-    assert [each.code for each in session.checks.found] == ["take-open"]
-    act("close-loop")
-    session.checks.finish()
-    assert session.checks.found == []
-
-
-def test_ghosts_and_trails_show_where_it_comes_from_and_goes_to(timed, act):
-    session, board = timed.session, timed.board
-    session.timeline.go_to(12.0)
-    session.selection.select([])
-    plain = board.grab().toImage()
-    act("ghosts")
-    with_ghosts = board.grab().toImage()
-    assert with_ghosts != plain
-    act("ghosts")
-    session.selection.select([control(session.puppet, "Far hand")])
-    with_trail = board.grab().toImage()
-    act("trails")
-    assert board.grab().toImage() != with_trail
 
 
 def test_keys_go_by_the_clipboard_to_other_frames_and_takes(timed, act, qtbot):

@@ -9,9 +9,9 @@ from PySide6.QtGui import QDropEvent, QGuiApplication
 
 from demo_puppet import ASSETS
 from umbrite.desk.board.input.drops import BRANCH
-from umbrite.desk.commands.sharing import branch_commands, guest_commands
-from umbrite.desk.session.session import Session, attempt
-from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, REHEARSE, TAKES
+from umbrite.desk.commands.sharing import guest_commands
+from umbrite.desk.session.session import attempt
+from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, TAKES
 from umbrite.files.package import MIMETYPE, load, save
 from umbrite.motion.animating.walking import legs_of
 from umbrite.rig.edits.parts import nudge_parts
@@ -29,14 +29,6 @@ def part(puppet, name):
     return next(key for key, one in puppet.parts.items() if one.name == name)
 
 
-def other_window(name, parent):
-    """Another window's session, with a demo open."""
-    session = Session(parent)
-    session.open(load(ASSETS / f"{name}.umbrite"), None)
-    session.workspace.go_to(LIMBS)
-    return session
-
-
 def said(window):
     words = []
     window.session.said.connect(words.append)
@@ -44,33 +36,6 @@ def said(window):
 
 
 # The clipboard
-
-
-def test_a_branch_goes_from_one_window_to_another_of_another_size_and_undo_is_as_before(wick_window, act):
-    wick_window.session.workspace.go_to(LIMBS)
-    wick_window.session.selection.select([joint(wick_window.session.puppet, "Near upper arm")])
-    act("clip-copy")
-    mime = QGuiApplication.clipboard().mimeData()
-    assert mime.hasFormat(MIMETYPE)
-    assert mime.hasImage()
-    there = other_window("inkpot", wick_window)
-    before = there.history.now
-    there.selection.select([joint(before.puppet, "Head")])
-    branch_commands.paste(there)
-    puppet = there.puppet
-    assert invariants(puppet) == []
-    arm = joint(puppet, "Near upper arm")
-    assert puppet.joints[arm].parent == joint(puppet, "Head")
-    assert any(limb.name == "Near arm" for limb in puppet.limbs.values())
-    ratio = puppet.height / wick_window.session.puppet.height
-    upper, lower = (puppet.joints[joint(puppet, name)].pivot.z for name in ("Near upper arm", "Near forearm"))
-    was = wick_window.session.puppet.joints
-    one, other = (was[joint(wick_window.session.puppet, name)].pivot.z for name in ("Near upper arm", "Near forearm"))
-    assert abs(lower - upper) == pytest.approx(abs(other - one) * ratio, abs=1e-3)
-    assert {puppet.parts[key].drawing.sha256 for key in puppet.order} <= there.file.art.keys()
-    there.step(-1)
-    assert there.history.now == before
-    there.file.pictures.stop()
 
 
 def test_controls_and_links_go_by_names_and_a_take_too(wick_window, act):
@@ -230,29 +195,6 @@ def test_a_guest_is_taken_in_dragged_as_one_and_nothing_of_it_is_changed_here(sc
     assert all(each.name != "Box" for each in session.puppet.parts.values())
 
 
-def test_a_guest_whose_own_file_is_newer_says_so_and_is_updated_on_wish(scene, answers, act, tmp_path):
-    session = scene.session
-    key = with_guest(scene, answers, act, tmp_path)
-    assert scene.reuse.newer(key) is False
-    package = load(tmp_path / "tea-cart.umbrite")
-    lid = part(package.puppet, "Kettle lid")
-    save(tmp_path / "tea-cart.umbrite", package.having(nudge_parts(package.puppet, [lid], 0 - 40j)))
-    assert scene.reuse.newer(key) is True
-    scene.details.guest.refresh()
-    assert "changed since" in scene.details.guest.state.text()
-    here = session.puppet.guests[key].ids[lid]
-    was = session.puppet.parts[here].placement.y
-    scene.details.guest.update_button.click()
-    assert session.puppet.parts[here].placement.y == was - 40
-    (tmp_path / "tea-cart.umbrite").unlink()
-    scene.details.guest.refresh()
-    assert "copy inside is whole" in scene.details.guest.state.text()
-    assert scene.files.save()
-    assert load(tmp_path / "wick.umbrite").document == session.history.now
-    act("guest-file")
-    assert session.puppet.name == "Tea cart"
-
-
 def test_a_guest_is_told_to_be_newer_on_opening_and_found_from_another_folder(scene, answers, act, tmp_path, qtbot):
     session = scene.session
     key = with_guest(scene, answers, act, tmp_path)
@@ -341,25 +283,6 @@ def test_the_card_places_spreads_hides_lays_a_take_in_and_makes_it_ours(scene, a
     assert guest_of(session.puppet, master) is None
 
 
-def test_a_guest_does_in_rehearse_what_it_does_alone_and_its_master_moves_it_whole(scene, answers, act, hand, tmp_path):
-    session = scene.session
-    key = with_guest(scene, answers, act, tmp_path)
-    guest_commands.place(session, key, 900 + 360j)
-    session.workspace.go_to(REHEARSE)
-    scene.board.fit_all()
-    mine = set(session.puppet.guests[key].ids.values())
-    control = next(one for own, one in session.puppet.controls.items() if own in mine and one.kind == "master")
-    wheel = joint(session.puppet, "Near front wheel")
-    before, spot = session.placed.pivot(wheel), session.placed.control_at(control)
-    hand.drag(spot, spot + 75 + 0j)
-    assert (session.placed.pivot(wheel) - before).real == pytest.approx(75, abs=4)
-    assert session.placed.turn(wheel) == pytest.approx((session.placed.pivot(wheel) - before).real / 150, abs=1e-6)
-    assert (
-        session.placed.pivot(joint(session.puppet, "Head"))
-        == session.puppet.joints[joint(session.puppet, "Head")].pivot.z
-    )
-
-
 # Stages
 
 
@@ -412,19 +335,3 @@ def test_a_stage_is_renamed_and_gives_a_branch_and_a_new_puppet(wick_window, ans
     assert not session.history.is_saved
     assert session.history.now.versions == ()
     assert {"Cap"} <= {each.name for each in session.puppet.parts.values()}
-
-
-def test_a_guest_at_one_depth_is_one_row_that_unfolds(scene, answers, act, tmp_path):
-    session, rail = scene.session, scene.depth_rail
-    before = rail.count()
-    key = with_guest(scene, answers, act, tmp_path)
-    assert rail.count() == before + 1
-    assert rail.item(0).text() == "Tea cart (12)"
-    rail.itemDoubleClicked.emit(rail.item(0))
-    assert rail.count() == before + 12
-    rail.itemDoubleClicked.emit(rail.item(0))
-    rail.item(0).setSelected(True)
-    act("rear")
-    assert rail.item(rail.count() - 1).text() == "Tea cart (12)"
-    guest_commands.spread(session, key, on=True)
-    assert rail.count() == before + 12

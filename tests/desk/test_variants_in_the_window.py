@@ -4,18 +4,14 @@ from collections.abc import Callable
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt
+from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtGui import QWheelEvent
-from PySide6.QtWidgets import QAbstractItemView, QApplication
+from PySide6.QtWidgets import QApplication
 
 from demo_puppet import control, joint, part
 from desk.test_playing import SAME, far
-from desk.test_window import drop
 from umbrite.desk.board.art_layer import ArtLayer, View, fading_of
 from umbrite.desk.board.control_places import cells
-from umbrite.desk.board.handles import Handle
-from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen
-from umbrite.desk.board.widgets.hints import hint_for
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.panels.timeline.timeline_rows import rows_of
 from umbrite.desk.session.stations import LIMBS, PARTS, PIVOTS, REHEARSE, TAKES
@@ -23,7 +19,6 @@ from umbrite.files.png import encode
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.edits.variants.branches import limb_of
-from umbrite.rig.edits.variants.drawings import More, add_drawings
 from umbrite.rig.edits.variants.sets import members_of
 from umbrite.rig.invariants import invariants
 from umbrite.rig.placement import middle_of_part
@@ -50,20 +45,6 @@ def pictures(tmp_path):
         path.write_bytes(encode(picture))
         paths.append(path)
     return paths
-
-
-def test_two_mouths_are_added_long_after_by_letting_files_go_on_the_part(wick_window, answers, pictures):
-    session = wick_window.session
-    before = session.puppet
-    mouth = part(before, "Mouth")
-    answers.on_part = "variant"
-    wick_window.files.dropped([str(path) for path in pictures], mouth)
-    one = session.puppet.sets[set_named(wick_window, "Mouth")]
-    assert [variant.name for variant in one.variants][-2:] == ["grin", "whistle"]
-    new = session.puppet.parts[one.variants[-1].parts[0]]
-    assert (new.joint, new.opacity, new.clip) == (before.parts[mouth].joint, before.parts[mouth].opacity, None)
-    assert session.history.undo_name == "Add 2 drawings to Mouth"
-    assert all(session.puppet.parts[key] == each for key, each in before.parts.items()), "nothing else is changed"
 
 
 def test_switched_by_the_strip_in_every_station_and_only_looked_at_where_the_rig_is_built(wick_window, qtbot):
@@ -127,34 +108,6 @@ def test_number_keys_brackets_wheel_and_cards_show_variants(wick_window, hand, a
     hand.hover(board.camera.board(complex(second.x(), second.y())))
     QApplication.sendEvent(board, event)
     assert shown(wick_window, "Mouth") == "Oh"
-
-
-def test_only_the_branch_that_shows_has_its_rig_on_the_board(wick_window, act):
-    session = wick_window.session
-    session.workspace.go_to(LIMBS)
-    key = set_named(wick_window, "Far arm")
-    for variant in session.puppet.sets[key].variants:
-        session.workspace.show_variants({f"{key}.shows": float(variant.number)})
-        joints, limbs = set(joints_seen(session)), set(limbs_seen(session))
-        own = limb_of(session.puppet, variant)
-        assert own is not None
-        assert own.joints[0] in joints
-        others = [limb_of(session.puppet, each) for each in session.puppet.sets[key].variants if each is not variant]
-        assert all(limb is not None and limb.joints[0] not in joints for limb in others)
-        assert len(limbs) == 4
-        moved = {each.moves for each in controls_seen(session).values()}
-        assert own.target in moved or variant.number != 1
-        assert moved.isdisjoint(limb.target for limb in others if limb is not None)
-    session.selection.select([joint(session.puppet, "Near thigh")])
-    act("copy-variant")
-    assert session.history.undo_name == "Copy Near thigh as a variant"
-    copy = session.puppet.sets[set_named(wick_window, "Near thigh")].variants[-1]
-    assert session.placed.chosen(set_named(wick_window, "Near thigh")) == copy, "what is bent next is what is seen"
-    act("variant-out")
-    assert len(session.puppet.sets) == 5
-    session.selection.select([set_named(wick_window, "Near thigh")])
-    act("variant-out")
-    assert len(session.puppet.sets) == 4, "a set itself is given up as a whole"
 
 
 def test_switching_the_arm_takes_the_hands_place_over_and_tells_what_is_out_of_reach(wick_window):
@@ -227,49 +180,6 @@ def test_a_set_is_one_row_in_family_depth_and_diagram_until_it_is_unfolded(wick_
     assert [key in sheet._boxes for key in branches] == [True, False, False]
     variant_commands.choose(session, set_named(wick_window, "Arm"), 2)
     assert [key in sheet._boxes for key in branches] == [False, True, False]
-
-
-def test_a_folded_set_moves_in_depth_as_one(wick_window, monkeypatch):
-    session = wick_window.session
-    rail = wick_window.depth_rail
-    mouths = [v.parts[0] for v in session.puppet.sets[set_named(wick_window, "Mouth")].variants]
-    row = next(i for i in range(rail.count()) if rail.item(i).text() == "Mouth (5)")
-    target = rail.item(row - 2)
-    above = target.data(Qt.ItemDataRole.UserRole)  # the eyes or the cap: the mouths go in front of it
-    session.selection.select([mouths[0]])
-    at = QPointF(rail.visualItemRect(target).center())
-    drop(rail, at, QAbstractItemView.DropIndicatorPosition.AboveItem, QMimeData(), monkeypatch)
-    order = session.puppet.order
-    first = order.index(above) + 1
-    assert sorted(order.index(key) for key in mouths) == list(range(first, first + 5))
-    assert rail.item(row - 2).text() == "Mouth (5)"
-
-
-def test_a_chooser_of_many_shows_nine_about_the_one_that_shows(wick_window, qtbot):
-    session = wick_window.session
-    mouth = session.puppet.parts[part(session.puppet, "Mouth")]
-    more = [More(f"Number {i}", mouth.drawing) for i in range(20)]
-    puppet, key, _ = add_drawings(session.puppet, part(session.puppet, "Mouth"), more)
-    session.edit("More", puppet=puppet)
-    chooser = next(k for k, each in puppet.controls.items() if each.chooses == key)
-    session.workspace.go_to(REHEARSE)
-
-    def seen():
-        boxes = cells(session, wick_window.board.camera, chooser)
-        assert len(boxes) == 25
-        return [i for i, box in enumerate(boxes) if not box.isEmpty()]
-
-    assert seen() == list(range(9))
-    hint = hint_for(session, Handle("control", chooser, 0j, 9.0))
-    assert "press its number" in hint
-    assert "drag" not in hint, "a chooser is not dragged"
-    variant_commands.choose(session, key, puppet.sets[key].variants[12].number)
-    assert seen() == list(range(8, 17))
-    variant_commands.choose(session, key, puppet.sets[key].variants[24].number)
-    assert seen() == list(range(16, 25))
-    box = cells(session, wick_window.board.camera, chooser)[18]
-    qtbot.mouseClick(wick_window.board, Qt.MouseButton.LeftButton, pos=box.center().toPoint())
-    assert session.placed.chosen(key).name == puppet.sets[key].variants[18].name
 
 
 def test_what_is_painted_after_switching_is_what_a_whole_painting_gives(wick_window, act):

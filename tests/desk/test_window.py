@@ -13,16 +13,13 @@ from umbrite.desk.actions.action_table import ACTIONS, MENUS
 from umbrite.desk.app import unexpected
 from umbrite.desk.board.widgets.hints import HANDLE_HINTS, hint_for
 from umbrite.desk.panels.station_strip import progress
-from umbrite.desk.session.history import History
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, STATIONS
 from umbrite.desk.theme.look import ASSETS as LOOK
 from umbrite.desk.window import Window
 from umbrite.files.package import load
-from umbrite.rig.document import Document
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.pivots import move_pivot
-from umbrite.rig.model import Puppet
 
 Act = Callable[[str], None]
 
@@ -43,41 +40,6 @@ def test_every_action_has_a_menu_a_key_of_its_own_and_an_icon_that_is_there():
         assert act.menu in MENUS
         assert not act.key or not QKeySequence(act.key).isEmpty()
         assert not act.icon or (LOOK / "icons" / f"{act.icon}.svg").exists(), act.icon
-
-
-def test_what_can_not_be_done_stays_visible_and_says_why(window):
-    for act in ACTIONS:
-        action = window.actions_by_id[act.id]
-        assert action.isVisible()
-        assert action.isEnabled() or action.statusTip().endswith(".")
-    # On an empty board: what needs art is off, the ways in are on.
-    off = {act.id for act in ACTIONS if not window.actions_by_id[act.id].isEnabled()}
-    assert {"export", "find-joints", "save-pose", "undo", "carry", "limit-45", "workout"} <= off
-    assert not off & {"open", "add", "demo", "preferences", "find", "about", "parts"}
-
-
-def test_stations_are_reached_by_key_and_sign_and_show_their_tools(wick_window, act):
-    for station in STATIONS:
-        act(station.lower())
-        assert wick_window.session.workspace.station.name == station
-        assert wick_window.strip.signs[station].isChecked()
-        shown = {button.defaultAction() for button in wick_window.frame.tools.buttons}
-        assert shown == {
-            wick_window.actions_by_id[a.id]
-            for a in ACTIONS
-            if a.row == station or (station == "Takes" and a.id in {"pose", "body", "squash"})
-        }
-        assert wick_window.frame.hints.text.text()
-    wick_window.strip.signs["Limbs"].click()
-    tools = wick_window.frame.tools
-    tools.fit(420)
-    shown, listed = [b for b in tools.buttons if b.isVisible()], tools.more.menu().actions()
-    assert all(button.toolButtonStyle() == Qt.ToolButtonStyle.ToolButtonTextBesideIcon for button in shown)
-    assert [b.defaultAction() for b in shown] + listed == wick_window.acts.row(LIMBS)
-    assert tools.width() <= 420
-    wick_window.acts.made["mesh-points"].trigger()
-    assert tools.more.text() == "Mesh points", "the tool that is taken can be read"
-    assert wick_window.session.workspace.station is LIMBS
 
 
 def test_every_station_and_handle_has_a_hint(wick_window, hand):
@@ -271,48 +233,6 @@ def test_the_window_remembers_its_layout(window, tmp_path):
     again.reset_layout()
     assert again.dockWidgetArea(again.docks["Depth"]) == Qt.DockWidgetArea.RightDockWidgetArea
     again.deleteLater()
-
-
-def test_it_works_at_its_smallest_size(wick_window):
-    wick_window.resize(1024, 700)
-    QApplication.processEvents()
-    assert wick_window.size().width() == 1024
-    board = wick_window.board
-    assert board.width() > 450
-    for sprite in ("Lamp pole", "Near foot", "Far hand"):
-        key = joint(wick_window.session.puppet, sprite)
-        assert board.rect().contains(board.camera.point(wick_window.session.placed.pivot(key)).toPoint())
-    assert wick_window.frame.tools.geometry().right() < board.width()
-
-
-def test_zooming_keeps_the_point_under_the_pointer(wick_window, act):
-    board = wick_window.board
-    before = board.camera
-    after = before.zoomed(2.5, 100 + 50j)
-    assert after.board(100 + 50j) == pytest.approx(before.board(100 + 50j))
-    act("actual")
-    assert board.camera.zoom == pytest.approx(1)
-    wick_window.session.selection.select([joint(wick_window.session.puppet, "Near hand")])
-    act("fit")
-    assert board.camera.zoom > 1
-    wick_window.session.selection.select([])
-    act("fit")
-    assert board.camera.zoom == pytest.approx(before.zoom)
-
-
-def test_history_keeps_names_forgets_what_was_undone_and_knows_what_is_saved():
-    history = History(Document(Puppet()))
-    history.mark_saved()
-    history.push("one", Document(Puppet(name="1")))
-    history.push("two", Document(Puppet(name="2")))
-    assert history.undo() == "two"
-    assert (history.undo_name, history.redo_name) == ("one", "two")
-    history.push("three", Document(Puppet(name="3")))
-    assert history.redo() is None
-    assert history.undo() == "three"
-    assert history.undo() == "one"
-    assert history.undo() is None
-    assert history.is_saved
 
 
 def test_a_fault_of_ours_is_told_and_loses_nothing(wick_window, hand, capsys):

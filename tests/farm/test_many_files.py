@@ -22,18 +22,6 @@ def run(capsys, *words):
     return code, out, err
 
 
-def test_checks_go_on_past_what_cannot_be_read(tmp_path, capsys):
-    (tmp_path / "broken.umbrite").write_bytes(b"no puppet")
-    code, out, err = run(
-        capsys, "check", WICK, tmp_path / "broken.umbrite", tmp_path / "gone.umbrite", CLOVER, "--json"
-    )
-    assert code == 2
-    assert json.loads(out) == {"wick.umbrite": [], "broken.umbrite": None, "gone.umbrite": None, "clover.umbrite": []}
-    assert "gone.umbrite isn't there" in err
-    assert "broken.umbrite" in err
-    assert run(capsys, "check", tmp_path / "gone.umbrite")[0] == 2
-
-
 def test_many_files_become_others_in_a_folder(tmp_path, capsys):
     code, out, _ = run(capsys, "convert", WICK, CLOVER, tmp_path / "out", "--as", "csv")
     assert code == 0

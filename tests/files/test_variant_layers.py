@@ -26,14 +26,6 @@ LAYERS = (
 )  # fmt: skip
 
 
-def test_sets_are_proposed_by_name_and_by_what_is_seen():
-    layered = with_named_groups(Layered("P", 100, 100, LAYERS))
-    assert [each.name for each in layered.layers if each.groups == ("eyes",)] == ["half", "open", "shut"]
-    assert sets_proposed(layered.layers) == {("Face", "Mouth"), ("eyes",), ("Hats",)}
-    plain = Layered("P", 100, 100, (layer("a: b"), layer("c")))
-    assert with_named_groups(plain) is plain
-
-
 def made():
     layered = with_named_groups(Layered("P", 100, 100, LAYERS))
     package, of = parts_from(layered)

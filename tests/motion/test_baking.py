@@ -101,14 +101,6 @@ def test_keys_are_the_fewest_and_near_enough(rows, room):
             assert np.abs(between(values, tried) - values).max() > room - 1e-12
 
 
-def test_no_turn_goes_the_long_way_round_between_keys():
-    turns = np.linspace(0, 12, 49)[:, None]
-    keys = fewest_keys(turns, 0.01, 3.0)
-    assert len(keys) == 5
-    assert np.abs(np.diff(turns[keys, 0])).max() <= 3.0
-    assert len(fewest_keys(turns, 0.01)) == 2
-
-
 def test_a_skin_puts_vertices_where_bending_does(monkeypatch):
     puppet = varied_wick()
     key, part = next((key, part) for key, part in puppet.parts.items() if part.mesh is not None)

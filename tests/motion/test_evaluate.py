@@ -122,26 +122,6 @@ def test_at_rest_nothing_has_moved(puppet):
     assert (placed.limbs.distance == 0).all()
 
 
-def test_the_blend_goes_from_target_to_own_turns(figure_arm):
-    puppet, limb = figure_arm
-    upper, lower = puppet.limbs[limb].joints
-    plan = compile_plan(puppet)
-    pose = {f"{puppet.limbs[limb].target}.x": 40.0, f"{upper}.turn": 0.3, f"{lower}.turn": -0.2}
-    reaching, own = evaluate(plan, pose), evaluate(plan, {**pose, f"{limb}.blend": 1.0})
-    assert reaching.limbs.distance[0, 0] < 1e-6
-    assert (own.turn(upper), own.turn(lower)) == pytest.approx((0.3, -0.2))
-    half = evaluate(plan, {**pose, f"{limb}.blend": 0.5})
-    assert half.turn(upper) == pytest.approx((reaching.turn(upper) + 0.3) / 2)
-
-
-@pytest.fixture
-def figure_arm():
-    from demo_puppet import wick
-
-    puppet = wick()
-    return puppet, next(key for key, limb in puppet.limbs.items() if limb.name == "Near arm")
-
-
 def test_feet_stay_and_keep_their_angle_while_the_body_moves():
     from demo_puppet import joint, wick
 
@@ -153,19 +133,6 @@ def test_feet_stay_and_keep_their_angle_while_the_body_moves():
     assert abs(down.pivot(foot) - rest.pivot(foot)) < 1e-6
     assert np.angle(down.joint_map(foot).a) == pytest.approx(0.0, abs=1e-9)
     assert abs(down.turn(shin)) > 0.2
-
-
-def test_the_master_moves_turns_and_scales_everything():
-    from demo_puppet import joint, wick
-
-    puppet = wick()
-    master = joint(puppet, "Master")
-    pose = {f"{master}.turn": 0.4, f"{master}.scale_x": 0.5, f"{master}.scale_y": 0.5, f"{master}.x": -20.0}
-    placed = evaluate(compile_plan(puppet), pose)
-    whole = placed.joint_map(master)
-    for key in puppet.joints:
-        assert placed.pivot(key) == pytest.approx(complex(whole(puppet.joints[key].pivot.z)), abs=1e-6)
-    assert (placed.limbs.distance < 1e-6).all()
 
 
 def test_poses_of_different_lengths_and_values_that_are_no_numbers_are_refused():

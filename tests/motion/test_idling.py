@@ -7,29 +7,14 @@ from demo_puppet import joint, varied_wick, wick
 from umbrite.files.file_errors import FileError
 from umbrite.files.take_files import read_shapes
 from umbrite.motion.animating.idling import Blinks, Breath, blinking, breathing, eyes_of, played_through, spoken
-from umbrite.motion.sampling import sample, slopes_at
+from umbrite.motion.sampling import sample
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes.keys import put_keys
 from umbrite.rig.takes.take import Take
-from umbrite.rig.takes.take_list import take_faults
 
 WICK = wick()
 HEAD = joint(WICK, "Head")
-
-
-@pytest.mark.parametrize(("loop", "last"), [(True, 48), (True, 100), (False, 100)])
-def test_a_breath_comes_back_to_where_it_began(loop, last):
-    take = breathing(Take("Idle", loop=loop, last=last), WICK, Breath(length=48))
-    assert list(take_faults((take,))) == []
-    assert len(take.tracks) == 3
-    for name in take.tracks:
-        values = sample(take, WICK, np.arange(0, last + 0.5))[name]
-        assert abs(values[0] - values[-1]) < 1e-9
-        assert np.abs(values).max() > 1e-3
-        if loop:
-            before, after = slopes_at(take, WICK, name, 0.0)
-            assert before == pytest.approx(after, abs=1e-9)
 
 
 def test_a_breath_is_added_to_what_is_keyed_already():

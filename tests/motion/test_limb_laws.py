@@ -18,7 +18,6 @@ from umbrite.motion.solvers.two_joint import Range, reach
 from umbrite.rig.affine import Affine, after
 from umbrite.rig.change import change
 from umbrite.rig.edits.limbs import set_end_hold
-from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.model import Limit, Point
 
 PUPPET = wick()
@@ -46,15 +45,6 @@ def test_the_foot_points_at_its_toe_target_wherever_target_and_hips_go(x, y, tx,
     assert cmath.phase(shown / (goal - ankle)) == pytest.approx(0, abs=1e-6)
 
 
-def test_a_pointing_foot_turns_on_by_hand_and_stops_at_its_limit():
-    puppet, toe = toed()
-    puppet = set_limit(puppet, FOOT, -0.3, 0.3)
-    plan = compile_plan(puppet)
-    assert evaluate(plan, {f"{FOOT}.turn": 0.2}).turn(FOOT) == pytest.approx(0.2)
-    up = evaluate(plan, {f"{toe}.y": -400.0})
-    assert abs(up.turn(FOOT)) == pytest.approx(0.3)
-
-
 @given(moves, moves)
 def test_a_pointing_foot_is_matched_there_and_back(x, y):
     puppet, toe = toed()
@@ -64,18 +54,6 @@ def test_a_pointing_foot_is_matched_there_and_back(x, y):
     own = own_turns_from_target(shown, pose, LEG)
     back = target_from_own_turns(evaluate(plan, own), own, LEG)
     assert evaluate(plan, back).turn(FOOT) == pytest.approx(shown.turn(FOOT), abs=1e-5)
-
-
-def test_stretch_is_shared_by_give_between_both_dragged_ends():
-    upper, lower = PUPPET.limbs[LEG].joints
-    puppet = change(change(PUPPET, LEG, stretch=1.0, soften=0.0), lower, give=0.25, limit=None)
-    plan = compile_plan(puppet)
-    for pose in ({f"{upper}.y": -90.0}, {f"{puppet.limbs[LEG].target}.y": 90.0}):  # the hip end, the foot end
-        placed = evaluate(plan, pose)
-        assert placed.limbs.distance[0, plan.limbs.index(LEG)] < 1e-6
-        more = [float(placed.lengthened[0, plan.place[key]]) - 1 for key in (upper, lower)]
-        assert more[0] == pytest.approx(4 * more[1])
-        assert more[1] > 0.01
 
 
 @given(st.floats(0.4, 1.8), st.floats(0.4, 1.8), st.floats(-0.5, 0.5), moves, moves)

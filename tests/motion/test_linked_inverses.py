@@ -7,13 +7,9 @@ from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.matching import own_turns_from_target, set_target_parent_in_place, target_from_own_turns
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.posing import move_joint_to, scale_joint_to, turn_joint_by
 from umbrite.motion.resting import make_rest
-from umbrite.motion.totals import total
-from umbrite.motion.whole_body import HoldPoint, begin, drag, let_go
 from umbrite.rig.channels import with_values
 from umbrite.rig.edits.links import add_link
-from umbrite.rig.edits.shelf import save_pose
 
 WICK = wick()
 BODY, HEAD, CAP, MASTER = (joint(WICK, name) for name in ("Body", "Head", "Cap", "Master"))
@@ -64,28 +60,6 @@ WAYS = ((35.0, -20.0), (-60.0, 44.0), (12.0, 66.0))
 
 
 @each
-@pytest.mark.parametrize(("x", "y"), WAYS)
-def test_a_joint_comes_to_where_it_is_dragged(kind, x, y):
-    puppet, pose = linked(kind), posed(30, -20)
-    placed = evaluate(compile_plan(puppet), pose)
-    for key in (REACH, HEAD, BODY):
-        to = placed.pivot(key) + complex(x, y)
-        moved = move_joint_to(placed, pose, key, to)
-        assert abs(evaluate(placed.plan, moved).pivot(key) - to) < 1e-6
-    same(placed, evaluate(placed.plan, move_joint_to(placed, pose, HEAD, placed.pivot(HEAD))), 1e-9)
-
-
-@each
-def test_a_joint_turns_and_scales_by_what_is_asked(kind):
-    puppet, pose = linked(kind), posed(30, -20)
-    placed = evaluate(compile_plan(puppet), pose)
-    turned = evaluate(placed.plan, turn_joint_by(placed, pose, HEAD, 0.05))
-    assert total(turned, f"{HEAD}.turn") - total(placed, f"{HEAD}.turn") == pytest.approx(0.05)
-    scaled = evaluate(placed.plan, scale_joint_to(placed, pose, CAP, 1.5))
-    assert total(scaled, f"{CAP}.scale_x") == pytest.approx(0.5)
-
-
-@each
 @pytest.mark.parametrize("key", [ARM, LEG])
 @pytest.mark.parametrize(("x", "y"), WAYS)
 def test_changing_over_between_target_and_own_turns_keeps_the_picture(key, kind, x, y):
@@ -108,22 +82,6 @@ def test_following_something_else_keeps_the_picture(kind):
 
 
 @each
-def test_the_whole_body_stays_where_nothing_is_dragged_and_holds_where_something_is(kind):
-    puppet, pose = linked(kind), posed(25, -40)
-    placed = evaluate(compile_plan(puppet), pose)
-    dragged = HoldPoint(HAND, puppet.joints[HAND].pivot.z)
-    holds = [
-        HoldPoint(foot, puppet.joints[foot].pivot.z) for foot in (joint(puppet, "Near foot"), joint(puppet, "Far foot"))
-    ]
-    body = begin(placed, pose, dragged, holds, BODY)
-    same(placed, evaluate(body.plan, drag(body, body.places[0])), 1e-5)
-    same(placed, evaluate(placed.plan, let_go(body, drag(body, body.places[0]))), 1e-5)
-    here = evaluate(body.plan, drag(body, body.places[0] + 40 - 30j))
-    for point, at in zip(body.points, (body.places[0] + 40 - 30j, *body.places[1:]), strict=True):
-        assert abs(complex(here.joint_map(point.joint)(point.at)) - at) < 0.1
-
-
-@each
 def test_the_pose_that_becomes_the_rest_stays_what_is_seen(kind):
     puppet, pose = linked(kind), posed(25, -40)
     placed = evaluate(compile_plan(puppet), pose)
@@ -136,15 +94,3 @@ def test_the_pose_that_becomes_the_rest_stays_what_is_seen(kind):
         assert np.isfinite(kinds.turns).all()
     if kind == "a turn follows a turn":
         same(evaluate(placed.plan, onward), evaluate(compile_plan(rested), {f"{HEAD}.turn": 0.1}), 1e-5)
-
-
-# A rest that is scaled unevenly bends its limbs otherwise; and a target that moves what carries it has no way to follow.
-@pytest.mark.parametrize("kind", sorted(set(KINDS) - {"scale", "a target drives what carries it"}))
-@pytest.mark.parametrize(("x", "y"), WAYS)
-def test_shelf_poses_survive_that_a_pose_becomes_the_rest(kind, x, y):
-    channels = {**posed(x, y), f"{HEAD}.turn": 0.20, f"{CAP}.scale_x": 0.3, f"{MASTER}.turn": 0.2}
-    puppet = save_pose(linked(kind), "Wave", channels)
-    plan = compile_plan(puppet)
-    rested, _ = make_rest(evaluate(plan, posed(-30, 20)))
-    again = compile_plan(rested)
-    same(evaluate(plan, channels), evaluate(again, rested.poses[-1].channels), 1e-3)

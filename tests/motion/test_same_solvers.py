@@ -1,16 +1,12 @@
 """What is computed in two ways, for one and for many, gives the same: limbs in plain numbers and in arrays, one joint below another."""
 
-import cmath
-
 import numpy as np
 import pytest
 
-from umbrite.motion.kinematics import one_below, placed_below
 from umbrite.motion.soft_ends import Ends
 from umbrite.motion.solvers import long_limb, two_joint
 from umbrite.motion.solvers.long_limb import reach_long
 from umbrite.motion.solvers.two_joint import Range, reach
-from umbrite.rig.affine import Affine
 
 CASES = 300
 SPANS = {"free": (np.pi, np.pi), "wide": (1.6, 2.2), "narrow": (0.3, 0.4), "one way": (0.0, 2.4)}
@@ -59,19 +55,3 @@ def test_long_limbs_alone_and_among_many(joints, span, soft, monkeypatch):
     # At a soft end a joint that just so moves on may make more of what rounding leaves.
     assert np.mean(off < 1e-6) >= (0.995 if soft else 1.0)
     assert off.max() < 1e-3
-
-
-@pytest.mark.parametrize("mirrored", [False, True])
-def test_one_joint_below_another_in_plain_numbers_and_in_arrays(mirrored):
-    random = np.random.default_rng(5)
-    numbers = random.normal(size=(7, 40)) + 1j * random.normal(size=(7, 40))
-    over_a, over_b, over_t, a, b, shift, pivot = numbers
-    if mirrored:
-        over_a, over_b = over_b, over_a
-    turns = random.uniform(-3, 3, 40)
-    together = placed_below(Affine(over_a, over_b, over_t), Affine(a, b, shift), pivot, turns)
-    for i in range(40):
-        spin = cmath.rect(1.0, float(turns[i]))
-        above = tuple(complex(field[i]) for field in (over_a, over_b, over_t))
-        alone = one_below(above, spin * complex(a[i]), spin * complex(b[i]), complex(shift[i]), complex(pivot[i]))
-        assert np.allclose([field[i] for field in together], alone, rtol=1e-13, atol=1e-13)

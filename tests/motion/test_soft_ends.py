@@ -7,13 +7,12 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from demo_puppet import joint, wick
+from demo_puppet import wick
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.matching import own_turns_from_target, target_from_own_turns
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.soft_ends import Ends, asked_for, ends_of, hard, taken, willingness
-from umbrite.motion.solvers.long_limb import reach_long
-from umbrite.rig.edits.limits import set_limit, set_soft
+from umbrite.motion.soft_ends import Ends, asked_for, ends_of, taken, willingness
+from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Joint, Limit, Point
 
@@ -56,21 +55,6 @@ def test_what_to_ask_for_is_the_inverse(small, large, soft, share):
     assert taken(asked_for(turn, limit), limit) == pytest.approx(float(turn), abs=1e-7)
 
 
-def test_a_limb_eases_into_its_limit_while_its_target_is_drawn_on():
-    puppet = wick()
-    lower = joint(puppet, "Far forearm")
-    limb = next(limb for limb in puppet.limbs.values() if lower in limb.joints)
-    puppet = set_limit(puppet, lower, -0.6, 0.6)
-    way = {f"{limb.target}.y": np.linspace(-20, -160, 4000), f"{limb.target}.x": np.linspace(0, 30, 4000)}
-    kinks = []
-    for soft in (0.0, 0.3):
-        plan = compile_plan(set_soft(puppet, lower, soft))
-        turns = evaluate(plan, way).turns[:, plan.place[lower]]
-        assert np.abs(turns).max() == pytest.approx(0.6)
-        kinks.append(np.abs(np.diff(turns, 2)).max())
-    assert kinks[1] < 0.1 * kinks[0]
-
-
 @given(st.floats(-0.95, 0.95), st.floats(-0.95, 0.95))
 def test_matching_there_and_back_keeps_the_picture_within_soft_ends(first, second):
     puppet = wick()
@@ -88,18 +72,3 @@ def test_matching_there_and_back_keeps_the_picture_within_soft_ends(first, secon
     again = evaluate(plan, own_turns_from_target(evaluate(plan, reaching), reaching, key))
     for name in (upper, lower):
         assert again.turn(name) == pytest.approx(shown.turn(name), abs=1e-5)
-
-
-def test_a_long_limb_spares_the_joint_that_is_near_its_soft_end():
-    v = np.full((1, 4), 100 + 0j) * np.exp(0.2j * np.arange(4))
-    own = np.array([[0.0, 0.8, 0.0, 0.0]])
-    tip = (np.exp(1j * np.cumsum(own, axis=1)) * v).sum(axis=1)
-    to = tip + 40j * np.exp(1j * np.angle(tip))
-    wide, none = np.full(v.shape, 0.9), np.zeros(v.shape)
-    stiff = Ends(-wide, wide, none, np.array([[0.0, 0.9, 0.0, 0.0]]))
-    easy, spared = (
-        reach_long(to, v, own, limits, np.ones(v.shape), np.ones(1)) for limits in (hard(-wide, wide), stiff)
-    )
-    for turns in (easy, spared):
-        assert np.abs((np.exp(1j * np.cumsum(turns, axis=1)) * v).sum(axis=1) - to)[0] < 0.01
-    assert abs(spared[0, 1] - 0.8) < 0.4 * abs(easy[0, 1] - 0.8)

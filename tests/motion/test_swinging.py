@@ -6,15 +6,15 @@ import numpy as np
 import pytest
 from msgspec.structs import replace
 
-from demo_puppet import joint, wick
+from demo_puppet import wick
 from umbrite.motion.animating.playing import placed_over, swing_at
 from umbrite.motion.animating.swinging import baked, swings_of
 from umbrite.motion.sampling import sample
 from umbrite.rig.edits.bones import add_bone
-from umbrite.rig.edits.limits import free_limit, set_loose
+from umbrite.rig.edits.limits import set_loose
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Loose, Puppet
-from umbrite.rig.takes.keys import close_loop, put_keys
+from umbrite.rig.takes.keys import put_keys
 from umbrite.rig.takes.take import Key, Take
 
 RATE = 24.0
@@ -56,34 +56,6 @@ def test_after_a_jump_it_swings_as_the_closed_form_says(damping):
         true = (s2 * np.exp(s1 * since) - s1 * np.exp(s2 * since)) / (s2 - s1)
     # Between the last step before the jump and the jump itself half a step is lost.
     assert np.abs(found[8:] + 0.4 * true).max() < 0.4 * w / RATE / 8
-
-
-def test_a_loop_meets_itself_and_a_chain_lags_joint_by_joint():
-    puppet = wick()
-    chain = [joint(puppet, name) for name in ("Scarf tail", "Scarf end")]
-    for key in chain:
-        puppet = free_limit(puppet, key)
-    trunk = f"{joint(puppet, 'Trunk')}.turn"
-    take = close_loop(put_keys(put_keys(Take("T", RATE, 0, 32), 0, {trunk: -0.15}), 16, {trunk: 0.15}))
-    done = swung(take, puppet, chain, Loose(weight=0.0, frequency=2.5))
-    tracks = [done.tracks[f"{key}.turn"] for key in chain]
-    for track in tracks:
-        assert track[0].value == track[-1].value
-        assert len(track) == 33
-        assert max(key.value for key in track) > 0.01, "it swings"
-    leads = [int(np.argmax([key.value for key in track[:-1]])) for track in tracks]
-    assert leads[0] != leads[1], "the end comes later"
-    assert done == swung(take, puppet, chain, Loose(weight=0.0, frequency=2.5)), "the same anywhere"
-
-
-def test_being_moved_throws_it_back():
-    puppet, upper, lower = arm()
-    take = put_keys(put_keys(Take("T", RATE, 0, 24), 0, {f"{upper}.y": 0.0}), 12, {f"{upper}.y": -80.0})
-    still = swung(take, puppet, [lower], Loose(weight=0.0))
-    moved = swung(take, puppet, [lower], Loose(weight=1.0))
-    assert {key.value for key in still.tracks[f"{lower}.turn"]} == {0.0}
-    first = [key.value for key in moved.tracks[f"{lower}.turn"]][1:5]
-    assert max(first) > 0.01, "up goes the arm, down hangs the end"
 
 
 def test_what_can_not_swing_is_refused():

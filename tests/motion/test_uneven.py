@@ -31,18 +31,6 @@ def drawn(seed):
     return reach, found, low, high, np.abs(first) + np.abs(second)
 
 
-def test_nothing_within_reach_is_missed_and_nothing_out_of_it_is_nearer():
-    reach, found, low, high, size = drawn(3)
-    turns = _best_of_all(reach, found, low, high, size, np.full(CASES, np.inf))
-    away = reach.away(turns[:, 1:])[0][:, 0]
-    dense = low[:, None] + (high - low)[:, None] * np.linspace(0, 1, 4001)
-    least = reach.away(dense)[0].min(axis=1)
-    assert np.max(away - least) < 1e-3
-    assert np.all((turns[:, 1] >= low - 1e-12) & (turns[:, 1] <= high + 1e-12))
-    assert np.all((turns[:, 0] >= reach.low - 1e-12) & (turns[:, 0] <= reach.high + 1e-12))
-    assert np.mean(away < 1e-6) > 0.1, "many of them are within reach"
-
-
 def test_one_by_one_is_as_all_at_once():
     reach, found, low, high, size = drawn(4)
     together = _best_of_all(reach, found, low, high, size, np.full(CASES, np.inf))

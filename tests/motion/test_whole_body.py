@@ -41,14 +41,6 @@ def test_holds_stay_and_limits_hold_wherever_the_hand_is_dragged(x, y):
             assert item.limit.smallest - 1e-9 <= pose.get(f"{key}.turn", 0.0) <= item.limit.largest + 1e-9
 
 
-def test_the_hand_comes_along_when_the_body_can_give_way():
-    body = ready({})
-    goal = WRIST.at + (-150 + 120j)
-    pose = drag(body, goal)
-    assert away(body, pose, [goal, *body.places[1:]]).max() < 0.1
-    assert abs(complex(pose.get(f"{body.carrier}.x", 0.0), pose.get(f"{body.carrier}.y", 0.0))) > 5
-
-
 @pytest.mark.parametrize("by", [-150 + 120j, 60 - 100j, -40 - 60j])
 def test_let_go_the_limbs_hold_their_targets_and_the_picture_stays(by):
     body = ready({})

@@ -8,20 +8,15 @@ from PySide6.QtCore import QPointF, QRect, Qt
 from PySide6.QtGui import QImage, QPainter, QTransform
 
 from motion.strips import PART, strip
-from umbrite.files.json_reports import pose_report
-from umbrite.files.opening import open_any
-from umbrite.files.package import Package, load, save
 from umbrite.files.png import encode, fingerprint
-from umbrite.motion.evaluate import evaluate, placed_of
+from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import Bent, scene_of
-from umbrite.paint.export import export_openraster, export_svg
 from umbrite.paint.levels import Pictures
 from umbrite.paint.outlines import outline_of
 from umbrite.paint.painter import Raster
 from umbrite.paint.render import render
 from umbrite.rig.change import change
-from umbrite.rig.document import Document
 from umbrite.rig.model import Drawing, Joint, Part, Placement, Point, Trim, point
 
 WIDE, TALL = 240, 60
@@ -85,13 +80,6 @@ def test_what_is_not_bent_is_the_drawing_itself_to_the_bit():
         assert np.array_equal(painted(made.puppet, pose, art), painted(stiff, pose, art))
 
 
-def test_hardly_bent_it_looks_as_it_did():
-    made, art = bendy(stripes=True)
-    stiff = change(made.puppet, PART, mesh=None)
-    almost, before = painted(made.puppet, {"j2.turn": 1e-5}, art), painted(stiff, {}, art)
-    assert np.abs(almost.astype(int) - before.astype(int)).max() <= 3
-
-
 def test_it_lies_where_the_mesh_says_and_picks_and_outlines_agree():
     placed = evaluate(compile_plan(STRIP.puppet), POSE)
     (shape,) = scene_of(placed)
@@ -146,24 +134,3 @@ def test_clips_by_and_of_bent_shapes_and_trims_bend_along():
     clipped = change(with_a_patch(placed), PART, clip="p91")
     cut = painted(clipped, POSE, ART)
     assert np.count_nonzero(cut[..., 3] > 128) < np.count_nonzero(alone | moved)
-
-
-def test_it_survives_a_file_and_goes_out_as_json_svg_and_layers(tmp_path):
-    package = Package(Document(STRIP.puppet, POSE), ART)
-    save(tmp_path / "strip.umbrite", package)
-    again = load(tmp_path / "strip.umbrite")
-    assert again.document == package.document
-    save(tmp_path / "again.umbrite", again)
-    assert (tmp_path / "again.umbrite").read_bytes() == (tmp_path / "strip.umbrite").read_bytes()
-    assert b'"data"' not in (tmp_path / "strip.umbrite").read_bytes()
-    told = pose_report(placed_of(package.document))["meshes"]["Strip"]
-    (shape,) = scene_of(placed_of(package.document))
-    assert isinstance(shape, Bent)
-    assert np.allclose([complex(*at) for at in told["vertices"]], shape.vertices)
-    assert max(max(t) for t in told["triangles"]) < len(told["vertices"])
-    bent = painted(STRIP.puppet, POSE, ART)[..., 3] > 128
-    for name, export in (("out.svg", export_svg), ("out.ora", export_openraster)):
-        export(tmp_path / name, package)
-        back = open_any(tmp_path / name)
-        seen = painted(back.puppet, {}, dict(back.art))[..., 3] > 128
-        assert np.count_nonzero(seen ^ bent) < 0.03 * np.count_nonzero(bent), name

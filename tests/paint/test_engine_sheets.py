@@ -4,14 +4,12 @@ import json
 
 import cv2
 import numpy as np
-from msgspec.structs import replace
 from PIL import Image
 
 from demo_puppet import ASSETS, part, wick_package
 from gltf_reader import Scene
 from umbrite.cli import main
 from umbrite.files.package import load, save
-from umbrite.paint.baking import baked_art, without_baked
 from umbrite.paint.render import render_package, straight
 from umbrite.rig.change import change
 from umbrite.rig.edits.looks import trim
@@ -30,27 +28,6 @@ def crop(told, one, folder):
     sheet = read(folder / told["sheets"][one["sheet"]]["file"])
     assert list(sheet.shape[1::-1]) == told["sheets"][one["sheet"]]["size"]
     return sheet[y : y + tall, x : x + wide]
-
-
-def test_frames_of_an_atlas_are_the_frames_of_the_take(tmp_path, capsys):
-    out, places = tmp_path / "it.png", tmp_path / "it.json"
-    words = ["atlas", WICK, "--take", "Walk", "--frames", "0..5", "--scale", "0.5", "--largest", "1024"]
-    assert main([*words, str(out), str(places)]) == 0
-    assert "6 frames of Walk on" in capsys.readouterr().out
-    told = json.loads(places.read_text())
-    assert (told["format"], told["version"], told["take"], told["rate"]) == ("umbrite atlas", 1, "Walk", 24.0)
-    assert len(told["sheets"]) > 1, "a small side asks for several sheets"
-    for one in told["frames"]:
-        wide, tall = told["canvas"]
-        canvas = np.zeros((tall, wide, 4), np.uint8)
-        left, top = one["at"]
-        picture = crop(told, one, tmp_path)
-        canvas[top : top + picture.shape[0], left : left + picture.shape[1]] = picture
-        assert main(["render", WICK, "--take", "Walk", "--scale", "0.5", "--frames", f"{one['frame']:g}", str(tmp_path / f"f{one['frame']:g}")]) == 0  # fmt: skip
-        painted = read(next((tmp_path / f"f{one['frame']:g}").glob("*.png")))
-        seen = painted[..., 3] > 0
-        assert np.abs(canvas[seen].astype(int) - painted[seen]).max() <= 1
-        assert np.array_equal(canvas[..., 3], painted[..., 3])
 
 
 def test_parts_of_an_atlas_make_the_pose_again(tmp_path):
@@ -107,44 +84,6 @@ def _shaded():
     puppet = change(puppet, shade, joint=trunk.joint, blend="multiply", opacity=0.5)
     cap = part(puppet, "Cap")
     return change(puppet, cap, clip=part(puppet, "Head")), shade, cap
-
-
-def test_baked_art_shows_at_rest_what_the_painter_does():
-    puppet, shade, cap = _shaded()
-    order = [key for key in puppet.order if key != shade]
-    order.insert(order.index(part(puppet, "Trunk")) + 1, shade)
-    package = wick_package().having(change_order(puppet, order), {})
-    baked = baked_art(package)
-    assert set(baked.pictures) == {cap, part(puppet, "Trunk")}
-    assert baked.spent == {shade}
-    left = without_baked(package, baked).puppet
-    assert shade not in left.parts
-    assert left.parts[cap].clip is None
-    before = wick_package().pixels()[puppet.parts[cap].drawing.sha256]
-    assert 0 < (baked.pictures[cap][..., 3] > 0).sum() < (before[..., 3] > 0).sum()
-    trunk = baked.pictures[part(puppet, "Trunk")]
-    own = wick_package().pixels()[puppet.parts[part(puppet, "Trunk")].drawing.sha256]
-    solid = own[..., 3] == 255
-    shaded = own[solid][:, :3].astype(float)
-    assert np.abs(trunk[solid][:, :3] - (shaded + shaded * shaded / 255) / 2).max() <= 2
-    assert np.array_equal(trunk[..., 3], own[..., 3])
-
-
-def test_a_shade_that_comes_and_goes_is_not_painted_into_what_stays():
-    puppet, shade, _ = _shaded()
-    order = [key for key in puppet.order if key != shade]
-    order.insert(order.index(part(puppet, "Trunk")) + 1, shade)
-    puppet = change_order(puppet, order)
-    key, one = next(iter(puppet.sets.items()))
-    first, *others = one.variants
-    puppet = change(puppet, key, variants=(replace(first, parts=(*first.parts, shade)), *others))
-    baked = baked_art(wick_package().having(puppet, {}))
-    assert shade not in baked.spent
-    assert part(puppet, "Trunk") not in baked.pictures
-
-
-def change_order(puppet, order):
-    return replace(puppet, order=tuple(order))
 
 
 def test_convert_bakes_where_it_is_asked_to(tmp_path, capsys):

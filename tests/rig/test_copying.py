@@ -10,13 +10,11 @@ from demo_puppet import joint, part, wick
 from strategies import EDITS, puppets
 from umbrite.rig.affine import Affine, after
 from umbrite.rig.edits.copying import centre_line, copy_branches
-from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.renaming import numbered, renamed, replaced, side_swapped
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.rewiring import Transform
 from umbrite.rig.placement import board_from_drawing
-from umbrite.rig.words.names import swapped
 
 WICK = wick()
 
@@ -108,25 +106,6 @@ def test_a_mirrored_drawing_lies_as_a_looking_glass_shows_it():
         wanted = after(flip, board_from_drawing(WICK.parts[key].placement))
         found = board_from_drawing(copied.parts[new[key]].placement)
         assert all(a == pytest.approx(b, abs=1e-9) for a, b in zip(wanted, found, strict=True))
-
-
-def test_links_within_a_branch_are_copied_with_their_signs():
-    upper, lower, head = (joint(WICK, name) for name in ("Near upper arm", "Near forearm", "Head"))
-    linked, _ = add_link(WICK, f"{upper}.turn", f"{lower}.turn", [(-1, -2), (1, 3)])
-    linked, _ = add_link(linked, f"{upper}.scale_y", f"{head}.turn", [(0, 0), (1, 1)])
-    copied, new = other_arm(Transform(line=600.0), linked)
-    made = [link for key, link in copied.links.items() if key not in linked.links]
-    assert [(link.source, link.drives) for link in made] == [(f"{new[upper]}.turn", f"{new[lower]}.turn")]
-    assert [(p.x, p.y) for p in made[0].points] == [(-1, -3), (1, 2)]
-
-
-@pytest.mark.parametrize(
-    ("name", "other"),
-    [("Near hand", "Far hand"), ("left_arm", "right_arm"), ("armL", "armR"), ("Foot R", "Foot L"), ("Lantern", "Lantern"), ("Farmer", "Farmer"), ("leftFoot", "rightFoot")],
-)  # fmt: skip
-def test_names_swap_their_side_and_back(name, other):
-    assert swapped(name) == other
-    assert swapped(other) == name
 
 
 def test_many_names_change_at_once_even_where_they_trade_places():

@@ -7,14 +7,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from demo_puppet import joint, wick
-from umbrite.motion.evaluate import evaluate
-from umbrite.motion.plan import compile_plan
-from umbrite.rig.edits.limbs import extend_limb
 from umbrite.rig.edits.limits import free_limit, other_arc, set_limit, to_other_side
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
-from umbrite.rig.limb_shape import far_end
-from umbrite.rig.model import Limit, point
+from umbrite.rig.model import Limit
 
 WICK = wick()
 NEAR, FAR, CAP = (joint(WICK, name) for name in ("Near shin", "Far shin", "Cap"))
@@ -47,19 +43,3 @@ def test_the_other_side_gets_the_limit_mirrored_or_the_same():
         to_other_side(WICK, CAP, mirrored=True)
     with pytest.raises(RigError, match="no limit to turn inside out"):
         other_arc(WICK, CAP)
-
-
-def test_a_limb_is_extended_by_its_end_and_nothing_moves_at_rest():
-    leg = next(key for key, limb in WICK.limbs.items() if limb.name == "Near leg")
-    longer = extend_limb(WICK, leg)
-    assert invariants(longer) == []
-    limb = longer.limbs[leg]
-    assert [longer.joints[key].name for key in limb.joints] == ["Near thigh", "Near shin", "Near foot"]
-    assert (limb.end, limb.end_hold) == (None, "limb")
-    assert longer.joints[limb.target].pivot == point(far_end(WICK, joint(WICK, "Near foot")))
-    placed = evaluate(compile_plan(longer), {})
-    assert all(placed.pivot(key) == item.pivot.z for key, item in longer.joints.items())
-    with pytest.raises(RigError, match="nothing beyond its tip"):
-        extend_limb(longer, leg)
-    arm = next(key for key, item in WICK.limbs.items() if item.name == "Near arm")
-    assert WICK.joints[extend_limb(WICK, arm).limbs[arm].end or ""].name == "Lamp pole"

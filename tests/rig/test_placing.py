@@ -10,25 +10,17 @@ from demo_puppet import joint, part, wick
 from strategies import EDITS, puppets
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.affine import after, around
-from umbrite.rig.edits.arranging import align, distribute, fanned_out, transform_parts
+from umbrite.rig.edits.arranging import fanned_out, transform_parts
 from umbrite.rig.edits.copying import copy_branches
-from umbrite.rig.edits.looks import make_reference, trim
-from umbrite.rig.edits.parts import add_part, exchange_drawing
-from umbrite.rig.errors import RigError
+from umbrite.rig.edits.looks import make_reference
+from umbrite.rig.edits.parts import exchange_drawing
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.rewiring import Transform
-from umbrite.rig.model import Drawing, Placement, Puppet
-from umbrite.rig.placement import around_parts, board_from_drawing, part_box
+from umbrite.rig.model import Drawing
+from umbrite.rig.placement import around_parts, board_from_drawing
 
 WICK = wick()
 ARM = [part(WICK, name) for name in ("Near upper arm", "Near forearm", "Near hand")]
-
-
-def tiles(*places):
-    puppet = Puppet()
-    for i, (x, y, w, h) in enumerate(places):
-        puppet, _ = add_part(puppet, f"Tile {i}", Drawing("0" * 64, w, h), Placement(x, y))
-    return puppet
 
 
 @given(st.floats(-3, 3), st.floats(0.2, 3), st.floats(-0.15, 0.15))
@@ -41,24 +33,6 @@ def test_many_parts_are_turned_scaled_and_skewed_as_one(turn, scale, skew):
         found = board_from_drawing(moved.parts[key].placement)
         assert all(a == pytest.approx(b, abs=1e-6) for a, b in zip(wanted, found, strict=True))
     assert moved.joints == WICK.joints  # pivots that were set stay
-
-
-def test_parts_are_aligned_to_each_edge_and_spread_evenly():
-    puppet = tiles((0, 0, 10, 40), (100, 30, 30, 10), (37, 90, 20, 20))
-    keys = list(puppet.order)
-    for edge, side in (("left", 0), ("top", 1), ("right", 2), ("bottom", 3)):
-        boxes = [part_box(align(puppet, keys, edge), key) for key in keys]
-        assert len({box[side] for box in boxes}) == 1
-    for edge, low, high in (("centre", 0, 2), ("middle", 1, 3)):
-        boxes = [part_box(align(puppet, keys, edge), key) for key in keys]
-        assert len({box[low] + box[high] for box in boxes}) == 1
-    boxes = sorted(part_box(distribute(puppet, keys, "across"), key) for key in keys)
-    assert boxes[1].left - boxes[0].right == pytest.approx(boxes[2].left - boxes[1].right)
-    assert (boxes[0].left, boxes[2].right) == (0, 130)
-    with pytest.raises(RigError, match="three or more"):
-        distribute(puppet, keys[:2], "down")
-    with pytest.raises(RigError, match="two or more"):
-        align(puppet, keys[:1], "left")
 
 
 @given(puppets(EDITS))
@@ -93,16 +67,6 @@ def test_an_exchanged_drawing_keeps_pivot_place_and_binding_and_reaches_linked_c
     assert larger.parts[key].placement.x == WICK.parts[key].placement.x - 10
     cornered = exchange_drawing(WICK, key, Drawing("2" * 64, 5, 5), corner=3 + 4j)
     assert cornered.parts[key].placement.y == WICK.parts[key].placement.y + 4
-
-
-def test_trims_stay_where_they_lie_when_a_drawing_is_exchanged():
-    key = part(WICK, "Cap")
-    loop = [520 + 250j, 600 + 250j, 600 + 300j]
-    trimmed = trim(WICK, key, loop)
-    size = WICK.parts[key].drawing
-    found = exchange_drawing(trimmed, key, Drawing("3" * 64, size.width + 30, size.height + 8)).parts[key]
-    onto = board_from_drawing(found.placement)
-    assert [complex(onto(p.z)) for p in found.trims[0].points] == pytest.approx(loop)
 
 
 def test_a_reference_is_drawn_behind_everything_and_comes_back_to_its_depth():

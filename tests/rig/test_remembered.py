@@ -14,7 +14,7 @@ from umbrite.rig import family
 from umbrite.rig.dependencies import ranked
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.errors import RigError
-from umbrite.rig.remembered import LATEST, remembered, remembered_by
+from umbrite.rig.remembered import LATEST, remembered
 
 
 def test_a_result_is_made_once_for_each_of_the_latest_values():
@@ -33,19 +33,6 @@ def test_a_result_is_made_once_for_each_of_the_latest_values():
         doubled([number])
     doubled(one)
     assert made.count(one) >= 2  # it was too long ago
-
-
-def test_only_what_counts_is_looked_at():
-    made = []
-
-    @remembered_by(lambda pair: (pair[0],))
-    def first(pair):
-        made.append(pair[1])
-        return len(made)
-
-    key = "same"
-    assert first((key, 1)) == first((key, 2)) == 1
-    assert made == [1]
 
 
 @given(puppets(), st.data())

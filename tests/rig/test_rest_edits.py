@@ -9,29 +9,12 @@ from hypothesis import strategies as st
 
 from demo_puppet import joint, part, wick
 from umbrite.rig.change import change
-from umbrite.rig.control_kinds import control_at_rest
-from umbrite.rig.edits.rest import bone_angle, bone_length, set_bone_angle, set_bone_length, turn_branch
+from umbrite.rig.edits.rest import bone_length, set_bone_angle, set_bone_length, turn_branch
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 
 PUPPET = wick()
 SHIN, FOOT, UPPER = (joint(PUPPET, name) for name in ("Near shin", "Near foot", "Near upper arm"))
-
-
-def test_a_longer_shin_takes_foot_target_and_control_along():
-    length = bone_length(PUPPET, SHIN)
-    longer, words = set_bone_length(PUPPET, SHIN, length + 50)
-    assert bone_length(longer, SHIN) == pytest.approx(length + 50)
-    assert bone_angle(longer, SHIN) == pytest.approx(bone_angle(PUPPET, SHIN))
-    assert invariants(longer) == []
-    assert words == ["Moved at rest: Near foot.", "The target of Near leg stands on its tip again."]
-    way = longer.joints[FOOT].pivot.z - PUPPET.joints[FOOT].pivot.z
-    boot = part(PUPPET, "Near foot")
-    places = [p.parts[boot].placement for p in (PUPPET, longer)]
-    assert complex(places[1].x - places[0].x, places[1].y - places[0].y) == pytest.approx(way)
-    grip = next(c for c in longer.controls.values() if c.name == "Near foot")
-    assert control_at_rest(longer, grip) == pytest.approx(longer.joints[FOOT].pivot.z)
-    assert longer.joints[SHIN].limit == PUPPET.joints[SHIN].limit
 
 
 @given(st.floats(-3, 3))

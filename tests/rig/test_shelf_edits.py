@@ -5,9 +5,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 from msgspec.structs import replace
 
-from demo_puppet import ASSETS, joint, wick
-from umbrite.files.package import load
-from umbrite.rig.change import change
+from demo_puppet import joint, wick
 from umbrite.rig.edits.shelf import (
     CLEAN,
     blended,
@@ -71,35 +69,7 @@ def test_mirrored_twice_is_the_pose(pose):
     assert mirrored(WICK, mirrored(WICK, pose)) == pose
 
 
-def test_a_mirror_exchanges_sides_and_turns_front_views_round():
-    near, far = target("Near arm"), target("Far arm")
-    assert mirrored(WICK, {f"{near}.x": 30.0, f"{near}.y": 9.0}) == {f"{far}.x": 30.0, f"{far}.y": 9.0}
-    front = WICK
-    for key, limb in WICK.limbs.items():
-        if "Far" in limb.name:
-            front = change(
-                front,
-                key,
-                bend=-WICK.limbs[
-                    next(k for k, o in WICK.limbs.items() if o.name == limb.name.replace("Far", "Near"))
-                ].bend,
-            )
-    assert mirrored(front, {f"{near}.x": 30.0, f"{near}.y": 9.0}) == {f"{far}.x": -30.0, f"{far}.y": 9.0}
-    head = joint(WICK, "Head")
-    assert mirrored(front, {f"{head}.turn": 0.3}) == {f"{head}.turn": -0.3}
-
-
 @given(poses)
 def test_poses_go_by_names_and_come_back(pose):
     found, missing = from_names(WICK, by_names(WICK, pose))
     assert (found, missing) == (pose, [])
-
-
-def test_another_puppet_takes_what_it_knows_and_names_what_it_does_not():
-    bramble = load(ASSETS / "bramble.umbrite").puppet
-    names = by_names(WICK, {f"{joint(WICK, 'Head')}.turn": 0.25, f"{joint(WICK, 'Cap')}.turn": 0.1})
-    pose, missing = from_names(bramble, names)
-    assert pose == {f"{joint(bramble, 'Head')}.turn": 0.25}
-    assert missing == ["Cap"]
-    with pytest.raises(RigError, match="no plain number"):
-        from_names(bramble, {"joint/Head/turn": float("nan")})

@@ -1,14 +1,12 @@
 """Keys and takes edited: there and back is equal, what is taken is named, nothing absurd is kept."""
 
+import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 from msgspec.structs import replace
 
-from demo_puppet import joint, wick
 from takes_strategies import takes
-from umbrite.rig.document import Document, settled
-from umbrite.rig.edits.parts import remove_part
 from umbrite.rig.errors import RigError
 from umbrite.rig.takes import take_list as shelf
 from umbrite.rig.takes.keys import (
@@ -29,11 +27,17 @@ from umbrite.rig.takes.keys import (
 from umbrite.rig.takes.take import Key, Take
 
 
+def alike(one, other):
+    numbers = np.array([[key.frame, key.out, key.into] for key in (one, other)])
+    plain = [replace(key, frame=0.0, out=0.0, into=0.0) for key in (one, other)]
+    return plain[0] == plain[1] and np.allclose(*numbers, rtol=1e-9, atol=1e-6)
+
+
 def same(one, other):
-    """Equal but for rounding of frames."""
+    """Equal but for rounding of frames and slopes."""
     return one.tracks.keys() == other.tracks.keys() and all(
         len(a) == len(b)
-        and all(abs(k.frame - m.frame) < 1e-6 and replace(k, frame=0.0) == replace(m, frame=0.0) for k, m in zip(a, b, strict=True))
+        and all(map(alike, a, b))
         for a, b in zip(one.tracks.values(), other.tracks.values(), strict=True)
     )  # fmt: skip
 
@@ -144,14 +148,3 @@ def test_takes_are_made_copied_named_and_removed():
     assert list(shelf.take_faults(takes_)) == []
     assert list(shelf.take_faults((takes_[0], takes_[0]))) != []
     assert list(shelf.take_faults((replace(takes_[0], tracks={"j1.x": (Key(2.0, 0.0), Key(1.0, 0.0))}),))) != []
-
-
-def test_tracks_of_things_that_are_gone_go_along_and_come_back_with_undo():
-    puppet = wick()
-    cap = joint(puppet, "Cap")
-    take = put_keys(Take("T"), 0, {f"{cap}.turn": 1.0, f"{joint(puppet, 'Head')}.turn": 1.0})
-    before = Document(puppet, {}, (take,))
-    part = next(key for key, each in puppet.parts.items() if each.joint == cap)
-    after = settled(replace(before, puppet=remove_part(puppet, part)), before)
-    assert list(after.takes[0].tracks) == [f"{joint(puppet, 'Head')}.turn"]
-    assert settled(replace(before, takes=(replace(take),)), before) is before

@@ -4,7 +4,6 @@ import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
-from msgspec.structs import replace
 
 from demo_puppet import ASSETS
 from strategies import poses, puppets
@@ -13,7 +12,6 @@ from umbrite.files.package import load
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.document import Document, settled
-from umbrite.rig.edits.shelf import by_names, from_names
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.branch_alone import branch_alone
@@ -79,32 +77,6 @@ def test_each_branch_taken_alone_is_a_sound_puppet_that_moves_as_it_did(name):
             assert placed.pivot(joint) == pytest.approx(whole.pivot(joint), abs=1e-6)
 
 
-def test_an_arm_brings_its_limb_target_control_and_its_own_poses_and_hangs_where_it_is_let_go():
-    wick = load(ASSETS / "wick.umbrite").document
-    bramble = load(ASSETS / "bramble.umbrite").document
-    arm = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near upper arm")
-    alone = branch_alone(wick, [arm])
-    assert [limb.name for limb in alone.puppet.limbs.values()] == ["Near arm"]
-    onto = next(k for k, joint in bramble.puppet.joints.items() if joint.name == "Trunk" or joint.parent)
-    made = merge(bramble, alone, onto=onto)
-    there = made.document.puppet
-    assert there.joints[made.ids[arm]].parent == onto
-    limb = next(there.limbs[made.ids[k]] for k in alone.puppet.limbs)
-    assert any(control.moves == limb.target for control in there.controls.values())
-    words = by_names(there, {f"{made.ids[arm]}.turn": 0.4})
-    assert from_names(there, words)[0] == {f"{made.ids[arm]}.turn": 0.4}
-
-
-def test_names_are_kept_apart_and_nothing_of_the_host_changes():
-    wick = load(ASSETS / "wick.umbrite").document
-    made = merge(wick, wick).document
-    assert invariants(made.puppet) == []
-    for field in ("joints", "parts", "limbs", "controls", "links", "sets"):
-        before, after = getattr(wick.puppet, field), getattr(made.puppet, field)
-        assert {k: after[k] for k in before} == before
-        assert len(after) == 2 * len(before)
-
-
 def test_what_can_not_be_brought_in_is_refused_with_a_sentence():
     wick = load(ASSETS / "wick.umbrite").document
     with pytest.raises(RigError, match="nothing in what is brought in"):
@@ -115,36 +87,6 @@ def test_what_can_not_be_brought_in_is_refused_with_a_sentence():
         merge(wick, wick, onto="j99999")
     with pytest.raises(RigError, match="no branch to take"):
         branch_alone(wick, [])
-
-
-def test_poses_and_takes_that_are_about_more_than_the_branch_stay_behind():
-    wick = load(ASSETS / "wick.umbrite").document
-    head = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Head")
-    body = next(k for k, joint in wick.puppet.joints.items() if joint.name == "Near thigh")
-    take = replace(wick.takes[0], name="Nod", tracks={f"{head}.turn": next(iter(wick.takes[0].tracks.values()))})
-    both = replace(take, name="Both", tracks={**take.tracks, f"{body}.turn": next(iter(take.tracks.values()))})
-    alone = branch_alone(replace(wick, takes=(take, both)), [head])
-    assert [one.name for one in alone.takes] == ["Nod"]
-
-
-@pytest.mark.parametrize("name", DEMOS)
-def test_a_branch_made_larger_is_larger_in_every_pose_and_back_again_the_same(name):
-    document = load(ASSETS / f"{name}.umbrite").document
-    free = [key for key, joint in document.puppet.joints.items() if joint.parent is None]
-    larger = resize_branch(document, free, 2.0, 100 + 50j)
-    assert invariants(larger.puppet) == []
-    keys = list(document.puppet.parts)
-    ids = {key: key for key in document.puppet.joints}
-    for saved in document.puppet.poses[:3]:
-        wanted = maps(document.puppet, saved.channels, keys) * 2
-        wanted[2] -= 100 + 50j
-        assert np.abs(maps(larger.puppet, copied_settings(saved.channels, ids, 2.0), keys) - wanted).max() < 1e-5
-    again = resize_branch(larger, free, 0.5, 100 + 50j)
-    assert (again.takes, again.puppet.joints, again.puppet.controls, again.puppet.links) == (
-        document.takes, document.puppet.joints, document.puppet.controls, document.puppet.links,
-    )  # fmt: skip
-    # Drawings that were put between the places of the grid come back on it.
-    assert np.abs(maps(again.puppet, {}, keys) - maps(document.puppet, {}, keys)).max() < 1e-6
 
 
 def test_an_arm_made_smaller_leaves_the_rest_and_keeps_its_limb_whole():

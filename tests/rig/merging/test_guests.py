@@ -17,25 +17,17 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.affine import Affine, after
 from umbrite.rig.change import change, put, take_out
-from umbrite.rig.document import Document, settled
+from umbrite.rig.document import Document
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.parenting import set_parent
-from umbrite.rig.edits.parts import add_part, nudge_parts, remove_part, reorder, step_order
+from umbrite.rig.edits.parts import add_part, nudge_parts, remove_part
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import parts_on, users_of
 from umbrite.rig.invariants import invariants
-from umbrite.rig.merging.guest_edits import (
-    add_guest,
-    make_own,
-    place_guest,
-    remove_guest,
-    set_hidden,
-    set_spread,
-    update_guest,
-)
-from umbrite.rig.merging.guests import DEEPEST, depth_of, guest_of, refuse_inside, unpacked
+from umbrite.rig.merging.guest_edits import add_guest, make_own, place_guest, remove_guest, update_guest
+from umbrite.rig.merging.guests import DEEPEST, depth_of, refuse_inside
 from umbrite.rig.merging.rewiring import copied_settings
 from umbrite.rig.model import Drawing, Placement, Puppet
 
@@ -141,29 +133,6 @@ def test_of_two_guests_of_the_same_puppet_each_is_its_own():
     )
 
 
-def test_an_update_that_changes_nothing_is_nothing_and_one_that_does_keeps_what_the_host_changed():
-    document, key = with_cart()
-    ids = guest(document, key).ids
-    control = next(iter(BRAMBLE.puppet.controls))
-    renamed = replace(document, puppet=rename(document.puppet, ids[control], "Mount"))
-    renamed = replace(renamed, puppet=change(renamed.puppet, ids[control], shown="near"))
-    assert update_guest(renamed, key, BRAMBLE).document == renamed
-    part = next(iter(BRAMBLE.puppet.parts))
-    newer = nudge_parts(BRAMBLE.puppet, [part], 5 + 0j)
-    newer, bell = add_part(newer, "Bell", Drawing("0" * 64, 10, 10), Placement(0.0, 0.0))
-    newer = change(newer, control, size=99.0)
-    made = update_guest(renamed, key, replace(BRAMBLE, puppet=newer))
-    after_it = made.document.puppet
-    assert made.told == ()
-    assert invariants(after_it) == []
-    assert after_it.parts[ids[part]].placement.x == renamed.puppet.parts[ids[part]].placement.x + 5
-    assert after_it.controls[ids[control]].name == "Mount"
-    assert after_it.controls[ids[control]].shown == "near"
-    assert after_it.controls[ids[control]].size == 99.0
-    assert after_it.parts[guest(made.document, key).ids[bell]].name == "Bell"
-    assert unpacked(guest(made.document, key)).puppet == newer
-
-
 def test_what_an_update_takes_away_lets_what_the_host_hung_from_it_hang_from_the_whole():
     document, key = with_cart()
     ids = guest(document, key).ids
@@ -207,70 +176,6 @@ def test_the_host_changes_names_and_looks_of_a_guest_and_what_carries_it_and_not
     ):
         with pytest.raises(RigError, match="guest Bramble"):
             refuse_inside(before, refused)
-
-
-def test_a_guest_keeps_together_in_the_draw_order_until_it_is_spread():
-    document, key = with_cart()
-    mine = set(guest(document, key).ids.values())
-    puppet = document.puppet
-    own = [k for k in puppet.order if k in mine]
-
-    def places(puppet):
-        return [i for i, k in enumerate(puppet.order) if k in mine]
-
-    puppet = reorder(puppet, own[3:4], 5)
-    assert places(puppet) == list(range(5, 5 + len(own)))
-    stranger = puppet.order[4]
-    puppet = step_order(puppet, [stranger], 1)
-    assert puppet.order.index(stranger) == 4 + len(own)
-    puppet = step_order(puppet, [stranger], -1)
-    assert puppet.order.index(stranger) == 4
-    spread = reorder(set_spread(puppet, key, spread=True), own[:1], 0)
-    assert places(spread)[:2] == [0, 6]
-    again = set_spread(spread, key, spread=False)
-    assert places(again) == list(range(len(own)))
-    assert [k for k in again.order if k in mine] == own
-
-
-def test_its_controls_are_hidden_and_shown_again_as_they_were():
-    document, key = with_cart()
-    hidden = set_hidden(document, key, hidden=True)
-    ids = guest(document, key).ids
-    assert {hidden.puppet.controls[ids[k]].shown for k in BRAMBLE.puppet.controls} == {"never"}
-    assert set_hidden(hidden, key, hidden=False) == document
-
-
-def test_removed_a_guest_leaves_the_host_as_it_was():
-    document, key = with_cart()
-    puppet, told = remove_guest(document.puppet, key)
-    left = settled(replace(document, puppet=puppet), HOST)
-    names = {pose.name for pose in HOST.puppet.poses}
-    kept = replace(
-        left.puppet, next_id=HOST.puppet.next_id, poses=tuple(p for p in left.puppet.poses if p.name in names)
-    )
-    assert kept == HOST.puppet
-    assert told == []
-
-
-def test_a_piece_taken_out_makes_a_guest_the_puppets_own():
-    document, key = with_cart()
-    part = next(own for own in guest(document, key).ids.values() if own in document.puppet.parts)
-    assert guest_of(document.puppet, part) == key
-    assert guest_of(document.puppet, next(iter(HOST.puppet.parts))) is None
-    puppet = take_out(document.puppet, part)
-    assert puppet.guests == {}
-    assert invariants(puppet) == []
-
-
-def test_a_hand_of_the_host_reaches_for_a_joint_of_the_guest_wherever_it_is_pushed():
-    document, key = with_cart()
-    one = guest(document, key)
-    limb = next(item for item in document.puppet.limbs.values() if item.name == "Near arm")
-    puppet = change(document.puppet, limb.target, parent=one.root)
-    plan = compile_plan(puppet)
-    still, pushed = evaluate(plan, {}), evaluate(plan, {f"{one.root}.x": 20.0})
-    assert pushed.pivot(limb.target) - still.pivot(limb.target) == pytest.approx(20.0)
-    assert pushed.pivot(limb.end) == pytest.approx(pushed.pivot(limb.target), abs=0.3)
 
 
 @pytest.mark.parametrize(

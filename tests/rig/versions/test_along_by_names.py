@@ -31,16 +31,6 @@ def test_all_controls_and_links_go_to_a_larger_puppet_of_the_same_names_and_grow
         assert control == replace(wanted[control.name], chooses=control.chooses)
 
 
-def test_a_take_goes_by_names_and_its_lengths_grow():
-    larger = merge(Document(), replace(WICK, takes=()), Transform(scale=2.0)).document
-    larger = replace(larger, puppet=replace(larger.puppet, height=2 * WICK.puppet.height))
-    take = WICK.takes[0]
-    made, _, missing = with_clip(larger, clip_of(WICK, take=take))
-    assert missing == []
-    wanted = merge(Document(), replace(WICK, takes=(take,)), Transform(scale=2.0)).document.takes[0]
-    assert made.takes[0] == wanted
-
-
 def test_what_is_not_there_by_name_is_told_and_nothing_at_all_is_refused():
     bramble = load(ASSETS / "bramble.umbrite").document
     made, keys, missing = with_clip(bramble, clip_of(WICK, WICK.puppet.controls))

@@ -9,12 +9,9 @@ from all_edits import EDITS, edited
 from demo_puppet import ASSETS
 from strategies import furnished
 from umbrite.files.package import load
-from umbrite.rig.change import change, exists
+from umbrite.rig.change import exists
 from umbrite.rig.document import Document, settled
-from umbrite.rig.edits.parts import remove_part, reorder
-from umbrite.rig.edits.renaming import rename
 from umbrite.rig.errors import RigError
-from umbrite.rig.takes.take_list import remove_take
 from umbrite.rig.versions.differences import WORDS, differences
 from umbrite.rig.versions.versions import back_to, get_version, keep_version, remove_version, rename_version
 
@@ -44,28 +41,6 @@ def test_every_field_of_every_thing_has_a_word():
     puppet = WICK.puppet
     items = [next(iter(getattr(puppet, field).values())) for field in ("joints", "parts", "limbs", "controls", "sets")]
     assert {field for item in items for field in item.__struct_fields__} <= WORDS.keys()
-
-
-def test_differences_are_sentences_about_what_can_be_lit():
-    nose = next(k for k, part in WICK.puppet.parts.items() if part.name == "Cap")
-    head = next(k for k, joint in WICK.puppet.joints.items() if joint.name == "Head")
-    puppet = remove_part(WICK.puppet, nose)
-    puppet = change(rename(puppet, head, "Skull"), head, give=0.5)
-    puppet = reorder(puppet, [puppet.order[0]], len(puppet.order))
-    take = WICK.takes[0].name
-    told = differences(WICK, replace(WICK, puppet=puppet, takes=remove_take(WICK.takes, take)))
-    texts = [each.text for each in told]
-    assert "Gone: part Cap." in texts
-    assert "Head, now Skull: give." in texts
-    assert f"Gone: take {take}." in texts
-    assert any(text.startswith("The draw order, of ") for text in texts)
-    assert next(each.keys for each in told if "Skull" in each.text) == (head,)
-
-
-def test_of_the_draw_order_only_what_was_moved_is_told():
-    last, puppet = WICK.puppet.order[-1], WICK.puppet
-    (told,) = differences(WICK, replace(WICK, puppet=reorder(puppet, [last], 0)))
-    assert told.keys == (last,)
 
 
 def test_stages_are_named_apart_renamed_and_removed_and_refused_with_a_sentence():
