@@ -5,6 +5,7 @@ down it gets a place on the board, and keeps it until it lifts; from there it sw
 lands.
 """
 
+from collections.abc import Mapping
 from typing import NamedTuple
 
 import numpy as np
@@ -29,23 +30,28 @@ STEEP = (
 
 class Gone(NamedTuple):
     """How a master goes through a take, at frames close to each other: its map, how many cycles of steps it has gone, and to where it goes in
-    its own frame (a unit vector that points ahead, up or down the slope).
+    its own frame (a unit vector that points ahead, up or down the slope); and the maps of what carries each target of a leg.
     """
 
     frames: Floats
     maps: Affine[Complexes]
     cycles: Floats
     ahead: Complexes
+    carriers: Mapping[str, Affine[Complexes]]
 
 
-class _Stage(NamedTuple):
-    """One time that a foot stands (even `number`) or swings (odd): from and up to which look, and its places on the board at both ends."""
+class _Foot(NamedTuple):
+    """The target of a leg, where it rests and when it comes down; and for each time that it stands (an even number) or swings (odd) the look at
+    which that begins, its number, and its places on the board at both ends.
+    """
 
-    number: int
-    first: int
-    last: int
-    begins: complex
-    ends: complex
+    target: str
+    rest: complex
+    begin: float
+    firsts: NDArray[np.intp]
+    numbers: Floats
+    begins: Complexes
+    ends: Complexes
 
 
 def _keyed(take: Take, puppet: Puppet, frames: Floats) -> Placed:
@@ -60,7 +66,9 @@ def gone(take: Take, puppet: Puppet) -> Gone:
     master = master_of(puppet)
     assert master is not None
     frames = np.linspace(take.first, take.last, (take.last - take.first) * FINE + 1)
-    maps = _keyed(take, puppet, frames).joint_maps(master)
+    placed = _keyed(take, puppet, frames)
+    maps = placed.joint_maps(master)
+    targets = [puppet.limbs[leg].target for leg in legs_of(puppet)]
     pivot, way = puppet.joints[master].pivot.z, cycle_way(puppet, take.walking)
     at = maps(np.full(len(frames), pivot))
     middle = Affine(*((field[1:] + field[:-1]) / 2 for field in maps))
@@ -76,7 +84,7 @@ def gone(take: Take, puppet: Puppet) -> Gone:
     if len(goes):
         known = moves[goes] / size[goes] * np.sign(cosine[goes]) * facing
         ways = known[np.clip(np.searchsorted(goes, np.arange(len(frames)), side="right") - 1, 0, len(goes) - 1)]
-    return Gone(frames, maps, cycles, ways)
+    return Gone(frames, maps, cycles, ways, {target: placed.carrier_maps(target) for target in targets})
 
 
 def _undirected(maps: Affine[Complexes], vectors: Complexes) -> Complexes:
@@ -91,17 +99,18 @@ def cycles_at(went: Gone, frames: Floats) -> Floats:
 
 
 @remembered
-def _stages(take: Take, puppet: Puppet) -> dict[str, list[_Stage]]:
-    """When each leg of a take stands and swings, and where on the board."""
+def _feet(take: Take, puppet: Puppet) -> list[_Foot]:
+    """When each foot of a take stands and swings, and where on the board."""
     steps, went = take.walking, gone(take, puppet)
     assert steps is not None
     legs = legs_of(puppet)
-    return {
-        leg: _of_leg(
-            went, puppet.joints[puppet.limbs[leg].target].pivot.z, begin, _reach(puppet, steps), STANCE[steps.gait]
-        )
-        for leg, begin in phases(puppet, legs, steps.gait).items()
-    }
+    found = []
+    for leg, begin in phases(puppet, legs, steps.gait).items():
+        target = puppet.limbs[leg].target
+        rest = puppet.joints[target].pivot.z
+        stages = _stages_of(went, rest, begin, _reach(puppet, steps), STANCE[steps.gait])
+        found.append(_Foot(target, rest, begin, *stages))
+    return found
 
 
 def _reach(puppet: Puppet, steps: Steps) -> tuple[float, float]:
@@ -110,15 +119,17 @@ def _reach(puppet: Puppet, steps: Steps) -> tuple[float, float]:
     return way * STANCE[steps.gait], way
 
 
-def _of_leg(went: Gone, rest: complex, begin: float, reach: tuple[float, float], stance: float) -> list[_Stage]:
-    """The stages of one foot, which rests at a place of the master's frame. A place where it comes down is found once and holds for what comes
-    before and after it.
+def _stages_of(
+    went: Gone, rest: complex, begin: float, reach: tuple[float, float], stance: float
+) -> tuple[NDArray[np.intp], Floats, Complexes, Complexes]:
+    """The stages of one foot, which rests at a place of the master's frame: firsts, numbers, begins and ends of a `_Foot`. A place where it
+    comes down is found once and holds for what comes before and after it.
     """
     stride, way = reach
     cycles = went.cycles - begin
     number = 2 * np.floor(cycles) + (cycles % 1.0 >= stance)
     starts = np.concatenate([[0], np.flatnonzero(np.diff(number)) + 1])
-    ends = np.concatenate([starts[1:], [len(number)]])
+    lasts = np.concatenate([starts[1:], [len(number)]])
     numbers = [int(number[first]) for first in starts]
 
     def on_board(look: int, off: float) -> complex:
@@ -129,10 +140,10 @@ def _of_leg(went: Gone, rest: complex, begin: float, reach: tuple[float, float],
     for i, (one, first) in enumerate(zip(numbers, starts, strict=True)):
         if one % 2 == 0:
             stands[i] = on_board(int(first), (0.5 - float(cycles[first] % 1.0) / stance) * stride)
-    found = []
-    for i, (one, first, last) in enumerate(zip(numbers, starts, ends, strict=True)):
+    found: list[tuple[complex, complex]] = []
+    for i, (one, first, last) in enumerate(zip(numbers, starts, lasts, strict=True)):
         if (here := stands[i]) is not None:
-            found.append(_Stage(one, int(first), int(last), here, here))
+            found.append((here, here))
             continue
         near = {numbers[j] - one: stands[j] for j in (i - 1, i + 1) if 0 <= j < len(numbers)}
         middle = int(first + last) // 2
@@ -143,38 +154,45 @@ def _of_leg(went: Gone, rest: complex, begin: float, reach: tuple[float, float],
             back = on_board(int(first), -stride / 2 - share * (1 - stance) * way)
         back = front - two if back is None and front is not None else back
         assert back is not None
-        found.append(_Stage(one, int(first), int(last), back, back + two if front is None else front))
-    return found
+        found.append((back, back + two if front is None else front))
+    places = np.array(found)
+    return starts, np.array(numbers, dtype=np.float64), places[:, 0], places[:, 1]
 
 
-def _along(stages: list[_Stage], went: Gone, frames: Floats, begin: float, stance: float) -> tuple[Complexes, Floats]:
+def _along(foot: _Foot, went: Gone, frames: Floats, stance: float) -> tuple[Complexes, Floats]:
     """Where a foot is on the board at frames, without its lift, and the share of the lift, 0 to 1."""
     looks = np.clip((frames - went.frames[0]) * FINE, 0, len(went.frames) - 1)
-    firsts, every = np.array([stage.first for stage in stages]), np.array([stage.number for stage in stages])
-    before, after = (np.searchsorted(firsts, ends(looks), side="right") - 1 for ends in (np.floor, np.ceil))
-    cycles = cycles_at(went, frames) - begin
-    which = np.where(every[before] == 2 * np.floor(cycles) + (cycles % 1.0 >= stance), before, after)
-    numbers, begins, ends = every[which], *(np.array([stage[i] for stage in stages])[which] for i in (3, 4))
+    before, after = (np.searchsorted(foot.firsts, end(looks), side="right") - 1 for end in (np.floor, np.ceil))
+    cycles = cycles_at(went, frames) - foot.begin
+    which = np.where(foot.numbers[before] == 2 * np.floor(cycles) + (cycles % 1.0 >= stance), before, after)
+    numbers, begins, ends = foot.numbers[which], foot.begins[which], foot.ends[which]
     share = np.where(numbers % 2 == 1, np.clip((cycles - np.floor(numbers / 2) - stance) / (1 - stance), 0.0, 1.0), 0.0)
     return begins + (ends - begins) * share**2 * (3 - 2 * share), 16 * share**2 * (1 - share) ** 2
 
 
 def planted(take: Take, puppet: Puppet, frames: Floats) -> dict[str, Floats]:
     """The channels of the feet of a take that walks after its master, at frames, shape (n,)."""
-    steps, master = take.walking, master_of(puppet)
+    steps, went = take.walking, gone(take, puppet)
     assert steps is not None
-    assert master is not None
-    went, count = gone(take, puppet), len(frames)
-    placed = _keyed(take, puppet, frames)
-    begins, lift = phases(puppet, legs_of(puppet), steps.gait), steps.lift * leg_length(puppet)
-    up = placed.joint_maps(master).direction(np.full(count, -1j * lift))
+    looks = (frames - went.frames[0]) * FINE
+    known = np.rint(looks).astype(np.intp)
+    if np.abs(looks - known).max() < 1e-9 and known.min() >= 0 and known.max() < len(went.frames):  # as when it plays
+        master, carriers = (_only(went.maps, known), {key: _only(maps, known) for key, maps in went.carriers.items()})
+    else:
+        placed = _keyed(take, puppet, frames)
+        master = placed.joint_maps(str(master_of(puppet)))
+        carriers = {key: placed.carrier_maps(key) for key in went.carriers}
+    up = master.direction(np.full(len(frames), -1j * steps.lift * leg_length(puppet)))
     found: dict[str, Floats] = {}
-    for leg, stages in _stages(take, puppet).items():
-        target = puppet.limbs[leg].target
-        at, height = _along(stages, went, frames, begins[leg], STANCE[steps.gait])
-        own = inverse(placed.carrier_maps(target))(at + height * up) - puppet.joints[target].pivot.z
-        found[f"{target}.x"], found[f"{target}.y"] = np.asarray(own.real), np.asarray(own.imag)
+    for foot in _feet(take, puppet):
+        at, height = _along(foot, went, frames, STANCE[steps.gait])
+        own = inverse(carriers[foot.target])(at + height * up) - foot.rest
+        found[f"{foot.target}.x"], found[f"{foot.target}.y"] = np.asarray(own.real), np.asarray(own.imag)
     return found
+
+
+def _only(maps: Affine[Complexes], looks: NDArray[np.intp]) -> Affine[Complexes]:
+    return Affine(*(field[looks] for field in maps))
 
 
 @remembered
