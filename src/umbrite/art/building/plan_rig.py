@@ -220,11 +220,10 @@ def _joined(
 ) -> Puppet:
     """The pieces on the plan's places, hung from each other; `known` is what Find joints saw, and takes sentences."""
     seen, told = known
-    proposals = {one.part: one for one in joints_among(puppet, pieces)}
     for place in placed:
         part, parent = filled.pieces[place.name], carrying(filled, place)
         joint = puppet.parts[part].joint
-        found = proposals.get(part) if parent is None and place.on else None
+        found = seen.get(part) if parent is None and place.on else None
         if found is not None and not _stands(puppet, joint) and found.parent != part:
             # Nothing of the plan carries it, such as feet below a robe: it hangs where Find joints hangs it.
             with contextlib.suppress(RigError):
