@@ -39,6 +39,7 @@ from umbrite.rig.words.word_table import says_nothing
 
 ELSEWHERE = 0.015  # of a piece's length: as far from where it is mapped to must a pivot of the other art lie to count
 FIRM = 0.3  # how well an overlap must tell where a piece turns
+FEW = 5  # names are told, of many the first
 STIFF = math.radians(10)  # a limit is not narrowed to less than this
 Thing = TypeVar("Thing")
 Onto = Callable[[complex], complex]
@@ -262,8 +263,10 @@ def _with_guests(document: Document, rig: Puppet, fit: _Fit, told: list[str]) ->
     return document
 
 
-def _names(things: Iterable[Any]) -> str:
-    return ", ".join(one.name for one in things)
+def _names(things: Collection[Any]) -> str:
+    """The names of some things, the first of many."""
+    names = [one.name for one in things]
+    return ", ".join(names) if len(names) <= FEW else f"{', '.join(names[: FEW - 1])} and {len(names) - FEW + 1} more"
 
 
 def _narrowed(rig: Puppet, puppet: Puppet, pictures: Mapping[str, Picture], told: list[str], watch: Watch) -> Puppet:
@@ -338,12 +341,13 @@ def _without(puppet: Puppet, rig: Puppet, pairs: Mapping[str, str], told: list[s
     for key in dict.fromkeys(bare):
         puppet = take_out(puppet, key)
     if missing:
-        told.append(f"No drawing was found for {', '.join(rig.parts[key].name for key in missing)}.")
+        told.append(f"No drawing was found for {_names([rig.parts[key] for key in missing])}.")
     return keep_limbs(puppet), missing
 
 
 def _with_drawn_variants(puppet: Puppet, told: list[str]) -> Puppet:
     """The puppet without variants for which the other art has no drawing, and all that only they have; a set of one is none."""
+    single = []
     for key, one in list(puppet.sets.items()):
         drawn = [each for each in one.variants if _is_drawn(puppet, each)]
         if len(drawn) == len(one.variants):
@@ -352,12 +356,14 @@ def _with_drawn_variants(puppet: Puppet, told: list[str]) -> Puppet:
             if variant not in drawn and variant.joints:
                 puppet = _without_branch(puppet, variant)
         if len(drawn) < 2:
-            told.append(f"{one.name} has one drawing only here, so that there is nothing to choose.")
+            single.append(one)
             puppet = take_out(puppet, key)
         else:
             told.append(f"{one.name} has {len(drawn)} of {len(one.variants)} variants here.")
             rest = one.rest if any(each.number == one.rest for each in drawn) else drawn[0].number
             puppet = change(puppet, key, variants=tuple(drawn), rest=rest)
+    if single:
+        told.append(f"There is only one drawing here for {_names(single)}, so there is nothing to choose.")
     return puppet
 
 
