@@ -20,6 +20,7 @@ class Values(NamedTuple):
     scale: Array
     weights: Array
     visible: bool
+    opacity: float = 1.0
 
 
 class Scene:
@@ -76,7 +77,13 @@ class Scene:
             if channel.target.path == "pointer":
                 pointer = channel.target.extensions["KHR_animation_pointer"]["pointer"]
                 number = int(pointer.split("/")[2])
-                found[number] = found[number]._replace(visible=bool(value[0]))
+                if pointer.startswith("/materials"):
+                    painted = [m.primitives[0].material for m in self.file.meshes]
+                    for i, node in enumerate(self.file.nodes):
+                        if node.mesh is not None and painted[node.mesh] == number:
+                            found[i] = found[i]._replace(opacity=float(value[3]))
+                else:
+                    found[number] = found[number]._replace(visible=bool(value[0]))
             else:
                 number = channel.target.node
                 found[number] = found[number]._replace(**{channel.target.path: value})

@@ -6,7 +6,7 @@ import itertools
 from hypothesis import strategies as st
 
 from all_edits import ART_EDITS, EDITS, NAMES, RIG_EDITS, angles, coordinates, edited, points, square_mesh
-from umbrite.rig.channels import JOINT_CHANNELS
+from umbrite.rig.channels import JOINT_CHANNELS, PART_CHANNELS
 from umbrite.rig.edits.bones import add_bone
 from umbrite.rig.edits.controls import make_control
 from umbrite.rig.edits.limbs import make_limb
@@ -96,5 +96,6 @@ def puppets(draw, edits=RIG_EDITS, most=14):
 def poses(draw, puppet, values=finite):
     """Random values for some channels of a puppet."""
     names = [f"{key}.{channel}" for key in puppet.joints for channel in JOINT_CHANNELS]
-    names += [f"{key}.blend" for key in puppet.limbs]
+    names += [f"{key}.{what}" for key in puppet.limbs for what in ("blend", "stretch", "soften", "hold")]
+    names += [f"{key}.{what}" for key in puppet.parts for what in PART_CHANNELS]
     return draw(st.dictionaries(st.sampled_from(names), values, max_size=8)) if names else {}

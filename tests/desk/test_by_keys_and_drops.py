@@ -52,7 +52,7 @@ def test_a_hand_is_found_and_moved_by_keys_alone(wick_window, qtbot):
         qtbot.keyClick(board, Qt.Key.Key_Up)
     qtbot.keyClick(board, Qt.Key.Key_Left, SHIFT)
     assert abs(session.placed.pivot(moves) - before - (-10 - 3j)) < 1e-6
-    turned = turned_with(session.puppet, session.puppet.controls[hand])
+    turned = turned_with(session.placed, session.puppet.controls[hand])
     assert turned is not None
     qtbot.keyClick(board, Qt.Key.Key_Right, CTRL | SHIFT)
     assert math.isclose(value(session.pose, turned, "turn"), math.radians(10), abs_tol=1e-9)

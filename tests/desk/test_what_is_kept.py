@@ -7,8 +7,10 @@ from PySide6.QtWidgets import QComboBox, QDoubleSpinBox
 from demo_puppet import ASSETS, joint
 from desk.test_rehearsing import grip
 from umbrite.desk.commands.takes.take_commands import rename_take
+from umbrite.desk.panels.selecting_list import KEY
 from umbrite.desk.session.stations import REHEARSE, TAKES
 from umbrite.motion.animating.playing import placed_over
+from umbrite.motion.passing import drawn_at
 from umbrite.rig.takes.keys import put_keys
 from umbrite.rig.takes.take import Take
 
@@ -163,3 +165,21 @@ def test_what_belongs_to_a_guest_is_refused_by_a_sentence_in_every_field(window)
             if session.history.now is not before:
                 session.step(-1)
     assert "guest" in window.frame.hints.message
+
+
+def test_draw_order_and_looks_are_keyed_in_a_take_and_hold_from_there_on(stepping):
+    window, session = stepping, stepping.session
+    hand, rest = drawn_at(session.placed)[-1], session.puppet
+    session.selection.select([hand])
+    for action in ("rear", "forward", "forward"):
+        window.actions_by_id[action].trigger()
+    field = next(each for each in window.details.looks.fields if each.accessibleName() == "Opacity now")
+    field.setValue(40)
+    assert session.puppet is rest
+    assert drawn_at(session.placed).index(hand) == 2
+    assert window.depth_rail.item(window.depth_rail.count() - 3).data(KEY) == hand
+    found = placed_over(session.timeline.take, rest, FRAMES)
+    assert [drawn_at(found, frame).index(hand) for frame in (0, 11, 12, 24)] == [len(rest.order) - 1] * 2 + [2] * 2
+    assert found.opacities()[12, found.plan.owners[hand]] == pytest.approx(0.4)
+    session.step(-4)
+    assert session.timeline.take.tracks.keys().isdisjoint({f"{hand}.depth", f"{hand}.opacity"})

@@ -17,11 +17,13 @@ from umbrite.files.engines.gltf_scene import Wanted
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import pose_report
 from umbrite.files.package import load
-from umbrite.motion.animating.playing import played_pose
+from umbrite.motion.animating.playing import placed_over, played_pose
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
+from umbrite.motion.scene import scene_of
 from umbrite.rig.affine import from_svg, inverse
 from umbrite.rig.change import change
+from umbrite.rig.takes.keys import put_keys
 from umbrite.rig.takes.take import Key, Take
 
 DEMOS = sorted(path.stem for path in ASSETS.glob("*.umbrite"))
@@ -136,6 +138,36 @@ def test_parts_stand_one_behind_the_other_in_the_draw_order(folder):
     assert depths == sorted(depths)
     assert len(set(np.round(depths, 6))) == len(depths)
     assert all(np.ptp(places[key][:, 2]) < 1e-6 for key in order)
+
+
+def test_what_passes_fades_and_comes_in_a_take_does_so_in_every_frame(tmp_path):
+    package = demo("inkpot")
+    puppet = package.puppet
+    shapes = scene_of(evaluate(compile_plan(puppet), {}))
+    one, other, third = [shape.part for shape in shapes if puppet.parts[shape.part].mesh is None][1:4]
+    take = Take("Looks", 24.0, 0, 20)
+    take = put_keys(
+        take, 0, {f"{one}.depth": 0.0, f"{third}.visible": -1.0}, holding=[f"{one}.depth", f"{third}.visible"]
+    )
+    take = put_keys(
+        take, 7, {f"{one}.depth": 30.0, f"{third}.visible": 1.0}, holding=[f"{one}.depth", f"{third}.visible"]
+    )
+    take = put_keys(put_keys(take, 4, {f"{other}.opacity": 0.0}), 16, {f"{other}.opacity": -1.0})
+    write_gltf(tmp_path / "it.gltf", package.having(takes=(take,)), Wanted((take,), visibility=True))
+    scene = Scene(tmp_path / "it.gltf")
+    node = next(
+        i
+        for i, each in enumerate(scene.file.nodes)
+        if each.mesh is not None and (each.extras or {}).get("umbrite", {}).get("part") == other
+    )
+    for frame in range(21):
+        values = scene.values(0, frame / 24)
+        shapes = scene_of(placed_over(take, puppet, [frame]))
+        places = scene.places(values)
+        drawn = [shape.part for shape in shapes if puppet.parts[shape.part].mesh is None]
+        assert sorted(drawn, key=lambda key: places[key][0, 2]) == drawn
+        opacity = next(shape.opacity for shape in shapes if shape.part == other)
+        assert values[node].opacity == pytest.approx(opacity, abs=2e-3)
 
 
 def test_variants_come_and_go_by_the_extension_as_by_scale(tmp_path, folder):

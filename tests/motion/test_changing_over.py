@@ -11,9 +11,10 @@ from msgspec.structs import replace
 
 from demo_puppet import joint, wick
 from takes_strategies import takes
-from umbrite.motion.animating.changing_over import bent_over, delayed, followed, split_at
+from umbrite.motion.animating.changing_over import bent_over, delayed, followed, held_otherwise, split_at
 from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.sampling import sample
+from umbrite.rig.edits.limbs import set_end_hold
 from umbrite.rig.edits.limits import free_limit
 from umbrite.rig.edits.parenting import set_also
 from umbrite.rig.errors import RigError
@@ -143,6 +144,29 @@ def test_a_blend_lies_between_both_ways_and_moves_smoothly():
         assert abs(old - mixed) + abs(mixed - new) <= abs(old - new) + 1e-6
     assert abs(both[0] - one[0]) < 1e-6
     assert abs(both[-1] - other[-1]) < 1e-6
+
+
+@pytest.mark.parametrize("number", [1, 3])
+def test_another_hold_from_a_frame_on_leaves_the_end_on_its_way(number):
+    key, limb = next((key, limb) for key, limb in WICK.limbs.items() if limb.end_hold == "target" and limb.end)
+    puppet = set_end_hold(set_end_hold(WICK, key, "toe"), key, "target")
+    take = Take(
+        "T",
+        24.0,
+        0,
+        24,
+        tracks={
+            f"{limb.target}.turn": (Key(0.0, 0.0), Key(24.0, 0.6)),
+            f"{limb.end}.turn": (Key(0.0, 0.1), Key(18.0, -0.3)),
+        },
+    )
+    held = held_otherwise(take, puppet, key, number, 9.0)
+    before, after = (placed_over(each, puppet, np.arange(25)) for each in (take, held))
+    end = before.plan.place[limb.end]
+    assert np.abs(before.turns - after.turns)[:9].max() < 1e-9
+    assert np.abs(before.turns - after.turns)[[9, 18], end].max() < 1e-9
+    assert np.abs(np.diff(after.turns[:, end])).max() < 0.1
+    assert round(after.value(key, "hold", 9)) == number
 
 
 def test_the_bend_is_turned_at_once_or_through_straight():

@@ -18,10 +18,10 @@ from umbrite.motion.linking import curve_at
 from umbrite.motion.plan import EndBatch, LinkStep, Plan, Step, compile_plan
 from umbrite.motion.soft_ends import fitting, taken
 from umbrite.rig.affine import Affine, after, around, inverse, unturned
-from umbrite.rig.channels import CHANNEL_KINDS, JOINT_CHANNELS, channel
+from umbrite.rig.channels import CHANNEL_KINDS, HOLDS, JOINT_CHANNELS, LOOKS, channel, end_hold_of, is_look
 from umbrite.rig.document import Document
 from umbrite.rig.ids import Kind
-from umbrite.rig.model import Control, Variant
+from umbrite.rig.model import Control, EndHold, Variant
 from umbrite.rig.quantities.angles import wrapped
 
 Floats = NDArray[np.float64]
@@ -33,6 +33,7 @@ Channels = Mapping[str, float] | Mapping[str, NDArray[np.float64]]
 LARGEST = 1e9
 # Maps of deeply nested scales are cut here, so that squares of squares of lengths are still numbers.
 HUGE = 1e50
+BY_LIMB, TOE = HOLDS.index("limb") + 1, HOLDS.index("toe") + 1
 
 
 class Fared(NamedTuple):
@@ -151,11 +152,25 @@ class Placed(NamedTuple):
                 t[:, self.plan.place[key]] += by
         return self._replace(maps=self.maps._replace(t=t))
 
+    def end_hold(self, key: str, frame: int = 0) -> EndHold:
+        """What keeps the angle of a limb's end here."""
+        return end_hold_of(self.plan.puppet.limbs[key], self.value(key, "hold", frame))
+
+    def opacities(self) -> Floats:
+        """How opaque each part is, 0 to 1, (frames, parts) in the plan's order."""
+        return np.clip(self.plan.opacity + self.channels["opacity"], 0.0, 1.0)
+
+    def order(self, frame: int = 0) -> Indices:
+        """The places of the parts in the plan, back to front as they are drawn in a frame: what is keyed so goes before or behind others."""
+        depth = self.channels["depth"][frame]
+        places = np.arange(len(depth))
+        return np.lexsort((depth, places + depth)) if depth.any() else places
+
     def part_maps(self) -> Affine[Complexes]:
         """From each drawing's pixels to the board as posed; fields of shape (frames, parts) in draw order."""
         on = self.plan.part_joint
         part_map = self.plan.part_map
-        if self.plan.axis.any():
+        if (self.lengthened != 1).any():
             longer = self.lengthened[:, on] - 1
             wider = np.asarray(1 + longer / 2, dtype=np.complex128)
             across = np.asarray(longer / 2 * self.plan.axis[on] ** 2, dtype=np.complex128)
@@ -187,6 +202,8 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
     own = _own_maps(values, frames, count)
     turns = taken(values["turn"], plan.ends)
     huge = _may_grow_huge(plan, own)
+    stretching = _may_stretch(plan, values)
+    held = _may_change(plan, values, "hold")
     lengthened = np.ones((frames, count + 1))
     for step in plan.steps:
         some = slice(step.first, step.last)
@@ -194,9 +211,10 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
             _follow(plan, link, values, board, linked)
             if link.drives.what in JOINT_CHANNELS:
                 _renew(plan, values, link.drives.place, own, turns)
-        if step.ends is not None:
-            _keep_angles(plan, step.ends, own, board, turns, values["turn"])
-        if plan.axis.any():
+        ends = step.every_end if held else step.ends
+        if ends is not None:
+            _keep_angles(plan, ends, own, board, turns, values)
+        if stretching:
             own.t[:, some] += _carried_along(plan, some, lengthened)
         _place(plan, step, own, turns, board, values["follows"])
         if huge:
@@ -204,23 +222,25 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
         for batch in step.limbs:
             root = batch.joints[:, 0]
             roots = plan.pivot[root] + own.t[:, root]
-            if plan.axis.any():
+            if stretching:
                 roots = roots + _carried_along(plan, root, lengthened)
             lengthened[:, batch.joints] = solve_limbs(plan, batch, Chains(own, roots), board, turns, values)
     fared = _how_limbs_fared(plan, board, lengthened)
     chosen = _chosen(plan, values["shows"], linked)
-    shown, there = _shown(plan, chosen), _there(plan, chosen)
+    shown, there = _shown(plan, chosen, values["visible"]), _there(plan, chosen)
     return Placed(plan, board, turns, fared, lengthened, values, shown, there, chosen, linked)
 
 
-def with_shown(placed: Placed, pose: Channels) -> Placed:
-    """What `evaluate` gives for a pose that differs from that of `placed` in what shows alone: nothing is moved by it."""
+def with_looks(placed: Placed, pose: Channels) -> Placed:
+    """What `evaluate` gives for a pose that differs from that of `placed` in how parts look alone (LOOKS): nothing is moved by it."""
     plan = placed.plan
-    if any(link.drives.endswith(".shows") or link.source.endswith(".shows") for link in plan.puppet.links.values()):
+    if any(is_look(name) for link in plan.puppet.links.values() for name in (link.drives, link.source)):
         return evaluate(plan, pose)
-    values = {**placed.channels, "shows": _tables(plan, pose, placed.frames)["shows"]}
+    tables = _tables(plan, pose, placed.frames)
+    values = {**placed.channels, **{what: tables[what] for what in LOOKS}}
     chosen = _chosen(plan, values["shows"], placed.linked)
-    return placed._replace(channels=values, shown=_shown(plan, chosen), there=_there(plan, chosen), choices=chosen)
+    shown = _shown(plan, chosen, values["visible"])
+    return placed._replace(channels=values, shown=shown, there=_there(plan, chosen), choices=chosen)
 
 
 def _columns(frames: int, count: int) -> Complexes:
@@ -263,7 +283,8 @@ def placed_of(document: Document) -> Placed:
 def _tables(plan: Plan, pose: Channels, frames: int) -> dict[str, Floats]:
     """All channels, a table of (frames, owners) for each kind of value; what the pose does not name is at rest."""
     columns: dict[Kind, int] = {
-        "joint": len(plan.joints), "limb": len(plan.limbs), "control": len(plan.controls), "set": len(plan.sets)
+        "joint": len(plan.joints), "limb": len(plan.limbs), "control": len(plan.controls), "set": len(plan.sets),
+        "part": len(plan.parts),
     }  # fmt: skip
     values = {}
     for what, each in CHANNEL_KINDS.items():
@@ -338,9 +359,21 @@ def _chosen(plan: Plan, shows: Floats, linked: Mapping[tuple[str, int], Floats])
     return chosen
 
 
-def _shown(plan: Plan, chosen: Indices) -> Flags:
+def _may_change(plan: Plan, values: dict[str, Floats], what: str) -> bool:
+    """Whether a kind of value is not at rest everywhere, or a link may yet drive it."""
+    return what in plan.late or bool(values[what].any())
+
+
+def _may_stretch(plan: Plan, values: dict[str, Floats]) -> bool:
+    return plan.stretches or _may_change(plan, values, "stretch")
+
+
+def _shown(plan: Plan, chosen: Indices, visible: Floats) -> Flags:
     """Which parts show, (frames, parts): those that are not hidden, and of a set those of its variant that shows."""
     shown = np.tile(plan.visible, (len(chosen), 1))
+    if visible.any():
+        told = np.round(visible)
+        shown = np.where(told == 0, shown, told > 0)
     for i, one in enumerate(plan.sets):
         parts, places = one.of_parts
         shown[:, parts] &= chosen[:, i, None] == places
@@ -396,26 +429,34 @@ def _carried_along(plan: Plan, some: slice | NDArray[np.intp], lengthened: Float
 
 
 def _keep_angles(
-    plan: Plan, ends: EndBatch, own: Affine[Complexes], board: Affine[Complexes], turns: Floats, given: Floats
+    plan: Plan,
+    ends: EndBatch,
+    own: Affine[Complexes],
+    board: Affine[Complexes],
+    turns: Floats,
+    values: Mapping[str, Floats],
 ) -> None:
     """Ends take their target's angle or point at their toe target, plus what the hand gave, as far as limits go."""
-    joint = ends.joint
+    joint, given = ends.joint, values["turn"]
+    told = np.round(values["hold"][:, ends.limbs])
+    hold = np.where(told == 0, ends.hold, np.clip(told, 1, len(HOLDS)))
     frame = inverse(gathered(board, ends.frame))
     target = after(frame, gathered(board, ends.target))
     carrier = after(frame, gathered(board, plan.parent[joint]))
     turn = np.angle(target.a) - np.angle(carrier.a)
-    if ends.pointing.any():
-        turn = np.where(ends.pointing, _turn_to_toe(plan, ends, own, board), turn)
+    if (hold == TOE).any():
+        turn = np.where(hold == TOE, _turn_to_toe(plan, ends, own, board), turn)
     turn = wrapped(turn + given[:, joint])
     turn = np.where(np.abs(turn) < 1e-12, 0.0, turn)  # rounding would blur the rest picture
     kept = plan.ends.at(joint)
-    turns[:, joint] = taken(fitting(turn, kept), kept)
+    kept_turns = taken(fitting(turn, kept), kept)
+    turns[:, joint] = kept_turns if (hold != BY_LIMB).all() else np.where(hold != BY_LIMB, kept_turns, turns[:, joint])
 
 
 def _turn_to_toe(plan: Plan, ends: EndBatch, own: Affine[Complexes], board: Affine[Complexes]) -> Floats:
     """The turn in its carrier's frame with which an end points at its toe target as it does at rest."""
-    joint, pivot, toe = ends.joint, plan.pivot[ends.joint], plan.pivot[ends.target]
-    at = inverse(gathered(board, plan.parent[joint]))(gathered(board, ends.target)(toe))
+    joint, pivot, toe = ends.joint, plan.pivot[ends.joint], plan.pivot[ends.toe]
+    at = inverse(gathered(board, plan.parent[joint]))(gathered(board, ends.toe)(toe))
     wanted = at - (pivot + own.t[:, joint])
     drawn = gathered(own, joint).direction(toe - pivot)
     usable = (np.abs(wanted) > 1e-9) & (np.abs(drawn) > 1e-9)

@@ -24,6 +24,7 @@ Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
 # A joint whose map is this uneven, as a share of its size, needs the true chain.
 UNEVEN = 1e-9
+MOST_SOFTEN = 0.99  # of a limb's length
 
 
 class Chains(NamedTuple):
@@ -48,12 +49,13 @@ def solve_limbs(
     count = batch.joints.shape[1]
     wanted = np.abs(to)
     if count > 1:
-        to = softened(to, lengths, batch.soften)
+        to = softened(to, lengths, np.clip(batch.soften + values["soften"][:, batch.numbers], 0.0, MOST_SOFTEN))
     longer = np.ones(lengths.shape)
-    if batch.stretch.any():
+    stretch = np.maximum(batch.stretch + values["stretch"][:, batch.numbers], 0.0)
+    if stretch.any():
         reached = np.minimum(np.abs(to), np.abs(lengths).sum(axis=-1))
-        factor = np.clip(wanted / np.where(reached > 0, reached, np.inf), 1.0, 1 + batch.stretch)
-        bowed = np.clip(factor + np.maximum(values["bow"][:, batch.numbers], 0.0), 1.0, 1 + batch.stretch)
+        factor = np.clip(wanted / np.where(reached > 0, reached, np.inf), 1.0, 1 + stretch)
+        bowed = np.clip(factor + np.maximum(values["bow"][:, batch.numbers], 0.0), 1.0, 1 + stretch)
         longer = 1 + (bowed - 1)[..., None] * batch.stretches
         lengths, to = lengths * longer, to * factor
     solver = _Solver(plan, batch, lengths, flips, turns, values["bend"][:, batch.numbers])

@@ -48,7 +48,7 @@ def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float 
     # What links add may hang on what is set here; then it is set anew.
     for _ in range(1 + 2 * bool(puppet.links)):
         matched = move_joint_to(placed, matched, limb.target, at)
-        if limb.end is not None and limb.end_hold != "limb":
+        if limb.end is not None and placed.end_hold(key) != "limb":
             shown = placed.turn(limb.end) if end_turn is None else end_turn
             matched = with_end_turn(placed, matched, key, shown)
         now = evaluate(placed.plan, matched)
@@ -63,12 +63,26 @@ def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float 
     return matched
 
 
+def end_held(placed: Placed, pose: Pose, key: str, number: int) -> Pose:
+    """The pose in which something else keeps the angle of a limb's end (its channel `hold`), and the end is turned as it was.
+
+    Raises RigError for a limb that has no end.
+    """
+    limb = get_limb(placed.plan.puppet, key)
+    if limb.end is None:
+        raise RigError(f"{limb.name} has no hand or foot whose angle could be kept.")
+    name = f"{limb.end}.turn"
+    changed = with_totals(placed, pose, {f"{key}.hold": float(number)})
+    now = evaluate(placed.plan, changed)
+    return with_totals(now, changed, {name: total(now, name) + wrapped(placed.turn(limb.end) - now.turn(limb.end))})
+
+
 def with_end_turn(placed: Placed, pose: Pose, key: str, shown: float) -> Pose:
     """Let a limb's end show a turn: by its own where it points at its toe target, by the target's where that keeps it."""
     limb = placed.plan.puppet.limbs[key]
     assert limb.end is not None
     name = f"{limb.end}.turn"
-    if limb.end_hold == "toe":
+    if placed.end_hold(key) == "toe":
         pointing = evaluate(placed.plan, with_totals(placed, pose, {name: 0.0})).turn(limb.end)
         return with_totals(placed, pose, {name: float(wrapped(shown - pointing))})
     return _with_target_turn(placed, pose, key, shown - total(placed, name))

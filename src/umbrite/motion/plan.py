@@ -14,8 +14,8 @@ from numpy.typing import NDArray
 from umbrite.motion.linking import Curve, curve_of
 from umbrite.motion.soft_ends import Ends, ends_of
 from umbrite.rig.affine import Affine
-from umbrite.rig.channels import channel
-from umbrite.rig.dependencies import held_by, link_order, ranked
+from umbrite.rig.channels import HOLDS, channel
+from umbrite.rig.dependencies import link_order, ranked
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, drawn_order
 from umbrite.rig.limb_shape import bends_to, limb_points, limb_tip
@@ -48,12 +48,14 @@ class LimbBatch(NamedTuple):
 
 
 class EndBatch(NamedTuple):
-    """Ends (hands, feet) among the joints of one rank whose angle something else keeps."""
+    """Ends (hands, feet) among the joints of one rank, whose angle something else may keep."""
 
+    limbs: Ints  # places in Plan.limbs
     joint: Ints
     frame: Ints  # what carries the limb's root: the angle is compared in its frame
     target: Ints
-    pointing: NDArray[np.bool_]  # at a toe target, instead of keeping the target's angle
+    toe: Ints  # the target where there is no toe target that is placed before
+    hold: Ints  # at rest: 1 the limb, 2 the target, 3 the toe target, as in rig.channels.HOLDS
 
 
 class Address(NamedTuple):
@@ -90,7 +92,8 @@ class Step(NamedTuple):
     links: tuple[LinkStep, ...]
     first: int
     last: int
-    ends: EndBatch | None
+    ends: EndBatch | None  # whose angle is kept at rest
+    every_end: EndBatch | None  # those of all limbs that are solved: a pose may let something else keep it
     limbs: tuple[LimbBatch, ...]  # one for each number of joints
     followers: tuple[int, ...] = ()
 
@@ -105,16 +108,21 @@ class Plan(NamedTuple):
     pivot: Complexes
     ends: Ends
     give: Floats
-    axis: Complexes  # the direction at rest in which a joint of a stretching limb lengthens; 0 for all others
+    axis: Complexes  # the direction at rest in which a joint of a limb that stretches lengthens; 0 for all others
+    stretches: bool  # whether any limb does at rest; a pose may let others
+    late: frozenset[str]  # kinds of values that links drive while joints are being placed
     links: tuple[LinkStep, ...]  # that need no joint placed; the others are in the steps
     steps: tuple[Step, ...]
     limbs: tuple[str, ...]
     controls: tuple[str, ...]
-    owners: Mapping[str, int]  # joints, limbs, controls and sets: the column of each in the tables of its channels
+    owners: Mapping[
+        str, int
+    ]  # joints, limbs, controls, sets and parts: the column of each in the tables of its channels
     parts: tuple[str, ...]  # in draw order, back to front
     part_joint: Ints
     part_map: Affine[Complexes]
     visible: NDArray[np.bool_]  # (parts,): whether a part shows at all
+    opacity: Floats  # (parts,)
     sets: tuple[Showing, ...]
     carriers: Mapping[int, Ints]  # what may carry a joint, by its place, its parent first; of those that have a choice
     swing: Mapping[
@@ -134,7 +142,7 @@ def compile_plan(puppet: Puppet) -> Plan:
     order = drawn_order(puppet)
     part_map, visible = _drawings(puppet.parts, order)
     controls = tuple(puppet.controls)
-    owners = {key: i for keys in (joints, limbs, controls, tuple(puppet.sets)) for i, key in enumerate(keys)}
+    owners = {key: i for keys in (joints, limbs, controls, tuple(puppet.sets), order) for i, key in enumerate(keys)}
     links = {key: _link_step(puppet, key, owners) for key in link_order(puppet)}
     early = tuple(step for key, step in links.items() if key not in rank)
     return _frozen(
@@ -147,6 +155,8 @@ def compile_plan(puppet: Puppet) -> Plan:
             ends=ends,
             give=give,
             axis=_axes(puppet, joints),
+            late=frozenset(step.drives.what for key, step in links.items() if key in rank),
+            stretches=any(limb.stretch > 0 and limb.enabled for limb in puppet.limbs.values()),
             links=early,
             steps=_steps(puppet, rank, joints, links),
             limbs=limbs,
@@ -156,6 +166,7 @@ def compile_plan(puppet: Puppet) -> Plan:
             part_joint=_part_joints(puppet.parts, order, index),
             part_map=part_map,
             visible=visible,
+            opacity=np.array([puppet.parts[key].opacity for key in order], dtype=np.float64),
             sets=tuple(_showings(puppet, order, index)),
             carriers=_carriers(puppet, index),
         )
@@ -229,10 +240,10 @@ def _showings(puppet: Puppet, order: tuple[str, ...], index: Mapping[str, int]) 
 
 def _axes(puppet: Puppet, joints: tuple[str, ...]) -> Complexes:
     found = dict.fromkeys(joints, 0j)
-    for limb in puppet.limbs.values():
+    for limb in sorted(puppet.limbs.values(), key=lambda each: each.stretch > 0):
         points = limb_points(puppet, limb)
         for key, here, there in zip(limb.joints, points, points[1:], strict=False):
-            if limb.stretch > 0 and limb.enabled and here != there:
+            if limb.enabled and here != there:
                 found[key] = (there - here) / abs(there - here)
     return np.array([*found.values(), 0j], dtype=np.complex128)
 
@@ -264,12 +275,14 @@ def _steps(
     steps = []
     for level in range(max(rank.values(), default=-1) + 1):
         here = [key for key in enabled if rank[key] == level]
+        ended = [key for key in enabled if (end := puppet.limbs[key].end) is not None and rank[end] == level]
         steps.append(
             Step(
                 links=tuple(step for key, step in links.items() if rank.get(key) == level),
                 first=int(np.searchsorted(ranks, level, side="left")),
                 last=int(np.searchsorted(ranks, level, side="right")),
-                ends=_ends(puppet, [key for key in enabled if _end_rank(puppet, rank, key) == level], index),
+                ends=_ends(puppet, [key for key in ended if puppet.limbs[key].end_hold != "limb"], index, rank),
+                every_end=_ends(puppet, ended, index, rank),
                 limbs=tuple(_batches(puppet, here, limbs, index)),
                 followers=tuple(i for i, key in enumerate(joints) if ranks[i] == level and puppet.joints[key].also),
             )
@@ -286,20 +299,22 @@ def _carriers(puppet: Puppet, index: Mapping[str, int]) -> dict[int, Ints]:
     }
 
 
-def _end_rank(puppet: Puppet, rank: Mapping[str, int], key: str) -> int:
-    limb = puppet.limbs[key]
-    return rank[limb.end] if limb.end is not None and limb.end_hold != "limb" else -1
-
-
-def _ends(puppet: Puppet, keys: list[str], index: dict[str, int]) -> EndBatch | None:
+def _ends(puppet: Puppet, keys: list[str], index: dict[str, int], rank: Mapping[str, int]) -> EndBatch | None:
     if not keys:
         return None
     limbs = [puppet.limbs[key] for key in keys]
+    places = {key: i for i, key in enumerate(puppet.limbs)}
+    toes = [
+        limb.toe if limb.toe is not None and limb.end is not None and rank[limb.toe] < rank[limb.end] else limb.target
+        for limb in limbs
+    ]
     return EndBatch(
+        limbs=np.array([places[key] for key in keys], dtype=np.intp),
         joint=np.array([index[limb.end] for limb in limbs if limb.end], dtype=np.intp),
         frame=_root_parents(puppet, limbs, index),
-        target=np.array([index[held_by(limb)] for limb in limbs], dtype=np.intp),
-        pointing=np.array([limb.end_hold == "toe" for limb in limbs]),
+        target=np.array([index[limb.target] for limb in limbs], dtype=np.intp),
+        toe=np.array([index[toe] for toe in toes], dtype=np.intp),
+        hold=np.array([HOLDS.index(limb.end_hold) + 1 for limb in limbs], dtype=np.intp),
     )
 
 

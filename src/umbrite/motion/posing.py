@@ -201,16 +201,18 @@ def turn_of_step(pivot: complex, one: complex, other: complex, least: float) -> 
     return share * angle_between(pivot, one, other)
 
 
-def turned_with(puppet: Puppet, control: Control) -> str | None:
+def turned_with(placed: Placed, control: Control) -> str | None:
     """The joint that turns when a grip is turned: what it moves, or the hand or foot that reaches with it; None where nothing would."""
     if not traits(control).moves or control.kind == "aim":
         return None
-    limb = next((limb for limb in puppet.limbs.values() if limb.target == control.moves), None)
-    if limb is None or not limb.enabled:
+    limbs = placed.plan.puppet.limbs
+    key = next((key for key, limb in limbs.items() if limb.target == control.moves), None)
+    if key is None or not limbs[key].enabled:
         return control.moves
-    if limb.end is None or limb.end_hold == "toe":
+    end, hold = limbs[key].end, placed.end_hold(key)
+    if end is None or hold == "toe":
         return None
-    return control.moves if limb.end_hold == "target" else limb.end
+    return control.moves if hold == "target" else end
 
 
 def stopped_by(placed: Placed) -> list[str]:

@@ -4,11 +4,14 @@ import numpy as np
 from msgspec.structs import replace
 
 from umbrite.motion.evaluate import Placed
+from umbrite.motion.limb_solving import MOST_SOFTEN
 from umbrite.motion.linking import curve_at, curve_of
 from umbrite.motion.rebased_poses import rebased
+from umbrite.motion.scene import clipped_outside
 from umbrite.motion.totals import total
 from umbrite.rig.affine import Affine, decompose
 from umbrite.rig.change import change, require_finite
+from umbrite.rig.channels import end_hold_of
 from umbrite.rig.edits.limits import mended
 from umbrite.rig.edits.rest import changes_in_words
 from umbrite.rig.limb_shape import drawn_bend
@@ -25,10 +28,14 @@ def make_rest(placed: Placed, frame: int = 0) -> tuple[Puppet, list[str]]:
     """
     before = puppet = placed.plan.puppet
     maps = placed.part_maps()
+    opacity, order = placed.opacities()[frame], placed.order(frame).tolist()
     for number, key in enumerate(placed.plan.parts):
         m = Affine(*(complex(np.broadcast_to(field, maps.a.shape)[frame, number]) for field in maps))
         require_finite(m.a, m.b, m.t, what="A drawing's place")
         puppet = change(puppet, key, placement=Placement(m.t.real, m.t.imag, *decompose(m)))
+        puppet = change(puppet, key, opacity=float(opacity[number]), **_part_fields(placed, key, frame))
+    if order != sorted(order):
+        puppet = replace(puppet, order=tuple(placed.plan.parts[i] for i in order))
     for key, joint in before.joints.items():
         puppet = change(puppet, key, **_joint_fields(placed, key, joint, frame))
     puppet = _limbs_at_rest(placed, puppet, frame)
@@ -72,6 +79,17 @@ def _joint_fields(placed: Placed, key: str, joint: Joint, frame: int) -> dict[st
     return {"pivot": point(pivot), "tip": tip, "limit": limit}
 
 
+def _part_fields(placed: Placed, key: str, frame: int) -> dict[str, bool | str | None]:
+    """Whether a part shows, and how it is clipped, where the pose tells that."""
+    part, shows = placed.plan.puppet.parts[key], round(placed.value(key, "visible", frame))
+    clip = placed.value(key, "clip", frame)
+    outside = clipped_outside(part, clip)
+    found: dict[str, bool | str | None] = {"visible": shows > 0} if shows else {}
+    if round(clip):
+        found |= {"clip": None if outside is None else part.clip, "clip_outside": bool(outside)}
+    return found
+
+
 def _limbs_at_rest(placed: Placed, puppet: Puppet, frame: int) -> Puppet:
     for number, key in enumerate(placed.plan.limbs):
         limb = puppet.limbs[key]
@@ -85,7 +103,19 @@ def _limbs_at_rest(placed: Placed, puppet: Puppet, frame: int) -> Puppet:
         shown = drawn_bend(puppet, puppet.limbs[key]) or float(placed.limbs.bend[frame, number])
         if limb.enabled and len(limb.joints) > 1:
             puppet = change(puppet, key, bend=1 if shown > 0 else -1)
+        puppet = change(puppet, key, **_limb_fields(placed, key, frame))
     return puppet
+
+
+def _limb_fields(placed: Placed, key: str, frame: int) -> dict[str, float | str]:
+    limb, hold = placed.plan.puppet.limbs[key], round(placed.value(key, "hold", frame))
+    found: dict[str, float | str] = {
+        "stretch": max(limb.stretch + placed.value(key, "stretch", frame), 0.0),
+        "soften": min(max(limb.soften + placed.value(key, "soften", frame), 0.0), MOST_SOFTEN),
+    }
+    if hold and limb.end is not None:
+        found["end_hold"] = end_hold_of(limb, hold)
+    return found
 
 
 def _through_rest(placed: Placed, link: Link, frame: int) -> tuple[Point, ...]:

@@ -17,6 +17,7 @@ from numpy.typing import NDArray
 from umbrite.motion.bends.bending import bend_of, bent, bone_maps, is_bent
 from umbrite.motion.evaluate import Placed
 from umbrite.rig.affine import FLAT, Affine, after, from_svg, svg_matrix
+from umbrite.rig.channels import CLIPS
 from umbrite.rig.model import Blend, Mesh, Part, Trim
 from umbrite.rig.placement import Box, box_of
 from umbrite.rig.quantities.barycentric import cross, shares_in
@@ -179,7 +180,9 @@ def scene_of(placed: Placed, frame: int = 0, *, references: bool = False) -> lis
 def all_shapes(placed: Placed, frame: int = 0) -> list[Shape]:
     """The shapes of all parts but reference pictures, shown or not, back to front."""
     parts = placed.plan.puppet.parts
-    return [shape for shape in _shapes(placed, frame) if not parts[shape.part].reference and parts[shape.part].visible]
+    shapes, shown = _shapes(placed, frame), placed.channels["visible"][frame]
+    every = (shapes[i] for i in placed.order(frame).tolist() if placed.plan.visible[i] or shown[i] > 0)
+    return [shape for shape in every if not parts[shape.part].reference]
 
 
 @remembered
@@ -190,14 +193,15 @@ def _references(parts: Mapping[str, Part]) -> frozenset[str]:
 @remembered
 def _scene(placed: Placed, frame: int) -> list[Shape]:
     shapes = _shapes(placed, frame)
-    return [shape for shape, shown in zip(shapes, placed.shown[frame].tolist(), strict=True) if shown]
+    shown = placed.shown[frame]
+    return [shapes[i] for i in placed.order(frame).tolist() if shown[i]]
 
 
 class _Known(NamedTuple):
     """The shapes of a scene that was made before, and what they were made from."""
 
     parts: list[Part]
-    rows: NDArray[np.float64]
+    looks: NDArray[np.float64]  # the matrices and the opacities, (parts, 7)
     shapes: list[Shape]
 
 
@@ -210,15 +214,17 @@ def _shapes(placed: Placed, frame: int) -> list[Shape]:
     keys, puppet = placed.plan.parts, placed.plan.puppet.parts
     parts = [puppet[key] for key in keys]
     rows = _rows(placed, frame)
-    still = _still(keys, parts, rows)
-    lies = _Lies(puppet, keys, rows, _boxes(placed, rows), bends_at(placed, frame))
+    opacity, clips = placed.opacities()[frame], placed.channels["clip"][frame]
+    looks = np.concatenate([rows, opacity[:, None]], axis=-1)
+    still = _still(keys, parts, looks)
+    lies = _Lies(puppet, keys, rows, _boxes(placed, rows), bends_at(placed, frame), opacity.tolist(), clips.tolist())
     found = [still.get(i) or _shape(lies, i) for i in range(len(parts))]
     with _lock:
-        _last[tuple(keys)] = _Known(parts, rows, found)
+        _last[tuple(keys)] = _Known(parts, looks, found)
     return found
 
 
-def _still(keys: Sequence[str], parts: list[Part], rows: NDArray[np.float64]) -> dict[int, Shape]:
+def _still(keys: Sequence[str], parts: list[Part], looks: NDArray[np.float64]) -> dict[int, Shape]:
     """Shapes of the last scene that are the same now, by their place: what neither bends nor is clipped, and lies where it lay."""
     with _lock:
         known: _Known | None = _last.get(tuple(keys))
@@ -226,7 +232,7 @@ def _still(keys: Sequence[str], parts: list[Part], rows: NDArray[np.float64]) ->
         return {}
     return {
         i: known.shapes[i]
-        for i in np.flatnonzero((rows == known.rows).all(axis=1)).tolist()
+        for i in np.flatnonzero((looks == known.looks).all(axis=1)).tolist()
         if parts[i] is known.parts[i] and parts[i].clip is None and parts[i].mesh is None
     }
 
@@ -239,6 +245,8 @@ class _Lies(NamedTuple):
     rows: NDArray[np.float64]
     boxes: Sequence[tuple[float, float, float, float]]
     bends: Mapping[str, NDArray[np.complex128]]
+    opacity: Sequence[float]
+    clips: Sequence[float]  # the channel of each part
 
     def matrix(self, i: int) -> Matrix:
         a, b, c, d, e, f = self.rows[i].tolist()
@@ -248,12 +256,21 @@ class _Lies(NamedTuple):
 def _shape(lies: _Lies, i: int) -> Shape:
     key, matrix = lies.keys[i], lies.matrix(i)
     part = lies.puppet[key]
-    clip = None if part.clip is None else _clip_of(lies, part.clip, outside=part.clip_outside)
+    outside = clipped_outside(part, lies.clips[i])
+    clip = None if part.clip is None or outside is None else _clip_of(lies, part.clip, outside=outside)
     if key in lies.bends:
-        return _bent_shape(key, part, matrix, lies.bends[key])._replace(clip=clip)
+        return _bent_shape(key, part, matrix, lies.bends[key])._replace(clip=clip, opacity=lies.opacity[i])
     drawing, box = part.drawing, Box(*lies.boxes[i])
     size = (drawing.width, drawing.height)
-    return Flat(key, drawing.sha256, size, matrix, box, part.opacity, part.blend, clip, part.trims)
+    return Flat(key, drawing.sha256, size, matrix, box, lies.opacity[i], part.blend, clip, part.trims)
+
+
+def clipped_outside(part: Part, told: float) -> bool | None:
+    """Whether a part shows outside what clips it, or inside; None where it is not clipped. `told` is its channel `clip`."""
+    number = round(told)
+    if number == 0:
+        return part.clip_outside if part.clip is not None else None
+    return None if CLIPS[min(max(number, 1), len(CLIPS)) - 1] == "nowhere" else number == CLIPS.index("outside") + 1
 
 
 def _clip_of(lies: _Lies, over: str, *, outside: bool) -> Clip:

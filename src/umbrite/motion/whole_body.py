@@ -269,7 +269,7 @@ def let_go(body: Body, pose: Pose) -> Pose:
             continue
         shown = None
         before = pose
-        if limb.end is not None and limb.end_hold != "limb":
+        if limb.end is not None and evaluate(body.plan, pose).end_hold(key) != "limb":
             # The target takes over the whole turn of the end.
             shown = evaluate(body.plan, pose).turn(limb.end)
             pose = held(evaluate(body.plan, pose), pose, {f"{limb.end}.turn": 0.0})

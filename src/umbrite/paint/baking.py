@@ -67,7 +67,7 @@ def export_gltf(
         baked = baked_art(package)
         wanted = wanted._replace(pictures=baked.pictures, left_out=baked.spent)
         left = without_baked(package, baked)
-    return write_gltf(path, package, wanted, watch), shown_otherwise(left)
+    return write_gltf(path, package, wanted, watch), shown_otherwise(left, wanted)
 
 
 def without_baked(package: Package, baked: BakedArt) -> Package:

@@ -47,8 +47,9 @@ def _gltf(package: Package, path: Path, options: Mapping[str, Any], watch: Watch
 
         written, otherwise = export_gltf(path, package, GltfChoice(takes, bake=True, visibility=visibility), watch)
     else:
-        written = write_gltf(path, package, Wanted(takes, visibility), watch)
-        otherwise = shown_otherwise(package)
+        wanted = Wanted(takes, visibility)
+        written = write_gltf(path, package, wanted, watch)
+        otherwise = shown_otherwise(package, wanted)
     told = [f"{name} ({written.unthinned[name]} keys thinned to {count})" for name, count in written.keys.items()]
     whole = f"{shown_name(path)}: {package.puppet.name}" + (f", {', '.join(told)}" if told else "") + "."
     return [whole, *otherwise]

@@ -8,6 +8,10 @@ than it needs to be the limb is, as a share, up to its stretch, so that it bows 
 number of the variant that shows, 0 being the one at rest. Sliders and pads
 have value, pads value_y too.
 
+Limbs also have stretch and soften (what is added to their own), and hold: what keeps the end's angle, 0 as at rest, else one of HOLDS.
+Parts have depth (so many places further forward), opacity (what is added to their own), visible (0 as at rest, 1 shown, -1 hidden) and
+clip (0 as at rest, else one of CLIPS).
+
 A `Pose` names what is not at rest and nothing else, so that equal poses compare equal. `Settings` name what they set, rest
 included, and say nothing of the rest: poses of the shelf, pasted ones, and keys. `with_values` lays settings over a pose.
 """
@@ -20,7 +24,7 @@ from typing import Literal, NamedTuple
 from umbrite.rig.change import thing
 from umbrite.rig.control_kinds import CONTROL_KINDS, VALUED
 from umbrite.rig.ids import Kind, id_kind, owner_of
-from umbrite.rig.model import Pose, Puppet
+from umbrite.rig.model import EndHold, Limb, Pose, Puppet
 
 Unit = Literal["pixels", "radians", "factor", "share", "number"]
 Settings = Mapping[str, float]
@@ -55,6 +59,13 @@ CHANNEL_KINDS: dict[str, ChannelKind] = {each.what: each for each in (
     ChannelKind("blend", "limb", "own turns or target", "share"),
     ChannelKind("bend", "limb", "bend side", "share"),
     ChannelKind("bow", "limb", "bow", "share"),
+    ChannelKind("stretch", "limb", "stretch", "share"),
+    ChannelKind("soften", "limb", "soften", "share"),
+    ChannelKind("hold", "limb", "end angle", "number", stepped=True),
+    ChannelKind("depth", "part", "depth", "number", stepped=True),
+    ChannelKind("opacity", "part", "opacity", "share"),
+    ChannelKind("visible", "part", "shown or hidden", "number", stepped=True),
+    ChannelKind("clip", "part", "clip", "number", stepped=True),
     ChannelKind("shows", "set", "which one shows", "number", stepped=True),
     ChannelKind("value", "control", "value", "number"),
     ChannelKind("value_y", "control", "upright value", "number"),
@@ -67,8 +78,16 @@ def whats(of: Kind) -> tuple[str, ...]:
     return tuple(each.what for each in CHANNEL_KINDS.values() if each.of == of)
 
 
-LIMB_CHANNELS, CONTROL_CHANNELS = whats("limb"), whats("control")
-JOINT_CHANNELS = tuple(what for what in whats("joint") if not CHANNEL_KINDS[what].stepped)
+def _gradual(of: Kind) -> tuple[str, ...]:
+    return tuple(what for what in whats(of) if not CHANNEL_KINDS[what].stepped)
+
+
+JOINT_CHANNELS, LIMB_CHANNELS, CONTROL_CHANNELS = _gradual("joint"), _gradual("limb"), whats("control")
+PART_CHANNELS = whats("part")
+LOOKS = ("shows", *PART_CHANNELS)  # that change how parts look, and move nothing
+# What numbers of the channels `hold` and `clip` mean, from 1 on.
+HOLDS: tuple[EndHold, ...] = ("limb", "target", "toe")
+CLIPS = ("nowhere", "inside", "outside")
 
 
 class Channel(NamedTuple):
@@ -103,6 +122,7 @@ def is_channel(puppet: Puppet, name: str) -> bool:
         or found.owner in puppet.limbs
         or found.owner in puppet.controls
         or found.owner in puppet.sets
+        or found.owner in puppet.parts
     )
 
 
@@ -110,6 +130,12 @@ def is_stepped(puppet: Puppet, name: str) -> bool:
     """Whether a channel holds each value until the next: which variant shows does."""
     found = channel(name)
     return found is not None and found.kind.stepped and is_channel(puppet, name)
+
+
+def is_look(name: str) -> bool:
+    """Whether a channel changes only how parts look."""
+    found = channel(name)
+    return found is not None and found.kind.what in LOOKS
 
 
 def channel_word(puppet: Puppet, name: str) -> str:
@@ -126,7 +152,15 @@ def linkable_channels(puppet: Puppet, *, sources: bool = False) -> list[str]:
     joints = [f"{key}.{what}" for key in puppet.joints for what in turn_first]
     limbs = [f"{key}.{what}" for key in puppet.limbs for what in LIMB_CHANNELS]
     sets = [f"{key}.shows" for key in puppet.sets]
-    return [*own, *joints, *limbs] if sources else [*joints, *limbs, *sets, *own]
+    parts = [f"{key}.{what}" for key in puppet.parts for what in ("opacity", "depth")]
+    return [*own, *joints, *limbs] if sources else [*joints, *limbs, *sets, *own, *parts]
+
+
+def end_hold_of(limb: Limb, number: float) -> EndHold:
+    """What keeps the angle of a limb's end where its channel `hold` has this number."""
+    told = round(number)
+    hold = limb.end_hold if told == 0 else HOLDS[min(max(told, 1), len(HOLDS)) - 1]
+    return "target" if hold == "toe" and limb.toe is None else hold
 
 
 def shown_unit(name: str) -> float:

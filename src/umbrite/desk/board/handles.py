@@ -214,7 +214,7 @@ def fan_directions(session: Session, key: str) -> tuple[complex, complex]:
 
 
 def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
-    puppet, places = session.puppet, seen_places(session, camera)
+    places = seen_places(session, camera)
     for proposed_control in proposed_controls(session):
         yield Handle("proposed", str(proposed_control.number), proposed_control.at, 16.0)
     order = sorted(controls_seen(session).items(), key=lambda item: -item[1].size)
@@ -233,7 +233,7 @@ def _controls(session: Session, camera: Camera) -> Iterator[Handle]:
                 yield Handle("scale", key, bead, 11.0)
         else:
             yield Handle("control", key, at, radius)
-            if session.workspace.station.posed and turned_with(puppet, control) is not None:
+            if session.workspace.station.posed and turned_with(session.placed, control) is not None:
                 yield Handle("ring", key, at, ring_radius(control, camera), "ring")
 
 

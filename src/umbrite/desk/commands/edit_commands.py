@@ -107,7 +107,10 @@ def turn_by_keys(session: Session, angle: float) -> None:
     puppet, pose = session.puppet, session.pose
     keys = session.selection.only("control") if session.workspace.station.posed else []
     knobs = [puppet.controls[key].moves for key in keys if traits(puppet.controls[key]).turns]
-    joints = [*knobs, *(joint for key in keys if (joint := turned_with(puppet, puppet.controls[key])) is not None)]
+    joints = [
+        *knobs,
+        *(joint for key in keys if (joint := turned_with(session.placed, puppet.controls[key])) is not None),
+    ]
     if joints:
         for joint in dict.fromkeys(joints):
             pose = turn_joint_by(session.placed, pose, joint, angle)

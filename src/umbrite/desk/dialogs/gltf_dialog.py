@@ -7,9 +7,11 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import going_on
 from umbrite.desk.theme.themes import Theme
 from umbrite.files.engines.gltf import shown_otherwise
+from umbrite.files.engines.gltf_scene import Wanted
 from umbrite.files.package import Package
 from umbrite.paint.baking import GltfChoice
 from umbrite.paint.take_export import frames_of
+from umbrite.rig.takes.take import keyed_channels
 
 ROWS = 8  # of takes that are seen at once
 
@@ -42,7 +44,7 @@ class GltfDialog(QDialog):
         rows = min(len(self._takes), ROWS)
         self.takes.setFixedHeight(rows * (self.takes.sizeHintForRow(0) + 4) + 6)
         self.takes.setVisible(bool(self._takes))
-        otherwise = shown_otherwise(package)
+        otherwise = shown_otherwise(package, Wanted(self._takes))
         self.otherwise = QLabel(
             "\n".join(otherwise) if otherwise else tr("Viewers of glTF show this puppet as Umbrite does.")
         )
@@ -59,7 +61,9 @@ class GltfDialog(QDialog):
         self.visibility.setToolTip(
             tr("KHR_node_visibility, with KHR_animation_pointer: cleaner, where the engine knows them.")
         )
-        self.visibility.setVisible(bool(package.puppet.sets))
+        self.visibility.setVisible(
+            bool(package.puppet.sets) or any(".opacity" in n for take in self._takes for n in keyed_channels(take))
+        )
         column.addWidget(self.bake)
         column.addWidget(self.visibility)
         column.addStretch(1)

@@ -11,13 +11,13 @@ from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent, QIcon
 from PySide6.QtWidgets import QAbstractItemView, QListWidgetItem, QTreeWidget, QWidget
 
 from umbrite.desk.commands.labels import label_of
-from umbrite.desk.commands.parts.locks import unlocked
+from umbrite.desk.commands.parts.order_commands import put_before
 from umbrite.desk.panels.selecting_list import KEY, SelectingList
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.thumbnails import thumbnail
-from umbrite.rig.edits.parts import reorder
+from umbrite.motion.passing import drawn_at
 from umbrite.rig.edits.variants.sets import get_variant, members_of, set_of
 from umbrite.rig.family import branch, drawn_order
 from umbrite.rig.merging.guests import guest_of, owned
@@ -36,6 +36,9 @@ class DepthRail(SelectingList):
         self._unfolded: set[str] = set()
         self.itemDoubleClicked.connect(self._fold)
         session.opened.connect(self._fold_all)
+        session.settled.connect(self._on_time)
+        session.timeline.changed.connect(self._on_time)
+        session.workspace.station_changed.connect(self._on_time)
         self.rebuild()
 
     def _fold_all(self) -> None:
@@ -53,7 +56,7 @@ class DepthRail(SelectingList):
             for own in owned(one)
         }
         self._together, rows = {}, []
-        for own, run in itertools.groupby(reversed(drawn_order(puppet)), lambda key: sets.get(key, key)):
+        for own, run in itertools.groupby(reversed(self._drawn()), lambda key: sets.get(key, key)):
             keys = list(run)
             if own in puppet.guests:
                 self._together[keys[0]] = keys[::-1]
@@ -67,6 +70,15 @@ class DepthRail(SelectingList):
             self._together[shown] = keys[::-1]
             rows.append(self._row(shown, f"{puppet.sets[own].name} ({len(keys)})"))
         return rows
+
+    def _drawn(self) -> tuple[str, ...]:
+        """Back to front: at rest, and in a take as they are drawn at the playhead."""
+        timed = self.session.workspace.station.timed
+        return drawn_at(self.session.placed) if timed else drawn_order(self.session.puppet)
+
+    def _on_time(self) -> None:
+        if self.isVisible() and not self.session.timeline.playing:
+            self.rebuild()
 
     def _row(self, key: str, words: str) -> tuple[Any, ...]:
         part = self.session.puppet.parts[key]
@@ -133,9 +145,8 @@ class DepthRail(SelectingList):
 
     def put_before(self, keys: list[str], place: int) -> None:
         """Put parts at a place of the draw order, in the order that they have among themselves."""
-        puppet = self.session.puppet
         name = f"Depth of {label_of(self.session, keys)}"
-        attempt(self.session, lambda: self.session.edit(name, puppet=reorder(puppet, unlocked(puppet, keys), place)))
+        attempt(self.session, lambda: put_before(self.session, name, keys, place))
 
     def dropEvent(self, event: QDropEvent) -> None:
         row = self.indexAt(event.position().toPoint()).row()

@@ -26,9 +26,9 @@ from umbrite.files.long_work import Watching
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import swing_at
 from umbrite.motion.animating.swinging import swings_of
-from umbrite.motion.evaluate import Placed, evaluate, with_shown
+from umbrite.motion.evaluate import Placed, evaluate, with_looks
 from umbrite.motion.plan import Floats, Plan, compile_plan
-from umbrite.rig.channels import known_only
+from umbrite.rig.channels import is_look, known_only
 from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.arranging import fanned_out
 from umbrite.rig.errors import UmbriteError, Watch, unwatched
@@ -132,11 +132,11 @@ class Session(QObject):
         return self._placed
 
     def _evaluated(self, plan: Plan, pose: Pose) -> Placed:
-        """Where all is; where another variant shows and nothing else is different, that alone is told anew."""
-        moves = {name: value for name, value in pose.items() if not name.endswith(".shows")}
+        """Where all is; where parts look otherwise and nothing else is different, that alone is told anew."""
+        moves = {name: value for name, value in pose.items() if not is_look(name)}
         last = self._evaluated_last
         again = last is not None and last[0] is plan and last[1] == moves
-        placed = with_shown(last[2], pose) if last is not None and again else evaluate(plan, pose)
+        placed = with_looks(last[2], pose) if last is not None and again else evaluate(plan, pose)
         self._evaluated_last = plan, moves, placed
         return placed
 

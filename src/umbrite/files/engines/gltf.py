@@ -19,6 +19,8 @@ from umbrite.files.package import Package
 from umbrite.motion.baking.node_tree import node_tree
 from umbrite.motion.baking.take_keys import WITHIN, take_keys
 from umbrite.rig.errors import Watch, unwatched
+from umbrite.rig.model import Puppet
+from umbrite.rig.takes.take import keyed_channels
 
 ENDINGS = (".glb", ".gltf")
 
@@ -60,8 +62,8 @@ def write_gltf(path: Path, package: Package, wanted: Wanted | None = None, watch
     )
 
 
-def shown_otherwise(package: Package) -> list[str]:
-    """What viewers of glTF show in another way than Umbrite, in sentences; none where they show the same."""
+def shown_otherwise(package: Package, wanted: Wanted | None = None) -> list[str]:
+    """What viewers of glTF show in another way than Umbrite, in sentences; none where they show the same. `wanted` tells of takes."""
     puppet, found = package.puppet, []
     seen = [part for part in puppet.parts.values() if part.visible and not part.reference]
     blended = [part for part in seen if part.blend != "normal"]
@@ -76,6 +78,25 @@ def shown_otherwise(package: Package) -> list[str]:
             f"{_named([part.name for part in clipped])}: glTF can't clip a part by another, so it is seen whole. "
             "Bake it as it is cut at rest."
         )
+    return found + _changed_otherwise(puppet, wanted or Wanted())
+
+
+def _changed_otherwise(puppet: Puppet, wanted: Wanted) -> list[str]:
+    """The same of what takes change."""
+
+    def changed(*whats: str) -> list[str]:
+        names = {name for take in wanted.takes for name in keyed_channels(take)}
+        return [part.name for key, part in puppet.parts.items() if any(f"{key}.{what}" in names for what in whats)]
+
+    found, bendy = [], {part.name for part in puppet.parts.values() if part.mesh is not None}
+    if (fades := changed("opacity")) and not wanted.visibility:
+        found.append(
+            f"{_named(fades)}: only viewers that know KHR_animation_pointer can show how it fades. Choose that extension."
+        )
+    if passes := [name for name in changed("depth") if name in bendy]:
+        found.append(f"{_named(passes)}: a bent part keeps its place in the draw order in glTF.")
+    if clips := changed("clip"):
+        found.append(f"{_named(clips)}: where it is clipped can't change in glTF.")
     return found
 
 

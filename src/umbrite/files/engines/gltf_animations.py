@@ -9,8 +9,10 @@ from umbrite.files.engines.gltf_binary import Json
 from umbrite.files.engines.gltf_scene import DEPTH, GltfScene, quaternions
 from umbrite.motion.baking.node_tree import Node
 from umbrite.motion.baking.take_keys import NodeTracks, TakeKeys
+from umbrite.motion.baking.thinning import fewest_keys
 
 Ints = NDArray[np.intp]
+UNSEEN = 1 / 1024  # of opacity
 
 
 class Channel(NamedTuple):
@@ -29,6 +31,8 @@ def animation(scene: GltfScene, number: int, keys: TakeKeys) -> Json | None:
     found: list[Channel] = []
     for i, (node, tracks) in enumerate(zip(tree.nodes, keys.nodes, strict=True)):
         found += _moving(i + 1, node, tracks)
+        if node.depths is not None:
+            found += _passing(i + 1, node.depths[span], node.depth)
         if node.shown is not None:
             found += _coming_and_going(
                 i + 1, node.shown[span], at_rest=bool(node.shown[0]), pointed=scene.wanted.visibility
@@ -38,6 +42,7 @@ def animation(scene: GltfScene, number: int, keys: TakeKeys) -> Json | None:
         for key, track in keys.shapes.items()
         if key in scene.skinned
     ]
+    found += _fading(scene, number)
     if not found:
         return None
     numbers = scene.binary.numbers
@@ -77,6 +82,30 @@ def _moving(number: int, node: Node, tracks: NodeTracks) -> list[Channel]:
     if (track := tracks.scale) is not None:
         values = np.concatenate([track.values, np.ones((len(track.values), 1))], axis=1)
         found.append(Channel({"node": number, "path": "scale"}, track.frames, values))
+    return found
+
+
+def _passing(number: int, depths: Ints, at_rest: int) -> list[Channel]:
+    """Keys where a flat part passes before or behind others."""
+    frames = np.flatnonzero(np.concatenate([[True], depths[1:] != depths[:-1]]))
+    if len(frames) == 1 and depths[0] == at_rest:
+        return []
+    values = np.stack([0 * frames, 0 * frames, depths[frames] * DEPTH], axis=-1).astype(np.float64)
+    return [Channel({"node": number, "path": "translation"}, frames, values, holds=True)]
+
+
+def _fading(scene: GltfScene, number: int) -> list[Channel]:
+    """Keys of materials whose parts fade, where the extension for that may be used."""
+    placed, found = scene.tree.played[number + 1], []
+    for key, material in scene.fading.items():
+        opaque = placed.opacities()[:, [placed.plan.owners[key]]]
+        frames = fewest_keys(opaque, UNSEEN)
+        if len(frames) == 1 and opaque[0, 0] == scene.tree.puppet.parts[key].opacity:
+            continue
+        pointer = f"/materials/{material}/pbrMetallicRoughness/baseColorFactor"
+        target: Json = {"path": "pointer", "extensions": {"KHR_animation_pointer": {"pointer": pointer}}}
+        values = np.concatenate([np.ones((len(frames), 3)), opaque[frames]], axis=1)
+        found.append(Channel(target, frames, values))
     return found
 
 

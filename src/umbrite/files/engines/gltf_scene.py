@@ -59,7 +59,8 @@ class GltfScene:
         self.materials: list[Json] = []
         self.roots = [0]
         self.skinned: dict[str, int] = {}  # the node of each part that bends
-        self._material: dict[tuple[int, float], int] = {}
+        self.fading: dict[str, int] = {}  # the material of each part whose opacity changes
+        self._material: dict[tuple[int, float, str], int] = {}
         keys = [key for key in (*tree.cards, *tree.bones) if key not in wanted.left_out]
         pictures, self.alike = part_pictures(package, keys, wanted.pictures)
         self.laid = laid(pictures, GAP)
@@ -79,6 +80,8 @@ class GltfScene:
         used = {"KHR_materials_unlit"}
         if any("extensions" in node for node in self.nodes):
             used |= {"KHR_animation_pointer", "KHR_node_visibility"}
+        if self.fading:
+            used |= {"KHR_animation_pointer"}
         return {
             "asset": {"version": "2.0", "generator": "Umbrite"},
             "extensionsUsed": sorted(used),
@@ -180,7 +183,7 @@ class GltfScene:
                 **geometry.attributes,
             },
             "indices": self.binary.numbers(corners.astype("<u2" if len(placed) < FEW else "<u4").ravel(), CORNERS),
-            "material": self._painted(spot.sheet, part.opacity),
+            "material": self._painted(spot.sheet, part.opacity, key),
         }
         mesh: Json = {"name": part.name, "primitives": [primitive]}
         if geometry.targets:
@@ -189,10 +192,14 @@ class GltfScene:
         self.meshes.append(mesh)
         return len(self.meshes) - 1
 
-    def _painted(self, sheet: int, opacity: float) -> int:
-        """The material of a sheet and an opacity."""
-        if (sheet, opacity) not in self._material:
-            self._material[sheet, opacity] = len(self.materials)
+    def _painted(self, sheet: int, opacity: float, part: str) -> int:
+        """The material of a sheet and an opacity; a part that fades has one of its own."""
+        fades = self.wanted.visibility and part in fading_parts(self.tree)
+        look = sheet, opacity, part if fades else ""
+        if look not in self._material:
+            self._material[look] = len(self.materials)
+            if fades:
+                self.fading[part] = self._material[look]
             self.materials.append(
                 {
                     "name": f"sheet {sheet + 1}" + (f" at {opacity:.0%}" if opacity < 1 else ""),
@@ -207,7 +214,17 @@ class GltfScene:
                     "extensions": {"KHR_materials_unlit": {}},
                 }
             )
-        return self._material[sheet, opacity]
+        return self._material[look]
+
+
+def fading_parts(tree: NodeTree) -> set[str]:
+    """The parts whose opacity changes in some take."""
+    return {
+        key
+        for placed in tree.played
+        for key, values in zip(placed.plan.parts, placed.channels["opacity"].T, strict=True)
+        if values.any()
+    }
 
 
 def points(places: Complexes, depth: float) -> Floats:

@@ -1,4 +1,4 @@
-"""What a joint follows, or the side to which a limb bends, changed in the middle of a take without a jump."""
+"""What a joint follows, what keeps a limb's end, or the side to which a limb bends, changed in the middle of a take without a jump."""
 
 import cmath
 import itertools
@@ -10,7 +10,7 @@ from msgspec.structs import replace
 
 from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.animating.stepping import pose_of_take
-from umbrite.motion.matching import follow_in_place, stayed
+from umbrite.motion.matching import end_held, follow_in_place, stayed
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.sampling import compile_take, sample
 from umbrite.rig.errors import RigError
@@ -152,6 +152,33 @@ def followed(take: Take, puppet: Puppet, joint: str, number: int, frame: float, 
     if told_anew:  # their slopes were those of the old frame
         keyed = set_interpolation(keyed, told_anew, "smooth")
     return _blended(take, keyed, puppet, joint, frame, over) if over > 0 else keyed
+
+
+def held_otherwise(take: Take, puppet: Puppet, limb: str, number: int, frame: float) -> Take:
+    """The take in which something else keeps the angle of a limb's end from a frame on (its channel `hold`), and the end stays on its way.
+
+    Its own turns are keyed anew from there to where that changes again; before, nothing is different. Raises RigError for a limb without an
+    end.
+    """
+    name, end = f"{limb}.hold", puppet.limbs[limb].end
+    old = pose_of_take(take, puppet, frame)
+    end_held(placed_over(take, puppet, [frame]), old, limb, number)  # refuses what can't be
+    own, took = f"{end}.turn", take
+    until = min((key.frame for key in take.tracks.get(name, ()) if key.frame > frame + SAME), default=math.inf)
+    if name not in take.tracks and frame > take.first:
+        took = put_keys(took, take.first, {name: 0.0}, holding=[name])
+    took = _begun(took, own, frame, old.get(own, 0.0))
+    if frame - 1 >= took.first:
+        took = set_interpolation(
+            split_at(split_at(took, puppet, own, frame), puppet, own, frame - 1), [(own, frame - 1)], "hold"
+        )
+    keyed = put_keys(took, frame, {name: float(number)}, holding=[name])
+    again = {frame, *(key.frame for key in took.tracks[own] if frame <= key.frame < until)}
+    for at in again:
+        pose = end_held(placed_over(take, puppet, [at]), pose_of_take(take, puppet, at), limb, number)
+        keyed = put_keys(keyed, at, {own: pose.get(own, 0.0)})
+    told_anew = [(own, at) for at in again if _is_free(keyed, own, at)]
+    return set_interpolation(keyed, told_anew, "smooth") if told_anew else keyed
 
 
 def _turns_against(

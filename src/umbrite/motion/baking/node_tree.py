@@ -24,6 +24,7 @@ from umbrite.rig.takes.take import Take
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
 Flags = NDArray[np.bool_]
+Ints = NDArray[np.intp]
 BENT_WITHIN = 0.02  # board pixels by which a bent part may miss its place before keys are thinned
 STILL = 1e-9
 
@@ -32,7 +33,7 @@ class Node(NamedTuple):
     """A node: the place of its carrier in the tree (None hangs from the puppet), and how it moves in all frames.
 
     `shown` (frames,) is there where what hangs from it comes and goes. `key` is the id of the joint or part that it is for; `depth`
-    counts parts in front of the hindmost.
+    counts parts in front of the hindmost, `depths` (frames,) is there where that changes.
     """
 
     name: str
@@ -41,6 +42,7 @@ class Node(NamedTuple):
     moves: Moves
     depth: int = 0
     shown: Flags | None = None
+    depths: Ints | None = None
 
 
 class Card(NamedTuple):
@@ -85,7 +87,7 @@ def node_tree(puppet: Puppet, takes: Sequence[Take] = ()) -> NodeTree:
     bones: dict[str, Bones] = {}
     for depth, key in enumerate(plan.parts):
         part = puppet.parts[key]
-        if part.reference or not part.visible:
+        if part.reference or not (part.visible or building.shown[:, depth].any()):
             continue
         if part.mesh is not None and (bend := bend_of(puppet, part)) is not None:
             bones[key] = building.bones(key, bend, part.mesh.keeps_area)
@@ -102,6 +104,7 @@ class _Building:
         self.plan = played[0].plan
         self.maps = _in_a_row([placed.maps for placed in played])
         self.shown = np.concatenate([placed.shown for placed in played])
+        self.depths = np.concatenate([_ranks(placed) for placed in played])
         self.nodes: list[Node] = []
         self.of_joint: dict[str, int] = {}
         for key in sorted(puppet.joints, key=lambda each: len(ancestors(puppet, each))):
@@ -136,7 +139,9 @@ class _Building:
     def _leaf(self, name: str, key: str, carrier: int | None, depth: int, shown: Flags) -> int:
         """A node that neither turns nor scales but where it comes and goes."""
         goes = None if shown.all() else shown
-        self.nodes.append(Node(name, key, carrier, still(self.frames), depth, goes))
+        depths = self.depths[:, self.plan.owners[key]]
+        passes = depths if depth and (depths != depths[0]).any() else None
+        self.nodes.append(Node(name, key, carrier, still(self.frames), depth, goes, passes))
         return len(self.nodes) - 1
 
     def card(self, key: str, depth: int) -> Card:
@@ -181,6 +186,13 @@ class _Building:
             nodes.append(carrier)
             pivots.append(pivot)
         return Bones(tuple(nodes), tuple(pivots), skin, shares)
+
+
+def _ranks(placed: Placed) -> Ints:
+    """How many parts lie behind each, (frames, parts)."""
+    if not placed.channels["depth"].any():
+        return np.tile(np.arange(len(placed.plan.parts)), (placed.frames, 1))
+    return np.stack([np.argsort(placed.order(frame)) for frame in range(placed.frames)])
 
 
 def _in_a_row(maps: Sequence[Affine[Complexes]]) -> Affine[Complexes]:

@@ -175,7 +175,7 @@ def bone_maps(placed: Placed, bend: Bend, keeps_area: float = 0.0) -> Affine[Com
     plan = placed.plan
     places = np.array([len(plan.joints) if key is None else plan.place[key] for key in bend.bones], dtype=np.intp)
     maps = Affine(*(field[:, places] for field in placed.maps))
-    if not plan.axis.any():
+    if (placed.lengthened == 1).all():
         return maps
     longer = placed.lengthened[:, places]
     across = 1 + keeps_area * (1 / np.maximum(longer, 1e-6) - 1)

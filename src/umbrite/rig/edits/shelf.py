@@ -97,7 +97,7 @@ def mirrored(puppet: Puppet, pose: Pose) -> Pose:
     """
     names = {
         item.name: key
-        for items in (puppet.joints, puppet.limbs, puppet.controls, puppet.sets)
+        for items in (puppet.joints, puppet.limbs, puppet.controls, puppet.sets, puppet.parts)
         for key, item in items.items()
     }
     front = _from_the_front(puppet)
@@ -155,6 +155,7 @@ def from_names(puppet: Puppet, channels: Mapping[str, float | str]) -> tuple[Pos
     keys |= {("limb", item.name): k for k, item in puppet.limbs.items()}
     keys |= {("control", c.name): k for k, c in puppet.controls.items()}
     keys |= {("set", one.name): k for k, one in puppet.sets.items()}
+    keys |= {("part", one.name): k for k, one in puppet.parts.items()}
     found, missing = {}, []
     for words, number in channels.items():
         kind, _, rest = words.partition("/")

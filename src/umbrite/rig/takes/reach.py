@@ -15,7 +15,8 @@ KINDS: dict[str, tuple[str, ...]] = {
     "places": ("x", "y"),
     "turns": ("turn",),
     "shapes": ("scale_x", "scale_y", "skew"),
-    "values": ("value", "value_y", "blend", "bend", "bow", "follows", "shows"),
+    "values": ("value", "value_y", "blend", "bend", "bow", "stretch", "soften", "hold", "follows", "shows"),
+    "looks": ("depth", "opacity", "visible", "clip"),
 }
 BODY = ("Everything", "Head", "Trunk", "Arms", "Legs", "Loose pieces")
 _PLACES = {

@@ -62,5 +62,10 @@ class Take(Value, frozen=True):
     walking: Steps | None = None
 
 
+def keyed_channels(take: Take) -> set[str]:
+    """The names of all channels that a take has keys of."""
+    return set(take.tracks)
+
+
 Spot = tuple[str, float]
 """Where a key stands: its channel and its frame."""

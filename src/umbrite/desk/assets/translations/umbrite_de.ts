@@ -3100,6 +3100,10 @@
       <translation>{name} ist gesperrt. Das Schloss in der Familie anklicken, um es freizugeben.</translation>
     </message>
     <message>
+      <source>The draw order of {names} is keyed at frame {frame}, and holds from there on.</source>
+      <translation>Die Zeichenreihenfolge von {names} hat einen Schlüssel bei Bild {frame} und gilt von dort an.</translation>
+    </message>
+    <message>
       <source>Reset {keys}</source>
       <translation>{keys} zurücksetzen</translation>
     </message>
@@ -4992,6 +4996,54 @@ SHA-256 {fingerprint}</translation>
       <translation>Punkt ergibt</translation>
     </message>
     <message>
+      <source>Opacity</source>
+      <translation>Deckkraft</translation>
+    </message>
+    <message>
+      <source>Places forward</source>
+      <translation>Plätze nach vorn</translation>
+    </message>
+    <message>
+      <source>Shows</source>
+      <translation>Sichtbar</translation>
+    </message>
+    <message>
+      <source>Clipped</source>
+      <translation>Beschnitten</translation>
+    </message>
+    <message>
+      <source>Looks in this pose</source>
+      <translation>Aussehen in dieser Pose</translation>
+    </message>
+    <message>
+      <source>End angle now</source>
+      <translation>Endwinkel jetzt</translation>
+    </message>
+    <message>
+      <source>Reach in this pose</source>
+      <translation>Reichweite in dieser Pose</translation>
+    </message>
+    <message>
+      <source>Depth now</source>
+      <translation>Tiefe jetzt</translation>
+    </message>
+    <message>
+      <source>Choose in Parts what clips it; here it can be switched.</source>
+      <translation>Wovon es beschnitten wird, wird in Teile gewählt; hier lässt es sich umschalten.</translation>
+    </message>
+    <message>
+      <source>{count} limbs</source>
+      <translation>{count} Gliedmaßen</translation>
+    </message>
+    <message>
+      <source>As at rest</source>
+      <translation>Wie in Ruhe</translation>
+    </message>
+    <message>
+      <source>Hidden</source>
+      <translation>Verborgen</translation>
+    </message>
+    <message>
       <source>Names of all selected</source>
       <translation>Namen aller gewählten</translation>
     </message>
@@ -5010,10 +5062,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Scale</source>
       <translation>Maßstab</translation>
-    </message>
-    <message>
-      <source>Opacity</source>
-      <translation>Deckkraft</translation>
     </message>
     <message>
       <source>Shade from</source>
@@ -5382,6 +5430,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{count} more steps</source>
       <translation>{count} weitere Schritte</translation>
+    </message>
+    <message>
+      <source>{count} forward</source>
+      <translation>{count} nach vorn</translation>
+    </message>
+    <message>
+      <source>{count} back</source>
+      <translation>{count} nach hinten</translation>
     </message>
     <message>
       <source>Frame of the key</source>

@@ -186,7 +186,7 @@ def choose_at(session: Session, camera: Camera, key: str, at: complex) -> None:
 def turn_grip(session: Session, key: str, press: complex) -> Gesture:
     """Turn what a grip moves, or the hand or foot that reaches with it: a drag of the ring around it."""
     control = session.puppet.controls[key]
-    joint = turned_with(session.puppet, control)
+    joint = turned_with(session.placed, control)
     assert joint is not None, "a grip that turns nothing has no ring"
     return turn_joint(session, joint, press, f"Turn {control.name}", key)
 

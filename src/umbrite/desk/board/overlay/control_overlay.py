@@ -98,7 +98,7 @@ def _one(painter: Inked, sight: Sight, key: str, held: Held) -> None:
         axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
         turn = cmath.phase(axis) if traits(control).whole and abs(axis) > 0 else 0.0
         paint_control(painter, control, at, held._replace(turn=turn))
-        if session.workspace.station.posed and turned_with(session.puppet, control) is not None:
+        if session.workspace.station.posed and turned_with(session.placed, control) is not None:
             _turning_ring(painter, sight, key, at)
         if traits(control).whole and session.workspace.station.posed:
             horn, bead = handles.master_points(session, key, camera)

@@ -1,30 +1,64 @@
-"""The draw order, changed for what is selected."""
+"""The draw order, changed for what is selected: in Takes it is keyed, elsewhere it is that of rest."""
 
-from collections.abc import Callable
+from collections.abc import Iterable
 
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.commands.parts.locks import unlocked
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
+from umbrite.motion.passing import passed, stepped
 from umbrite.rig.edits.parts import reorder, step_order
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Pose
 
 
-def _ordered(session: Session, word: str, order: Callable[[Puppet, list[str]], Puppet]) -> None:
+def put_before(session: Session, step: str, keys: Iterable[str], place: int) -> None:
+    """Put parts in front of those at places below `place`: at rest, or in a take from the playhead on."""
+    chosen = unlocked(session.puppet, keys)
+    if session.workspace.station.timed:
+        _key(session, step, chosen, passed(session.placed, session.pose, chosen, place))
+    else:
+        session.edit(step, puppet=reorder(session.puppet, chosen, place))
+
+
+def _key(session: Session, step: str, keys: list[str], pose: Pose) -> None:
+    session.edit(step, pose=pose)
+    frame = f"{session.timeline.frame:g}"
+    names = label_of(session, keys)
+    if session.timeline.keying:
+        session.say(
+            tr(
+                "The draw order of {names} is keyed at frame {frame}, and holds from there on.",
+                names=names,
+                frame=frame,
+            )
+        )
+
+
+def _to_end(session: Session, word: str, *, front: bool) -> None:
+    keys = session.selection.of("part")
+    put_before(session, f"{word} {label_of(session, keys)}", keys, len(session.puppet.order) if front else 0)
+
+
+def _one(session: Session, word: str, by: int) -> None:
     keys = unlocked(session.puppet, session.selection.of("part"))
-    session.edit(f"{word} {label_of(session, keys)}", puppet=order(session.puppet, keys))
+    step = f"{word} {label_of(session, keys)}"
+    if session.workspace.station.timed:
+        _key(session, step, keys, stepped(session.placed, session.pose, keys, by))
+    else:
+        session.edit(step, puppet=step_order(session.puppet, keys, by))
 
 
 def to_front(session: Session) -> None:
-    _ordered(session, "To the front:", lambda puppet, keys: reorder(puppet, keys, len(puppet.order)))
+    _to_end(session, "To the front:", front=True)
 
 
 def to_back(session: Session) -> None:
-    _ordered(session, "To the back:", lambda puppet, keys: reorder(puppet, keys, 0))
+    _to_end(session, "To the back:", front=False)
 
 
 def one_forward(session: Session) -> None:
-    _ordered(session, "Forward:", lambda puppet, keys: step_order(puppet, keys, 1))
+    _one(session, "Forward:", 1)
 
 
 def one_back(session: Session) -> None:
-    _ordered(session, "Back:", lambda puppet, keys: step_order(puppet, keys, -1))
+    _one(session, "Back:", -1)

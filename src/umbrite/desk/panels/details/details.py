@@ -1,6 +1,6 @@
 """Details: the fields of what is selected, for one or many things of a kind at once."""
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from umbrite.desk.commands.sets.variant_commands import sets_selected
@@ -10,6 +10,7 @@ from umbrite.desk.panels.details.guest_card import GuestCard, GuestFiles
 from umbrite.desk.panels.details.joint_section import JointSection
 from umbrite.desk.panels.details.limb_section import LimbSection
 from umbrite.desk.panels.details.link_section import LinkSection
+from umbrite.desk.panels.details.looks_numbers import LimbReach, PartLooks
 from umbrite.desk.panels.details.part_section import PartSection
 from umbrite.desk.panels.details.pose_numbers import PoseNumbers
 from umbrite.desk.panels.details.section import Section
@@ -20,6 +21,8 @@ from umbrite.desk.theme.language import tr
 from umbrite.rig.document import Document
 from umbrite.rig.ids import Kind
 from umbrite.rig.merging.guests import owned
+
+SOON = 80  # milliseconds from a change of the pose to the numbers
 
 
 class Details(QScrollArea):
@@ -44,7 +47,13 @@ class Details(QScrollArea):
             "limb": LimbSection(session), "control": ControlSection(session), "link": LinkSection(session),
         }  # fmt: skip
         self.pose = PoseNumbers(session)
-        column.addWidget(self.pose)
+        self.looks, self.reach = PartLooks(session), LimbReach(session)
+        for posed in (self.pose, self.looks, self.reach):
+            column.addWidget(posed)
+        self._soon = QTimer(self)
+        self._soon.setSingleShot(True)
+        self._soon.setInterval(SOON)
+        self._soon.timeout.connect(self._show_posed)
         self.guest = GuestCard(session, guests)
         self.bendy = BendyCard(session)
         self.variants = VariantStrip(session)
@@ -64,11 +73,25 @@ class Details(QScrollArea):
     def _on_changed(self, old: Document, new: Document) -> None:
         if old.puppet is not new.puppet:
             self.refresh()
+        elif old.pose is not new.pose and self.session.workspace.station.posed and self.isVisible():
+            self._soon.start()
 
     def _on_settled(self) -> None:
         """A limb's card shows values of the pose too; they are read when a drag is over."""
         if self.shown()[0] == "limb":
             self.refresh()
+
+    def _show_posed(self) -> None:
+        """What the pose that is seen says of what is selected."""
+        kind, keys = self.shown()
+        posed = self.session.workspace.station.posed
+        numbers = keys if kind != "link" and self.pose.fits(keys) else []
+        parts = self.session.selection.of("part") if posed and kind in {"joint", "part"} else []
+        limbs = keys if posed and kind == "limb" else []
+        for section, own in ((self.pose, numbers), (self.looks, parts), (self.reach, limbs)):
+            section.setVisible(bool(own))
+            if own:
+                section.show_for(own)
 
     def shown(self) -> tuple[Kind, list[str]]:
         """The kind and the ids to show: in the stations of the rig the joint of a part, in Parts the part."""
@@ -96,7 +119,4 @@ class Details(QScrollArea):
             section.setVisible(bool(keys) and of == kind and not inside)
         if keys:
             self.sections[kind].show_for(keys)
-        posed = kind != "link" and self.pose.fits(keys)
-        self.pose.setVisible(posed)
-        if posed:
-            self.pose.show_for(keys)
+        self._show_posed()

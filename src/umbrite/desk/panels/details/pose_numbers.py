@@ -4,7 +4,6 @@ import math
 from typing import NamedTuple, Unpack
 
 from msgspec.structs import replace
-from PySide6.QtCore import QTimer
 
 from umbrite.desk.panels.details.fields import NumberField, Numeric, Writer
 from umbrite.desk.panels.details.section import Section
@@ -18,8 +17,6 @@ from umbrite.rig.channels import CONTROL_CHANNELS
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.document import Document
 from umbrite.rig.model import Puppet
-
-SOON = 80  # milliseconds from a change of the pose to the numbers
 
 
 class Shown(NamedTuple):
@@ -45,12 +42,6 @@ class PoseNumbers(Section):
         )
         self.row("Value", field("Value", "value", Shown(), digits=2))
         self.row("Upright value", field("Upright value", "value_y", Shown(), digits=2))
-        self._soon = QTimer(self)
-        self._soon.setSingleShot(True)
-        self._soon.setInterval(SOON)
-        self._soon.timeout.connect(self._read_again)
-        self._keys: list[str] = []
-        session.changed.connect(self._on_changed)
 
     def _field(self, label: str, what: str, shown: Shown, **how: Unpack[Numeric]) -> NumberField:
         def read(puppet: Puppet, key: str) -> float:
@@ -65,7 +56,6 @@ class PoseNumbers(Section):
         return self.kept(NumberField(label, read, Writer(self.session, label, write), **how))
 
     def show_for(self, keys: list[str]) -> None:
-        self._keys = keys
         controls = [self.session.puppet.controls.get(key) for key in keys]
         valued = [one is not None and traits(one).beside and not traits(one).chooses for one in controls]
         two = [one is not None and traits(one).two_values for one in controls]
@@ -97,14 +87,6 @@ class PoseNumbers(Section):
         beside = [one is not None and traits(one).beside for one in found]
         chooses = any(one is not None and traits(one).chooses for one in found)
         return bool(keys) and self.session.workspace.station.posed and not chooses and (all(beside) or not any(beside))
-
-    def _on_changed(self, old: Document, new: Document) -> None:
-        if self.isVisible() and old.pose is not new.pose:
-            self._soon.start()
-
-    def _read_again(self) -> None:
-        if self.isVisible() and self.fits(self._keys):
-            self.show_for(self._keys)
 
 
 def _posed(puppet: Puppet, key: str, what: str) -> str:

@@ -13,7 +13,10 @@ REACHES: tuple[tuple[Reach, str], ...] = (
     ("group", "Key its part of the body"),
     ("all", "Key everything"),
 )
-KIND_WORDS = {"places": "Places", "turns": "Turns", "shapes": "Widths and heights", "values": "Values and sides"}
+KIND_WORDS = {
+    "places": "Places", "turns": "Turns", "shapes": "Widths and heights", "values": "Values and sides",
+    "looks": "Depths, opacities, clips",
+}  # fmt: skip
 
 
 class KeyingMenu(QMenu):

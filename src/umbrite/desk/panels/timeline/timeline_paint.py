@@ -8,6 +8,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPolygonF
 
 from umbrite.desk.panels.timeline import curve_paint
+from umbrite.desk.panels.timeline.held_words import held_words
 from umbrite.desk.panels.timeline.segments import frame_of, segment
 from umbrite.desk.panels.timeline.timeline_layout import CLAMP, NAMES, RULER, TimelineLayout
 from umbrite.desk.panels.timeline.timeline_rows import Row, keys_in
@@ -15,6 +16,7 @@ from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.thumbnails import variant_picture
+from umbrite.rig.channels import is_stepped
 from umbrite.rig.ids import owner_of
 from umbrite.rig.takes.take import Key, Take
 
@@ -157,6 +159,8 @@ def _keys(painter: Inked, ground: TimelineLayout, row: Row, y: float, seen: QRec
         shown = [name for name in row.channels if name.endswith(".shows")]
         if shown and row.kind != "all":
             _cards(painter, ground, take, shown[0], y)
+        elif row.kind != "all" and all(is_stepped(ground.session.puppet, name) for name in row.channels):
+            _labels(painter, ground, take, row.channels[0], y)
         elif row.kind != "all":
             _segments(painter, keys, places, y)
             _around(painter, ground, take, keys, y)
@@ -197,6 +201,24 @@ def _cards(painter: Inked, ground: TimelineLayout, take: Take, name: str, y: flo
             room = box.adjusted(CARD + 10, 0, -2, 0)
             short = painter.fontMetrics().elidedText(variant.name, Qt.TextElideMode.ElideRight, int(room.width()))
             painter.drawText(room, Qt.AlignmentFlag.AlignVCenter, short)
+
+
+def _labels(painter: Inked, ground: TimelineLayout, take: Take, name: str, y: float) -> None:
+    """What a value that is held means, in words from each key to the next."""
+    puppet, track = ground.session.puppet, take.tracks.get(name, ())
+    painter.setFont(look.font(8.5))
+    for i, key in enumerate(track):
+        start = ground.x_of(key.frame)
+        end = ground.x_of(track[i + 1].frame if i + 1 < len(track) else take.last)
+        box = QRectF(start, y - 9, max(end - start, 2), 18)
+        painter.setPen(marks.pen(painter.theme.line, 1))
+        painter.setBrush(painter.theme.panel)
+        painter.drawRect(box)
+        painter.setPen(painter.theme.quiet)
+        room = box.adjusted(8, 0, -2, 0)
+        words = held_words(puppet, name, key.value)
+        short = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, int(room.width()))
+        painter.drawText(room, Qt.AlignmentFlag.AlignVCenter, short)
 
 
 def _runs(places: Floats) -> list[tuple[float, float]]:

@@ -37,7 +37,7 @@ def _things(puppet: Puppet, take: Take | None) -> Iterator[tuple[str, set[str]]]
         owners |= {k for k, limb in puppet.limbs.items() if limb.target == control.moves}
         left -= owners
         yield key, owners
-    for key in [*puppet.joints, *puppet.limbs, *puppet.sets]:
+    for key in [*puppet.joints, *puppet.limbs, *puppet.sets, *puppet.parts]:
         if key in left:
             yield key, {key}
 
