@@ -5,9 +5,9 @@ import pytest
 from demo_puppet import joint
 from umbrite.checking.puppet_findings import findings as puppet_findings
 from umbrite.desk.session.stations import CORD, LIMBS, PIVOTS
-from umbrite.motion.carrying import how_far
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
+from umbrite.motion.rest_changes.carrying import how_far
 from umbrite.rig.edits.limbs import set_bend_side
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.limb_shape import bends_to, limb_points

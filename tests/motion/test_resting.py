@@ -9,7 +9,7 @@ from strategies import EDITS, poses, puppets
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.passing import drawn_at, passed, with_order
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.resting import make_rest
+from umbrite.motion.rest_changes.resting import make_rest
 from umbrite.motion.scene import scene_of
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants

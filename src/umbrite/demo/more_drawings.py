@@ -17,7 +17,7 @@ from umbrite.files.package import Package
 from umbrite.files.png import fingerprint
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.resting import make_rest
+from umbrite.motion.rest_changes.resting import make_rest
 from umbrite.rig.affine import inverse
 from umbrite.rig.edits.controls import make_chooser
 from umbrite.rig.edits.variants.branches import copy_as_variant, limb_of

@@ -12,7 +12,7 @@ from umbrite.desk.session.stations import LIMB, LIMBS
 from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.resting import make_rest
+from umbrite.motion.rest_changes.resting import make_rest
 from umbrite.rig.change import change
 from umbrite.rig.edits.limbs import extend_limb, make_limb, make_limbs, propose_limbs, set_bend_side
 from umbrite.rig.errors import RigError

@@ -3,7 +3,7 @@
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.motion.resting import kept_at_rest, make_rest
+from umbrite.motion.rest_changes.resting import kept_at_rest, make_rest
 from umbrite.rig.channels import without
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.errors import RigError

@@ -7,9 +7,9 @@ from umbrite.desk.commands.labels import some_names
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.animating.stepping import channels_over
-from umbrite.motion.carrying import carried, how_far
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import Plan, compile_plan
+from umbrite.motion.rest_changes.carrying import carried, how_far
 from umbrite.rig.document import Document
 from umbrite.rig.merging.guests import refuse_inside
 from umbrite.rig.model import Puppet

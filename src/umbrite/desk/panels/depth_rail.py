@@ -7,7 +7,7 @@ import itertools
 from typing import Any
 
 from PySide6.QtCore import QObject, QSize, Qt
-from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent, QIcon
+from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent, QIcon, QShowEvent
 from PySide6.QtWidgets import QAbstractItemView, QListWidgetItem, QTreeWidget, QWidget
 
 from umbrite.desk.commands.labels import label_of
@@ -79,6 +79,10 @@ class DepthRail(SelectingList):
     def _on_time(self) -> None:
         if self.isVisible() and not self.session.timeline.playing:
             self.rebuild()
+
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        self._on_time()
 
     def _row(self, key: str, words: str) -> tuple[Any, ...]:
         part = self.session.puppet.parts[key]

@@ -10,9 +10,9 @@ from umbrite.desk.panels.details.guest_card import GuestCard, GuestFiles
 from umbrite.desk.panels.details.joint_section import JointSection
 from umbrite.desk.panels.details.limb_section import LimbSection
 from umbrite.desk.panels.details.link_section import LinkSection
-from umbrite.desk.panels.details.looks_numbers import LimbReach, PartLooks
 from umbrite.desk.panels.details.part_section import PartSection
-from umbrite.desk.panels.details.pose_numbers import PoseNumbers
+from umbrite.desk.panels.details.posed.looks_numbers import LimbReach, PartLooks
+from umbrite.desk.panels.details.posed.pose_numbers import PoseNumbers
 from umbrite.desk.panels.details.section import Section
 from umbrite.desk.panels.details.variant_strip import VariantStrip
 from umbrite.desk.session.session import Session

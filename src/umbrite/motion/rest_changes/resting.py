@@ -6,7 +6,7 @@ from msgspec.structs import replace
 from umbrite.motion.evaluate import Placed
 from umbrite.motion.limb_solving import MOST_SOFTEN
 from umbrite.motion.linking import curve_at, curve_of
-from umbrite.motion.rebased_poses import rebased
+from umbrite.motion.rest_changes.rebased_poses import rebased
 from umbrite.motion.scene import clipped_outside
 from umbrite.motion.totals import total
 from umbrite.rig.affine import Affine, decompose

@@ -1,0 +1,1 @@
+"""What becomes of poses and takes when the rest changes under them."""
