@@ -7,7 +7,7 @@ from umbrite.checking.puppet_findings import findings as puppet_findings
 from umbrite.desk.session.stations import CORD, LIMBS, PIVOTS
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.rest_changes.carrying import how_far
+from umbrite.motion.rest_changes.picture_kept import how_far
 from umbrite.rig.edits.limbs import set_bend_side
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.limb_shape import bends_to, limb_points
@@ -65,15 +65,19 @@ def test_an_arm_stays_lifted_without_its_limb(posed, act):
     assert how_far(before, shown(session)) == 0
 
 
-def test_a_pivot_that_moves_the_pose_says_so(posed, hand):
+def test_a_pivot_is_moved_under_the_pose_and_its_values_can_stay_instead(posed, hand, act):
     session = posed.session
     session.workspace.go_to(PIVOTS)
     neck = joint(session.puppet, "Neck")
-    before, at = shown(session), session.placed.pivot(neck)
+    before, pose, at = shown(session), session.history.now.pose, session.placed.pivot(neck)
     hand.drag(at, at + 12)
-    far = how_far(before, shown(session))
-    assert far > 3
-    assert posed.frame.hints.message == f"Nothing has moved at rest, but in the pose up to {far:.0f} px."
+    assert how_far(before, shown(session)) < 1e-3
+    assert session.history.now.pose != pose
+    act("values-instead")
+    assert how_far(before, shown(session)) > 3
+    assert session.history.now.pose == pose
+    act("undo")
+    assert session.puppet is before.plan.puppet
 
 
 def test_no_choice_of_a_side_moves_what_is_drawn_bent(wick_window, act):

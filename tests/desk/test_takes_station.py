@@ -190,12 +190,8 @@ def test_keys_go_by_the_clipboard_to_other_frames_and_takes(timed, act, qtbot):
     assert session.history.now is before
 
 
-def test_the_rest_is_not_changed_under_takes_and_what_is_removed_leaves_nothing_hollow(timed, act):
+def test_what_is_removed_leaves_nothing_hollow(timed, act):
     session = timed.session
-    before = session.history.now
-    act("make-rest")
-    assert session.history.now is before
-    assert "counted from the rest" in timed.frame.hints.message
     act("keying")
     session.selection.select([control(session.puppet, "Head")])
     act("delete")

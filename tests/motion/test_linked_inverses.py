@@ -5,11 +5,14 @@ import pytest
 
 from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
-from umbrite.motion.matching import own_turns_from_target, set_target_parent_in_place, target_from_own_turns
+from umbrite.motion.matching import own_turns_from_target, target_from_own_turns
 from umbrite.motion.plan import compile_plan
+from umbrite.motion.rest_changes.picture_kept import Rest
 from umbrite.motion.rest_changes.resting import make_rest
+from umbrite.motion.rest_changes.takes_kept import kept_pose
 from umbrite.rig.channels import with_values
 from umbrite.rig.edits.links import add_link
+from umbrite.rig.edits.parenting import set_parent
 
 WICK = wick()
 BODY, HEAD, CAP, MASTER = (joint(WICK, name) for name in ("Body", "Head", "Cap", "Master"))
@@ -77,7 +80,8 @@ def test_following_something_else_keeps_the_picture(kind):
     puppet, pose = linked(kind), posed(25, -40)
     placed = evaluate(compile_plan(puppet), pose)
     for parent in (None, HEAD, MASTER):
-        changed, after = set_target_parent_in_place(puppet, pose, ARM, parent)
+        changed = set_parent(puppet, [puppet.limbs[ARM].target], parent)
+        after, _ = kept_pose(Rest(placed.plan, compile_plan(changed)), pose)
         same(placed, evaluate(compile_plan(changed), after))
 
 

@@ -6,8 +6,10 @@ from hypothesis import strategies as st
 
 from demo_puppet import joint, wick
 from umbrite.motion.evaluate import evaluate
-from umbrite.motion.matching import own_turns_from_target, set_target_parent_in_place, target_from_own_turns
+from umbrite.motion.matching import own_turns_from_target, target_from_own_turns
 from umbrite.motion.plan import compile_plan
+from umbrite.motion.rest_changes.picture_kept import Rest
+from umbrite.motion.rest_changes.takes_kept import kept_pose
 from umbrite.rig.change import change
 from umbrite.rig.edits.limbs import make_limb
 from umbrite.rig.edits.parenting import set_parent
@@ -54,7 +56,8 @@ def test_switching_what_is_followed_moves_nothing(name, x, y, follows):
     pose[f"{joint(PUPPET, 'Master')}.turn"] = 0.3
     pose[f"{joint(PUPPET, 'Head')}.turn"] = -0.2
     parent = None if follows is None else joint(PUPPET, follows)
-    changed, after = set_target_parent_in_place(PUPPET, pose, LIMBS[name], parent)
+    changed = set_parent(PUPPET, [PUPPET.limbs[LIMBS[name]].target], parent)
+    after, _ = kept_pose(Rest(compile_plan(PUPPET), compile_plan(changed)), pose)
     now, was = evaluate(compile_plan(changed), after), evaluate(compile_plan(PUPPET), pose)
     target = PUPPET.limbs[LIMBS[name]].target
     assert abs(now.pivot(target) - was.pivot(target)) < 1e-6

@@ -138,14 +138,6 @@ def _unsettled(placed: Placed, limb: Limb, points: list[complex]) -> complex:
     return vector * cmath.rect(1.0, more[0])
 
 
-def set_target_parent_in_place(puppet: Puppet, pose: Pose, key: str, joint: str | None) -> tuple[Puppet, Pose]:
-    """Hang a limb's target from something else, and change its channels so that it stays where it is.
-
-    Nothing moves at rest or in this pose; other poses move with what it hangs from now. Refuses what would wait for itself. The target's own scale and skew stay as they are.
-    """
-    return with_parent_in_place(puppet, pose, get_limb(puppet, key).target, joint)
-
-
 def with_parent_in_place(puppet: Puppet, pose: Pose, key: str, parent: str | None) -> tuple[Puppet, Pose]:
     """Hang a joint from something else: at rest and in this pose it stays on the board as it is.
 

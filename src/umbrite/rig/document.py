@@ -44,4 +44,6 @@ def settled(document: Document, before: Document) -> Document:
     versions = before.versions if document.versions == before.versions else document.versions
     if puppet is before.puppet and pose == before.pose and takes is before.takes and versions is before.versions:
         return before
-    return replace(document, puppet=puppet, pose=pose, takes=takes, versions=versions)
+    kept = replace(document, puppet=puppet, pose=pose, takes=takes, versions=versions)
+    same = all(getattr(kept, field) is getattr(document, field) for field in document.__struct_fields__)
+    return document if same else kept

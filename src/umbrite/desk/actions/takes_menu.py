@@ -54,6 +54,8 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("follow-here", "Takes", "Follow something else from the lamp on…", "", "rig-cord", with_recipe("follow"), needs_take),
     Act("bend-here", "Takes", "Turn the bend at the lamp…", "", "rig-limb", with_recipe("bend"), needs_take),
     Act("bake-walk", "Takes", "Walk as keys", "", "rig-key", on_session(loose.bake_walk), needs_take),
+    Act("carry-takes", "Takes", "Takes look as before when the rig changes", "", "rig-key", view_of("carry"), view="carry"),
+    Act("values-instead", "Takes", "Keep the values of the last edit instead", "", "rotate-ccw", lambda desk: desk.session.values_instead(), take.needs_carried),
     Act("close-loop", "Takes", "Close the loop", "", "rotate-ccw", on_session(take.close_loop), needs_take, row="Takes"),
     *(Act(f"film-{each.ending[1:] or 'folder'}", "Takes", f"Export the take as {each.title}…", "", "image", with_film(each.ending), needs_take) for each in written_as("take").values()),
     Act("film-sheets", "Takes", "Export the take's frames on sheets…", "", "images", lambda desk: desk.engines.export_frames(), needs_take),

@@ -12,7 +12,7 @@ from umbrite.desk.session.stations import LIMB, LIMBS
 from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.rest_changes.resting import make_rest
+from umbrite.motion.rest_changes.resting import make_rest, rest_posed
 from umbrite.rig.change import change
 from umbrite.rig.edits.limbs import extend_limb, make_limb, make_limbs, propose_limbs, set_bend_side
 from umbrite.rig.errors import RigError
@@ -114,13 +114,12 @@ def _sided(session: Session, step: str, puppet: Puppet, keys: Sequence[str]) -> 
 def turn_over(session: Session) -> None:
     """Let limbs be bent to their other side at rest: the art of their joints moves there, which no choice of a side does by itself."""
     keys = chosen_limbs(session)
-    if session.history.now.takes:
-        raise RigError(tr("Takes are counted from the rest pose, and would all look different. Remove them first."))
     before = free = session.puppet
     for key in keys:
         for joint in before.limbs[key].joints:
             free = change(free, joint, limit=None)
-    puppet, _ = make_rest(evaluate(compile_plan(free), {f"{key}.bend": 1.0 for key in keys}))
+    placed = evaluate(compile_plan(free), {f"{key}.bend": 1.0 for key in keys})
+    puppet, _ = make_rest(placed)
     for key in keys:
         limb = before.limbs[key]
         bend = bends_to(puppet, puppet.limbs[key])
@@ -131,7 +130,11 @@ def turn_over(session: Session) -> None:
             limit = before.joints[joint].limit
             mirrored = limit and replace(limit, smallest=-limit.largest, largest=-limit.smallest)
             puppet = change(puppet, joint, limit=limit if joint == limb.joints[0] else mirrored)
-    session.edit(tr("Turn the drawn bend of {keys} over", keys=label_of(session, keys)), puppet=puppet)
+    session.edit(
+        tr("Turn the drawn bend of {keys} over", keys=label_of(session, keys)),
+        puppet=puppet,
+        rest=rest_posed(placed, puppet),
+    )
     session.say(
         tr("Bent to the other side at rest: {names}.", names=some_names([puppet.limbs[key].name for key in keys]))
     )

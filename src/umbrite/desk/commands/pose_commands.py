@@ -1,12 +1,13 @@
 """The pose put back to rest, or made the rest."""
 
+from msgspec.structs import replace
+
 from umbrite.desk.commands.labels import label_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.motion.rest_changes.resting import kept_at_rest, make_rest
+from umbrite.motion.rest_changes.resting import kept_at_rest, make_rest, rest_posed
 from umbrite.rig.channels import without
 from umbrite.rig.control_kinds import traits
-from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
 
 
@@ -37,14 +38,11 @@ def reset_all(session: Session) -> None:
 
 def make_pose_the_rest(session: Session) -> None:
     """What is seen becomes the rest pose; what else changed is said."""
-    if session.workspace.station.timed or session.history.now.takes:
-        raise RigError(
-            tr(
-                "Takes are counted from the rest pose, and would all look different. Remove them first, or pose a copy of the puppet."
-            )
-        )
-    puppet, words = make_rest(session.placed)
-    session.edit(tr("Make this pose the rest"), puppet=puppet, pose=kept_at_rest(puppet, session.pose))
+    placed, now = session.placed, session.history.now
+    puppet, words = make_rest(placed)
+    pose = now.pose if session.workspace.station.timed else kept_at_rest(puppet, session.pose)
+    document = replace(now, puppet=puppet, pose=pose)
+    session.carry(tr("Make this pose the rest"), document, rest_posed(placed, puppet))
     session.say(tr("This is the rest pose now. ") + " ".join(words))
 
 

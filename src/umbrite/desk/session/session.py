@@ -18,7 +18,9 @@ from umbrite.desk.session.dangling import Dangling
 from umbrite.desk.session.drafts import Boning, DraftBook, Drafts
 from umbrite.desk.session.history import History
 from umbrite.desk.session.open_file import OpenFile
+from umbrite.desk.session.rest_watch import RestWatch, going_to, told
 from umbrite.desk.session.selection import Selection
+from umbrite.desk.session.stations import TAKES
 from umbrite.desk.session.timeline import Timeline
 from umbrite.desk.session.workspace import Workspace
 from umbrite.desk.theme.language import tr
@@ -28,10 +30,11 @@ from umbrite.motion.animating.playing import swing_at
 from umbrite.motion.animating.swinging import swings_of
 from umbrite.motion.evaluate import Placed, evaluate, with_looks
 from umbrite.motion.plan import Floats, Plan, compile_plan
+from umbrite.motion.rest_changes.picture_kept import Rest
 from umbrite.rig.channels import is_look, known_only
 from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.arranging import fanned_out
-from umbrite.rig.errors import UmbriteError, Watch, unwatched
+from umbrite.rig.errors import RigError, UmbriteError, Watch, unwatched
 from umbrite.rig.merging.guests import refuse_inside
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
 from umbrite.rig.takes.take_list import Takes
@@ -92,6 +95,7 @@ class Session(QObject):
                 )
             )
         )
+        self.rests = RestWatch()
         self.checks = Checks(lambda: self.history.now, self._pixels, self)
         self.settled.connect(self.checks.begin)
         self.workspace.station_changed.connect(self._on_station)
@@ -175,11 +179,15 @@ class Session(QObject):
         takes: Takes | None = None,
         *,
         whole: Document | None = None,
+        rest: Rest | None = None,
     ) -> None:
         """One step of undo. Channels of things that are gone are dropped from pose and takes.
 
         Where a take is looked at, a pose is keyed at the playhead, or stands there unkept until it is kept. Raises RigError for what is
         changed in a guest's own file alone. `whole` is a document that was made as such, with stages and guests, and takes the place of all.
+
+        Takes and poses are carried over a change of the rest, so that they look as before; those of a `whole` document stay as they are in it.
+        `rest` tells how the rest was changed where a pose has become it.
         """
         if whole is not None:
             self._settle(name, whole)
@@ -189,7 +197,41 @@ class Session(QObject):
             pose = None
         document = self._with(puppet, pose, takes)
         refuse_inside(self.history.now.puppet, document.puppet)
-        self._settle(name, document)
+        self.carry(name, document, rest)
+
+    def carry(self, name: str, document: Document, rest: Rest | None = None) -> None:
+        """One step of undo, takes and poses carried over; what could not be is told."""
+        keeps = self.workspace.views["carry"]
+        before = self.history.now
+        made = settled(self.rests.carried(before, document, self.watching, keeps=keeps, rest=rest), before)
+        if self.rests.last is not None:
+            self.rests.last = self.rests.last._replace(made=made)
+        self._settle(name, made)
+        self._tell_carried()
+
+    def _tell_carried(self) -> None:
+        last = self.rests.last
+        if last is None or not (text := told(last.kept, self.puppet)):
+            return
+        self.say(text)
+        if not last.kept.differs or last.meant:
+            return
+        first = next((each for each in last.kept.differs if each.kind == "take"), None)
+        answers = (
+            {tr("Go there"): going_to(self, lambda: self.workspace.go_to(TAKES), first)} if first is not None else {}
+        )
+        answers |= {tr("Keep the values instead"): self.values_instead, tr("Leave it so"): lambda: None}
+        self.asking(text, tr("All else looks as before. Undo takes back the whole step."), answers)
+
+    def values_instead(self) -> None:
+        """What the last step carried over keeps its values, as if nothing had been carried over."""
+        last, name = self.rests.last, self.history.undo_name
+        if last is None or self.history.now is not last.made or name is None:
+            raise RigError(tr("The last step carried nothing over."))
+        self.history.undo()
+        self.rests.last = None
+        self._settle(name, last.plain)
+        self.say(tr("All takes and poses have the values that they had."))
 
     def preview(
         self,

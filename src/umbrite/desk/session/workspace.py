@@ -10,6 +10,7 @@ from umbrite.rig.model import EMPTY_POSE, Pose
 
 VIEWS = {
     "xray": False, "cords": True, "outlines": False, "fan": False, "solo": False, "rulers": False, "bare": False, "skeleton": False, "ghosts": False, "trails": True, "seconds": False, "dangle": False, "each_frame": False,
+    "carry": True,
 }  # fmt: skip
 
 

@@ -6,7 +6,9 @@ from msgspec.structs import replace
 from umbrite.motion.evaluate import Placed
 from umbrite.motion.limb_solving import MOST_SOFTEN
 from umbrite.motion.linking import curve_at, curve_of
-from umbrite.motion.rest_changes.rebased_poses import rebased
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.rest_changes.picture_kept import Rest
+from umbrite.motion.rest_changes.takes_kept import kept_poses
 from umbrite.motion.scene import clipped_outside
 from umbrite.motion.totals import total
 from umbrite.rig.affine import Affine, decompose
@@ -44,12 +46,17 @@ def make_rest(placed: Placed, frame: int = 0) -> tuple[Puppet, list[str]]:
         puppet = change(puppet, key, offset=point(complex(arm)))
     for key, link in before.links.items():
         puppet = change(puppet, key, points=_through_rest(placed, link, frame))
-    puppet = replace(puppet, poses=rebased(placed, puppet, frame))
+    puppet, _ = kept_poses(rest_posed(placed, puppet, frame), before, puppet)
     words = changes_in_words(before, puppet)
     moved = [joint.name for key, joint in puppet.joints.items() if joint.limit != before.joints[key].limit]
     if moved:
         words.append(f"Limits count from the new rest: {', '.join(moved[:3])}{' and more' * (len(moved) > 3)}.")
     return puppet, words
+
+
+def rest_posed(placed: Placed, puppet: Puppet, frame: int = 0) -> Rest:
+    """The change from a rest to that of a puppet made by `make_rest`, by which takes are carried over."""
+    return Rest(compile_plan(placed.plan.puppet), compile_plan(puppet), placed.at_frame(frame))
 
 
 def kept_at_rest(puppet: Puppet, pose: Pose) -> Pose:

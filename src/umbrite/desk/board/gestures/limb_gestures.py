@@ -2,10 +2,11 @@
 
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, JointAt, finish, straightened
 from umbrite.desk.board.gestures.guide_gestures import snapped_point
+from umbrite.desk.commands.stillness import rewire
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.motion.matching import set_target_parent_in_place
 from umbrite.rig.edits.limbs import make_limb, make_tip_limb
+from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.pivots import move_limb_tip
 from umbrite.rig.family import path
 from umbrite.rig.limb_shape import limb_tip
@@ -75,14 +76,11 @@ def draw_follows(session: Session, key: str, joint_at: JointAt) -> Gesture:
     if event.kind == "cancel":
         return
     over = joint_at(event.at)
-    now = session.history.now
-    puppet, pose = set_target_parent_in_place(now.puppet, now.pose, key, over)
+    puppet = set_parent(session.puppet, [limb.target], over)
     name = puppet.joints[over].name if over is not None else tr("the board")
-    session.edit(tr("Target follows {name}", name=name), puppet=puppet, pose=pose)
+    moved = rewire(session, tr("Target follows {name}", name=name), puppet) or tr("Nothing has moved.")
     session.selection.select([key])
-    session.say(
-        tr("The target of {name} follows {name2} now. Nothing has moved, also in the pose.", name=limb.name, name2=name)
-    )
+    session.say(tr("The target of {name} follows {name2} now.", name=limb.name, name2=name) + f" {moved}")
 
 
 def _chain(session: Session, first: str, over: str | None) -> list[str]:

@@ -4,7 +4,7 @@ from umbrite.desk.board.gestures.bend_preview import ghosts, joined, marks
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, JointAt, distance_text, finish, straightened
 from umbrite.desk.board.gestures.guide_gestures import snapped_point
 from umbrite.desk.commands.labels import count_text
-from umbrite.desk.commands.stillness import rewire, tell
+from umbrite.desk.commands.stillness import rewire
 from umbrite.desk.session.drafts import Ghost
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
@@ -39,9 +39,7 @@ def drag_pivot(session: Session, key: str, press: complex) -> Gesture:
         event = yield Feedback(
             f"x {to.real:.1f}, y {to.imag:.1f}", lit=(key,), ghosts=ghosts(bend, to), marks=marks(bend, to)
         )
-    was = session.history.now
     finish(session, event, f"Move pivot of {joint.name}")
-    tell(session, was)
 
 
 def slide_art(session: Session, key: str, press: complex) -> Gesture:

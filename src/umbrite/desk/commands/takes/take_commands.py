@@ -37,6 +37,12 @@ def needs_unkept(session: Session) -> str:
     return "" if session.timeline.unkept else tr("Nothing stands hollow at the lamp.")
 
 
+def needs_carried(session: Session) -> str:
+    last = session.rests.last
+    there = last is not None and last.made is session.history.now and not last.meant
+    return "" if there else tr("The last step carried no takes or poses over.")
+
+
 def set_interpolation(
     session: Session, spots: Collection[Spot], interpolation: Interpolation, share: float = 0.0
 ) -> None:

@@ -8,7 +8,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QWheelEvent
 from PySide6.QtWidgets import QComboBox, QDoubleSpinBox, QLineEdit
 
-from umbrite.desk.commands.stillness import rewire, tell
+from umbrite.desk.commands.stillness import rewire
 from umbrite.desk.session.session import Session, attempt, settled_pose
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
@@ -46,7 +46,6 @@ class Writer(NamedTuple):
     write: DocumentWrite
     note: Callable[[Puppet, str, Any], str] = lambda _puppet, _key, _value: ""
     rewires: bool = False
-    still: bool = False
 
     def __call__(self, keys: Sequence[str], value: Any) -> None:
         session, pose = self.session, settled_pose(self.session)
@@ -67,7 +66,6 @@ class Writer(NamedTuple):
             session.edit(step, puppet=document.puppet, pose=changed)
 
         if attempt(session, work):
-            tell(session, was, still=self.still or self.rewires)
             for note in filter(None, (self.note(before.puppet, key, value) for key in keys)):
                 session.say(note)
 

@@ -11,11 +11,12 @@ from umbrite.desk.panels.details.give_bars import GiveBars
 from umbrite.desk.panels.details.section import Section, name_of
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.motion.matching import posed_by, set_target_parent_in_place
+from umbrite.motion.matching import posed_by
 from umbrite.rig.change import change
 from umbrite.rig.channels import value, with_values
 from umbrite.rig.document import Document
 from umbrite.rig.edits.limbs import set_end_hold
+from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.renaming import rename
 from umbrite.rig.family import branch, targets
 from umbrite.rig.model import Puppet
@@ -38,14 +39,10 @@ class LimbSection(Section):
         self.bars = GiveBars(session)
         self.row("Give", self.bars)
         self.row("Name", self.text("Name", name_of, rename))
-        self.row("Follows", self.kept(
-                ChoiceField(
-                    "Target follows",
-                    _followable,
-                    lambda p, k: p.joints[p.limbs[k].target].parent,
-                    Writer(session, "Target follows", on_both(set_target_parent_in_place), still=True),
-                )
-            ))  # fmt: skip
+        self.row("Follows", self.choice(
+            "Target follows", _followable, lambda p, k: p.joints[p.limbs[k].target].parent,
+            lambda p, k, v: set_parent(p, [p.limbs[k].target], v), rewires=True,
+        ))  # fmt: skip
         self.hold = self.choice(
             "End angle",
             lambda _p, _k: [("Turns with limb", "limb"), ("Kept by target", "target"), ("Points at toe", "toe")],
@@ -57,7 +54,7 @@ class LimbSection(Section):
         self.row("Posed by", self.kept(ChoiceField(
             "Posed by", lambda _p, _k: [("Its target", 0.0), ("Its own turns", 1.0)],
             lambda _p, k: float(value(session.pose, k, "blend") >= 0.5),
-            Writer(session, "Posing", on_both(posed_by), still=True),
+            Writer(session, "Posing", on_both(posed_by)),
         )))  # fmt: skip
         self.row("Blend", self.kept(NumberField(
             "Blend", lambda _p, k: value(session.pose, k, "blend") * 100, Writer(session, "Blend", blended),

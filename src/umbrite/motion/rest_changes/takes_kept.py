@@ -1,0 +1,368 @@
+"""Takes, saved poses and the pose of Rehearse carried over an edit of the rest: their keys get other values, and more of them only where needed.
+
+A track whose wanted values are those it had, but for a factor and a number added, keeps its keys and its shape; one that is met by other values at the same keys
+keeps its frames; what is left gets few keys with slopes of its own.
+"""
+
+from collections.abc import Callable, Iterator, Sequence
+from typing import Literal, NamedTuple
+
+import numpy as np
+from msgspec.structs import replace
+from numpy.typing import NDArray
+from scipy.interpolate import CubicSpline
+
+from umbrite.motion.animating.playing import placed_over
+from umbrite.motion.animating.stepping import channels_over, cycle_of
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.rest_changes.picture_kept import Channels, Rest, how_far, kept_channels, looks_differ, places_differ
+from umbrite.motion.sampling import sample
+from umbrite.rig.channels import channel, is_stepped, known_only, neutral, with_values
+from umbrite.rig.document import Document
+from umbrite.rig.errors import Watch, unwatched
+from umbrite.rig.family import branch, parts_on
+from umbrite.rig.ids import owner_of
+from umbrite.rig.model import Pose, Puppet, SavedPose
+from umbrite.rig.placement import board_from_drawing
+from umbrite.rig.remembered import remembered
+from umbrite.rig.takes.take import Key, Take, Track
+
+Floats = NDArray[np.float64]
+WITHIN = 0.1  # board pixels by which a picture may differ
+ROOM = 0.02  # board pixels for one channel at first
+TIGHTER, TRIES = 8, 5  # a limb that is nearly straight lifts its knee far for a little way of its target
+SAME = 1e-9
+UNSEEN, DIGITS = 1e-7, 9  # of values: pixels and radians
+MANY = 4  # looks, for a curve
+
+
+class Differs(NamedTuple):
+    """What could not be kept: of which take or saved pose (without a name: the pose of Rehearse), from which frame to which, by how many pixels, and
+    the joint whose limit stops it.
+    """
+
+    kind: Literal["take", "pose"]
+    name: str
+    first: float
+    last: float
+    far: float
+    stopped: str = ""
+
+
+class Kept(NamedTuple):
+    """The document afterwards, what changed its values and keeps its picture (names), and what differs all the same."""
+
+    document: Document
+    changed: tuple[str, ...]
+    differs: tuple[Differs, ...]
+
+
+def kept_document(before: Document, document: Document, watch: Watch = unwatched, rest: Rest | None = None) -> Kept:
+    """A document after an edit of its puppet, with the takes and poses of `before` showing what they showed, as far as can be. What the edit
+    itself has changed of them stays as it made it.
+    """
+    if rest is None and not places_differ(before.puppet, document.puppet):
+        return Kept(document, (), ())
+    rest = rest or Rest(compile_plan(before.puppet), compile_plan(document.puppet))
+    old = {take.name: take for take in before.takes}
+    takes, changed, differs = [], [], list[Differs]()
+    for i, take in enumerate(document.takes):
+        watch(i, len(document.takes), take.name)
+        if take is not old.get(take.name):
+            takes.append(take)
+            continue
+        made = kept_take(rest, take)
+        takes.append(made)
+        differs += take_differences(rest, take, made)
+        if made is not take:
+            changed.append(take.name)
+    puppet, poses = kept_poses(rest, before.puppet, document.puppet)
+    pose = document.pose
+    if document.pose is before.pose and document.pose:
+        pose, off = kept_pose(rest, document.pose)
+        differs += [Differs("pose", "", 0.0, 0.0, off)] if off > WITHIN else []
+    same = all(one is other for one, other in zip(takes, document.takes, strict=True))
+    made_of = replace(document, puppet=puppet, pose=pose, takes=document.takes if same else tuple(takes))
+    return Kept(made_of, tuple(changed), (*differs, *poses))
+
+
+def differences(before: Document, document: Document, rest: Rest | None = None) -> tuple[Differs, ...]:
+    """Where takes, saved poses and the pose of Rehearse show something else since an edit of the puppet that left their values as they were."""
+    if rest is None and not looks_differ(before.puppet, document.puppet):
+        return ()
+    rest = rest or Rest(compile_plan(before.puppet), compile_plan(document.puppet))
+    old = {take.name: take for take in before.takes}
+    takes = [take for take in document.takes if take is old.get(take.name)]
+    found = [each for take in takes for each in take_differences(rest, take, take)]
+    if document.pose is before.pose and document.pose:
+        was, now = evaluate(rest.before, before.pose), evaluate(rest.after, known_only(document.pose, document.puppet))
+        off = float(how_far(was, now, rest)[0])
+        found += [Differs("pose", "", 0.0, 0.0, off)] if off > WITHIN else []
+    chosen = [saved for saved in document.puppet.poses if saved.channels and saved in before.puppet.poses]
+    channels = _of_poses(chosen, before.puppet)
+    return (*found, *(_poses_differ(rest, chosen, channels, channels) if channels else ()))
+
+
+# Poses
+
+
+def kept_pose(rest: Rest, pose: Pose) -> tuple[Pose, float]:
+    """A pose that shows what it showed before, as near as it can; and by how many board pixels it differs."""
+    channels = {name: np.array([value]) for name, value in pose.items()}
+    found = kept_channels(rest, channels, 1)
+    was, now = evaluate(rest.before, {"": np.zeros(1), **channels}), evaluate(rest.after, {"": np.zeros(1), **found})
+    told = {
+        name: pose[name] if name in pose and abs(v[0] - pose[name]) < UNSEEN else _rounded(v[0])
+        for name, v in found.items()
+    }
+    return with_values({}, told), float(how_far(was, now, rest)[0])
+
+
+def kept_poses(rest: Rest, before: Puppet, puppet: Puppet) -> tuple[Puppet, list[Differs]]:
+    """A puppet with the poses of its shelf carried over, all at once: those that the edit left as they were; and which of them differ."""
+    old = before.poses
+    chosen = [saved for saved in puppet.poses if saved.channels and any(saved == each for each in old)]
+    if not chosen:
+        return puppet, []
+    channels = _of_poses(chosen, before)
+    found = kept_channels(rest, channels, len(chosen))
+    made = {saved.name: _saved(saved, channels, found, i) for i, saved in enumerate(chosen)}
+    differs = _poses_differ(rest, chosen, channels, found)
+    if all(made[saved.name] is saved for saved in chosen):
+        return puppet, differs
+    return replace(puppet, poses=tuple(made.get(saved.name, saved) for saved in puppet.poses)), differs
+
+
+def _of_poses(chosen: Sequence[SavedPose], puppet: Puppet) -> dict[str, Floats]:
+    names = {name for saved in chosen for name in known_only(saved.channels, puppet)}
+    return {name: np.array([saved.channels.get(name, neutral(name)) for saved in chosen]) for name in sorted(names)}
+
+
+def _poses_differ(rest: Rest, chosen: Sequence[SavedPose], channels: Channels, found: Channels) -> list[Differs]:
+    filled = {"": np.zeros(len(chosen))}
+    far = how_far(evaluate(rest.before, {**filled, **channels}), evaluate(rest.after, {**filled, **found}), rest)
+    pairs = zip(chosen, far.tolist(), strict=True)
+    return [Differs("pose", saved.name, 0.0, 0.0, off) for saved, off in pairs if off > WITHIN]
+
+
+def _saved(saved: SavedPose, before: Channels, found: Channels, i: int) -> SavedPose:
+    """A pose with the channels that it named, and those that have become others."""
+    channels = {name: value for name, value in saved.channels.items() if name not in before or name in found}
+    for name, values in found.items():
+        value = float(values[i])
+        had = float(before[name][i]) if name in before else neutral(name)
+        if abs(value - had) > UNSEEN * (1 + abs(had)):
+            channels[name] = _rounded(value)
+    return saved if channels == saved.channels else replace(saved, channels=channels)
+
+
+# Takes
+
+
+def _looks(take: Take) -> Floats:
+    """The half frames at which a take is looked at, and the frames of its keys."""
+    keys = [key.frame for track in take.tracks.values() for key in track]
+    inside = [frame for frame in keys if not take.loop or take.first <= frame <= take.last]
+    first, last = (take.first, take.last) if take.loop else (min([take.first, *inside]), max([take.last, *inside]))
+    return np.unique(np.concatenate([np.arange(np.floor(first), np.ceil(last) + 0.25, 0.5), inside]))
+
+
+def kept_take(rest: Rest, take: Take) -> Take:
+    """A take that shows at all half frames what it showed before, as near as it can; the very take where it does."""
+    before, puppet = rest.before.puppet, rest.after.puppet
+    frames = _looks(take)
+    channels = channels_over(take, before, frames)
+    wanted = kept_channels(rest, channels, len(frames))
+    walks = cycle_of(take, puppet)
+    fixed = set(walks.tracks) if walks is not None else set()
+    changed = {
+        name: values
+        for name, values in wanted.items()
+        if name not in fixed and not _same(values, channels.get(name), neutral(name))
+    }
+    if not changed:
+        return take
+    was = evaluate(rest.before, {"": np.zeros(len(frames)), **channels})
+    best = how_far(was, evaluate(rest.after, {"": np.zeros(len(frames)), **wanted}), rest)
+    room, tried = ROOM, list[tuple[float, Take]]()
+    swings = any(joint.loose is not None for joint in puppet.joints.values())  # after every small bump of a way
+    for _ in range(TRIES):
+        made = _with_tracks(take, puppet, frames, changed, room)
+        now = evaluate(rest.after, {"": np.zeros(len(frames)), **channels_over(made, puppet, frames)})
+        off = float((how_far(was, now, rest) - best)[best <= WITHIN].max(initial=0.0))
+        if swings and off <= WITHIN / 2 and (best <= WITHIN).all():
+            off = max([off, *(each.far for each in take_differences(rest, take, made))])
+        tried.append((off, made))
+        if off <= WITHIN / 2:
+            break
+        room /= TIGHTER
+    least = min(off for off, _ in tried)
+    return next(
+        made for off, made in tried if off <= least + WITHIN / 4
+    )  # more keys are worth it where they bring it nearer
+
+
+def _rounded(value: float) -> float:
+    return round(float(value), DIGITS) + 0.0
+
+
+def _same(values: Floats, before: Floats | None, at_rest: float) -> bool:
+    had = np.full(len(values), at_rest) if before is None else before
+    return bool(np.abs(values - had).max() <= UNSEEN * (1 + np.abs(had).max()))
+
+
+def _with_tracks(take: Take, puppet: Puppet, frames: Floats, wanted: Channels, room: float) -> Take:
+    reaches = _reaches(puppet)
+    tracks = dict(take.tracks)
+    for name, exact in wanted.items():
+        values, found = np.round(exact, DIGITS) + 0.0, channel(name)
+        unit = found.kind.unit if found is not None else "number"
+        far = reaches.get(owner_of(name), 1.0) if unit in {"radians", "factor"} else 1.0
+        near = room / far if unit in {"pixels", "radians", "factor"} else room / 100
+        track = _track(take, puppet, name, frames, values, near)
+        tracks.pop(name, None)
+        if track:
+            tracks[name] = track
+    return replace(take, tracks=tracks)
+
+
+def _track(take: Take, puppet: Puppet, name: str, frames: Floats, values: Floats, near: float) -> Track:
+    """The keys of a channel for its values at frames, as near as `near`."""
+    for track in _tries(take, puppet, name, frames, values, near):
+        if not track:
+            continue
+        found = sample(replace(take, tracks={name: track}), puppet, frames)[name]
+        if np.abs(found - values).max() <= near:
+            return track
+    if is_stepped(puppet, name):
+        return _held(frames, values)
+    return tuple(Key(float(frame), float(value), "straight") for frame, value in zip(frames, values, strict=True))
+
+
+def _tries(take: Take, puppet: Puppet, name: str, frames: Floats, values: Floats, near: float) -> Iterator[Track]:
+    """Tracks from the least changed on."""
+    old = take.tracks.get(name, ())
+    if np.ptp(values) <= near:
+        yield (Key(float(take.first), float(values[0])),)
+    if is_stepped(puppet, name):
+        return
+    if old:
+        had = sample(take, puppet, frames)[name]
+        middle = had - had.mean()
+        factor = float(middle @ values / (middle @ middle)) if middle @ middle > SAME else 0.0
+        more = float((values - factor * had).mean())
+        # Rounding would leave its trace in every later edit.
+        factor = round(factor) if abs(factor - round(factor)) < 1e-9 else factor
+        yield tuple(_scaled(key, factor, factor * key.value + more) for key in old)
+        inside = [key for key in old if frames[0] <= key.frame <= frames[-1]]
+        at = np.interp([key.frame for key in inside], frames, values)
+        grown = [_grown(inside, at, i) for i in range(len(inside))]
+        yield tuple(_scaled(key, by, float(value)) for key, by, value in zip(inside, grown, at, strict=True))
+    yield _curved(frames, values, near / 2)
+
+
+def _grown(keys: Sequence[Key], values: Floats, i: int) -> float:
+    """By how much the way from a key to the next goes farther than it did."""
+    if i + 1 >= len(keys):
+        return 1.0
+    was = keys[i + 1].value - keys[i].value
+    return float((values[i + 1] - values[i]) / was) if abs(was) > SAME else 1.0
+
+
+def _scaled(key: Key, factor: float, value: float) -> Key:
+    slopes = {"out": key.out * factor, "into": key.into * factor} if key.interpolation == "free" else {}
+    return replace(key, value=value, **slopes)
+
+
+def _curved(frames: Floats, values: Floats, near: float) -> Track:
+    """Few free keys whose slopes are those of the way itself (of the spline through it), each as far from the next as is near enough.
+
+    They stand on whole frames where these do; where the way jumps, it goes straight from look to look.
+    """
+    if len(frames) < MANY:
+        return ()
+    slopes = CubicSpline(frames, values)(frames, 1)
+
+    def fits(one: int, other: int) -> bool:
+        length = frames[other] - frames[one]
+        share = (frames[one : other + 1] - frames[one]) / length
+        rest = 1 - share
+        way = values[one] * (1 + 2 * share) * rest**2 + values[other] * share**2 * (1 + 2 * rest)
+        way += length * share * rest * (slopes[one] * rest - slopes[other] * share)
+        return bool(np.abs(way - values[one : other + 1]).max() <= near)
+
+    made: list[Key] = []
+    at, last = 0, len(frames) - 1
+    while at < last:
+        end = _farthest(fits, at, last)
+        whole = next(
+            (i for i in range(end, max(end - 3, at + 1), -1) if frames[i] == round(frames[i]) and fits(at, i)), end
+        )
+        free = whole > at + 1
+        out, into = (float(slopes[at]), float(slopes[whole])) if free else (0.0, 0.0)
+        made.append(Key(float(frames[at]), float(values[at]), "free" if free else "straight", out, into))
+        at = whole
+    return (*made, Key(float(frames[last]), float(values[last])))
+
+
+def _farthest(fits: Callable[[int, int], bool], at: int, last: int) -> int:
+    """The farthest place to which a way fits, by doubling and then halving the distance."""
+    good, size = at + 1, 2
+    while at + size <= last and fits(at, at + size):
+        good, size = at + size, size * 2
+    beyond = min(at + size, last + 1)
+    while good + 1 < beyond:
+        middle = (good + beyond) // 2
+        good, beyond = (middle, beyond) if fits(at, middle) else (good, middle)
+    return good
+
+
+def _held(frames: Floats, values: Floats) -> Track:
+    changes = np.flatnonzero(np.concatenate([[True], np.abs(np.diff(values)) > SAME]))
+    return tuple(Key(float(frames[i]), float(values[i]), "hold") for i in changes)
+
+
+@remembered
+def _reaches(puppet: Puppet) -> dict[str, float]:
+    """How far the drawings of each joint's branch reach from its pivot at rest, board pixels."""
+    found = {}
+    for key, joint in puppet.joints.items():
+        far = 1.0
+        for part in (puppet.parts[each] for below in branch(puppet, key) for each in parts_on(puppet, below)):
+            onto = board_from_drawing(part.placement)
+            wide, tall = part.drawing.width, part.drawing.height
+            far = max(
+                far, *(abs(complex(onto(z)) - joint.pivot.z) for z in (0j, wide + 0j, 1j * tall, wide + 1j * tall))
+            )
+        found[key] = far
+    return found
+
+
+def take_differences(rest: Rest, take: Take, made: Take) -> list[Differs]:
+    """Where a take shows something else than it did, swings included: runs of frames, the farthest of each, and what limit stops it."""
+    frames = np.arange(take.first, take.last + 0.25, 0.5)
+    was, now = placed_over(take, rest.before.puppet, frames), placed_over(made, rest.after.puppet, frames)
+    far = how_far(was, now, rest)
+    runs: list[list[int]] = []
+    for i in np.flatnonzero(far > WITHIN).tolist():
+        if runs and i - runs[-1][-1] <= 2:
+            runs[-1].append(i)
+        else:
+            runs.append([i])
+    found = []
+    for run in runs:
+        worst = max(run, key=lambda i: far[i])
+        stopped = ""
+        for key in rest.after.joints:
+            if key not in rest.before.place or rest.after.puppet.joints[key].limit is None:
+                continue
+            turn, ends = now.turn(key, worst), rest.after.ends.at(rest.after.place[key])
+            at_end = min(abs(turn - float(ends.smallest)), abs(turn - float(ends.largest))) < 1e-6
+            if at_end and abs(turn - was.turn(key, worst)) > 1e-6:
+                stopped = key
+                break
+        found.append(
+            Differs("take", take.name, float(frames[run[0]]), float(frames[run[-1]]), float(far[worst]), stopped)
+        )
+    return found
