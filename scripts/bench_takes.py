@@ -20,10 +20,15 @@ from umbrite.desk.window import Window
 from umbrite.files.package import Package, load, save
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
+from umbrite.motion.rest_changes.takes_kept import kept_document
 from umbrite.motion.sampling import sample
 from umbrite.paint.levels import Pictures
 from umbrite.paint.render import render
 from umbrite.paint.take_export import Film, frames_of, images
+from umbrite.rig.change import change
+from umbrite.rig.document import Document
+from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.takes.take import Key, Take
 
 DEMOS = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
@@ -60,6 +65,23 @@ def bench_sampling() -> None:
     show("sample 1,000 frames of 200 tracks", times(lambda: sample(take, puppet, frames), 15))
     both = times(lambda: evaluate(plan, sample(take, puppet, frames)), 15)
     show("sample and evaluate 1,000 frames of 80 joints", both, "30 ms is the aim")
+
+
+def bench_carrying() -> None:
+    """Ten takes carried over an edit of the rest: a pivot moved, a joint hung from elsewhere, a limb switched off."""
+    drawing, _ = pictures()
+    puppet = figure(80, 12, drawing)
+    joints = list(puppet.joints)
+    takes = tuple(replace(busy_take(joints, 200, 12, 300), name=f"Take {i}") for i in range(10))
+    document = Document(puppet, takes=takes)
+    edits = {
+        "a pivot moved": move_pivot(puppet, joints[1], puppet.joints[joints[1]].pivot.z + 6),
+        "a joint hung from elsewhere": set_parent(puppet, [joints[60]], None),
+        "a limb switched off": change(puppet, next(iter(puppet.limbs)), enabled=False),
+    }
+    for name, edited in edits.items():
+        took = times(lambda edited=edited: kept_document(document, replace(document, puppet=edited)), 3)
+        show(f"10 takes of 300 frames of 80 joints carried over: {name}", took, "2,000 ms is the aim")
 
 
 def bench_many_keys(folder: Path) -> None:
@@ -144,6 +166,7 @@ def main() -> None:
     dress(app)
     print(f"{'what':<58}{'median':>13} {'95th':>13}")
     bench_sampling()
+    bench_carrying()
     with tempfile.TemporaryDirectory() as name:
         bench_many_keys(Path(name))
         bench_playing(Path(name))

@@ -4,15 +4,24 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from demo_puppet import joint, wick
+from strategies import RIG_EDITS, edited, puppets
+from takes_strategies import looks_as_before_or_is_told
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.rest_changes.picture_kept import Rest, how_far
-from umbrite.motion.rest_changes.takes_kept import kept_pose
+from umbrite.motion.rest_changes.takes_kept import differences, kept_document, kept_pose
 from umbrite.rig.change import change
+from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.limbs import extend_limb, remove_limb, set_end_hold
 from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.shelf import save_pose
+from umbrite.rig.errors import RigError
+from umbrite.rig.invariants import invariants
+from umbrite.rig.takes.take import Key, Take
+from umbrite.rig.takes.take_list import take_faults
 
 PUPPET = wick()
 PLAN = compile_plan(PUPPET)
@@ -63,3 +72,41 @@ def test_what_is_far_is_measured_at_the_corners_of_drawings():
     assert how_far(rest, evaluate(PLAN, {f"{key}.x": 3.0, f"{key}.y": 4.0}))[0] == pytest.approx(5.0)
     several = {f"{key}.x": np.array([0.0, 7.0])}
     assert how_far(evaluate(PLAN, {"": np.zeros(2)}), evaluate(PLAN, several)).max() == pytest.approx(7.0)
+
+
+@st.composite
+def animated(draw):
+    """A puppet, and a take that moves some of what it has: limbs, joints, the draw order."""
+    puppet = draw(puppets())
+    names = [f"{key}.{what}" for key in puppet.joints for what in ("x", "y", "turn", "scale_x")]
+    names += [f"{key}.{what}" for key in puppet.limbs for what in ("bend", "blend")]
+    names += [f"{key}.{what}" for key in puppet.parts for what in ("depth", "opacity")]
+    size = {"x": 80.0, "y": 80.0, "turn": 1.2, "scale_x": 0.4, "depth": 5.0}
+    tracks = {}
+    for name in draw(st.lists(st.sampled_from(names), min_size=1, max_size=6, unique=True)):
+        frames = sorted(draw(st.sets(st.integers(0, 12), min_size=1, max_size=4)))
+        ways = ["smooth", "straight", "hold"] if not name.endswith((".bend", ".blend")) else ["hold"]
+        tracks[name] = tuple(
+            Key(float(at), draw(st.floats(-1, 1)) * size.get(name.split(".")[1], 1.0), draw(st.sampled_from(ways)))
+            for at in frames
+        )
+    take = Take("Take", 24.0, 0, 12, draw(st.booleans()), tracks)
+    pose = {name: track[0].value for name, track in tracks.items()}
+    return Document(save_pose(puppet, "Saved", pose), pose, (take,))
+
+
+@given(animated(), st.sampled_from(sorted(RIG_EDITS)), st.data())
+def test_after_any_edit_of_the_rest_takes_look_as_before_or_it_is_told(before, name, data):
+    try:
+        puppet = edited(name, before.puppet, data.draw)
+    except RigError:
+        return
+    document = replace(before, puppet=puppet)
+    kept = kept_document(before, document)
+    told = (*kept.differs, *(differences(before, document) if kept.document is document else ()))
+    kept = kept._replace(document=settled(kept.document, before))
+    assert invariants(kept.document.puppet) == []
+    assert list(take_faults(kept.document.takes)) == []
+    looks_as_before_or_is_told(before, kept.document, told)
+    shown = how_far(*(evaluate(compile_plan(each.puppet), each.pose) for each in (before, kept.document)))[0]
+    assert shown <= 0.1 or any(each.kind == "pose" and not each.name for each in told)

@@ -22,6 +22,12 @@ class Carried(NamedTuple):
     kept: Kept
     meant: bool  # the picture was meant to change: nothing was carried over
 
+    @property
+    def has_values(self) -> bool:
+        """Whether values were changed that could have stayed."""
+        plain, kept = self.plain, self.kept.document
+        return (kept.takes, kept.pose, kept.puppet.poses) != (plain.takes, plain.pose, plain.puppet.poses)
+
 
 class RestWatch:
     """See the module."""
@@ -82,7 +88,7 @@ def differing(kept: Kept, puppet: Puppet) -> str:
                 )
             )
     if len(off) > MOST_TOLD:
-        sentences.append(tr("{count} more differ too.", count=len(off) - MOST_TOLD))
+        sentences.append(tr("More that differ: {count}.", count=len(off) - MOST_TOLD))
     return " ".join(sentences)
 
 

@@ -213,14 +213,15 @@ class Session(QObject):
         last = self.rests.last
         if last is None or not (text := told(last.kept, self.puppet)):
             return
-        self.say(text)
         if not last.kept.differs or last.meant:
+            self.say(text)
             return
         first = next((each for each in last.kept.differs if each.kind == "take"), None)
         answers = (
             {tr("Go there"): going_to(self, lambda: self.workspace.go_to(TAKES), first)} if first is not None else {}
         )
-        answers |= {tr("Keep the values instead"): self.values_instead, tr("Leave it so"): lambda: None}
+        answers |= {tr("Keep the values instead"): self.values_instead} if last.has_values else {}
+        answers |= {tr("Leave it so"): lambda: None}
         self.asking(text, tr("All else looks as before. Undo takes back the whole step."), answers)
 
     def values_instead(self) -> None:

@@ -856,6 +856,14 @@
       <translation>Gang als Schlüssel</translation>
     </message>
     <message>
+      <source>Takes look as before when the rig changes</source>
+      <translation>Takes sehen aus wie zuvor, wenn sich das Rig ändert</translation>
+    </message>
+    <message>
+      <source>Keep the values of the last edit instead</source>
+      <translation>Stattdessen die Werte der letzten Änderung behalten</translation>
+    </message>
+    <message>
       <source>Close the loop</source>
       <translation>Schleife schließen</translation>
     </message>
@@ -2028,12 +2036,8 @@
       <translation>das Brett</translation>
     </message>
     <message>
-      <source>Target follows {name}</source>
-      <translation>Ziel folgt {name}</translation>
-    </message>
-    <message>
-      <source>The target of {name} follows {name2} now. Nothing has moved, also in the pose.</source>
-      <translation>Das Ziel von {name} folgt jetzt {name2}. Nichts hat sich bewegt, auch nicht in der Pose.</translation>
+      <source>Nothing has moved.</source>
+      <translation>Nichts hat sich bewegt.</translation>
     </message>
     <message>
       <source>{name} to the tip of {other}</source>
@@ -2042,6 +2046,14 @@
     <message>
       <source>No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle.</source>
       <translation>Keine Gliedmaße wurde gemacht: auf dem Gelenk loslassen, an dem sie endet, etwa Handgelenk oder Knöchel.</translation>
+    </message>
+    <message>
+      <source>Target follows {name}</source>
+      <translation>Ziel folgt {name}</translation>
+    </message>
+    <message>
+      <source>The target of {name} follows {name2} now.</source>
+      <translation>Das Ziel von {name} folgt jetzt {name2}.</translation>
     </message>
     <message>
       <source>Drag on to the end of the limb</source>
@@ -2086,10 +2098,6 @@
     <message>
       <source>{count} joints</source>
       <translation>{count} Gelenke</translation>
-    </message>
-    <message>
-      <source>Nothing has moved.</source>
-      <translation>Nichts hat sich bewegt.</translation>
     </message>
     <message>
       <source>{name} hangs from {name2} now. {moved}</source>
@@ -2976,10 +2984,6 @@
       <translation>Zur anderen Seite gebeugt gezeichnet: {names}. Das bleibt, wie es gezeichnet ist; Alt+Umschalt+T dreht die gezeichnete Beugung um.</translation>
     </message>
     <message>
-      <source>Takes are counted from the rest pose, and would all look different. Remove them first.</source>
-      <translation>Aufnahmen zählen von der Ruhehaltung aus und sähen alle anders aus. Entferne sie zuerst.</translation>
-    </message>
-    <message>
       <source>Extend {name}</source>
       <translation>{name} verlängern</translation>
     </message>
@@ -3114,10 +3118,6 @@
     <message>
       <source>Reset the branch of {joint}</source>
       <translation>Den Zweig von {joint} zurücksetzen</translation>
-    </message>
-    <message>
-      <source>Takes are counted from the rest pose, and would all look different. Remove them first, or pose a copy of the puppet.</source>
-      <translation>Aufnahmen zählen von der Ruhestellung und sähen alle anders aus. Zuerst entfernen, oder eine Kopie der Puppe stellen.</translation>
     </message>
     <message>
       <source>This is the rest pose now. </source>
@@ -3480,22 +3480,6 @@
       <translation>Diese Datei hat keine Pose. Gib zuerst eine Posendatei aus.</translation>
     </message>
     <message>
-      <source>Nothing has moved at rest, but {what}.</source>
-      <translation>In Ruhe hat sich nichts bewegt, aber {what}.</translation>
-    </message>
-    <message>
-      <source>in the pose up to {far} px</source>
-      <translation>in der Haltung bis zu {far} px</translation>
-    </message>
-    <message>
-      <source>in {takes}, which may need a look</source>
-      <translation>in {takes}; sieh dort nach</translation>
-    </message>
-    <message>
-      <source> and </source>
-      <translation> und </translation>
-    </message>
-    <message>
       <source>Move {count} keys</source>
       <translation>{count} Schlüssel bewegen</translation>
     </message>
@@ -3830,6 +3814,10 @@
     <message>
       <source>Nothing stands hollow at the lamp.</source>
       <translation>Nichts steht hohl an der Lampe.</translation>
+    </message>
+    <message>
+      <source>The last step carried no takes or poses over.</source>
+      <translation>Der letzte Schritt hat keine Takes oder Posen übertragen.</translation>
     </message>
     <message>
       <source>Another way for {count} keys</source>
@@ -4928,16 +4916,16 @@ SHA-256 {fingerprint}</translation>
       <translation>Beugt nach</translation>
     </message>
     <message>
+      <source>Target follows</source>
+      <translation>Ziel folgt</translation>
+    </message>
+    <message>
       <source>limbs</source>
       <translation>Glieder</translation>
     </message>
     <message>
       <source>; tip at {name}</source>
       <translation>; Spitze bei {name}</translation>
-    </message>
-    <message>
-      <source>Target follows</source>
-      <translation>Ziel folgt</translation>
     </message>
     <message>
       <source>Turns with limb</source>
@@ -4996,54 +4984,6 @@ SHA-256 {fingerprint}</translation>
       <translation>Punkt ergibt</translation>
     </message>
     <message>
-      <source>Opacity</source>
-      <translation>Deckkraft</translation>
-    </message>
-    <message>
-      <source>Places forward</source>
-      <translation>Plätze nach vorn</translation>
-    </message>
-    <message>
-      <source>Shows</source>
-      <translation>Sichtbar</translation>
-    </message>
-    <message>
-      <source>Clipped</source>
-      <translation>Beschnitten</translation>
-    </message>
-    <message>
-      <source>Looks in this pose</source>
-      <translation>Aussehen in dieser Pose</translation>
-    </message>
-    <message>
-      <source>End angle now</source>
-      <translation>Endwinkel jetzt</translation>
-    </message>
-    <message>
-      <source>Reach in this pose</source>
-      <translation>Reichweite in dieser Pose</translation>
-    </message>
-    <message>
-      <source>Depth now</source>
-      <translation>Tiefe jetzt</translation>
-    </message>
-    <message>
-      <source>Choose in Parts what clips it; here it can be switched.</source>
-      <translation>Wovon es beschnitten wird, wird in Teile gewählt; hier lässt es sich umschalten.</translation>
-    </message>
-    <message>
-      <source>{count} limbs</source>
-      <translation>{count} Gliedmaßen</translation>
-    </message>
-    <message>
-      <source>As at rest</source>
-      <translation>Wie in Ruhe</translation>
-    </message>
-    <message>
-      <source>Hidden</source>
-      <translation>Verborgen</translation>
-    </message>
-    <message>
       <source>Names of all selected</source>
       <translation>Namen aller gewählten</translation>
     </message>
@@ -5062,6 +5002,10 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Scale</source>
       <translation>Maßstab</translation>
+    </message>
+    <message>
+      <source>Opacity</source>
+      <translation>Deckkraft</translation>
     </message>
     <message>
       <source>Shade from</source>
@@ -5122,6 +5066,42 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Outside</source>
       <translation>Außen</translation>
+    </message>
+    <message>
+      <source>Places forward</source>
+      <translation>Plätze nach vorn</translation>
+    </message>
+    <message>
+      <source>Shows</source>
+      <translation>Sichtbar</translation>
+    </message>
+    <message>
+      <source>Clipped</source>
+      <translation>Beschnitten</translation>
+    </message>
+    <message>
+      <source>Looks in this pose</source>
+      <translation>Aussehen in dieser Pose</translation>
+    </message>
+    <message>
+      <source>End angle now</source>
+      <translation>Endwinkel jetzt</translation>
+    </message>
+    <message>
+      <source>Reach in this pose</source>
+      <translation>Reichweite in dieser Pose</translation>
+    </message>
+    <message>
+      <source>Depth now</source>
+      <translation>Tiefe jetzt</translation>
+    </message>
+    <message>
+      <source>Choose in Parts what clips it; here it can be switched.</source>
+      <translation>Wovon es beschnitten wird, wird in Teile gewählt; hier lässt es sich umschalten.</translation>
+    </message>
+    <message>
+      <source>{count} limbs</source>
+      <translation>{count} Gliedmaßen</translation>
     </message>
     <message>
       <source>Turn, slant</source>
@@ -5432,6 +5412,10 @@ SHA-256 {fingerprint}</translation>
       <translation>{count} weitere Schritte</translation>
     </message>
     <message>
+      <source>As at rest</source>
+      <translation>Wie in Ruhe</translation>
+    </message>
+    <message>
       <source>{count} forward</source>
       <translation>{count} nach vorn</translation>
     </message>
@@ -5566,6 +5550,66 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Contact sheet</source>
       <translation>Kontaktbogen</translation>
+    </message>
+    <message>
+      <source>{names} and {count} more</source>
+      <translation>{names} und {count} weitere</translation>
+    </message>
+    <message>
+      <source>Looks as before with other values: {names}.</source>
+      <translation>Sieht mit anderen Werten aus wie zuvor: {names}.</translation>
+    </message>
+    <message>
+      <source>, as the limit of {joint} stops it</source>
+      <translation>, weil die Grenze von {joint} es aufhält</translation>
+    </message>
+    <message>
+      <source>More that differ: {count}.</source>
+      <translation>Weitere, die abweichen: {count}.</translation>
+    </message>
+    <message>
+      <source>The pose {name}</source>
+      <translation>Die Pose {name}</translation>
+    </message>
+    <message>
+      <source>The pose in Rehearse</source>
+      <translation>Die Pose in Probe</translation>
+    </message>
+    <message>
+      <source>{what} differs by up to {far} px{why}.</source>
+      <translation>{what} weicht um bis zu {far} px ab{why}.</translation>
+    </message>
+    <message>
+      <source>{name} differs by up to {far} px at {frames}{why}.</source>
+      <translation>{name} weicht bei {frames} um bis zu {far} px ab{why}.</translation>
+    </message>
+    <message>
+      <source>Carrying takes over</source>
+      <translation>Takes werden übertragen</translation>
+    </message>
+    <message>
+      <source>Leave it so</source>
+      <translation>So lassen</translation>
+    </message>
+    <message>
+      <source>All else looks as before. Undo takes back the whole step.</source>
+      <translation>Alles andere sieht aus wie zuvor. Rückgängig nimmt den ganzen Schritt zurück.</translation>
+    </message>
+    <message>
+      <source>All takes and poses have the values that they had.</source>
+      <translation>Alle Takes und Posen haben die Werte, die sie hatten.</translation>
+    </message>
+    <message>
+      <source>Go there</source>
+      <translation>Dorthin gehen</translation>
+    </message>
+    <message>
+      <source>Keep the values instead</source>
+      <translation>Stattdessen die Werte behalten</translation>
+    </message>
+    <message>
+      <source>The last step carried nothing over.</source>
+      <translation>Der letzte Schritt hat nichts übertragen.</translation>
     </message>
     <message>
       <source>What was not kept at frame {frame} is there again: Enter keeps it.</source>
