@@ -35,6 +35,8 @@ from umbrite.rig.merging.rewiring import copied_settings, copied_take, factor_of
 from umbrite.rig.mesh import with_keeping
 from umbrite.rig.model import Limit, Point, Pose, Puppet, Variant, point
 from umbrite.rig.placement import Box
+from umbrite.rig.takes.layers import each_level
+from umbrite.rig.takes.take import Take
 from umbrite.rig.words.word_table import says_nothing
 
 ELSEWHERE = 0.015  # of a piece's length: as far from where it is mapped to must a pivot of the other art lie to count
@@ -314,11 +316,14 @@ def _near_tip(rig: Puppet, joint: str, tip: complex, fit: _Fit, puppet: Puppet) 
 
 def _timed(rig: Document, document: Document, fit: _Fit) -> Document:
     """Pose and takes in the other proportions."""
-    strange, takes = in_guests(rig.puppet), []
-    for take in rig.takes:
+    strange = in_guests(rig.puppet)
+
+    def timed(take: Take) -> Take:
         theirs = {name: track for name, track in take.tracks.items() if owner_of(name) in strange}
-        mine = copied_take(take, {}, fit.scale, mirrored=fit.mirrored)
-        takes.append(replace(mine, tracks={**mine.tracks, **theirs}))
+        mine = copied_take(replace(take, layers=()), {}, fit.scale, mirrored=fit.mirrored)
+        return replace(take, tracks={**mine.tracks, **theirs}, stiff=mine.stiff)
+
+    takes = [each_level(take, timed) for take in rig.takes]
     return replace(document, pose=_scaled(rig.pose, fit, strange), takes=tuple(takes))
 
 
@@ -394,10 +399,11 @@ def _showing_what_is_there(document: Document) -> Document:
     def kept(channels: Mapping[str, float]) -> Pose:
         return {name: value for name, value in channels.items() if there(name, value)}
 
-    takes = []
-    for take in document.takes:
+    def seen(take: Take) -> Take:
         tracks = {name: tuple(key for key in track if there(name, key.value)) for name, track in take.tracks.items()}
-        takes.append(replace(take, tracks={name: track for name, track in tracks.items() if track}))
+        return replace(take, tracks={name: track for name, track in tracks.items() if track})
+
+    takes = [each_level(take, seen) for take in document.takes]
     poses = tuple(replace(pose, channels=kept(pose.channels)) for pose in document.puppet.poses)
     puppet = replace(document.puppet, poses=poses)
     return replace(document, puppet=puppet, pose=kept(document.pose), takes=tuple(takes))

@@ -8,6 +8,7 @@
 | 4 | parts that bend: their meshes lie in `mesh/` beside the puppet |
 | 5 | guests, whose copies lie in `guests/`, and versions of the work, whose documents lie in `stages/` |
 | 6 | joints that are fixed or have a range of sizes; how a shade was made |
+| 7 | takes laid over takes; draw order, opacity, visibility, clips, stretch, soften and end holds in poses and takes |
 """
 
 from collections.abc import Callable
@@ -15,7 +16,7 @@ from copy import deepcopy
 from typing import Any
 
 Raw = dict[str, Any]
-VERSION = 6
+VERSION = 7
 
 
 def _to_2(raw: Raw) -> Raw:
@@ -78,8 +79,13 @@ def _to_6(raw: Raw) -> Raw:
     return {**raw, "version": 6}
 
 
+def _to_7(raw: Raw) -> Raw:
+    """Nothing is different for takes without layers."""
+    return {**raw, "version": 7}
+
+
 # From a version to the step that leads to the next.
-STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2, 2: _to_3, 3: _to_4, 4: _to_5, 5: _to_6}
+STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2, 2: _to_3, 3: _to_4, 4: _to_5, 5: _to_6, 6: _to_7}
 OLDEST = min(STEPS)
 
 

@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 
 from umbrite.motion.animating.walking import STANCE, cycle_way, leg_length, legs_of, lowered, master_of, phases
 from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.layering import with_layers
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.sampling import sample
 from umbrite.rig.affine import Affine, inverse
@@ -56,7 +57,8 @@ class _Foot(NamedTuple):
 
 def _keyed(take: Take, puppet: Puppet, frames: Floats) -> Placed:
     """Everything placed by the keys alone, before anything steps."""
-    return evaluate(compile_plan(puppet), {"": np.zeros(len(frames)), **sample(take, puppet, frames)})
+    keyed = with_layers(take, puppet, frames, sample(take, puppet, frames))
+    return evaluate(compile_plan(puppet), {"": np.zeros(len(frames)), **keyed})
 
 
 @remembered

@@ -6,6 +6,7 @@ from numpy.typing import ArrayLike, NDArray
 
 from umbrite.motion.animating.planting import cycles_at, gone, planted, sunk
 from umbrite.motion.animating.walking import master_of, walk
+from umbrite.motion.layering import with_layers
 from umbrite.motion.sampling import sample
 from umbrite.rig.channels import with_values
 from umbrite.rig.errors import RigError
@@ -32,6 +33,14 @@ def channels_over(take: Take, puppet: Puppet, frames: ArrayLike) -> dict[str, Fl
     """All channels of a take at frames. Of those that walk the feet stand on the board, the others are as far in their cycle as the master has
     gone.
     """
+    channels = without_layers(take, puppet, frames)
+    if not take.layers:
+        return channels
+    return with_layers(take, puppet, np.atleast_1d(np.asarray(frames, dtype=np.float64)), channels)
+
+
+def without_layers(take: Take, puppet: Puppet, frames: ArrayLike) -> dict[str, Floats]:
+    """The same of the take itself, before anything is laid over it."""
     channels = sample(take, puppet, frames)
     cycle = cycle_of(take, puppet)
     if cycle is None:
@@ -58,7 +67,7 @@ def baked_steps(take: Take, puppet: Puppet) -> Take:
     if cycle is None:
         raise RigError("Nothing walks after its master in this take. Start a walk that follows the master first.")
     frames = np.arange(take.first, take.last + 1, dtype=np.float64)
-    channels = channels_over(take, puppet, frames)
+    channels = without_layers(take, puppet, frames)
     steps = {
         name: tuple(Key(float(f), float(v), "straight") for f, v in zip(frames, channels[name], strict=True))
         for name in cycle.tracks

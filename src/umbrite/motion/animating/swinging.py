@@ -15,7 +15,7 @@ import numpy as np
 from msgspec.structs import replace
 from numpy.typing import NDArray
 
-from umbrite.motion.animating.stepping import channels_over
+from umbrite.motion.animating.stepping import channels_over, without_layers
 from umbrite.motion.evaluate import Placed, evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.errors import RigError
@@ -89,7 +89,7 @@ def baked(take: Take, puppet: Puppet, chain: Collection[str]) -> Take:
     if not swinging:
         raise RigError("None of these joints swings in this take. Let one hang loose first.")
     whole = swings.frames[::STEPS]
-    channels, tracks = channels_over(take, puppet, whole), dict(take.tracks)
+    channels, tracks = without_layers(take, puppet, whole), dict(take.tracks)
     for key in swinging:
         name = f"{key}.turn"
         values = channels.get(name, np.zeros(len(whole))) + swings.offsets[key][::STEPS]

@@ -15,6 +15,7 @@ from umbrite.rig.family import branch
 from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.mesh import without_joint
 from umbrite.rig.model import Guest, Joint, Limb, Part, Puppet, VariantSet
+from umbrite.rig.takes.take import keyed_channels
 
 
 def branch_joints(puppet: Puppet, keys: Iterable[str]) -> set[str]:
@@ -62,7 +63,7 @@ def branch_alone(document: Document, keys: Iterable[str], name: str = "") -> Doc
         poses=tuple(pose for pose in puppet.poses if _is_about(pose.channels, there)),
     )
     pose = {name: value for name, value in document.pose.items() if owner_of(name) in there}
-    takes = tuple(take for take in document.takes if _is_about(take.tracks, there))
+    takes = tuple(take for take in document.takes if _is_about(keyed_channels(take), there))
     return Document(alone, pose, takes)
 
 

@@ -14,6 +14,8 @@ from umbrite.rig.merging.branch_merging import LEAST_SCALE, MOST_SCALE, copies
 from umbrite.rig.merging.guests import guest_of
 from umbrite.rig.merging.rewiring import Names, Transform, copied_settings, copied_take
 from umbrite.rig.model import point
+from umbrite.rig.takes.layers import each_level
+from umbrite.rig.takes.take import Take
 
 
 def resize_branch(document: Document, keys: Iterable[str], scale: float, about: complex) -> Document:
@@ -57,11 +59,12 @@ def scaled_values(document: Document, mine: frozenset[str], ratio: float) -> Doc
         own = {name: value for name, value in channels.items() if owner_of(name) in mine}
         return {**channels, **copied_settings(own, {}, ratio)}
 
-    takes = []
-    for take in document.takes:
+    def scaled(take: Take) -> Take:
         own = {name: track for name, track in take.tracks.items() if owner_of(name) in mine}
-        scaled = copied_take(replace(take, tracks=own), {}, ratio)
-        takes.append(replace(take, tracks={**take.tracks, **scaled.tracks}))
+        made = copied_take(replace(take, tracks=own, layers=()), {}, ratio)
+        return replace(take, tracks={**take.tracks, **made.tracks})
+
+    takes = [each_level(take, scaled) for take in document.takes]
     poses = tuple(replace(pose, channels=step(dict(pose.channels))) for pose in document.puppet.poses)
     puppet = replace(document.puppet, poses=poses)
     return replace(document, puppet=puppet, pose=step(dict(document.pose)), takes=tuple(takes))

@@ -29,7 +29,8 @@ from umbrite.rig.model import (
     VariantSet,
     point,
 )
-from umbrite.rig.takes.take import Key, Take
+from umbrite.rig.takes.layers import each_level
+from umbrite.rig.takes.take import AMOUNT, Key, Take
 from umbrite.rig.words.names import swapped, unique
 
 Copies = dict[str, dict[str, Any]]  # by the puppet's field, then by id
@@ -249,6 +250,8 @@ def factor_of(name: str, scale: float, *, mirrored: bool = False) -> float:
     """By what a channel's values are multiplied in a copy so many times as large, or mirrored. A bare id stands for the way of a joint
     along x.
     """
+    if name == AMOUNT:
+        return 1.0
     known = channel(name)
     kind = CHANNEL_KINDS["x"] if known is None else known.kind
     return (scale if kind.unit == "pixels" else 1.0) * (kind.mirrored if mirrored else 1)
@@ -264,11 +267,15 @@ def copied_settings(settings: Settings, new: Mapping[str, str], scale: float, *,
 
 def copied_take(take: Take, new: Mapping[str, str], scale: float, *, mirrored: bool = False) -> Take:
     """A take for a copy."""
-    tracks = {
-        renamed_channel(name, new): tuple(_key(key, factor_of(name, scale, mirrored=mirrored)) for key in track)
-        for name, track in take.tracks.items()
-    }
-    return replace(take, tracks=tracks, stiff=tuple(new.get(key, key) for key in take.stiff))
+
+    def copied(one: Take) -> Take:
+        tracks = {
+            renamed_channel(name, new): tuple(_key(key, factor_of(name, scale, mirrored=mirrored)) for key in track)
+            for name, track in one.tracks.items()
+        }
+        return replace(one, tracks=tracks, stiff=tuple(new.get(key, key) for key in one.stiff))
+
+    return each_level(take, copied)
 
 
 def _key(key: Key, by: float) -> Key:

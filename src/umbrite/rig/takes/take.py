@@ -46,8 +46,22 @@ Track = tuple[Key, ...]
 """The keys of one channel, by rising frames."""
 
 
+LayerWay = Literal["adds", "replaces"]
+AMOUNT = "amount"
+"""The track of a layer that tells how much of it counts, beside those of its channels; without keys all of it does."""
+
+
+class Layer(Value, frozen=True, omit_defaults=True):
+    """A take laid over another, in the frames of that: what it `adds`, or what it puts in its place. What is `off` does not count."""
+
+    take: "Take"
+    way: LayerWay = "adds"
+    off: bool = False
+
+
 class Take(Value, frozen=True):
-    """A take: `rate` in frames per second, the `first` and `last` frame that play. A loop's last frame is its first one again.
+    """A take: `rate` in frames per second, the `first` and `last` frame that play. A loop's last frame is its first one again. `layers` lie
+    over it, the lowest first; they have none themselves.
 
     `walking`: its feet, body and arms step as far as the master has gone, until that is baked. Loose joints that are `stiff` in it do not swing: their swing stands in its keys, or is not wanted.
     """
@@ -60,11 +74,12 @@ class Take(Value, frozen=True):
     tracks: Mapping[str, Track] = {}
     stiff: tuple[str, ...] = ()
     walking: Steps | None = None
+    layers: tuple[Layer, ...] = ()
 
 
 def keyed_channels(take: Take) -> set[str]:
     """The names of all channels that a take has keys of."""
-    return set(take.tracks)
+    return {name for one in (take, *(layer.take for layer in take.layers)) for name in one.tracks if name != AMOUNT}
 
 
 Spot = tuple[str, float]

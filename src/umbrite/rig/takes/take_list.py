@@ -10,7 +10,8 @@ from umbrite.rig.channels import is_channel
 from umbrite.rig.errors import RigError, readable
 from umbrite.rig.model import Puppet
 from umbrite.rig.quantities.bounds import LARGEST
-from umbrite.rig.takes.take import Take, Track
+from umbrite.rig.takes.layers import MOST_LAYERS, each_level
+from umbrite.rig.takes.take import AMOUNT, Take, Track, keyed_channels
 from umbrite.rig.words.names import unique
 
 Takes = tuple[Take, ...]
@@ -83,24 +84,31 @@ def set_time(take: Take, *, rate: float | None = None, first: int | None = None,
 
 def known_takes(takes: Takes, puppet: Puppet) -> Takes:
     """The takes without tracks of things that the puppet does not have; the same objects where it has all."""
-    if all(is_channel(puppet, name) for take in takes for name in take.tracks):
+    known = {name for take in takes for name in keyed_channels(take) if is_channel(puppet, name)} | {AMOUNT}
+    if all(keyed_channels(take) <= known for take in takes):
         return takes
-    return tuple(
-        take
-        if all(is_channel(puppet, name) for name in take.tracks)
-        else replace(take, tracks={n: track for n, track in take.tracks.items() if is_channel(puppet, n)})
-        for take in takes
-    )
+
+    def only_known(take: Take) -> Take:
+        return replace(take, tracks={name: track for name, track in take.tracks.items() if name in known})
+
+    return tuple(take if keyed_channels(take) <= known else each_level(take, only_known) for take in takes)
 
 
 def take_faults(takes: Takes) -> Iterator[str]:
     """What is wrong with takes, in words: nothing of it can come from edits."""
+    layers = [layer.take for take in takes for layer in take.layers]
+    if any(layer.layers or layer.walking is not None for layer in layers):
+        yield "a layer of a take has layers or a walk of its own"
+    for take in takes:
+        own = [layer.take.name for layer in take.layers]
+        if len(own) > MOST_LAYERS or len(set(own)) < len(own) or "" in own:
+            yield f"the layers of the take {take.name} are too many, or two have the same name"
     names = [take.name for take in takes]
     if len(set(names)) < len(names) or "" in names:
         yield "two takes have the same name, or one has none"
-    if sum(len(track) for take in takes for track in take.tracks.values()) > MOST_KEYS:
+    if sum(len(track) for take in (*takes, *layers) for track in take.tracks.values()) > MOST_KEYS:
         yield f"its takes have more than {MOST_KEYS:,} keys"
-    for take in takes:
+    for take in (*takes, *layers):
         if not (1 <= take.rate <= MOST_RATE and 1 <= take.last - take.first <= MOST_FRAMES):
             yield f"the take {take.name} has a time that can't be played"
         if abs(take.first) > MOST_FRAMES or not all(map(_is_sound, take.tracks.values())):

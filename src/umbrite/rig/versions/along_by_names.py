@@ -16,7 +16,8 @@ from umbrite.rig.edits.shelf import by_names, from_names
 from umbrite.rig.errors import RigError, readable
 from umbrite.rig.merging.rewiring import copied_take, factor_of, grown
 from umbrite.rig.model import Control, Link, Point, Puppet, Value, point
-from umbrite.rig.takes.take import Take
+from umbrite.rig.takes.layers import each_level
+from umbrite.rig.takes.take import AMOUNT, Take, keyed_channels
 from umbrite.rig.takes.take_list import take_faults
 from umbrite.rig.words.names import unique
 
@@ -70,9 +71,14 @@ def clip_of(document: Document, keys: Iterable[str] = (), take: Take | None = No
     if not controls and not links and take is None:
         raise RigError("There is no control, link or take to take along. Select some first.")
     if take is not None:
-        tracks = {_words(puppet, name): track for name, track in take.tracks.items()}
-        stiff = tuple(puppet.joints[key].name for key in take.stiff if key in puppet.joints)
-        take = replace(take, tracks=tracks, stiff=stiff)
+
+        def told(one: Take) -> Take:
+            tracks = {_words(puppet, name): track for name, track in one.tracks.items()}
+            return replace(
+                one, tracks=tracks, stiff=tuple(puppet.joints[key].name for key in one.stiff if key in puppet.joints)
+            )
+
+        take = each_level(take, told)
     return Clip(FORMAT, puppet.height, controls, links, take)
 
 
@@ -137,19 +143,23 @@ def _with_link(puppet: Puppet, told: NamedLink, joints: Mapping[str, str], scale
 
 
 def _with_take(document: Document, told: Take, joints: Mapping[str, str], scale: float) -> tuple[Document, list[str]]:
-    tracks: dict[str, Any] = {}
-    missing = []
-    for words, track in told.tracks.items():
-        here = _here(document.puppet, words)
-        if here is None or channel(here) is None:
-            missing.append(readable(words))
-        else:
-            tracks[here] = track
-    if not tracks:
+    missing: list[str] = []
+
+    def here(one: Take) -> Take:
+        tracks: dict[str, Any] = {}
+        for words, track in one.tracks.items():
+            name = AMOUNT if words == AMOUNT else _here(document.puppet, words)
+            if name is None or (name != AMOUNT and channel(name) is None):
+                missing.append(readable(words))
+            else:
+                tracks[name] = track
+        return replace(one, tracks=tracks, stiff=tuple(joints[name] for name in one.stiff if name in joints))
+
+    found = each_level(told, here)
+    if not keyed_channels(found):
         raise RigError(f"This puppet has nothing of what the take {told.name} moves, so it was not pasted.")
-    stiff = tuple(joints[name] for name in told.stiff if name in joints)
     name = unique(told.name, [take.name for take in document.takes])
-    take = copied_take(replace(told, name=name, tracks=tracks, stiff=stiff), {}, scale)
+    take = copied_take(replace(found, name=name), {}, scale)
     if fault := next(take_faults((take,)), None):
         raise RigError(f"The take can't be pasted: {fault}.")
     return replace(document, takes=(*document.takes, take)), missing
