@@ -31,6 +31,7 @@ from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Guide, Placement
 from umbrite.rig.takes.keys import put_keys, spots_of
+from umbrite.rig.takes.layers import lay_over
 from umbrite.rig.takes.take import Take
 
 
@@ -293,7 +294,19 @@ def carried_over(desk):
     )
 
 
+def layered(desk):
+    """One take laid twice over another; the lower layer is open."""
+    wick(desk)
+    desk.session.workspace.go_to(TAKES)
+    takes = desk.session.history.now.takes
+    made = lay_over(lay_over(takes[0], takes[1], "adds", 0), takes[1], "replaces", 5)
+    desk.session.edit("Lay over", takes=(made, *takes[1:]))
+    desk.session.timeline.choose(made.name)
+    desk.session.timeline.open_layer(made.layers[0].take.name)
+
+
 FITTING["values-instead"] = carried_over
+FITTING |= dict.fromkeys(("next-layer", "layer-off", "layer-up", "remove-layer", "make-one"), layered)
 
 
 def seen(desk, answers):

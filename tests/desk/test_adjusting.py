@@ -2,12 +2,17 @@
 
 from collections.abc import Callable
 
+import numpy as np
 import pytest
+from PySide6.QtCore import QPointF, Qt
 
 from demo_puppet import control, joint
-from desk.test_takes_station import hand_channels, take, timed
+from desk.test_rehearsing import grip
+from desk.test_takes_station import drag, hand_channels, take, timed
 from umbrite.desk.commands.takes.recipes import RECIPES
 from umbrite.desk.dialogs.adjuster import Adjuster
+from umbrite.motion.animating.playing import placed_over
+from umbrite.motion.scene import corners_of
 from umbrite.rig.errors import RigError
 
 Act = Callable[[str], None]
@@ -154,3 +159,46 @@ def test_the_bend_turns_at_the_lamp(timed, opened):
     put(dialog, over=5)
     dialog.accept()
     assert [(key.frame, key.value) for key in take(timed).tracks[f"{limb}.bend"]] == [(15.0, 0.0), (20.0, 1.0)]
+
+
+def test_a_take_is_laid_over_keyed_by_itself_slid_and_made_one(timed, opened, act, hand, qtbot):
+    """Take 1, with the hand up at 24, over a take at rest."""
+    session, sheet = timed.session, timed.timeline.sheet
+    act("new-take-rest")
+    dialog = opened("lay-over")
+    put(dialog, amount=50)
+    dialog.accept()
+    whole = take(timed)
+    assert [layer.take.name for layer in whole.layers] == ["Take 1"]
+    session.timeline.go_to(24.0)
+    hand_at = session.puppet.controls[control(session.puppet, "Far hand")].moves
+    half = session.placed.pivot(hand_at)
+    rows = {each.key: i for i, each in enumerate(sheet.ground.rows) if each.kind == "layer"}
+
+    def click(name, x):
+        at = QPointF(x, sheet.ground.box_of(rows[name]).center().y()).toPoint()
+        qtbot.mouseClick(sheet, Qt.MouseButton.LeftButton, pos=at)
+
+    click("Take 1", 12)
+    assert abs(session.placed.pivot(hand_at) - half) > 50, "off"
+    act("undo")
+    click("Take 1", 60)
+    assert session.timeline.layer == "Take 1"
+    timed.timeline.amount.setValue(100)
+    full = session.placed.pivot(hand_at)
+    assert abs(full - half) > 50
+    hand.drag(grip(timed, "Far hand"), grip(timed, "Far hand") + 40)
+    assert abs(session.placed.pivot(hand_at) - full - 40) < 1
+    assert not take(timed).tracks, "what is posed is keyed in the open layer"
+    click("", 60)
+    assert session.timeline.layer == ""
+    frames = np.arange(49)
+    before = corners_of(placed_over(take(timed), session.puppet, frames))
+    at = sheet.ground.x_of(10)
+    y = sheet.ground.box_of(rows["Take 1"]).center().y()
+    drag(qtbot, timed, QPointF(at, y).toPoint(), QPointF(at + 6 * sheet.ground.scale(), y).toPoint())
+    assert take(timed).layers[0].take.first == 6
+    act("undo")
+    act("make-one")
+    assert not take(timed).layers
+    assert np.abs(corners_of(placed_over(take(timed), session.puppet, frames)) - before).max() < 0.1

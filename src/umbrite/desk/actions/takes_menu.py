@@ -4,6 +4,7 @@ from umbrite.desk.actions.action import Act, on_session, view_of, with_film, wit
 from umbrite.desk.commands import reasons
 from umbrite.desk.commands.sets.variant_commands import needs_variants
 from umbrite.desk.commands.sharing import branch_commands
+from umbrite.desk.commands.takes import layer_commands as layer
 from umbrite.desk.commands.takes import loose_commands as loose
 from umbrite.desk.commands.takes import take_commands as take
 from umbrite.desk.commands.takes.changes import needs_take
@@ -54,6 +55,12 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("follow-here", "Takes", "Follow something else from the lamp on…", "", "rig-cord", with_recipe("follow"), needs_take),
     Act("bend-here", "Takes", "Turn the bend at the lamp…", "", "rig-limb", with_recipe("bend"), needs_take),
     Act("bake-walk", "Takes", "Walk as keys", "", "rig-key", on_session(loose.bake_walk), needs_take),
+    Act("lay-over", "Takes", "Lay a take over this one…", "", "layers", with_recipe("lay-over"), layer.needs_other_take),
+    Act("next-layer", "Takes", "Keys of the next layer", "Alt+L", "layers", on_session(layer.open_next), layer.needs_layers),
+    Act("layer-off", "Takes", "Layer on or off", "", "eye", on_session(layer.switch_open), layer.needs_open_layer),
+    Act("layer-up", "Takes", "Layer further up", "", "arrow-up", on_session(layer.raise_open), layer.needs_open_layer),
+    Act("remove-layer", "Takes", "Remove the layer", "", "trash-2", on_session(layer.remove_open), layer.needs_open_layer),
+    Act("make-one", "Takes", "Make one take of all layers", "", "rig-key", on_session(layer.make_one), layer.needs_layers),
     Act("carry-takes", "Takes", "Takes look as before when the rig changes", "", "rig-key", view_of("carry"), view="carry"),
     Act("values-instead", "Takes", "Keep the values of the last edit instead", "", "rotate-ccw", lambda desk: desk.session.values_instead(), take.needs_carried),
     Act("close-loop", "Takes", "Close the loop", "", "rotate-ccw", on_session(take.close_loop), needs_take, row="Takes"),

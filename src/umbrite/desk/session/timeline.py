@@ -2,17 +2,20 @@
 
 from collections.abc import Callable, Collection
 
+from msgspec.structs import replace
 from PySide6.QtCore import QObject, Signal
 
 from umbrite.desk.theme.language import tr
-from umbrite.motion.animating.stepping import cycle_of, pose_of_take
+from umbrite.motion.animating.stepping import cycle_of, pose_of_take, without_layers
+from umbrite.motion.layering import keyed_under
 from umbrite.rig.channels import is_stepped, neutral, with_values
 from umbrite.rig.document import Document
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import EMPTY_POSE, Pose
 from umbrite.rig.takes.keys import put_keys
+from umbrite.rig.takes.layers import put_layer
 from umbrite.rig.takes.reach import KINDS, Reach, keyed_along, of_kinds
-from umbrite.rig.takes.take import Spot, Take
+from umbrite.rig.takes.take import Spot, Take, keyed_channels
 from umbrite.rig.takes.take_list import Takes, add_take, put_take
 
 
@@ -32,7 +35,7 @@ class Timeline(QObject):
     ) -> None:
         super().__init__(parent)
         self._now, self._shown = now, shown
-        self._name = ""
+        self._name = self._layer = ""
         self.frame = 0.0
         self.keying = True
         self.reach: Reach = "moved"  # what is keyed along
@@ -60,11 +63,33 @@ class Timeline(QObject):
         found = next((take for take in takes if take.name == self._name), None)
         return found or (takes[0] if takes else None)
 
+    # Layers
+
+    @property
+    def layer(self) -> str:
+        """The layer over the current take whose keys are shown, by its name; empty for the take itself."""
+        take = self.take
+        return self._layer if take is not None and any(each.take.name == self._layer for each in take.layers) else ""
+
+    def open_layer(self, name: str) -> None:
+        """Show the keys of a layer, or with an empty name those of the take itself; what is keyed goes there."""
+        self._layer, self.selected = name, frozenset()
+        self.changed.emit()
+
+    def level(self, take: Take) -> Take:
+        """Of a take that whose keys are shown: the open layer, or the take itself."""
+        return next((each.take for each in take.layers if each.take.name == self._layer), take)
+
+    def with_level(self, take: Take, level: Take) -> Take:
+        """A take with another one in the place of that whose keys are shown."""
+        found = next((each for each in take.layers if each.take.name == self._layer), None)
+        return level if found is None else put_layer(take, self._layer, replace(found, take=level))
+
     def choose(self, name: str) -> None:
         """Look at another take, from its first frame, or from where changes wait that are not kept. Those of this one wait in its place."""
         takes = self._now().takes
         before = self.take if not self._name or any(take.name == self._name for take in takes) else None
-        self._name, self.selected = name, frozenset()
+        self._name, self._layer, self.selected = name, "", frozenset()
         take = self.take
         if before is not None and before is not take and self.unkept:
             self._aside[before.name] = self.frame, self.unkept
@@ -160,7 +185,7 @@ class Timeline(QObject):
 
     def _keyed_along(self, document: Document, changed: Pose) -> set[str]:
         take = self.of(document.takes)
-        known = [*(take.tracks if take is not None else {}), *document.pose]
+        known = [*(keyed_channels(self.level(take)) if take is not None else ()), *document.pose]
         return of_kinds(keyed_along(document.puppet, known, changed, self.reach), self.kinds)
 
     def set_reach(self, reach: Reach) -> None:
@@ -190,14 +215,18 @@ class Timeline(QObject):
     def with_keys(self, document: Document, values: Pose) -> Takes:
         """The takes with keys at the playhead; a first take is made where there is none."""
         takes = document.takes or add_take((), "Take 1")
-        take = self.of(takes) or takes[0]
-        self._name = take.name
+        whole = self.of(takes) or takes[0]
+        self._name, take = whole.name, self.level(whole)
+        if whole.layers:  # what is seen is what all of them make together
+            below = {name: float(v[0]) for name, v in without_layers(whole, document.puppet, [self.frame]).items()}
+            values = keyed_under(whole, document.puppet, self.frame, below, values, self.layer)
         holding = [name for name in values if is_stepped(document.puppet, name)]
         # What is held would else hold from the very beginning: what showed until here goes on to do so.
-        begun = {name: self.pose_of(document).get(name, 0.0) for name in holding if name not in take.tracks}
+        here = {} if self.layer else self.pose_of(document)
+        begun = {name: here.get(name, 0.0) for name in holding if name not in take.tracks}
         if begun and take.first < self.frame:
             take = put_keys(take, take.first, begun, holding)
-        return put_take(takes, take.name, put_keys(take, self.frame, values, holding))
+        return put_take(takes, whole.name, self.with_level(whole, put_keys(take, self.frame, values, holding)))
 
     def ask_to_play(self) -> None:
         """The player should play, or stop."""
@@ -205,5 +234,5 @@ class Timeline(QObject):
 
     def clear(self) -> None:
         """Another puppet is open."""
-        self._aside = {}
+        self._aside, self._layer = {}, ""
         self._name, self.frame, self.unkept, self.selected, self._lost = ("", 0.0, EMPTY_POSE, frozenset(), None)

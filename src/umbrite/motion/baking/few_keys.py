@@ -24,6 +24,9 @@ Floats = NDArray[np.float64]
 SAME = 1e-9
 DIGITS = 9  # of values: pixels and radians
 MANY = 4  # looks, for a curve
+WITHIN = 0.1  # board pixels by which a picture may differ
+ROOM = 0.02  # board pixels for one channel at first
+TIGHTER, TRIES = 8, 5  # a limb that is nearly straight lifts its knee far for a little way of its target
 
 
 def looks_at(take: Take) -> Floats:
@@ -33,6 +36,23 @@ def looks_at(take: Take) -> Floats:
     inside = [frame for frame in keys if not take.loop or take.first <= frame <= take.last]
     first, last = (take.first, take.last) if take.loop else (min([take.first, *inside]), max([take.last, *inside]))
     return np.unique(np.concatenate([np.arange(np.floor(first), np.ceil(last) + 0.25, 0.5), inside]))
+
+
+def nearest(
+    take: Take, puppet: Puppet, frames: Floats, wanted: Mapping[str, Floats], off: Callable[[Take], float]
+) -> Take:
+    """A take whose channels have these values at frames, with so many keys that it is `off` by no more than half of WITHIN, or as near as more
+    keys bring it.
+    """
+    room, tried = ROOM, list[tuple[float, Take]]()
+    for _ in range(TRIES):
+        made = with_values_at(take, puppet, frames, wanted, room)
+        tried.append((off(made), made))
+        if tried[-1][0] <= WITHIN / 2:
+            break
+        room /= TIGHTER
+    least = min(far for far, _ in tried)
+    return next(made for far, made in tried if far <= least + WITHIN / 4)
 
 
 def with_values_at(take: Take, puppet: Puppet, frames: Floats, wanted: Mapping[str, Floats], room: float) -> Take:

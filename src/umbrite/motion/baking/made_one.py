@@ -1,14 +1,15 @@
 """A take and the layers over it made one take, which looks the same: with keys where they are needed."""
 
+import numpy as np
 from msgspec.structs import replace
 
+from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.animating.stepping import channels_over, without_layers
-from umbrite.motion.baking.few_keys import looks_at, with_values_at
+from umbrite.motion.baking.few_keys import looks_at, nearest
+from umbrite.motion.scene import corners_of
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes.take import Take
-
-ROOM = 0.02  # board pixels
 
 
 def made_one(take: Take, puppet: Puppet) -> Take:
@@ -20,4 +21,9 @@ def made_one(take: Take, puppet: Puppet) -> Take:
     frames = looks_at(take)
     whole, plain = channels_over(take, puppet, frames), without_layers(take, puppet, frames)
     changed = {name: values for name, values in whole.items() if name not in plain or (values != plain[name]).any()}
-    return replace(with_values_at(replace(take, layers=()), puppet, frames, changed, ROOM), layers=())
+    corners = corners_of(placed_over(take, puppet, frames))
+
+    def off(made: Take) -> float:
+        return float(np.abs(corners_of(placed_over(made, puppet, frames)) - corners).max(initial=0.0))
+
+    return nearest(replace(take, layers=()), puppet, frames, changed, off)

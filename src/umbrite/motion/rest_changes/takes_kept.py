@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 
 from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.animating.stepping import channels_over, cycle_of, without_layers
-from umbrite.motion.baking.few_keys import DIGITS, looks_at, with_values_at
+from umbrite.motion.baking.few_keys import DIGITS, WITHIN, looks_at, nearest
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.layering import under_layers
 from umbrite.motion.plan import compile_plan
@@ -24,9 +24,6 @@ from umbrite.rig.model import Pose, Puppet, SavedPose
 from umbrite.rig.takes.take import Take
 
 Floats = NDArray[np.float64]
-WITHIN = 0.1  # board pixels by which a picture may differ
-ROOM = 0.02  # board pixels for one channel at first
-TIGHTER, TRIES = 8, 5  # a limb that is nearly straight lifts its knee far for a little way of its target
 UNSEEN = 1e-7  # of values: pixels and radians
 MANY = 4  # looks, for a curve
 
@@ -175,22 +172,16 @@ def kept_take(rest: Rest, take: Take) -> Take:
         changed = {name: np.where(can, values, plain.get(name, neutral(name))) for name, values in under.items()}
     was = evaluate(rest.before, {"": np.zeros(len(frames)), **channels})
     best = how_far(was, evaluate(rest.after, {"": np.zeros(len(frames)), **wanted}), rest)
-    room, tried = ROOM, list[tuple[float, Take]]()
     swings = any(joint.loose is not None for joint in puppet.joints.values())  # after every small bump of a way
-    for _ in range(TRIES):
-        made = with_values_at(take, puppet, frames, changed, room)
+
+    def off(made: Take) -> float:
         now = evaluate(rest.after, {"": np.zeros(len(frames)), **channels_over(made, puppet, frames)})
-        off = float((how_far(was, now, rest) - best)[best <= WITHIN].max(initial=0.0))
-        if swings and off <= WITHIN / 2 and (best <= WITHIN).all():
-            off = max([off, *(each.far for each in take_differences(rest, take, made))])
-        tried.append((off, made))
-        if off <= WITHIN / 2:
-            break
-        room /= TIGHTER
-    least = min(off for off, _ in tried)
-    return next(
-        made for off, made in tried if off <= least + WITHIN / 4
-    )  # more keys are worth it where they bring it nearer
+        found = float((how_far(was, now, rest) - best)[best <= WITHIN].max(initial=0.0))
+        if swings and found <= WITHIN / 2 and (best <= WITHIN).all():
+            found = max([found, *(each.far for each in take_differences(rest, take, made))])
+        return found
+
+    return nearest(take, puppet, frames, changed, off)
 
 
 def _rounded(value: float) -> float:

@@ -856,6 +856,30 @@
       <translation>Gang als Schlüssel</translation>
     </message>
     <message>
+      <source>Lay a take over this one…</source>
+      <translation>Einen Take über diesen legen…</translation>
+    </message>
+    <message>
+      <source>Keys of the next layer</source>
+      <translation>Schlüssel der nächsten Ebene</translation>
+    </message>
+    <message>
+      <source>Layer on or off</source>
+      <translation>Ebene an oder aus</translation>
+    </message>
+    <message>
+      <source>Layer further up</source>
+      <translation>Ebene weiter nach oben</translation>
+    </message>
+    <message>
+      <source>Remove the layer</source>
+      <translation>Ebene entfernen</translation>
+    </message>
+    <message>
+      <source>Make one take of all layers</source>
+      <translation>Aus allen Ebenen einen Take machen</translation>
+    </message>
+    <message>
       <source>Takes look as before when the rig changes</source>
       <translation>Takes sehen aus wie zuvor, wenn sich das Rig ändert</translation>
     </message>
@@ -3508,6 +3532,10 @@
       <translation>Kurve biegen</translation>
     </message>
     <message>
+      <source>Move the layer by {count} frames</source>
+      <translation>Die Ebene um {count} Bilder verschieben</translation>
+    </message>
+    <message>
       <source>beginning</source>
       <translation>Anfang</translation>
     </message>
@@ -3522,6 +3550,62 @@
     <message>
       <source>Copy {count} keys</source>
       <translation>{count} Schlüssel kopieren</translation>
+    </message>
+    <message>
+      <source>Nothing is laid over this take yet.</source>
+      <translation>Über diesem Take liegt noch nichts.</translation>
+    </message>
+    <message>
+      <source>Open a layer on the tape first: click its name.</source>
+      <translation>Zuerst auf dem Band eine Ebene öffnen: auf ihren Namen klicken.</translation>
+    </message>
+    <message>
+      <source>There is no other take that could be laid over this one.</source>
+      <translation>Es gibt keinen anderen Take, der über diesem liegen könnte.</translation>
+    </message>
+    <message>
+      <source>Keys go to the layer {name} now.</source>
+      <translation>Schlüssel gehen jetzt in die Ebene {name}.</translation>
+    </message>
+    <message>
+      <source>Keys go to the take itself now.</source>
+      <translation>Schlüssel gehen jetzt in den Take selbst.</translation>
+    </message>
+    <message>
+      <source>{name} on</source>
+      <translation>{name} an</translation>
+    </message>
+    <message>
+      <source>{name} off</source>
+      <translation>{name} aus</translation>
+    </message>
+    <message>
+      <source>Amount of {name}</source>
+      <translation>Anteil von {name}</translation>
+    </message>
+    <message>
+      <source>Remove the layer {name}</source>
+      <translation>Die Ebene {name} entfernen</translation>
+    </message>
+    <message>
+      <source>{name} further up</source>
+      <translation>{name} weiter nach oben</translation>
+    </message>
+    <message>
+      <source>Make {name} one take</source>
+      <translation>Aus {name} einen Take machen</translation>
+    </message>
+    <message>
+      <source>{name} is one take now, of {count} keys, and looks the same.</source>
+      <translation>{name} ist jetzt ein Take mit {count} Schlüsseln und sieht gleich aus.</translation>
+    </message>
+    <message>
+      <source>How {name} is laid over</source>
+      <translation>Wie {name} darüberliegt</translation>
+    </message>
+    <message>
+      <source>{name} is the only layer.</source>
+      <translation>{name} ist die einzige Ebene.</translation>
     </message>
     <message>
       <source>Select the joint where the swing should begin: on a tail, a scarf, an ear.</source>
@@ -3636,6 +3720,14 @@
       <translation>Wenden</translation>
     </message>
     <message>
+      <source>Lay a take over this one</source>
+      <translation>Einen Take über diesen legen</translation>
+    </message>
+    <message>
+      <source>Lay over</source>
+      <translation>Darüberlegen</translation>
+    </message>
+    <message>
       <source>{step}: ordinary keys, correct them on the tape.</source>
       <translation>{step}: gewöhnliche Schlüssel, auf dem Band zu verbessern.</translation>
     </message>
@@ -3698,6 +3790,18 @@
     <message>
       <source>Turn the bend of {name}</source>
       <translation>Beugung von {name} wenden</translation>
+    </message>
+    <message>
+      <source>Is added</source>
+      <translation>Wird addiert</translation>
+    </message>
+    <message>
+      <source>Takes over</source>
+      <translation>Ersetzt</translation>
+    </message>
+    <message>
+      <source>Lay {name} over {name2}</source>
+      <translation>{name} über {name2} legen</translation>
     </message>
     <message>
       <source>Gait</source>
@@ -3798,6 +3902,18 @@
     <message>
       <source>Frames through straight, 0 cuts</source>
       <translation>Bilder durch gestreckt, 0 schneidet</translation>
+    </message>
+    <message>
+      <source>Take</source>
+      <translation>Aufnahme</translation>
+    </message>
+    <message>
+      <source>It</source>
+      <translation>Er</translation>
+    </message>
+    <message>
+      <source>Amount, in percent</source>
+      <translation>Anteil, in Prozent</translation>
     </message>
     <message>
       <source>There and back</source>
@@ -5440,12 +5556,24 @@ SHA-256 {fingerprint}</translation>
       <translation>Nur diese Arten</translation>
     </message>
     <message>
+      <source>The take itself</source>
+      <translation>Der Take selbst</translation>
+    </message>
+    <message>
       <source>{seconds} s</source>
       <translation>{seconds} s</translation>
     </message>
     <message>
-      <source>Take</source>
-      <translation>Aufnahme</translation>
+      <source>off</source>
+      <translation>aus</translation>
+    </message>
+    <message>
+      <source>is added</source>
+      <translation>wird addiert</translation>
+    </message>
+    <message>
+      <source>takes over</source>
+      <translation>ersetzt</translation>
     </message>
     <message>
       <source>The take that is looked at</source>
@@ -5474,6 +5602,18 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Speed of playing</source>
       <translation>Tempo</translation>
+    </message>
+    <message>
+      <source>How the layer is laid over</source>
+      <translation>Wie die Ebene darüberliegt</translation>
+    </message>
+    <message>
+      <source>Amount of the layer</source>
+      <translation>Anteil der Ebene</translation>
+    </message>
+    <message>
+      <source>How much of the layer counts; keyed at the playhead</source>
+      <translation>Wie viel von der Ebene zählt; mit Schlüssel am Abspielkopf</translation>
     </message>
     <message>
       <source>Half speed</source>

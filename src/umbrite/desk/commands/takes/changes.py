@@ -11,6 +11,7 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes import keys as key_edits
 from umbrite.rig.takes import take_list
+from umbrite.rig.takes.layers import shifted
 from umbrite.rig.takes.take import Interpolation, Spot, Take
 
 
@@ -42,15 +43,30 @@ def put_take(session: Session, step: str, take: Take) -> None:
     session.edit(step, takes=take_list.put_take(session.history.now.takes, was.name, take))
 
 
+def keyed_take(session: Session) -> Take:
+    """The take whose keys are shown: the current one, or the layer over it that is open. Raises RigError where there is none."""
+    return session.timeline.level(current_take(session))
+
+
+def with_keyed(session: Session, take: Take) -> take_list.Takes:
+    """The takes with another one in the place of the one whose keys are shown."""
+    whole = current_take(session)
+    return take_list.put_take(session.history.now.takes, whole.name, session.timeline.with_level(whole, take))
+
+
+def put_keyed(session: Session, step: str, take: Take) -> None:
+    """Another take in the place of the one whose keys are shown, as a step."""
+    session.edit(step, takes=with_keyed(session, take))
+
+
 def preview(session: Session, change: Change) -> None:
     """Show a change while it is dragged."""
-    take = current_take(session)
-    session.preview(takes=take_list.put_take(session.history.now.takes, take.name, change.how(take)))
+    session.preview(takes=with_keyed(session, change.how(keyed_take(session))))
 
 
 def settle(session: Session, change: Change) -> None:
     """Make a change a step; picked keys stay picked where they are now."""
-    put_take(session, change.step, change.how(current_take(session)))
+    put_keyed(session, change.step, change.how(keyed_take(session)))
     if change.selected is not None:
         session.timeline.select(change.selected)
 
@@ -129,6 +145,11 @@ def bent(puppet: Puppet, spot: Spot, slope: float, ways: Collection[int]) -> Cha
         return take
 
     return Change(tr("Bend a curve"), how)
+
+
+def slid(by: int) -> Change:
+    """The open layer with all its keys so many frames later."""
+    return Change(tr("Move the layer by {count} frames", count=by), lambda take: shifted(take, by))
 
 
 def with_end(end: str, frame: int) -> Change:

@@ -8,7 +8,8 @@ from msgspec.structs import replace
 
 from umbrite.desk.commands.sets.variant_commands import needs_variants, sets_selected
 from umbrite.desk.commands.takes import take_commands
-from umbrite.desk.commands.takes.changes import current_take
+from umbrite.desk.commands.takes.changes import current_take, keyed_take, with_keyed
+from umbrite.desk.commands.takes.layer_commands import needs_other_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.animating.changing_over import bent_over, delayed, followed
@@ -20,8 +21,9 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes import keys as key_edits
+from umbrite.rig.takes.layers import lay_over
 from umbrite.rig.takes.take import GAITS, Steps, Take
-from umbrite.rig.takes.take_list import Takes, add_take, put_take
+from umbrite.rig.takes.take_list import Takes, add_take, get_take, put_take
 
 Values = Mapping[str, Any]
 
@@ -65,6 +67,11 @@ class Recipe(NamedTuple):
 
 
 def _with(session: Session, step: str, take: Take, puppet: Puppet | None = None) -> Made:
+    return Made(step, with_keyed(session, take), current_take(session).name, puppet)
+
+
+def _over_whole(session: Session, step: str, take: Take, puppet: Puppet | None = None) -> Made:
+    """What needs all of the take, layers and walk: it goes into the take itself."""
     was = current_take(session)
     return Made(step, put_take(session.history.now.takes, was.name, take), take.name, puppet)
 
@@ -101,7 +108,7 @@ def _delay(session: Session) -> Recipe:
 
     def make(session: Session, values: Values) -> Made:
         groups = take_commands.chain_groups(session)
-        take = delayed(current_take(session), session.puppet, groups, values["by"])
+        take = delayed(keyed_take(session), session.puppet, groups, values["by"])
         return _with(session, tr("Delay {count} joints down the chain", count=len(groups) - 1), take)
 
     return Recipe(tr("Delay down the chain"), tr("Delay"), (
@@ -115,7 +122,7 @@ def _spread(session: Session) -> Recipe:
         raise RigError(take_commands.needs_keys(session))
 
     def make(session: Session, values: Values) -> Made:
-        take, order = current_take(session), list(session.puppet.joints)
+        take, order = keyed_take(session), list(session.puppet.joints)
         owners = sorted({owner_of(channel) for channel, _ in selected}, key=lambda key: _rank(order, key))
         for i, owner in enumerate(owners):
             own = {spot for spot in selected if owner_of(spot[0]) == owner}
@@ -137,7 +144,7 @@ def _scatter(session: Session) -> Recipe:
         raise RigError(take_commands.needs_keys(session))
 
     def make(session: Session, values: Values) -> Made:
-        take = key_edits.scatter(current_take(session), selected, round(values["most"]), round(values["seed"]))
+        take = key_edits.scatter(keyed_take(session), selected, round(values["most"]), round(values["seed"]))
         return _with(session, tr("Scatter {count} keys", count=len(selected)), take)
 
     return Recipe(tr("Scatter the picked keys"), tr("Scatter"), (
@@ -147,7 +154,7 @@ def _scatter(session: Session) -> Recipe:
 
 def _ease(session: Session) -> Recipe:
     def make(session: Session, values: Values) -> Made:
-        take = current_take(session)
+        take = keyed_take(session)
         held = {name for name in take.tracks if is_stepped(session.puppet, name)}
         return _with(session, tr("Ease all"), key_edits.ease_all(take, values["share"], held))
 
@@ -160,7 +167,7 @@ def _breathe(session: Session) -> Recipe:
 
     def make(session: Session, values: Values) -> Made:
         how = Breath(values["depth"], round(values["length"]), math.radians(values["turn"]))
-        return _with(session, tr("Let it breathe"), breathing(current_take(session), session.puppet, how))
+        return _with(session, tr("Let it breathe"), breathing(keyed_take(session), session.puppet, how))
 
     return Recipe(tr("Let it breathe"), tr("Breathe"), (
         Dial("depth", tr("Depth, in shares of its height"), 0, 0.05, 0.001, usual.depth),
@@ -180,7 +187,7 @@ def _blink(session: Session) -> Recipe:
 
     def make(session: Session, values: Values) -> Made:
         how = Blinks(**{key: round(value) for key, value in values.items()})
-        return _with(session, tr("Let it blink"), blinking(current_take(session), session.puppet, eyes, how))
+        return _with(session, tr("Let it blink"), blinking(keyed_take(session), session.puppet, eyes, how))
 
     return Recipe(tr("Let it blink"), tr("Blink"), (
         Dial("least", tr("Frames between blinks, at least"), 4, 240, 1, usual.least),
@@ -200,7 +207,7 @@ def _through(session: Session) -> Recipe:
     def make(session: Session, values: Values) -> Made:
         frame = session.timeline.frame
         take = played_through(
-            current_take(session), session.puppet, keys[0], frame, round(values["each"]), back=values["back"]
+            keyed_take(session), session.puppet, keys[0], frame, round(values["each"]), back=values["back"]
         )
         return _with(session, tr("Play through {name}", name=session.puppet.sets[keys[0]].name), take)
 
@@ -231,7 +238,7 @@ def _follow(session: Session) -> Recipe:
         number = 0 if to == (joint.parent or "") else also.index(to) + 1
         timeline = session.timeline
         take = followed(current_take(session), puppet, key, number, timeline.frame, round(values["over"]))
-        return _with(session, tr("Let {name} follow something else", name=joint.name), take, puppet)
+        return _over_whole(session, tr("Let {name} follow something else", name=joint.name), take, puppet)
 
     names = [(puppet.joints[each].name if each else tr("The board"), each) for each in wanted]
     return Recipe(tr("What {name} follows from the lamp on", name=joint.name), tr("Follow"), (
@@ -258,11 +265,33 @@ def _bend(session: Session) -> Recipe:
         take = current_take(session)
         for key in limbs:
             take = bent_over(take, key, session.timeline.frame, round(values["over"]))
-        return _with(session, tr("Turn the bend of {name}", name=puppet.limbs[limbs[0]].name), take)
+        return _over_whole(session, tr("Turn the bend of {name}", name=puppet.limbs[limbs[0]].name), take)
 
     return Recipe(tr("Turn the bend at the lamp"), tr("Turn it"), (
         Dial("over", tr("Frames through straight, 0 cuts"), 0, 48, 1, 6),
     ), make)  # fmt: skip
+
+
+def _lay_over(session: Session) -> Recipe:
+    """Another take over the current one, from the playhead on."""
+    now = current_take(session)
+    others = [take.name for take in session.history.now.takes if take is not now]
+    if not others:
+        raise RigError(needs_other_take(session))
+    ways = ((tr("Is added"), "adds"), (tr("Takes over"), "replaces"))
+
+    def make(session: Session, values: Values) -> Made:
+        takes, whole = session.history.now.takes, current_take(session)
+        other = get_take(takes, values["take"])
+        frame = whole.first if other.loop else session.timeline.frame
+        made = lay_over(whole, other, values["way"], frame, values["amount"] / 100)
+        return _over_whole(session, tr("Lay {name} over {name2}", name=other.name, name2=whole.name), made)
+
+    return Recipe(tr("Lay a take over this one"), tr("Lay over"), (
+        Choose("take", tr("Take"), tuple((name, name) for name in others)),
+        Choose("way", tr("It"), ways),
+        Dial("amount", tr("Amount, in percent"), 0, 200, 1, 100),
+    ), make, plays=True)  # fmt: skip
 
 
 RECIPES: dict[str, Callable[[Session], Recipe]] = {
@@ -276,6 +305,7 @@ RECIPES: dict[str, Callable[[Session], Recipe]] = {
     "through": _through,
     "follow": _follow,
     "bend": _bend,
+    "lay-over": _lay_over,
 }
 
 

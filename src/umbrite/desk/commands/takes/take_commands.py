@@ -7,7 +7,7 @@ from msgspec.structs import replace
 from PySide6.QtGui import QGuiApplication
 
 from umbrite.desk.commands.sets.variant_commands import needs_variants, sets_selected
-from umbrite.desk.commands.takes.changes import current_take, put_take
+from umbrite.desk.commands.takes.changes import current_take, keyed_take, put_keyed, put_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
@@ -47,16 +47,16 @@ def set_interpolation(
     session: Session, spots: Collection[Spot], interpolation: Interpolation, share: float = 0.0
 ) -> None:
     """Another way from these keys to the next ones."""
-    take = key_edits.set_interpolation(current_take(session), spots, interpolation, share, share)
-    put_take(session, tr("Another way for {count} keys", count=len(spots)), take)
+    take = key_edits.set_interpolation(keyed_take(session), spots, interpolation, share, share)
+    put_keyed(session, tr("Another way for {count} keys", count=len(spots)), take)
 
 
 def remove_selected(session: Session) -> None:
     """Remove the picked keys."""
     spots = session.timeline.selected
-    take = key_edits.remove_keys(current_take(session), spots)
+    take = key_edits.remove_keys(keyed_take(session), spots)
     session.timeline.select(())
-    put_take(session, tr("Remove {count} keys", count=len(spots)), take)
+    put_keyed(session, tr("Remove {count} keys", count=len(spots)), take)
 
 
 # Keys at the playhead
@@ -193,7 +193,7 @@ def to_key(step: int) -> Callable[[Session], None]:
     """An action that moves the playhead to the next key, or the one before."""
 
     def work(session: Session) -> None:
-        take, here = current_take(session), session.timeline.frame
+        take, here = keyed_take(session), session.timeline.frame
         frames = sorted({key.frame for track in take.tracks.values() for key in track})
         ahead = [frame for frame in frames if (frame > here if step > 0 else frame < here)]
         if not ahead:
@@ -209,8 +209,8 @@ def stretch_selected(factor: float) -> Callable[[Session], None]:
     def work(session: Session) -> None:
         selected = session.timeline.selected
         first = min((frame for _, frame in selected), default=0.0)
-        take = key_edits.stretch_keys(current_take(session), selected, first, factor)
-        put_take(session, tr("Stretch {count} keys", count=len(selected)), take)
+        take = key_edits.stretch_keys(keyed_take(session), selected, first, factor)
+        put_keyed(session, tr("Stretch {count} keys", count=len(selected)), take)
         session.timeline.select({(channel, first + (frame - first) * factor) for channel, frame in selected})
 
     return work
@@ -229,7 +229,7 @@ CLIP = "umbrite-keys"
 
 def copy_keys(session: Session) -> None:
     """The picked keys by names, as text on the clipboard: other takes and other puppets can take them."""
-    clip = key_edits.clip_of(current_take(session), session.timeline.selected)
+    clip = key_edits.clip_of(keyed_take(session), session.timeline.selected)
     names = {channel: next(iter(by_names(session.puppet, {channel: 1.0})), "") for channel in clip}
     told = _Clip(CLIP, {names[channel]: track for channel, track in clip.items() if names[channel]})
     QGuiApplication.clipboard().setText(msgspec.json.encode(told).decode())
@@ -256,10 +256,10 @@ def paste_keys(session: Session) -> None:
         clip |= dict.fromkeys(here, track)
     if not clip:
         raise RigError(tr("This puppet has nothing of the names that these keys are for."))
-    take = key_edits.paste_keys(current_take(session), clip, session.timeline.frame)
+    take = key_edits.paste_keys(keyed_take(session), clip, session.timeline.frame)
     if fault := next(take_list.take_faults((take,)), None):
         raise RigError(tr("These keys can't be pasted: {fault}.", fault=fault))
-    put_take(session, tr("Paste keys"), take)
+    put_keyed(session, tr("Paste keys"), take)
     at = session.timeline.frame
     session.timeline.select({(name, key.frame + at) for name, track in clip.items() for key in track})
 
@@ -339,13 +339,13 @@ def _keep_seconds(session: Session, name: str, before: float, rate: float) -> No
 
 def put_on_frames(session: Session) -> None:
     """The selected keys, or all, on the nearest whole frames."""
-    take = current_take(session)
+    take = keyed_take(session)
     off = key_edits.between_frames(take)
     spots = (off & session.timeline.selected) or off
     if not spots:
         session.say(tr("All keys are on whole frames already."))
         return
-    put_take(session, tr("{count} keys on whole frames", count=len(spots)), key_edits.on_frames(take, spots))
+    put_keyed(session, tr("{count} keys on whole frames", count=len(spots)), key_edits.on_frames(take, spots))
 
 
 def close_loop(session: Session) -> None:
@@ -365,7 +365,7 @@ def switch_loop(session: Session) -> None:
 
 def chain_groups(session: Session) -> list[list[str]]:
     """The keyed channels of a selected joint and of what hangs from it, joint by joint as far from it as they are."""
-    puppet, take = session.puppet, current_take(session)
+    puppet, take = session.puppet, keyed_take(session)
     tops = session.selection.of("joint")
     if not tops:
         raise RigError(tr("Select the joint that leads first; what hangs from it follows."))
@@ -381,5 +381,5 @@ def chain_groups(session: Session) -> list[list[str]]:
 
 def mirror_selected(session: Session) -> None:
     """The picked keys in the opposite order of time."""
-    take = key_edits.mirror_keys(current_take(session), session.timeline.selected)
-    put_take(session, tr("Turn {count} keys round in time", count=len(session.timeline.selected)), take)
+    take = key_edits.mirror_keys(keyed_take(session), session.timeline.selected)
+    put_keyed(session, tr("Turn {count} keys round in time", count=len(session.timeline.selected)), take)

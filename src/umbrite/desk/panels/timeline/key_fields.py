@@ -45,7 +45,8 @@ class KeyFields(QWidget):
 
     def show_selected(self) -> None:
         """Show what is picked without writing anything."""
-        take, selected = self.session.timeline.take, self.session.timeline.selected
+        timeline = self.session.timeline
+        selected, take = timeline.selected, timeline.take and timeline.level(timeline.take)
         keys = [(name, key) for name, frame in selected if take and (key := key_at(take, name, frame))]
         self.setVisible(bool(keys))
         if not keys:

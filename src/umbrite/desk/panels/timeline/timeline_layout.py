@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF
 
 from umbrite.desk.panels.timeline.segments import frame_of
-from umbrite.desk.panels.timeline.timeline_rows import Row, keys_in, rows_of
+from umbrite.desk.panels.timeline.timeline_rows import Row, keys_in, layer_rows, rows_of
 from umbrite.desk.session.session import Session
 from umbrite.motion.sampling import sample, slopes_at
 from umbrite.rig.channels import shown_unit
@@ -18,7 +18,7 @@ from umbrite.rig.takes.take import Key, Spot, Take
 
 NAMES, RULER, EDGE = 168, 38, 18
 CLAMP = 8  # at the ruler's lower edge, for the ends of what is picked
-TALL = {"all": 22, "head": 20, "thing": 22, "channel": 22, "curve": 132}
+TALL = {"layer": 22, "all": 22, "head": 20, "thing": 22, "channel": 22, "curve": 132}
 REACH, TANGENT = 7.0, 34.0
 AIR = 14.0  # above and below a curve
 MOST_ZOOM = 60.0
@@ -48,23 +48,30 @@ class TimelineLayout:
         self.fixed: dict[str, tuple[float, float]] = {}  # while a curve is dragged
         self._tops: list[float] = [RULER]
         self._puppet: Puppet | None = None
-        self._made_from: tuple[list[str] | None, list[str], list[str]] | None = None
+        self._made_from: tuple[list[str] | None, list[str], list[str], list[str]] | None = None
         self._zoom, self._start = 1.0, 0.0
 
     @property
     def take(self) -> Take | None:
-        """The take as a running drag shows it."""
+        """The take whose keys are shown, or the open layer over it, as a running drag shows it."""
+        whole = self.whole
+        return None if whole is None else self.session.timeline.level(whole)
+
+    @property
+    def whole(self) -> Take | None:
+        """The current take with all its layers, as a running drag shows it."""
         return self.session.timeline.shown
 
     def refresh(self) -> bool:
         """The rows anew; whether there are others."""
         puppet, take = self.session.puppet, self.take
         channels = None if take is None else list(take.tracks)
-        made_from = (channels, sorted(self.unfolded), sorted(self.drawn))
+        layers = [] if self.whole is None else [each.take.name for each in self.whole.layers]
+        made_from = (channels, sorted(self.unfolded), sorted(self.drawn), layers)
         if puppet is self._puppet and made_from == self._made_from:
             return False
         self._puppet, self._made_from = puppet, made_from
-        rows = rows_of(puppet, take, self.unfolded, self.drawn)
+        rows = [*layer_rows(self.whole), *rows_of(puppet, take, self.unfolded, self.drawn)]
         if rows == self.rows:
             return False
         self.rows = rows
@@ -81,8 +88,13 @@ class TimelineLayout:
         """The frames from edge to edge."""
         if self.held is not None:
             return self.held
-        take = self.take
+        take = self.whole
         return (float(take.first), float(take.last)) if take is not None else (0.0, 48.0)
+
+    def ends(self) -> tuple[float, float]:
+        """The first and last frame of what is shown: of the open layer, or the take."""
+        take = self.take
+        return (float(take.first), float(take.last)) if take is not None and self.whole is not take else self.span()
 
     def scale(self) -> float:
         """Pixels a frame."""
@@ -155,7 +167,7 @@ class TimelineLayout:
         if number is None or take is None or at.x() < NAMES:
             return None
         row = self.rows[number]
-        if row.kind in {"all", "curve"} or abs(self.box_of(number).center().y() - at.y()) > REACH:
+        if row.kind in {"all", "curve", "layer"} or abs(self.box_of(number).center().y() - at.y()) > REACH:
             return None
         keys = keys_in(take, row)
         before = bisect_left(keys, self.frame_at(at.x()), key=frame_of) - 1
@@ -165,6 +177,16 @@ class TimelineLayout:
         """The first and last frame of what is picked, where that is more than one."""
         frames = [frame for _, frame in self.session.timeline.selected]
         return (min(frames), max(frames)) if frames and min(frames) < max(frames) else None
+
+    def layer_at(self, at: QPointF) -> str | None:
+        """The layer whose bar is at a place, by its name."""
+        number, whole = self.row_at(at.y()), self.whole
+        if number is None or whole is None or at.x() < NAMES or self.rows[number].kind != "layer":
+            return None
+        name = self.rows[number].key
+        found = next((each.take for each in whole.layers if each.take.name == name), None)
+        inside = found is not None and self.x_of(found.first) - REACH <= at.x() <= self.x_of(found.last) + REACH
+        return name if inside else None
 
     # Curves
 

@@ -16,14 +16,16 @@ from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.thumbnails import variant_picture
+from umbrite.motion.layering import amount_of
 from umbrite.rig.channels import is_stepped
 from umbrite.rig.ids import owner_of
-from umbrite.rig.takes.take import Key, Take
+from umbrite.rig.takes.take import AMOUNT, Key, Take
 
 Floats = NDArray[np.float64]
 
 KEY_MARK, CLOSE, CARD = 5.0, 4.0, 16
-LEFT = {"all": 8, "head": 8, "thing": 26, "channel": 46, "curve": 46}
+AMOUNTS = 80  # looks at how much a layer counts
+LEFT = {"layer": 44, "all": 8, "head": 8, "thing": 26, "channel": 46, "curve": 46}
 STEPS = (1, 2, 5, 10, 20, 50, 100, 200, 500, 1000)
 
 
@@ -120,6 +122,9 @@ def _row(painter: Inked, ground: TimelineLayout, number: int, seen: QRectF) -> N
         curve_paint.paint(painter, ground, number, seen)
         return
     _name(painter, ground, row, box)
+    if row.kind == "layer":
+        _layer(painter, ground, row, box)
+        return
     if ground.take is None or not row.channels:
         return
     painter.save()
@@ -132,7 +137,7 @@ def _name(painter: Inked, ground: TimelineLayout, row: Row, box: QRectF) -> None
     theme, left = painter.theme, LEFT[row.kind]
     painter.setPen(theme.quiet if row.kind in {"head", "channel"} else theme.ink)
     painter.setFont(look.font(9.0 if row.kind in {"head", "channel"} else 10.5))
-    words = tr(row.label) if row.kind in {"head", "all"} else row.label
+    words = tr(row.label) if row.kind in {"head", "all"} or row.key == AMOUNT else row.label
     room = QRectF(left, box.top(), NAMES - left - 4, box.height())
     short = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, int(room.width()))
     painter.drawText(room, Qt.AlignmentFlag.AlignVCenter, short)
@@ -144,6 +149,54 @@ def _name(painter: Inked, ground: TimelineLayout, row: Row, box: QRectF) -> None
         curve = next(each for each in ground.rows if each.kind == "curve" and row.key in each.channels)
         painter.setPen(curve_paint.stroke(theme, curve.channels.index(row.key)))
         painter.drawLine(QPointF(6, box.center().y()), QPointF(24, box.center().y()))
+
+
+def _layer(painter: Inked, ground: TimelineLayout, row: Row, box: QRectF) -> None:
+    """A layer folded into a bar from its first frame to its last, as high as it counts; open or not, on or off."""
+    theme, whole, session = painter.theme, ground.whole, ground.session
+    if whole is None:
+        return
+    layer = next((each for each in whole.layers if each.take.name == row.key), None)
+    opened = session.timeline.layer == row.key
+    picture = look.icon(theme, "chevron-down" if opened else "chevron-right").pixmap(14, 14)
+    painter.drawPixmap(LEFT["layer"] - 18, round(box.center().y() - 7), picture)
+    if layer is not None:
+        eye = look.icon(theme, "eye-off" if layer.off else "eye").pixmap(14, 14)
+        painter.drawPixmap(8, round(box.center().y() - 7), eye)
+    take = whole if layer is None else layer.take
+    last = whole.last if take.loop else take.last
+    bar = QRectF(ground.x_of(take.first), box.top() + 3, 0, box.height() - 6)
+    bar.setRight(max(ground.x_of(last), bar.left() + 4))
+    painter.save()
+    painter.setClipRect(QRectF(NAMES, box.top(), ground.width - NAMES, box.height()))
+    painter.setPen(marks.pen(theme.selected if opened else theme.line, 1.6 if opened else 1.0))
+    painter.setBrush(theme.panel)
+    painter.drawRoundedRect(bar, 4, 4)
+    if layer is not None and not layer.off:
+        frames = np.linspace(take.first, last, AMOUNTS)
+        amount = np.minimum(amount_of(whole, layer, session.puppet, frames), 1.0)
+        inner = bar.adjusted(1.5, 1.5, -1.5, -1.5)
+        edge = [
+            QPointF(ground.x_of(f), inner.bottom() - a * inner.height()) for f, a in zip(frames, amount, strict=True)
+        ]
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(look.with_alpha(theme.teal, 70))
+        painter.drawPolygon(
+            QPolygonF([QPointF(edge[0].x(), inner.bottom()), *edge, QPointF(edge[-1].x(), inner.bottom())])
+        )
+    words = (
+        tr("The take itself")
+        if layer is None
+        else tr("off")
+        if layer.off
+        else tr("is added")
+        if layer.way == "adds"
+        else tr("takes over")
+    )
+    painter.setPen(theme.ink if opened else theme.quiet)
+    painter.setFont(look.font(8.5))
+    painter.drawText(bar.adjusted(8, 0, -4, 0), Qt.AlignmentFlag.AlignVCenter, words)
+    painter.restore()
 
 
 def _keys(painter: Inked, ground: TimelineLayout, row: Row, y: float, seen: QRectF) -> None:

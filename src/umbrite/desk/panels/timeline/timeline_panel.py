@@ -13,7 +13,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from umbrite.desk.commands.takes import take_commands
+from umbrite.desk.commands.takes import layer_commands, take_commands
 from umbrite.desk.panels.timeline.key_fields import KeyFields
 from umbrite.desk.panels.timeline.keying_menu import KeyingMenu
 from umbrite.desk.panels.timeline.player import Player
@@ -21,6 +21,7 @@ from umbrite.desk.panels.timeline.timeline_view import TimelineView
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
+from umbrite.rig.takes.layers import get_layer
 
 
 class TimelinePanel(QWidget):
@@ -94,6 +95,7 @@ class TimelinePanel(QWidget):
         self.speed.setCurrentIndex(1)
         self.speed.activated.connect(lambda _i: self._speed())
         row.addWidget(self.speed)
+        self._layer_fields(row)
         self.words = QLabel()
         self.words.setObjectName("quiet")
         self.words.setMinimumWidth(40)
@@ -103,6 +105,27 @@ class TimelinePanel(QWidget):
         self.keys = KeyFields(self.session)
         row.addWidget(self.keys)
         return row
+
+    def _layer_fields(self, row: QHBoxLayout) -> None:
+        """Of the open layer: how it is laid over, and how much of it counts."""
+        self.way = QComboBox()
+        self.way.setAccessibleName(tr("How the layer is laid over"))
+        for words, way in ((tr("Is added"), "adds"), (tr("Takes over"), "replaces")):
+            self.way.addItem(words, way)
+        self.way.activated.connect(
+            lambda _i: attempt(self.session, lambda: layer_commands.set_way(self.session, self.way.currentData()))
+        )
+        row.addWidget(self.way)
+        self.amount = QSpinBox()
+        self.amount.setRange(0, 200)
+        self.amount.setSuffix(" %")
+        self.amount.setAccessibleName(tr("Amount of the layer"))
+        self.amount.setToolTip(tr("How much of the layer counts; keyed at the playhead"))
+        self.amount.setKeyboardTracking(False)
+        self.amount.valueChanged.connect(
+            lambda value: attempt(self.session, lambda: layer_commands.set_amount(self.session, value / 100))
+        )
+        row.addWidget(self.amount)
 
     def _button(self, symbol: str, words: str, does: object) -> QToolButton:
         made = QToolButton()
@@ -145,5 +168,13 @@ class TimelinePanel(QWidget):
             )
         else:
             self.words.setText(tr("No take yet: pose something, or start one with +."))
+        layer = self.session.timeline.layer
         for widget in (self.rate, self.speed):
-            widget.setVisible(take is not None)
+            widget.setVisible(take is not None and not layer)
+        for widget in (self.way, self.amount):
+            widget.setVisible(bool(layer))
+        if layer and take is not None:
+            self.way.setCurrentIndex(self.way.findData(get_layer(take, layer).way))
+            self.amount.blockSignals(True)
+            self.amount.setValue(round(100 * layer_commands.amount_now(self.session)))
+            self.amount.blockSignals(False)

@@ -59,6 +59,9 @@ class TimelinePresses:
             number, name, key = point
             self._pick(frozenset({(name, key.frame)}), modifiers)
             self._drag = self._raising(number, name, key)
+        elif (layer := self.ground.layer_at(at)) is not None:
+            self.session.timeline.open_layer(layer)
+            self._drag = self._sliding()
         elif found is not None:
             row, frame = found
             self._pick(self.ground.spots(row, frame), modifiers)
@@ -118,11 +121,11 @@ class TimelinePresses:
             for frame, other in (span, span[::-1]):
                 if abs(ground.x_of(frame) - at.x()) <= 7:
                     return self._stretching(frame, other)
-        first, last = ground.span()
+        first, last = ground.ends()
         if take is not None and y > RULER - CLAMP - 14:
             for end, frame in (("first", first), ("last", last)):
                 if abs(ground.x_of(frame) - at.x()) < 9:
-                    ground.held = (first, last)
+                    ground.held = ground.span()
                     return lambda to, _: changes.with_end(end, round(ground.frame_at(to.x())))
         self._to_playhead(at)
         return self._playhead
@@ -166,6 +169,15 @@ class TimelinePresses:
         def drag(at: QPointF, _: Keys) -> Change | None:
             by = float(round((at.x() - self._at.x()) / self.ground.scale()))
             return changes.moved(spots, by, copy=copy) if spots and (by or self._change) else None
+
+        return drag
+
+    def _sliding(self) -> Drag:
+        """The open layer, earlier or later as a whole."""
+
+        def drag(at: QPointF, _: Keys) -> Change | None:
+            by = round((at.x() - self._at.x()) / self.ground.scale())
+            return changes.slid(by) if by or self._change else None
 
         return drag
 
@@ -257,7 +269,13 @@ class TimelinePresses:
         """Whether a press would take hold of something other than the playhead or a box."""
         if at.y() - self.ground.top < RULER or at.x() < NAMES:
             return False
-        ways = (self.ground.tangent_at, self.ground.key_at, self.ground.key_mark_at, self.ground.segment_at)
+        ways = (
+            self.ground.tangent_at,
+            self.ground.key_at,
+            self.ground.key_mark_at,
+            self.ground.segment_at,
+            self.ground.layer_at,
+        )
         return any(way(at) is not None for way in ways)
 
 

@@ -15,23 +15,31 @@ from umbrite.rig.merging.guests import guest_of
 from umbrite.rig.model import Puppet
 from umbrite.rig.remembered import bounded
 from umbrite.rig.takes.reach import BODY, body_place
-from umbrite.rig.takes.take import Key, Take, Track
+from umbrite.rig.takes.take import AMOUNT, Key, Take, Track
 
 
 class Row(NamedTuple):
     """A row of the timeline: what it is for, and the channels whose keys stand in it. A head has none of its own; a curve shows the
-    channels of its thing that are unfolded further, to scale.
+    channels of its thing that are unfolded further, to scale. A layer is folded: one row for all of it, the take itself without a key.
     """
 
-    kind: Literal["all", "head", "thing", "channel", "curve"]
+    kind: Literal["layer", "all", "head", "thing", "channel", "curve"]
     key: str
     label: str
     channels: tuple[str, ...]
 
 
+def layer_rows(take: Take | None) -> list[Row]:
+    """The layers of a take, the topmost first, and the take itself below them; none where nothing is laid over it."""
+    if take is None or not take.layers:
+        return []
+    names = [layer.take.name for layer in reversed(take.layers)]
+    return [*(Row("layer", name, name, ()) for name in names), Row("layer", "", take.name, ())]
+
+
 def _things(puppet: Puppet, take: Take | None) -> Iterator[tuple[str, set[str]]]:
     """What has a row, and the ids whose channels stand in it: controls with what they move, then whatever else is keyed."""
-    left = {owner_of(name) for name in take.tracks} if take is not None else set()
+    left = {owner_of(name) for name in take.tracks if name != AMOUNT} if take is not None else set()
     for key, control in puppet.controls.items():
         owners = {key, control.chooses} if traits(control).beside else {key, control.moves}
         owners |= {k for k, limb in puppet.limbs.items() if limb.target == control.moves}
@@ -46,6 +54,9 @@ def rows_of(puppet: Puppet, take: Take | None, unfolded: Collection[str], drawn:
     """All rows from top to bottom; those of `unfolded` things with their channels below them, and the curves of `drawn` channels."""
     tracks = take.tracks if take is not None else {}
     rows = [Row("all", "", "All keys", tuple(tracks))]
+    if AMOUNT in tracks:
+        rows.append(Row("channel", AMOUNT, "Amount", (AMOUNT,)))
+        rows += [Row("curve", AMOUNT, "", (AMOUNT,))] if AMOUNT in drawn else []
     heads = {place: place for place in BODY} | {key: guest.name for key, guest in puppet.guests.items()}
     by_place: dict[str, list[Row]] = {place: [] for place in heads}
     for key, owners in _things(puppet, take):

@@ -15,7 +15,7 @@ from PySide6.QtGui import (
 )
 from PySide6.QtWidgets import QWidget
 
-from umbrite.desk.commands.takes import changes, take_commands
+from umbrite.desk.commands.takes import changes, layer_commands, take_commands
 from umbrite.desk.panels.shelf.pose_card import POSE_CARRIED
 from umbrite.desk.panels.timeline import timeline_paint
 from umbrite.desk.panels.timeline.interpolation_menu import interpolation_menu
@@ -34,6 +34,7 @@ CLIPBOARD = {
     QKeySequence.StandardKey.Paste: take_commands.paste_keys,
 }
 OWN_KEYS = {Qt.Key.Key_Delete, Qt.Key.Key_Left, Qt.Key.Key_Right}
+EYE = 24  # pixels from the left, within which a press switches a layer on or off
 
 
 class TimelineView(QWidget):
@@ -120,6 +121,7 @@ class TimelineView(QWidget):
         timeline = self.session.timeline
         of = (
             timeline.take,
+            timeline.layer,
             timeline.selected,
             timeline.keying,
             self.session.workspace.theme,
@@ -159,13 +161,17 @@ class TimelineView(QWidget):
         number = self.ground.row_at(at.y())
         if at.y() - self.ground.top >= RULER and at.x() < NAMES:
             if number is not None:
-                self._press_name(self.ground.rows[number])
+                self._press_name(self.ground.rows[number], at.x())
             return
         self.presses.press(at, event.modifiers())
         self.update()
 
-    def _press_name(self, row: Row) -> None:
-        if row.kind == "thing":
+    def _press_name(self, row: Row, x: float) -> None:
+        if row.kind == "layer" and row.key and x < EYE:
+            attempt(self.session, lambda: layer_commands.switch_layer(self.session, row.key))
+        elif row.kind == "layer":
+            self.session.timeline.open_layer(row.key)
+        elif row.kind == "thing":
             self.ground.unfolded ^= {row.key}
             if row.key in self.session.puppet.controls:
                 self.session.selection.select([row.key])
