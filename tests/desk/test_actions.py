@@ -31,8 +31,8 @@ from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Guide, Placement
 from umbrite.rig.takes.keys import put_keys, spots_of
-from umbrite.rig.takes.layers import lay_over
 from umbrite.rig.takes.take import Take
+from umbrite.rig.takes.take_layers import lay_over
 
 
 class NeedsWindowError(Exception):

@@ -16,8 +16,8 @@ from umbrite.motion.rest_changes.picture_kept import how_far
 from umbrite.motion.sampling import sample
 from umbrite.rig.errors import RigError
 from umbrite.rig.takes.keys import put_keys
-from umbrite.rig.takes.layers import get_layer, lay_over, put_layer
 from umbrite.rig.takes.take import AMOUNT, Key, Steps, Take
+from umbrite.rig.takes.take_layers import get_layer, lay_over, put_layer
 from umbrite.rig.takes.take_list import take_faults
 
 WICK = wick()

@@ -35,8 +35,8 @@ from umbrite.rig.merging.rewiring import copied_settings, copied_take, factor_of
 from umbrite.rig.mesh import with_keeping
 from umbrite.rig.model import Limit, Point, Pose, Puppet, Variant, point
 from umbrite.rig.placement import Box
-from umbrite.rig.takes.layers import each_level
 from umbrite.rig.takes.take import Take
+from umbrite.rig.takes.take_layers import each_level
 from umbrite.rig.words.word_table import says_nothing
 
 ELSEWHERE = 0.015  # of a piece's length: as far from where it is mapped to must a pivot of the other art lie to count

@@ -17,7 +17,7 @@ from umbrite.rig.change import change
 from umbrite.rig.edits.limbs import extend_limb, make_limb, make_limbs, propose_limbs, set_bend_side
 from umbrite.rig.errors import RigError
 from umbrite.rig.limb_shape import bends_to
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Pose, Puppet
 
 
 # Limbs and limits
@@ -99,8 +99,13 @@ def choose_side(session: Session, key: str, bend: int) -> None:
     _sided(session, tr("Bend side of {name}", name=name), set_bend_side(session.puppet, key, bend), [key])
 
 
+def _tried_out(session: Session) -> Pose | None:
+    """The pose of Rehearse with the values that it has: whoever turns a knee wants to see it turned there, while takes look as before."""
+    return None if session.workspace.station.timed else dict(session.history.now.pose)
+
+
 def _sided(session: Session, step: str, puppet: Puppet, keys: Sequence[str]) -> None:
-    session.edit(step, puppet=puppet)
+    session.edit(step, puppet=puppet, pose=_tried_out(session))
     against = [puppet.limbs[key].name for key in keys if bends_to(puppet, puppet.limbs[key]) != puppet.limbs[key].bend]
     if against:
         session.say(
@@ -133,6 +138,7 @@ def turn_over(session: Session) -> None:
     session.edit(
         tr("Turn the drawn bend of {keys} over", keys=label_of(session, keys)),
         puppet=puppet,
+        pose=_tried_out(session),
         rest=rest_posed(placed, puppet),
     )
     session.say(

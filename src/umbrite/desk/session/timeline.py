@@ -13,9 +13,9 @@ from umbrite.rig.document import Document
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import EMPTY_POSE, Pose
 from umbrite.rig.takes.keys import put_keys
-from umbrite.rig.takes.layers import put_layer
 from umbrite.rig.takes.reach import KINDS, Reach, keyed_along, of_kinds
 from umbrite.rig.takes.take import Spot, Take, keyed_channels
+from umbrite.rig.takes.take_layers import put_layer
 from umbrite.rig.takes.take_list import Takes, add_take, put_take
 
 

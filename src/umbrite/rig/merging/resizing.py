@@ -14,8 +14,8 @@ from umbrite.rig.merging.branch_merging import LEAST_SCALE, MOST_SCALE, copies
 from umbrite.rig.merging.guests import guest_of
 from umbrite.rig.merging.rewiring import Names, Transform, copied_settings, copied_take
 from umbrite.rig.model import point
-from umbrite.rig.takes.layers import each_level
 from umbrite.rig.takes.take import Take
+from umbrite.rig.takes.take_layers import each_level
 
 
 def resize_branch(document: Document, keys: Iterable[str], scale: float, about: complex) -> Document:

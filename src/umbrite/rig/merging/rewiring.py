@@ -29,8 +29,8 @@ from umbrite.rig.model import (
     VariantSet,
     point,
 )
-from umbrite.rig.takes.layers import each_level
 from umbrite.rig.takes.take import AMOUNT, Key, Take
+from umbrite.rig.takes.take_layers import each_level
 from umbrite.rig.words.names import swapped, unique
 
 Copies = dict[str, dict[str, Any]]  # by the puppet's field, then by id

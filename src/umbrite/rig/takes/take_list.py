@@ -10,8 +10,8 @@ from umbrite.rig.channels import is_channel
 from umbrite.rig.errors import RigError, readable
 from umbrite.rig.model import Puppet
 from umbrite.rig.quantities.bounds import LARGEST
-from umbrite.rig.takes.layers import MOST_LAYERS, each_level
 from umbrite.rig.takes.take import AMOUNT, Take, Track, keyed_channels
+from umbrite.rig.takes.take_layers import MOST_LAYERS, each_level
 from umbrite.rig.words.names import unique
 
 Takes = tuple[Take, ...]

@@ -16,8 +16,8 @@ from umbrite.rig.edits.shelf import by_names, from_names
 from umbrite.rig.errors import RigError, readable
 from umbrite.rig.merging.rewiring import copied_take, factor_of, grown
 from umbrite.rig.model import Control, Link, Point, Puppet, Value, point
-from umbrite.rig.takes.layers import each_level
 from umbrite.rig.takes.take import AMOUNT, Take, keyed_channels
+from umbrite.rig.takes.take_layers import each_level
 from umbrite.rig.takes.take_list import take_faults
 from umbrite.rig.words.names import unique
 

@@ -11,8 +11,8 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes import keys as key_edits
 from umbrite.rig.takes import take_list
-from umbrite.rig.takes.layers import shifted
 from umbrite.rig.takes.take import Interpolation, Spot, Take
+from umbrite.rig.takes.take_layers import shifted
 
 
 class Change(NamedTuple):

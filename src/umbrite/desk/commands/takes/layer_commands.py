@@ -9,7 +9,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.motion.baking.made_one import made_one
 from umbrite.motion.layering import amount_of
 from umbrite.rig.errors import RigError
-from umbrite.rig.takes import layers
+from umbrite.rig.takes import take_layers as layers
 from umbrite.rig.takes.keys import put_keys
 from umbrite.rig.takes.take import AMOUNT, Layer, LayerWay
 

@@ -21,8 +21,8 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes import keys as key_edits
-from umbrite.rig.takes.layers import lay_over
 from umbrite.rig.takes.take import GAITS, Steps, Take
+from umbrite.rig.takes.take_layers import lay_over
 from umbrite.rig.takes.take_list import Takes, add_take, get_take, put_take
 
 Values = Mapping[str, Any]

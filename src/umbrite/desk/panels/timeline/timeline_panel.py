@@ -21,7 +21,7 @@ from umbrite.desk.panels.timeline.timeline_view import TimelineView
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
-from umbrite.rig.takes.layers import get_layer
+from umbrite.rig.takes.take_layers import get_layer
 
 
 class TimelinePanel(QWidget):
