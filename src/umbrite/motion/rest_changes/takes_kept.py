@@ -12,15 +12,25 @@ from numpy.typing import NDArray
 
 from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.animating.stepping import channels_over, cycle_of, without_layers
+from umbrite.motion.animating.swinging import arm_of
 from umbrite.motion.baking.few_keys import DIGITS, WITHIN, looks_at, nearest
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.layering import under_layers
 from umbrite.motion.plan import compile_plan
-from umbrite.motion.rest_changes.picture_kept import Channels, Rest, how_far, kept_channels, looks_differ, places_differ
+from umbrite.motion.rest_changes.picture_kept import (
+    NEAR,
+    Channels,
+    Rest,
+    how_far,
+    kept_channels,
+    looks_differ,
+    places_differ,
+)
 from umbrite.rig.channels import known_only, neutral, with_values
 from umbrite.rig.document import Document
 from umbrite.rig.errors import Watch, unwatched
 from umbrite.rig.model import Pose, Puppet, SavedPose
+from umbrite.rig.remembered import remembered
 from umbrite.rig.takes.take import Take
 
 Floats = NDArray[np.float64]
@@ -63,9 +73,9 @@ def kept_document(before: Document, document: Document, watch: Watch = unwatched
         if take is not old.get(take.name):
             takes.append(take)
             continue
-        made = kept_take(rest, take)
+        made, same = kept_take(rest, take)
         takes.append(made)
-        differs += take_differences(rest, take, made)
+        differs += [] if same else take_differences(rest, take, made)
         if made is not take:
             changed.append(take.name)
     puppet, poses = kept_poses(rest, before.puppet, document.puppet)
@@ -91,8 +101,10 @@ def differences(before: Document, document: Document, rest: Rest | None = None) 
         off = float(how_far(was, now, rest)[0])
         found += [Differs("pose", "", 0.0, 0.0, off)] if off > WITHIN else []
     chosen = [saved for saved in document.puppet.poses if saved.channels and saved in before.puppet.poses]
-    channels = _of_poses(chosen, before.puppet)
-    return (*found, *(_poses_differ(rest, chosen, channels, channels) if channels else ()))
+    if not (channels := _of_poses(chosen, before.puppet)):
+        return tuple(found)
+    one, other = (evaluate(plan, {"": np.zeros(len(chosen)), **channels}) for plan in (rest.before, rest.after))
+    return (*found, *_poses_off(chosen, how_far(one, other, rest)))
 
 
 # Poses
@@ -101,13 +113,12 @@ def differences(before: Document, document: Document, rest: Rest | None = None) 
 def kept_pose(rest: Rest, pose: Pose) -> tuple[Pose, float]:
     """A pose that shows what it showed before, as near as it can; and by how many board pixels it differs."""
     channels = {name: np.array([value]) for name, value in pose.items()}
-    found = kept_channels(rest, channels, 1)
-    was, now = evaluate(rest.before, {"": np.zeros(1), **channels}), evaluate(rest.after, {"": np.zeros(1), **found})
+    found, far = kept_channels(rest, channels, 1)
     told = {
         name: pose[name] if name in pose and abs(v[0] - pose[name]) < UNSEEN else _rounded(v[0])
         for name, v in found.items()
     }
-    return with_values({}, told), float(how_far(was, now, rest)[0])
+    return with_values({}, told), float(far[0])
 
 
 def kept_poses(rest: Rest, before: Puppet, puppet: Puppet) -> tuple[Puppet, list[Differs]]:
@@ -117,9 +128,9 @@ def kept_poses(rest: Rest, before: Puppet, puppet: Puppet) -> tuple[Puppet, list
     if not chosen:
         return puppet, []
     channels = _of_poses(chosen, before)
-    found = kept_channels(rest, channels, len(chosen))
+    found, far = kept_channels(rest, channels, len(chosen))
     made = {saved.name: _saved(saved, channels, found, i) for i, saved in enumerate(chosen)}
-    differs = _poses_differ(rest, chosen, channels, found)
+    differs = _poses_off(chosen, far)
     if all(made[saved.name] is saved for saved in chosen):
         return puppet, differs
     return replace(puppet, poses=tuple(made.get(saved.name, saved) for saved in puppet.poses)), differs
@@ -130,9 +141,7 @@ def _of_poses(chosen: Sequence[SavedPose], puppet: Puppet) -> dict[str, Floats]:
     return {name: np.array([saved.channels.get(name, neutral(name)) for saved in chosen]) for name in sorted(names)}
 
 
-def _poses_differ(rest: Rest, chosen: Sequence[SavedPose], channels: Channels, found: Channels) -> list[Differs]:
-    filled = {"": np.zeros(len(chosen))}
-    far = how_far(evaluate(rest.before, {**filled, **channels}), evaluate(rest.after, {**filled, **found}), rest)
+def _poses_off(chosen: Sequence[SavedPose], far: Floats) -> list[Differs]:
     pairs = zip(chosen, far.tolist(), strict=True)
     return [Differs("pose", saved.name, 0.0, 0.0, off) for saved, off in pairs if off > WITHIN]
 
@@ -151,12 +160,14 @@ def _saved(saved: SavedPose, before: Channels, found: Channels, i: int) -> Saved
 # Takes
 
 
-def kept_take(rest: Rest, take: Take) -> Take:
-    """A take that shows at all half frames what it showed before, as near as it can; the very take where it does."""
+def kept_take(rest: Rest, take: Take) -> tuple[Take, bool]:
+    """A take that shows at all half frames what it showed before, as near as it can; the very take where it does. And whether nothing at all can
+    differ, swings included.
+    """
     before, puppet = rest.before.puppet, rest.after.puppet
     frames = looks_at(take)
     channels = channels_over(take, before, frames)
-    wanted = kept_channels(rest, channels, len(frames))
+    wanted, best = kept_channels(rest, channels, len(frames))
     walks = cycle_of(take, puppet)
     fixed = set(walks.tracks) if walks is not None else set()
     changed = {
@@ -165,13 +176,12 @@ def kept_take(rest: Rest, take: Take) -> Take:
         if name not in fixed and not _same(values, channels.get(name), neutral(name))
     }
     if not changed:
-        return take
+        return take, bool(best.max(initial=0.0) <= NEAR) and walks is None and _swings_alike(before, puppet)
     if take.layers:
         plain = without_layers(take, puppet, frames)
         under, can = under_layers(take, puppet, frames, plain, changed)
         changed = {name: np.where(can, values, plain.get(name, neutral(name))) for name, values in under.items()}
     was = evaluate(rest.before, {"": np.zeros(len(frames)), **channels})
-    best = how_far(was, evaluate(rest.after, {"": np.zeros(len(frames)), **wanted}), rest)
     swings = any(joint.loose is not None for joint in puppet.joints.values())  # after every small bump of a way
 
     def off(made: Take) -> float:
@@ -181,7 +191,17 @@ def kept_take(rest: Rest, take: Take) -> Take:
             found = max([found, *(each.far for each in take_differences(rest, take, made))])
         return found
 
-    return nearest(take, puppet, frames, changed, off)
+    return nearest(take, puppet, frames, changed, off), False
+
+
+def _swings_alike(before: Puppet, puppet: Puppet) -> bool:
+    """Whether what hangs loose swings in the same way, if it is carried in the same way."""
+
+    def told(one: Puppet) -> dict[str, object]:
+        loose = {key: joint for key, joint in one.joints.items() if joint.loose is not None}
+        return {key: (joint.pivot, joint.parent, joint.loose, arm_of(one, key)) for key, joint in loose.items()}
+
+    return told(before) == told(puppet)
 
 
 def _rounded(value: float) -> float:
@@ -193,6 +213,7 @@ def _same(values: Floats, before: Floats | None, at_rest: float) -> bool:
     return bool(np.abs(values - had).max() <= UNSEEN * (1 + np.abs(had).max()))
 
 
+@remembered
 def take_differences(rest: Rest, take: Take, made: Take) -> list[Differs]:
     """Where a take shows something else than it did, swings included: runs of frames, the farthest of each, and what limit stops it."""
     frames = np.arange(take.first, take.last + 0.25, 0.5)
