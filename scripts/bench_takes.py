@@ -18,6 +18,7 @@ from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.package import Package, load, save
+from umbrite.motion.animating.stepping import channels_over
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.rest_changes.takes_kept import kept_document
@@ -30,6 +31,7 @@ from umbrite.rig.document import Document
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.takes.take import Key, Take
+from umbrite.rig.takes.take_layers import lay_over
 
 DEMOS = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
 
@@ -63,6 +65,10 @@ def bench_sampling() -> None:
     take, frames = busy_take(list(puppet.joints), 200, 50, 1000), np.arange(1000.0)
     plan = compile_plan(puppet)
     show("sample 1,000 frames of 200 tracks", times(lambda: sample(take, puppet, frames), 15))
+    twice = lay_over(
+        lay_over(take, replace(take, name="One"), "adds", 0), replace(take, name="Two"), "replaces", 0, 0.5
+    )
+    show("the same under two layers as large", times(lambda: channels_over(twice, puppet, frames), 15))
     both = times(lambda: evaluate(plan, sample(take, puppet, frames)), 15)
     show("sample and evaluate 1,000 frames of 80 joints", both, "30 ms is the aim")
 

@@ -21,6 +21,7 @@ from umbrite.rig.edits.shelf import save_pose
 from umbrite.rig.errors import RigError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.takes.take import Key, Take
+from umbrite.rig.takes.take_layers import lay_over
 from umbrite.rig.takes.take_list import take_faults
 
 PUPPET = wick()
@@ -91,6 +92,9 @@ def animated(draw):
             for at in frames
         )
     take = Take("Take", 24.0, 0, 12, draw(st.booleans()), tracks)
+    if draw(st.booleans()):
+        way = draw(st.sampled_from(["adds", "replaces"]))
+        take = lay_over(take, replace(take, name="Over"), way, draw(st.integers(0, 6)), draw(st.floats(0, 1)))
     pose = {name: track[0].value for name, track in tracks.items()}
     return Document(save_pose(puppet, "Saved", pose), pose, (take,))
 

@@ -172,6 +172,7 @@ def _told(take: Take) -> dict[str, object]:
         "seconds": (take.last - take.first) / take.rate,
         "tracks": len(take.tracks),
         "keys": sum(len(track) for track in take.tracks.values()),
+        "layers": [_told(layer.take) | {"way": layer.way, "off": layer.off} for layer in take.layers],
     }
 
 
@@ -183,7 +184,8 @@ def _takes(arguments: argparse.Namespace) -> int:
     for take in takes:
         way = "loop" if take.loop else "once"
         frames = f"frames {take.first} to {take.last} at {take.rate:g} a second"
-        say(f"{take.name}: {frames}, {way}, {sum(map(len, take.tracks.values()))} keys")
+        over = ", under " + ", ".join(layer.take.name for layer in take.layers) if take.layers else ""
+        say(f"{take.name}: {frames}, {way}, {sum(map(len, take.tracks.values()))} keys{over}")
     say(f"{len(takes)} takes." if len(takes) != 1 else "1 take.")
     return 0
 

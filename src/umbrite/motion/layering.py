@@ -62,8 +62,12 @@ def _laid(layers: Sequence[Layer], take: Take, puppet: Puppet, frames: Floats) -
 
 def _over(laid: _Laid, puppet: Puppet, below: Mapping[str, Floats]) -> dict[str, Floats]:
     found = {}
+    whole, adds = bool((laid.amount == 1).all()), laid.layer.way == "adds"
     for name, values in laid.channels.items():
         under = below.get(name)
+        if whole and under is not None and adds and not is_stepped(puppet, name):
+            found[name] = under + values
+            continue
         under = np.full(len(values), neutral(name)) if under is None else under
         if is_stepped(puppet, name):
             says = (laid.amount >= 0.5) & ((laid.layer.way == "replaces") | (values != neutral(name)))

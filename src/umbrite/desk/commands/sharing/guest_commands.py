@@ -130,7 +130,7 @@ def update(session: Session, key: str, package: Package) -> None:
     name = get_guest(session.puppet, key).name
     made = update_guest(session.history.now, key, package.document)
     session.file.add_art({sha256: package.art[sha256] for sha256 in drawings_of(package.document)})
-    session.edit(tr("Update {name}", name=name), whole=made.document)
+    session.carry(tr("Update {name}", name=name), made.document)
     session.say(tr("{name} is as its file has it. {told}", name=name, told=" ".join(made.told)))
 
 
