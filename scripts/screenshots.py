@@ -7,6 +7,7 @@ import time
 from collections.abc import Callable
 from pathlib import Path
 
+from msgspec.structs import replace
 from PySide6.QtCore import QPoint, QPointF, QRect, QSettings, QSize, Qt
 from PySide6.QtGui import QMouseEvent, QPainter
 from PySide6.QtWidgets import QApplication
@@ -26,6 +27,9 @@ from umbrite.rig.change import change
 from umbrite.rig.edits.parts import nudge_parts, remove_part
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.shelf import get_pose
+from umbrite.rig.takes.take import AMOUNT, Key
+from umbrite.rig.takes.take_layers import lay_over, put_layer
+from umbrite.rig.takes.take_list import get_take, put_take
 
 DEMO = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
 
@@ -194,6 +198,7 @@ def stages(window: Window) -> None:
         puppet, joint(window, "Near coat tail"), puppet.joints[joint(window, "Near coat tail")].pivot.z + 30 + 60j
     )
     session.edit("Change it", puppet=puppet)
+    window.frame.banner.hide()
     session.selection.select([])
     window.show_panel("Stages")
     window.versions.list.item(0).setSelected(True)
@@ -214,15 +219,23 @@ def bones(window: Window) -> None:
 
 
 def night(window: Window) -> None:
-    """After dark, in Takes: drawings along the row of a set."""
+    """After dark, in Takes: a wave with the lamp that comes and goes over a walk, open on the tape; drawings along the row of a set."""
     window.set_theme("night")
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
     session.workspace.go_to(TAKES)
-    session.timeline.choose("Lamp up")
+    takes = session.history.now.takes
+    walk = get_take(takes, "Walk")
+    over = lay_over(lay_over(walk, get_take(takes, "Idle"), "adds", 0, 0.6), get_take(takes, "Lamp up"), "replaces", 2)
+    wave = over.layers[1]
+    amount = {AMOUNT: (Key(3.0, 0.0), Key(9.0, 0.9), Key(19.0, 0.9), Key(24.0, 0.0))}
+    over = put_layer(over, "Lamp up", replace(wave, take=replace(wave.take, tracks={**wave.take.tracks, **amount})))
+    session.edit("Lay over", takes=put_take(takes, "Walk", over))
+    session.timeline.choose("Walk")
+    session.timeline.open_layer("Lamp up")
     window.resizeDocks([window.docks["Tape"]], [330], Qt.Orientation.Vertical)
     QApplication.processEvents()
-    session.timeline.go_to(26.0)
+    session.timeline.go_to(14.0)
 
 
 def guide(window: Window) -> None:

@@ -12,6 +12,7 @@ from umbrite.rig.document import Document
 from umbrite.rig.model import Puppet
 
 MOST_TOLD = 3
+STRIKING = 1.0  # board pixels
 
 
 class Carried(NamedTuple):
@@ -21,6 +22,11 @@ class Carried(NamedTuple):
     made: Document
     kept: Kept
     meant: bool  # the picture was meant to change: nothing was carried over
+
+    @property
+    def matters(self) -> bool:
+        """Whether something differs so much that a person should look."""
+        return not self.meant and any(each.far > STRIKING for each in self.kept.differs)
 
     @property
     def has_values(self) -> bool:

@@ -213,7 +213,7 @@ class Session(QObject):
         last = self.rests.last
         if last is None or not (text := told(last.kept, self.puppet)):
             return
-        if not last.kept.differs or last.meant:
+        if not last.matters:
             self.say(text)
             return
         first = next((each for each in last.kept.differs if each.kind == "take"), None)

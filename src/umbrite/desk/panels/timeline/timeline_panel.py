@@ -32,6 +32,7 @@ class TimelinePanel(QWidget):
         self.session = session
         self.player = Player(session, self)
         self.sheet = TimelineView(session)
+        self._symbols: dict[QToolButton, str] = {}
         self.setAutoFillBackground(True)
         column = QVBoxLayout(self)
         column.setContentsMargins(6, 4, 6, 4)
@@ -129,7 +130,7 @@ class TimelinePanel(QWidget):
 
     def _button(self, symbol: str, words: str, does: object) -> QToolButton:
         made = QToolButton()
-        made.setIcon(look.icon(self.session.workspace.theme, symbol))
+        self._symbols[made] = symbol
         made.setToolTip(words)
         made.setAccessibleName(words)
         made.clicked.connect(lambda _on=False: attempt(self.session, does))  # type: ignore[arg-type]
@@ -154,7 +155,9 @@ class TimelinePanel(QWidget):
         self.words.setVisible(self.keys.isHidden())
         self.loop.setChecked(take is not None and take.loop)
         theme = self.session.workspace.theme
-        self.play.setIcon(look.icon(theme, "rig-pause" if self.player.playing else "rig-play"))
+        self._symbols[self.play] = "rig-pause" if self.player.playing else "rig-play"
+        for button, symbol in self._symbols.items():
+            button.setIcon(look.icon(theme, symbol))
         for widget in (self.play, self.loop, self.rate, self.takes):
             widget.setEnabled(take is not None)
         if take is not None:
