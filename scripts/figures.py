@@ -2,9 +2,11 @@
 
 import math
 import sys
+from collections.abc import Callable, Iterator
 from pathlib import Path
 
 import numpy as np
+from msgspec.structs import replace
 
 sys.path.insert(0, str(Path(__file__).parent.parent / "tests"))
 
@@ -13,9 +15,23 @@ from art.test_body_plans import built, built_figures
 from art.test_body_plans import figures as places
 from art.test_characters import figures
 from art.test_small_limits import off
+from demo_puppet import ASSETS
 from motion.test_long_limb_paths import drawn, path, pops
 from umbrite.art.building.transfer import lay_rig
+from umbrite.files.package import load
+from umbrite.motion.animating.playing import placed_over
+from umbrite.motion.plan import compile_plan
+from umbrite.motion.rest_changes.picture_kept import Rest, how_far
+from umbrite.motion.rest_changes.takes_kept import kept_document
+from umbrite.rig.change import change
 from umbrite.rig.document import Document
+from umbrite.rig.edits.limbs import remove_limb, set_bend_side, set_end_hold
+from umbrite.rig.edits.limits import set_limit
+from umbrite.rig.edits.parenting import carry_together, set_parent
+from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.errors import RigError
+from umbrite.rig.model import Puppet
+from umbrite.rig.takes.take import Key, Take
 from umbrite.rig.words.names import swapped
 
 
@@ -68,6 +84,74 @@ def transfers() -> None:
         print(f"  {'mirrored' if mirrored else 'as drawn':<10}{np.mean(right):>8.1%}   {whole} of {len(right)}")
 
 
+def carried() -> None:
+    """Takes of demos and of figures drawn later, their keys at random, under edits of the rest that move no art."""
+    print(
+        "Takes under edits of the rest: whole takes that look as before within 0.1 px; looks of the others that do; keys a take"
+    )
+    kinds: dict[str, list[tuple[bool, float, int, int]]] = {}
+    for document in _animated():
+        before = document.puppet
+        rng = np.random.default_rng(len(before.joints))
+        for kind, edit in REST_EDITS.items():
+            for _ in range(3):
+                try:
+                    puppet = edit(before, rng)
+                except RigError:
+                    continue
+                kept = kept_document(document, replace(document, puppet=puppet)).document
+                rest = Rest(compile_plan(before), compile_plan(puppet))
+                for one, other in zip(document.takes, kept.takes, strict=True):
+                    frames = np.arange(one.first, one.last + 0.25, 0.5)
+                    far = how_far(placed_over(one, before, frames), placed_over(other, puppet, frames), rest)
+                    counts = [sum(map(len, take.tracks.values())) for take in (one, other)]
+                    kinds.setdefault(kind, []).append((bool((far <= 0.1).all()), float((far <= 0.1).mean()), *counts))
+    for kind, found in kinds.items():
+        whole, looks, keys, more = np.mean(np.array(found, dtype=float), axis=0)
+        print(f"  {kind:<24}{whole:>8.1%} of {len(found):<5}{looks:>8.1%}   {keys:.0f} to {more:.0f} keys")
+
+
+def _animated() -> Iterator[Document]:
+    """Demos with their takes, and built figures with takes whose keys are random."""
+    for name in ("bramble", "inkpot", "tansy", "clover"):
+        yield load(ASSETS / f"{name}.umbrite").document
+    for seed, body in ((720, "biped"), (721, "robed"), (722, "stout"), (723, "quadruped")):
+        puppet = built(character(seed, body, "plain"))[1].puppet
+        rng = np.random.default_rng(seed)
+        sizes = {f"{limb.target}.{what}": 40.0 for limb in puppet.limbs.values() for what in "xy"}
+        sizes |= {f"{key}.turn": 0.5 for key in list(puppet.joints)[:6]}
+        tracks = {
+            name: tuple(Key(float(at), float(rng.uniform(-size, size))) for at in (0, 9, 16, 24))
+            for name, size in sizes.items()
+        }
+        yield Document(puppet, takes=(Take("Take", last=24, tracks=tracks),))
+
+
+def _some(puppet: Puppet, rng: np.random.Generator) -> str:
+    return str(rng.choice(list(puppet.joints)))
+
+
+def _limb(puppet: Puppet, rng: np.random.Generator) -> str:
+    return str(rng.choice(list(puppet.limbs)))
+
+
+def _nudged(puppet: Puppet, rng: np.random.Generator) -> Puppet:
+    key = _some(puppet, rng)
+    return move_pivot(puppet, key, puppet.joints[key].pivot.z + complex(*rng.uniform(-9, 9, 2)))
+
+
+REST_EDITS: dict[str, Callable[[Puppet, np.random.Generator], Puppet]] = {
+    "a pivot moved": _nudged,
+    "hung from elsewhere": lambda p, rng: set_parent(p, [_some(p, rng)], _some(p, rng)),
+    "a carrier put between": lambda p, rng: carry_together(p, [_some(p, rng)], "Between", 300 + 300j)[0],
+    "a limb off": lambda p, rng: change(p, _limb(p, rng), enabled=False),
+    "a limb removed": lambda p, rng: remove_limb(p, _limb(p, rng)),
+    "another end hold": lambda p, rng: set_end_hold(p, _limb(p, rng), ("limb", "target", "toe")[int(rng.integers(3))]),
+    "the other bend side": lambda p, rng: set_bend_side(p, (key := _limb(p, rng)), -p.limbs[key].bend),
+    "a limit": lambda p, rng: set_limit(p, _some(p, rng), -0.3, 0.3),
+}
+
+
 def limits() -> None:
     """Two bars from 20 to 800 px wide at any rotation, whose gap is known."""
     errors = np.abs([error for seed in range(700, 780) for error in off(seed)])
@@ -95,5 +179,6 @@ if __name__ == "__main__":
     plans()
     builds()
     transfers()
+    carried()
     limits()
     long_limbs()
