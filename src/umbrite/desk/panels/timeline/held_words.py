@@ -1,5 +1,7 @@
 """What a held value means, in words for the tape."""
 
+import math
+
 from umbrite.desk.theme.language import tr
 from umbrite.rig.channels import CLIPS, channel, end_hold_of
 from umbrite.rig.model import Puppet
@@ -19,7 +21,7 @@ def held_words(puppet: Puppet, name: str, value: float) -> str:
     if value == 0:
         return tr("As at rest")
     if what == "depth":
-        far = f"{abs(value):.3g}"
+        far = math.ceil(abs(value))
         return tr("{count} forward", count=far) if value > 0 else tr("{count} back", count=far)
     if found is not None and what == "hold" and found.owner in puppet.limbs:
         return tr(HOLD_WORDS[end_hold_of(puppet.limbs[found.owner], value)])
