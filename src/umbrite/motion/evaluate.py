@@ -15,6 +15,7 @@ from numpy.typing import NDArray
 from umbrite.motion.kinematics import placed_below
 from umbrite.motion.limb_solving import Chains, gathered, solve_limbs
 from umbrite.motion.linking import curve_at
+from umbrite.motion.plain_frame import PlainlyPlaced, follow, placed_plainly, program_of, suits
 from umbrite.motion.plan import EndBatch, LinkStep, Plan, Step, compile_plan
 from umbrite.motion.soft_ends import fitting, taken
 from umbrite.rig.affine import Affine, after, around, inverse, unturned
@@ -23,6 +24,7 @@ from umbrite.rig.document import Document
 from umbrite.rig.ids import Kind
 from umbrite.rig.model import Control, EndHold, Variant
 from umbrite.rig.quantities.angles import wrapped
+from umbrite.rig.remembered import remembered
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
@@ -193,12 +195,54 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
     """
     frames, count = frames_of(pose), len(plan.joints)
     values = _tables(plan, pose, frames)
-    board = Affine(*(_columns(frames, count + 1) for _ in range(3)))
-    board.a[:, count] = 1  # the ground
     linked: dict[tuple[str, int], Floats] = {}
     _add_swing(plan, values, linked)
+    if frames == 1 and (program := program_of(plan)) is not None:
+        for each in program.early:
+            follow(each, values, linked)
+        if suits(plan, values):
+            return _as_placed(plan, values, linked, placed_plainly(plan, program, values, linked))
+        return _together(plan, values, linked, _board(frames, count))
+    board = _board(frames, count)
     for link in plan.links:
         _follow(plan, link, values, board, linked)
+    return _together(plan, values, linked, board)
+
+
+def _board(frames: int, count: int) -> Affine[Complexes]:
+    board = Affine(*(_columns(frames, count + 1) for _ in range(3)))
+    board.a[:, count] = 1  # the ground
+    return board
+
+
+def _as_placed(
+    plan: Plan, values: dict[str, Floats], linked: dict[tuple[str, int], Floats], found: PlainlyPlaced
+) -> Placed:
+    """One frame that was placed in plain numbers."""
+    a, t = np.array([found.a]), np.array([found.t])
+    turns = np.array([found.turns]).reshape(1, len(plan.joints))
+    fared = Fared(np.array([found.distance]).reshape(1, -1), np.array([found.bend]).reshape(1, -1))
+    lengthened = np.ones(a.shape)
+    board = Affine(a, np.zeros_like(a), t)
+    if not values["shows"].any() and not values["visible"].any() and not any(what == "shows" for what, _ in linked):
+        return Placed(plan, board, turns, fared, lengthened, values, *_shown_at_rest(plan), linked)
+    chosen = _chosen(plan, values["shows"], linked)
+    shown, there = _shown(plan, chosen, values["visible"]), _there(plan, chosen)
+    return Placed(plan, board, turns, fared, lengthened, values, shown, there, chosen, linked)
+
+
+@remembered
+def _shown_at_rest(plan: Plan) -> tuple[Flags, Flags, Indices]:
+    """Which parts show and which joints are there at rest, and the place of the variant of each set; of one frame."""
+    chosen = _chosen(plan, np.zeros((1, len(plan.sets))), {})
+    return _shown(plan, chosen, np.zeros((1, len(plan.parts)))), _there(plan, chosen), chosen
+
+
+def _together(
+    plan: Plan, values: dict[str, Floats], linked: dict[tuple[str, int], Floats], board: Affine[Complexes]
+) -> Placed:
+    """All frames at once; the links that need no joint placed have been followed."""
+    frames, count = len(board.a), len(plan.joints)
     own = _own_maps(values, frames, count)
     turns = taken(values["turn"], plan.ends)
     huge = _may_grow_huge(plan, own)

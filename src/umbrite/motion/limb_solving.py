@@ -81,7 +81,8 @@ def _mixed(solved: Floats, own: Floats, share: Floats, ends: Ends) -> Floats:
     short = own + (1 - share) * wrapped(solved - own)
     whole = TAU * np.round(own / TAU)
     short = np.where(share < 1, whole + wrapped(short - whole), own)
-    return np.where(np.isinf(ends.smallest) & np.isinf(ends.largest), short, solved + share * (own - solved))
+    mixed = np.where(np.isinf(ends.smallest) & np.isinf(ends.largest), short, solved + share * (own - solved))
+    return np.where(share > 0, mixed, solved)
 
 
 class _Solver:
@@ -195,4 +196,4 @@ def softened(to: Complexes, lengths: Complexes, soften: Floats) -> Complexes:
     soft = (distance > begins) & (zone > 1e-9 * full)
     safe = np.where(soft, zone, 1.0)
     drawn = begins + zone * (1 - np.exp(-np.where(soft, distance - begins, 0.0) / safe))
-    return np.where(soft, to * drawn / np.where(distance > 0, distance, 1.0), to)
+    return np.where(soft, to * (drawn / np.where(distance > 0, distance, 1.0)), to)

@@ -1,0 +1,356 @@
+"""One frame in plain numbers: what `evaluate` does for many, for a drag, where NumPy's cost per call is some fifty times that of the arithmetic.
+
+It serves puppets as most are posed: every joint scaled evenly, no limb that stretches, no soft limit in a limb. All else goes the way of
+many frames; the tests hold both to each other. A map is then `z -> a z + t`. Same formulas, same order.
+"""
+
+import cmath
+import itertools
+import math
+from bisect import bisect_right
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from umbrite.motion.linking import Curve
+from umbrite.motion.plan import EndBatch, LimbBatch, LinkStep, Plan
+from umbrite.motion.soft_ends import Ends, taken
+from umbrite.motion.solvers.long_limb import reach_long
+from umbrite.motion.solvers.one_frame import STILL, Span, into_range, reach_two
+from umbrite.rig.channels import HOLDS
+from umbrite.rig.quantities.angles import TAU
+from umbrite.rig.remembered import remembered
+
+Floats = NDArray[np.float64]
+Tables = dict[str, Floats]
+Linked = dict[tuple[str, int], Floats]
+LARGEST = 1e9
+MOST_SOFTEN = 0.99
+WHOLE, FLAT = 1e-12, 1e-9
+MOST_GROWN = 40  # powers of ten that scales, one within the other, may come to
+BY_LIMB, TOE = HOLDS.index("limb") + 1, HOLDS.index("toe") + 1
+
+
+class PlainLink(NamedTuple):
+    """A link with its curve as lists; `slopes` are those of pieces, and of points where it is smooth."""
+
+    what: str
+    place: int
+    travel: int  # the joint whose way is followed; -1 for a channel
+    drives: tuple[str, int]
+    curve: tuple[list[float], list[float], list[float], list[float] | None]
+
+
+class PlainEnd(NamedTuple):
+    """What may keep the angle of a limb's end."""
+
+    limb: int
+    joint: int
+    frame: int
+    target: int
+    toe: int
+    hold: int
+
+
+class PlainLimb(NamedTuple):
+    """A limb: places of its joints and what it reaches for, its length at rest, and the ranges that make sense to ask for."""
+
+    number: int
+    joints: tuple[int, ...]
+    parent: int
+    target: int
+    tip: complex
+    bend: float
+    soften: float
+    spans: tuple[Span, ...]
+    give: tuple[float, ...]
+
+
+class PlainStep(NamedTuple):
+    """The work of one rank."""
+
+    links: tuple[PlainLink, ...]
+    ends: tuple[PlainEnd, ...]
+    joints: range
+    limbs: tuple[PlainLimb, ...]
+
+
+class Program(NamedTuple):
+    """A plan as lists."""
+
+    early: tuple[PlainLink, ...]
+    steps: tuple[PlainStep, ...]
+    parent: list[int]
+    pivot: list[complex]
+    low: list[float]
+    high: list[float]
+    soft: list[bool]
+    carriers: dict[int, list[int]]
+
+
+class PlainlyPlaced(NamedTuple):
+    """Maps `z -> a z + t` of all joints and the ground, turns, and how limbs fared."""
+
+    a: list[complex]
+    t: list[complex]
+    turns: list[float]
+    distance: list[float]
+    bend: list[float]
+
+
+@remembered
+def program_of(plan: Plan) -> Program | None:
+    """The plan in plain numbers; None for one whose limbs stretch or have soft limits, or whose scales are driven late."""
+    if plan.stretches or plan.late & {"stretch", "scale_x", "scale_y", "skew"}:
+        return None
+    ends = plan.ends
+    soft = ((ends.soft_smallest > 0) | (ends.soft_largest > 0)).tolist()
+    batches = [batch for step in plan.steps for batch in step.limbs]
+    if any(soft[joint] for batch in batches for joint in batch.joints.ravel().tolist()):
+        return None
+    steps = tuple(
+        PlainStep(
+            tuple(map(_link, step.links)),
+            _ends(step.every_end),
+            range(step.first, step.last),
+            tuple(limb for batch in step.limbs for limb in _limbs(plan, batch)),
+        )
+        for step in plan.steps
+    )
+    return Program(
+        tuple(map(_link, plan.links)), steps, plan.parent.tolist(), plan.pivot.tolist(), ends.smallest.tolist(),
+        ends.largest.tolist(), soft, {place: known.tolist() for place, known in plan.carriers.items()},
+    )  # fmt: skip
+
+
+def _link(step: LinkStep) -> PlainLink:
+    curve: Curve = step.curve
+    slopes = None if curve.slopes is None else curve.slopes.tolist()
+    plain = (curve.xs.tolist(), curve.ys.tolist(), curve.steps.tolist(), slopes)
+    what, place = ("", -1) if step.source is None else (step.source.what, step.source.place)
+    return PlainLink(what, place, step.travel, (step.drives.what, step.drives.place), plain)
+
+
+def _ends(batch: EndBatch | None) -> tuple[PlainEnd, ...]:
+    if batch is None:
+        return ()
+    return tuple(PlainEnd(*row) for row in zip(*(field.tolist() for field in batch), strict=True))
+
+
+def _limbs(plan: Plan, batch: LimbBatch) -> list[PlainLimb]:
+    low, high = plan.ends.asked
+    found = []
+    for i, joints in enumerate(batch.joints.tolist()):
+        spans = tuple(
+            (-math.pi if math.isinf(low[j]) else float(low[j]), math.pi if math.isinf(high[j]) else float(high[j]))
+            for j in joints
+        )
+        found.append(
+            PlainLimb(
+                int(batch.numbers[i]), tuple(joints), int(batch.parent[i]), int(batch.target[i]), complex(batch.tip[i]),
+                float(batch.bend[i]), float(batch.soften[i]), spans, tuple(plan.give[joints].tolist()),
+            )
+        )  # fmt: skip
+    return found
+
+
+def follow(link: PlainLink, values: Tables, linked: Linked, moved: float = 0.0) -> None:
+    """Add what a link's curve gives to what it drives; `moved` is how far its joint has come, of those by travel."""
+    x = moved if link.travel >= 0 else float(values[link.what][0, link.place])
+    what, place = link.drives
+    before = float(values[what][0, place])
+    now = min(max(before + _at(link.curve, x), -LARGEST), LARGEST)
+    values[what][0, place] = now
+    linked[link.drives] = linked.get(link.drives, 0.0) + np.array([now - before])
+
+
+def _at(curve: tuple[list[float], list[float], list[float], list[float] | None], x: float) -> float:
+    """See `linking.curve_at`."""
+    xs, ys, steps, slopes = curve
+    place = min(max(bisect_right(xs, x) - 1, 0), len(xs) - 2)
+    width = xs[place + 1] - xs[place]
+    share = min(max((x - xs[place]) / width, 0.0), 1.0)
+    if slopes is None:
+        inside, first, last = ys[place] + share * width * steps[place], steps[0], steps[-1]
+    else:
+        a, b, rise = slopes[place] * width, slopes[place + 1] * width, ys[place + 1] - ys[place]
+        inside = ys[place] + share * (a + share * (3 * rise - 2 * a - b + share * (a + b - 2 * rise)))
+        first, last = slopes[0], slopes[-1]
+    return inside + min(x - xs[0], 0.0) * first + max(x - xs[-1], 0.0) * last
+
+
+def suits(plan: Plan, values: Tables) -> bool:
+    """Whether all joints are scaled evenly, neither to nothing nor beyond all numbers, and nothing stretches."""
+    wide = values["scale_x"]
+    if values["skew"].any() or values["stretch"].any():
+        return False
+    if not wide.any() and not values["scale_y"].any():
+        return True
+    sizes = np.abs(1 + wide)
+    if (wide != values["scale_y"]).any() or not sizes.all():
+        return False
+    return len(plan.steps) * float(np.abs(np.log10(sizes)).max()) < MOST_GROWN
+
+
+def placed_plainly(plan: Plan, program: Program, values: Tables, linked: Linked) -> PlainlyPlaced:
+    """Place all joints of one frame. `values` are tables of one row, to which late links add, as they do to `linked`."""
+    return _Frame(plan, program, values, linked).run()
+
+
+class _Frame:
+    def __init__(self, plan: Plan, program: Program, values: Tables, linked: Linked) -> None:
+        self.plan, self.program, self.values, self.linked = plan, program, values, linked
+        count = len(program.parent)
+        self.given = values["turn"][0].tolist()
+        self.turns: list[float] = taken(values["turn"], plan.ends)[0].tolist()
+        self.shift = (values["x"][0] + 1j * values["y"][0]).tolist()
+        self.scale = (1 + values["scale_x"][0]).tolist()
+        self.a = [0j] * count + [1 + 0j]
+        self.t = [0j] * (count + 1)
+        self.distance, self.bend = [0.0] * len(plan.limbs), [1.0] * len(plan.limbs)
+
+    def run(self) -> PlainlyPlaced:
+        values, program = self.values, self.program
+        follows = values["follows"][0].tolist() if program.carriers else []
+        holds = values["hold"][0].tolist()
+        for step in program.steps:
+            for link in step.links:
+                self._follow(link)
+            for end in step.ends:
+                told = round(holds[end.limb])
+                hold = min(max(told, 1), len(HOLDS)) if told else end.hold
+                if hold != BY_LIMB:
+                    self._keep_angle(end, hold)
+            for joint in step.joints:
+                above = program.parent[joint]
+                if joint in program.carriers:
+                    known = program.carriers[joint]
+                    above = known[min(max(round(follows[joint]), 0), len(known) - 1)]
+                pivot, over = program.pivot[joint], self.a[above]
+                a = cmath.rect(1.0, self.turns[joint]) * self.scale[joint]
+                self.a[joint] = over * a
+                self.t[joint] = over * (pivot + self.shift[joint] - a * pivot) + self.t[above]
+            for limb in step.limbs:
+                self._solve(limb)
+        for step in program.steps:
+            for limb in step.limbs:
+                self._fared(limb)
+        return PlainlyPlaced(self.a, self.t, self.turns, self.distance, self.bend)
+
+    def _follow(self, link: PlainLink) -> None:
+        if link.travel >= 0:
+            pivot = self.program.pivot[link.travel]
+            moved = (self.a[link.travel] * pivot + self.t[link.travel] - pivot).real
+        else:
+            moved = 0.0
+        follow(link, self.values, self.linked, moved)
+        what, place = link.drives
+        if what in {"x", "y"}:
+            self.shift[place] = complex(self.values["x"][0, place], self.values["y"][0, place])
+        elif what == "turn":
+            self.given[place] = float(self.values["turn"][0, place])
+            self.turns[place] = self._taken(place, self.given[place])
+
+    def _taken(self, joint: int, turn: float) -> float:
+        program = self.program
+        if program.soft[joint]:
+            return float(taken(np.array([turn]), self.plan.ends.at(np.array([joint])))[0])
+        return min(max(turn, program.low[joint]), program.high[joint])
+
+    def _keep_angle(self, end: PlainEnd, hold: int) -> None:
+        """See `evaluate._keep_angles`."""
+        program, joint = self.program, end.joint
+        above = program.parent[joint]
+        if hold == TOE:
+            toe, pivot = program.pivot[end.toe], program.pivot[joint]
+            at = (self.a[end.toe] * toe + self.t[end.toe] - self.t[above]) / self.a[above]
+            wanted, drawn = at - (pivot + self.shift[joint]), self.scale[joint] * (toe - pivot)
+            usable = abs(wanted) > FLAT and abs(drawn) > FLAT
+            turn = cmath.phase(wanted * drawn.conjugate()) if usable else 0.0
+        else:
+            frame = self.a[end.frame]
+            turn = cmath.phase(self.a[end.target] / frame) - cmath.phase(self.a[above] / frame)
+        turn = math.remainder(turn + self.given[joint], TAU)
+        if abs(turn) < WHOLE:
+            turn = 0.0  # rounding would blur the rest picture
+        low, high = program.low[joint], program.high[joint]
+        if not (low <= turn <= high):
+            up = math.ceil(max((low - turn) / TAU - WHOLE, 0.0)) if math.isfinite(low) else 0
+            down = math.ceil(max((turn - high) / TAU - WHOLE, 0.0)) if math.isfinite(high) else 0
+            other = turn + TAU * (up - down)
+            turn = other if low - TAU * WHOLE <= other <= high + TAU * WHOLE else turn
+        self.turns[joint] = self._taken(joint, turn)
+
+    def _solve(self, limb: PlainLimb) -> None:
+        """See `limb_solving.solve_limbs`."""
+        program, values = self.program, self.values
+        share = min(max(float(values["blend"][0, limb.number]), 0.0), 1.0)
+        joints, pivot = limb.joints, program.pivot
+        lengths, scale = [], 1.0
+        for one, other in itertools.pairwise(joints):
+            scale *= self.scale[one]
+            lengths.append(scale * (pivot[other] + self.shift[other] - pivot[one]))
+        lengths.append(scale * self.scale[joints[-1]] * (limb.tip - pivot[joints[-1]]))
+        over, target = limb.parent, limb.target
+        at = (self.a[target] * pivot[target] + self.t[target] - self.t[over]) / self.a[over]
+        to = at - (pivot[joints[0]] + self.shift[joints[0]])
+        if len(joints) == 1:
+            solved = [self._aimed(to, lengths[0], limb.spans[0])]
+        else:
+            to = _softened(
+                to, lengths, min(max(limb.soften + float(values["soften"][0, limb.number]), 0.0), MOST_SOFTEN)
+            )
+            side = limb.bend * (1 - 2 * min(max(float(values["bend"][0, limb.number]), 0.0), 1.0))
+            if len(joints) == 2:
+                solved = list(reach_two(to, lengths[0], lengths[1], side, *limb.spans))
+            else:
+                solved = self._long(limb, to, lengths, side)
+        for joint, turn in zip(joints, solved, strict=True):
+            self.turns[joint] = turn if not share else self._mixed(joint, turn, share)
+
+    def _aimed(self, to: complex, v1: complex, span: Span) -> float:
+        """See `two_joint.aim`."""
+        angle = cmath.phase(to) - cmath.phase(v1) if to and v1 else 0.0
+        return into_range(0.0 if abs(to - v1) <= STILL * abs(v1) else angle, span)[0]
+
+    def _long(self, limb: PlainLimb, to: complex, lengths: list[complex], side: float) -> list[float]:
+        low, high = (np.array([[span[i] for span in limb.spans]]) for i in (0, 1))
+        none = np.zeros(low.shape)
+        own = np.array([[self.turns[joint] for joint in limb.joints]])
+        sign = np.array([-1.0 if side < 0 else 1.0])
+        turns = reach_long(
+            np.array([to]), np.array([lengths]), own, Ends(low, high, none, none), np.array([limb.give]), sign
+        )
+        return [float(turn) for turn in turns[0]]
+
+    def _mixed(self, joint: int, solved: float, share: float) -> float:
+        """See `limb_solving._mixed`."""
+        own = self.turns[joint]
+        if not (math.isinf(self.program.low[joint]) and math.isinf(self.program.high[joint])):
+            return solved + share * (own - solved)
+        if share >= 1:
+            return own
+        short = own + (1 - share) * math.remainder(solved - own, TAU)
+        whole = TAU * round(own / TAU)
+        return whole + math.remainder(short - whole, TAU)
+
+    def _fared(self, limb: PlainLimb) -> None:
+        pivot, root, last = self.program.pivot, limb.joints[0], limb.joints[-1]
+        start, middle = (self.a[joint] * pivot[joint] + self.t[joint] for joint in (root, last))
+        tip = self.a[last] * limb.tip + self.t[last]
+        self.distance[limb.number] = abs(tip - (self.a[limb.target] * pivot[limb.target] + self.t[limb.target]))
+        first, second = middle - start, tip - middle
+        cross = (first.conjugate() * second).imag
+        straight = abs(cross) <= FLAT * abs(first) * abs(second)
+        self.bend[limb.number] = limb.bend if straight else math.copysign(1.0, cross)
+
+
+def _softened(to: complex, lengths: list[complex], soften: float) -> complex:
+    """See `limb_solving.softened`."""
+    full = sum(map(abs, lengths))
+    begins = min(max(full * (1 - soften), abs(sum(lengths)), 0.0), full)
+    zone, distance = full - begins, abs(to)
+    if distance <= begins or zone <= FLAT * full:
+        return to
+    return to * ((begins + zone * (1 - math.exp(-(distance - begins) / zone))) / distance)
